@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console;
+
+use Illuminate\Console\Command;
+use NorthBough\Core\Chrono\DayOrder;
+use NorthBough\Core\Chrono\GenDate;
+use NorthBough\Core\Chrono\IsoDay;
+use NorthBough\Core\Chrono\Reading;
+use NorthBough\Core\Chrono\Reckoning;
+
+final class DateCommand extends Command
+{
+    protected $signature = 'bough:date {text} {--order= : dmy or mdy} {--json}';
+
+    protected $description = 'Reads a date as it is typed';
+
+    public function handle(): int
+    {
+        $order = DayOrder::tryFrom((string) $this->option('order')) ?? DayOrder::Unsettled;
+        $date = GenDate::parse((string) $this->argument('text'), Reckoning::writtenIn($order));
+        $span = $date->span();
+        $reading = [
+            'typed' => $date->typed,
+            'kind' => $date->kind->value,
+            'earliest' => IsoDay::orNull($span?->earliest),
+            'latest' => IsoDay::orNull($span?->latest),
+            'precision' => $date->precision->value,
+            'readings' => array_map(static fn (Reading $r): array => [
+                'earliest' => IsoDay::orNull($r->outermost()->earliest), 'latest' => IsoDay::orNull($r->outermost()->latest),
+            ], $date->readings),
+            'normal' => $date->normal,
+            'shown' => $date->shown,
+            'calendar' => $date->calendar,
+            'ambiguous' => $date->isAmbiguous(),
+            'problem' => $date->problem,
+        ];
+        $this->output->writeln($this->option('json')
+            ? (string) json_encode($reading, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES)
+            : trim("{$date->shown} · {$reading['earliest']} to {$reading['latest']} · {$date->normal} {$date->problem}"));
+
+        return self::SUCCESS;
+    }
+}

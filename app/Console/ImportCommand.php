@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console;
+
+use App\Http\Refusal;
+use App\Models\Tree;
+use App\Models\User;
+use App\Trees\CurrentTree;
+use App\Trees\Exchange\ImportTree;
+use App\Trees\Exchange\Unwatched;
+use Illuminate\Console\Command;
+use Illuminate\Support\Str;
+use NorthBough\Core\Gedcom\NotReadable;
+
+final class ImportCommand extends Command
+{
+    protected $signature = 'bough:import {file} {--tree= : name or id; a name that is not there makes a new tree} {--owner= : e-mail of whoever owns a new tree} {--json}';
+
+    protected $description = 'Brings a file of the open standard into a tree';
+
+    public function handle(ImportTree $import, CurrentTree $current): int
+    {
+        $file = (string) $this->argument('file');
+        if (! is_readable($file) || is_dir($file)) {
+            $this->error("There is no file at {$file} that can be read.");
+
+            return self::FAILURE;
+        }
+        $owner = $this->option('owner') === null ? User::query()->orderBy('created_at')->first() : User::query()->where('email', $this->option('owner'))->first();
+        $name = trim((string) $this->option('tree'));
+        if ($name === '' || $owner === null) {
+            $this->error($name === '' ? 'Say which tree with --tree=NAME.' : 'There is no such account to own the tree. Make one in the page first.');
+
+            return self::FAILURE;
+        }
+        $existing = TreeNamed::find($name);
+        $tree = $existing ?? Tree::begin($name, $owner);
+        try {
+            $report = $current->within($tree, fn (): array => $import->run($file, basename($file), $owner, new Unwatched));
+        } catch (NotReadable|Refusal $refused) {
+            if ($existing === null) {
+                $tree->forceDelete();
+            }
+            $this->error($refused->getMessage());
+
+            return self::FAILURE;
+        }
+        unset($report['version'], $report['again'], $report['repositories'], $report['other']);
+        $this->output->writeln($this->option('json')
+            ? (string) json_encode($report, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_INVALID_UTF8_SUBSTITUTE)
+            : "Brought {$report['people']} people, {$report['families']} ".Str::plural('family', $report['families']).", {$report['events']} events and {$report['sources']} sources into {$tree->name}; "
+                .count($report['unplaced']).' lines to look at.');
+
+        return self::SUCCESS;
+    }
+}

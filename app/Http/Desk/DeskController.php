@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Desk;
+
+use App\Http\Api\Get;
+use App\Http\Journal\JournalController;
+use App\Http\Resources\DeskPage;
+use App\Http\Resources\SentenceResource;
+use App\Trees\CurrentTree;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Support\Facades\DB;
+
+/** What waits for somebody, in sentences, by what each holds up. */
+final readonly class DeskController
+{
+    public function __construct(private CurrentTree $current) {}
+
+    #[Get('/trees/{tree}/desk', 'desk', DeskPage::class)]
+    public function index(): JsonResponse
+    {
+        return response()->json(new DeskPage([...$this->rivals(), ...$this->unread()], JournalController::changes($this->current->id(), 8)));
+    }
+
+    /** @return list<SentenceResource> two values for a thing that can be one only */
+    private function rivals(): array
+    {
+        $rows = DB::table('events')
+            ->join('person_lines', static fn ($join) => $join->on('person_lines.tree_id', 'events.tree_id')->on('person_lines.person_id', 'events.person_id'))
+            ->where('events.tree_id', $this->current->id())->where('events.denied', false)->whereIn('events.kind', ['birth', 'death', 'burial'])
+            ->groupBy('events.person_id', 'events.kind', 'person_lines.shown_name')->havingRaw('count(*) > 1')
+            ->orderByRaw('count(*) DESC, person_lines.shown_name')->limit(20)
+            ->selectRaw("events.person_id, events.kind, person_lines.shown_name, count(*) AS values, string_agg(events.date_shown, ' or ' ORDER BY events.position) AS dates")->get();
+
+        return array_values($rows->map(static fn ($row): SentenceResource => new SentenceResource(
+            self::number((int) $row->values)." {$row->kind}s are told of {$row->shown_name}.", $row->dates, "people/{$row->person_id}",
+        ))->all());
+    }
+
+    /** @return list<SentenceResource> dates of which nothing was understood, or two things */
+    private function unread(): array
+    {
+        $rows = DB::table('events')
+            ->leftJoin('union_partners', static fn ($join) => $join->on('union_partners.tree_id', 'events.tree_id')->on('union_partners.union_id', 'events.union_id')->where('union_partners.slot', 'HUSB'))
+            ->join('person_lines', static fn ($join) => $join->on('person_lines.tree_id', 'events.tree_id')
+                ->whereRaw('person_lines.person_id = coalesce(events.person_id, union_partners.person_id)'))
+            ->where('events.tree_id', $this->current->id())
+            ->where(static fn ($query) => $query->where('events.date_problem', '!=', '')->orWhereNotNull('events.other_begin_lo'))
+            ->orderBy('person_lines.sort_name')->limit(20)
+            ->get(['person_lines.person_id', 'person_lines.shown_name', 'events.date_typed', 'events.date_shown', 'events.date_problem']);
+
+        return array_values($rows->map(static fn ($row): SentenceResource => new SentenceResource(
+            "“{$row->date_typed}” on {$row->shown_name} ".($row->date_problem === '' ? 'can be read in two ways.' : 'is no day that can be.'),
+            $row->date_problem === '' ? $row->date_shown : $row->date_problem, "people/{$row->person_id}",
+        ))->all());
+    }
+
+    private static function number(int $count): string
+    {
+        return ['', 'One', 'Two', 'Three', 'Four', 'Five'][$count] ?? (string) $count;
+    }
+}

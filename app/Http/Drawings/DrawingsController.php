@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Drawings;
+
+use App\Http\Api\Get;
+use App\Http\Refusal;
+use App\Http\Resources\BoxResource;
+use App\Http\Resources\LineResource;
+use App\Http\Resources\SceneResource;
+use App\Models\Person;
+use App\Printing\Pdf;
+use App\Trees\DatabaseTree;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use NorthBough\Core\Drawing\Drawings;
+use NorthBough\Core\Drawing\Render\Svg;
+use NorthBough\Core\Drawing\Scene\Box;
+use NorthBough\Core\Drawing\Scene\Line;
+use NorthBough\Core\Drawing\Scene\Scene;
+use NorthBough\Core\Drawing\UnknownDrawing;
+
+final readonly class DrawingsController
+{
+    private const MOST_GENERATIONS = 12;
+
+    public function __construct(private DatabaseTree $tree) {}
+
+    #[Get('/trees/{tree}/drawings/{kind}/{person}', 'drawing', SceneResource::class, query: ['generations'])]
+    public function show(Request $request, string $tree, string $kind, string $person): JsonResponse
+    {
+        $scene = $this->scene($request, $kind, $person);
+
+        return response()->json(new SceneResource(
+            $scene->title, $scene->width, $scene->height,
+            array_map(static fn (Box $b): BoxResource => new BoxResource($b->personId, $b->number, $b->x, $b->y, $b->width, $b->height, $b->nameLines, $b->lines, $b->fullName, $b->rule, $b->mark, $b->more), $scene->boxes),
+            array_map(static fn (Line $l): LineResource => new LineResource(array_merge(...$l->points), $l->dotted, $l->fromId, $l->toId), $scene->lines),
+        ));
+    }
+
+    public function file(Request $request, Pdf $pdf, string $tree, string $kind, string $person, string $format): Response
+    {
+        $scene = $this->scene($request, $kind, $person);
+        $svg = Svg::render($scene);
+        $name = preg_replace('/[^\p{L}\p{N}]+/u', '-', $scene->title);
+
+        return match ($format) {
+            'svg' => response($svg, 200, ['Content-Type' => 'image/svg+xml', 'Content-Disposition' => "attachment; filename=\"{$name}.svg\""]),
+            default => response($pdf->fromSvg($svg), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => "attachment; filename=\"{$name}.pdf\""]),
+        };
+    }
+
+    private function scene(Request $request, string $kind, string $person): Scene
+    {
+        try {
+            $drawing = Drawings::named($kind);
+        } catch (UnknownDrawing $problem) {
+            throw new Refusal($problem->getMessage(), 404);
+        }
+        $generations = min(self::MOST_GENERATIONS, max(1, $request->integer('generations', 5)));
+
+        return $drawing->lay($this->tree, Person::query()->findOrFail($person)->id, $generations);
+    }
+}

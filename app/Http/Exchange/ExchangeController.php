@@ -1,0 +1,131 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Exchange;
+
+use App\Http\Api\Delete;
+use App\Http\Api\Get;
+use App\Http\Api\Post;
+use App\Http\Inputs\ImportInput;
+use App\Http\Refusal;
+use App\Http\Resources\CountResource;
+use App\Http\Resources\ExchangePage;
+use App\Http\Resources\ImportResource;
+use App\Http\Resources\RunResource;
+use App\Http\Resources\UnplacedResource;
+use App\Http\Tree\TreesController;
+use App\Jobs\ImportFile;
+use App\Models\Import;
+use App\Models\Run;
+use App\Models\Upload;
+use App\Trees\CurrentTree;
+use App\Trees\Exchange\ExportTree;
+use App\Trees\Exchange\Runs;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+use NorthBough\Core\Gedcom\NotReadable;
+use NorthBough\Core\Gedcom\Version;
+use NorthBough\Core\Gedcom\Writing\Writer;
+use Symfony\Component\HttpFoundation\StreamedResponse;
+
+/** Files in and out of a tree. */
+final readonly class ExchangeController
+{
+    public function __construct(private CurrentTree $current) {}
+
+    #[Get('/trees/{tree}/exchange', 'exchange', ExchangePage::class)]
+    public function index(): JsonResponse
+    {
+        Runs::release();
+        $runs = Run::query()->where('tree_id', $this->current->id())->orderByDesc('created_at')->limit(5)->get();
+        $imports = Import::query()->orderByDesc('brought_in_at')->limit(20)->get();
+
+        return response()->json(new ExchangePage(
+            array_values($runs->map(self::run(...))->all()),
+            array_values($imports->map(self::import(...))->all()),
+        ));
+    }
+
+    #[Post('/trees/{tree}/exchange/imports', 'bringIn', RunResource::class, ImportInput::class)]
+    public function store(Request $request): JsonResponse
+    {
+        $input = ImportInput::from($request);
+        $upload = UploadsController::own($request, $input->uploadId);
+        if ($upload->received !== $upload->size) {
+            throw new Refusal('The file has not come in whole yet.', 409);
+        }
+        if (! $input->again) {
+            $this->refuseTwice($upload);
+        }
+        Runs::release();
+        $run = DB::transaction(function () use ($request, $upload): Run {
+            if (Run::query()->where('tree_id', $this->current->id())->where('kind', 'import')->whereIn('state', ['waiting', 'running'])->lockForUpdate()->exists()) {
+                throw new Refusal('A file is being brought into this tree already. Wait until it is in, or cancel it.', 409);
+            }
+
+            return Run::query()->create([
+                'tree_id' => $this->current->id(), 'user_id' => TreesController::user($request)->id, 'kind' => 'import', 'state' => 'waiting',
+                'title' => $upload->name, 'asked' => ['path' => $upload->path(), 'name' => $upload->name], 'done' => 0, 'total' => 100, 'said' => 'Waiting for its turn',
+            ]);
+        });
+        ImportFile::dispatch($run->id);
+        $upload->delete();
+
+        return response()->json(self::run($run->refresh()));
+    }
+
+    #[Delete('/trees/{tree}/exchange/runs/{run}', 'cancelRun')]
+    public function cancel(string $tree, string $run): Response
+    {
+        $row = Run::query()->where('tree_id', $this->current->id())->findOrFail($run);
+        $row->update($row->state === 'waiting' ? ['state' => 'cancelled', 'said' => 'It was cancelled. Nothing of it was kept.'] : ['cancel_asked' => true]);
+
+        return response()->noContent();
+    }
+
+    public function export(Request $request, ExportTree $export): StreamedResponse
+    {
+        try {
+            $version = Version::named($request->string('version', '7')->toString());
+        } catch (NotReadable) {
+            throw new Refusal('Files are written in version 7 or 5.5.1.');
+        }
+        $name = trim((string) preg_replace('/[^\p{L}\p{N}]+/u', '-', $this->current->get()->name), '-') ?: 'tree';
+
+        return response()->streamDownload(static function () use ($export, $version): void {
+            foreach (Writer::write($export, $version, Carbon::now()->toDateTimeImmutable()) as $bytes) {
+                echo $bytes;
+            }
+        }, "{$name}.ged", ['Content-Type' => 'text/plain; charset=utf-8']);
+    }
+
+    private function refuseTwice(Upload $upload): void
+    {
+        $before = Import::query()->where('sha256', hash_file('sha256', $upload->path()))->first();
+        if ($before !== null) {
+            throw new Refusal("This very file was brought into this tree before, as {$before->file_name}. Bring it in again only if you want everybody twice.", 409, ['again' => true]);
+        }
+    }
+
+    private static function run(Run $run): RunResource
+    {
+        return new RunResource($run->id, $run->title, $run->state, $run->done, $run->said);
+    }
+
+    private static function import(Import $import): ImportResource
+    {
+        $counts = [];
+        foreach (['people', 'families', 'events', 'sources', 'repositories', 'records', 'notes', 'media', 'other'] as $word) {
+            $counts[] = new CountResource($word, (int) ($import->report[$word] ?? 0));
+        }
+        /** @var list<array{line: int, text: string, why: string}> $unplaced */
+        $unplaced = $import->report['unplaced'] ?? [];
+
+        return new ImportResource($import->id, $import->file_name, $import->standard, $import->brought_in_at, $counts,
+            array_map(static fn (array $u): UnplacedResource => new UnplacedResource($u['line'], $u['text'], $u['why']), $unplaced));
+    }
+}

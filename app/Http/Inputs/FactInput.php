@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Inputs;
+
+use OpenApi\Attributes as OA;
+
+#[OA\Schema]
+final readonly class FactInput
+{
+    use ReadsRequest;
+
+    public function __construct(
+        #[OA\Property] public ?string $kind = null,
+        #[OA\Property] public ?string $typeWords = null,
+        #[OA\Property] public ?string $value = null,
+        #[OA\Property] public ?string $date = null,
+        #[OA\Property] public ?string $place = null,
+        #[OA\Property] public ?bool $denied = null,
+        #[OA\Property] public ?int $version = null,
+        #[OA\Property] public ?string $why = null,
+    ) {}
+
+    /** @return array<string, list<mixed>> */
+    public static function rules(): array
+    {
+        return [
+            'kind' => ['nullable', 'string', 'max:40'],
+            'typeWords' => ['nullable', 'string', 'max:200'],
+            'value' => ['nullable', 'string', 'max:5000'],
+            'date' => ['nullable', 'string', 'max:200'],
+            'place' => ['nullable', 'string', 'max:500'],
+            'denied' => ['nullable', 'boolean'],
+            'version' => ['nullable', 'integer'],
+            'why' => ['nullable', 'string', 'max:2000'],
+        ];
+    }
+}

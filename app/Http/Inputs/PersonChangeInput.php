@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Inputs;
+
+use OpenApi\Attributes as OA;
+
+#[OA\Schema]
+final readonly class PersonChangeInput
+{
+    use ReadsRequest;
+
+    public function __construct(
+        #[OA\Property] public int $version,
+        #[OA\Property] public string $sex,
+    ) {}
+
+    /** @return array<string, list<mixed>> */
+    public static function rules(): array
+    {
+        return [
+            'version' => ['required', 'integer'],
+            'sex' => ['required', 'in:F,M,X,U'],
+        ];
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Inputs;
+
+use Illuminate\Http\Request;
+use Illuminate\Validation\ValidationException;
+
+/** Makes an input from what was sent, checked at the door. */
+trait ReadsRequest
+{
+    /** @throws ValidationException with a sentence a field */
+    public static function from(Request $request): self
+    {
+        /** @var array<string, mixed> $sent */
+        $sent = $request->validate(self::rules());
+
+        return new self(...array_filter($sent, static fn (mixed $value): bool => $value !== null));
+    }
+
+    /** @return array<string, mixed> what was said, without what was left out */
+    public function said(): array
+    {
+        return array_filter(get_object_vars($this), static fn (mixed $value): bool => $value !== null);
+    }
+}

@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\People;
+
+use App\Http\Resources\CitationResource;
+use App\Http\Resources\DateResource;
+use App\Http\Resources\FactResource;
+use App\Http\Resources\WordsResource;
+use App\Models\Claim;
+use NorthBough\Core\Chrono\Age;
+use NorthBough\Core\Chrono\GenDate;
+use NorthBough\Core\Chrono\IsoDay;
+use NorthBough\Core\Chrono\Understood;
+use NorthBough\Core\Citation\NoteForms;
+use NorthBough\Core\Report\Node\Words;
+use NorthBough\Core\Tree\Backing;
+use NorthBough\Core\Tree\Event;
+use NorthBough\Core\Tree\EventKinds;
+use NorthBough\Core\Tree\Person;
+use NorthBough\Core\Tree\Union;
+
+/** The facts of one life for its page. */
+final readonly class FactResources
+{
+    /** @var array<string, Union> by event */
+    private array $unionOf;
+
+    /** @var array<string, bool> by claim */
+    private array $takenOver;
+
+    /**
+     * @param  list<Union>  $unions
+     * @param  array<string, Person>  $people
+     * @param  array<string, int>  $versions
+     * @param  array<string, list<string>>  $notes
+     * @param  array<string, list<string>>  $kept
+     */
+    public function __construct(
+        private Person $person,
+        array $unions,
+        private array $people,
+        private array $versions,
+        private array $notes,
+        private array $kept,
+    ) {
+        $unionOf = [];
+        foreach ($unions as $union) {
+            foreach ($union->events as $event) {
+                $unionOf[$event->id] = $union;
+            }
+        }
+        $this->unionOf = $unionOf;
+        $this->takenOver = Claim::query()->whereIn('event_id', array_keys($versions))->pluck('taken_over', 'id')->all();
+    }
+
+    public function resource(Event $event): FactResource
+    {
+        $union = $this->unionOf[$event->id] ?? null;
+        $with = $union === null ? [] : array_map(fn (string $id): string => $this->people[$id]->name()->shown(), $union->partnersOf($this->person->id));
+
+        return new FactResource(
+            id: $event->id,
+            unionId: $union?->id,
+            version: $this->versions[$event->id] ?? 1,
+            kind: $event->kind,
+            word: $event->word(),
+            typeWords: $event->typeWords,
+            value: $event->value,
+            date: self::date($event->date),
+            place: $event->place,
+            denied: $event->denied,
+            age: $this->age($event),
+            with: implode(' and ', $with),
+            rivals: $this->rivals($event),
+            citations: array_map($this->citation(...), $event->backing),
+            notes: $this->notes[$event->id] ?? [],
+            kept: $this->kept[$event->id] ?? [],
+        );
+    }
+
+    public static function date(GenDate $date): DateResource
+    {
+        $span = $date->span();
+
+        return new DateResource($date->typed, $date->kind->value, $date->shown, IsoDay::orNull($span?->earliest), IsoDay::orNull($span?->latest), $date->precision->value, $date->isAmbiguous(), $date->problem, Understood::line($date));
+    }
+
+    /**
+     * @param  list<Words>  $words
+     * @return list<WordsResource>
+     */
+    public static function words(array $words): array
+    {
+        return array_map(static fn (Words $part): WordsResource => new WordsResource($part->text, $part->style), $words);
+    }
+
+    private function age(Event $event): string
+    {
+        $birth = $this->person->leading('birth')?->date->span();
+        $then = $event->date->span();
+        if ($birth === null || $then === null || $event->kind === 'birth' || $event->denied) {
+            return '';
+        }
+
+        return Age::at($birth, $then)?->shown() ?? '';
+    }
+
+    private function rivals(Event $event): int
+    {
+        if (! EventKinds::named($event->kind)->single || $event->denied) {
+            return 0;
+        }
+        $others = array_filter($this->person->events, static fn (Event $other): bool => $other->kind === $event->kind && $other->id !== $event->id && ! $other->denied);
+
+        return count($others);
+    }
+
+    private function citation(Backing $claim): CitationResource
+    {
+        return new CitationResource(
+            $claim->claimId, $claim->recordId, $claim->source->id, self::words(NoteForms::full($claim->source, $claim->locator)),
+            $claim->locator, $claim->words, (bool) ($this->takenOver[$claim->claimId] ?? false),
+        );
+    }
+}

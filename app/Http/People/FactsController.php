@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\People;
+
+use App\Http\Api\Delete;
+use App\Http\Api\Get;
+use App\Http\Api\Patch;
+use App\Http\Api\Post;
+use App\Http\Inputs\FactInput;
+use App\Http\Refusal;
+use App\Http\Resources\KindList;
+use App\Http\Resources\KindResource;
+use App\Http\Resources\MadeResource;
+use App\Http\Tree\TreesController;
+use App\Models\Event;
+use App\Models\Person;
+use App\Models\Union;
+use App\Trees\Changes\Change;
+use App\Trees\Changes\ChangeSets;
+use App\Trees\Changes\Intent;
+use App\Trees\Editing\Facts;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use NorthBough\Core\Tree\EventKind;
+use NorthBough\Core\Tree\EventKinds;
+
+final readonly class FactsController
+{
+    public function __construct(private ChangeSets $changes, private Facts $facts) {}
+
+    #[Get('/event-kinds', 'eventKinds', KindList::class)]
+    public function kinds(): JsonResponse
+    {
+        return response()->json(new KindList(array_map(
+            static fn (EventKind $k): KindResource => new KindResource($k->code, $k->word, $k->ofPerson, $k->ofUnion, $k->hasValue),
+            array_values(EventKinds::all()),
+        )));
+    }
+
+    #[Post('/trees/{tree}/people/{person}/facts', 'addFact', MadeResource::class, FactInput::class)]
+    public function addToPerson(Request $request, string $tree, string $person): JsonResponse
+    {
+        return $this->add($request, 'person_id', Person::query()->findOrFail($person)->id);
+    }
+
+    #[Post('/trees/{tree}/unions/{union}/facts', 'addUnionFact', MadeResource::class, FactInput::class)]
+    public function addToUnion(Request $request, string $tree, string $union): JsonResponse
+    {
+        return $this->add($request, 'union_id', Union::query()->findOrFail($union)->id);
+    }
+
+    #[Patch('/trees/{tree}/facts/{fact}', 'changeFact', MadeResource::class, FactInput::class)]
+    public function update(Request $request, string $tree, string $fact): JsonResponse
+    {
+        $input = FactInput::from($request);
+        $event = Event::query()->findOrFail($fact);
+        $said = array_diff_key($input->said(), ['version' => 0, 'why' => 0, 'kind' => 0]);
+        $version = $input->version ?? throw new Refusal('Say which version of the fact you changed.');
+        $this->changes->run(
+            new Intent(TreesController::user($request), 'Changed '.self::word($event->kind), $input->why ?? ''),
+            fn (): Event => $this->facts->change(Event::query()->findOrFail($fact), $version, $said),
+        );
+
+        return response()->json(new MadeResource($fact));
+    }
+
+    #[Delete('/trees/{tree}/facts/{fact}', 'deleteFact')]
+    public function destroy(Request $request, string $tree, string $fact): Response
+    {
+        $event = Event::query()->findOrFail($fact);
+        $this->changes->run(
+            new Intent(TreesController::user($request), 'Deleted '.self::word($event->kind)),
+            fn (Change $change) => $this->facts->delete($change, $event),
+        );
+
+        return response()->noContent();
+    }
+
+    private function add(Request $request, string $column, string $id): JsonResponse
+    {
+        $input = FactInput::from($request);
+        $kind = $input->kind ?? throw new Refusal('Say what kind of fact it is.');
+        $event = $this->changes->run(
+            new Intent(TreesController::user($request), 'Added '.self::word($kind), $input->why ?? ''),
+            fn (): Event => $this->facts->add($column, $id, ['kind' => $kind, ...array_diff_key($input->said(), ['version' => 0, 'why' => 0])]),
+        );
+
+        return response()->json(new MadeResource($event->id));
+    }
+
+    private static function word(string $kind): string
+    {
+        return 'a fact: '.mb_strtolower(EventKinds::all()[$kind]->word ?? $kind);
+    }
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\People;
+
+use App\Http\Resources\ParentSetResource;
+use App\Http\Resources\RelativeResource;
+use App\Http\Resources\UnionResource;
+use App\Models\UnionPartner;
+use NorthBough\Core\Tree\LifeYears;
+use NorthBough\Core\Tree\ParentSet;
+use NorthBough\Core\Tree\Person;
+use NorthBough\Core\Tree\Union;
+
+/** The kin strip: a line for each parent set, a line for each union. */
+final class KinResources
+{
+    /**
+     * @param  list<ParentSet>  $sets
+     * @param  array<string, Union>  $unions
+     * @param  array<string, Person>  $people
+     * @return list<ParentSetResource>
+     */
+    public function parentSets(array $sets, array $unions, array $people): array
+    {
+        return array_map(fn (ParentSet $set): ParentSetResource => new ParentSetResource(
+            $set->id, $set->unionId, $set->kind()->value, $set->leads,
+            $this->relatives(array_column($set->parents, 'personId'), $people),
+            $this->relatives(array_values(array_diff($unions[$set->unionId]->childIds, [$set->childId])), $people),
+        ), $sets);
+    }
+
+    /**
+     * @param  list<Union>  $unions
+     * @param  array<string, Person>  $people
+     * @return list<UnionResource>
+     */
+    public function unions(Person $person, array $unions, array $people): array
+    {
+        $ties = UnionPartner::query()->where('person_id', $person->id)->pluck('id', 'union_id');
+
+        return array_map(fn (Union $union): UnionResource => new UnionResource(
+            $union->id, $ties[$union->id], LifeYears::year($union->marriage()), $union->marriage() === null ? 'with' : 'm.',
+            $this->relatives($union->partnersOf($person->id), $people), $this->relatives($union->childIds, $people),
+        ), $unions);
+    }
+
+    /**
+     * @param  list<string>  $ids
+     * @param  array<string, Person>  $people
+     * @return list<RelativeResource>
+     */
+    private function relatives(array $ids, array $people): array
+    {
+        return array_map(fn (string $id): RelativeResource => new RelativeResource(
+            $id, $people[$id]->number ?? 0, isset($people[$id]) ? $people[$id]->name()->shown() : '?', isset($people[$id]) ? LifeYears::shown($people[$id]) : '',
+        ), $ids);
+    }
+}

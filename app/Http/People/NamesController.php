@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\People;
+
+use App\Http\Api\Delete;
+use App\Http\Api\Patch;
+use App\Http\Api\Post;
+use App\Http\Inputs\NameInput;
+use App\Http\Refusal;
+use App\Http\Resources\MadeResource;
+use App\Http\Tree\TreesController;
+use App\Models\Name;
+use App\Models\Person;
+use App\Trees\Changes\Change;
+use App\Trees\Changes\ChangeSets;
+use App\Trees\Changes\Intent;
+use App\Trees\Editing\People;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use NorthBough\Core\Naming\NameKind;
+use NorthBough\Core\Naming\PersonalName;
+
+final readonly class NamesController
+{
+    public function __construct(private ChangeSets $changes, private People $people) {}
+
+    #[Post('/trees/{tree}/people/{person}/names', 'addName', MadeResource::class, NameInput::class)]
+    public function store(Request $request, string $tree, string $person): JsonResponse
+    {
+        $input = NameInput::from($request);
+        $row = Person::query()->findOrFail($person);
+        $name = PersonalName::parse($input->typed);
+        $made = $this->changes->run(
+            new Intent(TreesController::user($request), "Added the name {$name->shown()}"),
+            fn (): Name => $this->people->addName($row, $name, NameKind::from($input->kind ?? 'aka')),
+        );
+
+        return response()->json(new MadeResource($made->id));
+    }
+
+    #[Patch('/trees/{tree}/names/{name}', 'changeName', MadeResource::class, NameInput::class)]
+    public function update(Request $request, string $tree, string $name): JsonResponse
+    {
+        $input = NameInput::from($request);
+        $row = Name::query()->findOrFail($name);
+        $read = PersonalName::parse($input->typed);
+        $version = $input->version ?? throw new Refusal('Say which version of the name you changed.');
+        $this->changes->run(
+            new Intent(TreesController::user($request), "Changed the name {$row->personalName()->shown()} to {$read->shown()}"),
+            fn () => $this->people->changeName(Name::query()->findOrFail($name), $version, $read, NameKind::from($input->kind ?? $row->kind)),
+        );
+
+        return response()->json(new MadeResource($name));
+    }
+
+    #[Delete('/trees/{tree}/names/{name}', 'deleteName')]
+    public function destroy(Request $request, string $tree, string $name): Response
+    {
+        $row = Name::query()->findOrFail($name);
+        $this->changes->run(
+            new Intent(TreesController::user($request), "Deleted the name {$row->personalName()->shown()}"),
+            fn (Change $change) => $this->people->deleteName($change, $row),
+        );
+
+        return response()->noContent();
+    }
+}

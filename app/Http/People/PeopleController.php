@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\People;
+
+use App\Http\Api\Delete;
+use App\Http\Api\Get;
+use App\Http\Api\Patch;
+use App\Http\Api\Post;
+use App\Http\Inputs\PersonChangeInput;
+use App\Http\Inputs\PersonInput;
+use App\Http\Inputs\RelativeInput;
+use App\Http\Resources\MadeResource;
+use App\Http\Resources\PersonPage;
+use App\Http\Tree\TreesController;
+use App\Models\Person;
+use App\Trees\Changes\Change;
+use App\Trees\Changes\ChangedMeanwhile;
+use App\Trees\Changes\ChangeSets;
+use App\Trees\Changes\Intent;
+use App\Trees\Editing\People;
+use App\Trees\Editing\Relatives;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use NorthBough\Core\Entry\OneLineEntry;
+use NorthBough\Core\Tree\ParentageKind;
+
+final readonly class PeopleController
+{
+    public function __construct(private ChangeSets $changes, private People $people, private Relatives $relatives, private PersonPageBuilder $pages) {}
+
+    #[Get('/trees/{tree}/people/{person}', 'person', PersonPage::class)]
+    public function show(string $tree, string $person): JsonResponse
+    {
+        return response()->json($this->pages->build(Person::query()->findOrFail($person)));
+    }
+
+    #[Post('/trees/{tree}/people', 'enterPerson', MadeResource::class, PersonInput::class)]
+    public function store(Request $request): JsonResponse
+    {
+        $entry = OneLineEntry::parse(PersonInput::from($request)->line);
+        $person = $this->changes->run(
+            new Intent(TreesController::user($request), "Entered {$entry->name->shown()}"),
+            function () use ($entry): Person {
+                $person = $this->people->enter($entry);
+                if (isset($entry->events['marriage'])) {
+                    $this->relatives->marriage($entry, $person, null);
+                }
+
+                return $person;
+            },
+        );
+
+        return response()->json(new MadeResource($person->id));
+    }
+
+    #[Post('/trees/{tree}/people/{person}/relatives', 'addRelative', MadeResource::class, RelativeInput::class)]
+    public function addRelative(Request $request, string $tree, string $person): JsonResponse
+    {
+        $input = RelativeInput::from($request);
+        $row = Person::query()->findOrFail($person);
+        $who = $input->personId === null ? OneLineEntry::parse((string) $input->line) : Person::query()->findOrFail($input->personId);
+        $name = $who instanceof Person ? $this->pages->nameOf($who) : $who->name->shown();
+        $kind = ParentageKind::from($input->kind ?? 'birth');
+        $relative = $this->changes->run(
+            new Intent(TreesController::user($request), "Added {$name} as {$input->relation} of {$this->pages->nameOf($row)}"),
+            fn (): Person => $this->relatives->add($row, $input->relation, $who, $input->unionId, $kind),
+        );
+
+        return response()->json(new MadeResource($relative->id));
+    }
+
+    #[Patch('/trees/{tree}/people/{person}', 'changePerson', PersonPage::class, PersonChangeInput::class)]
+    public function update(Request $request, string $tree, string $person): JsonResponse
+    {
+        $input = PersonChangeInput::from($request);
+        $row = Person::query()->findOrFail($person);
+        $this->changes->run(
+            new Intent(TreesController::user($request), "Changed the sex of {$this->pages->nameOf($row)}"),
+            static function () use ($person, $input): void {
+                $row = Person::query()->findOrFail($person);
+                ChangedMeanwhile::unless($row, $input->version, ['sex' => $input->sex]);
+                $row->fill(['sex' => $input->sex])->save();
+            },
+        );
+
+        return $this->show($tree, $person);
+    }
+
+    #[Delete('/trees/{tree}/people/{person}', 'deletePerson')]
+    public function destroy(Request $request, string $tree, string $person): Response
+    {
+        $row = Person::query()->findOrFail($person);
+        $this->changes->run(
+            new Intent(TreesController::user($request), "Deleted {$this->pages->nameOf($row)} with {$this->people->weightOf($row)}"),
+            fn (Change $change) => $this->people->delete($change, $row),
+        );
+
+        return response()->noContent();
+    }
+}

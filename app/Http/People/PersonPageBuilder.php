@@ -1,0 +1,187 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\People;
+
+use App\Http\Resources\LifelineMark;
+use App\Http\Resources\LifelineResource;
+use App\Http\Resources\LifelineYear;
+use App\Http\Resources\NameResource;
+use App\Http\Resources\OfferResource;
+use App\Http\Resources\PersonPage;
+use App\Models\Event as EventRow;
+use App\Models\Kept;
+use App\Models\Name as NameRow;
+use App\Models\Note;
+use App\Models\Person as PersonRow;
+use App\Trees\DatabaseTree;
+use App\Trees\Editing\People;
+use NorthBough\Core\Drawing\Lifeline\Lifeline;
+use NorthBough\Core\Naming\NameKind;
+use NorthBough\Core\Naming\SurnameOffer;
+use NorthBough\Core\Tree\Event;
+use NorthBough\Core\Tree\LifeOrder;
+use NorthBough\Core\Tree\LifeYears;
+use NorthBough\Core\Tree\Person;
+use NorthBough\Core\Tree\Union;
+
+/** Puts a person's page together: a fixed number of queries, however long the life. */
+final readonly class PersonPageBuilder
+{
+    public function __construct(private DatabaseTree $tree, private People $editing, private KinResources $kin) {}
+
+    public function build(PersonRow $row): PersonPage
+    {
+        $sets = $this->tree->parentSets([$row->id])[$row->id] ?? [];
+        $unions = $this->tree->unionsOf([$row->id])[$row->id] ?? [];
+        $parentUnions = $this->tree->unions(array_column($sets, 'unionId'));
+        $people = $this->tree->people(self::everyone($row->id, $unions, $parentUnions));
+        $person = $people[$row->id];
+        $own = $person->events;
+        foreach ($unions as $union) {
+            array_push($own, ...$union->events);
+        }
+        $facts = new FactResources($person, $unions, $people, $this->versions($own), $this->notes('event_id', array_column($own, 'id')), $this->kept($own));
+        $lifeline = Lifeline::draw($own, $this->familyEvents($people, $unions, $row->id));
+
+        return new PersonPage(
+            id: $person->id,
+            number: $person->number,
+            sex: $person->sex->value,
+            version: $row->version,
+            name: $person->name()->shown(),
+            years: LifeYears::shown($person),
+            names: $this->names($person),
+            facts: array_map($facts->resource(...), LifeOrder::sorted($own)),
+            lifeline: new LifelineResource(
+                array_map(static fn ($m): LifelineMark => new LifelineMark($m->eventId, $m->word, $m->date, $m->whose, $m->row, $m->from, $m->to, $m->softFrom, $m->softTo), $lifeline->marks),
+                array_map(static fn (array $y): LifelineYear => new LifelineYear($y[0], $y[1]), $lifeline->years),
+            ),
+            parentSets: $this->kin->parentSets($sets, $parentUnions, $people),
+            unions: $this->kin->unions($person, $unions, $people),
+            offers: array_map(
+                static fn (string $relation): OfferResource => new OfferResource($relation, SurnameOffer::forRelative($relation, $person, self::partners($unions, $people, $row->id))),
+                ['father', 'mother', 'partner', 'child', 'sibling'],
+            ),
+            notes: $this->notes('person_id', [$row->id])[$row->id] ?? [],
+            kept: array_values(Kept::query()->where('person_id', $row->id)->orderBy('ordinal')->pluck('lines')->all()),
+            deleting: $this->editing->weightOf($row),
+        );
+    }
+
+    public function nameOf(PersonRow $row): string
+    {
+        $name = NameRow::query()->where('person_id', $row->id)->orderBy('position')->orderBy('ordinal')->first();
+
+        return $name?->personalName()->shown() ?? '?';
+    }
+
+    /**
+     * @param  list<Union>  $unions
+     * @param  array<string, Union>  $parentUnions
+     * @return list<string>
+     */
+    private static function everyone(string $id, array $unions, array $parentUnions): array
+    {
+        $ids = [$id];
+        foreach ([...$unions, ...array_values($parentUnions)] as $union) {
+            array_push($ids, ...$union->partnerIds, ...$union->childIds);
+        }
+
+        return array_values(array_unique($ids));
+    }
+
+    /**
+     * @param  list<Union>  $unions
+     * @param  array<string, Person>  $people
+     * @return list<Person>
+     */
+    private static function partners(array $unions, array $people, string $id): array
+    {
+        $partners = [];
+        foreach ($unions as $union) {
+            foreach ($union->partnersOf($id) as $partnerId) {
+                $partners[] = $people[$partnerId];
+            }
+        }
+
+        return $partners;
+    }
+
+    /**
+     * Births of children and deaths of partners, below the line of the life.
+     *
+     * @param  array<string, Person>  $people
+     * @param  list<Union>  $unions
+     * @return list<array{string, Event}>
+     */
+    private function familyEvents(array $people, array $unions, string $id): array
+    {
+        $events = [];
+        foreach ($unions as $union) {
+            foreach ($union->childIds as $childId) {
+                $birth = $people[$childId]->leading('birth', 'christening', 'baptism');
+                if ($birth !== null) {
+                    $events[] = [$people[$childId]->name()->shown(), $birth];
+                }
+            }
+            foreach ($union->partnersOf($id) as $partnerId) {
+                $death = $people[$partnerId]->leading('death', 'burial');
+                if ($death !== null) {
+                    $events[] = [$people[$partnerId]->name()->shown(), $death];
+                }
+            }
+        }
+
+        return $events;
+    }
+
+    /** @return list<NameResource> */
+    private function names(Person $person): array
+    {
+        $versions = NameRow::query()->where('person_id', $person->id)->pluck('version', 'id');
+
+        return array_map(static fn ($name): NameResource => new NameResource(
+            $name->id, $versions[$name->id], $name->kind->value, $name->kind === NameKind::Birth ? '' : $name->kind->word(),
+            $name->name->shown(), $name->name->withSlashes(),
+        ), $person->names);
+    }
+
+    /**
+     * @param  list<Event>  $events
+     * @return array<string, int>
+     */
+    private function versions(array $events): array
+    {
+        return EventRow::query()->whereIn('id', array_column($events, 'id'))->pluck('version', 'id')->all();
+    }
+
+    /**
+     * @param  list<string>  $ids
+     * @return array<string, list<string>>
+     */
+    private function notes(string $column, array $ids): array
+    {
+        $notes = [];
+        foreach (Note::query()->whereIn($column, $ids)->orderBy('ordinal')->orderBy('id')->get() as $note) {
+            $notes[(string) $note->getAttribute($column)][] = $note->text;
+        }
+
+        return $notes;
+    }
+
+    /**
+     * @param  list<Event>  $events
+     * @return array<string, list<string>>
+     */
+    private function kept(array $events): array
+    {
+        $kept = [];
+        foreach (Kept::query()->whereIn('event_id', array_column($events, 'id'))->orderBy('ordinal')->get() as $row) {
+            $kept[(string) $row->getAttribute('event_id')][] = $row->lines;
+        }
+
+        return $kept;
+    }
+}

@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Records;
+
+use App\Http\People\FactResources;
+use App\Http\Resources\CitedFact;
+use App\Http\Resources\RecordUse;
+use App\Http\Resources\SourcePage;
+use App\Http\Resources\SourceResource;
+use App\Http\Resources\SourcesPage;
+use App\Models\Record;
+use App\Models\Source;
+use App\Trees\CurrentTree;
+use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
+use NorthBough\Core\Citation\NoteForms;
+use NorthBough\Core\Naming\SearchForm;
+use NorthBough\Core\Tree\CitedSource;
+use NorthBough\Core\Tree\EventKinds;
+
+/** Sources in a list, and one source with everything that it supports. */
+final readonly class SourcePages
+{
+    private const AT_ONCE = 100;
+
+    public function __construct(private CurrentTree $current) {}
+
+    public function index(string $typed, string $after): SourcesPage
+    {
+        $query = Source::query();
+        foreach (array_filter(explode(' ', SearchForm::of($typed))) as $word) {
+            $query->where('search', 'like', '%'.addcslashes($word, '%_\\').'%');
+        }
+        $shown = (clone $query)->count();
+        $key = json_decode(base64_decode($after, true) ?: 'null');
+        if (is_array($key) && count($key) === 2) {
+            $query->whereRaw('(search, id) > (?, ?)', $key);
+        }
+        $sources = $query->orderBy('search')->orderBy('id')->limit(self::AT_ONCE)->get();
+        $last = $sources->count() === self::AT_ONCE ? $sources->last() : null;
+
+        return new SourcesPage(
+            $this->resources($sources),
+            $last === null ? null : base64_encode((string) json_encode([$last->search, $last->id])),
+            $shown, Source::query()->count(),
+        );
+    }
+
+    public function one(Source $source): SourcePage
+    {
+        $records = Record::query()->where('source_id', $source->id)->orderBy('locator')->limit(500)->get();
+        $facts = $this->facts($records->pluck('id'));
+
+        return new SourcePage(
+            $this->resources(collect([$source]))[0],
+            array_values($records->map(static fn (Record $record): RecordUse => new RecordUse($record->id, $record->locator, $facts[$record->id] ?? []))->all()),
+        );
+    }
+
+    /**
+     * @param  Collection<int, Source>  $sources
+     * @return list<SourceResource>
+     */
+    private function resources(Collection $sources): array
+    {
+        $repositories = DB::table('repositories')->where('tree_id', $this->current->id())->whereIn('id', $sources->pluck('repository_id')->filter())->pluck('name', 'id');
+        $citations = DB::table('claims')->join('records', static fn ($join) => $join->on('records.tree_id', 'claims.tree_id')->on('records.id', 'claims.record_id'))
+            ->where('claims.tree_id', $this->current->id())->whereIn('records.source_id', $sources->pluck('id'))
+            ->groupBy('records.source_id')->selectRaw('records.source_id, count(*) AS citations')->pluck('citations', 'source_id');
+
+        return array_values($sources->map(static function (Source $source) use ($repositories, $citations): SourceResource {
+            $repository = (string) ($repositories[$source->repository_id] ?? '');
+            $cited = new CitedSource($source->id, $source->title, $source->author, $source->publication, $repository);
+
+            return new SourceResource(
+                $source->id, $source->version, $source->title, $source->author, $source->publication, $source->call_number, $repository,
+                (int) ($citations[$source->id] ?? 0),
+                FactResources::words(NoteForms::full($cited, '')), FactResources::words(NoteForms::short($cited, '')),
+                FactResources::words(NoteForms::bibliography($cited)),
+            );
+        })->all());
+    }
+
+    /**
+     * @param  Collection<int, string>  $recordIds
+     * @return array<string, list<CitedFact>>
+     */
+    private function facts(Collection $recordIds): array
+    {
+        $same = static fn (string $left, string $right) => static fn ($join) => $join->on("{$left}.tree_id", 'claims.tree_id')->on("{$left}.id", $right);
+        $rows = DB::table('claims')
+            ->leftJoin('events', $same('events', 'claims.event_id'))
+            ->leftJoin('names', $same('names', 'claims.name_id'))
+            ->leftJoin('union_partners', static fn ($join) => $join->on('union_partners.tree_id', 'claims.tree_id')->on('union_partners.union_id', 'events.union_id'))
+            ->leftJoin('person_lines', static fn ($join) => $join->on('person_lines.tree_id', 'claims.tree_id')
+                ->whereRaw('person_lines.person_id = coalesce(events.person_id, union_partners.person_id, names.person_id, claims.person_id)'))
+            ->where('claims.tree_id', $this->current->id())->whereIn('claims.record_id', $recordIds)
+            ->orderBy('events.date_begin_lo')->orderBy('claims.id')
+            ->get(['claims.record_id', 'claims.words', 'events.kind', 'events.date_shown', 'person_lines.person_id', 'person_lines.shown_name']);
+        $facts = [];
+        foreach ($rows as $row) {
+            $word = $row->kind === null ? 'Name' : EventKinds::all()[$row->kind]->word ?? $row->kind;
+            $facts[$row->record_id][] = new CitedFact($row->person_id ?? '', $row->shown_name ?? '?', $word, $row->date_shown ?? '', $row->words);
+        }
+
+        return $facts;
+    }
+}

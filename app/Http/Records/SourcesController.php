@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Records;
+
+use App\Http\Api\Get;
+use App\Http\Api\Patch;
+use App\Http\Api\Post;
+use App\Http\Inputs\SourceInput;
+use App\Http\Refusal;
+use App\Http\Resources\MadeResource;
+use App\Http\Resources\SourcePage;
+use App\Http\Resources\SourcesPage;
+use App\Http\Tree\TreesController;
+use App\Models\Source;
+use App\Trees\Changes\ChangedMeanwhile;
+use App\Trees\Changes\ChangeSets;
+use App\Trees\Changes\Intent;
+use App\Trees\Editing\Citations;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+
+final readonly class SourcesController
+{
+    public function __construct(private ChangeSets $changes, private Citations $citations, private SourcePages $pages) {}
+
+    #[Get('/trees/{tree}/sources', 'sources', SourcesPage::class, query: ['q', 'after'])]
+    public function index(Request $request): JsonResponse
+    {
+        return response()->json($this->pages->index($request->string('q')->toString(), $request->string('after')->toString()));
+    }
+
+    #[Get('/trees/{tree}/sources/{source}', 'source', SourcePage::class)]
+    public function show(string $tree, string $source): JsonResponse
+    {
+        return response()->json($this->pages->one(Source::query()->findOrFail($source)));
+    }
+
+    #[Post('/trees/{tree}/sources', 'describeSource', MadeResource::class, SourceInput::class)]
+    public function store(Request $request): JsonResponse
+    {
+        $input = SourceInput::from($request);
+        if (trim($input->title) === '') {
+            throw new Refusal('A source needs a title, its own or one that you give it.');
+        }
+        $source = $this->changes->run(
+            new Intent(TreesController::user($request), "Described the source {$input->title}"),
+            fn (): Source => $this->citations->describe(self::fields($input)),
+        );
+
+        return response()->json(new MadeResource($source->id));
+    }
+
+    #[Patch('/trees/{tree}/sources/{source}', 'changeSource', MadeResource::class, SourceInput::class)]
+    public function update(Request $request, string $tree, string $source): JsonResponse
+    {
+        $input = SourceInput::from($request);
+        $version = $input->version ?? throw new Refusal('Say which version of the source you changed.');
+        $this->changes->run(
+            new Intent(TreesController::user($request), "Changed the source {$input->title}"),
+            function () use ($source, $input, $version): void {
+                $row = Source::query()->findOrFail($source);
+                ChangedMeanwhile::unless($row, $version, self::fields($input));
+                $this->citations->change($row, self::fields($input));
+            },
+        );
+
+        return response()->json(new MadeResource($source));
+    }
+
+    /** @return array{title: string, author: string, publication: string, callNumber: string, repository: string} */
+    private static function fields(SourceInput $input): array
+    {
+        return ['title' => $input->title, 'author' => $input->author ?? '', 'publication' => $input->publication ?? '',
+            'callNumber' => $input->callNumber ?? '', 'repository' => $input->repository ?? ''];
+    }
+}

@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Reports;
+
+use App\Http\Api\Get;
+use App\Http\Refusal;
+use App\Http\Resources\ReportResource;
+use App\Http\Resources\UnionLine;
+use App\Http\Resources\UnionList;
+use App\Printing\Pdf;
+use App\Printing\PrintStyle;
+use App\Trees\CurrentTree;
+use App\Trees\DatabaseTree;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+use NorthBough\Core\Naming\SearchForm;
+use NorthBough\Core\Report\Document;
+use NorthBough\Core\Report\NothingToReport;
+use NorthBough\Core\Report\Render\Html;
+use NorthBough\Core\Report\Reports;
+
+final readonly class ReportsController
+{
+    public function __construct(private DatabaseTree $tree, private CurrentTree $current) {}
+
+    #[Get('/trees/{tree}/reports/{kind}/{subject}', 'report', ReportResource::class)]
+    public function show(string $tree, string $kind, string $subject): JsonResponse
+    {
+        $document = $this->document($kind, $subject);
+
+        return response()->json(new ReportResource($document->title, Html::body($document)));
+    }
+
+    public function file(Pdf $pdf, string $tree, string $kind, string $subject, string $format): Response
+    {
+        $document = $this->document($kind, $subject);
+        $name = preg_replace('/[^\p{L}\p{N}]+/u', '-', $document->title);
+
+        return match ($format) {
+            'html' => response(Html::page($document, PrintStyle::screen()), 200, ['Content-Type' => 'text/html; charset=utf-8', 'Content-Disposition' => "attachment; filename=\"{$name}.html\""]),
+            default => response($pdf->fromHtml(Html::page($document, PrintStyle::paper())), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => "attachment; filename=\"{$name}.pdf\""]),
+        };
+    }
+
+    /** Couples to choose from, by the names of either. */
+    #[Get('/trees/{tree}/unions', 'unions', UnionList::class, query: ['q'])]
+    public function unions(Request $request): JsonResponse
+    {
+        $query = DB::table('union_partners')
+            ->join('person_lines', static fn ($join) => $join->on('person_lines.tree_id', 'union_partners.tree_id')->on('person_lines.person_id', 'union_partners.person_id'))
+            ->where('union_partners.tree_id', $this->current->id());
+        foreach (array_filter(explode(' ', SearchForm::of($request->string('q')->toString()))) as $word) {
+            $query->where('person_lines.search', 'like', '%'.addcslashes($word, '%_\\').'%');
+        }
+        $ids = array_values($query->orderBy('person_lines.sort_name')->limit(40)->pluck('union_partners.union_id')->unique()->all());
+        $unions = $this->tree->unions($ids);
+        $people = $this->tree->people(array_merge([], ...array_column($unions, 'partnerIds')));
+        $lines = [];
+        foreach ($ids as $id) {
+            $names = array_map(static fn (string $p): string => $people[$p]->name()->shown(), $unions[$id]->partnerIds);
+            $lines[] = new UnionLine($id, implode(' and ', $names), $unions[$id]->marriage()->date->shown ?? '');
+        }
+
+        return response()->json(new UnionList($lines));
+    }
+
+    private function document(string $kind, string $subject): Document
+    {
+        try {
+            return Reports::named($kind)->build($this->tree, $subject, Carbon::now()->format('j F Y'));
+        } catch (NothingToReport $problem) {
+            throw new Refusal($problem->getMessage(), 404);
+        }
+    }
+}

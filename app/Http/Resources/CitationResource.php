@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Http\Api\ListOf;
+use OpenApi\Attributes as OA;
+
+/** A citation on a fact, with its full note. */
+#[OA\Schema]
+final readonly class CitationResource
+{
+    /** @param list<WordsResource> $note */
+    public function __construct(
+        #[OA\Property] public string $claimId,
+        #[OA\Property] public string $recordId,
+        #[OA\Property] public string $sourceId,
+        #[ListOf(WordsResource::class)] public array $note,
+        #[OA\Property] public string $locator,
+        #[OA\Property] public string $words,
+        #[OA\Property] public bool $takenOver,
+    ) {}
+}

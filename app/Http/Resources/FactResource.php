@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Http\Api\ListOf;
+use OpenApi\Attributes as OA;
+
+/** A fact of a life: `age` at it, `with` whom, `rivals` how many other values of a thing that can be one only. */
+#[OA\Schema]
+final readonly class FactResource
+{
+    /**
+     * @param  list<CitationResource>  $citations
+     * @param  list<string>  $notes
+     * @param  list<string>  $kept
+     */
+    public function __construct(
+        #[OA\Property] public string $id,
+        #[OA\Property] public ?string $unionId,
+        #[OA\Property] public int $version,
+        #[OA\Property] public string $kind,
+        #[OA\Property] public string $word,
+        #[OA\Property] public string $typeWords,
+        #[OA\Property] public string $value,
+        #[OA\Property] public DateResource $date,
+        #[OA\Property] public string $place,
+        #[OA\Property] public bool $denied,
+        #[OA\Property] public string $age,
+        #[OA\Property] public string $with,
+        #[OA\Property] public int $rivals,
+        #[ListOf(CitationResource::class)] public array $citations,
+        #[ListOf('string')] public array $notes,
+        #[ListOf('string')] public array $kept,
+    ) {}
+}

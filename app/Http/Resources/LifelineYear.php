@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use OpenApi\Attributes as OA;
+
+#[OA\Schema]
+final readonly class LifelineYear
+{
+    public function __construct(
+        #[OA\Property] public float $at,
+        #[OA\Property] public int $year,
+    ) {}
+}

@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use OpenApi\Attributes as OA;
+
+/** The id of what was made. */
+#[OA\Schema]
+final readonly class MadeResource
+{
+    public function __construct(
+        #[OA\Property] public string $id,
+    ) {}
+}

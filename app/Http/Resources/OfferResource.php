@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use OpenApi\Attributes as OA;
+
+/** The surname that a new relative might have. */
+#[OA\Schema]
+final readonly class OfferResource
+{
+    public function __construct(
+        #[OA\Property] public string $relation,
+        #[OA\Property] public string $surname,
+    ) {}
+}

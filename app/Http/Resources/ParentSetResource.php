@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Http\Api\ListOf;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema]
+final readonly class ParentSetResource
+{
+    /**
+     * @param  list<RelativeResource>  $parents
+     * @param  list<RelativeResource>  $siblings
+     */
+    public function __construct(
+        #[OA\Property] public string $id,
+        #[OA\Property] public string $unionId,
+        #[OA\Property] public string $kind,
+        #[OA\Property] public bool $leads,
+        #[ListOf(RelativeResource::class)] public array $parents,
+        #[ListOf(RelativeResource::class)] public array $siblings,
+    ) {}
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Http\Api\ListOf;
+use OpenApi\Attributes as OA;
+
+/** Everything that a person's page shows; `deleting` says what would go with them. */
+#[OA\Schema]
+final readonly class PersonPage
+{
+    /**
+     * @param  list<NameResource>  $names
+     * @param  list<FactResource>  $facts
+     * @param  list<ParentSetResource>  $parentSets
+     * @param  list<UnionResource>  $unions
+     * @param  list<OfferResource>  $offers
+     * @param  list<string>  $notes
+     * @param  list<string>  $kept
+     */
+    public function __construct(
+        #[OA\Property] public string $id,
+        #[OA\Property] public int $number,
+        #[OA\Property] public string $sex,
+        #[OA\Property] public int $version,
+        #[OA\Property] public string $name,
+        #[OA\Property] public string $years,
+        #[ListOf(NameResource::class)] public array $names,
+        #[ListOf(FactResource::class)] public array $facts,
+        #[OA\Property] public LifelineResource $lifeline,
+        #[ListOf(ParentSetResource::class)] public array $parentSets,
+        #[ListOf(UnionResource::class)] public array $unions,
+        #[ListOf(OfferResource::class)] public array $offers,
+        #[ListOf('string')] public array $notes,
+        #[ListOf('string')] public array $kept,
+        #[OA\Property] public string $deleting,
+    ) {}
+}

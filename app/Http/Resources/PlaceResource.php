@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use OpenApi\Attributes as OA;
+
+#[OA\Schema]
+final readonly class PlaceResource
+{
+    public function __construct(
+        #[OA\Property] public string $id,
+        #[OA\Property] public string $name,
+        #[OA\Property] public string $inside,
+        #[OA\Property] public int $facts,
+    ) {}
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Http\Api\ListOf;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema]
+final readonly class PlacesPage
+{
+    /** @param list<PlaceResource> $rows */
+    public function __construct(
+        #[ListOf(PlaceResource::class)] public array $rows,
+        #[OA\Property] public int $shown,
+        #[OA\Property] public int $total,
+    ) {}
+}

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Http\Api\ListOf;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema]
+final readonly class SourcePage
+{
+    /** @param list<RecordUse> $records */
+    public function __construct(
+        #[OA\Property] public SourceResource $source,
+        #[ListOf(RecordUse::class)] public array $records,
+    ) {}
+}

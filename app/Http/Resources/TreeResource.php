@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use OpenApi\Attributes as OA;
+
+#[OA\Schema]
+final readonly class TreeResource
+{
+    public function __construct(
+        #[OA\Property] public string $id,
+        #[OA\Property] public string $name,
+        #[OA\Property] public string $role,
+        #[OA\Property] public int $people,
+        #[OA\Property] public string $busyWith,
+        #[OA\Property] public ?string $centrePersonId,
+    ) {}
+}

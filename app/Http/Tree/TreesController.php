@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Tree;
+
+use App\Http\Api\Delete;
+use App\Http\Api\Get;
+use App\Http\Api\Patch;
+use App\Http\Api\Post;
+use App\Http\Inputs\DeleteTreeInput;
+use App\Http\Inputs\TreeInput;
+use App\Http\Refusal;
+use App\Http\Resources\TreeList;
+use App\Http\Resources\TreeResource;
+use App\Models\Person;
+use App\Models\Tree;
+use App\Models\User;
+use App\Trees\CurrentTree;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\DB;
+
+final readonly class TreesController
+{
+    public function __construct(private CurrentTree $current) {}
+
+    #[Get('/trees', 'trees', TreeList::class)]
+    public function index(Request $request): JsonResponse
+    {
+        $user = self::user($request);
+        $roles = DB::table('members')->where('user_id', $user->id)->pluck('role', 'tree_id');
+        $people = DB::table('people')->whereIn('tree_id', $roles->keys())->groupBy('tree_id')->selectRaw('tree_id, count(*) AS people')->pluck('people', 'tree_id');
+        $trees = Tree::query()->whereIn('id', $roles->keys())->orderBy('name')->get();
+
+        return response()->json(new TreeList(array_values($trees->map(
+            static fn (Tree $tree): TreeResource => self::resource($tree, (string) $roles[$tree->id], (int) ($people[$tree->id] ?? 0)),
+        )->all())));
+    }
+
+    #[Post('/trees', 'makeTree', TreeResource::class, TreeInput::class)]
+    public function store(Request $request): JsonResponse
+    {
+        $name = trim(TreeInput::from($request)->name ?? '');
+        if ($name === '') {
+            throw new Refusal('Give the tree a name, such as that of the family.');
+        }
+
+        return response()->json(self::resource(Tree::begin($name, self::user($request)), 'owner', 0));
+    }
+
+    #[Get('/trees/{tree}', 'tree', TreeResource::class)]
+    public function show(Request $request): JsonResponse
+    {
+        $tree = $this->current->get();
+
+        return response()->json(self::resource($tree, $tree->roleOf(self::user($request)), Person::query()->count()));
+    }
+
+    #[Patch('/trees/{tree}', 'changeTree', TreeResource::class, TreeInput::class)]
+    public function update(Request $request): JsonResponse
+    {
+        $input = TreeInput::from($request);
+        $tree = $this->current->get();
+        if ($input->name !== null && trim($input->name) !== '') {
+            $tree->name = trim($input->name);
+        }
+        if ($input->centrePersonId !== null) {
+            $tree->centre_person_id = Person::query()->findOrFail($input->centrePersonId)->id;
+        }
+        $tree->save();
+
+        return $this->show($request);
+    }
+
+    /** The tree is only hidden, and kept 30 days. */
+    #[Delete('/trees/{tree}', 'deleteTree', body: DeleteTreeInput::class)]
+    public function destroy(Request $request): Response
+    {
+        $tree = $this->current->get();
+        if (trim(DeleteTreeInput::from($request)->name) !== $tree->name) {
+            throw new Refusal("To delete it, type the tree's name exactly: {$tree->name}");
+        }
+        $tree->delete();
+
+        return response()->noContent();
+    }
+
+    public static function user(Request $request): User
+    {
+        $user = $request->user();
+
+        return $user instanceof User ? $user : throw new Refusal('Sign in first.', 401);
+    }
+
+    private static function resource(Tree $tree, string $role, int $people): TreeResource
+    {
+        return new TreeResource($tree->id, $tree->name, $role, $people, $tree->busy_with ?? '', $tree->centre_person_id);
+    }
+}

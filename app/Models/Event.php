@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Models\Casts\DateColumns;
+use NorthBough\Core\Chrono\GenDate;
+
+/**
+ * @property string|null $person_id
+ * @property string|null $union_id
+ * @property string $kind
+ * @property string $type_words
+ * @property string $value
+ * @property GenDate $date
+ * @property string $date_typed
+ * @property string $place_typed
+ * @property string|null $place_id
+ * @property bool $denied
+ * @property int $position
+ */
+final class Event extends TreeModel
+{
+    protected $table = 'events';
+
+    protected function casts(): array
+    {
+        return [...parent::casts(), 'date' => DateColumns::class];
+    }
+
+    public static function dependents(): array
+    {
+        return [Claim::class => 'event_id', Note::class => 'event_id', Kept::class => 'event_id'];
+    }
+}

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+/**
+ * @property string $parent_set_id
+ * @property string $person_id
+ * @property string $kind
+ * @property string $standing
+ * @property string $proof
+ */
+final class Parentage extends TreeModel
+{
+    protected $table = 'parentages';
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Concerns\HasUuids;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\SoftDeletes;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * @property string $id
+ * @property string $name
+ * @property string|null $centre_person_id
+ * @property int $next_number
+ * @property int $last_change
+ * @property string|null $busy_with
+ */
+final class Tree extends Model
+{
+    use HasUuids;
+    use SoftDeletes;
+
+    protected $fillable = ['name', 'centre_person_id'];
+
+    /** The role that a user has in this tree; empty for a stranger. */
+    public function roleOf(User $user): string
+    {
+        return (string) DB::table('members')->where('tree_id', $this->id)->where('user_id', $user->id)->value('role');
+    }
+
+    public static function begin(string $name, User $owner): self
+    {
+        return DB::transaction(static function () use ($name, $owner): self {
+            $tree = self::create(['name' => $name]);
+            DB::table('members')->insert(['tree_id' => $tree->id, 'user_id' => $owner->id, 'role' => 'owner']);
+
+            return $tree;
+        });
+    }
+}

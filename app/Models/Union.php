@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+/**
+ * A couple, or the bond of siblings.
+ */
+final class Union extends TreeModel
+{
+    protected $table = 'unions';
+
+    public static function dependents(): array
+    {
+        return [UnionPartner::class => 'union_id', ParentSet::class => 'union_id', Event::class => 'union_id', Claim::class => 'union_id', Note::class => 'union_id', Kept::class => 'union_id', FileRef::class => 'union_id'];
+    }
+}

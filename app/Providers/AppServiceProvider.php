@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Providers;
+
+use App\Trees\Changes\OpenChange;
+use App\Trees\CurrentTree;
+use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\ServiceProvider;
+
+final class AppServiceProvider extends ServiceProvider
+{
+    public function register(): void
+    {
+        $this->app->scoped(CurrentTree::class);
+        $this->app->scoped(OpenChange::class);
+    }
+
+    public function boot(): void
+    {
+        RateLimiter::for('sign-in', static fn (Request $request): array => [
+            Limit::perMinute(10)->by('email:'.mb_strtolower((string) $request->input('email'))),
+            Limit::perMinute(60)->by('address:'.$request->ip()),
+        ]);
+    }
+}

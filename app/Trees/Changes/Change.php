@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Trees\Changes;
+
+use App\Models\TreeModel;
+use App\Trees\Derived\Touched;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+
+/** One change set while it is open: journals every row that is written and notes whom it touches. */
+final class Change
+{
+    private int $seq = 0;
+
+    public readonly Touched $touched;
+
+    public function __construct(public readonly string $treeId, public readonly string $id)
+    {
+        $this->touched = new Touched;
+    }
+
+    public function inserted(TreeModel $row): void
+    {
+        $this->touched->by($row);
+        $this->journal($row->getTable(), $row->id, 'insert', null);
+    }
+
+    public function updating(TreeModel $row): void
+    {
+        $before = array_intersect_key($row->getRawOriginal(), $row->getDirty());
+        unset($before['version']);
+        $this->touched->by($row);
+        $this->journal($row->getTable(), $row->id, 'update', $before);
+    }
+
+    public function deleting(TreeModel $row): void
+    {
+        $this->touched->by($row);
+        $this->journal($row->getTable(), $row->id, 'delete', $row->getRawOriginal());
+    }
+
+    /** Deletes a row with everything that hangs on it, the outermost first. */
+    public function deleteWhole(TreeModel $row): void
+    {
+        foreach ($row::dependents() as $class => $column) {
+            foreach ($class::query()->where($column, $row->id)->get() as $dependent) {
+                $this->deleteWhole($dependent);
+            }
+        }
+        $row->delete();
+    }
+
+    /** A bulk set journals one line a table; its rows carry the change set's id in made_by. */
+    public function bulk(string $table, int $rows): void
+    {
+        $this->journal($table, null, 'bulk', ['rows' => $rows]);
+    }
+
+    /** @param array<string, mixed>|null $before */
+    private function journal(string $table, ?string $rowId, string $op, ?array $before): void
+    {
+        DB::table('journal')->insert([
+            'tree_id' => $this->treeId,
+            'id' => (string) Str::uuid7(),
+            'change_set_id' => $this->id,
+            'seq' => $this->seq++,
+            'table_name' => $table,
+            'row_id' => $rowId,
+            'op' => $op,
+            'before' => $before === null ? null : json_encode($before, JSON_THROW_ON_ERROR),
+        ]);
+    }
+}

@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Trees\Changes;
+
+use App\Models\Tree;
+use App\Trees\CurrentTree;
+use App\Trees\Derived\PersonLines;
+use Closure;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+
+/** The one way to write into a tree: a transaction that is journalled with who, how and why, and done whole or not at all. */
+final readonly class ChangeSets
+{
+    public function __construct(private CurrentTree $current, private OpenChange $open, private PersonLines $lines) {}
+
+    /**
+     * @template T
+     *
+     * @param  Closure(Change): T  $work
+     * @return T
+     *
+     * @throws TreeIsBusy while a file is being brought in
+     */
+    public function run(Intent $intent, Closure $work): mixed
+    {
+        $tree = $this->current->get();
+        // Asked before the lock is waited for: an import holds it until it is done.
+        $busy = (string) Tree::query()->whereKey($tree->id)->value('busy_with');
+        if ($busy !== '' && $intent->how !== How::Import) {
+            throw TreeIsBusy::with($busy);
+        }
+
+        return DB::transaction(function () use ($tree, $intent, $work): mixed {
+            $locked = Tree::query()->lockForUpdate()->findOrFail($tree->id);
+            $change = $this->begin($locked, $intent);
+            $this->open->open($change);
+            try {
+                $result = $work($change);
+            } finally {
+                $this->open->close();
+            }
+            $this->lines->refresh($change->touched->people());
+
+            return $result;
+        });
+    }
+
+    private function begin(Tree $tree, Intent $intent): Change
+    {
+        $id = (string) Str::uuid7();
+        $tree->increment('last_change');
+        DB::table('change_sets')->insert([
+            'tree_id' => $tree->id,
+            'id' => $id,
+            'seq' => $tree->last_change,
+            'user_id' => $intent->user?->id,
+            'how' => $intent->how->value,
+            'kind' => $intent->kind,
+            'summary' => $intent->summary,
+            'why' => $intent->why,
+            'undoes' => $intent->undoes,
+            'made_at' => Carbon::now(),
+        ]);
+
+        return new Change($tree->id, $id);
+    }
+}

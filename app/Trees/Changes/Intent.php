@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Trees\Changes;
+
+use App\Models\User;
+
+/** Who changes something, how, and why. */
+final readonly class Intent
+{
+    public function __construct(
+        public ?User $user,
+        public string $summary,
+        public string $why = '',
+        public How $how = How::Hand,
+        public string $kind = 'do',
+        public ?string $undoes = null,
+    ) {}
+}

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Trees\Changes;
+
+use App\Http\Refusal;
+
+final class TreeIsBusy extends Refusal
+{
+    public static function with(string $what): self
+    {
+        return new self("{$what}. This tree can be read meanwhile; changes wait until it is done.", 423);
+    }
+}

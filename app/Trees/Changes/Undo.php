@@ -1,0 +1,155 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Trees\Changes;
+
+use App\Models\User;
+use App\Trees\CurrentTree;
+use App\Trees\Derived\PersonLines;
+use Illuminate\Database\QueryException;
+use Illuminate\Support\Facades\DB;
+use stdClass;
+
+/**
+ * Takes a change set back with a new one. A field that was changed since is never overwritten: the undoing stops
+ * whole and names it.
+ */
+final readonly class Undo
+{
+    public function __construct(private ChangeSets $changes, private CurrentTree $current, private PersonLines $lines) {}
+
+    /** The last thing that this user did and has not undone. */
+    public function nextUndo(User $user): ?stdClass
+    {
+        return $this->latest($user, ['do', 'redo']);
+    }
+
+    /** The last undoing by this user, as long as nothing new was done after it. */
+    public function nextRedo(User $user): ?stdClass
+    {
+        $undo = $this->latest($user, ['undo']);
+        $did = $this->latest($user, ['do']);
+
+        return $undo !== null && ($did === null || $did->seq < $undo->seq) ? $undo : null;
+    }
+
+    /**
+     * @return string what was taken back, in words
+     *
+     * @throws CannotUndo
+     */
+    public function undo(string $changeSetId, User $user): string
+    {
+        $set = DB::table('change_sets')->where('tree_id', $this->current->id())->where('id', $changeSetId)->first();
+        if ($set === null) {
+            throw CannotUndo::notThere();
+        }
+        if ($set->undone_by !== null) {
+            throw CannotUndo::already((string) $set->summary);
+        }
+        [$kind, $summary] = $set->kind === 'undo'
+            ? ['redo', (string) preg_replace('/^Undid: /', 'Did again: ', $set->summary)]
+            : ['undo', 'Undid: '.preg_replace('/^Did again: /', '', $set->summary)];
+        $how = $set->how === 'import' ? How::Import : How::Hand;
+        try {
+            $this->changes->run(new Intent($user, $summary, '', $how, $kind, $changeSetId), function (Change $change) use ($set): void {
+                $entries = DB::table('journal')->where('tree_id', $this->current->id())->where('change_set_id', $set->id)->orderByDesc('seq')->get();
+                foreach ($entries as $entry) {
+                    match ($entry->op) {
+                        'insert' => $this->takeOut($change, $entry),
+                        'update' => $this->restore($entry),
+                        'delete' => $this->putBack($entry),
+                        default => $this->takeOutBulk($change, $entry),
+                    };
+                }
+                DB::table('change_sets')->where('tree_id', $this->current->id())->where('id', $set->id)->update(['undone_by' => $change->id]);
+            });
+        } catch (QueryException $problem) {
+            // Foreign keys refuse when something made later still needs what would go.
+            throw $problem->getCode() === '23503' ? CannotUndo::needed((string) $set->summary) : $problem;
+        }
+        if ($how === How::Import) {
+            $this->lines->rebuild();
+        }
+
+        return (string) $set->summary;
+    }
+
+    private function takeOut(Change $change, stdClass $entry): void
+    {
+        $class = Tables::model($entry->table_name);
+        $row = $class::query()->find($entry->row_id);
+        if ($row === null) {
+            return;
+        }
+        if ($this->changedSince($entry, null)) {
+            throw CannotUndo::changedSince($entry->table_name);
+        }
+        $row->delete();
+    }
+
+    private function restore(stdClass $entry): void
+    {
+        $class = Tables::model($entry->table_name);
+        $row = $class::query()->find($entry->row_id) ?? throw CannotUndo::gone($entry->table_name);
+        /** @var array<string, mixed> $before */
+        $before = json_decode($entry->before, true, flags: JSON_THROW_ON_ERROR);
+        foreach (array_keys($before) as $field) {
+            if ($this->changedSince($entry, $field)) {
+                throw CannotUndo::changedSince($entry->table_name, $field);
+            }
+        }
+        $row->setRawAttributes(array_replace($row->getAttributes(), $before));
+        $row->save();
+    }
+
+    private function putBack(stdClass $entry): void
+    {
+        $class = Tables::model($entry->table_name);
+        if ($class::query()->whereKey($entry->row_id)->exists()) {
+            throw CannotUndo::changedSince($entry->table_name);
+        }
+        $row = new $class;
+        $row->setRawAttributes(json_decode($entry->before, true, flags: JSON_THROW_ON_ERROR));
+        $row->version++;
+        $row->save();
+    }
+
+    private function takeOutBulk(Change $change, stdClass $entry): void
+    {
+        $rows = DB::table($entry->table_name)->where('tree_id', $this->current->id())->where('made_by', $entry->change_set_id);
+        if ((clone $rows)->where('version', '>', 1)->exists()) {
+            throw CannotUndo::changedSince($entry->table_name);
+        }
+        $change->bulk($entry->table_name, $rows->delete());
+    }
+
+    /** Whether a later change set, itself still in force, wrote to the same row, or to this field of it. */
+    private function changedSince(stdClass $entry, ?string $field): bool
+    {
+        $later = DB::table('journal')
+            ->join('change_sets', static fn ($join) => $join->on('change_sets.tree_id', 'journal.tree_id')->on('change_sets.id', 'journal.change_set_id'))
+            ->where('journal.tree_id', $this->current->id())
+            ->where('journal.row_id', $entry->row_id)
+            ->where('journal.op', 'update')
+            ->where('change_sets.seq', '>', static fn ($query) => $query->select('seq')->from('change_sets')
+                ->where('tree_id', $entry->tree_id)->where('id', $entry->change_set_id))
+            ->whereNull('change_sets.undone_by')
+            ->where('change_sets.kind', '!=', 'undo');
+
+        return $field === null ? $later->exists() : $later->whereRaw('jsonb_exists(journal.before, ?)', [$field])->exists();
+    }
+
+    /** @param list<string> $kinds */
+    private function latest(User $user, array $kinds): ?stdClass
+    {
+        return DB::table('change_sets')
+            ->where('tree_id', $this->current->id())
+            ->where('user_id', $user->id)
+            ->whereIn('kind', $kinds)
+            ->whereNull('undone_by')
+            ->orderByDesc('seq')
+            ->first();
+    }
+}

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Trees;
+
+use App\Models\Tree;
+use Closure;
+use LogicException;
+
+/**
+ * The tree that this request, job or command works in. Every query on a table of a tree is bound to it, so that no
+ * query can reach into another tree by forgetting a condition.
+ */
+final class CurrentTree
+{
+    private ?Tree $tree = null;
+
+    public function enter(Tree $tree): void
+    {
+        $this->tree = $tree;
+    }
+
+    public function leave(): void
+    {
+        $this->tree = null;
+    }
+
+    /** @throws LogicException when no tree was entered: a programming error, never a person's */
+    public function get(): Tree
+    {
+        return $this->tree ?? throw new LogicException('No tree was entered before its rows were asked for.');
+    }
+
+    public function id(): string
+    {
+        return $this->get()->id;
+    }
+
+    /**
+     * @template T
+     *
+     * @param  Closure(): T  $work
+     * @return T
+     */
+    public function within(Tree $tree, Closure $work): mixed
+    {
+        $before = $this->tree;
+        $this->tree = $tree;
+        try {
+            return $work();
+        } finally {
+            $this->tree = $before;
+        }
+    }
+}

@@ -1,0 +1,188 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Trees;
+
+use App\Models\Casts\DateColumns;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
+use NorthBough\Core\Naming\NameKind;
+use NorthBough\Core\Naming\PersonalName;
+use NorthBough\Core\Tree\Backing;
+use NorthBough\Core\Tree\CitedSource;
+use NorthBough\Core\Tree\Event;
+use NorthBough\Core\Tree\Name;
+use NorthBough\Core\Tree\Parentage;
+use NorthBough\Core\Tree\ParentageKind;
+use NorthBough\Core\Tree\ParentSet;
+use NorthBough\Core\Tree\Person;
+use NorthBough\Core\Tree\Sex;
+use NorthBough\Core\Tree\TreeView;
+use NorthBough\Core\Tree\Union;
+use stdClass;
+
+/** The current tree as core sees it, fetched by ids, a fixed number of queries a call. */
+final readonly class DatabaseTree implements TreeView
+{
+    public function __construct(private CurrentTree $current) {}
+
+    public function people(array $ids): array
+    {
+        if ($ids === []) {
+            return [];
+        }
+        $names = $this->rows('names')->whereIn('person_id', $ids)->orderBy('position')->orderBy('ordinal')->orderBy('id')->get()->groupBy('person_id');
+        $events = $this->events('person_id', $ids);
+        $people = [];
+        foreach ($this->rows('people')->whereIn('id', $ids)->get() as $row) {
+            $people[$row->id] = new Person(
+                $row->id, $row->number, Sex::from($row->sex),
+                array_values(array_map($this->name(...), $names->get($row->id)?->all() ?? [])),
+                $events[$row->id] ?? [],
+            );
+        }
+
+        return $people;
+    }
+
+    public function parentSets(array $childIds): array
+    {
+        $rows = $this->rows('parent_sets')->whereIn('child_id', $childIds)->orderByDesc('leads')->orderBy('position')->orderBy('id')->get();
+        $parentages = $this->rows('parentages')->whereIn('parent_set_id', $rows->pluck('id'))->orderBy('id')->get()->groupBy('parent_set_id');
+        $sets = [];
+        foreach ($rows as $row) {
+            $parents = array_map(
+                static fn (stdClass $p): Parentage => new Parentage($p->person_id, ParentageKind::from($p->kind)),
+                $parentages->get($row->id)?->all() ?? [],
+            );
+            $sets[$row->child_id][] = new ParentSet($row->id, $row->child_id, $row->union_id, $row->leads, array_values($parents));
+        }
+
+        return $sets;
+    }
+
+    public function unionsOf(array $personIds): array
+    {
+        $ties = $this->rows('union_partners')->whereIn('person_id', $personIds)->orderBy('position')->orderBy('id')->get();
+        $unions = $this->unions($ties->pluck('union_id')->unique()->values()->all());
+        $byPerson = [];
+        foreach ($ties as $tie) {
+            $byPerson[$tie->person_id][] = $unions[$tie->union_id];
+        }
+
+        return array_map($this->inOrder(...), $byPerson);
+    }
+
+    public function unions(array $unionIds): array
+    {
+        if ($unionIds === []) {
+            return [];
+        }
+        $partners = $this->rows('union_partners')->whereIn('union_id', $unionIds)->orderBy('slot')->orderBy('id')->get()->groupBy('union_id');
+        $children = $this->rows('parent_sets')
+            ->leftJoin('person_lines', static fn ($join) => $join->on('person_lines.tree_id', 'parent_sets.tree_id')->on('person_lines.person_id', 'parent_sets.child_id'))
+            ->whereIn('parent_sets.union_id', $unionIds)
+            ->orderBy('parent_sets.child_ordinal')->orderBy('parent_sets.id')
+            ->get(['parent_sets.union_id', 'parent_sets.child_id', 'parent_sets.child_ordinal', 'person_lines.birth_day'])
+            ->groupBy('union_id');
+        $events = $this->events('union_id', $unionIds);
+        $unions = [];
+        foreach ($this->rows('unions')->whereIn('id', $unionIds)->get() as $row) {
+            $unions[$row->id] = new Union(
+                $row->id,
+                array_values($partners->get($row->id)?->pluck('person_id')->all() ?? []),
+                $events[$row->id] ?? [],
+                $this->childrenInOrder($children->get($row->id) ?? collect()),
+            );
+        }
+
+        return $unions;
+    }
+
+    /**
+     * By birth where every one is known, else as the file or the hand put them, the newest last.
+     *
+     * @param  Collection<int, stdClass>  $children
+     * @return list<string>
+     */
+    private function childrenInOrder(Collection $children): array
+    {
+        $sorted = $children->every(static fn (stdClass $c): bool => $c->birth_day !== null)
+            ? $children->sortBy('birth_day')
+            : $children->sortBy(static fn (stdClass $c): int => $c->child_ordinal < 0 ? PHP_INT_MAX : $c->child_ordinal);
+
+        return array_values($sorted->pluck('child_id')->all());
+    }
+
+    /**
+     * @param  list<Union>  $unions
+     * @return list<Union>
+     */
+    private function inOrder(array $unions): array
+    {
+        $days = array_map(static fn (Union $union): ?int => $union->marriage()?->date->span()?->earliest, $unions);
+        if (! in_array(null, $days, true)) {
+            array_multisort($days, array_keys($unions), $unions);
+        }
+
+        return $unions;
+    }
+
+    /**
+     * @param  list<string>  $ids
+     * @return array<string, list<Event>> by owner
+     */
+    private function events(string $column, array $ids): array
+    {
+        $rows = $this->rows('events')->whereIn($column, $ids)->orderBy('position')->orderBy('ordinal')->orderBy('id')->get();
+        $backing = $this->backing($rows->pluck('id')->all());
+        $events = [];
+        foreach ($rows as $row) {
+            $events[$row->{$column}][] = new Event(
+                $row->id, $row->kind, $row->type_words, $row->value,
+                DateColumns::restore((array) $row), $row->place_typed, $row->denied, $backing[$row->id] ?? [],
+            );
+        }
+
+        return $events;
+    }
+
+    /**
+     * @param  list<string>  $eventIds
+     * @return array<string, list<Backing>>
+     */
+    private function backing(array $eventIds): array
+    {
+        if ($eventIds === []) {
+            return [];
+        }
+        $rows = $this->rows('claims')
+            ->join('records', static fn ($join) => $join->on('records.tree_id', 'claims.tree_id')->on('records.id', 'claims.record_id'))
+            ->join('sources', static fn ($join) => $join->on('sources.tree_id', 'records.tree_id')->on('sources.id', 'records.source_id'))
+            ->leftJoin('repositories', static fn ($join) => $join->on('repositories.tree_id', 'sources.tree_id')->on('repositories.id', 'sources.repository_id'))
+            ->whereIn('claims.event_id', $eventIds)
+            ->orderBy('claims.ordinal')->orderBy('claims.id')
+            ->get(['claims.id', 'claims.event_id', 'claims.record_id', 'claims.words', 'records.locator', 'sources.id as source_id',
+                'sources.title', 'sources.author', 'sources.publication', 'repositories.name as repository']);
+        $backing = [];
+        foreach ($rows as $row) {
+            $source = new CitedSource($row->source_id, $row->title, $row->author, $row->publication, $row->repository ?? '');
+            $backing[$row->event_id][] = new Backing($row->id, $row->record_id, $source, $row->locator, $row->words);
+        }
+
+        return $backing;
+    }
+
+    private function name(stdClass $row): Name
+    {
+        return new Name($row->id, NameKind::from($row->kind),
+            PersonalName::of($row->given, $row->surname, $row->surname_prefix, $row->suffix, $row->title, $row->nickname));
+    }
+
+    private function rows(string $table): Builder
+    {
+        return DB::table($table)->where("{$table}.tree_id", $this->current->id());
+    }
+}

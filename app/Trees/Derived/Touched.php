@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Trees\Derived;
+
+use App\Models\TreeModel;
+
+/** The people whose derived lines a change may have made stale. */
+final class Touched
+{
+    /** @var array<string, true> */
+    private array $people = [];
+
+    public function by(TreeModel $row): void
+    {
+        $ids = $row->getTable() === 'people' ? [$row->id] : [$row->getAttribute('person_id'), $row->getAttribute('child_id')];
+        foreach ($ids as $id) {
+            if (is_string($id)) {
+                $this->people[$id] = true;
+            }
+        }
+    }
+
+    /** @return list<string> */
+    public function people(): array
+    {
+        return array_map(strval(...), array_keys($this->people));
+    }
+}

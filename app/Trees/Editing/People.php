@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Trees\Editing;
+
+use App\Http\Refusal;
+use App\Models\Claim;
+use App\Models\Event;
+use App\Models\Name;
+use App\Models\ParentSet;
+use App\Models\Person;
+use App\Models\Tree;
+use App\Models\Union;
+use App\Models\UnionPartner;
+use App\Trees\Changes\Change;
+use App\Trees\Changes\ChangedMeanwhile;
+use App\Trees\CurrentTree;
+use NorthBough\Core\Entry\EntryEvent;
+use NorthBough\Core\Entry\OneLineEntry;
+use NorthBough\Core\Naming\NameKind;
+use NorthBough\Core\Naming\PersonalName;
+use NorthBough\Core\Tree\Sex;
+
+/** Makes people, names them, deletes them. Called inside an open change set. */
+final readonly class People
+{
+    public function __construct(private CurrentTree $current, private Facts $facts) {}
+
+    /** @param Sex $expected the sex that the relation says, where the line does not */
+    public function enter(OneLineEntry $entry, Sex $expected = Sex::Unknown): Person
+    {
+        if ($entry->name->isEmpty() && $entry->events === []) {
+            throw new Refusal('Type a name first. A name that is not known is “?”.');
+        }
+        $person = Person::query()->create([
+            'number' => $this->nextNumber(),
+            'sex' => ($entry->sex === Sex::Unknown ? $expected : $entry->sex)->value,
+        ]);
+        $this->addName($person, $entry->name, NameKind::Birth);
+        foreach (array_diff_key($entry->events, ['marriage' => 0]) as $kind => $event) {
+            $this->facts->add('person_id', $person->id, self::said($kind, $event));
+        }
+
+        return $person;
+    }
+
+    public function addName(Person $person, PersonalName $name, NameKind $kind): Name
+    {
+        return Name::query()->create([
+            'person_id' => $person->id,
+            'kind' => $kind->value,
+            'position' => 1 + (int) Name::query()->where('person_id', $person->id)->max('position'),
+            ...Name::columns($name),
+        ]);
+    }
+
+    public function changeName(Name $row, int $versionRead, PersonalName $name, NameKind $kind): void
+    {
+        ChangedMeanwhile::unless($row, $versionRead, [...Name::columns($name), 'kind' => $kind->value]);
+        $row->fill([...Name::columns($name), 'kind' => $kind->value])->save();
+    }
+
+    public function deleteName(Change $change, Name $name): void
+    {
+        if (Name::query()->where('person_id', $name->person_id)->count() < 2) {
+            throw new Refusal('This is the only name. Change it instead; an unknown name is “?”.');
+        }
+        $change->deleteWhole($name);
+    }
+
+    public function delete(Change $change, Person $person): void
+    {
+        $unions = Union::query()->whereIn('id', fn ($query) => $query->select('union_id')->from('union_partners')
+            ->where('tree_id', $this->current->id())->where('person_id', $person->id))->get();
+        $parentUnions = Union::query()->whereIn('id', fn ($query) => $query->select('union_id')->from('parent_sets')
+            ->where('tree_id', $this->current->id())->where('child_id', $person->id))->get();
+        if ($this->current->get()->centre_person_id === $person->id) {
+            Tree::query()->whereKey($this->current->id())->update(['centre_person_id' => null]);
+        }
+        $change->deleteWhole($person);
+        foreach ($unions->concat($parentUnions) as $union) {
+            (new Ties($this->current))->tidy($change, $union);
+        }
+    }
+
+    /** How much goes when this person is deleted: facts, ties, citations. */
+    public function weightOf(Person $person): string
+    {
+        $facts = Event::query()->where('person_id', $person->id)->count();
+        $ties = UnionPartner::query()->where('person_id', $person->id)->count()
+            + ParentSet::query()->where('child_id', $person->id)->count();
+        $citations = Claim::query()->whereIn('event_id', Event::query()->where('person_id', $person->id)->select('id'))->count();
+
+        return "{$facts} facts, {$ties} family ties and {$citations} citations";
+    }
+
+    /** @return array{kind: string, date: string, place: string} */
+    public static function said(string $kind, EntryEvent $event): array
+    {
+        return ['kind' => $kind, 'date' => $event->date->typed, 'place' => $event->place];
+    }
+
+    private function nextNumber(): int
+    {
+        $tree = Tree::query()->findOrFail($this->current->id());
+        $tree->increment('next_number');
+
+        return $tree->next_number - 1;
+    }
+}

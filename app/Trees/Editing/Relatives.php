@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Trees\Editing;
+
+use App\Http\Refusal;
+use App\Models\Person;
+use App\Models\Union;
+use NorthBough\Core\Entry\OneLineEntry;
+use NorthBough\Core\Tree\ParentageKind;
+use NorthBough\Core\Tree\Sex;
+
+/** Adds a relative to a person: somebody new, typed in one line, or somebody who is in the tree. */
+final readonly class Relatives
+{
+    public const RELATIONS = ['father', 'mother', 'parent', 'partner', 'child', 'sibling'];
+
+    public function __construct(private People $people, private Ties $ties, private Facts $facts) {}
+
+    public function add(Person $person, string $relation, OneLineEntry|Person $who, ?string $unionId = null, ParentageKind $kind = ParentageKind::Birth): Person
+    {
+        $relative = $who instanceof Person ? $who : $this->people->enter($who, $this->expectedSex($relation));
+        $union = null;
+        match ($relation) {
+            'father', 'mother', 'parent' => $this->ties->addParent($person, $relative, $kind),
+            'partner' => $union = $this->ties->addPartner($person, $relative),
+            'child' => $this->ties->addChild($person, $relative, $unionId, $kind),
+            'sibling' => $this->ties->addSibling($person, $relative),
+            default => throw new Refusal("“{$relation}” is no relation that can be added."),
+        };
+        if ($who instanceof OneLineEntry && isset($who->events['marriage'])) {
+            $this->marriage($who, $relative, $union);
+        }
+
+        return $relative;
+    }
+
+    /** A person entered alone with a marriage has a union whose other partner is not known. */
+    public function marriage(OneLineEntry $entry, Person $person, ?Union $union): void
+    {
+        $union ??= $this->ties->addPartnerUnknown($person);
+        $this->facts->add('union_id', $union->id, People::said('marriage', $entry->events['marriage']));
+    }
+
+    private function expectedSex(string $relation): Sex
+    {
+        return match ($relation) {
+            'father' => Sex::Male,
+            'mother' => Sex::Female,
+            default => Sex::Unknown,
+        };
+    }
+}

@@ -1,0 +1,193 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Trees\Exchange;
+
+use App\Trees\CurrentTree;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
+use NorthBough\Core\Gedcom\Row\KeptRow;
+use NorthBough\Core\Gedcom\Writing\Attached;
+use NorthBough\Core\Gedcom\Writing\PersonRows;
+use NorthBough\Core\Gedcom\Writing\Pointers;
+use NorthBough\Core\Gedcom\Writing\TreeRows;
+use NorthBough\Core\Gedcom\Writing\UnionRows;
+
+/** The current tree as rows for a file, some hundred records at a time, in the order in which they were stored. */
+final class ExportTree implements TreeRows
+{
+    private const AT_ONCE = 500;
+
+    private ?Pointers $pointers = null;
+
+    private readonly KeptPointers $keptPointers;
+
+    public function __construct(private readonly CurrentTree $current)
+    {
+        $this->keptPointers = new KeptPointers($this->current->id());
+    }
+
+    public function treeName(): string
+    {
+        return $this->current->get()->name;
+    }
+
+    public function head(): string
+    {
+        $heads = $this->rows('imports')->limit(2)->pluck('head');
+
+        return $heads->count() === 1 ? (string) $heads->first() : '';
+    }
+
+    public function pointers(): Pointers
+    {
+        return $this->pointers ??= $this->keptPointers->all();
+    }
+
+    public function people(): iterable
+    {
+        foreach ($this->chunks('people', 'number') as $people) {
+            $ids = $people->pluck('id');
+            $names = $this->owned('names', 'person_id', $ids, RowsFrom::name(...), 'position');
+            $events = $this->owned('events', 'person_id', $ids, RowsFrom::event(...), 'position');
+            $sets = $this->owned('parent_sets', 'child_id', $ids, RowsFrom::parentSet(...), 'position');
+            $partners = $this->owned('union_partners', 'person_id', $ids, RowsFrom::partner(...), 'position');
+            $attached = $this->attached(['person' => $ids, 'name' => $this->ids($names), 'event' => $this->ids($events),
+                'parent_set' => $this->ids($sets), 'union_partner' => $this->ids($partners)]);
+            foreach ($people as $row) {
+                yield [new PersonRows(RowsFrom::person($row), $names[$row->id] ?? [], $events[$row->id] ?? [], $sets[$row->id] ?? [], $partners[$row->id] ?? []), $attached];
+            }
+        }
+    }
+
+    public function unions(): iterable
+    {
+        foreach ($this->chunks('unions', 'ordinal') as $unions) {
+            $ids = $unions->pluck('id');
+            $partners = $this->owned('union_partners', 'union_id', $ids, RowsFrom::partner(...), 'slot');
+            $children = $this->owned('parent_sets', 'union_id', $ids, RowsFrom::parentSet(...), 'child_ordinal');
+            $events = $this->owned('events', 'union_id', $ids, RowsFrom::event(...), 'position');
+            $attached = $this->attached(['union' => $ids, 'union_partner' => $this->ids($partners), 'parent_set' => $this->ids($children), 'event' => $this->ids($events)]);
+            foreach ($unions as $row) {
+                yield [new UnionRows(RowsFrom::union($row), $partners[$row->id] ?? [], $children[$row->id] ?? [], $events[$row->id] ?? []), $attached];
+            }
+        }
+    }
+
+    public function sources(): iterable
+    {
+        foreach ($this->chunks('sources', 'ordinal') as $sources) {
+            $attached = $this->attached(['source' => $sources->pluck('id')]);
+            foreach ($sources as $row) {
+                yield [RowsFrom::source($row), $attached];
+            }
+        }
+    }
+
+    public function repositories(): iterable
+    {
+        foreach ($this->chunks('repositories', 'ordinal') as $repositories) {
+            $attached = $this->attached(['repository' => $repositories->pluck('id')]);
+            foreach ($repositories as $row) {
+                yield [RowsFrom::repository($row), $attached];
+            }
+        }
+    }
+
+    public function otherRecords(): iterable
+    {
+        $columns = array_map(static fn (string $kind): string => "{$kind}_id", KeptPointers::OWNERS);
+        $rows = $this->rows('kept')->whereRaw('num_nonnulls('.implode(',', $columns).') = 0')->orderBy('import_id')->orderBy('ordinal')->cursor();
+        foreach ($rows as $row) {
+            yield $this->keptPointers->renamed(RowsFrom::kept($row, null), $row->import_id);
+        }
+    }
+
+    /** @return \Generator<int, Collection<int, \stdClass>> by keyset, so that the last chunk costs what the first does */
+    private function chunks(string $table, string $order): \Generator
+    {
+        $last = null;
+        do {
+            $query = $this->rows($table)->orderBy($order)->orderBy('id')->limit(self::AT_ONCE);
+            if ($last !== null) {
+                $query->whereRaw("({$order}, id) > (?, ?)", [$last->{$order}, $last->id]);
+            }
+            $rows = $query->get();
+            if ($rows->isNotEmpty()) {
+                yield $rows;
+            }
+            $last = $rows->last();
+        } while ($rows->count() === self::AT_ONCE);
+    }
+
+    /**
+     * @template T
+     *
+     * @param  Collection<int, string>  $ids
+     * @param  callable(\stdClass): T  $make
+     * @return array<string, list<T>> by owner
+     */
+    private function owned(string $table, string $column, Collection $ids, callable $make, string $order): array
+    {
+        $owned = [];
+        foreach ($this->rows($table)->whereIn($column, $ids)->orderBy($order)->orderBy('ordinal')->orderBy('id')->get() as $row) {
+            $owned[$row->{$column}][] = $make($row);
+        }
+
+        return $owned;
+    }
+
+    /**
+     * @param  array<string, list<object>>  $rows
+     * @return Collection<int, string>
+     */
+    private function ids(array $rows): Collection
+    {
+        return collect($rows)->flatten(1)->pluck('id');
+    }
+
+    /** @param array<string, Collection<int, string>> $owners ids by kind of owner */
+    private function attached(array $owners): Attached
+    {
+        $claims = $this->hanging('claims', array_intersect_key($owners, array_flip(['person', 'name', 'event', 'union'])), RowsFrom::claim(...));
+        $notes = $this->hanging('notes', array_intersect_key($owners, array_flip(['person', 'name', 'event', 'union', 'source', 'repository'])), RowsFrom::note(...));
+        $recordIds = collect($claims)->flatten(1)->pluck('recordId')->unique();
+        $records = [];
+        foreach ($this->rows('records')->whereIn('id', $recordIds)->get() as $row) {
+            $records[$row->id] = RowsFrom::record($row);
+        }
+        $kept = $this->hanging('kept', [...$owners, 'claim' => $this->ids($claims), 'note' => $this->ids($notes)],
+            fn (\stdClass $row, string $kind): KeptRow => $this->keptPointers->renamed(RowsFrom::kept($row, $kind), $row->import_id));
+
+        return new Attached($notes, $claims, $records, $kept);
+    }
+
+    /**
+     * @template T
+     *
+     * @param  array<string, Collection<int, string>>  $owners
+     * @param  callable(\stdClass, string): T  $make
+     * @return array<string, list<T>> by owner
+     */
+    private function hanging(string $table, array $owners, callable $make): array
+    {
+        $hanging = [];
+        foreach ($owners as $kind => $ids) {
+            if ($ids->isEmpty()) {
+                continue;
+            }
+            foreach ($this->rows($table)->whereIn("{$kind}_id", $ids)->orderBy('ordinal')->orderBy('id')->get() as $row) {
+                $hanging[$row->{"{$kind}_id"}][] = $make($row, $kind);
+            }
+        }
+
+        return $hanging;
+    }
+
+    private function rows(string $table): Builder
+    {
+        return DB::table($table)->where('tree_id', $this->current->id());
+    }
+}

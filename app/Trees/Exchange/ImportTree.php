@@ -1,0 +1,135 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Trees\Exchange;
+
+use App\Models\Import;
+use App\Models\Tree;
+use App\Models\User;
+use App\Trees\Changes\Change;
+use App\Trees\Changes\ChangeSets;
+use App\Trees\Changes\How;
+use App\Trees\Changes\Intent;
+use App\Trees\Changes\Tables;
+use App\Trees\CurrentTree;
+use App\Trees\Derived\PersonLines;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\File;
+use Illuminate\Support\Str;
+use NorthBough\Core\Gedcom\NotReadable;
+use NorthBough\Core\Gedcom\Reading\FileReport;
+use NorthBough\Core\Gedcom\Reading\Reader;
+use NorthBough\Core\Gedcom\Remark;
+
+/**
+ * Brings a file into the current tree: spooled to disk first, then one transaction of COPY. It is there whole or not
+ * at all.
+ */
+final readonly class ImportTree
+{
+    public function __construct(private ChangeSets $changes, private CurrentTree $current, private PersonLines $lines) {}
+
+    /**
+     * @return array<string, mixed> the report that is kept
+     *
+     * @throws NotReadable when the file is refused
+     * @throws Cancelled when the person who asked for it no longer wants it
+     */
+    public function run(string $path, string $fileName, ?User $user, Progress $progress): array
+    {
+        $started = microtime(true);
+        $tree = $this->current->get();
+        $sha256 = (string) hash_file('sha256', $path);
+        $again = Import::query()->where('sha256', $sha256)->first();
+        $folder = storage_path('app/spool/'.Str::uuid7());
+        File::ensureDirectoryExists($folder);
+        Tree::query()->whereKey($tree->id)->update(['busy_with' => "Bringing in {$fileName}"]);
+        try {
+            $report = $this->changes->run(
+                new Intent($user, "Brought in {$fileName}", '', How::Import),
+                fn (Change $change): array => $this->bringIn($change, $tree, $path, $fileName, $sha256, $folder, $progress),
+            );
+            $progress->tell(97, 'Sorting the index');
+            $this->lines->rebuild();
+            DB::statement('ANALYZE');
+        } finally {
+            File::deleteDirectory($folder);
+            Tree::query()->whereKey($tree->id)->update(['busy_with' => null]);
+        }
+
+        return ['tree' => $tree->name, ...$report, 'again' => $again === null ? '' : $again->brought_in_at, 'seconds' => round(microtime(true) - $started, 2)];
+    }
+
+    /** @return array<string, mixed> */
+    private function bringIn(Change $change, Tree $tree, string $path, string $fileName, string $sha256, string $folder, Progress $progress): array
+    {
+        $bytes = (int) filesize($path);
+        $importId = (string) Str::uuid7();
+        // A line is some twenty bytes; near enough for telling how far it has come.
+        $lines = max(1, intdiv($bytes, 20));
+        $sink = new SpoolSink($folder, $tree->id, $change->id, $importId, $this->knownPlaces(),
+            static fn (int $line) => $progress->tell(min(60, (int) (60 * $line / $lines)), "Reading, line {$line}"));
+        $report = Reader::read(static fn (): iterable => self::chunks($path), $sink, new UuidMint, $tree->fresh()->next_number ?? 1);
+        $kept = self::kept($report);
+        Import::query()->create([
+            'id' => $importId, 'file_name' => $fileName, 'bytes' => $bytes, 'sha256' => $sha256, 'standard' => $report->version->value,
+            'head' => $report->head, 'report' => $kept, 'brought_in_at' => Carbon::now(),
+        ]);
+        $this->copy($change, $sink->close(), $progress);
+        $tree->fresh()?->increment('next_number', $report->counts['people']);
+
+        return $kept;
+    }
+
+    /** @param array<string, array{file: string, columns: list<string>, rows: int}> $spooled */
+    private function copy(Change $change, array $spooled, Progress $progress): void
+    {
+        $tables = array_values(array_intersect(Tables::names(), array_keys($spooled)));
+        foreach ($tables as $index => $table) {
+            $progress->tell(60 + intdiv(35 * $index, count($tables)), 'Storing '.str_replace('_', ' ', $table));
+            ['file' => $file, 'columns' => $columns, 'rows' => $rows] = $spooled[$table];
+            DB::connection()->getPdo()->pgsqlCopyFromFile($table, $file, "\t", '\\\\N', implode(',', $columns));
+            $change->bulk($table, $rows);
+        }
+    }
+
+    /** @return array<string, string> */
+    private function knownPlaces(): array
+    {
+        $known = [];
+        foreach (DB::table('places')->where('tree_id', $this->current->id())->cursor() as $place) {
+            $known["{$place->inside_id}|{$place->search}"] = $place->id;
+        }
+
+        return $known;
+    }
+
+    /** @return array<string, mixed> */
+    private static function kept(FileReport $report): array
+    {
+        return [
+            ...$report->counts,
+            'lines' => $report->lines,
+            'version' => $report->version->value,
+            'unplaced' => array_map(static fn (Remark $r): array => ['line' => $r->line, 'text' => mb_substr($r->text, 0, 500), 'why' => $r->why], $report->remarks),
+        ];
+    }
+
+    /** @return \Generator<int, string> */
+    private static function chunks(string $path): \Generator
+    {
+        $file = fopen($path, 'rb') ?: throw NotReadable::empty();
+        try {
+            while (! feof($file)) {
+                $chunk = (string) fread($file, 1 << 18);
+                if ($chunk !== '') {
+                    yield $chunk;
+                }
+            }
+        } finally {
+            fclose($file);
+        }
+    }
+}

@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Trees\Exchange;
+
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
+use NorthBough\Core\Gedcom\Row\KeptRow;
+use NorthBough\Core\Gedcom\Writing\Pointers;
+
+/**
+ * Pointers of everything that leaves, and the new names for those in kept lines where two files that were brought in
+ * used the same one.
+ */
+final class KeptPointers
+{
+    public const OWNERS = ['person', 'name', 'event', 'union', 'union_partner', 'parent_set', 'source', 'repository', 'claim', 'note'];
+
+    /** @var array<string, array<string, string>> import => old pointer => new */
+    private array $renamed = [];
+
+    public function __construct(private readonly string $treeId) {}
+
+    public function all(): Pointers
+    {
+        $pointers = new Pointers;
+        foreach ($this->rows('file_refs')->orderBy('import_id')->orderBy('id')->cursor() as $ref) {
+            $id = $ref->person_id ?? $ref->union_id ?? $ref->source_id ?? $ref->repository_id;
+            $pointers->prefer($id, $ref->pointer);
+        }
+        $others = [];
+        foreach ($this->rows('kept')->where('pointer', '!=', '')->orderBy('import_id')->orderBy('id')->get(['id', 'pointer', 'import_id']) as $kept) {
+            $pointers->prefer($kept->id, $kept->pointer);
+            $others[] = [$kept->id, $kept->pointer, $kept->import_id];
+        }
+        foreach ($this->rows('people')->orderBy('number')->cursor() as $person) {
+            $pointers->ensure($person->id, 'I', $person->number);
+        }
+        foreach (['unions' => 'F', 'sources' => 'S', 'repositories' => 'R'] as $table => $letter) {
+            foreach ($this->rows($table)->orderBy('ordinal')->orderBy('id')->pluck('id') as $index => $id) {
+                $pointers->ensure($id, $letter, $index + 1);
+            }
+        }
+        foreach ($others as $index => [$id, $pointer, $importId]) {
+            $pointers->ensure($id, 'X', $index + 1);
+            $this->note($importId, $pointer, $pointers->of($id));
+        }
+        foreach ($this->rows('file_refs')->cursor() as $ref) {
+            $id = $ref->person_id ?? $ref->union_id ?? $ref->source_id ?? $ref->repository_id;
+            $this->note($ref->import_id, $ref->pointer, $pointers->of($id));
+        }
+
+        return $pointers;
+    }
+
+    /** Kept lines with the pointers that things have now. */
+    public function renamed(KeptRow $row, string $importId): KeptRow
+    {
+        $names = $this->renamed[$importId] ?? [];
+        if ($names === []) {
+            return $row;
+        }
+        $lines = preg_replace_callback(
+            '/^(\d+ )(@[^@\s]+@)( \S+.*)$|^(\d+ \S+ )(@[^@\s]+@)$/m',
+            static fn (array $m): string => ($m[1] ?? '') !== ''
+                ? $m[1].($names[$m[2]] ?? $m[2]).$m[3]
+                : $m[4].($names[$m[5]] ?? $m[5]),
+            $row->lines,
+        );
+
+        return new KeptRow($row->id, $row->owner, $row->pointer, $row->path, $row->ordinal, (string) $lines);
+    }
+
+    private function note(string $importId, string $old, string $new): void
+    {
+        if ($old !== $new) {
+            $this->renamed[$importId][$old] = $new;
+        }
+    }
+
+    private function rows(string $table): Builder
+    {
+        return DB::table($table)->where('tree_id', $this->treeId);
+    }
+}

@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Trees\Exchange;
+
+use App\Models\Casts\DateColumns;
+use App\Models\Name;
+use LogicException;
+use NorthBough\Core\Gedcom\Row\ClaimRow;
+use NorthBough\Core\Gedcom\Row\EventRow;
+use NorthBough\Core\Gedcom\Row\FactRef;
+use NorthBough\Core\Gedcom\Row\FileRefRow;
+use NorthBough\Core\Gedcom\Row\KeptRow;
+use NorthBough\Core\Gedcom\Row\NameRow;
+use NorthBough\Core\Gedcom\Row\NoteRow;
+use NorthBough\Core\Gedcom\Row\Owner;
+use NorthBough\Core\Gedcom\Row\ParentageRow;
+use NorthBough\Core\Gedcom\Row\ParentSetRow;
+use NorthBough\Core\Gedcom\Row\PersonRow;
+use NorthBough\Core\Gedcom\Row\RecordRow;
+use NorthBough\Core\Gedcom\Row\RepositoryRow;
+use NorthBough\Core\Gedcom\Row\Row;
+use NorthBough\Core\Gedcom\Row\SourceRow;
+use NorthBough\Core\Gedcom\Row\UnionPartnerRow;
+use NorthBough\Core\Gedcom\Row\UnionRow;
+use NorthBough\Core\Naming\SearchForm;
+
+/** A row as core gives it, in the columns of its table. */
+final class RowColumns
+{
+    private const TABLES = [
+        PersonRow::class => 'people', NameRow::class => 'names', EventRow::class => 'events', UnionRow::class => 'unions',
+        UnionPartnerRow::class => 'union_partners', ParentSetRow::class => 'parent_sets', ParentageRow::class => 'parentages',
+        SourceRow::class => 'sources', RepositoryRow::class => 'repositories', RecordRow::class => 'records', ClaimRow::class => 'claims',
+        NoteRow::class => 'notes', KeptRow::class => 'kept', FileRefRow::class => 'file_refs',
+    ];
+
+    public static function table(Row $row): string
+    {
+        return self::TABLES[$row::class];
+    }
+
+    /** @return array<string, string|int|bool|null> */
+    public static function of(Row $row, string $importId): array
+    {
+        return match (true) {
+            $row instanceof PersonRow => ['id' => $row->id, 'number' => $row->number, 'sex' => $row->sex->value, ...self::placed($row->ordinal, $row->written)],
+            $row instanceof NameRow => ['id' => $row->id, 'person_id' => $row->personId, 'kind' => $row->kind->value,
+                ...Name::columns($row->name), 'position' => $row->ordinal, ...self::placed($row->ordinal, $row->written)],
+            $row instanceof EventRow => ['id' => $row->id, 'person_id' => $row->personId, 'union_id' => $row->unionId, 'kind' => $row->kind,
+                'type_words' => $row->typeWords, 'value' => $row->value, ...DateColumns::of($row->date), 'place_typed' => $row->place,
+                'denied' => $row->denied, 'position' => $row->ordinal, ...self::placed($row->ordinal, $row->written)],
+            $row instanceof UnionRow => ['id' => $row->id, ...self::placed($row->ordinal, $row->written)],
+            $row instanceof UnionPartnerRow => ['id' => $row->id, 'union_id' => $row->unionId, 'person_id' => $row->personId, 'slot' => $row->slot,
+                'side' => $row->side->value, 'position' => max(0, $row->personOrdinal), 'person_ordinal' => $row->personOrdinal, ...self::placed($row->ordinal, $row->written)],
+            $row instanceof ParentSetRow => ['id' => $row->id, 'child_id' => $row->childId, 'union_id' => $row->unionId, 'leads' => $row->leads,
+                'kind' => $row->kind->value, 'side' => $row->side->value, 'position' => max(0, $row->ordinal), 'child_ordinal' => $row->childOrdinal,
+                ...self::placed($row->ordinal, $row->written)],
+            $row instanceof ParentageRow => ['id' => $row->id, 'parent_set_id' => $row->parentSetId, 'person_id' => $row->personId, 'kind' => $row->kind->value],
+            $row instanceof SourceRow => ['id' => $row->id, 'title' => $row->title, 'author' => $row->author, 'publication' => $row->publication,
+                'abbreviation' => $row->abbreviation, 'text' => $row->text, 'repository_id' => $row->repositoryId, 'call_number' => $row->callNumber,
+                'search' => SearchForm::of("{$row->title} {$row->author} {$row->publication} {$row->callNumber}"), ...self::placed($row->ordinal, $row->written)],
+            $row instanceof RepositoryRow => ['id' => $row->id, 'name' => $row->name, ...self::placed($row->ordinal, $row->written)],
+            $row instanceof RecordRow => ['id' => $row->id, 'source_id' => $row->sourceId, 'locator' => $row->locator],
+            $row instanceof ClaimRow => ['id' => $row->id, 'record_id' => $row->recordId, 'words' => $row->words, 'quality' => mb_substr($row->quality, 0, 20),
+                'taken_over' => true, ...self::owner($row->subject, ['person', 'name', 'event', 'union']), ...self::placed($row->ordinal, $row->written)],
+            $row instanceof NoteRow => ['id' => $row->id, 'text' => $row->text,
+                ...self::owner($row->owner, ['person', 'name', 'event', 'union', 'source', 'repository']), ...self::placed($row->ordinal, $row->written)],
+            $row instanceof KeptRow => ['id' => $row->id, 'import_id' => $importId, 'pointer' => $row->pointer, 'path' => $row->path, 'lines' => $row->lines,
+                ...self::owner($row->owner, array_column(Owner::cases(), 'value')), 'ordinal' => $row->ordinal],
+            $row instanceof FileRefRow => ['id' => $row->id, 'import_id' => $importId, 'pointer' => $row->pointer,
+                ...self::owner($row->thing, ['person', 'union', 'source', 'repository'])],
+            default => throw new LogicException('There is no table for '.$row::class),
+        };
+    }
+
+    /**
+     * @param  list<string>  $kinds  every kind of owner that the table knows
+     * @return array<string, string|null>
+     */
+    private static function owner(?FactRef $owner, array $kinds): array
+    {
+        $columns = [];
+        foreach ($kinds as $kind) {
+            $columns["{$kind}_id"] = $owner?->kind->value === $kind ? $owner->id : null;
+        }
+
+        return $columns;
+    }
+
+    /**
+     * @param  array<string, array{int, string}>  $written
+     * @return array{ordinal: int, written: string}
+     */
+    private static function placed(int $ordinal, array $written): array
+    {
+        return ['ordinal' => $ordinal, 'written' => str_replace('\u0000', '', json_encode((object) $written, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE))];
+    }
+}

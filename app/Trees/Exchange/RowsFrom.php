@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Trees\Exchange;
+
+use App\Models\Casts\DateColumns;
+use NorthBough\Core\Gedcom\Row\ClaimRow;
+use NorthBough\Core\Gedcom\Row\EventRow;
+use NorthBough\Core\Gedcom\Row\FactRef;
+use NorthBough\Core\Gedcom\Row\FileSide;
+use NorthBough\Core\Gedcom\Row\KeptRow;
+use NorthBough\Core\Gedcom\Row\NameRow;
+use NorthBough\Core\Gedcom\Row\NoteRow;
+use NorthBough\Core\Gedcom\Row\Owner;
+use NorthBough\Core\Gedcom\Row\ParentSetRow;
+use NorthBough\Core\Gedcom\Row\PersonRow;
+use NorthBough\Core\Gedcom\Row\RecordRow;
+use NorthBough\Core\Gedcom\Row\RepositoryRow;
+use NorthBough\Core\Gedcom\Row\SourceRow;
+use NorthBough\Core\Gedcom\Row\UnionPartnerRow;
+use NorthBough\Core\Gedcom\Row\UnionRow;
+use NorthBough\Core\Naming\NameKind;
+use NorthBough\Core\Naming\PersonalName;
+use NorthBough\Core\Tree\ParentageKind;
+use NorthBough\Core\Tree\Sex;
+use stdClass;
+
+/** Rows of tables as rows for a file: the other way round from RowColumns. */
+final class RowsFrom
+{
+    public static function person(stdClass $row): PersonRow
+    {
+        return new PersonRow($row->id, $row->number, Sex::from($row->sex), $row->ordinal, self::written($row));
+    }
+
+    public static function name(stdClass $row): NameRow
+    {
+        $name = PersonalName::of($row->given, $row->surname, $row->surname_prefix, $row->suffix, $row->title, $row->nickname);
+
+        return new NameRow($row->id, $row->person_id, NameKind::from($row->kind), $name, $row->ordinal, self::written($row));
+    }
+
+    public static function event(stdClass $row): EventRow
+    {
+        return new EventRow($row->id, $row->person_id, $row->union_id, $row->kind, $row->type_words, $row->value,
+            DateColumns::restore((array) $row), $row->place_typed, $row->denied, $row->ordinal, self::written($row));
+    }
+
+    public static function parentSet(stdClass $row): ParentSetRow
+    {
+        return new ParentSetRow($row->id, $row->child_id, $row->union_id, $row->leads, ParentageKind::from($row->kind), FileSide::from($row->side),
+            $row->ordinal, $row->child_ordinal, self::written($row));
+    }
+
+    public static function partner(stdClass $row): UnionPartnerRow
+    {
+        return new UnionPartnerRow($row->id, $row->union_id, $row->person_id, $row->slot, FileSide::from($row->side),
+            $row->ordinal, $row->person_ordinal, self::written($row));
+    }
+
+    public static function union(stdClass $row): UnionRow
+    {
+        return new UnionRow($row->id, $row->ordinal, self::written($row));
+    }
+
+    public static function source(stdClass $row): SourceRow
+    {
+        return new SourceRow($row->id, $row->title, $row->author, $row->publication, $row->abbreviation, $row->text,
+            $row->repository_id, $row->call_number, $row->ordinal, self::written($row));
+    }
+
+    public static function repository(stdClass $row): RepositoryRow
+    {
+        return new RepositoryRow($row->id, $row->name, $row->ordinal, self::written($row));
+    }
+
+    public static function record(stdClass $row): RecordRow
+    {
+        return new RecordRow($row->id, $row->source_id, $row->locator);
+    }
+
+    public static function claim(stdClass $row, string $kind): ClaimRow
+    {
+        $subject = new FactRef(Owner::from($kind), $row->{"{$kind}_id"});
+
+        return new ClaimRow($row->id, $row->record_id, $subject, $row->words, $row->quality, $row->ordinal, self::written($row));
+    }
+
+    public static function note(stdClass $row, string $kind): NoteRow
+    {
+        return new NoteRow($row->id, new FactRef(Owner::from($kind), $row->{"{$kind}_id"}), $row->text, $row->ordinal, self::written($row));
+    }
+
+    public static function kept(stdClass $row, ?string $kind): KeptRow
+    {
+        $owner = $kind === null ? null : new FactRef(Owner::from($kind), $row->{"{$kind}_id"});
+
+        return new KeptRow($row->id, $owner, $row->pointer, $row->path, $row->ordinal, $row->lines);
+    }
+
+    /** @return array<string, array{int, string}> */
+    private static function written(stdClass $row): array
+    {
+        return json_decode($row->written, true, flags: JSON_THROW_ON_ERROR);
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Trees\Exchange;
+
+use App\Models\Run;
+use App\Models\Tree;
+use Illuminate\Support\Carbon;
+
+/** Long work that lost its worker: its lease runs out and the tree is free again. Its transaction went with it. */
+final class Runs
+{
+    private const LEASE_SECONDS = 120;
+
+    public static function release(): void
+    {
+        $lost = Run::query()->where('state', 'running')->where('heartbeat_at', '<', Carbon::now()->subSeconds(self::LEASE_SECONDS))->get();
+        foreach ($lost as $run) {
+            self::giveUp($run);
+        }
+    }
+
+    /** When no worker can be running, because none was started yet. */
+    public static function releaseAll(): void
+    {
+        foreach (Run::query()->where('state', 'running')->get() as $run) {
+            self::giveUp($run);
+        }
+        Tree::query()->whereNotNull('busy_with')->update(['busy_with' => null]);
+    }
+
+    private static function giveUp(Run $run): void
+    {
+        $run->update(['state' => 'failed', 'said' => 'It was interrupted, and nothing of it was kept. Bring the file in again.']);
+        Tree::query()->whereKey($run->tree_id)->update(['busy_with' => null]);
+    }
+}

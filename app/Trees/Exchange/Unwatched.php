@@ -1,0 +1,11 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Trees\Exchange;
+
+/** Progress that nobody watches: a command that simply runs to its end. */
+final class Unwatched implements Progress
+{
+    public function tell(int $percent, string $what): void {}
+}

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Chrono;
+
+use NorthBough\Core\Chrono\Form\DateForm;
+use NorthBough\Core\Chrono\Form\Forms;
+
+/** Asks the date forms in turn; the first that knows the words answers. */
+final class DateReader
+{
+    private static ?self $standard = null;
+
+    /** @param list<DateForm> $forms */
+    private function __construct(private readonly array $forms) {}
+
+    public static function standard(): self
+    {
+        return self::$standard ??= new self(Forms::all());
+    }
+
+    public function read(string $typed, Reckoning $reckoning): GenDate
+    {
+        $text = trim((string) preg_replace('/\s+/u', ' ', $typed));
+        if ($text === '') {
+            return GenDate::phrase($typed);
+        }
+        try {
+            foreach ($this->forms as $form) {
+                $date = $form->read($text, $reckoning, $this);
+                if ($date !== null) {
+                    return $date->typedAs($typed);
+                }
+            }
+        } catch (NoSuchDay|EmptySpan $problem) {
+            return GenDate::phrase($typed, $problem->getMessage());
+        }
+
+        return GenDate::phrase($typed);
+    }
+
+    /**
+     * Reads the part of a longer form that must itself be a day, a month or a year.
+     *
+     * @throws NoSuchDay
+     */
+    public function plain(string $text, Reckoning $reckoning): ?GenDate
+    {
+        foreach ($this->forms as $form) {
+            $date = $form->read(trim($text), $reckoning, $this);
+            if ($date !== null) {
+                return $date->kind === DateKind::Exact ? $date : null;
+            }
+        }
+
+        return null;
+    }
+}

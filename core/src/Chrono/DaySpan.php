@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Chrono;
+
+use NorthBough\Core\Chrono\Calendar\Calendars;
+
+/**
+ * From the earliest to the latest possible day, as Julian Day Numbers, both included. An open side is null.
+ * `softBefore` and `softAfter` are the days at each edge that are our allowance and not said by the words.
+ */
+final readonly class DaySpan
+{
+    private function __construct(
+        public ?int $earliest,
+        public ?int $latest,
+        public int $softBefore,
+        public int $softAfter,
+    ) {}
+
+    /** @throws EmptySpan when the first day lies after the last */
+    public static function between(?int $earliest, ?int $latest): self
+    {
+        if ($earliest !== null && $latest !== null && $earliest > $latest) {
+            throw EmptySpan::of($earliest, $latest);
+        }
+
+        return new self($earliest, $latest, 0, 0);
+    }
+
+    /** The same span, each closed edge moved out by an allowance, counted in years, months and days of the calendar. */
+    public function softenedBy(int $years, int $months, int $days): self
+    {
+        $earliest = $this->earliest === null ? null : self::shift($this->earliest, -$years, -$months) - $days;
+        // The day after the last is shifted, so that the end of a month stays the end of a month.
+        $latest = $this->latest === null ? null : self::shift($this->latest + 1, $years, $months) - 1 + $days;
+
+        return new self(
+            $earliest,
+            $latest,
+            $earliest === null ? 0 : $this->softBefore + $this->earliest - $earliest,
+            $latest === null ? 0 : $this->softAfter + $latest - $this->latest,
+        );
+    }
+
+    private static function shift(int $day, int $years, int $months): int
+    {
+        $calendar = Calendars::gregorian();
+        [$year, $month, $dayOfMonth] = $calendar->fromDay($day);
+        $count = 12 * ($year + $years) + $month - 1 + $months;
+        $year = (int) floor($count / 12);
+        $month = $count - 12 * $year + 1;
+
+        return $calendar->toDay($year, $month, min($dayOfMonth, $calendar->daysInMonth($year, $month)));
+    }
+
+    /** The smallest span that holds both. */
+    public function hull(self $other): self
+    {
+        [$earliest, $softBefore] = match (true) {
+            $this->earliest === null || $other->earliest === null => [null, 0],
+            $this->earliest <= $other->earliest => [$this->earliest, $this->softBefore],
+            default => [$other->earliest, $other->softBefore],
+        };
+        [$latest, $softAfter] = match (true) {
+            $this->latest === null || $other->latest === null => [null, 0],
+            $this->latest >= $other->latest => [$this->latest, $this->softAfter],
+            default => [$other->latest, $other->softAfter],
+        };
+
+        return new self($earliest, $latest, $softBefore, $softAfter);
+    }
+
+    /** @throws EmptySpan when a stored row is out of order */
+    public static function restore(?int $earliest, ?int $latest, int $softBefore, int $softAfter): self
+    {
+        self::between($earliest, $latest);
+
+        return new self($earliest, $latest, $softBefore, $softAfter);
+    }
+
+    public function isOneDay(): bool
+    {
+        return $this->earliest !== null && $this->earliest === $this->latest;
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Chrono\Form;
+
+use NorthBough\Core\Chrono\DateKind;
+use NorthBough\Core\Chrono\DateReader;
+use NorthBough\Core\Chrono\DaySpan;
+use NorthBough\Core\Chrono\GenDate;
+use NorthBough\Core\Chrono\Reading;
+use NorthBough\Core\Chrono\Reckoning;
+
+/** bet 1850 and 1855, 1850-1855, 1850–5: one moment, somewhere within. */
+final readonly class BetweenTwo implements DateForm
+{
+    public function read(string $text, Reckoning $reckoning, DateReader $reader): ?GenDate
+    {
+        if (preg_match('/^(?:between|betw?\.?|btw\.?) (.+?) (?:and|&|-|–) (.+)$/iu', $text, $m) !== 1
+            && preg_match('/^(.*\d) ?[-–] ?(\S.*)$/u', $text, $m) !== 1) {
+            return null;
+        }
+        $last = trim($m[2]);
+        if (preg_match('/(\d{4})$/', $m[1], $year) === 1 && preg_match('/^\d{1,2}$/', $last) === 1) {
+            $last = substr($year[1], 0, 4 - strlen($last)).$last;
+        }
+        $from = $reader->plain($m[1], $reckoning);
+        $to = $reader->plain($last, $reckoning);
+        if ($from === null || $to === null) {
+            return null;
+        }
+        $span = DaySpan::between($from->span()?->earliest, $to->span()?->latest);
+
+        return GenDate::of($text, DateKind::Between, $from->precision, [new Reading($span)],
+            "BET {$from->normal} AND {$to->normal}", "between {$from->shown} and {$to->shown}", $from->calendar);
+    }
+}

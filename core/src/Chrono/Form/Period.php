@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Chrono\Form;
+
+use NorthBough\Core\Chrono\DateKind;
+use NorthBough\Core\Chrono\DateReader;
+use NorthBough\Core\Chrono\DaySpan;
+use NorthBough\Core\Chrono\EmptySpan;
+use NorthBough\Core\Chrono\GenDate;
+use NorthBough\Core\Chrono\Reading;
+use NorthBough\Core\Chrono\Reckoning;
+
+/** from 1851 to 1860, from 1851, to 1860: how long something lasted, not doubt about when. */
+final readonly class Period implements DateForm
+{
+    public function read(string $text, Reckoning $reckoning, DateReader $reader): ?GenDate
+    {
+        if (preg_match('/^from (?<from>.+?) (?:to|until|till) (?<to>.+)$|^from (?<since>.+)$|^(?:to|until|till) (?<until>.+)$/iu', $text, $m) !== 1) {
+            return null;
+        }
+        $fromWords = ($m['from'] ?? '').($m['since'] ?? '');
+        $toWords = ($m['to'] ?? '').($m['until'] ?? '');
+        $from = $fromWords === '' ? null : $reader->plain($fromWords, $reckoning);
+        $to = $toWords === '' ? null : $reader->plain($toWords, $reckoning);
+        if (($fromWords !== '' && $from === null) || ($toWords !== '' && $to === null)) {
+            return null;
+        }
+        $begin = $from?->span() ?? DaySpan::between(null, $to?->span()?->latest);
+        $end = $to?->span() ?? DaySpan::between($from?->span()?->earliest, null);
+        if ($begin->earliest !== null && $end->latest !== null && $begin->earliest > $end->latest) {
+            throw EmptySpan::of($begin->earliest, $end->latest);
+        }
+
+        return GenDate::of($text, DateKind::Period, ($from ?? $to)->precision ?? throw new \LogicException('A period has an end.'),
+            [new Reading($begin, $end)],
+            trim(($from === null ? '' : "FROM {$from->normal}").($to === null ? '' : " TO {$to->normal}")),
+            trim(($from === null ? '' : "from {$from->shown}").($to === null ? '' : " to {$to->shown}")),
+            ($from ?? $to)->calendar);
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Chrono\Form;
+
+use NorthBough\Core\Chrono\Calendar\Calendars;
+use NorthBough\Core\Chrono\CalendarDate;
+use NorthBough\Core\Chrono\DateKind;
+use NorthBough\Core\Chrono\DateReader;
+use NorthBough\Core\Chrono\GenDate;
+use NorthBough\Core\Chrono\MonthNames;
+use NorthBough\Core\Chrono\Precision;
+use NorthBough\Core\Chrono\Reading;
+use NorthBough\Core\Chrono\Reckoning;
+
+/** Q2 1891, Apr-May-Jun 1891: a quarter of a registration index. */
+final readonly class Quarter implements DateForm
+{
+    public function read(string $text, Reckoning $reckoning, DateReader $reader): ?GenDate
+    {
+        if (preg_match('/^q([1-4])[\s,\/-]+(\d{4})$/iu', $text, $m) === 1) {
+            [$quarter, $year] = [(int) $m[1], (int) $m[2]];
+        } elseif (preg_match('/^(\p{L}+)[-\/](\p{L}+)[-\/](\p{L}+)[\s,]+(\d{4})$/u', $text, $m) === 1) {
+            $months = [MonthNames::number($m[1]), MonthNames::number($m[2]), MonthNames::number($m[3])];
+            $quarter = array_search($months, [1 => [1, 2, 3], [4, 5, 6], [7, 8, 9], [10, 11, 12]], true);
+            $year = (int) $m[4];
+        } else {
+            return null;
+        }
+        if ($quarter === false) {
+            return null;
+        }
+        $first = CalendarDate::month(Calendars::gregorian(), $year, 3 * $quarter - 2);
+        $last = CalendarDate::month(Calendars::gregorian(), $year, 3 * $quarter);
+
+        return GenDate::of($text, DateKind::Between, Precision::Quarter, [new Reading($first->span()->hull($last->span()))],
+            "BET {$first->standardWords()} AND {$last->standardWords()}",
+            "quarter {$quarter} of {$year}", 'GREGORIAN');
+    }
+}

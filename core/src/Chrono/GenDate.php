@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Chrono;
+
+use NorthBough\Core\Chrono\Calendar\Calendars;
+
+/**
+ * A date as it was typed, and what was understood. The words are never replaced; every comparison goes by the
+ * spans of the readings. A phrase has no reading, and `problem` says what is wrong with it when something is.
+ */
+final readonly class GenDate
+{
+    /**
+     * @param  list<Reading>  $readings  more than one while the words can be read in two ways
+     * @param  string  $normal  the date in the version 7 grammar; empty for a phrase
+     * @param  string  $shown  the date in the words in which a reader sees it
+     * @param  string  $calendar  keyword of the calendar in which it is written
+     */
+    private function __construct(
+        public string $typed,
+        public DateKind $kind,
+        public Precision $precision,
+        public array $readings,
+        public string $normal,
+        public string $shown,
+        public string $calendar,
+        public string $problem,
+    ) {}
+
+    /** Reads what a person typed; never fails: what is not understood is kept as a phrase. */
+    public static function parse(string $typed, ?Reckoning $reckoning = null): self
+    {
+        return DateReader::standard()->read($typed, $reckoning ?? Reckoning::unknown());
+    }
+
+    public static function phrase(string $typed, string $problem = ''): self
+    {
+        return new self($typed, DateKind::Phrase, Precision::None, [], '', trim($typed), 'GREGORIAN', $problem);
+    }
+
+    /** @param non-empty-list<CalendarDate> $dates one for each way of reading the words */
+    public static function exact(string $typed, array $dates): self
+    {
+        $readings = array_map(static fn (CalendarDate $date): Reading => new Reading($date->span()), $dates);
+        $shown = implode(' or ', array_map(static fn (CalendarDate $date): string => $date->shown(), $dates));
+
+        return new self($typed, DateKind::Exact, $dates[0]->precision(), $readings,
+            self::standard($dates[0]), $shown, $dates[0]->calendar->keyword(), '');
+    }
+
+    /** @param list<Reading> $readings */
+    public static function of(
+        string $typed, DateKind $kind, Precision $precision, array $readings, string $normal, string $shown, string $calendar,
+    ): self {
+        return new self($typed, $kind, $precision, $readings, $normal, $shown, $calendar, '');
+    }
+
+    /**
+     * A date as it was stored.
+     *
+     * @param  list<Reading>  $readings
+     */
+    public static function restore(
+        string $typed, DateKind $kind, Precision $precision, array $readings, string $normal, string $shown, string $calendar, string $problem,
+    ): self {
+        return new self($typed, $kind, $precision, $readings, $normal, $shown, $calendar, $problem);
+    }
+
+    /** The same reading of other words, for a form that strips something before it reads on. */
+    public function typedAs(string $typed): self
+    {
+        return new self($typed, $this->kind, $this->precision, $this->readings, $this->normal, $this->shown, $this->calendar, $this->problem);
+    }
+
+    public static function standard(CalendarDate $date): string
+    {
+        $prefix = $date->calendar === Calendars::gregorian() ? '' : $date->calendar->keyword().' ';
+
+        return $prefix.$date->standardWords();
+    }
+
+    public function isAmbiguous(): bool
+    {
+        return count($this->readings) > 1;
+    }
+
+    public function isEmpty(): bool
+    {
+        return trim($this->typed) === '';
+    }
+
+    /** The span that covers every reading; null for a phrase that names no time. */
+    public function span(): ?DaySpan
+    {
+        $span = null;
+        foreach ($this->readings as $reading) {
+            $span = $span === null ? $reading->outermost() : $span->hull($reading->outermost());
+        }
+
+        return $span;
+    }
+}

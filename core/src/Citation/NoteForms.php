@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Citation;
+
+use NorthBough\Core\Report\Node\Words;
+use NorthBough\Core\Tree\CitedSource;
+
+/** The three forms in which a source is told: full note, short note, bibliography entry. */
+final class NoteForms
+{
+    /** @return list<Words> */
+    public static function full(CitedSource $source, string $locator): array
+    {
+        $held = $source->repository === '' ? '' : "; {$source->repository}";
+
+        return self::sentence([
+            Words::plain($source->author === '' ? '' : "{$source->author}, "),
+            Words::italic($source->title),
+            Words::plain($source->publication === '' ? '' : " ({$source->publication})"),
+            Words::plain($locator === '' ? '' : ", {$locator}"),
+            Words::plain($held),
+        ]);
+    }
+
+    /** @return list<Words> */
+    public static function short(CitedSource $source, string $locator): array
+    {
+        $author = self::lastWord($source->author);
+
+        return self::sentence([
+            Words::plain($author === '' ? '' : "{$author}, "),
+            Words::italic($source->title),
+            Words::plain($locator === '' ? '' : ", {$locator}"),
+        ]);
+    }
+
+    /** @return list<Words> */
+    public static function bibliography(CitedSource $source): array
+    {
+        return self::sentence([
+            Words::plain($source->author === '' ? '' : rtrim($source->author, '.').'. '),
+            Words::italic($source->title),
+            Words::plain($source->publication === '' ? '' : '. '.$source->publication),
+            Words::plain($source->repository === '' ? '' : '. '.$source->repository),
+        ]);
+    }
+
+    /**
+     * @param  list<Words>  $parts
+     * @return list<Words>
+     */
+    private static function sentence(array $parts): array
+    {
+        $parts = array_values(array_filter($parts, static fn (Words $words): bool => $words->text !== ''));
+        $last = $parts === [] ? '' : $parts[count($parts) - 1]->text;
+
+        return preg_match('/[.?!]$/u', $last) === 1 ? $parts : [...$parts, Words::plain('.')];
+    }
+
+    private static function lastWord(string $author): string
+    {
+        $words = explode(' ', trim($author));
+
+        return rtrim($words[count($words) - 1], '.,');
+    }
+}

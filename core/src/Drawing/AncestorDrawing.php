@@ -1,0 +1,156 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Drawing;
+
+use NorthBough\Core\Drawing\Scene\Box;
+use NorthBough\Core\Drawing\Scene\Line;
+use NorthBough\Core\Drawing\Scene\Scene;
+use NorthBough\Core\Tree\ParentSet;
+use NorthBough\Core\Tree\Person;
+use NorthBough\Core\Tree\Sex;
+use NorthBough\Core\Tree\TreeView;
+
+/**
+ * The ancestors of one person, generation by generation to the right, by the parent set that leads. Somebody who is
+ * an ancestor twice is drawn where he first occurs; every other line runs to that place.
+ */
+final class AncestorDrawing implements Drawing
+{
+    private const BOX_WIDTH = 208.0;
+
+    private const BOX_HEIGHT = 74.0;
+
+    private const GAP_ACROSS = 56.0;
+
+    private const GAP_DOWN = 14.0;
+
+    private const MARGIN = 24.0;
+
+    public const NAME_SIZE = 15.0;
+
+    public const LINE_SIZE = 11.5;
+
+    public function code(): string
+    {
+        return 'ancestors';
+    }
+
+    public function lay(TreeView $tree, string $personId, int $generations): Scene
+    {
+        /** @var array<string, Person> $people */
+        $people = [];
+        /** @var array<string, ParentSet> $leading */
+        $leading = [];
+        /** @var array<string, int> $column */
+        $column = [$personId => 0];
+        /** @var array<string, list<string>> $drawnBelow parents that are drawn from this child, others are only lines */
+        $drawnBelow = [];
+        $row = [$personId];
+        for ($generation = 0; $row !== []; $generation++) {
+            $people += $tree->people($row);
+            foreach ($tree->parentSets($row) as $childId => $sets) {
+                $leading[(string) $childId] = $sets[0];
+            }
+            $next = [];
+            foreach ($row as $childId) {
+                foreach ($this->parentsInOrder($tree, $leading[$childId] ?? null, $generation + 1 < $generations) as $parentId) {
+                    if (! isset($column[$parentId])) {
+                        $column[$parentId] = $generation + 1;
+                        $drawnBelow[$childId][] = $parentId;
+                        $next[] = $parentId;
+                    }
+                }
+            }
+            $row = $next;
+        }
+        $tops = [];
+        $bottom = self::MARGIN;
+        $this->place($personId, $drawnBelow, $tops, $bottom);
+
+        $boxes = [];
+        $lines = [];
+        foreach ($column as $id => $generation) {
+            $id = (string) $id;
+            if (! isset($people[$id])) {
+                continue;
+            }
+            $x = self::MARGIN + $generation * (self::BOX_WIDTH + self::GAP_ACROSS);
+            $set = $leading[$id] ?? null;
+            $boxes[] = $this->box($people[$id], $x, $tops[$id], $set, $generation + 1 < $generations);
+            foreach ($set === null ? [] : $set->parents as $parent) {
+                if (isset($column[$parent->personId], $people[$parent->personId])) {
+                    $lines[] = $this->line($x, $tops[$id], $column[$parent->personId], $tops[$parent->personId], $id, $parent->personId);
+                }
+            }
+        }
+        $columns = count($column) === 0 ? 1 : max($column) + 1;
+        $name = ($people[$personId] ?? null)?->name()->shown() ?? '?';
+
+        return new Scene("Ancestors of {$name}",
+            2 * self::MARGIN + $columns * self::BOX_WIDTH + ($columns - 1) * self::GAP_ACROSS,
+            $bottom - self::GAP_DOWN + self::MARGIN, $boxes, $lines);
+    }
+
+    /**
+     * Fathers above, mothers below, as pedigrees are read; others as they stand.
+     *
+     * @return list<string>
+     */
+    private function parentsInOrder(TreeView $tree, ?ParentSet $set, bool $goesOn): array
+    {
+        if ($set === null || ! $goesOn) {
+            return [];
+        }
+        $ids = array_column($set->parents, 'personId');
+        $sexes = array_map(static fn (Person $person): Sex => $person->sex, $tree->people($ids));
+        usort($ids, static fn (string $a, string $b): int => (($sexes[$a] ?? null) === Sex::Female) <=> (($sexes[$b] ?? null) === Sex::Female));
+
+        return $ids;
+    }
+
+    /**
+     * Puts everyone half way between the parents who are drawn from him, and the outermost ones in free rows.
+     *
+     * @param  array<string, list<string>>  $parents
+     * @param  array<string, float>  $tops
+     */
+    private function place(string $id, array $parents, array &$tops, float &$bottom): void
+    {
+        foreach ($parents[$id] ?? [] as $parentId) {
+            $this->place($parentId, $parents, $tops, $bottom);
+        }
+        $above = array_map(static fn (string $parentId): float => $tops[$parentId], $parents[$id] ?? []);
+        if ($above === []) {
+            $tops[$id] = $bottom;
+            $bottom += self::BOX_HEIGHT + self::GAP_DOWN;
+        } else {
+            $tops[$id] = (min($above) + max($above)) / 2;
+        }
+    }
+
+    private function box(Person $person, float $x, float $y, ?ParentSet $set, bool $goesOn): Box
+    {
+        $room = self::BOX_WIDTH - 16;
+        $name = $person->name()->shown();
+        $more = $set !== null && ! $goesOn && $set->parents !== [] ? 'parents not drawn' : '';
+
+        return new Box(
+            $person->id, $person->number, $x, $y, self::BOX_WIDTH, self::BOX_HEIGHT,
+            TypeMeasure::broken($name, self::NAME_SIZE, $room, 2),
+            array_map(static fn (string $line): string => TypeMeasure::cut($line, self::LINE_SIZE, $room), PersonText::lines($person)),
+            $name, PersonText::backing($person), $set?->kind()->mark() ?? '', $more,
+        );
+    }
+
+    private function line(float $x, float $y, int $parentColumn, float $parentTop, string $childId, string $parentId): Line
+    {
+        $half = self::BOX_HEIGHT / 2;
+        $startX = $x + self::BOX_WIDTH;
+        $endX = self::MARGIN + $parentColumn * (self::BOX_WIDTH + self::GAP_ACROSS);
+        $middle = $startX + self::GAP_ACROSS / 2;
+
+        return new Line([[$startX, $y + $half], [$middle, $y + $half], [$middle, $parentTop + $half], [$endX, $parentTop + $half]], false, $childId, $parentId);
+    }
+}

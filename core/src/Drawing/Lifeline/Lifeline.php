@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Drawing\Lifeline;
+
+use NorthBough\Core\Chrono\Calendar\Calendars;
+use NorthBough\Core\Chrono\DaySpan;
+use NorthBough\Core\Tree\Event;
+
+/**
+ * The axis of a life: years from left to right, a mark for each dated event. Places on it are shares of its length,
+ * 0 to 1, so that the page only has to stretch it.
+ */
+final readonly class Lifeline
+{
+    /**
+     * @param  list<Mark>  $marks
+     * @param  list<array{float, int}>  $years  where a year is written, and which
+     */
+    private function __construct(public array $marks, public array $years) {}
+
+    /**
+     * @param  list<Event>  $own
+     * @param  list<array{string, Event}>  $family  whose event it is, in words, and the event
+     */
+    public static function draw(array $own, array $family): self
+    {
+        $spans = [];
+        foreach ($own as $event) {
+            $span = self::closed($event);
+            if ($span !== null && ! $event->denied) {
+                $spans[] = [$event, $span, '', 'own'];
+            }
+        }
+        if ($spans === []) {
+            return new self([], []);
+        }
+        $first = min(array_map(static fn (array $s): int => (int) $s[1]->earliest, $spans));
+        $last = max(array_map(static fn (array $s): int => (int) $s[1]->latest, $spans));
+        foreach ($family as [$whose, $event]) {
+            $span = self::closed($event);
+            if ($span !== null && $span->earliest >= $first && $span->latest <= $last) {
+                $spans[] = [$event, $span, $whose, 'family'];
+            }
+        }
+        $pad = max(365, intdiv($last - $first, 40));
+        [$first, $last] = [$first - $pad, $last + $pad];
+        $at = static fn (?int $day): float => round(((int) $day - $first) / ($last - $first), 5);
+        $marks = array_map(static fn (array $s): Mark => new Mark(
+            $s[0]->id, $s[0]->word(), $s[0]->date->shown, $s[2], $s[3],
+            $at($s[1]->earliest), $at((int) $s[1]->latest + 1), $s[1]->softBefore > 0, $s[1]->softAfter > 0,
+        ), $spans);
+
+        return new self($marks, self::years($first, $last, $at));
+    }
+
+    /** The span of an event, an open side closed at the day that is named. */
+    private static function closed(Event $event): ?DaySpan
+    {
+        $span = $event->date->span();
+        if ($span === null || ($span->earliest === null && $span->latest === null)) {
+            return null;
+        }
+
+        return DaySpan::restore(
+            $span->earliest ?? $span->latest, $span->latest ?? $span->earliest,
+            $span->earliest === null ? 1 : $span->softBefore, $span->latest === null ? 1 : $span->softAfter,
+        );
+    }
+
+    /**
+     * @param  callable(int): float  $at
+     * @return list<array{float, int}>
+     */
+    private static function years(int $first, int $last, callable $at): array
+    {
+        $calendar = Calendars::gregorian();
+        $from = $calendar->fromDay($first)[0] + 1;
+        $to = $calendar->fromDay($last)[0];
+        $step = match (true) {
+            $to - $from > 300 => 50,
+            $to - $from > 120 => 20,
+            $to - $from > 25 => 10,
+            $to - $from > 10 => 5,
+            default => 1,
+        };
+        $years = [];
+        for ($year = (int) (ceil($from / $step) * $step); $year <= $to; $year += $step) {
+            $years[] = [$at($calendar->toDay($year, 1, 1)), $year];
+        }
+
+        return $years;
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Drawing\Lifeline;
+
+/** An event on the axis: from and to as shares of its length; an edge is soft where it is our allowance or open. */
+final readonly class Mark
+{
+    /**
+     * @param  string  $whose  whose event it is, in words; empty for the person's own
+     * @param  string  $row  own or family
+     */
+    public function __construct(
+        public string $eventId,
+        public string $word,
+        public string $date,
+        public string $whose,
+        public string $row,
+        public float $from,
+        public float $to,
+        public bool $softFrom,
+        public bool $softTo,
+    ) {}
+}

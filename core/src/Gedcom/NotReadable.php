@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Gedcom;
+
+/** The file is refused as a whole; the message is for the person who handed it in. */
+final class NotReadable extends \RuntimeException
+{
+    public static function notThisKind(): self
+    {
+        return new self('This is not a family tree file of the open standard: its first line should be “0 HEAD”.');
+    }
+
+    public static function empty(): self
+    {
+        return new self('The file is empty.');
+    }
+
+    public static function version(string $words): self
+    {
+        return new self("The file says it is of version “{$words}”. North Bough reads versions 5.5, 5.5.1 and 7.");
+    }
+
+    public static function encoding(string $name): self
+    {
+        return new self("The file says it is written in {$name} and is not UTF-8. Have the program that made it write UTF-8, and bring it in again.");
+    }
+
+    public static function zipped(): self
+    {
+        return new self('This is a zipped file. Unpack it and bring in the .ged file inside.');
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Gedcom\Reading;
+
+use NorthBough\Core\Chrono\GenDate;
+use NorthBough\Core\Chrono\Reckoning;
+use NorthBough\Core\Gedcom\Version;
+
+/** A DATE with its PHRASE as one date. The phrase counts as what was typed when both say the same day. */
+final class DateLines
+{
+    public static function read(string $payload, string $phrase, Version $version): GenDate
+    {
+        $date = GenDate::parse($payload, self::reckoning($version));
+        if ($phrase === '') {
+            return $date;
+        }
+        $typed = GenDate::parse($phrase);
+
+        return trim($payload) === '' || ($typed->normal !== '' && $typed->normal === $date->normal) ? $typed : $date;
+    }
+
+    private static function reckoning(Version $version): Reckoning
+    {
+        return $version === Version::V7 ? Reckoning::ofVersion7() : Reckoning::unknown();
+    }
+}

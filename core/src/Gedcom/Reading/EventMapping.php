@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Gedcom\Reading;
+
+use NorthBough\Core\Chrono\GenDate;
+use NorthBough\Core\Gedcom\Row\EventRow;
+use NorthBough\Core\Gedcom\Row\FactRef;
+use NorthBough\Core\Gedcom\Row\Owner;
+use NorthBough\Core\Gedcom\Structure;
+use NorthBough\Core\Tree\EventKind;
+use NorthBough\Core\Tree\EventKinds;
+
+/** Events and attributes of a person or a family; NO of version 7 is one that did not happen. */
+final readonly class EventMapping
+{
+    public function __construct(private Mapping $mapping, private CitationMapping $citations) {}
+
+    public function map(Fields $owner, ?string $personId, ?string $unionId): void
+    {
+        $ofUnion = $unionId !== null;
+        $events = $owner->takeAll(static fn (Structure $s): bool => ! $s->isPointer
+            && self::kind($s, $ofUnion) !== null);
+        foreach ($events as $ordinal => $structure) {
+            $this->event($structure, $ordinal, $personId, $unionId);
+        }
+    }
+
+    private function event(Structure $structure, int $ordinal, ?string $personId, ?string $unionId): void
+    {
+        $denied = $structure->tag === 'NO';
+        $kind = self::kind($structure, $unionId !== null);
+        if ($kind === null) {
+            return;
+        }
+        $fields = new Fields($structure);
+        $value = $denied || $structure->payload === 'Y' ? '' : $structure->payload;
+        $type = $fields->text('TYPE');
+        $date = $this->date($fields);
+        $place = $fields->text('PLAC');
+        $id = $this->mapping->newId();
+        $owner = new FactRef(Owner::Event, $id);
+        $this->mapping->add(new EventRow($id, $personId, $unionId, $kind->code, $type, $value, $date, $place, $denied, $ordinal, $fields->written()));
+        $this->mapping->notes($fields, $owner);
+        $this->citations->map($fields, $owner);
+        $this->mapping->keep($fields, $owner);
+        $this->mapping->counts['events']++;
+    }
+
+    /** Under a person, NO may deny what only couples have: NO MARR is "never wed". */
+    private static function kind(Structure $structure, bool $ofUnion): ?EventKind
+    {
+        return $structure->tag === 'NO'
+            ? EventKinds::forTag($structure->payload, $ofUnion) ?? EventKinds::forTag($structure->payload, ! $ofUnion)
+            : EventKinds::forTag($structure->tag, $ofUnion);
+    }
+
+    private function date(Fields $fields): GenDate
+    {
+        $date = $fields->take('DATE');
+
+        return $date === null
+            ? GenDate::phrase('')
+            : DateLines::read($date->payload(), $date->text('PHRASE'), $this->mapping->version);
+    }
+}

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Gedcom\Reading;
+
+use NorthBough\Core\Gedcom\Row\FactRef;
+use NorthBough\Core\Gedcom\Row\FileSide;
+use NorthBough\Core\Gedcom\Row\Owner;
+use NorthBough\Core\Gedcom\Row\ParentageRow;
+use NorthBough\Core\Gedcom\Row\ParentSetRow;
+use NorthBough\Core\Gedcom\Row\UnionPartnerRow;
+use NorthBough\Core\Gedcom\Row\UnionRow;
+use NorthBough\Core\Gedcom\Structure;
+use NorthBough\Core\Tree\ParentageKind;
+
+/** FAM: version 7, section 3.2, FAMILY_RECORD. */
+final readonly class FamilyMapping
+{
+    public function __construct(private Mapping $mapping, private EventMapping $events, private CitationMapping $citations) {}
+
+    public function map(Structure $record, string $id, int $ordinal): void
+    {
+        $fields = new Fields($record);
+        $owner = new FactRef(Owner::Union, $id);
+        $this->mapping->add(new UnionRow($id, $ordinal, $fields->written()));
+        $this->mapping->named(Owner::Union, $id, $record->pointer);
+        $this->partners($fields, $record->pointer, $id);
+        $this->children($fields, $record->pointer, $id);
+        $this->events->map($fields, null, $id);
+        $this->mapping->notes($fields, $owner);
+        $this->citations->map($fields, $owner);
+        $this->mapping->keep($fields, $owner);
+        $this->mapping->counts['families']++;
+    }
+
+    private function partners(Fields $fields, string $family, string $unionId): void
+    {
+        $survey = $this->mapping->survey;
+        $told = $survey->partners($family);
+        foreach ($fields->takeAll(static fn (Structure $s): bool => in_array($s->tag, ['HUSB', 'WIFE'], true)) as $ordinal => $structure) {
+            $person = $structure->payload;
+            $personId = $survey->id($person, 'INDI');
+            if ($personId === null || ($told[$person][1] ?? -1) !== $ordinal) {
+                $fields->giveBack($ordinal, $structure);
+
+                continue;
+            }
+            $id = $survey->tie('S', $family, $person);
+            $inner = new Fields($structure);
+            if (! $survey->personTellsPartner($family, $person)) {
+                $this->mapping->add(new UnionPartnerRow($id, $unionId, $personId, $structure->tag, FileSide::Family, $ordinal, -1, []));
+            }
+            $this->mapping->keep($inner, new FactRef(Owner::UnionPartner, $id), 'family');
+        }
+    }
+
+    private function children(Fields $fields, string $family, string $unionId): void
+    {
+        $survey = $this->mapping->survey;
+        foreach ($fields->takeAll(static fn (Structure $s): bool => $s->tag === 'CHIL') as $ordinal => $structure) {
+            $child = $structure->payload;
+            $childId = $survey->id($child, 'INDI');
+            if ($childId === null || $survey->childOrdinal($family, $child) !== $ordinal) {
+                $fields->giveBack($ordinal, $structure);
+
+                continue;
+            }
+            $id = $survey->tie('C', $family, $child);
+            if (! $survey->personTellsParents($family, $child)) {
+                $this->mapping->add(new ParentSetRow($id, $childId, $unionId, false, ParentageKind::Birth, FileSide::Family, -1, $ordinal, []));
+                foreach (array_keys($survey->partners($family)) as $parent) {
+                    $parentId = $survey->id($parent, 'INDI');
+                    if ($parentId !== null) {
+                        $this->mapping->add(new ParentageRow($this->mapping->newId(), $id, $parentId, ParentageKind::Birth));
+                    }
+                }
+            }
+            $this->mapping->keep(new Fields($structure), new FactRef(Owner::ParentSet, $id), 'family');
+        }
+    }
+}

@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Gedcom\Reading;
+
+use NorthBough\Core\Gedcom\Structure;
+
+/**
+ * The lines beneath a structure, taken one by one. What is taken is remembered as written, what is never taken is
+ * left over and kept.
+ */
+final class Fields
+{
+    /** @var array<string, array{int, string}> */
+    private array $written;
+
+    /** @var array<int, Structure> by ordinal */
+    private array $rest;
+
+    /** @var list<Fields> */
+    private array $taken = [];
+
+    public function __construct(private readonly Structure $structure, private readonly string $path = '')
+    {
+        $this->rest = $structure->children;
+        $this->written = $path === '' ? ['' => [0, $structure->payload]] : [];
+    }
+
+    public function payload(): string
+    {
+        return $this->structure->payload;
+    }
+
+    /** Takes the first line of a tag, when it has text of its own. */
+    public function take(string $tag): ?self
+    {
+        foreach ($this->rest as $ordinal => $child) {
+            if ($child->tag === $tag && ! $child->isPointer) {
+                return $this->taking($ordinal, $child);
+            }
+        }
+
+        return null;
+    }
+
+    public function text(string $tag): string
+    {
+        return $this->take($tag)?->payload() ?? '';
+    }
+
+    /**
+     * Takes every line that the test agrees to.
+     *
+     * @param  callable(Structure): bool  $wanted
+     * @return array<int, Structure> by ordinal
+     */
+    public function takeAll(callable $wanted): array
+    {
+        $all = array_filter($this->rest, $wanted);
+        $this->rest = array_diff_key($this->rest, $all);
+
+        return $all;
+    }
+
+    /** Gives a line back, so that it is kept after all. */
+    public function giveBack(int $ordinal, Structure $child): void
+    {
+        $this->rest[$ordinal] = $child;
+    }
+
+    /** @return array<string, array{int, string}> tag path => [ordinal, payload] */
+    public function written(): array
+    {
+        $written = $this->written;
+        foreach ($this->taken as $fields) {
+            $written += $fields->written();
+        }
+
+        return $written;
+    }
+
+    /** @return list<array{string, int, Structure}> path, ordinal, lines */
+    public function leftOver(): array
+    {
+        $left = [];
+        foreach ($this->rest as $ordinal => $child) {
+            $left[] = [$this->path, $ordinal, $child];
+        }
+        foreach ($this->taken as $fields) {
+            array_push($left, ...$fields->leftOver());
+        }
+
+        return $left;
+    }
+
+    private function taking(int $ordinal, Structure $child): self
+    {
+        unset($this->rest[$ordinal]);
+        $path = ltrim("{$this->path}/{$child->tag}", '/');
+        $this->written[$path] = [$ordinal, $child->payload];
+
+        return $this->taken[] = new self($child, $path);
+    }
+}

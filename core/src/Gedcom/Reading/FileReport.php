@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Gedcom\Reading;
+
+use NorthBough\Core\Gedcom\Remark;
+use NorthBough\Core\Gedcom\Version;
+
+/** What was found in a file. */
+final readonly class FileReport
+{
+    /**
+     * @param  string  $head  the head's lines, from level 0, as they can be written back
+     * @param  array<string, int>  $counts  people, families, events, sources, repositories, records, notes, other
+     * @param  list<Remark>  $remarks
+     */
+    public function __construct(
+        public Version $version,
+        public string $head,
+        public array $counts,
+        public int $lines,
+        public array $remarks,
+    ) {}
+}

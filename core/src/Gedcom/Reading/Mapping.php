@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Gedcom\Reading;
+
+use NorthBough\Core\Gedcom\Remark;
+use NorthBough\Core\Gedcom\Row\FactRef;
+use NorthBough\Core\Gedcom\Row\FileRefRow;
+use NorthBough\Core\Gedcom\Row\KeptRow;
+use NorthBough\Core\Gedcom\Row\NoteRow;
+use NorthBough\Core\Gedcom\Row\Owner;
+use NorthBough\Core\Gedcom\Row\RecordRow;
+use NorthBough\Core\Gedcom\Row\Row;
+use NorthBough\Core\Gedcom\Structure;
+use NorthBough\Core\Gedcom\Version;
+use NorthBough\Core\Gedcom\Writing\Lines;
+
+/** What the mappings of one file share: the survey, the sink, and the counts of what went by. */
+final class Mapping
+{
+    public Version $version = Version::V551;
+
+    /** @var array<string, int> */
+    public array $counts = ['people' => 0, 'families' => 0, 'events' => 0, 'sources' => 0, 'repositories' => 0, 'records' => 0, 'media' => 0, 'notes' => 0, 'other' => 0];
+
+    /** @var list<Remark> */
+    public array $remarks = [];
+
+    /** @var array<string, string> hash of source and page => id of the record */
+    private array $records = [];
+
+    public function __construct(
+        public readonly Survey $survey,
+        private readonly RowSink $sink,
+        private readonly IdMint $mint,
+    ) {}
+
+    public function newId(): string
+    {
+        return $this->mint->next();
+    }
+
+    public function add(Row $row): void
+    {
+        $this->sink->add($row);
+    }
+
+    public function remark(Remark $remark): void
+    {
+        $this->remarks[] = $remark;
+    }
+
+    public function named(Owner $kind, string $id, string $pointer): void
+    {
+        if ($pointer !== '') {
+            $this->sink->add(new FileRefRow($this->newId(), new FactRef($kind, $id), $pointer));
+        }
+    }
+
+    /** The record for a page of a source: one for each that differs. */
+    public function record(string $sourceId, string $locator): string
+    {
+        $key = md5($sourceId."\n".$locator, true);
+        if (! isset($this->records[$key])) {
+            $this->records[$key] = $this->newId();
+            $this->sink->add(new RecordRow($this->records[$key], $sourceId, $locator));
+            $this->counts['records']++;
+        }
+
+        return $this->records[$key];
+    }
+
+    public function notes(Fields $fields, FactRef $owner): void
+    {
+        foreach ($fields->takeAll(static fn (Structure $s): bool => $s->tag === 'NOTE' && ! $s->isPointer) as $ordinal => $structure) {
+            $inner = new Fields($structure);
+            $id = $this->newId();
+            $this->add(new NoteRow($id, $owner, $structure->payload, $ordinal, $inner->written()));
+            $this->keep($inner, new FactRef(Owner::Note, $id));
+            $this->counts['notes']++;
+        }
+    }
+
+    /** Keeps whatever was not taken. */
+    public function keep(Fields $fields, FactRef $owner, string $side = ''): void
+    {
+        foreach ($fields->leftOver() as [$path, $ordinal, $structure]) {
+            $this->add(new KeptRow($this->newId(), $owner, '', trim("{$side}/{$path}", '/'), $ordinal, Lines::kept($structure)));
+            $this->remarkOnLostPointers($structure);
+        }
+    }
+
+    public function keepRecord(Structure $record, int $ordinal): void
+    {
+        $this->add(new KeptRow($this->newId(), null, $record->pointer, '', $ordinal, Lines::kept($record)));
+        $this->counts[$record->tag === 'OBJE' ? 'media' : 'other']++;
+        $this->remarkOnLostPointers($record);
+    }
+
+    private function remarkOnLostPointers(Structure $structure): void
+    {
+        if ($structure->isPointer && $structure->payload !== '@VOID@' && ! $this->survey->isKnown($structure->payload)) {
+            $this->remark(new Remark($structure->line, "{$structure->tag} {$structure->payload}", 'points to a record that is not in the file; it is kept as it stands'));
+        }
+        foreach ($structure->children as $child) {
+            $this->remarkOnLostPointers($child);
+        }
+    }
+}

@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Gedcom\Reading;
+
+use NorthBough\Core\Gedcom\NotReadable;
+use NorthBough\Core\Gedcom\Remark;
+use NorthBough\Core\Gedcom\Structure;
+use NorthBough\Core\Gedcom\Version;
+use NorthBough\Core\Gedcom\Writing\Lines;
+
+/** A file of the open standard, 5.5.1 or 7, as rows of the model. It is read twice and never held whole. */
+final class Reader
+{
+    private const REPORT_EVERY = 2000;
+
+    /**
+     * @param  callable(): iterable<string>  $open  gives the file's bytes from the start, each time it is called
+     * @param  int  $nextNumber  the number that the first person gets
+     *
+     * @throws NotReadable
+     */
+    public static function read(callable $open, RowSink $sink, IdMint $mint, int $nextNumber = 1): FileReport
+    {
+        $survey = new Survey($mint);
+        foreach (self::records($open(), static function (): void {}) as $record) {
+            $survey->note($record);
+        }
+        $mapping = new Mapping($survey, $sink, $mint);
+        $citations = new CitationMapping($mapping);
+        $events = new EventMapping($mapping, $citations);
+        $people = new PersonMapping($mapping, $events, $citations);
+        $families = new FamilyMapping($mapping, $events, $citations);
+        $sources = new SourceMapping($mapping);
+
+        $head = '';
+        $ordinal = 0;
+        $lastLine = 0;
+        $told = 0;
+        $seen = [];
+        foreach (self::records($open(), $mapping->remark(...)) as $record) {
+            $pointer = $record->pointer;
+            $again = $pointer !== '' && isset($seen[$pointer]);
+            $seen[$pointer] = true;
+            if ($again) {
+                $mapping->remark(new Remark($record->line, "0 {$pointer} {$record->tag}", 'uses a pointer a second time; the record is kept as it stands'));
+            }
+            $id = $again ? null : $survey->id($pointer, $record->tag);
+            match (true) {
+                $record->tag === 'HEAD' => [$head, $mapping->version] = self::head($record),
+                $record->tag === 'TRLR' => null,
+                $id === null && in_array($record->tag, ['INDI', 'FAM', 'SOUR', 'REPO'], true) && ! $again => self::unnamed($record, $ordinal, $mapping, $people, $families, $sources, $nextNumber),
+                $id === null => $mapping->keepRecord($record, $ordinal),
+                $record->tag === 'INDI' => $people->map($record, $id, $nextNumber++, $ordinal),
+                $record->tag === 'FAM' => $families->map($record, $id, $ordinal),
+                $record->tag === 'SOUR' => $sources->source($record, $id, $ordinal),
+                default => $sources->repository($record, $id, $ordinal),
+            };
+            $ordinal++;
+            $lastLine = $record->line;
+            if ($lastLine - $told >= self::REPORT_EVERY) {
+                $sink->at($told = $lastLine);
+            }
+        }
+
+        return new FileReport($mapping->version, $head, $mapping->counts, $lastLine, $mapping->remarks);
+    }
+
+    /**
+     * @param  iterable<string>  $chunks
+     * @param  callable(Remark): void  $remark
+     * @return \Generator<int, Structure>
+     */
+    private static function records(iterable $chunks, callable $remark): \Generator
+    {
+        return Structures::build(Lexer::lex(Decoder::lines($chunks), $remark), $remark);
+    }
+
+    /** @return array{string, Version} */
+    private static function head(Structure $head): array
+    {
+        $words = $head->text('GEDC', 'VERS');
+
+        return [Lines::kept($head), $words === '' ? Version::V551 : Version::named($words)];
+    }
+
+    /** A record without a pointer can be nobody's relative, and is still somebody. */
+    private static function unnamed(
+        Structure $record, int $ordinal, Mapping $mapping, PersonMapping $people, FamilyMapping $families, SourceMapping $sources, int &$nextNumber,
+    ): void {
+        match ($record->tag) {
+            'INDI' => $people->map($record, $mapping->newId(), $nextNumber++, $ordinal),
+            'FAM' => $families->map($record, $mapping->newId(), $ordinal),
+            'SOUR' => $sources->source($record, $mapping->newId(), $ordinal),
+            default => $sources->repository($record, $mapping->newId(), $ordinal),
+        };
+    }
+}

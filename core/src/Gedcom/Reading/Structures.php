@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Gedcom\Reading;
+
+use NorthBough\Core\Gedcom\Remark;
+use NorthBough\Core\Gedcom\Structure;
+use NorthBough\Core\Gedcom\Version;
+
+/** Lines to records, one at a time. CONT and CONC are joined; a level that jumps is drawn up to its place. */
+final class Structures
+{
+    /**
+     * @param  iterable<Line>  $lines
+     * @param  callable(Remark): void  $remark
+     * @return \Generator<int, Structure> the records of level 0, in order; the version is found in the first
+     */
+    public static function build(iterable $lines, callable $remark): \Generator
+    {
+        $version = Version::V551;
+        $record = null;
+        /** @var list<Structure> $open the last structure at each level */
+        $open = [];
+        foreach ($lines as $line) {
+            if ($line->level === 0) {
+                if ($record !== null) {
+                    if ($record->tag === 'HEAD' && str_starts_with($record->text('GEDC', 'VERS'), '7')) {
+                        $version = Version::V7;
+                    }
+                    yield self::decoded($record, $version);
+                }
+                $record = new Structure($line->tag, $line->payload, $line->pointer, $line->number);
+                $open = [$record];
+
+                continue;
+            }
+            $level = $line->level;
+            if ($level > count($open)) {
+                $remark(new Remark($line->number, "{$line->level} {$line->tag} {$line->payload}", 'jumps a level; it was put under the line before'));
+                $level = count($open);
+            }
+            $parent = $open[$level - 1];
+            if ($line->tag === 'CONT' || $line->tag === 'CONC') {
+                $parent->payload .= ($line->tag === 'CONT' ? "\n" : '').$line->payload;
+
+                continue;
+            }
+            $structure = new Structure($line->tag, $line->payload, $line->pointer, $line->number);
+            $parent->add($structure);
+            $open = array_slice($open, 0, $level);
+            $open[] = $structure;
+        }
+        if ($record !== null) {
+            yield self::decoded($record, $version);
+        }
+    }
+
+    /** Version 7 doubles an @ only where it opens a line of text; 5.5.1 doubles every one. */
+    private static function decoded(Structure $structure, Version $version): Structure
+    {
+        $structure->isPointer = Structure::pointsAt($structure->payload);
+        if (str_contains($structure->payload, '@@')) {
+            $structure->payload = $version === Version::V7
+                ? (string) preg_replace('/^@@/m', '@', $structure->payload)
+                : str_replace('@@', '@', $structure->payload);
+        }
+        foreach ($structure->children as $child) {
+            self::decoded($child, $version);
+        }
+
+        return $structure;
+    }
+}

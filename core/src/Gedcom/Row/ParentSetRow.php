@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Gedcom\Row;
+
+use NorthBough\Core\Tree\ParentageKind;
+
+/** `ordinal` is the place of FAMC in the person, `childOrdinal` that of CHIL in the family record. */
+final readonly class ParentSetRow implements Row
+{
+    /** @param array<string, array{int, string}> $written */
+    public function __construct(
+        public string $id,
+        public string $childId,
+        public string $unionId,
+        public bool $leads,
+        public ParentageKind $kind,
+        public FileSide $side,
+        public int $ordinal,
+        public int $childOrdinal,
+        public array $written,
+    ) {}
+}

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Gedcom\Row;
+
+/** `slot` is HUSB or WIFE; `ordinal` its place in the family record, `personOrdinal` that of FAMS in the person. */
+final readonly class UnionPartnerRow implements Row
+{
+    /** @param array<string, array{int, string}> $written */
+    public function __construct(
+        public string $id,
+        public string $unionId,
+        public string $personId,
+        public string $slot,
+        public FileSide $side,
+        public int $ordinal,
+        public int $personOrdinal,
+        public array $written,
+    ) {}
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Gedcom\Writing;
+
+use NorthBough\Core\Gedcom\Row\ClaimRow;
+use NorthBough\Core\Gedcom\Row\KeptRow;
+use NorthBough\Core\Gedcom\Row\NoteRow;
+use NorthBough\Core\Gedcom\Row\RecordRow;
+
+/** The notes, citations and kept lines of some rows, by the id of the row that they belong to. */
+final readonly class Attached
+{
+    /**
+     * @param  array<string, list<NoteRow>>  $notes
+     * @param  array<string, list<ClaimRow>>  $claims
+     * @param  array<string, RecordRow>  $records  by their own id
+     * @param  array<string, list<KeptRow>>  $kept
+     */
+    public function __construct(
+        public array $notes = [],
+        public array $claims = [],
+        public array $records = [],
+        public array $kept = [],
+    ) {}
+}

@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Gedcom\Writing;
+
+use NorthBough\Core\Gedcom\Row\EventRow;
+use NorthBough\Core\Gedcom\Row\NameRow;
+use NorthBough\Core\Gedcom\Structure;
+use NorthBough\Core\Gedcom\Version;
+use NorthBough\Core\Naming\NameKind;
+use NorthBough\Core\Naming\PersonalName;
+use NorthBough\Core\Tree\EventKinds;
+
+/** Names, events, and what hangs on any fact: notes and citations. */
+final readonly class FactWriter
+{
+    /** @param \Closure(string): Structure $restore kept lines as a structure */
+    public function __construct(private Version $version, private Pointers $pointers, private \Closure $restore) {}
+
+    /** @param array<string, array{int, string}> $written */
+    public function builder(string $tag, string $payload, array $written, string $id, Attached $attached, string $pointer = ''): StructureBuilder
+    {
+        return new StructureBuilder($tag, $payload, $written, $attached->kept[$id] ?? [], $this->restore, '', $pointer);
+    }
+
+    /** @param array<string, array{int, string}> $written */
+    public function pointing(string $tag, string $to, array $written, string $id, Attached $attached, string $path): StructureBuilder
+    {
+        return new StructureBuilder($tag, $this->pointers->of($to), $written, $attached->kept[$id] ?? [], $this->restore, $path, isPointer: true);
+    }
+
+    public function name(NameRow $row, Attached $attached): Structure
+    {
+        $written = $row->written;
+        $asRead = $written[''][1] ?? null;
+        $payload = $asRead !== null && $this->saysSame($row, $asRead) ? $asRead : $row->name->withSlashes();
+        $isNew = $written === [];
+        $builder = $this->builder('NAME', $payload, $written, $row->id, $attached)
+            ->field('TYPE', $row->kind->standard(), static fn (string $words): bool => NameKind::fromStandard($words) === $row->kind);
+        $parts = ['NPFX' => $row->name->title, 'GIVN' => $row->name->given, 'NICK' => $row->name->nickname,
+            'SPFX' => $row->name->surnamePrefix, 'SURN' => $row->name->surname, 'NSFX' => $row->name->suffix];
+        foreach ($parts as $tag => $part) {
+            if ($isNew || isset($written[$tag]) || ($tag === 'NICK' && $part !== '' && PersonalName::parse($payload)->nickname !== $part)) {
+                $builder->field($tag, $part, static fn (string $words): bool => trim($words) === $part);
+            }
+        }
+
+        return $this->attach($builder, $row->id, $attached)->build();
+    }
+
+    public function event(EventRow $row, Attached $attached): Structure
+    {
+        $tag = EventKinds::named($row->kind)->tag;
+        $date = DateText::of($row->date, $this->version);
+        $asRead = $row->written[''][1] ?? null;
+        $assertion = $asRead ?? ($row->date->isEmpty() && $row->place === '' ? 'Y' : '');
+        $payload = $row->value !== '' ? $row->value : ($assertion === 'Y' ? 'Y' : '');
+        $builder = $row->denied
+            ? $this->builder($this->version === Version::V7 ? 'NO' : '_NO', $tag, $row->written, $row->id, $attached)
+            : $this->builder($tag, $payload, $row->written, $row->id, $attached);
+        $phraseAsRead = $row->written['DATE/PHRASE'][1] ?? '';
+        $same = fn (string $words): bool => DateText::same($row->date, $words, $phraseAsRead, $this->version);
+        $unchanged = isset($row->written['DATE']) && $same($row->written['DATE'][1]);
+        $builder->field('TYPE', $row->typeWords);
+        if ($unchanged || ! $row->date->isEmpty()) {
+            $date->payload === '' && $date->phrase !== '' && ! $unchanged
+                ? $builder->child($row->written['DATE'][0] ?? -1, (new Structure('DATE'))->add(new Structure('PHRASE', $date->phrase)))
+                : $builder->field('DATE', $date->payload, $same, static fn (StructureBuilder $b): StructureBuilder => $unchanged && ! isset($row->written['DATE/PHRASE'])
+                    ? $b
+                    : $b->field('PHRASE', $date->phrase, static fn (): bool => $unchanged));
+        }
+        $builder->field('PLAC', $row->place);
+
+        return $this->attach($builder, $row->id, $attached)->build();
+    }
+
+    /** Adds the notes and citations of a row. */
+    public function attach(StructureBuilder $builder, string $id, Attached $attached): StructureBuilder
+    {
+        foreach ($attached->notes[$id] ?? [] as $note) {
+            $builder->child($note->ordinal, $this->builder('NOTE', $note->text, $note->written, $note->id, $attached)->build());
+        }
+        foreach ($attached->claims[$id] ?? [] as $claim) {
+            $record = $attached->records[$claim->recordId];
+            $citation = $this->pointing('SOUR', $record->sourceId, $claim->written, $claim->id, $attached, '')
+                ->field('PAGE', $record->locator)
+                ->field('DATA', '', static fn (): bool => true, static fn (StructureBuilder $b): StructureBuilder => $b->field('TEXT', $claim->words));
+            if ($claim->words !== '' && ! isset($claim->written['DATA'])) {
+                $citation->child(-1, (new Structure('DATA'))->add(new Structure('TEXT', $claim->words)));
+            }
+            $builder->child($claim->ordinal, $citation->field('QUAY', $claim->quality)->build());
+        }
+
+        return $builder;
+    }
+
+    private function saysSame(NameRow $row, string $payload): bool
+    {
+        $read = PersonalName::parse($payload);
+        $written = $row->written;
+
+        return PersonalName::of(
+            given: $written['GIVN'][1] ?? $read->given,
+            surname: $written['SURN'][1] ?? $read->surname,
+            surnamePrefix: $written['SPFX'][1] ?? $read->surnamePrefix,
+            suffix: $written['NSFX'][1] ?? $read->suffix,
+            title: $written['NPFX'][1] ?? $read->title,
+            nickname: $written['NICK'][1] ?? $read->nickname,
+        )->equals($row->name);
+    }
+}

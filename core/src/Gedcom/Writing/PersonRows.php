@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Gedcom\Writing;
+
+use NorthBough\Core\Gedcom\Row\EventRow;
+use NorthBough\Core\Gedcom\Row\NameRow;
+use NorthBough\Core\Gedcom\Row\ParentSetRow;
+use NorthBough\Core\Gedcom\Row\PersonRow;
+use NorthBough\Core\Gedcom\Row\UnionPartnerRow;
+
+final readonly class PersonRows
+{
+    /**
+     * @param  list<NameRow>  $names
+     * @param  list<EventRow>  $events
+     * @param  list<ParentSetRow>  $parentSets
+     * @param  list<UnionPartnerRow>  $partnerships
+     */
+    public function __construct(
+        public PersonRow $person,
+        public array $names,
+        public array $events,
+        public array $parentSets,
+        public array $partnerships,
+    ) {}
+}

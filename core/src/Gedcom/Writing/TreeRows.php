@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Gedcom\Writing;
+
+use NorthBough\Core\Gedcom\Row\KeptRow;
+use NorthBough\Core\Gedcom\Row\RepositoryRow;
+use NorthBough\Core\Gedcom\Row\SourceRow;
+
+/** A tree, or part of one, as the rows that a file is written from, in the order in which they are written. */
+interface TreeRows
+{
+    public function treeName(): string;
+
+    /** The head of the file that the tree came from, as it was kept; empty when there is not exactly one. */
+    public function head(): string;
+
+    public function pointers(): Pointers;
+
+    /** @return iterable<array{PersonRows, Attached}> */
+    public function people(): iterable;
+
+    /** @return iterable<array{UnionRows, Attached}> */
+    public function unions(): iterable;
+
+    /** @return iterable<array{SourceRow, Attached}> */
+    public function sources(): iterable;
+
+    /** @return iterable<array{RepositoryRow, Attached}> */
+    public function repositories(): iterable;
+
+    /** @return iterable<KeptRow> whole records that the model does not hold */
+    public function otherRecords(): iterable;
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Gedcom\Writing;
+
+use NorthBough\Core\Gedcom\Row\EventRow;
+use NorthBough\Core\Gedcom\Row\ParentSetRow;
+use NorthBough\Core\Gedcom\Row\UnionPartnerRow;
+use NorthBough\Core\Gedcom\Row\UnionRow;
+
+final readonly class UnionRows
+{
+    /**
+     * @param  list<UnionPartnerRow>  $partners
+     * @param  list<ParentSetRow>  $children
+     * @param  list<EventRow>  $events
+     */
+    public function __construct(
+        public UnionRow $union,
+        public array $partners,
+        public array $children,
+        public array $events,
+    ) {}
+}

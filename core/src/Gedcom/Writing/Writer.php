@@ -1,0 +1,150 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Gedcom\Writing;
+
+use NorthBough\Core\Gedcom\Row\FileSide;
+use NorthBough\Core\Gedcom\Row\RepositoryRow;
+use NorthBough\Core\Gedcom\Row\SourceRow;
+use NorthBough\Core\Gedcom\Structure;
+use NorthBough\Core\Gedcom\Version;
+use NorthBough\Core\Tree\ParentageKind;
+use NorthBough\Core\Tree\Sex;
+
+/** A tree as a file of the open standard, a record at a time. */
+final readonly class Writer
+{
+    private FactWriter $facts;
+
+    private function __construct(private TreeRows $rows, private Version $version)
+    {
+        $this->facts = new FactWriter($version, $rows->pointers(), $this->restored(...));
+    }
+
+    /**
+     * @param  \DateTimeImmutable  $now  the moment that the head names
+     * @return \Generator<int, string> bytes in order, a record at a time
+     */
+    public static function write(TreeRows $rows, Version $version, \DateTimeImmutable $now): \Generator
+    {
+        yield from (new self($rows, $version))->records($now);
+    }
+
+    /** @return \Generator<int, string> */
+    private function records(\DateTimeImmutable $now): \Generator
+    {
+        yield "\u{FEFF}".Lines::write(Head::build($this->rows->head(), $this->rows->treeName(), $this->version, $now), $this->version);
+        foreach ($this->rows->people() as [$person, $attached]) {
+            yield Lines::write($this->person($person, $attached), $this->version);
+        }
+        foreach ($this->rows->unions() as [$union, $attached]) {
+            yield Lines::write($this->union($union, $attached), $this->version);
+        }
+        foreach ($this->rows->sources() as [$source, $attached]) {
+            yield Lines::write($this->source($source, $attached), $this->version);
+        }
+        foreach ($this->rows->repositories() as [$repository, $attached]) {
+            yield Lines::write($this->repository($repository, $attached), $this->version);
+        }
+        foreach ($this->rows->otherRecords() as $kept) {
+            yield Lines::write($this->restored($kept->lines), $this->version);
+        }
+        yield "0 TRLR\n";
+    }
+
+    private function restored(string $kept): Structure
+    {
+        return Translation::into($this->version, Lines::restore($kept));
+    }
+
+    private function person(PersonRows $rows, Attached $attached): Structure
+    {
+        $person = $rows->person;
+        $builder = $this->facts->builder('INDI', '', $person->written, $person->id, $attached, $this->rows->pointers()->of($person->id));
+        foreach ($rows->names as $name) {
+            $builder->child($name->ordinal, $this->facts->name($name, $attached));
+        }
+        $builder->field('SEX', $person->sex === Sex::Unknown ? '' : $person->sex->value,
+            static fn (string $words): bool => Sex::fromStandard($words) === $person->sex);
+        foreach ($rows->events as $event) {
+            $builder->child($event->ordinal, $this->facts->event($event, $attached));
+        }
+        foreach ($rows->parentSets as $set) {
+            if ($set->side !== FileSide::Family) {
+                $kind = $set->kind === ParentageKind::Birth ? '' : $set->kind->standard();
+                $builder->child($set->ordinal, $this->facts->pointing('FAMC', $set->unionId, $this->under('person', $set->written), $set->id, $attached, 'person')
+                    ->field('PEDI', $this->version === Version::V7 ? $kind : strtolower($kind),
+                        static fn (string $words): bool => ParentageKind::fromStandard($words) === $set->kind)
+                    ->build());
+            }
+        }
+        foreach ($rows->partnerships as $partner) {
+            if ($partner->side !== FileSide::Family) {
+                $builder->child($partner->personOrdinal, $this->facts->pointing('FAMS', $partner->unionId, [], $partner->id, $attached, 'person')->build());
+            }
+        }
+
+        return $this->facts->attach($builder, $person->id, $attached)->build();
+    }
+
+    private function union(UnionRows $rows, Attached $attached): Structure
+    {
+        $union = $rows->union;
+        $builder = $this->facts->builder('FAM', '', $union->written, $union->id, $attached, $this->rows->pointers()->of($union->id));
+        foreach ($rows->partners as $partner) {
+            if ($partner->side !== FileSide::Person) {
+                $builder->child($partner->ordinal, $this->facts->pointing($partner->slot, $partner->personId, [], $partner->id, $attached, 'family')->build());
+            }
+        }
+        foreach ($rows->children as $set) {
+            if ($set->side !== FileSide::Person) {
+                $builder->child($set->childOrdinal, $this->facts->pointing('CHIL', $set->childId, [], $set->id, $attached, 'family')->build());
+            }
+        }
+        foreach ($rows->events as $event) {
+            $builder->child($event->ordinal, $this->facts->event($event, $attached));
+        }
+
+        return $this->facts->attach($builder, $union->id, $attached)->build();
+    }
+
+    private function source(SourceRow $row, Attached $attached): Structure
+    {
+        $builder = $this->facts->builder('SOUR', '', $row->written, $row->id, $attached, $this->rows->pointers()->of($row->id))
+            ->field('TITL', $row->title)
+            ->field('AUTH', $row->author)
+            ->field('PUBL', $row->publication)
+            ->field('ABBR', $row->abbreviation)
+            ->field('TEXT', $row->text);
+        if ($row->repositoryId !== null) {
+            $builder->child($row->written['REPO'][0] ?? -1, $this->facts->pointing('REPO', $row->repositoryId, $row->written, $row->id, $attached, 'REPO')
+                ->field('CALN', $row->callNumber)
+                ->build());
+        }
+
+        return $this->facts->attach($builder, $row->id, $attached)->build();
+    }
+
+    private function repository(RepositoryRow $row, Attached $attached): Structure
+    {
+        $builder = $this->facts->builder('REPO', '', $row->written, $row->id, $attached, $this->rows->pointers()->of($row->id))
+            ->field('NAME', $row->name);
+
+        return $this->facts->attach($builder, $row->id, $attached)->build();
+    }
+
+    /**
+     * @param  array<string, array{int, string}>  $written
+     * @return array<string, array{int, string}>
+     */
+    private function under(string $side, array $written): array
+    {
+        $moved = [];
+        foreach ($written as $path => $place) {
+            $moved[ltrim("{$side}/{$path}", '/')] = $place;
+        }
+
+        return $moved;
+    }
+}

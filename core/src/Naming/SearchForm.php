@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Naming;
+
+/** A name or place as it is searched for: lower case, without accents or marks. */
+final class SearchForm
+{
+    private static ?\Transliterator $folder = null;
+
+    public static function of(string $text): string
+    {
+        self::$folder ??= \Transliterator::create('NFD; [:Nonspacing Mark:] Remove; Lower; Latin-ASCII; NFC')
+            ?? throw new \LogicException('The intl extension cannot make its transliterator.');
+        $folded = self::$folder->transliterate($text);
+
+        return trim((string) preg_replace('/[^\p{L}\p{N}]+/u', ' ', $folded === false ? mb_strtolower($text) : $folded));
+    }
+}

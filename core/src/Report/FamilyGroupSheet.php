@@ -1,0 +1,168 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Report;
+
+use NorthBough\Core\Report\Node\Heading;
+use NorthBough\Core\Report\Node\Paragraph;
+use NorthBough\Core\Report\Node\Table;
+use NorthBough\Core\Report\Node\Words;
+use NorthBough\Core\Tree\Event;
+use NorthBough\Core\Tree\ParentageKind;
+use NorthBough\Core\Tree\Person;
+use NorthBough\Core\Tree\TreeView;
+use NorthBough\Core\Tree\Union;
+
+/** One couple: their marriage, each of them with parents, and their children; every fact with its source notes. */
+final readonly class FamilyGroupSheet implements Report
+{
+    public function code(): string
+    {
+        return 'family-group-sheet';
+    }
+
+    public function title(): string
+    {
+        return 'Family group sheet';
+    }
+
+    public function build(TreeView $tree, string $subjectId, string $day): Document
+    {
+        $union = $tree->unions([$subjectId])[$subjectId] ?? throw NothingToReport::about('couple');
+        $partners = $tree->people($union->partnerIds);
+        $children = $tree->people($union->childIds);
+        $notes = new NoteBook;
+        $names = array_map(static fn (string $id): string => ($partners[$id] ?? null)?->name()->shown() ?? '?', $union->partnerIds);
+        $title = $names === [] ? 'A family whose parents are not known' : implode(' and ', $names);
+
+        $blocks = [new Heading(1, [Words::name($title)])];
+        $marriages = $this->facts($union->events, $notes);
+        if ($marriages !== []) {
+            $blocks[] = new Table('The couple', ['Event', 'Date', 'Place'], $marriages);
+        }
+        $parents = $this->parentLines($tree, $union->partnerIds);
+        foreach ($union->partnerIds as $id) {
+            if (isset($partners[$id])) {
+                array_push($blocks, ...$this->partner($partners[$id], $parents[$id] ?? '', $notes));
+            }
+        }
+        $blocks[] = new Heading(2, [Words::plain('Children')]);
+        $blocks[] = $children === []
+            ? new Paragraph([Words::faint('No children are known.')])
+            : $this->children($tree, $union, $children, $notes);
+        $blocks[] = $notes->list();
+
+        return new Document("Family group sheet: {$title}", "Made with North Bough on {$day}.", $blocks);
+    }
+
+    /** @return list<Heading|Paragraph|Table> */
+    private function partner(Person $person, string $parents, NoteBook $notes): array
+    {
+        $blocks = [new Heading(2, [Words::name($person->name()->shown()), Words::faint("  no. {$person->number}")])];
+        if ($parents !== '') {
+            $blocks[] = new Paragraph([Words::plain($parents)]);
+        }
+        $facts = $this->facts($person->events, $notes);
+        $blocks[] = $facts === []
+            ? new Paragraph([Words::faint('Nothing is known of this life yet.')])
+            : new Table('Facts of '.$person->name()->shown(), ['Event', 'Date', 'Place'], $facts);
+
+        return $blocks;
+    }
+
+    /**
+     * @param  list<Event>  $events
+     * @return list<list<list<Words>>>
+     */
+    private function facts(array $events, NoteBook $notes): array
+    {
+        return array_map(fn (Event $event): array => [
+            [Words::plain($event->word()), ...$notes->marks($event->backing)],
+            [Words::plain($event->date->shown)],
+            [Words::plain(implode('; ', array_filter([$event->value, $event->place], static fn (string $s): bool => $s !== '')))],
+        ], $events);
+    }
+
+    /** @param array<string, Person> $children */
+    private function children(TreeView $tree, Union $union, array $children, NoteBook $notes): Table
+    {
+        $sets = $tree->parentSets($union->childIds);
+        $unions = $tree->unionsOf($union->childIds);
+        $spouseIds = [];
+        foreach ($unions as $childId => $list) {
+            foreach ($list as $marriage) {
+                array_push($spouseIds, ...$marriage->partnersOf((string) $childId));
+            }
+        }
+        $spouses = $tree->people($spouseIds);
+        $rows = [];
+        foreach ($union->childIds as $index => $id) {
+            if (! isset($children[$id])) {
+                continue;
+            }
+            $child = $children[$id];
+            $kind = ParentageKind::Birth;
+            foreach ($sets[$id] ?? [] as $set) {
+                $kind = $set->unionId === $union->id ? $set->kind() : $kind;
+            }
+            $married = [];
+            foreach ($unions[$id] ?? [] as $marriage) {
+                foreach ($marriage->partnersOf($id) as $spouseId) {
+                    $married[] = ($spouses[$spouseId] ?? null)?->name()->shown() ?? '?';
+                }
+            }
+            $rows[] = [
+                [Words::plain((string) ($index + 1))],
+                [Words::name($child->name()->shown()), Words::faint($kind->mark() === '' ? '' : " {$kind->mark()}")],
+                $this->told($child->leading('birth', 'christening', 'baptism'), 'birth', $notes),
+                $this->told($child->leading('death', 'burial', 'cremation'), 'death', $notes),
+                [Words::plain(implode('; ', $married))],
+            ];
+        }
+
+        return new Table('Children', ['', 'Name', 'Born', 'Died', 'Partners'], $rows);
+    }
+
+    /** @return list<Words> a christening is named as one, so that it never passes for a birth */
+    private function told(?Event $event, string $expected, NoteBook $notes): array
+    {
+        if ($event === null) {
+            return [Words::faint('–')];
+        }
+        $words = implode(', ', array_filter([$event->date->shown, $event->place], static fn (string $s): bool => $s !== ''));
+        $kind = $event->kind === $expected ? '' : mb_strtolower($event->word()).' ';
+
+        return [Words::plain($kind.($words === '' ? 'yes' : $words)), ...$notes->marks($event->backing)];
+    }
+
+    /**
+     * @param  list<string>  $ids
+     * @return array<string, string> by person: "Child of A and B."
+     */
+    private function parentLines(TreeView $tree, array $ids): array
+    {
+        $sets = $tree->parentSets($ids);
+        $parentIds = [];
+        foreach ($sets as $list) {
+            foreach ($list as $set) {
+                array_push($parentIds, ...array_column($set->parents, 'personId'));
+            }
+        }
+        $parents = $tree->people($parentIds);
+        $lines = [];
+        foreach ($sets as $childId => $list) {
+            $told = [];
+            foreach ($list as $set) {
+                $names = array_map(static fn (string $id): string => ($parents[$id] ?? null)?->name()->shown() ?? '?', array_column($set->parents, 'personId'));
+                if ($names !== []) {
+                    $how = $set->kind() === ParentageKind::Birth ? 'Child' : ucfirst($set->kind()->value).' child';
+                    $told[] = "{$how} of ".implode(' and ', $names).'.';
+                }
+            }
+            $lines[(string) $childId] = implode(' ', $told);
+        }
+
+        return $lines;
+    }
+}

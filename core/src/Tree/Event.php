@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Tree;
+
+use NorthBough\Core\Chrono\GenDate;
+
+/** Something that happened to a person or a couple, or, when `denied`, that is said not to have happened. */
+final readonly class Event
+{
+    /**
+     * @param  string  $kind  code of an EventKind
+     * @param  string  $typeWords  what narrows the kind down, such as "military" of an event
+     * @param  string  $value  what it says besides when and where: a trade, a title
+     * @param  list<Backing>  $backing  the claims behind it
+     */
+    public function __construct(
+        public string $id,
+        public string $kind,
+        public string $typeWords,
+        public string $value,
+        public GenDate $date,
+        public string $place,
+        public bool $denied,
+        public array $backing,
+    ) {}
+
+    public function word(): string
+    {
+        $kind = EventKinds::all()[$this->kind]->word ?? $this->kind;
+        $word = $this->typeWords !== '' && in_array($this->kind, ['event', 'fact'], true) ? $this->typeWords : $kind;
+
+        return $this->denied ? "No {$word}" : $word;
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Tree;
+
+/** The order in which a life is told: by date; what has none, where its kind stands in a life, else before the end. */
+final class LifeOrder
+{
+    private const UNDATED = ['birth' => -4, 'christening' => -3, 'baptism' => -2, 'death' => 2, 'burial' => 3, 'cremation' => 3, 'probate' => 4];
+
+    /**
+     * @param  list<Event>  $events  in hand order
+     * @return list<Event>
+     */
+    public static function sorted(array $events): array
+    {
+        $keys = [];
+        foreach ($events as $index => $event) {
+            $span = $event->date->span();
+            $day = $span->earliest ?? $span?->latest;
+            $place = self::UNDATED[$event->kind] ?? 1;
+            $keys[] = match (true) {
+                $place < 0 && $day === null => [0, $place, $index],
+                $day !== null => [1, $day, $index],
+                default => [2, $place, $index],
+            };
+        }
+        asort($keys);
+
+        return array_map(static fn (int $index): Event => $events[$index], array_keys($keys));
+    }
+}

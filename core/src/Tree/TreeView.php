@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Tree;
+
+/** The one way in which core sees a tree. Every question is asked for many at once. */
+interface TreeView
+{
+    /**
+     * @param  list<string>  $ids
+     * @return array<string, Person> by id; those that are not in the tree are missing
+     */
+    public function people(array $ids): array;
+
+    /**
+     * @param  list<string>  $childIds
+     * @return array<string, list<ParentSet>> by child, the leading set first
+     */
+    public function parentSets(array $childIds): array;
+
+    /**
+     * @param  list<string>  $personIds
+     * @return array<string, list<Union>> by partner, in the order of that person's life
+     */
+    public function unionsOf(array $personIds): array;
+
+    /**
+     * @param  list<string>  $unionIds
+     * @return array<string, Union> by id
+     */
+    public function unions(array $unionIds): array;
+}

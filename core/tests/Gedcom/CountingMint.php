@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Tests\Gedcom;
+
+use NorthBough\Core\Gedcom\Reading\IdMint;
+
+final class CountingMint implements IdMint
+{
+    private int $count = 0;
+
+    public function next(): string
+    {
+        return 'id'.++$this->count;
+    }
+}

@@ -1,0 +1,160 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Tests\Gedcom;
+
+use NorthBough\Core\Gedcom\Reading\FileReport;
+use NorthBough\Core\Gedcom\Reading\Reader;
+use NorthBough\Core\Gedcom\Reading\RowSink;
+use NorthBough\Core\Gedcom\Row\ClaimRow;
+use NorthBough\Core\Gedcom\Row\EventRow;
+use NorthBough\Core\Gedcom\Row\FileRefRow;
+use NorthBough\Core\Gedcom\Row\KeptRow;
+use NorthBough\Core\Gedcom\Row\NameRow;
+use NorthBough\Core\Gedcom\Row\NoteRow;
+use NorthBough\Core\Gedcom\Row\ParentSetRow;
+use NorthBough\Core\Gedcom\Row\PersonRow;
+use NorthBough\Core\Gedcom\Row\RecordRow;
+use NorthBough\Core\Gedcom\Row\RepositoryRow;
+use NorthBough\Core\Gedcom\Row\Row;
+use NorthBough\Core\Gedcom\Row\SourceRow;
+use NorthBough\Core\Gedcom\Row\UnionPartnerRow;
+use NorthBough\Core\Gedcom\Row\UnionRow;
+use NorthBough\Core\Gedcom\Version;
+use NorthBough\Core\Gedcom\Writing\Attached;
+use NorthBough\Core\Gedcom\Writing\PersonRows;
+use NorthBough\Core\Gedcom\Writing\Pointers;
+use NorthBough\Core\Gedcom\Writing\TreeRows;
+use NorthBough\Core\Gedcom\Writing\UnionRows;
+use NorthBough\Core\Gedcom\Writing\Writer;
+
+/** A tree held in memory: what the reader gives goes in, what the writer asks for comes out. */
+final class MemoryTree implements RowSink, TreeRows
+{
+    /** @var array<class-string<Row>, list<Row>> */
+    public array $rows = [];
+
+    public FileReport $report;
+
+    public static function reading(string $file): self
+    {
+        $tree = new self;
+        $tree->report = Reader::read(static fn (): array => str_split($file, 97) ?: [''], $tree, new CountingMint);
+
+        return $tree;
+    }
+
+    public function written(Version $version): string
+    {
+        return implode('', iterator_to_array(Writer::write($this, $version, new \DateTimeImmutable('2026-01-02 03:04:05')), false));
+    }
+
+    public function add(Row $row): void
+    {
+        $this->rows[$row::class][] = $row;
+    }
+
+    public function at(int $line): void {}
+
+    /**
+     * @template T of Row
+     *
+     * @param  class-string<T>  $class
+     * @param  (callable(T): bool)|null  $where
+     * @return list<T>
+     */
+    public function all(string $class, ?callable $where = null): array
+    {
+        /** @var list<T> $rows */
+        $rows = $this->rows[$class] ?? [];
+
+        return $where === null ? $rows : array_values(array_filter($rows, $where));
+    }
+
+    public function treeName(): string
+    {
+        return 'A tree';
+    }
+
+    public function head(): string
+    {
+        return $this->report->head;
+    }
+
+    public function pointers(): Pointers
+    {
+        $pointers = new Pointers;
+        foreach ($this->all(FileRefRow::class) as $ref) {
+            $pointers->prefer($ref->thing->id, $ref->pointer);
+        }
+        foreach ($this->all(PersonRow::class) as $number => $person) {
+            $pointers->ensure($person->id, 'I', $number + 1);
+        }
+
+        return $pointers;
+    }
+
+    public function people(): iterable
+    {
+        foreach ($this->all(PersonRow::class) as $person) {
+            yield [new PersonRows(
+                $person,
+                $this->all(NameRow::class, static fn (NameRow $r): bool => $r->personId === $person->id),
+                $this->all(EventRow::class, static fn (EventRow $r): bool => $r->personId === $person->id),
+                $this->all(ParentSetRow::class, static fn (ParentSetRow $r): bool => $r->childId === $person->id),
+                $this->all(UnionPartnerRow::class, static fn (UnionPartnerRow $r): bool => $r->personId === $person->id),
+            ), $this->attached()];
+        }
+    }
+
+    public function unions(): iterable
+    {
+        foreach ($this->all(UnionRow::class) as $union) {
+            yield [new UnionRows(
+                $union,
+                $this->all(UnionPartnerRow::class, static fn (UnionPartnerRow $r): bool => $r->unionId === $union->id),
+                $this->all(ParentSetRow::class, static fn (ParentSetRow $r): bool => $r->unionId === $union->id),
+                $this->all(EventRow::class, static fn (EventRow $r): bool => $r->unionId === $union->id),
+            ), $this->attached()];
+        }
+    }
+
+    public function sources(): iterable
+    {
+        foreach ($this->all(SourceRow::class) as $row) {
+            yield [$row, $this->attached()];
+        }
+    }
+
+    public function repositories(): iterable
+    {
+        foreach ($this->all(RepositoryRow::class) as $row) {
+            yield [$row, $this->attached()];
+        }
+    }
+
+    public function otherRecords(): iterable
+    {
+        return $this->all(KeptRow::class, static fn (KeptRow $r): bool => $r->owner === null);
+    }
+
+    private function attached(): Attached
+    {
+        $by = static function (array $rows, callable $key): array {
+            $groups = [];
+            foreach ($rows as $row) {
+                $groups[$key($row)][] = $row;
+            }
+
+            return $groups;
+        };
+
+        return new Attached(
+            $by($this->all(NoteRow::class), static fn (NoteRow $r): string => $r->owner->id),
+            $by($this->all(ClaimRow::class), static fn (ClaimRow $r): string => $r->subject->id),
+            array_column($this->all(RecordRow::class), null, 'id'),
+            $by($this->all(KeptRow::class, static fn (KeptRow $r): bool => $r->owner !== null), static fn (KeptRow $r): string => $r->owner->id ?? ''),
+        );
+    }
+}

@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Account\SessionController;
+use App\Http\Desk\DeskController;
+use App\Http\Drawings\DrawingsController;
+use App\Http\Exchange\ExchangeController;
+use App\Http\Exchange\UploadsController;
+use App\Http\Journal\JournalController;
+use App\Http\Page;
+use App\Http\People\FactsController;
+use App\Http\People\IndexController;
+use App\Http\People\NamesController;
+use App\Http\People\PeopleController;
+use App\Http\People\TiesController;
+use App\Http\Places\PlacesController;
+use App\Http\Reading\ReadingController;
+use App\Http\Records\CitationsController;
+use App\Http\Records\SourcesController;
+use App\Http\Reports\ReportsController;
+use App\Http\Tree\TreesController;
+use Illuminate\Support\Facades\Route;
+
+$uuid = '[0-9a-fA-F]{8}(?:-[0-9a-fA-F]{4}){3}-[0-9a-fA-F]{12}';
+foreach (['tree', 'person', 'union', 'fact', 'name', 'source', 'claim', 'change', 'run', 'upload', 'parentSet', 'unionPartner', 'subject'] as $key) {
+    Route::pattern($key, $uuid);
+}
+
+Route::prefix('api')->group(function (): void {
+    Route::get('session', [SessionController::class, 'show']);
+    Route::post('session', [SessionController::class, 'store'])->middleware('throttle:sign-in');
+    Route::post('accounts', [SessionController::class, 'make'])->middleware('throttle:sign-in');
+
+    Route::middleware('auth')->group(function (): void {
+        Route::delete('session', [SessionController::class, 'destroy']);
+        Route::get('trees', [TreesController::class, 'index']);
+        Route::post('trees', [TreesController::class, 'store']);
+        Route::get('event-kinds', [FactsController::class, 'kinds']);
+        Route::get('reading/date', [ReadingController::class, 'date']);
+        Route::get('reading/entry', [ReadingController::class, 'entry']);
+        Route::post('uploads', [UploadsController::class, 'store']);
+        Route::get('uploads/{upload}', [UploadsController::class, 'show']);
+        Route::put('uploads/{upload}', [UploadsController::class, 'piece']);
+    });
+
+    Route::prefix('trees/{tree}')->middleware('tree:reader')->group(function (): void {
+        Route::get('', [TreesController::class, 'show']);
+        Route::get('desk', [DeskController::class, 'index']);
+        Route::get('people', [IndexController::class, 'index']);
+        Route::get('jump', [IndexController::class, 'jump']);
+        Route::get('people/{person}', [PeopleController::class, 'show']);
+        Route::get('reading/places', [ReadingController::class, 'places']);
+        Route::get('sources', [SourcesController::class, 'index']);
+        Route::get('sources/{source}', [SourcesController::class, 'show']);
+        Route::get('places', [PlacesController::class, 'index']);
+        Route::get('journal', [JournalController::class, 'index']);
+        Route::get('drawings/{kind}/{person}', [DrawingsController::class, 'show']);
+        Route::get('drawings/{kind}/{person}.{format}', [DrawingsController::class, 'file'])->whereIn('format', ['svg', 'pdf']);
+        Route::get('reports/{kind}/{subject}', [ReportsController::class, 'show']);
+        Route::get('reports/{kind}/{subject}.{format}', [ReportsController::class, 'file'])->whereIn('format', ['html', 'pdf']);
+        Route::get('unions', [ReportsController::class, 'unions']);
+        Route::get('exchange', [ExchangeController::class, 'index']);
+        Route::get('exchange/export', [ExchangeController::class, 'export']);
+    });
+
+    Route::prefix('trees/{tree}')->middleware('tree:editor')->group(function (): void {
+        Route::post('people', [PeopleController::class, 'store']);
+        Route::patch('people/{person}', [PeopleController::class, 'update']);
+        Route::delete('people/{person}', [PeopleController::class, 'destroy']);
+        Route::post('people/{person}/relatives', [PeopleController::class, 'addRelative']);
+        Route::post('people/{person}/names', [NamesController::class, 'store']);
+        Route::post('people/{person}/facts', [FactsController::class, 'addToPerson']);
+        Route::post('unions/{union}/facts', [FactsController::class, 'addToUnion']);
+        Route::patch('names/{name}', [NamesController::class, 'update']);
+        Route::delete('names/{name}', [NamesController::class, 'destroy']);
+        Route::patch('facts/{fact}', [FactsController::class, 'update']);
+        Route::delete('facts/{fact}', [FactsController::class, 'destroy']);
+        Route::post('facts/{fact}/citations', [CitationsController::class, 'store']);
+        Route::delete('claims/{claim}', [CitationsController::class, 'destroy']);
+        Route::delete('parent-sets/{parentSet}', [TiesController::class, 'parents']);
+        Route::delete('union-partners/{unionPartner}', [TiesController::class, 'partner']);
+        Route::post('sources', [SourcesController::class, 'store']);
+        Route::patch('sources/{source}', [SourcesController::class, 'update']);
+        Route::post('journal/undo', [JournalController::class, 'undo']);
+        Route::post('journal/redo', [JournalController::class, 'redo']);
+        Route::post('journal/{change}/undo', [JournalController::class, 'undoOne']);
+        Route::post('exchange/imports', [ExchangeController::class, 'store']);
+        Route::delete('exchange/runs/{run}', [ExchangeController::class, 'cancel']);
+    });
+
+    Route::prefix('trees/{tree}')->middleware('tree:owner')->group(function (): void {
+        Route::patch('', [TreesController::class, 'update']);
+        Route::delete('', [TreesController::class, 'destroy']);
+    });
+
+    Route::any('{any}', static fn () => abort(404))->where('any', '.*');
+});
+
+Route::get('{any?}', Page::class)->where('any', '^(?!build/|fonts/).*$');
