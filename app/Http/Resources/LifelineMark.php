@@ -19,5 +19,6 @@ final readonly class LifelineMark
         #[OA\Property] public float $to,
         #[OA\Property] public bool $softFrom,
         #[OA\Property] public bool $softTo,
+        #[OA\Property] public int $lane,
     ) {}
 }

@@ -14,6 +14,13 @@ use NorthBough\Core\Tree\Event;
  */
 final readonly class Lifeline
 {
+    /** Share of the axis that the words of one mark take. */
+    private const WORDS_WIDTH = 0.11;
+
+    private const OWN_LANES = 3;
+
+    private const FAMILY_LANES = 1;
+
     /**
      * @param  list<Mark>  $marks
      * @param  list<array{float, int}>  $years  where a year is written, and which
@@ -47,12 +54,40 @@ final readonly class Lifeline
         $pad = max(365, intdiv($last - $first, 40));
         [$first, $last] = [$first - $pad, $last + $pad];
         $at = static fn (?int $day): float => round(((int) $day - $first) / ($last - $first), 5);
-        $marks = array_map(static fn (array $s): Mark => new Mark(
+        usort($spans, static fn (array $a, array $b): int => $a[1]->earliest <=> $b[1]->earliest);
+        $lanes = self::lanes(array_map(static fn (array $s): array => [$s[3], $at($s[1]->earliest)], $spans));
+        $marks = array_map(static fn (array $s, int $lane): Mark => new Mark(
             $s[0]->id, $s[0]->word(), $s[0]->date->shown, $s[2], $s[3],
-            $at($s[1]->earliest), $at((int) $s[1]->latest + 1), $s[1]->softBefore > 0, $s[1]->softAfter > 0,
-        ), $spans);
+            $at($s[1]->earliest), $at((int) $s[1]->latest + 1), $s[1]->softBefore > 0, $s[1]->softAfter > 0, $lane,
+        ), $spans, $lanes);
 
         return new self($marks, self::years($first, $last, $at));
+    }
+
+    /**
+     * Gives words that would overlap different heights.
+     *
+     * @param  list<array{string, float}>  $words  row and place, from left to right
+     * @return list<int>
+     */
+    private static function lanes(array $words): array
+    {
+        $free = [];
+        $lanes = [];
+        foreach ($words as [$row, $at]) {
+            $free[$row] ??= array_fill(0, $row === 'own' ? self::OWN_LANES : self::FAMILY_LANES, -1.0);
+            $lane = -1;
+            foreach ($free[$row] as $candidate => $until) {
+                if ($until <= $at) {
+                    $lane = $candidate;
+                    $free[$row][$candidate] = $at + self::WORDS_WIDTH;
+                    break;
+                }
+            }
+            $lanes[] = $lane;
+        }
+
+        return $lanes;
     }
 
     /** The span of an event, an open side closed at the day that is named. */

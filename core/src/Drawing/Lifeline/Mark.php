@@ -10,6 +10,7 @@ final readonly class Mark
     /**
      * @param  string  $whose  whose event it is, in words; empty for the person's own
      * @param  string  $row  own or family
+     * @param  int  $lane  the height at which its words stand, from 0; -1 where they have no room
      */
     public function __construct(
         public string $eventId,
@@ -21,5 +22,6 @@ final readonly class Mark
         public float $to,
         public bool $softFrom,
         public bool $softTo,
+        public int $lane,
     ) {}
 }

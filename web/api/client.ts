@@ -1,0 +1,65 @@
+import createClient, { type Middleware } from 'openapi-fetch'
+import type { components, paths } from './schema'
+
+export type Schemas = components['schemas']
+
+/** A refusal: what is wrong, in a sentence, and what the page may need to show both sides. */
+export class Refused extends Error {
+  constructor(
+    message: string,
+    readonly status: number,
+    readonly errors: Record<string, string[]>,
+    readonly details: Record<string, unknown>,
+  ) {
+    super(message)
+  }
+}
+
+function cookie(name: string): string {
+  const found = document.cookie.split('; ').find((part) => part.startsWith(`${name}=`))
+  return found ? decodeURIComponent(found.slice(name.length + 1)) : ''
+}
+
+/** What every request that changes something must carry. */
+export function guard(): Record<string, string> {
+  return { 'X-XSRF-TOKEN': cookie('XSRF-TOKEN'), Accept: 'application/json' }
+}
+
+const guarded: Middleware = {
+  onRequest({ request }) {
+    for (const [name, value] of Object.entries(guard())) request.headers.set(name, value)
+    return request
+  },
+}
+
+export const api = createClient<paths>({ baseUrl: '/' })
+api.use(guarded)
+
+export async function refusal(response: Response): Promise<Refused> {
+  const body = (await response.json().catch(() => ({}))) as Partial<Schemas['Problem']>
+  return new Refused(
+    body.message ?? 'The server did not answer in words. Try again.',
+    response.status,
+    body.errors ?? {},
+    (body.details ?? {}) as Record<string, unknown>,
+  )
+}
+
+/** The answer, or the refusal thrown. */
+export async function told<T>(
+  asked: Promise<{ data?: T; error?: unknown; response: Response }>,
+): Promise<T> {
+  const { data, error, response } = await asked.catch(() => {
+    throw new Refused('The server cannot be reached. What you typed is kept; try again.', 0, {}, {})
+  })
+  if (!response.ok) {
+    const problem = (error ?? {}) as Partial<Schemas['Problem']>
+    throw new Refused(
+      problem.message ?? 'The server did not answer in words. Try again.',
+      response.status,
+      problem.errors ?? {},
+      (problem.details ?? {}) as Record<string, unknown>,
+    )
+  }
+  return data as T
+}

@@ -1,0 +1,53 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useParams } from 'react-router'
+import { toast } from 'sonner'
+import { api, Refused, told, type Schemas } from './client'
+
+/** The id of the tree in the address. */
+export function useTreeId(): string {
+  return useParams().tree ?? ''
+}
+
+/** Path of a place inside the tree that is open. */
+export function useTreePath(): (to: string) => string {
+  const tree = useTreeId()
+  return (to) => `/t/${tree}/${to}`
+}
+
+export function useTree() {
+  const tree = useTreeId()
+  return useQuery({
+    queryKey: ['tree', tree],
+    queryFn: () => told(api.GET('/api/trees/{tree}', { params: { path: { tree } } })),
+  })
+}
+
+export function usePerson(person: string) {
+  const tree = useTreeId()
+  return useQuery({
+    queryKey: ['person', tree, person],
+    queryFn: () => told(api.GET('/api/trees/{tree}/people/{person}', { params: { path: { tree, person } } })),
+    enabled: person !== '',
+  })
+}
+
+/** A write: whatever it may have changed is asked for anew; a refusal is told in its own words. */
+export function useWrite<Said, Made>(
+  write: (said: Said) => Promise<Made>,
+  after?: (made: Made, said: Said) => void,
+) {
+  const queries = useQueryClient()
+  return useMutation<Made, Refused, Said>({
+    mutationFn: write,
+    onSuccess: async (made, said) => {
+      after?.(made, said)
+      await queries.invalidateQueries()
+    },
+    onError: (problem) => {
+      toast.error(problem.message, { duration: 10_000 })
+    },
+  })
+}
+
+export type Person = Schemas['PersonPage']
+export type Fact = Schemas['FactResource']

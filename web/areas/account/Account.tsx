@@ -1,0 +1,30 @@
+import { useQuery } from '@tanstack/react-query'
+import { Link } from 'react-router'
+import { api, told } from '../../api/client'
+import { useWrite } from '../../api/useTree'
+import { switchTheme } from '../../shell/theme'
+
+export default function Account() {
+  const { data } = useQuery({ queryKey: ['session'], queryFn: () => told(api.GET('/api/session')) })
+  const leave = useWrite(
+    () => told(api.DELETE('/api/session')),
+    () => location.assign('/'),
+  )
+  return (
+    <main className="mx-auto max-w-[640px] px-6 py-12">
+      <h1 className="font-serif text-[28px]">{data?.user?.name}</h1>
+      <p className="text-graphite">{data?.user?.email}</p>
+      <div className="mt-8 flex gap-6">
+        <Link className="act" to="/trees">
+          Your trees
+        </Link>
+        <button className="act" onClick={switchTheme}>
+          Light or dark
+        </button>
+        <button className="act" onClick={() => leave.mutate(undefined)}>
+          Sign out
+        </button>
+      </div>
+    </main>
+  )
+}

@@ -1,0 +1,74 @@
+import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import { Link, useNavigate, useParams } from 'react-router'
+import { api, told } from '../../api/client'
+import { useTree, useTreeId, useTreePath } from '../../api/useTree'
+import { Empty } from '../../parts/Empty'
+import { useTrail } from '../../shell/trail'
+import { Sheet } from './Sheet'
+
+/** A drawing of ancestors on the whole of the middle. */
+export default function Drawings() {
+  const tree = useTreeId()
+  const path = useTreePath()
+  const navigate = useNavigate()
+  const { data: about } = useTree()
+  const trail = useTrail(tree)
+  const person = useParams().person ?? about?.centrePersonId ?? trail.at(-1)?.id ?? ''
+  const [generations, setGenerations] = useState(5)
+  const { data: scene, error } = useQuery({
+    queryKey: ['drawing', tree, person, generations],
+    queryFn: () =>
+      told(
+        api.GET('/api/trees/{tree}/drawings/{kind}/{person}', {
+          params: { path: { tree, kind: 'ancestors', person }, query: { generations: String(generations) } },
+        }),
+      ),
+    enabled: person !== '',
+  })
+  if (person === '') {
+    return (
+      <div className="px-6">
+        <Empty says="Here a drawing will stand. Open somebody first; d draws their ancestors.">
+          <Link className="act-main" to={path('people')}>
+            To the people
+          </Link>
+        </Empty>
+      </div>
+    )
+  }
+  const file = (format: string) =>
+    `/api/trees/${tree}/drawings/ancestors/${person}.${format}?generations=${generations}`
+  return (
+    <div className="flex h-full flex-col">
+      <div className="flex flex-wrap items-baseline gap-x-6 px-6 py-2">
+        <h1 className="font-serif text-[22px]">{scene?.title ?? 'A drawing'}</h1>
+        <label className="text-[14px] text-graphite">
+          Generations{' '}
+          <select className="gap" value={generations} onChange={(event) => setGenerations(Number(event.target.value))}>
+            {[2, 3, 4, 5, 6, 7, 8].map((count) => (
+              <option key={count}>{count}</option>
+            ))}
+          </select>
+        </label>
+        <span className="ml-auto flex gap-5 text-[14px]">
+          <a className="act" href={file('svg')} download>
+            SVG
+          </a>
+          <a className="act" href={file('pdf')} download>
+            PDF
+          </a>
+        </span>
+      </div>
+      {error && <p className="px-6 text-madder">{error.message}</p>}
+      {scene && (
+        <Sheet
+          key={`${person}${generations}`}
+          scene={scene}
+          onGo={(id) => navigate(path(`people/${id}`))}
+          onDraw={(id) => navigate(path(`drawings/${id}`))}
+        />
+      )}
+    </div>
+  )
+}

@@ -1,0 +1,141 @@
+import { select } from 'd3-selection'
+import { zoom, zoomIdentity, type ZoomBehavior } from 'd3-zoom'
+import { useEffect, useRef, type KeyboardEvent } from 'react'
+import type { Schemas } from '../../api/client'
+import { useCommands } from '../../shell/keys'
+
+type Props = {
+  scene: Schemas['SceneResource']
+  onGo: (personId: string) => void
+  onDraw: (personId: string) => void
+}
+
+const RULES: Record<string, string> = { cited: 'none', partly: '7 4', uncited: '1.5 4' }
+
+/** A scene to pan, zoom and walk through; the server has laid it out. */
+export function Sheet({ scene, onGo, onDraw }: Props) {
+  const svg = useRef<SVGSVGElement>(null)
+  const paper = useRef<SVGGElement>(null)
+  const zoomer = useRef<ZoomBehavior<SVGSVGElement, unknown> | null>(null)
+  const fit = () => {
+    if (!svg.current || !zoomer.current) return
+    const { width, height } = svg.current.getBoundingClientRect()
+    const scale = Math.min(width / scene.width, height / scene.height, 1.4)
+    const x = (width - scene.width * scale) / 2
+    const y = (height - scene.height * scale) / 2
+    select(svg.current).call(zoomer.current.transform, zoomIdentity.translate(x, y).scale(scale))
+  }
+  useEffect(() => {
+    if (!svg.current) return
+    zoomer.current = zoom<SVGSVGElement, unknown>()
+      .scaleExtent([0.05, 4])
+      .on('zoom', (event: { transform: { toString(): string } }) => {
+        paper.current?.setAttribute('transform', event.transform.toString())
+      })
+    const drawn = select(svg.current)
+    drawn.call(zoomer.current).on('dblclick.zoom', null)
+    fit()
+    return () => {
+      drawn.on('.zoom', null)
+    }
+  }, [scene])
+  const pan = (x: number, y: number) => {
+    if (svg.current && zoomer.current) select(svg.current).call(zoomer.current.translateBy, x, y)
+  }
+  const scaleBy = (by: number) => {
+    if (svg.current && zoomer.current) select(svg.current).call(zoomer.current.scaleBy, by)
+  }
+  useCommands([
+    { key: '0', says: 'Fit the drawing', run: fit },
+    { key: '+', says: 'Closer', run: () => scaleBy(1.25) },
+    { key: '-', says: 'Further away', run: () => scaleBy(0.8) },
+    { key: 'ArrowLeft', says: 'Pan left', run: () => pan(80, 0) },
+    { key: 'ArrowRight', says: 'Pan right', run: () => pan(-80, 0) },
+    { key: 'ArrowUp', says: 'Pan up', run: () => pan(0, 60) },
+    { key: 'ArrowDown', says: 'Pan down', run: () => pan(0, -60) },
+  ])
+  const pressed = (id: string) => (event: KeyboardEvent) => {
+    if (event.key === 'Enter') onGo(id)
+    if (event.key === 'd') {
+      event.stopPropagation()
+      onDraw(id)
+    }
+  }
+  return (
+    <div className="relative min-h-0 grow border-t border-rule">
+      <svg ref={svg} className="h-full w-full cursor-grab touch-none select-none active:cursor-grabbing" role="group" aria-label={scene.title}>
+        <g ref={paper}>
+          {scene.lines.map((line, index) => (
+            <polyline
+              key={index}
+              points={line.points.join(' ')}
+              className="fill-none stroke-graphite"
+              strokeWidth={1}
+              strokeDasharray={line.dotted ? '2 4' : undefined}
+            />
+          ))}
+          {scene.boxes.map((box) => (
+            <g
+              key={box.personId}
+              tabIndex={0}
+              role="link"
+              aria-label={`${box.fullName}, ${box.lines.join(', ')}`}
+              className="cursor-pointer"
+              onClick={() => onGo(box.personId)}
+              onKeyDown={pressed(box.personId)}
+            >
+              <title>{box.fullName}</title>
+              <rect x={box.x} y={box.y} width={box.width} height={box.height} className="fill-paper hover:fill-wash" />
+              <line
+                x1={box.x}
+                x2={box.x}
+                y1={box.y + 4}
+                y2={box.y + box.height - 4}
+                className="stroke-ink"
+                strokeWidth={2}
+                strokeDasharray={RULES[box.rule]}
+              />
+              {box.nameLines.map((line, index) => (
+                <text key={line + index} x={box.x + 10} y={box.y + 18 + 17 * index} className="fill-ink font-serif text-[15px]">
+                  {line}
+                </text>
+              ))}
+              {box.lines.map((line, index) => (
+                <text
+                  key={line + index}
+                  x={box.x + 10}
+                  y={box.y + 18 + 17 * box.nameLines.length + 14 * index}
+                  className="fill-graphite text-[11.5px]"
+                >
+                  {line}
+                </text>
+              ))}
+              {box.mark !== '' && (
+                <text x={box.x + box.width + 4} y={box.y + box.height / 2 - 4} className="fill-graphite text-[11px]">
+                  {box.mark}
+                </text>
+              )}
+              {box.more !== '' && (
+                <text
+                  x={box.x + box.width - 4}
+                  y={box.y + box.height / 2 + 4}
+                  className="fill-tide text-[12px]"
+                  onClick={(event) => {
+                    event.stopPropagation()
+                    onDraw(box.personId)
+                  }}
+                >
+                  … {box.more}
+                </text>
+              )}
+            </g>
+          ))}
+        </g>
+      </svg>
+      <p className="pointer-events-none absolute bottom-2 left-6 text-[13px] text-graphite">
+        Rule at the left: whole, cited; dashed, in part; dotted, not yet. <kbd>0</kbd> fits, arrows pan, <kbd>+</kbd>{' '}
+        <kbd>-</kbd> zoom, <kbd>Enter</kbd> goes there, <kbd>d</kbd> draws from there.
+      </p>
+    </div>
+  )
+}

@@ -1,0 +1,158 @@
+import { useQuery } from '@tanstack/react-query'
+import { useRef, useState, type DragEvent } from 'react'
+import { toast } from 'sonner'
+import { api, Refused, told, type Schemas } from '../../api/client'
+import { useTree, useTreeId, useWrite } from '../../api/useTree'
+import { upload } from './upload'
+
+/** Files in and out. */
+export default function Exchange() {
+  const tree = useTreeId()
+  const { data: about } = useTree()
+  const picker = useRef<HTMLInputElement>(null)
+  const [share, setShare] = useState<number | null>(null)
+  const [again, setAgain] = useState<File | null>(null)
+  const { data } = useQuery({
+    queryKey: ['exchange', tree],
+    queryFn: () => told(api.GET('/api/trees/{tree}/exchange', { params: { path: { tree } } })),
+    refetchInterval: (query) =>
+      query.state.data?.runs.some((run) => ['waiting', 'running'].includes(run.state)) ? 700 : false,
+  })
+  const bringIn = useWrite(async ({ file, twice }: { file: File; twice: boolean }) => {
+    setAgain(null)
+    setShare(0)
+    try {
+      const uploadId = await upload(file, setShare)
+      return await told(
+        api.POST('/api/trees/{tree}/exchange/imports', {
+          params: { path: { tree } },
+          body: { uploadId, again: twice },
+        }),
+      )
+    } catch (problem) {
+      if (problem instanceof Refused && problem.details.again === true) setAgain(file)
+      throw problem
+    } finally {
+      setShare(null)
+    }
+  })
+  const cancel = useWrite(
+    (run: string) =>
+      told(api.DELETE('/api/trees/{tree}/exchange/runs/{run}', { params: { path: { tree, run } } })),
+    () => toast('It stops at the next line.'),
+  )
+  const take = (files: FileList | null) => {
+    const file = files?.[0]
+    if (file) bringIn.mutate({ file, twice: false })
+  }
+  const dropped = (event: DragEvent) => {
+    event.preventDefault()
+    take(event.dataTransfer.files)
+  }
+  const running = data?.runs.filter((run) => ['waiting', 'running'].includes(run.state)) ?? []
+  const over = data?.runs.find((run) => !['waiting', 'running', 'done'].includes(run.state))
+  return (
+    <div className="grid h-full grid-cols-[minmax(0,2fr)_minmax(300px,1fr)] max-lg:block max-lg:overflow-auto">
+      <section className="overflow-auto px-6 py-3" onDragOver={(event) => event.preventDefault()} onDrop={dropped}>
+        <h1 className="font-serif text-[26px]">Exchange</h1>
+        <p className="mt-2 max-w-[560px] font-serif text-[18px]">
+          Drop a file of the open standard here, version 5.5.1 or 7, to bring it into {about?.name ?? 'this tree'}. What
+          has no place of its own is kept, shown and written back where it stood.
+        </p>
+        <p className="mt-4 flex items-baseline gap-4">
+          <button type="button" className="act-main" disabled={share !== null} onClick={() => picker.current?.click()}>
+            Bring a file in
+          </button>
+          <input
+            ref={picker}
+            type="file"
+            accept=".ged,.gedcom"
+            className="sr-only"
+            aria-label="File to bring in"
+            tabIndex={-1}
+            onChange={(event) => {
+              take(event.target.files)
+              event.target.value = ''
+            }}
+          />
+          {share !== null && (
+            <span role="status" className="text-graphite">
+              sending, {Math.round(share * 100)}%
+            </span>
+          )}
+        </p>
+        {bringIn.error && (
+          <p role="alert" className="mt-3 max-w-[560px] text-madder">
+            {bringIn.error.message}{' '}
+            {again && (
+              <button type="button" className="act" onClick={() => bringIn.mutate({ file: again, twice: true })}>
+                Bring it in all the same
+              </button>
+            )}
+          </p>
+        )}
+        {running.map((run) => (
+          <div key={run.id} className="mt-5 max-w-[560px]">
+            <p>
+              {run.title}: {run.said}{' '}
+              <button type="button" className="act ml-3" onClick={() => cancel.mutate(run.id)}>
+                Cancel
+              </button>
+            </p>
+            <progress className="mt-1 h-[6px] w-full accent-tide" max={100} value={run.percent} aria-label={run.title} />
+          </div>
+        ))}
+        {running.length === 0 && over && (
+          <p className="mt-4 max-w-[560px] text-ochre">
+            {over.title}: {over.said}
+          </p>
+        )}
+        {data?.imports.map((one) => <Brought key={one.id} report={one} />)}
+      </section>
+      <aside aria-label="Files out" className="border-l border-rule px-5 py-4 max-lg:border-l-0">
+        <h2 className="heads font-semibold">Write this tree to a file</h2>
+        <ul className="mt-2 space-y-2">
+          {['7', '5.5.1'].map((version) => (
+            <li key={version}>
+              <a className="act" href={`/api/trees/${tree}/exchange/export?version=${version}`} download>
+                Version {version}
+              </a>
+            </li>
+          ))}
+        </ul>
+        <p className="mt-3 text-[14px] text-graphite">
+          Everything goes out, living people too. Version 7 holds more; 5.5.1 is for programs that know no other.
+        </p>
+      </aside>
+    </div>
+  )
+}
+
+function Brought({ report }: { report: Schemas['ImportResource'] }) {
+  const counts = report.counts.filter((one) => one.count > 0).map((one) => `${one.count.toLocaleString('en')} ${one.word}`)
+  return (
+    <article className="mt-6 max-w-[720px] border-t border-rule pt-3">
+      <h2 className="font-serif text-[18px]">{report.fileName}</h2>
+      <p className="text-graphite">
+        version {report.standard}, {new Date(report.broughtInAt).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' })}
+      </p>
+      <p className="mt-1">{counts.join(', ')}.</p>
+      {report.unplaced.length === 0 ? (
+        <p className="text-lichen">Every line has its place.</p>
+      ) : (
+        <details className="mt-1" open={report.unplaced.length < 8}>
+          <summary className="cursor-pointer text-ochre">
+            {report.unplaced.length === 1 ? 'One line' : `${report.unplaced.length} lines`} to look at
+          </summary>
+          <ul className="mt-1 text-[14px]">
+            {report.unplaced.map((one) => (
+              <li key={`${one.line}${one.why}`} className="py-[3px]">
+                <span className="text-graphite">line {one.line}</span> <code>{one.text}</code> {one.why}
+              </li>
+            ))}
+          </ul>
+        </details>
+      )}
+    </article>
+  )
+}

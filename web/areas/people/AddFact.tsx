@@ -1,0 +1,81 @@
+import { useQuery } from '@tanstack/react-query'
+import { useState, type FormEvent } from 'react'
+import { api, told } from '../../api/client'
+import { useTreeId, useWrite, type Person } from '../../api/useTree'
+import { DateGap } from '../../parts/DateGap'
+import { PlaceGap } from '../../parts/PlaceGap'
+import { useDraft } from '../../parts/useDraft'
+
+/** A fact as a sentence with gaps: what, when, where, and what else it says. */
+export function AddFact(props: { person: Person; onKept: (id: string) => void; onLeave: () => void }) {
+  const { person } = props
+  const tree = useTreeId()
+  const draft = `${tree}:${person.id}:fact`
+  const [kind, setKind] = useState('birth')
+  const [date, setDate, forgetDate] = useDraft(`${draft}:date`)
+  const [place, setPlace, forgetPlace] = useDraft(`${draft}:place`)
+  const [value, setValue, forgetValue] = useDraft(`${draft}:value`)
+  const { data: kinds } = useQuery({
+    queryKey: ['event-kinds'],
+    queryFn: () => told(api.GET('/api/event-kinds')),
+    staleTime: Infinity,
+  })
+  const chosen = kinds?.kinds.find((one) => one.code === kind)
+  const union = person.unions[0]?.id
+  const keep = useWrite(
+    () => {
+      const body = { kind, date, place, value }
+      return chosen && !chosen.ofPerson
+        ? told(api.POST('/api/trees/{tree}/unions/{union}/facts', { params: { path: { tree, union: union ?? '' } }, body }))
+        : told(api.POST('/api/trees/{tree}/people/{person}/facts', { params: { path: { tree, person: person.id } }, body }))
+    },
+    (made) => {
+      forgetDate()
+      forgetPlace()
+      forgetValue()
+      props.onKept(made.id)
+    },
+  )
+  const submit = (event: FormEvent) => {
+    event.preventDefault()
+    keep.mutate(undefined)
+  }
+  return (
+    <form
+      onSubmit={submit}
+      onKeyDown={(event) => event.key === 'Escape' && props.onLeave()}
+      className="grid grid-cols-[150px_190px_minmax(120px,1fr)_auto] items-start gap-3 border-l-2 border-tide py-2 pl-4 max-sm:grid-cols-1"
+    >
+      <select className="gap" aria-label="Kind of fact" autoFocus value={kind} onChange={(event) => setKind(event.target.value)}>
+        {kinds?.kinds
+          .filter((one) => one.ofPerson || union)
+          .map((one) => (
+            <option key={one.code} value={one.code}>
+              {one.word}
+            </option>
+          ))}
+      </select>
+      <DateGap aria-label="Date" value={date} onValue={setDate} />
+      <span className="flex flex-col gap-2">
+        <PlaceGap aria-label="Place" value={place} onValue={setPlace} />
+        {chosen?.hasValue && (
+          <input
+            className="gap"
+            aria-label={`${chosen.word}, in words`}
+            placeholder={chosen.word.toLowerCase()}
+            value={value}
+            onChange={(event) => setValue(event.target.value)}
+          />
+        )}
+      </span>
+      <span className="flex gap-3">
+        <button className="act-main" disabled={keep.isPending}>
+          Keep
+        </button>
+        <button type="button" className="act" onClick={props.onLeave}>
+          Leave <kbd>Esc</kbd>
+        </button>
+      </span>
+    </form>
+  )
+}

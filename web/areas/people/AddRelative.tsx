@@ -1,0 +1,54 @@
+import { api, told } from '../../api/client'
+import { useTreeId, type Person } from '../../api/useTree'
+import { EntryLine } from './EntryLine'
+
+export type Relation = 'father' | 'mother' | 'parent' | 'partner' | 'child' | 'sibling'
+export type Adding = { relation: Relation; unionId?: string | undefined }
+
+/** After one relative the line goes on to the likely next; Escape ends it. */
+const NEXT: Record<Relation, Relation | null> = {
+  father: 'mother',
+  mother: null,
+  parent: null,
+  partner: 'child',
+  child: 'child',
+  sibling: 'sibling',
+}
+
+export function AddRelative(props: {
+  person: Person
+  adding: Adding
+  onNext: (adding: Adding | null) => void
+  onLeave: () => void
+}) {
+  const { person, adding } = props
+  const tree = useTreeId()
+  const union = person.unions.find((one) => one.id === adding.unionId)
+  const partners = union?.partners.map((partner) => partner.name).join(' and ')
+  const label =
+    adding.relation === 'child' && partners
+      ? `Child with ${partners}`
+      : `${adding.relation.slice(0, 1).toUpperCase()}${adding.relation.slice(1)} of ${person.name}`
+  return (
+    <div className="border-l-2 border-tide py-1 pl-4">
+      <EntryLine
+        label={label}
+        draftKey={`${tree}:${person.id}:${adding.relation}:${adding.unionId ?? ''}:${person.unions.length}:${union?.children.length ?? 0}`}
+        offered={person.offers.find((offer) => offer.relation === adding.relation)?.surname ?? ''}
+        keep={(line) =>
+          told(
+            api.POST('/api/trees/{tree}/people/{person}/relatives', {
+              params: { path: { tree, person: person.id } },
+              body: { relation: adding.relation, line, ...(adding.unionId ? { unionId: adding.unionId } : {}) },
+            }),
+          )
+        }
+        onKept={() => {
+          const next = NEXT[adding.relation]
+          props.onNext(next === null ? null : { relation: next, unionId: next === 'child' ? adding.unionId : undefined })
+        }}
+        onLeave={props.onLeave}
+      />
+    </div>
+  )
+}

@@ -1,0 +1,95 @@
+import { useQuery } from '@tanstack/react-query'
+import { useId, useState, type FormEvent } from 'react'
+import { api, told } from '../../api/client'
+import { useTreeId, useWrite } from '../../api/useTree'
+import { useDebounced } from '../../parts/useDebounced'
+import { useDraft } from '../../parts/useDraft'
+
+/** A citation in its own form: which source, which page, the words. A source that is not there is begun by its title. */
+export function Cite({ factId, onDone }: { factId: string; onDone: () => void }) {
+  const tree = useTreeId()
+  const list = useId()
+  const [title, setTitle, forgetTitle] = useDraft(`${tree}:${factId}:cite`)
+  const [locator, setLocator] = useState('')
+  const [words, setWords] = useState('')
+  const rested = useDebounced(title.trim())
+  const { data } = useQuery({
+    queryKey: ['sources', tree, rested],
+    queryFn: () => told(api.GET('/api/trees/{tree}/sources', { params: { path: { tree }, query: { q: rested } } })),
+  })
+  const known = data?.rows.find((source) => source.title === title.trim())
+  const cite = useWrite(
+    async () => {
+      const source =
+        known ??
+        (await told(api.POST('/api/trees/{tree}/sources', { params: { path: { tree } }, body: { title: title.trim() } })))
+      return told(
+        api.POST('/api/trees/{tree}/facts/{fact}/citations', {
+          params: { path: { tree, fact: factId } },
+          body: { sourceId: source.id, locator, words },
+        }),
+      )
+    },
+    () => {
+      forgetTitle()
+      onDone()
+    },
+  )
+  const submit = (event: FormEvent) => {
+    event.preventDefault()
+    cite.mutate(undefined)
+  }
+  return (
+    <form
+      onSubmit={submit}
+      onKeyDown={(event) => event.key === 'Escape' && onDone()}
+      className="mt-2 space-y-2 border-l-2 border-tide pl-3"
+    >
+      <input
+        className="gap w-full font-serif text-[16px] italic"
+        aria-label="Source"
+        placeholder="title of the source"
+        list={list}
+        autoFocus
+        autoComplete="off"
+        value={title}
+        onChange={(event) => setTitle(event.target.value)}
+      />
+      <datalist id={list}>
+        {data?.rows.map((source) => (
+          <option key={source.id} value={source.title} />
+        ))}
+      </datalist>
+      <p className="min-h-[18px] text-[13px] text-graphite">
+        {title.trim() === ''
+          ? `${data?.total ?? 0} sources are described`
+          : known
+            ? `cited ${known.citations} times so far`
+            : 'a new source of this title'}
+      </p>
+      <input
+        className="gap w-full"
+        aria-label="Page or entry"
+        placeholder="page or entry"
+        value={locator}
+        onChange={(event) => setLocator(event.target.value)}
+      />
+      <textarea
+        className="gap w-full"
+        rows={2}
+        aria-label="The words"
+        placeholder="the words, as they stand there"
+        value={words}
+        onChange={(event) => setWords(event.target.value)}
+      />
+      <p className="flex gap-4">
+        <button className="act-main" disabled={cite.isPending || title.trim() === ''}>
+          Cite it
+        </button>
+        <button type="button" className="act" onClick={onDone}>
+          Leave <kbd>Esc</kbd>
+        </button>
+      </p>
+    </form>
+  )
+}

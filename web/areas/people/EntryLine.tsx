@@ -1,0 +1,106 @@
+import { keepPreviousData, useQuery } from '@tanstack/react-query'
+import { useEffect, useId, useRef, type KeyboardEvent } from 'react'
+import { api, told, type Schemas } from '../../api/client'
+import { useWrite } from '../../api/useTree'
+import { useDebounced } from '../../parts/useDebounced'
+import { useDraft } from '../../parts/useDraft'
+
+type Props = {
+  label: string
+  draftKey: string
+  /** The surname that the custom offers; it stands in the line and can be typed over. */
+  offered?: string
+  keep: (line: string) => Promise<Schemas['MadeResource']>
+  onKept: (made: Schemas['MadeResource']) => void
+  onLeave: () => void
+}
+
+/** A person in one line, with what was understood beneath it before it is kept. */
+export function EntryLine({ label, draftKey, offered = '', keep, onKept, onLeave }: Props) {
+  const id = useId()
+  const field = useRef<HTMLInputElement>(null)
+  const [line, setLine, forget] = useDraft(draftKey, offered === '' ? '' : ` ${offered}`)
+  const write = useWrite(keep, (made) => {
+    forget()
+    onKept(made)
+  })
+  useEffect(() => {
+    field.current?.focus()
+    field.current?.setSelectionRange(0, 0)
+  }, [draftKey])
+  const rested = useDebounced(line.trim(), 120)
+  const { data } = useQuery({
+    queryKey: ['entry', rested],
+    queryFn: () => told(api.GET('/api/reading/entry', { params: { query: { line: rested } } })),
+    enabled: rested !== '',
+    placeholderData: keepPreviousData,
+    staleTime: Infinity,
+  })
+  const pressed = (event: KeyboardEvent) => {
+    if (event.key === 'Enter' && !write.isPending) {
+      event.preventDefault()
+      write.mutate(line)
+    } else if (event.key === 'Escape') {
+      event.stopPropagation()
+      onLeave()
+    }
+  }
+  return (
+    <div className="min-w-0">
+      <div className="flex items-baseline gap-3">
+        <label htmlFor={id} className="shrink-0 text-graphite">
+          {label}
+        </label>
+        <input
+          id={id}
+          ref={field}
+          className="gap grow font-serif text-[17px]"
+          value={line}
+          onChange={(event) => setLine(event.target.value)}
+          onKeyDown={pressed}
+          aria-describedby={`${id}-read`}
+          placeholder="Ewan Tarrel b 14 June 1851 Hask d 1920"
+          autoComplete="off"
+          spellCheck={false}
+        />
+        <button type="button" className="act shrink-0" disabled={write.isPending} onClick={() => write.mutate(line)}>
+          Keep <kbd>Enter</kbd>
+        </button>
+        <button type="button" className="act shrink-0" onClick={onLeave}>
+          Leave <kbd>Esc</kbd>
+        </button>
+      </div>
+      <p id={`${id}-read`} aria-live="polite" className="min-h-[20px] text-[13px] text-graphite">
+        {line.trim() === '' || !data ? (
+          <>
+            A name; then <kbd>b</kbd> <kbd>m</kbd> <kbd>d</kbd> with date and place, each if you have it; <kbd>w</kbd>{' '}
+            <kbd>h</kbd> <kbd>x</kbd> after the name for the sex.
+          </>
+        ) : (
+          <Understood reading={data} />
+        )}
+      </p>
+    </div>
+  )
+}
+
+function Understood({ reading }: { reading: Schemas['EntryReading'] }) {
+  const words = { birth: 'born', marriage: 'married', death: 'died' } as Record<string, string>
+  return (
+    <>
+      <span className="text-ink">{reading.given || '?'}</span> given,{' '}
+      <span className="text-ink">{reading.surname || '?'}</span> surname
+      {reading.sexWord !== 'unknown' && `, ${reading.sexWord}`}
+      {reading.events.map((event) => (
+        <span key={event.kind}>
+          {' · '}
+          {words[event.kind]}{' '}
+          <span className={event.date.problem || event.date.ambiguous ? 'text-ochre' : 'text-ink'}>
+            {event.date.understood}
+          </span>
+          {event.place && ` at ${event.place}`}
+        </span>
+      ))}
+    </>
+  )
+}

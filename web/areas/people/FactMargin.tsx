@@ -1,0 +1,162 @@
+import { useState, type FormEvent } from 'react'
+import { Link } from 'react-router'
+import { toast } from 'sonner'
+import { api, told } from '../../api/client'
+import { useTreeId, useTreePath, useWrite, type Fact } from '../../api/useTree'
+import { DateGap } from '../../parts/DateGap'
+import { PlaceGap } from '../../parts/PlaceGap'
+import { Words } from '../../parts/Words'
+import { Cite } from './Cite'
+
+type Props = { fact: Fact; changing: boolean; onChanging: (on: boolean) => void; onGone: () => void }
+
+/** The fact in hand: first why it stands, then the words, then whatever else belongs to it. */
+export function FactMargin({ fact, changing, onChanging, onGone }: Props) {
+  const tree = useTreeId()
+  const path = useTreePath()
+  const [citing, setCiting] = useState(false)
+  const uncite = useWrite((claim: string) =>
+    told(api.DELETE('/api/trees/{tree}/claims/{claim}', { params: { path: { tree, claim } } })),
+  )
+  const remove = useWrite(
+    () => told(api.DELETE('/api/trees/{tree}/facts/{fact}', { params: { path: { tree, fact: fact.id } } })),
+    () => {
+      toast.success('Deleted. u takes it back.')
+      onGone()
+    },
+  )
+  return (
+    <div className="space-y-4">
+      <header>
+        <h2 className="font-serif text-[20px] leading-snug">
+          {fact.word} {fact.date.shown}
+        </h2>
+        <p className="text-graphite">{fact.place}</p>
+        {fact.date.understood !== fact.date.shown && (
+          <p className={`text-[13px] ${fact.date.ambiguous || fact.date.problem ? 'text-ochre' : 'text-graphite'}`}>
+            typed “{fact.date.typed}”; {fact.date.understood}
+          </p>
+        )}
+        {fact.rivals > 0 && (
+          <p className="text-madder">
+            ‖ {fact.rivals === 1 ? 'Another value is' : `${fact.rivals} other values are`} told of the same thing.
+          </p>
+        )}
+      </header>
+      {changing ? (
+        <ChangeFact fact={fact} onDone={() => onChanging(false)} />
+      ) : (
+        <p className="flex gap-4 text-[14px]">
+          <button type="button" className="act" onClick={() => onChanging(true)}>
+            Change <kbd>c</kbd>
+          </button>
+          <button type="button" className="act" onClick={() => remove.mutate(undefined)}>
+            Delete
+          </button>
+        </p>
+      )}
+      <section aria-label="Why it stands">
+        <h3 className="heads font-semibold">Why it stands</h3>
+        {fact.citations.length === 0 && !citing && (
+          <p className="text-ochre">Nothing is cited for it yet.</p>
+        )}
+        <ol className="space-y-3">
+          {fact.citations.map((citation) => (
+            <li key={citation.claimId} className="group">
+              <p className="font-serif text-[15px] leading-snug">
+                <Words words={citation.note} />
+              </p>
+              {citation.words !== '' && (
+                <blockquote className="mt-1 border-l-2 border-rule pl-3 whitespace-pre-wrap">{citation.words}</blockquote>
+              )}
+              <p className="flex gap-4 text-[13px] text-graphite">
+                {citation.takenOver && <span>taken over, not read yet</span>}
+                <Link className="act" to={path(`records/${citation.sourceId}`)}>
+                  Source
+                </Link>
+                <button type="button" className="act" onClick={() => uncite.mutate(citation.claimId)}>
+                  Take off
+                </button>
+              </p>
+            </li>
+          ))}
+        </ol>
+        {citing ? (
+          <Cite factId={fact.id} onDone={() => setCiting(false)} />
+        ) : (
+          <button type="button" className="act mt-2" onClick={() => setCiting(true)}>
+            Cite a source
+          </button>
+        )}
+      </section>
+      {fact.notes.length > 0 && (
+        <section aria-label="Notes">
+          <h3 className="heads font-semibold">Notes</h3>
+          {fact.notes.map((note) => (
+            <p key={note} className="whitespace-pre-wrap">
+              {note}
+            </p>
+          ))}
+        </section>
+      )}
+      {fact.kept.length > 0 && <Kept lines={fact.kept} />}
+    </div>
+  )
+}
+
+/** Lines of a file that have no place of their own here; they go out again where they stood. */
+export function Kept({ lines }: { lines: string[] }) {
+  return (
+    <details>
+      <summary className="heads cursor-pointer font-semibold">Kept from the file</summary>
+      <pre className="mt-1 overflow-x-auto text-[12px] text-graphite">{lines.join('')}</pre>
+    </details>
+  )
+}
+
+function ChangeFact({ fact, onDone }: { fact: Fact; onDone: () => void }) {
+  const tree = useTreeId()
+  const [date, setDate] = useState(fact.date.typed)
+  const [place, setPlace] = useState(fact.place)
+  const [value, setValue] = useState(fact.value)
+  const [why, setWhy] = useState('')
+  const save = useWrite(
+    () =>
+      told(
+        api.PATCH('/api/trees/{tree}/facts/{fact}', {
+          params: { path: { tree, fact: fact.id } },
+          body: { date, place, value, why, version: fact.version },
+        }),
+      ),
+    onDone,
+  )
+  const submit = (event: FormEvent) => {
+    event.preventDefault()
+    save.mutate(undefined)
+  }
+  return (
+    <form
+      onSubmit={submit}
+      onKeyDown={(event) => event.key === 'Escape' && onDone()}
+      className="space-y-2 border-l-2 border-tide pl-3"
+    >
+      <DateGap aria-label="Date" autoFocus value={date} onValue={setDate} />
+      <PlaceGap aria-label="Place" value={place} onValue={setPlace} />
+      <input className="gap w-full" aria-label="What it says" placeholder="what it says" value={value} onChange={(e) => setValue(e.target.value)} />
+      <input className="gap w-full" aria-label="Why you change it" placeholder="why you change it" value={why} onChange={(e) => setWhy(e.target.value)} />
+      {save.error?.status === 409 && (
+        <p role="alert" className="text-madder">
+          {save.error.message} Theirs: {JSON.stringify(save.error.details.theirs)}
+        </p>
+      )}
+      <p className="flex gap-4">
+        <button className="act-main" disabled={save.isPending}>
+          Keep
+        </button>
+        <button type="button" className="act" onClick={onDone}>
+          Leave <kbd>Esc</kbd>
+        </button>
+      </p>
+    </form>
+  )
+}

@@ -1,0 +1,179 @@
+import { keepPreviousData, useInfiniteQuery } from '@tanstack/react-query'
+import { useVirtualizer } from '@tanstack/react-virtual'
+import { useEffect, useRef, useState, type KeyboardEvent } from 'react'
+import { useNavigate } from 'react-router'
+import { api, told } from '../../api/client'
+import { useTreeId, useTreePath } from '../../api/useTree'
+import { Empty } from '../../parts/Empty'
+import { useDebounced } from '../../parts/useDebounced'
+import { useCommands } from '../../shell/keys'
+import { EntryLine } from './EntryLine'
+
+const ROW = 32
+const COLUMNS = 'grid grid-cols-[56px_minmax(160px,1.4fr)_minmax(110px,0.8fr)_minmax(120px,1.2fr)_minmax(110px,0.8fr)] gap-4 max-sm:grid-cols-[44px_1fr_110px]'
+
+/** The index of people: as many as there are, a page at a time. */
+export default function People() {
+  const tree = useTreeId()
+  const path = useTreePath()
+  const navigate = useNavigate()
+  const [typed, setTyped] = useState('')
+  const [sort, setSort] = useState<'name' | 'number' | 'birth'>('name')
+  const [at, setAt] = useState(0)
+  const [adding, setAdding] = useState(false)
+  const q = useDebounced(typed.trim())
+  const scroller = useRef<HTMLDivElement>(null)
+  const filter = useRef<HTMLInputElement>(null)
+  const people = useInfiniteQuery({
+    queryKey: ['people', tree, q, sort],
+    queryFn: ({ pageParam }) =>
+      told(
+        api.GET('/api/trees/{tree}/people', {
+          params: { path: { tree }, query: { q, sort, ...(pageParam ? { after: pageParam } : {}) } },
+        }),
+      ),
+    initialPageParam: '',
+    getNextPageParam: (page) => page.next,
+    placeholderData: keepPreviousData,
+  })
+  const rows = people.data?.pages.flatMap((page) => page.rows) ?? []
+  const { shown = 0, total = 0 } = people.data?.pages[0] ?? {}
+  const list = useVirtualizer({
+    count: rows.length,
+    getScrollElement: () => scroller.current,
+    estimateSize: () => ROW,
+    overscan: 12,
+  })
+  const lastSeen = list.getVirtualItems().at(-1)?.index ?? 0
+  useEffect(() => {
+    if (lastSeen > rows.length - 30 && people.hasNextPage && !people.isFetchingNextPage) void people.fetchNextPage()
+  }, [lastSeen, rows.length, people])
+  const go = (id: string) => navigate(path(`people/${id}`))
+  const move = (by: number) => {
+    const next = Math.max(0, Math.min(rows.length - 1, at + by))
+    setAt(next)
+    list.scrollToIndex(next)
+  }
+  const pressed = (event: KeyboardEvent) => {
+    const steps: Record<string, number> = { ArrowDown: 1, ArrowUp: -1, PageDown: 15, PageUp: -15 }
+    if (event.key in steps) {
+      event.preventDefault()
+      move(steps[event.key] ?? 0)
+    } else if (event.key === 'Enter' && rows[at]) {
+      go(rows[at].id)
+    }
+  }
+  useCommands([
+    { key: 'a', says: 'Enter a person', run: () => setAdding(true) },
+    { key: 'f', says: 'Filter the index', run: () => filter.current?.focus() },
+  ])
+  const empty = people.isSuccess && total === 0
+  return (
+    <div className="flex h-full flex-col px-6 pt-3">
+      <div className="flex items-baseline gap-6">
+        <h1 className="font-serif text-[26px]">People</h1>
+        <input
+          ref={filter}
+          className="gap w-[240px]"
+          aria-label="Filter by name or number"
+          placeholder="name or number"
+          value={typed}
+          onChange={(event) => {
+            setTyped(event.target.value)
+            setAt(0)
+          }}
+          onKeyDown={pressed}
+        />
+        <span className="text-graphite" role="status">
+          {shown.toLocaleString('en')} of {total.toLocaleString('en')}
+        </span>
+        <button type="button" className="act ml-auto" onClick={() => setAdding(true)}>
+          Enter a person <kbd>a</kbd>
+        </button>
+      </div>
+      {adding && (
+        <div className="my-3 border-l-2 border-tide pl-4">
+          <EntryLine
+            label="A person"
+            draftKey={`${tree}:person`}
+            keep={(line) => told(api.POST('/api/trees/{tree}/people', { params: { path: { tree } }, body: { line } }))}
+            onKept={(made) => go(made.id)}
+            onLeave={() => setAdding(false)}
+          />
+        </div>
+      )}
+      {empty && !adding ? (
+        <Empty says="Here everybody in this tree will stand. Begin with one person and go on from there, or bring a file in.">
+          <button type="button" className="act-main" onClick={() => setAdding(true)}>
+            Enter the first person
+          </button>
+          <button type="button" className="act" onClick={() => navigate(path('exchange'))}>
+            Bring a file in
+          </button>
+        </Empty>
+      ) : (
+        <>
+          <div className={`${COLUMNS} heads mt-2 border-b border-rule pb-1`}>
+            <SortHead name="number" says="No." sort={sort} onSort={setSort} />
+            <SortHead name="name" says="Name" sort={sort} onSort={setSort} />
+            <SortHead name="birth" says="Born" sort={sort} onSort={setSort} />
+            <span className="max-sm:hidden">At</span>
+            <span className="max-sm:hidden">Died</span>
+          </div>
+          <div
+            ref={scroller}
+            className="min-h-0 grow overflow-auto"
+            tabIndex={0}
+            role="listbox"
+            aria-label="People"
+            aria-activedescendant={rows[at] ? `row-${rows[at].id}` : undefined}
+            onKeyDown={pressed}
+          >
+            <div className="relative" style={{ height: list.getTotalSize() }}>
+              {list.getVirtualItems().map((item) => {
+                const row = rows[item.index]
+                if (!row) return null
+                return (
+                  <div
+                    key={row.id}
+                    id={`row-${row.id}`}
+                    role="option"
+                    aria-selected={item.index === at}
+                    onClick={() => go(row.id)}
+                    className={`${COLUMNS} absolute inset-x-0 cursor-pointer items-center ${item.index === at ? 'bg-wash' : 'hover:bg-wash/60'}`}
+                    style={{ height: ROW, transform: `translateY(${item.start}px)` }}
+                  >
+                    <span className="text-graphite">{row.number}</span>
+                    <span className="truncate font-serif text-[16px]" title={row.filed}>
+                      {row.filed}
+                    </span>
+                    <span className="truncate">{row.born}</span>
+                    <span className="truncate text-graphite max-sm:hidden">{row.birthPlace}</span>
+                    <span className="truncate max-sm:hidden">{row.died}</span>
+                  </div>
+                )
+              })}
+            </div>
+          </div>
+        </>
+      )}
+    </div>
+  )
+}
+
+type Sort = 'name' | 'number' | 'birth'
+
+function SortHead(props: { name: Sort; says: string; sort: Sort; onSort: (sort: Sort) => void }) {
+  const chosen = props.sort === props.name
+  return (
+    <button
+      type="button"
+      className={`text-left ${chosen ? 'font-semibold text-ink' : 'hover:text-tide'}`}
+      aria-pressed={chosen}
+      onClick={() => props.onSort(props.name)}
+    >
+      {props.says}
+      {chosen && ' ↓'}
+    </button>
+  )
+}

@@ -1,0 +1,112 @@
+import { useState } from 'react'
+import { useNavigate } from 'react-router'
+import { toast } from 'sonner'
+import { AlertDialog } from 'radix-ui'
+import { api, told } from '../../api/client'
+import { useTreeId, useTreePath, useWrite, type Person } from '../../api/useTree'
+import { Kept } from './FactMargin'
+
+/** What belongs to the person as a whole, while no fact is in hand. */
+export function PersonMargin({ person }: { person: Person }) {
+  const tree = useTreeId()
+  const path = useTreePath()
+  const navigate = useNavigate()
+  const [name, setName] = useState('')
+  const at = { path: { tree, person: person.id } }
+  const setSex = useWrite((sex: string) =>
+    told(api.PATCH('/api/trees/{tree}/people/{person}', { params: at, body: { sex, version: person.version } })),
+  )
+  const addName = useWrite(
+    () => told(api.POST('/api/trees/{tree}/people/{person}/names', { params: at, body: { typed: name, kind: 'aka' } })),
+    () => setName(''),
+  )
+  const removeName = useWrite((id: string) =>
+    told(api.DELETE('/api/trees/{tree}/names/{name}', { params: { path: { tree, name: id } } })),
+  )
+  const remove = useWrite(
+    () => told(api.DELETE('/api/trees/{tree}/people/{person}', { params: at })),
+    () => {
+      toast.success('Deleted. u takes it back.')
+      navigate(path('people'))
+    },
+  )
+  const uncited = person.facts.filter((fact) => fact.citations.length === 0).length
+  return (
+    <div className="space-y-5">
+      <section aria-label="Why it stands">
+        <h2 className="heads font-semibold">Why it stands</h2>
+        <p>
+          {person.facts.length === 0
+            ? 'No facts yet.'
+            : uncited === 0
+              ? `All ${person.facts.length} facts are cited.`
+              : `${person.facts.length - uncited} of ${person.facts.length} facts are cited; `}
+          {uncited > 0 && person.facts.length > 0 && <span className="text-ochre">{uncited} rest on nothing yet.</span>}
+        </p>
+        <p className="text-[13px] text-graphite">Take a fact in hand to see its words.</p>
+      </section>
+      <section aria-label="Names">
+        <h2 className="heads font-semibold">Names</h2>
+        <ul>
+          {person.names.map((one, index) => (
+            <li key={one.id} className="flex items-baseline gap-3">
+              <span className="font-serif text-[16px]">{one.shown}</span>
+              <span className="text-[13px] text-graphite">{one.kindWord}</span>
+              {index > 0 && (
+                <button type="button" className="act text-[13px]" onClick={() => removeName.mutate(one.id)}>
+                  Delete
+                </button>
+              )}
+            </li>
+          ))}
+        </ul>
+        <input
+          className="gap mt-1 w-full"
+          aria-label="Another name"
+          placeholder="also known as"
+          value={name}
+          onChange={(event) => setName(event.target.value)}
+          onKeyDown={(event) => event.key === 'Enter' && name.trim() !== '' && addName.mutate(undefined)}
+        />
+      </section>
+      <label className="flex items-baseline gap-3">
+        <span className="heads font-semibold">Sex</span>
+        <select className="gap" value={person.sex} onChange={(event) => setSex.mutate(event.target.value)}>
+          <option value="F">female</option>
+          <option value="M">male</option>
+          <option value="X">other</option>
+          <option value="U">not known</option>
+        </select>
+      </label>
+      {person.notes.length > 0 && (
+        <section aria-label="Notes">
+          <h2 className="heads font-semibold">Notes</h2>
+          {person.notes.map((note) => (
+            <p key={note} className="mb-2 font-serif text-[16px] whitespace-pre-wrap">
+              {note}
+            </p>
+          ))}
+        </section>
+      )}
+      {person.kept.length > 0 && <Kept lines={person.kept} />}
+      <AlertDialog.Root>
+        <AlertDialog.Trigger className="act text-[13px]">Delete this person</AlertDialog.Trigger>
+        <AlertDialog.Portal>
+          <AlertDialog.Overlay className="fixed inset-0 z-30 bg-ink/30" />
+          <AlertDialog.Content className="fixed left-1/2 top-[20vh] z-40 w-[460px] max-w-[94vw] -translate-x-1/2 rounded-[4px] bg-raised p-6 shadow-xl">
+            <AlertDialog.Title className="font-serif text-[20px]">Delete {person.name}?</AlertDialog.Title>
+            <AlertDialog.Description className="my-3">
+              With it go {person.deleting}. If the person did live and only a tie is wrong, unlink the tie instead.
+            </AlertDialog.Description>
+            <div className="flex gap-5">
+              <AlertDialog.Action className="act-main" onClick={() => remove.mutate(undefined)}>
+                Delete
+              </AlertDialog.Action>
+              <AlertDialog.Cancel className="act">Leave it</AlertDialog.Cancel>
+            </div>
+          </AlertDialog.Content>
+        </AlertDialog.Portal>
+      </AlertDialog.Root>
+    </div>
+  )
+}

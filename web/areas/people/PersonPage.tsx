@@ -1,0 +1,128 @@
+import { useEffect, useState } from 'react'
+import { useNavigate, useParams, useSearchParams } from 'react-router'
+import { usePerson, useTreeId, useTreePath } from '../../api/useTree'
+import { Lifeline } from '../../parts/Lifeline'
+import { useCommands } from '../../shell/keys'
+import { walked } from '../../shell/trail'
+import { AddFact } from './AddFact'
+import { AddRelative, type Adding } from './AddRelative'
+import { FactList } from './FactList'
+import { FactMargin } from './FactMargin'
+import { Heading } from './Heading'
+import { KinStrip } from './KinStrip'
+import { PersonMargin } from './PersonMargin'
+
+/** One life: heading, lifeline, kin strip, facts; in the margin what belongs to the fact in hand. */
+export default function PersonPage() {
+  const tree = useTreeId()
+  const path = useTreePath()
+  const navigate = useNavigate()
+  const id = useParams().person ?? ''
+  const [query, setQuery] = useSearchParams()
+  const chosen = query.get('fact') ?? ''
+  const { data: person, error } = usePerson(id)
+  const [adding, setAdding] = useState<Adding | 'fact' | 'choosing' | null>(null)
+  const [changing, setChanging] = useState(false)
+  useEffect(() => setAdding(null), [id])
+  useEffect(() => setChanging(false), [id, chosen])
+  useEffect(() => {
+    if (person) {
+      walked(tree, { id: person.id, name: person.name })
+      document.title = `${person.name} – North Bough`
+    }
+  }, [tree, person])
+  const choose = (fact: string) => setQuery(fact === '' || fact === chosen ? {} : { fact }, { replace: true })
+  const begin = (next: Adding | 'fact') => () => setAdding(next)
+  const firstUnion = person?.unions[0]?.id
+  useCommands(
+    adding === 'choosing'
+      ? [
+          { key: 'f', says: 'Add the father', run: begin({ relation: 'father' }) },
+          { key: 'm', says: 'Add the mother', run: begin({ relation: 'mother' }) },
+          { key: 'p', says: 'Add a partner', run: begin({ relation: 'partner' }) },
+          { key: 'c', says: 'Add a child', run: begin({ relation: 'child', unionId: firstUnion }) },
+          { key: 's', says: 'Add a sibling', run: begin({ relation: 'sibling' }) },
+          { key: 'e', says: 'Add a fact', run: begin('fact') },
+          { key: 'Escape', says: 'Add nothing', run: () => setAdding(null) },
+        ]
+      : [
+          { key: 'a', says: 'Add here', run: () => setAdding('choosing') },
+          { key: 'c', says: 'Change the fact in hand', run: () => chosen && setChanging(true) },
+          { key: 'd', says: 'Draw the ancestors', run: () => navigate(path(`drawings/${id}`)) },
+          { key: 'j', says: 'Next fact', run: () => step(1) },
+          { key: 'k', says: 'Fact before', run: () => step(-1) },
+        ],
+  )
+  const step = (by: number) => {
+    const facts = person?.facts ?? []
+    const at = facts.findIndex((fact) => fact.id === chosen)
+    const next = facts[at < 0 ? (by > 0 ? 0 : facts.length - 1) : at + by]
+    if (next) setQuery({ fact: next.id }, { replace: true })
+  }
+  if (error) return <p className="p-6 text-madder">{error.message}</p>
+  if (!person) return <p className="p-6 text-graphite">One moment…</p>
+  const fact = person.facts.find((one) => one.id === chosen)
+  return (
+    <div className="grid h-full grid-cols-[minmax(0,2fr)_minmax(300px,1fr)] max-lg:block max-lg:overflow-auto">
+      <div className="flex min-h-0 flex-col px-6 max-lg:px-4">
+        <Heading person={person} onAdd={() => setAdding('choosing')} />
+        <Lifeline lifeline={person.lifeline} chosen={chosen} onChoose={choose} />
+        <KinStrip person={person} onAdd={(next) => setAdding(next)} />
+        {adding === 'choosing' && (
+          <p className="border-l-2 border-tide py-1 pl-4" role="status">
+            Add: <Choice letter="f" word="father" onChoose={begin({ relation: 'father' })} />{' '}
+            <Choice letter="m" word="mother" onChoose={begin({ relation: 'mother' })} />{' '}
+            <Choice letter="p" word="partner" onChoose={begin({ relation: 'partner' })} />{' '}
+            <Choice letter="c" word="child" onChoose={begin({ relation: 'child', unionId: firstUnion })} />{' '}
+            <Choice letter="s" word="sibling" onChoose={begin({ relation: 'sibling' })} />{' '}
+            <Choice letter="e" word="fact" onChoose={begin('fact')} />
+          </p>
+        )}
+        {adding === 'fact' && (
+          <AddFact
+            person={person}
+            onKept={(made) => {
+              setAdding(null)
+              setQuery({ fact: made }, { replace: true })
+            }}
+            onLeave={() => setAdding(null)}
+          />
+        )}
+        {adding !== null && typeof adding === 'object' && (
+          <AddRelative
+            key={`${adding.relation}${adding.unionId ?? ''}`}
+            person={person}
+            adding={adding}
+            onNext={setAdding}
+            onLeave={() => setAdding(null)}
+          />
+        )}
+        <FactList facts={person.facts} chosen={chosen} onChoose={choose} onAdd={begin('fact')} />
+      </div>
+      <aside
+        aria-label="Margin"
+        className="min-h-0 overflow-auto border-l border-rule px-5 py-3 max-lg:border-l-0 max-lg:border-t"
+      >
+        {fact ? (
+          <FactMargin
+            key={fact.id}
+            fact={fact}
+            changing={changing}
+            onChanging={setChanging}
+            onGone={() => choose('')}
+          />
+        ) : (
+          <PersonMargin person={person} />
+        )}
+      </aside>
+    </div>
+  )
+}
+
+function Choice({ letter, word, onChoose }: { letter: string; word: string; onChoose: () => void }) {
+  return (
+    <button type="button" className="act mr-3" onClick={onChoose}>
+      <kbd>{letter}</kbd> {word}
+    </button>
+  )
+}

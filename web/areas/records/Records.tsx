@@ -1,0 +1,96 @@
+import { keepPreviousData, useInfiniteQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import { Link, useNavigate } from 'react-router'
+import { api, told } from '../../api/client'
+import { useTreeId, useTreePath, useWrite } from '../../api/useTree'
+import { Empty } from '../../parts/Empty'
+import { useDebounced } from '../../parts/useDebounced'
+import { Words } from '../../parts/Words'
+import { useCommands } from '../../shell/keys'
+import { EMPTY_SOURCE, SourceSentence, type SourceWords } from './SourceSentence'
+
+/** Every source, as its bibliography entry reads. */
+export default function Records() {
+  const tree = useTreeId()
+  const path = useTreePath()
+  const navigate = useNavigate()
+  const [typed, setTyped] = useState('')
+  const [adding, setAdding] = useState(false)
+  const q = useDebounced(typed.trim())
+  const sources = useInfiniteQuery({
+    queryKey: ['sources-list', tree, q],
+    queryFn: ({ pageParam }) =>
+      told(
+        api.GET('/api/trees/{tree}/sources', {
+          params: { path: { tree }, query: { q, ...(pageParam ? { after: pageParam } : {}) } },
+        }),
+      ),
+    initialPageParam: '',
+    getNextPageParam: (page) => page.next,
+    placeholderData: keepPreviousData,
+  })
+  const rows = sources.data?.pages.flatMap((page) => page.rows) ?? []
+  const { shown = 0, total = 0 } = sources.data?.pages[0] ?? {}
+  const describe = useWrite(
+    (words: SourceWords) => told(api.POST('/api/trees/{tree}/sources', { params: { path: { tree } }, body: words })),
+    (made) => navigate(path(`records/${made.id}`)),
+  )
+  useCommands([{ key: 'a', says: 'Describe a source', run: () => setAdding(true) }])
+  return (
+    <div className="h-full overflow-auto px-6 py-3">
+      <div className="flex items-baseline gap-6">
+        <h1 className="font-serif text-[26px]">Records</h1>
+        <input
+          className="gap w-[240px]"
+          aria-label="Filter sources by words"
+          placeholder="words of a source"
+          value={typed}
+          onChange={(event) => setTyped(event.target.value)}
+        />
+        <span className="text-graphite" role="status">
+          {shown} of {total} sources
+        </span>
+        <button type="button" className="act ml-auto" onClick={() => setAdding(true)}>
+          Describe a source <kbd>a</kbd>
+        </button>
+      </div>
+      {adding && (
+        <div className="my-4">
+          <SourceSentence
+            initial={EMPTY_SOURCE}
+            draftKey={`${tree}:source`}
+            saving={describe.isPending}
+            onKeep={(words) => describe.mutate(words)}
+            onLeave={() => setAdding(false)}
+          />
+        </div>
+      )}
+      {sources.isSuccess && total === 0 && !adding && (
+        <Empty says="Here every source will stand as its bibliography entry reads: books, registers, letters in a drawer.">
+          <button type="button" className="act-main" onClick={() => setAdding(true)}>
+            Describe the first source
+          </button>
+        </Empty>
+      )}
+      <ul className="mt-3 max-w-[900px]">
+        {rows.map((source) => (
+          <li key={source.id} className="border-b border-rule">
+            <Link to={path(`records/${source.id}`)} className="flex items-baseline gap-6 py-2 hover:bg-wash">
+              <span className="grow font-serif text-[16px]">
+                <Words words={source.bibliography} />
+              </span>
+              <span className="shrink-0 text-[14px] text-graphite">
+                {source.citations === 0 ? 'not cited' : `cited ${source.citations} times`}
+              </span>
+            </Link>
+          </li>
+        ))}
+      </ul>
+      {sources.hasNextPage && (
+        <button type="button" className="act mt-3" onClick={() => void sources.fetchNextPage()}>
+          More
+        </button>
+      )}
+    </div>
+  )
+}

@@ -1,0 +1,96 @@
+import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import { Link, useParams } from 'react-router'
+import { api, told } from '../../api/client'
+import { useTreeId, useTreePath, useWrite } from '../../api/useTree'
+import { Words } from '../../parts/Words'
+import { useCommands } from '../../shell/keys'
+import { SourceSentence, type SourceWords } from './SourceSentence'
+
+/** A source in its three forms, its records, and everything that rests on them. */
+export default function SourcePage() {
+  const tree = useTreeId()
+  const path = useTreePath()
+  const id = useParams().source ?? ''
+  const [changing, setChanging] = useState(false)
+  const { data, error } = useQuery({
+    queryKey: ['source', tree, id],
+    queryFn: () => told(api.GET('/api/trees/{tree}/sources/{source}', { params: { path: { tree, source: id } } })),
+  })
+  const change = useWrite(
+    (words: SourceWords) =>
+      told(
+        api.PATCH('/api/trees/{tree}/sources/{source}', {
+          params: { path: { tree, source: id } },
+          body: { ...words, version: data?.source.version ?? 0 },
+        }),
+      ),
+    () => setChanging(false),
+  )
+  useCommands([{ key: 'c', says: 'Change this source', run: () => setChanging(true) }])
+  if (error) return <p className="p-6 text-madder">{error.message}</p>
+  if (!data) return <p className="p-6 text-graphite">One moment…</p>
+  const { source, records } = data
+  return (
+    <div className="grid h-full grid-cols-[minmax(0,2fr)_minmax(300px,1fr)] max-lg:block max-lg:overflow-auto">
+      <section className="overflow-auto px-6 py-3">
+        <h1 className="font-serif text-[26px] leading-tight">{source.title}</h1>
+        {changing ? (
+          <div className="mt-3">
+            <SourceSentence
+              initial={source}
+              draftKey={`${tree}:${id}`}
+              saving={change.isPending}
+              onKeep={(words) => change.mutate(words)}
+              onLeave={() => setChanging(false)}
+            />
+          </div>
+        ) : (
+          <button type="button" className="act" onClick={() => setChanging(true)}>
+            Change <kbd>c</kbd>
+          </button>
+        )}
+        <h2 className="heads mt-5 font-semibold">What is cited to it</h2>
+        {records.length === 0 && <p className="mt-1">Nothing yet. Take a fact in hand and cite it from there.</p>}
+        {records.map((record) => (
+          <div key={record.id} className="border-b border-rule py-2">
+            <h3 className="font-serif text-[17px]">{record.locator || 'without a page'}</h3>
+            <ul>
+              {record.facts.map((fact, index) => (
+                <li key={index} className="flex flex-wrap items-baseline gap-x-3">
+                  <Link className="act font-serif text-[16px]" to={path(`people/${fact.personId}`)}>
+                    {fact.person}
+                  </Link>
+                  <span>
+                    {fact.fact} {fact.date}
+                  </span>
+                  {fact.words !== '' && <span className="text-graphite">“{fact.words}”</span>}
+                </li>
+              ))}
+            </ul>
+          </div>
+        ))}
+      </section>
+      <aside aria-label="Margin" className="overflow-auto border-l border-rule px-5 py-4 max-lg:border-l-0">
+        {[
+          ['Full note', source.fullNote] as const,
+          ['Short note', source.shortNote] as const,
+          ['Bibliography', source.bibliography] as const,
+        ].map(([name, words]) => (
+          <section key={name} className="mb-5">
+            <h2 className="heads font-semibold">{name}</h2>
+            <p className="font-serif text-[16px]">
+              <Words words={words} />
+            </p>
+          </section>
+        ))}
+        {source.callNumber !== '' && (
+          <section>
+            <h2 className="heads font-semibold">Call number</h2>
+            <p>{source.callNumber}</p>
+          </section>
+        )}
+      </aside>
+    </div>
+  )
+}

@@ -1,0 +1,94 @@
+import { useEffect, useState } from 'react'
+import { useNavigate } from 'react-router'
+import { AlertDialog } from 'radix-ui'
+import { toast } from 'sonner'
+import { api, told } from '../../api/client'
+import { useTree, useTreeId, useWrite } from '../../api/useTree'
+import { useTrail } from '../../shell/trail'
+
+/** The tree itself: its name, the person at its centre, and its end. */
+export default function TreePage() {
+  const tree = useTreeId()
+  const navigate = useNavigate()
+  const { data } = useTree()
+  const trail = useTrail(tree)
+  const [name, setName] = useState('')
+  const [typed, setTyped] = useState('')
+  useEffect(() => setName(data?.name ?? ''), [data?.name])
+  const change = useWrite(
+    (body: { name?: string; centrePersonId?: string }) =>
+      told(api.PATCH('/api/trees/{tree}', { params: { path: { tree } }, body })),
+    () => toast.success('Kept.'),
+  )
+  const remove = useWrite(
+    () => told(api.DELETE('/api/trees/{tree}', { params: { path: { tree } }, body: { name: typed } })),
+    () => navigate('/trees'),
+  )
+  if (!data) return <p className="p-6 text-graphite">One moment…</p>
+  return (
+    <div className="max-w-[640px] space-y-6 px-6 py-3">
+      <h1 className="font-serif text-[26px]">Tree</h1>
+      <p>
+        {data.people.toLocaleString('en')} people. Your role: {data.role}.
+      </p>
+      <form
+        className="flex items-end gap-4"
+        onSubmit={(event) => {
+          event.preventDefault()
+          change.mutate({ name })
+        }}
+      >
+        <label className="grow">
+          <span className="heads">It is called</span>
+          <input className="gap block w-full font-serif text-[20px]" value={name} onChange={(e) => setName(e.target.value)} />
+        </label>
+        <button className="act-main" disabled={name.trim() === '' || name === data.name}>
+          Rename
+        </button>
+      </form>
+      <label className="block">
+        <span className="heads">At its centre</span>
+        <select
+          className="gap block font-serif text-[17px]"
+          value={data.centrePersonId ?? ''}
+          onChange={(event) => change.mutate({ centrePersonId: event.target.value })}
+        >
+          <option value="" disabled>
+            nobody yet
+          </option>
+          {data.centrePersonId && !trail.some((step) => step.id === data.centrePersonId) && (
+            <option value={data.centrePersonId}>as it is</option>
+          )}
+          {trail.map((step) => (
+            <option key={step.id} value={step.id}>
+              {step.name}
+            </option>
+          ))}
+        </select>
+        <span className="text-[13px] text-graphite">Chosen among the people that you saw last.</span>
+      </label>
+      {data.role === 'owner' && (
+        <AlertDialog.Root>
+          <AlertDialog.Trigger className="act">Delete this tree</AlertDialog.Trigger>
+          <AlertDialog.Portal>
+            <AlertDialog.Overlay className="fixed inset-0 z-30 bg-ink/30" />
+            <AlertDialog.Content className="fixed left-1/2 top-[20vh] z-40 w-[480px] max-w-[94vw] -translate-x-1/2 rounded-[4px] bg-raised p-6 shadow-xl">
+              <AlertDialog.Title className="font-serif text-[20px]">Delete {data.name}?</AlertDialog.Title>
+              <AlertDialog.Description className="my-3">
+                Its {data.people.toLocaleString('en')} people with every fact, source and tie go out of sight. To do it,
+                type its name.
+              </AlertDialog.Description>
+              <input className="gap mb-4 w-full" aria-label="Name of the tree" value={typed} onChange={(e) => setTyped(e.target.value)} />
+              <div className="flex gap-5">
+                <AlertDialog.Action className="act-main" disabled={typed.trim() !== data.name} onClick={() => remove.mutate(undefined)}>
+                  Delete
+                </AlertDialog.Action>
+                <AlertDialog.Cancel className="act">Leave it</AlertDialog.Cancel>
+              </div>
+            </AlertDialog.Content>
+          </AlertDialog.Portal>
+        </AlertDialog.Root>
+      )}
+    </div>
+  )
+}

@@ -1,0 +1,62 @@
+import { useQuery } from '@tanstack/react-query'
+import { lazy, Suspense } from 'react'
+import { Navigate, Outlet, Route, Routes } from 'react-router'
+import { api, told } from '../api/client'
+import { SignIn } from '../areas/account/SignIn'
+import { Shell } from './Shell'
+
+const Account = lazy(() => import('../areas/account/Account'))
+const Trees = lazy(() => import('../areas/account/Trees'))
+const Desk = lazy(() => import('../areas/desk/Desk'))
+const People = lazy(() => import('../areas/people/People'))
+const PersonPage = lazy(() => import('../areas/people/PersonPage'))
+const Records = lazy(() => import('../areas/records/Records'))
+const SourcePage = lazy(() => import('../areas/records/SourcePage'))
+const Drawings = lazy(() => import('../areas/drawings/Drawings'))
+const Reports = lazy(() => import('../areas/reports/Reports'))
+const Places = lazy(() => import('../areas/places/Places'))
+const Exchange = lazy(() => import('../areas/exchange/Exchange'))
+const Journal = lazy(() => import('../areas/journal/Journal'))
+const TreePage = lazy(() => import('../areas/tree/TreePage'))
+
+/** Only who is signed in comes past here. */
+function SignedIn() {
+  const { data, isPending, error } = useQuery({
+    queryKey: ['session'],
+    queryFn: () => told(api.GET('/api/session')),
+  })
+  if (isPending) return <p className="p-10 text-graphite">One moment…</p>
+  if (error) return <p className="p-10 text-madder">{error.message}</p>
+  return data.user ? <Outlet /> : <SignIn session={data} />
+}
+
+export function App() {
+  return (
+    <Suspense fallback={<p className="p-10 text-graphite">One moment…</p>}>
+      <Routes>
+        <Route element={<SignedIn />}>
+          <Route index element={<Navigate to="/trees" replace />} />
+          <Route path="trees" element={<Trees />} />
+          <Route path="account" element={<Account />} />
+          <Route path="t/:tree" element={<Shell />}>
+            <Route index element={<Navigate to="desk" replace />} />
+            <Route path="desk" element={<Desk />} />
+            <Route path="people" element={<People />} />
+            <Route path="people/:person" element={<PersonPage />} />
+            <Route path="records" element={<Records />} />
+            <Route path="records/:source" element={<SourcePage />} />
+            <Route path="drawings" element={<Drawings />} />
+            <Route path="drawings/:person" element={<Drawings />} />
+            <Route path="reports" element={<Reports />} />
+            <Route path="reports/:union" element={<Reports />} />
+            <Route path="places" element={<Places />} />
+            <Route path="exchange" element={<Exchange />} />
+            <Route path="journal" element={<Journal />} />
+            <Route path="tree" element={<TreePage />} />
+          </Route>
+          <Route path="*" element={<p className="p-10">There is no such page here.</p>} />
+        </Route>
+      </Routes>
+    </Suspense>
+  )
+}

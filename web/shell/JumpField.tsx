@@ -1,0 +1,110 @@
+import { keepPreviousData, useQuery } from '@tanstack/react-query'
+import { forwardRef, useId, useState, type KeyboardEvent } from 'react'
+import { useNavigate } from 'react-router'
+import { api, told } from '../api/client'
+import { useTreeId, useTreePath } from '../api/useTree'
+import { useDebounced } from '../parts/useDebounced'
+import { useAllCommands } from './keys'
+
+type Offer = { id: string; line: string; more: string; go: () => void }
+
+/** Finds a person by name or number, or a command by its words. */
+export const JumpField = forwardRef<HTMLInputElement>(function JumpField(_, ref) {
+  const tree = useTreeId()
+  const path = useTreePath()
+  const navigate = useNavigate()
+  const list = useId()
+  const [typed, setTyped] = useState('')
+  const [open, setOpen] = useState(false)
+  const [at, setAt] = useState(0)
+  const rested = useDebounced(typed.trim(), 120)
+  const commands = useAllCommands()
+  const { data } = useQuery({
+    queryKey: ['jump', tree, rested],
+    queryFn: () => told(api.GET('/api/trees/{tree}/jump', { params: { path: { tree }, query: { q: rested } } })),
+    enabled: rested !== '',
+    placeholderData: keepPreviousData,
+  })
+  const words = typed.trim().toLowerCase()
+  const offers: Offer[] = []
+  if (words !== '') {
+    for (const person of data?.people ?? []) {
+      offers.push({
+        id: person.id,
+        line: person.name,
+        more: [person.born, person.died].filter(Boolean).join(' – ') + `  no. ${person.number}`,
+        go: () => navigate(path(`people/${person.id}`)),
+      })
+    }
+    for (const command of commands().filter((c) => c.says.toLowerCase().includes(words)).slice(0, 6)) {
+      offers.push({ id: command.key, line: command.says, more: `key ${command.key}`, go: command.run })
+    }
+  }
+  const choose = (offer: Offer | undefined) => {
+    if (!offer) return
+    setTyped('')
+    setOpen(false)
+    ;(document.activeElement as HTMLElement | null)?.blur()
+    offer.go()
+  }
+  const pressed = (event: KeyboardEvent) => {
+    if (event.key === 'ArrowDown' || event.key === 'ArrowUp') {
+      event.preventDefault()
+      const step = event.key === 'ArrowDown' ? 1 : -1
+      setAt((now) => Math.max(0, Math.min(offers.length - 1, now + step)))
+    } else if (event.key === 'Enter') {
+      choose(offers[at])
+    } else if (event.key === 'Escape') {
+      setOpen(false)
+      ;(event.target as HTMLElement).blur()
+    }
+  }
+  const shown = open && words !== ''
+  return (
+    <div className="relative w-full max-w-[420px]">
+      <input
+        ref={ref}
+        role="combobox"
+        aria-expanded={shown}
+        aria-controls={list}
+        aria-activedescendant={shown && offers[at] ? `${list}-${at}` : undefined}
+        aria-label="Jump to a person, a number or a command"
+        placeholder="Jump to a name or number"
+        className="h-[28px] w-full rounded-[3px] border border-rule bg-raised px-2 placeholder:text-graphite"
+        value={typed}
+        onChange={(event) => {
+          setTyped(event.target.value)
+          setAt(0)
+          setOpen(true)
+        }}
+        onFocus={() => setOpen(true)}
+        onBlur={() => setTimeout(() => setOpen(false), 150)}
+        onKeyDown={pressed}
+      />
+      {shown && (
+        <ul
+          id={list}
+          role="listbox"
+          aria-label="Found"
+          className="absolute z-20 mt-1 max-h-[60vh] w-full min-w-[300px] overflow-auto rounded-[3px] border border-rule bg-raised py-1 shadow-lg"
+        >
+          {offers.map((offer, index) => (
+            <li
+              key={offer.id}
+              id={`${list}-${index}`}
+              role="option"
+              aria-selected={index === at}
+              onMouseDown={() => choose(offer)}
+              onMouseEnter={() => setAt(index)}
+              className={`flex items-baseline justify-between gap-3 px-3 py-[5px] ${index === at ? 'bg-wash' : ''}`}
+            >
+              <span className="truncate font-serif text-[16px]">{offer.line}</span>
+              <span className="shrink-0 text-[13px] text-graphite">{offer.more}</span>
+            </li>
+          ))}
+          {offers.length === 0 && <li className="px-3 py-1 text-graphite">Nobody of that name or number.</li>}
+        </ul>
+      )}
+    </div>
+  )
+})

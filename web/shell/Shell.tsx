@@ -1,0 +1,142 @@
+import { useQuery } from '@tanstack/react-query'
+import { useRef, useState } from 'react'
+import { Link, NavLink, Outlet, useNavigate, useParams } from 'react-router'
+import { toast } from 'sonner'
+import { api, told } from '../api/client'
+import { useTree, useTreeId, useTreePath, useWrite } from '../api/useTree'
+import { AREAS } from './areas'
+import { JumpField } from './JumpField'
+import { KeysHelp } from './KeysHelp'
+import { useCommands } from './keys'
+import { switchTheme } from './theme'
+import { useTrail } from './trail'
+
+/** Spine, top line and trail; the area stands in the middle. */
+export function Shell() {
+  const tree = useTreeId()
+  const path = useTreePath()
+  const navigate = useNavigate()
+  const jump = useRef<HTMLInputElement>(null)
+  const [help, setHelp] = useState(false)
+  const here = useParams().person ?? ''
+  const trail = useTrail(tree)
+  const place = trail.findIndex((step) => step.id === here)
+  const walk = (by: number) => {
+    const step = trail[(place < 0 ? trail.length : place) + by]
+    if (step) navigate(path(`people/${step.id}`))
+  }
+  const undo = useWrite(
+    () => told(api.POST('/api/trees/{tree}/journal/undo', { params: { path: { tree } } })),
+    (done) => toast.success(done.said),
+  )
+  const redo = useWrite(
+    () => told(api.POST('/api/trees/{tree}/journal/redo', { params: { path: { tree } } })),
+    (done) => toast.success(done.said),
+  )
+  useCommands([
+    { key: '/', says: 'Jump to a name or number', run: () => jump.current?.focus() },
+    { key: '?', says: 'Show the keys', run: () => setHelp(true) },
+    { key: '[', says: 'Back along the trail', run: () => walk(-1) },
+    { key: ']', says: 'Forward along the trail', run: () => walk(1) },
+    { key: 'u', says: 'Undo', run: () => undo.mutate(undefined) },
+    { key: 'U', says: 'Do again', run: () => redo.mutate(undefined) },
+    ...AREAS.map((area) => ({
+      key: `g ${area.key}`,
+      says: `Go to ${area.name}`,
+      run: () => navigate(path(area.path)),
+    })),
+  ])
+  return (
+    <div className="grid h-full grid-cols-[40px_minmax(0,1fr)] grid-rows-[40px_minmax(0,1fr)]">
+      <a href="#middle" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-raised focus:p-2">
+        To the middle of the page
+      </a>
+      <Spine />
+      <TopLine jump={jump} onHelp={() => setHelp(true)} />
+      <div className="grid min-h-0 grid-rows-[28px_minmax(0,1fr)]">
+        <nav aria-label="Trail" className="flex items-center gap-4 overflow-hidden whitespace-nowrap px-4 text-[13px]">
+          {[...trail].reverse().map((step) => (
+            <Link
+              key={step.id}
+              to={path(`people/${step.id}`)}
+              aria-current={step.id === here ? 'page' : undefined}
+              className={`max-w-[180px] truncate ${step.id === here ? 'font-semibold text-ink' : 'text-graphite hover:text-tide'}`}
+            >
+              {step.name}
+            </Link>
+          ))}
+        </nav>
+        <main id="middle" tabIndex={-1} className="min-h-0 overflow-auto outline-none">
+          <Outlet />
+        </main>
+      </div>
+      <KeysHelp open={help} onOpen={setHelp} />
+    </div>
+  )
+}
+
+function Spine() {
+  const path = useTreePath()
+  return (
+    <nav aria-label="Areas" className="row-span-2 flex flex-col border-r border-rule pt-[44px]">
+      {AREAS.map((area) => (
+        <NavLink
+          key={area.path}
+          to={path(area.path)}
+          className={({ isActive }) =>
+            `group relative flex h-[52px] items-center justify-center ${isActive ? 'bg-wash font-semibold text-tide' : 'text-graphite hover:text-tide'}`
+          }
+        >
+          <span aria-hidden className="text-[13px] tracking-wide [writing-mode:vertical-rl] rotate-180">
+            {area.initial}
+          </span>
+          <span className="sr-only">{area.name}</span>
+          <span
+            aria-hidden
+            className="pointer-events-none absolute left-[40px] z-30 hidden whitespace-nowrap rounded-r-[3px] border border-l-0 border-rule bg-raised px-3 py-1 font-normal text-ink group-hover:block group-focus-visible:block"
+          >
+            {area.name} <kbd>g {area.key}</kbd>
+          </span>
+        </NavLink>
+      ))}
+    </nav>
+  )
+}
+
+function TopLine({ jump, onHelp }: { jump: React.RefObject<HTMLInputElement | null>; onHelp: () => void }) {
+  const tree = useTreeId()
+  const path = useTreePath()
+  const { data } = useTree()
+  const { data: session } = useQuery({ queryKey: ['session'], queryFn: () => told(api.GET('/api/session')) })
+  const { data: exchange } = useQuery({
+    queryKey: ['exchange', tree],
+    queryFn: () => told(api.GET('/api/trees/{tree}/exchange', { params: { path: { tree } } })),
+    refetchInterval: (query) =>
+      query.state.data?.runs.some((run) => ['waiting', 'running'].includes(run.state)) ? 700 : 15_000,
+  })
+  const running = exchange?.runs.find((run) => ['waiting', 'running'].includes(run.state))
+  return (
+    <header className="flex min-w-0 items-center gap-4 border-b border-rule px-4">
+      <Link to="/trees" className="max-w-[220px] shrink-0 truncate font-serif text-[17px] font-semibold">
+        {data?.name ?? '…'}
+      </Link>
+      <JumpField ref={jump} />
+      <span className="ml-auto truncate text-[13px] text-graphite" role="status">
+        {running && (
+          <Link className="act" to={path('exchange')}>
+            {running.title}: {running.said} ({running.percent}%)
+          </Link>
+        )}
+      </span>
+      <button type="button" className="act shrink-0 text-[13px] max-sm:hidden" onClick={onHelp}>
+        Keys
+      </button>
+      <button type="button" className="act shrink-0 text-[13px] max-sm:hidden" onClick={switchTheme}>
+        Light or dark
+      </button>
+      <Link to="/account" className="shrink-0 truncate text-[13px] text-graphite max-sm:hidden">
+        {session?.user?.name}
+      </Link>
+    </header>
+  )
+}
