@@ -14,7 +14,7 @@ use NorthBough\Core\Gedcom\Writing\Writer;
 
 final class ExportCommand extends Command
 {
-    protected $signature = 'bough:export {tree} {--to= : the file to write} {--use-version=7 : 7 or 5.5.1}';
+    protected $signature = 'bough:export {tree} {--to= : the file to write} {--standard=7 : 7 or 5.5.1; --version= is understood too}';
 
     protected $description = 'Writes a tree as a file of the open standard';
 
@@ -23,7 +23,7 @@ final class ExportCommand extends Command
         $tree = TreeNamed::find((string) $this->argument('tree'));
         $to = (string) $this->option('to');
         try {
-            $version = Version::named((string) $this->option('use-version'));
+            $version = Version::named((string) $this->option('standard'));
         } catch (NotReadable) {
             return $this->refuse('Files are written in version 7 or 5.5.1.');
         }

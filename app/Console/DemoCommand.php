@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console;
+
+use App\Demo\DemoLoader;
+use App\Models\Tree;
+use App\Models\User;
+use Illuminate\Console\Command;
+
+final class DemoCommand extends Command
+{
+    protected $signature = 'bough:demo {--unless-there : do nothing when the demo account is there}';
+
+    protected $description = 'Makes the demo account and loads the Marren Isles from demo/';
+
+    public function handle(DemoLoader $loader): int
+    {
+        /** @var array{email: string, password: string, name: string} $account */
+        $account = config('northbough.demo');
+        $user = User::query()->where('email', $account['email'])->first();
+        if ($user !== null && $this->option('unless-there')) {
+            return self::SUCCESS;
+        }
+        $user ??= User::query()->create($account);
+        $tree = Tree::begin('Marren Isles', $user);
+        $people = $loader->load($tree, $user, base_path('demo'));
+        $this->output->writeln("Loaded {$people} people into {$tree->name}.");
+
+        return self::SUCCESS;
+    }
+}

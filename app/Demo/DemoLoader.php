@@ -1,0 +1,204 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Demo;
+
+use App\Http\Refusal;
+use App\Models\Event;
+use App\Models\Note;
+use App\Models\Person;
+use App\Models\Source;
+use App\Models\Tree;
+use App\Models\Union;
+use App\Models\UnionPartner;
+use App\Models\User;
+use App\Trees\Changes\ChangeSets;
+use App\Trees\Changes\How;
+use App\Trees\Changes\Intent;
+use App\Trees\CurrentTree;
+use App\Trees\Editing\Citations;
+use App\Trees\Editing\Facts;
+use App\Trees\Editing\People;
+use App\Trees\Editing\Relatives;
+use App\Trees\Editing\Ties;
+use Illuminate\Support\Facades\DB;
+use NorthBough\Core\Entry\OneLineEntry;
+use NorthBough\Core\Naming\NameKind;
+use NorthBough\Core\Naming\PersonalName;
+use NorthBough\Core\Tree\ParentageKind;
+
+/** Loads the demo world through the same doors as anybody's typing; the form of its files is told in demo/README.md. */
+final class DemoLoader
+{
+    /** @var array<string, Person> */
+    private array $people = [];
+
+    /** @var array<string, Source> */
+    private array $sources = [];
+
+    private ?Person $person = null;
+
+    private ?Union $union = null;
+
+    public function __construct(
+        private readonly CurrentTree $current,
+        private readonly ChangeSets $changes,
+        private readonly People $editing,
+        private readonly Relatives $relatives,
+        private readonly Ties $ties,
+        private readonly Facts $facts,
+        private readonly Citations $citations,
+    ) {}
+
+    /**
+     * @return int how many people were loaded
+     *
+     * @throws DemoProblem at the first line that is not understood
+     */
+    public function load(Tree $tree, User $user, string $folder): int
+    {
+        $this->current->enter($tree);
+        $files = ["{$folder}/sources.txt", ...(glob("{$folder}/families/*.txt") ?: [])];
+        foreach ($files as $file) {
+            $name = basename($file, '.txt');
+            $this->changes->run(new Intent($user, "Entered the demo's {$name}", '', How::Batch), fn () => $this->read($file));
+        }
+        $centre = $this->people['centre'] ?? null;
+        if ($centre !== null) {
+            DB::table('trees')->where('id', $tree->id)->update(['centre_person_id' => $centre->id]);
+        }
+
+        return count(array_unique(array_map(static fn (Person $p): string => $p->id, $this->people)));
+    }
+
+    private function read(string $file): void
+    {
+        foreach (file($file, FILE_IGNORE_NEW_LINES) ?: [] as $index => $line) {
+            $text = trim($line);
+            if ($text === '' || str_starts_with($text, '#')) {
+                continue;
+            }
+            try {
+                [$word, $rest] = explode(' ', $text, 2) + [1 => ''];
+                match ($word) {
+                    'source' => $this->source($rest),
+                    'person' => $this->person($rest),
+                    'same' => $this->same($rest),
+                    'couple' => $this->couple($rest),
+                    'child' => $this->child($rest),
+                    'fact' => $this->fact($rest),
+                    'name' => $this->name($rest),
+                    'cite' => $this->cite($rest),
+                    'note' => $this->note($rest),
+                    default => throw new Refusal("“{$word}” is no word of a demo file."),
+                };
+            } catch (Refusal $problem) {
+                throw DemoProblem::at($file, $index + 1, $problem->getMessage());
+            }
+        }
+    }
+
+    /** source KEY | title | author | publication | repository | call number */
+    private function source(string $rest): void
+    {
+        [$key, $title, $author, $publication, $repository, $callNumber] = self::parts($rest, 6);
+        $this->sources[$key] = $this->citations->describe(compact('title', 'author', 'publication', 'repository', 'callNumber'));
+    }
+
+    /** person KEY: one-line entry */
+    private function person(string $rest): void
+    {
+        [$key, $line] = self::keyed($rest);
+        $this->person = $this->people[$key] = $this->editing->enter(OneLineEntry::parse($line));
+        $this->union = null;
+    }
+
+    /** same NEWKEY: KEY */
+    private function same(string $rest): void
+    {
+        [$key, $known] = self::keyed($rest);
+        $this->people[$key] = $this->known($known);
+    }
+
+    /** couple KEY + KEY m date place */
+    private function couple(string $rest): void
+    {
+        if (preg_match('/^(\S+)(?: \+ (\S+))?(?: (m .+))?$/', $rest, $m) !== 1) {
+            throw new Refusal('A couple is written KEY + KEY m date place.');
+        }
+        $first = $this->known($m[1]);
+        $this->union = ($m[2] ?? '') === '' ? $this->ties->addPartnerUnknown($first) : $this->ties->addPartner($first, $this->known($m[2]));
+        $this->person = $first;
+        if (($m[3] ?? '') !== '') {
+            $this->relatives->marriage(OneLineEntry::parse('? '.$m[3]), $first, $this->union);
+        }
+    }
+
+    /** child KEY: one-line entry; child KEY; child KEY as adoptive */
+    private function child(string $rest): void
+    {
+        $union = $this->union ?? throw new Refusal('A child stands under a couple.');
+        $parent = Person::query()->findOrFail(UnionPartner::query()->where('union_id', $union->id)->orderBy('slot')->firstOrFail()->person_id);
+        if (str_contains($rest, ':')) {
+            [$key, $line] = self::keyed($rest);
+            $child = $this->people[$key] = $this->relatives->add($parent, 'child', OneLineEntry::parse($line), $union->id);
+        } else {
+            [$key, $kind] = explode(' as ', $rest) + [1 => 'birth'];
+            $child = $this->relatives->add($parent, 'child', $this->known(trim($key)), $union->id, ParentageKind::from($kind));
+        }
+        $this->person = $child;
+    }
+
+    /** fact kind | date | place | what it says */
+    private function fact(string $rest): void
+    {
+        [$kind, $date, $place, $value] = self::parts($rest, 4);
+        $person = $this->person ?? throw new Refusal('A fact stands under a person.');
+        $denied = str_starts_with($kind, 'no ');
+        $this->facts->add('person_id', $person->id, ['kind' => $denied ? substr($kind, 3) : $kind, 'date' => $date, 'place' => $place, 'value' => $value, 'denied' => $denied]);
+    }
+
+    /** name kind | name */
+    private function name(string $rest): void
+    {
+        [$kind, $name] = self::parts($rest, 2);
+        $this->editing->addName($this->person ?? throw new Refusal('A name stands under a person.'), PersonalName::parse($name), NameKind::from($kind));
+    }
+
+    /** cite kind | source | page | words: on the last fact of that kind */
+    private function cite(string $rest): void
+    {
+        [$kind, $source, $page, $words] = self::parts($rest, 4);
+        $events = Event::query()->where('kind', $kind);
+        $event = ($kind === 'marriage'
+            ? $events->where('union_id', $this->union->id ?? null)
+            : $events->where('person_id', $this->person->id ?? null))->orderByDesc('position')->first()
+            ?? throw new Refusal("There is no {$kind} to cite here.");
+        $this->citations->cite('event_id', $event->id, $this->sources[$source] ?? throw new Refusal("There is no source {$source}."), $page, $words);
+    }
+
+    private function note(string $rest): void
+    {
+        Note::query()->create(['person_id' => ($this->person ?? throw new Refusal('A note stands under a person.'))->id, 'text' => $rest]);
+    }
+
+    private function known(string $key): Person
+    {
+        return $this->people[$key] ?? throw new Refusal("There is nobody called {$key} yet.");
+    }
+
+    /** @return array{string, string} */
+    private static function keyed(string $rest): array
+    {
+        [$key, $line] = explode(':', $rest, 2) + [1 => ''];
+
+        return [trim($key), trim($line)];
+    }
+
+    /** @return list<string> */
+    private static function parts(string $rest, int $count): array
+    {
+        return array_pad(array_map(trim(...), explode('|', $rest, $count)), $count, '');
+    }
+}
