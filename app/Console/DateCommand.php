@@ -13,14 +13,16 @@ use NorthBough\Core\Chrono\Reckoning;
 
 final class DateCommand extends Command
 {
+    use Worded;
+
     protected $signature = 'bough:date {text} {--order= : dmy or mdy} {--json}';
 
     protected $description = 'Reads a date as it is typed';
 
     public function handle(): int
     {
-        $order = DayOrder::tryFrom((string) $this->option('order')) ?? DayOrder::Unsettled;
-        $date = GenDate::parse((string) $this->argument('text'), Reckoning::writtenIn($order));
+        $order = DayOrder::tryFrom($this->word('order')) ?? DayOrder::Unsettled;
+        $date = GenDate::parse($this->word('text'), Reckoning::writtenIn($order));
         $span = $date->span();
         $reading = [
             'typed' => $date->typed,

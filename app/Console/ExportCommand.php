@@ -14,16 +14,18 @@ use NorthBough\Core\Gedcom\Writing\Writer;
 
 final class ExportCommand extends Command
 {
+    use Worded;
+
     protected $signature = 'bough:export {tree} {--to= : the file to write} {--standard=7 : 7 or 5.5.1; --version= is understood too}';
 
     protected $description = 'Writes a tree as a file of the open standard';
 
     public function handle(CurrentTree $current): int
     {
-        $tree = TreeNamed::find((string) $this->argument('tree'));
-        $to = (string) $this->option('to');
+        $tree = TreeNamed::find($this->word('tree'));
+        $to = $this->word('to');
         try {
-            $version = Version::named((string) $this->option('standard'));
+            $version = Version::named($this->word('standard'));
         } catch (NotReadable) {
             return $this->refuse('Files are written in version 7 or 5.5.1.');
         }

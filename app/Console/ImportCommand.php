@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use App\Http\Refusal;
 use App\Models\Tree;
 use App\Models\User;
+use App\Refusal;
 use App\Trees\CurrentTree;
 use App\Trees\Exchange\ImportTree;
 use App\Trees\Exchange\Unwatched;
@@ -16,20 +16,22 @@ use NorthBough\Core\Gedcom\NotReadable;
 
 final class ImportCommand extends Command
 {
+    use Worded;
+
     protected $signature = 'bough:import {file} {--tree= : name or id; a name that is not there makes a new tree} {--owner= : e-mail of whoever owns a new tree} {--json}';
 
     protected $description = 'Brings a file of the open standard into a tree';
 
     public function handle(ImportTree $import, CurrentTree $current): int
     {
-        $file = (string) $this->argument('file');
+        $file = $this->word('file');
         if (! is_readable($file) || is_dir($file)) {
             $this->error("There is no file at {$file} that can be read.");
 
             return self::FAILURE;
         }
         $owner = $this->option('owner') === null ? User::query()->orderBy('created_at')->first() : User::query()->where('email', $this->option('owner'))->first();
-        $name = trim((string) $this->option('tree'));
+        $name = trim($this->word('tree'));
         if ($name === '' || $owner === null) {
             $this->error($name === '' ? 'Say which tree with --tree=NAME.' : 'There is no such account to own the tree. Make one in the page first.');
 

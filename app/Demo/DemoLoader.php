@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Demo;
 
-use App\Http\Refusal;
 use App\Models\Event;
 use App\Models\Note;
 use App\Models\Person;
@@ -13,6 +12,7 @@ use App\Models\Tree;
 use App\Models\Union;
 use App\Models\UnionPartner;
 use App\Models\User;
+use App\Refusal;
 use App\Trees\Changes\ChangeSets;
 use App\Trees\Changes\How;
 use App\Trees\Changes\Intent;
@@ -49,7 +49,8 @@ final class DemoLoader
         private readonly Ties $ties,
         private readonly Facts $facts,
         private readonly Citations $citations,
-    ) {}
+    ) {
+    }
 
     /**
      * @return int how many people were loaded
@@ -61,8 +62,8 @@ final class DemoLoader
         $this->current->enter($tree);
         $files = ["{$folder}/sources.txt", ...(glob("{$folder}/families/*.txt") ?: [])];
         foreach ($files as $file) {
-            $name = basename($file, '.txt');
-            $this->changes->run(new Intent($user, "Entered the demo's {$name}", '', How::Batch), fn () => $this->read($file));
+            $about = lcfirst(ltrim(trim((string) strtok((string) file_get_contents($file), "\n")), '# '));
+            $this->changes->run(new Intent($user, "Entered {$about}", '', How::Batch), fn () => $this->read($file));
         }
         $centre = $this->people['centre'] ?? null;
         if ($centre !== null) {

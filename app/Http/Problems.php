@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Refusal;
 use App\Trees\Exchange\Cancelled;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
@@ -46,7 +47,7 @@ final class Problems
             404 => 'That is not here: it was deleted, or the address is mistyped.',
             419 => 'This page was open too long. Load it again; what you typed is kept.',
             429 => 'Too many tries. Wait a minute and try again.',
-            default => $problem instanceof Throwable && $problem->getMessage() !== '' ? $problem->getMessage() : 'That was refused.',
+            default => $problem->getMessage() !== '' ? $problem->getMessage() : 'That was refused.',
         };
     }
 }

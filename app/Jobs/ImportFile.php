@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Jobs;
 
-use App\Http\Refusal;
 use App\Models\Run;
 use App\Models\Tree;
 use App\Models\User;
+use App\Refusal;
 use App\Trees\CurrentTree;
 use App\Trees\Exchange\Cancelled;
 use App\Trees\Exchange\ImportTree;
@@ -28,7 +28,9 @@ final class ImportFile implements ShouldQueue
 
     public int $tries = 1;
 
-    public function __construct(public readonly string $runId) {}
+    public function __construct(public readonly string $runId)
+    {
+    }
 
     public function handle(ImportTree $import, CurrentTree $current): void
     {

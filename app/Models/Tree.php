@@ -30,10 +30,20 @@ final class Tree extends Model
         return (string) DB::table('members')->where('tree_id', $this->id)->where('user_id', $user->id)->value('role');
     }
 
+    /** The number for the next person, and so many reserved after it. */
+    public function takeNumbers(int $count): int
+    {
+        $first = $this->next_number;
+        $this->next_number += $count;
+        $this->save();
+
+        return $first;
+    }
+
     public static function begin(string $name, User $owner): self
     {
         return DB::transaction(static function () use ($name, $owner): self {
-            $tree = self::create(['name' => $name]);
+            $tree = self::query()->create(['name' => $name]);
             DB::table('members')->insert(['tree_id' => $tree->id, 'user_id' => $owner->id, 'role' => 'owner']);
 
             return $tree;

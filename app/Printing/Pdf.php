@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Printing;
 
-use App\Http\Refusal;
+use App\Refusal;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Str;
 use Symfony\Component\Process\Process;
@@ -24,7 +24,7 @@ final class Pdf
         return $this->convert($svg, 'svg', static fn (string $in, string $out): array => [config('northbough.programs.rsvg'), '--format=pdf', '--unlimited', "--output={$out}", $in]);
     }
 
-    /** @param \Closure(string, string): list<string> $command */
+    /** @param  \Closure(string, string): list<string>  $command */
     private function convert(string $content, string $extension, \Closure $command): string
     {
         $folder = storage_path('app/printing/'.Str::uuid7());

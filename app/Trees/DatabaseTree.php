@@ -26,7 +26,9 @@ use stdClass;
 /** The current tree as core sees it, fetched by ids, a fixed number of queries a call. */
 final readonly class DatabaseTree implements TreeView
 {
-    public function __construct(private CurrentTree $current) {}
+    public function __construct(private CurrentTree $current)
+    {
+    }
 
     public function people(array $ids): array
     {
@@ -66,7 +68,7 @@ final readonly class DatabaseTree implements TreeView
     public function unionsOf(array $personIds): array
     {
         $ties = $this->rows('union_partners')->whereIn('person_id', $personIds)->orderBy('position')->orderBy('id')->get();
-        $unions = $this->unions($ties->pluck('union_id')->unique()->values()->all());
+        $unions = $this->unions(array_values($ties->pluck('union_id')->unique()->all()));
         $byPerson = [];
         foreach ($ties as $tie) {
             $byPerson[$tie->person_id][] = $unions[$tie->union_id];
@@ -137,7 +139,7 @@ final readonly class DatabaseTree implements TreeView
     private function events(string $column, array $ids): array
     {
         $rows = $this->rows('events')->whereIn($column, $ids)->orderBy('position')->orderBy('ordinal')->orderBy('id')->get();
-        $backing = $this->backing($rows->pluck('id')->all());
+        $backing = $this->backing(array_values($rows->pluck('id')->all()));
         $events = [];
         foreach ($rows as $row) {
             $events[$row->{$column}][] = new Event(

@@ -30,7 +30,8 @@ return new class extends Migration
             $table->integer('position')->default(0);
         });
 
-        TreeTable::create('unions', function (Blueprint $table): void {});
+        TreeTable::create('unions', function (Blueprint $table): void {
+        });
 
         TreeTable::create('union_partners', function (Blueprint $table): void {
             TreeTable::belongs($table, 'union_id', 'unions');

@@ -18,48 +18,67 @@ export function Lifeline({ lifeline, chosen, onChoose }: Props) {
   const percent = (share: number) => `${share * 100}%`
   return (
     <div className="relative h-[120px] overflow-hidden" role="group" aria-label="Lifeline">
-      <div className="absolute inset-x-0 top-[72px] border-t border-ink" aria-hidden />
-      {lifeline.years.map((year) => (
-        <span key={year.year} aria-hidden>
-          <span
-            className="absolute top-[69px] h-[7px] border-l border-graphite"
-            style={{ left: percent(year.at) }}
-          />
-          <span
-            className="absolute top-[78px] -translate-x-1/2 text-[11px] text-graphite"
-            style={{ left: percent(year.at) }}
-          >
-            {year.year}
+      <div className="absolute inset-x-0 top-[64px] border-t border-ink" aria-hidden />
+      {lifeline.years
+        .filter((year) => year.at > 0.02 && year.at < 0.97)
+        .map((year) => (
+          <span key={year.year} aria-hidden>
+            <span className="absolute top-[64px] h-[5px] border-l border-graphite" style={{ left: percent(year.at) }} />
+            <span
+              className="absolute top-[74px] -translate-x-1/2 text-[11px] text-graphite"
+              style={{ left: percent(year.at) }}
+            >
+              {year.year}
+            </span>
           </span>
-        </span>
+        ))}
+      {lifeline.marks.map((mark, index) => (
+        <Mark
+          key={`${mark.factId}${index}`}
+          mark={mark}
+          chosen={mark.factId === chosen}
+          onChoose={() => onChoose(mark.factId)}
+        />
       ))}
-      {lifeline.marks.map((mark, index) => {
-        const own = mark.row === 'own'
-        const says = `${mark.word}${mark.whose ? ` of ${mark.whose}` : ''}, ${mark.date}`
-        const soft = `linear-gradient(to right, ${mark.softFrom ? 'transparent' : 'currentColor'}, currentColor 35%, currentColor 65%, ${mark.softTo ? 'transparent' : 'currentColor'})`
-        return (
-          <span key={`${mark.factId}${index}`}>
-            <button
-              type="button"
-              title={says}
-              aria-label={says}
-              onClick={() => own && onChoose(mark.factId)}
-              tabIndex={own ? 0 : -1}
-              className={`absolute min-w-[3px] ${own ? 'top-[62px] h-[20px]' : 'top-[92px] h-[5px]'} ${mark.factId === chosen ? 'text-tide' : own ? 'text-ink' : 'text-graphite'}`}
-              style={{ left: percent(mark.from), width: percent(mark.to - mark.from), background: soft }}
-            />
-            {mark.lane >= 0 && (
-              <span
-                aria-hidden
-                className={`pointer-events-none absolute max-w-[11%] truncate whitespace-nowrap text-[12px] ${mark.factId === chosen ? 'font-semibold text-tide' : own ? 'text-ink' : 'text-graphite'}`}
-                style={{ left: percent(Math.min(mark.from, 0.9)), top: own ? 42 - 17 * mark.lane : 100 }}
-              >
-                {own ? mark.word : mark.whose}
-              </span>
-            )}
-          </span>
-        )
-      })}
     </div>
+  )
+}
+
+/** A tick for a day, a bar for a span of doubt, a thin line for what lasted. */
+function Mark({ mark, chosen, onChoose }: { mark: Schemas['LifelineMark']; chosen: boolean; onChoose: () => void }) {
+  const own = mark.row === 'own'
+  const says = `${mark.word}${mark.whose ? ` of ${mark.whose}` : ''}, ${mark.date}`
+  const faded = (soft: boolean) => (soft ? 'transparent' : 'currentColor')
+  const height = !own ? 'top-[94px] h-[4px]' : mark.lasts ? 'top-[59px] h-[3px]' : 'top-[55px] h-[18px]'
+  const wide = mark.to - mark.from > 0.02 && !mark.lasts
+  const atEnd = mark.from > 0.88
+  return (
+    <>
+      <button
+        type="button"
+        title={says}
+        aria-label={says}
+        onClick={() => own && onChoose()}
+        tabIndex={own ? 0 : -1}
+        className={`absolute min-w-[3px] ${height} ${wide ? 'opacity-45' : ''} ${chosen ? 'text-tide' : own ? 'text-ink' : 'text-graphite'}`}
+        style={{
+          left: `${mark.from * 100}%`,
+          width: `${(mark.to - mark.from) * 100}%`,
+          background: `linear-gradient(to right, ${faded(mark.softFrom)}, currentColor 35%, currentColor 65%, ${faded(mark.softTo)})`,
+        }}
+      />
+      {mark.lane >= 0 && (
+        <span
+          aria-hidden
+          className={`pointer-events-none absolute max-w-[11%] truncate whitespace-nowrap text-[12px] ${chosen ? 'font-semibold text-tide' : own ? 'text-ink' : 'text-graphite'}`}
+          style={{
+            ...(atEnd ? { right: `${Math.max(0, 1 - mark.to) * 100}%` } : { left: `${mark.from * 100}%` }),
+            top: own ? 36 - 17 * mark.lane : 100,
+          }}
+        >
+          {own ? mark.word : mark.whose}
+        </span>
+      )}
+    </>
   )
 }

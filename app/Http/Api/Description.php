@@ -19,8 +19,11 @@ final class Description
         $generator = new Generator;
         $generator->addProcessor(static function (Analysis $analysis): void {
             foreach ($analysis->getAnnotationsOfType(Schema::class, true) as $schema) {
-                if (is_array($schema->properties) && $schema->required === Generator::UNDEFINED) {
-                    $schema->required = self::required($schema);
+                if ($schema instanceof Schema && is_array($schema->properties) && $schema->required === Generator::UNDEFINED) {
+                    $names = self::required($schema);
+                    if ($names !== []) {
+                        $schema->required = $names;
+                    }
                 }
             }
         });
@@ -32,9 +35,9 @@ final class Description
     /**
      * Every property of an answer is always there; of what is sent, those without a default.
      *
-     * @return list<string>|string
+     * @return list<string>
      */
-    private static function required(Schema $schema): array|string
+    private static function required(Schema $schema): array
     {
         $names = [];
         foreach ($schema->properties as $property) {
@@ -43,6 +46,6 @@ final class Description
             }
         }
 
-        return $names === [] ? Generator::UNDEFINED : $names;
+        return $names;
     }
 }

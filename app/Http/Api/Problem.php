@@ -18,5 +18,6 @@ final readonly class Problem
         #[OA\Property] public string $message,
         #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'array', items: new OA\Items(type: 'string')))] public array $errors,
         #[OA\Property(type: 'object')] public array $details,
-    ) {}
+    ) {
+    }
 }

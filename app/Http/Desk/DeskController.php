@@ -15,7 +15,9 @@ use Illuminate\Support\Facades\DB;
 /** What waits for somebody, in sentences, by what each holds up. */
 final readonly class DeskController
 {
-    public function __construct(private CurrentTree $current) {}
+    public function __construct(private CurrentTree $current)
+    {
+    }
 
     #[Get('/trees/{tree}/desk', 'desk', DeskPage::class)]
     public function index(): JsonResponse
@@ -29,12 +31,12 @@ final readonly class DeskController
         $rows = DB::table('events')
             ->join('person_lines', static fn ($join) => $join->on('person_lines.tree_id', 'events.tree_id')->on('person_lines.person_id', 'events.person_id'))
             ->where('events.tree_id', $this->current->id())->where('events.denied', false)->whereIn('events.kind', ['birth', 'death', 'burial'])
-            ->groupBy('events.person_id', 'events.kind', 'person_lines.shown_name')->havingRaw('count(*) > 1')
+            ->groupBy('events.person_id', 'events.kind', 'person_lines.shown_name', 'person_lines.number')->havingRaw('count(*) > 1')
             ->orderByRaw('count(*) DESC, person_lines.shown_name')->limit(20)
-            ->selectRaw("events.person_id, events.kind, person_lines.shown_name, count(*) AS values, string_agg(events.date_shown, ' or ' ORDER BY events.position) AS dates")->get();
+            ->selectRaw("events.person_id, events.kind, person_lines.shown_name, person_lines.number, count(*) AS values, string_agg(events.date_shown, ' or ' ORDER BY events.position) AS dates")->get();
 
         return array_values($rows->map(static fn ($row): SentenceResource => new SentenceResource(
-            self::number((int) $row->values)." {$row->kind}s are told of {$row->shown_name}.", $row->dates, "people/{$row->person_id}",
+            self::number((int) $row->values)." {$row->kind}s are told of {$row->shown_name}, no. {$row->number}.", $row->dates, "people/{$row->person_id}",
         ))->all());
     }
 
@@ -48,10 +50,10 @@ final readonly class DeskController
             ->where('events.tree_id', $this->current->id())
             ->where(static fn ($query) => $query->where('events.date_problem', '!=', '')->orWhereNotNull('events.other_begin_lo'))
             ->orderBy('person_lines.sort_name')->limit(20)
-            ->get(['person_lines.person_id', 'person_lines.shown_name', 'events.date_typed', 'events.date_shown', 'events.date_problem']);
+            ->get(['person_lines.person_id', 'person_lines.shown_name', 'person_lines.number', 'events.date_typed', 'events.date_shown', 'events.date_problem']);
 
         return array_values($rows->map(static fn ($row): SentenceResource => new SentenceResource(
-            "“{$row->date_typed}” on {$row->shown_name} ".($row->date_problem === '' ? 'can be read in two ways.' : 'is no day that can be.'),
+            "“{$row->date_typed}” on {$row->shown_name}, no. {$row->number}, ".($row->date_problem === '' ? 'can be read in two ways.' : 'is no day that can be.'),
             $row->date_problem === '' ? $row->date_shown : $row->date_problem, "people/{$row->person_id}",
         ))->all());
     }

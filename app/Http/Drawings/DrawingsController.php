@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Drawings;
 
 use App\Http\Api\Get;
-use App\Http\Refusal;
 use App\Http\Resources\BoxResource;
 use App\Http\Resources\LineResource;
 use App\Http\Resources\SceneResource;
 use App\Models\Person;
 use App\Printing\Pdf;
+use App\Refusal;
 use App\Trees\DatabaseTree;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -26,7 +26,9 @@ final readonly class DrawingsController
 {
     private const MOST_GENERATIONS = 12;
 
-    public function __construct(private DatabaseTree $tree) {}
+    public function __construct(private DatabaseTree $tree)
+    {
+    }
 
     #[Get('/trees/{tree}/drawings/{kind}/{person}', 'drawing', SceneResource::class, query: ['generations'])]
     public function show(Request $request, string $tree, string $kind, string $person): JsonResponse

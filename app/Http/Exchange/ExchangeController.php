@@ -8,7 +8,6 @@ use App\Http\Api\Delete;
 use App\Http\Api\Get;
 use App\Http\Api\Post;
 use App\Http\Inputs\ImportInput;
-use App\Http\Refusal;
 use App\Http\Resources\CountResource;
 use App\Http\Resources\ExchangePage;
 use App\Http\Resources\ImportResource;
@@ -19,6 +18,7 @@ use App\Jobs\ImportFile;
 use App\Models\Import;
 use App\Models\Run;
 use App\Models\Upload;
+use App\Refusal;
 use App\Trees\CurrentTree;
 use App\Trees\Exchange\ExportTree;
 use App\Trees\Exchange\Runs;
@@ -35,7 +35,9 @@ use Symfony\Component\HttpFoundation\StreamedResponse;
 /** Files in and out of a tree. */
 final readonly class ExchangeController
 {
-    public function __construct(private CurrentTree $current) {}
+    public function __construct(private CurrentTree $current)
+    {
+    }
 
     #[Get('/trees/{tree}/exchange', 'exchange', ExchangePage::class)]
     public function index(): JsonResponse

@@ -15,7 +15,8 @@ final readonly class AccountInput
         #[OA\Property] public string $name,
         #[OA\Property] public string $email,
         #[OA\Property] public string $password,
-    ) {}
+    ) {
+    }
 
     /** @return array<string, list<mixed>> */
     public static function rules(): array

@@ -15,7 +15,8 @@ final readonly class CitationInput
         #[OA\Property] public string $sourceId,
         #[OA\Property] public ?string $locator = null,
         #[OA\Property] public ?string $words = null,
-    ) {}
+    ) {
+    }
 
     /** @return array<string, list<mixed>> */
     public static function rules(): array

@@ -13,7 +13,8 @@ final readonly class DeleteTreeInput
 
     public function __construct(
         #[OA\Property] public string $name,
-    ) {}
+    ) {
+    }
 
     /** @return array<string, list<mixed>> */
     public static function rules(): array

@@ -20,7 +20,8 @@ final readonly class FactInput
         #[OA\Property] public ?bool $denied = null,
         #[OA\Property] public ?int $version = null,
         #[OA\Property] public ?string $why = null,
-    ) {}
+    ) {
+    }
 
     /** @return array<string, list<mixed>> */
     public static function rules(): array
@@ -35,5 +36,20 @@ final readonly class FactInput
             'version' => ['nullable', 'integer'],
             'why' => ['nullable', 'string', 'max:2000'],
         ];
+    }
+
+    /**
+     * What was said of the fact itself; what was left out is missing.
+     *
+     * @return array{kind: string, typeWords?: string, value?: string, date?: string, place?: string, denied?: bool}
+     */
+    public function fact(string $kind): array
+    {
+        return ['kind' => $kind]
+            + ($this->typeWords === null ? [] : ['typeWords' => $this->typeWords])
+            + ($this->value === null ? [] : ['value' => $this->value])
+            + ($this->date === null ? [] : ['date' => $this->date])
+            + ($this->place === null ? [] : ['place' => $this->place])
+            + ($this->denied === null ? [] : ['denied' => $this->denied]);
     }
 }

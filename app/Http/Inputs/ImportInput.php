@@ -14,7 +14,8 @@ final readonly class ImportInput
     public function __construct(
         #[OA\Property] public string $uploadId,
         #[OA\Property] public bool $again = false,
-    ) {}
+    ) {
+    }
 
     /** @return array<string, list<mixed>> */
     public static function rules(): array

@@ -15,7 +15,8 @@ final readonly class NameInput
         #[OA\Property] public string $typed,
         #[OA\Property] public ?string $kind = null,
         #[OA\Property] public ?int $version = null,
-    ) {}
+    ) {
+    }
 
     /** @return array<string, list<mixed>> */
     public static function rules(): array

@@ -14,7 +14,8 @@ final readonly class PersonChangeInput
     public function __construct(
         #[OA\Property] public int $version,
         #[OA\Property] public string $sex,
-    ) {}
+    ) {
+    }
 
     /** @return array<string, list<mixed>> */
     public static function rules(): array

@@ -13,7 +13,8 @@ final readonly class PersonInput
 
     public function __construct(
         #[OA\Property] public string $line,
-    ) {}
+    ) {
+    }
 
     /** @return array<string, list<mixed>> */
     public static function rules(): array

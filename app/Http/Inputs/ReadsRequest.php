@@ -18,10 +18,4 @@ trait ReadsRequest
 
         return new self(...array_filter($sent, static fn (mixed $value): bool => $value !== null));
     }
-
-    /** @return array<string, mixed> what was said, without what was left out */
-    public function said(): array
-    {
-        return array_filter(get_object_vars($this), static fn (mixed $value): bool => $value !== null);
-    }
 }

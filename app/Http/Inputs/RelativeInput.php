@@ -17,7 +17,8 @@ final readonly class RelativeInput
         #[OA\Property] public ?string $personId = null,
         #[OA\Property] public ?string $unionId = null,
         #[OA\Property] public ?string $kind = null,
-    ) {}
+    ) {
+    }
 
     /** @return array<string, list<mixed>> */
     public static function rules(): array

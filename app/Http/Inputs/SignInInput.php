@@ -14,7 +14,8 @@ final readonly class SignInInput
     public function __construct(
         #[OA\Property] public string $email,
         #[OA\Property] public string $password,
-    ) {}
+    ) {
+    }
 
     /** @return array<string, list<mixed>> */
     public static function rules(): array

@@ -18,7 +18,8 @@ final readonly class SourceInput
         #[OA\Property] public ?string $callNumber = null,
         #[OA\Property] public ?string $repository = null,
         #[OA\Property] public ?int $version = null,
-    ) {}
+    ) {
+    }
 
     /** @return array<string, list<mixed>> */
     public static function rules(): array

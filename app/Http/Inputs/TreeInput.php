@@ -14,7 +14,8 @@ final readonly class TreeInput
     public function __construct(
         #[OA\Property] public ?string $name = null,
         #[OA\Property] public ?string $centrePersonId = null,
-    ) {}
+    ) {
+    }
 
     /** @return array<string, list<mixed>> */
     public static function rules(): array

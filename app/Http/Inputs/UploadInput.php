@@ -14,7 +14,8 @@ final readonly class UploadInput
     public function __construct(
         #[OA\Property] public string $name,
         #[OA\Property] public int $size,
-    ) {}
+    ) {
+    }
 
     /** @return array<string, list<mixed>> */
     public static function rules(): array

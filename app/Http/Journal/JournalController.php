@@ -6,11 +6,11 @@ namespace App\Http\Journal;
 
 use App\Http\Api\Get;
 use App\Http\Api\Post;
-use App\Http\Refusal;
 use App\Http\Resources\ChangeResource;
 use App\Http\Resources\JournalPage;
 use App\Http\Resources\SaidResource;
 use App\Http\Tree\TreesController;
+use App\Refusal;
 use App\Trees\Changes\Undo;
 use App\Trees\CurrentTree;
 use Illuminate\Http\JsonResponse;
@@ -23,7 +23,9 @@ final readonly class JournalController
 {
     private const AT_ONCE = 60;
 
-    public function __construct(private CurrentTree $current, private Undo $undo) {}
+    public function __construct(private CurrentTree $current, private Undo $undo)
+    {
+    }
 
     #[Get('/trees/{tree}/journal', 'journal', JournalPage::class, query: ['before'])]
     public function index(Request $request): JsonResponse

@@ -9,7 +9,6 @@ use App\Http\Api\Get;
 use App\Http\Api\Patch;
 use App\Http\Api\Post;
 use App\Http\Inputs\FactInput;
-use App\Http\Refusal;
 use App\Http\Resources\KindList;
 use App\Http\Resources\KindResource;
 use App\Http\Resources\MadeResource;
@@ -17,6 +16,7 @@ use App\Http\Tree\TreesController;
 use App\Models\Event;
 use App\Models\Person;
 use App\Models\Union;
+use App\Refusal;
 use App\Trees\Changes\Change;
 use App\Trees\Changes\ChangeSets;
 use App\Trees\Changes\Intent;
@@ -29,7 +29,9 @@ use NorthBough\Core\Tree\EventKinds;
 
 final readonly class FactsController
 {
-    public function __construct(private ChangeSets $changes, private Facts $facts) {}
+    public function __construct(private ChangeSets $changes, private Facts $facts)
+    {
+    }
 
     #[Get('/event-kinds', 'eventKinds', KindList::class)]
     public function kinds(): JsonResponse
@@ -57,7 +59,7 @@ final readonly class FactsController
     {
         $input = FactInput::from($request);
         $event = Event::query()->findOrFail($fact);
-        $said = array_diff_key($input->said(), ['version' => 0, 'why' => 0, 'kind' => 0]);
+        $said = $input->fact($event->kind);
         $version = $input->version ?? throw new Refusal('Say which version of the fact you changed.');
         $this->changes->run(
             new Intent(TreesController::user($request), 'Changed '.self::word($event->kind), $input->why ?? ''),
@@ -85,7 +87,7 @@ final readonly class FactsController
         $kind = $input->kind ?? throw new Refusal('Say what kind of fact it is.');
         $event = $this->changes->run(
             new Intent(TreesController::user($request), 'Added '.self::word($kind), $input->why ?? ''),
-            fn (): Event => $this->facts->add($column, $id, ['kind' => $kind, ...array_diff_key($input->said(), ['version' => 0, 'why' => 0])]),
+            fn (): Event => $this->facts->add($column, $id, $input->fact($kind)),
         );
 
         return response()->json(new MadeResource($event->id));

@@ -23,7 +23,9 @@ final readonly class IndexController
 
     private const SORTS = ['name' => 'sort_name', 'number' => 'number', 'birth' => 'birth_day'];
 
-    public function __construct(private CurrentTree $current) {}
+    public function __construct(private CurrentTree $current)
+    {
+    }
 
     #[Get('/trees/{tree}/people', 'people', PeoplePage::class, query: ['q', 'sort', 'after'])]
     public function index(Request $request): JsonResponse

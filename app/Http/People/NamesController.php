@@ -8,11 +8,11 @@ use App\Http\Api\Delete;
 use App\Http\Api\Patch;
 use App\Http\Api\Post;
 use App\Http\Inputs\NameInput;
-use App\Http\Refusal;
 use App\Http\Resources\MadeResource;
 use App\Http\Tree\TreesController;
 use App\Models\Name;
 use App\Models\Person;
+use App\Refusal;
 use App\Trees\Changes\Change;
 use App\Trees\Changes\ChangeSets;
 use App\Trees\Changes\Intent;
@@ -25,7 +25,9 @@ use NorthBough\Core\Naming\PersonalName;
 
 final readonly class NamesController
 {
-    public function __construct(private ChangeSets $changes, private People $people) {}
+    public function __construct(private ChangeSets $changes, private People $people)
+    {
+    }
 
     #[Post('/trees/{tree}/people/{person}/names', 'addName', MadeResource::class, NameInput::class)]
     public function store(Request $request, string $tree, string $person): JsonResponse

@@ -29,7 +29,9 @@ use NorthBough\Core\Tree\ParentageKind;
 
 final readonly class PeopleController
 {
-    public function __construct(private ChangeSets $changes, private People $people, private Relatives $relatives, private PersonPageBuilder $pages) {}
+    public function __construct(private ChangeSets $changes, private People $people, private Relatives $relatives, private PersonPageBuilder $pages)
+    {
+    }
 
     #[Get('/trees/{tree}/people/{person}', 'person', PersonPage::class)]
     public function show(string $tree, string $person): JsonResponse

@@ -29,7 +29,9 @@ use NorthBough\Core\Tree\Union;
 /** Puts a person's page together: a fixed number of queries, however long the life. */
 final readonly class PersonPageBuilder
 {
-    public function __construct(private DatabaseTree $tree, private People $editing, private KinResources $kin) {}
+    public function __construct(private DatabaseTree $tree, private People $editing, private KinResources $kin)
+    {
+    }
 
     public function build(PersonRow $row): PersonPage
     {
@@ -55,7 +57,7 @@ final readonly class PersonPageBuilder
             names: $this->names($person),
             facts: array_map($facts->resource(...), LifeOrder::sorted($own)),
             lifeline: new LifelineResource(
-                array_map(static fn ($m): LifelineMark => new LifelineMark($m->eventId, $m->word, $m->date, $m->whose, $m->row, $m->from, $m->to, $m->softFrom, $m->softTo, $m->lane), $lifeline->marks),
+                array_map(static fn ($m): LifelineMark => new LifelineMark($m->eventId, $m->word, $m->date, $m->whose, $m->row, $m->from, $m->to, $m->softFrom, $m->softTo, $m->lane, $m->lasts), $lifeline->marks),
                 array_map(static fn (array $y): LifelineYear => new LifelineYear($y[0], $y[1]), $lifeline->years),
             ),
             parentSets: $this->kin->parentSets($sets, $parentUnions, $people),

@@ -19,7 +19,9 @@ use Illuminate\Http\Response;
 /** Unlinking: the tie goes, the people stay. */
 final readonly class TiesController
 {
-    public function __construct(private ChangeSets $changes, private Ties $ties, private PersonPageBuilder $pages) {}
+    public function __construct(private ChangeSets $changes, private Ties $ties, private PersonPageBuilder $pages)
+    {
+    }
 
     #[Delete('/trees/{tree}/parent-sets/{parentSet}', 'unlinkParents')]
     public function parents(Request $request, string $tree, string $parentSet): Response

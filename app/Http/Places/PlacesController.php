@@ -18,7 +18,9 @@ final readonly class PlacesController
 {
     private const MOST = 500;
 
-    public function __construct(private CurrentTree $current) {}
+    public function __construct(private CurrentTree $current)
+    {
+    }
 
     /** The gazetteer: each place with what it lies in and how many facts happened there. */
     #[Get('/trees/{tree}/places', 'places', PlacesPage::class, query: ['q'])]

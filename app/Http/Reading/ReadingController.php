@@ -21,7 +21,9 @@ use NorthBough\Core\Naming\SearchForm;
 /** What is understood of words while they are being typed. */
 final readonly class ReadingController
 {
-    public function __construct(private CurrentTree $current) {}
+    public function __construct(private CurrentTree $current)
+    {
+    }
 
     #[Get('/reading/date', 'readDate', DateResource::class, query: ['text'])]
     public function date(Request $request): JsonResponse

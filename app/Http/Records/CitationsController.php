@@ -22,7 +22,9 @@ use Illuminate\Http\Response;
 
 final readonly class CitationsController
 {
-    public function __construct(private ChangeSets $changes, private Citations $citations) {}
+    public function __construct(private ChangeSets $changes, private Citations $citations)
+    {
+    }
 
     #[Post('/trees/{tree}/facts/{fact}/citations', 'cite', MadeResource::class, CitationInput::class)]
     public function store(Request $request, string $tree, string $fact): JsonResponse

@@ -25,7 +25,9 @@ final readonly class SourcePages
 {
     private const AT_ONCE = 100;
 
-    public function __construct(private CurrentTree $current) {}
+    public function __construct(private CurrentTree $current)
+    {
+    }
 
     public function index(string $typed, string $after): SourcesPage
     {

@@ -8,12 +8,12 @@ use App\Http\Api\Get;
 use App\Http\Api\Patch;
 use App\Http\Api\Post;
 use App\Http\Inputs\SourceInput;
-use App\Http\Refusal;
 use App\Http\Resources\MadeResource;
 use App\Http\Resources\SourcePage;
 use App\Http\Resources\SourcesPage;
 use App\Http\Tree\TreesController;
 use App\Models\Source;
+use App\Refusal;
 use App\Trees\Changes\ChangedMeanwhile;
 use App\Trees\Changes\ChangeSets;
 use App\Trees\Changes\Intent;
@@ -23,7 +23,9 @@ use Illuminate\Http\Request;
 
 final readonly class SourcesController
 {
-    public function __construct(private ChangeSets $changes, private Citations $citations, private SourcePages $pages) {}
+    public function __construct(private ChangeSets $changes, private Citations $citations, private SourcePages $pages)
+    {
+    }
 
     #[Get('/trees/{tree}/sources', 'sources', SourcesPage::class, query: ['q', 'after'])]
     public function index(Request $request): JsonResponse

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Reports;
 
 use App\Http\Api\Get;
-use App\Http\Refusal;
 use App\Http\Resources\ReportResource;
 use App\Http\Resources\UnionLine;
 use App\Http\Resources\UnionList;
 use App\Printing\Pdf;
 use App\Printing\PrintStyle;
+use App\Refusal;
 use App\Trees\CurrentTree;
 use App\Trees\DatabaseTree;
 use Illuminate\Http\JsonResponse;
@@ -26,7 +26,9 @@ use NorthBough\Core\Report\Reports;
 
 final readonly class ReportsController
 {
-    public function __construct(private DatabaseTree $tree, private CurrentTree $current) {}
+    public function __construct(private DatabaseTree $tree, private CurrentTree $current)
+    {
+    }
 
     #[Get('/trees/{tree}/reports/{kind}/{subject}', 'report', ReportResource::class)]
     public function show(string $tree, string $kind, string $subject): JsonResponse

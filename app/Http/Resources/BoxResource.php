@@ -27,5 +27,6 @@ final readonly class BoxResource
         #[OA\Property] public string $rule,
         #[OA\Property] public string $mark,
         #[OA\Property] public string $more,
-    ) {}
+    ) {
+    }
 }

@@ -20,5 +20,6 @@ final readonly class ChangeResource
         #[OA\Property] public bool $undone,
         #[OA\Property] public bool $canUndo,
         #[OA\Property] public int $rows,
-    ) {}
+    ) {
+    }
 }

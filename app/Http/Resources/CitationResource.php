@@ -11,7 +11,7 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class CitationResource
 {
-    /** @param list<WordsResource> $note */
+    /** @param  list<WordsResource>  $note */
     public function __construct(
         #[OA\Property] public string $claimId,
         #[OA\Property] public string $recordId,
@@ -20,5 +20,6 @@ final readonly class CitationResource
         #[OA\Property] public string $locator,
         #[OA\Property] public string $words,
         #[OA\Property] public bool $takenOver,
-    ) {}
+    ) {
+    }
 }

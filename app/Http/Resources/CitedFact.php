@@ -15,5 +15,6 @@ final readonly class CitedFact
         #[OA\Property] public string $fact,
         #[OA\Property] public string $date,
         #[OA\Property] public string $words,
-    ) {}
+    ) {
+    }
 }

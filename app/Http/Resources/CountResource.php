@@ -12,5 +12,6 @@ final readonly class CountResource
     public function __construct(
         #[OA\Property] public string $word,
         #[OA\Property] public int $count,
-    ) {}
+    ) {
+    }
 }

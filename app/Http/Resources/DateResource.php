@@ -20,5 +20,6 @@ final readonly class DateResource
         #[OA\Property] public bool $ambiguous,
         #[OA\Property] public string $problem,
         #[OA\Property] public string $understood,
-    ) {}
+    ) {
+    }
 }

@@ -17,5 +17,6 @@ final readonly class DeskPage
     public function __construct(
         #[ListOf(SentenceResource::class)] public array $yours,
         #[ListOf(ChangeResource::class)] public array $recent,
-    ) {}
+    ) {
+    }
 }

@@ -13,5 +13,6 @@ final readonly class EntryEventResource
         #[OA\Property] public string $kind,
         #[OA\Property] public DateResource $date,
         #[OA\Property] public string $place,
-    ) {}
+    ) {
+    }
 }

@@ -11,12 +11,13 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class EntryReading
 {
-    /** @param list<EntryEventResource> $events */
+    /** @param  list<EntryEventResource>  $events */
     public function __construct(
         #[OA\Property] public string $name,
         #[OA\Property] public string $given,
         #[OA\Property] public string $surname,
         #[OA\Property] public string $sexWord,
         #[ListOf(EntryEventResource::class)] public array $events,
-    ) {}
+    ) {
+    }
 }

@@ -17,5 +17,6 @@ final readonly class ExchangePage
     public function __construct(
         #[ListOf(RunResource::class)] public array $runs,
         #[ListOf(ImportResource::class)] public array $imports,
-    ) {}
+    ) {
+    }
 }

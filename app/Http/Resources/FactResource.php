@@ -33,5 +33,6 @@ final readonly class FactResource
         #[ListOf(CitationResource::class)] public array $citations,
         #[ListOf('string')] public array $notes,
         #[ListOf('string')] public array $kept,
-    ) {}
+    ) {
+    }
 }

@@ -21,5 +21,6 @@ final readonly class ImportResource
         #[OA\Property] public string $broughtInAt,
         #[ListOf(CountResource::class)] public array $counts,
         #[ListOf(UnplacedResource::class)] public array $unplaced,
-    ) {}
+    ) {
+    }
 }

@@ -11,11 +11,12 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class JournalPage
 {
-    /** @param list<ChangeResource> $changes */
+    /** @param  list<ChangeResource>  $changes */
     public function __construct(
         #[ListOf(ChangeResource::class)] public array $changes,
         #[OA\Property] public ?int $next,
         #[OA\Property] public string $undo,
         #[OA\Property] public string $redo,
-    ) {}
+    ) {
+    }
 }

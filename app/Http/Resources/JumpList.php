@@ -10,8 +10,9 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class JumpList
 {
-    /** @param list<PersonLine> $people */
+    /** @param  list<PersonLine>  $people */
     public function __construct(
         #[ListOf(PersonLine::class)] public array $people,
-    ) {}
+    ) {
+    }
 }

@@ -10,8 +10,9 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class KindList
 {
-    /** @param list<KindResource> $kinds */
+    /** @param  list<KindResource>  $kinds */
     public function __construct(
         #[ListOf(KindResource::class)] public array $kinds,
-    ) {}
+    ) {
+    }
 }

@@ -15,5 +15,6 @@ final readonly class KindResource
         #[OA\Property] public bool $ofPerson,
         #[OA\Property] public bool $ofUnion,
         #[OA\Property] public bool $hasValue,
-    ) {}
+    ) {
+    }
 }

@@ -20,5 +20,7 @@ final readonly class LifelineMark
         #[OA\Property] public bool $softFrom,
         #[OA\Property] public bool $softTo,
         #[OA\Property] public int $lane,
-    ) {}
+        #[OA\Property] public bool $lasts,
+    ) {
+    }
 }

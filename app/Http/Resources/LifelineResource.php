@@ -17,5 +17,6 @@ final readonly class LifelineResource
     public function __construct(
         #[ListOf(LifelineMark::class)] public array $marks,
         #[ListOf(LifelineYear::class)] public array $years,
-    ) {}
+    ) {
+    }
 }

@@ -12,5 +12,6 @@ final readonly class LifelineYear
     public function __construct(
         #[OA\Property] public float $at,
         #[OA\Property] public int $year,
-    ) {}
+    ) {
+    }
 }

@@ -11,11 +11,12 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class LineResource
 {
-    /** @param list<float> $points */
+    /** @param  list<float>  $points */
     public function __construct(
         #[ListOf('number')] public array $points,
         #[OA\Property] public bool $dotted,
         #[OA\Property] public string $fromId,
         #[OA\Property] public string $toId,
-    ) {}
+    ) {
+    }
 }

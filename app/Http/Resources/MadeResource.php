@@ -12,5 +12,6 @@ final readonly class MadeResource
 {
     public function __construct(
         #[OA\Property] public string $id,
-    ) {}
+    ) {
+    }
 }

@@ -17,5 +17,6 @@ final readonly class NameResource
         #[OA\Property] public string $kindWord,
         #[OA\Property] public string $shown,
         #[OA\Property] public string $typed,
-    ) {}
+    ) {
+    }
 }

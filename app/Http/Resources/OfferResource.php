@@ -13,5 +13,6 @@ final readonly class OfferResource
     public function __construct(
         #[OA\Property] public string $relation,
         #[OA\Property] public string $surname,
-    ) {}
+    ) {
+    }
 }

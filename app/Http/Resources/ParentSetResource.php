@@ -21,5 +21,6 @@ final readonly class ParentSetResource
         #[OA\Property] public bool $leads,
         #[ListOf(RelativeResource::class)] public array $parents,
         #[ListOf(RelativeResource::class)] public array $siblings,
-    ) {}
+    ) {
+    }
 }

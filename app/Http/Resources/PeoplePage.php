@@ -11,11 +11,12 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class PeoplePage
 {
-    /** @param list<PersonLine> $rows */
+    /** @param  list<PersonLine>  $rows */
     public function __construct(
         #[ListOf(PersonLine::class)] public array $rows,
         #[OA\Property] public ?string $next,
         #[OA\Property] public int $shown,
         #[OA\Property] public int $total,
-    ) {}
+    ) {
+    }
 }

@@ -19,5 +19,6 @@ final readonly class PersonLine
         #[OA\Property] public string $born,
         #[OA\Property] public string $birthPlace,
         #[OA\Property] public string $died,
-    ) {}
+    ) {
+    }
 }

@@ -36,5 +36,6 @@ final readonly class PersonPage
         #[ListOf('string')] public array $notes,
         #[ListOf('string')] public array $kept,
         #[OA\Property] public string $deleting,
-    ) {}
+    ) {
+    }
 }

@@ -14,5 +14,6 @@ final readonly class PlaceResource
         #[OA\Property] public string $name,
         #[OA\Property] public string $inside,
         #[OA\Property] public int $facts,
-    ) {}
+    ) {
+    }
 }

@@ -10,10 +10,11 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class PlacesPage
 {
-    /** @param list<PlaceResource> $rows */
+    /** @param  list<PlaceResource>  $rows */
     public function __construct(
         #[ListOf(PlaceResource::class)] public array $rows,
         #[OA\Property] public int $shown,
         #[OA\Property] public int $total,
-    ) {}
+    ) {
+    }
 }

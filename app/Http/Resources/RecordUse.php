@@ -11,10 +11,11 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class RecordUse
 {
-    /** @param list<CitedFact> $facts */
+    /** @param  list<CitedFact>  $facts */
     public function __construct(
         #[OA\Property] public string $id,
         #[OA\Property] public string $locator,
         #[ListOf(CitedFact::class)] public array $facts,
-    ) {}
+    ) {
+    }
 }

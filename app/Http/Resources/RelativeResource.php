@@ -14,5 +14,6 @@ final readonly class RelativeResource
         #[OA\Property] public int $number,
         #[OA\Property] public string $name,
         #[OA\Property] public string $years,
-    ) {}
+    ) {
+    }
 }

@@ -12,5 +12,6 @@ final readonly class ReportResource
     public function __construct(
         #[OA\Property] public string $title,
         #[OA\Property] public string $html,
-    ) {}
+    ) {
+    }
 }

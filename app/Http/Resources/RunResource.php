@@ -15,5 +15,6 @@ final readonly class RunResource
         #[OA\Property] public string $state,
         #[OA\Property] public int $percent,
         #[OA\Property] public string $said,
-    ) {}
+    ) {
+    }
 }

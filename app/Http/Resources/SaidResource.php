@@ -12,5 +12,6 @@ final readonly class SaidResource
 {
     public function __construct(
         #[OA\Property] public string $said,
-    ) {}
+    ) {
+    }
 }

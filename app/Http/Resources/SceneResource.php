@@ -20,5 +20,6 @@ final readonly class SceneResource
         #[OA\Property] public float $height,
         #[ListOf(BoxResource::class)] public array $boxes,
         #[ListOf(LineResource::class)] public array $lines,
-    ) {}
+    ) {
+    }
 }

@@ -14,5 +14,6 @@ final readonly class SentenceResource
         #[OA\Property] public string $text,
         #[OA\Property] public string $weight,
         #[OA\Property] public string $link,
-    ) {}
+    ) {
+    }
 }

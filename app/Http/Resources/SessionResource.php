@@ -14,5 +14,6 @@ final readonly class SessionResource
         #[OA\Property] public ?UserResource $user,
         #[OA\Property] public bool $accountsOpen,
         #[OA\Property] public bool $firstAccount,
-    ) {}
+    ) {
+    }
 }

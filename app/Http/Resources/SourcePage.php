@@ -10,9 +10,10 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class SourcePage
 {
-    /** @param list<RecordUse> $records */
+    /** @param  list<RecordUse>  $records */
     public function __construct(
         #[OA\Property] public SourceResource $source,
         #[ListOf(RecordUse::class)] public array $records,
-    ) {}
+    ) {
+    }
 }

@@ -27,5 +27,6 @@ final readonly class SourceResource
         #[ListOf(WordsResource::class)] public array $fullNote,
         #[ListOf(WordsResource::class)] public array $shortNote,
         #[ListOf(WordsResource::class)] public array $bibliography,
-    ) {}
+    ) {
+    }
 }

@@ -10,11 +10,12 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class SourcesPage
 {
-    /** @param list<SourceResource> $rows */
+    /** @param  list<SourceResource>  $rows */
     public function __construct(
         #[ListOf(SourceResource::class)] public array $rows,
         #[OA\Property] public ?string $next,
         #[OA\Property] public int $shown,
         #[OA\Property] public int $total,
-    ) {}
+    ) {
+    }
 }

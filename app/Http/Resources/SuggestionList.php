@@ -10,8 +10,9 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class SuggestionList
 {
-    /** @param list<string> $suggestions */
+    /** @param  list<string>  $suggestions */
     public function __construct(
         #[ListOf('string')] public array $suggestions,
-    ) {}
+    ) {
+    }
 }

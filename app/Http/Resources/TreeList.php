@@ -10,8 +10,9 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class TreeList
 {
-    /** @param list<TreeResource> $trees */
+    /** @param  list<TreeResource>  $trees */
     public function __construct(
         #[ListOf(TreeResource::class)] public array $trees,
-    ) {}
+    ) {
+    }
 }

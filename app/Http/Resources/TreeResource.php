@@ -16,5 +16,6 @@ final readonly class TreeResource
         #[OA\Property] public int $people,
         #[OA\Property] public string $busyWith,
         #[OA\Property] public ?string $centrePersonId,
-    ) {}
+    ) {
+    }
 }

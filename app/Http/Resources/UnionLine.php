@@ -13,5 +13,6 @@ final readonly class UnionLine
         #[OA\Property] public string $id,
         #[OA\Property] public string $names,
         #[OA\Property] public string $year,
-    ) {}
+    ) {
+    }
 }

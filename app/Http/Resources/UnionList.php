@@ -10,8 +10,9 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class UnionList
 {
-    /** @param list<UnionLine> $unions */
+    /** @param  list<UnionLine>  $unions */
     public function __construct(
         #[ListOf(UnionLine::class)] public array $unions,
-    ) {}
+    ) {
+    }
 }

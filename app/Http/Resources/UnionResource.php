@@ -22,5 +22,6 @@ final readonly class UnionResource
         #[OA\Property] public string $word,
         #[ListOf(RelativeResource::class)] public array $partners,
         #[ListOf(RelativeResource::class)] public array $children,
-    ) {}
+    ) {
+    }
 }

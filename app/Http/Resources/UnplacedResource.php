@@ -13,5 +13,6 @@ final readonly class UnplacedResource
         #[OA\Property] public int $line,
         #[OA\Property] public string $text,
         #[OA\Property] public string $why,
-    ) {}
+    ) {
+    }
 }

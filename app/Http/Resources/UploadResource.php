@@ -13,5 +13,6 @@ final readonly class UploadResource
         #[OA\Property] public string $id,
         #[OA\Property] public int $received,
         #[OA\Property] public int $pieceBytes,
-    ) {}
+    ) {
+    }
 }

@@ -13,5 +13,6 @@ final readonly class UserResource
         #[OA\Property] public string $id,
         #[OA\Property] public string $name,
         #[OA\Property] public string $email,
-    ) {}
+    ) {
+    }
 }

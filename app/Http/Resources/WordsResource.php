@@ -12,5 +12,6 @@ final readonly class WordsResource
     public function __construct(
         #[OA\Property] public string $text,
         #[OA\Property] public string $style,
-    ) {}
+    ) {
+    }
 }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Security;
 
-use App\Http\Refusal;
 use App\Models\Tree;
 use App\Models\User;
+use App\Refusal;
 use App\Trees\CurrentTree;
 use Closure;
 use Illuminate\Auth\AuthenticationException;
@@ -21,7 +21,9 @@ final readonly class InTree
 {
     private const RANKS = ['' => 0, 'reader' => 1, 'editor' => 2, 'owner' => 3];
 
-    public function __construct(private CurrentTree $current) {}
+    public function __construct(private CurrentTree $current)
+    {
+    }
 
     public function handle(Request $request, Closure $next, string $needed): Response
     {
@@ -29,7 +31,7 @@ final readonly class InTree
         if (! $user instanceof User) {
             throw new AuthenticationException;
         }
-        $tree = Tree::query()->find($request->route('tree'));
+        $tree = Tree::query()->where('id', $request->route('tree'))->first();
         $role = $tree?->roleOf($user) ?? '';
         if ($tree === null || $role === '') {
             throw new Refusal('That is not here: it was deleted, or the address is mistyped.', 404);

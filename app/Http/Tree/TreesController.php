@@ -10,12 +10,12 @@ use App\Http\Api\Patch;
 use App\Http\Api\Post;
 use App\Http\Inputs\DeleteTreeInput;
 use App\Http\Inputs\TreeInput;
-use App\Http\Refusal;
 use App\Http\Resources\TreeList;
 use App\Http\Resources\TreeResource;
 use App\Models\Person;
 use App\Models\Tree;
 use App\Models\User;
+use App\Refusal;
 use App\Trees\CurrentTree;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -24,7 +24,9 @@ use Illuminate\Support\Facades\DB;
 
 final readonly class TreesController
 {
-    public function __construct(private CurrentTree $current) {}
+    public function __construct(private CurrentTree $current)
+    {
+    }
 
     #[Get('/trees', 'trees', TreeList::class)]
     public function index(Request $request): JsonResponse

@@ -27,10 +27,10 @@ final class DateColumns implements CastsAttributes
     /** @return array<string, string|int|null> */
     public function set(Model $model, string $key, mixed $value, array $attributes): array
     {
-        return self::of($value);
+        return self::of($value ?? GenDate::phrase(''));
     }
 
-    /** @param array<string, mixed> $row */
+    /** @param  array<string, mixed>  $row */
     public static function restore(array $row): GenDate
     {
         $readings = [];

@@ -58,7 +58,7 @@ final class Change
         $this->journal($table, null, 'bulk', ['rows' => $rows]);
     }
 
-    /** @param array<string, mixed>|null $before */
+    /** @param  array<string, mixed>|null  $before */
     private function journal(string $table, ?string $rowId, string $op, ?array $before): void
     {
         DB::table('journal')->insert([

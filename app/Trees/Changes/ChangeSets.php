@@ -15,7 +15,9 @@ use Illuminate\Support\Str;
 /** The one way to write into a tree: a transaction that is journalled with who, how and why, and done whole or not at all. */
 final readonly class ChangeSets
 {
-    public function __construct(private CurrentTree $current, private OpenChange $open, private PersonLines $lines) {}
+    public function __construct(private CurrentTree $current, private OpenChange $open, private PersonLines $lines)
+    {
+    }
 
     /**
      * @template T
@@ -52,7 +54,8 @@ final readonly class ChangeSets
     private function begin(Tree $tree, Intent $intent): Change
     {
         $id = (string) Str::uuid7();
-        $tree->increment('last_change');
+        $tree->last_change++;
+        $tree->save();
         DB::table('change_sets')->insert([
             'tree_id' => $tree->id,
             'id' => $id,

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Trees\Changes;
 
-use App\Http\Refusal;
 use App\Models\TreeModel;
+use App\Refusal;
 
 /** Somebody else saved first. Nothing is lost: both sides go back to the page. */
 final class ChangedMeanwhile extends Refusal

@@ -16,5 +16,6 @@ final readonly class Intent
         public How $how = How::Hand,
         public string $kind = 'do',
         public ?string $undoes = null,
-    ) {}
+    ) {
+    }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Trees\Changes;
 
-use App\Http\Refusal;
+use App\Refusal;
 
 final class TreeIsBusy extends Refusal
 {

@@ -17,7 +17,9 @@ use stdClass;
  */
 final readonly class Undo
 {
-    public function __construct(private ChangeSets $changes, private CurrentTree $current, private PersonLines $lines) {}
+    public function __construct(private ChangeSets $changes, private CurrentTree $current, private PersonLines $lines)
+    {
+    }
 
     /** The last thing that this user did and has not undone. */
     public function nextUndo(User $user): ?stdClass
@@ -79,7 +81,7 @@ final readonly class Undo
     private function takeOut(Change $change, stdClass $entry): void
     {
         $class = Tables::model($entry->table_name);
-        $row = $class::query()->find($entry->row_id);
+        $row = $class::query()->where('id', (string) $entry->row_id)->first();
         if ($row === null) {
             return;
         }
@@ -92,7 +94,7 @@ final readonly class Undo
     private function restore(stdClass $entry): void
     {
         $class = Tables::model($entry->table_name);
-        $row = $class::query()->find($entry->row_id) ?? throw CannotUndo::gone($entry->table_name);
+        $row = $class::query()->where('id', (string) $entry->row_id)->first() ?? throw CannotUndo::gone($entry->table_name);
         /** @var array<string, mixed> $before */
         $before = json_decode($entry->before, true, flags: JSON_THROW_ON_ERROR);
         foreach (array_keys($before) as $field) {
@@ -141,7 +143,7 @@ final readonly class Undo
         return $field === null ? $later->exists() : $later->whereRaw('jsonb_exists(journal.before, ?)', [$field])->exists();
     }
 
-    /** @param list<string> $kinds */
+    /** @param  list<string>  $kinds */
     private function latest(User $user, array $kinds): ?stdClass
     {
         return DB::table('change_sets')

@@ -17,9 +17,11 @@ final readonly class PersonLines
 {
     private const AT_ONCE = 1000;
 
-    public function __construct(private CurrentTree $current, private DatabaseTree $tree) {}
+    public function __construct(private CurrentTree $current, private DatabaseTree $tree)
+    {
+    }
 
-    /** @param list<string> $personIds */
+    /** @param  list<string>  $personIds */
     public function refresh(array $personIds): void
     {
         foreach (array_chunk($personIds, self::AT_ONCE) as $ids) {
@@ -33,7 +35,7 @@ final readonly class PersonLines
     {
         DB::table('person_lines')->where('tree_id', $this->current->id())->delete();
         DB::table('people')->where('tree_id', $this->current->id())->select('id')->orderBy('id')
-            ->chunk(self::AT_ONCE, fn ($rows) => $this->refresh($rows->pluck('id')->all()));
+            ->chunk(self::AT_ONCE, fn ($rows) => $this->refresh(array_values($rows->pluck('id')->all())));
     }
 
     /** @return array<string, mixed> */

@@ -4,23 +4,23 @@ declare(strict_types=1);
 
 namespace App\Trees\Editing;
 
-use App\Http\Refusal;
 use App\Models\Claim;
 use App\Models\Record;
 use App\Models\Repository;
 use App\Models\Source;
+use App\Refusal;
 use NorthBough\Core\Naming\SearchForm;
 
 /** Describes sources and puts citations on facts. Called inside an open change set. */
 final readonly class Citations
 {
-    /** @param array{title: string, author?: string, publication?: string, callNumber?: string, repository?: string} $said */
+    /** @param  array{title: string, author?: string, publication?: string, callNumber?: string, repository?: string}  $said */
     public function describe(array $said): Source
     {
         return Source::query()->create($this->columns($said));
     }
 
-    /** @param array{title: string, author?: string, publication?: string, callNumber?: string, repository?: string} $said */
+    /** @param  array{title: string, author?: string, publication?: string, callNumber?: string, repository?: string}  $said */
     public function change(Source $source, array $said): void
     {
         $source->fill($this->columns($said))->save();

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Trees\Editing;
 
-use App\Http\Refusal;
 use App\Models\Event;
+use App\Refusal;
 use App\Trees\Changes\Change;
 use App\Trees\Changes\ChangedMeanwhile;
 use NorthBough\Core\Chrono\GenDate;
@@ -15,9 +15,11 @@ use NorthBough\Core\Tree\UnknownEventKind;
 /** Puts facts on people and couples, changes them, takes them away. Called inside an open change set. */
 final readonly class Facts
 {
-    public function __construct(private Places $places) {}
+    public function __construct(private Places $places)
+    {
+    }
 
-    /** @param array{kind: string, typeWords?: string, value?: string, date?: string, place?: string, denied?: bool} $said */
+    /** @param  array{kind: string, typeWords?: string, value?: string, date?: string, place?: string, denied?: bool}  $said */
     public function add(string $ownerColumn, string $ownerId, array $said): Event
     {
         try {
@@ -37,7 +39,7 @@ final readonly class Facts
         ]);
     }
 
-    /** @param array{typeWords?: string, value?: string, date?: string, place?: string, denied?: bool} $said */
+    /** @param  array{kind?: string, typeWords?: string, value?: string, date?: string, place?: string, denied?: bool}  $said */
     public function change(Event $event, int $versionRead, array $said): Event
     {
         $columns = $this->columns($said);

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Trees\Editing;
 
-use App\Http\Refusal;
 use App\Models\Claim;
 use App\Models\Event;
 use App\Models\Name;
@@ -13,6 +12,7 @@ use App\Models\Person;
 use App\Models\Tree;
 use App\Models\Union;
 use App\Models\UnionPartner;
+use App\Refusal;
 use App\Trees\Changes\Change;
 use App\Trees\Changes\ChangedMeanwhile;
 use App\Trees\CurrentTree;
@@ -25,9 +25,11 @@ use NorthBough\Core\Tree\Sex;
 /** Makes people, names them, deletes them. Called inside an open change set. */
 final readonly class People
 {
-    public function __construct(private CurrentTree $current, private Facts $facts) {}
+    public function __construct(private CurrentTree $current, private Facts $facts)
+    {
+    }
 
-    /** @param Sex $expected the sex that the relation says, where the line does not */
+    /** @param  Sex  $expected the sex that the relation says, where the line does not */
     public function enter(OneLineEntry $entry, Sex $expected = Sex::Unknown): Person
     {
         if ($entry->name->isEmpty() && $entry->events === []) {
@@ -103,9 +105,6 @@ final readonly class People
 
     private function nextNumber(): int
     {
-        $tree = Tree::query()->findOrFail($this->current->id());
-        $tree->increment('next_number');
-
-        return $tree->next_number - 1;
+        return Tree::query()->findOrFail($this->current->id())->takeNumbers(1);
     }
 }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Trees\Editing;
 
-use App\Http\Refusal;
 use App\Models\Person;
 use App\Models\Union;
+use App\Refusal;
 use NorthBough\Core\Entry\OneLineEntry;
 use NorthBough\Core\Tree\ParentageKind;
 use NorthBough\Core\Tree\Sex;
@@ -16,7 +16,9 @@ final readonly class Relatives
 {
     public const RELATIONS = ['father', 'mother', 'parent', 'partner', 'child', 'sibling'];
 
-    public function __construct(private People $people, private Ties $ties, private Facts $facts) {}
+    public function __construct(private People $people, private Ties $ties, private Facts $facts)
+    {
+    }
 
     public function add(Person $person, string $relation, OneLineEntry|Person $who, ?string $unionId = null, ParentageKind $kind = ParentageKind::Birth): Person
     {

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Trees\Editing;
 
-use App\Http\Refusal;
 use App\Models\Event;
 use App\Models\Parentage;
 use App\Models\ParentSet;
 use App\Models\Person;
 use App\Models\Union;
 use App\Models\UnionPartner;
+use App\Refusal;
 use App\Trees\Changes\Change;
 use App\Trees\CurrentTree;
 use App\Trees\DatabaseTree;
@@ -21,7 +21,9 @@ use NorthBough\Core\Tree\Sex;
 /** Ties people to parents and partners, and unties them. Called inside an open change set. */
 final readonly class Ties
 {
-    public function __construct(private CurrentTree $current) {}
+    public function __construct(private CurrentTree $current)
+    {
+    }
 
     /** Adds a parent to the set of this kind that has room, or begins a new set. */
     public function addParent(Person $child, Person $parent, ParentageKind $kind): void
@@ -66,7 +68,7 @@ final readonly class Ties
         return $union;
     }
 
-    /** @param string|null $unionId which of the person's unions; may be left out while there is one at most */
+    /** @param  string|null  $unionId which of the person's unions; may be left out while there is one at most */
     public function addChild(Person $person, Person $child, ?string $unionId, ParentageKind $kind): void
     {
         $unionIds = UnionPartner::query()->where('person_id', $person->id)->pluck('union_id');
@@ -77,7 +79,7 @@ final readonly class Ties
             throw new Refusal('This person has several unions. Add the child from the line of the union that it belongs to.');
         }
         $unionId ??= $unionIds->first();
-        $union = $unionId === null ? $this->addPartnerUnknown($person) : Union::query()->findOrFail($unionId);
+        $union = $unionId === null ? $this->addPartnerUnknown($person) : Union::query()->where('id', $unionId)->firstOrFail();
         foreach (UnionPartner::query()->where('union_id', $union->id)->get() as $parent) {
             $this->refuseLoop($child, Person::query()->findOrFail($parent->person_id));
         }

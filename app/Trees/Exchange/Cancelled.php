@@ -4,4 +4,6 @@ declare(strict_types=1);
 
 namespace App\Trees\Exchange;
 
-final class Cancelled extends \RuntimeException {}
+final class Cancelled extends \RuntimeException
+{
+}

@@ -148,7 +148,7 @@ final class ExportTree implements TreeRows
         return collect($rows)->flatten(1)->pluck('id');
     }
 
-    /** @param array<string, Collection<int, string>> $owners ids by kind of owner */
+    /** @param  array<string, Collection<int, string>>  $owners ids by kind of owner */
     private function attached(array $owners): Attached
     {
         $claims = $this->hanging('claims', array_intersect_key($owners, array_flip(['person', 'name', 'event', 'union'])), RowsFrom::claim(...));

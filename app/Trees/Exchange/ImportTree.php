@@ -29,7 +29,9 @@ use NorthBough\Core\Gedcom\Remark;
  */
 final readonly class ImportTree
 {
-    public function __construct(private ChangeSets $changes, private CurrentTree $current, private PersonLines $lines) {}
+    public function __construct(private ChangeSets $changes, private CurrentTree $current, private PersonLines $lines)
+    {
+    }
 
     /**
      * @return array<string, mixed> the report that is kept
@@ -70,7 +72,7 @@ final readonly class ImportTree
         // A line is some twenty bytes; near enough for telling how far it has come.
         $lines = max(1, intdiv($bytes, 20));
         $sink = new SpoolSink($folder, $tree->id, $change->id, $importId, $this->knownPlaces(),
-            static fn (int $line) => $progress->tell(min(60, (int) (60 * $line / $lines)), "Reading, line {$line}"));
+            static fn (int $line) => $progress->tell(max(0, min(60, (int) (60 * $line / $lines))), "Reading, line {$line}"));
         $report = Reader::read(static fn (): iterable => self::chunks($path), $sink, new UuidMint, $tree->fresh()->next_number ?? 1);
         $kept = self::kept($report);
         Import::query()->create([
@@ -78,17 +80,17 @@ final readonly class ImportTree
             'head' => $report->head, 'report' => $kept, 'brought_in_at' => Carbon::now(),
         ]);
         $this->copy($change, $sink->close(), $progress);
-        $tree->fresh()?->increment('next_number', $report->counts['people']);
+        Tree::query()->findOrFail($tree->id)->takeNumbers($report->counts['people']);
 
         return $kept;
     }
 
-    /** @param array<string, array{file: string, columns: list<string>, rows: int}> $spooled */
+    /** @param  array<string, array{file: string, columns: list<string>, rows: int}>  $spooled */
     private function copy(Change $change, array $spooled, Progress $progress): void
     {
         $tables = array_values(array_intersect(Tables::names(), array_keys($spooled)));
         foreach ($tables as $index => $table) {
-            $progress->tell(60 + intdiv(35 * $index, count($tables)), 'Storing '.str_replace('_', ' ', $table));
+            $progress->tell(60 + max(0, min(35, intdiv(35 * $index, count($tables)))), 'Storing '.str_replace('_', ' ', $table));
             ['file' => $file, 'columns' => $columns, 'rows' => $rows] = $spooled[$table];
             DB::connection()->getPdo()->pgsqlCopyFromFile($table, $file, "\t", '\\\\N', implode(',', $columns));
             $change->bulk($table, $rows);

@@ -20,7 +20,9 @@ final class KeptPointers
     /** @var array<string, array<string, string>> import => old pointer => new */
     private array $renamed = [];
 
-    public function __construct(private readonly string $treeId) {}
+    public function __construct(private readonly string $treeId)
+    {
+    }
 
     public function all(): Pointers
     {
@@ -61,11 +63,10 @@ final class KeptPointers
         if ($names === []) {
             return $row;
         }
+        // A pointer stands after the level, where it names the record, or is the whole payload.
         $lines = preg_replace_callback(
-            '/^(\d+ )(@[^@\s]+@)( \S+.*)$|^(\d+ \S+ )(@[^@\s]+@)$/m',
-            static fn (array $m): string => ($m[1] ?? '') !== ''
-                ? $m[1].($names[$m[2]] ?? $m[2]).$m[3]
-                : $m[4].($names[$m[5]] ?? $m[5]),
+            '/(?<=^\d |^\d\d )@[^@\s]+@(?= )|(?<= )@[^@\s]+@$/m',
+            static fn (array $m): string => $names[$m[0]] ?? $m[0],
             $row->lines,
         );
 

@@ -12,7 +12,9 @@ final class RunProgress implements Progress
 {
     private float $lastTold = 0.0;
 
-    public function __construct(private readonly string $runId) {}
+    public function __construct(private readonly string $runId)
+    {
+    }
 
     public function tell(int $percent, string $what): void
     {

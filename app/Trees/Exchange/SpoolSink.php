@@ -85,7 +85,7 @@ final class SpoolSink implements RowSink
         return $insideId;
     }
 
-    /** @param array<string, string|int|bool|null> $columns */
+    /** @param  array<string, string|int|bool|null>  $columns */
     private function write(string $table, array $columns): void
     {
         $columns = ['tree_id' => $this->treeId, 'made_by' => $this->changeSetId, ...$columns];

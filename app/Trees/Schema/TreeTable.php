@@ -15,7 +15,7 @@ use Illuminate\Support\Facades\Schema;
  */
 final class TreeTable
 {
-    /** @param Closure(Blueprint): void $columns */
+    /** @param  Closure(Blueprint): void  $columns */
     public static function create(string $name, Closure $columns): void
     {
         Schema::create($name, function (Blueprint $table) use ($columns): void {
@@ -45,7 +45,7 @@ final class TreeTable
         self::reference($table, $column, $to);
     }
 
-    /** @param array<string, string> $targets column without _id => table */
+    /** @param  array<string, string>  $targets column without _id => table */
     public static function belongsToOne(Blueprint $table, array $targets): void
     {
         foreach ($targets as $target => $to) {
@@ -53,7 +53,7 @@ final class TreeTable
         }
     }
 
-    /** @param list<string> $targets */
+    /** @param  list<string>  $targets */
     public static function onlyOne(string $table, array $targets, bool $orNone = false): void
     {
         $columns = implode(', ', array_map(static fn (string $target): string => "{$target}_id", $targets));

@@ -9,7 +9,9 @@ use NorthBough\Core\Chrono\Calendar\Calendars;
 /** Completed years between two spans: the least and the most that they can be. */
 final readonly class Age
 {
-    private function __construct(public int $least, public int $most) {}
+    private function __construct(public int $least, public int $most)
+    {
+    }
 
     /**
      * @param  DaySpan  $birth  of the birth

@@ -20,7 +20,8 @@ final readonly class CalendarDate
         public int $month,
         public int $day,
         public bool $dual,
-    ) {}
+    ) {
+    }
 
     public static function year(Calendar $calendar, int $year): self
     {

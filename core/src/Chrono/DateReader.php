@@ -12,8 +12,10 @@ final class DateReader
 {
     private static ?self $standard = null;
 
-    /** @param list<DateForm> $forms */
-    private function __construct(private readonly array $forms) {}
+    /** @param  list<DateForm>  $forms */
+    private function __construct(private readonly array $forms)
+    {
+    }
 
     public static function standard(): self
     {

@@ -17,7 +17,8 @@ final readonly class DaySpan
         public ?int $latest,
         public int $softBefore,
         public int $softAfter,
-    ) {}
+    ) {
+    }
 
     /** @throws EmptySpan when the first day lies after the last */
     public static function between(?int $earliest, ?int $latest): self

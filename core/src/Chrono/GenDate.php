@@ -27,7 +27,8 @@ final readonly class GenDate
         public string $shown,
         public string $calendar,
         public string $problem,
-    ) {}
+    ) {
+    }
 
     /** Reads what a person typed; never fails: what is not understood is kept as a phrase. */
     public static function parse(string $typed, ?Reckoning $reckoning = null): self
@@ -40,7 +41,7 @@ final readonly class GenDate
         return new self($typed, DateKind::Phrase, Precision::None, [], '', trim($typed), 'GREGORIAN', $problem);
     }
 
-    /** @param non-empty-list<CalendarDate> $dates one for each way of reading the words */
+    /** @param  non-empty-list<CalendarDate>  $dates one for each way of reading the words */
     public static function exact(string $typed, array $dates): self
     {
         $readings = array_map(static fn (CalendarDate $date): Reading => new Reading($date->span()), $dates);
@@ -50,7 +51,7 @@ final readonly class GenDate
             self::standard($dates[0]), $shown, $dates[0]->calendar->keyword(), '');
     }
 
-    /** @param list<Reading> $readings */
+    /** @param  list<Reading>  $readings */
     public static function of(
         string $typed, DateKind $kind, Precision $precision, array $readings, string $normal, string $shown, string $calendar,
     ): self {

@@ -10,7 +10,8 @@ final readonly class Reading
     public function __construct(
         public DaySpan $begin,
         public ?DaySpan $end = null,
-    ) {}
+    ) {
+    }
 
     /** From the earliest day of the beginning to the latest day of the end. */
     public function outermost(): DaySpan

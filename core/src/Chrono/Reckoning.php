@@ -17,7 +17,8 @@ final readonly class Reckoning
         public DayOrder $order,
         public Calendar $calendar,
         public bool $boundsAreInclusive,
-    ) {}
+    ) {
+    }
 
     public static function unknown(): self
     {

@@ -27,10 +27,8 @@ final class NoteForms
     /** @return list<Words> */
     public static function short(CitedSource $source, string $locator): array
     {
-        $author = self::lastWord($source->author);
-
         return self::sentence([
-            Words::plain($author === '' ? '' : "{$author}, "),
+            Words::plain($source->author === '' ? '' : "{$source->author}, "),
             Words::italic($source->title),
             Words::plain($locator === '' ? '' : ", {$locator}"),
         ]);
@@ -42,7 +40,7 @@ final class NoteForms
         return self::sentence([
             Words::plain($source->author === '' ? '' : rtrim($source->author, '.').'. '),
             Words::italic($source->title),
-            Words::plain($source->publication === '' ? '' : '. '.$source->publication),
+            Words::plain($source->publication === '' ? '' : '. '.mb_strtoupper(mb_substr($source->publication, 0, 1)).mb_substr($source->publication, 1)),
             Words::plain($source->repository === '' ? '' : '. '.$source->repository),
         ]);
     }
@@ -57,12 +55,5 @@ final class NoteForms
         $last = $parts === [] ? '' : $parts[count($parts) - 1]->text;
 
         return preg_match('/[.?!]$/u', $last) === 1 ? $parts : [...$parts, Words::plain('.')];
-    }
-
-    private static function lastWord(string $author): string
-    {
-        $words = explode(' ', trim($author));
-
-        return rtrim($words[count($words) - 1], '.,');
     }
 }

@@ -28,6 +28,9 @@ final class AncestorDrawing implements Drawing
 
     private const MARGIN = 24.0;
 
+    /** Room at the right for "parents not drawn". */
+    private const MORE_WIDTH = 96.0;
+
     public const NAME_SIZE = 15.0;
 
     public const LINE_SIZE = 11.5;
@@ -81,7 +84,7 @@ final class AncestorDrawing implements Drawing
             $boxes[] = $this->box($people[$id], $x, $tops[$id], $set, $generation + 1 < $generations);
             foreach ($set === null ? [] : $set->parents as $parent) {
                 if (isset($column[$parent->personId], $people[$parent->personId])) {
-                    $lines[] = $this->line($x, $tops[$id], $column[$parent->personId], $tops[$parent->personId], $id, $parent->personId);
+                    $lines[] = $this->line($x + $this->written($people[$id]), $x, $tops[$id], $column[$parent->personId], $tops[$parent->personId], $id, $parent->personId);
                 }
             }
         }
@@ -89,7 +92,7 @@ final class AncestorDrawing implements Drawing
         $name = ($people[$personId] ?? null)?->name()->shown() ?? '?';
 
         return new Scene("Ancestors of {$name}",
-            2 * self::MARGIN + $columns * self::BOX_WIDTH + ($columns - 1) * self::GAP_ACROSS,
+            2 * self::MARGIN + $columns * self::BOX_WIDTH + ($columns - 1) * self::GAP_ACROSS + self::MORE_WIDTH,
             $bottom - self::GAP_DOWN + self::MARGIN, $boxes, $lines);
     }
 
@@ -130,6 +133,17 @@ final class AncestorDrawing implements Drawing
         }
     }
 
+    /** How far to the right the words of a box reach, so that its lines begin there. */
+    private function written(Person $person): float
+    {
+        $widths = array_map(static fn (string $line): float => TypeMeasure::width($line, self::LINE_SIZE), PersonText::lines($person));
+        foreach (TypeMeasure::broken($person->name()->shown(), self::NAME_SIZE, self::BOX_WIDTH - 16, 2) as $line) {
+            $widths[] = TypeMeasure::width($line, self::NAME_SIZE);
+        }
+
+        return min(self::BOX_WIDTH, 18 + max($widths));
+    }
+
     private function box(Person $person, float $x, float $y, ?ParentSet $set, bool $goesOn): Box
     {
         $room = self::BOX_WIDTH - 16;
@@ -144,12 +158,11 @@ final class AncestorDrawing implements Drawing
         );
     }
 
-    private function line(float $x, float $y, int $parentColumn, float $parentTop, string $childId, string $parentId): Line
+    private function line(float $startX, float $x, float $y, int $parentColumn, float $parentTop, string $childId, string $parentId): Line
     {
         $half = self::BOX_HEIGHT / 2;
-        $startX = $x + self::BOX_WIDTH;
         $endX = self::MARGIN + $parentColumn * (self::BOX_WIDTH + self::GAP_ACROSS);
-        $middle = $startX + self::GAP_ACROSS / 2;
+        $middle = $x + self::BOX_WIDTH + self::GAP_ACROSS / 2;
 
         return new Line([[$startX, $y + $half], [$middle, $y + $half], [$middle, $parentTop + $half], [$endX, $parentTop + $half]], false, $childId, $parentId);
     }

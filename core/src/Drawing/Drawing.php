@@ -12,6 +12,6 @@ interface Drawing
 {
     public function code(): string;
 
-    /** @param int<1, max> $generations counting the person at the start */
+    /** @param  int<1, max>  $generations counting the person at the start */
     public function lay(TreeView $tree, string $personId, int $generations): Scene;
 }

@@ -37,7 +37,7 @@ final class PersonText
         };
     }
 
-    /** @param array<string, string> $words */
+    /** @param  array<string, string>  $words */
     private static function line(?Event $event, array $words): string
     {
         if ($event === null) {

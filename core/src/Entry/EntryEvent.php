@@ -8,7 +8,9 @@ use NorthBough\Core\Chrono\GenDate;
 
 final readonly class EntryEvent
 {
-    public function __construct(public GenDate $date, public string $place) {}
+    public function __construct(public GenDate $date, public string $place)
+    {
+    }
 
     /** Splits "14 June 1891 Kirkhaven" where the longest beginning that is a date ends. */
     public static function parse(string $words): self

@@ -10,12 +10,13 @@ use NorthBough\Core\Tree\Sex;
 /** What was understood of a person typed in one line. */
 final readonly class OneLineEntry
 {
-    /** @param array<string, EntryEvent> $events by kind of event: birth, marriage, death */
+    /** @param  array<string, EntryEvent>  $events by kind of event: birth, marriage, death */
     public function __construct(
         public PersonalName $name,
         public Sex $sex,
         public array $events,
-    ) {}
+    ) {
+    }
 
     /** Never fails: whatever is not a mark with a date or place belongs to the name. */
     public static function parse(string $line): self

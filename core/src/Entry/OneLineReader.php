@@ -20,25 +20,26 @@ final class OneLineReader
     public static function read(string $line): OneLineEntry
     {
         $tokens = explode(' ', trim((string) preg_replace('/\s+/u', ' ', $line)));
-        /** @var list<array{string, list<string>}> $parts */
-        $parts = [['', []]];
+        $name = [];
+        /** @var array<string, list<string>> $parts */
+        $parts = [];
+        $at = '';
         foreach ($tokens as $index => $token) {
             $kind = self::EVENTS[$token] ?? '';
-            $startsEvent = $kind !== '' && $index > 0 && isset($tokens[$index + 1])
-                && ! in_array($kind, array_column($parts, 0), true);
-            if ($startsEvent) {
-                $parts[] = [$kind, []];
+            if ($kind !== '' && $index > 0 && isset($tokens[$index + 1]) && ! isset($parts[$kind])) {
+                $parts[$at = $kind] = [];
+            } elseif ($at === '') {
+                $name[] = $token;
             } else {
-                $parts[count($parts) - 1][1][] = $token;
+                $parts[$at][] = $token;
             }
         }
-        [, $name] = array_shift($parts);
         $sex = count($name) > 1 ? self::SEXES[$name[count($name) - 1]] ?? Sex::Unknown : Sex::Unknown;
         if ($sex !== Sex::Unknown) {
             array_pop($name);
         }
         $events = [];
-        foreach ($parts as [$kind, $words]) {
+        foreach ($parts as $kind => $words) {
             $events[$kind] = EntryEvent::parse(implode(' ', $words));
         }
 

@@ -7,5 +7,7 @@ namespace NorthBough\Core\Gedcom;
 /** A line that could not be kept where it stood, or had to be mended to be read. */
 final readonly class Remark
 {
-    public function __construct(public int $line, public string $text, public string $why) {}
+    public function __construct(public int $line, public string $text, public string $why)
+    {
+    }
 }

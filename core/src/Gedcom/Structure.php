@@ -20,7 +20,8 @@ final class Structure
         public readonly string $pointer = '',
         public readonly int $line = 0,
         public bool $isPointer = false,
-    ) {}
+    ) {
+    }
 
     /** Whether a payload as written is a pointer to a record (or to nothing: @VOID@). */
     public static function pointsAt(string $payload): bool

@@ -9,7 +9,9 @@ use NorthBough\Core\Tree\TreeView;
 /** Walks up a tree, a generation at a time. */
 final readonly class Ancestry
 {
-    public function __construct(private TreeView $tree) {}
+    public function __construct(private TreeView $tree)
+    {
+    }
 
     /** Whether `$ancestorId` stands anywhere above `$personId`, by ties of any kind. Nobody stands above himself. */
     public function isAbove(string $ancestorId, string $personId): bool

@@ -14,7 +14,8 @@ final readonly class PersonalName
         public string $suffix,
         public string $title,
         public string $nickname,
-    ) {}
+    ) {
+    }
 
     public static function of(
         string $given, string $surname, string $surnamePrefix = '', string $suffix = '', string $title = '', string $nickname = '',

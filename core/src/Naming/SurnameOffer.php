@@ -10,7 +10,7 @@ use NorthBough\Core\Tree\Sex;
 /** The surname that a relative might have by the father's custom. It is offered, never stored by itself. */
 final class SurnameOffer
 {
-    /** @param list<Person> $partners */
+    /** @param  list<Person>  $partners */
     public static function forRelative(string $relation, Person $person, array $partners): string
     {
         return match ($relation) {
@@ -20,7 +20,7 @@ final class SurnameOffer
         };
     }
 
-    /** @param list<Person> $partners */
+    /** @param  list<Person>  $partners */
     private static function fathersOf(Person $person, array $partners): string
     {
         if ($person->sex === Sex::Male) {

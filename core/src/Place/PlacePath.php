@@ -7,8 +7,10 @@ namespace NorthBough\Core\Place;
 /** A place as typed, read as jurisdictions from the smallest to the widest. */
 final readonly class PlacePath
 {
-    /** @param list<string> $names from the smallest to the widest */
-    private function __construct(public array $names) {}
+    /** @param  list<string>  $names from the smallest to the widest */
+    private function __construct(public array $names)
+    {
+    }
 
     public static function parse(string $typed): self
     {

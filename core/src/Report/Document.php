@@ -9,6 +9,8 @@ use NorthBough\Core\Report\Node\Block;
 /** What a report says, apart from how it is set. */
 final readonly class Document
 {
-    /** @param list<Block> $blocks */
-    public function __construct(public string $title, public string $footer, public array $blocks) {}
+    /** @param  list<Block>  $blocks */
+    public function __construct(public string $title, public string $footer, public array $blocks)
+    {
+    }
 }

@@ -9,6 +9,7 @@ use NorthBough\Core\Report\Node\Paragraph;
 use NorthBough\Core\Report\Node\Table;
 use NorthBough\Core\Report\Node\Words;
 use NorthBough\Core\Tree\Event;
+use NorthBough\Core\Tree\LifeOrder;
 use NorthBough\Core\Tree\ParentageKind;
 use NorthBough\Core\Tree\Person;
 use NorthBough\Core\Tree\TreeView;
@@ -81,10 +82,10 @@ final readonly class FamilyGroupSheet implements Report
             [Words::plain($event->word()), ...$notes->marks($event->backing)],
             [Words::plain($event->date->shown)],
             [Words::plain(implode('; ', array_filter([$event->value, $event->place], static fn (string $s): bool => $s !== '')))],
-        ], $events);
+        ], LifeOrder::sorted($events));
     }
 
-    /** @param array<string, Person> $children */
+    /** @param  array<string, Person>  $children */
     private function children(TreeView $tree, Union $union, array $children, NoteBook $notes): Table
     {
         $sets = $tree->parentSets($union->childIds);

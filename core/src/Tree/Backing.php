@@ -13,5 +13,6 @@ final readonly class Backing
         public CitedSource $source,
         public string $locator,
         public string $words,
-    ) {}
+    ) {
+    }
 }

@@ -13,5 +13,6 @@ final readonly class CitedSource
         public string $author,
         public string $publication,
         public string $repository,
-    ) {}
+    ) {
+    }
 }

@@ -24,7 +24,8 @@ final readonly class Event
         public string $place,
         public bool $denied,
         public array $backing,
-    ) {}
+    ) {
+    }
 
     public function word(): string
     {

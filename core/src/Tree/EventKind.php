@@ -21,7 +21,8 @@ final readonly class EventKind
         public bool $ofUnion,
         public bool $single,
         public bool $hasValue,
-    ) {}
+    ) {
+    }
 
     public static function ofPerson(string $code, string $word, string $tag, bool $single = false, bool $hasValue = false): self
     {

@@ -18,11 +18,12 @@ final class LifeOrder
         $keys = [];
         foreach ($events as $index => $event) {
             $span = $event->date->span();
-            $day = $span->earliest ?? $span?->latest;
             $place = self::UNDATED[$event->kind] ?? 1;
+            // "May 1799" of a burial goes after "3 May 1799" of a death.
+            $day = $place > 1 ? $span->latest ?? $span?->earliest : $span->earliest ?? $span?->latest;
             $keys[] = match (true) {
                 $place < 0 && $day === null => [0, $place, $index],
-                $day !== null => [1, $day, $index],
+                $day !== null => [1, $day, $place, $index],
                 default => [2, $place, $index],
             };
         }

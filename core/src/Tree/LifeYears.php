@@ -37,8 +37,7 @@ final class LifeYears
 
         return match (true) {
             $first === null && $last === null => '',
-            $first === null => "by {$last}",
-            $last === null => "after {$first}",
+            $first === null, $last === null => $event->date->shown,
             $first === $last, $event?->date->kind === DateKind::Exact && ! $event->date->isAmbiguous() => (string) $first,
             default => 'c. '.intdiv($first + $last, 2),
         };

@@ -9,5 +9,7 @@ use NorthBough\Core\Naming\PersonalName;
 
 final readonly class Name
 {
-    public function __construct(public string $id, public NameKind $kind, public PersonalName $name) {}
+    public function __construct(public string $id, public NameKind $kind, public PersonalName $name)
+    {
+    }
 }

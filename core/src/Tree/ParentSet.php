@@ -7,14 +7,15 @@ namespace NorthBough\Core\Tree;
 /** The parents that a child had together, in one sense of the word. The leading set counts for charts and numbers. */
 final readonly class ParentSet
 {
-    /** @param list<Parentage> $parents */
+    /** @param  list<Parentage>  $parents */
     public function __construct(
         public string $id,
         public string $childId,
         public string $unionId,
         public bool $leads,
         public array $parents,
-    ) {}
+    ) {
+    }
 
     public function kind(): ParentageKind
     {

@@ -6,5 +6,7 @@ namespace NorthBough\Core\Tree;
 
 final readonly class Parentage
 {
-    public function __construct(public string $personId, public ParentageKind $kind) {}
+    public function __construct(public string $personId, public ParentageKind $kind)
+    {
+    }
 }

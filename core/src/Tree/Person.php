@@ -18,7 +18,8 @@ final readonly class Person
         public Sex $sex,
         public array $names,
         public array $events,
-    ) {}
+    ) {
+    }
 
     public function name(): PersonalName
     {

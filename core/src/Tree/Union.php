@@ -17,7 +17,8 @@ final readonly class Union
         public array $partnerIds,
         public array $events,
         public array $childIds,
-    ) {}
+    ) {
+    }
 
     public function marriage(): ?Event
     {

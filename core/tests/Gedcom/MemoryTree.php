@@ -55,7 +55,9 @@ final class MemoryTree implements RowSink, TreeRows
         $this->rows[$row::class][] = $row;
     }
 
-    public function at(int $line): void {}
+    public function at(int $line): void
+    {
+    }
 
     /**
      * @template T of Row

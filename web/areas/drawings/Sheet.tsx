@@ -111,13 +111,13 @@ export function Sheet({ scene, onGo, onDraw }: Props) {
                 </text>
               ))}
               {box.mark !== '' && (
-                <text x={box.x + box.width + 4} y={box.y + box.height / 2 - 4} className="fill-graphite text-[11px]">
+                <text x={box.x + box.width + 2} y={box.y + box.height / 2 - 8} className="fill-graphite text-[11px]">
                   {box.mark}
                 </text>
               )}
               {box.more !== '' && (
                 <text
-                  x={box.x + box.width - 4}
+                  x={box.x + box.width}
                   y={box.y + box.height / 2 + 4}
                   className="fill-tide text-[12px]"
                   onClick={(event) => {

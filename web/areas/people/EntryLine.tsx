@@ -8,7 +8,7 @@ import { useDraft } from '../../parts/useDraft'
 type Props = {
   label: string
   draftKey: string
-  /** The surname that the custom offers; it stands in the line and can be typed over. */
+  /** The surname that the custom offers; a slash by itself writes it. */
   offered?: string
   keep: (line: string) => Promise<Schemas['MadeResource']>
   onKept: (made: Schemas['MadeResource']) => void
@@ -19,14 +19,13 @@ type Props = {
 export function EntryLine({ label, draftKey, offered = '', keep, onKept, onLeave }: Props) {
   const id = useId()
   const field = useRef<HTMLInputElement>(null)
-  const [line, setLine, forget] = useDraft(draftKey, offered === '' ? '' : ` ${offered}`)
+  const [line, setLine, forget] = useDraft(draftKey)
   const write = useWrite(keep, (made) => {
     forget()
     onKept(made)
   })
   useEffect(() => {
     field.current?.focus()
-    field.current?.setSelectionRange(0, 0)
   }, [draftKey])
   const rested = useDebounced(line.trim(), 120)
   const { data } = useQuery({
@@ -56,7 +55,7 @@ export function EntryLine({ label, draftKey, offered = '', keep, onKept, onLeave
           ref={field}
           className="gap grow font-serif text-[17px]"
           value={line}
-          onChange={(event) => setLine(event.target.value)}
+          onChange={(event) => setLine(event.target.value.replace(/(^| )\/ $/, `$1${offered || '/'} `))}
           onKeyDown={pressed}
           aria-describedby={`${id}-read`}
           placeholder="Ewan Tarrel b 14 June 1851 Hask d 1920"
@@ -75,21 +74,33 @@ export function EntryLine({ label, draftKey, offered = '', keep, onKept, onLeave
           <>
             A name; then <kbd>b</kbd> <kbd>m</kbd> <kbd>d</kbd> with date and place, each if you have it; <kbd>w</kbd>{' '}
             <kbd>h</kbd> <kbd>x</kbd> after the name for the sex.
+            {offered !== '' && (
+              <>
+                {' '}
+                <kbd>/</kbd> and a space write <span className="font-serif text-[14px] text-ink">{offered}</span>.
+              </>
+            )}
           </>
         ) : (
-          <Understood reading={data} />
+          <Understood reading={data} offered={offered} />
         )}
       </p>
     </div>
   )
 }
 
-function Understood({ reading }: { reading: Schemas['EntryReading'] }) {
+function Understood({ reading, offered }: { reading: Schemas['EntryReading']; offered: string }) {
   const words = { birth: 'born', marriage: 'married', death: 'died' } as Record<string, string>
   return (
     <>
       <span className="text-ink">{reading.given || '?'}</span> given,{' '}
       <span className="text-ink">{reading.surname || '?'}</span> surname
+      {reading.surname === '' && offered !== '' && (
+        <>
+          {' '}
+          (<kbd>/</kbd> writes {offered})
+        </>
+      )}
       {reading.sexWord !== 'unknown' && `, ${reading.sexWord}`}
       {reading.events.map((event) => (
         <span key={event.kind}>

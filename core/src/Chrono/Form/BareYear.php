@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Chrono\Form;
 
-use NorthBough\Core\Chrono\Calendar\Calendars;
 use NorthBough\Core\Chrono\CalendarDate;
 use NorthBough\Core\Chrono\DateKind;
 use NorthBough\Core\Chrono\DateReader;

@@ -20,8 +20,9 @@ final readonly class Period implements DateForm
         if (preg_match('/^from (?<from>.+?) (?:to|until|till) (?<to>.+)$|^from (?<since>.+)$|^(?:to|until|till) (?<until>.+)$/iu', $text, $m) !== 1) {
             return null;
         }
-        $fromWords = ($m['from'] ?? '').($m['since'] ?? '');
-        $toWords = ($m['to'] ?? '').($m['until'] ?? '');
+        $words = $m + ['from' => '', 'to' => '', 'since' => '', 'until' => ''];
+        $fromWords = $words['from'].$words['since'];
+        $toWords = $words['to'].$words['until'];
         $from = $fromWords === '' ? null : $reader->plain($fromWords, $reckoning);
         $to = $toWords === '' ? null : $reader->plain($toWords, $reckoning);
         if (($fromWords !== '' && $from === null) || ($toWords !== '' && $to === null)) {

@@ -17,7 +17,9 @@ final readonly class YearWords
 
     private const OLD_STYLE_ENDS = 1752;
 
-    private function __construct(public int $year, public bool $dual, public Calendar $calendar) {}
+    private function __construct(public int $year, public bool $dual, public Calendar $calendar)
+    {
+    }
 
     /**
      * @param  array<array-key, string>  $match  of PATTERN

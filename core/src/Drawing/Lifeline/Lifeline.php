@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NorthBough\Core\Drawing\Lifeline;
 
 use NorthBough\Core\Chrono\Calendar\Calendars;
+use NorthBough\Core\Chrono\DateKind;
 use NorthBough\Core\Chrono\DaySpan;
 use NorthBough\Core\Tree\Event;
 
@@ -25,7 +26,9 @@ final readonly class Lifeline
      * @param  list<Mark>  $marks
      * @param  list<array{float, int}>  $years  where a year is written, and which
      */
-    private function __construct(public array $marks, public array $years) {}
+    private function __construct(public array $marks, public array $years)
+    {
+    }
 
     /**
      * @param  list<Event>  $own
@@ -58,7 +61,7 @@ final readonly class Lifeline
         $lanes = self::lanes(array_map(static fn (array $s): array => [$s[3], $at($s[1]->earliest)], $spans));
         $marks = array_map(static fn (array $s, int $lane): Mark => new Mark(
             $s[0]->id, $s[0]->word(), $s[0]->date->shown, $s[2], $s[3],
-            $at($s[1]->earliest), $at((int) $s[1]->latest + 1), $s[1]->softBefore > 0, $s[1]->softAfter > 0, $lane,
+            $at($s[1]->earliest), $at((int) $s[1]->latest + 1), $s[1]->softBefore > 0, $s[1]->softAfter > 0, $lane, $s[0]->date->kind === DateKind::Period,
         ), $spans, $lanes);
 
         return new self($marks, self::years($first, $last, $at));

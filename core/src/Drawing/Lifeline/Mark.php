@@ -10,6 +10,7 @@ final readonly class Mark
     /**
      * @param  string  $whose  whose event it is, in words; empty for the person's own
      * @param  string  $row  own or family
+     * @param  bool  $lasts  it went on from one end to the other, and is not a doubt about when
      * @param  int  $lane  the height at which its words stand, from 0; -1 where they have no room
      */
     public function __construct(
@@ -23,5 +24,7 @@ final readonly class Mark
         public bool $softFrom,
         public bool $softTo,
         public int $lane,
-    ) {}
+        public bool $lasts,
+    ) {
+    }
 }

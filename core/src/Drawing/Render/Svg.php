@@ -57,10 +57,10 @@ final class Svg
             $y += 14;
         }
         if ($box->mark !== '') {
-            $text .= self::text(self::number($box->x + $box->width + 4), $box->y + $box->height / 2 - 4, 10, 'Atkinson Hyperlegible Next, sans-serif', self::GRAPHITE, $box->mark);
+            $text .= self::text(self::number($box->x + $box->width + 2), $box->y + $box->height / 2 - 8, 10, 'Atkinson Hyperlegible Next, sans-serif', self::GRAPHITE, $box->mark);
         }
         if ($box->more !== '') {
-            $text .= self::text(self::number($box->x + $box->width - 2), $box->y + $box->height / 2 + 4, 12, 'Atkinson Hyperlegible Next, sans-serif', self::GRAPHITE, '…');
+            $text .= self::text(self::number($box->x + $box->width), $box->y + $box->height / 2 + 4, 11, 'Atkinson Hyperlegible Next, sans-serif', self::GRAPHITE, "… {$box->more}");
         }
         $name = self::escape($box->fullName);
 

@@ -28,5 +28,6 @@ final readonly class Box
         public string $rule,
         public string $mark,
         public string $more,
-    ) {}
+    ) {
+    }
 }

@@ -11,5 +11,7 @@ final readonly class Scene
      * @param  list<Box>  $boxes
      * @param  list<Line>  $lines
      */
-    public function __construct(public string $title, public float $width, public float $height, public array $boxes, public array $lines) {}
+    public function __construct(public string $title, public float $width, public float $height, public array $boxes, public array $lines)
+    {
+    }
 }

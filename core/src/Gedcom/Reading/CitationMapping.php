@@ -12,7 +12,9 @@ use NorthBough\Core\Gedcom\Structure;
 /** SOUR under a fact: one claim taken over, on the record that its source and page make. */
 final readonly class CitationMapping
 {
-    public function __construct(private Mapping $mapping) {}
+    public function __construct(private Mapping $mapping)
+    {
+    }
 
     public function map(Fields $fact, FactRef $subject): void
     {

@@ -15,7 +15,9 @@ use NorthBough\Core\Tree\EventKinds;
 /** Events and attributes of a person or a family; NO of version 7 is one that did not happen. */
 final readonly class EventMapping
 {
-    public function __construct(private Mapping $mapping, private CitationMapping $citations) {}
+    public function __construct(private Mapping $mapping, private CitationMapping $citations)
+    {
+    }
 
     public function map(Fields $owner, ?string $personId, ?string $unionId): void
     {

@@ -17,7 +17,9 @@ use NorthBough\Core\Tree\ParentageKind;
 /** FAM: version 7, section 3.2, FAMILY_RECORD. */
 final readonly class FamilyMapping
 {
-    public function __construct(private Mapping $mapping, private EventMapping $events, private CitationMapping $citations) {}
+    public function __construct(private Mapping $mapping, private EventMapping $events, private CitationMapping $citations)
+    {
+    }
 
     public function map(Structure $record, string $id, int $ordinal): void
     {

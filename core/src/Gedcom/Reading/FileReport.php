@@ -21,5 +21,6 @@ final readonly class FileReport
         public array $counts,
         public int $lines,
         public array $remarks,
-    ) {}
+    ) {
+    }
 }

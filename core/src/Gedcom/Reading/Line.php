@@ -12,5 +12,6 @@ final readonly class Line
         public string $pointer,
         public string $tag,
         public string $payload,
-    ) {}
+    ) {
+    }
 }

@@ -34,7 +34,8 @@ final class Mapping
         public readonly Survey $survey,
         private readonly RowSink $sink,
         private readonly IdMint $mint,
-    ) {}
+    ) {
+    }
 
     public function newId(): string
     {

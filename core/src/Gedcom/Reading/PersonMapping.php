@@ -21,7 +21,9 @@ use NorthBough\Core\Tree\Sex;
 /** INDI: version 7, section 3.2, INDIVIDUAL_RECORD. */
 final readonly class PersonMapping
 {
-    public function __construct(private Mapping $mapping, private EventMapping $events, private CitationMapping $citations) {}
+    public function __construct(private Mapping $mapping, private EventMapping $events, private CitationMapping $citations)
+    {
+    }
 
     public function map(Structure $record, string $id, int $number, int $ordinal): void
     {

@@ -24,7 +24,8 @@ final class Reader
     public static function read(callable $open, RowSink $sink, IdMint $mint, int $nextNumber = 1): FileReport
     {
         $survey = new Survey($mint);
-        foreach (self::records($open(), static function (): void {}) as $record) {
+        foreach (self::records($open(), static function (): void {
+        }) as $record) {
             $survey->note($record);
         }
         $mapping = new Mapping($survey, $sink, $mint);

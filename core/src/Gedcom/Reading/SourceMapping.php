@@ -13,7 +13,9 @@ use NorthBough\Core\Gedcom\Structure;
 /** SOUR and REPO records: version 7, section 3.2, SOURCE_RECORD and REPOSITORY_RECORD. */
 final readonly class SourceMapping
 {
-    public function __construct(private Mapping $mapping) {}
+    public function __construct(private Mapping $mapping)
+    {
+    }
 
     public function source(Structure $record, string $id, int $ordinal): void
     {

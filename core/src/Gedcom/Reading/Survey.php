@@ -30,7 +30,9 @@ final class Survey
     /** @var array<string, string> tie => id */
     private array $ties = [];
 
-    public function __construct(private readonly IdMint $mint) {}
+    public function __construct(private readonly IdMint $mint)
+    {
+    }
 
     public function note(Structure $record): void
     {

@@ -7,7 +7,7 @@ namespace NorthBough\Core\Gedcom\Row;
 /** A citation: what the record is said to say of a fact. `quality` is QUAY as the file had it. */
 final readonly class ClaimRow implements Row
 {
-    /** @param array<string, array{int, string}> $written */
+    /** @param  array<string, array{int, string}>  $written */
     public function __construct(
         public string $id,
         public string $recordId,
@@ -16,5 +16,6 @@ final readonly class ClaimRow implements Row
         public string $quality,
         public int $ordinal,
         public array $written,
-    ) {}
+    ) {
+    }
 }

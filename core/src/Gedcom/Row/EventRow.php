@@ -9,7 +9,7 @@ use NorthBough\Core\Chrono\GenDate;
 /** Of a person or of a couple, never both. */
 final readonly class EventRow implements Row
 {
-    /** @param array<string, array{int, string}> $written */
+    /** @param  array<string, array{int, string}>  $written */
     public function __construct(
         public string $id,
         public ?string $personId,
@@ -22,5 +22,6 @@ final readonly class EventRow implements Row
         public bool $denied,
         public int $ordinal,
         public array $written,
-    ) {}
+    ) {
+    }
 }

@@ -7,5 +7,7 @@ namespace NorthBough\Core\Gedcom\Row;
 /** Something in a tree that a claim, a note or kept lines belong to. */
 final readonly class FactRef
 {
-    public function __construct(public Owner $kind, public string $id) {}
+    public function __construct(public Owner $kind, public string $id)
+    {
+    }
 }

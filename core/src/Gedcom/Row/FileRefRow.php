@@ -11,5 +11,6 @@ final readonly class FileRefRow implements Row
         public string $id,
         public FactRef $thing,
         public string $pointer,
-    ) {}
+    ) {
+    }
 }

@@ -14,5 +14,6 @@ final readonly class KeptRow implements Row
         public string $path,
         public int $ordinal,
         public string $lines,
-    ) {}
+    ) {
+    }
 }

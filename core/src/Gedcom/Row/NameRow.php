@@ -9,7 +9,7 @@ use NorthBough\Core\Naming\PersonalName;
 
 final readonly class NameRow implements Row
 {
-    /** @param array<string, array{int, string}> $written */
+    /** @param  array<string, array{int, string}>  $written */
     public function __construct(
         public string $id,
         public string $personId,
@@ -17,5 +17,6 @@ final readonly class NameRow implements Row
         public PersonalName $name,
         public int $ordinal,
         public array $written,
-    ) {}
+    ) {
+    }
 }

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Gedcom\Row;
 
-
 final readonly class NoteRow implements Row
 {
-    /** @param array<string, array{int, string}> $written */
+    /** @param  array<string, array{int, string}>  $written */
     public function __construct(
         public string $id,
         public FactRef $owner,
         public string $text,
         public int $ordinal,
         public array $written,
-    ) {}
+    ) {
+    }
 }

@@ -9,7 +9,7 @@ use NorthBough\Core\Tree\ParentageKind;
 /** `ordinal` is the place of FAMC in the person, `childOrdinal` that of CHIL in the family record. */
 final readonly class ParentSetRow implements Row
 {
-    /** @param array<string, array{int, string}> $written */
+    /** @param  array<string, array{int, string}>  $written */
     public function __construct(
         public string $id,
         public string $childId,
@@ -20,5 +20,6 @@ final readonly class ParentSetRow implements Row
         public int $ordinal,
         public int $childOrdinal,
         public array $written,
-    ) {}
+    ) {
+    }
 }

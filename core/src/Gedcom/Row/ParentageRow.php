@@ -13,5 +13,6 @@ final readonly class ParentageRow implements Row
         public string $parentSetId,
         public string $personId,
         public ParentageKind $kind,
-    ) {}
+    ) {
+    }
 }

@@ -8,12 +8,13 @@ use NorthBough\Core\Tree\Sex;
 
 final readonly class PersonRow implements Row
 {
-    /** @param array<string, array{int, string}> $written */
+    /** @param  array<string, array{int, string}>  $written */
     public function __construct(
         public string $id,
         public int $number,
         public Sex $sex,
         public int $ordinal,
         public array $written,
-    ) {}
+    ) {
+    }
 }

@@ -11,5 +11,6 @@ final readonly class RecordRow implements Row
         public string $id,
         public string $sourceId,
         public string $locator,
-    ) {}
+    ) {
+    }
 }

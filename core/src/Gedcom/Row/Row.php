@@ -11,4 +11,6 @@ namespace NorthBough\Core\Gedcom\Row;
  * `written` keeps, for each single line beneath it, its place and payload as the file had them:
  * tag path => [ordinal, payload].
  */
-interface Row {}
+interface Row
+{
+}

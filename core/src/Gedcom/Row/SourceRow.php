@@ -4,10 +4,9 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Gedcom\Row;
 
-
 final readonly class SourceRow implements Row
 {
-    /** @param array<string, array{int, string}> $written */
+    /** @param  array<string, array{int, string}>  $written */
     public function __construct(
         public string $id,
         public string $title,
@@ -19,5 +18,6 @@ final readonly class SourceRow implements Row
         public string $callNumber,
         public int $ordinal,
         public array $written,
-    ) {}
+    ) {
+    }
 }

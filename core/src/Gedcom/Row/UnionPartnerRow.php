@@ -7,7 +7,7 @@ namespace NorthBough\Core\Gedcom\Row;
 /** `slot` is HUSB or WIFE; `ordinal` its place in the family record, `personOrdinal` that of FAMS in the person. */
 final readonly class UnionPartnerRow implements Row
 {
-    /** @param array<string, array{int, string}> $written */
+    /** @param  array<string, array{int, string}>  $written */
     public function __construct(
         public string $id,
         public string $unionId,
@@ -17,5 +17,6 @@ final readonly class UnionPartnerRow implements Row
         public int $ordinal,
         public int $personOrdinal,
         public array $written,
-    ) {}
+    ) {
+    }
 }

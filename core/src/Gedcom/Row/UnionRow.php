@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Gedcom\Row;
 
-
 final readonly class UnionRow implements Row
 {
-    /** @param array<string, array{int, string}> $written */
+    /** @param  array<string, array{int, string}>  $written */
     public function __construct(
         public string $id,
         public int $ordinal,
         public array $written,
-    ) {}
+    ) {
+    }
 }

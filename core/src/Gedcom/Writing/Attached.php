@@ -23,5 +23,6 @@ final readonly class Attached
         public array $claims = [],
         public array $records = [],
         public array $kept = [],
-    ) {}
+    ) {
+    }
 }

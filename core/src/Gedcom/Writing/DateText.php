@@ -18,7 +18,9 @@ final readonly class DateText
 
     private const ONLY_7 = '/\b(JULIAN|GREGORIAN|FRENCH_R|HEBREW) |\bBCE\b/';
 
-    private function __construct(public string $payload, public string $phrase) {}
+    private function __construct(public string $payload, public string $phrase)
+    {
+    }
 
     public static function of(GenDate $date, Version $version): self
     {

@@ -15,16 +15,18 @@ use NorthBough\Core\Tree\EventKinds;
 /** Names, events, and what hangs on any fact: notes and citations. */
 final readonly class FactWriter
 {
-    /** @param \Closure(string): Structure $restore kept lines as a structure */
-    public function __construct(private Version $version, private Pointers $pointers, private \Closure $restore) {}
+    /** @param  \Closure(string): Structure  $restore kept lines as a structure */
+    public function __construct(private Version $version, private Pointers $pointers, private \Closure $restore)
+    {
+    }
 
-    /** @param array<string, array{int, string}> $written */
+    /** @param  array<string, array{int, string}>  $written */
     public function builder(string $tag, string $payload, array $written, string $id, Attached $attached, string $pointer = ''): StructureBuilder
     {
         return new StructureBuilder($tag, $payload, $written, $attached->kept[$id] ?? [], $this->restore, '', $pointer);
     }
 
-    /** @param array<string, array{int, string}> $written */
+    /** @param  array<string, array{int, string}>  $written */
     public function pointing(string $tag, string $to, array $written, string $id, Attached $attached, string $path): StructureBuilder
     {
         return new StructureBuilder($tag, $this->pointers->of($to), $written, $attached->kept[$id] ?? [], $this->restore, $path, isPointer: true);
@@ -66,9 +68,11 @@ final readonly class FactWriter
         if ($unchanged || ! $row->date->isEmpty()) {
             $date->payload === '' && $date->phrase !== '' && ! $unchanged
                 ? $builder->child($row->written['DATE'][0] ?? -1, (new Structure('DATE'))->add(new Structure('PHRASE', $date->phrase)))
-                : $builder->field('DATE', $date->payload, $same, static fn (StructureBuilder $b): StructureBuilder => $unchanged && ! isset($row->written['DATE/PHRASE'])
-                    ? $b
-                    : $b->field('PHRASE', $date->phrase, static fn (): bool => $unchanged));
+                : $builder->field('DATE', $date->payload, $same, static function (StructureBuilder $line) use ($unchanged, $row, $date): void {
+                    if (! $unchanged || isset($row->written['DATE/PHRASE'])) {
+                        $line->field('PHRASE', $date->phrase, static fn (): bool => $unchanged);
+                    }
+                });
         }
         $builder->field('PLAC', $row->place);
 
@@ -85,7 +89,9 @@ final readonly class FactWriter
             $record = $attached->records[$claim->recordId];
             $citation = $this->pointing('SOUR', $record->sourceId, $claim->written, $claim->id, $attached, '')
                 ->field('PAGE', $record->locator)
-                ->field('DATA', '', static fn (): bool => true, static fn (StructureBuilder $b): StructureBuilder => $b->field('TEXT', $claim->words));
+                ->field('DATA', '', static fn (): bool => true, static function (StructureBuilder $line) use ($claim): void {
+                    $line->field('TEXT', $claim->words);
+                });
             if ($claim->words !== '' && ! isset($claim->written['DATA'])) {
                 $citation->child(-1, (new Structure('DATA'))->add(new Structure('TEXT', $claim->words)));
             }

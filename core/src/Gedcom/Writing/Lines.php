@@ -37,8 +37,10 @@ final class Lines
     /** Kept lines as a structure again. */
     public static function restore(string $kept): Structure
     {
-        $ignore = static function (): void {};
+        $ignore = static function (): void {
+        };
         $lines = explode("\n", "0 HEAD\n1 GEDC\n2 VERS 7.0\n".rtrim($kept, "\n"));
+        $last = new Structure('NOTE', $kept);
         foreach (Structures::build(Lexer::lex($lines, $ignore), $ignore) as $structure) {
             $last = $structure;
         }

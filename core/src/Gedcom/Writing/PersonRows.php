@@ -24,5 +24,6 @@ final readonly class PersonRows
         public array $events,
         public array $parentSets,
         public array $partnerships,
-    ) {}
+    ) {
+    }
 }

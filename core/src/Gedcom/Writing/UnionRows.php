@@ -21,5 +21,6 @@ final readonly class UnionRows
         public array $partners,
         public array $children,
         public array $events,
-    ) {}
+    ) {
+    }
 }

@@ -5,4 +5,6 @@ declare(strict_types=1);
 namespace NorthBough\Core\Report\Node;
 
 /** A part of a document. Renderers match on its class. */
-interface Block {}
+interface Block
+{
+}

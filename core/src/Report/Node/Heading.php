@@ -10,5 +10,7 @@ final readonly class Heading implements Block
      * @param  int<1, 3>  $level
      * @param  list<Words>  $words
      */
-    public function __construct(public int $level, public array $words) {}
+    public function __construct(public int $level, public array $words)
+    {
+    }
 }

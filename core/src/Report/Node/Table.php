@@ -11,5 +11,7 @@ final readonly class Table implements Block
      * @param  list<string>  $heads
      * @param  list<list<list<Words>>>  $rows
      */
-    public function __construct(public string $caption, public array $heads, public array $rows) {}
+    public function __construct(public string $caption, public array $heads, public array $rows)
+    {
+    }
 }

@@ -7,7 +7,9 @@ namespace NorthBough\Core\Report\Node;
 /** Some words in one style; a note mark when `note` is above 0. */
 final readonly class Words
 {
-    private function __construct(public string $text, public string $style, public int $note) {}
+    private function __construct(public string $text, public string $style, public int $note)
+    {
+    }
 
     public static function plain(string $text): self
     {

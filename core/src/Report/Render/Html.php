@@ -20,7 +20,7 @@ final class Html
         $title = self::escape($document->title);
 
         return "<!doctype html>\n<html lang=\"en\">\n<head>\n<meta charset=\"utf-8\">\n<title>{$title}</title>\n<style>\n{$style}\n</style>\n</head>\n<body>\n"
-            .self::body($document)."<footer>".self::escape($document->footer)."</footer>\n</body>\n</html>\n";
+            .self::body($document).'<footer>'.self::escape($document->footer)."</footer>\n</body>\n</html>\n";
     }
 
     public static function body(Document $document): string
@@ -63,7 +63,7 @@ final class Html
         return '<h2>'.self::escape($list->title)."</h2>\n<ol class=\"notes\">\n{$items}</ol>\n";
     }
 
-    /** @param list<Words> $words */
+    /** @param  list<Words>  $words */
     private static function words(array $words): string
     {
         return implode('', array_map(static fn (Words $part): string => match ($part->style) {

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Architecture;
+
+use PHPat\Selector\Selector;
+use PHPat\Test\Builder\Rule;
+use PHPat\Test\PHPat;
+
+/** The walls between the layers. A line across one fails the static check. */
+final class LayerTest
+{
+    public function test_core_knows_nothing_outside_itself(): Rule
+    {
+        return PHPat::rule()
+            ->classes(Selector::inNamespace('NorthBough\Core'))
+            ->shouldNotDependOn()
+            ->classes(
+                Selector::inNamespace('App'),
+                Selector::inNamespace('Illuminate'),
+                Selector::inNamespace('Carbon'),
+                Selector::inNamespace('Symfony'),
+                Selector::classname('PDO'),
+                Selector::classname('PDOStatement'),
+            )
+            ->because('core/ is the rules of the job: no framework, no database, no clock.');
+    }
+
+    public function test_dates_and_names_know_no_tree(): Rule
+    {
+        return PHPat::rule()
+            ->classes(Selector::inNamespace('NorthBough\Core\Chrono'))
+            ->shouldNotDependOn()
+            ->classes(Selector::inNamespace('NorthBough\Core\Tree'), Selector::inNamespace('NorthBough\Core\Gedcom'))
+            ->because('values stand below what uses them.');
+    }
+
+    public function test_drawings_and_reports_do_not_know_each_other(): Rule
+    {
+        return PHPat::rule()
+            ->classes(Selector::inNamespace('NorthBough\Core\Drawing'))
+            ->shouldNotDependOn()
+            ->classes(Selector::inNamespace('NorthBough\Core\Report'), Selector::inNamespace('NorthBough\Core\Gedcom'))
+            ->because('each is a plug-in house of its own.');
+    }
+
+    public function test_storing_knows_no_requests(): Rule
+    {
+        return PHPat::rule()
+            ->classes(Selector::inNamespace('App\Trees'))
+            ->shouldNotDependOn()
+            ->classes(Selector::inNamespace('App\Http'))
+            ->because('what is stored can be written from a page, a command or a job alike.');
+    }
+}
