@@ -6,17 +6,16 @@ namespace App\Console;
 
 use App\Http\Api\Description;
 use Illuminate\Console\Command;
-use Illuminate\Support\Facades\File;
 
 final class OpenApiCommand extends Command
 {
     protected $signature = 'bough:openapi';
 
-    protected $description = 'Writes docs/openapi.json from the attributes of the API';
+    protected $description = 'Prints the OpenAPI description that the attributes make; it belongs in docs/openapi.json';
 
     public function handle(): int
     {
-        File::put(base_path('docs/openapi.json'), Description::json());
+        $this->output->write(Description::json());
 
         return self::SUCCESS;
     }

@@ -4,7 +4,15 @@ import { chromium } from '@playwright/test'
 const [address = 'http://127.0.0.1:8420', folder = 'docs/screenshots'] = process.argv.slice(2)
 const browser = await chromium.launch({
   executablePath: '/usr/bin/chromium',
-  args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+  args: [
+    '--no-sandbox',
+    '--disable-gpu',
+    '--disable-quic',
+    '--no-first-run',
+    '--disable-background-networking',
+    '--disable-component-update',
+    '--disable-sync',
+  ],
 })
 const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
 const shot = async (name) => {
@@ -36,7 +44,8 @@ const open = async (name) => {
   await page.waitForURL(/people\/[0-9a-f-]{36}/)
 }
 await page.goto(`${tree}/desk`)
-for (const name of ['Jean Penhask', 'Keziah Hezzy Osk', 'Gavin Maddern 1826', 'Ailie Averay']) await open(name.replace(' 1826', ''))
+for (const name of ['Jean Penhask', 'Keziah Hezzy Osk', 'Gavin Maddern 1826', 'Ailie Averay'])
+  await open(name.replace(' 1826', ''))
 await open('Magnus Tarrel')
 await page.goto(`${tree}/people`)
 await page.getByLabel('Filter by name').fill('ewan tarrel')

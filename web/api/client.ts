@@ -46,9 +46,7 @@ export async function refusal(response: Response): Promise<Refused> {
 }
 
 /** The answer, or the refusal thrown. */
-export async function told<T>(
-  asked: Promise<{ data?: T; error?: unknown; response: Response }>,
-): Promise<T> {
+export async function told<T>(asked: Promise<{ data?: T; error?: unknown; response: Response }>): Promise<T> {
   const { data, error, response } = await asked.catch(() => {
     throw new Refused('The server cannot be reached. What you typed is kept; try again.', 0, {}, {})
   })

@@ -823,6 +823,7 @@ export interface components {
       softFrom: boolean
       softTo: boolean
       lane: number
+      lasts: boolean
     }
     LifelineResource: {
       marks: components['schemas']['LifelineMark'][]

@@ -23,7 +23,10 @@ export function Lifeline({ lifeline, chosen, onChoose }: Props) {
         .filter((year) => year.at > 0.02 && year.at < 0.97)
         .map((year) => (
           <span key={year.year} aria-hidden>
-            <span className="absolute top-[64px] h-[5px] border-l border-graphite" style={{ left: percent(year.at) }} />
+            <span
+              className="absolute top-[64px] h-[5px] border-l border-graphite"
+              style={{ left: percent(year.at) }}
+            />
             <span
               className="absolute top-[74px] -translate-x-1/2 text-[11px] text-graphite"
               style={{ left: percent(year.at) }}
@@ -45,7 +48,15 @@ export function Lifeline({ lifeline, chosen, onChoose }: Props) {
 }
 
 /** A tick for a day, a bar for a span of doubt, a thin line for what lasted. */
-function Mark({ mark, chosen, onChoose }: { mark: Schemas['LifelineMark']; chosen: boolean; onChoose: () => void }) {
+function Mark({
+  mark,
+  chosen,
+  onChoose,
+}: {
+  mark: Schemas['LifelineMark']
+  chosen: boolean
+  onChoose: () => void
+}) {
   const own = mark.row === 'own'
   const says = `${mark.word}${mark.whose ? ` of ${mark.whose}` : ''}, ${mark.date}`
   const faded = (soft: boolean) => (soft ? 'transparent' : 'currentColor')

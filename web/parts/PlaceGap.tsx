@@ -17,9 +17,7 @@ export function PlaceGap({ value, onValue, ...rest }: Props) {
   const { data } = useQuery({
     queryKey: ['places', tree, rested],
     queryFn: () =>
-      told(
-        api.GET('/api/trees/{tree}/reading/places', { params: { path: { tree }, query: { q: rested } } }),
-      ),
+      told(api.GET('/api/trees/{tree}/reading/places', { params: { path: { tree }, query: { q: rested } } })),
     enabled: rested.length > 1,
   })
   return (

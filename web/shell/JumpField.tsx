@@ -21,7 +21,8 @@ export const JumpField = forwardRef<HTMLInputElement>(function JumpField(_, ref)
   const commands = useAllCommands()
   const { data } = useQuery({
     queryKey: ['jump', tree, rested],
-    queryFn: () => told(api.GET('/api/trees/{tree}/jump', { params: { path: { tree }, query: { q: rested } } })),
+    queryFn: () =>
+      told(api.GET('/api/trees/{tree}/jump', { params: { path: { tree }, query: { q: rested } } })),
     enabled: rested !== '',
     placeholderData: keepPreviousData,
   })
@@ -36,7 +37,9 @@ export const JumpField = forwardRef<HTMLInputElement>(function JumpField(_, ref)
         go: () => navigate(path(`people/${person.id}`)),
       })
     }
-    for (const command of commands().filter((c) => c.says.toLowerCase().includes(words)).slice(0, 6)) {
+    for (const command of commands()
+      .filter((c) => c.says.toLowerCase().includes(words))
+      .slice(0, 6)) {
       offers.push({ id: command.key, line: command.says, more: `key ${command.key}`, go: command.run })
     }
   }

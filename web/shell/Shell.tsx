@@ -48,13 +48,19 @@ export function Shell() {
   ])
   return (
     <div className="grid h-full grid-cols-[40px_minmax(0,1fr)] grid-rows-[40px_minmax(0,1fr)]">
-      <a href="#middle" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-raised focus:p-2">
+      <a
+        href="#middle"
+        className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-raised focus:p-2"
+      >
         To the middle of the page
       </a>
       <Spine />
       <TopLine jump={jump} onHelp={() => setHelp(true)} />
       <div className="grid min-h-0 grid-rows-[28px_minmax(0,1fr)]">
-        <nav aria-label="Trail" className="flex items-center gap-4 overflow-hidden whitespace-nowrap px-4 text-[13px]">
+        <nav
+          aria-label="Trail"
+          className="flex items-center gap-4 overflow-hidden whitespace-nowrap px-4 text-[13px]"
+        >
           {[...trail].reverse().map((step) => (
             <Link
               key={step.id}

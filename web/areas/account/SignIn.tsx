@@ -31,7 +31,13 @@ export function SignIn({ session }: { session: Schemas['SessionResource'] }) {
           {making && (
             <label className="block">
               <span className="heads">Your name</span>
-              <input className={gap} value={name} onChange={(e) => setName(e.target.value)} autoComplete="name" autoFocus />
+              <input
+                className={gap}
+                value={name}
+                onChange={(e) => setName(e.target.value)}
+                autoComplete="name"
+                autoFocus
+              />
             </label>
           )}
           <label className="block">

@@ -43,7 +43,11 @@ export default function Trees() {
       <form onSubmit={submit} className="mt-8 flex items-end gap-4">
         <label className="grow">
           <span className="heads">A new tree, called</span>
-          <input className="gap block w-full text-[17px]" value={name} onChange={(e) => setName(e.target.value)} />
+          <input
+            className="gap block w-full text-[17px]"
+            value={name}
+            onChange={(e) => setName(e.target.value)}
+          />
         </label>
         <button className="act-main" disabled={make.isPending}>
           Begin it

@@ -40,7 +40,8 @@ export default function Desk() {
             <li key={change.id} className={change.undone ? 'text-graphite line-through' : ''}>
               {change.summary}
               <span className="block text-[13px] text-graphite">
-                {change.who}, {new Date(change.madeAt).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' })}
+                {change.who},{' '}
+                {new Date(change.madeAt).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' })}
               </span>
             </li>
           ))}

@@ -45,7 +45,11 @@ export default function Drawings() {
         <h1 className="font-serif text-[22px]">{scene?.title ?? 'A drawing'}</h1>
         <label className="text-[14px] text-graphite">
           Generations{' '}
-          <select className="gap" value={generations} onChange={(event) => setGenerations(Number(event.target.value))}>
+          <select
+            className="gap"
+            value={generations}
+            onChange={(event) => setGenerations(Number(event.target.value))}
+          >
             {[2, 3, 4, 5, 6, 7, 8].map((count) => (
               <option key={count}>{count}</option>
             ))}

@@ -63,7 +63,12 @@ export function Sheet({ scene, onGo, onDraw }: Props) {
   }
   return (
     <div className="relative min-h-0 grow border-t border-rule">
-      <svg ref={svg} className="h-full w-full cursor-grab touch-none select-none active:cursor-grabbing" role="group" aria-label={scene.title}>
+      <svg
+        ref={svg}
+        className="h-full w-full cursor-grab touch-none select-none active:cursor-grabbing"
+        role="group"
+        aria-label={scene.title}
+      >
         <g ref={paper}>
           {scene.lines.map((line, index) => (
             <polyline
@@ -85,7 +90,13 @@ export function Sheet({ scene, onGo, onDraw }: Props) {
               onKeyDown={pressed(box.personId)}
             >
               <title>{box.fullName}</title>
-              <rect x={box.x} y={box.y} width={box.width} height={box.height} className="fill-paper hover:fill-wash" />
+              <rect
+                x={box.x}
+                y={box.y}
+                width={box.width}
+                height={box.height}
+                className="fill-paper hover:fill-wash"
+              />
               <line
                 x1={box.x}
                 x2={box.x}
@@ -96,7 +107,12 @@ export function Sheet({ scene, onGo, onDraw }: Props) {
                 strokeDasharray={RULES[box.rule]}
               />
               {box.nameLines.map((line, index) => (
-                <text key={line + index} x={box.x + 10} y={box.y + 18 + 17 * index} className="fill-ink font-serif text-[15px]">
+                <text
+                  key={line + index}
+                  x={box.x + 10}
+                  y={box.y + 18 + 17 * index}
+                  className="fill-ink font-serif text-[15px]"
+                >
                   {line}
                 </text>
               ))}
@@ -111,7 +127,11 @@ export function Sheet({ scene, onGo, onDraw }: Props) {
                 </text>
               ))}
               {box.mark !== '' && (
-                <text x={box.x + box.width + 2} y={box.y + box.height / 2 - 8} className="fill-graphite text-[11px]">
+                <text
+                  x={box.x + box.width + 2}
+                  y={box.y + box.height / 2 - 8}
+                  className="fill-graphite text-[11px]"
+                >
                   {box.mark}
                 </text>
               )}
@@ -133,8 +153,8 @@ export function Sheet({ scene, onGo, onDraw }: Props) {
         </g>
       </svg>
       <p className="pointer-events-none absolute bottom-2 left-6 text-[13px] text-graphite">
-        Rule at the left: whole, cited; dashed, in part; dotted, not yet. <kbd>0</kbd> fits, arrows pan, <kbd>+</kbd>{' '}
-        <kbd>-</kbd> zoom, <kbd>Enter</kbd> goes there, <kbd>d</kbd> draws from there.
+        Rule at the left: whole, cited; dashed, in part; dotted, not yet. <kbd>0</kbd> fits, arrows pan,{' '}
+        <kbd>+</kbd> <kbd>-</kbd> zoom, <kbd>Enter</kbd> goes there, <kbd>d</kbd> draws from there.
       </p>
     </div>
   )

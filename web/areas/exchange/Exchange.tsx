@@ -53,14 +53,24 @@ export default function Exchange() {
   const over = data?.runs.find((run) => !['waiting', 'running', 'done'].includes(run.state))
   return (
     <div className="grid h-full grid-cols-[minmax(0,2fr)_minmax(300px,1fr)] max-lg:block max-lg:overflow-auto">
-      <section className="overflow-auto px-6 py-3" onDragOver={(event) => event.preventDefault()} onDrop={dropped}>
+      <section
+        className="overflow-auto px-6 py-3"
+        onDragOver={(event) => event.preventDefault()}
+        onDrop={dropped}
+      >
         <h1 className="font-serif text-[26px]">Exchange</h1>
         <p className="mt-2 max-w-[560px] font-serif text-[18px]">
-          Drop a file of the open standard here, version 5.5.1 or 7, to bring it into {about?.name ?? 'this tree'}. What
-          has no place of its own is kept, shown and written back where it stood.
+          Drop a file of the open standard here, version 5.5.1 or 7, to bring it into{' '}
+          {about?.name ?? 'this tree'}. What has no place of its own is kept, shown and written back where it
+          stood.
         </p>
         <p className="mt-4 flex items-baseline gap-4">
-          <button type="button" className="act-main" disabled={share !== null} onClick={() => picker.current?.click()}>
+          <button
+            type="button"
+            className="act-main"
+            disabled={share !== null}
+            onClick={() => picker.current?.click()}
+          >
             Bring a file in
           </button>
           <input
@@ -85,7 +95,11 @@ export default function Exchange() {
           <p role="alert" className="mt-3 max-w-[560px] text-madder">
             {bringIn.error.message}{' '}
             {again && (
-              <button type="button" className="act" onClick={() => bringIn.mutate({ file: again, twice: true })}>
+              <button
+                type="button"
+                className="act"
+                onClick={() => bringIn.mutate({ file: again, twice: true })}
+              >
                 Bring it in all the same
               </button>
             )}
@@ -99,7 +113,12 @@ export default function Exchange() {
                 Cancel
               </button>
             </p>
-            <progress className="mt-1 h-[6px] w-full accent-tide" max={100} value={run.percent} aria-label={run.title} />
+            <progress
+              className="mt-1 h-[6px] w-full accent-tide"
+              max={100}
+              value={run.percent}
+              aria-label={run.title}
+            />
           </div>
         ))}
         {running.length === 0 && over && (
@@ -107,7 +126,9 @@ export default function Exchange() {
             {over.title}: {over.said}
           </p>
         )}
-        {data?.imports.map((one) => <Brought key={one.id} report={one} />)}
+        {data?.imports.map((one) => (
+          <Brought key={one.id} report={one} />
+        ))}
       </section>
       <aside aria-label="Files out" className="border-l border-rule px-5 py-4 max-lg:border-l-0">
         <h2 className="heads font-semibold">Write this tree to a file</h2>
@@ -121,7 +142,8 @@ export default function Exchange() {
           ))}
         </ul>
         <p className="mt-3 text-[14px] text-graphite">
-          Everything goes out, living people too. Version 7 holds more; 5.5.1 is for programs that know no other.
+          Everything goes out, living people too. Version 7 holds more; 5.5.1 is for programs that know no
+          other.
         </p>
       </aside>
     </div>
@@ -129,12 +151,15 @@ export default function Exchange() {
 }
 
 function Brought({ report }: { report: Schemas['ImportResource'] }) {
-  const counts = report.counts.filter((one) => one.count > 0).map((one) => `${one.count.toLocaleString('en')} ${one.word}`)
+  const counts = report.counts
+    .filter((one) => one.count > 0)
+    .map((one) => `${one.count.toLocaleString('en')} ${one.word}`)
   return (
     <article className="mt-6 max-w-[720px] border-t border-rule pt-3">
       <h2 className="font-serif text-[18px]">{report.fileName}</h2>
       <p className="text-graphite">
-        version {report.standard}, {new Date(report.broughtInAt).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' })}
+        version {report.standard},{' '}
+        {new Date(report.broughtInAt).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' })}
       </p>
       <p className="mt-1">{counts.join(', ')}.</p>
       {report.unplaced.length === 0 ? (

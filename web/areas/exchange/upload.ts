@@ -15,7 +15,11 @@ export async function upload(file: File, onShare: (share: number) => void): Prom
     const response = await fetch(`/api/uploads/${begun.id}?offset=${sent}`, {
       method: 'PUT',
       body: piece,
-      headers: { ...guard(), 'X-Piece-Sha256': await hash(piece), 'Content-Type': 'application/octet-stream' },
+      headers: {
+        ...guard(),
+        'X-Piece-Sha256': await hash(piece),
+        'Content-Type': 'application/octet-stream',
+      },
     }).catch(() => null)
     if (response?.ok) {
       sent = ((await response.json()) as Schemas['UploadResource']).received
@@ -24,7 +28,8 @@ export async function upload(file: File, onShare: (share: number) => void): Prom
       throw response ? await refusal(response) : new Error('The line broke. Nothing is lost; try again.')
     } else {
       await new Promise((resolve) => setTimeout(resolve, 500 * tries))
-      sent = (await told(api.GET('/api/uploads/{upload}', { params: { path: { upload: begun.id } } }))).received
+      sent = (await told(api.GET('/api/uploads/{upload}', { params: { path: { upload: begun.id } } })))
+        .received
     }
     onShare(sent / file.size)
   }

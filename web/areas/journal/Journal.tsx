@@ -44,7 +44,10 @@ export default function Journal() {
       </p>
       <ol className="mt-4 max-w-[900px]">
         {changes.map((change) => (
-          <li key={change.id} className="grid grid-cols-[150px_1fr_auto] items-baseline gap-4 border-b border-rule py-[7px] max-sm:grid-cols-1">
+          <li
+            key={change.id}
+            className="grid grid-cols-[150px_1fr_auto] items-baseline gap-4 border-b border-rule py-[7px] max-sm:grid-cols-1"
+          >
             <span className="text-[14px] text-graphite">
               {new Date(change.madeAt).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' })}
             </span>

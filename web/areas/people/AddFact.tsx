@@ -26,8 +26,18 @@ export function AddFact(props: { person: Person; onKept: (id: string) => void; o
     () => {
       const body = { kind, date, place, value }
       return chosen && !chosen.ofPerson
-        ? told(api.POST('/api/trees/{tree}/unions/{union}/facts', { params: { path: { tree, union: union ?? '' } }, body }))
-        : told(api.POST('/api/trees/{tree}/people/{person}/facts', { params: { path: { tree, person: person.id } }, body }))
+        ? told(
+            api.POST('/api/trees/{tree}/unions/{union}/facts', {
+              params: { path: { tree, union: union ?? '' } },
+              body,
+            }),
+          )
+        : told(
+            api.POST('/api/trees/{tree}/people/{person}/facts', {
+              params: { path: { tree, person: person.id } },
+              body,
+            }),
+          )
     },
     (made) => {
       forgetDate()
@@ -46,7 +56,13 @@ export function AddFact(props: { person: Person; onKept: (id: string) => void; o
       onKeyDown={(event) => event.key === 'Escape' && props.onLeave()}
       className="grid grid-cols-[150px_190px_minmax(120px,1fr)_auto] items-start gap-3 border-l-2 border-tide py-2 pl-4 max-sm:grid-cols-1"
     >
-      <select className="gap" aria-label="Kind of fact" autoFocus value={kind} onChange={(event) => setKind(event.target.value)}>
+      <select
+        className="gap"
+        aria-label="Kind of fact"
+        autoFocus
+        value={kind}
+        onChange={(event) => setKind(event.target.value)}
+      >
         {kinds?.kinds
           .filter((one) => one.ofPerson || union)
           .map((one) => (

@@ -39,13 +39,19 @@ export function AddRelative(props: {
           told(
             api.POST('/api/trees/{tree}/people/{person}/relatives', {
               params: { path: { tree, person: person.id } },
-              body: { relation: adding.relation, line, ...(adding.unionId ? { unionId: adding.unionId } : {}) },
+              body: {
+                relation: adding.relation,
+                line,
+                ...(adding.unionId ? { unionId: adding.unionId } : {}),
+              },
             }),
           )
         }
         onKept={() => {
           const next = NEXT[adding.relation]
-          props.onNext(next === null ? null : { relation: next, unionId: next === 'child' ? adding.unionId : undefined })
+          props.onNext(
+            next === null ? null : { relation: next, unionId: next === 'child' ? adding.unionId : undefined },
+          )
         }}
         onLeave={props.onLeave}
       />

@@ -15,14 +15,20 @@ export function Cite({ factId, onDone }: { factId: string; onDone: () => void })
   const rested = useDebounced(title.trim())
   const { data } = useQuery({
     queryKey: ['sources', tree, rested],
-    queryFn: () => told(api.GET('/api/trees/{tree}/sources', { params: { path: { tree }, query: { q: rested } } })),
+    queryFn: () =>
+      told(api.GET('/api/trees/{tree}/sources', { params: { path: { tree }, query: { q: rested } } })),
   })
   const known = data?.rows.find((source) => source.title === title.trim())
   const cite = useWrite(
     async () => {
       const source =
         known ??
-        (await told(api.POST('/api/trees/{tree}/sources', { params: { path: { tree } }, body: { title: title.trim() } })))
+        (await told(
+          api.POST('/api/trees/{tree}/sources', {
+            params: { path: { tree } },
+            body: { title: title.trim() },
+          }),
+        ))
       return told(
         api.POST('/api/trees/{tree}/facts/{fact}/citations', {
           params: { path: { tree, fact: factId } },

@@ -62,7 +62,12 @@ export function EntryLine({ label, draftKey, offered = '', keep, onKept, onLeave
           autoComplete="off"
           spellCheck={false}
         />
-        <button type="button" className="act shrink-0" disabled={write.isPending} onClick={() => write.mutate(line)}>
+        <button
+          type="button"
+          className="act shrink-0"
+          disabled={write.isPending}
+          onClick={() => write.mutate(line)}
+        >
           Keep <kbd>Enter</kbd>
         </button>
         <button type="button" className="act shrink-0" onClick={onLeave}>
@@ -72,12 +77,13 @@ export function EntryLine({ label, draftKey, offered = '', keep, onKept, onLeave
       <p id={`${id}-read`} aria-live="polite" className="min-h-[20px] text-[13px] text-graphite">
         {line.trim() === '' || !data ? (
           <>
-            A name; then <kbd>b</kbd> <kbd>m</kbd> <kbd>d</kbd> with date and place, each if you have it; <kbd>w</kbd>{' '}
-            <kbd>h</kbd> <kbd>x</kbd> after the name for the sex.
+            A name; then <kbd>b</kbd> <kbd>m</kbd> <kbd>d</kbd> with date and place, each if you have it;{' '}
+            <kbd>w</kbd> <kbd>h</kbd> <kbd>x</kbd> after the name for the sex.
             {offered !== '' && (
               <>
                 {' '}
-                <kbd>/</kbd> and a space write <span className="font-serif text-[14px] text-ink">{offered}</span>.
+                <kbd>/</kbd> and a space write{' '}
+                <span className="font-serif text-[14px] text-ink">{offered}</span>.
               </>
             )}
           </>

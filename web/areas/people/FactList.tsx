@@ -28,7 +28,12 @@ export function FactList({ facts, chosen, onChoose, onAdd }: Props) {
               </span>
               <span className="flex min-w-0 items-center gap-2">
                 {fact.rivals > 0 && (
-                  <span role="img" aria-label="A rival exists" title="A rival exists" className="font-semibold text-madder">
+                  <span
+                    role="img"
+                    aria-label="A rival exists"
+                    title="A rival exists"
+                    className="font-semibold text-madder"
+                  >
                     ‖
                   </span>
                 )}

@@ -33,13 +33,16 @@ export function FactMargin({ fact, changing, onChanging, onGone }: Props) {
         </h2>
         <p className="text-graphite">{fact.place}</p>
         {fact.date.understood !== fact.date.shown && (
-          <p className={`text-[13px] ${fact.date.ambiguous || fact.date.problem ? 'text-ochre' : 'text-graphite'}`}>
+          <p
+            className={`text-[13px] ${fact.date.ambiguous || fact.date.problem ? 'text-ochre' : 'text-graphite'}`}
+          >
             typed “{fact.date.typed}”; {fact.date.understood}
           </p>
         )}
         {fact.rivals > 0 && (
           <p className="text-madder">
-            ‖ {fact.rivals === 1 ? 'Another value is' : `${fact.rivals} other values are`} told of the same thing.
+            ‖ {fact.rivals === 1 ? 'Another value is' : `${fact.rivals} other values are`} told of the same
+            thing.
           </p>
         )}
       </header>
@@ -57,9 +60,7 @@ export function FactMargin({ fact, changing, onChanging, onGone }: Props) {
       )}
       <section aria-label="Why it stands">
         <h3 className="heads font-semibold">Why it stands</h3>
-        {fact.citations.length === 0 && !citing && (
-          <p className="text-ochre">Nothing is cited for it yet.</p>
-        )}
+        {fact.citations.length === 0 && !citing && <p className="text-ochre">Nothing is cited for it yet.</p>}
         <ol className="space-y-3">
           {fact.citations.map((citation) => (
             <li key={citation.claimId} className="group">
@@ -67,7 +68,9 @@ export function FactMargin({ fact, changing, onChanging, onGone }: Props) {
                 <Words words={citation.note} />
               </p>
               {citation.words !== '' && (
-                <blockquote className="mt-1 border-l-2 border-rule pl-3 whitespace-pre-wrap">{citation.words}</blockquote>
+                <blockquote className="mt-1 border-l-2 border-rule pl-3 whitespace-pre-wrap">
+                  {citation.words}
+                </blockquote>
               )}
               <p className="flex gap-4 text-[13px] text-graphite">
                 {citation.takenOver && <span>taken over, not read yet</span>}
@@ -142,8 +145,20 @@ function ChangeFact({ fact, onDone }: { fact: Fact; onDone: () => void }) {
     >
       <DateGap aria-label="Date" autoFocus value={date} onValue={setDate} />
       <PlaceGap aria-label="Place" value={place} onValue={setPlace} />
-      <input className="gap w-full" aria-label="What it says" placeholder="what it says" value={value} onChange={(e) => setValue(e.target.value)} />
-      <input className="gap w-full" aria-label="Why you change it" placeholder="why you change it" value={why} onChange={(e) => setWhy(e.target.value)} />
+      <input
+        className="gap w-full"
+        aria-label="What it says"
+        placeholder="what it says"
+        value={value}
+        onChange={(e) => setValue(e.target.value)}
+      />
+      <input
+        className="gap w-full"
+        aria-label="Why you change it"
+        placeholder="why you change it"
+        value={why}
+        onChange={(e) => setWhy(e.target.value)}
+      />
       {save.error?.status === 409 && (
         <p role="alert" className="text-madder">
           {save.error.message} Theirs: {JSON.stringify(save.error.details.theirs)}

@@ -25,13 +25,20 @@ export function Heading({ person, onAdd }: { person: Person; onAdd: () => void }
     if (event.key === 'Escape') setTyped(null)
   }
   const copy = () => {
-    void navigator.clipboard?.writeText(String(person.number)).then(() => toast.success(`${person.number} copied`))
+    void navigator.clipboard
+      ?.writeText(String(person.number))
+      .then(() => toast.success(`${person.number} copied`))
   }
   return (
     <header className="flex min-h-[56px] items-baseline gap-4 pt-2">
       {typed === null ? (
         <h1 className="min-w-0 font-serif text-[28px] leading-[1.15]">
-          <button type="button" className="line-clamp-2 text-left hover:text-tide" title="Change the name" onClick={() => setTyped(lead?.typed ?? '')}>
+          <button
+            type="button"
+            className="line-clamp-2 text-left hover:text-tide"
+            title="Change the name"
+            onClick={() => setTyped(lead?.typed ?? '')}
+          >
             {person.name}
           </button>
         </h1>
@@ -47,7 +54,12 @@ export function Heading({ person, onAdd }: { person: Person; onAdd: () => void }
         />
       )}
       <span className="shrink-0 text-[17px] text-graphite">{person.years}</span>
-      <button type="button" className="shrink-0 text-[13px] text-graphite hover:text-tide" title="Copy the number" onClick={copy}>
+      <button
+        type="button"
+        className="shrink-0 text-[13px] text-graphite hover:text-tide"
+        title="Copy the number"
+        onClick={copy}
+      >
         no. {person.number}
       </button>
       <span className="ml-auto flex shrink-0 gap-4 text-[14px]">

@@ -14,7 +14,9 @@ export function KinStrip({ person, onAdd }: { person: Person; onAdd: (adding: Ad
   const unlinked = () => toast.success('Unlinked; both are still in the tree.')
   const unlinkParents = useWrite(
     (parentSet: string) =>
-      told(api.DELETE('/api/trees/{tree}/parent-sets/{parentSet}', { params: { path: { tree, parentSet } } })),
+      told(
+        api.DELETE('/api/trees/{tree}/parent-sets/{parentSet}', { params: { path: { tree, parentSet } } }),
+      ),
     unlinked,
   )
   const unlinkPartner = useWrite(
@@ -39,7 +41,11 @@ export function KinStrip({ person, onAdd }: { person: Person; onAdd: (adding: Ad
       >
         <Names people={set.parents} none="parents not known" />
         {set.parents.length === 1 && set.kind === 'birth' && (
-          <button type="button" className="ml-2 text-graphite italic hover:text-tide" onClick={() => onAdd({ relation: 'parent' })}>
+          <button
+            type="button"
+            className="ml-2 text-graphite italic hover:text-tide"
+            onClick={() => onAdd({ relation: 'parent' })}
+          >
             other parent?
           </button>
         )}
@@ -54,10 +60,18 @@ export function KinStrip({ person, onAdd }: { person: Person; onAdd: (adding: Ad
     ...(person.parentSets.length === 0
       ? [
           <KinLine key="no-parents" word="child of">
-            <button type="button" className="text-graphite italic hover:text-tide" onClick={() => onAdd({ relation: 'father' })}>
+            <button
+              type="button"
+              className="text-graphite italic hover:text-tide"
+              onClick={() => onAdd({ relation: 'father' })}
+            >
               father?
             </button>{' '}
-            <button type="button" className="text-graphite italic hover:text-tide" onClick={() => onAdd({ relation: 'mother' })}>
+            <button
+              type="button"
+              className="text-graphite italic hover:text-tide"
+              onClick={() => onAdd({ relation: 'mother' })}
+            >
               mother?
             </button>
           </KinLine>,
@@ -69,7 +83,11 @@ export function KinStrip({ person, onAdd }: { person: Person; onAdd: (adding: Ad
         word={`${union.word} ${union.year}`}
         tools={
           <>
-            <button type="button" className="act mr-3" onClick={() => onAdd({ relation: 'child', unionId: union.id })}>
+            <button
+              type="button"
+              className="act mr-3"
+              onClick={() => onAdd({ relation: 'child', unionId: union.id })}
+            >
               Child
             </button>
             <Sheet union={union.id} />
@@ -107,7 +125,9 @@ function KinLine({ word, tools, children }: { word: string; tools?: ReactNode; c
     <div className="group flex min-h-[26px] items-baseline gap-3">
       <span className="w-[112px] shrink-0 text-[14px] text-graphite">{word}</span>
       <span className="min-w-0 grow font-serif text-[16px]">{children}</span>
-      <span className="shrink-0 text-[13px] opacity-0 group-focus-within:opacity-100 group-hover:opacity-100">{tools}</span>
+      <span className="shrink-0 text-[13px] opacity-0 group-focus-within:opacity-100 group-hover:opacity-100">
+        {tools}
+      </span>
     </div>
   )
 }
@@ -137,7 +157,9 @@ function Names({ people, given = false, none = '' }: { people: Relative[]; given
           >
             {given ? (person.name.split(' ')[0] ?? person.name) : person.name}
           </Link>
-          {!given && person.years !== '' && <span className="font-sans text-[13px] text-graphite"> {person.years}</span>}
+          {!given && person.years !== '' && (
+            <span className="font-sans text-[13px] text-graphite"> {person.years}</span>
+          )}
         </span>
       ))}
     </>

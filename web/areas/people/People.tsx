@@ -10,7 +10,8 @@ import { useCommands } from '../../shell/keys'
 import { EntryLine } from './EntryLine'
 
 const ROW = 32
-const COLUMNS = 'grid grid-cols-[56px_minmax(160px,1.4fr)_minmax(110px,0.8fr)_minmax(120px,1.2fr)_minmax(110px,0.8fr)] gap-4 max-sm:grid-cols-[44px_1fr_110px]'
+const COLUMNS =
+  'grid grid-cols-[56px_minmax(160px,1.4fr)_minmax(110px,0.8fr)_minmax(120px,1.2fr)_minmax(110px,0.8fr)] gap-4 max-sm:grid-cols-[44px_1fr_110px]'
 
 /** The index of people: as many as there are, a page at a time. */
 export default function People() {
@@ -46,7 +47,8 @@ export default function People() {
   })
   const lastSeen = list.getVirtualItems().at(-1)?.index ?? 0
   useEffect(() => {
-    if (lastSeen > rows.length - 30 && people.hasNextPage && !people.isFetchingNextPage) void people.fetchNextPage()
+    if (lastSeen > rows.length - 30 && people.hasNextPage && !people.isFetchingNextPage)
+      void people.fetchNextPage()
   }, [lastSeen, rows.length, people])
   const go = (id: string) => navigate(path(`people/${id}`))
   const move = (by: number) => {
@@ -96,7 +98,9 @@ export default function People() {
           <EntryLine
             label="A person"
             draftKey={`${tree}:person`}
-            keep={(line) => told(api.POST('/api/trees/{tree}/people', { params: { path: { tree } }, body: { line } }))}
+            keep={(line) =>
+              told(api.POST('/api/trees/{tree}/people', { params: { path: { tree } }, body: { line } }))
+            }
             onKept={(made) => go(made.id)}
             onLeave={() => setAdding(false)}
           />

@@ -14,10 +14,18 @@ export function PersonMargin({ person }: { person: Person }) {
   const [name, setName] = useState('')
   const at = { path: { tree, person: person.id } }
   const setSex = useWrite((sex: string) =>
-    told(api.PATCH('/api/trees/{tree}/people/{person}', { params: at, body: { sex, version: person.version } })),
+    told(
+      api.PATCH('/api/trees/{tree}/people/{person}', { params: at, body: { sex, version: person.version } }),
+    ),
   )
   const addName = useWrite(
-    () => told(api.POST('/api/trees/{tree}/people/{person}/names', { params: at, body: { typed: name, kind: 'aka' } })),
+    () =>
+      told(
+        api.POST('/api/trees/{tree}/people/{person}/names', {
+          params: at,
+          body: { typed: name, kind: 'aka' },
+        }),
+      ),
     () => setName(''),
   )
   const removeName = useWrite((id: string) =>
@@ -41,7 +49,9 @@ export function PersonMargin({ person }: { person: Person }) {
             : uncited === 0
               ? `All ${person.facts.length} facts are cited.`
               : `${person.facts.length - uncited} of ${person.facts.length} facts are cited; `}
-          {uncited > 0 && person.facts.length > 0 && <span className="text-ochre">{uncited} rest on nothing yet.</span>}
+          {uncited > 0 && person.facts.length > 0 && (
+            <span className="text-ochre">{uncited} rest on nothing yet.</span>
+          )}
         </p>
         <p className="text-[13px] text-graphite">Take a fact in hand to see its words.</p>
       </section>
@@ -96,7 +106,8 @@ export function PersonMargin({ person }: { person: Person }) {
           <AlertDialog.Content className="fixed left-1/2 top-[20vh] z-40 w-[460px] max-w-[94vw] -translate-x-1/2 rounded-[4px] bg-raised p-6 shadow-xl">
             <AlertDialog.Title className="font-serif text-[20px]">Delete {person.name}?</AlertDialog.Title>
             <AlertDialog.Description className="my-3">
-              With it go {person.deleting}. If the person did live and only a tie is wrong, unlink the tie instead.
+              With it go {person.deleting}. If the person did live and only a tie is wrong, unlink the tie
+              instead.
             </AlertDialog.Description>
             <div className="flex gap-5">
               <AlertDialog.Action className="act-main" onClick={() => remove.mutate(undefined)}>

@@ -32,7 +32,8 @@ export default function Records() {
   const rows = sources.data?.pages.flatMap((page) => page.rows) ?? []
   const { shown = 0, total = 0 } = sources.data?.pages[0] ?? {}
   const describe = useWrite(
-    (words: SourceWords) => told(api.POST('/api/trees/{tree}/sources', { params: { path: { tree } }, body: words })),
+    (words: SourceWords) =>
+      told(api.POST('/api/trees/{tree}/sources', { params: { path: { tree } }, body: words })),
     (made) => navigate(path(`records/${made.id}`)),
   )
   useCommands([{ key: 'a', says: 'Describe a source', run: () => setAdding(true) }])

@@ -15,7 +15,8 @@ export default function SourcePage() {
   const [changing, setChanging] = useState(false)
   const { data, error } = useQuery({
     queryKey: ['source', tree, id],
-    queryFn: () => told(api.GET('/api/trees/{tree}/sources/{source}', { params: { path: { tree, source: id } } })),
+    queryFn: () =>
+      told(api.GET('/api/trees/{tree}/sources/{source}', { params: { path: { tree, source: id } } })),
   })
   const change = useWrite(
     (words: SourceWords) =>
@@ -51,7 +52,9 @@ export default function SourcePage() {
           </button>
         )}
         <h2 className="heads mt-5 font-semibold">What is cited to it</h2>
-        {records.length === 0 && <p className="mt-1">Nothing yet. Take a fact in hand and cite it from there.</p>}
+        {records.length === 0 && (
+          <p className="mt-1">Nothing yet. Take a fact in hand and cite it from there.</p>
+        )}
         {records.map((record) => (
           <div key={record.id} className="border-b border-rule py-2">
             <h3 className="font-serif text-[17px]">{record.locator || 'without a page'}</h3>

@@ -8,13 +8,34 @@ export type SourceWords = {
   repository: string
 }
 
-export const EMPTY_SOURCE: SourceWords = { title: '', author: '', publication: '', callNumber: '', repository: '' }
+export const EMPTY_SOURCE: SourceWords = {
+  title: '',
+  author: '',
+  publication: '',
+  callNumber: '',
+  repository: '',
+}
 
 const GAPS: { field: keyof SourceWords; hint: string; help: string; wide: string }[] = [
-  { field: 'author', hint: 'author', help: 'Who wrote or kept it: a person, a parish, a board.', wide: '11em' },
+  {
+    field: 'author',
+    hint: 'author',
+    help: 'Who wrote or kept it: a person, a parish, a board.',
+    wide: '11em',
+  },
   { field: 'title', hint: 'title', help: 'Its own title, or one that you give it.', wide: '18em' },
-  { field: 'publication', hint: 'publication', help: 'Where and when it came out; for a manuscript, what it is.', wide: '14em' },
-  { field: 'repository', hint: 'repository', help: 'The archive, library or drawer that holds it.', wide: '14em' },
+  {
+    field: 'publication',
+    hint: 'publication',
+    help: 'Where and when it came out; for a manuscript, what it is.',
+    wide: '14em',
+  },
+  {
+    field: 'repository',
+    hint: 'repository',
+    help: 'The archive, library or drawer that holds it.',
+    wide: '14em',
+  },
   { field: 'callNumber', hint: 'call number', help: 'What the repository calls it by.', wide: '9em' },
 ]
 

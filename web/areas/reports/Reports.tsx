@@ -34,8 +34,8 @@ export default function Reports() {
           <>
             <h1 className="font-serif text-[26px]">Reports</h1>
             <p className="mt-3 max-w-[520px] font-serif text-[18px]">
-              A family group sheet tells one couple, their parents and children, each fact with its numbered source notes.
-              Choose the couple.
+              A family group sheet tells one couple, their parents and children, each fact with its numbered
+              source notes. Choose the couple.
             </p>
           </>
         )}

@@ -40,7 +40,11 @@ export default function TreePage() {
       >
         <label className="grow">
           <span className="heads">It is called</span>
-          <input className="gap block w-full font-serif text-[20px]" value={name} onChange={(e) => setName(e.target.value)} />
+          <input
+            className="gap block w-full font-serif text-[20px]"
+            value={name}
+            onChange={(e) => setName(e.target.value)}
+          />
         </label>
         <button className="act-main" disabled={name.trim() === '' || name === data.name}>
           Rename
@@ -75,12 +79,21 @@ export default function TreePage() {
             <AlertDialog.Content className="fixed left-1/2 top-[20vh] z-40 w-[480px] max-w-[94vw] -translate-x-1/2 rounded-[4px] bg-raised p-6 shadow-xl">
               <AlertDialog.Title className="font-serif text-[20px]">Delete {data.name}?</AlertDialog.Title>
               <AlertDialog.Description className="my-3">
-                Its {data.people.toLocaleString('en')} people with every fact, source and tie go out of sight. To do it,
-                type its name.
+                Its {data.people.toLocaleString('en')} people with every fact, source and tie go out of sight.
+                To do it, type its name.
               </AlertDialog.Description>
-              <input className="gap mb-4 w-full" aria-label="Name of the tree" value={typed} onChange={(e) => setTyped(e.target.value)} />
+              <input
+                className="gap mb-4 w-full"
+                aria-label="Name of the tree"
+                value={typed}
+                onChange={(e) => setTyped(e.target.value)}
+              />
               <div className="flex gap-5">
-                <AlertDialog.Action className="act-main" disabled={typed.trim() !== data.name} onClick={() => remove.mutate(undefined)}>
+                <AlertDialog.Action
+                  className="act-main"
+                  disabled={typed.trim() !== data.name}
+                  onClick={() => remove.mutate(undefined)}
+                >
                   Delete
                 </AlertDialog.Action>
                 <AlertDialog.Cancel className="act">Leave it</AlertDialog.Cancel>
