@@ -59,7 +59,12 @@ final readonly class IndexController
         $rows = $this->matching($typed)->orderBy('sort_name')->orderBy('person_id')->limit(12)->get();
         $search = SearchForm::of($typed);
         if ($rows->isEmpty() && $search !== '') {
-            $rows = $this->lines()->whereRaw('search %> ?', [$search])->orderByRaw('word_similarity(?, search) DESC, sort_name', [$search])->limit(12)->get();
+            DB::statement('SET pg_trgm.word_similarity_threshold = 0.4');
+            $alike = $this->lines();
+            foreach (explode(' ', $search) as $word) {
+                $alike->whereRaw('search %> ?', [$word]);
+            }
+            $rows = $alike->orderByRaw('word_similarity(?, search) DESC, sort_name', [$search])->limit(12)->get();
         }
 
         return response()->json(new JumpList(array_values($rows->map(self::line(...))->all())));

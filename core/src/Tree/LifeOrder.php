@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Tree;
 
-/** The order in which a life is told: by date; what has none, where its kind stands in a life, else before the end. */
+/** The order in which a life is told: by date; of what has none, its beginnings first and the rest last. */
 final class LifeOrder
 {
     private const UNDATED = ['birth' => -4, 'christening' => -3, 'baptism' => -2, 'death' => 2, 'burial' => 3, 'cremation' => 3, 'probate' => 4];
@@ -22,9 +22,9 @@ final class LifeOrder
             // "May 1799" of a burial goes after "3 May 1799" of a death.
             $day = $place > 1 ? $span->latest ?? $span?->earliest : $span->earliest ?? $span?->latest;
             $keys[] = match (true) {
-                $place < 0 && $day === null => [0, $place, $index],
+                $place < 0 && $day === null => [0, $place, 0, $index],
                 $day !== null => [1, $day, $place, $index],
-                default => [2, $place, $index],
+                default => [2, $place, 0, $index],
             };
         }
         asort($keys);

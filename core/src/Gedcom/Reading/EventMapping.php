@@ -31,7 +31,7 @@ final readonly class EventMapping
 
     private function event(Structure $structure, int $ordinal, ?string $personId, ?string $unionId): void
     {
-        $denied = $structure->tag === 'NO';
+        $denied = self::denies($structure);
         $kind = self::kind($structure, $unionId !== null);
         if ($kind === null) {
             return;
@@ -50,10 +50,16 @@ final readonly class EventMapping
         $this->mapping->counts['events']++;
     }
 
+    /** NO of version 7, and the form in which we write it in 5.5.1, which has none. */
+    private static function denies(Structure $structure): bool
+    {
+        return $structure->tag === 'NO' || $structure->tag === '_NO';
+    }
+
     /** Under a person, NO may deny what only couples have: NO MARR is "never wed". */
     private static function kind(Structure $structure, bool $ofUnion): ?EventKind
     {
-        return $structure->tag === 'NO'
+        return self::denies($structure)
             ? EventKinds::forTag($structure->payload, $ofUnion) ?? EventKinds::forTag($structure->payload, ! $ofUnion)
             : EventKinds::forTag($structure->tag, $ofUnion);
     }

@@ -49,8 +49,8 @@ final class Reader
             }
             $id = $again ? null : $survey->id($pointer, $record->tag);
             match (true) {
-                $record->tag === 'HEAD' => [$head, $mapping->version] = self::head($record),
-                $record->tag === 'TRLR' => null,
+                $record->tag === 'HEAD' => [$head, $mapping->version] = self::head($record, $mapping),
+                $record->tag === 'TRLR' => self::afterTheEnd($record, $mapping),
                 $id === null && in_array($record->tag, ['INDI', 'FAM', 'SOUR', 'REPO'], true) && ! $again => self::unnamed($record, $ordinal, $mapping, $people, $families, $sources, $nextNumber),
                 $id === null => $mapping->keepRecord($record, $ordinal),
                 $record->tag === 'INDI' => $people->map($record, $id, $nextNumber++, $ordinal),
@@ -78,10 +78,34 @@ final class Reader
         return Structures::build(Lexer::lex(Decoder::lines($chunks), $remark), $remark);
     }
 
-    /** @return array{string, Version} */
-    private static function head(Structure $head): array
+    /** Lines of the head that every file says anew have no room for words that strayed into them. */
+    private static function remarkOnStrayWords(?Structure $line, Mapping $mapping): void
     {
-        $words = $head->text('GEDC', 'VERS');
+        if ($line === null) {
+            return;
+        }
+        if (preg_match('/^([\w.-]{0,14}|LINEAGE[ -]+LINKED)$/i', $line->payload) !== 1) {
+            $mapping->remark(new Remark($line->line, "{$line->tag} {$line->payload}", 'goes on over several lines where the standard has one word'));
+        }
+        foreach ($line->children as $child) {
+            self::remarkOnStrayWords($child, $mapping);
+        }
+    }
+
+    private static function afterTheEnd(Structure $trailer, Mapping $mapping): void
+    {
+        if ($trailer->payload !== '' || $trailer->children !== []) {
+            $mapping->remark(new Remark($trailer->line, trim(Lines::kept($trailer)), 'stands after the end of the file and has no place'));
+        }
+    }
+
+    /** @return array{string, Version} */
+    private static function head(Structure $head, Mapping $mapping): array
+    {
+        $words = strtok($head->text('GEDC', 'VERS'), "\n") ?: '';
+        foreach (['CHAR', 'GEDC'] as $tag) {
+            self::remarkOnStrayWords($head->first($tag), $mapping);
+        }
 
         return [Lines::kept($head), $words === '' ? Version::V551 : Version::named($words)];
     }

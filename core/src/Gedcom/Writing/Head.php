@@ -14,15 +14,16 @@ final class Head
     public static function build(string $kept, string $treeName, Version $version, \DateTimeImmutable $now): Structure
     {
         $ours = self::ours($version, $now);
-        $head = new Structure('HEAD');
         if ($kept === '') {
             $kept = "0 HEAD\n1 GEDC\n1 SOUR\n1 DATE\n".($treeName === '' ? '' : Lines::write(new Structure('NOTE', $treeName), Version::V7, 1));
         }
-        foreach (Lines::restore($kept)->children as $child) {
+        $before = Lines::restore($kept);
+        $head = new Structure('HEAD', $before->payload);
+        foreach ($before->children as $child) {
             if ($child->tag === 'GEDC' && $child->text('VERS') === $version->headWords()) {
                 $head->add($child);
             } elseif (isset($ours[$child->tag])) {
-                $head->add($ours[$child->tag]);
+                $head->add(self::withRest($ours[$child->tag], $child));
             } elseif ($child->tag !== 'CHAR') {
                 $head->add($child);
             }
@@ -33,6 +34,18 @@ final class Head
         }
 
         return $head;
+    }
+
+    /** Ours, and what stood beneath the line that it takes the place of. The writer and its date are ours alone. */
+    private static function withRest(Structure $ours, Structure $before): Structure
+    {
+        foreach (in_array($ours->tag, ['SOUR', 'DATE'], true) ? [] : $before->children as $child) {
+            if ($ours->first($child->tag) === null) {
+                $ours->add($child);
+            }
+        }
+
+        return $ours;
     }
 
     /** @return array<string, Structure> by tag */

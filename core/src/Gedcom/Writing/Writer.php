@@ -61,7 +61,7 @@ final readonly class Writer
     private function person(PersonRows $rows, Attached $attached): Structure
     {
         $person = $rows->person;
-        $builder = $this->facts->builder('INDI', '', $person->written, $person->id, $attached, $this->rows->pointers()->of($person->id));
+        $builder = $this->facts->builder('INDI', $person->written[''][1] ?? '', $person->written, $person->id, $attached, $this->rows->pointers()->of($person->id));
         foreach ($rows->names as $name) {
             $builder->child($name->ordinal, $this->facts->name($name, $attached));
         }
@@ -91,7 +91,7 @@ final readonly class Writer
     private function union(UnionRows $rows, Attached $attached): Structure
     {
         $union = $rows->union;
-        $builder = $this->facts->builder('FAM', '', $union->written, $union->id, $attached, $this->rows->pointers()->of($union->id));
+        $builder = $this->facts->builder('FAM', $union->written[''][1] ?? '', $union->written, $union->id, $attached, $this->rows->pointers()->of($union->id));
         foreach ($rows->partners as $partner) {
             if ($partner->side !== FileSide::Person) {
                 $builder->child($partner->ordinal, $this->facts->pointing($partner->slot, $partner->personId, [], $partner->id, $attached, 'family')->build());
@@ -111,7 +111,7 @@ final readonly class Writer
 
     private function source(SourceRow $row, Attached $attached): Structure
     {
-        $builder = $this->facts->builder('SOUR', '', $row->written, $row->id, $attached, $this->rows->pointers()->of($row->id))
+        $builder = $this->facts->builder('SOUR', $row->written[''][1] ?? '', $row->written, $row->id, $attached, $this->rows->pointers()->of($row->id))
             ->field('TITL', $row->title)
             ->field('AUTH', $row->author)
             ->field('PUBL', $row->publication)
@@ -128,7 +128,7 @@ final readonly class Writer
 
     private function repository(RepositoryRow $row, Attached $attached): Structure
     {
-        $builder = $this->facts->builder('REPO', '', $row->written, $row->id, $attached, $this->rows->pointers()->of($row->id))
+        $builder = $this->facts->builder('REPO', $row->written[''][1] ?? '', $row->written, $row->id, $attached, $this->rows->pointers()->of($row->id))
             ->field('NAME', $row->name);
 
         return $this->facts->attach($builder, $row->id, $attached)->build();

@@ -1,0 +1,141 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Tests\Drawing;
+
+use NorthBough\Core\Drawing\AncestorDrawing;
+use NorthBough\Core\Drawing\Drawings;
+use NorthBough\Core\Drawing\Render\Svg;
+use NorthBough\Core\Drawing\Scene\Box;
+use NorthBough\Core\Drawing\Scene\Scene;
+use NorthBough\Core\Drawing\TypeMeasure;
+use NorthBough\Core\Drawing\UnknownDrawing;
+use NorthBough\Core\Tests\Tree\Isles;
+use NorthBough\Core\Tree\ParentageKind;
+use PHPUnit\Framework\TestCase;
+
+final class AncestorDrawingTest extends TestCase
+{
+    public function test_fathers_stand_above_mothers_and_generations_go_to_the_right(): void
+    {
+        $scene = (new AncestorDrawing)->lay(self::family()->tree(), 'child', 5);
+        $boxes = self::byPerson($scene);
+
+        self::assertCount(7, $boxes);
+        self::assertLessThan($boxes['mother']->y, $boxes['father']->y);
+        self::assertSame($boxes['father']->x, $boxes['mother']->x);
+        self::assertGreaterThan($boxes['child']->x, $boxes['father']->x);
+        self::assertCount(6, $scene->lines);
+    }
+
+    public function test_stops_after_so_many_generations_and_says_so(): void
+    {
+        $boxes = self::byPerson((new AncestorDrawing)->lay(self::family()->tree(), 'child', 2));
+
+        self::assertSame(['child', 'father', 'mother'], array_keys($boxes));
+        self::assertSame('parents not drawn', $boxes['father']->more);
+        self::assertSame('', $boxes['child']->more);
+    }
+
+    public function test_cousins_who_married_are_drawn_once_and_linked_twice(): void
+    {
+        $isles = (new Isles)->person('t', 'Thomas Drum h')->person('e', 'Elspet Tarrel w')->person('a', 'Thomas Drum h')->person('b', 'Ann Drum w')
+            ->person('alec', 'Alec Drum h')->person('wilma', 'Wilma Osk w')->person('child', 'Hezzy Drum w')
+            ->union('u1', ['t', 'e'], ['a', 'b'])->union('u2', ['a'], ['alec'])->union('u3', ['b'], ['wilma'])->union('u4', ['alec', 'wilma'], ['child']);
+        $scene = (new AncestorDrawing)->lay($isles->tree(), 'child', 6);
+
+        self::assertCount(7, $scene->boxes);
+        self::assertCount(2, array_filter($scene->lines, static fn ($line): bool => $line->toId === 't'));
+    }
+
+    public function test_boxes_never_overlap(): void
+    {
+        mt_srand(1807);
+        for ($round = 0; $round < 60; $round++) {
+            $isles = new Isles;
+            $ids = ['p0'];
+            $isles->person('p0', 'Root Tarrel');
+            for ($next = 1, $at = 0; $next < mt_rand(5, 60); $at++) {
+                $parents = [];
+                foreach (range(1, mt_rand(1, 2)) as $_) {
+                    $isles->person($ids[] = $parents[] = 'p'.$next++, 'Some Body');
+                }
+                $isles->union("u{$at}", $parents, [$ids[$at]]);
+            }
+            $scene = (new AncestorDrawing)->lay($isles->tree(), 'p0', 8);
+            self::assertNoOverlap($scene);
+        }
+    }
+
+    public function test_what_holds_the_parents_is_told_at_the_childs_end(): void
+    {
+        $isles = (new Isles)->person('moll', 'Moll Stair w')->person('adam', 'Adam Ibsley h')->union('u', ['adam'], ['moll'], '', ParentageKind::Adoptive);
+        $scene = (new AncestorDrawing)->lay($isles->tree(), 'moll', 3);
+
+        self::assertSame('ad.', self::byPerson($scene)['moll']->mark);
+    }
+
+    public function test_a_very_long_name_is_broken_and_cut_but_told_whole(): void
+    {
+        $name = 'Augustus Bartholomew Cornelius Desmond Everard Fitzgerald Montgomery Archibald Halloway-Sten';
+        $box = (new AncestorDrawing)->lay((new Isles)->person('p', $name)->tree(), 'p', 1)->boxes[0];
+
+        self::assertCount(2, $box->nameLines);
+        self::assertStringEndsWith('…', $box->nameLines[1]);
+        self::assertSame($name, $box->fullName);
+        foreach ($box->nameLines as $line) {
+            self::assertLessThan($box->width, TypeMeasure::width($line, AncestorDrawing::NAME_SIZE));
+        }
+    }
+
+    public function test_the_rule_tells_how_the_facts_are_backed(): void
+    {
+        $isles = (new Isles)->person('a', 'A Osk b 1800 d 1860', cited: true)->person('b', 'B Osk b 1800');
+
+        self::assertSame('cited', (new AncestorDrawing)->lay($isles->tree(), 'a', 1)->boxes[0]->rule);
+        self::assertSame('uncited', (new AncestorDrawing)->lay($isles->tree(), 'b', 1)->boxes[0]->rule);
+    }
+
+    public function test_svg_is_well_formed_and_escapes_names(): void
+    {
+        $svg = Svg::render((new AncestorDrawing)->lay((new Isles)->person('p', 'Ann <b>&</b> Osk b 1800')->tree(), 'p', 1));
+        $document = simplexml_load_string($svg);
+
+        self::assertNotFalse($document);
+        self::assertStringContainsString('&lt;b&gt;', $svg);
+        self::assertStringNotContainsString('<b>', $svg);
+    }
+
+    public function test_an_unknown_kind_says_so(): void
+    {
+        self::assertInstanceOf(AncestorDrawing::class, Drawings::named('ancestors'));
+        $this->expectException(UnknownDrawing::class);
+        Drawings::named('wheel');
+    }
+
+    private static function family(): Isles
+    {
+        return (new Isles)->person('child', 'Ailie Averay w b 1973')->person('father', 'Martin Averay h')->person('mother', 'Ruth Fenwhistle w')
+            ->person('ff', 'Col Averay h')->person('fm', 'May Osk w')->person('mf', 'Sander Fenwhistle h')->person('mm', 'Keziah Osk w')
+            ->union('u1', ['father', 'mother'], ['child'])->union('u2', ['ff', 'fm'], ['father'])->union('u3', ['mm', 'mf'], ['mother']);
+    }
+
+    /** @return array<string, Box> */
+    private static function byPerson(Scene $scene): array
+    {
+        return array_column($scene->boxes, null, 'personId');
+    }
+
+    private static function assertNoOverlap(Scene $scene): void
+    {
+        foreach ($scene->boxes as $index => $a) {
+            self::assertLessThanOrEqual($scene->height, $a->y + $a->height);
+            self::assertLessThanOrEqual($scene->width, $a->x + $a->width);
+            foreach (array_slice($scene->boxes, $index + 1) as $b) {
+                $apart = $a->x + $a->width <= $b->x || $b->x + $b->width <= $a->x || $a->y + $a->height <= $b->y || $b->y + $b->height <= $a->y;
+                self::assertTrue($apart, "{$a->personId} and {$b->personId} overlap");
+            }
+        }
+    }
+}

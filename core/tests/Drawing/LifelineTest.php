@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Tests\Drawing;
+
+use NorthBough\Core\Chrono\GenDate;
+use NorthBough\Core\Drawing\Lifeline\Lifeline;
+use NorthBough\Core\Tree\Event;
+use PHPUnit\Framework\TestCase;
+
+final class LifelineTest extends TestCase
+{
+    public function test_marks_stand_in_order_within_the_axis(): void
+    {
+        $line = Lifeline::draw([self::event('death', '1799'), self::event('birth', '10 Feb 1732'), self::event('marriage', 'abt 1758')], []);
+
+        self::assertSame(['Birth', 'Marriage', 'Death'], array_column($line->marks, 'word'));
+        foreach ($line->marks as $mark) {
+            self::assertGreaterThanOrEqual(0.0, $mark->from);
+            self::assertLessThanOrEqual(1.0, $mark->to);
+            self::assertLessThanOrEqual($mark->to, $mark->from);
+        }
+        self::assertTrue($line->marks[1]->softFrom && $line->marks[1]->softTo);
+        self::assertFalse($line->marks[0]->softFrom);
+    }
+
+    public function test_the_familys_events_are_drawn_only_within_the_life(): void
+    {
+        $line = Lifeline::draw([self::event('birth', '1732'), self::event('death', '1799')], [['Magnus', self::event('birth', '1760')], ['Nan', self::event('death', '1850')]]);
+
+        self::assertSame(['', 'Magnus', ''], array_column($line->marks, 'whose'));
+    }
+
+    public function test_words_of_one_height_do_not_run_into_each_other(): void
+    {
+        $line = Lifeline::draw(array_map(static fn (int $y): Event => self::event('census', (string) (1841 + $y)), range(0, 60)), []);
+        $last = [];
+        foreach ($line->marks as $mark) {
+            if ($mark->lane >= 0) {
+                self::assertGreaterThanOrEqual(0.11, $mark->from - ($last[$mark->lane] ?? -1.0));
+                $last[$mark->lane] = $mark->from;
+            }
+        }
+        self::assertContains(-1, array_column($line->marks, 'lane'));
+    }
+
+    public function test_what_lasted_is_told_from_doubt_about_when(): void
+    {
+        $line = Lifeline::draw([self::event('occupation', 'from 1850 to 1860'), self::event('birth', 'bet 1820 and 1830')], []);
+
+        self::assertSame([false, true], array_column($line->marks, 'lasts'));
+    }
+
+    public function test_without_a_date_there_is_no_line(): void
+    {
+        self::assertSame([], Lifeline::draw([self::event('birth', 'nobody knows')], [])->marks);
+    }
+
+    private static function event(string $kind, string $date): Event
+    {
+        return new Event("{$kind} {$date}", $kind, '', '', GenDate::parse($date), '', false, []);
+    }
+}

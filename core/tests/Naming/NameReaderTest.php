@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Tests\Naming;
+
+use NorthBough\Core\Naming\NameKind;
+use NorthBough\Core\Naming\PersonalName;
+use NorthBough\Core\Naming\SearchForm;
+use NorthBough\Core\Naming\SurnameOffer;
+use NorthBough\Core\Tree\Name;
+use NorthBough\Core\Tree\Person;
+use NorthBough\Core\Tree\Sex;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class NameReaderTest extends TestCase
+{
+    /** @param  array<string, string>  $parts */
+    #[DataProvider('names')]
+    public function test_reads(string $typed, array $parts, string $shown): void
+    {
+        $name = PersonalName::parse($typed);
+
+        self::assertSame($parts, array_filter(get_object_vars($name), static fn (string $part): bool => $part !== ''));
+        self::assertSame($shown, $name->shown());
+    }
+
+    /** @return iterable<array{string, array<string, string>, string}> */
+    public static function names(): iterable
+    {
+        yield ['Ewan Tarrel', ['given' => 'Ewan', 'surname' => 'Tarrel'], 'Ewan Tarrel'];
+        yield ['  Ewan   Tarrel ', ['given' => 'Ewan', 'surname' => 'Tarrel'], 'Ewan Tarrel'];
+        yield ['Ewan', ['given' => 'Ewan'], 'Ewan'];
+        yield ['John B Tarrel', ['given' => 'John B', 'surname' => 'Tarrel'], 'John B Tarrel'];
+        yield ['Pieter van der Berg', ['given' => 'Pieter', 'surnamePrefix' => 'van der', 'surname' => 'Berg'], 'Pieter van der Berg'];
+        yield ['Oscar Halloway-Sten', ['given' => 'Oscar', 'surname' => 'Halloway-Sten'], 'Oscar Halloway-Sten'];
+        yield ['Keziah "Hezzy" Osk', ['given' => 'Keziah', 'surname' => 'Osk', 'nickname' => 'Hezzy'], 'Keziah “Hezzy” Osk'];
+        yield ['Magnus Tarrel Jr', ['given' => 'Magnus', 'surname' => 'Tarrel', 'suffix' => 'Jr'], 'Magnus Tarrel Jr'];
+        yield ['Rev. John Fenwhistle', ['given' => 'John', 'surname' => 'Fenwhistle', 'title' => 'Rev.'], 'Rev. John Fenwhistle'];
+        yield ['Ann Mary /Halloway Sten/', ['given' => 'Ann Mary', 'surname' => 'Halloway Sten'], 'Ann Mary Halloway Sten'];
+        yield ['/Osk/', ['surname' => 'Osk'], 'Osk'];
+        yield ['? Drum', ['surname' => 'Drum'], 'Drum'];
+        yield ['Hezzy ?', ['given' => 'Hezzy'], 'Hezzy'];
+        yield ['Ewan /van Tarrel/ the younger', ['given' => 'Ewan', 'surnamePrefix' => 'van', 'surname' => 'Tarrel', 'suffix' => 'the younger'], 'Ewan van Tarrel the younger'];
+        yield ['Мария Иванова', ['given' => 'Мария', 'surname' => 'Иванова'], 'Мария Иванова'];
+        yield ['?', [], '?'];
+        yield ['', [], '?'];
+    }
+
+    #[DataProvider('names')]
+    public function test_slashes_keep_the_surname_apart(string $typed): void
+    {
+        $name = PersonalName::parse($typed);
+        $again = PersonalName::parse($name->withSlashes());
+
+        self::assertSame([$name->given, $name->surnamePrefix, $name->surname], [$again->given, $again->surnamePrefix, $again->surname]);
+    }
+
+    public function test_files_by_surname(): void
+    {
+        self::assertSame('Berg, Pieter van der', PersonalName::parse('Pieter van der Berg')->filed());
+        self::assertSame('?, Ewan', PersonalName::parse('Ewan')->filed());
+    }
+
+    public function test_is_searched_for_without_accents_or_marks(): void
+    {
+        self::assertSame('oonagh o corran', SearchForm::of('Oönagh O’Corrán'));
+        self::assertSame('strasse', SearchForm::of('Straße'));
+    }
+
+    public function test_offers_the_fathers_surname_to_a_child(): void
+    {
+        $person = static fn (string $name, Sex $sex): Person => new Person('p', 1, $sex, [new Name('n', NameKind::Birth, PersonalName::parse($name))], []);
+        $mother = $person('Annot Ibsley', Sex::Female);
+        $father = $person('Ewan van Tarrel', Sex::Male);
+
+        self::assertSame('van Tarrel', SurnameOffer::forRelative('child', $mother, [$father]));
+        self::assertSame('van Tarrel', SurnameOffer::forRelative('child', $father, [$mother]));
+        self::assertSame('', SurnameOffer::forRelative('child', $mother, []));
+        self::assertSame('Ibsley', SurnameOffer::forRelative('father', $mother, []));
+        self::assertSame('', SurnameOffer::forRelative('mother', $mother, []));
+    }
+}

@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Tests\Report;
+
+use NorthBough\Core\Citation\NoteForms;
+use NorthBough\Core\Report\FamilyGroupSheet;
+use NorthBough\Core\Report\Node\NoteList;
+use NorthBough\Core\Report\Node\Words;
+use NorthBough\Core\Report\NothingToReport;
+use NorthBough\Core\Report\Render\Html;
+use NorthBough\Core\Report\Reports;
+use NorthBough\Core\Tests\Tree\Isles;
+use NorthBough\Core\Tree\CitedSource;
+use PHPUnit\Framework\TestCase;
+
+final class FamilyGroupSheetTest extends TestCase
+{
+    public function test_tells_the_couple_the_parents_and_the_children(): void
+    {
+        $html = self::sheet();
+
+        self::assertStringContainsString('<h1><span class="name">Ewan Tarrel and Annot Ibsley</span></h1>', $html);
+        self::assertStringContainsString('Child of Magnus Tarrel.', $html);
+        self::assertStringContainsString('4 Jun 1758', $html);
+        self::assertStringContainsString('Kirsty Osk', $html);
+        self::assertMatchesRegularExpression('/Magnus Tarrel.*Barbra Tarrel/s', $html);
+    }
+
+    public function test_notes_number_on_and_are_full_once_and_short_after(): void
+    {
+        $notes = self::notes();
+
+        self::assertCount(3, $notes);
+        self::assertSame('Parish of St Osmund, Register of St Osmund (manuscript), entry ewan; Marren Record House.', self::text($notes[0]));
+        self::assertSame('Parish of St Osmund, Register of St Osmund, entry annot.', self::text($notes[1]));
+    }
+
+    public function test_a_mark_that_is_printed_points_at_a_note_that_is_there(): void
+    {
+        $html = self::sheet();
+        preg_match_all('/href="#note-(\d+)"/', $html, $marks);
+
+        self::assertNotSame([], $marks[1]);
+        foreach ($marks[1] as $mark) {
+            self::assertStringContainsString("<li id=\"note-{$mark}\">", $html);
+        }
+    }
+
+    public function test_a_christening_never_passes_for_a_birth(): void
+    {
+        $isles = (new Isles)->person('a', 'Hew Osk h')->person('c', 'Nan Osk w')->union('u', ['a'], ['c']);
+        self::assertStringContainsString('<span class="faint">–</span>', Html::body((new FamilyGroupSheet)->build($isles->tree(), 'u', 'today')));
+    }
+
+    public function test_an_unknown_couple_or_report_says_so(): void
+    {
+        self::assertInstanceOf(FamilyGroupSheet::class, Reports::named('family-group-sheet'));
+        $this->expectException(NothingToReport::class);
+        (new FamilyGroupSheet)->build((new Isles)->tree(), 'nobody', 'today');
+    }
+
+    public function test_names_cannot_smuggle_markup(): void
+    {
+        $isles = (new Isles)->person('a', '<script>alert(1)</script> Osk')->union('u', ['a'], []);
+        $html = Html::page((new FamilyGroupSheet)->build($isles->tree(), 'u', 'today'), '');
+
+        self::assertStringNotContainsString('<script>', $html);
+        self::assertStringContainsString('&lt;script&gt;', $html);
+    }
+
+    public function test_notes_leave_out_what_is_empty(): void
+    {
+        $source = new CitedSource('s', 'Headstones at Gannet Stair', '', '', '');
+
+        self::assertSame('Headstones at Gannet Stair.', self::text(NoteForms::full($source, '')));
+        self::assertSame('Headstones at Gannet Stair, row 2.', self::text(NoteForms::short($source, 'row 2')));
+        self::assertSame('Headstones at Gannet Stair.', self::text(NoteForms::bibliography($source)));
+        self::assertSame('Parish of St Osmund. Register of St Osmund. Manuscript. Marren Record House.', self::text(NoteForms::bibliography(Isles::register())));
+    }
+
+    private static function isles(): Isles
+    {
+        return (new Isles)->person('magnus', 'Magnus Tarrel h')->person('ewan', 'Ewan Tarrel h b 10 Feb 1732 Hask', cited: true)
+            ->person('annot', 'Annot Ibsley w b 1736', cited: true)->person('m2', 'Magnus Tarrel h b 2 Apr 1760', cited: true)
+            ->person('b', 'Barbra Tarrel w b 1763')->person('k', 'Kirsty Osk w')
+            ->union('u0', ['magnus'], ['ewan'])->union('u1', ['ewan', 'annot'], ['m2', 'b'], '4 June 1758 St Bregan')->union('u2', ['m2', 'k'], []);
+    }
+
+    private static function sheet(): string
+    {
+        return Html::body((new FamilyGroupSheet)->build(self::isles()->tree(), 'u1', '1 January 2026'));
+    }
+
+    /** @return list<list<Words>> */
+    private static function notes(): array
+    {
+        $blocks = (new FamilyGroupSheet)->build(self::isles()->tree(), 'u1', '1 January 2026')->blocks;
+        $last = $blocks[count($blocks) - 1];
+
+        return $last instanceof NoteList ? $last->notes : [];
+    }
+
+    /** @param  list<Words>  $words */
+    private static function text(array $words): string
+    {
+        return implode('', array_map(static fn (Words $part): string => $part->text, $words));
+    }
+}

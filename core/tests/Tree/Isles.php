@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Tests\Tree;
+
+use NorthBough\Core\Entry\OneLineEntry;
+use NorthBough\Core\Naming\NameKind;
+use NorthBough\Core\Tree\Backing;
+use NorthBough\Core\Tree\CitedSource;
+use NorthBough\Core\Tree\Event;
+use NorthBough\Core\Tree\Name;
+use NorthBough\Core\Tree\Parentage;
+use NorthBough\Core\Tree\ParentageKind;
+use NorthBough\Core\Tree\ParentSet;
+use NorthBough\Core\Tree\Person;
+use NorthBough\Core\Tree\Snapshot;
+use NorthBough\Core\Tree\Union;
+
+/** Small trees for tests: people typed in one line, unions by the keys of their people. */
+final class Isles
+{
+    /** @var array<string, Person> */
+    private array $people = [];
+
+    /** @var list<Union> */
+    private array $unions = [];
+
+    /** @var list<ParentSet> */
+    private array $sets = [];
+
+    public function person(string $key, string $line, bool $cited = false): self
+    {
+        $entry = OneLineEntry::parse($line);
+        $backing = $cited ? [new Backing("claim-{$key}", "record-{$key}", self::register(), "entry {$key}", 'as written')] : [];
+        $events = [];
+        foreach ($entry->events as $kind => $event) {
+            $events[] = new Event("{$kind}-{$key}", $kind, '', '', $event->date, $event->place, false, $backing);
+        }
+        $this->people[$key] = new Person($key, count($this->people) + 1, $entry->sex, [new Name("name-{$key}", NameKind::Birth, $entry->name)], $events);
+
+        return $this;
+    }
+
+    /**
+     * @param  list<string>  $partners
+     * @param  list<string>  $children
+     */
+    public function union(string $id, array $partners, array $children, string $married = '', ParentageKind $kind = ParentageKind::Birth): self
+    {
+        $events = [];
+        if ($married !== '') {
+            $entry = OneLineEntry::parse("? m {$married}")->events['marriage'];
+            $events[] = new Event("marriage-{$id}", 'marriage', '', '', $entry->date, $entry->place, false, []);
+        }
+        $this->unions[] = new Union($id, $partners, $events, $children);
+        foreach ($children as $child) {
+            $parents = array_map(static fn (string $parent): Parentage => new Parentage($parent, $kind), $partners);
+            $this->sets[] = new ParentSet("set-{$id}-{$child}", $child, $id, $kind === ParentageKind::Birth, $parents);
+        }
+
+        return $this;
+    }
+
+    public function tree(): Snapshot
+    {
+        return new Snapshot(array_values($this->people), $this->unions, $this->sets);
+    }
+
+    public function of(string $key): Person
+    {
+        return $this->people[$key];
+    }
+
+    public static function register(): CitedSource
+    {
+        return new CitedSource('s1', 'Register of St Osmund', 'Parish of St Osmund', 'manuscript', 'Marren Record House');
+    }
+}

@@ -1,0 +1,191 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Jobs\ImportFile;
+use App\Models\Person;
+use App\Models\Run;
+use App\Trees\Exchange\Cancelled;
+use App\Trees\Exchange\ImportTree;
+use App\Trees\Exchange\Progress;
+use App\Trees\Exchange\Runs;
+use App\Trees\Exchange\Unwatched;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+use NorthBough\Core\Gedcom\Version;
+use NorthBough\Core\Tests\Gedcom\SaysTheSame;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+final class ExchangeTest extends TestCase
+{
+    #[DataProvider('files')]
+    public function test_a_file_comes_in_and_goes_out_saying_the_same(string $name, Version $version): void
+    {
+        $this->bringIn(self::coreFile($name))->assertOk();
+        $file = (string) file_get_contents(self::coreFile($name));
+
+        self::assertSame(SaysTheSame::normalised($file), SaysTheSame::normalised($this->exported($version)));
+        $answer = $this->get("/api/trees/{$this->tree->id}/exchange/export?version={$version->value}")->assertOk();
+        self::assertSame(SaysTheSame::normalised($file), SaysTheSame::normalised($answer->streamedContent()));
+        self::assertStringContainsString('Marren.ged', (string) $answer->headers->get('Content-Disposition'));
+    }
+
+    /** @return iterable<string, array{string, Version}> */
+    public static function files(): iterable
+    {
+        yield 'version 5.5.1' => ['isles-551.ged', Version::V551];
+        yield 'version 7' => ['isles-7.ged', Version::V7];
+    }
+
+    public function test_the_report_stays(): void
+    {
+        $this->bringIn(self::coreFile('isles-551.ged'));
+        $page = $this->api('GET', '/exchange')->assertOk();
+
+        self::assertSame('done', $page->json('runs.0.state'));
+        self::assertSame(3, collect($page->json('imports.0.counts'))->firstWhere('word', 'people')['count']);
+        self::assertSame([['line' => 56, 'text' => 'CHIL @I9@', 'why' => 'points to a record that is not in the file; it is kept as it stands']], $page->json('imports.0.unplaced'));
+    }
+
+    public function test_what_came_in_can_be_worked_on_and_a_change_shows_in_that_place_alone(): void
+    {
+        $this->bringIn(self::coreFile('isles-551.ged'));
+        $before = explode("\n", $this->exported(Version::V551));
+        $ewan = $this->api('GET', '/jump?q=ewan')->json('people.0.id');
+        $birth = $this->fact($ewan, 'birth');
+        $this->api('PATCH', "/facts/{$birth->id}", ['date' => '12 Feb 1732', 'version' => 1])->assertOk();
+        $after = explode("\n", $this->exported(Version::V551));
+
+        self::assertSame(['2 DATE @#DJULIAN@ 10 FEB 1731/32'], array_values(array_diff($before, $after)));
+        self::assertSame(['2 DATE 12 FEB 1732'], array_values(array_diff($after, $before)));
+    }
+
+    public function test_an_import_is_taken_back_in_one_step(): void
+    {
+        $this->person('Una Fenwhistle');
+        $before = $this->exported();
+        $this->bringIn(self::coreFile('isles-7.ged'));
+        self::assertSame(2, Person::query()->count());
+        $this->api('POST', '/journal/undo')->assertOk();
+
+        self::assertSame($before, $this->exported());
+        self::assertSame(1, $this->api('GET', '/people')->json('total'));
+        self::assertSame(0, DB::table('kept')->where('tree_id', $this->tree->id)->count());
+    }
+
+    public function test_an_import_that_was_worked_on_is_not_pulled_away(): void
+    {
+        $this->bringIn(self::coreFile('isles-551.ged'));
+        $ewan = $this->api('GET', '/jump?q=ewan')->json('people.0.id');
+        $import = $this->api('GET', '/journal')->json('changes.0.id');
+        $this->api('PATCH', '/facts/'.$this->fact($ewan, 'birth')->id, ['date' => '1732', 'version' => 1])->assertOk();
+
+        $this->api('POST', "/journal/{$import}/undo")->assertStatus(409);
+        self::assertSame(3, Person::query()->count());
+    }
+
+    public function test_a_file_beside_people_who_are_there_keeps_both_and_their_pointers_apart(): void
+    {
+        $this->bringIn(self::coreFile('isles-551.ged'));
+        $this->bringIn(self::coreFile('isles-7.ged'));
+        $file = $this->exported();
+
+        self::assertSame(4, Person::query()->count());
+        preg_match_all('/^0 (@\S+@) /m', $file, $pointers);
+        self::assertSame($pointers[1], array_values(array_unique($pointers[1])));
+        preg_match_all('/^[1-9] \S+ (@[^@]+@)$/m', $file, $named);
+        self::assertSame(['@I9@'], array_values(array_diff(array_unique($named[1]), $pointers[1], ['@VOID@'])), 'every pointer but the one that led nowhere leads somewhere');
+    }
+
+    public function test_the_same_file_twice_is_noticed(): void
+    {
+        $this->bringIn(self::coreFile('isles-7.ged'));
+        $this->bringIn(self::coreFile('isles-7.ged'))->assertStatus(409)->assertJsonPath('details.again', true);
+        $this->bringIn(self::coreFile('isles-7.ged'), again: true)->assertOk();
+
+        self::assertSame(2, Person::query()->count());
+    }
+
+    public function test_a_file_of_another_kind_is_refused_with_a_sentence_and_leaves_no_trace(): void
+    {
+        $path = (string) tempnam(sys_get_temp_dir(), 'nb');
+        file_put_contents($path, "Dear cousin,\n");
+        $this->bringIn($path);
+        $run = $this->api('GET', '/exchange')->json('runs.0');
+
+        self::assertSame('failed', $run['state']);
+        self::assertStringStartsWith('This is not a family tree file', $run['said']);
+        self::assertSame(0, DB::table('change_sets')->where('tree_id', $this->tree->id)->count());
+        self::assertNull($this->tree->refresh()->busy_with);
+    }
+
+    public function test_cancelled_halfway_leaves_nothing(): void
+    {
+        $progress = new class implements Progress
+        {
+            public function tell(int $percent, string $what): void
+            {
+                if ($percent > 70) {
+                    throw new Cancelled('enough');
+                }
+            }
+        };
+        try {
+            app(ImportTree::class)->run(self::coreFile('isles-551.ged'), 'isles.ged', $this->user, $progress);
+            self::fail('It was not cancelled.');
+        } catch (Cancelled) {
+        }
+
+        self::assertSame(0, Person::query()->count());
+        self::assertNull($this->tree->refresh()->busy_with);
+        $report = app(ImportTree::class)->run(self::coreFile('isles-551.ged'), 'isles.ged', $this->user, new Unwatched);
+        self::assertSame(3, $report['people']);
+    }
+
+    public function test_pieces_that_are_damaged_repeated_or_out_of_turn_are_not_taken(): void
+    {
+        $id = $this->postJson('/api/uploads', ['name' => 'a.ged', 'size' => 6])->json('id');
+        $send = fn (int $offset, string $piece, string $hash) => $this->call('PUT', "/api/uploads/{$id}?offset={$offset}", server: ['HTTP_X_PIECE_SHA256' => $hash, 'HTTP_ACCEPT' => 'application/json'], content: $piece);
+        $send(0, 'abc', 'wrong')->assertStatus(422);
+        $send(3, 'def', hash('sha256', 'def'))->assertStatus(409)->assertJsonPath('details.received', 0);
+        $send(0, 'abc', hash('sha256', 'abc'))->assertOk()->assertJsonPath('received', 3);
+        $send(0, 'abc', hash('sha256', 'abc'))->assertStatus(409);
+        $send(3, 'defgh', hash('sha256', 'defgh'))->assertStatus(409);
+        $this->api('POST', '/exchange/imports', ['uploadId' => $id])->assertStatus(409);
+        $this->postJson('/api/uploads', ['name' => 'a.ged', 'size' => 3 * 1024 ** 3])->assertStatus(422);
+    }
+
+    public function test_a_run_that_lost_its_worker_frees_the_tree(): void
+    {
+        $run = Run::query()->create(['tree_id' => $this->tree->id, 'user_id' => $this->user->id, 'kind' => 'import', 'title' => 'a.ged', 'asked' => [],
+            'state' => 'running', 'done' => 30, 'total' => 100, 'said' => 'Reading', 'heartbeat_at' => Carbon::now()->subMinutes(5)]);
+        DB::table('trees')->where('id', $this->tree->id)->update(['busy_with' => 'Bringing in a.ged']);
+        Runs::release();
+
+        self::assertSame('failed', $run->refresh()->state);
+        $this->person('Ewan Tarrel');
+    }
+
+    public function test_a_run_that_was_cancelled_before_its_turn_does_nothing(): void
+    {
+        $run = Run::query()->create(['tree_id' => $this->tree->id, 'user_id' => $this->user->id, 'kind' => 'import', 'title' => 'a.ged',
+            'asked' => ['path' => self::coreFile('isles-7.ged'), 'name' => 'a.ged'], 'state' => 'waiting', 'done' => 0, 'total' => 100, 'said' => '']);
+        $this->api('DELETE', "/exchange/runs/{$run->id}")->assertNoContent();
+        ImportFile::dispatchSync($run->id);
+
+        $this->enter($this->tree);
+        self::assertSame(0, Person::query()->count());
+    }
+
+    /** @return \Illuminate\Testing\TestResponse<\Symfony\Component\HttpFoundation\Response> */
+    private function bringIn(string $path, bool $again = false): \Illuminate\Testing\TestResponse
+    {
+        $content = (string) file_get_contents($path);
+        $id = $this->postJson('/api/uploads', ['name' => basename($path), 'size' => strlen($content)])->assertOk()->json('id');
+        $this->call('PUT', "/api/uploads/{$id}?offset=0", server: ['HTTP_X_PIECE_SHA256' => hash('sha256', $content)], content: $content)->assertOk();
+
+        return $this->api('POST', '/exchange/imports', ['uploadId' => $id, 'again' => $again]);
+    }
+}

@@ -1,0 +1,134 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use Illuminate\Support\Facades\DB;
+
+/** Finding, drawing, printing. */
+final class LookingTest extends TestCase
+{
+    public function test_the_index_is_paged_by_key_and_filtered(): void
+    {
+        for ($number = 1; $number <= 130; $number++) {
+            $this->person(sprintf('Given%03d %s b %d', $number, $number % 2 === 0 ? 'Osk' : 'Tarrel', 1700 + $number));
+        }
+        $first = $this->api('GET', '/people');
+        $second = $this->api('GET', '/people?after='.$first->json('next'));
+        $names = array_column([...$first->json('rows'), ...$second->json('rows')], 'filed');
+        $sorted = $names;
+        sort($sorted);
+
+        self::assertCount(130, $names);
+        self::assertSame($sorted, $names);
+        self::assertNull($second->json('next'));
+        self::assertSame([65, 130], [$this->api('GET', '/people?q=osk')->json('shown'), $this->api('GET', '/people?q=osk')->json('total')]);
+        self::assertSame([1701, 1702], array_map(intval(...), array_slice(array_column($this->api('GET', '/people?sort=birth')->json('rows'), 'born'), 0, 2)));
+    }
+
+    public function test_jumps_by_name_beginning_number_and_likeness(): void
+    {
+        $keziah = $this->person('Keziah "Hezzy" Osk w b abt 1820');
+        $this->person('Ewan Tarrel');
+
+        foreach (['kez osk', 'OSK', 'hezzy', '1', '#1', 'Kezia Ossk'] as $typed) {
+            self::assertSame($keziah, $this->api('GET', '/jump?q='.urlencode($typed))->json('people.0.id'), $typed);
+        }
+        self::assertSame([], $this->api('GET', '/jump?q=zzzzzz')->json('people'));
+    }
+
+    public function test_a_drawing_as_a_scene_as_svg_and_as_pdf(): void
+    {
+        $child = $this->person('Ewan Tarrel b 1847');
+        $this->relative($child, 'father', 'Magnus Tarrel b 1818');
+        $scene = $this->api('GET', "/drawings/ancestors/{$child}?generations=5")->assertOk();
+        self::assertCount(2, $scene->json('boxes'));
+        self::assertCount(8, $scene->json('lines.0.points'));
+
+        $svg = $this->get("/api/trees/{$this->tree->id}/drawings/ancestors/{$child}.svg")->assertOk();
+        self::assertStringContainsString('Magnus Tarrel', (string) $svg->getContent());
+        $pdf = (string) $this->get("/api/trees/{$this->tree->id}/drawings/ancestors/{$child}.pdf")->assertOk()->getContent();
+        self::assertStringStartsWith('%PDF', $pdf);
+        self::assertStringContainsString('SourceSerif4', self::unpacked($pdf), 'the face that ships is the face that prints');
+        $this->api('GET', "/drawings/wheel/{$child}")->assertNotFound();
+    }
+
+    public function test_a_family_group_sheet_on_the_page_and_as_files(): void
+    {
+        $ewan = $this->person('Ewan Tarrel h b 1847');
+        $this->relative($ewan, 'partner', 'Moll Stair w m 1888');
+        $source = $this->source('Register of St Osmund');
+        $this->api('POST', '/facts/'.$this->fact($ewan, 'birth')->id.'/citations', ['sourceId' => $source, 'locator' => 'baptisms 1847'])->assertOk();
+        $union = $this->api('GET', '/unions?q=moll')->json('unions.0');
+        self::assertSame('Ewan Tarrel and Moll Stair', $union['names']);
+        $sheet = $this->api('GET', "/reports/family-group-sheet/{$union['id']}")->assertOk();
+
+        self::assertStringContainsString('<i>Register of St Osmund</i>, baptisms 1847.', $sheet->json('html'));
+        $html = $this->get("/api/trees/{$this->tree->id}/reports/family-group-sheet/{$union['id']}.html")->assertOk();
+        self::assertStringStartsWith('<!doctype html>', (string) $html->getContent());
+        $pdf = $this->get("/api/trees/{$this->tree->id}/reports/family-group-sheet/{$union['id']}.pdf")->assertOk();
+        self::assertStringStartsWith('%PDF', (string) $pdf->getContent());
+    }
+
+    public function test_one_record_cited_by_many_facts_is_changed_in_one_place(): void
+    {
+        $ewan = $this->person('Ewan Tarrel b 1847 d 1923');
+        $source = $this->source('Registr of St Osmund');
+        foreach (['birth', 'death'] as $kind) {
+            $this->api('POST', '/facts/'.$this->fact($ewan, $kind)->id.'/citations', ['sourceId' => $source, 'locator' => 'p. 4', 'words' => $kind])->assertOk();
+        }
+        $this->api('POST', '/facts/'.$this->fact($ewan, 'birth')->id.'/citations', ['sourceId' => $source, 'locator' => 'p. 4', 'words' => 'birth'])->assertStatus(409);
+        $this->api('PATCH', "/sources/{$source}", ['title' => 'Register of St Osmund', 'version' => 1])->assertOk();
+        $page = $this->api('GET', "/sources/{$source}");
+
+        self::assertCount(1, $page->json('records'));
+        self::assertSame(['birth', 'death'], array_column($page->json('records.0.facts'), 'words'));
+        self::assertSame('Register of St Osmund', $this->api('GET', "/people/{$ewan}")->json('facts.1.citations.0.note.0.text'));
+        self::assertSame(2, $this->api('GET', '/sources?q=osmund')->json('rows.0.citations'));
+    }
+
+    public function test_the_desk_says_what_contradicts_and_what_cannot_be_read(): void
+    {
+        $magnus = $this->person('Magnus Tarrel b 3 May 1818');
+        $this->api('POST', "/people/{$magnus}/facts", ['kind' => 'birth', 'date' => '1817']);
+        $this->person('Ludo Maddern b 3/4/1878 d 31 June 1902');
+        $sentences = array_column($this->api('GET', '/desk')->json('yours'), 'text');
+
+        self::assertSame('Two births are told of Magnus Tarrel, no. 1.', $sentences[0]);
+        self::assertCount(3, $sentences);
+    }
+
+    public function test_places_are_offered_as_they_were_typed_before(): void
+    {
+        $this->person('Ewan Tarrel b 1847 Hask Light, Hask, Marren Isles');
+        self::assertSame(['Hask Light, Hask, Marren Isles'], $this->api('GET', '/reading/places?q=hask')->json('suggestions'));
+        $places = $this->api('GET', '/places')->json('rows');
+        self::assertSame(['Hask', 'Hask Light', 'Marren Isles'], array_column($places, 'name'));
+        self::assertSame(['Marren Isles', 'Hask', ''], array_column($places, 'inside'));
+    }
+
+    public function test_words_are_read_while_they_are_typed(): void
+    {
+        $this->getJson('/api/reading/date?text=about+1850')->assertJsonPath('understood', 'about 1850 · 1848-01-01 to 1852-12-31');
+        $this->getJson('/api/reading/date?text=31+June+1851')->assertJsonPath('understood', 'June 1851 has 30 days, not 31. It is kept as you typed it.');
+        $this->getJson('/api/reading/entry?line=Ewan+Tarrel+h+b+1851+Hask')->assertJsonPath('sexWord', 'male')->assertJsonPath('events.0.place', 'Hask');
+    }
+
+    public function test_trees_are_renamed_and_deleted_by_name_only(): void
+    {
+        $this->api('PATCH', '', ['name' => 'Marren Isles'])->assertOk()->assertJsonPath('name', 'Marren Isles');
+        $this->api('DELETE', '', ['name' => 'marren'])->assertStatus(422);
+        $this->api('DELETE', '', ['name' => 'Marren Isles'])->assertNoContent();
+        $this->api('GET', '')->assertNotFound();
+        self::assertNotNull(DB::table('trees')->where('id', $this->tree->id)->value('deleted_at'));
+    }
+
+    /** The streams of a PDF as they were before they were packed. */
+    private static function unpacked(string $pdf): string
+    {
+        preg_match_all('/stream\r?\n(.*?)\r?\nendstream/s', $pdf, $streams);
+
+        return implode("\n", array_map(static fn (string $stream): string => (string) @gzuncompress($stream), $streams[1]));
+    }
+}
