@@ -50,7 +50,7 @@ final class LookingTest extends TestCase
         self::assertStringContainsString('Magnus Tarrel', (string) $svg->getContent());
         $pdf = (string) $this->get("/api/trees/{$this->tree->id}/drawings/ancestors/{$child}.pdf")->assertOk()->getContent();
         self::assertStringStartsWith('%PDF', $pdf);
-        self::assertStringContainsString('SourceSerif4', self::unpacked($pdf), 'the face that ships is the face that prints');
+        self::assertStringContainsString('SourceSerif4', $pdf, 'the face that ships is the face that prints');
         $this->api('GET', "/drawings/wheel/{$child}")->assertNotFound();
     }
 
@@ -122,13 +122,5 @@ final class LookingTest extends TestCase
         $this->api('DELETE', '', ['name' => 'Marren Isles'])->assertNoContent();
         $this->api('GET', '')->assertNotFound();
         self::assertNotNull(DB::table('trees')->where('id', $this->tree->id)->value('deleted_at'));
-    }
-
-    /** The streams of a PDF as they were before they were packed. */
-    private static function unpacked(string $pdf): string
-    {
-        preg_match_all('/stream\r?\n(.*?)\r?\nendstream/s', $pdf, $streams);
-
-        return implode("\n", array_map(static fn (string $stream): string => (string) @gzuncompress($stream), $streams[1]));
     }
 }

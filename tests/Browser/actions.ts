@@ -1,0 +1,67 @@
+import { expect, type Page } from '@playwright/test'
+
+export const DEMO = { email: 'reader@marren.example', password: 'kelp-and-slate' }
+
+export async function signIn(page: Page) {
+  await page.goto('/')
+  await page.getByLabel('E-mail').fill(DEMO.email)
+  await page.getByLabel('Password').fill(DEMO.password)
+  await page.getByRole('button', { name: 'Sign in' }).click()
+  await expect(page.getByRole('heading', { name: 'Your trees' })).toBeVisible()
+}
+
+/** Opens a new tree and gives its address. */
+export async function newTree(page: Page, name: string): Promise<string> {
+  await page.goto('/trees')
+  await page.getByLabel('A new tree, called').fill(name)
+  await page.getByRole('button', { name: 'Begin it' }).click()
+  await page.waitForURL(/\/t\/[0-9a-f-]+\/people$/)
+  return page.url().replace(/\/people$/, '')
+}
+
+export async function demoTree(page: Page): Promise<string> {
+  await page.goto('/trees')
+  await page
+    .getByRole('link', { name: /Marren Isles/ })
+    .first()
+    .click()
+  await page.waitForURL(/\/desk$/)
+  return page.url().replace(/\/desk$/, '')
+}
+
+/** Opens somebody by the jump field, with keys alone. */
+export async function jumpTo(page: Page, name: string) {
+  await expect(page.getByRole('combobox', { name: /Jump/ })).toBeVisible()
+  await page.keyboard.press('/')
+  await page.keyboard.type(name)
+  await expect(
+    page
+      .getByRole('option')
+      .filter({ hasText: name.split(' ')[0] ?? name })
+      .first(),
+  ).toBeVisible()
+  await page.keyboard.press('Enter')
+  await page.waitForURL(/people\/[0-9a-f-]{36}/)
+}
+
+/** Presses Tab until what is focused answers to the name. */
+export async function tabTo(page: Page, name: RegExp) {
+  for (let press = 0; press < 80; press++) {
+    await page.keyboard.press('Tab')
+    const focused = await page.evaluate(() => {
+      const element = document.activeElement
+      const labelled = element instanceof HTMLInputElement ? (element.labels?.[0]?.textContent ?? '') : ''
+      return `${element?.getAttribute('aria-label') ?? ''} ${labelled} ${element?.textContent ?? ''}`
+    })
+    if (name.test(focused)) return
+  }
+  throw new Error(`Tab never came to ${name}`)
+}
+
+/** Types a line into the one-line entry that is open and keeps it. */
+export async function keep(page: Page, label: RegExp, line: string, read: RegExp) {
+  await expect(page.getByLabel(label)).toBeFocused()
+  await page.keyboard.type(line)
+  await expect(page.getByText(read).first()).toBeVisible()
+  await page.keyboard.press('Enter')
+}

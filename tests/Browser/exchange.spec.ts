@@ -1,0 +1,94 @@
+import { expect, test, type Page } from '@playwright/test'
+import { readFileSync } from 'node:fs'
+import { newTree, signIn } from './actions'
+
+const file = 'core/tests/Gedcom/files/isles-551.ged'
+
+async function bringIn(page: Page, name: string, buffer: Buffer) {
+  await page.getByLabel('File to bring in').setInputFiles({ name, mimeType: 'text/plain', buffer })
+}
+
+test('a file comes in with a report, is drawn, printed and written out again', async ({ page }) => {
+  await signIn(page)
+  const tree = await newTree(page, 'From a file')
+  await page.getByRole('button', { name: 'Bring a file in' }).click()
+  await page.waitForURL(/exchange$/)
+  await bringIn(page, 'isles.ged', readFileSync(file))
+  const report = page.getByRole('article').filter({ hasText: 'isles.ged' })
+  await expect(report).toContainText('3 people, 1 families, 4 events')
+  await expect(report).toContainText('One line to look at')
+  await expect(report).toContainText('CHIL @I9@')
+
+  const out = await page.request.get(tree.replace('/t/', '/api/trees/') + '/exchange/export?version=5.5.1')
+  const said = await out.text()
+  for (const line of [
+    '1 NAME Keziah "Hezzy" /Osk/',
+    '2 DATE @#DJULIAN@ 10 FEB 1731/32',
+    '1 _UID 123',
+    '5 CONT at Hask @@ home',
+  ]) {
+    expect(said).toContain(line)
+  }
+
+  await page.goto(`${tree}/people`)
+  await page.getByRole('option', { name: /Tarrel, \?/ }).click()
+  await page.getByRole('link', { name: 'Draw', exact: true }).click()
+  await expect(page.getByRole('link', { name: /Ewan Tarrel/ })).toBeVisible()
+  for (const [format, start] of [
+    ['SVG', '<?xml'],
+    ['PDF', '%PDF'],
+  ] as const) {
+    const download = page.waitForEvent('download')
+    await page.getByRole('link', { name: format, exact: true }).click()
+    expect(readFileSync(await (await download).path(), 'latin1').startsWith(start)).toBe(true)
+  }
+
+  await page.goto(`${tree}/reports`)
+  await page.getByRole('link', { name: /Ewan Tarrel and Keziah/ }).click()
+  const sheet = page.getByRole('article')
+  await expect(sheet).toContainText('Parish book')
+  await expect(sheet.getByRole('link', { name: '1', exact: true })).toHaveAttribute('href', '#note-1')
+  const download = page.waitForEvent('download')
+  await page.getByRole('link', { name: 'PDF', exact: true }).click()
+  expect(readFileSync(await (await download).path(), 'latin1').startsWith('%PDF')).toBe(true)
+})
+
+test('what is no such file is refused in words and leaves nothing', async ({ page }) => {
+  await signIn(page)
+  const tree = await newTree(page, 'Nothing comes in')
+  await page.goto(`${tree}/exchange`)
+  await bringIn(page, 'letter.ged', Buffer.from('Dear cousin,\n'))
+  await expect(page.getByText(/letter.ged: This is not a family tree file/)).toBeVisible()
+  await page.goto(`${tree}/people`)
+  await expect(page.getByText('Here everybody in this tree will stand')).toBeVisible()
+})
+
+test('the same file a second time is noticed', async ({ page }) => {
+  await signIn(page)
+  const tree = await newTree(page, 'Twice')
+  await page.goto(`${tree}/exchange`)
+  await bringIn(page, 'isles.ged', readFileSync(file))
+  await expect(page.getByText('3 people, 1 families')).toBeVisible()
+  await bringIn(page, 'copy.ged', readFileSync(file))
+  await expect(page.getByRole('alert')).toContainText('brought into this tree before, as isles.ged')
+  await page.getByRole('button', { name: 'Bring it in all the same' }).click()
+  await expect(page.getByRole('article').filter({ hasText: 'copy.ged' })).toContainText('3 people')
+})
+
+test('a large file goes up in pieces through the server and can be cancelled', async ({ page }) => {
+  await signIn(page)
+  const tree = await newTree(page, 'Large')
+  await page.goto(`${tree}/exchange`)
+  const people = Array.from(
+    { length: 130_000 },
+    (_, at) =>
+      `0 @I${at}@ INDI\n1 NAME Given${at} /Tarrel/\n1 SEX M\n1 BIRT\n2 DATE 1 JAN 1850\n2 PLAC Hask\n`,
+  )
+  const large = Buffer.from(`0 HEAD\n1 GEDC\n2 VERS 7.0\n${people.join('')}0 TRLR\n`)
+  expect(large.length).toBeGreaterThan(8 * 1024 * 1024)
+  await bringIn(page, 'large.ged', large)
+  await page.getByRole('button', { name: 'Cancel' }).click({ timeout: 30_000 })
+  await expect(page.getByText(/large.ged: It was cancelled/)).toBeVisible({ timeout: 60_000 })
+  await page.goto(`${tree}/people`)
+  await expect(page.getByText('Here everybody in this tree will stand')).toBeVisible()
+})

@@ -1,0 +1,92 @@
+import AxeBuilder from '@axe-core/playwright'
+import { expect, test, type Page } from '@playwright/test'
+import { demoTree, jumpTo, newTree, signIn } from './actions'
+
+const AREAS = ['desk', 'people', 'records', 'drawings', 'reports', 'places', 'exchange', 'journal', 'tree']
+
+async function scan(page: Page, where: string) {
+  await page.waitForLoadState('networkidle')
+  const found = await new AxeBuilder({ page })
+    .withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'best-practice'])
+    .analyze()
+  const faults = found.violations.map(
+    (fault) => `${where}: ${fault.id} ${fault.nodes.map((node) => node.html).join(' | ')}`,
+  )
+  expect(faults).toEqual([])
+}
+
+for (const theme of ['light', 'dark'] as const) {
+  test(`every main page can be used by everybody, ${theme}`, async ({ page }) => {
+    test.setTimeout(180_000)
+    await page.addInitScript((chosen) => localStorage.setItem('theme', chosen), theme)
+    await page.goto('/')
+    await page.getByLabel('E-mail').waitFor()
+    await scan(page, 'sign in')
+    await signIn(page)
+    await scan(page, 'trees')
+    const tree = await demoTree(page)
+    for (const area of AREAS) {
+      await page.goto(`${tree}/${area}`)
+      await page
+        .getByRole('main')
+        .getByRole('heading')
+        .or(page.getByText('Here a drawing will stand'))
+        .first()
+        .waitFor()
+      await scan(page, area)
+    }
+    await page.goto(`${tree}/people`)
+    await jumpTo(page, 'Magnus Tarrel')
+    await scan(page, 'person')
+    await page.keyboard.press('j')
+    await page.getByText('Why it stands').waitFor()
+    await scan(page, 'fact in hand')
+    await page.keyboard.press('a')
+    await page.keyboard.press('c')
+    await scan(page, 'entering')
+    await page.keyboard.press('Escape')
+    await page.keyboard.press('d')
+    await page
+      .getByRole('link', { name: /Magnus Tarrel/ })
+      .first()
+      .waitFor()
+    await scan(page, 'drawing')
+    await page.goto(`${tree}/records`)
+    await page.getByRole('link', { name: /Register of St Osmund/ }).click()
+    await page.getByText('Full note').waitFor()
+    await scan(page, 'source')
+    await page.goto(`${tree}/reports`)
+    await page.getByRole('complementary').getByRole('link').first().click()
+    await page.getByRole('article').waitFor()
+    await scan(page, 'sheet')
+    const empty = await newTree(page, `Empty ${theme}`)
+    for (const area of AREAS) {
+      await page.goto(`${empty}/${area}`)
+      await page.getByRole('main').waitFor()
+      await scan(page, `empty ${area}`)
+    }
+  })
+}
+
+test('at 390 wide nothing runs off the page', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 800 })
+  await signIn(page)
+  const tree = await demoTree(page)
+  for (const area of AREAS) {
+    await page.goto(`${tree}/${area}`)
+    await page.waitForLoadState('networkidle')
+    expect(await page.evaluate(() => document.documentElement.scrollWidth), area).toBeLessThanOrEqual(390)
+  }
+})
+
+test('the first page loads little', async ({ page }) => {
+  let script = 0
+  page.on('response', async (response) => {
+    if (response.url().endsWith('.js')) script += (await response.request().sizes()).responseBodySize
+  })
+  await page.goto('/')
+  await page.getByLabel('E-mail').waitFor()
+  await page.waitForLoadState('networkidle')
+  expect(script).toBeGreaterThan(0)
+  expect(script).toBeLessThan(250_000)
+})
