@@ -6,8 +6,8 @@ export default defineConfig({
   testDir: 'tests/Browser',
   outputDir: folder,
   workers: 1,
-  timeout: 60_000,
-  expect: { timeout: 10_000 },
+  timeout: 180_000,
+  expect: { timeout: 20_000 },
   reporter: [['list']],
   use: {
     baseURL: process.env.NB_ADDRESS ?? 'http://127.0.0.1:8420',

@@ -16,6 +16,7 @@ export async function newTree(page: Page, name: string): Promise<string> {
   await page.getByLabel('A new tree, called').fill(name)
   await page.getByRole('button', { name: 'Begin it' }).click()
   await page.waitForURL(/\/t\/[0-9a-f-]+\/people$/)
+  await expect(page.getByText('Here everybody in this tree will stand')).toBeVisible()
   return page.url().replace(/\/people$/, '')
 }
 
@@ -42,6 +43,7 @@ export async function jumpTo(page: Page, name: string) {
   ).toBeVisible()
   await page.keyboard.press('Enter')
   await page.waitForURL(/people\/[0-9a-f-]{36}/)
+  await expect(page.getByRole('region', { name: 'Facts' })).toBeVisible()
 }
 
 /** Presses Tab until what is focused answers to the name. */

@@ -17,7 +17,7 @@ async function scan(page: Page, where: string) {
 
 for (const theme of ['light', 'dark'] as const) {
   test(`every main page can be used by everybody, ${theme}`, async ({ page }) => {
-    test.setTimeout(180_000)
+    test.setTimeout(600_000)
     await page.addInitScript((chosen) => localStorage.setItem('theme', chosen), theme)
     await page.goto('/')
     await page.getByLabel('E-mail').waitFor()

@@ -20,10 +20,16 @@ export function EntryLine({ label, draftKey, offered = '', keep, onKept, onLeave
   const id = useId()
   const field = useRef<HTMLInputElement>(null)
   const [line, setLine, forget] = useDraft(draftKey)
-  const write = useWrite(keep, (made) => {
+  const latest = useRef(line)
+  latest.current = line
+  const write = useWrite(keep)
+  // The line is free for the next one at once; what is refused comes back in front of whatever was typed meanwhile.
+  const send = () => {
+    const sent = line
     forget()
-    onKept(made)
-  })
+    // Asked of this line and not of the write: once it is left, nothing goes on from it.
+    write.mutate(sent, { onSuccess: onKept, onError: () => setLine(`${sent} ${latest.current}`.trim()) })
+  }
   useEffect(() => {
     field.current?.focus()
   }, [draftKey])
@@ -36,9 +42,9 @@ export function EntryLine({ label, draftKey, offered = '', keep, onKept, onLeave
     staleTime: Infinity,
   })
   const pressed = (event: KeyboardEvent) => {
-    if (event.key === 'Enter' && !write.isPending) {
+    if (event.key === 'Enter' && line.trim() !== '') {
       event.preventDefault()
-      write.mutate(line)
+      send()
     } else if (event.key === 'Escape') {
       event.stopPropagation()
       onLeave()
@@ -62,12 +68,7 @@ export function EntryLine({ label, draftKey, offered = '', keep, onKept, onLeave
           autoComplete="off"
           spellCheck={false}
         />
-        <button
-          type="button"
-          className="act shrink-0"
-          disabled={write.isPending}
-          onClick={() => write.mutate(line)}
-        >
+        <button type="button" className="act shrink-0" onClick={send}>
           Keep <kbd>Enter</kbd>
         </button>
         <button type="button" className="act shrink-0" onClick={onLeave}>
