@@ -122,7 +122,7 @@ final readonly class FamilyGroupSheet implements Report
             ];
         }
 
-        return new Table('Children', ['', 'Name', 'Born', 'Died', 'Partners'], $rows);
+        return new Table('Children', ['No.', 'Name', 'Born', 'Died', 'Partners'], $rows);
     }
 
     /** @return list<Words> a christening is named as one, so that it never passes for a birth */

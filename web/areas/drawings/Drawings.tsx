@@ -28,7 +28,8 @@ export default function Drawings() {
   })
   if (person === '') {
     return (
-      <div className="px-6">
+      <div className="px-6 py-3">
+        <h1 className="font-serif text-[26px]">Drawings</h1>
         <Empty says="Here a drawing will stand. Open somebody first; d draws their ancestors.">
           <Link className="act-main" to={path('people')}>
             To the people
