@@ -47,8 +47,9 @@ final class CommandsTest extends TestCase
 
     public function test_the_demo_loads_once_and_every_screen_has_something_true(): void
     {
-        self::assertSame(0, Artisan::call('bough:demo', ['--unless-there' => true]));
-        self::assertSame(0, Artisan::call('bough:demo', ['--unless-there' => true]));
+        foreach (['first', 'second'] as $time) {
+            self::assertSame(0, Artisan::call('bough:demo', ['--unless-there' => true]), $time);
+        }
         $user = User::query()->where('email', config('northbough.demo.email'))->firstOrFail();
         $this->actingAs($user);
         $this->tree = Tree::query()->where('name', 'Marren Isles')->firstOrFail();

@@ -33,7 +33,7 @@ final class EnteringTest extends TestCase
         self::assertSame('M', Person::query()->findOrFail($father)->sex);
         self::assertSame('F', Person::query()->findOrFail($mother)->sex);
         self::assertSame([$grandfather], array_column($this->api('GET', "/people/{$father}")->json('parentSets.0.parents'), 'id'));
-        self::assertSame('Tarrel', collect($page->json('offers'))->firstWhere('relation', 'child')['surname']);
+        self::assertSame('Tarrel', $page->collect('offers')->firstWhere('relation', 'child')['surname']);
     }
 
     public function test_the_father_and_mother_of_one_child_are_a_couple_and_parents_of_its_siblings(): void
@@ -88,7 +88,7 @@ final class EnteringTest extends TestCase
         $wife = $this->relative($father, 'partner', 'Jean Penhask m 1845');
         $set = $this->api('GET', "/people/{$child}")->json('parentSets.0.id');
         $this->api('DELETE', "/parent-sets/{$set}")->assertNoContent();
-        $tie = collect($this->api('GET', "/people/{$wife}")->json('unions'))->firstWhere('partners.0.id', $father)['tieId'];
+        $tie = $this->api('GET', "/people/{$wife}")->collect('unions')->firstWhere('partners.0.id', $father)['tieId'];
         $this->api('DELETE', "/union-partners/{$tie}")->assertNoContent();
 
         self::assertSame([], $this->api('GET', "/people/{$child}")->json('parentSets'));

@@ -45,7 +45,7 @@ final class ExchangeTest extends TestCase
         $page = $this->api('GET', '/exchange')->assertOk();
 
         self::assertSame('done', $page->json('runs.0.state'));
-        self::assertSame(3, collect($page->json('imports.0.counts'))->firstWhere('word', 'people')['count']);
+        self::assertSame(3, $page->collect('imports.0.counts')->firstWhere('word', 'people')['count']);
         self::assertSame([['line' => 56, 'text' => 'CHIL @I9@', 'why' => 'points to a record that is not in the file; it is kept as it stands']], $page->json('imports.0.unplaced'));
     }
 
