@@ -41,7 +41,7 @@ final class ExportCommand extends Command
             fwrite($file, $bytes);
         }
         fclose($file);
-        $this->output->writeln("Wrote {$tree->name} to {$to}.");
+        $this->output->writeln("Wrote {$tree->name}.");
 
         return self::SUCCESS;
     }

@@ -2,6 +2,8 @@
 
 install_packages() {
   local wanted=("${packages[@]}" "$@") missing=() name
+  command -v composer >/dev/null || wanted+=(composer)
+  command -v git >/dev/null || wanted+=(git)
   for name in "${wanted[@]}"; do
     dpkg-query -W -f='${Status}' "$name" 2>/dev/null | grep -q 'ok installed' || missing+=("$name")
   done
@@ -15,8 +17,8 @@ install_packages() {
   if is_root && ! id "$account" >/dev/null 2>&1; then
     useradd --system --no-create-home --home-dir /nonexistent --shell /usr/sbin/nologin "$account"
   fi
-  command -v composer >/dev/null || die "Composer is missing: put it on the PATH (https://getcomposer.org, or the Debian package composer)."
-  command -v npm >/dev/null || die "Node.js 20 with npm is missing: put them on the PATH."
+  node -e 'process.exit(Number(process.versions.node.split(".")[0]) >= 20 ? 0 : 1)' 2>/dev/null && command -v npm >/dev/null \
+    || die "Node.js 20 or later with npm is needed to build the page, and Debian 12 has none: put them on the PATH, then start again."
 }
 
 # Packages come with whatever rights they were packed with; the account has to read them.

@@ -10,14 +10,14 @@ type Props = {
 export function Lifeline({ lifeline, chosen, onChoose }: Props) {
   if (lifeline.marks.length === 0) {
     return (
-      <p className="flex h-[120px] items-center text-graphite">
+      <p className="flex h-[120px] shrink-0 items-center text-graphite">
         Here the years of this life will stand, once one event has a date.
       </p>
     )
   }
   const percent = (share: number) => `${share * 100}%`
   return (
-    <div className="relative h-[120px] overflow-hidden" role="group" aria-label="Lifeline">
+    <div className="relative h-[120px] shrink-0 overflow-hidden" role="group" aria-label="Lifeline">
       <div className="absolute inset-x-0 top-[64px] border-t border-ink" aria-hidden />
       {lifeline.years
         .filter((year) => year.at > 0.02 && year.at < 0.97)
@@ -61,7 +61,7 @@ function Mark({
   const says = `${mark.word}${mark.whose ? ` of ${mark.whose}` : ''}, ${mark.date}`
   const faded = (soft: boolean) => (soft ? 'transparent' : 'currentColor')
   const height = !own ? 'top-[94px] h-[4px]' : mark.lasts ? 'top-[59px] h-[3px]' : 'top-[55px] h-[18px]'
-  const wide = mark.to - mark.from > 0.02 && !mark.lasts
+  const wide = mark.to - mark.from > 0.006 && !mark.lasts
   const atEnd = mark.from > 0.88
   return (
     <>

@@ -40,8 +40,8 @@ final class NoteForms
         return self::sentence([
             Words::plain($source->author === '' ? '' : rtrim($source->author, '.').'. '),
             Words::italic($source->title),
-            Words::plain($source->publication === '' ? '' : '. '.mb_strtoupper(mb_substr($source->publication, 0, 1)).mb_substr($source->publication, 1)),
-            Words::plain($source->repository === '' ? '' : '. '.$source->repository),
+            Words::plain(self::next($source->publication)),
+            Words::plain(self::next($source->repository)),
         ]);
     }
 
@@ -55,5 +55,11 @@ final class NoteForms
         $last = $parts === [] ? '' : $parts[count($parts) - 1]->text;
 
         return preg_match('/[.?!]$/u', $last) === 1 ? $parts : [...$parts, Words::plain('.')];
+    }
+
+    /** A part that begins a sentence of its own. */
+    private static function next(string $part): string
+    {
+        return $part === '' ? '' : '. '.mb_strtoupper(mb_substr($part, 0, 1)).mb_substr($part, 1);
     }
 }

@@ -30,9 +30,11 @@ export function Heading({ person, onAdd }: { person: Person; onAdd: () => void }
       .then(() => toast.success(`${person.number} copied`))
   }
   return (
-    <header className="flex min-h-[56px] items-baseline gap-4 pt-2">
+    <header className="flex min-h-[56px] shrink-0 items-baseline gap-4 max-sm:flex-wrap max-sm:gap-y-0 pt-2">
       {typed === null ? (
-        <h1 className="min-w-0 font-serif text-[28px] leading-[1.15]">
+        <h1
+          className={`min-w-0 font-serif leading-[1.15] ${person.name.length > 44 ? 'text-[20px]' : 'text-[28px]'}`}
+        >
           <button
             type="button"
             className="line-clamp-2 text-left hover:text-tide"

@@ -109,7 +109,7 @@ export function KinStrip({ person, onAdd }: { person: Person; onAdd: (adding: Ad
   ]
   const folded = lines.length > 3 && !open
   return (
-    <section aria-label="Kin" className="min-h-[84px] border-t border-rule py-1">
+    <section aria-label="Kin" className="min-h-[84px] shrink-0 border-t border-rule py-1">
       {folded ? lines.slice(0, 2) : lines}
       {lines.length > 3 && (
         <button type="button" className="act text-[13px]" aria-expanded={open} onClick={() => setOpen(!open)}>
@@ -123,9 +123,9 @@ export function KinStrip({ person, onAdd }: { person: Person; onAdd: (adding: Ad
 function KinLine({ word, tools, children }: { word: string; tools?: ReactNode; children: ReactNode }) {
   return (
     <div className="group flex min-h-[26px] items-baseline gap-3">
-      <span className="w-[112px] shrink-0 text-[14px] text-graphite">{word}</span>
+      <span className="w-[112px] shrink-0 max-sm:w-[72px] text-[14px] text-graphite">{word}</span>
       <span className="min-w-0 grow font-serif text-[16px]">{children}</span>
-      <span className="shrink-0 text-[13px] opacity-0 group-focus-within:opacity-100 group-hover:opacity-100">
+      <span className="shrink-0 text-[13px] opacity-0 max-sm:hidden group-focus-within:opacity-100 group-hover:opacity-100">
         {tools}
       </span>
     </div>

@@ -81,7 +81,8 @@ export default function Records() {
                 <Words words={source.bibliography} />
               </span>
               <span className="shrink-0 text-[14px] text-graphite">
-                {source.citations === 0 ? 'not cited' : `cited ${source.citations} times`}
+                {['not cited', 'cited once', 'cited twice'][source.citations] ??
+                  `cited ${source.citations} times`}
               </span>
             </Link>
           </li>
