@@ -114,12 +114,23 @@ stop_services() {
       if [ "$name" = worker ]; then kill -TERM -- "-$pid" 2>/dev/null || true; else kill -TERM "$pid" 2>/dev/null || true; fi
       wait_for_end "$name"
     fi
+    end_orphans "$name"
     rm -f "$NB_VAR/run/$name"
   done
   if is_alive postgres; then
     as "$postgres/pg_ctl" -D "$NB_VAR/postgres" -m fast -w -t 60 -s stop >/dev/null 2>&1 || kill -QUIT "$(pid_of postgres)" 2>/dev/null || true
   fi
   rm -f "$NB_VAR/run/postgres" "$NB_VAR/run/mode"
+}
+
+# A leader that was killed leaves its children behind, in the session that it led. A session's number is not given to
+# another process while anybody is in it.
+end_orphans() {
+  local pid
+  [ -f "$NB_VAR/run/$1" ] || return 0
+  pid=$(pid_of "$1")
+  [ -n "$pid" ] && [ ! -d "/proc/$pid" ] || return 0
+  pkill -KILL -s "$pid" -u "$(as id -u)" 2>/dev/null || true
 }
 
 wait_for_end() {
