@@ -73,6 +73,7 @@ final class ExchangeTest extends TestCase
         self::assertSame($before, $this->exported());
         self::assertSame(1, $this->api('GET', '/people')->json('total'));
         self::assertSame(0, DB::table('kept')->where('tree_id', $this->tree->id)->count());
+        $this->api('POST', '/journal/redo')->assertStatus(409)->assertJsonPath('message', fn (string $said): bool => str_contains($said, 'Bring its file in again'));
     }
 
     public function test_an_import_that_was_worked_on_is_not_pulled_away(): void

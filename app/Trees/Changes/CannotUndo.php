@@ -25,6 +25,11 @@ final class CannotUndo extends Refusal
         return new self("It was not undone: {$what} has been changed since. Undo the later change first.", 409);
     }
 
+    public static function broughtInFromItsFile(): self
+    {
+        return new self('An import that was taken back is not in the journal line by line. Bring its file in again.', 409);
+    }
+
     public static function gone(string $table): self
     {
         return new self('It was not undone: '.Tables::word($table).' has been deleted since. Put that back first.', 409);

@@ -6,7 +6,6 @@ namespace App\Trees\Changes;
 
 use App\Models\User;
 use App\Trees\CurrentTree;
-use App\Trees\Derived\PersonLines;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use stdClass;
@@ -17,7 +16,7 @@ use stdClass;
  */
 final readonly class Undo
 {
-    public function __construct(private ChangeSets $changes, private CurrentTree $current, private PersonLines $lines)
+    public function __construct(private ChangeSets $changes, private CurrentTree $current)
     {
     }
 
@@ -62,7 +61,7 @@ final readonly class Undo
                         'insert' => $this->takeOut($change, $entry),
                         'update' => $this->restore($entry),
                         'delete' => $this->putBack($entry),
-                        default => $this->takeOutBulk($change, $entry),
+                        default => $set->kind === 'undo' ? throw CannotUndo::broughtInFromItsFile() : $this->takeOutBulk($change, $entry),
                     };
                 }
                 DB::table('change_sets')->where('tree_id', $this->current->id())->where('id', $set->id)->update(['undone_by' => $change->id]);
@@ -70,9 +69,6 @@ final readonly class Undo
         } catch (QueryException $problem) {
             // Foreign keys refuse when something made later still needs what would go.
             throw $problem->getCode() === '23503' ? CannotUndo::needed((string) $set->summary) : $problem;
-        }
-        if ($how === How::Import) {
-            $this->lines->rebuild();
         }
 
         return (string) $set->summary;

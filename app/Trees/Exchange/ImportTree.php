@@ -53,8 +53,6 @@ final readonly class ImportTree
                 new Intent($user, "Brought in {$fileName}", '', How::Import),
                 fn (Change $change): array => $this->bringIn($change, $tree, $path, $fileName, $sha256, $folder, $progress),
             );
-            $progress->tell(97, 'Sorting the index');
-            $this->lines->rebuild();
             DB::statement('ANALYZE');
         } finally {
             File::deleteDirectory($folder);
@@ -81,6 +79,8 @@ final readonly class ImportTree
         ]);
         $this->copy($change, $sink->close(), $progress);
         Tree::query()->findOrFail($tree->id)->takeNumbers($report->counts['people']);
+        $progress->tell(97, 'Sorting the index');
+        $this->lines->rebuild();
 
         return $kept;
     }

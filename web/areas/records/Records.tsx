@@ -7,7 +7,7 @@ import { Empty } from '../../parts/Empty'
 import { useDebounced } from '../../parts/useDebounced'
 import { Words } from '../../parts/Words'
 import { useCommands } from '../../shell/keys'
-import { EMPTY_SOURCE, SourceSentence, type SourceWords } from './SourceSentence'
+import { EMPTY_SOURCE, forgetSource, SourceSentence, type SourceWords } from './SourceSentence'
 
 /** Every source, as its bibliography entry reads. */
 export default function Records() {
@@ -34,7 +34,10 @@ export default function Records() {
   const describe = useWrite(
     (words: SourceWords) =>
       told(api.POST('/api/trees/{tree}/sources', { params: { path: { tree } }, body: words })),
-    (made) => navigate(path(`records/${made.id}`)),
+    (made) => {
+      forgetSource(`${tree}:source`)
+      navigate(path(`records/${made.id}`))
+    },
   )
   useCommands([{ key: 'a', says: 'Describe a source', run: () => setAdding(true) }])
   return (

@@ -5,7 +5,7 @@ import { api, told } from '../../api/client'
 import { useTreeId, useTreePath, useWrite } from '../../api/useTree'
 import { Words } from '../../parts/Words'
 import { useCommands } from '../../shell/keys'
-import { SourceSentence, type SourceWords } from './SourceSentence'
+import { forgetSource, SourceSentence, type SourceWords } from './SourceSentence'
 
 /** A source in its three forms, its records, and everything that rests on them. */
 export default function SourcePage() {
@@ -26,7 +26,10 @@ export default function SourcePage() {
           body: { ...words, version: data?.source.version ?? 0 },
         }),
       ),
-    () => setChanging(false),
+    () => {
+      forgetSource(`${tree}:${id}`)
+      setChanging(false)
+    },
   )
   useCommands([{ key: 'c', says: 'Change this source', run: () => setChanging(true) }])
   if (error) return <p className="p-6 text-madder">{error.message}</p>

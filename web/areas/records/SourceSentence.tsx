@@ -39,6 +39,9 @@ const GAPS: { field: keyof SourceWords; hint: string; help: string; wide: string
   { field: 'callNumber', hint: 'call number', help: 'What the repository calls it by.', wide: '9em' },
 ]
 
+/** Lets the words that were being typed go, once they are kept or left. */
+export const forgetSource = (draftKey: string) => sessionStorage.removeItem(`draft:${draftKey}`)
+
 type Props = {
   initial: SourceWords
   draftKey: string
@@ -62,11 +65,10 @@ export function SourceSentence({ initial, draftKey, saving, onKeep, onLeave }: P
   }
   const submit = (event: FormEvent) => {
     event.preventDefault()
-    sessionStorage.removeItem(place)
     onKeep(words)
   }
   const leave = () => {
-    sessionStorage.removeItem(place)
+    forgetSource(draftKey)
     onLeave()
   }
   const after: Record<keyof SourceWords, string> = {

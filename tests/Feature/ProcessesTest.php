@@ -1,0 +1,135 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Tree;
+use App\Models\User;
+use App\Trees\Changes\Tables;
+use Illuminate\Contracts\Console\Kernel;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Testing\TestCase as BaseTestCase;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use Symfony\Component\Process\Process;
+
+/** What only real processes show: killed in the middle, and two at once. */
+final class ProcessesTest extends BaseTestCase
+{
+    private User $user;
+
+    public function createApplication(): Application
+    {
+        /** @var Application $app */
+        $app = require __DIR__.'/../../bootstrap/app.php';
+        $app->make(Kernel::class)->bootstrap();
+
+        return $app;
+    }
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->user = User::query()->create(['name' => 'Una', 'email' => Str::uuid7().'@marren.example', 'password' => 'kelp-and-slate']);
+    }
+
+    protected function tearDown(): void
+    {
+        foreach (DB::table('members')->where('user_id', $this->user->id)->pluck('tree_id') as $tree) {
+            DB::table('trees')->where('id', $tree)->delete();
+        }
+        $this->user->delete();
+        parent::tearDown();
+    }
+
+    public function test_an_import_killed_at_any_moment_leaves_nothing_half_and_can_be_run_again(): void
+    {
+        $file = (string) tempnam(sys_get_temp_dir(), 'nb');
+        file_put_contents($file, self::large(3000));
+        mt_srand(1856);
+        for ($round = 0; $round < 5; $round++) {
+            $import = $this->artisanProcess('bough:import', $file, '--tree=Killed', "--owner={$this->user->email}");
+            $import->start();
+            usleep(mt_rand(150_000, 1_400_000));
+            $import->isRunning() && $import->signal(SIGKILL);
+            $import->wait(static fn () => null);
+            $tree = Tree::query()->where('name', 'Killed')->first();
+            if ($tree === null) {
+                continue;
+            }
+            $people = DB::table('people')->where('tree_id', $tree->id)->count();
+            self::assertContains($people, [0, 3000], "round {$round}: all or nothing");
+            self::assertSame($people, DB::table('person_lines')->where('tree_id', $tree->id)->count(), "round {$round}: the index too");
+            foreach ($people === 0 ? Tables::names() : [] as $table) {
+                self::assertSame(0, DB::table($table)->where('tree_id', $tree->id)->count(), "round {$round}: {$table}");
+            }
+            self::assertSame($people === 0 ? 0 : 1, DB::table('change_sets')->where('tree_id', $tree->id)->count());
+            DB::table('trees')->where('id', $tree->id)->delete();
+        }
+        $again = $this->artisanProcess('bough:import', $file, '--tree=Killed', "--owner={$this->user->email}", '--json');
+        $again->mustRun();
+        self::assertSame(3000, json_decode($again->getOutput(), true)['people']);
+        self::assertSame(3000, DB::table('person_lines')->where('tree_id', Tree::query()->where('name', 'Killed')->value('id'))->count());
+        unlink($file);
+    }
+
+    public function test_a_tree_whose_import_was_killed_is_free_again_before_the_next_worker(): void
+    {
+        $tree = Tree::begin('Left busy', $this->user);
+        DB::table('trees')->where('id', $tree->id)->update(['busy_with' => 'Bringing in a.ged']);
+        $this->artisanProcess('bough:release')->mustRun();
+
+        self::assertNull($tree->refresh()->busy_with);
+    }
+
+    public function test_two_who_save_at_once_lose_nothing_of_each_other(): void
+    {
+        $tree = Tree::begin('Two at once', $this->user);
+        $script = (string) tempnam(sys_get_temp_dir(), 'nb');
+        file_put_contents($script, sprintf(<<<'PHP'
+            <?php
+            require %s;
+            $app = require %s;
+            $app->make(Illuminate\Contracts\Console\Kernel::class)->bootstrap();
+            $app->make(App\Trees\CurrentTree::class)->enter(App\Models\Tree::query()->findOrFail(%s));
+            $changes = $app->make(App\Trees\Changes\ChangeSets::class);
+            $people = $app->make(App\Trees\Editing\People::class);
+            for ($at = 0; $at < 25; $at++) {
+                $changes->run(new App\Trees\Changes\Intent(null, 'Entered one'), fn () => $people->enter(NorthBough\Core\Entry\OneLineEntry::parse("Given{$at} Tarrel b 1850 Hask")));
+            }
+            PHP, ...array_map(static fn (string $value): string => var_export($value, true), [base_path('vendor/autoload.php'), base_path('bootstrap/app.php'), $tree->id])));
+        $both = array_map(fn (): Process => new Process([PHP_BINARY, $script], base_path(), $this->environment(), timeout: 120), [1, 2]);
+        array_map(static fn (Process $process) => $process->start(), $both);
+        foreach ($both as $process) {
+            $process->wait();
+            self::assertSame('', $process->getErrorOutput().$process->getOutput());
+        }
+        unlink($script);
+
+        self::assertSame(range(1, 50), DB::table('people')->where('tree_id', $tree->id)->orderBy('number')->pluck('number')->all());
+        self::assertSame(range(1, 50), DB::table('change_sets')->where('tree_id', $tree->id)->orderBy('seq')->pluck('seq')->all());
+        self::assertSame(1, DB::table('places')->where('tree_id', $tree->id)->count());
+    }
+
+    private function artisanProcess(string ...$arguments): Process
+    {
+        return new Process([PHP_BINARY, base_path('artisan'), ...$arguments], base_path(), $this->environment(), timeout: 120);
+    }
+
+    /** @return array<string, string> */
+    private function environment(): array
+    {
+        return ['NB_VAR' => dirname(storage_path()), 'APP_ENV' => 'testing'];
+    }
+
+    private static function large(int $people): string
+    {
+        $file = "0 HEAD\n1 GEDC\n2 VERS 7.0\n0 @S1@ SOUR\n1 TITL Register of St Osmund\n";
+        for ($at = 0; $at < $people; $at++) {
+            $file .= "0 @I{$at}@ INDI\n1 NAME Given{$at} /Tarrel/\n1 SEX F\n1 BIRT\n2 DATE 1 JAN 1850\n2 PLAC Hask, Marren Isles\n2 SOUR @S1@\n3 PAGE {$at}\n1 _X kept\n";
+        }
+
+        return $file."0 TRLR\n";
+    }
+}
