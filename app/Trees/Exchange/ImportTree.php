@@ -53,7 +53,6 @@ final readonly class ImportTree
                 new Intent($user, "Brought in {$fileName}", '', How::Import),
                 fn (Change $change): array => $this->bringIn($change, $tree, $path, $fileName, $sha256, $folder, $progress),
             );
-            DB::statement('ANALYZE');
         } finally {
             File::deleteDirectory($folder);
             Tree::query()->whereKey($tree->id)->update(['busy_with' => null]);
@@ -95,6 +94,8 @@ final readonly class ImportTree
             DB::connection()->getPdo()->pgsqlCopyFromFile($table, $file, "\t", '\\\\N', implode(',', $columns));
             $change->bulk($table, $rows);
         }
+        // Without fresh statistics the planner takes the tables for empty, and every query after this for a small one.
+        DB::statement('ANALYZE '.implode(', ', $tables));
     }
 
     /** @return array<string, string> */
