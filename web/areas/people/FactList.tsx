@@ -20,9 +20,9 @@ export function FactList({ facts, chosen, onChoose, onAdd }: Props) {
               type="button"
               onClick={() => onChoose(fact.id)}
               aria-pressed={fact.id === chosen}
-              className={`grid min-h-[32px] w-full grid-cols-[52px_130px_180px_minmax(0,1fr)] items-center gap-x-3 text-left max-sm:grid-cols-[44px_1fr_1fr] max-sm:py-1 ${fact.id === chosen ? 'bg-wash' : 'hover:bg-wash/60'}`}
+              className={`grid min-h-[32px] w-full grid-cols-[52px_130px_180px_minmax(0,1fr)] items-center gap-x-3 text-left max-sm:grid-cols-[52px_1fr_1fr] max-sm:py-1 ${fact.id === chosen ? 'bg-wash' : 'hover:bg-wash/60'}`}
             >
-              <span className="text-graphite">{fact.age}</span>
+              <span className="whitespace-nowrap text-graphite">{fact.age}</span>
               <span className="truncate" title={fact.word}>
                 {fact.word}
               </span>
@@ -45,7 +45,7 @@ export function FactList({ facts, chosen, onChoose, onAdd }: Props) {
                 </span>
                 <Notches citations={fact.citations} />
               </span>
-              <span className="truncate max-sm:col-span-3 max-sm:pl-[56px]">
+              <span className="truncate max-sm:col-span-3 max-sm:pl-[64px]">
                 {fact.with !== '' && <span className="font-serif text-[16px]">with {fact.with} </span>}
                 {fact.value !== '' && <span>{fact.value} </span>}
                 <span className="text-graphite">{fact.place}</span>
