@@ -52,6 +52,10 @@ final class LookingTest extends TestCase
         self::assertStringStartsWith('%PDF', $pdf);
         self::assertStringContainsString('SourceSerif4', $pdf, 'the face that ships is the face that prints');
         $this->api('GET', "/drawings/wheel/{$child}")->assertNotFound();
+
+        $oonagh = $this->person('Oönagh Corran');
+        $named = (string) $this->get("/api/trees/{$this->tree->id}/drawings/ancestors/{$oonagh}.svg")->assertOk()->headers->get('Content-Disposition');
+        self::assertStringContainsString("filename*=utf-8''Ancestors-of-O%C3%B6nagh-Corran.svg", $named);
     }
 
     public function test_a_family_group_sheet_on_the_page_and_as_files(): void

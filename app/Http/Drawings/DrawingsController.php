@@ -9,6 +9,7 @@ use App\Http\Resources\BoxResource;
 use App\Http\Resources\LineResource;
 use App\Http\Resources\SceneResource;
 use App\Models\Person;
+use App\Printing\Attachment;
 use App\Printing\Pdf;
 use App\Refusal;
 use App\Trees\DatabaseTree;
@@ -46,12 +47,8 @@ final readonly class DrawingsController
     {
         $scene = $this->scene($request, $kind, $person);
         $svg = Svg::render($scene);
-        $name = preg_replace('/[^\p{L}\p{N}]+/u', '-', $scene->title);
 
-        return match ($format) {
-            'svg' => response($svg, 200, ['Content-Type' => 'image/svg+xml', 'Content-Disposition' => "attachment; filename=\"{$name}.svg\""]),
-            default => response($pdf->fromSvg($svg), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => "attachment; filename=\"{$name}.pdf\""]),
-        };
+        return Attachment::of($format === 'pdf' ? $pdf->fromSvg($svg) : $svg, $scene->title, $format);
     }
 
     private function scene(Request $request, string $kind, string $person): Scene

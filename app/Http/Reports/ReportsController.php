@@ -8,6 +8,7 @@ use App\Http\Api\Get;
 use App\Http\Resources\ReportResource;
 use App\Http\Resources\UnionLine;
 use App\Http\Resources\UnionList;
+use App\Printing\Attachment;
 use App\Printing\Pdf;
 use App\Printing\PrintStyle;
 use App\Refusal;
@@ -41,12 +42,10 @@ final readonly class ReportsController
     public function file(Pdf $pdf, string $tree, string $kind, string $subject, string $format): Response
     {
         $document = $this->document($kind, $subject);
-        $name = preg_replace('/[^\p{L}\p{N}]+/u', '-', $document->title);
 
-        return match ($format) {
-            'html' => response(Html::page($document, PrintStyle::screen()), 200, ['Content-Type' => 'text/html; charset=utf-8', 'Content-Disposition' => "attachment; filename=\"{$name}.html\""]),
-            default => response($pdf->fromHtml(Html::page($document, PrintStyle::paper())), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => "attachment; filename=\"{$name}.pdf\""]),
-        };
+        return Attachment::of($format === 'pdf'
+            ? $pdf->fromHtml(Html::page($document, PrintStyle::paper()))
+            : Html::page($document, PrintStyle::screen()), $document->title, $format);
     }
 
     /** Couples to choose from, by the names of either. */

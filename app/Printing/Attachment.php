@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Printing;
+
+use Illuminate\Http\Response;
+use Illuminate\Support\Str;
+use Symfony\Component\HttpFoundation\HeaderUtils;
+
+/** A finished document as a file to keep, named after its title in any script. */
+final class Attachment
+{
+    private const TYPES = ['svg' => 'image/svg+xml', 'pdf' => 'application/pdf', 'html' => 'text/html; charset=utf-8'];
+
+    public static function of(string $content, string $title, string $format): Response
+    {
+        $name = (trim((string) preg_replace('/[^\p{L}\p{N}]+/u', '-', $title), '-') ?: 'document').".{$format}";
+        $fallback = str_replace('%', '', Str::ascii($name));
+
+        return response($content, 200, [
+            'Content-Type' => self::TYPES[$format],
+            'Content-Disposition' => HeaderUtils::makeDisposition('attachment', $name, $fallback),
+        ]);
+    }
+}
