@@ -4,6 +4,7 @@ import { api, told } from '../../api/client'
 import { useTreeId, useWrite } from '../../api/useTree'
 import { useDebounced } from '../../parts/useDebounced'
 import { useDraft } from '../../parts/useDraft'
+import { KeepOrLeave } from '../../parts/KeepOrLeave'
 
 /** A citation in its own form: which source, which page, the words. A source that is not there is begun by its title. */
 export function Cite({ factId, onDone }: { factId: string; onDone: () => void }) {
@@ -88,14 +89,7 @@ export function Cite({ factId, onDone }: { factId: string; onDone: () => void })
         value={words}
         onChange={(event) => setWords(event.target.value)}
       />
-      <p className="flex gap-4">
-        <button className="act-main" disabled={cite.isPending || title.trim() === ''}>
-          Cite it
-        </button>
-        <button type="button" className="act" onClick={onDone}>
-          Leave <kbd>Esc</kbd>
-        </button>
-      </p>
+      <KeepOrLeave says="Cite it" disabled={cite.isPending || title.trim() === ''} onLeave={onDone} />
     </form>
   )
 }

@@ -7,6 +7,7 @@ import { DateGap } from '../../parts/DateGap'
 import { PlaceGap } from '../../parts/PlaceGap'
 import { Words } from '../../parts/Words'
 import { Cite } from './Cite'
+import { KeepOrLeave } from '../../parts/KeepOrLeave'
 
 type Props = { fact: Fact; changing: boolean; onChanging: (on: boolean) => void; onGone: () => void }
 
@@ -164,14 +165,7 @@ function ChangeFact({ fact, onDone }: { fact: Fact; onDone: () => void }) {
           {save.error.message} Theirs: {JSON.stringify(save.error.details.theirs)}
         </p>
       )}
-      <p className="flex gap-4">
-        <button className="act-main" disabled={save.isPending}>
-          Keep
-        </button>
-        <button type="button" className="act" onClick={onDone}>
-          Leave <kbd>Esc</kbd>
-        </button>
-      </p>
+      <KeepOrLeave disabled={save.isPending} onLeave={onDone} />
     </form>
   )
 }

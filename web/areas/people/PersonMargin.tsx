@@ -1,10 +1,10 @@
 import { useState } from 'react'
 import { useNavigate } from 'react-router'
 import { toast } from 'sonner'
-import { AlertDialog } from 'radix-ui'
 import { api, told } from '../../api/client'
 import { useTreeId, useTreePath, useWrite, type Person } from '../../api/useTree'
 import { Kept } from './FactMargin'
+import { Confirm } from '../../parts/Confirm'
 
 /** What belongs to the person as a whole, while no fact is in hand. */
 export function PersonMargin({ person }: { person: Person }) {
@@ -99,25 +99,12 @@ export function PersonMargin({ person }: { person: Person }) {
         </section>
       )}
       {person.kept.length > 0 && <Kept lines={person.kept} />}
-      <AlertDialog.Root>
-        <AlertDialog.Trigger className="act text-[13px]">Delete this person</AlertDialog.Trigger>
-        <AlertDialog.Portal>
-          <AlertDialog.Overlay className="fixed inset-0 z-30 bg-ink/30" />
-          <AlertDialog.Content className="fixed left-1/2 top-[20vh] z-40 w-[460px] max-w-[94vw] -translate-x-1/2 rounded-[4px] bg-raised p-6 shadow-xl">
-            <AlertDialog.Title className="font-serif text-[20px]">Delete {person.name}?</AlertDialog.Title>
-            <AlertDialog.Description className="my-3">
-              With it go {person.deleting}. If the person did live and only a tie is wrong, unlink the tie
-              instead.
-            </AlertDialog.Description>
-            <div className="flex gap-5">
-              <AlertDialog.Action className="act-main" onClick={() => remove.mutate(undefined)}>
-                Delete
-              </AlertDialog.Action>
-              <AlertDialog.Cancel className="act">Leave it</AlertDialog.Cancel>
-            </div>
-          </AlertDialog.Content>
-        </AlertDialog.Portal>
-      </AlertDialog.Root>
+      <Confirm
+        trigger="Delete this person"
+        title={`Delete ${person.name}?`}
+        says={`With it go ${person.deleting}. If the person did live and only a tie is wrong, unlink the tie instead.`}
+        onDelete={() => remove.mutate(undefined)}
+      />
     </div>
   )
 }

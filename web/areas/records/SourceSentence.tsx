@@ -1,4 +1,5 @@
 import { useState, type FormEvent } from 'react'
+import { KeepOrLeave } from '../../parts/KeepOrLeave'
 
 export type SourceWords = {
   title: string
@@ -102,14 +103,7 @@ export function SourceSentence({ initial, draftKey, saving, onKeep, onLeave }: P
         ))}
       </p>
       <p className="min-h-[22px] text-[14px] text-graphite">{help}</p>
-      <p className="mt-2 flex gap-4">
-        <button className="act-main" disabled={saving || words.title.trim() === ''}>
-          Keep
-        </button>
-        <button type="button" className="act" onClick={leave}>
-          Leave <kbd>Esc</kbd>
-        </button>
-      </p>
+      <KeepOrLeave disabled={saving || words.title.trim() === ''} onLeave={leave} />
     </form>
   )
 }

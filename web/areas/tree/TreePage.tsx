@@ -1,10 +1,10 @@
 import { useEffect, useState } from 'react'
 import { useNavigate } from 'react-router'
-import { AlertDialog } from 'radix-ui'
 import { toast } from 'sonner'
 import { api, told } from '../../api/client'
 import { useTree, useTreeId, useWrite } from '../../api/useTree'
 import { useTrail } from '../../shell/trail'
+import { Confirm } from '../../parts/Confirm'
 
 /** The tree itself: its name, the person at its centre, and its end. */
 export default function TreePage() {
@@ -72,35 +72,20 @@ export default function TreePage() {
         <span className="text-[13px] text-graphite">Chosen among the people that you saw last.</span>
       </label>
       {data.role === 'owner' && (
-        <AlertDialog.Root>
-          <AlertDialog.Trigger className="act">Delete this tree</AlertDialog.Trigger>
-          <AlertDialog.Portal>
-            <AlertDialog.Overlay className="fixed inset-0 z-30 bg-ink/30" />
-            <AlertDialog.Content className="fixed left-1/2 top-[20vh] z-40 w-[480px] max-w-[94vw] -translate-x-1/2 rounded-[4px] bg-raised p-6 shadow-xl">
-              <AlertDialog.Title className="font-serif text-[20px]">Delete {data.name}?</AlertDialog.Title>
-              <AlertDialog.Description className="my-3">
-                Its {data.people.toLocaleString('en')} people with every fact, source and tie go out of sight.
-                To do it, type its name.
-              </AlertDialog.Description>
-              <input
-                className="gap mb-4 w-full"
-                aria-label="Name of the tree"
-                value={typed}
-                onChange={(e) => setTyped(e.target.value)}
-              />
-              <div className="flex gap-5">
-                <AlertDialog.Action
-                  className="act-main"
-                  disabled={typed.trim() !== data.name}
-                  onClick={() => remove.mutate(undefined)}
-                >
-                  Delete
-                </AlertDialog.Action>
-                <AlertDialog.Cancel className="act">Leave it</AlertDialog.Cancel>
-              </div>
-            </AlertDialog.Content>
-          </AlertDialog.Portal>
-        </AlertDialog.Root>
+        <Confirm
+          trigger="Delete this tree"
+          title={`Delete ${data.name}?`}
+          says={`Its ${data.people.toLocaleString('en')} people with every fact, source and tie go out of sight. To do it, type its name.`}
+          disabled={typed.trim() !== data.name}
+          onDelete={() => remove.mutate(undefined)}
+        >
+          <input
+            className="gap mb-4 w-full"
+            aria-label="Name of the tree"
+            value={typed}
+            onChange={(e) => setTyped(e.target.value)}
+          />
+        </Confirm>
       )}
     </div>
   )

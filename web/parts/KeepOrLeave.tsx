@@ -1,0 +1,15 @@
+type Props = { says?: string; disabled: boolean; onLeave: () => void }
+
+/** The end of everything that is written in place: keep it, or leave without loss. */
+export function KeepOrLeave({ says = 'Keep', disabled, onLeave }: Props) {
+  return (
+    <p className="flex gap-4">
+      <button className="act-main" disabled={disabled}>
+        {says}
+      </button>
+      <button type="button" className="act" onClick={onLeave}>
+        Leave <kbd>Esc</kbd>
+      </button>
+    </p>
+  )
+}
