@@ -85,6 +85,13 @@ final class FileTest extends TestCase
         self::assertCount(count($before), $after);
     }
 
+    public function test_an_empty_part_of_a_name_leaves_the_name_as_it_stood(): void
+    {
+        $file = "0 HEAD\n1 GEDC\n2 VERS 5.5.1\n0 @I1@ INDI\n1 NAME Ewan  /Tarrel/\n2 GIVN\n2 SURN Tarrel\n0 TRLR\n";
+
+        self::assertStringContainsString("1 NAME Ewan  /Tarrel/\n2 GIVN\n2 SURN Tarrel\n", MemoryTree::reading($file)->written(Version::V551));
+    }
+
     public function test_ties_that_only_one_side_tells(): void
     {
         $file = "0 HEAD\n1 GEDC\n2 VERS 5.5.1\n0 @I1@ INDI\n1 NAME A\n0 @I2@ INDI\n1 NAME B\n1 FAMC @F1@\n0 @I3@ INDI\n1 NAME C\n0 @F1@ FAM\n1 HUSB @I1@\n1 CHIL @I3@\n0 TRLR\n";

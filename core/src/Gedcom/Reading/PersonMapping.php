@@ -14,7 +14,6 @@ use NorthBough\Core\Gedcom\Row\PersonRow;
 use NorthBough\Core\Gedcom\Row\UnionPartnerRow;
 use NorthBough\Core\Gedcom\Structure;
 use NorthBough\Core\Naming\NameKind;
-use NorthBough\Core\Naming\PersonalName;
 use NorthBough\Core\Tree\ParentageKind;
 use NorthBough\Core\Tree\Sex;
 
@@ -48,15 +47,7 @@ final readonly class PersonMapping
     private function name(Structure $structure, string $personId, int $ordinal): void
     {
         $fields = new Fields($structure);
-        $read = PersonalName::parse($structure->payload);
-        $name = PersonalName::of(
-            given: $fields->text('GIVN') ?: $read->given,
-            surname: $fields->text('SURN') ?: $read->surname,
-            surnamePrefix: $fields->text('SPFX') ?: $read->surnamePrefix,
-            suffix: $fields->text('NSFX') ?: $read->suffix,
-            title: $fields->text('NPFX') ?: $read->title,
-            nickname: $fields->text('NICK') ?: $read->nickname,
-        );
+        $name = NameLines::read($structure->payload, array_combine(NameLines::PARTS, array_map($fields->text(...), NameLines::PARTS)));
         $kind = NameKind::fromStandard($fields->text('TYPE'));
         $id = $this->mapping->newId();
         $this->mapping->add(new NameRow($id, $personId, $kind, $name, $ordinal, $fields->written()));

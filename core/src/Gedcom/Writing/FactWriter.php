@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Gedcom\Writing;
 
+use NorthBough\Core\Gedcom\Reading\NameLines;
 use NorthBough\Core\Gedcom\Row\EventRow;
 use NorthBough\Core\Gedcom\Row\NameRow;
 use NorthBough\Core\Gedcom\Structure;
@@ -36,7 +37,8 @@ final readonly class FactWriter
     {
         $written = $row->written;
         $asRead = $written[''][1] ?? null;
-        $payload = $asRead !== null && $this->saysSame($row, $asRead) ? $asRead : $row->name->withSlashes();
+        $unchanged = $asRead !== null && $this->saysSame($row, $asRead);
+        $payload = $unchanged ? $asRead : $row->name->withSlashes();
         $isNew = $written === [];
         $builder = $this->builder('NAME', $payload, $written, $row->id, $attached)
             ->field('TYPE', $row->kind->standard(), static fn (string $words): bool => NameKind::fromStandard($words) === $row->kind);
@@ -44,7 +46,7 @@ final readonly class FactWriter
             'SPFX' => $row->name->surnamePrefix, 'SURN' => $row->name->surname, 'NSFX' => $row->name->suffix];
         foreach ($parts as $tag => $part) {
             if ($isNew || isset($written[$tag]) || ($tag === 'NICK' && $part !== '' && PersonalName::parse($payload)->nickname !== $part)) {
-                $builder->field($tag, $part, static fn (string $words): bool => trim($words) === $part);
+                $builder->field($tag, $part, static fn (string $words): bool => $unchanged || trim($words) === $part);
             }
         }
 
@@ -103,16 +105,8 @@ final readonly class FactWriter
 
     private function saysSame(NameRow $row, string $payload): bool
     {
-        $read = PersonalName::parse($payload);
-        $written = $row->written;
+        $parts = array_map(static fn (array $line): string => $line[1], array_intersect_key($row->written, array_flip(NameLines::PARTS)));
 
-        return PersonalName::of(
-            given: $written['GIVN'][1] ?? $read->given,
-            surname: $written['SURN'][1] ?? $read->surname,
-            surnamePrefix: $written['SPFX'][1] ?? $read->surnamePrefix,
-            suffix: $written['NSFX'][1] ?? $read->suffix,
-            title: $written['NPFX'][1] ?? $read->title,
-            nickname: $written['NICK'][1] ?? $read->nickname,
-        )->equals($row->name);
+        return NameLines::read($payload, $parts)->equals($row->name);
     }
 }
