@@ -31,7 +31,7 @@ final class Problems
             $problem instanceof Refusal => [$problem->status, $problem->getMessage(), [], $problem->details],
             $problem instanceof ValidationException => [422, $problem->getMessage(), $problem->errors(), []],
             $problem instanceof AuthenticationException => [401, 'Sign in first.', [], []],
-            $problem instanceof ModelNotFoundException => [404, 'That is not here: it was deleted, or the address is mistyped.', [], []],
+            $problem instanceof ModelNotFoundException => [404, Refusal::NOT_HERE, [], []],
             $problem instanceof TokenMismatchException => [419, 'This page was open too long. Load it again; what you typed is kept.', [], []],
             $problem instanceof HttpExceptionInterface => [$problem->getStatusCode(), self::sentence($problem), [], []],
             default => [500, 'Something went wrong on our side. Nothing was changed; the log says more.', [], []],
@@ -44,7 +44,7 @@ final class Problems
     private static function sentence(HttpExceptionInterface $problem): string
     {
         return match ($problem->getStatusCode()) {
-            404 => 'That is not here: it was deleted, or the address is mistyped.',
+            404 => Refusal::NOT_HERE,
             419 => 'This page was open too long. Load it again; what you typed is kept.',
             429 => 'Too many tries. Wait a minute and try again.',
             default => $problem->getMessage() !== '' ? $problem->getMessage() : 'That was refused.',

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\People;
 
+use App\Http\Api\Cursor;
 use App\Http\Api\Get;
 use App\Http\Resources\JumpList;
 use App\Http\Resources\PeoplePage;
 use App\Http\Resources\PersonLine;
 use App\Trees\CurrentTree;
+use App\Trees\SearchWords;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -37,8 +39,8 @@ final readonly class IndexController
         // An empty birth sorts last and still has a key.
         $key = $sort === 'birth_day' ? 'coalesce(birth_day, 2147483647)' : $sort;
         $query = $filtered->select('*')->selectRaw("{$key} AS key")->orderByRaw("{$key}, person_id")->limit(self::AT_ONCE);
-        $after = json_decode(base64_decode($request->string('after')->toString(), true) ?: 'null');
-        if (is_array($after) && count($after) === 2) {
+        $after = Cursor::read($request->string('after')->toString());
+        if ($after !== null) {
             $query->whereRaw("({$key}, person_id) > (?, ?)", $after);
         }
         $rows = $query->get();
@@ -46,7 +48,7 @@ final readonly class IndexController
 
         return response()->json(new PeoplePage(
             array_values($rows->map(self::line(...))->all()),
-            $last === null ? null : base64_encode((string) json_encode([$last->key, $last->person_id])),
+            $last === null ? null : Cursor::of($last->key, $last->person_id),
             $shown, $total,
         ));
     }
@@ -76,8 +78,8 @@ final readonly class IndexController
         if (preg_match('/^\s*#?(\d+)\s*$/', $typed, $m) === 1) {
             return $lines->where('number', (int) min((int) $m[1], 2147483647));
         }
-        foreach (array_filter(explode(' ', SearchForm::of($typed))) as $word) {
-            $lines->whereRaw("(' ' || search) LIKE ?", ['% '.addcslashes($word, '%_\\').'%']);
+        foreach (SearchWords::of($typed) as $word) {
+            $lines->whereRaw("(' ' || search) LIKE ?", ["% {$word}%"]);
         }
 
         return $lines;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Records;
 
+use App\Http\Api\Cursor;
 use App\Http\People\FactResources;
 use App\Http\Resources\CitedFact;
 use App\Http\Resources\RecordUse;
@@ -13,10 +14,10 @@ use App\Http\Resources\SourcesPage;
 use App\Models\Record;
 use App\Models\Source;
 use App\Trees\CurrentTree;
+use App\Trees\SearchWords;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use NorthBough\Core\Citation\NoteForms;
-use NorthBough\Core\Naming\SearchForm;
 use NorthBough\Core\Tree\CitedSource;
 use NorthBough\Core\Tree\EventKinds;
 
@@ -32,12 +33,12 @@ final readonly class SourcePages
     public function index(string $typed, string $after): SourcesPage
     {
         $query = Source::query();
-        foreach (array_filter(explode(' ', SearchForm::of($typed))) as $word) {
-            $query->where('search', 'like', '%'.addcslashes($word, '%_\\').'%');
+        foreach (SearchWords::of($typed) as $word) {
+            $query->where('search', 'like', "%{$word}%");
         }
         $shown = (clone $query)->count();
-        $key = json_decode(base64_decode($after, true) ?: 'null');
-        if (is_array($key) && count($key) === 2) {
+        $key = Cursor::read($after);
+        if ($key !== null) {
             $query->whereRaw('(search, id) > (?, ?)', $key);
         }
         $sources = $query->orderBy('search')->orderBy('id')->limit(self::AT_ONCE)->get();
@@ -45,7 +46,7 @@ final readonly class SourcePages
 
         return new SourcesPage(
             $this->resources($sources),
-            $last === null ? null : base64_encode((string) json_encode([$last->search, $last->id])),
+            $last === null ? null : Cursor::of($last->search, $last->id),
             $shown, Source::query()->count(),
         );
     }

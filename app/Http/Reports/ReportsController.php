@@ -14,12 +14,12 @@ use App\Printing\PrintStyle;
 use App\Refusal;
 use App\Trees\CurrentTree;
 use App\Trees\DatabaseTree;
+use App\Trees\SearchWords;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
-use NorthBough\Core\Naming\SearchForm;
 use NorthBough\Core\Report\Document;
 use NorthBough\Core\Report\NothingToReport;
 use NorthBough\Core\Report\Render\Html;
@@ -55,8 +55,8 @@ final readonly class ReportsController
         $query = DB::table('union_partners')
             ->join('person_lines', static fn ($join) => $join->on('person_lines.tree_id', 'union_partners.tree_id')->on('person_lines.person_id', 'union_partners.person_id'))
             ->where('union_partners.tree_id', $this->current->id());
-        foreach (array_filter(explode(' ', SearchForm::of($request->string('q')->toString()))) as $word) {
-            $query->where('person_lines.search', 'like', '%'.addcslashes($word, '%_\\').'%');
+        foreach (SearchWords::of($request->string('q')->toString()) as $word) {
+            $query->where('person_lines.search', 'like', "%{$word}%");
         }
         $ids = array_values($query->orderBy('person_lines.sort_name')->limit(40)->pluck('union_partners.union_id')->unique()->all());
         $unions = $this->tree->unions($ids);

@@ -34,7 +34,7 @@ final readonly class InTree
         $tree = Tree::query()->where('id', $request->route('tree'))->first();
         $role = $tree?->roleOf($user) ?? '';
         if ($tree === null || $role === '') {
-            throw new Refusal('That is not here: it was deleted, or the address is mistyped.', 404);
+            throw new Refusal(Refusal::NOT_HERE, 404);
         }
         if (self::RANKS[$role] < self::RANKS[$needed]) {
             throw new Refusal("You may read this tree; changing it needs the role of {$needed}.", 403);

@@ -80,9 +80,4 @@ final readonly class DaySpan
 
         return new self($earliest, $latest, $softBefore, $softAfter);
     }
-
-    public function isOneDay(): bool
-    {
-        return $this->earliest !== null && $this->earliest === $this->latest;
-    }
 }

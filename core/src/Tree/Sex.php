@@ -26,14 +26,4 @@ enum Sex: string
             self::Unknown => 'unknown',
         };
     }
-
-    /** The word for a parent of this sex. */
-    public function parentWord(): string
-    {
-        return match ($this) {
-            self::Female => 'mother',
-            self::Male => 'father',
-            self::Other, self::Unknown => 'parent',
-        };
-    }
 }
