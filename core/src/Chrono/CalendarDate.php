@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NorthBough\Core\Chrono;
 
 use NorthBough\Core\Chrono\Calendar\Calendar;
+use NorthBough\Core\Chrono\Calendar\Calendars;
 
 /**
  * A day, a month or a year of one calendar. The year is the one that begins on 1 January; `dual` says that the
@@ -12,8 +13,6 @@ use NorthBough\Core\Chrono\Calendar\Calendar;
  */
 final readonly class CalendarDate
 {
-    public const SHORT_MONTHS = [1 => 'Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
-
     private function __construct(
         public Calendar $calendar,
         public int $year,
@@ -31,9 +30,7 @@ final readonly class CalendarDate
     /** @throws NoSuchDay when the year has no such month */
     public static function month(Calendar $calendar, int $year, int $month, bool $dual = false): self
     {
-        if ($month < 1 || $month > 12) {
-            throw NoSuchDay::month($month);
-        }
+        self::checkMonth($calendar, $year, $month);
 
         return new self($calendar, $year, $month, 0, $dual);
     }
@@ -41,9 +38,7 @@ final readonly class CalendarDate
     /** @throws NoSuchDay when the month has no such day */
     public static function day(Calendar $calendar, int $year, int $month, int $day, bool $dual = false): self
     {
-        if ($month < 1 || $month > 12) {
-            throw NoSuchDay::month($month);
-        }
+        self::checkMonth($calendar, $year, $month);
         if ($day < 1 || $day > $calendar->daysInMonth($year, $month)) {
             throw NoSuchDay::day($calendar, $year, $month, $day);
         }
@@ -63,7 +58,7 @@ final readonly class CalendarDate
     public function span(): DaySpan
     {
         $firstMonth = $this->month ?: 1;
-        $lastMonth = $this->month ?: 12;
+        $lastMonth = $this->month ?: $this->calendar->lastMonth();
 
         return DaySpan::between(
             $this->calendar->toDay($this->year, $firstMonth, $this->day ?: 1),
@@ -71,31 +66,50 @@ final readonly class CalendarDate
         );
     }
 
-    /** The date in the words of the version 7 grammar, without its calendar: 14 JUN 1891, 44 BCE. */
+    /** The date in the version 7 grammar: 14 JUN 1891, JULIAN 10 FEB 1732. */
+    public function standard(): string
+    {
+        $prefix = $this->calendar === Calendars::gregorian() ? '' : $this->calendar->keyword().' ';
+
+        return $prefix.$this->standardWords();
+    }
+
+    /** The same without its calendar: 14 JUN 1891, 44 BCE. */
     public function standardWords(): string
     {
-        $year = $this->year > 0 ? (string) $this->year : (1 - $this->year).' BCE';
-
-        return strtoupper($this->withDayAndMonth($year));
+        return $this->withDayAndMonth($this->month === 0 ? '' : $this->calendar->monthTag($this->month),
+            $this->year > 0 ? (string) $this->year : (1 - $this->year).' BCE');
     }
 
     /** The date as it is read: 14 Jun 1891, 10 Feb 1731/2. */
     public function shown(): string
     {
-        $year = match (true) {
-            $this->year <= 0 => (1 - $this->year).' BCE',
-            $this->dual => ($this->year - 1).'/'.($this->year % 10 === 0 ? substr((string) $this->year, -2) : $this->year % 10),
-            default => (string) $this->year,
-        };
+        $year = $this->dual && $this->year > 1
+            ? ($this->year - 1).'/'.($this->year % 10 === 0 ? substr((string) $this->year, -2) : $this->year % 10)
+            : $this->calendar->yearWords($this->year);
 
-        return $this->withDayAndMonth($year);
+        return $this->withDayAndMonth($this->month === 0 ? '' : $this->calendar->monthShort($this->month), $year);
     }
 
-    private function withDayAndMonth(string $year): string
+    /** The same day in another calendar. A month or a year has no single counterpart: its first day is taken. */
+    public function in(Calendar $calendar): self
+    {
+        return self::day($calendar, ...$calendar->fromDay((int) $this->span()->earliest));
+    }
+
+    /** @throws NoSuchDay */
+    private static function checkMonth(Calendar $calendar, int $year, int $month): void
+    {
+        if ($calendar->daysInMonth($year, $month) === 0) {
+            throw $month < 1 || $month > $calendar->lastMonth() ? NoSuchDay::month($month) : NoSuchDay::monthOf($calendar, $year, $month);
+        }
+    }
+
+    private function withDayAndMonth(string $month, string $year): string
     {
         return match ($this->precision()) {
-            Precision::Day => $this->day.' '.self::SHORT_MONTHS[$this->month].' '.$year,
-            Precision::Month => self::SHORT_MONTHS[$this->month].' '.$year,
+            Precision::Day => "{$this->day} {$month} {$year}",
+            Precision::Month => "{$month} {$year}",
             default => $year,
         };
     }

@@ -43,6 +43,22 @@ final class DateReader
     }
 
     /**
+     * Reads the beginning of two, which may borrow its month and year from the second: "3" of "3 to 9 May 1851".
+     *
+     * @throws NoSuchDay
+     */
+    public function begun(string $first, string $second, Reckoning $reckoning): ?GenDate
+    {
+        $date = $this->plain($first, $reckoning);
+        if ($date !== null || preg_match('/^(?:(?:\d{1,2}(?:st|nd|rd|th)? )?(\p{L}+\.? ))?(\d{3,4}(?:\/\d{1,4})?)$/u', $second, $m) !== 1) {
+            return $date;
+        }
+        $isDay = preg_match('/^\d{1,2}(?:st|nd|rd|th)?$/', $first) === 1;
+
+        return $this->plain($first.' '.($isDay ? $m[1] : '').$m[2], $reckoning);
+    }
+
+    /**
      * Reads the part of a longer form that must itself be a day, a month or a year.
      *
      * @throws NoSuchDay

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Chrono;
 
-use NorthBough\Core\Chrono\Calendar\Calendars;
-
 /**
  * From the earliest to the latest possible day, as Julian Day Numbers, both included. An open side is null.
  * `softBefore` and `softAfter` are the days at each edge that are our allowance and not said by the words.
@@ -33,9 +31,9 @@ final readonly class DaySpan
     /** The same span, each closed edge moved out by an allowance, counted in years, months and days of the calendar. */
     public function softenedBy(int $years, int $months, int $days): self
     {
-        $earliest = $this->earliest === null ? null : self::shift($this->earliest, -$years, -$months) - $days;
+        $earliest = $this->earliest === null ? null : (new Lapse($years, $months, 0))->before($this->earliest) - $days;
         // The day after the last is shifted, so that the end of a month stays the end of a month.
-        $latest = $this->latest === null ? null : self::shift($this->latest + 1, $years, $months) - 1 + $days;
+        $latest = $this->latest === null ? null : (new Lapse($years, $months, 0))->after($this->latest + 1) - 1 + $days;
 
         return new self(
             $earliest,
@@ -43,17 +41,6 @@ final readonly class DaySpan
             $earliest === null ? 0 : $this->softBefore + $this->earliest - $earliest,
             $latest === null ? 0 : $this->softAfter + $latest - $this->latest,
         );
-    }
-
-    private static function shift(int $day, int $years, int $months): int
-    {
-        $calendar = Calendars::gregorian();
-        [$year, $month, $dayOfMonth] = $calendar->fromDay($day);
-        $count = 12 * ($year + $years) + $month - 1 + $months;
-        $year = (int) floor($count / 12);
-        $month = $count - 12 * $year + 1;
-
-        return $calendar->toDay($year, $month, min($dayOfMonth, $calendar->daysInMonth($year, $month)));
     }
 
     /** The smallest span that holds both. */
@@ -71,6 +58,24 @@ final readonly class DaySpan
         };
 
         return new self($earliest, $latest, $softBefore, $softAfter);
+    }
+
+    public function plus(Lapse $lapse): self
+    {
+        return new self(
+            $this->earliest === null ? null : $lapse->after($this->earliest),
+            $this->latest === null ? null : $lapse->after($this->latest),
+            $this->softBefore, $this->softAfter,
+        );
+    }
+
+    public function minus(Lapse $lapse): self
+    {
+        return new self(
+            $this->earliest === null ? null : $lapse->before($this->earliest),
+            $this->latest === null ? null : $lapse->before($this->latest),
+            $this->softBefore, $this->softAfter,
+        );
     }
 
     /** @throws EmptySpan when a stored row is out of order */

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Chrono;
 
-use NorthBough\Core\Chrono\Calendar\Calendars;
-
 /**
  * A date as it was typed, and what was understood. The words are never replaced; every comparison goes by the
  * spans of the readings. A phrase has no reading, and `problem` says what is wrong with it when something is.
@@ -41,14 +39,21 @@ final readonly class GenDate
         return new self($typed, DateKind::Phrase, Precision::None, [], '', trim($typed), 'GREGORIAN', $problem);
     }
 
-    /** @param  non-empty-list<CalendarDate>  $dates one for each way of reading the words */
-    public static function exact(string $typed, array $dates): self
+    /** @param  non-empty-list<Stretch>  $stretches one for each way of reading the words */
+    public static function exact(string $typed, array $stretches): self
     {
-        $readings = array_map(static fn (CalendarDate $date): Reading => new Reading($date->span()), $dates);
-        $shown = implode(' or ', array_map(static fn (CalendarDate $date): string => $date->shown(), $dates));
+        $readings = array_map(static fn (Stretch $stretch): Reading => new Reading($stretch->span), $stretches);
+        $shown = implode(' or ', array_unique(array_map(static fn (Stretch $stretch): string => $stretch->shown, $stretches)));
 
-        return new self($typed, DateKind::Exact, $dates[0]->precision(), $readings,
-            self::standard($dates[0]), $shown, $dates[0]->calendar->keyword(), '');
+        return new self($typed, DateKind::Exact, $stretches[0]->precision, $readings,
+            $stretches[0]->normal, $shown, $stretches[0]->calendar->keyword(), '');
+    }
+
+    /** One moment within the days of two stretches, the second not before the first. */
+    public static function between(string $typed, Stretch $first, Stretch $last, Precision $precision, string $shown): self
+    {
+        return new self($typed, DateKind::Between, $precision, [new Reading(DaySpan::between($first->span->earliest, $last->span->latest))],
+            'BET '.self::edge($first->normal, 1).' AND '.self::edge($last->normal, 2), $shown, $first->calendar->keyword(), '');
     }
 
     /** @param  list<Reading>  $readings */
@@ -75,11 +80,27 @@ final readonly class GenDate
         return new self($typed, $this->kind, $this->precision, $this->readings, $this->normal, $this->shown, $this->calendar, $this->problem);
     }
 
-    public static function standard(CalendarDate $date): string
+    /** The same date with a remark on what does not agree in its words. */
+    public function remarked(string $problem): self
     {
-        $prefix = $date->calendar === Calendars::gregorian() ? '' : $date->calendar->keyword().' ';
+        return new self($this->typed, $this->kind, $this->precision, $this->readings, $this->normal, $this->shown, $this->calendar, $problem);
+    }
 
-        return $prefix.$date->standardWords();
+    /** The standard's words for the beginning of this date, where a longer form needs one day, month or year. */
+    public function beginning(): string
+    {
+        return self::edge($this->normal, 1);
+    }
+
+    /** The same for its end. */
+    public function ending(): string
+    {
+        return self::edge($this->normal, 2);
+    }
+
+    private static function edge(string $normal, int $side): string
+    {
+        return preg_match('/^BET (.+) AND (.+)$/', $normal, $m) === 1 ? $m[$side] : $normal;
     }
 
     public function isAmbiguous(): bool

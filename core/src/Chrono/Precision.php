@@ -9,8 +9,10 @@ enum Precision: string
 {
     case Day = 'day';
     case Month = 'month';
+    case Season = 'season';
     case Quarter = 'quarter';
     case Year = 'year';
     case Decade = 'decade';
+    case Century = 'century';
     case None = 'none';
 }

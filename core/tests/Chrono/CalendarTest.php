@@ -43,7 +43,7 @@ final class CalendarTest extends TestCase
     {
         self::assertSame(Calendars::julian(), Calendars::named('julian'));
         $this->expectException(UnknownCalendar::class);
-        Calendars::named('FRENCH_R');
+        Calendars::named('MAYAN');
     }
 
     public function test_a_span_cannot_end_before_it_begins(): void

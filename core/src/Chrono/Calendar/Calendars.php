@@ -13,7 +13,7 @@ final class Calendars
     /** @return list<Calendar> */
     public static function all(): array
     {
-        return self::$all ??= [new Gregorian, new Julian];
+        return self::$all ??= [new Gregorian, new Julian, new FrenchRepublican, new Hebrew];
     }
 
     public static function gregorian(): Calendar

@@ -9,7 +9,7 @@ namespace NorthBough\Core\Chrono\Calendar;
  *
  * Day numbers by E. G. Richards, "Calendars", in Explanatory Supplement to the Astronomical Almanac, 3rd ed., 15.11.
  */
-final readonly class Julian implements Calendar
+final readonly class Julian extends RomanMonths
 {
     public function keyword(): string
     {
@@ -21,13 +21,9 @@ final readonly class Julian implements Calendar
         return '@#DJULIAN@';
     }
 
-    public function daysInMonth(int $year, int $month): int
+    protected function isLeap(int $year): bool
     {
-        return match ($month) {
-            2 => $year % 4 === 0 ? 29 : 28,
-            4, 6, 9, 11 => 30,
-            default => 31,
-        };
+        return $year % 4 === 0;
     }
 
     public function toDay(int $year, int $month, int $day): int

@@ -15,7 +15,8 @@ use NorthBough\Core\Chrono\Reckoning;
 final readonly class Approximate implements DateForm
 {
     private const WORDS = [
-        'about' => DateKind::About, 'abt' => DateKind::About, 'around' => DateKind::About, 'circa' => DateKind::About,
+        'about' => DateKind::About, 'abt' => DateKind::About, 'around' => DateKind::About, 'approximately' => DateKind::About, 'approx' => DateKind::About,
+        'near' => DateKind::About, 'say' => DateKind::Estimated, 'circa' => DateKind::About,
         'ca' => DateKind::About, 'c' => DateKind::About, '~' => DateKind::About,
         'estimated' => DateKind::Estimated, 'est' => DateKind::Estimated,
         'calculated' => DateKind::Calculated, 'calc' => DateKind::Calculated, 'cal' => DateKind::Calculated,
@@ -23,7 +24,7 @@ final readonly class Approximate implements DateForm
 
     public function read(string $text, Reckoning $reckoning, DateReader $reader): ?GenDate
     {
-        if (preg_match('/^(~|\p{L}+)\.?\s*(\S.*)$/u', $text, $m) !== 1) {
+        if (preg_match('/^(~|\p{L}+)\.?\s*(?:the year |in )?(\S.*)$/u', $text, $m) !== 1) {
             return null;
         }
         $kind = self::WORDS[mb_strtolower($m[1])] ?? null;
@@ -42,7 +43,7 @@ final readonly class Approximate implements DateForm
             default => ['calculated', 'CAL'],
         };
 
-        return GenDate::of($text, $kind, $date->precision, $readings, "{$tag} {$date->normal}", "{$word} {$date->shown}", $date->calendar);
+        return GenDate::of($text, $kind, $date->precision, $readings, "{$tag} {$date->beginning()}", "{$word} {$date->shown}", $date->calendar);
     }
 
     /** @return array{int, int, int} years, months, days of allowance at each edge */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Chrono\Form;
 
-use NorthBough\Core\Chrono\CalendarDate;
 use NorthBough\Core\Chrono\DateKind;
 use NorthBough\Core\Chrono\DateReader;
 use NorthBough\Core\Chrono\GenDate;
@@ -18,21 +17,16 @@ final readonly class BareYear implements DateForm
     public function read(string $text, Reckoning $reckoning, DateReader $reader): ?GenDate
     {
         $pattern = str_replace('\d{3,4}', '\d{1,4}', YearWords::PATTERN);
-        if (preg_match('/^'.$pattern.'$/iu', $text, $m) !== 1 || (strlen($m['year']) < 3 && ($m['bce'] ?? '') === '')) {
+        if (preg_match('/^'.$pattern.'$/iu', $text, $m) !== 1 || (strlen($m['year']) < 3 && ($m['bce'] ?? '') === '') || (int) $m['year'] === 0) {
             return null;
         }
-        $year = YearWords::from($m, $reckoning);
-        if ($year === null) {
-            return null;
+        $stretches = YearWords::from($m, $reckoning)?->whole();
+        if ($stretches === null || count($stretches) === 1) {
+            return $stretches === null ? null : GenDate::exact($text, $stretches);
         }
-        $last = CalendarDate::year($year->calendar, $year->year);
-        if (! $year->dual) {
-            return GenDate::exact($text, [$last]);
-        }
-        $first = CalendarDate::year($year->calendar, $year->year - 1);
+        [$first, $last] = $stretches;
 
-        return GenDate::of($text, DateKind::Between, Precision::Year, [new Reading($first->span()->hull($last->span()))],
-            'BET '.GenDate::standard($first).' AND '.GenDate::standard($last),
-            $first->shown().' or '.$last->shown(), $year->calendar->keyword());
+        return GenDate::of($text, DateKind::Between, Precision::Year, [new Reading($first->span), new Reading($last->span)],
+            "BET {$first->normal} AND {$last->normal}", "{$first->shown} or {$last->shown}", $first->calendar->keyword());
     }
 }

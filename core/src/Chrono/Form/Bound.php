@@ -17,37 +17,41 @@ use NorthBough\Core\Chrono\Reckoning;
 final readonly class Bound implements DateForm
 {
     private const WORDS = [
-        'before' => [DateKind::Before, true], 'bef' => [DateKind::Before, true],
-        'by' => [DateKind::Before, false], 'not after' => [DateKind::Before, false],
-        'after' => [DateKind::After, true], 'aft' => [DateKind::After, true],
-        'since' => [DateKind::After, false], 'not before' => [DateKind::After, false],
+        'before' => [DateKind::Before, true], 'bef' => [DateKind::Before, true], 'prior to' => [DateKind::Before, true],
+        'ante' => [DateKind::Before, true], '<' => [DateKind::Before, true],
+        'by' => [DateKind::Before, false], 'not after' => [DateKind::Before, false], 'no later than' => [DateKind::Before, false],
+        'not later than' => [DateKind::Before, false], 'on or before' => [DateKind::Before, false],
+        'after' => [DateKind::After, true], 'aft' => [DateKind::After, true], 'post' => [DateKind::After, true], '>' => [DateKind::After, true],
+        'since' => [DateKind::After, false], 'not before' => [DateKind::After, false], 'no earlier than' => [DateKind::After, false],
+        'not earlier than' => [DateKind::After, false], 'on or after' => [DateKind::After, false],
     ];
 
     public function read(string $text, Reckoning $reckoning, DateReader $reader): ?GenDate
     {
-        if (preg_match('/^(not after|not before|\p{L}+)\.? (.+)$/iu', $text, $m) !== 1) {
+        if (preg_match('/^(not (?:after|before)|not? (?:later|earlier) than|on or (?:before|after)|prior to|[<>]|\p{L}+)\.? ?(\S.*)$/iu', $text, $m) !== 1) {
             return null;
         }
         $word = mb_strtolower($m[1]);
         [$kind, $strict] = self::WORDS[$word] ?? [null, false];
         $strict = $strict && ! $reckoning->boundsAreInclusive;
         $date = $kind === null ? null : $reader->plain($m[2], $reckoning);
-        $span = $date?->span();
-        if ($kind === null || $date === null || $span === null || $span->earliest === null || $span->latest === null) {
+        if ($kind === null || $date === null) {
             return null;
         }
-        $edge = match (true) {
-            $kind === DateKind::Before => $strict ? $span->earliest - 1 : $span->latest,
-            default => $strict ? $span->latest + 1 : $span->earliest,
+        $edge = static fn (DaySpan $named): int => match (true) {
+            $kind === DateKind::Before => (int) ($strict ? $named->earliest - 1 : $named->latest),
+            default => (int) ($strict ? $named->latest + 1 : $named->earliest),
         };
-        $reading = new Reading($kind === DateKind::Before ? DaySpan::between(null, $edge) : DaySpan::between($edge, null));
-        $said = match ($word) {
-            'bef', 'before' => $strict ? 'before' : 'by',
-            'aft', 'after' => $strict ? 'after' : 'since',
-            default => $word,
+        $readings = array_map(static fn (Reading $reading): Reading => new Reading($kind === DateKind::Before
+            ? DaySpan::between(null, $edge($reading->begin))
+            : DaySpan::between($edge($reading->begin), null)), $date->readings);
+        $said = match (true) {
+            ! $strict => $kind === DateKind::Before ? 'by' : 'since',
+            default => $kind === DateKind::Before ? 'before' : 'after',
         };
 
-        return GenDate::of($text, $kind, $date->precision, [$reading], self::standard($kind, $strict, $edge, $date), "{$said} {$date->shown}", $date->calendar);
+        return GenDate::of($text, $kind, $date->precision, $readings,
+            self::standard($kind, $strict, $edge($date->readings[0]->begin), $date), "{$said} {$date->shown}", $date->calendar);
     }
 
     /** Version 7 has "no later than" and "no earlier than" only, so a strict bound is the day at its edge. */
@@ -55,10 +59,10 @@ final readonly class Bound implements DateForm
     {
         $tag = $kind === DateKind::Before ? 'BEF' : 'AFT';
         if (! $strict) {
-            return "{$tag} {$date->normal}";
+            return $tag.' '.($kind === DateKind::Before ? $date->ending() : $date->beginning());
         }
         $calendar = Calendars::named($date->calendar);
 
-        return $tag.' '.GenDate::standard(CalendarDate::day($calendar, ...$calendar->fromDay($edge)));
+        return $tag.' '.CalendarDate::day($calendar, ...$calendar->fromDay($edge))->standard();
     }
 }

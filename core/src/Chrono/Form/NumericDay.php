@@ -4,38 +4,42 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Chrono\Form;
 
+use NorthBough\Core\Chrono\BookYear;
 use NorthBough\Core\Chrono\Calendar\Calendars;
 use NorthBough\Core\Chrono\CalendarDate;
 use NorthBough\Core\Chrono\DateReader;
 use NorthBough\Core\Chrono\DayOrder;
 use NorthBough\Core\Chrono\GenDate;
 use NorthBough\Core\Chrono\Reckoning;
+use NorthBough\Core\Chrono\Stretch;
 
 /** 1891-06-14, 14.6.1891, 6/14/1891. Dots are day first; slashes are two days until something settles them. */
 final readonly class NumericDay implements DateForm
 {
     public function read(string $text, Reckoning $reckoning, DateReader $reader): ?GenDate
     {
-        $calendar = Calendars::gregorian();
-        if (preg_match('/^(\d{4})-(\d{1,2})-(\d{1,2})$/', $text, $m) === 1) {
-            return GenDate::exact($text, [CalendarDate::day($calendar, (int) $m[1], (int) $m[2], (int) $m[3])]);
+        $gregorian = Calendars::gregorian();
+        if (preg_match('/^(\d{4})[-\/](\d{1,2})[-\/](\d{1,2})$|^(\d{4})(\d{2})(\d{2})$/', $text, $m) === 1) {
+            [$year, $month, $day] = array_map(intval(...), array_slice(array_values(array_filter($m, static fn (string $part): bool => $part !== '')), 1));
+
+            return GenDate::exact($text, [Stretch::of(CalendarDate::day($gregorian, $year, $month, $day))]);
         }
         if (preg_match('/^(\d{1,2})\.\s?(\d{1,2})\.\s?(\d{4})$/', $text, $m) === 1) {
-            return GenDate::exact($text, [CalendarDate::day($calendar, (int) $m[3], (int) $m[2], (int) $m[1])]);
+            return GenDate::exact($text, BookYear::bare((int) $m[3], $reckoning)->day((int) $m[2], (int) $m[1]));
         }
         if (preg_match('/^(\d{1,2})[\/-](\d{1,2})[\/-](\d{4})$/', $text, $m) !== 1) {
             return null;
         }
-        [$first, $second, $year] = [(int) $m[1], (int) $m[2], (int) $m[3]];
-        $dayFirst = static fn (): CalendarDate => CalendarDate::day($calendar, $year, $second, $first);
-        $monthFirst = static fn (): CalendarDate => CalendarDate::day($calendar, $year, $first, $second);
+        [$first, $second, $year] = [(int) $m[1], (int) $m[2], BookYear::bare((int) $m[3], $reckoning)];
 
         return GenDate::exact($text, match (true) {
-            $first > 12 || $first === $second => [$dayFirst()],
-            $second > 12 => [$monthFirst()],
-            $reckoning->order === DayOrder::DayFirst => [$dayFirst()],
-            $reckoning->order === DayOrder::MonthFirst => [$monthFirst()],
-            default => [$dayFirst(), $monthFirst()],
+            $first > 12 || $first === $second || ($second <= 12 && $reckoning->order === DayOrder::DayFirst) => $year->day($second, $first),
+            $second > 12 || $reckoning->order === DayOrder::MonthFirst => $year->day($first, $second),
+            // Day or month first is the greater doubt: the two years of an old book are not added to it.
+            default => [
+                Stretch::of(CalendarDate::day($gregorian, (int) $m[3], $second, $first)),
+                Stretch::of(CalendarDate::day($gregorian, (int) $m[3], $first, $second)),
+            ],
         });
     }
 }

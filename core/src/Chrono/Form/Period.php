@@ -17,14 +17,14 @@ final readonly class Period implements DateForm
 {
     public function read(string $text, Reckoning $reckoning, DateReader $reader): ?GenDate
     {
-        if (preg_match('/^from (?<from>.+?) (?:to|until|till) (?<to>.+)$|^from (?<since>.+)$|^(?:to|until|till) (?<until>.+)$/iu', $text, $m) !== 1) {
+        if (preg_match('/^(?:from )?(?<from>.+?) (?:to|until|till) (?<to>.+)$|^from (?<since>.+)$|^(?:to|until|till|up to) (?<until>.+)$/iu', $text, $m) !== 1) {
             return null;
         }
         $words = $m + ['from' => '', 'to' => '', 'since' => '', 'until' => ''];
         $fromWords = $words['from'].$words['since'];
         $toWords = $words['to'].$words['until'];
-        $from = $fromWords === '' ? null : $reader->plain($fromWords, $reckoning);
         $to = $toWords === '' ? null : $reader->plain($toWords, $reckoning);
+        $from = $fromWords === '' ? null : $reader->begun($fromWords, $toWords, $reckoning);
         if (($fromWords !== '' && $from === null) || ($toWords !== '' && $to === null)) {
             return null;
         }
@@ -36,7 +36,7 @@ final readonly class Period implements DateForm
 
         return GenDate::of($text, DateKind::Period, ($from ?? $to)->precision ?? throw new \LogicException('A period has an end.'),
             [new Reading($begin, $end)],
-            trim(($from === null ? '' : "FROM {$from->normal}").($to === null ? '' : " TO {$to->normal}")),
+            trim(($from === null ? '' : "FROM {$from->beginning()}").($to === null ? '' : " TO {$to->ending()}")),
             trim(($from === null ? '' : "from {$from->shown}").($to === null ? '' : " to {$to->shown}")),
             ($from ?? $to)->calendar);
     }

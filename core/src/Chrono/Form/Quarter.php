@@ -6,21 +6,22 @@ namespace NorthBough\Core\Chrono\Form;
 
 use NorthBough\Core\Chrono\Calendar\Calendars;
 use NorthBough\Core\Chrono\CalendarDate;
-use NorthBough\Core\Chrono\DateKind;
 use NorthBough\Core\Chrono\DateReader;
 use NorthBough\Core\Chrono\GenDate;
 use NorthBough\Core\Chrono\MonthNames;
 use NorthBough\Core\Chrono\Precision;
-use NorthBough\Core\Chrono\Reading;
 use NorthBough\Core\Chrono\Reckoning;
+use NorthBough\Core\Chrono\Stretch;
 
 /** Q2 1891, Apr-May-Jun 1891: a quarter of a registration index. */
 final readonly class Quarter implements DateForm
 {
     public function read(string $text, Reckoning $reckoning, DateReader $reader): ?GenDate
     {
-        if (preg_match('/^q([1-4])[\s,\/-]+(\d{4})$/iu', $text, $m) === 1) {
-            [$quarter, $year] = [(int) $m[1], (int) $m[2]];
+        if (preg_match('/^(?:q([1-4])|([1-4])(?:st|nd|rd|th)? (?:qtr|quarter)\.?(?: of)?)[\s,\/-]+(\d{4})$/iu', $text, $m) === 1) {
+            [$quarter, $year] = [(int) ($m[1].$m[2]), (int) $m[3]];
+        } elseif (preg_match('/^(\d{4})[\s-]?q([1-4])$/i', $text, $m) === 1) {
+            [$quarter, $year] = [(int) $m[2], (int) $m[1]];
         } elseif (preg_match('/^(\p{L}+)[-\/](\p{L}+)[-\/](\p{L}+)[\s,]+(\d{4})$/u', $text, $m) === 1) {
             $months = [MonthNames::number($m[1]), MonthNames::number($m[2]), MonthNames::number($m[3])];
             $quarter = array_search($months, [1 => [1, 2, 3], [4, 5, 6], [7, 8, 9], [10, 11, 12]], true);
@@ -31,11 +32,8 @@ final readonly class Quarter implements DateForm
         if ($quarter === false) {
             return null;
         }
-        $first = CalendarDate::month(Calendars::gregorian(), $year, 3 * $quarter - 2);
-        $last = CalendarDate::month(Calendars::gregorian(), $year, 3 * $quarter);
+        $of = static fn (int $month): Stretch => Stretch::of(CalendarDate::month(Calendars::gregorian(), $year, $month));
 
-        return GenDate::of($text, DateKind::Between, Precision::Quarter, [new Reading($first->span()->hull($last->span()))],
-            "BET {$first->standardWords()} AND {$last->standardWords()}",
-            "quarter {$quarter} of {$year}", 'GREGORIAN');
+        return GenDate::between($text, $of(3 * $quarter - 2), $of(3 * $quarter), Precision::Quarter, "quarter {$quarter} of {$year}");
     }
 }

@@ -6,26 +6,40 @@ namespace NorthBough\Core\Chrono\Form;
 
 use NorthBough\Core\Chrono\DateReader;
 use NorthBough\Core\Chrono\GenDate;
-use NorthBough\Core\Chrono\MonthNames;
 use NorthBough\Core\Chrono\Reckoning;
 
 /** 14 June 1891, 14th of June, 1891, June 14 1891, 11 Feb 1731/2. */
 final readonly class WrittenDay implements DateForm
 {
-    private const DAY = '(?<day>\d{1,2})(?:st|nd|rd|th)?';
+    private const DAY = '(?<day>\d{1,2})(?:st|nd|rd|th|\.)?';
 
-    private const MONTH = '(?<month>\p{L}+|7ber|8ber|9ber|10ber)\.?';
+    private const MONTH = '(?<month>\p{L}+|[1789]0?ber|[1789]0?bris)\.?';
 
     public function read(string $text, Reckoning $reckoning, DateReader $reader): ?GenDate
     {
-        $dayFirst = '/^'.self::DAY.'[\s.-]+(?:of )?'.self::MONTH.'[\s,-]+'.YearWords::PATTERN.'$/iu';
-        $monthFirst = '/^'.self::MONTH.' '.self::DAY.',? '.YearWords::PATTERN.'$/iu';
-        if (preg_match($dayFirst, $text, $m) !== 1 && preg_match($monthFirst, $text, $m) !== 1) {
-            return null;
-        }
-        $month = MonthNames::number($m['month']);
-        $year = YearWords::from($m, $reckoning);
+        $dayFirst = '/^(?:the )?'.self::DAY.'(?:[\s.-]+| ?\/ ?)?(?:of |day of )?'.self::MONTH.'(?:[\s,-]+| ?\/ ?)'.YearWords::PATTERN.'$/iu';
+        $monthFirst = '/^'.self::MONTH.' (?:the )?'.self::DAY.',? '.YearWords::PATTERN.'$/iu';
+        $yearFirst = '/^'.YearWords::PATTERN.'[\s,-]+'.self::MONTH.'[\s-]+'.self::DAY.'$/iu';
+        foreach ([$dayFirst, $monthFirst, $yearFirst] as $pattern) {
+            if (preg_match($pattern, $text, $m) !== 1) {
+                continue;
+            }
+            $month = $reckoning->calendar()->monthNumber($m['month']);
+            $year = YearWords::from($m, $reckoning);
+            if ($month > 0 && $year !== null) {
+                $date = GenDate::exact($text, $year->day($month, (int) $m['day']));
 
-        return $month === 0 || $year === null ? null : GenDate::exact($text, [$year->on($month, (int) $m['day'])]);
+                return ($m['second'] ?? '') !== '' && ! self::beforeLadyDay($month, (int) $m['day'])
+                    ? $date->remarked('A double year holds only from 1 January to 24 March: the first was taken.')
+                    : $date;
+            }
+        }
+
+        return null;
+    }
+
+    private static function beforeLadyDay(int $month, int $day): bool
+    {
+        return $month < 3 || ($month === 3 && $day < 25);
     }
 }

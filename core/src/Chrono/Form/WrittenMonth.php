@@ -4,30 +4,32 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Chrono\Form;
 
+use NorthBough\Core\Chrono\BookYear;
 use NorthBough\Core\Chrono\Calendar\Calendars;
 use NorthBough\Core\Chrono\CalendarDate;
 use NorthBough\Core\Chrono\DateReader;
 use NorthBough\Core\Chrono\GenDate;
-use NorthBough\Core\Chrono\MonthNames;
 use NorthBough\Core\Chrono\Reckoning;
+use NorthBough\Core\Chrono\Stretch;
 
-/** Jun 1891, June, 1891, 6/1891, 1891-06. */
+/** Jun 1891, June, 1891, 6/1891, 6.1891, 1891-06. */
 final readonly class WrittenMonth implements DateForm
 {
     public function read(string $text, Reckoning $reckoning, DateReader $reader): ?GenDate
     {
-        if (preg_match('/^(?<month>\d{1,2})\/(?<year>\d{4})$|^(?<iso>\d{4})-(?<isoMonth>0[1-9]|1[0-2])$/', $text, $m) === 1) {
-            $year = ($m['iso'] ?? '') !== '' ? $m['iso'] : $m['year'];
-            $month = ($m['isoMonth'] ?? '') !== '' ? $m['isoMonth'] : $m['month'];
-
-            return GenDate::exact($text, [CalendarDate::month(Calendars::gregorian(), (int) $year, (int) $month)]);
+        if (preg_match('/^(\d{4})-(0[1-9]|1[0-2])$/', $text, $m) === 1) {
+            return GenDate::exact($text, [Stretch::of(CalendarDate::month(Calendars::gregorian(), (int) $m[1], (int) $m[2]))]);
         }
-        if (preg_match('/^(?<month>\p{L}+|7ber|8ber|9ber|10ber)\.?[\s,-]+'.YearWords::PATTERN.'$/iu', $text, $m) !== 1) {
+        if (preg_match('/^(\d{1,2})[\/.] ?(\d{4})$/', $text, $m) === 1) {
+            return GenDate::exact($text, BookYear::bare((int) $m[2], $reckoning)->month((int) $m[1]));
+        }
+        if (preg_match('/^(?<month>\p{L}+|[1789]0?ber|[1789]0?bris)\.?(?:[\s,-]+|\/)(?:of )?'.YearWords::PATTERN.'$/iu', $text, $m) !== 1
+            && preg_match('/^'.YearWords::PATTERN.'[\s,-]+(?<month>\p{L}+)\.?$/iu', $text, $m) !== 1) {
             return null;
         }
-        $month = MonthNames::number($m['month']);
+        $month = $reckoning->calendar()->monthNumber($m['month']);
         $year = YearWords::from($m, $reckoning);
 
-        return $month === 0 || $year === null ? null : GenDate::exact($text, [$year->on($month, 0)]);
+        return $month === 0 || $year === null ? null : GenDate::exact($text, $year->month($month));
     }
 }

@@ -24,6 +24,6 @@ final class DateLines
 
     private static function reckoning(Version $version): Reckoning
     {
-        return $version === Version::V7 ? Reckoning::ofVersion7() : Reckoning::unknown();
+        return $version === Version::V7 ? Reckoning::ofVersion7() : Reckoning::ofVersion551();
     }
 }

@@ -62,9 +62,9 @@ final readonly class DateText
         $words = $date->normal;
         if ($edge !== null) {
             $calendar = Calendars::named($date->calendar);
-            $words = ($date->kind === DateKind::Before ? 'BEF ' : 'AFT ').GenDate::standard(CalendarDate::day($calendar, ...$calendar->fromDay($edge)));
+            $words = ($date->kind === DateKind::Before ? 'BEF ' : 'AFT ').CalendarDate::day($calendar, ...$calendar->fromDay($edge))->standard();
         }
 
-        return (string) preg_replace(['/\bJULIAN /', '/\b(\d+) BCE\b/'], ['@#DJULIAN@ ', '$1 B.C.'], $words);
+        return (string) preg_replace(['/\bJULIAN /', '/\bFRENCH_R /', '/\bHEBREW /', '/\b(\d+) BCE\b/'], ['@#DJULIAN@ ', '@#DFRENCH R@ ', '@#DHEBREW@ ', '$1 B.C.'], $words);
     }
 }

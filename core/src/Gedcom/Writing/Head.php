@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Gedcom\Writing;
 
-use NorthBough\Core\Chrono\CalendarDate;
+use NorthBough\Core\Chrono\Calendar\Calendars;
 use NorthBough\Core\Gedcom\Structure;
 use NorthBough\Core\Gedcom\Version;
 
@@ -51,7 +51,7 @@ final class Head
     /** @return array<string, Structure> by tag */
     private static function ours(Version $version, \DateTimeImmutable $now): array
     {
-        $date = strtoupper($now->format('j').' '.CalendarDate::SHORT_MONTHS[(int) $now->format('n')].' '.$now->format('Y'));
+        $date = strtoupper($now->format('j').' '.Calendars::gregorian()->monthShort((int) $now->format('n')).' '.$now->format('Y'));
         $gedc = (new Structure('GEDC'))->add(new Structure('VERS', $version->headWords()));
         $ours = [
             'GEDC' => $gedc,

@@ -1,0 +1,167 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Chrono;
+
+use NorthBough\Core\Chrono\Calendar\Calendar;
+use NorthBough\Core\Chrono\Calendar\Calendars;
+
+/**
+ * A year as a book wrote it, and what a day, a month or the whole of it can be in ours. Two answers stand where
+ * the reckoning is not known and the day lies before Lady Day.
+ */
+final readonly class BookYear
+{
+    private function __construct(private int $written, private bool $dual, private Reckoning $reckoning)
+    {
+    }
+
+    public static function bare(int $year, Reckoning $reckoning): self
+    {
+        return new self($year, false, $reckoning);
+    }
+
+    /** 1731/2: `$second` is the year that is ours. */
+    public static function dual(int $second, Reckoning $reckoning): self
+    {
+        return new self($second, true, $reckoning);
+    }
+
+    /**
+     * @return non-empty-list<Stretch>
+     *
+     * @throws NoSuchDay
+     */
+    public function day(int $month, int $day): array
+    {
+        return $this->choose($month, $day, static fn (Calendar $calendar, int $year, bool $dual): Stretch => Stretch::of(
+            CalendarDate::day($calendar, $year, $month, $day, $dual)));
+    }
+
+    /**
+     * @return non-empty-list<Stretch>
+     *
+     * @throws NoSuchDay
+     */
+    public function month(int $month): array
+    {
+        if ($month !== 3 || $this->dual || ! $this->turnsInMarch()) {
+            return $this->choose($month, 1, static fn (Calendar $calendar, int $year, bool $dual): Stretch => Stretch::of(
+                CalendarDate::month($calendar, $year, $month, $dual)));
+        }
+        // The year turns within this month: its last week stands in the year as written, its beginning in the next.
+        $begin = $this->choose(3, 1, static fn (Calendar $calendar, int $year, bool $dual): Stretch => $dual
+            ? Stretch::within(CalendarDate::day($calendar, $year, 3, 1, true), CalendarDate::day($calendar, $year, 3, 24, true),
+                Precision::Month, CalendarDate::month($calendar, $year, 3, true)->shown())
+            : Stretch::of(CalendarDate::month($calendar, $year, 3)));
+        if (! $this->reckoning->isKnown) {
+            return $begin;
+        }
+        $end = $this->choose(3, 25, static fn (Calendar $calendar, int $year): Stretch => Stretch::within(
+            CalendarDate::day($calendar, $year, 3, 25), CalendarDate::day($calendar, $year, 3, 31), Precision::Month, 'end of Mar '.$year));
+
+        return [...$end, ...$begin];
+    }
+
+    /**
+     * @return non-empty-list<Stretch>
+     *
+     * @throws NoSuchDay
+     */
+    public function whole(): array
+    {
+        if ($this->dual) {
+            $calendar = $this->dualCalendar();
+
+            return [Stretch::of(CalendarDate::year($calendar, $this->written - 1)), Stretch::of(CalendarDate::year($calendar, $this->written))];
+        }
+        $from = null;
+        foreach ($this->reckoning->eras as $era) {
+            $stretch = $this->yearOf($era)->clippedTo($from, $era->until);
+            if ($stretch !== null) {
+                return [$stretch];
+            }
+            $from = (int) $era->until + 1;
+        }
+
+        throw NoSuchDay::inThisReckoning((string) $this->written);
+    }
+
+    private function yearOf(Era $era): Stretch
+    {
+        if ($era->yearStart === YearStart::January) {
+            return Stretch::of(CalendarDate::year($era->calendar, $this->written));
+        }
+        [$month, $day] = $era->yearStart->firstDay();
+        $first = CalendarDate::day($era->calendar, $era->yearStart->ours($this->written, $month, $day), $month, $day);
+        $next = $era->calendar->toDay($first->year + 1, $month, $day);
+
+        return Stretch::within($first, CalendarDate::day($era->calendar, ...$era->calendar->fromDay($next - 1)), Precision::Year, (string) $this->written);
+    }
+
+    private function turnsInMarch(): bool
+    {
+        return $this->reckoning->isKnown
+            ? $this->reckoning->calendar() === Calendars::julian() && $this->reckoning->eras[0]->yearStart === YearStart::LadyDay
+                && ($this->reckoning->eras[0]->until === null || Calendars::julian()->toDay($this->written, 3, 25) <= $this->reckoning->eras[0]->until)
+            : $this->mayBeOldStyle();
+    }
+
+    private function mayBeOldStyle(): bool
+    {
+        return ! $this->reckoning->isKnown && $this->written > 0 && $this->written < Reckoning::OLD_STYLE_ENDS;
+    }
+
+    private function dualCalendar(): Calendar
+    {
+        return $this->reckoning->isKnown && $this->reckoning->calendar() !== Calendars::gregorian() || $this->written > Reckoning::OLD_STYLE_ENDS
+            ? $this->reckoning->calendar()
+            : Calendars::julian();
+    }
+
+    /**
+     * @param  \Closure(Calendar, int, bool): Stretch  $make  from calendar, year of ours, whether both years are shown
+     * @return non-empty-list<Stretch>
+     */
+    private function choose(int $month, int $day, \Closure $make): array
+    {
+        $beforeLadyDay = YearStart::LadyDay->ours(0, $month, $day) === 1;
+        if ($this->dual) {
+            return [$make($this->dualCalendar(), $beforeLadyDay ? $this->written : $this->written - 1, $beforeLadyDay)];
+        }
+        if ($beforeLadyDay && $this->mayBeOldStyle()) {
+            return $this->both($make);
+        }
+        $from = null;
+        foreach ($this->reckoning->eras as $era) {
+            $ours = $era->yearStart->ours($this->written, $month, $day);
+            $stretch = $make($era->calendar, $ours, $era->yearStart === YearStart::LadyDay && $ours !== $this->written)->clippedTo($from, $era->until);
+            if ($stretch !== null) {
+                return [$stretch];
+            }
+            $from = (int) $era->until + 1;
+        }
+
+        throw NoSuchDay::inThisReckoning(trim(($day > 0 ? $day.' ' : '').MonthNames::full($month).' '.$this->written));
+    }
+
+    /**
+     * @param  \Closure(Calendar, int, bool): Stretch  $make
+     * @return non-empty-list<Stretch>
+     */
+    private function both(\Closure $make): array
+    {
+        $stretches = [];
+        $problem = null;
+        foreach ([[Calendars::gregorian(), $this->written, false], [Calendars::julian(), $this->written + 1, true]] as [$calendar, $year, $dual]) {
+            try {
+                $stretches[] = $make($calendar, $year, $dual);
+            } catch (NoSuchDay $noSuchDay) {
+                $problem ??= $noSuchDay;
+            }
+        }
+
+        return $stretches === [] ? throw $problem ?? new \LogicException('Two years were tried.') : $stretches;
+    }
+}

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Chrono\Form;
+
+use NorthBough\Core\Chrono\Calendar\Calendars;
+use NorthBough\Core\Chrono\DateReader;
+use NorthBough\Core\Chrono\DayOrder;
+use NorthBough\Core\Chrono\GenDate;
+use NorthBough\Core\Chrono\Precision;
+use NorthBough\Core\Chrono\Reading;
+use NorthBough\Core\Chrono\Reckoning;
+use NorthBough\Core\Chrono\Weekday;
+
+/** Sunday 14 June 1891. The day of the week can settle two readings, and is told when it agrees with none. */
+final readonly class NamedWeekday implements DateForm
+{
+    public function read(string $text, Reckoning $reckoning, DateReader $reader): ?GenDate
+    {
+        if (preg_match('/^(?:on )?(\p{L}+)\.?,? (?:the )?(\d.*|\p{L}+ \d.*)$/u', $text, $m) !== 1) {
+            return null;
+        }
+        $weekday = Weekday::fromWord($m[1]);
+        $date = $weekday === null ? null : $reader->plain($m[2], $reckoning);
+        if ($weekday === null || $date === null || $date->precision !== Precision::Day) {
+            return null;
+        }
+        $falls = static fn (Reading $reading): bool => Weekday::of((int) $reading->begin->earliest) === $weekday;
+        $agreeing = array_values(array_filter($date->readings, $falls));
+        if ($agreeing === []) {
+            $was = Weekday::of((int) $date->readings[0]->begin->earliest)->value;
+
+            return $date->remarked("{$date->shown} was a {$was}, not a {$weekday->value}.");
+        }
+        if (count($agreeing) === count($date->readings)) {
+            return $date;
+        }
+
+        return $this->settled($m[2], $agreeing[0], $reckoning, $reader) ?? $date;
+    }
+
+    /** The words once more under each reckoning that could settle them, until the day is the one that agrees. */
+    private function settled(string $text, Reading $agreeing, Reckoning $reckoning, DateReader $reader): ?GenDate
+    {
+        $ways = [
+            $reckoning->ordered(DayOrder::DayFirst), $reckoning->ordered(DayOrder::MonthFirst),
+            $reckoning->in(Calendars::gregorian()), Reckoning::oldStyle(null),
+        ];
+        foreach ($ways as $way) {
+            $date = $reader->plain($text, $way);
+            if ($date !== null && ! $date->isAmbiguous() && $date->readings[0]->begin->earliest === $agreeing->begin->earliest) {
+                return $date;
+            }
+        }
+
+        return null;
+    }
+}
