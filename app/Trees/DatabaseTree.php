@@ -18,7 +18,9 @@ use NorthBough\Core\Tree\Parentage;
 use NorthBough\Core\Tree\ParentageKind;
 use NorthBough\Core\Tree\ParentSet;
 use NorthBough\Core\Tree\Person;
+use NorthBough\Core\Tree\Proof;
 use NorthBough\Core\Tree\Sex;
+use NorthBough\Core\Tree\Standing;
 use NorthBough\Core\Tree\TreeView;
 use NorthBough\Core\Tree\Union;
 use stdClass;
@@ -56,13 +58,35 @@ final readonly class DatabaseTree implements TreeView
         $sets = [];
         foreach ($rows as $row) {
             $parents = array_map(
-                static fn (stdClass $p): Parentage => new Parentage($p->person_id, ParentageKind::from($p->kind)),
+                static fn (stdClass $p): Parentage => new Parentage($p->person_id, ParentageKind::from($p->kind), Standing::from($p->standing), Proof::from($p->proof)),
                 $parentages->get($row->id)?->all() ?? [],
             );
             $sets[$row->child_id][] = new ParentSet($row->id, $row->child_id, $row->union_id, $row->leads, array_values($parents));
         }
 
         return $sets;
+    }
+
+    /**
+     * Some people and everybody above them by ties of any kind.
+     *
+     * @param  list<string>  $personIds
+     * @return list<string>
+     */
+    public function aboveAll(array $personIds): array
+    {
+        $above = DB::select(
+            'WITH RECURSIVE above (id) AS (
+                SELECT unnest(?::uuid[])
+                UNION
+                SELECT p.person_id FROM above
+                JOIN parent_sets s ON s.tree_id = ? AND s.child_id = above.id
+                JOIN parentages p ON p.tree_id = s.tree_id AND p.parent_set_id = s.id
+            ) SELECT id FROM above',
+            ['{'.implode(',', $personIds).'}', $this->current->id()],
+        );
+
+        return array_column($above, 'id');
     }
 
     public function unionsOf(array $personIds): array

@@ -24,7 +24,25 @@ final readonly class Event
         public string $place,
         public bool $denied,
         public array $backing,
+        public Standing $standing = Standing::Unweighed,
     ) {
+    }
+
+    /** @param  list<self>  $events in hand order */
+    public static function leadingOf(array $events, string $kind): ?self
+    {
+        $first = null;
+        foreach ($events as $event) {
+            if ($event->kind !== $kind || $event->denied || ! $event->standing->mayLead()) {
+                continue;
+            }
+            if ($event->standing === Standing::Accepted) {
+                return $event;
+            }
+            $first ??= $event;
+        }
+
+        return $first;
     }
 
     public function word(): string

@@ -26,14 +26,16 @@ final readonly class Person
         return $this->names[0]->name ?? PersonalName::of('', '');
     }
 
-    /** The leading event of a kind, that which counts wherever one answer is needed. */
+    /**
+     * The leading event of the kinds named, the first kind that has one first: the accepted one, else the first
+     * that nobody weighed. Rivals, ruled-out ones and denials never lead.
+     */
     public function leading(string ...$kinds): ?Event
     {
         foreach ($kinds as $kind) {
-            foreach ($this->events as $event) {
-                if ($event->kind === $kind && ! $event->denied) {
-                    return $event;
-                }
+            $event = Event::leadingOf($this->events, $kind);
+            if ($event !== null) {
+                return $event;
             }
         }
 

@@ -22,13 +22,7 @@ final readonly class Union
 
     public function marriage(): ?Event
     {
-        foreach ($this->events as $event) {
-            if ($event->kind === 'marriage' && ! $event->denied) {
-                return $event;
-            }
-        }
-
-        return null;
+        return Event::leadingOf($this->events, 'marriage');
     }
 
     /** @return list<string> the partners of the one named */

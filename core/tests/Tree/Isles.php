@@ -14,7 +14,9 @@ use NorthBough\Core\Tree\Parentage;
 use NorthBough\Core\Tree\ParentageKind;
 use NorthBough\Core\Tree\ParentSet;
 use NorthBough\Core\Tree\Person;
+use NorthBough\Core\Tree\Proof;
 use NorthBough\Core\Tree\Snapshot;
+use NorthBough\Core\Tree\Standing;
 use NorthBough\Core\Tree\Union;
 
 /** Small trees for tests: people typed in one line, unions by the keys of their people. */
@@ -46,7 +48,7 @@ final class Isles
      * @param  list<string>  $partners
      * @param  list<string>  $children
      */
-    public function union(string $id, array $partners, array $children, string $married = '', ParentageKind $kind = ParentageKind::Birth): self
+    public function union(string $id, array $partners, array $children, string $married = '', ParentageKind $kind = ParentageKind::Birth, Proof $proof = Proof::Unstated, Standing $standing = Standing::Unweighed): self
     {
         $events = [];
         if ($married !== '') {
@@ -55,8 +57,21 @@ final class Isles
         }
         $this->unions[] = new Union($id, $partners, $events, $children);
         foreach ($children as $child) {
-            $parents = array_map(static fn (string $parent): Parentage => new Parentage($parent, $kind), $partners);
+            $parents = array_map(static fn (string $parent): Parentage => new Parentage($parent, $kind, $standing, $proof), $partners);
             $this->sets[] = new ParentSet("set-{$id}-{$child}", $child, $id, $kind === ParentageKind::Birth, $parents);
+        }
+
+        return $this;
+    }
+
+    /** Puts a parent's tie on a different footing from the other's. */
+    public function tie(string $child, string $parent, ParentageKind $kind, Proof $proof = Proof::Unstated): self
+    {
+        foreach ($this->sets as $i => $set) {
+            if ($set->childId === $child) {
+                $parents = array_map(static fn (Parentage $p): Parentage => $p->personId === $parent ? new Parentage($parent, $kind, Standing::Unweighed, $proof) : $p, $set->parents);
+                $this->sets[$i] = new ParentSet($set->id, $set->childId, $set->unionId, $set->leads, $parents);
+            }
         }
 
         return $this;

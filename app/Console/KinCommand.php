@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console;
+
+use App\Refusal;
+use App\Trees\CurrentTree;
+use App\Trees\DatabaseTree;
+use App\Trees\PrefetchedTree;
+use Illuminate\Console\Command;
+use Illuminate\Support\Facades\DB;
+use NorthBough\Core\Kin\Kinship;
+use NorthBough\Core\Kin\Relationship;
+
+final class KinCommand extends Command
+{
+    use Worded;
+
+    protected $signature = 'bough:kin {tree} {a : @X@, a number or an id} {b} {--json}';
+
+    protected $description = 'Says everything that B is to A, with the paths';
+
+    public function handle(CurrentTree $current, DatabaseTree $database): int
+    {
+        $tree = TreeNamed::find($this->word('tree'));
+        if ($tree === null) {
+            $this->error('There is no tree of that name.');
+
+            return self::FAILURE;
+        }
+        $current->enter($tree);
+        try {
+            $found = Kinship::between(new PrefetchedTree($database), PersonNamed::find($this->word('a'))->id, PersonNamed::find($this->word('b'))->id);
+        } catch (Refusal $refusal) {
+            $this->error($refusal->getMessage());
+
+            return self::FAILURE;
+        }
+        $numbers = $this->numbers($current, $found);
+        $kin = array_map(static fn (Relationship $r): array => [
+            'term' => $r->term,
+            'kind' => $r->kind->value,
+            'paths' => ['total' => $r->total, 'listed' => array_map(
+                static fn (array $path): array => array_map(static fn (string $id): int => $numbers[$id], $path), $r->paths)],
+        ], $found);
+        if ($this->option('json')) {
+            $this->output->writeln((string) json_encode($kin, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES));
+
+            return self::SUCCESS;
+        }
+        foreach ($kin as $one) {
+            $this->output->writeln("{$one['term']} ({$one['kind']}, {$one['paths']['total']}): ".implode(' | ', array_map(static fn (array $p): string => implode(' – ', $p), $one['paths']['listed'])));
+        }
+        $this->output->writeln($kin === [] ? 'No relation is known.' : '');
+
+        return self::SUCCESS;
+    }
+
+    /**
+     * @param  list<Relationship>  $found
+     * @return array<string, int> by id
+     */
+    private function numbers(CurrentTree $current, array $found): array
+    {
+        $ids = [];
+        foreach ($found as $relationship) {
+            foreach ($relationship->paths as $path) {
+                $ids += array_flip($path);
+            }
+        }
+
+        return DB::table('people')->where('tree_id', $current->id())->whereIn('id', array_keys($ids))->pluck('number', 'id')->all();
+    }
+}

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Kin;
+
+use NorthBough\Core\Tree\Sex;
+
+/** Kin by a parent's union with somebody who is no parent: step-parents and those above them, stepchildren and those below, step-siblings. */
+final readonly class StepKin
+{
+    public function __construct(private Descent $descent, private string $oneId, private string $otherId, private Sex $sex)
+    {
+    }
+
+    /**
+     * @param  array<string, string>  $stepParents  of the one: step-parent => parent by whom
+     * @param  array<string, string>  $theirStepParents  of the other
+     * @return list<Relationship>
+     */
+    public function find(array $stepParents, array $theirStepParents): array
+    {
+        $found = [];
+        foreach ($stepParents as $stepId => $parentId) {
+            if ($stepId === $this->otherId) {
+                $found[] = $this->relationship(new Degree(1, 0, Meeting::Direct), 1, [[$this->oneId, $parentId, $stepId]]);
+            }
+            foreach ($this->descent->between($stepId, $this->otherId) as $ties) {
+                $degree = new Degree($ties->degree->up + 1, $ties->degree->down, Meeting::Direct);
+                if ($ties->degree->isAncestor() || ($ties->degree->up === 0 && $ties->degree->down === 1 && $this->descent->between($this->oneId, $this->otherId) === [])) {
+                    $found[] = $this->relationship($degree, $ties->total(), array_map(fn (array $path): array => [$this->oneId, $parentId, ...$path], $ties->paths()));
+                }
+            }
+        }
+        foreach ($theirStepParents as $stepId => $parentId) {
+            if ($stepId === $this->oneId) {
+                $found[] = $this->relationship(new Degree(0, 1, Meeting::Direct), 1, [[$this->oneId, $parentId, $this->otherId]]);
+            }
+            foreach ($this->descent->between($this->oneId, $stepId) as $ties) {
+                if ($ties->degree->isDescendant()) {
+                    $degree = new Degree(0, $ties->degree->down + 1, Meeting::Direct);
+                    $found[] = $this->relationship($degree, $ties->total(), array_map(fn (array $path): array => [...$path, $parentId, $this->otherId], $ties->paths()));
+                }
+            }
+        }
+
+        return $found;
+    }
+
+    /** @param  list<list<string>>  $paths */
+    private function relationship(Degree $degree, int $total, array $paths): Relationship
+    {
+        $word = $degree->word($this->sex, KinKind::Blood);
+        // Stepmother, stepson; but step-parent, step-grandmother, step-sibling.
+        $closed = in_array($word, ['father', 'mother', 'son', 'daughter', 'child', 'brother', 'sister'], true);
+
+        return new Relationship(($closed ? 'step' : 'step-').$word, KinKind::Step, $total, $paths, $degree->up + $degree->down + 1);
+    }
+}
