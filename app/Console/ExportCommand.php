@@ -5,22 +5,24 @@ declare(strict_types=1);
 namespace App\Console;
 
 use App\Trees\CurrentTree;
-use App\Trees\Exchange\ExportTree;
+use App\Trees\Exchange\Leaving;
 use Illuminate\Console\Command;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Str;
 use NorthBough\Core\Gedcom\NotReadable;
 use NorthBough\Core\Gedcom\Version;
+use NorthBough\Core\Gedcom\Writing\ShieldedRows;
 use NorthBough\Core\Gedcom\Writing\Writer;
 
 final class ExportCommand extends Command
 {
     use Worded;
 
-    protected $signature = 'bough:export {tree} {--to= : the file to write} {--standard=7 : 7 or 5.5.1; --version= is understood too}';
+    protected $signature = 'bough:export {tree} {--to= : the file to write} {--standard=7 : 7 or 5.5.1; --version= is understood too} {--living=shield : shield or keep}';
 
     protected $description = 'Writes a tree as a file of the open standard';
 
-    public function handle(CurrentTree $current): int
+    public function handle(CurrentTree $current, Leaving $leaving): int
     {
         $tree = TreeNamed::find($this->word('tree'));
         $to = $this->word('to');
@@ -32,16 +34,25 @@ final class ExportCommand extends Command
         if ($tree === null || $to === '') {
             return $this->refuse($tree === null ? 'There is no tree of that name.' : 'Say where to write with --to=FILE.');
         }
+        if (! in_array($this->word('living'), ['shield', 'keep'], true)) {
+            return $this->refuse('Living people are shielded or kept: --living=shield or --living=keep.');
+        }
         $file = @fopen($to, 'wb');
         if ($file === false) {
             return $this->refuse("{$to} cannot be written.");
         }
         $current->enter($tree);
-        foreach (Writer::write(new ExportTree($current), $version, Carbon::now()->toDateTimeImmutable()) as $bytes) {
+        $rows = $this->word('living') === 'keep' ? $leaving->inFull(null, 'Wrote a file') : $leaving->shielded();
+        foreach (Writer::write($rows, $version, Carbon::now()->toDateTimeImmutable()) as $bytes) {
             fwrite($file, $bytes);
         }
         fclose($file);
-        $this->output->writeln("Wrote {$tree->name}.");
+        $this->output->writeln("Wrote {$tree->name}. ".($rows instanceof ShieldedRows
+            ? "{$rows->withheld()} living ".Str::plural('person', $rows->withheld()).' shielded.'
+            : 'Living people are in it in full; the journal says so.'));
+        foreach ($rows instanceof ShieldedRows ? $rows->namedIn() : [] as $text) {
+            $this->output->writeln('A living person was named in: '.Str::limit(Str::squish($text), 120));
+        }
 
         return self::SUCCESS;
     }

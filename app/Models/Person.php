@@ -7,6 +7,7 @@ namespace App\Models;
 /**
  * @property int $number
  * @property string $sex
+ * @property string $said_dead_why
  */
 final class Person extends TreeModel
 {

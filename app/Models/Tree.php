@@ -16,11 +16,17 @@ use Illuminate\Support\Facades\DB;
  * @property int $next_number
  * @property int $last_change
  * @property string|null $busy_with
+ * @property int $dead_years_after_birth
+ * @property int $dead_years_after_adult_event
+ * @property bool $readers_see_living
  */
 final class Tree extends Model
 {
     use HasUuids;
     use SoftDeletes;
+
+    /** @var array<string, mixed> */
+    protected $attributes = ['next_number' => 1, 'last_change' => 0, 'dead_years_after_birth' => 110, 'dead_years_after_adult_event' => 100, 'readers_see_living' => false];
 
     protected $fillable = ['name', 'centre_person_id'];
 

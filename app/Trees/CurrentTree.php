@@ -16,14 +16,29 @@ final class CurrentTree
 {
     private ?Tree $tree = null;
 
+    private bool $seesLiving = true;
+
     public function enter(Tree $tree): void
     {
         $this->tree = $tree;
+        $this->seesLiving = true;
     }
 
     public function leave(): void
     {
         $this->tree = null;
+        $this->seesLiving = true;
+    }
+
+    /** From here on living people are withheld: whoever asks may read the tree, and the owner has not said that they may see them. */
+    public function withholdLiving(): void
+    {
+        $this->seesLiving = false;
+    }
+
+    public function seesLiving(): bool
+    {
+        return $this->seesLiving;
     }
 
     /** @throws LogicException when no tree was entered: a programming error, never a person's */

@@ -34,11 +34,51 @@ final readonly class DatabaseTree implements TreeView
 
     public function people(array $ids): array
     {
+        return $this->peopleWith($ids, backed: true);
+    }
+
+    /**
+     * People without the claims behind their events, for what needs none.
+     *
+     * @param  list<string>  $ids
+     * @return array<string, Person> by id
+     */
+    public function lives(array $ids): array
+    {
+        return $this->peopleWith($ids, backed: false);
+    }
+
+    /**
+     * The events of the unions that people were partners in, without claims.
+     *
+     * @param  list<string>  $personIds
+     * @return array<string, list<Event>> by partner
+     */
+    public function unionEvents(array $personIds): array
+    {
+        $rows = $this->rows('events')
+            ->join('union_partners', static fn ($join) => $join->on('union_partners.tree_id', 'events.tree_id')->on('union_partners.union_id', 'events.union_id'))
+            ->whereIn('union_partners.person_id', $personIds)->orderBy('events.position')->orderBy('events.id')
+            ->get(['events.*', 'union_partners.person_id as partner_id']);
+        $events = [];
+        foreach ($rows as $row) {
+            $events[$row->partner_id][] = self::event($row, []);
+        }
+
+        return $events;
+    }
+
+    /**
+     * @param  list<string>  $ids
+     * @return array<string, Person>
+     */
+    private function peopleWith(array $ids, bool $backed): array
+    {
         if ($ids === []) {
             return [];
         }
         $names = $this->rows('names')->whereIn('person_id', $ids)->orderBy('position')->orderBy('ordinal')->orderBy('id')->get()->groupBy('person_id');
-        $events = $this->events('person_id', $ids);
+        $events = $this->events('person_id', $ids, $backed);
         $people = [];
         foreach ($this->rows('people')->whereIn('id', $ids)->get() as $row) {
             $people[$row->id] = new Person(
@@ -160,19 +200,23 @@ final readonly class DatabaseTree implements TreeView
      * @param  list<string>  $ids
      * @return array<string, list<Event>> by owner
      */
-    private function events(string $column, array $ids): array
+    private function events(string $column, array $ids, bool $backed = true): array
     {
         $rows = $this->rows('events')->whereIn($column, $ids)->orderBy('position')->orderBy('ordinal')->orderBy('id')->get();
-        $backing = $this->backing(array_values($rows->pluck('id')->all()));
+        $backing = $backed ? $this->backing(array_values($rows->pluck('id')->all())) : [];
         $events = [];
         foreach ($rows as $row) {
-            $events[$row->{$column}][] = new Event(
-                $row->id, $row->kind, $row->type_words, $row->value,
-                DateColumns::restore((array) $row), $row->place_typed, $row->denied, $backing[$row->id] ?? [],
-            );
+            $events[$row->{$column}][] = self::event($row, $backing[$row->id] ?? []);
         }
 
         return $events;
+    }
+
+    /** @param  list<Backing>  $backing */
+    private static function event(stdClass $row, array $backing): Event
+    {
+        return new Event($row->id, $row->kind, $row->type_words, $row->value,
+            DateColumns::restore((array) $row), $row->place_typed, $row->denied, $backing, Standing::from($row->standing));
     }
 
     /**

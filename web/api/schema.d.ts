@@ -647,7 +647,8 @@ export interface components {
     }
     PersonChangeInput: {
       version: number
-      sex: string
+      sex?: string | null
+      saidDeadWhy?: string | null
     }
     PersonInput: {
       line: string
@@ -885,7 +886,7 @@ export interface components {
       birthPlace: string
       died: string
     }
-    /** @description Everything that a person's page shows; `deleting` says what would go with them. */
+    /** @description Everything that a person's page shows; `deleting` says what would go with them, `toCentre` what they are to the person at the centre. */
     PersonPage: {
       id: string
       number: number
@@ -902,6 +903,9 @@ export interface components {
       notes: string[]
       kept: string[]
       deleting: string
+      isLiving: boolean
+      saidDeadWhy: string
+      toCentre: string
     }
     PlaceResource: {
       id: string

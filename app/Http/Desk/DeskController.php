@@ -9,26 +9,27 @@ use App\Http\Journal\JournalController;
 use App\Http\Resources\DeskPage;
 use App\Http\Resources\SentenceResource;
 use App\Trees\CurrentTree;
+use App\Trees\Living;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\DB;
 
 /** What waits for somebody, in sentences, by what each holds up. */
 final readonly class DeskController
 {
-    public function __construct(private CurrentTree $current)
+    public function __construct(private CurrentTree $current, private Living $living)
     {
     }
 
     #[Get('/trees/{tree}/desk', 'desk', DeskPage::class)]
     public function index(): JsonResponse
     {
-        return response()->json(new DeskPage([...$this->rivals(), ...$this->unread()], JournalController::changes($this->current->id(), 8)));
+        return response()->json(new DeskPage([...$this->rivals(), ...$this->unread()], $this->current->seesLiving() ? JournalController::changes($this->current->id(), 8) : []));
     }
 
     /** @return list<SentenceResource> two values for a thing that can be one only */
     private function rivals(): array
     {
-        $rows = DB::table('events')
+        $rows = $this->living->visible(DB::table('events'))
             ->join('person_lines', static fn ($join) => $join->on('person_lines.tree_id', 'events.tree_id')->on('person_lines.person_id', 'events.person_id'))
             ->where('events.tree_id', $this->current->id())->where('events.denied', false)->whereIn('events.kind', ['birth', 'death', 'burial'])
             ->groupBy('events.person_id', 'events.kind', 'person_lines.shown_name', 'person_lines.number')->havingRaw('count(*) > 1')
@@ -43,7 +44,7 @@ final readonly class DeskController
     /** @return list<SentenceResource> dates of which nothing was understood, or two things */
     private function unread(): array
     {
-        $rows = DB::table('events')
+        $rows = $this->living->visible(DB::table('events'))
             ->leftJoin('union_partners', static fn ($join) => $join->on('union_partners.tree_id', 'events.tree_id')->on('union_partners.union_id', 'events.union_id')->where('union_partners.slot', 'HUSB'))
             ->join('person_lines', static fn ($join) => $join->on('person_lines.tree_id', 'events.tree_id')
                 ->whereRaw('person_lines.person_id = coalesce(events.person_id, union_partners.person_id)'))

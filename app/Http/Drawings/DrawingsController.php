@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Drawings;
 
 use App\Http\Api\Get;
+use App\Http\Keeping;
 use App\Http\Resources\BoxResource;
 use App\Http\Resources\LineResource;
 use App\Http\Resources\SceneResource;
@@ -12,7 +13,8 @@ use App\Models\Person;
 use App\Printing\Attachment;
 use App\Printing\Pdf;
 use App\Refusal;
-use App\Trees\DatabaseTree;
+use App\Trees\Exchange\Leaving;
+use App\Trees\Living;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -22,19 +24,20 @@ use NorthBough\Core\Drawing\Scene\Box;
 use NorthBough\Core\Drawing\Scene\Line;
 use NorthBough\Core\Drawing\Scene\Scene;
 use NorthBough\Core\Drawing\UnknownDrawing;
+use NorthBough\Core\Tree\TreeView;
 
 final readonly class DrawingsController
 {
     private const MOST_GENERATIONS = 12;
 
-    public function __construct(private DatabaseTree $tree)
+    public function __construct(private Living $living, private Leaving $leaving)
     {
     }
 
     #[Get('/trees/{tree}/drawings/{kind}/{person}', 'drawing', SceneResource::class, query: ['generations'])]
     public function show(Request $request, string $tree, string $kind, string $person): JsonResponse
     {
-        $scene = $this->scene($request, $kind, $person);
+        $scene = $this->scene($this->living->view(), $request, $kind, $person);
 
         return response()->json(new SceneResource(
             $scene->title, $scene->width, $scene->height,
@@ -45,13 +48,13 @@ final readonly class DrawingsController
 
     public function file(Request $request, Pdf $pdf, string $tree, string $kind, string $person, string $format): Response
     {
-        $scene = $this->scene($request, $kind, $person);
+        $scene = $this->scene($this->leaving->view(Keeping::askedBy($request), 'Saved a drawing'), $request, $kind, $person);
         $svg = Svg::render($scene);
 
         return Attachment::of($format === 'pdf' ? $pdf->fromSvg($svg) : $svg, $scene->title, $format);
     }
 
-    private function scene(Request $request, string $kind, string $person): Scene
+    private function scene(TreeView $view, Request $request, string $kind, string $person): Scene
     {
         try {
             $drawing = Drawings::named($kind);
@@ -60,6 +63,6 @@ final readonly class DrawingsController
         }
         $generations = min(self::MOST_GENERATIONS, max(1, $request->integer('generations', 5)));
 
-        return $drawing->lay($this->tree, Person::query()->findOrFail($person)->id, $generations);
+        return $drawing->lay($view, Person::query()->findOrFail($person)->id, $generations);
     }
 }

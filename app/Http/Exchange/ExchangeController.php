@@ -8,6 +8,7 @@ use App\Http\Api\Delete;
 use App\Http\Api\Get;
 use App\Http\Api\Post;
 use App\Http\Inputs\ImportInput;
+use App\Http\Keeping;
 use App\Http\Resources\CountResource;
 use App\Http\Resources\ExchangePage;
 use App\Http\Resources\ImportResource;
@@ -20,7 +21,7 @@ use App\Models\Run;
 use App\Models\Upload;
 use App\Refusal;
 use App\Trees\CurrentTree;
-use App\Trees\Exchange\ExportTree;
+use App\Trees\Exchange\Leaving;
 use App\Trees\Exchange\Runs;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -89,17 +90,18 @@ final readonly class ExchangeController
         return response()->noContent();
     }
 
-    public function export(Request $request, ExportTree $export): StreamedResponse
+    public function export(Request $request, Leaving $leaving): StreamedResponse
     {
         try {
             $version = Version::named($request->string('version', '7')->toString());
         } catch (NotReadable) {
             throw new Refusal('Files are written in version 7 or 5.5.1.');
         }
+        $rows = $leaving->rows(Keeping::askedBy($request), 'Wrote a file');
         $name = trim((string) preg_replace('/[^\p{L}\p{N}]+/u', '-', $this->current->get()->name), '-') ?: 'tree';
 
-        return response()->streamDownload(static function () use ($export, $version): void {
-            foreach (Writer::write($export, $version, Carbon::now()->toDateTimeImmutable()) as $bytes) {
+        return response()->streamDownload(static function () use ($rows, $version): void {
+            foreach (Writer::write($rows, $version, Carbon::now()->toDateTimeImmutable()) as $bytes) {
                 echo $bytes;
             }
         }, "{$name}.ged", ['Content-Type' => 'text/plain; charset=utf-8']);

@@ -13,7 +13,8 @@ final readonly class PersonChangeInput
 
     public function __construct(
         #[OA\Property] public int $version,
-        #[OA\Property] public string $sex,
+        #[OA\Property] public ?string $sex = null,
+        #[OA\Property] public ?string $saidDeadWhy = null,
     ) {
     }
 
@@ -22,7 +23,8 @@ final readonly class PersonChangeInput
     {
         return [
             'version' => ['required', 'integer'],
-            'sex' => ['required', 'in:F,M,X,U'],
+            'sex' => ['nullable', 'in:F,M,X,U'],
+            'saidDeadWhy' => ['nullable', 'string', 'max:2000'],
         ];
     }
 }

@@ -30,6 +30,9 @@ final readonly class JournalController
     #[Get('/trees/{tree}/journal', 'journal', JournalPage::class, query: ['before'])]
     public function index(Request $request): JsonResponse
     {
+        if (! $this->current->seesLiving()) {
+            throw new Refusal('The journal names living people; it is for those who may see them.', 403);
+        }
         $changes = self::changes($this->current->id(), self::AT_ONCE, $request->integer('before'));
         $last = count($changes) === self::AT_ONCE ? $changes[self::AT_ONCE - 1]->seq : null;
         $user = TreesController::user($request);

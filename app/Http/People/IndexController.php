@@ -10,6 +10,7 @@ use App\Http\Resources\JumpList;
 use App\Http\Resources\PeoplePage;
 use App\Http\Resources\PersonLine;
 use App\Trees\CurrentTree;
+use App\Trees\Living;
 use App\Trees\SearchWords;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Http\JsonResponse;
@@ -25,7 +26,7 @@ final readonly class IndexController
 
     private const SORTS = ['name' => 'sort_name', 'number' => 'number', 'birth' => 'birth_day'];
 
-    public function __construct(private CurrentTree $current)
+    public function __construct(private CurrentTree $current, private Living $living)
     {
     }
 
@@ -87,7 +88,7 @@ final readonly class IndexController
 
     private function lines(): Builder
     {
-        return DB::table('person_lines')->where('tree_id', $this->current->id());
+        return $this->living->visible(DB::table('person_lines')->where('tree_id', $this->current->id()));
     }
 
     private static function line(stdClass $row): PersonLine

@@ -80,11 +80,14 @@ final readonly class PeopleController
         $input = PersonChangeInput::from($request);
         $row = Person::query()->findOrFail($person);
         $this->changes->run(
-            new Intent(TreesController::user($request), "Changed the sex of {$this->pages->nameOf($row)}"),
+            new Intent(TreesController::user($request), $input->saidDeadWhy === null
+                ? "Changed the sex of {$this->pages->nameOf($row)}"
+                : "Said whether {$this->pages->nameOf($row)} is dead", $input->saidDeadWhy ?? ''),
             static function () use ($person, $input): void {
                 $row = Person::query()->findOrFail($person);
-                ChangedMeanwhile::unless($row, $input->version, ['sex' => $input->sex]);
-                $row->fill(['sex' => $input->sex])->save();
+                $changed = array_filter(['sex' => $input->sex, 'said_dead_why' => $input->saidDeadWhy], static fn (?string $value): bool => $value !== null);
+                ChangedMeanwhile::unless($row, $input->version, $changed);
+                $row->fill($changed)->save();
             },
         );
 

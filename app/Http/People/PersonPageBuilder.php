@@ -15,9 +15,10 @@ use App\Models\Kept;
 use App\Models\Name as NameRow;
 use App\Models\Note;
 use App\Models\Person as PersonRow;
-use App\Trees\DatabaseTree;
 use App\Trees\Editing\People;
+use App\Trees\Living;
 use NorthBough\Core\Drawing\Lifeline\Lifeline;
+use NorthBough\Core\Living\ShieldedTree;
 use NorthBough\Core\Naming\NameKind;
 use NorthBough\Core\Naming\SurnameOffer;
 use NorthBough\Core\Tree\Event;
@@ -29,16 +30,18 @@ use NorthBough\Core\Tree\Union;
 /** Puts a person's page together: a fixed number of queries, however long the life. */
 final readonly class PersonPageBuilder
 {
-    public function __construct(private DatabaseTree $tree, private People $editing, private KinResources $kin)
+    public function __construct(private Living $living, private People $editing, private KinResources $kin, private ToCentre $centre)
     {
     }
 
     public function build(PersonRow $row): PersonPage
     {
-        $sets = $this->tree->parentSets([$row->id])[$row->id] ?? [];
-        $unions = $this->tree->unionsOf([$row->id])[$row->id] ?? [];
-        $parentUnions = $this->tree->unions(array_column($sets, 'unionId'));
-        $people = $this->tree->people(self::everyone($row->id, $unions, $parentUnions));
+        $tree = $this->living->view();
+        $isWithheld = $tree instanceof ShieldedTree && $this->living->among([$row->id]) !== [];
+        $sets = $tree->parentSets([$row->id])[$row->id] ?? [];
+        $unions = $tree->unionsOf([$row->id])[$row->id] ?? [];
+        $parentUnions = $tree->unions(array_column($sets, 'unionId'));
+        $people = $tree->people(self::everyone($row->id, $unions, $parentUnions));
         $person = $people[$row->id];
         $own = $person->events;
         foreach ($unions as $union) {
@@ -54,7 +57,7 @@ final readonly class PersonPageBuilder
             version: $row->version,
             name: $person->name()->shown(),
             years: LifeYears::shown($person),
-            names: $this->names($person),
+            names: $isWithheld ? [] : $this->names($person),
             facts: array_map($facts->resource(...), LifeOrder::sorted($own)),
             lifeline: new LifelineResource(
                 array_map(static fn ($m): LifelineMark => new LifelineMark($m->eventId, $m->word, $m->date, $m->whose, $m->row, $m->from, $m->to, $m->softFrom, $m->softTo, $m->lane, $m->lasts), $lifeline->marks),
@@ -66,9 +69,12 @@ final readonly class PersonPageBuilder
                 static fn (string $relation): OfferResource => new OfferResource($relation, SurnameOffer::forRelative($relation, $person, self::partners($unions, $people, $row->id))),
                 ['father', 'mother', 'partner', 'child', 'sibling'],
             ),
-            notes: $this->notes('person_id', [$row->id])[$row->id] ?? [],
-            kept: array_values(Kept::query()->where('person_id', $row->id)->orderBy('ordinal')->pluck('lines')->all()),
+            notes: $isWithheld ? [] : $this->notes('person_id', [$row->id])[$row->id] ?? [],
+            kept: $isWithheld ? [] : array_map($this->living->told(), array_values(Kept::query()->where('person_id', $row->id)->orderBy('ordinal')->pluck('lines')->all())),
             deleting: $this->editing->weightOf($row),
+            isLiving: $this->living->among([$row->id]) !== [],
+            saidDeadWhy: $isWithheld ? '' : $row->said_dead_why,
+            toCentre: $this->centre->termOf($row->id),
         );
     }
 
@@ -166,8 +172,9 @@ final readonly class PersonPageBuilder
     private function notes(string $column, array $ids): array
     {
         $notes = [];
+        $said = $this->living->told();
         foreach (Note::query()->whereIn($column, $ids)->orderBy('ordinal')->orderBy('id')->get() as $note) {
-            $notes[(string) $note->getAttribute($column)][] = $note->text;
+            $notes[(string) $note->getAttribute($column)][] = $said($note->text);
         }
 
         return $notes;
@@ -180,8 +187,9 @@ final readonly class PersonPageBuilder
     private function kept(array $events): array
     {
         $kept = [];
+        $said = $this->living->told();
         foreach (Kept::query()->whereIn('event_id', array_column($events, 'id'))->orderBy('ordinal')->get() as $row) {
-            $kept[(string) $row->getAttribute('event_id')][] = $row->lines;
+            $kept[(string) $row->getAttribute('event_id')][] = $said($row->lines);
         }
 
         return $kept;

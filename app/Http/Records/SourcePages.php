@@ -14,6 +14,7 @@ use App\Http\Resources\SourcesPage;
 use App\Models\Record;
 use App\Models\Source;
 use App\Trees\CurrentTree;
+use App\Trees\Living;
 use App\Trees\SearchWords;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
@@ -26,7 +27,7 @@ final readonly class SourcePages
 {
     private const AT_ONCE = 100;
 
-    public function __construct(private CurrentTree $current)
+    public function __construct(private CurrentTree $current, private Living $living)
     {
     }
 
@@ -93,7 +94,7 @@ final readonly class SourcePages
     private function facts(Collection $recordIds): array
     {
         $same = static fn (string $left, string $right) => static fn ($join) => $join->on("{$left}.tree_id", 'claims.tree_id')->on("{$left}.id", $right);
-        $rows = DB::table('claims')
+        $rows = $this->living->visible(DB::table('claims'))
             ->leftJoin('events', $same('events', 'claims.event_id'))
             ->leftJoin('names', $same('names', 'claims.name_id'))
             ->leftJoin('union_partners', static fn ($join) => $join->on('union_partners.tree_id', 'claims.tree_id')->on('union_partners.union_id', 'events.union_id'))

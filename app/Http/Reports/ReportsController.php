@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Reports;
 
 use App\Http\Api\Get;
+use App\Http\Keeping;
 use App\Http\Resources\ReportResource;
 use App\Http\Resources\UnionLine;
 use App\Http\Resources\UnionList;
@@ -13,7 +14,8 @@ use App\Printing\Pdf;
 use App\Printing\PrintStyle;
 use App\Refusal;
 use App\Trees\CurrentTree;
-use App\Trees\DatabaseTree;
+use App\Trees\Exchange\Leaving;
+use App\Trees\Living;
 use App\Trees\SearchWords;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -24,24 +26,25 @@ use NorthBough\Core\Report\Document;
 use NorthBough\Core\Report\NothingToReport;
 use NorthBough\Core\Report\Render\Html;
 use NorthBough\Core\Report\Reports;
+use NorthBough\Core\Tree\TreeView;
 
 final readonly class ReportsController
 {
-    public function __construct(private DatabaseTree $tree, private CurrentTree $current)
+    public function __construct(private Living $living, private Leaving $leaving, private CurrentTree $current)
     {
     }
 
     #[Get('/trees/{tree}/reports/{kind}/{subject}', 'report', ReportResource::class)]
     public function show(string $tree, string $kind, string $subject): JsonResponse
     {
-        $document = $this->document($kind, $subject);
+        $document = $this->document($this->living->view(), $kind, $subject);
 
         return response()->json(new ReportResource($document->title, Html::body($document)));
     }
 
-    public function file(Pdf $pdf, string $tree, string $kind, string $subject, string $format): Response
+    public function file(Request $request, Pdf $pdf, string $tree, string $kind, string $subject, string $format): Response
     {
-        $document = $this->document($kind, $subject);
+        $document = $this->document($this->leaving->view(Keeping::askedBy($request), 'Saved a report'), $kind, $subject);
 
         return Attachment::of($format === 'pdf'
             ? $pdf->fromHtml(Html::page($document, PrintStyle::paper()))
@@ -55,12 +58,13 @@ final readonly class ReportsController
         $query = DB::table('union_partners')
             ->join('person_lines', static fn ($join) => $join->on('person_lines.tree_id', 'union_partners.tree_id')->on('person_lines.person_id', 'union_partners.person_id'))
             ->where('union_partners.tree_id', $this->current->id());
+        $query = $this->living->visible($query);
         foreach (SearchWords::of($request->string('q')->toString()) as $word) {
             $query->where('person_lines.search', 'like', "%{$word}%");
         }
         $ids = array_values($query->orderBy('person_lines.sort_name')->limit(40)->pluck('union_partners.union_id')->unique()->all());
-        $unions = $this->tree->unions($ids);
-        $people = $this->tree->people(array_merge([], ...array_column($unions, 'partnerIds')));
+        $unions = $this->living->view()->unions($ids);
+        $people = $this->living->view()->people(array_merge([], ...array_column($unions, 'partnerIds')));
         $lines = [];
         foreach ($ids as $id) {
             $names = array_map(static fn (string $p): string => $people[$p]->name()->shown(), $unions[$id]->partnerIds);
@@ -70,10 +74,10 @@ final readonly class ReportsController
         return response()->json(new UnionList($lines));
     }
 
-    private function document(string $kind, string $subject): Document
+    private function document(TreeView $view, string $kind, string $subject): Document
     {
         try {
-            return Reports::named($kind)->build($this->tree, $subject, Carbon::now()->format('j F Y'));
+            return Reports::named($kind)->build($view, $subject, Carbon::now()->format('j F Y'));
         } catch (NothingToReport $problem) {
             throw new Refusal($problem->getMessage(), 404);
         }

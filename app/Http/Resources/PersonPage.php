@@ -7,7 +7,7 @@ namespace App\Http\Resources;
 use App\Http\Api\ListOf;
 use OpenApi\Attributes as OA;
 
-/** Everything that a person's page shows; `deleting` says what would go with them. */
+/** Everything that a person's page shows; `deleting` says what would go with them, `toCentre` what they are to the person at the centre. */
 #[OA\Schema]
 final readonly class PersonPage
 {
@@ -36,6 +36,9 @@ final readonly class PersonPage
         #[ListOf('string')] public array $notes,
         #[ListOf('string')] public array $kept,
         #[OA\Property] public string $deleting,
+        #[OA\Property] public bool $isLiving,
+        #[OA\Property] public string $saidDeadWhy,
+        #[OA\Property] public string $toCentre,
     ) {
     }
 }

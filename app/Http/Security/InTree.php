@@ -40,6 +40,9 @@ final readonly class InTree
             throw new Refusal("You may read this tree; changing it needs the role of {$needed}.", 403);
         }
         $this->current->enter($tree);
+        if ($role === 'reader' && ! $tree->readers_see_living) {
+            $this->current->withholdLiving();
+        }
 
         return $next($request);
     }

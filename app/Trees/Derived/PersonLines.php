@@ -6,7 +6,10 @@ namespace App\Trees\Derived;
 
 use App\Trees\CurrentTree;
 use App\Trees\DatabaseTree;
+use App\Trees\Exchange\CopyRows;
 use Illuminate\Support\Facades\DB;
+use NorthBough\Core\Living\Lifetime;
+use NorthBough\Core\Living\LivingRule;
 use NorthBough\Core\Naming\SearchForm;
 use NorthBough\Core\Tree\Event;
 use NorthBough\Core\Tree\Name;
@@ -15,30 +18,101 @@ use NorthBough\Core\Tree\Person;
 /** The index line of each person: never journalled, always rebuildable from the tree. */
 final readonly class PersonLines
 {
-    private const AT_ONCE = 1000;
+    private const AT_ONCE = 2000;
 
-    public function __construct(private CurrentTree $current, private DatabaseTree $tree)
+    public function __construct(private CurrentTree $current, private DatabaseTree $tree, private KinDays $kinDays)
     {
     }
 
-    /** @param  list<string>  $personIds */
+    /**
+     * Works the lines of some people out anew, and of those kin whose days follow from theirs.
+     *
+     * @param  list<string>  $personIds
+     */
     public function refresh(array $personIds): void
     {
-        foreach (array_chunk($personIds, self::AT_ONCE) as $ids) {
-            DB::table('person_lines')->where('tree_id', $this->current->id())->whereIn('person_id', $ids)->delete();
-            $lines = array_map($this->line(...), array_values($this->tree->people($ids)));
-            DB::table('person_lines')->insert($lines);
+        $first = true;
+        // A day that moves can move a parent's or a child's in turn; each round goes one tie farther.
+        for ($round = 0; $personIds !== [] && $round < 60; $round++) {
+            $moved = [];
+            foreach (array_chunk($personIds, self::AT_ONCE) as $ids) {
+                array_push($moved, ...$this->replace($ids, $first));
+            }
+            $first = false;
+            $personIds = $this->kinDays->kinOf($moved);
         }
     }
 
     public function rebuild(): void
     {
         DB::table('person_lines')->where('tree_id', $this->current->id())->delete();
-        DB::table('people')->where('tree_id', $this->current->id())->select('id')->orderBy('id')
-            ->chunk(self::AT_ONCE, fn ($rows) => $this->refresh(array_values($rows->pluck('id')->all())));
+        $last = '00000000-0000-0000-0000-000000000000';
+        do {
+            /** @var list<string> $ids */
+            $ids = DB::table('people')->where('tree_id', $this->current->id())->where('id', '>', $last)->orderBy('id')->limit(self::AT_ONCE)->pluck('id')->values()->all();
+            $this->store($this->lines($ids, [], []));
+            $last = end($ids);
+        } while (count($ids) === self::AT_ONCE);
+        DB::statement('ANALYZE person_lines');
+        $this->refresh($this->kinDays->movedByKin());
     }
 
-    /** @return array<string, mixed> */
+    /**
+     * @param  list<string>  $ids
+     * @return list<string> those whose own days moved
+     */
+    private function replace(array $ids, bool $evenUnmoved): array
+    {
+        $before = DB::table('person_lines')->where('tree_id', $this->current->id())->whereIn('person_id', $ids)->get(['person_id', 'born_by', 'died_by', 'dead_from'])->keyBy('person_id');
+        $lines = $this->lines($ids, $this->kinDays->childrenBornBy($ids), $this->kinDays->mothersDeaths($ids));
+        $changed = [];
+        $moved = [];
+        foreach ($lines as $line) {
+            $old = $before->get($line['person_id']);
+            $hasMoved = $old === null || [$old->born_by, $old->died_by] !== [$line['born_by'], $line['died_by']];
+            $moved = $hasMoved ? [...$moved, (string) $line['person_id']] : $moved;
+            if ($evenUnmoved || $hasMoved || $old->dead_from !== $line['dead_from']) {
+                $changed[] = $line;
+            }
+        }
+        $stale = $evenUnmoved ? $ids : array_column($changed, 'person_id');
+        DB::table('person_lines')->where('tree_id', $this->current->id())->whereIn('person_id', $stale)->delete();
+        $this->store($changed);
+
+        return $moved;
+    }
+
+    /** @param  list<array<string, string|int|null>>  $lines */
+    private function store(array $lines): void
+    {
+        count($lines) < 20 ? DB::table('person_lines')->insert($lines) : CopyRows::into('person_lines', $lines);
+    }
+
+    /**
+     * @param  list<string>  $ids
+     * @param  array<string, list<int>>  $childrenBornBy
+     * @param  array<string, list<int>>  $mothersDeaths
+     * @return list<array<string, string|int|null>>
+     */
+    private function lines(array $ids, array $childrenBornBy, array $mothersDeaths): array
+    {
+        if ($ids === []) {
+            return [];
+        }
+        $tree = $this->current->get();
+        $rule = LivingRule::of($tree->dead_years_after_birth, $tree->dead_years_after_adult_event);
+        $unionEvents = $this->tree->unionEvents($ids);
+        $saidDead = DB::table('people')->where('tree_id', $tree->id)->whereIn('id', $ids)->where('said_dead_why', '!=', '')->pluck('id')->flip();
+        $lines = [];
+        foreach ($this->tree->lives($ids) as $id => $person) {
+            $lifetime = Lifetime::of([...$person->events, ...$unionEvents[$id] ?? []], $childrenBornBy[$id] ?? [], $mothersDeaths[$id] ?? [], isset($saidDead[$id]), $rule);
+            $lines[] = [...$this->line($person), 'born_by' => $lifetime->bornBy, 'died_by' => Lifetime::diedBy($person->events), 'dead_from' => $lifetime->deadFrom];
+        }
+
+        return $lines;
+    }
+
+    /** @return array<string, string|int|null> */
     private function line(Person $person): array
     {
         $name = $person->name();

@@ -27,6 +27,9 @@ final class SpoolSink implements RowSink
     /** @var array<string, string> "inside|search" => id */
     private array $places;
 
+    /** @var array<string, string|null> words as typed => id of the innermost place */
+    private array $typedPlaces = [];
+
     /**
      * @param  array<string, string>  $knownPlaces  "inside|search" => id of the places that the tree has
      * @param  \Closure(int): void  $progress  told the line that has been read
@@ -71,6 +74,11 @@ final class SpoolSink implements RowSink
 
     private function place(string $typed): ?string
     {
+        return $this->typedPlaces[$typed] ??= $this->chained($typed);
+    }
+
+    private function chained(string $typed): ?string
+    {
         $insideId = null;
         foreach (array_reverse(PlacePath::parse($typed)->names) as $name) {
             $search = SearchForm::of($name);
@@ -94,23 +102,12 @@ final class SpoolSink implements RowSink
             $this->columns[$table] = array_keys($columns);
             $this->counts[$table] = 0;
         }
-        fwrite($this->files[$table], implode("\t", array_map(self::copied(...), $columns))."\n");
+        fwrite($this->files[$table], CopyRows::line($columns)."\n");
         $this->counts[$table]++;
     }
 
     private function path(string $table): string
     {
         return "{$this->folder}/{$table}.copy";
-    }
-
-    /** A value in the text format of COPY (PostgreSQL manual, COPY, File Formats). */
-    private static function copied(string|int|bool|null $value): string
-    {
-        return match (true) {
-            $value === null => '\\N',
-            is_bool($value) => $value ? 't' : 'f',
-            is_int($value) => (string) $value,
-            default => strtr(str_replace("\0", '', $value), ['\\' => '\\\\', "\t" => '\\t', "\n" => '\\n', "\r" => '\\r']),
-        };
     }
 }

@@ -11,6 +11,10 @@ final class SearchForm
 
     public static function of(string $text): string
     {
+        // Most names need no folding, and the transliterator costs as much as all the rest of an index line.
+        if (! preg_match('/[^\x00-\x7F]/', $text)) {
+            return trim((string) preg_replace('/[^a-z0-9]+/', ' ', strtolower($text)));
+        }
         self::$folder ??= \Transliterator::create('NFD; [:Nonspacing Mark:] Remove; Lower; Latin-ASCII; NFC')
             ?? throw new \LogicException('The intl extension cannot make its transliterator.');
         $folded = self::$folder->transliterate($text);

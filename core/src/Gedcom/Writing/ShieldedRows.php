@@ -1,0 +1,199 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Gedcom\Writing;
+
+use NorthBough\Core\Gedcom\Row\ClaimRow;
+use NorthBough\Core\Gedcom\Row\EventRow;
+use NorthBough\Core\Gedcom\Row\KeptRow;
+use NorthBough\Core\Gedcom\Row\NameRow;
+use NorthBough\Core\Gedcom\Row\NoteRow;
+use NorthBough\Core\Gedcom\Row\ParentSetRow;
+use NorthBough\Core\Gedcom\Row\PersonRow;
+use NorthBough\Core\Gedcom\Row\RecordRow;
+use NorthBough\Core\Gedcom\Row\RepositoryRow;
+use NorthBough\Core\Gedcom\Row\SourceRow;
+use NorthBough\Core\Gedcom\Row\UnionPartnerRow;
+use NorthBough\Core\Living\LivingNames;
+use NorthBough\Core\Living\ShieldedTree;
+use NorthBough\Core\Naming\NameKind;
+use NorthBough\Core\Naming\PersonalName;
+use NorthBough\Core\Tree\Sex;
+
+/**
+ * A tree for a file that leaves the house: of the living only that they are there and whose they are; of their
+ * unions only the partners and children; their names taken out of every text; records that only they point at left out.
+ */
+final class ShieldedRows implements TreeRows
+{
+    private int $withheld = 0;
+
+    /** @var array<string, true> pointers in what was withheld */
+    private array $pointedAtByWithheld = [];
+
+    /** @var array<string, true> pointers in what leaves */
+    private array $pointedAt = [];
+
+    private ?Attached $lastAttached = null;
+
+    private Attached $lastHidden;
+
+    /** @param  \Closure(string): bool  $isLiving told the id of a person */
+    public function __construct(
+        private readonly TreeRows $rows,
+        private readonly \Closure $isLiving,
+        private readonly LivingNames $names,
+    ) {
+        $this->lastHidden = new Attached;
+    }
+
+    /** How many people were withheld in what has been written so far. */
+    public function withheld(): int
+    {
+        return $this->withheld;
+    }
+
+    /** @return list<string> the texts written so far in which somebody living was named */
+    public function namedIn(): array
+    {
+        return $this->names->found();
+    }
+
+    public function treeName(): string
+    {
+        return $this->names->hide($this->rows->treeName());
+    }
+
+    public function head(): string
+    {
+        return $this->hideLines($this->rows->head());
+    }
+
+    public function pointers(): Pointers
+    {
+        return $this->rows->pointers();
+    }
+
+    public function people(): iterable
+    {
+        foreach ($this->rows->people() as [$person, $attached]) {
+            $ids = [$person->person->id, ...array_column($person->names, 'id'), ...array_column($person->events, 'id'),
+                ...array_column($person->parentSets, 'id'), ...array_column($person->partnerships, 'id')];
+            if (! ($this->isLiving)($person->person->id)) {
+                $this->pointedAt += self::pointersHanging($attached, $ids);
+                yield [new PersonRows($person->person, $person->names, array_map($this->told(...), $person->events), $person->parentSets, $person->partnerships), $this->attached($attached)];
+
+                continue;
+            }
+            $this->withheld++;
+            $this->pointedAtByWithheld += self::pointersHanging($attached, $ids);
+            $row = $person->person;
+            yield [new PersonRows(
+                new PersonRow($row->id, $row->number, Sex::Unknown, $row->ordinal, []),
+                [new NameRow('', $row->id, NameKind::Birth, PersonalName::of(ShieldedTree::WORD, ''), 0, ['' => [0, ShieldedTree::WORD]])],
+                [],
+                array_map(static fn (ParentSetRow $s): ParentSetRow => new ParentSetRow($s->id, $s->childId, $s->unionId, $s->leads, $s->kind, $s->side, $s->ordinal, $s->childOrdinal, []), $person->parentSets),
+                array_map(static fn (UnionPartnerRow $p): UnionPartnerRow => new UnionPartnerRow($p->id, $p->unionId, $p->personId, $p->slot, $p->side, $p->ordinal, $p->personOrdinal, []), $person->partnerships),
+            ), new Attached];
+        }
+    }
+
+    public function unions(): iterable
+    {
+        foreach ($this->rows->unions() as [$union, $attached]) {
+            $living = array_filter($union->partners, fn (UnionPartnerRow $p): bool => ($this->isLiving)($p->personId));
+            $ids = [$union->union->id, ...array_column($union->events, 'id')];
+            if ($living === []) {
+                $this->pointedAt += self::pointersHanging($attached, $ids);
+                yield [new UnionRows($union->union, $union->partners, $union->children, array_map($this->told(...), $union->events)), $this->attached($attached)];
+
+                continue;
+            }
+            $this->pointedAtByWithheld += self::pointersHanging($attached, $ids);
+            yield [new UnionRows($union->union, $union->partners, $union->children, []), new Attached];
+        }
+    }
+
+    public function sources(): iterable
+    {
+        foreach ($this->rows->sources() as [$s, $attached]) {
+            $this->pointedAt += self::pointersHanging($attached, [$s->id]);
+            yield [new SourceRow($s->id, $this->names->hide($s->title), $this->names->hide($s->author), $this->names->hide($s->publication),
+                $this->names->hide($s->abbreviation), $this->names->hide($s->text), $s->repositoryId, $s->callNumber, $s->ordinal, $s->written), $this->attached($attached)];
+        }
+    }
+
+    public function repositories(): iterable
+    {
+        foreach ($this->rows->repositories() as [$r, $attached]) {
+            $this->pointedAt += self::pointersHanging($attached, [$r->id]);
+            yield [new RepositoryRow($r->id, $this->names->hide($r->name), $r->ordinal, $r->written), $this->attached($attached)];
+        }
+    }
+
+    public function otherRecords(): iterable
+    {
+        foreach ($this->rows->otherRecords() as $kept) {
+            if (! isset($this->pointedAtByWithheld[$kept->pointer]) || isset($this->pointedAt[$kept->pointer])) {
+                yield $this->kept($kept);
+            }
+        }
+    }
+
+    private function told(EventRow $e): EventRow
+    {
+        return new EventRow($e->id, $e->personId, $e->unionId, $e->kind, $this->names->hide($e->typeWords), $this->names->hide($e->value), $e->date, $e->place, $e->denied, $e->ordinal, $e->written);
+    }
+
+    private function attached(Attached $attached): Attached
+    {
+        // The same object comes with every record of a batch.
+        if ($attached === $this->lastAttached) {
+            return $this->lastHidden;
+        }
+        $each = static fn (array $groups, callable $do): array => array_map(static fn (array $rows): array => array_map($do, $rows), $groups);
+        /** @var array<string, list<NoteRow>> $notes */
+        $notes = $each($attached->notes, fn (NoteRow $n): NoteRow => new NoteRow($n->id, $n->owner, $this->names->hide($n->text), $n->ordinal, $n->written));
+        /** @var array<string, list<ClaimRow>> $claims */
+        $claims = $each($attached->claims, fn (ClaimRow $c): ClaimRow => new ClaimRow($c->id, $c->recordId, $c->subject, $this->names->hide($c->words), $c->quality, $c->ordinal, $c->written));
+        /** @var array<string, list<KeptRow>> $kept */
+        $kept = $each($attached->kept, $this->kept(...));
+        $records = array_map(fn (RecordRow $r): RecordRow => new RecordRow($r->id, $r->sourceId, $this->names->hide($r->locator)), $attached->records);
+
+        $this->lastAttached = $attached;
+
+        return $this->lastHidden = new Attached($notes, $claims, $records, $kept);
+    }
+
+    private function kept(KeptRow $row): KeptRow
+    {
+        return new KeptRow($row->id, $row->owner, $row->pointer, $row->path, $row->ordinal, $this->hideLines($row->lines));
+    }
+
+    /** Names are looked for in payloads only, so that no line loses its level or its tag. */
+    private function hideLines(string $lines): string
+    {
+        return (string) preg_replace_callback('/^(\d+ (?:@\S+@ )?\w+ )(.+)$/m', fn (array $m): string => $m[1].$this->names->hide($m[2]), $lines);
+    }
+
+    /**
+     * Pointers in the kept lines of some rows, and of the notes and claims that hang on them.
+     *
+     * @param  list<string>  $ids
+     * @return array<string, true>
+     */
+    private static function pointersHanging(Attached $attached, array $ids): array
+    {
+        $lines = '';
+        foreach ($ids as $id) {
+            $hanging = [...array_column($attached->notes[$id] ?? [], 'id'), ...array_column($attached->claims[$id] ?? [], 'id')];
+            foreach ([$id, ...$hanging] as $owner) {
+                $lines .= implode("\n", array_column($attached->kept[$owner] ?? [], 'lines'))."\n";
+            }
+        }
+        preg_match_all('/ (@[^@\s#]+@)$/m', $lines, $m);
+
+        return array_fill_keys($m[1], true);
+    }
+}

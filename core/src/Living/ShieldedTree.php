@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Living;
+
+use NorthBough\Core\Naming\NameKind;
+use NorthBough\Core\Naming\PersonalName;
+use NorthBough\Core\Tree\Backing;
+use NorthBough\Core\Tree\CitedSource;
+use NorthBough\Core\Tree\Event;
+use NorthBough\Core\Tree\Name;
+use NorthBough\Core\Tree\Person;
+use NorthBough\Core\Tree\Sex;
+use NorthBough\Core\Tree\TreeView;
+use NorthBough\Core\Tree\Union;
+
+/**
+ * A tree as it may leave the house: of the living stands that they are there and whose they are, and nothing else;
+ * of their unions nothing but the partners and children.
+ */
+final class ShieldedTree implements TreeView
+{
+    public const WORD = 'Living';
+
+    /** @var array<string, true> those who were withheld so far */
+    private array $withheld = [];
+
+    /** @param  \Closure(list<string>): list<string>  $livingAmong  who of some people is living */
+    public function __construct(
+        private readonly TreeView $tree,
+        private readonly \Closure $livingAmong,
+        private readonly LivingNames $names,
+    ) {
+    }
+
+    public function people(array $ids): array
+    {
+        $people = array_map($this->withoutNames(...), $this->tree->people($ids));
+        foreach ($this->living(array_keys($people)) as $id => $yes) {
+            $people[$id] = new Person($id, $people[$id]->number, Sex::Unknown, [new Name('', NameKind::Birth, PersonalName::of(self::WORD, ''))], []);
+        }
+
+        return $people;
+    }
+
+    public function parentSets(array $childIds): array
+    {
+        return $this->tree->parentSets($childIds);
+    }
+
+    public function unionsOf(array $personIds): array
+    {
+        return array_map(fn (array $unions): array => array_values($this->withoutEvents($unions)), $this->tree->unionsOf($personIds));
+    }
+
+    public function unions(array $unionIds): array
+    {
+        return $this->withoutEvents($this->tree->unions($unionIds));
+    }
+
+    /** How many people were withheld in what was asked for. */
+    public function withheld(): int
+    {
+        return count($this->withheld);
+    }
+
+    /**
+     * @param  array<array-key, Union>  $unions
+     * @return array<array-key, Union>
+     */
+    private function withoutEvents(array $unions): array
+    {
+        $partners = array_merge(...array_values(array_map(static fn (Union $union): array => $union->partnerIds, $unions)), ...[[]]);
+        $living = $this->living($partners);
+
+        return array_map(
+            fn (Union $union): Union => new Union($union->id, $union->partnerIds,
+                array_intersect_key($living, array_flip($union->partnerIds)) === [] ? array_map($this->told(...), $union->events) : [],
+                $union->childIds),
+            $unions,
+        );
+    }
+
+    private function withoutNames(Person $person): Person
+    {
+        return new Person($person->id, $person->number, $person->sex, $person->names, array_map($this->told(...), $person->events));
+    }
+
+    /** An event of the dead, the names of the living taken out of its words and those of its sources. */
+    private function told(Event $event): Event
+    {
+        $hide = $this->names->hide(...);
+        $backing = array_map(static fn (Backing $b): Backing => new Backing(
+            $b->claimId, $b->recordId,
+            new CitedSource($b->source->id, $hide($b->source->title), $hide($b->source->author), $hide($b->source->publication), $b->source->repository),
+            $hide($b->locator), $hide($b->words),
+        ), $event->backing);
+
+        return new Event($event->id, $event->kind, $hide($event->typeWords), $hide($event->value), $event->date, $event->place, $event->denied, $backing, $event->standing);
+    }
+
+    /**
+     * @param  array<array-key, string>  $ids
+     * @return array<string, true>
+     */
+    private function living(array $ids): array
+    {
+        $living = array_fill_keys(($this->livingAmong)(array_values(array_unique($ids))), true);
+        $this->withheld += $living;
+
+        return $living;
+    }
+}

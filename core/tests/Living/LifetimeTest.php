@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Tests\Living;
+
+use NorthBough\Core\Chrono\GenDate;
+use NorthBough\Core\Chrono\IsoDay;
+use NorthBough\Core\Living\Lifetime;
+use NorthBough\Core\Living\LivingRule;
+use NorthBough\Core\Tree\Event;
+use NorthBough\Core\Tree\Standing;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** The day from which somebody counts as dead; the rules of Living, with 110 years from birth and 100 from an adult's event. */
+final class LifetimeTest extends TestCase
+{
+    /** @param  array<string, string>  $events */
+    #[DataProvider('lives')]
+    public function test_dead_from(array $events, ?string $deadFrom): void
+    {
+        $lifetime = Lifetime::of(self::events($events), [], [], false, LivingRule::usual());
+
+        self::assertSame($deadFrom, $lifetime->deadFrom === 0 ? 'always' : IsoDay::orNull($lifetime->deadFrom));
+    }
+
+    /** @return iterable<string, array{array<string, string>, string|null}> */
+    public static function lives(): iterable
+    {
+        yield 'nobody datable' => [[], null];
+        yield 'a birth alone' => [['birth' => '14 Jun 1891'], '2001-06-15'];
+        yield 'a year of birth counts from its end' => [['birth' => '1950'], '2061-01-01'];
+        yield 'an estimate never unshields' => [['birth' => 'about 1850'], null];
+        yield 'a bound does' => [['birth' => 'before 1850'], '1960-01-01'];
+        yield 'a birth after a day says nothing of the latest' => [['birth' => 'after 1950'], null];
+        yield 'a baptism bounds the birth' => [['baptism' => '1 Jan 1900'], '2010-01-02'];
+        yield 'a census too' => [['census' => '6 Jun 1841'], '1951-06-07'];
+        yield 'a death on a day' => [['birth' => '14 Jun 1991', 'death' => '3 May 2020'], '2020-05-03'];
+        yield 'a death without a day' => [['birth' => '14 Jun 1991', 'death' => ''], 'always'];
+        yield 'a burial' => [['burial' => '3 May 2020'], '2020-05-03'];
+        yield 'probate' => [['probate' => '1 Mar 2021'], '2021-03-01'];
+        yield 'an event that only an adult has' => [['marriage' => '2 Feb 1920'], '2020-02-03'];
+        yield 'the nearer of two bounds' => [['birth' => '1 Jan 1905', 'marriage' => '2 Feb 1910'], '2010-02-03'];
+        yield 'two readings count by the later' => [['birth' => '3/4/1902'], '2012-04-04'];
+        yield 'a residence that lasted counts from its beginning' => [['residence' => 'from 1901 to 1990'], '2012-01-01'];
+    }
+
+    public function test_rival_and_denied_events_do_not_count(): void
+    {
+        $rival = new Event('d', 'death', '', '', GenDate::parse('3 May 2020'), '', false, [], Standing::Rival);
+        $denied = new Event('m', 'marriage', '', '', GenDate::parse('1 Jan 1850'), '', true, []);
+
+        self::assertNull(Lifetime::of([$rival, $denied], [], [], false, LivingRule::usual())->deadFrom);
+    }
+
+    public function test_kin_bound_a_birth(): void
+    {
+        $child = (int) GenDate::parse('1 Jan 1900')->span()?->latest;
+        $parent = Lifetime::of([], [$child], [], false, LivingRule::usual());
+        self::assertSame('1900-01-01', IsoDay::orNull($parent->bornBy));
+        // Whoever has a child was grown.
+        self::assertSame('2000-01-02', IsoDay::orNull($parent->deadFrom));
+
+        $ofDeadMother = Lifetime::of([], [], [$child], false, LivingRule::usual());
+        self::assertSame('2010-01-02', IsoDay::orNull($ofDeadMother->deadFrom));
+    }
+
+    public function test_an_editor_can_say_so_and_the_years_are_the_users(): void
+    {
+        self::assertSame(0, Lifetime::of([], [], [], true, LivingRule::usual())->deadFrom);
+        self::assertSame('1991-06-15', IsoDay::orNull(Lifetime::of(self::events(['birth' => '14 Jun 1891']), [], [], false, LivingRule::of(100, 90))->deadFrom));
+    }
+
+    public function test_died_by_is_certain_only(): void
+    {
+        self::assertSame('1850-05-03', IsoDay::orNull(Lifetime::diedBy(self::events(['death' => '3 May 1850', 'burial' => '6 May 1850']))));
+        self::assertNull(Lifetime::diedBy(self::events(['death' => 'about 1850'])));
+    }
+
+    /**
+     * @param  array<string, string>  $events
+     * @return list<Event>
+     */
+    private static function events(array $events): array
+    {
+        $made = [];
+        foreach ($events as $kind => $date) {
+            $made[] = new Event($kind, $kind, '', '', GenDate::parse($date), '', false, []);
+        }
+
+        return $made;
+    }
+}

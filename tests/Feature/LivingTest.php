@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Person;
+use App\Trees\Derived\PersonLines;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
+use NorthBough\Core\Chrono\IsoDay;
+
+/** Living people in every way out, and before readers who may not see them. */
+final class LivingTest extends TestCase
+{
+    private string $una;
+
+    private string $magnus;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        Carbon::setTestNow('2026-06-01 12:00:00');
+        $this->magnus = $this->person('Magnus Osk b 1880 Kirkhaven d 1950');
+        $this->una = $this->person('Una Osk w b 3 May 1980 Pellmouth');
+        $this->api('POST', "/people/{$this->magnus}/facts", ['kind' => 'residence', 'value' => 'with his granddaughter Una Osk', 'date' => '1949'])->assertSuccessful();
+    }
+
+    public function test_a_file_is_shielded_unless_the_owner_keeps(): void
+    {
+        $shielded = $this->file('');
+        foreach (['Una', '1980', 'Pellmouth'] as $word) {
+            self::assertStringNotContainsString($word, $shielded);
+        }
+        self::assertStringContainsString('1 NAME Living', $shielded);
+        self::assertStringContainsString('Magnus', $shielded);
+
+        self::assertStringContainsString('Una /Osk/', $this->file('&living=keep'));
+        self::assertStringContainsString('1 living people in full', (string) DB::table('change_sets')->where('kind', 'told')->value('summary'));
+    }
+
+    public function test_the_command_says_how_many(): void
+    {
+        $to = (string) tempnam(sys_get_temp_dir(), 'nb');
+        self::assertSame(0, Artisan::call('bough:export', ['tree' => $this->tree->id, '--to' => $to]));
+        self::assertStringContainsString('1 living person shielded', $said = Artisan::output());
+        self::assertStringContainsString('A living person was named in: with his granddaughter Una Osk', $said);
+        self::assertStringNotContainsString('Una', (string) file_get_contents($to));
+        self::assertSame(1, Artisan::call('bough:export', ['tree' => $this->tree->id, '--to' => $to, '--living' => 'maybe']));
+    }
+
+    public function test_drawings_are_shielded_where_they_leave_and_not_where_the_owner_works(): void
+    {
+        self::assertStringContainsString('Una', (string) $this->api('GET', "/drawings/ancestors/{$this->una}")->getContent());
+        $url = "/api/trees/{$this->tree->id}/drawings/ancestors/{$this->una}.svg";
+        self::assertStringNotContainsString('Una', (string) $this->get($url)->assertOk()->getContent());
+        self::assertStringContainsString('Una', (string) $this->get("{$url}?living=keep")->assertOk()->getContent());
+    }
+
+    public function test_a_reader_sees_nothing_of_the_living_anywhere(): void
+    {
+        $reader = $this->account('reader@marren.example');
+        DB::table('members')->insert(['tree_id' => $this->tree->id, 'user_id' => $reader->id, 'role' => 'reader']);
+        $this->actingAs($reader);
+        $routes = ['/people', '/people?q=una', '/jump?q=una', '/jump?q=unna', "/people/{$this->una}", "/people/{$this->magnus}", '/desk', '/sources', '/places', '/unions?q=osk',
+            "/drawings/ancestors/{$this->una}", '/exchange', '/journal', '/exchange/export'];
+        foreach ($routes as $route) {
+            $answer = $this->get("/api/trees/{$this->tree->id}{$route}");
+            $said = $answer->baseResponse instanceof \Symfony\Component\HttpFoundation\StreamedResponse ? $answer->streamedContent() : (string) $answer->getContent();
+            self::assertStringNotContainsString('Una', $said, $route);
+            self::assertStringNotContainsString('1980', $said, $route);
+        }
+        $this->api('GET', '/exchange/export?living=keep')->assertForbidden();
+
+        $this->tree->fresh()?->forceFill(['readers_see_living' => true])->save();
+        self::assertSame('Una Osk', $this->api('GET', "/people/{$this->una}")->json('name'));
+    }
+
+    public function test_the_day_follows_from_kin_and_is_kept_up_to_date(): void
+    {
+        $this->api('POST', "/people/{$this->magnus}/relatives", ['relation' => 'father', 'line' => 'Ewan Osk'])->assertSuccessful();
+        $this->api('POST', "/people/{$this->una}/relatives", ['relation' => 'child', 'line' => 'Kit Osk'])->assertSuccessful();
+        $days = fn (): array => DB::table('person_lines')->where('tree_id', $this->tree->id)->orderBy('number')->pluck('dead_from', 'shown_name')
+            ->map(static fn (?int $day): ?string => IsoDay::orNull($day))->all();
+        self::assertSame(['Magnus Osk' => '1950-12-31', 'Una Osk' => '2090-05-04', 'Ewan Osk' => '1981-01-01', 'Kit Osk' => null], $days());
+
+        $kept = $days();
+        app(PersonLines::class)->rebuild();
+        self::assertSame($kept, $days());
+    }
+
+    public function test_an_editor_says_that_somebody_is_dead_and_why(): void
+    {
+        $version = Person::query()->findOrFail($this->una)->version;
+        $this->api('PATCH', "/people/{$this->una}", ['version' => $version, 'saidDeadWhy' => 'Her sister wrote so in 2024.'])->assertSuccessful();
+
+        self::assertSame('Her sister wrote so in 2024.', $this->api('GET', "/people/{$this->una}")->json('saidDeadWhy'));
+        self::assertFalse($this->api('GET', "/people/{$this->una}")->json('isLiving'));
+        self::assertStringContainsString('Una /Osk/', $this->file(''));
+    }
+
+    private function file(string $more): string
+    {
+        return $this->get("/api/trees/{$this->tree->id}/exchange/export?version=7{$more}")->assertOk()->streamedContent();
+    }
+}
