@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Jobs\ImportFile;
+use App\Models\FileRef;
 use App\Models\Person;
 use App\Models\Run;
 use App\Trees\Exchange\Cancelled;
@@ -37,6 +38,8 @@ final class ExchangeTest extends TestCase
     {
         yield 'version 5.5.1' => ['isles-551.ged', Version::V551];
         yield 'version 7' => ['isles-7.ged', Version::V7];
+        yield 'every structure of 5.5.1' => ['whole-551.ged', Version::V551];
+        yield 'every structure of version 7' => ['whole-7.ged', Version::V7];
     }
 
     public function test_the_report_stays(): void
@@ -46,7 +49,8 @@ final class ExchangeTest extends TestCase
 
         self::assertSame('done', $page->json('runs.0.state'));
         self::assertSame(3, $page->collect('imports.0.counts')->firstWhere('word', 'people')['count']);
-        self::assertSame([['line' => 56, 'text' => 'CHIL @I9@', 'why' => 'points to a record that is not in the file; it is kept as it stands']], $page->json('imports.0.unplaced'));
+        self::assertSame([['line' => 56, 'text' => 'CHIL @I9@', 'why' => 'points to a record that is not in the file; it is kept as it stands']], $page->json('imports.0.noted'));
+        self::assertSame([], $page->json('imports.0.unplaced'));
     }
 
     public function test_what_came_in_can_be_worked_on_and_a_change_shows_in_that_place_alone(): void
@@ -58,8 +62,78 @@ final class ExchangeTest extends TestCase
         $this->api('PATCH', "/facts/{$birth->id}", ['date' => '12 May 1732', 'version' => 1])->assertOk();
         $after = explode("\n", $this->exported(Version::V551));
 
-        self::assertSame(['2 DATE @#DJULIAN@ 10 FEB 1731/32'], array_values(array_diff($before, $after)));
-        self::assertSame(['2 DATE 12 MAY 1732'], array_values(array_diff($after, $before)));
+        self::assertSame(['2 DATE @#DJULIAN@ 10 FEB 1731/32', '2 DATE 1 JAN 2001'], array_values(array_diff($before, $after)));
+        self::assertSame('2 DATE 12 MAY 1732', array_values(array_diff($after, $before))[0]);
+    }
+
+    /** One date is changed, one event deleted, one child added: these structures differ, the change dates with them, and nothing else. */
+    #[DataProvider('wholeFiles')]
+    public function test_a_file_differs_in_exactly_what_was_edited(string $name, Version $version): void
+    {
+        Carbon::setTestNow('2026-11-23 10:20:30');
+        $this->bringIn(self::coreFile($name))->assertOk();
+        $before = SaysTheSame::normalised($this->exported($version));
+        $person = FileRef::query()->where('pointer', '@I1@')->firstOrFail()->getAttribute('person_id');
+        $family = FileRef::query()->where('pointer', '@F3@')->firstOrFail()->getAttribute('union_id');
+        $this->api('PATCH', '/facts/'.$this->fact($person, 'birth')->id, ['date' => '12 May 1732', 'version' => 1])->assertOk();
+        $this->api('DELETE', '/facts/'.$this->fact($person, 'will')->id, ['version' => 1])->assertSuccessful();
+        $child = $this->relative($person, 'child', 'Kit Tarrel', $family);
+        $after = SaysTheSame::normalised($this->exported($version));
+
+        $made = array_values(array_diff(array_keys($after), array_keys($before)));
+        self::assertCount(1, $made);
+        $pointer = strtok($made[0], ' ');
+        $changed = array_keys(array_filter($before, static fn (string $text, string $key): bool => $text !== ($after[$key] ?? ''), ARRAY_FILTER_USE_BOTH));
+        self::assertSame(['@F3@ FAM', '@I1@ INDI'], $changed);
+
+        [$lost, $new] = self::difference($before['@F3@ FAM'], $after['@F3@ FAM']);
+        self::assertSame([[], ["CHIL {$pointer}", 'CHAN', 'DATE 23 NOV 2026', $version === Version::V7 ? 'TIME 10:20:30Z' : 'TIME 10:20:30']], [$lost, $new]);
+        [$lost, $new] = self::difference($before['@I1@ INDI'], $after['@I1@ INDI']);
+        self::assertSame(['DATE 12 MAY 1732', 'DATE 23 NOV 2026', $version === Version::V7 ? 'TIME 10:20:30Z' : 'TIME 10:20:30'], $new);
+        self::assertStringContainsString("\n  WILL", $before['@I1@ INDI']);
+        self::assertStringNotContainsString("\n  WILL", $after['@I1@ INDI']);
+        $will = preg_match('/\n(  WILL\n(?:    .*\n)*)/', $before['@I1@ INDI'], $m) === 1 ? array_map(trim(...), explode("\n", trim($m[1]))) : [];
+        $rest = self::without($lost, $will);
+        self::assertCount($version === Version::V7 ? 4 : 3, $rest, implode(' | ', $rest));
+        self::assertNotSame('', $child);
+    }
+
+    /** @return iterable<string, array{string, Version}> */
+    public static function wholeFiles(): iterable
+    {
+        yield '5.5.1' => ['whole-551.ged', Version::V551];
+        yield '7' => ['whole-7.ged', Version::V7];
+    }
+
+    /**
+     * @return array{list<string>, list<string>} lines that only the first has, and only the second
+     */
+    private static function difference(string $first, string $second): array
+    {
+        $first = array_map(trim(...), explode("\n", $first));
+        $second = array_map(trim(...), explode("\n", $second));
+
+        return [self::without($first, $second), self::without($second, $first)];
+    }
+
+    /**
+     * @param  list<string>  $lines
+     * @param  list<string>  $taken
+     * @return list<string>
+     */
+    private static function without(array $lines, array $taken): array
+    {
+        $left = array_count_values($taken);
+        $rest = [];
+        foreach ($lines as $line) {
+            if (($left[$line] ?? 0) > 0) {
+                $left[$line]--;
+            } else {
+                $rest[] = $line;
+            }
+        }
+
+        return $rest;
     }
 
     public function test_an_import_is_taken_back_in_one_step(): void

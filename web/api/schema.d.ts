@@ -790,6 +790,7 @@ export interface components {
       broughtInAt: string
       counts: components['schemas']['CountResource'][]
       unplaced: components['schemas']['UnplacedResource'][]
+      noted: components['schemas']['UnplacedResource'][]
     }
     /** @description `undo` and `redo` say what the next undo and redo would do; empty when there is nothing. */
     JournalPage: {

@@ -126,10 +126,14 @@ final readonly class ExchangeController
         foreach (['people', 'families', 'events', 'sources', 'repositories', 'records', 'notes', 'media', 'other'] as $word) {
             $counts[] = new CountResource($word, (int) ($import->report[$word] ?? 0));
         }
-        /** @var list<array{line: int, text: string, why: string}> $unplaced */
-        $unplaced = $import->report['unplaced'] ?? [];
+        $listed = static function (string $which) use ($import): array {
+            /** @var list<array{line: int, text: string, why: string}> $lines */
+            $lines = $import->report[$which] ?? [];
+
+            return array_map(static fn (array $u): UnplacedResource => new UnplacedResource($u['line'], $u['text'], $u['why']), $lines);
+        };
 
         return new ImportResource($import->id, $import->file_name, $import->standard, $import->brought_in_at, $counts,
-            array_map(static fn (array $u): UnplacedResource => new UnplacedResource($u['line'], $u['text'], $u['why']), $unplaced));
+            $listed('unplaced'), $listed('noted'));
     }
 }

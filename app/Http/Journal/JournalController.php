@@ -73,6 +73,7 @@ final readonly class JournalController
             ->orderByDesc('change_sets.seq')->limit($most)
             ->get(['change_sets.*', 'users.name AS who']);
         $counts = DB::table('journal')->where('tree_id', $treeId)->whereIn('change_set_id', $rows->pluck('id'))
+            ->whereRaw("(before IS NULL OR op <> 'update' OR (before - 'changed_at') <> '{}'::jsonb)")
             ->groupBy('change_set_id')->selectRaw("change_set_id, sum(coalesce((before->>'rows')::int, 1)) AS rows")->pluck('rows', 'change_set_id');
 
         return array_values($rows->map(static fn (stdClass $row): ChangeResource => new ChangeResource(

@@ -13,6 +13,7 @@ final readonly class ImportResource
     /**
      * @param  list<CountResource>  $counts
      * @param  list<UnplacedResource>  $unplaced
+     * @param  list<UnplacedResource>  $noted  placed, and odd all the same
      */
     public function __construct(
         #[OA\Property] public string $id,
@@ -21,6 +22,7 @@ final readonly class ImportResource
         #[OA\Property] public string $broughtInAt,
         #[ListOf(CountResource::class)] public array $counts,
         #[ListOf(UnplacedResource::class)] public array $unplaced,
+        #[ListOf(UnplacedResource::class)] public array $noted,
     ) {
     }
 }

@@ -6,6 +6,7 @@ namespace App\Trees\Changes;
 
 use App\Models\TreeModel;
 use App\Trees\Derived\Touched;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 
@@ -16,14 +17,17 @@ final class Change
 
     public readonly Touched $touched;
 
+    private readonly ChangeDates $dates;
+
     public function __construct(public readonly string $treeId, public readonly string $id)
     {
         $this->touched = new Touched;
+        $this->dates = new ChangeDates;
     }
 
     public function inserted(TreeModel $row): void
     {
-        $this->touched->by($row);
+        $this->touches($row);
         $this->journal($row->getTable(), $row->id, 'insert', null);
     }
 
@@ -31,13 +35,13 @@ final class Change
     {
         $before = array_intersect_key($row->getRawOriginal(), $row->getDirty());
         unset($before['version']);
-        $this->touched->by($row);
+        $this->touches($row);
         $this->journal($row->getTable(), $row->id, 'update', $before);
     }
 
     public function deleting(TreeModel $row): void
     {
-        $this->touched->by($row);
+        $this->touches($row);
         $this->journal($row->getTable(), $row->id, 'delete', $row->getRawOriginal());
     }
 
@@ -50,6 +54,28 @@ final class Change
             }
         }
         $row->delete();
+    }
+
+    /** Gives every record that was touched its change date, journalled so that undoing puts the old one back. */
+    public function stamp(Carbon $now): void
+    {
+        foreach ($this->dates->stamp($this->treeId, $now) as [$table, $id, $before]) {
+            $this->journal($table, $id, 'update', [ChangeDates::COLUMN => $before]);
+        }
+    }
+
+    /** Puts a change date back as it was. */
+    public function restoreDate(string $table, string $id, ?string $date): void
+    {
+        $row = DB::table($table)->where('tree_id', $this->treeId)->where('id', $id);
+        $this->journal($table, $id, 'update', [ChangeDates::COLUMN => (clone $row)->value(ChangeDates::COLUMN)]);
+        $row->update([ChangeDates::COLUMN => $date]);
+    }
+
+    private function touches(TreeModel $row): void
+    {
+        $this->touched->by($row);
+        $this->dates->by($row);
     }
 
     /** A bulk set journals one line a table; its rows carry the change set's id in made_by. */

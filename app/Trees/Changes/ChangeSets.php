@@ -42,6 +42,9 @@ final readonly class ChangeSets
             $this->open->open($change);
             try {
                 $result = $work($change);
+                if ($intent->kind === 'do') {
+                    $change->stamp(Carbon::now());
+                }
             } finally {
                 $this->open->close();
             }

@@ -59,7 +59,7 @@ final readonly class Undo
                 foreach ($entries as $entry) {
                     match ($entry->op) {
                         'insert' => $this->takeOut($change, $entry),
-                        'update' => $this->restore($entry),
+                        'update' => $this->restore($change, $entry),
                         'delete' => $this->putBack($entry),
                         default => $set->kind === 'undo' ? throw CannotUndo::broughtInFromItsFile() : $this->takeOutBulk($change, $entry),
                     };
@@ -87,12 +87,17 @@ final readonly class Undo
         $row->delete();
     }
 
-    private function restore(stdClass $entry): void
+    private function restore(Change $change, stdClass $entry): void
     {
-        $class = Tables::model($entry->table_name);
-        $row = $class::query()->where('id', (string) $entry->row_id)->first() ?? throw CannotUndo::gone($entry->table_name);
         /** @var array<string, mixed> $before */
         $before = json_decode($entry->before, true, flags: JSON_THROW_ON_ERROR);
+        if (array_keys($before) === [ChangeDates::COLUMN]) {
+            $this->restoreDate($change, $entry, $before[ChangeDates::COLUMN]);
+
+            return;
+        }
+        $class = Tables::model($entry->table_name);
+        $row = $class::query()->where('id', (string) $entry->row_id)->first() ?? throw CannotUndo::gone($entry->table_name);
         foreach (array_keys($before) as $field) {
             if ($this->changedSince($entry, $field)) {
                 throw CannotUndo::changedSince($entry->table_name, $field);
@@ -100,6 +105,15 @@ final readonly class Undo
         }
         $row->setRawAttributes(array_replace($row->getAttributes(), $before));
         $row->save();
+    }
+
+    /** A record that was changed again since keeps its later date; one that went with the set has none. */
+    private function restoreDate(Change $change, stdClass $entry, ?string $date): void
+    {
+        $isThere = DB::table($entry->table_name)->where('tree_id', $this->current->id())->where('id', $entry->row_id)->exists();
+        if ($isThere && ! $this->changedSince($entry, ChangeDates::COLUMN)) {
+            $change->restoreDate($entry->table_name, $entry->row_id, $date);
+        }
     }
 
     private function putBack(stdClass $entry): void
@@ -136,7 +150,7 @@ final readonly class Undo
             ->whereNull('change_sets.undone_by')
             ->where('change_sets.kind', '!=', 'undo');
 
-        return $field === null ? $later->exists() : $later->whereRaw('jsonb_exists(journal.before, ?)', [$field])->exists();
+        return $field === null ? $later->whereRaw("(journal.before - '".ChangeDates::COLUMN."') <> '{}'::jsonb")->exists() : $later->whereRaw('jsonb_exists(journal.before, ?)', [$field])->exists();
     }
 
     /** @param  list<string>  $kinds */

@@ -87,6 +87,9 @@ final readonly class ImportTree
     /** @param  array<string, array{file: string, columns: list<string>, rows: int}>  $spooled */
     private function copy(Change $change, array $spooled, Progress $progress): void
     {
+        // Foreign keys are checked by plans made when these tables may still be taken for empty, and kept: without this
+        // every row of a first import would look for its owner from the top of a growing table.
+        DB::statement('SET LOCAL enable_seqscan = off');
         $tables = array_values(array_intersect(Tables::names(), array_keys($spooled)));
         foreach ($tables as $index => $table) {
             $progress->tell(60 + max(0, min(35, intdiv(35 * $index, count($tables)))), 'Storing '.str_replace('_', ' ', $table));
@@ -94,6 +97,7 @@ final readonly class ImportTree
             DB::connection()->getPdo()->pgsqlCopyFromFile($table, $file, "\t", '\\\\N', implode(',', $columns));
             $change->bulk($table, $rows);
         }
+        DB::statement('SET LOCAL enable_seqscan = on');
         // Without fresh statistics the planner takes the tables for empty, and every query after this for a small one.
         DB::statement('ANALYZE '.implode(', ', $tables));
     }
@@ -116,8 +120,17 @@ final readonly class ImportTree
             ...$report->counts,
             'lines' => $report->lines,
             'version' => $report->version->value,
-            'unplaced' => array_map(static fn (Remark $r): array => ['line' => $r->line, 'text' => mb_substr($r->text, 0, 500), 'why' => $r->why], $report->remarks),
+            'unplaced' => self::listed($report, false),
+            'noted' => self::listed($report, true),
         ];
+    }
+
+    /** @return list<array{line: int, text: string, why: string}> */
+    private static function listed(FileReport $report, bool $placed): array
+    {
+        $remarks = array_filter($report->remarks, static fn (Remark $r): bool => $r->isPlaced === $placed);
+
+        return array_values(array_map(static fn (Remark $r): array => ['line' => $r->line, 'text' => $r->text, 'why' => $r->why], $remarks));
     }
 
     /** @return \Generator<int, string> */

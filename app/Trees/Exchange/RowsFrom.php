@@ -31,7 +31,7 @@ final class RowsFrom
 {
     public static function person(stdClass $row): PersonRow
     {
-        return new PersonRow($row->id, $row->number, Sex::from($row->sex), $row->ordinal, self::written($row));
+        return new PersonRow($row->id, $row->number, Sex::from($row->sex), $row->ordinal, self::written($row), self::changedAt($row));
     }
 
     public static function name(stdClass $row): NameRow
@@ -61,18 +61,18 @@ final class RowsFrom
 
     public static function union(stdClass $row): UnionRow
     {
-        return new UnionRow($row->id, $row->ordinal, self::written($row));
+        return new UnionRow($row->id, $row->ordinal, self::written($row), self::changedAt($row));
     }
 
     public static function source(stdClass $row): SourceRow
     {
         return new SourceRow($row->id, $row->title, $row->author, $row->publication, $row->abbreviation, $row->text,
-            $row->repository_id, $row->call_number, $row->ordinal, self::written($row));
+            $row->repository_id, $row->call_number, $row->ordinal, self::written($row), self::changedAt($row));
     }
 
     public static function repository(stdClass $row): RepositoryRow
     {
-        return new RepositoryRow($row->id, $row->name, $row->ordinal, self::written($row));
+        return new RepositoryRow($row->id, $row->name, $row->ordinal, self::written($row), self::changedAt($row));
     }
 
     public static function record(stdClass $row): RecordRow
@@ -97,6 +97,11 @@ final class RowsFrom
         $owner = $kind === null ? null : new FactRef(Owner::from($kind), $row->{"{$kind}_id"});
 
         return new KeptRow($row->id, $owner, $row->pointer, $row->path, $row->ordinal, $row->lines);
+    }
+
+    private static function changedAt(stdClass $row): ?\DateTimeImmutable
+    {
+        return $row->changed_at === null ? null : new \DateTimeImmutable($row->changed_at);
     }
 
     /** @return array<string, array{int, string}> */

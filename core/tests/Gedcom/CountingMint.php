@@ -14,4 +14,9 @@ final class CountingMint implements IdMint
     {
         return 'id'.++$this->count;
     }
+
+    public function tied(string $recordId, string $to): string
+    {
+        return "{$recordId} {$to}";
+    }
 }

@@ -30,6 +30,8 @@ final class FileTest extends TestCase
     {
         yield 'version 5.5.1' => ['isles-551.ged', Version::V551];
         yield 'version 7' => ['isles-7.ged', Version::V7];
+        yield 'every structure of 5.5.1' => ['whole-551.ged', Version::V551];
+        yield 'every structure of version 7' => ['whole-7.ged', Version::V7];
     }
 
     #[DataProvider('files')]
@@ -48,7 +50,7 @@ final class FileTest extends TestCase
     {
         $counts = MemoryTree::reading(self::file('isles-551.ged'))->report->counts;
 
-        self::assertSame(['people' => 3, 'families' => 1, 'events' => 4, 'sources' => 1, 'repositories' => 1, 'records' => 1, 'media' => 0, 'notes' => 1, 'other' => 2], $counts);
+        self::assertSame(['people' => 3, 'families' => 1, 'events' => 4, 'sources' => 1, 'repositories' => 1, 'records' => 1, 'media' => 0, 'notes' => 2, 'other' => 1], $counts);
     }
 
     public function test_a_pointer_to_nothing_is_kept_and_remarked_on(): void
@@ -94,7 +96,7 @@ final class FileTest extends TestCase
 
     public function test_ties_that_only_one_side_tells(): void
     {
-        $file = "0 HEAD\n1 GEDC\n2 VERS 5.5.1\n0 @I1@ INDI\n1 NAME A\n0 @I2@ INDI\n1 NAME B\n1 FAMC @F1@\n0 @I3@ INDI\n1 NAME C\n0 @F1@ FAM\n1 HUSB @I1@\n1 CHIL @I3@\n0 TRLR\n";
+        $file = "0 HEAD\n1 GEDC\n2 VERS 5.5.1\n1 CHAR UTF-8\n0 @I1@ INDI\n1 NAME A\n0 @I2@ INDI\n1 NAME B\n1 FAMC @F1@\n0 @I3@ INDI\n1 NAME C\n0 @F1@ FAM\n1 HUSB @I1@\n1 CHIL @I3@\n0 TRLR\n";
         $tree = MemoryTree::reading($file);
 
         self::assertCount(2, $tree->all(ParentSetRow::class));
@@ -121,6 +123,15 @@ final class FileTest extends TestCase
         yield 'UTF-16 little end first' => ["\xFF\xFE".mb_convert_encoding($file, 'UTF-16LE', 'UTF-8')];
         yield 'UTF-16 big end first' => ["\xFE\xFF".mb_convert_encoding($file, 'UTF-16BE', 'UTF-8')];
         yield 'a stray byte of Windows-1252' => [str_replace('ö', "\xF6", $file)];
+        $named = static fn (string $encoding, string $letter): string => str_replace(['UNICODE', 'ö'], [$encoding, $letter], $file);
+        yield 'ANSEL' => [$named('ANSEL', "\xE8o")];
+        yield 'ANSI' => [$named('ANSI', "\xF6")];
+        yield 'Windows-1252' => [$named('WINDOWS-1252', "\xF6")];
+        yield 'Latin 1' => [$named('ISO-8859-1', "\xF6")];
+        yield 'the PC of old' => [$named('IBMPC', "\x94")];
+        yield 'Macintosh' => [$named('MACINTOSH', "\x9A")];
+        yield 'UTF-8 that calls itself ANSEL' => [$named('ANSEL', 'ö')];
+        yield 'UTF-8 that calls itself ANSI' => [$named('ANSI', 'ö')];
         yield 'indented' => [str_replace("\n1 NAME", "\n   1 NAME", $file)];
     }
 
@@ -140,7 +151,7 @@ final class FileTest extends TestCase
         yield 'a picture' => ["\x89PNG\r\n\x1a\n\0\0\0", '/first line/'];
         yield 'a zip' => ["PK\x03\x04rest", '/zipped/'];
         yield 'version 4' => ["0 HEAD\n1 GEDC\n2 VERS 4.0\n0 TRLR\n", '/version “4.0”/'];
-        yield 'ANSEL with its own letters' => ["0 HEAD\n1 CHAR ANSEL\n1 GEDC\n2 VERS 5.5.1\n0 @I1@ INDI\n1 NAME \xE8o /X/\n0 TRLR\n", '/ANSEL/'];
+        yield 'letters that nobody knows' => ["0 HEAD\n1 CHAR BOBSOFT\n1 GEDC\n2 VERS 5.5.1\n0 @I1@ INDI\n1 NAME \xE8o /X/\n0 TRLR\n", '/BOBSOFT/'];
     }
 
     public static function file(string $name): string

@@ -24,6 +24,9 @@ final class SaysTheSame
             }
             [$level, $rest] = [(int) $m[1], $m[2]];
             if (preg_match('/^CON([TC])(?: (.*))?$/s', $rest, $c) === 1) {
+                if ($key === 'HEAD' && $level > $skip) {
+                    continue;
+                }
                 $text = $c[2] ?? '';
                 $records[$key] .= ($c[1] === 'T' ? '⏎' : '').($seven ? (string) preg_replace('/^@@/', '@', $text) : str_replace('@@', '@', $text));
 
@@ -34,7 +37,7 @@ final class SaysTheSame
                 $records[$key] = '';
             }
             if ($key === 'HEAD' && $level === 1) {
-                $skip = in_array(explode(' ', $rest)[0], ['SOUR', 'DATE', 'CHAR', 'GEDC'], true) ? 1 : 99;
+                $skip = in_array(explode(' ', $rest)[0], ['SOUR', 'DATE'], true) ? 1 : 99;
             }
             if ($key === 'HEAD' && $level >= $skip) {
                 continue;

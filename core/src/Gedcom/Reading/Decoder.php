@@ -5,10 +5,14 @@ declare(strict_types=1);
 namespace NorthBough\Core\Gedcom\Reading;
 
 use NorthBough\Core\Gedcom\NotReadable;
+use NorthBough\Core\Gedcom\Reading\Encoding\Encoding;
 
 /** Bytes in, lines of UTF-8 out, whatever ends the lines. Holds one chunk at a time. */
 final class Decoder
 {
+    /** Bytes that must have come in before the head is looked at for what encoding it names. */
+    private const ENOUGH = 1 << 14;
+
     /**
      * @param  iterable<string>  $chunks  the file's bytes in order, in pieces of any size
      * @return \Generator<int, string> line number from 1 => line, without its end
@@ -17,40 +21,74 @@ final class Decoder
      */
     public static function lines(iterable $chunks): \Generator
     {
-        $rest = '';
         $number = 0;
+        foreach (self::split(self::gathered($chunks)) as $line) {
+            $number++;
+            yield $number => $number === 1 && str_starts_with($line, "\u{FEFF}") ? substr($line, 3) : $line;
+        }
+    }
+
+    /**
+     * @param  iterable<string>  $chunks
+     * @return \Generator<int, string> the same, the first long enough to hold the head
+     */
+    private static function gathered(iterable $chunks): \Generator
+    {
+        $start = '';
+        $begun = false;
+        foreach ($chunks as $chunk) {
+            if ($begun) {
+                yield $chunk;
+
+                continue;
+            }
+            $start .= $chunk;
+            if (strlen($start) >= self::ENOUGH) {
+                $begun = true;
+                yield $start;
+            }
+        }
+        if (! $begun) {
+            yield $start;
+        }
+    }
+
+    /**
+     * @param  iterable<string>  $chunks
+     * @return \Generator<int, string>
+     */
+    private static function split(iterable $chunks): \Generator
+    {
         $encoding = null;
+        $bytes = '';
+        $rest = '';
         foreach ($chunks as $chunk) {
             $encoding ??= self::sniff($chunk);
-            $rest .= $chunk;
-            if ($encoding !== 'UTF-8') {
-                // Sixteen-bit files are rare and small; they are turned round whole.
-                continue;
+            if ($encoding->isSixteenBit()) {
+                $bytes .= $chunk;
+                $whole = $encoding->wholeLetters($bytes);
+                $rest .= $encoding->widened(substr($bytes, 0, $whole));
+                $bytes = substr($bytes, $whole);
+            } else {
+                $rest .= $chunk;
             }
             $parts = preg_split('/\r\n|\n|\r(?!\z)/', $rest) ?: [''];
             $rest = array_pop($parts);
             foreach ($parts as $line) {
-                yield ++$number => $number === 1 ? self::withoutMark($line) : $line;
+                yield $encoding->isSixteenBit() ? $line : $encoding->line($line);
             }
         }
-        if ($encoding === null || ($number === 0 && $rest === '')) {
+        if ($encoding === null) {
             throw NotReadable::empty();
         }
-        if ($encoding !== 'UTF-8') {
-            $rest = mb_convert_encoding($rest, 'UTF-8', $encoding);
+        $rest .= $encoding->isSixteenBit() ? $encoding->widened($bytes) : '';
+        foreach (preg_split('/\r\n|\n|\r/', $rest) ?: [] as $line) {
+            yield $encoding->isSixteenBit() ? $line : $encoding->line($line);
         }
-        foreach (preg_split('/\r\n|\n|\r/', (string) $rest) ?: [] as $line) {
-            yield ++$number => $number === 1 ? self::withoutMark($line) : $line;
-        }
-    }
-
-    private static function withoutMark(string $line): string
-    {
-        return str_starts_with($line, "\u{FEFF}") ? substr($line, 3) : $line;
     }
 
     /** @throws NotReadable */
-    private static function sniff(string $start): string
+    private static function sniff(string $start): Encoding
     {
         if ($start === '') {
             throw NotReadable::empty();
@@ -58,17 +96,7 @@ final class Decoder
         if (str_starts_with($start, "PK\x03\x04")) {
             throw NotReadable::zipped();
         }
-        $encoding = match (true) {
-            str_starts_with($start, "\xFF\xFE"), str_starts_with($start, "0\0") => 'UTF-16LE',
-            str_starts_with($start, "\xFE\xFF"), str_starts_with($start, "\0".'0') => 'UTF-16BE',
-            default => 'UTF-8',
-        };
-        if ($encoding === 'UTF-8' && preg_match('/^\s*1 CHAR (\S+)/m', substr($start, 0, 4096), $m) === 1
-            && ! in_array(strtoupper($m[1]), ['UTF-8', 'UTF8', 'ASCII', 'UNICODE'], true) && preg_match('/[\x80-\xFF]/', $start) === 1
-            && ! mb_check_encoding(substr($start, 0, (int) strrpos($start, "\n")), 'UTF-8')) {
-            throw NotReadable::encoding($m[1]);
-        }
 
-        return $encoding;
+        return Encoding::of($start);
     }
 }

@@ -8,4 +8,7 @@ namespace NorthBough\Core\Gedcom\Reading;
 interface IdMint
 {
     public function next(): string;
+
+    /** An id for what hangs between a record and something else: the same for the same two, and near the record's in order. */
+    public function tied(string $recordId, string $to): string;
 }

@@ -27,6 +27,10 @@ final class Lexer
                 $text = mb_convert_encoding($text, 'UTF-8', 'Windows-1252');
                 $remark(new Remark($number, $text, 'is not UTF-8; its letters were read as Windows-1252'));
             }
+            if (str_contains($text, "\0")) {
+                $text = str_replace("\0", '␀', $text);
+                $remark(new Remark($number, $text, 'holds a byte that no text has; it stands as ␀'));
+            }
             $matched = preg_match(self::LINE, $text, $m) === 1;
             if ($last === null && trim($text) !== '' && (! $matched || $m['level'] !== '0' || strtoupper($m['tag']) !== 'HEAD')) {
                 throw NotReadable::notThisKind();

@@ -59,10 +59,14 @@ final class Mapping
         }
     }
 
-    /** The record for a page of a source: one for each that differs. */
-    public function record(string $sourceId, string $locator): string
+    /**
+     * The record for a page of a source and what the citation gives of its words: one for each that differs.
+     *
+     * @param  string  $words  the lines of DATA
+     */
+    public function record(string $sourceId, string $locator, string $words): string
     {
-        $key = md5($sourceId."\n".$locator, true);
+        $key = md5("{$sourceId}\n{$locator}\n\n{$words}", true);
         if (! isset($this->records[$key])) {
             $this->records[$key] = $this->newId();
             $this->sink->add(new RecordRow($this->records[$key], $sourceId, $locator));
@@ -95,14 +99,18 @@ final class Mapping
     public function keepRecord(Structure $record, int $ordinal): void
     {
         $this->add(new KeptRow($this->newId(), null, $record->pointer, '', $ordinal, Lines::kept($record)));
-        $this->counts[$record->tag === 'OBJE' ? 'media' : 'other']++;
+        $this->counts[match ($record->tag) {
+            'OBJE' => 'media',
+            'SNOTE', 'NOTE' => 'notes',
+            default => 'other',
+        }]++;
         $this->remarkOnLostPointers($record);
     }
 
     private function remarkOnLostPointers(Structure $structure): void
     {
         if ($structure->isPointer && $structure->payload !== '@VOID@' && ! $this->survey->isKnown($structure->payload)) {
-            $this->remark(new Remark($structure->line, "{$structure->tag} {$structure->payload}", 'points to a record that is not in the file; it is kept as it stands'));
+            $this->remark(new Remark($structure->line, "{$structure->tag} {$structure->payload}", 'points to a record that is not in the file; it is kept as it stands', isPlaced: true));
         }
         foreach ($structure->children as $child) {
             $this->remarkOnLostPointers($child);

@@ -9,26 +9,47 @@ use NorthBough\Core\Gedcom\Structure;
 /**
  * The first pass over a file: which records there are, and who is tied to whom, so that the second pass can write
  * every tie once although the standard tells it twice, in any order.
+ *
+ * It holds every pointer of the file, so it is packed: pointers become small numbers, a tie is one integer under one
+ * integer key.
  */
 final class Survey
 {
-    /** @var array<string, string> record pointer => id, for people, families, sources and repositories */
+    private const CHILD = 0;
+
+    private const PARTNER = 1;
+
+    private const TAGS = ['' => 0, 'INDI' => 1, 'FAM' => 2, 'SOUR' => 3, 'REPO' => 4, 'other' => 5];
+
+    /** Bits of a tie: told by the family (its ordinal above them), told by the person, and whether the slot is WIFE. */
+    private const BY_FAMILY = 1;
+
+    private const BY_PERSON = 2;
+
+    private const WIFE = 4;
+
+    private const ORDINAL_FROM = 3;
+
+    /** @var array<string, int> pointer => number */
+    private array $numbers = [];
+
+    /** @var list<string> number => pointer */
+    private array $pointers = [];
+
+    /** One byte a number: the place of its record's tag in TAGS, 0 while no record was met. */
+    private string $tags = '';
+
+    /** @var array<int, string> number => id, of people, families, sources and repositories */
     private array $ids = [];
 
-    /** @var array<string, string> record pointer => tag */
-    private array $tags = [];
-
-    /** @var array<string, array<string, array{string, int}>> family => person => [HUSB or WIFE, ordinal] */
-    private array $partners = [];
-
-    /** @var array<string, array<string, int>> family => child => ordinal */
-    private array $children = [];
-
-    /** @var array<string, true> "family child" and "person family" pairs that the person's own record tells */
-    private array $toldByPerson = [];
-
-    /** @var array<string, string> tie => id */
+    /** @var array<int, int> (family << 25 | person) << 1 | CHILD or PARTNER => bits of the tie */
     private array $ties = [];
+
+    /** @var array<int, int> family => the first partner that it names */
+    private array $first = [];
+
+    /** @var array<int, int> and the second */
+    private array $second = [];
 
     public function __construct(private readonly IdMint $mint)
     {
@@ -36,19 +57,23 @@ final class Survey
 
     public function note(Structure $record): void
     {
-        if ($record->pointer === '' || isset($this->tags[$record->pointer])) {
+        if ($record->pointer === '') {
             return;
         }
-        $this->tags[$record->pointer] = $record->tag;
-        if (in_array($record->tag, ['INDI', 'FAM', 'SOUR', 'REPO'], true)) {
-            $this->ids[$record->pointer] = $this->mint->next();
+        $number = $this->number($record->pointer);
+        if ($this->tags[$number] !== "\0") {
+            return;
+        }
+        $this->tags[$number] = chr(self::TAGS[$record->tag] ?? self::TAGS['other']);
+        if (isset(self::TAGS[$record->tag])) {
+            $this->ids[$number] = $this->mint->next();
         }
         foreach ($record->children as $ordinal => $child) {
             match ([$record->tag, $child->tag]) {
-                ['FAM', 'HUSB'], ['FAM', 'WIFE'] => $this->partner($record->pointer, $child, $ordinal),
-                ['FAM', 'CHIL'] => $this->children[$record->pointer][$child->payload] ??= $ordinal,
-                ['INDI', 'FAMC'] => $this->toldByPerson["C {$child->payload} {$record->pointer}"] = true,
-                ['INDI', 'FAMS'] => $this->toldByPerson["S {$child->payload} {$record->pointer}"] = true,
+                ['FAM', 'HUSB'], ['FAM', 'WIFE'] => $this->partner($number, $child, $ordinal),
+                ['FAM', 'CHIL'] => $this->toldByFamily($number, $this->number($child->payload), self::CHILD, $ordinal, 0),
+                ['INDI', 'FAMC'] => $this->toldByPerson($this->number($child->payload), $number, self::CHILD),
+                ['INDI', 'FAMS'] => $this->toldByPerson($this->number($child->payload), $number, self::PARTNER),
                 default => null,
             };
         }
@@ -57,46 +82,107 @@ final class Survey
     /** The id of the record, when it is of this tag. */
     public function id(string $pointer, string $tag): ?string
     {
-        return ($this->tags[$pointer] ?? '') === $tag ? $this->ids[$pointer] ?? null : null;
+        $number = $this->numbers[$pointer] ?? null;
+
+        return $number !== null && ord($this->tags[$number]) === (self::TAGS[$tag] ?? -1) ? $this->ids[$number] ?? null : null;
     }
 
     public function isKnown(string $pointer): bool
     {
-        return isset($this->tags[$pointer]);
+        $number = $this->numbers[$pointer] ?? null;
+
+        return $number !== null && $this->tags[$number] !== "\0";
     }
 
     /** @return array<string, array{string, int}> person => [slot, ordinal]; two at most */
     public function partners(string $family): array
     {
-        return $this->partners[$family] ?? [];
+        $number = $this->numbers[$family] ?? -1;
+        $partners = [];
+        foreach ([$this->first[$number] ?? null, $this->second[$number] ?? null] as $person) {
+            if ($person !== null) {
+                $bits = $this->ties[self::key($number, $person, self::PARTNER)];
+                $partners[$this->pointers[$person]] = [($bits & self::WIFE) !== 0 ? 'WIFE' : 'HUSB', $bits >> self::ORDINAL_FROM];
+            }
+        }
+
+        return $partners;
     }
 
     /** The ordinal of CHIL in the family; -1 when the family does not name the child. */
     public function childOrdinal(string $family, string $child): int
     {
-        return $this->children[$family][$child] ?? -1;
+        $bits = $this->tieBits($family, $child, self::CHILD);
+
+        return ($bits & self::BY_FAMILY) !== 0 ? $bits >> self::ORDINAL_FROM : -1;
     }
 
     public function personTellsParents(string $family, string $child): bool
     {
-        return isset($this->toldByPerson["C {$family} {$child}"]);
+        return ($this->tieBits($family, $child, self::CHILD) & self::BY_PERSON) !== 0;
     }
 
     public function personTellsPartner(string $family, string $person): bool
     {
-        return isset($this->toldByPerson["S {$family} {$person}"]);
+        return ($this->tieBits($family, $person, self::PARTNER) & self::BY_PERSON) !== 0;
     }
 
     /** The id of the tie between a family and one of its people; the same however often it is asked. */
     public function tie(string $kind, string $family, string $person): string
     {
-        return $this->ties["{$kind} {$family} {$person}"] ??= $this->mint->next();
+        return $this->mint->tied((string) $this->id($family, 'FAM'), "{$kind} {$person}");
     }
 
-    private function partner(string $family, Structure $child, int $ordinal): void
+    private function partner(int $family, Structure $line, int $ordinal): void
     {
-        if (count($this->partners[$family] ?? []) < 2) {
-            $this->partners[$family][$child->payload] ??= [$child->tag, $ordinal];
+        $person = $this->number($line->payload);
+        if (($this->first[$family] ?? null) === $person || ($this->second[$family] ?? null) === $person || isset($this->second[$family])) {
+            return;
         }
+        if (isset($this->first[$family])) {
+            $this->second[$family] = $person;
+        } else {
+            $this->first[$family] = $person;
+        }
+        $this->toldByFamily($family, $person, self::PARTNER, $ordinal, $line->tag === 'WIFE' ? self::WIFE : 0);
+    }
+
+    private function toldByFamily(int $family, int $person, int $kind, int $ordinal, int $slot): void
+    {
+        $key = self::key($family, $person, $kind);
+        $bits = $this->ties[$key] ?? 0;
+        if (($bits & self::BY_FAMILY) === 0) {
+            $this->ties[$key] = $bits | self::BY_FAMILY | $slot | $ordinal << self::ORDINAL_FROM;
+        }
+    }
+
+    private function toldByPerson(int $family, int $person, int $kind): void
+    {
+        $key = self::key($family, $person, $kind);
+        $this->ties[$key] = ($this->ties[$key] ?? 0) | self::BY_PERSON;
+    }
+
+    private function tieBits(string $family, string $person, int $kind): int
+    {
+        $key = isset($this->numbers[$family], $this->numbers[$person]) ? self::key($this->numbers[$family], $this->numbers[$person], $kind) : -1;
+
+        return $this->ties[$key] ?? 0;
+    }
+
+    private static function key(int $family, int $person, int $kind): int
+    {
+        return ($family << 25 | $person) << 1 | $kind;
+    }
+
+    private function number(string $pointer): int
+    {
+        $number = $this->numbers[$pointer] ?? null;
+        if ($number === null) {
+            $this->numbers[$pointer] = $number = count($this->pointers);
+            $this->pointers[] = $pointer;
+            $this->tags .= "\0";
+        }
+
+        return $number;
     }
 }

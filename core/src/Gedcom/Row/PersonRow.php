@@ -15,6 +15,7 @@ final readonly class PersonRow implements Row
         public Sex $sex,
         public int $ordinal,
         public array $written,
+        public ?\DateTimeImmutable $changedAt = null,
     ) {
     }
 }

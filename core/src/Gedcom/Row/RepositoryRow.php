@@ -12,6 +12,7 @@ final readonly class RepositoryRow implements Row
         public string $name,
         public int $ordinal,
         public array $written,
+        public ?\DateTimeImmutable $changedAt = null,
     ) {
     }
 }

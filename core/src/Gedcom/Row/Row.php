@@ -9,7 +9,8 @@ namespace NorthBough\Core\Gedcom\Row;
  *
  * Every row that has an `ordinal` keeps its place among its siblings in the file; -1 for one that came from no file.
  * `written` keeps, for each single line beneath it, its place and payload as the file had them:
- * tag path => [ordinal, payload].
+ * tag path => [ordinal, payload]. `changedAt` of a record is when it was last changed here; null while it stands as its
+ * file had it.
  */
 interface Row
 {

@@ -18,6 +18,7 @@ final readonly class SourceRow implements Row
         public string $callNumber,
         public int $ordinal,
         public array $written,
+        public ?\DateTimeImmutable $changedAt = null,
     ) {
     }
 }

@@ -11,6 +11,7 @@ final readonly class UnionRow implements Row
         public string $id,
         public int $ordinal,
         public array $written,
+        public ?\DateTimeImmutable $changedAt = null,
     ) {
     }
 }

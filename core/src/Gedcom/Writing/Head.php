@@ -20,7 +20,7 @@ final class Head
         $before = Lines::restore($kept);
         $head = new Structure('HEAD', $before->payload);
         foreach ($before->children as $child) {
-            if ($child->tag === 'GEDC' && $child->text('VERS') === $version->headWords()) {
+            if ($child->tag === 'GEDC' && self::isOf($child->text('VERS'), $version)) {
                 $head->add($child);
             } elseif (isset($ours[$child->tag])) {
                 $head->add(self::withRest($ours[$child->tag], $child));
@@ -34,6 +34,11 @@ final class Head
         }
 
         return $head;
+    }
+
+    private static function isOf(string $words, Version $version): bool
+    {
+        return $version === Version::V7 ? preg_match('/^7(\.\d+)*$/', $words) === 1 : $words === $version->headWords();
     }
 
     /** Ours, and what stood beneath the line that it takes the place of. The writer and its date are ours alone. */

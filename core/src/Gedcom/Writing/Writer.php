@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Gedcom\Writing;
 
+use NorthBough\Core\Chrono\Calendar\Calendars;
 use NorthBough\Core\Gedcom\Row\FileSide;
 use NorthBough\Core\Gedcom\Row\RepositoryRow;
 use NorthBough\Core\Gedcom\Row\SourceRow;
@@ -85,7 +86,7 @@ final readonly class Writer
             }
         }
 
-        return $this->facts->attach($builder, $person->id, $attached)->build();
+        return $this->stamped($this->facts->attach($builder, $person->id, $attached)->build(), $person->changedAt);
     }
 
     private function union(UnionRows $rows, Attached $attached): Structure
@@ -106,7 +107,7 @@ final readonly class Writer
             $builder->child($event->ordinal, $this->facts->event($event, $attached));
         }
 
-        return $this->facts->attach($builder, $union->id, $attached)->build();
+        return $this->stamped($this->facts->attach($builder, $union->id, $attached)->build(), $union->changedAt);
     }
 
     private function source(SourceRow $row, Attached $attached): Structure
@@ -123,7 +124,7 @@ final readonly class Writer
                 ->build());
         }
 
-        return $this->facts->attach($builder, $row->id, $attached)->build();
+        return $this->stamped($this->facts->attach($builder, $row->id, $attached)->build(), $row->changedAt);
     }
 
     private function repository(RepositoryRow $row, Attached $attached): Structure
@@ -131,7 +132,26 @@ final readonly class Writer
         $builder = $this->facts->builder('REPO', $row->written[''][1] ?? '', $row->written, $row->id, $attached, $this->rows->pointers()->of($row->id))
             ->field('NAME', $row->name);
 
-        return $this->facts->attach($builder, $row->id, $attached)->build();
+        return $this->stamped($this->facts->attach($builder, $row->id, $attached)->build(), $row->changedAt);
+    }
+
+    /** CHAN with the day of the last change here, in place of that of the file; what stood beneath it stays. */
+    private function stamped(Structure $record, ?\DateTimeImmutable $at): Structure
+    {
+        if ($at === null) {
+            return $record;
+        }
+        $utc = $at->setTimezone(new \DateTimeZone('UTC'));
+        $day = Calendars::gregorian()->monthTag((int) $utc->format('n'));
+        $date = new Structure('DATE', "{$utc->format('j')} {$day} {$utc->format('Y')}");
+        $date->add(new Structure('TIME', $utc->format('H:i:s').($this->version === Version::V7 ? 'Z' : '')));
+        $change = $record->first('CHAN');
+        if ($change === null) {
+            $record->add($change = new Structure('CHAN'));
+        }
+        $change->children = [$date, ...array_values(array_filter($change->children, static fn (Structure $s): bool => $s->tag !== 'DATE'))];
+
+        return $record;
     }
 
     /**

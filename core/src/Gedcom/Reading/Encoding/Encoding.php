@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Gedcom\Reading\Encoding;
+
+use NorthBough\Core\Gedcom\NotReadable;
+
+/**
+ * How the bytes of a file become text. Programs say one thing and write another, so a line that is UTF-8 is read as
+ * UTF-8 whatever the head says; every other line by what the head says.
+ */
+final readonly class Encoding
+{
+    /** What heads say, and the encoding that it means. "ANSI" is what the Windows of the time wrote. */
+    private const NAMES = [
+        'ANSEL' => 'ANSEL', 'UTF-8' => 'UTF-8', 'UTF8' => 'UTF-8', 'UNICODE' => 'UTF-8', 'ASCII' => 'UTF-8', 'US-ASCII' => 'UTF-8',
+        'ANSI' => 'CP1252', 'WINDOWS' => 'CP1252', 'WINDOWS-1252' => 'CP1252', 'CP1252' => 'CP1252', 'ISO-8859-1' => 'CP1252', 'ISO8859-1' => 'CP1252', 'LATIN1' => 'CP1252',
+        'IBMPC' => 'CP437', 'IBM' => 'CP437', 'IBM DOS' => 'CP850', 'MSDOS' => 'CP850', 'OEM' => 'CP850', 'CP437' => 'CP437', 'CP850' => 'CP850',
+        'MACINTOSH' => 'MACINTOSH', 'WINDOWS-1250' => 'CP1250', 'WINDOWS-1251' => 'CP1251', 'ISO-8859-2' => 'ISO-8859-2', 'ISO-8859-15' => 'ISO-8859-15',
+    ];
+
+    private function __construct(private string $name)
+    {
+    }
+
+    /**
+     * @param  string  $start  the file's first bytes, the head among them
+     *
+     * @throws NotReadable when the head names an encoding that is not read, and the bytes need one
+     */
+    public static function of(string $start): self
+    {
+        $utf16 = match (true) {
+            str_starts_with($start, "\xFF\xFE"), str_starts_with($start, "0\0") => 'UTF-16LE',
+            str_starts_with($start, "\xFE\xFF"), str_starts_with($start, "\0".'0') => 'UTF-16BE',
+            default => '',
+        };
+        if ($utf16 !== '') {
+            return new self($utf16);
+        }
+        $head = substr($start, 0, 1 << 14);
+        if (str_starts_with($start, "\xEF\xBB\xBF") || preg_match('/^\s*1 CHAR (.+?)\s*$/m', $head, $m) !== 1) {
+            return new self('UTF-8');
+        }
+
+        return new self(self::NAMES[strtoupper($m[1])] ?? (preg_match('/[\x80-\xFF]/', $start) === 1 ? throw NotReadable::encoding($m[1]) : 'UTF-8'));
+    }
+
+    public function isSixteenBit(): bool
+    {
+        return str_starts_with($this->name, 'UTF-16');
+    }
+
+    /** How many bytes at the beginning are whole letters: a letter of four bytes is never cut between its halves. */
+    public function wholeLetters(string $bytes): int
+    {
+        $whole = strlen($bytes) - strlen($bytes) % 2;
+        $leading = $whole < 2 ? 0 : ord($bytes[$this->name === 'UTF-16BE' ? $whole - 2 : $whole - 1]);
+
+        return $leading >= 0xD8 && $leading <= 0xDB ? $whole - 2 : $whole;
+    }
+
+    /** @param  string  $bytes whole letters of a sixteen-bit file */
+    public function widened(string $bytes): string
+    {
+        return (string) mb_convert_encoding($bytes, 'UTF-8', $this->name);
+    }
+
+    /** A line of a file whose letters are bytes. One that is neither is given back as it stands, for the lexer to remark on. */
+    public function line(string $bytes): string
+    {
+        if ($this->name === 'UTF-8' || mb_check_encoding($bytes, 'UTF-8')) {
+            return $bytes;
+        }
+        if ($this->name === 'ANSEL') {
+            return Ansel::decode($bytes);
+        }
+        $text = @iconv($this->name, 'UTF-8', $bytes);
+
+        return $text === false ? $bytes : $text;
+    }
+}
