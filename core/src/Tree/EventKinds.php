@@ -10,6 +10,9 @@ final class EventKinds
     /** @var array<string, EventKind>|null */
     private static ?array $byCode = null;
 
+    /** @var array{array<string, EventKind>, array<string, EventKind>}|null */
+    private static ?array $byTag = null;
+
     /** @return array<string, EventKind> by code */
     public static function all(): array
     {
@@ -81,12 +84,24 @@ final class EventKinds
     /** The kind that a tag stands for under a person or under a couple; null when it is no event of theirs. */
     public static function forTag(string $tag, bool $ofUnion): ?EventKind
     {
+        return self::byTag()[$ofUnion ? 1 : 0][$tag] ?? null;
+    }
+
+    /** @return array{array<string, EventKind>, array<string, EventKind>} of people, of couples */
+    private static function byTag(): array
+    {
+        if (self::$byTag !== null) {
+            return self::$byTag;
+        }
+        $byTag = [[], []];
         foreach (self::all() as $kind) {
-            if ($kind->tag === $tag && ($ofUnion ? $kind->ofUnion : $kind->ofPerson)) {
-                return $kind;
+            foreach ([$kind->ofPerson, $kind->ofUnion] as $side => $has) {
+                if ($has) {
+                    $byTag[$side][$kind->tag] ??= $kind;
+                }
             }
         }
 
-        return null;
+        return self::$byTag = $byTag;
     }
 }
