@@ -46,6 +46,7 @@ Route::prefix('api')->group(function (): void {
 
     Route::prefix('trees/{tree}')->middleware('tree:reader')->group(function (): void {
         Route::get('', [TreesController::class, 'show']);
+        Route::get('now', [TreesController::class, 'now']);
         Route::get('desk', [DeskController::class, 'index']);
         Route::get('people', [IndexController::class, 'index']);
         Route::get('jump', [IndexController::class, 'jump']);

@@ -6,8 +6,7 @@ namespace App\Console;
 
 use App\Refusal;
 use App\Trees\CurrentTree;
-use App\Trees\DatabaseTree;
-use App\Trees\PrefetchedTree;
+use App\Trees\KinNeighbourhood;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
 use NorthBough\Core\Kin\Kinship;
@@ -21,7 +20,7 @@ final class KinCommand extends Command
 
     protected $description = 'Says everything that B is to A, with the paths';
 
-    public function handle(CurrentTree $current, DatabaseTree $database): int
+    public function handle(CurrentTree $current, KinNeighbourhood $kin): int
     {
         $tree = TreeNamed::find($this->word('tree'));
         if ($tree === null) {
@@ -31,7 +30,8 @@ final class KinCommand extends Command
         }
         $current->enter($tree);
         try {
-            $found = Kinship::between(new PrefetchedTree($database), PersonNamed::find($this->word('a'))->id, PersonNamed::find($this->word('b'))->id);
+            [$a, $b] = [PersonNamed::find($this->word('a'))->id, PersonNamed::find($this->word('b'))->id];
+            $found = Kinship::between($kin->of([$a, $b]), $a, $b);
         } catch (Refusal $refusal) {
             $this->error($refusal->getMessage());
 

@@ -4,18 +4,27 @@ declare(strict_types=1);
 
 namespace App\Console;
 
+use App\Models\Tree;
+use App\Trees\CurrentTree;
+use App\Trees\Derived\PersonLines;
 use App\Trees\Exchange\Runs;
 use Illuminate\Console\Command;
+use Illuminate\Support\Facades\DB;
 
 final class ReleaseCommand extends Command
 {
     protected $signature = 'bough:release';
 
-    protected $description = 'Frees trees from work whose worker is gone; for use while no worker runs';
+    protected $description = 'Frees trees from work whose worker is gone, and works out what a migration emptied; for use while no worker runs';
 
-    public function handle(): int
+    public function handle(CurrentTree $current, PersonLines $lines): int
     {
         Runs::releaseAll();
+        $stale = DB::table('trees')->whereIn('id', DB::table('people')->distinct()->select('tree_id'))->whereNotIn('id', DB::table('person_lines')->distinct()->select('tree_id'))->pluck('id');
+        foreach ($stale as $id) {
+            $current->enter(Tree::withTrashed()->where('id', $id)->firstOrFail());
+            $lines->rebuild();
+        }
 
         return self::SUCCESS;
     }

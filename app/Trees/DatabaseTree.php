@@ -37,12 +37,6 @@ final readonly class DatabaseTree implements TreeView
         return $this->peopleWith($ids, backed: true);
     }
 
-    /**
-     * People without the claims behind their events, for what needs none.
-     *
-     * @param  list<string>  $ids
-     * @return array<string, Person> by id
-     */
     public function lives(array $ids): array
     {
         return $this->peopleWith($ids, backed: false);
@@ -93,40 +87,22 @@ final readonly class DatabaseTree implements TreeView
 
     public function parentSets(array $childIds): array
     {
-        $rows = $this->rows('parent_sets')->whereIn('child_id', $childIds)->orderByDesc('leads')->orderBy('position')->orderBy('id')->get();
-        $parentages = $this->rows('parentages')->whereIn('parent_set_id', $rows->pluck('id'))->orderBy('id')->get()->groupBy('parent_set_id');
+        $rows = $this->rows('parent_sets')
+            ->leftJoin('parentages', static fn ($join) => $join->on('parentages.tree_id', 'parent_sets.tree_id')->on('parentages.parent_set_id', 'parent_sets.id'))
+            ->whereIn('parent_sets.child_id', $childIds)
+            ->orderByDesc('parent_sets.leads')->orderBy('parent_sets.position')->orderBy('parent_sets.id')->orderBy('parentages.id')
+            ->get(['parent_sets.id', 'parent_sets.child_id', 'parent_sets.union_id', 'parent_sets.leads', 'parentages.person_id', 'parentages.kind', 'parentages.standing', 'parentages.proof']);
         $sets = [];
-        foreach ($rows as $row) {
-            $parents = array_map(
-                static fn (stdClass $p): Parentage => new Parentage($p->person_id, ParentageKind::from($p->kind), Standing::from($p->standing), Proof::from($p->proof)),
-                $parentages->get($row->id)?->all() ?? [],
-            );
-            $sets[$row->child_id][] = new ParentSet($row->id, $row->child_id, $row->union_id, $row->leads, array_values($parents));
+        foreach ($rows->groupBy('id') as $ofSet) {
+            $parents = [];
+            foreach ($ofSet->whereNotNull('person_id') as $p) {
+                $parents[] = new Parentage($p->person_id, ParentageKind::from($p->kind), Standing::from($p->standing), Proof::from($p->proof));
+            }
+            $row = $ofSet->firstOrFail();
+            $sets[$row->child_id][] = new ParentSet($row->id, $row->child_id, $row->union_id, $row->leads, $parents);
         }
 
         return $sets;
-    }
-
-    /**
-     * Some people and everybody above them by ties of any kind.
-     *
-     * @param  list<string>  $personIds
-     * @return list<string>
-     */
-    public function aboveAll(array $personIds): array
-    {
-        $above = DB::select(
-            'WITH RECURSIVE above (id) AS (
-                SELECT unnest(?::uuid[])
-                UNION
-                SELECT p.person_id FROM above
-                JOIN parent_sets s ON s.tree_id = ? AND s.child_id = above.id
-                JOIN parentages p ON p.tree_id = s.tree_id AND p.parent_set_id = s.id
-            ) SELECT id FROM above',
-            ['{'.implode(',', $personIds).'}', $this->current->id()],
-        );
-
-        return array_column($above, 'id');
     }
 
     public function unionsOf(array $personIds): array
@@ -155,12 +131,12 @@ final readonly class DatabaseTree implements TreeView
             ->groupBy('union_id');
         $events = $this->events('union_id', $unionIds);
         $unions = [];
-        foreach ($this->rows('unions')->whereIn('id', $unionIds)->get() as $row) {
-            $unions[$row->id] = new Union(
-                $row->id,
-                array_values($partners->get($row->id)?->pluck('person_id')->all() ?? []),
-                $events[$row->id] ?? [],
-                $this->childrenInOrder($children->get($row->id) ?? collect()),
+        foreach ($unionIds as $id) {
+            $unions[$id] = new Union(
+                $id,
+                array_values($partners->get($id)?->pluck('person_id')->all() ?? []),
+                $events[$id] ?? [],
+                $this->childrenInOrder($children->get($id) ?? collect()),
             );
         }
 
@@ -234,12 +210,12 @@ final readonly class DatabaseTree implements TreeView
             ->leftJoin('repositories', static fn ($join) => $join->on('repositories.tree_id', 'sources.tree_id')->on('repositories.id', 'sources.repository_id'))
             ->whereIn('claims.event_id', $eventIds)
             ->orderBy('claims.ordinal')->orderBy('claims.id')
-            ->get(['claims.id', 'claims.event_id', 'claims.record_id', 'claims.words', 'records.locator', 'sources.id as source_id',
+            ->get(['claims.id', 'claims.event_id', 'claims.record_id', 'claims.words', 'claims.taken_over', 'records.locator', 'sources.id as source_id',
                 'sources.title', 'sources.author', 'sources.publication', 'repositories.name as repository']);
         $backing = [];
         foreach ($rows as $row) {
             $source = new CitedSource($row->source_id, $row->title, $row->author, $row->publication, $row->repository ?? '');
-            $backing[$row->event_id][] = new Backing($row->id, $row->record_id, $source, $row->locator, $row->words);
+            $backing[$row->event_id][] = new Backing($row->id, $row->record_id, $source, $row->locator, $row->words, $row->taken_over);
         }
 
         return $backing;

@@ -45,7 +45,7 @@ final readonly class Living
             ->join('person_lines', static fn ($join) => $join->on('person_lines.tree_id', 'names.tree_id')->on('person_lines.person_id', 'names.person_id'))
             ->where('names.tree_id', $this->current->id());
 
-        return new LivingNames(self::living($names)->get(['names.given', 'names.surname'])->map(static fn ($row): array => [$row->given, $row->surname])->all());
+        return new LivingNames(self::onlyLiving($names)->get(['names.given', 'names.surname'])->map(static fn ($row): array => [$row->given, $row->surname])->all());
     }
 
     /**
@@ -77,10 +77,10 @@ final readonly class Living
 
     private function lines(): Builder
     {
-        return self::living(DB::table('person_lines')->where('person_lines.tree_id', $this->current->id()));
+        return self::onlyLiving(DB::table('person_lines')->where('person_lines.tree_id', $this->current->id()));
     }
 
-    private static function living(Builder $lines): Builder
+    public static function onlyLiving(Builder $lines): Builder
     {
         return $lines->where(static fn (Builder $query) => $query->whereNull('person_lines.dead_from')->orWhere('person_lines.dead_from', '>', self::today()));
     }

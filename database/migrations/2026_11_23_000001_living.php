@@ -27,6 +27,8 @@ return new class extends Migration
             Schema::table($table, fn (Blueprint $table) => $table->string('standing', 10)->default('unweighed'));
             DB::statement("ALTER TABLE {$table} ADD CONSTRAINT {$table}_standing CHECK (standing IN ('accepted', 'rival', 'ruled out', 'unweighed'))");
         }
+        // Emptied, so that they are worked out anew with the days of a life.
+        DB::table('person_lines')->delete();
         Schema::table('person_lines', function (Blueprint $table): void {
             // Day numbers: the latest certain birth, and the day from which the person counts as dead (0 always, null never).
             $table->integer('born_by')->nullable();

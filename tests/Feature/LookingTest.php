@@ -46,15 +46,15 @@ final class LookingTest extends TestCase
         self::assertCount(2, $scene->json('boxes'));
         self::assertCount(8, $scene->json('lines.0.points'));
 
-        $svg = $this->get("/api/trees/{$this->tree->id}/drawings/ancestors/{$child}.svg")->assertOk();
+        $svg = $this->get("/api/trees/{$this->tree->id}/drawings/ancestors/{$child}.svg?living=keep")->assertOk();
         self::assertStringContainsString('Magnus Tarrel', (string) $svg->getContent());
-        $pdf = (string) $this->get("/api/trees/{$this->tree->id}/drawings/ancestors/{$child}.pdf")->assertOk()->getContent();
+        $pdf = (string) $this->get("/api/trees/{$this->tree->id}/drawings/ancestors/{$child}.pdf?living=keep")->assertOk()->getContent();
         self::assertStringStartsWith('%PDF', $pdf);
         self::assertStringContainsString('SourceSerif4', $pdf, 'the face that ships is the face that prints');
         $this->api('GET', "/drawings/wheel/{$child}")->assertNotFound();
 
         $oonagh = $this->person('Oönagh Corran');
-        $named = (string) $this->get("/api/trees/{$this->tree->id}/drawings/ancestors/{$oonagh}.svg")->assertOk()->headers->get('Content-Disposition');
+        $named = (string) $this->get("/api/trees/{$this->tree->id}/drawings/ancestors/{$oonagh}.svg?living=keep")->assertOk()->headers->get('Content-Disposition');
         self::assertStringContainsString("filename*=utf-8''Ancestors-of-O%C3%B6nagh-Corran.svg", $named);
     }
 

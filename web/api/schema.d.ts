@@ -299,7 +299,7 @@ export interface paths {
       path?: never
       cookie?: never
     }
-    /** By number, by the beginnings of names, and by likeness where nothing begins so. */
+    /** By number, year, the beginnings of names, other forms, sound and likeness. */
     get: operations['jump']
     put?: never
     post?: never
@@ -601,6 +601,23 @@ export interface paths {
     patch: operations['changeTree']
     trace?: never
   }
+  '/api/trees/{tree}/now': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    /** What pages ask again and again: whether anything changed since. */
+    get: operations['now']
+    put?: never
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
 }
 export type webhooks = Record<string, never>
 export interface components {
@@ -635,6 +652,9 @@ export interface components {
       denied?: boolean | null
       version?: number | null
       why?: string | null
+      sourceId?: string | null
+      locator?: string | null
+      words?: string | null
     }
     ImportInput: {
       uploadId: string
@@ -855,6 +875,11 @@ export interface components {
       kindWord: string
       shown: string
       typed: string
+    }
+    /** @description The number of the last change set, and what refuses edits meanwhile. */
+    NowResource: {
+      lastChange: number
+      busyWith: string
     }
     /** @description The surname that a new relative might have. */
     OfferResource: {
@@ -1697,6 +1722,10 @@ export interface operations {
         q?: string
         sort?: string
         after?: string
+        sex?: string
+        from?: string
+        to?: string
+        only?: string
       }
       header?: never
       path: {
@@ -2635,6 +2664,37 @@ export interface operations {
         }
         content: {
           'application/json': components['schemas']['TreeResource']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  now: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['NowResource']
         }
       }
       /** @description Refused, with a sentence. */

@@ -20,6 +20,9 @@ final readonly class FactInput
         #[OA\Property] public ?bool $denied = null,
         #[OA\Property] public ?int $version = null,
         #[OA\Property] public ?string $why = null,
+        #[OA\Property] public ?string $sourceId = null,
+        #[OA\Property] public ?string $locator = null,
+        #[OA\Property] public ?string $words = null,
     ) {
     }
 
@@ -35,6 +38,9 @@ final readonly class FactInput
             'denied' => ['nullable', 'boolean'],
             'version' => ['nullable', 'integer'],
             'why' => ['nullable', 'string', 'max:2000'],
+            'sourceId' => ['nullable', 'uuid'],
+            'locator' => ['nullable', 'string', 'max:1000'],
+            'words' => ['nullable', 'string', 'max:20000'],
         ];
     }
 

@@ -8,7 +8,6 @@ use App\Http\Resources\CitationResource;
 use App\Http\Resources\DateResource;
 use App\Http\Resources\FactResource;
 use App\Http\Resources\WordsResource;
-use App\Models\Claim;
 use NorthBough\Core\Chrono\Age;
 use NorthBough\Core\Chrono\GenDate;
 use NorthBough\Core\Chrono\IsoDay;
@@ -26,9 +25,6 @@ final readonly class FactResources
 {
     /** @var array<string, Union> by event */
     private array $unionOf;
-
-    /** @var array<string, bool> by claim */
-    private array $takenOver;
 
     /**
      * @param  list<Union>  $unions
@@ -52,7 +48,6 @@ final readonly class FactResources
             }
         }
         $this->unionOf = $unionOf;
-        $this->takenOver = Claim::query()->whereIn('event_id', array_keys($versions))->pluck('taken_over', 'id')->all();
     }
 
     public function resource(Event $event): FactResource
@@ -121,7 +116,7 @@ final readonly class FactResources
     {
         return new CitationResource(
             $claim->claimId, $claim->recordId, $claim->source->id, self::words(NoteForms::full($claim->source, $claim->locator)),
-            $claim->locator, $claim->words, (bool) ($this->takenOver[$claim->claimId] ?? false),
+            $claim->locator, $claim->words, $claim->isTakenOver,
         );
     }
 }

@@ -15,11 +15,13 @@ use App\Http\Resources\MadeResource;
 use App\Http\Tree\TreesController;
 use App\Models\Event;
 use App\Models\Person;
+use App\Models\Source;
 use App\Models\Union;
 use App\Refusal;
 use App\Trees\Changes\Change;
 use App\Trees\Changes\ChangeSets;
 use App\Trees\Changes\Intent;
+use App\Trees\Editing\Citations;
 use App\Trees\Editing\Facts;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -29,7 +31,7 @@ use NorthBough\Core\Tree\EventKinds;
 
 final readonly class FactsController
 {
-    public function __construct(private ChangeSets $changes, private Facts $facts)
+    public function __construct(private ChangeSets $changes, private Facts $facts, private Citations $citations)
     {
     }
 
@@ -85,9 +87,17 @@ final readonly class FactsController
     {
         $input = FactInput::from($request);
         $kind = $input->kind ?? throw new Refusal('Say what kind of fact it is.');
+        $source = $input->sourceId === null ? null : Source::query()->findOrFail($input->sourceId);
         $event = $this->changes->run(
             new Intent(TreesController::user($request), 'Added '.self::word($kind), $input->why ?? ''),
-            fn (): Event => $this->facts->add($column, $id, $input->fact($kind)),
+            function () use ($column, $id, $input, $kind, $source): Event {
+                $event = $this->facts->add($column, $id, $input->fact($kind));
+                if ($source !== null) {
+                    $this->citations->cite('event_id', $event->id, $source, $input->locator ?? '', $input->words ?? '');
+                }
+
+                return $event;
+            },
         );
 
         return response()->json(new MadeResource($event->id));

@@ -9,14 +9,12 @@ use App\Http\Api\Get;
 use App\Http\Resources\JumpList;
 use App\Http\Resources\PeoplePage;
 use App\Http\Resources\PersonLine;
-use App\Trees\CurrentTree;
 use App\Trees\Living;
-use App\Trees\SearchWords;
+use App\Trees\PeopleSearch;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
-use NorthBough\Core\Naming\SearchForm;
+use NorthBough\Core\Chrono\Calendar\Calendars;
 use stdClass;
 
 /** The index of people and the jump field, both on the derived lines. */
@@ -24,23 +22,26 @@ final readonly class IndexController
 {
     private const AT_ONCE = 100;
 
-    private const SORTS = ['name' => 'sort_name', 'number' => 'number', 'birth' => 'birth_day'];
+    private const JUMPS = 12;
 
-    public function __construct(private CurrentTree $current, private Living $living)
+    private const SORTS = ['name' => 'sort_name', 'number' => 'number', 'birth' => 'birth_day', 'death' => 'death_day'];
+
+    public function __construct(private PeopleSearch $search)
     {
     }
 
-    #[Get('/trees/{tree}/people', 'people', PeoplePage::class, query: ['q', 'sort', 'after'])]
+    #[Get('/trees/{tree}/people', 'people', PeoplePage::class, query: ['q', 'sort', 'after', 'sex', 'from', 'to', 'only'])]
     public function index(Request $request): JsonResponse
     {
         $sort = self::SORTS[$request->string('sort')->toString()] ?? 'sort_name';
-        $filtered = $this->matching($request->string('q')->toString());
-        $total = $this->lines()->count();
-        $shown = $request->string('q')->trim()->isEmpty() ? $total : (clone $filtered)->count();
-        // An empty birth sorts last and still has a key.
-        $key = $sort === 'birth_day' ? 'coalesce(birth_day, 2147483647)' : $sort;
-        $query = $filtered->select('*')->selectRaw("{$key} AS key")->orderByRaw("{$key}, person_id")->limit(self::AT_ONCE);
         $after = Cursor::read($request->string('after')->toString());
+        $filtered = $this->filtered($request);
+        // Counting 200,000 lines costs more than the page: it is done once, for the first.
+        $total = $after === null ? $this->search->lines()->count() : 0;
+        $shown = $after !== null ? 0 : ($this->isFiltered($request) ? (clone $filtered)->count() : $total);
+        // What is not dated sorts last and still has a key.
+        $key = in_array($sort, ['birth_day', 'death_day'], true) ? "coalesce({$sort}, 2147483647)" : $sort;
+        $query = $filtered->select('*')->selectRaw("{$key} AS key")->orderByRaw("{$key}, person_id")->limit(self::AT_ONCE);
         if ($after !== null) {
             $query->whereRaw("({$key}, person_id) > (?, ?)", $after);
         }
@@ -54,41 +55,49 @@ final readonly class IndexController
         ));
     }
 
-    /** By number, by the beginnings of names, and by likeness where nothing begins so. */
+    /** By number, year, the beginnings of names, other forms, sound and likeness. */
     #[Get('/trees/{tree}/jump', 'jump', JumpList::class, query: ['q'])]
     public function jump(Request $request): JsonResponse
     {
-        $typed = $request->string('q')->trim()->toString();
-        $rows = $this->matching($typed)->orderBy('sort_name')->orderBy('person_id')->limit(12)->get();
-        $search = SearchForm::of($typed);
-        if ($rows->isEmpty() && $search !== '') {
-            DB::statement('SET pg_trgm.word_similarity_threshold = 0.4');
-            $alike = $this->lines();
-            foreach (explode(' ', $search) as $word) {
-                $alike->whereRaw('search %> ?', [$word]);
-            }
-            $rows = $alike->orderByRaw('word_similarity(?, search) DESC, sort_name', [$search])->limit(12)->get();
-        }
+        $rows = $this->search->nearest($request->string('q')->trim()->toString(), self::JUMPS);
 
         return response()->json(new JumpList(array_values($rows->map(self::line(...))->all())));
     }
 
-    private function matching(string $typed): Builder
+    private function filtered(Request $request): Builder
     {
-        $lines = $this->lines();
-        if (preg_match('/^\s*#?(\d+)\s*$/', $typed, $m) === 1) {
-            return $lines->where('number', (int) min((int) $m[1], 2147483647));
+        $lines = $this->search->matching($request->string('q')->toString());
+        if (in_array($request->string('sex')->toString(), ['F', 'M', 'X', 'U'], true)) {
+            $lines->where('sex', $request->string('sex')->toString());
         }
-        foreach (SearchWords::of($typed) as $word) {
-            $lines->whereRaw("(' ' || search) LIKE ?", ["% {$word}%"]);
+        foreach (['from' => ['>=', 1, 1], 'to' => ['<=', 12, 31]] as $side => [$sign, $month, $day]) {
+            if ($request->integer($side) > 0) {
+                $lines->where('birth_day', $sign, Calendars::gregorian()->toDay(min(3000, $request->integer($side)), $month, $day));
+            }
+        }
+
+        return match ($request->string('only')->toString()) {
+            'tied to nobody' => $this->tiedToNobody($lines),
+            'living' => Living::onlyLiving($lines),
+            'undated' => $lines->whereNull('birth_day')->whereNull('death_day'),
+            'sex unknown' => $lines->where('sex', 'U'),
+            default => $lines,
+        };
+    }
+
+    private function isFiltered(Request $request): bool
+    {
+        return collect(['q', 'sex', 'from', 'to', 'only'])->contains(static fn (string $key): bool => $request->string($key)->trim()->isNotEmpty());
+    }
+
+    private function tiedToNobody(Builder $lines): Builder
+    {
+        foreach (['union_partners' => 'person_id', 'parent_sets' => 'child_id', 'parentages' => 'person_id'] as $table => $column) {
+            $lines->whereNotExists(static fn (Builder $query) => $query->selectRaw('1')->from($table)
+                ->whereColumn("{$table}.tree_id", 'person_lines.tree_id')->whereColumn("{$table}.{$column}", 'person_lines.person_id'));
         }
 
         return $lines;
-    }
-
-    private function lines(): Builder
-    {
-        return $this->living->visible(DB::table('person_lines')->where('tree_id', $this->current->id()));
     }
 
     private static function line(stdClass $row): PersonLine

@@ -15,7 +15,6 @@ use App\Models\Kept;
 use App\Models\Name as NameRow;
 use App\Models\Note;
 use App\Models\Person as PersonRow;
-use App\Trees\Editing\People;
 use App\Trees\Living;
 use NorthBough\Core\Drawing\Lifeline\Lifeline;
 use NorthBough\Core\Living\ShieldedTree;
@@ -30,7 +29,7 @@ use NorthBough\Core\Tree\Union;
 /** Puts a person's page together: a fixed number of queries, however long the life. */
 final readonly class PersonPageBuilder
 {
-    public function __construct(private Living $living, private People $editing, private KinResources $kin, private ToCentre $centre)
+    public function __construct(private Living $living, private KinResources $kin, private ToCentre $centre)
     {
     }
 
@@ -41,13 +40,14 @@ final readonly class PersonPageBuilder
         $sets = $tree->parentSets([$row->id])[$row->id] ?? [];
         $unions = $tree->unionsOf([$row->id])[$row->id] ?? [];
         $parentUnions = $tree->unions(array_column($sets, 'unionId'));
-        $people = $tree->people(self::everyone($row->id, $unions, $parentUnions));
+        $people = $tree->people([$row->id]) + $tree->lives(self::everyone($row->id, $unions, $parentUnions));
         $person = $people[$row->id];
         $own = $person->events;
         foreach ($unions as $union) {
             array_push($own, ...$union->events);
         }
-        $facts = new FactResources($person, $unions, $people, $this->versions($own), $this->notes('event_id', array_column($own, 'id')), $this->kept($own));
+        $versions = $this->versions([...array_column($own, 'id'), ...array_column($person->names, 'id')]);
+        $facts = new FactResources($person, $unions, $people, $versions, $this->notes('event_id', array_column($own, 'id')), $this->kept($own));
         $lifeline = Lifeline::draw($own, $this->familyEvents($people, $unions, $row->id));
 
         return new PersonPage(
@@ -57,7 +57,7 @@ final readonly class PersonPageBuilder
             version: $row->version,
             name: $person->name()->shown(),
             years: LifeYears::shown($person),
-            names: $isWithheld ? [] : $this->names($person),
+            names: $isWithheld ? [] : self::names($person, $versions),
             facts: array_map($facts->resource(...), LifeOrder::sorted($own)),
             lifeline: new LifelineResource(
                 array_map(static fn ($m): LifelineMark => new LifelineMark($m->eventId, $m->word, $m->date, $m->whose, $m->row, $m->from, $m->to, $m->softFrom, $m->softTo, $m->lane, $m->lasts), $lifeline->marks),
@@ -71,11 +71,19 @@ final readonly class PersonPageBuilder
             ),
             notes: $isWithheld ? [] : $this->notes('person_id', [$row->id])[$row->id] ?? [],
             kept: $isWithheld ? [] : array_map($this->living->told(), array_values(Kept::query()->where('person_id', $row->id)->orderBy('ordinal')->pluck('lines')->all())),
-            deleting: $this->editing->weightOf($row),
+            deleting: self::weight($person, $own, count($unions) + count($sets)),
             isLiving: $this->living->among([$row->id]) !== [],
             saidDeadWhy: $isWithheld ? '' : $row->said_dead_why,
             toCentre: $this->centre->termOf($row->id),
         );
+    }
+
+    /** @param  list<Event>  $own */
+    private static function weight(Person $person, array $own, int $ties): string
+    {
+        $citations = array_sum(array_map(static fn (Event $event): int => count($event->backing), $own));
+
+        return count($person->events)." facts, {$ties} family ties and {$citations} citations";
     }
 
     public function nameOf(PersonRow $row): string
@@ -145,11 +153,12 @@ final readonly class PersonPageBuilder
         return $events;
     }
 
-    /** @return list<NameResource> */
-    private function names(Person $person): array
+    /**
+     * @param  array<string, int>  $versions
+     * @return list<NameResource>
+     */
+    private static function names(Person $person, array $versions): array
     {
-        $versions = NameRow::query()->where('person_id', $person->id)->pluck('version', 'id');
-
         return array_map(static fn ($name): NameResource => new NameResource(
             $name->id, $versions[$name->id], $name->kind->value, $name->kind === NameKind::Birth ? '' : $name->kind->word(),
             $name->name->shown(), $name->name->withSlashes(),
@@ -157,12 +166,15 @@ final readonly class PersonPageBuilder
     }
 
     /**
-     * @param  list<Event>  $events
+     * @param  list<string>  $ids  of facts and names
      * @return array<string, int>
      */
-    private function versions(array $events): array
+    private function versions(array $ids): array
     {
-        return EventRow::query()->whereIn('id', array_column($events, 'id'))->pluck('version', 'id')->all();
+        $ids = array_values(array_filter($ids, static fn (string $id): bool => $id !== ''));
+        $facts = EventRow::query()->whereIn('id', $ids)->toBase()->select(['id', 'version']);
+
+        return NameRow::query()->whereIn('id', $ids)->toBase()->select(['id', 'version'])->unionAll($facts)->pluck('version', 'id')->all();
     }
 
     /**

@@ -5,14 +5,13 @@ declare(strict_types=1);
 namespace App\Http\People;
 
 use App\Trees\CurrentTree;
-use App\Trees\DatabaseTree;
-use App\Trees\PrefetchedTree;
+use App\Trees\KinNeighbourhood;
 use NorthBough\Core\Kin\Kinship;
 
 /** What anyone is to the person at the centre of the tree, in the nearest sense. */
 final readonly class ToCentre
 {
-    public function __construct(private CurrentTree $current, private DatabaseTree $tree)
+    public function __construct(private CurrentTree $current, private KinNeighbourhood $kin)
     {
     }
 
@@ -27,6 +26,6 @@ final readonly class ToCentre
             return 'at the centre';
         }
 
-        return Kinship::between(new PrefetchedTree($this->tree), $centre, $personId)[0]->term ?? '';
+        return Kinship::between($this->kin->of([$centre, $personId]), $centre, $personId)[0]->term ?? '';
     }
 }

@@ -10,6 +10,7 @@ use App\Http\Api\Patch;
 use App\Http\Api\Post;
 use App\Http\Inputs\DeleteTreeInput;
 use App\Http\Inputs\TreeInput;
+use App\Http\Resources\NowResource;
 use App\Http\Resources\TreeList;
 use App\Http\Resources\TreeResource;
 use App\Models\Person;
@@ -58,6 +59,15 @@ final readonly class TreesController
         $tree = $this->current->get();
 
         return response()->json(self::resource($tree, $tree->roleOf(self::user($request)), Person::query()->count()));
+    }
+
+    /** What pages ask again and again: whether anything changed since. */
+    #[Get('/trees/{tree}/now', 'now', NowResource::class)]
+    public function now(): JsonResponse
+    {
+        $tree = $this->current->get();
+
+        return response()->json(new NowResource($tree->last_change, $tree->busy_with ?? ''));
     }
 
     #[Patch('/trees/{tree}', 'changeTree', TreeResource::class, TreeInput::class)]

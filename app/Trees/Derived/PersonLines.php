@@ -11,6 +11,7 @@ use Illuminate\Support\Facades\DB;
 use NorthBough\Core\Living\Lifetime;
 use NorthBough\Core\Living\LivingRule;
 use NorthBough\Core\Naming\SearchForm;
+use NorthBough\Core\Naming\SoundCode;
 use NorthBough\Core\Tree\Event;
 use NorthBough\Core\Tree\Name;
 use NorthBough\Core\Tree\Person;
@@ -39,7 +40,7 @@ final readonly class PersonLines
                 array_push($moved, ...$this->replace($ids, $first));
             }
             $first = false;
-            $personIds = $this->kinDays->kinOf($moved);
+            $personIds = $moved === [] ? [] : $this->kinDays->kinOf($moved);
         }
     }
 
@@ -129,6 +130,7 @@ final readonly class PersonLines
             'filed_name' => $name->filed(),
             'sort_name' => SearchForm::of($name->surname === '' ? '~ '.$name->given : $name->surname.' '.$name->given),
             'search' => SearchForm::of(implode(' ', $names)),
+            'sounds' => '{'.implode(',', SoundCode::each(implode(' ', $names))).'}',
             'birth_shown' => self::shown($birth, 'birth', 'chr. '),
             'birth_day' => self::day($birth),
             'birth_place' => $birth->place ?? '',

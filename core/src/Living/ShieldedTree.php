@@ -36,7 +36,21 @@ final class ShieldedTree implements TreeView
 
     public function people(array $ids): array
     {
-        $people = array_map($this->withoutNames(...), $this->tree->people($ids));
+        return $this->shielded($this->tree->people($ids));
+    }
+
+    public function lives(array $ids): array
+    {
+        return $this->shielded($this->tree->lives($ids));
+    }
+
+    /**
+     * @param  array<string, Person>  $people
+     * @return array<string, Person>
+     */
+    private function shielded(array $people): array
+    {
+        $people = array_map($this->withoutNames(...), $people);
         foreach ($this->living(array_keys($people)) as $id => $yes) {
             $people[$id] = new Person($id, $people[$id]->number, Sex::Unknown, [new Name('', NameKind::Birth, PersonalName::of(self::WORD, ''))], []);
         }
@@ -94,7 +108,7 @@ final class ShieldedTree implements TreeView
         $backing = array_map(static fn (Backing $b): Backing => new Backing(
             $b->claimId, $b->recordId,
             new CitedSource($b->source->id, $hide($b->source->title), $hide($b->source->author), $hide($b->source->publication), $b->source->repository),
-            $hide($b->locator), $hide($b->words),
+            $hide($b->locator), $hide($b->words), $b->isTakenOver,
         ), $event->backing);
 
         return new Event($event->id, $event->kind, $hide($event->typeWords), $hide($event->value), $event->date, $event->place, $event->denied, $backing, $event->standing);

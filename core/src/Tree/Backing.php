@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Tree;
 
-/** One claim behind a fact, with the record and the source that it was made from. */
+/** One claim behind a fact, with the record and the source that it was made from. One taken over from a file was read by nobody yet. */
 final readonly class Backing
 {
     public function __construct(
@@ -13,6 +13,7 @@ final readonly class Backing
         public CitedSource $source,
         public string $locator,
         public string $words,
+        public bool $isTakenOver = false,
     ) {
     }
 }

@@ -51,6 +51,11 @@ final readonly class Snapshot implements TreeView
         return array_intersect_key($this->people, array_flip($ids));
     }
 
+    public function lives(array $ids): array
+    {
+        return $this->people($ids);
+    }
+
     public function parentSets(array $childIds): array
     {
         return array_intersect_key($this->setsByChild, array_flip($childIds));

@@ -14,6 +14,14 @@ interface TreeView
     public function people(array $ids): array;
 
     /**
+     * People without the claims behind their events, for what needs none.
+     *
+     * @param  list<string>  $ids
+     * @return array<string, Person> by id; those that are not in the tree are missing
+     */
+    public function lives(array $ids): array;
+
+    /**
      * @param  list<string>  $childIds
      * @return array<string, list<ParentSet>> by child, the leading set first
      */

@@ -1,0 +1,120 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Trees;
+
+use App\Models\Casts\DateColumns;
+use Illuminate\Support\Facades\DB;
+use NorthBough\Core\Tree\Event;
+use NorthBough\Core\Tree\Parentage;
+use NorthBough\Core\Tree\ParentageKind;
+use NorthBough\Core\Tree\ParentSet;
+use NorthBough\Core\Tree\Person;
+use NorthBough\Core\Tree\Proof;
+use NorthBough\Core\Tree\Sex;
+use NorthBough\Core\Tree\Snapshot;
+use NorthBough\Core\Tree\Standing;
+use NorthBough\Core\Tree\Union;
+
+/**
+ * What the kinship of some people is worked out from, in four queries however old the tree: everybody above them,
+ * above their partners and above the partners of their parents, and the unions of those nearest. People come without
+ * names, with the events that tell whether a union can have stood.
+ */
+final readonly class KinNeighbourhood
+{
+    private const TELLING = ['birth', 'christening', 'baptism', 'death', 'burial', 'cremation', 'marriage', 'divorce', 'annulment'];
+
+    /** The people asked for, their partners, their parents and the partners of these; then all above them. */
+    private const ABOVE = 'WITH RECURSIVE asked AS (SELECT unnest(?::uuid[]) AS id),
+        parents AS (
+            SELECT p.person_id AS id FROM asked JOIN parent_sets s ON s.tree_id = ? AND s.child_id = asked.id
+            JOIN parentages p ON p.tree_id = s.tree_id AND p.parent_set_id = s.id
+        ),
+        near AS (SELECT id FROM asked UNION SELECT id FROM parents),
+        mates AS (
+            SELECT other.person_id AS id FROM near JOIN union_partners own ON own.tree_id = ? AND own.person_id = near.id
+            JOIN union_partners other ON other.tree_id = own.tree_id AND other.union_id = own.union_id
+        ),
+        above(id) AS (
+            SELECT id FROM near UNION SELECT id FROM mates
+            UNION
+            SELECT p.person_id FROM above JOIN parent_sets s ON s.tree_id = ? AND s.child_id = above.id
+            JOIN parentages p ON p.tree_id = s.tree_id AND p.parent_set_id = s.id
+        )
+        SELECT above.id AS child_id, (above.id IN (SELECT id FROM near UNION SELECT id FROM mates)) AS is_near, (above.id IN (SELECT id FROM near)) AS is_nearest,
+            s.id AS set_id, s.union_id, s.leads, p.person_id, p.kind, p.standing, p.proof
+        FROM above LEFT JOIN parent_sets s ON s.tree_id = ? AND s.child_id = above.id
+        LEFT JOIN parentages p ON p.tree_id = s.tree_id AND p.parent_set_id = s.id
+        ORDER BY s.leads DESC, s.id, p.id';
+
+    public function __construct(private CurrentTree $current)
+    {
+    }
+
+    /** @param  list<string>  $personIds */
+    public function of(array $personIds): Snapshot
+    {
+        $treeId = $this->current->id();
+        $rows = DB::select(self::ABOVE, ['{'.implode(',', $personIds).'}', $treeId, $treeId, $treeId, $treeId]);
+        $sets = [];
+        $near = [];
+        $nearest = [];
+        foreach ($rows as $row) {
+            if ($row->set_id !== null) {
+                $sets[$row->set_id] ??= ['child' => $row->child_id, 'union' => $row->union_id, 'leads' => $row->leads, 'parents' => []];
+                if ($row->person_id !== null) {
+                    $sets[$row->set_id]['parents'][] = new Parentage($row->person_id, ParentageKind::from($row->kind), Standing::from($row->standing), Proof::from($row->proof));
+                }
+            }
+            $near += $row->is_near ? [$row->child_id => true] : [];
+            $nearest += $row->is_nearest ? [$row->child_id => true] : [];
+        }
+        $partners = $this->partners(array_keys($nearest));
+        $events = $this->events(array_keys($near), array_keys($partners));
+        $sexes = DB::table('people')->where('tree_id', $treeId)->whereIn('id', array_keys($near))->pluck('sex', 'id')->all();
+
+        return new Snapshot(
+            array_map(static fn (string $id): Person => new Person($id, 0, Sex::from($sexes[$id]), [], $events[$id] ?? []), array_map(strval(...), array_keys($sexes))),
+            array_map(static fn (string $id): Union => new Union($id, $partners[$id], $events[$id] ?? [], []), array_map(strval(...), array_keys($partners))),
+            array_map(static fn (string $id): ParentSet => new ParentSet($id, $sets[$id]['child'], $sets[$id]['union'], $sets[$id]['leads'], $sets[$id]['parents']), array_map(strval(...), array_keys($sets))),
+        );
+    }
+
+    /**
+     * @param  list<string>  $personIds
+     * @return array<string, list<string>> partners by union
+     */
+    private function partners(array $personIds): array
+    {
+        $rows = DB::table('union_partners AS own')
+            ->join('union_partners AS partner', static fn ($join) => $join->on('partner.tree_id', 'own.tree_id')->on('partner.union_id', 'own.union_id'))
+            ->where('own.tree_id', $this->current->id())->whereIn('own.person_id', $personIds)
+            ->orderBy('own.position')->orderBy('own.id')->distinct()->get(['partner.union_id', 'partner.person_id', 'own.position', 'own.id']);
+        $partners = [];
+        foreach ($rows as $row) {
+            $partners[$row->union_id][$row->person_id] = $row->person_id;
+        }
+
+        return array_map(array_values(...), $partners);
+    }
+
+    /**
+     * @param  list<string>  $personIds
+     * @param  list<string>  $unionIds
+     * @return array<string, list<Event>> by owner
+     */
+    private function events(array $personIds, array $unionIds): array
+    {
+        $rows = DB::table('events')->where('tree_id', $this->current->id())->whereIn('kind', self::TELLING)
+            ->where(static fn ($either) => $either->whereIn('person_id', $personIds)->orWhereIn('union_id', $unionIds))
+            ->orderBy('position')->orderBy('ordinal')->orderBy('id')->get();
+        $events = [];
+        foreach ($rows as $row) {
+            $events[$row->person_id ?? $row->union_id][] = new Event($row->id, $row->kind, '', '', DateColumns::restore((array) $row), '', $row->denied, [], Standing::from($row->standing));
+        }
+
+        return $events;
+    }
+}

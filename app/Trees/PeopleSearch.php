@@ -1,0 +1,121 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Trees;
+
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
+use NorthBough\Core\Chrono\Calendar\Calendars;
+use NorthBough\Core\Naming\NameVariants;
+use NorthBough\Core\Naming\SearchForm;
+use NorthBough\Core\Naming\SoundCode;
+use stdClass;
+
+/**
+ * Finds people in the index: by number, by the beginnings of their names in any order, by a year beside a name; and
+ * where nothing begins so, by other forms of the name, by sound, and by likeness, in that order.
+ */
+final readonly class PeopleSearch
+{
+    private const YEARS_AROUND = 2;
+
+    private const ALIKE = 0.4;
+
+    public function __construct(private CurrentTree $current, private Living $living)
+    {
+    }
+
+    public function lines(): Builder
+    {
+        return $this->living->visible(DB::table('person_lines')->where('person_lines.tree_id', $this->current->id()));
+    }
+
+    /** Those whose names begin so: what the index is narrowed by. */
+    public function matching(string $typed): Builder
+    {
+        $lines = $this->lines();
+        if (preg_match('/^\s*#?(\d+)\s*$/', $typed, $m) === 1) {
+            return $lines->where('number', (int) min((int) $m[1], 2147483647));
+        }
+        [$words, $year] = self::parts($typed);
+        foreach ($words as $word) {
+            $lines->whereRaw("(' ' || search) LIKE ?", ['% '.addcslashes($word, '%_\\').'%']);
+        }
+
+        return self::around($lines, $year);
+    }
+
+    /** @return Collection<int, stdClass> the nearest first */
+    public function nearest(string $typed, int $most): Collection
+    {
+        $found = $this->matching($typed)->orderBy('sort_name')->orderBy('person_id')->limit($most)->get();
+        [$words, $year] = self::parts($typed);
+        if ($found->isEmpty() && $words === [] && $year !== null) {
+            $found = self::around($this->lines(), $year)->orderBy('birth_day')->limit($most)->get();
+        }
+        foreach ([$this->byOtherForms(...), $this->bySound(...), $this->byLikeness(...)] as $way) {
+            if ($found->isEmpty() && $words !== []) {
+                $found = self::around($way($words), $year)->limit($most)->get();
+            }
+        }
+
+        return $found;
+    }
+
+    /** @param  list<string>  $words */
+    private function byOtherForms(array $words): Builder
+    {
+        $lines = $this->lines()->orderBy('sort_name');
+        foreach ($words as $word) {
+            $lines->where(static function (Builder $any) use ($word): void {
+                foreach ([$word, ...NameVariants::usual()->of($word)] as $form) {
+                    $any->orWhereRaw("(' ' || search) LIKE ?", ['% '.addcslashes($form, '%_\\').'%']);
+                }
+            });
+        }
+
+        return $lines;
+    }
+
+    /** @param  list<string>  $words */
+    private function bySound(array $words): Builder
+    {
+        $codes = SoundCode::each(implode(' ', $words));
+
+        return $codes === [] ? $this->lines()->whereRaw('false') : $this->lines()->whereRaw('sounds @> ?::text[]', ['{'.implode(',', $codes).'}'])->orderBy('sort_name');
+    }
+
+    /** @param  list<string>  $words */
+    private function byLikeness(array $words): Builder
+    {
+        DB::statement('SET pg_trgm.word_similarity_threshold = '.self::ALIKE);
+        $lines = $this->lines();
+        foreach ($words as $word) {
+            $lines->whereRaw('search %> ?', [$word]);
+        }
+
+        return $lines->orderByRaw('word_similarity(?, search) DESC, sort_name', [implode(' ', $words)]);
+    }
+
+    /** @return array{list<string>, int|null} words of names, and a year that stood among them */
+    private static function parts(string $typed): array
+    {
+        $words = array_values(array_filter(explode(' ', SearchForm::of($typed)), static fn (string $word): bool => $word !== ''));
+        $years = array_values(array_filter($words, static fn (string $word): bool => preg_match('/^[12]\d{3}$/', $word) === 1));
+
+        return [array_values(array_diff($words, $years)), $years === [] ? null : (int) $years[0]];
+    }
+
+    /** Born or died in a year, or within two of it. */
+    private static function around(Builder $lines, ?int $year): Builder
+    {
+        if ($year === null) {
+            return $lines;
+        }
+        $days = [Calendars::gregorian()->toDay($year - self::YEARS_AROUND, 1, 1), Calendars::gregorian()->toDay($year + self::YEARS_AROUND, 12, 31)];
+
+        return $lines->where(static fn (Builder $either) => $either->whereBetween('birth_day', $days)->orWhereBetween('death_day', $days));
+    }
+}
