@@ -40,14 +40,16 @@ final readonly class PersonPageBuilder
         $sets = $tree->parentSets([$row->id])[$row->id] ?? [];
         $unions = $tree->unionsOf([$row->id])[$row->id] ?? [];
         $parentUnions = $tree->unions(array_column($sets, 'unionId'));
-        $people = $tree->people([$row->id]) + $tree->lives(self::everyone($row->id, $unions, $parentUnions));
+        $people = $tree->people(self::everyone($row->id, $unions, $parentUnions));
         $person = $people[$row->id];
         $own = $person->events;
         foreach ($unions as $union) {
             array_push($own, ...$union->events);
         }
         $versions = $this->versions([...array_column($own, 'id'), ...array_column($person->names, 'id')]);
-        $facts = new FactResources($person, $unions, $people, $versions, $this->notes('event_id', array_column($own, 'id')), $this->kept($own));
+        $notes = $this->hanging(Note::class, 'text', $row->id, array_column($own, 'id'));
+        $kept = $this->hanging(Kept::class, 'lines', $row->id, array_column($own, 'id'));
+        $facts = new FactResources($person, $unions, $people, $versions, $notes, $kept);
         $lifeline = Lifeline::draw($own, $this->familyEvents($people, $unions, $row->id));
 
         return new PersonPage(
@@ -69,8 +71,8 @@ final readonly class PersonPageBuilder
                 static fn (string $relation): OfferResource => new OfferResource($relation, SurnameOffer::forRelative($relation, $person, self::partners($unions, $people, $row->id))),
                 ['father', 'mother', 'partner', 'child', 'sibling'],
             ),
-            notes: $isWithheld ? [] : $this->notes('person_id', [$row->id])[$row->id] ?? [],
-            kept: $isWithheld ? [] : array_map($this->living->told(), array_values(Kept::query()->where('person_id', $row->id)->orderBy('ordinal')->pluck('lines')->all())),
+            notes: $isWithheld ? [] : $notes[$row->id] ?? [],
+            kept: $isWithheld ? [] : $kept[$row->id] ?? [],
             deleting: self::weight($person, $own, count($unions) + count($sets)),
             isLiving: $this->living->among([$row->id]) !== [],
             saidDeadWhy: $isWithheld ? '' : $row->said_dead_why,
@@ -178,32 +180,23 @@ final readonly class PersonPageBuilder
     }
 
     /**
-     * @param  list<string>  $ids
-     * @return array<string, list<string>>
+     * Notes, or kept lines, of a person and the facts of their page, as whoever asks may read them.
+     *
+     * @param  class-string<Note|Kept>  $model
+     * @param  list<string>  $eventIds
+     * @return array<string, list<string>> by owner
      */
-    private function notes(string $column, array $ids): array
+    private function hanging(string $model, string $column, string $personId, array $eventIds): array
     {
-        $notes = [];
         $said = $this->living->told();
-        foreach (Note::query()->whereIn($column, $ids)->orderBy('ordinal')->orderBy('id')->get() as $note) {
-            $notes[(string) $note->getAttribute($column)][] = $said($note->text);
+        $rows = $model::query()
+            ->where(static fn ($either) => $either->where('person_id', $personId)->orWhereIn('event_id', $eventIds))
+            ->orderBy('ordinal')->orderBy('id')->toBase()->get(['person_id', 'event_id', $column]);
+        $hanging = [];
+        foreach ($rows as $row) {
+            $hanging[$row->person_id ?? $row->event_id][] = $said($row->{$column});
         }
 
-        return $notes;
-    }
-
-    /**
-     * @param  list<Event>  $events
-     * @return array<string, list<string>>
-     */
-    private function kept(array $events): array
-    {
-        $kept = [];
-        $said = $this->living->told();
-        foreach (Kept::query()->whereIn('event_id', array_column($events, 'id'))->orderBy('ordinal')->get() as $row) {
-            $kept[(string) $row->getAttribute('event_id')][] = $said($row->lines);
-        }
-
-        return $kept;
+        return $hanging;
     }
 }

@@ -13,7 +13,12 @@ use Illuminate\Support\Str;
 /** One change set while it is open: journals every row that is written and notes whom it touches. */
 final class Change
 {
+    private const AT_ONCE = 200;
+
     private int $seq = 0;
+
+    /** @var list<array<string, string|int|null>> journal entries that are not stored yet */
+    private array $entries = [];
 
     public readonly Touched $touched;
 
@@ -84,10 +89,17 @@ final class Change
         $this->journal($table, null, 'bulk', ['rows' => $rows]);
     }
 
+    /** Stores what was journalled; done before the transaction ends. */
+    public function flush(): void
+    {
+        DB::table('journal')->insert($this->entries);
+        $this->entries = [];
+    }
+
     /** @param  array<string, mixed>|null  $before */
     private function journal(string $table, ?string $rowId, string $op, ?array $before): void
     {
-        DB::table('journal')->insert([
+        $this->entries[] = [
             'tree_id' => $this->treeId,
             'id' => (string) Str::uuid7(),
             'change_set_id' => $this->id,
@@ -96,6 +108,9 @@ final class Change
             'row_id' => $rowId,
             'op' => $op,
             'before' => $before === null ? null : json_encode($before, JSON_THROW_ON_ERROR),
-        ]);
+        ];
+        if (count($this->entries) >= self::AT_ONCE) {
+            $this->flush();
+        }
     }
 }

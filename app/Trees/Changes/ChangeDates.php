@@ -7,7 +7,6 @@ namespace App\Trees\Changes;
 use App\Models\Event;
 use App\Models\Name;
 use App\Models\ParentSet;
-use App\Models\Record;
 use App\Models\TreeModel;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -27,13 +26,17 @@ final class ChangeDates
     ];
 
     /** What hangs on something that is no record itself. */
-    private const THROUGH = ['name_id' => Name::class, 'event_id' => Event::class, 'parent_set_id' => ParentSet::class, 'record_id' => Record::class];
+    private const THROUGH = ['name_id' => Name::class, 'event_id' => Event::class, 'parent_set_id' => ParentSet::class];
 
     /** @var array<string, array<string, true>> table => ids */
     private array $touched = [];
 
+    /** @var array<string, TreeModel> rows of this set, by id */
+    private array $seen = [];
+
     public function by(TreeModel $row): void
     {
+        $this->seen[$row->id] = $row;
         $table = $row->getTable();
         if (in_array($table, self::RECORDS, true)) {
             $this->touched[$table][$row->id] = true;
@@ -41,8 +44,7 @@ final class ChangeDates
         // A citation changes what it is put on, not the source that it names; a source does not change its repository.
         $owners = match ($table) {
             'claims', 'notes', 'kept' => array_diff_key(self::OWNERS, $table === 'claims' ? ['source_id' => 1] : []),
-            'sources', 'repositories', 'places', 'imports', 'file_refs' => [],
-            'parentages' => [],
+            'sources', 'repositories', 'records', 'places', 'imports', 'file_refs', 'parentages' => [],
             default => self::OWNERS,
         };
         foreach ($owners as $column => $ownerTable) {
@@ -51,9 +53,9 @@ final class ChangeDates
                 $this->touched[$ownerTable][$id] = true;
             }
         }
-        foreach ($table === 'claims' ? array_diff_key(self::THROUGH, ['record_id' => 1]) : self::THROUGH as $column => $class) {
+        foreach (self::THROUGH as $column => $class) {
             $id = $row->getAttribute($column);
-            $through = is_string($id) ? $class::query()->where('id', $id)->first() : null;
+            $through = is_string($id) ? $this->seen[$id] ?? $class::query()->where('id', $id)->first() : null;
             if ($through !== null) {
                 $this->by($through);
             }
@@ -65,11 +67,14 @@ final class ChangeDates
     {
         $before = [];
         foreach ($this->touched as $table => $ids) {
-            $rows = DB::table($table)->where('tree_id', $treeId)->whereIn('id', array_keys($ids));
-            foreach ((clone $rows)->get(['id', self::COLUMN]) as $row) {
-                $before[] = [$table, $row->id, $row->{self::COLUMN}];
+            $rows = DB::select(
+                "UPDATE {$table} AS now SET changed_at = ? FROM (SELECT id, changed_at FROM {$table} WHERE tree_id = ? AND id = ANY(?::uuid[]) FOR UPDATE) AS before
+                 WHERE now.tree_id = ? AND now.id = before.id RETURNING now.id, before.changed_at",
+                [$now, $treeId, '{'.implode(',', array_keys($ids)).'}', $treeId],
+            );
+            foreach ($rows as $row) {
+                $before[] = [$table, $row->id, $row->changed_at];
             }
-            $rows->update([self::COLUMN => $now]);
         }
 
         return $before;

@@ -45,6 +45,7 @@ final readonly class ChangeSets
                 if ($intent->kind === 'do') {
                     $change->stamp(Carbon::now());
                 }
+                $change->flush();
             } finally {
                 $this->open->close();
             }
