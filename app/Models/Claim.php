@@ -20,6 +20,6 @@ final class Claim extends TreeModel
 
     public static function dependents(): array
     {
-        return [Kept::class => 'claim_id'];
+        return [[Kept::class, 'claim_id'], [ClaimUse::class, 'claim_id'], [Point::class, 'claim_id'], [RestsOn::class, 'claim_id']];
     }
 }

@@ -35,6 +35,6 @@ final class Name extends TreeModel
 
     public static function dependents(): array
     {
-        return [Claim::class => 'name_id', Note::class => 'name_id', Kept::class => 'name_id'];
+        return [[Claim::class, 'name_id'], [Note::class, 'name_id'], [Kept::class, 'name_id'], [ClaimUse::class, 'name_id']];
     }
 }

@@ -13,6 +13,6 @@ final class Note extends TreeModel
 
     public static function dependents(): array
     {
-        return [Kept::class => 'note_id'];
+        return [[Kept::class, 'note_id']];
     }
 }

@@ -19,6 +19,6 @@ final class ParentSet extends TreeModel
 
     public static function dependents(): array
     {
-        return [Parentage::class => 'parent_set_id', Kept::class => 'parent_set_id'];
+        return [[Parentage::class, 'parent_set_id'], [Kept::class, 'parent_set_id'], [Note::class, 'parent_set_id']];
     }
 }

@@ -14,4 +14,9 @@ namespace App\Models;
 final class Parentage extends TreeModel
 {
     protected $table = 'parentages';
+
+    public static function dependents(): array
+    {
+        return [[ClaimUse::class, 'parentage_id'], [RestsOn::class, 'deciding_parentage_id']];
+    }
 }

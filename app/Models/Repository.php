@@ -13,6 +13,6 @@ final class Repository extends TreeModel
 
     public static function dependents(): array
     {
-        return [Note::class => 'repository_id', Kept::class => 'repository_id', FileRef::class => 'repository_id'];
+        return [[Note::class, 'repository_id'], [Kept::class, 'repository_id'], [FileRef::class, 'repository_id']];
     }
 }

@@ -52,9 +52,9 @@ abstract class TreeModel extends Model
     }
 
     /**
-     * Tables whose rows go with this one, as table model => its column.
+     * What goes with this row: the model and its column.
      *
-     * @return array<class-string<TreeModel>, string>
+     * @return list<array{class-string<TreeModel>, string}>
      */
     public static function dependents(): array
     {

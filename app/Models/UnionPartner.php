@@ -18,6 +18,6 @@ final class UnionPartner extends TreeModel
 
     public static function dependents(): array
     {
-        return [Kept::class => 'union_partner_id'];
+        return [[Kept::class, 'union_partner_id']];
     }
 }

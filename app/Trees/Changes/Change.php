@@ -53,7 +53,7 @@ final class Change
     /** Deletes a row with everything that hangs on it, the outermost first. */
     public function deleteWhole(TreeModel $row): void
     {
-        foreach ($row::dependents() as $class => $column) {
+        foreach ($row::dependents() as [$class, $column]) {
             foreach ($class::query()->where($column, $row->id)->get() as $dependent) {
                 $this->deleteWhole($dependent);
             }

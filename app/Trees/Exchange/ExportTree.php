@@ -20,6 +20,10 @@ final class ExportTree implements TreeRows
 {
     private const AT_ONCE = 500;
 
+    /** A file tells how the tie stands, not how each parent's does: the first parent's counts. */
+    private const STANDING = '(SELECT p.standing FROM parentages p WHERE p.tree_id = parent_sets.tree_id AND p.parent_set_id = parent_sets.id ORDER BY p.id LIMIT 1) AS standing,
+        (SELECT p.proof FROM parentages p WHERE p.tree_id = parent_sets.tree_id AND p.parent_set_id = parent_sets.id ORDER BY p.id LIMIT 1) AS proof';
+
     private ?Pointers $pointers = null;
 
     private readonly KeptPointers $keptPointers;
@@ -52,7 +56,7 @@ final class ExportTree implements TreeRows
             $ids = $people->pluck('id');
             $names = $this->owned('names', 'person_id', $ids, RowsFrom::name(...), 'position');
             $events = $this->owned('events', 'person_id', $ids, RowsFrom::event(...), 'position');
-            $sets = $this->owned('parent_sets', 'child_id', $ids, RowsFrom::parentSet(...), 'position');
+            $sets = $this->owned('parent_sets', 'child_id', $ids, RowsFrom::parentSet(...), 'position', self::STANDING);
             $partners = $this->owned('union_partners', 'person_id', $ids, RowsFrom::partner(...), 'position');
             $attached = $this->attached(['person' => $ids, 'name' => $this->ids($names), 'event' => $this->ids($events),
                 'parent_set' => $this->ids($sets), 'union_partner' => $this->ids($partners)]);
@@ -129,10 +133,11 @@ final class ExportTree implements TreeRows
      * @param  callable(\stdClass): T  $make
      * @return array<string, list<T>> by owner
      */
-    private function owned(string $table, string $column, Collection $ids, callable $make, string $order): array
+    private function owned(string $table, string $column, Collection $ids, callable $make, string $order, string $more = ''): array
     {
         $owned = [];
-        foreach ($this->rows($table)->whereIn($column, $ids)->orderBy($order)->orderBy('ordinal')->orderBy('id')->get() as $row) {
+        $rows = $this->rows($table)->select("{$table}.*")->when($more !== '', static fn (Builder $query) => $query->selectRaw($more));
+        foreach ($rows->whereIn($column, $ids)->orderBy($order)->orderBy('ordinal')->orderBy('id')->get() as $row) {
             $owned[$row->{$column}][] = $make($row);
         }
 

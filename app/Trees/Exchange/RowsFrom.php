@@ -23,7 +23,9 @@ use NorthBough\Core\Gedcom\Row\UnionRow;
 use NorthBough\Core\Naming\NameKind;
 use NorthBough\Core\Naming\PersonalName;
 use NorthBough\Core\Tree\ParentageKind;
+use NorthBough\Core\Tree\Proof;
 use NorthBough\Core\Tree\Sex;
+use NorthBough\Core\Tree\Standing;
 use stdClass;
 
 /** Rows of tables as rows for a file: the other way round from RowColumns. */
@@ -50,7 +52,7 @@ final class RowsFrom
     public static function parentSet(stdClass $row): ParentSetRow
     {
         return new ParentSetRow($row->id, $row->child_id, $row->union_id, $row->leads, ParentageKind::from($row->kind), FileSide::from($row->side),
-            $row->ordinal, $row->child_ordinal, self::written($row));
+            $row->ordinal, $row->child_ordinal, self::written($row), Standing::from($row->standing ?? 'unweighed'), Proof::from($row->proof ?? 'unstated'));
     }
 
     public static function partner(stdClass $row): UnionPartnerRow

@@ -15,13 +15,22 @@ enum ParentageKind: string
     case Other = 'other';
 
     /** PEDI of either version. Nothing said is birth; a word that the standard does not have is kept as written. */
-    public static function fromStandard(string $pedi): self
+    public static function fromStandard(string $pedi, string $phrase = ''): self
     {
         return match (strtolower(trim($pedi))) {
             '', 'birth' => self::Birth,
             'adopted' => self::Adoptive,
             'foster' => self::Foster,
-            default => self::Other,
+            default => self::tryFrom(strtolower(trim($phrase))) ?? self::Other,
+        };
+    }
+
+    /** PHRASE beneath PEDI, for the kinds that the standard has only as OTHER. */
+    public function standardPhrase(): string
+    {
+        return match ($this) {
+            self::Guardian, self::Recognised => $this->value,
+            default => '',
         };
     }
 

@@ -12,6 +12,12 @@ enum Proof: string
     case Probable = 'probable';
     case Proved = 'proved';
 
+    /** STAT of a child's link. */
+    public static function fromStandard(string $stat): self
+    {
+        return strtoupper(trim($stat)) === 'PROVEN' ? self::Proved : self::Unstated;
+    }
+
     public function isOpen(): bool
     {
         return $this === self::Unresolved || $this === self::Probable;

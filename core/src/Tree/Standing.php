@@ -18,14 +18,23 @@ enum Standing: string
         return $this === self::Accepted || $this === self::Unweighed;
     }
 
-    /** STAT of a child's link: version 7, g7:enumset-FAMC-STAT. */
+    /** STAT of a child's link (version 7, g7:enumset-FAMC-STAT). PROVEN tells of proof, not of standing. */
     public static function fromStandard(string $stat): self
     {
         return match (strtoupper(trim($stat))) {
-            'PROVEN' => self::Accepted,
             'CHALLENGED' => self::Rival,
             'DISPROVEN' => self::RuledOut,
             default => self::Unweighed,
+        };
+    }
+
+    public function standard(Proof $proof): string
+    {
+        return match (true) {
+            $this === self::Rival => 'CHALLENGED',
+            $this === self::RuledOut => 'DISPROVEN',
+            $proof === Proof::Proved => 'PROVEN',
+            default => '',
         };
     }
 }

@@ -15,7 +15,9 @@ use NorthBough\Core\Gedcom\Row\UnionPartnerRow;
 use NorthBough\Core\Gedcom\Structure;
 use NorthBough\Core\Naming\NameKind;
 use NorthBough\Core\Tree\ParentageKind;
+use NorthBough\Core\Tree\Proof;
 use NorthBough\Core\Tree\Sex;
+use NorthBough\Core\Tree\Standing;
 
 /** INDI: version 7, section 3.2, INDIVIDUAL_RECORD. */
 final readonly class PersonMapping
@@ -36,12 +38,43 @@ final readonly class PersonMapping
             $this->name($name, $id, $place);
         }
         $this->events->map($fields, $id, null);
-        $this->parents($fields, $record->pointer, $id);
+        $this->parents($fields, $record->pointer, $id, self::adoptedInto($record));
         $this->partnerships($fields, $record->pointer);
         $this->mapping->notes($fields, $owner);
         $this->citations->map($fields, $owner);
         $this->mapping->keep($fields, $owner);
         $this->mapping->counts['people']++;
+    }
+
+    /**
+     * The family that counts in charts: the first whose tie is neither challenged nor disproved.
+     *
+     * @param  array<int, Structure>  $links
+     */
+    private function leading(array $links): string
+    {
+        $known = array_filter($links, fn (Structure $s): bool => $this->mapping->survey->id($s->payload, 'FAM') !== null);
+        foreach ($known as $link) {
+            if (Standing::fromStandard($link->text('STAT'))->mayLead()) {
+                return $link->payload;
+            }
+        }
+
+        return '';
+    }
+
+    /** @return array<string, true> */
+    private static function adoptedInto(Structure $record): array
+    {
+        $families = [];
+        foreach ($record->children as $event) {
+            $family = $event->tag === 'ADOP' ? $event->first('FAMC') : null;
+            if ($family !== null) {
+                $families[$family->payload] = true;
+            }
+        }
+
+        return $families;
     }
 
     private function name(Structure $structure, string $personId, int $ordinal): void
@@ -57,11 +90,14 @@ final readonly class PersonMapping
         $this->mapping->keep($fields, $owner);
     }
 
-    private function parents(Fields $fields, string $person, string $personId): void
+    /** @param  array<string, true>  $adoptedInto families that an ADOP event names */
+    private function parents(Fields $fields, string $person, string $personId, array $adoptedInto): void
     {
         $survey = $this->mapping->survey;
         $seen = [];
-        foreach ($fields->takeAll(static fn (Structure $s): bool => $s->tag === 'FAMC') as $ordinal => $structure) {
+        $links = $fields->takeAll(static fn (Structure $s): bool => $s->tag === 'FAMC');
+        $leading = $this->leading($links);
+        foreach ($links as $ordinal => $structure) {
             $family = $structure->payload;
             $unionId = $survey->id($family, 'FAM');
             if ($unionId === null || isset($seen[$family])) {
@@ -70,15 +106,19 @@ final readonly class PersonMapping
                 continue;
             }
             $inner = new Fields($structure);
-            $kind = ParentageKind::fromStandard($inner->text('PEDI'));
+            $pedigree = $inner->take('PEDI');
+            $implied = $pedigree === null && isset($adoptedInto[$family]) ? ['IMPLIED' => [0, ParentageKind::Adoptive->value]] : [];
+            $kind = $implied !== [] ? ParentageKind::Adoptive : ParentageKind::fromStandard($pedigree?->payload() ?? '', $pedigree?->text('PHRASE') ?? '');
+            $stat = $inner->text('STAT');
+            [$standing, $proof] = [Standing::fromStandard($stat), Proof::fromStandard($stat)];
             $childOrdinal = $survey->childOrdinal($family, $person);
             $side = $childOrdinal === -1 ? FileSide::Person : FileSide::Both;
             $id = $survey->tie('C', $family, $person);
-            $this->mapping->add(new ParentSetRow($id, $personId, $unionId, $seen === [], $kind, $side, $ordinal, $childOrdinal, $inner->written()));
+            $this->mapping->add(new ParentSetRow($id, $personId, $unionId, $family === $leading, $kind, $side, $ordinal, $childOrdinal, $inner->written() + $implied, $standing, $proof));
             foreach (array_keys($survey->partners($family)) as $parent) {
                 $parentId = $survey->id($parent, 'INDI');
                 if ($parentId !== null) {
-                    $this->mapping->add(new ParentageRow($this->mapping->newId(), $id, $parentId, $kind));
+                    $this->mapping->add(new ParentageRow($this->mapping->newId(), $id, $parentId, $kind, $standing, $proof));
                 }
             }
             $this->mapping->keep($inner, new FactRef(Owner::ParentSet, $id), 'person');

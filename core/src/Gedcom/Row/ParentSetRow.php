@@ -5,8 +5,13 @@ declare(strict_types=1);
 namespace NorthBough\Core\Gedcom\Row;
 
 use NorthBough\Core\Tree\ParentageKind;
+use NorthBough\Core\Tree\Proof;
+use NorthBough\Core\Tree\Standing;
 
-/** `ordinal` is the place of FAMC in the person, `childOrdinal` that of CHIL in the family record. */
+/**
+ * `ordinal` is the place of FAMC in the person, `childOrdinal` that of CHIL in the family record. A kind that the file
+ * does not say here but by an event (ADOP) stands in `written` under IMPLIED.
+ */
 final readonly class ParentSetRow implements Row
 {
     /** @param  array<string, array{int, string}>  $written */
@@ -20,6 +25,8 @@ final readonly class ParentSetRow implements Row
         public int $ordinal,
         public int $childOrdinal,
         public array $written,
+        public Standing $standing = Standing::Unweighed,
+        public Proof $proof = Proof::Unstated,
     ) {
     }
 }

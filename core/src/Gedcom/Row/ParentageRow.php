@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace NorthBough\Core\Gedcom\Row;
 
 use NorthBough\Core\Tree\ParentageKind;
+use NorthBough\Core\Tree\Proof;
+use NorthBough\Core\Tree\Standing;
 
 final readonly class ParentageRow implements Row
 {
@@ -13,6 +15,8 @@ final readonly class ParentageRow implements Row
         public string $parentSetId,
         public string $personId,
         public ParentageKind $kind,
+        public Standing $standing = Standing::Unweighed,
+        public Proof $proof = Proof::Unstated,
     ) {
     }
 }

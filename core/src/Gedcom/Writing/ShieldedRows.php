@@ -93,7 +93,7 @@ final class ShieldedRows implements TreeRows
                 new PersonRow($row->id, $row->number, Sex::Unknown, $row->ordinal, []),
                 [new NameRow('', $row->id, NameKind::Birth, PersonalName::of(ShieldedTree::WORD, ''), 0, ['' => [0, ShieldedTree::WORD]])],
                 [],
-                array_map(static fn (ParentSetRow $s): ParentSetRow => new ParentSetRow($s->id, $s->childId, $s->unionId, $s->leads, $s->kind, $s->side, $s->ordinal, $s->childOrdinal, []), $person->parentSets),
+                array_map(static fn (ParentSetRow $s): ParentSetRow => new ParentSetRow($s->id, $s->childId, $s->unionId, $s->leads, $s->kind, $s->side, $s->ordinal, $s->childOrdinal, [], $s->standing, $s->proof), $person->parentSets),
                 array_map(static fn (UnionPartnerRow $p): UnionPartnerRow => new UnionPartnerRow($p->id, $p->unionId, $p->personId, $p->slot, $p->side, $p->ordinal, $p->personOrdinal, []), $person->partnerships),
             ), new Attached];
         }

@@ -6,12 +6,15 @@ namespace NorthBough\Core\Gedcom\Writing;
 
 use NorthBough\Core\Chrono\Calendar\Calendars;
 use NorthBough\Core\Gedcom\Row\FileSide;
+use NorthBough\Core\Gedcom\Row\ParentSetRow;
 use NorthBough\Core\Gedcom\Row\RepositoryRow;
 use NorthBough\Core\Gedcom\Row\SourceRow;
 use NorthBough\Core\Gedcom\Structure;
 use NorthBough\Core\Gedcom\Version;
 use NorthBough\Core\Tree\ParentageKind;
+use NorthBough\Core\Tree\Proof;
 use NorthBough\Core\Tree\Sex;
+use NorthBough\Core\Tree\Standing;
 
 /** A tree as a file of the open standard, a record at a time. */
 final readonly class Writer
@@ -73,11 +76,7 @@ final readonly class Writer
         }
         foreach ($rows->parentSets as $set) {
             if ($set->side !== FileSide::Family) {
-                $kind = $set->kind === ParentageKind::Birth ? '' : $set->kind->standard();
-                $builder->child($set->ordinal, $this->facts->pointing('FAMC', $set->unionId, $this->under('person', $set->written), $set->id, $attached, 'person')
-                    ->field('PEDI', $this->version === Version::V7 ? $kind : strtolower($kind),
-                        static fn (string $words): bool => ParentageKind::fromStandard($words) === $set->kind)
-                    ->build());
+                $builder->child($set->ordinal, $this->parentLink($set, $attached));
             }
         }
         foreach ($rows->partnerships as $partner) {
@@ -87,6 +86,26 @@ final readonly class Writer
         }
 
         return $this->stamped($this->facts->attach($builder, $person->id, $attached)->build(), $person->changedAt);
+    }
+
+    private function parentLink(ParentSetRow $set, Attached $attached): Structure
+    {
+        $cased = fn (string $word): string => $this->version === Version::V7 ? $word : strtolower($word);
+        $isImplied = ($set->written['IMPLIED'][1] ?? '') === $set->kind->value;
+        $kind = $set->kind === ParentageKind::Birth || $isImplied ? '' : $set->kind->standard();
+        $phraseAsRead = $set->written['PEDI/PHRASE'][1] ?? '';
+
+        return $this->facts->pointing('FAMC', $set->unionId, $this->under('person', $set->written), $set->id, $attached, 'person')
+            ->field('PEDI', $cased($kind),
+                static fn (string $words): bool => ParentageKind::fromStandard($words, $phraseAsRead) === $set->kind,
+                function (StructureBuilder $line) use ($set, $phraseAsRead): void {
+                    if ($this->version === Version::V7 || $phraseAsRead !== '') {
+                        $line->field('PHRASE', $set->kind->standardPhrase(), static fn (string $words): bool => $set->kind->standardPhrase() === '' || ParentageKind::fromStandard('OTHER', $words) === $set->kind);
+                    }
+                })
+            ->field('STAT', $cased($set->standing->standard($set->proof)),
+                static fn (string $words): bool => Standing::fromStandard($words) === $set->standing && Proof::fromStandard($words) === ($set->proof === Proof::Proved ? Proof::Proved : Proof::Unstated))
+            ->build();
     }
 
     private function union(UnionRows $rows, Attached $attached): Structure

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+/**
+ * One answer to a question: placings, ties and standings that are supposed.
+ *
+ * @property string $question_id
+ * @property string $title
+ * @property list<array<string, mixed>> $supposed
+ * @property int $position
+ * @property string $outcome
+ */
+final class Alternative extends TreeModel
+{
+    protected $table = 'alternatives';
+
+    protected function casts(): array
+    {
+        return [...parent::casts(), 'supposed' => 'array'];
+    }
+
+    public static function dependents(): array
+    {
+        return [[Point::class, 'alternative_id']];
+    }
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+/**
+ * What was ruled on a finding, known by its rule, its subjects and a hash of what the rule read.
+ *
+ * @property string $rule
+ * @property list<string> $subjects
+ * @property string $read_hash
+ * @property string $ruling
+ * @property string $reason
+ */
+final class FindingRuling extends TreeModel
+{
+    protected $table = 'finding_rulings';
+
+    protected function casts(): array
+    {
+        return [...parent::casts(), 'subjects' => 'array'];
+    }
+}

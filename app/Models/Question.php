@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+/**
+ * A conflict or a case, and what was decided.
+ *
+ * @property string $kind
+ * @property string|null $person_id
+ * @property string|null $union_id
+ * @property string $aspect
+ * @property string $title
+ * @property string $state
+ * @property string $decision
+ * @property string $reason
+ * @property string $summary
+ * @property string $reopened_by
+ */
+final class Question extends TreeModel
+{
+    protected $table = 'questions';
+
+    public static function dependents(): array
+    {
+        return [[Alternative::class, 'question_id'], [Point::class, 'question_id'], [ClaimUse::class, 'question_id'], [RestsOn::class, 'deciding_question_id'], [RestsOn::class, 'question_id'], [Note::class, 'question_id'], [Task::class, 'question_id']];
+    }
+}

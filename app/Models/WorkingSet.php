@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+/**
+ * Some people to work through in an evening.
+ *
+ * @property string $name
+ * @property array<string, mixed> $asked
+ */
+final class WorkingSet extends TreeModel
+{
+    protected $table = 'working_sets';
+
+    protected function casts(): array
+    {
+        return [...parent::casts(), 'asked' => 'array'];
+    }
+
+    public static function dependents(): array
+    {
+        return [[WorkingSetPerson::class, 'working_set_id']];
+    }
+}
