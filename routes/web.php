@@ -19,11 +19,12 @@ use App\Http\Reading\ReadingController;
 use App\Http\Records\CitationsController;
 use App\Http\Records\SourcesController;
 use App\Http\Reports\ReportsController;
+use App\Http\Tree\DeletedTreesController;
 use App\Http\Tree\TreesController;
 use Illuminate\Support\Facades\Route;
 
 $uuid = '[0-9a-fA-F]{8}(?:-[0-9a-fA-F]{4}){3}-[0-9a-fA-F]{12}';
-foreach (['tree', 'person', 'union', 'fact', 'name', 'source', 'claim', 'change', 'run', 'upload', 'parentSet', 'unionPartner', 'subject'] as $key) {
+foreach (['tree', 'person', 'union', 'fact', 'name', 'source', 'claim', 'change', 'run', 'upload', 'parentSet', 'unionPartner', 'subject', 'deleted'] as $key) {
     Route::pattern($key, $uuid);
 }
 
@@ -36,6 +37,8 @@ Route::prefix('api')->group(function (): void {
         Route::delete('session', [SessionController::class, 'destroy']);
         Route::get('trees', [TreesController::class, 'index']);
         Route::post('trees', [TreesController::class, 'store']);
+        Route::get('deleted-trees', [DeletedTreesController::class, 'index']);
+        Route::post('deleted-trees/{deleted}/restore', [DeletedTreesController::class, 'restore']);
         Route::get('event-kinds', [FactsController::class, 'kinds']);
         Route::get('reading/date', [ReadingController::class, 'date']);
         Route::get('reading/entry', [ReadingController::class, 'entry']);
@@ -88,6 +91,7 @@ Route::prefix('api')->group(function (): void {
         Route::post('journal/{change}/undo', [JournalController::class, 'undoOne']);
         Route::post('exchange/imports', [ExchangeController::class, 'store']);
         Route::delete('exchange/runs/{run}', [ExchangeController::class, 'cancel']);
+        Route::post('exchange/runs/{run}/again', [ExchangeController::class, 'again']);
     });
 
     Route::prefix('trees/{tree}')->middleware('tree:owner')->group(function (): void {

@@ -6,13 +6,15 @@ namespace App\Console;
 
 use App\Trees\CurrentTree;
 use App\Trees\Exchange\Leaving;
+use App\Trees\Exchange\WriteFile;
 use Illuminate\Console\Command;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\File;
 use Illuminate\Support\Str;
 use NorthBough\Core\Gedcom\NotReadable;
 use NorthBough\Core\Gedcom\Version;
 use NorthBough\Core\Gedcom\Writing\ShieldedRows;
-use NorthBough\Core\Gedcom\Writing\Writer;
+use RuntimeException;
 
 final class ExportCommand extends Command
 {
@@ -37,16 +39,22 @@ final class ExportCommand extends Command
         if (! in_array($this->word('living'), ['shield', 'keep'], true)) {
             return $this->refuse('Living people are shielded or kept: --living=shield or --living=keep.');
         }
-        $file = @fopen($to, 'wb');
-        if ($file === false) {
-            return $this->refuse("{$to} cannot be written.");
-        }
         $current->enter($tree);
         $rows = $this->word('living') === 'keep' ? $leaving->inFull(null, 'Wrote a file') : $leaving->shielded();
-        foreach (Writer::write($rows, $version, Carbon::now()->toDateTimeImmutable()) as $bytes) {
-            fwrite($file, $bytes);
+        $now = Carbon::now()->toDateTimeImmutable();
+        try {
+            if (preg_match('/\.(gdz|zip)$/i', $to) === 1) {
+                $zip = WriteFile::zipped($rows, $version, $tree->id, $now);
+                if (! @copy($zip, $to)) {
+                    throw new RuntimeException("{$to} cannot be written.");
+                }
+                File::delete($zip);
+            } else {
+                WriteFile::plain($rows, $version, $to, $now);
+            }
+        } catch (RuntimeException $problem) {
+            return $this->refuse($problem->getMessage());
         }
-        fclose($file);
         $this->output->writeln("Wrote {$tree->name}. ".($rows instanceof ShieldedRows
             ? "{$rows->withheld()} living ".Str::plural('person', $rows->withheld()).' shielded.'
             : 'Living people are in it in full; the journal says so.'));

@@ -11,6 +11,7 @@ use App\Refusal;
 use App\Trees\CurrentTree;
 use App\Trees\Exchange\Cancelled;
 use App\Trees\Exchange\ImportTree;
+use App\Trees\Exchange\LooksLikeTwice;
 use App\Trees\Exchange\RunProgress;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
@@ -39,20 +40,36 @@ final class ImportFile implements ShouldQueue
             return;
         }
         $run->update(['state' => 'running', 'heartbeat_at' => Carbon::now()]);
-        $tree = Tree::query()->findOrFail($run->tree_id);
-        $path = (string) $run->asked['path'];
+        $asked = $run->asked + ['into' => $run->tree_id, 'mode' => 'add', 'again' => false];
+        $tree = Tree::query()->where('id', $asked['into'])->firstOrFail();
+        $path = (string) $asked['path'];
+        $isIn = false;
+        $isAsked = false;
         try {
-            $report = $current->within($tree, fn (): array => $import->run($path, (string) $run->asked['name'], User::query()->find($run->user_id), new RunProgress($run->id)));
+            $report = $current->within($tree, fn (): array => $import->run($path, (string) $asked['name'], User::query()->find($run->user_id), new RunProgress($run->id), ! $asked['again']));
+            $isIn = true;
             $run->update(['state' => 'done', 'done' => 100, 'total' => 100, 'said' => 'It is in.', 'result' => $report]);
+            if ($asked['mode'] === 'replace') {
+                Tree::query()->where('id', $run->tree_id)->firstOrFail()->delete();
+            }
         } catch (Cancelled $cancelled) {
             $run->update(['state' => 'cancelled', 'said' => $cancelled->getMessage()]);
+        } catch (LooksLikeTwice $twice) {
+            $isAsked = true;
+            $run->update(['state' => 'failed', 'said' => $twice->getMessage(), 'result' => ['again' => true]]);
         } catch (NotReadable|Refusal $refused) {
             $run->update(['state' => 'failed', 'said' => $refused->getMessage().' Nothing of it was kept.']);
         } catch (Throwable $problem) {
             report($problem);
             $run->update(['state' => 'failed', 'said' => 'The file could not be brought in because of a fault of ours. Nothing of it was kept; the log says more.']);
         } finally {
-            File::delete($path);
+            if (! $isIn && $asked['mode'] !== 'add') {
+                $tree->forceDelete();
+            }
+            // A file that is asked about again is still wanted.
+            if (! $isAsked) {
+                File::delete($path);
+            }
         }
     }
 }

@@ -21,6 +21,8 @@ use PHPUnit\Framework\Attributes\DataProvider;
 
 final class ExchangeTest extends TestCase
 {
+    use UploadsFiles;
+
     #[DataProvider('files')]
     public function test_a_file_comes_in_and_goes_out_saying_the_same(string $name, Version $version): void
     {
@@ -257,10 +259,6 @@ final class ExchangeTest extends TestCase
     /** @return \Illuminate\Testing\TestResponse<\Symfony\Component\HttpFoundation\Response> */
     private function bringIn(string $path, bool $again = false): \Illuminate\Testing\TestResponse
     {
-        $content = (string) file_get_contents($path);
-        $id = $this->postJson('/api/uploads', ['name' => basename($path), 'size' => strlen($content)])->assertOk()->json('id');
-        $this->call('PUT', "/api/uploads/{$id}?offset=0", server: ['HTTP_X_PIECE_SHA256' => hash('sha256', $content)], content: $content)->assertOk();
-
-        return $this->api('POST', '/exchange/imports', ['uploadId' => $id, 'again' => $again]);
+        return $this->bringInto((string) file_get_contents($path), ['again' => $again], basename($path));
     }
 }

@@ -116,6 +116,23 @@ export interface paths {
     patch?: never
     trace?: never
   }
+  '/api/trees/{tree}/exchange/runs/{run}/again': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    /** The file that looked like one that was brought in before, all the same. */
+    post: operations['bringInAgain']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
   '/api/uploads': {
     parameters: {
       query?: never
@@ -568,6 +585,38 @@ export interface paths {
     patch?: never
     trace?: never
   }
+  '/api/deleted-trees': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get: operations['deletedTrees']
+    put?: never
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/deleted-trees/{deleted}/restore': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post: operations['restoreTree']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
   '/api/trees': {
     parameters: {
       query?: never
@@ -659,6 +708,9 @@ export interface components {
     ImportInput: {
       uploadId: string
       again: boolean
+      /** @enum {string} */
+      mode: 'add' | 'new' | 'replace'
+      treeName: string
     }
     NameInput: {
       typed: string
@@ -762,6 +814,15 @@ export interface components {
       ambiguous: boolean
       problem: string
       understood: string
+    }
+    DeletedTreeList: {
+      trees: components['schemas']['DeletedTreeResource'][]
+    }
+    DeletedTreeResource: {
+      id: string
+      name: string
+      deletedAt: string
+      people: number
     }
     DeskPage: {
       yours: components['schemas']['SentenceResource'][]
@@ -966,6 +1027,8 @@ export interface components {
       state: string
       percent: number
       said: string
+      treeId: string
+      asksAgain: boolean
     }
     /** @description What was done, in words. */
     SaidResource: {
@@ -1346,6 +1409,38 @@ export interface operations {
           [name: string]: unknown
         }
         content?: never
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  bringInAgain: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        run: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['RunResource']
+        }
       }
       /** @description Refused, with a sentence. */
       default: {
@@ -2503,6 +2598,66 @@ export interface operations {
         }
         content: {
           'application/json': components['schemas']['UnionList']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  deletedTrees: {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['DeletedTreeList']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  restoreTree: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        deleted: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['DeletedTreeResource']
         }
       }
       /** @description Refused, with a sentence. */

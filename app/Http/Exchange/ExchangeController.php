@@ -18,16 +18,20 @@ use App\Http\Tree\TreesController;
 use App\Jobs\ImportFile;
 use App\Models\Import;
 use App\Models\Run;
+use App\Models\Tree;
 use App\Models\Upload;
+use App\Models\User;
 use App\Refusal;
 use App\Trees\CurrentTree;
 use App\Trees\Exchange\Leaving;
 use App\Trees\Exchange\Runs;
+use App\Trees\Exchange\WriteFile;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\File;
 use NorthBough\Core\Gedcom\NotReadable;
 use NorthBough\Core\Gedcom\Version;
 use NorthBough\Core\Gedcom\Writing\Writer;
@@ -44,7 +48,7 @@ final readonly class ExchangeController
     public function index(): JsonResponse
     {
         Runs::release();
-        $runs = Run::query()->where('tree_id', $this->current->id())->orderByDesc('created_at')->limit(5)->get();
+        $runs = Run::query()->where('tree_id', $this->current->id())->orderByDesc('created_at')->orderByDesc('id')->limit(5)->get();
         $imports = Import::query()->orderByDesc('brought_in_at')->limit(20)->get();
 
         return response()->json(new ExchangePage(
@@ -61,18 +65,22 @@ final readonly class ExchangeController
         if ($upload->received !== $upload->size) {
             throw new Refusal('The file has not come in whole yet.', 409);
         }
-        if (! $input->again) {
+        if (! $input->again && $input->mode === 'add') {
             $this->refuseTwice($upload);
         }
+        $user = TreesController::user($request);
+        if ($input->mode === 'replace' && $this->current->get()->roleOf($user) !== 'owner') {
+            throw new Refusal('Only the owner may put a file in the place of this tree.', 403);
+        }
         Runs::release();
-        $run = DB::transaction(function () use ($request, $upload): Run {
+        $run = DB::transaction(function () use ($user, $upload, $input): Run {
             if (Run::query()->where('tree_id', $this->current->id())->where('kind', 'import')->whereIn('state', ['waiting', 'running'])->lockForUpdate()->exists()) {
                 throw new Refusal('A file is being brought into this tree already. Wait until it is in, or cancel it.', 409);
             }
 
             return Run::query()->create([
-                'tree_id' => $this->current->id(), 'user_id' => TreesController::user($request)->id, 'kind' => 'import', 'state' => 'waiting',
-                'title' => $upload->name, 'asked' => ['path' => $upload->path(), 'name' => $upload->name], 'done' => 0, 'total' => 100, 'said' => 'Waiting for its turn',
+                'tree_id' => $this->current->id(), 'user_id' => $user->id, 'kind' => 'import', 'state' => 'waiting',
+                'title' => $upload->name, 'asked' => ['path' => $upload->path(), 'name' => $upload->name, 'mode' => $input->mode, 'again' => $input->again, 'into' => $this->into($input, $user)], 'done' => 0, 'total' => 100, 'said' => 'Waiting for its turn',
             ]);
         });
         ImportFile::dispatch($run->id);
@@ -90,6 +98,36 @@ final readonly class ExchangeController
         return response()->noContent();
     }
 
+    /** The file that looked like one that was brought in before, all the same. */
+    #[Post('/trees/{tree}/exchange/runs/{run}/again', 'bringInAgain', RunResource::class)]
+    public function again(string $tree, string $run): JsonResponse
+    {
+        $row = Run::query()->where('tree_id', $this->current->id())->findOrFail($run);
+        if (! ($row->result['again'] ?? false)) {
+            throw new Refusal('There is nothing to bring in again here.', 409);
+        }
+        $row->update(['state' => 'waiting', 'said' => 'Waiting for its turn', 'result' => null, 'asked' => ['again' => true] + $row->asked]);
+        ImportFile::dispatch($row->id);
+
+        return response()->json(self::run($row->refresh()));
+    }
+
+    /** The id of the tree that the file goes into: this one, or one made for it. */
+    private function into(ImportInput $input, User $user): string
+    {
+        $here = $this->current->get();
+        if ($input->mode === 'add') {
+            return $here->id;
+        }
+        $made = Tree::begin($input->mode === 'replace' ? $here->name : (trim($input->treeName) ?: 'A tree from a file'), $user);
+        if ($input->mode === 'replace') {
+            $members = DB::table('members')->where('tree_id', $here->id)->where('user_id', '!=', $user->id)->get();
+            DB::table('members')->insert($members->map(static fn ($member): array => ['tree_id' => $made->id] + (array) $member)->all());
+        }
+
+        return $made->id;
+    }
+
     public function export(Request $request, Leaving $leaving): StreamedResponse
     {
         try {
@@ -97,8 +135,18 @@ final readonly class ExchangeController
         } catch (NotReadable) {
             throw new Refusal('Files are written in version 7 or 5.5.1.');
         }
+        $zipped = $request->boolean('zipped');
         $rows = $leaving->rows(Keeping::askedBy($request), 'Wrote a file');
         $name = trim((string) preg_replace('/[^\p{L}\p{N}]+/u', '-', $this->current->get()->name), '-') ?: 'tree';
+
+        if ($zipped) {
+            $file = WriteFile::zipped($rows, $version, $this->current->id(), Carbon::now()->toDateTimeImmutable());
+
+            return response()->streamDownload(static function () use ($file): void {
+                readfile($file);
+                File::delete($file);
+            }, "{$name}.gdz", ['Content-Type' => 'application/zip']);
+        }
 
         return response()->streamDownload(static function () use ($rows, $version): void {
             foreach (Writer::write($rows, $version, Carbon::now()->toDateTimeImmutable()) as $bytes) {
@@ -117,7 +165,7 @@ final readonly class ExchangeController
 
     private static function run(Run $run): RunResource
     {
-        return new RunResource($run->id, $run->title, $run->state, $run->done, $run->said);
+        return new RunResource($run->id, $run->title, $run->state, $run->done, $run->said, (string) ($run->asked['into'] ?? $run->tree_id), (bool) ($run->result['again'] ?? false));
     }
 
     private static function import(Import $import): ImportResource

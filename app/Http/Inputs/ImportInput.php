@@ -14,6 +14,8 @@ final readonly class ImportInput
     public function __construct(
         #[OA\Property] public string $uploadId,
         #[OA\Property] public bool $again = false,
+        #[OA\Property(enum: ['add', 'new', 'replace'])] public string $mode = 'add',
+        #[OA\Property] public string $treeName = '',
     ) {
     }
 
@@ -23,6 +25,8 @@ final readonly class ImportInput
         return [
             'uploadId' => ['required', 'uuid'],
             'again' => ['boolean'],
+            'mode' => ['nullable', 'in:add,new,replace'],
+            'treeName' => ['nullable', 'string', 'max:200'],
         ];
     }
 }

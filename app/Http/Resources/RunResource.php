@@ -15,6 +15,8 @@ final readonly class RunResource
         #[OA\Property] public string $state,
         #[OA\Property] public int $percent,
         #[OA\Property] public string $said,
+        #[OA\Property] public string $treeId,
+        #[OA\Property] public bool $asksAgain,
     ) {
     }
 }

@@ -34,12 +34,14 @@ final readonly class ImportTree
     }
 
     /**
+     * @param  bool  $askTwice  whether a file much of which is in the tree already is refused
      * @return array<string, mixed> the report that is kept
      *
      * @throws NotReadable when the file is refused
+     * @throws LooksLikeTwice
      * @throws Cancelled when the person who asked for it no longer wants it
      */
-    public function run(string $path, string $fileName, ?User $user, Progress $progress): array
+    public function run(string $path, string $fileName, ?User $user, Progress $progress, bool $askTwice = false): array
     {
         $started = microtime(true);
         $tree = $this->current->get();
@@ -51,7 +53,7 @@ final readonly class ImportTree
         try {
             $report = $this->changes->run(
                 new Intent($user, "Brought in {$fileName}", '', How::Import),
-                fn (Change $change): array => $this->bringIn($change, $tree, $path, $fileName, $sha256, $folder, $progress),
+                fn (Change $change): array => $this->bringIn($change, $tree, $path, $fileName, $sha256, $folder, $progress, $askTwice),
             );
         } finally {
             File::deleteDirectory($folder);
@@ -62,21 +64,30 @@ final readonly class ImportTree
     }
 
     /** @return array<string, mixed> */
-    private function bringIn(Change $change, Tree $tree, string $path, string $fileName, string $sha256, string $folder, Progress $progress): array
+    private function bringIn(Change $change, Tree $tree, string $path, string $fileName, string $sha256, string $folder, Progress $progress, bool $askTwice): array
     {
-        $bytes = (int) filesize($path);
+        $archive = Archive::open($path, $folder);
+        $alike = new Alike($this->current);
+        $bytes = (int) filesize($archive->gedcomPath);
         $importId = (string) Str::uuid7();
         // A line is some twenty bytes; near enough for telling how far it has come.
         $lines = max(1, intdiv($bytes, 20));
         $sink = new SpoolSink($folder, $tree->id, $change->id, $importId, $this->knownPlaces(),
-            static fn (int $line) => $progress->tell(max(0, min(60, (int) (60 * $line / $lines))), "Reading, line {$line}"));
-        $report = Reader::read(static fn (): iterable => self::chunks($path), $sink, new UuidMint, $tree->fresh()->next_number ?? 1);
+            static fn (int $line) => $progress->tell(max(0, min(60, (int) (60 * $line / $lines))), "Reading, line {$line}"), $alike);
+        $report = Reader::read(static fn (): iterable => self::chunks($archive->gedcomPath), $sink, new UuidMint, $tree->fresh()->next_number ?? 1);
+        if ($askTwice && $alike->said() !== '') {
+            throw new LooksLikeTwice($alike->said(), 409, ['again' => true]);
+        }
         $kept = self::kept($report);
         Import::query()->create([
             'id' => $importId, 'file_name' => $fileName, 'bytes' => $bytes, 'sha256' => $sha256, 'standard' => $report->version->value,
             'head' => $report->head, 'report' => $kept, 'brought_in_at' => Carbon::now(),
         ]);
         $this->copy($change, $sink->close(), $progress);
+        $pictures = Pictures::take($archive, $tree->id, $change->id, $folder);
+        if ($pictures > 0) {
+            $change->bulk('media', $pictures);
+        }
         Tree::query()->findOrFail($tree->id)->takeNumbers($report->counts['people']);
         $progress->tell(97, 'Sorting the index');
         $this->lines->rebuild();

@@ -41,12 +41,14 @@ final class SpoolSink implements RowSink
         private readonly string $importId,
         array $knownPlaces,
         private readonly \Closure $progress,
+        private readonly Alike $alike,
     ) {
         $this->places = $knownPlaces;
     }
 
     public function add(Row $row): void
     {
+        $this->alike->see($row);
         $columns = RowColumns::of($row, $this->importId);
         if ($row instanceof EventRow) {
             $columns['place_id'] = $this->place($row->place);

@@ -27,6 +27,16 @@ final class NotReadable extends \RuntimeException
         return new self("The file says it is written in {$name} and is not UTF-8. Have the program that made it write UTF-8, and bring it in again.");
     }
 
+    public static function brokenZip(): self
+    {
+        return new self('This zip cannot be unpacked: it is broken, or holds more than a tree with its pictures would.');
+    }
+
+    public static function nothingInZip(): self
+    {
+        return new self('There is no family tree file in this zip: it should hold gedcom.ged, or a file that ends in .ged.');
+    }
+
     public static function zipped(): self
     {
         return new self('This is a zipped file. Unpack it and bring in the .ged file inside.');

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Trees\Exchange;
+
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Storage;
+use Illuminate\Support\Str;
+use ZipArchive;
+
+/** The pictures that came with a file: kept once by their content, told by the path that the file has for them, and put back into a zip. */
+final class Pictures
+{
+    /** @return int how many came in */
+    public static function take(Archive $archive, string $treeId, string $changeSetId, string $folder): int
+    {
+        $rows = [];
+        foreach ($archive->pictures() as $path) {
+            $archive->unpackPicture($path, $from = "{$folder}/picture");
+            $sha256 = (string) hash_file('sha256', $from);
+            $place = self::place($treeId, $sha256);
+            if (! Storage::exists($place)) {
+                $stream = fopen($from, 'rb');
+                Storage::put($place, $stream === false ? '' : $stream);
+            }
+            $rows[] = ['tree_id' => $treeId, 'id' => (string) Str::uuid7(), 'made_by' => $changeSetId, 'path' => $path, 'sha256' => $sha256,
+                'bytes' => (int) filesize($from), 'type' => (string) mime_content_type($from)];
+            @unlink($from);
+        }
+        if ($rows !== []) {
+            CopyRows::into('media', $rows);
+        }
+
+        return count($rows);
+    }
+
+    /** @param  string  $gedcom path of the file that is written; only pictures that it names go with it */
+    public static function zip(string $treeId, string $gedcom, string $to): int
+    {
+        $named = [];
+        foreach (file($gedcom) ?: [] as $line) {
+            if (preg_match('/^\d+ FILE (.+?)\s*$/', $line, $m) === 1) {
+                $named[$m[1]] = true;
+            }
+        }
+        $zip = new ZipArchive;
+        $zip->open($to, ZipArchive::CREATE | ZipArchive::OVERWRITE);
+        $zip->addFile($gedcom, 'gedcom.ged');
+        $count = 0;
+        foreach (DB::table('media')->where('tree_id', $treeId)->orderBy('id')->cursor() as $row) {
+            if (isset($named[$row->path]) && Storage::exists(self::place($treeId, $row->sha256))) {
+                $zip->addFile(Storage::path(self::place($treeId, $row->sha256)), $row->path);
+                $count++;
+            }
+        }
+        $zip->close();
+
+        return $count;
+    }
+
+    private static function place(string $treeId, string $sha256): string
+    {
+        return "media/{$treeId}/".substr($sha256, 0, 2)."/{$sha256}";
+    }
+}

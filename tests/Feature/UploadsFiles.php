@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use Illuminate\Testing\TestResponse;
+
+/** Hands a file in as the page does: in a piece with its hash, then asks for it to be brought in. */
+trait UploadsFiles
+{
+    /**
+     * @param  array<string, mixed>  $asked
+     * @return TestResponse<\Symfony\Component\HttpFoundation\Response>
+     */
+    protected function bringInto(string $content, array $asked = [], string $name = 'file.ged'): TestResponse
+    {
+        $id = $this->postJson('/api/uploads', ['name' => $name, 'size' => strlen($content)])->assertOk()->json('id');
+        $this->call('PUT', "/api/uploads/{$id}?offset=0", server: ['HTTP_X_PIECE_SHA256' => hash('sha256', $content)], content: $content)->assertOk();
+
+        return $this->api('POST', '/exchange/imports', ['uploadId' => $id, ...$asked]);
+    }
+}
