@@ -10,21 +10,26 @@ use App\Http\Exchange\UploadsController;
 use App\Http\Journal\JournalController;
 use App\Http\Page;
 use App\Http\People\FactsController;
+use App\Http\People\GroupsController;
 use App\Http\People\IndexController;
 use App\Http\People\NamesController;
+use App\Http\People\NotesController;
 use App\Http\People\PeopleController;
+use App\Http\People\RolesController;
 use App\Http\People\TiesController;
 use App\Http\Places\PlacesController;
 use App\Http\Reading\ReadingController;
 use App\Http\Records\CitationsController;
 use App\Http\Records\SourcesController;
 use App\Http\Reports\ReportsController;
+use App\Http\Research\TasksController;
 use App\Http\Tree\DeletedTreesController;
+use App\Http\Tree\EventKindsController;
 use App\Http\Tree\TreesController;
 use Illuminate\Support\Facades\Route;
 
 $uuid = '[0-9a-fA-F]{8}(?:-[0-9a-fA-F]{4}){3}-[0-9a-fA-F]{12}';
-foreach (['tree', 'person', 'union', 'fact', 'name', 'source', 'claim', 'change', 'run', 'upload', 'parentSet', 'unionPartner', 'subject', 'deleted'] as $key) {
+foreach (['tree', 'person', 'union', 'fact', 'name', 'source', 'claim', 'change', 'run', 'upload', 'parentSet', 'unionPartner', 'subject', 'deleted', 'note', 'task', 'group', 'mark', 'role', 'eventKind'] as $key) {
     Route::pattern($key, $uuid);
 }
 
@@ -58,6 +63,9 @@ Route::prefix('api')->group(function (): void {
         Route::get('sources', [SourcesController::class, 'index']);
         Route::get('sources/{source}', [SourcesController::class, 'show']);
         Route::get('places', [PlacesController::class, 'index']);
+        Route::get('tasks', [TasksController::class, 'index']);
+        Route::get('groups', [GroupsController::class, 'index']);
+        Route::get('event-kinds', [EventKindsController::class, 'index']);
         Route::get('journal', [JournalController::class, 'index']);
         Route::get('drawings/{kind}/{person}', [DrawingsController::class, 'show']);
         Route::get('drawings/{kind}/{person}.{format}', [DrawingsController::class, 'file'])->whereIn('format', ['svg', 'pdf']);
@@ -83,6 +91,32 @@ Route::prefix('api')->group(function (): void {
         Route::post('facts/{fact}/citations', [CitationsController::class, 'store']);
         Route::delete('claims/{claim}', [CitationsController::class, 'destroy']);
         Route::delete('parent-sets/{parentSet}', [TiesController::class, 'parents']);
+        Route::patch('parent-sets/{parentSet}', [TiesController::class, 'changeParents']);
+        Route::get('parent-sets/{parentSet}/move', [TiesController::class, 'foretellChild']);
+        Route::post('parent-sets/{parentSet}/move', [TiesController::class, 'moveChild']);
+        Route::get('union-partners/{unionPartner}/move', [TiesController::class, 'foretellPartner']);
+        Route::post('union-partners/{unionPartner}/move', [TiesController::class, 'movePartner']);
+        Route::put('unions/{union}/children', [TiesController::class, 'orderChildren']);
+        Route::put('people/{person}/unions', [TiesController::class, 'orderUnions']);
+        Route::post('people/{person}/notes', [NotesController::class, 'onPerson']);
+        Route::post('facts/{fact}/notes', [NotesController::class, 'onFact']);
+        Route::patch('notes/{note}', [NotesController::class, 'update']);
+        Route::delete('notes/{note}', [NotesController::class, 'destroy']);
+        Route::post('people/{person}/tasks', [TasksController::class, 'store']);
+        Route::patch('tasks/{task}', [TasksController::class, 'update']);
+        Route::delete('tasks/{task}', [TasksController::class, 'destroy']);
+        Route::post('groups', [GroupsController::class, 'makeGroup']);
+        Route::post('marks', [GroupsController::class, 'makeMark']);
+        Route::delete('groups/{group}', [GroupsController::class, 'deleteGroup']);
+        Route::delete('marks/{mark}', [GroupsController::class, 'deleteMark']);
+        Route::put('people/{person}/groups/{group}', [GroupsController::class, 'putIntoGroup']);
+        Route::delete('people/{person}/groups/{group}', [GroupsController::class, 'takeOutOfGroup']);
+        Route::put('people/{person}/marks/{mark}', [GroupsController::class, 'markPerson']);
+        Route::delete('people/{person}/marks/{mark}', [GroupsController::class, 'unmarkPerson']);
+        Route::post('facts/{fact}/roles', [RolesController::class, 'store']);
+        Route::delete('roles/{role}', [RolesController::class, 'destroy']);
+        Route::post('event-kinds', [EventKindsController::class, 'store']);
+        Route::delete('event-kinds/{eventKind}', [EventKindsController::class, 'destroy']);
         Route::delete('union-partners/{unionPartner}', [TiesController::class, 'partner']);
         Route::post('sources', [SourcesController::class, 'store']);
         Route::patch('sources/{source}', [SourcesController::class, 'update']);

@@ -10,6 +10,8 @@ namespace App\Models;
  * @property string $kind
  * @property string $standing
  * @property string $proof
+ * @property string $kind_words
+ * @property string $years
  */
 final class Parentage extends TreeModel
 {

@@ -6,6 +6,9 @@ namespace App\Models;
 
 /**
  * A couple, or the bond of siblings.
+ *
+ * @property string $kind
+ * @property bool $order_by_hand
  */
 final class Union extends TreeModel
 {

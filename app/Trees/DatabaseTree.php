@@ -11,6 +11,7 @@ use Illuminate\Support\Facades\DB;
 use NorthBough\Core\Naming\NameKind;
 use NorthBough\Core\Naming\PersonalName;
 use NorthBough\Core\Tree\Backing;
+use NorthBough\Core\Tree\ChildOrder;
 use NorthBough\Core\Tree\CitedSource;
 use NorthBough\Core\Tree\Event;
 use NorthBough\Core\Tree\Name;
@@ -125,9 +126,10 @@ final readonly class DatabaseTree implements TreeView
         $partners = $this->rows('union_partners')->whereIn('union_id', $unionIds)->orderBy('slot')->orderBy('id')->get()->groupBy('union_id');
         $children = $this->rows('parent_sets')
             ->leftJoin('person_lines', static fn ($join) => $join->on('person_lines.tree_id', 'parent_sets.tree_id')->on('person_lines.person_id', 'parent_sets.child_id'))
+            ->join('unions', static fn ($join) => $join->on('unions.tree_id', 'parent_sets.tree_id')->on('unions.id', 'parent_sets.union_id'))
             ->whereIn('parent_sets.union_id', $unionIds)
             ->orderBy('parent_sets.child_ordinal')->orderBy('parent_sets.id')
-            ->get(['parent_sets.union_id', 'parent_sets.child_id', 'parent_sets.child_ordinal', 'person_lines.birth_day'])
+            ->get(['parent_sets.union_id', 'parent_sets.child_id', 'parent_sets.child_ordinal', 'person_lines.birth_day', 'unions.order_by_hand'])
             ->groupBy('union_id');
         $events = $this->events('union_id', $unionIds);
         $unions = [];
@@ -144,18 +146,16 @@ final readonly class DatabaseTree implements TreeView
     }
 
     /**
-     * By birth where every one is known, else as the file or the hand put them, the newest last.
-     *
      * @param  Collection<int, stdClass>  $children
      * @return list<string>
      */
     private function childrenInOrder(Collection $children): array
     {
-        $sorted = $children->every(static fn (stdClass $c): bool => $c->birth_day !== null)
-            ? $children->sortBy('birth_day')
-            : $children->sortBy(static fn (stdClass $c): int => $c->child_ordinal < 0 ? PHP_INT_MAX : $c->child_ordinal);
+        $byHand = $children->sortBy(static fn (stdClass $c): int => $c->child_ordinal < 0 ? PHP_INT_MAX : $c->child_ordinal)->values();
 
-        return array_values($sorted->pluck('child_id')->all());
+        return $byHand->first()?->order_by_hand === true
+            ? array_values($byHand->pluck('child_id')->all())
+            : ChildOrder::byDate(array_values($byHand->map(static fn (stdClass $c): array => [$c->child_id, $c->birth_day])->all()));
     }
 
     /**

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\ParentSet;
 use App\Models\Person;
 use App\Models\Union;
 use App\Trees\Changes\ChangeSets;
 use App\Trees\Changes\Intent;
+use App\Trees\Changes\Tables;
 use Illuminate\Support\Facades\DB;
 use LogicException;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -20,26 +22,41 @@ final class UndoTest extends TestCase
         'POST people/{person}/facts', 'POST unions/{union}/facts', 'PATCH names/{name}', 'DELETE names/{name}', 'PATCH facts/{fact}',
         'DELETE facts/{fact}', 'POST facts/{fact}/citations', 'DELETE claims/{claim}', 'DELETE parent-sets/{parentSet}',
         'DELETE union-partners/{unionPartner}', 'POST sources', 'PATCH sources/{source}',
+        'PATCH parent-sets/{parentSet}', 'POST parent-sets/{parentSet}/move', 'POST union-partners/{unionPartner}/move', 'PUT unions/{union}/children',
+        'PUT people/{person}/unions', 'POST people/{person}/notes', 'POST facts/{fact}/notes', 'PATCH notes/{note}', 'DELETE notes/{note}',
+        'POST people/{person}/tasks', 'PATCH tasks/{task}', 'DELETE tasks/{task}', 'POST groups', 'POST marks', 'DELETE groups/{group}', 'DELETE marks/{mark}',
+        'PUT people/{person}/groups/{group}', 'DELETE people/{person}/groups/{group}', 'PUT people/{person}/marks/{mark}', 'DELETE people/{person}/marks/{mark}',
+        'POST facts/{fact}/roles', 'DELETE roles/{role}', 'POST event-kinds', 'DELETE event-kinds/{eventKind}',
     ];
 
     #[DataProvider('changes')]
     public function test_undone_means_the_same_file_byte_for_byte_and_done_again_too(string $change): void
     {
         $family = $this->family();
-        $before = $this->exported();
         [$method, $path, $body] = $this->asked($change, $family);
+        $before = [$this->exported(), $this->stored()];
         self::assertLessThan(300, $this->api($method, $path, $body)->getStatusCode(), $change);
-        $after = $this->exported();
-        if ($change !== 'POST sources') {
-            self::assertNotSame($before, $after);
-        }
+        $after = [$this->exported(), $this->stored()];
+        self::assertNotSame($before, $after);
 
         $this->api('POST', '/journal/undo')->assertOk();
-        self::assertSame($before, $this->exported());
+        self::assertSame($before, [$this->exported(), $this->stored()]);
         $this->api('POST', '/journal/redo')->assertOk();
-        self::assertSame($after, $this->exported());
+        self::assertSame($after, [$this->exported(), $this->stored()]);
         $this->api('POST', '/journal/undo')->assertOk();
-        self::assertSame($before, $this->exported());
+        self::assertSame($before, [$this->exported(), $this->stored()]);
+    }
+
+    /** @return array<string, array<int, array<string, mixed>>> every authored row of the tree, but for its version, which only rises */
+    private function stored(): array
+    {
+        $stored = [];
+        foreach (Tables::names() as $table) {
+            $stored[$table] = DB::table($table)->where('tree_id', $this->tree->id)->orderBy('id')->get()
+                ->map(static fn (\stdClass $row): array => array_diff_key((array) $row, ['version' => 1]))->all();
+        }
+
+        return array_filter($stored);
     }
 
     /** @return iterable<string, array{string}> */
@@ -55,7 +72,7 @@ final class UndoTest extends TestCase
         $written = [];
         foreach (app('router')->getRoutes()->getRoutes() as $route) {
             $path = preg_replace('#^api/trees/\{tree\}/#', '', $route->uri());
-            if (in_array('tree:editor', $route->gatherMiddleware(), true) && preg_match('#^(journal|exchange)/#', (string) $path) !== 1) {
+            if ($route->methods()[0] !== 'GET' && in_array('tree:editor', $route->gatherMiddleware(), true) && preg_match('#^(journal|exchange)/#', (string) $path) !== 1) {
                 $written[] = $route->methods()[0].' '.$path;
             }
         }
@@ -150,7 +167,20 @@ final class UndoTest extends TestCase
         $claim = $this->api('POST', "/facts/{$fact}/citations", ['sourceId' => $source, 'locator' => 'baptisms 1847', 'words' => 'Ewan'])->json('id');
         $this->api('POST', "/facts/{$fact}/citations", ['sourceId' => $source, 'locator' => 'p. 2']);
 
-        return ['person' => $person, 'union' => $union, 'name' => $name, 'fact' => $fact, 'source' => $source, 'claim' => $claim,
+        $second = $this->relative($person, 'partner', 'Nan Osk w');
+        $other = $this->api('GET', "/people/{$second}")->json('unions.0.id');
+        $note = $this->api('POST', "/people/{$person}/notes", ['text' => 'A quiet man.'])->assertOk()->json('id');
+        $task = $this->api('POST', "/people/{$person}/tasks", ['text' => 'Find the burial.'])->assertOk()->json('id');
+        $group = $this->api('POST', '/groups', ['name' => 'Keepers'])->assertOk()->json('id');
+        $mark = $this->api('POST', '/marks', ['name' => 'Look again', 'colour' => 'ochre'])->assertOk()->json('id');
+        $empty = [$this->api('POST', '/groups', ['name' => 'Herring fleet'])->json('id'), $this->api('POST', '/marks', ['name' => 'Sure'])->json('id')];
+        $this->api('PUT', "/people/{$person}/groups/{$group}")->assertSuccessful();
+        $this->api('PUT', "/people/{$person}/marks/{$mark}")->assertSuccessful();
+        $role = $this->api('POST', "/facts/{$fact}/roles", ['role' => 'witness', 'words' => 'Jn Osk'])->assertOk()->json('id');
+        $kind = $this->api('POST', '/event-kinds', ['word' => 'Kelp licence'])->assertOk()->json('id');
+
+        return ['second' => $second, 'other' => $other, 'note' => $note, 'task' => $task, 'group' => $group, 'mark' => $mark, 'role' => $role, 'eventKind' => $kind,
+            'emptyGroup' => $empty[0], 'emptyMark' => $empty[1], 'person' => $person, 'union' => $union, 'name' => $name, 'fact' => $fact, 'source' => $source, 'claim' => $claim,
             'parentSet' => $page->json('parentSets.0.id'), 'unionPartner' => $page->json('unions.0.tieId')];
     }
 
@@ -173,9 +203,36 @@ final class UndoTest extends TestCase
             'POST facts/{fact}/citations' => ['sourceId' => $family['source'], 'locator' => 'new page', 'words' => 'words'],
             'POST sources' => ['title' => 'Service Books', 'author' => 'Lights Board', 'repository' => 'Muniment Room'],
             'PATCH sources/{source}' => ['title' => 'Register of St Osmund, Tolsay', 'repository' => 'Record House', 'version' => 1],
+            'PATCH parent-sets/{parentSet}' => ['kind' => 'adoptive', 'proof' => 'probable', 'standing' => 'rival', 'why' => 'A letter says so.'],
+            'POST parent-sets/{parentSet}/move' => ['to' => $this->elsewhere()],
+            'POST union-partners/{unionPartner}/move' => ['to' => $this->person('Sander Tarrel h')],
+            'PUT unions/{union}/children' => ['ids' => ParentSet::query()->where('union_id', $family['union'])->orderByDesc('id')->pluck('child_id')->all()],
+            'PUT people/{person}/unions' => ['ids' => array_reverse(array_column($this->api('GET', "/people/{$family['person']}")->json('unions'), 'tieId'))],
+            'POST people/{person}/notes' => ['text' => 'Kept bees.', 'isResearch' => true],
+            'POST facts/{fact}/notes' => ['text' => 'In another hand.'],
+            'PATCH notes/{note}' => ['text' => 'A loud man.', 'version' => 1],
+            'POST people/{person}/tasks' => ['text' => 'Ask at the Record House.'],
+            'PATCH tasks/{task}' => ['done' => true, 'version' => 1],
+            'POST groups', 'POST marks' => ['name' => 'Emigrants', 'meaning' => 'Left before 1860'],
+            'POST facts/{fact}/roles' => ['role' => 'godparent', 'personId' => $family['second']],
+            'POST event-kinds' => ['word' => 'Boat licence', 'hasValue' => true],
             default => [],
+        };
+        $family = match ($change) {
+            'PUT people/{person}/groups/{group}' => ['group' => $family['emptyGroup']] + $family,
+            'PUT people/{person}/marks/{mark}' => ['mark' => $family['emptyMark']] + $family,
+            default => $family,
         };
 
         return [$method, '/'.preg_replace_callback('/\{(\w+)\}/', static fn (array $m): string => $family[$m[1]], $path), $body];
+    }
+
+    /** A union that a child can be moved to. */
+    private function elsewhere(): string
+    {
+        $keziah = $this->person('Keziah Osk w');
+        $this->relative($keziah, 'partner', 'Bran Drum h');
+
+        return (string) $this->api('GET', "/people/{$keziah}")->json('unions.0.id');
     }
 }

@@ -293,6 +293,102 @@ export interface paths {
     patch: operations['changeFact']
     trace?: never
   }
+  '/api/trees/{tree}/groups': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get: operations['groups']
+    put?: never
+    post: operations['makeGroup']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/marks': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post: operations['makeMark']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/groups/{group}': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post?: never
+    delete: operations['deleteGroup']
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/marks/{mark}': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post?: never
+    delete: operations['deleteMark']
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/people/{person}/groups/{group}': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put: operations['putIntoGroup']
+    post?: never
+    delete: operations['takeOutOfGroup']
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/people/{person}/marks/{mark}': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put: operations['markPerson']
+    post?: never
+    delete: operations['unmarkPerson']
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
   '/api/trees/{tree}/people': {
     parameters: {
       query?: never
@@ -358,6 +454,54 @@ export interface paths {
     patch: operations['changeName']
     trace?: never
   }
+  '/api/trees/{tree}/people/{person}/notes': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post: operations['addNote']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/facts/{fact}/notes': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post: operations['addFactNote']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/notes/{note}': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post?: never
+    delete: operations['deleteNote']
+    options?: never
+    head?: never
+    patch: operations['changeNote']
+    trace?: never
+  }
   '/api/trees/{tree}/people/{person}': {
     parameters: {
       query?: never
@@ -390,6 +534,38 @@ export interface paths {
     patch?: never
     trace?: never
   }
+  '/api/trees/{tree}/facts/{fact}/roles': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post: operations['addRole']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/roles/{role}': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post?: never
+    delete: operations['deleteRole']
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
   '/api/trees/{tree}/parent-sets/{parentSet}': {
     parameters: {
       query?: never
@@ -403,7 +579,7 @@ export interface paths {
     delete: operations['unlinkParents']
     options?: never
     head?: never
-    patch?: never
+    patch: operations['changeParents']
     trace?: never
   }
   '/api/trees/{tree}/union-partners/{unionPartner}': {
@@ -417,6 +593,70 @@ export interface paths {
     put?: never
     post?: never
     delete: operations['unlinkPartner']
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/parent-sets/{parentSet}/move': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get: operations['foretellMoveOfChild']
+    put?: never
+    post: operations['moveChild']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/union-partners/{unionPartner}/move': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get: operations['foretellMoveOfPartner']
+    put?: never
+    post: operations['movePartner']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/unions/{union}/children': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put: operations['orderChildren']
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/people/{person}/unions': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put: operations['orderUnions']
+    post?: never
+    delete?: never
     options?: never
     head?: never
     patch?: never
@@ -585,6 +825,54 @@ export interface paths {
     patch?: never
     trace?: never
   }
+  '/api/trees/{tree}/tasks': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get: operations['tasks']
+    put?: never
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/people/{person}/tasks': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post: operations['addTask']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/tasks/{task}': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post?: never
+    delete: operations['deleteTask']
+    options?: never
+    head?: never
+    patch: operations['changeTask']
+    trace?: never
+  }
   '/api/deleted-trees': {
     parameters: {
       query?: never
@@ -612,6 +900,38 @@ export interface paths {
     put?: never
     post: operations['restoreTree']
     delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/event-kinds': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get: operations['treeEventKinds']
+    put?: never
+    post: operations['makeEventKind']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/event-kinds/{eventKind}': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post?: never
+    delete: operations['deleteEventKind']
     options?: never
     head?: never
     patch?: never
@@ -692,6 +1012,12 @@ export interface components {
     DeleteTreeInput: {
       name: string
     }
+    EventKindInput: {
+      word: string
+      ofPerson: boolean
+      ofUnion: boolean
+      hasValue: boolean
+    }
     FactInput: {
       kind?: string | null
       typeWords?: string | null
@@ -705,6 +1031,11 @@ export interface components {
       locator?: string | null
       words?: string | null
     }
+    GroupInput: {
+      name: string
+      meaning: string
+      colour: string
+    }
     ImportInput: {
       uploadId: string
       again: boolean
@@ -712,10 +1043,29 @@ export interface components {
       mode: 'add' | 'new' | 'replace'
       treeName: string
     }
+    MoveInput: {
+      to: string
+      why?: string | null
+    }
     NameInput: {
       typed: string
       kind?: string | null
       version?: number | null
+    }
+    NoteInput: {
+      text: string
+      isResearch: boolean
+      version?: number | null
+    }
+    OrderInput: {
+      ids: string[]
+    }
+    ParentSetInput: {
+      kind?: string | null
+      standing?: string | null
+      proof?: string | null
+      leads: boolean
+      why?: string | null
     }
     PersonChangeInput: {
       version: number
@@ -732,6 +1082,11 @@ export interface components {
       unionId?: string | null
       kind?: string | null
     }
+    RoleInput: {
+      role: string
+      personId?: string | null
+      words: string
+    }
     SignInInput: {
       email: string
       password: string
@@ -742,6 +1097,11 @@ export interface components {
       publication?: string | null
       callNumber?: string | null
       repository?: string | null
+      version?: number | null
+    }
+    TaskInput: {
+      text?: string | null
+      done?: boolean | null
       version?: number | null
     }
     TreeInput: {
@@ -861,8 +1221,25 @@ export interface components {
       with: string
       rivals: number
       citations: components['schemas']['CitationResource'][]
-      notes: string[]
+      roles: components['schemas']['RoleResource'][]
+      notes: components['schemas']['NoteResource'][]
       kept: string[]
+    }
+    /** @description What a move would change, in sentences. */
+    ForetoldResource: {
+      says: string[]
+    }
+    GroupList: {
+      groups: components['schemas']['GroupResource'][]
+    }
+    /** @description A group or a coloured mark; its kind says which. */
+    GroupResource: {
+      id: string
+      kind: string
+      name: string
+      colour: string
+      meaning: string
+      members: number
     }
     ImportResource: {
       id: string
@@ -892,6 +1269,7 @@ export interface components {
       ofPerson: boolean
       ofUnion: boolean
       hasValue: boolean
+      ownId: string | null
     }
     LifelineMark: {
       factId: string
@@ -937,6 +1315,12 @@ export interface components {
       shown: string
       typed: string
     }
+    NoteResource: {
+      id: string
+      version: number
+      text: string
+      isResearch: boolean
+    }
     /** @description The number of the last change set, and what refuses edits meanwhile. */
     NowResource: {
       lastChange: number
@@ -952,6 +1336,8 @@ export interface components {
       unionId: string
       kind: string
       leads: boolean
+      standing: string
+      proof: string
       parents: components['schemas']['RelativeResource'][]
       siblings: components['schemas']['RelativeResource'][]
     }
@@ -987,7 +1373,9 @@ export interface components {
       parentSets: components['schemas']['ParentSetResource'][]
       unions: components['schemas']['UnionResource'][]
       offers: components['schemas']['OfferResource'][]
-      notes: string[]
+      notes: components['schemas']['NoteResource'][]
+      groups: string[]
+      tasks: components['schemas']['TaskResource'][]
       kept: string[]
       deleting: string
       isLiving: boolean
@@ -1020,6 +1408,13 @@ export interface components {
     ReportResource: {
       title: string
       html: string
+    }
+    /** @description Somebody in a role at an event. */
+    RoleResource: {
+      id: string
+      role: string
+      personId: string | null
+      name: string
     }
     RunResource: {
       id: string
@@ -1080,6 +1475,18 @@ export interface components {
     }
     SuggestionList: {
       suggestions: string[]
+    }
+    TaskList: {
+      tasks: components['schemas']['TaskResource'][]
+    }
+    /** @description Something to do, and whom it is about. */
+    TaskResource: {
+      id: string
+      version: number
+      text: string
+      done: boolean
+      personId: string | null
+      about: string
     }
     TreeList: {
       trees: components['schemas']['TreeResource'][]
@@ -1811,6 +2218,291 @@ export interface operations {
       }
     }
   }
+  groups: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['GroupList']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  makeGroup: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['GroupInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['MadeResource']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  makeMark: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['GroupInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['MadeResource']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  deleteGroup: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        group: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      204: {
+        headers: {
+          [name: string]: unknown
+        }
+        content?: never
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  deleteMark: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        mark: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      204: {
+        headers: {
+          [name: string]: unknown
+        }
+        content?: never
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  putIntoGroup: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        person: string
+        group: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      204: {
+        headers: {
+          [name: string]: unknown
+        }
+        content?: never
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  takeOutOfGroup: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        person: string
+        group: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      204: {
+        headers: {
+          [name: string]: unknown
+        }
+        content?: never
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  markPerson: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        person: string
+        mark: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      204: {
+        headers: {
+          [name: string]: unknown
+        }
+        content?: never
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  unmarkPerson: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        person: string
+        mark: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      204: {
+        headers: {
+          [name: string]: unknown
+        }
+        content?: never
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
   people: {
     parameters: {
       query?: {
@@ -2020,6 +2712,144 @@ export interface operations {
       }
     }
   }
+  addNote: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        person: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['NoteInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['MadeResource']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  addFactNote: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        fact: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['NoteInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['MadeResource']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  deleteNote: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        note: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      204: {
+        headers: {
+          [name: string]: unknown
+        }
+        content?: never
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  changeNote: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        note: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['NoteInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['MadeResource']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
   person: {
     parameters: {
       query?: never
@@ -2154,6 +2984,72 @@ export interface operations {
       }
     }
   }
+  addRole: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        fact: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['RoleInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['MadeResource']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  deleteRole: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        role: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      204: {
+        headers: {
+          [name: string]: unknown
+        }
+        content?: never
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
   unlinkParents: {
     parameters: {
       query?: never
@@ -2184,6 +3080,40 @@ export interface operations {
       }
     }
   }
+  changeParents: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        parentSet: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['ParentSetInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      204: {
+        headers: {
+          [name: string]: unknown
+        }
+        content?: never
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
   unlinkPartner: {
     parameters: {
       query?: never
@@ -2195,6 +3125,210 @@ export interface operations {
       cookie?: never
     }
     requestBody?: never
+    responses: {
+      /** @description Done. */
+      204: {
+        headers: {
+          [name: string]: unknown
+        }
+        content?: never
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  foretellMoveOfChild: {
+    parameters: {
+      query?: {
+        to?: string
+      }
+      header?: never
+      path: {
+        tree: string
+        parentSet: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['ForetoldResource']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  moveChild: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        parentSet: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['MoveInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      204: {
+        headers: {
+          [name: string]: unknown
+        }
+        content?: never
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  foretellMoveOfPartner: {
+    parameters: {
+      query?: {
+        to?: string
+      }
+      header?: never
+      path: {
+        tree: string
+        unionPartner: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['ForetoldResource']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  movePartner: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        unionPartner: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['MoveInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      204: {
+        headers: {
+          [name: string]: unknown
+        }
+        content?: never
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  orderChildren: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        union: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['OrderInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      204: {
+        headers: {
+          [name: string]: unknown
+        }
+        content?: never
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  orderUnions: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        person: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['OrderInput']
+      }
+    }
     responses: {
       /** @description Done. */
       204: {
@@ -2611,6 +3745,141 @@ export interface operations {
       }
     }
   }
+  tasks: {
+    parameters: {
+      query?: {
+        person?: string
+      }
+      header?: never
+      path: {
+        tree: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['TaskList']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  addTask: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        person: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['TaskInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['MadeResource']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  deleteTask: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        task: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      204: {
+        headers: {
+          [name: string]: unknown
+        }
+        content?: never
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  changeTask: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        task: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['TaskInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['MadeResource']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
   deletedTrees: {
     parameters: {
       query?: never
@@ -2659,6 +3928,102 @@ export interface operations {
         content: {
           'application/json': components['schemas']['DeletedTreeResource']
         }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  treeEventKinds: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['KindList']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  makeEventKind: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['EventKindInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['MadeResource']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  deleteEventKind: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        eventKind: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      204: {
+        headers: {
+          [name: string]: unknown
+        }
+        content?: never
       }
       /** @description Refused, with a sentence. */
       default: {

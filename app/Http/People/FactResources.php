@@ -7,6 +7,8 @@ namespace App\Http\People;
 use App\Http\Resources\CitationResource;
 use App\Http\Resources\DateResource;
 use App\Http\Resources\FactResource;
+use App\Http\Resources\NoteResource;
+use App\Http\Resources\RoleResource;
 use App\Http\Resources\WordsResource;
 use NorthBough\Core\Chrono\Age;
 use NorthBough\Core\Chrono\GenDate;
@@ -30,7 +32,8 @@ final readonly class FactResources
      * @param  list<Union>  $unions
      * @param  array<string, Person>  $people
      * @param  array<string, int>  $versions
-     * @param  array<string, list<string>>  $notes
+     * @param  array<string, list<RoleResource>>  $roles
+     * @param  array<string, list<NoteResource>>  $notes
      * @param  array<string, list<string>>  $kept
      */
     public function __construct(
@@ -38,6 +41,7 @@ final readonly class FactResources
         array $unions,
         private array $people,
         private array $versions,
+        private array $roles,
         private array $notes,
         private array $kept,
     ) {
@@ -70,6 +74,7 @@ final readonly class FactResources
             with: implode(' and ', $with),
             rivals: $this->rivals($event),
             citations: array_map($this->citation(...), $event->backing),
+            roles: $this->roles[$event->id] ?? [],
             notes: $this->notes[$event->id] ?? [],
             kept: $this->kept[$event->id] ?? [],
         );

@@ -25,7 +25,7 @@ final class KinResources
     public function parentSets(array $sets, array $unions, array $people): array
     {
         return array_map(fn (ParentSet $set): ParentSetResource => new ParentSetResource(
-            $set->id, $set->unionId, $set->kind()->value, $set->leads,
+            $set->id, $set->unionId, $set->kind()->value, $set->leads, ($set->parents[0] ?? null)->standing->value ?? 'unweighed', ($set->parents[0] ?? null)->proof->value ?? 'unstated',
             $this->relatives(array_column($set->parents, 'personId'), $people),
             $this->relatives(array_values(array_diff($unions[$set->unionId]->childIds, [$set->childId])), $people),
         ), $sets);

@@ -4,18 +4,26 @@ declare(strict_types=1);
 
 namespace App\Http\People;
 
+use App\Http\Research\TaskRows;
 use App\Http\Resources\LifelineMark;
 use App\Http\Resources\LifelineResource;
 use App\Http\Resources\LifelineYear;
 use App\Http\Resources\NameResource;
+use App\Http\Resources\NoteResource;
 use App\Http\Resources\OfferResource;
 use App\Http\Resources\PersonPage;
+use App\Http\Resources\RoleResource;
 use App\Models\Event as EventRow;
+use App\Models\EventRole;
+use App\Models\GroupMember;
 use App\Models\Kept;
+use App\Models\Marking;
 use App\Models\Name as NameRow;
 use App\Models\Note;
 use App\Models\Person as PersonRow;
 use App\Trees\Living;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Query\Builder as QueryBuilder;
 use NorthBough\Core\Drawing\Lifeline\Lifeline;
 use NorthBough\Core\Living\ShieldedTree;
 use NorthBough\Core\Naming\NameKind;
@@ -29,7 +37,7 @@ use NorthBough\Core\Tree\Union;
 /** Puts a person's page together: a fixed number of queries, however long the life. */
 final readonly class PersonPageBuilder
 {
-    public function __construct(private Living $living, private KinResources $kin, private ToCentre $centre)
+    public function __construct(private Living $living, private KinResources $kin, private ToCentre $centre, private TaskRows $tasks)
     {
     }
 
@@ -47,9 +55,9 @@ final readonly class PersonPageBuilder
             array_push($own, ...$union->events);
         }
         $versions = $this->versions([...array_column($own, 'id'), ...array_column($person->names, 'id')]);
-        $notes = $this->hanging(Note::class, 'text', $row->id, array_column($own, 'id'));
-        $kept = $this->hanging(Kept::class, 'lines', $row->id, array_column($own, 'id'));
-        $facts = new FactResources($person, $unions, $people, $versions, $notes, $kept);
+        $notes = $this->notes($row->id, array_column($own, 'id'));
+        $kept = $this->kept($row->id, array_column($own, 'id'));
+        $facts = new FactResources($person, $unions, $people, $versions, $this->roles(array_column($own, 'id')), $notes, $kept);
         $lifeline = Lifeline::draw($own, $this->familyEvents($people, $unions, $row->id));
 
         return new PersonPage(
@@ -74,6 +82,8 @@ final readonly class PersonPageBuilder
             notes: $isWithheld ? [] : $notes[$row->id] ?? [],
             kept: $isWithheld ? [] : $kept[$row->id] ?? [],
             deleting: self::weight($person, $own, count($unions) + count($sets)),
+            groups: $this->groups($row->id),
+            tasks: $isWithheld ? [] : $this->tasks->of($row->id, 50),
             isLiving: $this->living->among([$row->id]) !== [],
             saidDeadWhy: $isWithheld ? '' : $row->said_dead_why,
             toCentre: $this->centre->termOf($row->id),
@@ -180,23 +190,72 @@ final readonly class PersonPageBuilder
     }
 
     /**
-     * Notes, or kept lines, of a person and the facts of their page, as whoever asks may read them.
-     *
-     * @param  class-string<Note|Kept>  $model
+     * @param  list<string>  $eventIds
+     * @return array<string, list<NoteResource>> by owner, as whoever asks may read them
+     */
+    private function notes(string $personId, array $eventIds): array
+    {
+        $said = $this->living->told();
+        $notes = [];
+        foreach (self::of(Note::query(), $personId, $eventIds)->get(['id', 'version', 'text', 'is_research', 'person_id', 'event_id']) as $row) {
+            $notes[$row->person_id ?? $row->event_id][] = new NoteResource($row->id, $row->version, $said($row->text), $row->is_research);
+        }
+
+        return $notes;
+    }
+
+    /**
      * @param  list<string>  $eventIds
      * @return array<string, list<string>> by owner
      */
-    private function hanging(string $model, string $column, string $personId, array $eventIds): array
+    private function kept(string $personId, array $eventIds): array
     {
         $said = $this->living->told();
-        $rows = $model::query()
-            ->where(static fn ($either) => $either->where('person_id', $personId)->orWhereIn('event_id', $eventIds))
-            ->orderBy('ordinal')->orderBy('id')->toBase()->get(['person_id', 'event_id', $column]);
-        $hanging = [];
-        foreach ($rows as $row) {
-            $hanging[$row->person_id ?? $row->event_id][] = $said($row->{$column});
+        $kept = [];
+        foreach (self::of(Kept::query(), $personId, $eventIds)->get(['lines', 'person_id', 'event_id']) as $row) {
+            $kept[$row->person_id ?? $row->event_id][] = $said($row->lines);
         }
 
-        return $hanging;
+        return $kept;
+    }
+
+    /**
+     * @param  list<string>  $eventIds
+     * @return array<string, list<RoleResource>> by event
+     */
+    private function roles(array $eventIds): array
+    {
+        $rows = EventRole::query()->toBase()
+            ->leftJoin('person_lines', static fn ($join) => $join->on('person_lines.tree_id', 'event_roles.tree_id')->on('person_lines.person_id', 'event_roles.person_id'))
+            ->whereIn('event_roles.event_id', $eventIds)->orderBy('event_roles.position')->orderBy('event_roles.id')
+            ->get(['event_roles.id', 'event_roles.event_id', 'event_roles.role', 'event_roles.person_id', 'event_roles.words', 'person_lines.shown_name']);
+        $withheld = $this->living->view() instanceof ShieldedTree ? array_flip($this->living->among(array_values($rows->pluck('person_id')->filter()->all()))) : [];
+        $said = $this->living->told();
+        $roles = [];
+        foreach ($rows as $row) {
+            $name = isset($withheld[$row->person_id]) ? ShieldedTree::WORD : ($row->shown_name ?? $said($row->words));
+            $roles[$row->event_id][] = new RoleResource($row->id, $row->role, $row->person_id, $name);
+        }
+
+        return $roles;
+    }
+
+    /** @return list<string> ids of groups and marks */
+    private function groups(string $personId): array
+    {
+        $marks = Marking::query()->where('person_id', $personId)->toBase()->select('mark_id AS id');
+
+        return array_values(GroupMember::query()->where('person_id', $personId)->toBase()->select('group_id AS id')->unionAll($marks)->pluck('id')->all());
+    }
+
+    /**
+     * Rows that hang on a person or on the facts of their page.
+     *
+     * @param  Builder<Note>|Builder<Kept>  $rows
+     * @param  list<string>  $eventIds
+     */
+    private static function of(Builder $rows, string $personId, array $eventIds): QueryBuilder
+    {
+        return $rows->where(static fn ($either) => $either->where('person_id', $personId)->orWhereIn('event_id', $eventIds))->orderBy('ordinal')->orderBy('id')->toBase();
     }
 }

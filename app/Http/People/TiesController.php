@@ -5,21 +5,33 @@ declare(strict_types=1);
 namespace App\Http\People;
 
 use App\Http\Api\Delete;
+use App\Http\Api\Get;
+use App\Http\Api\Patch;
+use App\Http\Api\Post;
+use App\Http\Api\Put;
+use App\Http\Inputs\MoveInput;
+use App\Http\Inputs\OrderInput;
+use App\Http\Inputs\ParentSetInput;
+use App\Http\Resources\ForetoldResource;
 use App\Http\Tree\TreesController;
 use App\Models\ParentSet;
 use App\Models\Person;
+use App\Models\Union;
 use App\Models\UnionPartner;
 use App\Trees\Changes\Change;
 use App\Trees\Changes\ChangeSets;
 use App\Trees\Changes\Intent;
+use App\Trees\Editing\Moves;
+use App\Trees\Editing\TieChanges;
 use App\Trees\Editing\Ties;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 
-/** Unlinking: the tie goes, the people stay. */
+/** Ties that are there: what they are, where they lead, in which order; and unlinking, by which the tie goes and the people stay. */
 final readonly class TiesController
 {
-    public function __construct(private ChangeSets $changes, private Ties $ties, private PersonPageBuilder $pages)
+    public function __construct(private ChangeSets $changes, private Ties $ties, private TieChanges $changing, private Moves $moves, private PersonPageBuilder $pages)
     {
     }
 
@@ -47,5 +59,95 @@ final readonly class TiesController
         );
 
         return response()->noContent();
+    }
+
+    #[Patch('/trees/{tree}/parent-sets/{parentSet}', 'changeParents', body: ParentSetInput::class)]
+    public function changeParents(Request $request, string $tree, string $parentSet): Response
+    {
+        $input = ParentSetInput::from($request);
+        $set = ParentSet::query()->findOrFail($parentSet);
+        $said = array_filter(['kind' => $input->kind, 'standing' => $input->standing, 'proof' => $input->proof], static fn (?string $value): bool => $value !== null);
+        $this->changes->run(
+            new Intent(TreesController::user($request), "Changed how {$this->childOf($set)} is tied to a set of parents", $input->why ?? ''),
+            function () use ($set, $said, $input): void {
+                if ($said !== []) {
+                    $this->changing->parentage($set, $said);
+                }
+                if ($input->leads) {
+                    $this->changing->lead($set);
+                }
+            },
+        );
+
+        return response()->noContent();
+    }
+
+    #[Get('/trees/{tree}/parent-sets/{parentSet}/move', 'foretellMoveOfChild', ForetoldResource::class, query: ['to'])]
+    public function foretellChild(Request $request, string $tree, string $parentSet): JsonResponse
+    {
+        $to = Union::query()->findOrFail(MoveInput::from($request)->to);
+
+        return response()->json(new ForetoldResource($this->moves->childForetold(ParentSet::query()->findOrFail($parentSet), $to)));
+    }
+
+    #[Post('/trees/{tree}/parent-sets/{parentSet}/move', 'moveChild', body: MoveInput::class)]
+    public function moveChild(Request $request, string $tree, string $parentSet): Response
+    {
+        $input = MoveInput::from($request);
+        $set = ParentSet::query()->findOrFail($parentSet);
+        $to = Union::query()->findOrFail($input->to);
+        $this->changes->run(
+            new Intent(TreesController::user($request), "Moved {$this->childOf($set)} to other parents", $input->why ?? ''),
+            fn (Change $change) => $this->moves->child($change, $set, $to),
+        );
+
+        return response()->noContent();
+    }
+
+    #[Get('/trees/{tree}/union-partners/{unionPartner}/move', 'foretellMoveOfPartner', ForetoldResource::class, query: ['to'])]
+    public function foretellPartner(Request $request, string $tree, string $unionPartner): JsonResponse
+    {
+        $to = Person::query()->findOrFail(MoveInput::from($request)->to);
+
+        return response()->json(new ForetoldResource($this->moves->partnerForetold(UnionPartner::query()->findOrFail($unionPartner), $to)));
+    }
+
+    #[Post('/trees/{tree}/union-partners/{unionPartner}/move', 'movePartner', body: MoveInput::class)]
+    public function movePartner(Request $request, string $tree, string $unionPartner): Response
+    {
+        $input = MoveInput::from($request);
+        $tie = UnionPartner::query()->findOrFail($unionPartner);
+        $to = Person::query()->findOrFail($input->to);
+        $this->changes->run(
+            new Intent(TreesController::user($request), "Put {$this->pages->nameOf($to)} in the place of {$this->pages->nameOf(Person::query()->findOrFail($tie->person_id))} in a union", $input->why ?? ''),
+            fn () => $this->moves->partner($tie, $to),
+        );
+
+        return response()->noContent();
+    }
+
+    #[Put('/trees/{tree}/unions/{union}/children', 'orderChildren', body: OrderInput::class)]
+    public function orderChildren(Request $request, string $tree, string $union): Response
+    {
+        $ids = OrderInput::from($request)->ids;
+        $row = Union::query()->findOrFail($union);
+        $this->changes->run(new Intent(TreesController::user($request), 'Put the children of a union in order'), fn () => $this->changing->orderChildren($row, $ids));
+
+        return response()->noContent();
+    }
+
+    #[Put('/trees/{tree}/people/{person}/unions', 'orderUnions', body: OrderInput::class)]
+    public function orderUnions(Request $request, string $tree, string $person): Response
+    {
+        $ids = OrderInput::from($request)->ids;
+        $row = Person::query()->findOrFail($person);
+        $this->changes->run(new Intent(TreesController::user($request), "Put the unions of {$this->pages->nameOf($row)} in order"), fn () => $this->changing->orderUnions($ids));
+
+        return response()->noContent();
+    }
+
+    private function childOf(ParentSet $set): string
+    {
+        return $this->pages->nameOf(Person::query()->findOrFail($set->child_id));
     }
 }

@@ -13,7 +13,8 @@ final readonly class FactResource
 {
     /**
      * @param  list<CitationResource>  $citations
-     * @param  list<string>  $notes
+     * @param  list<RoleResource>  $roles
+     * @param  list<NoteResource>  $notes
      * @param  list<string>  $kept
      */
     public function __construct(
@@ -31,7 +32,8 @@ final readonly class FactResource
         #[OA\Property] public string $with,
         #[OA\Property] public int $rivals,
         #[ListOf(CitationResource::class)] public array $citations,
-        #[ListOf('string')] public array $notes,
+        #[ListOf(RoleResource::class)] public array $roles,
+        #[ListOf(NoteResource::class)] public array $notes,
         #[ListOf('string')] public array $kept,
     ) {
     }

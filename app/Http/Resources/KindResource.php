@@ -15,6 +15,7 @@ final readonly class KindResource
         #[OA\Property] public bool $ofPerson,
         #[OA\Property] public bool $ofUnion,
         #[OA\Property] public bool $hasValue,
+        #[OA\Property] public ?string $ownId = null,
     ) {
     }
 }

@@ -19,6 +19,8 @@ final readonly class ParentSetResource
         #[OA\Property] public string $unionId,
         #[OA\Property] public string $kind,
         #[OA\Property] public bool $leads,
+        #[OA\Property] public string $standing,
+        #[OA\Property] public string $proof,
         #[ListOf(RelativeResource::class)] public array $parents,
         #[ListOf(RelativeResource::class)] public array $siblings,
     ) {

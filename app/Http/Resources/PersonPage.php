@@ -17,7 +17,9 @@ final readonly class PersonPage
      * @param  list<ParentSetResource>  $parentSets
      * @param  list<UnionResource>  $unions
      * @param  list<OfferResource>  $offers
-     * @param  list<string>  $notes
+     * @param  list<NoteResource>  $notes
+     * @param  list<string>  $groups  ids of the groups and marks that the person has
+     * @param  list<TaskResource>  $tasks
      * @param  list<string>  $kept
      */
     public function __construct(
@@ -33,7 +35,9 @@ final readonly class PersonPage
         #[ListOf(ParentSetResource::class)] public array $parentSets,
         #[ListOf(UnionResource::class)] public array $unions,
         #[ListOf(OfferResource::class)] public array $offers,
-        #[ListOf('string')] public array $notes,
+        #[ListOf(NoteResource::class)] public array $notes,
+        #[ListOf('string')] public array $groups,
+        #[ListOf(TaskResource::class)] public array $tasks,
         #[ListOf('string')] public array $kept,
         #[OA\Property] public string $deleting,
         #[OA\Property] public bool $isLiving,

@@ -171,7 +171,8 @@ final readonly class Ties
         ]);
     }
 
-    private function refuseLoop(Person $child, Person $parent): void
+    /** @throws Refusal when the parent stands below the child */
+    public function refuseLoop(Person $child, Person $parent): void
     {
         if ($child->id === $parent->id || (new Ancestry(new DatabaseTree($this->current)))->isAbove($child->id, $parent->id)) {
             throw new Refusal('That would make somebody their own ancestor. Nothing was changed.', 409);

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\People;
+
+use App\Http\Api\Delete;
+use App\Http\Api\Patch;
+use App\Http\Api\Post;
+use App\Http\Inputs\NoteInput;
+use App\Http\Resources\MadeResource;
+use App\Http\Tree\TreesController;
+use App\Models\Event;
+use App\Models\Note;
+use App\Models\Person;
+use App\Trees\Changes\Change;
+use App\Trees\Changes\ChangedMeanwhile;
+use App\Trees\Changes\ChangeSets;
+use App\Trees\Changes\Intent;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+
+/** Notes of one's own on people and facts. */
+final readonly class NotesController
+{
+    public function __construct(private ChangeSets $changes)
+    {
+    }
+
+    #[Post('/trees/{tree}/people/{person}/notes', 'addNote', MadeResource::class, NoteInput::class)]
+    public function onPerson(Request $request, string $tree, string $person): JsonResponse
+    {
+        return $this->add($request, 'person_id', Person::query()->findOrFail($person)->id);
+    }
+
+    #[Post('/trees/{tree}/facts/{fact}/notes', 'addFactNote', MadeResource::class, NoteInput::class)]
+    public function onFact(Request $request, string $tree, string $fact): JsonResponse
+    {
+        return $this->add($request, 'event_id', Event::query()->findOrFail($fact)->id);
+    }
+
+    #[Patch('/trees/{tree}/notes/{note}', 'changeNote', MadeResource::class, NoteInput::class)]
+    public function update(Request $request, string $tree, string $note): JsonResponse
+    {
+        $input = NoteInput::from($request);
+        $this->changes->run(new Intent(TreesController::user($request), 'Changed a note'), static function () use ($note, $input): void {
+            $row = Note::query()->findOrFail($note);
+            $said = ['text' => $input->text, 'is_research' => $input->isResearch];
+            ChangedMeanwhile::unless($row, $input->version ?? 0, $said);
+            $row->fill($said)->save();
+        });
+
+        return response()->json(new MadeResource($note));
+    }
+
+    #[Delete('/trees/{tree}/notes/{note}', 'deleteNote')]
+    public function destroy(Request $request, string $tree, string $note): Response
+    {
+        $row = Note::query()->findOrFail($note);
+        $this->changes->run(new Intent(TreesController::user($request), 'Deleted a note'), static fn (Change $change) => $change->deleteWhole($row));
+
+        return response()->noContent();
+    }
+
+    private function add(Request $request, string $column, string $id): JsonResponse
+    {
+        $input = NoteInput::from($request);
+        $note = $this->changes->run(new Intent(TreesController::user($request), 'Added a note'),
+            static fn (): Note => Note::query()->create([$column => $id, 'text' => $input->text, 'is_research' => $input->isResearch]));
+
+        return response()->json(new MadeResource($note->id));
+    }
+}

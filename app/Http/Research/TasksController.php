@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Research;
+
+use App\Http\Api\Delete;
+use App\Http\Api\Get;
+use App\Http\Api\Patch;
+use App\Http\Api\Post;
+use App\Http\Inputs\TaskInput;
+use App\Http\Resources\MadeResource;
+use App\Http\Resources\TaskList;
+use App\Http\Tree\TreesController;
+use App\Models\Person;
+use App\Models\Task;
+use App\Refusal;
+use App\Trees\Changes\Change;
+use App\Trees\Changes\ChangedMeanwhile;
+use App\Trees\Changes\ChangeSets;
+use App\Trees\Changes\Intent;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Str;
+
+/** What is to be done, about somebody or by itself. */
+final readonly class TasksController
+{
+    private const MOST = 500;
+
+    public function __construct(private TaskRows $rows, private ChangeSets $changes)
+    {
+    }
+
+    #[Get('/trees/{tree}/tasks', 'tasks', TaskList::class, query: ['person'])]
+    public function index(Request $request): JsonResponse
+    {
+        $person = $request->string('person')->toString();
+
+        return response()->json(new TaskList($this->rows->of(Str::isUuid($person) ? $person : null, self::MOST)));
+    }
+
+    #[Post('/trees/{tree}/people/{person}/tasks', 'addTask', MadeResource::class, TaskInput::class)]
+    public function store(Request $request, string $tree, string $person): JsonResponse
+    {
+        $text = trim(TaskInput::from($request)->text ?? '');
+        if ($text === '') {
+            throw new Refusal('Say what is to be done.');
+        }
+        $about = Person::query()->findOrFail($person)->id;
+        $task = $this->changes->run(new Intent(TreesController::user($request), "Noted to do: {$text}"),
+            static fn (): Task => Task::query()->create(['person_id' => $about, 'text' => $text, 'position' => 1 + (int) Task::query()->max('position')]));
+
+        return response()->json(new MadeResource($task->id));
+    }
+
+    #[Patch('/trees/{tree}/tasks/{task}', 'changeTask', MadeResource::class, TaskInput::class)]
+    public function update(Request $request, string $tree, string $task): JsonResponse
+    {
+        $input = TaskInput::from($request);
+        $said = $input->text === null ? [] : ['text' => $input->text];
+        if ($input->done !== null) {
+            $said['done_at'] = $input->done ? Carbon::now()->toIso8601String() : null;
+        }
+        $this->changes->run(new Intent(TreesController::user($request), $input->done === true ? 'Did something that was to be done' : 'Changed what is to be done'), static function () use ($task, $said, $input): void {
+            $row = Task::query()->findOrFail($task);
+            ChangedMeanwhile::unless($row, $input->version ?? 0, $said);
+            $row->fill($said)->save();
+        });
+
+        return response()->json(new MadeResource($task));
+    }
+
+    #[Delete('/trees/{tree}/tasks/{task}', 'deleteTask')]
+    public function destroy(Request $request, string $tree, string $task): Response
+    {
+        $row = Task::query()->findOrFail($task);
+        $this->changes->run(new Intent(TreesController::user($request), "No longer to do: {$row->text}"), static fn (Change $change) => $change->deleteWhole($row));
+
+        return response()->noContent();
+    }
+}

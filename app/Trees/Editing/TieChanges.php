@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Trees\Editing;
+
+use App\Models\Parentage;
+use App\Models\ParentSet;
+use App\Models\Union;
+use App\Models\UnionPartner;
+use App\Refusal;
+use NorthBough\Core\Tree\ParentageKind;
+use NorthBough\Core\Tree\Standing;
+
+/** Changes ties that are there: what kind they are, which lead, how far they are proved, and in which order they stand. */
+final readonly class TieChanges
+{
+    /** @param  array{kind?: string, standing?: string, proof?: string}  $said */
+    public function parentage(ParentSet $set, array $said): void
+    {
+        $columns = array_intersect_key($said, ['kind' => 1, 'standing' => 1, 'proof' => 1]);
+        if (isset($said['kind'])) {
+            $this->refuseSecondBirth($set, $said['kind']);
+            $set->fill(['kind' => $said['kind']])->save();
+        }
+        foreach (Parentage::query()->where('parent_set_id', $set->id)->get() as $parentage) {
+            $parentage->fill($columns)->save();
+        }
+        if ($set->leads && ! Standing::from($said['standing'] ?? 'unweighed')->mayLead()) {
+            $other = ParentSet::query()->where('child_id', $set->child_id)->where('id', '!=', $set->id)->orderBy('position')->first();
+            if ($other !== null) {
+                $this->lead($other);
+            }
+        }
+    }
+
+    /** Lets a set of parents count in charts and numbers, which is no judgement of truth. */
+    public function lead(ParentSet $set): void
+    {
+        foreach (ParentSet::query()->where('child_id', $set->child_id)->where('leads', true)->get() as $before) {
+            $before->fill(['leads' => false])->save();
+        }
+        $set->refresh()->fill(['leads' => true])->save();
+    }
+
+    /**
+     * Puts the children of a union in an order of one's own.
+     *
+     * @param  list<string>  $childIds
+     *
+     * @throws Refusal when they are not the children of this union
+     */
+    public function orderChildren(Union $union, array $childIds): void
+    {
+        $sets = ParentSet::query()->where('union_id', $union->id)->get()->keyBy('child_id');
+        if (count($childIds) !== $sets->count() || $sets->keys()->diff($childIds)->isNotEmpty()) {
+            throw new Refusal('The children of this union have changed meanwhile. Look again, then put them in order.', 409);
+        }
+        // The lines that they have in a file stay where they are; only who stands on which changes.
+        $places = $sets->pluck('child_ordinal')->filter(static fn (int $place): bool => $place >= 0)->sort()->values();
+        $next = 1 + (int) $places->last();
+        foreach ($childIds as $index => $childId) {
+            $set = $sets->get($childId);
+            $set?->fill(['child_ordinal' => $places[$index] ?? $next++])->save();
+        }
+        $union->fill(['order_by_hand' => true])->save();
+    }
+
+    /** @param  list<string>  $tieIds of one person's unions, in the order of that person's life */
+    public function orderUnions(array $tieIds): void
+    {
+        foreach ($tieIds as $position => $tieId) {
+            UnionPartner::query()->where('id', $tieId)->firstOrFail()->fill(['position' => $position])->save();
+        }
+    }
+
+    private function refuseSecondBirth(ParentSet $set, string $kind): void
+    {
+        $others = ParentSet::query()->where('child_id', $set->child_id)->where('id', '!=', $set->id)->where('kind', 'birth');
+        if ($kind === ParentageKind::Birth->value && $others->exists()) {
+            throw new Refusal('This child has parents by birth already. Unlink these, or say that they are of another kind, first.', 409);
+        }
+    }
+}
