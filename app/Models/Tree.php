@@ -14,6 +14,7 @@ use Illuminate\Support\Facades\DB;
  * @property string $name
  * @property string|null $centre_person_id
  * @property int $next_number
+ * @property int $people_count
  * @property int $last_change
  * @property string|null $busy_with
  * @property int $dead_years_after_birth
@@ -26,7 +27,7 @@ final class Tree extends Model
     use SoftDeletes;
 
     /** @var array<string, mixed> */
-    protected $attributes = ['next_number' => 1, 'last_change' => 0, 'dead_years_after_birth' => 110, 'dead_years_after_adult_event' => 100, 'readers_see_living' => false];
+    protected $attributes = ['next_number' => 1, 'people_count' => 0, 'last_change' => 0, 'dead_years_after_birth' => 110, 'dead_years_after_adult_event' => 100, 'readers_see_living' => false];
 
     protected $fillable = ['name', 'centre_person_id'];
 

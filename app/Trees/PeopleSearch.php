@@ -32,6 +32,12 @@ final readonly class PeopleSearch
         return $this->living->visible(DB::table('person_lines')->where('person_lines.tree_id', $this->current->id()));
     }
 
+    /** How many people whoever asks may see. */
+    public function total(): int
+    {
+        return $this->current->seesLiving() ? (int) DB::table('trees')->where('id', $this->current->id())->value('people_count') : $this->lines()->count();
+    }
+
     /** Those whose names begin so: what the index is narrowed by. */
     public function matching(string $typed): Builder
     {
@@ -40,11 +46,8 @@ final readonly class PeopleSearch
             return $lines->where('number', (int) min((int) $m[1], 2147483647));
         }
         [$words, $year] = self::parts($typed);
-        foreach ($words as $word) {
-            $lines->whereRaw("(' ' || search) LIKE ?", ['% '.addcslashes($word, '%_\\').'%']);
-        }
 
-        return self::around($lines, $year);
+        return self::around(self::beginning($lines, array_map(static fn (string $word): array => [$word], $words)), $year);
     }
 
     /** @return Collection<int, stdClass> the nearest first */
@@ -67,16 +70,19 @@ final readonly class PeopleSearch
     /** @param  list<string>  $words */
     private function byOtherForms(array $words): Builder
     {
-        $lines = $this->lines()->orderBy('sort_name');
-        foreach ($words as $word) {
-            $lines->where(static function (Builder $any) use ($word): void {
-                foreach ([$word, ...NameVariants::usual()->of($word)] as $form) {
-                    $any->orWhereRaw("(' ' || search) LIKE ?", ['% '.addcslashes($form, '%_\\').'%']);
-                }
-            });
-        }
+        return self::beginning($this->lines(), array_map(static fn (string $word): array => [$word, ...NameVariants::usual()->of($word)], $words))->orderBy('sort_name');
+    }
 
-        return $lines;
+    /**
+     * Lines in which, for each of these words, a name begins with one of its forms.
+     *
+     * @param  list<list<string>>  $words
+     */
+    private static function beginning(Builder $lines, array $words): Builder
+    {
+        $each = array_map(static fn (array $forms): string => '('.implode(' | ', array_map(static fn (string $form): string => "'{$form}':*", $forms)).')', $words);
+
+        return $each === [] ? $lines : $lines->whereRaw("words @@ to_tsquery('simple', ?)", [implode(' & ', $each)]);
     }
 
     /** @param  list<string>  $words */

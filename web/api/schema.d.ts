@@ -1107,6 +1107,9 @@ export interface components {
     TreeInput: {
       name?: string | null
       centrePersonId?: string | null
+      deadYearsAfterBirth?: number | null
+      deadYearsAfterAdultEvent?: number | null
+      readersSeeLiving?: boolean | null
     }
     UploadInput: {
       name: string
@@ -1498,6 +1501,9 @@ export interface components {
       people: number
       busyWith: string
       centrePersonId: string | null
+      deadYearsAfterBirth: number
+      deadYearsAfterAdultEvent: number
+      readersSeeLiving: boolean
     }
     UnionLine: {
       id: string

@@ -14,6 +14,9 @@ final readonly class TreeInput
     public function __construct(
         #[OA\Property] public ?string $name = null,
         #[OA\Property] public ?string $centrePersonId = null,
+        #[OA\Property] public ?int $deadYearsAfterBirth = null,
+        #[OA\Property] public ?int $deadYearsAfterAdultEvent = null,
+        #[OA\Property] public ?bool $readersSeeLiving = null,
     ) {
     }
 
@@ -23,6 +26,9 @@ final readonly class TreeInput
         return [
             'name' => ['string', 'min:1', 'max:200'],
             'centrePersonId' => ['uuid'],
+            'deadYearsAfterBirth' => ['integer', 'min:90', 'max:150'],
+            'deadYearsAfterAdultEvent' => ['integer', 'min:70', 'max:150'],
+            'readersSeeLiving' => ['boolean'],
         ];
     }
 }

@@ -24,7 +24,7 @@ final readonly class IndexController
 
     private const JUMPS = 12;
 
-    private const SORTS = ['name' => 'sort_name', 'number' => 'number', 'birth' => 'birth_day', 'death' => 'death_day'];
+    private const SORTS = ['name' => 'sort_name', 'number' => 'number', 'birth' => 'birth_sort', 'death' => 'death_sort'];
 
     public function __construct(private PeopleSearch $search)
     {
@@ -36,21 +36,19 @@ final readonly class IndexController
         $sort = self::SORTS[$request->string('sort')->toString()] ?? 'sort_name';
         $after = Cursor::read($request->string('after')->toString());
         $filtered = $this->filtered($request);
-        // Counting 200,000 lines costs more than the page: it is done once, for the first.
-        $total = $after === null ? $this->search->lines()->count() : 0;
+        // Counts are told with the first page only: counting many costs more than the page.
+        $total = $after === null ? $this->search->total() : 0;
         $shown = $after !== null ? 0 : ($this->isFiltered($request) ? (clone $filtered)->count() : $total);
-        // What is not dated sorts last and still has a key.
-        $key = in_array($sort, ['birth_day', 'death_day'], true) ? "coalesce({$sort}, 2147483647)" : $sort;
-        $query = $filtered->select('*')->selectRaw("{$key} AS key")->orderByRaw("{$key}, person_id")->limit(self::AT_ONCE);
+        $query = $filtered->orderBy($sort)->orderBy('person_id')->limit(self::AT_ONCE);
         if ($after !== null) {
-            $query->whereRaw("({$key}, person_id) > (?, ?)", $after);
+            $query->whereRaw("({$sort}, person_id) > (?, ?)", $after);
         }
         $rows = $query->get();
         $last = $rows->count() === self::AT_ONCE ? $rows->last() : null;
 
         return response()->json(new PeoplePage(
             array_values($rows->map(self::line(...))->all()),
-            $last === null ? null : Cursor::of($last->key, $last->person_id),
+            $last === null ? null : Cursor::of($last->{$sort}, $last->person_id),
             $shown, $total,
         ));
     }

@@ -16,6 +16,9 @@ final readonly class TreeResource
         #[OA\Property] public int $people,
         #[OA\Property] public string $busyWith,
         #[OA\Property] public ?string $centrePersonId,
+        #[OA\Property] public int $deadYearsAfterBirth,
+        #[OA\Property] public int $deadYearsAfterAdultEvent,
+        #[OA\Property] public bool $readersSeeLiving,
     ) {
     }
 }

@@ -18,6 +18,7 @@ use App\Models\Tree;
 use App\Models\User;
 use App\Refusal;
 use App\Trees\CurrentTree;
+use App\Trees\Derived\PersonLines;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -25,7 +26,7 @@ use Illuminate\Support\Facades\DB;
 
 final readonly class TreesController
 {
-    public function __construct(private CurrentTree $current)
+    public function __construct(private CurrentTree $current, private PersonLines $lines)
     {
     }
 
@@ -34,11 +35,10 @@ final readonly class TreesController
     {
         $user = self::user($request);
         $roles = DB::table('members')->where('user_id', $user->id)->pluck('role', 'tree_id');
-        $people = DB::table('people')->whereIn('tree_id', $roles->keys())->groupBy('tree_id')->selectRaw('tree_id, count(*) AS people')->pluck('people', 'tree_id');
         $trees = Tree::query()->whereIn('id', $roles->keys())->orderBy('name')->get();
 
         return response()->json(new TreeList(array_values($trees->map(
-            static fn (Tree $tree): TreeResource => self::resource($tree, (string) $roles[$tree->id], (int) ($people[$tree->id] ?? 0)),
+            static fn (Tree $tree): TreeResource => self::resource($tree, (string) $roles[$tree->id]),
         )->all())));
     }
 
@@ -50,7 +50,7 @@ final readonly class TreesController
             throw new Refusal('Give the tree a name, such as that of the family.');
         }
 
-        return response()->json(self::resource(Tree::begin($name, self::user($request)), 'owner', 0));
+        return response()->json(self::resource(Tree::begin($name, self::user($request)), 'owner'));
     }
 
     #[Get('/trees/{tree}', 'tree', TreeResource::class)]
@@ -58,7 +58,7 @@ final readonly class TreesController
     {
         $tree = $this->current->get();
 
-        return response()->json(self::resource($tree, $tree->roleOf(self::user($request)), Person::query()->count()));
+        return response()->json(self::resource($tree, $tree->roleOf(self::user($request))));
     }
 
     /** What pages ask again and again: whether anything changed since. */
@@ -81,7 +81,12 @@ final readonly class TreesController
         if ($input->centrePersonId !== null) {
             $tree->centre_person_id = Person::query()->findOrFail($input->centrePersonId)->id;
         }
-        $tree->save();
+        $rule = array_filter(['dead_years_after_birth' => $input->deadYearsAfterBirth, 'dead_years_after_adult_event' => $input->deadYearsAfterAdultEvent, 'readers_see_living' => $input->readersSeeLiving],
+            static fn (int|bool|null $value): bool => $value !== null);
+        $tree->forceFill($rule)->save();
+        if (array_diff_key($rule, ['readers_see_living' => 1]) !== []) {
+            $this->lines->rebuild();
+        }
 
         return $this->show($request);
     }
@@ -106,8 +111,9 @@ final readonly class TreesController
         return $user instanceof User ? $user : throw new Refusal('Sign in first.', 401);
     }
 
-    private static function resource(Tree $tree, string $role, int $people): TreeResource
+    private static function resource(Tree $tree, string $role): TreeResource
     {
-        return new TreeResource($tree->id, $tree->name, $role, $people, $tree->busy_with ?? '', $tree->centre_person_id);
+        return new TreeResource($tree->id, $tree->name, $role, $tree->people_count, $tree->busy_with ?? '', $tree->centre_person_id,
+            $tree->dead_years_after_birth, $tree->dead_years_after_adult_event, $tree->readers_see_living);
     }
 }

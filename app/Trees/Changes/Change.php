@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Trees\Changes;
 
+use App\Models\Person;
 use App\Models\TreeModel;
 use App\Trees\Derived\Touched;
 use Illuminate\Support\Carbon;
@@ -33,6 +34,7 @@ final class Change
     public function inserted(TreeModel $row): void
     {
         $this->touches($row);
+        $this->touched->people += $row instanceof Person ? 1 : 0;
         $this->journal($row->getTable(), $row->id, 'insert', null);
     }
 
@@ -47,6 +49,7 @@ final class Change
     public function deleting(TreeModel $row): void
     {
         $this->touches($row);
+        $this->touched->people -= $row instanceof Person ? 1 : 0;
         $this->journal($row->getTable(), $row->id, 'delete', $row->getRawOriginal());
     }
 

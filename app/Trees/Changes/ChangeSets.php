@@ -50,6 +50,9 @@ final readonly class ChangeSets
                 $this->open->close();
             }
             $this->lines->refresh($change->touched->people());
+            if ($change->touched->people !== 0) {
+                DB::table('trees')->where('id', $tree->id)->increment('people_count', $change->touched->people);
+            }
 
             return $result;
         });

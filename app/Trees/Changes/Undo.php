@@ -134,7 +134,9 @@ final readonly class Undo
         if ((clone $rows)->where('version', '>', 1)->exists()) {
             throw CannotUndo::changedSince($entry->table_name);
         }
-        $change->bulk($entry->table_name, $rows->delete());
+        $gone = $rows->delete();
+        $change->bulk($entry->table_name, $gone);
+        $change->touched->people -= $entry->table_name === 'people' ? $gone : 0;
     }
 
     /** Whether a later change set, itself still in force, wrote to the same row, or to this field of it. */

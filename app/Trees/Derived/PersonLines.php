@@ -55,7 +55,14 @@ final readonly class PersonLines
             $last = end($ids);
         } while (count($ids) === self::AT_ONCE);
         DB::statement('ANALYZE person_lines');
+        $this->recount();
         $this->refresh($this->kinDays->movedByKin());
+    }
+
+    /** Counts the people of the tree, as after a bulk change; single ones are counted as they come and go. */
+    public function recount(): void
+    {
+        DB::table('trees')->where('id', $this->current->id())->update(['people_count' => DB::table('people')->where('tree_id', $this->current->id())->count()]);
     }
 
     /**

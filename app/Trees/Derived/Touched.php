@@ -10,14 +10,17 @@ use App\Models\TreeModel;
 final class Touched
 {
     /** @var array<string, true> */
-    private array $people = [];
+    private array $ids = [];
+
+    /** How many people there are more, or fewer, than before. */
+    public int $people = 0;
 
     public function by(TreeModel $row): void
     {
         $ids = $row->getTable() === 'people' ? [$row->id] : [$row->getAttribute('person_id'), $row->getAttribute('child_id')];
         foreach ($ids as $id) {
             if (is_string($id)) {
-                $this->people[$id] = true;
+                $this->ids[$id] = true;
             }
         }
     }
@@ -25,6 +28,6 @@ final class Touched
     /** @return list<string> */
     public function people(): array
     {
-        return array_map(strval(...), array_keys($this->people));
+        return array_map(strval(...), array_keys($this->ids));
     }
 }

@@ -39,11 +39,9 @@ final class Reader
         $ordinal = 0;
         $lastLine = 0;
         $told = 0;
-        $seen = [];
         foreach (self::records($open(), $mapping->remark(...)) as $record) {
             $pointer = $record->pointer;
-            $again = $pointer !== '' && isset($seen[$pointer]);
-            $seen[$pointer] = true;
+            $again = $pointer !== '' && $survey->meets($pointer);
             if ($again) {
                 $mapping->remark(new Remark($record->line, "0 {$pointer} {$record->tag}", 'uses a pointer a second time; the record is kept as it stands'));
             }

@@ -39,6 +39,9 @@ final class Survey
     /** One byte a number: the place of its record's tag in TAGS, 0 while no record was met. */
     private string $tags = '';
 
+    /** One byte a number: whether the second pass has met its record. */
+    private string $met = '';
+
     /** @var array<int, string> number => id, of people, families, sources and repositories */
     private array $ids = [];
 
@@ -85,6 +88,19 @@ final class Survey
         $number = $this->numbers[$pointer] ?? null;
 
         return $number !== null && ord($this->tags[$number]) === (self::TAGS[$tag] ?? -1) ? $this->ids[$number] ?? null : null;
+    }
+
+    /** Told each record of the second pass; whether one of that pointer was met in it before. */
+    public function meets(string $pointer): bool
+    {
+        $number = $this->number($pointer);
+        if ($this->met === '') {
+            $this->met = str_repeat("\0", count($this->pointers));
+        }
+        $again = $this->met[$number] !== "\0";
+        $this->met[$number] = "\1";
+
+        return $again;
     }
 
     public function isKnown(string $pointer): bool
