@@ -45,7 +45,7 @@ $tables = [...Tables::names(), 'person_lines'];
 $columns = [];
 $pdo = DB::connection()->getPdo();
 foreach ($tables as $table) {
-    $names = array_column(DB::select('SELECT column_name FROM information_schema.columns WHERE table_schema = current_schema() AND is_generated = 'NEVER' AND table_name = ? ORDER BY ordinal_position', [$table]), 'column_name');
+    $names = array_column(DB::select('SELECT column_name FROM information_schema.columns WHERE table_schema = current_schema() AND is_generated = \'NEVER\' AND table_name = ? ORDER BY ordinal_position', [$table]), 'column_name');
     $columns[$table] = implode(',', $names);
     DB::statement("CREATE TEMP TABLE moved AS SELECT * FROM {$table} WHERE tree_id = '{$source->id}'");
     DB::update('UPDATE moved SET tree_id = ?', [$copy->id]);

@@ -9,6 +9,7 @@ use App\Http\Exchange\ExchangeController;
 use App\Http\Exchange\UploadsController;
 use App\Http\Journal\JournalController;
 use App\Http\Page;
+use App\Http\People\CardsController;
 use App\Http\People\FactsController;
 use App\Http\People\GroupsController;
 use App\Http\People\IndexController;
@@ -59,6 +60,7 @@ Route::prefix('api')->group(function (): void {
         Route::get('people', [IndexController::class, 'index']);
         Route::get('jump', [IndexController::class, 'jump']);
         Route::get('people/{person}', [PeopleController::class, 'show']);
+        Route::get('people/{person}/card', [CardsController::class, 'show']);
         Route::get('reading/places', [ReadingController::class, 'places']);
         Route::get('sources', [SourcesController::class, 'index']);
         Route::get('sources/{source}', [SourcesController::class, 'show']);

@@ -229,6 +229,22 @@ export interface paths {
     patch?: never
     trace?: never
   }
+  '/api/trees/{tree}/people/{person}/card': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get: operations['card']
+    put?: never
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
   '/api/event-kinds': {
     parameters: {
       query?: never
@@ -1133,6 +1149,15 @@ export interface components {
       mark: string
       more: string
     }
+    /** @description A person in a few lines, for the card that comes up over a name. */
+    CardResource: {
+      id: string
+      number: number
+      name: string
+      years: string
+      toCentre: string
+      lines: string[]
+    }
     ChangeResource: {
       id: string
       seq: number
@@ -1227,6 +1252,16 @@ export interface components {
       roles: components['schemas']['RoleResource'][]
       notes: components['schemas']['NoteResource'][]
       kept: string[]
+    }
+    /** @description An event of a parent, partner or child, as it stands among the facts of a life. */
+    FoldedResource: {
+      id: string
+      personId: string
+      says: string
+      age: string
+      shown: string
+      earliest: string | null
+      place: string
     }
     /** @description What a move would change, in sentences. */
     ForetoldResource: {
@@ -1372,6 +1407,7 @@ export interface components {
       years: string
       names: components['schemas']['NameResource'][]
       facts: components['schemas']['FactResource'][]
+      family: components['schemas']['FoldedResource'][]
       lifeline: components['schemas']['LifelineResource']
       parentSets: components['schemas']['ParentSetResource'][]
       unions: components['schemas']['UnionResource'][]
@@ -2044,6 +2080,38 @@ export interface operations {
         }
         content: {
           'application/json': components['schemas']['SaidResource']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  card: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        person: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['CardResource']
         }
       }
       /** @description Refused, with a sentence. */

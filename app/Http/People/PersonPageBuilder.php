@@ -69,6 +69,7 @@ final readonly class PersonPageBuilder
             years: LifeYears::shown($person),
             names: $isWithheld ? [] : self::names($person, $versions),
             facts: array_map($facts->resource(...), LifeOrder::sorted($own)),
+            family: FamilyEvents::of($person, $people, $unions, $parentUnions),
             lifeline: new LifelineResource(
                 array_map(static fn ($m): LifelineMark => new LifelineMark($m->eventId, $m->word, $m->date, $m->whose, $m->row, $m->from, $m->to, $m->softFrom, $m->softTo, $m->lane, $m->lasts), $lifeline->marks),
                 array_map(static fn (array $y): LifelineYear => new LifelineYear($y[0], $y[1]), $lifeline->years),

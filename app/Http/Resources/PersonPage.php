@@ -14,6 +14,7 @@ final readonly class PersonPage
     /**
      * @param  list<NameResource>  $names
      * @param  list<FactResource>  $facts
+     * @param  list<FoldedResource>  $family  events of parents, partners and children
      * @param  list<ParentSetResource>  $parentSets
      * @param  list<UnionResource>  $unions
      * @param  list<OfferResource>  $offers
@@ -31,6 +32,7 @@ final readonly class PersonPage
         #[OA\Property] public string $years,
         #[ListOf(NameResource::class)] public array $names,
         #[ListOf(FactResource::class)] public array $facts,
+        #[ListOf(FoldedResource::class)] public array $family,
         #[OA\Property] public LifelineResource $lifeline,
         #[ListOf(ParentSetResource::class)] public array $parentSets,
         #[ListOf(UnionResource::class)] public array $unions,

@@ -13,12 +13,12 @@ use App\Http\Inputs\TreeInput;
 use App\Http\Resources\NowResource;
 use App\Http\Resources\TreeList;
 use App\Http\Resources\TreeResource;
+use App\Jobs\RebuildLines;
 use App\Models\Person;
 use App\Models\Tree;
 use App\Models\User;
 use App\Refusal;
 use App\Trees\CurrentTree;
-use App\Trees\Derived\PersonLines;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -26,7 +26,7 @@ use Illuminate\Support\Facades\DB;
 
 final readonly class TreesController
 {
-    public function __construct(private CurrentTree $current, private PersonLines $lines)
+    public function __construct(private CurrentTree $current)
     {
     }
 
@@ -85,7 +85,7 @@ final readonly class TreesController
             static fn (int|bool|null $value): bool => $value !== null);
         $tree->forceFill($rule)->save();
         if (array_diff_key($rule, ['readers_see_living' => 1]) !== []) {
-            $this->lines->rebuild();
+            RebuildLines::dispatch($tree->id);
         }
 
         return $this->show($request);

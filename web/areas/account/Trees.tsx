@@ -7,6 +7,13 @@ import { useWrite } from '../../api/useTree'
 /** The trees that one belongs to, and a line on which to begin another. */
 export default function Trees() {
   const { data } = useQuery({ queryKey: ['trees'], queryFn: () => told(api.GET('/api/trees')) })
+  const { data: deleted } = useQuery({
+    queryKey: ['deleted-trees'],
+    queryFn: () => told(api.GET('/api/deleted-trees')),
+  })
+  const restore = useWrite((id: string) =>
+    told(api.POST('/api/deleted-trees/{deleted}/restore', { params: { path: { deleted: id } } })),
+  )
   const [name, setName] = useState('')
   const navigate = useNavigate()
   const make = useWrite(
@@ -40,6 +47,25 @@ export default function Trees() {
           </li>
         ))}
       </ul>
+      {(deleted?.trees.length ?? 0) > 0 && (
+        <section aria-label="Deleted trees" className="mt-8">
+          <h2 className="heads font-semibold">Deleted or replaced, kept thirty days</h2>
+          <ul>
+            {deleted?.trees.map((tree) => (
+              <li key={tree.id} className="flex items-baseline gap-4 py-1">
+                <span className="font-serif text-[17px]">{tree.name}</span>
+                <span className="text-[14px] text-graphite">
+                  {tree.people.toLocaleString('en')} people,{' '}
+                  {new Date(tree.deletedAt).toLocaleDateString('en-GB', { dateStyle: 'medium' })}
+                </span>
+                <button type="button" className="act" onClick={() => restore.mutate(tree.id)}>
+                  Put back
+                </button>
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
       <form onSubmit={submit} className="mt-8 flex items-end gap-4">
         <label className="grow">
           <span className="heads">A new tree, called</span>

@@ -1,9 +1,18 @@
 import { useQuery } from '@tanstack/react-query'
-import { useRef, useState, type DragEvent } from 'react'
+import { useEffect, useRef, useState, type DragEvent } from 'react'
+import { useNavigate } from 'react-router'
 import { toast } from 'sonner'
 import { api, Refused, told, type Schemas } from '../../api/client'
 import { useTree, useTreeId, useWrite } from '../../api/useTree'
 import { upload } from './upload'
+
+type Mode = Schemas['ImportInput']['mode']
+
+const MODES: Record<Mode, string> = {
+  add: 'into this tree, beside who is there',
+  new: 'into a new tree',
+  replace: 'in place of this tree, which is kept thirty days',
+}
 
 /** Files in and out. */
 export default function Exchange() {
@@ -12,7 +21,12 @@ export default function Exchange() {
   const picker = useRef<HTMLInputElement>(null)
   const [share, setShare] = useState<number | null>(null)
   const [again, setAgain] = useState<File | null>(null)
-  const { data } = useQuery({
+  const [mode, setMode] = useState<Mode>('add')
+  const [treeName, setTreeName] = useState('')
+  const [goingTo, setGoingTo] = useState('')
+  const stop = useRef<AbortController | null>(null)
+  const navigate = useNavigate()
+  const { data, error } = useQuery({
     queryKey: ['exchange', tree],
     queryFn: () => told(api.GET('/api/trees/{tree}/exchange', { params: { path: { tree } } })),
     refetchInterval: (query) =>
@@ -22,13 +36,16 @@ export default function Exchange() {
     setAgain(null)
     setShare(0)
     try {
-      const uploadId = await upload(file, setShare)
-      return await told(
+      stop.current = new AbortController()
+      const uploadId = await upload(file, setShare, stop.current.signal)
+      const run = await told(
         api.POST('/api/trees/{tree}/exchange/imports', {
           params: { path: { tree } },
-          body: { uploadId, again: twice },
+          body: { uploadId, again: twice, mode, treeName },
         }),
       )
+      setGoingTo(run.treeId === tree ? '' : run.treeId)
+      return run
     } catch (problem) {
       if (problem instanceof Refused && problem.details.again === true) setAgain(file)
       throw problem
@@ -41,6 +58,14 @@ export default function Exchange() {
       told(api.DELETE('/api/trees/{tree}/exchange/runs/{run}', { params: { path: { tree, run } } })),
     () => toast('It stops at the next line.'),
   )
+  const anew = useWrite((run: string) =>
+    told(api.POST('/api/trees/{tree}/exchange/runs/{run}/again', { params: { path: { tree, run } } })),
+  )
+  const done = data?.runs.some((run) => run.treeId === goingTo && run.state === 'done') ?? false
+  // A tree that was replaced is no longer here to be asked.
+  useEffect(() => {
+    if (goingTo !== '' && (done || error !== null)) navigate(`/t/${goingTo}/exchange`)
+  }, [goingTo, done, error, navigate])
   const take = (files: FileList | null) => {
     const file = files?.[0]
     if (file) bringIn.mutate({ file, twice: false })
@@ -49,6 +74,9 @@ export default function Exchange() {
     event.preventDefault()
     take(event.dataTransfer.files)
   }
+  const [keep, setKeep] = useState(false)
+  const out = (version: string, zipped: boolean) =>
+    `/api/trees/${tree}/exchange/export?version=${version}${keep ? '&living=keep' : ''}${zipped ? '&zipped=1' : ''}`
   const running = data?.runs.filter((run) => ['waiting', 'running'].includes(run.state)) ?? []
   const over = data?.runs.find((run) => !['waiting', 'running', 'done'].includes(run.state))
   return (
@@ -64,6 +92,26 @@ export default function Exchange() {
           {about?.name ?? 'this tree'}. What has no place of its own is kept, shown and written back where it
           stood.
         </p>
+        <fieldset className="mt-4 space-y-1">
+          <legend className="heads">Where to</legend>
+          {(Object.keys(MODES) as Mode[])
+            .filter((one) => one !== 'replace' || about?.role === 'owner')
+            .map((one) => (
+              <label key={one} className="block">
+                <input type="radio" name="mode" checked={mode === one} onChange={() => setMode(one)} />{' '}
+                {MODES[one]}
+              </label>
+            ))}
+          {mode === 'new' && (
+            <input
+              className="gap w-[320px] max-w-full"
+              aria-label="Name of the new tree"
+              placeholder="what the new tree is called"
+              value={treeName}
+              onChange={(event) => setTreeName(event.target.value)}
+            />
+          )}
+        </fieldset>
         <p className="mt-4 flex items-baseline gap-4">
           <button
             type="button"
@@ -76,7 +124,7 @@ export default function Exchange() {
           <input
             ref={picker}
             type="file"
-            accept=".ged,.gedcom"
+            accept=".ged,.gedcom,.gdz,.zip"
             className="sr-only"
             aria-label="File to bring in"
             tabIndex={-1}
@@ -87,7 +135,10 @@ export default function Exchange() {
           />
           {share !== null && (
             <span role="status" className="text-graphite">
-              sending, {Math.round(share * 100)}%
+              sending, {Math.round(share * 100)}%{' '}
+              <button type="button" className="act ml-3" onClick={() => stop.current?.abort()}>
+                Stop
+              </button>
             </span>
           )}
         </p>
@@ -123,7 +174,12 @@ export default function Exchange() {
         ))}
         {running.length === 0 && over && (
           <p className="mt-4 max-w-[560px] text-ochre">
-            {over.title}: {over.said}
+            {over.title}: {over.said}{' '}
+            {over.asksAgain && (
+              <button type="button" className="act" onClick={() => anew.mutate(over.id)}>
+                Bring it in all the same
+              </button>
+            )}
           </p>
         )}
         {data?.imports.map((one) => (
@@ -132,18 +188,34 @@ export default function Exchange() {
       </section>
       <aside aria-label="Files out" className="border-l border-rule px-5 py-4 max-lg:border-l-0">
         <h2 className="heads font-semibold">Write this tree to a file</h2>
-        <ul className="mt-2 space-y-2">
+        <fieldset className="mt-2 space-y-1">
+          <legend className="sr-only">The living</legend>
+          <label className="block">
+            <input type="radio" name="living" checked={!keep} onChange={() => setKeep(false)} /> living people
+            shielded
+          </label>
+          {about?.role === 'owner' && (
+            <label className="block">
+              <input type="radio" name="living" checked={keep} onChange={() => setKeep(true)} /> living people
+              in full; the journal says so
+            </label>
+          )}
+        </fieldset>
+        <ul className="mt-3 space-y-2">
           {['7', '5.5.1'].map((version) => (
-            <li key={version}>
-              <a className="act" href={`/api/trees/${tree}/exchange/export?version=${version}`} download>
+            <li key={version} className="flex gap-4">
+              <a className="act" href={out(version, false)} download>
                 Version {version}
+              </a>
+              <a className="act" href={out(version, true)} download>
+                zipped with its pictures
               </a>
             </li>
           ))}
         </ul>
         <p className="mt-3 text-[14px] text-graphite">
-          Everything goes out, living people too. Version 7 holds more; 5.5.1 is for programs that know no
-          other.
+          Version 7 holds more; 5.5.1 is for programs that know no other. Of somebody shielded the file says
+          that they are there and whose they are, nothing else.
         </p>
       </aside>
     </div>
@@ -162,22 +234,28 @@ function Brought({ report }: { report: Schemas['ImportResource'] }) {
         {new Date(report.broughtInAt).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' })}
       </p>
       <p className="mt-1">{counts.join(', ')}.</p>
-      {report.unplaced.length === 0 ? (
-        <p className="text-lichen">Every line has its place.</p>
-      ) : (
-        <details className="mt-1" open={report.unplaced.length < 8}>
-          <summary className="cursor-pointer text-ochre">
-            {report.unplaced.length === 1 ? 'One line' : `${report.unplaced.length} lines`} to look at
-          </summary>
-          <ul className="mt-1 text-[14px]">
-            {report.unplaced.map((one) => (
-              <li key={`${one.line}${one.why}`} className="py-[3px]">
-                <span className="text-graphite">line {one.line}</span> <code>{one.text}</code> {one.why}
-              </li>
-            ))}
-          </ul>
-        </details>
-      )}
+      {report.unplaced.length === 0 && <p className="text-lichen">Every line has its place.</p>}
+      <Lines lines={report.unplaced} says="could not stay where it stood, or was mended" />
+      <Lines lines={report.noted} says="kept as it stands, and odd" />
     </article>
+  )
+}
+
+function Lines({ lines, says }: { lines: Schemas['UnplacedResource'][]; says: string }) {
+  if (lines.length === 0) return null
+  return (
+    <details className="mt-1" open={lines.length < 8}>
+      <summary className="cursor-pointer text-ochre">
+        {lines.length === 1 ? 'One line' : `${lines.length.toLocaleString('en')} lines`} {says}
+      </summary>
+      <ul className="mt-1 text-[14px]">
+        {lines.map((one) => (
+          <li key={`${one.line}${one.why}`} className="py-[3px]">
+            <span className="text-graphite">line {one.line}</span>{' '}
+            <code className="break-words">{one.text}</code> {one.why}
+          </li>
+        ))}
+      </ul>
+    </details>
   )
 }

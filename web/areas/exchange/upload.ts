@@ -6,14 +6,20 @@ async function hash(piece: ArrayBuffer): Promise<string> {
 }
 
 /** Sends a file in pieces, each with its hash; a piece that fails is sent again from where the server stands. */
-export async function upload(file: File, onShare: (share: number) => void): Promise<string> {
+export async function upload(
+  file: File,
+  onShare: (share: number) => void,
+  signal: AbortSignal,
+): Promise<string> {
   const begun = await told(api.POST('/api/uploads', { body: { name: file.name, size: file.size } }))
   let sent = begun.received
   let tries = 0
   while (sent < file.size) {
+    if (signal.aborted) throw new Error('Stopped. What was sent of it is thrown away.')
     const piece = await file.slice(sent, sent + begun.pieceBytes).arrayBuffer()
     const response = await fetch(`/api/uploads/${begun.id}?offset=${sent}`, {
       method: 'PUT',
+      signal,
       body: piece,
       headers: {
         ...guard(),

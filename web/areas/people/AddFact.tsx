@@ -16,15 +16,31 @@ export function AddFact(props: { person: Person; onKept: (id: string) => void; o
   const [place, setPlace, forgetPlace] = useDraft(`${draft}:place`)
   const [value, setValue, forgetValue] = useDraft(`${draft}:value`)
   const { data: kinds } = useQuery({
-    queryKey: ['event-kinds'],
-    queryFn: () => told(api.GET('/api/event-kinds')),
-    staleTime: Infinity,
+    queryKey: ['event-kinds', tree],
+    queryFn: () => told(api.GET('/api/trees/{tree}/event-kinds', { params: { path: { tree } } })),
   })
-  const chosen = kinds?.kinds.find((one) => one.code === kind)
+  const chosen = kinds?.kinds.find((one) => (one.ownId ?? one.code) === kind)
+  const [own, setOwn] = useState('')
+  const make = useWrite(
+    () =>
+      told(
+        api.POST('/api/trees/{tree}/event-kinds', {
+          params: { path: { tree } },
+          body: { word: own, ofPerson: true, ofUnion: false, hasValue: true },
+        }),
+      ),
+    (made) => setKind(made.id),
+  )
   const union = person.unions[0]?.id
   const keep = useWrite(
     () => {
-      const body = { kind, date, place, value }
+      const body = {
+        kind: chosen?.code ?? kind,
+        date,
+        place,
+        value,
+        ...(chosen?.ownId ? { typeWords: chosen.word } : {}),
+      }
       return chosen && !chosen.ofPerson
         ? told(
             api.POST('/api/trees/{tree}/unions/{union}/facts', {
@@ -66,11 +82,27 @@ export function AddFact(props: { person: Person; onKept: (id: string) => void; o
         {kinds?.kinds
           .filter((one) => one.ofPerson || union)
           .map((one) => (
-            <option key={one.code} value={one.code}>
+            <option key={one.ownId ?? one.code} value={one.ownId ?? one.code}>
               {one.word}
             </option>
           ))}
+        <option value="own">a kind of one’s own…</option>
       </select>
+      {kind === 'own' && (
+        <input
+          className="gap"
+          aria-label="What the kind is called"
+          placeholder="what it is called"
+          autoFocus
+          value={own}
+          onChange={(event) => setOwn(event.target.value)}
+          onKeyDown={(event) => {
+            if (event.key !== 'Enter') return
+            event.preventDefault()
+            if (own.trim() !== '') make.mutate(undefined)
+          }}
+        />
+      )}
       <DateGap aria-label="Date" value={date} onValue={setDate} />
       <span className="flex flex-col gap-2">
         <PlaceGap aria-label="Place" value={place} onValue={setPlace} />
@@ -85,7 +117,7 @@ export function AddFact(props: { person: Person; onKept: (id: string) => void; o
         )}
       </span>
       <span className="flex gap-3">
-        <button className="act-main" disabled={keep.isPending}>
+        <button className="act-main" disabled={keep.isPending || kind === 'own'}>
           Keep
         </button>
         <button type="button" className="act" onClick={props.onLeave}>

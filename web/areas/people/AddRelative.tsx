@@ -1,3 +1,4 @@
+import { useState } from 'react'
 import { api, told } from '../../api/client'
 import { useTreeId, type Person } from '../../api/useTree'
 import { EntryLine } from './EntryLine'
@@ -22,6 +23,10 @@ export function AddRelative(props: {
   onLeave: () => void
 }) {
   const { person, adding } = props
+  const isParent = ['father', 'mother', 'parent'].includes(adding.relation)
+  // Whoever has two parents by birth can have parents of another kind beside them.
+  const full = person.parentSets.some((set) => set.kind === 'birth' && set.parents.length > 1)
+  const [kind, setKind] = useState(full && isParent ? 'adoptive' : 'birth')
   const tree = useTreeId()
   const union = person.unions.find((one) => one.id === adding.unionId)
   const partners = union?.partners.map((partner) => partner.name).join(' and ')
@@ -31,6 +36,18 @@ export function AddRelative(props: {
       : `${adding.relation.slice(0, 1).toUpperCase()}${adding.relation.slice(1)} of ${person.name}`
   return (
     <div className="border-l-2 border-tide py-1 pl-4">
+      {(isParent || adding.relation === 'child') && (
+        <label className="float-right text-[14px] text-graphite">
+          tied{' '}
+          <select className="gap" value={kind} onChange={(event) => setKind(event.target.value)}>
+            {['birth', 'adoptive', 'foster', 'guardian', 'recognised', 'other'].map((one) => (
+              <option key={one} value={one}>
+                {one === 'birth' ? 'by birth' : one}
+              </option>
+            ))}
+          </select>
+        </label>
+      )}
       <EntryLine
         label={label}
         draftKey={`${tree}:${person.id}:${adding.relation}:${adding.unionId ?? ''}:${person.unions.length}:${union?.children.length ?? 0}`}
@@ -42,6 +59,7 @@ export function AddRelative(props: {
               body: {
                 relation: adding.relation,
                 line,
+                kind,
                 ...(adding.unionId ? { unionId: adding.unionId } : {}),
               },
             }),

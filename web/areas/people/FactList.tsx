@@ -1,59 +1,50 @@
+import { useState } from 'react'
+import type { Schemas } from '../../api/client'
 import type { Fact } from '../../api/useTree'
 import { Notches } from '../../parts/Notches'
+import { PersonName } from '../../parts/PersonName'
+import { useCommands } from '../../shell/keys'
 
-type Props = { facts: Fact[]; chosen: string; onChoose: (id: string) => void; onAdd: () => void }
+type Folded = Schemas['FoldedResource']
+type Props = {
+  facts: Fact[]
+  family: Folded[]
+  chosen: string
+  onChoose: (id: string) => void
+  onAdd: () => void
+}
 
 /** A fact in a line: age, kind, date with its marks, place, first words. */
-export function FactList({ facts, chosen, onChoose, onAdd }: Props) {
+export function FactList({ facts, family, chosen, onChoose, onAdd }: Props) {
+  const [folded, setFolded] = useState(() => localStorage.getItem('family-folded-in') === 'yes')
+  const fold = () => {
+    localStorage.setItem('family-folded-in', folded ? 'no' : 'yes')
+    setFolded(!folded)
+  }
+  useCommands([{ key: 'v', says: "Fold the family's events in, or out", run: fold }])
   return (
     <section aria-label="Facts" className="min-h-0 grow overflow-auto border-t border-rule">
       <div className="heads sticky top-0 grid grid-cols-[52px_130px_180px_minmax(0,1fr)] gap-3 bg-paper py-1 max-sm:hidden">
         <span>Age</span>
         <span>Fact</span>
         <span>When</span>
-        <span>Where, and what it says</span>
+        <span className="flex justify-between">
+          Where, and what it says
+          {family.length > 0 && (
+            <button type="button" className="act font-normal" aria-pressed={folded} onClick={fold}>
+              {folded ? 'Family out' : `Family in (${family.length})`} <kbd>v</kbd>
+            </button>
+          )}
+        </span>
       </div>
       <ul>
-        {facts.map((fact) => (
-          <li key={fact.id}>
-            <button
-              type="button"
-              onClick={() => onChoose(fact.id)}
-              aria-pressed={fact.id === chosen}
-              className={`grid min-h-[32px] w-full grid-cols-[52px_130px_180px_minmax(0,1fr)] items-center gap-x-3 text-left max-sm:grid-cols-[52px_1fr_1fr] max-sm:py-1 ${fact.id === chosen ? 'bg-wash' : 'hover:bg-wash/60'}`}
-            >
-              <span className="whitespace-nowrap text-graphite">{fact.age}</span>
-              <span className="truncate" title={fact.word}>
-                {fact.word}
-              </span>
-              <span className="flex min-w-0 items-center gap-2">
-                {fact.rivals > 0 && (
-                  <span
-                    role="img"
-                    aria-label="A rival exists"
-                    title="A rival exists"
-                    className="font-semibold text-madder"
-                  >
-                    ‖
-                  </span>
-                )}
-                <span
-                  className={`truncate ${fact.date.ambiguous || fact.date.problem ? 'text-ochre' : ''}`}
-                  title={fact.date.understood}
-                >
-                  {fact.date.shown || <span className="text-graphite italic">when?</span>}
-                </span>
-                <Notches citations={fact.citations} />
-              </span>
-              <span className="truncate max-sm:col-span-3 max-sm:pl-[64px]">
-                {fact.with !== '' && <span className="font-serif text-[16px]">with {fact.with} </span>}
-                {fact.value !== '' && <span>{fact.value} </span>}
-                <span className="text-graphite">{fact.place}</span>
-                {fact.notes.length > 0 && <span className="text-graphite"> · {fact.notes[0]}</span>}
-              </span>
-            </button>
-          </li>
-        ))}
+        {rows(facts, folded ? family : []).map((row) =>
+          'says' in row ? (
+            <FamilyLine key={`family ${row.id}`} event={row} />
+          ) : (
+            <FactLine key={row.id} fact={row} chosen={chosen} onChoose={onChoose} />
+          ),
+        )}
       </ul>
       {facts.length === 0 && (
         <p className="py-3 text-graphite">
@@ -64,5 +55,77 @@ export function FactList({ facts, chosen, onChoose, onAdd }: Props) {
         </p>
       )}
     </section>
+  )
+}
+
+/** Facts in their order, and between them what befell the family, by the day on which each can first have been. */
+function rows(facts: Fact[], family: Folded[]): (Fact | Folded)[] {
+  const all: (Fact | Folded)[] = []
+  let next = 0
+  for (const fact of facts) {
+    const day = fact.date.earliest
+    while (day && next < family.length && (family[next]?.earliest ?? '') < day) {
+      const event = family[next++]
+      if (event) all.push(event)
+    }
+    all.push(fact)
+  }
+  return [...all, ...family.slice(next)]
+}
+
+function FamilyLine({ event }: { event: Folded }) {
+  return (
+    <li className="grid min-h-[28px] grid-cols-[52px_130px_180px_minmax(0,1fr)] items-center gap-x-3 text-[14px] text-graphite max-sm:grid-cols-[52px_1fr_1fr]">
+      <span className="whitespace-nowrap">{event.age}</span>
+      <span className="col-span-1 truncate" title={event.says}>
+        <PersonName id={event.personId}>{event.says}</PersonName>
+      </span>
+      <span className="truncate">{event.shown}</span>
+      <span className="truncate max-sm:col-span-3 max-sm:pl-[64px]">{event.place}</span>
+    </li>
+  )
+}
+
+function FactLine(props: { fact: Fact; chosen: string; onChoose: (id: string) => void }) {
+  const { fact, chosen, onChoose } = props
+  return (
+    <li>
+      <button
+        type="button"
+        onClick={() => onChoose(fact.id)}
+        aria-pressed={fact.id === chosen}
+        className={`grid min-h-[32px] w-full grid-cols-[52px_130px_180px_minmax(0,1fr)] items-center gap-x-3 text-left max-sm:grid-cols-[52px_1fr_1fr] max-sm:py-1 ${fact.id === chosen ? 'bg-wash' : 'hover:bg-wash/60'}`}
+      >
+        <span className="whitespace-nowrap text-graphite">{fact.age}</span>
+        <span className="truncate" title={fact.word}>
+          {fact.word}
+        </span>
+        <span className="flex min-w-0 items-center gap-2">
+          {fact.rivals > 0 && (
+            <span
+              role="img"
+              aria-label="A rival exists"
+              title="A rival exists"
+              className="font-semibold text-madder"
+            >
+              ‖
+            </span>
+          )}
+          <span
+            className={`truncate ${fact.date.ambiguous || fact.date.problem ? 'text-ochre' : ''}`}
+            title={fact.date.understood}
+          >
+            {fact.date.shown || <span className="text-graphite italic">when?</span>}
+          </span>
+          <Notches citations={fact.citations} />
+        </span>
+        <span className="truncate max-sm:col-span-3 max-sm:pl-[64px]">
+          {fact.with !== '' && <span className="font-serif text-[16px]">with {fact.with} </span>}
+          {fact.value !== '' && <span>{fact.value} </span>}
+          <span className="text-graphite">{fact.place}</span>
+          {fact.notes.length > 0 && <span className="text-graphite"> · {fact.notes[0]?.text}</span>}
+        </span>
+      </button>
+    </li>
   )
 }

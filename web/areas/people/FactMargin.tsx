@@ -7,6 +7,8 @@ import { DateGap } from '../../parts/DateGap'
 import { PlaceGap } from '../../parts/PlaceGap'
 import { Words } from '../../parts/Words'
 import { Cite } from './Cite'
+import { Notes } from './Notes'
+import { Roles } from './Roles'
 import { KeepOrLeave } from '../../parts/KeepOrLeave'
 
 type Props = { fact: Fact; changing: boolean; onChanging: (on: boolean) => void; onGone: () => void }
@@ -93,16 +95,18 @@ export function FactMargin({ fact, changing, onChanging, onGone }: Props) {
           </button>
         )}
       </section>
-      {fact.notes.length > 0 && (
-        <section aria-label="Notes">
-          <h3 className="heads font-semibold">Notes</h3>
-          {fact.notes.map((note) => (
-            <p key={note} className="whitespace-pre-wrap">
-              {note}
-            </p>
-          ))}
-        </section>
-      )}
+      <Roles fact={fact} />
+      <Notes
+        notes={fact.notes}
+        add={(text) =>
+          told(
+            api.POST('/api/trees/{tree}/facts/{fact}/notes', {
+              params: { path: { tree, fact: fact.id } },
+              body: { text, isResearch: false },
+            }),
+          )
+        }
+      />
       {fact.kept.length > 0 && <Kept lines={fact.kept} />}
     </div>
   )

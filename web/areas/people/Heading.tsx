@@ -56,6 +56,11 @@ export function Heading({ person, onAdd }: { person: Person; onAdd: () => void }
         />
       )}
       <span className="shrink-0 text-[17px] text-graphite">{person.years}</span>
+      {person.toCentre !== '' && (
+        <span className="min-w-0 truncate text-[14px] text-graphite" title={person.toCentre}>
+          {person.toCentre}
+        </span>
+      )}
       <button
         type="button"
         className="shrink-0 text-[13px] text-graphite hover:text-tide"

@@ -1,45 +1,46 @@
 import { useState, type ReactNode } from 'react'
 import { Link } from 'react-router'
-import { toast } from 'sonner'
-import { api, told, type Schemas } from '../../api/client'
-import { useTreeId, useTreePath, useWrite, type Person } from '../../api/useTree'
+import type { Schemas } from '../../api/client'
+import { useTreePath, type Person } from '../../api/useTree'
+import { PersonName } from '../../parts/PersonName'
 import type { Adding } from './AddRelative'
+import { ChildOrder } from './ChildOrder'
+import { ParentTie, PartnerTie } from './Tie'
 
 type Relative = Schemas['RelativeResource']
 
 /** A line for each parent set, a line for each union; more than three fold to a count. */
 export function KinStrip({ person, onAdd }: { person: Person; onAdd: (adding: Adding) => void }) {
-  const tree = useTreeId()
   const [open, setOpen] = useState(false)
-  const unlinked = () => toast.success('Unlinked; both are still in the tree.')
-  const unlinkParents = useWrite(
-    (parentSet: string) =>
-      told(
-        api.DELETE('/api/trees/{tree}/parent-sets/{parentSet}', { params: { path: { tree, parentSet } } }),
-      ),
-    unlinked,
-  )
-  const unlinkPartner = useWrite(
-    (unionPartner: string) =>
-      told(
-        api.DELETE('/api/trees/{tree}/union-partners/{unionPartner}', {
-          params: { path: { tree, unionPartner } },
-        }),
-      ),
-    unlinked,
-  )
+  const [inHand, setInHand] = useState('')
+  const take = (what: string) => setInHand(what === inHand ? '' : what)
   const lines: ReactNode[] = [
     ...person.parentSets.map((set) => (
       <KinLine
         key={set.id}
         word={set.kind === 'birth' ? 'child of' : `${set.kind} child of`}
         tools={
-          <button type="button" className="act" onClick={() => unlinkParents.mutate(set.id)}>
-            Unlink
+          <button
+            type="button"
+            className="act"
+            aria-expanded={inHand === set.id}
+            onClick={() => take(set.id)}
+          >
+            Tie
           </button>
         }
+        below={inHand === set.id && <ParentTie set={set} />}
       >
-        <Names people={set.parents} none="parents not known" />
+        {set.proof !== 'unstated' && set.proof !== 'proved' && (
+          <span className="mr-2 font-sans text-[13px] text-ochre">{set.proof}</span>
+        )}
+        {set.standing === 'rival' && <span className="mr-1 font-semibold text-madder">‖</span>}
+        <span className={set.standing === 'ruled out' ? 'line-through' : ''}>
+          <Names people={set.parents} none="parents not known" />
+        </span>
+        {set.leads && person.parentSets.length > 1 && (
+          <span className="font-sans text-[13px] text-graphite"> leads</span>
+        )}
         {set.parents.length === 1 && set.kind === 'birth' && (
           <button
             type="button"
@@ -91,10 +92,34 @@ export function KinStrip({ person, onAdd }: { person: Person; onAdd: (adding: Ad
               Child
             </button>
             <Sheet union={union.id} />
-            <button type="button" className="act" onClick={() => unlinkPartner.mutate(union.tieId)}>
-              Unlink
+            {union.children.length > 1 && (
+              <button
+                type="button"
+                className="act mr-3"
+                aria-expanded={inHand === `order ${union.id}`}
+                onClick={() => take(`order ${union.id}`)}
+              >
+                Order
+              </button>
+            )}
+            <button
+              type="button"
+              className="act"
+              aria-expanded={inHand === union.tieId}
+              onClick={() => take(union.tieId)}
+            >
+              Tie
             </button>
           </>
+        }
+        below={
+          inHand === union.tieId ? (
+            <PartnerTie tie={union.tieId} />
+          ) : (
+            inHand === `order ${union.id}` && (
+              <ChildOrder union={union.id} people={union.children} onDone={() => setInHand('')} />
+            )
+          )
         }
       >
         <Names people={union.partners} none="a partner not known" />
@@ -120,14 +145,17 @@ export function KinStrip({ person, onAdd }: { person: Person; onAdd: (adding: Ad
   )
 }
 
-function KinLine({ word, tools, children }: { word: string; tools?: ReactNode; children: ReactNode }) {
+function KinLine(props: { word: string; tools?: ReactNode; below?: ReactNode; children: ReactNode }) {
   return (
-    <div className="group flex min-h-[26px] items-baseline gap-3">
-      <span className="w-[112px] shrink-0 max-sm:w-[72px] text-[14px] text-graphite">{word}</span>
-      <span className="min-w-0 grow font-serif text-[16px]">{children}</span>
-      <span className="shrink-0 text-[13px] opacity-0 max-sm:hidden group-focus-within:opacity-100 group-hover:opacity-100">
-        {tools}
-      </span>
+    <div className="group">
+      <div className="flex min-h-[26px] items-baseline gap-3">
+        <span className="w-[112px] shrink-0 max-sm:w-[72px] text-[14px] text-graphite">{props.word}</span>
+        <span className="min-w-0 grow font-serif text-[16px]">{props.children}</span>
+        <span className="shrink-0 text-[13px] opacity-0 max-sm:hidden group-focus-within:opacity-100 group-hover:opacity-100">
+          {props.tools}
+        </span>
+      </div>
+      {props.below}
     </div>
   )
 }
@@ -143,20 +171,15 @@ function Sheet({ union }: { union: string }) {
 
 /** Names run on; children by their given names alone, with their years on demand. */
 function Names({ people, given = false, none = '' }: { people: Relative[]; given?: boolean; none?: string }) {
-  const path = useTreePath()
   if (people.length === 0) return <span className="text-graphite">{none}</span>
   return (
     <>
       {people.map((person, index) => (
         <span key={person.id}>
           {index > 0 && (given || index < people.length - 1 ? ', ' : ' and ')}
-          <Link
-            to={path(`people/${person.id}`)}
-            title={`${person.name} ${person.years}`}
-            className="hover:text-tide hover:underline"
-          >
+          <PersonName id={person.id}>
             {given ? (person.name.split(' ')[0] ?? person.name) : person.name}
-          </Link>
+          </PersonName>
           {!given && person.years !== '' && (
             <span className="font-sans text-[13px] text-graphite"> {person.years}</span>
           )}

@@ -19,18 +19,33 @@ export default function People() {
   const path = useTreePath()
   const navigate = useNavigate()
   const [typed, setTyped] = useState('')
-  const [sort, setSort] = useState<'name' | 'number' | 'birth'>('name')
+  const [sort, setSort] = useState<Sort>('name')
   const [at, setAt] = useState(0)
   const [adding, setAdding] = useState(false)
+  const [sex, setSex] = useState('')
+  const [only, setOnly] = useState('')
+  const [years, setYears] = useState(['', ''])
   const q = useDebounced(typed.trim())
+  const [from, to] = useDebounced(years.map((year) => (/^\d{3,4}$/.test(year) ? Number(year) : 0)))
   const scroller = useRef<HTMLDivElement>(null)
   const filter = useRef<HTMLInputElement>(null)
   const people = useInfiniteQuery({
-    queryKey: ['people', tree, q, sort],
+    queryKey: ['people', tree, q, sort, sex, only, from, to],
     queryFn: ({ pageParam }) =>
       told(
         api.GET('/api/trees/{tree}/people', {
-          params: { path: { tree }, query: { q, sort, ...(pageParam ? { after: pageParam } : {}) } },
+          params: {
+            path: { tree },
+            query: {
+              q,
+              sort,
+              ...(sex ? { sex } : {}),
+              ...(only ? { only } : {}),
+              ...(from ? { from: String(from) } : {}),
+              ...(to ? { to: String(to) } : {}),
+              ...(pageParam ? { after: pageParam } : {}),
+            },
+          },
         }),
       ),
     initialPageParam: '',
@@ -76,7 +91,7 @@ export default function People() {
         <h1 className="font-serif text-[26px]">People</h1>
         <input
           ref={filter}
-          className="gap w-[240px]"
+          className="gap w-[200px]"
           aria-label="Filter by name or number"
           placeholder="name or number"
           value={typed}
@@ -86,7 +101,45 @@ export default function People() {
           }}
           onKeyDown={pressed}
         />
-        <span className="text-graphite" role="status">
+        <span className="flex items-baseline gap-2 text-[14px] max-sm:hidden">
+          <select
+            className="gap"
+            aria-label="Sex"
+            value={sex}
+            onChange={(event) => setSex(event.target.value)}
+          >
+            <option value="">either sex</option>
+            <option value="F">women</option>
+            <option value="M">men</option>
+            <option value="U">sex not known</option>
+          </select>
+          <span className="text-graphite">born</span>
+          {['from', 'to'].map((word, index) => (
+            <input
+              key={word}
+              className="gap w-[52px]"
+              inputMode="numeric"
+              aria-label={`Born ${word}`}
+              placeholder={word}
+              value={years[index]}
+              onChange={(event) =>
+                setYears(years.map((year, at) => (at === index ? event.target.value : year)))
+              }
+            />
+          ))}
+          <select
+            className="gap"
+            aria-label="Only those who are"
+            value={only}
+            onChange={(event) => setOnly(event.target.value)}
+          >
+            <option value="">everybody</option>
+            {ONLY.map((one) => (
+              <option key={one}>{one}</option>
+            ))}
+          </select>
+        </span>
+        <span className="whitespace-nowrap text-graphite" role="status">
           {shown.toLocaleString('en')} of {total.toLocaleString('en')}
         </span>
         <button type="button" className="act ml-auto" onClick={() => setAdding(true)}>
@@ -122,7 +175,9 @@ export default function People() {
             <SortHead name="name" says="Name" sort={sort} onSort={setSort} />
             <SortHead name="birth" says="Born" sort={sort} onSort={setSort} />
             <span className="max-sm:hidden">At</span>
-            <span className="max-sm:hidden">Died</span>
+            <span className="max-sm:hidden">
+              <SortHead name="death" says="Died" sort={sort} onSort={setSort} />
+            </span>
           </div>
           <div
             ref={scroller}
@@ -165,7 +220,9 @@ export default function People() {
   )
 }
 
-type Sort = 'name' | 'number' | 'birth'
+type Sort = 'name' | 'number' | 'birth' | 'death'
+
+const ONLY = ['tied to nobody', 'living', 'undated', 'sex unknown']
 
 function SortHead(props: { name: Sort; says: string; sort: Sort; onSort: (sort: Sort) => void }) {
   const chosen = props.sort === props.name

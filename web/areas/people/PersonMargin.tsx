@@ -1,9 +1,13 @@
-import { useState } from 'react'
 import { useNavigate } from 'react-router'
 import { toast } from 'sonner'
 import { api, told } from '../../api/client'
 import { useTreeId, useTreePath, useWrite, type Person } from '../../api/useTree'
+import { Belonging } from './Belonging'
 import { Kept } from './FactMargin'
+import { LivingWord } from './LivingWord'
+import { Names } from './Names'
+import { Notes } from './Notes'
+import { Tasks } from './Tasks'
 import { Confirm } from '../../parts/Confirm'
 
 /** What belongs to the person as a whole, while no fact is in hand. */
@@ -11,25 +15,11 @@ export function PersonMargin({ person }: { person: Person }) {
   const tree = useTreeId()
   const path = useTreePath()
   const navigate = useNavigate()
-  const [name, setName] = useState('')
   const at = { path: { tree, person: person.id } }
   const setSex = useWrite((sex: string) =>
     told(
       api.PATCH('/api/trees/{tree}/people/{person}', { params: at, body: { sex, version: person.version } }),
     ),
-  )
-  const addName = useWrite(
-    () =>
-      told(
-        api.POST('/api/trees/{tree}/people/{person}/names', {
-          params: at,
-          body: { typed: name, kind: 'aka' },
-        }),
-      ),
-    () => setName(''),
-  )
-  const removeName = useWrite((id: string) =>
-    told(api.DELETE('/api/trees/{tree}/names/{name}', { params: { path: { tree, name: id } } })),
   )
   const remove = useWrite(
     () => told(api.DELETE('/api/trees/{tree}/people/{person}', { params: at })),
@@ -55,30 +45,7 @@ export function PersonMargin({ person }: { person: Person }) {
         </p>
         <p className="text-[13px] text-graphite">Take a fact in hand to see its words.</p>
       </section>
-      <section aria-label="Names">
-        <h2 className="heads font-semibold">Names</h2>
-        <ul>
-          {person.names.map((one, index) => (
-            <li key={one.id} className="flex items-baseline gap-3">
-              <span className="font-serif text-[16px]">{one.shown}</span>
-              <span className="text-[13px] text-graphite">{one.kindWord}</span>
-              {index > 0 && (
-                <button type="button" className="act text-[13px]" onClick={() => removeName.mutate(one.id)}>
-                  Delete
-                </button>
-              )}
-            </li>
-          ))}
-        </ul>
-        <input
-          className="gap mt-1 w-full"
-          aria-label="Another name"
-          placeholder="also known as"
-          value={name}
-          onChange={(event) => setName(event.target.value)}
-          onKeyDown={(event) => event.key === 'Enter' && name.trim() !== '' && addName.mutate(undefined)}
-        />
-      </section>
+      <Names person={person} />
       <label className="flex items-baseline gap-3">
         <span className="heads font-semibold">Sex</span>
         <select className="gap" value={person.sex} onChange={(event) => setSex.mutate(event.target.value)}>
@@ -88,16 +55,20 @@ export function PersonMargin({ person }: { person: Person }) {
           <option value="U">not known</option>
         </select>
       </label>
-      {person.notes.length > 0 && (
-        <section aria-label="Notes">
-          <h2 className="heads font-semibold">Notes</h2>
-          {person.notes.map((note) => (
-            <p key={note} className="mb-2 font-serif text-[16px] whitespace-pre-wrap">
-              {note}
-            </p>
-          ))}
-        </section>
-      )}
+      <LivingWord person={person} />
+      <Notes
+        notes={person.notes}
+        add={(text) =>
+          told(
+            api.POST('/api/trees/{tree}/people/{person}/notes', {
+              params: at,
+              body: { text, isResearch: false },
+            }),
+          )
+        }
+      />
+      <Tasks person={person} />
+      <Belonging person={person} />
       {person.kept.length > 0 && <Kept lines={person.kept} />}
       <Confirm
         trigger="Delete this person"

@@ -97,7 +97,13 @@ export default function PersonPage() {
             onLeave={() => setAdding(null)}
           />
         )}
-        <FactList facts={person.facts} chosen={chosen} onChoose={choose} onAdd={begin('fact')} />
+        <FactList
+          facts={person.facts}
+          family={person.family}
+          chosen={chosen}
+          onChoose={choose}
+          onAdd={begin('fact')}
+        />
       </div>
       <aside
         aria-label="Margin"

@@ -1,7 +1,7 @@
 import { useEffect, useState } from 'react'
 import { useNavigate } from 'react-router'
 import { toast } from 'sonner'
-import { api, told } from '../../api/client'
+import { api, told, type Schemas } from '../../api/client'
 import { useTree, useTreeId, useWrite } from '../../api/useTree'
 import { useTrail } from '../../shell/trail'
 import { Confirm } from '../../parts/Confirm'
@@ -16,7 +16,7 @@ export default function TreePage() {
   const [typed, setTyped] = useState('')
   useEffect(() => setName(data?.name ?? ''), [data?.name])
   const change = useWrite(
-    (body: { name?: string; centrePersonId?: string }) =>
+    (body: Schemas['TreeInput']) =>
       told(api.PATCH('/api/trees/{tree}', { params: { path: { tree } }, body })),
     () => toast.success('Kept.'),
   )
@@ -72,10 +72,38 @@ export default function TreePage() {
         <span className="text-[13px] text-graphite">Chosen among the people that you saw last.</span>
       </label>
       {data.role === 'owner' && (
+        <fieldset className="space-y-1">
+          <legend className="heads">The living</legend>
+          <p>
+            Somebody without a death counts as dead{' '}
+            <Years
+              label="Years after the latest birth"
+              value={data.deadYearsAfterBirth}
+              onKeep={(years) => change.mutate({ deadYearsAfterBirth: years })}
+            />{' '}
+            years after the latest day on which they can have been born, or{' '}
+            <Years
+              label="Years after an event of an adult"
+              value={data.deadYearsAfterAdultEvent}
+              onKeep={(years) => change.mutate({ deadYearsAfterAdultEvent: years })}
+            />{' '}
+            years after something that only an adult has.
+          </p>
+          <label className="block">
+            <input
+              type="checkbox"
+              checked={data.readersSeeLiving}
+              onChange={(event) => change.mutate({ readersSeeLiving: event.target.checked })}
+            />{' '}
+            Readers of this tree see living people
+          </label>
+        </fieldset>
+      )}
+      {data.role === 'owner' && (
         <Confirm
           trigger="Delete this tree"
           title={`Delete ${data.name}?`}
-          says={`Its ${data.people.toLocaleString('en')} people with every fact, source and tie go out of sight. To do it, type its name.`}
+          says={`Its ${data.people.toLocaleString('en')} people with every fact, source and tie go out of sight, and can be put back for thirty days from the list of your trees. To do it, type its name.`}
           disabled={typed.trim() !== data.name}
           onDelete={() => remove.mutate(undefined)}
         >
@@ -88,5 +116,24 @@ export default function TreePage() {
         </Confirm>
       )}
     </div>
+  )
+}
+
+function Years(props: { label: string; value: number; onKeep: (years: number) => void }) {
+  const [typed, setTyped] = useState(String(props.value))
+  useEffect(() => setTyped(String(props.value)), [props.value])
+  const keep = () => {
+    if (/^\d+$/.test(typed) && Number(typed) !== props.value) props.onKeep(Number(typed))
+  }
+  return (
+    <input
+      className="gap w-[48px] text-center"
+      inputMode="numeric"
+      aria-label={props.label}
+      value={typed}
+      onChange={(event) => setTyped(event.target.value)}
+      onBlur={keep}
+      onKeyDown={(event) => event.key === 'Enter' && keep()}
+    />
   )
 }

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\People;
+
+use App\Http\Api\Get;
+use App\Http\Resources\CardResource;
+use App\Models\Person as PersonRow;
+use App\Trees\Living;
+use Illuminate\Http\JsonResponse;
+use NorthBough\Core\Tree\LifeYears;
+use NorthBough\Core\Tree\Person;
+use NorthBough\Core\Tree\Union;
+
+/** Cards: who somebody is, without leaving the page that names them. */
+final readonly class CardsController
+{
+    public function __construct(private Living $living, private ToCentre $centre)
+    {
+    }
+
+    #[Get('/trees/{tree}/people/{person}/card', 'card', CardResource::class)]
+    public function show(string $tree, string $person): JsonResponse
+    {
+        $id = PersonRow::query()->findOrFail($person)->id;
+        $view = $this->living->view();
+        $sets = $view->parentSets([$id])[$id] ?? [];
+        $unions = $view->unionsOf([$id])[$id] ?? [];
+        $parents = $sets === [] ? [] : array_column($sets[0]->parents, 'personId');
+        $kin = [...$parents, ...array_merge([], ...array_map(static fn (Union $u): array => $u->partnersOf($id), $unions))];
+        $people = $view->lives([$id, ...$kin]);
+        $one = $people[$id];
+        $name = static fn (string $of): string => isset($people[$of]) ? $people[$of]->name()->shown() : '?';
+        $lines = [self::told($one, 'Born', 'birth'), self::told($one, 'Christened', 'christening', 'baptism'), self::told($one, 'Died', 'death'), self::told($one, 'Buried', 'burial')];
+        if ($parents !== []) {
+            $lines[] = 'Child of '.implode(' and ', array_map($name, $parents));
+        }
+        foreach ($unions as $union) {
+            $with = implode(' and ', array_map($name, $union->partnersOf($id))) ?: 'a partner not known';
+            $children = count($union->childIds);
+            $lines[] = trim(($union->marriage() === null ? 'With' : 'Married '.LifeYears::year($union->marriage()))." {$with}").match ($children) {
+                0 => '',
+                1 => ', one child',
+                default => ", {$children} children",
+            };
+        }
+
+        return response()->json(new CardResource($id, $one->number, $one->name()->shown(), LifeYears::shown($one), $this->centre->termOf($id),
+            array_values(array_filter($lines, static fn (string $line): bool => $line !== ''))));
+    }
+
+    private static function told(Person $person, string $word, string ...$kinds): string
+    {
+        $event = $person->leading(...$kinds);
+
+        return $event === null || ($event->date->isEmpty() && $event->place === '') ? '' : trim("{$word} {$event->date->shown}").($event->place === '' ? '' : ", {$event->place}");
+    }
+}

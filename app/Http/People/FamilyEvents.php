@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\People;
+
+use App\Http\Resources\FoldedResource;
+use NorthBough\Core\Chrono\Age;
+use NorthBough\Core\Chrono\IsoDay;
+use NorthBough\Core\Tree\Event;
+use NorthBough\Core\Tree\Person;
+use NorthBough\Core\Tree\Sex;
+use NorthBough\Core\Tree\Union;
+
+/** What befell parents, partners and children in somebody's lifetime, with the age that they had then. */
+final class FamilyEvents
+{
+    /**
+     * @param  array<string, Person>  $people
+     * @param  list<Union>  $unions
+     * @param  array<string, Union>  $parentUnions
+     * @return list<FoldedResource> in order of time
+     */
+    public static function of(Person $person, array $people, array $unions, array $parentUnions): array
+    {
+        $events = [];
+        foreach ($parentUnions as $union) {
+            foreach ($union->partnerIds as $parentId) {
+                $events[] = [$parentId, self::word($people, $parentId, 'Father', 'Mother', 'Parent'), $people[$parentId]->leading('death', 'burial')];
+            }
+            foreach (array_diff($union->childIds, [$person->id]) as $siblingId) {
+                $word = self::word($people, $siblingId, 'Brother', 'Sister', 'Sibling');
+                array_push($events, [$siblingId, $word, $people[$siblingId]->leading('birth', 'christening', 'baptism')], [$siblingId, $word, $people[$siblingId]->leading('death', 'burial')]);
+            }
+        }
+        foreach ($unions as $union) {
+            foreach ($union->partnersOf($person->id) as $partnerId) {
+                $events[] = [$partnerId, self::word($people, $partnerId, 'Husband', 'Wife', 'Partner'), $people[$partnerId]->leading('death', 'burial')];
+            }
+            foreach ($union->childIds as $childId) {
+                $word = self::word($people, $childId, 'Son', 'Daughter', 'Child');
+                array_push($events, [$childId, $word, $people[$childId]->leading('birth', 'christening', 'baptism')], [$childId, $word, $people[$childId]->leading('death', 'burial')]);
+            }
+        }
+        $folded = [];
+        foreach ($events as [$whose, $word, $event]) {
+            $resource = $event === null ? null : self::folded($person, $people[$whose], $word, $event);
+            $folded = $resource === null ? $folded : [...$folded, $resource];
+        }
+        usort($folded, static fn (FoldedResource $a, FoldedResource $b): int => $a->earliest <=> $b->earliest);
+
+        return $folded;
+    }
+
+    /** Null for what cannot have been in the person's lifetime, or has no time. */
+    private static function folded(Person $person, Person $whose, string $word, Event $event): ?FoldedResource
+    {
+        $then = $event->date->span();
+        $birth = ($person->leading('birth') ?? $person->leading('christening', 'baptism'))?->date->span();
+        $death = ($person->leading('death') ?? $person->leading('burial'))?->date->span();
+        if ($then?->earliest === null || ($birth?->earliest !== null && $then->latest !== null && $then->latest < $birth->earliest) || ($death?->latest !== null && $then->earliest > $death->latest)) {
+            return null;
+        }
+        $did = match ($event->kind) {
+            'birth' => 'born',
+            'christening' => 'christened',
+            'baptism' => 'baptised',
+            'burial' => 'buried',
+            default => 'died',
+        };
+
+        return new FoldedResource($event->id, $whose->id, "{$word} {$whose->name()->given} {$did}", $birth === null ? '' : Age::at($birth, $then)?->shown() ?? '',
+            $event->date->shown, IsoDay::of($then->earliest), $event->place);
+    }
+
+    /** @param  array<string, Person>  $people */
+    private static function word(array $people, string $id, string $male, string $female, string $neutral): string
+    {
+        return match ($people[$id]->sex) {
+            Sex::Male => $male,
+            Sex::Female => $female,
+            default => $neutral,
+        };
+    }
+}

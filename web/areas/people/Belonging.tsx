@@ -1,0 +1,133 @@
+import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import { api, told, type Schemas } from '../../api/client'
+import { useTreeId, useWrite, type Person } from '../../api/useTree'
+
+type Group = Schemas['GroupResource']
+
+const COLOURS: Record<string, string> = {
+  tide: 'bg-tide',
+  lichen: 'bg-lichen',
+  ochre: 'bg-ochre',
+  madder: 'bg-madder',
+  graphite: 'bg-graphite',
+}
+
+/** Groups that somebody belongs to and marks put on them; what they mean is the user's. */
+export function Belonging({ person }: { person: Person }) {
+  const tree = useTreeId()
+  const { data } = useQuery({
+    queryKey: ['groups', tree],
+    queryFn: () => told(api.GET('/api/trees/{tree}/groups', { params: { path: { tree } } })),
+  })
+  const [name, setName] = useState('')
+  const [kind, setKind] = useState('group')
+  const all = data?.groups ?? []
+  const own = all.filter((one) => person.groups.includes(one.id))
+  const rest = all.filter((one) => !person.groups.includes(one.id))
+  const put = useWrite(({ id, kind: of }: { id: string; kind: string }) =>
+    of === 'group'
+      ? told(
+          api.PUT('/api/trees/{tree}/people/{person}/groups/{group}', {
+            params: { path: { tree, person: person.id, group: id } },
+          }),
+        )
+      : told(
+          api.PUT('/api/trees/{tree}/people/{person}/marks/{mark}', {
+            params: { path: { tree, person: person.id, mark: id } },
+          }),
+        ),
+  )
+  const takeOut = useWrite((one: Group) =>
+    one.kind === 'group'
+      ? told(
+          api.DELETE('/api/trees/{tree}/people/{person}/groups/{group}', {
+            params: { path: { tree, person: person.id, group: one.id } },
+          }),
+        )
+      : told(
+          api.DELETE('/api/trees/{tree}/people/{person}/marks/{mark}', {
+            params: { path: { tree, person: person.id, mark: one.id } },
+          }),
+        ),
+  )
+  const make = useWrite(
+    async () => {
+      const at = {
+        params: { path: { tree } },
+        body: { name, meaning: '', colour: kind === 'group' ? '' : kind },
+      }
+      const made =
+        kind === 'group'
+          ? await told(api.POST('/api/trees/{tree}/groups', at))
+          : await told(api.POST('/api/trees/{tree}/marks', at))
+      await put.mutateAsync({ id: made.id, kind: kind === 'group' ? 'group' : 'mark' })
+    },
+    () => setName(''),
+  )
+  return (
+    <section aria-label="Groups and marks">
+      <h2 className="heads font-semibold">Groups and marks</h2>
+      <ul>
+        {own.map((one) => (
+          <li key={one.id} className="flex items-baseline gap-2">
+            {one.kind === 'mark' && <Spot colour={one.colour} />}
+            <span title={one.meaning}>{one.name}</span>
+            <span className="text-[13px] text-graphite">{one.members} in all</span>
+            <button type="button" className="act text-[13px]" onClick={() => takeOut.mutate(one)}>
+              Take out
+            </button>
+          </li>
+        ))}
+      </ul>
+      {rest.length > 0 && (
+        <p className="flex flex-wrap gap-x-3 text-[14px]">
+          {rest.map((one) => (
+            <button
+              key={one.id}
+              type="button"
+              className="act"
+              title={one.meaning}
+              onClick={() => put.mutate({ id: one.id, kind: one.kind })}
+            >
+              {one.kind === 'mark' && <Spot colour={one.colour} />} {one.name}
+            </button>
+          ))}
+        </p>
+      )}
+      <p className="mt-1 flex gap-2">
+        <input
+          className="gap min-w-0 grow"
+          aria-label="A new group or mark"
+          placeholder="a new group or mark"
+          value={name}
+          onChange={(event) => setName(event.target.value)}
+          onKeyDown={(event) => event.key === 'Enter' && name.trim() !== '' && make.mutate(undefined)}
+        />
+        <select
+          className="gap w-[112px] text-[13px]"
+          aria-label="Group, or the colour of a mark"
+          value={kind}
+          onChange={(event) => setKind(event.target.value)}
+        >
+          <option value="group">group</option>
+          {Object.keys(COLOURS).map((colour) => (
+            <option key={colour} value={colour}>
+              {colour} mark
+            </option>
+          ))}
+        </select>
+      </p>
+    </section>
+  )
+}
+
+function Spot({ colour }: { colour: string }) {
+  return (
+    <span
+      role="img"
+      aria-label={`${colour} mark`}
+      className={`inline-block h-[10px] w-[10px] rounded-[2px] ${COLOURS[colour] ?? 'bg-graphite'}`}
+    />
+  )
+}

@@ -1,0 +1,54 @@
+import { useState } from 'react'
+import { api, told } from '../../api/client'
+import { useTreeId, useWrite, type Person } from '../../api/useTree'
+
+/** Whether somebody counts as living, and the place where an editor says that they are dead, and why. */
+export function LivingWord({ person }: { person: Person }) {
+  const tree = useTreeId()
+  const [why, setWhy] = useState<string | null>(null)
+  const say = useWrite(
+    (words: string) =>
+      told(
+        api.PATCH('/api/trees/{tree}/people/{person}', {
+          params: { path: { tree, person: person.id } },
+          body: { saidDeadWhy: words, version: person.version },
+        }),
+      ),
+    () => setWhy(null),
+  )
+  if (person.saidDeadWhy !== '')
+    return (
+      <p className="text-[14px]">
+        Said to be dead: {person.saidDeadWhy}{' '}
+        <button type="button" className="act" onClick={() => say.mutate('')}>
+          Take it back
+        </button>
+      </p>
+    )
+  if (!person.isLiving) return null
+  return (
+    <section aria-label="Living">
+      <p className="text-ochre">
+        Counts as living: nothing here ends this life. Shielded in whatever leaves the house.
+      </p>
+      {why === null ? (
+        <button type="button" className="act text-[14px]" onClick={() => setWhy('')}>
+          Say that this person is dead
+        </button>
+      ) : (
+        <input
+          className="gap w-full"
+          aria-label="Why you say so"
+          placeholder="why you say so"
+          autoFocus
+          value={why}
+          onChange={(event) => setWhy(event.target.value)}
+          onKeyDown={(event) => {
+            if (event.key === 'Enter' && why.trim() !== '') say.mutate(why)
+            if (event.key === 'Escape') setWhy(null)
+          }}
+        />
+      )}
+    </section>
+  )
+}

@@ -1,0 +1,133 @@
+import { useState, type KeyboardEvent } from 'react'
+import { api, told, type Schemas } from '../../api/client'
+import { useTreeId, useWrite, type Person } from '../../api/useTree'
+
+type Name = Schemas['NameResource']
+
+const KINDS: Record<string, string> = {
+  birth: 'birth name',
+  married: 'married name',
+  aka: 'also known as',
+  religious: 'religious name',
+  immigrant: 'after migration',
+  maiden: 'maiden name',
+  professional: 'professional name',
+  other: 'other name',
+  unstated: 'not said',
+}
+
+/** Every name, each with its kind, changed where it stands. */
+export function Names({ person }: { person: Person }) {
+  const tree = useTreeId()
+  const [inHand, setInHand] = useState('')
+  const [fresh, setFresh] = useState('')
+  const [kind, setKind] = useState('aka')
+  const add = useWrite(
+    () =>
+      told(
+        api.POST('/api/trees/{tree}/people/{person}/names', {
+          params: { path: { tree, person: person.id } },
+          body: { typed: fresh, kind },
+        }),
+      ),
+    () => setFresh(''),
+  )
+  const remove = useWrite((id: string) =>
+    told(api.DELETE('/api/trees/{tree}/names/{name}', { params: { path: { tree, name: id } } })),
+  )
+  return (
+    <section aria-label="Names">
+      <h2 className="heads font-semibold">Names</h2>
+      <ul>
+        {person.names.map((one, index) =>
+          inHand === one.id ? (
+            <li key={one.id}>
+              <ChangeName name={one} onDone={() => setInHand('')} />
+            </li>
+          ) : (
+            <li key={one.id} className="flex items-baseline gap-3">
+              <button
+                type="button"
+                className="text-left font-serif text-[16px] hover:text-tide"
+                title="Change the name"
+                onClick={() => setInHand(one.id)}
+              >
+                {one.shown}
+              </button>
+              <span className="text-[13px] text-graphite">{one.kindWord}</span>
+              {index > 0 && (
+                <button type="button" className="act text-[13px]" onClick={() => remove.mutate(one.id)}>
+                  Delete
+                </button>
+              )}
+            </li>
+          ),
+        )}
+      </ul>
+      <p className="mt-1 flex gap-2">
+        <input
+          className="gap min-w-0 grow"
+          aria-label="Another name"
+          placeholder="another name"
+          value={fresh}
+          onChange={(event) => setFresh(event.target.value)}
+          onKeyDown={(event) => event.key === 'Enter' && fresh.trim() !== '' && add.mutate(undefined)}
+        />
+        <KindOf value={kind} onValue={setKind} label="Kind of the new name" />
+      </p>
+    </section>
+  )
+}
+
+function ChangeName({ name, onDone }: { name: Name; onDone: () => void }) {
+  const tree = useTreeId()
+  const [typed, setTyped] = useState(name.typed)
+  const [kind, setKind] = useState(name.kind)
+  const save = useWrite(
+    () =>
+      told(
+        api.PATCH('/api/trees/{tree}/names/{name}', {
+          params: { path: { tree, name: name.id } },
+          body: { typed, kind, version: name.version },
+        }),
+      ),
+    onDone,
+  )
+  const pressed = (event: KeyboardEvent) => {
+    if (event.key === 'Enter' && typed.trim() !== '') save.mutate(undefined)
+    if (event.key === 'Escape') onDone()
+  }
+  return (
+    <p className="flex gap-2 border-l-2 border-tide pl-2">
+      <input
+        className="gap min-w-0 grow font-serif"
+        aria-label="Name, the surname between slashes if need be"
+        autoFocus
+        value={typed}
+        onChange={(event) => setTyped(event.target.value)}
+        onKeyDown={pressed}
+      />
+      <KindOf value={kind} onValue={setKind} label="Kind of name" />
+      <button type="button" className="act" onClick={() => save.mutate(undefined)}>
+        Keep
+      </button>
+    </p>
+  )
+}
+
+function KindOf(props: { value: string; onValue: (kind: string) => void; label: string }) {
+  return (
+    <select
+      className="gap w-[112px] text-[13px]"
+      aria-label={props.label}
+      value={props.value}
+      onChange={(event) => props.onValue(event.target.value)}
+    >
+      {Object.entries(KINDS).map(([kind, says]) => (
+        <option key={kind} value={kind}>
+          {says}
+        </option>
+      ))}
+    </select>
+  )
+}

@@ -1,0 +1,114 @@
+import { useState } from 'react'
+import { api, told, type Schemas } from '../../api/client'
+import { useTreeId, useWrite } from '../../api/useTree'
+
+type Note = Schemas['NoteResource']
+type Props = { notes: Note[]; add: (text: string) => Promise<unknown> }
+
+/** Notes where they stand; each is changed in its place, an empty gap takes the next. */
+export function Notes({ notes, add }: Props) {
+  const tree = useTreeId()
+  const [inHand, setInHand] = useState('')
+  const [fresh, setFresh] = useState('')
+  const keep = useWrite(
+    () => add(fresh),
+    () => setFresh(''),
+  )
+  const change = useWrite(
+    ({ note, text, isResearch }: { note: Note; text: string; isResearch: boolean }) =>
+      told(
+        api.PATCH('/api/trees/{tree}/notes/{note}', {
+          params: { path: { tree, note: note.id } },
+          body: { text, isResearch, version: note.version },
+        }),
+      ),
+    () => setInHand(''),
+  )
+  const remove = useWrite((note: string) =>
+    told(api.DELETE('/api/trees/{tree}/notes/{note}', { params: { path: { tree, note } } })),
+  )
+  return (
+    <section aria-label="Notes">
+      <h3 className="heads font-semibold">Notes</h3>
+      {notes.map((note) =>
+        inHand === note.id ? (
+          <NoteText
+            key={note.id}
+            start={note.text}
+            onKeep={(text) => change.mutate({ note, text, isResearch: note.isResearch })}
+            onLeave={() => setInHand('')}
+          />
+        ) : (
+          <div key={note.id} className="group mb-2">
+            <p className="font-serif text-[16px] whitespace-pre-wrap">{note.text}</p>
+            <p className="flex gap-4 text-[13px] opacity-0 group-focus-within:opacity-100 group-hover:opacity-100">
+              <button type="button" className="act" onClick={() => setInHand(note.id)}>
+                Change
+              </button>
+              <button
+                type="button"
+                className="act"
+                title="Research notes stand apart and are not printed unless asked for"
+                onClick={() => change.mutate({ note, text: note.text, isResearch: !note.isResearch })}
+              >
+                {note.isResearch ? 'Tell it' : 'For research only'}
+              </button>
+              <button type="button" className="act" onClick={() => remove.mutate(note.id)}>
+                Delete
+              </button>
+            </p>
+            {note.isResearch && <p className="text-[13px] text-graphite">for research, not printed</p>}
+          </div>
+        ),
+      )}
+      <textarea
+        className="gap w-full"
+        rows={fresh === '' ? 1 : 4}
+        aria-label="Another note"
+        placeholder="a note"
+        value={fresh}
+        onChange={(event) => setFresh(event.target.value)}
+      />
+      {fresh.trim() !== '' && (
+        <button
+          type="button"
+          className="act-main"
+          disabled={keep.isPending}
+          onClick={() => keep.mutate(undefined)}
+        >
+          Keep the note
+        </button>
+      )}
+    </section>
+  )
+}
+
+function NoteText(props: { start: string; onKeep: (text: string) => void; onLeave: () => void }) {
+  const [text, setText] = useState(props.start)
+  return (
+    <div className="mb-2 border-l-2 border-tide pl-3">
+      <textarea
+        className="gap w-full"
+        rows={5}
+        aria-label="The note"
+        autoFocus
+        value={text}
+        onChange={(event) => setText(event.target.value)}
+        onKeyDown={(event) => event.key === 'Escape' && props.onLeave()}
+      />
+      <p className="flex gap-4">
+        <button
+          type="button"
+          className="act-main"
+          disabled={text.trim() === ''}
+          onClick={() => props.onKeep(text)}
+        >
+          Keep
+        </button>
+        <button type="button" className="act" onClick={props.onLeave}>
+          Leave it
+        </button>
+      </p>
+    </div>
+  )
+}

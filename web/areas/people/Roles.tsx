@@ -1,0 +1,89 @@
+import { useState } from 'react'
+import { api, told, type Schemas } from '../../api/client'
+import { useTreeId, useWrite, type Fact } from '../../api/useTree'
+import { Finder } from '../../parts/Finder'
+import { PersonName } from '../../parts/PersonName'
+
+const ROLES = ['witness', 'informant', 'godparent', 'lodger', 'clergy', 'friend', 'neighbour', 'other']
+
+/** Who else was there, and as what: people of the tree, or a name as it was written. */
+export function Roles({ fact }: { fact: Fact }) {
+  const tree = useTreeId()
+  const [role, setRole] = useState('witness')
+  const [adding, setAdding] = useState(false)
+  const add = useWrite(
+    (who: { personId?: string; words: string }) =>
+      told(
+        api.POST('/api/trees/{tree}/facts/{fact}/roles', {
+          params: { path: { tree, fact: fact.id } },
+          body: { role, ...who },
+        }),
+      ),
+    () => setAdding(false),
+  )
+  const remove = useWrite((id: string) =>
+    told(api.DELETE('/api/trees/{tree}/roles/{role}', { params: { path: { tree, role: id } } })),
+  )
+  const find = async (q: string) => {
+    const found = await told(api.GET('/api/trees/{tree}/jump', { params: { path: { tree }, query: { q } } }))
+    return [
+      ...found.people.map((one) => ({ id: one.id, line: one.name, more: `${one.born} no. ${one.number}` })),
+      { id: `as written ${q}`, line: `“${q}”`, more: 'as written, nobody in the tree' },
+    ]
+  }
+  return (
+    <section aria-label="Who was there">
+      <h3 className="heads font-semibold">Who was there</h3>
+      <ul>
+        {fact.roles.map((one: Schemas['RoleResource']) => (
+          <li key={one.id} className="group flex items-baseline gap-2">
+            <span className="text-graphite">{one.role}</span>
+            <span className="font-serif text-[16px]">
+              {one.personId ? <PersonName id={one.personId}>{one.name}</PersonName> : `“${one.name}”`}
+            </span>
+            <button
+              type="button"
+              className="act text-[13px] opacity-0 group-focus-within:opacity-100 group-hover:opacity-100"
+              onClick={() => remove.mutate(one.id)}
+            >
+              Take off
+            </button>
+          </li>
+        ))}
+      </ul>
+      {adding ? (
+        <div className="flex gap-2">
+          <select
+            className="gap self-start"
+            aria-label="Role"
+            value={role}
+            onChange={(event) => setRole(event.target.value)}
+          >
+            {ROLES.map((one) => (
+              <option key={one}>{one}</option>
+            ))}
+          </select>
+          <div className="grow">
+            <Finder
+              label="Who it was"
+              queryKey="role"
+              find={find}
+              onChosen={(found) =>
+                add.mutate(
+                  found.id.startsWith('as written ')
+                    ? { words: found.id.slice(11) }
+                    : { personId: found.id, words: '' },
+                )
+              }
+              onLeave={() => setAdding(false)}
+            />
+          </div>
+        </div>
+      ) : (
+        <button type="button" className="act" onClick={() => setAdding(true)}>
+          Add somebody
+        </button>
+      )}
+    </section>
+  )
+}

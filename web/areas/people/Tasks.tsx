@@ -1,0 +1,59 @@
+import { useState } from 'react'
+import { api, told, type Schemas } from '../../api/client'
+import { useTreeId, useWrite, type Person } from '../../api/useTree'
+
+/** What is to be done about somebody. */
+export function Tasks({ person }: { person: Person }) {
+  const tree = useTreeId()
+  const [text, setText] = useState('')
+  const add = useWrite(
+    () =>
+      told(
+        api.POST('/api/trees/{tree}/people/{person}/tasks', {
+          params: { path: { tree, person: person.id } },
+          body: { text },
+        }),
+      ),
+    () => setText(''),
+  )
+  const tick = useWrite((task: Schemas['TaskResource']) =>
+    told(
+      api.PATCH('/api/trees/{tree}/tasks/{task}', {
+        params: { path: { tree, task: task.id } },
+        body: { done: !task.done, version: task.version },
+      }),
+    ),
+  )
+  const remove = useWrite((task: string) =>
+    told(api.DELETE('/api/trees/{tree}/tasks/{task}', { params: { path: { tree, task } } })),
+  )
+  return (
+    <section aria-label="To do">
+      <h2 className="heads font-semibold">To do</h2>
+      <ul>
+        {person.tasks.map((task) => (
+          <li key={task.id} className="group flex items-baseline gap-2">
+            <label className={task.done ? 'text-graphite line-through' : ''}>
+              <input type="checkbox" checked={task.done} onChange={() => tick.mutate(task)} /> {task.text}
+            </label>
+            <button
+              type="button"
+              className="act text-[13px] opacity-0 group-focus-within:opacity-100 group-hover:opacity-100"
+              onClick={() => remove.mutate(task.id)}
+            >
+              Delete
+            </button>
+          </li>
+        ))}
+      </ul>
+      <input
+        className="gap w-full"
+        aria-label="Something to do"
+        placeholder="something to do"
+        value={text}
+        onChange={(event) => setText(event.target.value)}
+        onKeyDown={(event) => event.key === 'Enter' && text.trim() !== '' && add.mutate(undefined)}
+      />
+    </section>
+  )
+}

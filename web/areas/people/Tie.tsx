@@ -1,0 +1,217 @@
+import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import { toast } from 'sonner'
+import { api, told, type Schemas } from '../../api/client'
+import { useTreeId, useWrite } from '../../api/useTree'
+import { Finder, type Found } from '../../parts/Finder'
+
+const KINDS = ['birth', 'adoptive', 'foster', 'guardian', 'recognised', 'other']
+const PROOFS = { unstated: 'not said', unresolved: 'unresolved', probable: 'probable', proved: 'proved' }
+const STANDINGS = ['unweighed', 'accepted', 'rival', 'ruled out']
+
+/** A tie to a set of parents, opened beneath its line: what kind it is, how it stands, whether it leads, where it should lead instead. */
+export function ParentTie({ set }: { set: Schemas['ParentSetResource'] }) {
+  const tree = useTreeId()
+  const [moving, setMoving] = useState(false)
+  const at = { params: { path: { tree, parentSet: set.id } } }
+  const change = useWrite((body: Schemas['ParentSetInput']) =>
+    told(api.PATCH('/api/trees/{tree}/parent-sets/{parentSet}', { ...at, body })),
+  )
+  const unlink = useWrite(
+    () => told(api.DELETE('/api/trees/{tree}/parent-sets/{parentSet}', at)),
+    () => toast.success('Unlinked; everybody is still in the tree.'),
+  )
+  return (
+    <div className="mb-1 ml-[112px] border-l-2 border-tide pl-3 text-[14px] max-sm:ml-0">
+      <p className="flex flex-wrap items-baseline gap-x-4">
+        <Choice
+          label="Kind of tie"
+          value={set.kind}
+          options={KINDS.map((kind) => [kind, kind === 'birth' ? 'by birth' : kind])}
+          onChoose={(kind) => change.mutate({ kind, leads: false })}
+        />
+        <Choice
+          label="How far it is proved"
+          value={set.proof}
+          options={Object.entries(PROOFS)}
+          onChoose={(proof) => change.mutate({ proof, leads: false })}
+        />
+        <Choice
+          label="How it stands"
+          value={set.standing}
+          options={STANDINGS.map((one) => [one, one])}
+          onChoose={(standing) => change.mutate({ standing, leads: false })}
+        />
+        {set.leads ? (
+          <span className="text-graphite">leads in charts</span>
+        ) : (
+          <button type="button" className="act" onClick={() => change.mutate({ leads: true })}>
+            Let this one lead
+          </button>
+        )}
+        <button type="button" className="act" aria-expanded={moving} onClick={() => setMoving(!moving)}>
+          Move
+        </button>
+        <button type="button" className="act" onClick={() => unlink.mutate(undefined)}>
+          Unlink
+        </button>
+      </p>
+      {moving && (
+        <Move
+          label="To the parents"
+          find={async (q) =>
+            (
+              await told(api.GET('/api/trees/{tree}/unions', { params: { path: { tree }, query: { q } } }))
+            ).unions.map((one) => ({ id: one.id, line: one.names, more: one.year }))
+          }
+          foretell={async (to) =>
+            (
+              await told(
+                api.GET('/api/trees/{tree}/parent-sets/{parentSet}/move', {
+                  params: { ...at.params, query: { to } },
+                }),
+              )
+            ).says
+          }
+          move={(to) =>
+            told(api.POST('/api/trees/{tree}/parent-sets/{parentSet}/move', { ...at, body: { to } }))
+          }
+          onDone={() => setMoving(false)}
+        />
+      )}
+    </div>
+  )
+}
+
+/** A partner's tie, opened beneath its line. */
+export function PartnerTie({ tie }: { tie: string }) {
+  const tree = useTreeId()
+  const [moving, setMoving] = useState(false)
+  const at = { params: { path: { tree, unionPartner: tie } } }
+  const unlink = useWrite(
+    () => told(api.DELETE('/api/trees/{tree}/union-partners/{unionPartner}', at)),
+    () => toast.success('Unlinked; both are still in the tree.'),
+  )
+  return (
+    <div className="mb-1 ml-[112px] border-l-2 border-tide pl-3 text-[14px] max-sm:ml-0">
+      <p className="flex flex-wrap items-baseline gap-x-4">
+        <button type="button" className="act" aria-expanded={moving} onClick={() => setMoving(!moving)}>
+          Put somebody else in this place
+        </button>
+        <button type="button" className="act" onClick={() => unlink.mutate(undefined)}>
+          Unlink
+        </button>
+      </p>
+      {moving && (
+        <Move
+          label="Who belongs here instead"
+          find={async (q) =>
+            (
+              await told(api.GET('/api/trees/{tree}/jump', { params: { path: { tree }, query: { q } } }))
+            ).people.map((one) => ({
+              id: one.id,
+              line: one.name,
+              more: `${one.born} no. ${one.number}`.trim(),
+            }))
+          }
+          foretell={async (to) =>
+            (
+              await told(
+                api.GET('/api/trees/{tree}/union-partners/{unionPartner}/move', {
+                  params: { ...at.params, query: { to } },
+                }),
+              )
+            ).says
+          }
+          move={(to) =>
+            told(api.POST('/api/trees/{tree}/union-partners/{unionPartner}/move', { ...at, body: { to } }))
+          }
+          onDone={() => setMoving(false)}
+        />
+      )}
+    </div>
+  )
+}
+
+type MoveProps = {
+  label: string
+  find: (q: string) => Promise<Found[]>
+  foretell: (to: string) => Promise<string[]>
+  move: (to: string) => Promise<unknown>
+  onDone: () => void
+}
+
+/** Where to, then what it changes, then it is done whole. */
+function Move({ label, find, foretell, move, onDone }: MoveProps) {
+  const [to, setTo] = useState<Found | null>(null)
+  const said = useQuery({
+    queryKey: ['foretold', label, to?.id],
+    queryFn: () => foretell(to?.id ?? ''),
+    enabled: to !== null,
+    retry: false,
+    gcTime: 0,
+  })
+  const doMove = useWrite(
+    () => move(to?.id ?? ''),
+    () => {
+      toast.success('Moved. u takes it back.')
+      onDone()
+    },
+  )
+  if (!to)
+    return (
+      <div className="max-w-[460px]">
+        <Finder label={label} queryKey={`move ${label}`} find={find} onChosen={setTo} onLeave={onDone} />
+      </div>
+    )
+  return (
+    <div className="max-w-[560px]" role="status">
+      <p className="heads mt-1 font-semibold">What it changes</p>
+      {said.error && <p className="text-madder">{said.error.message}</p>}
+      <ul className="font-serif text-[16px]">
+        {said.data?.map((line) => (
+          <li key={line}>{line}</li>
+        ))}
+      </ul>
+      <p className="mt-1 flex gap-4">
+        <button
+          type="button"
+          className="act-main"
+          autoFocus
+          disabled={!said.data || doMove.isPending}
+          onClick={() => doMove.mutate(undefined)}
+        >
+          Move
+        </button>
+        <button type="button" className="act" onClick={() => setTo(null)}>
+          Somebody else
+        </button>
+        <button type="button" className="act" onClick={onDone}>
+          Leave it
+        </button>
+      </p>
+    </div>
+  )
+}
+
+function Choice(props: {
+  label: string
+  value: string
+  options: (readonly [string, string] | string[])[]
+  onChoose: (value: string) => void
+}) {
+  return (
+    <select
+      className="gap"
+      aria-label={props.label}
+      value={props.value}
+      onChange={(event) => props.onChoose(event.target.value)}
+    >
+      {props.options.map(([value, says]) => (
+        <option key={value} value={value}>
+          {says}
+        </option>
+      ))}
+    </select>
+  )
+}
