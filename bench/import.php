@@ -46,7 +46,7 @@ $columns = [];
 $pdo = DB::connection()->getPdo();
 foreach ($tables as $table) {
     $names = array_column(DB::select('SELECT column_name FROM information_schema.columns WHERE table_schema = current_schema() AND is_generated = \'NEVER\' AND table_name = ? ORDER BY ordinal_position', [$table]), 'column_name');
-    $columns[$table] = implode(',', $names);
+    $columns[$table] = implode(',', array_map(static fn (string $name): string => "\"{$name}\"", $names));
     DB::statement("CREATE TEMP TABLE moved AS SELECT * FROM {$table} WHERE tree_id = '{$source->id}'");
     DB::update('UPDATE moved SET tree_id = ?', [$copy->id]);
     $pdo->pgsqlCopyToFile('moved', "{$folder}/{$table}", "\t", '\\\\N', $columns[$table]);

@@ -53,24 +53,45 @@ final readonly class PeopleSearch
     /** @return Collection<int, stdClass> the nearest first */
     public function nearest(string $typed, int $most): Collection
     {
-        $found = $this->matching($typed)->orderBy('sort_name')->orderBy('person_id')->limit($most)->get();
+        $found = $this->first($this->matching($typed), $most);
         [$words, $year] = self::parts($typed);
         if ($found->isEmpty() && $words === [] && $year !== null) {
-            $found = self::around($this->lines(), $year)->orderBy('birth_day')->limit($most)->get();
+            $found = $this->first(self::around($this->lines(), $year), $most);
         }
         foreach ([$this->byOtherForms(...), $this->bySound(...), $this->byLikeness(...)] as $way) {
             if ($found->isEmpty() && $words !== []) {
-                $found = self::around($way($words), $year)->limit($most)->get();
+                $found = $this->first(self::around($way($words), $year), $most);
             }
         }
 
         return $found;
     }
 
+    /**
+     * The first of what was found. It is found first and sorted then: left to itself, the planner walks the index by
+     * name until enough of it matches, through most of a large tree.
+     *
+     * @return Collection<int, stdClass>
+     */
+    private function first(Builder $found, int $most): Collection
+    {
+        return self::fenced($found)->orderBy('likeness')->orderBy('sort_name')->orderBy('person_id')->limit($most)->get();
+    }
+
+    /** What was found, whichever way the planner would like to take through a sort. */
+    public static function fenced(Builder $found): Builder
+    {
+        if ($found->columns === null) {
+            $found->select('person_lines.*')->selectRaw('0::real AS likeness');
+        }
+
+        return DB::query()->fromSub($found->offset(0), 'person_lines');
+    }
+
     /** @param  list<string>  $words */
     private function byOtherForms(array $words): Builder
     {
-        return self::beginning($this->lines(), array_map(static fn (string $word): array => [$word, ...NameVariants::usual()->of($word)], $words))->orderBy('sort_name');
+        return self::beginning($this->lines(), array_map(static fn (string $word): array => [$word, ...NameVariants::usual()->of($word)], $words));
     }
 
     /**
@@ -90,7 +111,7 @@ final readonly class PeopleSearch
     {
         $codes = SoundCode::each(implode(' ', $words));
 
-        return $codes === [] ? $this->lines()->whereRaw('false') : $this->lines()->whereRaw('sounds @> ?::text[]', ['{'.implode(',', $codes).'}'])->orderBy('sort_name');
+        return $codes === [] ? $this->lines()->whereRaw('false') : $this->lines()->whereRaw('sounds @> ?::text[]', ['{'.implode(',', $codes).'}']);
     }
 
     /** @param  list<string>  $words */
@@ -102,7 +123,7 @@ final readonly class PeopleSearch
             $lines->whereRaw('search %> ?', [$word]);
         }
 
-        return $lines->orderByRaw('word_similarity(?, search) DESC, sort_name', [implode(' ', $words)]);
+        return $lines->select('person_lines.*')->selectRaw('-word_similarity(?, search) AS likeness', [implode(' ', $words)]);
     }
 
     /** @return array{list<string>, int|null} words of names, and a year that stood among them */

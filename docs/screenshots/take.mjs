@@ -38,7 +38,7 @@ const open = async (name) => {
   await page.getByRole('combobox', { name: /Jump/ }).waitFor()
   await page.keyboard.press('/')
   await page.keyboard.type(name)
-  await page.getByRole('option').first().waitFor()
+  await page.locator('[role=option]').first().waitFor()
   await page.waitForTimeout(400)
   await page.keyboard.press('Enter')
   await page.waitForURL(/people\/[0-9a-f-]{36}/)

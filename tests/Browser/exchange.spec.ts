@@ -16,7 +16,7 @@ test('a file comes in with a report, is drawn, printed and written out again', a
   await bringIn(page, 'isles.ged', readFileSync(file))
   const report = page.getByRole('article').filter({ hasText: 'isles.ged' })
   await expect(report).toContainText('3 people, 1 families, 4 events')
-  await expect(report).toContainText('One line to look at')
+  await expect(report).toContainText('One line kept as it stands, and odd')
   await expect(report).toContainText('CHIL @I9@')
 
   const out = await page.request.get(tree.replace('/t/', '/api/trees/') + '/exchange/export?version=5.5.1')

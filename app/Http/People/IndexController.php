@@ -39,7 +39,7 @@ final readonly class IndexController
         // Counts are told with the first page only: counting many costs more than the page.
         $total = $after === null ? $this->search->total() : 0;
         $shown = $after !== null ? 0 : ($this->isFiltered($request) ? (clone $filtered)->count() : $total);
-        $query = $filtered->orderBy($sort)->orderBy('person_id')->limit(self::AT_ONCE);
+        $query = ($request->string('q')->trim()->isEmpty() ? $filtered : PeopleSearch::fenced($filtered))->orderBy($sort)->orderBy('person_id')->limit(self::AT_ONCE);
         if ($after !== null) {
             $query->whereRaw("({$sort}, person_id) > (?, ?)", $after);
         }
