@@ -1,0 +1,86 @@
+import { expect, test } from '@playwright/test'
+import { demoTree, jumpTo, newTree, signIn } from './actions'
+
+async function enter(page: import('@playwright/test').Page, line: string) {
+  await page.getByRole('button', { name: /^Enter (a|the first) person/ }).first().click()
+  await page.getByLabel('A person', { exact: true }).fill(line)
+  await page.keyboard.press('Enter')
+  await page.waitForURL(/people\/[0-9a-f-]{36}/)
+}
+
+test('a child is moved to other parents, after it is told what that changes', async ({ page }) => {
+  await signIn(page)
+  const tree = await newTree(page, 'Ties')
+  await enter(page, 'Bran Drum h m 1848 Little Orran')
+  await page.goto(`${tree}/people`)
+  await enter(page, 'Magnus Tarrel h b 1820')
+  await page.keyboard.press('a')
+  await page.keyboard.press('c')
+  await page.getByLabel(/^Child/).fill('Kit Tarrel b 1850')
+  await page.keyboard.press('Enter')
+  const kin = page.getByRole('region', { name: 'Kin' })
+  await expect(kin).toContainText('Kit')
+  await page.keyboard.press('Escape')
+  await kin.getByRole('link', { name: 'Kit' }).click()
+  await expect(page.getByRole('heading', { name: 'Kit Tarrel' })).toBeVisible()
+
+  await kin.getByText('child of').hover()
+  await kin.getByRole('button', { name: 'Tie' }).click()
+  await kin.getByRole('button', { name: 'Move' }).click()
+  await page.getByRole('combobox', { name: 'To the parents' }).fill('drum')
+  await page.getByRole('option', { name: /Bran Drum/ }).click()
+  await expect(
+    kin.getByText('Kit Tarrel leaves Magnus Tarrel and becomes a child of Bran Drum.'),
+  ).toBeVisible()
+  await kin.getByRole('button', { name: 'Move', exact: true }).last().click()
+  await expect(kin.getByRole('link', { name: 'Bran Drum' })).toBeVisible()
+  await page.getByRole('heading', { name: 'Kit Tarrel' }).hover()
+  await page.keyboard.press('u')
+  await expect(kin.getByRole('link', { name: 'Magnus Tarrel' })).toBeVisible()
+})
+
+test('names, notes, tasks, groups and marks are written where they stand', async ({ page }) => {
+  await signIn(page)
+  await newTree(page, 'Belongings')
+  await enter(page, 'Nan Osk w b 1820 d 1890')
+  const margin = page.getByRole('complementary', { name: 'Margin' })
+  await margin.getByLabel('Another name', { exact: true }).fill('Nan Drum')
+  await margin.getByLabel('Kind of the new name').selectOption('married')
+  await margin.getByLabel('Another name', { exact: true }).press('Enter')
+  await expect(margin.getByRole('button', { name: 'Nan Drum' })).toBeVisible()
+  await expect(
+    margin.getByRole('region', { name: 'Names' }).getByText('married name', { exact: true }).first(),
+  ).toBeVisible()
+
+  await margin.getByLabel('Another note').fill('Kept bees.')
+  await margin.getByRole('button', { name: 'Keep the note' }).click()
+  await expect(margin.getByText('Kept bees.')).toBeVisible()
+
+  await margin.getByLabel('Something to do').fill('Find the burial.')
+  await margin.getByLabel('Something to do').press('Enter')
+  await margin.getByLabel('Find the burial.').click()
+  await expect(margin.getByLabel('Find the burial.')).toBeChecked()
+
+  await margin.getByLabel('A new group or mark').fill('Look again')
+  await margin.getByLabel('Group, or the colour of a mark').selectOption('ochre')
+  await margin.getByLabel('A new group or mark').press('Enter')
+  await expect(margin.getByRole('img', { name: 'ochre mark' })).toBeVisible()
+  await expect(margin.getByText('1 in all')).toBeVisible()
+})
+
+test('a card says who somebody is, and the family is folded in by a key', async ({ page }) => {
+  await signIn(page)
+  await demoTree(page)
+  await jumpTo(page, 'Magnus Tarrel')
+  await page.getByRole('region', { name: 'Kin' }).getByRole('link').first().focus()
+  await expect(page.getByText(/^no\. \d+, /)).toBeVisible()
+  await page.keyboard.press('Escape')
+  await page.getByRole('heading', { level: 1 }).hover()
+  await page.keyboard.press('v')
+  await expect(
+    page
+      .getByRole('region', { name: 'Facts' })
+      .getByText(/(Son|Daughter) \w+ (born|christened|baptised)/)
+      .first(),
+  ).toBeVisible()
+})
