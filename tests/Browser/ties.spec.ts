@@ -6,6 +6,7 @@ async function enter(page: import('@playwright/test').Page, line: string) {
   await page.getByLabel('A person', { exact: true }).fill(line)
   await page.keyboard.press('Enter')
   await page.waitForURL(/people\/[0-9a-f-]{36}/)
+  await expect(page.getByRole('region', { name: 'Facts' })).toBeVisible()
 }
 
 test('a child is moved to other parents, after it is told what that changes', async ({ page }) => {
@@ -14,7 +15,7 @@ test('a child is moved to other parents, after it is told what that changes', as
   await enter(page, 'Bran Drum h m 1848 Little Orran')
   await page.goto(`${tree}/people`)
   await enter(page, 'Magnus Tarrel h b 1820')
-  await page.keyboard.press('a')
+  await page.getByRole('button', { name: /^Add a/ }).click()
   await page.keyboard.press('c')
   await page.getByLabel(/^Child/).fill('Kit Tarrel b 1850')
   await page.keyboard.press('Enter')

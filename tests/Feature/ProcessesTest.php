@@ -48,7 +48,7 @@ final class ProcessesTest extends BaseTestCase
         $file = (string) tempnam(sys_get_temp_dir(), 'nb');
         file_put_contents($file, self::large(3000));
         mt_srand(1856);
-        for ($round = 0; $round < 5; $round++) {
+        for ($round = 0; $round < 10; $round++) {
             $import = $this->artisanProcess('bough:import', $file, '--tree=Killed', "--owner={$this->user->email}");
             $import->start();
             usleep(mt_rand(150_000, 1_400_000));
