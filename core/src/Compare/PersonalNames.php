@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Compare;
+
+use NorthBough\Core\Naming\NameVariants;
+use NorthBough\Core\Naming\PersonalName;
+use NorthBough\Core\Naming\SearchForm;
+use NorthBough\Core\Naming\SoundCode;
+
+/**
+ * Two names as they are written. Names never contradict: people have many, and clerks spell. They are the same, fit
+ * (a known variant, an initial, a second name left out), strain (heard alike or a letter off), or tell nothing.
+ */
+final class PersonalNames
+{
+    private const ALIKE = 0.8;
+
+    public static function compare(PersonalName $one, PersonalName $other, ?NameVariants $variants = null): Comparison
+    {
+        $given = self::given($one->given, $other->given, $variants ?? NameVariants::usual());
+        $surname = self::word(SearchForm::of($one->surname), SearchForm::of($other->surname));
+        $known = array_values(array_filter([$given, $surname], static fn (?Comparison $part): bool => $part !== null));
+        if ($known === []) {
+            return Comparison::incomparable('No part of the name is told of both.');
+        }
+        $worst = $known[0];
+        foreach ($known as $part) {
+            $worst = $worst->verdict->orKinder($part->verdict) === $worst->verdict ? $part : $worst;
+        }
+        $level = array_sum(array_column($known, 'level')) / count($known);
+
+        return new Comparison($worst->verdict, implode(' ', array_unique(array_column($known, 'ground'))), $level);
+    }
+
+    private static function given(string $one, string $other, NameVariants $variants): ?Comparison
+    {
+        $mine = array_values(array_filter(explode(' ', SearchForm::of($one))));
+        $theirs = array_values(array_filter(explode(' ', SearchForm::of($other))));
+        if ($mine === [] || $theirs === []) {
+            return null;
+        }
+        if ($mine === $theirs) {
+            return new Comparison(Verdict::Same, "{$one} is the same.", 1.0);
+        }
+        [$first, $second] = [$mine[0], $theirs[0]];
+
+        return match (true) {
+            $first === $second => new Comparison(Verdict::Fits, "{$one} and {$other} begin alike.", 0.9),
+            $variants->areVariants($first, $second) => new Comparison(Verdict::Fits, "{$other} is a form of {$one}.", 0.85),
+            strlen($first) === 1 && str_starts_with($second, $first), strlen($second) === 1 && str_starts_with($first, $second) => new Comparison(Verdict::Fits, "{$one} and {$other} can be one name.", 0.7),
+            default => self::word($first, $second),
+        };
+    }
+
+    private static function word(string $one, string $other): ?Comparison
+    {
+        if ($one === '' || $other === '') {
+            return null;
+        }
+        if ($one === $other) {
+            return new Comparison(Verdict::Same, "{$one} is the same.", 1.0);
+        }
+        similar_text($one, $other, $percent);
+        $isHeardAlike = SoundCode::of($one) !== '' && SoundCode::of($one) === SoundCode::of($other);
+
+        return match (true) {
+            $isHeardAlike => new Comparison(Verdict::Fits, "{$one} and {$other} sound alike.", 0.8),
+            $percent / 100 >= self::ALIKE => new Comparison(Verdict::Strains, "{$one} and {$other} are a letter or two apart.", 0.6),
+            default => new Comparison(Verdict::Incomparable, "{$one} and {$other} are different names.", 0.1),
+        };
+    }
+}
