@@ -2,7 +2,10 @@ import { expect, test } from '@playwright/test'
 import { demoTree, jumpTo, newTree, signIn } from './actions'
 
 async function enter(page: import('@playwright/test').Page, line: string) {
-  await page.getByRole('button', { name: /^Enter (a|the first) person/ }).first().click()
+  await page
+    .getByRole('button', { name: /^Enter (a|the first) person/ })
+    .first()
+    .click()
   await page.getByLabel('A person', { exact: true }).fill(line)
   await page.keyboard.press('Enter')
   await page.waitForURL(/people\/[0-9a-f-]{36}/)
