@@ -19,6 +19,7 @@ use Illuminate\Support\Str;
 require __DIR__.'/boot.php';
 
 $file = $argv[1] ?? exit("Say which file.\n");
+$people = preg_match('/(\d+)/', basename($file), $m) === 1 ? (int) $m[1] : 0;
 $bring = static function (string $name) use ($file): array {
     $tree = benchTree($name);
     $started = microtime(true);
@@ -28,17 +29,16 @@ $bring = static function (string $name) use ($file): array {
 };
 // Memory is that of a process of its own, which brings one file in and does nothing else.
 if (($argv[2] ?? '') === 'memory') {
-    $bring('Bench memory')[0]->forceDelete();
+    $bring("Bench memory {$people}");
     exit((string) round(memory_get_peak_usage() / 1e6));
 }
-$people = preg_match('/(\d+)/', basename($file), $m) === 1 ? (int) $m[1] : 0;
 if (! Tree::query()->where('name', "Bench {$people}")->exists()) {
     $bring("Bench {$people}");
 }
 
 // The rows of the tree that is there, under another tree's id, and no longer than it takes to store them.
 $source = benchTree("Bench {$people}");
-$copy = benchTree('Bench copy');
+$copy = benchTree("Bench copy {$people}");
 $folder = storage_path('app/spool/'.Str::uuid7());
 mkdir($folder, 0700, true);
 $tables = [...Tables::names(), 'person_lines'];
@@ -65,8 +65,6 @@ array_map(unlink(...), glob("{$folder}/*") ?: []);
 rmdir($folder);
 
 $records = preg_match_all('/^0 @/m', (string) file_get_contents($file));
-[$tree, $seconds] = $bring('Bench again');
+[$tree, $seconds] = $bring("Bench again {$people}");
 told(['what' => 'import', 'people' => $people, 'seconds' => round($seconds, 1), 'copy' => round($copied, 1), 'ratio' => round($seconds / $copied, 2),
     'records' => $records, 'memory' => (int) shell_exec(PHP_BINARY.' '.escapeshellarg(__FILE__).' '.escapeshellarg($file).' memory')]);
-$tree->forceDelete();
-$copy->forceDelete();
