@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Trees\Schema\DateSet;
 use App\Trees\Schema\TreeTable;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
@@ -79,21 +80,7 @@ return new class extends Migration
             $table->string('kind', 40);
             $table->text('type_words')->default('');
             $table->text('value')->default('');
-            $table->text('date_typed')->default('');
-            $table->string('date_kind', 10)->default('phrase');
-            $table->string('date_precision', 8)->default('none');
-            $table->text('date_normal')->default('');
-            $table->text('date_shown')->default('');
-            $table->text('date_problem')->default('');
-            $table->string('date_calendar', 12)->default('GREGORIAN');
-            foreach (['date', 'other'] as $reading) {
-                foreach (['begin_lo', 'begin_hi', 'end_lo', 'end_hi'] as $edge) {
-                    $table->integer("{$reading}_{$edge}")->nullable();
-                }
-            }
-            foreach (['begin_soft_lo', 'begin_soft_hi', 'end_soft_lo', 'end_soft_hi'] as $edge) {
-                $table->integer("date_{$edge}")->default(0);
-            }
+            DateSet::on($table);
             $table->text('place_typed')->default('');
             TreeTable::mayBelong($table, 'place_id', 'places');
             $table->boolean('denied')->default(false);

@@ -22,6 +22,7 @@ use App\Models\Name as NameRow;
 use App\Models\Note;
 use App\Models\Person as PersonRow;
 use App\Trees\Living;
+use Closure;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Query\Builder as QueryBuilder;
 use NorthBough\Core\Drawing\Lifeline\Lifeline;
@@ -44,7 +45,9 @@ final readonly class PersonPageBuilder
     public function build(PersonRow $row): PersonPage
     {
         $tree = $this->living->view();
-        $isWithheld = $tree instanceof ShieldedTree && $this->living->among([$row->id]) !== [];
+        $isLiving = $this->living->among([$row->id]) !== [];
+        $isWithheld = $tree instanceof ShieldedTree && $isLiving;
+        $said = $this->living->told();
         $sets = $tree->parentSets([$row->id])[$row->id] ?? [];
         $unions = $tree->unionsOf([$row->id])[$row->id] ?? [];
         $parentUnions = $tree->unions(array_column($sets, 'unionId'));
@@ -55,9 +58,9 @@ final readonly class PersonPageBuilder
             array_push($own, ...$union->events);
         }
         $versions = $this->versions([...array_column($own, 'id'), ...array_column($person->names, 'id')]);
-        $notes = $this->notes($row->id, array_column($own, 'id'));
-        $kept = $this->kept($row->id, array_column($own, 'id'));
-        $facts = new FactResources($person, $unions, $people, $versions, $this->roles(array_column($own, 'id')), $notes, $kept);
+        $notes = $this->notes($row->id, array_column($own, 'id'), $said);
+        $kept = $this->kept($row->id, array_column($own, 'id'), $said);
+        $facts = new FactResources($person, $unions, $people, $versions, $this->roles(array_column($own, 'id'), $tree instanceof ShieldedTree, $said), $notes, $kept);
         $lifeline = Lifeline::draw($own, $this->familyEvents($people, $unions, $row->id));
 
         return new PersonPage(
@@ -85,7 +88,7 @@ final readonly class PersonPageBuilder
             deleting: self::weight($person, $own, count($unions) + count($sets)),
             groups: $this->groups($row->id),
             tasks: $isWithheld ? [] : $this->tasks->of($row->id, 50),
-            isLiving: $this->living->among([$row->id]) !== [],
+            isLiving: $isLiving,
             saidDeadWhy: $isWithheld ? '' : $row->said_dead_why,
             toCentre: $this->centre->termOf($row->id),
         );
@@ -192,11 +195,11 @@ final readonly class PersonPageBuilder
 
     /**
      * @param  list<string>  $eventIds
+     * @param  Closure(string): string  $said  what is done to a text before it is read
      * @return array<string, list<NoteResource>> by owner, as whoever asks may read them
      */
-    private function notes(string $personId, array $eventIds): array
+    private function notes(string $personId, array $eventIds, Closure $said): array
     {
-        $said = $this->living->told();
         $notes = [];
         foreach (self::of(Note::query(), $personId, $eventIds)->get(['id', 'version', 'text', 'is_research', 'person_id', 'event_id']) as $row) {
             $notes[$row->person_id ?? $row->event_id][] = new NoteResource($row->id, $row->version, $said($row->text), $row->is_research);
@@ -207,11 +210,11 @@ final readonly class PersonPageBuilder
 
     /**
      * @param  list<string>  $eventIds
+     * @param  Closure(string): string  $said
      * @return array<string, list<string>> by owner
      */
-    private function kept(string $personId, array $eventIds): array
+    private function kept(string $personId, array $eventIds, Closure $said): array
     {
-        $said = $this->living->told();
         $kept = [];
         foreach (self::of(Kept::query(), $personId, $eventIds)->get(['lines', 'person_id', 'event_id']) as $row) {
             $kept[$row->person_id ?? $row->event_id][] = $said($row->lines);
@@ -222,16 +225,16 @@ final readonly class PersonPageBuilder
 
     /**
      * @param  list<string>  $eventIds
+     * @param  Closure(string): string  $said
      * @return array<string, list<RoleResource>> by event
      */
-    private function roles(array $eventIds): array
+    private function roles(array $eventIds, bool $isShielded, Closure $said): array
     {
         $rows = EventRole::query()->toBase()
             ->leftJoin('person_lines', static fn ($join) => $join->on('person_lines.tree_id', 'event_roles.tree_id')->on('person_lines.person_id', 'event_roles.person_id'))
             ->whereIn('event_roles.event_id', $eventIds)->orderBy('event_roles.position')->orderBy('event_roles.id')
             ->get(['event_roles.id', 'event_roles.event_id', 'event_roles.role', 'event_roles.person_id', 'event_roles.words', 'person_lines.shown_name']);
-        $withheld = $this->living->view() instanceof ShieldedTree ? array_flip($this->living->among(array_values($rows->pluck('person_id')->filter()->all()))) : [];
-        $said = $this->living->told();
+        $withheld = $isShielded ? array_flip($this->living->among(array_values($rows->pluck('person_id')->filter()->all()))) : [];
         $roles = [];
         foreach ($rows as $row) {
             $name = isset($withheld[$row->person_id]) ? ShieldedTree::WORD : ($row->shown_name ?? $said($row->words));

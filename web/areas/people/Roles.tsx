@@ -2,6 +2,7 @@ import { useState } from 'react'
 import { api, told, type Schemas } from '../../api/client'
 import { useTreeId, useWrite, type Fact } from '../../api/useTree'
 import { Finder } from '../../parts/Finder'
+import { findPeople } from '../../parts/findPeople'
 import { PersonName } from '../../parts/PersonName'
 
 const ROLES = ['witness', 'informant', 'godparent', 'lodger', 'clergy', 'friend', 'neighbour', 'other']
@@ -24,13 +25,10 @@ export function Roles({ fact }: { fact: Fact }) {
   const remove = useWrite((id: string) =>
     told(api.DELETE('/api/trees/{tree}/roles/{role}', { params: { path: { tree, role: id } } })),
   )
-  const find = async (q: string) => {
-    const found = await told(api.GET('/api/trees/{tree}/jump', { params: { path: { tree }, query: { q } } }))
-    return [
-      ...found.people.map((one) => ({ id: one.id, line: one.name, more: `${one.born} no. ${one.number}` })),
-      { id: `as written ${q}`, line: `“${q}”`, more: 'as written, nobody in the tree' },
-    ]
-  }
+  const find = async (q: string) => [
+    ...(await findPeople(tree, q)),
+    { id: `as written ${q}`, line: `“${q}”`, more: 'as written, nobody in the tree' },
+  ]
   return (
     <section aria-label="Who was there">
       <h3 className="heads font-semibold">Who was there</h3>

@@ -4,6 +4,7 @@ import { toast } from 'sonner'
 import { api, told, type Schemas } from '../../api/client'
 import { useTreeId, useWrite } from '../../api/useTree'
 import { Finder, type Found } from '../../parts/Finder'
+import { findPeople } from '../../parts/findPeople'
 
 const KINDS = ['birth', 'adoptive', 'foster', 'guardian', 'recognised', 'other']
 const PROOFS = { unstated: 'not said', unresolved: 'unresolved', probable: 'probable', proved: 'proved' }
@@ -105,15 +106,7 @@ export function PartnerTie({ tie }: { tie: string }) {
       {moving && (
         <Move
           label="Who belongs here instead"
-          find={async (q) =>
-            (
-              await told(api.GET('/api/trees/{tree}/jump', { params: { path: { tree }, query: { q } } }))
-            ).people.map((one) => ({
-              id: one.id,
-              line: one.name,
-              more: `${one.born} no. ${one.number}`.trim(),
-            }))
-          }
+          find={(q) => findPeople(tree, q)}
           foretell={async (to) =>
             (
               await told(
