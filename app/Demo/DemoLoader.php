@@ -62,7 +62,8 @@ final class DemoLoader
         $this->current->enter($tree);
         $files = ["{$folder}/sources.txt", ...(glob("{$folder}/families/*.txt") ?: [])];
         foreach ($files as $file) {
-            $about = lcfirst(ltrim(trim((string) strtok((string) file_get_contents($file), "\n")), '# '));
+            $heading = ltrim(trim((string) strtok((string) file_get_contents($file), "\n")), '# ');
+            $about = (string) preg_replace('/^The /', 'the ', $heading);
             $this->changes->run(new Intent($user, "Entered {$about}", '', How::Batch), fn () => $this->read($file));
         }
         $centre = $this->people['centre'] ?? null;
