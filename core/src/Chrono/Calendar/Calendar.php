@@ -14,6 +14,9 @@ interface Calendar
     /** The calendar's word in the version 7 date grammar, such as GREGORIAN. */
     public function keyword(): string;
 
+    /** The calendar's name in a sentence. */
+    public function word(): string;
+
     /** The escape of the 5.5.1 date grammar, such as @#DJULIAN@. */
     public function escape(): string;
 

@@ -27,6 +27,11 @@ final readonly class FrenchRepublican implements Calendar
         return 'FRENCH_R';
     }
 
+    public function word(): string
+    {
+        return 'French Republican';
+    }
+
     public function escape(): string
     {
         return '@#DFRENCH R@';

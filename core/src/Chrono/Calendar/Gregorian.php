@@ -16,6 +16,11 @@ final readonly class Gregorian extends RomanMonths
         return 'GREGORIAN';
     }
 
+    public function word(): string
+    {
+        return 'Gregorian';
+    }
+
     public function escape(): string
     {
         return '@#DGREGORIAN@';

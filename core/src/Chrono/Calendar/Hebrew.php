@@ -32,6 +32,11 @@ final readonly class Hebrew implements Calendar
         return 'HEBREW';
     }
 
+    public function word(): string
+    {
+        return 'Hebrew';
+    }
+
     public function escape(): string
     {
         return '@#DHEBREW@';

@@ -16,6 +16,11 @@ final readonly class Julian extends RomanMonths
         return 'JULIAN';
     }
 
+    public function word(): string
+    {
+        return 'Julian';
+    }
+
     public function escape(): string
     {
         return '@#DJULIAN@';
