@@ -18,7 +18,9 @@ use App\Http\People\NotesController;
 use App\Http\People\PeopleController;
 use App\Http\People\RolesController;
 use App\Http\People\TiesController;
+use App\Http\Places\PlacePartsController;
 use App\Http\Places\PlacesController;
+use App\Http\Places\WordingsController;
 use App\Http\Reading\ReadingController;
 use App\Http\Records\CitationsController;
 use App\Http\Records\SourcesController;
@@ -30,7 +32,7 @@ use App\Http\Tree\TreesController;
 use Illuminate\Support\Facades\Route;
 
 $uuid = '[0-9a-fA-F]{8}(?:-[0-9a-fA-F]{4}){3}-[0-9a-fA-F]{12}';
-foreach (['tree', 'person', 'union', 'fact', 'name', 'source', 'claim', 'change', 'run', 'upload', 'parentSet', 'unionPartner', 'subject', 'deleted', 'note', 'task', 'group', 'mark', 'role', 'eventKind'] as $key) {
+foreach (['tree', 'person', 'union', 'fact', 'name', 'source', 'claim', 'change', 'run', 'upload', 'parentSet', 'unionPartner', 'subject', 'deleted', 'note', 'task', 'group', 'mark', 'role', 'eventKind', 'place', 'placeName', 'placeInside', 'placeChurch'] as $key) {
     Route::pattern($key, $uuid);
 }
 
@@ -45,8 +47,6 @@ Route::prefix('api')->group(function (): void {
         Route::post('trees', [TreesController::class, 'store']);
         Route::get('deleted-trees', [DeletedTreesController::class, 'index']);
         Route::post('deleted-trees/{deleted}/restore', [DeletedTreesController::class, 'restore']);
-        Route::get('event-kinds', [FactsController::class, 'kinds']);
-        Route::get('reading/date', [ReadingController::class, 'date']);
         Route::get('reading/entry', [ReadingController::class, 'entry']);
         Route::post('uploads', [UploadsController::class, 'store']);
         Route::get('uploads/{upload}', [UploadsController::class, 'show']);
@@ -65,6 +65,10 @@ Route::prefix('api')->group(function (): void {
         Route::get('sources', [SourcesController::class, 'index']);
         Route::get('sources/{source}', [SourcesController::class, 'show']);
         Route::get('places', [PlacesController::class, 'index']);
+        Route::get('places/{place}', [PlacesController::class, 'show']);
+        Route::get('wordings', [WordingsController::class, 'index']);
+        Route::get('reading/date', [ReadingController::class, 'date']);
+        Route::get('reading/place', [ReadingController::class, 'place']);
         Route::get('tasks', [TasksController::class, 'index']);
         Route::get('groups', [GroupsController::class, 'index']);
         Route::get('event-kinds', [EventKindsController::class, 'index']);
@@ -122,6 +126,19 @@ Route::prefix('api')->group(function (): void {
         Route::delete('union-partners/{unionPartner}', [TiesController::class, 'partner']);
         Route::post('sources', [SourcesController::class, 'store']);
         Route::patch('sources/{source}', [SourcesController::class, 'update']);
+        Route::put('sources/{source}/reckoning', [SourcesController::class, 'reckon']);
+        Route::post('places', [PlacesController::class, 'store']);
+        Route::patch('places/{place}', [PlacesController::class, 'update']);
+        Route::put('places/{place}/reckoning', [PlacesController::class, 'reckon']);
+        Route::delete('places/{place}', [PlacesController::class, 'destroy']);
+        Route::post('places/{place}/names', [PlacePartsController::class, 'storeName']);
+        Route::post('places/{place}/insides', [PlacePartsController::class, 'storeInside']);
+        Route::post('places/{place}/churches', [PlacePartsController::class, 'storeChurch']);
+        Route::delete('place-names/{placeName}', [PlacePartsController::class, 'destroyName']);
+        Route::delete('place-insides/{placeInside}', [PlacePartsController::class, 'destroyInside']);
+        Route::delete('place-churches/{placeChurch}', [PlacePartsController::class, 'destroyChurch']);
+        Route::post('wordings', [WordingsController::class, 'store']);
+        Route::post('wordings/all', [WordingsController::class, 'all']);
         Route::post('journal/undo', [JournalController::class, 'undo']);
         Route::post('journal/redo', [JournalController::class, 'redo']);
         Route::post('journal/{change}/undo', [JournalController::class, 'undoOne']);
@@ -132,6 +149,7 @@ Route::prefix('api')->group(function (): void {
 
     Route::prefix('trees/{tree}')->middleware('tree:owner')->group(function (): void {
         Route::patch('', [TreesController::class, 'update']);
+        Route::put('reckoning', [TreesController::class, 'reckon']);
         Route::delete('', [TreesController::class, 'destroy']);
     });
 

@@ -49,6 +49,7 @@ final class DemoLoader
         private readonly Ties $ties,
         private readonly Facts $facts,
         private readonly Citations $citations,
+        private readonly DemoPlaces $places,
     ) {
     }
 
@@ -60,7 +61,7 @@ final class DemoLoader
     public function load(Tree $tree, User $user, string $folder): int
     {
         $this->current->enter($tree);
-        $files = ["{$folder}/sources.txt", ...(glob("{$folder}/families/*.txt") ?: [])];
+        $files = ["{$folder}/places.txt", "{$folder}/sources.txt", ...(glob("{$folder}/families/*.txt") ?: [])];
         foreach ($files as $file) {
             $heading = ltrim(trim((string) strtok((string) file_get_contents($file), "\n")), '# ');
             $about = (string) preg_replace('/^The /', 'the ', $heading);
@@ -84,6 +85,11 @@ final class DemoLoader
             try {
                 [$word, $rest] = explode(' ', $text, 2) + [1 => ''];
                 match ($word) {
+                    'place' => $this->places->place($rest),
+                    'called' => $this->places->called($rest),
+                    'inside' => $this->places->inside($rest),
+                    'church' => $this->places->church($rest),
+                    'reckoning' => $this->places->reckoning($rest),
                     'source' => $this->source($rest),
                     'person' => $this->person($rest),
                     'same' => $this->same($rest),

@@ -4,12 +4,35 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use NorthBough\Core\Chrono\SaidReckoning;
+
 /**
  * @property string $name
  * @property string|null $inside_id
  * @property string $search
+ * @property string $kind
+ * @property string|null $latitude
+ * @property string|null $longitude
+ * @property array<string, string>|null $reckoning
  */
 final class Place extends TreeModel
 {
     protected $table = 'places';
+
+    protected function casts(): array
+    {
+        return [...parent::casts(), 'reckoning' => 'array'];
+    }
+
+    public static function dependents(): array
+    {
+        return [[PlaceWording::class, 'place_id'], [PlaceName::class, 'place_id'], [PlaceInside::class, 'place_id'], [PlaceInside::class, 'inside_id'],
+            [PlaceChurch::class, 'place_id'], [PlaceChurch::class, 'church_id'], [Note::class, 'place_id'], [Task::class, 'place_id'],
+            [GroupMember::class, 'place_id'], [Marking::class, 'place_id'], [MediaLink::class, 'place_id']];
+    }
+
+    public function saidReckoning(): ?SaidReckoning
+    {
+        return $this->reckoning === null ? null : SaidReckoning::of($this->reckoning);
+    }
 }

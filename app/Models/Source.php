@@ -13,10 +13,16 @@ namespace App\Models;
  * @property string $text
  * @property string $call_number
  * @property string $search
+ * @property array<string, string>|null $reckoning
  */
 final class Source extends TreeModel
 {
     protected $table = 'sources';
+
+    protected function casts(): array
+    {
+        return [...parent::casts(), 'reckoning' => 'array'];
+    }
 
     public static function dependents(): array
     {

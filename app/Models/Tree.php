@@ -20,6 +20,7 @@ use Illuminate\Support\Facades\DB;
  * @property int $dead_years_after_birth
  * @property int $dead_years_after_adult_event
  * @property bool $readers_see_living
+ * @property array<string, string>|null $reckoning how dates are written where neither source nor place says
  */
 final class Tree extends Model
 {
@@ -30,6 +31,11 @@ final class Tree extends Model
     protected $attributes = ['next_number' => 1, 'people_count' => 0, 'last_change' => 0, 'dead_years_after_birth' => 110, 'dead_years_after_adult_event' => 100, 'readers_see_living' => false];
 
     protected $fillable = ['name', 'centre_person_id'];
+
+    protected function casts(): array
+    {
+        return ['reckoning' => 'array'];
+    }
 
     /** The role that a user has in this tree; empty for a stranger. */
     public function roleOf(User $user): string

@@ -192,7 +192,7 @@ final readonly class DatabaseTree implements TreeView
     private static function event(stdClass $row, array $backing): Event
     {
         return new Event($row->id, $row->kind, $row->type_words, $row->value,
-            DateColumns::restore((array) $row), $row->place_typed, $row->denied, $backing, Standing::from($row->standing));
+            DateColumns::restore((array) $row), $row->place_typed, $row->denied, $backing, Standing::from($row->standing), $row->place_id);
     }
 
     /**

@@ -109,7 +109,6 @@ final class ProcessesTest extends BaseTestCase
 
         self::assertSame(range(1, 50), DB::table('people')->where('tree_id', $tree->id)->orderBy('number')->pluck('number')->all());
         self::assertSame(range(1, 50), DB::table('change_sets')->where('tree_id', $tree->id)->orderBy('seq')->pluck('seq')->all());
-        self::assertSame(1, DB::table('places')->where('tree_id', $tree->id)->count());
     }
 
     private function artisanProcess(string ...$arguments): Process

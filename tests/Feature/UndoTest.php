@@ -27,6 +27,9 @@ final class UndoTest extends TestCase
         'POST people/{person}/tasks', 'PATCH tasks/{task}', 'DELETE tasks/{task}', 'POST groups', 'POST marks', 'DELETE groups/{group}', 'DELETE marks/{mark}',
         'PUT people/{person}/groups/{group}', 'DELETE people/{person}/groups/{group}', 'PUT people/{person}/marks/{mark}', 'DELETE people/{person}/marks/{mark}',
         'POST facts/{fact}/roles', 'DELETE roles/{role}', 'POST event-kinds', 'DELETE event-kinds/{eventKind}',
+        'PUT sources/{source}/reckoning', 'POST places', 'PATCH places/{place}', 'PUT places/{place}/reckoning', 'DELETE places/{place}',
+        'POST places/{place}/names', 'POST places/{place}/insides', 'POST places/{place}/churches', 'DELETE place-names/{placeName}',
+        'DELETE place-insides/{placeInside}', 'DELETE place-churches/{placeChurch}', 'POST wordings', 'POST wordings/all',
     ];
 
     #[DataProvider('changes')]
@@ -179,7 +182,17 @@ final class UndoTest extends TestCase
         $role = $this->api('POST', "/facts/{$fact}/roles", ['role' => 'witness', 'words' => 'Jn Osk'])->assertOk()->json('id');
         $kind = $this->api('POST', '/event-kinds', ['word' => 'Kelp licence'])->assertOk()->json('id');
 
-        return ['second' => $second, 'other' => $other, 'note' => $note, 'task' => $task, 'group' => $group, 'mark' => $mark, 'role' => $role, 'eventKind' => $kind,
+        $isles = $this->api('POST', '/places', ['name' => 'Marren Isles'])->assertOk()->json('id');
+        [$tolsay, $hask] = array_map(fn (string $name): string => $this->api('POST', '/places', ['name' => $name, 'insideId' => $isles])->assertOk()->json('id'), ['Tolsay', 'Hask']);
+        $ties = ['placeId' => $tolsay, 'from' => '1782', 'to' => ''];
+        $parts = ['place' => $hask, 'tolsay' => $tolsay,
+            'placeName' => $this->api('POST', "/places/{$hask}/names", ['name' => 'Stair Isle'])->json('id'),
+            'placeInside' => $this->api('POST', "/places/{$hask}/insides", $ties)->json('id'),
+            'placeChurch' => $this->api('POST', "/places/{$hask}/churches", $ties)->json('id')];
+        $this->api('PATCH', "/facts/{$this->fact($person, 'death')->id}", ['date' => '3/4/1923', 'place' => 'the Ness', 'version' => 1])->assertOk();
+        $this->api('POST', "/facts/{$this->fact($person, 'death')->id}/citations", ['sourceId' => $source])->assertOk();
+
+        return [...$parts, 'second' => $second, 'other' => $other, 'note' => $note, 'task' => $task, 'group' => $group, 'mark' => $mark, 'role' => $role, 'eventKind' => $kind,
             'emptyGroup' => $empty[0], 'emptyMark' => $empty[1], 'person' => $person, 'union' => $union, 'name' => $name, 'fact' => $fact, 'source' => $source, 'claim' => $claim,
             'parentSet' => $page->json('parentSets.0.id'), 'unionPartner' => $page->json('unions.0.tieId')];
     }
@@ -215,6 +228,12 @@ final class UndoTest extends TestCase
             'PATCH tasks/{task}' => ['done' => true, 'version' => 1],
             'POST groups', 'POST marks' => ['name' => 'Emigrants', 'meaning' => 'Left before 1860'],
             'POST facts/{fact}/roles' => ['role' => 'godparent', 'personId' => $family['second']],
+            'PUT sources/{source}/reckoning', 'PUT places/{place}/reckoning' => ['calendar' => 'JULIAN', 'yearStart' => '25 March', 'order' => 'mdy'],
+            'POST places' => ['name' => 'Hask Light', 'insideId' => $family['place']],
+            'PATCH places/{place}' => ['name' => 'Hask Isle', 'latitude' => '59.5', 'version' => 1],
+            'POST places/{place}/names' => ['name' => 'Haskoy', 'language' => 'Old Marren', 'to' => '1700'],
+            'POST places/{place}/insides', 'POST places/{place}/churches' => ['placeId' => $family['tolsay'], 'from' => '1782', 'to' => '1899'],
+            'POST wordings' => ['typed' => 'Hask Light, Hask', 'placeId' => $family['tolsay']],
             'POST event-kinds' => ['word' => 'Boat licence', 'hasValue' => true],
             default => [],
         };

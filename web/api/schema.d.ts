@@ -245,22 +245,6 @@ export interface paths {
     patch?: never
     trace?: never
   }
-  '/api/event-kinds': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['eventKinds']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
   '/api/trees/{tree}/people/{person}/facts': {
     parameters: {
       query?: never
@@ -678,6 +662,102 @@ export interface paths {
     patch?: never
     trace?: never
   }
+  '/api/trees/{tree}/places/{place}/names': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post: operations['namePlace']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/places/{place}/insides': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post: operations['putPlaceInside']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/places/{place}/churches': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post: operations['sayChurch']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/place-names/{placeName}': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post?: never
+    delete: operations['unnamePlace']
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/place-insides/{placeInside}': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post?: never
+    delete: operations['takePlaceOut']
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/place-churches/{placeChurch}': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post?: never
+    delete: operations['unsayChurch']
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
   '/api/trees/{tree}/places': {
     parameters: {
       query?: never
@@ -685,9 +765,41 @@ export interface paths {
       path?: never
       cookie?: never
     }
-    /** The gazetteer: each place with what it lies in and how many facts happened there. */
     get: operations['places']
     put?: never
+    post: operations['makePlace']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/places/{place}': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get: operations['place']
+    put?: never
+    post?: never
+    /** Facts keep their words; what lay in it lies in what it lay in. */
+    delete: operations['deletePlace']
+    options?: never
+    head?: never
+    patch: operations['changePlace']
+    trace?: never
+  }
+  '/api/trees/{tree}/places/{place}/reckoning': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put: operations['reckonPlace']
     post?: never
     delete?: never
     options?: never
@@ -695,13 +807,47 @@ export interface paths {
     patch?: never
     trace?: never
   }
-  '/api/reading/date': {
+  '/api/trees/{tree}/wordings': {
     parameters: {
       query?: never
       header?: never
       path?: never
       cookie?: never
     }
+    get: operations['wordings']
+    put?: never
+    post: operations['settleWords']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/wordings/all': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    /** Makes places of all words that stand for none yet, in one change that can be taken back. */
+    post: operations['takeAllWordsIn']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/reading/date': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    /** As the place wrote its dates where one is named, else as the tree says. */
     get: operations['readDate']
     put?: never
     post?: never
@@ -727,6 +873,23 @@ export interface paths {
     patch?: never
     trace?: never
   }
+  '/api/trees/{tree}/reading/place': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    /** What the words of a place stand for on a day, and what else they might. */
+    get: operations['readPlace']
+    put?: never
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
   '/api/trees/{tree}/reading/places': {
     parameters: {
       query?: never
@@ -734,7 +897,7 @@ export interface paths {
       path?: never
       cookie?: never
     }
-    /** Places as they were typed before, those used most first. */
+    /** Words for a place that begin so: wordings used before, those used most first, then places of the gazetteer with what they lie in. */
     get: operations['suggestPlaces']
     put?: never
     post?: never
@@ -806,6 +969,22 @@ export interface paths {
     options?: never
     head?: never
     patch: operations['changeSource']
+    trace?: never
+  }
+  '/api/trees/{tree}/sources/{source}/reckoning': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put: operations['reckonSource']
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
     trace?: never
   }
   '/api/trees/{tree}/reports/{kind}/{subject}': {
@@ -1003,6 +1182,23 @@ export interface paths {
     patch?: never
     trace?: never
   }
+  '/api/trees/{tree}/reckoning': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    /** How dates are written where neither source nor place says; dates typed here are read again. */
+    put: operations['reckonTree']
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
 }
 export type webhooks = Record<string, never>
 export interface components {
@@ -1035,11 +1231,13 @@ export interface components {
       hasValue: boolean
     }
     FactInput: {
+      /** @description The place that this fact's words stand for, where it is not what they usually do; empty for what they usually do. */
       kind?: string | null
       typeWords?: string | null
       value?: string | null
       date?: string | null
       place?: string | null
+      placeId?: string | null
       denied?: boolean | null
       version?: number | null
       why?: string | null
@@ -1091,6 +1289,34 @@ export interface components {
     PersonInput: {
       line: string
     }
+    /** @description What is left out stays; empty takes away what was said. Degrees are decimal, south and west below nought. */
+    PlaceInput: {
+      name?: string | null
+      kind?: string | null
+      insideId?: string | null
+      latitude?: string | null
+      longitude?: string | null
+      version?: number | null
+    }
+    PlaceNameInput: {
+      name: string
+      language: string
+      from: string
+      to: string
+    }
+    PlaceTieInput: {
+      placeId: string
+      from: string
+      to: string
+    }
+    /** @description How dates are written; all empty takes away what was said. */
+    ReckoningInput: {
+      calendar: string
+      yearStart: string
+      until: string
+      order: string
+      hemisphere: string
+    }
     RelativeInput: {
       relation: string
       line?: string | null
@@ -1130,6 +1356,11 @@ export interface components {
     UploadInput: {
       name: string
       size: number
+    }
+    /** @description Words, and the place that they stand for; without one, the places that they name are made. */
+    WordingInput: {
+      typed: string
+      placeId?: string | null
     }
     BoxResource: {
       personId: string
@@ -1233,7 +1464,15 @@ export interface components {
       runs: components['schemas']['RunResource'][]
       imports: components['schemas']['ImportResource'][]
     }
-    /** @description A fact of a life: `age` at it, `with` whom, `rivals` how many other values of a thing that can be one only. */
+    /** @description A fact that happened at a place. */
+    FactAtPlace: {
+      personId: string
+      person: string
+      word: string
+      date: string
+      place: string
+    }
+    /** @description A fact of a life: `placeId` where another place was chosen for it than its words stand for, `age` at it, `with` whom, `rivals` how many other values of a thing that can be one only. */
     FactResource: {
       id: string
       unionId: string | null
@@ -1244,6 +1483,7 @@ export interface components {
       value: string
       date: components['schemas']['DateResource']
       place: string
+      placeId: string | null
       denied: boolean
       age: string
       with: string
@@ -1421,16 +1661,80 @@ export interface components {
       saidDeadWhy: string
       toCentre: string
     }
+    /** @description What a place was called for a time, or in a language. */
+    PlaceNameResource: {
+      id: string
+      name: string
+      language: string
+      from: string
+      to: string
+    }
+    /** @description A place that words might stand for. */
+    PlaceOfferResource: {
+      id: string
+      path: string
+    }
+    /** @description A place with all that is said of it; `path` is the place and what it lies in today. */
+    PlacePage: {
+      id: string
+      version: number
+      name: string
+      kind: string
+      insideId: string | null
+      path: string[]
+      latitude: string
+      longitude: string
+      reckoning: components['schemas']['ReckoningResource']
+      reckonedAs: string
+      names: components['schemas']['PlaceNameResource'][]
+      insides: components['schemas']['PlaceTieResource'][]
+      churches: components['schemas']['PlaceTieResource'][]
+      inner: components['schemas']['PlaceResource'][]
+      wordings: components['schemas']['WordingResource'][]
+      facts: components['schemas']['FactAtPlace'][]
+      factCount: number
+      deleting: string
+    }
+    /** @description What the words of a place were understood as; `understood` is the line that stands under the field. */
+    PlaceReadingResource: {
+      placeId: string | null
+      path: string
+      church: string
+      understood: string
+      offers: components['schemas']['PlaceOfferResource'][]
+    }
+    /** @description A line of the gazetteer: `facts` counts what happened there by its own words, not what lies in it. */
     PlaceResource: {
       id: string
       name: string
+      kind: string
       inside: string
       facts: number
     }
+    /** @description What a place lay in, or which church served it, for a time. */
+    PlaceTieResource: {
+      id: string
+      placeId: string
+      name: string
+      from: string
+      to: string
+    }
+    /** @description A page of the gazetteer; `unsettled` counts the wordings that stand for no place yet. */
     PlacesPage: {
       rows: components['schemas']['PlaceResource'][]
+      next: string | null
       shown: number
       total: number
+      unsettled: number
+    }
+    /** @description How dates are written: what was said, and the same in words. */
+    ReckoningResource: {
+      calendar: string
+      yearStart: string
+      until: string
+      order: string
+      hemisphere: string
+      words: string
     }
     /** @description A record of a source with everything that is cited to it. */
     RecordUse: {
@@ -1505,6 +1809,7 @@ export interface components {
       fullNote: components['schemas']['WordsResource'][]
       shortNote: components['schemas']['WordsResource'][]
       bibliography: components['schemas']['WordsResource'][]
+      reckoning: components['schemas']['ReckoningResource']
     }
     SourcesPage: {
       rows: components['schemas']['SourceResource'][]
@@ -1540,6 +1845,7 @@ export interface components {
       deadYearsAfterBirth: number
       deadYearsAfterAdultEvent: number
       readersSeeLiving: boolean
+      reckoning: components['schemas']['ReckoningResource']
     }
     UnionLine: {
       id: string
@@ -1572,6 +1878,16 @@ export interface components {
       id: string
       name: string
       email: string
+    }
+    /** @description Words as typed, and how many facts use them. */
+    WordingResource: {
+      typed: string
+      facts: number
+    }
+    /** @description Words that stand for no place yet, those used most first. */
+    WordingsPage: {
+      rows: components['schemas']['WordingResource'][]
+      total: number
     }
     WordsResource: {
       text: string
@@ -2125,35 +2441,6 @@ export interface operations {
       }
     }
   }
-  eventKinds: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description Done. */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['KindList']
-        }
-      }
-      /** @description Refused, with a sentence. */
-      default: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Problem']
-        }
-      }
-    }
-  }
   addFact: {
     parameters: {
       query?: never
@@ -2587,6 +2874,7 @@ export interface operations {
         from?: string
         to?: string
         only?: string
+        place?: string
       }
       header?: never
       path: {
@@ -3422,10 +3710,209 @@ export interface operations {
       }
     }
   }
+  namePlace: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        place: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['PlaceNameInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['MadeResource']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  putPlaceInside: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        place: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['PlaceTieInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['MadeResource']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  sayChurch: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        place: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['PlaceTieInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['MadeResource']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  unnamePlace: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        placeName: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      204: {
+        headers: {
+          [name: string]: unknown
+        }
+        content?: never
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  takePlaceOut: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        placeInside: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      204: {
+        headers: {
+          [name: string]: unknown
+        }
+        content?: never
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  unsayChurch: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        placeChurch: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      204: {
+        headers: {
+          [name: string]: unknown
+        }
+        content?: never
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
   places: {
     parameters: {
       query?: {
         q?: string
+        after?: string
       }
       header?: never
       path: {
@@ -3455,13 +3942,284 @@ export interface operations {
       }
     }
   }
+  makePlace: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['PlaceInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['MadeResource']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  place: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        place: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['PlacePage']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  deletePlace: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        place: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      204: {
+        headers: {
+          [name: string]: unknown
+        }
+        content?: never
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  changePlace: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        place: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['PlaceInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['MadeResource']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  reckonPlace: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        place: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['ReckoningInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['MadeResource']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  wordings: {
+    parameters: {
+      query?: {
+        q?: string
+      }
+      header?: never
+      path: {
+        tree: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['WordingsPage']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  settleWords: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['WordingInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['MadeResource']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  takeAllWordsIn: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['WordingsPage']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
   readDate: {
     parameters: {
       query?: {
         text?: string
+        place?: string
       }
       header?: never
-      path?: never
+      path: {
+        tree: string
+      }
       cookie?: never
     }
     requestBody?: never
@@ -3504,6 +4262,41 @@ export interface operations {
         }
         content: {
           'application/json': components['schemas']['EntryReading']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  readPlace: {
+    parameters: {
+      query?: {
+        text?: string
+        date?: string
+        chosen?: string
+      }
+      header?: never
+      path: {
+        tree: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['PlaceReadingResource']
         }
       }
       /** @description Refused, with a sentence. */
@@ -3730,6 +4523,42 @@ export interface operations {
     requestBody: {
       content: {
         'application/json': components['schemas']['SourceInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['MadeResource']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  reckonSource: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        source: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['ReckoningInput']
       }
     }
     responses: {
@@ -4289,6 +5118,41 @@ export interface operations {
         }
         content: {
           'application/json': components['schemas']['NowResource']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  reckonTree: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['ReckoningInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['TreeResource']
         }
       }
       /** @description Refused, with a sentence. */

@@ -1,23 +1,32 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { useId, type InputHTMLAttributes } from 'react'
 import { api, told } from '../api/client'
+import { useTreeId } from '../api/useTree'
 import { useDebounced } from './useDebounced'
 
 type Props = Omit<InputHTMLAttributes<HTMLInputElement>, 'value' | 'onChange'> & {
   value: string
   onValue: (text: string) => void
+  /** Where it happened: a place can say how it wrote its dates. */
+  place?: string
 }
 
 /** A date as it is typed, with what was understood under it. */
-export function DateGap({ value, onValue, ...rest }: Props) {
+export function DateGap({ value, onValue, place = '', ...rest }: Props) {
   const id = useId()
+  const tree = useTreeId()
+  const where = useDebounced(place.trim())
   const rested = useDebounced(value.trim())
   const { data } = useQuery({
-    queryKey: ['date', rested],
-    queryFn: () => told(api.GET('/api/reading/date', { params: { query: { text: rested } } })),
+    queryKey: ['date', tree, rested, where],
+    queryFn: () => 
+      told(
+        api.GET('/api/trees/{tree}/reading/date', {
+          params: { path: { tree }, query: { text: rested, place: where } },
+        }),
+      ),
     enabled: rested !== '',
     placeholderData: keepPreviousData,
-    staleTime: Infinity,
   })
   const understood = value.trim() === '' ? '' : (data?.understood ?? '')
   return (

@@ -17,6 +17,8 @@ final readonly class FactInput
         #[OA\Property] public ?string $value = null,
         #[OA\Property] public ?string $date = null,
         #[OA\Property] public ?string $place = null,
+        /** The place that this fact's words stand for, where it is not what they usually do; empty for what they usually do. */
+        #[OA\Property] public ?string $placeId = null,
         #[OA\Property] public ?bool $denied = null,
         #[OA\Property] public ?int $version = null,
         #[OA\Property] public ?string $why = null,
@@ -35,6 +37,7 @@ final readonly class FactInput
             'value' => ['nullable', 'string', 'max:5000'],
             'date' => ['nullable', 'string', 'max:200'],
             'place' => ['nullable', 'string', 'max:500'],
+            'placeId' => ['nullable', 'string', 'max:36', 'regex:/^$|^[0-9a-fA-F-]{36}$/'],
             'denied' => ['nullable', 'boolean'],
             'version' => ['nullable', 'integer'],
             'why' => ['nullable', 'string', 'max:2000'],
@@ -47,7 +50,7 @@ final readonly class FactInput
     /**
      * What was said of the fact itself; what was left out is missing.
      *
-     * @return array{kind: string, typeWords?: string, value?: string, date?: string, place?: string, denied?: bool}
+     * @return array{kind: string, typeWords?: string, value?: string, date?: string, place?: string, placeId?: string|null, denied?: bool}
      */
     public function fact(string $kind): array
     {
@@ -56,6 +59,7 @@ final readonly class FactInput
             + ($this->value === null ? [] : ['value' => $this->value])
             + ($this->date === null ? [] : ['date' => $this->date])
             + ($this->place === null ? [] : ['place' => $this->place])
+            + ($this->placeId === null ? [] : ['placeId' => $this->placeId === '' ? null : $this->placeId])
             + ($this->denied === null ? [] : ['denied' => $this->denied]);
     }
 }

@@ -69,6 +69,7 @@ final readonly class FactResources
             value: $event->value,
             date: self::date($event->date),
             place: $event->place,
+            placeId: $event->placeId,
             denied: $event->denied,
             age: $this->age($event),
             with: implode(' and ', $with),

@@ -5,12 +5,9 @@ declare(strict_types=1);
 namespace App\Http\People;
 
 use App\Http\Api\Delete;
-use App\Http\Api\Get;
 use App\Http\Api\Patch;
 use App\Http\Api\Post;
 use App\Http\Inputs\FactInput;
-use App\Http\Resources\KindList;
-use App\Http\Resources\KindResource;
 use App\Http\Resources\MadeResource;
 use App\Http\Tree\TreesController;
 use App\Models\Event;
@@ -26,22 +23,12 @@ use App\Trees\Editing\Facts;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use NorthBough\Core\Tree\EventKind;
 use NorthBough\Core\Tree\EventKinds;
 
 final readonly class FactsController
 {
     public function __construct(private ChangeSets $changes, private Facts $facts, private Citations $citations)
     {
-    }
-
-    #[Get('/event-kinds', 'eventKinds', KindList::class)]
-    public function kinds(): JsonResponse
-    {
-        return response()->json(new KindList(array_map(
-            static fn (EventKind $k): KindResource => new KindResource($k->code, $k->word, $k->ofPerson, $k->ofUnion, $k->hasValue),
-            array_values(EventKinds::all()),
-        )));
     }
 
     #[Post('/trees/{tree}/people/{person}/facts', 'addFact', MadeResource::class, FactInput::class)]

@@ -9,11 +9,13 @@ use App\Http\Api\Get;
 use App\Http\Resources\JumpList;
 use App\Http\Resources\PeoplePage;
 use App\Http\Resources\PersonLine;
+use App\Trees\FactsAtPlaces;
 use App\Trees\Living;
 use App\Trees\PeopleSearch;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Str;
 use NorthBough\Core\Chrono\Calendar\Calendars;
 use stdClass;
 
@@ -26,11 +28,11 @@ final readonly class IndexController
 
     private const SORTS = ['name' => 'sort_name', 'number' => 'number', 'birth' => 'birth_sort', 'death' => 'death_sort'];
 
-    public function __construct(private PeopleSearch $search)
+    public function __construct(private PeopleSearch $search, private FactsAtPlaces $facts)
     {
     }
 
-    #[Get('/trees/{tree}/people', 'people', PeoplePage::class, query: ['q', 'sort', 'after', 'sex', 'from', 'to', 'only'])]
+    #[Get('/trees/{tree}/people', 'people', PeoplePage::class, query: ['q', 'sort', 'after', 'sex', 'from', 'to', 'only', 'place'])]
     public function index(Request $request): JsonResponse
     {
         $sort = self::SORTS[$request->string('sort')->toString()] ?? 'sort_name';
@@ -74,6 +76,10 @@ final readonly class IndexController
             }
         }
 
+        if (Str::isUuid($request->string('place')->toString())) {
+            $lines->whereIn('person_id', $this->whoWereAt($request->string('place')->toString()));
+        }
+
         return match ($request->string('only')->toString()) {
             'tied to nobody' => $this->tiedToNobody($lines),
             'living' => Living::onlyLiving($lines),
@@ -83,9 +89,17 @@ final readonly class IndexController
         };
     }
 
+    /** Those of whom something happened in a place, or in what ever lay in it; a couple's facts are both partners'. */
+    private function whoWereAt(string $placeId): Builder
+    {
+        return $this->facts->in($this->facts->inward($placeId))
+            ->leftJoin('union_partners', static fn ($join) => $join->on('union_partners.tree_id', 'events.tree_id')->on('union_partners.union_id', 'events.union_id'))
+            ->selectRaw('coalesce(events.person_id, union_partners.person_id)');
+    }
+
     private function isFiltered(Request $request): bool
     {
-        return collect(['q', 'sex', 'from', 'to', 'only'])->contains(static fn (string $key): bool => $request->string($key)->trim()->isNotEmpty());
+        return collect(['q', 'sex', 'from', 'to', 'only', 'place'])->contains(static fn (string $key): bool => $request->string($key)->trim()->isNotEmpty());
     }
 
     private function tiedToNobody(Builder $lines): Builder

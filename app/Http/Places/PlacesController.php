@@ -4,45 +4,118 @@ declare(strict_types=1);
 
 namespace App\Http\Places;
 
+use App\Http\Api\Delete;
 use App\Http\Api\Get;
-use App\Http\Resources\PlaceResource;
+use App\Http\Api\Patch;
+use App\Http\Api\Post;
+use App\Http\Api\Put;
+use App\Http\Inputs\PlaceInput;
+use App\Http\Inputs\ReckoningInput;
+use App\Http\Resources\MadeResource;
+use App\Http\Resources\PlacePage;
 use App\Http\Resources\PlacesPage;
-use App\Trees\CurrentTree;
+use App\Http\Tree\TreesController;
+use App\Models\Place;
+use App\Refusal;
+use App\Trees\Changes\Change;
+use App\Trees\Changes\ChangedMeanwhile;
+use App\Trees\Changes\ChangeSets;
+use App\Trees\Changes\Intent;
+use App\Trees\Editing\Places;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
+use Illuminate\Http\Response;
 use NorthBough\Core\Naming\SearchForm;
-use stdClass;
 
+/** The gazetteer: places inside places. */
 final readonly class PlacesController
 {
-    private const MOST = 500;
-
-    public function __construct(private CurrentTree $current)
+    public function __construct(private ChangeSets $changes, private Places $places, private PlacePages $pages)
     {
     }
 
-    /** The gazetteer: each place with what it lies in and how many facts happened there. */
-    #[Get('/trees/{tree}/places', 'places', PlacesPage::class, query: ['q'])]
+    #[Get('/trees/{tree}/places', 'places', PlacesPage::class, query: ['q', 'after'])]
     public function index(Request $request): JsonResponse
     {
-        $query = DB::table('places')->where('places.tree_id', $this->current->id());
-        $total = (clone $query)->count();
-        $search = SearchForm::of($request->string('q')->toString());
-        if ($search !== '') {
-            $query->where('places.search', 'like', '%'.addcslashes($search, '%_\\').'%');
-        }
-        $shown = (clone $query)->count();
-        $rows = $query
-            ->leftJoin('places AS outer', static fn ($join) => $join->on('outer.tree_id', 'places.tree_id')->on('outer.id', 'places.inside_id'))
-            ->leftJoin('events', static fn ($join) => $join->on('events.tree_id', 'places.tree_id')->on('events.place_id', 'places.id'))
-            ->groupBy('places.id', 'places.name', 'places.search', 'outer.name')
-            ->orderBy('places.search')->orderBy('places.id')->limit(self::MOST)
-            ->selectRaw('places.id, places.name, "outer".name AS inside, count(events.id) AS facts')->get();
+        return response()->json($this->pages->index($request->string('q')->toString(), $request->string('after')->toString()));
+    }
 
-        return response()->json(new PlacesPage(
-            array_values($rows->map(static fn (stdClass $row): PlaceResource => new PlaceResource($row->id, $row->name, $row->inside ?? '', (int) $row->facts))->all()),
-            $shown, $total,
-        ));
+    #[Get('/trees/{tree}/places/{place}', 'place', PlacePage::class)]
+    public function show(string $tree, string $place): JsonResponse
+    {
+        return response()->json($this->pages->one(Place::query()->findOrFail($place)));
+    }
+
+    #[Post('/trees/{tree}/places', 'makePlace', MadeResource::class, PlaceInput::class)]
+    public function store(Request $request): JsonResponse
+    {
+        $input = PlaceInput::from($request);
+        $name = trim($input->name ?? '');
+        if ($name === '') {
+            throw new Refusal('Give the place a name.');
+        }
+        $inside = ($input->insideId ?? '') === '' ? null : Place::query()->findOrFail($input->insideId);
+        $place = $this->changes->run(new Intent(TreesController::user($request), "Made the place {$name}"), fn (): Place => $this->places->make($name, $input->kind ?? '', $inside));
+
+        return response()->json(new MadeResource($place->id));
+    }
+
+    #[Patch('/trees/{tree}/places/{place}', 'changePlace', MadeResource::class, PlaceInput::class)]
+    public function update(Request $request, string $tree, string $place): JsonResponse
+    {
+        $input = PlaceInput::from($request);
+        $version = $input->version ?? throw new Refusal('Say which version of the place you changed.');
+        $name = Place::query()->findOrFail($place)->name;
+        $this->changes->run(new Intent(TreesController::user($request), "Changed the place {$name}"), function () use ($place, $input, $version): void {
+            $row = Place::query()->findOrFail($place);
+            $columns = self::columns($input);
+            ChangedMeanwhile::unless($row, $version, $columns);
+            $this->places->change($row, $columns);
+        });
+
+        return response()->json(new MadeResource($place));
+    }
+
+    #[Put('/trees/{tree}/places/{place}/reckoning', 'reckonPlace', MadeResource::class, ReckoningInput::class)]
+    public function reckon(Request $request, string $tree, string $place): JsonResponse
+    {
+        $said = ReckoningInput::from($request)->said();
+        $name = Place::query()->findOrFail($place)->name;
+        $this->changes->run(new Intent(TreesController::user($request), "Said how dates were written in {$name}"),
+            fn () => $this->places->change(Place::query()->findOrFail($place), ['reckoning' => $said]));
+
+        return response()->json(new MadeResource($place));
+    }
+
+    /** Facts keep their words; what lay in it lies in what it lay in. */
+    #[Delete('/trees/{tree}/places/{place}', 'deletePlace')]
+    public function destroy(Request $request, string $tree, string $place): Response
+    {
+        $row = Place::query()->findOrFail($place);
+        $this->changes->run(new Intent(TreesController::user($request), "Deleted the place {$row->name}"), fn (Change $change) => $this->places->delete($change, $row));
+
+        return response()->noContent();
+    }
+
+    /** @return array<string, string|null> */
+    private static function columns(PlaceInput $input): array
+    {
+        $columns = [];
+        if ($input->name !== null && trim($input->name) !== '') {
+            $columns += ['name' => trim($input->name), 'search' => SearchForm::of($input->name)];
+        }
+        if ($input->kind !== null) {
+            $columns['kind'] = trim($input->kind);
+        }
+        foreach (['insideId' => 'inside_id', 'latitude' => 'latitude', 'longitude' => 'longitude'] as $field => $column) {
+            if ($input->{$field} !== null) {
+                $columns[$column] = $input->{$field} === '' ? null : $input->{$field};
+            }
+        }
+        if (isset($columns['inside_id'])) {
+            $columns['inside_id'] = Place::query()->findOrFail($columns['inside_id'])->id;
+        }
+
+        return $columns;
     }
 }

@@ -9,26 +9,38 @@ use App\Http\People\FactResources;
 use App\Http\Resources\DateResource;
 use App\Http\Resources\EntryEventResource;
 use App\Http\Resources\EntryReading;
+use App\Http\Resources\PlaceOfferResource;
+use App\Http\Resources\PlaceReadingResource;
 use App\Http\Resources\SuggestionList;
 use App\Trees\CurrentTree;
+use App\Trees\Gazetteers;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use NorthBough\Core\Chrono\GenDate;
 use NorthBough\Core\Entry\OneLineEntry;
 use NorthBough\Core\Naming\SearchForm;
+use NorthBough\Core\Place\Gazetteer;
+use NorthBough\Core\Place\Place;
+use NorthBough\Core\Place\PlaceReader;
 
 /** What is understood of words while they are being typed. */
 final readonly class ReadingController
 {
-    public function __construct(private CurrentTree $current)
+    private const SUGGESTED = 10;
+
+    public function __construct(private CurrentTree $current, private Gazetteers $gazetteers)
     {
     }
 
-    #[Get('/reading/date', 'readDate', DateResource::class, query: ['text'])]
+    /** As the place wrote its dates where one is named, else as the tree says. */
+    #[Get('/trees/{tree}/reading/date', 'readDate', DateResource::class, query: ['text', 'place'])]
     public function date(Request $request): JsonResponse
     {
-        return response()->json(FactResources::date(GenDate::parse(mb_substr($request->string('text')->toString(), 0, 200))));
+        $text = mb_substr($request->string('text')->toString(), 0, 200);
+        $place = $this->understood(mb_substr($request->string('place')->toString(), 0, 500), $text)[0];
+
+        return response()->json(FactResources::date(GenDate::parse($text, $this->gazetteers->reckoning($place?->id))));
     }
 
     #[Get('/reading/entry', 'readEntry', EntryReading::class, query: ['line'])]
@@ -46,7 +58,29 @@ final readonly class ReadingController
         ));
     }
 
-    /** Places as they were typed before, those used most first. */
+    /** What the words of a place stand for on a day, and what else they might. */
+    #[Get('/trees/{tree}/reading/place', 'readPlace', PlaceReadingResource::class, query: ['text', 'date', 'chosen'])]
+    public function place(Request $request): JsonResponse
+    {
+        $text = mb_substr($request->string('text')->trim()->toString(), 0, 500);
+        $date = mb_substr($request->string('date')->toString(), 0, 200);
+        [$place, $within, $offers, $gazetteer] = $this->understood($text, $date, $request->string('chosen')->toString());
+        $when = GenDate::parse($date)->span();
+        $path = static fn (Place $one): string => implode(', ', $gazetteer->path($one->id, $when));
+
+        return response()->json(new PlaceReadingResource(
+            $place?->id, $place === null ? '' : $path($place), $place === null ? '' : $gazetteer->churchOf($place->id, $when)->name ?? '',
+            match (true) {
+                $text === '' => '',
+                $place !== null => $path($place).($within === [] ? '' : '; “'.implode(', ', $within).'” is kept'),
+                $offers !== [] => 'Which one? '.implode(' or ', array_map($path, array_slice($offers, 0, 3))),
+                default => 'kept as typed; it stands for no place of the gazetteer yet',
+            },
+            array_map(static fn (Place $offer): PlaceOfferResource => new PlaceOfferResource($offer->id, $path($offer)), array_slice($offers, 0, 8)),
+        ));
+    }
+
+    /** Words for a place that begin so: wordings used before, those used most first, then places of the gazetteer with what they lie in. */
     #[Get('/trees/{tree}/reading/places', 'suggestPlaces', SuggestionList::class, query: ['q'])]
     public function places(Request $request): JsonResponse
     {
@@ -54,10 +88,27 @@ final readonly class ReadingController
         if (mb_strlen($search) < 2) {
             return response()->json(new SuggestionList([]));
         }
-        $placeIds = DB::table('places')->where('tree_id', $this->current->id())->where('search', 'like', addcslashes($search, '%_\\').'%')->limit(50)->pluck('id');
-        $typed = DB::table('events')->where('tree_id', $this->current->id())->whereIn('place_id', $placeIds)
-            ->groupBy('place_typed')->orderByRaw('count(*) DESC, place_typed')->limit(8)->pluck('place_typed');
+        $like = addcslashes($search, '%_\\').'%';
+        $tree = $this->current->id();
+        /** @var list<string> $ids */
+        $ids = DB::table('places')->where('tree_id', $tree)->where('search', 'like', $like)->select('id')
+            ->union(DB::table('place_names')->where('tree_id', $tree)->where('search', 'like', $like)->select('place_id'))->limit(self::SUGGESTED)->pluck('id')->values()->all();
+        $gazetteer = $this->gazetteers->of($ids);
+        $paths = array_map(static fn (string $id): string => implode(', ', $gazetteer->path($id)), $ids);
+        $begins = addcslashes(mb_strtolower(mb_substr($request->string('q')->trim()->toString(), 0, 60)), '%_\\').'%';
+        $typed = DB::table('events')->where('tree_id', $tree)->where('place_typed', '!=', '')->whereRaw('lower(left(place_typed, 60)) LIKE ?', [$begins])
+            ->groupBy('place_typed')->orderByRaw('count(*) DESC, place_typed')->limit(self::SUGGESTED)->pluck('place_typed')->all();
 
-        return response()->json(new SuggestionList(array_values($typed->all())));
+        return response()->json(new SuggestionList(array_slice(array_values(array_unique([...$typed, ...$paths])), 0, self::SUGGESTED)));
+    }
+
+    /** @return array{Place|null, list<string>, list<Place>, Gazetteer} the place, the words within it, what else it might be, and the places around */
+    private function understood(string $text, string $date, string $chosen = ''): array
+    {
+        $standing = preg_match('/^[0-9a-f-]{36}$/i', $chosen) === 1 ? $chosen : $this->gazetteers->standing($text);
+        $gazetteer = $standing === null ? $this->gazetteers->bearing($text) : $this->gazetteers->of([$standing]);
+        $reading = (new PlaceReader($gazetteer))->read($text, GenDate::parse($date)->span());
+
+        return [$standing === null ? $reading->standard : $gazetteer->place($standing), $reading->within, $reading->offers, $gazetteer];
     }
 }

@@ -46,7 +46,7 @@ final readonly class CitationsController
         $row = Claim::query()->findOrFail($claim);
         $this->changes->run(
             new Intent(TreesController::user($request), 'Took a citation off a fact'),
-            static fn (Change $change) => $change->deleteWhole($row),
+            fn (Change $change) => $this->citations->uncite($change, $row),
         );
 
         return response()->noContent();

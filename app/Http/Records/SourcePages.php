@@ -7,6 +7,7 @@ namespace App\Http\Records;
 use App\Http\Api\Cursor;
 use App\Http\People\FactResources;
 use App\Http\Resources\CitedFact;
+use App\Http\Resources\ReckoningResource;
 use App\Http\Resources\RecordUse;
 use App\Http\Resources\SourcePage;
 use App\Http\Resources\SourceResource;
@@ -82,7 +83,7 @@ final readonly class SourcePages
                 $source->id, $source->version, $source->title, $source->author, $source->publication, $source->call_number, $repository,
                 (int) ($citations[$source->id] ?? 0),
                 FactResources::words(NoteForms::full($cited, '')), FactResources::words(NoteForms::short($cited, '')),
-                FactResources::words(NoteForms::bibliography($cited)),
+                FactResources::words(NoteForms::bibliography($cited)), ReckoningResource::of($source->reckoning),
             );
         })->all());
     }

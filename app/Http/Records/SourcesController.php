@@ -7,6 +7,8 @@ namespace App\Http\Records;
 use App\Http\Api\Get;
 use App\Http\Api\Patch;
 use App\Http\Api\Post;
+use App\Http\Api\Put;
+use App\Http\Inputs\ReckoningInput;
 use App\Http\Inputs\SourceInput;
 use App\Http\Resources\MadeResource;
 use App\Http\Resources\SourcePage;
@@ -67,6 +69,17 @@ final readonly class SourcesController
                 $this->citations->change($row, self::fields($input));
             },
         );
+
+        return response()->json(new MadeResource($source));
+    }
+
+    #[Put('/trees/{tree}/sources/{source}/reckoning', 'reckonSource', MadeResource::class, ReckoningInput::class)]
+    public function reckon(Request $request, string $tree, string $source): JsonResponse
+    {
+        $said = ReckoningInput::from($request)->said();
+        $title = Source::query()->findOrFail($source)->title;
+        $this->changes->run(new Intent(TreesController::user($request), "Said how {$title} writes its dates"),
+            fn (): int => $this->citations->reckon(Source::query()->findOrFail($source), $said));
 
         return response()->json(new MadeResource($source));
     }

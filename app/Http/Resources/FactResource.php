@@ -7,7 +7,7 @@ namespace App\Http\Resources;
 use App\Http\Api\ListOf;
 use OpenApi\Attributes as OA;
 
-/** A fact of a life: `age` at it, `with` whom, `rivals` how many other values of a thing that can be one only. */
+/** A fact of a life: `placeId` where another place was chosen for it than its words stand for, `age` at it, `with` whom, `rivals` how many other values of a thing that can be one only. */
 #[OA\Schema]
 final readonly class FactResource
 {
@@ -27,6 +27,7 @@ final readonly class FactResource
         #[OA\Property] public string $value,
         #[OA\Property] public DateResource $date,
         #[OA\Property] public string $place,
+        #[OA\Property] public ?string $placeId,
         #[OA\Property] public bool $denied,
         #[OA\Property] public string $age,
         #[OA\Property] public string $with,

@@ -27,6 +27,7 @@ final readonly class SourceResource
         #[ListOf(WordsResource::class)] public array $fullNote,
         #[ListOf(WordsResource::class)] public array $shortNote,
         #[ListOf(WordsResource::class)] public array $bibliography,
+        #[OA\Property] public ReckoningResource $reckoning,
     ) {
     }
 }

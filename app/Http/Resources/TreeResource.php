@@ -19,6 +19,7 @@ final readonly class TreeResource
         #[OA\Property] public int $deadYearsAfterBirth,
         #[OA\Property] public int $deadYearsAfterAdultEvent,
         #[OA\Property] public bool $readersSeeLiving,
+        #[OA\Property] public ReckoningResource $reckoning,
     ) {
     }
 }

@@ -8,17 +8,24 @@ use App\Http\Api\Delete;
 use App\Http\Api\Get;
 use App\Http\Api\Patch;
 use App\Http\Api\Post;
+use App\Http\Api\Put;
 use App\Http\Inputs\DeleteTreeInput;
+use App\Http\Inputs\ReckoningInput;
 use App\Http\Inputs\TreeInput;
 use App\Http\Resources\NowResource;
+use App\Http\Resources\ReckoningResource;
 use App\Http\Resources\TreeList;
 use App\Http\Resources\TreeResource;
 use App\Jobs\RebuildLines;
+use App\Models\Event;
 use App\Models\Person;
 use App\Models\Tree;
 use App\Models\User;
 use App\Refusal;
+use App\Trees\Changes\ChangeSets;
+use App\Trees\Changes\Intent;
 use App\Trees\CurrentTree;
+use App\Trees\Editing\WrittenDates;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -26,7 +33,7 @@ use Illuminate\Support\Facades\DB;
 
 final readonly class TreesController
 {
-    public function __construct(private CurrentTree $current)
+    public function __construct(private CurrentTree $current, private ChangeSets $changes, private WrittenDates $dates)
     {
     }
 
@@ -91,6 +98,19 @@ final readonly class TreesController
         return $this->show($request);
     }
 
+    /** How dates are written where neither source nor place says; dates typed here are read again. */
+    #[Put('/trees/{tree}/reckoning', 'reckonTree', TreeResource::class, ReckoningInput::class)]
+    public function reckon(Request $request): JsonResponse
+    {
+        $said = ReckoningInput::from($request)->said();
+        $this->changes->run(new Intent(self::user($request), 'Said how dates are written in this tree'), function () use ($said): void {
+            $this->current->get()->forceFill(['reckoning' => $said])->save();
+            $this->dates->readAgain(Event::query());
+        });
+
+        return $this->show($request);
+    }
+
     /** The tree is only hidden, and kept 30 days. */
     #[Delete('/trees/{tree}', 'deleteTree', body: DeleteTreeInput::class)]
     public function destroy(Request $request): Response
@@ -114,6 +134,7 @@ final readonly class TreesController
     private static function resource(Tree $tree, string $role): TreeResource
     {
         return new TreeResource($tree->id, $tree->name, $role, $tree->people_count, $tree->busy_with ?? '', $tree->centre_person_id,
-            $tree->dead_years_after_birth, $tree->dead_years_after_adult_event, $tree->readers_see_living);
+            $tree->dead_years_after_birth, $tree->dead_years_after_adult_event, $tree->readers_see_living,
+            ReckoningResource::of($tree->reckoning));
     }
 }

@@ -23,6 +23,7 @@ final class Tables
         'place_names' => [Models\PlaceName::class, 'the name of the place'],
         'place_insides' => [Models\PlaceInside::class, 'what the place lay in'],
         'place_churches' => [Models\PlaceChurch::class, 'the church of the place'],
+        'place_wordings' => [Models\PlaceWording::class, 'what the words stand for'],
         'event_kinds' => [Models\OwnEventKind::class, 'the kind of event'],
         'name_variants' => [Models\NameVariant::class, 'the variants'],
         'groups' => [Models\Group::class, 'the group'],

@@ -5,15 +5,21 @@ declare(strict_types=1);
 namespace App\Trees\Editing;
 
 use App\Models\Claim;
+use App\Models\Event;
 use App\Models\Record;
 use App\Models\Repository;
 use App\Models\Source;
 use App\Refusal;
+use App\Trees\Changes\Change;
 use NorthBough\Core\Naming\SearchForm;
 
 /** Describes sources and puts citations on facts. Called inside an open change set. */
 final readonly class Citations
 {
+    public function __construct(private WrittenDates $dates)
+    {
+    }
+
     /** @param  array{title: string, author?: string, publication?: string, callNumber?: string, repository?: string}  $said */
     public function describe(array $said): Source
     {
@@ -24,6 +30,28 @@ final readonly class Citations
     public function change(Source $source, array $said): void
     {
         $source->fill($this->columns($said))->save();
+    }
+
+    public function uncite(Change $change, Claim $claim): void
+    {
+        $event = $claim->event_id === null ? null : Event::query()->findOrFail($claim->event_id);
+        $change->deleteWhole($claim);
+        if ($event !== null) {
+            $this->dates->again($event);
+        }
+    }
+
+    /**
+     * Says how a source writes its dates, and reads again what it is cited for.
+     *
+     * @param  array<string, string>|null  $reckoning as SaidReckoning takes it
+     * @return int how many dates are now understood otherwise
+     */
+    public function reckon(Source $source, ?array $reckoning): int
+    {
+        $source->fill(['reckoning' => $reckoning])->save();
+
+        return $this->dates->readAgainFrom($source);
     }
 
     /** The record for a page of a source is made once and cited as often as wanted. */
@@ -37,7 +65,12 @@ final readonly class Citations
             throw new Refusal('This fact is cited to that page already.', 409);
         }
 
-        return Claim::query()->create(['record_id' => $record->id, $column => $id, 'words' => trim($words)]);
+        $claim = Claim::query()->create(['record_id' => $record->id, $column => $id, 'words' => trim($words)]);
+        if ($column === 'event_id' && $source->reckoning !== null) {
+            $this->dates->again(Event::query()->findOrFail($id));
+        }
+
+        return $claim;
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Trees\Editing;
 
 use App\Models\Event;
+use App\Models\Place;
 use App\Refusal;
 use App\Trees\Changes\Change;
 use App\Trees\Changes\ChangedMeanwhile;
@@ -15,11 +16,11 @@ use NorthBough\Core\Tree\UnknownEventKind;
 /** Puts facts on people and couples, changes them, takes them away. Called inside an open change set. */
 final readonly class Facts
 {
-    public function __construct(private Places $places)
+    public function __construct(private Places $places, private WrittenDates $dates)
     {
     }
 
-    /** @param  array{kind: string, typeWords?: string, value?: string, date?: string, place?: string, denied?: bool}  $said */
+    /** @param  array{kind: string, typeWords?: string, value?: string, date?: string, place?: string, placeId?: string|null, denied?: bool}  $said */
     public function add(string $ownerColumn, string $ownerId, array $said): Event
     {
         try {
@@ -35,19 +36,19 @@ final readonly class Facts
             $ownerColumn => $ownerId,
             'kind' => $kind->code,
             'position' => 1 + (int) Event::query()->where($ownerColumn, $ownerId)->max('position'),
-            ...$this->columns($said),
+            ...$this->columns($said, null),
         ]);
     }
 
-    /** @param  array{kind?: string, typeWords?: string, value?: string, date?: string, place?: string, denied?: bool}  $said */
+    /** @param  array{kind?: string, typeWords?: string, value?: string, date?: string, place?: string, placeId?: string|null, denied?: bool}  $said */
     public function change(Event $event, int $versionRead, array $said): Event
     {
-        $columns = $this->columns($said);
         ChangedMeanwhile::unless($event, $versionRead, $said);
-        if (isset($columns['date']) && $columns['date']->typed === $event->date_typed) {
-            unset($columns['date']);
+        if (isset($said['date']) && trim($said['date']) === trim($event->date_typed)) {
+            unset($said['date']);
         }
-        $event->fill($columns)->save();
+        $event->fill($this->columns($said, $event))->save();
+        $this->dates->again($event);
 
         return $event;
     }
@@ -61,20 +62,26 @@ final readonly class Facts
      * @param  array<string, mixed>  $said
      * @return array<string, mixed>
      */
-    private function columns(array $said): array
+    private function columns(array $said, ?Event $before): array
     {
         $columns = [];
-        foreach (['typeWords' => 'type_words', 'value' => 'value', 'denied' => 'denied'] as $field => $column) {
+        foreach (['typeWords' => 'type_words', 'value' => 'value', 'denied' => 'denied', 'place' => 'place_typed'] as $field => $column) {
             if (array_key_exists($field, $said)) {
                 $columns[$column] = is_string($said[$field]) ? trim($said[$field]) : $said[$field];
             }
         }
-        if (array_key_exists('date', $said)) {
-            $columns['date'] = GenDate::parse((string) $said['date']);
+        if (array_key_exists('placeId', $said)) {
+            $columns['place_id'] = $said['placeId'] === null ? null : Place::query()->where('id', $said['placeId'])->firstOrFail()->id;
+        } elseif (($columns['place_typed'] ?? $before?->place_typed) !== $before?->place_typed) {
+            // Other words: what was said of the old ones no longer holds.
+            $columns['place_id'] = null;
         }
-        if (array_key_exists('place', $said)) {
-            $columns['place_typed'] = trim((string) $said['place']);
-            $columns['place_id'] = $this->places->resolve($columns['place_typed']);
+        if (array_key_exists('date', $said) || isset($columns['place_typed'])) {
+            $typed = (string) ($said['date'] ?? '');
+            $standing = $this->places->understand($columns['place_typed'] ?? $before->place_typed ?? '', GenDate::parse($typed)->span());
+            if (array_key_exists('date', $said)) {
+                $columns['date'] = $this->dates->read($typed, $columns['place_id'] ?? $standing);
+            }
         }
 
         return $columns;

@@ -14,6 +14,7 @@ use App\Trees\Changes\Intent;
 use App\Trees\Changes\Tables;
 use App\Trees\CurrentTree;
 use App\Trees\Derived\PersonLines;
+use App\Trees\Gazetteers;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
@@ -22,6 +23,7 @@ use NorthBough\Core\Gedcom\NotReadable;
 use NorthBough\Core\Gedcom\Reading\FileReport;
 use NorthBough\Core\Gedcom\Reading\Reader;
 use NorthBough\Core\Gedcom\Remark;
+use NorthBough\Core\Place\PlaceReader;
 
 /**
  * Brings a file into the current tree: spooled to disk first, then one transaction of COPY. It is there whole or not
@@ -29,7 +31,7 @@ use NorthBough\Core\Gedcom\Remark;
  */
 final readonly class ImportTree
 {
-    public function __construct(private ChangeSets $changes, private CurrentTree $current, private PersonLines $lines)
+    public function __construct(private ChangeSets $changes, private CurrentTree $current, private PersonLines $lines, private Gazetteers $gazetteers)
     {
     }
 
@@ -72,7 +74,8 @@ final readonly class ImportTree
         $importId = (string) Str::uuid7();
         // A line is some twenty bytes; near enough for telling how far it has come.
         $lines = max(1, intdiv($bytes, 20));
-        $sink = new SpoolSink($folder, $tree->id, $change->id, $importId, $this->knownPlaces(),
+        $sink = new SpoolSink($folder, $tree->id, $change->id, $importId, array_fill_keys(DB::table('place_wordings')->where('tree_id', $tree->id)->pluck('typed')->all(), true),
+            new PlaceReader($this->gazetteers->whole()),
             static fn (int $line) => $progress->tell(max(0, min(60, (int) (60 * $line / $lines))), "Reading, line {$line}"), $alike);
         $report = Reader::read(static fn (): iterable => self::chunks($archive->gedcomPath), $sink, new UuidMint, $tree->fresh()->next_number ?? 1);
         if ($askTwice && $alike->said() !== '') {
@@ -111,17 +114,6 @@ final readonly class ImportTree
         DB::statement('SET LOCAL enable_seqscan = on');
         // Without fresh statistics the planner takes the tables for empty, and every query after this for a small one.
         DB::statement('ANALYZE '.implode(', ', $tables));
-    }
-
-    /** @return array<string, string> */
-    private function knownPlaces(): array
-    {
-        $known = [];
-        foreach (DB::table('places')->where('tree_id', $this->current->id())->cursor() as $place) {
-            $known["{$place->inside_id}|{$place->search}"] = $place->id;
-        }
-
-        return $known;
     }
 
     /** @return array<string, mixed> */

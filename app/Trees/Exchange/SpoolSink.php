@@ -8,8 +8,7 @@ use Illuminate\Support\Str;
 use NorthBough\Core\Gedcom\Reading\RowSink;
 use NorthBough\Core\Gedcom\Row\EventRow;
 use NorthBough\Core\Gedcom\Row\Row;
-use NorthBough\Core\Naming\SearchForm;
-use NorthBough\Core\Place\PlacePath;
+use NorthBough\Core\Place\PlaceReader;
 use RuntimeException;
 
 /** Writes the rows of a file to one spool file a table, ready for COPY, so that memory does not grow with the file. */
@@ -24,14 +23,8 @@ final class SpoolSink implements RowSink
     /** @var array<string, int> */
     private array $counts = [];
 
-    /** @var array<string, string> "inside|search" => id */
-    private array $places;
-
-    /** @var array<string, string|null> words as typed => id of the innermost place */
-    private array $typedPlaces = [];
-
     /**
-     * @param  array<string, string>  $knownPlaces  "inside|search" => id of the places that the tree has
+     * @param  array<string, true>  $understood  words of which it is said what they stand for, or that were looked at
      * @param  \Closure(int): void  $progress  told the line that has been read
      */
     public function __construct(
@@ -39,11 +32,11 @@ final class SpoolSink implements RowSink
         private readonly string $treeId,
         private readonly string $changeSetId,
         private readonly string $importId,
-        array $knownPlaces,
+        private array $understood,
+        private readonly PlaceReader $places,
         private readonly \Closure $progress,
         private readonly Alike $alike,
     ) {
-        $this->places = $knownPlaces;
     }
 
     public function add(Row $row): void
@@ -51,7 +44,7 @@ final class SpoolSink implements RowSink
         $this->alike->see($row);
         $columns = RowColumns::of($row, $this->importId);
         if ($row instanceof EventRow) {
-            $columns['place_id'] = $this->place($row->place);
+            $this->understand($row->place);
         }
         $this->write(RowColumns::table($row), $columns);
     }
@@ -74,25 +67,17 @@ final class SpoolSink implements RowSink
         return $spooled;
     }
 
-    private function place(string $typed): ?string
+    /** Notes which place of the gazetteer the words stand for, where they can mean one only and nothing is said of them yet. */
+    private function understand(string $typed): void
     {
-        return $this->typedPlaces[$typed] ??= $this->chained($typed);
-    }
-
-    private function chained(string $typed): ?string
-    {
-        $insideId = null;
-        foreach (array_reverse(PlacePath::parse($typed)->names) as $name) {
-            $search = SearchForm::of($name);
-            $key = "{$insideId}|{$search}";
-            if (! isset($this->places[$key])) {
-                $this->places[$key] = (string) Str::uuid7();
-                $this->write('places', ['id' => $this->places[$key], 'name' => $name, 'inside_id' => $insideId, 'search' => $search]);
-            }
-            $insideId = $this->places[$key];
+        if ($typed === '' || isset($this->understood[$typed])) {
+            return;
         }
-
-        return $insideId;
+        $this->understood[$typed] = true;
+        $standard = $this->places->read($typed)->standard;
+        if ($standard !== null) {
+            $this->write('place_wordings', ['id' => (string) Str::uuid7(), 'typed' => $typed, 'place_id' => $standard->id]);
+        }
     }
 
     /** @param  array<string, string|int|bool|null>  $columns */

@@ -25,6 +25,7 @@ final readonly class Event
         public bool $denied,
         public array $backing,
         public Standing $standing = Standing::Unweighed,
+        public ?string $placeId = null,
     ) {
     }
 
