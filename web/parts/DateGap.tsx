@@ -19,7 +19,7 @@ export function DateGap({ value, onValue, place = '', ...rest }: Props) {
   const rested = useDebounced(value.trim())
   const { data } = useQuery({
     queryKey: ['date', tree, rested, where],
-    queryFn: () => 
+    queryFn: () =>
       told(
         api.GET('/api/trees/{tree}/reading/date', {
           params: { path: { tree }, query: { text: rested, place: where } },

@@ -10,10 +10,11 @@ type Props = {
   find: (typed: string) => Promise<Found[]>
   onChosen: (found: Found) => void
   onLeave?: () => void
+  autoFocus?: boolean
 }
 
 /** A field that finds something in the tree as one types; arrows choose, Enter takes. */
-export function Finder({ label, queryKey, find, onChosen, onLeave }: Props) {
+export function Finder({ label, queryKey, find, onChosen, onLeave, autoFocus = true }: Props) {
   const id = useId()
   const [typed, setTyped] = useState('')
   const [at, setAt] = useState(0)
@@ -47,7 +48,7 @@ export function Finder({ label, queryKey, find, onChosen, onLeave }: Props) {
         aria-controls={id}
         aria-activedescendant={offers[at] ? `${id}-${at}` : undefined}
         placeholder={label}
-        autoFocus
+        autoFocus={autoFocus}
         className="gap w-full"
         value={typed}
         onChange={(event) => {

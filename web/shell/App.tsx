@@ -50,6 +50,7 @@ export function App() {
             <Route path="reports" element={<Reports />} />
             <Route path="reports/:union" element={<Reports />} />
             <Route path="places" element={<Places />} />
+            <Route path="places/:place" element={<Places />} />
             <Route path="exchange" element={<Exchange />} />
             <Route path="journal" element={<Journal />} />
             <Route path="tree" element={<TreePage />} />

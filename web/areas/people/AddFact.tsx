@@ -103,9 +103,9 @@ export function AddFact(props: { person: Person; onKept: (id: string) => void; o
           }}
         />
       )}
-      <DateGap aria-label="Date" value={date} onValue={setDate} />
+      <DateGap aria-label="Date" value={date} onValue={setDate} place={place} />
       <span className="flex flex-col gap-2">
-        <PlaceGap aria-label="Place" value={place} onValue={setPlace} />
+        <PlaceGap aria-label="Place" value={place} onValue={setPlace} date={date} />
         {chosen?.hasValue && (
           <input
             className="gap"

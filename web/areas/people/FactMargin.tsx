@@ -9,6 +9,7 @@ import { Words } from '../../parts/Words'
 import { Cite } from './Cite'
 import { Notes } from './Notes'
 import { Roles } from './Roles'
+import { StandsFor } from './StandsFor'
 import { KeepOrLeave } from '../../parts/KeepOrLeave'
 
 type Props = { fact: Fact; changing: boolean; onChanging: (on: boolean) => void; onGone: () => void }
@@ -34,7 +35,7 @@ export function FactMargin({ fact, changing, onChanging, onGone }: Props) {
         <h2 className="font-serif text-[20px] leading-snug">
           {fact.word} {fact.date.shown}
         </h2>
-        <p className="text-graphite">{fact.place}</p>
+        {fact.place !== '' && <StandsFor fact={fact} />}
         {fact.date.understood !== fact.date.shown && (
           <p
             className={`text-[13px] ${fact.date.ambiguous || fact.date.problem ? 'text-ochre' : 'text-graphite'}`}
@@ -148,8 +149,8 @@ function ChangeFact({ fact, onDone }: { fact: Fact; onDone: () => void }) {
       onKeyDown={(event) => event.key === 'Escape' && onDone()}
       className="space-y-2 border-l-2 border-tide pl-3"
     >
-      <DateGap aria-label="Date" autoFocus value={date} onValue={setDate} />
-      <PlaceGap aria-label="Place" value={place} onValue={setPlace} />
+      <DateGap aria-label="Date" autoFocus value={date} onValue={setDate} place={place} />
+      <PlaceGap aria-label="Place" value={place} onValue={setPlace} date={date} />
       <input
         className="gap w-full"
         aria-label="What it says"

@@ -1,7 +1,7 @@
-import { keepPreviousData, useInfiniteQuery } from '@tanstack/react-query'
+import { keepPreviousData, useInfiniteQuery, useQuery } from '@tanstack/react-query'
 import { useVirtualizer } from '@tanstack/react-virtual'
 import { useEffect, useRef, useState, type KeyboardEvent } from 'react'
-import { useNavigate } from 'react-router'
+import { Link, useNavigate, useSearchParams } from 'react-router'
 import { api, told } from '../../api/client'
 import { useTreeId, useTreePath } from '../../api/useTree'
 import { Empty } from '../../parts/Empty'
@@ -21,6 +21,8 @@ export default function People() {
   const [typed, setTyped] = useState('')
   const [sort, setSort] = useState<Sort>('name')
   const [at, setAt] = useState(0)
+  const [asked, setAsked] = useSearchParams()
+  const place = asked.get('place') ?? ''
   const [adding, setAdding] = useState(false)
   const [sex, setSex] = useState('')
   const [only, setOnly] = useState('')
@@ -30,7 +32,7 @@ export default function People() {
   const scroller = useRef<HTMLDivElement>(null)
   const filter = useRef<HTMLInputElement>(null)
   const people = useInfiniteQuery({
-    queryKey: ['people', tree, q, sort, sex, only, from, to],
+    queryKey: ['people', tree, q, sort, sex, only, from, to, place],
     queryFn: ({ pageParam }) =>
       told(
         api.GET('/api/trees/{tree}/people', {
@@ -40,6 +42,7 @@ export default function People() {
               q,
               sort,
               ...(sex ? { sex } : {}),
+              ...(place ? { place } : {}),
               ...(only ? { only } : {}),
               ...(from ? { from: String(from) } : {}),
               ...(to ? { to: String(to) } : {}),
@@ -146,6 +149,7 @@ export default function People() {
           Enter a person <kbd>a</kbd>
         </button>
       </div>
+      {place !== '' && <AtPlace place={place} onLetGo={() => setAsked({})} />}
       {adding && (
         <div className="my-3 border-l-2 border-tide pl-4">
           <EntryLine
@@ -217,6 +221,28 @@ export default function People() {
         </>
       )}
     </div>
+  )
+}
+
+/** The filter by place, in sight as long as it counts. */
+function AtPlace({ place, onLetGo }: { place: string; onLetGo: () => void }) {
+  const tree = useTreeId()
+  const path = useTreePath()
+  const { data } = useQuery({
+    queryKey: ['place', tree, place],
+    queryFn: () => told(api.GET('/api/trees/{tree}/places/{place}', { params: { path: { tree, place } } })),
+  })
+  return (
+    <p className="text-[14px] text-graphite">
+      Only those of whom something happened in{' '}
+      <Link className="act" to={path(`places/${place}`)}>
+        {data?.name ?? 'a place'}
+      </Link>{' '}
+      or in what lay in it.{' '}
+      <button type="button" className="act" onClick={onLetGo}>
+        Everybody again
+      </button>
+    </p>
   )
 }
 

@@ -1,49 +1,164 @@
-import { keepPreviousData, useQuery } from '@tanstack/react-query'
-import { useState } from 'react'
+import { keepPreviousData, useInfiniteQuery } from '@tanstack/react-query'
+import { useVirtualizer } from '@tanstack/react-virtual'
+import { useEffect, useRef, useState, type KeyboardEvent } from 'react'
+import { Link, useNavigate, useParams } from 'react-router'
 import { api, told } from '../../api/client'
-import { useTreeId } from '../../api/useTree'
+import { useTreeId, useTreePath } from '../../api/useTree'
 import { Empty } from '../../parts/Empty'
 import { useDebounced } from '../../parts/useDebounced'
+import { useCommands } from '../../shell/keys'
+import { MakePlace } from './MakePlace'
+import { PlacePage } from './PlacePage'
+import { Wordings } from './Wordings'
 
-/** The gazetteer: every place with what it lies in. */
+const ROW = 44
+
+/** The gazetteer: places at the left, the one in hand beside them. */
 export default function Places() {
   const tree = useTreeId()
+  const path = useTreePath()
+  const navigate = useNavigate()
+  const place = useParams().place ?? ''
   const [typed, setTyped] = useState('')
+  const [making, setMaking] = useState(false)
   const q = useDebounced(typed.trim())
-  const { data } = useQuery({
+  const scroller = useRef<HTMLDivElement>(null)
+  const filter = useRef<HTMLInputElement>(null)
+  const places = useInfiniteQuery({
     queryKey: ['gazetteer', tree, q],
-    queryFn: () => told(api.GET('/api/trees/{tree}/places', { params: { path: { tree }, query: { q } } })),
+    queryFn: ({ pageParam }) =>
+      told(
+        api.GET('/api/trees/{tree}/places', {
+          params: { path: { tree }, query: { q, ...(pageParam ? { after: pageParam } : {}) } },
+        }),
+      ),
+    initialPageParam: '',
+    getNextPageParam: (page) => page.next,
     placeholderData: keepPreviousData,
   })
+  const rows = places.data?.pages.flatMap((page) => page.rows) ?? []
+  const { shown = 0, total = 0, unsettled = 0 } = places.data?.pages[0] ?? {}
+  const list = useVirtualizer({
+    count: rows.length,
+    getScrollElement: () => scroller.current,
+    estimateSize: () => ROW,
+    overscan: 8,
+  })
+  const lastSeen = list.getVirtualItems().at(-1)?.index ?? 0
+  useEffect(() => {
+    if (lastSeen > rows.length - 20 && places.hasNextPage && !places.isFetchingNextPage)
+      void places.fetchNextPage()
+  }, [lastSeen, rows.length, places])
+  const go = (id: string) => navigate(path(`places/${id}`))
+  const pressed = (event: KeyboardEvent) => {
+    const by = { ArrowDown: 1, ArrowUp: -1 }[event.key]
+    if (by === undefined) return
+    event.preventDefault()
+    const at = rows.findIndex((row) => row.id === place)
+    const next = Math.max(0, Math.min(rows.length - 1, at + by))
+    if (rows[next]) void go(rows[next].id)
+    list.scrollToIndex(next)
+  }
+  useCommands([
+    { key: 'a', says: 'Make a place', run: () => setMaking(true) },
+    { key: 'f', says: 'Filter the places', run: () => filter.current?.focus() },
+  ])
+  const empty = places.isSuccess && total === 0 && unsettled === 0
   return (
-    <div className="h-full overflow-auto px-6 py-3">
-      <div className="flex items-baseline gap-6">
-        <h1 className="font-serif text-[26px]">Places</h1>
-        <input
-          className="gap w-[240px]"
-          aria-label="Filter places by name"
-          placeholder="name of a place"
-          value={typed}
-          onChange={(event) => setTyped(event.target.value)}
-        />
-        <span className="text-graphite" role="status">
-          {data?.shown ?? 0} of {data?.total ?? 0}
-        </span>
+    <div className="grid h-full grid-cols-[300px_minmax(0,1fr)] max-sm:block max-sm:overflow-auto">
+      <section className="flex min-h-0 flex-col border-r border-rule px-4 pt-3 max-sm:border-r-0">
+        <div className="flex items-baseline justify-between gap-3">
+          <h1 className="font-serif text-[26px]">Places</h1>
+          <button type="button" className="act" onClick={() => setMaking(true)}>
+            Make a place <kbd>a</kbd>
+          </button>
+        </div>
+        <div className="flex items-baseline gap-3">
+          <input
+            ref={filter}
+            className="gap min-w-0 grow"
+            aria-label="Filter places by name"
+            placeholder="any name of a place"
+            value={typed}
+            onChange={(event) => setTyped(event.target.value)}
+            onKeyDown={pressed}
+          />
+          <span className="text-[14px] whitespace-nowrap text-graphite" role="status">
+            {shown} of {total}
+          </span>
+        </div>
+        {unsettled > 0 && (
+          <p className="mt-2 text-[14px]">
+            <Link className="act" to={path('places/words')}>
+              {unsettled === 1 ? 'One wording stands' : `${unsettled} wordings stand`} for no place yet
+            </Link>
+          </p>
+        )}
+        <div
+          ref={scroller}
+          className="mt-2 min-h-0 grow overflow-auto border-t border-rule max-sm:max-h-[40vh]"
+          tabIndex={0}
+          role="listbox"
+          aria-label="Places"
+          aria-activedescendant={place ? `place-${place}` : undefined}
+          onKeyDown={pressed}
+        >
+          <div className="relative" style={{ height: list.getTotalSize() }}>
+            {list.getVirtualItems().map((item) => {
+              const row = rows[item.index]
+              if (!row) return null
+              return (
+                <div
+                  key={row.id}
+                  id={`place-${row.id}`}
+                  role="option"
+                  aria-selected={row.id === place}
+                  onClick={() => go(row.id)}
+                  className={`absolute inset-x-0 cursor-pointer overflow-hidden px-1 pt-[3px] leading-tight ${row.id === place ? 'bg-wash' : 'hover:bg-wash/60'}`}
+                  style={{ height: ROW, transform: `translateY(${item.start}px)` }}
+                >
+                  <span className="flex items-baseline justify-between gap-2">
+                    <span className="truncate font-serif text-[17px]" title={row.name}>
+                      {row.name}
+                    </span>
+                    <span className="text-[13px] whitespace-nowrap text-graphite">
+                      {row.facts === 1 ? 'one fact' : row.facts === 0 ? '' : `${row.facts} facts`}
+                    </span>
+                  </span>
+                  <span className="block truncate text-[13px] text-graphite" title={row.inside}>
+                    {row.inside ? `in ${row.inside}` : row.kind}
+                  </span>
+                </div>
+              )
+            })}
+          </div>
+        </div>
+      </section>
+      <div className="min-h-0 overflow-auto">
+        {making ? (
+          <MakePlace
+            onMade={(id) => {
+              setMaking(false)
+              void go(id)
+            }}
+            onLeave={() => setMaking(false)}
+          />
+        ) : place === 'words' || (place === '' && total === 0 && unsettled > 0) ? (
+          <Wordings />
+        ) : place !== '' ? (
+          <PlacePage key={place} id={place} />
+        ) : empty ? (
+          <div className="px-6">
+            <Empty says="Places will stand here, each inside the next, with what it was called and where it lay in its time. Words that you type with a fact are kept; whether they stand for a place is yours to say.">
+              <button type="button" className="act-main" onClick={() => setMaking(true)}>
+                Make the first place
+              </button>
+            </Empty>
+          </div>
+        ) : (
+          <p className="px-6 py-4 text-graphite">Take a place in hand to see what is said of it.</p>
+        )}
       </div>
-      {data?.total === 0 && (
-        <Empty says="Every place that you type with a fact will stand here, inside the places that you named after it." />
-      )}
-      <ul className="mt-3 max-w-[720px]">
-        {data?.rows.map((place) => (
-          <li key={place.id} className="flex items-baseline gap-4 border-b border-rule py-[6px]">
-            <span className="font-serif text-[17px]">{place.name}</span>
-            <span className="grow text-graphite">{place.inside && `in ${place.inside}`}</span>
-            <span className="text-[14px] text-graphite">
-              {place.facts === 1 ? 'one fact' : place.facts === 0 ? '' : `${place.facts} facts`}
-            </span>
-          </li>
-        ))}
-      </ul>
     </div>
   )
 }

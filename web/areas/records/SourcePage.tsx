@@ -1,8 +1,10 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Link, useParams } from 'react-router'
-import { api, told } from '../../api/client'
+import { toast } from 'sonner'
+import { api, told, type Schemas } from '../../api/client'
 import { useTreeId, useTreePath, useWrite } from '../../api/useTree'
+import { ReckoningWords } from '../../parts/ReckoningWords'
 import { Words } from '../../parts/Words'
 import { useCommands } from '../../shell/keys'
 import { forgetSource, SourceSentence, type SourceWords } from './SourceSentence'
@@ -30,6 +32,16 @@ export default function SourcePage() {
       forgetSource(`${tree}:${id}`)
       setChanging(false)
     },
+  )
+  const reckon = useWrite(
+    (body: Schemas['ReckoningInput']) =>
+      told(
+        api.PUT('/api/trees/{tree}/sources/{source}/reckoning', {
+          params: { path: { tree, source: id } },
+          body,
+        }),
+      ),
+    () => toast.success('Kept. Dates cited to it were read again.'),
   )
   useCommands([{ key: 'c', says: 'Change this source', run: () => setChanging(true) }])
   if (error) return <p className="p-6 text-madder">{error.message}</p>
@@ -90,6 +102,15 @@ export default function SourcePage() {
             </p>
           </section>
         ))}
+        <section className="mb-5">
+          <h2 className="heads font-semibold">How it writes dates</h2>
+          <ReckoningWords
+            said={source.reckoning}
+            otherwise="As the place does that a fact happened at."
+            saving={reckon.isPending}
+            onKeep={(said) => reckon.mutate(said)}
+          />
+        </section>
         {source.callNumber !== '' && (
           <section>
             <h2 className="heads font-semibold">Call number</h2>

@@ -4,6 +4,7 @@ import { toast } from 'sonner'
 import { api, told, type Schemas } from '../../api/client'
 import { useTree, useTreeId, useWrite } from '../../api/useTree'
 import { useTrail } from '../../shell/trail'
+import { ReckoningWords } from '../../parts/ReckoningWords'
 import { Confirm } from '../../parts/Confirm'
 
 /** The tree itself: its name, the person at its centre, and its end. */
@@ -19,6 +20,11 @@ export default function TreePage() {
     (body: Schemas['TreeInput']) =>
       told(api.PATCH('/api/trees/{tree}', { params: { path: { tree } }, body })),
     () => toast.success('Kept.'),
+  )
+  const reckon = useWrite(
+    (body: Schemas['ReckoningInput']) =>
+      told(api.PUT('/api/trees/{tree}/reckoning', { params: { path: { tree } }, body })),
+    () => toast.success('Kept. Dates were read again.'),
   )
   const remove = useWrite(
     () => told(api.DELETE('/api/trees/{tree}', { params: { path: { tree } }, body: { name: typed } })),
@@ -71,6 +77,17 @@ export default function TreePage() {
         </select>
         <span className="text-[13px] text-graphite">Chosen among the people that you saw last.</span>
       </label>
+      {data.role === 'owner' && (
+        <section>
+          <h2 className="heads">How dates are written, where neither source nor place says</h2>
+          <ReckoningWords
+            said={data.reckoning}
+            otherwise="Nothing is said: 3/4/1902 stays two days, and a day before Lady Day of an old book two years."
+            saving={reckon.isPending}
+            onKeep={(said) => reckon.mutate(said)}
+          />
+        </section>
+      )}
       {data.role === 'owner' && (
         <fieldset className="space-y-1">
           <legend className="heads">The living</legend>

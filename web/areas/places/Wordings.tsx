@@ -1,0 +1,98 @@
+import { keepPreviousData, useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import { toast } from 'sonner'
+import { api, told } from '../../api/client'
+import { useTreeId, useWrite } from '../../api/useTree'
+import { Finder } from '../../parts/Finder'
+import { findPlaces } from '../../parts/findPlaces'
+import { useDebounced } from '../../parts/useDebounced'
+
+/** Words that people typed for places and that stand for none yet: each becomes a place, is said to be one, or stays as it is. */
+export function Wordings() {
+  const tree = useTreeId()
+  const [typed, setTyped] = useState('')
+  const [choosing, setChoosing] = useState('')
+  const q = useDebounced(typed.trim())
+  const { data } = useQuery({
+    queryKey: ['wordings', tree, q],
+    queryFn: () => told(api.GET('/api/trees/{tree}/wordings', { params: { path: { tree }, query: { q } } })),
+    placeholderData: keepPreviousData,
+  })
+  const settle = useWrite(
+    (said: { typed: string; placeId?: string }) =>
+      told(api.POST('/api/trees/{tree}/wordings', { params: { path: { tree } }, body: said })),
+    () => setChoosing(''),
+  )
+  const all = useWrite(
+    () => told(api.POST('/api/trees/{tree}/wordings/all', { params: { path: { tree } } })),
+    () => toast.success('Done. u takes it back.'),
+  )
+  return (
+    <section aria-label="Words that stand for no place yet" className="max-w-[760px] px-6 py-3">
+      <h2 className="font-serif text-[22px]">Words that stand for no place yet</h2>
+      <p className="mt-1 text-graphite">
+        They are kept as they were typed, whatever you do here. Made into places, the words between the commas
+        lie each inside the next.
+      </p>
+      <p className="mt-2 flex items-baseline gap-5">
+        <input
+          className="gap w-[220px]"
+          aria-label="Filter the words"
+          placeholder="words"
+          value={typed}
+          onChange={(event) => setTyped(event.target.value)}
+        />
+        <span className="text-graphite" role="status">
+          {data?.rows.length ?? 0} of {data?.total ?? 0}
+        </span>
+        {q === '' && (data?.total ?? 0) > 1 && (
+          <button
+            type="button"
+            className="act ml-auto"
+            disabled={all.isPending}
+            onClick={() => all.mutate(undefined)}
+          >
+            {all.isPending ? 'Making places…' : `Make places of all ${data?.total}`}
+          </button>
+        )}
+      </p>
+      <ul className="mt-2 border-t border-rule">
+        {data?.rows.map((row) => (
+          <li key={row.typed} className="border-b border-rule py-[6px]">
+            <span className="flex flex-wrap items-baseline gap-x-4">
+              <span className="grow font-serif text-[16px]">{row.typed}</span>
+              <span className="text-[13px] text-graphite">
+                {row.facts === 1 ? 'one fact' : `${row.facts} facts`}
+              </span>
+              <button
+                type="button"
+                className="act text-[14px]"
+                onClick={() => settle.mutate({ typed: row.typed })}
+              >
+                Make it a place
+              </button>
+              <button
+                type="button"
+                className="act text-[14px]"
+                aria-expanded={choosing === row.typed}
+                onClick={() => setChoosing(choosing === row.typed ? '' : row.typed)}
+              >
+                It stands for…
+              </button>
+            </span>
+            {choosing === row.typed && (
+              <Finder
+                label="a place of the gazetteer"
+                queryKey={`stands-${tree}`}
+                find={(name) => findPlaces(tree, name)}
+                onChosen={(found) => settle.mutate({ typed: row.typed, placeId: found.id })}
+                onLeave={() => setChoosing('')}
+              />
+            )}
+          </li>
+        ))}
+      </ul>
+      {data?.total === 0 && <p className="py-4 text-lichen">Every wording stands for a place.</p>}
+    </section>
+  )
+}
