@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Account\ReadingController as AccountReadingController;
 use App\Http\Account\SessionController;
 use App\Http\Desk\DeskController;
 use App\Http\Drawings\DrawingsController;
@@ -18,6 +19,7 @@ use App\Http\People\NotesController;
 use App\Http\People\PeopleController;
 use App\Http\People\RolesController;
 use App\Http\People\TiesController;
+use App\Http\People\UnionsController;
 use App\Http\Places\PlacePartsController;
 use App\Http\Places\PlacesController;
 use App\Http\Places\WordingsController;
@@ -28,11 +30,12 @@ use App\Http\Reports\ReportsController;
 use App\Http\Research\TasksController;
 use App\Http\Tree\DeletedTreesController;
 use App\Http\Tree\EventKindsController;
+use App\Http\Tree\NameVariantsController;
 use App\Http\Tree\TreesController;
 use Illuminate\Support\Facades\Route;
 
 $uuid = '[0-9a-fA-F]{8}(?:-[0-9a-fA-F]{4}){3}-[0-9a-fA-F]{12}';
-foreach (['tree', 'person', 'union', 'fact', 'name', 'source', 'claim', 'change', 'run', 'upload', 'parentSet', 'unionPartner', 'subject', 'deleted', 'note', 'task', 'group', 'mark', 'role', 'eventKind', 'place', 'placeName', 'placeInside', 'placeChurch'] as $key) {
+foreach (['tree', 'person', 'union', 'fact', 'name', 'source', 'claim', 'change', 'run', 'upload', 'parentSet', 'unionPartner', 'subject', 'deleted', 'note', 'task', 'group', 'mark', 'role', 'eventKind', 'nameVariant', 'place', 'placeName', 'placeInside', 'placeChurch'] as $key) {
     Route::pattern($key, $uuid);
 }
 
@@ -47,6 +50,7 @@ Route::prefix('api')->group(function (): void {
         Route::post('trees', [TreesController::class, 'store']);
         Route::get('deleted-trees', [DeletedTreesController::class, 'index']);
         Route::post('deleted-trees/{deleted}/restore', [DeletedTreesController::class, 'restore']);
+        Route::put('account/reading', [AccountReadingController::class, 'update']);
         Route::get('reading/entry', [ReadingController::class, 'entry']);
         Route::post('uploads', [UploadsController::class, 'store']);
         Route::get('uploads/{upload}', [UploadsController::class, 'show']);
@@ -72,12 +76,14 @@ Route::prefix('api')->group(function (): void {
         Route::get('tasks', [TasksController::class, 'index']);
         Route::get('groups', [GroupsController::class, 'index']);
         Route::get('event-kinds', [EventKindsController::class, 'index']);
+        Route::get('name-variants', [NameVariantsController::class, 'index']);
         Route::get('journal', [JournalController::class, 'index']);
         Route::get('drawings/{kind}/{person}', [DrawingsController::class, 'show']);
         Route::get('drawings/{kind}/{person}.{format}', [DrawingsController::class, 'file'])->whereIn('format', ['svg', 'pdf']);
         Route::get('reports/{kind}/{subject}', [ReportsController::class, 'show']);
         Route::get('reports/{kind}/{subject}.{format}', [ReportsController::class, 'file'])->whereIn('format', ['html', 'pdf']);
         Route::get('unions', [ReportsController::class, 'unions']);
+        Route::get('unions/{union}', [UnionsController::class, 'show']);
         Route::get('exchange', [ExchangeController::class, 'index']);
         Route::get('exchange/export', [ExchangeController::class, 'export']);
     });
@@ -102,6 +108,7 @@ Route::prefix('api')->group(function (): void {
         Route::post('parent-sets/{parentSet}/move', [TiesController::class, 'moveChild']);
         Route::get('union-partners/{unionPartner}/move', [TiesController::class, 'foretellPartner']);
         Route::post('union-partners/{unionPartner}/move', [TiesController::class, 'movePartner']);
+        Route::patch('unions/{union}', [UnionsController::class, 'update']);
         Route::put('unions/{union}/children', [TiesController::class, 'orderChildren']);
         Route::put('people/{person}/unions', [TiesController::class, 'orderUnions']);
         Route::post('people/{person}/notes', [NotesController::class, 'onPerson']);
@@ -121,6 +128,8 @@ Route::prefix('api')->group(function (): void {
         Route::delete('people/{person}/marks/{mark}', [GroupsController::class, 'unmarkPerson']);
         Route::post('facts/{fact}/roles', [RolesController::class, 'store']);
         Route::delete('roles/{role}', [RolesController::class, 'destroy']);
+        Route::post('name-variants', [NameVariantsController::class, 'store']);
+        Route::delete('name-variants/{nameVariant}', [NameVariantsController::class, 'destroy']);
         Route::post('event-kinds', [EventKindsController::class, 'store']);
         Route::delete('event-kinds/{eventKind}', [EventKindsController::class, 'destroy']);
         Route::delete('union-partners/{unionPartner}', [TiesController::class, 'partner']);

@@ -20,6 +20,8 @@ use Illuminate\Support\Facades\DB;
  * @property int $dead_years_after_birth
  * @property int $dead_years_after_adult_event
  * @property bool $readers_see_living
+ * @property string $surname_custom code of a NamingCustom
+ * @property string $married_custom code of a MarriedCustom
  * @property array<string, string>|null $reckoning how dates are written where neither source nor place says
  */
 final class Tree extends Model
@@ -28,7 +30,7 @@ final class Tree extends Model
     use SoftDeletes;
 
     /** @var array<string, mixed> */
-    protected $attributes = ['next_number' => 1, 'people_count' => 0, 'last_change' => 0, 'dead_years_after_birth' => 110, 'dead_years_after_adult_event' => 100, 'readers_see_living' => false];
+    protected $attributes = ['next_number' => 1, 'people_count' => 0, 'last_change' => 0, 'dead_years_after_birth' => 110, 'dead_years_after_adult_event' => 100, 'readers_see_living' => false, 'surname_custom' => 'father', 'married_custom' => 'wife'];
 
     protected $fillable = ['name', 'centre_person_id'];
 

@@ -7,12 +7,16 @@ namespace App\Models;
 /**
  * A couple, or the bond of siblings.
  *
- * @property string $kind
+ * @property string $kind in the user's words
+ * @property string $surname_custom code of a NamingCustom; empty is that of the tree
  * @property bool $order_by_hand
  */
 final class Union extends TreeModel
 {
     protected $table = 'unions';
+
+    /** @var array<string, mixed> */
+    protected $attributes = ['ordinal' => -1, 'written' => '{}', 'version' => 1, 'kind' => '', 'surname_custom' => ''];
 
     public static function dependents(): array
     {

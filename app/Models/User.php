@@ -12,6 +12,7 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  * @property string $name
  * @property string $email
  * @property string $password
+ * @property array<string, string>|null $reading how names and dates are shown to them
  */
 final class User extends Authenticatable
 {
@@ -23,6 +24,6 @@ final class User extends Authenticatable
 
     protected function casts(): array
     {
-        return ['password' => 'hashed'];
+        return ['password' => 'hashed', 'reading' => 'array'];
     }
 }

@@ -15,7 +15,7 @@ use NorthBough\Core\Tree\TreeView;
 /** Who of the current tree counts as living today, and the tree as it may be shown or leave. */
 final readonly class Living
 {
-    public function __construct(private CurrentTree $current, private DatabaseTree $tree)
+    public function __construct(private CurrentTree $current, private DatabaseTree $tree, private Reader $reader)
     {
     }
 
@@ -68,6 +68,17 @@ final readonly class Living
     public function view(): TreeView
     {
         return $this->current->seesLiving() ? $this->tree : $this->shielded();
+    }
+
+    /** The same, with names and dates shown as whoever asks wants them. */
+    public function asRead(): TreeView
+    {
+        return $this->reader->view($this->view());
+    }
+
+    public function isShielding(): bool
+    {
+        return ! $this->current->seesLiving();
     }
 
     public function shielded(): ShieldedTree

@@ -91,7 +91,11 @@ final readonly class PeopleSearch
     /** @param  list<string>  $words */
     private function byOtherForms(array $words): Builder
     {
-        return self::beginning($this->lines(), array_map(static fn (string $word): array => [$word, ...NameVariants::usual()->of($word)], $words));
+        /** @var list<string> $own */
+        $own = DB::table('name_variants')->where('tree_id', $this->current->id())->orderBy('id')->pluck('words')->values()->all();
+        $variants = NameVariants::with($own);
+
+        return self::beginning($this->lines(), array_map(static fn (string $word): array => [$word, ...$variants->of($word)], $words));
     }
 
     /**

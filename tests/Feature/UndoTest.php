@@ -30,6 +30,7 @@ final class UndoTest extends TestCase
         'PUT sources/{source}/reckoning', 'POST places', 'PATCH places/{place}', 'PUT places/{place}/reckoning', 'DELETE places/{place}',
         'POST places/{place}/names', 'POST places/{place}/insides', 'POST places/{place}/churches', 'DELETE place-names/{placeName}',
         'DELETE place-insides/{placeInside}', 'DELETE place-churches/{placeChurch}', 'POST wordings', 'POST wordings/all',
+        'PATCH unions/{union}', 'POST name-variants', 'DELETE name-variants/{nameVariant}',
     ];
 
     #[DataProvider('changes')]
@@ -186,6 +187,7 @@ final class UndoTest extends TestCase
         [$tolsay, $hask] = array_map(fn (string $name): string => $this->api('POST', '/places', ['name' => $name, 'insideId' => $isles])->assertOk()->json('id'), ['Tolsay', 'Hask']);
         $ties = ['placeId' => $tolsay, 'from' => '1782', 'to' => ''];
         $parts = ['place' => $hask, 'tolsay' => $tolsay,
+            'nameVariant' => $this->api('POST', '/name-variants', ['words' => 'Ewan Ewie'])->json('id'),
             'placeName' => $this->api('POST', "/places/{$hask}/names", ['name' => 'Stair Isle'])->json('id'),
             'placeInside' => $this->api('POST', "/places/{$hask}/insides", $ties)->json('id'),
             'placeChurch' => $this->api('POST', "/places/{$hask}/churches", $ties)->json('id')];
@@ -233,6 +235,8 @@ final class UndoTest extends TestCase
             'PATCH places/{place}' => ['name' => 'Hask Isle', 'latitude' => '59.5', 'version' => 1],
             'POST places/{place}/names' => ['name' => 'Haskoy', 'language' => 'Old Marren', 'to' => '1700'],
             'POST places/{place}/insides', 'POST places/{place}/churches' => ['placeId' => $family['tolsay'], 'from' => '1782', 'to' => '1899'],
+            'PATCH unions/{union}' => ['kind' => 'handfast', 'surnameCustom' => 'patronymic nordic', 'version' => 1],
+            'POST name-variants' => ['words' => 'Keziah, Hezzy'],
             'POST wordings' => ['typed' => 'Hask Light, Hask', 'placeId' => $family['tolsay']],
             'POST event-kinds' => ['word' => 'Boat licence', 'hasValue' => true],
             default => [],

@@ -4,6 +4,22 @@
  */
 
 export interface paths {
+  '/api/account/reading': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put: operations['readAs']
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
   '/api/session': {
     parameters: {
       query?: never
@@ -662,6 +678,22 @@ export interface paths {
     patch?: never
     trace?: never
   }
+  '/api/trees/{tree}/unions/{union}': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get: operations['union']
+    put?: never
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch: operations['changeUnion']
+    trace?: never
+  }
   '/api/trees/{tree}/places/{place}/names': {
     parameters: {
       query?: never
@@ -1132,6 +1164,38 @@ export interface paths {
     patch?: never
     trace?: never
   }
+  '/api/trees/{tree}/name-variants': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get: operations['nameVariants']
+    put?: never
+    post: operations['sayVariants']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/name-variants/{nameVariant}': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post?: never
+    delete: operations['unsayVariants']
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
   '/api/trees': {
     parameters: {
       query?: never
@@ -1309,6 +1373,13 @@ export interface components {
       from: string
       to: string
     }
+    /** @description How a reader wants names and dates to be shown. */
+    ReadingInput: {
+      order: string
+      capitals: string
+      married: string
+      dates: string
+    }
     /** @description How dates are written; all empty takes away what was said. */
     ReckoningInput: {
       calendar: string
@@ -1352,10 +1423,22 @@ export interface components {
       deadYearsAfterBirth?: number | null
       deadYearsAfterAdultEvent?: number | null
       readersSeeLiving?: boolean | null
+      surnameCustom?: string | null
+      marriedCustom?: string | null
+    }
+    /** @description What is left out stays. `kind` is in one's own words; an empty `surnameCustom` is that of the tree. */
+    UnionInput: {
+      version: number
+      kind?: string | null
+      surnameCustom?: string | null
     }
     UploadInput: {
       name: string
       size: number
+    }
+    /** @description Names that stand for one another, parted by spaces or commas. */
+    VariantsInput: {
+      words: string
     }
     /** @description Words, and the place that they stand for; without one, the places that they name are made. */
     WordingInput: {
@@ -1421,6 +1504,11 @@ export interface components {
     CountResource: {
       word: string
       count: number
+    }
+    /** @description A custom by which families hand their surname on. */
+    CustomResource: {
+      code: string
+      word: string
     }
     /** @description A date as typed and as understood; `understood` is the line that stands under the field. */
     DateResource: {
@@ -1604,9 +1692,10 @@ export interface components {
       lastChange: number
       busyWith: string
     }
-    /** @description The surname that a new relative might have. */
+    /** @description The surname that a new relative might have, by the custom of the family; a son's and a daughter's may differ. */
     OfferResource: {
       relation: string
+      unionId: string | null
       surname: string
     }
     ParentSetResource: {
@@ -1727,6 +1816,13 @@ export interface components {
       total: number
       unsettled: number
     }
+    /** @description How a reader wants names and dates to be shown; the words are those of ReadingInput. */
+    ReadingResource: {
+      order: string
+      capitals: string
+      married: string
+      dates: string
+    }
     /** @description How dates are written: what was said, and the same in words. */
     ReckoningResource: {
       calendar: string
@@ -1746,6 +1842,7 @@ export interface components {
       id: string
       number: number
       name: string
+      given: string
       years: string
     }
     ReportResource: {
@@ -1846,6 +1943,9 @@ export interface components {
       deadYearsAfterAdultEvent: number
       readersSeeLiving: boolean
       reckoning: components['schemas']['ReckoningResource']
+      surnameCustom: string
+      marriedCustom: string
+      surnameCustoms: components['schemas']['CustomResource'][]
     }
     UnionLine: {
       id: string
@@ -1854,6 +1954,14 @@ export interface components {
     }
     UnionList: {
       unions: components['schemas']['UnionLine'][]
+    }
+    /** @description What is said of a union itself, and the state of each partner at the wedding. */
+    UnionPage: {
+      id: string
+      version: number
+      kind: string
+      surnameCustom: string
+      states: components['schemas']['WeddingStateResource'][]
     }
     /** @description A union as one of its partners sees it; `tieId` is what unlinks that partner from it. */
     UnionResource: {
@@ -1878,6 +1986,20 @@ export interface components {
       id: string
       name: string
       email: string
+      reading: components['schemas']['ReadingResource']
+    }
+    VariantsList: {
+      variants: components['schemas']['VariantsResource'][]
+    }
+    /** @description Names that stand for one another, parted by spaces. */
+    VariantsResource: {
+      id: string
+      words: string
+    }
+    /** @description `state` is never wed, widowed, free, bound or not known. */
+    WeddingStateResource: {
+      name: string
+      state: string
     }
     /** @description Words as typed, and how many facts use them. */
     WordingResource: {
@@ -1902,6 +2024,37 @@ export interface components {
 }
 export type $defs = Record<string, never>
 export interface operations {
+  readAs: {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['ReadingInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      204: {
+        headers: {
+          [name: string]: unknown
+        }
+        content?: never
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
   session: {
     parameters: {
       query?: never
@@ -3710,6 +3863,74 @@ export interface operations {
       }
     }
   }
+  union: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        union: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['UnionPage']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  changeUnion: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        union: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['UnionInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['UnionPage']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
   namePlace: {
     parameters: {
       query?: never
@@ -4916,6 +5137,102 @@ export interface operations {
       path: {
         tree: string
         eventKind: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      204: {
+        headers: {
+          [name: string]: unknown
+        }
+        content?: never
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  nameVariants: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['VariantsList']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  sayVariants: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['VariantsInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['MadeResource']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  unsayVariants: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        nameVariant: string
       }
       cookie?: never
     }

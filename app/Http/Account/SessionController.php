@@ -9,6 +9,7 @@ use App\Http\Api\Get;
 use App\Http\Api\Post;
 use App\Http\Inputs\AccountInput;
 use App\Http\Inputs\SignInInput;
+use App\Http\Resources\ReadingResource;
 use App\Http\Resources\SessionResource;
 use App\Http\Resources\UserResource;
 use App\Models\User;
@@ -27,7 +28,8 @@ final class SessionController
         $first = User::query()->doesntExist();
 
         return response()->json(new SessionResource(
-            $user instanceof User ? new UserResource($user->id, $user->name, $user->email) : null,
+            $user instanceof User ? new UserResource($user->id, $user->name, $user->email, new ReadingResource(
+                $user->reading['order'] ?? 'given', $user->reading['capitals'] ?? 'no', $user->reading['married'] ?? 'birth', $user->reading['dates'] ?? 'short')) : null,
             $first || config('northbough.accounts') === 'open', $first,
         ));
     }

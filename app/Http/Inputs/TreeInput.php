@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Inputs;
 
+use Illuminate\Validation\Rule;
+use NorthBough\Core\Naming\Custom\NamingCustom;
+use NorthBough\Core\Naming\Custom\NamingCustoms;
+use NorthBough\Core\Naming\MarriedCustom;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema]
@@ -17,6 +21,8 @@ final readonly class TreeInput
         #[OA\Property] public ?int $deadYearsAfterBirth = null,
         #[OA\Property] public ?int $deadYearsAfterAdultEvent = null,
         #[OA\Property] public ?bool $readersSeeLiving = null,
+        #[OA\Property] public ?string $surnameCustom = null,
+        #[OA\Property] public ?string $marriedCustom = null,
     ) {
     }
 
@@ -29,6 +35,8 @@ final readonly class TreeInput
             'deadYearsAfterBirth' => ['integer', 'min:90', 'max:150'],
             'deadYearsAfterAdultEvent' => ['integer', 'min:70', 'max:150'],
             'readersSeeLiving' => ['boolean'],
+            'surnameCustom' => [Rule::in(array_map(static fn (NamingCustom $custom): string => $custom->code(), NamingCustoms::all()))],
+            'marriedCustom' => [Rule::enum(MarriedCustom::class)],
         ];
     }
 }

@@ -24,7 +24,7 @@ final readonly class CardsController
     public function show(string $tree, string $person): JsonResponse
     {
         $id = PersonRow::query()->findOrFail($person)->id;
-        $view = $this->living->view();
+        $view = $this->living->asRead();
         $sets = $view->parentSets([$id])[$id] ?? [];
         $unions = $view->unionsOf([$id])[$id] ?? [];
         $parents = $sets === [] ? [] : array_column($sets[0]->parents, 'personId');

@@ -12,9 +12,11 @@ use App\Http\Resources\PersonLine;
 use App\Trees\FactsAtPlaces;
 use App\Trees\Living;
 use App\Trees\PeopleSearch;
+use App\Trees\Reader;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Collection;
 use Illuminate\Support\Str;
 use NorthBough\Core\Chrono\Calendar\Calendars;
 use stdClass;
@@ -28,7 +30,7 @@ final readonly class IndexController
 
     private const SORTS = ['name' => 'sort_name', 'number' => 'number', 'birth' => 'birth_sort', 'death' => 'death_sort'];
 
-    public function __construct(private PeopleSearch $search, private FactsAtPlaces $facts)
+    public function __construct(private PeopleSearch $search, private FactsAtPlaces $facts, private Reader $reader, private Living $living)
     {
     }
 
@@ -49,7 +51,7 @@ final readonly class IndexController
         $last = $rows->count() === self::AT_ONCE ? $rows->last() : null;
 
         return response()->json(new PeoplePage(
-            array_values($rows->map(self::line(...))->all()),
+            $this->lines($rows),
             $last === null ? null : Cursor::of($last->{$sort}, $last->person_id),
             $shown, $total,
         ));
@@ -61,7 +63,7 @@ final readonly class IndexController
     {
         $rows = $this->search->nearest($request->string('q')->trim()->toString(), self::JUMPS);
 
-        return response()->json(new JumpList(array_values($rows->map(self::line(...))->all())));
+        return response()->json(new JumpList($this->lines($rows)));
     }
 
     private function filtered(Request $request): Builder
@@ -112,8 +114,19 @@ final readonly class IndexController
         return $lines;
     }
 
-    private static function line(stdClass $row): PersonLine
+    /**
+     * @param  Collection<int, stdClass>  $rows
+     * @return list<PersonLine> with names and dates as the reader wants them
+     */
+    private function lines(Collection $rows): array
     {
-        return new PersonLine($row->person_id, $row->number, $row->sex, $row->shown_name, $row->filed_name, $row->birth_shown, $row->birth_place, $row->death_shown);
+        $people = $this->reader->isUsual() ? [] : $this->living->asRead()->lives(array_values($rows->pluck('person_id')->all()));
+
+        return array_values($rows->map(fn (stdClass $row): PersonLine => new PersonLine(
+            $row->person_id, $row->number, $row->sex,
+            isset($people[$row->person_id]) ? $people[$row->person_id]->name()->shown() : $row->shown_name,
+            isset($people[$row->person_id]) ? $people[$row->person_id]->name()->filed() : $row->filed_name,
+            $this->reader->dates()->set($row->birth_shown, 'GREGORIAN'), $row->birth_place, $this->reader->dates()->set($row->death_shown, 'GREGORIAN'),
+        ))->all());
     }
 }

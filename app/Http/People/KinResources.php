@@ -54,7 +54,7 @@ final class KinResources
     private function relatives(array $ids, array $people): array
     {
         return array_map(fn (string $id): RelativeResource => new RelativeResource(
-            $id, $people[$id]->number ?? 0, isset($people[$id]) ? $people[$id]->name()->shown() : '?', isset($people[$id]) ? LifeYears::shown($people[$id]) : '',
+            $id, $people[$id]->number ?? 0, isset($people[$id]) ? $people[$id]->name()->shown() : '?', isset($people[$id]) ? explode(' ', $people[$id]->name()->given)[0] ?: $people[$id]->name()->shown() : '?', isset($people[$id]) ? LifeYears::shown($people[$id]) : '',
         ), $ids);
     }
 }

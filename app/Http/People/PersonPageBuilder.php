@@ -10,7 +10,6 @@ use App\Http\Resources\LifelineResource;
 use App\Http\Resources\LifelineYear;
 use App\Http\Resources\NameResource;
 use App\Http\Resources\NoteResource;
-use App\Http\Resources\OfferResource;
 use App\Http\Resources\PersonPage;
 use App\Http\Resources\RoleResource;
 use App\Models\Event as EventRow;
@@ -28,7 +27,6 @@ use Illuminate\Database\Query\Builder as QueryBuilder;
 use NorthBough\Core\Drawing\Lifeline\Lifeline;
 use NorthBough\Core\Living\ShieldedTree;
 use NorthBough\Core\Naming\NameKind;
-use NorthBough\Core\Naming\SurnameOffer;
 use NorthBough\Core\Tree\Event;
 use NorthBough\Core\Tree\LifeOrder;
 use NorthBough\Core\Tree\LifeYears;
@@ -38,15 +36,15 @@ use NorthBough\Core\Tree\Union;
 /** Puts a person's page together: a fixed number of queries, however long the life. */
 final readonly class PersonPageBuilder
 {
-    public function __construct(private Living $living, private KinResources $kin, private ToCentre $centre, private TaskRows $tasks)
+    public function __construct(private Living $living, private KinResources $kin, private ToCentre $centre, private TaskRows $tasks, private SurnameOffers $offers)
     {
     }
 
     public function build(PersonRow $row): PersonPage
     {
-        $tree = $this->living->view();
+        $tree = $this->living->asRead();
         $isLiving = $this->living->among([$row->id]) !== [];
-        $isWithheld = $tree instanceof ShieldedTree && $isLiving;
+        $isWithheld = $this->living->isShielding() && $isLiving;
         $said = $this->living->told();
         $sets = $tree->parentSets([$row->id])[$row->id] ?? [];
         $unions = $tree->unionsOf([$row->id])[$row->id] ?? [];
@@ -60,7 +58,7 @@ final readonly class PersonPageBuilder
         $versions = $this->versions([...array_column($own, 'id'), ...array_column($person->names, 'id')]);
         $notes = $this->notes($row->id, array_column($own, 'id'), $said);
         $kept = $this->kept($row->id, array_column($own, 'id'), $said);
-        $facts = new FactResources($person, $unions, $people, $versions, $this->roles(array_column($own, 'id'), $tree instanceof ShieldedTree, $said), $notes, $kept);
+        $facts = new FactResources($person, $unions, $people, $versions, $this->roles(array_column($own, 'id'), $this->living->isShielding(), $said), $notes, $kept);
         $lifeline = Lifeline::draw($own, $this->familyEvents($people, $unions, $row->id));
 
         return new PersonPage(
@@ -79,10 +77,7 @@ final readonly class PersonPageBuilder
             ),
             parentSets: $this->kin->parentSets($sets, $parentUnions, $people),
             unions: $this->kin->unions($person, $unions, $people),
-            offers: array_map(
-                static fn (string $relation): OfferResource => new OfferResource($relation, SurnameOffer::forRelative($relation, $person, self::partners($unions, $people, $row->id))),
-                ['father', 'mother', 'partner', 'child', 'sibling'],
-            ),
+            offers: $this->offers->of($person, $unions, $sets, $people),
             notes: $isWithheld ? [] : $notes[$row->id] ?? [],
             kept: $isWithheld ? [] : $kept[$row->id] ?? [],
             deleting: self::weight($person, $own, count($unions) + count($sets)),
@@ -122,23 +117,6 @@ final readonly class PersonPageBuilder
         }
 
         return array_values(array_unique($ids));
-    }
-
-    /**
-     * @param  list<Union>  $unions
-     * @param  array<string, Person>  $people
-     * @return list<Person>
-     */
-    private static function partners(array $unions, array $people, string $id): array
-    {
-        $partners = [];
-        foreach ($unions as $union) {
-            foreach ($union->partnersOf($id) as $partnerId) {
-                $partners[] = $people[$partnerId];
-            }
-        }
-
-        return $partners;
     }
 
     /**

@@ -81,8 +81,13 @@ final readonly class PlacePages
             $this->lines($inner->all()),
             array_values($wordings->map(static fn (stdClass $row): WordingResource => new WordingResource($row->typed, (int) $row->facts))->all()),
             $this->first($facts), $count,
-            "{$count} ".($count === 1 ? 'fact keeps its' : 'facts keep their').' words',
+            self::deleting($this->facts->in([$place->id])->count()),
         );
+    }
+
+    private static function deleting(int $facts): string
+    {
+        return $facts === 1 ? 'One fact keeps its words' : "{$facts} facts keep their words";
     }
 
     /** @param  list<\NorthBough\Core\Place\Place>  $around */

@@ -37,7 +37,7 @@ final readonly class ReportsController
     #[Get('/trees/{tree}/reports/{kind}/{subject}', 'report', ReportResource::class)]
     public function show(string $tree, string $kind, string $subject): JsonResponse
     {
-        $document = $this->document($this->living->view(), $kind, $subject);
+        $document = $this->document($this->living->asRead(), $kind, $subject);
 
         return response()->json(new ReportResource($document->title, Html::body($document)));
     }
@@ -63,8 +63,8 @@ final readonly class ReportsController
             $query->where('person_lines.search', 'like', "%{$word}%");
         }
         $ids = array_values($query->orderBy('person_lines.sort_name')->limit(40)->pluck('union_partners.union_id')->unique()->all());
-        $unions = $this->living->view()->unions($ids);
-        $people = $this->living->view()->people(array_merge([], ...array_column($unions, 'partnerIds')));
+        $unions = $this->living->asRead()->unions($ids);
+        $people = $this->living->asRead()->people(array_merge([], ...array_column($unions, 'partnerIds')));
         $lines = [];
         foreach ($ids as $id) {
             $names = array_map(static fn (string $p): string => $people[$p]->name()->shown(), $unions[$id]->partnerIds);

@@ -6,12 +6,13 @@ namespace App\Http\Resources;
 
 use OpenApi\Attributes as OA;
 
-/** The surname that a new relative might have. */
+/** The surname that a new relative might have, by the custom of the family; a son's and a daughter's may differ. */
 #[OA\Schema]
 final readonly class OfferResource
 {
     public function __construct(
         #[OA\Property] public string $relation,
+        #[OA\Property] public ?string $unionId,
         #[OA\Property] public string $surname,
     ) {
     }

@@ -13,6 +13,7 @@ final readonly class RelativeResource
         #[OA\Property] public string $id,
         #[OA\Property] public int $number,
         #[OA\Property] public string $name,
+        #[OA\Property] public string $given,
         #[OA\Property] public string $years,
     ) {
     }

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Http\Api\ListOf;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema]
 final readonly class TreeResource
 {
+    /** @param  list<CustomResource>  $surnameCustoms those that there are */
     public function __construct(
         #[OA\Property] public string $id,
         #[OA\Property] public string $name,
@@ -20,6 +22,9 @@ final readonly class TreeResource
         #[OA\Property] public int $deadYearsAfterAdultEvent,
         #[OA\Property] public bool $readersSeeLiving,
         #[OA\Property] public ReckoningResource $reckoning,
+        #[OA\Property] public string $surnameCustom,
+        #[OA\Property] public string $marriedCustom,
+        #[ListOf(CustomResource::class)] public array $surnameCustoms,
     ) {
     }
 }

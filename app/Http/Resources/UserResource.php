@@ -13,6 +13,7 @@ final readonly class UserResource
         #[OA\Property] public string $id,
         #[OA\Property] public string $name,
         #[OA\Property] public string $email,
+        #[OA\Property] public ReadingResource $reading,
     ) {
     }
 }

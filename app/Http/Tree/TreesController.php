@@ -12,6 +12,7 @@ use App\Http\Api\Put;
 use App\Http\Inputs\DeleteTreeInput;
 use App\Http\Inputs\ReckoningInput;
 use App\Http\Inputs\TreeInput;
+use App\Http\Resources\CustomResource;
 use App\Http\Resources\NowResource;
 use App\Http\Resources\ReckoningResource;
 use App\Http\Resources\TreeList;
@@ -30,6 +31,8 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
+use NorthBough\Core\Naming\Custom\NamingCustom;
+use NorthBough\Core\Naming\Custom\NamingCustoms;
 
 final readonly class TreesController
 {
@@ -88,10 +91,11 @@ final readonly class TreesController
         if ($input->centrePersonId !== null) {
             $tree->centre_person_id = Person::query()->findOrFail($input->centrePersonId)->id;
         }
-        $rule = array_filter(['dead_years_after_birth' => $input->deadYearsAfterBirth, 'dead_years_after_adult_event' => $input->deadYearsAfterAdultEvent, 'readers_see_living' => $input->readersSeeLiving],
-            static fn (int|bool|null $value): bool => $value !== null);
+        $rule = array_filter(['dead_years_after_birth' => $input->deadYearsAfterBirth, 'dead_years_after_adult_event' => $input->deadYearsAfterAdultEvent, 'readers_see_living' => $input->readersSeeLiving,
+            'surname_custom' => $input->surnameCustom, 'married_custom' => $input->marriedCustom],
+            static fn (int|bool|string|null $value): bool => $value !== null);
         $tree->forceFill($rule)->save();
-        if (array_diff_key($rule, ['readers_see_living' => 1]) !== []) {
+        if (array_intersect_key($rule, ['dead_years_after_birth' => 1, 'dead_years_after_adult_event' => 1]) !== []) {
             RebuildLines::dispatch($tree->id);
         }
 
@@ -135,6 +139,7 @@ final readonly class TreesController
     {
         return new TreeResource($tree->id, $tree->name, $role, $tree->people_count, $tree->busy_with ?? '', $tree->centre_person_id,
             $tree->dead_years_after_birth, $tree->dead_years_after_adult_event, $tree->readers_see_living,
-            ReckoningResource::of($tree->reckoning));
+            ReckoningResource::of($tree->reckoning), $tree->surname_custom, $tree->married_custom,
+            array_map(static fn (NamingCustom $custom): CustomResource => new CustomResource($custom->code(), $custom->word()), NamingCustoms::all()));
     }
 }

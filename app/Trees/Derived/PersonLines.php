@@ -136,14 +136,22 @@ final readonly class PersonLines
             'shown_name' => $name->shown(),
             'filed_name' => $name->filed(),
             'sort_name' => SearchForm::of($name->surname === '' ? '~ '.$name->given : $name->surname.' '.$name->given),
-            'search' => SearchForm::of(implode(' ', $names)),
-            'sounds' => '{'.implode(',', SoundCode::each(implode(' ', $names))).'}',
+            'search' => self::inBothScripts(implode(' ', $names)),
+            'sounds' => '{'.implode(',', SoundCode::each(SearchForm::latin(implode(' ', $names)))).'}',
             'birth_shown' => self::shown($birth, 'birth', 'chr. '),
             'birth_day' => self::day($birth),
             'birth_place' => $birth->place ?? '',
             'death_shown' => self::shown($death, 'death', 'bur. '),
             'death_day' => self::day($death),
         ];
+    }
+
+    /** Names as they are written, and once more in Latin letters where they are in another script, so that either finds them. */
+    private static function inBothScripts(string $names): string
+    {
+        [$written, $latin] = [SearchForm::of($names), SearchForm::latin($names)];
+
+        return $written === $latin ? $written : "{$written} {$latin}";
     }
 
     /** A christening is marked as one: it never passes for a birth. */

@@ -86,6 +86,13 @@ final readonly class GenDate
         return new self($this->typed, $this->kind, $this->precision, $this->readings, $this->normal, $this->shown, $this->calendar, $problem);
     }
 
+    /** The same date, shown as a reader wants it. */
+    public function styled(DateStyle $style): self
+    {
+        return new self($this->typed, $this->kind, $this->precision, $this->readings, $this->normal,
+            $this->kind === DateKind::Phrase ? $this->shown : $style->set($this->shown, $this->calendar), $this->calendar, $this->problem);
+    }
+
     /** The standard's words for the beginning of this date, where a longer form needs one day, month or year. */
     public function beginning(): string
     {

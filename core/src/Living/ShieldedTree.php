@@ -111,7 +111,7 @@ final class ShieldedTree implements TreeView
             $hide($b->locator), $hide($b->words), $b->isTakenOver,
         ), $event->backing);
 
-        return new Event($event->id, $event->kind, $hide($event->typeWords), $hide($event->value), $event->date, $event->place, $event->denied, $backing, $event->standing);
+        return new Event($event->id, $event->kind, $hide($event->typeWords), $hide($event->value), $event->date, $event->place, $event->denied, $backing, $event->standing, $event->placeId);
     }
 
     /**

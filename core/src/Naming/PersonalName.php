@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Naming;
 
-/** A person's name in its parts. A part that is not known, or that the name does not have, is empty. */
+/**
+ * A person's name in its parts. A part that is not known, or that the name does not have, is empty. How it is shown
+ * is a reader's choice and no part of it.
+ */
 final readonly class PersonalName
 {
     private function __construct(
@@ -14,13 +17,15 @@ final readonly class PersonalName
         public string $suffix,
         public string $title,
         public string $nickname,
+        private NameStyle $style,
+        private string $marriedSurname,
     ) {
     }
 
     public static function of(
         string $given, string $surname, string $surnamePrefix = '', string $suffix = '', string $title = '', string $nickname = '',
     ): self {
-        return new self(trim($given), trim($surnamePrefix), trim($surname), trim($suffix), trim($title), trim($nickname));
+        return new self(trim($given), trim($surnamePrefix), trim($surname), trim($suffix), trim($title), trim($nickname), NameStyle::usual(), '');
     }
 
     /** Reads a name as it was typed, or with the surname between slashes. */
@@ -34,34 +39,63 @@ final readonly class PersonalName
         return $this->given.$this->surnamePrefix.$this->surname.$this->suffix.$this->title.$this->nickname === '';
     }
 
-    /** Ewan Tarrel; Keziah “Hezzy” Osk; “?” stands where nothing is known. */
+    /**
+     * The same name, shown as a reader wants it.
+     *
+     * @param  string  $marriedSurname  that is shown by rule; empty where there is none
+     */
+    public function styled(NameStyle $style, string $marriedSurname = ''): self
+    {
+        return new self($this->given, $this->surnamePrefix, $this->surname, $this->suffix, $this->title, $this->nickname, $style,
+            $style->married === MarriedName::Birth || $marriedSurname === $this->wholeSurname() ? '' : $marriedSurname);
+    }
+
+    /** Ewan Tarrel; Keziah “Hezzy” Osk; TARREL Ewan; Marion Drum, born Tarrel; “?” stands where nothing is known. */
     public function shown(): string
     {
         $nickname = $this->nickname === '' || $this->nickname === $this->given ? '' : '“'.$this->nickname.'”';
+        $surname = $this->marriedSurname === '' ? self::joined($this->surnamePrefix, $this->style->surname($this->surname)) : $this->style->surname($this->marriedSurname);
+        $first = self::joined($this->given, $nickname);
+        $shown = $this->style->order === NameOrder::SurnameFirst
+            ? self::joined($surname, $this->title, $first, $this->suffix)
+            : self::joined($this->title, $first, $surname, $this->suffix);
 
-        return self::joined($this->title, $this->given, $nickname, $this->surnamePrefix, $this->surname, $this->suffix) ?: '?';
+        return ($shown ?: '?').$this->bornAs();
     }
 
     /** Tarrel, Ewan: as an index has it. */
     public function filed(): string
     {
-        $first = self::joined($this->surname);
-        $rest = self::joined($this->given, $this->surnamePrefix, $this->suffix);
+        $first = $this->style->surname($this->marriedSurname === '' ? $this->surname : $this->marriedSurname);
+        $rest = self::joined($this->given, $this->marriedSurname === '' ? $this->surnamePrefix : '', $this->suffix);
 
-        return ($first === '' ? '?' : $first).', '.($rest === '' ? '?' : $rest);
+        return ($first === '' ? '?' : $first).', '.($rest === '' ? '?' : $rest).$this->bornAs();
+    }
+
+    /** The surname with its prefix. */
+    public function wholeSurname(): string
+    {
+        return self::joined($this->surnamePrefix, $this->surname);
+    }
+
+    private function bornAs(): string
+    {
+        return $this->marriedSurname !== '' && $this->style->married === MarriedName::Both && $this->surname !== ''
+            ? ', born '.self::joined($this->surnamePrefix, $this->style->surname($this->surname))
+            : '';
     }
 
     /** The payload of NAME in the open standard: the surname, with its prefix, between slashes. */
     public function withSlashes(): string
     {
-        $surname = self::joined($this->surnamePrefix, $this->surname);
+        $surname = $this->wholeSurname();
 
         return self::joined($this->title, $this->given, $surname === '' ? '' : '/'.$surname.'/', $this->suffix);
     }
 
     public function equals(self $other): bool
     {
-        return get_object_vars($this) === get_object_vars($other);
+        return array_diff_key(get_object_vars($this), ['style' => 1, 'marriedSurname' => 1]) === array_diff_key(get_object_vars($other), ['style' => 1, 'marriedSurname' => 1]);
     }
 
     private static function joined(string ...$parts): string

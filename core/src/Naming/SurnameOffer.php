@@ -4,39 +4,68 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Naming;
 
+use NorthBough\Core\Naming\Custom\Household;
+use NorthBough\Core\Naming\Custom\NamingCustom;
+use NorthBough\Core\Place\PlacePath;
 use NorthBough\Core\Tree\Person;
 use NorthBough\Core\Tree\Sex;
 
-/** The surname that a relative might have by the father's custom. It is offered, never stored by itself. */
+/** The surname that a relative might have by the custom of the family. It is offered, never stored by itself. */
 final class SurnameOffer
 {
-    /** @param  list<Person>  $partners */
-    public static function forRelative(string $relation, Person $person, array $partners): string
+    /**
+     * @param  string  $relation  father, mother, partner, child, sibling, son, daughter
+     * @param  list<Person>  $partners  of the person
+     * @param  list<Person>  $parents  of the person
+     */
+    public static function forRelative(string $relation, Person $person, array $partners, array $parents, NamingCustom $custom): string
     {
+        $sex = match ($relation) {
+            'son', 'brother' => Sex::Male,
+            'daughter', 'sister' => Sex::Female,
+            default => Sex::Unknown,
+        };
+
         return match ($relation) {
-            'father', 'sibling' => self::whole($person),
-            'child' => self::fathersOf($person, $partners),
+            'father' => $custom->fathersSurname($person->name()->wholeSurname()),
+            'sibling', 'brother', 'sister' => self::ofChild($sex, $parents, $custom) ?: $custom->fathersSurname($person->name()->wholeSurname()),
+            'child', 'son', 'daughter' => self::ofChild($sex, [$person, ...$partners], $custom),
             default => '',
         };
     }
 
-    /** @param  list<Person>  $partners */
-    private static function fathersOf(Person $person, array $partners): string
+    /** @param  list<Person>  $parents the one in hand first */
+    private static function ofChild(Sex $sex, array $parents, NamingCustom $custom): string
     {
-        if ($person->sex === Sex::Male) {
-            return self::whole($person);
+        $known = Household::unknown();
+        $father = self::first($parents, Sex::Male)?->name() ?? $known->father;
+        $mother = self::first($parents, Sex::Female)?->name() ?? $known->mother;
+
+        return $custom->surnameOf($sex, new Household($father, $mother, self::farm($parents)));
+    }
+
+    /** @param  list<Person>  $parents */
+    private static function first(array $parents, Sex $sex): ?Person
+    {
+        foreach ($parents as $parent) {
+            if ($parent->sex === $sex) {
+                return $parent;
+            }
         }
-        foreach ($partners as $partner) {
-            if ($partner->sex === Sex::Male) {
-                return self::whole($partner);
+
+        return null;
+    }
+
+    /** @param  list<Person>  $parents */
+    private static function farm(array $parents): string
+    {
+        foreach ($parents as $parent) {
+            $home = $parent->leading('residence', 'birth')->place ?? '';
+            if ($home !== '') {
+                return PlacePath::shortOf($home);
             }
         }
 
         return '';
-    }
-
-    private static function whole(Person $person): string
-    {
-        return trim($person->name()->surnamePrefix.' '.$person->name()->surname);
     }
 }

@@ -4,13 +4,8 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Tests\Naming;
 
-use NorthBough\Core\Naming\NameKind;
 use NorthBough\Core\Naming\PersonalName;
 use NorthBough\Core\Naming\SearchForm;
-use NorthBough\Core\Naming\SurnameOffer;
-use NorthBough\Core\Tree\Name;
-use NorthBough\Core\Tree\Person;
-use NorthBough\Core\Tree\Sex;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -67,18 +62,5 @@ final class NameReaderTest extends TestCase
     {
         self::assertSame('oonagh o corran', SearchForm::of('Oönagh O’Corrán'));
         self::assertSame('strasse', SearchForm::of('Straße'));
-    }
-
-    public function test_offers_the_fathers_surname_to_a_child(): void
-    {
-        $person = static fn (string $name, Sex $sex): Person => new Person('p', 1, $sex, [new Name('n', NameKind::Birth, PersonalName::parse($name))], []);
-        $mother = $person('Annot Ibsley', Sex::Female);
-        $father = $person('Ewan van Tarrel', Sex::Male);
-
-        self::assertSame('van Tarrel', SurnameOffer::forRelative('child', $mother, [$father]));
-        self::assertSame('van Tarrel', SurnameOffer::forRelative('child', $father, [$mother]));
-        self::assertSame('', SurnameOffer::forRelative('child', $mother, []));
-        self::assertSame('Ibsley', SurnameOffer::forRelative('father', $mother, []));
-        self::assertSame('', SurnameOffer::forRelative('mother', $mother, []));
     }
 }

@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
 import { api, told } from '../../api/client'
 import { useWrite } from '../../api/useTree'
+import { ReadAs } from './ReadAs'
 import { switchTheme } from '../../shell/theme'
 
 export default function Account() {
@@ -14,6 +15,7 @@ export default function Account() {
     <main className="mx-auto max-w-[640px] px-6 py-12">
       <h1 className="font-serif text-[28px]">{data?.user?.name}</h1>
       <p className="text-graphite">{data?.user?.email}</p>
+      {data?.user && <ReadAs reading={data.user.reading} />}
       <div className="mt-8 flex gap-6">
         <Link className="act" to="/trees">
           Your trees

@@ -30,6 +30,11 @@ export function AddRelative(props: {
   const tree = useTreeId()
   const union = person.unions.find((one) => one.id === adding.unionId)
   const partners = union?.partners.map((partner) => partner.name).join(' and ')
+  const offer = (relation: string) =>
+    (
+      person.offers.find((one) => one.relation === relation && one.unionId === (adding.unionId ?? null)) ??
+      person.offers.find((one) => one.relation === relation && one.unionId === null)
+    )?.surname ?? ''
   const label =
     adding.relation === 'child' && partners
       ? `Child with ${partners}`
@@ -51,7 +56,14 @@ export function AddRelative(props: {
       <EntryLine
         label={label}
         draftKey={`${tree}:${person.id}:${adding.relation}:${adding.unionId ?? ''}:${person.unions.length}:${union?.children.length ?? 0}`}
-        offered={person.offers.find((offer) => offer.relation === adding.relation)?.surname ?? ''}
+        offered={offer(adding.relation)}
+        offeredBySex={
+          adding.relation === 'child'
+            ? { h: offer('son'), w: offer('daughter') }
+            : adding.relation === 'sibling'
+              ? { h: offer('brother'), w: offer('sister') }
+              : { h: '', w: '' }
+        }
         keep={(line) =>
           told(
             api.POST('/api/trees/{tree}/people/{person}/relatives', {

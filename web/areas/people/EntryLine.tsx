@@ -10,13 +10,23 @@ type Props = {
   draftKey: string
   /** The surname that the custom offers; a slash by itself writes it. */
   offered?: string
+  /** The same for a son and for a daughter, where the custom tells them apart; a slash with h or w writes it and the sex. */
+  offeredBySex?: { h: string; w: string }
   keep: (line: string) => Promise<Schemas['MadeResource']>
   onKept: (made: Schemas['MadeResource']) => void
   onLeave: () => void
 }
 
 /** A person in one line, with what was understood beneath it before it is kept. */
-export function EntryLine({ label, draftKey, offered = '', keep, onKept, onLeave }: Props) {
+export function EntryLine({
+  label,
+  draftKey,
+  offered = '',
+  offeredBySex = { h: '', w: '' },
+  keep,
+  onKept,
+  onLeave,
+}: Props) {
   const id = useId()
   const field = useRef<HTMLInputElement>(null)
   const [line, setLine, forget] = useDraft(draftKey)
@@ -61,7 +71,15 @@ export function EntryLine({ label, draftKey, offered = '', keep, onKept, onLeave
           ref={field}
           className="gap grow font-serif text-[17px]"
           value={line}
-          onChange={(event) => setLine(event.target.value.replace(/(^| )\/ $/, `$1${offered || '/'} `))}
+          onChange={(event) =>
+            setLine(
+              event.target.value
+                .replace(/(^| )\/ $/, `$1${offered || '/'} `)
+                .replace(/(^| )\/([hw]) $/, (typed, before: string, sex: 'h' | 'w') =>
+                  offeredBySex[sex] ? `${before}${offeredBySex[sex]} ${sex} ` : typed,
+                ),
+            )
+          }
           onKeyDown={pressed}
           aria-describedby={`${id}-read`}
           placeholder="Ewan Tarrel b 14 June 1851 Hask d 1920"
@@ -85,6 +103,13 @@ export function EntryLine({ label, draftKey, offered = '', keep, onKept, onLeave
                 {' '}
                 <kbd>/</kbd> and a space write{' '}
                 <span className="font-serif text-[14px] text-ink">{offered}</span>.
+              </>
+            )}
+            {offeredBySex.h !== offeredBySex.w && (
+              <>
+                {' '}
+                <kbd>/h</kbd> writes <span className="font-serif text-[14px] text-ink">{offeredBySex.h}</span>
+                , <kbd>/w</kbd> <span className="font-serif text-[14px] text-ink">{offeredBySex.w}</span>.
               </>
             )}
           </>

@@ -114,7 +114,7 @@ export function KinStrip({ person, onAdd }: { person: Person; onAdd: (adding: Ad
         }
         below={
           inHand === union.tieId ? (
-            <PartnerTie tie={union.tieId} />
+            <PartnerTie tie={union.tieId} union={union.id} />
           ) : (
             inHand === `order ${union.id}` && (
               <ChildOrder union={union.id} people={union.children} onDone={() => setInHand('')} />
@@ -177,9 +177,7 @@ function Names({ people, given = false, none = '' }: { people: Relative[]; given
       {people.map((person, index) => (
         <span key={person.id}>
           {index > 0 && (given || index < people.length - 1 ? ', ' : ' and ')}
-          <PersonName id={person.id}>
-            {given ? (person.name.split(' ')[0] ?? person.name) : person.name}
-          </PersonName>
+          <PersonName id={person.id}>{given ? person.given : person.name}</PersonName>
           {!given && person.years !== '' && (
             <span className="font-sans text-[13px] text-graphite"> {person.years}</span>
           )}

@@ -5,6 +5,7 @@ import { api, told, type Schemas } from '../../api/client'
 import { useTreeId, useWrite } from '../../api/useTree'
 import { Finder, type Found } from '../../parts/Finder'
 import { findPeople } from '../../parts/findPeople'
+import { UnionWords } from './UnionWords'
 
 const KINDS = ['birth', 'adoptive', 'foster', 'guardian', 'recognised', 'other']
 const PROOFS = { unstated: 'not said', unresolved: 'unresolved', probable: 'probable', proved: 'proved' }
@@ -85,7 +86,7 @@ export function ParentTie({ set }: { set: Schemas['ParentSetResource'] }) {
 }
 
 /** A partner's tie, opened beneath its line. */
-export function PartnerTie({ tie }: { tie: string }) {
+export function PartnerTie({ tie, union }: { tie: string; union: string }) {
   const tree = useTreeId()
   const [moving, setMoving] = useState(false)
   const at = { params: { path: { tree, unionPartner: tie } } }
@@ -95,6 +96,7 @@ export function PartnerTie({ tie }: { tie: string }) {
   )
   return (
     <div className="mb-1 ml-[112px] border-l-2 border-tide pl-3 text-[14px] max-sm:ml-0">
+      <UnionWords id={union} />
       <p className="flex flex-wrap items-baseline gap-x-4">
         <button type="button" className="act" aria-expanded={moving} onClick={() => setMoving(!moving)}>
           Put somebody else in this place

@@ -5,6 +5,7 @@ import { api, told, type Schemas } from '../../api/client'
 import { useTree, useTreeId, useWrite } from '../../api/useTree'
 import { useTrail } from '../../shell/trail'
 import { ReckoningWords } from '../../parts/ReckoningWords'
+import { Variants } from './Variants'
 import { Confirm } from '../../parts/Confirm'
 
 /** The tree itself: its name, the person at its centre, and its end. */
@@ -77,6 +78,41 @@ export default function TreePage() {
         </select>
         <span className="text-[13px] text-graphite">Chosen among the people that you saw last.</span>
       </label>
+      {data.role === 'owner' && (
+        <section>
+          <h2 className="heads">Surnames</h2>
+          <p className="leading-8">
+            A child is offered{' '}
+            <select
+              className="gap"
+              aria-label="What surname a child is offered"
+              value={data.surnameCustom}
+              onChange={(event) => change.mutate({ surnameCustom: event.target.value })}
+            >
+              {data.surnameCustoms.map((one) => (
+                <option key={one.code} value={one.code}>
+                  {one.word}
+                </option>
+              ))}
+            </select>
+            ; at a wedding{' '}
+            <select
+              className="gap"
+              aria-label="Who takes whose name at a wedding"
+              value={data.marriedCustom}
+              onChange={(event) => change.mutate({ marriedCustom: event.target.value })}
+            >
+              <option value="wife">the wife takes the husband’s</option>
+              <option value="keeps">each keeps their own</option>
+            </select>
+            .
+          </p>
+          <p className="text-[13px] text-graphite">
+            Offered and shown by rule, never stored. A family can have a custom of its own: open its tie.
+          </p>
+        </section>
+      )}
+      {data.role !== 'reader' && <Variants />}
       {data.role === 'owner' && (
         <section>
           <h2 className="heads">How dates are written, where neither source nor place says</h2>

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Naming\Custom;
+
+use NorthBough\Core\Tree\Sex;
+
+final readonly class NoSurname implements NamingCustom
+{
+    public function code(): string
+    {
+        return 'none';
+    }
+
+    public function word(): string
+    {
+        return 'nothing is offered';
+    }
+
+    public function surnameOf(Sex $child, Household $parents): string
+    {
+        return '';
+    }
+
+    public function fathersSurname(string $childsSurname): string
+    {
+        return '';
+    }
+}

@@ -1,0 +1,49 @@
+import { api, told, type Schemas } from '../../api/client'
+import { useWrite } from '../../api/useTree'
+
+type Reading = Schemas['ReadingResource']
+
+/** How names and dates are shown to whoever reads, in every tree. Nothing that is stored changes by it. */
+export function ReadAs({ reading }: { reading: Reading }) {
+  const keep = useWrite((body: Reading) => told(api.PUT('/api/account/reading', { body })))
+  const choice = (name: keyof Reading, label: string, choices: [string, string][]) => (
+    <label className="flex items-baseline gap-3">
+      <span className="w-[150px] text-graphite">{label}</span>
+      <select
+        className="gap"
+        value={reading[name]}
+        onChange={(event) => keep.mutate({ ...reading, [name]: event.target.value })}
+      >
+        {choices.map(([value, says]) => (
+          <option key={value} value={value}>
+            {says}
+          </option>
+        ))}
+      </select>
+    </label>
+  )
+  return (
+    <section className="mt-8 space-y-1">
+      <h2 className="heads font-semibold">How you read</h2>
+      {choice('order', 'Names begin with', [
+        ['given', 'the given name: Marion Tarrel'],
+        ['surname', 'the surname: Tarrel Marion'],
+      ])}
+      {choice('capitals', 'Surnames are', [
+        ['no', 'as written: Tarrel'],
+        ['yes', 'in capitals: TARREL'],
+      ])}
+      {choice('married', 'Whoever married', [
+        ['birth', 'keeps the birth name: Marion Tarrel'],
+        ['married', 'has the married name: Marion Drum'],
+        ['both', 'has both: Marion Drum, born Tarrel'],
+      ])}
+      {choice('dates', 'Dates are', [
+        ['short', '14 Jun 1891'],
+        ['long', '14 June 1891'],
+        ['month first', 'June 14, 1891'],
+        ['iso', '1891-06-14'],
+      ])}
+    </section>
+  )
+}

@@ -1,0 +1,82 @@
+import { useQuery } from '@tanstack/react-query'
+import { useEffect, useState } from 'react'
+import { api, told, type Schemas } from '../../api/client'
+import { useTree, useTreeId, useWrite } from '../../api/useTree'
+
+/** What is said of a union itself: its kind, by which custom its children are named, and who came to the wedding in what state. */
+export function UnionWords({ id }: { id: string }) {
+  const tree = useTreeId()
+  const { data: settings } = useTree()
+  const at = { params: { path: { tree, union: id } } }
+  const { data } = useQuery({
+    queryKey: ['union', tree, id],
+    queryFn: () => told(api.GET('/api/trees/{tree}/unions/{union}', at)),
+  })
+  const [kind, setKind] = useState('')
+  useEffect(() => setKind(data?.kind ?? ''), [data?.kind])
+  const change = useWrite((body: Omit<Schemas['UnionInput'], 'version'>) =>
+    told(
+      api.PATCH('/api/trees/{tree}/unions/{union}', {
+        ...at,
+        body: { ...body, version: data?.version ?? 0 },
+      }),
+    ),
+  )
+  if (!data) return null
+  const keep = () => {
+    if (kind !== data.kind) change.mutate({ kind })
+  }
+  return (
+    <>
+      {data.states.length > 0 && (
+        <p>
+          At the wedding:{' '}
+          {data.states.map((one, index) => (
+            <span key={one.name}>
+              {index > 0 && ', '}
+              {one.name}{' '}
+              <span
+                className={
+                  one.state === 'bound'
+                    ? 'text-madder'
+                    : one.state === 'not known'
+                      ? 'text-ochre'
+                      : 'text-ink'
+                }
+              >
+                {one.state === 'bound' ? 'bound: an earlier union stood' : one.state}
+              </span>
+            </span>
+          ))}
+        </p>
+      )}
+      <p className="flex flex-wrap items-baseline gap-x-4">
+        <input
+          className="gap w-[150px]"
+          aria-label="Kind of union"
+          placeholder="kind: handfast, civil…"
+          value={kind}
+          onChange={(event) => setKind(event.target.value)}
+          onBlur={keep}
+          onKeyDown={(event) => event.key === 'Enter' && keep()}
+        />
+        <span>
+          children are offered{' '}
+          <select
+            className="gap"
+            aria-label="What surname children of this union are offered"
+            value={data.surnameCustom}
+            onChange={(event) => change.mutate({ surnameCustom: event.target.value })}
+          >
+            <option value="">what the tree says</option>
+            {settings?.surnameCustoms.map((one) => (
+              <option key={one.code} value={one.code}>
+                {one.word}
+              </option>
+            ))}
+          </select>
+        </span>
+      </p>
+    </>
+  )
+}
