@@ -19,6 +19,8 @@ use NorthBough\Core\Tree\Parentage;
 use NorthBough\Core\Tree\ParentageKind;
 use NorthBough\Core\Tree\ParentSet;
 use NorthBough\Core\Tree\Person;
+use NorthBough\Core\Tree\Placing;
+use NorthBough\Core\Tree\PlacingState;
 use NorthBough\Core\Tree\Proof;
 use NorthBough\Core\Tree\Sex;
 use NorthBough\Core\Tree\Standing;
@@ -143,6 +145,20 @@ final readonly class DatabaseTree implements TreeView
         }
 
         return $unions;
+    }
+
+    public function placings(array $personIds): array
+    {
+        $rows = $personIds === [] ? collect() : $this->rows('placings')
+            ->join('roll_lines', static fn ($join) => $join->on('roll_lines.tree_id', 'placings.tree_id')->on('roll_lines.id', 'placings.roll_line_id'))
+            ->whereIn('placings.person_id', $personIds)->orderBy('roll_lines.day_lo')->orderBy('placings.id')
+            ->get(['placings.id', 'placings.person_id', 'placings.state', 'roll_lines.id as line_id', 'roll_lines.record_id', 'roll_lines.name_typed']);
+        $placings = [];
+        foreach ($rows as $row) {
+            $placings[$row->person_id][] = new Placing($row->id, $row->line_id, $row->record_id, $row->person_id, PlacingState::from($row->state), $row->name_typed);
+        }
+
+        return $placings;
     }
 
     /**

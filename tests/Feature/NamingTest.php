@@ -20,7 +20,7 @@ final class NamingTest extends TestCase
         self::assertSame('TARREL Moll, born STAIR', $page->json('name'));
         self::assertSame('1888-10-17', $page->json('facts.0.date.shown'));
         self::assertSame('TARREL Ewan', $page->json('unions.0.partners.0.name'));
-        $rows = collect($this->api('GET', '/people')->json('rows'))->keyBy('id');
+        $rows = array_column($this->api('GET', '/people')->json('rows'), null, 'id');
         self::assertSame(['TARREL, Moll, born STAIR', 'TARREL, Ewan', '1847-07-30'], [$rows[$moll]['filed'], $rows[$ewan]['filed'], $rows[$ewan]['born']]);
         self::assertSame('TARREL Moll, born STAIR', $this->api('GET', '/jump?q=moll')->json('people.0.name'));
         self::assertSame('TARREL Ewan', $this->api('GET', "/people/{$ewan}/card")->json('name'));
@@ -90,7 +90,8 @@ final class NamingTest extends TestCase
     /** @return array{string, string} of a son and a daughter */
     private function offers(string $person, string $union): array
     {
-        $offers = collect($this->api('GET', "/people/{$person}")->json('offers'))->where('unionId', $union)->pluck('surname', 'relation');
+        $offers = array_filter($this->api('GET', "/people/{$person}")->json('offers'), static fn (array $offer): bool => $offer['unionId'] === $union);
+        $offers = array_column($offers, 'surname', 'relation');
 
         return [$offers['son'], $offers['daughter']];
     }

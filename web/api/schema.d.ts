@@ -1939,6 +1939,7 @@ export interface components {
       people: number
       busyWith: string
       centrePersonId: string | null
+      centreName: string
       deadYearsAfterBirth: number
       deadYearsAfterAdultEvent: number
       readersSeeLiving: boolean

@@ -18,6 +18,7 @@ final readonly class TreeResource
         #[OA\Property] public int $people,
         #[OA\Property] public string $busyWith,
         #[OA\Property] public ?string $centrePersonId,
+        #[OA\Property] public string $centreName,
         #[OA\Property] public int $deadYearsAfterBirth,
         #[OA\Property] public int $deadYearsAfterAdultEvent,
         #[OA\Property] public bool $readersSeeLiving,

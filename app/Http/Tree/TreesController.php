@@ -27,6 +27,7 @@ use App\Trees\Changes\ChangeSets;
 use App\Trees\Changes\Intent;
 use App\Trees\CurrentTree;
 use App\Trees\Editing\WrittenDates;
+use App\Trees\Living;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -36,7 +37,7 @@ use NorthBough\Core\Naming\Custom\NamingCustoms;
 
 final readonly class TreesController
 {
-    public function __construct(private CurrentTree $current, private ChangeSets $changes, private WrittenDates $dates)
+    public function __construct(private CurrentTree $current, private ChangeSets $changes, private WrittenDates $dates, private Living $living)
     {
     }
 
@@ -67,8 +68,10 @@ final readonly class TreesController
     public function show(Request $request): JsonResponse
     {
         $tree = $this->current->get();
+        $centre = $tree->centre_person_id === null ? [] : $this->living->asRead()->lives([$tree->centre_person_id]);
+        $name = array_values($centre)[0] ?? null;
 
-        return response()->json(self::resource($tree, $tree->roleOf(self::user($request))));
+        return response()->json(self::resource($tree, $tree->roleOf(self::user($request)), $name?->name()->shown() ?? ''));
     }
 
     /** What pages ask again and again: whether anything changed since. */
@@ -135,9 +138,9 @@ final readonly class TreesController
         return $user instanceof User ? $user : throw new Refusal('Sign in first.', 401);
     }
 
-    private static function resource(Tree $tree, string $role): TreeResource
+    private static function resource(Tree $tree, string $role, string $centreName = ''): TreeResource
     {
-        return new TreeResource($tree->id, $tree->name, $role, $tree->people_count, $tree->busy_with ?? '', $tree->centre_person_id,
+        return new TreeResource($tree->id, $tree->name, $role, $tree->people_count, $tree->busy_with ?? '', $tree->centre_person_id, $centreName,
             $tree->dead_years_after_birth, $tree->dead_years_after_adult_event, $tree->readers_see_living,
             ReckoningResource::of($tree->reckoning), $tree->surname_custom, $tree->married_custom,
             array_map(static fn (NamingCustom $custom): CustomResource => new CustomResource($custom->code(), $custom->word()), NamingCustoms::all()));

@@ -73,6 +73,12 @@ final class ShieldedTree implements TreeView
         return $this->withoutEvents($this->tree->unions($unionIds));
     }
 
+    /** Nobody's line tells of the living. */
+    public function placings(array $personIds): array
+    {
+        return $this->tree->placings(array_values(array_diff($personIds, array_keys($this->living($personIds)))));
+    }
+
     /** How many people were withheld in what was asked for. */
     public function withheld(): int
     {

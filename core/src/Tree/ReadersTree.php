@@ -41,6 +41,11 @@ final readonly class ReadersTree implements TreeView
         return array_map($this->union(...), $this->tree->unions($unionIds));
     }
 
+    public function placings(array $personIds): array
+    {
+        return $this->tree->placings($personIds);
+    }
+
     private function union(Union $union): Union
     {
         return new Union($union->id, $union->partnerIds, $this->dated($union->events), $union->childIds);

@@ -19,12 +19,16 @@ final readonly class Snapshot implements TreeView
     /** @var array<string, list<Union>> */
     private array $unionsByPartner;
 
+    /** @var array<string, list<Placing>> */
+    private array $placingsByPerson;
+
     /**
      * @param  list<Person>  $people
      * @param  list<Union>  $unions  in the order in which each partner lived them
      * @param  list<ParentSet>  $parentSets
+     * @param  list<Placing>  $placings
      */
-    public function __construct(array $people, array $unions, array $parentSets)
+    public function __construct(array $people, array $unions, array $parentSets, array $placings = [])
     {
         $this->people = array_column($people, null, 'id');
         $this->unions = array_column($unions, null, 'id');
@@ -44,6 +48,11 @@ final readonly class Snapshot implements TreeView
             }
         }
         $this->unionsByPartner = $byPartner;
+        $byPerson = [];
+        foreach ($placings as $placing) {
+            $byPerson[$placing->personId][] = $placing;
+        }
+        $this->placingsByPerson = $byPerson;
     }
 
     public function people(array $ids): array
@@ -69,5 +78,10 @@ final readonly class Snapshot implements TreeView
     public function unions(array $unionIds): array
     {
         return array_intersect_key($this->unions, array_flip($unionIds));
+    }
+
+    public function placings(array $personIds): array
+    {
+        return array_intersect_key($this->placingsByPerson, array_flip($personIds));
     }
 }

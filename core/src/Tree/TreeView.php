@@ -38,4 +38,12 @@ interface TreeView
      * @return array<string, Union> by id
      */
     public function unions(array $unionIds): array;
+
+    /**
+     * The lines of rolls that are, or might be, these people.
+     *
+     * @param  list<string>  $personIds
+     * @return array<string, list<Placing>> by person; those whom no line names are missing
+     */
+    public function placings(array $personIds): array;
 }

@@ -33,7 +33,7 @@ export default function TreePage() {
   )
   if (!data) return <p className="p-6 text-graphite">One moment…</p>
   return (
-    <div className="max-w-[640px] space-y-6 px-6 py-3">
+    <div className="max-w-[1160px] gap-x-14 px-6 py-3 lg:columns-2 [&>*]:mb-6 [&>*]:break-inside-avoid">
       <h1 className="font-serif text-[26px]">Tree</h1>
       <p>
         {data.people.toLocaleString('en')} people. Your role: {data.role}.
@@ -68,7 +68,7 @@ export default function TreePage() {
             nobody yet
           </option>
           {data.centrePersonId && !trail.some((step) => step.id === data.centrePersonId) && (
-            <option value={data.centrePersonId}>as it is</option>
+            <option value={data.centrePersonId}>{data.centreName}</option>
           )}
           {trail.map((step) => (
             <option key={step.id} value={step.id}>
