@@ -32,10 +32,11 @@ use App\Http\Tree\DeletedTreesController;
 use App\Http\Tree\EventKindsController;
 use App\Http\Tree\NameVariantsController;
 use App\Http\Tree\TreesController;
+use App\Http\Tree\WorldEventsController;
 use Illuminate\Support\Facades\Route;
 
 $uuid = '[0-9a-fA-F]{8}(?:-[0-9a-fA-F]{4}){3}-[0-9a-fA-F]{12}';
-foreach (['tree', 'person', 'union', 'fact', 'name', 'source', 'claim', 'change', 'run', 'upload', 'parentSet', 'unionPartner', 'subject', 'deleted', 'note', 'task', 'group', 'mark', 'role', 'eventKind', 'nameVariant', 'place', 'placeName', 'placeInside', 'placeChurch'] as $key) {
+foreach (['tree', 'person', 'union', 'fact', 'name', 'source', 'claim', 'change', 'run', 'upload', 'parentSet', 'unionPartner', 'subject', 'deleted', 'note', 'task', 'group', 'mark', 'role', 'eventKind', 'nameVariant', 'worldEvent', 'place', 'placeName', 'placeInside', 'placeChurch'] as $key) {
     Route::pattern($key, $uuid);
 }
 
@@ -72,10 +73,12 @@ Route::prefix('api')->group(function (): void {
         Route::get('places/{place}', [PlacesController::class, 'show']);
         Route::get('wordings', [WordingsController::class, 'index']);
         Route::get('reading/date', [ReadingController::class, 'date']);
+        Route::get('reading/sum', [ReadingController::class, 'sum']);
         Route::get('reading/place', [ReadingController::class, 'place']);
         Route::get('tasks', [TasksController::class, 'index']);
         Route::get('groups', [GroupsController::class, 'index']);
         Route::get('event-kinds', [EventKindsController::class, 'index']);
+        Route::get('world-events', [WorldEventsController::class, 'index']);
         Route::get('name-variants', [NameVariantsController::class, 'index']);
         Route::get('journal', [JournalController::class, 'index']);
         Route::get('drawings/{kind}/{person}', [DrawingsController::class, 'show']);
@@ -128,6 +131,8 @@ Route::prefix('api')->group(function (): void {
         Route::delete('people/{person}/marks/{mark}', [GroupsController::class, 'unmarkPerson']);
         Route::post('facts/{fact}/roles', [RolesController::class, 'store']);
         Route::delete('roles/{role}', [RolesController::class, 'destroy']);
+        Route::post('world-events', [WorldEventsController::class, 'store']);
+        Route::delete('world-events/{worldEvent}', [WorldEventsController::class, 'destroy']);
         Route::post('name-variants', [NameVariantsController::class, 'store']);
         Route::delete('name-variants/{nameVariant}', [NameVariantsController::class, 'destroy']);
         Route::post('event-kinds', [EventKindsController::class, 'store']);

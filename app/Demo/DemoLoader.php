@@ -12,6 +12,7 @@ use App\Models\Tree;
 use App\Models\Union;
 use App\Models\UnionPartner;
 use App\Models\User;
+use App\Models\WorldEvent;
 use App\Refusal;
 use App\Trees\Changes\ChangeSets;
 use App\Trees\Changes\How;
@@ -23,6 +24,7 @@ use App\Trees\Editing\People;
 use App\Trees\Editing\Relatives;
 use App\Trees\Editing\Ties;
 use Illuminate\Support\Facades\DB;
+use NorthBough\Core\Chrono\GenDate;
 use NorthBough\Core\Entry\OneLineEntry;
 use NorthBough\Core\Naming\NameKind;
 use NorthBough\Core\Naming\PersonalName;
@@ -61,7 +63,7 @@ final class DemoLoader
     public function load(Tree $tree, User $user, string $folder): int
     {
         $this->current->enter($tree);
-        $files = ["{$folder}/places.txt", "{$folder}/sources.txt", ...(glob("{$folder}/families/*.txt") ?: [])];
+        $files = ["{$folder}/places.txt", "{$folder}/world.txt", "{$folder}/sources.txt", ...(glob("{$folder}/families/*.txt") ?: [])];
         foreach ($files as $file) {
             $heading = ltrim(trim((string) strtok((string) file_get_contents($file), "\n")), '# ');
             $about = (string) preg_replace('/^The /', 'the ', $heading);
@@ -99,6 +101,7 @@ final class DemoLoader
                     'name' => $this->name($rest),
                     'cite' => $this->cite($rest),
                     'note' => $this->note($rest),
+                    'world' => self::world($rest),
                     default => throw new Refusal("“{$word}” is no word of a demo file."),
                 };
             } catch (Refusal $problem) {
@@ -189,6 +192,13 @@ final class DemoLoader
     private function note(string $rest): void
     {
         Note::query()->create(['person_id' => ($this->person ?? throw new Refusal('A note stands under a person.'))->id, 'text' => $rest]);
+    }
+
+    /** world date | place | words */
+    private static function world(string $rest): void
+    {
+        [$date, $place, $words] = self::parts($rest, 3);
+        WorldEvent::query()->create(['date' => GenDate::parse($date), 'place_typed' => $place, 'words' => $words]);
     }
 
     private function known(string $key): Person

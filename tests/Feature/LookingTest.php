@@ -124,4 +124,23 @@ final class LookingTest extends TestCase
         $this->api('GET', '')->assertNotFound();
         self::assertNotNull(DB::table('trees')->where('id', $this->tree->id)->value('deleted_at'));
     }
+
+    public function test_what_happened_around_somebody_stands_beside_their_life(): void
+    {
+        $ewan = $this->person('Ewan Tarrel b 30 July 1790 Hask, Marren Isles d 1866');
+        $told = $this->api('POST', '/world-events', ['words' => 'the light was lit', 'date' => '1807', 'place' => 'Hask'])->assertOk()->json('id');
+        $this->api('POST', '/world-events', ['words' => 'the colony was settled', 'date' => '1851', 'place' => 'New Cawdor'])->assertOk();
+        $this->api('POST', '/world-events', ['words' => 'the kirk burned', 'date' => '1745'])->assertOk();
+        $this->api('POST', '/world-events', ['words' => 'nobody knows when', 'date' => 'once'])->assertStatus(422);
+        self::assertSame([['the light was lit', '16–17', '1807']], array_map(static fn (array $e): array => [$e['says'], $e['age'], $e['shown']], $this->api('GET', "/people/{$ewan}")->json('world')));
+        self::assertSame(['the kirk burned', 'the light was lit', 'the colony was settled'], array_column($this->api('GET', '/world-events')->json('events'), 'words'));
+        $this->api('DELETE', "/world-events/{$told}")->assertNoContent();
+        self::assertSame([], $this->api('GET', "/people/{$ewan}")->json('world'));
+    }
+
+    public function test_sums_with_dates_are_answered(): void
+    {
+        self::assertSame(['Sunday, 14 Jun 1818'], $this->api('GET', '/reading/sum?text='.urlencode('= 3 May 1891 - 72y 10m 19d'))->json('suggestions'));
+        self::assertSame([], $this->api('GET', '/reading/sum?text=kelp')->json('suggestions'));
+    }
 }

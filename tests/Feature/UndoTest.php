@@ -31,6 +31,7 @@ final class UndoTest extends TestCase
         'POST places/{place}/names', 'POST places/{place}/insides', 'POST places/{place}/churches', 'DELETE place-names/{placeName}',
         'DELETE place-insides/{placeInside}', 'DELETE place-churches/{placeChurch}', 'POST wordings', 'POST wordings/all',
         'PATCH unions/{union}', 'POST name-variants', 'DELETE name-variants/{nameVariant}',
+        'POST world-events', 'DELETE world-events/{worldEvent}',
     ];
 
     #[DataProvider('changes')]
@@ -188,6 +189,7 @@ final class UndoTest extends TestCase
         $ties = ['placeId' => $tolsay, 'from' => '1782', 'to' => ''];
         $parts = ['place' => $hask, 'tolsay' => $tolsay,
             'nameVariant' => $this->api('POST', '/name-variants', ['words' => 'Ewan Ewie'])->json('id'),
+            'worldEvent' => $this->api('POST', '/world-events', ['words' => 'The light was lit', 'date' => '1807'])->json('id'),
             'placeName' => $this->api('POST', "/places/{$hask}/names", ['name' => 'Stair Isle'])->json('id'),
             'placeInside' => $this->api('POST', "/places/{$hask}/insides", $ties)->json('id'),
             'placeChurch' => $this->api('POST', "/places/{$hask}/churches", $ties)->json('id')];
@@ -237,6 +239,7 @@ final class UndoTest extends TestCase
             'POST places/{place}/insides', 'POST places/{place}/churches' => ['placeId' => $family['tolsay'], 'from' => '1782', 'to' => '1899'],
             'PATCH unions/{union}' => ['kind' => 'handfast', 'surnameCustom' => 'patronymic nordic', 'version' => 1],
             'POST name-variants' => ['words' => 'Keziah, Hezzy'],
+            'POST world-events' => ['words' => 'The kirk burned', 'date' => '1745', 'place' => 'Kirkhaven'],
             'POST wordings' => ['typed' => 'Hask Light, Hask', 'placeId' => $family['tolsay']],
             'POST event-kinds' => ['word' => 'Boat licence', 'hasValue' => true],
             default => [],

@@ -889,6 +889,23 @@ export interface paths {
     patch?: never
     trace?: never
   }
+  '/api/trees/{tree}/reading/sum': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    /** A sum with dates: how long, which day, which day of the week. */
+    get: operations['readSum']
+    put?: never
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
   '/api/reading/entry': {
     parameters: {
       query?: never
@@ -1263,6 +1280,38 @@ export interface paths {
     patch?: never
     trace?: never
   }
+  '/api/trees/{tree}/world-events': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get: operations['worldEvents']
+    put?: never
+    post: operations['tellWorldEvent']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/world-events/{worldEvent}': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post?: never
+    delete: operations['untellWorldEvent']
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
 }
 export type webhooks = Record<string, never>
 export interface components {
@@ -1445,6 +1494,12 @@ export interface components {
       typed: string
       placeId?: string | null
     }
+    /** @description Something that happened around the people of a tree; without a place, everywhere. */
+    WorldEventInput: {
+      words: string
+      date: string
+      place: string
+    }
     BoxResource: {
       personId: string
       number: number
@@ -1581,7 +1636,7 @@ export interface components {
       notes: components['schemas']['NoteResource'][]
       kept: string[]
     }
-    /** @description An event of a parent, partner or child, as it stands among the facts of a life. */
+    /** @description An event of a parent, partner or child, or of the world around (then of nobody), as it stands among the facts of a life. */
     FoldedResource: {
       id: string
       personId: string
@@ -1737,6 +1792,7 @@ export interface components {
       names: components['schemas']['NameResource'][]
       facts: components['schemas']['FactResource'][]
       family: components['schemas']['FoldedResource'][]
+      world: components['schemas']['FoldedResource'][]
       lifeline: components['schemas']['LifelineResource']
       parentSets: components['schemas']['ParentSetResource'][]
       unions: components['schemas']['UnionResource'][]
@@ -2015,6 +2071,16 @@ export interface components {
     WordsResource: {
       text: string
       style: string
+    }
+    WorldEventList: {
+      events: components['schemas']['WorldEventResource'][]
+    }
+    /** @description Something that happened around the people of a tree. */
+    WorldEventResource: {
+      id: string
+      words: string
+      shown: string
+      place: string
     }
   }
   responses: never
@@ -4466,6 +4532,39 @@ export interface operations {
       }
     }
   }
+  readSum: {
+    parameters: {
+      query?: {
+        text?: string
+      }
+      header?: never
+      path: {
+        tree: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['SuggestionList']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
   readEntry: {
     parameters: {
       query?: {
@@ -5472,6 +5571,102 @@ export interface operations {
         content: {
           'application/json': components['schemas']['TreeResource']
         }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  worldEvents: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['WorldEventList']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  tellWorldEvent: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['WorldEventInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['MadeResource']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  untellWorldEvent: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        worldEvent: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      204: {
+        headers: {
+          [name: string]: unknown
+        }
+        content?: never
       }
       /** @description Refused, with a sentence. */
       default: {

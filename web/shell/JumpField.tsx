@@ -23,12 +23,28 @@ export const JumpField = forwardRef<HTMLInputElement>(function JumpField(_, ref)
     queryKey: ['jump', tree, rested],
     queryFn: () =>
       told(api.GET('/api/trees/{tree}/jump', { params: { path: { tree }, query: { q: rested } } })),
-    enabled: rested !== '',
+    enabled: rested !== '' && !rested.startsWith('='),
+    placeholderData: keepPreviousData,
+  })
+  const isSum = typed.trimStart().startsWith('=')
+  const { data: sum } = useQuery({
+    queryKey: ['sum', tree, rested],
+    queryFn: () =>
+      told(api.GET('/api/trees/{tree}/reading/sum', { params: { path: { tree }, query: { text: rested } } })),
+    enabled: rested.length > 1 && isSum,
     placeholderData: keepPreviousData,
   })
   const words = typed.trim().toLowerCase()
   const offers: Offer[] = []
-  if (words !== '') {
+  if (isSum) {
+    for (const answer of sum?.suggestions ?? [])
+      offers.push({
+        id: answer,
+        line: answer,
+        more: 'copy',
+        go: () => void navigator.clipboard?.writeText(answer),
+      })
+  } else if (words !== '') {
     for (const person of data?.people ?? []) {
       offers.push({
         id: person.id,
@@ -105,7 +121,13 @@ export const JumpField = forwardRef<HTMLInputElement>(function JumpField(_, ref)
               <span className="shrink-0 text-[13px] text-graphite">{offer.more}</span>
             </li>
           ))}
-          {offers.length === 0 && <li className="px-3 py-1 text-graphite">Nobody of that name or number.</li>}
+          {offers.length === 0 && (
+            <li className="px-3 py-1 text-graphite">
+              {isSum
+                ? 'A sum with dates: = 14 Jun 1818 to 3 May 1891, = 3 May 1891 − 72y 10m, or one day alone.'
+                : 'Nobody of that name or number.'}
+            </li>
+          )}
         </ul>
       )}
     </div>

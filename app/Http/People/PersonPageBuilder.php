@@ -36,7 +36,7 @@ use NorthBough\Core\Tree\Union;
 /** Puts a person's page together: a fixed number of queries, however long the life. */
 final readonly class PersonPageBuilder
 {
-    public function __construct(private Living $living, private KinResources $kin, private ToCentre $centre, private TaskRows $tasks, private SurnameOffers $offers)
+    public function __construct(private Living $living, private KinResources $kin, private ToCentre $centre, private TaskRows $tasks, private SurnameOffers $offers, private WorldAround $world)
     {
     }
 
@@ -71,6 +71,7 @@ final readonly class PersonPageBuilder
             names: $isWithheld ? [] : self::names($person, $versions),
             facts: array_map($facts->resource(...), LifeOrder::sorted($own)),
             family: FamilyEvents::of($person, $people, $unions, $parentUnions),
+            world: $isWithheld ? [] : $this->world->of($person),
             lifeline: new LifelineResource(
                 array_map(static fn ($m): LifelineMark => new LifelineMark($m->eventId, $m->word, $m->date, $m->whose, $m->row, $m->from, $m->to, $m->softFrom, $m->softTo, $m->lane, $m->lasts), $lifeline->marks),
                 array_map(static fn (array $y): LifelineYear => new LifelineYear($y[0], $y[1]), $lifeline->years),

@@ -17,6 +17,7 @@ use App\Trees\Gazetteers;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
+use NorthBough\Core\Chrono\DateSum;
 use NorthBough\Core\Chrono\GenDate;
 use NorthBough\Core\Entry\OneLineEntry;
 use NorthBough\Core\Naming\SearchForm;
@@ -41,6 +42,13 @@ final readonly class ReadingController
         $place = $this->understood(mb_substr($request->string('place')->toString(), 0, 500), $text)[0];
 
         return response()->json(FactResources::date(GenDate::parse($text, $this->gazetteers->reckoning($place?->id))));
+    }
+
+    /** A sum with dates: how long, which day, which day of the week. */
+    #[Get('/trees/{tree}/reading/sum', 'readSum', SuggestionList::class, query: ['text'])]
+    public function sum(Request $request): JsonResponse
+    {
+        return response()->json(new SuggestionList(DateSum::read(mb_substr($request->string('text')->toString(), 0, 200), $this->gazetteers->reckoning(null))));
     }
 
     #[Get('/reading/entry', 'readEntry', EntryReading::class, query: ['line'])]

@@ -6,7 +6,7 @@ namespace App\Http\Resources;
 
 use OpenApi\Attributes as OA;
 
-/** An event of a parent, partner or child, as it stands among the facts of a life. */
+/** An event of a parent, partner or child, or of the world around (then of nobody), as it stands among the facts of a life. */
 #[OA\Schema]
 final readonly class FoldedResource
 {

@@ -14,6 +14,7 @@ final readonly class PersonPage
     /**
      * @param  list<NameResource>  $names
      * @param  list<FactResource>  $facts
+     * @param  list<FoldedResource>  $world  what happened around them
      * @param  list<FoldedResource>  $family  events of parents, partners and children
      * @param  list<ParentSetResource>  $parentSets
      * @param  list<UnionResource>  $unions
@@ -33,6 +34,7 @@ final readonly class PersonPage
         #[ListOf(NameResource::class)] public array $names,
         #[ListOf(FactResource::class)] public array $facts,
         #[ListOf(FoldedResource::class)] public array $family,
+        #[ListOf(FoldedResource::class)] public array $world,
         #[OA\Property] public LifelineResource $lifeline,
         #[ListOf(ParentSetResource::class)] public array $parentSets,
         #[ListOf(UnionResource::class)] public array $unions,

@@ -25,6 +25,7 @@ final class Tables
         'place_churches' => [Models\PlaceChurch::class, 'the church of the place'],
         'place_wordings' => [Models\PlaceWording::class, 'what the words stand for'],
         'event_kinds' => [Models\OwnEventKind::class, 'the kind of event'],
+        'world_events' => [Models\WorldEvent::class, 'what happened around them'],
         'name_variants' => [Models\NameVariant::class, 'the variants'],
         'groups' => [Models\Group::class, 'the group'],
         'marks' => [Models\Mark::class, 'the mark'],

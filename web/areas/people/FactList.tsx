@@ -9,19 +9,20 @@ type Folded = Schemas['FoldedResource']
 type Props = {
   facts: Fact[]
   family: Folded[]
+  world: Folded[]
   chosen: string
   onChoose: (id: string) => void
   onAdd: () => void
 }
 
 /** A fact in a line: age, kind, date with its marks, place, first words. */
-export function FactList({ facts, family, chosen, onChoose, onAdd }: Props) {
-  const [folded, setFolded] = useState(() => localStorage.getItem('family-folded-in') === 'yes')
-  const fold = () => {
-    localStorage.setItem('family-folded-in', folded ? 'no' : 'yes')
-    setFolded(!folded)
-  }
-  useCommands([{ key: 'v', says: "Fold the family's events in, or out", run: fold }])
+export function FactList({ facts, family, world, chosen, onChoose, onAdd }: Props) {
+  const [isFamilyIn, foldFamily] = useFolded('family-folded-in')
+  const [isWorldIn, foldWorld] = useFolded('world-folded-in')
+  useCommands([
+    { key: 'v', says: "Fold the family's events in, or out", run: foldFamily },
+    { key: 'w', says: 'Fold the events of the world around in, or out', run: foldWorld },
+  ])
   return (
     <section aria-label="Facts" className="min-h-0 grow overflow-auto border-t border-rule">
       <div className="heads sticky top-0 grid grid-cols-[52px_130px_180px_minmax(0,1fr)] gap-3 bg-paper py-1 max-sm:hidden">
@@ -30,15 +31,14 @@ export function FactList({ facts, family, chosen, onChoose, onAdd }: Props) {
         <span>When</span>
         <span className="flex justify-between">
           Where, and what it says
-          {family.length > 0 && (
-            <button type="button" className="act font-normal" aria-pressed={folded} onClick={fold}>
-              {folded ? 'Family out' : `Family in (${family.length})`} <kbd>v</kbd>
-            </button>
-          )}
+          <span className="flex gap-4">
+            <Fold what="Family" key_="v" count={family.length} isIn={isFamilyIn} onFold={foldFamily} />
+            <Fold what="World" key_="w" count={world.length} isIn={isWorldIn} onFold={foldWorld} />
+          </span>
         </span>
       </div>
       <ul>
-        {rows(facts, folded ? family : []).map((row) =>
+        {rows(facts, [...(isFamilyIn ? family : []), ...(isWorldIn ? world : [])]).map((row) =>
           'says' in row ? (
             <FamilyLine key={`family ${row.id}`} event={row} />
           ) : (
@@ -58,8 +58,30 @@ export function FactList({ facts, family, chosen, onChoose, onAdd }: Props) {
   )
 }
 
+/** Whether some events are folded in, which stays so from person to person. */
+function useFolded(stored: string): [boolean, () => void] {
+  const [isIn, setIn] = useState(() => localStorage.getItem(stored) === 'yes')
+  return [
+    isIn,
+    () => {
+      localStorage.setItem(stored, isIn ? 'no' : 'yes')
+      setIn(!isIn)
+    },
+  ]
+}
+
+function Fold(props: { what: string; key_: string; count: number; isIn: boolean; onFold: () => void }) {
+  if (props.count === 0) return null
+  return (
+    <button type="button" className="act font-normal" aria-pressed={props.isIn} onClick={props.onFold}>
+      {props.isIn ? `${props.what} out` : `${props.what} in (${props.count})`} <kbd>{props.key_}</kbd>
+    </button>
+  )
+}
+
 /** Facts in their order, and between them what befell the family, by the day on which each can first have been. */
-function rows(facts: Fact[], family: Folded[]): (Fact | Folded)[] {
+function rows(facts: Fact[], folded: Folded[]): (Fact | Folded)[] {
+  const family = folded.toSorted((a, b) => (a.earliest ?? '').localeCompare(b.earliest ?? ''))
   const all: (Fact | Folded)[] = []
   let next = 0
   for (const fact of facts) {
@@ -78,7 +100,11 @@ function FamilyLine({ event }: { event: Folded }) {
     <li className="grid min-h-[28px] grid-cols-[52px_130px_180px_minmax(0,1fr)] items-center gap-x-3 text-[14px] text-graphite max-sm:grid-cols-[52px_1fr_1fr]">
       <span className="whitespace-nowrap">{event.age}</span>
       <span className="col-span-1 truncate" title={event.says}>
-        <PersonName id={event.personId}>{event.says}</PersonName>
+        {event.personId === '' ? (
+          <em>{event.says}</em>
+        ) : (
+          <PersonName id={event.personId}>{event.says}</PersonName>
+        )}
       </span>
       <span className="truncate">{event.shown}</span>
       <span className="truncate max-sm:col-span-3 max-sm:pl-[64px]">{event.place}</span>

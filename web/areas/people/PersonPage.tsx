@@ -100,6 +100,7 @@ export default function PersonPage() {
         <FactList
           facts={person.facts}
           family={person.family}
+          world={person.world}
           chosen={chosen}
           onChoose={choose}
           onAdd={begin('fact')}

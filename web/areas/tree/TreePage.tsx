@@ -6,6 +6,7 @@ import { useTree, useTreeId, useWrite } from '../../api/useTree'
 import { useTrail } from '../../shell/trail'
 import { ReckoningWords } from '../../parts/ReckoningWords'
 import { Variants } from './Variants'
+import { WorldEvents } from './WorldEvents'
 import { Confirm } from '../../parts/Confirm'
 
 /** The tree itself: its name, the person at its centre, and its end. */
@@ -113,6 +114,7 @@ export default function TreePage() {
         </section>
       )}
       {data.role !== 'reader' && <Variants />}
+      {data.role !== 'reader' && <WorldEvents />}
       {data.role === 'owner' && (
         <section>
           <h2 className="heads">How dates are written, where neither source nor place says</h2>

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Models\Casts\DateColumns;
+use NorthBough\Core\Chrono\GenDate;
+
+/**
+ * Something that happened around the people of a tree, and to none of them.
+ *
+ * @property string $words
+ * @property GenDate $date
+ * @property string $date_typed
+ * @property string $place_typed
+ */
+final class WorldEvent extends TreeModel
+{
+    protected $table = 'world_events';
+
+    protected function casts(): array
+    {
+        return [...parent::casts(), 'date' => DateColumns::class];
+    }
+}
