@@ -94,12 +94,12 @@ final readonly class DatabaseTree implements TreeView
             ->leftJoin('parentages', static fn ($join) => $join->on('parentages.tree_id', 'parent_sets.tree_id')->on('parentages.parent_set_id', 'parent_sets.id'))
             ->whereIn('parent_sets.child_id', $childIds)
             ->orderByDesc('parent_sets.leads')->orderBy('parent_sets.position')->orderBy('parent_sets.id')->orderBy('parentages.id')
-            ->get(['parent_sets.id', 'parent_sets.child_id', 'parent_sets.union_id', 'parent_sets.leads', 'parentages.person_id', 'parentages.kind', 'parentages.standing', 'parentages.proof']);
+            ->get(['parent_sets.id', 'parent_sets.child_id', 'parent_sets.union_id', 'parent_sets.leads', 'parentages.person_id', 'parentages.kind', 'parentages.standing', 'parentages.proof', 'parentages.kind_words', 'parentages.years']);
         $sets = [];
         foreach ($rows->groupBy('id') as $ofSet) {
             $parents = [];
             foreach ($ofSet->whereNotNull('person_id') as $p) {
-                $parents[] = new Parentage($p->person_id, ParentageKind::from($p->kind), Standing::from($p->standing), Proof::from($p->proof));
+                $parents[] = new Parentage($p->person_id, ParentageKind::from($p->kind), Standing::from($p->standing), Proof::from($p->proof), $p->kind_words, $p->years);
             }
             $row = $ofSet->firstOrFail();
             $sets[$row->child_id][] = new ParentSet($row->id, $row->child_id, $row->union_id, $row->leads, $parents);

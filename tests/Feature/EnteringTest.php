@@ -115,8 +115,7 @@ final class EnteringTest extends TestCase
         $this->api('PATCH', "/facts/{$birth->id}", ['date' => '14 June 1851', 'version' => 1])->assertOk();
         $answer = $this->api('PATCH', "/facts/{$birth->id}", ['date' => '1852', 'place' => 'Hask', 'version' => 1])->assertStatus(409);
 
-        self::assertSame('1852', $answer->json('details.yours.date'));
-        self::assertSame('14 June 1851', $answer->json('details.theirs.date_typed'));
+        self::assertSame([['field' => 'When', 'yours' => '1852', 'theirs' => '14 June 1851'], ['field' => 'Where', 'yours' => 'Hask', 'theirs' => '']], $answer->json('details.sides'));
         self::assertSame('14 June 1851', $this->fact($ewan, 'birth')->date->typed);
         $this->api('PATCH', "/facts/{$birth->id}", ['date' => '1852', 'version' => $answer->json('details.version')])->assertOk();
         self::assertSame('1852', $this->fact($ewan, 'birth')->date->shown);

@@ -108,4 +108,24 @@ final class TiesTest extends TestCase
         self::assertTrue($this->api('GET', '/tasks')->json('tasks.0.done'));
         self::assertSame('Kelp licence', $this->api('GET', '/event-kinds')->collect('kinds')->firstWhere('ownId', '!=', null)['word']);
     }
+
+    public function test_each_parent_of_a_set_can_be_something_else_to_the_child(): void
+    {
+        $moses = $this->person('Moses Kirk h b 1850');
+        $this->relative($moses, 'father', 'Donal Quillan h');
+        $mother = $this->relative($moses, 'mother', 'Lilias Maddern w');
+        $set = $this->api('GET', "/people/{$moses}")->json('parentSets.0');
+        $father = $set['parents'][0]['id'];
+        $this->api('PATCH', "/parent-sets/{$set['id']}", ['kind' => 'other', 'kindWords' => 'milk father', 'years' => '1850 to 1853', 'personId' => $father])->assertNoContent();
+        $this->api('PATCH', "/parent-sets/{$set['id']}", ['proof' => 'proved', 'personId' => $mother])->assertNoContent();
+        $this->api('PATCH', "/parent-sets/{$set['id']}", ['kind' => 'adoptive', 'personId' => $moses])->assertStatus(422);
+
+        $after = $this->api('GET', "/people/{$moses}")->json('parentSets.0');
+        $ties = array_column($after['ties'], null, 'personId');
+        self::assertSame(['other', 'milk father', '1850 to 1853', 'unstated'], [$ties[$father]['kind'], $ties[$father]['kindWords'], $ties[$father]['years'], $ties[$father]['proof']]);
+        self::assertSame(['birth', 'proved'], [$ties[$mother]['kind'], $ties[$mother]['proof']]);
+        self::assertSame('birth', $after['kind'], 'one of them is a parent by birth');
+        $this->api('PATCH', "/parent-sets/{$set['id']}", ['kind' => 'foster', 'personId' => $mother])->assertNoContent();
+        self::assertNotSame('birth', $this->api('GET', "/people/{$moses}")->json('parentSets.0.kind'));
+    }
 }

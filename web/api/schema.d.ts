@@ -1387,10 +1387,15 @@ export interface components {
     OrderInput: {
       ids: string[]
     }
+    /** @description What is said of a set of parents, or with `personId` of one parent of it alone; what is left out stays. */
     ParentSetInput: {
+      /** @description From when until when, in words. */
       kind?: string | null
       standing?: string | null
       proof?: string | null
+      kindWords?: string | null
+      years?: string | null
+      personId?: string | null
       leads: boolean
       why?: string | null
     }
@@ -1762,6 +1767,17 @@ export interface components {
       proof: string
       parents: components['schemas']['RelativeResource'][]
       siblings: components['schemas']['RelativeResource'][]
+      ties: components['schemas']['ParentageResource'][]
+    }
+    /** @description What one parent is to a child: `kindWords` calls a kind of one's own, `years` says from when until when. */
+    ParentageResource: {
+      personId: string
+      name: string
+      kind: string
+      kindWords: string
+      years: string
+      standing: string
+      proof: string
     }
     /** @description A page of the index; `next` is the key of the page after it. */
     PeoplePage: {

@@ -43,7 +43,9 @@ export function useWrite<Said, Made>(
       after?.(made, said)
       await queries.invalidateQueries()
     },
-    onError: (problem) => {
+    onError: async (problem) => {
+      // What somebody else saved comes onto the page; what was typed here stays in its field.
+      if (problem.status === 409) await queries.invalidateQueries()
       toast.error(problem.message, { duration: 10_000 })
     },
   })

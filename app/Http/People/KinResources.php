@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\People;
 
+use App\Http\Resources\ParentageResource;
 use App\Http\Resources\ParentSetResource;
 use App\Http\Resources\RelativeResource;
 use App\Http\Resources\UnionResource;
 use App\Models\UnionPartner;
 use NorthBough\Core\Tree\LifeYears;
+use NorthBough\Core\Tree\Parentage;
 use NorthBough\Core\Tree\ParentSet;
 use NorthBough\Core\Tree\Person;
 use NorthBough\Core\Tree\Union;
@@ -28,6 +30,8 @@ final class KinResources
             $set->id, $set->unionId, $set->kind()->value, $set->leads, ($set->parents[0] ?? null)->standing->value ?? 'unweighed', ($set->parents[0] ?? null)->proof->value ?? 'unstated',
             $this->relatives(array_column($set->parents, 'personId'), $people),
             $this->relatives(array_values(array_diff($unions[$set->unionId]->childIds, [$set->childId])), $people),
+            array_map(static fn (Parentage $parent): ParentageResource => new ParentageResource($parent->personId, ($people[$parent->personId] ?? null)?->name()->shown() ?? '?',
+                $parent->kind->value, $parent->kindWords, $parent->years, $parent->standing->value, $parent->proof->value), $set->parents),
         ), $sets);
     }
 

@@ -66,12 +66,12 @@ final readonly class TiesController
     {
         $input = ParentSetInput::from($request);
         $set = ParentSet::query()->findOrFail($parentSet);
-        $said = array_filter(['kind' => $input->kind, 'standing' => $input->standing, 'proof' => $input->proof], static fn (?string $value): bool => $value !== null);
+        $said = array_filter(['kind' => $input->kind, 'standing' => $input->standing, 'proof' => $input->proof, 'kind_words' => $input->kindWords, 'years' => $input->years], static fn (?string $value): bool => $value !== null);
         $this->changes->run(
             new Intent(TreesController::user($request), "Changed how {$this->childOf($set)} is tied to a set of parents", $input->why ?? ''),
             function () use ($set, $said, $input): void {
                 if ($said !== []) {
-                    $this->changing->parentage($set, $said);
+                    $this->changing->parentage($set, $said, $input->personId);
                 }
                 if ($input->leads) {
                     $this->changing->lead($set);

@@ -13,6 +13,7 @@ final readonly class ParentSetResource
     /**
      * @param  list<RelativeResource>  $parents
      * @param  list<RelativeResource>  $siblings
+     * @param  list<ParentageResource>  $ties  what each parent is to the child
      */
     public function __construct(
         #[OA\Property] public string $id,
@@ -23,6 +24,7 @@ final readonly class ParentSetResource
         #[OA\Property] public string $proof,
         #[ListOf(RelativeResource::class)] public array $parents,
         #[ListOf(RelativeResource::class)] public array $siblings,
+        #[ListOf(ParentageResource::class)] public array $ties,
     ) {
     }
 }

@@ -15,17 +15,27 @@ use NorthBough\Core\Tree\Standing;
 /** Changes ties that are there: what kind they are, which lead, how far they are proved, and in which order they stand. */
 final readonly class TieChanges
 {
-    /** @param  array{kind?: string, standing?: string, proof?: string}  $said */
-    public function parentage(ParentSet $set, array $said): void
+    /**
+     * @param  array{kind?: string, kind_words?: string, years?: string, standing?: string, proof?: string}  $said
+     * @param  string|null  $personId  one parent of the set; null for both
+     */
+    public function parentage(ParentSet $set, array $said, ?string $personId = null): void
     {
-        $columns = array_intersect_key($said, ['kind' => 1, 'standing' => 1, 'proof' => 1]);
         if (isset($said['kind'])) {
             $this->refuseSecondBirth($set, $said['kind']);
-            $set->fill(['kind' => $said['kind']])->save();
         }
-        foreach (Parentage::query()->where('parent_set_id', $set->id)->get() as $parentage) {
-            $parentage->fill($columns)->save();
+        $parentages = Parentage::query()->where('parent_set_id', $set->id)->orderBy('id')->get();
+        if ($personId !== null && ! $parentages->contains('person_id', $personId)) {
+            throw new Refusal('That is no parent of this set.');
         }
+        foreach ($parentages as $parentage) {
+            if ($personId === null || $parentage->person_id === $personId) {
+                $parentage->fill(array_map(trim(...), $said))->save();
+            }
+        }
+        // A set is called by what its parents are; where they differ, by birth before anything else.
+        $kinds = $parentages->pluck('kind');
+        $set->fill(['kind' => $kinds->contains(ParentageKind::Birth->value) ? ParentageKind::Birth->value : $kinds->first() ?? $said['kind'] ?? $set->kind])->save();
         if ($set->leads && ! Standing::from($said['standing'] ?? 'unweighed')->mayLead()) {
             $other = ParentSet::query()->where('child_id', $set->child_id)->where('id', '!=', $set->id)->orderBy('position')->first();
             if ($other !== null) {

@@ -17,8 +17,15 @@ final readonly class ParentSet
     ) {
     }
 
+    /** What the set is called by: where its parents differ, by birth before anything else. */
     public function kind(): ParentageKind
     {
+        foreach ($this->parents as $parent) {
+            if ($parent->kind === ParentageKind::Birth) {
+                return ParentageKind::Birth;
+            }
+        }
+
         return $this->parents[0]->kind ?? ParentageKind::Birth;
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Tree;
 
+/** What one parent is to a child; `kindWords` calls a kind of the user's own, `years` says from when until when. */
 final readonly class Parentage
 {
     public function __construct(
@@ -11,6 +12,8 @@ final readonly class Parentage
         public ParentageKind $kind,
         public Standing $standing = Standing::Unweighed,
         public Proof $proof = Proof::Unstated,
+        public string $kindWords = '',
+        public string $years = '',
     ) {
     }
 

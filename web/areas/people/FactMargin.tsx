@@ -3,6 +3,7 @@ import { Link } from 'react-router'
 import { toast } from 'sonner'
 import { api, told } from '../../api/client'
 import { useTreeId, useTreePath, useWrite, type Fact } from '../../api/useTree'
+import { BothSides } from '../../parts/BothSides'
 import { DateGap } from '../../parts/DateGap'
 import { PlaceGap } from '../../parts/PlaceGap'
 import { Words } from '../../parts/Words'
@@ -165,11 +166,7 @@ function ChangeFact({ fact, onDone }: { fact: Fact; onDone: () => void }) {
         value={why}
         onChange={(e) => setWhy(e.target.value)}
       />
-      {save.error?.status === 409 && (
-        <p role="alert" className="text-madder">
-          {save.error.message} Theirs: {JSON.stringify(save.error.details.theirs)}
-        </p>
-      )}
+      <BothSides problem={save.error} />
       <KeepOrLeave disabled={save.isPending} onLeave={onDone} />
     </form>
   )

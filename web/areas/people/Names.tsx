@@ -1,6 +1,7 @@
 import { useState, type KeyboardEvent } from 'react'
 import { api, told, type Schemas } from '../../api/client'
 import { useTreeId, useWrite, type Person } from '../../api/useTree'
+import { BothSides } from '../../parts/BothSides'
 
 type Name = Schemas['NameResource']
 
@@ -98,20 +99,23 @@ function ChangeName({ name, onDone }: { name: Name; onDone: () => void }) {
     if (event.key === 'Escape') onDone()
   }
   return (
-    <p className="flex gap-2 border-l-2 border-tide pl-2">
-      <input
-        className="gap min-w-0 grow font-serif"
-        aria-label="Name, the surname between slashes if need be"
-        autoFocus
-        value={typed}
-        onChange={(event) => setTyped(event.target.value)}
-        onKeyDown={pressed}
-      />
-      <KindOf value={kind} onValue={setKind} label="Kind of name" />
-      <button type="button" className="act" onClick={() => save.mutate(undefined)}>
-        Keep
-      </button>
-    </p>
+    <div className="border-l-2 border-tide pl-2">
+      <p className="flex gap-2">
+        <input
+          className="gap min-w-0 grow font-serif"
+          aria-label="Name, the surname between slashes if need be"
+          autoFocus
+          value={typed}
+          onChange={(event) => setTyped(event.target.value)}
+          onKeyDown={pressed}
+        />
+        <KindOf value={kind} onValue={setKind} label="Kind of name" />
+        <button type="button" className="act" onClick={() => save.mutate(undefined)}>
+          Keep
+        </button>
+      </p>
+      <BothSides problem={save.error} />
+    </div>
   )
 }
 

@@ -25,25 +25,46 @@ export function ParentTie({ set }: { set: Schemas['ParentSetResource'] }) {
   )
   return (
     <div className="mb-1 ml-[112px] border-l-2 border-tide pl-3 text-[14px] max-sm:ml-0">
+      {set.ties.map((one) => (
+        <p key={one.personId} className="flex flex-wrap items-baseline gap-x-4">
+          <span className="min-w-[120px] font-serif text-[16px]">{one.name}</span>
+          <Choice
+            label={`What ${one.name} is`}
+            value={one.kind}
+            options={KINDS.map((kind) => [kind, kind === 'birth' ? 'by birth' : kind])}
+            onChoose={(kind) => change.mutate({ kind, personId: one.personId, leads: false })}
+          />
+          {one.kind === 'other' && (
+            <Gap
+              label={`What the tie to ${one.name} is called`}
+              hint="what it is called"
+              value={one.kindWords}
+              onKeep={(kindWords) => change.mutate({ kindWords, personId: one.personId, leads: false })}
+            />
+          )}
+          <Choice
+            label={`How far it is proved of ${one.name}`}
+            value={one.proof}
+            options={Object.entries(PROOFS)}
+            onChoose={(proof) => change.mutate({ proof, personId: one.personId, leads: false })}
+          />
+          <Choice
+            label={`How it stands of ${one.name}`}
+            value={one.standing}
+            options={STANDINGS.map((standing) => [standing, standing])}
+            onChoose={(standing) => change.mutate({ standing, personId: one.personId, leads: false })}
+          />
+          {one.kind !== 'birth' && (
+            <Gap
+              label={`Years of the tie to ${one.name}`}
+              hint="from when to when"
+              value={one.years}
+              onKeep={(years) => change.mutate({ years, personId: one.personId, leads: false })}
+            />
+          )}
+        </p>
+      ))}
       <p className="flex flex-wrap items-baseline gap-x-4">
-        <Choice
-          label="Kind of tie"
-          value={set.kind}
-          options={KINDS.map((kind) => [kind, kind === 'birth' ? 'by birth' : kind])}
-          onChoose={(kind) => change.mutate({ kind, leads: false })}
-        />
-        <Choice
-          label="How far it is proved"
-          value={set.proof}
-          options={Object.entries(PROOFS)}
-          onChoose={(proof) => change.mutate({ proof, leads: false })}
-        />
-        <Choice
-          label="How it stands"
-          value={set.standing}
-          options={STANDINGS.map((one) => [one, one])}
-          onChoose={(standing) => change.mutate({ standing, leads: false })}
-        />
         {set.leads ? (
           <span className="text-graphite">leads in charts</span>
         ) : (
@@ -186,6 +207,24 @@ function Move({ label, find, foretell, move, onDone }: MoveProps) {
         </button>
       </p>
     </div>
+  )
+}
+
+function Gap(props: { label: string; hint: string; value: string; onKeep: (value: string) => void }) {
+  const [typed, setTyped] = useState(props.value)
+  const keep = () => {
+    if (typed !== props.value) props.onKeep(typed)
+  }
+  return (
+    <input
+      className="gap w-[130px]"
+      aria-label={props.label}
+      placeholder={props.hint}
+      value={typed}
+      onChange={(event) => setTyped(event.target.value)}
+      onBlur={keep}
+      onKeyDown={(event) => event.key === 'Enter' && keep()}
+    />
   )
 }
 

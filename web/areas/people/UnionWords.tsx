@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { useEffect, useState } from 'react'
 import { api, told, type Schemas } from '../../api/client'
+import { BothSides } from '../../parts/BothSides'
 import { useTree, useTreeId, useWrite } from '../../api/useTree'
 
 /** What is said of a union itself: its kind, by which custom its children are named, and who came to the wedding in what state. */
@@ -28,6 +29,7 @@ export function UnionWords({ id }: { id: string }) {
   }
   return (
     <>
+      <BothSides problem={change.error} />
       {data.states.length > 0 && (
         <p>
           At the wedding:{' '}

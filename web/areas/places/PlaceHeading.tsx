@@ -1,6 +1,7 @@
 import { useState, type FormEvent } from 'react'
 import { api, told, type Schemas } from '../../api/client'
 import { useTreeId, useWrite } from '../../api/useTree'
+import { BothSides } from '../../parts/BothSides'
 import { Finder } from '../../parts/Finder'
 import { findPlaces } from '../../parts/findPlaces'
 import { KeepOrLeave } from '../../parts/KeepOrLeave'
@@ -94,6 +95,7 @@ export function PlaceHeading({ place }: { place: Place }) {
         {gap('longitude', 'Degrees east', 'w-[90px]', 'east')}{' '}
         <span className="text-[13px] text-graphite">degrees; south and west below nought</span>
       </p>
+      <BothSides problem={save.error} />
       <KeepOrLeave disabled={save.isPending || gaps.name.trim() === ''} onLeave={() => setChanging(false)} />
     </form>
   )

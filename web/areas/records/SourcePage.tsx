@@ -4,6 +4,7 @@ import { Link, useParams } from 'react-router'
 import { toast } from 'sonner'
 import { api, told, type Schemas } from '../../api/client'
 import { useTreeId, useTreePath, useWrite } from '../../api/useTree'
+import { BothSides } from '../../parts/BothSides'
 import { ReckoningWords } from '../../parts/ReckoningWords'
 import { Words } from '../../parts/Words'
 import { useCommands } from '../../shell/keys'
@@ -60,6 +61,7 @@ export default function SourcePage() {
               onKeep={(words) => change.mutate(words)}
               onLeave={() => setChanging(false)}
             />
+            <BothSides problem={change.error} />
           </div>
         ) : (
           <button type="button" className="act" onClick={() => setChanging(true)}>
