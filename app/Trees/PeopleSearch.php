@@ -23,6 +23,9 @@ final readonly class PeopleSearch
 
     private const ALIKE = 0.4;
 
+    /** Sorts after every letter, so that what begins with a word lies between it and the word with this. */
+    private const AFTER_ALL = "\u{10FFFF}";
+
     public function __construct(private CurrentTree $current, private Living $living)
     {
     }
@@ -53,8 +56,12 @@ final readonly class PeopleSearch
     /** @return Collection<int, stdClass> the nearest first */
     public function nearest(string $typed, int $most): Collection
     {
-        $found = $this->first($this->matching($typed), $most);
         [$words, $year] = self::parts($typed);
+        $filed = $this->filedUnder($words, $year, $most);
+        if ($filed->count() === $most) {
+            return $filed;
+        }
+        $found = $this->first($this->matching($typed), $most);
         if ($found->isEmpty() && $words === [] && $year !== null) {
             $found = $this->first(self::around($this->lines(), $year), $most);
         }
@@ -65,6 +72,20 @@ final readonly class PeopleSearch
         }
 
         return $found;
+    }
+
+    /**
+     * Those who are filed under the words, a surname before anything else: read off the index by name, so that the
+     * commonest surname costs no more than the rarest.
+     *
+     * @param  list<string>  $words
+     * @return Collection<int, stdClass>
+     */
+    private function filedUnder(array $words, ?int $year, int $most): Collection
+    {
+        return $words === [] || $year !== null ? collect() : $this->lines()
+            ->where('sort_name', '>=', implode(' ', $words))->where('sort_name', '<', implode(' ', $words).self::AFTER_ALL)
+            ->orderBy('sort_name')->orderBy('person_id')->limit($most)->get();
     }
 
     /**

@@ -65,7 +65,11 @@ test('two windows on one fact never lose each other’s work', async ({ page, co
   const both = page.getByRole('alert')
   await expect(both).toContainText('Somebody changed this while you had it open')
   await expect(both).toContainText('14 June 1851')
+  await expect(both.getByRole('row', { name: /When/ })).toContainText('1852')
   await expect(page.getByLabel('Date')).toHaveValue('1852')
+  // Both were seen: kept again, it is kept.
+  await page.getByLabel('Date').press('Enter')
+  await expect(page.getByRole('region', { name: 'Facts' })).toContainText('1852')
 })
 
 test('a drawing is panned, zoomed, fitted and walked by keys', async ({ page }) => {

@@ -9,6 +9,7 @@ use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use NorthBough\Core\Gedcom\Row\KeptRow;
+use NorthBough\Core\Gedcom\Row\RoleRow;
 use NorthBough\Core\Gedcom\Writing\Attached;
 use NorthBough\Core\Gedcom\Writing\PersonRows;
 use NorthBough\Core\Gedcom\Writing\Pointers;
@@ -166,7 +167,9 @@ final class ExportTree implements TreeRows
         $kept = $this->hanging('kept', [...$owners, 'claim' => $this->ids($claims), 'note' => $this->ids($notes)],
             fn (\stdClass $row, string $kind): KeptRow => $this->keptPointers->renamed(RowsFrom::kept($row, $kind), $row->import_id));
 
-        return new Attached($notes, $claims, $records, $kept);
+        $roles = $this->hanging('event_roles', array_intersect_key($owners, ['event' => 1]), static fn (\stdClass $row, string $kind): RoleRow => RowsFrom::role($row));
+
+        return new Attached($notes, $claims, $records, $kept, $roles);
     }
 
     /**

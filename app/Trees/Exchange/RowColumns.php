@@ -20,6 +20,7 @@ use NorthBough\Core\Gedcom\Row\ParentSetRow;
 use NorthBough\Core\Gedcom\Row\PersonRow;
 use NorthBough\Core\Gedcom\Row\RecordRow;
 use NorthBough\Core\Gedcom\Row\RepositoryRow;
+use NorthBough\Core\Gedcom\Row\RoleRow;
 use NorthBough\Core\Gedcom\Row\Row;
 use NorthBough\Core\Gedcom\Row\SourceRow;
 use NorthBough\Core\Gedcom\Row\UnionPartnerRow;
@@ -33,7 +34,7 @@ final class RowColumns
         PersonRow::class => 'people', NameRow::class => 'names', EventRow::class => 'events', UnionRow::class => 'unions',
         UnionPartnerRow::class => 'union_partners', ParentSetRow::class => 'parent_sets', ParentageRow::class => 'parentages',
         SourceRow::class => 'sources', RepositoryRow::class => 'repositories', RecordRow::class => 'records', ClaimRow::class => 'claims',
-        NoteRow::class => 'notes', KeptRow::class => 'kept', FileRefRow::class => 'file_refs',
+        NoteRow::class => 'notes', RoleRow::class => 'event_roles', KeptRow::class => 'kept', FileRefRow::class => 'file_refs',
     ];
 
     public static function table(Row $row): string
@@ -68,6 +69,8 @@ final class RowColumns
                 'taken_over' => true, ...self::owner($row->subject, ['person', 'name', 'event', 'union']), ...self::placed($row->ordinal, $row->written)],
             $row instanceof NoteRow => ['id' => $row->id, 'text' => $row->text,
                 ...self::owner($row->owner, ['person', 'name', 'event', 'union', 'source', 'repository']), ...self::placed($row->ordinal, $row->written)],
+            $row instanceof RoleRow => ['id' => $row->id, 'event_id' => $row->eventId, 'person_id' => $row->personId, 'role' => $row->role, 'words' => $row->words,
+                'position' => $row->ordinal, ...self::placed($row->ordinal, $row->written)],
             $row instanceof KeptRow => ['id' => $row->id, 'import_id' => $importId, 'pointer' => $row->pointer, 'path' => $row->path, 'lines' => $row->lines,
                 ...self::owner($row->owner, array_column(Owner::cases(), 'value')), 'ordinal' => $row->ordinal],
             $row instanceof FileRefRow => ['id' => $row->id, 'import_id' => $importId, 'pointer' => $row->pointer,

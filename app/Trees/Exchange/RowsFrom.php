@@ -17,6 +17,7 @@ use NorthBough\Core\Gedcom\Row\ParentSetRow;
 use NorthBough\Core\Gedcom\Row\PersonRow;
 use NorthBough\Core\Gedcom\Row\RecordRow;
 use NorthBough\Core\Gedcom\Row\RepositoryRow;
+use NorthBough\Core\Gedcom\Row\RoleRow;
 use NorthBough\Core\Gedcom\Row\SourceRow;
 use NorthBough\Core\Gedcom\Row\UnionPartnerRow;
 use NorthBough\Core\Gedcom\Row\UnionRow;
@@ -92,6 +93,11 @@ final class RowsFrom
     public static function note(stdClass $row, string $kind): NoteRow
     {
         return new NoteRow($row->id, new FactRef(Owner::from($kind), $row->{"{$kind}_id"}), $row->text, $row->ordinal, self::written($row));
+    }
+
+    public static function role(stdClass $row): RoleRow
+    {
+        return new RoleRow($row->id, $row->event_id, $row->person_id, $row->role, $row->words, $row->ordinal, self::written($row));
     }
 
     public static function kept(stdClass $row, ?string $kind): KeptRow

@@ -17,6 +17,7 @@ use NorthBough\Core\Gedcom\Row\ParentSetRow;
 use NorthBough\Core\Gedcom\Row\PersonRow;
 use NorthBough\Core\Gedcom\Row\RecordRow;
 use NorthBough\Core\Gedcom\Row\RepositoryRow;
+use NorthBough\Core\Gedcom\Row\RoleRow;
 use NorthBough\Core\Gedcom\Row\Row;
 use NorthBough\Core\Gedcom\Row\SourceRow;
 use NorthBough\Core\Gedcom\Row\UnionPartnerRow;
@@ -157,6 +158,7 @@ final class MemoryTree implements RowSink, TreeRows
             $by($this->all(ClaimRow::class), static fn (ClaimRow $r): string => $r->subject->id),
             array_column($this->all(RecordRow::class), null, 'id'),
             $by($this->all(KeptRow::class, static fn (KeptRow $r): bool => $r->owner !== null), static fn (KeptRow $r): string => $r->owner->id ?? ''),
+            $by($this->all(RoleRow::class), static fn (RoleRow $r): string => $r->eventId),
         );
     }
 }

@@ -15,7 +15,7 @@ use NorthBough\Core\Tree\EventKinds;
 /** Events and attributes of a person or a family; NO of version 7 is one that did not happen. */
 final readonly class EventMapping
 {
-    public function __construct(private Mapping $mapping, private CitationMapping $citations)
+    public function __construct(private Mapping $mapping, private CitationMapping $citations, private RoleMapping $roles)
     {
     }
 
@@ -46,6 +46,7 @@ final readonly class EventMapping
         $this->mapping->add(new EventRow($id, $personId, $unionId, $kind->code, $type, $value, $date, $place, $denied, $ordinal, $fields->written()));
         $this->mapping->notes($fields, $owner);
         $this->citations->map($fields, $owner);
+        $this->roles->map($fields, $id);
         $this->mapping->keep($fields, $owner);
         $this->mapping->counts['events']++;
     }

@@ -30,7 +30,7 @@ final class Reader
         }
         $mapping = new Mapping($survey, $sink, $mint);
         $citations = new CitationMapping($mapping);
-        $events = new EventMapping($mapping, $citations);
+        $events = new EventMapping($mapping, $citations, new RoleMapping($mapping));
         $people = new PersonMapping($mapping, $events, $citations);
         $families = new FamilyMapping($mapping, $events, $citations);
         $sources = new SourceMapping($mapping);

@@ -8,6 +8,7 @@ use NorthBough\Core\Gedcom\Row\ClaimRow;
 use NorthBough\Core\Gedcom\Row\KeptRow;
 use NorthBough\Core\Gedcom\Row\NoteRow;
 use NorthBough\Core\Gedcom\Row\RecordRow;
+use NorthBough\Core\Gedcom\Row\RoleRow;
 
 /** The notes, citations and kept lines of some rows, by the id of the row that they belong to. */
 final readonly class Attached
@@ -17,12 +18,14 @@ final readonly class Attached
      * @param  array<string, list<ClaimRow>>  $claims
      * @param  array<string, RecordRow>  $records  by their own id
      * @param  array<string, list<KeptRow>>  $kept
+     * @param  array<string, list<RoleRow>>  $roles  by event
      */
     public function __construct(
         public array $notes = [],
         public array $claims = [],
         public array $records = [],
         public array $kept = [],
+        public array $roles = [],
     ) {
     }
 }

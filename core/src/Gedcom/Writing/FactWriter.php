@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace NorthBough\Core\Gedcom\Writing;
 
 use NorthBough\Core\Gedcom\Reading\NameLines;
+use NorthBough\Core\Gedcom\RoleWords;
 use NorthBough\Core\Gedcom\Row\EventRow;
 use NorthBough\Core\Gedcom\Row\NameRow;
+use NorthBough\Core\Gedcom\Row\RoleRow;
 use NorthBough\Core\Gedcom\Structure;
 use NorthBough\Core\Gedcom\Version;
 use NorthBough\Core\Naming\NameKind;
@@ -77,8 +79,28 @@ final readonly class FactWriter
                 });
         }
         $builder->field('PLAC', $row->place);
+        foreach ($attached->roles[$row->id] ?? [] as $role) {
+            $builder->child($role->ordinal, $this->role($role, $attached));
+        }
 
         return $this->attach($builder, $row->id, $attached)->build();
+    }
+
+    /** ASSO with its ROLE; in 5.5.1, which has none under events, our extension with the older RELA. */
+    private function role(RoleRow $row, Attached $attached): Structure
+    {
+        $phraseAsRead = $row->written['ROLE/PHRASE'][1] ?? '';
+        $standard = RoleWords::standard($row->role);
+        $builder = $this->pointing($this->version === Version::V7 ? 'ASSO' : '_ASSO', $row->personId ?? '', $row->written, $row->id, $attached, '')->field('PHRASE', $row->words);
+
+        return $this->version === Version::V551
+            ? $builder->field('RELA', $row->role)->build()
+            : $builder->field('ROLE', $standard, static fn (string $words): bool => RoleWords::fromStandard($words, $phraseAsRead) === $row->role,
+                static function (StructureBuilder $line) use ($standard, $row): void {
+                    if ($standard === 'OTHER' && ($row->role !== 'other' || isset($row->written['ROLE/PHRASE']))) {
+                        $line->field('PHRASE', $row->role);
+                    }
+                })->build();
     }
 
     /** Adds the notes and citations of a row. */

@@ -13,6 +13,7 @@ use NorthBough\Core\Gedcom\Row\ParentSetRow;
 use NorthBough\Core\Gedcom\Row\PersonRow;
 use NorthBough\Core\Gedcom\Row\RecordRow;
 use NorthBough\Core\Gedcom\Row\RepositoryRow;
+use NorthBough\Core\Gedcom\Row\RoleRow;
 use NorthBough\Core\Gedcom\Row\SourceRow;
 use NorthBough\Core\Gedcom\Row\UnionPartnerRow;
 use NorthBough\Core\Living\LivingNames;
@@ -163,7 +164,10 @@ final class ShieldedRows implements TreeRows
 
         $this->lastAttached = $attached;
 
-        return $this->lastHidden = new Attached($notes, $claims, $records, $kept);
+        $roles = array_map(fn (array $rows): array => array_values(array_map(fn (RoleRow $r): RoleRow => new RoleRow($r->id, $r->eventId, $r->personId, $r->role, $this->names->hide($r->words), $r->ordinal, $r->written),
+            array_filter($rows, fn (RoleRow $r): bool => $r->personId === null || ! ($this->isLiving)($r->personId)))), $attached->roles);
+
+        return $this->lastHidden = new Attached($notes, $claims, $records, $kept, $roles);
     }
 
     private function kept(KeptRow $row): KeptRow
