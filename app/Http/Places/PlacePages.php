@@ -87,7 +87,11 @@ final readonly class PlacePages
 
     private static function deleting(int $facts): string
     {
-        return $facts === 1 ? 'One fact keeps its words' : "{$facts} facts keep their words";
+        return match ($facts) {
+            0 => 'No fact names it',
+            1 => 'One fact keeps its words',
+            default => "{$facts} facts keep their words",
+        };
     }
 
     /** @param  list<\NorthBough\Core\Place\Place>  $around */

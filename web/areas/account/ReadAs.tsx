@@ -1,3 +1,4 @@
+import { useState } from 'react'
 import { api, told, type Schemas } from '../../api/client'
 import { useWrite } from '../../api/useTree'
 
@@ -5,14 +6,20 @@ type Reading = Schemas['ReadingResource']
 
 /** How names and dates are shown to whoever reads, in every tree. Nothing that is stored changes by it. */
 export function ReadAs({ reading }: { reading: Reading }) {
+  // Kept here too: two choices in quick succession must not undo one another.
+  const [said, setSaid] = useState(reading)
   const keep = useWrite((body: Reading) => told(api.PUT('/api/account/reading', { body })))
   const choice = (name: keyof Reading, label: string, choices: [string, string][]) => (
     <label className="flex items-baseline gap-3">
       <span className="w-[150px] text-graphite">{label}</span>
       <select
         className="gap"
-        value={reading[name]}
-        onChange={(event) => keep.mutate({ ...reading, [name]: event.target.value })}
+        value={said[name]}
+        onChange={(event) => {
+          const next = { ...said, [name]: event.target.value }
+          setSaid(next)
+          keep.mutate(next)
+        }}
       >
         {choices.map(([value, says]) => (
           <option key={value} value={value}>

@@ -50,6 +50,12 @@ export default function Places() {
       void places.fetchNextPage()
   }, [lastSeen, rows.length, places])
   const go = (id: string) => navigate(path(`places/${id}`))
+  // While there is no place yet, the words that wait are where one begins.
+  const begins = place === '' && total === 0 && unsettled > 0
+  useEffect(() => {
+    if (begins) void navigate(path('places/words'), { replace: true })
+  }, [begins, navigate, path])
+  const isDrawn = list.getVirtualItems().some((item) => rows[item.index]?.id === place)
   const pressed = (event: KeyboardEvent) => {
     const by = { ArrowDown: 1, ArrowUp: -1 }[event.key]
     if (by === undefined) return
@@ -100,7 +106,7 @@ export default function Places() {
           tabIndex={0}
           role="listbox"
           aria-label="Places"
-          aria-activedescendant={place ? `place-${place}` : undefined}
+          aria-activedescendant={isDrawn ? `place-${place}` : undefined}
           onKeyDown={pressed}
         >
           <div className="relative" style={{ height: list.getTotalSize() }}>
@@ -143,7 +149,7 @@ export default function Places() {
             }}
             onLeave={() => setMaking(false)}
           />
-        ) : place === 'words' || (place === '' && total === 0 && unsettled > 0) ? (
+        ) : place === 'words' ? (
           <Wordings />
         ) : place !== '' ? (
           <PlacePage key={place} id={place} />
