@@ -25,9 +25,11 @@ use App\Http\Places\PlacesController;
 use App\Http\Places\WordingsController;
 use App\Http\Reading\ReadingController;
 use App\Http\Records\CitationsController;
+use App\Http\Records\RepositoriesController;
 use App\Http\Records\SourcesController;
 use App\Http\Reports\ReportsController;
 use App\Http\Research\TasksController;
+use App\Http\Tree\CopiesController;
 use App\Http\Tree\DeletedTreesController;
 use App\Http\Tree\EventKindsController;
 use App\Http\Tree\NameVariantsController;
@@ -36,7 +38,7 @@ use App\Http\Tree\WorldEventsController;
 use Illuminate\Support\Facades\Route;
 
 $uuid = '[0-9a-fA-F]{8}(?:-[0-9a-fA-F]{4}){3}-[0-9a-fA-F]{12}';
-foreach (['tree', 'person', 'union', 'fact', 'name', 'source', 'claim', 'change', 'run', 'upload', 'parentSet', 'unionPartner', 'subject', 'deleted', 'note', 'task', 'group', 'mark', 'role', 'eventKind', 'nameVariant', 'worldEvent', 'place', 'placeName', 'placeInside', 'placeChurch'] as $key) {
+foreach (['tree', 'person', 'union', 'fact', 'name', 'source', 'claim', 'change', 'run', 'upload', 'parentSet', 'unionPartner', 'subject', 'deleted', 'note', 'task', 'group', 'mark', 'role', 'eventKind', 'nameVariant', 'worldEvent', 'repository', 'place', 'placeName', 'placeInside', 'placeChurch'] as $key) {
     Route::pattern($key, $uuid);
 }
 
@@ -52,7 +54,6 @@ Route::prefix('api')->group(function (): void {
         Route::get('deleted-trees', [DeletedTreesController::class, 'index']);
         Route::post('deleted-trees/{deleted}/restore', [DeletedTreesController::class, 'restore']);
         Route::put('account/reading', [AccountReadingController::class, 'update']);
-        Route::get('reading/entry', [ReadingController::class, 'entry']);
         Route::post('uploads', [UploadsController::class, 'store']);
         Route::get('uploads/{upload}', [UploadsController::class, 'show']);
         Route::put('uploads/{upload}', [UploadsController::class, 'piece']);
@@ -60,6 +61,7 @@ Route::prefix('api')->group(function (): void {
 
     Route::prefix('trees/{tree}')->middleware('tree:reader')->group(function (): void {
         Route::get('', [TreesController::class, 'show']);
+        Route::put('centre', [CopiesController::class, 'centre']);
         Route::get('now', [TreesController::class, 'now']);
         Route::get('desk', [DeskController::class, 'index']);
         Route::get('people', [IndexController::class, 'index']);
@@ -71,8 +73,8 @@ Route::prefix('api')->group(function (): void {
         Route::get('sources/{source}', [SourcesController::class, 'show']);
         Route::get('places', [PlacesController::class, 'index']);
         Route::get('places/{place}', [PlacesController::class, 'show']);
-        Route::get('wordings', [WordingsController::class, 'index']);
         Route::get('reading/date', [ReadingController::class, 'date']);
+        Route::get('reading/entry', [ReadingController::class, 'entry']);
         Route::get('reading/sum', [ReadingController::class, 'sum']);
         Route::get('reading/place', [ReadingController::class, 'place']);
         Route::get('tasks', [TasksController::class, 'index']);
@@ -140,6 +142,9 @@ Route::prefix('api')->group(function (): void {
         Route::delete('union-partners/{unionPartner}', [TiesController::class, 'partner']);
         Route::post('sources', [SourcesController::class, 'store']);
         Route::patch('sources/{source}', [SourcesController::class, 'update']);
+        Route::post('sources/{source}/notes', [NotesController::class, 'onSource']);
+        Route::patch('repositories/{repository}', [RepositoriesController::class, 'update']);
+        Route::post('repositories/{repository}/notes', [NotesController::class, 'onRepository']);
         Route::put('sources/{source}/reckoning', [SourcesController::class, 'reckon']);
         Route::post('places', [PlacesController::class, 'store']);
         Route::patch('places/{place}', [PlacesController::class, 'update']);
@@ -151,6 +156,7 @@ Route::prefix('api')->group(function (): void {
         Route::delete('place-names/{placeName}', [PlacePartsController::class, 'destroyName']);
         Route::delete('place-insides/{placeInside}', [PlacePartsController::class, 'destroyInside']);
         Route::delete('place-churches/{placeChurch}', [PlacePartsController::class, 'destroyChurch']);
+        Route::get('wordings', [WordingsController::class, 'index']);
         Route::post('wordings', [WordingsController::class, 'store']);
         Route::post('wordings/all', [WordingsController::class, 'all']);
         Route::post('journal/undo', [JournalController::class, 'undo']);
@@ -163,6 +169,7 @@ Route::prefix('api')->group(function (): void {
 
     Route::prefix('trees/{tree}')->middleware('tree:owner')->group(function (): void {
         Route::patch('', [TreesController::class, 'update']);
+        Route::post('copies', [CopiesController::class, 'store']);
         Route::put('reckoning', [TreesController::class, 'reckon']);
         Route::delete('', [TreesController::class, 'destroy']);
     });

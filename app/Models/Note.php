@@ -6,6 +6,7 @@ namespace App\Models;
 
 /**
  * @property string $text
+ * @property bool $is_research
  */
 final class Note extends TreeModel
 {

@@ -77,6 +77,39 @@ final class LivingTest extends TestCase
         self::assertSame('Una Osk', $this->api('GET', "/people/{$this->una}")->json('name'));
     }
 
+    public function test_no_route_that_a_reader_can_ask_tells_of_the_living(): void
+    {
+        $this->relative($this->una, 'father', 'Donal Osk h b 1920 d 1990');
+        $this->relative($this->una, 'partner', 'Bran Drum h b 1900 d 1999 m 1985 Una Steps, Pellmouth');
+        $place = $this->api('POST', '/places', ['name' => 'Pellmouth'])->json('id');
+        $source = $this->api('POST', '/sources', ['title' => 'Letters of Una Osk', 'repository' => 'At home'])->json('id');
+        $this->api('POST', "/sources/{$source}/notes", ['text' => 'Una Osk has them.'])->assertOk();
+        $this->api('POST', '/world-events', ['words' => 'the bridge', 'date' => '1975', 'place' => 'Pellmouth'])->assertOk();
+        $union = $this->api('GET', "/people/{$this->una}")->json('unions.0.id');
+        $this->api('PATCH', '', ['centrePersonId' => $this->una])->assertOk();
+        $reader = $this->account('reader@marren.example');
+        DB::table('members')->insert(['tree_id' => $this->tree->id, 'user_id' => $reader->id, 'role' => 'reader']);
+        $this->actingAs($reader);
+        $filled = ['{tree}' => $this->tree->id, '{person}' => $this->una, '{source}' => $source, '{place}' => $place, '{union}' => $union, '{subject}' => $union];
+        $asked = 0;
+        foreach (app('router')->getRoutes()->getRoutes() as $route) {
+            if ($route->methods()[0] !== 'GET' || ! in_array('tree:reader', $route->gatherMiddleware(), true)) {
+                continue;
+            }
+            $kind = str_contains($route->uri(), 'reports/') ? 'family-group-sheet' : 'ancestors';
+            $path = strtr($route->uri(), [...$filled, '{kind}' => $kind, '{format}' => str_contains($route->uri(), 'reports/') ? 'html' : 'svg']);
+            foreach (['', '?q=una', '?q=osk', '?text=Una+Steps', '?q=una+st', "?place={$place}"] as $query) {
+                $answer = $this->get("/{$path}{$query}");
+                self::assertLessThan(500, $answer->getStatusCode(), $path.$query);
+                $said = $answer->baseResponse instanceof \Symfony\Component\HttpFoundation\StreamedResponse ? $answer->streamedContent() : (string) $answer->getContent();
+                // What was asked may be told back; a name of hers may not.
+                self::assertDoesNotMatchRegularExpression('/Una Osk|Una\\/Osk|"Una"|1980/', str_replace('Una+Steps', '', $said), $path.$query);
+                $asked++;
+            }
+        }
+        self::assertGreaterThan(100, $asked);
+    }
+
     public function test_the_day_follows_from_kin_and_is_kept_up_to_date(): void
     {
         $this->api('POST', "/people/{$this->magnus}/relatives", ['relation' => 'father', 'line' => 'Ewan Osk'])->assertSuccessful();

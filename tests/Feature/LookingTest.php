@@ -113,7 +113,7 @@ final class LookingTest extends TestCase
     {
         $this->api('GET', '/reading/date?text=about+1850')->assertJsonPath('understood', 'about 1850 · 1848-01-01 to 1852-12-31');
         $this->api('GET', '/reading/date?text=31+June+1851')->assertJsonPath('understood', 'June 1851 has 30 days, not 31. It is kept as you typed it.');
-        $this->getJson('/api/reading/entry?line=Ewan+Tarrel+h+b+1851+Hask')->assertJsonPath('sexWord', 'male')->assertJsonPath('events.0.place', 'Hask');
+        $this->api('GET', '/reading/entry?line=Ewan+Tarrel+h+b+1851+Hask')->assertJsonPath('sexWord', 'male')->assertJsonPath('events.0.place', 'Hask');
     }
 
     public function test_trees_are_renamed_and_deleted_by_name_only(): void

@@ -183,12 +183,17 @@ final class PlacesTest extends TestCase
     {
         $hask = $this->place('Hask');
         $this->person('Una Tarrel b 2001 Hask');
+        $this->person('Jean Tarrel b 2003 Hasksteps, the house by the wall');
         $this->person('Ewan Tarrel b 1801 Hask d 1870 Hask');
         $reader = $this->account('reader@marren.example');
         DB::table('members')->insert(['tree_id' => $this->tree->id, 'user_id' => $reader->id, 'role' => 'reader']);
         $this->actingAs($reader);
 
-        self::assertSame(['Ewan Tarrel', 'Ewan Tarrel'], array_column($this->api('GET', "/places/{$hask}")->assertOk()->json('facts'), 'person'));
+        $page = $this->api('GET', "/places/{$hask}")->assertOk()->assertJsonPath('factCount', 2)->assertJsonPath('wordings', []);
+        self::assertSame(['Ewan Tarrel', 'Ewan Tarrel'], array_column($page->json('facts'), 'person'));
+        $this->api('GET', '/wordings')->assertForbidden();
+        self::assertSame(['Hask'], $this->api('GET', '/reading/places?q=has')->json('suggestions'));
+        $this->api('GET', '/places')->assertJsonPath('unsettled', 0)->assertJsonPath('rows.0.facts', 0);
     }
 
     private function place(string $name, ?string $inside = null): string

@@ -31,6 +31,7 @@ final class UndoTest extends TestCase
         'POST places/{place}/names', 'POST places/{place}/insides', 'POST places/{place}/churches', 'DELETE place-names/{placeName}',
         'DELETE place-insides/{placeInside}', 'DELETE place-churches/{placeChurch}', 'POST wordings', 'POST wordings/all',
         'PATCH unions/{union}', 'POST name-variants', 'DELETE name-variants/{nameVariant}',
+        'POST sources/{source}/notes', 'PATCH repositories/{repository}', 'POST repositories/{repository}/notes',
         'POST world-events', 'DELETE world-events/{worldEvent}',
     ];
 
@@ -190,6 +191,7 @@ final class UndoTest extends TestCase
         $parts = ['place' => $hask, 'tolsay' => $tolsay,
             'nameVariant' => $this->api('POST', '/name-variants', ['words' => 'Ewan Ewie'])->json('id'),
             'worldEvent' => $this->api('POST', '/world-events', ['words' => 'The light was lit', 'date' => '1807'])->json('id'),
+            'repository' => $this->repository('Record House'),
             'placeName' => $this->api('POST', "/places/{$hask}/names", ['name' => 'Stair Isle'])->json('id'),
             'placeInside' => $this->api('POST', "/places/{$hask}/insides", $ties)->json('id'),
             'placeChurch' => $this->api('POST', "/places/{$hask}/churches", $ties)->json('id')];
@@ -240,6 +242,8 @@ final class UndoTest extends TestCase
             'PATCH unions/{union}' => ['kind' => 'handfast', 'surnameCustom' => 'patronymic nordic', 'version' => 1],
             'POST name-variants' => ['words' => 'Keziah, Hezzy'],
             'POST world-events' => ['words' => 'The kirk burned', 'date' => '1745', 'place' => 'Kirkhaven'],
+            'POST sources/{source}/notes', 'POST repositories/{repository}/notes' => ['text' => 'The second volume is wet.'],
+            'PATCH repositories/{repository}' => ['name' => 'Marren Record House', 'version' => 1],
             'POST wordings' => ['typed' => 'Hask Light, Hask', 'placeId' => $family['tolsay']],
             'POST event-kinds' => ['word' => 'Boat licence', 'hasValue' => true],
             default => [],
@@ -251,6 +255,13 @@ final class UndoTest extends TestCase
         };
 
         return [$method, '/'.preg_replace_callback('/\{(\w+)\}/', static fn (array $m): string => $family[$m[1]], $path), $body];
+    }
+
+    private function repository(string $name): string
+    {
+        $source = $this->api('POST', '/sources', ['title' => 'Boat licences', 'repository' => $name])->assertOk()->json('id');
+
+        return $this->api('GET', "/sources/{$source}")->json('repository.id');
     }
 
     /** A union that a child can be moved to. */

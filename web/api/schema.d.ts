@@ -502,6 +502,38 @@ export interface paths {
     patch?: never
     trace?: never
   }
+  '/api/trees/{tree}/sources/{source}/notes': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post: operations['addSourceNote']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/repositories/{repository}/notes': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post: operations['addRepositoryNote']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
   '/api/trees/{tree}/notes/{note}': {
     parameters: {
       query?: never
@@ -906,13 +938,14 @@ export interface paths {
     patch?: never
     trace?: never
   }
-  '/api/reading/entry': {
+  '/api/trees/{tree}/reading/entry': {
     parameters: {
       query?: never
       header?: never
       path?: never
       cookie?: never
     }
+    /** A line of the one-line entry; its dates as their places wrote them. */
     get: operations['readEntry']
     put?: never
     post?: never
@@ -986,6 +1019,22 @@ export interface paths {
     options?: never
     head?: never
     patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/repositories/{repository}': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch: operations['changeRepository']
     trace?: never
   }
   '/api/trees/{tree}/sources': {
@@ -1115,6 +1164,39 @@ export interface paths {
     options?: never
     head?: never
     patch: operations['changeTask']
+    trace?: never
+  }
+  '/api/trees/{tree}/copies': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post: operations['copyTree']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/centre': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    /** Whom one wants at the centre for oneself; nobody is whom the owner chose. */
+    put: operations['chooseCentre']
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
     trace?: never
   }
   '/api/deleted-trees': {
@@ -1329,10 +1411,16 @@ export interface components {
       email: string
       password: string
     }
+    CentreInput: {
+      personId?: string | null
+    }
     CitationInput: {
       sourceId: string
       locator?: string | null
       words?: string | null
+    }
+    CopyInput: {
+      name: string
     }
     DeleteTreeInput: {
       name: string
@@ -1448,6 +1536,10 @@ export interface components {
       personId?: string | null
       unionId?: string | null
       kind?: string | null
+    }
+    RepositoryInput: {
+      name: string
+      version: number
     }
     RoleInput: {
       role: string
@@ -1921,6 +2013,14 @@ export interface components {
       title: string
       html: string
     }
+    /** @description Where a source is kept; `sources` counts all that are kept there. */
+    RepositoryResource: {
+      id: string
+      version: number
+      name: string
+      sources: number
+      notes: components['schemas']['NoteResource'][]
+    }
     /** @description Somebody in a role at an event. */
     RoleResource: {
       id: string
@@ -1965,6 +2065,8 @@ export interface components {
     SourcePage: {
       source: components['schemas']['SourceResource']
       records: components['schemas']['RecordUse'][]
+      notes: components['schemas']['NoteResource'][]
+      repository: components['schemas']['RepositoryResource'] | null
     }
     SourceResource: {
       id: string
@@ -2005,6 +2107,7 @@ export interface components {
       trees: components['schemas']['TreeResource'][]
     }
     TreeResource: {
+      /** @description Whom whoever asks put at the centre for themselves. */
       id: string
       name: string
       role: string
@@ -2012,6 +2115,8 @@ export interface components {
       busyWith: string
       centrePersonId: string | null
       centreName: string
+      ownCentrePersonId: string | null
+      ownCentreName: string
       deadYearsAfterBirth: number
       deadYearsAfterAdultEvent: number
       readersSeeLiving: boolean
@@ -3382,6 +3487,78 @@ export interface operations {
       }
     }
   }
+  addSourceNote: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        source: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['NoteInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['MadeResource']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  addRepositoryNote: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        repository: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['NoteInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['MadeResource']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
   deleteNote: {
     parameters: {
       query?: never
@@ -4587,7 +4764,9 @@ export interface operations {
         line?: string
       }
       header?: never
-      path?: never
+      path: {
+        tree: string
+      }
       cookie?: never
     }
     requestBody?: never
@@ -4734,6 +4913,42 @@ export interface operations {
           [name: string]: unknown
         }
         content?: never
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  changeRepository: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        repository: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['RepositoryInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['MadeResource']
+        }
       }
       /** @description Refused, with a sentence. */
       default: {
@@ -5108,6 +5323,74 @@ export interface operations {
         content: {
           'application/json': components['schemas']['MadeResource']
         }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  copyTree: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['CopyInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['RunResource']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  chooseCentre: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['CentreInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      204: {
+        headers: {
+          [name: string]: unknown
+        }
+        content?: never
       }
       /** @description Refused, with a sentence. */
       default: {

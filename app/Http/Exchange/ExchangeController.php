@@ -163,7 +163,7 @@ final readonly class ExchangeController
         }
     }
 
-    private static function run(Run $run): RunResource
+    public static function run(Run $run): RunResource
     {
         return new RunResource($run->id, $run->title, $run->state, $run->done, $run->said, (string) ($run->asked['into'] ?? $run->tree_id), (bool) ($run->result['again'] ?? false));
     }

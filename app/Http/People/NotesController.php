@@ -13,6 +13,8 @@ use App\Http\Tree\TreesController;
 use App\Models\Event;
 use App\Models\Note;
 use App\Models\Person;
+use App\Models\Repository;
+use App\Models\Source;
 use App\Trees\Changes\Change;
 use App\Trees\Changes\ChangedMeanwhile;
 use App\Trees\Changes\ChangeSets;
@@ -21,7 +23,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 
-/** Notes of one's own on people and facts. */
+/** Notes of one's own on people, facts, sources and repositories. */
 final readonly class NotesController
 {
     public function __construct(private ChangeSets $changes)
@@ -38,6 +40,18 @@ final readonly class NotesController
     public function onFact(Request $request, string $tree, string $fact): JsonResponse
     {
         return $this->add($request, 'event_id', Event::query()->findOrFail($fact)->id);
+    }
+
+    #[Post('/trees/{tree}/sources/{source}/notes', 'addSourceNote', MadeResource::class, NoteInput::class)]
+    public function onSource(Request $request, string $tree, string $source): JsonResponse
+    {
+        return $this->add($request, 'source_id', Source::query()->findOrFail($source)->id);
+    }
+
+    #[Post('/trees/{tree}/repositories/{repository}/notes', 'addRepositoryNote', MadeResource::class, NoteInput::class)]
+    public function onRepository(Request $request, string $tree, string $repository): JsonResponse
+    {
+        return $this->add($request, 'repository_id', Repository::query()->findOrFail($repository)->id);
     }
 
     #[Patch('/trees/{tree}/notes/{note}', 'changeNote', MadeResource::class, NoteInput::class)]

@@ -55,7 +55,7 @@ final readonly class PlacePages
         $last = $rows->count() === self::AT_ONCE ? $rows->last() : null;
 
         return new PlacesPage($this->lines($rows->all()), $last === null ? null : Cursor::of($last->search, $last->id), $shown,
-            $key === null ? $this->places()->count() : 0, $key === null ? DB::query()->fromSub($this->facts->unsettled(), 'unsettled')->count() : 0);
+            $key === null ? $this->places()->count() : 0, $key === null && ! $this->living->isShielding() ? DB::query()->fromSub($this->facts->unsettled(), 'unsettled')->count() : 0);
     }
 
     public function one(Place $place): PlacePage
@@ -68,7 +68,7 @@ final readonly class PlacePages
             ->groupBy('place_wordings.typed')->selectRaw('place_wordings.typed, count(events.id) AS facts')->orderByDesc('facts')->orderBy('typed')->limit(self::FACTS)->get();
         $inner = $this->places()->whereIn('id', $inward)->where('id', '!=', $place->id)->orderBy('search')->limit(self::FACTS)->get(['id', 'name', 'kind', 'search']);
         $facts = $this->facts->in($inward);
-        $count = (clone $facts)->count();
+        $count = $this->living->isShielding() ? $this->ofPeople(clone $facts)->count() : (clone $facts)->count();
         $around = $gazetteer->around($place->id);
 
         return new PlacePage(
@@ -79,7 +79,8 @@ final readonly class PlacePages
                 ->map(static fn (PlaceName $name): PlaceNameResource => new PlaceNameResource($name->id, $name->name, $name->language, $name->from_typed, $name->to_typed))->all()),
             $this->ties('place_insides', 'inside_id', $place->id, $gazetteer), $this->ties('place_churches', 'church_id', $place->id, $gazetteer),
             $this->lines($inner->all()),
-            array_values($wordings->map(static fn (stdClass $row): WordingResource => new WordingResource($row->typed, (int) $row->facts))->all()),
+            // Where somebody living is, stands in these words too.
+            $this->living->isShielding() ? [] : array_values($wordings->map(static fn (stdClass $row): WordingResource => new WordingResource($row->typed, (int) $row->facts))->all()),
             $this->first($facts), $count,
             self::deleting($this->facts->in([$place->id])->count()),
         );
@@ -122,8 +123,9 @@ final readonly class PlacePages
     private function lines(array $rows): array
     {
         $ids = array_column($rows, 'id');
+        $isCounted = ! $this->living->isShielding();
         $gazetteer = $this->gazetteers->of(array_values($ids));
-        $facts = DB::table('place_wordings')->join('events', static fn ($join) => $join->on('events.tree_id', 'place_wordings.tree_id')
+        $facts = ! $isCounted ? [] : DB::table('place_wordings')->join('events', static fn ($join) => $join->on('events.tree_id', 'place_wordings.tree_id')
             ->whereRaw('md5(events.place_typed) = md5(place_wordings.typed)')->where('events.place_typed', '!=', ''))
             ->where('place_wordings.tree_id', $this->current->id())->whereIn('place_wordings.place_id', $ids)
             ->groupBy('place_wordings.place_id')->selectRaw('place_wordings.place_id, count(*) AS facts')->pluck('facts', 'place_id');
@@ -135,15 +137,21 @@ final readonly class PlacePages
     /** @return list<FactAtPlace> the earliest first, of people whom the reader may see */
     private function first(Builder $facts): array
     {
-        $rows = $this->living->visible($facts)
-            ->leftJoin('union_partners', static fn ($join) => $join->on('union_partners.tree_id', 'events.tree_id')->on('union_partners.union_id', 'events.union_id'))
-            ->join('person_lines', static fn ($join) => $join->on('person_lines.tree_id', 'events.tree_id')
-                ->whereRaw('person_lines.person_id = coalesce(events.person_id, union_partners.person_id)'))
+        $rows = $this->ofPeople($facts)
             ->orderByRaw('events.date_begin_lo NULLS LAST')->orderBy('events.id')->limit(self::FACTS)
             ->get(['person_lines.person_id', 'person_lines.shown_name', 'events.kind', 'events.type_words', 'events.date_shown', 'events.place_typed']);
 
         return array_values($rows->map(static fn (stdClass $row): FactAtPlace => new FactAtPlace(
             $row->person_id, $row->shown_name, $row->type_words !== '' ? $row->type_words : EventKinds::all()[$row->kind]->word ?? $row->kind, $row->date_shown, $row->place_typed))->all());
+    }
+
+    /** Facts with the people whose they are, as far as whoever asks may see them; a couple's are both partners'. */
+    private function ofPeople(Builder $facts): Builder
+    {
+        return $this->living->visible($facts)
+            ->leftJoin('union_partners', static fn ($join) => $join->on('union_partners.tree_id', 'events.tree_id')->on('union_partners.union_id', 'events.union_id'))
+            ->join('person_lines', static fn ($join) => $join->on('person_lines.tree_id', 'events.tree_id')
+                ->whereRaw('person_lines.person_id = coalesce(events.person_id, union_partners.person_id)'));
     }
 
     private function places(): Builder

@@ -51,13 +51,16 @@ final readonly class ReadingController
         return response()->json(new SuggestionList(DateSum::read(mb_substr($request->string('text')->toString(), 0, 200), $this->gazetteers->reckoning(null))));
     }
 
-    #[Get('/reading/entry', 'readEntry', EntryReading::class, query: ['line'])]
+    /** A line of the one-line entry; its dates as their places wrote them. */
+    #[Get('/trees/{tree}/reading/entry', 'readEntry', EntryReading::class, query: ['line'])]
     public function entry(Request $request): JsonResponse
     {
         $entry = OneLineEntry::parse(mb_substr($request->string('line')->toString(), 0, 1000));
         $events = [];
         foreach ($entry->events as $kind => $event) {
-            $events[] = new EntryEventResource($kind, FactResources::date($event->date), $event->place);
+            $place = $event->place === '' ? null : $this->understood($event->place, $event->date->typed)[0];
+            $date = GenDate::parse($event->date->typed, $this->gazetteers->reckoning($place?->id));
+            $events[] = new EntryEventResource($kind, FactResources::date($date), $event->place);
         }
 
         return response()->json(new EntryReading(
@@ -103,6 +106,10 @@ final readonly class ReadingController
             ->union(DB::table('place_names')->where('tree_id', $tree)->where('search', 'like', $like)->select('place_id'))->limit(self::SUGGESTED)->pluck('id')->values()->all();
         $gazetteer = $this->gazetteers->of($ids);
         $paths = array_map(static fn (string $id): string => implode(', ', $gazetteer->path($id)), $ids);
+        if (! $this->current->seesLiving()) {
+            // Where the living are stands in the words of facts.
+            return response()->json(new SuggestionList($paths));
+        }
         $begins = addcslashes(mb_strtolower(mb_substr($request->string('q')->trim()->toString(), 0, 60)), '%_\\').'%';
         $typed = DB::table('events')->where('tree_id', $tree)->where('place_typed', '!=', '')->whereRaw('lower(left(place_typed, 60)) LIKE ?', [$begins])
             ->groupBy('place_typed')->orderByRaw('count(*) DESC, place_typed')->limit(self::SUGGESTED)->pluck('place_typed')->all();

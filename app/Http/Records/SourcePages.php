@@ -7,12 +7,16 @@ namespace App\Http\Records;
 use App\Http\Api\Cursor;
 use App\Http\People\FactResources;
 use App\Http\Resources\CitedFact;
+use App\Http\Resources\NoteResource;
 use App\Http\Resources\ReckoningResource;
 use App\Http\Resources\RecordUse;
+use App\Http\Resources\RepositoryResource;
 use App\Http\Resources\SourcePage;
 use App\Http\Resources\SourceResource;
 use App\Http\Resources\SourcesPage;
+use App\Models\Note;
 use App\Models\Record;
+use App\Models\Repository;
 use App\Models\Source;
 use App\Trees\CurrentTree;
 use App\Trees\Living;
@@ -61,7 +65,24 @@ final readonly class SourcePages
         return new SourcePage(
             $this->resources(collect([$source]))[0],
             array_values($records->map(static fn (Record $record): RecordUse => new RecordUse($record->id, $record->locator, $facts[$record->id] ?? []))->all()),
+            $this->notes('source_id', $source->id), $this->repository($source->repository_id),
         );
+    }
+
+    private function repository(?string $id): ?RepositoryResource
+    {
+        $row = $id === null ? null : Repository::query()->where('id', $id)->first();
+
+        return $row === null ? null : new RepositoryResource($row->id, $row->version, $row->name, Source::query()->where('repository_id', $row->id)->count(), $this->notes('repository_id', $row->id));
+    }
+
+    /** @return list<NoteResource> as whoever asks may read them */
+    private function notes(string $column, string $id): array
+    {
+        $said = $this->living->told();
+        $rows = Note::query()->where($column, $id)->orderBy('ordinal')->orderBy('id')->get();
+
+        return array_values($rows->map(static fn (Note $row): NoteResource => new NoteResource($row->id, $row->version, $said($row->text), $row->is_research))->all());
     }
 
     /**

@@ -10,10 +10,15 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class SourcePage
 {
-    /** @param  list<RecordUse>  $records */
+    /**
+     * @param  list<RecordUse>  $records
+     * @param  list<NoteResource>  $notes
+     */
     public function __construct(
         #[OA\Property] public SourceResource $source,
         #[ListOf(RecordUse::class)] public array $records,
+        #[ListOf(NoteResource::class)] public array $notes,
+        #[OA\Property] public ?RepositoryResource $repository,
     ) {
     }
 }

@@ -19,6 +19,9 @@ final readonly class TreeResource
         #[OA\Property] public string $busyWith,
         #[OA\Property] public ?string $centrePersonId,
         #[OA\Property] public string $centreName,
+        /** Whom whoever asks put at the centre for themselves. */
+        #[OA\Property] public ?string $ownCentrePersonId,
+        #[OA\Property] public string $ownCentreName,
         #[OA\Property] public int $deadYearsAfterBirth,
         #[OA\Property] public int $deadYearsAfterAdultEvent,
         #[OA\Property] public bool $readersSeeLiving,

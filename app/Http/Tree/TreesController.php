@@ -23,6 +23,7 @@ use App\Models\Person;
 use App\Models\Tree;
 use App\Models\User;
 use App\Refusal;
+use App\Trees\Centre;
 use App\Trees\Changes\ChangeSets;
 use App\Trees\Changes\Intent;
 use App\Trees\CurrentTree;
@@ -37,7 +38,7 @@ use NorthBough\Core\Naming\Custom\NamingCustoms;
 
 final readonly class TreesController
 {
-    public function __construct(private CurrentTree $current, private ChangeSets $changes, private WrittenDates $dates, private Living $living)
+    public function __construct(private CurrentTree $current, private ChangeSets $changes, private WrittenDates $dates, private Living $living, private Centre $centre)
     {
     }
 
@@ -68,10 +69,11 @@ final readonly class TreesController
     public function show(Request $request): JsonResponse
     {
         $tree = $this->current->get();
-        $centre = $tree->centre_person_id === null ? [] : $this->living->asRead()->lives([$tree->centre_person_id]);
-        $name = array_values($centre)[0] ?? null;
+        $own = $this->centre->own();
+        $centres = $this->living->asRead()->lives(array_values(array_filter([$tree->centre_person_id, $own])));
+        $name = static fn (?string $id): string => ($centres[$id ?? ''] ?? null)?->name()->shown() ?? '';
 
-        return response()->json(self::resource($tree, $tree->roleOf(self::user($request)), $name?->name()->shown() ?? ''));
+        return response()->json(self::resource($tree, $tree->roleOf(self::user($request)), $name($tree->centre_person_id), $own, $name($own)));
     }
 
     /** What pages ask again and again: whether anything changed since. */
@@ -138,9 +140,9 @@ final readonly class TreesController
         return $user instanceof User ? $user : throw new Refusal('Sign in first.', 401);
     }
 
-    private static function resource(Tree $tree, string $role, string $centreName = ''): TreeResource
+    private static function resource(Tree $tree, string $role, string $centreName = '', ?string $own = null, string $ownName = ''): TreeResource
     {
-        return new TreeResource($tree->id, $tree->name, $role, $tree->people_count, $tree->busy_with ?? '', $tree->centre_person_id, $centreName,
+        return new TreeResource($tree->id, $tree->name, $role, $tree->people_count, $tree->busy_with ?? '', $tree->centre_person_id, $centreName, $own, $ownName,
             $tree->dead_years_after_birth, $tree->dead_years_after_adult_event, $tree->readers_see_living,
             ReckoningResource::of($tree->reckoning), $tree->surname_custom, $tree->married_custom,
             array_map(static fn (NamingCustom $custom): CustomResource => new CustomResource($custom->code(), $custom->word()), NamingCustoms::all()));

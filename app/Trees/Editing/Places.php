@@ -7,6 +7,8 @@ namespace App\Trees\Editing;
 use App\Models\Event;
 use App\Models\Place;
 use App\Models\PlaceWording;
+use App\Models\Record;
+use App\Models\Series;
 use App\Refusal;
 use App\Trees\Changes\Change;
 use App\Trees\FactsAtPlaces;
@@ -119,8 +121,10 @@ final readonly class Places
         foreach (Place::query()->where('inside_id', $place->id)->get() as $inner) {
             $inner->fill(['inside_id' => $place->inside_id])->save();
         }
-        foreach (Event::query()->where('place_id', $place->id)->get() as $event) {
-            $event->fill(['place_id' => null])->save();
+        foreach ([Event::class, Record::class, Series::class] as $standing) {
+            foreach ($standing::query()->where('place_id', $place->id)->get() as $row) {
+                $row->fill(['place_id' => null])->save();
+            }
         }
         $change->deleteWhole($place);
     }

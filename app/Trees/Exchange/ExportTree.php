@@ -8,8 +8,12 @@ use App\Trees\CurrentTree;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
+use NorthBough\Core\Gedcom\Row\Belonging;
+use NorthBough\Core\Gedcom\Row\GroupRow;
 use NorthBough\Core\Gedcom\Row\KeptRow;
+use NorthBough\Core\Gedcom\Row\MemberRow;
 use NorthBough\Core\Gedcom\Row\RoleRow;
+use NorthBough\Core\Gedcom\Row\TaskRow;
 use NorthBough\Core\Gedcom\Writing\Attached;
 use NorthBough\Core\Gedcom\Writing\PersonRows;
 use NorthBough\Core\Gedcom\Writing\Pointers;
@@ -26,6 +30,9 @@ final class ExportTree implements TreeRows
         (SELECT p.proof FROM parentages p WHERE p.tree_id = parent_sets.tree_id AND p.parent_set_id = parent_sets.id ORDER BY p.id LIMIT 1) AS proof';
 
     private ?Pointers $pointers = null;
+
+    /** @var array<string, GroupRow>|null */
+    private ?array $groups = null;
 
     private readonly KeptPointers $keptPointers;
 
@@ -169,7 +176,7 @@ final class ExportTree implements TreeRows
 
         $roles = $this->hanging('event_roles', array_intersect_key($owners, ['event' => 1]), static fn (\stdClass $row, string $kind): RoleRow => RowsFrom::role($row));
 
-        return new Attached($notes, $claims, $records, $kept, $roles);
+        return new Attached($notes, $claims, $records, $kept, $roles, $this->work($owners['person'] ?? collect()), $this->groups());
     }
 
     /**
@@ -192,6 +199,43 @@ final class ExportTree implements TreeRows
         }
 
         return $hanging;
+    }
+
+    /**
+     * @param  Collection<int, string>  $personIds
+     * @return array<string, list<TaskRow|MemberRow>> by person
+     */
+    private function work(Collection $personIds): array
+    {
+        $work = [];
+        if ($personIds->isEmpty()) {
+            return $work;
+        }
+        foreach ($this->rows('tasks')->whereIn('person_id', $personIds)->orderBy('position')->orderBy('id')->get() as $row) {
+            $work[$row->person_id][] = RowsFrom::task($row);
+        }
+        foreach ([[Belonging::Group, 'group_members'], [Belonging::Mark, 'markings']] as [$kind, $table]) {
+            foreach ($this->rows($table)->whereIn('person_id', $personIds)->orderBy('id')->get() as $row) {
+                $work[$row->person_id][] = RowsFrom::member($row, $kind);
+            }
+        }
+
+        return $work;
+    }
+
+    /** @return array<string, GroupRow> groups and marks by id: as many as somebody made by hand */
+    private function groups(): array
+    {
+        if ($this->groups === null) {
+            $this->groups = [];
+            foreach ([[Belonging::Group, 'groups'], [Belonging::Mark, 'marks']] as [$kind, $table]) {
+                foreach ($this->rows($table)->get() as $row) {
+                    $this->groups[$row->id] = RowsFrom::group($row, $kind);
+                }
+            }
+        }
+
+        return $this->groups;
     }
 
     private function rows(string $table): Builder

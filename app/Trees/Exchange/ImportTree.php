@@ -75,7 +75,7 @@ final readonly class ImportTree
         // A line is some twenty bytes; near enough for telling how far it has come.
         $lines = max(1, intdiv($bytes, 20));
         $sink = new SpoolSink($folder, $tree->id, $change->id, $importId, array_fill_keys(DB::table('place_wordings')->where('tree_id', $tree->id)->pluck('typed')->all(), true),
-            new PlaceReader($this->gazetteers->whole()),
+            new PlaceReader($this->gazetteers->whole()), $this->groups(),
             static fn (int $line) => $progress->tell(max(0, min(60, (int) (60 * $line / $lines))), "Reading, line {$line}"), $alike);
         $report = Reader::read(static fn (): iterable => self::chunks($archive->gedcomPath), $sink, new UuidMint, $tree->fresh()->next_number ?? 1);
         if ($askTwice && $alike->said() !== '') {
@@ -114,6 +114,19 @@ final readonly class ImportTree
         DB::statement('SET LOCAL enable_seqscan = on');
         // Without fresh statistics the planner takes the tables for empty, and every query after this for a small one.
         DB::statement('ANALYZE '.implode(', ', $tables));
+    }
+
+    /** @return array<string, string> */
+    private function groups(): array
+    {
+        $ids = [];
+        foreach (['group' => 'groups', 'mark' => 'marks'] as $kind => $table) {
+            foreach (DB::table($table)->where('tree_id', $this->current->id())->pluck('id', 'name') as $name => $id) {
+                $ids["{$kind} {$name}"] = $id;
+            }
+        }
+
+        return $ids;
     }
 
     /** @return array<string, mixed> */

@@ -7,11 +7,14 @@ namespace App\Trees\Exchange;
 use App\Models\Casts\DateColumns;
 use App\Models\Name;
 use LogicException;
+use NorthBough\Core\Gedcom\Row\Belonging;
 use NorthBough\Core\Gedcom\Row\ClaimRow;
 use NorthBough\Core\Gedcom\Row\EventRow;
 use NorthBough\Core\Gedcom\Row\FactRef;
 use NorthBough\Core\Gedcom\Row\FileRefRow;
+use NorthBough\Core\Gedcom\Row\GroupRow;
 use NorthBough\Core\Gedcom\Row\KeptRow;
+use NorthBough\Core\Gedcom\Row\MemberRow;
 use NorthBough\Core\Gedcom\Row\NameRow;
 use NorthBough\Core\Gedcom\Row\NoteRow;
 use NorthBough\Core\Gedcom\Row\Owner;
@@ -23,6 +26,7 @@ use NorthBough\Core\Gedcom\Row\RepositoryRow;
 use NorthBough\Core\Gedcom\Row\RoleRow;
 use NorthBough\Core\Gedcom\Row\Row;
 use NorthBough\Core\Gedcom\Row\SourceRow;
+use NorthBough\Core\Gedcom\Row\TaskRow;
 use NorthBough\Core\Gedcom\Row\UnionPartnerRow;
 use NorthBough\Core\Gedcom\Row\UnionRow;
 use NorthBough\Core\Naming\SearchForm;
@@ -34,12 +38,16 @@ final class RowColumns
         PersonRow::class => 'people', NameRow::class => 'names', EventRow::class => 'events', UnionRow::class => 'unions',
         UnionPartnerRow::class => 'union_partners', ParentSetRow::class => 'parent_sets', ParentageRow::class => 'parentages',
         SourceRow::class => 'sources', RepositoryRow::class => 'repositories', RecordRow::class => 'records', ClaimRow::class => 'claims',
-        NoteRow::class => 'notes', RoleRow::class => 'event_roles', KeptRow::class => 'kept', FileRefRow::class => 'file_refs',
+        NoteRow::class => 'notes', RoleRow::class => 'event_roles', TaskRow::class => 'tasks', KeptRow::class => 'kept', FileRefRow::class => 'file_refs',
     ];
 
     public static function table(Row $row): string
     {
-        return self::TABLES[$row::class];
+        return match (true) {
+            $row instanceof GroupRow => $row->kind === Belonging::Group ? 'groups' : 'marks',
+            $row instanceof MemberRow => $row->kind === Belonging::Group ? 'group_members' : 'markings',
+            default => self::TABLES[$row::class],
+        };
     }
 
     /** @return array<string, string|int|bool|null> */
@@ -67,10 +75,14 @@ final class RowColumns
             $row instanceof RecordRow => ['id' => $row->id, 'source_id' => $row->sourceId, 'locator' => $row->locator],
             $row instanceof ClaimRow => ['id' => $row->id, 'record_id' => $row->recordId, 'words' => $row->words, 'quality' => mb_substr($row->quality, 0, 20),
                 'taken_over' => true, ...self::owner($row->subject, ['person', 'name', 'event', 'union']), ...self::placed($row->ordinal, $row->written)],
-            $row instanceof NoteRow => ['id' => $row->id, 'text' => $row->text,
+            $row instanceof NoteRow => ['id' => $row->id, 'text' => $row->text, 'is_research' => $row->isResearch,
                 ...self::owner($row->owner, ['person', 'name', 'event', 'union', 'source', 'repository']), ...self::placed($row->ordinal, $row->written)],
             $row instanceof RoleRow => ['id' => $row->id, 'event_id' => $row->eventId, 'person_id' => $row->personId, 'role' => $row->role, 'words' => $row->words,
                 'position' => $row->ordinal, ...self::placed($row->ordinal, $row->written)],
+            $row instanceof TaskRow => ['id' => $row->id, 'person_id' => $row->personId, 'text' => $row->text,
+                'done_at' => $row->doneOn === '' ? null : "{$row->doneOn} 00:00:00+00", 'position' => $row->ordinal, ...self::placed($row->ordinal, $row->written)],
+            $row instanceof GroupRow => ['id' => $row->id, 'name' => $row->name, 'colour' => $row->colour, 'meaning' => $row->meaning],
+            $row instanceof MemberRow => ['id' => $row->id, "{$row->kind->value}_id" => $row->groupId, 'person_id' => $row->personId, ...self::placed($row->ordinal, $row->written)],
             $row instanceof KeptRow => ['id' => $row->id, 'import_id' => $importId, 'pointer' => $row->pointer, 'path' => $row->path, 'lines' => $row->lines,
                 ...self::owner($row->owner, array_column(Owner::cases(), 'value')), 'ordinal' => $row->ordinal],
             $row instanceof FileRefRow => ['id' => $row->id, 'import_id' => $importId, 'pointer' => $row->pointer,

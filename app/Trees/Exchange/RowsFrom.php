@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace App\Trees\Exchange;
 
 use App\Models\Casts\DateColumns;
+use NorthBough\Core\Gedcom\Row\Belonging;
 use NorthBough\Core\Gedcom\Row\ClaimRow;
 use NorthBough\Core\Gedcom\Row\EventRow;
 use NorthBough\Core\Gedcom\Row\FactRef;
 use NorthBough\Core\Gedcom\Row\FileSide;
+use NorthBough\Core\Gedcom\Row\GroupRow;
 use NorthBough\Core\Gedcom\Row\KeptRow;
+use NorthBough\Core\Gedcom\Row\MemberRow;
 use NorthBough\Core\Gedcom\Row\NameRow;
 use NorthBough\Core\Gedcom\Row\NoteRow;
 use NorthBough\Core\Gedcom\Row\Owner;
@@ -19,6 +22,7 @@ use NorthBough\Core\Gedcom\Row\RecordRow;
 use NorthBough\Core\Gedcom\Row\RepositoryRow;
 use NorthBough\Core\Gedcom\Row\RoleRow;
 use NorthBough\Core\Gedcom\Row\SourceRow;
+use NorthBough\Core\Gedcom\Row\TaskRow;
 use NorthBough\Core\Gedcom\Row\UnionPartnerRow;
 use NorthBough\Core\Gedcom\Row\UnionRow;
 use NorthBough\Core\Naming\NameKind;
@@ -92,12 +96,27 @@ final class RowsFrom
 
     public static function note(stdClass $row, string $kind): NoteRow
     {
-        return new NoteRow($row->id, new FactRef(Owner::from($kind), $row->{"{$kind}_id"}), $row->text, $row->ordinal, self::written($row));
+        return new NoteRow($row->id, new FactRef(Owner::from($kind), $row->{"{$kind}_id"}), $row->text, $row->ordinal, self::written($row), $row->is_research);
     }
 
     public static function role(stdClass $row): RoleRow
     {
         return new RoleRow($row->id, $row->event_id, $row->person_id, $row->role, $row->words, $row->ordinal, self::written($row));
+    }
+
+    public static function task(stdClass $row): TaskRow
+    {
+        return new TaskRow($row->id, $row->person_id, $row->text, $row->done_at === null ? '' : (new \DateTimeImmutable($row->done_at))->setTimezone(new \DateTimeZone('UTC'))->format('Y-m-d'), $row->ordinal, self::written($row));
+    }
+
+    public static function member(stdClass $row, Belonging $kind): MemberRow
+    {
+        return new MemberRow($row->id, $row->person_id, $kind, $row->{"{$kind->value}_id"}, $row->ordinal, self::written($row));
+    }
+
+    public static function group(stdClass $row, Belonging $kind): GroupRow
+    {
+        return new GroupRow($row->id, $kind, $row->name, $row->colour, $row->meaning);
     }
 
     public static function kept(stdClass $row, ?string $kind): KeptRow

@@ -7,6 +7,8 @@ namespace App\Trees\Exchange;
 use Illuminate\Support\Str;
 use NorthBough\Core\Gedcom\Reading\RowSink;
 use NorthBough\Core\Gedcom\Row\EventRow;
+use NorthBough\Core\Gedcom\Row\GroupRow;
+use NorthBough\Core\Gedcom\Row\MemberRow;
 use NorthBough\Core\Gedcom\Row\Row;
 use NorthBough\Core\Place\PlaceReader;
 use RuntimeException;
@@ -23,8 +25,12 @@ final class SpoolSink implements RowSink
     /** @var array<string, int> */
     private array $counts = [];
 
+    /** @var array<string, string> groups of the file that the tree has, by the id that the reader gave them */
+    private array $known = [];
+
     /**
      * @param  array<string, true>  $understood  words of which it is said what they stand for, or that were looked at
+     * @param  array<string, string>  $groups  ids of the groups and marks that the tree has, by "group NAME" and "mark NAME"
      * @param  \Closure(int): void  $progress  told the line that has been read
      */
     public function __construct(
@@ -34,6 +40,7 @@ final class SpoolSink implements RowSink
         private readonly string $importId,
         private array $understood,
         private readonly PlaceReader $places,
+        private readonly array $groups,
         private readonly \Closure $progress,
         private readonly Alike $alike,
     ) {
@@ -42,7 +49,15 @@ final class SpoolSink implements RowSink
     public function add(Row $row): void
     {
         $this->alike->see($row);
+        if ($row instanceof GroupRow && isset($this->groups["{$row->kind->value} {$row->name}"])) {
+            $this->known[$row->id] = $this->groups["{$row->kind->value} {$row->name}"];
+
+            return;
+        }
         $columns = RowColumns::of($row, $this->importId);
+        if ($row instanceof MemberRow) {
+            $columns["{$row->kind->value}_id"] = $this->known[$row->groupId] ?? $row->groupId;
+        }
         if ($row instanceof EventRow) {
             $this->understand($row->place);
         }

@@ -10,7 +10,9 @@ use NorthBough\Core\Gedcom\Reading\RowSink;
 use NorthBough\Core\Gedcom\Row\ClaimRow;
 use NorthBough\Core\Gedcom\Row\EventRow;
 use NorthBough\Core\Gedcom\Row\FileRefRow;
+use NorthBough\Core\Gedcom\Row\GroupRow;
 use NorthBough\Core\Gedcom\Row\KeptRow;
+use NorthBough\Core\Gedcom\Row\MemberRow;
 use NorthBough\Core\Gedcom\Row\NameRow;
 use NorthBough\Core\Gedcom\Row\NoteRow;
 use NorthBough\Core\Gedcom\Row\ParentSetRow;
@@ -20,6 +22,7 @@ use NorthBough\Core\Gedcom\Row\RepositoryRow;
 use NorthBough\Core\Gedcom\Row\RoleRow;
 use NorthBough\Core\Gedcom\Row\Row;
 use NorthBough\Core\Gedcom\Row\SourceRow;
+use NorthBough\Core\Gedcom\Row\TaskRow;
 use NorthBough\Core\Gedcom\Row\UnionPartnerRow;
 use NorthBough\Core\Gedcom\Row\UnionRow;
 use NorthBough\Core\Gedcom\Version;
@@ -159,6 +162,8 @@ final class MemoryTree implements RowSink, TreeRows
             array_column($this->all(RecordRow::class), null, 'id'),
             $by($this->all(KeptRow::class, static fn (KeptRow $r): bool => $r->owner !== null), static fn (KeptRow $r): string => $r->owner->id ?? ''),
             $by($this->all(RoleRow::class), static fn (RoleRow $r): string => $r->eventId),
+            $by([...$this->all(TaskRow::class), ...$this->all(MemberRow::class)], static fn (TaskRow|MemberRow $r): string => $r->personId),
+            array_column($this->all(GroupRow::class), null, 'id'),
         );
     }
 }

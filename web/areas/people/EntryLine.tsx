@@ -1,7 +1,7 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { useEffect, useId, useRef, type KeyboardEvent } from 'react'
 import { api, told, type Schemas } from '../../api/client'
-import { useWrite } from '../../api/useTree'
+import { useTreeId, useWrite } from '../../api/useTree'
 import { useDebounced } from '../../parts/useDebounced'
 import { useDraft } from '../../parts/useDraft'
 
@@ -28,6 +28,7 @@ export function EntryLine({
   onLeave,
 }: Props) {
   const id = useId()
+  const tree = useTreeId()
   const field = useRef<HTMLInputElement>(null)
   const [line, setLine, forget] = useDraft(draftKey)
   const latest = useRef(line)
@@ -45,11 +46,13 @@ export function EntryLine({
   }, [draftKey])
   const rested = useDebounced(line.trim(), 120)
   const { data } = useQuery({
-    queryKey: ['entry', rested],
-    queryFn: () => told(api.GET('/api/reading/entry', { params: { query: { line: rested } } })),
+    queryKey: ['entry', tree, rested],
+    queryFn: () =>
+      told(
+        api.GET('/api/trees/{tree}/reading/entry', { params: { path: { tree }, query: { line: rested } } }),
+      ),
     enabled: rested !== '',
     placeholderData: keepPreviousData,
-    staleTime: Infinity,
   })
   const pressed = (event: KeyboardEvent) => {
     if (event.key === 'Enter' && line.trim() !== '') {

@@ -8,6 +8,8 @@ import { BothSides } from '../../parts/BothSides'
 import { ReckoningWords } from '../../parts/ReckoningWords'
 import { Words } from '../../parts/Words'
 import { useCommands } from '../../shell/keys'
+import { Notes } from '../people/Notes'
+import { KeptAt } from './KeptAt'
 import { forgetSource, SourceSentence, type SourceWords } from './SourceSentence'
 
 /** A source in its three forms, its records, and everything that rests on them. */
@@ -47,7 +49,7 @@ export default function SourcePage() {
   useCommands([{ key: 'c', says: 'Change this source', run: () => setChanging(true) }])
   if (error) return <p className="p-6 text-madder">{error.message}</p>
   if (!data) return <p className="p-6 text-graphite">One moment…</p>
-  const { source, records } = data
+  const { source, records, notes, repository } = data
   return (
     <div className="grid h-full grid-cols-[minmax(0,2fr)_minmax(300px,1fr)] max-lg:block max-lg:overflow-auto">
       <section className="overflow-auto px-6 py-3">
@@ -113,6 +115,20 @@ export default function SourcePage() {
             onKeep={(said) => reckon.mutate(said)}
           />
         </section>
+        {repository && <KeptAt key={repository.id} repository={repository} />}
+        <div className="mb-5">
+          <Notes
+            notes={notes}
+            add={(text) =>
+              told(
+                api.POST('/api/trees/{tree}/sources/{source}/notes', {
+                  params: { path: { tree, source: id } },
+                  body: { text, isResearch: false },
+                }),
+              )
+            }
+          />
+        </div>
         {source.callNumber !== '' && (
           <section>
             <h2 className="heads font-semibold">Call number</h2>

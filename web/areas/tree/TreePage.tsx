@@ -5,6 +5,8 @@ import { api, told, type Schemas } from '../../api/client'
 import { useTree, useTreeId, useWrite } from '../../api/useTree'
 import { useTrail } from '../../shell/trail'
 import { ReckoningWords } from '../../parts/ReckoningWords'
+import { CopyTree } from './CopyTree'
+import { OwnCentre } from './OwnCentre'
 import { Variants } from './Variants'
 import { WorldEvents } from './WorldEvents'
 import { Confirm } from '../../parts/Confirm'
@@ -63,6 +65,7 @@ export default function TreePage() {
         <select
           className="gap block font-serif text-[17px]"
           value={data.centrePersonId ?? ''}
+          disabled={data.role !== 'owner'}
           onChange={(event) => change.mutate({ centrePersonId: event.target.value })}
         >
           <option value="" disabled>
@@ -79,6 +82,7 @@ export default function TreePage() {
         </select>
         <span className="text-[13px] text-graphite">Chosen among the people that you saw last.</span>
       </label>
+      <OwnCentre trail={trail} id={data.ownCentrePersonId ?? ''} name={data.ownCentreName} />
       {data.role === 'owner' && (
         <section>
           <h2 className="heads">Surnames</h2>
@@ -154,6 +158,7 @@ export default function TreePage() {
           </label>
         </fieldset>
       )}
+      {data.role === 'owner' && <CopyTree name={data.name} />}
       {data.role === 'owner' && (
         <Confirm
           trigger="Delete this tree"

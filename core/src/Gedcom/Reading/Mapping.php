@@ -84,7 +84,8 @@ final class Mapping
         foreach ($fields->takeAll(static fn (Structure $s): bool => $s->tag === 'NOTE' && ! $s->isPointer) as $ordinal => $structure) {
             $inner = new Fields($structure);
             $id = $this->newId();
-            $this->add(new NoteRow($id, $owner, $structure->payload, $ordinal, $inner->written()));
+            $isResearch = $inner->text('_RESEARCH') !== '';
+            $this->add(new NoteRow($id, $owner, $structure->payload, $ordinal, $inner->written(), $isResearch));
             $this->keep($inner, new FactRef(Owner::Note, $id));
             $this->counts['notes']++;
         }

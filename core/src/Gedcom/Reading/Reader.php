@@ -31,7 +31,7 @@ final class Reader
         $mapping = new Mapping($survey, $sink, $mint);
         $citations = new CitationMapping($mapping);
         $events = new EventMapping($mapping, $citations, new RoleMapping($mapping));
-        $people = new PersonMapping($mapping, $events, $citations);
+        $people = new PersonMapping($mapping, $events, $citations, new WorkMapping($mapping));
         $families = new FamilyMapping($mapping, $events, $citations);
         $sources = new SourceMapping($mapping);
 

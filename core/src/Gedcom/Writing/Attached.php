@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace NorthBough\Core\Gedcom\Writing;
 
 use NorthBough\Core\Gedcom\Row\ClaimRow;
+use NorthBough\Core\Gedcom\Row\GroupRow;
 use NorthBough\Core\Gedcom\Row\KeptRow;
+use NorthBough\Core\Gedcom\Row\MemberRow;
 use NorthBough\Core\Gedcom\Row\NoteRow;
 use NorthBough\Core\Gedcom\Row\RecordRow;
 use NorthBough\Core\Gedcom\Row\RoleRow;
+use NorthBough\Core\Gedcom\Row\TaskRow;
 
-/** The notes, citations and kept lines of some rows, by the id of the row that they belong to. */
+/** The notes, citations, kept lines and the rest that hangs on some rows, by the id of the row that they belong to. */
 final readonly class Attached
 {
     /**
@@ -19,6 +22,8 @@ final readonly class Attached
      * @param  array<string, RecordRow>  $records  by their own id
      * @param  array<string, list<KeptRow>>  $kept
      * @param  array<string, list<RoleRow>>  $roles  by event
+     * @param  array<string, list<TaskRow|MemberRow>>  $work  by person
+     * @param  array<string, GroupRow>  $groups  by their own id
      */
     public function __construct(
         public array $notes = [],
@@ -26,6 +31,8 @@ final readonly class Attached
         public array $records = [],
         public array $kept = [],
         public array $roles = [],
+        public array $work = [],
+        public array $groups = [],
     ) {
     }
 }

@@ -107,7 +107,8 @@ final readonly class FactWriter
     public function attach(StructureBuilder $builder, string $id, Attached $attached): StructureBuilder
     {
         foreach ($attached->notes[$id] ?? [] as $note) {
-            $builder->child($note->ordinal, $this->builder('NOTE', $note->text, $note->written, $note->id, $attached)->build());
+            $builder->child($note->ordinal, $this->builder('NOTE', $note->text, $note->written, $note->id, $attached)
+                ->field('_RESEARCH', $note->isResearch ? 'Y' : '', static fn (string $words): bool => $note->isResearch && $words !== '')->build());
         }
         foreach ($attached->claims[$id] ?? [] as $claim) {
             $record = $attached->records[$claim->recordId];

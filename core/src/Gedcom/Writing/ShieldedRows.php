@@ -6,7 +6,9 @@ namespace NorthBough\Core\Gedcom\Writing;
 
 use NorthBough\Core\Gedcom\Row\ClaimRow;
 use NorthBough\Core\Gedcom\Row\EventRow;
+use NorthBough\Core\Gedcom\Row\GroupRow;
 use NorthBough\Core\Gedcom\Row\KeptRow;
+use NorthBough\Core\Gedcom\Row\MemberRow;
 use NorthBough\Core\Gedcom\Row\NameRow;
 use NorthBough\Core\Gedcom\Row\NoteRow;
 use NorthBough\Core\Gedcom\Row\ParentSetRow;
@@ -15,6 +17,7 @@ use NorthBough\Core\Gedcom\Row\RecordRow;
 use NorthBough\Core\Gedcom\Row\RepositoryRow;
 use NorthBough\Core\Gedcom\Row\RoleRow;
 use NorthBough\Core\Gedcom\Row\SourceRow;
+use NorthBough\Core\Gedcom\Row\TaskRow;
 use NorthBough\Core\Gedcom\Row\UnionPartnerRow;
 use NorthBough\Core\Living\LivingNames;
 use NorthBough\Core\Living\ShieldedTree;
@@ -155,7 +158,7 @@ final class ShieldedRows implements TreeRows
         }
         $each = static fn (array $groups, callable $do): array => array_map(static fn (array $rows): array => array_map($do, $rows), $groups);
         /** @var array<string, list<NoteRow>> $notes */
-        $notes = $each($attached->notes, fn (NoteRow $n): NoteRow => new NoteRow($n->id, $n->owner, $this->names->hide($n->text), $n->ordinal, $n->written));
+        $notes = $each($attached->notes, fn (NoteRow $n): NoteRow => new NoteRow($n->id, $n->owner, $this->names->hide($n->text), $n->ordinal, $n->written, $n->isResearch));
         /** @var array<string, list<ClaimRow>> $claims */
         $claims = $each($attached->claims, fn (ClaimRow $c): ClaimRow => new ClaimRow($c->id, $c->recordId, $c->subject, $this->names->hide($c->words), $c->quality, $c->ordinal, $c->written));
         /** @var array<string, list<KeptRow>> $kept */
@@ -167,7 +170,11 @@ final class ShieldedRows implements TreeRows
         $roles = array_map(fn (array $rows): array => array_values(array_map(fn (RoleRow $r): RoleRow => new RoleRow($r->id, $r->eventId, $r->personId, $r->role, $this->names->hide($r->words), $r->ordinal, $r->written),
             array_filter($rows, fn (RoleRow $r): bool => $r->personId === null || ! ($this->isLiving)($r->personId)))), $attached->roles);
 
-        return $this->lastHidden = new Attached($notes, $claims, $records, $kept, $roles);
+        $work = array_map(fn (array $rows): array => array_map(fn (TaskRow|MemberRow $row): TaskRow|MemberRow => $row instanceof MemberRow ? $row
+            : new TaskRow($row->id, $row->personId, $this->names->hide($row->text), $row->doneOn, $row->ordinal, $row->written), $rows), $attached->work);
+        $groups = array_map(fn (GroupRow $g): GroupRow => new GroupRow($g->id, $g->kind, $this->names->hide($g->name), $g->colour, $this->names->hide($g->meaning)), $attached->groups);
+
+        return $this->lastHidden = new Attached($notes, $claims, $records, $kept, $roles, $work, $groups);
     }
 
     private function kept(KeptRow $row): KeptRow

@@ -85,7 +85,10 @@ final readonly class Writer
             }
         }
 
-        return $this->stamped($this->facts->attach($builder, $person->id, $attached)->build(), $person->changedAt);
+        $this->facts->attach($builder, $person->id, $attached);
+        (new WorkWriter($this->facts))->write($builder, $person->id, $attached);
+
+        return $this->stamped($builder->build(), $person->changedAt);
     }
 
     private function parentLink(ParentSetRow $set, Attached $attached): Structure

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Gedcom\Reading;
+
+use NorthBough\Core\Gedcom\Row\Belonging;
+use NorthBough\Core\Gedcom\Row\GroupRow;
+use NorthBough\Core\Gedcom\Row\MemberRow;
+use NorthBough\Core\Gedcom\Row\TaskRow;
+use NorthBough\Core\Gedcom\Structure;
+
+/** What somebody works with beside the facts, in our extensions: _TASK, _GROUP and _MARK under a person. One that holds more stays kept. */
+final class WorkMapping
+{
+    private const LINES = ['_TASK' => ['_DONE'], '_GROUP' => ['_COLOUR', '_MEANING'], '_MARK' => ['_COLOUR', '_MEANING']];
+
+    /** @var array<string, string> ids by kind and name */
+    private array $groups = [];
+
+    public function __construct(private readonly Mapping $mapping)
+    {
+    }
+
+    public function map(Fields $person, string $personId): void
+    {
+        foreach ($person->takeAll(self::isPlain(...)) as $ordinal => $structure) {
+            $fields = new Fields($structure);
+            if ($structure->tag === '_TASK') {
+                $done = $fields->text('_DONE');
+                $this->mapping->add(new TaskRow($this->mapping->newId(), $personId, $structure->payload, $done, $ordinal, $fields->written()));
+
+                continue;
+            }
+            $kind = $structure->tag === Belonging::Group->tag() ? Belonging::Group : Belonging::Mark;
+            $group = $this->group($kind, $structure->payload, $fields->text('_COLOUR'), $fields->text('_MEANING'));
+            $this->mapping->add(new MemberRow($this->mapping->newId(), $personId, $kind, $group, $ordinal, $fields->written()));
+        }
+    }
+
+    private function group(Belonging $kind, string $name, string $colour, string $meaning): string
+    {
+        $key = "{$kind->value} {$name}";
+        if (! isset($this->groups[$key])) {
+            $this->groups[$key] = $this->mapping->newId();
+            $this->mapping->add(new GroupRow($this->groups[$key], $kind, $name, mb_substr($colour, 0, 20), $meaning));
+        }
+
+        return $this->groups[$key];
+    }
+
+    private static function isPlain(Structure $structure): bool
+    {
+        $allowed = self::LINES[$structure->tag] ?? null;
+        if ($allowed === null || trim($structure->payload) === '' || $structure->isPointer) {
+            return false;
+        }
+        $tags = [];
+        foreach ($structure->children as $child) {
+            $isDay = $child->tag !== '_DONE' || preg_match('/^\d{4}-\d\d-\d\d$/', $child->payload) === 1;
+            if ($child->children !== [] || isset($tags[$child->tag]) || ! in_array($child->tag, $allowed, true) || ! $isDay) {
+                return false;
+            }
+            $tags[$child->tag] = true;
+        }
+
+        return true;
+    }
+}

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Gedcom\Row;
+
+/** What people can belong to, of the user's own: a group, or a coloured mark. */
+enum Belonging: string
+{
+    case Group = 'group';
+    case Mark = 'mark';
+
+    /** Our extension of the standard. */
+    public function tag(): string
+    {
+        return '_'.strtoupper($this->value);
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Gedcom\Writing;
+
+use NorthBough\Core\Gedcom\Row\MemberRow;
+use NorthBough\Core\Gedcom\Row\TaskRow;
+
+/** Tasks, groups and marks under a person: the other way round from Reading/WorkMapping. */
+final readonly class WorkWriter
+{
+    public function __construct(private FactWriter $facts)
+    {
+    }
+
+    public function write(StructureBuilder $person, string $personId, Attached $attached): void
+    {
+        foreach ($attached->work[$personId] ?? [] as $row) {
+            $person->child($row->ordinal, ($row instanceof TaskRow ? $this->task($row, $attached) : $this->member($row, $attached))->build());
+        }
+    }
+
+    private function task(TaskRow $row, Attached $attached): StructureBuilder
+    {
+        return $this->facts->builder('_TASK', $row->text, $row->written, $row->id, $attached)->field('_DONE', $row->doneOn);
+    }
+
+    private function member(MemberRow $row, Attached $attached): StructureBuilder
+    {
+        $group = $attached->groups[$row->groupId];
+
+        return $this->facts->builder($row->kind->tag(), $group->name, $row->written, $row->id, $attached)
+            ->field('_COLOUR', $group->colour)->field('_MEANING', $group->meaning);
+    }
+}

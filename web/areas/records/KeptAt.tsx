@@ -1,0 +1,64 @@
+import { useState } from 'react'
+import { api, told, type Schemas } from '../../api/client'
+import { useTreeId, useWrite } from '../../api/useTree'
+import { BothSides } from '../../parts/BothSides'
+import { Notes } from '../people/Notes'
+
+/** Where a source is kept: its name, changed for every source kept there, and notes on it. */
+export function KeptAt({ repository }: { repository: Schemas['RepositoryResource'] }) {
+  const tree = useTreeId()
+  const [name, setName] = useState(repository.name)
+  const [changing, setChanging] = useState(false)
+  const at = { params: { path: { tree, repository: repository.id } } }
+  const change = useWrite(
+    () =>
+      told(
+        api.PATCH('/api/trees/{tree}/repositories/{repository}', {
+          ...at,
+          body: { name, version: repository.version },
+        }),
+      ),
+    () => setChanging(false),
+  )
+  return (
+    <section className="mb-5">
+      <h2 className="heads font-semibold">Kept at</h2>
+      {changing ? (
+        <input
+          className="gap w-full font-serif text-[16px]"
+          aria-label="Name of the repository"
+          autoFocus
+          value={name}
+          onChange={(event) => setName(event.target.value)}
+          onKeyDown={(event) => {
+            if (event.key === 'Enter' && name.trim() !== '') change.mutate(undefined)
+            if (event.key === 'Escape') setChanging(false)
+          }}
+        />
+      ) : (
+        <p className="font-serif text-[16px]">
+          {repository.name}{' '}
+          <button type="button" className="act font-sans text-[13px]" onClick={() => setChanging(true)}>
+            Rename
+          </button>
+        </p>
+      )}
+      <BothSides problem={change.error} />
+      <p className="text-[13px] text-graphite">
+        {repository.sources === 1 ? 'One source is' : `${repository.sources} sources are`} kept there; a new
+        name is theirs too.
+      </p>
+      <Notes
+        notes={repository.notes}
+        add={(text) =>
+          told(
+            api.POST('/api/trees/{tree}/repositories/{repository}/notes', {
+              ...at,
+              body: { text, isResearch: false },
+            }),
+          )
+        }
+      />
+    </section>
+  )
+}
