@@ -23,6 +23,12 @@ final readonly class PeopleSearch
 
     private const ALIKE = 0.4;
 
+    /** How many of a surname are looked through for the other words before everybody is. */
+    private const LOOKED_THROUGH = 400;
+
+    /** How many of what was found are sorted. */
+    private const SORTED = 2000;
+
     /** Sorts after every letter, so that what begins with a word lies between it and the word with this. */
     private const AFTER_ALL = "\u{10FFFF}";
 
@@ -57,17 +63,46 @@ final readonly class PeopleSearch
     public function nearest(string $typed, int $most): Collection
     {
         [$words, $year] = self::parts($typed);
-        $filed = $this->filedUnder($words, $year, $most);
+        $filed = $year === null ? $this->filed($words, $most) : collect();
         if ($filed->count() === $most) {
             return $filed;
         }
         $found = $this->first($this->matching($typed), $most);
-        if ($found->isEmpty() && $words === [] && $year !== null) {
-            $found = $this->first(self::around($this->lines(), $year), $most);
+        if ($found->isNotEmpty() || ($words === [] && $year === null)) {
+            return $found;
         }
-        foreach ([$this->byOtherForms(...), $this->bySound(...), $this->byLikeness(...)] as $way) {
-            if ($found->isEmpty() && $words !== []) {
-                $found = $this->first(self::around($way($words), $year), $most);
+        if ($words === []) {
+            return $this->first(self::around($this->lines(), $year), $most);
+        }
+        $found = $this->first(self::around($this->byOtherForms($words), $year), $most);
+        if ($found->isNotEmpty()) {
+            return $found;
+        }
+        $filed = $year === null ? $this->filedBySound($words, $most) : collect();
+        if ($filed->count() === $most) {
+            return $filed;
+        }
+        $found = $this->first(self::around($this->bySound($words), $year), $most);
+
+        return $found->isNotEmpty() ? $found : $this->nearestAlike(self::around($this->byLikeness($words), $year), $most);
+    }
+
+    /**
+     * Those who are filed under the words, a surname before anything else: read off the index by name, so that the
+     * commonest surname costs no more than the rarest. With several words, one of them begins the surname, and the
+     * others are looked for among the first who bear it.
+     *
+     * @param  list<string>  $words
+     * @return Collection<int, stdClass> fewer than asked for where the index by name does not tell enough
+     */
+    private function filed(array $words, int $most): Collection
+    {
+        $found = $words === [] ? collect() : $this->under(implode(' ', $words))->limit($most)->get();
+        foreach (count($words) > 1 ? array_unique([end($words), $words[0]]) : [] as $surname) {
+            if ($found->count() < $most) {
+                $bearing = DB::query()->fromSub($this->under($surname)->limit(self::LOOKED_THROUGH), 'person_lines');
+                $found = self::beginning($bearing, array_map(static fn (string $word): array => [$word], $words))
+                    ->orderBy('sort_name')->orderBy('person_id')->limit($most)->get();
             }
         }
 
@@ -75,26 +110,45 @@ final readonly class PeopleSearch
     }
 
     /**
-     * Those who are filed under the words, a surname before anything else: read off the index by name, so that the
-     * commonest surname costs no more than the rarest.
+     * The same by sound.
      *
      * @param  list<string>  $words
      * @return Collection<int, stdClass>
      */
-    private function filedUnder(array $words, ?int $year, int $most): Collection
+    private function filedBySound(array $words, int $most): Collection
     {
-        return $words === [] || $year !== null ? collect() : $this->lines()
-            ->where('sort_name', '>=', implode(' ', $words))->where('sort_name', '<', implode(' ', $words).self::AFTER_ALL)
-            ->orderBy('sort_name')->orderBy('person_id')->limit($most)->get();
+        $codes = SoundCode::each(implode(' ', $words));
+        $found = collect();
+        foreach ($codes === [] ? [] : array_unique([end($codes), $codes[0]]) as $surname) {
+            if ($found->count() < $most) {
+                $bearing = $this->lines()->where('surname_sound', $surname)->orderBy('sort_name')->orderBy('person_id')->limit(self::LOOKED_THROUGH);
+                $found = $this->sounding(DB::query()->fromSub($bearing, 'person_lines'), $codes)->orderBy('sort_name')->orderBy('person_id')->limit($most)->get();
+            }
+        }
+
+        return $found;
+    }
+
+    /** Lines that are filed under a beginning. */
+    private function under(string $name): Builder
+    {
+        return $this->lines()->where('sort_name', '>=', $name)->where('sort_name', '<', $name.self::AFTER_ALL)->orderBy('sort_name')->orderBy('person_id');
     }
 
     /**
      * The first of what was found. It is found first and sorted then: left to itself, the planner walks the index by
-     * name until enough of it matches, through most of a large tree.
+     * name until enough of it matches, through most of a large tree. Of thousands only some are sorted: which twelve
+     * of them come first is nobody's question.
      *
      * @return Collection<int, stdClass>
      */
     private function first(Builder $found, int $most): Collection
+    {
+        return self::fenced($found->limit(self::SORTED))->orderBy('sort_name')->orderBy('person_id')->limit($most)->get();
+    }
+
+    /** @return Collection<int, stdClass> the most alike first */
+    private function nearestAlike(Builder $found, int $most): Collection
     {
         return self::fenced($found)->orderBy('likeness')->orderBy('sort_name')->orderBy('person_id')->limit($most)->get();
     }
@@ -134,9 +188,13 @@ final readonly class PeopleSearch
     /** @param  list<string>  $words */
     private function bySound(array $words): Builder
     {
-        $codes = SoundCode::each(implode(' ', $words));
+        return $this->sounding($this->lines(), SoundCode::each(implode(' ', $words)));
+    }
 
-        return $codes === [] ? $this->lines()->whereRaw('false') : $this->lines()->whereRaw('sounds @> ?::text[]', ['{'.implode(',', $codes).'}']);
+    /** @param  list<string>  $codes */
+    private function sounding(Builder $lines, array $codes): Builder
+    {
+        return $codes === [] ? $lines->whereRaw('false') : $lines->whereRaw('sounds @> ?::text[]', ['{'.implode(',', $codes).'}']);
     }
 
     /** @param  list<string>  $words */

@@ -59,12 +59,13 @@ final readonly class SourcePages
 
     public function one(Source $source): SourcePage
     {
+        $said = $this->living->told();
         $records = Record::query()->where('source_id', $source->id)->orderBy('locator')->limit(500)->get();
         $facts = $this->facts($records->pluck('id'));
 
         return new SourcePage(
             $this->resources(collect([$source]))[0],
-            array_values($records->map(static fn (Record $record): RecordUse => new RecordUse($record->id, $record->locator, $facts[$record->id] ?? []))->all()),
+            array_values($records->map(static fn (Record $record): RecordUse => new RecordUse($record->id, $said($record->locator), $facts[$record->id] ?? []))->all()),
             $this->notes('source_id', $source->id), $this->repository($source->repository_id),
         );
     }
@@ -73,7 +74,7 @@ final readonly class SourcePages
     {
         $row = $id === null ? null : Repository::query()->where('id', $id)->first();
 
-        return $row === null ? null : new RepositoryResource($row->id, $row->version, $row->name, Source::query()->where('repository_id', $row->id)->count(), $this->notes('repository_id', $row->id));
+        return $row === null ? null : new RepositoryResource($row->id, $row->version, ($this->living->told())($row->name), Source::query()->where('repository_id', $row->id)->count(), $this->notes('repository_id', $row->id));
     }
 
     /** @return list<NoteResource> as whoever asks may read them */
@@ -96,12 +97,14 @@ final readonly class SourcePages
             ->where('claims.tree_id', $this->current->id())->whereIn('records.source_id', $sources->pluck('id'))
             ->groupBy('records.source_id')->selectRaw('records.source_id, count(*) AS citations')->pluck('citations', 'source_id');
 
-        return array_values($sources->map(static function (Source $source) use ($repositories, $citations): SourceResource {
-            $repository = (string) ($repositories[$source->repository_id] ?? '');
-            $cited = new CitedSource($source->id, $source->title, $source->author, $source->publication, $repository);
+        $said = $this->living->told();
+
+        return array_values($sources->map(static function (Source $source) use ($repositories, $citations, $said): SourceResource {
+            $repository = $said((string) ($repositories[$source->repository_id] ?? ''));
+            $cited = new CitedSource($source->id, $said($source->title), $said($source->author), $said($source->publication), $repository);
 
             return new SourceResource(
-                $source->id, $source->version, $source->title, $source->author, $source->publication, $source->call_number, $repository,
+                $source->id, $source->version, $cited->title, $cited->author, $cited->publication, $source->call_number, $repository,
                 (int) ($citations[$source->id] ?? 0),
                 FactResources::words(NoteForms::full($cited, '')), FactResources::words(NoteForms::short($cited, '')),
                 FactResources::words(NoteForms::bibliography($cited)), ReckoningResource::of($source->reckoning),
@@ -126,9 +129,10 @@ final readonly class SourcePages
             ->orderBy('events.date_begin_lo')->orderBy('claims.id')
             ->get(['claims.record_id', 'claims.words', 'events.kind', 'events.date_shown', 'person_lines.person_id', 'person_lines.shown_name']);
         $facts = [];
+        $said = $this->living->told();
         foreach ($rows as $row) {
             $word = $row->kind === null ? 'Name' : EventKinds::all()[$row->kind]->word ?? $row->kind;
-            $facts[$row->record_id][] = new CitedFact($row->person_id ?? '', $row->shown_name ?? '?', $word, $row->date_shown ?? '', $row->words);
+            $facts[$row->record_id][] = new CitedFact($row->person_id ?? '', $row->shown_name ?? '?', $word, $row->date_shown ?? '', $said($row->words));
         }
 
         return $facts;

@@ -137,6 +137,7 @@ final readonly class PersonLines
             'filed_name' => $name->filed(),
             'sort_name' => SearchForm::of($name->surname === '' ? '~ '.$name->given : $name->surname.' '.$name->given),
             'search' => self::inBothScripts(implode(' ', $names)),
+            'surname_sound' => SoundCode::of(SearchForm::latin($name->surname)),
             'sounds' => '{'.implode(',', SoundCode::each(SearchForm::latin(implode(' ', $names)))).'}',
             'birth_shown' => self::shown($birth, 'birth', 'chr. '),
             'birth_day' => self::day($birth),
