@@ -8,6 +8,7 @@ use Illuminate\Database\Eloquent\Concerns\HasUuids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Facades\DB;
+use stdClass;
 
 /**
  * @property string $id
@@ -39,10 +40,16 @@ final class Tree extends Model
         return ['reckoning' => 'array'];
     }
 
+    /** What a user is in this tree, with role and centre_person_id; null for a stranger. */
+    public function memberOf(User $user): ?stdClass
+    {
+        return DB::table('members')->where('tree_id', $this->id)->where('user_id', $user->id)->first();
+    }
+
     /** The role that a user has in this tree; empty for a stranger. */
     public function roleOf(User $user): string
     {
-        return (string) DB::table('members')->where('tree_id', $this->id)->where('user_id', $user->id)->value('role');
+        return $this->memberOf($user)->role ?? '';
     }
 
     /** The number for the next person, and so many reserved after it. */

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Trees;
 
 use App\Models\User;
-use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 
 /** The person at the centre of the tree: whom whoever asks chose for themselves, else whom the owner did. */
@@ -20,13 +19,10 @@ final readonly class Centre
         return $this->own() ?? $this->current->get()->centre_person_id;
     }
 
-    /** Null where they chose nobody, or somebody who is no longer there. */
+    /** Null where they chose nobody. */
     public function own(): ?string
     {
-        $user = Auth::user();
-
-        return ! $user instanceof User ? null : DB::table('members')->join('people', static fn ($join) => $join->on('people.tree_id', 'members.tree_id')->on('people.id', 'members.centre_person_id'))
-            ->where('members.tree_id', $this->current->id())->where('members.user_id', $user->id)->value('people.id');
+        return $this->current->ownCentre();
     }
 
     public function choose(User $user, ?string $personId): void

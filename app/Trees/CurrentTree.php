@@ -18,10 +18,13 @@ final class CurrentTree
 
     private bool $seesLiving = true;
 
+    private ?string $ownCentre = null;
+
     public function enter(Tree $tree): void
     {
         $this->tree = $tree;
         $this->seesLiving = true;
+        $this->ownCentre = null;
     }
 
     public function leave(): void
@@ -34,6 +37,17 @@ final class CurrentTree
     public function withholdLiving(): void
     {
         $this->seesLiving = false;
+    }
+
+    /** Whom whoever asks put at the centre for themselves. */
+    public function centreOn(?string $personId): void
+    {
+        $this->ownCentre = $personId;
+    }
+
+    public function ownCentre(): ?string
+    {
+        return $this->ownCentre;
     }
 
     public function seesLiving(): bool

@@ -32,7 +32,8 @@ final readonly class InTree
             throw new AuthenticationException;
         }
         $tree = Tree::query()->where('id', $request->route('tree'))->first();
-        $role = $tree?->roleOf($user) ?? '';
+        $member = $tree?->memberOf($user);
+        $role = $member->role ?? '';
         if ($tree === null || $role === '') {
             throw new Refusal(Refusal::NOT_HERE, 404);
         }
@@ -40,6 +41,7 @@ final readonly class InTree
             throw new Refusal("You may read this tree; changing it needs the role of {$needed}.", 403);
         }
         $this->current->enter($tree);
+        $this->current->centreOn($member->centre_person_id ?? null);
         if ($role === 'reader' && ! $tree->readers_see_living) {
             $this->current->withholdLiving();
         }

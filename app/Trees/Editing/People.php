@@ -16,6 +16,7 @@ use App\Refusal;
 use App\Trees\Changes\Change;
 use App\Trees\Changes\ChangedMeanwhile;
 use App\Trees\CurrentTree;
+use Illuminate\Support\Facades\DB;
 use NorthBough\Core\Entry\EntryEvent;
 use NorthBough\Core\Entry\OneLineEntry;
 use NorthBough\Core\Naming\NameKind;
@@ -80,6 +81,7 @@ final readonly class People
         if ($this->current->get()->centre_person_id === $person->id) {
             Tree::query()->whereKey($this->current->id())->update(['centre_person_id' => null]);
         }
+        DB::table('members')->where('tree_id', $this->current->id())->where('centre_person_id', $person->id)->update(['centre_person_id' => null]);
         $change->deleteWhole($person);
         foreach ($unions->concat($parentUnions) as $union) {
             (new Ties($this->current))->tidy($change, $union);
