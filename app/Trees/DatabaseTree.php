@@ -125,7 +125,10 @@ final readonly class DatabaseTree implements TreeView
         if ($unionIds === []) {
             return [];
         }
-        $partners = $this->rows('union_partners')->whereIn('union_id', $unionIds)->orderBy('slot')->orderBy('id')->get()->groupBy('union_id');
+        $partners = $this->rows('union_partners')
+            ->join('unions', static fn ($join) => $join->on('unions.tree_id', 'union_partners.tree_id')->on('unions.id', 'union_partners.union_id'))
+            ->whereIn('union_id', $unionIds)->orderBy('slot')->orderBy('union_partners.id')
+            ->get(['union_partners.id', 'union_partners.union_id', 'union_partners.person_id', 'unions.surname_custom'])->groupBy('union_id');
         $children = $this->rows('parent_sets')
             ->leftJoin('person_lines', static fn ($join) => $join->on('person_lines.tree_id', 'parent_sets.tree_id')->on('person_lines.person_id', 'parent_sets.child_id'))
             ->join('unions', static fn ($join) => $join->on('unions.tree_id', 'parent_sets.tree_id')->on('unions.id', 'parent_sets.union_id'))
@@ -141,6 +144,8 @@ final readonly class DatabaseTree implements TreeView
                 array_values($partners->get($id)?->pluck('person_id')->all() ?? []),
                 $events[$id] ?? [],
                 $this->childrenInOrder($children->get($id) ?? collect()),
+                $partners->get($id)?->pluck('id', 'person_id')->all() ?? [],
+                $partners->get($id)?->first()->surname_custom ?? '',
             );
         }
 

@@ -43,9 +43,11 @@ final readonly class KinNeighbourhood
             SELECT p.person_id FROM above JOIN parent_sets s ON s.tree_id = ? AND s.child_id = above.id
             JOIN parentages p ON p.tree_id = s.tree_id AND p.parent_set_id = s.id
         )
-        SELECT above.id AS child_id, (above.id IN (SELECT id FROM near UNION SELECT id FROM mates)) AS is_near, (above.id IN (SELECT id FROM near)) AS is_nearest,
-            s.id AS set_id, s.union_id, s.leads, p.person_id, p.kind, p.standing, p.proof
-        FROM above LEFT JOIN parent_sets s ON s.tree_id = ? AND s.child_id = above.id
+        SELECT above.id AS child_id, (above.id IN (SELECT id FROM near)) AS is_nearest,
+            s.id AS set_id, s.union_id, s.leads, p.person_id, p.kind, p.standing, p.proof, who.sex
+        FROM above
+        LEFT JOIN people who ON who.tree_id = ? AND who.id = above.id AND above.id IN (SELECT id FROM near UNION SELECT id FROM mates)
+        LEFT JOIN parent_sets s ON s.tree_id = ? AND s.child_id = above.id
         LEFT JOIN parentages p ON p.tree_id = s.tree_id AND p.parent_set_id = s.id
         ORDER BY s.leads DESC, s.id, p.id';
 
@@ -57,7 +59,7 @@ final readonly class KinNeighbourhood
     public function of(array $personIds): Snapshot
     {
         $treeId = $this->current->id();
-        $rows = DB::select(self::ABOVE, ['{'.implode(',', $personIds).'}', $treeId, $treeId, $treeId, $treeId]);
+        $rows = DB::select(self::ABOVE, ['{'.implode(',', $personIds).'}', $treeId, $treeId, $treeId, $treeId, $treeId]);
         $sets = [];
         $near = [];
         $nearest = [];
@@ -68,15 +70,14 @@ final readonly class KinNeighbourhood
                     $sets[$row->set_id]['parents'][] = new Parentage($row->person_id, ParentageKind::from($row->kind), Standing::from($row->standing), Proof::from($row->proof));
                 }
             }
-            $near += $row->is_near ? [$row->child_id => true] : [];
+            $near += $row->sex === null ? [] : [$row->child_id => $row->sex];
             $nearest += $row->is_nearest ? [$row->child_id => true] : [];
         }
         $partners = $this->partners(array_keys($nearest));
         $events = $this->events(array_keys($near), array_keys($partners));
-        $sexes = DB::table('people')->where('tree_id', $treeId)->whereIn('id', array_keys($near))->pluck('sex', 'id')->all();
 
         return new Snapshot(
-            array_map(static fn (string $id): Person => new Person($id, 0, Sex::from($sexes[$id]), [], $events[$id] ?? []), array_map(strval(...), array_keys($sexes))),
+            array_map(static fn (string $id): Person => new Person($id, 0, Sex::from($near[$id]), [], $events[$id] ?? []), array_map(strval(...), array_keys($near))),
             array_map(static fn (string $id): Union => new Union($id, $partners[$id], $events[$id] ?? [], []), array_map(strval(...), array_keys($partners))),
             array_map(static fn (string $id): ParentSet => new ParentSet($id, $sets[$id]['child'], $sets[$id]['union'], $sets[$id]['leads'], $sets[$id]['parents']), array_map(strval(...), array_keys($sets))),
         );

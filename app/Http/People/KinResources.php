@@ -8,7 +8,6 @@ use App\Http\Resources\ParentageResource;
 use App\Http\Resources\ParentSetResource;
 use App\Http\Resources\RelativeResource;
 use App\Http\Resources\UnionResource;
-use App\Models\UnionPartner;
 use NorthBough\Core\Tree\LifeYears;
 use NorthBough\Core\Tree\Parentage;
 use NorthBough\Core\Tree\ParentSet;
@@ -42,10 +41,8 @@ final class KinResources
      */
     public function unions(Person $person, array $unions, array $people): array
     {
-        $ties = UnionPartner::query()->where('person_id', $person->id)->pluck('id', 'union_id');
-
         return array_map(fn (Union $union): UnionResource => new UnionResource(
-            $union->id, $ties[$union->id], LifeYears::year($union->marriage()), $union->marriage() === null ? 'with' : 'm.',
+            $union->id, $union->tieIds[$person->id], LifeYears::year($union->marriage()), $union->marriage() === null ? 'with' : 'm.',
             $this->relatives($union->partnersOf($person->id), $people), $this->relatives($union->childIds, $people),
         ), $unions);
     }

@@ -78,7 +78,7 @@ final readonly class PersonPageBuilder
             ),
             parentSets: $this->kin->parentSets($sets, $parentUnions, $people),
             unions: $this->kin->unions($person, $unions, $people),
-            offers: $this->offers->of($person, $unions, $sets, $people),
+            offers: $this->offers->of($person, $unions, $sets, $parentUnions, $people),
             notes: $isWithheld ? [] : $notes[$row->id] ?? [],
             kept: $isWithheld ? [] : $kept[$row->id] ?? [],
             deleting: self::weight($person, $own, count($unions) + count($sets)),

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\People;
 
 use App\Http\Resources\OfferResource;
-use App\Models\Union as UnionRow;
 use App\Trees\CurrentTree;
 use NorthBough\Core\Naming\Custom\NamingCustoms;
 use NorthBough\Core\Naming\SurnameOffer;
@@ -25,23 +24,22 @@ final readonly class SurnameOffers
     /**
      * @param  list<Union>  $unions
      * @param  list<ParentSet>  $sets
+     * @param  array<string, Union>  $parentUnions
      * @param  array<string, Person>  $people
      * @return list<OfferResource>
      */
-    public function of(Person $person, array $unions, array $sets, array $people): array
+    public function of(Person $person, array $unions, array $sets, array $parentUnions, array $people): array
     {
         $ofTree = $this->current->get()->surname_custom;
-        $unionIds = [...array_column($unions, 'id'), ...array_column($sets, 'unionId')];
-        $said = $unionIds === [] ? [] : UnionRow::query()->whereIn('id', $unionIds)->where('surname_custom', '!=', '')->pluck('surname_custom', 'id')->all();
         $parents = array_values(array_intersect_key($people, array_flip(array_column($sets[0]->parents ?? [], 'personId'))));
         $offers = [];
-        $born = NamingCustoms::named($said[$sets[0]->unionId ?? ''] ?? $ofTree);
+        $born = NamingCustoms::named(($parentUnions[$sets[0]->unionId ?? '']->surnameCustom ?? '') ?: $ofTree);
         foreach (['father', 'mother', 'partner', 'sibling', 'brother', 'sister'] as $relation) {
             $offers[] = new OfferResource($relation, null, SurnameOffer::forRelative($relation, $person, [], $parents, $born));
         }
         foreach ([null, ...$unions] as $union) {
             $partners = $union === null ? self::partners($unions, $person->id, $people) : self::partners([$union], $person->id, $people);
-            $custom = NamingCustoms::named($said[$union->id ?? ''] ?? $ofTree);
+            $custom = NamingCustoms::named(($union->surnameCustom ?? '') ?: $ofTree);
             foreach (self::CHILDREN as $relation) {
                 $offers[] = new OfferResource($relation, $union?->id, SurnameOffer::forRelative($relation, $person, $partners, [], $custom));
             }

@@ -95,9 +95,7 @@ final class ShieldedTree implements TreeView
         $living = $this->living($partners);
 
         return array_map(
-            fn (Union $union): Union => new Union($union->id, $union->partnerIds,
-                array_intersect_key($living, array_flip($union->partnerIds)) === [] ? array_map($this->told(...), $union->events) : [],
-                $union->childIds),
+            fn (Union $union): Union => $union->telling(array_intersect_key($living, array_flip($union->partnerIds)) === [] ? array_map($this->told(...), $union->events) : []),
             $unions,
         );
     }

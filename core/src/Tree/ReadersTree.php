@@ -48,7 +48,7 @@ final readonly class ReadersTree implements TreeView
 
     private function union(Union $union): Union
     {
-        return new Union($union->id, $union->partnerIds, $this->dated($union->events), $union->childIds);
+        return $union->telling($this->dated($union->events));
     }
 
     /**

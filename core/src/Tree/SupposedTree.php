@@ -83,8 +83,7 @@ final readonly class SupposedTree implements TreeView
         $without = array_column(array_filter($this->supposed->untied, static fn (ParentSet $set): bool => $set->unionId === $union->id), 'childId');
         $with = array_column(array_filter($this->supposed->ties, static fn (ParentSet $set): bool => $set->unionId === $union->id), 'childId');
 
-        return new Union($union->id, $union->partnerIds, $this->events($union->events),
-            array_values(array_unique([...array_diff($union->childIds, $without), ...$with])));
+        return $union->telling($this->events($union->events), array_values(array_unique([...array_diff($union->childIds, $without), ...$with])));
     }
 
     /**
