@@ -41,18 +41,6 @@ export function AddRelative(props: {
       : `${adding.relation.slice(0, 1).toUpperCase()}${adding.relation.slice(1)} of ${person.name}`
   return (
     <div className="border-l-2 border-tide py-1 pl-4">
-      {(isParent || adding.relation === 'child') && (
-        <label className="float-right text-[14px] text-graphite">
-          tied{' '}
-          <select className="gap" value={kind} onChange={(event) => setKind(event.target.value)}>
-            {['birth', 'adoptive', 'foster', 'guardian', 'recognised', 'other'].map((one) => (
-              <option key={one} value={one}>
-                {one === 'birth' ? 'by birth' : one}
-              </option>
-            ))}
-          </select>
-        </label>
-      )}
       <EntryLine
         label={label}
         draftKey={`${tree}:${person.id}:${adding.relation}:${adding.unionId ?? ''}:${person.unions.length}:${union?.children.length ?? 0}`}
@@ -63,6 +51,20 @@ export function AddRelative(props: {
             : adding.relation === 'sibling'
               ? { h: offer('brother'), w: offer('sister') }
               : { h: '', w: '' }
+        }
+        aside={
+          (isParent || adding.relation === 'child') && (
+            <label className="shrink-0 text-[14px] text-graphite">
+              tied{' '}
+              <select className="gap" value={kind} onChange={(event) => setKind(event.target.value)}>
+                {['birth', 'adoptive', 'foster', 'guardian', 'recognised', 'other'].map((one) => (
+                  <option key={one} value={one}>
+                    {one === 'birth' ? 'by birth' : one}
+                  </option>
+                ))}
+              </select>
+            </label>
+          )
         }
         keep={(line) =>
           told(

@@ -1,5 +1,5 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
-import { useEffect, useId, useRef, type KeyboardEvent } from 'react'
+import { useEffect, useId, useRef, type KeyboardEvent, type ReactNode } from 'react'
 import { api, told, type Schemas } from '../../api/client'
 import { useTreeId, useWrite } from '../../api/useTree'
 import { useDebounced } from '../../parts/useDebounced'
@@ -12,6 +12,8 @@ type Props = {
   offered?: string
   /** The same for a son and for a daughter, where the custom tells them apart; a slash with h or w writes it and the sex. */
   offeredBySex?: { h: string; w: string }
+  /** What is said of the line beside its words, such as the kind of a tie. */
+  aside?: ReactNode
   keep: (line: string) => Promise<Schemas['MadeResource']>
   onKept: (made: Schemas['MadeResource']) => void
   onLeave: () => void
@@ -23,6 +25,7 @@ export function EntryLine({
   draftKey,
   offered = '',
   offeredBySex = { h: '', w: '' },
+  aside,
   keep,
   onKept,
   onLeave,
@@ -96,30 +99,34 @@ export function EntryLine({
           Leave <kbd>Esc</kbd>
         </button>
       </div>
-      <p id={`${id}-read`} aria-live="polite" className="min-h-[20px] text-[13px] text-graphite">
-        {line.trim() === '' || !data ? (
-          <>
-            A name; then <kbd>b</kbd> <kbd>m</kbd> <kbd>d</kbd> with date and place, each if you have it;{' '}
-            <kbd>w</kbd> <kbd>h</kbd> <kbd>x</kbd> after the name for the sex.
-            {offered !== '' && (
-              <>
-                {' '}
-                <kbd>/</kbd> and a space write{' '}
-                <span className="font-serif text-[14px] text-ink">{offered}</span>.
-              </>
-            )}
-            {offeredBySex.h !== offeredBySex.w && (
-              <>
-                {' '}
-                <kbd>/h</kbd> writes <span className="font-serif text-[14px] text-ink">{offeredBySex.h}</span>
-                , <kbd>/w</kbd> <span className="font-serif text-[14px] text-ink">{offeredBySex.w}</span>.
-              </>
-            )}
-          </>
-        ) : (
-          <Understood reading={data} offered={offered} />
-        )}
-      </p>
+      <div className="flex items-baseline justify-between gap-4">
+        <p id={`${id}-read`} aria-live="polite" className="min-h-[20px] min-w-0 text-[13px] text-graphite">
+          {line.trim() === '' || !data ? (
+            <>
+              A name; then <kbd>b</kbd> <kbd>m</kbd> <kbd>d</kbd> with date and place, each if you have it;{' '}
+              <kbd>w</kbd> <kbd>h</kbd> <kbd>x</kbd> after the name for the sex.
+              {offered !== '' && (
+                <>
+                  {' '}
+                  <kbd>/</kbd> and a space write{' '}
+                  <span className="font-serif text-[14px] text-ink">{offered}</span>.
+                </>
+              )}
+              {offeredBySex.h !== offeredBySex.w && (
+                <>
+                  {' '}
+                  <kbd>/h</kbd> writes{' '}
+                  <span className="font-serif text-[14px] text-ink">{offeredBySex.h}</span>, <kbd>/w</kbd>{' '}
+                  <span className="font-serif text-[14px] text-ink">{offeredBySex.w}</span>.
+                </>
+              )}
+            </>
+          ) : (
+            <Understood reading={data} offered={offered} />
+          )}
+        </p>
+        {aside}
+      </div>
     </div>
   )
 }

@@ -3,10 +3,10 @@ import { api, told, type Schemas } from '../../api/client'
 import { useTreeId, useWrite } from '../../api/useTree'
 
 type Note = Schemas['NoteResource']
-type Props = { notes: Note[]; add: (text: string) => Promise<unknown> }
+type Props = { notes: Note[]; add: (text: string) => Promise<unknown>; of?: string }
 
 /** Notes where they stand; each is changed in its place, an empty gap takes the next. */
-export function Notes({ notes, add }: Props) {
+export function Notes({ notes, add, of = '' }: Props) {
   const tree = useTreeId()
   const [inHand, setInHand] = useState('')
   const [fresh, setFresh] = useState('')
@@ -28,8 +28,8 @@ export function Notes({ notes, add }: Props) {
     told(api.DELETE('/api/trees/{tree}/notes/{note}', { params: { path: { tree, note } } })),
   )
   return (
-    <section aria-label="Notes">
-      <h3 className="heads font-semibold">Notes</h3>
+    <section aria-label={`Notes${of}`}>
+      <h3 className="heads font-semibold">Notes{of}</h3>
       {notes.map((note) =>
         inHand === note.id ? (
           <NoteText
@@ -64,7 +64,7 @@ export function Notes({ notes, add }: Props) {
       <textarea
         className="gap w-full"
         rows={fresh === '' ? 1 : 4}
-        aria-label="Another note"
+        aria-label={`Another note${of}`}
         placeholder="a note"
         value={fresh}
         onChange={(event) => setFresh(event.target.value)}

@@ -50,6 +50,7 @@ export function KeptAt({ repository }: { repository: Schemas['RepositoryResource
       </p>
       <Notes
         notes={repository.notes}
+        of=" on the repository"
         add={(text) =>
           told(
             api.POST('/api/trees/{tree}/repositories/{repository}/notes', {

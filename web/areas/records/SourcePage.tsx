@@ -115,10 +115,10 @@ export default function SourcePage() {
             onKeep={(said) => reckon.mutate(said)}
           />
         </section>
-        {repository && <KeptAt key={repository.id} repository={repository} />}
         <div className="mb-5">
           <Notes
             notes={notes}
+            of=" on the source"
             add={(text) =>
               told(
                 api.POST('/api/trees/{tree}/sources/{source}/notes', {
@@ -129,6 +129,7 @@ export default function SourcePage() {
             }
           />
         </div>
+        {repository && <KeptAt key={repository.id} repository={repository} />}
         {source.callNumber !== '' && (
           <section>
             <h2 className="heads font-semibold">Call number</h2>

@@ -37,7 +37,7 @@ export function WorldEvents() {
   return (
     <section>
       <h2 className="heads">What happened around them</h2>
-      <ul className="max-h-[220px] overflow-auto" tabIndex={0} aria-label="What happened around them">
+      <ul className="max-h-[280px] overflow-auto" tabIndex={0} aria-label="What happened around them">
         {data?.events.map((one) => (
           <li key={one.id} className="grid grid-cols-[96px_minmax(0,1fr)_auto] items-baseline gap-3">
             <span className="text-graphite">{one.shown}</span>
