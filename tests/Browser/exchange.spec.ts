@@ -92,3 +92,23 @@ test('a large file goes up in pieces through the server and can be cancelled', a
   await page.goto(`${tree}/people`)
   await expect(page.getByText('Here everybody in this tree will stand')).toBeVisible()
 })
+
+test('a tree stands a second time under another name', async ({ page }) => {
+  await signIn(page)
+  const tree = await newTree(page, 'Once')
+  await page.keyboard.press('a')
+  await page.keyboard.type('Ewan Tarrel h b 1847')
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('heading', { name: 'Ewan Tarrel' })).toBeVisible()
+  await page.goto(`${tree}/tree`)
+  await page.getByLabel('A copy of it, called').fill('Once, as it was')
+  await page.getByRole('button', { name: 'Copy it' }).click()
+  await expect(async () => {
+    await page.goto('/trees')
+    await expect(page.getByRole('link', { name: /Once, as it was 1 people/ })).toBeVisible({ timeout: 2000 })
+  }).toPass()
+  await page.getByRole('link', { name: /Once, as it was/ }).click()
+  await page.waitForURL(/\/desk$/)
+  await page.goto(page.url().replace(/desk$/, 'people'))
+  await expect(page.getByRole('option', { name: /Tarrel, Ewan/ })).toBeVisible()
+})

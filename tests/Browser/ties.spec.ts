@@ -88,3 +88,44 @@ test('a card says who somebody is, and the family is folded in by a key', async 
       .first(),
   ).toBeVisible()
 })
+
+test('each parent is something of their own to the child, and the union tells its wedding', async ({
+  page,
+}) => {
+  await signIn(page)
+  await newTree(page, 'Parents apart')
+  await enter(page, 'Moses Kirk h b 1850 Kirkhaven')
+  const kin = page.getByRole('region', { name: 'Kin' })
+  await kin.getByRole('button', { name: 'father?' }).click()
+  await page.getByLabel(/^Father of/).fill('Donal Quillan h b 1820 d 1840')
+  await page.keyboard.press('Enter')
+  await page.getByLabel(/^Mother of/).fill('Lilias Maddern w b 1825 m 3 May 1849 Kirkhaven')
+  await page.keyboard.press('Enter')
+  await expect(kin.getByRole('link', { name: 'Lilias Maddern' })).toBeVisible()
+  await kin.getByText('child of').hover()
+  await kin.getByRole('button', { name: 'Tie' }).click()
+  await kin.getByLabel('What Donal Quillan is').selectOption('recognised')
+  await expect(kin.getByLabel('What Donal Quillan is')).toHaveValue('recognised')
+  await expect(kin.getByLabel('What Lilias Maddern is')).toHaveValue('birth')
+  await kin.getByLabel('Years of the tie to Donal Quillan').fill('from 1852')
+  await kin.getByLabel('Years of the tie to Donal Quillan').press('Enter')
+  await page.reload()
+  await kin.getByText('child of').hover()
+  await kin.getByRole('button', { name: 'Tie' }).click()
+  await expect(kin.getByLabel('Years of the tie to Donal Quillan')).toHaveValue('from 1852')
+
+  await kin.getByRole('link', { name: 'Lilias Maddern' }).click()
+  await expect(page.getByRole('heading', { name: 'Lilias Maddern' })).toBeVisible()
+  await kin.getByText('m. 1849').hover()
+  await kin.getByRole('button', { name: 'Tie' }).first().click()
+  await expect(kin.getByText(/At the wedding:/)).toContainText('Lilias Maddern never wed')
+  await kin.getByLabel('What surname children of this union are offered').selectOption('patronymic nordic')
+  await expect(kin.getByLabel('What surname children of this union are offered')).toHaveValue(
+    'patronymic nordic',
+  )
+  await kin.getByText('m. 1849').hover()
+  await kin.getByRole('button', { name: 'Child' }).click()
+  await expect(page.getByText('Donalsson')).toBeVisible()
+  await page.getByLabel(/^Child with/).pressSequentially('Kirsty /w ')
+  await expect(page.getByLabel(/^Child with/)).toHaveValue('Kirsty Donalsdotter w ')
+})

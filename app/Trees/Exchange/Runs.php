@@ -32,7 +32,13 @@ final class Runs
 
     private static function giveUp(Run $run): void
     {
-        $run->update(['state' => 'failed', 'said' => 'It was interrupted, and nothing of it was kept. Bring the file in again.']);
+        $again = $run->kind === 'copy' ? 'Copy the tree again.' : 'Bring the file in again.';
+        $run->update(['state' => 'failed', 'said' => "It was interrupted, and nothing of it was kept. {$again}"]);
+        // A tree that was made for it, and into which nothing ever came.
+        $made = $run->asked['into'] ?? $run->tree_id;
+        if ($made !== $run->tree_id) {
+            Tree::withTrashed()->whereKey($made)->where('people_count', 0)->forceDelete();
+        }
         Tree::query()->whereKey($run->tree_id)->update(['busy_with' => null]);
     }
 }
