@@ -1803,6 +1803,7 @@ export interface components {
       softTo: boolean
       lane: number
       lasts: boolean
+      wordsLeft: boolean
     }
     LifelineResource: {
       marks: components['schemas']['LifelineMark'][]

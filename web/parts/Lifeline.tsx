@@ -62,7 +62,6 @@ function Mark({
   const faded = (soft: boolean) => (soft ? 'transparent' : 'currentColor')
   const height = !own ? 'top-[94px] h-[4px]' : mark.lasts ? 'top-[59px] h-[3px]' : 'top-[55px] h-[18px]'
   const wide = mark.to - mark.from > 0.006 && !mark.lasts
-  const atEnd = mark.from > 0.88
   return (
     <>
       <button
@@ -83,7 +82,7 @@ function Mark({
           aria-hidden
           className={`pointer-events-none absolute max-w-[11%] truncate whitespace-nowrap text-[12px] ${chosen ? 'font-semibold text-tide' : own ? 'text-ink' : 'text-graphite'}`}
           style={{
-            ...(atEnd ? { right: `${Math.max(0, 1 - mark.to) * 100}%` } : { left: `${mark.from * 100}%` }),
+            ...(mark.wordsLeft ? { right: `${Math.max(0, 1 - mark.to) * 100}%` } : { left: `${mark.from * 100}%` }),
             top: own ? 36 - 17 * mark.lane : 100,
           }}
         >

@@ -73,7 +73,7 @@ final readonly class PersonPageBuilder
             family: FamilyEvents::of($person, $people, $unions, $parentUnions),
             world: $isWithheld ? [] : $this->world->of($person),
             lifeline: new LifelineResource(
-                array_map(static fn ($m): LifelineMark => new LifelineMark($m->eventId, $m->word, $m->date, $m->whose, $m->row, $m->from, $m->to, $m->softFrom, $m->softTo, $m->lane, $m->lasts), $lifeline->marks),
+                array_map(static fn ($m): LifelineMark => new LifelineMark($m->eventId, $m->word, $m->date, $m->whose, $m->row, $m->from, $m->to, $m->softFrom, $m->softTo, $m->lane, $m->lasts, $m->wordsLeft), $lifeline->marks),
                 array_map(static fn (array $y): LifelineYear => new LifelineYear($y[0], $y[1]), $lifeline->years),
             ),
             parentSets: $this->kin->parentSets($sets, $parentUnions, $people),

@@ -21,6 +21,7 @@ final readonly class LifelineMark
         #[OA\Property] public bool $softTo,
         #[OA\Property] public int $lane,
         #[OA\Property] public bool $lasts,
+        #[OA\Property] public bool $wordsLeft,
     ) {
     }
 }

@@ -38,8 +38,10 @@ final class LifelineTest extends TestCase
         $last = [];
         foreach ($line->marks as $mark) {
             if ($mark->lane >= 0) {
-                self::assertGreaterThanOrEqual(0.11, $mark->from - ($last[$mark->lane] ?? -1.0));
-                $last[$mark->lane] = $mark->from;
+                $begins = $mark->wordsLeft ? $mark->to - 0.11 : $mark->from;
+                self::assertGreaterThanOrEqual(0.11 - 0.00001, $begins - ($last[$mark->lane] ?? -1.0));
+                self::assertLessThanOrEqual(1.0, $begins + 0.11, 'it runs off the line');
+                $last[$mark->lane] = $begins;
             }
         }
         self::assertContains(-1, array_column($line->marks, 'lane'));

@@ -18,6 +18,9 @@ final readonly class Lifeline
     /** Share of the axis that the words of one mark take. */
     private const WORDS_WIDTH = 0.11;
 
+    /** From here on words stand to the left of where their mark ends, so as not to run off the line. */
+    private const AT_END = 0.88;
+
     private const OWN_LANES = 3;
 
     private const FAMILY_LANES = 1;
@@ -58,10 +61,11 @@ final readonly class Lifeline
         [$first, $last] = [$first - $pad, $last + $pad];
         $at = static fn (?int $day): float => round(((int) $day - $first) / ($last - $first), 5);
         usort($spans, static fn (array $a, array $b): int => $a[1]->earliest <=> $b[1]->earliest);
-        $lanes = self::lanes(array_map(static fn (array $s): array => [$s[3], $at($s[1]->earliest)], $spans));
+        $isAtEnd = static fn (DaySpan $span): bool => $at($span->earliest) > self::AT_END;
+        $lanes = self::lanes(array_map(static fn (array $s): array => [$s[3], $isAtEnd($s[1]) ? $at((int) $s[1]->latest + 1) - self::WORDS_WIDTH : $at($s[1]->earliest)], $spans));
         $marks = array_map(static fn (array $s, int $lane): Mark => new Mark(
             $s[0]->id, $s[0]->word(), $s[0]->date->shown, $s[2], $s[3],
-            $at($s[1]->earliest), $at((int) $s[1]->latest + 1), $s[1]->softBefore > 0, $s[1]->softAfter > 0, $lane, $s[0]->date->kind === DateKind::Period,
+            $at($s[1]->earliest), $at((int) $s[1]->latest + 1), $s[1]->softBefore > 0, $s[1]->softAfter > 0, $lane, $s[0]->date->kind === DateKind::Period, $isAtEnd($s[1]),
         ), $spans, $lanes);
 
         return new self($marks, self::years($first, $last, $at));

@@ -11,6 +11,7 @@ final readonly class Mark
      * @param  string  $whose  whose event it is, in words; empty for the person's own
      * @param  string  $row  own or family
      * @param  bool  $lasts  it went on from one end to the other, and is not a doubt about when
+     * @param  bool  $wordsLeft  its words end where it ends; others begin where it begins
      * @param  int  $lane  the height at which its words stand, from 0; -1 where they have no room
      */
     public function __construct(
@@ -25,6 +26,7 @@ final readonly class Mark
         public bool $softTo,
         public int $lane,
         public bool $lasts,
+        public bool $wordsLeft,
     ) {
     }
 }
