@@ -25,6 +25,8 @@ final readonly class CopyTree
     /** What of the tree itself is copied; its name, members and journal are its own. */
     private const SETTINGS = ['centre_person_id', 'next_number', 'people_count', 'dead_years_after_birth', 'dead_years_after_adult_event', 'readers_see_living', 'reckoning', 'surname_custom', 'married_custom'];
 
+    private const MANY = 1000;
+
     public function __construct(private CurrentTree $current, private ChangeSets $changes)
     {
     }
@@ -54,6 +56,10 @@ final readonly class CopyTree
             $rows = $this->rows($table, $from->id, $into->id, $change->id);
             if ($rows > 0 && $table !== 'person_lines') {
                 $change->bulk($table, $rows);
+            }
+            if ($rows > self::MANY) {
+                // As in an import: or the foreign keys of what follows are checked as if this table were empty.
+                DB::statement("ANALYZE {$table}");
             }
         }
         DB::statement('SET LOCAL enable_seqscan = on');

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Person;
+use App\Models\Run;
 use App\Models\Tree;
 use App\Trees\Changes\Tables;
 use App\Trees\CopyTree;
@@ -64,6 +65,25 @@ final class CopyTest extends TestCase
         self::assertSame([], self::rows($into->id));
         self::assertNull($this->tree->refresh()->busy_with);
         self::assertSame(1, app(CurrentTree::class)->within($this->tree, static fn (): int => Person::query()->count()));
+    }
+
+    public function test_a_copy_whose_worker_is_gone_is_given_up_with_the_tree_made_for_it(): void
+    {
+        $into = Tree::begin('Never came', $this->user);
+        $run = Run::query()->create(['tree_id' => $this->tree->id, 'user_id' => $this->user->id, 'kind' => 'copy', 'state' => 'running', 'title' => 'A copy',
+            'asked' => ['into' => $into->id], 'done' => 10, 'total' => 100, 'said' => '', 'heartbeat_at' => now()->subMinutes(10)]);
+        $this->api('GET', '/exchange')->assertOk();
+        self::assertSame('failed', $run->refresh()->state);
+        self::assertStringContainsString('Copy the tree again', $run->said);
+        self::assertSame(0, Tree::withTrashed()->whereKey($into->id)->count());
+        self::assertSame(1, Tree::query()->whereKey($this->tree->id)->count());
+    }
+
+    public function test_a_copy_waits_while_something_else_is_done_with_the_tree(): void
+    {
+        Run::query()->create(['tree_id' => $this->tree->id, 'kind' => 'import', 'state' => 'running', 'title' => 'a.ged', 'asked' => [], 'done' => 0, 'total' => 100, 'said' => '', 'heartbeat_at' => now()]);
+        $this->api('POST', '/copies', ['name' => 'Too soon'])->assertStatus(409);
+        self::assertSame(0, Tree::query()->where('name', 'Too soon')->count());
     }
 
     public function test_each_member_can_have_somebody_else_at_the_centre(): void

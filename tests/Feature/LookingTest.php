@@ -143,4 +143,21 @@ final class LookingTest extends TestCase
         self::assertSame(['Sunday, 14 Jun 1818'], $this->api('GET', '/reading/sum?text='.urlencode('= 3 May 1891 - 72y 10m 19d'))->json('suggestions'));
         self::assertSame([], $this->api('GET', '/reading/sum?text=kelp')->json('suggestions'));
     }
+
+    public function test_a_surname_comes_before_a_given_name_and_words_stand_in_any_order(): void
+    {
+        foreach (range(1, 14) as $at) {
+            $this->person("Given{$at} Tarrel b 18{$at}0");
+        }
+        $this->person('Tarrel Averay');
+        $this->person('Isbel Quillan');
+        $found = $this->api('GET', '/jump?q=tarr')->json('people');
+        self::assertCount(12, $found);
+        self::assertNotContains('Tarrel Averay', array_column($found, 'name'));
+        foreach (['isbel quil', 'quil isbel', 'quillan isb', 'isabel quillan', 'isbel kwillan'] as $typed) {
+            self::assertSame(['Isbel Quillan'], array_column($this->api('GET', '/jump?q='.urlencode($typed))->json('people'), 'name'), $typed);
+        }
+        self::assertSame(['Tarrel Averay'], array_column($this->api('GET', '/jump?q=tarrel+averay')->json('people'), 'name'));
+        self::assertCount(12, $this->api('GET', '/jump?q=tarel')->json('people'), 'by sound');
+    }
 }
