@@ -82,7 +82,9 @@ function Mark({
           aria-hidden
           className={`pointer-events-none absolute max-w-[11%] truncate whitespace-nowrap text-[12px] ${chosen ? 'font-semibold text-tide' : own ? 'text-ink' : 'text-graphite'}`}
           style={{
-            ...(mark.wordsLeft ? { right: `${Math.max(0, 1 - mark.to) * 100}%` } : { left: `${mark.from * 100}%` }),
+            ...(mark.wordsLeft
+              ? { right: `${Math.max(0, 1 - mark.to) * 100}%` }
+              : { left: `${mark.from * 100}%` }),
             top: own ? 36 - 17 * mark.lane : 100,
           }}
         >
