@@ -128,4 +128,15 @@ final class TiesTest extends TestCase
         $this->api('PATCH', "/parent-sets/{$set['id']}", ['kind' => 'foster', 'personId' => $mother])->assertNoContent();
         self::assertNotSame('birth', $this->api('GET', "/people/{$moses}")->json('parentSets.0.kind'));
     }
+
+    public function test_a_marriage_typed_with_a_parent_is_that_of_the_parents(): void
+    {
+        $moses = $this->person('Moses Kirk h b 1850');
+        $this->relative($moses, 'father', 'Donal Quillan h');
+        $mother = $this->relative($moses, 'mother', 'Lilias Maddern w m 3 May 1849 Kirkhaven');
+        $unions = $this->api('GET', "/people/{$mother}")->json('unions');
+
+        self::assertCount(1, $unions);
+        self::assertSame(['1849', ['Donal Quillan'], ['Moses Kirk']], [$unions[0]['year'], array_column($unions[0]['partners'], 'name'), array_column($unions[0]['children'], 'name')]);
+    }
 }

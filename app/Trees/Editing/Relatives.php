@@ -25,7 +25,8 @@ final readonly class Relatives
         $relative = $who instanceof Person ? $who : $this->people->enter($who, $this->expectedSex($relation));
         $union = null;
         match ($relation) {
-            'father', 'mother', 'parent' => $this->ties->addParent($person, $relative, $kind),
+            // A parent's marriage in the line is that of the parents: it is not entered beside their union.
+            'father', 'mother', 'parent' => $union = $this->ties->addParent($person, $relative, $kind),
             'partner' => $union = $this->ties->addPartner($person, $relative),
             'child' => $this->ties->addChild($person, $relative, $unionId, $kind),
             'sibling' => $this->ties->addSibling($person, $relative),

@@ -25,8 +25,8 @@ final readonly class Ties
     {
     }
 
-    /** Adds a parent to the set of this kind that has room, or begins a new set. */
-    public function addParent(Person $child, Person $parent, ParentageKind $kind): void
+    /** Adds a parent to the set of this kind that has room, or begins a new set; the union that the parent is now in. */
+    public function addParent(Person $child, Person $parent, ParentageKind $kind): Union
     {
         $this->refuseLoop($child, $parent);
         $sets = ParentSet::query()->where('child_id', $child->id)->orderByDesc('leads')->orderBy('position')->get();
@@ -36,9 +36,10 @@ final readonly class Ties
                 throw new Refusal('They are parent and child already.');
             }
             if ($set->kind === $kind->value && $parents->count() < 2) {
-                $this->joinUnion(Union::query()->findOrFail($set->union_id), $parent);
+                $union = Union::query()->findOrFail($set->union_id);
+                $this->joinUnion($union, $parent);
 
-                return;
+                return $union;
             }
             if ($set->kind === $kind->value && $kind === ParentageKind::Birth) {
                 throw new Refusal('There are two parents by birth already. Say that these are adoptive or foster parents, or unlink one first.');
@@ -46,6 +47,8 @@ final readonly class Ties
         }
         $union = $this->addPartnerUnknown($parent);
         $this->addToUnion($child, $union, $kind);
+
+        return $union;
     }
 
     public function addPartner(Person $person, Person $partner): Union
