@@ -215,7 +215,7 @@ final class DemoLoader
     }
 
     /** @return list<string> */
-    private static function parts(string $rest, int $count): array
+    public static function parts(string $rest, int $count): array
     {
         return array_pad(array_map(trim(...), explode('|', $rest, $count)), $count, '');
     }

@@ -11,7 +11,6 @@ use App\Models\PlaceName;
 use App\Refusal;
 use App\Trees\Editing\Places;
 use NorthBough\Core\Naming\SearchForm;
-use NorthBough\Core\Place\Tenure;
 
 /** The lines of a demo file that make the gazetteer. */
 final class DemoPlaces
@@ -29,7 +28,7 @@ final class DemoPlaces
     public function place(string $rest): void
     {
         [$key, $said] = explode(':', $rest, 2) + [1 => ''];
-        [$name, $kind, $inside, $latitude, $longitude] = self::parts($said, 5);
+        [$name, $kind, $inside, $latitude, $longitude] = DemoLoader::parts($said, 5);
         $this->last = $this->places[trim($key)] = $this->editing->make($name, $kind, $inside === '' ? null : $this->known($inside));
         if ($latitude !== '') {
             $this->editing->change($this->last, ['latitude' => $latitude, 'longitude' => $longitude]);
@@ -39,30 +38,30 @@ final class DemoPlaces
     /** called NAME | language | from | to */
     public function called(string $rest): void
     {
-        [$name, $language, $from, $to] = self::parts($rest, 4);
+        [$name, $language, $from, $to] = DemoLoader::parts($rest, 4);
         PlaceName::query()->create(['place_id' => $this->last()->id, 'name' => $name, 'search' => SearchForm::of($name), 'language' => $language,
-            'position' => 1 + PlaceName::query()->where('place_id', $this->last()->id)->count(), ...self::tenure($from, $to)]);
+            'position' => 1 + PlaceName::query()->where('place_id', $this->last()->id)->count(), ...Places::tenure($from, $to)]);
     }
 
     /** inside KEY | from | to */
     public function inside(string $rest): void
     {
-        [$outer, $from, $to] = self::parts($rest, 3);
-        PlaceInside::query()->create(['place_id' => $this->last()->id, 'inside_id' => $this->known($outer)->id, ...self::tenure($from, $to)]);
+        [$outer, $from, $to] = DemoLoader::parts($rest, 3);
+        PlaceInside::query()->create(['place_id' => $this->last()->id, 'inside_id' => $this->known($outer)->id, ...Places::tenure($from, $to)]);
     }
 
     /** church KEY: KEY | from | to */
     public function church(string $rest): void
     {
         [$key, $said] = explode(':', $rest, 2) + [1 => ''];
-        [$church, $from, $to] = self::parts($said, 3);
-        PlaceChurch::query()->create(['place_id' => $this->known(trim($key))->id, 'church_id' => $this->known($church)->id, ...self::tenure($from, $to)]);
+        [$church, $from, $to] = DemoLoader::parts($said, 3);
+        PlaceChurch::query()->create(['place_id' => $this->known(trim($key))->id, 'church_id' => $this->known($church)->id, ...Places::tenure($from, $to)]);
     }
 
     /** reckoning CALENDAR | first day of the year | until | order | hemisphere */
     public function reckoning(string $rest): void
     {
-        $said = array_combine(['calendar', 'yearStart', 'until', 'order', 'hemisphere'], self::parts($rest, 5));
+        $said = array_combine(['calendar', 'yearStart', 'until', 'order', 'hemisphere'], DemoLoader::parts($rest, 5));
         $this->editing->change($this->last(), ['reckoning' => array_filter($said, static fn (string $word): bool => $word !== '')]);
     }
 
@@ -74,19 +73,5 @@ final class DemoPlaces
     private function last(): Place
     {
         return $this->last ?? throw new Refusal('This stands under a place.');
-    }
-
-    /** @return array{from_typed: string, to_typed: string, from_day: int|null, to_day: int|null} */
-    private static function tenure(string $from, string $to): array
-    {
-        $tenure = Tenure::typed($from, $to);
-
-        return ['from_typed' => $from, 'to_typed' => $to, 'from_day' => $tenure->from, 'to_day' => $tenure->to];
-    }
-
-    /** @return list<string> */
-    private static function parts(string $rest, int $count): array
-    {
-        return array_pad(array_map(trim(...), explode('|', $rest, $count)), $count, '');
     }
 }

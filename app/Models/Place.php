@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use NorthBough\Core\Chrono\SaidReckoning;
-
 /**
  * @property string $name
  * @property string|null $inside_id
@@ -29,10 +27,5 @@ final class Place extends TreeModel
         return [[PlaceWording::class, 'place_id'], [PlaceName::class, 'place_id'], [PlaceInside::class, 'place_id'], [PlaceInside::class, 'inside_id'],
             [PlaceChurch::class, 'place_id'], [PlaceChurch::class, 'church_id'], [Note::class, 'place_id'], [Task::class, 'place_id'],
             [GroupMember::class, 'place_id'], [Marking::class, 'place_id'], [MediaLink::class, 'place_id']];
-    }
-
-    public function saidReckoning(): ?SaidReckoning
-    {
-        return $this->reckoning === null ? null : SaidReckoning::of($this->reckoning);
     }
 }

@@ -15,7 +15,6 @@ use App\Models\PlaceChurch;
 use App\Models\PlaceInside;
 use App\Models\PlaceName;
 use App\Models\TreeModel;
-use App\Refusal;
 use App\Trees\Changes\Change;
 use App\Trees\Changes\ChangeSets;
 use App\Trees\Changes\Intent;
@@ -25,8 +24,6 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use NorthBough\Core\Naming\SearchForm;
-use NorthBough\Core\Place\Tenure;
-use NorthBough\Core\Place\TenureProblem;
 
 /** What is said of a place for a time: names, what it lay in, which church served it. */
 final readonly class PlacePartsController
@@ -42,7 +39,7 @@ final readonly class PlacePartsController
 
         return $this->add($request, $place, 'Gave another name to', fn (Place $row): TreeModel => tap(PlaceName::query()->create([
             'place_id' => $row->id, 'name' => trim($input->name), 'search' => SearchForm::of($input->name), 'language' => trim($input->language),
-            'position' => 1 + (int) PlaceName::query()->where('place_id', $row->id)->max('position'), ...self::tenure($input->from, $input->to),
+            'position' => 1 + (int) PlaceName::query()->where('place_id', $row->id)->max('position'), ...Places::tenure($input->from, $input->to),
         ]), fn () => $this->places->understandNew($input->name)));
     }
 
@@ -54,7 +51,7 @@ final readonly class PlacePartsController
         $this->places->refuseLoop($place, $outer->id);
 
         return $this->add($request, $place, "Put into {$outer->name}, for a time,", static fn (Place $row): TreeModel => PlaceInside::query()->create([
-            'place_id' => $row->id, 'inside_id' => $outer->id, ...self::tenure($input->from, $input->to),
+            'place_id' => $row->id, 'inside_id' => $outer->id, ...Places::tenure($input->from, $input->to),
         ]));
     }
 
@@ -65,7 +62,7 @@ final readonly class PlacePartsController
         $church = Place::query()->findOrFail($input->placeId);
 
         return $this->add($request, $place, "Said that {$church->name} served", static fn (Place $row): TreeModel => PlaceChurch::query()->create([
-            'place_id' => $row->id, 'church_id' => $church->id, ...self::tenure($input->from, $input->to),
+            'place_id' => $row->id, 'church_id' => $church->id, ...Places::tenure($input->from, $input->to),
         ]));
     }
 
@@ -101,17 +98,5 @@ final readonly class PlacePartsController
         $this->changes->run(new Intent(TreesController::user($request), $summary), static fn (Change $change) => $change->deleteWhole($row));
 
         return response()->noContent();
-    }
-
-    /** @return array{from_typed: string, to_typed: string, from_day: int|null, to_day: int|null} */
-    private static function tenure(string $from, string $to): array
-    {
-        try {
-            $tenure = Tenure::typed($from, $to);
-        } catch (TenureProblem $problem) {
-            throw new Refusal($problem->getMessage());
-        }
-
-        return ['from_typed' => trim($from), 'to_typed' => trim($to), 'from_day' => $tenure->from, 'to_day' => $tenure->to];
     }
 }

@@ -17,6 +17,8 @@ use NorthBough\Core\Chrono\DaySpan;
 use NorthBough\Core\Naming\SearchForm;
 use NorthBough\Core\Place\PlacePath;
 use NorthBough\Core\Place\PlaceReader;
+use NorthBough\Core\Place\Tenure;
+use NorthBough\Core\Place\TenureProblem;
 
 /**
  * The gazetteer and the words that stand for its places. Words are never replaced, and no place is made of them unless
@@ -127,6 +129,24 @@ final readonly class Places
             }
         }
         $change->deleteWhole($place);
+    }
+
+    /**
+     * Two dates as typed, either of them empty, in the columns of what is said of a place for a time.
+     *
+     * @return array{from_typed: string, to_typed: string, from_day: int|null, to_day: int|null}
+     *
+     * @throws Refusal when a date is not understood, or it ends before it begins
+     */
+    public static function tenure(string $from, string $to): array
+    {
+        try {
+            $tenure = Tenure::typed($from, $to);
+        } catch (TenureProblem $problem) {
+            throw new Refusal($problem->getMessage());
+        }
+
+        return ['from_typed' => trim($from), 'to_typed' => trim($to), 'from_day' => $tenure->from, 'to_day' => $tenure->to];
     }
 
     /** A place cannot lie in itself, nor in what lies in it. */
