@@ -62,10 +62,6 @@ final readonly class PlacePages
     {
         $gazetteer = $this->gazetteers->of([$place->id]);
         $inward = $this->facts->inward($place->id);
-        $wordings = DB::table('place_wordings')->where('place_wordings.tree_id', $place->tree_id)->where('place_wordings.place_id', $place->id)
-            ->leftJoin('events', static fn ($join) => $join->on('events.tree_id', 'place_wordings.tree_id')->whereRaw('md5(events.place_typed) = md5(place_wordings.typed)')
-                ->where('events.place_typed', '!=', '')->whereNull('events.place_id'))
-            ->groupBy('place_wordings.typed')->selectRaw('place_wordings.typed, count(events.id) AS facts')->orderByDesc('facts')->orderBy('typed')->limit(self::FACTS)->get();
         $inner = $this->places()->whereIn('id', $inward)->where('id', '!=', $place->id)->orderBy('search')->limit(self::FACTS)->get(['id', 'name', 'kind', 'search']);
         $facts = $this->facts->in($inward);
         $count = $this->living->isShielding() ? $this->ofPeople(clone $facts)->count() : (clone $facts)->count();
@@ -79,11 +75,24 @@ final readonly class PlacePages
                 ->map(static fn (PlaceName $name): PlaceNameResource => new PlaceNameResource($name->id, $name->name, $name->language, $name->from_typed, $name->to_typed))->all()),
             $this->ties('place_insides', 'inside_id', $place->id, $gazetteer), $this->ties('place_churches', 'church_id', $place->id, $gazetteer),
             $this->lines($inner->all()),
-            // Where somebody living is, stands in these words too.
-            $this->living->isShielding() ? [] : array_values($wordings->map(static fn (stdClass $row): WordingResource => new WordingResource($row->typed, (int) $row->facts))->all()),
+            $this->wordings($place),
             $this->first($facts), $count,
             self::deleting($this->facts->in([$place->id])->count()),
         );
+    }
+
+    /** @return list<WordingResource> none for readers: where somebody living is, stands in these words too */
+    private function wordings(Place $place): array
+    {
+        if ($this->living->isShielding()) {
+            return [];
+        }
+        $rows = DB::table('place_wordings')->where('place_wordings.tree_id', $place->tree_id)->where('place_wordings.place_id', $place->id)
+            ->leftJoin('events', static fn ($join) => $join->on('events.tree_id', 'place_wordings.tree_id')->whereRaw('md5(events.place_typed) = md5(place_wordings.typed)')
+                ->where('events.place_typed', '!=', '')->whereNull('events.place_id'))
+            ->groupBy('place_wordings.typed')->selectRaw('place_wordings.typed, count(events.id) AS facts')->orderByDesc('facts')->orderBy('typed')->limit(self::FACTS)->get();
+
+        return array_values($rows->map(static fn (stdClass $row): WordingResource => new WordingResource($row->typed, (int) $row->facts))->all());
     }
 
     private static function deleting(int $facts): string
