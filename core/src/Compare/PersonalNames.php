@@ -17,6 +17,8 @@ final class PersonalNames
 {
     private const ALIKE = 0.8;
 
+    private const SOMEWHAT_ALIKE = 0.65;
+
     public static function compare(PersonalName $one, PersonalName $other, ?NameVariants $variants = null): Comparison
     {
         $given = self::given($one->given, $other->given, $variants ?? NameVariants::usual());
@@ -68,7 +70,7 @@ final class PersonalNames
         return match (true) {
             $isHeardAlike => new Comparison(Verdict::Fits, "{$one} and {$other} sound alike.", 0.8),
             $percent / 100 >= self::ALIKE => new Comparison(Verdict::Strains, "{$one} and {$other} are a letter or two apart.", 0.6),
-            default => new Comparison(Verdict::Incomparable, "{$one} and {$other} are different names.", 0.1),
+            default => new Comparison(Verdict::Incomparable, "{$one} and {$other} are different names.", $percent / 100 >= self::SOMEWHAT_ALIKE ? 0.3 : 0.1),
         };
     }
 }

@@ -26,6 +26,7 @@ final class Forms
             new Season,
             new NamedCalendar,
             new Interpreted,
+            new BySum,
             new Approximate,
             new Bound,
             new BetweenTwo,

@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Linkage;
+
+use NorthBough\Core\Chrono\DaySpan;
+use NorthBough\Core\Naming\PersonalName;
+use NorthBough\Core\Tree\Event;
+use NorthBough\Core\Tree\Person;
+use NorthBough\Core\Tree\Sex;
+use NorthBough\Core\Tree\Standing;
+use NorthBough\Core\Tree\TreeView;
+
+/** People of a tree, and how they are tied to one another, as a line-up needs them. */
+final readonly class Candidates
+{
+    /** @param  array<string, Candidate>  $all  by id */
+    private function __construct(public array $all)
+    {
+    }
+
+    /**
+     * @param  list<string>  $ids  of people worth looking at; their partners, parents and children come along
+     * @param  int  $rounds  how many ties outward
+     */
+    public static function around(TreeView $tree, array $ids, int $rounds = 1): self
+    {
+        $sets = [];
+        $unions = [];
+        $known = array_values(array_unique($ids));
+        $new = $known;
+        for ($round = 0; $round <= $rounds && $new !== []; $round++) {
+            $sets += $tree->parentSets($new);
+            $unions += $tree->unionsOf($new);
+            if ($round === $rounds) {
+                break;
+            }
+            $next = [];
+            foreach ($new as $id) {
+                foreach ($sets[$id] ?? [] as $set) {
+                    array_push($next, ...array_map(static fn ($parent): string => $parent->personId, $set->parents));
+                }
+                foreach ($unions[$id] ?? [] as $union) {
+                    array_push($next, ...$union->partnerIds, ...$union->childIds);
+                }
+            }
+            $new = array_values(array_diff(array_unique($next), $known));
+            $known = [...$known, ...$new];
+        }
+        $lives = $tree->lives($known);
+        $all = [];
+        foreach ($known as $id) {
+            if (isset($lives[$id])) {
+                $all[$id] = self::candidate($lives[$id], $sets[$id] ?? [], $unions[$id] ?? [], $lives);
+            }
+        }
+
+        return new self($all);
+    }
+
+    /**
+     * @param  list<\NorthBough\Core\Tree\ParentSet>  $sets
+     * @param  list<\NorthBough\Core\Tree\Union>  $unions
+     * @param  array<string, Person>  $lives
+     */
+    private static function candidate(Person $person, array $sets, array $unions, array $lives): Candidate
+    {
+        $parents = [];
+        foreach ($sets as $set) {
+            foreach ($set->parents as $parent) {
+                if ($parent->standing !== Standing::RuledOut) {
+                    $parents[$parent->personId] = $parent->personId;
+                }
+            }
+        }
+        $partners = [];
+        $children = [];
+        foreach ($unions as $union) {
+            $partners += array_combine($union->partnersOf($person->id), $union->partnersOf($person->id));
+            $children += array_combine($union->childIds, $union->childIds);
+        }
+        $sign = $person->leading('christening', 'baptism');
+        $birth = self::span($person->leading('birth'));
+
+        return new Candidate(
+            $person->id, $person->name()->shown(), self::names($person, $partners, $lives), $person->sex,
+            $birth ?? self::span($sign), $birth === null && $sign !== null, $person->leading('birth')->place ?? $sign->place ?? '',
+            self::span($person->leading('death', 'burial', 'cremation')),
+            array_values($partners), array_values($parents), array_values($children),
+        );
+    }
+
+    /**
+     * @param  array<string, string>  $partners
+     * @param  array<string, Person>  $lives
+     * @return list<PersonalName>
+     */
+    private static function names(Person $person, array $partners, array $lives): array
+    {
+        $names = array_map(static fn ($name): PersonalName => $name->name, $person->names);
+        foreach ($person->sex === Sex::Male ? [] : $partners as $partner) {
+            $surname = isset($lives[$partner]) ? $lives[$partner]->name()->surname : '';
+            if ($surname !== '' && $names !== []) {
+                $names[] = PersonalName::of($names[0]->given, $surname, '', '', '', $names[0]->nickname);
+            }
+        }
+
+        return $names;
+    }
+
+    private static function span(?Event $event): ?DaySpan
+    {
+        $span = $event?->date->span();
+
+        return $span?->earliest === null && $span?->latest === null ? null : $span;
+    }
+}

@@ -1,0 +1,157 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Linkage;
+
+use NorthBough\Core\Chrono\DaySpan;
+use NorthBough\Core\Chrono\GenDate;
+use NorthBough\Core\Chrono\ToldAge;
+use NorthBough\Core\Compare\Comparison;
+use NorthBough\Core\Compare\PersonalNames;
+use NorthBough\Core\Compare\Places;
+use NorthBough\Core\Compare\Sexes;
+use NorthBough\Core\Compare\ToldBirths;
+use NorthBough\Core\Compare\Verdict;
+use NorthBough\Core\Naming\NameVariants;
+use NorthBough\Core\Naming\PersonalName;
+use NorthBough\Core\Record\Meaning;
+use NorthBough\Core\Record\Roll;
+use NorthBough\Core\Record\RollLine;
+
+/** How alike a line of a roll and somebody of the tree are by themselves: name, sex, age, birthplace, alive that day. */
+final class LineLikeness
+{
+    /** Weights by the level that Compare gives, the nearest level not above it counting. */
+    private const GIVEN = ['1.0' => 3.0, '0.9' => 2.4, '0.85' => 2.0, '0.8' => 1.6, '0.7' => 0.8, '0.6' => 0.6, '0.5' => 0.0, '0.3' => -3.0, '0.0' => -12.0];
+
+    private const SURNAME = ['1.0' => 2.4, '0.8' => 1.8, '0.6' => 1.2, '0.5' => 0.0, '0.3' => -1.5, '0.0' => -4.0];
+
+    private const BIRTHPLACE = ['1.0' => 1.4, '0.8' => 1.1, '0.0' => -0.8];
+
+    private const AGE_FITS = 2.6;
+
+    /** What each year that an age is off takes away: told ages err by a few years often, and by more seldom. */
+    private const A_YEAR_OFF = 0.45;
+
+    private const OFTEN_OFF = 3.0;
+
+    private const A_YEAR_MORE = 1.2;
+
+    private const TOO_FAR = -30.0;
+
+    private const SEX_CONTRADICTS = -9.0;
+
+    /** @var array<string, Comparison> */
+    private array $compared = [];
+
+    /** @var array<string, DaySpan|null> by line */
+    private array $births = [];
+
+    public function __construct(private readonly Roll $roll, private readonly NameVariants $variants)
+    {
+    }
+
+    public function of(RollLine $line, Candidate $candidate): Likeness
+    {
+        if ($this->isOutOfLife($line, $candidate)) {
+            return new Likeness(Likeness::NEVER, ["{$candidate->shown} did not live on {$this->roll->date->shown}."]);
+        }
+        $grounds = [];
+        [$score, $ground] = $this->name($this->roll->name($line), $candidate);
+        $grounds[] = $ground;
+        $sexes = Sexes::compare($this->roll->sex($line), $candidate->sex);
+        if ($sexes->verdict === Verdict::Contradicts) {
+            $score += self::SEX_CONTRADICTS;
+            $grounds[] = $sexes->ground;
+        }
+        $told = $this->births[$line->id] ??= $this->birth($line);
+        if ($told !== null && $candidate->birth !== null) {
+            [$weight, $ground] = self::age($told, $candidate);
+            $score += $weight;
+            $grounds[] = $ground;
+        }
+        $place = $this->roll->said($line, Meaning::BirthPlace);
+        if ($place !== '' && $candidate->birthPlace !== '') {
+            $places = $this->compared["p|{$place}|{$candidate->birthPlace}"] ??= Places::compare($place, $candidate->birthPlace);
+            $score += self::weight(self::BIRTHPLACE, $places->level);
+            $grounds[] = $places->verdict === Verdict::Incomparable ? "Born at {$candidate->birthPlace}, says the tree; the page says {$place}." : "Born at {$place}.";
+        }
+
+        return new Likeness($score, $grounds);
+    }
+
+    /** @return array{float, string} */
+    private static function age(DaySpan $told, Candidate $candidate): array
+    {
+        $known = $candidate->birth ?? DaySpan::between(null, null);
+        // A christening bounds a birth, which lies up to a year before it as a rule.
+        $known = $candidate->isBornBySign && $known->earliest !== null ? DaySpan::between($known->earliest - 366, $known->latest) : $known;
+        $ages = ToldBirths::compare($told, $known);
+        $off = (1 - $ages->level) * ToldBirths::FAR;
+        $weight = self::AGE_FITS - self::A_YEAR_OFF * min(self::OFTEN_OFF, $off) - self::A_YEAR_MORE * max(0.0, $off - self::OFTEN_OFF);
+
+        return [$ages->verdict === Verdict::Contradicts ? self::TOO_FAR : $weight, $ages->ground];
+    }
+
+    /** @return array{float, string} the best of all names that the candidate has */
+    private function name(PersonalName $written, Candidate $candidate): array
+    {
+        $best = [-10.0, 'No name is known.'];
+        foreach ($candidate->names as $name) {
+            $given = $this->part('g', $written->given, $name->given);
+            if ($name->nickname !== '') {
+                $nick = $this->part('g', $written->given, $name->nickname);
+                $given = $nick->level > $given->level ? $nick : $given;
+            }
+            $surname = $this->part('s', $written->surname, $name->surname);
+            $score = self::weight(self::GIVEN, $given->level) + self::weight(self::SURNAME, $surname->level);
+            if ($score > $best[0]) {
+                $best = [$score, implode(' ', array_unique([$given->ground, $surname->ground]))];
+            }
+        }
+
+        return $best;
+    }
+
+    private function part(string $which, string $one, string $other): Comparison
+    {
+        return $this->compared["{$which}|{$one}|{$other}"] ??= $which === 'g'
+            ? PersonalNames::compare(PersonalName::of($one, ''), PersonalName::of($other, ''), $this->variants)
+            : PersonalNames::compare(PersonalName::of('', $one), PersonalName::of('', $other), $this->variants);
+    }
+
+    /** The birth that the line tells: by a day in its own column, else by the sum of a told age. */
+    private function birth(RollLine $line): ?DaySpan
+    {
+        $written = $this->roll->said($line, Meaning::BirthDate);
+        if ($written !== '') {
+            return GenDate::parse($written)->span();
+        }
+        $age = ToldAge::parse($this->roll->said($line, Meaning::Age), $this->roll->kind->telling);
+        $told = $this->roll->date->span();
+
+        return $age === null || $told === null ? null : $age->bornBySum($told);
+    }
+
+    private function isOutOfLife(RollLine $line, Candidate $candidate): bool
+    {
+        $day = $this->roll->date->span();
+        $isThere = $this->roll->kind->eventIsOfAll || ($this->roll->role($line)->acts ?? false);
+
+        return ($day?->latest !== null && $candidate->birth?->earliest !== null && $candidate->birth->earliest - $candidate->birth->softBefore > $day->latest && ! $candidate->isBornBySign)
+            || ($isThere && $day?->earliest !== null && $candidate->death?->latest !== null && $candidate->death->latest + $candidate->death->softAfter < $day->earliest);
+    }
+
+    /** @param  array<string, float>  $weights  the highest level first */
+    private static function weight(array $weights, float $level): float
+    {
+        foreach ($weights as $from => $weight) {
+            if ($level >= (float) $from - 0.001) {
+                return $weight;
+            }
+        }
+
+        return 0.0;
+    }
+}

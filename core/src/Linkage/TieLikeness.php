@@ -1,0 +1,135 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Linkage;
+
+use NorthBough\Core\Record\Roll;
+use NorthBough\Core\Record\RollLine;
+use NorthBough\Core\Record\Tie;
+
+/**
+ * How well two people of the tree fit two lines of a roll together: what the roles say they are to one another against
+ * what the tree knows. A tie that the page says counts more than one that only follows from two others.
+ */
+final class TieLikeness
+{
+    private const SAID_AND_KNOWN = 4.0;
+
+    private const SAID_AND_NOT_KNOWN = -2.5;
+
+    private const FOLLOWS_AND_KNOWN = 1.6;
+
+    private const FOLLOWS_AND_NOT_KNOWN = -1.0;
+
+    /** The tree knows both parents of somebody, and the page names another. */
+    private const THIRD_PARENT = -5.0;
+
+    private const KIN_UNSAID = 2.2;
+
+    private const FARTHER_KIN = 0.8;
+
+    /** @var array<string, array{Tie, bool}> by two lines: what one is to the other, and whether the page says so itself */
+    private array $expected = [];
+
+    public function __construct(private readonly Roll $roll, private readonly KnownTies $known, private readonly Candidates $candidates)
+    {
+    }
+
+    public function of(RollLine $line, string $person, RollLine $other, string $otherPerson): float
+    {
+        [$tie, $isSaid] = $this->expected["{$line->id} {$other->id}"] ??= $this->expect($line, $other);
+        $known = $this->known->between($person, $otherPerson);
+        if ($tie === Tie::None || $tie === Tie::Kin) {
+            return match ($known) {
+                Tie::None => $tie === Tie::Kin ? -0.3 : 0.0,
+                Tie::Partner, Tie::Child, Tie::Parent, Tie::Sibling => $tie === Tie::Kin ? self::KIN_UNSAID : self::FARTHER_KIN,
+                default => self::FARTHER_KIN,
+            };
+        }
+        if ($tie === $known || ($isSaid === false && $tie === Tie::Child && $known === Tie::StepChild)) {
+            return $isSaid ? self::SAID_AND_KNOWN : self::FOLLOWS_AND_KNOWN;
+        }
+        // A "son-in-law" may be a stepson, and a "son" a stepson, too.
+        if ($isSaid && (($tie === Tie::ChildInLaw && $known === Tie::StepChild) || ($tie === Tie::Child && $known === Tie::StepChild) || ($tie === Tie::StepChild && $known === Tie::Child))) {
+            return self::FOLLOWS_AND_KNOWN;
+        }
+        if ($tie === Tie::Child && $isSaid && count($this->candidates->all[$person]->parents ?? []) > 1) {
+            return self::THIRD_PARENT;
+        }
+
+        return $isSaid ? self::SAID_AND_NOT_KNOWN : self::FOLLOWS_AND_NOT_KNOWN;
+    }
+
+    /** What speaks against somebody whose partner, parent or child on the page is nobody of the tree. */
+    public function ofStranger(RollLine $line, string $person, RollLine $stranger): float
+    {
+        [$tie, $isSaid] = $this->expected["{$line->id} {$stranger->id}"] ??= $this->expect($line, $stranger);
+
+        return $tie === Tie::Child && $isSaid && count($this->candidates->all[$person]->parents ?? []) > 1 ? self::THIRD_PARENT / 2 : 0.0;
+    }
+
+    /** The ground in words, where the tree knows what the page says. */
+    public function ground(RollLine $line, string $person, RollLine $other, string $otherPerson): string
+    {
+        [$tie] = $this->expected["{$line->id} {$other->id}"] ??= $this->expect($line, $other);
+        $known = $this->known->between($person, $otherPerson);
+        $shown = $this->candidates->all[$otherPerson]->shown;
+
+        return match (true) {
+            $known !== Tie::None && ($tie === $known || $tie === Tie::Kin || $tie === Tie::None) => "Known as {$known->value} of {$shown}.",
+            $tie !== Tie::None && $tie !== Tie::Kin && $known !== $tie => '',
+            default => '',
+        };
+    }
+
+    /** @return array{Tie, bool} */
+    private function expect(RollLine $line, RollLine $other): array
+    {
+        $tie = $this->roll->tie($line);
+        $otherTie = $this->roll->tie($other);
+        $principal = $this->roll->principalOf($line);
+        if ($principal?->id === $other->id) {
+            return [$tie, true];
+        }
+        if ($this->roll->principalOf($other)?->id === $line->id) {
+            return [self::opposite($otherTie), true];
+        }
+        if ($principal === null || $principal->id !== $this->roll->principalOf($other)?->id) {
+            return [$tie === Tie::Kin && $otherTie === Tie::Kin ? Tie::Kin : Tie::None, false];
+        }
+
+        return [self::following($tie, $otherTie), false];
+    }
+
+    private static function opposite(Tie $tie): Tie
+    {
+        return match ($tie) {
+            Tie::Child, Tie::StepChild => Tie::Parent,
+            Tie::Parent => Tie::Child,
+            Tie::Grandchild => Tie::Grandparent,
+            Tie::Grandparent => Tie::Grandchild,
+            Tie::ChildInLaw => Tie::ParentInLaw,
+            Tie::ParentInLaw => Tie::ChildInLaw,
+            Tie::SiblingsChild => Tie::ParentsSibling,
+            Tie::ParentsSibling => Tie::SiblingsChild,
+            default => $tie,
+        };
+    }
+
+    /** What two are to one another who are this and that to the same head. */
+    private static function following(Tie $one, Tie $other): Tie
+    {
+        return match ([$one, $other]) {
+            [Tie::Child, Tie::Partner], [Tie::StepChild, Tie::Partner] => Tie::Child,
+            [Tie::Partner, Tie::Child], [Tie::Partner, Tie::StepChild] => Tie::Parent,
+            [Tie::Child, Tie::Child], [Tie::StepChild, Tie::StepChild], [Tie::Sibling, Tie::Sibling] => Tie::Sibling,
+            [Tie::Parent, Tie::Parent], [Tie::ParentInLaw, Tie::ParentInLaw] => Tie::Partner,
+            [Tie::Parent, Tie::Sibling] => Tie::Parent,
+            [Tie::Sibling, Tie::Parent] => Tie::Child,
+            [Tie::Partner, Tie::ParentInLaw] => Tie::Child,
+            [Tie::ParentInLaw, Tie::Partner] => Tie::Parent,
+            default => Tie::None,
+        };
+    }
+}

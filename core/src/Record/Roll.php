@@ -1,0 +1,120 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Record;
+
+use NorthBough\Core\Chrono\GenDate;
+use NorthBough\Core\Naming\PersonalName;
+use NorthBough\Core\Tree\Sex;
+
+/** What one record says of people: its kind, its day and place, and its lines. */
+final readonly class Roll
+{
+    /** @var array<string, Role|null> by line */
+    private array $roles;
+
+    /** @var array<string, string> line that a role's tie is told of, by line */
+    private array $principals;
+
+    /** @param  list<RollLine>  $lines in the order of the page */
+    public function __construct(public RecordKind $kind, public GenDate $date, public string $place, public array $lines)
+    {
+        $roles = [];
+        foreach ($lines as $line) {
+            $roles[$line->id] = $kind->role($line->role) ?? $kind->role($this->said($line, Meaning::Relation));
+        }
+        $this->roles = $roles;
+        $this->principals = $this->principals();
+    }
+
+    /** What a line says in the column of a meaning; empty where the kind has no such column. */
+    public function said(RollLine $line, Meaning $meaning): string
+    {
+        $column = $this->kind->column($meaning);
+
+        return $column === null ? '' : trim($line->columns[$column->code] ?? '');
+    }
+
+    public function role(RollLine $line): ?Role
+    {
+        return $this->roles[$line->id];
+    }
+
+    /** The line of whom a line's tie is told: the head for his wife, the bride for her father. */
+    public function principalOf(RollLine $line): ?RollLine
+    {
+        return $this->line($this->principals[$line->id] ?? '');
+    }
+
+    public function tie(RollLine $line): Tie
+    {
+        return $this->role($line)->tie ?? ($this->kind->column(Meaning::Relation) === null && $line->role === '' && $this->kind->eventIsOfAll ? Tie::Kin : Tie::None);
+    }
+
+    /** Whoever is told to be this of that line: the wife of the head. */
+    public function firstTied(RollLine $principal, Tie $tie): ?RollLine
+    {
+        foreach ($this->lines as $line) {
+            if ($this->tie($line) === $tie && ($this->principals[$line->id] ?? '') === $principal->id) {
+                return $line;
+            }
+        }
+
+        return null;
+    }
+
+    public function sex(RollLine $line): Sex
+    {
+        $told = mb_strtolower(mb_substr($this->said($line, Meaning::Sex), 0, 1));
+        $role = $this->role($line);
+
+        return match (true) {
+            $told === 'm' => Sex::Male,
+            $told === 'f', $told === 'w' => Sex::Female,
+            default => $role->sex ?? Sex::Unknown,
+        };
+    }
+
+    /** The name with the surname that "do" or a line without one takes from the line above. */
+    public function name(RollLine $line): PersonalName
+    {
+        return PersonalName::parse($line->name);
+    }
+
+    public function line(string $id): ?RollLine
+    {
+        foreach ($this->lines as $line) {
+            if ($line->id === $id) {
+                return $line;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return array<string, string> */
+    private function principals(): array
+    {
+        $principals = [];
+        $byRole = [];
+        $head = null;
+        foreach ($this->lines as $line) {
+            $role = $this->roles[$line->id];
+            if ($role?->tie === Tie::Principal) {
+                // Each head begins a household of its own on the same page.
+                $head = $line->id;
+                $byRole = [];
+            }
+            if ($role !== null) {
+                $byRole[$role->code] = $line->id;
+            }
+            $principal = $role === null || $role->of === '' ? $head : ($byRole[$role->of] ?? $head);
+            if ($principal !== null && $principal !== $line->id) {
+                $principals[$line->id] = $principal;
+            }
+        }
+
+        return $principals;
+    }
+}

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Record;
+
+use NorthBough\Core\Chrono\GenDate;
+
+/** One thing that a line tells, with the rule by which it follows from the words and the sum that was made. */
+final readonly class Telling
+{
+    private function __construct(
+        public TellingOf $of,
+        public string $lineId,
+        public string $otherLineId,
+        public string $kind,
+        public GenDate $date,
+        public string $place,
+        public string $value,
+        public string $rule,
+        public string $working,
+        public string $words,
+        public bool $isSaid,
+    ) {
+    }
+
+    /**
+     * @param  string  $kind  code of an EventKind
+     * @param  string  $words  of the page
+     */
+    public static function ofPerson(string $lineId, string $kind, GenDate $date, string $place, string $value, string $words): self
+    {
+        return new self(TellingOf::Person, $lineId, '', $kind, $date, $place, $value, '', '', $words, true);
+    }
+
+    public static function ofCouple(string $lineId, string $otherLineId, string $kind, GenDate $date, string $place, string $words): self
+    {
+        return new self(TellingOf::Couple, $lineId, $otherLineId, $kind, $date, $place, '', '', '', $words, true);
+    }
+
+    /** @param  bool  $isSaid  the words themselves say it, and it is not only likely */
+    public static function tie(TellingOf $tie, string $lineId, string $otherLineId, string $words, bool $isSaid = true): self
+    {
+        return new self($tie, $lineId, $otherLineId, '', GenDate::phrase(''), '', '', '', '', $words, $isSaid);
+    }
+
+    public static function sex(string $lineId, string $sex, string $words): self
+    {
+        return new self(TellingOf::Sex, $lineId, '', 'sex', GenDate::phrase(''), '', $sex, '', '', $words, true);
+    }
+
+    public static function remark(string $lineId, string $kind, GenDate $date, string $words): self
+    {
+        return new self(TellingOf::Remark, $lineId, '', $kind, $date, '', '', '', '', $words, true);
+    }
+
+    /** The same with the rule and its sum, in a sentence that can be checked. */
+    public function by(string $rule, string $working): self
+    {
+        return new self($this->of, $this->lineId, $this->otherLineId, $this->kind, $this->date, $this->place, $this->value, $rule, $working, $this->words, $this->isSaid);
+    }
+
+    /** By which it is declined, and known again when the roll is read anew. */
+    public function key(): string
+    {
+        return implode(':', [$this->lineId, $this->rule, $this->of->value, $this->kind, $this->otherLineId]);
+    }
+}
