@@ -20,11 +20,14 @@ use App\Http\People\PeopleController;
 use App\Http\People\RolesController;
 use App\Http\People\TiesController;
 use App\Http\People\UnionsController;
+use App\Http\Pictures\PicturesController;
 use App\Http\Places\PlacePartsController;
 use App\Http\Places\PlacesController;
 use App\Http\Places\WordingsController;
 use App\Http\Reading\ReadingController;
 use App\Http\Records\CitationsController;
+use App\Http\Records\RecordKindsController;
+use App\Http\Records\RecordsController;
 use App\Http\Records\RepositoriesController;
 use App\Http\Records\SourcesController;
 use App\Http\Reports\ReportsController;
@@ -38,7 +41,7 @@ use App\Http\Tree\WorldEventsController;
 use Illuminate\Support\Facades\Route;
 
 $uuid = '[0-9a-fA-F]{8}(?:-[0-9a-fA-F]{4}){3}-[0-9a-fA-F]{12}';
-foreach (['tree', 'person', 'union', 'fact', 'name', 'source', 'claim', 'change', 'run', 'upload', 'parentSet', 'unionPartner', 'subject', 'deleted', 'note', 'task', 'group', 'mark', 'role', 'eventKind', 'nameVariant', 'worldEvent', 'repository', 'place', 'placeName', 'placeInside', 'placeChurch'] as $key) {
+foreach (['tree', 'person', 'union', 'fact', 'name', 'source', 'claim', 'change', 'run', 'upload', 'parentSet', 'unionPartner', 'subject', 'deleted', 'note', 'task', 'group', 'mark', 'role', 'eventKind', 'nameVariant', 'worldEvent', 'repository', 'place', 'placeName', 'placeInside', 'placeChurch', 'record', 'image', 'media'] as $key) {
     Route::pattern($key, $uuid);
 }
 
@@ -71,6 +74,10 @@ Route::prefix('api')->group(function (): void {
         Route::get('reading/places', [ReadingController::class, 'places']);
         Route::get('sources', [SourcesController::class, 'index']);
         Route::get('sources/{source}', [SourcesController::class, 'show']);
+        Route::get('record-kinds', [RecordKindsController::class, 'index']);
+        Route::get('records/{record}', [RecordsController::class, 'show']);
+        Route::get('media/{media}/tiles/{page}/{level}/{x}/{y}', [PicturesController::class, 'tile'])->whereNumber(['page', 'level', 'x', 'y']);
+        Route::get('media/{media}/original', [PicturesController::class, 'original']);
         Route::get('places', [PlacesController::class, 'index']);
         Route::get('places/{place}', [PlacesController::class, 'show']);
         Route::get('reading/date', [ReadingController::class, 'date']);
@@ -145,6 +152,16 @@ Route::prefix('api')->group(function (): void {
         Route::post('sources/{source}/notes', [NotesController::class, 'onSource']);
         Route::patch('repositories/{repository}', [RepositoriesController::class, 'update']);
         Route::post('repositories/{repository}/notes', [NotesController::class, 'onRepository']);
+        Route::post('sources/{source}/records', [RecordsController::class, 'store']);
+        Route::put('records/{record}', [RecordsController::class, 'update']);
+        Route::delete('records/{record}', [RecordsController::class, 'destroy']);
+        Route::put('records/{record}/draft', [RecordsController::class, 'draft']);
+        Route::delete('records/{record}/draft', [RecordsController::class, 'dropDraft']);
+        Route::post('records/{record}/line-up', [RecordsController::class, 'lineUp']);
+        Route::post('records/{record}/take-in', [RecordsController::class, 'takeIn']);
+        Route::post('records/{record}/images', [PicturesController::class, 'store']);
+        Route::delete('images/{image}', [PicturesController::class, 'destroy']);
+        Route::put('images/{image}/view', [PicturesController::class, 'view']);
         Route::put('sources/{source}/reckoning', [SourcesController::class, 'reckon']);
         Route::post('places', [PlacesController::class, 'store']);
         Route::patch('places/{place}', [PlacesController::class, 'update']);

@@ -6,6 +6,10 @@ namespace App\Models;
 
 /**
  * @property string $record_id
+ * @property string|null $roll_line_id the line that makes it
+ * @property string|null $other_line_id of a tie, the other line
+ * @property string $aspect
+ * @property array<string, string> $said rule and sum by which it followed from the words
  * @property string $words
  * @property string $quality
  * @property bool $taken_over
@@ -17,6 +21,11 @@ namespace App\Models;
 final class Claim extends TreeModel
 {
     protected $table = 'claims';
+
+    protected function casts(): array
+    {
+        return [...parent::casts(), 'said' => 'array'];
+    }
 
     public static function dependents(): array
     {

@@ -18,6 +18,7 @@ use NorthBough\Core\Chrono\GenDate;
  * @property string $place_typed
  * @property string|null $place_id
  * @property bool $denied
+ * @property string $standing
  * @property int $position
  */
 final class Event extends TreeModel

@@ -9,6 +9,7 @@ namespace App\Models;
  *
  * @property string $media_id
  * @property string|null $person_id
+ * @property string|null $record_id
  * @property int $position
  * @property bool $is_main
  * @property array<string, mixed>|null $view

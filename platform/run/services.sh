@@ -93,9 +93,11 @@ EOF
   record nginx "$(cat "$NB_VAR/run/nginx.pid")"
 }
 
-# The worker is begun again when it ends, which it does by itself now and then to give memory back.
+# The workers are begun again when they end, which they do by themselves now and then to give memory back. Pictures have
+# one of their own, so that nobody who puts one on a record waits for an import.
 start_worker() {
-  as setsid bash -c 'while true; do "$1" "$2/artisan" queue:work long --queue=long --timeout=3600 --memory=1024 --sleep=0.3 --tries=1 --quiet; sleep 1; done' \
+  as setsid bash -c '(while true; do "$1" "$2/artisan" queue:work long --queue=previews --timeout=1800 --memory=512 --sleep=0.5 --tries=2 --quiet; sleep 1; done) &
+    while true; do "$1" "$2/artisan" queue:work long --queue=long --timeout=3600 --memory=1024 --sleep=0.3 --tries=1 --quiet; sleep 1; done' \
     worker "$php" "$root" >>"$NB_VAR/log/worker.log" 2>&1 </dev/null 9>&- &
   local shell=$! tries=0 pid=
   # runuser stays in front of the loop; the loop itself leads the session that is stopped as a whole.

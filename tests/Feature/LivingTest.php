@@ -9,6 +9,7 @@ use App\Trees\Derived\PersonLines;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
 use NorthBough\Core\Chrono\IsoDay;
 
 /** Living people in every way out, and before readers who may not see them. */
@@ -85,12 +86,14 @@ final class LivingTest extends TestCase
         $source = $this->api('POST', '/sources', ['title' => 'Letters of Una Osk', 'repository' => 'At home'])->json('id');
         $this->api('POST', "/sources/{$source}/notes", ['text' => 'Una Osk has them.'])->assertOk();
         $this->api('POST', '/world-events', ['words' => 'the bridge', 'date' => '1975', 'place' => 'Pellmouth'])->assertOk();
+        $record = $this->api('POST', "/sources/{$source}/records", ['kind' => 'letter'])->assertOk()->json('id');
+        $this->api('PUT', "/records/{$record}", ['version' => 1, 'date' => '1990', 'lines' => [['id' => (string) Str::uuid7(), 'name' => 'Una Osk']]])->assertOk();
         $union = $this->api('GET', "/people/{$this->una}")->json('unions.0.id');
         $this->api('PATCH', '', ['centrePersonId' => $this->una])->assertOk();
         $reader = $this->account('reader@marren.example');
         DB::table('members')->insert(['tree_id' => $this->tree->id, 'user_id' => $reader->id, 'role' => 'reader']);
         $this->actingAs($reader);
-        $filled = ['{tree}' => $this->tree->id, '{person}' => $this->una, '{source}' => $source, '{place}' => $place, '{union}' => $union, '{subject}' => $union];
+        $filled = ['{record}' => $record, '{page}' => '0', '{level}' => '0', '{x}' => '0', '{y}' => '0', '{tree}' => $this->tree->id, '{person}' => $this->una, '{source}' => $source, '{place}' => $place, '{union}' => $union, '{subject}' => $union];
         $asked = 0;
         foreach (app('router')->getRoutes()->getRoutes() as $route) {
             if ($route->methods()[0] !== 'GET' || ! in_array('tree:reader', $route->gatherMiddleware(), true)) {

@@ -82,7 +82,7 @@ final class StrangersTest extends TestCase
 
     private static function filled(string $address, string $tree): string
     {
-        $address = str_replace(['{tree}', '{kind}', '{format}'], [$tree, 'ancestors', 'pdf'], $address);
+        $address = str_replace(['{tree}', '{kind}', '{format}', '{page}', '{level}', '{x}', '{y}'], [$tree, 'ancestors', 'pdf', '0', '0', '0', '0'], $address);
 
         return '/'.preg_replace('/\{\w+\}/', (string) Str::uuid7(), $address);
     }

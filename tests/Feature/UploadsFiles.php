@@ -15,9 +15,24 @@ trait UploadsFiles
      */
     protected function bringInto(string $content, array $asked = [], string $name = 'file.ged'): TestResponse
     {
+        return $this->api('POST', '/exchange/imports', ['uploadId' => $this->upload($content, $name), ...$asked]);
+    }
+
+    protected function upload(string $content, string $name): string
+    {
         $id = $this->postJson('/api/uploads', ['name' => $name, 'size' => strlen($content)])->assertOk()->json('id');
         $this->call('PUT', "/api/uploads/{$id}?offset=0", server: ['HTTP_X_PIECE_SHA256' => hash('sha256', $content)], content: $content)->assertOk();
 
-        return $this->api('POST', '/exchange/imports', ['uploadId' => $id, ...$asked]);
+        return $id;
+    }
+
+    /** A small picture of its own. */
+    protected static function picture(int $width, int $height): string
+    {
+        $image = imagecreatetruecolor(max(1, $width), max(1, $height));
+        ob_start();
+        imagepng($image);
+
+        return (string) ob_get_clean();
     }
 }

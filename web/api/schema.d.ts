@@ -726,6 +726,56 @@ export interface paths {
     patch: operations['changeUnion']
     trace?: never
   }
+  '/api/trees/{tree}/records/{record}/images': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    /** Puts an uploaded file on a record. The same file, here already, is put there without being kept twice. */
+    post: operations['addImage']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/images/{image}': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post?: never
+    delete: operations['takeImageOff']
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/images/{image}/view': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    /** Remembers where a picture was left. It changes no row that anybody authored. */
+    put: operations['leaveImage']
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
   '/api/trees/{tree}/places/{place}/names': {
     parameters: {
       query?: never
@@ -1016,6 +1066,105 @@ export interface paths {
     put?: never
     post?: never
     delete: operations['uncite']
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/record-kinds': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get: operations['recordKinds']
+    put?: never
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/records/{record}': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get: operations['record']
+    /** Keeps head and roll as they are on the page now; what was a draft is kept with it. */
+    put: operations['keepRecord']
+    post?: never
+    delete: operations['deleteRecord']
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/sources/{source}/records': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post: operations['beginRecord']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/records/{record}/draft': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    /** Holds what is being typed, so that a reload or a dead server loses nothing. It changes no row of the tree. */
+    put: operations['draftRecord']
+    post?: never
+    delete: operations['dropDraft']
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/records/{record}/line-up': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    /** Who is who, given what was decided so far. It changes nothing. */
+    post: operations['lineUp']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/records/{record}/take-in': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post: operations['takeIn']
+    delete?: never
     options?: never
     head?: never
     patch?: never
@@ -1411,6 +1560,10 @@ export interface components {
       email: string
       password: string
     }
+    BeginRecordInput: {
+      kind: string
+      locator?: string | null
+    }
     CentreInput: {
       personId?: string | null
     }
@@ -1424,6 +1577,11 @@ export interface components {
     }
     DeleteTreeInput: {
       name: string
+    }
+    DraftInput: {
+      ofVersion: number
+      seq: number
+      roll: string
     }
     EventKindInput: {
       word: string
@@ -1451,12 +1609,29 @@ export interface components {
       meaning: string
       colour: string
     }
+    ImageInput: {
+      uploadId: string
+      title?: string | null
+    }
     ImportInput: {
       uploadId: string
       again: boolean
       /** @enum {string} */
       mode: 'add' | 'new' | 'replace'
       treeName: string
+    }
+    /** @description What somebody decided of one line, as it is sent; checked with the rest. */
+    LineChoiceInput: {
+      lineId: string
+      /** @enum {string} */
+      as: 'placed' | 'new' | 'unplaced' | 'aside'
+      personId?: string | null
+      reason?: string | null
+      declined: string[]
+      wanted: string[]
+    }
+    LineUpInput: {
+      choices: components['schemas']['LineChoiceInput'][]
     }
     MoveInput: {
       to: string
@@ -1530,6 +1705,21 @@ export interface components {
       order: string
       hemisphere: string
     }
+    RecordInput: {
+      version: number
+      lines: components['schemas']['RollLineInput'][]
+      kind?: string | null
+      locator?: string | null
+      date?: string | null
+      place?: string | null
+      fields?: {
+        [key: string]: string
+      } | null
+      transcription?: string | null
+      fileNumber?: string | null
+      toldCount?: number | null
+      sourceClass?: string | null
+    }
     RelativeInput: {
       relation: string
       line?: string | null
@@ -1546,6 +1736,16 @@ export interface components {
       personId?: string | null
       words: string
     }
+    /** @description One line of a roll as it is sent; checked with the record that it belongs to. */
+    RollLineInput: {
+      id: string
+      name: string
+      role?: string | null
+      columns?: {
+        [key: string]: string
+      } | null
+      slip?: components['schemas']['SlipResource'] | null
+    }
     SignInInput: {
       email: string
       password: string
@@ -1557,6 +1757,11 @@ export interface components {
       callNumber?: string | null
       repository?: string | null
       version?: number | null
+    }
+    TakeInInput: {
+      version: number
+      choices: components['schemas']['LineChoiceInput'][]
+      why?: string | null
     }
     TaskInput: {
       text?: string | null
@@ -1585,6 +1790,21 @@ export interface components {
     /** @description Names that stand for one another, parted by spaces or commas. */
     VariantsInput: {
       words: string
+    }
+    ViewInput: {
+      page: number
+      /** Format: float */
+      x: number
+      /** Format: float */
+      y: number
+      /** Format: float */
+      zoom: number
+      turn: number
+      inverted: boolean
+      /** Format: float */
+      contrast: number
+      /** Format: float */
+      brightness: number
     }
     /** @description Words, and the place that they stand for; without one, the places that they name are made. */
     WordingInput: {
@@ -1653,6 +1873,16 @@ export interface components {
       date: string
       words: string
     }
+    /** @description A column of a roll, or a field of a record’s head. */
+    ColumnResource: {
+      code: string
+      label: string
+      meaning: string
+      width: number
+      hint: string
+      carries: boolean
+      counts: boolean
+    }
     CountResource: {
       word: string
       count: number
@@ -1686,6 +1916,15 @@ export interface components {
     DeskPage: {
       yours: components['schemas']['SentenceResource'][]
       recent: components['schemas']['ChangeResource'][]
+    }
+    /** @description What is being typed and is not kept yet. */
+    DraftResource: {
+      seq: number
+      ofVersion: number
+      savedAt: string
+      by: string
+      isMine: boolean
+      roll: string
     }
     EntryEventResource: {
       kind: string
@@ -1759,6 +1998,17 @@ export interface components {
       meaning: string
       members: number
     }
+    /** @description A picture of a record, with the place and zoom at which it was left. */
+    ImageResource: {
+      id: string
+      mediaId: string
+      title: string
+      type: string
+      state: string
+      problem: string
+      pages: components['schemas']['PagePreview'][]
+      view: components['schemas']['ViewResource'] | null
+    }
     ImportResource: {
       id: string
       fileName: string
@@ -1814,12 +2064,37 @@ export interface components {
       at: number
       year: number
     }
+    /** @description Somebody whom a line may be. */
+    LineOffer: {
+      personId: string
+      name: string
+      years: string
+      odds: string
+      grounds: string[]
+    }
     /** @description `points` is x, y, x, y … */
     LineResource: {
       points: number[]
       dotted: boolean
       fromId: string
       toId: string
+    }
+    /** @description A record lined up with the tree. */
+    LineUpResource: {
+      lines: components['schemas']['LinedUpLine'][]
+      fewer: string
+    }
+    /** @description Whom a line is taken for, whom else it may be, and what it tells then. */
+    LinedUpLine: {
+      lineId: string
+      as: string
+      personId: string
+      name: string
+      odds: string
+      newOdds: string
+      asks: string
+      offers: components['schemas']['LineOffer'][]
+      told: components['schemas']['ToldResource'][]
     }
     /** @description The id of what was made. */
     MadeResource: {
@@ -1850,6 +2125,12 @@ export interface components {
       relation: string
       unionId: string | null
       surname: string
+    }
+    /** @description A page of a file as it can be looked at: its size in pixels and the sizes in which its tiles come. */
+    PagePreview: {
+      width: number
+      height: number
+      levels: number
     }
     ParentSetResource: {
       id: string
@@ -1997,6 +2278,47 @@ export interface components {
       hemisphere: string
       words: string
     }
+    RecordKindList: {
+      kinds: components['schemas']['RecordKindResource'][]
+    }
+    /** @description A kind of record: its head, its columns, its roles. */
+    RecordKindResource: {
+      code: string
+      name: string
+      words: string
+      isOwn: boolean
+      isTall: boolean
+      telling: string
+      event: string
+      heads: components['schemas']['ColumnResource'][]
+      columns: components['schemas']['ColumnResource'][]
+      roles: components['schemas']['RollRoleResource'][]
+    }
+    /** @description One record, ready for the reading table. */
+    RecordResource: {
+      id: string
+      version: number
+      sourceId: string
+      sourceTitle: string
+      shortNote: components['schemas']['WordsResource'][]
+      kind: components['schemas']['RecordKindResource']
+      locator: string
+      date: string
+      understood: string
+      place: string
+      fields: {
+        [key: string]: string
+      }
+      transcription: string
+      fileNumber: string
+      toldCount: number | null
+      sourceClass: string
+      lookAgain: boolean
+      lines: components['schemas']['RollLineResource'][]
+      images: components['schemas']['ImageResource'][]
+      draft: components['schemas']['DraftResource'] | null
+      unplaced: number
+    }
     /** @description A record of a source with everything that is cited to it. */
     RecordUse: {
       id: string
@@ -2028,6 +2350,28 @@ export interface components {
       role: string
       personId: string | null
       name: string
+    }
+    /** @description One line of a roll, as written, and whom it is placed on. */
+    RollLineResource: {
+      id: string
+      role: string
+      name: string
+      columns: {
+        [key: string]: string
+      }
+      slip: components['schemas']['SlipResource'] | null
+      state: string
+      personId: string
+      person: string
+      reason: string
+    }
+    /** @description What somebody can be on a kind of record. */
+    RollRoleResource: {
+      code: string
+      word: string
+      tie: string
+      isAside: boolean
+      mayRepeat: boolean
     }
     RunResource: {
       id: string
@@ -2063,6 +2407,19 @@ export interface components {
       accountsOpen: boolean
       firstAccount: boolean
     }
+    /** @description The strip of page that one line stands on, as shares of the page’s sides. */
+    SlipResource: {
+      image: string
+      page: number
+      /** Format: float */
+      left: number
+      /** Format: float */
+      top: number
+      /** Format: float */
+      width: number
+      /** Format: float */
+      height: number
+    }
     SourcePage: {
       source: components['schemas']['SourceResource']
       records: components['schemas']['RecordUse'][]
@@ -2092,6 +2449,11 @@ export interface components {
     SuggestionList: {
       suggestions: string[]
     }
+    /** @description What came of taking a record in. */
+    TakenInResource: {
+      said: string
+      version: number
+    }
     TaskList: {
       tasks: components['schemas']['TaskResource'][]
     }
@@ -2103,6 +2465,18 @@ export interface components {
       done: boolean
       personId: string | null
       about: string
+    }
+    /** @description One thing that a line tells, against what the tree has. */
+    ToldResource: {
+      key: string
+      of: string
+      state: string
+      says: string
+      rule: string
+      working: string
+      ground: string
+      words: string
+      isWanted: boolean
     }
     TreeList: {
       trees: components['schemas']['TreeResource'][]
@@ -2174,6 +2548,22 @@ export interface components {
     VariantsResource: {
       id: string
       words: string
+    }
+    /** @description Where somebody left a picture: page, middle as shares of its sides, zoom, turn, and how it is lit. */
+    ViewResource: {
+      page: number
+      /** Format: float */
+      x: number
+      /** Format: float */
+      y: number
+      /** Format: float */
+      zoom: number
+      turn: number
+      inverted: boolean
+      /** Format: float */
+      contrast: number
+      /** Format: float */
+      brightness: number
     }
     /** @description `state` is never wed, widowed, free, bound or not known. */
     WeddingStateResource: {
@@ -4192,6 +4582,106 @@ export interface operations {
       }
     }
   }
+  addImage: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        record: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['ImageInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['MadeResource']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  takeImageOff: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        image: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      204: {
+        headers: {
+          [name: string]: unknown
+        }
+        content?: never
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  leaveImage: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        image: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['ViewInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      204: {
+        headers: {
+          [name: string]: unknown
+        }
+        content?: never
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
   namePlace: {
     parameters: {
       query?: never
@@ -4914,6 +5404,307 @@ export interface operations {
           [name: string]: unknown
         }
         content?: never
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  recordKinds: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['RecordKindList']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  record: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        record: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['RecordResource']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  keepRecord: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        record: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['RecordInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['MadeResource']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  deleteRecord: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        record: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      204: {
+        headers: {
+          [name: string]: unknown
+        }
+        content?: never
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  beginRecord: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        source: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['BeginRecordInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['MadeResource']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  draftRecord: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        record: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['DraftInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      204: {
+        headers: {
+          [name: string]: unknown
+        }
+        content?: never
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  dropDraft: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        record: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      204: {
+        headers: {
+          [name: string]: unknown
+        }
+        content?: never
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  lineUp: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        record: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['LineUpInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['LineUpResource']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  takeIn: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        record: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['TakeInInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['TakenInResource']
+        }
       }
       /** @description Refused, with a sentence. */
       default: {

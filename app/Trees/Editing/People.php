@@ -36,14 +36,19 @@ final readonly class People
         if ($entry->name->isEmpty() && $entry->events === []) {
             throw new Refusal('Type a name first. A name that is not known is “?”.');
         }
-        $person = Person::query()->create([
-            'number' => $this->nextNumber(),
-            'sex' => ($entry->sex === Sex::Unknown ? $expected : $entry->sex)->value,
-        ]);
-        $this->addName($person, $entry->name, NameKind::Birth);
+        $person = $this->named($entry->name, $entry->sex === Sex::Unknown ? $expected : $entry->sex);
         foreach (array_diff_key($entry->events, ['marriage' => 0]) as $kind => $event) {
             $this->facts->add('person_id', $person->id, self::said($kind, $event));
         }
+
+        return $person;
+    }
+
+    /** Makes somebody of whom a name and a sex is told, and nothing else yet. */
+    public function named(PersonalName $name, Sex $sex): Person
+    {
+        $person = Person::query()->create(['number' => $this->nextNumber(), 'sex' => $sex->value]);
+        $this->addName($person, $name, NameKind::Birth);
 
         return $person;
     }

@@ -51,6 +51,51 @@ final readonly class Ties
         return $union;
     }
 
+    /**
+     * Adds a parent whom a record names. With the other parent in a union already, the child belongs to that union; a
+     * union of the parent with nobody known takes the child before a new one is begun.
+     */
+    public function addParentTold(Person $child, Person $parent, ParentageKind $kind): Union
+    {
+        $this->refuseLoop($child, $parent);
+        $set = ParentSet::query()->where('child_id', $child->id)->where('kind', $kind->value)->orderByDesc('leads')->orderBy('position')->first();
+        $other = $set === null ? null : Parentage::query()->where('parent_set_id', $set->id)->value('person_id');
+        $couple = $other === null ? null : Union::query()->whereIn('id', UnionPartner::query()->where('person_id', $other)->select('union_id'))
+            ->whereIn('id', UnionPartner::query()->where('person_id', $parent->id)->select('union_id'))->orderBy('id')->first();
+        if ($set !== null && $couple !== null && $couple->id !== $set->union_id) {
+            $alone = Union::query()->findOrFail($set->union_id);
+            $set->fill(['union_id' => $couple->id])->save();
+            Parentage::query()->create(['parent_set_id' => $set->id, 'person_id' => $parent->id, 'kind' => $kind->value]);
+            $this->tidyAlone($alone);
+
+            return $couple;
+        }
+        $alone = $set !== null ? null : $this->unionAlone($parent);
+        if ($alone !== null) {
+            $this->addToUnion($child, $alone, $kind);
+
+            return $alone;
+        }
+
+        return $this->addParent($child, $parent, $kind);
+    }
+
+    /** A union of somebody with a partner who is not known. */
+    private function unionAlone(Person $person): ?Union
+    {
+        return Union::query()->whereIn('id', UnionPartner::query()->where('person_id', $person->id)->select('union_id'))->get()
+            ->first(static fn (Union $union): bool => UnionPartner::query()->where('union_id', $union->id)->count() === 1);
+    }
+
+    /** A union that was begun for one child alone, and of which nothing is left. */
+    private function tidyAlone(Union $union): void
+    {
+        if (ParentSet::query()->where('union_id', $union->id)->doesntExist() && Event::query()->where('union_id', $union->id)->doesntExist()) {
+            UnionPartner::query()->where('union_id', $union->id)->get()->each->delete();
+            $union->delete();
+        }
+    }
+
     public function addPartner(Person $person, Person $partner): Union
     {
         if ($person->id === $partner->id) {

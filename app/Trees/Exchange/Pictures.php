@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Trees\Exchange;
 
+use App\Trees\Pictures\PictureFiles;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
@@ -19,7 +20,7 @@ final class Pictures
         foreach ($archive->pictures() as $path) {
             $archive->unpackPicture($path, $from = "{$folder}/picture");
             $sha256 = (string) hash_file('sha256', $from);
-            $place = self::place($treeId, $sha256);
+            $place = PictureFiles::place($treeId, $sha256);
             if (! Storage::exists($place)) {
                 $stream = fopen($from, 'rb');
                 Storage::put($place, $stream === false ? '' : $stream);
@@ -49,8 +50,8 @@ final class Pictures
         $zip->addFile($gedcom, 'gedcom.ged');
         $count = 0;
         foreach (DB::table('media')->where('tree_id', $treeId)->orderBy('id')->cursor() as $row) {
-            if (isset($named[$row->path]) && Storage::exists(self::place($treeId, $row->sha256))) {
-                $zip->addFile(Storage::path(self::place($treeId, $row->sha256)), $row->path);
+            if (isset($named[$row->path]) && Storage::exists(PictureFiles::place($treeId, $row->sha256))) {
+                $zip->addFile(Storage::path(PictureFiles::place($treeId, $row->sha256)), $row->path);
                 $count++;
             }
         }
@@ -63,14 +64,9 @@ final class Pictures
     public static function copy(string $from, string $into): void
     {
         foreach (DB::table('media')->where('tree_id', $from)->distinct()->orderBy('sha256')->pluck('sha256') as $sha256) {
-            if (Storage::exists(self::place($from, $sha256)) && ! Storage::exists(self::place($into, $sha256))) {
-                Storage::copy(self::place($from, $sha256), self::place($into, $sha256));
+            if (Storage::exists(PictureFiles::place($from, $sha256)) && ! Storage::exists(PictureFiles::place($into, $sha256))) {
+                Storage::copy(PictureFiles::place($from, $sha256), PictureFiles::place($into, $sha256));
             }
         }
-    }
-
-    private static function place(string $treeId, string $sha256): string
-    {
-        return "media/{$treeId}/".substr($sha256, 0, 2)."/{$sha256}";
     }
 }

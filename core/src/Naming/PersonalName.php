@@ -72,6 +72,12 @@ final readonly class PersonalName
         return ($first === '' ? '?' : $first).', '.($rest === '' ? '?' : $rest).$this->bornAs();
     }
 
+    /** The same where the surname is somebody else's, and one's own is not told. */
+    public function withoutSurname(): self
+    {
+        return self::of($this->given, '', '', $this->suffix, $this->title, $this->nickname);
+    }
+
     /** The surname with its prefix. */
     public function wholeSurname(): string
     {

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Inputs;
+
+use App\Http\Api\ListOf;
+use App\Trees\Records\LineChoice;
+use OpenApi\Attributes as OA;
+
+/** What somebody decided of one line, as it is sent; checked with the rest. */
+#[OA\Schema]
+final readonly class LineChoiceInput
+{
+    /**
+     * @param  list<string>  $declined
+     * @param  list<string>  $wanted
+     */
+    public function __construct(
+        #[OA\Property] public string $lineId,
+        #[OA\Property(enum: LineChoice::ALL)] public string $as,
+        #[OA\Property] public ?string $personId = null,
+        #[OA\Property] public ?string $reason = null,
+        #[ListOf('string')] public array $declined = [],
+        #[ListOf('string')] public array $wanted = [],
+    ) {
+    }
+
+    /**
+     * @param  list<array<string, mixed>>  $sent  checked
+     * @return list<LineChoice>
+     */
+    public static function choices(array $sent): array
+    {
+        $text = static fn (mixed $value): string => is_string($value) ? $value : '';
+        $list = static fn (mixed $value): array => array_values(array_filter(is_array($value) ? $value : [], is_string(...)));
+
+        return array_map(static fn (array $one): LineChoice => new LineChoice(
+            $text($one['lineId'] ?? ''), $text($one['as'] ?? ''), $text($one['personId'] ?? ''), $text($one['reason'] ?? ''), $list($one['declined'] ?? []), $list($one['wanted'] ?? []),
+        ), $sent);
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Inputs;
+
+use App\Http\Api\ListOf;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema]
+final readonly class TakeInInput
+{
+    use ReadsRequest;
+
+    /** @param  list<array<string, mixed>>  $choices */
+    public function __construct(
+        #[OA\Property] public int $version,
+        #[ListOf(LineChoiceInput::class)] public array $choices = [],
+        #[OA\Property] public ?string $why = null,
+    ) {
+    }
+
+    /** @return array<string, list<mixed>> */
+    public static function rules(): array
+    {
+        return [
+            'version' => ['required', 'integer'],
+            'choices' => ['present', 'array', 'max:2000'],
+            'choices.*.lineId' => ['required', 'uuid'],
+            'choices.*.as' => ['required', 'in:placed,new,unplaced,aside'],
+            'choices.*.personId' => ['nullable', 'uuid'],
+            'choices.*.reason' => ['nullable', 'string', 'max:2000'],
+            'choices.*.declined' => ['nullable', 'array', 'max:200'],
+            'choices.*.declined.*' => ['string', 'max:300'],
+            'choices.*.wanted' => ['nullable', 'array', 'max:200'],
+            'choices.*.wanted.*' => ['string', 'max:300'],
+            'why' => ['nullable', 'string', 'max:5000'],
+        ];
+    }
+}

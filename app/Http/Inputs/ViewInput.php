@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Inputs;
+
+use OpenApi\Attributes as OA;
+
+#[OA\Schema]
+final readonly class ViewInput
+{
+    use ReadsRequest;
+
+    public function __construct(
+        #[OA\Property] public int $page,
+        #[OA\Property] public float $x,
+        #[OA\Property] public float $y,
+        #[OA\Property] public float $zoom,
+        #[OA\Property] public int $turn,
+        #[OA\Property] public bool $inverted,
+        #[OA\Property] public float $contrast,
+        #[OA\Property] public float $brightness,
+    ) {
+    }
+
+    /** @return array<string, list<mixed>> */
+    public static function rules(): array
+    {
+        return [
+            'page' => ['required', 'integer', 'min:0'],
+            'x' => ['required', 'numeric'],
+            'y' => ['required', 'numeric'],
+            'zoom' => ['required', 'numeric', 'min:0.001', 'max:1000'],
+            'turn' => ['required', 'integer', 'in:0,90,180,270'],
+            'inverted' => ['required', 'boolean'],
+            'contrast' => ['required', 'numeric', 'min:0', 'max:10'],
+            'brightness' => ['required', 'numeric', 'min:0', 'max:10'],
+        ];
+    }
+}

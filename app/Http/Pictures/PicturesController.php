@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Pictures;
+
+use App\Http\Api\Delete;
+use App\Http\Api\Post;
+use App\Http\Api\Put;
+use App\Http\Exchange\UploadsController;
+use App\Http\Inputs\ImageInput;
+use App\Http\Inputs\ViewInput;
+use App\Http\Resources\MadeResource;
+use App\Http\Tree\TreesController;
+use App\Jobs\MakePreviews;
+use App\Models\Media;
+use App\Models\MediaLink;
+use App\Models\Record;
+use App\Refusal;
+use App\Trees\Changes\Change;
+use App\Trees\Changes\ChangeSets;
+use App\Trees\Changes\Intent;
+use App\Trees\CurrentTree;
+use App\Trees\Editing\Rolls;
+use App\Trees\Pictures\PictureFiles;
+use App\Trees\Records\OpenRecords;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\File;
+use Illuminate\Support\Facades\Storage;
+use Symfony\Component\HttpFoundation\StreamedResponse;
+
+/** Pictures on records: taken in, put there, taken away, looked at. */
+final readonly class PicturesController
+{
+    public function __construct(private CurrentTree $current, private ChangeSets $changes, private PictureFiles $files, private OpenRecords $openness)
+    {
+    }
+
+    /** Puts an uploaded file on a record. The same file, here already, is put there without being kept twice. */
+    #[Post('/trees/{tree}/records/{record}/images', 'addImage', MadeResource::class, ImageInput::class)]
+    public function store(Request $request, Rolls $rolls, string $tree, string $record): JsonResponse
+    {
+        $input = ImageInput::from($request);
+        $upload = UploadsController::own($request, $input->uploadId);
+        if ($upload->received !== $upload->size) {
+            throw new Refusal('The file is not whole yet.', 409);
+        }
+        $row = Record::query()->findOrFail($record);
+        try {
+            [$link, $media] = $this->changes->run(new Intent(TreesController::user($request), "Put the picture {$upload->name} on a record"), function () use ($row, $upload, $input, $rolls): array {
+                $media = $this->files->take($upload->path(), $upload->name, $input->title ?? '');
+                $there = MediaLink::query()->where('record_id', $row->id);
+                if ((clone $there)->where('media_id', $media->id)->exists()) {
+                    throw new Refusal('This very file is on the record already, though it may have another name.', 409);
+                }
+                if ($rolls->isTakenIn($row) && ! $row->look_again) {
+                    $row->fill(['look_again' => true])->save();
+                }
+
+                return [MediaLink::query()->create(['media_id' => $media->id, 'record_id' => $row->id, 'position' => 1 + (int) $there->max('position')]), $media];
+            });
+        } finally {
+            File::delete($upload->path());
+            $upload->delete();
+        }
+        MakePreviews::ask($this->current->id(), $media->sha256, $media->type);
+
+        return response()->json(new MadeResource($link->id));
+    }
+
+    #[Delete('/trees/{tree}/images/{image}', 'takeImageOff')]
+    public function destroy(Request $request, string $tree, string $image): Response
+    {
+        $this->changes->run(new Intent(TreesController::user($request), 'Took a picture off'), static function (Change $change) use ($image): void {
+            $change->deleteWhole(MediaLink::query()->findOrFail($image));
+        });
+
+        return response()->noContent();
+    }
+
+    /** Remembers where a picture was left. It changes no row that anybody authored. */
+    #[Put('/trees/{tree}/images/{image}/view', 'leaveImage', null, ViewInput::class)]
+    public function view(Request $request, string $tree, string $image): Response
+    {
+        $link = MediaLink::query()->findOrFail($image);
+        DB::table('media_links')->where('tree_id', $link->tree_id)->where('id', $link->id)->update(['view' => json_encode(ViewInput::from($request), JSON_THROW_ON_ERROR)]);
+
+        return response()->noContent();
+    }
+
+    /** A tile never changes: its content is named by the file's. */
+    public function tile(string $tree, string $media, int $page, int $level, int $x, int $y): StreamedResponse
+    {
+        $file = $this->open($media);
+        $place = PictureFiles::tile($this->current->id(), $file->sha256, $page, $level, $x, $y);
+        if (! Storage::exists($place)) {
+            throw new Refusal(Refusal::NOT_HERE, 404);
+        }
+
+        return Storage::response($place, null, ['Content-Type' => 'image/webp', 'Cache-Control' => 'private, max-age=31536000, immutable']);
+    }
+
+    /** The original, as it came in. */
+    public function original(string $tree, string $media): StreamedResponse
+    {
+        $file = $this->open($media);
+
+        return Storage::download(PictureFiles::place($this->current->id(), $file->sha256), basename($file->path), ['Content-Type' => $file->type]);
+    }
+
+    private function open(string $media): Media
+    {
+        $file = Media::query()->findOrFail($media);
+        if (! $this->openness->isPictureOpen($file)) {
+            throw new Refusal('This picture may show living people, and the owner has not opened them to readers.', 403);
+        }
+
+        return $file;
+    }
+}

@@ -1,0 +1,167 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Records;
+
+use App\Http\Resources\LinedUpLine;
+use App\Http\Resources\LineOffer;
+use App\Http\Resources\LineUpResource;
+use App\Http\Resources\ToldResource;
+use App\Models\Record;
+use App\Trees\DatabaseTree;
+use App\Trees\Records\LineChoice;
+use App\Trees\Records\LineUps;
+use App\Trees\Records\RollOf;
+use NorthBough\Core\Compare\PersonalNames;
+use NorthBough\Core\Compare\Verdict;
+use NorthBough\Core\Linkage\LinedUp;
+use NorthBough\Core\Linkage\Offer;
+use NorthBough\Core\Naming\NameVariants;
+use NorthBough\Core\Record\AgainstTheTree;
+use NorthBough\Core\Record\Roll;
+use NorthBough\Core\Record\RollLine;
+use NorthBough\Core\Record\Telling;
+use NorthBough\Core\Record\TellingOf;
+use NorthBough\Core\Record\Told;
+use NorthBough\Core\Tree\EventKinds;
+use NorthBough\Core\Tree\LifeYears;
+use NorthBough\Core\Tree\Person;
+use NorthBough\Core\Tree\Sex;
+
+/** A record lined up with the tree, for the margin of the reading table. */
+final readonly class LineUpPages
+{
+    public function __construct(private RollOf $rolls, private LineUps $lineUps, private DatabaseTree $tree)
+    {
+    }
+
+    /** @param  list<LineChoice>  $choices  what was decided already; what is on the record counts for the other lines */
+    public function of(Record $record, array $choices): LineUpResource
+    {
+        $roll = $this->rolls->roll($record);
+        [$pinned, $aside, $as] = $this->decided($record, $roll, $choices);
+        $lined = $this->lineUps->of($roll, $pinned, $aside);
+        $placed = array_diff_key($lined->placed, array_flip($aside));
+        foreach ($as as $line => $state) {
+            if ($state === LineChoice::UNPLACED) {
+                unset($placed[$line]);
+            }
+        }
+        $ids = array_merge(array_values($placed), ...array_map(static fn (array $offers): array => array_map(static fn (Offer $offer): string => $offer->personId, $offers), array_values($lined->offers)));
+        $people = $this->tree->lives(array_values(array_unique($ids)));
+        $against = new AgainstTheTree($roll, $placed, $this->tree);
+        $lines = array_map(fn (RollLine $line): LinedUpLine => $this->line($roll, $line, $as[$line->id] ?? null, $placed, $lined, $people, $against), $roll->lines);
+        $fewer = $record->told_count !== null && $record->told_count > count($roll->lines) ? 'The page counts '.$record->told_count.', and '.count($roll->lines).' lines are here.' : '';
+
+        return new LineUpResource($lines, $fewer);
+    }
+
+    /**
+     * @param  list<LineChoice>  $choices
+     * @return array{array<string, string>, list<string>, array<string, string>} pinned, aside, state by line
+     */
+    private function decided(Record $record, Roll $roll, array $choices): array
+    {
+        $pinned = [];
+        $as = [];
+        foreach ($this->rolls->placings($record) as $line => $placing) {
+            $as[$line] = $placing->state === 'placed' ? LineChoice::PLACED : LineChoice::ASIDE;
+            $pinned[$line] = (string) $placing->person_id;
+        }
+        foreach ($roll->lines as $line) {
+            // The minister and the registrar are set aside unless somebody chooses otherwise.
+            if (! isset($as[$line->id]) && ($roll->role($line)->isAside ?? false)) {
+                $as[$line->id] = LineChoice::ASIDE;
+            }
+        }
+        foreach ($choices as $choice) {
+            $as[$choice->lineId] = $choice->as;
+            unset($pinned[$choice->lineId]);
+            if ($choice->as === LineChoice::PLACED) {
+                $pinned[$choice->lineId] = $choice->personId;
+            } elseif ($choice->as === LineChoice::NEW) {
+                $pinned[$choice->lineId] = '';
+            }
+        }
+        $aside = array_keys(array_filter($as, static fn (string $state): bool => $state === LineChoice::ASIDE));
+
+        return [array_filter($pinned, static fn (string $line): bool => ! in_array($line, $aside, true), ARRAY_FILTER_USE_KEY), array_map(strval(...), $aside), $as];
+    }
+
+    /**
+     * @param  array<string, string>  $placed
+     * @param  array<string, Person>  $people
+     */
+    private function line(Roll $roll, RollLine $line, ?string $as, array $placed, LinedUp $lined, array $people, AgainstTheTree $against): LinedUpLine
+    {
+        $person = $placed[$line->id] ?? '';
+        $state = $as ?? ($person === '' ? LineChoice::NEW : LineChoice::PLACED);
+        $offers = $lined->offers[$line->id] ?? [];
+        $odds = array_values(array_filter($offers, static fn (Offer $offer): bool => $offer->personId === $person));
+        $told = in_array($state, [LineChoice::PLACED, LineChoice::NEW], true) ? $against->of($line) : [];
+
+        return new LinedUpLine(
+            $line->id, $state, $person, isset($people[$person]) ? $people[$person]->name()->shown() : '',
+            $odds === [] ? '' : self::odds($odds[0]->odds), self::odds($lined->newOdds[$line->id] ?? 1.0),
+            $state === LineChoice::PLACED && isset($people[$person]) ? $this->asks($roll, $line, $people[$person]) : '',
+            array_map(static fn (Offer $offer): LineOffer => new LineOffer($offer->personId, $people[$offer->personId]->name()->shown(), LifeYears::shown($people[$offer->personId]), self::odds($offer->odds), $offer->grounds), $offers),
+            array_map(fn (Told $one): ToldResource => $this->told($roll, $one), $told),
+        );
+    }
+
+    private function told(Roll $roll, Told $told): ToldResource
+    {
+        $telling = $told->telling;
+
+        return new ToldResource($telling->key(), $telling->of->value, $told->state->value, self::says($roll, $telling), $telling->rule, $telling->working, $told->ground, $telling->words, $told->isWanted);
+    }
+
+    private static function says(Roll $roll, Telling $telling): string
+    {
+        $other = $roll->line($telling->otherLineId)->name ?? '';
+        $rest = implode(', ', array_filter([$telling->date->shown, $telling->value, $telling->place], static fn (string $part): bool => $part !== ''));
+
+        return match ($telling->of) {
+            TellingOf::Person => trim(EventKinds::named($telling->kind)->word." {$rest}"),
+            TellingOf::Couple => trim(EventKinds::named($telling->kind)->word." with {$other} {$rest}"),
+            TellingOf::Partner => "Partner of {$other}",
+            TellingOf::Child => ($roll->line($telling->lineId)->name ?? '')." is a child of {$other}",
+            TellingOf::Sex => ucfirst((Sex::tryFrom($telling->value) ?? Sex::Unknown)->word()),
+            TellingOf::Remark => $telling->working,
+        };
+    }
+
+    /** What is asked before a line goes to somebody whose known names do not fit; empty where they do. */
+    private function asks(Roll $roll, RollLine $line, Person $person): string
+    {
+        $variants = $this->lineUps->variants();
+        foreach ($person->names as $name) {
+            if (self::fits($roll, $line, $name->name->given, $variants)) {
+                return '';
+            }
+        }
+
+        return $line->name === '' ? '' : "The page says {$line->name}; {$person->name()->shown()} is not known by that name.";
+    }
+
+    /** A surname changes with a wedding; the given name is what must fit. */
+    private static function fits(Roll $roll, RollLine $line, string $given, NameVariants $variants): bool
+    {
+        $name = $roll->name($line);
+
+        return $name->given === '' || $given === '' || PersonalNames::compare($name->withoutSurname(), \NorthBough\Core\Naming\PersonalName::of($given, ''), $variants)->verdict !== Verdict::Incomparable;
+    }
+
+    /** 97 in 100; over 99 in 100. */
+    private static function odds(float $odds): string
+    {
+        $percent = (int) round(100 * $odds);
+
+        return match (true) {
+            $odds > 0.995 => 'over 99 in 100',
+            $odds < 0.005 => 'under 1 in 100',
+            default => "{$percent} in 100",
+        };
+    }
+}

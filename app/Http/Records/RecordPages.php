@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Records;
+
+use App\Http\People\FactResources;
+use App\Http\Pictures\PicturePages;
+use App\Http\Resources\DraftResource;
+use App\Http\Resources\RecordResource;
+use App\Http\Resources\RollLineResource;
+use App\Http\Resources\SlipResource;
+use App\Models\Placing;
+use App\Models\Record;
+use App\Models\RollLine;
+use App\Models\Source;
+use App\Models\User;
+use App\Trees\CurrentTree;
+use App\Trees\Records\KindsOfRecord;
+use App\Trees\Records\RollOf;
+use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
+use NorthBough\Core\Chrono\Understood;
+use NorthBough\Core\Citation\NoteForms;
+use NorthBough\Core\Tree\CitedSource;
+
+/** One record for the reading table. */
+final readonly class RecordPages
+{
+    public function __construct(private CurrentTree $current, private RollOf $rolls, private KindsOfRecord $kinds, private PicturePages $pictures)
+    {
+    }
+
+    public function one(Record $record, User $user): RecordResource
+    {
+        $source = Source::query()->findOrFail($record->source_id);
+        $cited = new CitedSource($source->id, $source->title, $source->author, $source->publication, '');
+        $rows = $this->rolls->rows($record);
+        $placings = $this->rolls->placings($record);
+        $names = DB::table('person_lines')->where('tree_id', $this->current->id())->whereIn('person_id', $placings->pluck('person_id')->filter())->pluck('shown_name', 'person_id');
+
+        return new RecordResource(
+            $record->id, $record->version, $source->id, $source->title, FactResources::words(NoteForms::short($cited, $record->locator)),
+            RecordKindPages::resource($this->kinds->of($record)), $record->locator, $record->date->typed, Understood::line($record->date), $record->place_typed ?? '',
+            (object) ($record->fields ?? []), $record->transcription ?? '', $record->file_number ?? '', $record->told_count, $record->source_class ?? 'unstated', $record->look_again ?? false,
+            array_values($rows->map(static fn (RollLine $row): RollLineResource => self::line($row, $placings->get($row->id), $names))->all()),
+            $this->pictures->ofRecord($record), $this->draft($record, $user), $rows->count() - $placings->count(),
+        );
+    }
+
+    /** @param  Collection<string, string>  $names */
+    private static function line(RollLine $row, ?Placing $placing, Collection $names): RollLineResource
+    {
+        $slip = $row->slip;
+
+        return new RollLineResource(
+            $row->id, $row->role, $row->name_typed, (object) $row->columns,
+            $slip === null ? null : new SlipResource($slip['image'], (int) $slip['page'], (float) $slip['left'], (float) $slip['top'], (float) $slip['width'], (float) $slip['height']),
+            match ($placing?->state) {
+                null => 'unplaced',
+                'set aside' => 'aside',
+                default => $placing->state,
+            },
+            $placing->person_id ?? '', $names[$placing->person_id ?? ''] ?? '', $placing->reason ?? '',
+        );
+    }
+
+    private function draft(Record $record, User $user): ?DraftResource
+    {
+        $row = DB::table('roll_drafts')->where('tree_id', $record->tree_id)->where('record_id', $record->id)->first();
+
+        return $row === null ? null : new DraftResource((int) $row->seq, (int) $row->of_version, (string) $row->saved_at,
+            (string) (User::query()->whereKey($row->user_id)->value('name') ?? 'somebody'), $row->user_id === $user->id, (string) $row->roll);
+    }
+}

@@ -1,0 +1,138 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Records;
+
+use App\Http\Api\Delete;
+use App\Http\Api\Get;
+use App\Http\Api\Post;
+use App\Http\Api\Put;
+use App\Http\Inputs\BeginRecordInput;
+use App\Http\Inputs\DraftInput;
+use App\Http\Inputs\LineChoiceInput;
+use App\Http\Inputs\LineUpInput;
+use App\Http\Inputs\RecordInput;
+use App\Http\Inputs\TakeInInput;
+use App\Http\Resources\LineUpResource;
+use App\Http\Resources\MadeResource;
+use App\Http\Resources\RecordResource;
+use App\Http\Resources\TakenInResource;
+use App\Http\Tree\TreesController;
+use App\Models\Record;
+use App\Models\Source;
+use App\Refusal;
+use App\Trees\Changes\Change;
+use App\Trees\Changes\ChangedMeanwhile;
+use App\Trees\Changes\ChangeSets;
+use App\Trees\Changes\Intent;
+use App\Trees\Editing\Rolls;
+use App\Trees\Editing\TakeIn;
+use App\Trees\Records\OpenRecords;
+use App\Trees\Records\RollDrafts;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\DB;
+
+/** Records: what a page says, and taking it in. */
+final readonly class RecordsController
+{
+    public function __construct(private ChangeSets $changes, private Rolls $rolls, private RecordPages $pages, private RollDrafts $drafts, private OpenRecords $openness)
+    {
+    }
+
+    #[Get('/trees/{tree}/records/{record}', 'record', RecordResource::class)]
+    public function show(Request $request, string $tree, string $record): JsonResponse
+    {
+        $row = Record::query()->findOrFail($record);
+        if (! $this->openness->isOpen($row)) {
+            throw new Refusal('This record may name living people, and the owner has not opened them to readers.', 403);
+        }
+
+        return response()->json($this->pages->one($row, TreesController::user($request)));
+    }
+
+    #[Post('/trees/{tree}/sources/{source}/records', 'beginRecord', MadeResource::class, BeginRecordInput::class)]
+    public function store(Request $request, string $tree, string $source): JsonResponse
+    {
+        $input = BeginRecordInput::from($request);
+        $row = Source::query()->findOrFail($source);
+        $record = $this->changes->run(new Intent(TreesController::user($request), "Began a record in {$row->title}"),
+            fn (): Record => $this->rolls->begin($row, $input->kind, $input->locator ?? ''));
+
+        return response()->json(new MadeResource($record->id));
+    }
+
+    /** Keeps head and roll as they are on the page now; what was a draft is kept with it. */
+    #[Put('/trees/{tree}/records/{record}', 'keepRecord', MadeResource::class, RecordInput::class)]
+    public function update(Request $request, string $tree, string $record): JsonResponse
+    {
+        $input = RecordInput::from($request);
+        $this->changes->run(new Intent(TreesController::user($request), 'Entered what a record says'), function (Change $change) use ($record, $input): void {
+            $row = Record::query()->findOrFail($record);
+            ChangedMeanwhile::unless($row, $input->version, array_filter(['locator' => $input->locator, 'date' => $input->date, 'place' => $input->place, 'transcription' => $input->transcription], is_string(...)));
+            $this->rolls->head($row, $input->head());
+            $this->rolls->keep($change, $row, $input->lines());
+            // Two people at one roll: whoever keeps second reads first what the other kept.
+            DB::table('records')->where('tree_id', $row->tree_id)->where('id', $row->id)->increment('version');
+        });
+        $this->drafts->forget($record);
+
+        return response()->json(new MadeResource($record));
+    }
+
+    #[Delete('/trees/{tree}/records/{record}', 'deleteRecord')]
+    public function destroy(Request $request, string $tree, string $record): Response
+    {
+        $this->changes->run(new Intent(TreesController::user($request), 'Deleted a record'),
+            static fn (Change $change) => $change->deleteWhole(Record::query()->findOrFail($record)));
+
+        return response()->noContent();
+    }
+
+    /** Holds what is being typed, so that a reload or a dead server loses nothing. It changes no row of the tree. */
+    #[Put('/trees/{tree}/records/{record}/draft', 'draftRecord', null, DraftInput::class)]
+    public function draft(Request $request, string $tree, string $record): Response
+    {
+        $input = DraftInput::from($request);
+        $this->drafts->hold(Record::query()->findOrFail($record), TreesController::user($request), $input->ofVersion, $input->seq, $input->roll);
+
+        return response()->noContent();
+    }
+
+    #[Delete('/trees/{tree}/records/{record}/draft', 'dropDraft')]
+    public function dropDraft(string $tree, string $record): Response
+    {
+        $this->drafts->forget(Record::query()->findOrFail($record)->id);
+
+        return response()->noContent();
+    }
+
+    /** Who is who, given what was decided so far. It changes nothing. */
+    #[Post('/trees/{tree}/records/{record}/line-up', 'lineUp', LineUpResource::class, LineUpInput::class)]
+    public function lineUp(Request $request, LineUpPages $lineUps, string $tree, string $record): JsonResponse
+    {
+        return response()->json($lineUps->of(Record::query()->findOrFail($record), LineChoiceInput::choices(LineUpInput::from($request)->choices)));
+    }
+
+    #[Post('/trees/{tree}/records/{record}/take-in', 'takeIn', TakenInResource::class, TakeInInput::class)]
+    public function takeIn(Request $request, TakeIn $takeIn, string $tree, string $record): JsonResponse
+    {
+        $input = TakeInInput::from($request);
+        $choices = LineChoiceInput::choices($input->choices);
+        if ($choices === []) {
+            throw new Refusal('Decide on a line first: place it, make somebody new of it, or set it aside.');
+        }
+        $source = Source::query()->findOrFail(Record::query()->findOrFail($record)->source_id);
+        $taken = $this->changes->run(new Intent(TreesController::user($request), "Took in a record of {$source->title}", $input->why ?? ''),
+            function (Change $change) use ($record, $input, $choices, $takeIn) {
+                $row = Record::query()->findOrFail($record);
+                ChangedMeanwhile::unless($row, $input->version, []);
+
+                return $takeIn->take($change, $row, $choices);
+            });
+
+        return response()->json(new TakenInResource($taken->words(), Record::query()->findOrFail($record)->version));
+    }
+}

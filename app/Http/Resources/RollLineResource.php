@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Http\Api\MapOf;
+use OpenApi\Attributes as OA;
+use stdClass;
+
+/** One line of a roll, as written, and whom it is placed on. */
+#[OA\Schema]
+final readonly class RollLineResource
+{
+    public function __construct(
+        #[OA\Property] public string $id,
+        #[OA\Property] public string $role,
+        #[OA\Property] public string $name,
+        #[MapOf] public stdClass $columns,
+        #[OA\Property] public ?SlipResource $slip,
+        #[OA\Property] public string $state,
+        #[OA\Property] public string $personId,
+        #[OA\Property] public string $person,
+        #[OA\Property] public string $reason,
+    ) {
+    }
+}

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use OpenApi\Attributes as OA;
+
+/** The strip of page that one line stands on, as shares of the page’s sides. */
+#[OA\Schema]
+final readonly class SlipResource
+{
+    public function __construct(
+        #[OA\Property] public string $image,
+        #[OA\Property] public int $page,
+        #[OA\Property] public float $left,
+        #[OA\Property] public float $top,
+        #[OA\Property] public float $width,
+        #[OA\Property] public float $height,
+    ) {
+    }
+}

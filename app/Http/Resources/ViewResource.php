@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use OpenApi\Attributes as OA;
+
+/** Where somebody left a picture: page, middle as shares of its sides, zoom, turn, and how it is lit. */
+#[OA\Schema]
+final readonly class ViewResource
+{
+    public function __construct(
+        #[OA\Property] public int $page,
+        #[OA\Property] public float $x,
+        #[OA\Property] public float $y,
+        #[OA\Property] public float $zoom,
+        #[OA\Property] public int $turn,
+        #[OA\Property] public bool $inverted,
+        #[OA\Property] public float $contrast,
+        #[OA\Property] public float $brightness,
+    ) {
+    }
+}

@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Trees\Editing;
+
+use App\Models\Claim;
+use App\Models\Place;
+use App\Models\Placing;
+use App\Models\Record;
+use App\Models\RollLine;
+use App\Models\Source;
+use App\Refusal;
+use App\Trees\Changes\Change;
+use App\Trees\Records\KindsOfRecord;
+use Illuminate\Support\Str;
+use NorthBough\Core\Chrono\GenDate;
+use NorthBough\Core\Naming\SearchForm;
+
+/** Enters records and their rolls as they are written. Called inside an open change set. */
+final readonly class Rolls
+{
+    public const MOST_LINES = 2000;
+
+    public function __construct(private WrittenDates $dates, private Places $places)
+    {
+    }
+
+    public function begin(Source $source, string $kind, string $locator): Record
+    {
+        return Record::query()->create(['source_id' => $source->id, 'locator' => trim($locator), ...KindsOfRecord::columns($kind)]);
+    }
+
+    /** @param  array{kind?: string, locator?: string, date?: string, place?: string, placeId?: string|null, fields?: array<string, string>, transcription?: string, fileNumber?: string, toldCount?: int|null, sourceClass?: string}  $said */
+    public function head(Record $record, array $said): void
+    {
+        $columns = isset($said['kind']) ? KindsOfRecord::columns($said['kind']) : [];
+        foreach (['locator' => 'locator', 'place' => 'place_typed', 'transcription' => 'transcription', 'fileNumber' => 'file_number', 'sourceClass' => 'source_class'] as $field => $column) {
+            if (isset($said[$field])) {
+                $columns[$column] = trim((string) $said[$field]);
+            }
+        }
+        if (isset($said['fields'])) {
+            $columns['fields'] = array_filter($said['fields'], static fn (string $value): bool => $value !== '');
+        }
+        if (array_key_exists('toldCount', $said)) {
+            $columns['told_count'] = $said['toldCount'];
+        }
+        if (isset($said['date']) || isset($said['place'])) {
+            $typed = $said['date'] ?? $record->date_typed ?? '';
+            $standing = $this->places->understand($columns['place_typed'] ?? $record->place_typed ?? '', GenDate::parse($typed)->span());
+            $columns['place_id'] = isset($said['placeId']) ? Place::query()->where('id', $said['placeId'])->firstOrFail()->id : null;
+            $columns['date'] = $this->dates->read($typed, $columns['place_id'] ?? $standing);
+        }
+        // What was taken in from it may say otherwise now.
+        if (array_intersect_key($columns, ['transcription' => 0, 'date' => 0, 'place_typed' => 0, 'kind' => 0]) !== [] && $this->isTakenIn($record)) {
+            $columns['look_again'] = true;
+        }
+        $record->fill($columns)->save();
+    }
+
+    /**
+     * Keeps the whole roll as it is on the page now: lines that are no longer there go, with their placings.
+     *
+     * @param  list<array{id: string, name: string, role?: string, columns?: array<string, string>, slip?: array<string, mixed>|null}>  $lines
+     */
+    public function keep(Change $change, Record $record, array $lines): void
+    {
+        if (count($lines) > self::MOST_LINES) {
+            throw new Refusal('A record holds '.self::MOST_LINES.' lines at most. Begin another for the next page.');
+        }
+        $before = RollLine::query()->where('record_id', $record->id)->get()->keyBy('id');
+        $isTakenIn = $this->isTakenIn($record);
+        $isChanged = false;
+        foreach ($before->diffKeys(array_flip(array_column($lines, 'id'))) as $gone) {
+            $change->deleteWhole($gone);
+            $isChanged = true;
+        }
+        $span = $record->date->span();
+        foreach ($lines as $position => $line) {
+            if (! Str::isUuid($line['id'])) {
+                throw new Refusal('A line has no id.');
+            }
+            $columns = [
+                'position' => $position,
+                'role' => trim($line['role'] ?? ''),
+                'name_typed' => trim($line['name']),
+                'search' => SearchForm::latin($line['name']),
+                'columns' => array_filter(array_map(trim(...), $line['columns'] ?? []), static fn (string $value): bool => $value !== ''),
+                'slip' => $line['slip'] ?? null,
+                'day_lo' => $span?->earliest, 'day_hi' => $span?->latest,
+            ];
+            $row = $before->get($line['id']);
+            if ($row === null) {
+                RollLine::query()->create(['id' => $line['id'], 'record_id' => $record->id, ...$columns]);
+                $isChanged = true;
+
+                continue;
+            }
+            $isChanged = $isChanged || $row->name_typed !== $columns['name_typed'] || $row->columns != $columns['columns'] || $row->role !== $columns['role'];
+            // JSON comes back from the database in an order of its own; an equal value is no change.
+            $row->fill(array_filter($columns, static fn (mixed $value, string $column): bool => $row->{$column} != $value, ARRAY_FILTER_USE_BOTH))->save();
+        }
+        if ($isTakenIn && $isChanged && ! $record->look_again) {
+            $record->fill(['look_again' => true])->save();
+        }
+    }
+
+    public function isTakenIn(Record $record): bool
+    {
+        return Placing::query()->whereIn('roll_line_id', RollLine::query()->where('record_id', $record->id)->select('id'))->exists()
+            || Claim::query()->where('record_id', $record->id)->whereNotNull('roll_line_id')->exists();
+    }
+}

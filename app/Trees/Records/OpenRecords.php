@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Trees\Records;
+
+use App\Models\Media;
+use App\Models\MediaLink;
+use App\Models\Record;
+use App\Trees\CurrentTree;
+use Illuminate\Support\Carbon;
+use NorthBough\Core\Chrono\Calendar\Calendars;
+
+/**
+ * Which records, and which pictures of them, a reader may see from whom living people are withheld: those so old that
+ * nobody whom they can name counts as living. What has no day is withheld.
+ */
+final readonly class OpenRecords
+{
+    public function __construct(private CurrentTree $current)
+    {
+    }
+
+    public function isOpen(Record $record): bool
+    {
+        if ($this->current->seesLiving()) {
+            return true;
+        }
+        $latest = $record->date->span()?->latest;
+        $now = Carbon::now();
+
+        return $latest !== null && $latest < Calendars::gregorian()->toDay($now->year - $this->current->get()->dead_years_after_birth, $now->month, min(28, $now->day));
+    }
+
+    /** A picture is as open as all that it is on. */
+    public function isPictureOpen(Media $media): bool
+    {
+        if ($this->current->seesLiving()) {
+            return true;
+        }
+        $links = MediaLink::query()->where('media_id', $media->id)->get();
+        foreach ($links as $link) {
+            $record = $link->record_id === null ? null : Record::query()->where('id', $link->record_id)->first();
+            if ($record === null || ! $this->isOpen($record)) {
+                return false;
+            }
+        }
+
+        return $links->isNotEmpty();
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Trees\Records;
+
+use App\Models\Placing;
+use App\Models\Record;
+use App\Models\RollLine as Row;
+use Illuminate\Support\Collection;
+use NorthBough\Core\Record\Roll;
+use NorthBough\Core\Record\RollLine;
+
+/** A kept record as core reads it, and whom its lines are placed on. */
+final readonly class RollOf
+{
+    public function __construct(private KindsOfRecord $kinds)
+    {
+    }
+
+    public function roll(Record $record): Roll
+    {
+        $lines = $this->rows($record)->map(static fn (Row $row): RollLine => new RollLine($row->id, $row->name_typed, $row->role, $row->columns));
+
+        return new Roll($this->kinds->of($record), $record->date, $record->place_typed, array_values($lines->all()));
+    }
+
+    /** @return Collection<int, Row> in the order of the page */
+    public function rows(Record $record): Collection
+    {
+        return Row::query()->where('record_id', $record->id)->orderBy('position')->orderBy('id')->get();
+    }
+
+    /** @return Collection<string, Placing> by line, where one is placed or set aside */
+    public function placings(Record $record): Collection
+    {
+        return Placing::query()->whereIn('roll_line_id', Row::query()->where('record_id', $record->id)->select('id'))
+            ->whereIn('state', ['placed', 'set aside'])->get()->keyBy('roll_line_id');
+    }
+}

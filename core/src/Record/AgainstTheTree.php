@@ -1,0 +1,192 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Record;
+
+use NorthBough\Core\Record\Following\Rules;
+use NorthBough\Core\Tree\Event;
+use NorthBough\Core\Tree\ParentageKind;
+use NorthBough\Core\Tree\Person;
+use NorthBough\Core\Tree\Sex;
+use NorthBough\Core\Tree\Standing;
+use NorthBough\Core\Tree\TreeView;
+use NorthBough\Core\Tree\Union;
+
+/** What each line of a record tells us, with its people placed as somebody or as nobody of the tree. Nothing that is there is entered twice. */
+final readonly class AgainstTheTree
+{
+    /** @var array<string, Person> */
+    private array $people;
+
+    /** @var array<string, list<Union>> */
+    private array $unions;
+
+    /** @var array<string, list<\NorthBough\Core\Tree\ParentSet>> */
+    private array $parentSets;
+
+    /** @param  array<string, string>  $placed  person by line; a line that is missing is somebody new, or nobody yet */
+    public function __construct(private Roll $roll, private array $placed, TreeView $tree)
+    {
+        $ids = array_values(array_unique($placed));
+        $this->people = $tree->people($ids);
+        $this->unions = $tree->unionsOf($ids);
+        $this->parentSets = $tree->parentSets($ids);
+    }
+
+    /** @return list<Told> */
+    public function of(RollLine $line): array
+    {
+        return array_map($this->stand(...), Rules::of($this->roll, $line));
+    }
+
+    private function stand(Telling $telling): Told
+    {
+        return match ($telling->of) {
+            TellingOf::Person => $this->fact($telling),
+            TellingOf::Couple => $this->coupleFact($telling),
+            TellingOf::Partner => $this->partner($telling),
+            TellingOf::Child => $this->child($telling),
+            TellingOf::Sex => $this->sex($telling),
+            TellingOf::Remark => $this->remark($telling),
+        };
+    }
+
+    private function fact(Telling $telling): Told
+    {
+        $person = $this->person($telling->lineId);
+
+        return $person === null ? Told::new($telling) : FactAgainst::standing($telling, $person->events);
+    }
+
+    private function coupleFact(Telling $telling): Told
+    {
+        $union = $this->union($telling);
+
+        return $union === null ? Told::new($telling) : FactAgainst::standing($telling, $union->events);
+    }
+
+    private function partner(Telling $telling): Told
+    {
+        return $this->union($telling) !== null
+            ? Told::there($telling, ToldState::Agrees, 'They are partners in the tree.')
+            : Told::new($telling, isWanted: $telling->isSaid || ! $this->areBothKnown($telling));
+    }
+
+    /** A tie that the words do not say is wanted only where the family confirms it: the couple stands, and was wed before the birth. */
+    private function child(Telling $telling): Told
+    {
+        $child = $this->placed[$telling->lineId] ?? null;
+        $parent = $this->placed[$telling->otherLineId] ?? null;
+        $byBirth = 0;
+        foreach ($child === null ? [] : $this->parentSets[$child] ?? [] as $set) {
+            foreach ($set->parents as $tie) {
+                if ($tie->personId === $parent && $tie->standing !== Standing::RuledOut) {
+                    return Told::there($telling, ToldState::Agrees, 'They are parent and child in the tree.');
+                }
+                $byBirth += $tie->kind === ParentageKind::Birth && $tie->standing !== Standing::RuledOut ? 1 : 0;
+            }
+        }
+        if ($byBirth > 1) {
+            return Told::barred($telling, 'The tree has two parents by birth already, and this is neither.');
+        }
+
+        return Told::new($telling, isWanted: $telling->isSaid || $this->isBornInWedlock($telling));
+    }
+
+    private function isBornInWedlock(Telling $telling): bool
+    {
+        $line = $this->roll->line($telling->lineId);
+        $head = $line === null ? null : $this->roll->principalOf($line);
+        $union = $head === null ? null : $this->unionOf($this->placed[$head->id] ?? null, $this->placed[$telling->otherLineId] ?? null);
+        $wed = $union?->marriage()?->date->span()?->earliest;
+        $born = null;
+        foreach ($line === null ? [] : Rules::of($this->roll, $line) as $other) {
+            $born ??= $other->kind === 'birth' ? $other->date->span()?->latest : null;
+        }
+
+        return $wed !== null && $born !== null && $wed <= $born;
+    }
+
+    private function sex(Telling $telling): Told
+    {
+        $person = $this->person($telling->lineId);
+
+        return match (true) {
+            $person === null, $person->sex === Sex::Unknown => Told::new($telling),
+            $person->sex->value === $telling->value => Told::there($telling, ToldState::Agrees, "The tree says {$person->sex->word()}."),
+            default => Told::barred($telling, "The tree says {$person->sex->word()}."),
+        };
+    }
+
+    private function remark(Telling $telling): Told
+    {
+        $person = $this->person($telling->lineId);
+        $death = $person?->leading('death', 'burial', 'cremation');
+        $day = $telling->date->span()?->earliest;
+        if ($telling->kind === 'alive' && $day !== null && $death?->date->span()?->latest !== null && $death->date->span()->latest < $day) {
+            return Told::barred($telling, "The tree has the {$this->word($death)} on {$death->date->shown}, before that day.");
+        }
+        if ($telling->kind === 'children' && $person !== null) {
+            return Told::remark($telling, $this->childrenKnown($telling, $person));
+        }
+
+        return Told::remark($telling, '');
+    }
+
+    private function childrenKnown(Telling $telling, Person $person): string
+    {
+        $known = [];
+        $line = $this->roll->line($telling->lineId);
+        $head = $line === null ? null : $this->roll->principalOf($line);
+        $partner = $head === null ? null : $this->placed[$head->id] ?? null;
+        foreach ($this->unions[$person->id] ?? [] as $union) {
+            if ($this->roll->kind->countsFor === 'mother' || $partner === null || in_array($partner, $union->partnerIds, true)) {
+                $known += array_flip($union->childIds);
+            }
+        }
+        $count = count($known);
+        $missing = (int) $telling->words - $count;
+
+        return "{$count} known".match (true) {
+            $missing === 1 => ': a child to find.',
+            $missing > 1 => ": {$missing} children to find.",
+            $missing < 0 => ', more than that.',
+            default => '.',
+        };
+    }
+
+    private function areBothKnown(Telling $telling): bool
+    {
+        return isset($this->placed[$telling->lineId], $this->placed[$telling->otherLineId]);
+    }
+
+    private function union(Telling $telling): ?Union
+    {
+        return $this->unionOf($this->placed[$telling->lineId] ?? null, $this->placed[$telling->otherLineId] ?? null);
+    }
+
+    private function unionOf(?string $one, ?string $other): ?Union
+    {
+        if ($one === null || $other === null) {
+            return null;
+        }
+        foreach ($this->unions[$one] ?? [] as $union) {
+            if (in_array($other, $union->partnersOf($one), true)) {
+                return $union;
+            }
+        }
+
+        return null;
+    }
+
+    private function person(string $lineId): ?Person
+    {
+        return $this->people[$this->placed[$lineId] ?? ''] ?? null;
+    }
+
+    private function word(Event $event): string
+    {
+        return mb_strtolower($event->word());
+    }
+}

@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Record;
+
+use NorthBough\Core\Compare\Days;
+use NorthBough\Core\Compare\Places;
+use NorthBough\Core\Compare\Verdict;
+use NorthBough\Core\Naming\SearchForm;
+use NorthBough\Core\Tree\Event;
+use NorthBough\Core\Tree\EventKinds;
+
+/** A fact that a record tells against those of the same kind that are there (job.md, Evidence: like is compared with like). */
+final class FactAgainst
+{
+    /** @param  list<Event>  $events  of the person or the couple */
+    public static function standing(Telling $telling, array $events): Told
+    {
+        $isSingle = EventKinds::named($telling->kind)->single || $telling->kind === 'marriage';
+        $death = Event::leadingOf($events, 'death');
+        if (! $isSingle && self::isAfter($telling, $death)) {
+            return Told::there($telling, ToldState::Contradicts, "The tree has the death on {$death?->date->shown}, before that day.");
+        }
+        $there = array_values(array_filter($events, static fn (Event $event): bool => $event->kind === $telling->kind && ! $event->denied));
+        if ($isSingle) {
+            return self::single($telling, $there);
+        }
+        foreach ($there as $event) {
+            if (self::saysTheSame($telling, $event)) {
+                return Told::there($telling, ToldState::Agrees, 'It is there already.', $event->id);
+            }
+        }
+
+        return Told::new($telling);
+    }
+
+    /** @param  list<Event>  $there */
+    private static function single(Telling $telling, array $there): Told
+    {
+        $leading = Event::leadingOf($there, $telling->kind);
+        if ($leading === null) {
+            return Told::new($telling);
+        }
+        $days = Days::compare($telling->date, $leading->date);
+        $hasNoDay = $leading->date->isEmpty() && $telling->date->readings !== [];
+        $hasNoPlace = $leading->place === '' && $telling->place !== '' && in_array($days->verdict, [Verdict::Same, Verdict::Fits, Verdict::Incomparable], true);
+        if ($hasNoDay || $hasNoPlace) {
+            return Told::new($telling, 'It is there without '.($hasNoDay ? 'a day.' : 'a place.'), $leading->id);
+        }
+        if ($days->verdict === Verdict::Contradicts) {
+            // A rival that is there may say the same already.
+            foreach ($there as $event) {
+                if ($event->id !== $leading->id && in_array(Days::compare($telling->date, $event->date)->verdict, [Verdict::Same, Verdict::Fits], true)) {
+                    return Told::there($telling, ToldState::Agrees, "It agrees with the {$event->standing->value} {$event->date->shown}.", $event->id);
+                }
+            }
+
+            return Told::there($telling, ToldState::Contradicts, $days->ground, $leading->id);
+        }
+        $places = Places::compare($telling->place, $leading->place);
+        $isElsewhere = $telling->place !== '' && $leading->place !== '' && $places->verdict === Verdict::Incomparable;
+
+        return match (true) {
+            $days->verdict === Verdict::Strains => Told::there($telling, ToldState::Strains, $days->ground, $leading->id),
+            $isElsewhere => Told::there($telling, ToldState::Strains, $places->ground, $leading->id),
+            $days->verdict === Verdict::Incomparable => Told::there($telling, ToldState::Agrees, 'It is there already.', $leading->id),
+            default => Told::there($telling, ToldState::Agrees, $days->ground, $leading->id),
+        };
+    }
+
+    private static function saysTheSame(Telling $telling, Event $event): bool
+    {
+        if (SearchForm::of($telling->value) !== SearchForm::of($event->value)) {
+            return false;
+        }
+        $days = Days::compare($telling->date, $event->date)->verdict;
+        $isSameTime = in_array($days, [Verdict::Same, Verdict::Fits], true) || ($days === Verdict::Incomparable && $telling->value !== '');
+        $places = Places::compare($telling->place, $event->place);
+
+        return $isSameTime && ($telling->place === '' || $event->place === '' || $places->verdict !== Verdict::Incomparable);
+    }
+
+    /** Present, in a trade or at a place, on a day after a death that the words fix. */
+    private static function isAfter(Telling $telling, ?Event $death): bool
+    {
+        $died = $death?->date->span();
+        $day = $telling->date->span();
+
+        return $died?->latest !== null && $day?->earliest !== null && $died->latest + $died->softAfter < $day->earliest;
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Record;
+
+/** A telling against what the tree has: what is new, what agrees, what contradicts, and why. */
+final readonly class Told
+{
+    private function __construct(public Telling $telling, public ToldState $state, public string $ground, public string $factId, public bool $isWanted)
+    {
+    }
+
+    /** @param  string  $fillsFactId  a fact that is there without a day or a place, and gets it by this; empty where a new one is made */
+    public static function new(Telling $telling, string $ground = '', string $fillsFactId = '', bool $isWanted = true): self
+    {
+        return new self($telling, ToldState::New, $ground, $fillsFactId, $isWanted);
+    }
+
+    public static function there(Telling $telling, ToldState $state, string $ground, string $factId = ''): self
+    {
+        return new self($telling, $state, $ground, $factId, true);
+    }
+
+    /** What cannot be entered while the tree says otherwise. */
+    public static function barred(Telling $telling, string $ground): self
+    {
+        return new self($telling, ToldState::Contradicts, $ground, '', false);
+    }
+
+    public static function remark(Telling $telling, string $ground): self
+    {
+        return new self($telling, ToldState::Remark, $ground, '', false);
+    }
+}

@@ -1,0 +1,210 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Claim;
+use App\Models\Event;
+use App\Models\Person;
+use App\Models\Placing;
+use App\Models\Record;
+use App\Models\Union;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+
+final class RecordsTest extends TestCase
+{
+    private string $source;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->source = $this->source('Census of Marren, 1881');
+    }
+
+    public function test_a_household_is_entered_lined_up_and_taken_in_whole(): void
+    {
+        [$ewan, $isbel] = $this->couple();
+        $magnus = $this->relative($ewan, 'child', 'Magnus Tarrel h b 1871 Hask');
+        $record = $this->record();
+        $lines = $this->keep($record, [
+            ['Ewan Tarrel', 'Head', '36', 'M', 'Light keeper'], ['Isbel Tarrel', 'Wife', '34', 'F', ''], ['Magnus Tarrel', 'Son', '10', 'M', 'Scholar'],
+            ['Hester Tarrel', 'Daur', '4', 'F', ''], ['John Marsh', 'Lodger', '50', 'M', ''],
+        ]);
+        /** @var array<string, array<string, string>> $lined */
+        $lined = array_column($this->api('POST', "/records/{$record}/line-up", ['choices' => []])->assertOk()->json('lines'), null, 'lineId');
+        self::assertSame([$ewan, $isbel, $magnus, '', ''], array_map(static fn (string $line): string => $lined[$line]['personId'], $lines));
+        self::assertSame(['placed', 'placed', 'placed', 'new', 'new'], array_map(static fn (string $line): string => $lined[$line]['as'], $lines));
+        $before = [$this->exported(), DB::table('journal')->count()];
+
+        $choices = array_map(static fn (string $line): array => ['lineId' => $line, 'as' => $lined[$line]['as'], 'personId' => $lined[$line]['personId'] ?: null], $lines);
+        $choices[4] = ['lineId' => $lines[4], 'as' => 'aside', 'reason' => 'A lodger whom nobody will chase.'];
+        $said = $this->api('POST', "/records/{$record}/take-in", ['version' => $this->version($record), 'choices' => $choices, 'why' => 'One household, at one door.'])->assertOk()->json('said');
+        // Four census facts, a trade and the daughter's birth.
+        self::assertSame('4 placed, 1 of them new, 1 set aside, 6 facts, 2 ties, 5 more citations.', $said);
+        self::assertSame(1, Union::query()->count());
+        self::assertSame(1, Event::query()->where('kind', 'marriage')->count());
+        $hester = Person::query()->orderByDesc('number')->firstOrFail();
+        self::assertSame('F', $hester->sex);
+        self::assertSame([1876, 1877], [(int) substr($this->fact($hester->id, 'birth')->date->normal, 10, 4), (int) substr($this->fact($hester->id, 'birth')->date->normal, -4)]);
+        self::assertSame(0, Claim::query()->whereNull('roll_line_id')->count());
+        // Everything that came of it is cited by its line.
+        self::assertSame([], Event::query()->where('kind', 'census')->whereNotIn('id', Claim::query()->whereNotNull('event_id')->select('event_id'))->pluck('id')->all());
+
+        // Taken in once more it says nothing new.
+        $again = array_map(static fn (string $line): array => ['lineId' => $line, 'as' => $lined[$line]['as'] === 'new' ? 'new' : 'placed', 'personId' => $lined[$line]['personId'] ?: null], array_slice($lines, 0, 4));
+        self::assertSame('Nothing was changed.', $this->api('POST', "/records/{$record}/take-in", ['version' => $this->version($record), 'choices' => $again])->assertOk()->json('said'));
+        $this->api('POST', '/journal/undo')->assertOk();
+        $this->api('POST', '/journal/undo')->assertOk();
+        self::assertSame($before[0], $this->exported());
+        self::assertSame(0, Placing::query()->count());
+    }
+
+    public function test_the_wife_is_not_thereby_the_mother(): void
+    {
+        $record = $this->record();
+        $lines = $this->keep($record, [['Ewan Tarrel', 'Head', '36', 'M', ''], ['Isbel Tarrel', 'Wife', '20', 'F', ''], ['Magnus Tarrel', 'Son', '10', 'M', '']]);
+        $lined = $this->api('POST', "/records/{$record}/line-up", ['choices' => []])->json('lines');
+        $ties = array_values(array_filter($lined[2]['told'], static fn (array $told): bool => $told['of'] === 'child'));
+        self::assertSame([true, false], array_column($ties, 'isWanted'));
+
+        $this->takeIn($record, array_map(static fn (string $line): array => ['lineId' => $line, 'as' => 'new'], $lines));
+        self::assertSame(1, DB::table('parentages')->where('tree_id', $this->tree->id)->count());
+        $this->api('POST', '/journal/undo')->assertOk();
+
+        $choices = array_map(static fn (string $line): array => ['lineId' => $line, 'as' => 'new'], $lines);
+        $choices[2]['wanted'] = [$ties[1]['key']];
+        $this->takeIn($record, $choices);
+        self::assertSame(2, DB::table('parentages')->where('tree_id', $this->tree->id)->count());
+        self::assertSame(1, Union::query()->count(), 'The child belongs to the couple, not to a union of its own.');
+    }
+
+    public function test_what_contradicts_stands_beside_as_a_rival(): void
+    {
+        $ewan = $this->person('Ewan Tarrel h b 1845 Hask');
+        $record = $this->api('POST', "/sources/{$this->source}/records", ['kind' => 'birth-certificate'])->assertOk()->json('id');
+        $lines = [(string) Str::uuid7()];
+        $this->api('PUT', "/records/{$record}", ['version' => 1, 'date' => '2 June 1850', 'lines' => [['id' => $lines[0], 'name' => 'Ewan Tarrel', 'role' => 'child', 'columns' => ['born' => '4 May 1850']]]])->assertOk();
+        $told = $this->api('POST', "/records/{$record}/line-up", ['choices' => [['lineId' => $lines[0], 'as' => 'placed', 'personId' => $ewan]]])->json('lines.0.told');
+        self::assertSame('contradicts', array_column($told, 'state', 'of')['person']);
+        $this->takeIn($record, [['lineId' => $lines[0], 'as' => 'placed', 'personId' => $ewan]]);
+        self::assertSame([['1845', 'unweighed'], ['4 May 1850', 'rival']], Event::query()->where('person_id', $ewan)->where('kind', 'birth')->orderBy('position')->get()
+            ->map(static fn (Event $event): array => [$event->date->shown, $event->standing])->all());
+    }
+
+    public function test_a_told_age_strains_and_makes_no_rival(): void
+    {
+        $ewan = $this->person('Ewan Tarrel h b 1845 Hask d 1879');
+        $record = $this->record();
+        $lines = $this->keep($record, [['Ewan Tarrel', 'Head', '70', 'M', '']]);
+        $told = $this->api('POST', "/records/{$record}/line-up", ['choices' => [['lineId' => $lines[0], 'as' => 'placed', 'personId' => $ewan]]])->json('lines.0.told');
+        // On a census two years after his death, and of an age that is soft.
+        self::assertSame(['contradicts', 'strains'], [$told[0]['state'], $told[1]['state']]);
+        $this->takeIn($record, [['lineId' => $lines[0], 'as' => 'placed', 'personId' => $ewan]]);
+        self::assertSame(1, Event::query()->where('person_id', $ewan)->where('kind', 'birth')->count());
+        self::assertSame('bears on', DB::table('claim_uses')->where('tree_id', $this->tree->id)->value('stance'));
+    }
+
+    public function test_one_person_never_stands_on_two_lines_that_exclude_each_other(): void
+    {
+        $ewan = $this->person('Ewan Tarrel h b 1845 Hask');
+        $record = $this->record();
+        $lines = $this->keep($record, [['Ewan Tarrel', 'Head', '36', 'M', ''], ['Ewan Tarrel', 'Brother', '34', 'M', '']]);
+        $both = array_map(static fn (string $line): array => ['lineId' => $line, 'as' => 'placed', 'personId' => $ewan], $lines);
+        $this->api('POST', "/records/{$record}/take-in", ['version' => $this->version($record), 'choices' => $both])->assertStatus(409);
+        self::assertSame(0, Placing::query()->count());
+    }
+
+    public function test_a_name_that_does_not_fit_asks_first(): void
+    {
+        $ewan = $this->person('Ewan Tarrel h b 1845 Hask');
+        $record = $this->record();
+        $lines = $this->keep($record, [['Peter Corran', 'Head', '36', 'M', '']]);
+        $asked = fn (): string => $this->api('POST', "/records/{$record}/line-up", ['choices' => [['lineId' => $lines[0], 'as' => 'placed', 'personId' => $ewan]]])->json('lines.0.asks');
+        self::assertSame('The page says Peter Corran; Ewan Tarrel is not known by that name.', $asked());
+        $this->api('POST', "/people/{$ewan}/names", ['typed' => 'Peter Corran', 'kind' => 'aka'])->assertOk();
+        self::assertSame('', $asked());
+    }
+
+    public function test_what_is_typed_is_held_and_an_overtaken_request_is_not(): void
+    {
+        $record = $this->record();
+        $hold = fn (int $seq, string $word) => $this->api('PUT', "/records/{$record}/draft", ['ofVersion' => 1, 'seq' => $seq, 'roll' => json_encode(['word' => $word])]);
+        $hold(2, 'later')->assertNoContent();
+        $hold(1, 'earlier')->assertNoContent();
+        self::assertStringContainsString('later', $this->api('GET', "/records/{$record}")->json('draft.roll'));
+
+        $other = $this->account('hew@marren.example');
+        DB::table('members')->insert(['tree_id' => $this->tree->id, 'user_id' => $other->id, 'role' => 'editor']);
+        $this->actingAs($other);
+        $hold(9, 'theirs')->assertStatus(409);
+        self::assertStringContainsString('later', $this->api('GET', "/records/{$record}")->json('draft.roll'));
+        self::assertFalse($this->api('GET', "/records/{$record}")->json('draft.isMine'));
+
+        $this->actingAs($this->user);
+        $this->keep($record, [['Ewan Tarrel', 'Head', '36', 'M', '']]);
+        self::assertNull($this->api('GET', "/records/{$record}")->json('draft'));
+    }
+
+    public function test_whoever_keeps_second_sees_it(): void
+    {
+        $record = $this->record();
+        $version = $this->version($record);
+        $this->keep($record, [['Ewan Tarrel', 'Head', '36', 'M', '']]);
+        $this->api('PUT', "/records/{$record}", ['version' => $version, 'lines' => []])->assertStatus(409);
+        self::assertCount(1, $this->api('GET', "/records/{$record}")->json('lines'));
+    }
+
+    public function test_a_change_after_it_was_taken_in_asks_for_another_look(): void
+    {
+        $record = $this->record();
+        $lines = $this->keep($record, [['Ewan Tarrel', 'Head', '36', 'M', '']]);
+        $this->takeIn($record, [['lineId' => $lines[0], 'as' => 'new']]);
+        self::assertFalse($this->api('GET', "/records/{$record}")->json('lookAgain'));
+        $this->keep($record, [['Ewan Tarrell', 'Head', '36', 'M', '']], $lines);
+        self::assertTrue($this->api('GET', "/records/{$record}")->json('lookAgain'));
+        $this->takeIn($record, [['lineId' => $lines[0], 'as' => 'new']]);
+        self::assertFalse($this->api('GET', "/records/{$record}")->json('lookAgain'));
+        self::assertSame(1, Person::query()->count());
+    }
+
+    /** @return array{string, string} */
+    private function couple(): array
+    {
+        $ewan = $this->person('Ewan Tarrel h b 1845 Hask');
+        $isbel = $this->relative($ewan, 'partner', 'Isbel Quillan w b 1847 Hask m 1870 Hask');
+
+        return [$ewan, $isbel];
+    }
+
+    private function record(): string
+    {
+        return $this->api('POST', "/sources/{$this->source}/records", ['kind' => 'census-1881', 'locator' => 'sheet 4'])->assertOk()->json('id');
+    }
+
+    private function version(string $record): int
+    {
+        return Record::query()->findOrFail($record)->version;
+    }
+
+    /**
+     * @param  list<array{string, string, string, string, string}>  $rows  name, relation, age, sex, trade
+     * @param  list<string>  $ids
+     * @return list<string> ids of the lines
+     */
+    private function keep(string $record, array $rows, array $ids = []): array
+    {
+        $lines = array_map(static fn (array $row, int $at): array => ['id' => $ids[$at] ?? (string) Str::uuid7(), 'name' => $row[0],
+            'columns' => ['relation' => $row[1], 'age' => $row[2], 'sex' => $row[3], 'trade' => $row[4]]], $rows, array_keys($rows));
+        $this->api('PUT', "/records/{$record}", ['version' => $this->version($record), 'date' => '3 April 1881', 'place' => 'Hask', 'lines' => $lines])->assertOk();
+
+        return array_column($lines, 'id');
+    }
+
+    /** @param  list<array<string, mixed>>  $choices */
+    private function takeIn(string $record, array $choices): void
+    {
+        $this->api('POST', "/records/{$record}/take-in", ['version' => $this->version($record), 'choices' => $choices, 'why' => 'It says so.'])->assertOk();
+    }
+}
