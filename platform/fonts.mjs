@@ -3,7 +3,7 @@
 import { mkdirSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
 import { inflateSync } from 'node:zlib'
 
-const families = ['source-serif-4', 'atkinson-hyperlegible-next']
+const families = ['source-serif-4', 'atkinson-hyperlegible-next', 'la-belle-aurore', 'homemade-apple']
 
 function unwrapped(woff) {
   const count = woff.readUInt16BE(12)

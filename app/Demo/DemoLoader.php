@@ -52,6 +52,7 @@ final class DemoLoader
         private readonly Facts $facts,
         private readonly Citations $citations,
         private readonly DemoPlaces $places,
+        private readonly DemoRecords $records,
     ) {
     }
 
@@ -69,6 +70,7 @@ final class DemoLoader
             $about = (string) preg_replace('/^The /', 'the ', $heading);
             $this->changes->run(new Intent($user, "Entered {$about}", '', How::Batch), fn () => $this->read($file));
         }
+        $this->records->load($tree, $user, $folder, $this->sources, $this->people);
         $centre = $this->people['centre'] ?? null;
         if ($centre !== null) {
             DB::table('trees')->where('id', $tree->id)->update(['centre_person_id' => $centre->id]);

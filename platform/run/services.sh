@@ -96,12 +96,12 @@ EOF
 # The workers are begun again when they end, which they do by themselves now and then to give memory back. Pictures have
 # one of their own, so that nobody who puts one on a record waits for an import.
 start_worker() {
-  as setsid bash -c '(while true; do "$1" "$2/artisan" queue:work long --queue=previews --timeout=1800 --memory=512 --sleep=0.5 --tries=2 --quiet; sleep 1; done) &
-    while true; do "$1" "$2/artisan" queue:work long --queue=long --timeout=3600 --memory=1024 --sleep=0.3 --tries=1 --quiet; sleep 1; done' \
+  local loop='while true; do "$1" "$2/artisan" queue:work long --quiet'
+  as setsid bash -c "($loop --queue=previews --timeout=1800 --memory=512 --sleep=0.5 --tries=2; sleep 1; done) & $loop --queue=long --timeout=3600 --memory=1024 --sleep=0.3 --tries=1; sleep 1; done" \
     worker "$php" "$root" >>"$NB_VAR/log/worker.log" 2>&1 </dev/null 9>&- &
   local shell=$! tries=0 pid=
   # runuser stays in front of the loop; the loop itself leads the session that is stopped as a whole.
-  until pid=$(pgrep -f "worker $php $root\$" | while read -r p; do [ "$(ps -o sid= -p "$p" | tr -d ' ')" = "$p" ] && echo "$p"; done | tail -n1) && [ -n "$pid" ]; do
+  until pid=$(pgrep -f "worker $php $root\$" | while read -r p; do if [ "$(ps -o sid= -p "$p" | tr -d " ")" = "$p" ]; then echo "$p"; fi; done | tail -n1) && [ -n "$pid" ]; do
     sleep 0.1; tries=$((tries + 1)); [ $tries -lt 50 ] || die "The worker did not start; see $NB_VAR/log/worker.log"
   done
   disown "$shell" 2>/dev/null || true

@@ -1632,6 +1632,10 @@ export interface components {
     }
     LineUpInput: {
       choices: components['schemas']['LineChoiceInput'][]
+      lines?: components['schemas']['RollLineInput'][] | null
+      date?: string | null
+      place?: string | null
+      toldCount?: number | null
     }
     MoveInput: {
       to: string
@@ -2083,6 +2087,7 @@ export interface components {
     LineUpResource: {
       lines: components['schemas']['LinedUpLine'][]
       fewer: string
+      reason: string
     }
     /** @description Whom a line is taken for, whom else it may be, and what it tells then. */
     LinedUpLine: {
@@ -2323,6 +2328,11 @@ export interface components {
     RecordUse: {
       id: string
       locator: string
+      kind: string
+      date: string
+      place: string
+      lines: number
+      unplaced: number
       facts: components['schemas']['CitedFact'][]
     }
     RelativeResource: {

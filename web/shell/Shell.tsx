@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import { useRef, useState } from 'react'
-import { Link, NavLink, Outlet, useNavigate, useParams } from 'react-router'
+import { Link, NavLink, Outlet, useMatch, useNavigate, useParams } from 'react-router'
 import { toast } from 'sonner'
 import { api, told } from '../api/client'
 import { useTree, useTreeId, useTreePath, useWrite } from '../api/useTree'
@@ -20,6 +20,8 @@ export function Shell() {
   const [help, setHelp] = useState(false)
   const here = useParams().person ?? ''
   const trail = useTrail(tree)
+  // At the reading table every line of height is the page's.
+  const isReading = useMatch('/t/:tree/records/table/:record') !== null
   const place = trail.findIndex((step) => step.id === here)
   const walk = (by: number) => {
     const step = trail[(place < 0 ? trail.length : place) + by]
@@ -56,10 +58,11 @@ export function Shell() {
       </a>
       <Spine />
       <TopLine jump={jump} onHelp={() => setHelp(true)} />
-      <div className="grid min-h-0 grid-rows-[28px_minmax(0,1fr)]">
+      <div className={`grid min-h-0 ${isReading ? '' : 'grid-rows-[28px_minmax(0,1fr)]'}`}>
         <nav
           aria-label="Trail"
-          className="flex items-center gap-4 overflow-hidden whitespace-nowrap px-4 text-[13px]"
+          hidden={isReading}
+          className="flex items-center [&[hidden]]:hidden gap-4 overflow-hidden whitespace-nowrap px-4 text-[13px]"
         >
           {[...trail].reverse().map((step) => (
             <Link

@@ -12,9 +12,16 @@ final readonly class LineUpInput
 {
     use ReadsRequest;
 
-    /** @param  list<array<string, mixed>>  $choices */
+    /**
+     * @param  list<array<string, mixed>>  $choices
+     * @param  list<array<string, mixed>>|null  $lines  as they stand on the page, where they are not kept yet
+     */
     public function __construct(
         #[ListOf(LineChoiceInput::class)] public array $choices = [],
+        #[OA\Property(type: 'array', items: new OA\Items(ref: RollLineInput::class), nullable: true)] public ?array $lines = null,
+        #[OA\Property] public ?string $date = null,
+        #[OA\Property] public ?string $place = null,
+        #[OA\Property] public ?int $toldCount = null,
     ) {
     }
 
@@ -22,6 +29,10 @@ final readonly class LineUpInput
     public static function rules(): array
     {
         return [
+            ...RollLineInput::rules(needed: false),
+            'date' => ['nullable', 'string', 'max:200'],
+            'place' => ['nullable', 'string', 'max:500'],
+            'toldCount' => ['nullable', 'integer', 'min:0', 'max:100000'],
             'choices' => ['present', 'array', 'max:2000'],
             'choices.*.lineId' => ['required', 'uuid'],
             'choices.*.as' => ['required', 'in:placed,new,unplaced,aside'],

@@ -36,20 +36,8 @@ final readonly class RecordInput
     public static function rules(): array
     {
         return [
+            ...RollLineInput::rules(needed: true),
             'version' => ['required', 'integer'],
-            'lines' => ['present', 'array', 'max:2000'],
-            'lines.*.id' => ['required', 'uuid'],
-            'lines.*.name' => ['present', 'nullable', 'string', 'max:500'],
-            'lines.*.role' => ['nullable', 'string', 'max:40'],
-            'lines.*.columns' => ['nullable', 'array', 'max:60'],
-            'lines.*.columns.*' => ['nullable', 'string', 'max:5000'],
-            'lines.*.slip' => ['nullable', 'array'],
-            'lines.*.slip.image' => ['required_with:lines.*.slip', 'uuid'],
-            'lines.*.slip.page' => ['required_with:lines.*.slip', 'integer', 'min:0'],
-            'lines.*.slip.left' => ['required_with:lines.*.slip', 'numeric'],
-            'lines.*.slip.top' => ['required_with:lines.*.slip', 'numeric'],
-            'lines.*.slip.width' => ['required_with:lines.*.slip', 'numeric'],
-            'lines.*.slip.height' => ['required_with:lines.*.slip', 'numeric'],
             'kind' => ['nullable', 'string', 'max:40'],
             'locator' => ['nullable', 'string', 'max:1000'],
             'date' => ['nullable', 'string', 'max:200'],
@@ -69,16 +57,5 @@ final readonly class RecordInput
         return array_filter(['kind' => $this->kind, 'locator' => $this->locator, 'date' => $this->date, 'place' => $this->place, 'fields' => $this->fields,
             'transcription' => $this->transcription, 'fileNumber' => $this->fileNumber, 'sourceClass' => $this->sourceClass], static fn (mixed $said): bool => $said !== null)
             + ['toldCount' => $this->toldCount];
-    }
-
-    /** @return list<array{id: string, name: string, role: string, columns: array<string, string>, slip: array<string, mixed>|null}> */
-    public function lines(): array
-    {
-        $text = static fn (mixed $value): string => is_string($value) ? $value : '';
-
-        return array_map(static fn (array $line): array => [
-            'id' => $text($line['id'] ?? ''), 'name' => $text($line['name'] ?? ''), 'role' => $text($line['role'] ?? ''),
-            'columns' => array_map($text, is_array($line['columns'] ?? null) ? $line['columns'] : []), 'slip' => is_array($line['slip'] ?? null) ? $line['slip'] : null,
-        ], $this->lines);
     }
 }

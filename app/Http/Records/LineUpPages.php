@@ -37,9 +37,8 @@ final readonly class LineUpPages
     }
 
     /** @param  list<LineChoice>  $choices  what was decided already; what is on the record counts for the other lines */
-    public function of(Record $record, array $choices): LineUpResource
+    public function of(Record $record, Roll $roll, array $choices, ?int $toldCount): LineUpResource
     {
-        $roll = $this->rolls->roll($record);
         [$pinned, $aside, $as] = $this->decided($record, $roll, $choices);
         $lined = $this->lineUps->of($roll, $pinned, $aside);
         $placed = array_diff_key($lined->placed, array_flip($aside));
@@ -52,9 +51,25 @@ final readonly class LineUpPages
         $people = $this->tree->lives(array_values(array_unique($ids)));
         $against = new AgainstTheTree($roll, $placed, $this->tree);
         $lines = array_map(fn (RollLine $line): LinedUpLine => $this->line($roll, $line, $as[$line->id] ?? null, $placed, $lined, $people, $against), $roll->lines);
-        $fewer = $record->told_count !== null && $record->told_count > count($roll->lines) ? 'The page counts '.$record->told_count.', and '.count($roll->lines).' lines are here.' : '';
+        $fewer = $toldCount !== null && $toldCount > count($roll->lines) ? 'The page counts '.$toldCount.', and '.count($roll->lines).' lines are here.' : '';
 
-        return new LineUpResource($lines, $fewer);
+        return new LineUpResource($lines, $fewer, self::reason($roll, $lines));
+    }
+
+    /**
+     * A sentence to begin the reason with.
+     *
+     * @param  list<LinedUpLine>  $lines
+     */
+    private static function reason(Roll $roll, array $lines): string
+    {
+        $placed = array_values(array_filter($lines, static fn (LinedUpLine $line): bool => $line->as === LineChoice::PLACED));
+        if ($placed === []) {
+            return '';
+        }
+        $count = count($placed) === 1 ? 'One line fits' : count($placed).' lines fit';
+
+        return "{$count} {$placed[0]->name}".(count($placed) === 1 ? '' : ' and family').' in name, age and relation.';
     }
 
     /**

@@ -13,6 +13,7 @@ use App\Http\Inputs\DraftInput;
 use App\Http\Inputs\LineChoiceInput;
 use App\Http\Inputs\LineUpInput;
 use App\Http\Inputs\RecordInput;
+use App\Http\Inputs\RollLineInput;
 use App\Http\Inputs\TakeInInput;
 use App\Http\Resources\LineUpResource;
 use App\Http\Resources\MadeResource;
@@ -30,6 +31,7 @@ use App\Trees\Editing\Rolls;
 use App\Trees\Editing\TakeIn;
 use App\Trees\Records\OpenRecords;
 use App\Trees\Records\RollDrafts;
+use App\Trees\Records\RollOf;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -73,7 +75,7 @@ final readonly class RecordsController
             $row = Record::query()->findOrFail($record);
             ChangedMeanwhile::unless($row, $input->version, array_filter(['locator' => $input->locator, 'date' => $input->date, 'place' => $input->place, 'transcription' => $input->transcription], is_string(...)));
             $this->rolls->head($row, $input->head());
-            $this->rolls->keep($change, $row, $input->lines());
+            $this->rolls->keep($change, $row, RollLineInput::lines($input->lines));
             // Two people at one roll: whoever keeps second reads first what the other kept.
             DB::table('records')->where('tree_id', $row->tree_id)->where('id', $row->id)->increment('version');
         });
@@ -111,9 +113,13 @@ final readonly class RecordsController
 
     /** Who is who, given what was decided so far. It changes nothing. */
     #[Post('/trees/{tree}/records/{record}/line-up', 'lineUp', LineUpResource::class, LineUpInput::class)]
-    public function lineUp(Request $request, LineUpPages $lineUps, string $tree, string $record): JsonResponse
+    public function lineUp(Request $request, LineUpPages $lineUps, RollOf $rolls, string $tree, string $record): JsonResponse
     {
-        return response()->json($lineUps->of(Record::query()->findOrFail($record), LineChoiceInput::choices(LineUpInput::from($request)->choices)));
+        $input = LineUpInput::from($request);
+        $row = Record::query()->findOrFail($record);
+        $roll = $input->lines === null ? $rolls->roll($row) : $rolls->asTyped($row, RollLineInput::lines($input->lines), $input->date ?? '', $input->place ?? '');
+
+        return response()->json($lineUps->of($row, $roll, LineChoiceInput::choices($input->choices), $input->toldCount ?? $row->told_count));
     }
 
     #[Post('/trees/{tree}/records/{record}/take-in', 'takeIn', TakenInResource::class, TakeInInput::class)]

@@ -20,6 +20,7 @@ use App\Models\Repository;
 use App\Models\Source;
 use App\Trees\CurrentTree;
 use App\Trees\Living;
+use App\Trees\Records\KindsOfRecord;
 use App\Trees\SearchWords;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
@@ -32,7 +33,7 @@ final readonly class SourcePages
 {
     private const AT_ONCE = 100;
 
-    public function __construct(private CurrentTree $current, private Living $living)
+    public function __construct(private CurrentTree $current, private Living $living, private KindsOfRecord $kinds)
     {
     }
 
@@ -62,10 +63,17 @@ final readonly class SourcePages
         $said = $this->living->told();
         $records = Record::query()->where('source_id', $source->id)->orderBy('locator')->limit(500)->get();
         $facts = $this->facts($records->pluck('id'));
+        $lines = DB::table('roll_lines')
+            ->leftJoin('placings', static fn ($join) => $join->on('placings.tree_id', 'roll_lines.tree_id')->on('placings.roll_line_id', 'roll_lines.id')->whereIn('placings.state', ['placed', 'set aside']))
+            ->where('roll_lines.tree_id', $this->current->id())->whereIn('roll_lines.record_id', $records->pluck('id'))
+            ->groupBy('roll_lines.record_id')->selectRaw('roll_lines.record_id, count(distinct roll_lines.id) AS lines, count(*) FILTER (WHERE placings.id IS NULL) AS unplaced')->get()->keyBy('record_id');
 
         return new SourcePage(
             $this->resources(collect([$source]))[0],
-            array_values($records->map(static fn (Record $record): RecordUse => new RecordUse($record->id, $said($record->locator), $facts[$record->id] ?? []))->all()),
+            array_values($records->map(fn (Record $record): RecordUse => new RecordUse(
+                $record->id, $said($record->locator), $record->kind === '' && $record->record_kind_id === null ? '' : $this->kinds->of($record)->name,
+                $record->date->shown, $said($record->place_typed), $lines[$record->id]->lines ?? 0, $lines[$record->id]->unplaced ?? 0, $facts[$record->id] ?? [],
+            ))->all()),
             $this->notes('source_id', $source->id), $this->repository($source->repository_id),
         );
     }
@@ -122,16 +130,23 @@ final readonly class SourcePages
         $rows = $this->living->visible(DB::table('claims'))
             ->leftJoin('events', $same('events', 'claims.event_id'))
             ->leftJoin('names', $same('names', 'claims.name_id'))
-            ->leftJoin('union_partners', static fn ($join) => $join->on('union_partners.tree_id', 'claims.tree_id')->on('union_partners.union_id', 'events.union_id'))
+            ->leftJoin('union_partners', static fn ($join) => $join->on('union_partners.tree_id', 'claims.tree_id')
+                ->whereRaw('union_partners.union_id = coalesce(events.union_id, claims.union_id)'))
             ->leftJoin('person_lines', static fn ($join) => $join->on('person_lines.tree_id', 'claims.tree_id')
                 ->whereRaw('person_lines.person_id = coalesce(events.person_id, union_partners.person_id, names.person_id, claims.person_id)'))
             ->where('claims.tree_id', $this->current->id())->whereIn('claims.record_id', $recordIds)
+            // A claim of a tie between parent and child has no fact of its own.
+            ->whereRaw('num_nonnulls(claims.person_id, claims.name_id, claims.event_id, claims.union_id) = 1')
             ->orderBy('events.date_begin_lo')->orderBy('claims.id')
-            ->get(['claims.record_id', 'claims.words', 'events.kind', 'events.date_shown', 'person_lines.person_id', 'person_lines.shown_name']);
+            ->get(['claims.record_id', 'claims.words', 'claims.union_id', 'events.kind', 'events.date_shown', 'person_lines.person_id', 'person_lines.shown_name']);
         $facts = [];
         $said = $this->living->told();
         foreach ($rows as $row) {
-            $word = $row->kind === null ? 'Name' : EventKinds::all()[$row->kind]->word ?? $row->kind;
+            $word = match (true) {
+                $row->union_id !== null => 'Union',
+                $row->kind === null => 'Name',
+                default => EventKinds::all()[$row->kind]->word ?? $row->kind,
+            };
             $facts[$row->record_id][] = new CitedFact($row->person_id ?? '', $row->shown_name ?? '?', $word, $row->date_shown ?? '', $said($row->words));
         }
 

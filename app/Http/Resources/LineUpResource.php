@@ -15,6 +15,7 @@ final readonly class LineUpResource
     public function __construct(
         #[ListOf(LinedUpLine::class)] public array $lines,
         #[OA\Property] public string $fewer,
+        #[OA\Property] public string $reason,
     ) {
     }
 }

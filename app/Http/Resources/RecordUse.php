@@ -15,6 +15,11 @@ final readonly class RecordUse
     public function __construct(
         #[OA\Property] public string $id,
         #[OA\Property] public string $locator,
+        #[OA\Property] public string $kind,
+        #[OA\Property] public string $date,
+        #[OA\Property] public string $place,
+        #[OA\Property] public int $lines,
+        #[OA\Property] public int $unplaced,
         #[ListOf(CitedFact::class)] public array $facts,
     ) {
     }

@@ -7,6 +7,7 @@ namespace App\Trees\Records;
 use App\Models\Placing;
 use App\Models\Record;
 use App\Models\RollLine as Row;
+use App\Trees\Editing\WrittenDates;
 use Illuminate\Support\Collection;
 use NorthBough\Core\Record\Roll;
 use NorthBough\Core\Record\RollLine;
@@ -14,7 +15,7 @@ use NorthBough\Core\Record\RollLine;
 /** A kept record as core reads it, and whom its lines are placed on. */
 final readonly class RollOf
 {
-    public function __construct(private KindsOfRecord $kinds)
+    public function __construct(private KindsOfRecord $kinds, private WrittenDates $dates)
     {
     }
 
@@ -23,6 +24,17 @@ final readonly class RollOf
         $lines = $this->rows($record)->map(static fn (Row $row): RollLine => new RollLine($row->id, $row->name_typed, $row->role, $row->columns));
 
         return new Roll($this->kinds->of($record), $record->date, $record->place_typed, array_values($lines->all()));
+    }
+
+    /**
+     * A roll as it stands on the page, before it is kept.
+     *
+     * @param  list<array{id: string, name: string, role: string, columns: array<string, string>}>  $lines
+     */
+    public function asTyped(Record $record, array $lines, string $date, string $place): Roll
+    {
+        return new Roll($this->kinds->of($record), $this->dates->read($date, $record->place_id), trim($place),
+            array_map(static fn (array $line): RollLine => new RollLine($line['id'], trim($line['name']), $line['role'], array_map(trim(...), $line['columns'])), $lines));
     }
 
     /** @return Collection<int, Row> in the order of the page */

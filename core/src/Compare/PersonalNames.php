@@ -22,7 +22,7 @@ final class PersonalNames
     public static function compare(PersonalName $one, PersonalName $other, ?NameVariants $variants = null): Comparison
     {
         $given = self::given($one->given, $other->given, $variants ?? NameVariants::usual());
-        $surname = self::word(SearchForm::of($one->surname), SearchForm::of($other->surname));
+        $surname = self::word($one->surname, $other->surname);
         $known = array_values(array_filter([$given, $surname], static fn (?Comparison $part): bool => $part !== null));
         if ($known === []) {
             return Comparison::incomparable('No part of the name is told of both.');
@@ -52,20 +52,21 @@ final class PersonalNames
             $first === $second => new Comparison(Verdict::Fits, "{$one} and {$other} begin alike.", 0.9),
             $variants->areVariants($first, $second) => new Comparison(Verdict::Fits, "{$other} is a form of {$one}.", 0.85),
             strlen($first) === 1 && str_starts_with($second, $first), strlen($second) === 1 && str_starts_with($first, $second) => new Comparison(Verdict::Fits, "{$one} and {$other} can be one name.", 0.7),
-            default => self::word($first, $second),
+            default => self::word(explode(' ', trim($one))[0], explode(' ', trim($other))[0]),
         };
     }
 
     private static function word(string $one, string $other): ?Comparison
     {
-        if ($one === '' || $other === '') {
+        [$mine, $theirs] = [SearchForm::of($one), SearchForm::of($other)];
+        if ($mine === '' || $theirs === '') {
             return null;
         }
-        if ($one === $other) {
+        if ($mine === $theirs) {
             return new Comparison(Verdict::Same, "{$one} is the same.", 1.0);
         }
-        similar_text($one, $other, $percent);
-        $isHeardAlike = SoundCode::of($one) !== '' && SoundCode::of($one) === SoundCode::of($other);
+        similar_text($mine, $theirs, $percent);
+        $isHeardAlike = SoundCode::of($mine) !== '' && SoundCode::of($mine) === SoundCode::of($theirs);
 
         return match (true) {
             $isHeardAlike => new Comparison(Verdict::Fits, "{$one} and {$other} sound alike.", 0.8),

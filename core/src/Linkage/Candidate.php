@@ -21,6 +21,7 @@ final readonly class Candidate
     public function __construct(
         public string $id,
         public string $shown,
+        public string $given,
         public array $names,
         public Sex $sex,
         public ?DaySpan $birth,

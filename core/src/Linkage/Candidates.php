@@ -84,7 +84,7 @@ final readonly class Candidates
         $birth = self::span($person->leading('birth'));
 
         return new Candidate(
-            $person->id, $person->name()->shown(), self::names($person, $partners, $lives), $person->sex,
+            $person->id, $person->name()->shown(), $person->name()->given ?: $person->name()->shown(), self::names($person, $partners, $lives), $person->sex,
             $birth ?? self::span($sign), $birth === null && $sign !== null, $person->leading('birth')->place ?? $sign->place ?? '',
             self::span($person->leading('death', 'burial', 'cremation')),
             array_values($partners), array_values($parents), array_values($children),

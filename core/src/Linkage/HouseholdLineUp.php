@@ -305,10 +305,18 @@ final class HouseholdLineUp
     private function grounds(RollLine $line, string $person, array $placed): array
     {
         $grounds = $this->alike[$line->id][$person]->grounds;
+        $kin = [];
         foreach ($this->lines as $other) {
             if ($other->id !== $line->id && isset($placed[$other->id]) && $placed[$other->id] !== $person) {
-                $grounds[] = $this->ties->ground($line, $person, $other, $placed[$other->id]);
+                $tie = $this->ties->agreed($line, $person, $other, $placed[$other->id]);
+                if ($tie !== Tie::None) {
+                    $kin[$tie->value][] = $this->candidates->all[$placed[$other->id]]->given;
+                }
             }
+        }
+        foreach ($kin as $word => $names) {
+            $last = array_pop($names);
+            $grounds[] = 'Known as '.$word.' of '.($names === [] ? '' : implode(', ', $names).' and ').$last.'.';
         }
 
         return array_values(array_unique(array_filter($grounds)));

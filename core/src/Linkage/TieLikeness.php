@@ -69,18 +69,13 @@ final class TieLikeness
         return $tie === Tie::Child && $isSaid && count($this->candidates->all[$person]->parents ?? []) > 1 ? self::THIRD_PARENT / 2 : 0.0;
     }
 
-    /** The ground in words, where the tree knows what the page says. */
-    public function ground(RollLine $line, string $person, RollLine $other, string $otherPerson): string
+    /** What the tree knows one as to the other, where it is what the page says; None otherwise. */
+    public function agreed(RollLine $line, string $person, RollLine $other, string $otherPerson): Tie
     {
         [$tie] = $this->expected["{$line->id} {$other->id}"] ??= $this->expect($line, $other);
         $known = $this->known->between($person, $otherPerson);
-        $shown = $this->candidates->all[$otherPerson]->shown;
 
-        return match (true) {
-            $known !== Tie::None && ($tie === $known || $tie === Tie::Kin || $tie === Tie::None) => "Known as {$known->value} of {$shown}.",
-            $tie !== Tie::None && $tie !== Tie::Kin && $known !== $tie => '',
-            default => '',
-        };
+        return $tie === $known || $tie === Tie::Kin || $tie === Tie::None ? $known : Tie::None;
     }
 
     /** @return array{Tie, bool} */

@@ -131,6 +131,14 @@ final readonly class AgainstTheTree
             return Told::remark($telling, $this->childrenKnown($telling, $person));
         }
 
+        if ($telling->kind === 'condition' && $person !== null && str_starts_with(mb_strtolower($telling->words), 'm')) {
+            foreach ($this->unions[$person->id] ?? [] as $union) {
+                if ($union->marriage() !== null) {
+                    return Told::there($telling, ToldState::Agrees, 'The tree has a wedding.');
+                }
+            }
+        }
+
         return Told::remark($telling, '');
     }
 

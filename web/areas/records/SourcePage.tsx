@@ -9,6 +9,7 @@ import { ReckoningWords } from '../../parts/ReckoningWords'
 import { Words } from '../../parts/Words'
 import { useCommands } from '../../shell/keys'
 import { Notes } from '../people/Notes'
+import { BeginRecord } from './BeginRecord'
 import { KeptAt } from './KeptAt'
 import { forgetSource, SourceSentence, type SourceWords } from './SourceSentence'
 
@@ -18,6 +19,7 @@ export default function SourcePage() {
   const path = useTreePath()
   const id = useParams().source ?? ''
   const [changing, setChanging] = useState(false)
+  const [beginning, setBeginning] = useState(false)
   const { data, error } = useQuery({
     queryKey: ['source', tree, id],
     queryFn: () =>
@@ -46,7 +48,10 @@ export default function SourcePage() {
       ),
     () => toast.success('Kept. Dates cited to it were read again.'),
   )
-  useCommands([{ key: 'c', says: 'Change this source', run: () => setChanging(true) }])
+  useCommands([
+    { key: 'c', says: 'Change this source', run: () => setChanging(true) },
+    { key: 'a', says: 'Enter a record of this source', run: () => setBeginning(true) },
+  ])
   if (error) return <p className="p-6 text-madder">{error.message}</p>
   if (!data) return <p className="p-6 text-graphite">One moment…</p>
   const { source, records, notes, repository } = data
@@ -70,23 +75,48 @@ export default function SourcePage() {
             Change <kbd>c</kbd>
           </button>
         )}
-        <h2 className="heads mt-5 font-semibold">What is cited to it</h2>
+        <h2 className="heads mt-5 font-semibold">Its records, and what they support</h2>
+        {beginning ? (
+          <BeginRecord source={id} onLeave={() => setBeginning(false)} />
+        ) : (
+          <button type="button" className="act" onClick={() => setBeginning(true)}>
+            Enter a record <kbd>a</kbd>
+          </button>
+        )}
         {records.length === 0 && (
-          <p className="mt-1">Nothing yet. Take a fact in hand and cite it from there.</p>
+          <p className="mt-1">Nothing yet. Enter a record, or take a fact in hand and cite it from there.</p>
         )}
         {records.map((record) => (
           <div key={record.id} className="border-b border-rule py-2">
-            <h3 className="font-serif text-[17px]">{record.locator || 'without a page'}</h3>
+            <h3 className="flex flex-wrap items-baseline gap-x-3">
+              <Link className="act font-serif text-[17px]" to={path(`records/table/${record.id}`)}>
+                {record.locator || 'without a page'}
+              </Link>
+              <span className="text-[14px] text-graphite">
+                {[record.kind, record.date, record.place].filter(Boolean).join(', ')}
+              </span>
+              {record.lines > 0 && (
+                <span className="text-[14px] text-graphite">
+                  {record.lines === 1 ? 'one line' : `${record.lines} lines`}
+                  {record.unplaced > 0 && <span className="text-ochre">, {record.unplaced} unplaced</span>}
+                </span>
+              )}
+            </h3>
             <ul>
-              {record.facts.map((fact, index) => (
-                <li key={index} className="flex flex-wrap items-baseline gap-x-3">
-                  <Link className="act font-serif text-[16px]" to={path(`people/${fact.personId}`)}>
-                    {fact.person}
-                  </Link>
-                  <span>
-                    {fact.fact} {fact.date}
-                  </span>
-                  {fact.words !== '' && <span className="text-graphite">“{fact.words}”</span>}
+              {byPerson(record.facts).map(([id, facts]) => (
+                <li key={id}>
+                  <Link className="act font-serif text-[16px]" to={path(`people/${id}`)}>
+                    {facts[0]?.person}
+                  </Link>{' '}
+                  {facts.map((fact, index) => (
+                    <span key={index} title={fact.words === '' ? undefined : `“${fact.words}”`}>
+                      {index > 0 && ', '}
+                      {fact.fact.toLowerCase()} {fact.date}
+                      {facts.length === 1 && fact.words !== '' && (
+                        <span className="text-graphite"> “{fact.words}”</span>
+                      )}
+                    </span>
+                  ))}
                 </li>
               ))}
             </ul>
@@ -139,4 +169,11 @@ export default function SourcePage() {
       </aside>
     </div>
   )
+}
+
+/** What a record supports, person by person. */
+function byPerson(facts: Schemas['CitedFact'][]): [string, Schemas['CitedFact'][]][] {
+  const people = new Map<string, Schemas['CitedFact'][]>()
+  for (const fact of facts) people.set(fact.personId, [...(people.get(fact.personId) ?? []), fact])
+  return [...people]
 }

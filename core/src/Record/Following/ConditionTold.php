@@ -22,8 +22,8 @@ final class ConditionTold implements FollowingRule
         $said = $roll->said($line, Meaning::Condition);
         $first = mb_strtolower(mb_substr($said, 0, 2));
         $working = match (true) {
-            str_starts_with($first, 'wi'), $first === 'w' => "Widowed by {$roll->date->shown}, as told: a partner dead before then is to be looked for.",
-            str_starts_with($first, 'm') => "Married by {$roll->date->shown}: a wedding before then is to be looked for.",
+            str_starts_with($first, 'wi'), $first === 'w' => "Widowed by {$roll->date->shown}, as told: a partner died before then.",
+            str_starts_with($first, 'm') => "Married by {$roll->date->shown}: there was a wedding before then.",
             str_starts_with($first, 'u'), str_starts_with($first, 's') => "Never wed by {$roll->date->shown}, as told.",
             default => '',
         };

@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Demo;
+
+use App\Jobs\MakePreviews;
+use App\Models\MediaLink;
+use App\Models\Person;
+use App\Models\Record;
+use App\Models\Source;
+use App\Models\Tree;
+use App\Models\User;
+use App\Refusal;
+use App\Trees\Changes\Change;
+use App\Trees\Changes\ChangeSets;
+use App\Trees\Changes\How;
+use App\Trees\Changes\Intent;
+use App\Trees\Editing\Rolls;
+use App\Trees\Editing\TakeIn;
+use App\Trees\Pictures\PictureFiles;
+use App\Trees\Records\LineChoice;
+use Illuminate\Support\Str;
+
+/** Puts the demo's records on their sources: head, roll and picture, and takes in what is placed. */
+final readonly class DemoRecords
+{
+    public function __construct(private ChangeSets $changes, private Rolls $rolls, private TakeIn $takeIn, private PictureFiles $files)
+    {
+    }
+
+    /**
+     * @param  array<string, Source>  $sources
+     * @param  array<string, Person>  $people
+     */
+    public function load(Tree $tree, User $user, string $folder, array $sources, array $people): void
+    {
+        foreach (glob("{$folder}/records/*.txt") ?: [] as $file) {
+            foreach (DemoRecord::all($file) as $said) {
+                $source = $sources[$said->source] ?? throw DemoProblem::at($file, 0, "There is no source {$said->source}.");
+                try {
+                    $ids = [];
+                    $record = $this->changes->run(new Intent($user, "Entered a record of {$source->title}", '', How::Batch),
+                        function (Change $change) use ($said, $source, $folder, $tree, &$ids): Record {
+                            return $this->enter($change, $said, $source, $folder, $tree, $ids);
+                        });
+                    $choices = $this->choices($said, $ids, $people);
+                    if ($choices !== []) {
+                        $this->changes->run(new Intent($user, "Took in a record of {$source->title}", $said->why, How::Batch),
+                            fn (Change $change) => $this->takeIn->take($change, $record->refresh(), $choices));
+                    }
+                } catch (Refusal $problem) {
+                    throw DemoProblem::at($file, 0, "{$said->key}: {$problem->getMessage()}");
+                }
+            }
+        }
+    }
+
+    /** @param  list<string>  $ids */
+    private function enter(Change $change, DemoRecord $said, Source $source, string $folder, Tree $tree, array &$ids): Record
+    {
+        // A page that is cited already is that record.
+        $record = Record::query()->where('source_id', $source->id)->where('locator', $said->locator)->first() ?? $this->rolls->begin($source, $said->kind, $said->locator);
+        $this->rolls->head($record, ['kind' => $said->kind, 'date' => $said->date, 'place' => $said->place, 'fields' => $said->head, 'transcription' => $said->words, 'toldCount' => $said->toldCount]);
+        $link = $said->picture === '' ? null : $this->picture($said, $record, $folder, $tree);
+        $page = new DrawnPage($said);
+        $lines = [];
+        $surname = '';
+        foreach ($said->lines as $at => $columns) {
+            $name = $columns['name'] ?? '';
+            $shown = (string) preg_replace('/ do$/', " {$surname}", $name);
+            $words = explode(' ', $shown);
+            $surname = (string) end($words);
+            $ids[] = $id = (string) Str::uuid7();
+            $lines[] = ['id' => $id, 'name' => $shown, 'role' => $this->role($columns['as'] ?? '', $said),
+                'columns' => array_diff_key($columns, ['name' => 0, 'as' => 0]) + ($shown === $name ? [] : ['name~' => $name]),
+                'slip' => $link === null || ! $page->hasLines() ? null : ['image' => $link->id, 'page' => 0, ...$page->slip($at)]];
+        }
+        $this->rolls->keep($change, $record, $lines);
+
+        return $record;
+    }
+
+    private function role(string $word, DemoRecord $said): string
+    {
+        return $word === '' ? '' : (\NorthBough\Core\Record\RecordKinds::named($said->kind)->role($word)->code ?? throw new Refusal("“{$word}” is no role of a {$said->kind}."));
+    }
+
+    private function picture(DemoRecord $said, Record $record, string $folder, Tree $tree): MediaLink
+    {
+        $media = $this->files->take("{$folder}/pictures/{$said->key}.webp", "{$said->key}.webp", trim("{$said->locator}", ', '));
+        MakePreviews::ask($tree->id, $media->sha256, $media->type);
+
+        return MediaLink::query()->create(['media_id' => $media->id, 'record_id' => $record->id, 'position' => 1]);
+    }
+
+    /**
+     * @param  list<string>  $ids
+     * @param  array<string, Person>  $people
+     * @return list<LineChoice>
+     */
+    private function choices(DemoRecord $said, array $ids, array $people): array
+    {
+        $choices = [];
+        foreach ($said->placed as $line => $key) {
+            $choices[] = new LineChoice($ids[$line - 1] ?? throw new Refusal("There is no line {$line}."), LineChoice::PLACED, ($people[$key] ?? throw new Refusal("There is nobody called {$key}."))->id);
+        }
+        foreach ($said->aside as $line => $reason) {
+            $choices[] = new LineChoice($ids[$line - 1] ?? throw new Refusal("There is no line {$line}."), LineChoice::ASIDE, '', $reason);
+        }
+
+        return $choices;
+    }
+}

@@ -1,0 +1,252 @@
+import { useVirtualizer } from '@tanstack/react-virtual'
+import {
+  forwardRef,
+  useEffect,
+  useImperativeHandle,
+  useMemo,
+  useRef,
+  type ClipboardEvent,
+  type KeyboardEvent,
+  type ReactNode,
+} from 'react'
+import { LedgerRow, type RowActions } from './LedgerRow'
+import {
+  carried,
+  cellsOf,
+  dittosOf,
+  newLine,
+  pasted,
+  settled,
+  valueOf,
+  written,
+  type Cell,
+  type Kind,
+  type Line,
+  type Roll,
+} from './roll'
+import type { LineUp } from './useLineUp'
+
+const LINE = 28
+
+type Props = {
+  kind: Kind
+  lines: Line[]
+  at: number
+  onInHand: (at: number) => void
+  change: (step: string, to: (roll: Roll) => Roll) => void
+  undo: () => void
+  redo: () => void
+  lineUp: LineUp
+  /** The strip over the line in hand and its height. */
+  slip: { height: number; of: ReactNode }
+  onWidth: (width: number) => void
+  onLineKey: (event: KeyboardEvent, at: number) => boolean
+  onDittos: (lines: number[], cell: Cell, value: string) => void
+}
+
+export type LedgerHandle = { takeLine: (at: number) => void; typeIn: (at: number, across: number) => void }
+
+/** The roll as a ledger: typed across and down. Only the lines in view are drawn, so that three hundred are as quick as nine. */
+export const Ledger = forwardRef<LedgerHandle, Props>(function Ledger(props, ref) {
+  const { kind, lines, at: inHand, lineUp, slip, onWidth } = props
+  const cells = useMemo(() => cellsOf(kind), [kind])
+  const template = useMemo(
+    () =>
+      `40px ${cells.map(({ width }) => `minmax(${Math.max(46, width * 5)}px, ${width}fr)`).join(' ')} 160px`,
+    [cells],
+  )
+  const scroller = useRef<HTMLDivElement>(null)
+  const rows = useVirtualizer({
+    count: lines.length,
+    getScrollElement: () => scroller.current,
+    estimateSize: (index) => (index === inHand ? LINE + slip.height : LINE),
+    overscan: 12,
+  })
+  useEffect(() => rows.measure(), [inHand, slip.height, rows])
+  useEffect(() => {
+    if (!scroller.current) return
+    const watched = new ResizeObserver(([entry]) => entry && onWidth(entry.contentRect.width))
+    watched.observe(scroller.current)
+    return () => watched.disconnect()
+  }, [onWidth])
+  const focus = (id: string, at: number) => {
+    rows.scrollToIndex(Math.max(0, at), { align: 'auto' })
+    // The line may have to be drawn first.
+    const tries = (left: number) => {
+      const element = document.getElementById(id)
+      if (element) {
+        element.focus()
+        if (element instanceof HTMLInputElement) element.select()
+      } else if (left > 0) requestAnimationFrame(() => tries(left - 1))
+    }
+    tries(6)
+  }
+  const takeLine = (at: number) => focus(`line-${at}`, at)
+  const typeIn = (at: number, across: number) => focus(`cell-${at}-${across}`, at)
+  useImperativeHandle(ref, () => ({ takeLine, typeIn }))
+
+  const latest = useRef(props)
+  latest.current = props
+  const actions = useMemo<RowActions>(() => {
+    const now = () => latest.current
+    const edit = (step: string, to: (lines: Line[]) => Line[]) =>
+      now().change(step, (roll) => ({ ...roll, lines: to(roll.lines) }))
+    const replaced = (all: Line[], at: number, line: Line) =>
+      all.map((one, index) => (index === at ? line : one))
+    const insert = (at: number) => {
+      edit('', (all) => [...all.slice(0, at), newLine(), ...all.slice(at)])
+      typeIn(at, 0)
+    }
+    const move = (at: number, by: number) => {
+      const to = at + by
+      if (to < 0 || to >= now().lines.length) return
+      edit('', (all) => {
+        const next = [...all]
+        const [line] = next.splice(at, 1)
+        if (line) next.splice(to, 0, line)
+        return next
+      })
+      takeLine(to)
+    }
+    return {
+      type: (at, cell, value) =>
+        edit(`${at} ${cell}`, (all) => {
+          const line = all[at]
+          return line ? replaced(all, at, written(line, cell, value)) : all
+        }),
+      leaveCell: (at, cell) => {
+        const { lines, onDittos } = now()
+        const line = lines[at]
+        if (!line) return
+        const next = settled(line, lines[at - 1], cell)
+        if (next !== line) edit('', (all) => replaced(all, at, next))
+        const below = dittosOf(lines, at, cell).filter(
+          (index) => cell !== 'name' && valueOf(lines[index] as Line, cell) !== valueOf(next, cell),
+        )
+        if (below.length > 0) onDittos(below, cell, valueOf(next, cell))
+      },
+      inHand: (at) => now().onInHand(at),
+      key: (event, at, across) => {
+        const { lines } = now()
+        const { cell, column } = cells[across] as (typeof cells)[number]
+        const mod = event.ctrlKey || event.metaKey
+        if (event.key === 'Enter' && mod) insert(at + 1)
+        else if (event.key === 'Enter') {
+          if (at === lines.length - 1) insert(at + 1)
+          else typeIn(at + 1, 0)
+        } else if (event.key === 'ArrowDown' && mod) {
+          const above = lines[at - 1]
+          const value = above ? carried(above, cell, column) : null
+          if (value !== null) edit('', (all) => replaced(all, at, written(all[at] as Line, cell, value)))
+        } else if (event.key === 'ArrowDown' && !event.altKey && at < lines.length - 1) typeIn(at + 1, across)
+        else if (event.key === 'ArrowUp' && !event.altKey && at > 0) typeIn(at - 1, across)
+        else if (event.key === 'Escape') takeLine(at)
+        else if (mod && event.key.toLowerCase() === 'z') event.shiftKey ? now().redo() : now().undo()
+        else return
+        event.preventDefault()
+        event.stopPropagation()
+      },
+      rowKey: (event, at) => {
+        const { lines, onLineKey } = now()
+        const mod = event.ctrlKey || event.metaKey
+        if (event.altKey && (event.key === 'ArrowDown' || event.key === 'ArrowUp'))
+          move(at, event.key === 'ArrowDown' ? 1 : -1)
+        else if (mod && event.key.toLowerCase() === 'z') event.shiftKey ? now().redo() : now().undo()
+        else if (mod) return
+        else if (event.key === 'ArrowDown' || event.key === 'j') takeLine(Math.min(lines.length - 1, at + 1))
+        else if (event.key === 'ArrowUp' || event.key === 'k') takeLine(Math.max(0, at - 1))
+        else if (event.key === 'Enter') typeIn(at, 0)
+        else if (event.key === 'Insert') insert(at)
+        else if (event.key === 'Delete') {
+          edit('', (all) => (all.length > 1 ? all.filter((_, index) => index !== at) : [newLine()]))
+          takeLine(Math.min(at, lines.length - 2))
+        } else if (!onLineKey(event, at)) return
+        event.preventDefault()
+        event.stopPropagation()
+      },
+      paste: (event: ClipboardEvent, at, across) => {
+        const text = event.clipboardData.getData('text/plain')
+        if (!/[\t\n]/.test(text.trim())) return
+        event.preventDefault()
+        edit('', (all) =>
+          pasted(
+            all,
+            at,
+            cells.map(({ cell }) => cell),
+            across,
+            text,
+          ),
+        )
+      },
+      drop: (at, from) => {
+        const { lines, lineUp } = now()
+        const to = lines[at]
+        const person = lineUp.byLine.get(from)?.personId
+        if (!to || to.id === from || !person) return
+        lineUp.choose(to.id, { as: 'placed', personId: person, declined: [], wanted: [] })
+        now().onInHand(at)
+      },
+    }
+    // Everything that changes is read through `latest`, so that no row is drawn anew for it.
+  }, [cells])
+
+  return (
+    <div
+      ref={scroller}
+      role="grid"
+      aria-label="Roll"
+      aria-rowcount={lines.length + 1}
+      className="min-h-0 grow overflow-auto border-t border-rule"
+    >
+      <datalist id="roles">
+        {kind.roles.map((role) => (
+          <option key={role.code} value={role.word} />
+        ))}
+      </datalist>
+      <div
+        role="row"
+        className="heads sticky top-0 z-[2] grid h-[28px] items-center border-b border-graphite bg-paper"
+        style={{ gridTemplateColumns: template }}
+      >
+        <span role="columnheader" className="sticky left-0 bg-paper pr-2 text-right">
+          <span className="sr-only">Line</span>
+        </span>
+        {cells.map(({ cell, label, column }) => (
+          <span key={cell} role="columnheader" title={column?.hint || label} className="truncate px-[6px]">
+            {label}
+          </span>
+        ))}
+        <span role="columnheader" className="px-2">
+          Is
+        </span>
+      </div>
+      <div role="presentation" className="relative" style={{ height: rows.getTotalSize() }}>
+        {rows.getVirtualItems().map((row) => {
+          const line = lines[row.index]
+          return (
+            line && (
+              <div
+                key={line.id}
+                role="presentation"
+                className="absolute inset-x-0 top-0 border-b border-rule"
+                style={{ transform: `translateY(${row.start}px)`, height: row.size }}
+              >
+                <LedgerRow
+                  line={line}
+                  at={row.index}
+                  cells={cells}
+                  template={template}
+                  isInHand={row.index === inHand}
+                  lined={lineUp.byLine.get(line.id)}
+                  actions={actions}
+                  slip={row.index === inHand ? slip.of : null}
+                  roles="roles"
+                />
+              </div>
+            )
+          )
+        })}
+      </div>
+    </div>
+  )
+})

@@ -1,0 +1,96 @@
+import { memo, type ClipboardEvent, type DragEvent, type KeyboardEvent, type ReactNode } from 'react'
+import { isDitto, valueOf, type Cell, type Column, type Line } from './roll'
+import { standing, type Lined } from './useLineUp'
+
+export type Cells = { cell: Cell; label: string; width: number; column: Column | null }[]
+
+export type RowActions = {
+  type: (at: number, cell: Cell, value: string) => void
+  leaveCell: (at: number, cell: Cell) => void
+  inHand: (at: number) => void
+  key: (event: KeyboardEvent<HTMLInputElement>, at: number, across: number) => void
+  rowKey: (event: KeyboardEvent, at: number) => void
+  paste: (event: ClipboardEvent, at: number, across: number) => void
+  drop: (at: number, from: string) => void
+}
+
+type Props = {
+  line: Line
+  at: number
+  cells: Cells
+  template: string
+  isInHand: boolean
+  lined: Lined | undefined
+  actions: RowActions
+  /** The strip of page over the line in hand. */
+  slip: ReactNode
+  roles: string
+}
+
+/** One line of the ledger: its number, its cells as written, and whom it is taken for. */
+export const LedgerRow = memo(function LedgerRow(props: Props) {
+  const { line, at, cells, template, isInHand, lined, actions, slip, roles } = props
+  const stands = standing(lined, line.name)
+  return (
+    <div
+      role="row"
+      aria-rowindex={at + 2}
+      aria-selected={isInHand}
+      onDragOver={(event: DragEvent) => event.preventDefault()}
+      onDrop={(event: DragEvent) => actions.drop(at, event.dataTransfer.getData('text/line'))}
+      className={isInHand ? 'bg-wash' : ''}
+    >
+      {isInHand && slip}
+      <div className="grid h-[28px] items-center" style={{ gridTemplateColumns: template }}>
+        <button
+          type="button"
+          id={`line-${at}`}
+          role="rowheader"
+          aria-label={`Line ${at + 1}${line.name === '' ? '' : `, ${line.name}`}${stands.word || stands.name ? `, ${stands.word || `is ${stands.name}`}` : ''}`}
+          className={`sticky left-0 z-[1] h-full pr-2 text-right text-[13px] ${isInHand ? 'bg-wash font-semibold text-tide' : 'bg-paper text-graphite'}`}
+          onFocus={() => actions.inHand(at)}
+          onKeyDown={(event) => actions.rowKey(event, at)}
+        >
+          {at + 1}
+        </button>
+        {cells.map(({ cell, label, column }, across) => (
+          <span key={cell} role="gridcell" className="h-full min-w-0">
+            <input
+              id={`cell-${at}-${across}`}
+              aria-label={`${label}, line ${at + 1}`}
+              title={
+                isDitto(line, cell)
+                  ? `The page says “${line.columns[`${cell === 'name' ? 'name' : cell.slice(7)}~`]}”`
+                  : undefined
+              }
+              list={column?.meaning === 'relation' || cell === 'role' ? roles : undefined}
+              autoComplete="off"
+              spellCheck={false}
+              value={valueOf(line, cell)}
+              className={`h-full w-full min-w-0 border-r border-rule bg-transparent px-[5px] focus:bg-raised focus:outline-2 focus:outline-offset-[-2px] focus:outline-tide ${cell === 'name' ? 'font-serif text-[16px]' : 'text-[14px]'} ${isDitto(line, cell) ? 'italic text-graphite' : ''}`}
+              onChange={(event) => actions.type(at, cell, event.target.value)}
+              onFocus={() => actions.inHand(at)}
+              onBlur={() => actions.leaveCell(at, cell)}
+              onKeyDown={(event) => actions.key(event, at, across)}
+              onPaste={(event) => actions.paste(event, at, across)}
+            />
+          </span>
+        ))}
+        <span
+          role="gridcell"
+          draggable={stands.name !== ''}
+          onDragStart={(event) => event.dataTransfer.setData('text/line', line.id)}
+          title={
+            stands.name === '' ? undefined : `${stands.name}: drag onto another line to say that it is them`
+          }
+          className={`flex h-full min-w-0 items-center gap-1 truncate px-2 text-[13px] ${stands.name !== '' ? 'cursor-grab text-tide' : lined?.as === 'aside' ? 'text-graphite' : 'text-ochre'}`}
+        >
+          <span className="truncate">{stands.name || stands.word}</span>
+          {lined && lined.as === 'placed' && lined.odds !== '' && (
+            <span className="shrink-0 text-[12px] text-graphite">{lined.odds.replace(' in 100', '')}</span>
+          )}
+        </span>
+      </div>
+    </div>
+  )
+})

@@ -1,0 +1,151 @@
+import type { Schemas } from '../../../api/client'
+import type { Slip } from '../../../parts/page/geometry'
+
+export type RecordPage = Schemas['RecordResource']
+export type Kind = Schemas['RecordKindResource']
+export type Column = Schemas['ColumnResource']
+
+export type Line = {
+  id: string
+  role: string
+  name: string
+  columns: Record<string, string>
+  slip: Slip | null
+}
+
+export type Head = {
+  locator: string
+  date: string
+  place: string
+  toldCount: number | null
+  fileNumber: string
+  transcription: string
+  fields: Record<string, string>
+}
+
+export type Roll = { head: Head; lines: Line[] }
+
+/** A cell of the name, of the role where no column tells it, or of a column. */
+export type Cell = 'name' | 'role' | `column ${string}`
+
+/** Where the words of the page stand when a cell shows what they stand for: "do". */
+const asWritten = (cell: Cell) => `${cell === 'name' ? 'name' : cell.slice(7)}~`
+
+export function newLine(): Line {
+  return { id: newId(), role: '', name: '', columns: {}, slip: null }
+}
+
+/** An id that sorts by time (UUID version 7, RFC 9562, section 5.7). */
+export function newId(): string {
+  const bytes = crypto.getRandomValues(new Uint8Array(16))
+  let now = Date.now()
+  for (let index = 5; index >= 0; index--) {
+    bytes[index] = now % 256
+    now = Math.floor(now / 256)
+  }
+  bytes[6] = ((bytes[6] ?? 0) & 0x0f) | 0x70
+  bytes[8] = ((bytes[8] ?? 0) & 0x3f) | 0x80
+  const hex = [...bytes].map((byte) => byte.toString(16).padStart(2, '0')).join('')
+  return [hex.slice(0, 8), hex.slice(8, 12), hex.slice(12, 16), hex.slice(16, 20), hex.slice(20)].join('-')
+}
+
+export function rollOf(record: RecordPage): Roll {
+  return {
+    head: {
+      locator: record.locator,
+      date: record.date,
+      place: record.place,
+      toldCount: record.toldCount,
+      fileNumber: record.fileNumber,
+      transcription: record.transcription,
+      fields: record.fields,
+    },
+    lines: record.lines.map(({ id, role, name, columns, slip }) => ({ id, role, name, columns, slip })),
+  }
+}
+
+/** The cells of a kind across the ledger. */
+export function cellsOf(kind: Kind): { cell: Cell; label: string; width: number; column: Column | null }[] {
+  const tells = kind.columns.some((column) => column.meaning === 'relation')
+  return [
+    { cell: 'name', label: 'Name', width: 24, column: null },
+    ...(tells ? [] : [{ cell: 'role' as Cell, label: 'As', width: 14, column: null }]),
+    ...kind.columns.map((column) => ({
+      cell: `column ${column.code}` as Cell,
+      label: column.label,
+      width: column.width,
+      column,
+    })),
+  ]
+}
+
+export function valueOf(line: Line, cell: Cell): string {
+  if (cell === 'name') return line.name
+  return cell === 'role' ? line.role : (line.columns[cell.slice(7)] ?? '')
+}
+
+/** Whether the page says "do" and the value is that of the line above. */
+export function isDitto(line: Line, cell: Cell): boolean {
+  return cell !== 'role' && line.columns[asWritten(cell)] !== undefined
+}
+
+export function written(line: Line, cell: Cell, value: string): Line {
+  const columns = { ...line.columns }
+  if (cell !== 'role') delete columns[asWritten(cell)]
+  if (cell === 'name') return { ...line, name: value, columns }
+  if (cell === 'role') return { ...line, role: value }
+  return { ...line, columns: { ...columns, [cell.slice(7)]: value } }
+}
+
+const DITTO = /^(?:"|''|”|„|〃|do\.?)$/i
+const DITTO_AT_END = /\s+(?:"|''|”|„|〃|do\.?)$/i
+
+/** A ditto keeps what the page says and takes the value above; for a name, its surname. */
+export function settled(line: Line, above: Line | undefined, cell: Cell): Line {
+  const value = valueOf(line, cell).trim()
+  if (!above || cell === 'role' || isDitto(line, cell)) return line
+  const over = valueOf(above, cell)
+  if (cell === 'name') {
+    const surname = over.trim().split(/\s+/).at(-1) ?? ''
+    if (!DITTO_AT_END.test(value) || surname === '') return line
+    const taken = written(line, cell, value.replace(DITTO_AT_END, ` ${surname}`))
+    return { ...taken, columns: { ...taken.columns, [asWritten(cell)]: value } }
+  }
+  if (!DITTO.test(value) || over === '') return line
+  const taken = written(line, cell, over)
+  return { ...taken, columns: { ...taken.columns, [asWritten(cell)]: value } }
+}
+
+/** What carries down from the line above with a key: a number counts on; a name and an age never carry. */
+export function carried(above: Line, cell: Cell, column: Column | null): string | null {
+  const over = valueOf(above, cell)
+  if (over === '' || column === null || !column.carries) return null
+  return column.counts && /^\d+$/.test(over) ? String(Number(over) + 1) : over
+}
+
+/** Lines below that say "do" of a value which is about to change: those that would no longer say what the page means. */
+export function dittosOf(lines: Line[], at: number, cell: Cell): number[] {
+  const found: number[] = []
+  for (
+    let index = at + 1;
+    index < lines.length && lines[index] && isDitto(lines[index] as Line, cell);
+    index++
+  )
+    found.push(index)
+  return found
+}
+
+/** Rows and cells of a spreadsheet, put down from a cell on to the right; lines that are wanted are made. */
+export function pasted(lines: Line[], at: number, cells: Cell[], from: number, text: string): Line[] {
+  const rows = text.replace(/\r\n?/g, '\n').replace(/\n$/, '').split('\n')
+  const next = [...lines]
+  rows.forEach((row, down) => {
+    let line = next[at + down] ?? newLine()
+    row.split('\t').forEach((value, across) => {
+      const cell = cells[from + across]
+      if (cell) line = settled(written(line, cell, value.trim()), next[at + down - 1], cell)
+    })
+    next[at + down] = line
+  })
+  return next
+}

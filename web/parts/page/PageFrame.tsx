@@ -1,0 +1,161 @@
+import { useEffect, useLayoutEffect, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react'
+import { panned, pointAt, whole, wide, zoomed, type PageSize, type Slip, type View } from './geometry'
+import { TileView } from './TileView'
+
+type Props = {
+  image: string
+  media: string
+  title: string
+  pages: PageSize[]
+  view: View | null
+  onView: (view: View) => void
+  /** The strip of the line in hand, and whether it is only proposed. */
+  ruler: Slip | null
+  isProposed: boolean
+  onRuler: (ruler: Slip) => void
+  onLeave: () => void
+  /** A wide page fills the frame from side to side at first, a tall one stands in it whole. */
+  isWide: boolean
+}
+
+const STEP = 60
+
+/** A page to read from: pan, zoom, turn, light; and the ruler that lies on the line in hand. */
+export function PageFrame(props: Props) {
+  const { image, media, title, pages, view, onView, ruler, isProposed, onRuler, onLeave, isWide } = props
+  const frame = useRef<HTMLDivElement>(null)
+  const [size, setSize] = useState({ width: 0, height: 0 })
+  const dragged = useRef<{ x: number; y: number; moved: boolean } | null>(null)
+  useLayoutEffect(() => {
+    if (!frame.current) return
+    const watched = new ResizeObserver(([entry]) => {
+      if (entry) setSize({ width: entry.contentRect.width, height: entry.contentRect.height })
+    })
+    watched.observe(frame.current)
+    return () => watched.disconnect()
+  }, [])
+  const number = Math.min(view?.page ?? 0, pages.length - 1)
+  const page = pages[number]
+  const first = isWide ? wide : whole
+  const now = page && size.width > 0 ? (view ?? first(page, size.width, size.height)) : null
+  const latest = useRef({ now, page })
+  latest.current = { now, page }
+  // The wheel must be able to keep the page from scrolling, which React's own listener may not.
+  useEffect(() => {
+    const element = frame.current
+    if (!element) return
+    const turned = (event: WheelEvent) => {
+      const { now, page } = latest.current
+      if (!now || !page) return
+      event.preventDefault()
+      const at = pointAt(now, page, element.getBoundingClientRect(), event.clientX, event.clientY)
+      onView(zoomed(now, event.deltaY < 0 ? 1.15 : 1 / 1.15, at))
+    }
+    element.addEventListener('wheel', turned, { passive: false })
+    return () => element.removeEventListener('wheel', turned)
+  }, [onView])
+  // The page follows the ruler from line to line, and stays where it is while the ruler is in sight.
+  const [top, tall] = ruler?.image === image && ruler.page === number ? [ruler.top, ruler.height] : [-1, 0]
+  useEffect(() => {
+    const { now, page } = latest.current
+    if (!now || !page || top < 0 || size.height === 0 || now.turn !== 0) return
+    const half = size.height / now.zoom / page.height / 2
+    if (top >= now.y - half && top + tall <= now.y + half) return
+    onView({ ...now, y: Math.min(1, Math.max(0, top + tall / 2)) })
+    // Only the ruler moves the page; whoever pans away stays away.
+  }, [top, tall, size.height])
+  if (!page) return null
+  const lay = (top: number, height: number) => {
+    const known = ruler?.image === image && ruler.page === number ? ruler : null
+    const tall = Math.min(1, Math.max(4 / page.height, height))
+    onRuler({
+      image,
+      page: number,
+      left: known?.left ?? 0,
+      width: known?.width ?? 1,
+      top: Math.min(1 - tall, Math.max(0, top)),
+      height: tall,
+    })
+  }
+  const usual = now ? 30 / now.zoom / page.height : 0.03
+  const height = ruler?.height ?? usual
+  const pressed = (event: KeyboardEvent) => {
+    if (!now || event.ctrlKey || event.metaKey) return
+    const does: Record<string, () => void> = event.shiftKey
+      ? {
+          ArrowUp: () => lay((ruler?.top ?? now.y) - height / 4, height),
+          ArrowDown: () => lay((ruler?.top ?? now.y) + height / 4, height),
+          '>': () => lay((ruler?.top ?? now.y) - height * 0.05, height * 1.1),
+          '<': () => lay((ruler?.top ?? now.y) + height * 0.05, height / 1.1),
+          '+': () => onView(zoomed(now, 1.25)),
+        }
+      : {
+          ArrowLeft: () => onView(panned(now, page, -STEP, 0)),
+          ArrowRight: () => onView(panned(now, page, STEP, 0)),
+          ArrowUp: () => onView(panned(now, page, 0, -STEP)),
+          ArrowDown: () => onView(panned(now, page, 0, STEP)),
+          '+': () => onView(zoomed(now, 1.25)),
+          '=': () => onView(zoomed(now, 1.25)),
+          '-': () => onView(zoomed(now, 0.8)),
+          '0': () => onView({ ...whole(page, size.width, size.height, number), inverted: now.inverted }),
+          Enter: () => lay(now.y - height / 2, height),
+          r: () => onView({ ...now, turn: (now.turn + 90) % 360 }),
+          v: () => onView({ ...now, inverted: !now.inverted }),
+          c: () => onView({ ...now, contrast: now.contrast >= 3 ? 1 : now.contrast + 0.5 }),
+          b: () => onView({ ...now, brightness: now.brightness >= 1.6 ? 0.6 : now.brightness + 0.2 }),
+          PageDown: () => number + 1 < pages.length && onView({ ...now, page: number + 1 }),
+          PageUp: () => number > 0 && onView({ ...now, page: number - 1 }),
+          Escape: onLeave,
+        }
+    const run = does[event.key]
+    if (!run) return
+    event.preventDefault()
+    event.stopPropagation()
+    run()
+  }
+  const down = (event: PointerEvent) => {
+    event.currentTarget.setPointerCapture(event.pointerId)
+    dragged.current = { x: event.clientX, y: event.clientY, moved: false }
+  }
+  const move = (event: PointerEvent) => {
+    const from = dragged.current
+    if (!from || !now) return
+    const [dx, dy] = [from.x - event.clientX, from.y - event.clientY]
+    if (!from.moved && Math.hypot(dx, dy) < 4) return
+    dragged.current = { x: event.clientX, y: event.clientY, moved: true }
+    onView(panned(now, page, dx, dy))
+  }
+  const up = (event: PointerEvent) => {
+    const from = dragged.current
+    dragged.current = null
+    if (!from || from.moved || !now || !frame.current) return
+    const [, y] = pointAt(now, page, frame.current.getBoundingClientRect(), event.clientX, event.clientY)
+    lay(y - height / 2, height)
+  }
+  const isHere = ruler !== null && ruler.image === image && ruler.page === number
+  return (
+    <div
+      ref={frame}
+      tabIndex={0}
+      role="application"
+      aria-label={`${title}${pages.length > 1 ? `, page ${number + 1} of ${pages.length}` : ''}. Arrows pan, plus and minus zoom, Enter lays the ruler, Escape goes back to the line.`}
+      className="relative h-full w-full cursor-grab touch-none overflow-hidden bg-rule/40 focus-visible:outline-offset-[-3px] active:cursor-grabbing"
+      onKeyDown={pressed}
+      onPointerDown={down}
+      onPointerMove={move}
+      onPointerUp={up}
+    >
+      {now && <TileView media={media} page={page} view={now} width={size.width} height={size.height} />}
+      {now && isHere && now.turn === 0 && (
+        <div
+          aria-hidden
+          className={`pointer-events-none absolute inset-x-0 border-y-2 ${isProposed ? 'border-dashed' : ''} border-tide bg-tide/10`}
+          style={{
+            top: size.height / 2 + (ruler.top - now.y) * page.height * now.zoom,
+            height: ruler.height * page.height * now.zoom,
+          }}
+        />
+      )}
+    </div>
+  )
+}
