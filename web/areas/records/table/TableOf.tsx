@@ -24,7 +24,7 @@ export function TableOf({ record }: { record: RecordPage }) {
   const lineUp = useLineUp(record, roll)
   const [at, setAt] = useState(0)
   const [asking, setAsking] = useState<Asking>('')
-  const [showsHead, setShowsHead] = useState(record.date === '' && record.lines.length === 0)
+  const [showsHead, setShowsHead] = useState(roll.head.date === '' && roll.lines.length < 2)
   const [image, setImage] = useState('')
   const [views, setViews] = useState<Record<string, View>>({})
   const [why, setWhy] = useState('')

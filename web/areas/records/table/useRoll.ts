@@ -74,7 +74,7 @@ export function useRoll(record: RecordPage) {
   /** Steps of the same name that follow closely, such as letters of one cell, are undone as one. */
   const change = useCallback((step: string, to: (roll: Roll) => Roll) => {
     const now = Date.now()
-    if (lastStep.current.name !== step || now - lastStep.current.at > 1500)
+    if (step === '' || lastStep.current.name !== step || now - lastStep.current.at > 1500)
       done.current = [...done.current.slice(-MOST_UNDONE), latest.current]
     lastStep.current = { name: step, at: now }
     undone.current = []
