@@ -29,6 +29,7 @@ use App\Http\Records\CitationsController;
 use App\Http\Records\RecordKindsController;
 use App\Http\Records\RecordsController;
 use App\Http\Records\RepositoriesController;
+use App\Http\Records\SourceKindsController;
 use App\Http\Records\SourcesController;
 use App\Http\Reports\ReportsController;
 use App\Http\Research\TasksController;
@@ -41,7 +42,7 @@ use App\Http\Tree\WorldEventsController;
 use Illuminate\Support\Facades\Route;
 
 $uuid = '[0-9a-fA-F]{8}(?:-[0-9a-fA-F]{4}){3}-[0-9a-fA-F]{12}';
-foreach (['tree', 'person', 'union', 'fact', 'name', 'source', 'claim', 'change', 'run', 'upload', 'parentSet', 'unionPartner', 'subject', 'deleted', 'note', 'task', 'group', 'mark', 'role', 'eventKind', 'nameVariant', 'worldEvent', 'repository', 'place', 'placeName', 'placeInside', 'placeChurch', 'record', 'image', 'media'] as $key) {
+foreach (['tree', 'person', 'union', 'fact', 'name', 'source', 'claim', 'change', 'run', 'upload', 'parentSet', 'unionPartner', 'subject', 'deleted', 'note', 'task', 'group', 'mark', 'role', 'eventKind', 'nameVariant', 'worldEvent', 'repository', 'place', 'placeName', 'placeInside', 'placeChurch', 'record', 'image', 'media', 'sourceKind', 'recordKind'] as $key) {
     Route::pattern($key, $uuid);
 }
 
@@ -74,6 +75,7 @@ Route::prefix('api')->group(function (): void {
         Route::get('reading/places', [ReadingController::class, 'places']);
         Route::get('sources', [SourcesController::class, 'index']);
         Route::get('sources/{source}', [SourcesController::class, 'show']);
+        Route::get('source-kinds', [SourceKindsController::class, 'index']);
         Route::get('record-kinds', [RecordKindsController::class, 'index']);
         Route::get('records/{record}', [RecordsController::class, 'show']);
         Route::get('media/{media}/tiles/{page}/{level}/{x}/{y}', [PicturesController::class, 'tile'])->whereNumber(['page', 'level', 'x', 'y']);
@@ -152,6 +154,14 @@ Route::prefix('api')->group(function (): void {
         Route::post('sources/{source}/notes', [NotesController::class, 'onSource']);
         Route::patch('repositories/{repository}', [RepositoriesController::class, 'update']);
         Route::post('repositories/{repository}/notes', [NotesController::class, 'onRepository']);
+        Route::get('source-kinds/{kind}/use', [SourceKindsController::class, 'used'])->where('kind', '[a-z0-9-]{1,40}');
+        Route::post('reading/source', [SourceKindsController::class, 'forms']);
+        Route::post('source-kinds', [SourceKindsController::class, 'store']);
+        Route::patch('source-kinds/{sourceKind}', [SourceKindsController::class, 'update']);
+        Route::delete('source-kinds/{sourceKind}', [SourceKindsController::class, 'destroy']);
+        Route::post('record-kinds', [RecordKindsController::class, 'store']);
+        Route::patch('record-kinds/{recordKind}', [RecordKindsController::class, 'update']);
+        Route::delete('record-kinds/{recordKind}', [RecordKindsController::class, 'destroy']);
         Route::post('sources/{source}/records', [RecordsController::class, 'store']);
         Route::put('records/{record}', [RecordsController::class, 'update']);
         Route::delete('records/{record}', [RecordsController::class, 'destroy']);

@@ -6,6 +6,10 @@ namespace App\Models;
 
 /**
  * @property string|null $repository_id
+ * @property string $kind code of a kind that ships
+ * @property string|null $source_kind_id a kind of one's own
+ * @property array<string, string> $fields
+ * @property string $list_name
  * @property string $title
  * @property string $author
  * @property string $publication
@@ -21,7 +25,7 @@ final class Source extends TreeModel
 
     protected function casts(): array
     {
-        return [...parent::casts(), 'reckoning' => 'array'];
+        return [...parent::casts(), 'reckoning' => 'array', 'fields' => 'array'];
     }
 
     public static function dependents(): array

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Trees;
 
 use App\Models\Casts\DateColumns;
+use App\Trees\Records\KindsOfSource;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
@@ -232,10 +233,10 @@ final readonly class DatabaseTree implements TreeView
             ->whereIn('claims.event_id', $eventIds)
             ->orderBy('claims.ordinal')->orderBy('claims.id')
             ->get(['claims.id', 'claims.event_id', 'claims.record_id', 'claims.words', 'claims.taken_over', 'records.locator', 'sources.id as source_id',
-                'sources.title', 'sources.author', 'sources.publication', 'repositories.name as repository']);
+                'sources.title', 'sources.author', 'sources.publication', 'sources.kind', 'sources.source_kind_id', 'sources.fields', 'repositories.name as repository']);
         $backing = [];
         foreach ($rows as $row) {
-            $source = new CitedSource($row->source_id, $row->title, $row->author, $row->publication, $row->repository ?? '');
+            $source = new CitedSource($row->source_id, $row->title, $row->author, $row->publication, $row->repository ?? '', $row->kind === '' && $row->source_kind_id === null ? null : app(KindsOfSource::class)->forms($row->kind, $row->source_kind_id, json_decode($row->fields, true, flags: JSON_THROW_ON_ERROR), $row->repository ?? ''));
             $backing[$row->event_id][] = new Backing($row->id, $row->record_id, $source, $row->locator, $row->words, $row->taken_over);
         }
 

@@ -13,6 +13,8 @@ use App\Trees\Changes\Tables;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use LogicException;
+use NorthBough\Core\Citation\SourceKinds;
+use NorthBough\Core\Record\RecordKinds;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 final class UndoTest extends TestCase
@@ -35,6 +37,7 @@ final class UndoTest extends TestCase
         'DELETE place-insides/{placeInside}', 'DELETE place-churches/{placeChurch}', 'POST wordings', 'POST wordings/all',
         'PATCH unions/{union}', 'POST name-variants', 'DELETE name-variants/{nameVariant}',
         'POST sources/{source}/notes', 'PATCH repositories/{repository}', 'POST repositories/{repository}/notes',
+        'POST source-kinds', 'PATCH source-kinds/{sourceKind}', 'DELETE source-kinds/{sourceKind}', 'POST record-kinds', 'PATCH record-kinds/{recordKind}', 'DELETE record-kinds/{recordKind}',
         'POST sources/{source}/records', 'PUT records/{record}', 'DELETE records/{record}', 'POST records/{record}/take-in', 'POST records/{record}/images', 'DELETE images/{image}',
         'POST world-events', 'DELETE world-events/{worldEvent}',
     ];
@@ -82,8 +85,8 @@ final class UndoTest extends TestCase
         $written = [];
         foreach (app('router')->getRoutes()->getRoutes() as $route) {
             $path = preg_replace('#^api/trees/\{tree\}/#', '', $route->uri());
-            // A draft, a line-up and a view change no authored row.
-            if ($route->methods()[0] !== 'GET' && in_array('tree:editor', $route->gatherMiddleware(), true) && preg_match('#^(journal|exchange)/|/(draft|line-up|view)$#', (string) $path) !== 1) {
+            // A draft, a line-up, a view and a reading change no authored row.
+            if ($route->methods()[0] !== 'GET' && in_array('tree:editor', $route->gatherMiddleware(), true) && preg_match('#^(journal|exchange)/|/(draft|line-up|view)$|^reading/#', (string) $path) !== 1) {
                 $written[] = $route->methods()[0].' '.$path;
             }
         }
@@ -209,7 +212,10 @@ final class UndoTest extends TestCase
             ['id' => $lines['line'], 'name' => 'Ewan Tarrel', 'columns' => ['relation' => 'Head', 'age' => '34']], ['id' => $lines['secondLine'], 'name' => 'Ann Tarrel', 'columns' => ['relation' => 'Daur', 'age' => '2']],
         ]])->assertOk();
 
-        return [...$parts, ...$lines, 'record' => $record, 'second' => $second, 'other' => $other, 'note' => $note, 'task' => $task, 'group' => $group, 'mark' => $mark, 'role' => $role, 'eventKind' => $kind,
+        $kinds = ['sourceKind' => $this->api('POST', '/source-kinds', ['template' => json_encode(SourceKinds::all()['letter']->toArray())])->assertOk()->json('id'),
+            'recordKind' => $this->api('POST', '/record-kinds', ['template' => json_encode(RecordKinds::named('letter')->toArray())])->assertOk()->json('id')];
+
+        return [...$parts, ...$lines, ...$kinds, 'record' => $record, 'second' => $second, 'other' => $other, 'note' => $note, 'task' => $task, 'group' => $group, 'mark' => $mark, 'role' => $role, 'eventKind' => $kind,
             'emptyGroup' => $empty[0], 'emptyMark' => $empty[1], 'person' => $person, 'union' => $union, 'name' => $name, 'fact' => $fact, 'source' => $source, 'claim' => $claim,
             'parentSet' => $page->json('parentSets.0.id'), 'unionPartner' => $page->json('unions.0.tieId')];
     }
@@ -256,6 +262,8 @@ final class UndoTest extends TestCase
             'POST sources/{source}/notes', 'POST repositories/{repository}/notes' => ['text' => 'The second volume is wet.'],
             'PATCH repositories/{repository}' => ['name' => 'Marren Record House', 'version' => 1],
             'POST wordings' => ['typed' => 'Hask Light, Hask', 'placeId' => $family['tolsay']],
+            'POST source-kinds', 'PATCH source-kinds/{sourceKind}' => ['version' => 1, 'template' => json_encode(['full' => '{title}, second'] + SourceKinds::all()['letter']->toArray())],
+            'POST record-kinds', 'PATCH record-kinds/{recordKind}' => ['version' => 1, 'template' => json_encode(['name' => 'Rent roll'] + RecordKinds::named('baptism')->toArray())],
             'POST sources/{source}/records' => ['kind' => 'baptism', 'locator' => 'p. 9'],
             'PUT records/{record}' => ['version' => 3, 'date' => '4 April 1881', 'fields' => ['schedule' => '9'], 'toldCount' => 2, 'lines' => [['id' => $family['line'], 'name' => 'Evan Tarrel', 'columns' => ['age' => '34']], ['id' => (string) Str::uuid7(), 'name' => 'Moll Tarrel']]],
             'POST records/{record}/take-in' => ['version' => 3, 'choices' => [['lineId' => $family['line'], 'as' => 'placed', 'personId' => $family['person']], ['lineId' => $family['secondLine'], 'as' => 'new']], 'why' => 'It says so.'],

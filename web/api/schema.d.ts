@@ -1080,11 +1080,27 @@ export interface paths {
     }
     get: operations['recordKinds']
     put?: never
-    post?: never
+    post: operations['makeRecordKind']
     delete?: never
     options?: never
     head?: never
     patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/record-kinds/{recordKind}': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post?: never
+    delete: operations['deleteRecordKind']
+    options?: never
+    head?: never
+    patch: operations['changeRecordKind']
     trace?: never
   }
   '/api/trees/{tree}/records/{record}': {
@@ -1184,6 +1200,72 @@ export interface paths {
     options?: never
     head?: never
     patch: operations['changeRepository']
+    trace?: never
+  }
+  '/api/trees/{tree}/source-kinds': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get: operations['sourceKinds']
+    put?: never
+    post: operations['makeSourceKind']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/reading/source': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    /** Three forms of what is written so far, and sources much like it. It changes nothing. */
+    post: operations['readSource']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/source-kinds/{kind}/use': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    /** What sources of a kind say in each of its fields: looked at before a field is changed. */
+    get: operations['sourceKindUse']
+    put?: never
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/source-kinds/{sourceKind}': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post?: never
+    delete: operations['deleteSourceKind']
+    options?: never
+    head?: never
+    patch: operations['changeSourceKind']
     trace?: never
   }
   '/api/trees/{tree}/sources': {
@@ -1604,6 +1686,13 @@ export interface components {
       locator?: string | null
       words?: string | null
     }
+    FormsInput: {
+      kind: string
+      fields?: {
+        [key: string]: string
+      } | null
+      except?: string | null
+    }
     GroupInput: {
       name: string
       meaning: string
@@ -1619,6 +1708,10 @@ export interface components {
       /** @enum {string} */
       mode: 'add' | 'new' | 'replace'
       treeName: string
+    }
+    KindInput: {
+      template: string
+      version?: number | null
     }
     /** @description What somebody decided of one line, as it is sent; checked with the rest. */
     LineChoiceInput: {
@@ -1755,12 +1848,17 @@ export interface components {
       password: string
     }
     SourceInput: {
-      title: string
+      title?: string | null
       author?: string | null
       publication?: string | null
       callNumber?: string | null
       repository?: string | null
       version?: number | null
+      kind?: string | null
+      fields?: {
+        [key: string]: string
+      } | null
+      listName?: string | null
     }
     TakeInInput: {
       version: number
@@ -1976,6 +2074,15 @@ export interface components {
       notes: components['schemas']['NoteResource'][]
       kept: string[]
     }
+    /** @description How many sources say something in a field, and what the first of them say. */
+    FieldUse: {
+      field: string
+      sources: number
+      examples: string[]
+    }
+    FieldUseList: {
+      fields: components['schemas']['FieldUse'][]
+    }
     /** @description An event of a parent, partner or child, or of the world around (then of nobody), as it stands among the facts of a life. */
     FoldedResource: {
       id: string
@@ -1989,6 +2096,18 @@ export interface components {
     /** @description What a move would change, in sentences. */
     ForetoldResource: {
       says: string[]
+    }
+    /** @description A source in its three forms while it is written, and those much like it. */
+    FormsResource: {
+      full: components['schemas']['WordsResource'][]
+      short: components['schemas']['WordsResource'][]
+      bibliography: components['schemas']['WordsResource'][]
+      like: components['schemas']['LikeSource'][]
+    }
+    /** @description A word of a form, or a gap in it for a field. */
+    GapResource: {
+      field: string
+      text: string
     }
     GroupList: {
       groups: components['schemas']['GroupResource'][]
@@ -2067,6 +2186,11 @@ export interface components {
       /** Format: float */
       at: number
       year: number
+    }
+    /** @description A source much like the one that is being described. */
+    LikeSource: {
+      id: string
+      bibliography: components['schemas']['WordsResource'][]
     }
     /** @description Somebody whom a line may be. */
     LineOffer: {
@@ -2288,6 +2412,7 @@ export interface components {
     }
     /** @description A kind of record: its head, its columns, its roles. */
     RecordKindResource: {
+      /** @description The kind in the open form in which it is shared, as JSON. */
       code: string
       name: string
       words: string
@@ -2298,6 +2423,8 @@ export interface components {
       heads: components['schemas']['ColumnResource'][]
       columns: components['schemas']['ColumnResource'][]
       roles: components['schemas']['RollRoleResource'][]
+      version: number
+      template: string
     }
     /** @description One record, ready for the reading table. */
     RecordResource: {
@@ -2430,6 +2557,37 @@ export interface components {
       /** Format: float */
       height: number
     }
+    /** @description A field of a kind of source. */
+    SourceFieldResource: {
+      code: string
+      label: string
+      hint: string
+      example: string
+      kind: string
+      tag: string
+      isOfRecord: boolean
+      onlyWith: string
+    }
+    SourceKindList: {
+      kinds: components['schemas']['SourceKindResource'][]
+    }
+    /** @description A kind of source: its fields, and its three forms as they are written. */
+    SourceKindResource: {
+      code: string
+      name: string
+      words: string
+      what: string
+      where: string[]
+      form: string[]
+      isOwn: boolean
+      version: number
+      fields: components['schemas']['SourceFieldResource'][]
+      full: string
+      short: string
+      bibliography: string
+      gaps: components['schemas']['GapResource'][]
+      remarks: string[]
+    }
     SourcePage: {
       source: components['schemas']['SourceResource']
       records: components['schemas']['RecordUse'][]
@@ -2449,6 +2607,11 @@ export interface components {
       shortNote: components['schemas']['WordsResource'][]
       bibliography: components['schemas']['WordsResource'][]
       reckoning: components['schemas']['ReckoningResource']
+      kind: string
+      fields: {
+        [key: string]: string
+      }
+      listName: string
     }
     SourcesPage: {
       rows: components['schemas']['SourceResource'][]
@@ -5457,6 +5620,107 @@ export interface operations {
       }
     }
   }
+  makeRecordKind: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['KindInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['MadeResource']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  deleteRecordKind: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        recordKind: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      204: {
+        headers: {
+          [name: string]: unknown
+        }
+        content?: never
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  changeRecordKind: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        recordKind: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['KindInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['MadeResource']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
   record: {
     parameters: {
       query?: never
@@ -5740,6 +6004,205 @@ export interface operations {
     requestBody: {
       content: {
         'application/json': components['schemas']['RepositoryInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['MadeResource']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  sourceKinds: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['SourceKindList']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  makeSourceKind: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['KindInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['MadeResource']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  readSource: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['FormsInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['FormsResource']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  sourceKindUse: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        kind: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['FieldUseList']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  deleteSourceKind: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        sourceKind: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      204: {
+        headers: {
+          [name: string]: unknown
+        }
+        content?: never
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  changeSourceKind: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        sourceKind: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['KindInput']
       }
     }
     responses: {

@@ -13,6 +13,7 @@ const PersonPage = lazy(() => import('../areas/people/PersonPage'))
 const Records = lazy(() => import('../areas/records/Records'))
 const SourcePage = lazy(() => import('../areas/records/SourcePage'))
 const ReadingTable = lazy(() => import('../areas/records/table/ReadingTable'))
+const Kinds = lazy(() => import('../areas/records/kinds/Kinds'))
 const Drawings = lazy(() => import('../areas/drawings/Drawings'))
 const Reports = lazy(() => import('../areas/reports/Reports'))
 const Places = lazy(() => import('../areas/places/Places'))
@@ -45,6 +46,7 @@ export function App() {
             <Route path="people" element={<People />} />
             <Route path="people/:person" element={<PersonPage />} />
             <Route path="records" element={<Records />} />
+            <Route path="records/kinds" element={<Kinds />} />
             <Route path="records/:source" element={<SourcePage />} />
             <Route path="records/table/:record" element={<ReadingTable />} />
             <Route path="drawings" element={<Drawings />} />

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Inputs;
 
+use App\Http\Api\MapOf;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema]
@@ -11,13 +12,17 @@ final readonly class SourceInput
 {
     use ReadsRequest;
 
+    /** @param  array<string, string>|null  $fields */
     public function __construct(
-        #[OA\Property] public string $title,
+        #[OA\Property] public ?string $title = null,
         #[OA\Property] public ?string $author = null,
         #[OA\Property] public ?string $publication = null,
         #[OA\Property] public ?string $callNumber = null,
         #[OA\Property] public ?string $repository = null,
         #[OA\Property] public ?int $version = null,
+        #[OA\Property] public ?string $kind = null,
+        #[MapOf(nullable: true)] public ?array $fields = null,
+        #[OA\Property] public ?string $listName = null,
     ) {
     }
 
@@ -25,12 +30,16 @@ final readonly class SourceInput
     public static function rules(): array
     {
         return [
-            'title' => ['required', 'string', 'max:1000'],
+            'title' => ['nullable', 'string', 'max:1000'],
             'author' => ['nullable', 'string', 'max:500'],
             'publication' => ['nullable', 'string', 'max:1000'],
             'callNumber' => ['nullable', 'string', 'max:200'],
             'repository' => ['nullable', 'string', 'max:500'],
             'version' => ['nullable', 'integer'],
+            'kind' => ['nullable', 'string', 'max:40'],
+            'fields' => ['nullable', 'array', 'max:60'],
+            'fields.*' => ['nullable', 'string', 'max:5000'],
+            'listName' => ['nullable', 'string', 'max:500'],
         ];
     }
 }

@@ -17,6 +17,7 @@ use App\Models\Source;
 use App\Models\User;
 use App\Trees\CurrentTree;
 use App\Trees\Records\KindsOfRecord;
+use App\Trees\Records\KindsOfSource;
 use App\Trees\Records\RollOf;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
@@ -27,14 +28,14 @@ use NorthBough\Core\Tree\CitedSource;
 /** One record for the reading table. */
 final readonly class RecordPages
 {
-    public function __construct(private CurrentTree $current, private RollOf $rolls, private KindsOfRecord $kinds, private PicturePages $pictures)
+    public function __construct(private CurrentTree $current, private RollOf $rolls, private KindsOfRecord $kinds, private PicturePages $pictures, private KindsOfSource $sourceKinds)
     {
     }
 
     public function one(Record $record, User $user): RecordResource
     {
         $source = Source::query()->findOrFail($record->source_id);
-        $cited = new CitedSource($source->id, $source->title, $source->author, $source->publication, '');
+        $cited = new CitedSource($source->id, $source->title, $source->author, $source->publication, '', $this->sourceKinds->forms($source->kind, $source->source_kind_id, $source->fields, ''));
         $rows = $this->rolls->rows($record);
         $placings = $this->rolls->placings($record);
         $names = DB::table('person_lines')->where('tree_id', $this->current->id())->whereIn('person_id', $placings->pluck('person_id')->filter())->pluck('shown_name', 'person_id');

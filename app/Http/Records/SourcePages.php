@@ -21,6 +21,7 @@ use App\Models\Source;
 use App\Trees\CurrentTree;
 use App\Trees\Living;
 use App\Trees\Records\KindsOfRecord;
+use App\Trees\Records\KindsOfSource;
 use App\Trees\SearchWords;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
@@ -33,7 +34,7 @@ final readonly class SourcePages
 {
     private const AT_ONCE = 100;
 
-    public function __construct(private CurrentTree $current, private Living $living, private KindsOfRecord $kinds)
+    public function __construct(private CurrentTree $current, private Living $living, private KindsOfRecord $kinds, private KindsOfSource $sourceKinds)
     {
     }
 
@@ -107,15 +108,17 @@ final readonly class SourcePages
 
         $said = $this->living->told();
 
-        return array_values($sources->map(static function (Source $source) use ($repositories, $citations, $said): SourceResource {
+        return array_values($sources->map(function (Source $source) use ($repositories, $citations, $said): SourceResource {
             $repository = $said((string) ($repositories[$source->repository_id] ?? ''));
-            $cited = new CitedSource($source->id, $said($source->title), $said($source->author), $said($source->publication), $repository);
+            $cited = new CitedSource($source->id, $said($source->title), $said($source->author), $said($source->publication), $repository,
+                $this->sourceKinds->forms($source->kind, $source->source_kind_id, array_map($said, $source->fields), $repository));
 
             return new SourceResource(
                 $source->id, $source->version, $cited->title, $cited->author, $cited->publication, $source->call_number, $repository,
                 (int) ($citations[$source->id] ?? 0),
                 FactResources::words(NoteForms::full($cited, '')), FactResources::words(NoteForms::short($cited, '')),
                 FactResources::words(NoteForms::bibliography($cited)), ReckoningResource::of($source->reckoning),
+                $source->source_kind_id ?? $source->kind, (object) array_map($said, $source->fields), $said($source->list_name),
             );
         })->all());
     }

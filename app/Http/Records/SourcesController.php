@@ -45,11 +45,8 @@ final readonly class SourcesController
     public function store(Request $request): JsonResponse
     {
         $input = SourceInput::from($request);
-        if (trim($input->title) === '') {
-            throw new Refusal('A source needs a title, its own or one that you give it.');
-        }
         $source = $this->changes->run(
-            new Intent(TreesController::user($request), "Described the source {$input->title}"),
+            new Intent(TreesController::user($request), trim("Described the source {$input->title}")),
             fn (): Source => $this->citations->describe(self::fields($input)),
         );
 
@@ -62,10 +59,10 @@ final readonly class SourcesController
         $input = SourceInput::from($request);
         $version = $input->version ?? throw new Refusal('Say which version of the source you changed.');
         $this->changes->run(
-            new Intent(TreesController::user($request), "Changed the source {$input->title}"),
+            new Intent(TreesController::user($request), trim("Changed the source {$input->title}")),
             function () use ($source, $input, $version): void {
                 $row = Source::query()->findOrFail($source);
-                ChangedMeanwhile::unless($row, $version, self::fields($input));
+                ChangedMeanwhile::unless($row, $version, array_diff_key(self::fields($input), ['kind' => 0, 'fields' => 0]));
                 $this->citations->change($row, self::fields($input));
             },
         );
@@ -84,10 +81,11 @@ final readonly class SourcesController
         return response()->json(new MadeResource($source));
     }
 
-    /** @return array{title: string, author: string, publication: string, callNumber: string, repository: string} */
+    /** @return array{title: string, author: string, publication: string, callNumber: string, repository: string, kind: string, fields: array<string, string>, listName: string} */
     private static function fields(SourceInput $input): array
     {
-        return ['title' => $input->title, 'author' => $input->author ?? '', 'publication' => $input->publication ?? '',
-            'callNumber' => $input->callNumber ?? '', 'repository' => $input->repository ?? ''];
+        return ['title' => $input->title ?? '', 'author' => $input->author ?? '', 'publication' => $input->publication ?? '',
+            'callNumber' => $input->callNumber ?? '', 'repository' => $input->repository ?? '',
+            'kind' => $input->kind ?? '', 'fields' => array_map(strval(...), $input->fields ?? []), 'listName' => $input->listName ?? ''];
     }
 }

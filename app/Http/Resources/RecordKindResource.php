@@ -27,6 +27,9 @@ final readonly class RecordKindResource
         #[ListOf(ColumnResource::class)] public array $heads,
         #[ListOf(ColumnResource::class)] public array $columns,
         #[ListOf(RollRoleResource::class)] public array $roles,
+        #[OA\Property] public int $version,
+        /** The kind in the open form in which it is shared, as JSON. */
+        #[OA\Property] public string $template,
     ) {
     }
 }

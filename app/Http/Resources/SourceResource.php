@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Http\Api\ListOf;
+use App\Http\Api\MapOf;
 use OpenApi\Attributes as OA;
+use stdClass;
 
 #[OA\Schema]
 final readonly class SourceResource
@@ -28,6 +30,9 @@ final readonly class SourceResource
         #[ListOf(WordsResource::class)] public array $shortNote,
         #[ListOf(WordsResource::class)] public array $bibliography,
         #[OA\Property] public ReckoningResource $reckoning,
+        #[OA\Property] public string $kind,
+        #[MapOf] public stdClass $fields,
+        #[OA\Property] public string $listName,
     ) {
     }
 }

@@ -11,22 +11,26 @@ use App\Models\Repository;
 use App\Models\Source;
 use App\Refusal;
 use App\Trees\Changes\Change;
+use App\Trees\Records\KindsOfSource;
+use NorthBough\Core\Citation\NotePattern;
+use NorthBough\Core\Citation\PastedWords;
 use NorthBough\Core\Naming\SearchForm;
+use NorthBough\Core\Report\Node\Words;
 
 /** Describes sources and puts citations on facts. Called inside an open change set. */
 final readonly class Citations
 {
-    public function __construct(private WrittenDates $dates)
+    public function __construct(private WrittenDates $dates, private KindsOfSource $kinds)
     {
     }
 
-    /** @param  array{title: string, author?: string, publication?: string, callNumber?: string, repository?: string}  $said */
+    /** @param  array{title?: string, author?: string, publication?: string, callNumber?: string, repository?: string, kind?: string, fields?: array<string, string>, listName?: string}  $said */
     public function describe(array $said): Source
     {
         return Source::query()->create($this->columns($said));
     }
 
-    /** @param  array{title: string, author?: string, publication?: string, callNumber?: string, repository?: string}  $said */
+    /** @param  array{title?: string, author?: string, publication?: string, callNumber?: string, repository?: string, kind?: string, fields?: array<string, string>, listName?: string}  $said */
     public function change(Source $source, array $said): void
     {
         $source->fill($this->columns($said))->save();
@@ -74,11 +78,13 @@ final readonly class Citations
     }
 
     /**
-     * @param  array<string, string>  $said
-     * @return array<string, string|null>
+     * @param  array{title?: string, author?: string, publication?: string, callNumber?: string, repository?: string, kind?: string, fields?: array<string, string>, listName?: string}  $said
+     * @return array<string, mixed>
      */
     private function columns(array $said): array
     {
+        $kind = ($said['kind'] ?? '') === '' ? null : $this->kinds->named($said['kind']) ?? throw new Refusal('There is no such kind of source here.');
+        $fields = array_filter(array_map(PastedWords::clean(...), $said['fields'] ?? []), static fn (string $value): bool => $value !== '');
         $columns = [
             'title' => trim($said['title'] ?? ''),
             'author' => trim($said['author'] ?? ''),
@@ -86,10 +92,23 @@ final readonly class Citations
             'call_number' => trim($said['callNumber'] ?? ''),
         ];
         $repository = trim($said['repository'] ?? '');
+        if ($kind !== null) {
+            // What the fields say to the standard is kept beside them: by it a source is found, sorted and written to a file.
+            $columns = ['title' => $kind->said('TITL', $fields), 'author' => $kind->said('AUTH', $fields), 'publication' => $kind->said('PUBL', $fields), 'call_number' => $kind->said('CALN', $fields)];
+            $repository = $kind->said('REPO', $fields);
+            $columns['title'] = $columns['title'] !== '' ? $columns['title']
+                : rtrim(implode('', array_map(static fn (Words $words): string => $words->text, NotePattern::parse($kind->short)->set($fields))), '.');
+        }
+        if ($columns['title'] === '') {
+            throw new Refusal('A source needs a title, its own or one that you give it.');
+        }
 
         return [
             ...$columns,
-            'search' => SearchForm::of(implode(' ', $columns)),
+            ...KindsOfSource::columns($kind),
+            'fields' => $fields,
+            'list_name' => trim($said['listName'] ?? ''),
+            'search' => SearchForm::of(implode(' ', [...$columns, ...array_values($fields), trim($said['listName'] ?? '')])),
             'repository_id' => $repository === '' ? null : (Repository::query()->where('name', $repository)->first()
                 ?? Repository::query()->create(['name' => $repository]))->id,
         ];

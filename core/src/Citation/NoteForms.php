@@ -13,6 +13,9 @@ final class NoteForms
     /** @return list<Words> */
     public static function full(CitedSource $source, string $locator): array
     {
+        if ($source->forms !== null) {
+            return self::ofKind($source->forms->full, $source, $locator);
+        }
         $held = $source->repository === '' ? '' : "; {$source->repository}";
 
         return self::sentence([
@@ -27,6 +30,10 @@ final class NoteForms
     /** @return list<Words> */
     public static function short(CitedSource $source, string $locator): array
     {
+        if ($source->forms !== null) {
+            return self::ofKind($source->forms->short, $source, $locator);
+        }
+
         return self::sentence([
             Words::plain($source->author === '' ? '' : "{$source->author}, "),
             Words::italic($source->title),
@@ -37,12 +44,22 @@ final class NoteForms
     /** @return list<Words> */
     public static function bibliography(CitedSource $source): array
     {
+        if ($source->forms !== null) {
+            return self::ofKind($source->forms->bibliography, $source, '');
+        }
+
         return self::sentence([
             Words::plain($source->author === '' ? '' : rtrim($source->author, '.').'. '),
             Words::italic($source->title),
             Words::plain(self::next($source->publication)),
             Words::plain(self::next($source->repository)),
         ]);
+    }
+
+    /** @return list<Words> */
+    private static function ofKind(string $pattern, CitedSource $source, string $locator): array
+    {
+        return NotePattern::parse($pattern)->set(['locator' => $locator, 'repository' => $source->repository] + ($source->forms->values ?? []));
     }
 
     /**

@@ -111,7 +111,7 @@ final class ShieldedTree implements TreeView
         $hide = $this->names->hide(...);
         $backing = array_map(static fn (Backing $b): Backing => new Backing(
             $b->claimId, $b->recordId,
-            new CitedSource($b->source->id, $hide($b->source->title), $hide($b->source->author), $hide($b->source->publication), $b->source->repository),
+            new CitedSource($b->source->id, $hide($b->source->title), $hide($b->source->author), $hide($b->source->publication), $b->source->repository, $b->source->forms?->hidden($hide)),
             $hide($b->locator), $hide($b->words), $b->isTakenOver,
         ), $event->backing);
 

@@ -13,6 +13,7 @@ final readonly class CitedSource
         public string $author,
         public string $publication,
         public string $repository,
+        public ?SourceForms $forms = null,
     ) {
     }
 }

@@ -54,7 +54,10 @@ export default function Records() {
         <span className="text-graphite" role="status">
           {shown} of {total} sources
         </span>
-        <button type="button" className="act ml-auto" onClick={() => setAdding(true)}>
+        <Link className="act ml-auto" to={path('records/kinds')}>
+          Kinds of source and record
+        </Link>
+        <button type="button" className="act" onClick={() => setAdding(true)}>
           Describe a source <kbd>a</kbd>
         </button>
       </div>
@@ -81,7 +84,7 @@ export default function Records() {
           <li key={source.id} className="border-b border-rule">
             <Link to={path(`records/${source.id}`)} className="flex items-baseline gap-6 py-2 hover:bg-wash">
               <span className="grow font-serif text-[16px]">
-                <Words words={source.bibliography} />
+                {source.listName || <Words words={source.bibliography} />}
               </span>
               <span className="shrink-0 text-[14px] text-graphite">
                 {['not cited', 'cited once', 'cited twice'][source.citations] ??

@@ -11,7 +11,7 @@ import { useCommands } from '../../shell/keys'
 import { Notes } from '../people/Notes'
 import { BeginRecord } from './BeginRecord'
 import { KeptAt } from './KeptAt'
-import { forgetSource, SourceSentence, type SourceWords } from './SourceSentence'
+import { forgetSource, SourceSentence, wordsOf, type SourceWords } from './SourceSentence'
 
 /** A source in its three forms, its records, and everything that rests on them. */
 export default function SourcePage() {
@@ -58,11 +58,12 @@ export default function SourcePage() {
   return (
     <div className="grid h-full grid-cols-[minmax(0,2fr)_minmax(300px,1fr)] max-lg:block max-lg:overflow-auto">
       <section className="overflow-auto px-6 py-3">
-        <h1 className="font-serif text-[26px] leading-tight">{source.title}</h1>
+        <h1 className="font-serif text-[26px] leading-tight">{source.listName || source.title}</h1>
         {changing ? (
           <div className="mt-3">
             <SourceSentence
-              initial={source}
+              initial={wordsOf(source)}
+              id={id}
               draftKey={`${tree}:${id}`}
               saving={change.isPending}
               onKeep={(words) => change.mutate(words)}

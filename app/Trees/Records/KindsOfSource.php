@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Trees\Records;
+
+use App\Models\SourceKind as OwnKind;
+use App\Trees\CurrentTree;
+use NorthBough\Core\Citation\SourceKind;
+use NorthBough\Core\Citation\SourceKinds;
+use NorthBough\Core\Tree\SourceForms;
+
+/** The kinds of source of the current tree: those that ship, and its own. */
+final class KindsOfSource
+{
+    /** @var array<string, array<string, SourceKind>> the tree's own, by tree and id */
+    private array $own = [];
+
+    public function __construct(private readonly CurrentTree $current)
+    {
+    }
+
+    /** The kind that a source is of; null where nobody said one. */
+    public function of(string $code, ?string $ownId): ?SourceKind
+    {
+        return $ownId === null ? SourceKinds::all()[$code] ?? null : $this->own()[$ownId] ?? null;
+    }
+
+    public function named(string $code): ?SourceKind
+    {
+        return SourceKinds::all()[$code] ?? $this->own()[$code] ?? null;
+    }
+
+    /** @return list<SourceKind> its own first */
+    public function all(): array
+    {
+        return [...array_values($this->own()), ...array_values(SourceKinds::all())];
+    }
+
+    /**
+     * The forms of a source; null where it has no kind.
+     *
+     * @param  array<string, string>  $values  by field
+     */
+    public function forms(string $code, ?string $ownId, array $values, string $repository): ?SourceForms
+    {
+        $kind = $this->of($code, $ownId);
+        if ($kind === null) {
+            return null;
+        }
+        foreach ($kind->fields as $field) {
+            // A repository that was renamed is renamed in every note.
+            if ($field->tag === 'REPO') {
+                $values[$field->code] = $repository;
+            }
+        }
+
+        return new SourceForms($kind->full, $kind->short, $kind->bibliography, $values);
+    }
+
+    /**
+     * Where a kind is kept on a source.
+     *
+     * @return array{kind: string, source_kind_id: string|null}
+     */
+    public static function columns(?SourceKind $kind): array
+    {
+        $isShipped = $kind !== null && isset(SourceKinds::all()[$kind->code]);
+
+        return ['kind' => $isShipped ? $kind->code : '', 'source_kind_id' => $kind === null || $isShipped ? null : $kind->code];
+    }
+
+    /** After one of them was made or changed. */
+    public function forget(): void
+    {
+        $this->own = [];
+    }
+
+    /** @return array<string, SourceKind> by id */
+    private function own(): array
+    {
+        $tree = $this->current->id();
+        if (! isset($this->own[$tree])) {
+            $this->own[$tree] = [];
+            foreach (OwnKind::query()->orderBy('position')->orderBy('name')->get() as $row) {
+                $this->own[$tree][$row->id] = SourceKind::fromArray($row->id, $row->template);
+            }
+        }
+
+        return $this->own[$tree];
+    }
+}
