@@ -14,6 +14,7 @@ use App\Http\People\CardsController;
 use App\Http\People\FactsController;
 use App\Http\People\GroupsController;
 use App\Http\People\IndexController;
+use App\Http\People\LinesController;
 use App\Http\People\NamesController;
 use App\Http\People\NotesController;
 use App\Http\People\PeopleController;
@@ -31,8 +32,10 @@ use App\Http\Records\RecordsController;
 use App\Http\Records\RepositoriesController;
 use App\Http\Records\SourceKindsController;
 use App\Http\Records\SourcesController;
+use App\Http\Records\TranscriptsController;
 use App\Http\Reports\ReportsController;
 use App\Http\Research\TasksController;
+use App\Http\Security\TakesHeldCitation;
 use App\Http\Tree\CopiesController;
 use App\Http\Tree\DeletedTreesController;
 use App\Http\Tree\EventKindsController;
@@ -71,6 +74,7 @@ Route::prefix('api')->group(function (): void {
         Route::get('people', [IndexController::class, 'index']);
         Route::get('jump', [IndexController::class, 'jump']);
         Route::get('people/{person}', [PeopleController::class, 'show']);
+        Route::get('people/{person}/lines', [LinesController::class, 'show']);
         Route::get('people/{person}/card', [CardsController::class, 'show']);
         Route::get('reading/places', [ReadingController::class, 'places']);
         Route::get('sources', [SourcesController::class, 'index']);
@@ -78,6 +82,7 @@ Route::prefix('api')->group(function (): void {
         Route::get('source-kinds', [SourceKindsController::class, 'index']);
         Route::get('record-kinds', [RecordKindsController::class, 'index']);
         Route::get('records/{record}', [RecordsController::class, 'show']);
+        Route::get('records/{record}/transcript.{format}', [TranscriptsController::class, 'file'])->whereIn('format', ['html', 'pdf']);
         Route::get('media/{media}/tiles/{page}/{level}/{x}/{y}', [PicturesController::class, 'tile'])->whereNumber(['page', 'level', 'x', 'y']);
         Route::get('media/{media}/original', [PicturesController::class, 'original']);
         Route::get('places', [PlacesController::class, 'index']);
@@ -103,13 +108,13 @@ Route::prefix('api')->group(function (): void {
     });
 
     Route::prefix('trees/{tree}')->middleware('tree:editor')->group(function (): void {
-        Route::post('people', [PeopleController::class, 'store']);
+        Route::post('people', [PeopleController::class, 'store'])->middleware(TakesHeldCitation::class);
         Route::patch('people/{person}', [PeopleController::class, 'update']);
         Route::delete('people/{person}', [PeopleController::class, 'destroy']);
-        Route::post('people/{person}/relatives', [PeopleController::class, 'addRelative']);
+        Route::post('people/{person}/relatives', [PeopleController::class, 'addRelative'])->middleware(TakesHeldCitation::class);
         Route::post('people/{person}/names', [NamesController::class, 'store']);
-        Route::post('people/{person}/facts', [FactsController::class, 'addToPerson']);
-        Route::post('unions/{union}/facts', [FactsController::class, 'addToUnion']);
+        Route::post('people/{person}/facts', [FactsController::class, 'addToPerson'])->middleware(TakesHeldCitation::class);
+        Route::post('unions/{union}/facts', [FactsController::class, 'addToUnion'])->middleware(TakesHeldCitation::class);
         Route::patch('names/{name}', [NamesController::class, 'update']);
         Route::delete('names/{name}', [NamesController::class, 'destroy']);
         Route::patch('facts/{fact}', [FactsController::class, 'update']);

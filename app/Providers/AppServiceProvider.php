@@ -6,6 +6,7 @@ namespace App\Providers;
 
 use App\Trees\Changes\OpenChange;
 use App\Trees\CurrentTree;
+use App\Trees\Editing\HeldCitation;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\RateLimiter;
@@ -17,6 +18,7 @@ final class AppServiceProvider extends ServiceProvider
     {
         $this->app->scoped(CurrentTree::class);
         $this->app->scoped(OpenChange::class);
+        $this->app->scoped(HeldCitation::class);
     }
 
     public function boot(): void

@@ -169,6 +169,45 @@ final class RecordsTest extends TestCase
         self::assertSame(1, Person::query()->count());
     }
 
+    public function test_what_is_held_cites_every_fact_that_is_entered(): void
+    {
+        $held = ['X-Held-Citation' => "{$this->source} ".rawurlencode('sheet 4, lines 1–9')];
+        $this->withHeaders($held);
+        $ewan = $this->person('Ewan Tarrel h b 1845 Hask d 1899');
+        $this->relative($ewan, 'partner', 'Isbel Quillan w b 1847 m 1870 Hask');
+        $this->flushHeaders();
+        $this->api('POST', "/people/{$ewan}/facts", ['kind' => 'occupation', 'value' => 'keeper'])->assertOk();
+        self::assertSame(4, Claim::query()->whereNotNull('event_id')->count());
+        self::assertSame(1, Record::query()->where('locator', 'sheet 4, lines 1–9')->count());
+        self::assertSame(0, Claim::query()->where('event_id', $this->fact($ewan, 'occupation')->id)->count());
+    }
+
+    public function test_a_record_is_printed_as_a_transcript_and_the_living_are_not_named(): void
+    {
+        $una = $this->person('Una Tarrel w b 1990 Hask');
+        $record = $this->record();
+        $lines = $this->keep($record, [['Ewan Tarrel', 'Head', '36', 'M', 'Keeper'], ['Una Tarrel', 'Visitor', '3', 'F', '']]);
+        $this->takeIn($record, [['lineId' => $lines[0], 'as' => 'new'], ['lineId' => $lines[1], 'as' => 'aside', 'reason' => 'Another Una.']]);
+        $printed = (string) $this->get("/api/trees/{$this->tree->id}/records/{$record}/transcript.html")->assertOk()->getContent();
+        self::assertStringContainsString('Ewan Tarrel', $printed);
+        self::assertStringContainsString('Keeper', $printed);
+        self::assertStringContainsString('set aside', $printed);
+        self::assertStringNotContainsString('Una Tarrel', $printed);
+        self::assertNotSame('', $una);
+    }
+
+    public function test_the_desk_and_the_person_tell_what_is_not_placed(): void
+    {
+        $ewan = $this->person('Ewan Tarrel h b 1845 Hask');
+        $record = $this->record();
+        $lines = $this->keep($record, [['Ewan Tarrel', 'Head', '36', 'M', ''], ['Peter Corran', 'Lodger', '20', 'M', '']]);
+        self::assertContains('Two names are not placed on Census of Marren, 1881, sheet 4.', array_column($this->api('GET', '/desk')->json('yours'), 'text'));
+        self::assertSame([[false, 'Ewan Tarrel']], array_map(static fn (array $line): array => [$line['isPlaced'], $line['name']], $this->api('GET', "/people/{$ewan}/lines")->json('lines')));
+        $this->takeIn($record, [['lineId' => $lines[0], 'as' => 'placed', 'personId' => $ewan], ['lineId' => $lines[1], 'as' => 'aside', 'reason' => 'No kin.']]);
+        self::assertSame([], array_filter(array_column($this->api('GET', '/desk')->json('yours'), 'text'), static fn (string $text): bool => str_contains($text, 'placed')));
+        self::assertSame([[true, 'Ewan Tarrel']], array_map(static fn (array $line): array => [$line['isPlaced'], $line['name']], $this->api('GET', "/people/{$ewan}/lines")->json('lines')));
+    }
+
     /** @return array{string, string} */
     private function couple(): array
     {

@@ -1,4 +1,5 @@
 import createClient, { type Middleware } from 'openapi-fetch'
+import { heldHead } from '../shell/held'
 import type { components, paths } from './schema'
 
 export type Schemas = components['schemas']
@@ -27,7 +28,9 @@ export function guard(): Record<string, string> {
 
 const guarded: Middleware = {
   onRequest({ request }) {
-    for (const [name, value] of Object.entries(guard())) request.headers.set(name, value)
+    const tree = /^\/api\/trees\/([0-9a-f-]{36})\//.exec(new URL(request.url).pathname)?.[1]
+    const held = request.method === 'POST' && tree ? heldHead(tree) : {}
+    for (const [name, value] of Object.entries({ ...guard(), ...held })) request.headers.set(name, value)
     return request
   },
 }

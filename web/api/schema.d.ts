@@ -438,6 +438,22 @@ export interface paths {
     patch?: never
     trace?: never
   }
+  '/api/trees/{tree}/people/{person}/lines': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get: operations['linesOf']
+    put?: never
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
   '/api/trees/{tree}/people/{person}/names': {
     parameters: {
       query?: never
@@ -2200,6 +2216,16 @@ export interface components {
       odds: string
       grounds: string[]
     }
+    /** @description A line of a roll that is somebody, or may be. */
+    LineOnRecord: {
+      recordId: string
+      source: string
+      locator: string
+      date: string
+      name: string
+      role: string
+      isPlaced: boolean
+    }
     /** @description `points` is x, y, x, y … */
     LineResource: {
       points: number[]
@@ -2224,6 +2250,9 @@ export interface components {
       asks: string
       offers: components['schemas']['LineOffer'][]
       told: components['schemas']['ToldResource'][]
+    }
+    LinesOnRecords: {
+      lines: components['schemas']['LineOnRecord'][]
     }
     /** @description The id of what was made. */
     MadeResource: {
@@ -3864,6 +3893,38 @@ export interface operations {
         }
         content: {
           'application/json': components['schemas']['JumpList']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  linesOf: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        person: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['LinesOnRecords']
         }
       }
       /** @description Refused, with a sentence. */

@@ -5,6 +5,7 @@ import { toast } from 'sonner'
 import { api, told } from '../api/client'
 import { useTree, useTreeId, useTreePath, useWrite } from '../api/useTree'
 import { AREAS } from './areas'
+import { Held } from './Held'
 import { JumpField } from './JumpField'
 import { KeysHelp } from './KeysHelp'
 import { useCommands } from './keys'
@@ -130,6 +131,7 @@ function TopLine({ jump, onHelp }: { jump: React.RefObject<HTMLInputElement | nu
         {data?.name ?? '…'}
       </Link>
       <JumpField ref={jump} />
+      <Held />
       <span className="ml-auto truncate text-[13px] text-graphite" role="status">
         {running && (
           <Link className="act" to={path('exchange')}>

@@ -23,7 +23,7 @@ final readonly class DeskController
     #[Get('/trees/{tree}/desk', 'desk', DeskPage::class)]
     public function index(): JsonResponse
     {
-        return response()->json(new DeskPage([...$this->rivals(), ...$this->unread()], $this->current->seesLiving() ? JournalController::changes($this->current->id(), 8) : []));
+        return response()->json(new DeskPage([...$this->rivals(), ...$this->unplaced(), ...$this->unread()], $this->current->seesLiving() ? JournalController::changes($this->current->id(), 8) : []));
     }
 
     /** @return list<SentenceResource> two values for a thing that can be one only */
@@ -39,6 +39,33 @@ final readonly class DeskController
         return array_values($rows->map(static fn ($row): SentenceResource => new SentenceResource(
             self::number((int) $row->values)." {$row->kind}s are told of {$row->shown_name}, no. {$row->number}.", $row->dates, "people/{$row->person_id}",
         ))->all());
+    }
+
+    /** @return list<SentenceResource> records that are not finished: names that nobody placed, or pages that changed since they were taken in */
+    private function unplaced(): array
+    {
+        if (! $this->current->seesLiving()) {
+            return [];
+        }
+        $rows = DB::table('records')
+            ->join('sources', static fn ($join) => $join->on('sources.tree_id', 'records.tree_id')->on('sources.id', 'records.source_id'))
+            ->join('roll_lines', static fn ($join) => $join->on('roll_lines.tree_id', 'records.tree_id')->on('roll_lines.record_id', 'records.id'))
+            ->leftJoin('placings', static fn ($join) => $join->on('placings.tree_id', 'roll_lines.tree_id')->on('placings.roll_line_id', 'roll_lines.id')->whereIn('placings.state', ['placed', 'set aside']))
+            ->where('records.tree_id', $this->current->id())->groupBy('records.id', 'records.locator', 'records.look_again', 'sources.title')
+            ->havingRaw('records.look_again OR count(*) FILTER (WHERE placings.id IS NULL) > 0')
+            ->orderByRaw('count(*) FILTER (WHERE placings.id IS NULL) DESC, records.id')->limit(12)
+            ->selectRaw("records.id, records.locator, records.look_again, sources.title, count(*) FILTER (WHERE placings.id IS NULL) AS waiting,
+                string_agg(roll_lines.name_typed, ', ' ORDER BY roll_lines.position) FILTER (WHERE placings.id IS NULL) AS names")->get();
+
+        return array_values($rows->map(static function ($row): SentenceResource {
+            $where = trim("{$row->title}, {$row->locator}", ', ');
+
+            return new SentenceResource(match (true) {
+                (int) $row->waiting === 0 => "{$where}: changed since it was taken in.",
+                (int) $row->waiting === 1 => "One name is not placed on {$where}.",
+                default => self::number((int) $row->waiting)." names are not placed on {$where}.",
+            }, (string) $row->names, "records/table/{$row->id}");
+        })->all());
     }
 
     /** @return list<SentenceResource> dates of which nothing was understood, or two things */
@@ -61,6 +88,6 @@ final readonly class DeskController
 
     private static function number(int $count): string
     {
-        return ['', 'One', 'Two', 'Three', 'Four', 'Five'][$count] ?? (string) $count;
+        return ['', 'One', 'Two', 'Three', 'Four', 'Five', 'Six', 'Seven', 'Eight', 'Nine'][$count] ?? (string) $count;
     }
 }

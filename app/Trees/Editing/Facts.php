@@ -16,7 +16,7 @@ use NorthBough\Core\Tree\UnknownEventKind;
 /** Puts facts on people and couples, changes them, takes them away. Called inside an open change set. */
 final readonly class Facts
 {
-    public function __construct(private Places $places, private WrittenDates $dates)
+    public function __construct(private Places $places, private WrittenDates $dates, private HeldCitation $held)
     {
     }
 
@@ -32,12 +32,15 @@ final readonly class Facts
             throw new Refusal($ownerColumn === 'union_id' ? "{$kind->word} is a person's, not a couple's." : "{$kind->word} is a couple's: put it on the union.");
         }
 
-        return Event::query()->create([
+        $event = Event::query()->create([
             $ownerColumn => $ownerId,
             'kind' => $kind->code,
             'position' => 1 + (int) Event::query()->where($ownerColumn, $ownerId)->max('position'),
             ...$this->columns($said, null),
         ]);
+        $this->held->cite($event);
+
+        return $event;
     }
 
     /** @param  array{kind?: string, typeWords?: string, value?: string, date?: string, place?: string, placeId?: string|null, denied?: bool}  $said */

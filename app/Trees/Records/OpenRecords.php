@@ -10,6 +10,7 @@ use App\Models\Record;
 use App\Trees\CurrentTree;
 use Illuminate\Support\Carbon;
 use NorthBough\Core\Chrono\Calendar\Calendars;
+use NorthBough\Core\Chrono\GenDate;
 
 /**
  * Which records, and which pictures of them, a reader may see from whom living people are withheld: those so old that
@@ -23,10 +24,16 @@ final readonly class OpenRecords
 
     public function isOpen(Record $record): bool
     {
+        return $this->isOldEnough($record->date);
+    }
+
+    /** Whether a record of this date may be seen by whoever asks. */
+    public function isOldEnough(GenDate $date): bool
+    {
         if ($this->current->seesLiving()) {
             return true;
         }
-        $latest = $record->date->span()?->latest;
+        $latest = $date->span()?->latest;
         $now = Carbon::now();
 
         return $latest !== null && $latest < Calendars::gregorian()->toDay($now->year - $this->current->get()->dead_years_after_birth, $now->month, min(28, $now->day));

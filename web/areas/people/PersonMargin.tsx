@@ -7,6 +7,7 @@ import { Kept } from './FactMargin'
 import { LivingWord } from './LivingWord'
 import { Names } from './Names'
 import { Notes } from './Notes'
+import { OnRecords } from './OnRecords'
 import { Tasks } from './Tasks'
 import { Confirm } from '../../parts/Confirm'
 
@@ -46,6 +47,7 @@ export function PersonMargin({ person }: { person: Person }) {
         <p className="text-[13px] text-graphite">Take a fact in hand to see its words.</p>
       </section>
       <Names person={person} />
+      <OnRecords key={person.id} person={person} />
       <label className="flex items-baseline gap-3">
         <span className="heads font-semibold">Sex</span>
         <select className="gap" value={person.sex} onChange={(event) => setSex.mutate(event.target.value)}>

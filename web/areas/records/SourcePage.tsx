@@ -8,6 +8,7 @@ import { BothSides } from '../../parts/BothSides'
 import { ReckoningWords } from '../../parts/ReckoningWords'
 import { Words } from '../../parts/Words'
 import { useCommands } from '../../shell/keys'
+import { hold } from '../../shell/held'
 import { Notes } from '../people/Notes'
 import { BeginRecord } from './BeginRecord'
 import { KeptAt } from './KeptAt'
@@ -48,7 +49,13 @@ export default function SourcePage() {
       ),
     () => toast.success('Kept. Dates cited to it were read again.'),
   )
+  const holdSource = () => {
+    const title = data?.source.listName || data?.source.title || ''
+    hold(tree, { name: title, sourceId: id, title, locator: '' })
+    toast.success('Held: every fact that you enter is cited by it until you let go.')
+  }
   useCommands([
+    { key: 'h', says: 'Hold a citation of this source', run: holdSource },
     { key: 'c', says: 'Change this source', run: () => setChanging(true) },
     { key: 'a', says: 'Enter a record of this source', run: () => setBeginning(true) },
   ])
@@ -72,9 +79,14 @@ export default function SourcePage() {
             <BothSides problem={change.error} />
           </div>
         ) : (
-          <button type="button" className="act" onClick={() => setChanging(true)}>
-            Change <kbd>c</kbd>
-          </button>
+          <p className="flex gap-4">
+            <button type="button" className="act" onClick={() => setChanging(true)}>
+              Change <kbd>c</kbd>
+            </button>
+            <button type="button" className="act" onClick={holdSource}>
+              Hold a citation of it <kbd>h</kbd>
+            </button>
+          </p>
         )}
         <h2 className="heads mt-5 font-semibold">Its records, and what they support</h2>
         {beginning ? (
@@ -96,6 +108,20 @@ export default function SourcePage() {
               <span className="text-[14px] text-graphite">
                 {[record.kind, record.date, record.place].filter(Boolean).join(', ')}
               </span>
+              <button
+                type="button"
+                className="act text-[13px]"
+                onClick={() =>
+                  hold(tree, {
+                    name: [source.listName || source.title, record.locator].filter(Boolean).join(', '),
+                    sourceId: id,
+                    title: source.listName || source.title,
+                    locator: record.locator,
+                  })
+                }
+              >
+                Hold
+              </button>
               {record.lines > 0 && (
                 <span className="text-[14px] text-graphite">
                   {record.lines === 1 ? 'one line' : `${record.lines} lines`}

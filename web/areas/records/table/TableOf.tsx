@@ -188,7 +188,10 @@ export function TableOf({ record }: { record: RecordPage }) {
           {record.lookAgain && (
             <span className="text-ochre">. Changed since it was taken in: look again</span>
           )}
-          {said !== '' && `. ${said}`}
+          {said !== '' && `. ${said}`}.{' '}
+          <a className="act" href={`/api/trees/${tree}/records/${record.id}/transcript.pdf`} download>
+            Print
+          </a>
         </p>
         <form
           className="flex shrink-0 items-center gap-3"

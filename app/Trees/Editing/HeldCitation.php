@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Trees\Editing;
+
+use App\Models\Claim;
+use App\Models\Event;
+use App\Models\Record;
+use App\Models\Source;
+
+/** A citation that somebody holds while they enter facts: each of them is cited by it. Held for one request at a time. */
+final class HeldCitation
+{
+    private ?string $sourceId = null;
+
+    private string $locator = '';
+
+    public function hold(string $sourceId, string $locator): void
+    {
+        $this->sourceId = $sourceId;
+        $this->locator = trim($locator);
+    }
+
+    public function letGo(): void
+    {
+        $this->sourceId = null;
+    }
+
+    /** Cites a fact that was just entered, where a citation is held. Called inside an open change set. */
+    public function cite(Event $event): void
+    {
+        $source = $this->sourceId === null ? null : Source::query()->where('id', $this->sourceId)->first();
+        if ($source === null) {
+            return;
+        }
+        $record = Record::query()->where('source_id', $source->id)->where('locator', $this->locator)->first()
+            ?? Record::query()->create(['source_id' => $source->id, 'locator' => $this->locator]);
+        Claim::query()->create(['record_id' => $record->id, 'event_id' => $event->id]);
+    }
+}

@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Report;
+
+use NorthBough\Core\Citation\NoteForms;
+use NorthBough\Core\Record\Column;
+use NorthBough\Core\Record\Roll;
+use NorthBough\Core\Record\RollLine;
+use NorthBough\Core\Report\Node\Heading;
+use NorthBough\Core\Report\Node\Paragraph;
+use NorthBough\Core\Report\Node\Table;
+use NorthBough\Core\Report\Node\Words;
+use NorthBough\Core\Tree\CitedSource;
+
+/** A record as a transcript with its roll: what the page says, as written, and whom each line is taken for. */
+final class RecordTranscript
+{
+    /**
+     * @param  array<string, string>  $fields  of the head, by code
+     * @param  array<string, string>  $placed  in words, by line: a name with its years, or why nobody
+     * @param  string  $words  of the page besides its roll
+     * @param  string  $day  on which it is printed
+     */
+    public static function build(CitedSource $source, string $locator, Roll $roll, array $fields, array $placed, string $words, string $day): Document
+    {
+        $title = trim("{$source->title}, {$locator}", ', ');
+        $head = array_filter([$roll->date->isEmpty() ? '' : $roll->date->shown, $roll->place,
+            ...array_map(static fn (Column $column): string => ($fields[$column->code] ?? '') === '' ? '' : "{$column->label} {$fields[$column->code]}", $roll->kind->heads)]);
+        $blocks = [new Heading(1, [Words::plain($title)]), new Paragraph([Words::faint(implode(', ', $head))])];
+        foreach (array_filter(explode("\n", $words)) as $line) {
+            $blocks[] = new Paragraph([Words::plain($line)]);
+        }
+        if ($roll->lines !== []) {
+            $blocks[] = self::roll($roll, $placed);
+        }
+        if (($fields['lacks'] ?? '') !== '') {
+            $blocks[] = new Paragraph([Words::faint("The copy lacks: {$fields['lacks']}")]);
+        }
+        $blocks[] = new Paragraph(NoteForms::full($source, $locator));
+
+        return new Document($title, "Transcript, printed {$day}", $blocks);
+    }
+
+    /** @param  array<string, string>  $placed */
+    private static function roll(Roll $roll, array $placed): Table
+    {
+        // A column that no line says anything in only takes room from the others.
+        $columns = array_values(array_filter($roll->kind->columns, static function (Column $column) use ($roll): bool {
+            foreach ($roll->lines as $line) {
+                if (trim($line->columns[$column->code] ?? '') !== '') {
+                    return true;
+                }
+            }
+
+            return false;
+        }));
+        $hasRoles = array_filter($roll->lines, static fn (RollLine $line): bool => $line->role !== '') !== [];
+        $heads = ['', 'Name', ...($hasRoles ? ['As'] : []), ...array_map(static fn (Column $column): string => $column->label, $columns), 'Taken for'];
+        $rows = [];
+        foreach ($roll->lines as $at => $line) {
+            $rows[] = [
+                [Words::faint((string) ($at + 1))], [Words::name(self::asWritten($line, 'name', $line->name))],
+                ...($hasRoles ? [[Words::plain($roll->role($line)->word ?? '')]] : []),
+                ...array_map(static fn (Column $column): array => [Words::plain(self::asWritten($line, $column->code, $line->columns[$column->code] ?? ''))], $columns),
+                [Words::faint($placed[$line->id] ?? 'unplaced')],
+            ];
+        }
+
+        return new Table('Roll', $heads, $rows);
+    }
+
+    /** A ditto is printed as the page has it, with what it stands for. */
+    private static function asWritten(RollLine $line, string $code, string $value): string
+    {
+        $ditto = $line->columns["{$code}~"] ?? '';
+
+        return $ditto === '' || $ditto === $value ? $value : "{$ditto} [{$value}]";
+    }
+}

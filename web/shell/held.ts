@@ -1,0 +1,74 @@
+import { useSyncExternalStore } from 'react'
+
+/** A citation set once; while it is held, every fact that is entered is cited by it. */
+export type Citation = { name: string; sourceId: string; title: string; locator: string }
+
+type Shelf = { held: string; citations: Citation[] }
+
+const EMPTY: Shelf = { held: '', citations: [] }
+const MOST = 12
+const listeners = new Set<() => void>()
+const read = new Map<string, { text: string; shelf: Shelf }>()
+
+const place = (tree: string) => `held:${tree}`
+
+function shelfOf(tree: string): Shelf {
+  const text = localStorage.getItem(place(tree)) ?? ''
+  const known = read.get(tree)
+  if (known?.text === text) return known.shelf
+  const shelf = text === '' ? EMPTY : (JSON.parse(text) as Shelf)
+  read.set(tree, { text, shelf })
+  return shelf
+}
+
+function put(tree: string, shelf: Shelf) {
+  localStorage.setItem(place(tree), JSON.stringify(shelf))
+  listeners.forEach((listener) => listener())
+}
+
+function listen(listener: () => void) {
+  listeners.add(listener)
+  window.addEventListener('storage', listener)
+  return () => {
+    listeners.delete(listener)
+    window.removeEventListener('storage', listener)
+  }
+}
+
+export function useShelf(tree: string) {
+  const shelf = useSyncExternalStore(listen, () => shelfOf(tree))
+  return { held: shelf.citations.find((one) => one.name === shelf.held), citations: shelf.citations }
+}
+
+export function hold(tree: string, citation: Citation) {
+  const others = shelfOf(tree).citations.filter((one) => one.name !== citation.name)
+  put(tree, { held: citation.name, citations: [citation, ...others].slice(0, MOST) })
+}
+
+/** Another page of the same source, without letting go. */
+export function movePage(tree: string, locator: string) {
+  const shelf = shelfOf(tree)
+  put(tree, {
+    ...shelf,
+    citations: shelf.citations.map((one) => (one.name === shelf.held ? { ...one, locator } : one)),
+  })
+}
+
+export function letGo(tree: string) {
+  put(tree, { ...shelfOf(tree), held: '' })
+}
+
+export function forget(tree: string, name: string) {
+  const shelf = shelfOf(tree)
+  put(tree, {
+    held: shelf.held === name ? '' : shelf.held,
+    citations: shelf.citations.filter((one) => one.name !== name),
+  })
+}
+
+/** What a request that enters facts carries while a citation is held. */
+export function heldHead(tree: string): Record<string, string> {
+  const shelf = shelfOf(tree)
+  const held = shelf.citations.find((one) => one.name === shelf.held)
+  return held ? { 'X-Held-Citation': `${held.sourceId} ${encodeURIComponent(held.locator)}` } : {}
+}
