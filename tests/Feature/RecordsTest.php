@@ -15,6 +15,8 @@ use Illuminate\Support\Str;
 
 final class RecordsTest extends TestCase
 {
+    use UploadsFiles;
+
     private string $source;
 
     protected function setUp(): void
@@ -206,6 +208,33 @@ final class RecordsTest extends TestCase
         $this->takeIn($record, [['lineId' => $lines[0], 'as' => 'placed', 'personId' => $ewan], ['lineId' => $lines[1], 'as' => 'aside', 'reason' => 'No kin.']]);
         self::assertSame([], array_filter(array_column($this->api('GET', '/desk')->json('yours'), 'text'), static fn (string $text): bool => str_contains($text, 'placed')));
         self::assertSame([[true, 'Ewan Tarrel']], array_map(static fn (array $line): array => [$line['isPlaced'], $line['name']], $this->api('GET', "/people/{$ewan}/lines")->json('lines')));
+    }
+
+    public function test_records_rolls_placings_and_pictures_go_out_zipped_and_come_back(): void
+    {
+        [$ewan] = $this->couple();
+        $record = $this->record();
+        $image = $this->api('POST', "/records/{$record}/images", ['uploadId' => $this->upload(self::picture(60, 40), 'sheet.png'), 'title' => 'sheet 4'])->assertOk()->json('id');
+        $lines = $this->keep($record, [['Ewan Tarrel', 'Head', '36', 'M', 'Keeper'], ['Amos Vesper', 'Lodger', '31', 'M', '']]);
+        $this->takeIn($record, [['lineId' => $lines[0], 'as' => 'placed', 'personId' => $ewan], ['lineId' => $lines[1], 'as' => 'aside', 'reason' => 'No kin.']]);
+        self::assertSame('ready', $this->api('GET', "/records/{$record}")->json('images.0.state'));
+        self::assertNotSame('', $image);
+        $before = self::withoutHead($this->exported());
+        $zip = (string) $this->get("/api/trees/{$this->tree->id}/exchange/export?version=7&living=keep&zipped=1")->assertOk()->streamedContent();
+        self::assertStringStartsWith("PK\x03\x04", $zip);
+
+        $this->tree = \App\Models\Tree::begin('Again', $this->user);
+        $this->enter($this->tree);
+        $this->bringInto($zip, [], 'again.gdz')->assertOk();
+        self::assertSame($before, self::withoutHead($this->exported()));
+        $again = $this->api('GET', '/records/'.Record::query()->where('kind', 'census-1881')->firstOrFail()->id);
+        self::assertSame([['Ewan Tarrel', 'placed', 'Ewan Tarrel'], ['Amos Vesper', 'aside', '']], array_map(static fn (array $line): array => [$line['name'], $line['state'], $line['person']], $again->json('lines')));
+        self::assertSame(['sheet 4', 'ready'], [$again->json('images.0.title'), $again->json('images.0.state')]);
+    }
+
+    private static function withoutHead(string $file): string
+    {
+        return (string) preg_replace('/^1 CHAN\n2 DATE .*\n3 TIME .*\n/m', '', (string) strstr($file, "\n0 @"));
     }
 
     /** @return array{string, string} */

@@ -176,7 +176,11 @@ final class ExportTree implements TreeRows
 
         $roles = $this->hanging('event_roles', array_intersect_key($owners, ['event' => 1]), static fn (\stdClass $row, string $kind): RoleRow => RowsFrom::role($row));
 
-        return new Attached($notes, $claims, $records, $kept, $roles, $this->work($owners['person'] ?? collect()), $this->groups());
+        $rolls = new RollRecords($this->current);
+        $sources = $owners['source'] ?? collect();
+
+        return new Attached($notes, $claims, $records, $kept, $roles, $this->work($owners['person'] ?? collect()), $this->groups(),
+            $sources->isEmpty() ? [] : $rolls->of($sources), $sources->isEmpty() ? [] : $rolls->kinds());
     }
 
     /**
@@ -193,7 +197,12 @@ final class ExportTree implements TreeRows
             if ($ids->isEmpty()) {
                 continue;
             }
-            foreach ($this->rows($table)->whereIn("{$kind}_id", $ids)->orderBy('ordinal')->orderBy('id')->get() as $row) {
+            $rows = $this->rows($table)->whereIn("{$kind}_id", $ids)->orderBy('ordinal')->orderBy('id');
+            if ($table === 'claims') {
+                $rows->select('claims.*')->selectSub('SELECT 1 + count(*) FROM roll_lines mine JOIN roll_lines above ON above.tree_id = mine.tree_id AND above.record_id = mine.record_id
+                    AND (above.position, above.id) < (mine.position, mine.id) WHERE mine.tree_id = claims.tree_id AND mine.id = claims.roll_line_id', 'line_number');
+            }
+            foreach ($rows->get() as $row) {
                 $hanging[$row->{"{$kind}_id"}][] = $make($row, $kind);
             }
         }

@@ -91,6 +91,10 @@ final readonly class ImportTree
         if ($pictures > 0) {
             $change->bulk('media', $pictures);
         }
+        $linked = Pictures::putOnRecords($sink->images, $tree->id, $change->id);
+        if ($linked > 0) {
+            $change->bulk('media_links', $linked);
+        }
         Tree::query()->findOrFail($tree->id)->takeNumbers($report->counts['people']);
         $progress->tell(97, 'Sorting the index');
         $this->lines->rebuild();

@@ -18,12 +18,16 @@ use NorthBough\Core\Gedcom\Row\MemberRow;
 use NorthBough\Core\Gedcom\Row\NameRow;
 use NorthBough\Core\Gedcom\Row\NoteRow;
 use NorthBough\Core\Gedcom\Row\Owner;
+use NorthBough\Core\Gedcom\Row\OwnKindRow;
 use NorthBough\Core\Gedcom\Row\ParentageRow;
 use NorthBough\Core\Gedcom\Row\ParentSetRow;
 use NorthBough\Core\Gedcom\Row\PersonRow;
+use NorthBough\Core\Gedcom\Row\PlacingRow;
+use NorthBough\Core\Gedcom\Row\RecordHead;
 use NorthBough\Core\Gedcom\Row\RecordRow;
 use NorthBough\Core\Gedcom\Row\RepositoryRow;
 use NorthBough\Core\Gedcom\Row\RoleRow;
+use NorthBough\Core\Gedcom\Row\RollLineRow;
 use NorthBough\Core\Gedcom\Row\Row;
 use NorthBough\Core\Gedcom\Row\SourceRow;
 use NorthBough\Core\Gedcom\Row\TaskRow;
@@ -38,7 +42,7 @@ final class RowColumns
         PersonRow::class => 'people', NameRow::class => 'names', EventRow::class => 'events', UnionRow::class => 'unions',
         UnionPartnerRow::class => 'union_partners', ParentSetRow::class => 'parent_sets', ParentageRow::class => 'parentages',
         SourceRow::class => 'sources', RepositoryRow::class => 'repositories', RecordRow::class => 'records', ClaimRow::class => 'claims',
-        NoteRow::class => 'notes', RoleRow::class => 'event_roles', TaskRow::class => 'tasks', KeptRow::class => 'kept', FileRefRow::class => 'file_refs',
+        NoteRow::class => 'notes', RoleRow::class => 'event_roles', TaskRow::class => 'tasks', RollLineRow::class => 'roll_lines', PlacingRow::class => 'placings', KeptRow::class => 'kept', FileRefRow::class => 'file_refs',
     ];
 
     public static function table(Row $row): string
@@ -46,6 +50,7 @@ final class RowColumns
         return match (true) {
             $row instanceof GroupRow => $row->kind === Belonging::Group ? 'groups' : 'marks',
             $row instanceof MemberRow => $row->kind === Belonging::Group ? 'group_members' : 'markings',
+            $row instanceof OwnKindRow => $row->isOfSource ? 'source_kinds' : 'record_kinds',
             default => self::TABLES[$row::class],
         };
     }
@@ -70,11 +75,17 @@ final class RowColumns
                 'standing' => $row->standing->value, 'proof' => $row->proof->value],
             $row instanceof SourceRow => ['id' => $row->id, 'title' => $row->title, 'author' => $row->author, 'publication' => $row->publication,
                 'abbreviation' => $row->abbreviation, 'text' => $row->text, 'repository_id' => $row->repositoryId, 'call_number' => $row->callNumber,
-                'search' => SearchForm::of("{$row->title} {$row->author} {$row->publication} {$row->callNumber}"), ...self::placed($row->ordinal, $row->written)],
+                'kind' => $row->kind, 'source_kind_id' => $row->ownKindId, 'fields' => self::json((object) $row->fields), 'list_name' => $row->listName,
+                'search' => SearchForm::of(implode(' ', [$row->title, $row->author, $row->publication, $row->callNumber, ...array_values($row->fields), $row->listName])), ...self::placed($row->ordinal, $row->written)],
             $row instanceof RepositoryRow => ['id' => $row->id, 'name' => $row->name, ...self::placed($row->ordinal, $row->written)],
-            $row instanceof RecordRow => ['id' => $row->id, 'source_id' => $row->sourceId, 'locator' => $row->locator],
+            $row instanceof RecordRow => self::record($row),
+            $row instanceof RollLineRow => ['id' => $row->id, 'record_id' => $row->recordId, 'position' => $row->position, 'role' => $row->role, 'name_typed' => $row->name,
+                'search' => SearchForm::latin($row->name), 'columns' => self::json((object) $row->columns), 'slip' => $row->slip === null ? null : self::json($row->slip),
+                'day_lo' => $row->dayLo, 'day_hi' => $row->dayHi],
+            $row instanceof PlacingRow => ['id' => $row->id, 'roll_line_id' => $row->lineId, 'person_id' => $row->personId, 'state' => $row->state, 'reason' => $row->reason, 'entered_for' => $row->personId],
+            $row instanceof OwnKindRow => ['id' => $row->id, 'name' => $row->name, 'search' => SearchForm::of($row->name), 'template' => $row->template],
             $row instanceof ClaimRow => ['id' => $row->id, 'record_id' => $row->recordId, 'words' => $row->words, 'quality' => mb_substr($row->quality, 0, 20),
-                'taken_over' => true, ...self::owner($row->subject, ['person', 'name', 'event', 'union']), ...self::placed($row->ordinal, $row->written)],
+                'taken_over' => $row->line === null, 'roll_line_id' => $row->line?->lineId, 'aspect' => $row->line->aspect ?? '', ...self::owner($row->subject, ['person', 'name', 'event', 'union']), ...self::placed($row->ordinal, $row->written)],
             $row instanceof NoteRow => ['id' => $row->id, 'text' => $row->text, 'is_research' => $row->isResearch,
                 ...self::owner($row->owner, ['person', 'name', 'event', 'union', 'source', 'repository']), ...self::placed($row->ordinal, $row->written)],
             $row instanceof RoleRow => ['id' => $row->id, 'event_id' => $row->eventId, 'person_id' => $row->personId, 'role' => $row->role, 'words' => $row->words,
@@ -89,6 +100,22 @@ final class RowColumns
                 ...self::owner($row->thing, ['person', 'union', 'source', 'repository'])],
             default => throw new LogicException('There is no table for '.$row::class),
         };
+    }
+
+    /** @return array<string, string|int|bool|null> every column, so that a record with a roll and one without can stand in one spool */
+    private static function record(RecordRow $row): array
+    {
+        $head = $row->head ?? RecordHead::none();
+
+        return ['id' => $row->id, 'source_id' => $row->sourceId, 'locator' => $row->locator, 'kind' => $head->kind, 'record_kind_id' => $head->ownKindId,
+            ...DateColumns::of($head->date), 'place_typed' => $head->place, 'fields' => self::json((object) $head->fields), 'transcription' => $head->transcription,
+            'source_class' => $head->sourceClass, 'file_number' => $head->fileNumber, 'told_count' => $head->toldCount];
+    }
+
+    /** @param  object|array<string, mixed>  $value */
+    private static function json(object|array $value): string
+    {
+        return str_replace('\u0000', '', json_encode($value, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE));
     }
 
     /**

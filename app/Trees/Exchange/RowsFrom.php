@@ -12,6 +12,7 @@ use NorthBough\Core\Gedcom\Row\FactRef;
 use NorthBough\Core\Gedcom\Row\FileSide;
 use NorthBough\Core\Gedcom\Row\GroupRow;
 use NorthBough\Core\Gedcom\Row\KeptRow;
+use NorthBough\Core\Gedcom\Row\LineRef;
 use NorthBough\Core\Gedcom\Row\MemberRow;
 use NorthBough\Core\Gedcom\Row\NameRow;
 use NorthBough\Core\Gedcom\Row\NoteRow;
@@ -74,7 +75,8 @@ final class RowsFrom
     public static function source(stdClass $row): SourceRow
     {
         return new SourceRow($row->id, $row->title, $row->author, $row->publication, $row->abbreviation, $row->text,
-            $row->repository_id, $row->call_number, $row->ordinal, self::written($row), self::changedAt($row));
+            $row->repository_id, $row->call_number, $row->ordinal, self::written($row), self::changedAt($row),
+            $row->kind, $row->source_kind_id, json_decode($row->fields, true, flags: JSON_THROW_ON_ERROR), $row->list_name);
     }
 
     public static function repository(stdClass $row): RepositoryRow
@@ -91,7 +93,9 @@ final class RowsFrom
     {
         $subject = new FactRef(Owner::from($kind), $row->{"{$kind}_id"});
 
-        return new ClaimRow($row->id, $row->record_id, $subject, $row->words, $row->quality, $row->ordinal, self::written($row));
+        $line = $row->roll_line_id === null ? null : new LineRef($row->roll_line_id, (int) $row->line_number, $row->aspect);
+
+        return new ClaimRow($row->id, $row->record_id, $subject, $row->words, $row->quality, $row->ordinal, self::written($row), $line);
     }
 
     public static function note(stdClass $row, string $kind): NoteRow

@@ -9,6 +9,7 @@ use NorthBough\Core\Gedcom\Reading\RowSink;
 use NorthBough\Core\Gedcom\Row\EventRow;
 use NorthBough\Core\Gedcom\Row\GroupRow;
 use NorthBough\Core\Gedcom\Row\MemberRow;
+use NorthBough\Core\Gedcom\Row\RecordImageRow;
 use NorthBough\Core\Gedcom\Row\Row;
 use NorthBough\Core\Place\PlaceReader;
 use RuntimeException;
@@ -24,6 +25,9 @@ final class SpoolSink implements RowSink
 
     /** @var array<string, int> */
     private array $counts = [];
+
+    /** @var list<RecordImageRow> pictures on records, which are put there once the files are in */
+    public array $images = [];
 
     /** @var array<string, string> groups of the file that the tree has, by the id that the reader gave them */
     private array $known = [];
@@ -51,6 +55,11 @@ final class SpoolSink implements RowSink
         $this->alike->see($row);
         if ($row instanceof GroupRow && isset($this->groups["{$row->kind->value} {$row->name}"])) {
             $this->known[$row->id] = $this->groups["{$row->kind->value} {$row->name}"];
+
+            return;
+        }
+        if ($row instanceof RecordImageRow) {
+            $this->images[] = $row;
 
             return;
         }

@@ -43,7 +43,7 @@ final readonly class PictureFiles
             Storage::put($place, $stream === false ? '' : $stream);
         }
 
-        return Media::query()->create(['path' => "media/{$name}", 'title' => $title, 'sha256' => $sha256, 'bytes' => (int) filesize($path), 'type' => $type]);
+        return Media::query()->create(['path' => 'media/'.substr($sha256, 0, 8)."-{$name}", 'title' => $title, 'sha256' => $sha256, 'bytes' => (int) filesize($path), 'type' => $type]);
     }
 
     /** Where the original of this content is. */

@@ -15,11 +15,16 @@ use NorthBough\Core\Gedcom\Row\KeptRow;
 use NorthBough\Core\Gedcom\Row\MemberRow;
 use NorthBough\Core\Gedcom\Row\NameRow;
 use NorthBough\Core\Gedcom\Row\NoteRow;
+use NorthBough\Core\Gedcom\Row\OwnKindRow;
 use NorthBough\Core\Gedcom\Row\ParentSetRow;
 use NorthBough\Core\Gedcom\Row\PersonRow;
+use NorthBough\Core\Gedcom\Row\PlacingRow;
+use NorthBough\Core\Gedcom\Row\RecordImageRow;
 use NorthBough\Core\Gedcom\Row\RecordRow;
 use NorthBough\Core\Gedcom\Row\RepositoryRow;
 use NorthBough\Core\Gedcom\Row\RoleRow;
+use NorthBough\Core\Gedcom\Row\RollLineRow;
+use NorthBough\Core\Gedcom\Row\RollRecord;
 use NorthBough\Core\Gedcom\Row\Row;
 use NorthBough\Core\Gedcom\Row\SourceRow;
 use NorthBough\Core\Gedcom\Row\TaskRow;
@@ -164,6 +169,23 @@ final class MemoryTree implements RowSink, TreeRows
             $by($this->all(RoleRow::class), static fn (RoleRow $r): string => $r->eventId),
             $by([...$this->all(TaskRow::class), ...$this->all(MemberRow::class)], static fn (TaskRow|MemberRow $r): string => $r->personId),
             array_column($this->all(GroupRow::class), null, 'id'),
+            $this->rolls(),
+            array_column($this->all(OwnKindRow::class), null, 'id'),
         );
+    }
+
+    /** @return array<string, list<RollRecord>> by source */
+    private function rolls(): array
+    {
+        $rolls = [];
+        $placings = array_column($this->all(PlacingRow::class), null, 'lineId');
+        foreach ($this->all(RecordRow::class) as $record) {
+            if ($record->head !== null) {
+                $rolls[$record->sourceId][] = new RollRecord($record, $record->head, $this->all(RollLineRow::class, static fn (RollLineRow $r): bool => $r->recordId === $record->id),
+                    $placings, $this->all(RecordImageRow::class, static fn (RecordImageRow $r): bool => $r->recordId === $record->id));
+            }
+        }
+
+        return $rolls;
     }
 }

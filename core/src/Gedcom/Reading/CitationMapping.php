@@ -6,6 +6,7 @@ namespace NorthBough\Core\Gedcom\Reading;
 
 use NorthBough\Core\Gedcom\Row\ClaimRow;
 use NorthBough\Core\Gedcom\Row\FactRef;
+use NorthBough\Core\Gedcom\Row\LineRef;
 use NorthBough\Core\Gedcom\Row\Owner;
 use NorthBough\Core\Gedcom\Structure;
 use NorthBough\Core\Gedcom\Writing\Lines;
@@ -28,8 +29,24 @@ final readonly class CitationMapping
             $words = $fields->take('DATA')?->text('TEXT') ?? '';
             $quality = $fields->text('QUAY');
             $id = $this->mapping->newId();
-            $this->mapping->add(new ClaimRow($id, $record, $subject, $words, $quality, $ordinal, $fields->written()));
+            $line = $this->line($fields, (string) $survey->id($structure->payload, 'SOUR'), $structure, $record);
+            $this->mapping->add(new ClaimRow($id, $record, $subject, $words, $quality, $ordinal, $fields->written(), $line));
             $this->mapping->keep($fields, new FactRef(Owner::Claim, $id));
         }
+    }
+
+    /** _LINE with the number of the line that makes the claim, where the record is told with its roll; else it stays kept. */
+    private function line(Fields $fields, string $sourceId, Structure $citation, string $recordId): ?LineRef
+    {
+        $lines = $this->mapping->survey->rollLines($sourceId, $citation->text('PAGE'));
+        $said = $citation->first('_LINE');
+        $isPlain = $said !== null && array_filter($said->children, static fn (Structure $s): bool => $s->tag !== '_ASPECT' || $s->children !== []) === [];
+        $number = $said !== null && preg_match('/^\d{1,6}$/', $said->payload) === 1 ? (int) $said->payload : 0;
+        if ($lines === null || ! $isPlain || $number < 1 || $number > $lines) {
+            return null;
+        }
+        $fields->takeAll(static fn (Structure $s): bool => $s === $said);
+
+        return new LineRef($this->mapping->lineId($recordId, $number), $number, mb_substr($said->text('_ASPECT'), 0, 40));
     }
 }

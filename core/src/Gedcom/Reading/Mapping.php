@@ -66,6 +66,9 @@ final class Mapping
      */
     public function record(string $sourceId, string $locator, string $words): string
     {
+        if ($this->survey->rollLines($sourceId, $locator) !== null) {
+            return $this->rollId($sourceId, $locator);
+        }
         $told = "{$locator}\n\n{$words}";
         $id = $this->mint->tied($sourceId, $told);
         // Sixty-four bits of a hash as a number: a tenth of the memory that the words would take.
@@ -77,6 +80,24 @@ final class Mapping
         }
 
         return $id;
+    }
+
+    /** The id of a record that the file tells with its roll. */
+    public function rollId(string $sourceId, string $locator): string
+    {
+        return $this->mint->tied($sourceId, "{$locator}\n_RECORD");
+    }
+
+    /** The id of a line of such a record, by its number from 1. */
+    public function lineId(string $recordId, int $number): string
+    {
+        return $this->mint->tied($recordId, "line {$number}");
+    }
+
+    public function addRecord(RecordRow $row): void
+    {
+        $this->sink->add($row);
+        $this->counts['records']++;
     }
 
     public function notes(Fields $fields, FactRef $owner): void

@@ -33,7 +33,7 @@ final class Reader
         $events = new EventMapping($mapping, $citations, new RoleMapping($mapping));
         $people = new PersonMapping($mapping, $events, $citations, new WorkMapping($mapping));
         $families = new FamilyMapping($mapping, $events, $citations);
-        $sources = new SourceMapping($mapping);
+        $sources = new SourceMapping($mapping, new RecordMapping($mapping));
 
         $head = '';
         $ordinal = 0;

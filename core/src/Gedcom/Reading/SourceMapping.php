@@ -13,7 +13,7 @@ use NorthBough\Core\Gedcom\Structure;
 /** SOUR and REPO records: version 7, section 3.2, SOURCE_RECORD and REPOSITORY_RECORD. */
 final readonly class SourceMapping
 {
-    public function __construct(private Mapping $mapping)
+    public function __construct(private Mapping $mapping, private RecordMapping $records)
     {
     }
 
@@ -22,7 +22,9 @@ final readonly class SourceMapping
         $fields = new Fields($record);
         [$title, $author, $publication, $abbreviation, $text] = array_map($fields->text(...), ['TITL', 'AUTH', 'PUBL', 'ABBR', 'TEXT']);
         [$repositoryId, $callNumber, $written, $held] = $this->holder($fields);
-        $this->mapping->add(new SourceRow($id, $title, $author, $publication, $abbreviation, $text, $repositoryId, $callNumber, $ordinal, $fields->written() + $written));
+        [$kind, $ownKind, $said, $listed] = $this->records->described($fields);
+        $this->mapping->add(new SourceRow($id, $title, $author, $publication, $abbreviation, $text, $repositoryId, $callNumber, $ordinal, $fields->written() + $written, null, $kind, $ownKind, $said, $listed));
+        $this->records->records($fields, $id);
         $owner = new FactRef(Owner::Source, $id);
         $this->mapping->named(Owner::Source, $id, $record->pointer);
         $this->mapping->notes($fields, $owner);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Gedcom\Reading;
 
+use NorthBough\Core\Gedcom\RecordTags;
 use NorthBough\Core\Gedcom\Structure;
 
 /**
@@ -54,6 +55,9 @@ final class Survey
     /** @var array<int, int> and the second */
     private array $second = [];
 
+    /** @var array<string, array<string, int>> lines of the records that are told with their rolls, by source and locator */
+    private array $rolls = [];
+
     public function __construct(private readonly IdMint $mint)
     {
     }
@@ -77,8 +81,22 @@ final class Survey
                 ['FAM', 'CHIL'] => $this->toldByFamily($number, $this->number($child->payload), self::CHILD, $ordinal, 0),
                 ['INDI', 'FAMC'] => $this->toldByPerson($this->number($child->payload), $number, self::CHILD),
                 ['INDI', 'FAMS'] => $this->toldByPerson($this->number($child->payload), $number, self::PARTNER),
+                ['SOUR', '_RECORD'] => $this->roll($this->ids[$number], $child),
                 default => null,
             };
+        }
+    }
+
+    /** How many lines a record has that the file tells with its roll; null where it tells none of that source and place. */
+    public function rollLines(string $sourceId, string $locator): ?int
+    {
+        return $this->rolls[$sourceId][$locator] ?? null;
+    }
+
+    private function roll(string $sourceId, Structure $record): void
+    {
+        if (! $record->isPointer && RecordTags::isPlain($record)) {
+            $this->rolls[$sourceId][$record->payload] ??= count(array_filter($record->children, static fn (Structure $s): bool => $s->tag === '_LINE'));
         }
     }
 

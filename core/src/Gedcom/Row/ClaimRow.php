@@ -16,6 +16,7 @@ final readonly class ClaimRow implements Row
         public string $quality,
         public int $ordinal,
         public array $written,
+        public ?LineRef $line = null,
     ) {
     }
 }

@@ -11,6 +11,7 @@ final readonly class RecordRow implements Row
         public string $id,
         public string $sourceId,
         public string $locator,
+        public ?RecordHead $head = null,
     ) {
     }
 }

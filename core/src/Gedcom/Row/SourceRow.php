@@ -6,7 +6,11 @@ namespace NorthBough\Core\Gedcom\Row;
 
 final readonly class SourceRow implements Row
 {
-    /** @param  array<string, array{int, string}>  $written */
+    /**
+     * @param  array<string, array{int, string}>  $written
+     * @param  string  $kind  code of a kind that ships
+     * @param  array<string, string>  $fields  by code
+     */
     public function __construct(
         public string $id,
         public string $title,
@@ -19,6 +23,10 @@ final readonly class SourceRow implements Row
         public int $ordinal,
         public array $written,
         public ?\DateTimeImmutable $changedAt = null,
+        public string $kind = '',
+        public ?string $ownKindId = null,
+        public array $fields = [],
+        public string $listName = '',
     ) {
     }
 }

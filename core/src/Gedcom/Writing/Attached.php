@@ -9,8 +9,10 @@ use NorthBough\Core\Gedcom\Row\GroupRow;
 use NorthBough\Core\Gedcom\Row\KeptRow;
 use NorthBough\Core\Gedcom\Row\MemberRow;
 use NorthBough\Core\Gedcom\Row\NoteRow;
+use NorthBough\Core\Gedcom\Row\OwnKindRow;
 use NorthBough\Core\Gedcom\Row\RecordRow;
 use NorthBough\Core\Gedcom\Row\RoleRow;
+use NorthBough\Core\Gedcom\Row\RollRecord;
 use NorthBough\Core\Gedcom\Row\TaskRow;
 
 /** The notes, citations, kept lines and the rest that hangs on some rows, by the id of the row that they belong to. */
@@ -24,6 +26,8 @@ final readonly class Attached
      * @param  array<string, list<RoleRow>>  $roles  by event
      * @param  array<string, list<TaskRow|MemberRow>>  $work  by person
      * @param  array<string, GroupRow>  $groups  by their own id
+     * @param  array<string, list<RollRecord>>  $rolls  records that say more than where they stand, by source
+     * @param  array<string, OwnKindRow>  $kinds  by their own id
      */
     public function __construct(
         public array $notes = [],
@@ -33,6 +37,8 @@ final readonly class Attached
         public array $roles = [],
         public array $work = [],
         public array $groups = [],
+        public array $rolls = [],
+        public array $kinds = [],
     ) {
     }
 }

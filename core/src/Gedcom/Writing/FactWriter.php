@@ -120,6 +120,10 @@ final readonly class FactWriter
             if ($claim->words !== '' && ! isset($claim->written['DATA'])) {
                 $citation->child(-1, (new Structure('DATA'))->add(new Structure('TEXT', $claim->words)));
             }
+            if ($claim->line !== null) {
+                $line = new Structure('_LINE', (string) $claim->line->number);
+                $citation->child(-1, $claim->line->aspect === '' ? $line : $line->add(new Structure('_ASPECT', $claim->line->aspect)));
+            }
             $builder->child($claim->ordinal, $citation->field('QUAY', $claim->quality)->build());
         }
 

@@ -13,9 +13,13 @@ use NorthBough\Core\Gedcom\Row\NameRow;
 use NorthBough\Core\Gedcom\Row\NoteRow;
 use NorthBough\Core\Gedcom\Row\ParentSetRow;
 use NorthBough\Core\Gedcom\Row\PersonRow;
+use NorthBough\Core\Gedcom\Row\PlacingRow;
+use NorthBough\Core\Gedcom\Row\RecordHead;
 use NorthBough\Core\Gedcom\Row\RecordRow;
 use NorthBough\Core\Gedcom\Row\RepositoryRow;
 use NorthBough\Core\Gedcom\Row\RoleRow;
+use NorthBough\Core\Gedcom\Row\RollLineRow;
+use NorthBough\Core\Gedcom\Row\RollRecord;
 use NorthBough\Core\Gedcom\Row\SourceRow;
 use NorthBough\Core\Gedcom\Row\TaskRow;
 use NorthBough\Core\Gedcom\Row\UnionPartnerRow;
@@ -124,7 +128,7 @@ final class ShieldedRows implements TreeRows
         foreach ($this->rows->sources() as [$s, $attached]) {
             $this->pointedAt += self::pointersHanging($attached, [$s->id]);
             yield [new SourceRow($s->id, $this->names->hide($s->title), $this->names->hide($s->author), $this->names->hide($s->publication),
-                $this->names->hide($s->abbreviation), $this->names->hide($s->text), $s->repositoryId, $s->callNumber, $s->ordinal, $s->written), $this->attached($attached)];
+                $this->names->hide($s->abbreviation), $this->names->hide($s->text), $s->repositoryId, $s->callNumber, $s->ordinal, $s->written, null, $s->kind, $s->ownKindId, array_map($this->names->hide(...), $s->fields), $this->names->hide($s->listName)), $this->attached($attached)];
         }
     }
 
@@ -160,7 +164,7 @@ final class ShieldedRows implements TreeRows
         /** @var array<string, list<NoteRow>> $notes */
         $notes = $each($attached->notes, fn (NoteRow $n): NoteRow => new NoteRow($n->id, $n->owner, $this->names->hide($n->text), $n->ordinal, $n->written, $n->isResearch));
         /** @var array<string, list<ClaimRow>> $claims */
-        $claims = $each($attached->claims, fn (ClaimRow $c): ClaimRow => new ClaimRow($c->id, $c->recordId, $c->subject, $this->names->hide($c->words), $c->quality, $c->ordinal, $c->written));
+        $claims = $each($attached->claims, fn (ClaimRow $c): ClaimRow => new ClaimRow($c->id, $c->recordId, $c->subject, $this->names->hide($c->words), $c->quality, $c->ordinal, $c->written, $c->line));
         /** @var array<string, list<KeptRow>> $kept */
         $kept = $each($attached->kept, $this->kept(...));
         $records = array_map(fn (RecordRow $r): RecordRow => new RecordRow($r->id, $r->sourceId, $this->names->hide($r->locator)), $attached->records);
@@ -174,7 +178,28 @@ final class ShieldedRows implements TreeRows
             : new TaskRow($row->id, $row->personId, $this->names->hide($row->text), $row->doneOn, $row->ordinal, $row->written), $rows), $attached->work);
         $groups = array_map(fn (GroupRow $g): GroupRow => new GroupRow($g->id, $g->kind, $this->names->hide($g->name), $g->colour, $this->names->hide($g->meaning)), $attached->groups);
 
-        return $this->lastHidden = new Attached($notes, $claims, $records, $kept, $roles, $work, $groups);
+        $rolls = array_map(fn (array $records): array => array_map($this->roll(...), $records), $attached->rolls);
+
+        return $this->lastHidden = new Attached($notes, $claims, $records, $kept, $roles, $work, $groups, $rolls, $attached->kinds);
+    }
+
+    /** A record with the names of the living taken out, and who is living taken off its lines. A picture cannot be read: one goes only with a record on which nobody living stands. */
+    private function roll(RollRecord $roll): RollRecord
+    {
+        $hide = $this->names->hide(...);
+        $placings = [];
+        $isLivingOnIt = false;
+        foreach ($roll->placings as $line => $placing) {
+            $isLiving = $placing->personId !== null && ($this->isLiving)($placing->personId);
+            $isLivingOnIt = $isLivingOnIt || $isLiving;
+            $placings += $isLiving ? [] : [$line => new PlacingRow($placing->id, $placing->lineId, $placing->personId, $placing->state, $hide($placing->reason))];
+        }
+        $head = $roll->head;
+        $lines = array_map(static fn (RollLineRow $l): RollLineRow => new RollLineRow($l->id, $l->recordId, $l->position, $l->role, $hide($l->name), array_map($hide, $l->columns), $l->slip, $l->dayLo, $l->dayHi), $roll->lines);
+
+        return new RollRecord(new RecordRow($roll->record->id, $roll->record->sourceId, $hide($roll->record->locator)),
+            new RecordHead($head->kind, $head->ownKindId, $head->date, $hide($head->place), array_map($hide, $head->fields), $hide($head->transcription), $head->sourceClass, $hide($head->fileNumber), $head->toldCount),
+            $lines, $placings, $isLivingOnIt || array_map(static fn (RollLineRow $l): string => $l->name, $lines) !== array_map(static fn (RollLineRow $l): string => $l->name, $roll->lines) ? [] : $roll->images);
     }
 
     private function kept(KeptRow $row): KeptRow

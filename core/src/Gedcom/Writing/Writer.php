@@ -146,7 +146,10 @@ final readonly class Writer
                 ->build());
         }
 
-        return $this->stamped($this->facts->attach($builder, $row->id, $attached)->build(), $row->changedAt);
+        $this->facts->attach($builder, $row->id, $attached);
+        (new RecordWriter($this->version, $this->rows->pointers()))->write($builder, $row, $attached);
+
+        return $this->stamped($builder->build(), $row->changedAt);
     }
 
     private function repository(RepositoryRow $row, Attached $attached): Structure

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Gedcom\Row;
+
+/** A record with all that hangs on it, as it is written to a file. */
+final readonly class RollRecord
+{
+    /**
+     * @param  list<RollLineRow>  $lines
+     * @param  array<string, PlacingRow>  $placings  by line
+     * @param  list<RecordImageRow>  $images
+     */
+    public function __construct(public RecordRow $record, public RecordHead $head, public array $lines, public array $placings, public array $images)
+    {
+    }
+}

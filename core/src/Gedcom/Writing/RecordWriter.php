@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Gedcom\Writing;
+
+use NorthBough\Core\Gedcom\RecordTags;
+use NorthBough\Core\Gedcom\Row\OwnKindRow;
+use NorthBough\Core\Gedcom\Row\RollLineRow;
+use NorthBough\Core\Gedcom\Row\RollRecord;
+use NorthBough\Core\Gedcom\Row\SourceRow;
+use NorthBough\Core\Gedcom\Structure;
+use NorthBough\Core\Gedcom\Version;
+
+/** Kinds and records under a source: the other way round from Reading/RecordMapping. */
+final readonly class RecordWriter
+{
+    public function __construct(private Version $version, private Pointers $pointers)
+    {
+    }
+
+    public function write(StructureBuilder $source, SourceRow $row, Attached $attached): void
+    {
+        $kind = $this->kind($row->kind, $row->ownKindId, $attached);
+        if ($kind !== null) {
+            $source->child(-1, $kind);
+        }
+        $fields = new Structure('');
+        RecordTags::addFields($fields, $row->fields);
+        foreach ($fields->children as $field) {
+            $source->child(-1, $field);
+        }
+        if ($row->listName !== '') {
+            $source->child(-1, new Structure('_LISTED', $row->listName));
+        }
+        foreach ($attached->rolls[$row->id] ?? [] as $record) {
+            $source->child(-1, $this->record($record, $attached));
+        }
+    }
+
+    private function record(RollRecord $roll, Attached $attached): Structure
+    {
+        $head = $roll->head;
+        $record = new Structure('_RECORD', $roll->record->locator);
+        $kind = $this->kind($head->kind, $head->ownKindId, $attached);
+        $date = DateText::of($head->date, $this->version);
+        $when = $date->payload.$date->phrase === '' ? null : new Structure('DATE', $date->payload);
+        if ($when !== null && $date->phrase !== '') {
+            $when->add(new Structure('PHRASE', $date->phrase));
+        }
+        foreach ([$kind, $when] as $line) {
+            if ($line !== null) {
+                $record->add($line);
+            }
+        }
+        $texts = ['PLAC' => $head->place, 'TEXT' => $head->transcription, '_CLASS' => $head->sourceClass === 'unstated' ? '' : $head->sourceClass,
+            '_FILENO' => $head->fileNumber, '_COUNT' => $head->toldCount === null ? '' : (string) $head->toldCount];
+        self::addTexts($record, $texts);
+        RecordTags::addFields($record, $head->fields);
+        foreach ($roll->images as $image) {
+            self::addTexts($picture = new Structure('_IMAGE'), ['FILE' => $image->path, 'FORM' => $image->type, 'TITL' => $image->title]);
+            $record->add($picture);
+        }
+        $numbers = array_flip(array_column($roll->images, 'id'));
+        foreach ($roll->lines as $line) {
+            $record->add($this->line($line, $roll, $numbers));
+        }
+
+        return $record;
+    }
+
+    /** @param  array<string, int>  $images numbers of the record's pictures, from 0, by id */
+    private function line(RollLineRow $row, RollRecord $roll, array $images): Structure
+    {
+        $line = new Structure('_LINE', $row->name);
+        self::addTexts($line, ['_AS' => $row->role]);
+        RecordTags::addFields($line, $row->columns);
+        if ($row->slip !== null && isset($images[$row->slip['image']])) {
+            $line->add(new Structure('_SLIP', implode(' ', [$images[$row->slip['image']] + 1, $row->slip['page'] + 1,
+                ...array_map(static fn (string $side): string => sprintf('%.6F', $row->slip[$side]), ['left', 'top', 'width', 'height'])])));
+        }
+        $placing = $roll->placings[$row->id] ?? null;
+        if ($placing !== null && $placing->personId !== null) {
+            $placed = Structure::pointing('_PLACED', $this->pointers->of($placing->personId));
+            self::addTexts($placed, ['_STATE' => $placing->state === 'placed' ? '' : $placing->state, '_REASON' => $placing->reason]);
+            $line->add($placed);
+        } elseif ($placing !== null) {
+            $line->add(new Structure('_ASIDE', $placing->reason));
+        }
+
+        return $line;
+    }
+
+    private function kind(string $code, ?string $ownKindId, Attached $attached): ?Structure
+    {
+        $own = $ownKindId === null ? null : $attached->kinds[$ownKindId] ?? null;
+
+        return match (true) {
+            $own instanceof OwnKindRow => (new Structure('_KIND', $own->name))->add(new Structure('_TEMPLATE', $own->template)),
+            $code !== '' => new Structure('_KIND', $code),
+            default => null,
+        };
+    }
+
+    /** @param  array<string, string>  $texts  by tag; what is empty is left out */
+    private static function addTexts(Structure $structure, array $texts): void
+    {
+        foreach ($texts as $tag => $text) {
+            if ($text !== '') {
+                $structure->add(new Structure($tag, $text));
+            }
+        }
+    }
+}
