@@ -22,6 +22,7 @@ use App\Http\People\RolesController;
 use App\Http\People\TiesController;
 use App\Http\People\UnionsController;
 use App\Http\Pictures\PicturesController;
+use App\Http\Pictures\RegionsController;
 use App\Http\Places\PlacePartsController;
 use App\Http\Places\PlacesController;
 use App\Http\Places\WordingsController;
@@ -45,7 +46,7 @@ use App\Http\Tree\WorldEventsController;
 use Illuminate\Support\Facades\Route;
 
 $uuid = '[0-9a-fA-F]{8}(?:-[0-9a-fA-F]{4}){3}-[0-9a-fA-F]{12}';
-foreach (['tree', 'person', 'union', 'fact', 'name', 'source', 'claim', 'change', 'run', 'upload', 'parentSet', 'unionPartner', 'subject', 'deleted', 'note', 'task', 'group', 'mark', 'role', 'eventKind', 'nameVariant', 'worldEvent', 'repository', 'place', 'placeName', 'placeInside', 'placeChurch', 'record', 'image', 'media', 'sourceKind', 'recordKind'] as $key) {
+foreach (['tree', 'person', 'union', 'fact', 'name', 'source', 'claim', 'change', 'run', 'upload', 'parentSet', 'unionPartner', 'subject', 'deleted', 'note', 'task', 'group', 'mark', 'role', 'eventKind', 'nameVariant', 'worldEvent', 'repository', 'place', 'placeName', 'placeInside', 'placeChurch', 'record', 'image', 'media', 'sourceKind', 'recordKind', 'region'] as $key) {
     Route::pattern($key, $uuid);
 }
 
@@ -83,6 +84,8 @@ Route::prefix('api')->group(function (): void {
         Route::get('record-kinds', [RecordKindsController::class, 'index']);
         Route::get('records/{record}', [RecordsController::class, 'show']);
         Route::get('records/{record}/transcript.{format}', [TranscriptsController::class, 'file'])->whereIn('format', ['html', 'pdf']);
+        Route::get('pictures', [PicturesController::class, 'index']);
+        Route::get('pictures/{media}', [PicturesController::class, 'show']);
         Route::get('media/{media}/tiles/{page}/{level}/{x}/{y}', [PicturesController::class, 'tile'])->whereNumber(['page', 'level', 'x', 'y']);
         Route::get('media/{media}/original', [PicturesController::class, 'original']);
         Route::get('places', [PlacesController::class, 'index']);
@@ -175,6 +178,11 @@ Route::prefix('api')->group(function (): void {
         Route::post('records/{record}/line-up', [RecordsController::class, 'lineUp']);
         Route::post('records/{record}/take-in', [RecordsController::class, 'takeIn']);
         Route::post('records/{record}/images', [PicturesController::class, 'store']);
+        Route::post('pictures', [PicturesController::class, 'add']);
+        Route::patch('pictures/{media}', [PicturesController::class, 'update']);
+        Route::post('pictures/{media}/regions', [RegionsController::class, 'store']);
+        Route::delete('regions/{region}', [RegionsController::class, 'destroy']);
+        Route::post('regions/{region}/portrait', [RegionsController::class, 'portrait']);
         Route::delete('images/{image}', [PicturesController::class, 'destroy']);
         Route::put('images/{image}/view', [PicturesController::class, 'view']);
         Route::put('sources/{source}/reckoning', [SourcesController::class, 'reckon']);

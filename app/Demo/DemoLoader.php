@@ -25,6 +25,9 @@ use App\Trees\Editing\Relatives;
 use App\Trees\Editing\Ties;
 use Illuminate\Support\Facades\DB;
 use NorthBough\Core\Chrono\GenDate;
+use NorthBough\Core\Citation\SourceField;
+use NorthBough\Core\Citation\SourceKind;
+use NorthBough\Core\Citation\SourceKinds;
 use NorthBough\Core\Entry\OneLineEntry;
 use NorthBough\Core\Naming\NameKind;
 use NorthBough\Core\Naming\PersonalName;
@@ -112,11 +115,31 @@ final class DemoLoader
         }
     }
 
-    /** source KEY | title | author | publication | repository | call number */
+    /** source KEY | title | author | publication | repository | call number | kind */
     private function source(string $rest): void
     {
-        [$key, $title, $author, $publication, $repository, $callNumber] = self::parts($rest, 6);
-        $this->sources[$key] = $this->citations->describe(compact('title', 'author', 'publication', 'repository', 'callNumber'));
+        [$key, $title, $author, $publication, $repository, $callNumber, $code] = self::parts($rest, 7);
+        $kind = SourceKinds::all()[$code] ?? null;
+        if ($kind === null) {
+            $this->sources[$key] = $this->citations->describe(compact('title', 'author', 'publication', 'repository', 'callNumber'));
+
+            return;
+        }
+        $said = ['TITL' => $title, 'AUTH' => $author, 'PUBL' => $publication, 'REPO' => $repository, 'CALN' => $callNumber];
+        $fields = [];
+        foreach ($kind->fields as $field) {
+            // What stands under a tag goes to the last field of it: the years before the volume.
+            if (($said[$field->tag] ?? '') !== '' && ! $field->isOfRecord && ($field->tag === 'TITL' ? $field->code === $this->titleOf($kind) : true)) {
+                $fields = array_diff_key($fields, array_filter($fields, static fn (string $value): bool => $value === $said[$field->tag]));
+                $fields[$field->code] = $said[$field->tag];
+            }
+        }
+        $this->sources[$key] = $this->citations->describe(['kind' => $kind->code, 'fields' => $fields]);
+    }
+
+    private function titleOf(SourceKind $kind): string
+    {
+        return $kind->field('title') === null ? (array_values(array_filter($kind->fields, static fn (SourceField $field): bool => $field->tag === 'TITL'))[0]->code ?? '') : 'title';
     }
 
     /** person KEY: one-line entry */

@@ -13,6 +13,7 @@ namespace App\Models;
  * @property string $top
  * @property string $width
  * @property string $height
+ * @property int $page from 0
  * @property string $words
  */
 final class Region extends TreeModel

@@ -2,7 +2,19 @@ import AxeBuilder from '@axe-core/playwright'
 import { expect, test, type Page } from '@playwright/test'
 import { demoTree, jumpTo, newTree, signIn } from './actions'
 
-const AREAS = ['desk', 'people', 'records', 'drawings', 'reports', 'places', 'exchange', 'journal', 'tree']
+const AREAS = [
+  'desk',
+  'people',
+  'records',
+  'drawings',
+  'reports',
+  'places',
+  'pictures',
+  'records/kinds',
+  'exchange',
+  'journal',
+  'tree',
+]
 
 async function scan(page: Page, where: string) {
   await page.waitForLoadState('networkidle')
@@ -35,6 +47,14 @@ for (const theme of ['light', 'dark'] as const) {
         .waitFor()
       await scan(page, area)
     }
+    await page.goto(`${tree}/records`)
+    await page.getByLabel('Filter sources by words').fill('census 1881')
+    await page.getByText(/^1 of/).waitFor()
+    await page.getByText('Census of Marren, 1881').first().click()
+    await page.getByRole('link', { name: /sheet 9/ }).click()
+    await page.getByRole('application').waitFor()
+    await page.getByText('is Gavin Maddern').or(page.getByText('over 99').first()).first().waitFor()
+    await scan(page, 'reading table')
     await page.goto(`${tree}/places`)
     await page
       .getByRole('option', { name: /Tolsay/ })

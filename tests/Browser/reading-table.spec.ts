@@ -65,9 +65,9 @@ type PersonPage = {
 
 const seed = Number(process.env.NB_SEED ?? Date.now() % 1_000_000)
 
-test(`a household of nine is entered from its picture by keyboard, and taken back (seed ${seed})`, async ({
-  page,
-}) => {
+test('a household of nine is entered from its picture by keyboard, and taken back', async ({ page }) => {
+  test.info().annotations.push({ type: 'seed', description: String(seed) })
+  console.log(`The household of seed ${seed}; NB_SEED draws it again.`)
   const house = household(seed)
   await signIn(page)
   const tree = await newTree(page, `Household ${seed}`)

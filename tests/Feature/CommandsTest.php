@@ -57,7 +57,11 @@ final class CommandsTest extends TestCase
         self::assertSame(1, Tree::query()->where('name', 'Marren Isles')->count());
         self::assertGreaterThanOrEqual(120, $this->api('GET', '/people')->json('total'));
         self::assertNotNull($this->tree->centre_person_id);
-        self::assertCount(4, $this->api('GET', '/desk')->json('yours'));
+        $waits = array_column($this->api('GET', '/desk')->json('yours'), 'text');
+        $unplaced = array_filter($waits, static fn (string $text): bool => str_contains($text, 'not placed on'));
+        self::assertCount(4, array_diff($waits, $unplaced));
+        // Some rolls are half placed, so that there is something to decide.
+        self::assertContains('Six names are not placed on Census of Marren, 1881, district 4, sheet 9.', $unplaced);
         self::assertGreaterThan(10, count($this->api('GET', "/drawings/ancestors/{$this->tree->centre_person_id}")->json('boxes')));
         self::assertSame(0, DB::table('runs')->where('tree_id', $this->tree->id)->count());
     }

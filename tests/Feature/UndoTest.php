@@ -39,6 +39,7 @@ final class UndoTest extends TestCase
         'POST sources/{source}/notes', 'PATCH repositories/{repository}', 'POST repositories/{repository}/notes',
         'POST source-kinds', 'PATCH source-kinds/{sourceKind}', 'DELETE source-kinds/{sourceKind}', 'POST record-kinds', 'PATCH record-kinds/{recordKind}', 'DELETE record-kinds/{recordKind}',
         'POST sources/{source}/records', 'PUT records/{record}', 'DELETE records/{record}', 'POST records/{record}/take-in', 'POST records/{record}/images', 'DELETE images/{image}',
+        'POST pictures', 'PATCH pictures/{media}', 'POST pictures/{media}/regions', 'DELETE regions/{region}', 'POST regions/{region}/portrait',
         'POST world-events', 'DELETE world-events/{worldEvent}',
     ];
 
@@ -267,10 +268,17 @@ final class UndoTest extends TestCase
             'POST sources/{source}/records' => ['kind' => 'baptism', 'locator' => 'p. 9'],
             'PUT records/{record}' => ['version' => 3, 'date' => '4 April 1881', 'fields' => ['schedule' => '9'], 'toldCount' => 2, 'lines' => [['id' => $family['line'], 'name' => 'Evan Tarrel', 'columns' => ['age' => '34']], ['id' => (string) Str::uuid7(), 'name' => 'Moll Tarrel']]],
             'POST records/{record}/take-in' => ['version' => 3, 'choices' => [['lineId' => $family['line'], 'as' => 'placed', 'personId' => $family['person']], ['lineId' => $family['secondLine'], 'as' => 'new']], 'why' => 'It says so.'],
+            'POST pictures' => ['uploadId' => $this->upload(self::picture(41, 30), 'face.png'), 'personId' => $family['person']],
+            'PATCH pictures/{media}' => ['title' => 'The keepers', 'version' => 1],
+            'POST pictures/{media}/regions' => ['page' => 0, 'left' => 0.1, 'top' => 0.1, 'width' => 0.2, 'height' => 0.3, 'personId' => $family['person']],
             'POST records/{record}/images' => ['uploadId' => $this->upload(self::picture(40, 30), 'page.png')],
             'POST event-kinds' => ['word' => 'Boat licence', 'hasValue' => true],
             default => [],
         };
+        if (str_contains($change, '{media}') || str_contains($change, '{region}')) {
+            $family['media'] = $this->api('POST', '/pictures', ['uploadId' => $this->upload(self::picture(31, 30), 'group.png')])->assertOk()->json('id');
+            $family['region'] = $this->api('POST', "/pictures/{$family['media']}/regions", ['page' => 0, 'left' => 0.5, 'top' => 0.1, 'width' => 0.2, 'height' => 0.3, 'personId' => $family['person']])->assertOk()->json('id');
+        }
         $family = match ($change) {
             'DELETE images/{image}' => ['image' => $this->api('POST', "/records/{$family['record']}/images", ['uploadId' => $this->upload(self::picture(30, 40), 'other.png')])->assertOk()->json('id')] + $family,
             'PUT people/{person}/groups/{group}' => ['group' => $family['emptyGroup']] + $family,

@@ -792,6 +792,87 @@ export interface paths {
     patch?: never
     trace?: never
   }
+  '/api/trees/{tree}/pictures': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get: operations['pictures']
+    put?: never
+    /** Takes a file in by itself, or onto somebody. */
+    post: operations['addPicture']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/pictures/{media}': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get: operations['picture']
+    put?: never
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch: operations['titlePicture']
+    trace?: never
+  }
+  '/api/trees/{tree}/pictures/{media}/regions': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post: operations['tagRegion']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/regions/{region}': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post?: never
+    delete: operations['untagRegion']
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/regions/{region}/portrait': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post: operations['cutPortrait']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
   '/api/trees/{tree}/places/{place}/names': {
     parameters: {
       query?: never
@@ -1783,6 +1864,11 @@ export interface components {
     PersonInput: {
       line: string
     }
+    PictureInput: {
+      uploadId: string
+      title?: string | null
+      personId?: string | null
+    }
     /** @description What is left out stays; empty takes away what was said. Degrees are decimal, south and west below nought. */
     PlaceInput: {
       name?: string | null
@@ -1832,6 +1918,19 @@ export interface components {
       fileNumber?: string | null
       toldCount?: number | null
       sourceClass?: string | null
+    }
+    RegionInput: {
+      page: number
+      /** Format: float */
+      left: number
+      /** Format: float */
+      top: number
+      /** Format: float */
+      width: number
+      /** Format: float */
+      height: number
+      personId?: string | null
+      words?: string | null
     }
     RelativeInput: {
       relation: string
@@ -1885,6 +1984,10 @@ export interface components {
       text?: string | null
       done?: boolean | null
       version?: number | null
+    }
+    TitleInput: {
+      version: number
+      title: string
     }
     TreeInput: {
       name?: string | null
@@ -2353,6 +2456,44 @@ export interface components {
       isLiving: boolean
       saidDeadWhy: string
       toCentre: string
+      portrait: components['schemas']['PortraitResource'] | null
+    }
+    /** @description A file in a list, with what it is on. */
+    PictureLine: {
+      id: string
+      title: string
+      path: string
+      type: string
+      bytes: number
+      state: string
+      pages: components['schemas']['PagePreview'][]
+      on: string[]
+    }
+    /** @description What a picture is on. */
+    PictureOn: {
+      imageId: string
+      says: string
+      link: string
+    }
+    /** @description A file with its regions and what it is on. */
+    PicturePage: {
+      id: string
+      version: number
+      title: string
+      path: string
+      type: string
+      bytes: number
+      state: string
+      problem: string
+      pages: components['schemas']['PagePreview'][]
+      regions: components['schemas']['RegionResource'][]
+      on: components['schemas']['PictureOn'][]
+    }
+    PicturesPage: {
+      rows: components['schemas']['PictureLine'][]
+      next: string | null
+      shown: number
+      total: number
     }
     /** @description What a place was called for a time, or in a language. */
     PlaceNameResource: {
@@ -2419,6 +2560,20 @@ export interface components {
       shown: number
       total: number
       unsettled: number
+    }
+    /** @description A face cut for a portrait. */
+    PortraitResource: {
+      mediaId: string
+      page: number
+      /** Format: float */
+      left: number
+      /** Format: float */
+      top: number
+      /** Format: float */
+      width: number
+      /** Format: float */
+      height: number
+      size: components['schemas']['PagePreview']
     }
     /** @description How a reader wants names and dates to be shown; the words are those of ReadingInput. */
     ReadingResource: {
@@ -2490,6 +2645,23 @@ export interface components {
       lines: number
       unplaced: number
       facts: components['schemas']['CitedFact'][]
+    }
+    /** @description A part of a picture, as shares of its page’s sides, and who is on it. */
+    RegionResource: {
+      id: string
+      page: number
+      /** Format: float */
+      left: number
+      /** Format: float */
+      top: number
+      /** Format: float */
+      width: number
+      /** Format: float */
+      height: number
+      personId: string
+      person: string
+      words: string
+      isPortrait: boolean
     }
     RelativeResource: {
       id: string
@@ -4904,6 +5076,242 @@ export interface operations {
           [name: string]: unknown
         }
         content?: never
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  pictures: {
+    parameters: {
+      query?: {
+        q?: string
+        after?: string
+        untitled?: string
+      }
+      header?: never
+      path: {
+        tree: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['PicturesPage']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  addPicture: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['PictureInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['MadeResource']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  picture: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        media: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['PicturePage']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  titlePicture: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        media: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['TitleInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['MadeResource']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  tagRegion: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        media: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['RegionInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['MadeResource']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  untagRegion: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        region: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      204: {
+        headers: {
+          [name: string]: unknown
+        }
+        content?: never
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  cutPortrait: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        region: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['MadeResource']
+        }
       }
       /** @description Refused, with a sentence. */
       default: {

@@ -14,6 +14,8 @@ const Records = lazy(() => import('../areas/records/Records'))
 const SourcePage = lazy(() => import('../areas/records/SourcePage'))
 const ReadingTable = lazy(() => import('../areas/records/table/ReadingTable'))
 const Kinds = lazy(() => import('../areas/records/kinds/Kinds'))
+const Pictures = lazy(() => import('../areas/pictures/Pictures'))
+const PicturePage = lazy(() => import('../areas/pictures/PicturePage'))
 const Drawings = lazy(() => import('../areas/drawings/Drawings'))
 const Reports = lazy(() => import('../areas/reports/Reports'))
 const Places = lazy(() => import('../areas/places/Places'))
@@ -55,6 +57,8 @@ export function App() {
             <Route path="reports/:union" element={<Reports />} />
             <Route path="places" element={<Places />} />
             <Route path="places/:place" element={<Places />} />
+            <Route path="pictures" element={<Pictures />} />
+            <Route path="pictures/:picture" element={<PicturePage />} />
             <Route path="exchange" element={<Exchange />} />
             <Route path="journal" element={<Journal />} />
             <Route path="tree" element={<TreePage />} />

@@ -8,6 +8,7 @@ export const AREAS: Area[] = [
   { path: 'drawings', name: 'Drawings', initial: 'Dr', key: 'w' },
   { path: 'reports', name: 'Reports', initial: 'Rp', key: 'o' },
   { path: 'places', name: 'Places', initial: 'Pl', key: 'l' },
+  { path: 'pictures', name: 'Pictures', initial: 'Pi', key: 'i' },
   { path: 'exchange', name: 'Exchange', initial: 'Ex', key: 'e' },
   { path: 'journal', name: 'Journal', initial: 'Jo', key: 'j' },
   { path: 'tree', name: 'Tree', initial: 'Tr', key: 't' },

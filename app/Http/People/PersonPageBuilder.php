@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\People;
 
+use App\Http\Pictures\PicturePages;
 use App\Http\Research\TaskRows;
 use App\Http\Resources\LifelineMark;
 use App\Http\Resources\LifelineResource;
@@ -87,6 +88,7 @@ final readonly class PersonPageBuilder
             isLiving: $isLiving,
             saidDeadWhy: $isWithheld ? '' : $row->said_dead_why,
             toCentre: $this->centre->termOf($row->id),
+            portrait: $isWithheld ? null : PicturePages::portrait($person->id, $row->tree_id),
         );
     }
 

@@ -4,20 +4,31 @@ declare(strict_types=1);
 
 namespace App\Http\Pictures;
 
+use App\Http\Api\Cursor;
 use App\Http\Resources\ImageResource;
 use App\Http\Resources\PagePreview;
+use App\Http\Resources\PictureLine;
+use App\Http\Resources\PictureOn;
+use App\Http\Resources\PicturePage;
+use App\Http\Resources\PicturesPage;
+use App\Http\Resources\PortraitResource;
+use App\Http\Resources\RegionResource;
 use App\Http\Resources\ViewResource;
 use App\Models\Media;
 use App\Models\MediaLink;
 use App\Models\Record;
+use App\Models\Region;
 use App\Trees\CurrentTree;
+use App\Trees\Records\OpenRecords;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 
 /** Pictures for the page. */
 final readonly class PicturePages
 {
-    public function __construct(private CurrentTree $current)
+    private const AT_ONCE = 60;
+
+    public function __construct(private CurrentTree $current, private OpenRecords $openness)
     {
     }
 
@@ -35,15 +46,96 @@ final readonly class PicturePages
         })->all());
     }
 
-    private static function image(MediaLink $link, Media $file, ?stdClass $preview): ImageResource
+    /** The face cut for somebody's portrait; null where there is none that can be looked at. */
+    public static function portrait(string $personId, string $treeId): ?PortraitResource
+    {
+        $row = DB::table('media_links')->join('media', static fn ($join) => $join->on('media.tree_id', 'media_links.tree_id')->on('media.id', 'media_links.media_id'))
+            ->join('previews', static fn ($join) => $join->on('previews.tree_id', 'media.tree_id')->on('previews.sha256', 'media.sha256'))
+            ->where('media_links.tree_id', $treeId)->where('media_links.person_id', $personId)->where('media_links.is_main', true)->where('previews.state', 'ready')
+            ->first(['media.id', 'media_links.view', 'previews.pages']);
+        $cut = $row === null || $row->view === null ? null : json_decode($row->view, true, flags: JSON_THROW_ON_ERROR);
+        $size = $row === null || $cut === null ? null : json_decode($row->pages, true, flags: JSON_THROW_ON_ERROR)[$cut['page']] ?? null;
+
+        return $row === null || $cut === null || $size === null ? null : new PortraitResource($row->id, $cut['page'], $cut['left'], $cut['top'], $cut['width'], $cut['height'],
+            new PagePreview($size['width'], $size['height'], $size['levels']));
+    }
+
+    public function index(string $typed, string $after, bool $isUntitled): PicturesPage
+    {
+        $query = Media::query();
+        foreach (array_filter(explode(' ', $typed)) as $word) {
+            $query->whereRaw("(title || ' ' || path) ILIKE ?", ['%'.addcslashes($word, '%_\\').'%']);
+        }
+        if ($isUntitled) {
+            $query->where('title', '');
+        }
+        $shown = (clone $query)->count();
+        $key = Cursor::read($after);
+        if ($key !== null) {
+            $query->whereRaw('(path, id) > (?, ?)', $key);
+        }
+        $files = $query->orderBy('path')->orderBy('id')->limit(self::AT_ONCE)->get()->filter($this->openness->isPictureOpen(...))->values();
+        $previews = DB::table('previews')->where('tree_id', $this->current->id())->whereIn('sha256', $files->pluck('sha256'))->get()->keyBy('sha256');
+        $on = $this->on(array_values($files->pluck('id')->all()));
+        $last = $files->count() === self::AT_ONCE ? $files->last() : null;
+
+        return new PicturesPage(array_values($files->map(static fn (Media $file): PictureLine => new PictureLine(
+            $file->id, $file->title, $file->path, $file->type, $file->bytes, $previews[$file->sha256]->state ?? 'waiting', self::pages($previews[$file->sha256] ?? null),
+            array_map(static fn (PictureOn $one): string => $one->says, $on[$file->id] ?? []),
+        ))->all()), $last === null ? null : Cursor::of($last->path, $last->id), $shown, Media::query()->count());
+    }
+
+    public function one(Media $file): PicturePage
+    {
+        $preview = DB::table('previews')->where('tree_id', $this->current->id())->where('sha256', $file->sha256)->first();
+        $regions = Region::query()->where('media_id', $file->id)->orderBy('page')->orderBy('left')->orderBy('id')->get();
+        $names = DB::table('person_lines')->where('tree_id', $this->current->id())->whereIn('person_id', $regions->pluck('person_id')->filter())->pluck('shown_name', 'person_id');
+        $portraits = MediaLink::query()->where('media_id', $file->id)->where('is_main', true)->pluck('person_id')->flip();
+
+        return new PicturePage($file->id, $file->version, $file->title, $file->path, $file->type, $file->bytes, $preview->state ?? 'waiting', $preview->problem ?? '', self::pages($preview),
+            array_values($regions->map(static fn (Region $region): RegionResource => new RegionResource($region->id, $region->page, (float) $region->left, (float) $region->top, (float) $region->width, (float) $region->height,
+                $region->person_id ?? '', $names[$region->person_id ?? ''] ?? '', $region->words, isset($portraits[$region->person_id ?? ''])))->all()),
+            $this->on([$file->id])[$file->id] ?? []);
+    }
+
+    /**
+     * @param  list<string>  $mediaIds
+     * @return array<string, list<PictureOn>> what each is on
+     */
+    private function on(array $mediaIds): array
+    {
+        $rows = DB::table('media_links')
+            ->leftJoin('records', static fn ($join) => $join->on('records.tree_id', 'media_links.tree_id')->on('records.id', 'media_links.record_id'))
+            ->leftJoin('sources', static fn ($join) => $join->on('sources.tree_id', 'records.tree_id')->on('sources.id', 'records.source_id'))
+            ->leftJoin('person_lines', static fn ($join) => $join->on('person_lines.tree_id', 'media_links.tree_id')->on('person_lines.person_id', 'media_links.person_id'))
+            ->where('media_links.tree_id', $this->current->id())->whereIn('media_links.media_id', $mediaIds)->orderBy('media_links.position')->orderBy('media_links.id')
+            ->get(['media_links.id', 'media_links.media_id', 'media_links.person_id', 'media_links.record_id', 'sources.title', 'records.locator', 'person_lines.shown_name']);
+        $on = [];
+        foreach ($rows as $row) {
+            $on[$row->media_id][] = $row->record_id !== null
+                ? new PictureOn($row->id, trim("{$row->title}, {$row->locator}", ', '), "records/table/{$row->record_id}")
+                : new PictureOn($row->id, $row->shown_name ?? 'something else', $row->person_id === null ? '' : "people/{$row->person_id}");
+        }
+
+        return $on;
+    }
+
+    /** @return list<PagePreview> */
+    private static function pages(?stdClass $preview): array
     {
         /** @var list<array{width: int, height: int, levels: int}> $pages */
         $pages = $preview === null ? [] : json_decode($preview->pages, true, flags: JSON_THROW_ON_ERROR);
+
+        return array_map(static fn (array $page): PagePreview => new PagePreview($page['width'], $page['height'], $page['levels']), $pages);
+    }
+
+    private static function image(MediaLink $link, Media $file, ?stdClass $preview): ImageResource
+    {
         $view = $link->view;
 
         return new ImageResource(
             $link->id, $file->id, $file->title !== '' ? $file->title : basename($file->path), $file->type, $preview->state ?? 'waiting', $preview->problem ?? '',
-            array_map(static fn (array $page): PagePreview => new PagePreview($page['width'], $page['height'], $page['levels']), $pages),
+            self::pages($preview),
             $view === null ? null : new ViewResource((int) $view['page'], (float) $view['x'], (float) $view['y'], (float) $view['zoom'], (int) $view['turn'], (bool) $view['inverted'], (float) $view['contrast'], (float) $view['brightness']),
         );
     }

@@ -5,25 +5,35 @@ declare(strict_types=1);
 namespace App\Http\Pictures;
 
 use App\Http\Api\Delete;
+use App\Http\Api\Get;
+use App\Http\Api\Patch;
 use App\Http\Api\Post;
 use App\Http\Api\Put;
 use App\Http\Exchange\UploadsController;
 use App\Http\Inputs\ImageInput;
+use App\Http\Inputs\PictureInput;
+use App\Http\Inputs\TitleInput;
 use App\Http\Inputs\ViewInput;
 use App\Http\Resources\MadeResource;
+use App\Http\Resources\PicturePage;
+use App\Http\Resources\PicturesPage;
 use App\Http\Tree\TreesController;
 use App\Jobs\MakePreviews;
 use App\Models\Media;
 use App\Models\MediaLink;
+use App\Models\Person;
 use App\Models\Record;
+use App\Models\Upload;
 use App\Refusal;
 use App\Trees\Changes\Change;
+use App\Trees\Changes\ChangedMeanwhile;
 use App\Trees\Changes\ChangeSets;
 use App\Trees\Changes\Intent;
 use App\Trees\CurrentTree;
 use App\Trees\Editing\Rolls;
 use App\Trees\Pictures\PictureFiles;
 use App\Trees\Records\OpenRecords;
+use Closure;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -44,31 +54,23 @@ final readonly class PicturesController
     public function store(Request $request, Rolls $rolls, string $tree, string $record): JsonResponse
     {
         $input = ImageInput::from($request);
-        $upload = UploadsController::own($request, $input->uploadId);
-        if ($upload->received !== $upload->size) {
-            throw new Refusal('The file is not whole yet.', 409);
-        }
         $row = Record::query()->findOrFail($record);
-        try {
-            [$link, $media] = $this->changes->run(new Intent(TreesController::user($request), "Put the picture {$upload->name} on a record"), function () use ($row, $upload, $input, $rolls): array {
-                $media = $this->files->take($upload->path(), $upload->name, $input->title ?? '');
-                $there = MediaLink::query()->where('record_id', $row->id);
-                if ((clone $there)->where('media_id', $media->id)->exists()) {
-                    throw new Refusal('This very file is on the record already, though it may have another name.', 409);
-                }
-                if ($rolls->isTakenIn($row) && ! $row->look_again) {
-                    $row->fill(['look_again' => true])->save();
-                }
+        $linkId = '';
+        $this->taken($request, $input->uploadId, function (Upload $upload) use ($row, $input, $rolls, &$linkId): Media {
+            $media = $this->files->take($upload->path(), $upload->name, $input->title ?? '');
+            $there = MediaLink::query()->where('record_id', $row->id);
+            if ((clone $there)->where('media_id', $media->id)->exists()) {
+                throw new Refusal('This very file is on the record already, though it may have another name.', 409);
+            }
+            if ($rolls->isTakenIn($row) && ! $row->look_again) {
+                $row->fill(['look_again' => true])->save();
+            }
+            $linkId = MediaLink::query()->create(['media_id' => $media->id, 'record_id' => $row->id, 'position' => 1 + (int) $there->max('position')])->id;
 
-                return [MediaLink::query()->create(['media_id' => $media->id, 'record_id' => $row->id, 'position' => 1 + (int) $there->max('position')]), $media];
-            });
-        } finally {
-            File::delete($upload->path());
-            $upload->delete();
-        }
-        MakePreviews::ask($this->current->id(), $media->sha256, $media->type);
+            return $media;
+        });
 
-        return response()->json(new MadeResource($link->id));
+        return response()->json(new MadeResource($linkId));
     }
 
     #[Delete('/trees/{tree}/images/{image}', 'takeImageOff')]
@@ -89,6 +91,67 @@ final readonly class PicturesController
         DB::table('media_links')->where('tree_id', $link->tree_id)->where('id', $link->id)->update(['view' => json_encode(ViewInput::from($request), JSON_THROW_ON_ERROR)]);
 
         return response()->noContent();
+    }
+
+    #[Get('/trees/{tree}/pictures', 'pictures', PicturesPage::class, query: ['q', 'after', 'untitled'])]
+    public function index(Request $request, PicturePages $pages): JsonResponse
+    {
+        return response()->json($pages->index($request->string('q')->toString(), $request->string('after')->toString(), $request->boolean('untitled')));
+    }
+
+    #[Get('/trees/{tree}/pictures/{media}', 'picture', PicturePage::class)]
+    public function show(PicturePages $pages, string $tree, string $media): JsonResponse
+    {
+        return response()->json($pages->one($this->open($media)));
+    }
+
+    /** Takes a file in by itself, or onto somebody. */
+    #[Post('/trees/{tree}/pictures', 'addPicture', MadeResource::class, PictureInput::class)]
+    public function add(Request $request, string $tree): JsonResponse
+    {
+        $input = PictureInput::from($request);
+        $media = $this->taken($request, $input->uploadId, function (Upload $upload) use ($input): Media {
+            $media = $this->files->take($upload->path(), $upload->name, $input->title ?? '');
+            if ($input->personId !== null && MediaLink::query()->where('person_id', $input->personId)->where('media_id', $media->id)->doesntExist()) {
+                MediaLink::query()->create(['media_id' => $media->id, 'person_id' => Person::query()->where('id', $input->personId)->firstOrFail()->id,
+                    'position' => 1 + (int) MediaLink::query()->where('person_id', $input->personId)->max('position'), 'entered_for' => $input->personId]);
+            }
+
+            return $media;
+        });
+
+        return response()->json(new MadeResource($media->id));
+    }
+
+    #[Patch('/trees/{tree}/pictures/{media}', 'titlePicture', MadeResource::class, TitleInput::class)]
+    public function update(Request $request, string $tree, string $media): JsonResponse
+    {
+        $input = TitleInput::from($request);
+        $this->changes->run(new Intent(TreesController::user($request), "Called a picture {$input->title}"), static function () use ($media, $input): void {
+            $row = Media::query()->findOrFail($media);
+            ChangedMeanwhile::unless($row, $input->version, ['title' => $input->title]);
+            $row->fill(['title' => trim($input->title)])->save();
+        });
+
+        return response()->json(new MadeResource($media));
+    }
+
+    /** @param  Closure(Upload): Media  $put  inside a change set */
+    private function taken(Request $request, string $uploadId, Closure $put): Media
+    {
+        $upload = UploadsController::own($request, $uploadId);
+        if ($upload->received !== $upload->size) {
+            throw new Refusal('The file is not whole yet.', 409);
+        }
+        try {
+            $media = $this->changes->run(new Intent(TreesController::user($request), "Took in the picture {$upload->name}"), static fn (): Media => $put($upload));
+        } finally {
+            File::delete($upload->path());
+            $upload->delete();
+        }
+        MakePreviews::ask($this->current->id(), $media->sha256, $media->type);
+
+        return $media;
     }
 
     /** A tile never changes: its content is named by the file's. */

@@ -47,6 +47,7 @@ final readonly class PersonPage
         #[OA\Property] public bool $isLiving,
         #[OA\Property] public string $saidDeadWhy,
         #[OA\Property] public string $toCentre,
+        #[OA\Property] public ?PortraitResource $portrait,
     ) {
     }
 }

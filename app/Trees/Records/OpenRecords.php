@@ -7,7 +7,9 @@ namespace App\Trees\Records;
 use App\Models\Media;
 use App\Models\MediaLink;
 use App\Models\Record;
+use App\Models\Region;
 use App\Trees\CurrentTree;
+use App\Trees\Living;
 use Illuminate\Support\Carbon;
 use NorthBough\Core\Chrono\Calendar\Calendars;
 use NorthBough\Core\Chrono\GenDate;
@@ -18,7 +20,7 @@ use NorthBough\Core\Chrono\GenDate;
  */
 final readonly class OpenRecords
 {
-    public function __construct(private CurrentTree $current)
+    public function __construct(private CurrentTree $current, private Living $living)
     {
     }
 
@@ -48,11 +50,12 @@ final readonly class OpenRecords
         $links = MediaLink::query()->where('media_id', $media->id)->get();
         foreach ($links as $link) {
             $record = $link->record_id === null ? null : Record::query()->where('id', $link->record_id)->first();
-            if ($record === null || ! $this->isOpen($record)) {
+            if ($record === null ? $link->person_id === null : ! $this->isOpen($record)) {
                 return false;
             }
         }
+        $people = [...$links->pluck('person_id'), ...Region::query()->where('media_id', $media->id)->pluck('person_id')];
 
-        return $links->isNotEmpty();
+        return $links->isNotEmpty() && $this->living->among(array_values(array_filter($people))) === [];
     }
 }

@@ -105,19 +105,26 @@ final readonly class NotePattern
     private static function words(array $parts, array $values, bool $isItalic): array
     {
         $words = [];
-        foreach ($parts as $part) {
+        foreach ($parts as $at => $part) {
             /** @var list<array{type: string, text: string, parts: list<mixed>}> $inner */
             $inner = $part['parts'];
+            $begins = str_ends_with($parts[$at - 1]['text'] ?? '', '. ');
             $set = static fn (string $text): Words => $isItalic ? Words::italic($text) : Words::plain($text);
             array_push($words, ...match ($part['type']) {
                 'text' => [$set($part['text'])],
-                'field' => [$set(trim($values[$part['text']] ?? ''))],
+                'field' => [$set(self::begun(trim($values[$part['text']] ?? ''), $begins))],
                 'italic' => self::words($inner, $values, true),
                 default => self::isFilled($inner, $values) ? self::words($inner, $values, $isItalic) : [],
             });
         }
 
         return $words;
+    }
+
+    /** What stands after a full stop of the form begins a sentence of its own. */
+    private static function begun(string $value, bool $begins): string
+    {
+        return $begins ? mb_strtoupper(mb_substr($value, 0, 1)).mb_substr($value, 1) : $value;
     }
 
     /**

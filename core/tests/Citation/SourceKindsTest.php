@@ -59,6 +59,7 @@ final class SourceKindsTest extends TestCase
         yield 'nothing before it' => ['[{author}, ]*{title}*', ['title' => 'Register'], '_Register_.'];
         yield 'signs that stand for themselves' => ['{title} \\[in part\\]', ['title' => 'Register'], 'Register [in part].'];
         yield 'ends with a stop of its own' => ['{title}[. {years}]', ['title' => 'Who was he?'], 'Who was he?'];
+        yield 'a sentence of its own' => ['*{title}*[. {years}], vol. ii', ['title' => 'Register', 'years' => 'manuscript, 1813'], '_Register_. Manuscript, 1813, vol. ii.'];
         yield 'no two stops' => ['[{author}. ]{title}', ['author' => 'J. F.', 'title' => 'Notes'], 'J. F. Notes.'];
     }
 

@@ -3,6 +3,7 @@ import { Link } from 'react-router'
 import { toast } from 'sonner'
 import { api, told } from '../../api/client'
 import { useTreeId, useTreePath, useWrite, type Person } from '../../api/useTree'
+import { FaceCut } from '../../parts/page/FaceCut'
 
 /** The name that leads, its years and number; the name is changed where it stands. */
 export function Heading({ person, onAdd }: { person: Person; onAdd: () => void }) {
@@ -31,6 +32,15 @@ export function Heading({ person, onAdd }: { person: Person; onAdd: () => void }
   }
   return (
     <header className="flex min-h-[56px] shrink-0 items-baseline gap-4 max-sm:flex-wrap max-sm:gap-y-0 pt-2">
+      {person.portrait && (
+        <FaceCut
+          cut={person.portrait}
+          media={person.portrait.mediaId}
+          page={person.portrait.size}
+          side={48}
+          label={`Portrait of ${person.name}`}
+        />
+      )}
       {typed === null ? (
         <h1
           className={`min-w-0 font-serif leading-[1.15] ${person.name.length > 44 ? 'text-[20px]' : 'text-[28px]'}`}

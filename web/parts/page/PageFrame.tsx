@@ -16,15 +16,42 @@ type Props = {
   onLeave: () => void
   /** A wide page fills the frame from side to side at first, a tall one stands in it whole. */
   isWide: boolean
+  /** The ruler is a rectangle, drawn with Shift held. */
+  isRegion?: boolean
+  /** What is marked on the page already. */
+  marks?: {
+    id: string
+    page: number
+    left: number
+    top: number
+    width: number
+    height: number
+    label: string
+  }[]
 }
 
 const STEP = 60
 
 /** A page to read from: pan, zoom, turn, light; and the ruler that lies on the line in hand. */
 export function PageFrame(props: Props) {
-  const { image, media, title, pages, view, onView, ruler, isProposed, onRuler, onLeave, isWide } = props
+  const {
+    image,
+    media,
+    title,
+    pages,
+    view,
+    onView,
+    ruler,
+    isProposed,
+    onRuler,
+    onLeave,
+    isWide,
+    isRegion = false,
+    marks = [],
+  } = props
   const frame = useRef<HTMLDivElement>(null)
   const [size, setSize] = useState({ width: 0, height: 0 })
+  const drawn = useRef<[number, number] | null>(null)
   const dragged = useRef<{ x: number; y: number; moved: boolean } | null>(null)
   useLayoutEffect(() => {
     if (!frame.current) return
@@ -68,21 +95,29 @@ export function PageFrame(props: Props) {
   const lay = (top: number, height: number) => {
     const known = ruler?.image === image && ruler.page === number ? ruler : null
     const tall = Math.min(1, Math.max(4 / page.height, height))
+    const across = isRegion ? (known?.width ?? 0) * (known ? tall / known.height : 1) : 1
+    const width = across > 0 ? across : (tall * page.height) / page.width
     onRuler({
       image,
       page: number,
-      left: known?.left ?? 0,
-      width: known?.width ?? 1,
+      left: isRegion ? (known?.left ?? Math.max(0, (now?.x ?? 0.5) - width / 2)) : (known?.left ?? 0),
+      width: isRegion ? Math.min(1, width) : (known?.width ?? 1),
       top: Math.min(1 - tall, Math.max(0, top)),
       height: tall,
     })
   }
-  const usual = now ? 30 / now.zoom / page.height : 0.03
+  const usual = now ? (isRegion ? 90 : 30) / now.zoom / page.height : 0.03
+  const slide = (by: number) =>
+    isRegion &&
+    ruler &&
+    onRuler({ ...ruler, left: Math.min(1 - ruler.width, Math.max(0, ruler.left + by * ruler.width)) })
   const height = ruler?.height ?? usual
   const pressed = (event: KeyboardEvent) => {
     if (!now || event.ctrlKey || event.metaKey) return
     const does: Record<string, () => void> = event.shiftKey
       ? {
+          ArrowLeft: () => slide(-0.25),
+          ArrowRight: () => slide(0.25),
           ArrowUp: () => lay((ruler?.top ?? now.y) - height / 4, height),
           ArrowDown: () => lay((ruler?.top ?? now.y) + height / 4, height),
           '>': () => lay((ruler?.top ?? now.y) - height * 0.05, height * 1.1),
@@ -116,10 +151,26 @@ export function PageFrame(props: Props) {
   const down = (event: PointerEvent) => {
     event.currentTarget.setPointerCapture(event.pointerId)
     dragged.current = { x: event.clientX, y: event.clientY, moved: false }
+    drawn.current =
+      isRegion && event.shiftKey && now && frame.current
+        ? pointAt(now, page, frame.current.getBoundingClientRect(), event.clientX, event.clientY)
+        : null
   }
   const move = (event: PointerEvent) => {
     const from = dragged.current
     if (!from || !now) return
+    if (drawn.current && frame.current) {
+      const [x, y] = pointAt(now, page, frame.current.getBoundingClientRect(), event.clientX, event.clientY)
+      const [fromX, fromY] = drawn.current
+      dragged.current = { x: event.clientX, y: event.clientY, moved: true }
+      const [left, top] = [Math.max(0, Math.min(x, fromX)), Math.max(0, Math.min(y, fromY))]
+      const [width, height] = [
+        Math.min(1 - left, Math.abs(x - fromX)),
+        Math.min(1 - top, Math.abs(y - fromY)),
+      ]
+      if (width > 0 && height > 0) onRuler({ image, page: number, left, top, width, height })
+      return
+    }
     const [dx, dy] = [from.x - event.clientX, from.y - event.clientY]
     if (!from.moved && Math.hypot(dx, dy) < 4) return
     dragged.current = { x: event.clientX, y: event.clientY, moved: true }
@@ -129,33 +180,102 @@ export function PageFrame(props: Props) {
     const from = dragged.current
     dragged.current = null
     if (!from || from.moved || !now || !frame.current) return
-    const [, y] = pointAt(now, page, frame.current.getBoundingClientRect(), event.clientX, event.clientY)
-    lay(y - height / 2, height)
+    const [x, y] = pointAt(now, page, frame.current.getBoundingClientRect(), event.clientX, event.clientY)
+    if (!isRegion) return lay(y - height / 2, height)
+    const width = ruler?.width ?? (height * page.height) / page.width
+    onRuler({
+      image,
+      page: number,
+      left: Math.max(0, Math.min(1 - width, x - width / 2)),
+      top: Math.max(0, Math.min(1 - height, y - height / 2)),
+      width,
+      height,
+    })
   }
   const isHere = ruler !== null && ruler.image === image && ruler.page === number
   return (
-    <div
-      ref={frame}
-      tabIndex={0}
-      role="application"
-      aria-label={`${title}${pages.length > 1 ? `, page ${number + 1} of ${pages.length}` : ''}. Arrows pan, plus and minus zoom, Enter lays the ruler, Escape goes back to the line.`}
-      className="relative h-full w-full cursor-grab touch-none overflow-hidden bg-rule/40 focus-visible:outline-offset-[-3px] active:cursor-grabbing"
-      onKeyDown={pressed}
-      onPointerDown={down}
-      onPointerMove={move}
-      onPointerUp={up}
-    >
-      {now && <TileView media={media} page={page} view={now} width={size.width} height={size.height} />}
-      {now && isHere && now.turn === 0 && (
-        <div
-          aria-hidden
-          className={`pointer-events-none absolute inset-x-0 border-y-2 ${isProposed ? 'border-dashed' : ''} border-tide bg-tide/10`}
-          style={{
-            top: size.height / 2 + (ruler.top - now.y) * page.height * now.zoom,
-            height: ruler.height * page.height * now.zoom,
-          }}
-        />
-      )}
+    <div className="relative h-full w-full">
+      <div
+        ref={frame}
+        tabIndex={0}
+        role="application"
+        aria-label={`${title}${pages.length > 1 ? `, page ${number + 1} of ${pages.length}` : ''}. Arrows pan, plus and minus zoom, Enter lays the ruler, Escape goes back to the line.`}
+        className="relative h-full w-full cursor-grab touch-none overflow-hidden bg-rule/40 focus-visible:outline-offset-[-3px] active:cursor-grabbing"
+        onKeyDown={pressed}
+        onPointerDown={down}
+        onPointerMove={move}
+        onPointerUp={up}
+      >
+        {now && <TileView media={media} page={page} view={now} width={size.width} height={size.height} />}
+        {now &&
+          now.turn === 0 &&
+          marks
+            .filter((mark) => mark.page === number)
+            .map((mark) => (
+              <div
+                key={mark.id}
+                aria-hidden
+                className="pointer-events-none absolute border border-raised outline outline-1 outline-ink/60"
+                style={{
+                  left: size.width / 2 + (mark.left - now.x) * page.width * now.zoom,
+                  top: size.height / 2 + (mark.top - now.y) * page.height * now.zoom,
+                  width: mark.width * page.width * now.zoom,
+                  height: mark.height * page.height * now.zoom,
+                }}
+              >
+                <span className="absolute left-0 top-full whitespace-nowrap bg-raised px-1 text-[12px] text-ink">
+                  {mark.label}
+                </span>
+              </div>
+            ))}
+        {now && isHere && now.turn === 0 && (
+          <div
+            aria-hidden
+            className={`pointer-events-none absolute ${isRegion ? 'border-2' : 'inset-x-0 border-y-2'} ${isProposed ? 'border-dashed' : ''} border-tide bg-tide/10`}
+            style={{
+              ...(isRegion
+                ? {
+                    left: size.width / 2 + (ruler.left - now.x) * page.width * now.zoom,
+                    width: ruler.width * page.width * now.zoom,
+                  }
+                : {}),
+              top: size.height / 2 + (ruler.top - now.y) * page.height * now.zoom,
+              height: ruler.height * page.height * now.zoom,
+            }}
+          />
+        )}
+      </div>
+      {now && <Light view={now} onView={onView} whole={() => whole(page, size.width, size.height, number)} />}
     </div>
+  )
+}
+
+/** What can be done with the page, for the mouse; the keys do the same. */
+function Light({ view, onView, whole }: { view: View; onView: (view: View) => void; whole: () => View }) {
+  const steps: [string, string, View][] = [
+    ['closer', 'plus', zoomed(view, 1.25)],
+    ['farther', 'minus', zoomed(view, 0.8)],
+    ['whole', '0', whole()],
+    ['turn', 'r', { ...view, turn: (view.turn + 90) % 360 }],
+    ['invert', 'v', { ...view, inverted: !view.inverted }],
+    ['contrast', 'c', { ...view, contrast: view.contrast >= 3 ? 1 : view.contrast + 0.5 }],
+    ['light', 'b', { ...view, brightness: view.brightness >= 1.6 ? 0.6 : view.brightness + 0.2 }],
+  ]
+  return (
+    <p className="absolute bottom-1 right-2 flex gap-3 rounded-[3px] bg-raised/90 px-2 text-[12px]">
+      {steps.map(([word, key, next]) => (
+        <button
+          key={word}
+          type="button"
+          className="text-tide hover:underline"
+          title={`Key ${key}`}
+          onClick={() => onView(next)}
+        >
+          {word}
+          {word === 'contrast' && view.contrast !== 1 && ` ${view.contrast}`}
+          {word === 'invert' && view.inverted && ' back'}
+        </button>
+      ))}
+    </p>
   )
 }

@@ -172,7 +172,11 @@ export function TableOf({ record }: { record: RecordPage }) {
     <div className="flex h-full min-h-0 flex-col">
       <div className="flex h-[48px] shrink-0 items-center gap-4 border-b border-rule px-3">
         <p className="min-w-0 shrink truncate">
-          <Link to={path(`records/${record.sourceId}`)} className="act font-serif text-[17px]">
+          <Link
+            to={path(`records/${record.sourceId}`)}
+            title={record.sourceTitle}
+            className="act inline-block max-w-[230px] truncate align-bottom font-serif text-[17px]"
+          >
             {record.sourceTitle}
           </Link>{' '}
           <button type="button" className="act text-[14px]" onClick={() => setShowsHead(true)}>

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Inputs;
+
+use OpenApi\Attributes as OA;
+
+#[OA\Schema]
+final readonly class PictureInput
+{
+    use ReadsRequest;
+
+    public function __construct(
+        #[OA\Property] public string $uploadId,
+        #[OA\Property] public ?string $title = null,
+        #[OA\Property] public ?string $personId = null,
+    ) {
+    }
+
+    /** @return array<string, list<mixed>> */
+    public static function rules(): array
+    {
+        return [
+            'uploadId' => ['required', 'uuid'],
+            'title' => ['nullable', 'string', 'max:500'],
+            'personId' => ['nullable', 'uuid'],
+        ];
+    }
+}
