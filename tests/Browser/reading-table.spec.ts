@@ -88,7 +88,7 @@ test('a household of nine is entered from its picture by keyboard, and taken bac
   await page.keyboard.press('Tab')
   await page.keyboard.type('Hask')
   await page.keyboard.press('Enter')
-  await expect(page.getByRole('rowheader', { name: /^Line 1/ })).toBeFocused()
+  await expect(page.getByRole('button', { name: /^Line 1/ })).toBeFocused()
   await page.keyboard.press('i')
   await expect(page.getByRole('application')).toBeFocused()
   await page.keyboard.press('+')
@@ -119,18 +119,18 @@ test('a household of nine is entered from its picture by keyboard, and taken bac
   await page.keyboard.press('Enter')
   await page.keyboard.press('Escape')
   for (let line = 0; line < 8; line++) await page.keyboard.press('j')
-  await expect(page.getByRole('rowheader', { name: /^Line 9/ })).toBeFocused()
+  await expect(page.getByRole('button', { name: /^Line 9/ })).toBeFocused()
   await page.keyboard.press('s')
   await page.keyboard.type('No kin of theirs.')
   await page.keyboard.press('Enter')
-  await expect(page.getByRole('rowheader', { name: /^Line 9.*set aside/ })).toBeFocused()
+  await expect(page.getByRole('button', { name: /^Line 9.*set aside/ })).toBeFocused()
   await page.keyboard.press('k')
   await page.keyboard.press('s')
   await page.keyboard.press('Enter')
-  await expect(page.getByRole('rowheader', { name: /^Line 8.*set aside/ })).toBeFocused()
-  await expect(page.getByRole('rowheader', { name: /^Line 7.*new/ })).toBeVisible()
+  await expect(page.getByRole('button', { name: /^Line 8.*set aside/ })).toBeFocused()
+  await expect(page.getByRole('button', { name: /^Line 7.*new/ })).toBeVisible()
   await expect(
-    page.getByRole('rowheader', {
+    page.getByRole('button', {
       name: new RegExp(`^Line 1.*is ${house.people[0]?.given} ${house.surname}`),
     }),
   ).toBeVisible()
@@ -164,7 +164,7 @@ test('a household of nine is entered from its picture by keyboard, and taken bac
   expect((await ask<PersonPage>(page, 'GET', `/people/${people[0]}`)).unions).toHaveLength(1)
 
   // One undo, and everything is as before.
-  await expect(page.getByRole('rowheader', { name: /^Line/ }).first()).toBeVisible()
+  await expect(page.getByRole('button', { name: /^Line/ }).first()).toBeVisible()
   await page.keyboard.press('u')
   await expect(page.getByText(/Undone|Undid|Taken back/i).first()).toBeVisible()
   expect(await exported(page)).toBe(before)
@@ -207,7 +207,7 @@ test('three hundred lines come from a spreadsheet, and only those in view are dr
   await expect(page.getByLabel('Trade, line 300')).toHaveValue('Fowler of the outer stacks, and crofter')
 
   // Lines move, go and come back.
-  await page.getByRole('rowheader', { name: /^Line 300/ }).focus()
+  await page.getByRole('button', { name: /^Line 300/ }).focus()
   await page.keyboard.press('Alt+ArrowUp')
   await expect(page.getByLabel('Name, line 299')).toHaveValue('Ewan Tarrel 300')
   await page.keyboard.press('Delete')

@@ -82,6 +82,9 @@ export function FactMargin({ fact, changing, onChanging, onGone }: Props) {
                 <Link className="act" to={path(`records/${citation.sourceId}`)}>
                   Source
                 </Link>
+                <Link className="act" to={path(`records/table/${citation.recordId}`)}>
+                  Record
+                </Link>
                 <button type="button" className="act" onClick={() => uncite.mutate(citation.claimId)}>
                   Take off
                 </button>

@@ -16,8 +16,7 @@ export function FaceCut({ cut, media, page, side, label }: Props) {
   }
   return (
     <span
-      role="img"
-      aria-label={label}
+      {...(label === '' ? { 'aria-hidden': true } : { role: 'img', 'aria-label': label })}
       className="relative inline-block shrink-0 overflow-hidden rounded-[3px]"
       style={{ width: side, height: side }}
     >

@@ -42,17 +42,18 @@ export const LedgerRow = memo(function LedgerRow(props: Props) {
     >
       {isInHand && slip}
       <div className="grid h-[28px] items-center" style={{ gridTemplateColumns: template }}>
-        <button
-          type="button"
-          id={`line-${at}`}
-          role="rowheader"
-          aria-label={`Line ${at + 1}${line.name === '' ? '' : `, ${line.name}`}${stands.word || stands.name ? `, ${stands.word || `is ${stands.name}`}` : ''}`}
-          className={`sticky left-0 z-[1] h-full pr-2 text-right text-[13px] ${isInHand ? 'bg-wash font-semibold text-tide' : 'bg-paper text-graphite'}`}
-          onFocus={() => actions.inHand(at)}
-          onKeyDown={(event) => actions.rowKey(event, at)}
-        >
-          {at + 1}
-        </button>
+        <span role="rowheader" className={`sticky left-0 z-[1] h-full ${isInHand ? 'bg-wash' : 'bg-paper'}`}>
+          <button
+            type="button"
+            id={`line-${at}`}
+            aria-label={`Line ${at + 1}${line.name === '' ? '' : `, ${line.name}`}${stands.word || stands.name ? `, ${stands.word || `is ${stands.name}`}` : ''}`}
+            className={`h-full w-full pr-2 text-right text-[13px] ${isInHand ? 'font-semibold text-tide' : 'text-graphite'}`}
+            onFocus={() => actions.inHand(at)}
+            onKeyDown={(event) => actions.rowKey(event, at)}
+          >
+            {at + 1}
+          </button>
+        </span>
         {cells.map(({ cell, label, column }, across) => (
           <span key={cell} role="gridcell" className="h-full min-w-0">
             <input

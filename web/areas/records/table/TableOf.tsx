@@ -171,7 +171,7 @@ export function TableOf({ record }: { record: RecordPage }) {
   return (
     <div className="flex h-full min-h-0 flex-col">
       <div className="flex h-[48px] shrink-0 items-center gap-4 border-b border-rule px-3">
-        <p className="min-w-0 shrink truncate">
+        <h1 className="min-w-0 shrink truncate">
           <Link
             to={path(`records/${record.sourceId}`)}
             title={record.sourceTitle}
@@ -184,7 +184,7 @@ export function TableOf({ record }: { record: RecordPage }) {
               'say what the page says once'}{' '}
             <kbd>h</kbd>
           </button>
-        </p>
+        </h1>
         <p className="ml-auto shrink-0 text-[13px] text-graphite" role="status">
           {counted.length === 1 ? 'one line' : `${counted.length} lines`}
           {unplaced > 0 && <span className="text-ochre">, {unplaced} unplaced</span>}

@@ -38,6 +38,9 @@ export function useRoll(record: RecordPage) {
   const undone = useRef<Roll[]>([])
   const lastStep = useRef({ name: '', at: 0 })
   const latest = useRef(roll)
+  const timer = useRef<ReturnType<typeof setTimeout>>(undefined)
+  // A draft that is on its way must not arrive after what is kept.
+  const onItsWay = useRef<Promise<void>>(Promise.resolve())
   latest.current = roll
 
   useEffect(() => {
@@ -49,11 +52,11 @@ export function useRoll(record: RecordPage) {
 
   useEffect(() => {
     if (!isDirty) return
-    const timer = setTimeout(() => {
+    timer.current = setTimeout(() => {
       seq.current++
       const held: Held = { ofVersion: version.current, seq: seq.current, roll: latest.current }
       localStorage.setItem(key, JSON.stringify(held))
-      told(
+      onItsWay.current = told(
         api.PUT('/api/trees/{tree}/records/{record}/draft', {
           params: { path: { tree, record: record.id } },
           body: { ofVersion: held.ofVersion, seq: held.seq, roll: JSON.stringify(held.roll) },
@@ -68,7 +71,7 @@ export function useRoll(record: RecordPage) {
           ),
         )
     }, STOP)
-    return () => clearTimeout(timer)
+    return () => clearTimeout(timer.current)
   }, [roll, isDirty, key, tree, record.id])
 
   /** Steps of the same name that follow closely, such as letters of one cell, are undone as one. */
@@ -97,6 +100,8 @@ export function useRoll(record: RecordPage) {
   }, [])
 
   const keep = useCallback(async () => {
+    clearTimeout(timer.current)
+    await onItsWay.current
     const { head, lines } = latest.current
     await told(
       api.PUT('/api/trees/{tree}/records/{record}', {
