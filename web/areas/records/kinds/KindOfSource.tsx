@@ -34,7 +34,7 @@ export const templateOf = ({
 })
 
 const TAGS = {
-  '': 'none: into the note',
+  '': 'the note',
   TITL: 'title',
   AUTH: 'author',
   PUBL: 'publication',
@@ -132,7 +132,7 @@ export function KindOfSource({
       <div className="mt-3">
         <Rows
           label="Fields"
-          heads={['Field', 'Hint', 'Goes to', 'Asked', isAsOnServer ? 'Try it' : 'Example', 'Said by']}
+          heads={['Field', 'Hint', 'Goes to', 'Asked of', isAsOnServer ? 'Try it' : 'Example', 'Said by']}
           rows={kind.fields}
           empty={() => ({
             code: `field${kind.fields.length + 1}`,
@@ -176,7 +176,7 @@ export function KindOfSource({
                 key="level"
                 label="Asked of"
                 value={field.isOfRecord ? 'record' : 'source'}
-                from={{ source: 'of the source', record: 'of each record' }}
+                from={{ source: 'source', record: 'each record' }}
                 onValue={write && ((level) => write({ isOfRecord: level === 'record' }))}
               />,
               <Word
