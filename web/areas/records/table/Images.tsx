@@ -41,6 +41,9 @@ export function Images(props: Props) {
     },
     (made) => onChosen(made.id),
   )
+  const takeOff = useWrite((id: string) =>
+    told(api.DELETE('/api/trees/{tree}/images/{image}', { params: { path: { tree, image: id } } })),
+  )
   const take = async (files: FileList | null) => {
     for (const file of files ?? []) {
       if (file.size > 2 * 1024 ** 3)
@@ -115,13 +118,22 @@ export function Images(props: Props) {
         </div>
       )}
       {image && (
-        <button
-          type="button"
-          className="absolute right-2 top-2 rounded-[3px] bg-raised px-2 text-[13px] text-tide shadow"
-          onClick={() => picker.current?.click()}
-        >
-          Another picture
-        </button>
+        <p className="absolute right-2 top-2 flex gap-3 rounded-[3px] bg-raised px-2 text-[13px] text-tide shadow">
+          <button type="button" className="hover:underline" onClick={() => picker.current?.click()}>
+            Another picture
+          </button>
+          <a
+            className="hover:underline"
+            href={`/t/${tree}/pictures/${image.mediaId}`}
+            target="_blank"
+            rel="noreferrer"
+          >
+            In a window of its own
+          </a>
+          <button type="button" className="hover:underline" onClick={() => takeOff.mutate(image.id)}>
+            Take it off
+          </button>
+        </p>
       )}
     </div>
   )

@@ -6,6 +6,8 @@ import { useTreeId, useTreePath, useWrite } from '../../../api/useTree'
 import type { Slip, View } from '../../../parts/page/geometry'
 import { SlipView } from '../../../parts/page/SlipView'
 import { useCommands } from '../../../shell/keys'
+import { Divider } from './Divider'
+import { DeleteRecord } from './DeleteRecord'
 import { HeadOfPage } from './HeadOfPage'
 import { Images } from './Images'
 import { Ledger, type LedgerHandle } from './Ledger'
@@ -34,6 +36,14 @@ export function TableOf({ record }: { record: RecordPage }) {
   const reason = useRef<HTMLInputElement>(null)
   const line = roll.lines[at] ?? roll.lines[0]
   const [wide, setWide] = useState(860)
+  const splitKey = `table-split:${kind.code}`
+  const [split, setSplit] = useState(
+    () => Number(localStorage.getItem(splitKey)) || (kind.isTall ? 420 : 300),
+  )
+  const splitAt = (size: number) => {
+    localStorage.setItem(splitKey, String(size))
+    setSplit(size)
+  }
   const onWidth = useCallback((width: number) => setWide(Math.max(300, Math.round(width))), [])
 
   const onInHand = useCallback((next: number) => {
@@ -266,7 +276,10 @@ export function TableOf({ record }: { record: RecordPage }) {
       )}
       <div className="grid min-h-0 grow grid-cols-[minmax(0,1fr)_320px] max-lg:block max-lg:overflow-auto">
         <div
-          className={`grid min-h-0 ${kind.isTall ? 'grid-cols-[420px_8px_minmax(0,1fr)]' : 'grid-rows-[300px_8px_minmax(0,1fr)]'} max-lg:block`}
+          className="grid min-h-0 max-lg:block"
+          style={{
+            [kind.isTall ? 'gridTemplateColumns' : 'gridTemplateRows']: `${split}px 8px minmax(0,1fr)`,
+          }}
         >
           <div ref={frame} className="min-h-0 max-lg:h-[300px]">
             <Images
@@ -283,7 +296,7 @@ export function TableOf({ record }: { record: RecordPage }) {
               isWide={!kind.isTall}
             />
           </div>
-          <div className="bg-rule/50" />
+          <Divider isUpright={kind.isTall} size={split} onSize={splitAt} />
           <div className="flex min-h-0 flex-col max-lg:h-[420px]">
             <Ledger
               ref={ledger}
@@ -307,7 +320,10 @@ export function TableOf({ record }: { record: RecordPage }) {
           className="min-h-0 overflow-auto border-l border-rule px-4 py-3 max-lg:border-l-0 max-lg:border-t"
         >
           {showsHead ? (
-            <HeadOfPage kind={kind} head={roll.head} change={change} onDone={back} />
+            <>
+              <HeadOfPage kind={kind} head={roll.head} change={change} onDone={back} />
+              <DeleteRecord record={record.id} source={record.sourceId} lines={record.lines.length} />
+            </>
           ) : (
             line && (
               <TableMargin
