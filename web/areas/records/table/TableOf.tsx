@@ -180,7 +180,7 @@ export function TableOf({ record }: { record: RecordPage }) {
   const unplaced = counted.filter((one) => lineUp.byLine.get(one.id)?.as === 'unplaced').length
   return (
     <div className="flex h-full min-h-0 flex-col">
-      <div className="flex h-[48px] shrink-0 items-center gap-4 border-b border-rule px-3">
+      <div className="flex h-[48px] shrink-0 items-center gap-4 border-b border-rule px-3 max-lg:h-auto max-lg:flex-wrap max-lg:gap-y-1 max-lg:py-1">
         <h1 className="min-w-0 shrink truncate">
           <Link
             to={path(`records/${record.sourceId}`)}
@@ -195,7 +195,7 @@ export function TableOf({ record }: { record: RecordPage }) {
             <kbd>h</kbd>
           </button>
         </h1>
-        <p className="ml-auto shrink-0 text-[13px] text-graphite" role="status">
+        <p className="ml-auto shrink-0 text-[13px] text-graphite max-lg:ml-0" role="status">
           {counted.length === 1 ? 'one line' : `${counted.length} lines`}
           {unplaced > 0 && <span className="text-ochre">, {unplaced} unplaced</span>}
           {lineUp.fewer !== '' && <span className="text-ochre">. {lineUp.fewer}</span>}
