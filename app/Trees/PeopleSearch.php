@@ -8,7 +8,6 @@ use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use NorthBough\Core\Chrono\Calendar\Calendars;
-use NorthBough\Core\Naming\NameVariants;
 use NorthBough\Core\Naming\SearchForm;
 use NorthBough\Core\Naming\SoundCode;
 use stdClass;
@@ -166,9 +165,7 @@ final readonly class PeopleSearch
     /** @param  list<string>  $words */
     private function byOtherForms(array $words): Builder
     {
-        /** @var list<string> $own */
-        $own = DB::table('name_variants')->where('tree_id', $this->current->id())->orderBy('id')->pluck('words')->values()->all();
-        $variants = NameVariants::with($own);
+        $variants = OwnVariants::of($this->current);
 
         return self::beginning($this->lines(), array_map(static fn (string $word): array => [$word, ...$variants->of($word)], $words));
     }

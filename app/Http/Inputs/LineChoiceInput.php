@@ -26,6 +26,22 @@ final readonly class LineChoiceInput
     ) {
     }
 
+    /** @return array<string, list<string>> */
+    public static function rules(): array
+    {
+        return [
+            'choices' => ['present', 'array', 'max:2000'],
+            'choices.*.lineId' => ['required', 'uuid'],
+            'choices.*.as' => ['required', 'in:placed,new,unplaced,aside'],
+            'choices.*.personId' => ['nullable', 'uuid'],
+            'choices.*.reason' => ['nullable', 'string', 'max:2000'],
+            'choices.*.declined' => ['nullable', 'array', 'max:200'],
+            'choices.*.declined.*' => ['string', 'max:300'],
+            'choices.*.wanted' => ['nullable', 'array', 'max:200'],
+            'choices.*.wanted.*' => ['string', 'max:300'],
+        ];
+    }
+
     /**
      * @param  list<array<string, mixed>>  $sent  checked
      * @return list<LineChoice>

@@ -33,15 +33,7 @@ final readonly class LineUpInput
             'date' => ['nullable', 'string', 'max:200'],
             'place' => ['nullable', 'string', 'max:500'],
             'toldCount' => ['nullable', 'integer', 'min:0', 'max:100000'],
-            'choices' => ['present', 'array', 'max:2000'],
-            'choices.*.lineId' => ['required', 'uuid'],
-            'choices.*.as' => ['required', 'in:placed,new,unplaced,aside'],
-            'choices.*.personId' => ['nullable', 'uuid'],
-            'choices.*.reason' => ['nullable', 'string', 'max:2000'],
-            'choices.*.declined' => ['nullable', 'array', 'max:200'],
-            'choices.*.declined.*' => ['string', 'max:300'],
-            'choices.*.wanted' => ['nullable', 'array', 'max:200'],
-            'choices.*.wanted.*' => ['string', 'max:300'],
+            ...LineChoiceInput::rules(),
         ];
     }
 }

@@ -25,15 +25,7 @@ final readonly class TakeInInput
     {
         return [
             'version' => ['required', 'integer'],
-            'choices' => ['present', 'array', 'max:2000'],
-            'choices.*.lineId' => ['required', 'uuid'],
-            'choices.*.as' => ['required', 'in:placed,new,unplaced,aside'],
-            'choices.*.personId' => ['nullable', 'uuid'],
-            'choices.*.reason' => ['nullable', 'string', 'max:2000'],
-            'choices.*.declined' => ['nullable', 'array', 'max:200'],
-            'choices.*.declined.*' => ['string', 'max:300'],
-            'choices.*.wanted' => ['nullable', 'array', 'max:200'],
-            'choices.*.wanted.*' => ['string', 'max:300'],
+            ...LineChoiceInput::rules(),
             'why' => ['nullable', 'string', 'max:5000'],
         ];
     }

@@ -74,10 +74,11 @@ final readonly class PicturePages
         if ($key !== null) {
             $query->whereRaw('(path, id) > (?, ?)', $key);
         }
-        $files = $query->orderBy('path')->orderBy('id')->limit(self::AT_ONCE)->get()->filter($this->openness->isPictureOpen(...))->values();
+        $fetched = $query->orderBy('path')->orderBy('id')->limit(self::AT_ONCE)->get();
+        $files = $fetched->filter($this->openness->isPictureOpen(...))->values();
         $previews = DB::table('previews')->where('tree_id', $this->current->id())->whereIn('sha256', $files->pluck('sha256'))->get()->keyBy('sha256');
         $on = $this->on(array_values($files->pluck('id')->all()));
-        $last = $files->count() === self::AT_ONCE ? $files->last() : null;
+        $last = $fetched->count() === self::AT_ONCE ? $fetched->last() : null;
 
         return new PicturesPage(array_values($files->map(static fn (Media $file): PictureLine => new PictureLine(
             $file->id, $file->title, $file->path, $file->type, $file->bytes, $previews[$file->sha256]->state ?? 'waiting', self::pages($previews[$file->sha256] ?? null),

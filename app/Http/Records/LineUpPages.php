@@ -9,7 +9,9 @@ use App\Http\Resources\LineOffer;
 use App\Http\Resources\LineUpResource;
 use App\Http\Resources\ToldResource;
 use App\Models\Record;
+use App\Trees\CurrentTree;
 use App\Trees\DatabaseTree;
+use App\Trees\OwnVariants;
 use App\Trees\Records\LineChoice;
 use App\Trees\Records\LineUps;
 use App\Trees\Records\RollOf;
@@ -32,7 +34,7 @@ use NorthBough\Core\Tree\Sex;
 /** A record lined up with the tree, for the margin of the reading table. */
 final readonly class LineUpPages
 {
-    public function __construct(private RollOf $rolls, private LineUps $lineUps, private DatabaseTree $tree)
+    public function __construct(private RollOf $rolls, private LineUps $lineUps, private DatabaseTree $tree, private CurrentTree $current)
     {
     }
 
@@ -50,7 +52,8 @@ final readonly class LineUpPages
         $ids = array_merge(array_values($placed), ...array_map(static fn (array $offers): array => array_map(static fn (Offer $offer): string => $offer->personId, $offers), array_values($lined->offers)));
         $people = $this->tree->lives(array_values(array_unique($ids)));
         $against = new AgainstTheTree($roll, $placed, $this->tree);
-        $lines = array_map(fn (RollLine $line): LinedUpLine => $this->line($roll, $line, $as[$line->id] ?? null, $placed, $lined, $people, $against), $roll->lines);
+        $variants = OwnVariants::of($this->current);
+        $lines = array_map(fn (RollLine $line): LinedUpLine => $this->line($roll, $line, $as[$line->id] ?? null, $placed, $lined, $people, $against, $variants), $roll->lines);
         $fewer = $toldCount !== null && $toldCount > count($roll->lines) ? 'The page counts '.$toldCount.', and '.count($roll->lines).' lines are here.' : '';
 
         return new LineUpResource($lines, $fewer, self::reason($roll, $lines));
@@ -108,7 +111,7 @@ final readonly class LineUpPages
      * @param  array<string, string>  $placed
      * @param  array<string, Person>  $people
      */
-    private function line(Roll $roll, RollLine $line, ?string $as, array $placed, LinedUp $lined, array $people, AgainstTheTree $against): LinedUpLine
+    private function line(Roll $roll, RollLine $line, ?string $as, array $placed, LinedUp $lined, array $people, AgainstTheTree $against, NameVariants $variants): LinedUpLine
     {
         $person = $placed[$line->id] ?? '';
         $state = $as ?? ($person === '' ? LineChoice::NEW : LineChoice::PLACED);
@@ -119,7 +122,7 @@ final readonly class LineUpPages
         return new LinedUpLine(
             $line->id, $state, $person, isset($people[$person]) ? $people[$person]->name()->shown() : '',
             $odds === [] ? '' : self::odds($odds[0]->odds), self::odds($lined->newOdds[$line->id] ?? 1.0),
-            $state === LineChoice::PLACED && isset($people[$person]) ? $this->asks($roll, $line, $people[$person]) : '',
+            $state === LineChoice::PLACED && isset($people[$person]) ? self::asks($roll, $line, $people[$person], $variants) : '',
             array_map(static fn (Offer $offer): LineOffer => new LineOffer($offer->personId, $people[$offer->personId]->name()->shown(), LifeYears::shown($people[$offer->personId]), self::odds($offer->odds), $offer->grounds), $offers),
             array_map(fn (Told $one): ToldResource => $this->told($roll, $one), $told),
         );
@@ -148,9 +151,8 @@ final readonly class LineUpPages
     }
 
     /** What is asked before a line goes to somebody whose known names do not fit; empty where they do. */
-    private function asks(Roll $roll, RollLine $line, Person $person): string
+    private static function asks(Roll $roll, RollLine $line, Person $person, NameVariants $variants): string
     {
-        $variants = $this->lineUps->variants();
         foreach ($person->names as $name) {
             if (self::fits($roll, $line, $name->name->given, $variants)) {
                 return '';

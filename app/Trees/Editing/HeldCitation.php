@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace App\Trees\Editing;
 
-use App\Models\Claim;
 use App\Models\Event;
-use App\Models\Record;
 use App\Models\Source;
 
 /** A citation that somebody holds while they enter facts: each of them is cited by it. Held for one request at a time. */
@@ -15,6 +13,10 @@ final class HeldCitation
     private ?string $sourceId = null;
 
     private string $locator = '';
+
+    public function __construct(private readonly Citations $citations)
+    {
+    }
 
     public function hold(string $sourceId, string $locator): void
     {
@@ -34,8 +36,6 @@ final class HeldCitation
         if ($source === null) {
             return;
         }
-        $record = Record::query()->where('source_id', $source->id)->where('locator', $this->locator)->first()
-            ?? Record::query()->create(['source_id' => $source->id, 'locator' => $this->locator]);
-        Claim::query()->create(['record_id' => $record->id, 'event_id' => $event->id]);
+        $this->citations->cite('event_id', $event->id, $source, $this->locator, '');
     }
 }

@@ -106,7 +106,6 @@ final readonly class TakeIn
         $isMarriedName = $roll->tie($line) === Tie::Partner && $roll->principalOf($line) !== null && $roll->name($roll->principalOf($line))->surname === $name->surname;
         $person = $this->people->named($isMarriedName ? $name->withoutSurname() : $name, $roll->sex($line));
         $taken->people++;
-        $taken->made[] = $person->id;
         Claim::query()->create(['record_id' => $this->recordOf($line), 'roll_line_id' => $line->id, 'aspect' => 'name', 'words' => $line->name,
             'name_id' => Name::query()->where('person_id', $person->id)->firstOrFail()->id]);
 

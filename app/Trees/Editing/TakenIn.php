@@ -21,9 +21,6 @@ final class TakenIn
 
     public int $rivals = 0;
 
-    /** @var list<string> ids of people who were made */
-    public array $made = [];
-
     /** Seven placed, two of them new, eight facts, three agree. */
     public function words(): string
     {

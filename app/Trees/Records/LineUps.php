@@ -6,13 +6,13 @@ namespace App\Trees\Records;
 
 use App\Trees\CurrentTree;
 use App\Trees\DatabaseTree;
+use App\Trees\OwnVariants;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use NorthBough\Core\Linkage\Candidates;
 use NorthBough\Core\Linkage\HouseholdLineUp;
 use NorthBough\Core\Linkage\LinedUp;
 use NorthBough\Core\Linkage\LookFor;
-use NorthBough\Core\Naming\NameVariants;
 use NorthBough\Core\Record\Roll;
 
 /** Fetches who may be meant by the lines of a record, however large the tree is, and has them lined up. */
@@ -34,7 +34,7 @@ final readonly class LineUps
      */
     public function of(Roll $roll, array $pinned, array $aside): LinedUp
     {
-        $variants = $this->variants();
+        $variants = OwnVariants::of($this->current);
         $ids = array_values(array_filter($pinned));
         $seen = [];
         foreach ($roll->lines as $line) {
@@ -48,14 +48,6 @@ final readonly class LineUps
         }
 
         return HouseholdLineUp::of($roll, Candidates::around($this->tree, array_values(array_unique($ids))), $variants, $pinned, $aside);
-    }
-
-    public function variants(): NameVariants
-    {
-        /** @var list<string> $own */
-        $own = DB::table('name_variants')->where('tree_id', $this->current->id())->orderBy('id')->pluck('words')->values()->all();
-
-        return NameVariants::with($own);
     }
 
     /** @return list<string> */

@@ -103,7 +103,7 @@ final readonly class SourceKind
         foreach ($this->fields as $field) {
             if ($field->tag === '') {
                 $remarks[] = "“{$field->label}” goes to no tag of the open standard: it is written into the note of the source.";
-            } elseif (! in_array($field->tag, ['PAGE'], true)) {
+            } elseif ($field->tag !== 'PAGE') {
                 $byTag[$field->tag][] = $field->label;
             }
         }

@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace NorthBough\Core\Linkage;
 
 use NorthBough\Core\Chrono\DaySpan;
-use NorthBough\Core\Chrono\GenDate;
-use NorthBough\Core\Chrono\ToldAge;
 use NorthBough\Core\Compare\Comparison;
 use NorthBough\Core\Compare\PersonalNames;
 use NorthBough\Core\Compare\Places;
@@ -65,7 +63,7 @@ final class LineLikeness
             $score += self::SEX_CONTRADICTS;
             $grounds[] = $sexes->ground;
         }
-        $told = $this->births[$line->id] ??= $this->birth($line);
+        $told = $this->births[$line->id] ??= $this->roll->born($line);
         if ($told !== null && $candidate->birth !== null) {
             [$weight, $ground] = self::age($told, $candidate);
             $score += $weight;
@@ -119,19 +117,6 @@ final class LineLikeness
         return $this->compared["{$which}|{$one}|{$other}"] ??= $which === 'g'
             ? PersonalNames::compare(PersonalName::of($one, ''), PersonalName::of($other, ''), $this->variants)
             : PersonalNames::compare(PersonalName::of('', $one), PersonalName::of('', $other), $this->variants);
-    }
-
-    /** The birth that the line tells: by a day in its own column, else by the sum of a told age. */
-    private function birth(RollLine $line): ?DaySpan
-    {
-        $written = $this->roll->said($line, Meaning::BirthDate);
-        if ($written !== '') {
-            return GenDate::parse($written)->span();
-        }
-        $age = ToldAge::parse($this->roll->said($line, Meaning::Age), $this->roll->kind->telling);
-        $told = $this->roll->date->span();
-
-        return $age === null || $told === null ? null : $age->bornBySum($told);
     }
 
     private function isOutOfLife(RollLine $line, Candidate $candidate): bool

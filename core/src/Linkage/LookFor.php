@@ -4,12 +4,9 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Linkage;
 
-use NorthBough\Core\Chrono\GenDate;
-use NorthBough\Core\Chrono\ToldAge;
 use NorthBough\Core\Naming\NameVariants;
 use NorthBough\Core\Naming\SearchForm;
 use NorthBough\Core\Naming\SoundCode;
-use NorthBough\Core\Record\Meaning;
 use NorthBough\Core\Record\Roll;
 use NorthBough\Core\Record\RollLine;
 
@@ -31,11 +28,8 @@ final readonly class LookFor
     {
         $name = $roll->name($line);
         $given = explode(' ', SearchForm::of($name->given))[0];
-        $written = $roll->said($line, Meaning::BirthDate);
         $told = $roll->date->span();
-        $age = ToldAge::parse($roll->said($line, Meaning::Age), $roll->kind->telling);
-        $born = $written !== '' ? GenDate::parse($written)->span() : ($age === null || $told === null ? null : $age->bornBySum($told));
-        $born = $born?->softenedBy(self::YEARS, 0, 0);
+        $born = $roll->born($line)?->softenedBy(self::YEARS, 0, 0);
 
         return new self(
             SoundCode::each($name->wholeSurname()), SearchForm::of($name->wholeSurname()), $given === '' ? [] : [$given, ...$variants->of($given)],

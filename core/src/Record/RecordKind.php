@@ -78,13 +78,6 @@ final readonly class RecordKind
         return true;
     }
 
-    /** Keeps the columns, under another name: a beginning for a kind of one's own. */
-    public function copiedAs(string $code, string $name): self
-    {
-        return new self($code, $name, $this->words, $this->columns, $this->roles, $this->event, $this->eventIsOfAll, $this->heads,
-            $this->telling, $this->isTall, $this->delayDays, $this->countsFor);
-    }
-
     /**
      * @param  array<mixed>  $said  as toArray gives it
      *

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Record;
 
+use NorthBough\Core\Chrono\DaySpan;
 use NorthBough\Core\Chrono\GenDate;
+use NorthBough\Core\Chrono\ToldAge;
 use NorthBough\Core\Naming\PersonalName;
 use NorthBough\Core\Tree\Sex;
 
@@ -76,7 +78,20 @@ final readonly class Roll
         };
     }
 
-    /** The name with the surname that "do" or a line without one takes from the line above. */
+    /** The days of birth that a line tells: by a day in its own column, else by the sum of a told age. */
+    public function born(RollLine $line): ?DaySpan
+    {
+        $written = $this->said($line, Meaning::BirthDate);
+        if ($written !== '') {
+            return GenDate::parse($written)->span();
+        }
+        $age = ToldAge::parse($this->said($line, Meaning::Age), $this->kind->telling);
+        $told = $this->date->span();
+
+        return $age === null || $told === null ? null : $age->bornBySum($told);
+    }
+
+    /** The name as it is written, in its parts. */
     public function name(RollLine $line): PersonalName
     {
         return PersonalName::parse($line->name);
