@@ -189,7 +189,7 @@ export function KindOfSource({
                     : (value) => setSaid((now) => ({ ...now, [field.code]: value }))
                 }
               />,
-              <span key="use" className="text-graphite" title={use?.examples.join('\n')}>
+              <span key="use" className="whitespace-nowrap text-graphite" title={use?.examples.join('\n')}>
                 {use === undefined || use.sources === 0
                   ? ''
                   : use.sources === 1
