@@ -21,6 +21,7 @@ use App\Http\People\PeopleController;
 use App\Http\People\RolesController;
 use App\Http\People\TiesController;
 use App\Http\People\UnionsController;
+use App\Http\Pictures\BesideController;
 use App\Http\Pictures\PicturesController;
 use App\Http\Pictures\RegionsController;
 use App\Http\Places\PlacePartsController;
@@ -76,6 +77,8 @@ Route::prefix('api')->group(function (): void {
         Route::get('jump', [IndexController::class, 'jump']);
         Route::get('people/{person}', [PeopleController::class, 'show']);
         Route::get('people/{person}/lines', [LinesController::class, 'show']);
+        Route::get('people/{person}/pictures', [BesideController::class, 'person']);
+        Route::get('facts/{fact}/beside', [BesideController::class, 'fact']);
         Route::get('people/{person}/card', [CardsController::class, 'show']);
         Route::get('reading/places', [ReadingController::class, 'places']);
         Route::get('sources', [SourcesController::class, 'index']);
@@ -90,6 +93,7 @@ Route::prefix('api')->group(function (): void {
         Route::get('media/{media}/original', [PicturesController::class, 'original']);
         Route::get('places', [PlacesController::class, 'index']);
         Route::get('places/{place}', [PlacesController::class, 'show']);
+        Route::get('places/{place}/pictures', [BesideController::class, 'place']);
         Route::get('reading/date', [ReadingController::class, 'date']);
         Route::get('reading/entry', [ReadingController::class, 'entry']);
         Route::get('reading/sum', [ReadingController::class, 'sum']);
@@ -124,6 +128,8 @@ Route::prefix('api')->group(function (): void {
         Route::delete('facts/{fact}', [FactsController::class, 'destroy']);
         Route::post('facts/{fact}/citations', [CitationsController::class, 'store']);
         Route::delete('claims/{claim}', [CitationsController::class, 'destroy']);
+        Route::get('claims/{claim}/others', [CitationsController::class, 'others']);
+        Route::post('claims/{claim}/others', [CitationsController::class, 'share']);
         Route::delete('parent-sets/{parentSet}', [TiesController::class, 'parents']);
         Route::patch('parent-sets/{parentSet}', [TiesController::class, 'changeParents']);
         Route::get('parent-sets/{parentSet}/move', [TiesController::class, 'foretellChild']);
@@ -138,6 +144,7 @@ Route::prefix('api')->group(function (): void {
         Route::patch('notes/{note}', [NotesController::class, 'update']);
         Route::delete('notes/{note}', [NotesController::class, 'destroy']);
         Route::post('people/{person}/tasks', [TasksController::class, 'store']);
+        Route::post('records/{record}/tasks', [TasksController::class, 'onRecord']);
         Route::patch('tasks/{task}', [TasksController::class, 'update']);
         Route::delete('tasks/{task}', [TasksController::class, 'destroy']);
         Route::post('groups', [GroupsController::class, 'makeGroup']);
@@ -173,6 +180,7 @@ Route::prefix('api')->group(function (): void {
         Route::post('sources/{source}/records', [RecordsController::class, 'store']);
         Route::put('records/{record}', [RecordsController::class, 'update']);
         Route::delete('records/{record}', [RecordsController::class, 'destroy']);
+        Route::post('records/{record}/called', [RecordsController::class, 'callIn']);
         Route::put('records/{record}/draft', [RecordsController::class, 'draft']);
         Route::delete('records/{record}/draft', [RecordsController::class, 'dropDraft']);
         Route::post('records/{record}/line-up', [RecordsController::class, 'lineUp']);

@@ -10,6 +10,8 @@ namespace App\Models;
  * @property string $media_id
  * @property string|null $person_id
  * @property string|null $record_id
+ * @property string|null $event_id
+ * @property string|null $place_id
  * @property int $position
  * @property bool $is_main
  * @property array<string, mixed>|null $view

@@ -24,6 +24,7 @@ use NorthBough\Core\Tree\Placing;
 use NorthBough\Core\Tree\PlacingState;
 use NorthBough\Core\Tree\Proof;
 use NorthBough\Core\Tree\Sex;
+use NorthBough\Core\Tree\SourceForms;
 use NorthBough\Core\Tree\Standing;
 use NorthBough\Core\Tree\TreeView;
 use NorthBough\Core\Tree\Union;
@@ -233,14 +234,21 @@ final readonly class DatabaseTree implements TreeView
             ->whereIn('claims.event_id', $eventIds)
             ->orderBy('claims.ordinal')->orderBy('claims.id')
             ->get(['claims.id', 'claims.event_id', 'claims.record_id', 'claims.words', 'claims.taken_over', 'records.locator', 'sources.id as source_id',
-                'sources.title', 'sources.author', 'sources.publication', 'sources.kind', 'sources.source_kind_id', 'sources.fields', 'repositories.name as repository']);
+                'sources.title', 'sources.author', 'sources.publication', 'sources.kind', 'sources.source_kind_id', 'sources.fields', 'records.fields as record_fields', 'repositories.name as repository']);
         $backing = [];
         foreach ($rows as $row) {
-            $source = new CitedSource($row->source_id, $row->title, $row->author, $row->publication, $row->repository ?? '', $row->kind === '' && $row->source_kind_id === null ? null : app(KindsOfSource::class)->forms($row->kind, $row->source_kind_id, json_decode($row->fields, true, flags: JSON_THROW_ON_ERROR), $row->repository ?? ''));
+            $source = new CitedSource($row->source_id, $row->title, $row->author, $row->publication, $row->repository ?? '', self::forms($row));
             $backing[$row->event_id][] = new Backing($row->id, $row->record_id, $source, $row->locator, $row->words, $row->taken_over);
         }
 
         return $backing;
+    }
+
+    /** What the record says of where it stands goes into the forms with what the source says. */
+    private static function forms(stdClass $row): ?SourceForms
+    {
+        return $row->kind === '' && $row->source_kind_id === null ? null : app(KindsOfSource::class)->forms($row->kind, $row->source_kind_id,
+            KindsOfSource::ofRecord(json_decode($row->record_fields, true, flags: JSON_THROW_ON_ERROR)) + json_decode($row->fields, true, flags: JSON_THROW_ON_ERROR), $row->repository ?? '');
     }
 
     private function name(stdClass $row): Name

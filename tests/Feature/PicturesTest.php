@@ -118,10 +118,37 @@ final class PicturesTest extends TestCase
         $record = $this->api('POST', '/sources/'.$this->source('Packet').'/records', ['kind' => 'free'])->json('id');
         $image = $this->api('POST', "/records/{$record}/images", ['uploadId' => $this->upload(self::picture(20, 20), 'a.png')])->json('id');
         $seq = $this->tree->refresh()->last_change;
-        $view = ['page' => 0, 'x' => 0.25, 'y' => 0.5, 'zoom' => 1.5, 'turn' => 90, 'inverted' => true, 'contrast' => 2, 'brightness' => 1];
+        $view = ['page' => 0, 'x' => 0.25, 'y' => 0.5, 'zoom' => 1.5, 'turn' => 90, 'inverted' => true, 'contrast' => 2, 'brightness' => 1, 'headsPage' => 0, 'headsTop' => 0.125, 'headsHeight' => 0.0625];
         $this->api('PUT', "/images/{$image}/view", $view)->assertNoContent();
         self::assertEquals($view, $this->api('GET', "/records/{$record}")->json('images.0.view'));
         self::assertSame($seq, $this->tree->refresh()->last_change);
+    }
+
+    public function test_a_picture_is_put_on_a_fact_and_on_a_place_and_taken_off(): void
+    {
+        $ewan = $this->person('Ewan Tarrel h b 1845 Hask d 1899');
+        $una = $this->person('Una Tarrel w b 1990');
+        $birth = $this->fact($ewan, 'birth')->id;
+        $place = $this->api('POST', '/places', ['name' => 'Hask'])->assertOk()->json('id');
+        $put = fn (int $width, array $on): string => $this->api('POST', '/pictures', ['uploadId' => $this->upload(self::picture($width, 20), "{$width}.png"), ...$on])->assertOk()->json('id');
+        $cradle = $put(30, ['factId' => $birth]);
+        $light = $put(31, ['placeId' => $place]);
+        $ofUna = $put(32, ['factId' => $this->fact($una, 'birth')->id]);
+
+        self::assertSame([[$cradle, 'ready']], array_map(static fn (array $one): array => [$one['mediaId'], $one['state']], $this->api('GET', "/facts/{$birth}/beside")->assertOk()->json('pictures')));
+        self::assertSame([$light], array_column($this->api('GET', "/places/{$place}/pictures")->assertOk()->json('pictures'), 'mediaId'));
+        self::assertSame([[], []], [$this->api('GET', "/people/{$ewan}/pictures")->json('pictures'), $this->api('GET', "/facts/{$birth}/beside")->json('slips')]);
+        self::assertSame(['Birth 1845', "people/{$ewan}"], array_values(array_intersect_key($this->api('GET', "/pictures/{$cradle}")->json('on.0'), ['says' => 1, 'link' => 1])));
+
+        $reader = $this->account('reader@marren.example');
+        DB::table('members')->insert(['tree_id' => $this->tree->id, 'user_id' => $reader->id, 'role' => 'reader']);
+        $this->actingAs($reader);
+        self::assertSame([200, 200, 403], array_map(fn (string $id): int => $this->api('GET', "/pictures/{$id}")->getStatusCode(), [$cradle, $light, $ofUna]));
+        self::assertSame([], $this->api('GET', "/facts/{$this->fact($una, 'birth')->id}/beside")->json('pictures'));
+
+        $this->actingAs($this->user);
+        $this->api('DELETE', "/images/{$this->api('GET', "/places/{$place}/pictures")->json('pictures.0.imageId')}")->assertNoContent();
+        self::assertSame([], $this->api('GET', "/places/{$place}/pictures")->json('pictures'));
     }
 
     private function take(string $content, string $name, ?string $personId = null): string

@@ -742,6 +742,54 @@ export interface paths {
     patch: operations['changeUnion']
     trace?: never
   }
+  '/api/trees/{tree}/people/{person}/pictures': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get: operations['picturesOfPerson']
+    put?: never
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/places/{place}/pictures': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get: operations['picturesOfPlace']
+    put?: never
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/facts/{fact}/beside': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get: operations['besideFact']
+    put?: never
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
   '/api/trees/{tree}/records/{record}/images': {
     parameters: {
       query?: never
@@ -801,7 +849,7 @@ export interface paths {
     }
     get: operations['pictures']
     put?: never
-    /** Takes a file in by itself, or onto somebody. */
+    /** Takes a file in by itself, or onto somebody, a fact or a place. */
     post: operations['addPicture']
     delete?: never
     options?: never
@@ -1152,6 +1200,23 @@ export interface paths {
     patch?: never
     trace?: never
   }
+  '/api/trees/{tree}/claims/{claim}/others': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    /** Who of the family has the same event, or may get it, with this citation. */
+    get: operations['othersToCite']
+    put?: never
+    post: operations['citeOthers']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
   '/api/trees/{tree}/claims/{claim}': {
     parameters: {
       query?: never
@@ -1227,6 +1292,23 @@ export interface paths {
     get?: never
     put?: never
     post: operations['beginRecord']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/records/{record}/called': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    /** Calls several people of the tree into the roll at once: placed lines whose words are still to be read from the page. */
+    post: operations['callIntoRoll']
     delete?: never
     options?: never
     head?: never
@@ -1472,6 +1554,23 @@ export interface paths {
     get?: never
     put?: never
     post: operations['addTask']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/records/{record}/tasks': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    /** What the copy of a record lacks, or whatever else is to be done about it. */
+    post: operations['addRecordTask']
     delete?: never
     options?: never
     head?: never
@@ -1856,6 +1955,11 @@ export interface components {
       leads: boolean
       why?: string | null
     }
+    /** @description Several people of the tree at once. */
+    PeopleInput: {
+      people: string[]
+      version?: number | null
+    }
     PersonChangeInput: {
       version: number
       sex?: string | null
@@ -1868,6 +1972,8 @@ export interface components {
       uploadId: string
       title?: string | null
       personId?: string | null
+      factId?: string | null
+      placeId?: string | null
     }
     /** @description What is left out stays; empty takes away what was said. Degrees are decimal, south and west below nought. */
     PlaceInput: {
@@ -2026,6 +2132,11 @@ export interface components {
       contrast: number
       /** Format: float */
       brightness: number
+      headsPage: number
+      /** Format: float */
+      headsTop: number
+      /** Format: float */
+      headsHeight: number
     }
     /** @description Words, and the place that they stand for; without one, the places that they name are made. */
     WordingInput: {
@@ -2037,6 +2148,11 @@ export interface components {
       words: string
       date: string
       place: string
+    }
+    /** @description What is looked at beside a fact: the strips of the pages behind it, and the pictures that were put on it. */
+    BesideFact: {
+      slips: components['schemas']['SlipOfClaim'][]
+      pictures: components['schemas']['PictureHere'][]
     }
     BoxResource: {
       personId: string
@@ -2458,6 +2574,14 @@ export interface components {
       toCentre: string
       portrait: components['schemas']['PortraitResource'] | null
     }
+    /** @description A picture or file on somebody, a fact or a place, small. */
+    PictureHere: {
+      imageId: string
+      mediaId: string
+      title: string
+      state: string
+      page: components['schemas']['PagePreview'] | null
+    }
     /** @description A file in a list, with what it is on. */
     PictureLine: {
       id: string
@@ -2488,6 +2612,9 @@ export interface components {
       pages: components['schemas']['PagePreview'][]
       regions: components['schemas']['RegionResource'][]
       on: components['schemas']['PictureOn'][]
+    }
+    PicturesHere: {
+      pictures: components['schemas']['PictureHere'][]
     }
     PicturesPage: {
       rows: components['schemas']['PictureLine'][]
@@ -2634,6 +2761,7 @@ export interface components {
       images: components['schemas']['ImageResource'][]
       draft: components['schemas']['DraftResource'] | null
       unplaced: number
+      asked: components['schemas']['SourceFieldResource'][]
     }
     /** @description A record of a source with everything that is cited to it. */
     RecordUse: {
@@ -2745,6 +2873,25 @@ export interface components {
       accountsOpen: boolean
       firstAccount: boolean
     }
+    /** @description Somebody of the family on whose same event a citation may be put too. */
+    ShareOffer: {
+      personId: string
+      name: string
+      years: string
+      fact: string
+      isCited: boolean
+    }
+    ShareOffers: {
+      people: components['schemas']['ShareOffer'][]
+    }
+    /** @description The ink that a claim was read from: the strip of the page on which its line stands. */
+    SlipOfClaim: {
+      claimId: string
+      mediaId: string
+      page: components['schemas']['PagePreview']
+      slip: components['schemas']['SlipResource']
+      view: components['schemas']['ViewResource'] | null
+    }
     /** @description The strip of page that one line stands on, as shares of the page’s sides. */
     SlipResource: {
       image: string
@@ -2838,6 +2985,7 @@ export interface components {
       text: string
       done: boolean
       personId: string | null
+      recordId: string | null
       about: string
     }
     /** @description One thing that a line tells, against what the tree has. */
@@ -2923,7 +3071,10 @@ export interface components {
       id: string
       words: string
     }
-    /** @description Where somebody left a picture: page, middle as shares of its sides, zoom, turn, and how it is lit. */
+    /**
+     * @description Where somebody left a picture: page, middle as shares of its sides, zoom, turn, how it is lit, and the strip with the
+     *     printed heads of its columns; a height of 0 is no strip.
+     */
     ViewResource: {
       page: number
       /** Format: float */
@@ -2938,6 +3089,11 @@ export interface components {
       contrast: number
       /** Format: float */
       brightness: number
+      headsPage: number
+      /** Format: float */
+      headsTop: number
+      /** Format: float */
+      headsHeight: number
     }
     /** @description `state` is never wed, widowed, free, bound or not known. */
     WeddingStateResource: {
@@ -4988,6 +5144,102 @@ export interface operations {
       }
     }
   }
+  picturesOfPerson: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        person: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['PicturesHere']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  picturesOfPlace: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        place: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['PicturesHere']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  besideFact: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        fact: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['BesideFact']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
   addImage: {
     parameters: {
       query?: never
@@ -6028,6 +6280,74 @@ export interface operations {
       }
     }
   }
+  othersToCite: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        claim: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['ShareOffers']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  citeOthers: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        claim: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['PeopleInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['MadeResource']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
   uncite: {
     parameters: {
       query?: never
@@ -6301,6 +6621,42 @@ export interface operations {
     requestBody: {
       content: {
         'application/json': components['schemas']['BeginRecordInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['MadeResource']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  callIntoRoll: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        record: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['PeopleInput']
       }
     }
     responses: {
@@ -6938,6 +7294,7 @@ export interface operations {
     parameters: {
       query?: {
         person?: string
+        record?: string
       }
       header?: never
       path: {
@@ -6974,6 +7331,42 @@ export interface operations {
       path: {
         tree: string
         person: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['TaskInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['MadeResource']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  addRecordTask: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        record: string
       }
       cookie?: never
     }

@@ -15,6 +15,8 @@ final readonly class PictureInput
         #[OA\Property] public string $uploadId,
         #[OA\Property] public ?string $title = null,
         #[OA\Property] public ?string $personId = null,
+        #[OA\Property] public ?string $factId = null,
+        #[OA\Property] public ?string $placeId = null,
     ) {
     }
 
@@ -25,6 +27,8 @@ final readonly class PictureInput
             'uploadId' => ['required', 'uuid'],
             'title' => ['nullable', 'string', 'max:500'],
             'personId' => ['nullable', 'uuid'],
+            'factId' => ['nullable', 'uuid'],
+            'placeId' => ['nullable', 'uuid'],
         ];
     }
 }

@@ -20,6 +20,9 @@ final readonly class ViewInput
         #[OA\Property] public bool $inverted,
         #[OA\Property] public float $contrast,
         #[OA\Property] public float $brightness,
+        #[OA\Property] public int $headsPage = 0,
+        #[OA\Property] public float $headsTop = 0,
+        #[OA\Property] public float $headsHeight = 0,
     ) {
     }
 
@@ -35,6 +38,9 @@ final readonly class ViewInput
             'inverted' => ['required', 'boolean'],
             'contrast' => ['required', 'numeric', 'min:0', 'max:10'],
             'brightness' => ['required', 'numeric', 'min:0', 'max:10'],
+            'headsPage' => ['nullable', 'integer', 'min:0'],
+            'headsTop' => ['nullable', 'numeric', 'min:0', 'max:1'],
+            'headsHeight' => ['nullable', 'numeric', 'min:0', 'max:1'],
         ];
     }
 }

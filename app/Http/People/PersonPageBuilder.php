@@ -84,7 +84,7 @@ final readonly class PersonPageBuilder
             kept: $isWithheld ? [] : $kept[$row->id] ?? [],
             deleting: self::weight($person, $own, count($unions) + count($sets)),
             groups: $this->groups($row->id),
-            tasks: $isWithheld ? [] : $this->tasks->of($row->id, 50),
+            tasks: $isWithheld ? [] : $this->tasks->of(['person_id' => $row->id], 50),
             isLiving: $isLiving,
             saidDeadWhy: $isWithheld ? '' : $row->said_dead_why,
             toCentre: $this->centre->termOf($row->id),

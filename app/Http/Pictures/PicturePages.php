@@ -21,6 +21,7 @@ use App\Models\Region;
 use App\Trees\CurrentTree;
 use App\Trees\Records\OpenRecords;
 use Illuminate\Support\Facades\DB;
+use NorthBough\Core\Tree\EventKinds;
 use stdClass;
 
 /** Pictures for the page. */
@@ -109,20 +110,27 @@ final readonly class PicturePages
             ->leftJoin('records', static fn ($join) => $join->on('records.tree_id', 'media_links.tree_id')->on('records.id', 'media_links.record_id'))
             ->leftJoin('sources', static fn ($join) => $join->on('sources.tree_id', 'records.tree_id')->on('sources.id', 'records.source_id'))
             ->leftJoin('person_lines', static fn ($join) => $join->on('person_lines.tree_id', 'media_links.tree_id')->on('person_lines.person_id', 'media_links.person_id'))
+            ->leftJoin('events', static fn ($join) => $join->on('events.tree_id', 'media_links.tree_id')->on('events.id', 'media_links.event_id'))
+            ->leftJoin('places', static fn ($join) => $join->on('places.tree_id', 'media_links.tree_id')->on('places.id', 'media_links.place_id'))
             ->where('media_links.tree_id', $this->current->id())->whereIn('media_links.media_id', $mediaIds)->orderBy('media_links.position')->orderBy('media_links.id')
-            ->get(['media_links.id', 'media_links.media_id', 'media_links.person_id', 'media_links.record_id', 'sources.title', 'records.locator', 'person_lines.shown_name']);
+            ->get(['media_links.id', 'media_links.media_id', 'media_links.person_id', 'media_links.record_id', 'media_links.place_id', 'sources.title', 'records.locator', 'person_lines.shown_name',
+                'places.name as place', 'events.kind', 'events.date_shown', 'events.person_id as whose']);
         $on = [];
         foreach ($rows as $row) {
-            $on[$row->media_id][] = $row->record_id !== null
-                ? new PictureOn($row->id, trim("{$row->title}, {$row->locator}", ', '), "records/table/{$row->record_id}")
-                : new PictureOn($row->id, $row->shown_name ?? 'something else', $row->person_id === null ? '' : "people/{$row->person_id}");
+            $on[$row->media_id][] = match (true) {
+                $row->record_id !== null => new PictureOn($row->id, trim("{$row->title}, {$row->locator}", ', '), "records/table/{$row->record_id}"),
+                $row->person_id !== null => new PictureOn($row->id, $row->shown_name ?? '?', "people/{$row->person_id}"),
+                $row->place_id !== null => new PictureOn($row->id, $row->place ?? '?', "places/{$row->place_id}"),
+                $row->kind !== null => new PictureOn($row->id, trim(EventKinds::named($row->kind)->word." {$row->date_shown}"), $row->whose === null ? '' : "people/{$row->whose}"),
+                default => new PictureOn($row->id, 'something else', ''),
+            };
         }
 
         return $on;
     }
 
     /** @return list<PagePreview> */
-    private static function pages(?stdClass $preview): array
+    public static function pages(?stdClass $preview): array
     {
         /** @var list<array{width: int, height: int, levels: int}> $pages */
         $pages = $preview === null ? [] : json_decode($preview->pages, true, flags: JSON_THROW_ON_ERROR);
@@ -132,12 +140,18 @@ final readonly class PicturePages
 
     private static function image(MediaLink $link, Media $file, ?stdClass $preview): ImageResource
     {
-        $view = $link->view;
-
         return new ImageResource(
             $link->id, $file->id, $file->title !== '' ? $file->title : basename($file->path), $file->type, $preview->state ?? 'waiting', $preview->problem ?? '',
             self::pages($preview),
-            $view === null ? null : new ViewResource((int) $view['page'], (float) $view['x'], (float) $view['y'], (float) $view['zoom'], (int) $view['turn'], (bool) $view['inverted'], (float) $view['contrast'], (float) $view['brightness']),
+            self::view($link->view),
         );
+    }
+
+    /** @param  array<string, mixed>|null  $kept */
+    public static function view(?array $kept): ?ViewResource
+    {
+        return $kept === null || ! isset($kept['zoom']) ? null : new ViewResource(
+            (int) $kept['page'], (float) $kept['x'], (float) $kept['y'], (float) $kept['zoom'], (int) $kept['turn'], (bool) $kept['inverted'], (float) $kept['contrast'], (float) $kept['brightness'],
+            (int) ($kept['headsPage'] ?? 0), (float) ($kept['headsTop'] ?? 0), (float) ($kept['headsHeight'] ?? 0));
     }
 }

@@ -19,9 +19,11 @@ use App\Http\Resources\PicturePage;
 use App\Http\Resources\PicturesPage;
 use App\Http\Tree\TreesController;
 use App\Jobs\MakePreviews;
+use App\Models\Event;
 use App\Models\Media;
 use App\Models\MediaLink;
 use App\Models\Person;
+use App\Models\Place;
 use App\Models\Record;
 use App\Models\Upload;
 use App\Refusal;
@@ -105,22 +107,34 @@ final readonly class PicturesController
         return response()->json($pages->one($this->open($media)));
     }
 
-    /** Takes a file in by itself, or onto somebody. */
+    /** Takes a file in by itself, or onto somebody, a fact or a place. */
     #[Post('/trees/{tree}/pictures', 'addPicture', MadeResource::class, PictureInput::class)]
     public function add(Request $request, string $tree): JsonResponse
     {
         $input = PictureInput::from($request);
         $media = $this->taken($request, $input->uploadId, function (Upload $upload) use ($input): Media {
             $media = $this->files->take($upload->path(), $upload->name, $input->title ?? '');
-            if ($input->personId !== null && MediaLink::query()->where('person_id', $input->personId)->where('media_id', $media->id)->doesntExist()) {
-                MediaLink::query()->create(['media_id' => $media->id, 'person_id' => Person::query()->where('id', $input->personId)->firstOrFail()->id,
-                    'position' => 1 + (int) MediaLink::query()->where('person_id', $input->personId)->max('position'), 'entered_for' => $input->personId]);
+            foreach (self::targets($input) as $column => $id) {
+                $there = MediaLink::query()->where($column, $id);
+                if ((clone $there)->where('media_id', $media->id)->doesntExist()) {
+                    MediaLink::query()->create(['media_id' => $media->id, $column => $id, 'position' => 1 + (int) $there->max('position'), 'entered_for' => $input->personId]);
+                }
             }
 
             return $media;
         });
 
         return response()->json(new MadeResource($media->id));
+    }
+
+    /** @return array<string, string> id by column of media_links */
+    private static function targets(PictureInput $input): array
+    {
+        return array_filter([
+            'person_id' => $input->personId === null ? null : Person::query()->findOrFail($input->personId)->id,
+            'event_id' => $input->factId === null ? null : Event::query()->findOrFail($input->factId)->id,
+            'place_id' => $input->placeId === null ? null : Place::query()->findOrFail($input->placeId)->id,
+        ]);
     }
 
     #[Patch('/trees/{tree}/pictures/{media}', 'titlePicture', MadeResource::class, TitleInput::class)]

@@ -5,9 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Records;
 
 use App\Http\Api\Delete;
+use App\Http\Api\Get;
 use App\Http\Api\Post;
 use App\Http\Inputs\CitationInput;
+use App\Http\Inputs\PeopleInput;
 use App\Http\Resources\MadeResource;
+use App\Http\Resources\ShareOffer;
+use App\Http\Resources\ShareOffers;
 use App\Http\Tree\TreesController;
 use App\Models\Claim;
 use App\Models\Event;
@@ -16,9 +20,11 @@ use App\Trees\Changes\Change;
 use App\Trees\Changes\ChangeSets;
 use App\Trees\Changes\Intent;
 use App\Trees\Editing\Citations;
+use App\Trees\Editing\SharedCitations;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use NorthBough\Core\Tree\LifeYears;
 
 final readonly class CitationsController
 {
@@ -38,6 +44,29 @@ final readonly class CitationsController
         );
 
         return response()->json(new MadeResource($claim->id));
+    }
+
+    /** Who of the family has the same event, or may get it, with this citation. */
+    #[Get('/trees/{tree}/claims/{claim}/others', 'othersToCite', ShareOffers::class)]
+    public function others(SharedCitations $shared, string $tree, string $claim): JsonResponse
+    {
+        return response()->json(new ShareOffers(array_map(static fn (array $one): ShareOffer => new ShareOffer(
+            $one['person']->id, $one['person']->name()->shown(), LifeYears::shown($one['person']),
+            $one['fact'] === null ? '' : implode(', ', array_filter([$one['fact']->date->shown, $one['fact']->place])), $one['isCited'],
+        ), $shared->among(Claim::query()->findOrFail($claim)))));
+    }
+
+    #[Post('/trees/{tree}/claims/{claim}/others', 'citeOthers', MadeResource::class, PeopleInput::class)]
+    public function share(Request $request, SharedCitations $shared, string $tree, string $claim): JsonResponse
+    {
+        $people = PeopleInput::from($request)->people;
+        $row = Claim::query()->findOrFail($claim);
+        $this->changes->run(
+            new Intent(TreesController::user($request), 'Put a citation on the same event of '.(count($people) === 1 ? 'one more' : count($people).' more')),
+            static fn (): int => $shared->put($row, $people),
+        );
+
+        return response()->json(new MadeResource($claim));
     }
 
     #[Delete('/trees/{tree}/claims/{claim}', 'uncite')]

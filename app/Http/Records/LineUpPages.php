@@ -20,6 +20,7 @@ use NorthBough\Core\Compare\Verdict;
 use NorthBough\Core\Linkage\LinedUp;
 use NorthBough\Core\Linkage\Offer;
 use NorthBough\Core\Naming\NameVariants;
+use NorthBough\Core\Naming\PersonalName;
 use NorthBough\Core\Record\AgainstTheTree;
 use NorthBough\Core\Record\Roll;
 use NorthBough\Core\Record\RollLine;
@@ -165,9 +166,13 @@ final readonly class LineUpPages
     /** A surname changes with a wedding; the given name is what must fit. */
     private static function fits(Roll $roll, RollLine $line, string $given, NameVariants $variants): bool
     {
-        $name = $roll->name($line);
+        foreach ($roll->names($line) as $name) {
+            if ($name->given === '' || $given === '' || PersonalNames::compare($name->withoutSurname(), PersonalName::of($given, ''), $variants)->verdict !== Verdict::Incomparable) {
+                return true;
+            }
+        }
 
-        return $name->given === '' || $given === '' || PersonalNames::compare($name->withoutSurname(), \NorthBough\Core\Naming\PersonalName::of($given, ''), $variants)->verdict !== Verdict::Incomparable;
+        return false;
     }
 
     /** 97 in 100; over 99 in 100. */

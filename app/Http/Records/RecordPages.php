@@ -10,6 +10,7 @@ use App\Http\Resources\DraftResource;
 use App\Http\Resources\RecordResource;
 use App\Http\Resources\RollLineResource;
 use App\Http\Resources\SlipResource;
+use App\Http\Resources\SourceFieldResource;
 use App\Models\Placing;
 use App\Models\Record;
 use App\Models\RollLine;
@@ -35,7 +36,7 @@ final readonly class RecordPages
     public function one(Record $record, User $user): RecordResource
     {
         $source = Source::query()->findOrFail($record->source_id);
-        $cited = new CitedSource($source->id, $source->title, $source->author, $source->publication, '', $this->sourceKinds->forms($source->kind, $source->source_kind_id, $source->fields, ''));
+        $cited = new CitedSource($source->id, $source->title, $source->author, $source->publication, '', $this->sourceKinds->forms($source->kind, $source->source_kind_id, KindsOfSource::ofRecord($record->fields ?? []) + $source->fields, ''));
         $rows = $this->rolls->rows($record);
         $placings = $this->rolls->placings($record);
         $names = DB::table('person_lines')->where('tree_id', $this->current->id())->whereIn('person_id', $placings->pluck('person_id')->filter())->pluck('shown_name', 'person_id');
@@ -46,6 +47,7 @@ final readonly class RecordPages
             (object) ($record->fields ?? []), $record->transcription ?? '', $record->file_number ?? '', $record->told_count, $record->source_class ?? 'unstated', $record->look_again ?? false,
             array_values($rows->map(static fn (RollLine $row): RollLineResource => self::line($row, $placings->get($row->id), $names))->all()),
             $this->pictures->ofRecord($record), $this->draft($record, $user), $rows->count() - $placings->count(),
+            array_map(SourceFieldResource::of(...), $this->sourceKinds->of($source->kind, $source->source_kind_id)?->ofRecord() ?? []),
         );
     }
 
@@ -56,7 +58,7 @@ final readonly class RecordPages
 
         return new RollLineResource(
             $row->id, $row->role, $row->name_typed, (object) $row->columns,
-            $slip === null ? null : new SlipResource($slip['image'], (int) $slip['page'], (float) $slip['left'], (float) $slip['top'], (float) $slip['width'], (float) $slip['height']),
+            $slip === null ? null : SlipResource::of($slip),
             match ($placing?->state) {
                 null => 'unplaced',
                 'set aside' => 'aside',

@@ -12,6 +12,7 @@ use App\Http\Inputs\BeginRecordInput;
 use App\Http\Inputs\DraftInput;
 use App\Http\Inputs\LineChoiceInput;
 use App\Http\Inputs\LineUpInput;
+use App\Http\Inputs\PeopleInput;
 use App\Http\Inputs\RecordInput;
 use App\Http\Inputs\RollLineInput;
 use App\Http\Inputs\TakeInInput;
@@ -77,6 +78,23 @@ final readonly class RecordsController
             $this->rolls->head($row, $input->head());
             $this->rolls->keep($change, $row, RollLineInput::lines($input->lines));
             // Two people at one roll: whoever keeps second reads first what the other kept.
+            DB::table('records')->where('tree_id', $row->tree_id)->where('id', $row->id)->increment('version');
+        });
+        $this->drafts->forget($record);
+
+        return response()->json(new MadeResource($record));
+    }
+
+    /** Calls several people of the tree into the roll at once: placed lines whose words are still to be read from the page. */
+    #[Post('/trees/{tree}/records/{record}/called', 'callIntoRoll', MadeResource::class, PeopleInput::class)]
+    public function callIn(Request $request, string $tree, string $record): JsonResponse
+    {
+        $input = PeopleInput::from($request);
+        $count = count($input->people);
+        $this->changes->run(new Intent(TreesController::user($request), 'Called '.($count === 1 ? 'somebody' : "{$count} people").' into a roll'), function () use ($record, $input): void {
+            $row = Record::query()->findOrFail($record);
+            ChangedMeanwhile::unless($row, $input->version ?? 0, []);
+            $this->rolls->callIn($row, $input->people);
             DB::table('records')->where('tree_id', $row->tree_id)->where('id', $row->id)->increment('version');
         });
         $this->drafts->forget($record);

@@ -146,7 +146,7 @@ final readonly class SourceKindsController
     {
         return new SourceKindResource(
             $kind->code, $kind->name, $kind->words, $kind->what, $kind->where, $kind->form, ! isset(SourceKinds::all()[$kind->code]), $version,
-            array_map(static fn (SourceField $field): SourceFieldResource => new SourceFieldResource($field->code, $field->label, $field->hint, $field->example, $field->kind->value, $field->tag, $field->isOfRecord, $field->onlyWith), $kind->fields),
+            array_map(SourceFieldResource::of(...), $kind->fields),
             $kind->full, $kind->short, $kind->bibliography,
             array_map(static fn (array $gap): GapResource => new GapResource($gap['field'], $gap['text']), NotePattern::parse($kind->full)->gaps()), $kind->remarks(),
         );

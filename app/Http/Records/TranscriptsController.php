@@ -59,7 +59,7 @@ final readonly class TranscriptsController
         $hide = $isKept ? static fn (string $text): string => $text : $this->living->names()->hide(...);
         $source = Source::query()->findOrFail($record->source_id);
         $repository = (string) Repository::query()->where('id', $source->repository_id)->value('name');
-        $forms = $this->kinds->forms($source->kind, $source->source_kind_id, array_map($hide, $source->fields), $hide($repository));
+        $forms = $this->kinds->forms($source->kind, $source->source_kind_id, array_map($hide, KindsOfSource::ofRecord($record->fields ?? []) + $source->fields), $hide($repository));
         $cited = new CitedSource($source->id, $hide($source->title), $hide($source->author), $hide($source->publication), $hide($repository), $forms);
         $roll = $this->rolls->roll($record);
         $lines = array_map(static fn (RollLine $line): RollLine => new RollLine($line->id, $hide($line->name), $line->role, array_map($hide, $line->columns)), $roll->lines);

@@ -13,6 +13,7 @@ use App\Http\Resources\MadeResource;
 use App\Http\Resources\TaskList;
 use App\Http\Tree\TreesController;
 use App\Models\Person;
+use App\Models\Record;
 use App\Models\Task;
 use App\Refusal;
 use App\Trees\Changes\Change;
@@ -34,24 +35,41 @@ final readonly class TasksController
     {
     }
 
-    #[Get('/trees/{tree}/tasks', 'tasks', TaskList::class, query: ['person'])]
+    #[Get('/trees/{tree}/tasks', 'tasks', TaskList::class, query: ['person', 'record'])]
     public function index(Request $request): JsonResponse
     {
-        $person = $request->string('person')->toString();
+        $about = [];
+        foreach (['person' => 'person_id', 'record' => 'record_id'] as $asked => $column) {
+            if (Str::isUuid($request->string($asked)->toString())) {
+                $about[$column] = $request->string($asked)->toString();
+            }
+        }
 
-        return response()->json(new TaskList($this->rows->of(Str::isUuid($person) ? $person : null, self::MOST)));
+        return response()->json(new TaskList($this->rows->of($about, self::MOST)));
     }
 
     #[Post('/trees/{tree}/people/{person}/tasks', 'addTask', MadeResource::class, TaskInput::class)]
     public function store(Request $request, string $tree, string $person): JsonResponse
     {
+        return $this->add($request, ['person_id' => Person::query()->findOrFail($person)->id]);
+    }
+
+    /** What the copy of a record lacks, or whatever else is to be done about it. */
+    #[Post('/trees/{tree}/records/{record}/tasks', 'addRecordTask', MadeResource::class, TaskInput::class)]
+    public function onRecord(Request $request, string $tree, string $record): JsonResponse
+    {
+        return $this->add($request, ['record_id' => Record::query()->findOrFail($record)->id]);
+    }
+
+    /** @param  array<string, string>  $about  id by column */
+    private function add(Request $request, array $about): JsonResponse
+    {
         $text = trim(TaskInput::from($request)->text ?? '');
         if ($text === '') {
             throw new Refusal('Say what is to be done.');
         }
-        $about = Person::query()->findOrFail($person)->id;
         $task = $this->changes->run(new Intent(TreesController::user($request), "Noted to do: {$text}"),
-            static fn (): Task => Task::query()->create(['person_id' => $about, 'text' => $text, 'position' => 1 + (int) Task::query()->max('position')]));
+            static fn (): Task => Task::query()->create([...$about, 'text' => $text, 'position' => 1 + (int) Task::query()->max('position')]));
 
         return response()->json(new MadeResource($task->id));
     }

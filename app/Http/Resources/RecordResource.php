@@ -17,6 +17,7 @@ final readonly class RecordResource
      * @param  list<WordsResource>  $shortNote
      * @param  list<RollLineResource>  $lines
      * @param  list<ImageResource>  $images
+     * @param  list<SourceFieldResource>  $asked  what the kind of source asks of each record
      */
     public function __construct(
         #[OA\Property] public string $id,
@@ -39,6 +40,7 @@ final readonly class RecordResource
         #[ListOf(ImageResource::class)] public array $images,
         #[OA\Property] public ?DraftResource $draft,
         #[OA\Property] public int $unplaced,
+        #[ListOf(SourceFieldResource::class)] public array $asked,
     ) {
     }
 }

@@ -19,4 +19,10 @@ final readonly class SlipResource
         #[OA\Property] public float $height,
     ) {
     }
+
+    /** @param  array<string, mixed>  $kept */
+    public static function of(array $kept): self
+    {
+        return new self($kept['image'], (int) $kept['page'], (float) $kept['left'], (float) $kept['top'], (float) $kept['width'], (float) $kept['height']);
+    }
 }

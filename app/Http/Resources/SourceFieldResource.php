@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use NorthBough\Core\Citation\SourceField;
 use OpenApi\Attributes as OA;
 
 /** A field of a kind of source. */
@@ -20,5 +21,10 @@ final readonly class SourceFieldResource
         #[OA\Property] public bool $isOfRecord,
         #[OA\Property] public string $onlyWith,
     ) {
+    }
+
+    public static function of(SourceField $field): self
+    {
+        return new self($field->code, $field->label, $field->hint, $field->example, $field->kind->value, $field->tag, $field->isOfRecord, $field->onlyWith);
     }
 }

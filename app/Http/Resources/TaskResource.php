@@ -16,6 +16,7 @@ final readonly class TaskResource
         #[OA\Property] public string $text,
         #[OA\Property] public bool $done,
         #[OA\Property] public ?string $personId,
+        #[OA\Property] public ?string $recordId,
         #[OA\Property] public string $about,
     ) {
     }

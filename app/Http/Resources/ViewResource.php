@@ -6,7 +6,10 @@ namespace App\Http\Resources;
 
 use OpenApi\Attributes as OA;
 
-/** Where somebody left a picture: page, middle as shares of its sides, zoom, turn, and how it is lit. */
+/**
+ * Where somebody left a picture: page, middle as shares of its sides, zoom, turn, how it is lit, and the strip with the
+ * printed heads of its columns; a height of 0 is no strip.
+ */
 #[OA\Schema]
 final readonly class ViewResource
 {
@@ -19,6 +22,9 @@ final readonly class ViewResource
         #[OA\Property] public bool $inverted,
         #[OA\Property] public float $contrast,
         #[OA\Property] public float $brightness,
+        #[OA\Property] public int $headsPage,
+        #[OA\Property] public float $headsTop,
+        #[OA\Property] public float $headsHeight,
     ) {
     }
 }

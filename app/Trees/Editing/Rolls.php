@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Trees\Editing;
 
 use App\Models\Claim;
+use App\Models\Person;
 use App\Models\Place;
 use App\Models\Placing;
 use App\Models\Record;
@@ -13,6 +14,7 @@ use App\Models\Source;
 use App\Refusal;
 use App\Trees\Changes\Change;
 use App\Trees\Records\KindsOfRecord;
+use App\Trees\Records\KindsOfSource;
 use Illuminate\Support\Str;
 use NorthBough\Core\Chrono\GenDate;
 use NorthBough\Core\Naming\SearchForm;
@@ -22,7 +24,7 @@ final readonly class Rolls
 {
     public const MOST_LINES = 2000;
 
-    public function __construct(private WrittenDates $dates, private Places $places)
+    public function __construct(private WrittenDates $dates, private Places $places, private KindsOfSource $kinds)
     {
     }
 
@@ -42,6 +44,7 @@ final readonly class Rolls
         }
         if (isset($said['fields'])) {
             $columns['fields'] = array_filter($said['fields'], static fn (string $value): bool => $value !== '');
+            $columns['locator'] = $this->locator($record, $columns);
         }
         if (array_key_exists('toldCount', $said)) {
             $columns['told_count'] = $said['toldCount'];
@@ -60,6 +63,22 @@ final readonly class Rolls
     }
 
     /**
+     * Where in the source: as somebody wrote it, else as the fields say that the kind of source asks.
+     *
+     * @param  array<string, mixed>  $columns
+     */
+    private function locator(Record $record, array $columns): string
+    {
+        $source = Source::query()->findOrFail($record->source_id);
+        $kind = $this->kinds->of($source->kind, $source->source_kind_id);
+        $written = (string) ($columns['locator'] ?? $record->locator);
+        $composed = $kind?->locator(KindsOfSource::ofRecord($columns['fields'])) ?? '';
+        $before = $kind?->locator(KindsOfSource::ofRecord($record->fields ?? [])) ?? '';
+
+        return $composed !== '' && in_array($written, ['', $before], true) ? $composed : $written;
+    }
+
+    /**
      * Keeps the whole roll as it is on the page now: lines that are no longer there go, with their placings.
      *
      * @param  list<array{id: string, name: string, role?: string, columns?: array<string, string>, slip?: array<string, mixed>|null}>  $lines
@@ -67,7 +86,7 @@ final readonly class Rolls
     public function keep(Change $change, Record $record, array $lines): void
     {
         if (count($lines) > self::MOST_LINES) {
-            throw new Refusal('A record holds '.self::MOST_LINES.' lines at most. Begin another for the next page.');
+            throw new Refusal(self::tooLong());
         }
         $before = RollLine::query()->where('record_id', $record->id)->get()->keyBy('id');
         $isTakenIn = $this->isTakenIn($record);
@@ -106,9 +125,39 @@ final readonly class Rolls
         }
     }
 
+    /**
+     * Lines for people who stand on the page and are known already; what is written of them is left to be read.
+     *
+     * @param  list<string>  $personIds
+     *
+     * @throws Refusal when one of them stands on the record already
+     */
+    public function callIn(Record $record, array $personIds): void
+    {
+        $lines = RollLine::query()->where('record_id', $record->id);
+        if ((clone $lines)->count() + count($personIds) > self::MOST_LINES) {
+            throw new Refusal(self::tooLong());
+        }
+        $placed = Placing::query()->whereIn('roll_line_id', (clone $lines)->select('id'))->where('state', 'placed')->pluck('person_id')->flip();
+        $position = (int) $lines->max('position');
+        $span = $record->date->span();
+        foreach (array_unique($personIds) as $id) {
+            if (isset($placed[$id])) {
+                throw new Refusal('One of them stands on this record already. Leave them out, and call the others.', 409);
+            }
+            $line = RollLine::query()->create(['record_id' => $record->id, 'position' => ++$position, 'columns' => [], 'day_lo' => $span?->earliest, 'day_hi' => $span?->latest]);
+            Placing::query()->create(['roll_line_id' => $line->id, 'person_id' => Person::query()->findOrFail($id)->id, 'state' => 'placed', 'reason' => '', 'entered_for' => $id]);
+        }
+    }
+
     public function isTakenIn(Record $record): bool
     {
         return Placing::query()->whereIn('roll_line_id', RollLine::query()->where('record_id', $record->id)->select('id'))->exists()
             || Claim::query()->where('record_id', $record->id)->whereNotNull('roll_line_id')->exists();
+    }
+
+    private static function tooLong(): string
+    {
+        return 'A record holds '.self::MOST_LINES.' lines at most. Begin another for the next page.';
     }
 }

@@ -99,9 +99,17 @@ final readonly class ToldFacts
 
     private function add(Telling $telling, string $column, string $ownerId, TakenIn $taken): Event
     {
+        $event = $this->facts->add($column, $ownerId, self::said($telling));
+        if ($telling->reading !== '') {
+            // Another reading of a doubtful word is a rival of the first.
+            $event->fill(['standing' => 'rival'])->save();
+            $taken->rivals++;
+
+            return $event;
+        }
         $taken->facts++;
 
-        return $this->facts->add($column, $ownerId, self::said($telling));
+        return $event;
     }
 
     /** What contradicts stands beside what is there, and does not lead. */
@@ -138,14 +146,21 @@ final readonly class ToldFacts
         if ($known->exists()) {
             return null;
         }
+        $columns = [
+            'roll_line_id' => $telling->lineId, 'other_line_id' => $telling->otherLineId === '' ? null : $telling->otherLineId,
+            'aspect' => $aspect, 'reading' => $telling->isDoubtful ? 'doubtful' : 'sure', 'taken_over' => false,
+            'said' => array_filter(['rule' => $telling->rule, 'working' => $telling->working, 'date' => $telling->date->typed, 'place' => $telling->place, 'value' => $telling->value]),
+        ];
+        $plain = $on === [] ? null : Claim::query()->where('record_id', $record->id)->whereNull('roll_line_id')->where($on)->orderBy('id')->first();
+        if ($plain !== null) {
+            // The record was cited for this already, by somebody who had no roll: now it is read from its line.
+            $plain->fill([...$columns, 'words' => $plain->words === '' ? $telling->words : $plain->words])->save();
+
+            return $plain;
+        }
         $taken->cited += $isMore ? 1 : 0;
 
-        return Claim::query()->create([
-            'record_id' => $record->id, 'roll_line_id' => $telling->lineId, 'other_line_id' => $telling->otherLineId === '' ? null : $telling->otherLineId,
-            'aspect' => $aspect, 'words' => $telling->words,
-            'said' => array_filter(['rule' => $telling->rule, 'working' => $telling->working, 'date' => $telling->date->typed, 'place' => $telling->place, 'value' => $telling->value]),
-            ...$on,
-        ]);
+        return Claim::query()->create(['record_id' => $record->id, 'words' => $telling->words, ...$columns, ...$on]);
     }
 
     private function union(string $one, string $other): Union

@@ -13,6 +13,8 @@ use NorthBough\Core\Tree\SourceForms;
 /** The kinds of source of the current tree: those that ship, and its own. */
 final class KindsOfSource
 {
+    public const OF_RECORD = 'cite:';
+
     /** @var array<string, array<string, SourceKind>> the tree's own, by tree and id */
     private array $own = [];
 
@@ -35,6 +37,25 @@ final class KindsOfSource
     public function all(): array
     {
         return [...array_values($this->own()), ...array_values(SourceKinds::all())];
+    }
+
+    /**
+     * What the fields of a record say of where it stands in its source; they are kept with its head, apart from the
+     * fields of its own kind.
+     *
+     * @param  array<string, string>  $fields  of a record's head
+     * @return array<string, string> by field of the kind of source
+     */
+    public static function ofRecord(array $fields): array
+    {
+        $said = [];
+        foreach ($fields as $code => $value) {
+            if (str_starts_with($code, self::OF_RECORD)) {
+                $said[substr($code, strlen(self::OF_RECORD))] = $value;
+            }
+        }
+
+        return $said;
     }
 
     /**

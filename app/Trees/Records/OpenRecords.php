@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Trees\Records;
 
+use App\Models\Event;
 use App\Models\Media;
 use App\Models\MediaLink;
 use App\Models\Record;
 use App\Models\Region;
+use App\Models\UnionPartner;
 use App\Trees\CurrentTree;
 use App\Trees\Living;
 use Illuminate\Support\Carbon;
@@ -50,11 +52,13 @@ final readonly class OpenRecords
         $links = MediaLink::query()->where('media_id', $media->id)->get();
         foreach ($links as $link) {
             $record = $link->record_id === null ? null : Record::query()->where('id', $link->record_id)->first();
-            if ($record === null ? $link->person_id === null : ! $this->isOpen($record)) {
+            if ($record === null ? $link->person_id === null && $link->event_id === null && $link->place_id === null : ! $this->isOpen($record)) {
                 return false;
             }
         }
-        $people = [...$links->pluck('person_id'), ...Region::query()->where('media_id', $media->id)->pluck('person_id')];
+        $events = Event::query()->whereIn('id', $links->pluck('event_id')->filter())->get();
+        $partners = UnionPartner::query()->whereIn('union_id', $events->pluck('union_id')->filter())->pluck('person_id');
+        $people = [...$links->pluck('person_id'), ...$events->pluck('person_id'), ...$partners, ...Region::query()->where('media_id', $media->id)->pluck('person_id')];
 
         return $links->isNotEmpty() && $this->living->among(array_values(array_filter($people))) === [];
     }

@@ -84,6 +84,24 @@ final readonly class SourceKind
         return implode(', ', $said);
     }
 
+    /** @return list<SourceField> those asked of each record and not of the source */
+    public function ofRecord(): array
+    {
+        return array_values(array_filter($this->fields, static fn (SourceField $field): bool => $field->isOfRecord));
+    }
+
+    /**
+     * Where in the source a record stands, in the order of its fields: "sheet 9, schedule 31".
+     *
+     * @param  array<string, string>  $values  by field
+     */
+    public function locator(array $values): string
+    {
+        $said = array_map(static fn (SourceField $field): string => trim($values[$field->code] ?? ''), $this->ofRecord());
+
+        return implode(', ', array_filter($said, static fn (string $value): bool => $value !== ''));
+    }
+
     /**
      * The fields that are asked, given what has a value already.
      *

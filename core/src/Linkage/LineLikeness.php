@@ -56,7 +56,7 @@ final class LineLikeness
             return new Likeness(Likeness::NEVER, ["{$candidate->shown} did not live on {$this->roll->date->shown}."]);
         }
         $grounds = [];
-        [$score, $ground] = $this->name($this->roll->name($line), $candidate);
+        [$score, $ground] = $this->bestName($line, $candidate);
         $grounds[] = $ground;
         $sexes = Sexes::compare($this->roll->sex($line), $candidate->sex);
         if ($sexes->verdict === Verdict::Contradicts) {
@@ -90,6 +90,18 @@ final class LineLikeness
         $weight = self::AGE_FITS - self::A_YEAR_OFF * min(self::OFTEN_OFF, $off) - self::A_YEAR_MORE * max(0.0, $off - self::OFTEN_OFF);
 
         return [$ages->verdict === Verdict::Contradicts ? self::TOO_FAR : $weight, $ages->ground];
+    }
+
+    /** @return array{float, string} the best of all readings of the name */
+    private function bestName(RollLine $line, Candidate $candidate): array
+    {
+        $best = [-INF, ''];
+        foreach ($this->roll->names($line) as $name) {
+            $likeness = $this->name($name, $candidate);
+            $best = $likeness[0] > $best[0] ? $likeness : $best;
+        }
+
+        return $best;
     }
 
     /** @return array{float, string} the best of all names that the candidate has */

@@ -26,13 +26,18 @@ final readonly class LookFor
 
     public static function of(Roll $roll, RollLine $line, NameVariants $variants): self
     {
-        $name = $roll->name($line);
-        $given = explode(' ', SearchForm::of($name->given))[0];
+        $sounds = [];
+        $forms = [];
+        foreach ($roll->names($line) as $name) {
+            $given = explode(' ', SearchForm::of($name->given))[0];
+            array_push($sounds, ...SoundCode::each($name->wholeSurname()));
+            array_push($forms, ...($given === '' ? [] : [$given, ...$variants->of($given)]));
+        }
         $told = $roll->date->span();
         $born = $roll->born($line)?->softenedBy(self::YEARS, 0, 0);
 
         return new self(
-            SoundCode::each($name->wholeSurname()), SearchForm::of($name->wholeSurname()), $given === '' ? [] : [$given, ...$variants->of($given)],
+            array_values(array_unique($sounds)), SearchForm::of($roll->name($line)->wholeSurname()), array_values(array_unique($forms)),
             // Without an age, nobody who is much older than a hundred is on a roll of the living.
             $born->earliest ?? ($told?->earliest === null ? null : $told->earliest - 40000), $born->latest ?? $told?->latest,
         );

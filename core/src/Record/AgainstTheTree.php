@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Record;
 
+use NorthBough\Core\Record\Following\DoubtfulReadings;
 use NorthBough\Core\Record\Following\Rules;
 use NorthBough\Core\Tree\Event;
 use NorthBough\Core\Tree\ParentageKind;
@@ -37,7 +38,11 @@ final readonly class AgainstTheTree
     /** @return list<Told> */
     public function of(RollLine $line): array
     {
-        return array_map($this->stand(...), Rules::of($this->roll, $line));
+        return array_map(function (Telling $telling): Told {
+            $told = $this->stand($telling);
+
+            return $telling->reading === '' ? $told : $told->onlyIfWanted();
+        }, DoubtfulReadings::of($this->roll, $line));
     }
 
     private function stand(Telling $telling): Told

@@ -97,6 +97,12 @@ final readonly class Roll
         return PersonalName::parse($line->name);
     }
 
+    /** @return non-empty-list<PersonalName> as it was read, then as a doubtful name may read besides */
+    public function names(RollLine $line): array
+    {
+        return [$this->name($line), ...array_map(PersonalName::parse(...), $line->others(RollLine::NAME))];
+    }
+
     public function line(string $id): ?RollLine
     {
         foreach ($this->lines as $line) {

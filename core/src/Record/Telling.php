@@ -21,6 +21,8 @@ final readonly class Telling
         public string $working,
         public string $words,
         public bool $isSaid,
+        public string $reading = '',
+        public bool $isDoubtful = false,
     ) {
     }
 
@@ -57,12 +59,30 @@ final readonly class Telling
     /** The same with the rule and its sum, in a sentence that can be checked. */
     public function by(string $rule, string $working): self
     {
-        return new self($this->of, $this->lineId, $this->otherLineId, $this->kind, $this->date, $this->place, $this->value, $rule, $working, $this->words, $this->isSaid);
+        return new self($this->of, $this->lineId, $this->otherLineId, $this->kind, $this->date, $this->place, $this->value, $rule, $working, $this->words, $this->isSaid, $this->reading, $this->isDoubtful);
+    }
+
+    /** What the line tells if a doubtful word reads so. */
+    public function readAs(string $reading): self
+    {
+        return new self($this->of, $this->lineId, $this->otherLineId, $this->kind, $this->date, $this->place, $this->value, $this->rule, "If it reads “{$reading}”. {$this->working}", $this->words, $this->isSaid, $reading, true);
+    }
+
+    /** It follows from a word whose reading is doubtful. */
+    public function doubted(): self
+    {
+        return new self($this->of, $this->lineId, $this->otherLineId, $this->kind, $this->date, $this->place, $this->value, $this->rule, $this->working, $this->words, $this->isSaid, $this->reading, true);
+    }
+
+    /** Whether two tell the same of the same. */
+    public function saysWhat(self $other): bool
+    {
+        return [$this->key(), $this->date->typed, $this->place, $this->value] === [$other->key(), $other->date->typed, $other->place, $other->value];
     }
 
     /** By which it is declined, and known again when the roll is read anew. */
     public function key(): string
     {
-        return implode(':', [$this->lineId, $this->rule, $this->of->value, $this->kind, $this->otherLineId]);
+        return implode(':', [$this->lineId, $this->rule, $this->of->value, $this->kind, $this->otherLineId, ...($this->reading === '' ? [] : [$this->reading])]);
     }
 }

@@ -32,4 +32,10 @@ final readonly class Told
     {
         return new self($telling, ToldState::Remark, $ground, '', false);
     }
+
+    /** Shown, and entered by nothing but a wish. */
+    public function onlyIfWanted(): self
+    {
+        return new self($this->telling, $this->state, $this->ground, $this->factId, false);
+    }
 }

@@ -71,11 +71,17 @@ final class RecordTranscript
         return new Table('Roll', $heads, $rows);
     }
 
-    /** A ditto is printed as the page has it, with what it stands for. */
+    /** A ditto is printed as the page has it, with what it stands for; a doubtful word with its other readings. */
     private static function asWritten(RollLine $line, string $code, string $value): string
     {
         $ditto = $line->columns["{$code}~"] ?? '';
+        $written = $ditto === '' || $ditto === $value ? $value : "{$ditto} [{$value}]";
+        $others = $line->others($code);
 
-        return $ditto === '' || $ditto === $value ? $value : "{$ditto} [{$value}]";
+        return match (true) {
+            ! in_array($code, $line->doubtful(), true) => $written,
+            $others === [] => "{$written} [?]",
+            default => "{$written} [or ".implode(', or ', $others).'?]',
+        };
     }
 }

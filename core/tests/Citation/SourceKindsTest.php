@@ -31,6 +31,14 @@ final class SourceKindsTest extends TestCase
         }
     }
 
+    public function test_where_a_record_stands_is_said_by_its_own_fields_in_their_order(): void
+    {
+        $census = SourceKinds::all()['census-page'];
+        self::assertSame(['sheet', 'household', 'page'], array_map(static fn ($field): string => $field->code, $census->ofRecord()));
+        self::assertSame('sheet 9, schedule 31', $census->locator(['household' => ' schedule 31', 'sheet' => 'sheet 9', 'keeper' => 'Kingdom of Aldane']));
+        self::assertSame('', $census->locator(['keeper' => 'Kingdom of Aldane']));
+    }
+
     public function test_empty_or_full_every_form_is_one_clean_sentence(): void
     {
         foreach (SourceKinds::all() as $kind) {

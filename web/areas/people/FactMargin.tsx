@@ -1,17 +1,24 @@
+import { useQuery } from '@tanstack/react-query'
 import { useState, type FormEvent } from 'react'
 import { Link } from 'react-router'
 import { toast } from 'sonner'
-import { api, told } from '../../api/client'
+import { api, told, type Schemas } from '../../api/client'
 import { useTreeId, useTreePath, useWrite, type Fact } from '../../api/useTree'
 import { BothSides } from '../../parts/BothSides'
 import { DateGap } from '../../parts/DateGap'
 import { PlaceGap } from '../../parts/PlaceGap'
+import { SlipView } from '../../parts/page/SlipView'
 import { Words } from '../../parts/Words'
+import { PicturesHere } from '../pictures/PicturesHere'
 import { Cite } from './Cite'
 import { Notes } from './Notes'
 import { Roles } from './Roles'
+import { ShareCitation } from './ShareCitation'
 import { StandsFor } from './StandsFor'
 import { KeepOrLeave } from '../../parts/KeepOrLeave'
+
+/** How tall the ink behind a citation is drawn, in pixels. */
+const INK = 40
 
 type Props = { fact: Fact; changing: boolean; onChanging: (on: boolean) => void; onGone: () => void }
 
@@ -20,6 +27,12 @@ export function FactMargin({ fact, changing, onChanging, onGone }: Props) {
   const tree = useTreeId()
   const path = useTreePath()
   const [citing, setCiting] = useState(false)
+  const [sharing, setSharing] = useState('')
+  const { data: beside } = useQuery({
+    queryKey: ['beside', tree, fact.id, fact.version, fact.citations.length],
+    queryFn: () =>
+      told(api.GET('/api/trees/{tree}/facts/{fact}/beside', { params: { path: { tree, fact: fact.id } } })),
+  })
   const uncite = useWrite((claim: string) =>
     told(api.DELETE('/api/trees/{tree}/claims/{claim}', { params: { path: { tree, claim } } })),
   )
@@ -69,6 +82,7 @@ export function FactMargin({ fact, changing, onChanging, onGone }: Props) {
         <ol className="space-y-3">
           {fact.citations.map((citation) => (
             <li key={citation.claimId} className="group">
+              <Ink slip={beside?.slips.find((slip) => slip.claimId === citation.claimId)} />
               <p className="font-serif text-[15px] leading-snug">
                 <Words words={citation.note} />
               </p>
@@ -88,7 +102,15 @@ export function FactMargin({ fact, changing, onChanging, onGone }: Props) {
                 <button type="button" className="act" onClick={() => uncite.mutate(citation.claimId)}>
                   Take off
                 </button>
+                {fact.unionId === null && (
+                  <button type="button" className="act" onClick={() => setSharing(citation.claimId)}>
+                    On others too
+                  </button>
+                )}
               </p>
+              {sharing === citation.claimId && (
+                <ShareCitation claim={citation.claimId} onDone={() => setSharing('')} />
+              )}
             </li>
           ))}
         </ol>
@@ -100,6 +122,7 @@ export function FactMargin({ fact, changing, onChanging, onGone }: Props) {
           </button>
         )}
       </section>
+      <PicturesHere pictures={beside?.pictures ?? []} on={{ factId: fact.id }} />
       <Roles fact={fact} />
       <Notes
         notes={fact.notes}
@@ -113,6 +136,23 @@ export function FactMargin({ fact, changing, onChanging, onGone }: Props) {
         }
       />
       {fact.kept.length > 0 && <Kept lines={fact.kept} />}
+    </div>
+  )
+}
+
+/** The ink that a citation was read from, as tall as can be read; it slides sideways. */
+function Ink({ slip: ink }: { slip: Schemas['SlipOfClaim'] | undefined }) {
+  if (!ink) return null
+  const { slip, page } = ink
+  const width = Math.round((INK * slip.width * page.width) / (slip.height * page.height))
+  return (
+    <div
+      role="img"
+      aria-label="The line of the page"
+      tabIndex={0}
+      className="mb-1 overflow-x-auto rounded-[2px] border border-rule"
+    >
+      <SlipView slip={slip} media={ink.mediaId} page={page} width={width} most={INK} lit={ink.view} />
     </div>
   )
 }

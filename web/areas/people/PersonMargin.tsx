@@ -8,6 +8,7 @@ import { LivingWord } from './LivingWord'
 import { Names } from './Names'
 import { Notes } from './Notes'
 import { OnRecords } from './OnRecords'
+import { PicturesOf } from './PicturesOf'
 import { Tasks } from './Tasks'
 import { Confirm } from '../../parts/Confirm'
 
@@ -48,6 +49,7 @@ export function PersonMargin({ person }: { person: Person }) {
       </section>
       <Names person={person} />
       <OnRecords key={person.id} person={person} />
+      <PicturesOf key={`pictures ${person.id}`} person={person.id} />
       <label className="flex items-baseline gap-3">
         <span className="heads font-semibold">Sex</span>
         <select className="gap" value={person.sex} onChange={(event) => setSex.mutate(event.target.value)}>

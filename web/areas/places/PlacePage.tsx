@@ -4,6 +4,7 @@ import { toast } from 'sonner'
 import { api, told, type Schemas } from '../../api/client'
 import { useTreeId, useTreePath, useWrite } from '../../api/useTree'
 import { ReckoningWords } from '../../parts/ReckoningWords'
+import { PicturesHere } from '../pictures/PicturesHere'
 import { PlaceHeading } from './PlaceHeading'
 import { PlaceTimes } from './PlaceTimes'
 
@@ -16,6 +17,10 @@ export function PlacePage({ id }: { id: string }) {
   const { data, error } = useQuery({
     queryKey: ['place', tree, id],
     queryFn: () => told(api.GET('/api/trees/{tree}/places/{place}', { params: at })),
+  })
+  const { data: pictures } = useQuery({
+    queryKey: ['pictures at', tree, id],
+    queryFn: () => told(api.GET('/api/trees/{tree}/places/{place}/pictures', { params: at })),
   })
   const reckon = useWrite(
     (body: Schemas['ReckoningInput']) =>
@@ -96,6 +101,7 @@ export function PlacePage({ id }: { id: string }) {
             ))}
           </ul>
         </section>
+        <PicturesHere pictures={pictures?.pictures ?? []} on={{ placeId: id }} />
         <p className="text-[14px]">
           <button type="button" className="act" onClick={() => remove.mutate(undefined)}>
             Delete this place

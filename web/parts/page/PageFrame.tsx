@@ -1,5 +1,6 @@
 import { useEffect, useLayoutEffect, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react'
 import { panned, pointAt, whole, wide, zoomed, type PageSize, type Slip, type View } from './geometry'
+import { PageLight } from './PageLight'
 import { TileView } from './TileView'
 
 type Props = {
@@ -18,6 +19,10 @@ type Props = {
   isWide: boolean
   /** The ruler is a rectangle, drawn with Shift held. */
   isRegion?: boolean
+  /** Takes the strip under the ruler for the printed heads of the columns. */
+  onHeads?: (strip: Slip) => void
+  /** Cuts a piece out, to set it beside others. */
+  onCut?: (piece: Slip) => void
   /** What is marked on the page already. */
   marks?: {
     id: string
@@ -31,6 +36,9 @@ type Props = {
 }
 
 const STEP = 60
+
+/** What a cut by key takes from the middle of the frame, in pixels of the screen. */
+const PIECE = { width: 180, height: 44 }
 
 /** A page to read from: pan, zoom, turn, light; and the ruler that lies on the line in hand. */
 export function PageFrame(props: Props) {
@@ -47,11 +55,14 @@ export function PageFrame(props: Props) {
     onLeave,
     isWide,
     isRegion = false,
+    onHeads,
+    onCut,
     marks = [],
   } = props
   const frame = useRef<HTMLDivElement>(null)
   const [size, setSize] = useState({ width: 0, height: 0 })
   const drawn = useRef<[number, number] | null>(null)
+  const [cutting, setCutting] = useState<Slip | null>(null)
   const dragged = useRef<{ x: number; y: number; moved: boolean } | null>(null)
   useLayoutEffect(() => {
     if (!frame.current) return
@@ -112,6 +123,25 @@ export function PageFrame(props: Props) {
     ruler &&
     onRuler({ ...ruler, left: Math.min(1 - ruler.width, Math.max(0, ruler.left + by * ruler.width)) })
   const height = ruler?.height ?? usual
+  const heads = onHeads && ruler?.image === image && ruler.page === number ? () => onHeads(ruler) : undefined
+  const cut =
+    onCut && now
+      ? () => {
+          const [width, height] = [
+            Math.min(1, PIECE.width / now.zoom / page.width),
+            Math.min(1, PIECE.height / now.zoom / page.height),
+          ]
+          const [left, top] = [
+            Math.min(1 - width, Math.max(0, now.x - width / 2)),
+            Math.min(1 - height, Math.max(0, now.y - height / 2)),
+          ]
+          onCut({ image, page: number, left, top, width, height })
+        }
+      : undefined
+  const toWhole = (now: View): View => {
+    const { x, y, zoom, turn } = whole(page, size.width, size.height, number)
+    return { ...now, x, y, zoom, turn }
+  }
   const pressed = (event: KeyboardEvent) => {
     if (!now || event.ctrlKey || event.metaKey) return
     const does: Record<string, () => void> = event.shiftKey
@@ -132,7 +162,9 @@ export function PageFrame(props: Props) {
           '+': () => onView(zoomed(now, 1.25)),
           '=': () => onView(zoomed(now, 1.25)),
           '-': () => onView(zoomed(now, 0.8)),
-          '0': () => onView({ ...whole(page, size.width, size.height, number), inverted: now.inverted }),
+          '0': () => onView(toWhole(now)),
+          n: () => heads?.(),
+          x: () => cut?.(),
           Enter: () => lay(now.y - height / 2, height),
           r: () => onView({ ...now, turn: (now.turn + 90) % 360 }),
           v: () => onView({ ...now, inverted: !now.inverted }),
@@ -152,7 +184,7 @@ export function PageFrame(props: Props) {
     event.currentTarget.setPointerCapture(event.pointerId)
     dragged.current = { x: event.clientX, y: event.clientY, moved: false }
     drawn.current =
-      isRegion && event.shiftKey && now && frame.current
+      (isRegion || onCut) && event.shiftKey && now && frame.current
         ? pointAt(now, page, frame.current.getBoundingClientRect(), event.clientX, event.clientY)
         : null
   }
@@ -168,7 +200,8 @@ export function PageFrame(props: Props) {
         Math.min(1 - left, Math.abs(x - fromX)),
         Math.min(1 - top, Math.abs(y - fromY)),
       ]
-      if (width > 0 && height > 0) onRuler({ image, page: number, left, top, width, height })
+      const piece = { image, page: number, left, top, width, height }
+      if (width > 0 && height > 0) isRegion ? onRuler(piece) : setCutting(piece)
       return
     }
     const [dx, dy] = [from.x - event.clientX, from.y - event.clientY]
@@ -179,6 +212,10 @@ export function PageFrame(props: Props) {
   const up = (event: PointerEvent) => {
     const from = dragged.current
     dragged.current = null
+    if (cutting) {
+      onCut?.(cutting)
+      setCutting(null)
+    }
     if (!from || from.moved || !now || !frame.current) return
     const [x, y] = pointAt(now, page, frame.current.getBoundingClientRect(), event.clientX, event.clientY)
     if (!isRegion) return lay(y - height / 2, height)
@@ -192,6 +229,12 @@ export function PageFrame(props: Props) {
       height,
     })
   }
+  const laid = (piece: { left: number; top: number; width: number; height: number }) => ({
+    left: size.width / 2 + (piece.left - (now?.x ?? 0)) * page.width * (now?.zoom ?? 1),
+    top: size.height / 2 + (piece.top - (now?.y ?? 0)) * page.height * (now?.zoom ?? 1),
+    width: piece.width * page.width * (now?.zoom ?? 1),
+    height: piece.height * page.height * (now?.zoom ?? 1),
+  })
   const isHere = ruler !== null && ruler.image === image && ruler.page === number
   return (
     <div className="relative h-full w-full">
@@ -200,7 +243,7 @@ export function PageFrame(props: Props) {
         tabIndex={0}
         role="application"
         aria-label={`${title}${pages.length > 1 ? `, page ${number + 1} of ${pages.length}` : ''}. Arrows pan, plus and minus zoom, Enter lays the ruler, Escape goes back to the line.`}
-        className="relative h-full w-full cursor-grab touch-none overflow-hidden bg-rule/40 focus-visible:outline-offset-[-3px] active:cursor-grabbing"
+        className="group relative h-full w-full cursor-grab touch-none overflow-hidden bg-rule/40 focus-visible:outline-offset-[-3px] active:cursor-grabbing"
         onKeyDown={pressed}
         onPointerDown={down}
         onPointerMove={move}
@@ -216,12 +259,7 @@ export function PageFrame(props: Props) {
                 key={mark.id}
                 aria-hidden
                 className="pointer-events-none absolute border border-raised outline outline-1 outline-ink/60"
-                style={{
-                  left: size.width / 2 + (mark.left - now.x) * page.width * now.zoom,
-                  top: size.height / 2 + (mark.top - now.y) * page.height * now.zoom,
-                  width: mark.width * page.width * now.zoom,
-                  height: mark.height * page.height * now.zoom,
-                }}
+                style={laid(mark)}
               >
                 <span className="absolute left-0 top-full whitespace-nowrap bg-raised px-1 text-[12px] text-ink">
                   {mark.label}
@@ -232,50 +270,25 @@ export function PageFrame(props: Props) {
           <div
             aria-hidden
             className={`pointer-events-none absolute ${isRegion ? 'border-2' : 'inset-x-0 border-y-2'} ${isProposed ? 'border-dashed' : ''} border-tide bg-tide/10`}
-            style={{
-              ...(isRegion
-                ? {
-                    left: size.width / 2 + (ruler.left - now.x) * page.width * now.zoom,
-                    width: ruler.width * page.width * now.zoom,
-                  }
-                : {}),
-              top: size.height / 2 + (ruler.top - now.y) * page.height * now.zoom,
-              height: ruler.height * page.height * now.zoom,
-            }}
+            style={isRegion ? laid(ruler) : { top: laid(ruler).top, height: laid(ruler).height }}
+          />
+        )}
+        {cutting && now && (
+          <div
+            aria-hidden
+            className="pointer-events-none absolute border-2 border-ochre"
+            style={laid(cutting)}
+          />
+        )}
+        {onCut && (
+          <div
+            aria-hidden
+            className="pointer-events-none absolute left-1/2 top-1/2 hidden -translate-x-1/2 -translate-y-1/2 border border-dashed border-ochre/70 group-focus-visible:block"
+            style={PIECE}
           />
         )}
       </div>
-      {now && <Light view={now} onView={onView} whole={() => whole(page, size.width, size.height, number)} />}
+      {now && <PageLight view={now} onView={onView} whole={() => toWhole(now)} onHeads={heads} onCut={cut} />}
     </div>
-  )
-}
-
-/** What can be done with the page, for the mouse; the keys do the same. */
-function Light({ view, onView, whole }: { view: View; onView: (view: View) => void; whole: () => View }) {
-  const steps: [string, string, View][] = [
-    ['closer', 'plus', zoomed(view, 1.25)],
-    ['farther', 'minus', zoomed(view, 0.8)],
-    ['whole', '0', whole()],
-    ['turn', 'r', { ...view, turn: (view.turn + 90) % 360 }],
-    ['invert', 'v', { ...view, inverted: !view.inverted }],
-    ['contrast', 'c', { ...view, contrast: view.contrast >= 3 ? 1 : view.contrast + 0.5 }],
-    ['light', 'b', { ...view, brightness: view.brightness >= 1.6 ? 0.6 : view.brightness + 0.2 }],
-  ]
-  return (
-    <p className="absolute bottom-1 right-2 flex gap-3 rounded-[3px] bg-raised/90 px-2 text-[12px]">
-      {steps.map(([word, key, next]) => (
-        <button
-          key={word}
-          type="button"
-          className="text-tide hover:underline"
-          title={`Key ${key}`}
-          onClick={() => onView(next)}
-        >
-          {word}
-          {word === 'contrast' && view.contrast !== 1 && ` ${view.contrast}`}
-          {word === 'invert' && view.inverted && ' back'}
-        </button>
-      ))}
-    </p>
   )
 }

@@ -6,7 +6,15 @@ export type Slip = Schemas['SlipResource']
 
 export const TILE = 512
 
-export const UNLIT = { inverted: false, contrast: 1, brightness: 1 }
+/** As the page is: neither lit otherwise, nor with its column heads cut. */
+export const UNLIT = {
+  inverted: false,
+  contrast: 1,
+  brightness: 1,
+  headsPage: 0,
+  headsTop: 0,
+  headsHeight: 0,
+}
 
 /** The view in which a page stands whole in a frame. */
 export function whole(page: PageSize, width: number, height: number, number = 0): View {

@@ -1,16 +1,26 @@
 import { DateGap } from '../../../parts/DateGap'
 import { PlaceGap } from '../../../parts/PlaceGap'
-import type { Head, Kind, Roll } from './roll'
+import { useState } from 'react'
+import { KindFinder } from '../KindFinder'
+import { LacksTask } from './LacksTask'
+import type { Head, RecordPage, Roll } from './roll'
 
 type Props = {
-  kind: Kind
+  record: RecordPage
   head: Head
   change: (step: string, to: (roll: Roll) => Roll) => void
+  /** Keeps the record as one of another kind. */
+  onKind: (code: string) => void
   onDone: () => void
 }
 
+/** Under which the head keeps what the kind of source asks of each record. */
+const OF_RECORD = 'cite:'
+
 /** What the page says once, and is true of every line. */
-export function HeadOfPage({ kind, head, change, onDone }: Props) {
+export function HeadOfPage({ record, head, change, onKind, onDone }: Props) {
+  const { kind } = record
+  const [asksKind, setAsksKind] = useState(false)
   const set = (said: Partial<Head>) =>
     change(`head ${Object.keys(said).join()}`, (roll) => ({ ...roll, head: { ...roll.head, ...said } }))
   const field = (code: string, value: string) => set({ fields: { ...head.fields, [code]: value } })
@@ -29,6 +39,23 @@ export function HeadOfPage({ kind, head, change, onDone }: Props) {
       }}
     >
       <h2 className="font-serif text-[20px]">The page itself</h2>
+      {asksKind ? (
+        <KindFinder
+          label="What kind of record is it?"
+          onChosen={(code) => {
+            setAsksKind(false)
+            onKind(code)
+          }}
+          onLeave={() => setAsksKind(false)}
+        />
+      ) : (
+        <p className="text-[14px] text-graphite">
+          {kind.name}{' '}
+          <button type="button" className="act" onClick={() => setAsksKind(true)}>
+            It is another kind
+          </button>
+        </p>
+      )}
       <label className="heads mt-2 block" htmlFor="head-date">
         {kind.event === 'census' ? 'Day of reckoning' : 'Day of the record'}
       </label>
@@ -43,7 +70,22 @@ export function HeadOfPage({ kind, head, change, onDone }: Props) {
         Place
       </label>
       <PlaceGap id="head-place" value={head.place} date={head.date} onValue={(place) => set({ place })} />
-      <Gap label="Where in the source" value={head.locator} onValue={(locator) => set({ locator })} />
+      {record.asked.map((one) => (
+        <Gap
+          key={one.code}
+          label={one.label}
+          placeholder={one.example}
+          title={one.hint}
+          value={head.fields[`${OF_RECORD}${one.code}`] ?? ''}
+          onValue={(value) => field(`${OF_RECORD}${one.code}`, value)}
+        />
+      ))}
+      <Gap
+        label="Where in the source"
+        placeholder={record.asked.length > 0 ? 'as these say, unless you write it' : ''}
+        value={head.locator}
+        onValue={(locator) => set({ locator })}
+      />
       {kind.heads.map((column) => (
         <Gap
           key={column.code}
@@ -67,6 +109,7 @@ export function HeadOfPage({ kind, head, change, onDone }: Props) {
         value={head.fields['lacks'] ?? ''}
         onValue={(value) => field('lacks', value)}
       />
+      <LacksTask record={record.id} lacks={head.fields['lacks'] ?? ''} />
       <label className="heads mt-2 block" htmlFor="head-words">
         Words of the page besides its roll
       </label>
@@ -84,11 +127,23 @@ export function HeadOfPage({ kind, head, change, onDone }: Props) {
   )
 }
 
-function Gap({ label, value, onValue }: { label: string; value: string; onValue: (value: string) => void }) {
+function Gap(props: {
+  label: string
+  value: string
+  onValue: (value: string) => void
+  placeholder?: string
+  title?: string
+}) {
+  const { label, value, onValue, placeholder = '', title = '' } = props
   return (
-    <label className="mt-2 block">
+    <label className="mt-2 block" title={title}>
       <span className="heads block">{label}</span>
-      <input className="gap w-full" value={value} onChange={(event) => onValue(event.target.value)} />
+      <input
+        className="gap w-full"
+        placeholder={placeholder}
+        value={value}
+        onChange={(event) => onValue(event.target.value)}
+      />
     </label>
   )
 }

@@ -3,8 +3,9 @@ import { toast } from 'sonner'
 import { api, told, type Schemas } from '../../../api/client'
 import { useTreeId, useWrite } from '../../../api/useTree'
 import { upload } from '../../exchange/upload'
-import type { Slip, View } from '../../../parts/page/geometry'
+import { wide, type PageSize, type Slip, type View } from '../../../parts/page/geometry'
 import { PageFrame } from '../../../parts/page/PageFrame'
+import { Cuts, useCuts } from './Cuts'
 
 type Image = Schemas['ImageResource']
 
@@ -18,14 +19,27 @@ type Props = {
   ruler: Slip | null
   isProposed: boolean
   onRuler: (slip: Slip) => void
+  onHeads: (strip: Slip) => void
   onLeave: () => void
   isWide: boolean
 }
 
 /** The pictures of a record, one of them in hand; a file that is dropped here is put on the record. */
 export function Images(props: Props) {
-  const { record, images, chosen, onChosen, views, onView, ruler, isProposed, onRuler, onLeave, isWide } =
-    props
+  const {
+    record,
+    images,
+    chosen,
+    onChosen,
+    views,
+    onView,
+    ruler,
+    isProposed,
+    onRuler,
+    onHeads,
+    onLeave,
+    isWide,
+  } = props
   const tree = useTreeId()
   const [share, setShare] = useState<number | null>(null)
   const picker = useRef<HTMLInputElement>(null)
@@ -57,6 +71,7 @@ export function Images(props: Props) {
     if (event.dataTransfer.files.length > 0) void take(event.dataTransfer.files)
   }
   const image = images.find((one) => one.id === chosen) ?? images[0]
+  const { cuts, cut, dropCut } = useCuts(record)
   return (
     <div
       className="relative flex h-full min-h-0 flex-col"
@@ -83,6 +98,8 @@ export function Images(props: Props) {
             ruler={ruler}
             isProposed={isProposed}
             onRuler={onRuler}
+            onHeads={onHeads}
+            onCut={cut}
             onLeave={onLeave}
             isWide={isWide}
           />
@@ -101,6 +118,7 @@ export function Images(props: Props) {
           </div>
         )}
       </div>
+      <Cuts cuts={cuts} images={images} views={views} onDrop={dropCut} />
       {(images.length > 1 || share !== null) && (
         <div className="flex h-[24px] items-center gap-3 overflow-hidden whitespace-nowrap bg-paper px-2 text-[13px]">
           {images.map((one, index) => (
@@ -146,10 +164,12 @@ function Shown(props: {
   ruler: Slip | null
   isProposed: boolean
   onRuler: (slip: Slip) => void
+  onHeads: (strip: Slip) => void
+  onCut: (piece: Slip) => void
   onLeave: () => void
   isWide: boolean
 }) {
-  const { image, view, onView, ruler, isProposed, onRuler, onLeave, isWide } = props
+  const { image, view, onView, ruler, isProposed, onRuler, onHeads, onCut, onLeave, isWide } = props
   const tree = useTreeId()
   const said = useRef<ReturnType<typeof setTimeout>>(undefined)
   useEffect(() => () => clearTimeout(said.current), [])
@@ -181,6 +201,16 @@ function Shown(props: {
       ruler={ruler}
       isProposed={isProposed}
       onRuler={onRuler}
+      onHeads={(strip) => {
+        look({
+          ...(view ?? wide(image.pages[strip.page] as PageSize, 860, 300, strip.page)),
+          headsPage: strip.page,
+          headsTop: strip.top,
+          headsHeight: strip.height,
+        })
+        onHeads(strip)
+      }}
+      onCut={onCut}
       onLeave={onLeave}
       isWide={isWide}
     />

@@ -14,6 +14,7 @@ import {
   carried,
   cellsOf,
   dittosOf,
+  keptCodes,
   newLine,
   pasted,
   settled,
@@ -49,7 +50,8 @@ export type LedgerHandle = { takeLine: (at: number) => void; typeIn: (at: number
 /** The roll as a ledger: typed across and down. Only the lines in view are drawn, so that three hundred are as quick as nine. */
 export const Ledger = forwardRef<LedgerHandle, Props>(function Ledger(props, ref) {
   const { kind, lines, at: inHand, lineUp, slip, onWidth } = props
-  const cells = useMemo(() => cellsOf(kind), [kind])
+  const kept = keptCodes(kind, lines).join('\n')
+  const cells = useMemo(() => cellsOf(kind, kept === '' ? [] : kept.split('\n')), [kind, kept])
   const template = useMemo(
     () =>
       `40px ${cells.map(({ width }) => `minmax(${Math.max(46, width * 5)}px, ${width}fr)`).join(' ')} 160px`,

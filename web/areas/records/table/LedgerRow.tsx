@@ -1,5 +1,5 @@
 import { memo, type ClipboardEvent, type DragEvent, type KeyboardEvent, type ReactNode } from 'react'
-import { isDitto, valueOf, type Cell, type Column, type Line } from './roll'
+import { doubtOf, isDitto, valueOf, type Cell, type Column, type Line } from './roll'
 import { standing, type Lined } from './useLineUp'
 
 export type Cells = { cell: Cell; label: string; width: number; column: Column | null }[]
@@ -31,6 +31,7 @@ type Props = {
 export const LedgerRow = memo(function LedgerRow(props: Props) {
   const { line, at, cells, template, isInHand, lined, actions, slip, roles } = props
   const stands = standing(lined, line.name)
+  const calledIn = stands.name === '' ? undefined : `${stands.name}, to be read`
   return (
     <div
       role="row"
@@ -58,17 +59,14 @@ export const LedgerRow = memo(function LedgerRow(props: Props) {
           <span key={cell} role="gridcell" className="h-full min-w-0">
             <input
               id={`cell-${at}-${across}`}
-              aria-label={`${label}, line ${at + 1}`}
-              title={
-                isDitto(line, cell)
-                  ? `The page says “${line.columns[`${cell === 'name' ? 'name' : cell.slice(7)}~`]}”`
-                  : undefined
-              }
+              aria-label={`${label}, line ${at + 1}${doubtOf(line, cell) === '' ? '' : ', doubtful'}`}
+              title={said(line, cell)}
+              placeholder={cell === 'name' && line.name === '' ? calledIn : undefined}
               list={column?.meaning === 'relation' || cell === 'role' ? roles : undefined}
               autoComplete="off"
               spellCheck={false}
               value={valueOf(line, cell)}
-              className={`h-full w-full min-w-0 border-r border-rule bg-transparent px-[5px] focus:bg-raised focus:outline-2 focus:outline-offset-[-2px] focus:outline-tide ${cell === 'name' ? 'font-serif text-[16px]' : 'text-[14px]'} ${isDitto(line, cell) ? 'italic text-graphite' : ''}`}
+              className={`h-full w-full min-w-0 border-r border-rule bg-transparent px-[5px] focus:bg-raised focus:outline-2 focus:outline-offset-[-2px] focus:outline-tide ${cell === 'name' ? 'font-serif text-[16px]' : 'text-[14px]'} ${isDitto(line, cell) ? 'italic text-graphite' : ''} ${doubtOf(line, cell) !== '' ? 'underline decoration-ochre decoration-wavy underline-offset-4' : ''}`}
               onChange={(event) => actions.type(at, cell, event.target.value)}
               onFocus={() => actions.inHand(at)}
               onBlur={() => actions.leaveCell(at, cell)}
@@ -95,3 +93,11 @@ export const LedgerRow = memo(function LedgerRow(props: Props) {
     </div>
   )
 })
+
+/** What else belongs to a cell: the ditto of the page, the other readings of a doubtful word. */
+function said(line: Line, cell: Cell): string | undefined {
+  const doubt = doubtOf(line, cell)
+  if (doubt !== '') return doubt === '?' ? 'A doubtful reading' : `Doubtful; it may read ${doubt}`
+  if (!isDitto(line, cell)) return undefined
+  return `The page says “${line.columns[`${cell === 'name' ? 'name' : cell.slice(7)}~`]}”`
+}

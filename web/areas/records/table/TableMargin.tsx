@@ -6,7 +6,7 @@ import { PersonName } from '../../../parts/PersonName'
 import type { Line } from './roll'
 import type { LineUp, Lined, Told } from './useLineUp'
 
-export type Asking = '' | 'place' | 'aside'
+export type Asking = '' | 'place' | 'aside' | 'call'
 
 type Props = {
   line: Line
@@ -120,6 +120,9 @@ function Who(props: {
         </button>
         <button type="button" className="act" onClick={() => onAsking('aside')}>
           <kbd>s</kbd> set aside
+        </button>
+        <button type="button" className="act" onClick={() => onAsking('call')}>
+          <kbd>m</kbd> call more in
         </button>
       </p>
     </div>

@@ -64,8 +64,11 @@ export function rollOf(record: RecordPage): Roll {
   }
 }
 
-/** The cells of a kind across the ledger. */
-export function cellsOf(kind: Kind): { cell: Cell; label: string; width: number; column: Column | null }[] {
+/** The cells of a kind across the ledger; what lines say in columns of another kind, which the record had before, stays in sight. */
+export function cellsOf(
+  kind: Kind,
+  kept: string[] = [],
+): { cell: Cell; label: string; width: number; column: Column | null }[] {
   const tells = kind.columns.some((column) => column.meaning === 'relation')
   return [
     { cell: 'name', label: 'Name', width: 24, column: null },
@@ -76,7 +79,18 @@ export function cellsOf(kind: Kind): { cell: Cell; label: string; width: number;
       width: column.width,
       column,
     })),
+    ...kept.map((code) => ({ cell: `column ${code}` as Cell, label: code, width: 10, column: null })),
   ]
+}
+
+/** Codes in which lines say something though the kind has no such column. */
+export function keptCodes(kind: Kind, lines: Line[]): string[] {
+  const codes = new Set(kind.columns.map((column) => column.code))
+  const kept = new Set<string>()
+  for (const line of lines)
+    for (const [code, value] of Object.entries(line.columns))
+      if (value !== '' && !codes.has(code) && !/[~?]$/.test(code)) kept.add(code)
+  return [...kept]
 }
 
 export function valueOf(line: Line, cell: Cell): string {
@@ -89,9 +103,20 @@ export function isDitto(line: Line, cell: Cell): boolean {
   return cell !== 'role' && line.columns[asWritten(cell)] !== undefined
 }
 
+/** Where the other readings of a doubtful word stand. */
+const inDoubt = (cell: Cell) => `${cell === 'name' ? 'name' : cell.slice(7)}?`
+
+/** The other readings of a doubtful word, `?` where there is none; empty where nobody doubts it. */
+export function doubtOf(line: Line, cell: Cell): string {
+  return cell === 'role' ? '' : (line.columns[inDoubt(cell)] ?? '')
+}
+
 export function written(line: Line, cell: Cell, value: string): Line {
   const columns = { ...line.columns }
-  if (cell !== 'role') delete columns[asWritten(cell)]
+  if (cell !== 'role') {
+    delete columns[asWritten(cell)]
+    delete columns[inDoubt(cell)]
+  }
   if (cell === 'name') return { ...line, name: value, columns }
   if (cell === 'role') return { ...line, role: value }
   return { ...line, columns: { ...columns, [cell.slice(7)]: value } }
@@ -100,9 +125,25 @@ export function written(line: Line, cell: Cell, value: string): Line {
 const DITTO = /^(?:"|''|”|„|〃|do\.?)$/i
 const DITTO_AT_END = /\s+(?:"|''|”|„|〃|do\.?)$/i
 
-/** A ditto keeps what the page says and takes the value above; for a name, its surname. */
+/** "Tarrel?" is a doubtful reading, "Tarrel / Farrel?" one with another beside it. */
+const DOUBTED = /^(.*[^\s/?])\s*((?:\/[^/?]+)*)\?$/
+
+/**
+ * A ditto keeps what the page says and takes the value above; for a name, its surname. A word that is doubted keeps its
+ * other readings beside it.
+ */
 export function settled(line: Line, above: Line | undefined, cell: Cell): Line {
   const value = valueOf(line, cell).trim()
+  const doubted = cell === 'role' ? null : DOUBTED.exec(value)
+  if (doubted) {
+    const [first = '', ...others] = value
+      .slice(0, -1)
+      .split('/')
+      .map((reading) => reading.trim())
+      .filter((reading) => reading !== '')
+    const read = written(line, cell, first)
+    return { ...read, columns: { ...read.columns, [inDoubt(cell)]: others.join(' / ') || '?' } }
+  }
   if (!above || cell === 'role' || isDitto(line, cell)) return line
   const over = valueOf(above, cell)
   if (cell === 'name') {
@@ -133,6 +174,15 @@ export function dittosOf(lines: Line[], at: number, cell: Cell): number[] {
   )
     found.push(index)
   return found
+}
+
+/** Lines that say "do" take the value over, and still say so. */
+export function withDittos(lines: Line[], at: number[], cell: Cell, value: string): Line[] {
+  return lines.map((one, index) => {
+    if (!at.includes(index)) return one
+    const next = written(one, cell, value)
+    return { ...next, columns: { ...next.columns, [asWritten(cell)]: one.columns[asWritten(cell)] ?? 'do' } }
+  })
 }
 
 /** Rows and cells of a spreadsheet, put down from a cell on to the right; lines that are wanted are made. */

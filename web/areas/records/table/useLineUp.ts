@@ -13,15 +13,20 @@ export type Told = Schemas['ToldResource']
 export function useLineUp(record: RecordPage, roll: Roll) {
   const tree = useTreeId()
   const [choices, setChoices] = useState<Record<string, Choice>>({})
+  // Somebody called into the roll stands on a line before its words are read.
+  const placed = useMemo(
+    () => new Set(record.lines.filter((line) => line.personId !== '').map((line) => line.id)),
+    [record],
+  )
   const asked = useMemo(
     () => ({
       choices: Object.values(choices),
-      lines: roll.lines.filter((line) => line.name !== '' || line.id in choices),
+      lines: roll.lines.filter((line) => line.name !== '' || line.id in choices || placed.has(line.id)),
       date: roll.head.date,
       place: roll.head.place,
       toldCount: roll.head.toldCount,
     }),
-    [choices, roll],
+    [choices, roll, placed],
   )
   const rested = useDebounced(asked, 500)
   const { data, isFetching } = useQuery({

@@ -42,6 +42,8 @@ export function useRoll(record: RecordPage) {
   // A draft that is on its way must not arrive after what is kept.
   const onItsWay = useRef<Promise<void>>(Promise.resolve())
   latest.current = roll
+  const called = useRef<string[]>([])
+  called.current = record.lines.filter((line) => line.personId !== '').map((line) => line.id)
 
   useEffect(() => {
     if (record.version === version.current) return
@@ -99,30 +101,38 @@ export function useRoll(record: RecordPage) {
     setDirty(true)
   }, [])
 
-  const keep = useCallback(async () => {
-    clearTimeout(timer.current)
-    await onItsWay.current
-    const { head, lines } = latest.current
-    await told(
-      api.PUT('/api/trees/{tree}/records/{record}', {
-        params: { path: { tree, record: record.id } },
-        body: {
-          version: version.current,
-          locator: head.locator,
-          date: head.date,
-          place: head.place,
-          fields: head.fields,
-          toldCount: head.toldCount,
-          fileNumber: head.fileNumber,
-          transcription: head.transcription,
-          lines: lines.filter((line) => line.name !== '' || Object.values(line.columns).some(Boolean)),
-        },
-      }),
-    )
-    localStorage.removeItem(key)
-    setDirty(false)
-    setSaid('Kept')
-  }, [key, tree, record.id])
+  const keep = useCallback(
+    async (asKind?: string) => {
+      clearTimeout(timer.current)
+      await onItsWay.current
+      const { head, lines } = latest.current
+      // Somebody called into the roll has a line before its words are read.
+      const stays = new Set(called.current)
+      await told(
+        api.PUT('/api/trees/{tree}/records/{record}', {
+          params: { path: { tree, record: record.id } },
+          body: {
+            version: version.current,
+            ...(asKind === undefined ? {} : { kind: asKind }),
+            locator: head.locator,
+            date: head.date,
+            place: head.place,
+            fields: head.fields,
+            toldCount: head.toldCount,
+            fileNumber: head.fileNumber,
+            transcription: head.transcription,
+            lines: lines.filter(
+              (line) => line.name !== '' || stays.has(line.id) || Object.values(line.columns).some(Boolean),
+            ),
+          },
+        }),
+      )
+      localStorage.removeItem(key)
+      setDirty(false)
+      setSaid('Kept')
+    },
+    [key, tree, record.id],
+  )
 
   return {
     roll,

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Record;
+
+use NorthBough\Core\Compare\Days;
+use NorthBough\Core\Compare\Places;
+use NorthBough\Core\Compare\Verdict;
+use NorthBough\Core\Tree\Event;
+use NorthBough\Core\Tree\EventKinds;
+use NorthBough\Core\Tree\Person;
+use NorthBough\Core\Tree\Standing;
+
+/** An event that several people were at: the same kind, on days and at places that fit. What it says of each of them may differ. */
+final class SharedEvent
+{
+    /**
+     * @param  list<Event>  $events  of somebody else
+     * @return Event|null the one that is the same, the first in their order; null where they have none
+     */
+    public static function among(Event $event, array $events): ?Event
+    {
+        foreach ($events as $other) {
+            if ($other->kind === $event->kind && ! $other->denied && $other->standing !== Standing::RuledOut && self::isSame($event, $other)) {
+                return $other;
+            }
+        }
+
+        return null;
+    }
+
+    /** Whether others can have been at it too: nobody shares a birth or a death. */
+    public static function canBeShared(Event $event): bool
+    {
+        return ! $event->denied && ! EventKinds::named($event->kind)->single;
+    }
+
+    /** Whether somebody can have been there: born by then, and not dead before, as far as the tree knows. */
+    public static function canHaveBeenAt(Event $event, Person $person): bool
+    {
+        $day = $event->date->span();
+        $born = $person->leading('birth')?->date->span();
+        $died = $person->leading('death', 'burial')?->date->span();
+        $isUnborn = $day?->latest !== null && $born?->earliest !== null && $born->earliest - $born->softBefore > $day->latest;
+        $isDead = $day?->earliest !== null && $died?->latest !== null && $died->latest + $died->softAfter < $day->earliest;
+
+        return ! $isUnborn && ! $isDead;
+    }
+
+    private static function isSame(Event $one, Event $other): bool
+    {
+        $isSameTime = in_array(Days::compare($one->date, $other->date)->verdict, [Verdict::Same, Verdict::Fits], true);
+        $isElsewhere = $one->place !== '' && $other->place !== '' && Places::compare($one->place, $other->place)->verdict === Verdict::Incomparable;
+
+        return $isSameTime && ! $isElsewhere;
+    }
+}
