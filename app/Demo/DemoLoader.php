@@ -56,6 +56,7 @@ final class DemoLoader
         private readonly Citations $citations,
         private readonly DemoPlaces $places,
         private readonly DemoRecords $records,
+        private readonly DemoPictures $pictures,
     ) {
     }
 
@@ -73,7 +74,10 @@ final class DemoLoader
             $about = (string) preg_replace('/^The /', 'the ', $heading);
             $this->changes->run(new Intent($user, "Entered {$about}", '', How::Batch), fn () => $this->read($file));
         }
+        // A database that has just been filled takes its tables for empty until somebody counts them.
+        DB::statement('ANALYZE people, names, events, claims, records, sources, parent_sets, parentages, unions, union_partners, places');
         $this->records->load($tree, $user, $folder, $this->sources, $this->people);
+        $this->pictures->load($tree, $user, $folder, $this->people, $this->places);
         $centre = $this->people['centre'] ?? null;
         if ($centre !== null) {
             DB::table('trees')->where('id', $tree->id)->update(['centre_person_id' => $centre->id]);

@@ -65,7 +65,7 @@ final class DemoPlaces
         $this->editing->change($this->last(), ['reckoning' => array_filter($said, static fn (string $word): bool => $word !== '')]);
     }
 
-    private function known(string $key): Place
+    public function known(string $key): Place
     {
         return $this->places[$key] ?? throw new Refusal("There is no place {$key} yet.");
     }

@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 namespace App\Demo;
 
-use App\Jobs\MakePreviews;
-use App\Models\MediaLink;
+use App\Demo\Drawn\DrawnPage;
 use App\Models\Person;
 use App\Models\Record;
 use App\Models\Source;
@@ -18,14 +17,14 @@ use App\Trees\Changes\How;
 use App\Trees\Changes\Intent;
 use App\Trees\Editing\Rolls;
 use App\Trees\Editing\TakeIn;
-use App\Trees\Pictures\PictureFiles;
 use App\Trees\Records\LineChoice;
 use Illuminate\Support\Str;
+use NorthBough\Core\Record\RecordKinds;
 
 /** Puts the demo's records on their sources: head, roll and picture, and takes in what is placed. */
 final readonly class DemoRecords
 {
-    public function __construct(private ChangeSets $changes, private Rolls $rolls, private TakeIn $takeIn, private PictureFiles $files)
+    public function __construct(private ChangeSets $changes, private Rolls $rolls, private TakeIn $takeIn, private DemoPictures $pictures)
     {
     }
 
@@ -62,7 +61,7 @@ final readonly class DemoRecords
         // A page that is cited already is that record.
         $record = Record::query()->where('source_id', $source->id)->where('locator', $said->locator)->first() ?? $this->rolls->begin($source, $said->kind, $said->locator);
         $this->rolls->head($record, ['kind' => $said->kind, 'date' => $said->date, 'place' => $said->place, 'fields' => $said->head, 'transcription' => $said->words, 'toldCount' => $said->toldCount]);
-        $link = $said->picture === '' ? null : $this->picture($said, $record, $folder, $tree);
+        $link = $said->picture === '' ? null : $this->pictures->onRecord($said, $record, $folder, $tree);
         $page = new DrawnPage($said);
         $lines = [];
         $surname = '';
@@ -74,7 +73,7 @@ final readonly class DemoRecords
             $ids[] = $id = (string) Str::uuid7();
             $lines[] = ['id' => $id, 'name' => $shown, 'role' => $this->role($columns['as'] ?? '', $said),
                 'columns' => array_diff_key($columns, ['name' => 0, 'as' => 0]) + ($shown === $name ? [] : ['name~' => $name]),
-                'slip' => $link === null || ! $page->hasLines() ? null : ['image' => $link->id, 'page' => 0, ...$page->slip($at)]];
+                'slip' => $link === null || $page->slip($at) === null ? null : ['image' => $link->id, 'page' => 0, ...$page->slip($at)]];
         }
         $this->rolls->keep($change, $record, $lines);
 
@@ -83,15 +82,7 @@ final readonly class DemoRecords
 
     private function role(string $word, DemoRecord $said): string
     {
-        return $word === '' ? '' : (\NorthBough\Core\Record\RecordKinds::named($said->kind)->role($word)->code ?? throw new Refusal("“{$word}” is no role of a {$said->kind}."));
-    }
-
-    private function picture(DemoRecord $said, Record $record, string $folder, Tree $tree): MediaLink
-    {
-        $media = $this->files->take("{$folder}/pictures/{$said->key}.webp", "{$said->key}.webp", trim("{$said->locator}", ', '));
-        MakePreviews::ask($tree->id, $media->sha256, $media->type);
-
-        return MediaLink::query()->create(['media_id' => $media->id, 'record_id' => $record->id, 'position' => 1]);
+        return $word === '' ? '' : (RecordKinds::named($said->kind)->role($word)->code ?? throw new Refusal("“{$word}” is no role of a {$said->kind}."));
     }
 
     /**

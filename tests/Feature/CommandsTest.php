@@ -47,6 +47,8 @@ final class CommandsTest extends TestCase
 
     public function test_the_demo_loads_once_and_every_screen_has_something_true(): void
     {
+        // Forty pictures wait to be cut into tiles, as they do outside of tests; PicturesTest cuts.
+        config(['queue.default' => 'long']);
         foreach (['first', 'second'] as $time) {
             self::assertSame(0, Artisan::call('bough:demo', ['--unless-there' => true]), $time);
         }
@@ -63,6 +65,9 @@ final class CommandsTest extends TestCase
         // Some rolls are half placed, so that there is something to decide.
         self::assertContains('Six names are not placed on Census of Marren, 1881, district 4, sheet 9.', $unplaced);
         self::assertGreaterThan(10, count($this->api('GET', "/drawings/ancestors/{$this->tree->centre_person_id}")->json('boxes')));
+        self::assertGreaterThanOrEqual(150, DB::table('roll_lines')->where('tree_id', $this->tree->id)->distinct()->count('record_id'));
+        self::assertSame([40, 40], [$this->api('GET', '/pictures')->json('total'), DB::table('jobs')->where('queue', 'previews')->count()]);
+        self::assertSame([], DB::table('events')->where('tree_id', $this->tree->id)->where('standing', 'rival')->pluck('kind')->all(), 'A roll of the demo contradicts its family by a slip of ours.');
         self::assertSame(0, DB::table('runs')->where('tree_id', $this->tree->id)->count());
     }
 }

@@ -69,7 +69,7 @@ final readonly class TranscriptsController
             ? rtrim('set aside: '.$hide($placing->reason), ': ')
             : (isset($people[$placing->person_id ?? '']) ? trim($people[$placing->person_id]->name()->shown().', '.LifeYears::shown($people[$placing->person_id]), ', ') : 'somebody living'))->all();
 
-        return RecordTranscript::build($cited, $hide($record->locator), new Roll($roll->kind, $roll->date, $hide($roll->place), $lines),
+        return RecordTranscript::build($cited, $hide($record->locator), new Roll($roll->kind, $roll->date, $hide($roll->place), $lines, $roll->reckoning),
             array_map($hide, $record->fields), $placed, $hide($record->transcription), Carbon::now()->format('j M Y'));
     }
 }

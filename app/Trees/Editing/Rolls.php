@@ -53,7 +53,7 @@ final readonly class Rolls
             $typed = $said['date'] ?? $record->date_typed ?? '';
             $standing = $this->places->understand($columns['place_typed'] ?? $record->place_typed ?? '', GenDate::parse($typed)->span());
             $columns['place_id'] = isset($said['placeId']) ? Place::query()->where('id', $said['placeId'])->firstOrFail()->id : null;
-            $columns['date'] = $this->dates->read($typed, $columns['place_id'] ?? $standing);
+            $columns['date'] = GenDate::parse($typed, $this->dates->reckoning(Source::query()->findOrFail($record->source_id), $columns['place_id'] ?? $standing));
         }
         // What was taken in from it may say otherwise now.
         if (array_intersect_key($columns, ['transcription' => 0, 'date' => 0, 'place_typed' => 0, 'kind' => 0]) !== [] && $this->isTakenIn($record)) {

@@ -31,7 +31,7 @@ final readonly class TakeIn
     /** Ties are made before the facts of couples, and both after the people. */
     private const ORDER = [TellingOf::Sex, TellingOf::Partner, TellingOf::Child, TellingOf::Couple, TellingOf::Person, TellingOf::Remark];
 
-    public function __construct(private RollOf $rolls, private People $people, private ToldFacts $facts, private DatabaseTree $tree)
+    public function __construct(private RollOf $rolls, private People $people, private ToldFacts $facts, private DatabaseTree $tree, private WrittenDates $dates)
     {
     }
 
@@ -62,6 +62,7 @@ final readonly class TakeIn
                 }
             }
         }
+        $this->dates->readAgainOf($record);
         if ($record->look_again) {
             $record->fill(['look_again' => false])->save();
         }

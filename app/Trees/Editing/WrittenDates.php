@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Trees\Editing;
 
 use App\Models\Event;
+use App\Models\Record;
 use App\Models\Source;
 use App\Trees\CurrentTree;
 use App\Trees\Gazetteers;
@@ -12,6 +13,7 @@ use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Query\Builder as QueryBuilder;
 use Illuminate\Support\Facades\DB;
 use NorthBough\Core\Chrono\GenDate;
+use NorthBough\Core\Chrono\Reckoning;
 use NorthBough\Core\Chrono\SaidReckoning;
 
 /**
@@ -29,6 +31,14 @@ final readonly class WrittenDates
     public function read(string $typed, ?string $placeId): GenDate
     {
         return GenDate::parse($typed, $this->gazetteers->reckoning($placeId));
+    }
+
+    /** How a page of a source writes its dates: as the source does, else as the place did. */
+    public function reckoning(Source $source, ?string $placeId): Reckoning
+    {
+        $ofPlace = $this->gazetteers->reckoning($placeId);
+
+        return $source->reckoning === null ? $ofPlace : SaidReckoning::of($source->reckoning)->over($ofPlace);
     }
 
     /** Reads the date of one fact again, after what it is cited by or where it was has changed. */
@@ -65,6 +75,15 @@ final readonly class WrittenDates
         });
 
         return $changed;
+    }
+
+    /** Reads again what one record is cited for, where its source writes dates in its own way. */
+    public function readAgainOf(Record $record): void
+    {
+        if (Source::query()->findOrFail($record->source_id)->reckoning !== null) {
+            $this->readAgain(Event::query()->whereIn('id', static fn (QueryBuilder $query) => $query->select('claims.event_id')->from('claims')
+                ->where('claims.tree_id', $record->tree_id)->where('claims.record_id', $record->id)->whereNotNull('claims.event_id')));
+        }
     }
 
     /** Reads again whatever a source is cited for, after something was said of how it writes its dates. */

@@ -7,15 +7,19 @@ namespace App\Trees\Records;
 use App\Models\Placing;
 use App\Models\Record;
 use App\Models\RollLine as Row;
+use App\Models\Source;
+use App\Trees\Editing\Places;
 use App\Trees\Editing\WrittenDates;
 use Illuminate\Support\Collection;
+use NorthBough\Core\Chrono\GenDate;
+use NorthBough\Core\Chrono\Reckoning;
 use NorthBough\Core\Record\Roll;
 use NorthBough\Core\Record\RollLine;
 
 /** A kept record as core reads it, and whom its lines are placed on. */
 final readonly class RollOf
 {
-    public function __construct(private KindsOfRecord $kinds, private WrittenDates $dates)
+    public function __construct(private KindsOfRecord $kinds, private WrittenDates $dates, private Places $places)
     {
     }
 
@@ -23,7 +27,7 @@ final readonly class RollOf
     {
         $lines = $this->rows($record)->map(static fn (Row $row): RollLine => new RollLine($row->id, $row->name_typed, $row->role, $row->columns));
 
-        return new Roll($this->kinds->of($record), $record->date, $record->place_typed, array_values($lines->all()));
+        return new Roll($this->kinds->of($record), $record->date, $record->place_typed, array_values($lines->all()), $this->reckoning($record, $record->place_typed));
     }
 
     /**
@@ -33,8 +37,15 @@ final readonly class RollOf
      */
     public function asTyped(Record $record, array $lines, string $date, string $place): Roll
     {
-        return new Roll($this->kinds->of($record), $this->dates->read($date, $record->place_id), trim($place),
-            array_map(static fn (array $line): RollLine => new RollLine($line['id'], trim($line['name']), $line['role'], array_map(trim(...), $line['columns'])), $lines));
+        $reckoning = $this->reckoning($record, trim($place));
+
+        return new Roll($this->kinds->of($record), GenDate::parse($date, $reckoning), trim($place),
+            array_map(static fn (array $line): RollLine => new RollLine($line['id'], trim($line['name']), $line['role'], array_map(trim(...), $line['columns'])), $lines), $reckoning);
+    }
+
+    private function reckoning(Record $record, string $place): Reckoning
+    {
+        return $this->dates->reckoning(Source::query()->findOrFail($record->source_id), $record->place_id ?? $this->places->understand($place, $record->date->span()));
     }
 
     /** @return Collection<int, Row> in the order of the page */

@@ -30,7 +30,7 @@ final readonly class AgainstTheTree
     public function __construct(private Roll $roll, private array $placed, TreeView $tree)
     {
         $ids = array_values(array_unique($placed));
-        $this->people = $tree->people($ids);
+        $this->people = $tree->lives($ids);
         $this->unions = $tree->unionsOf($ids);
         $this->parentSets = $tree->parentSets($ids);
     }

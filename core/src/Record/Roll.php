@@ -6,6 +6,7 @@ namespace NorthBough\Core\Record;
 
 use NorthBough\Core\Chrono\DaySpan;
 use NorthBough\Core\Chrono\GenDate;
+use NorthBough\Core\Chrono\Reckoning;
 use NorthBough\Core\Chrono\ToldAge;
 use NorthBough\Core\Naming\PersonalName;
 use NorthBough\Core\Tree\Sex;
@@ -19,8 +20,11 @@ final readonly class Roll
     /** @var array<string, string> line that a role's tie is told of, by line */
     private array $principals;
 
-    /** @param  list<RollLine>  $lines in the order of the page */
-    public function __construct(public RecordKind $kind, public GenDate $date, public string $place, public array $lines)
+    /**
+     * @param  list<RollLine>  $lines in the order of the page
+     * @param  Reckoning|null  $reckoning  how the page writes its dates; null for the usual one
+     */
+    public function __construct(public RecordKind $kind, public GenDate $date, public string $place, public array $lines, public ?Reckoning $reckoning = null)
     {
         $roles = [];
         foreach ($lines as $line) {
@@ -36,6 +40,12 @@ final readonly class Roll
         $column = $this->kind->column($meaning);
 
         return $column === null ? '' : trim($line->columns[$column->code] ?? '');
+    }
+
+    /** A date in the words of the page, as the page reckons. */
+    public function day(string $words): GenDate
+    {
+        return GenDate::parse($words, $this->reckoning);
     }
 
     public function role(RollLine $line): ?Role
@@ -83,7 +93,7 @@ final readonly class Roll
     {
         $written = $this->said($line, Meaning::BirthDate);
         if ($written !== '') {
-            return GenDate::parse($written)->span();
+            return $this->day($written)->span();
         }
         $age = ToldAge::parse($this->said($line, Meaning::Age), $this->kind->telling);
         $told = $this->date->span();

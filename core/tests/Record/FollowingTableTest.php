@@ -6,6 +6,8 @@ namespace NorthBough\Core\Tests\Record;
 
 use NorthBough\Core\Chrono\GenDate;
 use NorthBough\Core\Chrono\IsoDay;
+use NorthBough\Core\Chrono\Reckoning;
+use NorthBough\Core\Chrono\SaidReckoning;
 use NorthBough\Core\Record\Following\Rules;
 use NorthBough\Core\Record\RecordKinds;
 use NorthBough\Core\Record\Roll;
@@ -90,6 +92,25 @@ final class FollowingTableTest extends TestCase
         $kind = RecordKinds::named('census-1901');
         $roll = new Roll($kind, GenDate::parse('31 March 1901'), 'Hask', [new RollLine('w', 'Ann Osk', 'wife', ['children' => '11', 'living' => '8'])]);
         self::assertSame('11 children of this marriage by 31 Mar 1901, 3 of them dead before then.', $this->one($roll, $roll->lines[0], 'children counted')->working);
+    }
+
+    public function test_a_trade_told_of_the_dead_was_theirs_before_that_day(): void
+    {
+        $certificate = new Roll(RecordKinds::named('death-certificate'), GenDate::parse('24 Nov 1889'), 'Hask', [
+            new RollLine('d', 'Magnus Tarrel', 'deceased', ['died' => '22 Nov 1889', 'trade' => 'Keeper']), new RollLine('i', 'T. Drum', 'informant', ['trade' => 'Assistant keeper']),
+        ]);
+        self::assertSame('by 22 Nov 1889', $this->one($certificate, $certificate->lines[0], 'trade told')->date->typed);
+        self::assertSame('24 Nov 1889', $this->one($certificate, $certificate->lines[1], 'trade told')->date->typed);
+        $burial = new Roll(RecordKinds::named('burial'), GenDate::parse('9 May 1790'), 'Hask', [new RollLine('b', 'Ewan Tarrel', 'buried', ['abode' => 'Gannet Stair'])]);
+        self::assertSame('by 9 May 1790', $this->one($burial, $burial->lines[0], 'abode told')->date->typed);
+    }
+
+    public function test_the_days_of_a_page_are_read_as_the_page_reckons(): void
+    {
+        $julian = SaidReckoning::of(['calendar' => 'JULIAN', 'yearStart' => '25 March'])->over(Reckoning::unknown());
+        $roll = new Roll(RecordKinds::named('baptism'), GenDate::parse('12 Nov 1740', $julian), 'St Bregan', [new RollLine('c', 'Barbra', 'child', ['born' => '8 Nov 1740'])], $julian);
+        // Eleven days lie between the calendars in 1740: 8 November of the old one is 19 November of ours.
+        self::assertSame('1740-11-19', IsoDay::orNull($this->one($roll, $roll->lines[0], 'day written')->date->span()?->earliest));
     }
 
     public function test_whoever_informs_was_alive(): void

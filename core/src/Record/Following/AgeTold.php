@@ -26,7 +26,7 @@ final class AgeTold implements FollowingRule
         $said = $roll->said($line, Meaning::Age);
         $day = $roll->said($line, Meaning::DeathDate);
         // An age at death is told of the day of death, where that stands on the same line.
-        $on = $day !== '' && GenDate::parse($day)->span() !== null ? GenDate::parse($day) : $roll->date;
+        $on = $day !== '' && $roll->day($day)->span() !== null ? $roll->day($day) : $roll->date;
         $age = $said === '' ? null : ToldAge::parse($said, $roll->kind->telling);
         $told = $on->span();
         if ($age === null || $told?->earliest === null || $told->latest === null || $roll->said($line, Meaning::BirthDate) !== '') {
@@ -35,7 +35,7 @@ final class AgeTold implements FollowingRule
         $how = $roll->kind->telling === AgeTelling::Completed ? '' : ", {$roll->kind->telling->value}";
         $sum = $age->bornBySum($told);
         $born = $age->born($told);
-        $date = GenDate::parse("aged {$said}{$how} on {$on->shown}");
+        $date = $roll->day("aged {$said}{$how} on {$on->shown}");
         $place = $roll->said($line, Meaning::BirthPlace);
         $working = 'Aged '.$said.$how.' on '.$on->shown.': born '.self::day($sum->earliest).' to '.self::day($sum->latest)
             .'. Told ages err: '.self::day($born->earliest).' to '.self::day($born->latest).' cannot be ruled out by it.';

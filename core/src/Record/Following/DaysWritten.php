@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Record\Following;
 
-use NorthBough\Core\Chrono\GenDate;
 use NorthBough\Core\Record\Meaning;
 use NorthBough\Core\Record\Roll;
 use NorthBough\Core\Record\RollLine;
@@ -31,7 +30,7 @@ final class DaysWritten implements FollowingRule
             $isTheRecords = $roll->kind->event === $event && $roll->tie($line) === Tie::Principal;
             if ($said !== '' && ! $isTheRecords) {
                 $place = $where === null ? '' : $roll->said($line, $where);
-                $tellings[] = Telling::ofPerson($line->id, $event, GenDate::parse($said), $place, '', $said)
+                $tellings[] = Telling::ofPerson($line->id, $event, $roll->day($said), $place, '', $said)
                     ->by($this->name(), "The column “{$roll->kind->column($when)?->label}” says so.");
             }
         }

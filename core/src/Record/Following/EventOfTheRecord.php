@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Record\Following;
 
-use NorthBough\Core\Chrono\GenDate;
 use NorthBough\Core\Record\Meaning;
 use NorthBough\Core\Record\Roll;
 use NorthBough\Core\Record\RollLine;
@@ -41,7 +40,7 @@ final class EventOfTheRecord implements FollowingRule
             $said = $roll->said($line, $when);
             $place = $roll->said($line, $where);
 
-            return $said.$place === '' ? [] : [Telling::ofPerson($line->id, $kind->event, GenDate::parse($said), $place, '', trim("{$said}, {$place}", ', '))
+            return $said.$place === '' ? [] : [Telling::ofPerson($line->id, $kind->event, $roll->day($said), $place, '', trim("{$said}, {$place}", ', '))
                 ->by($this->name(), "The record is of this {$word}, and says when and where.")];
         }
 

@@ -8,18 +8,28 @@ use NorthBough\Core\Chrono\GenDate;
 use NorthBough\Core\Record\Meaning;
 use NorthBough\Core\Record\Roll;
 use NorthBough\Core\Record\RollLine;
+use NorthBough\Core\Record\Tie;
 
-/** When what a line tells was so: from and until, where it has such columns, else on the day of the record. */
+/**
+ * When what a line tells was so: from and until, where it has such columns; of the dead, by the day of their death or of
+ * the record; else on the day of the record.
+ */
 final class Lasted
 {
     public static function on(Roll $roll, RollLine $line): GenDate
     {
         [$from, $until] = [$roll->said($line, Meaning::From), $roll->said($line, Meaning::Until)];
 
+        // What is told of the dead was so before that day, and nothing says when.
+        $died = $roll->said($line, Meaning::DeathDate);
+        $isOfTheDead = ! $roll->date->isEmpty() && in_array($roll->kind->event, ['death', 'burial'], true) && $roll->tie($line) === Tie::Principal;
+
         return match (true) {
-            $from !== '' && $until !== '' => GenDate::parse("from {$from} to {$until}"),
-            $from !== '' => GenDate::parse("from {$from}"),
-            $until !== '' => GenDate::parse("to {$until}"),
+            $from !== '' && $until !== '' => $roll->day("from {$from} to {$until}"),
+            $from !== '' => $roll->day("from {$from}"),
+            $until !== '' => $roll->day("to {$until}"),
+            $died !== '' => $roll->day("by {$died}"),
+            $isOfTheDead => $roll->day("by {$roll->date->typed}"),
             default => $roll->date,
         };
     }

@@ -31,7 +31,7 @@ final class RegisteredWithin implements FollowingRule
         $from = GenDate::parse(IsoDay::of($span->earliest - $roll->kind->delayDays))->shown;
         $to = GenDate::parse(IsoDay::of($span->latest))->shown;
 
-        return [Telling::ofPerson($line->id, $roll->kind->event, GenDate::parse("between {$from} and {$to}"), '', '', $roll->date->shown)
+        return [Telling::ofPerson($line->id, $roll->kind->event, $roll->day("between {$from} and {$to}"), '', '', $roll->date->shown)
             ->by($this->name(), "Registered {$roll->date->shown}, which the law allowed {$roll->kind->delayDays} days for: {$from} to {$to}.")];
     }
 }
