@@ -217,6 +217,73 @@ test('three hundred lines come from a spreadsheet, and only those in view are dr
   await expect(page.getByLabel('Name, line 299')).toHaveValue('Ewan Tarrel 300')
 })
 
+test('column heads and cuts stay in sight, a reading is doubted, and a family is called in', async ({
+  page,
+}) => {
+  const folder = mkdtempSync(join(tmpdir(), 'sheet-'))
+  const file = join(folder, 'sheet.png')
+  execFileSync('vips', ['grey', file, '1200', '800', '--uchar'])
+  await signIn(page)
+  const tree = await newTree(page, 'Called in')
+  const ewan = await ask<Made>(page, 'POST', '/people', { line: 'Ewan Tarrel h b 1845 Hask' })
+  await ask(page, 'POST', `/people/${ewan.id}/relatives`, {
+    relation: 'partner',
+    line: 'Isbel Quillan w b 1847 Hask m 1870',
+  })
+  const source = await ask<Made>(page, 'POST', '/sources', { title: 'Census of Marren, 1881' })
+  const record = await ask<Made>(page, 'POST', `/sources/${source.id}/records`, { kind: 'census-1881' })
+  await page.goto(`${tree}/records/table/${record.id}`)
+  await page.getByLabel('Put a picture on this record').setInputFiles(file)
+  const picture = page.getByRole('application')
+  await expect(picture).toBeVisible({ timeout: 30_000 })
+  await page.getByLabel('Day of reckoning').focus()
+  await page.keyboard.press('Escape')
+
+  // The ruler is laid on the heads, kept as such, and goes on to the first line.
+  await page.getByRole('button', { name: /^Line 1/ }).focus()
+  await page.keyboard.press('i')
+  await page.keyboard.press('Enter')
+  const laid = page.getByRole('row', { selected: true }).locator('img').first()
+  await expect(laid).toBeVisible()
+  const before = (await page.getByRole('row', { selected: true }).boundingBox())?.height ?? 0
+  await page.keyboard.press('n')
+  await expect
+    .poll(async () => (await page.getByRole('row', { selected: true }).boundingBox())?.height ?? 0)
+    .toBeGreaterThan(before + 8)
+  await page.keyboard.press('x')
+  await page.keyboard.press('ArrowRight')
+  await page.keyboard.press('x')
+  await expect(page.getByRole('list', { name: 'Cuts set side by side' }).getByRole('button')).toHaveCount(2)
+
+  // A doubtful reading keeps its alternative beside it.
+  await page.keyboard.press('Escape')
+  await page.keyboard.press('Enter')
+  await page.keyboard.type('Peter Corran / Peter Cowan?')
+  await page.keyboard.press('Tab')
+  const name = page.getByLabel('Name, line 1, doubtful')
+  await expect(name).toHaveValue('Peter Corran')
+  await expect(name).toHaveAttribute('title', 'Doubtful; it may read Peter Cowan')
+
+  // Two people are called in; what stands there was kept first.
+  await page.keyboard.press('Escape')
+  await page.keyboard.press('m')
+  await page.keyboard.type('Ewan Tarrel')
+  await expect(page.getByRole('option', { name: /Ewan Tarrel/ })).toBeVisible()
+  await page.keyboard.press('Enter')
+  const isbel = page.getByRole('checkbox', { name: 'Isbel Quillan' })
+  await expect(isbel).toBeVisible()
+  await isbel.focus()
+  await page.keyboard.press('Space')
+  await page.getByRole('button', { name: 'Call these 2 in' }).focus()
+  await page.keyboard.press('Enter')
+  await expect(page.getByText(/3 lines/)).toBeVisible()
+  await expect(page.getByLabel('Name, line 2')).toHaveAttribute('placeholder', 'Ewan Tarrel, to be read')
+  await expect(page.getByLabel('Name, line 1, doubtful')).toHaveValue('Peter Corran')
+  await page.reload()
+  await expect(page.getByRole('list', { name: 'Cuts set side by side' }).getByRole('button')).toHaveCount(2)
+  rmSync(folder, { recursive: true })
+})
+
 test('a picture of forty megapixels comes in and opens in tiles', async ({ page }) => {
   const folder = mkdtempSync(join(tmpdir(), 'page-'))
   const file = join(folder, 'broadsheet.tif')

@@ -14,6 +14,15 @@ function isTyping(target: EventTarget | null): boolean {
   )
 }
 
+/** What is pressed on a button or a link is the button's or the link's. */
+function isPressing(event: KeyboardEvent): boolean {
+  return (
+    (event.key === 'Enter' || event.key === ' ') &&
+    event.target instanceof HTMLElement &&
+    event.target.closest('button, a[href], summary, [role=button]') !== null
+  )
+}
+
 const SWITCH = 'keys-off'
 
 export const lettersAreOff = () => localStorage.getItem(SWITCH) === '1'
@@ -34,7 +43,8 @@ export function KeysProvider({ children }: { children: ReactNode }) {
   })
   useEffect(() => {
     const pressed = (event: KeyboardEvent) => {
-      if (event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target) || lettersAreOff()) return
+      if (event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target)) return
+      if (isPressing(event) || lettersAreOff()) return
       const keys = first.current === '' ? event.key : `${first.current} ${event.key}`
       const all = registry.current.all().reverse()
       const command = all.find((candidate) => candidate.key === keys)

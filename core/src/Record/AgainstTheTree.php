@@ -92,6 +92,10 @@ final readonly class AgainstTheTree
                 $byBirth += $tie->kind === ParentageKind::Birth && $tie->standing !== Standing::RuledOut ? 1 : 0;
             }
         }
+        if ($byBirth > 1 && ! $telling->isSaid) {
+            // Whose child it is besides the head's, the page leaves open: what the tree knows is no contradiction.
+            return Told::remark($telling, 'The page does not say so, and the tree has two parents by birth.');
+        }
         if ($byBirth > 1) {
             return Told::barred($telling, 'The tree has two parents by birth already, and this is neither.');
         }

@@ -42,7 +42,9 @@ export function PersonMargin({ person }: { person: Person }) {
               ? `All ${person.facts.length} facts are cited.`
               : `${person.facts.length - uncited} of ${person.facts.length} facts are cited; `}
           {uncited > 0 && person.facts.length > 0 && (
-            <span className="text-ochre">{uncited} rest on nothing yet.</span>
+            <span className="text-ochre">
+              {uncited === 1 ? '1 rests' : `${uncited} rest`} on nothing yet.
+            </span>
           )}
         </p>
         <p className="text-[13px] text-graphite">Take a fact in hand to see its words.</p>

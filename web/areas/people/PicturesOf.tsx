@@ -17,7 +17,7 @@ export function PicturesOf({ person }: { person: string }) {
   return (
     <details open={open} onToggle={(event) => setOpen(event.currentTarget.open)}>
       <summary className="heads cursor-pointer font-semibold">Pictures</summary>
-      {data && <PicturesHere pictures={data.pictures} on={{ personId: person }} />}
+      {data && <PicturesHere pictures={data.pictures} on={{ personId: person }} isHeaded />}
     </details>
   )
 }

@@ -10,10 +10,12 @@ type Props = {
   pictures: Schemas['PictureHere'][]
   /** What a picture that is dropped here is put on. */
   on: { personId: string } | { factId: string } | { placeId: string }
+  /** Stands under a heading already. */
+  isHeaded?: boolean
 }
 
 /** The pictures and files on somebody, a fact or a place, small; one that is dropped here is put there. */
-export function PicturesHere({ pictures, on }: Props) {
+export function PicturesHere({ pictures, on, isHeaded = false }: Props) {
   const tree = useTreeId()
   const path = useTreePath()
   const picker = useRef<HTMLInputElement>(null)
@@ -46,7 +48,7 @@ export function PicturesHere({ pictures, on }: Props) {
       }}
     >
       <h3 className="heads flex items-baseline justify-between font-semibold">
-        Pictures
+        {!isHeaded && 'Pictures'}
         <button type="button" className="act font-normal" onClick={() => picker.current?.click()}>
           {share === null ? 'Put one here' : `Coming in, ${Math.round(share * 100)} of 100`}
         </button>
