@@ -151,6 +151,44 @@ final class PicturesTest extends TestCase
         self::assertSame([], $this->api('GET', "/places/{$place}/pictures")->json('pictures'));
     }
 
+    public function test_pictures_go_out_zipped_with_who_is_on_them_and_come_back(): void
+    {
+        $ewan = $this->person('Ewan Tarrel h b 1845 Hask d 1899');
+        $una = $this->person('Una Tarrel w b 1990');
+        $face = $this->take(self::picture(60, 40), 'keepers.png', $ewan);
+        $this->api('PATCH', "/pictures/{$face}", ['title' => 'The keepers', 'version' => 1])->assertOk();
+        $region = $this->api('POST', "/pictures/{$face}/regions", ['page' => 0, 'left' => 0.25, 'top' => 0.125, 'width' => 0.5, 'height' => 0.5, 'personId' => $ewan])->assertOk()->json('id');
+        $this->api('POST', "/regions/{$region}/portrait")->assertOk();
+        $this->api('POST', '/pictures', ['uploadId' => $this->upload(self::picture(61, 40), 'cradle.png'), 'factId' => $this->fact($ewan, 'birth')->id])->assertOk();
+        $this->take(self::picture(62, 40), 'loose.png');
+        $ofUna = $this->take(self::picture(63, 40), 'una.png', $una);
+        self::assertNotSame('', $ofUna);
+        $zip = fn (string $living): string => (string) $this->get("/api/trees/{$this->tree->id}/exchange/export?version=7&living={$living}&zipped=1")->assertOk()->streamedContent();
+        [$whole, $shielded] = [$zip('keep'), $zip('shield')];
+        $before = self::saidOf($this->exported());
+        self::assertSame(4, substr_count($before, " OBJE\n1 FILE"));
+        self::assertSame([true, false], [str_contains($whole, '-una.png'), str_contains($shielded, '-una.png')]);
+        self::assertSame([true, true, false], [str_contains($shielded, '-keepers.png'), str_contains($shielded, '-cradle.png'), str_contains($shielded, '-loose.png')]);
+
+        $this->tree = \App\Models\Tree::begin('Again', $this->user);
+        $this->enter($this->tree);
+        $this->api('POST', '/exchange/imports', ['uploadId' => $this->upload($whole, 'again.gdz')])->assertOk();
+        self::assertSame($before, self::saidOf($this->exported()));
+        $again = (string) DB::table('people')->where('tree_id', $this->tree->id)->where('number', 1)->value('id');
+        self::assertSame(0.25, $this->api('GET', "/people/{$again}")->json('portrait.left'));
+        self::assertCount(1, $this->api('GET', "/facts/{$this->fact($again, 'birth')->id}/beside")->json('pictures'));
+        self::assertSame(['The keepers', 'Ewan Tarrel'], [$this->api('GET', "/people/{$again}/pictures")->json('pictures.0.title'),
+            $this->api('GET', "/pictures/{$this->api('GET', "/people/{$again}/pictures")->json('pictures.0.mediaId')}")->json('regions.0.person')]);
+        $this->api('POST', '/journal/undo')->assertOk();
+        self::assertSame([0, 0, 0], array_map(fn (string $table): int => DB::table($table)->where('tree_id', $this->tree->id)->count(), ['media', 'media_links', 'regions']));
+    }
+
+    /** A file without its head and its days of change. */
+    private static function saidOf(string $file): string
+    {
+        return (string) preg_replace('/^1 CHAN\n2 DATE .*\n3 TIME .*\n/m', '', (string) strstr($file, "\n0 @"));
+    }
+
     private function take(string $content, string $name, ?string $personId = null): string
     {
         return $this->api('POST', '/pictures', ['uploadId' => $this->upload($content, $name), 'personId' => $personId])->assertOk()->json('id');

@@ -108,6 +108,11 @@ final class ExportTree implements TreeRows
         }
     }
 
+    public function pictures(): iterable
+    {
+        return (new PicturesOut($this->current))->all();
+    }
+
     public function otherRecords(): iterable
     {
         $columns = array_map(static fn (string $kind): string => "{$kind}_id", KeptPointers::OWNERS);
@@ -180,7 +185,7 @@ final class ExportTree implements TreeRows
         $sources = $owners['source'] ?? collect();
 
         return new Attached($notes, $claims, $records, $kept, $roles, $this->work($owners['person'] ?? collect()), $this->groups(),
-            $sources->isEmpty() ? [] : $rolls->of($sources), $sources->isEmpty() ? [] : $rolls->kinds());
+            $sources->isEmpty() ? [] : $rolls->of($sources), $sources->isEmpty() ? [] : $rolls->kinds(), (new PicturesOut($this->current))->links($owners));
     }
 
     /**

@@ -77,7 +77,8 @@ final readonly class ImportTree
         $sink = new SpoolSink($folder, $tree->id, $change->id, $importId, array_fill_keys(DB::table('place_wordings')->where('tree_id', $tree->id)->pluck('typed')->all(), true),
             new PlaceReader($this->gazetteers->whole()), $this->groups(),
             static fn (int $line) => $progress->tell(max(0, min(60, (int) (60 * $line / $lines))), "Reading, line {$line}"), $alike);
-        $report = Reader::read(static fn (): iterable => self::chunks($archive->gedcomPath), $sink, new UuidMint, $tree->fresh()->next_number ?? 1);
+        $report = Reader::read(static fn (): iterable => self::chunks($archive->gedcomPath), $sink, new UuidMint, $tree->fresh()->next_number ?? 1,
+            $archive->pictures() === [] ? null : static fn (string $path): bool => in_array($path, $archive->pictures(), true));
         if ($askTwice && $alike->said() !== '') {
             throw new LooksLikeTwice($alike->said(), 409, ['again' => true]);
         }
@@ -91,9 +92,8 @@ final readonly class ImportTree
         if ($pictures > 0) {
             $change->bulk('media', $pictures);
         }
-        $linked = Pictures::putOnRecords($sink->images, $tree->id, $change->id);
-        if ($linked > 0) {
-            $change->bulk('media_links', $linked);
+        foreach ((new PicturesIn($tree->id, $change->id))->put($sink->pictures) as $table => $rows) {
+            $change->bulk($table, $rows);
         }
         Tree::query()->findOrFail($tree->id)->takeNumbers($report->counts['people']);
         $progress->tell(97, 'Sorting the index');

@@ -31,6 +31,9 @@ final class KeptPointers
             $id = $ref->person_id ?? $ref->union_id ?? $ref->source_id ?? $ref->repository_id;
             $pointers->prefer($id, $ref->pointer);
         }
+        foreach ($this->rows('media')->whereRaw("written->'POINTER' IS NOT NULL")->orderBy('made_by')->orderBy('id')->get(['id', 'written']) as $picture) {
+            $pointers->prefer($picture->id, json_decode($picture->written, true, flags: JSON_THROW_ON_ERROR)['POINTER'][1]);
+        }
         $others = [];
         foreach ($this->rows('kept')->where('pointer', '!=', '')->orderBy('import_id')->orderBy('id')->get(['id', 'pointer', 'import_id']) as $kept) {
             $pointers->prefer($kept->id, $kept->pointer);
@@ -39,7 +42,7 @@ final class KeptPointers
         foreach ($this->rows('people')->orderBy('number')->cursor() as $person) {
             $pointers->ensure($person->id, 'I', $person->number);
         }
-        foreach (['unions' => 'F', 'sources' => 'S', 'repositories' => 'R'] as $table => $letter) {
+        foreach (['unions' => 'F', 'sources' => 'S', 'repositories' => 'R', 'media' => 'M'] as $table => $letter) {
             foreach ($this->rows($table)->orderBy('ordinal')->orderBy('id')->pluck('id') as $index => $id) {
                 $pointers->ensure($id, $letter, $index + 1);
             }

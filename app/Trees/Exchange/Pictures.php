@@ -4,12 +4,10 @@ declare(strict_types=1);
 
 namespace App\Trees\Exchange;
 
-use App\Jobs\MakePreviews;
 use App\Trees\Pictures\PictureFiles;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
-use NorthBough\Core\Gedcom\Row\RecordImageRow;
 use ZipArchive;
 
 /** The pictures that came with a file: kept once by their content, told by the path that the file has for them, and put back into a zip. */
@@ -33,32 +31,6 @@ final class Pictures
         }
         if ($rows !== []) {
             CopyRows::into('media', $rows);
-        }
-
-        return count($rows);
-    }
-
-    /**
-     * Puts the pictures that came in on the records that name them, and has them made ready for looking at.
-     *
-     * @param  list<RecordImageRow>  $images
-     * @return int how many were put; one whose file did not come is not
-     */
-    public static function putOnRecords(array $images, string $treeId, string $changeSetId): int
-    {
-        $media = DB::table('media')->where('tree_id', $treeId)->where('made_by', $changeSetId)->whereIn('path', array_column($images, 'path'))->get(['id', 'path', 'sha256', 'type'])->keyBy('path');
-        $rows = [];
-        foreach ($images as $image) {
-            $file = $media->get($image->path);
-            if ($file === null) {
-                continue;
-            }
-            $rows[] = ['tree_id' => $treeId, 'id' => $image->id, 'made_by' => $changeSetId, 'media_id' => $file->id, 'record_id' => $image->recordId, 'position' => $image->position];
-            DB::table('media')->where('tree_id', $treeId)->where('id', $file->id)->update(['title' => $image->title]);
-            MakePreviews::ask($treeId, $file->sha256, $file->type);
-        }
-        if ($rows !== []) {
-            CopyRows::into('media_links', $rows);
         }
 
         return count($rows);

@@ -9,6 +9,8 @@ use NorthBough\Core\Gedcom\Reading\RowSink;
 use NorthBough\Core\Gedcom\Row\EventRow;
 use NorthBough\Core\Gedcom\Row\GroupRow;
 use NorthBough\Core\Gedcom\Row\MemberRow;
+use NorthBough\Core\Gedcom\Row\PictureLinkRow;
+use NorthBough\Core\Gedcom\Row\PictureRow;
 use NorthBough\Core\Gedcom\Row\RecordImageRow;
 use NorthBough\Core\Gedcom\Row\Row;
 use NorthBough\Core\Place\PlaceReader;
@@ -26,8 +28,8 @@ final class SpoolSink implements RowSink
     /** @var array<string, int> */
     private array $counts = [];
 
-    /** @var list<RecordImageRow> pictures on records, which are put there once the files are in */
-    public array $images = [];
+    /** @var list<RecordImageRow|PictureRow|PictureLinkRow> put where they belong once the files are in */
+    public array $pictures = [];
 
     /** @var array<string, string> groups of the file that the tree has, by the id that the reader gave them */
     private array $known = [];
@@ -58,8 +60,8 @@ final class SpoolSink implements RowSink
 
             return;
         }
-        if ($row instanceof RecordImageRow) {
-            $this->images[] = $row;
+        if ($row instanceof RecordImageRow || $row instanceof PictureRow || $row instanceof PictureLinkRow) {
+            $this->pictures[] = $row;
 
             return;
         }

@@ -18,6 +18,8 @@ use NorthBough\Core\Gedcom\Row\NoteRow;
 use NorthBough\Core\Gedcom\Row\OwnKindRow;
 use NorthBough\Core\Gedcom\Row\ParentSetRow;
 use NorthBough\Core\Gedcom\Row\PersonRow;
+use NorthBough\Core\Gedcom\Row\PictureLinkRow;
+use NorthBough\Core\Gedcom\Row\PictureRow;
 use NorthBough\Core\Gedcom\Row\PlacingRow;
 use NorthBough\Core\Gedcom\Row\RecordImageRow;
 use NorthBough\Core\Gedcom\Row\RecordRow;
@@ -46,10 +48,11 @@ final class MemoryTree implements RowSink, TreeRows
 
     public FileReport $report;
 
-    public static function reading(string $file): self
+    /** @param  list<string>  $pictures  paths of the files that came too */
+    public static function reading(string $file, array $pictures = []): self
     {
         $tree = new self;
-        $tree->report = Reader::read(static fn (): array => str_split($file, 97) ?: [''], $tree, new CountingMint);
+        $tree->report = Reader::read(static fn (): array => str_split($file, 97) ?: [''], $tree, new CountingMint, 1, $pictures === [] ? null : static fn (string $path): bool => in_array($path, $pictures, true));
 
         return $tree;
     }
@@ -103,6 +106,11 @@ final class MemoryTree implements RowSink, TreeRows
             $pointers->ensure($person->id, 'I', $number + 1);
         }
 
+        foreach ($this->all(PictureRow::class) as $number => $picture) {
+            $pointers->prefer($picture->id, $picture->pointer);
+            $pointers->ensure($picture->id, 'M', $number + 1);
+        }
+
         return $pointers;
     }
 
@@ -145,6 +153,11 @@ final class MemoryTree implements RowSink, TreeRows
         }
     }
 
+    public function pictures(): iterable
+    {
+        return $this->all(PictureRow::class);
+    }
+
     public function otherRecords(): iterable
     {
         return $this->all(KeptRow::class, static fn (KeptRow $r): bool => $r->owner === null);
@@ -171,6 +184,7 @@ final class MemoryTree implements RowSink, TreeRows
             array_column($this->all(GroupRow::class), null, 'id'),
             $this->rolls(),
             array_column($this->all(OwnKindRow::class), null, 'id'),
+            $by($this->all(PictureLinkRow::class), static fn (PictureLinkRow $r): string => $r->owner->id),
         );
     }
 

@@ -15,7 +15,7 @@ use NorthBough\Core\Tree\EventKinds;
 /** Events and attributes of a person or a family; NO of version 7 is one that did not happen. */
 final readonly class EventMapping
 {
-    public function __construct(private Mapping $mapping, private CitationMapping $citations, private RoleMapping $roles)
+    public function __construct(private Mapping $mapping, private CitationMapping $citations, private RoleMapping $roles, private PictureMapping $pictures)
     {
     }
 
@@ -47,6 +47,7 @@ final readonly class EventMapping
         $this->mapping->notes($fields, $owner);
         $this->citations->map($fields, $owner);
         $this->roles->map($fields, $id);
+        $this->pictures->links($fields, $owner);
         $this->mapping->keep($fields, $owner);
         $this->mapping->counts['events']++;
     }

@@ -17,7 +17,7 @@ use NorthBough\Core\Tree\ParentageKind;
 /** FAM: version 7, section 3.2, FAMILY_RECORD. */
 final readonly class FamilyMapping
 {
-    public function __construct(private Mapping $mapping, private EventMapping $events, private CitationMapping $citations)
+    public function __construct(private Mapping $mapping, private EventMapping $events, private CitationMapping $citations, private PictureMapping $pictures)
     {
     }
 
@@ -32,6 +32,7 @@ final readonly class FamilyMapping
         $this->events->map($fields, null, $id);
         $this->mapping->notes($fields, $owner);
         $this->citations->map($fields, $owner);
+        $this->pictures->links($fields, $owner);
         $this->mapping->keep($fields, $owner);
         $this->mapping->counts['families']++;
     }

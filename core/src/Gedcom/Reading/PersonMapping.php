@@ -22,7 +22,7 @@ use NorthBough\Core\Tree\Standing;
 /** INDI: version 7, section 3.2, INDIVIDUAL_RECORD. */
 final readonly class PersonMapping
 {
-    public function __construct(private Mapping $mapping, private EventMapping $events, private CitationMapping $citations, private WorkMapping $work)
+    public function __construct(private Mapping $mapping, private EventMapping $events, private CitationMapping $citations, private WorkMapping $work, private PictureMapping $pictures)
     {
     }
 
@@ -43,6 +43,7 @@ final readonly class PersonMapping
         $this->mapping->notes($fields, $owner);
         $this->citations->map($fields, $owner);
         $this->work->map($fields, $id);
+        $this->pictures->links($fields, $owner);
         $this->mapping->keep($fields, $owner);
         $this->mapping->counts['people']++;
     }

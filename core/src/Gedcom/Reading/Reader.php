@@ -18,21 +18,27 @@ final class Reader
     /**
      * @param  callable(): iterable<string>  $open  gives the file's bytes from the start, each time it is called
      * @param  int  $nextNumber  the number that the first person gets
+     * @param  (\Closure(string): bool)|null  $hasFile  told the path of a picture: whether that file came too; null for none
      *
      * @throws NotReadable
      */
-    public static function read(callable $open, RowSink $sink, IdMint $mint, int $nextNumber = 1): FileReport
+    public static function read(callable $open, RowSink $sink, IdMint $mint, int $nextNumber = 1, ?\Closure $hasFile = null): FileReport
     {
         $survey = new Survey($mint);
+        $seen = new PictureSurvey($hasFile ?? static fn (): bool => false, $mint);
         foreach (self::records($open(), static function (): void {
         }) as $record) {
             $survey->note($record);
+            if ($hasFile !== null) {
+                $seen->note($record);
+            }
         }
         $mapping = new Mapping($survey, $sink, $mint);
         $citations = new CitationMapping($mapping);
-        $events = new EventMapping($mapping, $citations, new RoleMapping($mapping));
-        $people = new PersonMapping($mapping, $events, $citations, new WorkMapping($mapping));
-        $families = new FamilyMapping($mapping, $events, $citations);
+        $pictures = new PictureMapping($mapping, $seen);
+        $events = new EventMapping($mapping, $citations, new RoleMapping($mapping), $pictures);
+        $people = new PersonMapping($mapping, $events, $citations, new WorkMapping($mapping), $pictures);
+        $families = new FamilyMapping($mapping, $events, $citations, $pictures);
         $sources = new SourceMapping($mapping, new RecordMapping($mapping));
 
         $head = '';
@@ -50,7 +56,7 @@ final class Reader
                 $record->tag === 'HEAD' => [$head, $mapping->version] = self::head($record, $mapping),
                 $record->tag === 'TRLR' => self::afterTheEnd($record, $mapping),
                 $id === null && in_array($record->tag, ['INDI', 'FAM', 'SOUR', 'REPO'], true) && ! $again => self::unnamed($record, $ordinal, $mapping, $people, $families, $sources, $nextNumber),
-                $id === null => $mapping->keepRecord($record, $ordinal),
+                $id === null => $record->tag === 'OBJE' && ! $again && $pictures->record($record) ? null : $mapping->keepRecord($record, $ordinal),
                 $record->tag === 'INDI' => $people->map($record, $id, $nextNumber++, $ordinal),
                 $record->tag === 'FAM' => $families->map($record, $id, $ordinal),
                 $record->tag === 'SOUR' => $sources->source($record, $id, $ordinal),

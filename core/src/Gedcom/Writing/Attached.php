@@ -10,6 +10,7 @@ use NorthBough\Core\Gedcom\Row\KeptRow;
 use NorthBough\Core\Gedcom\Row\MemberRow;
 use NorthBough\Core\Gedcom\Row\NoteRow;
 use NorthBough\Core\Gedcom\Row\OwnKindRow;
+use NorthBough\Core\Gedcom\Row\PictureLinkRow;
 use NorthBough\Core\Gedcom\Row\RecordRow;
 use NorthBough\Core\Gedcom\Row\RoleRow;
 use NorthBough\Core\Gedcom\Row\RollRecord;
@@ -28,6 +29,7 @@ final readonly class Attached
      * @param  array<string, GroupRow>  $groups  by their own id
      * @param  array<string, list<RollRecord>>  $rolls  records that say more than where they stand, by source
      * @param  array<string, OwnKindRow>  $kinds  by their own id
+     * @param  array<string, list<PictureLinkRow>>  $pictures
      */
     public function __construct(
         public array $notes = [],
@@ -39,6 +41,7 @@ final readonly class Attached
         public array $groups = [],
         public array $rolls = [],
         public array $kinds = [],
+        public array $pictures = [],
     ) {
     }
 }

@@ -103,12 +103,15 @@ final readonly class FactWriter
                 })->build();
     }
 
-    /** Adds the notes and citations of a row. */
+    /** Adds the notes, pictures and citations of a row. */
     public function attach(StructureBuilder $builder, string $id, Attached $attached): StructureBuilder
     {
         foreach ($attached->notes[$id] ?? [] as $note) {
             $builder->child($note->ordinal, $this->builder('NOTE', $note->text, $note->written, $note->id, $attached)
                 ->field('_RESEARCH', $note->isResearch ? 'Y' : '', static fn (string $words): bool => $note->isResearch && $words !== '')->build());
+        }
+        foreach ($attached->pictures[$id] ?? [] as $picture) {
+            $builder->child($picture->ordinal, (new PictureWriter($this->version, $this->pointers))->link($picture));
         }
         foreach ($attached->claims[$id] ?? [] as $claim) {
             $record = $attached->records[$claim->recordId];

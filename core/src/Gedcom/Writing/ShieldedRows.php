@@ -13,6 +13,9 @@ use NorthBough\Core\Gedcom\Row\NameRow;
 use NorthBough\Core\Gedcom\Row\NoteRow;
 use NorthBough\Core\Gedcom\Row\ParentSetRow;
 use NorthBough\Core\Gedcom\Row\PersonRow;
+use NorthBough\Core\Gedcom\Row\PictureLinkRow;
+use NorthBough\Core\Gedcom\Row\PictureRegion;
+use NorthBough\Core\Gedcom\Row\PictureRow;
 use NorthBough\Core\Gedcom\Row\PlacingRow;
 use NorthBough\Core\Gedcom\Row\RecordHead;
 use NorthBough\Core\Gedcom\Row\RecordRow;
@@ -42,6 +45,9 @@ final class ShieldedRows implements TreeRows
 
     /** @var array<string, true> pointers in what leaves */
     private array $pointedAt = [];
+
+    /** @var array<string, true>|null */
+    private ?array $withheldPictures = null;
 
     private ?Attached $lastAttached = null;
 
@@ -140,6 +146,37 @@ final class ShieldedRows implements TreeRows
         }
     }
 
+    /** A picture cannot be read: one leaves only when it is on somebody, and on nobody living. */
+    public function pictures(): iterable
+    {
+        foreach ($this->rows->pictures() as $picture) {
+            if ($this->leaves($picture)) {
+                yield new PictureRow($picture->id, $picture->path, $picture->type, $this->names->hide($picture->title), $picture->form, $picture->medium,
+                    array_map(fn (PictureRegion $r): PictureRegion => new PictureRegion($r->id, $r->page, $r->left, $r->top, $r->width, $r->height, $r->personId, $this->names->hide($r->words)), $picture->regions), $picture->on);
+            }
+        }
+    }
+
+    private function leaves(PictureRow $picture): bool
+    {
+        $on = [...$picture->on, ...array_filter(array_map(static fn (PictureRegion $r): ?string => $r->personId, $picture->regions))];
+
+        return $on !== [] && array_filter($on, $this->isLiving) === [];
+    }
+
+    /** @return array<string, true> pictures that stay at home, by id */
+    private function withheldPictures(): array
+    {
+        if ($this->withheldPictures === null) {
+            $this->withheldPictures = [];
+            foreach ($this->rows->pictures() as $picture) {
+                $this->withheldPictures += $this->leaves($picture) ? [] : [$picture->id => true];
+            }
+        }
+
+        return $this->withheldPictures;
+    }
+
     public function otherRecords(): iterable
     {
         foreach ($this->rows->otherRecords() as $kept) {
@@ -180,7 +217,9 @@ final class ShieldedRows implements TreeRows
 
         $rolls = array_map(fn (array $records): array => array_map($this->roll(...), $records), $attached->rolls);
 
-        return $this->lastHidden = new Attached($notes, $claims, $records, $kept, $roles, $work, $groups, $rolls, $attached->kinds);
+        $pictures = array_map(fn (array $links): array => array_values(array_filter($links, fn (PictureLinkRow $l): bool => ! isset($this->withheldPictures()[$l->pictureId]))), $attached->pictures);
+
+        return $this->lastHidden = new Attached($notes, $claims, $records, $kept, $roles, $work, $groups, $rolls, $attached->kinds, $pictures);
     }
 
     /** A record with the names of the living taken out, and who is living taken off its lines. A picture cannot be read: one goes only with a record on which nobody living stands. */

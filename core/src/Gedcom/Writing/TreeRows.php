@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NorthBough\Core\Gedcom\Writing;
 
 use NorthBough\Core\Gedcom\Row\KeptRow;
+use NorthBough\Core\Gedcom\Row\PictureRow;
 use NorthBough\Core\Gedcom\Row\RepositoryRow;
 use NorthBough\Core\Gedcom\Row\SourceRow;
 
@@ -29,6 +30,9 @@ interface TreeRows
 
     /** @return iterable<array{RepositoryRow, Attached}> */
     public function repositories(): iterable;
+
+    /** @return iterable<PictureRow> that somebody put here or that came as records of their own */
+    public function pictures(): iterable;
 
     /** @return iterable<KeptRow> whole records that the model does not hold */
     public function otherRecords(): iterable;

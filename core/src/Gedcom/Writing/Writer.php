@@ -51,6 +51,10 @@ final readonly class Writer
         foreach ($this->rows->repositories() as [$repository, $attached]) {
             yield Lines::write($this->repository($repository, $attached), $this->version);
         }
+        $pictures = new PictureWriter($this->version, $this->rows->pointers());
+        foreach ($this->rows->pictures() as $picture) {
+            yield Lines::write($pictures->record($picture), $this->version);
+        }
         foreach ($this->rows->otherRecords() as $kept) {
             yield Lines::write($this->restored($kept->lines), $this->version);
         }

@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Evidence\Conflict\Rule;
+
+use NorthBough\Core\Compare\Comparison;
+use NorthBough\Core\Compare\Days;
+use NorthBough\Core\Compare\KnownPlaces;
+use NorthBough\Core\Compare\Verdict;
+use NorthBough\Core\Evidence\Conflict\Conflict;
+use NorthBough\Core\Evidence\Conflict\ConflictRule;
+use NorthBough\Core\Evidence\Conflict\Open;
+use NorthBough\Core\Evidence\Conflict\Subject;
+use NorthBough\Core\Tree\Event;
+
+/**
+ * Nobody is born or dies twice (job.md, Evidence). Days decide first; two places that the gazetteer keeps apart contradict
+ * where the days do not. A baptism, a burial or a registration bounds a birth or a death and is never compared with it.
+ */
+final class OneBirthOneDeath implements ConflictRule
+{
+    public function find(Subject $subject, KnownPlaces $places): array
+    {
+        $found = [];
+        foreach (['birth', 'death'] as $kind) {
+            $told = array_values(array_filter($subject->person->events, static fn (Event $event): bool => $event->kind === $kind && ! $event->denied));
+            $conflict = self::among($kind, $told, $places);
+            if ($conflict !== null) {
+                $found[] = $conflict;
+            }
+        }
+
+        return $found;
+    }
+
+    /** @param  list<Event>  $told */
+    private static function among(string $kind, array $told, KnownPlaces $places): ?Conflict
+    {
+        $worst = null;
+        $ids = [];
+        foreach ($told as $at => $one) {
+            foreach (array_slice($told, $at + 1) as $other) {
+                $comparison = Open::between($one->standing, $other->standing) ? self::compare($one, $other, $places) : null;
+                if ($comparison === null) {
+                    continue;
+                }
+                $ids += [$one->id => true, $other->id => true];
+                $isWorse = $worst === null || ($comparison->verdict === Verdict::Contradicts && $worst->verdict !== Verdict::Contradicts)
+                    || ($comparison->verdict === $worst->verdict && $comparison->level < $worst->level);
+                $worst = $isWorse ? $comparison : $worst;
+            }
+        }
+
+        return $worst === null ? null : new Conflict($kind, $worst->verdict, self::inOrder($told, $ids), $worst->ground, 1 - $worst->level);
+    }
+
+    /** What disagrees between two; null where they agree or say nothing of one another. */
+    private static function compare(Event $one, Event $other, KnownPlaces $places): ?Comparison
+    {
+        $days = Days::compare($one->date, $other->date);
+        if ($days->verdict === Verdict::Contradicts) {
+            return $days;
+        }
+        $where = $one->place === '' || $other->place === '' ? null : $places->compare($one->place, $other->place, $one->date->span());
+
+        return match (true) {
+            $where?->verdict === Verdict::Contradicts => $where,
+            $days->verdict === Verdict::Strains => $days,
+            $where?->verdict === Verdict::Strains => $where,
+            default => null,
+        };
+    }
+
+    /**
+     * @param  list<Event>  $told
+     * @param  array<string, true>  $ids
+     * @return list<string>
+     */
+    private static function inOrder(array $told, array $ids): array
+    {
+        return array_values(array_filter(array_map(static fn (Event $event): string => $event->id, $told), static fn (string $id): bool => isset($ids[$id])));
+    }
+}

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Evidence\Conflict\Rule;
+
+use NorthBough\Core\Compare\KnownPlaces;
+use NorthBough\Core\Compare\Verdict;
+use NorthBough\Core\Evidence\Conflict\Conflict;
+use NorthBough\Core\Evidence\Conflict\ConflictRule;
+use NorthBough\Core\Evidence\Conflict\Open;
+use NorthBough\Core\Evidence\Conflict\Subject;
+use NorthBough\Core\Tree\Parentage;
+use NorthBough\Core\Tree\ParentageKind;
+use NorthBough\Core\Tree\Sex;
+
+/** One mother and one father by birth. Adoptive, foster and recognised parents stand beside them, and so does a certificate that was made anew. */
+final class OneMotherOneFather implements ConflictRule
+{
+    private const ASPECTS = ['mother' => Sex::Female, 'father' => Sex::Male];
+
+    public function find(Subject $subject, KnownPlaces $places): array
+    {
+        $byBirth = [];
+        foreach ($subject->parentSets as $set) {
+            foreach ($set->parents as $tie) {
+                if ($tie->kind === ParentageKind::Birth) {
+                    $byBirth[] = $tie;
+                }
+            }
+        }
+        $found = [];
+        foreach (self::ASPECTS as $aspect => $sex) {
+            $told = array_values(array_filter($byBirth, static fn (Parentage $tie): bool => ($subject->sexOf[$tie->personId] ?? Sex::Unknown) === $sex));
+            $ids = self::disagreeing($told);
+            if ($ids !== []) {
+                $found[] = new Conflict($aspect, Verdict::Contradicts, $ids, count($ids)." are told to be the {$aspect} by birth.", 1.0);
+            }
+        }
+
+        return $found;
+    }
+
+    /**
+     * @param  list<Parentage>  $told
+     * @return list<string> the people of whom not more than one can be it
+     */
+    private static function disagreeing(array $told): array
+    {
+        $ids = [];
+        foreach ($told as $at => $one) {
+            foreach (array_slice($told, $at + 1) as $other) {
+                if ($one->personId !== $other->personId && Open::between($one->standing, $other->standing)) {
+                    $ids += [$one->personId => true, $other->personId => true];
+                }
+            }
+        }
+
+        return array_keys($ids);
+    }
+}

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Evidence\Conflict\Rule;
+
+use NorthBough\Core\Compare\KnownPlaces;
+use NorthBough\Core\Compare\Verdict;
+use NorthBough\Core\Evidence\Conflict\Conflict;
+use NorthBough\Core\Evidence\Conflict\ConflictRule;
+use NorthBough\Core\Evidence\Conflict\Open;
+use NorthBough\Core\Evidence\Conflict\Subject;
+use NorthBough\Core\Tree\Event;
+
+/**
+ * Residences, trades, ceremonies and whatever else may have many values disagree only when nobody could be in both on one
+ * day: both on the very same day, at two places that the gazetteer keeps apart.
+ */
+final class TwoPlacesOneDay implements ConflictRule
+{
+    /** Facts that say that somebody was there that day. A trade, banns, a will or its probate does not; that somebody was of a place says no more than that it was their home. */
+    private const PRESENT = ['birth', 'baptism', 'christening', 'adult_christening', 'confirmation', 'first_communion', 'census', 'residence', 'emigration', 'immigration', 'graduation', 'ordination', 'marriage', 'death'];
+
+    public function find(Subject $subject, KnownPlaces $places): array
+    {
+        $events = $subject->person->events;
+        foreach ($subject->unions as $union) {
+            array_push($events, ...array_filter($union->events, static fn (Event $event): bool => $event->kind === 'marriage'));
+        }
+        $present = array_values(array_filter($events, static fn (Event $event): bool => in_array($event->kind, self::PRESENT, true) && ! $event->denied && $event->place !== '' && self::day($event) !== null));
+        $found = [];
+        foreach ($present as $at => $one) {
+            foreach (array_slice($present, $at + 1) as $other) {
+                // Two births, or two deaths, are one value told twice: OneBirthOneDeath weighs them.
+                $isOneValue = $one->kind === $other->kind && in_array($one->kind, ['birth', 'death'], true);
+                $isHomeAway = ($one->kind === 'residence') !== ($other->kind === 'residence');
+                if ($isOneValue || $isHomeAway || self::day($one) !== self::day($other) || ! Open::between($one->standing, $other->standing)) {
+                    continue;
+                }
+                $where = $places->compare($one->place, $other->place, $one->date->span());
+                if ($where->verdict === Verdict::Contradicts) {
+                    $found[] = new Conflict('presence', Verdict::Contradicts, [$one->id, $other->id], "{$one->word()} and {$other->word()} on {$one->date->shown}: {$where->ground}", 1 - $where->level);
+                }
+            }
+        }
+
+        return $found;
+    }
+
+    /** The one day on which it was; null for what lasted, or is not known to the day. */
+    private static function day(Event $event): ?int
+    {
+        $span = $event->date->span();
+
+        return count($event->date->readings) === 1 && $event->date->readings[0]->end === null && $span?->earliest !== null && $span->earliest === $span->latest
+            && $span->softBefore === 0 && $span->softAfter === 0 ? $span->earliest : null;
+    }
+}

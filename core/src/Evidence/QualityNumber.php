@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Evidence;
+
+/** The standard's quality number (version 7, QUAY): it follows from information and directness, not from weight. */
+final class QualityNumber
+{
+    public static function of(Information $information, Directness $directness): string
+    {
+        return match (true) {
+            $information === Information::Primary && $directness === Directness::Direct => '3',
+            $information === Information::Primary, $information === Information::Secondary => '2',
+            $information === Information::Undetermined => '1',
+            default => '',
+        };
+    }
+}

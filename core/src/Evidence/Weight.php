@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Evidence;
+
+/** A claim's place in an order, never a sum of points (job.md, Evidence). */
+enum Weight: string
+{
+    case Strong = 'strong';
+    case Fair = 'fair';
+    case Slight = 'slight';
+    /** It comes from another claim that we hold, and counts nothing. */
+    case Leaning = 'leaning';
+    /** Taken over from a file; nobody has read the record yet. */
+    case Unread = 'unread';
+
+    public function isAtLeast(self $other): bool
+    {
+        return $this->place() >= $other->place();
+    }
+
+    /** From 0, which counts nothing, to 3. */
+    public function place(): int
+    {
+        return match ($this) {
+            self::Strong => 3,
+            self::Fair => 2,
+            self::Slight => 1,
+            self::Leaning, self::Unread => 0,
+        };
+    }
+}

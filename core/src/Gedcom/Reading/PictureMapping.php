@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Gedcom\Reading;
+
+use NorthBough\Core\Gedcom\PictureTags;
+use NorthBough\Core\Gedcom\Row\FactRef;
+use NorthBough\Core\Gedcom\Row\PictureLinkRow;
+use NorthBough\Core\Gedcom\Row\PictureRegion;
+use NorthBough\Core\Gedcom\Row\PictureRow;
+use NorthBough\Core\Gedcom\Structure;
+
+/** OBJE: version 7, section 3.2, MULTIMEDIA_RECORD, and MULTIMEDIA_LINK under people, couples and their events. */
+final readonly class PictureMapping
+{
+    public function __construct(private Mapping $mapping, private PictureSurvey $survey)
+    {
+    }
+
+    /** @return bool whether the record was taken */
+    public function record(Structure $record): bool
+    {
+        $id = $this->survey->id($record->pointer);
+        $file = $record->first('FILE');
+        if ($id === null || $file === null) {
+            return false;
+        }
+        $regions = [];
+        foreach ($record->children as $child) {
+            $part = $child->tag === '_REGION' ? PictureTags::part($child->payload) : null;
+            if ($part !== null) {
+                $who = $child->first('_WHO');
+                $regions[] = new PictureRegion($this->mapping->newId(), $part['page'], $part['left'], $part['top'], $part['width'], $part['height'],
+                    $who === null ? null : $this->mapping->survey->id($who->payload, 'INDI'), $child->text('_SAYS'));
+            }
+        }
+        $form = $file->first('FORM');
+        $this->mapping->add(new PictureRow($id, $file->payload, '', $file->text('TITL'), $form->payload ?? '', $form?->text('MEDI') ?: $form?->text('TYPE') ?? '', $regions, [], $record->pointer));
+        $this->mapping->counts['media']++;
+
+        return true;
+    }
+
+    public function links(Fields $fields, FactRef $owner): void
+    {
+        foreach ($fields->takeAll(fn (Structure $s): bool => PictureTags::isPlainLink($s) && $this->survey->id($s->payload) !== null) as $ordinal => $link) {
+            $this->mapping->add(new PictureLinkRow($this->mapping->newId(), $owner, (string) $this->survey->id($link->payload), $link->text('_MAIN') !== '', PictureTags::part($link->text('_CUT')), $ordinal));
+        }
+    }
+}

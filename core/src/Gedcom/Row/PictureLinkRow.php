@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Gedcom\Row;
+
+/** That a picture is on somebody, a couple or an event; the main one may have a face cut for the portrait. */
+final readonly class PictureLinkRow implements Row
+{
+    /** @param  array{page: int, left: float, top: float, width: float, height: float}|null  $cut  shares of the page's sides */
+    public function __construct(
+        public string $id,
+        public FactRef $owner,
+        public string $pictureId,
+        public bool $isMain,
+        public ?array $cut,
+        public int $ordinal,
+    ) {
+    }
+}

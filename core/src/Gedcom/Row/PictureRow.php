@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Gedcom\Row;
+
+/** A picture or file as a record of its own, by the path that the file has for it. */
+final readonly class PictureRow implements Row
+{
+    /**
+     * @param  string  $form  as the file says it; empty for as the content says
+     * @param  string  $medium  photo, book, electronic …; empty where nobody said
+     * @param  list<PictureRegion>  $regions  who or what is on it
+     * @param  list<string>  $on  ids of everybody on whom it is, or whose events it is on
+     * @param  string  $pointer  that its record had in the file; empty for none
+     */
+    public function __construct(
+        public string $id,
+        public string $path,
+        public string $type,
+        public string $title,
+        public string $form = '',
+        public string $medium = '',
+        public array $regions = [],
+        public array $on = [],
+        public string $pointer = '',
+    ) {
+    }
+}
