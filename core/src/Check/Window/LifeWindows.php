@@ -1,0 +1,262 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Check\Window;
+
+use NorthBough\Core\Chrono\DaySpan;
+use NorthBough\Core\Tree\Event;
+use NorthBough\Core\Tree\Sex;
+
+/**
+ * Works out when people must, and likely did, live, from everything that is told of them, their marriages, parents and
+ * children. People, events and ties are told first, in any order; then it is settled once and asked.
+ */
+final class LifeWindows
+{
+    private const CERTAIN = 0;
+
+    private const LIKELY = 1;
+
+    /** Days that a child may be born after its father died. */
+    private const AFTER_FATHER = 300;
+
+    /** @var array<string, int> number by person */
+    private array $numbers = [];
+
+    /** @var list<string> */
+    private array $people = [];
+
+    /** @var list<array{string, string}> sentence and event, by what bounds are told by */
+    private array $told = [];
+
+    /** @var array<string, int> of sentences without an event */
+    private array $toldBy = [];
+
+    /** @var array{BoundNet, BoundNet} */
+    private array $nets;
+
+    private bool $isSettled = false;
+
+    public function __construct(private readonly Limits $limits)
+    {
+        $this->nets = [new BoundNet, new BoundNet];
+    }
+
+    public function person(string $id): void
+    {
+        $this->number($id);
+    }
+
+    /** What one event says of when somebody lived. One that did not happen, a rival or one that was ruled out says nothing. */
+    public function event(string $personId, Event $event): void
+    {
+        if ($event->denied || ! $event->standing->mayLead()) {
+            return;
+        }
+        [$born, $died] = $this->variables($personId);
+        $span = $event->date->span();
+        if ($span === null) {
+            return;
+        }
+        // A period bounds a life by its beginning; that it lasted to its end is likely only.
+        $begin = count($event->date->readings) === 1 ? $event->date->readings[0]->begin : $span;
+        $said = $this->say($event);
+        match ($event->kind) {
+            'birth' => $this->isAt($born, $span, $said),
+            'death' => $this->isAt($died, $span, $said),
+            'baptism', 'christening' => $this->baptised($born, $died, $span, $said),
+            'burial', 'cremation' => $this->buried($died, $span, $said),
+            'probate' => $this->byThen($died, $span, $said),
+            'will' => $this->alive($born, $died, $begin, $said),
+            default => $this->present($event, $born, $died, $begin, $span, $said),
+        };
+    }
+
+    /** A record on which somebody signs, informs, witnesses or stands among those present: they lived that day. */
+    public function seen(string $personId, DaySpan $day, string $says): void
+    {
+        [$born, $died] = $this->variables($personId);
+        $this->alive($born, $died, $day, $this->sayWords($says));
+    }
+
+    /** @param  Event|null  $wedding  null where only the tie is known */
+    public function couple(string $one, string $other, ?Event $wedding): void
+    {
+        $span = $wedding?->denied === false && $wedding->standing->mayLead() ? $wedding->date->span() : null;
+        if ($wedding === null || $span === null) {
+            return;
+        }
+        $said = $this->say($wedding);
+        foreach ([$one, $other] as $personId) {
+            [$born, $died] = $this->variables($personId);
+            $this->alive($born, $died, $span, $said);
+            if ($span->latest !== null) {
+                $this->nets[self::LIKELY]->notAfter($born, $span->latest - Limits::days($this->limits->wedFrom), $said);
+            }
+        }
+    }
+
+    /** A child by birth of a parent. */
+    public function parent(string $childId, string $parentId, Sex $sex): void
+    {
+        [$childBorn] = $this->variables($childId);
+        [$parentBorn, $parentDied] = $this->variables($parentId);
+        $isMother = $sex === Sex::Female;
+        $alive = $this->sayWords($isMother ? 'A mother lives at the birth of her child.' : 'A child is born within ten months of its father’s death.');
+        $younger = $this->sayWords('A child is born after its parent.');
+        foreach ($this->nets as $net) {
+            $net->after($childBorn, $parentBorn, 1, $younger);
+            $net->after($parentDied, $childBorn, $isMother ? 0 : -self::AFTER_FATHER, $alive);
+        }
+        [$from, $to] = match ($sex) {
+            Sex::Female => [$this->limits->motherFrom, $this->limits->motherTo],
+            Sex::Male => [$this->limits->fatherFrom, $this->limits->fatherTo],
+            default => [min($this->limits->motherFrom, $this->limits->fatherFrom), max($this->limits->motherTo, $this->limits->fatherTo)],
+        };
+        $word = $isMother ? 'A mother' : 'A parent';
+        $this->nets[self::LIKELY]->after($childBorn, $parentBorn, Limits::days($from), $this->sayWords("{$word} is seldom under {$from}."));
+        $this->nets[self::LIKELY]->after($parentBorn, $childBorn, -Limits::days($to + 1), $this->sayWords("{$word} is seldom over {$to}."));
+    }
+
+    public function settle(): void
+    {
+        if ($this->isSettled) {
+            return;
+        }
+        $order = $this->sayWords('Nobody dies before they are born.');
+        $long = $this->sayWords("Few live longer than {$this->limits->longestLife} years.");
+        foreach (array_keys($this->people) as $number) {
+            foreach ($this->nets as $net) {
+                $net->after(2 * $number + 1, 2 * $number, 0, $order);
+            }
+            $this->nets[self::LIKELY]->after(2 * $number, 2 * $number + 1, -Limits::days($this->limits->longestLife + 1), $long);
+        }
+        foreach ($this->nets as $net) {
+            $net->settle();
+        }
+        $this->isSettled = true;
+    }
+
+    public function of(string $personId): LifeWindow
+    {
+        $this->settle();
+        [$born, $died] = $this->variables($personId);
+        $impossible = array_keys(array_filter(['birth' => $this->nets[self::CERTAIN]->isImpossible($born), 'death' => $this->nets[self::CERTAIN]->isImpossible($died)]));
+
+        return new LifeWindow($this->span(self::CERTAIN, $born), $this->span(self::LIKELY, $born), $this->span(self::CERTAIN, $died), $this->span(self::LIKELY, $died), $impossible);
+    }
+
+    /** @return list<Step> from what is told to the bound itself; none where that side is open */
+    public function why(string $personId, bool $isBirth, bool $isEarliest, bool $isCertain): array
+    {
+        $this->settle();
+        $variable = $this->variables($personId)[$isBirth ? 0 : 1];
+
+        return array_map(fn (array $link): Step => new Step($this->people[intdiv($link[0], 2)], $link[0] % 2 === 0, $link[1], ...$this->told[$link[2]]),
+            $this->nets[$isCertain ? self::CERTAIN : self::LIKELY]->chain($variable, $isEarliest));
+    }
+
+    private function span(int $net, int $variable): DaySpan
+    {
+        [$lowest, $highest] = [$this->nets[$net]->lowest($variable), $this->nets[$net]->highest($variable)];
+
+        return $lowest !== null && $highest !== null && $lowest > $highest ? DaySpan::between($highest, $lowest) : DaySpan::between($lowest, $highest);
+    }
+
+    /** Only an edge that the words fix is certain; an allowance of ours is likely. */
+    private function notBefore(int $variable, DaySpan $span, int $said): void
+    {
+        if ($span->earliest !== null) {
+            $span->softBefore === 0 && $this->nets[self::CERTAIN]->notBefore($variable, $span->earliest, $said);
+            $this->nets[self::LIKELY]->notBefore($variable, $span->earliest, $said);
+        }
+    }
+
+    private function notAfter(int $variable, DaySpan $span, int $said): void
+    {
+        if ($span->latest !== null) {
+            $span->softAfter === 0 && $this->nets[self::CERTAIN]->notAfter($variable, $span->latest, $said);
+            $this->nets[self::LIKELY]->notAfter($variable, $span->latest, $said);
+        }
+    }
+
+    private function isAt(int $variable, DaySpan $span, int $said): void
+    {
+        $this->notBefore($variable, $span, $said);
+        $this->notAfter($variable, $span, $said);
+    }
+
+    private function alive(int $born, int $died, DaySpan $span, int $said): void
+    {
+        $this->notAfter($born, $span, $said);
+        $this->notBefore($died, $span, $said);
+    }
+
+    private function baptised(int $born, int $died, DaySpan $span, int $said): void
+    {
+        $this->alive($born, $died, $span, $said);
+        if ($span->earliest !== null) {
+            $this->nets[self::LIKELY]->notBefore($born, $span->earliest - Limits::days($this->limits->baptisedWithin), $said);
+        }
+    }
+
+    private function buried(int $died, DaySpan $span, int $said): void
+    {
+        $this->byThen($died, $span, $said);
+        if ($span->earliest !== null) {
+            $this->nets[self::LIKELY]->notBefore($died, $span->earliest - 30, $said);
+        }
+    }
+
+    private function byThen(int $variable, DaySpan $span, int $said): void
+    {
+        $this->notAfter($variable, $span, $said);
+    }
+
+    private function present(Event $event, int $born, int $died, DaySpan $begin, DaySpan $span, int $said): void
+    {
+        $this->alive($born, $died, $begin, $said);
+        if ($span->latest !== null && $begin->latest !== null && $span->latest > $begin->latest && count($event->date->readings) === 1) {
+            $this->nets[self::LIKELY]->notBefore($died, $event->date->readings[0]->end->earliest ?? $begin->latest, $said);
+        }
+        if ($event->kind === 'occupation' && $begin->latest !== null) {
+            $this->nets[self::LIKELY]->notAfter($born, $begin->latest - Limits::days($this->limits->workFrom), $said);
+        }
+    }
+
+    /** @return array{int, int} birth and death */
+    private function variables(string $personId): array
+    {
+        $number = $this->number($personId);
+
+        return [2 * $number, 2 * $number + 1];
+    }
+
+    private function number(string $personId): int
+    {
+        if (! isset($this->numbers[$personId])) {
+            $this->numbers[$personId] = count($this->people);
+            $this->people[] = $personId;
+        }
+
+        return $this->numbers[$personId];
+    }
+
+    private function say(Event $event): int
+    {
+        $this->told[] = ["{$event->word()} {$event->date->shown}", $event->id];
+
+        return count($this->told) - 1;
+    }
+
+    private function sayWords(string $words): int
+    {
+        if (! isset($this->toldBy[$words])) {
+            $this->told[] = [$words, ''];
+            $this->toldBy[$words] = count($this->told) - 1;
+        }
+
+        return $this->toldBy[$words];
+    }
+}
