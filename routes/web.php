@@ -27,6 +27,7 @@ use App\Http\Pictures\RegionsController;
 use App\Http\Places\PlacePartsController;
 use App\Http\Places\PlacesController;
 use App\Http\Places\WordingsController;
+use App\Http\Questions\QuestionsController;
 use App\Http\Reading\ReadingController;
 use App\Http\Records\CitationsController;
 use App\Http\Records\RecordKindsController;
@@ -47,7 +48,7 @@ use App\Http\Tree\WorldEventsController;
 use Illuminate\Support\Facades\Route;
 
 $uuid = '[0-9a-fA-F]{8}(?:-[0-9a-fA-F]{4}){3}-[0-9a-fA-F]{12}';
-foreach (['tree', 'person', 'union', 'fact', 'name', 'source', 'claim', 'change', 'run', 'upload', 'parentSet', 'unionPartner', 'subject', 'deleted', 'note', 'task', 'group', 'mark', 'role', 'eventKind', 'nameVariant', 'worldEvent', 'repository', 'place', 'placeName', 'placeInside', 'placeChurch', 'record', 'image', 'media', 'sourceKind', 'recordKind', 'region'] as $key) {
+foreach (['tree', 'person', 'union', 'fact', 'name', 'source', 'claim', 'change', 'run', 'upload', 'parentSet', 'unionPartner', 'subject', 'deleted', 'note', 'task', 'group', 'mark', 'role', 'eventKind', 'nameVariant', 'worldEvent', 'repository', 'place', 'placeName', 'placeInside', 'placeChurch', 'record', 'image', 'media', 'sourceKind', 'recordKind', 'region', 'question'] as $key) {
     Route::pattern($key, $uuid);
 }
 
@@ -98,6 +99,8 @@ Route::prefix('api')->group(function (): void {
         Route::get('reading/entry', [ReadingController::class, 'entry']);
         Route::get('reading/sum', [ReadingController::class, 'sum']);
         Route::get('reading/place', [ReadingController::class, 'place']);
+        Route::get('questions', [QuestionsController::class, 'index']);
+        Route::get('questions/{question}', [QuestionsController::class, 'show']);
         Route::get('tasks', [TasksController::class, 'index']);
         Route::get('groups', [GroupsController::class, 'index']);
         Route::get('event-kinds', [EventKindsController::class, 'index']);
@@ -126,6 +129,12 @@ Route::prefix('api')->group(function (): void {
         Route::delete('names/{name}', [NamesController::class, 'destroy']);
         Route::patch('facts/{fact}', [FactsController::class, 'update']);
         Route::delete('facts/{fact}', [FactsController::class, 'destroy']);
+        Route::post('questions', [QuestionsController::class, 'store']);
+        Route::post('questions/{question}/decide', [QuestionsController::class, 'decide']);
+        Route::post('questions/{question}/reopen', [QuestionsController::class, 'reopen']);
+        Route::post('facts/{fact}/lead', [QuestionsController::class, 'lead']);
+        Route::post('facts/{fact}/rule-out', [QuestionsController::class, 'ruleOut']);
+        Route::patch('claims/{claim}', [QuestionsController::class, 'classify']);
         Route::post('facts/{fact}/citations', [CitationsController::class, 'store']);
         Route::delete('claims/{claim}', [CitationsController::class, 'destroy']);
         Route::get('claims/{claim}/others', [CitationsController::class, 'others']);

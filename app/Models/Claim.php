@@ -13,6 +13,12 @@ namespace App\Models;
  * @property string $words
  * @property string $quality
  * @property bool $taken_over
+ * @property string $information
+ * @property string $informant
+ * @property string $reading sure or doubtful
+ * @property string $origin what somebody said that it comes from
+ * @property string $weight_said by which somebody overruled the rule; empty for none
+ * @property string $weight_why
  * @property string|null $person_id
  * @property string|null $name_id
  * @property string|null $event_id

@@ -19,6 +19,7 @@ use NorthBough\Core\Chrono\GenDate;
  * @property string $place_typed
  * @property string|null $place_id
  * @property array<string, string> $fields of its head
+ * @property string $source_class as it was seen
  * @property string $transcription
  * @property string $file_number
  * @property int|null $told_count how many people the page itself counts

@@ -8,6 +8,7 @@ use App\Models\Claim;
 use App\Models\Event;
 use App\Models\Person;
 use App\Models\Placing;
+use App\Models\Question;
 use App\Models\Record;
 use App\Models\Union;
 use Illuminate\Support\Facades\DB;
@@ -82,7 +83,7 @@ final class RecordsTest extends TestCase
         self::assertSame(1, Union::query()->count(), 'The child belongs to the couple, not to a union of its own.');
     }
 
-    public function test_what_contradicts_stands_beside_as_a_rival(): void
+    public function test_what_contradicts_stands_beside_and_opens_its_question(): void
     {
         $ewan = $this->person('Ewan Tarrel h b 1845 Hask');
         $record = $this->api('POST', "/sources/{$this->source}/records", ['kind' => 'birth-certificate'])->assertOk()->json('id');
@@ -91,8 +92,9 @@ final class RecordsTest extends TestCase
         $told = $this->api('POST', "/records/{$record}/line-up", ['choices' => [['lineId' => $lines[0], 'as' => 'placed', 'personId' => $ewan]]])->json('lines.0.told');
         self::assertSame('contradicts', array_column($told, 'state', 'of')['person']);
         $this->takeIn($record, [['lineId' => $lines[0], 'as' => 'placed', 'personId' => $ewan]]);
-        self::assertSame([['1845', 'unweighed'], ['4 May 1850', 'rival']], Event::query()->where('person_id', $ewan)->where('kind', 'birth')->orderBy('position')->get()
+        self::assertSame([['1845', 'unweighed'], ['4 May 1850', 'unweighed']], Event::query()->where('person_id', $ewan)->where('kind', 'birth')->orderBy('position')->get()
             ->map(static fn (Event $event): array => [$event->date->shown, $event->standing])->all());
+        self::assertSame([['birth', 'open']], Question::query()->get()->map(static fn (Question $question): array => [$question->aspect, $question->state])->all());
     }
 
     public function test_a_told_age_strains_and_makes_no_rival(): void

@@ -1099,6 +1099,121 @@ export interface paths {
     patch?: never
     trace?: never
   }
+  '/api/trees/{tree}/questions': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get: operations['questions']
+    put?: never
+    /** Takes up a conflict that was found and waits, such as one that came in with a file. */
+    post: operations['takeUp']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/questions/{question}': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get: operations['question']
+    put?: never
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/questions/{question}/decide': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post: operations['decide']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/questions/{question}/reopen': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post: operations['reopen']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/facts/{fact}/lead': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    /** Lets one value lead: what led before is a rival, and keeps its citations. */
+    post: operations['letLead']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/facts/{fact}/rule-out': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    /** Rules a value out: it stays, with why, so that nobody finds it again. */
+    post: operations['ruleOut']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/claims/{claim}': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post?: never
+    delete: operations['uncite']
+    options?: never
+    head?: never
+    patch: operations['classClaim']
+    trace?: never
+  }
   '/api/trees/{tree}/reading/date': {
     parameters: {
       query?: never
@@ -1212,22 +1327,6 @@ export interface paths {
     put?: never
     post: operations['citeOthers']
     delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/trees/{tree}/claims/{claim}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post?: never
-    delete: operations['uncite']
     options?: never
     head?: never
     patch?: never
@@ -1850,8 +1949,28 @@ export interface components {
       locator?: string | null
       words?: string | null
     }
+    /** @description How somebody classes a claim; what is left out stays. A weight that overrules the rule needs words. */
+    ClassInput: {
+      version: number
+      sourceClass?: string | null
+      information?: string | null
+      reading?: string | null
+      informant?: string | null
+      weight?: string | null
+      why?: string | null
+    }
     CopyInput: {
       name: string
+    }
+    /** @description What is decided of a question: which fact leads, or a date that is concluded from the claims, how the others stand, and why. */
+    DecisionInput: {
+      version: number
+      reason: string
+      factId?: string | null
+      date?: string | null
+      standings?: {
+        [key: string]: string
+      } | null
     }
     DeleteTreeInput: {
       name: string
@@ -2086,6 +2205,11 @@ export interface components {
       choices: components['schemas']['LineChoiceInput'][]
       why?: string | null
     }
+    /** @description A conflict that is taken up as a question. */
+    TakeUpInput: {
+      personId: string
+      aspect: string
+    }
     TaskInput: {
       text?: string | null
       done?: boolean | null
@@ -2137,6 +2261,9 @@ export interface components {
       headsTop: number
       /** Format: float */
       headsHeight: number
+    }
+    WhyInput: {
+      why?: string | null
     }
     /** @description Words, and the place that they stand for; without one, the places that they name are made. */
     WordingInput: {
@@ -2702,6 +2829,48 @@ export interface components {
       height: number
       size: components['schemas']['PagePreview']
     }
+    /** @description A fact that a question is about. */
+    QuestionFact: {
+      id: string
+      shown: string
+      place: string
+      standing: string
+    }
+    /** @description A question in a list. */
+    QuestionLine: {
+      id: string
+      sentence: string
+      values: string
+      state: string
+      personId: string
+      decision: string
+      reopenedBy: string
+    }
+    /** @description A question with its weighing. */
+    QuestionPage: {
+      id: string
+      version: number
+      sentence: string
+      aspect: string
+      state: string
+      personId: string
+      person: string
+      life: string
+      ground: string
+      decision: string
+      reason: string
+      reopenedBy: string
+      rows: components['schemas']['WeighingRow'][]
+      facts: components['schemas']['QuestionFact'][]
+      stops: components['schemas']['StylusStop'][]
+      axis: components['schemas']['YearMark'][]
+      elsewhere: string[]
+    }
+    QuestionsPage: {
+      rows: components['schemas']['QuestionLine'][]
+      open: number
+      total: number
+    }
     /** @description How a reader wants names and dates to be shown; the words are those of ReadingInput. */
     ReadingResource: {
       order: string
@@ -2967,6 +3136,16 @@ export interface components {
       shown: number
       total: number
     }
+    /** @description A place of the stylus, and what each claim says to it, a letter a row: f fits, s strains, c contradicts, a dot says nothing. */
+    StylusStop: {
+      typed: string
+      shown: string
+      from: number
+      to: number
+      verdicts: string
+      factId: string
+      reason: string
+    }
     SuggestionList: {
       suggestions: string[]
     }
@@ -3100,6 +3279,32 @@ export interface components {
       name: string
       state: string
     }
+    /**
+     * @description One claim in a weighing: its words, its classes, its weight with the working, and the span that it tells. Days are Julian
+     *     Day Numbers; from `from` to `fitsFrom`, and from `fitsTo` to `to`, the edge is an allowance. 0 is an open side.
+     */
+    WeighingRow: {
+      claimId: string
+      factId: string
+      standing: string
+      origin: number
+      words: string
+      note: components['schemas']['WordsResource'][]
+      recordId: string
+      sourceClass: string
+      information: string
+      reading: string
+      informant: string
+      weight: string
+      working: string[]
+      told: string
+      place: string
+      from: number
+      fitsFrom: number
+      fitsTo: number
+      to: number
+      slip: components['schemas']['SlipOfClaim'] | null
+    }
     /** @description Words as typed, and how many facts use them. */
     WordingResource: {
       typed: string
@@ -3123,6 +3328,11 @@ export interface components {
       words: string
       shown: string
       place: string
+    }
+    /** @description A year on an axis of days. */
+    YearMark: {
+      day: number
+      year: string
     }
   }
   responses: never
@@ -6076,6 +6286,314 @@ export interface operations {
       }
     }
   }
+  questions: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['QuestionsPage']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  takeUp: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['TakeUpInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['MadeResource']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  question: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        question: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['QuestionPage']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  decide: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        question: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['DecisionInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['MadeResource']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  reopen: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        question: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['WhyInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['MadeResource']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  letLead: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        fact: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['WhyInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['MadeResource']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  ruleOut: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        fact: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['WhyInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['MadeResource']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  uncite: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        claim: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      204: {
+        headers: {
+          [name: string]: unknown
+        }
+        content?: never
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  classClaim: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        claim: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['ClassInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['MadeResource']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
   readDate: {
     parameters: {
       query?: {
@@ -6336,36 +6854,6 @@ export interface operations {
         content: {
           'application/json': components['schemas']['MadeResource']
         }
-      }
-      /** @description Refused, with a sentence. */
-      default: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Problem']
-        }
-      }
-    }
-  }
-  uncite: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        tree: string
-        claim: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description Done. */
-      204: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
       }
       /** @description Refused, with a sentence. */
       default: {

@@ -7,6 +7,7 @@ namespace App\Trees\Changes;
 use App\Models\Tree;
 use App\Trees\CurrentTree;
 use App\Trees\Derived\PersonLines;
+use App\Trees\Evidence\Questions;
 use Closure;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -15,7 +16,7 @@ use Illuminate\Support\Str;
 /** The one way to write into a tree: a transaction that is journalled with who, how and why, and done whole or not at all. */
 final readonly class ChangeSets
 {
-    public function __construct(private CurrentTree $current, private OpenChange $open, private PersonLines $lines)
+    public function __construct(private CurrentTree $current, private OpenChange $open, private PersonLines $lines, private Questions $questions)
     {
     }
 
@@ -43,6 +44,7 @@ final readonly class ChangeSets
             try {
                 $result = $work($change);
                 if ($intent->kind === 'do') {
+                    $this->questions->look($change, $intent->how);
                     $change->stamp(Carbon::now());
                 }
                 $change->flush();

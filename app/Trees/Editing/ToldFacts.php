@@ -88,7 +88,7 @@ final readonly class ToldFacts
         $telling = $told->telling;
         $event = match ($told->state) {
             ToldState::New => $told->factId === '' ? $this->add($telling, $column, $ownerId, $taken) : $this->fill($telling, $told->factId),
-            ToldState::Contradicts => $this->rival($telling, $column, $ownerId, $taken),
+            ToldState::Contradicts => $this->beside($telling, $column, $ownerId, $taken),
             default => Event::query()->where('id', $told->factId)->firstOrFail(),
         };
         $claim = $this->claim($record, $telling, ['event_id' => $event->id], $taken, $told->state !== ToldState::New);
@@ -112,14 +112,12 @@ final readonly class ToldFacts
         return $event;
     }
 
-    /** What contradicts stands beside what is there, and does not lead. */
-    private function rival(Telling $telling, string $column, string $ownerId, TakenIn $taken): Event
+    /** What contradicts stands beside what is there, unweighed: it comes after it in hand order, and so does not lead until somebody rules. */
+    private function beside(Telling $telling, string $column, string $ownerId, TakenIn $taken): Event
     {
-        $event = $this->facts->add($column, $ownerId, self::said($telling));
-        $event->fill(['standing' => 'rival'])->save();
         $taken->rivals++;
 
-        return $event;
+        return $this->facts->add($column, $ownerId, self::said($telling));
     }
 
     private function fill(Telling $telling, string $factId): Event

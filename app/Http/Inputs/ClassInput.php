@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Inputs;
+
+use OpenApi\Attributes as OA;
+
+/** How somebody classes a claim; what is left out stays. A weight that overrules the rule needs words. */
+#[OA\Schema]
+final readonly class ClassInput
+{
+    use ReadsRequest;
+
+    public function __construct(
+        #[OA\Property] public int $version,
+        #[OA\Property] public ?string $sourceClass = null,
+        #[OA\Property] public ?string $information = null,
+        #[OA\Property] public ?string $reading = null,
+        #[OA\Property] public ?string $informant = null,
+        #[OA\Property] public ?string $weight = null,
+        #[OA\Property] public ?string $why = null,
+    ) {
+    }
+
+    /** @return array<string, list<mixed>> */
+    public static function rules(): array
+    {
+        return [
+            'version' => ['required', 'integer'],
+            'sourceClass' => ['nullable', 'in:unstated,original,derivative,authored'],
+            'information' => ['nullable', 'in:unstated,primary,secondary,undetermined'],
+            'reading' => ['nullable', 'in:sure,doubtful'],
+            'informant' => ['nullable', 'string', 'max:500'],
+            'weight' => ['nullable', 'in:rule,strong,fair,slight'],
+            'why' => ['nullable', 'string', 'max:5000', 'required_if:weight,strong,fair,slight'],
+        ];
+    }
+}

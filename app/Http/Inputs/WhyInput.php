@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Inputs;
+
+use OpenApi\Attributes as OA;
+
+#[OA\Schema]
+final readonly class WhyInput
+{
+    use ReadsRequest;
+
+    public function __construct(
+        #[OA\Property] public ?string $why = null,
+    ) {
+    }
+
+    /** @return array<string, list<mixed>> */
+    public static function rules(): array
+    {
+        return ['why' => ['nullable', 'string', 'max:20000']];
+    }
+}

@@ -1,0 +1,244 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Questions;
+
+use App\Http\People\FactResources;
+use App\Http\Pictures\PicturesOn;
+use App\Http\Resources\QuestionFact;
+use App\Http\Resources\QuestionLine;
+use App\Http\Resources\QuestionPage;
+use App\Http\Resources\QuestionsPage;
+use App\Http\Resources\SlipOfClaim;
+use App\Http\Resources\StylusStop;
+use App\Http\Resources\WeighingRow;
+use App\Http\Resources\YearMark;
+use App\Models\Claim;
+use App\Models\Event;
+use App\Models\Question;
+use App\Models\Record;
+use App\Models\Source;
+use App\Trees\DatabaseTree;
+use App\Trees\Evidence\ClassedClaims;
+use App\Trees\Evidence\Questions;
+use App\Trees\Records\KindsOfSource;
+use NorthBough\Core\Chrono\Calendar\Calendars;
+use NorthBough\Core\Chrono\DaySpan;
+use NorthBough\Core\Chrono\GenDate;
+use NorthBough\Core\Citation\NoteForms;
+use NorthBough\Core\Compare\Verdict;
+use NorthBough\Core\Evidence\ClassedClaim;
+use NorthBough\Core\Evidence\Origins;
+use NorthBough\Core\Evidence\Stop;
+use NorthBough\Core\Evidence\Stylus;
+use NorthBough\Core\Evidence\Weighed;
+use NorthBough\Core\Tree\CitedSource;
+use NorthBough\Core\Tree\EventKinds;
+use NorthBough\Core\Tree\LifeYears;
+use NorthBough\Core\Tree\Person;
+
+/** Questions in a list, and one with its weighing. */
+final readonly class QuestionPages
+{
+    private const MOST = 200;
+
+    public function __construct(private Questions $questions, private ClassedClaims $classes, private DatabaseTree $tree, private PicturesOn $pictures, private KindsOfSource $sourceKinds)
+    {
+    }
+
+    public function index(): QuestionsPage
+    {
+        /** @var \Illuminate\Database\Eloquent\Collection<int, Question> $rows */
+        $rows = Question::query()->orderByRaw("state = 'decided', id DESC")->limit(self::MOST)->get();
+        $people = $this->tree->lives(array_values(array_filter($rows->pluck('person_id')->all())));
+
+        return new QuestionsPage(array_values($rows->map(fn (Question $row): QuestionLine => new QuestionLine(
+            $row->id, self::sentence($row, $people[$row->person_id ?? ''] ?? null), $row->title, $row->state, $row->person_id ?? '', $row->decision, $row->reopened_by,
+        ))->all()), Question::query()->where('state', 'open')->count(), Question::query()->count());
+    }
+
+    public function one(Question $question): QuestionPage
+    {
+        $person = $this->tree->lives([(string) $question->person_id])[$question->person_id ?? ''] ?? null;
+        $facts = $this->questions->facts($question);
+        $rows = $this->rows($facts);
+        $stops = Stylus::stops(array_map(static fn (array $row): GenDate => $row[1], $rows));
+
+        return new QuestionPage(
+            $question->id, $question->version, self::sentence($question, $person), $question->aspect, $question->state, (string) $question->person_id,
+            $person?->name()->shown() ?? '?', $person === null ? '' : LifeYears::shown($person), $question->title, $question->decision, $question->reason, $question->reopened_by,
+            array_map(static fn (array $row): WeighingRow => $row[0], $rows),
+            array_values(array_map(static fn (Event $fact): QuestionFact => new QuestionFact($fact->id, $fact->date->shown, $fact->place_typed, $fact->standing), $facts)),
+            array_map(static fn (Stop $stop): StylusStop => self::stop($stop, $facts, array_map(static fn (array $row): WeighingRow => $row[0], $rows)), $stops),
+            self::axis($stops), $this->elsewhere($person),
+        );
+    }
+
+    public static function sentence(Question $question, ?Person $person): string
+    {
+        $name = $person?->name()->shown() ?? '?';
+        $word = mb_strtolower(EventKinds::all()[$question->aspect]->word ?? $question->aspect);
+
+        return match ($question->aspect) {
+            'birth' => "When was {$name} born?",
+            'death' => "When did {$name} die?",
+            'mother', 'father' => "Who was the {$question->aspect} of {$name}?",
+            'sex' => "Was {$name} a man or a woman?",
+            'presence' => "Where was {$name} that day?",
+            default => "Did the {$word} of {$name} happen?",
+        };
+    }
+
+    /**
+     * @param  array<string, Event>  $facts
+     * @return list<array{WeighingRow, GenDate}> those of one origin together, the first to be cited before the others
+     */
+    private function rows(array $facts): array
+    {
+        $claims = Claim::query()->whereIn('event_id', array_keys($facts))->orderBy('ordinal')->orderBy('id')->get();
+        $records = Record::query()->whereIn('id', $claims->pluck('record_id'))->get()->keyBy('id');
+        $sources = Source::query()->whereIn('id', $records->pluck('source_id'))->get()->keyBy('id');
+        $classed = $this->classes->of($claims, $records, $sources, $facts);
+        $slips = [];
+        foreach (array_keys($facts) as $id) {
+            foreach ($this->pictures->slips($id) as $slip) {
+                $slips[$slip->claimId] = $slip;
+            }
+        }
+        $rows = [];
+        $byId = $claims->keyBy('id');
+        foreach (Origins::among(array_values($classed)) as $origin => $group) {
+            foreach ($group as $one) {
+                $claim = $byId[$one->id] ?? throw new \LogicException('A claim is gone.');
+                $fact = $facts[$claim->event_id ?? ''] ?? throw new \LogicException('A claim has no fact.');
+                $record = $records[$claim->record_id] ?? throw new \LogicException('A claim has no record.');
+                $source = $sources[$record->source_id] ?? throw new \LogicException('A record has no source.');
+                $rows[] = [$this->row($claim, $one, $fact, $record, $source, $origin, $slips[$claim->id] ?? null), ClassedClaims::told($claim, $fact)];
+            }
+        }
+        foreach ($facts as $fact) {
+            if ($claims->where('event_id', $fact->id)->isEmpty()) {
+                $rows[] = [$this->bare($fact), $fact->date];
+            }
+        }
+
+        return $rows;
+    }
+
+    private function row(Claim $claim, ClassedClaim $classed, Event $fact, Record $record, Source $source, int $origin, ?SlipOfClaim $slip): WeighingRow
+    {
+        $weighed = Weighed::of($classed);
+        $told = ClassedClaims::told($claim, $fact);
+        $cited = new CitedSource($source->id, $source->title, $source->author, $source->publication, '', $this->sourceKinds->forms($source->kind, $source->source_kind_id, KindsOfSource::ofRecord($record->fields) + $source->fields, ''));
+
+        return new WeighingRow($claim->id, $fact->id, $fact->standing, $origin, $claim->words, FactResources::words(NoteForms::short($cited, $record->locator)), $record->id,
+            $classed->source->value, $classed->information->value, $claim->reading, $claim->informant, $weighed->weight->value, $weighed->working, $told->shown, $fact->place_typed, ...self::days($told->span()), slip: $slip);
+    }
+
+    /** A value for which nothing is cited. */
+    private function bare(Event $fact): WeighingRow
+    {
+        return new WeighingRow('', $fact->id, $fact->standing, -1, '', [], '', 'unstated', 'unstated', 'sure', '', '', ['Nothing is cited for it.'], $fact->date->shown, $fact->place_typed, ...self::days($fact->date->span()), slip: null);
+    }
+
+    /** @return array{int, int, int, int} first day, first and last day that the words fix, last day; 0 is open */
+    private static function days(?DaySpan $span): array
+    {
+        return [$span->earliest ?? 0, $span?->earliest === null ? 0 : $span->earliest + $span->softBefore, $span?->latest === null ? 0 : $span->latest - $span->softAfter, $span->latest ?? 0];
+    }
+
+    /**
+     * @param  array<string, Event>  $facts
+     * @param  list<WeighingRow>  $rows
+     */
+    private static function stop(Stop $stop, array $facts, array $rows): StylusStop
+    {
+        $fact = array_filter($facts, static fn (Event $fact): bool => $fact->date->typed === $stop->date->typed);
+        $letters = implode('', array_map(static fn (Verdict $verdict): string => match ($verdict) {
+            Verdict::Same, Verdict::Fits => 'f',
+            Verdict::Strains => 's',
+            Verdict::Contradicts => 'c',
+            Verdict::Incomparable => '.',
+        }, $stop->verdicts));
+
+        return new StylusStop($stop->date->typed, $stop->date->shown, $stop->date->span()->earliest ?? 0, $stop->date->span()->latest ?? 0, $letters, array_key_first($fact) ?? '', self::reason($stop, $rows));
+    }
+
+    /**
+     * A reason to begin with, in the words of the rows.
+     *
+     * @param  list<WeighingRow>  $rows
+     */
+    private static function reason(Stop $stop, array $rows): string
+    {
+        $by = ['fits' => [], 'strains' => [], 'contradicts' => []];
+        foreach ($rows as $at => $row) {
+            $note = trim(implode('', array_map(static fn ($words): string => $words->text, $row->note)), '. ');
+            $word = match ($stop->verdicts[$at]) {
+                Verdict::Same, Verdict::Fits => 'fits',
+                Verdict::Strains => 'strains',
+                Verdict::Contradicts => 'contradicts',
+                Verdict::Incomparable => '',
+            };
+            if ($word !== '' && $note !== '') {
+                $by[$word][] = $note.($row->weight === '' ? '' : " ({$row->weight})");
+            }
+        }
+        $parts = array_filter([
+            $by['fits'] === [] ? '' : "{$stop->date->shown} is told by ".self::listed($by['fits']).'.',
+            $by['strains'] === [] ? '' : ucfirst(self::listed($by['strains'])).' can hardly be right beside it.',
+            $by['contradicts'] === [] ? '' : ucfirst(self::listed($by['contradicts'])).' cannot be true with it.',
+        ]);
+
+        return implode(' ', $parts);
+    }
+
+    /** @param  non-empty-list<string>  $names */
+    private static function listed(array $names): string
+    {
+        $last = array_pop($names);
+
+        return $names === [] ? $last : implode('; ', $names)." and {$last}";
+    }
+
+    /**
+     * @param  list<Stop>  $stops
+     * @return list<YearMark>
+     */
+    private static function axis(array $stops): array
+    {
+        $days = [];
+        foreach ($stops as $stop) {
+            $span = $stop->date->span();
+            array_push($days, ...array_filter([$span?->earliest, $span?->latest], static fn (?int $day): bool => $day !== null));
+        }
+        if ($days === []) {
+            return [];
+        }
+        $calendar = Calendars::gregorian();
+        [$first, $last] = [$calendar->fromDay(min($days))[0], $calendar->fromDay(max($days))[0] + 1];
+        $step = max(1, (int) ceil(($last - $first) / 12));
+        $marks = [];
+        for ($year = $first; $year <= $last; $year += $step) {
+            $marks[] = new YearMark($calendar->toDay($year, 1, 1), (string) $year);
+        }
+
+        return $marks;
+    }
+
+    /** @return list<string> what a decision changes elsewhere */
+    private function elsewhere(?Person $person): array
+    {
+        if ($person === null) {
+            return [];
+        }
+        $children = array_sum(array_map(static fn ($union): int => count($union->childIds), $this->tree->unionsOf([$person->id])[$person->id] ?? []));
+        $facts = count($person->events);
+
+        return array_values(array_filter([
+            $facts > 1 ? "The age at {$facts} facts of this life is counted from it." : '',
+            $children === 0 ? '' : ($children === 1 ? 'The age at the birth of one child follows.' : "The age at the births of {$children} children follows."),
+        ]));
+    }
+}

@@ -1,0 +1,152 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Questions;
+
+use App\Http\Api\Get;
+use App\Http\Api\Patch;
+use App\Http\Api\Post;
+use App\Http\Inputs\ClassInput;
+use App\Http\Inputs\DecisionInput;
+use App\Http\Inputs\TakeUpInput;
+use App\Http\Inputs\WhyInput;
+use App\Http\Resources\MadeResource;
+use App\Http\Resources\QuestionPage;
+use App\Http\Resources\QuestionsPage;
+use App\Http\Tree\TreesController;
+use App\Models\Claim;
+use App\Models\Event;
+use App\Models\Person;
+use App\Models\Question;
+use App\Models\Record;
+use App\Refusal;
+use App\Trees\Changes\ChangedMeanwhile;
+use App\Trees\Changes\ChangeSets;
+use App\Trees\Changes\Intent;
+use App\Trees\CurrentTree;
+use App\Trees\DatabaseTree;
+use App\Trees\Editing\Facts;
+use App\Trees\Evidence\Questions;
+use App\Trees\Evidence\Subjects;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+
+/** Conflicts taken up as questions, weighed and decided. */
+final readonly class QuestionsController
+{
+    public function __construct(private CurrentTree $current, private ChangeSets $changes, private Questions $questions, private QuestionPages $pages, private DatabaseTree $tree)
+    {
+    }
+
+    #[Get('/trees/{tree}/questions', 'questions', QuestionsPage::class)]
+    public function index(): JsonResponse
+    {
+        $this->refuseShielded();
+
+        return response()->json($this->pages->index());
+    }
+
+    #[Get('/trees/{tree}/questions/{question}', 'question', QuestionPage::class)]
+    public function show(string $tree, string $question): JsonResponse
+    {
+        $this->refuseShielded();
+
+        return response()->json($this->pages->one(Question::query()->findOrFail($question)));
+    }
+
+    /** Takes up a conflict that was found and waits, such as one that came in with a file. */
+    #[Post('/trees/{tree}/questions', 'takeUp', MadeResource::class, TakeUpInput::class)]
+    public function store(Request $request, Subjects $subjects, string $tree): JsonResponse
+    {
+        $input = TakeUpInput::from($request);
+        $person = Person::query()->findOrFail($input->personId)->id;
+        foreach ($subjects->conflicts([$person])[$person] ?? [] as $conflict) {
+            if ($conflict->aspect === $input->aspect) {
+                $question = $this->changes->run(new Intent(TreesController::user($request), 'Took up a question'), fn (): Question => $this->questions->open($person, $conflict));
+
+                return response()->json(new MadeResource($question->id));
+            }
+        }
+        throw new Refusal('Nothing disagrees there any more.', 409);
+    }
+
+    #[Post('/trees/{tree}/questions/{question}/decide', 'decide', MadeResource::class, DecisionInput::class)]
+    public function decide(Request $request, Facts $facts, string $tree, string $question): JsonResponse
+    {
+        $input = DecisionInput::from($request);
+        $row = Question::query()->findOrFail($question);
+        $person = $this->tree->lives([(string) $row->person_id])[$row->person_id ?? ''] ?? null;
+        $this->changes->run(new Intent(TreesController::user($request), 'Decided: '.QuestionPages::sentence($row, $person), $input->reason), function () use ($facts, $input, $question): void {
+            $row = Question::query()->findOrFail($question);
+            // What is concluded and told by nobody is a fact of its own, decided by reasoning.
+            $leading = $input->factId ?? $facts->add('person_id', (string) $row->person_id, ['kind' => $row->aspect, 'date' => (string) $input->date])->id;
+            $this->questions->decide($row, $input->version, $leading, $input->standings ?? [], $input->reason);
+        });
+
+        return response()->json(new MadeResource($question));
+    }
+
+    #[Post('/trees/{tree}/questions/{question}/reopen', 'reopen', MadeResource::class, WhyInput::class)]
+    public function reopen(Request $request, string $tree, string $question): JsonResponse
+    {
+        $why = WhyInput::from($request)->why ?? '';
+        $this->changes->run(new Intent(TreesController::user($request), 'Opened a question again', $why), static function () use ($question, $why): void {
+            Question::query()->findOrFail($question)->fill(['state' => 'open', 'reopened_by' => trim($why) === '' ? 'Opened again by hand.' : trim($why)])->save();
+        });
+
+        return response()->json(new MadeResource($question));
+    }
+
+    /** Lets one value lead: what led before is a rival, and keeps its citations. */
+    #[Post('/trees/{tree}/facts/{fact}/lead', 'letLead', MadeResource::class, WhyInput::class)]
+    public function lead(Request $request, string $tree, string $fact): JsonResponse
+    {
+        $row = Event::query()->findOrFail($fact);
+        $this->changes->run(new Intent(TreesController::user($request), "Let another {$row->kind} lead", WhyInput::from($request)->why ?? ''), fn () => $this->questions->letLead(Event::query()->findOrFail($fact)));
+
+        return response()->json(new MadeResource($fact));
+    }
+
+    /** Rules a value out: it stays, with why, so that nobody finds it again. */
+    #[Post('/trees/{tree}/facts/{fact}/rule-out', 'ruleOut', MadeResource::class, WhyInput::class)]
+    public function ruleOut(Request $request, string $tree, string $fact): JsonResponse
+    {
+        $why = trim(WhyInput::from($request)->why ?? '');
+        if ($why === '') {
+            throw new Refusal('Write why it is ruled out, so that nobody finds it again.');
+        }
+        $row = Event::query()->findOrFail($fact);
+        $this->changes->run(new Intent(TreesController::user($request), "Ruled out a {$row->kind}", $why), static fn () => Event::query()->findOrFail($fact)->fill(['standing' => 'ruled out'])->save());
+
+        return response()->json(new MadeResource($fact));
+    }
+
+    #[Patch('/trees/{tree}/claims/{claim}', 'classClaim', MadeResource::class, ClassInput::class)]
+    public function classify(Request $request, string $tree, string $claim): JsonResponse
+    {
+        $input = ClassInput::from($request);
+        $this->changes->run(new Intent(TreesController::user($request), 'Classed a claim', $input->why ?? ''), static function () use ($claim, $input): void {
+            $row = Claim::query()->findOrFail($claim);
+            $said = array_filter(['information' => $input->information, 'reading' => $input->reading, 'informant' => $input->informant], is_string(...));
+            if ($input->weight !== null) {
+                $said += $input->weight === 'rule' ? ['weight_said' => '', 'weight_why' => ''] : ['weight_said' => $input->weight, 'weight_why' => trim($input->why ?? '')];
+            }
+            ChangedMeanwhile::unless($row, $input->version, $said);
+            $row->fill($said)->save();
+            if ($input->sourceClass !== null) {
+                Record::query()->findOrFail($row->record_id)->fill(['source_class' => $input->sourceClass])->save();
+            }
+        });
+
+        return response()->json(new MadeResource($claim));
+    }
+
+    /** Questions name people and reasons; they are for those who may see the living. */
+    private function refuseShielded(): void
+    {
+        if (! $this->current->seesLiving()) {
+            throw new Refusal('Questions name living people; they are for those who may see them.', 403);
+        }
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Http\Api\ListOf;
+use OpenApi\Attributes as OA;
+
+/**
+ * One claim in a weighing: its words, its classes, its weight with the working, and the span that it tells. Days are Julian
+ * Day Numbers; from `from` to `fitsFrom`, and from `fitsTo` to `to`, the edge is an allowance. 0 is an open side.
+ */
+#[OA\Schema]
+final readonly class WeighingRow
+{
+    /**
+     * @param  list<WordsResource>  $note
+     * @param  list<string>  $working
+     */
+    public function __construct(
+        #[OA\Property] public string $claimId,
+        #[OA\Property] public string $factId,
+        #[OA\Property] public string $standing,
+        #[OA\Property] public int $origin,
+        #[OA\Property] public string $words,
+        #[ListOf(WordsResource::class)] public array $note,
+        #[OA\Property] public string $recordId,
+        #[OA\Property] public string $sourceClass,
+        #[OA\Property] public string $information,
+        #[OA\Property] public string $reading,
+        #[OA\Property] public string $informant,
+        #[OA\Property] public string $weight,
+        #[ListOf('string')] public array $working,
+        #[OA\Property] public string $told,
+        #[OA\Property] public string $place,
+        #[OA\Property] public int $from,
+        #[OA\Property] public int $fitsFrom,
+        #[OA\Property] public int $fitsTo,
+        #[OA\Property] public int $to,
+        #[OA\Property] public ?SlipOfClaim $slip,
+    ) {
+    }
+}

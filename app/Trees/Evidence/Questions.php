@@ -1,0 +1,139 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Trees\Evidence;
+
+use App\Models\Claim;
+use App\Models\Event;
+use App\Models\Question;
+use App\Models\RestsOn;
+use App\Refusal;
+use App\Trees\Changes\Change;
+use App\Trees\Changes\ChangedMeanwhile;
+use App\Trees\Changes\How;
+use App\Trees\CurrentTree;
+use Illuminate\Support\Facades\DB;
+use NorthBough\Core\Evidence\Conflict\Conflict;
+
+/** Questions that contradictions open, and their decisions. Called inside an open change set. */
+final readonly class Questions
+{
+    /** Aspects of which one fact can be decided on. */
+    public const OF_FACTS = ['birth', 'death'];
+
+    /** More people than these are touched by work in bulk, whose conflicts wait as findings. */
+    private const BY_HAND = 60;
+
+    public function __construct(private CurrentTree $current, private Subjects $subjects)
+    {
+    }
+
+    /** After a change by hand: a hard contradiction opens its question at once, and opens again one that was decided. */
+    public function look(Change $change, How $how): void
+    {
+        $touched = $change->touched->people();
+        if ($how !== How::Hand || $touched === [] || count($touched) > self::BY_HAND) {
+            return;
+        }
+        $suspects = $this->suspects($touched);
+        foreach ($suspects === [] ? [] : $this->subjects->conflicts($suspects) as $personId => $conflicts) {
+            foreach ($conflicts as $conflict) {
+                if ($conflict->isHard()) {
+                    $this->open($personId, $conflict, $change);
+                }
+            }
+        }
+    }
+
+    public function open(string $personId, Conflict $conflict, ?Change $change = null): Question
+    {
+        $question = Question::query()->where('person_id', $personId)->where('kind', 'conflict')->where('aspect', $conflict->aspect)->first();
+        if ($question === null) {
+            return Question::query()->create(['kind' => 'conflict', 'person_id' => $personId, 'aspect' => $conflict->aspect, 'title' => $conflict->ground]);
+        }
+        if ($question->state !== 'open') {
+            $question->fill(['state' => 'open', 'title' => $conflict->ground, 'reopened_by' => $change === null ? $conflict->ground : "It was decided, and then: {$conflict->ground}"])->save();
+        }
+
+        return $question;
+    }
+
+    /**
+     * Decides which fact leads, how the others stand, and why.
+     *
+     * @param  array<string, string>  $standings  rival or ruled out, by fact; a fact that is missing is a rival
+     *
+     * @throws Refusal when the fact is none of those that the question is about, or no reason is given
+     */
+    public function decide(Question $question, int $version, string $leadingId, array $standings, string $reason): void
+    {
+        ChangedMeanwhile::unless($question, $version, ['reason' => $reason]);
+        if (trim($reason) === '') {
+            throw new Refusal('Write why: whoever comes after you can only follow a reason.');
+        }
+        $facts = $this->facts($question);
+        $leading = $facts[$leadingId] ?? throw new Refusal('That is none of the facts that this question is about. Look at it again.', 409);
+        foreach ($facts as $id => $fact) {
+            $standing = $id === $leadingId ? 'accepted' : ($standings[$id] ?? 'rival');
+            if ($fact->standing !== $standing) {
+                $fact->fill(['standing' => $standing])->save();
+            }
+        }
+        $this->restOn($question, $leading);
+        $question->fill(['state' => 'decided', 'decision' => trim("{$leading->date->shown}, {$leading->place_typed}", ', '), 'reason' => trim($reason), 'reopened_by' => ''])->save();
+    }
+
+    /** Lets one fact of its kind lead: it is accepted, and what led before is a rival. Leading twice is nothing. */
+    public function letLead(Event $fact): void
+    {
+        if ($fact->standing === 'accepted') {
+            return;
+        }
+        foreach (Event::query()->where($fact->person_id === null ? 'union_id' : 'person_id', $fact->person_id ?? $fact->union_id)->where('kind', $fact->kind)->where('denied', false)->get() as $other) {
+            if ($other->id !== $fact->id && in_array($other->standing, ['accepted', 'unweighed'], true)) {
+                $other->fill(['standing' => 'rival'])->save();
+            }
+        }
+        $fact->fill(['standing' => 'accepted'])->save();
+    }
+
+    /** @return array<string, Event> the facts that a question is about, in hand order */
+    public function facts(Question $question): array
+    {
+        if (! in_array($question->aspect, self::OF_FACTS, true)) {
+            return [];
+        }
+
+        return Event::query()->where('person_id', $question->person_id)->where('kind', $question->aspect)->where('denied', false)->orderBy('position')->orderBy('ordinal')->orderBy('id')->get()->keyBy('id')->all();
+    }
+
+    /** What the decision rests on: every claim that tells the leading fact. */
+    private function restOn(Question $question, Event $leading): void
+    {
+        foreach (RestsOn::query()->where('deciding_question_id', $question->id)->get() as $before) {
+            $before->delete();
+        }
+        foreach (Claim::query()->where('event_id', $leading->id)->pluck('id') as $claimId) {
+            RestsOn::query()->create(['deciding_question_id' => $question->id, 'claim_id' => $claimId]);
+        }
+    }
+
+    /**
+     * Those of whom something is told twice that can be one only, in one query: everybody else costs no more than this.
+     *
+     * @param  list<string>  $personIds
+     * @return list<string>
+     */
+    private function suspects(array $personIds): array
+    {
+        $ids = '{'.implode(',', $personIds).'}';
+        $rows = DB::select("SELECT person_id FROM events WHERE tree_id = ? AND person_id = ANY(?::uuid[]) AND standing <> 'ruled out'
+            GROUP BY person_id HAVING count(*) FILTER (WHERE kind = 'birth') > 1 OR count(*) FILTER (WHERE kind = 'death') > 1 OR bool_or(denied)
+                OR count(*) FILTER (WHERE date_begin_lo = date_begin_hi) > count(DISTINCT date_begin_lo) FILTER (WHERE date_begin_lo = date_begin_hi)
+            UNION SELECT child_id FROM parent_sets WHERE tree_id = ? AND child_id = ANY(?::uuid[]) GROUP BY child_id HAVING count(*) > 1",
+            [$this->current->id(), $ids, $this->current->id(), $ids]);
+
+        return array_values(array_map(static fn (\stdClass $row): string => (string) $row->person_id, $rows));
+    }
+}

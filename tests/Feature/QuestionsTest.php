@@ -1,0 +1,149 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Event;
+use App\Models\Question;
+use Illuminate\Support\Facades\DB;
+
+/** Conflicts open questions, questions are weighed and decided, and open again by what contradicts the decision and by nothing else. */
+final class QuestionsTest extends TestCase
+{
+    public function test_a_hard_contradiction_opens_its_question_at_once_and_a_soft_one_does_not(): void
+    {
+        $ewan = $this->person('Ewan Tarrel h b abt 1850 Hask d 1899');
+        $this->api('POST', "/people/{$ewan}/facts", ['kind' => 'birth', 'date' => '1853'])->assertOk();
+        self::assertSame(0, Question::query()->count());
+        $this->api('POST', "/people/{$ewan}/facts", ['kind' => 'death', 'date' => '1898'])->assertOk();
+        self::assertSame([['death', 'open', '1899 and 1898: they miss each other by a day.']], Question::query()->get()->map(static fn (Question $q): array => [$q->aspect, $q->state, $q->title])->all());
+        $this->api('POST', '/journal/undo')->assertOk();
+        self::assertSame(0, Question::query()->count());
+    }
+
+    public function test_claims_stand_side_by_side_with_class_weight_and_span(): void
+    {
+        [$magnus] = $this->keeper();
+        $question = $this->question();
+        $page = $this->api('GET', "/questions/{$question}")->assertOk();
+        self::assertSame(['When was Magnus Tarrel born?', 'open', $magnus], [$page->json('sentence'), $page->json('state'), $page->json('personId')]);
+        self::assertSame([['3 May 1818', 'original', 'primary', 'strong'], ['1817', 'original', 'secondary', 'slight'], ['1819 or 1820', 'original', 'secondary', 'slight']],
+            array_map(static fn (array $row): array => [$row['told'], $row['sourceClass'], $row['information'], $row['weight']], $page->json('rows')));
+        self::assertCount(3, array_unique(array_column($page->json('rows'), 'origin')));
+        $stop = array_values(array_filter($page->json('stops'), static fn (array $stop): bool => $stop['shown'] === '3 May 1818'))[0];
+        self::assertSame('fcf', $stop['verdicts']);
+        self::assertStringStartsWith('3 May 1818 is told by ', $stop['reason']);
+        self::assertStringContainsString('cannot be true with it', $stop['reason']);
+    }
+
+    public function test_a_decision_closes_it_and_only_what_contradicts_opens_it_again(): void
+    {
+        [$magnus, $baptism, $book] = $this->keeper();
+        $question = $this->question();
+        $decide = fn (array $said) => $this->api('POST', "/questions/{$question}/decide", ['version' => Question::query()->findOrFail($question)->version, ...$said]);
+        $decide(['factId' => $baptism, 'reason' => ''])->assertStatus(422);
+        $decide(['factId' => $this->fact($magnus, 'census')->id, 'reason' => 'It says so.'])->assertStatus(409);
+        $decide(['factId' => $baptism, 'reason' => 'The register was written that month.', 'standings' => [$book => 'ruled out']])->assertOk();
+        self::assertSame(['decided', '3 May 1818, Hask'], [Question::query()->findOrFail($question)->state, Question::query()->findOrFail($question)->decision]);
+        self::assertSame(['accepted', 'ruled out'], [Event::query()->findOrFail($baptism)->standing, Event::query()->findOrFail($book)->standing]);
+        self::assertSame(1, DB::table('rests_on')->where('tree_id', $this->tree->id)->count());
+
+        // What fits it, what is soft, and another fact of the life leave it alone.
+        $this->api('POST', "/people/{$magnus}/facts", ['kind' => 'birth', 'date' => 'May 1818'])->assertOk();
+        $this->api('POST', "/people/{$magnus}/facts", ['kind' => 'birth', 'date' => 'abt 1820'])->assertOk();
+        $this->api('POST', "/people/{$magnus}/facts", ['kind' => 'occupation', 'value' => 'keeper', 'date' => '1841'])->assertOk();
+        self::assertSame('decided', Question::query()->findOrFail($question)->state);
+
+        $this->api('POST', "/people/{$magnus}/facts", ['kind' => 'birth', 'date' => '1816'])->assertOk();
+        self::assertSame(['open', 'It was decided, and then: 3 May 1818 and 1816: they miss each other by 489 days.'], [Question::query()->findOrFail($question)->state, Question::query()->findOrFail($question)->reopened_by]);
+        $this->api('POST', '/journal/undo')->assertOk();
+        self::assertSame('decided', Question::query()->findOrFail($question)->state);
+        $this->api('POST', "/questions/{$question}/reopen", ['why' => 'The register is a copy.'])->assertOk();
+        self::assertSame('The register is a copy.', Question::query()->findOrFail($question)->reopened_by);
+    }
+
+    public function test_what_is_concluded_and_told_by_nobody_is_a_fact_of_its_own(): void
+    {
+        [$magnus] = $this->keeper();
+        $question = $this->question();
+        $this->api('POST', "/questions/{$question}/decide", ['version' => 1, 'date' => 'between 1817 and 1818', 'reason' => 'Either book may be a year out.'])->assertOk();
+        self::assertSame([['between 1817 and 1818', 'accepted']], Event::query()->where('person_id', $magnus)->where('kind', 'birth')->where('standing', 'accepted')->get()->map(static fn (Event $e): array => [$e->date_typed, $e->standing])->all());
+        self::assertSame(DB::table('events')->where('standing', 'accepted')->where('person_id', $magnus)->value('date_shown'), $this->api('GET', '/people?q=Magnus')->json('rows.0.born'));
+    }
+
+    public function test_a_rival_leads_in_one_act_and_leading_twice_is_nothing(): void
+    {
+        [, $baptism, $book] = $this->keeper();
+        $standings = fn (): array => [Event::query()->findOrFail($baptism)->standing, Event::query()->findOrFail($book)->standing];
+        $this->api('POST', "/facts/{$book}/lead", ['why' => 'He signed it himself.'])->assertOk();
+        self::assertSame(['rival', 'accepted'], $standings());
+        $before = $this->exported();
+        $this->api('POST', "/facts/{$book}/lead")->assertOk();
+        self::assertSame($before, $this->exported());
+        $this->api('POST', "/facts/{$baptism}/lead")->assertOk();
+        self::assertSame(['accepted', 'rival'], $standings());
+        $this->api('POST', "/facts/{$book}/rule-out")->assertStatus(422);
+        $this->api('POST', "/facts/{$book}/rule-out", ['why' => 'A clerk’s guess.'])->assertOk();
+        self::assertSame(['accepted', 'ruled out'], $standings());
+    }
+
+    public function test_a_claim_is_classed_by_hand_and_a_weight_is_overruled_only_with_words(): void
+    {
+        $this->keeper();
+        $question = $this->question();
+        $row = $this->api('GET', "/questions/{$question}")->json('rows.1');
+        $this->api('PATCH', "/claims/{$row['claimId']}", ['version' => 1, 'weight' => 'strong'])->assertStatus(422);
+        $this->api('PATCH', "/claims/{$row['claimId']}", ['version' => 1, 'information' => 'primary', 'sourceClass' => 'derivative', 'informant' => 'the keeper'])->assertOk();
+        $now = $this->api('GET', "/questions/{$question}")->json('rows.1');
+        self::assertSame(['primary', 'derivative', 'the keeper', 'slight'], [$now['information'], $now['sourceClass'], $now['informant'], $now['weight']]);
+        $this->api('PATCH', "/claims/{$row['claimId']}", ['version' => 2, 'weight' => 'fair', 'why' => 'He wrote it himself.'])->assertOk();
+        $now = $this->api('GET', "/questions/{$question}")->json('rows.1');
+        self::assertSame(['fair', 'Said to be fair: He wrote it himself.'], [$now['weight'], $now['working'][0]]);
+        $this->api('PATCH', "/claims/{$row['claimId']}", ['version' => 1, 'information' => 'secondary'])->assertStatus(409);
+    }
+
+    public function test_a_conflict_that_came_with_a_file_waits_until_it_is_taken_up(): void
+    {
+        $ewan = $this->person('Ewan Tarrel h b 1850 Hask');
+        DB::table('events')->insert([...(array) DB::table('events')->where('person_id', $ewan)->where('kind', 'birth')->first(), 'id' => '01a00000-0000-7000-8000-000000000001', 'date_typed' => '1840', 'date_begin_lo' => 2393100, 'date_begin_hi' => 2393400, 'date_shown' => '1840', 'position' => 9]);
+        self::assertSame(0, Question::query()->count());
+        $this->api('POST', '/questions', ['personId' => $ewan, 'aspect' => 'death'])->assertStatus(409);
+        $id = $this->api('POST', '/questions', ['personId' => $ewan, 'aspect' => 'birth'])->assertOk()->json('id');
+        self::assertSame([$id, 1], [$this->api('GET', '/questions')->json('rows.0.id'), $this->api('GET', '/questions')->json('open')]);
+    }
+
+    public function test_readers_from_whom_the_living_are_withheld_see_no_questions(): void
+    {
+        $this->keeper();
+        $question = $this->question();
+        $reader = $this->account('reader@marren.example');
+        DB::table('members')->insert(['tree_id' => $this->tree->id, 'user_id' => $reader->id, 'role' => 'reader']);
+        $this->actingAs($reader);
+        $this->api('GET', '/questions')->assertForbidden();
+        $this->api('GET', "/questions/{$question}")->assertForbidden();
+    }
+
+    /** @return array{string, string, string} a keeper, his birth by the register and by the service book */
+    private function keeper(): array
+    {
+        $magnus = $this->person('Magnus Tarrel h b 3 May 1818 Hask d 22 Nov 1889');
+        $baptism = $this->fact($magnus, 'birth')->id;
+        $this->api('POST', "/people/{$magnus}/facts", ['kind' => 'census', 'date' => '1841'])->assertOk();
+        $book = $this->api('POST', "/people/{$magnus}/facts", ['kind' => 'birth', 'date' => '1817'])->assertOk()->json('id');
+        $stone = $this->api('POST', "/people/{$magnus}/facts", ['kind' => 'birth', 'date' => 'aged 69 on 22 Nov 1889'])->assertOk()->json('id');
+        foreach ([[$baptism, 'church-register', 'baptism', '23 May 1818'], [$book, 'service-book', 'service-book', '1858'], [$stone, 'civil-register', 'death-certificate', '25 Nov 1889']] as [$fact, $kind, $recordKind, $day]) {
+            $source = $this->api('POST', '/sources', ['kind' => $kind, 'fields' => ['title' => "Of {$kind}", 'keeper' => 'Lights Board']])->assertOk()->json('id');
+            $this->api('POST', "/facts/{$fact}/citations", ['sourceId' => $source, 'locator' => 'p. 8', 'words' => 'born so'])->assertOk();
+            $record = (string) DB::table('records')->where('tree_id', $this->tree->id)->where('source_id', $source)->value('id');
+            $this->api('PUT', "/records/{$record}", ['version' => 1, 'kind' => $recordKind, 'date' => $day, 'lines' => []])->assertOk();
+        }
+
+        return [$magnus, $baptism, $book];
+    }
+
+    private function question(): string
+    {
+        return Question::query()->where('aspect', 'birth')->firstOrFail()->id;
+    }
+}
