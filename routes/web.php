@@ -27,6 +27,7 @@ use App\Http\Pictures\RegionsController;
 use App\Http\Places\PlacePartsController;
 use App\Http\Places\PlacesController;
 use App\Http\Places\WordingsController;
+use App\Http\Questions\ProofsController;
 use App\Http\Questions\QuestionsController;
 use App\Http\Reading\ReadingController;
 use App\Http\Records\CitationsController;
@@ -101,6 +102,7 @@ Route::prefix('api')->group(function (): void {
         Route::get('reading/place', [ReadingController::class, 'place']);
         Route::get('questions', [QuestionsController::class, 'index']);
         Route::get('questions/{question}', [QuestionsController::class, 'show']);
+        Route::get('questions/{question}/summary.{format}', [ProofsController::class, 'file'])->whereIn('format', ['html', 'pdf']);
         Route::get('tasks', [TasksController::class, 'index']);
         Route::get('groups', [GroupsController::class, 'index']);
         Route::get('event-kinds', [EventKindsController::class, 'index']);
@@ -130,6 +132,7 @@ Route::prefix('api')->group(function (): void {
         Route::patch('facts/{fact}', [FactsController::class, 'update']);
         Route::delete('facts/{fact}', [FactsController::class, 'destroy']);
         Route::post('questions', [QuestionsController::class, 'store']);
+        Route::put('questions/{question}/summary', [ProofsController::class, 'update']);
         Route::post('questions/{question}/decide', [QuestionsController::class, 'decide']);
         Route::post('questions/{question}/reopen', [QuestionsController::class, 'reopen']);
         Route::post('facts/{fact}/lead', [QuestionsController::class, 'lead']);

@@ -14,6 +14,7 @@ use App\Models\UnionPartner;
 use App\Models\User;
 use App\Models\WorldEvent;
 use App\Refusal;
+use App\Trees\Changes\Change;
 use App\Trees\Changes\ChangeSets;
 use App\Trees\Changes\How;
 use App\Trees\Changes\Intent;
@@ -23,6 +24,7 @@ use App\Trees\Editing\Facts;
 use App\Trees\Editing\People;
 use App\Trees\Editing\Relatives;
 use App\Trees\Editing\Ties;
+use App\Trees\Evidence\Questions;
 use Illuminate\Support\Facades\DB;
 use NorthBough\Core\Chrono\GenDate;
 use NorthBough\Core\Citation\SourceField;
@@ -57,6 +59,7 @@ final class DemoLoader
         private readonly DemoPlaces $places,
         private readonly DemoRecords $records,
         private readonly DemoPictures $pictures,
+        private readonly Questions $questions,
     ) {
     }
 
@@ -78,6 +81,7 @@ final class DemoLoader
         DB::statement('ANALYZE people, names, events, claims, records, sources, parent_sets, parentages, unions, union_partners, places');
         $this->records->load($tree, $user, $folder, $this->sources, $this->people);
         $this->pictures->load($tree, $user, $folder, $this->people, $this->places);
+        $this->changes->run(new Intent($user, 'Asked what cannot all be true', '', How::Batch), fn (Change $change) => $this->questions->openHard(array_values(array_map(static fn (Person $person): string => $person->id, $this->people)), $change));
         $centre = $this->people['centre'] ?? null;
         if ($centre !== null) {
             DB::table('trees')->where('id', $tree->id)->update(['centre_person_id' => $centre->id]);

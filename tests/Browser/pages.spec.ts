@@ -6,6 +6,7 @@ const AREAS = [
   'desk',
   'people',
   'records',
+  'questions',
   'drawings',
   'reports',
   'places',
@@ -52,6 +53,10 @@ for (const theme of ['light', 'dark'] as const) {
         .waitFor()
       await scan(page, area)
     }
+    await page.goto(`${tree}/questions`)
+    await page.getByRole('link', { name: /When was Magnus Tarrel born/ }).click()
+    await page.getByRole('slider').waitFor()
+    await scan(page, 'weighing')
     await page.goto(`${tree}/records`)
     await page.getByLabel('Filter sources by words').fill('census 1881')
     await page.getByText(/^1 of/).waitFor()

@@ -3,32 +3,8 @@ import { copyFileSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { expect, test, type Page } from '@playwright/test'
-import { newTree, signIn } from './actions'
+import { ask, newTree, signIn } from './actions'
 import { household, pictureOf, type Household } from './household'
-
-/** Asks the server as the page does. */
-async function ask<T>(page: Page, method: string, path: string, body?: unknown): Promise<T> {
-  return page.evaluate(
-    async ({ method, path, body }) => {
-      const token = decodeURIComponent(
-        document.cookie
-          .split('; ')
-          .find((part) => part.startsWith('XSRF-TOKEN='))
-          ?.slice(11) ?? '',
-      )
-      const tree = /\/t\/([0-9a-f-]+)/.exec(location.pathname)?.[1] ?? ''
-      const answer = await fetch(`/api/trees/${tree}${path}`, {
-        method,
-        headers: { 'X-XSRF-TOKEN': token, Accept: 'application/json', 'Content-Type': 'application/json' },
-        body: body === undefined ? undefined : JSON.stringify(body),
-      })
-      const text = await answer.text()
-      if (!answer.ok) throw new Error(`${method} ${path}: ${answer.status} ${text.slice(0, 300)}`)
-      return text.startsWith('{') ? JSON.parse(text) : text
-    },
-    { method, path, body },
-  )
-}
 
 type Made = { id: string }
 

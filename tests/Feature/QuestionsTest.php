@@ -56,11 +56,31 @@ final class QuestionsTest extends TestCase
         self::assertSame('decided', Question::query()->findOrFail($question)->state);
 
         $this->api('POST', "/people/{$magnus}/facts", ['kind' => 'birth', 'date' => '1816'])->assertOk();
-        self::assertSame(['open', 'It was decided, and then: 3 May 1818 and 1816: they miss each other by 489 days.'], [Question::query()->findOrFail($question)->state, Question::query()->findOrFail($question)->reopened_by]);
+        self::assertSame(['open', 'It was decided, and then: 3 May 1818 and 1816: they miss each other by 488 days.'], [Question::query()->findOrFail($question)->state, Question::query()->findOrFail($question)->reopened_by]);
         $this->api('POST', '/journal/undo')->assertOk();
         self::assertSame('decided', Question::query()->findOrFail($question)->state);
         $this->api('POST', "/questions/{$question}/reopen", ['why' => 'The register is a copy.'])->assertOk();
         self::assertSame('The register is a copy.', Question::query()->findOrFail($question)->reopened_by);
+    }
+
+    public function test_a_proof_summary_follows_from_the_decision_and_may_be_written_otherwise(): void
+    {
+        [, $baptism] = $this->keeper();
+        $question = $this->question();
+        $this->api('POST', "/questions/{$question}/decide", ['version' => 1, 'factId' => $baptism, 'reason' => 'The register was written that month.'])->assertOk();
+        $summary = $this->api('GET', "/questions/{$question}")->json('summary');
+        foreach (['When was Magnus Tarrel born?', '3 origins that do not depend on one another', 'The register was written that month.', 'Concluded: 3 May 1818, Hask.', '(strong)'] as $words) {
+            self::assertStringContainsString($words, $summary);
+        }
+        $printed = fn (string $format): string => (string) $this->get("/api/trees/{$this->tree->id}/questions/{$question}/summary.{$format}")->assertOk()->getContent();
+        self::assertStringContainsString('The register was written that month.', $printed('html'));
+        self::assertStringContainsString('Of church-register', $printed('html'));
+        self::assertStringStartsWith('%PDF', $printed('pdf'));
+        $version = $this->api('GET', "/questions/{$question}")->json('version');
+        $this->api('PUT', "/questions/{$question}/summary", ['version' => $version, 'text' => 'In my own words.'])->assertOk();
+        self::assertSame('In my own words.', $this->api('GET', "/questions/{$question}")->json('summary'));
+        self::assertStringContainsString('In my own words.', $printed('html'));
+        $this->api('PUT', "/questions/{$question}/summary", ['version' => $version, 'text' => 'Unseen.'])->assertStatus(409);
     }
 
     public function test_what_is_concluded_and_told_by_nobody_is_a_fact_of_its_own(): void

@@ -26,7 +26,7 @@ final class UndoTest extends TestCase
     public const CHANGES = [
         'POST people', 'PATCH people/{person}', 'DELETE people/{person}', 'POST people/{person}/relatives', 'POST people/{person}/names',
         'POST people/{person}/facts', 'POST unions/{union}/facts', 'PATCH names/{name}', 'DELETE names/{name}', 'PATCH facts/{fact}',
-        'DELETE facts/{fact}', 'POST facts/{fact}/citations', 'POST questions', 'POST questions/{question}/decide', 'POST questions/{question}/reopen', 'POST facts/{fact}/lead', 'POST facts/{fact}/rule-out', 'PATCH claims/{claim}', 'DELETE claims/{claim}', 'POST claims/{claim}/others', 'DELETE parent-sets/{parentSet}',
+        'DELETE facts/{fact}', 'POST facts/{fact}/citations', 'POST questions', 'POST questions/{question}/decide', 'POST questions/{question}/reopen', 'PUT questions/{question}/summary', 'POST facts/{fact}/lead', 'POST facts/{fact}/rule-out', 'PATCH claims/{claim}', 'DELETE claims/{claim}', 'POST claims/{claim}/others', 'DELETE parent-sets/{parentSet}',
         'DELETE union-partners/{unionPartner}', 'POST sources', 'PATCH sources/{source}',
         'PATCH parent-sets/{parentSet}', 'POST parent-sets/{parentSet}/move', 'POST union-partners/{unionPartner}/move', 'PUT unions/{union}/children',
         'PUT people/{person}/unions', 'POST people/{person}/notes', 'POST facts/{fact}/notes', 'PATCH notes/{note}', 'DELETE notes/{note}',
@@ -278,6 +278,7 @@ final class UndoTest extends TestCase
             'POST pictures/{media}/regions' => ['page' => 0, 'left' => 0.1, 'top' => 0.1, 'width' => 0.2, 'height' => 0.3, 'personId' => $family['person']],
             'POST questions' => ['personId' => $family['person'], 'aspect' => 'birth'],
             'POST questions/{question}/decide' => ['version' => 1, 'date' => '1846', 'reason' => 'Between the two.'],
+            'PUT questions/{question}/summary' => ['version' => 1, 'text' => 'The register was written that month.'],
             'POST questions/{question}/reopen', 'POST facts/{fact}/rule-out' => ['why' => 'A clerk’s guess.'],
             'PATCH claims/{claim}' => ['version' => 1, 'information' => 'primary', 'sourceClass' => 'original', 'weight' => 'fair', 'why' => 'He knew.'],
             'POST records/{record}/called' => ['people' => [$family['person'], $family['second']], 'version' => 3],
@@ -294,7 +295,7 @@ final class UndoTest extends TestCase
         $family = match ($change) {
             'DELETE images/{image}' => ['image' => $this->api('POST', "/records/{$family['record']}/images", ['uploadId' => $this->upload(self::picture(30, 40), 'other.png')])->assertOk()->json('id')] + $family,
             'POST questions' => ['question' => $this->asks($family, true)] + $family,
-            'POST questions/{question}/decide', 'POST questions/{question}/reopen' => ['question' => $this->asks($family, false)] + $family,
+            'POST questions/{question}/decide', 'POST questions/{question}/reopen', 'PUT questions/{question}/summary' => ['question' => $this->asks($family, false)] + $family,
             'POST claims/{claim}/others' => ['claim' => $this->censusClaim($family)] + $family,
             'PUT people/{person}/groups/{group}' => ['group' => $family['emptyGroup']] + $family,
             'PUT people/{person}/marks/{mark}' => ['mark' => $family['emptyMark']] + $family,

@@ -1099,6 +1099,23 @@ export interface paths {
     patch?: never
     trace?: never
   }
+  '/api/trees/{tree}/questions/{question}/summary': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    /** Writes the summary otherwise; an empty text is the one that follows from the decision again. */
+    put: operations['writeSummary']
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
   '/api/trees/{tree}/questions': {
     parameters: {
       query?: never
@@ -2200,6 +2217,10 @@ export interface components {
       } | null
       listName?: string | null
     }
+    SummaryInput: {
+      version: number
+      text?: string | null
+    }
     TakeInInput: {
       version: number
       choices: components['schemas']['LineChoiceInput'][]
@@ -2431,6 +2452,7 @@ export interface components {
       age: string
       with: string
       rivals: number
+      standing: string
       citations: components['schemas']['CitationResource'][]
       roles: components['schemas']['RoleResource'][]
       notes: components['schemas']['NoteResource'][]
@@ -2860,6 +2882,7 @@ export interface components {
       decision: string
       reason: string
       reopenedBy: string
+      summary: string
       rows: components['schemas']['WeighingRow'][]
       facts: components['schemas']['QuestionFact'][]
       stops: components['schemas']['StylusStop'][]
@@ -3285,6 +3308,7 @@ export interface components {
      */
     WeighingRow: {
       claimId: string
+      version: number
       factId: string
       standing: string
       origin: number
@@ -6273,6 +6297,42 @@ export interface operations {
         }
         content: {
           'application/json': components['schemas']['WordingsPage']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  writeSummary: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        question: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['SummaryInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['MadeResource']
         }
       }
       /** @description Refused, with a sentence. */

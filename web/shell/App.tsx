@@ -20,6 +20,8 @@ const Drawings = lazy(() => import('../areas/drawings/Drawings'))
 const Reports = lazy(() => import('../areas/reports/Reports'))
 const Places = lazy(() => import('../areas/places/Places'))
 const Exchange = lazy(() => import('../areas/exchange/Exchange'))
+const Questions = lazy(() => import('../areas/questions/Questions'))
+const Weighing = lazy(() => import('../areas/questions/Weighing'))
 const Journal = lazy(() => import('../areas/journal/Journal'))
 const TreePage = lazy(() => import('../areas/tree/TreePage'))
 
@@ -60,6 +62,8 @@ export function App() {
             <Route path="pictures" element={<Pictures />} />
             <Route path="pictures/:picture" element={<PicturePage />} />
             <Route path="exchange" element={<Exchange />} />
+            <Route path="questions" element={<Questions />} />
+            <Route path="questions/:question" element={<Weighing />} />
             <Route path="journal" element={<Journal />} />
             <Route path="tree" element={<TreePage />} />
           </Route>

@@ -5,6 +5,7 @@ export const AREAS: Area[] = [
   { path: 'desk', name: 'Desk', initial: 'De', key: 'd' },
   { path: 'people', name: 'People', initial: 'Pe', key: 'p' },
   { path: 'records', name: 'Records', initial: 'Re', key: 'r' },
+  { path: 'questions', name: 'Questions', initial: 'Qu', key: 'q' },
   { path: 'drawings', name: 'Drawings', initial: 'Dr', key: 'w' },
   { path: 'reports', name: 'Reports', initial: 'Rp', key: 'o' },
   { path: 'places', name: 'Places', initial: 'Pl', key: 'l' },

@@ -12,6 +12,7 @@ use App\Trees\CurrentTree;
 use App\Trees\Living;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\DB;
+use NorthBough\Core\Tree\EventKinds;
 
 /** What waits for somebody, in sentences, by what each holds up. */
 final readonly class DeskController
@@ -23,7 +24,33 @@ final readonly class DeskController
     #[Get('/trees/{tree}/desk', 'desk', DeskPage::class)]
     public function index(): JsonResponse
     {
-        return response()->json(new DeskPage([...$this->rivals(), ...$this->unplaced(), ...$this->unread()], $this->current->seesLiving() ? JournalController::changes($this->current->id(), 8) : []));
+        return response()->json(new DeskPage([...$this->questions(), ...$this->rivals(), ...$this->unplaced(), ...$this->unread()], $this->current->seesLiving() ? JournalController::changes($this->current->id(), 8) : []));
+    }
+
+    /** @return list<SentenceResource> what cannot all be true and waits for a decision, by how many children it holds up */
+    private function questions(): array
+    {
+        if (! $this->current->seesLiving()) {
+            return [];
+        }
+        $children = '(SELECT count(*) FROM parentages WHERE parentages.tree_id = questions.tree_id AND parentages.person_id = questions.person_id)';
+        $rows = DB::table('questions')
+            ->join('person_lines', static fn ($join) => $join->on('person_lines.tree_id', 'questions.tree_id')->on('person_lines.person_id', 'questions.person_id'))
+            ->where('questions.tree_id', $this->current->id())->where('questions.state', 'open')
+            ->orderByRaw("{$children} DESC, questions.id")->limit(20)
+            ->selectRaw("questions.id, questions.aspect, questions.title, questions.reopened_by, person_lines.shown_name, person_lines.number, {$children} AS children")->get();
+
+        return array_values($rows->map(static function ($row): SentenceResource {
+            $word = mb_strtolower(EventKinds::all()[$row->aspect]->word ?? $row->aspect);
+            $holds = match ((int) $row->children) {
+                0 => 'waits to be weighed',
+                1 => 'holds up one child',
+                default => "holds up {$row->children} children",
+            };
+
+            return new SentenceResource("What is told of the {$word} of {$row->shown_name}, no. {$row->number}, cannot all be true, and {$holds}.",
+                $row->reopened_by !== '' ? $row->reopened_by : $row->title, "questions/{$row->id}");
+        })->all());
     }
 
     /** @return list<SentenceResource> two values for a thing that can be one only */
@@ -31,7 +58,9 @@ final readonly class DeskController
     {
         $rows = $this->living->visible(DB::table('events'))
             ->join('person_lines', static fn ($join) => $join->on('person_lines.tree_id', 'events.tree_id')->on('person_lines.person_id', 'events.person_id'))
-            ->where('events.tree_id', $this->current->id())->where('events.denied', false)->whereIn('events.kind', ['birth', 'death', 'burial'])
+            ->where('events.tree_id', $this->current->id())->where('events.denied', false)->where('events.standing', '!=', 'ruled out')->whereIn('events.kind', ['birth', 'death', 'burial'])
+            // Of what is asked, or was decided, the question speaks.
+            ->whereNotExists(static fn ($query) => $query->selectRaw('1')->from('questions')->whereColumn('questions.tree_id', 'events.tree_id')->whereColumn('questions.person_id', 'events.person_id')->whereColumn('questions.aspect', 'events.kind'))
             ->groupBy('events.person_id', 'events.kind', 'person_lines.shown_name', 'person_lines.number')->havingRaw('count(*) > 1')
             ->orderByRaw('count(*) DESC, person_lines.shown_name')->limit(20)
             ->selectRaw("events.person_id, events.kind, person_lines.shown_name, person_lines.number, count(*) AS values, string_agg(events.date_shown, ' or ' ORDER BY events.position) AS dates")->get();

@@ -20,6 +20,7 @@ use NorthBough\Core\Tree\Backing;
 use NorthBough\Core\Tree\Event;
 use NorthBough\Core\Tree\EventKinds;
 use NorthBough\Core\Tree\Person;
+use NorthBough\Core\Tree\Standing;
 use NorthBough\Core\Tree\Union;
 
 /** The facts of one life for its page. */
@@ -74,6 +75,7 @@ final readonly class FactResources
             age: $this->age($event),
             with: implode(' and ', $with),
             rivals: $this->rivals($event),
+            standing: $event->standing->value,
             citations: array_map($this->citation(...), $event->backing),
             roles: $this->roles[$event->id] ?? [],
             notes: $this->notes[$event->id] ?? [],
@@ -110,10 +112,10 @@ final readonly class FactResources
 
     private function rivals(Event $event): int
     {
-        if (! EventKinds::named($event->kind)->single || $event->denied) {
+        if (! EventKinds::named($event->kind)->single || $event->denied || $event->standing === Standing::RuledOut) {
             return 0;
         }
-        $others = array_filter($this->person->events, static fn (Event $other): bool => $other->kind === $event->kind && $other->id !== $event->id && ! $other->denied);
+        $others = array_filter($this->person->events, static fn (Event $other): bool => $other->kind === $event->kind && $other->id !== $event->id && ! $other->denied && $other->standing !== Standing::RuledOut);
 
         return count($others);
     }

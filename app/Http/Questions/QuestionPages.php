@@ -67,7 +67,7 @@ final readonly class QuestionPages
 
         return new QuestionPage(
             $question->id, $question->version, self::sentence($question, $person), $question->aspect, $question->state, (string) $question->person_id,
-            $person?->name()->shown() ?? '?', $person === null ? '' : LifeYears::shown($person), $question->title, $question->decision, $question->reason, $question->reopened_by,
+            $person?->name()->shown() ?? '?', $person === null ? '' : LifeYears::shown($person), $question->title, $question->decision, $question->reason, $question->reopened_by, $question->summary,
             array_map(static fn (array $row): WeighingRow => $row[0], $rows),
             array_values(array_map(static fn (Event $fact): QuestionFact => new QuestionFact($fact->id, $fact->date->shown, $fact->place_typed, $fact->standing), $facts)),
             array_map(static fn (Stop $stop): StylusStop => self::stop($stop, $facts, array_map(static fn (array $row): WeighingRow => $row[0], $rows)), $stops),
@@ -132,14 +132,14 @@ final readonly class QuestionPages
         $told = ClassedClaims::told($claim, $fact);
         $cited = new CitedSource($source->id, $source->title, $source->author, $source->publication, '', $this->sourceKinds->forms($source->kind, $source->source_kind_id, KindsOfSource::ofRecord($record->fields) + $source->fields, ''));
 
-        return new WeighingRow($claim->id, $fact->id, $fact->standing, $origin, $claim->words, FactResources::words(NoteForms::short($cited, $record->locator)), $record->id,
+        return new WeighingRow($claim->id, $claim->version, $fact->id, $fact->standing, $origin, $claim->words, FactResources::words(NoteForms::short($cited, $record->locator)), $record->id,
             $classed->source->value, $classed->information->value, $claim->reading, $claim->informant, $weighed->weight->value, $weighed->working, $told->shown, $fact->place_typed, ...self::days($told->span()), slip: $slip);
     }
 
     /** A value for which nothing is cited. */
     private function bare(Event $fact): WeighingRow
     {
-        return new WeighingRow('', $fact->id, $fact->standing, -1, '', [], '', 'unstated', 'unstated', 'sure', '', '', ['Nothing is cited for it.'], $fact->date->shown, $fact->place_typed, ...self::days($fact->date->span()), slip: null);
+        return new WeighingRow('', 0, $fact->id, $fact->standing, -1, '', [], '', 'unstated', 'unstated', 'sure', '', '', ['Nothing is cited for it.'], $fact->date->shown, $fact->place_typed, ...self::days($fact->date->span()), slip: null);
     }
 
     /** @return array{int, int, int, int} first day, first and last day that the words fix, last day; 0 is open */

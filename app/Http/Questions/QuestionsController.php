@@ -52,7 +52,11 @@ final readonly class QuestionsController
     {
         $this->refuseShielded();
 
-        return response()->json($this->pages->one(Question::query()->findOrFail($question)));
+        $row = Question::query()->findOrFail($question);
+        $page = $this->pages->one($row);
+
+        // What nobody wrote otherwise is the summary that follows from the decision.
+        return response()->json(['summary' => ProofPages::text($row, $page)] + get_object_vars($page));
     }
 
     /** Takes up a conflict that was found and waits, such as one that came in with a file. */

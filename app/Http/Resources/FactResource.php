@@ -32,6 +32,7 @@ final readonly class FactResource
         #[OA\Property] public string $age,
         #[OA\Property] public string $with,
         #[OA\Property] public int $rivals,
+        #[OA\Property] public string $standing,
         #[ListOf(CitationResource::class)] public array $citations,
         #[ListOf(RoleResource::class)] public array $roles,
         #[ListOf(NoteResource::class)] public array $notes,

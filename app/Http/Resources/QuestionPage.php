@@ -31,6 +31,7 @@ final readonly class QuestionPage
         #[OA\Property] public string $decision,
         #[OA\Property] public string $reason,
         #[OA\Property] public string $reopenedBy,
+        #[OA\Property] public string $summary,
         #[ListOf(WeighingRow::class)] public array $rows,
         #[ListOf(QuestionFact::class)] public array $facts,
         #[ListOf(StylusStop::class)] public array $stops,

@@ -20,6 +20,7 @@ final readonly class WeighingRow
      */
     public function __construct(
         #[OA\Property] public string $claimId,
+        #[OA\Property] public int $version,
         #[OA\Property] public string $factId,
         #[OA\Property] public string $standing,
         #[OA\Property] public int $origin,

@@ -36,7 +36,13 @@ final readonly class Questions
         if ($how !== How::Hand || $touched === [] || count($touched) > self::BY_HAND) {
             return;
         }
-        $suspects = $this->suspects($touched);
+        $this->openHard($touched, $change);
+    }
+
+    /** @param  list<string>  $personIds */
+    public function openHard(array $personIds, Change $change): void
+    {
+        $suspects = $this->suspects($personIds);
         foreach ($suspects === [] ? [] : $this->subjects->conflicts($suspects) as $personId => $conflicts) {
             foreach ($conflicts as $conflict) {
                 if ($conflict->isHard()) {

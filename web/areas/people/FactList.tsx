@@ -127,7 +127,7 @@ function FactLine(props: { fact: Fact; chosen: string; onChoose: (id: string) =>
           {fact.word}
         </span>
         <span className="flex min-w-0 items-center gap-2">
-          {fact.rivals > 0 && (
+          {(fact.standing === 'rival' || (fact.rivals > 0 && fact.standing === 'unweighed')) && (
             <span
               role="img"
               aria-label="A rival exists"
@@ -138,11 +138,12 @@ function FactLine(props: { fact: Fact; chosen: string; onChoose: (id: string) =>
             </span>
           )}
           <span
-            className={`truncate ${fact.date.ambiguous || fact.date.problem ? 'text-ochre' : ''}`}
-            title={fact.date.understood}
+            className={`truncate ${fact.date.ambiguous || fact.date.problem ? 'text-ochre' : ''} ${fact.standing === 'ruled out' ? 'line-through' : ''}`}
+            title={fact.standing === 'ruled out' ? 'Ruled out' : fact.date.understood}
           >
             {fact.date.shown || <span className="text-graphite italic">when?</span>}
           </span>
+          {fact.standing === 'ruled out' && <span className="sr-only">, ruled out</span>}
           <Notches citations={fact.citations} />
         </span>
         <span className="truncate max-sm:col-span-3 max-sm:pl-[64px]">

@@ -13,6 +13,7 @@ import { PicturesHere } from '../pictures/PicturesHere'
 import { Cite } from './Cite'
 import { Notes } from './Notes'
 import { Roles } from './Roles'
+import { StandingOf } from './Standing'
 import { ShareCitation } from './ShareCitation'
 import { StandsFor } from './StandsFor'
 import { KeepOrLeave } from '../../parts/KeepOrLeave'
@@ -20,10 +21,16 @@ import { KeepOrLeave } from '../../parts/KeepOrLeave'
 /** How tall the ink behind a citation is drawn, in pixels. */
 const INK = 40
 
-type Props = { fact: Fact; changing: boolean; onChanging: (on: boolean) => void; onGone: () => void }
+type Props = {
+  fact: Fact
+  person: string
+  changing: boolean
+  onChanging: (on: boolean) => void
+  onGone: () => void
+}
 
 /** The fact in hand: first why it stands, then the words, then whatever else belongs to it. */
-export function FactMargin({ fact, changing, onChanging, onGone }: Props) {
+export function FactMargin({ fact, person, changing, onChanging, onGone }: Props) {
   const tree = useTreeId()
   const path = useTreePath()
   const [citing, setCiting] = useState(false)
@@ -57,12 +64,7 @@ export function FactMargin({ fact, changing, onChanging, onGone }: Props) {
             typed “{fact.date.typed}”; {fact.date.understood}
           </p>
         )}
-        {fact.rivals > 0 && (
-          <p className="text-madder">
-            ‖ {fact.rivals === 1 ? 'Another value is' : `${fact.rivals} other values are`} told of the same
-            thing.
-          </p>
-        )}
+        <StandingOf fact={fact} person={person} />
       </header>
       {changing ? (
         <ChangeFact fact={fact} onDone={() => onChanging(false)} />

@@ -114,6 +114,7 @@ export default function PersonPage() {
           <FactMargin
             key={fact.id}
             fact={fact}
+            person={person.id}
             changing={changing}
             onChanging={setChanging}
             onGone={() => choose('')}

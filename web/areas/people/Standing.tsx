@@ -1,0 +1,90 @@
+import { useState } from 'react'
+import { useNavigate } from 'react-router'
+import { toast } from 'sonner'
+import { api, told } from '../../api/client'
+import { useTreeId, useTreePath, useWrite, type Fact } from '../../api/useTree'
+
+const SAYS: Record<string, string> = {
+  accepted: 'Accepted.',
+  rival: 'A rival: it does not lead.',
+  'ruled out': 'Ruled out: it stays, so that nobody finds it again.',
+}
+
+/** How a fact stands beside others of its kind, and what can be done about it: weigh them, let this one lead, rule it out. */
+export function StandingOf({ fact, person }: { fact: Fact; person: string }) {
+  const tree = useTreeId()
+  const path = useTreePath()
+  const navigate = useNavigate()
+  const [ruling, setRuling] = useState(false)
+  const [why, setWhy] = useState('')
+  const at = { params: { path: { tree, fact: fact.id } } }
+  const weigh = useWrite(
+    () =>
+      told(
+        api.POST('/api/trees/{tree}/questions', {
+          params: { path: { tree } },
+          body: { personId: person, aspect: fact.kind },
+        }),
+      ),
+    (made) => navigate(path(`questions/${made.id}`)),
+  )
+  const lead = useWrite(
+    () => told(api.POST('/api/trees/{tree}/facts/{fact}/lead', { ...at, body: {} })),
+    () => toast.success('It leads. u takes it back.'),
+  )
+  const ruleOut = useWrite(
+    () => told(api.POST('/api/trees/{tree}/facts/{fact}/rule-out', { ...at, body: { why } })),
+    () => setRuling(false),
+  )
+  if (fact.rivals === 0 && fact.standing === 'unweighed') return null
+  return (
+    <div className="text-[14px]">
+      {SAYS[fact.standing] && <p>{SAYS[fact.standing]}</p>}
+      {fact.rivals > 0 && (
+        <p className="text-madder">
+          ‖ {fact.rivals === 1 ? 'Another value is' : `${fact.rivals} other values are`} told of the same
+          thing.
+        </p>
+      )}
+      <p className="flex flex-wrap gap-x-4">
+        {fact.rivals > 0 && (
+          <button type="button" className="act" onClick={() => weigh.mutate(undefined)}>
+            Weigh them
+          </button>
+        )}
+        {fact.standing !== 'accepted' && (
+          <button type="button" className="act" onClick={() => lead.mutate(undefined)}>
+            Let this one lead
+          </button>
+        )}
+        {fact.standing !== 'ruled out' && fact.rivals > 0 && (
+          <button type="button" className="act" onClick={() => setRuling(true)}>
+            Rule it out
+          </button>
+        )}
+      </p>
+      {ruling && (
+        <form
+          className="mt-1 flex items-baseline gap-3 border-l-2 border-tide pl-3"
+          onSubmit={(event) => {
+            event.preventDefault()
+            ruleOut.mutate(undefined)
+          }}
+          onKeyDown={(event) => event.key === 'Escape' && setRuling(false)}
+        >
+          <input
+            className="gap grow"
+            aria-label="Why it is ruled out"
+            placeholder="why, so that nobody finds it again"
+            autoFocus
+            value={why}
+            onChange={(event) => setWhy(event.target.value)}
+          />
+          <button className="act" disabled={why.trim() === ''}>
+            Rule it out
+          </button>
+        </form>
+      )}
+    </div>
+  )
+}

@@ -1,0 +1,106 @@
+import { useState } from 'react'
+import { api, told, type Schemas } from '../../api/client'
+import { useTreeId, useWrite } from '../../api/useTree'
+import { BothSides } from '../../parts/BothSides'
+import type { Row } from './axis'
+
+/** How a claim is classed, with the working of its weight; the weight can be overruled with words. */
+export function Classes({ row, onDone }: { row: Row; onDone: () => void }) {
+  const tree = useTreeId()
+  const [weight, setWeight] = useState('')
+  const [why, setWhy] = useState('')
+  const [informant, setInformant] = useState(row.informant)
+  const keep = useWrite((said: Omit<Schemas['ClassInput'], 'version'>) =>
+    told(
+      api.PATCH('/api/trees/{tree}/claims/{claim}', {
+        params: { path: { tree, claim: row.claimId } },
+        body: { version: row.version, ...said },
+      }),
+    ),
+  )
+  return (
+    <div
+      className="flex flex-wrap items-baseline gap-x-6 gap-y-1 border-l-2 border-tide py-1 pl-4 text-[14px]"
+      onKeyDown={(event) => event.key === 'Escape' && onDone()}
+    >
+      <Choice
+        label="Source, as it was seen"
+        value={row.sourceClass}
+        words={['unstated', 'original', 'derivative', 'authored']}
+        onValue={(sourceClass) => keep.mutate({ sourceClass })}
+      />
+      <Choice
+        label="Information"
+        value={row.information}
+        words={['unstated', 'primary', 'secondary', 'undetermined']}
+        onValue={(information) => keep.mutate({ information })}
+      />
+      <Choice
+        label="Reading"
+        value={row.reading}
+        words={['sure', 'doubtful']}
+        onValue={(reading) => keep.mutate({ reading })}
+      />
+      <label className="flex items-baseline gap-2">
+        Told by
+        <input
+          className="gap w-[150px]"
+          value={informant}
+          onChange={(event) => setInformant(event.target.value)}
+          onBlur={() => informant !== row.informant && keep.mutate({ informant })}
+        />
+      </label>
+      <form
+        className="flex items-baseline gap-2"
+        onSubmit={(event) => {
+          event.preventDefault()
+          keep.mutate({ weight, why })
+        }}
+      >
+        <Choice
+          label="Weight"
+          value={weight}
+          words={['', 'rule', 'strong', 'fair', 'slight']}
+          onValue={setWeight}
+        />
+        {weight !== '' && (
+          <>
+            <input
+              className="gap w-[240px]"
+              aria-label="Why the rule is overruled"
+              placeholder={weight === 'rule' ? 'by the rule again' : 'why, against the rule'}
+              value={why}
+              onChange={(event) => setWhy(event.target.value)}
+            />
+            <button className="act" disabled={weight !== 'rule' && why.trim() === ''}>
+              Say so
+            </button>
+          </>
+        )}
+      </form>
+      <p className="w-full text-[13px] text-graphite">{row.working.join(' ')}</p>
+      <BothSides problem={keep.error} />
+    </div>
+  )
+}
+
+function Choice(props: { label: string; value: string; words: string[]; onValue: (value: string) => void }) {
+  return (
+    <label className="flex items-baseline gap-2">
+      {props.label}
+      <select className="gap" value={props.value} onChange={(event) => props.onValue(event.target.value)}>
+        {props.words.map((word) => (
+          <option key={word} value={word}>
+            {word === ''
+              ? 'as it follows'
+              : word === 'rule'
+                ? 'by the rule'
+                : word === 'unstated'
+                  ? 'not said'
+                  : word}
+          </option>
+        ))}
+      </select>
+    </label>
+  )
+}

@@ -1,0 +1,60 @@
+import { useQuery } from '@tanstack/react-query'
+import { Link } from 'react-router'
+import { api, told } from '../../api/client'
+import { useTreeId, useTreePath } from '../../api/useTree'
+import { Empty } from '../../parts/Empty'
+
+/** What cannot all be true, as questions: those that wait, then those that were decided. */
+export default function Questions() {
+  const tree = useTreeId()
+  const path = useTreePath()
+  const { data, error } = useQuery({
+    queryKey: ['questions', tree],
+    queryFn: () => told(api.GET('/api/trees/{tree}/questions', { params: { path: { tree } } })),
+  })
+  if (error) return <p className="p-6 text-madder">{error.message}</p>
+  if (!data) return <p className="p-6 text-graphite">One moment…</p>
+  const lists = [
+    { head: 'Waiting', rows: data.rows.filter((row) => row.state === 'open') },
+    { head: 'Decided', rows: data.rows.filter((row) => row.state !== 'open') },
+  ]
+  return (
+    <div className="h-full overflow-auto px-6 py-3">
+      <div className="flex items-baseline gap-6">
+        <h1 className="font-serif text-[26px]">Questions</h1>
+        <span className="text-graphite" role="status">
+          {data.open} of {data.total} open
+        </span>
+      </div>
+      {data.total === 0 && (
+        <Empty says="Here will stand what cannot all be true: two births of one person, two mothers, two places on one day. A contradiction opens its question by itself; weigh the claims, decide, and write why." />
+      )}
+      {lists.map(
+        ({ head, rows }) =>
+          rows.length > 0 && (
+            <section key={head} className="mt-4 max-w-[760px]">
+              <h2 className="heads font-semibold">{head}</h2>
+              <ul>
+                {rows.map((row) => (
+                  <li key={row.id} className="border-b border-rule py-2">
+                    <Link
+                      to={path(`questions/${row.id}`)}
+                      className="font-serif text-[19px] text-tide hover:underline"
+                    >
+                      {row.sentence}
+                    </Link>
+                    <p className="text-[14px] text-graphite">
+                      {row.state === 'open' ? row.values : <>Decided: {row.decision}.</>}{' '}
+                      {row.reopenedBy !== '' && (
+                        <span className="text-ochre">Open again. {row.reopenedBy}</span>
+                      )}
+                    </p>
+                  </li>
+                ))}
+              </ul>
+            </section>
+          ),
+      )}
+    </div>
+  )
+}

@@ -1,0 +1,35 @@
+import { useQuery } from '@tanstack/react-query'
+import { useParams } from 'react-router'
+import { api, told } from '../../api/client'
+import { useTreeId } from '../../api/useTree'
+import { PersonName } from '../../parts/PersonName'
+import { WeighingOf } from './WeighingOf'
+
+/** A question and its claims side by side. */
+export default function Weighing() {
+  const tree = useTreeId()
+  const question = useParams().question ?? ''
+  const { data, error } = useQuery({
+    queryKey: ['question', tree, question],
+    queryFn: () =>
+      told(api.GET('/api/trees/{tree}/questions/{question}', { params: { path: { tree, question } } })),
+  })
+  if (error) return <p className="p-6 text-madder">{error.message}</p>
+  if (!data) return <p className="p-6 text-graphite">One moment…</p>
+  return (
+    <div className="flex h-full flex-col overflow-auto px-6 py-2">
+      <header className="shrink-0">
+        <h1 className="font-serif text-[26px] leading-tight">{data.sentence}</h1>
+        <p className="text-[14px] text-graphite">
+          <PersonName id={data.personId}>{data.person}</PersonName> {data.life}. {data.ground}
+        </p>
+        {data.reopenedBy !== '' && (
+          <p role="alert" className="text-[14px] text-ochre">
+            Open again. {data.reopenedBy}
+          </p>
+        )}
+      </header>
+      <WeighingOf key={`${data.id} ${data.state}`} question={data} />
+    </div>
+  )
+}
