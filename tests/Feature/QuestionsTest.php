@@ -6,11 +6,14 @@ namespace Tests\Feature;
 
 use App\Models\Event;
 use App\Models\Question;
+use App\Models\Tree;
 use Illuminate\Support\Facades\DB;
 
 /** Conflicts open questions, questions are weighed and decided, and open again by what contradicts the decision and by nothing else. */
 final class QuestionsTest extends TestCase
 {
+    use UploadsFiles;
+
     public function test_a_hard_contradiction_opens_its_question_at_once_and_a_soft_one_does_not(): void
     {
         $ewan = $this->person('Ewan Tarrel h b abt 1850 Hask d 1899');
@@ -131,6 +134,26 @@ final class QuestionsTest extends TestCase
         $this->api('POST', '/questions', ['personId' => $ewan, 'aspect' => 'death'])->assertStatus(409);
         $id = $this->api('POST', '/questions', ['personId' => $ewan, 'aspect' => 'birth'])->assertOk()->json('id');
         self::assertSame([$id, 1], [$this->api('GET', '/questions')->json('rows.0.id'), $this->api('GET', '/questions')->json('open')]);
+    }
+
+    public function test_standings_classes_and_questions_go_out_and_come_back(): void
+    {
+        [, $baptism, $book] = $this->keeper();
+        $question = $this->question();
+        $claim = $this->api('GET', "/questions/{$question}")->json('rows.0.claimId');
+        $this->api('PATCH', "/claims/{$claim}", ['version' => 1, 'information' => 'primary', 'informant' => 'his father', 'sourceClass' => 'original', 'weight' => 'fair', 'why' => 'A copy of the week.'])->assertOk();
+        $this->api('POST', "/questions/{$question}/decide", ['version' => 1, 'factId' => $baptism, 'reason' => 'The register was written that month.', 'standings' => [$book => 'ruled out']])->assertOk();
+        $said = static fn (string $file): string => (string) preg_replace('/^1 CHAN\n2 DATE .*\n3 TIME .*\n/m', '', (string) strstr($file, "\n0 @"));
+        $file = $this->exported();
+        self::assertStringContainsString('QUAY 3', $file);
+
+        $this->tree = Tree::begin('Again', $this->user);
+        $this->enter($this->tree);
+        $this->bringInto($file)->assertOk();
+        self::assertSame($said($file), $said($this->exported()));
+        $page = $this->api('GET', '/questions/'.$this->question())->assertOk();
+        self::assertEqualsCanonicalizing(['decided', 'The register was written that month.', ['fair', 'slight', 'slight']], [$page->json('state'), $page->json('reason'), array_column($page->json('rows'), 'weight')]);
+        self::assertSame(['accepted', 'rival', 'ruled out'], Event::query()->where('kind', 'birth')->orderBy('standing')->pluck('standing')->all());
     }
 
     public function test_readers_from_whom_the_living_are_withheld_see_no_questions(): void

@@ -96,7 +96,9 @@ final readonly class QuestionPages
      */
     private function rows(array $facts): array
     {
-        $claims = Claim::query()->whereIn('event_id', array_keys($facts))->orderBy('ordinal')->orderBy('id')->get();
+        $inHand = array_flip(array_keys($facts));
+        $claims = Claim::query()->whereIn('event_id', array_keys($facts))->orderBy('ordinal')->orderBy('id')->get()
+            ->sortBy(static fn (Claim $claim): int => $inHand[$claim->event_id ?? ''] ?? 0)->values();
         $records = Record::query()->whereIn('id', $claims->pluck('record_id'))->get()->keyBy('id');
         $sources = Source::query()->whereIn('id', $records->pluck('source_id'))->get()->keyBy('id');
         $classed = $this->classes->of($claims, $records, $sources, $facts);

@@ -15,14 +15,24 @@ final class Touched
     /** How many people there are more, or fewer, than before. */
     public int $people = 0;
 
+    /** @var array<string, true> ids of the rows themselves */
+    private array $rows = [];
+
     public function by(TreeModel $row): void
     {
+        $this->rows[$row->id] = true;
         $ids = $row->getTable() === 'people' ? [$row->id] : [$row->getAttribute('person_id'), $row->getAttribute('child_id')];
         foreach ($ids as $id) {
             if (is_string($id)) {
                 $this->ids[$id] = true;
             }
         }
+    }
+
+    /** Whether a row, or somebody, was touched. */
+    public function has(string $id): bool
+    {
+        return isset($this->rows[$id]) || isset($this->ids[$id]);
     }
 
     /** @return list<string> */

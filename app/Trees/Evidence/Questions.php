@@ -36,16 +36,20 @@ final readonly class Questions
         if ($how !== How::Hand || $touched === [] || count($touched) > self::BY_HAND) {
             return;
         }
-        $this->openHard($touched, $change);
+        // What disagreed before, and was not touched, waits as a finding.
+        $this->openHard($touched, $change, static fn (Conflict $conflict): bool => array_filter($conflict->ids, $change->touched->has(...)) !== []);
     }
 
-    /** @param  list<string>  $personIds */
-    public function openHard(array $personIds, Change $change): void
+    /**
+     * @param  list<string>  $personIds
+     * @param  (\Closure(Conflict): bool)|null  $which  null for all
+     */
+    public function openHard(array $personIds, Change $change, ?\Closure $which = null): void
     {
         $suspects = $this->suspects($personIds);
         foreach ($suspects === [] ? [] : $this->subjects->conflicts($suspects) as $personId => $conflicts) {
             foreach ($conflicts as $conflict) {
-                if ($conflict->isHard()) {
+                if ($conflict->isHard() && ($which === null || $which($conflict))) {
                     $this->open($personId, $conflict, $change);
                 }
             }

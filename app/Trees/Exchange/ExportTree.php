@@ -12,6 +12,7 @@ use NorthBough\Core\Gedcom\Row\Belonging;
 use NorthBough\Core\Gedcom\Row\GroupRow;
 use NorthBough\Core\Gedcom\Row\KeptRow;
 use NorthBough\Core\Gedcom\Row\MemberRow;
+use NorthBough\Core\Gedcom\Row\QuestionRow;
 use NorthBough\Core\Gedcom\Row\RoleRow;
 use NorthBough\Core\Gedcom\Row\TaskRow;
 use NorthBough\Core\Gedcom\Writing\Attached;
@@ -217,7 +218,7 @@ final class ExportTree implements TreeRows
 
     /**
      * @param  Collection<int, string>  $personIds
-     * @return array<string, list<TaskRow|MemberRow>> by person
+     * @return array<string, list<TaskRow|MemberRow|QuestionRow>> by person
      */
     private function work(Collection $personIds): array
     {
@@ -227,6 +228,9 @@ final class ExportTree implements TreeRows
         }
         foreach ($this->rows('tasks')->whereIn('person_id', $personIds)->orderBy('position')->orderBy('id')->get() as $row) {
             $work[$row->person_id][] = RowsFrom::task($row);
+        }
+        foreach ($this->rows('questions')->whereIn('person_id', $personIds)->orderBy('id')->get() as $row) {
+            $work[$row->person_id][] = RowsFrom::question($row);
         }
         foreach ([[Belonging::Group, 'group_members'], [Belonging::Mark, 'markings']] as [$kind, $table]) {
             foreach ($this->rows($table)->whereIn('person_id', $personIds)->orderBy('id')->get() as $row) {

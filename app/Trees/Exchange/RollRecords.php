@@ -32,7 +32,7 @@ final readonly class RollRecords
     public function of(Collection $sourceIds): array
     {
         $records = $this->rows('records')->whereIn('source_id', $sourceIds)
-            ->where(fn (Builder $either) => $either->where('kind', '!=', '')->orWhereNotNull('record_kind_id')->orWhere('transcription', '!=', '')->orWhere('date_typed', '!=', '')
+            ->where(fn (Builder $either) => $either->where('kind', '!=', '')->orWhereNotNull('record_kind_id')->orWhere('transcription', '!=', '')->orWhere('source_class', '!=', 'unstated')->orWhere('date_typed', '!=', '')
                 ->orWhereExists(static fn (Builder $query) => $query->selectRaw('1')->from('roll_lines')->whereColumn('roll_lines.tree_id', 'records.tree_id')->whereColumn('roll_lines.record_id', 'records.id'))
                 ->orWhereExists(static fn (Builder $query) => $query->selectRaw('1')->from('media_links')->whereColumn('media_links.tree_id', 'records.tree_id')->whereColumn('media_links.record_id', 'records.id')))
             ->orderBy('locator')->orderBy('id')->get();

@@ -23,6 +23,7 @@ use NorthBough\Core\Gedcom\Row\ParentageRow;
 use NorthBough\Core\Gedcom\Row\ParentSetRow;
 use NorthBough\Core\Gedcom\Row\PersonRow;
 use NorthBough\Core\Gedcom\Row\PlacingRow;
+use NorthBough\Core\Gedcom\Row\QuestionRow;
 use NorthBough\Core\Gedcom\Row\RecordHead;
 use NorthBough\Core\Gedcom\Row\RecordRow;
 use NorthBough\Core\Gedcom\Row\RepositoryRow;
@@ -42,7 +43,7 @@ final class RowColumns
         PersonRow::class => 'people', NameRow::class => 'names', EventRow::class => 'events', UnionRow::class => 'unions',
         UnionPartnerRow::class => 'union_partners', ParentSetRow::class => 'parent_sets', ParentageRow::class => 'parentages',
         SourceRow::class => 'sources', RepositoryRow::class => 'repositories', RecordRow::class => 'records', ClaimRow::class => 'claims',
-        NoteRow::class => 'notes', RoleRow::class => 'event_roles', TaskRow::class => 'tasks', RollLineRow::class => 'roll_lines', PlacingRow::class => 'placings', KeptRow::class => 'kept', FileRefRow::class => 'file_refs',
+        QuestionRow::class => 'questions', NoteRow::class => 'notes', RoleRow::class => 'event_roles', TaskRow::class => 'tasks', RollLineRow::class => 'roll_lines', PlacingRow::class => 'placings', KeptRow::class => 'kept', FileRefRow::class => 'file_refs',
     ];
 
     public static function table(Row $row): string
@@ -64,7 +65,7 @@ final class RowColumns
                 ...Name::columns($row->name), 'position' => $row->ordinal, ...self::placed($row->ordinal, $row->written)],
             $row instanceof EventRow => ['id' => $row->id, 'person_id' => $row->personId, 'union_id' => $row->unionId, 'kind' => $row->kind,
                 'type_words' => $row->typeWords, 'value' => $row->value, ...DateColumns::of($row->date), 'place_typed' => $row->place,
-                'denied' => $row->denied, 'position' => $row->ordinal, ...self::placed($row->ordinal, $row->written)],
+                'denied' => $row->denied, 'standing' => $row->standing->value, 'position' => $row->ordinal, ...self::placed($row->ordinal, $row->written)],
             $row instanceof UnionRow => ['id' => $row->id, ...self::placed($row->ordinal, $row->written)],
             $row instanceof UnionPartnerRow => ['id' => $row->id, 'union_id' => $row->unionId, 'person_id' => $row->personId, 'slot' => $row->slot,
                 'side' => $row->side->value, 'position' => max(0, $row->personOrdinal), 'person_ordinal' => $row->personOrdinal, ...self::placed($row->ordinal, $row->written)],
@@ -85,13 +86,17 @@ final class RowColumns
             $row instanceof PlacingRow => ['id' => $row->id, 'roll_line_id' => $row->lineId, 'person_id' => $row->personId, 'state' => $row->state, 'reason' => $row->reason, 'entered_for' => $row->personId],
             $row instanceof OwnKindRow => ['id' => $row->id, 'name' => $row->name, 'search' => SearchForm::of($row->name), 'template' => $row->template],
             $row instanceof ClaimRow => ['id' => $row->id, 'record_id' => $row->recordId, 'words' => $row->words, 'quality' => mb_substr($row->quality, 0, 20),
-                'taken_over' => $row->line === null, 'roll_line_id' => $row->line?->lineId, 'aspect' => $row->line->aspect ?? '', ...self::owner($row->subject, ['person', 'name', 'event', 'union']), ...self::placed($row->ordinal, $row->written)],
+                'taken_over' => $row->line === null && ! $row->classes->isRead, 'roll_line_id' => $row->line?->lineId, 'aspect' => $row->line->aspect ?? '',
+                'information' => $row->classes->information ?: 'unstated', 'reading' => $row->classes->reading ?: 'sure', 'informant' => $row->classes->informant, 'origin' => $row->classes->origin,
+                'weight_said' => $row->classes->weight, 'weight_why' => $row->classes->why, ...self::owner($row->subject, ['person', 'name', 'event', 'union']), ...self::placed($row->ordinal, $row->written)],
             $row instanceof NoteRow => ['id' => $row->id, 'text' => $row->text, 'is_research' => $row->isResearch,
                 ...self::owner($row->owner, ['person', 'name', 'event', 'union', 'source', 'repository']), ...self::placed($row->ordinal, $row->written)],
             $row instanceof RoleRow => ['id' => $row->id, 'event_id' => $row->eventId, 'person_id' => $row->personId, 'role' => $row->role, 'words' => $row->words,
                 'position' => $row->ordinal, ...self::placed($row->ordinal, $row->written)],
             $row instanceof TaskRow => ['id' => $row->id, 'person_id' => $row->personId, 'text' => $row->text,
                 'done_at' => $row->doneOn === '' ? null : "{$row->doneOn} 00:00:00+00", 'position' => $row->ordinal, ...self::placed($row->ordinal, $row->written)],
+            $row instanceof QuestionRow => ['id' => $row->id, 'person_id' => $row->personId, 'kind' => $row->kind, 'aspect' => $row->aspect, 'state' => $row->state, 'title' => $row->title,
+                'decision' => $row->decision, 'reason' => $row->reason, 'summary' => $row->summary, 'reopened_by' => $row->reopenedBy],
             $row instanceof GroupRow => ['id' => $row->id, 'name' => $row->name, 'colour' => $row->colour, 'meaning' => $row->meaning],
             $row instanceof MemberRow => ['id' => $row->id, "{$row->kind->value}_id" => $row->groupId, 'person_id' => $row->personId, ...self::placed($row->ordinal, $row->written)],
             $row instanceof KeptRow => ['id' => $row->id, 'import_id' => $importId, 'pointer' => $row->pointer, 'path' => $row->path, 'lines' => $row->lines,

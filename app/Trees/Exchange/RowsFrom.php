@@ -5,8 +5,12 @@ declare(strict_types=1);
 namespace App\Trees\Exchange;
 
 use App\Models\Casts\DateColumns;
+use NorthBough\Core\Evidence\Directness;
+use NorthBough\Core\Evidence\Information;
+use NorthBough\Core\Evidence\QualityNumber;
 use NorthBough\Core\Gedcom\Row\Belonging;
 use NorthBough\Core\Gedcom\Row\ClaimRow;
+use NorthBough\Core\Gedcom\Row\Classes;
 use NorthBough\Core\Gedcom\Row\EventRow;
 use NorthBough\Core\Gedcom\Row\FactRef;
 use NorthBough\Core\Gedcom\Row\FileSide;
@@ -19,6 +23,7 @@ use NorthBough\Core\Gedcom\Row\NoteRow;
 use NorthBough\Core\Gedcom\Row\Owner;
 use NorthBough\Core\Gedcom\Row\ParentSetRow;
 use NorthBough\Core\Gedcom\Row\PersonRow;
+use NorthBough\Core\Gedcom\Row\QuestionRow;
 use NorthBough\Core\Gedcom\Row\RecordRow;
 use NorthBough\Core\Gedcom\Row\RepositoryRow;
 use NorthBough\Core\Gedcom\Row\RoleRow;
@@ -52,7 +57,7 @@ final class RowsFrom
     public static function event(stdClass $row): EventRow
     {
         return new EventRow($row->id, $row->person_id, $row->union_id, $row->kind, $row->type_words, $row->value,
-            DateColumns::restore((array) $row), $row->place_typed, $row->denied, $row->ordinal, self::written($row));
+            DateColumns::restore((array) $row), $row->place_typed, $row->denied, $row->ordinal, self::written($row), Standing::from($row->standing));
     }
 
     public static function parentSet(stdClass $row): ParentSetRow
@@ -95,7 +100,17 @@ final class RowsFrom
 
         $line = $row->roll_line_id === null ? null : new LineRef($row->roll_line_id, (int) $row->line_number, $row->aspect);
 
-        return new ClaimRow($row->id, $row->record_id, $subject, $row->words, $row->quality, $row->ordinal, self::written($row), $line);
+        $information = Information::from($row->information);
+        // The number that came in is written back until somebody classes the claim.
+        $quality = $information === Information::Unstated ? $row->quality : QualityNumber::of($information, Directness::Direct);
+        $classes = new Classes($information === Information::Unstated ? '' : $information->value, $row->reading === 'sure' ? '' : $row->reading, $row->informant, $row->origin, $row->weight_said, $row->weight_why, ! $row->taken_over && $line === null);
+
+        return new ClaimRow($row->id, $row->record_id, $subject, $row->words, $quality, $row->ordinal, self::written($row), $line, $classes);
+    }
+
+    public static function question(stdClass $row): QuestionRow
+    {
+        return new QuestionRow($row->id, $row->person_id, $row->kind, $row->aspect, $row->state, $row->title, $row->decision, $row->reason, $row->summary, $row->reopened_by);
     }
 
     public static function note(stdClass $row, string $kind): NoteRow

@@ -12,6 +12,7 @@ use NorthBough\Core\Tree\Event;
 use NorthBough\Core\Tree\LifeOrder;
 use NorthBough\Core\Tree\ParentageKind;
 use NorthBough\Core\Tree\Person;
+use NorthBough\Core\Tree\Standing;
 use NorthBough\Core\Tree\TreeView;
 use NorthBough\Core\Tree\Union;
 
@@ -82,7 +83,7 @@ final readonly class FamilyGroupSheet implements Report
             [Words::plain($event->word()), ...$notes->marks($event->backing)],
             [Words::plain($event->date->shown)],
             [Words::plain(implode('; ', array_filter([$event->value, $event->place], static fn (string $s): bool => $s !== '')))],
-        ], LifeOrder::sorted($events));
+        ], LifeOrder::sorted(array_values(array_filter($events, static fn (Event $event): bool => $event->standing !== Standing::RuledOut))));
     }
 
     /** @param  array<string, Person>  $children */

@@ -21,6 +21,7 @@ use NorthBough\Core\Gedcom\Row\PersonRow;
 use NorthBough\Core\Gedcom\Row\PictureLinkRow;
 use NorthBough\Core\Gedcom\Row\PictureRow;
 use NorthBough\Core\Gedcom\Row\PlacingRow;
+use NorthBough\Core\Gedcom\Row\QuestionRow;
 use NorthBough\Core\Gedcom\Row\RecordImageRow;
 use NorthBough\Core\Gedcom\Row\RecordRow;
 use NorthBough\Core\Gedcom\Row\RepositoryRow;
@@ -180,7 +181,7 @@ final class MemoryTree implements RowSink, TreeRows
             array_column($this->all(RecordRow::class), null, 'id'),
             $by($this->all(KeptRow::class, static fn (KeptRow $r): bool => $r->owner !== null), static fn (KeptRow $r): string => $r->owner->id ?? ''),
             $by($this->all(RoleRow::class), static fn (RoleRow $r): string => $r->eventId),
-            $by([...$this->all(TaskRow::class), ...$this->all(MemberRow::class)], static fn (TaskRow|MemberRow $r): string => $r->personId),
+            $by([...$this->all(TaskRow::class), ...$this->all(MemberRow::class), ...$this->all(QuestionRow::class)], static fn (TaskRow|MemberRow|QuestionRow $r): string => $r->personId),
             array_column($this->all(GroupRow::class), null, 'id'),
             $this->rolls(),
             array_column($this->all(OwnKindRow::class), null, 'id'),

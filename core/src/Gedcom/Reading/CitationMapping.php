@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Gedcom\Reading;
 
+use NorthBough\Core\Gedcom\EvidenceTags;
 use NorthBough\Core\Gedcom\Row\ClaimRow;
+use NorthBough\Core\Gedcom\Row\Classes;
 use NorthBough\Core\Gedcom\Row\FactRef;
 use NorthBough\Core\Gedcom\Row\LineRef;
 use NorthBough\Core\Gedcom\Row\Owner;
@@ -30,7 +32,8 @@ final readonly class CitationMapping
             $quality = $fields->text('QUAY');
             $id = $this->mapping->newId();
             $line = $this->line($fields, (string) $survey->id($structure->payload, 'SOUR'), $structure, $record);
-            $this->mapping->add(new ClaimRow($id, $record, $subject, $words, $quality, $ordinal, $fields->written(), $line));
+            $classed = array_values($fields->takeAll(EvidenceTags::areClasses(...)))[0] ?? null;
+            $this->mapping->add(new ClaimRow($id, $record, $subject, $words, $quality, $ordinal, $fields->written(), $line, $classed === null ? new Classes : EvidenceTags::classes($classed)));
             $this->mapping->keep($fields, new FactRef(Owner::Claim, $id));
         }
     }

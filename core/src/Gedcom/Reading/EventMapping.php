@@ -11,6 +11,7 @@ use NorthBough\Core\Gedcom\Row\Owner;
 use NorthBough\Core\Gedcom\Structure;
 use NorthBough\Core\Tree\EventKind;
 use NorthBough\Core\Tree\EventKinds;
+use NorthBough\Core\Tree\Standing;
 
 /** Events and attributes of a person or a family; NO of version 7 is one that did not happen. */
 final readonly class EventMapping
@@ -24,6 +25,10 @@ final readonly class EventMapping
         $ofUnion = $unionId !== null;
         $events = $owner->takeAll(static fn (Structure $s): bool => ! $s->isPointer
             && self::kind($s, $ofUnion) !== null);
+        if (array_filter($events, self::isRuledOut(...)) !== []) {
+            // What was ruled out stands in a note too, for programs that do not know it: here it is told once.
+            $owner->takeAll(static fn (Structure $s): bool => $s->tag === 'NOTE' && ! $s->isPointer && count($s->children) === 1 && $s->first('_RULED') !== null);
+        }
         foreach ($events as $ordinal => $structure) {
             $this->event($structure, $ordinal, $personId, $unionId);
         }
@@ -37,13 +42,17 @@ final readonly class EventMapping
             return;
         }
         $fields = new Fields($structure);
-        $value = $denied || $structure->payload === 'Y' ? '' : $structure->payload;
+        $isRuledOut = self::isRuledOut($structure);
+        $denied = $denied || ($isRuledOut && $fields->text('_DENIED') !== '');
+        $value = $isRuledOut ? $fields->text('_VALUE') : ($denied || $structure->payload === 'Y' ? '' : $structure->payload);
         $type = $fields->text('TYPE');
         $date = $this->date($fields);
         $place = $fields->text('PLAC');
+        $stands = array_values($fields->takeAll(static fn (Structure $s): bool => $s->tag === '_STANDING' && $s->children === [] && in_array($s->payload, ['accepted', 'rival'], true)))[0] ?? null;
+        $standing = $isRuledOut ? Standing::RuledOut : Standing::from($stands->payload ?? 'unweighed');
         $id = $this->mapping->newId();
         $owner = new FactRef(Owner::Event, $id);
-        $this->mapping->add(new EventRow($id, $personId, $unionId, $kind->code, $type, $value, $date, $place, $denied, $ordinal, $fields->written()));
+        $this->mapping->add(new EventRow($id, $personId, $unionId, $kind->code, $type, $value, $date, $place, $denied, $ordinal, $isRuledOut ? array_diff_key($fields->written(), ['' => 1]) : $fields->written(), $standing));
         $this->mapping->notes($fields, $owner);
         $this->citations->map($fields, $owner);
         $this->roles->map($fields, $id);
@@ -58,10 +67,16 @@ final readonly class EventMapping
         return $structure->tag === 'NO' || $structure->tag === '_NO';
     }
 
+    /** Something that was ruled out: no program that does not know it may read it as true. */
+    private static function isRuledOut(Structure $structure): bool
+    {
+        return $structure->tag === '_RULED';
+    }
+
     /** Under a person, NO may deny what only couples have: NO MARR is "never wed". */
     private static function kind(Structure $structure, bool $ofUnion): ?EventKind
     {
-        return self::denies($structure)
+        return self::denies($structure) || self::isRuledOut($structure)
             ? EventKinds::forTag($structure->payload, $ofUnion) ?? EventKinds::forTag($structure->payload, ! $ofUnion)
             : EventKinds::forTag($structure->tag, $ofUnion);
     }

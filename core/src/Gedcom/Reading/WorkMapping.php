@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Gedcom\Reading;
 
+use NorthBough\Core\Gedcom\EvidenceTags;
 use NorthBough\Core\Gedcom\Row\Belonging;
 use NorthBough\Core\Gedcom\Row\GroupRow;
 use NorthBough\Core\Gedcom\Row\MemberRow;
 use NorthBough\Core\Gedcom\Row\TaskRow;
 use NorthBough\Core\Gedcom\Structure;
 
-/** What somebody works with beside the facts, in our extensions: _TASK, _GROUP and _MARK under a person. One that holds more stays kept. */
+/** What somebody works with beside the facts, in our extensions: _TASK, _QUESTION, _GROUP and _MARK under a person. One that holds more stays kept. */
 final class WorkMapping
 {
     private const LINES = ['_TASK' => ['_DONE'], '_GROUP' => ['_COLOUR', '_MEANING'], '_MARK' => ['_COLOUR', '_MEANING']];
@@ -24,6 +25,9 @@ final class WorkMapping
 
     public function map(Fields $person, string $personId): void
     {
+        foreach ($person->takeAll(EvidenceTags::isQuestion(...)) as $asked) {
+            $this->mapping->add(EvidenceTags::question($asked, $this->mapping->newId(), $personId));
+        }
         foreach ($person->takeAll(self::isPlain(...)) as $ordinal => $structure) {
             $fields = new Fields($structure);
             if ($structure->tag === '_TASK') {

@@ -17,6 +17,7 @@ final readonly class ClaimRow implements Row
         public int $ordinal,
         public array $written,
         public ?LineRef $line = null,
+        public Classes $classes = new Classes,
     ) {
     }
 }

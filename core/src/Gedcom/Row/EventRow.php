@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NorthBough\Core\Gedcom\Row;
 
 use NorthBough\Core\Chrono\GenDate;
+use NorthBough\Core\Tree\Standing;
 
 /** Of a person or of a couple, never both. */
 final readonly class EventRow implements Row
@@ -22,6 +23,7 @@ final readonly class EventRow implements Row
         public bool $denied,
         public int $ordinal,
         public array $written,
+        public Standing $standing = Standing::Unweighed,
     ) {
     }
 }

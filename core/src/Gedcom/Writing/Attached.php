@@ -11,6 +11,7 @@ use NorthBough\Core\Gedcom\Row\MemberRow;
 use NorthBough\Core\Gedcom\Row\NoteRow;
 use NorthBough\Core\Gedcom\Row\OwnKindRow;
 use NorthBough\Core\Gedcom\Row\PictureLinkRow;
+use NorthBough\Core\Gedcom\Row\QuestionRow;
 use NorthBough\Core\Gedcom\Row\RecordRow;
 use NorthBough\Core\Gedcom\Row\RoleRow;
 use NorthBough\Core\Gedcom\Row\RollRecord;
@@ -25,7 +26,7 @@ final readonly class Attached
      * @param  array<string, RecordRow>  $records  by their own id
      * @param  array<string, list<KeptRow>>  $kept
      * @param  array<string, list<RoleRow>>  $roles  by event
-     * @param  array<string, list<TaskRow|MemberRow>>  $work  by person
+     * @param  array<string, list<TaskRow|MemberRow|QuestionRow>>  $work  by person
      * @param  array<string, GroupRow>  $groups  by their own id
      * @param  array<string, list<RollRecord>>  $rolls  records that say more than where they stand, by source
      * @param  array<string, OwnKindRow>  $kinds  by their own id

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Gedcom\Writing;
 
+use NorthBough\Core\Gedcom\EvidenceTags;
 use NorthBough\Core\Gedcom\Reading\NameLines;
 use NorthBough\Core\Gedcom\RoleWords;
 use NorthBough\Core\Gedcom\Row\EventRow;
@@ -14,6 +15,7 @@ use NorthBough\Core\Gedcom\Version;
 use NorthBough\Core\Naming\NameKind;
 use NorthBough\Core\Naming\PersonalName;
 use NorthBough\Core\Tree\EventKinds;
+use NorthBough\Core\Tree\Standing;
 
 /** Names, events, and what hangs on any fact: notes and citations. */
 final readonly class FactWriter
@@ -62,9 +64,10 @@ final readonly class FactWriter
         $asRead = $row->written[''][1] ?? null;
         $assertion = $asRead ?? ($row->date->isEmpty() && $row->place === '' ? 'Y' : '');
         $payload = $row->value !== '' ? $row->value : ($assertion === 'Y' ? 'Y' : '');
-        $builder = $row->denied
+        $isRuledOut = $row->standing === Standing::RuledOut;
+        $builder = $isRuledOut ? $this->ruledOut($row, $tag, $payload, $attached) : ($row->denied
             ? $this->builder($this->version === Version::V7 ? 'NO' : '_NO', $tag, $row->written, $row->id, $attached)
-            : $this->builder($tag, $payload, $row->written, $row->id, $attached);
+            : $this->builder($tag, $payload, $row->written, $row->id, $attached));
         $phraseAsRead = $row->written['DATE/PHRASE'][1] ?? '';
         $same = fn (string $words): bool => DateText::same($row->date, $words, $phraseAsRead, $this->version);
         $unchanged = isset($row->written['DATE']) && $same($row->written['DATE'][1]);
@@ -83,7 +86,41 @@ final readonly class FactWriter
             $builder->child($role->ordinal, $this->role($role, $attached));
         }
 
-        return $this->attach($builder, $row->id, $attached)->build();
+        $this->attach($builder, $row->id, $attached);
+        if (in_array($row->standing, [Standing::Accepted, Standing::Rival], true)) {
+            $builder->child(-1, new Structure('_STANDING', $row->standing->value));
+        }
+
+        return $builder->build();
+    }
+
+    /** Under a tag of our own, so that no other program reads it as true. */
+    private function ruledOut(EventRow $row, string $tag, string $payload, Attached $attached): StructureBuilder
+    {
+        $builder = $this->builder('_RULED', $tag, $row->written, $row->id, $attached)->field('_VALUE', $row->value !== '' ? $payload : '');
+
+        return $row->denied ? $builder->field('_DENIED', 'Y') : $builder;
+    }
+
+    /**
+     * What was ruled out in words, for whoever reads the file with another program.
+     *
+     * @param  list<EventRow>  $events
+     */
+    public function ruledOutNotes(StructureBuilder $owner, array $events): void
+    {
+        foreach ($events as $row) {
+            if ($row->standing === Standing::RuledOut) {
+                $owner->child(-1, $this->ruledOutNote($row));
+            }
+        }
+    }
+
+    private function ruledOutNote(EventRow $row): Structure
+    {
+        $words = trim(EventKinds::named($row->kind)->word." {$row->date->shown}").($row->place === '' ? '' : ", {$row->place}");
+
+        return (new Structure('NOTE', "Ruled out: {$words}."))->add(new Structure('_RULED', 'Y'));
     }
 
     /** ASSO with its ROLE; in 5.5.1, which has none under events, our extension with the older RELA. */
@@ -123,11 +160,15 @@ final readonly class FactWriter
             if ($claim->words !== '' && ! isset($claim->written['DATA'])) {
                 $citation->child(-1, (new Structure('DATA'))->add(new Structure('TEXT', $claim->words)));
             }
+            $citation->field('QUAY', $claim->quality);
             if ($claim->line !== null) {
                 $line = new Structure('_LINE', (string) $claim->line->number);
                 $citation->child(-1, $claim->line->aspect === '' ? $line : $line->add(new Structure('_ASPECT', $claim->line->aspect)));
             }
-            $builder->child($claim->ordinal, $citation->field('QUAY', $claim->quality)->build());
+            if ($claim->classes->areSaid()) {
+                $citation->child(-1, EvidenceTags::classed($claim->classes));
+            }
+            $builder->child($claim->ordinal, $citation->build());
         }
 
         return $builder;

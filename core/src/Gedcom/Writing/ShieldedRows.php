@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NorthBough\Core\Gedcom\Writing;
 
 use NorthBough\Core\Gedcom\Row\ClaimRow;
+use NorthBough\Core\Gedcom\Row\Classes;
 use NorthBough\Core\Gedcom\Row\EventRow;
 use NorthBough\Core\Gedcom\Row\GroupRow;
 use NorthBough\Core\Gedcom\Row\KeptRow;
@@ -17,6 +18,7 @@ use NorthBough\Core\Gedcom\Row\PictureLinkRow;
 use NorthBough\Core\Gedcom\Row\PictureRegion;
 use NorthBough\Core\Gedcom\Row\PictureRow;
 use NorthBough\Core\Gedcom\Row\PlacingRow;
+use NorthBough\Core\Gedcom\Row\QuestionRow;
 use NorthBough\Core\Gedcom\Row\RecordHead;
 use NorthBough\Core\Gedcom\Row\RecordRow;
 use NorthBough\Core\Gedcom\Row\RepositoryRow;
@@ -188,7 +190,7 @@ final class ShieldedRows implements TreeRows
 
     private function told(EventRow $e): EventRow
     {
-        return new EventRow($e->id, $e->personId, $e->unionId, $e->kind, $this->names->hide($e->typeWords), $this->names->hide($e->value), $e->date, $e->place, $e->denied, $e->ordinal, $e->written);
+        return new EventRow($e->id, $e->personId, $e->unionId, $e->kind, $this->names->hide($e->typeWords), $this->names->hide($e->value), $e->date, $e->place, $e->denied, $e->ordinal, $e->written, $e->standing);
     }
 
     private function attached(Attached $attached): Attached
@@ -201,7 +203,8 @@ final class ShieldedRows implements TreeRows
         /** @var array<string, list<NoteRow>> $notes */
         $notes = $each($attached->notes, fn (NoteRow $n): NoteRow => new NoteRow($n->id, $n->owner, $this->names->hide($n->text), $n->ordinal, $n->written, $n->isResearch));
         /** @var array<string, list<ClaimRow>> $claims */
-        $claims = $each($attached->claims, fn (ClaimRow $c): ClaimRow => new ClaimRow($c->id, $c->recordId, $c->subject, $this->names->hide($c->words), $c->quality, $c->ordinal, $c->written, $c->line));
+        $claims = $each($attached->claims, fn (ClaimRow $c): ClaimRow => new ClaimRow($c->id, $c->recordId, $c->subject, $this->names->hide($c->words), $c->quality, $c->ordinal, $c->written, $c->line,
+            new Classes($c->classes->information, $c->classes->reading, $this->names->hide($c->classes->informant), $this->names->hide($c->classes->origin), $c->classes->weight, $this->names->hide($c->classes->why), $c->classes->isRead)));
         /** @var array<string, list<KeptRow>> $kept */
         $kept = $each($attached->kept, $this->kept(...));
         $records = array_map(fn (RecordRow $r): RecordRow => new RecordRow($r->id, $r->sourceId, $this->names->hide($r->locator)), $attached->records);
@@ -211,8 +214,12 @@ final class ShieldedRows implements TreeRows
         $roles = array_map(fn (array $rows): array => array_values(array_map(fn (RoleRow $r): RoleRow => new RoleRow($r->id, $r->eventId, $r->personId, $r->role, $this->names->hide($r->words), $r->ordinal, $r->written),
             array_filter($rows, fn (RoleRow $r): bool => $r->personId === null || ! ($this->isLiving)($r->personId)))), $attached->roles);
 
-        $work = array_map(fn (array $rows): array => array_map(fn (TaskRow|MemberRow $row): TaskRow|MemberRow => $row instanceof MemberRow ? $row
-            : new TaskRow($row->id, $row->personId, $this->names->hide($row->text), $row->doneOn, $row->ordinal, $row->written), $rows), $attached->work);
+        $work = array_map(fn (array $rows): array => array_map(fn (TaskRow|MemberRow|QuestionRow $row): TaskRow|MemberRow|QuestionRow => match (true) {
+            $row instanceof MemberRow => $row,
+            $row instanceof QuestionRow => new QuestionRow($row->id, $row->personId, $row->kind, $row->aspect, $row->state, $this->names->hide($row->title), $this->names->hide($row->decision),
+                $this->names->hide($row->reason), $this->names->hide($row->summary), $this->names->hide($row->reopenedBy)),
+            default => new TaskRow($row->id, $row->personId, $this->names->hide($row->text), $row->doneOn, $row->ordinal, $row->written),
+        }, $rows), $attached->work);
         $groups = array_map(fn (GroupRow $g): GroupRow => new GroupRow($g->id, $g->kind, $this->names->hide($g->name), $g->colour, $this->names->hide($g->meaning)), $attached->groups);
 
         $rolls = array_map(fn (array $records): array => array_map($this->roll(...), $records), $attached->rolls);

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Gedcom\Writing;
 
+use NorthBough\Core\Gedcom\EvidenceTags;
 use NorthBough\Core\Gedcom\Row\MemberRow;
+use NorthBough\Core\Gedcom\Row\QuestionRow;
 use NorthBough\Core\Gedcom\Row\TaskRow;
 
-/** Tasks, groups and marks under a person: the other way round from Reading/WorkMapping. */
+/** Tasks, questions, groups and marks under a person: the other way round from Reading/WorkMapping. */
 final readonly class WorkWriter
 {
     public function __construct(private FactWriter $facts)
@@ -17,7 +19,11 @@ final readonly class WorkWriter
     public function write(StructureBuilder $person, string $personId, Attached $attached): void
     {
         foreach ($attached->work[$personId] ?? [] as $row) {
-            $person->child($row->ordinal, ($row instanceof TaskRow ? $this->task($row, $attached) : $this->member($row, $attached))->build());
+            match (true) {
+                $row instanceof QuestionRow => $person->child(-1, EvidenceTags::asked($row)),
+                $row instanceof TaskRow => $person->child($row->ordinal, $this->task($row, $attached)->build()),
+                default => $person->child($row->ordinal, $this->member($row, $attached)->build()),
+            };
         }
     }
 

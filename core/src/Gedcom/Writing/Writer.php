@@ -91,6 +91,7 @@ final readonly class Writer
 
         $this->facts->attach($builder, $person->id, $attached);
         (new WorkWriter($this->facts))->write($builder, $person->id, $attached);
+        $this->facts->ruledOutNotes($builder, $rows->events);
 
         return $this->stamped($builder->build(), $person->changedAt);
     }
@@ -133,7 +134,10 @@ final readonly class Writer
             $builder->child($event->ordinal, $this->facts->event($event, $attached));
         }
 
-        return $this->stamped($this->facts->attach($builder, $union->id, $attached)->build(), $union->changedAt);
+        $this->facts->attach($builder, $union->id, $attached);
+        $this->facts->ruledOutNotes($builder, $rows->events);
+
+        return $this->stamped($builder->build(), $union->changedAt);
     }
 
     private function source(SourceRow $row, Attached $attached): Structure

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Tests\Gedcom;
+
+use NorthBough\Core\Gedcom\Row\ClaimRow;
+use NorthBough\Core\Gedcom\Row\EventRow;
+use NorthBough\Core\Gedcom\Row\KeptRow;
+use NorthBough\Core\Gedcom\Row\NoteRow;
+use NorthBough\Core\Gedcom\Row\QuestionRow;
+use NorthBough\Core\Gedcom\Version;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** Standings, classes and questions, in lines of our own. */
+final class EvidenceInFilesTest extends TestCase
+{
+    private const FILE = [
+        '0 HEAD', '1 GEDC', '2 VERS 7.0',
+        '0 @I1@ INDI', '1 NAME Magnus /Tarrel/', '1 BIRT', '2 DATE 3 MAY 1818', '2 PLAC Hask', '2 SOUR @S1@', '3 PAGE baptisms 1818', '3 QUAY 3', '3 _CLASSED', '4 _INFORMATION primary', '4 _INFORMANT his father', '4 _WEIGHT fair', '4 _WHY A copy of the week.', '2 _STANDING accepted',
+        '1 _RULED BIRT', '2 DATE 1817', '2 SOUR @S1@', '1 NOTE Ruled out: Birth 1817.', '2 _RULED Y', '1 OCCU keeper', '2 _STANDING rival', '1 _RULED OCCU', '2 _VALUE fowler', '1 _RULED MARR', '2 _DENIED Y',
+        '1 _QUESTION birth', '2 _STATE decided', '2 _TITLE two books', '2 _DECISION 3 May 1818, Hask', '2 _REASON The register was', '3 CONT written that month.',
+        // More than we hold stays as it stands.
+        '1 _QUESTION death', '2 _STATE asked elsewhere', '1 DEAT', '2 _STANDING hotly denied', '2 SOUR @S1@', '3 _CLASSED', '4 _INFORMATION hearsay',
+        '0 @S1@ SOUR', '1 TITL Register of St Osmund', '0 TRLR', '',
+    ];
+
+    /** @return iterable<string, array{Version}> */
+    public static function versions(): iterable
+    {
+        yield 'version 7' => [Version::V7];
+        yield 'version 5.5.1' => [Version::V551];
+    }
+
+    #[DataProvider('versions')]
+    public function test_they_go_out_and_come_back(Version $version): void
+    {
+        $tree = MemoryTree::reading(implode("\n", self::FILE));
+        $again = MemoryTree::reading($tree->written($version));
+        foreach ([$tree, $again] as $one) {
+            self::assertEqualsCanonicalizing([['birth', '3 May 1818', '', 'accepted', false], ['birth', '1817', '', 'ruled out', false], ['occupation', '', 'keeper', 'rival', false], ['occupation', '', 'fowler', 'ruled out', false],
+                ['marriage', '', '', 'ruled out', true], ['death', '', '', 'unweighed', false]],
+                array_map(static fn (EventRow $r): array => [$r->kind, $r->date->shown, $r->value, $r->standing->value, $r->denied], $one->all(EventRow::class)));
+            $classes = $one->all(ClaimRow::class, static fn (ClaimRow $r): bool => $r->classes->areSaid());
+            self::assertSame([['primary', 'his father', 'fair', 'A copy of the week.']], array_map(static fn (ClaimRow $r): array => [$r->classes->information, $r->classes->informant, $r->classes->weight, $r->classes->why], $classes));
+            self::assertSame([['birth', 'decided', '3 May 1818, Hask', "The register was\nwritten that month."]], array_map(static fn (QuestionRow $r): array => [$r->aspect, $r->state, $r->decision, $r->reason], $one->all(QuestionRow::class)));
+            self::assertSame([], $one->all(NoteRow::class), 'What is ruled out is told once.');
+            self::assertCount(3, $one->all(KeptRow::class));
+        }
+    }
+
+    /** Another program reads no event that was ruled out, and a person reads that it was. */
+    public function test_what_was_ruled_out_is_no_event_for_others(): void
+    {
+        $written = MemoryTree::reading(implode("\n", self::FILE))->written(Version::V551);
+        self::assertSame(1, preg_match_all('/^1 BIRT/m', $written));
+        self::assertSame(0, preg_match_all('/^1 MARR/m', $written));
+        self::assertStringContainsString("1 NOTE Ruled out: Birth 1817.\n2 _RULED Y", $written);
+    }
+}
