@@ -48,6 +48,17 @@ final readonly class DatabaseTree implements TreeView
     }
 
     /**
+     * The events of people alone, without claims: for what is asked at every save.
+     *
+     * @param  list<string>  $personIds
+     * @return array<string, list<Event>> by person
+     */
+    public function eventsOf(array $personIds): array
+    {
+        return $this->events('person_id', $personIds, backed: false);
+    }
+
+    /**
      * The events of the unions that people were partners in, without claims.
      *
      * @param  list<string>  $personIds

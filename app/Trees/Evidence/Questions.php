@@ -12,8 +12,6 @@ use App\Refusal;
 use App\Trees\Changes\Change;
 use App\Trees\Changes\ChangedMeanwhile;
 use App\Trees\Changes\How;
-use App\Trees\CurrentTree;
-use Illuminate\Support\Facades\DB;
 use NorthBough\Core\Evidence\Conflict\Conflict;
 
 /** Questions that contradictions open, and their decisions. Called inside an open change set. */
@@ -25,7 +23,7 @@ final readonly class Questions
     /** More people than these are touched by work in bulk, whose conflicts wait as findings. */
     private const BY_HAND = 60;
 
-    public function __construct(private CurrentTree $current, private Subjects $subjects)
+    public function __construct(private Subjects $subjects)
     {
     }
 
@@ -46,8 +44,7 @@ final readonly class Questions
      */
     public function openHard(array $personIds, Change $change, ?\Closure $which = null): void
     {
-        $suspects = $this->suspects($personIds);
-        foreach ($suspects === [] ? [] : $this->subjects->conflicts($suspects) as $personId => $conflicts) {
+        foreach ($this->subjects->conflicts($personIds) as $personId => $conflicts) {
             foreach ($conflicts as $conflict) {
                 if ($conflict->isHard() && ($which === null || $which($conflict))) {
                     $this->open($personId, $conflict, $change);
@@ -127,23 +124,5 @@ final readonly class Questions
         foreach (Claim::query()->where('event_id', $leading->id)->pluck('id') as $claimId) {
             RestsOn::query()->create(['deciding_question_id' => $question->id, 'claim_id' => $claimId]);
         }
-    }
-
-    /**
-     * Those of whom something is told twice that can be one only, in one query: everybody else costs no more than this.
-     *
-     * @param  list<string>  $personIds
-     * @return list<string>
-     */
-    private function suspects(array $personIds): array
-    {
-        $ids = '{'.implode(',', $personIds).'}';
-        $rows = DB::select("SELECT person_id FROM events WHERE tree_id = ? AND person_id = ANY(?::uuid[]) AND standing <> 'ruled out'
-            GROUP BY person_id HAVING count(*) FILTER (WHERE kind = 'birth') > 1 OR count(*) FILTER (WHERE kind = 'death') > 1 OR bool_or(denied)
-                OR count(*) FILTER (WHERE date_begin_lo = date_begin_hi) > count(DISTINCT date_begin_lo) FILTER (WHERE date_begin_lo = date_begin_hi)
-            UNION SELECT child_id FROM parent_sets WHERE tree_id = ? AND child_id = ANY(?::uuid[]) GROUP BY child_id HAVING count(*) > 1",
-            [$this->current->id(), $ids, $this->current->id(), $ids]);
-
-        return array_values(array_map(static fn (\stdClass $row): string => (string) $row->person_id, $rows));
     }
 }

@@ -14,21 +14,36 @@ use NorthBough\Core\Place\PlaceReader;
  * served the other are no conflict (job.md, Evidence); two that it knows and that have nothing to do with one another are
  * apart. Where it does not know both, the words are compared, and nothing is certain.
  */
-final readonly class KnownPlaces
+final class KnownPlaces
 {
-    private PlaceReader $reader;
+    private ?Gazetteer $gazetteer = null;
 
-    public function __construct(private Gazetteer $gazetteer)
+    /** @param  \Closure(): Gazetteer  $fetch  asked once, and only when two places are told apart */
+    private function __construct(private readonly \Closure $fetch)
     {
-        $this->reader = new PlaceReader($gazetteer);
+    }
+
+    public static function of(Gazetteer $gazetteer): self
+    {
+        return new self(static fn (): Gazetteer => $gazetteer);
+    }
+
+    /** @param  \Closure(): Gazetteer  $fetch */
+    public static function lazily(\Closure $fetch): self
+    {
+        return new self($fetch);
     }
 
     /** @param  DaySpan|null  $when  at which both are told; for what a place was called, and which church served it */
     public function compare(string $one, string $other, ?DaySpan $when = null): Comparison
     {
         $words = Places::compare($one, $other);
-        [$mine, $theirs] = [$this->reader->read($one, $when)->standard, $this->reader->read($other, $when)->standard];
-        if ($words->verdict === Verdict::Same || $mine === null || $theirs === null) {
+        if ($words->verdict === Verdict::Same) {
+            return $words;
+        }
+        $reader = new PlaceReader($this->gazetteer());
+        [$mine, $theirs] = [$reader->read($one, $when)->standard, $reader->read($other, $when)->standard];
+        if ($mine === null || $theirs === null) {
             return $words->verdict === Verdict::Incomparable && $words->level < 0.5 ? new Comparison(Verdict::Strains, $words->ground, $words->level) : $words;
         }
 
@@ -41,9 +56,14 @@ final readonly class KnownPlaces
         };
     }
 
+    private function gazetteer(): Gazetteer
+    {
+        return $this->gazetteer ??= ($this->fetch)();
+    }
+
     private function liesIn(Place $inner, Place $outer): bool
     {
-        foreach ($this->gazetteer->around($inner->id) as $around) {
+        foreach ($this->gazetteer()->around($inner->id) as $around) {
             if ($around->id === $outer->id) {
                 return true;
             }
@@ -54,6 +74,6 @@ final readonly class KnownPlaces
 
     private function serves(Place $church, Place $served, ?DaySpan $when): bool
     {
-        return $this->gazetteer->churchOf($served->id, $when)?->id === $church->id;
+        return $this->gazetteer()->churchOf($served->id, $when)?->id === $church->id;
     }
 }

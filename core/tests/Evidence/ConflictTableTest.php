@@ -200,14 +200,14 @@ final class ConflictTableTest extends TestCase
         $event = static fn (string $id, string $kind, string $date, string $place = ''): Event => new Event($id, $kind, '', '', GenDate::parse($date), $place, false, []);
         $found = Conflicts::of(new Subject(new Person('p', 1, Sex::Male, [], [
             $event('a', 'birth', 'abt 1850'), $event('b', 'birth', '1853'), $event('c', 'death', '1889'), $event('d', 'death', '1880'), $event('e', 'death', '1889'),
-        ])), new KnownPlaces(Marren::gazetteer()));
+        ])), KnownPlaces::of(Marren::gazetteer()));
         self::assertSame([['death', ['c', 'd', 'e']], ['birth', ['a', 'b']]], array_map(static fn (Conflict $conflict): array => [$conflict->aspect, $conflict->ids], $found));
         self::assertStringContainsString('1889 and 1880', $found[0]->ground);
     }
 
     private static function said(Subject $subject): string
     {
-        $found = Conflicts::of($subject, new KnownPlaces(Marren::gazetteer()));
+        $found = Conflicts::of($subject, KnownPlaces::of(Marren::gazetteer()));
 
         return $found === [] ? 'none' : implode(', ', array_map(static fn (Conflict $conflict): string => "{$conflict->verdict->value} {$conflict->aspect}", $found));
     }
