@@ -21,6 +21,7 @@ use App\Http\People\PeopleController;
 use App\Http\People\RolesController;
 use App\Http\People\TiesController;
 use App\Http\People\UnionsController;
+use App\Http\People\WindowsController;
 use App\Http\Pictures\BesideController;
 use App\Http\Pictures\PicturesController;
 use App\Http\Pictures\RegionsController;
@@ -79,6 +80,7 @@ Route::prefix('api')->group(function (): void {
         Route::get('jump', [IndexController::class, 'jump']);
         Route::get('people/{person}', [PeopleController::class, 'show']);
         Route::get('people/{person}/lines', [LinesController::class, 'show']);
+        Route::get('people/{person}/window', [WindowsController::class, 'show']);
         Route::get('people/{person}/pictures', [BesideController::class, 'person']);
         Route::get('facts/{fact}/beside', [BesideController::class, 'fact']);
         Route::get('people/{person}/card', [CardsController::class, 'show']);

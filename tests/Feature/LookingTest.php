@@ -103,6 +103,20 @@ final class LookingTest extends TestCase
         self::assertCount(3, $sentences);
     }
 
+    public function test_when_somebody_lived_follows_from_the_family_and_is_explained(): void
+    {
+        $child = $this->person('Hob Tarrel h');
+        $mother = $this->relative($child, 'mother', 'Jean Penhask w b 3 May 1818 d 22 Nov 1889');
+        $this->api('POST', "/people/{$child}/facts", ['kind' => 'census', 'date' => '2 Apr 1881'])->assertOk();
+        $window = $this->api('GET', "/people/{$child}/window")->assertOk();
+        self::assertSame(['4 May 1818 to 2 Apr 1881', 'from 2 Apr 1881 on'], [$window->json('bornCertain.shown'), $window->json('diedCertain.shown')]);
+        self::assertSame([['Jean Penhask: Birth 3 May 1818.', 'A child is born after its parent.'], ['Census 2 Apr 1881.']], [$window->json('bornCertain.whyFrom'), $window->json('bornCertain.whyTo')]);
+        self::assertSame([], $window->json('impossible'));
+        // Of values that disagree the leading one counts.
+        $this->api('POST', "/people/{$mother}/facts", ['kind' => 'birth', 'date' => '1790'])->assertOk();
+        self::assertSame('4 May 1818 to 2 Apr 1881', $this->api('GET', "/people/{$child}/window")->json('bornCertain.shown'));
+    }
+
     public function test_places_are_offered_as_they_were_typed_before(): void
     {
         $this->person('Ewan Tarrel b 1847 Hask Light, Hask, Marren Isles');

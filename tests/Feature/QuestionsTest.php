@@ -111,6 +111,17 @@ final class QuestionsTest extends TestCase
         self::assertSame(['accepted', 'ruled out'], $standings());
     }
 
+    public function test_a_ruled_out_value_typed_again_brings_up_why(): void
+    {
+        [$magnus, , $book] = $this->keeper();
+        $this->api('POST', "/facts/{$book}/rule-out", ['why' => 'A clerk’s guess.'])->assertOk();
+        $add = fn (array $said) => $this->api('POST', "/people/{$magnus}/facts", $said);
+        $add(['kind' => 'birth', 'date' => '1817'])->assertStatus(409)->assertJsonPath('message', 'Birth 1817 was ruled out: A clerk’s guess.')->assertJsonPath('details.again', true);
+        $add(['kind' => 'birth', 'date' => '1816'])->assertOk();
+        $add(['kind' => 'death', 'date' => '1817'])->assertOk();
+        $add(['kind' => 'birth', 'date' => '1817', 'again' => true])->assertOk();
+    }
+
     public function test_a_claim_is_classed_by_hand_and_a_weight_is_overruled_only_with_words(): void
     {
         $this->keeper();

@@ -742,6 +742,22 @@ export interface paths {
     patch: operations['changeUnion']
     trace?: never
   }
+  '/api/trees/{tree}/people/{person}/window': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get: operations['windowOf']
+    put?: never
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
   '/api/trees/{tree}/people/{person}/pictures': {
     parameters: {
       query?: never
@@ -2004,7 +2020,7 @@ export interface components {
       hasValue: boolean
     }
     FactInput: {
-      /** @description The place that this fact's words stand for, where it is not what they usually do; empty for what they usually do. */
+      /** @description Though the very value was ruled out. */
       kind?: string | null
       typeWords?: string | null
       value?: string | null
@@ -2017,6 +2033,7 @@ export interface components {
       sourceId?: string | null
       locator?: string | null
       words?: string | null
+      again?: boolean | null
     }
     FormsInput: {
       kind: string
@@ -3328,6 +3345,20 @@ export interface components {
       fitsTo: number
       to: number
       slip: components['schemas']['SlipOfClaim'] | null
+    }
+    /** @description A span in words, and for each of its edges the reasoning behind it; an open side has none. */
+    WindowBound: {
+      shown: string
+      whyFrom: string[]
+      whyTo: string[]
+    }
+    /** @description When somebody must, and likely did, live. */
+    WindowResource: {
+      bornCertain: components['schemas']['WindowBound']
+      bornLikely: components['schemas']['WindowBound']
+      diedCertain: components['schemas']['WindowBound']
+      diedLikely: components['schemas']['WindowBound']
+      impossible: string[]
     }
     /** @description Words as typed, and how many facts use them. */
     WordingResource: {
@@ -5365,6 +5396,38 @@ export interface operations {
         }
         content: {
           'application/json': components['schemas']['UnionPage']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  windowOf: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        person: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['WindowResource']
         }
       }
       /** @description Refused, with a sentence. */

@@ -25,6 +25,8 @@ final readonly class FactInput
         #[OA\Property] public ?string $sourceId = null,
         #[OA\Property] public ?string $locator = null,
         #[OA\Property] public ?string $words = null,
+        /** Though the very value was ruled out. */
+        #[OA\Property] public ?bool $again = null,
     ) {
     }
 
@@ -44,6 +46,7 @@ final readonly class FactInput
             'sourceId' => ['nullable', 'uuid'],
             'locator' => ['nullable', 'string', 'max:1000'],
             'words' => ['nullable', 'string', 'max:20000'],
+            'again' => ['nullable', 'boolean'],
         ];
     }
 

@@ -20,6 +20,7 @@ use App\Trees\Changes\ChangeSets;
 use App\Trees\Changes\Intent;
 use App\Trees\Editing\Citations;
 use App\Trees\Editing\Facts;
+use App\Trees\Evidence\RuledOut;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -27,7 +28,7 @@ use NorthBough\Core\Tree\EventKinds;
 
 final readonly class FactsController
 {
-    public function __construct(private ChangeSets $changes, private Facts $facts, private Citations $citations)
+    public function __construct(private ChangeSets $changes, private Facts $facts, private Citations $citations, private RuledOut $ruledOut)
     {
     }
 
@@ -74,6 +75,9 @@ final readonly class FactsController
     {
         $input = FactInput::from($request);
         $kind = $input->kind ?? throw new Refusal('Say what kind of fact it is.');
+        if ($column === 'person_id' && $input->again !== true && $input->denied !== true) {
+            $this->ruledOut->refuseAgain($id, $kind, $input->date ?? '', $input->value ?? '');
+        }
         $source = $input->sourceId === null ? null : Source::query()->findOrFail($input->sourceId);
         $event = $this->changes->run(
             new Intent(TreesController::user($request), 'Added '.self::word($kind), $input->why ?? ''),

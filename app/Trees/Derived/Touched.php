@@ -15,18 +15,28 @@ final class Touched
     /** How many people there are more, or fewer, than before. */
     public int $people = 0;
 
+    /** @var array<string, true> */
+    private array $tables = [];
+
     /** @var array<string, true> ids of the rows themselves */
     private array $rows = [];
 
     public function by(TreeModel $row): void
     {
         $this->rows[$row->id] = true;
+        $this->tables[$row->getTable()] = true;
         $ids = $row->getTable() === 'people' ? [$row->id] : [$row->getAttribute('person_id'), $row->getAttribute('child_id')];
         foreach ($ids as $id) {
             if (is_string($id)) {
                 $this->ids[$id] = true;
             }
         }
+    }
+
+    /** Whether a row of one of these tables was touched. */
+    public function hasAny(string ...$tables): bool
+    {
+        return array_intersect_key($this->tables, array_flip($tables)) !== [];
     }
 
     /** Whether a row, or somebody, was touched. */

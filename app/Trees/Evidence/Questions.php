@@ -44,7 +44,7 @@ final readonly class Questions
      */
     public function openHard(array $personIds, Change $change, ?\Closure $which = null): void
     {
-        foreach ($this->subjects->conflicts($personIds) as $personId => $conflicts) {
+        foreach ($this->subjects->conflicts($personIds, $change->touched->hasAny('parent_sets', 'parentages') || $which === null) as $personId => $conflicts) {
             foreach ($conflicts as $conflict) {
                 if ($conflict->isHard() && ($which === null || $which($conflict))) {
                     $this->open($personId, $conflict, $change);

@@ -26,23 +26,25 @@ final readonly class Subjects
     }
 
     /**
+     * Whoever is told nothing twice costs no more than a share of one query.
+     *
      * @param  list<string>  $personIds
+     * @param  bool  $withParents  whether parents are looked at too
      * @return array<string, list<Conflict>> by person; whoever has none is missing
      */
-    public function conflicts(array $personIds): array
+    public function conflicts(array $personIds, bool $withParents = true): array
     {
-        $suspects = $this->suspects($personIds);
-        if ($suspects === []) {
-            return [];
-        }
-        $events = $this->tree->eventsOf(array_keys($suspects));
-        $wed = array_keys(array_filter($suspects, static fn (array $why): bool => $why['unions']));
+        $events = $this->tree->eventsOf($personIds);
+        $sets = $withParents ? array_filter($this->tree->parentSets($personIds), static fn (array $sets): bool => count($sets) > 1) : [];
+        $wed = array_values(array_filter($personIds, static fn (string $id): bool => self::mayMeetAWedding($events[$id] ?? [])));
         $unions = $wed === [] ? [] : $this->tree->unionsOf($wed);
-        $born = array_keys(array_filter($suspects, static fn (array $why): bool => $why['parents']));
-        $sets = $born === [] ? [] : $this->tree->parentSets($born);
         $found = [];
-        foreach (array_keys($suspects) as $id) {
-            $subject = new Subject(new Person($id, 0, Sex::Unknown, [], $events[$id] ?? []), $unions[$id] ?? [], $sets[$id] ?? [], $this->sexes($sets[$id] ?? []));
+        foreach ($personIds as $id) {
+            $own = $events[$id] ?? [];
+            if (! isset($unions[$id]) && ! isset($sets[$id]) && ! self::isToldTwice($own)) {
+                continue;
+            }
+            $subject = new Subject(new Person($id, 0, Sex::Unknown, [], $own), $unions[$id] ?? [], $sets[$id] ?? [], $this->sexes($sets[$id] ?? []));
             $conflicts = Conflicts::of($subject, KnownPlaces::lazily(fn (): Gazetteer => $this->gazetteers->bearing(...self::places($subject))));
             if ($conflicts !== []) {
                 $found[$id] = $conflicts;
@@ -52,28 +54,23 @@ final readonly class Subjects
         return $found;
     }
 
-    /**
-     * Those of whom something is told twice that can be one only, in one query: everybody else costs no more than this.
-     *
-     * @param  list<string>  $personIds
-     * @return array<string, array{unions: bool, parents: bool}> what else has to be looked at, by person
-     */
-    private function suspects(array $personIds): array
+    /** @param  list<Event>  $events */
+    private static function isToldTwice(array $events): bool
     {
-        $ids = '{'.implode(',', $personIds).'}';
-        $rows = DB::select("SELECT person_id, bool_or(denied) OR count(*) FILTER (WHERE date_begin_lo = date_begin_hi) > count(DISTINCT date_begin_lo) FILTER (WHERE date_begin_lo = date_begin_hi) AS unions, false AS parents
-            FROM events WHERE tree_id = ? AND person_id = ANY(?::uuid[]) AND standing <> 'ruled out'
-            GROUP BY person_id HAVING count(*) FILTER (WHERE kind = 'birth') > 1 OR count(*) FILTER (WHERE kind = 'death') > 1 OR bool_or(denied)
-                OR count(*) FILTER (WHERE date_begin_lo = date_begin_hi) > count(DISTINCT date_begin_lo) FILTER (WHERE date_begin_lo = date_begin_hi)
-            UNION ALL SELECT child_id, false, true FROM parent_sets WHERE tree_id = ? AND child_id = ANY(?::uuid[]) GROUP BY child_id HAVING count(*) > 1",
-            [$this->current->id(), $ids, $this->current->id(), $ids]);
-        $suspects = [];
-        foreach ($rows as $row) {
-            $before = $suspects[$row->person_id] ?? ['unions' => false, 'parents' => false];
-            $suspects[(string) $row->person_id] = ['unions' => $before['unions'] || $row->unions, 'parents' => $before['parents'] || $row->parents];
-        }
+        $kinds = array_count_values(array_map(static fn (Event $event): string => $event->kind, $events));
+        $days = array_filter(array_map(static fn (Event $event): ?int => $event->date->span()?->earliest, $events), static fn (?int $day): bool => $day !== null);
 
-        return $suspects;
+        return ($kinds['birth'] ?? 0) > 1 || ($kinds['death'] ?? 0) > 1 || count(array_unique($days)) < count($days);
+    }
+
+    /**
+     * A denial, or a census, stands against what is told of a couple too.
+     *
+     * @param  list<Event>  $events
+     */
+    private static function mayMeetAWedding(array $events): bool
+    {
+        return array_filter($events, static fn (Event $event): bool => $event->denied || $event->kind === 'census') !== [];
     }
 
     /**

@@ -33,8 +33,9 @@ export function AddFact(props: { person: Person; onKept: (id: string) => void; o
   )
   const union = person.unions[0]?.id
   const keep = useWrite(
-    () => {
+    (again: boolean) => {
       const body = {
+        again,
         kind: chosen?.code ?? kind,
         date,
         place,
@@ -64,7 +65,7 @@ export function AddFact(props: { person: Person; onKept: (id: string) => void; o
   )
   const submit = (event: FormEvent) => {
     event.preventDefault()
-    keep.mutate(undefined)
+    keep.mutate(false)
   }
   return (
     <form
@@ -124,6 +125,14 @@ export function AddFact(props: { person: Person; onKept: (id: string) => void; o
           Leave <kbd>Esc</kbd>
         </button>
       </span>
+      {keep.error?.details.again === true && (
+        <p role="alert" className="col-span-full flex gap-4 text-[14px] text-madder">
+          {keep.error.message}
+          <button type="button" className="act" onClick={() => keep.mutate(true)}>
+            Add it all the same
+          </button>
+        </p>
+      )}
     </form>
   )
 }

@@ -10,6 +10,7 @@ import { Notes } from './Notes'
 import { OnRecords } from './OnRecords'
 import { PicturesOf } from './PicturesOf'
 import { Tasks } from './Tasks'
+import { WhenTheyLived } from './WhenTheyLived'
 import { Confirm } from '../../parts/Confirm'
 
 /** What belongs to the person as a whole, while no fact is in hand. */
@@ -51,6 +52,7 @@ export function PersonMargin({ person }: { person: Person }) {
       </section>
       <Names person={person} />
       <OnRecords key={person.id} person={person} />
+      <WhenTheyLived key={`window ${person.id}`} person={person.id} />
       <PicturesOf key={`pictures ${person.id}`} person={person.id} />
       <label className="flex items-baseline gap-3">
         <span className="heads font-semibold">Sex</span>

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\People;
+
+use App\Http\Api\Get;
+use App\Http\Resources\WindowBound;
+use App\Http\Resources\WindowResource;
+use App\Models\Person as Row;
+use App\Refusal;
+use App\Trees\Check\Windows;
+use App\Trees\CurrentTree;
+use Illuminate\Http\JsonResponse;
+use NorthBough\Core\Check\Window\LifeWindows;
+use NorthBough\Core\Check\Window\Step;
+use NorthBough\Core\Chrono\DaySpan;
+use NorthBough\Core\Chrono\GenDate;
+use NorthBough\Core\Chrono\IsoDay;
+use NorthBough\Core\Tree\Person;
+
+/** The span in which a birth and a death must, and likely do, fall, with the reasoning. */
+final readonly class WindowsController
+{
+    public function __construct(private CurrentTree $current, private Windows $windows)
+    {
+    }
+
+    #[Get('/trees/{tree}/people/{person}/window', 'windowOf', WindowResource::class)]
+    public function show(string $tree, string $person): JsonResponse
+    {
+        if (! $this->current->seesLiving()) {
+            throw new Refusal('The reasoning names living people; it is for those who may see them.', 403);
+        }
+        $id = Row::query()->findOrFail($person)->id;
+        [$windows, $people] = $this->windows->around($id);
+        $window = $windows->of($id);
+        $bound = static fn (DaySpan $span, bool $isBirth, bool $isCertain): WindowBound => new WindowBound(self::shown($span),
+            self::why($windows, $people, $id, $isBirth, true, $isCertain), self::why($windows, $people, $id, $isBirth, false, $isCertain));
+
+        return response()->json(new WindowResource($bound($window->bornCertain, true, true), $bound($window->bornLikely, true, false), $bound($window->diedCertain, false, true), $bound($window->diedLikely, false, false), $window->impossible));
+    }
+
+    private static function shown(DaySpan $span): string
+    {
+        $day = static fn (int $number): string => GenDate::parse(IsoDay::of($number))->shown;
+
+        return match (true) {
+            $span->earliest === null && $span->latest === null => 'any time',
+            $span->earliest === null => 'by '.$day((int) $span->latest),
+            $span->latest === null => "from {$day($span->earliest)} on",
+            $span->earliest === $span->latest => $day($span->earliest),
+            default => "{$day($span->earliest)} to {$day($span->latest)}",
+        };
+    }
+
+    /**
+     * @param  array<string, Person>  $people
+     * @return list<string>
+     */
+    private static function why(LifeWindows $windows, array $people, string $id, bool $isBirth, bool $isEarliest, bool $isCertain): array
+    {
+        return array_map(static function (Step $step) use ($people, $id): string {
+            $name = $step->personId === $id ? '' : ($people[$step->personId] ?? null)?->name()->shown().': ';
+
+            return $step->eventId === '' ? $step->says : "{$name}{$step->says}.";
+        }, $windows->why($id, $isBirth, $isEarliest, $isCertain));
+    }
+}

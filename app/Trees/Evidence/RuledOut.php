@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Trees\Evidence;
+
+use App\Refusal;
+use App\Trees\CurrentTree;
+use App\Trees\DatabaseTree;
+use App\Trees\Editing\WrittenDates;
+use Illuminate\Support\Facades\DB;
+use NorthBough\Core\Evidence\RuledOutBefore;
+
+/** Values that were ruled out, and why; asked before one is entered anew. */
+final readonly class RuledOut
+{
+    public function __construct(private CurrentTree $current, private DatabaseTree $tree, private WrittenDates $dates)
+    {
+    }
+
+    /** @throws Refusal when the very value was ruled out, with why; the details say `again` */
+    public function refuseAgain(string $personId, string $kind, string $date, string $value): void
+    {
+        $isAny = DB::table('events')->where('tree_id', $this->current->id())->where('person_id', $personId)->where('kind', $kind)->where('standing', 'ruled out')->exists();
+        $before = $isAny ? RuledOutBefore::among($this->tree->eventsOf([$personId])[$personId] ?? [], $kind, $this->dates->read($date, null), $value) : null;
+        if ($before !== null) {
+            $why = $this->why($before->id);
+            throw new Refusal("{$before->word()} {$before->date->shown} was ruled out".($why === '' ? '.' : ": {$why}"), 409, ['again' => true]);
+        }
+    }
+
+    /** The words with which somebody ruled it out. */
+    private function why(string $eventId): string
+    {
+        return (string) DB::table('journal')->join('change_sets', static fn ($join) => $join->on('change_sets.tree_id', 'journal.tree_id')->on('change_sets.id', 'journal.change_set_id'))
+            ->where('journal.tree_id', $this->current->id())->where('journal.row_id', $eventId)->where('journal.op', 'update')->whereRaw("journal.before->>'standing' IS NOT NULL")
+            ->orderByDesc('change_sets.seq')->value('change_sets.why');
+    }
+}

@@ -1,0 +1,55 @@
+import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import { api, told, type Schemas } from '../../api/client'
+import { useTreeId } from '../../api/useTree'
+
+/** When somebody must and likely did live, worked out from everything around; asked for when wanted. */
+export function WhenTheyLived({ person }: { person: string }) {
+  const tree = useTreeId()
+  const [open, setOpen] = useState(false)
+  const { data, error } = useQuery({
+    queryKey: ['window', tree, person],
+    queryFn: () =>
+      told(api.GET('/api/trees/{tree}/people/{person}/window', { params: { path: { tree, person } } })),
+    enabled: open,
+  })
+  return (
+    <details open={open} onToggle={(event) => setOpen(event.currentTarget.open)}>
+      <summary className="heads cursor-pointer font-semibold">When they lived</summary>
+      {error && <p>{error.message}</p>}
+      {data && (
+        <dl className="mt-1 text-[14px]">
+          {data.impossible.length > 0 && (
+            <p className="text-madder">
+              What is told leaves no day for the {data.impossible.join(' or the ')}.
+            </p>
+          )}
+          <Bound word="Born, certainly" bound={data.bornCertain} />
+          <Bound word="Born, likely" bound={data.bornLikely} />
+          <Bound word="Died, certainly" bound={data.diedCertain} />
+          <Bound word="Died, likely" bound={data.diedLikely} />
+        </dl>
+      )}
+    </details>
+  )
+}
+
+function Bound({ word, bound }: { word: string; bound: Schemas['WindowBound'] }) {
+  return (
+    <div className="mt-1">
+      <dt className="text-graphite">{word}</dt>
+      <dd>
+        {bound.shown}
+        {[bound.whyFrom, bound.whyTo].map(
+          (steps, index) =>
+            steps.length > 0 && (
+              <span key={index} className="block text-[13px] text-graphite">
+                {index === 0 ? 'Not before: ' : 'Not after: '}
+                {steps.join(' ')}
+              </span>
+            ),
+        )}
+      </dd>
+    </div>
+  )
+}
