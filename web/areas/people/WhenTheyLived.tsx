@@ -40,16 +40,26 @@ function Bound({ word, bound }: { word: string; bound: Schemas['WindowBound'] })
       <dt className="text-graphite">{word}</dt>
       <dd>
         {bound.shown}
-        {[bound.whyFrom, bound.whyTo].map(
-          (steps, index) =>
-            steps.length > 0 && (
-              <span key={index} className="block text-[13px] text-graphite">
-                {index === 0 ? 'Not before: ' : 'Not after: '}
-                {steps.join(' ')}
+        {sides(bound).map(
+          ([word, why]) =>
+            why !== '' && (
+              <span key={word} className="block text-[13px] text-graphite">
+                {word} {why}
               </span>
             ),
         )}
       </dd>
     </div>
   )
+}
+
+/** Both sides that follow from the same are told once. */
+function sides(bound: Schemas['WindowBound']): [string, string][] {
+  const [from, to] = [bound.whyFrom.join(' '), bound.whyTo.join(' ')]
+  return from === to
+    ? [['By', from]]
+    : [
+        ['Not before:', from],
+        ['Not after:', to],
+      ]
 }
