@@ -8,6 +8,7 @@ use App\Http\Desk\DeskController;
 use App\Http\Drawings\DrawingsController;
 use App\Http\Exchange\ExchangeController;
 use App\Http\Exchange\UploadsController;
+use App\Http\Journal\HistoryController;
 use App\Http\Journal\JournalController;
 use App\Http\Page;
 use App\Http\People\CardsController;
@@ -50,7 +51,7 @@ use App\Http\Tree\WorldEventsController;
 use Illuminate\Support\Facades\Route;
 
 $uuid = '[0-9a-fA-F]{8}(?:-[0-9a-fA-F]{4}){3}-[0-9a-fA-F]{12}';
-foreach (['tree', 'person', 'union', 'fact', 'name', 'source', 'claim', 'change', 'run', 'upload', 'parentSet', 'unionPartner', 'subject', 'deleted', 'note', 'task', 'group', 'mark', 'role', 'eventKind', 'nameVariant', 'worldEvent', 'repository', 'place', 'placeName', 'placeInside', 'placeChurch', 'record', 'image', 'media', 'sourceKind', 'recordKind', 'region', 'question'] as $key) {
+foreach (['tree', 'person', 'union', 'fact', 'name', 'source', 'claim', 'change', 'run', 'upload', 'parentSet', 'unionPartner', 'subject', 'deleted', 'note', 'task', 'group', 'mark', 'role', 'eventKind', 'nameVariant', 'worldEvent', 'repository', 'place', 'placeName', 'placeInside', 'placeChurch', 'record', 'image', 'media', 'sourceKind', 'recordKind', 'region', 'question', 'entry'] as $key) {
     Route::pattern($key, $uuid);
 }
 
@@ -80,6 +81,7 @@ Route::prefix('api')->group(function (): void {
         Route::get('jump', [IndexController::class, 'jump']);
         Route::get('people/{person}', [PeopleController::class, 'show']);
         Route::get('people/{person}/lines', [LinesController::class, 'show']);
+        Route::get('people/{person}/history', [HistoryController::class, 'show']);
         Route::get('people/{person}/window', [WindowsController::class, 'show']);
         Route::get('people/{person}/pictures', [BesideController::class, 'person']);
         Route::get('facts/{fact}/beside', [BesideController::class, 'fact']);
@@ -133,6 +135,7 @@ Route::prefix('api')->group(function (): void {
         Route::delete('names/{name}', [NamesController::class, 'destroy']);
         Route::patch('facts/{fact}', [FactsController::class, 'update']);
         Route::delete('facts/{fact}', [FactsController::class, 'destroy']);
+        Route::post('changed-values/{entry}/put-back', [HistoryController::class, 'putBack']);
         Route::post('questions', [QuestionsController::class, 'store']);
         Route::put('questions/{question}/summary', [ProofsController::class, 'update']);
         Route::post('questions/{question}/decide', [QuestionsController::class, 'decide']);

@@ -103,6 +103,27 @@ final class LookingTest extends TestCase
         self::assertCount(3, $sentences);
     }
 
+    public function test_what_was_changed_of_somebody_stands_side_by_side_and_one_value_is_put_back(): void
+    {
+        $ewan = $this->person('Ewan Tarrel h b 1847 Hask');
+        $birth = $this->fact($ewan, 'birth')->id;
+        $this->api('PATCH', "/facts/{$birth}", ['date' => '1848', 'place' => 'Tolsay', 'why' => 'The register says so.', 'version' => 1])->assertOk();
+        $this->api('PATCH', "/facts/{$birth}", ['date' => '1849', 'version' => 2])->assertOk();
+        $note = $this->api('POST', "/people/{$ewan}/notes", ['text' => 'A quiet man.'])->json('id');
+        $this->api('DELETE', "/notes/{$note}")->assertNoContent();
+        $history = fn (): array => array_map(static fn (array $entry): array => [$entry['op'], $entry['why'], array_map(static fn (array $value): string => "{$value['word']}: {$value['before']} > {$value['after']}", $entry['values'])],
+            array_values(array_filter($this->api('GET', "/people/{$ewan}/history")->assertOk()->json('entries'), static fn (array $entry): bool => $entry['op'] !== 'insert')));
+        self::assertSame([['delete', '', ['words: A quiet man. > ']], ['update', '', ['when: 1848 > 1849']], ['update', 'The register says so.', ['when: 1847 > 1848', 'where: Hask > Tolsay']]], $history());
+
+        $first = array_values(array_filter($this->api('GET', "/people/{$ewan}/history")->json('entries'), static fn (array $entry): bool => $entry['why'] !== ''))[0];
+        $put = fn (int $version) => $this->api('POST', "/changed-values/{$first['id']}/put-back", ['field' => 'date_typed', 'version' => $version]);
+        $put(1)->assertStatus(409);
+        $put($first['version'])->assertOk();
+        self::assertSame(['1847', 'Tolsay'], [$this->fact($ewan, 'birth')->date->shown, $this->fact($ewan, 'birth')->place_typed]);
+        $this->api('POST', '/journal/undo')->assertOk();
+        self::assertSame('1849', $this->fact($ewan, 'birth')->date->shown);
+    }
+
     public function test_when_somebody_lived_follows_from_the_family_and_is_explained(): void
     {
         $child = $this->person('Hob Tarrel h');

@@ -66,6 +66,36 @@ final class QuestionsTest extends TestCase
         self::assertSame('The register is a copy.', Question::query()->findOrFail($question)->reopened_by);
     }
 
+    public function test_a_decision_is_opened_again_by_what_it_rests_on_and_by_what_supports_the_ruled_out(): void
+    {
+        [$magnus, $baptism, $book] = $this->keeper();
+        $question = $this->question();
+        $decide = function () use ($question, $baptism, $book): void {
+            $this->api('POST', "/questions/{$question}/decide", ['version' => Question::query()->findOrFail($question)->version, 'factId' => $baptism, 'reason' => 'The register.', 'standings' => [$book => 'ruled out']])->assertOk();
+        };
+        $state = fn (): array => [Question::query()->findOrFail($question)->state, Question::query()->findOrFail($question)->reopened_by];
+        $claims = static fn (string $fact): string => (string) DB::table('claims')->where('event_id', $fact)->orderBy('id')->value('id');
+
+        $decide();
+        // A claim that it does not rest on, another citation of what leads, a note, another fact: none of them opens it.
+        $this->api('PATCH', "/claims/{$claims($book)}", ['version' => 1, 'information' => 'primary'])->assertOk();
+        $this->api('POST', "/facts/{$baptism}/citations", ['sourceId' => $this->source('The Packet'), 'locator' => 'p. 1'])->assertOk();
+        $this->api('POST', "/people/{$magnus}/notes", ['text' => 'A quiet man.'])->assertOk();
+        $this->api('POST', "/people/{$magnus}/facts", ['kind' => 'occupation', 'value' => 'keeper', 'date' => '1841'])->assertOk();
+        self::assertSame('decided', $state()[0]);
+
+        $this->api('PATCH', "/claims/{$claims($baptism)}", ['version' => 1, 'information' => 'secondary'])->assertOk();
+        self::assertSame(['open', 'A claim that it rests on was changed.'], $state());
+        $decide();
+        $this->api('POST', "/facts/{$book}/citations", ['sourceId' => $this->source('The Light Journal'), 'locator' => 'p. 3'])->assertOk();
+        self::assertSame(['open', 'A claim supports what was ruled out: 1817.'], $state());
+        $decide();
+        $this->api('DELETE', "/claims/{$claims($baptism)}")->assertNoContent();
+        self::assertSame(['open', 'A claim that it rests on was taken away.'], $state());
+        $this->api('POST', '/journal/undo')->assertOk();
+        self::assertSame('decided', $state()[0]);
+    }
+
     public function test_a_proof_summary_follows_from_the_decision_and_may_be_written_otherwise(): void
     {
         [, $baptism] = $this->keeper();

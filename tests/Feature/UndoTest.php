@@ -26,7 +26,7 @@ final class UndoTest extends TestCase
     public const CHANGES = [
         'POST people', 'PATCH people/{person}', 'DELETE people/{person}', 'POST people/{person}/relatives', 'POST people/{person}/names',
         'POST people/{person}/facts', 'POST unions/{union}/facts', 'PATCH names/{name}', 'DELETE names/{name}', 'PATCH facts/{fact}',
-        'DELETE facts/{fact}', 'POST facts/{fact}/citations', 'POST questions', 'POST questions/{question}/decide', 'POST questions/{question}/reopen', 'PUT questions/{question}/summary', 'POST facts/{fact}/lead', 'POST facts/{fact}/rule-out', 'PATCH claims/{claim}', 'DELETE claims/{claim}', 'POST claims/{claim}/others', 'DELETE parent-sets/{parentSet}',
+        'DELETE facts/{fact}', 'POST facts/{fact}/citations', 'POST changed-values/{entry}/put-back', 'POST questions', 'POST questions/{question}/decide', 'POST questions/{question}/reopen', 'PUT questions/{question}/summary', 'POST facts/{fact}/lead', 'POST facts/{fact}/rule-out', 'PATCH claims/{claim}', 'DELETE claims/{claim}', 'POST claims/{claim}/others', 'DELETE parent-sets/{parentSet}',
         'DELETE union-partners/{unionPartner}', 'POST sources', 'PATCH sources/{source}',
         'PATCH parent-sets/{parentSet}', 'POST parent-sets/{parentSet}/move', 'POST union-partners/{unionPartner}/move', 'PUT unions/{union}/children',
         'PUT people/{person}/unions', 'POST people/{person}/notes', 'POST facts/{fact}/notes', 'PATCH notes/{note}', 'DELETE notes/{note}',
@@ -276,6 +276,7 @@ final class UndoTest extends TestCase
             'POST pictures' => ['uploadId' => $this->upload(self::picture(41, 30), 'face.png'), 'personId' => $family['person']],
             'PATCH pictures/{media}' => ['title' => 'The keepers', 'version' => 1],
             'POST pictures/{media}/regions' => ['page' => 0, 'left' => 0.1, 'top' => 0.1, 'width' => 0.2, 'height' => 0.3, 'personId' => $family['person']],
+            'POST changed-values/{entry}/put-back' => ['field' => 'date_typed', 'version' => 2],
             'POST questions' => ['personId' => $family['person'], 'aspect' => 'birth'],
             'POST questions/{question}/decide' => ['version' => 1, 'date' => '1846', 'reason' => 'Between the two.'],
             'PUT questions/{question}/summary' => ['version' => 1, 'text' => 'The register was written that month.'],
@@ -294,6 +295,7 @@ final class UndoTest extends TestCase
         }
         $family = match ($change) {
             'DELETE images/{image}' => ['image' => $this->api('POST', "/records/{$family['record']}/images", ['uploadId' => $this->upload(self::picture(30, 40), 'other.png')])->assertOk()->json('id')] + $family,
+            'POST changed-values/{entry}/put-back' => ['entry' => $this->changedBirth($family)] + $family,
             'POST questions' => ['question' => $this->asks($family, true)] + $family,
             'POST questions/{question}/decide', 'POST questions/{question}/reopen', 'PUT questions/{question}/summary' => ['question' => $this->asks($family, false)] + $family,
             'POST claims/{claim}/others' => ['claim' => $this->censusClaim($family)] + $family,
@@ -303,6 +305,18 @@ final class UndoTest extends TestCase
         };
 
         return [$method, '/'.preg_replace_callback('/\{(\w+)\}/', static fn (array $m): string => $family[$m[1]], $path), $body];
+    }
+
+    /**
+     * A birth whose date was changed; the entry of the journal that knows the one before.
+     *
+     * @param  array<string, string>  $family
+     */
+    private function changedBirth(array $family): string
+    {
+        $this->api('PATCH', "/facts/{$family['fact']}", ['date' => '1848', 'version' => 1])->assertOk();
+
+        return (string) DB::table('journal')->where('tree_id', $this->tree->id)->where('row_id', $family['fact'])->where('op', 'update')->whereRaw("before->>'date_typed' IS NOT NULL")->value('id');
     }
 
     /**

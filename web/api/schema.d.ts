@@ -181,6 +181,38 @@ export interface paths {
     patch?: never
     trace?: never
   }
+  '/api/trees/{tree}/people/{person}/history': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get: operations['historyOf']
+    put?: never
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/changed-values/{entry}/put-back': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post: operations['putBackValue']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
   '/api/trees/{tree}/journal': {
     parameters: {
       query?: never
@@ -2148,6 +2180,12 @@ export interface components {
       from: string
       to: string
     }
+    /** @description One value that is put back as it was. */
+    PutBackInput: {
+      field: string
+      version: number
+      why?: string | null
+    }
     /** @description How a reader wants names and dates to be shown. */
     ReadingInput: {
       order: string
@@ -2521,6 +2559,30 @@ export interface components {
       colour: string
       meaning: string
       members: number
+    }
+    /** @description One thing that was changed about somebody: `op` is insert, update or delete; `version` that of the row now, 0 where it is gone. */
+    HistoryEntry: {
+      id: string
+      seq: number
+      op: string
+      called: string
+      version: number
+      who: string
+      madeAt: string
+      summary: string
+      why: string
+      values: components['schemas']['HistoryValue'][]
+    }
+    HistoryPage: {
+      entries: components['schemas']['HistoryEntry'][]
+      next: number | null
+    }
+    /** @description A value before and after a change. */
+    HistoryValue: {
+      field: string
+      word: string
+      before: string
+      after: string
     }
     /** @description A picture of a record, with the place and zoom at which it was left. */
     ImageResource: {
@@ -3796,6 +3858,76 @@ export interface operations {
         }
         content: {
           'application/json': components['schemas']['UploadResource']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  historyOf: {
+    parameters: {
+      query?: {
+        before?: string
+      }
+      header?: never
+      path: {
+        tree: string
+        person: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['HistoryPage']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  putBackValue: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        entry: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['PutBackInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['SaidResource']
         }
       }
       /** @description Refused, with a sentence. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Trees\Derived;
 
+use App\Models\RestsOn;
 use App\Models\TreeModel;
 
 /** The people whose derived lines a change may have made stale. */
@@ -18,6 +19,9 @@ final class Touched
     /** @var array<string, true> */
     private array $tables = [];
 
+    /** @var array<string, true> questions of which a ground was written or went */
+    private array $deciding = [];
+
     /** @var array<string, true> ids of the rows themselves */
     private array $rows = [];
 
@@ -25,12 +29,27 @@ final class Touched
     {
         $this->rows[$row->id] = true;
         $this->tables[$row->getTable()] = true;
+        if ($row instanceof RestsOn && $row->deciding_question_id !== null) {
+            $this->deciding[$row->deciding_question_id] = true;
+        }
         $ids = $row->getTable() === 'people' ? [$row->id] : [$row->getAttribute('person_id'), $row->getAttribute('child_id')];
         foreach ($ids as $id) {
             if (is_string($id)) {
                 $this->ids[$id] = true;
             }
         }
+    }
+
+    /** @return list<string> questions whose ground was touched though they were not decided anew */
+    public function shaken(): array
+    {
+        return array_map(strval(...), array_keys(array_diff_key($this->deciding, $this->rows)));
+    }
+
+    /** @return list<string> */
+    public function rows(): array
+    {
+        return array_map(strval(...), array_keys($this->rows));
     }
 
     /** Whether a row of one of these tables was touched. */

@@ -4,6 +4,7 @@ import { api, told } from '../../api/client'
 import { useTreeId, useTreePath, useWrite, type Person } from '../../api/useTree'
 import { Belonging } from './Belonging'
 import { Kept } from './FactMargin'
+import { HistoryOf } from './HistoryOf'
 import { LivingWord } from './LivingWord'
 import { Names } from './Names'
 import { Notes } from './Notes'
@@ -78,6 +79,7 @@ export function PersonMargin({ person }: { person: Person }) {
       <Tasks person={person} />
       <Belonging person={person} />
       {person.kept.length > 0 && <Kept lines={person.kept} />}
+      <HistoryOf key={`history ${person.id}`} person={person.id} />
       <Confirm
         trigger="Delete this person"
         title={`Delete ${person.name}?`}

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Journal;
+
+use App\Http\Api\Get;
+use App\Http\Api\Post;
+use App\Http\Inputs\PutBackInput;
+use App\Http\Resources\HistoryEntry;
+use App\Http\Resources\HistoryPage;
+use App\Http\Resources\HistoryValue;
+use App\Http\Resources\SaidResource;
+use App\Http\Tree\TreesController;
+use App\Models\Person;
+use App\Refusal;
+use App\Trees\Changes\History;
+use App\Trees\Changes\Intent;
+use App\Trees\CurrentTree;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use stdClass;
+
+/** What was changed about one person, values side by side; one value can be put back. */
+final readonly class HistoryController
+{
+    public function __construct(private CurrentTree $current, private History $history)
+    {
+    }
+
+    #[Get('/trees/{tree}/people/{person}/history', 'historyOf', HistoryPage::class, query: ['before'])]
+    public function show(Request $request, string $tree, string $person): JsonResponse
+    {
+        if (! $this->current->seesLiving()) {
+            throw new Refusal('The journal names living people; it is for those who may see them.', 403);
+        }
+        $entries = array_map(static fn (stdClass $row): HistoryEntry => new HistoryEntry($row->id, (int) $row->seq, $row->op, $row->called, $row->version, $row->who ?? 'North Bough', $row->made_at, $row->summary, $row->why,
+            array_values(array_map(static fn (array $value): HistoryValue => new HistoryValue($value['field'], $value['word'], $value['before'], $value['after']), $row->values))),
+            $this->history->of(Person::query()->findOrFail($person)->id, $request->integer('before')));
+        $last = end($entries);
+
+        return response()->json(new HistoryPage($entries, $last === false || count($entries) < 40 ? null : $last->seq));
+    }
+
+    #[Post('/trees/{tree}/changed-values/{entry}/put-back', 'putBackValue', SaidResource::class, PutBackInput::class)]
+    public function putBack(Request $request, string $tree, string $entry): JsonResponse
+    {
+        $input = PutBackInput::from($request);
+        $this->history->putBack(new Intent(TreesController::user($request), 'Put a value back', $input->why ?? ''), $entry, $input->field, $input->version);
+
+        return response()->json(new SaidResource('Put back.'));
+    }
+}
