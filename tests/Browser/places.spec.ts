@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test'
+import { expect, test, type Page } from '@playwright/test'
 import { newTree, signIn } from './actions'
 
 test('words wait for a place, become one, and the place is told in its time', async ({ page }) => {
@@ -59,6 +59,18 @@ test('a place says what it was understood as while it is typed', async ({ page }
   await expect(page.getByText('it stands for no place of the gazetteer yet')).toBeVisible()
 })
 
+/** Chooses, and waits until the choice is kept. */
+async function choose(page: Page, label: string, value: string) {
+  const kept = page.waitForResponse(
+    (answer) =>
+      answer.url().endsWith('/account/reading') &&
+      answer.request().postDataJSON() !== null &&
+      Object.values(answer.request().postDataJSON() as object).includes(value),
+  )
+  await page.getByLabel(label).selectOption(value)
+  expect((await kept).ok()).toBe(true)
+}
+
 test('somebody reads names and dates in their own way', async ({ page }) => {
   await signIn(page)
   const tree = await newTree(page, 'Readers')
@@ -68,17 +80,17 @@ test('somebody reads names and dates in their own way', async ({ page }) => {
   await expect(page.getByRole('heading', { name: 'Marion Tarrel' })).toBeVisible()
   const person = page.url()
   await page.goto('/account')
-  await page.getByLabel('Names begin with').selectOption('surname')
-  await page.getByLabel('Surnames are').selectOption('yes')
-  await page.getByLabel('Dates are').selectOption('iso')
+  await choose(page, 'Names begin with', 'surname')
+  await choose(page, 'Surnames are', 'yes')
+  await choose(page, 'Dates are', 'iso')
   await expect(page.getByLabel('Dates are')).toHaveValue('iso')
   await page.goto(person)
   await expect(page.getByRole('heading', { name: 'TARREL Marion' })).toBeVisible()
   await expect(page.getByRole('region', { name: 'Facts' })).toContainText('1851-06-14')
   await page.goto('/account')
-  await page.getByLabel('Names begin with').selectOption('given')
-  await page.getByLabel('Surnames are').selectOption('no')
-  await page.getByLabel('Dates are').selectOption('short')
+  await choose(page, 'Names begin with', 'given')
+  await choose(page, 'Surnames are', 'no')
+  await choose(page, 'Dates are', 'short')
   await expect(page.getByLabel('Dates are')).toHaveValue('short')
   await page.goto(`${tree}/people`)
   await expect(page.getByRole('option', { name: /Tarrel, Marion/ })).toBeVisible()

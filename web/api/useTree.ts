@@ -35,10 +35,13 @@ export function usePerson(person: string) {
 export function useWrite<Said, Made>(
   write: (said: Said) => Promise<Made>,
   after?: (made: Made, said: Said) => void,
+  /** Writes of one scope go out one after another, so that an earlier one cannot arrive last. */
+  scope?: string,
 ) {
   const queries = useQueryClient()
   return useMutation<Made, Refused, Said>({
     mutationFn: write,
+    ...(scope === undefined ? {} : { scope: { id: scope } }),
     onSuccess: async (made, said) => {
       after?.(made, said)
       await queries.invalidateQueries()

@@ -8,7 +8,11 @@ type Reading = Schemas['ReadingResource']
 export function ReadAs({ reading }: { reading: Reading }) {
   // Kept here too: two choices in quick succession must not undo one another.
   const [said, setSaid] = useState(reading)
-  const keep = useWrite((body: Reading) => told(api.PUT('/api/account/reading', { body })))
+  const keep = useWrite(
+    (body: Reading) => told(api.PUT('/api/account/reading', { body })),
+    undefined,
+    'reading',
+  )
   const choice = (name: keyof Reading, label: string, choices: [string, string][]) => (
     <label className="flex items-baseline gap-3">
       <span className="w-[150px] text-graphite">{label}</span>

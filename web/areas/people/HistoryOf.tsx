@@ -17,15 +17,30 @@ export function HistoryOf({ person }: { person: string }) {
       told(api.GET('/api/trees/{tree}/people/{person}/history', { params: { path: { tree, person } } })),
     enabled: open,
   })
+  const changed = data?.entries.filter((entry) => entry.op !== 'insert') ?? []
+  const made = data?.entries.filter((entry) => entry.op === 'insert') ?? []
   return (
     <details open={open} onToggle={(event) => setOpen(event.currentTarget.open)}>
       <summary className="heads cursor-pointer font-semibold">History</summary>
       {error && <p>{error.message}</p>}
+      {data && changed.length === 0 && <p className="text-[14px]">Nothing was changed since it was made.</p>}
       <ol className="mt-1 space-y-2 text-[14px]">
-        {data?.entries.map((entry) => (
+        {changed.map((entry) => (
           <Entry key={entry.id} entry={entry} />
         ))}
       </ol>
+      {made.length > 0 && (
+        <details className="mt-1 text-[14px]">
+          <summary className="cursor-pointer text-graphite">
+            {made.length === 1 ? 'One thing was made' : `${made.length} things were made`}
+          </summary>
+          <ol className="mt-1 space-y-1">
+            {made.map((entry) => (
+              <Entry key={entry.id} entry={entry} />
+            ))}
+          </ol>
+        </details>
+      )}
     </details>
   )
 }
