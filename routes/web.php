@@ -31,6 +31,7 @@ use App\Http\Places\PlacesController;
 use App\Http\Places\WordingsController;
 use App\Http\Questions\ProofsController;
 use App\Http\Questions\QuestionsController;
+use App\Http\Questions\ThreadController;
 use App\Http\Reading\ReadingController;
 use App\Http\Records\CitationsController;
 use App\Http\Records\RecordKindsController;
@@ -104,6 +105,7 @@ Route::prefix('api')->group(function (): void {
         Route::get('reading/entry', [ReadingController::class, 'entry']);
         Route::get('reading/sum', [ReadingController::class, 'sum']);
         Route::get('reading/place', [ReadingController::class, 'place']);
+        Route::get('thread/{what}/{id}', [ThreadController::class, 'show']);
         Route::get('questions', [QuestionsController::class, 'index']);
         Route::get('questions/{question}', [QuestionsController::class, 'show']);
         Route::get('questions/{question}/summary.{format}', [ProofsController::class, 'file'])->whereIn('format', ['html', 'pdf']);
@@ -136,6 +138,7 @@ Route::prefix('api')->group(function (): void {
         Route::patch('facts/{fact}', [FactsController::class, 'update']);
         Route::delete('facts/{fact}', [FactsController::class, 'destroy']);
         Route::post('changed-values/{entry}/put-back', [HistoryController::class, 'putBack']);
+        Route::post('thread/{what}/{id}', [ThreadController::class, 'store']);
         Route::post('questions', [QuestionsController::class, 'store']);
         Route::put('questions/{question}/summary', [ProofsController::class, 'update']);
         Route::post('questions/{question}/decide', [QuestionsController::class, 'decide']);

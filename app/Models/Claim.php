@@ -19,6 +19,7 @@ namespace App\Models;
  * @property string $origin what somebody said that it comes from
  * @property string $weight_said by which somebody overruled the rule; empty for none
  * @property string $weight_why
+ * @property string $withdrawn why it counts no longer; empty while it does
  * @property string|null $person_id
  * @property string|null $name_id
  * @property string|null $event_id

@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace App\Trees;
 
 use App\Models\Casts\DateColumns;
+use App\Trees\Evidence\ClassedClaims;
 use App\Trees\Records\KindsOfSource;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
+use NorthBough\Core\Chrono\GenDate;
+use NorthBough\Core\Evidence\ClassedClaim;
 use NorthBough\Core\Naming\NameKind;
 use NorthBough\Core\Naming\PersonalName;
 use NorthBough\Core\Tree\Backing;
@@ -33,6 +36,11 @@ use stdClass;
 /** The current tree as core sees it, fetched by ids, a fixed number of queries a call. */
 final readonly class DatabaseTree implements TreeView
 {
+    /** What a claim's classes follow from, of its record. */
+    private const OF_RECORD = ['records.source_class', 'records.kind as record_kind', 'records.record_kind_id', 'records.date_typed', 'records.date_kind', 'records.date_precision', 'records.date_normal', 'records.date_shown',
+        'records.date_calendar', 'records.date_problem', 'records.date_begin_lo', 'records.date_begin_hi', 'records.date_begin_soft_lo', 'records.date_begin_soft_hi', 'records.date_end_lo', 'records.date_end_hi',
+        'records.date_end_soft_lo', 'records.date_end_soft_hi', 'records.other_begin_lo', 'records.other_begin_hi'];
+
     public function __construct(private CurrentTree $current)
     {
     }
@@ -72,7 +80,7 @@ final readonly class DatabaseTree implements TreeView
             ->get(['events.*', 'union_partners.person_id as partner_id']);
         $events = [];
         foreach ($rows as $row) {
-            $events[$row->partner_id][] = self::event($row, []);
+            $events[$row->partner_id][] = self::event($row, DateColumns::restore((array) $row), []);
         }
 
         return $events;
@@ -107,12 +115,12 @@ final readonly class DatabaseTree implements TreeView
             ->leftJoin('parentages', static fn ($join) => $join->on('parentages.tree_id', 'parent_sets.tree_id')->on('parentages.parent_set_id', 'parent_sets.id'))
             ->whereIn('parent_sets.child_id', $childIds)
             ->orderByDesc('parent_sets.leads')->orderBy('parent_sets.position')->orderBy('parent_sets.id')->orderBy('parentages.id')
-            ->get(['parent_sets.id', 'parent_sets.child_id', 'parent_sets.union_id', 'parent_sets.leads', 'parentages.person_id', 'parentages.kind', 'parentages.standing', 'parentages.proof', 'parentages.kind_words', 'parentages.years']);
+            ->get(['parent_sets.id', 'parent_sets.child_id', 'parent_sets.union_id', 'parent_sets.leads', 'parentages.person_id', 'parentages.kind', 'parentages.standing', 'parentages.proof', 'parentages.kind_words', 'parentages.years', 'parentages.id as parentage_id']);
         $sets = [];
         foreach ($rows->groupBy('id') as $ofSet) {
             $parents = [];
             foreach ($ofSet->whereNotNull('person_id') as $p) {
-                $parents[] = new Parentage($p->person_id, ParentageKind::from($p->kind), Standing::from($p->standing), Proof::from($p->proof), $p->kind_words, $p->years);
+                $parents[] = new Parentage($p->person_id, ParentageKind::from($p->kind), Standing::from($p->standing), Proof::from($p->proof), $p->kind_words, $p->years, $p->parentage_id);
             }
             $row = $ofSet->firstOrFail();
             $sets[$row->child_id][] = new ParentSet($row->id, $row->child_id, $row->union_id, $row->leads, $parents);
@@ -213,46 +221,61 @@ final readonly class DatabaseTree implements TreeView
     private function events(string $column, array $ids, bool $backed = true): array
     {
         $rows = $this->rows('events')->whereIn($column, $ids)->orderBy('position')->orderBy('ordinal')->orderBy('id')->get();
-        $backing = $backed ? $this->backing(array_values($rows->pluck('id')->all())) : [];
+        $dates = [];
+        foreach ($rows as $row) {
+            $dates[$row->id] = DateColumns::restore((array) $row);
+        }
+        $backing = $backed ? $this->backing($dates, $rows->pluck('kind', 'id')->all()) : [];
         $events = [];
         foreach ($rows as $row) {
-            $events[$row->{$column}][] = self::event($row, $backing[$row->id] ?? []);
+            $events[$row->{$column}][] = self::event($row, $dates[$row->id], $backing[$row->id] ?? []);
         }
 
         return $events;
     }
 
     /** @param  list<Backing>  $backing */
-    private static function event(stdClass $row, array $backing): Event
+    private static function event(stdClass $row, GenDate $date, array $backing): Event
     {
         return new Event($row->id, $row->kind, $row->type_words, $row->value,
-            DateColumns::restore((array) $row), $row->place_typed, $row->denied, $backing, Standing::from($row->standing), $row->place_id);
+            $date, $row->place_typed, $row->denied, $backing, Standing::from($row->standing), $row->place_id);
     }
 
     /**
-     * @param  list<string>  $eventIds
+     * @param  array<string, GenDate>  $dates  by event
+     * @param  array<string, string>  $kinds  by event
      * @return array<string, list<Backing>>
      */
-    private function backing(array $eventIds): array
+    private function backing(array $dates, array $kinds): array
     {
-        if ($eventIds === []) {
+        if ($dates === []) {
             return [];
         }
         $rows = $this->rows('claims')
             ->join('records', static fn ($join) => $join->on('records.tree_id', 'claims.tree_id')->on('records.id', 'claims.record_id'))
             ->join('sources', static fn ($join) => $join->on('sources.tree_id', 'records.tree_id')->on('sources.id', 'records.source_id'))
             ->leftJoin('repositories', static fn ($join) => $join->on('repositories.tree_id', 'sources.tree_id')->on('repositories.id', 'sources.repository_id'))
-            ->whereIn('claims.event_id', $eventIds)
+            ->whereIn('claims.event_id', array_keys($dates))
             ->orderBy('claims.ordinal')->orderBy('claims.id')
-            ->get(['claims.id', 'claims.event_id', 'claims.record_id', 'claims.words', 'claims.taken_over', 'records.locator', 'sources.id as source_id',
-                'sources.title', 'sources.author', 'sources.publication', 'sources.kind', 'sources.source_kind_id', 'sources.fields', 'records.fields as record_fields', 'repositories.name as repository']);
+            ->get(['claims.id', 'claims.event_id', 'claims.record_id', 'claims.words', 'claims.taken_over', 'claims.information', 'claims.informant', 'claims.origin', 'claims.weight_said', 'claims.weight_why',
+                'claims.withdrawn', 'claims.aspect', 'claims.said', 'records.locator', ...self::OF_RECORD, 'sources.id as source_id', 'sources.title', 'sources.author', 'sources.publication', 'sources.kind', 'sources.source_kind_id', 'sources.fields', 'records.fields as record_fields', 'repositories.name as repository']);
         $backing = [];
         foreach ($rows as $row) {
             $source = new CitedSource($row->source_id, $row->title, $row->author, $row->publication, $row->repository ?? '', self::forms($row));
-            $backing[$row->event_id][] = new Backing($row->id, $row->record_id, $source, $row->locator, $row->words, $row->taken_over);
+            $backing[$row->event_id][] = new Backing($row->id, $row->record_id, $source, $row->locator, $row->words, $row->taken_over,
+                self::classed($row, $dates[$row->event_id], $kinds[$row->event_id]));
         }
 
         return $backing;
+    }
+
+    private static function classed(stdClass $row, GenDate $date, string $kind): ClassedClaim
+    {
+        $record = clone $row;
+        $record->kind = $row->record_kind;
+        $said = (string) (json_decode($row->said, true, flags: JSON_THROW_ON_ERROR)['date'] ?? '');
+
+        return app(ClassedClaims::class)->one($row, $record, $row, ClassedClaims::toldAt($said, $date), $row->aspect !== '' ? $row->aspect : $kind);
     }
 
     /** What the record says of where it stands goes into the forms with what the source says. */

@@ -26,7 +26,7 @@ final class UndoTest extends TestCase
     public const CHANGES = [
         'POST people', 'PATCH people/{person}', 'DELETE people/{person}', 'POST people/{person}/relatives', 'POST people/{person}/names',
         'POST people/{person}/facts', 'POST unions/{union}/facts', 'PATCH names/{name}', 'DELETE names/{name}', 'PATCH facts/{fact}',
-        'DELETE facts/{fact}', 'POST facts/{fact}/citations', 'POST changed-values/{entry}/put-back', 'POST questions', 'POST questions/{question}/decide', 'POST questions/{question}/reopen', 'PUT questions/{question}/summary', 'POST facts/{fact}/lead', 'POST facts/{fact}/rule-out', 'PATCH claims/{claim}', 'DELETE claims/{claim}', 'POST claims/{claim}/others', 'DELETE parent-sets/{parentSet}',
+        'DELETE facts/{fact}', 'POST facts/{fact}/citations', 'POST changed-values/{entry}/put-back', 'POST thread/{what}/{id}', 'POST questions', 'POST questions/{question}/decide', 'POST questions/{question}/reopen', 'PUT questions/{question}/summary', 'POST facts/{fact}/lead', 'POST facts/{fact}/rule-out', 'PATCH claims/{claim}', 'DELETE claims/{claim}', 'POST claims/{claim}/others', 'DELETE parent-sets/{parentSet}',
         'DELETE union-partners/{unionPartner}', 'POST sources', 'PATCH sources/{source}',
         'PATCH parent-sets/{parentSet}', 'POST parent-sets/{parentSet}/move', 'POST union-partners/{unionPartner}/move', 'PUT unions/{union}/children',
         'PUT people/{person}/unions', 'POST people/{person}/notes', 'POST facts/{fact}/notes', 'PATCH notes/{note}', 'DELETE notes/{note}',
@@ -234,6 +234,7 @@ final class UndoTest extends TestCase
     {
         [$method, $path] = explode(' ', $change);
         $body = match ($change) {
+            'POST thread/{what}/{id}' => ['why' => 'It is of another Ewan.', 'seen' => $this->api('GET', "/thread/claim/{$family['claim']}")->json('mark')],
             'POST people' => ['line' => 'Sander Tarrel h b 1852 Hask m 1880 Pellmouth d 1917'],
             'PATCH people/{person}' => ['sex' => 'X', 'version' => 1],
             'POST people/{person}/relatives' => ['relation' => 'mother', 'line' => 'Jean Penhask b 1824 Tolsay'],
@@ -297,6 +298,7 @@ final class UndoTest extends TestCase
             'DELETE images/{image}' => ['image' => $this->api('POST', "/records/{$family['record']}/images", ['uploadId' => $this->upload(self::picture(30, 40), 'other.png')])->assertOk()->json('id')] + $family,
             'POST changed-values/{entry}/put-back' => ['entry' => $this->changedBirth($family)] + $family,
             'POST questions' => ['question' => $this->asks($family, true)] + $family,
+            'POST thread/{what}/{id}' => ['what' => 'claim', 'id' => $family['claim']] + $family,
             'POST questions/{question}/decide', 'POST questions/{question}/reopen', 'PUT questions/{question}/summary' => ['question' => $this->asks($family, false)] + $family,
             'POST claims/{claim}/others' => ['claim' => $this->censusClaim($family)] + $family,
             'PUT people/{person}/groups/{group}' => ['group' => $family['emptyGroup']] + $family,

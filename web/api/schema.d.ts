@@ -1279,6 +1279,22 @@ export interface paths {
     patch: operations['classClaim']
     trace?: never
   }
+  '/api/trees/{tree}/thread/{what}/{id}': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get: operations['pullThread']
+    put?: never
+    post: operations['makeThreadSo']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
   '/api/trees/{tree}/reading/date': {
     parameters: {
       query?: never
@@ -2180,6 +2196,11 @@ export interface components {
       from: string
       to: string
     }
+    /** @description Something that is to be false from now on, and the mark of what was foretold of it. */
+    PullInput: {
+      why: string
+      seen: string
+    }
     /** @description One value that is put back as it was. */
     PutBackInput: {
       field: string
@@ -2405,6 +2426,10 @@ export interface components {
       locator: string
       words: string
       takenOver: boolean
+      /** @description strong, fair, slight, leaning, unread or withdrawn */
+      weight: string
+      /** @description why it was taken back; empty while it counts */
+      withdrawn: string
     }
     CitedFact: {
       personId: string
@@ -2508,6 +2533,9 @@ export interface components {
       with: string
       rivals: number
       standing: string
+      notches: string[]
+      /** @description accepted, and nothing is cited that tells it */
+      reasoned: boolean
       citations: components['schemas']['CitationResource'][]
       roles: components['schemas']['RoleResource'][]
       notes: components['schemas']['NoteResource'][]
@@ -2672,6 +2700,8 @@ export interface components {
       name: string
       role: string
       isPlaced: boolean
+      /** @description empty where it is not placed */
+      placingId: string
     }
     /** @description `points` is x, y, x, y … */
     LineResource: {
@@ -2704,6 +2734,15 @@ export interface components {
     /** @description The id of what was made. */
     MadeResource: {
       id: string
+    }
+    /** @description A span in which somebody must have been born, or have died, that would move. */
+    MovedWindow: {
+      personId: string
+      personName: string
+      /** @enum {string} */
+      what: 'born' | 'died'
+      before: string
+      after: string
     }
     /** @description `typed` is the name with slashes, as it can be typed again. */
     NameResource: {
@@ -2750,6 +2789,7 @@ export interface components {
     }
     /** @description What one parent is to a child: `kindWords` calls a kind of one's own, `years` says from when until when. */
     ParentageResource: {
+      id: string
       personId: string
       name: string
       kind: string
@@ -3268,6 +3308,36 @@ export interface components {
       personId: string | null
       recordId: string | null
       about: string
+    }
+    /** @description What would become of one conclusion. */
+    ThreadEffect: {
+      /** @enum {string} */
+      kind: 'fact' | 'tie' | 'placing' | 'decision'
+      id: string
+      /** @enum {string} */
+      outcome: 'stands on other ground' | 'weaker' | 'falls' | 'opens again'
+      words: string
+      /** @description what counts then instead; empty where nothing does */
+      then: string
+      /** @description whose page tells more; empty for none */
+      personId: string
+      personName: string
+      before: string[]
+      after: string[]
+    }
+    /** @description What would come of it if something were false: what falls, what weakens, what stands, which spans of life move. */
+    ThreadPage: {
+      /** @description what is supposed, as a sentence */
+      supposed: string
+      /** @description to be sent back when it shall be so */
+      mark: string
+      /** @description claims that would count no longer */
+      claims: number
+      /** @description people who are touched */
+      people: number
+      effects: components['schemas']['ThreadEffect'][]
+      windows: components['schemas']['MovedWindow'][]
+      unweighed: components['schemas']['QuestionFact'][]
     }
     /** @description One thing that a line tells, against what the tree has. */
     ToldResource: {
@@ -6826,6 +6896,76 @@ export interface operations {
     requestBody: {
       content: {
         'application/json': components['schemas']['ClassInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['MadeResource']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  pullThread: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        what: string
+        id: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['ThreadPage']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  makeThreadSo: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        what: string
+        id: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['PullInput']
       }
     }
     responses: {

@@ -1,22 +1,36 @@
-import type { Schemas } from '../api/client'
+const HEIGHT: Record<string, string> = {
+  strong: 'h-[13px]',
+  fair: 'h-[9px]',
+  slight: 'h-[5px]',
+  unread: 'h-[9px]',
+}
 
-/** Under a date: one stroke for each origin that backs the fact, hollow while nobody has read it; after six a number. */
-export function Notches({ citations }: { citations: Schemas['CitationResource'][] }) {
-  const origins = [...new Map(citations.map((citation) => [citation.recordId, citation])).values()]
-  if (origins.length === 0) return null
-  const unread = origins.filter((origin) => origin.takenOver).length
-  const says =
-    `Backed by ${origins.length} ${origins.length === 1 ? 'record' : 'records'}` +
-    (unread > 0 ? `, ${unread} taken over from a file and not read yet` : ', not yet weighed')
+/** Under a date: one stroke for each independent origin, long for a strong one, middle for fair, short for slight, hollow while nobody has read it; after six a number. */
+export function Notches({ weights, quiet = false }: { weights: string[]; quiet?: boolean }) {
+  if (weights.length === 0) return null
+  const says = notchWords(weights)
   return (
-    <span className="inline-flex items-end gap-[3px]" role="img" aria-label={says} title={says}>
-      {origins.slice(0, 6).map((origin) => (
+    <span
+      className="inline-flex items-end gap-[3px]"
+      {...(quiet ? { 'aria-hidden': true } : { role: 'img', 'aria-label': says, title: says })}
+    >
+      {weights.slice(0, 6).map((weight, at) => (
         <span
-          key={origin.recordId}
-          className={`h-[7px] w-[4px] border border-graphite ${origin.takenOver ? '' : 'bg-graphite'}`}
+          key={at}
+          className={`w-[4px] border border-graphite ${HEIGHT[weight] ?? ''} ${weight === 'unread' ? '' : 'bg-graphite'}`}
         />
       ))}
-      {origins.length > 6 && <span className="text-[11px] text-graphite">{origins.length}</span>}
+      {weights.length > 6 && <span className="text-[11px] text-graphite">{weights.length}</span>}
     </span>
   )
+}
+
+/** "Two origins: one strong, one slight". */
+export function notchWords(weights: string[]): string {
+  if (weights.length === 0) return 'nothing backs it'
+  const kinds = ['strong', 'fair', 'slight', 'unread'].map((weight) => {
+    const many = weights.filter((one) => one === weight).length
+    return many === 0 ? '' : `${many} ${weight === 'unread' ? 'not read yet' : weight}`
+  })
+  return `Backed by ${weights.length} ${weights.length === 1 ? 'origin' : 'origins'}: ${kinds.filter(Boolean).join(', ')}`
 }

@@ -21,6 +21,7 @@ const Reports = lazy(() => import('../areas/reports/Reports'))
 const Places = lazy(() => import('../areas/places/Places'))
 const Exchange = lazy(() => import('../areas/exchange/Exchange'))
 const Questions = lazy(() => import('../areas/questions/Questions'))
+const Thread = lazy(() => import('../areas/questions/Thread'))
 const Weighing = lazy(() => import('../areas/questions/Weighing'))
 const Journal = lazy(() => import('../areas/journal/Journal'))
 const TreePage = lazy(() => import('../areas/tree/TreePage'))
@@ -63,6 +64,7 @@ export function App() {
             <Route path="pictures/:picture" element={<PicturePage />} />
             <Route path="exchange" element={<Exchange />} />
             <Route path="questions" element={<Questions />} />
+            <Route path="questions/thread/:what/:id" element={<Thread />} />
             <Route path="questions/:question" element={<Weighing />} />
             <Route path="journal" element={<Journal />} />
             <Route path="tree" element={<TreePage />} />

@@ -15,6 +15,10 @@ use NorthBough\Core\Chrono\GenDate;
 use NorthBough\Core\Chrono\IsoDay;
 use NorthBough\Core\Chrono\Understood;
 use NorthBough\Core\Citation\NoteForms;
+use NorthBough\Core\Evidence\ClassedClaim;
+use NorthBough\Core\Evidence\Origins;
+use NorthBough\Core\Evidence\Weighed;
+use NorthBough\Core\Evidence\Weight;
 use NorthBough\Core\Report\Node\Words;
 use NorthBough\Core\Tree\Backing;
 use NorthBough\Core\Tree\Event;
@@ -76,6 +80,8 @@ final readonly class FactResources
             with: implode(' and ', $with),
             rivals: $this->rivals($event),
             standing: $event->standing->value,
+            notches: $this->notches($event),
+            reasoned: $event->standing === Standing::Accepted && $event->grounds() === [],
             citations: array_map($this->citation(...), $event->backing),
             roles: $this->roles[$event->id] ?? [],
             notes: $this->notes[$event->id] ?? [],
@@ -97,6 +103,14 @@ final readonly class FactResources
     public static function words(array $words): array
     {
         return array_map(static fn (Words $part): WordsResource => new WordsResource($part->text, $part->style), $words);
+    }
+
+    /** @return list<string> a weight for each origin, the strongest first */
+    private function notches(Event $event): array
+    {
+        $claims = array_values(array_filter(array_map(static fn (Backing $claim): ?ClassedClaim => $claim->classed, $event->backing)));
+
+        return array_map(static fn (Weight $weight): string => $weight->value, Origins::notches($claims));
     }
 
     private function age(Event $event): string
@@ -124,7 +138,7 @@ final readonly class FactResources
     {
         return new CitationResource(
             $claim->claimId, $claim->recordId, $claim->source->id, self::words(NoteForms::full($claim->source, $claim->locator)),
-            $claim->locator, $claim->words, $claim->isTakenOver,
+            $claim->locator, $claim->words, $claim->isTakenOver, $claim->classed === null ? '' : Weighed::of($claim->classed)->weight->value, $claim->withdrawn(),
         );
     }
 }

@@ -29,7 +29,7 @@ final class KinResources
             $set->id, $set->unionId, $set->kind()->value, $set->leads, ($set->parents[0] ?? null)->standing->value ?? 'unweighed', ($set->parents[0] ?? null)->proof->value ?? 'unstated',
             $this->relatives(array_column($set->parents, 'personId'), $people),
             $this->relatives(array_values(array_diff($unions[$set->unionId]->childIds, [$set->childId])), $people),
-            array_map(static fn (Parentage $parent): ParentageResource => new ParentageResource($parent->personId, ($people[$parent->personId] ?? null)?->name()->shown() ?? '?',
+            array_map(static fn (Parentage $parent): ParentageResource => new ParentageResource($parent->id, $parent->personId, ($people[$parent->personId] ?? null)?->name()->shown() ?? '?',
                 $parent->kind->value, $parent->kindWords, $parent->years, $parent->standing->value, $parent->proof->value), $set->parents),
         ), $sets);
     }

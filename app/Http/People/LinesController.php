@@ -38,7 +38,7 @@ final readonly class LinesController
             return response()->json(new LinesOnRecords([]));
         }
         $placed = $this->lines()->join('placings', static fn ($join) => $join->on('placings.tree_id', 'roll_lines.tree_id')->on('placings.roll_line_id', 'roll_lines.id'))
-            ->where('placings.person_id', $id)->where('placings.state', 'placed')->orderBy('roll_lines.day_lo')->limit(self::MOST)->get();
+            ->where('placings.person_id', $id)->where('placings.state', 'placed')->addSelect('placings.id as placing_id')->orderBy('roll_lines.day_lo')->limit(self::MOST)->get();
 
         return response()->json(new LinesOnRecords([...$this->resources($placed->all(), true), ...$this->resources($this->unplaced($id), false)]));
     }
@@ -83,7 +83,7 @@ final readonly class LinesController
             $date = DateColumns::restore((array) $row);
             if ($this->openness->isOldEnough($date)) {
                 $columns = json_decode($row->columns, true, flags: JSON_THROW_ON_ERROR);
-                $lines[] = new LineOnRecord($row->id, $said($row->title), $said($row->locator), $date->shown, $said($row->name_typed), $row->role !== '' ? $row->role : (string) ($columns['relation'] ?? ''), $isPlaced);
+                $lines[] = new LineOnRecord($row->id, $said($row->title), $said($row->locator), $date->shown, $said($row->name_typed), $row->role !== '' ? $row->role : (string) ($columns['relation'] ?? ''), $isPlaced, $row->placing_id ?? '');
             }
         }
 

@@ -95,7 +95,7 @@ final readonly class PersonPageBuilder
     /** @param  list<Event>  $own */
     private static function weight(Person $person, array $own, int $ties): string
     {
-        $citations = array_sum(array_map(static fn (Event $event): int => count($event->backing), $own));
+        $citations = array_sum(array_map(static fn (Event $event): int => count($event->grounds()), $own));
 
         return count($person->events)." facts, {$ties} family ties and {$citations} citations";
     }

@@ -15,8 +15,7 @@ use Illuminate\Http\JsonResponse;
 use NorthBough\Core\Check\Window\LifeWindows;
 use NorthBough\Core\Check\Window\Step;
 use NorthBough\Core\Chrono\DaySpan;
-use NorthBough\Core\Chrono\GenDate;
-use NorthBough\Core\Chrono\IsoDay;
+use NorthBough\Core\Chrono\SpanWords;
 use NorthBough\Core\Tree\Person;
 
 /** The span in which a birth and a death must, and likely do, fall, with the reasoning. */
@@ -35,23 +34,10 @@ final readonly class WindowsController
         $id = Row::query()->findOrFail($person)->id;
         [$windows, $people] = $this->windows->around($id);
         $window = $windows->of($id);
-        $bound = static fn (DaySpan $span, bool $isBirth, bool $isCertain): WindowBound => new WindowBound(self::shown($span),
+        $bound = static fn (DaySpan $span, bool $isBirth, bool $isCertain): WindowBound => new WindowBound(SpanWords::of($span),
             self::why($windows, $people, $id, $isBirth, true, $isCertain), self::why($windows, $people, $id, $isBirth, false, $isCertain));
 
         return response()->json(new WindowResource($bound($window->bornCertain, true, true), $bound($window->bornLikely, true, false), $bound($window->diedCertain, false, true), $bound($window->diedLikely, false, false), $window->impossible));
-    }
-
-    private static function shown(DaySpan $span): string
-    {
-        $day = static fn (int $number): string => GenDate::parse(IsoDay::of($number))->shown;
-
-        return match (true) {
-            $span->earliest === null && $span->latest === null => 'any time',
-            $span->earliest === null => 'by '.$day((int) $span->latest),
-            $span->latest === null => "from {$day($span->earliest)} on",
-            $span->earliest === $span->latest => $day($span->earliest),
-            default => "{$day($span->earliest)} to {$day($span->latest)}",
-        };
     }
 
     /**

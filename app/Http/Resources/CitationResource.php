@@ -20,6 +20,8 @@ final readonly class CitationResource
         #[OA\Property] public string $locator,
         #[OA\Property] public string $words,
         #[OA\Property] public bool $takenOver,
+        #[OA\Property(description: 'strong, fair, slight, leaning, unread or withdrawn')] public string $weight,
+        #[OA\Property(description: 'why it was taken back; empty while it counts')] public string $withdrawn,
     ) {
     }
 }

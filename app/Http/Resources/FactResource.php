@@ -12,6 +12,7 @@ use OpenApi\Attributes as OA;
 final readonly class FactResource
 {
     /**
+     * @param  list<string>  $notches  a weight for each independent origin, the strongest first
      * @param  list<CitationResource>  $citations
      * @param  list<RoleResource>  $roles
      * @param  list<NoteResource>  $notes
@@ -33,6 +34,8 @@ final readonly class FactResource
         #[OA\Property] public string $with,
         #[OA\Property] public int $rivals,
         #[OA\Property] public string $standing,
+        #[ListOf('string')] public array $notches,
+        #[OA\Property(description: 'accepted, and nothing is cited that tells it')] public bool $reasoned,
         #[ListOf(CitationResource::class)] public array $citations,
         #[ListOf(RoleResource::class)] public array $roles,
         #[ListOf(NoteResource::class)] public array $notes,

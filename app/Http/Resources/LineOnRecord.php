@@ -18,6 +18,7 @@ final readonly class LineOnRecord
         #[OA\Property] public string $name,
         #[OA\Property] public string $role,
         #[OA\Property] public bool $isPlaced,
+        #[OA\Property(description: 'empty where it is not placed')] public string $placingId,
     ) {
     }
 }

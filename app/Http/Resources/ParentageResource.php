@@ -11,6 +11,7 @@ use OpenApi\Attributes as OA;
 final readonly class ParentageResource
 {
     public function __construct(
+        #[OA\Property] public string $id,
         #[OA\Property] public string $personId,
         #[OA\Property] public string $name,
         #[OA\Property] public string $kind,

@@ -10,6 +10,7 @@ use NorthBough\Core\Check\Window\Limits;
 use NorthBough\Core\Tree\ParentageKind;
 use NorthBough\Core\Tree\Person;
 use NorthBough\Core\Tree\Standing;
+use NorthBough\Core\Tree\TreeView;
 
 /** When somebody must and likely did live, from their own facts and from those of the people around them, three ties far. */
 final readonly class Windows
@@ -23,14 +24,18 @@ final readonly class Windows
     {
     }
 
-    /** @return array{LifeWindows, array<string, Person>} settled, and the people who were looked at, by id */
-    public function around(string $personId): array
+    /**
+     * @param  TreeView|null  $tree  with what is supposed; null for the tree as it is
+     * @return array{LifeWindows, array<string, Person>} settled, and the people who were looked at, by id
+     */
+    public function around(string $personId, ?TreeView $tree = null): array
     {
+        $tree ??= $this->tree;
         $ids = [$personId];
         $unions = $sets = [];
         for ($far = 0, $new = $ids; $far < self::FAR && $new !== [] && count($ids) < self::MOST; $far++) {
-            $unions = $this->tree->unionsOf($new) + $unions;
-            $sets = $this->tree->parentSets($new) + $sets;
+            $unions = $tree->unionsOf($new) + $unions;
+            $sets = $tree->parentSets($new) + $sets;
             $near = [];
             foreach ($new as $id) {
                 foreach ($unions[$id] ?? [] as $union) {
@@ -43,7 +48,7 @@ final readonly class Windows
             $new = array_slice(array_values(array_diff(array_unique($near), $ids)), 0, self::MOST - count($ids));
             array_push($ids, ...$new);
         }
-        $people = $this->tree->lives($ids);
+        $people = $tree->lives($ids);
         $windows = new LifeWindows(Limits::usual());
         foreach ($people as $id => $person) {
             $windows->person((string) $id);

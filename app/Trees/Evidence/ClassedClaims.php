@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Trees\Evidence;
 
+use App\Models\Casts\DateColumns;
 use App\Models\Claim;
 use App\Models\Event;
 use App\Models\Record;
@@ -18,6 +19,7 @@ use NorthBough\Core\Evidence\Nearness;
 use NorthBough\Core\Evidence\Proposed;
 use NorthBough\Core\Evidence\SourceClass;
 use NorthBough\Core\Evidence\Weight;
+use stdClass;
 
 /** Claims as they are stored, with their classes: as somebody said them, else as they are first proposed. */
 final readonly class ClassedClaims
@@ -40,26 +42,42 @@ final readonly class ClassedClaims
             $record = $records[$claim->record_id] ?? throw new \LogicException('A claim has no record.');
             $source = $sources[$record->source_id] ?? throw new \LogicException('A record has no source.');
             $fact = $facts[$claim->event_id ?? ''] ?? null;
-            $kind = $record->kind === '' && $record->record_kind_id === null ? null : $this->kinds->of($record);
-            $said = Information::from($claim->information);
-            $classed[$claim->id] = new ClassedClaim(
-                $claim->id, $claim->record_id,
-                Proposed::source(SourceClass::from($record->source_class), $this->sourceKinds->of($source->kind, $source->source_kind_id)),
-                $said !== Information::Unstated ? $said : Proposed::information($kind, $claim->aspect !== '' ? $claim->aspect : (string) $fact?->kind),
-                $fact !== null && Nearness::of($record->date, self::told($claim, $fact)),
-                informant: $claim->informant, isRead: ! $claim->taken_over, saidOrigin: $claim->origin,
-                saidWeight: $claim->weight_said === '' ? null : Weight::from($claim->weight_said), why: $claim->weight_why,
-            );
+            $classed[$claim->id] = $this->one((object) $claim->getAttributes(), (object) $record->getAttributes(), (object) $source->getAttributes(),
+                $fact === null ? null : self::told($claim, $fact), $claim->aspect !== '' ? $claim->aspect : (string) $fact?->kind);
         }
 
         return $classed;
     }
 
+    /**
+     * @param  stdClass  $claim  columns of a claim
+     * @param  stdClass  $record  those of its record: class, kind and date
+     * @param  stdClass  $source  those of its source: kind
+     * @param  GenDate|null  $told  when what it tells happened; null where it is no event
+     */
+    public function one(stdClass $claim, stdClass $record, stdClass $source, ?GenDate $told, string $aspect): ClassedClaim
+    {
+        $said = Information::from($claim->information);
+
+        return new ClassedClaim(
+            $claim->id, $claim->record_id,
+            Proposed::source(SourceClass::from($record->source_class), $this->sourceKinds->of($source->kind, $source->source_kind_id)),
+            $said !== Information::Unstated ? $said : Proposed::information($this->kinds->named($record->kind, $record->record_kind_id), $aspect),
+            $told !== null && Nearness::of(DateColumns::restore((array) $record), $told),
+            informant: $claim->informant, isRead: ! $claim->taken_over, saidOrigin: $claim->origin,
+            saidWeight: $claim->weight_said === '' ? null : Weight::from($claim->weight_said), why: $claim->weight_why, withdrawn: $claim->withdrawn,
+        );
+    }
+
     /** What a claim itself tells of when: its own words where it has any, else the fact that it is cited for. */
     public static function told(Claim $claim, Event $fact): GenDate
     {
-        $said = $claim->said['date'] ?? '';
+        return self::toldAt($claim->said['date'] ?? '', $fact->date);
+    }
 
-        return $said === '' || $said === $fact->date->typed ? $fact->date : GenDate::parse($said);
+    /** @param  string  $said  the claim's own words; empty where it has none */
+    public static function toldAt(string $said, GenDate $fact): GenDate
+    {
+        return $said === '' || $said === $fact->typed ? $fact : GenDate::parse($said);
     }
 }

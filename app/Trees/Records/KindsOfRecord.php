@@ -19,6 +19,21 @@ final readonly class KindsOfRecord
         return $own === null ? RecordKinds::named($record->kind) : RecordKind::fromArray($own->id, $own->template);
     }
 
+    /**
+     * The kind by where it is kept; null where nobody said one.
+     *
+     * @param  string|null  $ownId  of a kind of the tree's own
+     */
+    public function named(string $code, ?string $ownId): ?RecordKind
+    {
+        if ($ownId === null) {
+            return $code === '' ? null : RecordKinds::named($code);
+        }
+        $own = OwnKind::query()->where('id', $ownId)->first();
+
+        return $own === null ? null : RecordKind::fromArray($own->id, $own->template);
+    }
+
     /** @return list<RecordKind> its own first */
     public function all(): array
     {

@@ -28,7 +28,7 @@ final class PersonText
     public static function backing(Person $person): string
     {
         $events = array_filter([$person->leading(...array_keys(self::BEGINNINGS)), $person->leading(...array_keys(self::ENDS))]);
-        $cited = array_filter($events, static fn (Event $event): bool => $event->backing !== []);
+        $cited = array_filter($events, static fn (Event $event): bool => $event->grounds() !== []);
 
         return match (count($cited)) {
             0 => 'uncited',

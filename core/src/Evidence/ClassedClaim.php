@@ -15,6 +15,7 @@ final readonly class ClassedClaim
      * @param  string  $saidOrigin  what somebody said it comes from; claims that say the same share it
      * @param  Weight|null  $saidWeight  by which somebody overruled the rule
      * @param  string  $why  the words with which they did
+     * @param  string  $withdrawn  why it was taken back; empty while it counts
      */
     public function __construct(
         public string $id,
@@ -28,6 +29,13 @@ final readonly class ClassedClaim
         public string $saidOrigin = '',
         public ?Weight $saidWeight = null,
         public string $why = '',
+        public string $withdrawn = '',
     ) {
+    }
+
+    /** For whoever may not read what was written about the living. */
+    public function withoutReasons(): self
+    {
+        return new self(...['informant' => '', 'saidOrigin' => '', 'why' => '', 'withdrawn' => $this->withdrawn === '' ? '' : 'withheld'] + get_object_vars($this));
     }
 }

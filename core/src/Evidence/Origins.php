@@ -51,18 +51,20 @@ final class Origins
     {
         $notches = [];
         foreach (self::among($claims) as $group) {
-            $best = Weight::Leaning;
-            foreach ($group as $claim) {
-                $weight = Weighed::of($claim)->weight;
-                $best = $best === Weight::Leaning || $weight->place() > $best->place() ? $weight : $best;
-            }
-            if ($best !== Weight::Leaning) {
-                $notches[] = $best;
+            $voices = array_values(array_filter(array_map(static fn (ClassedClaim $claim): Weight => Weighed::of($claim)->weight, $group), static fn (Weight $weight): bool => $weight->isVoice()));
+            if ($voices !== []) {
+                usort($voices, self::strongestFirst(...));
+                $notches[] = $voices[0];
             }
         }
-        usort($notches, static fn (Weight $a, Weight $b): int => $b->place() <=> $a->place());
+        usort($notches, self::strongestFirst(...));
 
         return $notches;
+    }
+
+    private static function strongestFirst(Weight $a, Weight $b): int
+    {
+        return $b->place() <=> $a->place();
     }
 
     /** @return list<string> whoever bears one of these belongs together */

@@ -14,6 +14,14 @@ enum Weight: string
     case Leaning = 'leaning';
     /** Taken over from a file; nobody has read the record yet. */
     case Unread = 'unread';
+    /** Somebody took it back: it counts nothing, and stays so that nobody makes it again. */
+    case Withdrawn = 'withdrawn';
+
+    /** Whether it is a voice of its own, read or not. */
+    public function isVoice(): bool
+    {
+        return $this !== self::Leaning && $this !== self::Withdrawn;
+    }
 
     public function isAtLeast(self $other): bool
     {
@@ -27,7 +35,7 @@ enum Weight: string
             self::Strong => 3,
             self::Fair => 2,
             self::Slight => 1,
-            self::Leaning, self::Unread => 0,
+            self::Leaning, self::Unread, self::Withdrawn => 0,
         };
     }
 }

@@ -80,7 +80,7 @@ final readonly class FamilyGroupSheet implements Report
     private function facts(array $events, NoteBook $notes): array
     {
         return array_map(fn (Event $event): array => [
-            [Words::plain($event->word()), ...$notes->marks($event->backing)],
+            [Words::plain($event->word()), ...$notes->marks($event->grounds())],
             [Words::plain($event->date->shown)],
             [Words::plain(implode('; ', array_filter([$event->value, $event->place], static fn (string $s): bool => $s !== '')))],
         ], LifeOrder::sorted(array_values(array_filter($events, static fn (Event $event): bool => $event->standing !== Standing::RuledOut))));
@@ -135,7 +135,7 @@ final readonly class FamilyGroupSheet implements Report
         $words = implode(', ', array_filter([$event->date->shown, $event->place], static fn (string $s): bool => $s !== ''));
         $kind = $event->kind === $expected ? '' : mb_strtolower($event->word()).' ';
 
-        return [Words::plain($kind.($words === '' ? 'yes' : $words)), ...$notes->marks($event->backing)];
+        return [Words::plain($kind.($words === '' ? 'yes' : $words)), ...$notes->marks($event->grounds())];
     }
 
     /**

@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Tree;
 
+use NorthBough\Core\Evidence\ClassedClaim;
+
 /** One claim behind a fact, with the record and the source that it was made from. One taken over from a file was read by nobody yet. */
 final readonly class Backing
 {
+    /** @param  ClassedClaim|null  $classed  null where nothing is weighed by it */
     public function __construct(
         public string $claimId,
         public string $recordId,
@@ -14,6 +17,13 @@ final readonly class Backing
         public string $locator,
         public string $words,
         public bool $isTakenOver = false,
+        public ?ClassedClaim $classed = null,
     ) {
+    }
+
+    /** Why it was taken back; empty while it counts. */
+    public function withdrawn(): string
+    {
+        return $this->classed->withdrawn ?? '';
     }
 }

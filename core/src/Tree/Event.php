@@ -46,6 +46,12 @@ final readonly class Event
         return $first;
     }
 
+    /** @return list<Backing> the claims that count: those that nobody took back */
+    public function grounds(): array
+    {
+        return array_values(array_filter($this->backing, static fn (Backing $claim): bool => $claim->withdrawn() === ''));
+    }
+
     public function word(): string
     {
         $kind = EventKinds::all()[$this->kind]->word ?? $this->kind;

@@ -144,7 +144,8 @@ function FactLine(props: { fact: Fact; chosen: string; onChoose: (id: string) =>
             {fact.date.shown || <span className="text-graphite italic">when?</span>}
           </span>
           {fact.standing === 'ruled out' && <span className="sr-only">, ruled out</span>}
-          <Notches citations={fact.citations} />
+          <Notches weights={fact.notches} />
+          {fact.reasoned && <span className="text-[12px] text-graphite">reasoned</span>}
         </span>
         <span className="truncate max-sm:col-span-3 max-sm:pl-[64px]">
           {fact.with !== '' && <span className="font-serif text-[16px]">with {fact.with} </span>}

@@ -85,16 +85,22 @@ export function FactMargin({ fact, person, changing, onChanging, onGone }: Props
           {fact.citations.map((citation) => (
             <li key={citation.claimId} className="group">
               <Ink slip={beside?.slips.find((slip) => slip.claimId === citation.claimId)} />
-              <p className="font-serif text-[15px] leading-snug">
+              <p
+                className={`font-serif text-[15px] leading-snug ${citation.withdrawn === '' ? '' : 'text-graphite line-through'}`}
+              >
                 <Words words={citation.note} />
               </p>
+              {citation.withdrawn !== '' && (
+                <p className="text-[14px] text-madder">Taken back: {citation.withdrawn}</p>
+              )}
               {citation.words !== '' && (
                 <blockquote className="mt-1 border-l-2 border-rule pl-3 whitespace-pre-wrap">
                   {citation.words}
                 </blockquote>
               )}
               <p className="flex gap-4 text-[13px] text-graphite">
-                {citation.takenOver && <span>taken over, not read yet</span>}
+                {citation.takenOver && citation.withdrawn === '' && <span>taken over, not read yet</span>}
+                {!citation.takenOver && citation.withdrawn === '' && <span>{citation.weight}</span>}
                 <Link className="act" to={path(`records/${citation.sourceId}`)}>
                   Source
                 </Link>
@@ -104,6 +110,11 @@ export function FactMargin({ fact, person, changing, onChanging, onGone }: Props
                 <button type="button" className="act" onClick={() => uncite.mutate(citation.claimId)}>
                   Take off
                 </button>
+                {citation.withdrawn === '' && (
+                  <Link className="act" to={path(`questions/thread/claim/${citation.claimId}`)}>
+                    Suppose it false
+                  </Link>
+                )}
                 {fact.unionId === null && (
                   <button type="button" className="act" onClick={() => setSharing(citation.claimId)}>
                     On others too

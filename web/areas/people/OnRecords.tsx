@@ -42,7 +42,15 @@ export function OnRecords({ person }: { person: Person }) {
                     </Link>{' '}
                     <span className="text-[14px] text-graphite">
                       {[line.date, line.name && `“${line.name}”`, line.role].filter(Boolean).join(', ')}
-                    </span>
+                    </span>{' '}
+                    {line.placingId !== '' && (
+                      <Link
+                        className="act text-[13px] text-graphite"
+                        to={path(`questions/thread/placing/${line.placingId}`)}
+                      >
+                        Suppose it somebody else
+                      </Link>
+                    )}
                   </li>
                 ))}
               </ul>

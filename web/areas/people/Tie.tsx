@@ -1,8 +1,9 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
+import { Link } from 'react-router'
 import { toast } from 'sonner'
 import { api, told, type Schemas } from '../../api/client'
-import { useTreeId, useWrite } from '../../api/useTree'
+import { useTreeId, useTreePath, useWrite } from '../../api/useTree'
 import { Finder, type Found } from '../../parts/Finder'
 import { findPeople } from '../../parts/findPeople'
 import { UnionWords } from './UnionWords'
@@ -14,6 +15,7 @@ const STANDINGS = ['unweighed', 'accepted', 'rival', 'ruled out']
 /** A tie to a set of parents, opened beneath its line: what kind it is, how it stands, whether it leads, where it should lead instead. */
 export function ParentTie({ set }: { set: Schemas['ParentSetResource'] }) {
   const tree = useTreeId()
+  const path = useTreePath()
   const [moving, setMoving] = useState(false)
   const at = { params: { path: { tree, parentSet: set.id } } }
   const change = useWrite((body: Schemas['ParentSetInput']) =>
@@ -62,6 +64,9 @@ export function ParentTie({ set }: { set: Schemas['ParentSetResource'] }) {
               onKeep={(years) => change.mutate({ years, personId: one.personId, leads: false })}
             />
           )}
+          <Link className="act" to={path(`questions/thread/tie/${one.id}`)}>
+            Suppose it false
+          </Link>
         </p>
       ))}
       <p className="flex flex-wrap items-baseline gap-x-4">

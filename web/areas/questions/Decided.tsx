@@ -1,12 +1,14 @@
 import { useState } from 'react'
+import { Link } from 'react-router'
 import { api, told, type Schemas } from '../../api/client'
-import { useTreeId, useWrite } from '../../api/useTree'
+import { useTreeId, useTreePath, useWrite } from '../../api/useTree'
 import { BothSides } from '../../parts/BothSides'
 import { KeepOrLeave } from '../../parts/KeepOrLeave'
 
 /** What was decided and why, with its proof summary; it can be opened again. */
 export function Decided({ question }: { question: Schemas['QuestionPage'] }) {
   const tree = useTreeId()
+  const path = useTreePath()
   const at = { params: { path: { tree, question: question.id } } }
   const [why, setWhy] = useState('')
   const [text, setText] = useState<string | null>(null)
@@ -44,9 +46,14 @@ export function Decided({ question }: { question: Schemas['QuestionPage'] }) {
             value={why}
             onChange={(event) => setWhy(event.target.value)}
           />
-          <button className="act text-[14px]" disabled={why.trim() === '' || reopen.isPending}>
-            Open it again
-          </button>
+          <p className="flex gap-4 text-[14px]">
+            <button className="act" disabled={why.trim() === '' || reopen.isPending}>
+              Open it again
+            </button>
+            <Link className="act" to={path(`questions/thread/decision/${question.id}`)}>
+              Suppose it false
+            </Link>
+          </p>
         </form>
       </section>
       <section aria-label="Proof summary">

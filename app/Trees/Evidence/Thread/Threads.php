@@ -1,0 +1,130 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Trees\Evidence\Thread;
+
+use App\Models\Claim;
+use App\Models\Event;
+use App\Models\Parentage;
+use App\Models\Placing;
+use App\Models\Question;
+use App\Models\Record;
+use App\Models\RestsOn;
+use App\Refusal;
+use App\Trees\Evidence\ClassedClaims;
+use App\Trees\Evidence\Questions;
+use NorthBough\Core\Evidence\Thread\ConclusionKind;
+use NorthBough\Core\Evidence\Thread\Supposed;
+use NorthBough\Core\Evidence\Thread\Thread;
+
+/** Supposes something false, foretells what becomes of all that rests on it, and makes it so. */
+final readonly class Threads
+{
+    /** A thread from more claims than these is pulled record by record. */
+    private const MOST_CLAIMS = 2000;
+
+    public function __construct(private ClassedClaims $classes, private Questions $questions)
+    {
+    }
+
+    /** @throws Refusal when it is not there, or more rests on it than can be read */
+    public function foretell(What $what, string $id): Foretold
+    {
+        $grounds = new Grounds($this->classes);
+        $supposed = $this->follow($grounds, $what, $id);
+        $pulled = Thread::pull($grounds->conclusions(), $supposed, $grounds->byPlacing());
+
+        $decision = $what === What::Decision ? $grounds->decisions[$id] ?? null : null;
+
+        return new Foretold($grounds, $pulled, $decision === null ? [] : array_keys($this->questions->facts($decision)));
+    }
+
+    /**
+     * Makes it so: claims are withdrawn, what falls is ruled out, lines are refused, and decisions are asked again.
+     * Called inside an open change set.
+     *
+     * @param  string  $seen  mark of what was foretold, when somebody said that it shall be so
+     *
+     * @throws Refusal when something else would come of it by now
+     */
+    public function makeSo(What $what, string $id, string $why, string $seen): void
+    {
+        if (trim($why) === '') {
+            throw new Refusal('Write why it is false: it stays to be read, so that nobody concludes it again.');
+        }
+        $foretold = $this->foretell($what, $id);
+        if ($foretold->mark() !== $seen) {
+            throw new Refusal('Something was changed meanwhile, and now other things would follow. Look at the list again.', 409);
+        }
+        $gone = $foretold->pulled->gone(...);
+        // Claims first: what a decision rests on is no longer asked when it is opened.
+        foreach (Claim::query()->whereIn('id', $foretold->pulled->void)->where('withdrawn', '')->get() as $claim) {
+            $claim->fill(['withdrawn' => trim($why)])->save();
+        }
+        foreach (Event::query()->whereIn('id', $gone(ConclusionKind::Fact))->get() as $fact) {
+            $fact->standing === 'ruled out' || $fact->fill(['standing' => 'ruled out'])->save();
+        }
+        foreach (Parentage::query()->whereIn('id', $gone(ConclusionKind::Tie))->get() as $tie) {
+            $tie->standing === 'ruled out' || $tie->fill(['standing' => 'ruled out', 'proof' => 'unstated'])->save();
+        }
+        foreach (Placing::query()->whereIn('id', $gone(ConclusionKind::Placing))->get() as $placing) {
+            $placing->fill(['state' => 'refused', 'reason' => trim($why)])->save();
+        }
+        foreach (Question::query()->whereIn('id', $gone(ConclusionKind::Decision))->get() as $question) {
+            $this->open($question, $question->id === $id, trim($why));
+        }
+    }
+
+    private function follow(Grounds $grounds, What $what, string $id): Supposed
+    {
+        switch ($what) {
+            case What::Fact:
+                $grounds->followFact($id);
+
+                return Supposed::conclusions($id);
+            case What::Tie:
+                $grounds->followTie($id);
+
+                return Supposed::conclusions($id);
+            case What::Placing:
+                $grounds->followPlacing($id);
+
+                return Supposed::conclusions($id);
+            case What::Decision:
+                $grounds->followDecision($id);
+
+                return Supposed::conclusions($id);
+            case What::Claim:
+            case What::Record:
+            case What::Source:
+                $claims = Claim::query()->where('withdrawn', '');
+                $claims = match ($what) {
+                    What::Claim => $claims->where('id', $id),
+                    What::Record => $claims->where('record_id', $id),
+                    What::Source => $claims->whereIn('record_id', Record::query()->where('source_id', $id)->select('id')),
+                };
+                $ids = array_values($claims->limit(self::MOST_CLAIMS + 1)->pluck('id')->all());
+                if (count($ids) > self::MOST_CLAIMS) {
+                    throw new Refusal('More than '.self::MOST_CLAIMS.' claims come from it: suppose one of its records false, not all at once.');
+                }
+                $grounds->followClaims($ids);
+
+                return Supposed::claims(...$ids);
+        }
+    }
+
+    private function open(Question $question, bool $isSupposed, string $why): void
+    {
+        if ($isSupposed) {
+            // What was decided wrongly is not weighed at all until it is decided anew.
+            foreach (RestsOn::query()->where('deciding_question_id', $question->id)->get() as $ground) {
+                $ground->delete();
+            }
+            foreach ($this->questions->facts($question) as $fact) {
+                $fact->standing === 'unweighed' || $fact->fill(['standing' => 'unweighed'])->save();
+            }
+        }
+        $question->fill(['state' => 'open', 'reopened_by' => $isSupposed ? $why : "What it rests on is false: {$why}"])->save();
+    }
+}

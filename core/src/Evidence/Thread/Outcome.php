@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Evidence\Thread;
+
+/** What becomes of a conclusion when something beneath it is false. */
+enum Outcome: string
+{
+    /** What is left backs it as well as before. */
+    case StandsOnOtherGround = 'stands on other ground';
+    case Weaker = 'weaker';
+    /** Nothing is left that says so. */
+    case Falls = 'falls';
+    /** A decision is never undone unseen: it is asked again. */
+    case OpensAgain = 'opens again';
+
+    public function isGone(): bool
+    {
+        return $this === self::Falls || $this === self::OpensAgain;
+    }
+}

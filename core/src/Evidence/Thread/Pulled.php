@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Evidence\Thread;
+
+/** What comes of it when something is supposed false. */
+final readonly class Pulled
+{
+    /**
+     * @param  list<Effect>  $effects  of each conclusion that is touched, in the order in which they were handed in
+     * @param  list<string>  $void  claims that count no longer
+     */
+    public function __construct(public array $effects, public array $void)
+    {
+    }
+
+    /** @return list<string> conclusions of a kind that do not stand any more */
+    public function gone(ConclusionKind $kind): array
+    {
+        $gone = array_filter($this->effects, static fn (Effect $effect): bool => $effect->conclusion->kind === $kind && $effect->outcome->isGone());
+
+        return array_values(array_map(static fn (Effect $effect): string => $effect->conclusion->id, $gone));
+    }
+}

@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Evidence\Thread;
+
+use NorthBough\Core\Evidence\Origins;
+use NorthBough\Core\Evidence\Weight;
+
+/**
+ * Pulls the thread (job.md, 3.7): follows whatever was concluded from something that is supposed false, and works each
+ * out again without it.
+ */
+final class Thread
+{
+    /**
+     * @param  list<Conclusion>  $conclusions  all that could rest on it
+     * @param  array<string, string>  $ofPlacing  placing by claim, of claims that speak of somebody only because a line was placed on them
+     */
+    public static function pull(array $conclusions, Supposed $supposed, array $ofPlacing = []): Pulled
+    {
+        $void = array_fill_keys($supposed->claims, true);
+        $gone = array_fill_keys($supposed->conclusions, true);
+        do {
+            $size = count($void) + count($gone);
+            foreach ($ofPlacing as $claimId => $placingId) {
+                if (isset($gone[$placingId])) {
+                    $void[$claimId] = true;
+                }
+            }
+            foreach ($conclusions as $conclusion) {
+                foreach ($conclusion->claims as $claim) {
+                    if ($claim->leansOn !== '' && isset($void[$claim->leansOn])) {
+                        $void[$claim->id] = true;
+                    }
+                }
+                if (self::outcome($conclusion, $void, $gone)?->isGone() === true) {
+                    $gone[$conclusion->id] = true;
+                }
+            }
+        } while (count($void) + count($gone) > $size);
+
+        $effects = [];
+        foreach ($conclusions as $conclusion) {
+            $outcome = self::outcome($conclusion, $void, $gone);
+            if ($outcome !== null) {
+                $effects[] = new Effect($conclusion, $outcome, Origins::notches($conclusion->claims), self::left($conclusion, $void));
+            }
+        }
+
+        return new Pulled($effects, array_keys($void));
+    }
+
+    /**
+     * @param  array<string, true>  $void  claims
+     * @param  array<string, true>  $gone  conclusions
+     * @return Outcome|null null where nothing beneath it is false
+     */
+    private static function outcome(Conclusion $conclusion, array $void, array $gone): ?Outcome
+    {
+        $isFalse = isset($gone[$conclusion->id]);
+        $lost = array_filter($conclusion->claims, static fn ($claim): bool => isset($void[$claim->id]));
+        $isGroundless = array_filter($conclusion->restsOn, static fn (string $id): bool => isset($gone[$id])) !== [];
+        if (! $isFalse && $lost === [] && ! $isGroundless) {
+            return null;
+        }
+        if ($conclusion->kind === ConclusionKind::Decision) {
+            return Outcome::OpensAgain;
+        }
+        if ($isFalse || $isGroundless || count($lost) === count($conclusion->claims)) {
+            return Outcome::Falls;
+        }
+
+        return self::isAsStrong(self::left($conclusion, $void), Origins::notches($conclusion->claims)) ? Outcome::StandsOnOtherGround : Outcome::Weaker;
+    }
+
+    /**
+     * @param  array<string, true>  $void
+     * @return list<Weight>
+     */
+    private static function left(Conclusion $conclusion, array $void): array
+    {
+        return Origins::notches(array_values(array_filter($conclusion->claims, static fn ($claim): bool => ! isset($void[$claim->id]))));
+    }
+
+    /**
+     * As strong is whatever has a best voice as good as before; how many say it adds no weight.
+     *
+     * @param  list<Weight>  $after
+     * @param  list<Weight>  $before
+     */
+    private static function isAsStrong(array $after, array $before): bool
+    {
+        return ($after[0] ?? Weight::Leaning)->isAtLeast($before[0] ?? Weight::Leaning);
+    }
+}

@@ -1,0 +1,161 @@
+import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import { useNavigate, useParams } from 'react-router'
+import { toast } from 'sonner'
+import { api, told, type Schemas } from '../../api/client'
+import { useTreeId, useWrite } from '../../api/useTree'
+import { Notches, notchWords } from '../../parts/Notches'
+import { PersonName } from '../../parts/PersonName'
+
+type Effect = Schemas['ThreadEffect']
+
+type What = 'claim' | 'record' | 'source' | 'fact' | 'tie' | 'placing' | 'decision'
+
+const OUTCOMES: { outcome: Effect['outcome']; head: string; mark: string; tone: string }[] = [
+  { outcome: 'falls', head: 'Falls: nothing else says so', mark: '×', tone: 'text-madder' },
+  { outcome: 'opens again', head: 'Is asked again', mark: '?', tone: 'text-ochre' },
+  { outcome: 'weaker', head: 'Stands, but weaker', mark: '↓', tone: 'text-ochre' },
+  { outcome: 'stands on other ground', head: 'Stands on other ground', mark: '=', tone: 'text-lichen' },
+]
+
+/** What would come of it if something were false, before anything is changed; and the one act that makes it so. */
+export default function Thread() {
+  const tree = useTreeId()
+  const navigate = useNavigate()
+  const params = useParams()
+  const [what, id] = [params.what as What, params.id ?? '']
+  const [why, setWhy] = useState('')
+  const at = { params: { path: { tree, what, id } } }
+  const { data, error } = useQuery({
+    queryKey: ['thread', tree, what, id],
+    queryFn: () => told(api.GET('/api/trees/{tree}/thread/{what}/{id}', at)),
+  })
+  const makeSo = useWrite(
+    (seen: string) => told(api.POST('/api/trees/{tree}/thread/{what}/{id}', { ...at, body: { why, seen } })),
+    () => {
+      toast.success('Taken back, with what rested on it. u puts it all back.')
+      void navigate(-1)
+    },
+  )
+  if (error) return <p className="p-6 text-madder">{error.message}</p>
+  if (!data) return <p className="p-6 text-graphite">One moment…</p>
+  return (
+    <div className="flex h-full flex-col px-6 py-3">
+      <header className="shrink-0">
+        <h1 className="font-serif text-[26px] leading-tight">{data.supposed}</h1>
+        <p className="text-[14px] text-graphite">{summary(data)} Nothing has been changed yet.</p>
+      </header>
+      <div className="mt-3 grid min-h-0 grow grid-cols-[minmax(0,1fr)_340px] gap-x-8 overflow-auto max-lg:grid-cols-1">
+        <div>
+          {data.effects.length === 0 && <p>Nothing that was concluded rests on it.</p>}
+          {OUTCOMES.map(({ outcome, head, mark, tone }) => {
+            const effects = data.effects.filter((effect) => effect.outcome === outcome)
+            return (
+              effects.length > 0 && (
+                <section key={outcome} className="mb-4">
+                  <h2 className={`heads font-semibold ${tone}`}>
+                    <span aria-hidden>{mark} </span>
+                    {head} <span className="font-normal text-graphite">{effects.length}</span>
+                  </h2>
+                  <ul>
+                    {effects.map((effect) => (
+                      <Line key={effect.id} effect={effect} />
+                    ))}
+                  </ul>
+                </section>
+              )
+            )
+          })}
+        </div>
+        <aside aria-label="When they lived">
+          {data.unweighed.length > 0 && (
+            <section className="mb-4">
+              <h2 className="heads font-semibold">Nobody has weighed then</h2>
+              <ul className="text-[14px]">
+                {data.unweighed.map((fact) => (
+                  <li key={fact.id}>
+                    {[fact.shown, fact.place].filter(Boolean).join(', ')}{' '}
+                    <span className="text-graphite">now {fact.standing}</span>
+                  </li>
+                ))}
+              </ul>
+            </section>
+          )}
+          <h2 className="heads font-semibold">When they must have lived</h2>
+          {data.windows.length === 0 ? (
+            <p className="text-[14px] text-graphite">No span of a life moves.</p>
+          ) : (
+            <ul className="text-[14px]">
+              {data.windows.map((moved) => (
+                <li key={`${moved.personId} ${moved.what}`} className="mb-1">
+                  <PersonName id={moved.personId}>{moved.personName}</PersonName> {moved.what}{' '}
+                  <span className="text-graphite line-through">{moved.before}</span>{' '}
+                  <span className="whitespace-nowrap">{moved.after}</span>
+                </li>
+              ))}
+            </ul>
+          )}
+        </aside>
+      </div>
+      <form
+        className="flex shrink-0 items-baseline gap-4 border-t border-rule pt-2"
+        onSubmit={(event) => {
+          event.preventDefault()
+          if (why.trim() !== '') makeSo.mutate(data.mark)
+        }}
+        onKeyDown={(event) => event.key === 'Escape' && navigate(-1)}
+      >
+        <input
+          className="gap grow font-serif text-[16px]"
+          aria-label="Why it is false"
+          placeholder="why it is false, so that nobody concludes it again"
+          autoFocus
+          value={why}
+          onChange={(event) => setWhy(event.target.value)}
+        />
+        <button className="act font-semibold" disabled={why.trim() === '' || makeSo.isPending}>
+          Make it so
+        </button>
+        <button type="button" className="act" onClick={() => navigate(-1)}>
+          Leave it <kbd>Esc</kbd>
+        </button>
+      </form>
+    </div>
+  )
+}
+
+function Line({ effect }: { effect: Effect }) {
+  const isMeasured = effect.kind === 'fact' || effect.kind === 'tie'
+  return (
+    <li className="flex items-baseline gap-3 border-b border-rule py-[3px]">
+      <span className="grow">
+        {effect.words}
+        {effect.then !== '' && <span className="text-graphite"> {effect.then}</span>}
+      </span>
+      {isMeasured && (
+        <span
+          className="flex items-end gap-2"
+          role="img"
+          aria-label={`${notchWords(effect.before)}; then ${notchWords(effect.after)}`}
+          title={`${notchWords(effect.before)}; then ${notchWords(effect.after)}`}
+        >
+          <Notches weights={effect.before} quiet />
+          <span aria-hidden className="text-graphite">
+            {effect.after.length === 0 ? '→ –' : '→'}
+          </span>
+          <Notches weights={effect.after} quiet />
+        </span>
+      )}
+      <span className="w-[200px] shrink-0 truncate text-right font-serif">
+        {effect.kind !== 'tie' && effect.personId !== '' && (
+          <PersonName id={effect.personId}>{effect.personName}</PersonName>
+        )}
+      </span>
+    </li>
+  )
+}
+
+function summary(page: Schemas['ThreadPage']): string {
+  const many = (count: number, one: string, more: string) => (count === 1 ? `One ${one}` : `${count} ${more}`)
+  return `${many(page.claims, 'claim counts', 'claims count')} no longer; ${many(page.people, 'person is', 'people are').toLowerCase()} touched.`
+}
