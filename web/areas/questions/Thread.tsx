@@ -58,8 +58,12 @@ export default function Thread() {
                     {head} <span className="font-normal text-graphite">{effects.length}</span>
                   </h2>
                   <ul>
-                    {effects.map((effect) => (
-                      <Line key={effect.id} effect={effect} />
+                    {byPerson(effects).map((effect, at, all) => (
+                      <Line
+                        key={effect.id}
+                        effect={effect}
+                        isSamePerson={effect.kind !== 'tie' && all[at - 1]?.personId === effect.personId}
+                      />
                     ))}
                   </ul>
                 </section>
@@ -124,33 +128,38 @@ export default function Thread() {
   )
 }
 
-function Line({ effect }: { effect: Effect }) {
-  const isMeasured = effect.kind === 'fact' || effect.kind === 'tie'
+/** Those of one person together, whoever comes first first. */
+function byPerson(effects: Effect[]): Effect[] {
+  const order = [...new Set(effects.map((effect) => effect.personId))]
+  return order.flatMap((person) => effects.filter((effect) => effect.personId === person))
+}
+
+function Line({ effect, isSamePerson }: { effect: Effect; isSamePerson: boolean }) {
+  const says = `${notchWords(effect.before)}; then ${notchWords(effect.after)}`
   return (
-    <li className="flex items-baseline gap-3 border-b border-rule py-[3px]">
-      <span className="grow">
+    <li
+      className={`grid grid-cols-[170px_minmax(0,1fr)_96px] items-center gap-x-3 py-[2px] ${isSamePerson ? '' : 'border-t border-rule'}`}
+    >
+      <span className="truncate font-serif">
+        {!isSamePerson && effect.kind !== 'tie' && effect.personId !== '' && (
+          <PersonName id={effect.personId}>{effect.personName}</PersonName>
+        )}
+      </span>
+      <span>
         {effect.words}
         {effect.then !== '' && <span className="text-graphite"> {effect.then}</span>}
       </span>
-      {isMeasured && (
-        <span
-          className="flex items-end gap-2"
-          role="img"
-          aria-label={`${notchWords(effect.before)}; then ${notchWords(effect.after)}`}
-          title={`${notchWords(effect.before)}; then ${notchWords(effect.after)}`}
-        >
-          <Notches weights={effect.before} quiet />
-          <span aria-hidden className="text-graphite">
-            {effect.after.length === 0 ? '→ –' : '→'}
+      {(effect.kind === 'fact' || effect.kind === 'tie') && (
+        <span className="grid grid-cols-[40px_16px_40px] items-end" role="img" aria-label={says} title={says}>
+          <span className="flex justify-end">
+            <Notches weights={effect.before} quiet />
+          </span>
+          <span aria-hidden className="text-center leading-none text-graphite">
+            ›
           </span>
           <Notches weights={effect.after} quiet />
         </span>
       )}
-      <span className="w-[200px] shrink-0 truncate text-right font-serif">
-        {effect.kind !== 'tie' && effect.personId !== '' && (
-          <PersonName id={effect.personId}>{effect.personName}</PersonName>
-        )}
-      </span>
     </li>
   )
 }
