@@ -8,6 +8,7 @@ namespace App\Models;
  * One answer to a question: placings, ties and standings that are supposed.
  *
  * @property string $question_id
+ * @property string|null $person_id
  * @property string $title
  * @property list<array<string, mixed>> $supposed
  * @property int $position

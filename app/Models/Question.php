@@ -9,6 +9,8 @@ namespace App\Models;
  *
  * @property string $kind
  * @property string|null $person_id
+ * @property string|null $other_person_id somebody who may be the same person
+ * @property string|null $roll_line_id the line of which it is asked who it is
  * @property string|null $union_id
  * @property string $aspect
  * @property string $title

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Casts\DateColumns;
+use NorthBough\Core\Chrono\GenDate;
+
 /**
  * What was looked for, where, and what came of it.
  *
@@ -14,11 +17,19 @@ namespace App\Models;
  * @property string $looked_in
  * @property string $found
  * @property string $note
- * @property bool $in_vain
+ * @property string $outcome found, nothing, in part or waiting
+ * @property bool $is_whole the whole of a complete series was read
+ * @property GenDate $date when it was made
+ * @property int $position
  */
 final class Search extends TreeModel
 {
     protected $table = 'searches';
+
+    protected function casts(): array
+    {
+        return [...parent::casts(), 'date' => DateColumns::class];
+    }
 
     public static function dependents(): array
     {

@@ -26,7 +26,8 @@ final class UndoTest extends TestCase
     public const CHANGES = [
         'POST people', 'PATCH people/{person}', 'DELETE people/{person}', 'POST people/{person}/relatives', 'POST people/{person}/names',
         'POST people/{person}/facts', 'POST unions/{union}/facts', 'PATCH names/{name}', 'DELETE names/{name}', 'PATCH facts/{fact}',
-        'DELETE facts/{fact}', 'POST facts/{fact}/citations', 'POST changed-values/{entry}/put-back', 'POST thread/{what}/{id}', 'POST questions', 'POST questions/{question}/decide', 'POST questions/{question}/reopen', 'PUT questions/{question}/summary', 'POST facts/{fact}/lead', 'POST facts/{fact}/rule-out', 'PATCH claims/{claim}', 'DELETE claims/{claim}', 'POST claims/{claim}/others', 'DELETE parent-sets/{parentSet}',
+        'DELETE facts/{fact}', 'POST facts/{fact}/citations', 'POST changed-values/{entry}/put-back', 'POST thread/{what}/{id}', 'POST searches', 'PATCH searches/{search}', 'DELETE searches/{search}', 'POST cases', 'POST cases/{question}/alternatives', 'DELETE alternatives/{alternative}', 'POST cases/{question}/points',
+        'DELETE points/{point}', 'POST cases/{question}/conclude', 'POST cases/{question}/tasks', 'POST questions', 'POST questions/{question}/decide', 'POST questions/{question}/reopen', 'PUT questions/{question}/summary', 'POST facts/{fact}/lead', 'POST facts/{fact}/rule-out', 'PATCH claims/{claim}', 'DELETE claims/{claim}', 'POST claims/{claim}/others', 'DELETE parent-sets/{parentSet}',
         'DELETE union-partners/{unionPartner}', 'POST sources', 'PATCH sources/{source}',
         'PATCH parent-sets/{parentSet}', 'POST parent-sets/{parentSet}/move', 'POST union-partners/{unionPartner}/move', 'PUT unions/{union}/children',
         'PUT people/{person}/unions', 'POST people/{person}/notes', 'POST facts/{fact}/notes', 'PATCH notes/{note}', 'DELETE notes/{note}',
@@ -218,10 +219,16 @@ final class UndoTest extends TestCase
             ['id' => $lines['line'], 'name' => 'Ewan Tarrel', 'columns' => ['relation' => 'Head', 'age' => '34']], ['id' => $lines['secondLine'], 'name' => 'Ann Tarrel', 'columns' => ['relation' => 'Daur', 'age' => '2']],
         ]])->assertOk();
 
+        $case = $this->api('POST', '/cases', ['aspect' => 'mother', 'personId' => $person, 'people' => [$second]])->assertOk()->json('id');
+        $alternative = $this->api('GET', "/cases/{$case}")->json('alternatives.0.id');
+        $casework = ['case' => $case, 'alternative' => $alternative,
+            'point' => $this->api('POST', "/cases/{$case}/points", ['text' => 'Her name.', 'isFor' => true, 'alternativeId' => $alternative])->assertOk()->json('id'),
+            'search' => $this->api('POST', '/searches', ['lookedFor' => 'Ewan Tarrel', 'lookedIn' => 'Wills', 'outcome' => 'nothing', 'people' => [$person]])->assertOk()->json('id')];
+
         $kinds = ['sourceKind' => $this->api('POST', '/source-kinds', ['template' => json_encode(SourceKinds::all()['letter']->toArray())])->assertOk()->json('id'),
             'recordKind' => $this->api('POST', '/record-kinds', ['template' => json_encode(RecordKinds::named('letter')->toArray())])->assertOk()->json('id')];
 
-        return [...$parts, ...$lines, ...$kinds, 'record' => $record, 'second' => $second, 'other' => $other, 'note' => $note, 'task' => $task, 'group' => $group, 'mark' => $mark, 'role' => $role, 'eventKind' => $kind,
+        return [...$parts, ...$lines, ...$kinds, ...$casework, 'record' => $record, 'second' => $second, 'other' => $other, 'note' => $note, 'task' => $task, 'group' => $group, 'mark' => $mark, 'role' => $role, 'eventKind' => $kind,
             'emptyGroup' => $empty[0], 'emptyMark' => $empty[1], 'person' => $person, 'union' => $union, 'name' => $name, 'fact' => $fact, 'source' => $source, 'claim' => $claim,
             'parentSet' => $page->json('parentSets.0.id'), 'unionPartner' => $page->json('unions.0.tieId')];
     }
@@ -234,6 +241,12 @@ final class UndoTest extends TestCase
     {
         [$method, $path] = explode(' ', $change);
         $body = match ($change) {
+            'POST searches', 'PATCH searches/{search}' => ['lookedFor' => 'Ewan Tarrel', 'lookedIn' => 'Burials of St Bregan', 'outcome' => 'in part', 'found' => 'a stone', 'people' => [$family['person']], 'version' => 1],
+            'POST cases' => ['aspect' => 'mother', 'personId' => $family['person'], 'people' => [$family['second']]],
+            'POST cases/{question}/alternatives' => ['title' => 'Somebody of Tolsay'],
+            'POST cases/{question}/points' => ['text' => 'The sister says so.', 'isFor' => true, 'alternativeId' => $family['alternative'], 'claimId' => $family['claim']],
+            'POST cases/{question}/conclude' => ['version' => 1, 'state' => 'probable', 'alternativeId' => $family['alternative'], 'reason' => 'The sister.'],
+            'POST cases/{question}/tasks' => ['text' => 'Read the will.'],
             'POST thread/{what}/{id}' => ['why' => 'It is of another Ewan.', 'seen' => $this->api('GET', "/thread/claim/{$family['claim']}")->json('mark')],
             'POST people' => ['line' => 'Sander Tarrel h b 1852 Hask m 1880 Pellmouth d 1917'],
             'PATCH people/{person}' => ['sex' => 'X', 'version' => 1],
@@ -298,6 +311,7 @@ final class UndoTest extends TestCase
             'DELETE images/{image}' => ['image' => $this->api('POST', "/records/{$family['record']}/images", ['uploadId' => $this->upload(self::picture(30, 40), 'other.png')])->assertOk()->json('id')] + $family,
             'POST changed-values/{entry}/put-back' => ['entry' => $this->changedBirth($family)] + $family,
             'POST questions' => ['question' => $this->asks($family, true)] + $family,
+            'POST cases/{question}/alternatives', 'POST cases/{question}/points', 'POST cases/{question}/conclude', 'POST cases/{question}/tasks' => ['question' => $family['case']] + $family,
             'POST thread/{what}/{id}' => ['what' => 'claim', 'id' => $family['claim']] + $family,
             'POST questions/{question}/decide', 'POST questions/{question}/reopen', 'PUT questions/{question}/summary' => ['question' => $this->asks($family, false)] + $family,
             'POST claims/{claim}/others' => ['claim' => $this->censusClaim($family)] + $family,
@@ -330,9 +344,9 @@ final class UndoTest extends TestCase
     private function asks(array $family, bool $isGone): string
     {
         $this->api('POST', "/people/{$family['person']}/facts", ['kind' => 'birth', 'date' => '1840'])->assertOk();
-        $question = Question::query()->firstOrFail()->id;
+        $question = Question::query()->where('kind', 'conflict')->firstOrFail()->id;
         if ($isGone) {
-            DB::table('questions')->where('tree_id', $this->tree->id)->delete();
+            DB::table('questions')->where('tree_id', $this->tree->id)->where('kind', 'conflict')->delete();
         }
 
         return $question;

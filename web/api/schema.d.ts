@@ -1147,6 +1147,152 @@ export interface paths {
     patch?: never
     trace?: never
   }
+  '/api/trees/{tree}/cases/{question}': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get: operations['case']
+    put?: never
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/cases/{question}/beside': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    /** What helps in deciding, at a time of one's own choice. */
+    get: operations['besideCase']
+    put?: never
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/cases': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post: operations['beginCase']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/cases/{question}/alternatives': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post: operations['addAlternative']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/alternatives/{alternative}': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post?: never
+    delete: operations['deleteAlternative']
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/cases/{question}/points': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post: operations['addPoint']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/points/{point}': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post?: never
+    delete: operations['deletePoint']
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/cases/{question}/conclude': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post: operations['conclude']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/cases/{question}/tasks': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    /** What to look for next. */
+    post: operations['addCaseTask']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
   '/api/trees/{tree}/questions/{question}/summary': {
     parameters: {
       query?: never
@@ -1708,6 +1854,38 @@ export interface paths {
     patch?: never
     trace?: never
   }
+  '/api/trees/{tree}/searches': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get: operations['searches']
+    put?: never
+    post: operations['logSearch']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/searches/{search}': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post?: never
+    delete: operations['deleteSearch']
+    options?: never
+    head?: never
+    patch: operations['changeSearch']
+    trace?: never
+  }
   '/api/trees/{tree}/tasks': {
     parameters: {
       query?: never
@@ -2018,9 +2196,23 @@ export interface components {
       email: string
       password: string
     }
+    /** @description Somebody else whom it may be, or in words where it is nobody of the tree. */
+    AlternativeInput: {
+      personId?: string | null
+      title?: string | null
+    }
     BeginRecordInput: {
       kind: string
       locator?: string | null
+    }
+    /** @description A case that is begun: what is asked, of whom or of which line, and who it may be. */
+    CaseInput: {
+      /** @enum {string} */
+      aspect: 'same' | 'line' | 'mother' | 'father' | 'parent'
+      people: string[]
+      /** @description the child, or the first of two people */
+      personId?: string | null
+      lineId?: string | null
     }
     CentreInput: {
       personId?: string | null
@@ -2039,6 +2231,14 @@ export interface components {
       informant?: string | null
       weight?: string | null
       why?: string | null
+    }
+    /** @description How far a case has come, for which alternative, and why. */
+    ConclusionInput: {
+      version: number
+      /** @enum {string} */
+      state: 'unresolved' | 'probable' | 'proved' | 'ruled out'
+      reason?: string | null
+      alternativeId?: string | null
     }
     CopyInput: {
       name: string
@@ -2196,6 +2396,15 @@ export interface components {
       from: string
       to: string
     }
+    /** @description A point for or against one alternative; what it rests on, and what it weighs where it rests on no claim. */
+    PointInput: {
+      text: string
+      isFor: boolean
+      alternativeId: string
+      claimId?: string | null
+      /** @description strong, fair, slight or empty */
+      weight?: string | null
+    }
     /** @description Something that is to be false from now on, and the mark of what was foretold of it. */
     PullInput: {
       why: string
@@ -2275,6 +2484,20 @@ export interface components {
         [key: string]: string
       } | null
       slip?: components['schemas']['SlipResource'] | null
+    }
+    /** @description A search that was made: when, where, what was looked for and for whom, and what came of it. */
+    SearchInput: {
+      lookedFor: string
+      lookedIn: string
+      /** @enum {string} */
+      outcome: 'found' | 'nothing' | 'in part' | 'waiting'
+      date?: string | null
+      found?: string | null
+      note?: string | null
+      /** @description the whole of a complete series was read */
+      isWhole?: boolean | null
+      people: string[]
+      version?: number | null
     }
     SignInInput: {
       email: string
@@ -2373,6 +2596,28 @@ export interface components {
       date: string
       place: string
     }
+    /** @description Somebody concerned, or of their kin, at one time. */
+    AtThatTimeResource: {
+      personId: string
+      name: string
+      /** @description what they are to those concerned; empty for themselves */
+      who: string
+      age: string
+      place: string
+      /** @description of that place */
+      when: string
+      /** @description not born yet, dead by then, or empty */
+      not: string
+    }
+    /** @description What helps beside a case: spellings, ages and places at one time, when each was last seen. */
+    BesideCase: {
+      /** @description the time, as it was read; empty where none can be told */
+      on: string
+      names: components['schemas']['NameSpellings'][]
+      people: components['schemas']['AtThatTimeResource'][]
+      seen: components['schemas']['SeenResource'][]
+      searches: components['schemas']['SearchResource'][]
+    }
     /** @description What is looked at beside a fact: the strips of the pages behind it, and the pictures that were put on it. */
     BesideFact: {
       slips: components['schemas']['SlipOfClaim'][]
@@ -2405,6 +2650,52 @@ export interface components {
       toCentre: string
       lines: string[]
     }
+    /** @description One answer, with the points for and against it. */
+    CaseAlternative: {
+      id: string
+      title: string
+      person: components['schemas']['NamedPerson'] | null
+      isConcluded: boolean
+      points: components['schemas']['CasePoint'][]
+    }
+    /** @description The line of a record of which it is asked who it is. */
+    CaseLine: {
+      recordId: string
+      name: string
+      source: string
+      date: string
+      says: string
+    }
+    /** @description A case of identity or kinship: its alternatives with the points for and against each, and what can be cited. */
+    CasePage: {
+      id: string
+      version: number
+      sentence: string
+      kind: string
+      aspect: string
+      state: string
+      reason: string
+      decision: string
+      reopenedBy: string
+      person: components['schemas']['NamedPerson'] | null
+      other: components['schemas']['NamedPerson'] | null
+      line: components['schemas']['CaseLine'] | null
+      alternatives: components['schemas']['CaseAlternative'][]
+      citable: components['schemas']['CitableClaim'][]
+      tasks: components['schemas']['TaskResource'][]
+    }
+    /** @description A point for or against an alternative. */
+    CasePoint: {
+      id: string
+      isFor: boolean
+      text: string
+      /** @description strong, fair, slight, leaning, unread, withdrawn or empty */
+      weight: string
+      claimId: string
+      /** @description the claim that it rests on, in a few words; empty for none */
+      cited: string
+      recordId: string
+    }
     ChangeResource: {
       id: string
       seq: number
@@ -2416,6 +2707,12 @@ export interface components {
       undone: boolean
       canUndo: boolean
       rows: number
+    }
+    /** @description A claim that a point can rest on. */
+    CitableClaim: {
+      id: string
+      words: string
+      weight: string
     }
     /** @description A citation on a fact, with its full note. */
     CitationResource: {
@@ -2752,6 +3049,21 @@ export interface components {
       kindWord: string
       shown: string
       typed: string
+    }
+    /** @description The forms that can stand for a name, and who of the tree bears one of them. */
+    NameSpellings: {
+      name: string
+      variants: string[]
+      usedBy: components['schemas']['NamedPerson'][]
+      /** @description how many bear one, of whom a few are named */
+      of: number
+    }
+    /** @description Somebody by name and years. */
+    NamedPerson: {
+      id: string
+      number: number
+      name: string
+      life: string
     }
     NoteResource: {
       id: string
@@ -3172,6 +3484,34 @@ export interface components {
       boxes: components['schemas']['BoxResource'][]
       lines: components['schemas']['LineResource'][]
     }
+    /** @description The log of searches, the last first. */
+    SearchList: {
+      searches: components['schemas']['SearchResource'][]
+      /** @description cursor of the next page */
+      next: string | null
+    }
+    /** @description A search that was made. */
+    SearchResource: {
+      id: string
+      version: number
+      date: string
+      lookedFor: string
+      lookedIn: string
+      outcome: string
+      found: string
+      note: string
+      isWhole: boolean
+      people: components['schemas']['NamedPerson'][]
+    }
+    /** @description When somebody was last seen, and since when they are missing. */
+    SeenResource: {
+      personId: string
+      name: string
+      /** @description empty where nothing is dated */
+      last: string
+      /** @description by a search of a whole series; empty where none was logged */
+      missing: string
+    }
     /** @description One thing that waits, what it holds up, and where to go. */
     SentenceResource: {
       text: string
@@ -3315,7 +3655,7 @@ export interface components {
       kind: 'fact' | 'tie' | 'placing' | 'decision'
       id: string
       /** @enum {string} */
-      outcome: 'stands on other ground' | 'weaker' | 'falls' | 'opens again'
+      outcome: 'stands on other ground' | 'weaker' | 'unproved' | 'falls' | 'opens again'
       words: string
       /** @description what counts then instead; empty where nothing does */
       then: string
@@ -6575,6 +6915,311 @@ export interface operations {
       }
     }
   }
+  case: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        question: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['CasePage']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  besideCase: {
+    parameters: {
+      query?: {
+        on?: string
+      }
+      header?: never
+      path: {
+        tree: string
+        question: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['BesideCase']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  beginCase: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['CaseInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['MadeResource']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  addAlternative: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        question: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['AlternativeInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['MadeResource']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  deleteAlternative: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        alternative: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      204: {
+        headers: {
+          [name: string]: unknown
+        }
+        content?: never
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  addPoint: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        question: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['PointInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['MadeResource']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  deletePoint: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        point: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      204: {
+        headers: {
+          [name: string]: unknown
+        }
+        content?: never
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  conclude: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        question: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['ConclusionInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['MadeResource']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  addCaseTask: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        question: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['TaskInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['MadeResource']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
   writeSummary: {
     parameters: {
       query?: never
@@ -8160,6 +8805,141 @@ export interface operations {
         }
         content: {
           'application/json': components['schemas']['UnionList']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  searches: {
+    parameters: {
+      query?: {
+        q?: string
+        cursor?: string
+      }
+      header?: never
+      path: {
+        tree: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['SearchList']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  logSearch: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['SearchInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['MadeResource']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  deleteSearch: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        search: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      204: {
+        headers: {
+          [name: string]: unknown
+        }
+        content?: never
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  changeSearch: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        search: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['SearchInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['MadeResource']
         }
       }
       /** @description Refused, with a sentence. */

@@ -18,7 +18,7 @@ final readonly class ThreadEffect
     public function __construct(
         #[OA\Property(enum: ['fact', 'tie', 'placing', 'decision'])] public string $kind,
         #[OA\Property] public string $id,
-        #[OA\Property(enum: ['stands on other ground', 'weaker', 'falls', 'opens again'])] public string $outcome,
+        #[OA\Property(enum: ['stands on other ground', 'weaker', 'unproved', 'falls', 'opens again'])] public string $outcome,
         #[OA\Property] public string $words,
         #[OA\Property(description: 'what counts then instead; empty where nothing does')] public string $then,
         #[OA\Property(description: 'whose page tells more; empty for none')] public string $personId,

@@ -104,7 +104,7 @@ final readonly class Questions
         $ids = '{'.implode(',', $change->touched->rows()).'}';
         $tree = $this->current->id();
         $rows = DB::select("SELECT q.id, 'A claim that it rests on was changed.' AS why FROM rests_on r JOIN questions q ON q.tree_id = r.tree_id AND q.id = r.deciding_question_id
-                WHERE r.tree_id = ? AND r.claim_id = ANY(?::uuid[]) AND q.state = 'decided'
+                WHERE r.tree_id = ? AND r.claim_id = ANY(?::uuid[]) AND q.state NOT IN ('open', 'unresolved')
             UNION SELECT q.id, 'A claim supports what was ruled out: ' || e.date_shown || '.' FROM claims c JOIN events e ON e.tree_id = c.tree_id AND e.id = c.event_id
                 JOIN questions q ON q.tree_id = e.tree_id AND q.person_id = e.person_id AND q.aspect = e.kind
                 WHERE c.tree_id = ? AND c.id = ANY(?::uuid[]) AND c.made_by IS NULL AND c.version = 1 AND e.standing = 'ruled out' AND q.state = 'decided'", [$tree, $ids, $tree, $ids]);
@@ -113,7 +113,7 @@ final readonly class Questions
             $why[(string) $row->id] ??= (string) $row->why;
         }
         foreach ($why as $id => $words) {
-            $question = Question::query()->where('id', $id)->where('state', 'decided')->first();
+            $question = Question::query()->where('id', $id)->where('state', '<>', 'open')->where('state', '<>', 'unresolved')->first();
             // One that was decided in this very change rests on what it just said.
             if ($question !== null && ! $change->touched->has((string) $id)) {
                 $question->fill(['state' => 'open', 'reopened_by' => $words])->save();

@@ -14,6 +14,7 @@ type What = 'claim' | 'record' | 'source' | 'fact' | 'tie' | 'placing' | 'decisi
 const OUTCOMES: { outcome: Effect['outcome']; head: string; mark: string; tone: string }[] = [
   { outcome: 'falls', head: 'Falls: nothing else says so', mark: '×', tone: 'text-madder' },
   { outcome: 'opens again', head: 'Is asked again', mark: '?', tone: 'text-ochre' },
+  { outcome: 'unproved', head: 'Stays, and nobody has proved it', mark: '…', tone: 'text-ochre' },
   { outcome: 'weaker', head: 'Stands, but weaker', mark: '↓', tone: 'text-ochre' },
   { outcome: 'stands on other ground', head: 'Stands on other ground', mark: '=', tone: 'text-lichen' },
 ]

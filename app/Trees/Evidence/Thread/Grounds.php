@@ -173,7 +173,7 @@ final class Grounds
         $rests = RestsOn::query()->whereIn($ground, $ids)->get();
         $this->facts += Event::query()->whereIn('id', $rests->pluck('deciding_event_id')->filter())->get()->keyBy('id')->all();
         $this->ties += Parentage::query()->whereIn('id', $rests->pluck('deciding_parentage_id')->filter())->get()->keyBy('id')->all();
-        $this->decided(Question::query()->whereIn('id', $rests->pluck('deciding_question_id')->filter())->where('state', '<>', 'open')->get());
+        $this->decided(Question::query()->whereIn('id', $rests->pluck('deciding_question_id')->filter())->where('state', '<>', 'open')->where('state', '<>', 'unresolved')->get());
         foreach ($rests->pluck('deciding_placing_id')->filter()->unique() as $placingId) {
             if (! isset($this->placings[$placingId])) {
                 $this->followPlacing((string) $placingId);

@@ -14,6 +14,7 @@ use App\Models\RestsOn;
 use App\Refusal;
 use App\Trees\Evidence\ClassedClaims;
 use App\Trees\Evidence\Questions;
+use NorthBough\Core\Evidence\Casework\CaseState;
 use NorthBough\Core\Evidence\Thread\ConclusionKind;
 use NorthBough\Core\Evidence\Thread\Supposed;
 use NorthBough\Core\Evidence\Thread\Thread;
@@ -70,6 +71,12 @@ final readonly class Threads
         }
         foreach (Placing::query()->whereIn('id', $gone(ConclusionKind::Placing))->get() as $placing) {
             $placing->fill(['state' => 'refused', 'reason' => trim($why)])->save();
+        }
+        foreach (Parentage::query()->whereIn('id', $foretold->pulled->unproved(ConclusionKind::Tie))->get() as $tie) {
+            $tie->fill(['proof' => CaseState::Unresolved->proof()->value])->save();
+        }
+        foreach (Placing::query()->whereIn('id', $foretold->pulled->unproved(ConclusionKind::Placing))->get() as $placing) {
+            $placing->fill(['state' => CaseState::Unresolved->placing()->value])->save();
         }
         foreach (Question::query()->whereIn('id', $gone(ConclusionKind::Decision))->get() as $question) {
             $this->open($question, $question->id === $id, trim($why));

@@ -18,8 +18,23 @@ final readonly class Pulled
     /** @return list<string> conclusions of a kind that do not stand any more */
     public function gone(ConclusionKind $kind): array
     {
-        $gone = array_filter($this->effects, static fn (Effect $effect): bool => $effect->conclusion->kind === $kind && $effect->outcome->isGone());
+        return $this->ids($kind, static fn (Outcome $outcome): bool => $outcome->isGone());
+    }
 
-        return array_values(array_map(static fn (Effect $effect): string => $effect->conclusion->id, $gone));
+    /** @return list<string> ties or placings that stay, and that nobody has proved */
+    public function unproved(ConclusionKind $kind): array
+    {
+        return $this->ids($kind, static fn (Outcome $outcome): bool => $outcome === Outcome::Unproved);
+    }
+
+    /**
+     * @param  \Closure(Outcome): bool  $which
+     * @return list<string>
+     */
+    private function ids(ConclusionKind $kind, \Closure $which): array
+    {
+        $these = array_filter($this->effects, static fn (Effect $effect): bool => $effect->conclusion->kind === $kind && $which($effect->outcome));
+
+        return array_values(array_map(static fn (Effect $effect): string => $effect->conclusion->id, $these));
     }
 }

@@ -19,6 +19,7 @@ final class Thread
      */
     public static function pull(array $conclusions, Supposed $supposed, array $ofPlacing = []): Pulled
     {
+        $decisions = array_fill_keys(array_map(static fn (Conclusion $one): string => $one->id, array_filter($conclusions, static fn (Conclusion $one): bool => $one->kind === ConclusionKind::Decision)), true);
         $void = array_fill_keys($supposed->claims, true);
         $gone = array_fill_keys($supposed->conclusions, true);
         do {
@@ -34,7 +35,7 @@ final class Thread
                         $void[$claim->id] = true;
                     }
                 }
-                if (self::outcome($conclusion, $void, $gone)?->isGone() === true) {
+                if (self::outcome($conclusion, $void, $gone, $decisions)?->isGone() === true) {
                     $gone[$conclusion->id] = true;
                 }
             }
@@ -42,7 +43,7 @@ final class Thread
 
         $effects = [];
         foreach ($conclusions as $conclusion) {
-            $outcome = self::outcome($conclusion, $void, $gone);
+            $outcome = self::outcome($conclusion, $void, $gone, $decisions);
             if ($outcome !== null) {
                 $effects[] = new Effect($conclusion, $outcome, Origins::notches($conclusion->claims), self::left($conclusion, $void));
             }
@@ -54,21 +55,27 @@ final class Thread
     /**
      * @param  array<string, true>  $void  claims
      * @param  array<string, true>  $gone  conclusions
+     * @param  array<string, true>  $decisions  those of them that are decisions
      * @return Outcome|null null where nothing beneath it is false
      */
-    private static function outcome(Conclusion $conclusion, array $void, array $gone): ?Outcome
+    private static function outcome(Conclusion $conclusion, array $void, array $gone, array $decisions): ?Outcome
     {
         $isFalse = isset($gone[$conclusion->id]);
         $lost = array_filter($conclusion->claims, static fn ($claim): bool => isset($void[$claim->id]));
-        $isGroundless = array_filter($conclusion->restsOn, static fn (string $id): bool => isset($gone[$id])) !== [];
-        if (! $isFalse && $lost === [] && ! $isGroundless) {
+        $grounds = array_filter($conclusion->restsOn, static fn (string $id): bool => isset($gone[$id]));
+        if (! $isFalse && $lost === [] && $grounds === []) {
             return null;
         }
         if ($conclusion->kind === ConclusionKind::Decision) {
             return Outcome::OpensAgain;
         }
-        if ($isFalse || $isGroundless || count($lost) === count($conclusion->claims)) {
+        $isAskedAgain = in_array($conclusion->kind, [ConclusionKind::Tie, ConclusionKind::Placing], true) && $grounds !== [] && array_diff_key(array_flip($grounds), $decisions) === [];
+        $isBare = $conclusion->claims !== [] && count($lost) === count($conclusion->claims);
+        if ($isFalse || $isBare || ($grounds !== [] && ! $isAskedAgain)) {
             return Outcome::Falls;
+        }
+        if ($isAskedAgain) {
+            return Outcome::Unproved;
         }
 
         return self::isAsStrong(self::left($conclusion, $void), Origins::notches($conclusion->claims)) ? Outcome::StandsOnOtherGround : Outcome::Weaker;

@@ -51,6 +51,10 @@ final class ThreadTest extends TestCase
         yield 'a line that was placed by a claim' => [
             [new Conclusion(ConclusionKind::Placing, 'line 4', [$other]), self::fact('census', $register)], Supposed::claims('other'), ['register' => 'line 4'], ['line 4' => 'falls', 'census' => 'falls'],
         ];
+        yield 'what a decision alone proved is unproved when it is asked again' => [
+            [new Conclusion(ConclusionKind::Decision, 'who was she', [$register]), new Conclusion(ConclusionKind::Tie, 'mother', [], ['who was she']), new Conclusion(ConclusionKind::Placing, 'line 4', [$other], ['who was she'])], Supposed::claims('register'),
+            [], ['who was she' => 'opens again', 'mother' => 'unproved', 'line 4' => 'unproved'],
+        ];
         yield 'a tie' => [[new Conclusion(ConclusionKind::Tie, 'mother', [$register, $stone])], Supposed::claims('register', 'stone'), [], ['mother' => 'falls']];
         yield 'a tie that is supposed false whatever says so' => [[new Conclusion(ConclusionKind::Tie, 'mother', [$register])], Supposed::conclusions('mother'), [], ['mother' => 'falls']];
         yield 'nothing is false' => [[self::fact('birth', $register)], Supposed::claims(), [], []];
@@ -70,7 +74,7 @@ final class ThreadTest extends TestCase
 
     public function test_more_that_is_false_never_mends_anything_and_the_order_changes_nothing(): void
     {
-        $worse = [Outcome::StandsOnOtherGround->value => 1, Outcome::Weaker->value => 2, Outcome::Falls->value => 3, Outcome::OpensAgain->value => 3];
+        $worse = [Outcome::StandsOnOtherGround->value => 1, Outcome::Weaker->value => 2, Outcome::Unproved->value => 3, Outcome::Falls->value => 4, Outcome::OpensAgain->value => 4];
         foreach (range(1, 300) as $seed) {
             $random = new Randomizer(new Mt19937($seed));
             $claims = [];

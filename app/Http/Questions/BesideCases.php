@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Questions;
+
+use App\Http\Research\SearchRows;
+use App\Http\Resources\AtThatTimeResource;
+use App\Http\Resources\BesideCase;
+use App\Http\Resources\NameSpellings;
+use App\Http\Resources\SearchResource;
+use App\Http\Resources\SeenResource;
+use App\Models\Alternative;
+use App\Models\Question;
+use App\Models\Record;
+use App\Models\RollLine;
+use App\Trees\CurrentTree;
+use App\Trees\DatabaseTree;
+use App\Trees\OwnVariants;
+use Illuminate\Support\Facades\DB;
+use NorthBough\Core\Chrono\DaySpan;
+use NorthBough\Core\Chrono\GenDate;
+use NorthBough\Core\Evidence\Casework\AroundThem;
+use NorthBough\Core\Evidence\Casework\AtThatTime;
+use NorthBough\Core\Evidence\Casework\LastSeen;
+use NorthBough\Core\Tree\Person;
+
+/** What helps beside a case: spellings and who uses them, ages and places at one time, last seen and first missing, searches. */
+final readonly class BesideCases
+{
+    private const MOST_BEARERS = 6;
+
+    public function __construct(private CurrentTree $current, private DatabaseTree $tree, private SearchRows $searches)
+    {
+    }
+
+    /** @param  string  $on  a time of one's own choice; empty for that of the record, or of the birth */
+    public function of(Question $question, string $on): BesideCase
+    {
+        $concerned = CasePages::concerned($question, Alternative::query()->where('question_id', $question->id)->get());
+        $people = $this->tree->lives($concerned);
+        $line = $question->roll_line_id === null ? null : RollLine::query()->findOrFail($question->roll_line_id);
+        $then = trim($on) !== '' ? GenDate::parse(trim($on)) : $this->then($question, $line, $people);
+        $searches = $this->searches->forPeople($concerned);
+
+        return new BesideCase($then->shown, $this->names($people, $line), $then->span() === null ? [] : $this->atThatTime($people, $then->span()),
+            array_values(array_map(static fn (Person $person): SeenResource => self::seen($person, $searches), $people)), $searches);
+    }
+
+    /** @param  array<string, Person>  $people */
+    private function then(Question $question, ?RollLine $line, array $people): GenDate
+    {
+        if ($line !== null) {
+            return Record::query()->findOrFail($line->record_id)->date;
+        }
+
+        return ($people[$question->person_id ?? ''] ?? null)?->leading('birth', 'baptism')->date ?? GenDate::phrase('');
+    }
+
+    /**
+     * @param  array<string, Person>  $people
+     * @return list<NameSpellings>
+     */
+    private function names(array $people, ?RollLine $line): array
+    {
+        $given = array_map(static fn (Person $person): string => explode(' ', $person->name()->given)[0], array_values($people));
+        if ($line !== null) {
+            $given[] = explode(' ', $line->name_typed)[0];
+        }
+        $variants = OwnVariants::of($this->current);
+        $spellings = [];
+        foreach (array_unique(array_filter($given)) as $name) {
+            $forms = $variants->of($name);
+            $bearers = DB::table('names')->where('tree_id', $this->current->id())->whereRaw("lower(split_part(given, ' ', 1)) = ANY(?)", ['{'.implode(',', array_map(static fn (string $form): string => '"'.addcslashes($form, '"\\').'"', [mb_strtolower($name), ...$forms])).'}'])
+                ->distinct()->pluck('person_id');
+            $named = $this->tree->lives(array_slice(array_values($bearers->diff(array_keys($people))->all()), 0, self::MOST_BEARERS));
+            $spellings[] = new NameSpellings($name, $forms, array_values(array_map(SearchRows::named(...), $named)), $bearers->count());
+        }
+
+        return $spellings;
+    }
+
+    /**
+     * @param  array<string, Person>  $people
+     * @return list<AtThatTimeResource> those concerned, each with their kin
+     */
+    private function atThatTime(array $people, DaySpan $then): array
+    {
+        $rows = [];
+        foreach ($people as $person) {
+            $around = AroundThem::of($this->tree, $person);
+            $kin = $this->tree->lives(array_keys($around));
+            foreach ($around as $id => $who) {
+                if (! isset($kin[$id]) || isset($rows[$id])) {
+                    continue;
+                }
+                $at = AtThatTime::of($kin[$id], $then);
+                $rows[$id] = new AtThatTimeResource((string) $id, $kin[$id]->name()->shown(), $who === '' ? '' : "{$who} of {$person->name()->given}", $at->age, $at->nearest->place ?? '', $at->nearest?->date->shown ?? '', $at->not);
+            }
+        }
+
+        return array_values($rows);
+    }
+
+    /** @param  list<SearchResource>  $searches */
+    private static function seen(Person $person, array $searches): SeenResource
+    {
+        $last = LastSeen::of($person);
+        // Only a whole series that was read tells that somebody is missing.
+        $missing = array_filter($searches, static fn (SearchResource $search): bool => $search->isWhole && $search->outcome === 'nothing' && in_array($person->id, array_column($search->people, 'id'), true));
+
+        return new SeenResource($person->id, $person->name()->shown(), $last === null ? '' : trim("{$last->date->shown}, ".mb_strtolower($last->word()).($last->place === '' ? '' : ", {$last->place}"), ', '),
+            implode('; ', array_map(static fn (SearchResource $search): string => $search->lookedIn, $missing)));
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Http\Api\ListOf;
+use OpenApi\Attributes as OA;
+
+/** What helps beside a case: spellings, ages and places at one time, when each was last seen. */
+#[OA\Schema]
+final readonly class BesideCase
+{
+    /**
+     * @param  list<NameSpellings>  $names
+     * @param  list<AtThatTimeResource>  $people
+     * @param  list<SeenResource>  $seen
+     * @param  list<SearchResource>  $searches  made for those concerned
+     */
+    public function __construct(
+        #[OA\Property(description: 'the time, as it was read; empty where none can be told')] public string $on,
+        #[ListOf(NameSpellings::class)] public array $names,
+        #[ListOf(AtThatTimeResource::class)] public array $people,
+        #[ListOf(SeenResource::class)] public array $seen,
+        #[ListOf(SearchResource::class)] public array $searches,
+    ) {
+    }
+}
