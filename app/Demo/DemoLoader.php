@@ -59,6 +59,7 @@ final class DemoLoader
         private readonly DemoPlaces $places,
         private readonly DemoRecords $records,
         private readonly DemoPictures $pictures,
+        private readonly DemoCases $cases,
         private readonly Questions $questions,
     ) {
     }
@@ -82,6 +83,7 @@ final class DemoLoader
         $this->records->load($tree, $user, $folder, $this->sources, $this->people);
         $this->pictures->load($tree, $user, $folder, $this->people, $this->places);
         $this->changes->run(new Intent($user, 'Asked what cannot all be true', '', How::Batch), fn (Change $change) => $this->questions->openHard(array_values(array_map(static fn (Person $person): string => $person->id, $this->people)), $change));
+        $this->cases->load($user, "{$folder}/cases.txt", $this->people);
         $centre = $this->people['centre'] ?? null;
         if ($centre !== null) {
             DB::table('trees')->where('id', $tree->id)->update(['centre_person_id' => $centre->id]);

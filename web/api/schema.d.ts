@@ -3145,6 +3145,7 @@ export interface components {
       unions: components['schemas']['UnionResource'][]
       offers: components['schemas']['OfferResource'][]
       notes: components['schemas']['NoteResource'][]
+      cases: components['schemas']['QuestionLine'][]
       groups: string[]
       tasks: components['schemas']['TaskResource'][]
       kept: string[]
@@ -3293,6 +3294,8 @@ export interface components {
     QuestionLine: {
       id: string
       sentence: string
+      /** @enum {string} */
+      kind: 'conflict' | 'identity' | 'kinship'
       values: string
       state: string
       personId: string

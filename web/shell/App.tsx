@@ -21,6 +21,8 @@ const Reports = lazy(() => import('../areas/reports/Reports'))
 const Places = lazy(() => import('../areas/places/Places'))
 const Exchange = lazy(() => import('../areas/exchange/Exchange'))
 const Questions = lazy(() => import('../areas/questions/Questions'))
+const Case = lazy(() => import('../areas/questions/Case'))
+const Research = lazy(() => import('../areas/research/Research'))
 const Thread = lazy(() => import('../areas/questions/Thread'))
 const Weighing = lazy(() => import('../areas/questions/Weighing'))
 const Journal = lazy(() => import('../areas/journal/Journal'))
@@ -64,6 +66,8 @@ export function App() {
             <Route path="pictures/:picture" element={<PicturePage />} />
             <Route path="exchange" element={<Exchange />} />
             <Route path="questions" element={<Questions />} />
+            <Route path="research" element={<Research />} />
+            <Route path="questions/cases/:question" element={<Case />} />
             <Route path="questions/thread/:what/:id" element={<Thread />} />
             <Route path="questions/:question" element={<Weighing />} />
             <Route path="journal" element={<Journal />} />

@@ -6,6 +6,7 @@ export const AREAS: Area[] = [
   { path: 'people', name: 'People', initial: 'Pe', key: 'p' },
   { path: 'records', name: 'Records', initial: 'Re', key: 'r' },
   { path: 'questions', name: 'Questions', initial: 'Qu', key: 'q' },
+  { path: 'research', name: 'Research', initial: 'Rs', key: 's' },
   { path: 'drawings', name: 'Drawings', initial: 'Dr', key: 'w' },
   { path: 'reports', name: 'Reports', initial: 'Rp', key: 'o' },
   { path: 'places', name: 'Places', initial: 'Pl', key: 'l' },

@@ -17,14 +17,14 @@ use NorthBough\Core\Tree\EventKinds;
 /** What waits for somebody, in sentences, by what each holds up. */
 final readonly class DeskController
 {
-    public function __construct(private CurrentTree $current, private Living $living)
+    public function __construct(private CurrentTree $current, private Living $living, private CaseSentences $cases)
     {
     }
 
     #[Get('/trees/{tree}/desk', 'desk', DeskPage::class)]
     public function index(): JsonResponse
     {
-        return response()->json(new DeskPage([...$this->questions(), ...$this->rivals(), ...$this->unplaced(), ...$this->unread()], $this->current->seesLiving() ? JournalController::changes($this->current->id(), 8) : []));
+        return response()->json(new DeskPage([...$this->questions(), ...$this->current->seesLiving() ? $this->cases->all() : [], ...$this->rivals(), ...$this->unplaced(), ...$this->unread()], $this->current->seesLiving() ? JournalController::changes($this->current->id(), 8) : []));
     }
 
     /** @return list<SentenceResource> what cannot all be true and waits for a decision, by how many children it holds up */
@@ -36,7 +36,7 @@ final readonly class DeskController
         $children = '(SELECT count(*) FROM parentages WHERE parentages.tree_id = questions.tree_id AND parentages.person_id = questions.person_id)';
         $rows = DB::table('questions')
             ->join('person_lines', static fn ($join) => $join->on('person_lines.tree_id', 'questions.tree_id')->on('person_lines.person_id', 'questions.person_id'))
-            ->where('questions.tree_id', $this->current->id())->where('questions.state', 'open')
+            ->where('questions.tree_id', $this->current->id())->where('questions.state', 'open')->where('questions.kind', 'conflict')
             ->orderByRaw("{$children} DESC, questions.id")->limit(20)
             ->selectRaw("questions.id, questions.aspect, questions.title, questions.reopened_by, person_lines.shown_name, person_lines.number, {$children} AS children")->get();
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\People;
 
 use App\Http\Pictures\PicturePages;
+use App\Http\Questions\CaseLines;
 use App\Http\Research\TaskRows;
 use App\Http\Resources\LifelineMark;
 use App\Http\Resources\LifelineResource;
@@ -37,7 +38,7 @@ use NorthBough\Core\Tree\Union;
 /** Puts a person's page together: a fixed number of queries, however long the life. */
 final readonly class PersonPageBuilder
 {
-    public function __construct(private Living $living, private KinResources $kin, private ToCentre $centre, private TaskRows $tasks, private SurnameOffers $offers, private WorldAround $world)
+    public function __construct(private Living $living, private KinResources $kin, private ToCentre $centre, private TaskRows $tasks, private SurnameOffers $offers, private WorldAround $world, private CaseLines $cases)
     {
     }
 
@@ -83,6 +84,7 @@ final readonly class PersonPageBuilder
             notes: $isWithheld ? [] : $notes[$row->id] ?? [],
             kept: $isWithheld ? [] : $kept[$row->id] ?? [],
             deleting: self::weight($person, $own, count($unions) + count($sets)),
+            cases: $this->living->isShielding() ? [] : $this->cases->about($row->id),
             groups: $this->groups($row->id),
             tasks: $isWithheld ? [] : $this->tasks->of(['person_id' => $row->id], 50),
             isLiving: $isLiving,

@@ -34,7 +34,7 @@ final readonly class BesideCases
     {
     }
 
-    /** @param  string  $on  a time of one's own choice; empty for that of the record, or of the birth */
+    /** @param  string  $on  a time of one's own choice; empty for that of the record, or when the first was last seen */
     public function of(Question $question, string $on): BesideCase
     {
         $concerned = CasePages::concerned($question, Alternative::query()->where('question_id', $question->id)->get());
@@ -54,7 +54,9 @@ final readonly class BesideCases
             return Record::query()->findOrFail($line->record_id)->date;
         }
 
-        return ($people[$question->person_id ?? ''] ?? null)?->leading('birth', 'baptism')->date ?? GenDate::phrase('');
+        $subject = $people[$question->person_id ?? ''] ?? null;
+
+        return ($subject === null ? null : LastSeen::of($subject))->date ?? GenDate::phrase('');
     }
 
     /**
@@ -70,6 +72,9 @@ final readonly class BesideCases
         $variants = OwnVariants::of($this->current);
         $spellings = [];
         foreach (array_unique(array_filter($given)) as $name) {
+            if (array_filter($spellings, static fn (NameSpellings $told): bool => $variants->areVariants($told->name, $name)) !== []) {
+                continue;
+            }
             $forms = $variants->of($name);
             $bearers = DB::table('names')->where('tree_id', $this->current->id())->whereRaw("lower(split_part(given, ' ', 1)) = ANY(?)", ['{'.implode(',', array_map(static fn (string $form): string => '"'.addcslashes($form, '"\\').'"', [mb_strtolower($name), ...$forms])).'}'])
                 ->distinct()->pluck('person_id');

@@ -49,7 +49,7 @@ final readonly class CasePages
         $named = static fn (?string $id) => isset($people[$id ?? '']) ? SearchRows::named($people[$id ?? '']) : null;
 
         return new CasePage(
-            $question->id, $question->version, $this->says($question, $people, $line), $question->kind, $question->aspect, $question->state, $question->reason, $question->decision, $question->reopened_by,
+            $question->id, $question->version, self::says($question, $people, $line), $question->kind, $question->aspect, $question->state, $question->reason, $question->decision, $question->reopened_by,
             $named($question->person_id), $named($question->other_person_id), $line === null ? null : self::line($line),
             array_values($alternatives->map(fn (Alternative $one): CaseAlternative => new CaseAlternative($one->id, $one->title, $named($one->person_id), $this->isConcluded($question, $one, $people),
                 array_values(($points->get($one->id) ?? collect())->map(static fn (Point $point): CasePoint => self::point($point, $citable))->all())))->all()),
@@ -62,7 +62,7 @@ final readonly class CasePages
     {
         $alternatives = Alternative::query()->where('question_id', $question->id)->get();
 
-        return $this->says($question, $this->tree->lives(self::concerned($question, $alternatives)), $question->roll_line_id === null ? null : RollLine::query()->findOrFail($question->roll_line_id));
+        return self::says($question, $this->tree->lives(self::concerned($question, $alternatives)), $question->roll_line_id === null ? null : RollLine::query()->findOrFail($question->roll_line_id));
     }
 
     /**
@@ -75,7 +75,7 @@ final readonly class CasePages
     }
 
     /** @param  array<string, Person>  $people */
-    private function says(Question $question, array $people, ?RollLine $line): string
+    public static function says(Question $question, array $people, ?RollLine $line): string
     {
         $name = static fn (?string $id): string => ($people[$id ?? ''] ?? null)?->name()->shown() ?? '?';
 

@@ -7,7 +7,6 @@ namespace App\Http\Questions;
 use App\Http\People\FactResources;
 use App\Http\Pictures\PicturesOn;
 use App\Http\Resources\QuestionFact;
-use App\Http\Resources\QuestionLine;
 use App\Http\Resources\QuestionPage;
 use App\Http\Resources\QuestionsPage;
 use App\Http\Resources\SlipOfClaim;
@@ -43,19 +42,16 @@ final readonly class QuestionPages
 {
     private const MOST = 200;
 
-    public function __construct(private Questions $questions, private ClassedClaims $classes, private DatabaseTree $tree, private PicturesOn $pictures, private KindsOfSource $sourceKinds)
+    public function __construct(private Questions $questions, private ClassedClaims $classes, private DatabaseTree $tree, private PicturesOn $pictures, private KindsOfSource $sourceKinds, private CaseLines $lines)
     {
     }
 
     public function index(): QuestionsPage
     {
         /** @var \Illuminate\Database\Eloquent\Collection<int, Question> $rows */
-        $rows = Question::query()->orderByRaw("state = 'decided', id DESC")->limit(self::MOST)->get();
-        $people = $this->tree->lives(array_values(array_filter($rows->pluck('person_id')->all())));
+        $rows = Question::query()->orderByRaw("state IN ('decided', 'proved', 'ruled out'), id DESC")->limit(self::MOST)->get();
 
-        return new QuestionsPage(array_values($rows->map(fn (Question $row): QuestionLine => new QuestionLine(
-            $row->id, self::sentence($row, $people[$row->person_id ?? ''] ?? null), $row->title, $row->state, $row->person_id ?? '', $row->decision, $row->reopened_by,
-        ))->all()), Question::query()->where('state', 'open')->count(), Question::query()->count());
+        return new QuestionsPage($this->lines->of($rows), Question::query()->where('state', 'open')->count(), Question::query()->count());
     }
 
     public function one(Question $question): QuestionPage

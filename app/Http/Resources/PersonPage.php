@@ -20,6 +20,7 @@ final readonly class PersonPage
      * @param  list<UnionResource>  $unions
      * @param  list<OfferResource>  $offers
      * @param  list<NoteResource>  $notes
+     * @param  list<QuestionLine>  $cases  what is asked of who they are and whose they are, and is not proved
      * @param  list<string>  $groups  ids of the groups and marks that the person has
      * @param  list<TaskResource>  $tasks
      * @param  list<string>  $kept
@@ -40,6 +41,7 @@ final readonly class PersonPage
         #[ListOf(UnionResource::class)] public array $unions,
         #[ListOf(OfferResource::class)] public array $offers,
         #[ListOf(NoteResource::class)] public array $notes,
+        #[ListOf(QuestionLine::class)] public array $cases,
         #[ListOf('string')] public array $groups,
         #[ListOf(TaskResource::class)] public array $tasks,
         #[ListOf('string')] public array $kept,

@@ -13,6 +13,7 @@ final readonly class QuestionLine
     public function __construct(
         #[OA\Property] public string $id,
         #[OA\Property] public string $sentence,
+        #[OA\Property(enum: ['conflict', 'identity', 'kinship'])] public string $kind,
         #[OA\Property] public string $values,
         #[OA\Property] public string $state,
         #[OA\Property] public string $personId,

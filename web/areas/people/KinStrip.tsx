@@ -11,10 +11,19 @@ type Relative = Schemas['RelativeResource']
 
 /** A line for each parent set, a line for each union; more than three fold to a count. */
 export function KinStrip({ person, onAdd }: { person: Person; onAdd: (adding: Adding) => void }) {
+  const path = useTreePath()
   const [open, setOpen] = useState(false)
   const [inHand, setInHand] = useState('')
   const take = (what: string) => setInHand(what === inHand ? '' : what)
   const lines: ReactNode[] = [
+    ...person.cases.map((one) => (
+      <KinLine key={one.id} word="not proved">
+        <Link className="hover:text-tide hover:underline" to={path(`questions/cases/${one.id}`)}>
+          {one.sentence}
+        </Link>{' '}
+        <span className="font-sans text-[13px] text-ochre">{one.state}</span>
+      </KinLine>
+    )),
     ...person.parentSets.map((set) => (
       <KinLine
         key={set.id}
@@ -29,7 +38,7 @@ export function KinStrip({ person, onAdd }: { person: Person; onAdd: (adding: Ad
             Tie
           </button>
         }
-        below={inHand === set.id && <ParentTie set={set} />}
+        below={inHand === set.id && <ParentTie set={set} child={person.id} />}
       >
         {set.proof !== 'unstated' && set.proof !== 'proved' && (
           <span className="mr-2 font-sans text-[13px] text-ochre">{set.proof}</span>

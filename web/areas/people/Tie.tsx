@@ -6,6 +6,7 @@ import { api, told, type Schemas } from '../../api/client'
 import { useTreeId, useTreePath, useWrite } from '../../api/useTree'
 import { Finder, type Found } from '../../parts/Finder'
 import { findPeople } from '../../parts/findPeople'
+import { AskAsCase } from '../questions/AskAsCase'
 import { UnionWords } from './UnionWords'
 
 const KINDS = ['birth', 'adoptive', 'foster', 'guardian', 'recognised', 'other']
@@ -13,7 +14,7 @@ const PROOFS = { unstated: 'not said', unresolved: 'unresolved', probable: 'prob
 const STANDINGS = ['unweighed', 'accepted', 'rival', 'ruled out']
 
 /** A tie to a set of parents, opened beneath its line: what kind it is, how it stands, whether it leads, where it should lead instead. */
-export function ParentTie({ set }: { set: Schemas['ParentSetResource'] }) {
+export function ParentTie({ set, child }: { set: Schemas['ParentSetResource']; child: string }) {
   const tree = useTreeId()
   const path = useTreePath()
   const [moving, setMoving] = useState(false)
@@ -67,6 +68,10 @@ export function ParentTie({ set }: { set: Schemas['ParentSetResource'] }) {
           <Link className="act" to={path(`questions/thread/tie/${one.id}`)}>
             Suppose it false
           </Link>
+          <AskAsCase
+            says="Make it a case"
+            asks={{ aspect: 'parent', personId: child, people: [one.personId] }}
+          />
         </p>
       ))}
       <p className="flex flex-wrap items-baseline gap-x-4">

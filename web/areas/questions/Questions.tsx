@@ -1,13 +1,21 @@
 import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
 import { Link } from 'react-router'
 import { api, told } from '../../api/client'
 import { useTreeId, useTreePath } from '../../api/useTree'
 import { Empty } from '../../parts/Empty'
+import { useCommands } from '../../shell/keys'
+import { BeginCase } from './BeginCase'
+
+/** States in which a case may stay for years. */
+const UNPROVED = ['unresolved', 'probable']
 
 /** What cannot all be true, as questions: those that wait, then those that were decided. */
 export default function Questions() {
   const tree = useTreeId()
   const path = useTreePath()
+  const [beginning, setBeginning] = useState(false)
+  useCommands([{ key: 'a', says: 'Begin a case', run: () => setBeginning(true) }])
   const { data, error } = useQuery({
     queryKey: ['questions', tree],
     queryFn: () => told(api.GET('/api/trees/{tree}/questions', { params: { path: { tree } } })),
@@ -16,7 +24,11 @@ export default function Questions() {
   if (!data) return <p className="p-6 text-graphite">One moment…</p>
   const lists = [
     { head: 'Waiting', rows: data.rows.filter((row) => row.state === 'open') },
-    { head: 'Decided', rows: data.rows.filter((row) => row.state !== 'open') },
+    { head: 'Not proved', rows: data.rows.filter((row) => UNPROVED.includes(row.state)) },
+    {
+      head: 'Decided',
+      rows: data.rows.filter((row) => row.state !== 'open' && !UNPROVED.includes(row.state)),
+    },
   ]
   return (
     <div className="h-full overflow-auto px-6 py-3">
@@ -25,8 +37,12 @@ export default function Questions() {
         <span className="text-graphite" role="status">
           {data.open} of {data.total} open
         </span>
+        <button type="button" className="act" onClick={() => setBeginning(true)}>
+          Begin a case <kbd>a</kbd>
+        </button>
       </div>
-      {data.total === 0 && (
+      {beginning && <BeginCase onDone={() => setBeginning(false)} />}
+      {data.total === 0 && !beginning && (
         <Empty says="Here will stand what cannot all be true: two births of one person, two mothers, two places on one day. A contradiction opens its question by itself; weigh the claims, decide, and write why." />
       )}
       {lists.map(
@@ -38,13 +54,19 @@ export default function Questions() {
                 {rows.map((row) => (
                   <li key={row.id} className="border-b border-rule py-2">
                     <Link
-                      to={path(`questions/${row.id}`)}
+                      to={path(row.kind === 'conflict' ? `questions/${row.id}` : `questions/cases/${row.id}`)}
                       className="font-serif text-[19px] text-tide hover:underline"
                     >
                       {row.sentence}
                     </Link>
                     <p className="text-[14px] text-graphite">
-                      {row.state === 'open' ? row.values : <>Decided: {row.decision}.</>}{' '}
+                      {row.state === 'open' || row.state === 'unresolved' ? (
+                        row.values || (row.kind === 'identity' ? 'Who it is.' : 'Whose child.')
+                      ) : (
+                        <>
+                          {row.state === 'decided' ? 'Decided' : row.state}: {row.decision}.
+                        </>
+                      )}{' '}
                       {row.reopenedBy !== '' && (
                         <span className="text-ochre">Open again. {row.reopenedBy}</span>
                       )}

@@ -51,7 +51,7 @@ final readonly class Cases
             Person::query()->findOrFail($id);
         }
         if ($lineId !== null) {
-            RollLine::query()->findOrFail($lineId);
+            RollLine::query()->where('id', $lineId)->first() ?? throw new Refusal('That line is not kept yet: keep the roll, then ask who it is.', 409);
         }
         $question = Question::query()->create([
             'kind' => in_array($aspect, ['same', 'line'], true) ? 'identity' : 'kinship', 'aspect' => $aspect,

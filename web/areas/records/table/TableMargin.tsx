@@ -3,6 +3,7 @@ import { useTreeId } from '../../../api/useTree'
 import { Finder } from '../../../parts/Finder'
 import { findPeople } from '../../../parts/findPeople'
 import { PersonName } from '../../../parts/PersonName'
+import { AskAsCase } from '../../questions/AskAsCase'
 import type { Line } from './roll'
 import type { LineUp, Lined, Told } from './useLineUp'
 
@@ -124,6 +125,16 @@ function Who(props: {
         <button type="button" className="act" onClick={() => onAsking('call')}>
           <kbd>m</kbd> call more in
         </button>
+        {lined.offers.length > 0 && (
+          <AskAsCase
+            says="make it a case"
+            asks={{
+              aspect: 'line',
+              lineId: lined.lineId,
+              people: lined.offers.slice(0, 4).map((offer) => offer.personId),
+            }}
+          />
+        )}
       </p>
     </div>
   )

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Desk;
+
+use App\Http\Questions\CaseLines;
+use App\Http\Resources\QuestionLine;
+use App\Http\Resources\SentenceResource;
+use App\Models\Question;
+use Illuminate\Support\Facades\DB;
+
+/** Cases of identity and kinship that wait, as sentences. */
+final readonly class CaseSentences
+{
+    private const MOST = 12;
+
+    public function __construct(private CaseLines $lines)
+    {
+    }
+
+    /** @return list<SentenceResource> */
+    public function all(): array
+    {
+        $cases = Question::query()->where('kind', '<>', 'conflict')->where('state', 'open')->orderByDesc('id')->limit(self::MOST)->get();
+        $points = DB::table('points')->whereIn('question_id', $cases->pluck('id'))->groupBy('question_id')->selectRaw('question_id, count(*) AS many')->pluck('many', 'question_id');
+
+        return array_map(static fn (QuestionLine $case): SentenceResource => new SentenceResource($case->sentence,
+            $case->reopenedBy !== '' ? "Open again. {$case->reopenedBy}" : match ((int) ($points[$case->id] ?? 0)) {
+                0 => 'No point has been gathered for it yet.',
+                1 => 'One point has been gathered.',
+                default => "{$points[$case->id]} points have been gathered.",
+            }, "questions/cases/{$case->id}"), $this->lines->of($cases));
+    }
+}

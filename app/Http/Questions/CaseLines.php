@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Questions;
+
+use App\Http\Resources\QuestionLine;
+use App\Models\Question;
+use App\Models\RollLine;
+use App\Trees\DatabaseTree;
+use Illuminate\Support\Collection;
+
+/** Questions in lists, each as the sentence that it asks. */
+final readonly class CaseLines
+{
+    public function __construct(private DatabaseTree $tree)
+    {
+    }
+
+    /** @return list<QuestionLine> the cases of identity and kinship that are about somebody, those that nobody has settled */
+    public function about(string $personId): array
+    {
+        return $this->of(Question::query()->where('kind', '<>', 'conflict')->whereIn('state', ['open', 'unresolved', 'probable'])
+            ->where(static fn ($either) => $either->where('person_id', $personId)->orWhere('other_person_id', $personId))->orderBy('id')->get());
+    }
+
+    /**
+     * @param  Collection<int, Question>  $questions
+     * @return list<QuestionLine>
+     */
+    public function of(Collection $questions): array
+    {
+        if ($questions->isEmpty()) {
+            return [];
+        }
+        $people = $this->tree->lives(array_values(array_unique(array_filter([...$questions->pluck('person_id')->all(), ...$questions->pluck('other_person_id')->all()]))));
+        $lines = RollLine::query()->whereIn('id', $questions->pluck('roll_line_id')->filter())->get()->keyBy('id');
+
+        return array_values($questions->map(static fn (Question $row): QuestionLine => new QuestionLine($row->id,
+            $row->kind === 'conflict' ? QuestionPages::sentence($row, $people[$row->person_id ?? ''] ?? null) : CasePages::says($row, $people, $lines[$row->roll_line_id ?? ''] ?? null),
+            $row->kind, $row->title, $row->state, $row->person_id ?? '', $row->decision, $row->reopened_by))->all());
+    }
+}

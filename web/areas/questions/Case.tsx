@@ -1,0 +1,183 @@
+import { useQuery } from '@tanstack/react-query'
+import { useState, type FormEvent } from 'react'
+import { Link, useParams } from 'react-router'
+import { toast } from 'sonner'
+import { api, told, type Schemas } from '../../api/client'
+import { useTreeId, useTreePath, useWrite } from '../../api/useTree'
+import { BothSides } from '../../parts/BothSides'
+import { Finder } from '../../parts/Finder'
+import { findPeople } from '../../parts/findPeople'
+import { useCommands } from '../../shell/keys'
+import { AlternativeColumn } from './AlternativeColumn'
+import { BesideCase } from './BesideCase'
+
+const STATES = [
+  { state: 'unresolved', says: 'unresolved', mark: '?' },
+  { state: 'probable', says: 'probable', mark: '…' },
+  { state: 'proved', says: 'proved', mark: '=' },
+  { state: 'ruled out', says: 'ruled out', mark: '×' },
+] as const
+
+type State = (typeof STATES)[number]['state']
+
+/** A case of identity or kinship: its alternatives as columns, the points under each, and how far it has come. */
+export default function Case() {
+  const tree = useTreeId()
+  const question = useParams().question ?? ''
+  const { data, error } = useQuery({
+    queryKey: ['case', tree, question],
+    queryFn: () =>
+      told(api.GET('/api/trees/{tree}/cases/{question}', { params: { path: { tree, question } } })),
+  })
+  if (error) return <p className="p-6 text-madder">{error.message}</p>
+  if (!data) return <p className="p-6 text-graphite">One moment…</p>
+  return <CaseOf key={`${data.id} ${data.state}`} page={data} />
+}
+
+function CaseOf({ page }: { page: Schemas['CasePage'] }) {
+  const tree = useTreeId()
+  const path = useTreePath()
+  const at = { params: { path: { tree, question: page.id } } }
+  const concluded = page.alternatives.find((one) => one.isConcluded)
+  const [inHand, setInHand] = useState(concluded?.id ?? page.alternatives[0]?.id ?? '')
+  const [state, setState] = useState<State>(page.state === 'open' ? 'unresolved' : (page.state as State))
+  const [reason, setReason] = useState(page.reason)
+  const [naming, setNaming] = useState(false)
+  const [adding, setAdding] = useState(false)
+  const conclude = useWrite(
+    () =>
+      told(
+        api.POST('/api/trees/{tree}/cases/{question}/conclude', {
+          ...at,
+          body: { version: page.version, state, reason, alternativeId: inHand },
+        }),
+      ),
+    () => toast.success('Concluded as far as it goes. u takes it back.'),
+  )
+  const name = useWrite(
+    (body: Schemas['AlternativeInput']) =>
+      told(api.POST('/api/trees/{tree}/cases/{question}/alternatives', { ...at, body })),
+    () => setNaming(false),
+  )
+  useCommands([
+    ...page.alternatives.slice(0, 9).map((one, index) => ({
+      key: String(index + 1),
+      says: `Take ${one.person?.name ?? one.title} in hand`,
+      run: () => setInHand(one.id),
+    })),
+    { key: 'a', says: 'Add a point for the one in hand', run: () => setAdding(true) },
+  ])
+  const keep = (event: FormEvent) => {
+    event.preventDefault()
+    conclude.mutate(undefined)
+  }
+  return (
+    <div className="flex h-full flex-col px-6 py-2 max-lg:overflow-auto">
+      <header className="shrink-0">
+        <h1 className="font-serif text-[26px] leading-tight">
+          {page.sentence}{' '}
+          <span className={`font-sans text-[15px] ${page.state === 'proved' ? 'text-lichen' : 'text-ochre'}`}>
+            {page.state === 'open' ? 'open' : `${page.state}${page.decision && `: ${page.decision}`}`}
+          </span>
+        </h1>
+        {page.line && (
+          <p className="text-[14px] text-graphite">
+            “{page.line.name}”, {page.line.says || 'no more is said'}.{' '}
+            <Link className="act" to={path(`records/table/${page.line.recordId}`)}>
+              {page.line.source}
+            </Link>{' '}
+            {page.line.date}
+          </p>
+        )}
+        {page.reopenedBy !== '' && (
+          <p role="alert" className="text-[14px] text-ochre">
+            Open again. {page.reopenedBy}
+          </p>
+        )}
+      </header>
+      <div className="mt-2 grid min-h-0 grow grid-cols-[minmax(0,1fr)_330px] gap-x-6 max-lg:grid-cols-1">
+        <div className="flex min-h-0 gap-x-5 overflow-auto max-md:flex-col">
+          {page.alternatives.map((one, index) => (
+            <AlternativeColumn
+              key={one.id}
+              page={page}
+              alternative={one}
+              number={index + 1}
+              isInHand={one.id === inHand}
+              onTake={() => setInHand(one.id)}
+              isAdding={adding && one.id === inHand}
+              onAdding={setAdding}
+            />
+          ))}
+          <div className={`w-[120px] shrink-0 text-[14px] ${page.aspect === 'same' ? 'hidden' : ''}`}>
+            {naming ? (
+              <Finder
+                label="Who else it may be"
+                queryKey="people"
+                find={(q) => findPeople(tree, q)}
+                onChosen={(found) => name.mutate({ personId: found.id })}
+                onLeave={() => setNaming(false)}
+              />
+            ) : (
+              <>
+                <button type="button" className="act block" onClick={() => setNaming(true)}>
+                  Somebody else
+                </button>
+                {page.alternatives.every((one) => one.person !== null) && (
+                  <button
+                    type="button"
+                    className="act block text-left"
+                    onClick={() => name.mutate({ title: 'Nobody we know' })}
+                  >
+                    Nobody we know
+                  </button>
+                )}
+              </>
+            )}
+          </div>
+        </div>
+        <BesideCase page={page} />
+      </div>
+      <form className="shrink-0 border-t border-rule pt-2" onSubmit={keep}>
+        <BothSides problem={conclude.error} />
+        <div className="flex flex-wrap items-baseline gap-x-4">
+          <fieldset className="flex gap-x-4">
+            <legend className="sr-only">How far it has come</legend>
+            {STATES.map((one) => (
+              <label key={one.state} className="flex items-baseline gap-1 whitespace-nowrap">
+                <input
+                  type="radio"
+                  name="state"
+                  checked={state === one.state}
+                  onChange={() => setState(one.state)}
+                />
+                <span aria-hidden className="text-graphite">
+                  {one.mark}
+                </span>
+                {one.says}
+              </label>
+            ))}
+          </fieldset>
+          <input
+            className="gap min-w-[240px] grow font-serif text-[16px]"
+            aria-label="Reason"
+            placeholder="why, in a full sentence"
+            value={reason}
+            onChange={(event) => setReason(event.target.value)}
+          />
+          <button
+            className="act-main"
+            disabled={conclude.isPending || (state !== 'unresolved' && reason.trim() === '')}
+          >
+            Conclude
+          </button>
+          {page.state !== 'open' && page.state !== 'unresolved' && (
+            <Link className="act" to={path(`questions/thread/decision/${page.id}`)}>
+              Suppose it false
+            </Link>
+          )}
+        </div>
+      </form>
+    </div>
+  )
+}

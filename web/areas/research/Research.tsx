@@ -1,0 +1,71 @@
+import { useInfiniteQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import { api, told } from '../../api/client'
+import { useTreeId } from '../../api/useTree'
+import { Empty } from '../../parts/Empty'
+import { useDebounced } from '../../parts/useDebounced'
+import { useCommands } from '../../shell/keys'
+import { LogSearch } from './LogSearch'
+import { SearchLine } from './SearchLine'
+
+/** The log of searches, found or not. */
+export default function Research() {
+  const tree = useTreeId()
+  const [words, setWords] = useState('')
+  const [logging, setLogging] = useState(false)
+  const q = useDebounced(words.trim(), 250)
+  const { data, error, fetchNextPage, hasNextPage } = useInfiniteQuery({
+    queryKey: ['searches', tree, q],
+    queryFn: ({ pageParam }) =>
+      told(
+        api.GET('/api/trees/{tree}/searches', {
+          params: { path: { tree }, query: { q, cursor: pageParam } },
+        }),
+      ),
+    initialPageParam: '',
+    getNextPageParam: (last) => last.next ?? undefined,
+  })
+  useCommands([{ key: 'a', says: 'Log a search', run: () => setLogging(true) }])
+  if (error) return <p className="p-6 text-madder">{error.message}</p>
+  if (!data) return <p className="p-6 text-graphite">One moment…</p>
+  const searches = data.pages.flatMap((page) => page.searches)
+  return (
+    <div className="h-full overflow-auto px-6 py-3">
+      <div className="flex flex-wrap items-baseline gap-x-6">
+        <h1 className="font-serif text-[26px]">Research</h1>
+        <input
+          className="gap w-[260px]"
+          aria-label="Words in the log"
+          placeholder="words in the log"
+          value={words}
+          onChange={(event) => setWords(event.target.value)}
+        />
+        <button type="button" className="act" onClick={() => setLogging(true)}>
+          Log a search <kbd>a</kbd>
+        </button>
+      </div>
+      <div className="mt-3 max-w-[820px]">
+        {logging && <LogSearch people={[]} onDone={() => setLogging(false)} />}
+        {searches.length === 0 && !logging && (
+          <Empty
+            says={
+              q === ''
+                ? 'Here will stand every search that was made, found or in vain: when, where, for whom, and what came of it, so that nobody makes it twice unknowing.'
+                : 'No search in the log has these words.'
+            }
+          />
+        )}
+        <ul>
+          {searches.map((search) => (
+            <SearchLine key={search.id} search={search} />
+          ))}
+        </ul>
+        {hasNextPage && (
+          <button type="button" className="act mt-2" onClick={() => void fetchNextPage()}>
+            Earlier ones
+          </button>
+        )}
+      </div>
+    </div>
+  )
+}
