@@ -8,6 +8,7 @@ use App\Http\Desk\DeskController;
 use App\Http\Drawings\DrawingsController;
 use App\Http\Exchange\ExchangeController;
 use App\Http\Exchange\UploadsController;
+use App\Http\Journal\DeletedController;
 use App\Http\Journal\HistoryController;
 use App\Http\Journal\JournalController;
 use App\Http\Page;
@@ -120,6 +121,8 @@ Route::prefix('api')->group(function (): void {
         Route::get('world-events', [WorldEventsController::class, 'index']);
         Route::get('name-variants', [NameVariantsController::class, 'index']);
         Route::get('journal', [JournalController::class, 'index']);
+        Route::get('journal/{change}', [JournalController::class, 'show']);
+        Route::get('deleted', [DeletedController::class, 'index']);
         Route::get('drawings/{kind}/{person}', [DrawingsController::class, 'show']);
         Route::get('drawings/{kind}/{person}.{format}', [DrawingsController::class, 'file'])->whereIn('format', ['svg', 'pdf']);
         Route::get('reports/{kind}/{subject}', [ReportsController::class, 'show']);
@@ -198,6 +201,7 @@ Route::prefix('api')->group(function (): void {
         Route::delete('name-variants/{nameVariant}', [NameVariantsController::class, 'destroy']);
         Route::post('event-kinds', [EventKindsController::class, 'store']);
         Route::delete('event-kinds/{eventKind}', [EventKindsController::class, 'destroy']);
+        Route::post('people/{person}/unlink', [TiesController::class, 'everybody']);
         Route::delete('union-partners/{unionPartner}', [TiesController::class, 'partner']);
         Route::post('sources', [SourcesController::class, 'store']);
         Route::patch('sources/{source}', [SourcesController::class, 'update']);
@@ -244,6 +248,7 @@ Route::prefix('api')->group(function (): void {
         Route::post('wordings/all', [WordingsController::class, 'all']);
         Route::post('journal/undo', [JournalController::class, 'undo']);
         Route::post('journal/redo', [JournalController::class, 'redo']);
+        Route::post('journal/deleted/{entry}/put-back', [DeletedController::class, 'putBack']);
         Route::post('journal/{change}/undo', [JournalController::class, 'undoOne']);
         Route::post('exchange/imports', [ExchangeController::class, 'store']);
         Route::delete('exchange/runs/{run}', [ExchangeController::class, 'cancel']);

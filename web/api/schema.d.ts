@@ -181,6 +181,38 @@ export interface paths {
     patch?: never
     trace?: never
   }
+  '/api/trees/{tree}/deleted': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get: operations['deleted']
+    put?: never
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/journal/deleted/{entry}/put-back': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post: operations['putBackDeleted']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
   '/api/trees/{tree}/people/{person}/history': {
     parameters: {
       query?: never
@@ -221,6 +253,22 @@ export interface paths {
       cookie?: never
     }
     get: operations['journal']
+    put?: never
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/journal/{change}': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get: operations['change']
     put?: never
     post?: never
     delete?: never
@@ -676,6 +724,22 @@ export interface paths {
     options?: never
     head?: never
     patch: operations['changeParents']
+    trace?: never
+  }
+  '/api/trees/{tree}/people/{person}/unlink': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post: operations['unlinkPerson']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
     trace?: never
   }
   '/api/trees/{tree}/union-partners/{unionPartner}': {
@@ -2516,6 +2580,10 @@ export interface components {
       } | null
       listName?: string | null
     }
+    /** @description How many steps to take back or do again; one where nothing is said. */
+    StepsInput: {
+      steps: number
+    }
     SummaryInput: {
       version: number
       text?: string | null
@@ -2696,6 +2764,10 @@ export interface components {
       cited: string
       recordId: string
     }
+    /** @description What one change wrote, in the order in which it did; of a very large one the last rows. */
+    ChangePage: {
+      entries: components['schemas']['EntryResource'][]
+    }
     ChangeResource: {
       id: string
       seq: number
@@ -2766,6 +2838,20 @@ export interface components {
       problem: string
       understood: string
     }
+    /** @description What was deleted and waits to be put back, the newest first. */
+    DeletedPage: {
+      things: components['schemas']['DeletedResource'][]
+      next: number | null
+    }
+    /** @description One thing that was deleted: `id` of its entry in the journal, `with` what went with it. */
+    DeletedResource: {
+      id: string
+      called: string
+      with: string
+      who: string
+      madeAt: string
+      why: string
+    }
     DeletedTreeList: {
       trees: components['schemas']['DeletedTreeResource'][]
     }
@@ -2800,6 +2886,16 @@ export interface components {
       surname: string
       sexWord: string
       events: components['schemas']['EntryEventResource'][]
+    }
+    /** @description One row that a change wrote: `op` is insert, update or delete; `version` that of the row now, 0 where it is gone; `personId` and `person` whose it is, empty where it is nobody’s. */
+    EntryResource: {
+      id: string
+      op: string
+      called: string
+      version: number
+      personId: string
+      person: string
+      values: components['schemas']['HistoryValue'][]
     }
     ExchangePage: {
       runs: components['schemas']['RunResource'][]
@@ -2929,12 +3025,15 @@ export interface components {
       unplaced: components['schemas']['UnplacedResource'][]
       noted: components['schemas']['UnplacedResource'][]
     }
-    /** @description `undo` and `redo` say what the next undo and redo would do; empty when there is nothing. */
+    /** @description `undo` and `redo` say what of one's own can be undone and done again, the next first; `authors` are names by id. */
     JournalPage: {
       changes: components['schemas']['ChangeResource'][]
       next: number | null
-      undo: string
-      redo: string
+      undo: string[]
+      redo: string[]
+      authors: {
+        [key: string]: string
+      }
     }
     JumpList: {
       people: components['schemas']['PersonLine'][]
@@ -4284,6 +4383,71 @@ export interface operations {
       }
     }
   }
+  deleted: {
+    parameters: {
+      query?: {
+        before?: string
+      }
+      header?: never
+      path: {
+        tree: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['DeletedPage']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  putBackDeleted: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        entry: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['SaidResource']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
   historyOf: {
     parameters: {
       query?: {
@@ -4358,6 +4522,12 @@ export interface operations {
     parameters: {
       query?: {
         before?: string
+        person?: string
+        author?: string
+        from?: string
+        to?: string
+        field?: string
+        how?: string
       }
       header?: never
       path: {
@@ -4387,6 +4557,38 @@ export interface operations {
       }
     }
   }
+  change: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        change: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['ChangePage']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
   undo: {
     parameters: {
       query?: never
@@ -4396,7 +4598,11 @@ export interface operations {
       }
       cookie?: never
     }
-    requestBody?: never
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['StepsInput']
+      }
+    }
     responses: {
       /** @description Done. */
       200: {
@@ -4427,7 +4633,11 @@ export interface operations {
       }
       cookie?: never
     }
-    requestBody?: never
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['StepsInput']
+      }
+    }
     responses: {
       /** @description Done. */
       200: {
@@ -5640,6 +5850,42 @@ export interface operations {
           [name: string]: unknown
         }
         content?: never
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  unlinkPerson: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        person: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['WhyInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['SaidResource']
+        }
       }
       /** @description Refused, with a sentence. */
       default: {

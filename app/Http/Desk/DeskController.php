@@ -9,6 +9,8 @@ use App\Http\Journal\JournalController;
 use App\Http\Resources\DeskPage;
 use App\Http\Resources\SentenceResource;
 use App\Trees\CurrentTree;
+use App\Trees\Journal\Asked;
+use App\Trees\Journal\Changes;
 use App\Trees\Living;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\DB;
@@ -17,14 +19,14 @@ use NorthBough\Core\Tree\EventKinds;
 /** What waits for somebody, in sentences, by what each holds up. */
 final readonly class DeskController
 {
-    public function __construct(private CurrentTree $current, private Living $living, private CaseSentences $cases)
+    public function __construct(private CurrentTree $current, private Living $living, private CaseSentences $cases, private Changes $changes)
     {
     }
 
     #[Get('/trees/{tree}/desk', 'desk', DeskPage::class)]
     public function index(): JsonResponse
     {
-        return response()->json(new DeskPage([...$this->questions(), ...$this->current->seesLiving() ? $this->cases->all() : [], ...$this->rivals(), ...$this->unplaced(), ...$this->unread()], $this->current->seesLiving() ? JournalController::changes($this->current->id(), 8) : []));
+        return response()->json(new DeskPage([...$this->questions(), ...$this->current->seesLiving() ? $this->cases->all() : [], ...$this->rivals(), ...$this->unplaced(), ...$this->unread()], $this->current->seesLiving() ? array_map(JournalController::line(...), $this->changes->list(new Asked, 8)) : []));
     }
 
     /** @return list<SentenceResource> what cannot all be true and waits for a decision, by how many children it holds up */

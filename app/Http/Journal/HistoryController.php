@@ -7,16 +7,15 @@ namespace App\Http\Journal;
 use App\Http\Api\Get;
 use App\Http\Api\Post;
 use App\Http\Inputs\PutBackInput;
+use App\Http\Resources\EntryResource;
 use App\Http\Resources\HistoryEntry;
 use App\Http\Resources\HistoryPage;
-use App\Http\Resources\HistoryValue;
 use App\Http\Resources\SaidResource;
 use App\Http\Tree\TreesController;
 use App\Models\Person;
-use App\Refusal;
-use App\Trees\Changes\History;
 use App\Trees\Changes\Intent;
 use App\Trees\CurrentTree;
+use App\Trees\Journal\History;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use stdClass;
@@ -31,15 +30,12 @@ final readonly class HistoryController
     #[Get('/trees/{tree}/people/{person}/history', 'historyOf', HistoryPage::class, query: ['before'])]
     public function show(Request $request, string $tree, string $person): JsonResponse
     {
-        if (! $this->current->seesLiving()) {
-            throw new Refusal('The journal names living people; it is for those who may see them.', 403);
-        }
-        $entries = array_map(static fn (stdClass $row): HistoryEntry => new HistoryEntry($row->id, (int) $row->seq, $row->op, $row->called, $row->version, $row->who ?? 'North Bough', $row->made_at, $row->summary, $row->why,
-            array_values(array_map(static fn (array $value): HistoryValue => new HistoryValue($value['field'], $value['word'], $value['before'], $value['after']), $row->values))),
+        JournalController::refuseShielded($this->current);
+        $entries = array_map(static fn (stdClass $row): HistoryEntry => new HistoryEntry($row->id, (int) $row->change_seq, $row->op, $row->called, $row->version, $row->who ?? 'North Bough', $row->made_at, $row->summary, $row->why, EntryResource::values($row)),
             $this->history->of(Person::query()->findOrFail($person)->id, $request->integer('before')));
         $last = end($entries);
 
-        return response()->json(new HistoryPage($entries, $last === false || count($entries) < 40 ? null : $last->seq));
+        return response()->json(new HistoryPage($entries, $last === false || count($entries) < History::AT_ONCE / 2 ? null : $last->seq));
     }
 
     #[Post('/trees/{tree}/changed-values/{entry}/put-back', 'putBackValue', SaidResource::class, PutBackInput::class)]

@@ -6,56 +6,64 @@ namespace App\Http\Journal;
 
 use App\Http\Api\Get;
 use App\Http\Api\Post;
+use App\Http\Inputs\JournalInput;
+use App\Http\Inputs\StepsInput;
+use App\Http\Resources\ChangePage;
 use App\Http\Resources\ChangeResource;
+use App\Http\Resources\EntryResource;
 use App\Http\Resources\JournalPage;
 use App\Http\Resources\SaidResource;
 use App\Http\Tree\TreesController;
+use App\Models\User;
 use App\Refusal;
 use App\Trees\Changes\Undo;
 use App\Trees\CurrentTree;
+use App\Trees\Journal\Changes;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 use stdClass;
 
 /** What was changed, by whom and why, and taking it back. */
 final readonly class JournalController
 {
-    private const AT_ONCE = 60;
-
-    public function __construct(private CurrentTree $current, private Undo $undo)
+    public function __construct(private CurrentTree $current, private Undo $undo, private Changes $changes)
     {
     }
 
-    #[Get('/trees/{tree}/journal', 'journal', JournalPage::class, query: ['before'])]
+    #[Get('/trees/{tree}/journal', 'journal', JournalPage::class, query: ['before', 'person', 'author', 'from', 'to', 'field', 'how'])]
     public function index(Request $request): JsonResponse
     {
-        if (! $this->current->seesLiving()) {
-            throw new Refusal('The journal names living people; it is for those who may see them.', 403);
-        }
-        $changes = self::changes($this->current->id(), self::AT_ONCE, $request->integer('before'));
-        $last = count($changes) === self::AT_ONCE ? $changes[self::AT_ONCE - 1]->seq : null;
+        self::refuseShielded($this->current);
+        $changes = array_map(self::line(...), $this->changes->list(JournalInput::from($request)->asked(), before: $request->integer('before')));
+        $last = count($changes) === Changes::AT_ONCE ? $changes[Changes::AT_ONCE - 1]->seq : null;
         $user = TreesController::user($request);
+        $summaries = static fn (array $sets): array => array_values(array_map(static fn (stdClass $set): string => (string) preg_replace('/^(Undid|Did again): /', '', $set->summary), $sets));
 
-        return response()->json(new JournalPage($changes, $last, $this->undo->nextUndo($user)->summary ?? '', $this->undo->nextRedo($user)->summary ?? ''));
+        return response()->json(new JournalPage($changes, $last, $summaries($this->undo->undoable($user)), $summaries($this->undo->redoable($user)), $this->changes->authors()));
     }
 
-    #[Post('/trees/{tree}/journal/undo', 'undo', SaidResource::class)]
+    #[Get('/trees/{tree}/journal/{change}', 'change', ChangePage::class)]
+    public function show(string $tree, string $change): JsonResponse
+    {
+        self::refuseShielded($this->current);
+
+        return response()->json(new ChangePage(array_map(EntryResource::of(...), $this->changes->entries($change))));
+    }
+
+    #[Post('/trees/{tree}/journal/undo', 'undo', SaidResource::class, StepsInput::class)]
     public function undo(Request $request): JsonResponse
     {
         $user = TreesController::user($request);
-        $next = $this->undo->nextUndo($user) ?? throw new Refusal('There is nothing of yours to undo in this tree.', 409);
 
-        return response()->json(new SaidResource('Undid: '.$this->undo->undo($next->id, $user)));
+        return $this->each($request, 'Undid', fn (): stdClass => $this->undo->undoable($user, 1)[0] ?? throw new Refusal('There is nothing of yours to undo in this tree.', 409), $user);
     }
 
-    #[Post('/trees/{tree}/journal/redo', 'redo', SaidResource::class)]
+    #[Post('/trees/{tree}/journal/redo', 'redo', SaidResource::class, StepsInput::class)]
     public function redo(Request $request): JsonResponse
     {
         $user = TreesController::user($request);
-        $next = $this->undo->nextRedo($user) ?? throw new Refusal('There is nothing to do again.', 409);
 
-        return response()->json(new SaidResource('Did again: '.preg_replace('/^Undid: /', '', $this->undo->undo($next->id, $user))));
+        return $this->each($request, 'Did again', fn (): stdClass => $this->undo->redoable($user, 1)[0] ?? throw new Refusal('There is nothing to do again.', 409), $user);
     }
 
     #[Post('/trees/{tree}/journal/{change}/undo', 'undoChange', SaidResource::class)]
@@ -64,21 +72,39 @@ final readonly class JournalController
         return response()->json(new SaidResource('Undid: '.$this->undo->undo($change, TreesController::user($request))));
     }
 
-    /** @return list<ChangeResource> the newest first */
-    public static function changes(string $treeId, int $most, int $before = 0): array
+    public static function refuseShielded(CurrentTree $current): void
     {
-        $rows = DB::table('change_sets')->leftJoin('users', 'users.id', 'change_sets.user_id')
-            ->where('change_sets.tree_id', $treeId)
-            ->when($before > 0, static fn ($query) => $query->where('change_sets.seq', '<', $before))
-            ->orderByDesc('change_sets.seq')->limit($most)
-            ->get(['change_sets.*', 'users.name AS who']);
-        $counts = DB::table('journal')->where('tree_id', $treeId)->whereIn('change_set_id', $rows->pluck('id'))
-            ->whereRaw("(before IS NULL OR op <> 'update' OR (before - 'changed_at') <> '{}'::jsonb)")
-            ->groupBy('change_set_id')->selectRaw("change_set_id, sum(coalesce((before->>'rows')::int, 1)) AS rows")->pluck('rows', 'change_set_id');
+        if (! $current->seesLiving()) {
+            throw new Refusal('The journal names living people; it is for those who may see them.', 403);
+        }
+    }
 
-        return array_values($rows->map(static fn (stdClass $row): ChangeResource => new ChangeResource(
-            $row->id, $row->seq, $row->summary, $row->why, $row->who ?? 'North Bough', $row->how, $row->made_at,
-            $row->undone_by !== null, $row->undone_by === null && $row->kind !== 'undo', (int) ($counts[$row->id] ?? 0),
-        ))->all());
+    public static function line(stdClass $row): ChangeResource
+    {
+        return new ChangeResource($row->id, $row->seq, $row->summary, $row->why, $row->who ?? 'North Bough', $row->how, $row->made_at,
+            $row->undone_by !== null, $row->undone_by === null && $row->kind !== 'undo', $row->rows);
+    }
+
+    /**
+     * As many steps as were asked for, each a change of its own; where one cannot be taken, those before it stand.
+     *
+     * @param  \Closure(): stdClass  $next
+     */
+    private function each(Request $request, string $did, \Closure $next, User $user): JsonResponse
+    {
+        $done = [];
+        for ($step = StepsInput::from($request)->steps; $step > 0; $step--) {
+            try {
+                $done[] = preg_replace('/^(Undid|Did again): /', '', $this->undo->undo($next()->id, $user));
+            } catch (Refusal $refused) {
+                if ($done === []) {
+                    throw $refused;
+                }
+
+                return response()->json(new SaidResource("{$did}: ".implode('; ', $done).". Then it stopped. {$refused->getMessage()}"));
+            }
+        }
+
+        return response()->json(new SaidResource("{$did}: ".implode('; ', $done)));
     }
 }

@@ -12,7 +12,9 @@ use App\Http\Api\Put;
 use App\Http\Inputs\MoveInput;
 use App\Http\Inputs\OrderInput;
 use App\Http\Inputs\ParentSetInput;
+use App\Http\Inputs\WhyInput;
 use App\Http\Resources\ForetoldResource;
+use App\Http\Resources\SaidResource;
 use App\Http\Tree\TreesController;
 use App\Models\ParentSet;
 use App\Models\Person;
@@ -46,6 +48,18 @@ final readonly class TiesController
         );
 
         return response()->noContent();
+    }
+
+    #[Post('/trees/{tree}/people/{person}/unlink', 'unlinkPerson', SaidResource::class, WhyInput::class)]
+    public function everybody(Request $request, string $tree, string $person): JsonResponse
+    {
+        $row = Person::query()->findOrFail($person);
+        $count = $this->changes->run(
+            new Intent(TreesController::user($request), "Unlinked {$this->pages->nameOf($row)} from all kin", WhyInput::from($request)->why ?? ''),
+            fn (Change $change): int => $this->ties->unlinkEverybody($change, $row),
+        );
+
+        return response()->json(new SaidResource($count === 1 ? 'One tie was taken off.' : "{$count} ties were taken off."));
     }
 
     #[Delete('/trees/{tree}/union-partners/{unionPartner}', 'unlinkPartner')]

@@ -16,23 +16,22 @@ use stdClass;
  */
 final readonly class Undo
 {
+    private const LISTED = 12;
+
     public function __construct(private ChangeSets $changes, private CurrentTree $current)
     {
     }
 
-    /** The last thing that this user did and has not undone. */
-    public function nextUndo(User $user): ?stdClass
+    /** @return list<stdClass> what this user did and has not undone, the newest first */
+    public function undoable(User $user, int $most = self::LISTED): array
     {
-        return $this->latest($user, ['do', 'redo']);
+        return $this->latest($user, ['do', 'redo'], 0, $most);
     }
 
-    /** The last undoing by this user, as long as nothing new was done after it. */
-    public function nextRedo(User $user): ?stdClass
+    /** @return list<stdClass> what this user undid and can do again, as long as nothing new was done after it; the next first */
+    public function redoable(User $user, int $most = self::LISTED): array
     {
-        $undo = $this->latest($user, ['undo']);
-        $did = $this->latest($user, ['do']);
-
-        return $undo !== null && ($did === null || $did->seq < $undo->seq) ? $undo : null;
+        return $this->latest($user, ['undo'], (int) ($this->latest($user, ['do'], 0, 1)[0]->seq ?? 0), $most);
     }
 
     /**
@@ -155,15 +154,19 @@ final readonly class Undo
         return $field === null ? $later->whereRaw("(journal.before - '".ChangeDates::COLUMN."') <> '{}'::jsonb")->exists() : $later->whereRaw('jsonb_exists(journal.before, ?)', [$field])->exists();
     }
 
-    /** @param  list<string>  $kinds */
-    private function latest(User $user, array $kinds): ?stdClass
+    /**
+     * @param  list<string>  $kinds
+     * @return list<stdClass>
+     */
+    private function latest(User $user, array $kinds, int $afterSeq, int $most): array
     {
-        return DB::table('change_sets')
+        return array_values(DB::table('change_sets')
             ->where('tree_id', $this->current->id())
             ->where('user_id', $user->id)
+            ->where('seq', '>', $afterSeq)
             ->whereIn('kind', $kinds)
             ->whereNull('undone_by')
-            ->orderByDesc('seq')
-            ->first();
+            ->orderByDesc('seq')->limit($most)
+            ->get()->all());
     }
 }

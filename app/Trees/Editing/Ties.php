@@ -156,6 +156,27 @@ final readonly class Ties
         $this->tidy($change, $union);
     }
 
+    /**
+     * Takes somebody out of every tie; they stay, with all that is told of them alone.
+     *
+     * @return int how many ties there were
+     *
+     * @throws Refusal when there is none
+     */
+    public function unlinkEverybody(Change $change, Person $person): int
+    {
+        $sets = ParentSet::query()->where('child_id', $person->id)->get();
+        $ties = UnionPartner::query()->where('person_id', $person->id)->get();
+        foreach ($sets as $set) {
+            $this->unlinkParents($change, $set);
+        }
+        foreach ($ties as $tie) {
+            $this->unlinkPartner($change, $tie);
+        }
+
+        return $sets->count() + $ties->count() ?: throw new Refusal('There is no tie to take off.', 409);
+    }
+
     /** Takes a partner out of a union, and with it the tie to the union's children. */
     public function unlinkPartner(Change $change, UnionPartner $tie): void
     {

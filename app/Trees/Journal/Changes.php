@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Trees\Journal;
+
+use App\Models\User;
+use App\Trees\CurrentTree;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
+use stdClass;
+
+/** The change sets of a tree, the newest first, and what one of them wrote. */
+final readonly class Changes
+{
+    public const AT_ONCE = 60;
+
+    private const ENTRIES = 200;
+
+    public function __construct(private CurrentTree $current, private History $history, private EntryValues $values)
+    {
+    }
+
+    /** @return list<stdClass> change sets with `who` and the number of `rows` */
+    public function list(Asked $asked, int $most = self::AT_ONCE, int $before = 0): array
+    {
+        $rows = $asked->narrow($this->sets(), $this->history)
+            ->when($before > 0, static fn (Builder $query) => $query->where('change_sets.seq', '<', $before))
+            ->orderByDesc('change_sets.seq')->limit($most)->get(['change_sets.*', 'users.name AS who']);
+        $counts = DB::table('journal')->where('tree_id', $this->current->id())->whereIn('change_set_id', $rows->pluck('id'))
+            ->whereRaw("(before IS NULL OR op <> 'update' OR (before - 'changed_at') <> '{}'::jsonb)")
+            ->groupBy('change_set_id')->selectRaw("change_set_id, sum(coalesce((before->>'rows')::int, 1)) AS rows")->pluck('rows', 'change_set_id');
+
+        return array_values($rows->map(static function (stdClass $row) use ($counts): stdClass {
+            $row->rows = (int) ($counts[$row->id] ?? 0);
+
+            return $row;
+        })->all());
+    }
+
+    /**
+     * @return list<stdClass> the entries of one change set, with what EntryValues tells, and whose they are: `personId` and `person`, empty where they are nobody's
+     */
+    public function entries(string $changeSetId): array
+    {
+        $entries = $this->values->tell(array_values(DB::table('journal')
+            ->join('change_sets', static fn ($join) => $join->on('change_sets.tree_id', 'journal.tree_id')->on('change_sets.id', 'journal.change_set_id'))
+            ->where('journal.tree_id', $this->current->id())->where('journal.change_set_id', $changeSetId)->whereNotNull('journal.row_id')
+            ->orderByDesc('journal.seq')->limit(self::ENTRIES)
+            ->get(['journal.id', 'journal.table_name', 'journal.row_id', 'journal.op', 'change_sets.seq as change_seq'])->all()));
+        $ofFacts = DB::table('events')->where('tree_id', $this->current->id())->whereIn('id', array_filter(array_map(static fn (stdClass $one): ?string => $one->row['event_id'] ?? null, $entries)))->pluck('person_id', 'id');
+        foreach ($entries as $one) {
+            $one->personId = (string) match ($one->table_name) {
+                'people' => $one->row_id,
+                default => $one->row['person_id'] ?? $one->row['child_id'] ?? $ofFacts[$one->row['event_id'] ?? ''] ?? '',
+            };
+        }
+        $names = DB::table('person_lines')->where('tree_id', $this->current->id())->whereIn('person_id', array_filter(array_column($entries, 'personId')))->pluck('shown_name', 'person_id');
+        foreach ($entries as $one) {
+            $one->person = (string) ($names[$one->personId] ?? '');
+            $one->personId = $one->person === '' ? '' : $one->personId;
+        }
+
+        // In the order in which they were written.
+        return array_reverse($entries);
+    }
+
+    /** @return array<string, string> names of those who changed this tree, by id */
+    public function authors(): array
+    {
+        return User::query()->whereIn('id', DB::table('members')->where('tree_id', $this->current->id())->select('user_id'))->orderBy('name')->pluck('name', 'id')->all();
+    }
+
+    private function sets(): Builder
+    {
+        return DB::table('change_sets')->leftJoin('users', 'users.id', 'change_sets.user_id')->where('change_sets.tree_id', $this->current->id());
+    }
+}

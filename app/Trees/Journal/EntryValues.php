@@ -1,0 +1,148 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Trees\Journal;
+
+use App\Trees\Changes\Tables;
+use App\Trees\CurrentTree;
+use Illuminate\Support\Facades\DB;
+use stdClass;
+
+/** What entries of the journal changed, value by value: from what, and to what. */
+final readonly class EntryValues
+{
+    /** What the values that people write are called; what is worked out from them is not told. */
+    private const WORDS = [
+        'date_typed' => 'when', 'place_typed' => 'where', 'value' => 'what it says', 'kind' => 'kind', 'type_words' => 'kind, in words', 'standing' => 'standing', 'denied' => 'that it did not happen',
+        'given' => 'given name', 'surname' => 'surname', 'surname_prefix' => 'before the surname', 'suffix' => 'suffix', 'title' => 'title', 'nickname' => 'nickname', 'sex' => 'sex',
+        'text' => 'words', 'proof' => 'proof', 'leads' => 'that it leads', 'words' => 'words', 'information' => 'information', 'informant' => 'told by', 'reading' => 'reading', 'weight_said' => 'weight',
+        'withdrawn' => 'why it is withdrawn', 'state' => 'state', 'decision' => 'decision', 'reason' => 'reason', 'said_dead_why' => 'why they count as dead', 'locator' => 'where in the source', 'author' => 'author',
+        'outcome' => 'what came of it', 'sought' => 'what was looked for', 'name' => 'name',
+    ];
+
+    /** What every row has from the beginning, and nobody wrote. */
+    private const PLAIN = ['', 'no', 'unweighed', 'unstated', 'birth', 'open', 'U'];
+
+    /** Columns that belong to one value and go with it. */
+    private const WITH = ['date_typed' => '/^(date|other)_/', 'place_typed' => '/^place_/'];
+
+    public function __construct(private CurrentTree $current)
+    {
+    }
+
+    public static function isWritten(string $field): bool
+    {
+        return isset(self::WORDS[$field]);
+    }
+
+    /** Whether a column is a value, or belongs to one. */
+    public static function isPartOf(string $column, string $field): bool
+    {
+        return $column === $field || (isset(self::WITH[$field]) && preg_match(self::WITH[$field], $column) === 1);
+    }
+
+    /**
+     * @param  list<stdClass>  $entries  of the journal, the newest first, with the `change_seq` of their change set
+     * @return list<stdClass> those that tell anything; each with `values` ({field, word, before, after}), with `called`, and with the `version` of the row now, 0 where it is gone
+     */
+    public function tell(array $entries): array
+    {
+        $rows = $this->rowsNow($entries);
+        $told = [];
+        $listed = array_column($entries, null, 'id');
+        foreach ($this->since($entries) as $entry) {
+            $before = $entry->before === null ? [] : json_decode($entry->before, true, flags: JSON_THROW_ON_ERROR);
+            $then = $rows[$entry->row_id] ?? [];
+            if (isset($listed[$entry->id])) {
+                $one = $listed[$entry->id];
+                $one->version = (int) ($rows[$entry->row_id]['version now'] ?? 0);
+                $one->called = self::called($entry->table_name, [...$then, ...$before]);
+                $one->values = self::values($entry->op, $before, $then);
+                $one->row = [...$then, ...$before];
+                $told[] = $one;
+            }
+            // Entries come newest first, so that each row is taken back on the way.
+            $rows[$entry->row_id] = [...$then, ...$before];
+        }
+
+        return array_values(array_filter($told, static fn (stdClass $entry): bool => $entry->op !== 'update' || $entry->values !== []));
+    }
+
+    /**
+     * @param  list<stdClass>  $entries
+     * @return array<string, array<string, mixed>> by row
+     */
+    private function rowsNow(array $entries): array
+    {
+        $byTable = [];
+        foreach ($entries as $entry) {
+            if ($entry->row_id !== null) {
+                $byTable[$entry->table_name][] = $entry->row_id;
+            }
+        }
+        $rows = [];
+        foreach ($byTable as $table => $ids) {
+            foreach (DB::table($table)->where('tree_id', $this->current->id())->whereIn('id', $ids)->get() as $row) {
+                $rows[(string) $row->id] = [...get_object_vars($row), 'version now' => $row->version];
+            }
+        }
+
+        return $rows;
+    }
+
+    /**
+     * @param  list<stdClass>  $entries
+     * @return list<stdClass> every entry of the same rows that is as new as the oldest of these, the newest first
+     */
+    private function since(array $entries): array
+    {
+        if ($entries === []) {
+            return [];
+        }
+
+        return array_values(DB::table('journal')->join('change_sets', static fn ($join) => $join->on('change_sets.tree_id', 'journal.tree_id')->on('change_sets.id', 'journal.change_set_id'))
+            ->where('journal.tree_id', $this->current->id())->whereIn('journal.row_id', array_values(array_unique(array_column($entries, 'row_id'))))
+            ->where('change_sets.seq', '>=', min(array_column($entries, 'change_seq')))
+            ->orderByDesc('change_sets.seq')->orderByDesc('journal.seq')
+            ->get(['journal.id', 'journal.table_name', 'journal.row_id', 'journal.op', 'journal.before'])->all());
+    }
+
+    /**
+     * @param  array<string, mixed>  $before
+     * @param  array<string, mixed>  $then  the row just after the entry
+     * @return list<array{field: string, word: string, before: string, after: string}>
+     */
+    private static function values(string $op, array $before, array $then): array
+    {
+        $values = [];
+        foreach (self::WORDS as $field => $word) {
+            [$was, $is] = [self::text($before[$field] ?? ''), self::text($then[$field] ?? '')];
+            $isTold = match ($op) {
+                'update' => array_key_exists($field, $before),
+                'delete' => ! in_array($was, self::PLAIN, true),
+                default => ! in_array($is, self::PLAIN, true),
+            };
+            if ($isTold) {
+                $values[] = ['field' => $field, 'word' => $word, 'before' => $op === 'insert' ? '' : $was, 'after' => $op === 'delete' ? '' : $is];
+            }
+        }
+
+        return $values;
+    }
+
+    /** @param  array<string, mixed>  $row */
+    private static function called(string $table, array $row): string
+    {
+        return trim(Tables::word($table).' '.self::text($row['kind'] ?? $row['given'] ?? ''));
+    }
+
+    private static function text(mixed $value): string
+    {
+        return match (true) {
+            is_bool($value) => $value ? 'yes' : 'no',
+            is_scalar($value) => (string) $value,
+            default => '',
+        };
+    }
+}
