@@ -13,41 +13,14 @@ use App\Trees\CurrentTree;
 use Illuminate\Support\Facades\DB;
 
 require __DIR__.'/boot.php';
+require __DIR__.'/client.php';
 
 $people = (int) ($argv[1] ?? 2000);
-$address = (string) config('app.url');
 $tree = benchTree("Bench {$people}");
-benchUser();
 app(CurrentTree::class)->enter($tree);
 mt_srand(1807);
 
-$curl = curl_init();
-curl_setopt_array($curl, [CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEFILE => '']);
-$token = '';
-/** @return array{float, string} milliseconds and the body */
-$ask = static function (string $method, string $path, ?array $body = null) use ($curl, $address, &$token): array {
-    curl_setopt_array($curl, [
-        CURLOPT_URL => "{$address}/api{$path}", CURLOPT_CUSTOMREQUEST => $method, CURLOPT_POSTFIELDS => $body === null ? '' : json_encode($body),
-        CURLOPT_HTTPHEADER => ['Accept: application/json', 'Content-Type: application/json', "X-XSRF-TOKEN: {$token}"],
-    ]);
-    $started = hrtime(true);
-    $answer = (string) curl_exec($curl);
-    $took = (hrtime(true) - $started) / 1e6;
-    $status = (int) curl_getinfo($curl, CURLINFO_RESPONSE_CODE);
-    foreach (curl_getinfo($curl, CURLINFO_COOKIELIST) as $cookie) {
-        if (str_contains($cookie, 'XSRF-TOKEN')) {
-            $token = urldecode((string) array_slice(explode("\t", $cookie), -1)[0]);
-        }
-    }
-    if ($status >= 400) {
-        exit("{$method} {$path} answered {$status}: {$answer}\n");
-    }
-
-    return [$took, $answer];
-};
-$ask('GET', '/session');
-$ask('POST', '/session', ['email' => BENCH_EMAIL, 'password' => BENCH_PASSWORD]);
-
+$ask = benchClient();
 $base = "/trees/{$tree->id}";
 $random = DB::table('people')->where('tree_id', $tree->id)->inRandomOrder()->limit(500)->pluck('id')->all();
 $busiest = array_column(DB::select(
@@ -78,9 +51,4 @@ foreach ([...$random, ...$busiest] as $i => $id) {
         $times['save'][] = $took;
     }
 }
-$empty = percentile($times['empty'], 0.95);
-$median = percentile($times['empty'], 0.5);
-foreach ($times as $what => $values) {
-    told(['what' => $what, 'people' => $people, 'times' => count($values), 'p50' => round(percentile($values, 0.5), 1), 'p95' => round(percentile($values, 0.95), 1),
-        'p50 to empty' => round(percentile($values, 0.5) / $median, 2), 'p95 to empty' => round(percentile($values, 0.95) / $empty, 2)]);
-}
+tellTimes($people, $times);

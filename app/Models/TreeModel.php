@@ -61,6 +61,12 @@ abstract class TreeModel extends Model
         return [];
     }
 
+    /** Deletes the row with everything that hangs on it, in the change that is open. */
+    public function deleteWhole(): void
+    {
+        app(OpenChange::class)->get()->deleteWhole($this);
+    }
+
     protected function casts(): array
     {
         return ['written' => 'array'];

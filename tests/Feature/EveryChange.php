@@ -120,24 +120,24 @@ trait EveryChange
     {
         [$method, $path] = explode(' ', $change);
         $body = match ($change) {
-            'POST searches', 'PATCH searches/{search}' => ['lookedFor' => 'Ewan Tarrel', 'lookedIn' => 'Burials of St Bregan', 'outcome' => 'in part', 'found' => 'a stone', 'people' => [$family['person']], 'version' => 1],
+            'POST searches', 'PATCH searches/{search}' => ['lookedFor' => 'Ewan Tarrel', 'lookedIn' => 'Burials of St Bregan', 'outcome' => 'in part', 'found' => 'a stone', 'people' => [$family['person']], 'version' => $this->versionOf('searches', $family['search'])],
             'POST cases' => ['aspect' => 'mother', 'personId' => $family['person'], 'people' => [$family['second']]],
             'POST cases/{question}/alternatives' => ['title' => 'Somebody of Tolsay'],
             'POST cases/{question}/points' => ['text' => 'The sister says so.', 'isFor' => true, 'alternativeId' => $family['alternative'], 'claimId' => $family['claim']],
-            'POST cases/{question}/conclude' => ['version' => 1, 'state' => 'probable', 'alternativeId' => $family['alternative'], 'reason' => 'The sister.'],
+            'POST cases/{question}/conclude' => ['version' => $this->versionOf('questions', $family['case']), 'state' => 'probable', 'alternativeId' => $family['alternative'], 'reason' => 'The sister.'],
             'POST cases/{question}/tasks' => ['text' => 'Read the will.'],
             'POST thread/{what}/{id}' => ['why' => 'It is of another Ewan.', 'seen' => $this->api('GET', "/thread/claim/{$family['claim']}")->json('mark')],
             'POST people' => ['line' => 'Sander Tarrel h b 1852 Hask m 1880 Pellmouth d 1917'],
-            'PATCH people/{person}' => ['sex' => 'X', 'version' => 1],
+            'PATCH people/{person}' => ['sex' => 'X', 'version' => $this->versionOf('people', $family['person'])],
             'POST people/{person}/relatives' => ['relation' => 'mother', 'line' => 'Jean Penhask b 1824 Tolsay'],
             'POST people/{person}/names' => ['typed' => 'Ewie Tarrel'],
             'POST people/{person}/facts' => ['kind' => 'occupation', 'value' => 'keeper', 'date' => 'from 1884 to 1907', 'place' => 'Hask Light, Hask'],
             'POST unions/{union}/facts' => ['kind' => 'banns', 'date' => 'Oct 1888'],
-            'PATCH names/{name}' => ['typed' => 'Evan Tarrel', 'version' => 1],
-            'PATCH facts/{fact}' => ['date' => '30 July 1847', 'place' => 'Hask', 'version' => 1],
+            'PATCH names/{name}' => ['typed' => 'Evan Tarrel', 'version' => $this->versionOf('names', $family['name'])],
+            'PATCH facts/{fact}' => ['date' => '30 July 1847', 'place' => 'Hask', 'version' => $this->versionOf('events', $family['fact'])],
             'POST facts/{fact}/citations' => ['sourceId' => $family['source'], 'locator' => 'new page', 'words' => 'words'],
             'POST sources' => ['title' => 'Service Books', 'author' => 'Lights Board', 'repository' => 'Muniment Room'],
-            'PATCH sources/{source}' => ['title' => 'Register of St Osmund, Tolsay', 'repository' => 'Record House', 'version' => 1],
+            'PATCH sources/{source}' => ['title' => 'Register of St Osmund, Tolsay', 'repository' => 'Record House', 'version' => $this->versionOf('sources', $family['source'])],
             'PATCH parent-sets/{parentSet}' => ['kind' => 'adoptive', 'proof' => 'probable', 'standing' => 'rival', 'why' => 'A letter says so.'],
             'POST parent-sets/{parentSet}/move' => ['to' => $this->elsewhere()],
             'POST union-partners/{unionPartner}/move' => ['to' => $this->person('Sander Tarrel h')],
@@ -145,37 +145,37 @@ trait EveryChange
             'PUT people/{person}/unions' => ['ids' => array_reverse(array_column($this->api('GET', "/people/{$family['person']}")->json('unions'), 'tieId'))],
             'POST people/{person}/notes' => ['text' => 'Kept bees.', 'isResearch' => true],
             'POST facts/{fact}/notes' => ['text' => 'In another hand.'],
-            'PATCH notes/{note}' => ['text' => 'A loud man.', 'version' => 1],
+            'PATCH notes/{note}' => ['text' => 'A loud man.', 'version' => $this->versionOf('notes', $family['note'])],
             'POST people/{person}/tasks' => ['text' => 'Ask at the Record House.'],
-            'PATCH tasks/{task}' => ['done' => true, 'version' => 1],
+            'PATCH tasks/{task}' => ['done' => true, 'version' => $this->versionOf('tasks', $family['task'])],
             'POST groups', 'POST marks' => ['name' => 'Emigrants', 'meaning' => 'Left before 1860'],
             'POST facts/{fact}/roles' => ['role' => 'godparent', 'personId' => $family['second']],
             'PUT sources/{source}/reckoning', 'PUT places/{place}/reckoning' => ['calendar' => 'JULIAN', 'yearStart' => '25 March', 'order' => 'mdy'],
             'POST places' => ['name' => 'Hask Light', 'insideId' => $family['place']],
-            'PATCH places/{place}' => ['name' => 'Hask Isle', 'latitude' => '59.5', 'version' => 1],
+            'PATCH places/{place}' => ['name' => 'Hask Isle', 'latitude' => '59.5', 'version' => $this->versionOf('places', $family['place'])],
             'POST places/{place}/names' => ['name' => 'Haskoy', 'language' => 'Old Marren', 'to' => '1700'],
             'POST places/{place}/insides', 'POST places/{place}/churches' => ['placeId' => $family['tolsay'], 'from' => '1782', 'to' => '1899'],
-            'PATCH unions/{union}' => ['kind' => 'handfast', 'surnameCustom' => 'patronymic nordic', 'version' => 1],
+            'PATCH unions/{union}' => ['kind' => 'handfast', 'surnameCustom' => 'patronymic nordic', 'version' => $this->versionOf('unions', $family['union'])],
             'POST name-variants' => ['words' => 'Keziah, Hezzy'],
             'POST world-events' => ['words' => 'The kirk burned', 'date' => '1745', 'place' => 'Kirkhaven'],
             'POST sources/{source}/notes', 'POST repositories/{repository}/notes' => ['text' => 'The second volume is wet.'],
-            'PATCH repositories/{repository}' => ['name' => 'Marren Record House', 'version' => 1],
+            'PATCH repositories/{repository}' => ['name' => 'Marren Record House', 'version' => $this->versionOf('repositories', $family['repository'])],
             'POST wordings' => ['typed' => 'Hask Light, Hask', 'placeId' => $family['tolsay']],
-            'POST source-kinds', 'PATCH source-kinds/{sourceKind}' => ['version' => 1, 'template' => json_encode(['full' => '{title}, second'] + SourceKinds::all()['letter']->toArray())],
-            'POST record-kinds', 'PATCH record-kinds/{recordKind}' => ['version' => 1, 'template' => json_encode(['name' => 'Rent roll'] + RecordKinds::named('baptism')->toArray())],
+            'POST source-kinds', 'PATCH source-kinds/{sourceKind}' => ['version' => $this->versionOf('source_kinds', $family['sourceKind']), 'template' => json_encode(['full' => '{title}, second'] + SourceKinds::all()['letter']->toArray())],
+            'POST record-kinds', 'PATCH record-kinds/{recordKind}' => ['version' => $this->versionOf('record_kinds', $family['recordKind']), 'template' => json_encode(['name' => 'Rent roll'] + RecordKinds::named('baptism')->toArray())],
             'POST sources/{source}/records' => ['kind' => 'baptism', 'locator' => 'p. 9'],
-            'PUT records/{record}' => ['version' => 3, 'date' => '4 April 1881', 'fields' => ['schedule' => '9'], 'toldCount' => 2, 'lines' => [['id' => $family['line'], 'name' => 'Evan Tarrel', 'columns' => ['age' => '34']], ['id' => (string) Str::uuid7(), 'name' => 'Moll Tarrel']]],
-            'POST records/{record}/take-in' => ['version' => 3, 'choices' => [['lineId' => $family['line'], 'as' => 'placed', 'personId' => $family['person']], ['lineId' => $family['secondLine'], 'as' => 'new']], 'why' => 'It says so.'],
+            'PUT records/{record}' => ['version' => $this->versionOf('records', $family['record']), 'date' => '4 April 1881', 'fields' => ['schedule' => '9'], 'toldCount' => 2, 'lines' => [['id' => $family['line'], 'name' => 'Evan Tarrel', 'columns' => ['age' => '34']], ['id' => (string) Str::uuid7(), 'name' => 'Moll Tarrel']]],
+            'POST records/{record}/take-in' => ['version' => $this->versionOf('records', $family['record']), 'choices' => [['lineId' => $family['line'], 'as' => 'placed', 'personId' => $family['person']], ['lineId' => $family['secondLine'], 'as' => 'new']], 'why' => 'It says so.'],
             'POST pictures' => ['uploadId' => $this->upload(self::picture(41, 30), 'face.png'), 'personId' => $family['person']],
             'PATCH pictures/{media}' => ['title' => 'The keepers', 'version' => 1],
             'POST pictures/{media}/regions' => ['page' => 0, 'left' => 0.1, 'top' => 0.1, 'width' => 0.2, 'height' => 0.3, 'personId' => $family['person']],
-            'POST changed-values/{entry}/put-back' => ['field' => 'date_typed', 'version' => 2],
+            'POST changed-values/{entry}/put-back' => ['field' => 'date_typed', 'version' => 1 + $this->versionOf('events', $family['fact'])],
             'POST questions' => ['personId' => $family['person'], 'aspect' => 'birth'],
             'POST questions/{question}/decide' => ['version' => 1, 'date' => '1846', 'reason' => 'Between the two.'],
             'PUT questions/{question}/summary' => ['version' => 1, 'text' => 'The register was written that month.'],
             'POST questions/{question}/reopen', 'POST facts/{fact}/rule-out' => ['why' => 'A clerk’s guess.'],
-            'PATCH claims/{claim}' => ['version' => 1, 'information' => 'primary', 'sourceClass' => 'original', 'weight' => 'fair', 'why' => 'He knew.'],
-            'POST records/{record}/called' => ['people' => [$family['person'], $family['second']], 'version' => 3],
+            'PATCH claims/{claim}' => ['version' => $this->versionOf('claims', $family['claim']), 'information' => 'primary', 'sourceClass' => 'original', 'weight' => 'fair', 'why' => 'He knew.'],
+            'POST records/{record}/called' => ['people' => [$family['person'], $family['second']], 'version' => $this->versionOf('records', $family['record'])],
             'POST records/{record}/tasks' => ['text' => 'Get the next leaf.'],
             'POST claims/{claim}/others' => ['people' => [$family['second']]],
             'POST records/{record}/images' => ['uploadId' => $this->upload(self::picture(40, 30), 'page.png')],
@@ -202,6 +202,12 @@ trait EveryChange
         return [$method, '/'.preg_replace_callback('/\{(\w+)\}/', static fn (array $m): string => $family[$m[1]], $path), $body];
     }
 
+    /** Of a row as it is now; 1 where it is gone. */
+    private function versionOf(string $table, string $id): int
+    {
+        return (int) (DB::table($table)->where('tree_id', $this->tree->id)->where('id', $id)->value('version') ?? 1);
+    }
+
     /**
      * A birth whose date was changed; the entry of the journal that knows the one before.
      *
@@ -209,7 +215,7 @@ trait EveryChange
      */
     private function changedBirth(array $family): string
     {
-        $this->api('PATCH', "/facts/{$family['fact']}", ['date' => '1848', 'version' => 1])->assertOk();
+        $this->api('PATCH', "/facts/{$family['fact']}", ['date' => '1848', 'version' => $this->versionOf('events', $family['fact'])])->assertOk();
 
         return (string) DB::table('journal')->where('tree_id', $this->tree->id)->where('row_id', $family['fact'])->where('op', 'update')->whereRaw("before->>'date_typed' IS NOT NULL")->value('id');
     }

@@ -2768,10 +2768,12 @@ export interface components {
     ChangePage: {
       entries: components['schemas']['EntryResource'][]
     }
+    /** @description One change; `whose` it is in words, empty where that is nobody’s or the summary says it. */
     ChangeResource: {
       id: string
       seq: number
       summary: string
+      whose: string
       why: string
       who: string
       how: string

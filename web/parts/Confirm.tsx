@@ -8,10 +8,12 @@ type Props = {
   children?: ReactNode
   disabled?: boolean
   onDelete: () => void
+  /** A gentler way to what is often meant. */
+  instead?: { says: string; onChosen: () => void }
 }
 
 /** Asks before what cannot be taken back easily. */
-export function Confirm({ trigger, title, says, children, disabled = false, onDelete }: Props) {
+export function Confirm({ trigger, title, says, children, disabled = false, onDelete, instead }: Props) {
   return (
     <AlertDialog.Root>
       <AlertDialog.Trigger className="act text-[14px]">{trigger}</AlertDialog.Trigger>
@@ -25,6 +27,11 @@ export function Confirm({ trigger, title, says, children, disabled = false, onDe
             <AlertDialog.Action className="act-main" disabled={disabled} onClick={onDelete}>
               Delete
             </AlertDialog.Action>
+            {instead && (
+              <AlertDialog.Action className="act" onClick={instead.onChosen}>
+                {instead.says}
+              </AlertDialog.Action>
+            )}
             <AlertDialog.Cancel className="act">Leave it</AlertDialog.Cancel>
           </div>
         </AlertDialog.Content>

@@ -26,6 +26,7 @@ const Research = lazy(() => import('../areas/research/Research'))
 const Thread = lazy(() => import('../areas/questions/Thread'))
 const Weighing = lazy(() => import('../areas/questions/Weighing'))
 const Journal = lazy(() => import('../areas/journal/Journal'))
+const Deleted = lazy(() => import('../areas/journal/Deleted'))
 const TreePage = lazy(() => import('../areas/tree/TreePage'))
 
 /** Only who is signed in comes past here. */
@@ -71,6 +72,7 @@ export function App() {
             <Route path="questions/thread/:what/:id" element={<Thread />} />
             <Route path="questions/:question" element={<Weighing />} />
             <Route path="journal" element={<Journal />} />
+            <Route path="journal/deleted" element={<Deleted />} />
             <Route path="tree" element={<TreePage />} />
           </Route>
           <Route path="*" element={<p className="p-10">There is no such page here.</p>} />

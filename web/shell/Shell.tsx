@@ -29,11 +29,13 @@ export function Shell() {
     if (step) navigate(path(`people/${step.id}`))
   }
   const undo = useWrite(
-    () => told(api.POST('/api/trees/{tree}/journal/undo', { params: { path: { tree } } })),
+    () =>
+      told(api.POST('/api/trees/{tree}/journal/undo', { params: { path: { tree } }, body: { steps: 1 } })),
     (done) => toast.success(done.said),
   )
   const redo = useWrite(
-    () => told(api.POST('/api/trees/{tree}/journal/redo', { params: { path: { tree } } })),
+    () =>
+      told(api.POST('/api/trees/{tree}/journal/redo', { params: { path: { tree } }, body: { steps: 1 } })),
     (done) => toast.success(done.said),
   )
   useCommands([

@@ -81,7 +81,7 @@ final readonly class JournalController
 
     public static function line(stdClass $row): ChangeResource
     {
-        return new ChangeResource($row->id, $row->seq, $row->summary, $row->why, $row->who ?? 'North Bough', $row->how, $row->made_at,
+        return new ChangeResource($row->id, $row->seq, $row->summary, $row->whose, $row->why, $row->who ?? 'North Bough', $row->how, $row->made_at,
             $row->undone_by !== null, $row->undone_by === null && $row->kind !== 'undo', $row->rows);
     }
 

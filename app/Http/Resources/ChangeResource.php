@@ -6,6 +6,7 @@ namespace App\Http\Resources;
 
 use OpenApi\Attributes as OA;
 
+/** One change; `whose` it is in words, empty where that is nobody’s or the summary says it. */
 #[OA\Schema]
 final readonly class ChangeResource
 {
@@ -13,6 +14,7 @@ final readonly class ChangeResource
         #[OA\Property] public string $id,
         #[OA\Property] public int $seq,
         #[OA\Property] public string $summary,
+        #[OA\Property] public string $whose,
         #[OA\Property] public string $why,
         #[OA\Property] public string $who,
         #[OA\Property] public string $how,

@@ -43,6 +43,7 @@ final class Change
         $before = array_intersect_key($row->getRawOriginal(), $row->getDirty());
         unset($before['version']);
         $this->touches($row);
+        $this->touched->reclasses($row);
         $this->journal($row->getTable(), $row->id, 'update', $before);
     }
 

@@ -18,7 +18,7 @@ final readonly class Undo
 {
     private const LISTED = 12;
 
-    public function __construct(private ChangeSets $changes, private CurrentTree $current)
+    public function __construct(private ChangeSets $changes, private CurrentTree $current, private Since $since)
     {
     }
 
@@ -80,9 +80,7 @@ final readonly class Undo
         if ($row === null) {
             return;
         }
-        if ($this->changedSince($entry, null)) {
-            throw CannotUndo::changedSince($entry->table_name);
-        }
+        $this->since->refuse($entry, $row->getRawOriginal());
         $row->delete();
     }
 
@@ -97,11 +95,7 @@ final readonly class Undo
         }
         $class = Tables::model($entry->table_name);
         $row = $class::query()->where('id', (string) $entry->row_id)->first() ?? throw CannotUndo::gone($entry->table_name);
-        foreach (array_keys($before) as $field) {
-            if ($this->changedSince($entry, $field)) {
-                throw CannotUndo::changedSince($entry->table_name, $field);
-            }
-        }
+        $this->since->refuse($entry, array_intersect_key($row->getRawOriginal(), $before));
         $row->setRawAttributes(array_replace($row->getAttributes(), $before));
         $row->save();
     }
@@ -109,8 +103,8 @@ final readonly class Undo
     /** A record that was changed again since keeps its later date; one that went with the set has none. */
     private function restoreDate(Change $change, stdClass $entry, ?string $date): void
     {
-        $isThere = DB::table($entry->table_name)->where('tree_id', $this->current->id())->where('id', $entry->row_id)->exists();
-        if ($isThere && ! $this->changedSince($entry, ChangeDates::COLUMN)) {
+        $row = DB::table($entry->table_name)->where('tree_id', $this->current->id())->where('id', $entry->row_id)->first([ChangeDates::COLUMN]);
+        if ($row !== null && $this->since->changed($entry, get_object_vars($row)) === []) {
             $change->restoreDate($entry->table_name, $entry->row_id, $date);
         }
     }
@@ -136,22 +130,6 @@ final readonly class Undo
         $gone = $rows->delete();
         $change->bulk($entry->table_name, $gone);
         $change->touched->people -= $entry->table_name === 'people' ? $gone : 0;
-    }
-
-    /** Whether a later change set, itself still in force, wrote to the same row, or to this field of it. */
-    private function changedSince(stdClass $entry, ?string $field): bool
-    {
-        $later = DB::table('journal')
-            ->join('change_sets', static fn ($join) => $join->on('change_sets.tree_id', 'journal.tree_id')->on('change_sets.id', 'journal.change_set_id'))
-            ->where('journal.tree_id', $this->current->id())
-            ->where('journal.row_id', $entry->row_id)
-            ->where('journal.op', 'update')
-            ->where('change_sets.seq', '>', static fn ($query) => $query->select('seq')->from('change_sets')
-                ->where('tree_id', $entry->tree_id)->where('id', $entry->change_set_id))
-            ->whereNull('change_sets.undone_by')
-            ->where('change_sets.kind', '!=', 'undo');
-
-        return $field === null ? $later->whereRaw("(journal.before - '".ChangeDates::COLUMN."') <> '{}'::jsonb")->exists() : $later->whereRaw('jsonb_exists(journal.before, ?)', [$field])->exists();
     }
 
     /**

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Trees\Derived;
 
+use App\Models\Record;
 use App\Models\RestsOn;
+use App\Models\Source;
 use App\Models\TreeModel;
 
 /** The people whose derived lines a change may have made stale. */
@@ -24,6 +26,23 @@ final class Touched
 
     /** @var array<string, true> ids of the rows themselves */
     private array $rows = [];
+
+    /** @var array<string, list<string>> sources and records of which claims take their classes, and were said to be of another class or kind; by table */
+    private array $reclassed = ['records' => [], 'sources' => []];
+
+    /** Notes what of a row that is about to be changed changes the classes of its claims. */
+    public function reclasses(TreeModel $row): void
+    {
+        if (($row instanceof Record && $row->isDirty(['source_class', 'kind', 'record_kind_id'])) || ($row instanceof Source && $row->isDirty(['kind', 'source_kind_id']))) {
+            $this->reclassed[$row->getTable()][] = $row->id;
+        }
+    }
+
+    /** @return array<string, list<string>> ids of `records` and of `sources` */
+    public function reclassed(): array
+    {
+        return $this->reclassed;
+    }
 
     public function by(TreeModel $row): void
     {

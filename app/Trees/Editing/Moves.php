@@ -53,7 +53,7 @@ final readonly class Moves
         $this->refuseChild($set, $to);
         $from = Union::query()->where('id', $set->union_id)->firstOrFail();
         foreach (Parentage::query()->where('parent_set_id', $set->id)->get() as $parentage) {
-            $parentage->delete();
+            $parentage->deleteWhole();
         }
         $set->fill(['union_id' => $to->id, 'child_ordinal' => -1, 'ordinal' => -1, 'side' => 'both'])->save();
         foreach (UnionPartner::query()->where('union_id', $to->id)->pluck('person_id') as $parentId) {

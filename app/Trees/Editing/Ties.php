@@ -91,8 +91,7 @@ final readonly class Ties
     private function tidyAlone(Union $union): void
     {
         if (ParentSet::query()->where('union_id', $union->id)->doesntExist() && Event::query()->where('union_id', $union->id)->doesntExist()) {
-            UnionPartner::query()->where('union_id', $union->id)->get()->each->delete();
-            $union->delete();
+            $union->deleteWhole();
         }
     }
 
@@ -165,16 +164,18 @@ final readonly class Ties
      */
     public function unlinkEverybody(Change $change, Person $person): int
     {
-        $sets = ParentSet::query()->where('child_id', $person->id)->get();
-        $ties = UnionPartner::query()->where('person_id', $person->id)->get();
-        foreach ($sets as $set) {
+        $count = 0;
+        // Each is fetched when its turn comes: unlinking one can change or take away another.
+        while ($set = ParentSet::query()->where('child_id', $person->id)->orderBy('leads')->orderBy('id')->first()) {
             $this->unlinkParents($change, $set);
+            $count++;
         }
-        foreach ($ties as $tie) {
+        while ($tie = UnionPartner::query()->where('person_id', $person->id)->orderBy('id')->first()) {
             $this->unlinkPartner($change, $tie);
+            $count++;
         }
 
-        return $sets->count() + $ties->count() ?: throw new Refusal('There is no tie to take off.', 409);
+        return $count === 0 ? throw new Refusal('There is no tie to take off.', 409) : $count;
     }
 
     /** Takes a partner out of a union, and with it the tie to the union's children. */
@@ -183,7 +184,7 @@ final readonly class Ties
         $union = Union::query()->findOrFail($tie->union_id);
         $sets = ParentSet::query()->where('union_id', $union->id)->pluck('id');
         foreach (Parentage::query()->whereIn('parent_set_id', $sets)->where('person_id', $tie->person_id)->get() as $parentage) {
-            $parentage->delete();
+            $parentage->deleteWhole();
         }
         $change->deleteWhole($tie);
         $this->tidy($change, $union);

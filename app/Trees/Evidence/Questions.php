@@ -12,8 +12,6 @@ use App\Refusal;
 use App\Trees\Changes\Change;
 use App\Trees\Changes\ChangedMeanwhile;
 use App\Trees\Changes\How;
-use App\Trees\CurrentTree;
-use Illuminate\Support\Facades\DB;
 use NorthBough\Core\Evidence\Conflict\Conflict;
 
 /** Questions that contradictions open, and their decisions. Called inside an open change set. */
@@ -25,7 +23,7 @@ final readonly class Questions
     /** More people than these are touched by work in bulk, whose conflicts wait as findings. */
     private const BY_HAND = 60;
 
-    public function __construct(private CurrentTree $current, private Subjects $subjects)
+    public function __construct(private Subjects $subjects, private Shaken $shaken)
     {
     }
 
@@ -36,9 +34,7 @@ final readonly class Questions
         if ($how !== How::Hand || count($touched) > self::BY_HAND) {
             return;
         }
-        if ($change->touched->hasAny('claims', 'rests_on')) {
-            $this->openShaken($change);
-        }
+        $this->shaken->openAgain($change);
         if ($touched !== []) {
             // What disagreed before, and was not touched, waits as a finding.
             $this->openHard($touched, $change, static fn (Conflict $conflict): bool => array_filter($conflict->ids, $change->touched->has(...)) !== []);
@@ -96,29 +92,6 @@ final readonly class Questions
         }
         $this->restOn($question, $leading);
         $question->fill(['state' => 'decided', 'decision' => trim("{$leading->date->shown}, {$leading->place_typed}", ', '), 'reason' => trim($reason), 'reopened_by' => ''])->save();
-    }
-
-    /** Opens what was decided again when a claim that it rests on was changed or taken away, or when something new supports what it ruled out. */
-    private function openShaken(Change $change): void
-    {
-        $ids = '{'.implode(',', $change->touched->rows()).'}';
-        $tree = $this->current->id();
-        $rows = DB::select("SELECT q.id, 'A claim that it rests on was changed.' AS why FROM rests_on r JOIN questions q ON q.tree_id = r.tree_id AND q.id = r.deciding_question_id
-                WHERE r.tree_id = ? AND r.claim_id = ANY(?::uuid[]) AND q.state NOT IN ('open', 'unresolved')
-            UNION SELECT q.id, 'A claim supports what was ruled out: ' || e.date_shown || '.' FROM claims c JOIN events e ON e.tree_id = c.tree_id AND e.id = c.event_id
-                JOIN questions q ON q.tree_id = e.tree_id AND q.person_id = e.person_id AND q.aspect = e.kind
-                WHERE c.tree_id = ? AND c.id = ANY(?::uuid[]) AND c.made_by IS NULL AND c.version = 1 AND e.standing = 'ruled out' AND q.state = 'decided'", [$tree, $ids, $tree, $ids]);
-        $why = array_fill_keys($change->touched->shaken(), 'A claim that it rests on was taken away.');
-        foreach ($rows as $row) {
-            $why[(string) $row->id] ??= (string) $row->why;
-        }
-        foreach ($why as $id => $words) {
-            $question = Question::query()->where('id', $id)->where('state', '<>', 'open')->where('state', '<>', 'unresolved')->first();
-            // One that was decided in this very change rests on what it just said.
-            if ($question !== null && ! $change->touched->has((string) $id)) {
-                $question->fill(['state' => 'open', 'reopened_by' => $words])->save();
-            }
-        }
     }
 
     /** Lets one fact of its kind lead: it is accepted, and what led before is a rival. Leading twice is nothing. */

@@ -16,6 +16,7 @@ use NorthBough\Core\Place\Gazetteer;
 use NorthBough\Core\Tree\Event;
 use NorthBough\Core\Tree\Person;
 use NorthBough\Core\Tree\Sex;
+use NorthBough\Core\Tree\Standing;
 use NorthBough\Core\Tree\Union;
 
 /** Fetches what conflicts of some people are looked for in, no more than each needs, and has them found. */
@@ -52,6 +53,19 @@ final readonly class Subjects
         }
 
         return $found;
+    }
+
+    /** How a fact contradicts the accepted one of its kind; null where it does not. */
+    public function againstAccepted(string $personId, string $factId): ?Conflict
+    {
+        $events = array_column($this->tree->eventsOf([$personId])[$personId] ?? [], null, 'id');
+        $fact = $events[$factId] ?? null;
+        $two = array_map(static fn (Event $event): Event => $event->onOtherFooting(Standing::Unweighed, []),
+            array_values(array_filter($events, static fn (Event $event): bool => $event === $fact || ($event->kind === $fact?->kind && $event->standing === Standing::Accepted))));
+        $subject = new Subject(new Person($personId, 0, Sex::Unknown, [], $two), [], [], []);
+        $found = Conflicts::of($subject, KnownPlaces::lazily(fn (): Gazetteer => $this->gazetteers->bearing(...self::places($subject))));
+
+        return $found !== [] && $found[0]->isHard() ? $found[0] : null;
     }
 
     /** @param  list<Event>  $events */

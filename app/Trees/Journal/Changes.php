@@ -17,11 +17,11 @@ final readonly class Changes
 
     private const ENTRIES = 200;
 
-    public function __construct(private CurrentTree $current, private History $history, private EntryValues $values)
+    public function __construct(private CurrentTree $current, private History $history, private EntryValues $values, private Whose $whose)
     {
     }
 
-    /** @return list<stdClass> change sets with `who` and the number of `rows` */
+    /** @return list<stdClass> change sets with `who`, `whose` and the number of `rows` */
     public function list(Asked $asked, int $most = self::AT_ONCE, int $before = 0): array
     {
         $rows = $asked->narrow($this->sets(), $this->history)
@@ -31,8 +31,12 @@ final readonly class Changes
             ->whereRaw("(before IS NULL OR op <> 'update' OR (before - 'changed_at') <> '{}'::jsonb)")
             ->groupBy('change_set_id')->selectRaw("change_set_id, sum(coalesce((before->>'rows')::int, 1)) AS rows")->pluck('rows', 'change_set_id');
 
-        return array_values($rows->map(static function (stdClass $row) use ($counts): stdClass {
+        $whose = $this->whose->words($rows->mapWithKeys(static fn (stdClass $row): array => [$row->id => (int) ($counts[$row->id] ?? 0)])->all());
+
+        return array_values($rows->map(static function (stdClass $row) use ($counts, $whose): stdClass {
             $row->rows = (int) ($counts[$row->id] ?? 0);
+            // What the sentence names already is not said twice.
+            $row->whose = str_contains($row->summary, $whose[$row->id] ?? '') ? '' : $whose[$row->id];
 
             return $row;
         })->all());

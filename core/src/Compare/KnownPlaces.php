@@ -11,7 +11,7 @@ use NorthBough\Core\Place\PlaceReader;
 
 /**
  * Two places as the gazetteer knows them. One that lies or ever lay inside the other, an earlier name, and the church that
- * served the other are no conflict (job.md, Evidence); two that it knows and that have nothing to do with one another are
+ * served the other are no conflict; two that it knows and that have nothing to do with one another are
  * apart. Where it does not know both, the words are compared, and nothing is certain.
  */
 final class KnownPlaces

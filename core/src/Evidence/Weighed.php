@@ -14,7 +14,7 @@ final readonly class Weighed
 
     /**
      * The stated rule: strong is primary, set down near the event, and seen in the original or its image; fair fails one
-     * of the three; slight fails more, or its informant is unknown (job.md, Evidence). Directness and number add nothing.
+     * of the three; slight fails more, or its informant is unknown. Directness and number add nothing.
      */
     public static function of(ClassedClaim $claim): self
     {

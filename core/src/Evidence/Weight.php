@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Evidence;
 
-/** A claim's place in an order, never a sum of points (job.md, Evidence). */
+/** A claim's place in an order, never a sum of points. */
 enum Weight: string
 {
     case Strong = 'strong';

@@ -11,7 +11,7 @@ use NorthBough\Core\Naming\SearchForm;
 use NorthBough\Core\Tree\Event;
 use NorthBough\Core\Tree\EventKinds;
 
-/** A fact that a record tells against those of the same kind that are there (job.md, Evidence: like is compared with like). */
+/** A fact that a record tells against those of the same kind that are there: like is compared with like. */
 final class FactAgainst
 {
     /** @param  list<Event>  $events  of the person or the couple */

@@ -46,6 +46,12 @@ final readonly class Event
         return $first;
     }
 
+    /** @param  list<Backing>  $backing */
+    public function onOtherFooting(Standing $standing, array $backing): self
+    {
+        return new self($this->id, $this->kind, $this->typeWords, $this->value, $this->date, $this->place, $this->denied, $backing, $standing, $this->placeId);
+    }
+
     /** @return list<Backing> the claims that count: those that nobody took back */
     public function grounds(): array
     {

@@ -92,11 +92,8 @@ final readonly class SupposedTree implements TreeView
      */
     private function events(array $events): array
     {
-        return array_map(fn (Event $event): Event => new Event(
-            $event->id, $event->kind, $event->typeWords, $event->value, $event->date, $event->place, $event->denied,
-            array_values(array_filter($event->backing, fn (Backing $backing): bool => ! isset($this->supposed->withoutClaims[$backing->claimId]))),
-            $this->supposed->events[$event->id] ?? $event->standing, $event->placeId,
-        ), $events);
+        return array_map(fn (Event $event): Event => $event->onOtherFooting($this->supposed->events[$event->id] ?? $event->standing,
+            array_values(array_filter($event->backing, fn (Backing $backing): bool => ! isset($this->supposed->withoutClaims[$backing->claimId])))), $events);
     }
 
     /**

@@ -17,7 +17,7 @@ use NorthBough\Core\Evidence\Weight;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
-/** Weights by the stated rule (job.md, Evidence): an order, never a sum of points. */
+/** Weights by the stated rule: an order, never a sum of points. */
 final class WeightTest extends TestCase
 {
     /** @return iterable<string, array{SourceClass, Information, bool, Weight}> */

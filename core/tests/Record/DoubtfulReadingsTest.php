@@ -13,7 +13,7 @@ use NorthBough\Core\Record\RollLine;
 use NorthBough\Core\Record\Telling;
 use PHPUnit\Framework\TestCase;
 
-/** A doubtful reading gives its alternatives as rivals (job.md, Evidence). */
+/** A doubtful reading gives its alternatives as rivals. */
 final class DoubtfulReadingsTest extends TestCase
 {
     public function test_a_doubtful_age_tells_two_births_and_leaves_the_rest_sure(): void

@@ -23,7 +23,7 @@ final class FollowingTableTest extends TestCase
     /** @return iterable<string, array{string, string, array<string, string>, string, string, string, string}> kind, day, columns, rule, fact, first day, last day */
     public static function ages(): iterable
     {
-        // Soft by two years, or a tenth of the age, at most five (job.md, Ages); by the sum: 2 June 1875 to 1 June 1876.
+        // Soft by two years, or a tenth of the age, at most five; by the sum: 2 June 1875 to 1 June 1876.
         yield 'completed' => ['census-1881', '1 June 1900', ['age' => '24'], 'age told', 'birth', '1873-06-02', '1878-06-01'];
         yield 'rounded over fifteen' => ['census-1841', '6 June 1841', ['age' => '25'], 'age told', 'birth', '1809-06-07', '1818-06-06'];
         yield 'not rounded under fifteen' => ['census-1841', '6 June 1841', ['age' => '12'], 'age told', 'birth', '1826-06-07', '1831-06-06'];

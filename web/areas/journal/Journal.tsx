@@ -1,78 +1,103 @@
 import { useInfiniteQuery } from '@tanstack/react-query'
-import { toast } from 'sonner'
+import { useState } from 'react'
+import { Link, useSearchParams } from 'react-router'
 import { api, told } from '../../api/client'
-import { useTreeId, useWrite } from '../../api/useTree'
+import { useTreeId, useTreePath } from '../../api/useTree'
+import { Empty } from '../../parts/Empty'
+import { useCommands } from '../../shell/keys'
+import { ChangeLine } from './ChangeLine'
+import { ChangeMargin } from './ChangeMargin'
+import { JournalFilter } from './JournalFilter'
+import { StepsOf } from './StepsOf'
 
-/** What was changed, by whom and why; each can be taken back. */
+const ASKED = ['person', 'author', 'from', 'to', 'field', 'how'] as const
+
+/** What was changed, by whom and why; values side by side; each can be taken back. */
 export default function Journal() {
   const tree = useTreeId()
+  const path = useTreePath()
+  const [query] = useSearchParams()
+  const [inHand, setInHand] = useState('')
+  const asked = Object.fromEntries(
+    ASKED.flatMap((name) => (query.get(name) ? [[name, query.get(name)!]] : [])),
+  )
   const journal = useInfiniteQuery({
-    queryKey: ['journal', tree],
+    queryKey: ['journal', tree, asked],
     queryFn: ({ pageParam }) =>
       told(
         api.GET('/api/trees/{tree}/journal', {
-          params: { path: { tree }, query: pageParam > 0 ? { before: String(pageParam) } : {} },
+          params: {
+            path: { tree },
+            query: { ...asked, ...(pageParam > 0 ? { before: String(pageParam) } : {}) },
+          },
         }),
       ),
     initialPageParam: 0,
     getNextPageParam: (page) => page.next,
   })
-  const undo = useWrite(
-    (change: string) =>
-      told(api.POST('/api/trees/{tree}/journal/{change}/undo', { params: { path: { tree, change } } })),
-    (done) => toast.success(done.said),
-  )
   const first = journal.data?.pages[0]
   const changes = journal.data?.pages.flatMap((page) => page.changes) ?? []
+  const at = changes.findIndex((change) => change.id === inHand)
+  const walk = (by: number) => {
+    const next = changes[Math.max(0, at + by)]
+    if (next) setInHand(next.id)
+    document.getElementById(`change-${next?.id}`)?.scrollIntoView({ block: 'nearest' })
+  }
+  useCommands([
+    { key: 'j', says: 'The change before it in hand', run: () => walk(1) },
+    { key: 'k', says: 'The change after it in hand', run: () => walk(-1) },
+  ])
+  if (journal.error) return <p className="p-6 text-madder">{journal.error.message}</p>
   return (
-    <div className="h-full overflow-auto px-6 py-3">
-      <h1 className="font-serif text-[26px]">Journal</h1>
-      <p className="mt-1 text-graphite">
-        {first?.undo ? (
-          <>
-            <kbd>u</kbd> undoes “{first.undo}”
-          </>
+    <div className="grid h-full grid-cols-[minmax(0,1fr)_392px] max-lg:block max-lg:overflow-auto">
+      <div className="overflow-auto px-6 py-3">
+        <div className="flex flex-wrap items-baseline gap-x-6">
+          <h1 className="font-serif text-[26px]">Journal</h1>
+          <Link className="act" to={path('journal/deleted')}>
+            What was deleted
+          </Link>
+        </div>
+        <JournalFilter authors={first?.authors ?? {}} />
+        {first && changes.length === 0 && (
+          <Empty
+            says={
+              Object.keys(asked).length > 0
+                ? 'No change is like that.'
+                : 'Here will stand every change, with who made it and why.'
+            }
+          />
+        )}
+        <ol className="mt-2">
+          {changes.map((change) => (
+            <ChangeLine
+              key={change.id}
+              change={change}
+              inHand={change.id === inHand}
+              onTake={() => setInHand(change.id)}
+            />
+          ))}
+        </ol>
+        {journal.hasNextPage && (
+          <button type="button" className="act mt-3" onClick={() => void journal.fetchNextPage()}>
+            Earlier
+          </button>
+        )}
+      </div>
+      <aside
+        aria-label="In hand"
+        className="overflow-auto border-l border-rule px-5 py-4 max-lg:border-l-0 max-lg:border-t"
+      >
+        {at >= 0 && changes[at] ? (
+          <ChangeMargin key={inHand} change={changes[at]} onDone={() => setInHand('')} />
         ) : (
-          'Nothing of yours to undo'
+          first && (
+            <>
+              <StepsOf which="undo" steps={first.undo} />
+              <StepsOf which="redo" steps={first.redo} />
+            </>
+          )
         )}
-        {first?.redo && (
-          <>
-            , <kbd>U</kbd> does again “{first.redo.replace(/^Undid: /, '')}”
-          </>
-        )}
-        .
-      </p>
-      <ol className="mt-4 max-w-[900px]">
-        {changes.map((change) => (
-          <li
-            key={change.id}
-            className="grid grid-cols-[150px_1fr_auto] items-baseline gap-4 border-b border-rule py-[7px] max-sm:grid-cols-1"
-          >
-            <span className="text-[14px] text-graphite">
-              {new Date(change.madeAt).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' })}
-            </span>
-            <span>
-              <span className={change.undone ? 'text-graphite line-through' : ''}>{change.summary}</span>
-              {change.undone && <span className="text-graphite"> undone</span>}
-              {change.why !== '' && <span className="block font-serif text-[15px]">{change.why}</span>}
-              <span className="block text-[13px] text-graphite">
-                {change.who}, {change.how === 'hand' ? 'by hand' : `by ${change.how}`}, {change.rows}{' '}
-                {change.rows === 1 ? 'row' : 'rows'}
-              </span>
-            </span>
-            {change.canUndo && (
-              <button type="button" className="act text-[14px]" onClick={() => undo.mutate(change.id)}>
-                Undo
-              </button>
-            )}
-          </li>
-        ))}
-      </ol>
-      {journal.hasNextPage && (
-        <button type="button" className="act mt-3" onClick={() => void journal.fetchNextPage()}>
-          Earlier
-        </button>
-      )}
+      </aside>
     </div>
   )
 }

@@ -17,6 +17,7 @@ import { StandingOf } from './Standing'
 import { ShareCitation } from './ShareCitation'
 import { StandsFor } from './StandsFor'
 import { KeepOrLeave } from '../../parts/KeepOrLeave'
+import { WhyGap } from '../../parts/WhyGap'
 
 /** How tall the ink behind a citation is drawn, in pixels. */
 const INK = 40
@@ -215,12 +216,13 @@ function ChangeFact({ fact, onDone }: { fact: Fact; onDone: () => void }) {
         value={value}
         onChange={(e) => setValue(e.target.value)}
       />
-      <input
+      <WhyGap
         className="gap w-full"
         aria-label="Why you change it"
+        suggests={['A slip of the keys.', 'The record was read anew.']}
         placeholder="why you change it"
         value={why}
-        onChange={(e) => setWhy(e.target.value)}
+        onValue={setWhy}
       />
       <BothSides problem={save.error} />
       <KeepOrLeave disabled={save.isPending} onLeave={onDone} />

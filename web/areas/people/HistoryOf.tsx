@@ -1,15 +1,17 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import { toast } from 'sonner'
 import { api, told, type Schemas } from '../../api/client'
-import { useTreeId, useWrite } from '../../api/useTree'
-import { BothSides } from '../../parts/BothSides'
+import { useTreeId, useTreePath } from '../../api/useTree'
+import { onDay } from '../../parts/onDay'
+import { EntryValues } from '../journal/EntryValues'
+import { Link } from 'react-router'
 
 const DID: Record<string, string> = { insert: 'Made', update: 'Changed', delete: 'Deleted' }
 
 /** What was changed about somebody, by whom and why, values side by side; one value can be put back. */
 export function HistoryOf({ person }: { person: string }) {
   const tree = useTreeId()
+  const path = useTreePath()
   const [open, setOpen] = useState(false)
   const { data, error } = useQuery({
     queryKey: ['history', tree, person],
@@ -22,6 +24,11 @@ export function HistoryOf({ person }: { person: string }) {
   return (
     <details open={open} onToggle={(event) => setOpen(event.currentTarget.open)}>
       <summary className="heads cursor-pointer font-semibold">History</summary>
+      {open && (
+        <Link className="act text-[14px]" to={path(`journal?person=${person}`)}>
+          In the journal
+        </Link>
+      )}
       {error && <p>{error.message}</p>}
       {data && changed.length === 0 && <p className="text-[14px]">Nothing was changed since it was made.</p>}
       <ol className="mt-1 space-y-2 text-[14px]">
@@ -46,45 +53,17 @@ export function HistoryOf({ person }: { person: string }) {
 }
 
 function Entry({ entry }: { entry: Schemas['HistoryEntry'] }) {
-  const tree = useTreeId()
-  const putBack = useWrite(
-    (field: string) =>
-      told(
-        api.POST('/api/trees/{tree}/changed-values/{entry}/put-back', {
-          params: { path: { tree, entry: entry.id } },
-          body: { field, version: entry.version },
-        }),
-      ),
-    () => toast.success('Put back. u takes it back.'),
-  )
   return (
     <li className="border-b border-rule pb-1">
       <p>
         {DID[entry.op]} {entry.called}
         <span className="text-[13px] text-graphite">
           {' '}
-          {entry.who},{' '}
-          {new Date(entry.madeAt).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' })}
+          {entry.who}, {onDay(entry.madeAt)}
           {entry.why !== '' && `: ${entry.why}`}
         </span>
       </p>
-      {entry.values.length > 0 && (
-        <ul>
-          {entry.values.map((value) => (
-            <li key={value.field} className="flex flex-wrap items-baseline gap-x-2">
-              <span className="text-graphite">{value.word}</span>
-              <del className="text-graphite">{value.before || 'nothing'}</del>
-              {entry.op === 'update' && <ins className="no-underline">{value.after || 'nothing'}</ins>}
-              {entry.op === 'update' && entry.version > 0 && (
-                <button type="button" className="act text-[13px]" onClick={() => putBack.mutate(value.field)}>
-                  Put back “{value.before || 'nothing'}”
-                </button>
-              )}
-            </li>
-          ))}
-        </ul>
-      )}
-      <BothSides problem={putBack.error} />
+      {entry.op !== 'insert' && <EntryValues entry={entry} />}
     </li>
   )
 }

@@ -1,6 +1,7 @@
 import { useState } from 'react'
 import { api, told } from '../../api/client'
 import { useTreeId, useWrite, type Person } from '../../api/useTree'
+import { WhyGap } from '../../parts/WhyGap'
 
 /** Whether somebody counts as living, and the place where an editor says that they are dead, and why. */
 export function LivingWord({ person }: { person: Person }) {
@@ -36,13 +37,14 @@ export function LivingWord({ person }: { person: Person }) {
           Say that this person is dead
         </button>
       ) : (
-        <input
+        <WhyGap
           className="gap w-full"
           aria-label="Why you say so"
+          suggests={['A relative told me.', 'There is a notice of the death.']}
           placeholder="why you say so"
           autoFocus
           value={why}
-          onChange={(event) => setWhy(event.target.value)}
+          onValue={setWhy}
           onKeyDown={(event) => {
             if (event.key === 'Enter' && why.trim() !== '') say.mutate(why)
             if (event.key === 'Escape') setWhy(null)

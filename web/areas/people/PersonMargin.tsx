@@ -25,6 +25,10 @@ export function PersonMargin({ person }: { person: Person }) {
       api.PATCH('/api/trees/{tree}/people/{person}', { params: at, body: { sex, version: person.version } }),
     ),
   )
+  const unlink = useWrite(
+    () => told(api.POST('/api/trees/{tree}/people/{person}/unlink', { params: at, body: {} })),
+    (done) => toast.success(`${done.said} u takes it back.`),
+  )
   const remove = useWrite(
     () => told(api.DELETE('/api/trees/{tree}/people/{person}', { params: at })),
     () => {
@@ -83,7 +87,10 @@ export function PersonMargin({ person }: { person: Person }) {
       <Confirm
         trigger="Delete this person"
         title={`Delete ${person.name}?`}
-        says={`With it go ${person.deleting}. If the person did live and only a tie is wrong, unlink the tie instead.`}
+        says={`With it go ${person.deleting}. It waits in the journal to be put back. If the person did live and only the ties are wrong, unlink them instead; if somebody is in the tree twice, keep both until they are joined.`}
+        {...(person.parentSets.length + person.unions.length > 0
+          ? { instead: { says: 'Unlink from all kin', onChosen: () => unlink.mutate(undefined) } }
+          : {})}
         onDelete={() => remove.mutate(undefined)}
       />
     </div>

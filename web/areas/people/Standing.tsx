@@ -3,6 +3,7 @@ import { useNavigate } from 'react-router'
 import { toast } from 'sonner'
 import { api, told } from '../../api/client'
 import { useTreeId, useTreePath, useWrite, type Fact } from '../../api/useTree'
+import { WhyGap } from '../../parts/WhyGap'
 
 const SAYS: Record<string, string> = {
   accepted: 'Accepted.',
@@ -72,13 +73,14 @@ export function StandingOf({ fact, person }: { fact: Fact; person: string }) {
           }}
           onKeyDown={(event) => event.key === 'Escape' && setRuling(false)}
         >
-          <input
+          <WhyGap
             className="gap grow"
             aria-label="Why it is ruled out"
+            suggests={['It is of another person of the same name.', 'It is a clerk’s slip.']}
             placeholder="why, so that nobody finds it again"
             autoFocus
             value={why}
-            onChange={(event) => setWhy(event.target.value)}
+            onValue={setWhy}
           />
           <button className="act" disabled={why.trim() === ''}>
             Rule it out

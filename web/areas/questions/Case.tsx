@@ -10,6 +10,7 @@ import { findPeople } from '../../parts/findPeople'
 import { useCommands } from '../../shell/keys'
 import { AlternativeColumn } from './AlternativeColumn'
 import { BesideCase } from './BesideCase'
+import { WhyGap } from '../../parts/WhyGap'
 
 const STATES = [
   { state: 'unresolved', says: 'unresolved', mark: '?' },
@@ -158,12 +159,13 @@ function CaseOf({ page }: { page: Schemas['CasePage'] }) {
               </label>
             ))}
           </fieldset>
-          <input
+          <WhyGap
             className="gap min-w-[240px] grow font-serif text-[16px]"
             aria-label="Reason"
+            suggests={['Name, age and birthplace agree, and nobody else fits.']}
             placeholder="why, in a full sentence"
             value={reason}
-            onChange={(event) => setReason(event.target.value)}
+            onValue={setReason}
           />
           <button
             className="act-main"

@@ -3,6 +3,7 @@ import { api, told, type Schemas } from '../../api/client'
 import { useTreeId, useWrite } from '../../api/useTree'
 import { BothSides } from '../../parts/BothSides'
 import type { Row } from './axis'
+import { WhyGap } from '../../parts/WhyGap'
 
 /** How a claim is classed, with the working of its weight; the weight can be overruled with words. */
 export function Classes({ row, onDone }: { row: Row; onDone: () => void }) {
@@ -65,12 +66,16 @@ export function Classes({ row, onDone }: { row: Row; onDone: () => void }) {
         />
         {weight !== '' && (
           <>
-            <input
+            <WhyGap
               className="gap w-[240px]"
               aria-label="Why the rule is overruled"
+              suggests={[
+                'The informant was there and had no reason to err.',
+                'The page was written long after.',
+              ]}
               placeholder={weight === 'rule' ? 'by the rule again' : 'why, against the rule'}
               value={why}
-              onChange={(event) => setWhy(event.target.value)}
+              onValue={setWhy}
             />
             <button className="act" disabled={weight !== 'rule' && why.trim() === ''}>
               Say so

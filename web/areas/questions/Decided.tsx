@@ -4,6 +4,7 @@ import { api, told, type Schemas } from '../../api/client'
 import { useTreeId, useTreePath, useWrite } from '../../api/useTree'
 import { BothSides } from '../../parts/BothSides'
 import { KeepOrLeave } from '../../parts/KeepOrLeave'
+import { WhyGap } from '../../parts/WhyGap'
 
 /** What was decided and why, with its proof summary; it can be opened again. */
 export function Decided({ question }: { question: Schemas['QuestionPage'] }) {
@@ -39,12 +40,13 @@ export function Decided({ question }: { question: Schemas['QuestionPage'] }) {
             reopen.mutate(undefined)
           }}
         >
-          <input
+          <WhyGap
             className="gap w-full"
             aria-label="Why it is opened again"
+            suggests={['A new record speaks against it.', 'The reasoning does not hold: ']}
             placeholder="why it is opened again"
             value={why}
-            onChange={(event) => setWhy(event.target.value)}
+            onValue={setWhy}
           />
           <p className="flex gap-4 text-[14px]">
             <button className="act" disabled={why.trim() === '' || reopen.isPending}>

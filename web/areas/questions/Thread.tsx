@@ -6,6 +6,7 @@ import { api, told, type Schemas } from '../../api/client'
 import { useTreeId, useWrite } from '../../api/useTree'
 import { Notches, notchWords } from '../../parts/Notches'
 import { PersonName } from '../../parts/PersonName'
+import { WhyGap } from '../../parts/WhyGap'
 
 type Effect = Schemas['ThreadEffect']
 
@@ -110,13 +111,14 @@ export default function Thread() {
         }}
         onKeyDown={(event) => event.key === 'Escape' && navigate(-1)}
       >
-        <input
+        <WhyGap
           className="gap grow font-serif text-[16px]"
           aria-label="Why it is false"
+          suggests={['It is of another person of the same name.', 'The record was misread.']}
           placeholder="why it is false, so that nobody concludes it again"
           autoFocus
           value={why}
-          onChange={(event) => setWhy(event.target.value)}
+          onValue={setWhy}
         />
         <button className="act font-semibold" disabled={why.trim() === '' || makeSo.isPending}>
           Make it so

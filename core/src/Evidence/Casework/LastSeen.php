@@ -9,7 +9,7 @@ use NorthBough\Core\Tree\Person;
 
 /**
  * The last fact at which somebody certainly lived, a bound on their death; of a period, its beginning. "First missing" is
- * nothing that facts can tell: only a search of a complete series does (job.md, 3.5).
+ * nothing that facts can tell: only a search of a complete series does.
  */
 final class LastSeen
 {

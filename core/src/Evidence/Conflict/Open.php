@@ -6,20 +6,20 @@ namespace NorthBough\Core\Evidence\Conflict;
 
 use NorthBough\Core\Tree\Standing;
 
-/** Whether a disagreement still waits for somebody: one that was decided, with one value accepted and the other a rival, does not. */
+/**
+ * Whether a disagreement still waits for somebody. What was ruled out disagrees with nobody; where one value was accepted,
+ * its rivals were decided with it, and only what contradicts the accepted one is news.
+ */
 final class Open
 {
-    public static function between(Standing $one, Standing $other): bool
+    /** @param  list<Standing>  $beside  how whatever else stands that is told of the same */
+    public static function between(Standing $one, Standing $other, array $beside = []): bool
     {
         if ($one === Standing::RuledOut || $other === Standing::RuledOut) {
             return false;
         }
+        $isRival = $one === Standing::Rival || $other === Standing::Rival;
 
-        return ! self::isDecided($one, $other) && ! self::isDecided($other, $one) && ! ($one === Standing::Rival && $other === Standing::Rival);
-    }
-
-    private static function isDecided(Standing $leads, Standing $other): bool
-    {
-        return $leads === Standing::Accepted && $other === Standing::Rival;
+        return ! ($isRival && in_array(Standing::Accepted, [$one, $other, ...$beside], true)) && ! ($one === Standing::Rival && $other === Standing::Rival);
     }
 }

@@ -8,7 +8,7 @@ use NorthBough\Core\Evidence\Origins;
 use NorthBough\Core\Evidence\Weight;
 
 /**
- * Pulls the thread (job.md, 3.7): follows whatever was concluded from something that is supposed false, and works each
+ * Pulls the thread: follows whatever was concluded from something that is supposed false, and works each
  * out again without it.
  */
 final class Thread

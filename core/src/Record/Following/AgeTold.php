@@ -13,7 +13,7 @@ use NorthBough\Core\Record\Roll;
 use NorthBough\Core\Record\RollLine;
 use NorthBough\Core\Record\Telling;
 
-/** An age on a day is a span of birth (job.md, Ages), counted as the kind of record counts, from its day of reckoning. */
+/** An age on a day is a span of birth, counted as the kind of record counts, from its day of reckoning. */
 final class AgeTold implements FollowingRule
 {
     public function name(): string

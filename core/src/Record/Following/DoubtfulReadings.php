@@ -10,7 +10,7 @@ use NorthBough\Core\Record\Telling;
 use NorthBough\Core\Record\TellingOf;
 
 /**
- * A doubtful reading gives its alternatives as rivals (job.md, Evidence): what follows from the word as it was read is
+ * A doubtful reading gives its alternatives as rivals: what follows from the word as it was read is
  * marked so, and what would follow from each other reading stands beside it.
  */
 final class DoubtfulReadings

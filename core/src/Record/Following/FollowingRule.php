@@ -8,7 +8,7 @@ use NorthBough\Core\Record\Roll;
 use NorthBough\Core\Record\RollLine;
 use NorthBough\Core\Record\Telling;
 
-/** One way in which something follows from the words of a record (job.md 2.6). */
+/** One way in which something follows from the words of a record. */
 interface FollowingRule
 {
     /** The name of the rule as it is shown, such as "age told". */

@@ -2,6 +2,7 @@ import type { RefObject } from 'react'
 import { Link } from 'react-router'
 import { useTreeId, useTreePath } from '../../../api/useTree'
 import type { RecordPage, Roll } from './roll'
+import { WhyGap } from '../../../parts/WhyGap'
 
 type Props = {
   record: RecordPage
@@ -61,14 +62,14 @@ export function TableBar(props: Props) {
           onTakeIn()
         }}
       >
-        <input
+        <WhyGap
           ref={reason}
           className="gap w-[220px]"
           aria-label="Why: one reason for all of it"
           placeholder="why, for all of it"
           value={why}
           onFocus={() => why === '' && onWhy(offeredWhy)}
-          onChange={(event) => onWhy(event.target.value)}
+          onValue={onWhy}
           onKeyDown={(event) => {
             if (event.key !== 'Escape') return
             event.stopPropagation()

@@ -13,9 +13,10 @@ use NorthBough\Core\Evidence\Conflict\ConflictRule;
 use NorthBough\Core\Evidence\Conflict\Open;
 use NorthBough\Core\Evidence\Conflict\Subject;
 use NorthBough\Core\Tree\Event;
+use NorthBough\Core\Tree\Standing;
 
 /**
- * Nobody is born or dies twice (job.md, Evidence). Days decide first; two places that the gazetteer keeps apart contradict
+ * Nobody is born or dies twice. Days decide first; two places that the gazetteer keeps apart contradict
  * where the days do not. A baptism, a burial or a registration bounds a birth or a death and is never compared with it.
  */
 final class OneBirthOneDeath implements ConflictRule
@@ -39,9 +40,10 @@ final class OneBirthOneDeath implements ConflictRule
     {
         $worst = null;
         $ids = [];
+        $standings = array_map(static fn (Event $event): Standing => $event->standing, $told);
         foreach ($told as $at => $one) {
             foreach (array_slice($told, $at + 1) as $other) {
-                $comparison = Open::between($one->standing, $other->standing) ? self::compare($one, $other, $places) : null;
+                $comparison = Open::between($one->standing, $other->standing, $standings) ? self::compare($one, $other, $places) : null;
                 if ($comparison === null) {
                     continue;
                 }

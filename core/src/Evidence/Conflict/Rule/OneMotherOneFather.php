@@ -13,6 +13,7 @@ use NorthBough\Core\Evidence\Conflict\Subject;
 use NorthBough\Core\Tree\Parentage;
 use NorthBough\Core\Tree\ParentageKind;
 use NorthBough\Core\Tree\Sex;
+use NorthBough\Core\Tree\Standing;
 
 /** One mother and one father by birth. Adoptive, foster and recognised parents stand beside them, and so does a certificate that was made anew. */
 final class OneMotherOneFather implements ConflictRule
@@ -48,9 +49,10 @@ final class OneMotherOneFather implements ConflictRule
     private static function disagreeing(array $told): array
     {
         $ids = [];
+        $standings = array_map(static fn (Parentage $tie): Standing => $tie->standing, $told);
         foreach ($told as $at => $one) {
             foreach (array_slice($told, $at + 1) as $other) {
-                if ($one->personId !== $other->personId && Open::between($one->standing, $other->standing)) {
+                if ($one->personId !== $other->personId && Open::between($one->standing, $other->standing, $standings)) {
                     $ids += [$one->personId => true, $other->personId => true];
                 }
             }

@@ -1,0 +1,76 @@
+import { useInfiniteQuery } from '@tanstack/react-query'
+import { Link } from 'react-router'
+import { toast } from 'sonner'
+import { api, told } from '../../api/client'
+import { useTreeId, useTreePath, useWrite } from '../../api/useTree'
+import { Empty } from '../../parts/Empty'
+import { onDay } from '../../parts/onDay'
+
+/** What was deleted waits here to be put back, with everything that went with it. */
+export default function Deleted() {
+  const tree = useTreeId()
+  const path = useTreePath()
+  const deleted = useInfiniteQuery({
+    queryKey: ['deleted', tree],
+    queryFn: ({ pageParam }) =>
+      told(
+        api.GET('/api/trees/{tree}/deleted', {
+          params: { path: { tree }, query: pageParam > 0 ? { before: String(pageParam) } : {} },
+        }),
+      ),
+    initialPageParam: 0,
+    getNextPageParam: (page) => page.next,
+  })
+  const putBack = useWrite(
+    (entry: string) =>
+      told(
+        api.POST('/api/trees/{tree}/journal/deleted/{entry}/put-back', { params: { path: { tree, entry } } }),
+      ),
+    (done) => toast.success(done.said),
+  )
+  if (deleted.error) return <p className="p-6 text-madder">{deleted.error.message}</p>
+  const things = deleted.data?.pages.flatMap((page) => page.things) ?? []
+  return (
+    <div className="h-full overflow-auto px-6 py-3">
+      <div className="flex flex-wrap items-baseline gap-x-6">
+        <h1 className="font-serif text-[26px]">What was deleted</h1>
+        <Link className="act" to={path('journal')}>
+          The whole journal
+        </Link>
+      </div>
+      {deleted.data && things.length === 0 && (
+        <Empty says="Nothing was deleted that is not there again. What is will wait here, and come back with its ties and citations." />
+      )}
+      <ol className="mt-3 max-w-[820px]">
+        {things.map((thing) => (
+          <li
+            key={thing.id}
+            className="flex items-baseline justify-between gap-6 border-b border-rule py-[6px]"
+          >
+            <span>
+              <span className="font-serif text-[17px]">{thing.called}</span>
+              {thing.with !== '' && <span className="text-[14px]"> with {thing.with}</span>}
+              <span className="block text-[13px] text-graphite">
+                {onDay(thing.madeAt)}, {thing.who}
+                {thing.why !== '' && `: ${thing.why}`}
+              </span>
+            </span>
+            <button
+              type="button"
+              className="act shrink-0 text-[14px]"
+              aria-label={`Put back ${thing.called}`}
+              onClick={() => putBack.mutate(thing.id)}
+            >
+              Put back
+            </button>
+          </li>
+        ))}
+      </ol>
+      {deleted.hasNextPage && (
+        <button type="button" className="act mt-3" onClick={() => void deleted.fetchNextPage()}>
+          Earlier
+        </button>
+      )}
+    </div>
+  )
+}

@@ -1,0 +1,108 @@
+import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import { useSearchParams } from 'react-router'
+import { api, told } from '../../api/client'
+import { useTreeId } from '../../api/useTree'
+import { findPeople } from '../../parts/findPeople'
+import { Finder } from '../../parts/Finder'
+
+const FIELDS = [
+  'names',
+  'dates',
+  'places',
+  'standing',
+  'parents',
+  'partners',
+  'citations',
+  'records',
+  'questions',
+  'notes',
+]
+const HOW = { hand: 'by hand', batch: 'in a batch', import: 'by import', proposal: 'by proposal' }
+
+/** Whose, what, by whom, on which days: kept in the address, so that it can be handed on. */
+export function JournalFilter({ authors }: { authors: Record<string, string> }) {
+  const tree = useTreeId()
+  const [query, setQuery] = useSearchParams()
+  const [finding, setFinding] = useState(false)
+  const person = query.get('person') ?? ''
+  const { data } = useQuery({
+    queryKey: ['journal person', tree, person],
+    queryFn: () => told(api.GET('/api/trees/{tree}/people/{person}', { params: { path: { tree, person } } })),
+    enabled: person !== '',
+  })
+  const set = (name: string, value: string) => {
+    const next = new URLSearchParams(query)
+    if (value === '') next.delete(name)
+    else next.set(name, value)
+    setQuery(next, { replace: true })
+  }
+  const select = (name: string, label: string, all: string, choices: Record<string, string>) => (
+    <select
+      className="gap"
+      aria-label={label}
+      value={query.get(name) ?? ''}
+      onChange={(event) => set(name, event.target.value)}
+    >
+      <option value="">{all}</option>
+      {Object.entries(choices).map(([value, word]) => (
+        <option key={value} value={value}>
+          {word}
+        </option>
+      ))}
+    </select>
+  )
+  return (
+    <div role="search" aria-label="In the journal" className="mt-1 text-[14px]">
+      <div className="flex flex-wrap items-baseline gap-x-4 gap-y-1">
+        <button
+          type="button"
+          className="act"
+          onClick={() => (person === '' ? setFinding(!finding) : set('person', ''))}
+        >
+          {person === '' ? 'of everybody' : `of ${data?.name ?? '…'} ×`}
+        </button>
+        {select(
+          'field',
+          'What was changed',
+          'everything',
+          Object.fromEntries(FIELDS.map((one) => [one, one])),
+        )}
+        {select('author', 'By whom', 'by anybody', authors)}
+        {select('how', 'How', 'in any way', HOW)}
+        <label className="text-graphite">
+          from{' '}
+          <input
+            type="date"
+            className="gap"
+            value={query.get('from') ?? ''}
+            onChange={(event) => set('from', event.target.value)}
+          />
+        </label>
+        <label className="text-graphite">
+          to{' '}
+          <input
+            type="date"
+            className="gap"
+            value={query.get('to') ?? ''}
+            onChange={(event) => set('to', event.target.value)}
+          />
+        </label>
+      </div>
+      {finding && person === '' && (
+        <div className="max-w-[360px]">
+          <Finder
+            label="Whose changes"
+            queryKey={`journal of ${tree}`}
+            find={(typed) => findPeople(tree, typed)}
+            onChosen={(found) => {
+              setFinding(false)
+              set('person', found.id)
+            }}
+            onLeave={() => setFinding(false)}
+          />
+        </div>
+      )}
+    </div>
+  )
+}

@@ -1,0 +1,4 @@
+/** When something was done, as a day and an hour of the reader's own. */
+export function onDay(at: string): string {
+  return new Date(at).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' })
+}
