@@ -47,12 +47,12 @@ final readonly class DatabaseTree implements TreeView
 
     public function people(array $ids): array
     {
-        return $this->peopleWith($ids, backed: true);
+        return $this->peopleWith($ids, $ids);
     }
 
-    public function lives(array $ids): array
+    public function lives(array $ids, array $backed = []): array
     {
-        return $this->peopleWith($ids, backed: false);
+        return $this->peopleWith($ids, $backed);
     }
 
     /**
@@ -63,7 +63,7 @@ final readonly class DatabaseTree implements TreeView
      */
     public function eventsOf(array $personIds): array
     {
-        return $this->events('person_id', $personIds, backed: false);
+        return $this->events('person_id', $personIds, []);
     }
 
     /**
@@ -87,10 +87,36 @@ final readonly class DatabaseTree implements TreeView
     }
 
     /**
+     * The wedding that leads, of each union that people were partners in, without claims.
+     *
+     * @param  list<string>  $personIds
+     * @return array<string, list<Event>> by partner
+     */
+    public function weddings(array $personIds): array
+    {
+        $rows = $this->rows('events')
+            ->join('union_partners', static fn ($join) => $join->on('union_partners.tree_id', 'events.tree_id')->on('union_partners.union_id', 'events.union_id'))
+            ->whereIn('union_partners.person_id', $personIds)->where('events.kind', 'marriage')->orderBy('events.position')->orderBy('events.ordinal')->orderBy('events.id')
+            ->get(['events.*', 'union_partners.person_id as partner_id']);
+        $weddings = [];
+        foreach ($rows->groupBy(['partner_id', 'union_id']) as $partnerId => $unions) {
+            foreach ($unions as $ofUnion) {
+                $leading = Event::leadingOf(array_values($ofUnion->map(static fn (stdClass $row): Event => self::event($row, DateColumns::restore((array) $row), []))->all()), 'marriage');
+                if ($leading !== null) {
+                    $weddings[(string) $partnerId][] = $leading;
+                }
+            }
+        }
+
+        return $weddings;
+    }
+
+    /**
      * @param  list<string>  $ids
+     * @param  list<string>  $backed
      * @return array<string, Person>
      */
-    private function peopleWith(array $ids, bool $backed): array
+    private function peopleWith(array $ids, array $backed): array
     {
         if ($ids === []) {
             return [];
@@ -157,7 +183,7 @@ final readonly class DatabaseTree implements TreeView
             ->orderBy('parent_sets.child_ordinal')->orderBy('parent_sets.id')
             ->get(['parent_sets.union_id', 'parent_sets.child_id', 'parent_sets.child_ordinal', 'person_lines.birth_day', 'unions.order_by_hand'])
             ->groupBy('union_id');
-        $events = $this->events('union_id', $unionIds);
+        $events = $this->events('union_id', $unionIds, $unionIds);
         $unions = [];
         foreach ($unionIds as $id) {
             $unions[$id] = new Union(
@@ -216,16 +242,18 @@ final readonly class DatabaseTree implements TreeView
 
     /**
      * @param  list<string>  $ids
+     * @param  list<string>  $backed  owners of whose events the claims are wanted
      * @return array<string, list<Event>> by owner
      */
-    private function events(string $column, array $ids, bool $backed = true): array
+    private function events(string $column, array $ids, array $backed): array
     {
         $rows = $this->rows('events')->whereIn($column, $ids)->orderBy('position')->orderBy('ordinal')->orderBy('id')->get();
         $dates = [];
         foreach ($rows as $row) {
             $dates[$row->id] = DateColumns::restore((array) $row);
         }
-        $backing = $backed ? $this->backing($dates, $rows->pluck('kind', 'id')->all()) : [];
+        $told = $backed === [] ? [] : $rows->whereIn($column, $backed)->pluck('kind', 'id')->all();
+        $backing = $this->backing(array_intersect_key($dates, $told), $told);
         $events = [];
         foreach ($rows as $row) {
             $events[$row->{$column}][] = self::event($row, $dates[$row->id], $backing[$row->id] ?? []);

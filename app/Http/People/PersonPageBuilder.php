@@ -51,7 +51,7 @@ final readonly class PersonPageBuilder
         $sets = $tree->parentSets([$row->id])[$row->id] ?? [];
         $unions = $tree->unionsOf([$row->id])[$row->id] ?? [];
         $parentUnions = $tree->unions(array_column($sets, 'unionId'));
-        $people = $tree->people(self::everyone($row->id, $unions, $parentUnions));
+        $people = $tree->lives(self::everyone($row->id, $unions, $parentUnions), [$row->id]);
         $person = $people[$row->id];
         $own = $person->events;
         foreach ($unions as $union) {

@@ -9,7 +9,7 @@ use App\Http\Resources\WindowBound;
 use App\Http\Resources\WindowResource;
 use App\Models\Person as Row;
 use App\Refusal;
-use App\Trees\Check\Windows;
+use App\Trees\Check\Window\Windows;
 use App\Trees\CurrentTree;
 use Illuminate\Http\JsonResponse;
 use NorthBough\Core\Check\Window\LifeWindows;

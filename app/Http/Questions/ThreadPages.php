@@ -18,7 +18,7 @@ use App\Models\Record;
 use App\Models\RollLine;
 use App\Models\Source;
 use App\Models\UnionPartner;
-use App\Trees\Check\Windows;
+use App\Trees\Check\Window\Windows;
 use App\Trees\DatabaseTree;
 use App\Trees\Evidence\Thread\Foretold;
 use App\Trees\Evidence\Thread\Grounds;

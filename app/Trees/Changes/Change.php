@@ -90,6 +90,7 @@ final class Change
     /** A bulk set journals one line a table; its rows carry the change set's id in made_by. */
     public function bulk(string $table, int $rows): void
     {
+        $this->touched->inBulk();
         $this->journal($table, null, 'bulk', ['rows' => $rows]);
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Trees\Changes;
 
 use App\Models\Tree;
+use App\Trees\Check\Window\WindowsDue;
 use App\Trees\CurrentTree;
 use App\Trees\Derived\PersonLines;
 use App\Trees\Evidence\Questions;
@@ -16,7 +17,7 @@ use Illuminate\Support\Str;
 /** The one way to write into a tree: a transaction that is journalled with who, how and why, and done whole or not at all. */
 final readonly class ChangeSets
 {
-    public function __construct(private CurrentTree $current, private OpenChange $open, private PersonLines $lines, private Questions $questions)
+    public function __construct(private CurrentTree $current, private OpenChange $open, private PersonLines $lines, private Questions $questions, private WindowsDue $windows)
     {
     }
 
@@ -51,13 +52,24 @@ final readonly class ChangeSets
             } finally {
                 $this->open->close();
             }
-            $this->lines->refresh($change->touched->people());
+            $people = array_values(array_unique([...$change->touched->people(), ...$this->partners($change->touched->unions())]));
+            $this->lines->refresh($people);
+            $this->windows->note($locked, $people, $change->touched);
             if ($change->touched->people !== 0) {
                 DB::table('trees')->where('id', $tree->id)->increment('people_count', $change->touched->people);
             }
 
             return $result;
         });
+    }
+
+    /**
+     * @param  list<string>  $unionIds
+     * @return list<string>
+     */
+    private function partners(array $unionIds): array
+    {
+        return $unionIds === [] ? [] : array_values(array_map(strval(...), DB::table('union_partners')->where('tree_id', $this->current->id())->whereIn('union_id', $unionIds)->pluck('person_id')->all()));
     }
 
     private function begin(Tree $tree, Intent $intent): Change

@@ -15,6 +15,11 @@ final class Touched
     /** @var array<string, true> */
     private array $ids = [];
 
+    /** @var array<string, true> */
+    private array $unions = [];
+
+    private bool $isBulk = false;
+
     /** How many people there are more, or fewer, than before. */
     public int $people = 0;
 
@@ -52,6 +57,9 @@ final class Touched
             $this->deciding[$row->deciding_question_id] = true;
         }
         $ids = $row->getTable() === 'people' ? [$row->id] : [$row->getAttribute('person_id'), $row->getAttribute('child_id')];
+        if ($row->getTable() === 'events' && is_string($row->getAttribute('union_id'))) {
+            $this->unions[$row->getAttribute('union_id')] = true;
+        }
         foreach ($ids as $id) {
             if (is_string($id)) {
                 $this->ids[$id] = true;
@@ -81,6 +89,23 @@ final class Touched
     public function has(string $id): bool
     {
         return isset($this->rows[$id]) || isset($this->ids[$id]);
+    }
+
+    /** Notes that rows were written of which none is known by itself. */
+    public function inBulk(): void
+    {
+        $this->isBulk = true;
+    }
+
+    public function isBulk(): bool
+    {
+        return $this->isBulk;
+    }
+
+    /** @return list<string> unions of which something was told */
+    public function unions(): array
+    {
+        return array_map(strval(...), array_keys($this->unions));
     }
 
     /** @return list<string> */

@@ -39,9 +39,9 @@ final class ShieldedTree implements TreeView
         return $this->shielded($this->tree->people($ids));
     }
 
-    public function lives(array $ids): array
+    public function lives(array $ids, array $backed = []): array
     {
-        return $this->shielded($this->tree->lives($ids));
+        return $this->shielded($this->tree->lives($ids, $backed));
     }
 
     /**

@@ -21,9 +21,9 @@ final readonly class ReadersTree implements TreeView
         return $this->styled($this->tree->people($ids));
     }
 
-    public function lives(array $ids): array
+    public function lives(array $ids, array $backed = []): array
     {
-        return $this->styled($this->tree->lives($ids));
+        return $this->styled($this->tree->lives($ids, $backed));
     }
 
     public function parentSets(array $childIds): array

@@ -60,7 +60,7 @@ final readonly class Snapshot implements TreeView
         return array_intersect_key($this->people, array_flip($ids));
     }
 
-    public function lives(array $ids): array
+    public function lives(array $ids, array $backed = []): array
     {
         return $this->people($ids);
     }

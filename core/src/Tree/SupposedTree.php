@@ -16,9 +16,9 @@ final readonly class SupposedTree implements TreeView
         return array_map($this->person(...), $this->tree->people($ids));
     }
 
-    public function lives(array $ids): array
+    public function lives(array $ids, array $backed = []): array
     {
-        return array_map($this->person(...), $this->tree->lives($ids));
+        return array_map($this->person(...), $this->tree->lives($ids, $backed));
     }
 
     public function parentSets(array $childIds): array

@@ -17,9 +17,10 @@ interface TreeView
      * People without the claims behind their events, for what needs none.
      *
      * @param  list<string>  $ids
+     * @param  list<string>  $backed  those among them whose claims are wanted all the same
      * @return array<string, Person> by id; those that are not in the tree are missing
      */
-    public function lives(array $ids): array;
+    public function lives(array $ids, array $backed = []): array;
 
     /**
      * @param  list<string>  $childIds

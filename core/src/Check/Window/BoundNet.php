@@ -7,14 +7,20 @@ namespace NorthBough\Core\Check\Window;
 /**
  * Days that bound one another, settled to a fixed point. An inner loop on packed arrays of integers: a variable is a
  * number, an edge says that one day lies at least so many days after another. Each bound remembers what it came from, so
- * that the chain behind it can be told. Time grows with the number of edges: a bound that a contradiction would push on
- * for ever is left alone after a fixed number of turns.
+ * that the chain behind it can be told. Time grows with the number of edges. A bound that a contradiction would push on
+ * for ever is put at the end of time, so that what is settled never depends on the order of the work.
  */
 final class BoundNet
 {
     public const NONE = -1;
 
-    private const TURNS = 24;
+    /** Julian Day Numbers between which everything lies. */
+    public const FIRST = 0;
+
+    public const LAST = 3_000_000;
+
+    /** No line of descent is so long that a bound is moved as often as this; a circle is. */
+    private const TURNS = 400;
 
     /** @var array<int, int> by variable; a missing one is open */
     private array $lowest = [];
@@ -43,8 +49,17 @@ final class BoundNet
     /** @var list<int> what each said bound is told by */
     private array $said = [];
 
-    /** @var array<int, list<int>> edges by the variable at either end */
-    private array $edges = [];
+    /** @var array<int, int> the last edge that leaves a variable; the one before it stands in nextFrom */
+    private array $lastFrom = [];
+
+    /** @var list<int> */
+    private array $nextFrom = [];
+
+    /** @var array<int, int> the last edge that comes to a variable */
+    private array $lastTo = [];
+
+    /** @var list<int> */
+    private array $nextTo = [];
 
     /** Says that one day lies at least `$gap` days after another; a negative gap is at most so many days before. */
     public function after(int $variable, int $other, int $gap, int $rule): void
@@ -54,8 +69,10 @@ final class BoundNet
         $this->to[] = $variable;
         $this->gap[] = $gap;
         $this->rule[] = $rule;
-        $this->edges[$other][] = $edge;
-        $this->edges[$variable][] = $edge;
+        $this->nextFrom[] = $this->lastFrom[$other] ?? self::NONE;
+        $this->lastFrom[$other] = $edge;
+        $this->nextTo[] = $this->lastTo[$variable] ?? self::NONE;
+        $this->lastTo[$variable] = $edge;
     }
 
     public function notBefore(int $variable, int $day, int $rule): void
@@ -86,16 +103,13 @@ final class BoundNet
             unset($isWaiting[$variable]);
             $turns[$variable] = ($turns[$variable] ?? 0) + 1;
             if ($turns[$variable] > self::TURNS) {
-                continue;
+                $this->toTheEnd($variable);
             }
-            foreach ($this->edges[$variable] ?? [] as $edge) {
-                $other = $this->push($edge, $variable);
-                if ($other !== self::NONE) {
-                    $moved++;
-                    if (! isset($isWaiting[$other])) {
-                        $isWaiting[$other] = true;
-                        $waiting[] = $other;
-                    }
+            foreach ($this->push($variable) as $other) {
+                $moved++;
+                if (! isset($isWaiting[$other])) {
+                    $isWaiting[$other] = true;
+                    $waiting[] = $other;
                 }
             }
             // What was looked at is not needed again.
@@ -116,6 +130,14 @@ final class BoundNet
     public function highest(int $variable): ?int
     {
         return $this->highest[$variable] ?? null;
+    }
+
+    /** The variable from which a bound was pushed; NONE where it was said, or is open. */
+    public function pushedFrom(int $variable, bool $isLowest): int
+    {
+        $by = ($isLowest ? $this->lowestBy : $this->highestBy)[$variable] ?? self::NONE;
+
+        return $by < 0 ? self::NONE : ($isLowest ? $this->from[$by] : $this->to[$by]);
     }
 
     /** Whether no day is left: what is told contradicts itself. */
@@ -151,24 +173,54 @@ final class BoundNet
         return array_reverse($chain);
     }
 
-    /** Pushes the bound at one end of an edge to the other; the variable that was moved, or NONE. */
-    private function push(int $edge, int $variable): int
+    /** Only what goes round in a circle is moved so often; which of its two bounds does, the other does not. */
+    private function toTheEnd(int $variable): void
     {
-        [$from, $to, $gap] = [$this->from[$edge], $this->to[$edge], $this->gap[$edge]];
-        if ($variable === $from && isset($this->lowest[$from]) && (! isset($this->lowest[$to]) || $this->lowest[$to] < $this->lowest[$from] + $gap)) {
-            $this->lowest[$to] = $this->lowest[$from] + $gap;
-            $this->lowestBy[$to] = $edge;
-
-            return $to;
+        if (isset($this->lowest[$variable]) && $this->goesRound($variable, true)) {
+            $this->lowest[$variable] = self::LAST;
         }
-        if ($variable === $to && isset($this->highest[$to]) && (! isset($this->highest[$from]) || $this->highest[$from] > $this->highest[$to] - $gap)) {
-            $this->highest[$from] = $this->highest[$to] - $gap;
-            $this->highestBy[$from] = $edge;
+        if (isset($this->highest[$variable]) && $this->goesRound($variable, false)) {
+            $this->highest[$variable] = self::FIRST;
+        }
+    }
 
-            return $from;
+    private function goesRound(int $variable, bool $isLowest): bool
+    {
+        $seen = [];
+        for ($at = $variable; $at !== self::NONE && ! isset($seen[$at]);) {
+            $seen[$at] = true;
+            $at = $this->pushedFrom($at, $isLowest);
         }
 
-        return self::NONE;
+        return $at !== self::NONE;
+    }
+
+    /** @return list<int> variables of which a bound was moved by those of this one */
+    private function push(int $variable): array
+    {
+        $moved = [];
+        $lowest = $this->lowest[$variable] ?? null;
+        for ($edge = $lowest === null ? self::NONE : $this->lastFrom[$variable] ?? self::NONE; $edge >= 0; $edge = $this->nextFrom[$edge]) {
+            $to = $this->to[$edge];
+            $day = min(self::LAST, $lowest + $this->gap[$edge]);
+            if (! isset($this->lowest[$to]) || $this->lowest[$to] < $day) {
+                $this->lowest[$to] = $day;
+                $this->lowestBy[$to] = $edge;
+                $moved[] = $to;
+            }
+        }
+        $highest = $this->highest[$variable] ?? null;
+        for ($edge = $highest === null ? self::NONE : $this->lastTo[$variable] ?? self::NONE; $edge >= 0; $edge = $this->nextTo[$edge]) {
+            $from = $this->from[$edge];
+            $day = max(self::FIRST, $highest - $this->gap[$edge]);
+            if (! isset($this->highest[$from]) || $this->highest[$from] > $day) {
+                $this->highest[$from] = $day;
+                $this->highestBy[$from] = $edge;
+                $moved[] = $from;
+            }
+        }
+
+        return $moved;
     }
 
     /** Said bounds are counted downwards from below NONE, so that one integer tells either. */

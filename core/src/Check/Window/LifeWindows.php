@@ -38,7 +38,11 @@ final class LifeWindows
 
     private bool $isSettled = false;
 
-    public function __construct(private readonly Limits $limits)
+    /** @var array<int, true> people of whom what was settled before is all that is told, by number */
+    private array $isGiven = [];
+
+    /** @param  bool  $remembers  what each bound is told by; without it a whole tree takes less room, and no chain can be told */
+    public function __construct(private readonly Limits $limits, private readonly bool $remembers = true)
     {
         $this->nets = [new BoundNet, new BoundNet];
     }
@@ -80,19 +84,31 @@ final class LifeWindows
         $this->alive($born, $died, $day, $this->sayWords($says));
     }
 
-    /** @param  Event|null  $wedding  null where only the tie is known */
-    public function couple(string $one, string $other, ?Event $wedding): void
+    /** The wedding of a union, of each of its partners: they lived that day, and were likely of age. */
+    public function wed(string $personId, Event $wedding): void
     {
-        $span = $wedding?->denied === false && $wedding->standing->mayLead() ? $wedding->date->span() : null;
-        if ($wedding === null || $span === null) {
+        $span = $wedding->denied || ! $wedding->standing->mayLead() ? null : $wedding->date->span();
+        if ($span === null) {
             return;
         }
+        [$born, $died] = $this->variables($personId);
         $said = $this->say($wedding);
-        foreach ([$one, $other] as $personId) {
-            [$born, $died] = $this->variables($personId);
-            $this->alive($born, $died, $span, $said);
-            if ($span->latest !== null) {
-                $this->nets[self::LIKELY]->notAfter($born, $span->latest - Limits::days($this->limits->wedFrom), $said);
+        $this->alive($born, $died, $span, $said);
+        if ($span->latest !== null) {
+            $this->nets[self::LIKELY]->notAfter($born, $span->latest - Limits::days($this->limits->wedFrom), $said);
+        }
+    }
+
+    /** What was settled before of somebody, of whom nothing else is told here. */
+    public function given(string $personId, Bounds $bounds): void
+    {
+        $said = $this->sayWords('It was settled before.');
+        $this->isGiven[$this->number($personId)] = true;
+        foreach ($this->nets as $at => $net) {
+            foreach ($this->variables($personId) as $which => $variable) {
+                [$lowest, $highest] = [$bounds->days[4 * $at + 2 * $which], $bounds->days[4 * $at + 2 * $which + 1]];
+                $lowest === null || $net->notBefore($variable, $lowest, $said);
+                $highest === null || $net->notAfter($variable, $highest, $said);
             }
         }
     }
@@ -127,6 +143,9 @@ final class LifeWindows
         $order = $this->sayWords('Nobody dies before they are born.');
         $long = $this->sayWords("Few live longer than {$this->limits->longestLife} years.");
         foreach (array_keys($this->people) as $number) {
+            if (isset($this->isGiven[$number])) {
+                continue;
+            }
             foreach ($this->nets as $net) {
                 $net->after(2 * $number + 1, 2 * $number, 0, $order);
             }
@@ -140,11 +159,46 @@ final class LifeWindows
 
     public function of(string $personId): LifeWindow
     {
-        $this->settle();
-        [$born, $died] = $this->variables($personId);
-        $impossible = array_keys(array_filter(['birth' => $this->nets[self::CERTAIN]->isImpossible($born), 'death' => $this->nets[self::CERTAIN]->isImpossible($died)]));
+        return $this->bounds($personId)->window();
+    }
 
-        return new LifeWindow($this->span(self::CERTAIN, $born), $this->span(self::LIKELY, $born), $this->span(self::CERTAIN, $died), $this->span(self::LIKELY, $died), $impossible);
+    public function bounds(string $personId): Bounds
+    {
+        $this->settle();
+        $days = [];
+        foreach ($this->nets as $net) {
+            foreach ($this->variables($personId) as $variable) {
+                array_push($days, $net->lowest($variable), $net->highest($variable));
+            }
+        }
+
+        return new Bounds($days);
+    }
+
+    /** @return list<string> the people from whom bounds of this one come at first hand */
+    public function sources(string $personId): array
+    {
+        $this->settle();
+        $number = $this->number($personId);
+        $from = [];
+        foreach ($this->nets as $net) {
+            foreach ([true, false] as $isLowest) {
+                foreach ($this->variables($personId) as $variable) {
+                    // A death that follows from one's own birth follows from what that follows from; not more than once.
+                    for ($turn = 0; $turn < 2 && intdiv($variable, 2) === $number; $turn++) {
+                        $variable = $net->pushedFrom($variable, $isLowest);
+                        if ($variable === BoundNet::NONE) {
+                            break;
+                        }
+                    }
+                    if ($variable !== BoundNet::NONE && intdiv($variable, 2) !== $number) {
+                        $from[intdiv($variable, 2)] = true;
+                    }
+                }
+            }
+        }
+
+        return array_map(fn (int $other): string => $this->people[$other], array_keys($from));
     }
 
     /** @return list<Step> from what is told to the bound itself; none where that side is open */
@@ -155,13 +209,6 @@ final class LifeWindows
 
         return array_map(fn (array $link): Step => new Step($this->people[intdiv($link[0], 2)], $link[0] % 2 === 0, $link[1], ...$this->told[$link[2]]),
             $this->nets[$isCertain ? self::CERTAIN : self::LIKELY]->chain($variable, $isEarliest));
-    }
-
-    private function span(int $net, int $variable): DaySpan
-    {
-        [$lowest, $highest] = [$this->nets[$net]->lowest($variable), $this->nets[$net]->highest($variable)];
-
-        return $lowest !== null && $highest !== null && $lowest > $highest ? DaySpan::between($highest, $lowest) : DaySpan::between($lowest, $highest);
     }
 
     /** Only an edge that the words fix is certain; an allowance of ours is likely. */
@@ -245,6 +292,9 @@ final class LifeWindows
 
     private function say(Event $event): int
     {
+        if (! $this->remembers) {
+            return 0;
+        }
         $this->told[] = ["{$event->word()} {$event->date->shown}", $event->id];
 
         return count($this->told) - 1;

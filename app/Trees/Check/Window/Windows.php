@@ -2,14 +2,12 @@
 
 declare(strict_types=1);
 
-namespace App\Trees\Check;
+namespace App\Trees\Check\Window;
 
 use App\Trees\DatabaseTree;
 use NorthBough\Core\Check\Window\LifeWindows;
 use NorthBough\Core\Check\Window\Limits;
-use NorthBough\Core\Tree\ParentageKind;
 use NorthBough\Core\Tree\Person;
-use NorthBough\Core\Tree\Standing;
 use NorthBough\Core\Tree\TreeView;
 
 /** When somebody must and likely did live, from their own facts and from those of the people around them, three ties far. */
@@ -20,7 +18,7 @@ final readonly class Windows
     /** However large a family is, no more people than these are looked at. */
     private const MOST = 400;
 
-    public function __construct(private DatabaseTree $tree)
+    public function __construct(private DatabaseTree $tree, private Presence $presence, private StoredWindows $stored)
     {
     }
 
@@ -48,33 +46,30 @@ final readonly class Windows
             $new = array_slice(array_values(array_diff(array_unique($near), $ids)), 0, self::MOST - count($ids));
             array_push($ids, ...$new);
         }
-        $people = $tree->lives($ids);
+        // However far away the ground of a bound is, its chain is told whole.
+        $far = $tree === $this->tree ? array_values(array_diff($this->stored->behind($personId, self::MOST), $ids)) : [];
+        $sets += $tree->parentSets([...$new, ...$far]);
+        $unions += $far === [] ? [] : $tree->unionsOf($far);
+        $people = $tree->lives([...$ids, ...$far]);
         $windows = new LifeWindows(Limits::usual());
         foreach ($people as $id => $person) {
             $windows->person((string) $id);
-            foreach ($person->events as $event) {
-                // Of values that disagree, the one that leads counts.
-                if (! in_array($event->kind, ['birth', 'death'], true) || $person->leading($event->kind) === $event) {
-                    $windows->event((string) $id, $event);
-                }
-            }
+            LivesTold::facts($windows, (string) $id, $person->events);
         }
         foreach ($unions as $ofPerson) {
             foreach ($ofPerson as $union) {
-                if (count($union->partnerIds) === 2 && isset($people[$union->partnerIds[0]], $people[$union->partnerIds[1]])) {
-                    $windows->couple($union->partnerIds[0], $union->partnerIds[1], $union->marriage());
+                $wedding = $union->marriage();
+                if ($wedding !== null) {
+                    array_map(static fn (string $id) => $windows->wed($id, $wedding), array_filter($union->partnerIds, static fn (string $id): bool => isset($people[$id])));
                 }
             }
         }
-        foreach ($sets as $childId => $ofChild) {
-            foreach ($ofChild as $set) {
-                foreach ($set->parents as $tie) {
-                    if ($set->leads && $tie->kind === ParentageKind::Birth && $tie->standing !== Standing::RuledOut && $tie->standing !== Standing::Rival && isset($people[$tie->personId], $people[$childId])) {
-                        $windows->parent((string) $childId, $tie->personId, $people[$tie->personId]->sex);
-                    }
-                }
+        foreach (LivesTold::births($sets) as [$childId, $parentId]) {
+            if (isset($people[$childId], $people[$parentId])) {
+                $windows->parent($childId, $parentId, $people[$parentId]->sex);
             }
         }
+        $this->presence->tell($windows, array_map(strval(...), array_keys($people)));
         $windows->settle();
 
         return [$windows, $people];

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Check\Window;
+
+use NorthBough\Core\Chrono\DaySpan;
+
+/** The bounds of one life as they were settled, as they can be stored and given back. */
+final readonly class Bounds
+{
+    /** @param  list<int|null>  $days  Julian Day Numbers: certain birth from and to, certain death from and to, then the likely ones; null where it is open. Where what is told leaves no day, from is after to. */
+    public function __construct(public array $days)
+    {
+    }
+
+    public function window(): LifeWindow
+    {
+        $impossible = array_keys(array_filter(['birth' => $this->isImpossible(0), 'death' => $this->isImpossible(2)]));
+
+        return new LifeWindow($this->span(0), $this->span(4), $this->span(2), $this->span(6), $impossible);
+    }
+
+    private function isImpossible(int $at): bool
+    {
+        return $this->days[$at] === BoundNet::LAST || $this->days[$at + 1] === BoundNet::FIRST
+            || (isset($this->days[$at], $this->days[$at + 1]) && $this->days[$at] > $this->days[$at + 1]);
+    }
+
+    private function span(int $at): DaySpan
+    {
+        // The end of time is where a contradiction pushed a bound: it tells no day.
+        $lowest = $this->days[$at] === BoundNet::LAST ? null : $this->days[$at];
+        $highest = $this->days[$at + 1] === BoundNet::FIRST ? null : $this->days[$at + 1];
+
+        return $lowest !== null && $highest !== null && $lowest > $highest ? DaySpan::between($highest, $lowest) : DaySpan::between($lowest, $highest);
+    }
+}
