@@ -22,10 +22,12 @@ $there = (int) $tree->refresh()->last_change;
 if ($there < $changes) {
     DB::transaction(static function () use ($tree, $user, $there, $changes): void {
         // Each change writes one fact, so that what it replaced is what the change before it left.
-        DB::statement('CREATE TEMP TABLE made AS
-            SELECT n, gen_random_uuid() AS change_set_id, facts.id AS row_id, facts.row FROM generate_series(?::int, ?::int) AS n
-            JOIN (SELECT id, row_number() OVER (ORDER BY hashtext(id::text)) - 1 AS at, count(*) OVER () AS many, to_jsonb(events) AS row FROM events WHERE tree_id = ? AND person_id IS NOT NULL) AS facts
-              ON facts.at = CASE WHEN n % 3 = 0 THEN (n / 3 % greatest(1, facts.many / 50)) * 50 ELSE n * 7 % facts.many END', [$there + 1, $changes, $tree->id]);
+        DB::statement('CREATE TEMP TABLE facts AS SELECT id, (row_number() OVER (ORDER BY hashtext(id::text)))::int - 1 AS at, to_jsonb(events) AS row FROM events WHERE tree_id = ? AND person_id IS NOT NULL', [$tree->id]);
+        DB::statement('CREATE UNIQUE INDEX ON facts (at)');
+        DB::statement('ANALYZE facts');
+        $many = DB::table('facts')->count();
+        DB::statement('CREATE TEMP TABLE made AS SELECT n, gen_random_uuid() AS change_set_id, facts.id AS row_id, facts.row FROM generate_series(?::int, ?::int) AS n
+            JOIN facts ON facts.at = CASE WHEN n % 3 = 0 THEN (n / 3 % ?::int) * 50 ELSE n * 7 % ?::int END', [$there + 1, $changes, max(1, intdiv($many, 50)), $many]);
         DB::statement("INSERT INTO change_sets (tree_id, id, seq, user_id, how, kind, summary, why, made_at)
             SELECT ?, change_set_id, n, ?, 'hand', 'do', 'Changed a fact: ' || (row->>'kind'), CASE WHEN n % 4 = 0 THEN 'The register was read anew.' ELSE '' END, now() - (? - n) * interval '5 minutes' FROM made", [$tree->id, $user->id, $changes]);
         DB::statement("INSERT INTO journal (tree_id, id, change_set_id, seq, table_name, row_id, op, before)
