@@ -31,6 +31,7 @@ use App\Http\Places\PlacePartsController;
 use App\Http\Places\PlacesController;
 use App\Http\Places\WordingsController;
 use App\Http\Questions\CasesController;
+use App\Http\Questions\FoundController;
 use App\Http\Questions\ProofsController;
 use App\Http\Questions\QuestionsController;
 use App\Http\Questions\ThreadController;
@@ -112,6 +113,7 @@ Route::prefix('api')->group(function (): void {
         Route::get('cases/{question}', [CasesController::class, 'show']);
         Route::get('cases/{question}/beside', [CasesController::class, 'beside']);
         Route::get('thread/{what}/{id}', [ThreadController::class, 'show']);
+        Route::get('found', [FoundController::class, 'index']);
         Route::get('questions', [QuestionsController::class, 'index']);
         Route::get('questions/{question}', [QuestionsController::class, 'show']);
         Route::get('questions/{question}/summary.{format}', [ProofsController::class, 'file'])->whereIn('format', ['html', 'pdf']);

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Console;
 
 use App\Models\Tree;
-use App\Trees\Check\Window\WindowsDue;
+use App\Trees\Check\Due;
 use App\Trees\CurrentTree;
 use App\Trees\Derived\PersonLines;
 use App\Trees\Exchange\Runs;
@@ -18,7 +18,7 @@ final class ReleaseCommand extends Command
 
     protected $description = 'Frees trees from work whose worker is gone, and works out what a migration emptied; for use while no worker runs';
 
-    public function handle(CurrentTree $current, PersonLines $lines, WindowsDue $windows): int
+    public function handle(CurrentTree $current, PersonLines $lines, Due $windows): int
     {
         Runs::releaseAll();
         $stale = DB::table('trees')->whereIn('id', DB::table('people')->distinct()->select('tree_id'))->whereNotIn('id', DB::table('person_lines')->distinct()->select('tree_id'))->pluck('id');

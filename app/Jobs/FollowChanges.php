@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Jobs;
 
 use App\Models\Tree;
-use App\Trees\Check\Window\WindowsDue;
+use App\Trees\Check\Due;
 use App\Trees\CurrentTree;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
@@ -22,7 +22,7 @@ final class FollowChanges implements ShouldQueue
         $this->onQueue('follow');
     }
 
-    public function handle(CurrentTree $current, WindowsDue $due): void
+    public function handle(CurrentTree $current, Due $due): void
     {
         $tree = Tree::query()->where('id', $this->treeId)->first();
         if ($tree !== null) {

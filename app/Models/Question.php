@@ -13,6 +13,7 @@ namespace App\Models;
  * @property string|null $roll_line_id the line of which it is asked who it is
  * @property string|null $union_id
  * @property string $aspect
+ * @property list<string> $about the facts that disagree, where the aspect alone does not tell them
  * @property string $title
  * @property string $state
  * @property string $decision
@@ -23,6 +24,11 @@ namespace App\Models;
 final class Question extends TreeModel
 {
     protected $table = 'questions';
+
+    protected function casts(): array
+    {
+        return [...parent::casts(), 'about' => 'array'];
+    }
 
     public static function dependents(): array
     {

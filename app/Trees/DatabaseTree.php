@@ -167,7 +167,7 @@ final readonly class DatabaseTree implements TreeView
         return array_map($this->inOrder(...), $byPerson);
     }
 
-    public function unions(array $unionIds): array
+    public function unions(array $unionIds, bool $backed = true): array
     {
         if ($unionIds === []) {
             return [];
@@ -183,7 +183,7 @@ final readonly class DatabaseTree implements TreeView
             ->orderBy('parent_sets.child_ordinal')->orderBy('parent_sets.id')
             ->get(['parent_sets.union_id', 'parent_sets.child_id', 'parent_sets.child_ordinal', 'person_lines.birth_day', 'unions.order_by_hand'])
             ->groupBy('union_id');
-        $events = $this->events('union_id', $unionIds, $unionIds);
+        $events = $this->events('union_id', $unionIds, $backed ? $unionIds : []);
         $unions = [];
         foreach ($unionIds as $id) {
             $unions[$id] = new Union(

@@ -24,20 +24,20 @@ return new class extends Migration
         // Whose bounds follow at first hand from whose.
         DB::statement("ALTER TABLE life_windows ADD COLUMN sources uuid[] NOT NULL DEFAULT '{}'");
         DB::statement("CREATE INDEX life_windows_sources ON life_windows USING gin (sources) WHERE sources <> '{}'");
-        Schema::create('windows_due', function (Blueprint $table): void {
+        Schema::create('people_due', function (Blueprint $table): void {
             $table->id();
             $table->foreignUuid('tree_id')->constrained()->cascadeOnDelete();
             // Nobody: the whole tree.
             $table->uuid('person_id')->nullable();
             $table->index(['tree_id', 'id']);
         });
-        Schema::table('trees', fn (Blueprint $table) => $table->timestampTz('windows_asked_at')->nullable());
+        Schema::table('trees', fn (Blueprint $table) => $table->timestampTz('due_asked_at')->nullable());
     }
 
     public function down(): void
     {
-        Schema::table('trees', fn (Blueprint $table) => $table->dropColumn('windows_asked_at'));
-        Schema::drop('windows_due');
+        Schema::table('trees', fn (Blueprint $table) => $table->dropColumn('due_asked_at'));
+        Schema::drop('people_due');
         Schema::drop('life_windows');
     }
 };

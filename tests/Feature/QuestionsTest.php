@@ -7,6 +7,8 @@ namespace Tests\Feature;
 use App\Models\Event;
 use App\Models\Question;
 use App\Models\Tree;
+use App\Trees\Check\Due;
+use App\Trees\Check\Finding\ConflictFindings;
 use Illuminate\Support\Facades\DB;
 
 /** Conflicts open questions, questions are weighed and decided, and open again by what contradicts the decision and by nothing else. */
@@ -175,6 +177,43 @@ final class QuestionsTest extends TestCase
         $this->api('POST', '/questions', ['personId' => $ewan, 'aspect' => 'death'])->assertStatus(409);
         $id = $this->api('POST', '/questions', ['personId' => $ewan, 'aspect' => 'birth'])->assertOk()->json('id');
         self::assertSame([$id, 1], [$this->api('GET', '/questions')->json('rows.0.id'), $this->api('GET', '/questions')->json('open')]);
+    }
+
+    public function test_conflicts_of_the_whole_tree_wait_as_findings_the_worst_first_until_they_are_taken_up(): void
+    {
+        $file = "0 HEAD\n1 GEDC\n2 VERS 7.0\n"
+            ."0 @I1@ INDI\n1 NAME Wat /Sallow/\n1 BIRT\n2 DATE 1811\n1 BIRT\n2 DATE 1815\n"
+            ."0 @I2@ INDI\n1 NAME Una /Corran/\n1 DEAT\n2 DATE 4 MAY 1888\n1 DEAT\n2 DATE ABT 1891\n"
+            ."0 @I3@ INDI\n1 NAME Ann /Osk/\n1 BIRT\n2 DATE 1820\n1 BIRT\n2 DATE ABT 1820\n0 TRLR\n";
+        $this->bringInto($file)->assertOk();
+        app(Due::class)->catchUp();
+        self::assertSame(0, Question::query()->count());
+        $found = $this->api('GET', '/found')->assertOk();
+        self::assertSame([2, ['When was Wat Sallow born?', 'When did Una Corran die?'], [true, false]], [$found->json('count'), $found->json('found.*.sentence'), $found->json('found.*.isHard')]);
+
+        $wat = $found->json('found.0.personId');
+        $this->api('POST', '/questions', ['personId' => $wat, 'aspect' => 'birth'])->assertOk();
+        self::assertSame(['When did Una Corran die?'], $this->api('GET', '/found')->json('found.*.sentence'));
+        $this->api('PATCH', '/facts/'.Event::query()->where('date_typed', 'ABT 1891')->value('id'), ['date' => 'about 1888', 'version' => 1])->assertOk();
+        app(Due::class)->catchUp();
+        self::assertSame([], $this->api('GET', '/found')->json('found'));
+        $kept = DB::table('findings')->orderBy('person_id')->orderBy('aspect')->get(['person_id', 'rule', 'read_hash'])->all();
+        app(ConflictFindings::class)->rebuild();
+        self::assertEquals($kept, DB::table('findings')->orderBy('person_id')->orderBy('aspect')->get(['person_id', 'rule', 'read_hash'])->all());
+    }
+
+    public function test_two_places_on_one_day_are_decided_by_fact(): void
+    {
+        $isles = array_map(fn (string $name): string => $this->api('POST', '/places', ['name' => $name])->assertOk()->json('id'), ['Hask', 'Tolsay']);
+        $ewan = $this->person('Ewan Tarrel h');
+        $facts = array_map(fn (string $place, string $id): string => $this->api('POST', "/people/{$ewan}/facts", ['kind' => 'census', 'date' => '3 Apr 1881', 'place' => $place, 'placeId' => $id])->assertOk()->json('id'), ['Hask', 'Tolsay'], $isles);
+        $question = Question::query()->where('aspect', 'presence')->firstOrFail();
+        $page = $this->api('GET', "/questions/{$question->id}")->assertOk();
+        self::assertEqualsCanonicalizing($facts, $page->json('facts.*.id'));
+        self::assertSame(['Hask', 'Tolsay'], $page->json('facts.*.place'));
+        $this->api('POST', "/questions/{$question->id}/decide", ['version' => $question->version, 'factId' => $facts[1], 'reason' => 'The sheet of Hask is of his cousin.', 'standings' => [$facts[0] => 'ruled out']])->assertOk();
+        self::assertSame(['ruled out', 'accepted'], [Event::query()->findOrFail($facts[0])->standing, Event::query()->findOrFail($facts[1])->standing]);
+        self::assertCount(2, $this->api('GET', "/questions/{$question->id}")->json('facts'));
     }
 
     public function test_standings_classes_and_questions_go_out_and_come_back(): void

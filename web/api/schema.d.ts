@@ -1357,6 +1357,22 @@ export interface paths {
     patch?: never
     trace?: never
   }
+  '/api/trees/{tree}/found': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get: operations['found']
+    put?: never
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
   '/api/trees/{tree}/questions/{question}/summary': {
     parameters: {
       query?: never
@@ -2966,6 +2982,24 @@ export interface components {
       bibliography: components['schemas']['WordsResource'][]
       like: components['schemas']['LikeSource'][]
     }
+    /** @description What was found and is not taken up; `count` of all on the first page, `isFollowing` while a change is still being followed. */
+    FoundPage: {
+      found: components['schemas']['FoundResource'][]
+      next: number | null
+      count: number
+      isFollowing: boolean
+    }
+    /** @description One thing that disagrees: as a question, what it rests on, and whether it contradicts or only strains; `people` who cannot all be it. */
+    FoundResource: {
+      id: number
+      personId: string
+      sentence: string
+      life: string
+      aspect: string
+      isHard: boolean
+      ground: string
+      people: string[]
+    }
     /** @description A word of a form, or a gap in it for a field. */
     GapResource: {
       field: string
@@ -3387,6 +3421,7 @@ export interface components {
     /** @description A fact that a question is about. */
     QuestionFact: {
       id: string
+      word: string
       shown: string
       place: string
       standing: string
@@ -7458,6 +7493,39 @@ export interface operations {
         }
         content: {
           'application/json': components['schemas']['MadeResource']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  found: {
+    parameters: {
+      query?: {
+        after?: string
+      }
+      header?: never
+      path: {
+        tree: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['FoundPage']
         }
       }
       /** @description Refused, with a sentence. */

@@ -43,7 +43,7 @@ final readonly class DeskController
             ->selectRaw("questions.id, questions.aspect, questions.title, questions.reopened_by, person_lines.shown_name, person_lines.number, {$children} AS children")->get();
 
         return array_values($rows->map(static function ($row): SentenceResource {
-            $word = mb_strtolower(EventKinds::all()[$row->aspect]->word ?? $row->aspect);
+            $word = $row->aspect === 'presence' ? 'whereabouts' : mb_strtolower(EventKinds::all()[$row->aspect]->word ?? $row->aspect);
             $holds = match ((int) $row->children) {
                 0 => 'waits to be weighed',
                 1 => 'holds up one child',

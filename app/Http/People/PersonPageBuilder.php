@@ -50,7 +50,7 @@ final readonly class PersonPageBuilder
         $said = $this->living->told();
         $sets = $tree->parentSets([$row->id])[$row->id] ?? [];
         $unions = $tree->unionsOf([$row->id])[$row->id] ?? [];
-        $parentUnions = $tree->unions(array_column($sets, 'unionId'));
+        $parentUnions = $tree->unions(array_column($sets, 'unionId'), backed: false);
         $people = $tree->lives(self::everyone($row->id, $unions, $parentUnions), [$row->id]);
         $person = $people[$row->id];
         $own = $person->events;

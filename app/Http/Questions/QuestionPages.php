@@ -65,7 +65,7 @@ final readonly class QuestionPages
             $question->id, $question->version, self::sentence($question, $person), $question->aspect, $question->state, (string) $question->person_id,
             $person?->name()->shown() ?? '?', $person === null ? '' : LifeYears::shown($person), $question->title, $question->decision, $question->reason, $question->reopened_by, $question->summary,
             array_map(static fn (array $row): WeighingRow => $row[0], $rows),
-            array_values(array_map(static fn (Event $fact): QuestionFact => new QuestionFact($fact->id, $fact->date->shown, $fact->place_typed, $fact->standing), $facts)),
+            array_values(array_map(QuestionFact::of(...), $facts)),
             array_map(static fn (Stop $stop): StylusStop => self::stop($stop, $facts, array_map(static fn (array $row): WeighingRow => $row[0], $rows)), $stops),
             self::axis($stops), $this->elsewhere($person),
         );

@@ -54,7 +54,7 @@ final readonly class ThreadPages
 
         return new ThreadPage('Suppose that '.$this->called($what, $id).' is false.', $foretold->mark(), count($foretold->pulled->void), count($touched), $effects, $this->moved($foretold, $owners),
             array_values(Fact::query()->whereIn('id', $foretold->unweighed)->where('standing', '<>', 'unweighed')->orderBy('position')->get()
-                ->map(static fn (Fact $fact): QuestionFact => new QuestionFact($fact->id, $fact->date->shown, $fact->place_typed, $fact->standing))->all()));
+                ->map(QuestionFact::of(...))->all()));
     }
 
     /** What is supposed, as a sentence names it. */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Models\Event;
+use NorthBough\Core\Tree\EventKinds;
 use OpenApi\Attributes as OA;
 
 /** A fact that a question is about. */
@@ -12,9 +14,17 @@ final readonly class QuestionFact
 {
     public function __construct(
         #[OA\Property] public string $id,
+        #[OA\Property] public string $word,
         #[OA\Property] public string $shown,
         #[OA\Property] public string $place,
         #[OA\Property] public string $standing,
     ) {
+    }
+
+    public static function of(Event $fact): self
+    {
+        $word = EventKinds::all()[$fact->kind]->word ?? $fact->kind;
+
+        return new self($fact->id, $fact->denied ? "No {$word}" : $word, $fact->date->shown, $fact->place_typed, $fact->standing);
     }
 }

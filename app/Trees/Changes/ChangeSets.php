@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Trees\Changes;
 
 use App\Models\Tree;
-use App\Trees\Check\Window\WindowsDue;
+use App\Trees\Check\Due;
 use App\Trees\CurrentTree;
 use App\Trees\Derived\PersonLines;
 use App\Trees\Evidence\Questions;
@@ -17,7 +17,7 @@ use Illuminate\Support\Str;
 /** The one way to write into a tree: a transaction that is journalled with who, how and why, and done whole or not at all. */
 final readonly class ChangeSets
 {
-    public function __construct(private CurrentTree $current, private OpenChange $open, private PersonLines $lines, private Questions $questions, private WindowsDue $windows)
+    public function __construct(private CurrentTree $current, private OpenChange $open, private PersonLines $lines, private Questions $questions, private Due $windows)
     {
     }
 

@@ -60,10 +60,10 @@ final readonly class Questions
     {
         $question = Question::query()->where('person_id', $personId)->where('kind', 'conflict')->where('aspect', $conflict->aspect)->first();
         if ($question === null) {
-            return Question::query()->create(['kind' => 'conflict', 'person_id' => $personId, 'aspect' => $conflict->aspect, 'title' => $conflict->ground]);
+            return Question::query()->create(['kind' => 'conflict', 'person_id' => $personId, 'aspect' => $conflict->aspect, 'title' => $conflict->ground, 'about' => self::about($conflict)]);
         }
         if ($question->state !== 'open') {
-            $question->fill(['state' => 'open', 'title' => $conflict->ground, 'reopened_by' => $change === null ? $conflict->ground : "It was decided, and then: {$conflict->ground}"])->save();
+            $question->fill(['state' => 'open', 'title' => $conflict->ground, 'about' => self::about($conflict), 'reopened_by' => $change === null ? $conflict->ground : "It was decided, and then: {$conflict->ground}"])->save();
         }
 
         return $question;
@@ -111,11 +111,17 @@ final readonly class Questions
     /** @return array<string, Event> the facts that a question is about, in hand order */
     public function facts(Question $question): array
     {
-        if (! in_array($question->aspect, self::OF_FACTS, true)) {
-            return [];
-        }
+        $facts = in_array($question->aspect, self::OF_FACTS, true)
+            ? Event::query()->where('person_id', $question->person_id)->where('kind', $question->aspect)->where('denied', false)
+            : Event::query()->whereIn('id', $question->about);
 
-        return Event::query()->where('person_id', $question->person_id)->where('kind', $question->aspect)->where('denied', false)->orderBy('position')->orderBy('ordinal')->orderBy('id')->get()->keyBy('id')->all();
+        return $facts->orderBy('position')->orderBy('ordinal')->orderBy('id')->get()->keyBy('id')->all();
+    }
+
+    /** @return list<string> the facts, where the aspect alone does not tell them: two places on one day, or what is told not to have happened */
+    private static function about(Conflict $conflict): array
+    {
+        return in_array($conflict->aspect, [...self::OF_FACTS, 'mother', 'father', 'sex'], true) ? [] : $conflict->ids;
     }
 
     /** What the decision rests on: every claim that tells the leading fact. */

@@ -68,9 +68,9 @@ final class ShieldedTree implements TreeView
         return array_map(fn (array $unions): array => array_values($this->withoutEvents($unions)), $this->tree->unionsOf($personIds));
     }
 
-    public function unions(array $unionIds): array
+    public function unions(array $unionIds, bool $backed = true): array
     {
-        return $this->withoutEvents($this->tree->unions($unionIds));
+        return $this->withoutEvents($this->tree->unions($unionIds, $backed));
     }
 
     /** Nobody's line tells of the living. */

@@ -36,9 +36,9 @@ final readonly class ReadersTree implements TreeView
         return array_map(fn (array $unions): array => array_map($this->union(...), $unions), $this->tree->unionsOf($personIds));
     }
 
-    public function unions(array $unionIds): array
+    public function unions(array $unionIds, bool $backed = true): array
     {
-        return array_map($this->union(...), $this->tree->unions($unionIds));
+        return array_map($this->union(...), $this->tree->unions($unionIds, $backed));
     }
 
     public function placings(array $personIds): array

@@ -52,9 +52,9 @@ final readonly class SupposedTree implements TreeView
         return $byPerson;
     }
 
-    public function unions(array $unionIds): array
+    public function unions(array $unionIds, bool $backed = true): array
     {
-        return array_map($this->union(...), $this->tree->unions($unionIds) + array_intersect_key($this->supposed->unions, array_flip($unionIds)));
+        return array_map($this->union(...), $this->tree->unions($unionIds, $backed) + array_intersect_key($this->supposed->unions, array_flip($unionIds)));
     }
 
     public function placings(array $personIds): array

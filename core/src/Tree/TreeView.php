@@ -36,9 +36,10 @@ interface TreeView
 
     /**
      * @param  list<string>  $unionIds
+     * @param  bool  $backed  whether the claims behind their events are wanted
      * @return array<string, Union> by id
      */
-    public function unions(array $unionIds): array;
+    public function unions(array $unionIds, bool $backed = true): array;
 
     /**
      * The lines of rolls that are, or might be, these people.

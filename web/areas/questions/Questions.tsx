@@ -6,6 +6,7 @@ import { useTreeId, useTreePath } from '../../api/useTree'
 import { Empty } from '../../parts/Empty'
 import { useCommands } from '../../shell/keys'
 import { BeginCase } from './BeginCase'
+import { Found } from './Found'
 
 /** States in which a case may stay for years. */
 const UNPROVED = ['unresolved', 'probable']
@@ -45,6 +46,7 @@ export default function Questions() {
       {data.total === 0 && !beginning && (
         <Empty says="Here will stand what cannot all be true: two births of one person, two mothers, two places on one day. A contradiction opens its question by itself; weigh the claims, decide, and write why." />
       )}
+      <Found />
       {lists.map(
         ({ head, rows }) =>
           rows.length > 0 && (

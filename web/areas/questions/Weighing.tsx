@@ -3,7 +3,11 @@ import { useParams } from 'react-router'
 import { api, told } from '../../api/client'
 import { useTreeId } from '../../api/useTree'
 import { PersonName } from '../../parts/PersonName'
+import { ByFact } from './ByFact'
 import { WeighingOf } from './WeighingOf'
+
+/** Aspects that are weighed on an axis of time. */
+const OF_TIME = ['birth', 'death']
 
 /** A question and its claims side by side. */
 export default function Weighing() {
@@ -29,7 +33,11 @@ export default function Weighing() {
           </p>
         )}
       </header>
-      <WeighingOf key={`${data.id} ${data.state}`} question={data} />
+      {OF_TIME.includes(data.aspect) ? (
+        <WeighingOf key={`${data.id} ${data.state}`} question={data} />
+      ) : (
+        <ByFact key={`${data.id} ${data.state}`} question={data} />
+      )}
     </div>
   )
 }

@@ -2,24 +2,26 @@
 
 declare(strict_types=1);
 
-namespace App\Trees\Check\Window;
+namespace App\Trees\Check;
 
 use App\Jobs\FollowChanges;
 use App\Models\Tree;
+use App\Trees\Check\Finding\ConflictFindings;
+use App\Trees\Check\Window\StoredWindows;
 use App\Trees\CurrentTree;
 use App\Trees\Derived\Touched;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 
-/** Whose windows wait to be worked out anew: noted with each change, done in the queue. */
-final readonly class WindowsDue
+/** Of whom something waits to be worked out anew, windows and findings: noted with each change, done in the queue. */
+final readonly class Due
 {
     private const AT_ONCE = 1000;
 
     /** After so many minutes a worker that was asked is taken for lost. */
     private const LOST_AFTER = 10;
 
-    public function __construct(private CurrentTree $current, private StoredWindows $windows)
+    public function __construct(private CurrentTree $current, private StoredWindows $windows, private ConflictFindings $conflicts)
     {
     }
 
@@ -37,15 +39,15 @@ final readonly class WindowsDue
         }
         $ids = array_values(array_unique([...$personIds, ...$this->present($touched)]));
         if ($ids !== []) {
-            DB::table('windows_due')->insert(array_map(static fn (string $id): array => ['tree_id' => $locked->id, 'person_id' => $id], $ids));
-            $this->ask($locked->id, $locked->windows_asked_at);
+            DB::table('people_due')->insert(array_map(static fn (string $id): array => ['tree_id' => $locked->id, 'person_id' => $id], $ids));
+            $this->ask($locked->id, $locked->due_asked_at);
         }
     }
 
     /** The whole tree, as after a file was brought in. */
     public function noteAll(): void
     {
-        DB::table('windows_due')->insert(['tree_id' => $this->current->id(), 'person_id' => null]);
+        DB::table('people_due')->insert(['tree_id' => $this->current->id(), 'person_id' => null]);
         $this->ask($this->current->id(), null);
     }
 
@@ -54,21 +56,24 @@ final readonly class WindowsDue
     {
         while (DB::transaction($this->some(...))) {
         }
-        DB::table('trees')->where('id', $this->current->id())->update(['windows_asked_at' => null]);
+        DB::table('trees')->where('id', $this->current->id())->update(['due_asked_at' => null]);
     }
 
     private function some(): bool
     {
-        $due = DB::table('windows_due')->where('tree_id', $this->current->id())->orderBy('id')->limit(self::AT_ONCE)->pluck('person_id', 'id');
+        $due = DB::table('people_due')->where('tree_id', $this->current->id())->orderBy('id')->limit(self::AT_ONCE)->pluck('person_id', 'id');
         if ($due->isEmpty()) {
             return false;
         }
         if ($due->contains(null)) {
             $this->windows->rebuild();
+            $this->conflicts->rebuild();
         } else {
-            $this->windows->refresh(array_values(array_map(strval(...), $due->unique()->all())));
+            $ids = array_values(array_map(strval(...), $due->unique()->all()));
+            $this->windows->refresh($ids);
+            $this->conflicts->refresh($ids);
         }
-        DB::table('windows_due')->where('tree_id', $this->current->id())->whereIn('id', $due->keys())->delete();
+        DB::table('people_due')->where('tree_id', $this->current->id())->whereIn('id', $due->keys())->delete();
 
         return true;
     }
@@ -92,7 +97,7 @@ final readonly class WindowsDue
     private function ask(string $treeId, ?string $askedAt): void
     {
         if ($askedAt === null || Carbon::parse($askedAt)->diffInMinutes(Carbon::now()) > self::LOST_AFTER) {
-            DB::table('trees')->where('id', $treeId)->update(['windows_asked_at' => Carbon::now()]);
+            DB::table('trees')->where('id', $treeId)->update(['due_asked_at' => Carbon::now()]);
             FollowChanges::dispatch($treeId);
         }
     }

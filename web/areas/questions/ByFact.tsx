@@ -1,0 +1,151 @@
+import { useState } from 'react'
+import { toast } from 'sonner'
+import { api, told, type Schemas } from '../../api/client'
+import { useTreeId, useWrite } from '../../api/useTree'
+import { BothSides } from '../../parts/BothSides'
+import { Words } from '../../parts/Words'
+import { WhyGap } from '../../parts/WhyGap'
+import { useCommands } from '../../shell/keys'
+import { Decided } from './Decided'
+
+type Fact = Schemas['QuestionFact']
+
+/** A question that is not about time: the facts as columns with what is told for each, and the one that is taken. */
+export function ByFact({ question }: { question: Schemas['QuestionPage'] }) {
+  const tree = useTreeId()
+  const [chosen, setChosen] = useState('')
+  const [reason, setReason] = useState('')
+  const [ruledOut, setRuledOut] = useState(false)
+  const isOpen = question.state === 'open'
+  const decide = useWrite(
+    () =>
+      told(
+        api.POST('/api/trees/{tree}/questions/{question}/decide', {
+          params: { path: { tree, question: question.id } },
+          body: {
+            version: question.version,
+            reason,
+            factId: chosen,
+            standings: ruledOut
+              ? Object.fromEntries(
+                  question.facts.filter((fact) => fact.id !== chosen).map((fact) => [fact.id, 'ruled out']),
+                )
+              : {},
+          },
+        }),
+      ),
+    () => toast.success('Decided. u takes it back.'),
+  )
+  useCommands(
+    isOpen
+      ? question.facts.slice(0, 9).map((fact, index) => ({
+          key: String(index + 1),
+          says: `Take ${fact.word} ${fact.shown}`,
+          run: () => setChosen(fact.id),
+        }))
+      : [],
+  )
+  if (question.facts.length === 0) {
+    return <p className="mt-4 text-graphite">No fact of this question is left. Nothing disagrees any more.</p>
+  }
+  return (
+    <>
+      <div
+        className="mt-3 grid grow auto-cols-fr grid-flow-col gap-6 max-sm:grid-flow-row"
+        role="group"
+        aria-label="What is told"
+      >
+        {question.facts.map((fact, index) => (
+          <Column
+            key={fact.id}
+            fact={fact}
+            number={index + 1}
+            rows={question.rows.filter((row) => row.factId === fact.id)}
+            isChosen={isOpen ? chosen === fact.id : fact.standing === 'accepted'}
+            {...(isOpen ? { onChoose: () => setChosen(fact.id) } : {})}
+          />
+        ))}
+      </div>
+      {isOpen ? (
+        <form
+          className="sticky bottom-0 flex flex-wrap items-baseline gap-4 border-t border-rule bg-paper py-2"
+          onSubmit={(event) => {
+            event.preventDefault()
+            decide.mutate(undefined)
+          }}
+        >
+          <label className="text-[14px]">
+            <input
+              type="checkbox"
+              checked={ruledOut}
+              onChange={(event) => setRuledOut(event.target.checked)}
+            />{' '}
+            rule the others out
+          </label>
+          <WhyGap
+            className="gap min-w-[240px] grow font-serif text-[16px]"
+            aria-label="Reason"
+            placeholder="why, in a full sentence"
+            suggests={['It was written nearer to the day, by somebody who knew.']}
+            value={reason}
+            onValue={setReason}
+          />
+          <button className="act-main" disabled={chosen === '' || reason.trim() === '' || decide.isPending}>
+            Decide
+          </button>
+          <BothSides problem={decide.error} />
+        </form>
+      ) : (
+        <Decided question={question} />
+      )}
+    </>
+  )
+}
+
+function Column({
+  fact,
+  number,
+  rows,
+  isChosen,
+  onChoose,
+}: {
+  fact: Fact
+  number: number
+  rows: Schemas['WeighingRow'][]
+  isChosen: boolean
+  onChoose?: () => void
+}) {
+  return (
+    <section className={`border-t-2 pt-2 ${isChosen ? 'border-tide' : 'border-rule'}`}>
+      <h2 className="font-serif text-[20px]">
+        <kbd>{number}</kbd> {fact.word} {fact.shown}
+      </h2>
+      <p>{fact.place || <span className="text-graphite">no place</span>}</p>
+      <p className="text-[14px] text-graphite">
+        {fact.standing}
+        {onChoose &&
+          (isChosen ? (
+            <span className="ml-3 text-lichen">taken</span>
+          ) : (
+            <button
+              type="button"
+              className="act ml-3"
+              aria-label={`Take ${fact.word} ${fact.shown} ${fact.place}`}
+              onClick={onChoose}
+            >
+              Take this one
+            </button>
+          ))}
+      </p>
+      <ul className="mt-2">
+        {rows.map((row) => (
+          <li key={row.claimId || fact.id} className="border-b border-rule py-1 text-[14px]">
+            {row.note.length === 0 ? 'Told by no source.' : <Words words={row.note} />}
+            {row.words !== '' && <span className="font-serif"> “{row.words}”</span>}
+            <span className="block text-[13px] text-graphite">{row.weight}</span>
+          </li>
+        ))}
+      </ul>
+    </section>
+  )
+}
