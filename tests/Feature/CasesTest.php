@@ -6,11 +6,14 @@ namespace Tests\Feature;
 
 use App\Models\Parentage;
 use App\Models\Question;
+use App\Models\Tree;
 use Illuminate\Support\Facades\DB;
 
 /** Cases of identity and kinship: alternatives, points, how far they are concluded, and what the tree then shows. */
 final class CasesTest extends TestCase
 {
+    use UploadsFiles;
+
     private const LINE = '019aa000-0000-7000-8000-000000000001';
 
     public function test_a_line_may_be_one_of_several_until_it_is_proved(): void
@@ -145,5 +148,31 @@ final class CasesTest extends TestCase
     private function ties(): array
     {
         return Parentage::query()->orderBy('id')->get()->mapWithKeys(static fn (Parentage $tie): array => [$tie->person_id => [$tie->proof, $tie->standing]])->all();
+    }
+
+    public function test_cases_searches_and_withdrawn_claims_go_out_and_come_back(): void
+    {
+        $keziah = $this->person('Keziah Osk w b abt 1820');
+        $hezzy = $this->person('Hezzy Drum w d 6 Dec 1889');
+        $case = $this->api('POST', '/cases', ['aspect' => 'same', 'personId' => $keziah, 'people' => [$hezzy]])->assertOk()->json('id');
+        $one = $this->api('GET', "/cases/{$case}")->json('alternatives.0.id');
+        $this->api('POST', "/cases/{$case}/points", ['text' => 'Hezzy is the pet form.', 'isFor' => true, 'weight' => 'strong', 'alternativeId' => $one])->assertOk();
+        $this->api('POST', "/cases/{$case}/conclude", ['version' => 1, 'state' => 'probable', 'alternativeId' => $one, 'reason' => 'Nobody else fits.'])->assertOk();
+        $this->api('POST', '/searches', ['lookedFor' => 'her burial', 'lookedIn' => 'Burials of St Osmund', 'date' => '2 Nov 2021', 'outcome' => 'nothing', 'isWhole' => true, 'people' => [$keziah, $hezzy]])->assertOk();
+        $death = $this->fact($hezzy, 'death')->id;
+        $claim = $this->api('POST', "/facts/{$death}/citations", ['sourceId' => $this->source('Civil Registration'), 'locator' => 'no. 1'])->assertOk()->json('id');
+        $this->api('POST', "/thread/claim/{$claim}", ['why' => 'It is of another Hezzy.', 'seen' => $this->api('GET', "/thread/claim/{$claim}")->json('mark')])->assertOk();
+        $said = static fn (string $file): string => (string) preg_replace('/^1 CHAN\n2 DATE .*\n3 TIME .*\n/m', '', (string) strstr($file, "\n0 @"));
+        $file = $this->exported();
+        self::assertStringContainsString("3 QUAY 0\n3 _CLASSED\n", $file);
+        self::assertStringContainsString('4 _WITHDRAWN It is of another Hezzy.', $file);
+
+        $this->tree = Tree::begin('Again', $this->user);
+        $this->enter($this->tree);
+        $this->bringInto($file)->assertOk();
+        self::assertSame($said($file), $said($this->exported()));
+        $again = $this->api('GET', '/cases/'.Question::query()->where('kind', 'identity')->value('id'))->assertOk();
+        self::assertSame(['probable', 'Nobody else fits.', 'Hezzy is the pet form.'], [$again->json('state'), $again->json('reason'), $again->json('alternatives.0.points.0.text')]);
+        self::assertSame(['her burial'], $this->api('GET', '/searches')->json('searches.*.lookedFor'));
     }
 }

@@ -8,6 +8,7 @@ use App\Trees\CurrentTree;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
+use NorthBough\Core\Gedcom\Row\AlternativeRow;
 use NorthBough\Core\Gedcom\Row\Belonging;
 use NorthBough\Core\Gedcom\Row\GroupRow;
 use NorthBough\Core\Gedcom\Row\KeptRow;
@@ -112,6 +113,14 @@ final class ExportTree implements TreeRows
     public function pictures(): iterable
     {
         return (new PicturesOut($this->current))->all();
+    }
+
+    public function searches(): iterable
+    {
+        $people = $this->rows('search_people')->orderBy('id')->get(['search_id', 'person_id'])->groupBy('search_id');
+        foreach ($this->rows('searches')->orderBy('position')->orderBy('id')->cursor() as $row) {
+            yield RowsFrom::search($row, array_values(array_map(strval(...), $people->get($row->id)?->pluck('person_id')->all() ?? [])));
+        }
     }
 
     public function otherRecords(): iterable
@@ -229,8 +238,13 @@ final class ExportTree implements TreeRows
         foreach ($this->rows('tasks')->whereIn('person_id', $personIds)->orderBy('position')->orderBy('id')->get() as $row) {
             $work[$row->person_id][] = RowsFrom::task($row);
         }
-        foreach ($this->rows('questions')->whereIn('person_id', $personIds)->orderBy('id')->get() as $row) {
-            $work[$row->person_id][] = RowsFrom::question($row);
+        $asked = $this->rows('questions')->whereIn('person_id', $personIds)->orderBy('id')->get();
+        $cases = $asked->where('kind', '<>', 'conflict')->pluck('id');
+        $points = $cases->isEmpty() ? collect() : $this->rows('points')->whereIn('question_id', $cases)->orderBy('position')->orderBy('id')->get()->groupBy('alternative_id');
+        $alternatives = $cases->isEmpty() ? collect() : $this->rows('alternatives')->whereIn('question_id', $cases)->orderBy('position')->orderBy('id')->get()->groupBy('question_id');
+        foreach ($asked as $row) {
+            $work[$row->person_id][] = RowsFrom::question($row, array_values(array_map(static fn (\stdClass $one): AlternativeRow => RowsFrom::alternative($one, array_values(array_map(RowsFrom::point(...), $points->get($one->id)?->all() ?? []))),
+                $alternatives->get($row->id)?->all() ?? [])));
         }
         foreach ([[Belonging::Group, 'group_members'], [Belonging::Mark, 'markings']] as [$kind, $table]) {
             foreach ($this->rows($table)->whereIn('person_id', $personIds)->orderBy('id')->get() as $row) {

@@ -7,6 +7,7 @@ namespace App\Trees\Exchange;
 use App\Models\Casts\DateColumns;
 use App\Models\Name;
 use LogicException;
+use NorthBough\Core\Gedcom\Row\AlternativeRow;
 use NorthBough\Core\Gedcom\Row\Belonging;
 use NorthBough\Core\Gedcom\Row\ClaimRow;
 use NorthBough\Core\Gedcom\Row\EventRow;
@@ -23,6 +24,7 @@ use NorthBough\Core\Gedcom\Row\ParentageRow;
 use NorthBough\Core\Gedcom\Row\ParentSetRow;
 use NorthBough\Core\Gedcom\Row\PersonRow;
 use NorthBough\Core\Gedcom\Row\PlacingRow;
+use NorthBough\Core\Gedcom\Row\PointRow;
 use NorthBough\Core\Gedcom\Row\QuestionRow;
 use NorthBough\Core\Gedcom\Row\RecordHead;
 use NorthBough\Core\Gedcom\Row\RecordRow;
@@ -30,6 +32,8 @@ use NorthBough\Core\Gedcom\Row\RepositoryRow;
 use NorthBough\Core\Gedcom\Row\RoleRow;
 use NorthBough\Core\Gedcom\Row\RollLineRow;
 use NorthBough\Core\Gedcom\Row\Row;
+use NorthBough\Core\Gedcom\Row\SearchPersonRow;
+use NorthBough\Core\Gedcom\Row\SearchRow;
 use NorthBough\Core\Gedcom\Row\SourceRow;
 use NorthBough\Core\Gedcom\Row\TaskRow;
 use NorthBough\Core\Gedcom\Row\UnionPartnerRow;
@@ -43,7 +47,7 @@ final class RowColumns
         PersonRow::class => 'people', NameRow::class => 'names', EventRow::class => 'events', UnionRow::class => 'unions',
         UnionPartnerRow::class => 'union_partners', ParentSetRow::class => 'parent_sets', ParentageRow::class => 'parentages',
         SourceRow::class => 'sources', RepositoryRow::class => 'repositories', RecordRow::class => 'records', ClaimRow::class => 'claims',
-        QuestionRow::class => 'questions', NoteRow::class => 'notes', RoleRow::class => 'event_roles', TaskRow::class => 'tasks', RollLineRow::class => 'roll_lines', PlacingRow::class => 'placings', KeptRow::class => 'kept', FileRefRow::class => 'file_refs',
+        QuestionRow::class => 'questions', AlternativeRow::class => 'alternatives', PointRow::class => 'points', SearchRow::class => 'searches', SearchPersonRow::class => 'search_people', NoteRow::class => 'notes', RoleRow::class => 'event_roles', TaskRow::class => 'tasks', RollLineRow::class => 'roll_lines', PlacingRow::class => 'placings', KeptRow::class => 'kept', FileRefRow::class => 'file_refs',
     ];
 
     public static function table(Row $row): string
@@ -88,7 +92,7 @@ final class RowColumns
             $row instanceof ClaimRow => ['id' => $row->id, 'record_id' => $row->recordId, 'words' => $row->words, 'quality' => mb_substr($row->quality, 0, 20),
                 'taken_over' => $row->line === null && ! $row->classes->isRead, 'roll_line_id' => $row->line?->lineId, 'aspect' => $row->line->aspect ?? '',
                 'information' => $row->classes->information ?: 'unstated', 'reading' => $row->classes->reading ?: 'sure', 'informant' => $row->classes->informant, 'origin' => $row->classes->origin,
-                'weight_said' => $row->classes->weight, 'weight_why' => $row->classes->why, ...self::owner($row->subject, ['person', 'name', 'event', 'union']), ...self::placed($row->ordinal, $row->written)],
+                'weight_said' => $row->classes->weight, 'weight_why' => $row->classes->why, 'withdrawn' => $row->classes->withdrawn, ...self::owner($row->subject, ['person', 'name', 'event', 'union']), ...self::placed($row->ordinal, $row->written)],
             $row instanceof NoteRow => ['id' => $row->id, 'text' => $row->text, 'is_research' => $row->isResearch,
                 ...self::owner($row->owner, ['person', 'name', 'event', 'union', 'source', 'repository']), ...self::placed($row->ordinal, $row->written)],
             $row instanceof RoleRow => ['id' => $row->id, 'event_id' => $row->eventId, 'person_id' => $row->personId, 'role' => $row->role, 'words' => $row->words,
@@ -96,7 +100,12 @@ final class RowColumns
             $row instanceof TaskRow => ['id' => $row->id, 'person_id' => $row->personId, 'text' => $row->text,
                 'done_at' => $row->doneOn === '' ? null : "{$row->doneOn} 00:00:00+00", 'position' => $row->ordinal, ...self::placed($row->ordinal, $row->written)],
             $row instanceof QuestionRow => ['id' => $row->id, 'person_id' => $row->personId, 'kind' => $row->kind, 'aspect' => $row->aspect, 'state' => $row->state, 'title' => $row->title,
-                'decision' => $row->decision, 'reason' => $row->reason, 'summary' => $row->summary, 'reopened_by' => $row->reopenedBy],
+                'decision' => $row->decision, 'reason' => $row->reason, 'summary' => $row->summary, 'reopened_by' => $row->reopenedBy, 'other_person_id' => $row->otherId ?: null],
+            $row instanceof AlternativeRow => ['id' => $row->id, 'question_id' => $row->questionId, 'person_id' => $row->personId ?: null, 'title' => $row->title, 'outcome' => $row->outcome, 'position' => $row->position],
+            $row instanceof PointRow => ['id' => $row->id, 'question_id' => $row->questionId, 'alternative_id' => $row->alternativeId, 'is_for' => $row->isFor, 'text' => $row->text, 'weight' => $row->weight, 'position' => $row->position],
+            $row instanceof SearchRow => ['id' => $row->id, ...DateColumns::of($row->date), 'looked_for' => $row->lookedFor, 'looked_in' => $row->lookedIn, 'outcome' => $row->outcome, 'is_whole' => $row->isWhole,
+                'found' => $row->found, 'note' => $row->note, 'source_id' => $row->sourceId ?: null, 'position' => $row->position],
+            $row instanceof SearchPersonRow => ['id' => $row->id, 'search_id' => $row->searchId, 'person_id' => $row->personId],
             $row instanceof GroupRow => ['id' => $row->id, 'name' => $row->name, 'colour' => $row->colour, 'meaning' => $row->meaning],
             $row instanceof MemberRow => ['id' => $row->id, "{$row->kind->value}_id" => $row->groupId, 'person_id' => $row->personId, ...self::placed($row->ordinal, $row->written)],
             $row instanceof KeptRow => ['id' => $row->id, 'import_id' => $importId, 'pointer' => $row->pointer, 'path' => $row->path, 'lines' => $row->lines,

@@ -8,6 +8,7 @@ use App\Models\Casts\DateColumns;
 use NorthBough\Core\Evidence\Directness;
 use NorthBough\Core\Evidence\Information;
 use NorthBough\Core\Evidence\QualityNumber;
+use NorthBough\Core\Gedcom\Row\AlternativeRow;
 use NorthBough\Core\Gedcom\Row\Belonging;
 use NorthBough\Core\Gedcom\Row\ClaimRow;
 use NorthBough\Core\Gedcom\Row\Classes;
@@ -23,10 +24,12 @@ use NorthBough\Core\Gedcom\Row\NoteRow;
 use NorthBough\Core\Gedcom\Row\Owner;
 use NorthBough\Core\Gedcom\Row\ParentSetRow;
 use NorthBough\Core\Gedcom\Row\PersonRow;
+use NorthBough\Core\Gedcom\Row\PointRow;
 use NorthBough\Core\Gedcom\Row\QuestionRow;
 use NorthBough\Core\Gedcom\Row\RecordRow;
 use NorthBough\Core\Gedcom\Row\RepositoryRow;
 use NorthBough\Core\Gedcom\Row\RoleRow;
+use NorthBough\Core\Gedcom\Row\SearchRow;
 use NorthBough\Core\Gedcom\Row\SourceRow;
 use NorthBough\Core\Gedcom\Row\TaskRow;
 use NorthBough\Core\Gedcom\Row\UnionPartnerRow;
@@ -102,15 +105,37 @@ final class RowsFrom
 
         $information = Information::from($row->information);
         // The number that came in is written back until somebody classes the claim.
-        $quality = $information === Information::Unstated ? $row->quality : QualityNumber::of($information, Directness::Direct);
-        $classes = new Classes($information === Information::Unstated ? '' : $information->value, $row->reading === 'sure' ? '' : $row->reading, $row->informant, $row->origin, $row->weight_said, $row->weight_why, ! $row->taken_over && $line === null);
+        $quality = match (true) {
+            $row->withdrawn !== '' => QualityNumber::WITHDRAWN,
+            $information === Information::Unstated => $row->quality,
+            default => QualityNumber::of($information, Directness::Direct),
+        };
+        $classes = new Classes($information === Information::Unstated ? '' : $information->value, $row->reading === 'sure' ? '' : $row->reading, $row->informant, $row->origin, $row->weight_said, $row->weight_why, ! $row->taken_over && $line === null, $row->withdrawn);
 
         return new ClaimRow($row->id, $row->record_id, $subject, $row->words, $quality, $row->ordinal, self::written($row), $line, $classes);
     }
 
-    public static function question(stdClass $row): QuestionRow
+    /** @param  list<AlternativeRow>  $alternatives */
+    public static function question(stdClass $row, array $alternatives): QuestionRow
     {
-        return new QuestionRow($row->id, $row->person_id, $row->kind, $row->aspect, $row->state, $row->title, $row->decision, $row->reason, $row->summary, $row->reopened_by);
+        return new QuestionRow($row->id, $row->person_id, $row->kind, $row->aspect, $row->state, $row->title, $row->decision, $row->reason, $row->summary, $row->reopened_by, $row->other_person_id ?? '', $alternatives);
+    }
+
+    /** @param  list<PointRow>  $points */
+    public static function alternative(stdClass $row, array $points): AlternativeRow
+    {
+        return new AlternativeRow($row->id, $row->question_id, $row->person_id ?? '', $row->title, $row->outcome, $row->position, $points);
+    }
+
+    public static function point(stdClass $row): PointRow
+    {
+        return new PointRow($row->id, $row->question_id, $row->alternative_id ?? '', $row->is_for, $row->text, $row->weight, $row->position);
+    }
+
+    /** @param  list<string>  $people */
+    public static function search(stdClass $row, array $people): SearchRow
+    {
+        return new SearchRow($row->id, DateColumns::restore((array) $row), $row->looked_for, $row->looked_in, $row->outcome, $row->is_whole, $row->found, $row->note, $row->source_id ?? '', $row->position, $people);
     }
 
     public static function note(stdClass $row, string $kind): NoteRow

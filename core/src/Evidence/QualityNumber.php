@@ -7,6 +7,9 @@ namespace NorthBough\Core\Evidence;
 /** The standard's quality number (version 7, QUAY): it follows from information and directness, not from weight. */
 final class QualityNumber
 {
+    /** Unreliable evidence: somebody took it back. */
+    public const WITHDRAWN = '0';
+
     public static function of(Information $information, Directness $directness): string
     {
         return match (true) {

@@ -29,6 +29,8 @@ use NorthBough\Core\Gedcom\Row\RoleRow;
 use NorthBough\Core\Gedcom\Row\RollLineRow;
 use NorthBough\Core\Gedcom\Row\RollRecord;
 use NorthBough\Core\Gedcom\Row\Row;
+use NorthBough\Core\Gedcom\Row\SearchPersonRow;
+use NorthBough\Core\Gedcom\Row\SearchRow;
 use NorthBough\Core\Gedcom\Row\SourceRow;
 use NorthBough\Core\Gedcom\Row\TaskRow;
 use NorthBough\Core\Gedcom\Row\UnionPartnerRow;
@@ -85,6 +87,14 @@ final class MemoryTree implements RowSink, TreeRows
         $rows = $this->rows[$class] ?? [];
 
         return $where === null ? $rows : array_values(array_filter($rows, $where));
+    }
+
+    public function searches(): iterable
+    {
+        foreach ($this->all(SearchRow::class) as $search) {
+            yield new SearchRow($search->id, $search->date, $search->lookedFor, $search->lookedIn, $search->outcome, $search->isWhole, $search->found, $search->note, $search->sourceId, $search->position,
+                array_map(static fn (SearchPersonRow $row): string => $row->personId, $this->all(SearchPersonRow::class, static fn (SearchPersonRow $row): bool => $row->searchId === $search->id)));
+        }
     }
 
     public function treeName(): string

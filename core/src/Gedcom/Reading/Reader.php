@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Gedcom\Reading;
 
+use NorthBough\Core\Gedcom\CaseTags;
 use NorthBough\Core\Gedcom\NotReadable;
 use NorthBough\Core\Gedcom\Remark;
 use NorthBough\Core\Gedcom\Structure;
@@ -56,6 +57,7 @@ final class Reader
                 $record->tag === 'HEAD' => [$head, $mapping->version] = self::head($record, $mapping),
                 $record->tag === 'TRLR' => self::afterTheEnd($record, $mapping),
                 $id === null && in_array($record->tag, ['INDI', 'FAM', 'SOUR', 'REPO'], true) && ! $again => self::unnamed($record, $ordinal, $mapping, $people, $families, $sources, $nextNumber),
+                CaseTags::isSearch($record, $mapping) => CaseTags::search($record, $ordinal, $mapping),
                 $id === null => $record->tag === 'OBJE' && ! $again && $pictures->record($record) ? null : $mapping->keepRecord($record, $ordinal),
                 $record->tag === 'INDI' => $people->map($record, $id, $nextNumber++, $ordinal),
                 $record->tag === 'FAM' => $families->map($record, $id, $ordinal),

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Gedcom\Reading;
 
-use NorthBough\Core\Gedcom\EvidenceTags;
+use NorthBough\Core\Gedcom\CaseTags;
 use NorthBough\Core\Gedcom\Row\Belonging;
 use NorthBough\Core\Gedcom\Row\GroupRow;
 use NorthBough\Core\Gedcom\Row\MemberRow;
@@ -25,8 +25,13 @@ final class WorkMapping
 
     public function map(Fields $person, string $personId): void
     {
-        foreach ($person->takeAll(EvidenceTags::isQuestion(...)) as $asked) {
-            $this->mapping->add(EvidenceTags::question($asked, $this->mapping->newId(), $personId));
+        foreach ($person->takeAll(fn (Structure $said): bool => CaseTags::isQuestion($said, $this->mapping)) as $asked) {
+            $question = CaseTags::question($asked, $personId, $this->mapping);
+            $this->mapping->add($question);
+            foreach ($question->alternatives as $alternative) {
+                $this->mapping->add($alternative);
+                array_map($this->mapping->add(...), $alternative->points);
+            }
         }
         foreach ($person->takeAll(self::isPlain(...)) as $ordinal => $structure) {
             $fields = new Fields($structure);

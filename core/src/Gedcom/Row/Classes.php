@@ -12,6 +12,7 @@ final readonly class Classes
      * @param  string  $reading  doubtful, or empty for sure
      * @param  string  $weight  strong, fair or slight, by which the rule is overruled
      * @param  string  $why  the words with which it is
+     * @param  string  $withdrawn  why somebody took it back
      * @param  bool  $isRead  somebody here has read the record; not taken over from a file
      */
     public function __construct(
@@ -22,11 +23,12 @@ final readonly class Classes
         public string $weight = '',
         public string $why = '',
         public bool $isRead = false,
+        public string $withdrawn = '',
     ) {
     }
 
     public function areSaid(): bool
     {
-        return $this->isRead || implode('', [$this->information, $this->reading, $this->informant, $this->origin, $this->weight, $this->why]) !== '';
+        return $this->isRead || implode('', [$this->information, $this->reading, $this->informant, $this->origin, $this->weight, $this->why, $this->withdrawn]) !== '';
     }
 }

@@ -7,6 +7,10 @@ namespace NorthBough\Core\Gedcom\Row;
 /** A question about somebody, and what was decided. */
 final readonly class QuestionRow implements Row
 {
+    /**
+     * @param  string  $otherId  somebody who may be the same person; empty where nobody is
+     * @param  list<AlternativeRow>  $alternatives  of a case
+     */
     public function __construct(
         public string $id,
         public string $personId,
@@ -18,6 +22,8 @@ final readonly class QuestionRow implements Row
         public string $reason,
         public string $summary,
         public string $reopenedBy,
+        public string $otherId = '',
+        public array $alternatives = [],
     ) {
     }
 }

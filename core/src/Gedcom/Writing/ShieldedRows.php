@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Gedcom\Writing;
 
+use NorthBough\Core\Gedcom\Row\AlternativeRow;
 use NorthBough\Core\Gedcom\Row\ClaimRow;
 use NorthBough\Core\Gedcom\Row\Classes;
 use NorthBough\Core\Gedcom\Row\EventRow;
@@ -18,6 +19,7 @@ use NorthBough\Core\Gedcom\Row\PictureLinkRow;
 use NorthBough\Core\Gedcom\Row\PictureRegion;
 use NorthBough\Core\Gedcom\Row\PictureRow;
 use NorthBough\Core\Gedcom\Row\PlacingRow;
+use NorthBough\Core\Gedcom\Row\PointRow;
 use NorthBough\Core\Gedcom\Row\QuestionRow;
 use NorthBough\Core\Gedcom\Row\RecordHead;
 use NorthBough\Core\Gedcom\Row\RecordRow;
@@ -25,6 +27,7 @@ use NorthBough\Core\Gedcom\Row\RepositoryRow;
 use NorthBough\Core\Gedcom\Row\RoleRow;
 use NorthBough\Core\Gedcom\Row\RollLineRow;
 use NorthBough\Core\Gedcom\Row\RollRecord;
+use NorthBough\Core\Gedcom\Row\SearchRow;
 use NorthBough\Core\Gedcom\Row\SourceRow;
 use NorthBough\Core\Gedcom\Row\TaskRow;
 use NorthBough\Core\Gedcom\Row\UnionPartnerRow;
@@ -204,7 +207,7 @@ final class ShieldedRows implements TreeRows
         $notes = $each($attached->notes, fn (NoteRow $n): NoteRow => new NoteRow($n->id, $n->owner, $this->names->hide($n->text), $n->ordinal, $n->written, $n->isResearch));
         /** @var array<string, list<ClaimRow>> $claims */
         $claims = $each($attached->claims, fn (ClaimRow $c): ClaimRow => new ClaimRow($c->id, $c->recordId, $c->subject, $this->names->hide($c->words), $c->quality, $c->ordinal, $c->written, $c->line,
-            new Classes($c->classes->information, $c->classes->reading, $this->names->hide($c->classes->informant), $this->names->hide($c->classes->origin), $c->classes->weight, $this->names->hide($c->classes->why), $c->classes->isRead)));
+            new Classes($c->classes->information, $c->classes->reading, $this->names->hide($c->classes->informant), $this->names->hide($c->classes->origin), $c->classes->weight, $this->names->hide($c->classes->why), $c->classes->isRead, $this->names->hide($c->classes->withdrawn))));
         /** @var array<string, list<KeptRow>> $kept */
         $kept = $each($attached->kept, $this->kept(...));
         $records = array_map(fn (RecordRow $r): RecordRow => new RecordRow($r->id, $r->sourceId, $this->names->hide($r->locator)), $attached->records);
@@ -216,8 +219,7 @@ final class ShieldedRows implements TreeRows
 
         $work = array_map(fn (array $rows): array => array_map(fn (TaskRow|MemberRow|QuestionRow $row): TaskRow|MemberRow|QuestionRow => match (true) {
             $row instanceof MemberRow => $row,
-            $row instanceof QuestionRow => new QuestionRow($row->id, $row->personId, $row->kind, $row->aspect, $row->state, $this->names->hide($row->title), $this->names->hide($row->decision),
-                $this->names->hide($row->reason), $this->names->hide($row->summary), $this->names->hide($row->reopenedBy)),
+            $row instanceof QuestionRow => $this->question($row),
             default => new TaskRow($row->id, $row->personId, $this->names->hide($row->text), $row->doneOn, $row->ordinal, $row->written),
         }, $rows), $attached->work);
         $groups = array_map(fn (GroupRow $g): GroupRow => new GroupRow($g->id, $g->kind, $this->names->hide($g->name), $g->colour, $this->names->hide($g->meaning)), $attached->groups);
@@ -227,6 +229,27 @@ final class ShieldedRows implements TreeRows
         $pictures = array_map(fn (array $links): array => array_values(array_filter($links, fn (PictureLinkRow $l): bool => ! isset($this->withheldPictures()[$l->pictureId]))), $attached->pictures);
 
         return $this->lastHidden = new Attached($notes, $claims, $records, $kept, $roles, $work, $groups, $rolls, $attached->kinds, $pictures);
+    }
+
+    private function question(QuestionRow $row): QuestionRow
+    {
+        $hide = $this->names->hide(...);
+        $dead = fn (string $id): string => $id === '' || ($this->isLiving)($id) ? '' : $id;
+
+        return new QuestionRow($row->id, $row->personId, $row->kind, $row->aspect, $row->state, $hide($row->title), $hide($row->decision), $hide($row->reason), $hide($row->summary), $hide($row->reopenedBy), $dead($row->otherId),
+            array_map(static fn (AlternativeRow $a): AlternativeRow => new AlternativeRow($a->id, $a->questionId, $dead($a->personId), $hide($a->title), $a->outcome, $a->position,
+                array_map(static fn (PointRow $p): PointRow => new PointRow($p->id, $p->questionId, $p->alternativeId, $p->isFor, $hide($p->text), $p->weight, $p->position), $a->points)), $row->alternatives));
+    }
+
+    /** A search for the living alone stays here. */
+    public function searches(): iterable
+    {
+        foreach ($this->rows->searches() as $s) {
+            $people = array_values(array_filter($s->people, fn (string $id): bool => ! ($this->isLiving)($id)));
+            if ($people !== [] || $s->people === []) {
+                yield new SearchRow($s->id, $s->date, $this->names->hide($s->lookedFor), $this->names->hide($s->lookedIn), $s->outcome, $s->isWhole, $this->names->hide($s->found), $this->names->hide($s->note), $s->sourceId, $s->position, $people);
+            }
+        }
     }
 
     /** A record with the names of the living taken out, and who is living taken off its lines. A picture cannot be read: one goes only with a record on which nobody living stands. */

@@ -7,6 +7,7 @@ namespace NorthBough\Core\Gedcom\Writing;
 use NorthBough\Core\Gedcom\Row\KeptRow;
 use NorthBough\Core\Gedcom\Row\PictureRow;
 use NorthBough\Core\Gedcom\Row\RepositoryRow;
+use NorthBough\Core\Gedcom\Row\SearchRow;
 use NorthBough\Core\Gedcom\Row\SourceRow;
 
 /** A tree, or part of one, as the rows that a file is written from, in the order in which they are written. */
@@ -33,6 +34,9 @@ interface TreeRows
 
     /** @return iterable<PictureRow> that somebody put here or that came as records of their own */
     public function pictures(): iterable;
+
+    /** @return iterable<SearchRow> in the order in which they were entered */
+    public function searches(): iterable;
 
     /** @return iterable<KeptRow> whole records that the model does not hold */
     public function otherRecords(): iterable;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Gedcom\Writing;
 
-use NorthBough\Core\Gedcom\EvidenceTags;
+use NorthBough\Core\Gedcom\CaseTags;
 use NorthBough\Core\Gedcom\Row\MemberRow;
 use NorthBough\Core\Gedcom\Row\QuestionRow;
 use NorthBough\Core\Gedcom\Row\TaskRow;
@@ -12,7 +12,7 @@ use NorthBough\Core\Gedcom\Row\TaskRow;
 /** Tasks, questions, groups and marks under a person: the other way round from Reading/WorkMapping. */
 final readonly class WorkWriter
 {
-    public function __construct(private FactWriter $facts)
+    public function __construct(private FactWriter $facts, private Pointers $pointers)
     {
     }
 
@@ -20,7 +20,7 @@ final readonly class WorkWriter
     {
         foreach ($attached->work[$personId] ?? [] as $row) {
             match (true) {
-                $row instanceof QuestionRow => $person->child(-1, EvidenceTags::asked($row)),
+                $row instanceof QuestionRow => $person->child(-1, CaseTags::asked($row, $this->pointers)),
                 $row instanceof TaskRow => $person->child($row->ordinal, $this->task($row, $attached)->build()),
                 default => $person->child($row->ordinal, $this->member($row, $attached)->build()),
             };

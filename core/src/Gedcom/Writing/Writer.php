@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NorthBough\Core\Gedcom\Writing;
 
 use NorthBough\Core\Chrono\Calendar\Calendars;
+use NorthBough\Core\Gedcom\CaseTags;
 use NorthBough\Core\Gedcom\Row\FileSide;
 use NorthBough\Core\Gedcom\Row\ParentSetRow;
 use NorthBough\Core\Gedcom\Row\RepositoryRow;
@@ -55,6 +56,9 @@ final readonly class Writer
         foreach ($this->rows->pictures() as $picture) {
             yield Lines::write($pictures->record($picture), $this->version);
         }
+        foreach ($this->rows->searches() as $search) {
+            yield Lines::write(CaseTags::searched($search, $this->rows->pointers()), $this->version);
+        }
         foreach ($this->rows->otherRecords() as $kept) {
             yield Lines::write($this->restored($kept->lines), $this->version);
         }
@@ -90,7 +94,7 @@ final readonly class Writer
         }
 
         $this->facts->attach($builder, $person->id, $attached);
-        (new WorkWriter($this->facts))->write($builder, $person->id, $attached);
+        (new WorkWriter($this->facts, $this->rows->pointers()))->write($builder, $person->id, $attached);
         $this->facts->ruledOutNotes($builder, $rows->events);
 
         return $this->stamped($builder->build(), $person->changedAt);

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Gedcom\Row;
+
+/** What speaks for or against an alternative of a case. */
+final readonly class PointRow implements Row
+{
+    /** @param  string  $weight  strong, fair or slight; empty where nobody weighed it */
+    public function __construct(
+        public string $id,
+        public string $questionId,
+        public string $alternativeId,
+        public bool $isFor,
+        public string $text,
+        public string $weight,
+        public int $position,
+    ) {
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Gedcom\Row;
+
+use NorthBough\Core\Chrono\GenDate;
+
+/** A search, found or in vain: what was looked for, where, for whom, and what came of it. */
+final readonly class SearchRow implements Row
+{
+    /**
+     * @param  string  $outcome  found, nothing, in part or waiting
+     * @param  bool  $isWhole  the whole of a complete series was read
+     * @param  string  $sourceId  empty where it was made in no source of the tree
+     * @param  list<string>  $people  for whom
+     */
+    public function __construct(
+        public string $id,
+        public GenDate $date,
+        public string $lookedFor,
+        public string $lookedIn,
+        public string $outcome,
+        public bool $isWhole,
+        public string $found,
+        public string $note,
+        public string $sourceId,
+        public int $position,
+        public array $people,
+    ) {
+    }
+}
