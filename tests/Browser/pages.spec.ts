@@ -7,6 +7,7 @@ const AREAS = [
   'people',
   'records',
   'questions',
+  'research',
   'drawings',
   'reports',
   'places',
@@ -14,6 +15,7 @@ const AREAS = [
   'records/kinds',
   'exchange',
   'journal',
+  'journal/deleted',
   'tree',
 ]
 
@@ -57,6 +59,14 @@ for (const theme of ['light', 'dark'] as const) {
     await page.getByRole('link', { name: /When was Magnus Tarrel born/ }).click()
     await page.getByRole('slider').waitFor()
     await scan(page, 'weighing')
+    await page.goto(`${tree}/questions`)
+    await page.getByRole('link', { name: /Are Keziah .* and Hezzy Drum one person/ }).click()
+    await page.getByRole('button', { name: 'Conclude' }).waitFor()
+    await scan(page, 'case')
+    await page.goto(`${tree}/journal`)
+    await page.getByRole('button', { name: /Gathered what cannot be told at once/ }).click()
+    await page.getByText('They are one person').first().waitFor()
+    await scan(page, 'a change in hand')
     await page.goto(`${tree}/records`)
     await page.getByLabel('Filter sources by words').fill('census 1881')
     await page.getByText(/^1 of/).waitFor()
@@ -102,6 +112,12 @@ for (const theme of ['light', 'dark'] as const) {
     await page.getByRole('complementary').getByRole('link').first().click()
     await page.getByRole('article').waitFor()
     await scan(page, 'sheet')
+    await page.goto(`${tree}/people`)
+    await jumpTo(page, 'Magnus Tarrel')
+    await page.keyboard.press('j')
+    await page.getByRole('link', { name: 'Suppose it false' }).first().click()
+    await page.getByLabel('Why it is false').waitFor()
+    await scan(page, 'thread')
     const empty = await newTree(page, `Empty ${theme}`)
     for (const area of AREAS) {
       await page.goto(`${empty}/${area}`)
