@@ -37,7 +37,7 @@ async function scan(page: Page, where: string) {
 
 for (const theme of ['light', 'dark'] as const) {
   test(`every main page can be used by everybody, ${theme}`, async ({ page }) => {
-    test.setTimeout(600_000)
+    test.setTimeout(300_000)
     await page.addInitScript((chosen) => localStorage.setItem('theme', chosen), theme)
     await page.goto('/')
     await page.getByLabel('E-mail').waitFor()
@@ -64,7 +64,7 @@ for (const theme of ['light', 'dark'] as const) {
     await page.getByRole('button', { name: 'Conclude' }).waitFor()
     await scan(page, 'case')
     await page.goto(`${tree}/journal`)
-    await page.getByRole('button', { name: /Gathered what cannot be told at once/ }).click()
+    await page.getByRole('button', { name: /^Gathered what cannot be told at once/ }).click()
     await page.getByText('They are one person').first().waitFor()
     await scan(page, 'a change in hand')
     await page.goto(`${tree}/records`)
@@ -114,6 +114,7 @@ for (const theme of ['light', 'dark'] as const) {
     await scan(page, 'sheet')
     await page.goto(`${tree}/people`)
     await jumpTo(page, 'Magnus Tarrel')
+    await page.keyboard.press('j')
     await page.keyboard.press('j')
     await page.getByRole('link', { name: 'Suppose it false' }).first().click()
     await page.getByLabel('Why it is false').waitFor()
