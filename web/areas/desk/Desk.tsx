@@ -39,7 +39,7 @@ export default function Desk() {
           {data.recent.map((change) => (
             <li key={change.id} className={change.undone ? 'text-graphite line-through' : ''}>
               {change.summary}
-              {change.whose !== '' && <span className="font-serif"> {change.whose}</span>}
+              {change.whose !== '' && <span className="font-serif">: {change.whose}</span>}
               <span className="block text-[13px] text-graphite">
                 {change.who},{' '}
                 {new Date(change.madeAt).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' })}

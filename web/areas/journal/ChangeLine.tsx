@@ -18,7 +18,7 @@ export function ChangeLine({
     >
       <button type="button" className="block w-full text-left" aria-pressed={inHand} onClick={onTake}>
         <span className={change.undone ? 'text-graphite line-through' : ''}>{change.summary}</span>
-        {change.whose !== '' && <span className="font-serif"> {change.whose}</span>}
+        {change.whose !== '' && <span className="font-serif">: {change.whose}</span>}
         {change.undone && <span className="text-graphite"> undone</span>}
         <span className="block text-[13px] text-graphite">
           {onDay(change.madeAt)}, {change.who}, {change.how === 'hand' ? 'by hand' : `by ${change.how}`},{' '}
