@@ -144,6 +144,7 @@ Route::prefix('api')->group(function (): void {
         Route::post('people/{person}/facts', [FactsController::class, 'addToPerson'])->middleware(TakesHeldCitation::class);
         Route::post('unions/{union}/facts', [FactsController::class, 'addToUnion'])->middleware(TakesHeldCitation::class);
         Route::patch('names/{name}', [NamesController::class, 'update']);
+        Route::post('names/{name}/standing', [NamesController::class, 'stand']);
         Route::delete('names/{name}', [NamesController::class, 'destroy']);
         Route::patch('facts/{fact}', [FactsController::class, 'update']);
         Route::delete('facts/{fact}', [FactsController::class, 'destroy']);

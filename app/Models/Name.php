@@ -15,6 +15,7 @@ use NorthBough\Core\Naming\PersonalName;
  * @property string $suffix
  * @property string $title
  * @property string $nickname
+ * @property string $standing accepted, rival, ruled out or unweighed
  * @property int $position
  */
 final class Name extends TreeModel

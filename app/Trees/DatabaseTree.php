@@ -127,7 +127,7 @@ final readonly class DatabaseTree implements TreeView
         foreach ($this->rows('people')->whereIn('id', $ids)->get() as $row) {
             $people[$row->id] = new Person(
                 $row->id, $row->number, Sex::from($row->sex),
-                array_values(array_map($this->name(...), $names->get($row->id)?->all() ?? [])),
+                Name::inOrder(array_values(array_map($this->name(...), $names->get($row->id)?->all() ?? []))),
                 $events[$row->id] ?? [],
             );
         }
@@ -316,7 +316,7 @@ final readonly class DatabaseTree implements TreeView
     private function name(stdClass $row): Name
     {
         return new Name($row->id, NameKind::from($row->kind),
-            PersonalName::of($row->given, $row->surname, $row->surname_prefix, $row->suffix, $row->title, $row->nickname));
+            PersonalName::of($row->given, $row->surname, $row->surname_prefix, $row->suffix, $row->title, $row->nickname), Standing::from($row->standing));
     }
 
     private function rows(string $table): Builder

@@ -20,7 +20,7 @@ trait EveryChange
     /** Every kind of change that the page can make; StrangersTest knows the routes, this list must know them too. */
     public const CHANGES = [
         'POST people', 'PATCH people/{person}', 'DELETE people/{person}', 'POST people/{person}/relatives', 'POST people/{person}/names',
-        'POST people/{person}/facts', 'POST unions/{union}/facts', 'PATCH names/{name}', 'DELETE names/{name}', 'PATCH facts/{fact}',
+        'POST people/{person}/facts', 'POST unions/{union}/facts', 'PATCH names/{name}', 'DELETE names/{name}', 'POST names/{name}/standing', 'PATCH facts/{fact}',
         'DELETE facts/{fact}', 'POST facts/{fact}/citations', 'POST changed-values/{entry}/put-back', 'POST thread/{what}/{id}', 'POST searches', 'PATCH searches/{search}', 'DELETE searches/{search}', 'POST cases', 'POST cases/{question}/alternatives', 'DELETE alternatives/{alternative}', 'POST cases/{question}/points',
         'DELETE points/{point}', 'POST cases/{question}/conclude', 'POST cases/{question}/tasks', 'POST questions', 'POST questions/{question}/decide', 'POST questions/{question}/reopen', 'PUT questions/{question}/summary', 'POST facts/{fact}/lead', 'POST facts/{fact}/rule-out', 'PATCH claims/{claim}', 'DELETE claims/{claim}', 'POST claims/{claim}/others', 'DELETE parent-sets/{parentSet}',
         'DELETE union-partners/{unionPartner}', 'POST people/{person}/unlink', 'POST sources', 'PATCH sources/{source}',
@@ -135,6 +135,7 @@ trait EveryChange
             'POST unions/{union}/facts' => ['kind' => 'banns', 'date' => 'Oct 1888'],
             'PATCH names/{name}' => ['typed' => 'Evan Tarrel', 'version' => $this->versionOf('names', $family['name'])],
             'PATCH facts/{fact}' => ['date' => '30 July 1847', 'place' => 'Hask', 'version' => $this->versionOf('events', $family['fact'])],
+            'POST names/{name}/standing' => ['standing' => 'ruled out', 'why' => 'It is his cousin’s.'],
             'POST facts/{fact}/citations' => ['sourceId' => $family['source'], 'locator' => 'new page', 'words' => 'words'],
             'POST sources' => ['title' => 'Service Books', 'author' => 'Lights Board', 'repository' => 'Muniment Room'],
             'PATCH sources/{source}' => ['title' => 'Register of St Osmund, Tolsay', 'repository' => 'Record House', 'version' => $this->versionOf('sources', $family['source'])],

@@ -93,7 +93,7 @@ final class JournalTest extends TestCase
     public function test_somebody_deleted_is_put_back_with_all_ties_and_citations(): void
     {
         $family = $this->family();
-        $before = [$this->exported(), $this->stored()];
+        $before = $this->exported();
         $this->api('DELETE', "/people/{$family['person']}")->assertNoContent();
         $this->api('POST', "/people/{$family['second']}/notes", ['text' => 'She sang.'])->assertOk();
         $thing = $this->api('GET', '/deleted')->assertOk()->json('things.0');
@@ -105,7 +105,9 @@ final class JournalTest extends TestCase
         self::assertSame([], $this->api('GET', '/deleted')->json('things'));
         $this->api('POST', "/journal/deleted/{$thing['id']}/put-back")->assertStatus(409);
         $this->api('DELETE', '/notes/'.$this->api('GET', "/people/{$family['second']}")->json('notes.0.id'))->assertSuccessful();
-        self::assertSame($before[0], $this->exported());
+        // Of her whose note came and went, the change date is a later one.
+        $said = static fn (string $file): string => (string) preg_replace('/^3 TIME .*\n/m', '', $file);
+        self::assertSame($said($before), $said($this->exported()));
     }
 
     public function test_a_couple_deleted_one_after_the_other_comes_back_in_any_order(): void

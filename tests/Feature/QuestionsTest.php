@@ -216,6 +216,35 @@ final class QuestionsTest extends TestCase
         self::assertCount(2, $this->api('GET', "/questions/{$question->id}")->json('facts'));
     }
 
+    public function test_a_name_leads_is_disputed_or_is_ruled_out_with_why(): void
+    {
+        $ewan = $this->person('Ewan Tarrel h b 1850');
+        $other = $this->api('POST', "/people/{$ewan}/names", ['typed' => 'Evander Sallow'])->assertOk()->json('id');
+        $first = $this->api('GET', "/people/{$ewan}")->json('names.0.id');
+        $stand = fn (string $name, string $standing, string $why = '') => $this->api('POST', "/names/{$name}/standing", ['standing' => $standing, 'why' => $why]);
+        $found = fn (string $q): array => $this->api('GET', "/jump?q={$q}")->json('people.*.id');
+
+        $stand($other, 'accepted')->assertOk();
+        self::assertSame('Evander Sallow', $this->api('GET', "/people/{$ewan}")->json('name'));
+        $stand($first, 'accepted')->assertOk();
+        self::assertSame(['Ewan Tarrel', [$ewan]], [$this->api('GET', "/people/{$ewan}")->json('name'), $found('sallow')]);
+        $stand($other, 'ruled out')->assertStatus(422);
+        $stand($other, 'ruled out', 'It is his cousin’s.')->assertOk();
+        self::assertSame([], $found('sallow'));
+        $stand($first, 'ruled out', 'Nor this.')->assertStatus(422);
+        self::assertSame(['Ewan Tarrel', 'Evander Sallow'], $this->api('GET', "/people/{$ewan}")->json('names.*.shown'));
+
+        // Typed again, it brings up why; it can be entered all the same.
+        $this->api('POST', "/people/{$ewan}/names", ['typed' => 'Evander Sallow'])->assertStatus(409)->assertJsonPath('message', 'The name Evander Sallow was ruled out: It is his cousin’s.');
+        $file = $this->exported();
+        self::assertStringContainsString("1 _RULED_NAME Evander /Sallow/\n", $file);
+        self::assertStringNotContainsString('1 NAME Evander', $file);
+        $this->tree = Tree::begin('Again', $this->user);
+        $this->enter($this->tree);
+        $this->bringInto($file)->assertOk();
+        self::assertSame(['accepted', 'ruled out'], DB::table('names')->where('tree_id', $this->tree->id)->orderBy('standing')->pluck('standing')->all());
+    }
+
     public function test_standings_classes_and_questions_go_out_and_come_back(): void
     {
         [, $baptism, $book] = $this->keeper();

@@ -566,6 +566,23 @@ export interface paths {
     patch: operations['changeName']
     trace?: never
   }
+  '/api/trees/{tree}/names/{name}/standing': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    /** Accepted, it leads; a rival is disputed; what is ruled out stays, with why, and nobody is found by it. */
+    post: operations['standName']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
   '/api/trees/{tree}/people/{person}/notes': {
     parameters: {
       query?: never
@@ -2415,6 +2432,7 @@ export interface components {
       typed: string
       kind?: string | null
       version?: number | null
+      again?: boolean | null
     }
     NoteInput: {
       text: string
@@ -2595,6 +2613,11 @@ export interface components {
         [key: string]: string
       } | null
       listName?: string | null
+    }
+    /** @description How something stands beside what else is told of the same. */
+    StandingInput: {
+      standing: string
+      why?: string | null
     }
     /** @description How many steps to take back or do again; one where nothing is said. */
     StepsInput: {
@@ -3184,6 +3207,7 @@ export interface components {
       kindWord: string
       shown: string
       typed: string
+      standing: string
     }
     /** @description The forms that can stand for a name, and who of the tree bears one of them. */
     NameSpellings: {
@@ -5402,6 +5426,42 @@ export interface operations {
     requestBody: {
       content: {
         'application/json': components['schemas']['NameInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['MadeResource']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  standName: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        name: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['StandingInput']
       }
     }
     responses: {

@@ -15,6 +15,7 @@ final readonly class NameInput
         #[OA\Property] public string $typed,
         #[OA\Property] public ?string $kind = null,
         #[OA\Property] public ?int $version = null,
+        #[OA\Property] public ?bool $again = null,
     ) {
     }
 
@@ -25,6 +26,7 @@ final readonly class NameInput
             'typed' => ['required', 'string', 'max:500'],
             'kind' => ['nullable', 'in:birth,married,aka,religious,immigrant,maiden,professional,other,unstated'],
             'version' => ['nullable', 'integer'],
+            'again' => ['nullable', 'boolean'],
         ];
     }
 }

@@ -8,6 +8,7 @@ use App\Http\Api\Delete;
 use App\Http\Api\Patch;
 use App\Http\Api\Post;
 use App\Http\Inputs\NameInput;
+use App\Http\Inputs\StandingInput;
 use App\Http\Resources\MadeResource;
 use App\Http\Tree\TreesController;
 use App\Models\Name;
@@ -17,6 +18,7 @@ use App\Trees\Changes\Change;
 use App\Trees\Changes\ChangeSets;
 use App\Trees\Changes\Intent;
 use App\Trees\Editing\People;
+use App\Trees\Evidence\RuledOut;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -25,7 +27,7 @@ use NorthBough\Core\Naming\PersonalName;
 
 final readonly class NamesController
 {
-    public function __construct(private ChangeSets $changes, private People $people)
+    public function __construct(private ChangeSets $changes, private People $people, private RuledOut $ruledOut)
     {
     }
 
@@ -35,6 +37,9 @@ final readonly class NamesController
         $input = NameInput::from($request);
         $row = Person::query()->findOrFail($person);
         $name = PersonalName::parse($input->typed);
+        if ($input->again !== true) {
+            $this->ruledOut->refuseNameAgain($row->id, $name);
+        }
         $made = $this->changes->run(
             new Intent(TreesController::user($request), "Added the name {$name->shown()}"),
             fn (): Name => $this->people->addName($row, $name, NameKind::from($input->kind ?? 'aka')),
@@ -54,6 +59,23 @@ final readonly class NamesController
             new Intent(TreesController::user($request), "Changed the name {$row->personalName()->shown()} to {$read->shown()}"),
             fn () => $this->people->changeName(Name::query()->findOrFail($name), $version, $read, NameKind::from($input->kind ?? $row->kind)),
         );
+
+        return response()->json(new MadeResource($name));
+    }
+
+    /** Accepted, it leads; a rival is disputed; what is ruled out stays, with why, and nobody is found by it. */
+    #[Post('/trees/{tree}/names/{name}/standing', 'standName', MadeResource::class, StandingInput::class)]
+    public function stand(Request $request, string $tree, string $name): JsonResponse
+    {
+        $input = StandingInput::from($request);
+        $row = Name::query()->findOrFail($name);
+        $shown = $row->personalName()->shown();
+        $summary = match ($input->standing) {
+            'accepted' => "Let the name {$shown} lead",
+            'ruled out' => "Ruled out the name {$shown}",
+            default => "Said how the name {$shown} stands",
+        };
+        $this->changes->run(new Intent(TreesController::user($request), $summary, $input->why ?? ''), fn () => $this->people->standName(Name::query()->findOrFail($name), $input->standing, trim($input->why ?? '')));
 
         return response()->json(new MadeResource($name));
     }

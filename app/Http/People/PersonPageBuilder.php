@@ -160,7 +160,7 @@ final readonly class PersonPageBuilder
     {
         return array_map(static fn ($name): NameResource => new NameResource(
             $name->id, $versions[$name->id], $name->kind->value, $name->kind === NameKind::Birth ? '' : $name->kind->word(),
-            $name->name->shown(), $name->name->withSlashes(),
+            $name->name->shown(), $name->name->withSlashes(), $name->standing->value,
         ), $person->names);
     }
 

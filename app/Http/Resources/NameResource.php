@@ -17,6 +17,7 @@ final readonly class NameResource
         #[OA\Property] public string $kindWord,
         #[OA\Property] public string $shown,
         #[OA\Property] public string $typed,
+        #[OA\Property] public string $standing,
     ) {
     }
 }

@@ -126,7 +126,7 @@ final readonly class PersonLines
         $name = $person->name();
         $birth = $person->leading('birth') ?? $person->leading('christening', 'baptism');
         $death = $person->leading('death') ?? $person->leading('burial', 'cremation');
-        $names = array_map(static fn (Name $n): string => $n->name->shown(), $person->names);
+        $names = array_map(static fn (Name $n): string => $n->name->shown(), array_filter($person->names, static fn (Name $n): bool => $n->counts()));
 
         return [
             'tree_id' => $this->current->id(),

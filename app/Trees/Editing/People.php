@@ -69,6 +69,25 @@ final readonly class People
         $row->fill([...Name::columns($name), 'kind' => $kind->value])->save();
     }
 
+    /** @throws Refusal when it is to be ruled out and no reason is given, or when nothing would be left that counts */
+    public function standName(Name $name, string $standing, string $why): void
+    {
+        if ($standing === 'ruled out' && $why === '') {
+            throw new Refusal('Write why it is ruled out, so that nobody finds it again.');
+        }
+        $others = Name::query()->where('person_id', $name->person_id)->where('id', '<>', $name->id)->get();
+        if ($standing === 'ruled out' && $others->every(static fn (Name $other): bool => $other->standing === 'ruled out')) {
+            throw new Refusal('No other name would be left. Add the right one first; an unknown name is “?”.');
+        }
+        if ($standing === 'accepted') {
+            // What led before gives way, and is as good as it was.
+            foreach ($others->where('standing', 'accepted') as $other) {
+                $other->fill(['standing' => 'unweighed'])->save();
+            }
+        }
+        $name->fill(['standing' => $standing])->save();
+    }
+
     public function deleteName(Change $change, Name $name): void
     {
         if (Name::query()->where('person_id', $name->person_id)->count() < 2) {

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace App\Trees\Evidence;
 
+use App\Models\Name;
 use App\Refusal;
 use App\Trees\CurrentTree;
 use App\Trees\DatabaseTree;
 use App\Trees\Editing\WrittenDates;
 use Illuminate\Support\Facades\DB;
 use NorthBough\Core\Evidence\RuledOutBefore;
+use NorthBough\Core\Naming\PersonalName;
 
 /** Values that were ruled out, and why; asked before one is entered anew. */
 final readonly class RuledOut
@@ -26,6 +28,17 @@ final readonly class RuledOut
         if ($before !== null) {
             $why = $this->why($before->id);
             throw new Refusal("{$before->word()} {$before->date->shown} was ruled out".($why === '' ? '.' : ": {$why}"), 409, ['again' => true]);
+        }
+    }
+
+    /** @throws Refusal when the very name was ruled out, with why; the details say `again` */
+    public function refuseNameAgain(string $personId, PersonalName $typed): void
+    {
+        foreach (Name::query()->where('person_id', $personId)->where('standing', 'ruled out')->get() as $name) {
+            if ($name->personalName()->equals($typed)) {
+                $why = $this->why($name->id);
+                throw new Refusal("The name {$typed->shown()} was ruled out".($why === '' ? '.' : ": {$why}"), 409, ['again' => true]);
+            }
         }
     }
 

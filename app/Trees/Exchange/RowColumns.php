@@ -66,7 +66,7 @@ final class RowColumns
         return match (true) {
             $row instanceof PersonRow => ['id' => $row->id, 'number' => $row->number, 'sex' => $row->sex->value, ...self::placed($row->ordinal, $row->written)],
             $row instanceof NameRow => ['id' => $row->id, 'person_id' => $row->personId, 'kind' => $row->kind->value,
-                ...Name::columns($row->name), 'position' => $row->ordinal, ...self::placed($row->ordinal, $row->written)],
+                ...Name::columns($row->name), 'standing' => $row->standing->value, 'position' => $row->ordinal, ...self::placed($row->ordinal, $row->written)],
             $row instanceof EventRow => ['id' => $row->id, 'person_id' => $row->personId, 'union_id' => $row->unionId, 'kind' => $row->kind,
                 'type_words' => $row->typeWords, 'value' => $row->value, ...DateColumns::of($row->date), 'place_typed' => $row->place,
                 'denied' => $row->denied, 'standing' => $row->standing->value, 'position' => $row->ordinal, ...self::placed($row->ordinal, $row->written)],

@@ -54,7 +54,7 @@ final class RowsFrom
     {
         $name = PersonalName::of($row->given, $row->surname, $row->surname_prefix, $row->suffix, $row->title, $row->nickname);
 
-        return new NameRow($row->id, $row->person_id, NameKind::from($row->kind), $name, $row->ordinal, self::written($row));
+        return new NameRow($row->id, $row->person_id, NameKind::from($row->kind), $name, $row->ordinal, self::written($row), Standing::from($row->standing));
     }
 
     public static function event(stdClass $row): EventRow

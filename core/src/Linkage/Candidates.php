@@ -7,6 +7,7 @@ namespace NorthBough\Core\Linkage;
 use NorthBough\Core\Chrono\DaySpan;
 use NorthBough\Core\Naming\PersonalName;
 use NorthBough\Core\Tree\Event;
+use NorthBough\Core\Tree\Name;
 use NorthBough\Core\Tree\Person;
 use NorthBough\Core\Tree\Sex;
 use NorthBough\Core\Tree\Standing;
@@ -98,7 +99,7 @@ final readonly class Candidates
      */
     private static function names(Person $person, array $partners, array $lives): array
     {
-        $names = array_map(static fn ($name): PersonalName => $name->name, $person->names);
+        $names = array_values(array_map(static fn (Name $name): PersonalName => $name->name, array_filter($person->names, static fn (Name $name): bool => $name->counts())));
         foreach ($person->sex === Sex::Male ? [] : $partners as $partner) {
             $surname = isset($lives[$partner]) ? $lives[$partner]->name()->surname : '';
             if ($surname !== '' && $names !== []) {

@@ -24,7 +24,7 @@ enum MarriedCustom: string
     public function surnameOf(Person $person, array $unions, array $partners): string
     {
         foreach (array_reverse($person->names) as $name) {
-            if ($name->kind === NameKind::Married && $name->name->surname !== '') {
+            if ($name->kind === NameKind::Married && $name->counts() && $name->name->surname !== '') {
                 return $name->name->wholeSurname();
             }
         }

@@ -9,7 +9,7 @@ use NorthBough\Core\Naming\PersonalName;
 final readonly class Person
 {
     /**
-     * @param  list<Name>  $names  in hand order; the first leads
+     * @param  list<Name>  $names  the first leads
      * @param  list<Event>  $events  in hand order
      */
     public function __construct(

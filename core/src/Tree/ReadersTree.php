@@ -60,7 +60,7 @@ final readonly class ReadersTree implements TreeView
         $married = $this->names->married === MarriedName::Birth ? [] : $this->married($people);
 
         return array_map(fn (Person $person): Person => new Person($person->id, $person->number, $person->sex,
-            array_map(fn (int $at, Name $name): Name => new Name($name->id, $name->kind, $name->name->styled($this->names, $at === 0 ? $married[$person->id] ?? '' : '')),
+            array_map(fn (int $at, Name $name): Name => new Name($name->id, $name->kind, $name->name->styled($this->names, $at === 0 ? $married[$person->id] ?? '' : ''), $name->standing),
                 array_keys($person->names), $person->names),
             $this->dated($person->events)), $people);
     }

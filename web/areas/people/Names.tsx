@@ -2,6 +2,7 @@ import { useState, type KeyboardEvent } from 'react'
 import { api, told, type Schemas } from '../../api/client'
 import { useTreeId, useWrite, type Person } from '../../api/useTree'
 import { BothSides } from '../../parts/BothSides'
+import { StandingOfName } from './StandingOfName'
 
 type Name = Schemas['NameResource']
 
@@ -24,11 +25,11 @@ export function Names({ person }: { person: Person }) {
   const [fresh, setFresh] = useState('')
   const [kind, setKind] = useState('aka')
   const add = useWrite(
-    () =>
+    (again: boolean) =>
       told(
         api.POST('/api/trees/{tree}/people/{person}/names', {
           params: { path: { tree, person: person.id } },
-          body: { typed: fresh, kind },
+          body: { typed: fresh, kind, again },
         }),
       ),
     () => setFresh(''),
@@ -44,18 +45,20 @@ export function Names({ person }: { person: Person }) {
           inHand === one.id ? (
             <li key={one.id}>
               <ChangeName name={one} onDone={() => setInHand('')} />
+              {person.names.length > 1 && <StandingOfName name={one} onDone={() => setInHand('')} />}
             </li>
           ) : (
             <li key={one.id} className="flex items-baseline gap-3">
               <button
                 type="button"
-                className="text-left font-serif text-[16px] hover:text-tide"
+                className={`text-left font-serif text-[16px] hover:text-tide ${one.standing === 'ruled out' ? 'text-graphite line-through' : ''}`}
                 title="Change the name"
                 onClick={() => setInHand(one.id)}
               >
                 {one.shown}
               </button>
               <span className="text-[13px] text-graphite">{one.kindWord}</span>
+              {one.standing !== 'unweighed' && <span className="text-[13px] text-ochre">{one.standing}</span>}
               {index > 0 && (
                 <button type="button" className="act text-[13px]" onClick={() => remove.mutate(one.id)}>
                   Delete
@@ -72,10 +75,18 @@ export function Names({ person }: { person: Person }) {
           placeholder="another name"
           value={fresh}
           onChange={(event) => setFresh(event.target.value)}
-          onKeyDown={(event) => event.key === 'Enter' && fresh.trim() !== '' && add.mutate(undefined)}
+          onKeyDown={(event) => event.key === 'Enter' && fresh.trim() !== '' && add.mutate(false)}
         />
         <KindOf value={kind} onValue={setKind} label="Kind of the new name" />
       </p>
+      {add.error?.details.again === true && (
+        <p role="alert" className="text-[14px] text-ochre">
+          {add.error.message}{' '}
+          <button type="button" className="act" onClick={() => add.mutate(true)}>
+            Add it all the same
+          </button>
+        </p>
+      )}
     </section>
   )
 }

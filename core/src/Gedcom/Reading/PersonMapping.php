@@ -30,7 +30,7 @@ final readonly class PersonMapping
     {
         $fields = new Fields($record);
         $owner = new FactRef(Owner::Person, $id);
-        $names = $fields->takeAll(static fn (Structure $s): bool => $s->tag === 'NAME');
+        $names = $fields->takeAll(static fn (Structure $s): bool => $s->tag === 'NAME' || $s->tag === '_RULED_NAME');
         $sex = Sex::fromStandard($fields->text('SEX'));
         $this->mapping->add(new PersonRow($id, $number, $sex, $ordinal, $fields->written()));
         $this->mapping->named(Owner::Person, $id, $record->pointer);
@@ -85,7 +85,9 @@ final readonly class PersonMapping
         $name = NameLines::read($structure->payload, array_combine(NameLines::PARTS, array_map($fields->text(...), NameLines::PARTS)));
         $kind = NameKind::fromStandard($fields->text('TYPE'));
         $id = $this->mapping->newId();
-        $this->mapping->add(new NameRow($id, $personId, $kind, $name, $ordinal, $fields->written()));
+        $isRuledOut = $structure->tag === '_RULED_NAME';
+        $stands = array_values($fields->takeAll(static fn (Structure $s): bool => ! $isRuledOut && $s->tag === '_STANDING' && $s->children === [] && in_array($s->payload, ['accepted', 'rival'], true)))[0] ?? null;
+        $this->mapping->add(new NameRow($id, $personId, $kind, $name, $ordinal, $fields->written(), $isRuledOut ? Standing::RuledOut : Standing::from($stands->payload ?? 'unweighed')));
         $owner = new FactRef(Owner::Name, $id);
         $this->mapping->notes($fields, $owner);
         $this->citations->map($fields, $owner);

@@ -6,6 +6,7 @@ namespace NorthBough\Core\Gedcom\Row;
 
 use NorthBough\Core\Naming\NameKind;
 use NorthBough\Core\Naming\PersonalName;
+use NorthBough\Core\Tree\Standing;
 
 final readonly class NameRow implements Row
 {
@@ -17,6 +18,7 @@ final readonly class NameRow implements Row
         public PersonalName $name,
         public int $ordinal,
         public array $written,
+        public Standing $standing = Standing::Unweighed,
     ) {
     }
 }

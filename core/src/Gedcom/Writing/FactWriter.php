@@ -44,7 +44,8 @@ final readonly class FactWriter
         $unchanged = $asRead !== null && $this->saysSame($row, $asRead);
         $payload = $unchanged ? $asRead : $row->name->withSlashes();
         $isNew = $written === [];
-        $builder = $this->builder('NAME', $payload, $written, $row->id, $attached)
+        // What was ruled out is no NAME that another program would read as true.
+        $builder = $this->builder($row->standing === Standing::RuledOut ? '_RULED_NAME' : 'NAME', $payload, $written, $row->id, $attached)
             ->field('TYPE', $row->kind->standard(), static fn (string $words): bool => NameKind::fromStandard($words) === $row->kind);
         $parts = ['NPFX' => $row->name->title, 'GIVN' => $row->name->given, 'NICK' => $row->name->nickname,
             'SPFX' => $row->name->surnamePrefix, 'SURN' => $row->name->surname, 'NSFX' => $row->name->suffix];
@@ -52,6 +53,10 @@ final readonly class FactWriter
             if ($isNew || isset($written[$tag]) || ($tag === 'NICK' && $part !== '' && PersonalName::parse($payload)->nickname !== $part)) {
                 $builder->field($tag, $part, static fn (string $words): bool => $unchanged || trim($words) === $part);
             }
+        }
+
+        if (in_array($row->standing, [Standing::Accepted, Standing::Rival], true)) {
+            $builder->child(-1, new Structure('_STANDING', $row->standing->value));
         }
 
         return $this->attach($builder, $row->id, $attached)->build();
