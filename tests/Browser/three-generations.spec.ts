@@ -77,5 +77,6 @@ test('three generations, a citation and an undo by key presses alone', async ({ 
   await page.keyboard.press('g')
   await page.keyboard.press('j')
   await expect(page.getByRole('heading', { name: 'Journal' })).toBeVisible()
-  await expect(page.getByText('does again')).toBeVisible()
+  await expect(page.getByRole('heading', { name: 'To do again' })).toBeVisible()
+  await expect(page.getByRole('button', { name: /Do again down to here: Cited Register/ })).toBeVisible()
 })

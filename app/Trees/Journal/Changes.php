@@ -31,12 +31,11 @@ final readonly class Changes
             ->whereRaw("(before IS NULL OR op <> 'update' OR (before - 'changed_at') <> '{}'::jsonb)")
             ->groupBy('change_set_id')->selectRaw("change_set_id, sum(coalesce((before->>'rows')::int, 1)) AS rows")->pluck('rows', 'change_set_id');
 
-        $whose = $this->whose->words($rows->mapWithKeys(static fn (stdClass $row): array => [$row->id => (int) ($counts[$row->id] ?? 0)])->all());
+        $whose = $this->whose->names($rows->mapWithKeys(static fn (stdClass $row): array => [$row->id => (int) ($counts[$row->id] ?? 0)])->all());
 
         return array_values($rows->map(static function (stdClass $row) use ($counts, $whose): stdClass {
             $row->rows = (int) ($counts[$row->id] ?? 0);
-            // What the sentence names already is not said twice.
-            $row->whose = str_contains($row->summary, $whose[$row->id] ?? '') ? '' : $whose[$row->id];
+            $row->whose = Whose::said($whose[$row->id] ?? [], $row->summary);
 
             return $row;
         })->all());

@@ -22,9 +22,9 @@ final readonly class Whose
 
     /**
      * @param  array<string, int>  $rows  how many rows each change set wrote, by its id
-     * @return array<string, string> in words, by change set: one or two names, or one name and how many more; whatever is nobody's is missing
+     * @return array<string, list<string>> names, by change set; whatever is nobody's is missing
      */
-    public function words(array $rows): array
+    public function names(array $rows): array
     {
         $ids = array_keys(array_filter($rows, static fn (int $count): bool => $count <= self::FEW));
         $tree = $this->current->id();
@@ -40,7 +40,7 @@ final readonly class Whose
         }
         $names = DB::table('person_lines')->where('tree_id', $tree)->whereIn('person_id', array_merge([], ...array_map(array_keys(...), array_values($people))))->pluck('shown_name', 'person_id')->all();
 
-        return array_filter(array_map(static fn (array $of): string => self::said(array_values(array_intersect_key($names, $of))), $people));
+        return array_map(static fn (array $of): array => array_values(array_intersect_key($names, $of)), $people);
     }
 
     /**
@@ -59,9 +59,15 @@ final readonly class Whose
         return $query->pluck('owner', 'id')->all();
     }
 
-    /** @param  list<string>  $names */
-    private static function said(array $names): string
+    /**
+     * One or two names, or one name and how many more; what a sentence names already is not said twice.
+     *
+     * @param  list<string>  $names
+     */
+    public static function said(array $names, string $sentence): string
     {
+        $names = array_values(array_filter($names, static fn (string $name): bool => ! str_contains($sentence, $name)));
+
         return match (count($names)) {
             0 => '',
             1 => $names[0],
