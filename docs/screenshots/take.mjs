@@ -33,8 +33,8 @@ await page.goto(`${tree}/people`)
 await shot('people')
 
 const open = async (name) => {
-  await page.getByRole('combobox', { name: /Jump/ }).waitFor()
-  await page.keyboard.press('/')
+  await page.getByRole('combobox', { name: /Jump/ }).focus()
+  await page.waitForTimeout(300)
   await page.keyboard.type(name)
   await page.locator('[role=option]').first().waitFor()
   await page.waitForTimeout(400)
