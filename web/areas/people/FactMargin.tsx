@@ -99,7 +99,7 @@ export function FactMargin({ fact, person, changing, onChanging, onGone }: Props
                   {citation.words}
                 </blockquote>
               )}
-              <p className="flex gap-4 text-[13px] text-graphite">
+              <p className="flex flex-wrap gap-x-3 text-[13px] whitespace-nowrap text-graphite">
                 {citation.takenOver && citation.withdrawn === '' && <span>taken over, not read yet</span>}
                 {!citation.takenOver && citation.withdrawn === '' && <span>{citation.weight}</span>}
                 <Link className="act" to={path(`records/${citation.sourceId}`)}>
