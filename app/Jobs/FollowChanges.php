@@ -19,7 +19,7 @@ final class FollowChanges implements ShouldQueue
 
     public function __construct(public readonly string $treeId)
     {
-        $this->onQueue('follow');
+        $this->onConnection((string) config('queue.follow'))->onQueue('follow');
     }
 
     public function handle(CurrentTree $current, Due $due): void
