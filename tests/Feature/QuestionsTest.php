@@ -216,6 +216,20 @@ final class QuestionsTest extends TestCase
         self::assertCount(2, $this->api('GET', "/questions/{$question->id}")->json('facts'));
     }
 
+    public function test_two_mothers_are_asked_for_as_a_case(): void
+    {
+        $jean = $this->person('Jean Tarrel w b 1850');
+        $first = $this->relative($jean, 'mother', 'Ann Osk w');
+        $this->relative($jean, 'father', 'Ewan Tarrel h');
+        $second = $this->api('POST', "/people/{$jean}/relatives", ['relation' => 'mother', 'line' => 'Una Corran w', 'kind' => 'adoptive'])->assertOk()->json('id');
+        // As a file can tell it; by hand a second mother by birth is refused.
+        DB::table('parentages')->where('person_id', $second)->update(['kind' => 'birth']);
+        $question = $this->api('POST', '/questions', ['personId' => $jean, 'aspect' => 'mother'])->assertOk()->json('id');
+        $page = $this->api('GET', "/questions/{$question}")->assertOk();
+        self::assertEqualsCanonicalizing([$first, $second], $page->json('people'));
+        $this->api('POST', '/cases', ['aspect' => 'mother', 'personId' => $jean, 'people' => $page->json('people')])->assertOk();
+    }
+
     public function test_a_name_leads_is_disputed_or_is_ruled_out_with_why(): void
     {
         $ewan = $this->person('Ewan Tarrel h b 1850');

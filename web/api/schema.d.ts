@@ -3482,6 +3482,7 @@ export interface components {
       stops: components['schemas']['StylusStop'][]
       axis: components['schemas']['YearMark'][]
       elsewhere: string[]
+      people: string[]
     }
     QuestionsPage: {
       rows: components['schemas']['QuestionLine'][]

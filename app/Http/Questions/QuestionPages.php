@@ -35,7 +35,9 @@ use NorthBough\Core\Evidence\Weighed;
 use NorthBough\Core\Tree\CitedSource;
 use NorthBough\Core\Tree\EventKinds;
 use NorthBough\Core\Tree\LifeYears;
+use NorthBough\Core\Tree\ParentageKind;
 use NorthBough\Core\Tree\Person;
+use NorthBough\Core\Tree\Sex;
 
 /** Questions in a list, and one with its weighing. */
 final readonly class QuestionPages
@@ -67,8 +69,26 @@ final readonly class QuestionPages
             array_map(static fn (array $row): WeighingRow => $row[0], $rows),
             array_values(array_map(QuestionFact::of(...), $facts)),
             array_map(static fn (Stop $stop): StylusStop => self::stop($stop, $facts, array_map(static fn (array $row): WeighingRow => $row[0], $rows)), $stops),
-            self::axis($stops), $this->elsewhere($person),
+            self::axis($stops), $this->elsewhere($person), $this->parents($question),
         );
+    }
+
+    /** @return list<string> those who are told to be it, where it is asked who the mother or father was by birth */
+    private function parents(Question $question): array
+    {
+        $sex = match ($question->aspect) {
+            'mother' => Sex::Female,
+            'father' => Sex::Male,
+            default => null,
+        };
+        $told = [];
+        foreach ($sex === null ? [] : $this->tree->parentSets([(string) $question->person_id])[$question->person_id ?? ''] ?? [] as $set) {
+            foreach ($set->parents as $tie) {
+                $told[$tie->personId] = $tie->kind === ParentageKind::Birth;
+            }
+        }
+
+        return array_map(strval(...), array_keys(array_filter($this->tree->lives(array_map(strval(...), array_keys(array_filter($told)))), static fn (Person $parent): bool => $parent->sex === $sex)));
     }
 
     public static function sentence(Question $question, ?Person $person): string

@@ -16,6 +16,7 @@ final readonly class QuestionPage
      * @param  list<QuestionFact>  $facts
      * @param  list<StylusStop>  $stops
      * @param  list<YearMark>  $axis
+     * @param  list<string>  $people  of whom one only can be it, where it is asked who the mother or father was
      * @param  list<string>  $elsewhere
      */
     public function __construct(
@@ -37,6 +38,7 @@ final readonly class QuestionPage
         #[ListOf(StylusStop::class)] public array $stops,
         #[ListOf(YearMark::class)] public array $axis,
         #[ListOf('string')] public array $elsewhere,
+        #[ListOf('string')] public array $people,
     ) {
     }
 }

@@ -6,6 +6,7 @@ import { BothSides } from '../../parts/BothSides'
 import { Words } from '../../parts/Words'
 import { WhyGap } from '../../parts/WhyGap'
 import { useCommands } from '../../shell/keys'
+import { AskAsCase } from './AskAsCase'
 import { Decided } from './Decided'
 
 type Fact = Schemas['QuestionFact']
@@ -45,6 +46,21 @@ export function ByFact({ question }: { question: Schemas['QuestionPage'] }) {
         }))
       : [],
   )
+  if (question.people.length > 1 && isOpen) {
+    return (
+      <p className="mt-4">
+        Who it was is weighed as a case, each of them an answer with what speaks for it and against it.{' '}
+        <AskAsCase
+          says="Make it a case"
+          asks={{
+            aspect: question.aspect === 'father' ? 'father' : 'mother',
+            personId: question.personId,
+            people: question.people,
+          }}
+        />
+      </p>
+    )
+  }
   if (question.facts.length === 0) {
     return <p className="mt-4 text-graphite">No fact of this question is left. Nothing disagrees any more.</p>
   }
