@@ -18,7 +18,7 @@ final class ReleaseCommand extends Command
 
     protected $description = 'Frees trees from work whose worker is gone, and works out what a migration emptied; for use while no worker runs';
 
-    public function handle(CurrentTree $current, PersonLines $lines, Due $windows): int
+    public function handle(CurrentTree $current, PersonLines $lines, Due $due): int
     {
         Runs::releaseAll();
         $stale = DB::table('trees')->whereIn('id', DB::table('people')->distinct()->select('tree_id'))->whereNotIn('id', DB::table('person_lines')->distinct()->select('tree_id'))->pluck('id');
@@ -28,7 +28,7 @@ final class ReleaseCommand extends Command
         }
         foreach (DB::table('trees')->whereIn('id', DB::table('people')->distinct()->select('tree_id'))->whereNotIn('id', DB::table('life_windows')->distinct()->select('tree_id'))->pluck('id') as $id) {
             $current->enter(Tree::withTrashed()->where('id', $id)->firstOrFail());
-            $windows->noteAll();
+            $due->noteAll();
         }
 
         return self::SUCCESS;

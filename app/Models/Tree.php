@@ -18,7 +18,7 @@ use stdClass;
  * @property int $people_count
  * @property int $last_change
  * @property string|null $busy_with
- * @property string|null $due_asked_at when a worker was asked to work out whose windows wait; null when none wait
+ * @property string|null $due_asked_at when a worker was asked to work out what follows from changes; null once it has begun
  * @property int $dead_years_after_birth
  * @property int $dead_years_after_adult_event
  * @property bool $readers_see_living

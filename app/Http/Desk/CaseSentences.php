@@ -7,8 +7,8 @@ namespace App\Http\Desk;
 use App\Http\Questions\CaseLines;
 use App\Http\Resources\QuestionLine;
 use App\Http\Resources\SentenceResource;
+use App\Models\Point;
 use App\Models\Question;
-use Illuminate\Support\Facades\DB;
 
 /** Cases of identity and kinship that wait, as sentences. */
 final readonly class CaseSentences
@@ -23,7 +23,7 @@ final readonly class CaseSentences
     public function all(): array
     {
         $cases = Question::query()->where('kind', '<>', 'conflict')->where('state', 'open')->orderByDesc('id')->limit(self::MOST)->get();
-        $points = DB::table('points')->whereIn('question_id', $cases->pluck('id'))->groupBy('question_id')->selectRaw('question_id, count(*) AS many')->pluck('many', 'question_id');
+        $points = Point::query()->toBase()->whereIn('question_id', $cases->pluck('id'))->groupBy('question_id')->selectRaw('question_id, count(*) AS many')->pluck('many', 'question_id');
 
         return array_map(static fn (QuestionLine $case): SentenceResource => new SentenceResource($case->sentence,
             $case->reopenedBy !== '' ? "Open again. {$case->reopenedBy}" : match ((int) ($points[$case->id] ?? 0)) {

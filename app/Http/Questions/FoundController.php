@@ -9,6 +9,7 @@ use App\Http\Resources\FoundPage;
 use App\Http\Resources\FoundResource;
 use App\Models\Question;
 use App\Refusal;
+use App\Trees\Check\Due;
 use App\Trees\CurrentTree;
 use App\Trees\DatabaseTree;
 use Illuminate\Http\JsonResponse;
@@ -22,7 +23,7 @@ final readonly class FoundController
 {
     private const AT_ONCE = 40;
 
-    public function __construct(private CurrentTree $current, private DatabaseTree $tree)
+    public function __construct(private CurrentTree $current, private DatabaseTree $tree, private Due $due)
     {
     }
 
@@ -49,6 +50,6 @@ final readonly class FoundController
         });
 
         return response()->json(new FoundPage(array_values($found->all()), $rows->count() === self::AT_ONCE ? (int) $rows[self::AT_ONCE - 1]->id : null,
-            $request->integer('after') === 0 ? $untaken()->where('findings.tree_id', $this->current->id())->count() : 0, $this->current->get()->due_asked_at !== null));
+            $request->integer('after') === 0 ? $untaken()->where('findings.tree_id', $this->current->id())->count() : 0, $this->due->isAny()));
     }
 }

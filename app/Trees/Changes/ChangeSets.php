@@ -17,7 +17,7 @@ use Illuminate\Support\Str;
 /** The one way to write into a tree: a transaction that is journalled with who, how and why, and done whole or not at all. */
 final readonly class ChangeSets
 {
-    public function __construct(private CurrentTree $current, private OpenChange $open, private PersonLines $lines, private Questions $questions, private Due $windows)
+    public function __construct(private CurrentTree $current, private OpenChange $open, private PersonLines $lines, private Questions $questions, private Due $due)
     {
     }
 
@@ -54,7 +54,7 @@ final readonly class ChangeSets
             }
             $people = array_values(array_unique([...$change->touched->people(), ...$this->partners($change->touched->unions())]));
             $this->lines->refresh($people);
-            $this->windows->note($locked, $people, $change->touched);
+            $this->due->note($locked, $people, $change->touched);
             if ($change->touched->people !== 0) {
                 DB::table('trees')->where('id', $tree->id)->increment('people_count', $change->touched->people);
             }

@@ -54,9 +54,16 @@ final readonly class Due
     /** Works out whatever waits; whoever is touched meanwhile waits again. */
     public function catchUp(): void
     {
+        // First: whoever is noted from here on asks anew, so that nobody waits unasked.
+        DB::table('trees')->where('id', $this->current->id())->update(['due_asked_at' => null]);
         while (DB::transaction($this->some(...))) {
         }
-        DB::table('trees')->where('id', $this->current->id())->update(['due_asked_at' => null]);
+    }
+
+    /** Whether anybody waits. */
+    public function isAny(): bool
+    {
+        return DB::table('people_due')->where('tree_id', $this->current->id())->exists();
     }
 
     private function some(): bool

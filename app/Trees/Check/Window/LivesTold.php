@@ -12,7 +12,6 @@ use NorthBough\Core\Tree\Event;
 use NorthBough\Core\Tree\ParentageKind;
 use NorthBough\Core\Tree\ParentSet;
 use NorthBough\Core\Tree\Sex;
-use NorthBough\Core\Tree\Standing;
 
 /** Tells the windows what bounds the lives of people: their facts, weddings, presence on records, and who was born of whom. */
 final readonly class LivesTold
@@ -57,7 +56,7 @@ final readonly class LivesTold
         foreach ($sets as $childId => $ofChild) {
             foreach ($ofChild as $set) {
                 foreach ($set->leads ? $set->parents : [] as $tie) {
-                    if ($tie->kind === ParentageKind::Birth && $tie->standing !== Standing::RuledOut && $tie->standing !== Standing::Rival) {
+                    if ($tie->kind === ParentageKind::Birth && $tie->standing->mayLead()) {
                         $births[] = [(string) $childId, $tie->personId];
                     }
                 }
