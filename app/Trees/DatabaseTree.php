@@ -74,10 +74,7 @@ final readonly class DatabaseTree implements TreeView
      */
     public function unionEvents(array $personIds): array
     {
-        $rows = $this->rows('events')
-            ->join('union_partners', static fn ($join) => $join->on('union_partners.tree_id', 'events.tree_id')->on('union_partners.union_id', 'events.union_id'))
-            ->whereIn('union_partners.person_id', $personIds)->orderBy('events.position')->orderBy('events.id')
-            ->get(['events.*', 'union_partners.person_id as partner_id']);
+        $rows = $this->eventsByPartner($personIds)->get();
         $events = [];
         foreach ($rows as $row) {
             $events[$row->partner_id][] = self::event($row, DateColumns::restore((array) $row), []);
@@ -94,10 +91,7 @@ final readonly class DatabaseTree implements TreeView
      */
     public function weddings(array $personIds): array
     {
-        $rows = $this->rows('events')
-            ->join('union_partners', static fn ($join) => $join->on('union_partners.tree_id', 'events.tree_id')->on('union_partners.union_id', 'events.union_id'))
-            ->whereIn('union_partners.person_id', $personIds)->where('events.kind', 'marriage')->orderBy('events.position')->orderBy('events.ordinal')->orderBy('events.id')
-            ->get(['events.*', 'union_partners.person_id as partner_id']);
+        $rows = $this->eventsByPartner($personIds)->where('events.kind', 'marriage')->get();
         $weddings = [];
         foreach ($rows->groupBy(['partner_id', 'union_id']) as $partnerId => $unions) {
             foreach ($unions as $ofUnion) {
@@ -109,6 +103,15 @@ final readonly class DatabaseTree implements TreeView
         }
 
         return $weddings;
+    }
+
+    /** @param  list<string>  $personIds */
+    private function eventsByPartner(array $personIds): Builder
+    {
+        return $this->rows('events')
+            ->join('union_partners', static fn ($join) => $join->on('union_partners.tree_id', 'events.tree_id')->on('union_partners.union_id', 'events.union_id'))
+            ->whereIn('union_partners.person_id', $personIds)->orderBy('events.position')->orderBy('events.ordinal')->orderBy('events.id')
+            ->select(['events.*', 'union_partners.person_id as partner_id']);
     }
 
     /**

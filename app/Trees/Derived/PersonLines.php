@@ -6,6 +6,7 @@ namespace App\Trees\Derived;
 
 use App\Trees\CurrentTree;
 use App\Trees\DatabaseTree;
+use App\Trees\Everybody;
 use App\Trees\Exchange\CopyRows;
 use Illuminate\Support\Facades\DB;
 use NorthBough\Core\Living\Lifetime;
@@ -21,7 +22,7 @@ final readonly class PersonLines
 {
     private const AT_ONCE = 2000;
 
-    public function __construct(private CurrentTree $current, private DatabaseTree $tree, private KinDays $kinDays)
+    public function __construct(private CurrentTree $current, private DatabaseTree $tree, private KinDays $kinDays, private Everybody $everybody)
     {
     }
 
@@ -47,13 +48,9 @@ final readonly class PersonLines
     public function rebuild(): void
     {
         DB::table('person_lines')->where('tree_id', $this->current->id())->delete();
-        $last = '00000000-0000-0000-0000-000000000000';
-        do {
-            /** @var list<string> $ids */
-            $ids = DB::table('people')->where('tree_id', $this->current->id())->where('id', '>', $last)->orderBy('id')->limit(self::AT_ONCE)->pluck('id')->values()->all();
+        foreach ($this->everybody->inChunks(self::AT_ONCE) as $ids) {
             $this->store($this->lines($ids, [], []));
-            $last = end($ids);
-        } while (count($ids) === self::AT_ONCE);
+        }
         DB::statement('ANALYZE person_lines');
         $this->recount();
         $this->refresh($this->kinDays->movedByKin());

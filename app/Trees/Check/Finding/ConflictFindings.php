@@ -6,6 +6,7 @@ namespace App\Trees\Check\Finding;
 
 use App\Trees\Check\Window\LivesTold;
 use App\Trees\CurrentTree;
+use App\Trees\Everybody;
 use App\Trees\Evidence\Subjects;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
@@ -16,7 +17,7 @@ final readonly class ConflictFindings
 {
     private const AT_ONCE = 1000;
 
-    public function __construct(private CurrentTree $current, private Subjects $subjects, private LivesTold $kin)
+    public function __construct(private CurrentTree $current, private Subjects $subjects, private LivesTold $kin, private Everybody $everybody)
     {
     }
 
@@ -36,12 +37,9 @@ final readonly class ConflictFindings
     public function rebuild(): void
     {
         $this->rows()->delete();
-        $last = '00000000-0000-0000-0000-000000000000';
-        do {
-            $ids = array_values(array_map(strval(...), DB::table('people')->where('tree_id', $this->current->id())->where('id', '>', $last)->orderBy('id')->limit(self::AT_ONCE)->pluck('id')->all()));
+        foreach ($this->everybody->inChunks(self::AT_ONCE) as $ids) {
             $this->store($ids);
-            $last = end($ids);
-        } while (count($ids) === self::AT_ONCE);
+        }
     }
 
     /** @param  list<string>  $ids */

@@ -6,6 +6,7 @@ namespace App\Trees\Check\Window;
 
 use App\Trees\CurrentTree;
 use App\Trees\DatabaseTree;
+use App\Trees\Everybody;
 use App\Trees\Exchange\CopyRows;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
@@ -27,7 +28,7 @@ final readonly class StoredWindows
     /** When more people than these may have moved, it is quicker to work out all. */
     private const MANY = 4000;
 
-    public function __construct(private CurrentTree $current, private DatabaseTree $tree, private LivesTold $told)
+    public function __construct(private CurrentTree $current, private DatabaseTree $tree, private LivesTold $told, private Everybody $everybody)
     {
     }
 
@@ -81,13 +82,13 @@ final readonly class StoredWindows
     public function rebuild(): void
     {
         $windows = new LifeWindows(Limits::usual(), remembers: false);
-        foreach ($this->everybody() as $ids) {
+        foreach ($this->everybody->inChunks(self::AT_ONCE) as $ids) {
             $this->told->lives($windows, $ids);
             $this->told->parents($windows, LivesTold::births($this->tree->parentSets($ids)));
         }
         $windows->settle();
         $this->rows()->delete();
-        foreach ($this->everybody() as $ids) {
+        foreach ($this->everybody->inChunks(self::AT_ONCE) as $ids) {
             $this->store($windows, $ids);
         }
     }
@@ -145,19 +146,6 @@ final readonly class StoredWindows
         $rows = array_map(fn (string $id): array => ['tree_id' => $this->current->id(), 'person_id' => $id]
             + array_combine(self::COLUMNS, $windows->bounds($id)->days) + ['sources' => '{'.implode(',', $windows->sources($id)).'}'], $ids);
         count($rows) < 20 ? DB::table('life_windows')->insertOrIgnore($rows) : CopyRows::into('life_windows', $rows);
-    }
-
-    /** @return iterable<list<string>> everybody, in the same order each time */
-    private function everybody(): iterable
-    {
-        $last = '00000000-0000-0000-0000-000000000000';
-        do {
-            $ids = array_values(array_map(strval(...), DB::table('people')->where('tree_id', $this->current->id())->where('id', '>', $last)->orderBy('id')->limit(self::AT_ONCE)->pluck('id')->all()));
-            if ($ids !== []) {
-                yield $ids;
-            }
-            $last = end($ids);
-        } while (count($ids) === self::AT_ONCE);
     }
 
     private static function bounds(stdClass $row): Bounds
