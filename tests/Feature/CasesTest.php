@@ -150,6 +150,16 @@ final class CasesTest extends TestCase
         return Parentage::query()->orderBy('id')->get()->mapWithKeys(static fn (Parentage $tie): array => [$tie->person_id => [$tie->proof, $tie->standing]])->all();
     }
 
+    public function test_of_two_of_one_name_the_one_in_hand_is_concluded(): void
+    {
+        $child = $this->person('Jean Tarrel w b 1850');
+        $both = [$this->person('Magnus Tarrel h b 1818'), $this->person('Magnus Tarrel h b 1821')];
+        $case = $this->api('POST', '/cases', ['aspect' => 'father', 'personId' => $child, 'people' => $both])->assertOk()->json('id');
+        $second = $this->api('GET', "/cases/{$case}")->json('alternatives.1.id');
+        $this->api('POST', "/cases/{$case}/conclude", ['version' => 1, 'state' => 'probable', 'alternativeId' => $second, 'reason' => 'The elder was at sea.'])->assertOk();
+        self::assertSame([false, true], $this->api('GET', "/cases/{$case}")->json('alternatives.*.isConcluded'));
+    }
+
     public function test_cases_searches_and_withdrawn_claims_go_out_and_come_back(): void
     {
         $keziah = $this->person('Keziah Osk w b abt 1820');

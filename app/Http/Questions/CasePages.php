@@ -51,7 +51,7 @@ final readonly class CasePages
         return new CasePage(
             $question->id, $question->version, self::says($question, $people, $line), $question->kind, $question->aspect, $question->state, $question->reason, $question->decision, $question->reopened_by,
             $named($question->person_id), $named($question->other_person_id), $line === null ? null : self::line($line),
-            array_values($alternatives->map(fn (Alternative $one): CaseAlternative => new CaseAlternative($one->id, $one->title, $named($one->person_id), $this->isConcluded($question, $one, $people),
+            array_values($alternatives->map(fn (Alternative $one): CaseAlternative => new CaseAlternative($one->id, $one->title, $named($one->person_id), $one->outcome !== '' && $question->state !== 'open',
                 array_values(($points->get($one->id) ?? collect())->map(static fn (Point $point): CasePoint => self::point($point, $citable))->all())))->all()),
             array_values(array_map(static fn (array $claim): CitableClaim => $claim[0], $citable)),
             $this->tasks->of(['question_id' => $question->id], self::MOST_TASKS),
@@ -93,14 +93,6 @@ final readonly class CasePages
         $says = array_filter($line->columns, static fn (string $value): bool => trim($value) !== '');
 
         return new CaseLine($record->id, $line->name_typed, trim(Source::query()->findOrFail($record->source_id)->title.', '.$record->locator, ', '), $record->date->shown, implode(', ', $says));
-    }
-
-    /** @param  array<string, Person>  $people */
-    private function isConcluded(Question $question, Alternative $one, array $people): bool
-    {
-        $called = $one->title !== '' ? $one->title : ($people[$one->person_id ?? ''] ?? null)?->name()->shown() ?? '';
-
-        return ! in_array($question->state, ['open', 'unresolved'], true) && $called === $question->decision;
     }
 
     /** @param  array<string, array{CitableClaim, string}>  $citable */

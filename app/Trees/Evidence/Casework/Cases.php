@@ -105,7 +105,9 @@ final readonly class Cases
         }
         // The others first: of one line, one at most is placed.
         foreach ($alternatives->sortBy(static fn (Alternative $one): bool => $one->id === $chosen?->id) as $one) {
-            $this->settle($question, $one, $one->id === $chosen?->id, $chosen === null ? CaseState::Unresolved : $state);
+            $isChosen = $one->id === $chosen?->id;
+            $one->fill(['outcome' => $isChosen && $state->isConcluded() ? $state->value : ''])->save();
+            $this->settle($question, $one, $isChosen, $chosen === null ? CaseState::Unresolved : $state);
         }
         foreach (Point::query()->where('question_id', $question->id)->whereNotNull('claim_id')->pluck('claim_id')->unique() as $claimId) {
             RestsOn::query()->create(['deciding_question_id' => $question->id, 'claim_id' => $claimId]);
