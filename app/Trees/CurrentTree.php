@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Trees;
 
 use App\Models\Tree;
+use App\Refusal;
 use Closure;
 use LogicException;
 
@@ -53,6 +54,14 @@ final class CurrentTree
     public function seesLiving(): bool
     {
         return $this->seesLiving;
+    }
+
+    /** @throws Refusal with this sentence, when living people are withheld from whoever asks */
+    public function refuseShielded(string $sentence): void
+    {
+        if (! $this->seesLiving) {
+            throw new Refusal($sentence, 403);
+        }
     }
 
     /** @throws LogicException when no tree was entered: a programming error, never a person's */

@@ -74,9 +74,7 @@ final readonly class JournalController
 
     public static function refuseShielded(CurrentTree $current): void
     {
-        if (! $current->seesLiving()) {
-            throw new Refusal('The journal names living people; it is for those who may see them.', 403);
-        }
+        $current->refuseShielded('The journal names living people; it is for those who may see them.');
     }
 
     public static function line(stdClass $row): ChangeResource

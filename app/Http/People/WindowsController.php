@@ -8,7 +8,6 @@ use App\Http\Api\Get;
 use App\Http\Resources\WindowBound;
 use App\Http\Resources\WindowResource;
 use App\Models\Person as Row;
-use App\Refusal;
 use App\Trees\Check\Window\Windows;
 use App\Trees\CurrentTree;
 use Illuminate\Http\JsonResponse;
@@ -28,9 +27,7 @@ final readonly class WindowsController
     #[Get('/trees/{tree}/people/{person}/window', 'windowOf', WindowResource::class)]
     public function show(string $tree, string $person): JsonResponse
     {
-        if (! $this->current->seesLiving()) {
-            throw new Refusal('The reasoning names living people; it is for those who may see them.', 403);
-        }
+        $this->current->refuseShielded('The reasoning names living people; it is for those who may see them.');
         $id = Row::query()->findOrFail($person)->id;
         [$windows, $people] = $this->windows->around($id);
         $window = $windows->of($id);

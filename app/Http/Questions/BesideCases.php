@@ -38,7 +38,12 @@ final readonly class BesideCases
     public function of(Question $question, string $on): BesideCase
     {
         $concerned = CasePages::concerned($question, Alternative::query()->where('question_id', $question->id)->get());
-        $people = $this->tree->lives($concerned);
+        $lives = $this->tree->lives($concerned);
+        // Whoever the case is about comes first, then whoever it may be.
+        $people = [];
+        foreach (array_intersect($concerned, array_keys($lives)) as $id) {
+            $people[$id] = $lives[$id];
+        }
         $line = $question->roll_line_id === null ? null : RollLine::query()->findOrFail($question->roll_line_id);
         $then = trim($on) !== '' ? GenDate::parse(trim($on)) : $this->then($question, $line, $people);
         $searches = $this->searches->forPeople($concerned);

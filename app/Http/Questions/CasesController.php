@@ -141,8 +141,6 @@ final readonly class CasesController
 
     private function refuseShielded(): void
     {
-        if (! $this->current->seesLiving()) {
-            throw new Refusal('Cases name living people; they are for those who may see them.', 403);
-        }
+        $this->current->refuseShielded('Cases name living people; they are for those who may see them.');
     }
 }

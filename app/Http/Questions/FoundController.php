@@ -8,7 +8,6 @@ use App\Http\Api\Get;
 use App\Http\Resources\FoundPage;
 use App\Http\Resources\FoundResource;
 use App\Models\Question;
-use App\Refusal;
 use App\Trees\Check\Due;
 use App\Trees\CurrentTree;
 use App\Trees\DatabaseTree;
@@ -30,9 +29,7 @@ final readonly class FoundController
     #[Get('/trees/{tree}/found', 'found', FoundPage::class, query: ['after'])]
     public function index(Request $request): JsonResponse
     {
-        if (! $this->current->seesLiving()) {
-            throw new Refusal('Questions name living people; they are for those who may see them.', 403);
-        }
+        $this->current->refuseShielded('Questions name living people; they are for those who may see them.');
         $untaken = static fn () => DB::table('findings')->leftJoin('questions', static fn ($join) => $join->on('questions.tree_id', 'findings.tree_id')
             ->on('questions.person_id', 'findings.person_id')->on('questions.aspect', 'findings.aspect')->where('questions.kind', 'conflict')->where('questions.state', 'open'))
             ->whereNull('questions.id');

@@ -149,8 +149,6 @@ final readonly class QuestionsController
     /** Questions name people and reasons; they are for those who may see the living. */
     private function refuseShielded(): void
     {
-        if (! $this->current->seesLiving()) {
-            throw new Refusal('Questions name living people; they are for those who may see them.', 403);
-        }
+        $this->current->refuseShielded('Questions name living people; they are for those who may see them.');
     }
 }

@@ -29,9 +29,7 @@ final readonly class ThreadController
     #[Get('/trees/{tree}/thread/{what}/{id}', 'pullThread', ThreadPage::class)]
     public function show(string $tree, string $what, string $id): JsonResponse
     {
-        if (! $this->current->seesLiving()) {
-            throw new Refusal('What rests on it names living people; it is for those who may see them.', 403);
-        }
+        $this->current->refuseShielded('What rests on it names living people; it is for those who may see them.');
 
         $what = self::what($what);
 

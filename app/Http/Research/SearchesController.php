@@ -15,7 +15,6 @@ use App\Http\Tree\TreesController;
 use App\Models\Person;
 use App\Models\Search;
 use App\Models\SearchPerson;
-use App\Refusal;
 use App\Trees\Changes\Change;
 use App\Trees\Changes\ChangedMeanwhile;
 use App\Trees\Changes\ChangeSets;
@@ -37,9 +36,7 @@ final readonly class SearchesController
     #[Get('/trees/{tree}/searches', 'searches', SearchList::class, query: ['q', 'cursor'])]
     public function index(Request $request): JsonResponse
     {
-        if (! $this->current->seesLiving()) {
-            throw new Refusal('The log names living people; it is for those who may see them.', 403);
-        }
+        $this->current->refuseShielded('The log names living people; it is for those who may see them.');
 
         return response()->json($this->rows->page(trim($request->string('q')->toString()), $request->string('cursor')->toString()));
     }

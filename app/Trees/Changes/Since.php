@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Trees\Changes;
 
 use App\Trees\CurrentTree;
-use Illuminate\Support\Facades\DB;
 use stdClass;
 
 /**
@@ -47,9 +46,7 @@ final readonly class Since
     /** @return list<string> what later entries of the same row replaced, the earliest first */
     private function later(stdClass $entry): array
     {
-        return array_values(DB::table('journal')
-            ->join('change_sets', static fn ($join) => $join->on('change_sets.tree_id', 'journal.tree_id')->on('change_sets.id', 'journal.change_set_id'))
-            ->where('journal.tree_id', $this->current->id())->where('journal.row_id', $entry->row_id)->whereNotNull('journal.before')
+        return array_values(Entries::of($this->current->id())->where('journal.row_id', $entry->row_id)->whereNotNull('journal.before')
             ->whereRaw('(change_sets.seq, journal.seq) > ((SELECT seq FROM change_sets WHERE tree_id = ? AND id = ?), ?)', [$this->current->id(), $entry->change_set_id, $entry->seq])
             ->orderBy('change_sets.seq')->orderBy('journal.seq')->pluck('journal.before')->all());
     }

@@ -6,6 +6,7 @@ namespace App\Trees\Evidence;
 
 use App\Models\Name;
 use App\Refusal;
+use App\Trees\Changes\Entries;
 use App\Trees\CurrentTree;
 use App\Trees\DatabaseTree;
 use App\Trees\Editing\WrittenDates;
@@ -45,8 +46,7 @@ final readonly class RuledOut
     /** The words with which somebody ruled it out. */
     private function why(string $eventId): string
     {
-        return (string) DB::table('journal')->join('change_sets', static fn ($join) => $join->on('change_sets.tree_id', 'journal.tree_id')->on('change_sets.id', 'journal.change_set_id'))
-            ->where('journal.tree_id', $this->current->id())->where('journal.row_id', $eventId)->where('journal.op', 'update')->whereRaw("journal.before->>'standing' IS NOT NULL")
+        return (string) Entries::of($this->current->id())->where('journal.row_id', $eventId)->where('journal.op', 'update')->whereRaw("journal.before->>'standing' IS NOT NULL")
             ->orderByDesc('change_sets.seq')->value('change_sets.why');
     }
 }

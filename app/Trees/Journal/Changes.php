@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Trees\Journal;
 
 use App\Models\User;
+use App\Trees\Changes\Entries;
 use App\Trees\CurrentTree;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
@@ -46,9 +47,7 @@ final readonly class Changes
      */
     public function entries(string $changeSetId): array
     {
-        $entries = $this->values->tell(array_values(DB::table('journal')
-            ->join('change_sets', static fn ($join) => $join->on('change_sets.tree_id', 'journal.tree_id')->on('change_sets.id', 'journal.change_set_id'))
-            ->where('journal.tree_id', $this->current->id())->where('journal.change_set_id', $changeSetId)->whereNotNull('journal.row_id')
+        $entries = $this->values->tell(array_values(Entries::of($this->current->id())->where('journal.change_set_id', $changeSetId)->whereNotNull('journal.row_id')
             ->orderByDesc('journal.seq')->limit(self::ENTRIES)
             ->get(['journal.id', 'journal.table_name', 'journal.row_id', 'journal.op', 'change_sets.seq as change_seq'])->all()));
         $ofFacts = DB::table('events')->where('tree_id', $this->current->id())->whereIn('id', array_filter(array_map(static fn (stdClass $one): ?string => $one->row['event_id'] ?? null, $entries)))->pluck('person_id', 'id');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Trees\Journal;
 
+use App\Trees\Changes\Entries;
 use App\Trees\Changes\Tables;
 use App\Trees\CurrentTree;
 use Illuminate\Support\Facades\DB;
@@ -101,8 +102,7 @@ final readonly class EntryValues
             return [];
         }
 
-        return array_values(DB::table('journal')->join('change_sets', static fn ($join) => $join->on('change_sets.tree_id', 'journal.tree_id')->on('change_sets.id', 'journal.change_set_id'))
-            ->where('journal.tree_id', $this->current->id())->whereIn('journal.row_id', array_values(array_unique(array_column($entries, 'row_id'))))
+        return array_values(Entries::of($this->current->id())->whereIn('journal.row_id', array_values(array_unique(array_column($entries, 'row_id'))))
             ->where('change_sets.seq', '>=', min(array_column($entries, 'change_seq')))
             ->orderByDesc('change_sets.seq')->orderByDesc('journal.seq')
             ->get(['journal.id', 'journal.table_name', 'journal.row_id', 'journal.op', 'journal.before'])->all());

@@ -8,6 +8,7 @@ use App\Models\TreeModel;
 use App\Refusal;
 use App\Trees\Changes\ChangedMeanwhile;
 use App\Trees\Changes\ChangeSets;
+use App\Trees\Changes\Entries;
 use App\Trees\Changes\Intent;
 use App\Trees\Changes\Tables;
 use App\Trees\CurrentTree;
@@ -79,9 +80,7 @@ final readonly class History
         // Citations and notes of facts that are gone went with them.
         array_push($ids, ...$this->deletedOf($ids, ['event_id']));
 
-        return DB::table('journal')->join('change_sets', static fn ($join) => $join->on('change_sets.tree_id', 'journal.tree_id')->on('change_sets.id', 'journal.change_set_id'))
-            ->leftJoin('users', 'users.id', 'change_sets.user_id')
-            ->where('journal.tree_id', $tree)->whereIn('journal.row_id', $ids);
+        return Entries::of($tree)->leftJoin('users', 'users.id', 'change_sets.user_id')->whereIn('journal.row_id', $ids);
     }
 
     /**
