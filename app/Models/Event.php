@@ -6,6 +6,7 @@ namespace App\Models;
 
 use App\Models\Casts\DateColumns;
 use NorthBough\Core\Chrono\GenDate;
+use NorthBough\Core\Tree\EventKinds;
 
 /**
  * @property string|null $person_id
@@ -28,6 +29,12 @@ final class Event extends TreeModel
     protected function casts(): array
     {
         return [...parent::casts(), 'date' => DateColumns::class];
+    }
+
+    /** What it is, when and where, as a sentence goes on with it: birth 3 May 1818, Hask. */
+    public function told(): string
+    {
+        return trim(mb_strtolower(EventKinds::named($this->kind)->word).' '.trim("{$this->date->shown}, {$this->place_typed}", ', '));
     }
 
     public static function dependents(): array

@@ -25,7 +25,6 @@ use App\Trees\Evidence\ClassedClaims;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
 use NorthBough\Core\Evidence\Weighed;
-use NorthBough\Core\Tree\EventKinds;
 use NorthBough\Core\Tree\Person;
 
 /** A case with its alternatives, and the claims that a point can rest on. */
@@ -113,14 +112,13 @@ final readonly class CasePages
         $lines = Placing::query()->whereIn('person_id', $personIds)->select('roll_line_id');
         $claims = Claim::query()->where(static fn (Builder $any) => $any->whereIn('event_id', Event::query()->whereIn('person_id', $personIds)->select('id'))->orWhereIn('roll_line_id', $lines)
             ->orWhereIn('roll_line_id', $line === null ? [] : [$line->id])->orWhereIn('id', $claimIds))->orderBy('record_id')->orderBy('id')->limit(self::MOST_CLAIMS)->get();
-        $records = Record::query()->whereIn('id', $claims->pluck('record_id')->unique())->get()->keyBy('id');
-        $sources = Source::query()->whereIn('id', $records->pluck('source_id')->unique())->get()->keyBy('id');
+        [$records, $sources] = ClassedClaims::standIn($claims);
         $facts = Event::query()->whereIn('id', $claims->pluck('event_id')->filter())->get()->keyBy('id')->all();
         $classed = $this->classes->of($claims, $records, $sources, $facts);
         $citable = [];
         foreach ($claims as $claim) {
             $fact = $facts[$claim->event_id ?? ''] ?? null;
-            $told = $fact === null ? ($claim->aspect === '' ? 'name' : $claim->aspect) : trim(mb_strtolower(EventKinds::named($fact->kind)->word).' '.trim("{$fact->date->shown}, {$fact->place_typed}", ', '));
+            $told = $fact === null ? ($claim->aspect === '' ? 'name' : $claim->aspect) : $fact->told();
             $record = $records[$claim->record_id] ?? null;
             $where = trim((($sources[$record->source_id ?? ''] ?? null)->title ?? '').', '.($record->locator ?? ''), ', ');
             $citable[$claim->id] = [new CitableClaim($claim->id, "{$where}: {$told}".($claim->words === '' ? '' : " “{$claim->words}”"), Weighed::of($classed[$claim->id])->weight->value), $claim->record_id];

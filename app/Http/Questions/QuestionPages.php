@@ -115,8 +115,7 @@ final readonly class QuestionPages
         $inHand = array_flip(array_keys($facts));
         $claims = Claim::query()->whereIn('event_id', array_keys($facts))->orderBy('ordinal')->orderBy('id')->get()
             ->sortBy(static fn (Claim $claim): int => $inHand[$claim->event_id ?? ''] ?? 0)->values();
-        $records = Record::query()->whereIn('id', $claims->pluck('record_id'))->get()->keyBy('id');
-        $sources = Source::query()->whereIn('id', $records->pluck('source_id'))->get()->keyBy('id');
+        [$records, $sources] = ClassedClaims::standIn($claims);
         $classed = $this->classes->of($claims, $records, $sources, $facts);
         $slips = [];
         foreach (array_keys($facts) as $id) {

@@ -64,7 +64,7 @@ final readonly class ThreadPages
             What::Claim => 'what '.$this->record(Claim::query()->findOrFail($id)->record_id).' says',
             What::Record => 'what '.$this->record($id).' says',
             What::Source => 'what “'.Source::query()->findOrFail($id)->title.'” says',
-            What::Fact => 'the '.self::factWords(Fact::query()->findOrFail($id)),
+            What::Fact => 'the '.Fact::query()->findOrFail($id)->told(),
             What::Tie => $this->tieWords(Parentage::query()->findOrFail($id)),
             What::Placing => $this->placingWords(Placing::query()->findOrFail($id)),
             What::Decision => 'the answer to “'.$this->question(Question::query()->findOrFail($id)).'”',
@@ -80,7 +80,7 @@ final readonly class ThreadPages
     {
         $id = $effect->conclusion->id;
         $words = match ($effect->conclusion->kind) {
-            ConclusionKind::Fact => ucfirst(self::factWords($grounds->facts[$id])),
+            ConclusionKind::Fact => ucfirst($grounds->facts[$id]->told()),
             ConclusionKind::Tie => self::parentWords($people, $owners),
             ConclusionKind::Placing => ucfirst($this->placingWords($grounds->placings[$id])),
             ConclusionKind::Decision => QuestionPages::sentence($grounds->decisions[$id], $people[$grounds->decisions[$id]->person_id ?? ''] ?? null),
@@ -143,11 +143,6 @@ final readonly class ThreadPages
             + array_map(static fn (Parentage $tie): array => [$children[$tie->parent_set_id], $tie->person_id], $grounds->ties)
             + array_map(static fn (Placing $placing): array => array_values(array_filter([$placing->person_id])), $grounds->placings)
             + array_map(static fn (Question $question): array => array_values(array_filter([$question->person_id])), $grounds->decisions);
-    }
-
-    private static function factWords(Fact $fact): string
-    {
-        return trim(mb_strtolower(EventKinds::named($fact->kind)->word).' '.trim("{$fact->date->shown}, {$fact->place_typed}", ', '));
     }
 
     private function tieWords(Parentage $tie): string

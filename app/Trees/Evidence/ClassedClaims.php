@@ -29,6 +29,19 @@ final readonly class ClassedClaims
     }
 
     /**
+     * What claims stand in.
+     *
+     * @param  Collection<int, Claim>  $claims
+     * @return array{Collection<string, Record>, Collection<string, Source>} by id
+     */
+    public static function standIn(Collection $claims): array
+    {
+        $records = Record::query()->whereIn('id', $claims->pluck('record_id')->unique())->get()->keyBy('id');
+
+        return [$records, Source::query()->whereIn('id', $records->pluck('source_id')->unique())->get()->keyBy('id')];
+    }
+
+    /**
      * @param  Collection<int, Claim>  $claims
      * @param  Collection<string, Record>  $records  by id
      * @param  Collection<string, Source>  $sources  by id

@@ -11,9 +11,7 @@ use App\Models\Parentage;
 use App\Models\ParentSet;
 use App\Models\Placing;
 use App\Models\Question;
-use App\Models\Record;
 use App\Models\RestsOn;
-use App\Models\Source;
 use App\Trees\Evidence\ClassedClaims;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
@@ -224,8 +222,7 @@ final class Grounds
     private function classed(): array
     {
         $claims = collect(array_values($this->claims));
-        $records = Record::query()->whereIn('id', $claims->pluck('record_id')->unique())->get()->keyBy('id');
-        $sources = Source::query()->whereIn('id', $records->pluck('source_id')->unique())->get()->keyBy('id');
+        [$records, $sources] = ClassedClaims::standIn($claims);
 
         return $this->classes->of($claims, $records, $sources, $this->facts);
     }
