@@ -177,6 +177,7 @@ Route::prefix('api')->group(function (): void {
         Route::post('parent-sets/{parentSet}/move', [TiesController::class, 'moveChild']);
         Route::get('union-partners/{unionPartner}/move', [TiesController::class, 'foretellPartner']);
         Route::post('union-partners/{unionPartner}/move', [TiesController::class, 'movePartner']);
+        Route::post('union-partners/{unionPartner}/standing', [TiesController::class, 'stand']);
         Route::patch('unions/{union}', [UnionsController::class, 'update']);
         Route::put('unions/{union}/children', [TiesController::class, 'orderChildren']);
         Route::put('people/{person}/unions', [TiesController::class, 'orderUnions']);

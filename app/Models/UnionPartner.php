@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Builder;
+
 /**
  * @property string $union_id
  * @property string $person_id
@@ -11,10 +13,20 @@ namespace App\Models;
  * @property string $side
  * @property int $position
  * @property int $person_ordinal
+ * @property string $standing
  */
 final class UnionPartner extends TreeModel
 {
     protected $table = 'union_partners';
+
+    /** @var array<string, mixed> */
+    protected $attributes = ['side' => 'both', 'position' => 0, 'person_ordinal' => -1, 'ordinal' => -1, 'written' => '{}', 'version' => 1, 'standing' => 'unweighed'];
+
+    /** @return Builder<self> those who were not ruled out */
+    public static function counting(): Builder
+    {
+        return self::query()->where('standing', '<>', 'ruled out');
+    }
 
     public static function dependents(): array
     {

@@ -110,7 +110,7 @@ final readonly class DatabaseTree implements TreeView
     {
         return $this->rows('events')
             ->join('union_partners', static fn ($join) => $join->on('union_partners.tree_id', 'events.tree_id')->on('union_partners.union_id', 'events.union_id'))
-            ->whereIn('union_partners.person_id', $personIds)->orderBy('events.position')->orderBy('events.ordinal')->orderBy('events.id')
+            ->whereIn('union_partners.person_id', $personIds)->where('union_partners.standing', '<>', Standing::RuledOut->value)->orderBy('events.position')->orderBy('events.ordinal')->orderBy('events.id')
             ->select(['events.*', 'union_partners.person_id as partner_id']);
     }
 
@@ -160,7 +160,7 @@ final readonly class DatabaseTree implements TreeView
 
     public function unionsOf(array $personIds): array
     {
-        $ties = $this->rows('union_partners')->whereIn('person_id', $personIds)->orderBy('position')->orderBy('id')->get();
+        $ties = $this->rows('union_partners')->whereIn('person_id', $personIds)->where('standing', '<>', Standing::RuledOut->value)->orderBy('position')->orderBy('id')->get();
         $unions = $this->unions(array_values($ties->pluck('union_id')->unique()->all()));
         $byPerson = [];
         foreach ($ties as $tie) {
@@ -168,6 +168,18 @@ final readonly class DatabaseTree implements TreeView
         }
 
         return array_map($this->inOrder(...), $byPerson);
+    }
+
+    /**
+     * The unions that somebody was ruled out of.
+     *
+     * @return list<Union>
+     */
+    public function ruledOutOf(string $personId): array
+    {
+        $ids = $this->rows('union_partners')->where('person_id', $personId)->where('standing', Standing::RuledOut->value)->orderBy('position')->orderBy('id')->pluck('union_id')->all();
+
+        return array_values($this->unions(array_values($ids), backed: false));
     }
 
     public function unions(array $unionIds, bool $backed = true): array
@@ -178,7 +190,7 @@ final readonly class DatabaseTree implements TreeView
         $partners = $this->rows('union_partners')
             ->join('unions', static fn ($join) => $join->on('unions.tree_id', 'union_partners.tree_id')->on('unions.id', 'union_partners.union_id'))
             ->whereIn('union_id', $unionIds)->orderBy('slot')->orderBy('union_partners.id')
-            ->get(['union_partners.id', 'union_partners.union_id', 'union_partners.person_id', 'unions.surname_custom'])->groupBy('union_id');
+            ->get(['union_partners.id', 'union_partners.union_id', 'union_partners.person_id', 'union_partners.standing', 'unions.surname_custom'])->groupBy('union_id');
         $children = $this->rows('parent_sets')
             ->leftJoin('person_lines', static fn ($join) => $join->on('person_lines.tree_id', 'parent_sets.tree_id')->on('person_lines.person_id', 'parent_sets.child_id'))
             ->join('unions', static fn ($join) => $join->on('unions.tree_id', 'parent_sets.tree_id')->on('unions.id', 'parent_sets.union_id'))
@@ -189,13 +201,15 @@ final readonly class DatabaseTree implements TreeView
         $events = $this->events('union_id', $unionIds, $backed ? $unionIds : []);
         $unions = [];
         foreach ($unionIds as $id) {
+            $ties = $partners->get($id) ?? collect();
             $unions[$id] = new Union(
                 $id,
-                array_values($partners->get($id)?->pluck('person_id')->all() ?? []),
+                array_values($ties->where('standing', '<>', Standing::RuledOut->value)->pluck('person_id')->all()),
                 $events[$id] ?? [],
                 $this->childrenInOrder($children->get($id) ?? collect()),
-                $partners->get($id)?->pluck('id', 'person_id')->all() ?? [],
-                $partners->get($id)?->first()->surname_custom ?? '',
+                $ties->pluck('id', 'person_id')->all(),
+                $ties->first()->surname_custom ?? '',
+                $ties->where('standing', '<>', Standing::Unweighed->value)->pluck('standing', 'person_id')->map(Standing::from(...))->all(),
             );
         }
 

@@ -27,15 +27,15 @@ final readonly class KinNeighbourhood
     private const TELLING = ['birth', 'christening', 'baptism', 'death', 'burial', 'cremation', 'marriage', 'divorce', 'annulment'];
 
     /** The people asked for, their partners, their parents and the partners of these; then all above them. */
-    private const ABOVE = 'WITH RECURSIVE asked AS (SELECT unnest(?::uuid[]) AS id),
+    private const ABOVE = "WITH RECURSIVE asked AS (SELECT unnest(?::uuid[]) AS id),
         parents AS (
             SELECT p.person_id AS id FROM asked JOIN parent_sets s ON s.tree_id = ? AND s.child_id = asked.id
             JOIN parentages p ON p.tree_id = s.tree_id AND p.parent_set_id = s.id
         ),
         near AS (SELECT id FROM asked UNION SELECT id FROM parents),
         mates AS (
-            SELECT other.person_id AS id FROM near JOIN union_partners own ON own.tree_id = ? AND own.person_id = near.id
-            JOIN union_partners other ON other.tree_id = own.tree_id AND other.union_id = own.union_id
+            SELECT other.person_id AS id FROM near JOIN union_partners own ON own.tree_id = ? AND own.person_id = near.id AND own.standing <> 'ruled out'
+            JOIN union_partners other ON other.tree_id = own.tree_id AND other.union_id = own.union_id AND other.standing <> 'ruled out'
         ),
         above(id) AS (
             SELECT id FROM near UNION SELECT id FROM mates
@@ -49,7 +49,7 @@ final readonly class KinNeighbourhood
         LEFT JOIN people who ON who.tree_id = ? AND who.id = above.id AND above.id IN (SELECT id FROM near UNION SELECT id FROM mates)
         LEFT JOIN parent_sets s ON s.tree_id = ? AND s.child_id = above.id
         LEFT JOIN parentages p ON p.tree_id = s.tree_id AND p.parent_set_id = s.id
-        ORDER BY s.leads DESC, s.id, p.id';
+        ORDER BY s.leads DESC, s.id, p.id";
 
     public function __construct(private CurrentTree $current)
     {
@@ -78,27 +78,27 @@ final readonly class KinNeighbourhood
 
         return new Snapshot(
             array_map(static fn (string $id): Person => new Person($id, 0, Sex::from($near[$id]), [], $events[$id] ?? []), array_map(strval(...), array_keys($near))),
-            array_map(static fn (string $id): Union => new Union($id, $partners[$id], $events[$id] ?? [], []), array_map(strval(...), array_keys($partners))),
+            array_map(static fn (string $id): Union => new Union($id, array_keys($partners[$id]), $events[$id] ?? [], [], standings: $partners[$id]), array_map(strval(...), array_keys($partners))),
             array_map(static fn (string $id): ParentSet => new ParentSet($id, $sets[$id]['child'], $sets[$id]['union'], $sets[$id]['leads'], $sets[$id]['parents']), array_map(strval(...), array_keys($sets))),
         );
     }
 
     /**
      * @param  list<string>  $personIds
-     * @return array<string, list<string>> partners by union
+     * @return array<string, array<string, Standing>> by union, then by partner; nobody who was ruled out
      */
     private function partners(array $personIds): array
     {
         $rows = DB::table('union_partners AS own')
             ->join('union_partners AS partner', static fn ($join) => $join->on('partner.tree_id', 'own.tree_id')->on('partner.union_id', 'own.union_id'))
-            ->where('own.tree_id', $this->current->id())->whereIn('own.person_id', $personIds)
-            ->orderBy('own.position')->orderBy('own.id')->distinct()->get(['partner.union_id', 'partner.person_id', 'own.position', 'own.id']);
+            ->where('own.tree_id', $this->current->id())->whereIn('own.person_id', $personIds)->where('own.standing', '<>', Standing::RuledOut->value)->where('partner.standing', '<>', Standing::RuledOut->value)
+            ->orderBy('own.position')->orderBy('own.id')->distinct()->get(['partner.union_id', 'partner.person_id', 'partner.standing', 'own.position', 'own.id']);
         $partners = [];
         foreach ($rows as $row) {
-            $partners[$row->union_id][$row->person_id] = $row->person_id;
+            $partners[$row->union_id][$row->person_id] = Standing::from($row->standing);
         }
 
-        return array_map(array_values(...), $partners);
+        return $partners;
     }
 
     /**

@@ -8,6 +8,8 @@ use App\Models\Parentage;
 use App\Models\ParentSet;
 use App\Models\Person;
 use App\Models\Union;
+use App\Trees\DatabaseTree;
+use NorthBough\Core\Kin\Kinship;
 
 /** Parents of every kind at once, moves in one step, order by hand. */
 final class TiesTest extends TestCase
@@ -138,5 +140,38 @@ final class TiesTest extends TestCase
 
         self::assertCount(1, $unions);
         self::assertSame(['1849', ['Donal Quillan'], ['Moses Kirk']], [$unions[0]['year'], array_column($unions[0]['partners'], 'name'), array_column($unions[0]['children'], 'name')]);
+    }
+
+    public function test_a_couple_that_was_ruled_out_counts_nowhere_and_stays_with_why(): void
+    {
+        $magnus = $this->person('Magnus Tarrel h b 1818');
+        $senara = $this->relative($magnus, 'partner', 'Senara Vane w b 1820 m 3 May 1840 Hask');
+        $ada = $this->relative($magnus, 'child', 'Ada Tarrel w b 1845', $this->api('GET', "/people/{$magnus}")->json('unions.0.id'));
+        $union = fn (string $of): array => $this->api('GET', "/people/{$of}")->json('unions.0');
+        $kin = static fn (string $of): array => array_column(Kinship::between(app(DatabaseTree::class), $of, $senara), 'term');
+        $tie = $union($magnus)['standingTieId'];
+        self::assertNotSame($union($magnus)['tieId'], $tie, 'it is of the partner that it is said');
+
+        $stand = fn (string $standing, string $why = '') => $this->api('POST', "/union-partners/{$tie}/standing", ['standing' => $standing, 'why' => $why]);
+        $stand('rival')->assertNoContent();
+        self::assertSame(['rival', ['Senara Vane']], [$union($magnus)['standing'], array_column($union($magnus)['partners'], 'name')]);
+        self::assertSame(['said to be wife'], $kin($magnus));
+        $stand('ruled out')->assertStatus(422);
+        $stand('ruled out', 'She wed his cousin.')->assertNoContent();
+
+        self::assertSame([[], ['Senara Vane'], false, ['Ada Tarrel']], [$union($magnus)['partners'], array_column($union($magnus)['ruledOut'], 'name'), $union($magnus)['isOut'], array_column($union($magnus)['children'], 'name')]);
+        self::assertSame([true, 'ruled out', []], [$union($senara)['isOut'], $union($senara)['standing'], $union($senara)['children']]);
+        self::assertSame([], array_filter(array_column($this->api('GET', "/people/{$senara}")->json('facts'), 'kind'), static fn (string $kind): bool => $kind === 'marriage'));
+        self::assertSame(['mother'], $kin($ada), 'that she was the mother is another question');
+        self::assertSame([], $kin($magnus));
+        self::assertStringNotContainsString('1 WIFE', $this->exported());
+        self::assertSame([], $this->api('GET', '/unions?q=vane')->json('unions'));
+
+        $this->api('POST', "/people/{$senara}/relatives", ['relation' => 'partner', 'personId' => $magnus])->assertStatus(409)
+            ->assertJsonPath('message', 'They were ruled out as a couple: She wed his cousin. It can be let stand again at its line of kin.');
+        $this->api('POST', "/union-partners/{$union($magnus)['tieId']}/standing", ['standing' => 'ruled out', 'why' => 'Neither.'])->assertStatus(409);
+        $stand('accepted')->assertNoContent();
+        self::assertSame(['accepted', ['Senara Vane']], [$union($magnus)['standing'], array_column($union($magnus)['partners'], 'name')]);
+        self::assertSame(['wife'], $kin($magnus));
     }
 }

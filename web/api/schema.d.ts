@@ -775,6 +775,23 @@ export interface paths {
     patch?: never
     trace?: never
   }
+  '/api/trees/{tree}/union-partners/{unionPartner}/standing': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    /** How it stands that somebody was a partner in a union; who is ruled out stays, and counts nowhere. */
+    post: operations['standPartner']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
   '/api/trees/{tree}/parent-sets/{parentSet}/move': {
     parameters: {
       query?: never
@@ -3893,7 +3910,11 @@ export interface components {
       surnameCustom: string
       states: components['schemas']['WeddingStateResource'][]
     }
-    /** @description A union as one of its partners sees it; `tieId` is what unlinks that partner from it. */
+    /**
+     * @description A union as one of its partners sees it; `tieId` is what unlinks that partner from it. `standing` is that of the
+     *     tie `standingTieId`: of the partner, or of oneself where that is the one that somebody weighed;
+     *     `isOut` when oneself was ruled out of it.
+     */
     UnionResource: {
       id: string
       tieId: string
@@ -3901,6 +3922,10 @@ export interface components {
       word: string
       partners: components['schemas']['RelativeResource'][]
       children: components['schemas']['RelativeResource'][]
+      standing: string
+      standingTieId: string
+      ruledOut: components['schemas']['RelativeResource'][]
+      isOut: boolean
     }
     UnplacedResource: {
       line: number
@@ -6007,6 +6032,40 @@ export interface operations {
       cookie?: never
     }
     requestBody?: never
+    responses: {
+      /** @description Done. */
+      204: {
+        headers: {
+          [name: string]: unknown
+        }
+        content?: never
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  standPartner: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        unionPartner: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['StandingInput']
+      }
+    }
     responses: {
       /** @description Done. */
       204: {

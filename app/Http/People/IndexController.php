@@ -95,7 +95,7 @@ final readonly class IndexController
     private function whoWereAt(string $placeId): Builder
     {
         return $this->facts->in($this->facts->inward($placeId))
-            ->leftJoin('union_partners', static fn ($join) => $join->on('union_partners.tree_id', 'events.tree_id')->on('union_partners.union_id', 'events.union_id'))
+            ->leftJoin('union_partners', static fn ($join) => $join->on('union_partners.tree_id', 'events.tree_id')->on('union_partners.union_id', 'events.union_id')->where('union_partners.standing', '<>', 'ruled out'))
             ->selectRaw('coalesce(events.person_id, union_partners.person_id)');
     }
 

@@ -12,6 +12,7 @@ use NorthBough\Core\Tree\LifeYears;
 use NorthBough\Core\Tree\Parentage;
 use NorthBough\Core\Tree\ParentSet;
 use NorthBough\Core\Tree\Person;
+use NorthBough\Core\Tree\Standing;
 use NorthBough\Core\Tree\Union;
 
 /** The kin strip: a line for each parent set, a line for each union. */
@@ -41,10 +42,23 @@ final class KinResources
      */
     public function unions(Person $person, array $unions, array $people): array
     {
-        return array_map(fn (Union $union): UnionResource => new UnionResource(
-            $union->id, $union->tieIds[$person->id], LifeYears::year($union->marriage()), $union->marriage() === null ? 'with' : 'm.',
-            $this->relatives($union->partnersOf($person->id), $people), $this->relatives($union->childIds, $people),
-        ), $unions);
+        return array_map(function (Union $union) use ($person, $people): UnionResource {
+            $tie = self::weighed($union, $person->id);
+            $isOut = in_array($person->id, $union->ruledOutIds(), true);
+
+            return new UnionResource(
+                $union->id, $union->tieIds[$person->id], LifeYears::year($union->marriage()), $union->marriage() === null ? 'with' : 'm.',
+                $this->relatives($union->partnersOf($person->id), $people), $this->relatives($isOut ? [] : $union->childIds, $people),
+                ($union->standings[$tie] ?? Standing::Unweighed)->value, $union->tieIds[$tie] ?? '',
+                $this->relatives(array_values(array_diff($union->ruledOutIds(), [$person->id])), $people), $isOut,
+            );
+        }, $unions);
+    }
+
+    /** Of whom it was weighed whether they were a partner: of the one whose page it is, else of the other. */
+    private static function weighed(Union $union, string $personId): string
+    {
+        return isset($union->standings[$personId]) ? $personId : $union->partnersOf($personId)[0] ?? $union->ruledOutIds()[0] ?? $personId;
     }
 
     /**

@@ -21,6 +21,7 @@ use App\Trees\Changes\ChangeSets;
 use App\Trees\Changes\Intent;
 use App\Trees\Editing\People;
 use App\Trees\Editing\Relatives;
+use App\Trees\Evidence\RuledOut;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -29,7 +30,7 @@ use NorthBough\Core\Tree\ParentageKind;
 
 final readonly class PeopleController
 {
-    public function __construct(private ChangeSets $changes, private People $people, private Relatives $relatives, private PersonPageBuilder $pages)
+    public function __construct(private ChangeSets $changes, private People $people, private Relatives $relatives, private PersonPageBuilder $pages, private RuledOut $ruledOut)
     {
     }
 
@@ -66,6 +67,9 @@ final readonly class PeopleController
         $who = $input->personId === null ? OneLineEntry::parse((string) $input->line) : Person::query()->findOrFail($input->personId);
         $name = $who instanceof Person ? $this->pages->nameOf($who) : $who->name->shown();
         $kind = ParentageKind::from($input->kind ?? 'birth');
+        if ($who instanceof Person) {
+            $this->ruledOut->refuseTieAgain($input->relation, $row->id, $who->id);
+        }
         $relative = $this->changes->run(
             new Intent(TreesController::user($request), "Added {$name} as {$input->relation} of {$this->pages->nameOf($row)}"),
             fn (): Person => $this->relatives->add($row, $input->relation, $who, $input->unionId, $kind),

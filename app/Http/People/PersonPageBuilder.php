@@ -22,6 +22,7 @@ use App\Models\Marking;
 use App\Models\Name as NameRow;
 use App\Models\Note;
 use App\Models\Person as PersonRow;
+use App\Trees\DatabaseTree;
 use App\Trees\Living;
 use Closure;
 use Illuminate\Database\Eloquent\Builder;
@@ -38,7 +39,7 @@ use NorthBough\Core\Tree\Union;
 /** Puts a person's page together: a fixed number of queries, however long the life. */
 final readonly class PersonPageBuilder
 {
-    public function __construct(private Living $living, private KinResources $kin, private ToCentre $centre, private TaskRows $tasks, private SurnameOffers $offers, private WorldAround $world, private CaseLines $cases)
+    public function __construct(private Living $living, private KinResources $kin, private ToCentre $centre, private TaskRows $tasks, private SurnameOffers $offers, private WorldAround $world, private CaseLines $cases, private DatabaseTree $tree)
     {
     }
 
@@ -51,7 +52,8 @@ final readonly class PersonPageBuilder
         $sets = $tree->parentSets([$row->id])[$row->id] ?? [];
         $unions = $tree->unionsOf([$row->id])[$row->id] ?? [];
         $parentUnions = $tree->unions(array_column($sets, 'unionId'), backed: false);
-        $people = $tree->lives(self::everyone($row->id, $unions, $parentUnions), [$row->id]);
+        $notTheirs = $this->living->isShielding() ? [] : $this->tree->ruledOutOf($row->id);
+        $people = $tree->lives(self::everyone($row->id, [...$unions, ...$notTheirs], $parentUnions), [$row->id]);
         $person = $people[$row->id];
         $own = $person->events;
         foreach ($unions as $union) {
@@ -79,7 +81,7 @@ final readonly class PersonPageBuilder
                 array_map(static fn (array $y): LifelineYear => new LifelineYear($y[0], $y[1]), $lifeline->years),
             ),
             parentSets: $this->kin->parentSets($sets, $parentUnions, $people),
-            unions: $this->kin->unions($person, $unions, $people),
+            unions: $this->kin->unions($person, [...$unions, ...$notTheirs], $people),
             offers: $this->offers->of($person, $unions, $sets, $parentUnions, $people),
             notes: $isWithheld ? [] : $notes[$row->id] ?? [],
             kept: $isWithheld ? [] : $kept[$row->id] ?? [],
@@ -118,7 +120,7 @@ final readonly class PersonPageBuilder
     {
         $ids = [$id];
         foreach ([...$unions, ...array_values($parentUnions)] as $union) {
-            array_push($ids, ...$union->partnerIds, ...$union->childIds);
+            array_push($ids, ...$union->partnerIds, ...$union->ruledOutIds(), ...$union->childIds);
         }
 
         return array_values(array_unique($ids));

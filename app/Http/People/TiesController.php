@@ -12,6 +12,7 @@ use App\Http\Api\Put;
 use App\Http\Inputs\MoveInput;
 use App\Http\Inputs\OrderInput;
 use App\Http\Inputs\ParentSetInput;
+use App\Http\Inputs\StandingInput;
 use App\Http\Inputs\WhyInput;
 use App\Http\Resources\ForetoldResource;
 use App\Http\Resources\SaidResource;
@@ -71,6 +72,25 @@ final readonly class TiesController
             new Intent(TreesController::user($request), "Unlinked {$name} from a union"),
             fn (Change $change) => $this->ties->unlinkPartner($change, $tie),
         );
+
+        return response()->noContent();
+    }
+
+    /** How it stands that somebody was a partner in a union; who is ruled out stays, and counts nowhere. */
+    #[Post('/trees/{tree}/union-partners/{unionPartner}/standing', 'standPartner', body: StandingInput::class)]
+    public function stand(Request $request, string $tree, string $unionPartner): Response
+    {
+        $input = StandingInput::from($request);
+        $why = trim($input->why ?? '');
+        $tie = UnionPartner::query()->findOrFail($unionPartner);
+        $name = $this->pages->nameOf(Person::query()->findOrFail($tie->person_id));
+        $summary = match ($input->standing) {
+            'accepted' => "Accepted {$name} as a partner",
+            'rival' => "Called {$name} a partner who is only said to be one",
+            'ruled out' => "Ruled out {$name} as a partner",
+            default => "Left it unweighed whether {$name} was a partner",
+        };
+        $this->changes->run(new Intent(TreesController::user($request), $summary, $why), fn () => $this->changing->partnerStands(UnionPartner::query()->findOrFail($unionPartner), $input->standing, $why));
 
         return response()->noContent();
     }

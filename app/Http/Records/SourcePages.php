@@ -133,7 +133,7 @@ final readonly class SourcePages
         $rows = $this->living->visible(DB::table('claims'))
             ->leftJoin('events', $same('events', 'claims.event_id'))
             ->leftJoin('names', $same('names', 'claims.name_id'))
-            ->leftJoin('union_partners', static fn ($join) => $join->on('union_partners.tree_id', 'claims.tree_id')
+            ->leftJoin('union_partners', static fn ($join) => $join->on('union_partners.tree_id', 'claims.tree_id')->where('union_partners.standing', '<>', 'ruled out')
                 ->whereRaw('union_partners.union_id = coalesce(events.union_id, claims.union_id)'))
             ->leftJoin('person_lines', static fn ($join) => $join->on('person_lines.tree_id', 'claims.tree_id')
                 ->whereRaw('person_lines.person_id = coalesce(events.person_id, union_partners.person_id, names.person_id, claims.person_id)'))

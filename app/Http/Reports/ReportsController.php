@@ -57,7 +57,7 @@ final readonly class ReportsController
     {
         $query = DB::table('union_partners')
             ->join('person_lines', static fn ($join) => $join->on('person_lines.tree_id', 'union_partners.tree_id')->on('person_lines.person_id', 'union_partners.person_id'))
-            ->where('union_partners.tree_id', $this->current->id());
+            ->where('union_partners.tree_id', $this->current->id())->where('union_partners.standing', '<>', 'ruled out');
         $query = $this->living->visible($query);
         foreach (SearchWords::of($request->string('q')->toString()) as $word) {
             $query->where('person_lines.search', 'like', "%{$word}%");

@@ -56,7 +56,7 @@ final readonly class Moves
             $parentage->deleteWhole();
         }
         $set->fill(['union_id' => $to->id, 'child_ordinal' => -1, 'ordinal' => -1, 'side' => 'both'])->save();
-        foreach (UnionPartner::query()->where('union_id', $to->id)->pluck('person_id') as $parentId) {
+        foreach (UnionPartner::counting()->where('union_id', $to->id)->pluck('person_id') as $parentId) {
             Parentage::query()->create(['parent_set_id' => $set->id, 'person_id' => $parentId, 'kind' => $set->kind]);
         }
         $this->ties->tidy($change, $from);
@@ -96,7 +96,7 @@ final readonly class Moves
         if ($set->union_id === $to->id || ParentSet::query()->where('child_id', $set->child_id)->where('union_id', $to->id)->exists()) {
             throw new Refusal('They are parents and child already.', 409);
         }
-        foreach (UnionPartner::query()->where('union_id', $to->id)->pluck('person_id') as $parentId) {
+        foreach (UnionPartner::counting()->where('union_id', $to->id)->pluck('person_id') as $parentId) {
             $this->ties->refuseLoop(self::person($set->child_id), self::person($parentId));
         }
     }
@@ -136,7 +136,7 @@ final readonly class Moves
 
     private function couple(string $unionId): string
     {
-        $names = UnionPartner::query()->where('union_id', $unionId)->orderBy('slot')->pluck('person_id')->map($this->name(...));
+        $names = UnionPartner::counting()->where('union_id', $unionId)->orderBy('slot')->pluck('person_id')->map($this->name(...));
 
         return $names->isEmpty() ? 'parents who are not known' : $names->implode(' and ');
     }

@@ -44,6 +44,27 @@ final readonly class TieChanges
         }
     }
 
+    /**
+     * How it stands that somebody was a partner in a union. One who is ruled out stays, with why, and counts nowhere.
+     *
+     * @throws Refusal when it is to be ruled out and no reason is given, when nobody would be left, or when somebody else has the place
+     */
+    public function partnerStands(UnionPartner $tie, string $standing, string $why): void
+    {
+        $others = UnionPartner::counting()->where('union_id', $tie->union_id)->where('id', '<>', $tie->id);
+        if ($standing === Standing::RuledOut->value && $why === '') {
+            throw new Refusal('Write why it is ruled out, so that nobody finds it again.');
+        }
+        if ($standing === Standing::RuledOut->value && $others->doesntExist()) {
+            throw new Refusal('Nobody would be left in that union. Unlink it instead.', 409);
+        }
+        if ($tie->standing === Standing::RuledOut->value && $others->count() > 1) {
+            throw new Refusal('Somebody else has that place now. Unlink them first, or rule them out.', 409);
+        }
+        $slots = (clone $others)->pluck('slot');
+        $tie->fill(['standing' => $standing, 'slot' => $slots->contains($tie->slot) && $standing !== Standing::RuledOut->value ? ($tie->slot === 'WIFE' ? 'HUSB' : 'WIFE') : $tie->slot])->save();
+    }
+
     /** Lets a set of parents count in charts and numbers, which is no judgement of truth. */
     public function lead(ParentSet $set): void
     {

@@ -60,8 +60,8 @@ final readonly class Ties
         $this->refuseLoop($child, $parent);
         $set = ParentSet::query()->where('child_id', $child->id)->where('kind', $kind->value)->orderByDesc('leads')->orderBy('position')->first();
         $other = $set === null ? null : Parentage::query()->where('parent_set_id', $set->id)->value('person_id');
-        $couple = $other === null ? null : Union::query()->whereIn('id', UnionPartner::query()->where('person_id', $other)->select('union_id'))
-            ->whereIn('id', UnionPartner::query()->where('person_id', $parent->id)->select('union_id'))->orderBy('id')->first();
+        $couple = $other === null ? null : Union::query()->whereIn('id', UnionPartner::counting()->where('person_id', $other)->select('union_id'))
+            ->whereIn('id', UnionPartner::counting()->where('person_id', $parent->id)->select('union_id'))->orderBy('id')->first();
         if ($set !== null && $couple !== null && $couple->id !== $set->union_id) {
             $alone = Union::query()->findOrFail($set->union_id);
             $set->fill(['union_id' => $couple->id])->save();
@@ -83,8 +83,8 @@ final readonly class Ties
     /** A union of somebody with a partner who is not known. */
     private function unionAlone(Person $person): ?Union
     {
-        return Union::query()->whereIn('id', UnionPartner::query()->where('person_id', $person->id)->select('union_id'))->get()
-            ->first(static fn (Union $union): bool => UnionPartner::query()->where('union_id', $union->id)->count() === 1);
+        return Union::query()->whereIn('id', UnionPartner::counting()->where('person_id', $person->id)->select('union_id'))->get()
+            ->first(static fn (Union $union): bool => UnionPartner::counting()->where('union_id', $union->id)->count() === 1);
     }
 
     /** A union that was begun for one child alone, and of which nothing is left. */
@@ -118,7 +118,7 @@ final readonly class Ties
     /** @param  string|null  $unionId which of the person's unions; may be left out while there is one at most */
     public function addChild(Person $person, Person $child, ?string $unionId, ParentageKind $kind): void
     {
-        $unionIds = UnionPartner::query()->where('person_id', $person->id)->pluck('union_id');
+        $unionIds = UnionPartner::counting()->where('person_id', $person->id)->pluck('union_id');
         if ($unionId !== null && ! $unionIds->contains($unionId)) {
             throw new Refusal('That union is not one of this person.');
         }
@@ -127,7 +127,7 @@ final readonly class Ties
         }
         $unionId ??= $unionIds->first();
         $union = $unionId === null ? $this->addPartnerUnknown($person) : Union::query()->where('id', $unionId)->firstOrFail();
-        foreach (UnionPartner::query()->where('union_id', $union->id)->get() as $parent) {
+        foreach (UnionPartner::counting()->where('union_id', $union->id)->get() as $parent) {
             $this->refuseLoop($child, Person::query()->findOrFail($parent->person_id));
         }
         $this->addToUnion($child, $union, $kind);
@@ -202,7 +202,7 @@ final readonly class Ties
     /** Makes someone a partner of a union that has room, and a parent of its children. */
     private function joinUnion(Union $union, Person $parent): void
     {
-        if (UnionPartner::query()->where('union_id', $union->id)->count() > 1) {
+        if (UnionPartner::counting()->where('union_id', $union->id)->count() > 1) {
             throw new Refusal('That union has two partners already.');
         }
         foreach (ParentSet::query()->where('union_id', $union->id)->get() as $set) {
@@ -225,14 +225,14 @@ final readonly class Ties
             'child_id' => $child->id, 'union_id' => $union->id, 'kind' => $kind->value,
             'leads' => $sets->isEmpty(), 'position' => 1 + (int) $sets->max('position'),
         ]);
-        foreach (UnionPartner::query()->where('union_id', $union->id)->pluck('person_id') as $parentId) {
+        foreach (UnionPartner::counting()->where('union_id', $union->id)->pluck('person_id') as $parentId) {
             Parentage::query()->create(['parent_set_id' => $set->id, 'person_id' => $parentId, 'kind' => $kind->value]);
         }
     }
 
     private function partner(Union $union, Person $person): void
     {
-        $taken = UnionPartner::query()->where('union_id', $union->id)->pluck('slot');
+        $taken = UnionPartner::counting()->where('union_id', $union->id)->pluck('slot');
         $wanted = Sex::from($person->sex) === Sex::Female ? 'WIFE' : 'HUSB';
         UnionPartner::query()->create([
             'union_id' => $union->id, 'person_id' => $person->id,

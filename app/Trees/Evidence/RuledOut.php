@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace App\Trees\Evidence;
 
 use App\Models\Name;
+use App\Models\Parentage;
+use App\Models\ParentSet;
+use App\Models\UnionPartner;
 use App\Refusal;
 use App\Trees\Changes\Entries;
 use App\Trees\CurrentTree;
@@ -43,10 +46,27 @@ final readonly class RuledOut
         }
     }
 
-    /** The words with which somebody ruled it out. */
-    private function why(string $eventId): string
+    /** @throws Refusal when the two were ruled out as a couple, or as parent and child, with why */
+    public function refuseTieAgain(string $relation, string $personId, string $relativeId): void
     {
-        return (string) Entries::of($this->current->id())->where('journal.row_id', $eventId)->where('journal.op', 'update')->whereRaw("journal.before->>'standing' IS NOT NULL")
+        $tie = match ($relation) {
+            'partner' => UnionPartner::query()->where('standing', 'ruled out')->whereIn('person_id', [$personId, $relativeId])
+                ->whereIn('union_id', UnionPartner::query()->where('person_id', $personId)->select('union_id'))
+                ->whereIn('union_id', UnionPartner::query()->where('person_id', $relativeId)->select('union_id'))->first(),
+            'sibling' => null,
+            default => Parentage::query()->where('standing', 'ruled out')->where('person_id', $relation === 'child' ? $personId : $relativeId)
+                ->whereIn('parent_set_id', ParentSet::query()->where('child_id', $relation === 'child' ? $relativeId : $personId)->select('id'))->first(),
+        };
+        if ($tie !== null) {
+            $why = $this->why($tie->id);
+            throw new Refusal(($relation === 'partner' ? 'They were ruled out as a couple' : 'That was ruled out').($why === '' ? '.' : ": {$why}").' It can be let stand again at its line of kin.', 409);
+        }
+    }
+
+    /** The words with which somebody ruled it out. */
+    private function why(string $rowId): string
+    {
+        return (string) Entries::of($this->current->id())->where('journal.row_id', $rowId)->where('journal.op', 'update')->whereRaw("journal.before->>'standing' IS NOT NULL")
             ->orderByDesc('change_sets.seq')->value('change_sets.why');
     }
 }

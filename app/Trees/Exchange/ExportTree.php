@@ -8,11 +8,11 @@ use App\Trees\CurrentTree;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
-use NorthBough\Core\Gedcom\Row\AlternativeRow;
 use NorthBough\Core\Gedcom\Row\Belonging;
 use NorthBough\Core\Gedcom\Row\GroupRow;
 use NorthBough\Core\Gedcom\Row\KeptRow;
 use NorthBough\Core\Gedcom\Row\MemberRow;
+use NorthBough\Core\Gedcom\Row\ParentageRow;
 use NorthBough\Core\Gedcom\Row\QuestionRow;
 use NorthBough\Core\Gedcom\Row\RoleRow;
 use NorthBough\Core\Gedcom\Row\TaskRow;
@@ -57,7 +57,12 @@ final class ExportTree implements TreeRows
 
     public function pointers(): Pointers
     {
-        return $this->pointers ??= $this->keptPointers->all();
+        if ($this->pointers === null) {
+            $this->pointers = $this->keptPointers->all();
+            $this->pointers->pointedAt((new QuestionsOut($this->current))->pointedAt());
+        }
+
+        return $this->pointers;
     }
 
     public function people(): iterable
@@ -68,10 +73,13 @@ final class ExportTree implements TreeRows
             $events = $this->owned('events', 'person_id', $ids, RowsFrom::event(...), 'position');
             $sets = $this->owned('parent_sets', 'child_id', $ids, RowsFrom::parentSet(...), 'position', self::STANDING);
             $partners = $this->owned('union_partners', 'person_id', $ids, RowsFrom::partner(...), 'position');
-            $attached = $this->attached(['person' => $ids, 'name' => $this->ids($names), 'event' => $this->ids($events),
-                'parent_set' => $this->ids($sets), 'union_partner' => $this->ids($partners)]);
+            $setIds = $this->ids($sets);
+            $parents = $this->parents($setIds);
+            $attached = $this->attached(['parentage' => $this->ids($parents), 'person' => $ids, 'name' => $this->ids($names), 'event' => $this->ids($events),
+                'parent_set' => $setIds, 'union_partner' => $this->ids($partners)]);
+            $couples = $this->couples(collect($sets)->flatten(1)->pluck('unionId')->unique());
             foreach ($people as $row) {
-                yield [new PersonRows(RowsFrom::person($row), $names[$row->id] ?? [], $events[$row->id] ?? [], $sets[$row->id] ?? [], $partners[$row->id] ?? []), $attached];
+                yield [new PersonRows(RowsFrom::person($row), $names[$row->id] ?? [], $events[$row->id] ?? [], $sets[$row->id] ?? [], $partners[$row->id] ?? [], $parents, $couples), $attached];
             }
         }
     }
@@ -115,6 +123,11 @@ final class ExportTree implements TreeRows
         return (new PicturesOut($this->current))->all();
     }
 
+    public function questions(): iterable
+    {
+        return (new QuestionsOut($this->current))->ofLines();
+    }
+
     public function searches(): iterable
     {
         $people = $this->rows('search_people')->orderBy('id')->get(['search_id', 'person_id'])->groupBy('search_id');
@@ -130,6 +143,35 @@ final class ExportTree implements TreeRows
         foreach ($rows as $row) {
             yield $this->keptPointers->renamed(RowsFrom::kept($row, null), $row->import_id);
         }
+    }
+
+    /**
+     * @param  Collection<int, string>  $setIds
+     * @return array<string, list<ParentageRow>> by set
+     */
+    private function parents(Collection $setIds): array
+    {
+        $parents = [];
+        $rows = $this->rows('parentages')->whereIn('parent_set_id', $setIds)->select('parentages.*')->selectSub(QuestionsOut::decidedBy('parentage', 'parentages.id'), 'decided_by');
+        foreach ($rows->orderBy('parentages.id')->get() as $row) {
+            $parents[$row->parent_set_id][] = RowsFrom::parentage($row);
+        }
+
+        return $parents;
+    }
+
+    /**
+     * @param  Collection<int, string>  $unionIds
+     * @return array<string, list<string>> whom the record of each family names, by union
+     */
+    private function couples(Collection $unionIds): array
+    {
+        $couples = [];
+        foreach ($this->rows('union_partners')->whereIn('union_id', $unionIds)->where('side', '<>', 'person')->where('standing', '<>', 'ruled out')->orderBy('id')->get(['union_id', 'person_id']) as $row) {
+            $couples[$row->union_id][] = $row->person_id;
+        }
+
+        return $couples;
     }
 
     /** @return \Generator<int, Collection<int, \stdClass>> by keyset, so that the last chunk costs what the first does */
@@ -179,14 +221,17 @@ final class ExportTree implements TreeRows
     /** @param  array<string, Collection<int, string>>  $owners ids by kind of owner */
     private function attached(array $owners): Attached
     {
-        $claims = $this->hanging('claims', array_intersect_key($owners, array_flip(['person', 'name', 'event', 'union'])), RowsFrom::claim(...));
+        $claims = [];
+        foreach (array_intersect_key($owners, array_flip(['person', 'name', 'event', 'union', 'parentage'])) as $kind => $ids) {
+            $claims += (new ClaimsOut($this->current))->of($kind, $ids);
+        }
         $notes = $this->hanging('notes', array_intersect_key($owners, array_flip(['person', 'name', 'event', 'union', 'source', 'repository'])), RowsFrom::note(...));
         $recordIds = collect($claims)->flatten(1)->pluck('recordId')->unique();
         $records = [];
         foreach ($this->rows('records')->whereIn('id', $recordIds)->get() as $row) {
             $records[$row->id] = RowsFrom::record($row);
         }
-        $kept = $this->hanging('kept', [...$owners, 'claim' => $this->ids($claims), 'note' => $this->ids($notes)],
+        $kept = $this->hanging('kept', [...array_diff_key($owners, ['parentage' => 1]), 'claim' => $this->ids($claims), 'note' => $this->ids($notes)],
             fn (\stdClass $row, string $kind): KeptRow => $this->keptPointers->renamed(RowsFrom::kept($row, $kind), $row->import_id));
 
         $roles = $this->hanging('event_roles', array_intersect_key($owners, ['event' => 1]), static fn (\stdClass $row, string $kind): RoleRow => RowsFrom::role($row));
@@ -213,10 +258,6 @@ final class ExportTree implements TreeRows
                 continue;
             }
             $rows = $this->rows($table)->whereIn("{$kind}_id", $ids)->orderBy('ordinal')->orderBy('id');
-            if ($table === 'claims') {
-                $rows->select('claims.*')->selectSub('SELECT 1 + count(*) FROM roll_lines mine JOIN roll_lines above ON above.tree_id = mine.tree_id AND above.record_id = mine.record_id
-                    AND (above.position, above.id) < (mine.position, mine.id) WHERE mine.tree_id = claims.tree_id AND mine.id = claims.roll_line_id', 'line_number');
-            }
             foreach ($rows->get() as $row) {
                 $hanging[$row->{"{$kind}_id"}][] = $make($row, $kind);
             }
@@ -238,13 +279,8 @@ final class ExportTree implements TreeRows
         foreach ($this->rows('tasks')->whereIn('person_id', $personIds)->orderBy('position')->orderBy('id')->get() as $row) {
             $work[$row->person_id][] = RowsFrom::task($row);
         }
-        $asked = $this->rows('questions')->whereIn('person_id', $personIds)->orderBy('id')->get();
-        $cases = $asked->where('kind', '<>', 'conflict')->pluck('id');
-        $points = $cases->isEmpty() ? collect() : $this->rows('points')->whereIn('question_id', $cases)->orderBy('position')->orderBy('id')->get()->groupBy('alternative_id');
-        $alternatives = $cases->isEmpty() ? collect() : $this->rows('alternatives')->whereIn('question_id', $cases)->orderBy('position')->orderBy('id')->get()->groupBy('question_id');
-        foreach ($asked as $row) {
-            $work[$row->person_id][] = RowsFrom::question($row, array_values(array_map(static fn (\stdClass $one): AlternativeRow => RowsFrom::alternative($one, array_values(array_map(RowsFrom::point(...), $points->get($one->id)?->all() ?? []))),
-                $alternatives->get($row->id)?->all() ?? [])));
+        foreach ((new QuestionsOut($this->current))->ofPeople($personIds) as $personId => $questions) {
+            $work[$personId] = [...$work[$personId] ?? [], ...$questions];
         }
         foreach ([[Belonging::Group, 'group_members'], [Belonging::Mark, 'markings']] as [$kind, $table]) {
             foreach ($this->rows($table)->whereIn('person_id', $personIds)->orderBy('id')->get() as $row) {

@@ -38,7 +38,8 @@ final readonly class RollRecords
             ->orderBy('locator')->orderBy('id')->get();
         $ids = $records->pluck('id');
         $lines = $this->rows('roll_lines')->whereIn('record_id', $ids)->orderBy('position')->orderBy('id')->get()->groupBy('record_id');
-        $placings = $this->rows('placings')->whereIn('roll_line_id', $lines->flatten(1)->pluck('id'))->orderByRaw("state = 'placed', id")->get()->keyBy('roll_line_id');
+        $placings = $this->rows('placings')->whereIn('roll_line_id', $lines->flatten(1)->pluck('id'))->select('placings.*')->selectSub(QuestionsOut::decidedBy('placing', 'placings.id'), 'decided_by')
+            ->orderByRaw("state = 'placed', id")->get()->groupBy('roll_line_id');
         $images = DB::table('media_links')->join('media', static fn ($join) => $join->on('media.tree_id', 'media_links.tree_id')->on('media.id', 'media_links.media_id'))
             ->where('media_links.tree_id', $this->current->id())->whereIn('media_links.record_id', $ids)->orderBy('media_links.position')->orderBy('media_links.id')
             ->get(['media_links.id', 'media_links.record_id', 'media_links.position', 'media.path', 'media.type', 'media.title'])->groupBy('record_id');
@@ -47,7 +48,7 @@ final readonly class RollRecords
             $ofRecord = ($lines->get($row->id) ?? collect())->map(self::line(...));
             $bySource[$row->source_id][] = new RollRecord(
                 new RecordRow($row->id, $row->source_id, $row->locator), self::head($row), array_values($ofRecord->all()),
-                array_map(static fn (stdClass $p): PlacingRow => new PlacingRow($p->id, $p->roll_line_id, $p->person_id, $p->state, $p->reason), $placings->only($ofRecord->pluck('id')->all())->all()),
+                array_map(static fn (Collection $ofLine): array => array_values($ofLine->map(static fn (stdClass $p): PlacingRow => new PlacingRow($p->id, $p->roll_line_id, $p->person_id, $p->state, $p->reason, $p->decided_by ?? ''))->all()), $placings->only($ofRecord->pluck('id')->all())->all()),
                 array_values(($images->get($row->id) ?? collect())->map(static fn (stdClass $i): RecordImageRow => new RecordImageRow($i->id, $i->record_id, $i->path, $i->type, $i->title, $i->position))->all()),
             );
         }

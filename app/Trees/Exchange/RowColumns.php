@@ -10,6 +10,8 @@ use LogicException;
 use NorthBough\Core\Gedcom\Row\AlternativeRow;
 use NorthBough\Core\Gedcom\Row\Belonging;
 use NorthBough\Core\Gedcom\Row\ClaimRow;
+use NorthBough\Core\Gedcom\Row\ClaimUseRow;
+use NorthBough\Core\Gedcom\Row\Deciding;
 use NorthBough\Core\Gedcom\Row\EventRow;
 use NorthBough\Core\Gedcom\Row\FactRef;
 use NorthBough\Core\Gedcom\Row\FileRefRow;
@@ -18,7 +20,6 @@ use NorthBough\Core\Gedcom\Row\KeptRow;
 use NorthBough\Core\Gedcom\Row\MemberRow;
 use NorthBough\Core\Gedcom\Row\NameRow;
 use NorthBough\Core\Gedcom\Row\NoteRow;
-use NorthBough\Core\Gedcom\Row\Owner;
 use NorthBough\Core\Gedcom\Row\OwnKindRow;
 use NorthBough\Core\Gedcom\Row\ParentageRow;
 use NorthBough\Core\Gedcom\Row\ParentSetRow;
@@ -29,6 +30,7 @@ use NorthBough\Core\Gedcom\Row\QuestionRow;
 use NorthBough\Core\Gedcom\Row\RecordHead;
 use NorthBough\Core\Gedcom\Row\RecordRow;
 use NorthBough\Core\Gedcom\Row\RepositoryRow;
+use NorthBough\Core\Gedcom\Row\RestsOnRow;
 use NorthBough\Core\Gedcom\Row\RoleRow;
 use NorthBough\Core\Gedcom\Row\RollLineRow;
 use NorthBough\Core\Gedcom\Row\Row;
@@ -47,7 +49,7 @@ final class RowColumns
         PersonRow::class => 'people', NameRow::class => 'names', EventRow::class => 'events', UnionRow::class => 'unions',
         UnionPartnerRow::class => 'union_partners', ParentSetRow::class => 'parent_sets', ParentageRow::class => 'parentages',
         SourceRow::class => 'sources', RepositoryRow::class => 'repositories', RecordRow::class => 'records', ClaimRow::class => 'claims',
-        QuestionRow::class => 'questions', AlternativeRow::class => 'alternatives', PointRow::class => 'points', SearchRow::class => 'searches', SearchPersonRow::class => 'search_people', NoteRow::class => 'notes', RoleRow::class => 'event_roles', TaskRow::class => 'tasks', RollLineRow::class => 'roll_lines', PlacingRow::class => 'placings', KeptRow::class => 'kept', FileRefRow::class => 'file_refs',
+        QuestionRow::class => 'questions', AlternativeRow::class => 'alternatives', PointRow::class => 'points', ClaimUseRow::class => 'claim_uses', RestsOnRow::class => 'rests_on', SearchRow::class => 'searches', SearchPersonRow::class => 'search_people', NoteRow::class => 'notes', RoleRow::class => 'event_roles', TaskRow::class => 'tasks', RollLineRow::class => 'roll_lines', PlacingRow::class => 'placings', KeptRow::class => 'kept', FileRefRow::class => 'file_refs',
     ];
 
     public static function table(Row $row): string
@@ -72,12 +74,15 @@ final class RowColumns
                 'denied' => $row->denied, 'standing' => $row->standing->value, 'position' => $row->ordinal, ...self::placed($row->ordinal, $row->written)],
             $row instanceof UnionRow => ['id' => $row->id, ...self::placed($row->ordinal, $row->written)],
             $row instanceof UnionPartnerRow => ['id' => $row->id, 'union_id' => $row->unionId, 'person_id' => $row->personId, 'slot' => $row->slot,
-                'side' => $row->side->value, 'position' => max(0, $row->personOrdinal), 'person_ordinal' => $row->personOrdinal, ...self::placed($row->ordinal, $row->written)],
+                'side' => $row->side->value, 'position' => max(0, $row->personOrdinal), 'person_ordinal' => $row->personOrdinal, 'standing' => $row->standing->value, ...self::placed($row->ordinal, $row->written)],
             $row instanceof ParentSetRow => ['id' => $row->id, 'child_id' => $row->childId, 'union_id' => $row->unionId, 'leads' => $row->leads,
                 'kind' => $row->kind->value, 'side' => $row->side->value, 'position' => max(0, $row->ordinal), 'child_ordinal' => $row->childOrdinal,
                 ...self::placed($row->ordinal, $row->written)],
             $row instanceof ParentageRow => ['id' => $row->id, 'parent_set_id' => $row->parentSetId, 'person_id' => $row->personId, 'kind' => $row->kind->value,
-                'standing' => $row->standing->value, 'proof' => $row->proof->value],
+                'standing' => $row->standing->value, 'proof' => $row->proof->value, 'kind_words' => $row->kindWords, 'years' => $row->years],
+            $row instanceof ClaimUseRow => ['id' => $row->id, 'claim_id' => $row->claimId, ...self::owner($row->of, ['event', 'parentage']), 'stance' => $row->stance, 'evidence' => $row->evidence],
+            $row instanceof RestsOnRow => ['id' => $row->id, 'deciding_question_id' => $row->kind === Deciding::Question ? $row->decidedId : null, 'deciding_parentage_id' => $row->kind === Deciding::Parentage ? $row->decidedId : null,
+                'deciding_placing_id' => $row->kind === Deciding::Placing ? $row->decidedId : null, 'claim_id' => $row->kind === Deciding::Question ? $row->groundId : null, 'question_id' => $row->kind === Deciding::Question ? null : $row->groundId],
             $row instanceof SourceRow => ['id' => $row->id, 'title' => $row->title, 'author' => $row->author, 'publication' => $row->publication,
                 'abbreviation' => $row->abbreviation, 'text' => $row->text, 'repository_id' => $row->repositoryId, 'call_number' => $row->callNumber,
                 'kind' => $row->kind, 'source_kind_id' => $row->ownKindId, 'fields' => self::json((object) $row->fields), 'list_name' => $row->listName,
@@ -90,26 +95,26 @@ final class RowColumns
             $row instanceof PlacingRow => ['id' => $row->id, 'roll_line_id' => $row->lineId, 'person_id' => $row->personId, 'state' => $row->state, 'reason' => $row->reason, 'entered_for' => $row->personId],
             $row instanceof OwnKindRow => ['id' => $row->id, 'name' => $row->name, 'search' => SearchForm::of($row->name), 'template' => $row->template],
             $row instanceof ClaimRow => ['id' => $row->id, 'record_id' => $row->recordId, 'words' => $row->words, 'quality' => mb_substr($row->quality, 0, 20),
-                'taken_over' => $row->line === null && ! $row->classes->isRead, 'roll_line_id' => $row->line?->lineId, 'aspect' => $row->line->aspect ?? '',
+                'taken_over' => $row->line === null && ! $row->classes->isRead, 'roll_line_id' => $row->line?->lineId, 'other_line_id' => $row->line === null || $row->line->otherId === '' ? null : $row->line->otherId, 'said' => self::json((object) ($row->line->said ?? [])), 'aspect' => $row->line->aspect ?? '',
                 'information' => $row->classes->information ?: 'unstated', 'reading' => $row->classes->reading ?: 'sure', 'informant' => $row->classes->informant, 'origin' => $row->classes->origin,
                 'weight_said' => $row->classes->weight, 'weight_why' => $row->classes->why, 'withdrawn' => $row->classes->withdrawn, ...self::owner($row->subject, ['person', 'name', 'event', 'union']), ...self::placed($row->ordinal, $row->written)],
             $row instanceof NoteRow => ['id' => $row->id, 'text' => $row->text, 'is_research' => $row->isResearch,
                 ...self::owner($row->owner, ['person', 'name', 'event', 'union', 'source', 'repository']), ...self::placed($row->ordinal, $row->written)],
             $row instanceof RoleRow => ['id' => $row->id, 'event_id' => $row->eventId, 'person_id' => $row->personId, 'role' => $row->role, 'words' => $row->words,
                 'position' => $row->ordinal, ...self::placed($row->ordinal, $row->written)],
-            $row instanceof TaskRow => ['id' => $row->id, 'person_id' => $row->personId, 'text' => $row->text,
+            $row instanceof TaskRow => ['id' => $row->id, 'person_id' => $row->personId === '' ? null : $row->personId, 'question_id' => $row->questionId === '' ? null : $row->questionId, 'text' => $row->text,
                 'done_at' => $row->doneOn === '' ? null : "{$row->doneOn} 00:00:00+00", 'position' => $row->ordinal, ...self::placed($row->ordinal, $row->written)],
-            $row instanceof QuestionRow => ['id' => $row->id, 'person_id' => $row->personId, 'kind' => $row->kind, 'aspect' => $row->aspect, 'state' => $row->state, 'title' => $row->title,
+            $row instanceof QuestionRow => ['id' => $row->id, 'person_id' => $row->personId === '' ? null : $row->personId, 'roll_line_id' => $row->line?->lineId, 'kind' => $row->kind, 'aspect' => $row->aspect, 'state' => $row->state, 'title' => $row->title,
                 'decision' => $row->decision, 'reason' => $row->reason, 'summary' => $row->summary, 'reopened_by' => $row->reopenedBy, 'other_person_id' => $row->otherId ?: null],
             $row instanceof AlternativeRow => ['id' => $row->id, 'question_id' => $row->questionId, 'person_id' => $row->personId ?: null, 'title' => $row->title, 'outcome' => $row->outcome, 'position' => $row->position],
-            $row instanceof PointRow => ['id' => $row->id, 'question_id' => $row->questionId, 'alternative_id' => $row->alternativeId, 'is_for' => $row->isFor, 'text' => $row->text, 'weight' => $row->weight, 'position' => $row->position],
-            $row instanceof SearchRow => ['id' => $row->id, ...DateColumns::of($row->date), 'looked_for' => $row->lookedFor, 'looked_in' => $row->lookedIn, 'outcome' => $row->outcome, 'is_whole' => $row->isWhole,
+            $row instanceof PointRow => ['id' => $row->id, 'question_id' => $row->questionId, 'alternative_id' => $row->alternativeId, 'is_for' => $row->isFor, 'text' => $row->text, 'weight' => $row->weight, 'position' => $row->position, 'claim_id' => $row->claimId === '' ? null : $row->claimId],
+            $row instanceof SearchRow => ['id' => $row->id, ...DateColumns::of($row->date), 'looked_for' => $row->lookedFor, 'looked_in' => $row->lookedIn, 'outcome' => $row->outcome, 'is_whole' => $row->isWhole, 'question_id' => $row->questionId === '' ? null : $row->questionId,
                 'found' => $row->found, 'note' => $row->note, 'source_id' => $row->sourceId ?: null, 'position' => $row->position],
             $row instanceof SearchPersonRow => ['id' => $row->id, 'search_id' => $row->searchId, 'person_id' => $row->personId],
             $row instanceof GroupRow => ['id' => $row->id, 'name' => $row->name, 'colour' => $row->colour, 'meaning' => $row->meaning],
             $row instanceof MemberRow => ['id' => $row->id, "{$row->kind->value}_id" => $row->groupId, 'person_id' => $row->personId, ...self::placed($row->ordinal, $row->written)],
             $row instanceof KeptRow => ['id' => $row->id, 'import_id' => $importId, 'pointer' => $row->pointer, 'path' => $row->path, 'lines' => $row->lines,
-                ...self::owner($row->owner, array_column(Owner::cases(), 'value')), 'ordinal' => $row->ordinal],
+                ...self::owner($row->owner, KeptPointers::OWNERS), 'ordinal' => $row->ordinal],
             $row instanceof FileRefRow => ['id' => $row->id, 'import_id' => $importId, 'pointer' => $row->pointer,
                 ...self::owner($row->thing, ['person', 'union', 'source', 'repository'])],
             default => throw new LogicException('There is no table for '.$row::class),

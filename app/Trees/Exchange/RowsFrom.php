@@ -17,11 +17,13 @@ use NorthBough\Core\Gedcom\Row\FactRef;
 use NorthBough\Core\Gedcom\Row\FileSide;
 use NorthBough\Core\Gedcom\Row\GroupRow;
 use NorthBough\Core\Gedcom\Row\KeptRow;
+use NorthBough\Core\Gedcom\Row\LineAt;
 use NorthBough\Core\Gedcom\Row\LineRef;
 use NorthBough\Core\Gedcom\Row\MemberRow;
 use NorthBough\Core\Gedcom\Row\NameRow;
 use NorthBough\Core\Gedcom\Row\NoteRow;
 use NorthBough\Core\Gedcom\Row\Owner;
+use NorthBough\Core\Gedcom\Row\ParentageRow;
 use NorthBough\Core\Gedcom\Row\ParentSetRow;
 use NorthBough\Core\Gedcom\Row\PersonRow;
 use NorthBough\Core\Gedcom\Row\PointRow;
@@ -72,7 +74,7 @@ final class RowsFrom
     public static function partner(stdClass $row): UnionPartnerRow
     {
         return new UnionPartnerRow($row->id, $row->union_id, $row->person_id, $row->slot, FileSide::from($row->side),
-            $row->ordinal, $row->person_ordinal, self::written($row));
+            $row->ordinal, $row->person_ordinal, self::written($row), Standing::from($row->standing));
     }
 
     public static function union(stdClass $row): UnionRow
@@ -101,7 +103,8 @@ final class RowsFrom
     {
         $subject = new FactRef(Owner::from($kind), $row->{"{$kind}_id"});
 
-        $line = $row->roll_line_id === null ? null : new LineRef($row->roll_line_id, (int) $row->line_number, $row->aspect);
+        $line = $row->roll_line_id === null ? null : new LineRef($row->roll_line_id, (int) $row->line_number, $row->aspect, $row->other_line_id ?? '', (int) $row->other_number,
+            array_map(strval(...), json_decode($row->said, true, flags: JSON_THROW_ON_ERROR)));
 
         $information = Information::from($row->information);
         // The number that came in is written back until somebody classes the claim.
@@ -112,13 +115,24 @@ final class RowsFrom
         };
         $classes = new Classes($information === Information::Unstated ? '' : $information->value, $row->reading === 'sure' ? '' : $row->reading, $row->informant, $row->origin, $row->weight_said, $row->weight_why, ! $row->taken_over && $line === null, $row->withdrawn);
 
-        return new ClaimRow($row->id, $row->record_id, $subject, $row->words, $quality, $row->ordinal, self::written($row), $line, $classes);
+        return new ClaimRow($row->id, $row->record_id, $subject, $row->words, $quality, $row->ordinal, self::written($row), $line, $classes, $row->stance === 'supports' ? '' : $row->stance ?? '', $row->evidence === 'unstated' ? '' : $row->evidence ?? '');
     }
 
-    /** @param  list<AlternativeRow>  $alternatives */
-    public static function question(stdClass $row, array $alternatives): QuestionRow
+    public static function parentage(stdClass $row): ParentageRow
     {
-        return new QuestionRow($row->id, $row->person_id, $row->kind, $row->aspect, $row->state, $row->title, $row->decision, $row->reason, $row->summary, $row->reopened_by, $row->other_person_id ?? '', $alternatives);
+        return new ParentageRow($row->id, $row->parent_set_id, $row->person_id, ParentageKind::from($row->kind), Standing::from($row->standing), Proof::from($row->proof), $row->kind_words, $row->years, $row->decided_by ?? '');
+    }
+
+    /**
+     * @param  list<AlternativeRow>  $alternatives
+     * @param  list<string>  $claims
+     * @param  list<TaskRow>  $tasks
+     */
+    public static function question(stdClass $row, array $alternatives, array $claims, array $tasks): QuestionRow
+    {
+        $line = $row->roll_line_id === null ? null : new LineAt($row->roll_line_id, $row->line_source_id, $row->line_locator, (int) $row->line_number);
+
+        return new QuestionRow($row->id, $row->person_id ?? '', $row->kind, $row->aspect, $row->state, $row->title, $row->decision, $row->reason, $row->summary, $row->reopened_by, $row->other_person_id ?? '', $alternatives, $line, $claims, $tasks);
     }
 
     /** @param  list<PointRow>  $points */
@@ -129,13 +143,13 @@ final class RowsFrom
 
     public static function point(stdClass $row): PointRow
     {
-        return new PointRow($row->id, $row->question_id, $row->alternative_id ?? '', $row->is_for, $row->text, $row->weight, $row->position);
+        return new PointRow($row->id, $row->question_id, $row->alternative_id ?? '', $row->is_for, $row->text, $row->weight, $row->position, $row->claim_id ?? '');
     }
 
     /** @param  list<string>  $people */
     public static function search(stdClass $row, array $people): SearchRow
     {
-        return new SearchRow($row->id, DateColumns::restore((array) $row), $row->looked_for, $row->looked_in, $row->outcome, $row->is_whole, $row->found, $row->note, $row->source_id ?? '', $row->position, $people);
+        return new SearchRow($row->id, DateColumns::restore((array) $row), $row->looked_for, $row->looked_in, $row->outcome, $row->is_whole, $row->found, $row->note, $row->source_id ?? '', $row->position, $people, $row->question_id ?? '');
     }
 
     public static function note(stdClass $row, string $kind): NoteRow
@@ -150,7 +164,7 @@ final class RowsFrom
 
     public static function task(stdClass $row): TaskRow
     {
-        return new TaskRow($row->id, $row->person_id, $row->text, $row->done_at === null ? '' : (new \DateTimeImmutable($row->done_at))->setTimezone(new \DateTimeZone('UTC'))->format('Y-m-d'), $row->ordinal, self::written($row));
+        return new TaskRow($row->id, $row->person_id ?? '', $row->text, $row->done_at === null ? '' : (new \DateTimeImmutable($row->done_at))->setTimezone(new \DateTimeZone('UTC'))->format('Y-m-d'), $row->ordinal, self::written($row), $row->question_id ?? '');
     }
 
     public static function member(stdClass $row, Belonging $kind): MemberRow

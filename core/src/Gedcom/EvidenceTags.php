@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Gedcom;
 
+use NorthBough\Core\Gedcom\Reading\CitationMapping;
 use NorthBough\Core\Gedcom\Row\Classes;
+use NorthBough\Core\Gedcom\Row\LineRef;
+use NorthBough\Core\Tree\Standing;
 
 /** The lines in which the classes of a claim stand in a file: our extensions, docs/extensions.md. */
 final class EvidenceTags
@@ -37,6 +40,23 @@ final class EvidenceTags
     {
         return self::with(new Structure('_CLASSED'), ['_READ' => $classes->isRead ? 'Y' : '', '_INFORMATION' => $classes->information, '_READING' => $classes->reading, '_INFORMANT' => $classes->informant,
             '_ORIGIN' => $classes->origin, '_WEIGHT' => $classes->weight, '_WHY' => $classes->why, '_WITHDRAWN' => $classes->withdrawn]);
+    }
+
+    /** The line of a roll that makes a claim, and what was worked out of its words. */
+    public static function ofLine(LineRef $line): Structure
+    {
+        $texts = ['_ASPECT' => $line->aspect, '_WITH' => $line->otherNumber === 0 ? '' : (string) $line->otherNumber];
+        foreach (CitationMapping::WORKED_OUT as $key => $tag) {
+            $texts[$tag] = $line->said[$key] ?? '';
+        }
+
+        return self::with(new Structure('_LINE', (string) $line->number), $texts);
+    }
+
+    /** Adds _STANDING where somebody weighed it; what is ruled out has tags of its own. */
+    public static function standing(Structure $structure, Standing $standing): Structure
+    {
+        return in_array($standing, [Standing::Accepted, Standing::Rival], true) ? $structure->add(new Structure('_STANDING', $standing->value)) : $structure;
     }
 
     /** @param  array<string, string>  $texts  by tag; what is empty is left out */

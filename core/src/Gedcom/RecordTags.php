@@ -15,7 +15,7 @@ final class RecordTags
         '_FIELD' => ['_SAYS'],
         '_IMAGE' => ['FILE', 'FORM', 'TITL'],
         '_LINE' => ['_AS', '_FIELD', '_SLIP', '_PLACED', '_ASIDE'],
-        '_PLACED' => ['_STATE', '_REASON'],
+        '_PLACED' => ['_STATE', '_REASON', '_BY'],
     ];
 
     /** Whether a structure holds only what we write, so that nothing of it is lost by being taken. */

@@ -12,11 +12,12 @@ use NorthBough\Core\Tree\Union;
 /** What partners of a union are to one another, and when a union can have stood. */
 final class Couples
 {
-    /** Wife, former wife, partner: what a partner of this union is called. */
+    /** Wife, former wife, said to be partner: what a partner of this union is called. */
     public static function word(Union $union, Sex $sex): string
     {
+        $said = $union->isUnproved() ? 'said to be ' : '';
         if (! self::isMarriage($union)) {
-            return 'partner';
+            return "{$said}partner";
         }
         $word = match ($sex) {
             Sex::Male => 'husband',
@@ -24,7 +25,7 @@ final class Couples
             default => 'spouse',
         };
 
-        return self::end($union) === null ? $word : "former {$word}";
+        return self::end($union) === null ? $said.$word : "{$said}former {$word}";
     }
 
     /** A union that is said never to have been a marriage makes nobody an in-law or a step-parent by marriage. */

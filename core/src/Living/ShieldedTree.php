@@ -91,13 +91,19 @@ final class ShieldedTree implements TreeView
      */
     private function withoutEvents(array $unions): array
     {
-        $partners = array_merge(...array_values(array_map(static fn (Union $union): array => $union->partnerIds, $unions)), ...[[]]);
+        $partners = array_merge(...array_values(array_map(self::everybodyIn(...), $unions)), ...[[]]);
         $living = $this->living($partners);
 
         return array_map(
-            fn (Union $union): Union => $union->telling(array_intersect_key($living, array_flip($union->partnerIds)) === [] ? array_map($this->told(...), $union->events) : []),
+            fn (Union $union): Union => $union->telling(array_intersect_key($living, array_flip(self::everybodyIn($union))) === [] ? array_map($this->told(...), $union->events) : []),
             $unions,
         );
+    }
+
+    /** @return list<string> those who were ruled out too: what is told of the couple may name them */
+    private static function everybodyIn(Union $union): array
+    {
+        return [...$union->partnerIds, ...$union->ruledOutIds()];
     }
 
     private function withoutNames(Person $person): Person

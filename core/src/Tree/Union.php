@@ -8,11 +8,12 @@ namespace NorthBough\Core\Tree;
 final readonly class Union
 {
     /**
-     * @param  list<string>  $partnerIds  none, one or two, in the order of their slots
+     * @param  list<string>  $partnerIds  none, one or two, in the order of their slots; nobody who was ruled out
      * @param  list<Event>  $events
      * @param  list<string>  $childIds  in the order in which they were put
-     * @param  array<string, string>  $tieIds  of the ties of its partners, by partner
+     * @param  array<string, string>  $tieIds  of the ties of its partners, by partner, those who were ruled out among them
      * @param  string  $surnameCustom  code of the family's own NamingCustom; empty is that of the tree
+     * @param  array<string, Standing>  $standings  of the ties of its partners, by partner; one who is missing was not weighed
      */
     public function __construct(
         public string $id,
@@ -21,6 +22,7 @@ final readonly class Union
         public array $childIds,
         public array $tieIds = [],
         public string $surnameCustom = '',
+        public array $standings = [],
     ) {
     }
 
@@ -32,12 +34,24 @@ final readonly class Union
      */
     public function telling(array $events, ?array $childIds = null): self
     {
-        return new self($this->id, $this->partnerIds, $events, $childIds ?? $this->childIds, $this->tieIds, $this->surnameCustom);
+        return new self($this->id, $this->partnerIds, $events, $childIds ?? $this->childIds, $this->tieIds, $this->surnameCustom, $this->standings);
     }
 
     public function marriage(): ?Event
     {
         return Event::leadingOf($this->events, 'marriage');
+    }
+
+    /** Whether the couple is one that somebody only says. */
+    public function isUnproved(): bool
+    {
+        return in_array(Standing::Rival, $this->standings, true);
+    }
+
+    /** @return list<string> who was ruled out as a partner, and stays so that nobody finds them again */
+    public function ruledOutIds(): array
+    {
+        return array_map(strval(...), array_keys($this->standings, Standing::RuledOut, true));
     }
 
     /** @return list<string> the partners of the one named */

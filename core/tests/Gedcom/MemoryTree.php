@@ -7,24 +7,31 @@ namespace NorthBough\Core\Tests\Gedcom;
 use NorthBough\Core\Gedcom\Reading\FileReport;
 use NorthBough\Core\Gedcom\Reading\Reader;
 use NorthBough\Core\Gedcom\Reading\RowSink;
+use NorthBough\Core\Gedcom\Row\AlternativeRow;
 use NorthBough\Core\Gedcom\Row\ClaimRow;
+use NorthBough\Core\Gedcom\Row\ClaimUseRow;
+use NorthBough\Core\Gedcom\Row\Deciding;
 use NorthBough\Core\Gedcom\Row\EventRow;
 use NorthBough\Core\Gedcom\Row\FileRefRow;
+use NorthBough\Core\Gedcom\Row\FileSide;
 use NorthBough\Core\Gedcom\Row\GroupRow;
 use NorthBough\Core\Gedcom\Row\KeptRow;
 use NorthBough\Core\Gedcom\Row\MemberRow;
 use NorthBough\Core\Gedcom\Row\NameRow;
 use NorthBough\Core\Gedcom\Row\NoteRow;
 use NorthBough\Core\Gedcom\Row\OwnKindRow;
+use NorthBough\Core\Gedcom\Row\ParentageRow;
 use NorthBough\Core\Gedcom\Row\ParentSetRow;
 use NorthBough\Core\Gedcom\Row\PersonRow;
 use NorthBough\Core\Gedcom\Row\PictureLinkRow;
 use NorthBough\Core\Gedcom\Row\PictureRow;
 use NorthBough\Core\Gedcom\Row\PlacingRow;
+use NorthBough\Core\Gedcom\Row\PointRow;
 use NorthBough\Core\Gedcom\Row\QuestionRow;
 use NorthBough\Core\Gedcom\Row\RecordImageRow;
 use NorthBough\Core\Gedcom\Row\RecordRow;
 use NorthBough\Core\Gedcom\Row\RepositoryRow;
+use NorthBough\Core\Gedcom\Row\RestsOnRow;
 use NorthBough\Core\Gedcom\Row\RoleRow;
 use NorthBough\Core\Gedcom\Row\RollLineRow;
 use NorthBough\Core\Gedcom\Row\RollRecord;
@@ -42,6 +49,7 @@ use NorthBough\Core\Gedcom\Writing\Pointers;
 use NorthBough\Core\Gedcom\Writing\TreeRows;
 use NorthBough\Core\Gedcom\Writing\UnionRows;
 use NorthBough\Core\Gedcom\Writing\Writer;
+use NorthBough\Core\Tree\Standing;
 
 /** A tree held in memory: what the reader gives goes in, what the writer asks for comes out. */
 final class MemoryTree implements RowSink, TreeRows
@@ -50,6 +58,8 @@ final class MemoryTree implements RowSink, TreeRows
     public array $rows = [];
 
     public FileReport $report;
+
+    private ?Pointers $pointers = null;
 
     /** @param  list<string>  $pictures  paths of the files that came too */
     public static function reading(string $file, array $pictures = []): self
@@ -93,7 +103,7 @@ final class MemoryTree implements RowSink, TreeRows
     {
         foreach ($this->all(SearchRow::class) as $search) {
             yield new SearchRow($search->id, $search->date, $search->lookedFor, $search->lookedIn, $search->outcome, $search->isWhole, $search->found, $search->note, $search->sourceId, $search->position,
-                array_map(static fn (SearchPersonRow $row): string => $row->personId, $this->all(SearchPersonRow::class, static fn (SearchPersonRow $row): bool => $row->searchId === $search->id)));
+                array_map(static fn (SearchPersonRow $row): string => $row->personId, $this->all(SearchPersonRow::class, static fn (SearchPersonRow $row): bool => $row->searchId === $search->id)), $search->questionId);
         }
     }
 
@@ -109,6 +119,9 @@ final class MemoryTree implements RowSink, TreeRows
 
     public function pointers(): Pointers
     {
+        if ($this->pointers !== null) {
+            return $this->pointers;
+        }
         $pointers = new Pointers;
         foreach ($this->all(FileRefRow::class) as $ref) {
             $pointers->prefer($ref->thing->id, $ref->pointer);
@@ -122,7 +135,43 @@ final class MemoryTree implements RowSink, TreeRows
             $pointers->ensure($picture->id, 'M', $number + 1);
         }
 
-        return $pointers;
+        $pointers->pointedAt([...array_filter(array_column($this->all(PointRow::class), 'claimId')), ...array_column($this->all(RestsOnRow::class), 'groundId'), ...array_filter(array_column($this->all(SearchRow::class), 'questionId'))]);
+
+        return $this->pointers = $pointers;
+    }
+
+    public function questions(): iterable
+    {
+        return array_map($this->whole(...), $this->all(QuestionRow::class, static fn (QuestionRow $row): bool => $row->personId === ''));
+    }
+
+    /** A question with what the reader told of it apart. */
+    private function whole(QuestionRow $row): QuestionRow
+    {
+        $alternatives = array_map(fn (AlternativeRow $one): AlternativeRow => new AlternativeRow($one->id, $one->questionId, $one->personId, $one->title, $one->outcome, $one->position,
+            $this->all(PointRow::class, static fn (PointRow $point): bool => $point->alternativeId === $one->id)), $this->all(AlternativeRow::class, static fn (AlternativeRow $one): bool => $one->questionId === $row->id));
+
+        return new QuestionRow($row->id, $row->personId, $row->kind, $row->aspect, $row->state, $row->title, $row->decision, $row->reason, $row->summary, $row->reopenedBy, $row->otherId, $alternatives, $row->line,
+            array_column($this->all(RestsOnRow::class, static fn (RestsOnRow $one): bool => $one->kind === Deciding::Question && $one->decidedId === $row->id), 'groundId'),
+            $this->all(TaskRow::class, static fn (TaskRow $one): bool => $one->questionId === $row->id));
+    }
+
+    private function decidedBy(Deciding $kind, string $id): string
+    {
+        return $this->all(RestsOnRow::class, static fn (RestsOnRow $one): bool => $one->kind === $kind && $one->decidedId === $id)[0]->groundId ?? '';
+    }
+
+    private function parentage(ParentageRow $row): ParentageRow
+    {
+        return new ParentageRow($row->id, $row->parentSetId, $row->personId, $row->kind, $row->standing, $row->proof, $row->kindWords, $row->years, $this->decidedBy(Deciding::Parentage, $row->id));
+    }
+
+    private function claim(ClaimRow $row): ClaimRow
+    {
+        $use = $this->all(ClaimUseRow::class, static fn (ClaimUseRow $one): bool => $one->claimId === $row->id)[0] ?? null;
+
+        return new ClaimRow($row->id, $row->recordId, $row->subject, $row->words, $row->quality, $row->ordinal, $row->written, $row->line, $row->classes,
+            $use === null || $use->stance === 'supports' ? '' : $use->stance, $use === null || $use->evidence === 'unstated' ? '' : $use->evidence);
     }
 
     public function people(): iterable
@@ -134,6 +183,9 @@ final class MemoryTree implements RowSink, TreeRows
                 $this->all(EventRow::class, static fn (EventRow $r): bool => $r->personId === $person->id),
                 $this->all(ParentSetRow::class, static fn (ParentSetRow $r): bool => $r->childId === $person->id),
                 $this->all(UnionPartnerRow::class, static fn (UnionPartnerRow $r): bool => $r->personId === $person->id),
+                $this->grouped(array_map($this->parentage(...), $this->all(ParentageRow::class)), static fn (ParentageRow $r): string => $r->parentSetId),
+                array_map(static fn (array $ties): array => array_column($ties, 'personId'), $this->grouped($this->all(UnionPartnerRow::class, static fn (UnionPartnerRow $r): bool => $r->side !== FileSide::Person && $r->standing !== Standing::RuledOut),
+                    static fn (UnionPartnerRow $r): string => $r->unionId)),
             ), $this->attached()];
         }
     }
@@ -174,24 +226,34 @@ final class MemoryTree implements RowSink, TreeRows
         return $this->all(KeptRow::class, static fn (KeptRow $r): bool => $r->owner === null);
     }
 
+    /**
+     * @template T of Row
+     *
+     * @param  list<T>  $rows
+     * @param  callable(T): string  $key
+     * @return array<string, list<T>>
+     */
+    private function grouped(array $rows, callable $key): array
+    {
+        $groups = [];
+        foreach ($rows as $row) {
+            $groups[$key($row)][] = $row;
+        }
+
+        return $groups;
+    }
+
     private function attached(): Attached
     {
-        $by = static function (array $rows, callable $key): array {
-            $groups = [];
-            foreach ($rows as $row) {
-                $groups[$key($row)][] = $row;
-            }
-
-            return $groups;
-        };
+        $by = $this->grouped(...);
 
         return new Attached(
             $by($this->all(NoteRow::class), static fn (NoteRow $r): string => $r->owner->id),
-            $by($this->all(ClaimRow::class), static fn (ClaimRow $r): string => $r->subject->id),
+            $by(array_map($this->claim(...), $this->all(ClaimRow::class)), static fn (ClaimRow $r): string => $r->subject->id),
             array_column($this->all(RecordRow::class), null, 'id'),
             $by($this->all(KeptRow::class, static fn (KeptRow $r): bool => $r->owner !== null), static fn (KeptRow $r): string => $r->owner->id ?? ''),
             $by($this->all(RoleRow::class), static fn (RoleRow $r): string => $r->eventId),
-            $by([...$this->all(TaskRow::class), ...$this->all(MemberRow::class), ...$this->all(QuestionRow::class)], static fn (TaskRow|MemberRow|QuestionRow $r): string => $r->personId),
+            $by([...$this->all(TaskRow::class, static fn (TaskRow $r): bool => $r->personId !== ''), ...$this->all(MemberRow::class), ...array_map($this->whole(...), $this->all(QuestionRow::class, static fn (QuestionRow $r): bool => $r->personId !== ''))], static fn (TaskRow|MemberRow|QuestionRow $r): string => $r->personId),
             array_column($this->all(GroupRow::class), null, 'id'),
             $this->rolls(),
             array_column($this->all(OwnKindRow::class), null, 'id'),
@@ -203,7 +265,8 @@ final class MemoryTree implements RowSink, TreeRows
     private function rolls(): array
     {
         $rolls = [];
-        $placings = array_column($this->all(PlacingRow::class), null, 'lineId');
+        $placings = $this->grouped(array_map(fn (PlacingRow $r): PlacingRow => new PlacingRow($r->id, $r->lineId, $r->personId, $r->state, $r->reason, $this->decidedBy(Deciding::Placing, $r->id)), $this->all(PlacingRow::class)),
+            static fn (PlacingRow $r): string => $r->lineId);
         foreach ($this->all(RecordRow::class) as $record) {
             if ($record->head !== null) {
                 $rolls[$record->sourceId][] = new RollRecord($record, $record->head, $this->all(RollLineRow::class, static fn (RollLineRow $r): bool => $r->recordId === $record->id),

@@ -31,7 +31,7 @@ export function AddFact(props: { person: Person; onKept: (id: string) => void; o
       ),
     (made) => setKind(made.id),
   )
-  const union = person.unions[0]?.id
+  const union = person.unions.find((one) => !one.isOut)?.id
   const keep = useWrite(
     (again: boolean) => {
       const body = {

@@ -43,7 +43,7 @@ export function KinStrip({ person, onAdd }: { person: Person; onAdd: (adding: Ad
         {set.proof !== 'unstated' && set.proof !== 'proved' && (
           <span className="mr-2 font-sans text-[13px] text-ochre">{set.proof}</span>
         )}
-        {set.standing === 'rival' && <span className="mr-1 font-semibold text-madder">‖</span>}
+        {set.standing === 'rival' && <Rival />}
         <span className={set.standing === 'ruled out' ? 'line-through' : ''}>
           <Names people={set.parents} none="parents not known" />
         </span>
@@ -93,14 +93,18 @@ export function KinStrip({ person, onAdd }: { person: Person; onAdd: (adding: Ad
         word={`${union.word} ${union.year}`}
         tools={
           <>
-            <button
-              type="button"
-              className="act mr-3"
-              onClick={() => onAdd({ relation: 'child', unionId: union.id })}
-            >
-              Child
-            </button>
-            <Sheet union={union.id} />
+            {!union.isOut && (
+              <>
+                <button
+                  type="button"
+                  className="act mr-3"
+                  onClick={() => onAdd({ relation: 'child', unionId: union.id })}
+                >
+                  Child
+                </button>
+                <Sheet union={union.id} />
+              </>
+            )}
             {union.children.length > 1 && (
               <button
                 type="button"
@@ -123,7 +127,7 @@ export function KinStrip({ person, onAdd }: { person: Person; onAdd: (adding: Ad
         }
         below={
           inHand === union.tieId ? (
-            <PartnerTie tie={union.tieId} union={union.id} />
+            <PartnerTie union={union} />
           ) : (
             inHand === `order ${union.id}` && (
               <ChildOrder union={union.id} people={union.children} onDone={() => setInHand('')} />
@@ -131,7 +135,17 @@ export function KinStrip({ person, onAdd }: { person: Person; onAdd: (adding: Ad
           )
         }
       >
-        <Names people={union.partners} none="a partner not known" />
+        {union.standing === 'rival' && <Rival />}
+        {!union.isOut ? (
+          <Names people={union.partners} none="a partner not known" />
+        ) : (
+          <RuledOut people={union.partners} />
+        )}
+        {union.ruledOut.length > 0 && (
+          <span className="ml-2">
+            <RuledOut people={union.ruledOut} />
+          </span>
+        )}
         {union.children.length > 0 && (
           <span>
             {': '}
@@ -166,6 +180,27 @@ function KinLine(props: { word: string; tools?: ReactNode; below?: ReactNode; ch
       </div>
       {props.below}
     </div>
+  )
+}
+
+/** Somebody else has a better claim to it, or only somebody says it. */
+function Rival() {
+  return (
+    <span className="mr-1 font-semibold text-madder" title="a rival: only said to be">
+      ‖<span className="sr-only"> only said to be </span>
+    </span>
+  )
+}
+
+/** Who was ruled out stays, so that nobody finds them again. */
+function RuledOut({ people }: { people: Relative[] }) {
+  return (
+    <>
+      <span className="line-through decoration-graphite">
+        <Names people={people} />
+      </span>
+      <span className="font-sans text-[13px] text-graphite"> ruled out</span>
+    </>
   )
 }
 

@@ -33,7 +33,7 @@ export default function PersonPage() {
   }, [tree, person])
   const choose = (fact: string) => setQuery(fact === '' || fact === chosen ? {} : { fact }, { replace: true })
   const begin = (next: Adding | 'fact') => () => setAdding(next)
-  const firstUnion = person?.unions[0]?.id
+  const firstUnion = person?.unions.find((union) => !union.isOut)?.id
   useCommands(
     adding === 'choosing'
       ? [

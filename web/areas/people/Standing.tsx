@@ -3,7 +3,7 @@ import { useNavigate } from 'react-router'
 import { toast } from 'sonner'
 import { api, told } from '../../api/client'
 import { useTreeId, useTreePath, useWrite, type Fact } from '../../api/useTree'
-import { WhyGap } from '../../parts/WhyGap'
+import { RuleOut } from './RuleOut'
 
 const SAYS: Record<string, string> = {
   accepted: 'Accepted.',
@@ -17,7 +17,6 @@ export function StandingOf({ fact, person }: { fact: Fact; person: string }) {
   const path = useTreePath()
   const navigate = useNavigate()
   const [ruling, setRuling] = useState(false)
-  const [why, setWhy] = useState('')
   const at = { params: { path: { tree, fact: fact.id } } }
   const weigh = useWrite(
     () =>
@@ -34,7 +33,7 @@ export function StandingOf({ fact, person }: { fact: Fact; person: string }) {
     () => toast.success('It leads. u takes it back.'),
   )
   const ruleOut = useWrite(
-    () => told(api.POST('/api/trees/{tree}/facts/{fact}/rule-out', { ...at, body: { why } })),
+    (why: string) => told(api.POST('/api/trees/{tree}/facts/{fact}/rule-out', { ...at, body: { why } })),
     () => setRuling(false),
   )
   if (fact.rivals === 0 && fact.standing === 'unweighed') return null
@@ -64,29 +63,7 @@ export function StandingOf({ fact, person }: { fact: Fact; person: string }) {
           </button>
         )}
       </p>
-      {ruling && (
-        <form
-          className="mt-1 flex items-baseline gap-3 border-l-2 border-tide pl-3"
-          onSubmit={(event) => {
-            event.preventDefault()
-            ruleOut.mutate(undefined)
-          }}
-          onKeyDown={(event) => event.key === 'Escape' && setRuling(false)}
-        >
-          <WhyGap
-            className="gap grow"
-            aria-label="Why it is ruled out"
-            suggests={['It is of another person of the same name.', 'It is a clerk’s slip.']}
-            placeholder="why, so that nobody finds it again"
-            autoFocus
-            value={why}
-            onValue={setWhy}
-          />
-          <button className="act" disabled={why.trim() === ''}>
-            Rule it out
-          </button>
-        </form>
-      )}
+      {ruling && <RuleOut what="it" onRule={(why) => ruleOut.mutate(why)} onLeave={() => setRuling(false)} />}
     </div>
   )
 }

@@ -7,6 +7,7 @@ import { useTreeId, useTreePath, useWrite } from '../../api/useTree'
 import { Finder, type Found } from '../../parts/Finder'
 import { findPeople } from '../../parts/findPeople'
 import { AskAsCase } from '../questions/AskAsCase'
+import { StandingOffers } from './StandingOffers'
 import { UnionWords } from './UnionWords'
 
 const KINDS = ['birth', 'adoptive', 'foster', 'guardian', 'recognised', 'other']
@@ -117,9 +118,20 @@ export function ParentTie({ set, child }: { set: Schemas['ParentSetResource']; c
 }
 
 /** A partner's tie, opened beneath its line. */
-export function PartnerTie({ tie, union }: { tie: string; union: string }) {
+export function PartnerTie({ union }: { union: Schemas['UnionResource'] }) {
   const tree = useTreeId()
+  const tie = union.tieId
   const [moving, setMoving] = useState(false)
+  const stand = useWrite(
+    (body: Schemas['StandingInput']) =>
+      told(
+        api.POST('/api/trees/{tree}/union-partners/{unionPartner}/standing', {
+          params: { path: { tree, unionPartner: union.standingTieId } },
+          body,
+        }),
+      ),
+    () => toast.success('Said. u takes it back.'),
+  )
   const at = { params: { path: { tree, unionPartner: tie } } }
   const unlink = useWrite(
     () => told(api.DELETE('/api/trees/{tree}/union-partners/{unionPartner}', at)),
@@ -127,7 +139,19 @@ export function PartnerTie({ tie, union }: { tie: string; union: string }) {
   )
   return (
     <div className="mb-1 ml-[112px] border-l-2 border-tide pl-3 text-[14px] max-sm:ml-0">
-      <UnionWords id={union} />
+      <UnionWords id={union.id} />
+      {union.partners.length + union.ruledOut.length > 0 && (
+        <StandingOffers
+          what="the couple"
+          standing={union.standing}
+          says={{ accepted: 'Accept that they were a couple' }}
+          suggests={[
+            'The record is of another couple of the same names.',
+            'It follows from a reading that was wrong.',
+          ]}
+          onStand={(standing, why) => stand.mutate({ standing, why })}
+        />
+      )}
       <p className="flex flex-wrap items-baseline gap-x-4">
         <button type="button" className="act" aria-expanded={moving} onClick={() => setMoving(!moving)}>
           Put somebody else in this place

@@ -6,6 +6,7 @@ namespace NorthBough\Core\Gedcom\Reading;
 
 use NorthBough\Core\Gedcom\EvidenceTags;
 use NorthBough\Core\Gedcom\Row\ClaimRow;
+use NorthBough\Core\Gedcom\Row\ClaimUseRow;
 use NorthBough\Core\Gedcom\Row\Classes;
 use NorthBough\Core\Gedcom\Row\FactRef;
 use NorthBough\Core\Gedcom\Row\LineRef;
@@ -16,6 +17,9 @@ use NorthBough\Core\Gedcom\Writing\Lines;
 /** SOUR under a fact: one claim taken over, on the record that its source and page make. */
 final readonly class CitationMapping
 {
+    /** What was worked out of the words of a line, by the key that it has in the model. */
+    public const WORKED_OUT = ['rule' => '_RULE', 'working' => '_WORKING', 'date' => '_DATE', 'place' => '_PLACE', 'value' => '_VALUE'];
+
     public function __construct(private Mapping $mapping)
     {
     }
@@ -30,26 +34,72 @@ final readonly class CitationMapping
             $record = $this->mapping->record((string) $survey->id($structure->payload, 'SOUR'), $fields->text('PAGE'), $told === null ? '' : Lines::kept($told));
             $words = $fields->take('DATA')?->text('TEXT') ?? '';
             $quality = $fields->text('QUAY');
-            $id = $this->mapping->newId();
+            $id = $this->mapping->labelled(Owner::Claim, array_values($fields->takeAll(static fn (Structure $s): bool => self::isNumber($s)))[0] ?? null);
             $line = $this->line($fields, (string) $survey->id($structure->payload, 'SOUR'), $structure, $record);
             $classed = array_values($fields->takeAll(EvidenceTags::areClasses(...)))[0] ?? null;
             $this->mapping->add(new ClaimRow($id, $record, $subject, $words, $quality, $ordinal, $fields->written(), $line, $classed === null ? new Classes : EvidenceTags::classes($classed)));
+            $this->use($fields, $id, $subject);
             $this->mapping->keep($fields, new FactRef(Owner::Claim, $id));
         }
+    }
+
+    private static function isNumber(Structure $said): bool
+    {
+        return $said->tag === '_NUMBERED' && $said->children === [] && preg_match('/^\d{1,9}$/', $said->payload) === 1;
+    }
+
+    /** What the claim does to what it stands under, where it does more than support a fact of its own. */
+    private function use(Fields $citation, string $claimId, FactRef $subject): void
+    {
+        $one = static fn (string $tag, array $words): string => (array_values($citation->takeAll(static fn (Structure $s): bool => $s->tag === $tag && $s->children === [] && ! $s->isPointer && in_array($s->payload, $words, true)))[0] ?? null)->payload ?? '';
+        $stance = $one('_STANCE', ['contradicts', 'bears on']);
+        $evidence = $one('_EVIDENCE', ['direct', 'indirect', 'negative']);
+        if ($subject->kind === Owner::Parentage || ($subject->kind === Owner::Event && $stance.$evidence !== '')) {
+            $this->mapping->add(new ClaimUseRow($this->mapping->newId(), $claimId, $subject, $stance ?: 'supports', $evidence ?: 'unstated'));
+        }
+    }
+
+    /** Whether a citation is one that a line of a roll makes, and the record is told with its roll. */
+    public static function isOfLine(Structure $citation, Mapping $mapping): bool
+    {
+        $sourceId = $citation->isPointer ? $mapping->survey->id($citation->payload, 'SOUR') : null;
+
+        return $sourceId !== null && self::lineOf($citation, $mapping->survey->rollLines($sourceId, $citation->text('PAGE'))) !== null;
     }
 
     /** _LINE with the number of the line that makes the claim, where the record is told with its roll; else it stays kept. */
     private function line(Fields $fields, string $sourceId, Structure $citation, string $recordId): ?LineRef
     {
-        $lines = $this->mapping->survey->rollLines($sourceId, $citation->text('PAGE'));
-        $said = $citation->first('_LINE');
-        $isPlain = $said !== null && array_filter($said->children, static fn (Structure $s): bool => $s->tag !== '_ASPECT' || $s->children !== []) === [];
-        $number = $said !== null && preg_match('/^\d{1,6}$/', $said->payload) === 1 ? (int) $said->payload : 0;
-        if ($lines === null || ! $isPlain || $number < 1 || $number > $lines) {
+        $said = self::lineOf($citation, $this->mapping->survey->rollLines($sourceId, $citation->text('PAGE')));
+        if ($said === null) {
             return null;
         }
         $fields->takeAll(static fn (Structure $s): bool => $s === $said);
+        $other = (int) $said->text('_WITH');
+        $worked = array_filter(array_map(static fn (string $tag): string => $said->text($tag), self::WORKED_OUT), static fn (string $words): bool => $words !== '');
 
-        return new LineRef($this->mapping->lineId($recordId, $number), $number, mb_substr($said->text('_ASPECT'), 0, 40));
+        return new LineRef($this->mapping->lineId($recordId, (int) $said->payload), (int) $said->payload, mb_substr($said->text('_ASPECT'), 0, 40),
+            $other === 0 ? '' : $this->mapping->lineId($recordId, $other), $other, $worked);
+    }
+
+    /** The _LINE beneath a citation, when it holds no more than we write and names lines that the roll has. */
+    private static function lineOf(Structure $citation, ?int $lines): ?Structure
+    {
+        $said = $citation->first('_LINE');
+        if ($said === null || $lines === null || count(array_unique(array_column($said->children, 'tag'))) !== count($said->children)) {
+            return null;
+        }
+        foreach ($said->children as $child) {
+            if ($child->children !== [] || $child->isPointer || ! in_array($child->tag, ['_ASPECT', '_WITH', ...array_values(self::WORKED_OUT)], true)) {
+                return null;
+            }
+        }
+        foreach ([$said->payload, $said->first('_WITH')->payload ?? '1'] as $number) {
+            if (preg_match('/^[1-9]\d{0,5}$/', $number) !== 1 || (int) $number > $lines) {
+                return null;
+            }
+        }
+
+        return $said;
     }
 }

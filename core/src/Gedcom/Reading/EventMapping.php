@@ -48,8 +48,7 @@ final readonly class EventMapping
         $type = $fields->text('TYPE');
         $date = $this->date($fields);
         $place = $fields->text('PLAC');
-        $stands = array_values($fields->takeAll(static fn (Structure $s): bool => $s->tag === '_STANDING' && $s->children === [] && in_array($s->payload, ['accepted', 'rival'], true)))[0] ?? null;
-        $standing = $isRuledOut ? Standing::RuledOut : Standing::from($stands->payload ?? 'unweighed');
+        $standing = $isRuledOut ? Standing::RuledOut : $fields->standing();
         $id = $this->mapping->newId();
         $owner = new FactRef(Owner::Event, $id);
         $this->mapping->add(new EventRow($id, $personId, $unionId, $kind->code, $type, $value, $date, $place, $denied, $ordinal, $isRuledOut ? array_diff_key($fields->written(), ['' => 1]) : $fields->written(), $standing));

@@ -13,6 +13,7 @@ use NorthBough\Core\Gedcom\Row\UnionPartnerRow;
 use NorthBough\Core\Gedcom\Row\UnionRow;
 use NorthBough\Core\Gedcom\Structure;
 use NorthBough\Core\Tree\ParentageKind;
+use NorthBough\Core\Tree\Standing;
 
 /** FAM: version 7, section 3.2, FAMILY_RECORD. */
 final readonly class FamilyMapping
@@ -28,6 +29,7 @@ final readonly class FamilyMapping
         $this->mapping->add(new UnionRow($id, $ordinal, $fields->written()));
         $this->mapping->named(Owner::Union, $id, $record->pointer);
         $this->partners($fields, $record->pointer, $id);
+        $this->ruledOut($fields, $record->pointer, $id);
         $this->children($fields, $record->pointer, $id);
         $this->events->map($fields, null, $id);
         $this->mapping->notes($fields, $owner);
@@ -52,7 +54,31 @@ final readonly class FamilyMapping
             $id = $survey->tie('S', $family, $person);
             $inner = new Fields($structure);
             if (! $survey->personTellsPartner($family, $person)) {
-                $this->mapping->add(new UnionPartnerRow($id, $unionId, $personId, $structure->tag, FileSide::Family, $ordinal, -1, []));
+                $this->mapping->add(new UnionPartnerRow($id, $unionId, $personId, $structure->tag, FileSide::Family, $ordinal, -1, [], $inner->standing()));
+            }
+            $this->mapping->keep($inner, new FactRef(Owner::UnionPartner, $id), 'family');
+        }
+    }
+
+    /** _RULED_PARTNER, our extension: somebody who is no partner, and stays so that nobody finds them again. */
+    private function ruledOut(Fields $fields, string $family, string $unionId): void
+    {
+        $seen = $this->mapping->survey->partners($family);
+        foreach ($fields->takeAll(static fn (Structure $s): bool => $s->tag === '_RULED_PARTNER' && $s->isPointer) as $ordinal => $structure) {
+            $personId = $this->mapping->survey->id($structure->payload, 'INDI');
+            $inner = new Fields($structure);
+            $slot = $inner->text('_SLOT');
+            if ($personId === null || isset($seen[$structure->payload]) || ! in_array($slot, ['HUSB', 'WIFE'], true)) {
+                $fields->giveBack($ordinal, $structure);
+
+                continue;
+            }
+            $seen[$structure->payload] = true;
+            $id = $this->mapping->newId();
+            $this->mapping->add(new UnionPartnerRow($id, $unionId, $personId, $slot, FileSide::Both, $ordinal, -1, [], Standing::RuledOut));
+            $link = $inner->takeAll(static fn (Structure $s): bool => $s->tag === 'FAMS' && ! $s->isPointer);
+            foreach ($link as $fams) {
+                $this->mapping->keep(new Fields($fams), new FactRef(Owner::UnionPartner, $id), 'person');
             }
             $this->mapping->keep($inner, new FactRef(Owner::UnionPartner, $id), 'family');
         }

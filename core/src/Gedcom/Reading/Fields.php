@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NorthBough\Core\Gedcom\Reading;
 
 use NorthBough\Core\Gedcom\Structure;
+use NorthBough\Core\Tree\Standing;
 
 /**
  * The lines beneath a structure, taken one by one. What is taken is remembered as written, what is never taken is
@@ -61,6 +62,14 @@ final class Fields
         $this->rest = array_diff_key($this->rest, $all);
 
         return $all;
+    }
+
+    /** _STANDING, our extension: that something is accepted or a rival. Without it nobody weighed it. */
+    public function standing(): Standing
+    {
+        $said = array_values($this->takeAll(static fn (Structure $s): bool => $s->tag === '_STANDING' && $s->children === [] && in_array($s->payload, ['accepted', 'rival'], true)))[0] ?? null;
+
+        return Standing::from($said->payload ?? 'unweighed');
     }
 
     /** Gives a line back, so that it is kept after all. */

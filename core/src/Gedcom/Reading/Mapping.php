@@ -30,6 +30,12 @@ final class Mapping
     /** @var array<int, true> hashes of source, page and words, of which the record has been made */
     private array $records = [];
 
+    /** @var array<string, string> ids of claims and questions that the file numbers, by kind and number */
+    private array $labelled = [];
+
+    /** @var list<array{Owner, Structure, \Closure(string): void}> */
+    private array $referring = [];
+
     public function __construct(
         public readonly Survey $survey,
         private readonly RowSink $sink,
@@ -57,6 +63,49 @@ final class Mapping
         if ($pointer !== '') {
             $this->sink->add(new FileRefRow($this->newId(), new FactRef($kind, $id), $pointer));
         }
+    }
+
+    /**
+     * The id of a claim or a question, which a number beneath it may let other lines point at.
+     *
+     * @param  Structure|null  $number  the first that says it has it
+     */
+    public function labelled(Owner $kind, ?Structure $number): string
+    {
+        $id = $this->newId();
+        if ($number !== null) {
+            $this->labelled["{$kind->value} {$number->payload}"] ??= $id;
+        }
+
+        return $id;
+    }
+
+    /**
+     * Does something with what a line points at, once everything was read.
+     *
+     * @param  Structure|null  $number  null where nothing is pointed at
+     * @param  \Closure(string): void  $with  told the id, or nothing where the file numbers nothing so
+     */
+    public function refer(Owner $kind, ?Structure $number, \Closure $with): void
+    {
+        if ($number === null) {
+            $with('');
+
+            return;
+        }
+        $this->referring[] = [$kind, $number, $with];
+    }
+
+    public function finish(): void
+    {
+        foreach ($this->referring as [$kind, $number, $with]) {
+            $id = $this->labelled["{$kind->value} {$number->payload}"] ?? '';
+            if ($id === '') {
+                $this->remark(new Remark($number->line, "{$number->tag} {$number->payload}", "points to a {$kind->value} that is not in the file"));
+            }
+            $with($id);
+        }
+        $this->referring = [];
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Gedcom\Reading;
 
+use NorthBough\Core\Gedcom\ParentTags;
 use NorthBough\Core\Gedcom\Row\FactRef;
 use NorthBough\Core\Gedcom\Row\FileSide;
 use NorthBough\Core\Gedcom\Row\NameRow;
@@ -86,8 +87,7 @@ final readonly class PersonMapping
         $kind = NameKind::fromStandard($fields->text('TYPE'));
         $id = $this->mapping->newId();
         $isRuledOut = $structure->tag === '_RULED_NAME';
-        $stands = array_values($fields->takeAll(static fn (Structure $s): bool => ! $isRuledOut && $s->tag === '_STANDING' && $s->children === [] && in_array($s->payload, ['accepted', 'rival'], true)))[0] ?? null;
-        $this->mapping->add(new NameRow($id, $personId, $kind, $name, $ordinal, $fields->written(), $isRuledOut ? Standing::RuledOut : Standing::from($stands->payload ?? 'unweighed')));
+        $this->mapping->add(new NameRow($id, $personId, $kind, $name, $ordinal, $fields->written(), $isRuledOut ? Standing::RuledOut : $fields->standing()));
         $owner = new FactRef(Owner::Name, $id);
         $this->mapping->notes($fields, $owner);
         $this->citations->map($fields, $owner);
@@ -119,14 +119,32 @@ final readonly class PersonMapping
             $side = $childOrdinal === -1 ? FileSide::Person : FileSide::Both;
             $id = $survey->tie('C', $family, $person);
             $this->mapping->add(new ParentSetRow($id, $personId, $unionId, $family === $leading, $kind, $side, $ordinal, $childOrdinal, $inner->written() + $implied, $standing, $proof));
-            foreach (array_keys($survey->partners($family)) as $parent) {
-                $parentId = $survey->id($parent, 'INDI');
-                if ($parentId !== null) {
-                    $this->mapping->add(new ParentageRow($this->mapping->newId(), $id, $parentId, $kind, $standing, $proof));
-                }
-            }
+            $this->ofParents($inner, $family, $id, $kind, $standing, $proof);
             $this->mapping->keep($inner, new FactRef(Owner::ParentSet, $id), 'person');
             $seen[$family] = true;
+        }
+    }
+
+    /** As _PARENT tells of each where it stands; else as the family record names them, all alike. */
+    private function ofParents(Fields $link, string $family, string $setId, ParentageKind $kind, Standing $standing, Proof $proof): void
+    {
+        $isTold = static fn (Structure $s): bool => $s->tag === '_PARENT';
+        $lines = $link->takeAll($isTold);
+        $understood = ParentTags::understood(array_values($lines), $this->mapping);
+        foreach ($understood as $said) {
+            ParentTags::read($said, $setId, $kind, $this->mapping, $this->citations);
+        }
+        if ($understood !== []) {
+            return;
+        }
+        foreach ($lines as $ordinal => $line) {
+            $link->giveBack($ordinal, $line);
+        }
+        foreach (array_keys($this->mapping->survey->partners($family)) as $parent) {
+            $parentId = $this->mapping->survey->id($parent, 'INDI');
+            if ($parentId !== null) {
+                $this->mapping->add(new ParentageRow($this->mapping->newId(), $setId, $parentId, $kind, $standing, $proof));
+            }
         }
     }
 
@@ -149,7 +167,7 @@ final readonly class PersonMapping
             $id = $survey->tie('S', $family, $person);
             [$slot, $place] = $told ?? ['HUSB', -1];
             $side = $told === null ? FileSide::Person : FileSide::Both;
-            $this->mapping->add(new UnionPartnerRow($id, $unionId, $personId, $slot, $side, $place, $ordinal, $inner->written()));
+            $this->mapping->add(new UnionPartnerRow($id, $unionId, $personId, $slot, $side, $place, $ordinal, $inner->written(), $inner->standing()));
             $this->mapping->keep($inner, new FactRef(Owner::UnionPartner, $id), 'person');
             $seen[$family] = true;
         }

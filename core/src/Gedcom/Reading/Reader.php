@@ -57,6 +57,7 @@ final class Reader
                 $record->tag === 'HEAD' => [$head, $mapping->version] = self::head($record, $mapping),
                 $record->tag === 'TRLR' => self::afterTheEnd($record, $mapping),
                 $id === null && in_array($record->tag, ['INDI', 'FAM', 'SOUR', 'REPO'], true) && ! $again => self::unnamed($record, $ordinal, $mapping, $people, $families, $sources, $nextNumber),
+                $pointer === '' && CaseTags::isQuestion($record, $mapping) => CaseTags::question($record, '', $mapping),
                 CaseTags::isSearch($record, $mapping) => CaseTags::search($record, $ordinal, $mapping),
                 $id === null => $record->tag === 'OBJE' && ! $again && $pictures->record($record) ? null : $mapping->keepRecord($record, $ordinal),
                 $record->tag === 'INDI' => $people->map($record, $id, $nextNumber++, $ordinal),
@@ -70,6 +71,8 @@ final class Reader
                 $sink->at($told = $lastLine);
             }
         }
+
+        $mapping->finish();
 
         return new FileReport($mapping->version, $head, $mapping->counts, $lastLine, $mapping->remarks);
     }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Gedcom\Reading;
 
+use NorthBough\Core\Gedcom\CaseTags;
 use NorthBough\Core\Gedcom\RecordTags;
+use NorthBough\Core\Gedcom\Row\Deciding;
 use NorthBough\Core\Gedcom\Row\OwnKindRow;
 use NorthBough\Core\Gedcom\Row\PlacingRow;
 use NorthBough\Core\Gedcom\Row\RecordHead;
@@ -90,7 +92,9 @@ final class RecordMapping
             $state = $child->text('_STATE') ?: 'placed';
             if ($person !== null && in_array($state, ['placed', 'probable', 'alternative', 'refused'], true) && ! ($isPlaced && $state === 'placed')) {
                 $isPlaced = $isPlaced || $state === 'placed';
-                $this->mapping->add(new PlacingRow($this->mapping->newId(), $lineId, $person, $state, $child->text('_REASON')));
+                $id = $this->mapping->newId();
+                $this->mapping->add(new PlacingRow($id, $lineId, $person, $state, $child->text('_REASON')));
+                CaseTags::decidedBy($child->first('_BY'), Deciding::Placing, $id, $this->mapping);
             }
         }
         $aside = $line->first('_ASIDE');

@@ -26,12 +26,7 @@ final class WorkMapping
     public function map(Fields $person, string $personId): void
     {
         foreach ($person->takeAll(fn (Structure $said): bool => CaseTags::isQuestion($said, $this->mapping)) as $asked) {
-            $question = CaseTags::question($asked, $personId, $this->mapping);
-            $this->mapping->add($question);
-            foreach ($question->alternatives as $alternative) {
-                $this->mapping->add($alternative);
-                array_map($this->mapping->add(...), $alternative->points);
-            }
+            CaseTags::question($asked, $personId, $this->mapping);
         }
         foreach ($person->takeAll(self::isPlain(...)) as $ordinal => $structure) {
             $fields = new Fields($structure);
@@ -58,7 +53,8 @@ final class WorkMapping
         return $this->groups[$key];
     }
 
-    private static function isPlain(Structure $structure): bool
+    /** Whether a task, a group or a mark holds no more than we write. */
+    public static function isPlain(Structure $structure): bool
     {
         $allowed = self::LINES[$structure->tag] ?? null;
         if ($allowed === null || trim($structure->payload) === '' || $structure->isPointer) {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Gedcom\Row;
 
-/** A citation: what the record is said to say of a fact. `quality` is QUAY as the file had it. */
+/** A citation: what the record is said to say of a fact. `quality` is QUAY as the file had it, `stance` and `evidence` are empty where they are not told. */
 final readonly class ClaimRow implements Row
 {
     /** @param  array<string, array{int, string}>  $written */
@@ -18,6 +18,8 @@ final readonly class ClaimRow implements Row
         public array $written,
         public ?LineRef $line = null,
         public Classes $classes = new Classes,
+        public string $stance = '',
+        public string $evidence = '',
     ) {
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Gedcom\Row;
 
-/** The kinds of row that claims, notes and kept lines attach to. */
+/** The kinds of row that claims, notes, kept lines and decisions attach to. */
 enum Owner: string
 {
     case Person = 'person';
@@ -17,4 +17,6 @@ enum Owner: string
     case Repository = 'repository';
     case Claim = 'claim';
     case Note = 'note';
+    case Parentage = 'parentage';
+    case Question = 'question';
 }

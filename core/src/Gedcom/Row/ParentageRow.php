@@ -8,6 +8,7 @@ use NorthBough\Core\Tree\ParentageKind;
 use NorthBough\Core\Tree\Proof;
 use NorthBough\Core\Tree\Standing;
 
+/** `decidedBy` is the question whose answer it is; empty for none. */
 final readonly class ParentageRow implements Row
 {
     public function __construct(
@@ -17,6 +18,9 @@ final readonly class ParentageRow implements Row
         public ParentageKind $kind,
         public Standing $standing = Standing::Unweighed,
         public Proof $proof = Proof::Unstated,
+        public string $kindWords = '',
+        public string $years = '',
+        public string $decidedBy = '',
     ) {
     }
 }

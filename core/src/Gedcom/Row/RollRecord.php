@@ -9,7 +9,7 @@ final readonly class RollRecord
 {
     /**
      * @param  list<RollLineRow>  $lines
-     * @param  array<string, PlacingRow>  $placings  by line
+     * @param  array<string, list<PlacingRow>>  $placings  by line, the one that settles it last
      * @param  list<RecordImageRow>  $images
      */
     public function __construct(public RecordRow $record, public RecordHead $head, public array $lines, public array $placings, public array $images)

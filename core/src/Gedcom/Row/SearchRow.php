@@ -14,6 +14,7 @@ final readonly class SearchRow implements Row
      * @param  bool  $isWhole  the whole of a complete series was read
      * @param  string  $sourceId  empty where it was made in no source of the tree
      * @param  list<string>  $people  for whom
+     * @param  string  $questionId  the case that it was made for; empty for none
      */
     public function __construct(
         public string $id,
@@ -27,6 +28,7 @@ final readonly class SearchRow implements Row
         public string $sourceId,
         public int $position,
         public array $people,
+        public string $questionId = '',
     ) {
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Gedcom\Row;
 
+use NorthBough\Core\Tree\Standing;
+
 /** `slot` is HUSB or WIFE; `ordinal` its place in the family record, `personOrdinal` that of FAMS in the person. */
 final readonly class UnionPartnerRow implements Row
 {
@@ -17,6 +19,7 @@ final readonly class UnionPartnerRow implements Row
         public int $ordinal,
         public int $personOrdinal,
         public array $written,
+        public Standing $standing = Standing::Unweighed,
     ) {
     }
 }

@@ -7,6 +7,7 @@ namespace NorthBough\Core\Gedcom\Writing;
 use NorthBough\Core\Gedcom\EvidenceTags;
 use NorthBough\Core\Gedcom\Reading\NameLines;
 use NorthBough\Core\Gedcom\RoleWords;
+use NorthBough\Core\Gedcom\Row\ClaimRow;
 use NorthBough\Core\Gedcom\Row\EventRow;
 use NorthBough\Core\Gedcom\Row\NameRow;
 use NorthBough\Core\Gedcom\Row\RoleRow;
@@ -37,6 +38,12 @@ final readonly class FactWriter
         return new StructureBuilder($tag, $this->pointers->of($to), $written, $attached->kept[$id] ?? [], $this->restore, $path, isPointer: true);
     }
 
+    /** What was kept beneath a line that is not written itself any more. */
+    public function beneath(string $tag, string $id, Attached $attached, string $path): Structure
+    {
+        return (new StructureBuilder($tag, '', [], $attached->kept[$id] ?? [], $this->restore, $path))->build();
+    }
+
     public function name(NameRow $row, Attached $attached): Structure
     {
         $written = $row->written;
@@ -55,8 +62,8 @@ final readonly class FactWriter
             }
         }
 
-        if (in_array($row->standing, [Standing::Accepted, Standing::Rival], true)) {
-            $builder->child(-1, new Structure('_STANDING', $row->standing->value));
+        foreach (EvidenceTags::standing(new Structure(''), $row->standing)->children as $line) {
+            $builder->child(-1, $line);
         }
 
         return $this->attach($builder, $row->id, $attached)->build();
@@ -91,12 +98,7 @@ final readonly class FactWriter
             $builder->child($role->ordinal, $this->role($role, $attached));
         }
 
-        $this->attach($builder, $row->id, $attached);
-        if (in_array($row->standing, [Standing::Accepted, Standing::Rival], true)) {
-            $builder->child(-1, new Structure('_STANDING', $row->standing->value));
-        }
-
-        return $builder->build();
+        return EvidenceTags::standing($this->attach($builder, $row->id, $attached)->build(), $row->standing);
     }
 
     /** Under a tag of our own, so that no other program reads it as true. */
@@ -156,27 +158,36 @@ final readonly class FactWriter
             $builder->child($picture->ordinal, (new PictureWriter($this->version, $this->pointers))->link($picture));
         }
         foreach ($attached->claims[$id] ?? [] as $claim) {
-            $record = $attached->records[$claim->recordId];
-            $citation = $this->pointing('SOUR', $record->sourceId, $claim->written, $claim->id, $attached, '')
-                ->field('PAGE', $record->locator)
-                ->field('DATA', '', static fn (): bool => true, static function (StructureBuilder $line) use ($claim): void {
-                    $line->field('TEXT', $claim->words);
-                });
-            if ($claim->words !== '' && ! isset($claim->written['DATA'])) {
-                $citation->child(-1, (new Structure('DATA'))->add(new Structure('TEXT', $claim->words)));
-            }
-            $citation->field('QUAY', $claim->quality);
-            if ($claim->line !== null) {
-                $line = new Structure('_LINE', (string) $claim->line->number);
-                $citation->child(-1, $claim->line->aspect === '' ? $line : $line->add(new Structure('_ASPECT', $claim->line->aspect)));
-            }
-            if ($claim->classes->areSaid()) {
-                $citation->child(-1, EvidenceTags::classed($claim->classes));
-            }
-            $builder->child($claim->ordinal, $citation->build());
+            $builder->child($claim->ordinal, $this->citation($claim, $attached));
         }
 
         return $builder;
+    }
+
+    /** SOUR with where it stands in the record, its words, and how it was classed. */
+    public function citation(ClaimRow $claim, Attached $attached): Structure
+    {
+        $record = $attached->records[$claim->recordId];
+        $citation = $this->pointing('SOUR', $record->sourceId, $claim->written, $claim->id, $attached, '')
+            ->field('PAGE', $record->locator)
+            ->field('DATA', '', static fn (): bool => true, static function (StructureBuilder $line) use ($claim): void {
+                $line->field('TEXT', $claim->words);
+            });
+        if ($claim->words !== '' && ! isset($claim->written['DATA'])) {
+            $citation->child(-1, (new Structure('DATA'))->add(new Structure('TEXT', $claim->words)));
+        }
+        $citation->field('QUAY', $claim->quality);
+        if ($claim->line !== null) {
+            $citation->child(-1, EvidenceTags::ofLine($claim->line));
+        }
+        if ($claim->classes->areSaid()) {
+            $citation->child(-1, EvidenceTags::classed($claim->classes));
+        }
+        foreach (EvidenceTags::with(new Structure(''), ['_STANCE' => $claim->stance, '_EVIDENCE' => $claim->evidence, '_NUMBERED' => $this->pointers->label($claim->id)])->children as $line) {
+            $citation->child(-1, $line);
+        }
+
+        return $citation->build();
     }
 
     private function saysSame(NameRow $row, string $payload): bool

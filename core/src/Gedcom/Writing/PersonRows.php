@@ -6,6 +6,7 @@ namespace NorthBough\Core\Gedcom\Writing;
 
 use NorthBough\Core\Gedcom\Row\EventRow;
 use NorthBough\Core\Gedcom\Row\NameRow;
+use NorthBough\Core\Gedcom\Row\ParentageRow;
 use NorthBough\Core\Gedcom\Row\ParentSetRow;
 use NorthBough\Core\Gedcom\Row\PersonRow;
 use NorthBough\Core\Gedcom\Row\UnionPartnerRow;
@@ -17,6 +18,8 @@ final readonly class PersonRows
      * @param  list<EventRow>  $events
      * @param  list<ParentSetRow>  $parentSets
      * @param  list<UnionPartnerRow>  $partnerships
+     * @param  array<string, list<ParentageRow>>  $parents  by set; a set that is missing has those whom its family record names, alike
+     * @param  array<string, list<string>>  $couples  whom the family record of each of the sets names, by union
      */
     public function __construct(
         public PersonRow $person,
@@ -24,6 +27,8 @@ final readonly class PersonRows
         public array $events,
         public array $parentSets,
         public array $partnerships,
+        public array $parents = [],
+        public array $couples = [],
     ) {
     }
 }

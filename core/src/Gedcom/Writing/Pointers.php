@@ -13,6 +13,11 @@ final class Pointers
     /** @var array<string, true> */
     private array $taken = [];
 
+    /** @var array<string, int> id => number, 0 while it did not come up */
+    private array $labels = [];
+
+    private int $lastLabel = 0;
+
     /** Gives the pointer that the record had, unless another has it already. */
     public function prefer(string $id, string $pointer): void
     {
@@ -32,6 +37,26 @@ final class Pointers
             $number++;
         }
         $this->prefer($id, "@{$letter}{$number}@");
+    }
+
+    /**
+     * Claims and questions that something else points at. The standard gives them no pointers of their own.
+     *
+     * @param  list<string>  $ids
+     */
+    public function pointedAt(array $ids): void
+    {
+        $this->labels += array_fill_keys($ids, 0);
+    }
+
+    /** The number by which this file calls a claim or a question, in the order in which they come up; empty where nothing points at it. */
+    public function label(string $id): string
+    {
+        if (! isset($this->labels[$id])) {
+            return '';
+        }
+
+        return (string) ($this->labels[$id] = $this->labels[$id] ?: ++$this->lastLabel);
     }
 
     public function of(string $id): string

@@ -79,13 +79,16 @@ final readonly class RecordWriter
             $line->add(new Structure('_SLIP', implode(' ', [$images[$row->slip['image']] + 1, $row->slip['page'] + 1,
                 ...array_map(static fn (string $side): string => sprintf('%.6F', $row->slip[$side]), ['left', 'top', 'width', 'height'])])));
         }
-        $placing = $roll->placings[$row->id] ?? null;
-        if ($placing !== null && $placing->personId !== null) {
+        foreach ($roll->placings[$row->id] ?? [] as $placing) {
+            if ($placing->personId === null) {
+                $line->add(new Structure('_ASIDE', $placing->reason));
+
+                continue;
+            }
             $placed = Structure::pointing('_PLACED', $this->pointers->of($placing->personId));
-            self::addTexts($placed, ['_STATE' => $placing->state === 'placed' ? '' : $placing->state, '_REASON' => $placing->reason]);
+            self::addTexts($placed, ['_STATE' => $placing->state === 'placed' ? '' : $placing->state, '_REASON' => $placing->reason,
+                '_BY' => $placing->decidedBy === '' ? '' : $this->pointers->label($placing->decidedBy)]);
             $line->add($placed);
-        } elseif ($placing !== null) {
-            $line->add(new Structure('_ASIDE', $placing->reason));
         }
 
         return $line;

@@ -10,9 +10,11 @@ use NorthBough\Core\Gedcom\Row\Classes;
 use NorthBough\Core\Gedcom\Row\EventRow;
 use NorthBough\Core\Gedcom\Row\GroupRow;
 use NorthBough\Core\Gedcom\Row\KeptRow;
+use NorthBough\Core\Gedcom\Row\LineRef;
 use NorthBough\Core\Gedcom\Row\MemberRow;
 use NorthBough\Core\Gedcom\Row\NameRow;
 use NorthBough\Core\Gedcom\Row\NoteRow;
+use NorthBough\Core\Gedcom\Row\ParentageRow;
 use NorthBough\Core\Gedcom\Row\ParentSetRow;
 use NorthBough\Core\Gedcom\Row\PersonRow;
 use NorthBough\Core\Gedcom\Row\PictureLinkRow;
@@ -36,6 +38,7 @@ use NorthBough\Core\Living\ShieldedTree;
 use NorthBough\Core\Naming\NameKind;
 use NorthBough\Core\Naming\PersonalName;
 use NorthBough\Core\Tree\Sex;
+use NorthBough\Core\Tree\Standing;
 
 /**
  * A tree for a file that leaves the house: of the living only that they are there and whose they are; of their
@@ -101,7 +104,7 @@ final class ShieldedRows implements TreeRows
                 ...array_column($person->parentSets, 'id'), ...array_column($person->partnerships, 'id')];
             if (! ($this->isLiving)($person->person->id)) {
                 $this->pointedAt += self::pointersHanging($attached, $ids);
-                yield [new PersonRows($person->person, $person->names, array_map($this->told(...), $person->events), $person->parentSets, $person->partnerships), $this->attached($attached)];
+                yield [new PersonRows($person->person, $person->names, array_map($this->told(...), $person->events), $person->parentSets, $person->partnerships, array_map($this->parents(...), $person->parents), $person->couples), $this->attached($attached)];
 
                 continue;
             }
@@ -113,7 +116,7 @@ final class ShieldedRows implements TreeRows
                 [new NameRow('', $row->id, NameKind::Birth, PersonalName::of(ShieldedTree::WORD, ''), 0, ['' => [0, ShieldedTree::WORD]])],
                 [],
                 array_map(static fn (ParentSetRow $s): ParentSetRow => new ParentSetRow($s->id, $s->childId, $s->unionId, $s->leads, $s->kind, $s->side, $s->ordinal, $s->childOrdinal, [], $s->standing, $s->proof), $person->parentSets),
-                array_map(static fn (UnionPartnerRow $p): UnionPartnerRow => new UnionPartnerRow($p->id, $p->unionId, $p->personId, $p->slot, $p->side, $p->ordinal, $p->personOrdinal, []), $person->partnerships),
+                array_map(static fn (UnionPartnerRow $p): UnionPartnerRow => new UnionPartnerRow($p->id, $p->unionId, $p->personId, $p->slot, $p->side, $p->ordinal, $p->personOrdinal, [], $p->standing), $person->partnerships),
             ), new Attached];
         }
     }
@@ -123,14 +126,15 @@ final class ShieldedRows implements TreeRows
         foreach ($this->rows->unions() as [$union, $attached]) {
             $living = array_filter($union->partners, fn (UnionPartnerRow $p): bool => ($this->isLiving)($p->personId));
             $ids = [$union->union->id, ...array_column($union->events, 'id')];
+            $partners = array_values(array_filter($union->partners, fn (UnionPartnerRow $p): bool => $p->standing !== Standing::RuledOut || ! ($this->isLiving)($p->personId)));
             if ($living === []) {
                 $this->pointedAt += self::pointersHanging($attached, $ids);
-                yield [new UnionRows($union->union, $union->partners, $union->children, array_map($this->told(...), $union->events)), $this->attached($attached)];
+                yield [new UnionRows($union->union, $partners, $union->children, array_map($this->told(...), $union->events)), $this->attached($attached)];
 
                 continue;
             }
             $this->pointedAtByWithheld += self::pointersHanging($attached, $ids);
-            yield [new UnionRows($union->union, $union->partners, $union->children, []), new Attached];
+            yield [new UnionRows($union->union, $partners, $union->children, []), new Attached];
         }
     }
 
@@ -206,8 +210,8 @@ final class ShieldedRows implements TreeRows
         /** @var array<string, list<NoteRow>> $notes */
         $notes = $each($attached->notes, fn (NoteRow $n): NoteRow => new NoteRow($n->id, $n->owner, $this->names->hide($n->text), $n->ordinal, $n->written, $n->isResearch));
         /** @var array<string, list<ClaimRow>> $claims */
-        $claims = $each($attached->claims, fn (ClaimRow $c): ClaimRow => new ClaimRow($c->id, $c->recordId, $c->subject, $this->names->hide($c->words), $c->quality, $c->ordinal, $c->written, $c->line,
-            new Classes($c->classes->information, $c->classes->reading, $this->names->hide($c->classes->informant), $this->names->hide($c->classes->origin), $c->classes->weight, $this->names->hide($c->classes->why), $c->classes->isRead, $this->names->hide($c->classes->withdrawn))));
+        $claims = $each($attached->claims, fn (ClaimRow $c): ClaimRow => new ClaimRow($c->id, $c->recordId, $c->subject, $this->names->hide($c->words), $c->quality, $c->ordinal, $c->written, $this->line($c->line),
+            new Classes($c->classes->information, $c->classes->reading, $this->names->hide($c->classes->informant), $this->names->hide($c->classes->origin), $c->classes->weight, $this->names->hide($c->classes->why), $c->classes->isRead, $this->names->hide($c->classes->withdrawn)), $c->stance, $c->evidence));
         /** @var array<string, list<KeptRow>> $kept */
         $kept = $each($attached->kept, $this->kept(...));
         $records = array_map(fn (RecordRow $r): RecordRow => new RecordRow($r->id, $r->sourceId, $this->names->hide($r->locator)), $attached->records);
@@ -238,7 +242,31 @@ final class ShieldedRows implements TreeRows
 
         return new QuestionRow($row->id, $row->personId, $row->kind, $row->aspect, $row->state, $hide($row->title), $hide($row->decision), $hide($row->reason), $hide($row->summary), $hide($row->reopenedBy), $dead($row->otherId),
             array_map(static fn (AlternativeRow $a): AlternativeRow => new AlternativeRow($a->id, $a->questionId, $dead($a->personId), $hide($a->title), $a->outcome, $a->position,
-                array_map(static fn (PointRow $p): PointRow => new PointRow($p->id, $p->questionId, $p->alternativeId, $p->isFor, $hide($p->text), $p->weight, $p->position), $a->points)), $row->alternatives));
+                array_map(static fn (PointRow $p): PointRow => new PointRow($p->id, $p->questionId, $p->alternativeId, $p->isFor, $hide($p->text), $p->weight, $p->position, $p->claimId), $a->points)), $row->alternatives), $row->line, $row->claims, array_map(static fn (TaskRow $t): TaskRow => new TaskRow($t->id, $t->personId, $hide($t->text), $t->doneOn, $t->ordinal, $t->written, $t->questionId), $row->tasks));
+    }
+
+    /**
+     * Of a living parent nothing is told but whose they are.
+     *
+     * @param  list<ParentageRow>  $parents
+     * @return list<ParentageRow>
+     */
+    private function parents(array $parents): array
+    {
+        return array_map(fn (ParentageRow $p): ParentageRow => ($this->isLiving)($p->personId) ? new ParentageRow('', $p->parentSetId, $p->personId, $p->kind)
+            : new ParentageRow($p->id, $p->parentSetId, $p->personId, $p->kind, $p->standing, $p->proof, $this->names->hide($p->kindWords), $this->names->hide($p->years), $p->decidedBy), $parents);
+    }
+
+    private function line(?LineRef $line): ?LineRef
+    {
+        return $line === null ? null : new LineRef($line->lineId, $line->number, $line->aspect, $line->otherId, $line->otherNumber, array_map($this->names->hide(...), $line->said));
+    }
+
+    public function questions(): iterable
+    {
+        foreach ($this->rows->questions() as $row) {
+            yield $this->question($row);
+        }
     }
 
     /** A search for the living alone stays here. */
@@ -247,7 +275,7 @@ final class ShieldedRows implements TreeRows
         foreach ($this->rows->searches() as $s) {
             $people = array_values(array_filter($s->people, fn (string $id): bool => ! ($this->isLiving)($id)));
             if ($people !== [] || $s->people === []) {
-                yield new SearchRow($s->id, $s->date, $this->names->hide($s->lookedFor), $this->names->hide($s->lookedIn), $s->outcome, $s->isWhole, $this->names->hide($s->found), $this->names->hide($s->note), $s->sourceId, $s->position, $people);
+                yield new SearchRow($s->id, $s->date, $this->names->hide($s->lookedFor), $this->names->hide($s->lookedIn), $s->outcome, $s->isWhole, $this->names->hide($s->found), $this->names->hide($s->note), $s->sourceId, $s->position, $people, $s->questionId);
             }
         }
     }
@@ -258,10 +286,14 @@ final class ShieldedRows implements TreeRows
         $hide = $this->names->hide(...);
         $placings = [];
         $isLivingOnIt = false;
-        foreach ($roll->placings as $line => $placing) {
-            $isLiving = $placing->personId !== null && ($this->isLiving)($placing->personId);
-            $isLivingOnIt = $isLivingOnIt || $isLiving;
-            $placings += $isLiving ? [] : [$line => new PlacingRow($placing->id, $placing->lineId, $placing->personId, $placing->state, $hide($placing->reason))];
+        foreach ($roll->placings as $line => $ofLine) {
+            foreach ($ofLine as $placing) {
+                $isLiving = $placing->personId !== null && ($this->isLiving)($placing->personId);
+                $isLivingOnIt = $isLivingOnIt || $isLiving;
+                if (! $isLiving) {
+                    $placings[$line][] = new PlacingRow($placing->id, $placing->lineId, $placing->personId, $placing->state, $hide($placing->reason), $placing->decidedBy);
+                }
+            }
         }
         $head = $roll->head;
         $lines = array_map(static fn (RollLineRow $l): RollLineRow => new RollLineRow($l->id, $l->recordId, $l->position, $l->role, $hide($l->name), array_map($hide, $l->columns), $l->slip, $l->dayLo, $l->dayHi), $roll->lines);

@@ -6,6 +6,7 @@ namespace NorthBough\Core\Gedcom\Writing;
 
 use NorthBough\Core\Gedcom\Row\KeptRow;
 use NorthBough\Core\Gedcom\Row\PictureRow;
+use NorthBough\Core\Gedcom\Row\QuestionRow;
 use NorthBough\Core\Gedcom\Row\RepositoryRow;
 use NorthBough\Core\Gedcom\Row\SearchRow;
 use NorthBough\Core\Gedcom\Row\SourceRow;
@@ -34,6 +35,9 @@ interface TreeRows
 
     /** @return iterable<PictureRow> that somebody put here or that came as records of their own */
     public function pictures(): iterable;
+
+    /** @return iterable<QuestionRow> that are asked of no person but of a line of a roll */
+    public function questions(): iterable;
 
     /** @return iterable<SearchRow> in the order in which they were entered */
     public function searches(): iterable;

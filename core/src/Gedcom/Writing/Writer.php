@@ -7,15 +7,11 @@ namespace NorthBough\Core\Gedcom\Writing;
 use NorthBough\Core\Chrono\Calendar\Calendars;
 use NorthBough\Core\Gedcom\CaseTags;
 use NorthBough\Core\Gedcom\Row\FileSide;
-use NorthBough\Core\Gedcom\Row\ParentSetRow;
 use NorthBough\Core\Gedcom\Row\RepositoryRow;
 use NorthBough\Core\Gedcom\Row\SourceRow;
 use NorthBough\Core\Gedcom\Structure;
 use NorthBough\Core\Gedcom\Version;
-use NorthBough\Core\Tree\ParentageKind;
-use NorthBough\Core\Tree\Proof;
 use NorthBough\Core\Tree\Sex;
-use NorthBough\Core\Tree\Standing;
 
 /** A tree as a file of the open standard, a record at a time. */
 final readonly class Writer
@@ -56,6 +52,9 @@ final readonly class Writer
         foreach ($this->rows->pictures() as $picture) {
             yield Lines::write($pictures->record($picture), $this->version);
         }
+        foreach ($this->rows->questions() as $question) {
+            yield Lines::write(CaseTags::asked($question, $this->rows->pointers()), $this->version);
+        }
         foreach ($this->rows->searches() as $search) {
             yield Lines::write(CaseTags::searched($search, $this->rows->pointers()), $this->version);
         }
@@ -82,15 +81,12 @@ final readonly class Writer
         foreach ($rows->events as $event) {
             $builder->child($event->ordinal, $this->facts->event($event, $attached));
         }
+        $ties = new TieWriter($this->facts, $this->rows->pointers(), $this->version);
         foreach ($rows->parentSets as $set) {
-            if ($set->side !== FileSide::Family) {
-                $builder->child($set->ordinal, $this->parentLink($set, $attached));
-            }
+            $ties->parents($builder, $set, $rows, $attached);
         }
         foreach ($rows->partnerships as $partner) {
-            if ($partner->side !== FileSide::Family) {
-                $builder->child($partner->personOrdinal, $this->facts->pointing('FAMS', $partner->unionId, [], $partner->id, $attached, 'person')->build());
-            }
+            $ties->partnership($builder, $partner, $attached);
         }
 
         $this->facts->attach($builder, $person->id, $attached);
@@ -100,34 +96,13 @@ final readonly class Writer
         return $this->stamped($builder->build(), $person->changedAt);
     }
 
-    private function parentLink(ParentSetRow $set, Attached $attached): Structure
-    {
-        $cased = fn (string $word): string => $this->version === Version::V7 ? $word : strtolower($word);
-        $isImplied = ($set->written['IMPLIED'][1] ?? '') === $set->kind->value;
-        $kind = $set->kind === ParentageKind::Birth || $isImplied ? '' : $set->kind->standard();
-        $phraseAsRead = $set->written['PEDI/PHRASE'][1] ?? '';
-
-        return $this->facts->pointing('FAMC', $set->unionId, $this->under('person', $set->written), $set->id, $attached, 'person')
-            ->field('PEDI', $cased($kind),
-                static fn (string $words): bool => ParentageKind::fromStandard($words, $phraseAsRead) === $set->kind,
-                function (StructureBuilder $line) use ($set, $phraseAsRead): void {
-                    if ($this->version === Version::V7 || $phraseAsRead !== '') {
-                        $line->field('PHRASE', $set->kind->standardPhrase(), static fn (string $words): bool => $set->kind->standardPhrase() === '' || ParentageKind::fromStandard('OTHER', $words) === $set->kind);
-                    }
-                })
-            ->field('STAT', $cased($set->standing->standard($set->proof)),
-                static fn (string $words): bool => Standing::fromStandard($words) === $set->standing && Proof::fromStandard($words) === ($set->proof === Proof::Proved ? Proof::Proved : Proof::Unstated))
-            ->build();
-    }
-
     private function union(UnionRows $rows, Attached $attached): Structure
     {
         $union = $rows->union;
         $builder = $this->facts->builder('FAM', $union->written[''][1] ?? '', $union->written, $union->id, $attached, $this->rows->pointers()->of($union->id));
+        $ties = new TieWriter($this->facts, $this->rows->pointers(), $this->version);
         foreach ($rows->partners as $partner) {
-            if ($partner->side !== FileSide::Person) {
-                $builder->child($partner->ordinal, $this->facts->pointing($partner->slot, $partner->personId, [], $partner->id, $attached, 'family')->build());
-            }
+            $ties->partner($builder, $partner, $attached);
         }
         foreach ($rows->children as $set) {
             if ($set->side !== FileSide::Person) {
@@ -189,19 +164,5 @@ final readonly class Writer
         $change->children = [$date, ...array_values(array_filter($change->children, static fn (Structure $s): bool => $s->tag !== 'DATE'))];
 
         return $record;
-    }
-
-    /**
-     * @param  array<string, array{int, string}>  $written
-     * @return array<string, array{int, string}>
-     */
-    private function under(string $side, array $written): array
-    {
-        $moved = [];
-        foreach ($written as $path => $place) {
-            $moved[ltrim("{$side}/{$path}", '/')] = $place;
-        }
-
-        return $moved;
     }
 }

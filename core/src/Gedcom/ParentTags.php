@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Gedcom;
+
+use NorthBough\Core\Gedcom\Reading\CitationMapping;
+use NorthBough\Core\Gedcom\Reading\Fields;
+use NorthBough\Core\Gedcom\Reading\Mapping;
+use NorthBough\Core\Gedcom\Row\ClaimRow;
+use NorthBough\Core\Gedcom\Row\Deciding;
+use NorthBough\Core\Gedcom\Row\FactRef;
+use NorthBough\Core\Gedcom\Row\Owner;
+use NorthBough\Core\Gedcom\Row\ParentageRow;
+use NorthBough\Core\Gedcom\Row\ParentSetRow;
+use NorthBough\Core\Gedcom\Writing\Pointers;
+use NorthBough\Core\Tree\ParentageKind;
+use NorthBough\Core\Tree\Proof;
+use NorthBough\Core\Tree\Standing;
+
+/**
+ * _PARENT under FAMC: what one parent is to a child, where that is more than the family record and FAMC can say of
+ * both. Where one is told, all of the set are. Our extension, docs/extensions.md.
+ */
+final class ParentTags
+{
+    private const TEXTS = ['_KIND', '_CALLED', '_YEARS', '_STANDING', '_PROOF', '_BY'];
+
+    /**
+     * The lines of a set that are no more than we write; none where one of them is, or names somebody twice.
+     *
+     * @param  list<Structure>  $said
+     * @return list<Structure>
+     */
+    public static function understood(array $said, Mapping $mapping): array
+    {
+        $plain = array_filter($said, static fn (Structure $one): bool => self::isPlain($one, $mapping));
+        $people = array_unique(array_column($plain, 'payload'));
+
+        return count($people) === count($said) ? array_values($plain) : [];
+    }
+
+    private static function isPlain(Structure $said, Mapping $mapping): bool
+    {
+        $seen = [];
+        foreach ($said->children as $child) {
+            $isText = in_array($child->tag, self::TEXTS, true) && ! $child->isPointer && $child->children === [] && ! isset($seen[$child->tag]);
+            if (! $isText && ! ($child->tag === 'SOUR' && CitationMapping::isOfLine($child, $mapping))) {
+                return false;
+            }
+            $seen[$child->tag] = true;
+        }
+
+        return $said->isPointer && $mapping->survey->id($said->payload, 'INDI') !== null
+            && ParentageKind::tryFrom($said->text('_KIND') ?: 'birth') !== null && Standing::tryFrom($said->text('_STANDING') ?: 'unweighed') !== null
+            && Proof::tryFrom($said->text('_PROOF') ?: 'unstated') !== null;
+    }
+
+    public static function read(Structure $said, string $setId, ParentageKind $kind, Mapping $mapping, CitationMapping $citations): void
+    {
+        $id = $mapping->newId();
+        $mapping->add(new ParentageRow($id, $setId, (string) $mapping->survey->id($said->payload, 'INDI'), ParentageKind::tryFrom($said->text('_KIND')) ?? $kind,
+            Standing::from($said->text('_STANDING') ?: 'unweighed'), Proof::from($said->text('_PROOF') ?: 'unstated'), $said->text('_CALLED'), $said->text('_YEARS')));
+        $citations->map(new Fields($said), new FactRef(Owner::Parentage, $id));
+        CaseTags::decidedBy($said->first('_BY'), Deciding::Parentage, $id, $mapping);
+    }
+
+    /**
+     * Whether a set says more of its parents than whoever reads the family and FAMC alone takes from them.
+     *
+     * @param  list<ParentageRow>  $parents
+     * @param  list<string>  $partnerIds  whom the family record names
+     * @param  array<string, list<ClaimRow>>  $claims
+     */
+    public static function areNeeded(ParentSetRow $set, array $parents, array $partnerIds, array $claims): bool
+    {
+        $ids = array_column($parents, 'personId');
+        $stat = $set->standing->standard($set->proof);
+        if (array_diff($ids, $partnerIds) !== [] || array_diff($partnerIds, $ids) !== []) {
+            return true;
+        }
+        foreach ($parents as $one) {
+            if ($one->kind !== $set->kind || $one->standing !== Standing::fromStandard($stat) || $one->proof !== Proof::fromStandard($stat)
+                || $one->kindWords !== '' || $one->years !== '' || $one->decidedBy !== '' || ($claims[$one->id] ?? []) !== []) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    public static function told(ParentageRow $row, ParentSetRow $set, Pointers $pointers): Structure
+    {
+        return EvidenceTags::with(Structure::pointing('_PARENT', $pointers->of($row->personId)), [
+            '_KIND' => $row->kind === $set->kind ? '' : $row->kind->value, '_CALLED' => $row->kindWords, '_YEARS' => $row->years,
+            '_STANDING' => $row->standing === Standing::Unweighed ? '' : $row->standing->value, '_PROOF' => $row->proof === Proof::Unstated ? '' : $row->proof->value,
+            '_BY' => $row->decidedBy === '' ? '' : $pointers->label($row->decidedBy),
+        ]);
+    }
+}
