@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Event;
+use App\Models\Person;
 use App\Models\Question;
+use App\Models\Record;
 use App\Models\Tree;
 use App\Trees\Check\Due;
 use App\Trees\Check\Finding\ConflictFindings;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
 
 /** Conflicts open questions, questions are weighed and decided, and open again by what contradicts the decision and by nothing else. */
 final class QuestionsTest extends TestCase
@@ -227,7 +230,52 @@ final class QuestionsTest extends TestCase
         $question = $this->api('POST', '/questions', ['personId' => $jean, 'aspect' => 'mother'])->assertOk()->json('id');
         $page = $this->api('GET', "/questions/{$question}")->assertOk();
         self::assertEqualsCanonicalizing([$first, $second], $page->json('people'));
-        $this->api('POST', '/cases', ['aspect' => 'mother', 'personId' => $jean, 'people' => $page->json('people')])->assertOk();
+        $case = $this->api('POST', '/cases', ['aspect' => 'mother', 'personId' => $jean, 'people' => [$first, $second]])->assertOk()->json('id');
+        $alternative = $this->api('GET', "/cases/{$case}")->json('alternatives.0.id');
+        $claim = $this->api('POST', "/facts/{$this->fact($jean, 'birth')->id}/citations", ['sourceId' => $this->source('Register of St Osmund')])->assertOk()->json('id');
+        $this->api('POST', "/cases/{$case}/points", ['text' => 'The register names her.', 'isFor' => true, 'alternativeId' => $alternative, 'claimId' => $claim])->assertOk();
+        $conclude = fn (string $state) => $this->api('POST', "/cases/{$case}/conclude", ['version' => Question::query()->findOrFail($case)->version, 'state' => $state, 'alternativeId' => $state === 'unresolved' ? null : $alternative, 'reason' => 'The register.'])->assertOk();
+        $asked = static fn (): array => [Question::query()->findOrFail($question)->state, Question::query()->findOrFail($question)->decision, Question::query()->findOrFail($question)->reopened_by];
+
+        $conclude('probable');
+        self::assertSame(['decided', 'Ann Osk', ''], $asked());
+        $conclude('unresolved');
+        self::assertSame(['open', 'Ann Osk', 'The case that answered it is open again.'], $asked());
+        $this->api('POST', '/journal/undo')->assertOk();
+        self::assertSame('decided', $asked()[0]);
+        $this->api('PATCH', "/claims/{$claim}", ['version' => 1, 'information' => 'secondary', 'reading' => 'sure', 'informant' => ''])->assertOk();
+        self::assertSame(['open', 'Ann Osk', 'The case that answered it is open again.'], $asked(), 'it is asked again with the case');
+    }
+
+    public function test_a_line_that_makes_a_woman_a_man_is_asked_about_and_decided(): void
+    {
+        $source = $this->source('Census of Marren, 1881');
+        $jean = $this->person('Jean Tarrel w b 1850');
+        $record = $this->api('POST', "/sources/{$source}/records", ['kind' => 'census-1881', 'locator' => 'sheet 4'])->assertOk()->json('id');
+        $line = (string) Str::uuid7();
+        $this->api('PUT', "/records/{$record}", ['version' => 1, 'date' => '3 April 1881', 'place' => 'Hask', 'lines' => [['id' => $line, 'name' => 'Jean Tarrel', 'columns' => ['relation' => 'Son', 'age' => '31', 'sex' => 'M']]]])->assertOk();
+        $told = $this->api('POST', "/records/{$record}/line-up", ['choices' => [['lineId' => $line, 'as' => 'placed', 'personId' => $jean]]])->assertOk()->collect('lines.0.told')->firstWhere('of', 'sex');
+        self::assertSame(['contradicts', 'The tree says female.'], [$told['state'] ?? '', $told['ground'] ?? '']);
+        $this->api('POST', "/records/{$record}/take-in", ['version' => Record::query()->findOrFail($record)->version, 'choices' => [['lineId' => $line, 'as' => 'placed', 'personId' => $jean]], 'why' => 'It is she.'])->assertOk();
+
+        self::assertSame('F', Person::query()->findOrFail($jean)->sex, 'what a line says changes nothing that is known');
+        $question = Question::query()->where('aspect', 'sex')->firstOrFail();
+        $page = $this->api('GET', "/questions/{$question->id}")->assertOk();
+        self::assertSame(['Was Jean Tarrel a man or a woman?', [['M', 'a man', 'unweighed'], ['F', 'a woman', 'accepted']]], [$page->json('sentence'), array_map(static fn (array $side): array => [$side['id'], trim("{$side['word']} {$side['shown']}"), $side['standing']], $page->json('facts'))]);
+        self::assertSame([['M', 'a man'], ['F', 'a woman']], array_map(static fn (array $row): array => [$row['factId'], $row['told']], $page->json('rows')));
+        $decide = fn (array $said) => $this->api('POST', "/questions/{$question->id}/decide", ['version' => $question->refresh()->version, 'reason' => 'She wed in 1872.', ...$said]);
+        $decide([])->assertStatus(422);
+        $decide(['sex' => 'F'])->assertOk();
+        self::assertSame(['decided', 'a woman'], [$question->refresh()->state, $question->decision]);
+        self::assertStringContainsString('a woman', (string) $this->api('GET', "/questions/{$question->id}")->json('summary'));
+        $this->api('POST', "/people/{$jean}/notes", ['text' => 'She kept the light.'])->assertOk();
+        $this->api('PATCH', "/people/{$jean}", ['saidDeadWhy' => 'Of another age.', 'version' => Person::query()->findOrFail($jean)->version])->assertOk();
+        self::assertSame('decided', $question->refresh()->state, 'nothing else opens it');
+        $decide(['sex' => 'M'])->assertOk();
+        self::assertSame(['M', 'a man', 1], [Person::query()->findOrFail($jean)->sex, $question->refresh()->decision, DB::table('rests_on')->where('deciding_question_id', $question->id)->count()]);
+        $claim = DB::table('claims')->where('aspect', 'sex')->value('id');
+        $this->api('PATCH', "/claims/{$claim}", ['version' => 1, 'information' => 'secondary', 'reading' => 'doubtful', 'informant' => ''])->assertOk();
+        self::assertSame('open', $question->refresh()->state, 'a claim that it rests on was changed');
     }
 
     public function test_a_name_leads_is_disputed_or_is_ruled_out_with_why(): void

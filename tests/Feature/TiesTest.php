@@ -160,6 +160,7 @@ final class TiesTest extends TestCase
         $stand('ruled out', 'She wed his cousin.')->assertNoContent();
 
         self::assertSame([[], ['Senara Vane'], false, ['Ada Tarrel']], [$union($magnus)['partners'], array_column($union($magnus)['ruledOut'], 'name'), $union($magnus)['isOut'], array_column($union($magnus)['children'], 'name')]);
+        self::assertSame('She wed his cousin.', $this->api('GET', "/unions/{$union($magnus)['id']}")->json('ruledOutWhy'));
         self::assertSame([true, 'ruled out', []], [$union($senara)['isOut'], $union($senara)['standing'], $union($senara)['children']]);
         self::assertSame([], array_filter(array_column($this->api('GET', "/people/{$senara}")->json('facts'), 'kind'), static fn (string $kind): bool => $kind === 'marriage'));
         self::assertSame(['mother'], $kin($ada), 'that she was the mother is another question');

@@ -2357,7 +2357,7 @@ export interface components {
     CopyInput: {
       name: string
     }
-    /** @description What is decided of a question: which fact leads, or a date that is concluded from the claims, how the others stand, and why. */
+    /** @description What is decided of a question: which fact leads, or a date that is concluded from the claims, or a sex, how the others stand, and why. */
     DecisionInput: {
       version: number
       reason: string
@@ -2366,6 +2366,8 @@ export interface components {
       standings?: {
         [key: string]: string
       } | null
+      /** @enum {string|null} */
+      sex?: 'M' | 'F' | null
     }
     DeleteTreeInput: {
       name: string
@@ -3909,6 +3911,8 @@ export interface components {
       kind: string
       surnameCustom: string
       states: components['schemas']['WeddingStateResource'][]
+      /** @description why somebody was ruled out of it; empty where nobody was */
+      ruledOutWhy: string
     }
     /**
      * @description A union as one of its partners sees it; `tieId` is what unlinks that partner from it. `standing` is that of the

@@ -7,7 +7,7 @@ namespace App\Http\Inputs;
 use App\Http\Api\MapOf;
 use OpenApi\Attributes as OA;
 
-/** What is decided of a question: which fact leads, or a date that is concluded from the claims, how the others stand, and why. */
+/** What is decided of a question: which fact leads, or a date that is concluded from the claims, or a sex, how the others stand, and why. */
 #[OA\Schema]
 final readonly class DecisionInput
 {
@@ -20,6 +20,7 @@ final readonly class DecisionInput
         #[OA\Property] public ?string $factId = null,
         #[OA\Property] public ?string $date = null,
         #[MapOf(nullable: true)] public ?array $standings = null,
+        #[OA\Property(enum: ['M', 'F'])] public ?string $sex = null,
     ) {
     }
 
@@ -29,8 +30,9 @@ final readonly class DecisionInput
         return [
             'version' => ['required', 'integer'],
             'reason' => ['required', 'string', 'max:20000'],
-            'factId' => ['nullable', 'uuid', 'required_without:date'],
+            'factId' => ['nullable', 'uuid', 'required_without_all:date,sex'],
             'date' => ['nullable', 'string', 'max:200'],
+            'sex' => ['nullable', 'in:M,F'],
             'standings' => ['nullable', 'array', 'max:100'],
             'standings.*' => ['required', 'in:rival,ruled out'],
         ];

@@ -14,6 +14,7 @@ use App\Models\Union as UnionRow;
 use App\Trees\Changes\ChangedMeanwhile;
 use App\Trees\Changes\ChangeSets;
 use App\Trees\Changes\Intent;
+use App\Trees\Evidence\RuledOut;
 use App\Trees\Living;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -23,7 +24,7 @@ use NorthBough\Core\Tree\Union;
 /** A union itself: what kind it is, and by which custom its children are named. */
 final readonly class UnionsController
 {
-    public function __construct(private ChangeSets $changes, private Living $living)
+    public function __construct(private ChangeSets $changes, private Living $living, private RuledOut $ruledOut)
     {
     }
 
@@ -40,7 +41,14 @@ final readonly class UnionsController
             $states[] = new WeddingStateResource($people[$id]->name()->shown(), WeddingState::of($id, $one, $unions[$id] ?? [], $people)->value);
         }
 
-        return response()->json(new UnionPage($row->id, $row->version, $row->kind, $row->surname_custom, $states));
+        return response()->json(new UnionPage($row->id, $row->version, $row->kind, $row->surname_custom, $states, $this->why($one)));
+    }
+
+    private function why(Union $union): string
+    {
+        $ties = $this->living->isShielding() ? [] : array_intersect_key($union->tieIds, array_flip($union->ruledOutIds()));
+
+        return implode(' ', array_map($this->ruledOut->why(...), $ties));
     }
 
     #[Patch('/trees/{tree}/unions/{union}', 'changeUnion', UnionPage::class, UnionInput::class)]

@@ -49,9 +49,27 @@ final readonly class PicturesOn
     /** @return list<SlipOfClaim> the strips of the lines that back a fact */
     public function slips(string $factId): array
     {
+        return $this->cut('event_id', [$factId]);
+    }
+
+    /**
+     * @param  list<string>  $claimIds
+     * @return list<SlipOfClaim>
+     */
+    public function slipsOfClaims(array $claimIds): array
+    {
+        return $this->cut('id', $claimIds);
+    }
+
+    /**
+     * @param  list<string>  $ids
+     * @return list<SlipOfClaim>
+     */
+    private function cut(string $column, array $ids): array
+    {
         $rows = DB::table('claims')
             ->join('roll_lines', static fn ($join) => $join->on('roll_lines.tree_id', 'claims.tree_id')->on('roll_lines.id', 'claims.roll_line_id'))
-            ->where('claims.tree_id', $this->current->id())->where('claims.event_id', $factId)->whereNotNull('roll_lines.slip')
+            ->where('claims.tree_id', $this->current->id())->whereIn("claims.{$column}", $ids)->whereNotNull('roll_lines.slip')
             ->orderBy('claims.ordinal')->orderBy('claims.id')->get(['claims.id', 'claims.record_id', 'roll_lines.slip']);
         $open = Record::query()->whereIn('id', $rows->pluck('record_id'))->get()->filter($this->openness->isOpen(...))->keyBy('id');
         $cut = $rows->filter(static fn (stdClass $row): bool => $open->has($row->record_id))

@@ -15,13 +15,16 @@ use App\Http\Resources\WeighingRow;
 use App\Http\Resources\YearMark;
 use App\Models\Claim;
 use App\Models\Event;
+use App\Models\Person as PersonRow;
 use App\Models\Question;
 use App\Models\Record;
 use App\Models\Source;
 use App\Trees\DatabaseTree;
 use App\Trees\Evidence\ClassedClaims;
 use App\Trees\Evidence\Questions;
+use App\Trees\Evidence\ToldSex;
 use App\Trees\Records\KindsOfSource;
+use Illuminate\Support\Collection;
 use NorthBough\Core\Chrono\Calendar\Calendars;
 use NorthBough\Core\Chrono\DaySpan;
 use NorthBough\Core\Chrono\GenDate;
@@ -59,8 +62,9 @@ final readonly class QuestionPages
     public function one(Question $question): QuestionPage
     {
         $person = $this->tree->lives([(string) $question->person_id])[$question->person_id ?? ''] ?? null;
-        $facts = $this->questions->facts($question);
-        $rows = $this->rows($facts);
+        $isOfSex = $question->aspect === 'sex';
+        $facts = $isOfSex ? ToldSex::sides(PersonRow::query()->where('id', $question->person_id)->firstOrFail()) : $this->questions->facts($question);
+        $rows = $this->rows($facts, $isOfSex ? ToldSex::claims((string) $question->person_id) : Claim::query()->whereIn('event_id', array_keys($facts))->orderBy('ordinal')->orderBy('id')->get());
         $stops = Stylus::stops(array_map(static fn (array $row): GenDate => $row[1], $rows));
 
         return new QuestionPage(
@@ -69,7 +73,7 @@ final readonly class QuestionPages
             array_map(static fn (array $row): WeighingRow => $row[0], $rows),
             array_values(array_map(QuestionFact::of(...), $facts)),
             array_map(static fn (Stop $stop): StylusStop => self::stop($stop, $facts, array_map(static fn (array $row): WeighingRow => $row[0], $rows)), $stops),
-            self::axis($stops), $this->elsewhere($person), $this->parents($question),
+            self::axis($stops), $isOfSex ? ['The words for this person’s kin follow from it.'] : $this->elsewhere($person), $this->parents($question),
         );
     }
 
@@ -108,20 +112,18 @@ final readonly class QuestionPages
 
     /**
      * @param  array<string, Event>  $facts
+     * @param  Collection<int, Claim>  $claims
      * @return list<array{WeighingRow, GenDate}> those of one origin together, the first to be cited before the others
      */
-    private function rows(array $facts): array
+    private function rows(array $facts, Collection $claims): array
     {
         $inHand = array_flip(array_keys($facts));
-        $claims = Claim::query()->whereIn('event_id', array_keys($facts))->orderBy('ordinal')->orderBy('id')->get()
-            ->sortBy(static fn (Claim $claim): int => $inHand[$claim->event_id ?? ''] ?? 0)->values();
+        $claims = $claims->whereIn('event_id', array_keys($facts))->sortBy(static fn (Claim $claim): int => $inHand[$claim->event_id ?? ''] ?? 0)->values();
         [$records, $sources] = ClassedClaims::standIn($claims);
         $classed = $this->classes->of($claims, $records, $sources, $facts);
         $slips = [];
-        foreach (array_keys($facts) as $id) {
-            foreach ($this->pictures->slips($id) as $slip) {
-                $slips[$slip->claimId] = $slip;
-            }
+        foreach ($this->pictures->slipsOfClaims(array_values(array_map(strval(...), $claims->pluck('id')->all()))) as $slip) {
+            $slips[$slip->claimId] = $slip;
         }
         $rows = [];
         $byId = $claims->keyBy('id');

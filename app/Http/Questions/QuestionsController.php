@@ -29,8 +29,10 @@ use App\Trees\DatabaseTree;
 use App\Trees\Editing\Facts;
 use App\Trees\Evidence\Questions;
 use App\Trees\Evidence\Subjects;
+use App\Trees\Evidence\ToldSex;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use NorthBough\Core\Tree\Sex;
 
 /** Conflicts taken up as questions, weighed and decided. */
 final readonly class QuestionsController
@@ -76,13 +78,18 @@ final readonly class QuestionsController
     }
 
     #[Post('/trees/{tree}/questions/{question}/decide', 'decide', MadeResource::class, DecisionInput::class)]
-    public function decide(Request $request, Facts $facts, string $tree, string $question): JsonResponse
+    public function decide(Request $request, Facts $facts, ToldSex $toldSex, string $tree, string $question): JsonResponse
     {
         $input = DecisionInput::from($request);
         $row = Question::query()->findOrFail($question);
         $person = $this->tree->lives([(string) $row->person_id])[$row->person_id ?? ''] ?? null;
-        $this->changes->run(new Intent(TreesController::user($request), 'Decided: '.QuestionPages::sentence($row, $person), $input->reason), function () use ($facts, $input, $question): void {
+        $this->changes->run(new Intent(TreesController::user($request), 'Decided: '.QuestionPages::sentence($row, $person), $input->reason), function () use ($facts, $toldSex, $input, $question): void {
             $row = Question::query()->findOrFail($question);
+            if ($row->aspect === 'sex') {
+                $toldSex->decide($row, $input->version, Sex::tryFrom($input->sex ?? '') ?? throw new Refusal('Say which it is, a man or a woman.'), $input->reason);
+
+                return;
+            }
             // What is concluded and told by nobody is a fact of its own, decided by reasoning.
             $leading = $input->factId ?? $facts->add('person_id', (string) $row->person_id, ['kind' => $row->aspect, 'date' => (string) $input->date])->id;
             $this->questions->decide($row, $input->version, $leading, $input->standings ?? [], $input->reason);

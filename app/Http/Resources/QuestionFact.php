@@ -23,7 +23,8 @@ final readonly class QuestionFact
 
     public static function of(Event $fact): self
     {
-        $word = EventKinds::all()[$fact->kind]->word ?? $fact->kind;
+        // Of the sex there is no event: what is told says it all.
+        $word = EventKinds::all()[$fact->kind]->word ?? ($fact->kind === 'sex' ? '' : $fact->kind);
 
         return new self($fact->id, $fact->denied ? "No {$word}" : $word, $fact->date->shown, $fact->place_typed, $fact->standing);
     }

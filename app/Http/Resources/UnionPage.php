@@ -18,6 +18,7 @@ final readonly class UnionPage
         #[OA\Property] public string $kind,
         #[OA\Property] public string $surnameCustom,
         #[ListOf(WeddingStateResource::class)] public array $states,
+        #[OA\Property(description: 'why somebody was ruled out of it; empty where nobody was')] public string $ruledOutWhy,
     ) {
     }
 }

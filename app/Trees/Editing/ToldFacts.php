@@ -36,7 +36,7 @@ final readonly class ToldFacts
             return;
         }
         match ($telling->of) {
-            TellingOf::Sex => $this->sex($told, $one),
+            TellingOf::Sex => $this->sex($record, $told, $one, $taken),
             TellingOf::Partner => $this->partner($record, $told, $one, (string) $other, $taken),
             TellingOf::Child => $this->child($record, $told, $one, (string) $other, $taken),
             TellingOf::Couple => $this->fact($record, $told, 'union_id', $this->union($one, (string) $other)->id, $taken),
@@ -45,8 +45,9 @@ final readonly class ToldFacts
         };
     }
 
-    private function sex(Told $told, string $personId): void
+    private function sex(Record $record, Told $told, string $personId, TakenIn $taken): void
     {
+        $this->claim($record, $told->telling, ['person_id' => $personId], $taken);
         if ($told->state === ToldState::New) {
             Person::query()->where('id', $personId)->firstOrFail()->fill(['sex' => $told->telling->value])->save();
         }

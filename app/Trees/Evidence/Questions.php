@@ -47,13 +47,19 @@ final readonly class Questions
      */
     public function openHard(array $personIds, Change $change, ?\Closure $which = null): void
     {
-        foreach ($this->subjects->conflicts($personIds, $change->touched->hasAny('parent_sets', 'parentages') || $which === null) as $personId => $conflicts) {
+        foreach ($this->subjects->conflicts($personIds, $change->touched->hasAny('parent_sets', 'parentages') || $which === null, $change->touched->hasAny('people', 'claims') || $which === null) as $personId => $conflicts) {
             foreach ($conflicts as $conflict) {
-                if ($conflict->isHard() && ($which === null || $which($conflict))) {
+                if ($conflict->isHard() && ($which === null || $which($conflict) || $this->isSaidByHand($personId, $conflict, $change))) {
                     $this->open($personId, $conflict, $change);
                 }
             }
         }
+    }
+
+    /** Whether the sex that lines contradict was written in this change, and it was not asked before. */
+    private function isSaidByHand(string $personId, Conflict $conflict, Change $change): bool
+    {
+        return $conflict->aspect === 'sex' && $change->touched->has($personId) && Question::query()->where('person_id', $personId)->where('aspect', 'sex')->doesntExist();
     }
 
     public function open(string $personId, Conflict $conflict, ?Change $change = null): Question

@@ -64,7 +64,7 @@ final readonly class RuledOut
     }
 
     /** The words with which somebody ruled it out. */
-    private function why(string $rowId): string
+    public function why(string $rowId): string
     {
         return (string) Entries::of($this->current->id())->where('journal.row_id', $rowId)->where('journal.op', 'update')->whereRaw("journal.before->>'standing' IS NOT NULL")
             ->orderByDesc('change_sets.seq')->value('change_sets.why');

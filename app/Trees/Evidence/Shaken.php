@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Trees\Evidence;
 
 use App\Models\Question;
+use App\Models\RestsOn;
 use App\Trees\Changes\Change;
 use App\Trees\CurrentTree;
 use Illuminate\Support\Facades\DB;
@@ -31,6 +32,8 @@ final readonly class Shaken
         if (array_filter($change->touched->reclassed()) !== []) {
             $why += $this->reclassed($change->touched->reclassed());
         }
+        // What a case answered is asked again with it.
+        $why += array_fill_keys($why === [] ? [] : RestsOn::query()->whereIn('question_id', array_keys($why))->whereNotNull('deciding_question_id')->pluck('deciding_question_id')->all(), 'The case that answered it is open again.');
         foreach ($why as $id => $words) {
             $question = Question::query()->where('id', $id)->where('state', '<>', 'open')->where('state', '<>', 'unresolved')->first();
             // One that was decided in this very change rests on what it just said.

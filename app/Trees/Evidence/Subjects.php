@@ -22,7 +22,7 @@ use NorthBough\Core\Tree\Union;
 /** Fetches what conflicts of some people are looked for in, no more than each needs, and has them found. */
 final readonly class Subjects
 {
-    public function __construct(private CurrentTree $current, private DatabaseTree $tree, private Gazetteers $gazetteers)
+    public function __construct(private CurrentTree $current, private DatabaseTree $tree, private Gazetteers $gazetteers, private ToldSex $toldSex)
     {
     }
 
@@ -31,21 +31,23 @@ final readonly class Subjects
      *
      * @param  list<string>  $personIds
      * @param  bool  $withParents  whether parents are looked at too
+     * @param  bool  $withSex  whether it is looked at what lines say of the sex
      * @return array<string, list<Conflict>> by person; whoever has none is missing
      */
-    public function conflicts(array $personIds, bool $withParents = true): array
+    public function conflicts(array $personIds, bool $withParents = true, bool $withSex = true): array
     {
         $events = $this->tree->eventsOf($personIds);
         $sets = $withParents ? array_filter($this->tree->parentSets($personIds), static fn (array $sets): bool => count($sets) > 1) : [];
         $wed = array_values(array_filter($personIds, static fn (string $id): bool => self::mayMeetAWedding($events[$id] ?? [])));
         $unions = $wed === [] ? [] : $this->tree->unionsOf($wed);
+        $sexes = $withSex ? $this->toldSex->against($personIds) : [];
         $found = [];
         foreach ($personIds as $id) {
             $own = $events[$id] ?? [];
-            if (! isset($unions[$id]) && ! isset($sets[$id]) && ! self::isToldTwice($own)) {
+            if (! isset($unions[$id]) && ! isset($sets[$id]) && ! isset($sexes[$id]) && ! self::isToldTwice($own)) {
                 continue;
             }
-            $subject = new Subject(new Person($id, 0, Sex::Unknown, [], $own), $unions[$id] ?? [], $sets[$id] ?? [], $this->sexes($sets[$id] ?? []));
+            $subject = new Subject(new Person($id, 0, $sexes[$id]['sex'] ?? Sex::Unknown, [], $own), $unions[$id] ?? [], $sets[$id] ?? [], $this->sexes($sets[$id] ?? []), $sexes[$id]['told'] ?? []);
             $conflicts = Conflicts::of($subject, KnownPlaces::lazily(fn (): Gazetteer => $this->gazetteers->bearing(...self::places($subject))));
             if ($conflicts !== []) {
                 $found[$id] = $conflicts;

@@ -62,7 +62,7 @@ final readonly class QuestionsOut
             ->leftJoin('roll_lines', static fn ($join) => $join->on('roll_lines.tree_id', 'questions.tree_id')->on('roll_lines.id', 'questions.roll_line_id'))
             ->leftJoin('records', static fn ($join) => $join->on('records.tree_id', 'roll_lines.tree_id')->on('records.id', 'roll_lines.record_id'))
             ->select(['questions.*', 'records.source_id AS line_source_id', 'records.locator AS line_locator'])
-            ->selectSub(ClaimsOut::lineNumber('questions.roll_line_id'), 'line_number')->orderBy('questions.id');
+            ->selectSub(ClaimsOut::lineNumber('questions.roll_line_id'), 'line_number')->selectSub(self::decidedBy('question', 'questions.id'), 'decided_by')->orderBy('questions.id');
     }
 
     /** @return list<QuestionRow> */

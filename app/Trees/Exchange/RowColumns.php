@@ -82,7 +82,7 @@ final class RowColumns
                 'standing' => $row->standing->value, 'proof' => $row->proof->value, 'kind_words' => $row->kindWords, 'years' => $row->years],
             $row instanceof ClaimUseRow => ['id' => $row->id, 'claim_id' => $row->claimId, ...self::owner($row->of, ['event', 'parentage']), 'stance' => $row->stance, 'evidence' => $row->evidence],
             $row instanceof RestsOnRow => ['id' => $row->id, 'deciding_question_id' => $row->kind === Deciding::Question ? $row->decidedId : null, 'deciding_parentage_id' => $row->kind === Deciding::Parentage ? $row->decidedId : null,
-                'deciding_placing_id' => $row->kind === Deciding::Placing ? $row->decidedId : null, 'claim_id' => $row->kind === Deciding::Question ? $row->groundId : null, 'question_id' => $row->kind === Deciding::Question ? null : $row->groundId],
+                'deciding_placing_id' => $row->kind === Deciding::Placing ? $row->decidedId : null, ...self::owner(new FactRef($row->ground, $row->groundId), ['claim', 'question'])],
             $row instanceof SourceRow => ['id' => $row->id, 'title' => $row->title, 'author' => $row->author, 'publication' => $row->publication,
                 'abbreviation' => $row->abbreviation, 'text' => $row->text, 'repository_id' => $row->repositoryId, 'call_number' => $row->callNumber,
                 'kind' => $row->kind, 'source_kind_id' => $row->ownKindId, 'fields' => self::json((object) $row->fields), 'list_name' => $row->listName,

@@ -132,7 +132,7 @@ final class RowsFrom
     {
         $line = $row->roll_line_id === null ? null : new LineAt($row->roll_line_id, $row->line_source_id, $row->line_locator, (int) $row->line_number);
 
-        return new QuestionRow($row->id, $row->person_id ?? '', $row->kind, $row->aspect, $row->state, $row->title, $row->decision, $row->reason, $row->summary, $row->reopened_by, $row->other_person_id ?? '', $alternatives, $line, $claims, $tasks);
+        return new QuestionRow($row->id, $row->person_id ?? '', $row->kind, $row->aspect, $row->state, $row->title, $row->decision, $row->reason, $row->summary, $row->reopened_by, $row->other_person_id ?? '', $alternatives, $line, $claims, $tasks, $row->decided_by ?? '');
     }
 
     /** @param  list<PointRow>  $points */

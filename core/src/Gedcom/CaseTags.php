@@ -22,7 +22,7 @@ use NorthBough\Core\Gedcom\Writing\Pointers;
 /** The lines in which questions, cases and searches stand in a file: our extensions, docs/extensions.md. */
 final class CaseTags
 {
-    private const QUESTION = ['_KIND', '_STATE', '_TITLE', '_DECISION', '_REASON', '_SUMMARY', '_REOPENED', '_OTHER', '_ALTERNATIVE', '_NUMBERED', '_RESTS', '_ABOUT', '_TASK'];
+    private const QUESTION = ['_KIND', '_STATE', '_TITLE', '_DECISION', '_REASON', '_SUMMARY', '_REOPENED', '_OTHER', '_ALTERNATIVE', '_NUMBERED', '_RESTS', '_ABOUT', '_TASK', '_BY'];
 
     private const STATES = ['open', 'unresolved', 'probable', 'proved', 'ruled out', 'decided'];
 
@@ -46,6 +46,7 @@ final class CaseTags
         $id = $mapping->labelled(Owner::Question, $said->first('_NUMBERED'));
         $mapping->add(new QuestionRow($id, $personId, $said->text('_KIND') ?: 'conflict', mb_substr($said->payload, 0, 40), $said->text('_STATE'), $said->text('_TITLE'), $said->text('_DECISION'),
             $said->text('_REASON'), $said->text('_SUMMARY'), $said->text('_REOPENED'), self::pointed($said, '_OTHER', 'INDI', $mapping), [], self::line($said, $mapping)));
+        self::decidedBy($said->first('_BY'), Deciding::Question, $id, $mapping);
         $position = 0;
         foreach ($said->children as $child) {
             if ($child->tag === '_ALTERNATIVE') {
@@ -57,7 +58,7 @@ final class CaseTags
             if ($child->tag === '_RESTS') {
                 $mapping->refer(Owner::Claim, $child, static function (string $claimId) use ($id, $mapping): void {
                     if ($claimId !== '') {
-                        $mapping->add(new RestsOnRow($mapping->newId(), Deciding::Question, $id, $claimId));
+                        $mapping->add(new RestsOnRow($mapping->newId(), Deciding::Question, $id, Owner::Claim, $claimId));
                     }
                 });
             }
@@ -69,7 +70,7 @@ final class CaseTags
     {
         $mapping->refer(Owner::Question, $said, static function (string $questionId) use ($kind, $decidedId, $mapping): void {
             if ($questionId !== '') {
-                $mapping->add(new RestsOnRow($mapping->newId(), $kind, $decidedId, $questionId));
+                $mapping->add(new RestsOnRow($mapping->newId(), $kind, $decidedId, Owner::Question, $questionId));
             }
         });
     }
@@ -92,7 +93,7 @@ final class CaseTags
     public static function asked(QuestionRow $row, Pointers $pointers): Structure
     {
         $asked = EvidenceTags::with(new Structure('_QUESTION', $row->aspect), ['_KIND' => $row->kind === 'conflict' ? '' : $row->kind, '_STATE' => $row->state, '_TITLE' => $row->title, '_DECISION' => $row->decision,
-            '_REASON' => $row->reason, '_SUMMARY' => $row->summary, '_REOPENED' => $row->reopenedBy, '_NUMBERED' => $pointers->label($row->id)]);
+            '_REASON' => $row->reason, '_SUMMARY' => $row->summary, '_REOPENED' => $row->reopenedBy, '_NUMBERED' => $pointers->label($row->id), '_BY' => $row->decidedBy === '' ? '' : $pointers->label($row->decidedBy)]);
         if ($row->line !== null) {
             $asked->add(Structure::pointing('_ABOUT', $pointers->of($row->line->sourceId))->add(new Structure('PAGE', $row->line->locator))->add(new Structure('_LINE', (string) $row->line->number)));
         }

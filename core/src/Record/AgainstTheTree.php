@@ -124,7 +124,7 @@ final readonly class AgainstTheTree
         return match (true) {
             $person === null, $person->sex === Sex::Unknown => Told::new($telling),
             $person->sex->value === $telling->value => Told::there($telling, ToldState::Agrees, "The tree says {$person->sex->word()}."),
-            default => Told::barred($telling, "The tree says {$person->sex->word()}."),
+            default => Told::there($telling, ToldState::Contradicts, "The tree says {$person->sex->word()}."),
         };
     }
 

@@ -19,6 +19,7 @@ use NorthBough\Core\Gedcom\Row\KeptRow;
 use NorthBough\Core\Gedcom\Row\MemberRow;
 use NorthBough\Core\Gedcom\Row\NameRow;
 use NorthBough\Core\Gedcom\Row\NoteRow;
+use NorthBough\Core\Gedcom\Row\Owner;
 use NorthBough\Core\Gedcom\Row\OwnKindRow;
 use NorthBough\Core\Gedcom\Row\ParentageRow;
 use NorthBough\Core\Gedcom\Row\ParentSetRow;
@@ -152,13 +153,13 @@ final class MemoryTree implements RowSink, TreeRows
             $this->all(PointRow::class, static fn (PointRow $point): bool => $point->alternativeId === $one->id)), $this->all(AlternativeRow::class, static fn (AlternativeRow $one): bool => $one->questionId === $row->id));
 
         return new QuestionRow($row->id, $row->personId, $row->kind, $row->aspect, $row->state, $row->title, $row->decision, $row->reason, $row->summary, $row->reopenedBy, $row->otherId, $alternatives, $row->line,
-            array_column($this->all(RestsOnRow::class, static fn (RestsOnRow $one): bool => $one->kind === Deciding::Question && $one->decidedId === $row->id), 'groundId'),
-            $this->all(TaskRow::class, static fn (TaskRow $one): bool => $one->questionId === $row->id));
+            array_column($this->all(RestsOnRow::class, static fn (RestsOnRow $one): bool => $one->ground === Owner::Claim && $one->decidedId === $row->id), 'groundId'),
+            $this->all(TaskRow::class, static fn (TaskRow $one): bool => $one->questionId === $row->id), $this->decidedBy(Deciding::Question, $row->id));
     }
 
     private function decidedBy(Deciding $kind, string $id): string
     {
-        return $this->all(RestsOnRow::class, static fn (RestsOnRow $one): bool => $one->kind === $kind && $one->decidedId === $id)[0]->groundId ?? '';
+        return $this->all(RestsOnRow::class, static fn (RestsOnRow $one): bool => $one->ground === Owner::Question && $one->kind === $kind && $one->decidedId === $id)[0]->groundId ?? '';
     }
 
     private function parentage(ParentageRow $row): ParentageRow

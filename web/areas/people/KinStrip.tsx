@@ -141,15 +141,15 @@ export function KinStrip({ person, onAdd }: { person: Person; onAdd: (adding: Ad
         ) : (
           <RuledOut people={union.partners} />
         )}
-        {union.ruledOut.length > 0 && (
-          <span className="ml-2">
-            <RuledOut people={union.ruledOut} />
-          </span>
-        )}
         {union.children.length > 0 && (
           <span>
             {': '}
             <Names people={union.children} given />
+          </span>
+        )}
+        {union.ruledOut.length > 0 && (
+          <span className="ml-3">
+            <RuledOut people={union.ruledOut} />
           </span>
         )}
       </KinLine>

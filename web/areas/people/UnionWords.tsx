@@ -30,6 +30,11 @@ export function UnionWords({ id }: { id: string }) {
   return (
     <>
       <BothSides problem={change.error} />
+      {data.ruledOutWhy !== '' && (
+        <p>
+          Ruled out: <span className="font-serif text-[16px]">{data.ruledOutWhy}</span>
+        </p>
+      )}
       {data.states.length > 0 && (
         <p>
           At the wedding:{' '}

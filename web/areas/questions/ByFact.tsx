@@ -18,6 +18,7 @@ export function ByFact({ question }: { question: Schemas['QuestionPage'] }) {
   const [reason, setReason] = useState('')
   const [ruledOut, setRuledOut] = useState(false)
   const isOpen = question.state === 'open'
+  const isOfSex = question.aspect === 'sex'
   const decide = useWrite(
     () =>
       told(
@@ -26,7 +27,7 @@ export function ByFact({ question }: { question: Schemas['QuestionPage'] }) {
           body: {
             version: question.version,
             reason,
-            factId: chosen,
+            ...(isOfSex ? { sex: chosen === 'M' ? ('M' as const) : ('F' as const) } : { factId: chosen }),
             standings: ruledOut
               ? Object.fromEntries(
                   question.facts.filter((fact) => fact.id !== chosen).map((fact) => [fact.id, 'ruled out']),
@@ -90,14 +91,16 @@ export function ByFact({ question }: { question: Schemas['QuestionPage'] }) {
             decide.mutate(undefined)
           }}
         >
-          <label className="text-[14px]">
-            <input
-              type="checkbox"
-              checked={ruledOut}
-              onChange={(event) => setRuledOut(event.target.checked)}
-            />{' '}
-            rule the others out
-          </label>
+          {!isOfSex && (
+            <label className="text-[14px]">
+              <input
+                type="checkbox"
+                checked={ruledOut}
+                onChange={(event) => setRuledOut(event.target.checked)}
+              />{' '}
+              rule the others out
+            </label>
+          )}
           <WhyGap
             className="gap min-w-[240px] grow font-serif text-[16px]"
             aria-label="Reason"
@@ -136,7 +139,7 @@ function Column({
       <h2 className="font-serif text-[20px]">
         <kbd>{number}</kbd> {fact.word} {fact.shown}
       </h2>
-      <p>{fact.place || <span className="text-graphite">no place</span>}</p>
+      {fact.word !== '' && <p>{fact.place || <span className="text-graphite">no place</span>}</p>}
       <p className="text-[14px] text-graphite">
         {fact.standing}
         {onChoose &&

@@ -113,6 +113,7 @@ final readonly class Cases
             RestsOn::query()->create(['deciding_question_id' => $question->id, 'claim_id' => $claimId]);
         }
         $question->fill(['state' => $state->value, 'decision' => $chosen === null ? '' : $this->called($chosen), 'reason' => trim($reason), 'reopened_by' => ''])->save();
+        AskedByConflict::followCase($question, $state);
     }
 
     private function settle(Question $question, Alternative $one, bool $isChosen, CaseState $state): void

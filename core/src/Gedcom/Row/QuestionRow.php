@@ -14,6 +14,7 @@ final readonly class QuestionRow implements Row
      * @param  LineAt|null  $line  of which it is asked who it is
      * @param  list<string>  $claims  that its answer rests on
      * @param  list<TaskRow>  $tasks  to do for it
+     * @param  string  $decidedBy  the case that answered it; empty for none
      */
     public function __construct(
         public string $id,
@@ -31,6 +32,7 @@ final readonly class QuestionRow implements Row
         public ?LineAt $line = null,
         public array $claims = [],
         public array $tasks = [],
+        public string $decidedBy = '',
     ) {
     }
 }

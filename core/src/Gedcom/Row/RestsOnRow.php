@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Gedcom\Row;
 
-/** That a question was answered by a claim, or a tie or a placing by the answer to a question. */
+/** That something was decided by a claim, or by the answer to another question. */
 final readonly class RestsOnRow implements Row
 {
     /**
      * @param  Deciding  $kind  of what was decided
-     * @param  string  $groundId  of a claim under a question, of a question under anything else
+     * @param  Owner  $ground  a claim or a question
      */
-    public function __construct(public string $id, public Deciding $kind, public string $decidedId, public string $groundId)
+    public function __construct(public string $id, public Deciding $kind, public string $decidedId, public Owner $ground, public string $groundId)
     {
     }
 }

@@ -242,7 +242,7 @@ final class ShieldedRows implements TreeRows
 
         return new QuestionRow($row->id, $row->personId, $row->kind, $row->aspect, $row->state, $hide($row->title), $hide($row->decision), $hide($row->reason), $hide($row->summary), $hide($row->reopenedBy), $dead($row->otherId),
             array_map(static fn (AlternativeRow $a): AlternativeRow => new AlternativeRow($a->id, $a->questionId, $dead($a->personId), $hide($a->title), $a->outcome, $a->position,
-                array_map(static fn (PointRow $p): PointRow => new PointRow($p->id, $p->questionId, $p->alternativeId, $p->isFor, $hide($p->text), $p->weight, $p->position, $p->claimId), $a->points)), $row->alternatives), $row->line, $row->claims, array_map(static fn (TaskRow $t): TaskRow => new TaskRow($t->id, $t->personId, $hide($t->text), $t->doneOn, $t->ordinal, $t->written, $t->questionId), $row->tasks));
+                array_map(static fn (PointRow $p): PointRow => new PointRow($p->id, $p->questionId, $p->alternativeId, $p->isFor, $hide($p->text), $p->weight, $p->position, $p->claimId), $a->points)), $row->alternatives), $row->line, $row->claims, array_map(static fn (TaskRow $t): TaskRow => new TaskRow($t->id, $t->personId, $hide($t->text), $t->doneOn, $t->ordinal, $t->written, $t->questionId), $row->tasks), $row->decidedBy);
     }
 
     /**
