@@ -49,11 +49,11 @@ final class QuestionsTest extends TestCase
     {
         [$magnus, $baptism, $book] = $this->keeper();
         $question = $this->question();
-        $decide = fn (array $said) => $this->api('POST', "/questions/{$question}/decide", ['version' => Question::query()->findOrFail($question)->version, ...$said]);
+        $decide = fn (array $said) => $this->api('POST', "/questions/{$question}/decide", ['version' => $this->row($question)->version, ...$said]);
         $decide(['factId' => $baptism, 'reason' => ''])->assertStatus(422);
         $decide(['factId' => $this->fact($magnus, 'census')->id, 'reason' => 'It says so.'])->assertStatus(409);
         $decide(['factId' => $baptism, 'reason' => 'The register was written that month.', 'standings' => [$book => 'ruled out']])->assertOk();
-        self::assertSame(['decided', '3 May 1818, Hask'], [Question::query()->findOrFail($question)->state, Question::query()->findOrFail($question)->decision]);
+        self::assertSame(['decided', '3 May 1818, Hask'], [$this->row($question)->state, $this->row($question)->decision]);
         self::assertSame(['accepted', 'ruled out'], [Event::query()->findOrFail($baptism)->standing, Event::query()->findOrFail($book)->standing]);
         self::assertSame(1, DB::table('rests_on')->where('tree_id', $this->tree->id)->count());
 
@@ -61,14 +61,14 @@ final class QuestionsTest extends TestCase
         $this->api('POST', "/people/{$magnus}/facts", ['kind' => 'birth', 'date' => 'May 1818'])->assertOk();
         $this->api('POST', "/people/{$magnus}/facts", ['kind' => 'birth', 'date' => 'abt 1820'])->assertOk();
         $this->api('POST', "/people/{$magnus}/facts", ['kind' => 'occupation', 'value' => 'keeper', 'date' => '1841'])->assertOk();
-        self::assertSame('decided', Question::query()->findOrFail($question)->state);
+        self::assertSame('decided', $this->row($question)->state);
 
         $this->api('POST', "/people/{$magnus}/facts", ['kind' => 'birth', 'date' => '1816'])->assertOk();
-        self::assertSame(['open', 'It was decided, and then: 3 May 1818 and 1816: they miss each other by 488 days.'], [Question::query()->findOrFail($question)->state, Question::query()->findOrFail($question)->reopened_by]);
+        self::assertSame(['open', 'It was decided, and then: 3 May 1818 and 1816: they miss each other by 488 days.'], [$this->row($question)->state, $this->row($question)->reopened_by]);
         $this->api('POST', '/journal/undo')->assertOk();
-        self::assertSame('decided', Question::query()->findOrFail($question)->state);
+        self::assertSame('decided', $this->row($question)->state);
         $this->api('POST', "/questions/{$question}/reopen", ['why' => 'The register is a copy.'])->assertOk();
-        self::assertSame('The register is a copy.', Question::query()->findOrFail($question)->reopened_by);
+        self::assertSame('The register is a copy.', $this->row($question)->reopened_by);
     }
 
     public function test_a_decision_is_opened_again_by_what_it_rests_on_and_by_what_supports_the_ruled_out(): void
@@ -76,9 +76,9 @@ final class QuestionsTest extends TestCase
         [$magnus, $baptism, $book] = $this->keeper();
         $question = $this->question();
         $decide = function () use ($question, $baptism, $book): void {
-            $this->api('POST', "/questions/{$question}/decide", ['version' => Question::query()->findOrFail($question)->version, 'factId' => $baptism, 'reason' => 'The register.', 'standings' => [$book => 'ruled out']])->assertOk();
+            $this->api('POST', "/questions/{$question}/decide", ['version' => $this->row($question)->version, 'factId' => $baptism, 'reason' => 'The register.', 'standings' => [$book => 'ruled out']])->assertOk();
         };
-        $state = fn (): array => [Question::query()->findOrFail($question)->state, Question::query()->findOrFail($question)->reopened_by];
+        $state = fn (): array => [$this->row($question)->state, $this->row($question)->reopened_by];
         $claims = static fn (string $fact): string => (string) DB::table('claims')->where('event_id', $fact)->orderBy('id')->value('id');
 
         $decide();
@@ -234,8 +234,8 @@ final class QuestionsTest extends TestCase
         $alternative = $this->api('GET', "/cases/{$case}")->json('alternatives.0.id');
         $claim = $this->api('POST', "/facts/{$this->fact($jean, 'birth')->id}/citations", ['sourceId' => $this->source('Register of St Osmund')])->assertOk()->json('id');
         $this->api('POST', "/cases/{$case}/points", ['text' => 'The register names her.', 'isFor' => true, 'alternativeId' => $alternative, 'claimId' => $claim])->assertOk();
-        $conclude = fn (string $state) => $this->api('POST', "/cases/{$case}/conclude", ['version' => Question::query()->findOrFail($case)->version, 'state' => $state, 'alternativeId' => $state === 'unresolved' ? null : $alternative, 'reason' => 'The register.'])->assertOk();
-        $asked = static fn (): array => [Question::query()->findOrFail($question)->state, Question::query()->findOrFail($question)->decision, Question::query()->findOrFail($question)->reopened_by];
+        $conclude = fn (string $state) => $this->api('POST', "/cases/{$case}/conclude", ['version' => $this->row($case)->version, 'state' => $state, 'alternativeId' => $state === 'unresolved' ? null : $alternative, 'reason' => 'The register.'])->assertOk();
+        $asked = fn (): array => [$this->row($question)->state, $this->row($question)->decision, $this->row($question)->reopened_by];
 
         $conclude('probable');
         self::assertSame(['decided', 'Ann Osk', ''], $asked());
@@ -256,7 +256,7 @@ final class QuestionsTest extends TestCase
         $this->api('PUT', "/records/{$record}", ['version' => 1, 'date' => '3 April 1881', 'place' => 'Hask', 'lines' => [['id' => $line, 'name' => 'Jean Tarrel', 'columns' => ['relation' => 'Son', 'age' => '31', 'sex' => 'M']]]])->assertOk();
         $told = $this->api('POST', "/records/{$record}/line-up", ['choices' => [['lineId' => $line, 'as' => 'placed', 'personId' => $jean]]])->assertOk()->collect('lines.0.told')->firstWhere('of', 'sex');
         self::assertSame(['contradicts', 'The tree says female.'], [$told['state'] ?? '', $told['ground'] ?? '']);
-        $this->api('POST', "/records/{$record}/take-in", ['version' => Record::query()->findOrFail($record)->version, 'choices' => [['lineId' => $line, 'as' => 'placed', 'personId' => $jean]], 'why' => 'It is she.'])->assertOk();
+        $this->api('POST', "/records/{$record}/take-in", ['version' => Record::query()->where('id', $record)->firstOrFail()->version, 'choices' => [['lineId' => $line, 'as' => 'placed', 'personId' => $jean]], 'why' => 'It is she.'])->assertOk();
 
         self::assertSame('F', Person::query()->findOrFail($jean)->sex, 'what a line says changes nothing that is known');
         $question = Question::query()->where('aspect', 'sex')->firstOrFail();
@@ -359,5 +359,10 @@ final class QuestionsTest extends TestCase
     private function question(): string
     {
         return Question::query()->where('aspect', 'birth')->firstOrFail()->id;
+    }
+
+    private function row(string $question): Question
+    {
+        return Question::query()->where('id', $question)->firstOrFail();
     }
 }

@@ -141,12 +141,13 @@ final readonly class SourcePages
             // A claim of a tie between parent and child has no fact of its own.
             ->whereRaw('num_nonnulls(claims.person_id, claims.name_id, claims.event_id, claims.union_id) = 1')
             ->orderBy('events.date_begin_lo')->orderBy('claims.id')
-            ->get(['claims.record_id', 'claims.words', 'claims.union_id', 'events.kind', 'events.date_shown', 'person_lines.person_id', 'person_lines.shown_name']);
+            ->get(['claims.record_id', 'claims.words', 'claims.union_id', 'claims.person_id AS whom', 'claims.aspect', 'events.kind', 'events.date_shown', 'person_lines.person_id', 'person_lines.shown_name']);
         $facts = [];
         $said = $this->living->told();
         foreach ($rows as $row) {
             $word = match (true) {
                 $row->union_id !== null => 'Union',
+                $row->whom !== null => $row->aspect === 'sex' ? 'Sex' : 'Person',
                 $row->kind === null => 'Name',
                 default => EventKinds::all()[$row->kind]->word ?? $row->kind,
             };

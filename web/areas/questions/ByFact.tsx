@@ -1,7 +1,8 @@
 import { useState } from 'react'
+import { Link } from 'react-router'
 import { toast } from 'sonner'
 import { api, told, type Schemas } from '../../api/client'
-import { useTreeId, useWrite } from '../../api/useTree'
+import { useTreeId, useTreePath, useWrite } from '../../api/useTree'
 import { BothSides } from '../../parts/BothSides'
 import { Words } from '../../parts/Words'
 import { WhyGap } from '../../parts/WhyGap'
@@ -134,6 +135,7 @@ function Column({
   isChosen: boolean
   onChoose?: () => void
 }) {
+  const path = useTreePath()
   return (
     <section className={`border-t-2 pt-2 ${isChosen ? 'border-tide' : 'border-rule'}`}>
       <h2 className="font-serif text-[20px]">
@@ -161,7 +163,19 @@ function Column({
           <li key={row.claimId || fact.id} className="border-b border-rule py-1 text-[14px]">
             {row.note.length === 0 ? 'Told by no source.' : <Words words={row.note} />}
             {row.words !== '' && <span className="font-serif"> “{row.words}”</span>}
-            <span className="block text-[13px] text-graphite">{row.weight}</span>
+            <span className="flex flex-wrap gap-x-4 text-[13px] text-graphite">
+              {row.weight}
+              {row.recordId !== '' && (
+                <Link className="act" to={path(`records/table/${row.recordId}`)}>
+                  Look at the record
+                </Link>
+              )}
+              {row.claimId !== '' && (
+                <Link className="act" to={path(`questions/thread/claim/${row.claimId}`)}>
+                  Suppose it false
+                </Link>
+              )}
+            </span>
           </li>
         ))}
       </ul>
