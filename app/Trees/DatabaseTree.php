@@ -196,7 +196,7 @@ final readonly class DatabaseTree implements TreeView
             ->join('unions', static fn ($join) => $join->on('unions.tree_id', 'parent_sets.tree_id')->on('unions.id', 'parent_sets.union_id'))
             ->whereIn('parent_sets.union_id', $unionIds)
             ->orderBy('parent_sets.child_ordinal')->orderBy('parent_sets.id')
-            ->get(['parent_sets.union_id', 'parent_sets.child_id', 'parent_sets.child_ordinal', 'person_lines.birth_day', 'unions.order_by_hand'])
+            ->get(['parent_sets.union_id', 'parent_sets.child_id', 'parent_sets.child_ordinal', 'person_lines.birth_day', 'unions.order_by_hand', DB::raw("(SELECT string_agg(p.person_id::text, ' ') FROM parentages p WHERE p.tree_id = parent_sets.tree_id AND p.parent_set_id = parent_sets.id AND p.standing = 'ruled out') AS disproved")])
             ->groupBy('union_id');
         $events = $this->events('union_id', $unionIds, $backed ? $unionIds : []);
         $unions = [];
@@ -210,6 +210,7 @@ final readonly class DatabaseTree implements TreeView
                 $ties->pluck('id', 'person_id')->all(),
                 $ties->first()->surname_custom ?? '',
                 $ties->where('standing', '<>', Standing::Unweighed->value)->pluck('standing', 'person_id')->map(Standing::from(...))->all(),
+                ($children->get($id) ?? collect())->whereNotNull('disproved')->pluck('disproved', 'child_id')->map(static fn (string $ids): array => explode(' ', $ids))->all(),
             );
         }
 

@@ -101,6 +101,12 @@ final class LookingTest extends TestCase
 
         self::assertSame('What is told of the birth of Magnus Tarrel, no. 1, cannot all be true, and waits to be weighed.', $sentences[0]);
         self::assertCount(3, $sentences);
+
+        $senara = $this->person('Senara Vane w');
+        $this->relative($senara, 'child', 'Kit Vane h');
+        $union = $this->api('GET', "/people/{$senara}")->json('unions.0.id');
+        $this->api('POST', "/unions/{$union}/facts", ['kind' => 'marriage', 'date' => '31 June 1840'])->assertOk();
+        self::assertCount(4, array_column($this->api('GET', '/desk')->json('yours'), 'text'), 'of one partner only, a wife');
     }
 
     public function test_what_was_changed_of_somebody_stands_side_by_side_and_one_value_is_put_back(): void

@@ -175,4 +175,20 @@ final class TiesTest extends TestCase
         self::assertSame(['accepted', ['Senara Vane']], [$union($magnus)['standing'], array_column($union($magnus)['partners'], 'name')]);
         self::assertSame(['wife'], $kin($magnus));
     }
+
+    public function test_a_child_that_somebody_was_ruled_out_of_is_no_child_of_theirs(): void
+    {
+        $magnus = $this->person('Magnus Tarrel h b 1818');
+        $senara = $this->relative($magnus, 'partner', 'Senara Vane w b 1820');
+        $ada = $this->relative($magnus, 'child', 'Ada Tarrel w b 1845', $this->api('GET', "/people/{$magnus}")->json('unions.0.id'));
+        $set = $this->api('GET', "/people/{$ada}")->json('parentSets.0.id');
+        $this->api('PATCH', "/parent-sets/{$set}", ['standing' => 'ruled out', 'personId' => $senara, 'why' => 'Born before she came.'])->assertNoContent();
+
+        $page = fn (string $of) => $this->api('GET', "/people/{$of}");
+        self::assertSame([['Ada Tarrel'], []], [array_column($page($magnus)->json('unions.0.children'), 'name'), array_column($page($senara)->json('unions.0.children'), 'name')]);
+        self::assertSame([['unweighed', 'ruled out'], 1], [array_column($page($ada)->json('parentSets.0.ties'), 'standing'), count($page($magnus)->json('family'))]);
+        self::assertSame([], $page($senara)->json('family'), 'nothing of hers happened to her mother');
+        self::assertStringContainsString('Child of Magnus Tarrel', implode(' ', $this->api('GET', "/people/{$ada}/card")->json('lines')));
+        self::assertStringNotContainsString('Senara', implode(' ', $this->api('GET', "/people/{$ada}/card")->json('lines')));
+    }
 }

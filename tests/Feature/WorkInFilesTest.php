@@ -23,7 +23,7 @@ final class WorkInFilesTest extends TestCase
         $this->couple();
 
         $file = $this->exported();
-        foreach (['2 _PARENT @', '3 _BY ', '0 _QUESTION line', '4 _STATE refused', '_NUMBERED', '_CLAIM ', '_RESTS ', '1 _RULED_PARTNER @', '_EVIDENCE direct', '_RULE ', '_TASK Read the will.'] as $expected) {
+        foreach (['2 _PARENT @', '3 _BY ', '0 _QUESTION line', '4 _STATE refused', '_NUMBERED', '_CLAIM ', '_RESTS ', '1 _RULED_PARTNER @', '_EVIDENCE direct', '_RULE ', '_TASK Read the will.', 'Ruled out as a partner: Senara Vane.'] as $expected) {
             self::assertStringContainsString($expected, $file);
         }
         $before = $this->rows();

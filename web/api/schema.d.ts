@@ -2766,6 +2766,7 @@ export interface components {
       rule: string
       mark: string
       more: string
+      footing: string
     }
     /** @description A person in a few lines, for the card that comes up over a name. */
     CardResource: {

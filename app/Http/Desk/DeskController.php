@@ -103,9 +103,10 @@ final readonly class DeskController
     private function unread(): array
     {
         $rows = $this->living->visible(DB::table('events'))
-            ->leftJoin('union_partners', static fn ($join) => $join->on('union_partners.tree_id', 'events.tree_id')->on('union_partners.union_id', 'events.union_id')->where('union_partners.slot', 'HUSB'))
+            ->leftJoinLateral(DB::table('union_partners')->whereColumn('union_partners.tree_id', 'events.tree_id')->whereColumn('union_partners.union_id', 'events.union_id')
+                ->where('union_partners.standing', '<>', 'ruled out')->orderBy('slot')->orderBy('id')->limit(1)->select('person_id'), 'partner')
             ->join('person_lines', static fn ($join) => $join->on('person_lines.tree_id', 'events.tree_id')
-                ->whereRaw('person_lines.person_id = coalesce(events.person_id, union_partners.person_id)'))
+                ->whereRaw('person_lines.person_id = coalesce(events.person_id, partner.person_id)'))
             ->where('events.tree_id', $this->current->id())
             ->where(static fn ($query) => $query->where('events.date_problem', '!=', '')->orWhereNotNull('events.other_begin_lo'))
             ->orderBy('person_lines.sort_name')->limit(20)

@@ -27,7 +27,7 @@ final readonly class CardsController
         $view = $this->living->asRead();
         $sets = $view->parentSets([$id])[$id] ?? [];
         $unions = $view->unionsOf([$id])[$id] ?? [];
-        $parents = $sets === [] ? [] : array_column($sets[0]->parents, 'personId');
+        $parents = $sets === [] ? [] : array_column($sets[0]->whoStand(), 'personId');
         $kin = [...$parents, ...array_merge([], ...array_map(static fn (Union $u): array => $u->partnersOf($id), $unions))];
         $people = $view->lives([$id, ...$kin]);
         $one = $people[$id];
@@ -38,7 +38,7 @@ final readonly class CardsController
         }
         foreach ($unions as $union) {
             $with = implode(' and ', array_map($name, $union->partnersOf($id))) ?: 'a partner not known';
-            $children = count($union->childIds);
+            $children = count($union->childrenOf($id));
             $lines[] = trim(($union->marriage() === null ? 'With' : 'Married '.LifeYears::year($union->marriage()))." {$with}").match ($children) {
                 0 => '',
                 1 => ', one child',

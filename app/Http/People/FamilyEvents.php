@@ -25,7 +25,7 @@ final class FamilyEvents
     {
         $events = [];
         foreach ($parentUnions as $union) {
-            foreach ($union->partnerIds as $parentId) {
+            foreach ($union->parentsOf($person->id) as $parentId) {
                 $events[] = [$parentId, self::word($people, $parentId, 'Father', 'Mother', 'Parent'), $people[$parentId]->leading('death', 'burial')];
             }
             foreach (array_diff($union->childIds, [$person->id]) as $siblingId) {
@@ -37,7 +37,7 @@ final class FamilyEvents
             foreach ($union->partnersOf($person->id) as $partnerId) {
                 $events[] = [$partnerId, self::word($people, $partnerId, 'Husband', 'Wife', 'Partner'), $people[$partnerId]->leading('death', 'burial')];
             }
-            foreach ($union->childIds as $childId) {
+            foreach ($union->childrenOf($person->id) as $childId) {
                 $word = self::word($people, $childId, 'Son', 'Daughter', 'Child');
                 array_push($events, [$childId, $word, $people[$childId]->leading('birth', 'christening', 'baptism')], [$childId, $word, $people[$childId]->leading('death', 'burial')]);
             }

@@ -48,7 +48,7 @@ final class KinResources
 
             return new UnionResource(
                 $union->id, $union->tieIds[$person->id], LifeYears::year($union->marriage()), $union->marriage() === null ? 'with' : 'm.',
-                $this->relatives($union->partnersOf($person->id), $people), $this->relatives($isOut ? [] : $union->childIds, $people),
+                $this->relatives($union->partnersOf($person->id), $people), $this->relatives($isOut ? [] : $union->childrenOf($person->id), $people),
                 ($union->standings[$tie] ?? Standing::Unweighed)->value, $union->tieIds[$tie] ?? '',
                 $this->relatives(array_values(array_diff($union->ruledOutIds(), [$person->id])), $people), $isOut,
             );

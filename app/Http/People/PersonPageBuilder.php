@@ -137,7 +137,7 @@ final readonly class PersonPageBuilder
     {
         $events = [];
         foreach ($unions as $union) {
-            foreach ($union->childIds as $childId) {
+            foreach ($union->childrenOf($id) as $childId) {
                 $birth = $people[$childId]->leading('birth', 'christening', 'baptism');
                 if ($birth !== null) {
                     $events[] = [$people[$childId]->name()->shown(), $birth];

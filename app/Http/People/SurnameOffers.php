@@ -31,7 +31,7 @@ final readonly class SurnameOffers
     public function of(Person $person, array $unions, array $sets, array $parentUnions, array $people): array
     {
         $ofTree = $this->current->get()->surname_custom;
-        $parents = array_values(array_intersect_key($people, array_flip(array_column($sets[0]->parents ?? [], 'personId'))));
+        $parents = array_values(array_intersect_key($people, array_flip(array_column(($sets[0] ?? null)?->whoStand() ?? [], 'personId'))));
         $offers = [];
         $born = NamingCustoms::named(($parentUnions[$sets[0]->unionId ?? '']->surnameCustom ?? '') ?: $ofTree);
         foreach (['father', 'mother', 'partner', 'sibling', 'brother', 'sister'] as $relation) {

@@ -252,7 +252,7 @@ final readonly class QuestionPages
         if ($person === null) {
             return [];
         }
-        $children = array_sum(array_map(static fn ($union): int => count($union->childIds), $this->tree->unionsOf([$person->id])[$person->id] ?? []));
+        $children = array_sum(array_map(static fn ($union): int => count($union->childrenOf($person->id)), $this->tree->unionsOf([$person->id])[$person->id] ?? []));
         $facts = count($person->events);
 
         return array_values(array_filter([

@@ -27,6 +27,7 @@ final readonly class BoxResource
         #[OA\Property] public string $rule,
         #[OA\Property] public string $mark,
         #[OA\Property] public string $more,
+        #[OA\Property] public string $footing,
     ) {
     }
 }

@@ -102,9 +102,7 @@ final readonly class SharedCitations
     {
         $parents = [];
         foreach ($this->tree->parentSets([$personId])[$personId] ?? [] as $set) {
-            foreach ($set->parents as $tie) {
-                $parents[] = $tie->personId;
-            }
+            array_push($parents, ...array_column($set->whoStand(), 'personId'));
         }
         $parents = array_values(array_unique(array_filter($parents)));
         $ids = [];

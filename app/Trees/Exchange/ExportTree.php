@@ -16,11 +16,13 @@ use NorthBough\Core\Gedcom\Row\ParentageRow;
 use NorthBough\Core\Gedcom\Row\QuestionRow;
 use NorthBough\Core\Gedcom\Row\RoleRow;
 use NorthBough\Core\Gedcom\Row\TaskRow;
+use NorthBough\Core\Gedcom\Row\UnionPartnerRow;
 use NorthBough\Core\Gedcom\Writing\Attached;
 use NorthBough\Core\Gedcom\Writing\PersonRows;
 use NorthBough\Core\Gedcom\Writing\Pointers;
 use NorthBough\Core\Gedcom\Writing\TreeRows;
 use NorthBough\Core\Gedcom\Writing\UnionRows;
+use NorthBough\Core\Tree\Standing;
 
 /** The current tree as rows for a file, some hundred records at a time, in the order in which they were stored. */
 final class ExportTree implements TreeRows
@@ -92,8 +94,9 @@ final class ExportTree implements TreeRows
             $children = $this->owned('parent_sets', 'union_id', $ids, RowsFrom::parentSet(...), 'child_ordinal');
             $events = $this->owned('events', 'union_id', $ids, RowsFrom::event(...), 'position');
             $attached = $this->attached(['union' => $ids, 'union_partner' => $this->ids($partners), 'parent_set' => $this->ids($children), 'event' => $this->ids($events)]);
+            $names = $this->namesOf(collect($partners)->flatten(1)->filter(static fn (UnionPartnerRow $partner): bool => $partner->standing === Standing::RuledOut)->pluck('personId'));
             foreach ($unions as $row) {
-                yield [new UnionRows(RowsFrom::union($row), $partners[$row->id] ?? [], $children[$row->id] ?? [], $events[$row->id] ?? []), $attached];
+                yield [new UnionRows(RowsFrom::union($row), $partners[$row->id] ?? [], $children[$row->id] ?? [], $events[$row->id] ?? [], $names), $attached];
             }
         }
     }
@@ -158,6 +161,15 @@ final class ExportTree implements TreeRows
         }
 
         return $parents;
+    }
+
+    /**
+     * @param  Collection<int, string>  $personIds
+     * @return array<string, string> by person
+     */
+    private function namesOf(Collection $personIds): array
+    {
+        return $personIds->isEmpty() ? [] : $this->rows('person_lines')->whereIn('person_id', $personIds)->pluck('shown_name', 'person_id')->all();
     }
 
     /**

@@ -7,6 +7,7 @@ namespace NorthBough\Core\Drawing;
 use NorthBough\Core\Drawing\Scene\Box;
 use NorthBough\Core\Drawing\Scene\Line;
 use NorthBough\Core\Drawing\Scene\Scene;
+use NorthBough\Core\Tree\Parentage;
 use NorthBough\Core\Tree\ParentSet;
 use NorthBough\Core\Tree\Person;
 use NorthBough\Core\Tree\Sex;
@@ -54,7 +55,10 @@ final class AncestorDrawing implements Drawing
         for ($generation = 0; $row !== []; $generation++) {
             $people += $tree->people($row);
             foreach ($tree->parentSets($row) as $childId => $sets) {
-                $leading[(string) $childId] = $sets[0];
+                $standing = array_values(array_filter($sets, static fn (ParentSet $set): bool => ! $set->isRuledOut()));
+                if ($standing !== []) {
+                    $leading[(string) $childId] = $standing[0];
+                }
             }
             $next = [];
             foreach ($row as $childId) {
@@ -82,9 +86,9 @@ final class AncestorDrawing implements Drawing
             $x = self::MARGIN + $generation * (self::BOX_WIDTH + self::GAP_ACROSS);
             $set = $leading[$id] ?? null;
             $boxes[] = $this->box($people[$id], $x, $tops[$id], $set, $generation + 1 < $generations);
-            foreach ($set === null ? [] : $set->parents as $parent) {
+            foreach ($set === null ? [] : $set->whoStand() as $parent) {
                 if (isset($column[$parent->personId], $people[$parent->personId])) {
-                    $lines[] = $this->line($x + $this->written($people[$id]), $x, $tops[$id], $column[$parent->personId], $tops[$parent->personId], $id, $parent->personId);
+                    $lines[] = $this->line($x + $this->written($people[$id]), $x, $tops[$id], $column[$parent->personId], $tops[$parent->personId], $id, $parent);
                 }
             }
         }
@@ -106,7 +110,7 @@ final class AncestorDrawing implements Drawing
         if ($set === null || ! $goesOn) {
             return [];
         }
-        $ids = array_column($set->parents, 'personId');
+        $ids = array_column($set->whoStand(), 'personId');
         $sexes = array_map(static fn (Person $person): Sex => $person->sex, $tree->people($ids));
         usort($ids, static fn (string $a, string $b): int => (($sexes[$a] ?? null) === Sex::Female) <=> (($sexes[$b] ?? null) === Sex::Female));
 
@@ -154,16 +158,29 @@ final class AncestorDrawing implements Drawing
             $person->id, $person->number, $x, $y, self::BOX_WIDTH, self::BOX_HEIGHT,
             TypeMeasure::broken($name, self::NAME_SIZE, $room, 2),
             array_map(static fn (string $line): string => TypeMeasure::cut($line, self::LINE_SIZE, $room), PersonText::lines($person)),
-            $name, PersonText::backing($person), $set?->kind()->mark() ?? '', $more,
+            $name, PersonText::backing($person), $set?->kind()->mark() ?? '', $more, self::footing($set),
         );
     }
 
-    private function line(float $startX, float $x, float $y, int $parentColumn, float $parentTop, string $childId, string $parentId): Line
+    /** What the stroke of the lines says, in words. */
+    private static function footing(?ParentSet $set): string
+    {
+        $parents = $set?->whoStand() ?? [];
+        $unproved = array_filter($parents, static fn (Parentage $parent): bool => $parent->isUnproved());
+
+        return match (true) {
+            $unproved === [] => '',
+            count($unproved) < count($parents) => 'one parent not proved',
+            default => count($parents) === 1 ? 'parent not proved' : 'parents not proved',
+        };
+    }
+
+    private function line(float $startX, float $x, float $y, int $parentColumn, float $parentTop, string $childId, Parentage $parent): Line
     {
         $half = self::BOX_HEIGHT / 2;
         $endX = self::MARGIN + $parentColumn * (self::BOX_WIDTH + self::GAP_ACROSS);
         $middle = $x + self::BOX_WIDTH + self::GAP_ACROSS / 2;
 
-        return new Line([[$startX, $y + $half], [$middle, $y + $half], [$middle, $parentTop + $half], [$endX, $parentTop + $half]], false, $childId, $parentId);
+        return new Line([[$startX, $y + $half], [$middle, $y + $half], [$middle, $parentTop + $half], [$endX, $parentTop + $half]], $parent->isUnproved(), $childId, $parent->personId);
     }
 }

@@ -6,7 +6,6 @@ namespace NorthBough\Core\Kin;
 
 use NorthBough\Core\Tree\Person;
 use NorthBough\Core\Tree\Sex;
-use NorthBough\Core\Tree\Standing;
 use NorthBough\Core\Tree\TreeView;
 use NorthBough\Core\Tree\Union;
 
@@ -168,11 +167,7 @@ final class Kinship
         $parents = [];
         foreach ($this->tree->parentSets($childIds) as $sets) {
             foreach ($sets as $set) {
-                foreach ($set->parents as $parent) {
-                    if ($parent->standing !== Standing::RuledOut) {
-                        $parents[] = $parent->personId;
-                    }
-                }
+                array_push($parents, ...array_column($set->whoStand(), 'personId'));
             }
         }
 

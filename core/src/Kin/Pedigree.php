@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Kin;
 
-use NorthBough\Core\Tree\Parentage;
 use NorthBough\Core\Tree\ParentSet;
-use NorthBough\Core\Tree\Standing;
 use NorthBough\Core\Tree\TreeView;
 
 /**
@@ -105,10 +103,10 @@ final class Pedigree
     /** @return list<string> parents that were not met before */
     private function add(string $childId, ParentSet $set): array
     {
-        $parents = array_values(array_filter($set->parents, static fn (Parentage $p): bool => $p->standing !== Standing::RuledOut));
-        if ($parents === [] && $set->parents !== []) {
+        if ($set->isRuledOut()) {
             return [];
         }
+        $parents = $set->whoStand();
         $ids = array_column($parents, 'personId');
         sort($ids);
         $couple = $this->node(count($ids) > 1 ? '+'.implode('+', $ids) : '+'.$set->unionId);

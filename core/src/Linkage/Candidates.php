@@ -10,7 +10,6 @@ use NorthBough\Core\Tree\Event;
 use NorthBough\Core\Tree\Name;
 use NorthBough\Core\Tree\Person;
 use NorthBough\Core\Tree\Sex;
-use NorthBough\Core\Tree\Standing;
 use NorthBough\Core\Tree\TreeView;
 
 /** People of a tree, and how they are tied to one another, as a line-up needs them. */
@@ -69,17 +68,16 @@ final readonly class Candidates
     {
         $parents = [];
         foreach ($sets as $set) {
-            foreach ($set->parents as $parent) {
-                if ($parent->standing !== Standing::RuledOut) {
-                    $parents[$parent->personId] = $parent->personId;
-                }
+            foreach ($set->whoStand() as $parent) {
+                $parents[$parent->personId] = $parent->personId;
             }
         }
         $partners = [];
         $children = [];
         foreach ($unions as $union) {
             $partners += array_combine($union->partnersOf($person->id), $union->partnersOf($person->id));
-            $children += array_combine($union->childIds, $union->childIds);
+            $own = $union->childrenOf($person->id);
+            $children += array_combine($own, $own);
         }
         $sign = $person->leading('christening', 'baptism');
         $birth = self::span($person->leading('birth'));

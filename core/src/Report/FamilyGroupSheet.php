@@ -10,7 +10,9 @@ use NorthBough\Core\Report\Node\Table;
 use NorthBough\Core\Report\Node\Words;
 use NorthBough\Core\Tree\Event;
 use NorthBough\Core\Tree\LifeOrder;
+use NorthBough\Core\Tree\Parentage;
 use NorthBough\Core\Tree\ParentageKind;
+use NorthBough\Core\Tree\ParentSet;
 use NorthBough\Core\Tree\Person;
 use NorthBough\Core\Tree\Standing;
 use NorthBough\Core\Tree\TreeView;
@@ -39,6 +41,9 @@ final readonly class FamilyGroupSheet implements Report
         $title = $names === [] ? 'A family whose parents are not known' : implode(' and ', $names);
 
         $blocks = [new Heading(1, [Words::name($title)])];
+        if ($union->isUnproved()) {
+            $blocks[] = new Paragraph([Words::faint('That they were a couple is only said.')]);
+        }
         $marriages = $this->facts($union->events, $notes);
         if ($marriages !== []) {
             $blocks[] = new Table('The couple', ['Event', 'Date', 'Place'], $marriages);
@@ -52,7 +57,7 @@ final readonly class FamilyGroupSheet implements Report
         $blocks[] = new Heading(2, [Words::plain('Children')]);
         $blocks[] = $children === []
             ? new Paragraph([Words::faint('No children are known.')])
-            : $this->children($tree, $union, $children, $notes);
+            : $this->children($tree, $union, $children, $partners, $notes);
         $blocks[] = $notes->list();
 
         return new Document("Family group sheet: {$title}", "Made with North Bough on {$day}.", $blocks);
@@ -80,14 +85,17 @@ final readonly class FamilyGroupSheet implements Report
     private function facts(array $events, NoteBook $notes): array
     {
         return array_map(fn (Event $event): array => [
-            [Words::plain($event->word()), ...$notes->marks($event->grounds())],
+            [Words::plain($event->word()), Words::faint($event->standing === Standing::Rival ? ' (a rival)' : ''), ...$notes->marks($event->grounds())],
             [Words::plain($event->date->shown)],
             [Words::plain(implode('; ', array_filter([$event->value, $event->place], static fn (string $s): bool => $s !== '')))],
         ], LifeOrder::sorted(array_values(array_filter($events, static fn (Event $event): bool => $event->standing !== Standing::RuledOut))));
     }
 
-    /** @param  array<string, Person>  $children */
-    private function children(TreeView $tree, Union $union, array $children, NoteBook $notes): Table
+    /**
+     * @param  array<string, Person>  $children  by id
+     * @param  array<string, Person>  $partners  by id
+     */
+    private function children(TreeView $tree, Union $union, array $children, array $partners, NoteBook $notes): Table
     {
         $sets = $tree->parentSets($union->childIds);
         $unions = $tree->unionsOf($union->childIds);
@@ -99,14 +107,14 @@ final readonly class FamilyGroupSheet implements Report
         }
         $spouses = $tree->people($spouseIds);
         $rows = [];
-        foreach ($union->childIds as $index => $id) {
+        foreach ($union->childIds as $id) {
             if (! isset($children[$id])) {
                 continue;
             }
             $child = $children[$id];
-            $kind = ParentageKind::Birth;
-            foreach ($sets[$id] ?? [] as $set) {
-                $kind = $set->unionId === $union->id ? $set->kind() : $kind;
+            $set = array_values(array_filter($sets[$id] ?? [], static fn (ParentSet $set): bool => $set->unionId === $union->id))[0] ?? null;
+            if ($set !== null && $set->isRuledOut()) {
+                continue;
             }
             $married = [];
             foreach ($unions[$id] ?? [] as $marriage) {
@@ -115,8 +123,8 @@ final readonly class FamilyGroupSheet implements Report
                 }
             }
             $rows[] = [
-                [Words::plain((string) ($index + 1))],
-                [Words::name($child->name()->shown()), Words::faint($kind->mark() === '' ? '' : " {$kind->mark()}")],
+                [Words::plain((string) (count($rows) + 1))],
+                [Words::name($child->name()->shown()), Words::faint(self::footing($set, $partners))],
                 $this->told($child->leading('birth', 'christening', 'baptism'), 'birth', $notes),
                 $this->told($child->leading('death', 'burial', 'cremation'), 'death', $notes),
                 [Words::plain(implode('; ', $married))],
@@ -124,6 +132,26 @@ final readonly class FamilyGroupSheet implements Report
         }
 
         return new Table('Children', ['No.', 'Name', 'Born', 'Died', 'Partners'], $rows);
+    }
+
+    /**
+     * Of what kind the parents are, who of them was ruled out, and whether they are proved.
+     *
+     * @param  array<string, Person>  $partners  by id
+     */
+    private static function footing(?ParentSet $set, array $partners): string
+    {
+        if ($set === null) {
+            return '';
+        }
+        $out = array_filter($set->parents, static fn (Parentage $tie): bool => $tie->standing === Standing::RuledOut);
+        $words = [
+            $set->kind()->mark(),
+            ...array_map(static fn (Parentage $tie): string => 'not of '.(($partners[$tie->personId] ?? null)?->name()->shown() ?? '?'), $out),
+            array_filter($set->whoStand(), static fn (Parentage $tie): bool => $tie->isUnproved()) === [] ? '' : 'not proved',
+        ];
+
+        return implode('', array_map(static fn (string $word): string => $word === '' ? '' : " {$word}", array_values($words)));
     }
 
     /** @return list<Words> a christening is named as one, so that it never passes for a birth */
@@ -156,7 +184,7 @@ final readonly class FamilyGroupSheet implements Report
         foreach ($sets as $childId => $list) {
             $told = [];
             foreach ($list as $set) {
-                $names = array_map(static fn (string $id): string => ($parents[$id] ?? null)?->name()->shown() ?? '?', array_column($set->parents, 'personId'));
+                $names = array_map(static fn (Parentage $tie): string => (($parents[$tie->personId] ?? null)?->name()->shown() ?? '?').($tie->isUnproved() ? ' (not proved)' : ''), $set->whoStand());
                 if ($names !== []) {
                     $how = $set->kind() === ParentageKind::Birth ? 'Child' : ucfirst($set->kind()->value).' child';
                     $told[] = "{$how} of ".implode(' and ', $names).'.';

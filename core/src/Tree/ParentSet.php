@@ -17,6 +17,18 @@ final readonly class ParentSet
     ) {
     }
 
+    /** @return list<Parentage> those who were not ruled out */
+    public function whoStand(): array
+    {
+        return array_values(array_filter($this->parents, static fn (Parentage $parent): bool => $parent->standing !== Standing::RuledOut));
+    }
+
+    /** Whether parents were told and all of them ruled out. */
+    public function isRuledOut(): bool
+    {
+        return $this->parents !== [] && $this->whoStand() === [];
+    }
+
     /** What the set is called by: where its parents differ, by birth before anything else. */
     public function kind(): ParentageKind
     {

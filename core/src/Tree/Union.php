@@ -14,6 +14,7 @@ final readonly class Union
      * @param  array<string, string>  $tieIds  of the ties of its partners, by partner, those who were ruled out among them
      * @param  string  $surnameCustom  code of the family's own NamingCustom; empty is that of the tree
      * @param  array<string, Standing>  $standings  of the ties of its partners, by partner; one who is missing was not weighed
+     * @param  array<string, list<string>>  $disproved  who was ruled out as a parent, by child
      */
     public function __construct(
         public string $id,
@@ -23,6 +24,7 @@ final readonly class Union
         public array $tieIds = [],
         public string $surnameCustom = '',
         public array $standings = [],
+        public array $disproved = [],
     ) {
     }
 
@@ -34,7 +36,7 @@ final readonly class Union
      */
     public function telling(array $events, ?array $childIds = null): self
     {
-        return new self($this->id, $this->partnerIds, $events, $childIds ?? $this->childIds, $this->tieIds, $this->surnameCustom, $this->standings);
+        return new self($this->id, $this->partnerIds, $events, $childIds ?? $this->childIds, $this->tieIds, $this->surnameCustom, $this->standings, $this->disproved);
     }
 
     public function marriage(): ?Event
@@ -52,6 +54,18 @@ final readonly class Union
     public function ruledOutIds(): array
     {
         return array_map(strval(...), array_keys($this->standings, Standing::RuledOut, true));
+    }
+
+    /** @return list<string> the children whose parent the one named was not ruled out to be */
+    public function childrenOf(string $personId): array
+    {
+        return $this->disproved === [] ? $this->childIds : array_values(array_filter($this->childIds, fn (string $childId): bool => ! in_array($personId, $this->disproved[$childId] ?? [], true)));
+    }
+
+    /** @return list<string> the partners, but for whom was ruled out as a parent of the child */
+    public function parentsOf(string $childId): array
+    {
+        return array_values(array_diff($this->partnerIds, $this->disproved[$childId] ?? []));
     }
 
     /** @return list<string> the partners of the one named */

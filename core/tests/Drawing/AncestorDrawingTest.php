@@ -8,11 +8,14 @@ use NorthBough\Core\Drawing\AncestorDrawing;
 use NorthBough\Core\Drawing\Drawings;
 use NorthBough\Core\Drawing\Render\Svg;
 use NorthBough\Core\Drawing\Scene\Box;
+use NorthBough\Core\Drawing\Scene\Line;
 use NorthBough\Core\Drawing\Scene\Scene;
 use NorthBough\Core\Drawing\TypeMeasure;
 use NorthBough\Core\Drawing\UnknownDrawing;
 use NorthBough\Core\Tests\Tree\Isles;
 use NorthBough\Core\Tree\ParentageKind;
+use NorthBough\Core\Tree\Proof;
+use NorthBough\Core\Tree\Standing;
 use PHPUnit\Framework\TestCase;
 
 final class AncestorDrawingTest extends TestCase
@@ -74,6 +77,21 @@ final class AncestorDrawingTest extends TestCase
         $scene = (new AncestorDrawing)->lay($isles->tree(), 'moll', 3);
 
         self::assertSame('ad.', self::byPerson($scene)['moll']->mark);
+    }
+
+    public function test_who_was_ruled_out_is_not_drawn_and_an_unproved_line_is_dotted(): void
+    {
+        $isles = (new Isles)->person('moll', 'Moll Stair w')->person('adam', 'Adam Ibsley h')->person('nan', 'Nan Osk w')->union('u', ['adam', 'nan'], ['moll']);
+        $lines = static fn (): array => array_map(static fn (Line $line): array => [$line->toId, $line->dotted], (new AncestorDrawing)->lay($isles->tree(), 'moll', 3)->lines);
+        self::assertSame([['adam', false], ['nan', false]], $lines());
+        $isles->tie('moll', 'nan', ParentageKind::Birth, Proof::Probable);
+        self::assertSame([['adam', false], ['nan', true]], $lines());
+        self::assertSame('one parent not proved', self::byPerson((new AncestorDrawing)->lay($isles->tree(), 'moll', 3))['moll']->footing);
+        $isles->tie('moll', 'adam', ParentageKind::Birth, Proof::Unstated, Standing::Rival)->tie('moll', 'nan', ParentageKind::Birth, Proof::Unstated, Standing::RuledOut);
+        self::assertSame([['adam', true]], $lines());
+        $isles->tie('moll', 'adam', ParentageKind::Birth, Proof::Proved, Standing::RuledOut);
+        self::assertSame([], $lines());
+        self::assertSame(['moll'], array_keys(self::byPerson((new AncestorDrawing)->lay($isles->tree(), 'moll', 3))));
     }
 
     public function test_a_very_long_name_is_broken_and_cut_but_told_whole(): void

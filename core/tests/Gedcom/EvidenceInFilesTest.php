@@ -58,4 +58,17 @@ final class EvidenceInFilesTest extends TestCase
         self::assertSame(0, preg_match_all('/^1 MARR/m', $written));
         self::assertStringContainsString("1 NOTE Ruled out: Birth 1817.\n2 _RULED Y", $written);
     }
+
+    /** In the older version, what was weighed and decided is told in words too; in version 7 the lines of our own are kept and shown. */
+    public function test_what_was_weighed_can_be_read_in_the_older_version(): void
+    {
+        $tree = MemoryTree::reading(implode("\n", self::FILE));
+        $written = $tree->written(Version::V551);
+        self::assertStringContainsString("3 NOTE Weighed: fair, primary information, told by his father. A copy of the week.\n4 _TOLD Y", $written);
+        self::assertStringContainsString("1 NOTE The birth: decided, 3 May 1818, Hask. The register was\n2 CONT written that month.\n2 _TOLD Y", $written);
+        self::assertStringNotContainsString('_TOLD', $tree->written(Version::V7));
+        // A note of somebody's own with such a mark is theirs where there is nothing that it could repeat.
+        $theirs = "0 HEAD\n1 GEDC\n2 VERS 7.0\n0 @I1@ INDI\n1 NAME Una /Corran/\n1 NOTE He told me.\n2 _TOLD Y\n0 TRLR\n";
+        self::assertStringContainsString("1 NOTE He told me.\n2 _TOLD Y", MemoryTree::reading($theirs)->written(Version::V7));
+    }
 }

@@ -68,6 +68,7 @@ final class TiesInFilesTest extends TestCase
         foreach (Version::cases() as $version) {
             self::assertStringNotContainsString("1 WIFE\n", $tree->written($version));
             self::assertStringContainsString("2 FAMS\n3 NOTE Wed at sea.\n", $tree->written($version));
+            self::assertStringContainsString("1 NOTE Ruled out as a partner: ?.\n2 _RULED Y\n", $tree->written($version));
         }
         $this->comesBack($tree);
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Tests\Report;
 
+use NorthBough\Core\Chrono\GenDate;
 use NorthBough\Core\Citation\NoteForms;
 use NorthBough\Core\Report\FamilyGroupSheet;
 use NorthBough\Core\Report\Node\NoteList;
@@ -13,6 +14,14 @@ use NorthBough\Core\Report\Render\Html;
 use NorthBough\Core\Report\Reports;
 use NorthBough\Core\Tests\Tree\Isles;
 use NorthBough\Core\Tree\CitedSource;
+use NorthBough\Core\Tree\Event;
+use NorthBough\Core\Tree\ParentageKind;
+use NorthBough\Core\Tree\Person;
+use NorthBough\Core\Tree\Proof;
+use NorthBough\Core\Tree\Sex;
+use NorthBough\Core\Tree\Snapshot;
+use NorthBough\Core\Tree\Standing;
+use NorthBough\Core\Tree\Union;
 use PHPUnit\Framework\TestCase;
 
 final class FamilyGroupSheetTest extends TestCase
@@ -52,6 +61,29 @@ final class FamilyGroupSheetTest extends TestCase
     {
         $isles = (new Isles)->person('a', 'Hew Osk h')->person('c', 'Nan Osk w')->union('u', ['a'], ['c']);
         self::assertStringContainsString('<span class="faint">–</span>', Html::body((new FamilyGroupSheet)->build($isles->tree(), 'u', 'today')));
+    }
+
+    public function test_what_is_disputed_or_ruled_out_is_told_as_that(): void
+    {
+        $isles = (new Isles)->person('hew', 'Hew Osk h')->person('nan', 'Nan Drum w')->union('u', ['hew', 'nan'], ['a', 'b', 'c'])
+            ->person('a', 'Ada Osk w')->person('b', 'Ben Osk h')->person('c', 'Cora Osk w')
+            ->tie('a', 'nan', ParentageKind::Birth, Proof::Probable)->tie('b', 'nan', ParentageKind::Birth, Proof::Unstated, Standing::RuledOut)
+            ->tie('c', 'nan', ParentageKind::Birth, Proof::Unstated, Standing::RuledOut)->tie('c', 'hew', ParentageKind::Birth, Proof::Unstated, Standing::RuledOut);
+        $html = Html::body((new FamilyGroupSheet)->build($isles->tree(), 'u', 'today'));
+        self::assertMatchesRegularExpression('/Ada Osk<\/span><span class="faint"> not proved</', $html);
+        self::assertMatchesRegularExpression('/Ben Osk<\/span><span class="faint"> not of Nan Drum</', $html);
+        self::assertStringNotContainsString('Cora Osk', $html);
+
+        $of = static function (Standing $couple): string {
+            $born = static fn (string $id, string $date, Standing $standing): Event => new Event($id, 'birth', '', '', GenDate::parse($date), '', false, [], $standing);
+            $person = new Person('p', 1, Sex::Female, [], [$born('x', '1800', Standing::Accepted), $born('y', '1802', Standing::Rival), $born('z', '1804', Standing::RuledOut)]);
+
+            return Html::body((new FamilyGroupSheet)->build(new Snapshot([$person], [new Union('u', ['p'], [], [], standings: ['p' => $couple])], []), 'u', 'today'));
+        };
+        self::assertMatchesRegularExpression('/Birth.*1800.*Birth<span class="faint"> \(a rival\)<\/span>.*1802/s', $of(Standing::Accepted));
+        self::assertStringNotContainsString('1804', $of(Standing::Accepted));
+        self::assertStringContainsString('That they were a couple is only said.', $of(Standing::Rival));
+        self::assertStringNotContainsString('only said', $of(Standing::Accepted));
     }
 
     public function test_an_unknown_couple_or_report_says_so(): void

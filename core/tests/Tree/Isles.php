@@ -65,11 +65,11 @@ final class Isles
     }
 
     /** Puts a parent's tie on a different footing from the other's. */
-    public function tie(string $child, string $parent, ParentageKind $kind, Proof $proof = Proof::Unstated): self
+    public function tie(string $child, string $parent, ParentageKind $kind, Proof $proof = Proof::Unstated, Standing $standing = Standing::Unweighed): self
     {
         foreach ($this->sets as $i => $set) {
             if ($set->childId === $child) {
-                $parents = array_map(static fn (Parentage $p): Parentage => $p->personId === $parent ? new Parentage($parent, $kind, Standing::Unweighed, $proof) : $p, $set->parents);
+                $parents = array_map(static fn (Parentage $p): Parentage => $p->personId === $parent ? new Parentage($parent, $kind, $standing, $proof) : $p, $set->parents);
                 $this->sets[$i] = new ParentSet($set->id, $set->childId, $set->unionId, $set->leads, $parents);
             }
         }

@@ -84,7 +84,7 @@ export function Sheet({ scene, onGo, onDraw }: Props) {
               key={box.personId}
               tabIndex={0}
               role="link"
-              aria-label={`${box.fullName}, ${box.lines.join(', ')}`}
+              aria-label={[box.fullName, ...box.lines, ...(box.footing ? [box.footing] : [])].join(', ')}
               className="cursor-pointer"
               onClick={() => onGo(box.personId)}
               onKeyDown={pressed(box.personId)}
@@ -153,8 +153,9 @@ export function Sheet({ scene, onGo, onDraw }: Props) {
         </g>
       </svg>
       <p className="pointer-events-none absolute bottom-2 left-6 text-[13px] text-graphite">
-        Rule at the left: whole, cited; dashed, in part; dotted, not yet. <kbd>0</kbd> fits, arrows pan,{' '}
-        <kbd>+</kbd> <kbd>-</kbd> zoom, <kbd>Enter</kbd> goes there, <kbd>d</kbd> draws from there.
+        Rule at the left: whole, cited; dashed, in part; dotted, not yet. Dotted line: not proved.{' '}
+        <kbd>0</kbd> fits, arrows pan, <kbd>+</kbd> <kbd>-</kbd> zoom, <kbd>Enter</kbd> goes there,{' '}
+        <kbd>d</kbd> draws from there.
       </p>
     </div>
   )

@@ -40,13 +40,7 @@ export function KinStrip({ person, onAdd }: { person: Person; onAdd: (adding: Ad
         }
         below={inHand === set.id && <ParentTie set={set} child={person.id} />}
       >
-        {set.proof !== 'unstated' && set.proof !== 'proved' && (
-          <span className="mr-2 font-sans text-[13px] text-ochre">{set.proof}</span>
-        )}
-        {set.standing === 'rival' && <Rival />}
-        <span className={set.standing === 'ruled out' ? 'line-through' : ''}>
-          <Names people={set.parents} none="parents not known" />
-        </span>
+        <Parents set={set} />
         {set.leads && person.parentSets.length > 1 && (
           <span className="font-sans text-[13px] text-graphite"> leads</span>
         )}
@@ -180,6 +174,27 @@ function KinLine(props: { word: string; tools?: ReactNode; below?: ReactNode; ch
       </div>
       {props.below}
     </div>
+  )
+}
+
+/** Who stands as a parent, with how far it is proved; who was ruled out stays beside them. */
+function Parents({ set }: { set: Person['parentSets'][number] }) {
+  const standing = set.ties.filter((tie) => tie.standing !== 'ruled out')
+  const out = set.ties.filter((tie) => tie.standing === 'ruled out').map((tie) => tie.personId)
+  const proof = standing.find((tie) => tie.proof === 'unresolved' || tie.proof === 'probable')?.proof
+  return (
+    <>
+      {proof && <span className="mr-2 font-sans text-[13px] text-ochre">{proof}</span>}
+      {standing.some((tie) => tie.standing === 'rival') && <Rival />}
+      {(standing.length > 0 || out.length === 0) && (
+        <Names people={set.parents.filter((one) => !out.includes(one.id))} none="parents not known" />
+      )}
+      {out.length > 0 && (
+        <span className={standing.length > 0 ? 'ml-3' : ''}>
+          <RuledOut people={set.parents.filter((one) => out.includes(one.id))} />
+        </span>
+      )}
+    </>
   )
 }
 

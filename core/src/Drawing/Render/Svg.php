@@ -33,7 +33,7 @@ final class Svg
             <svg xmlns="http://www.w3.org/2000/svg" width="{$width}pt" height="{$height}pt" viewBox="0 0 {$width} {$height}">
             <title>{$title}</title>
             <rect width="100%" height="100%" fill="#fdfdfb"/>
-            {$lines}{$boxes}<text x="24" y="{$foot}" font-family="Atkinson Hyperlegible Next, sans-serif" font-size="9" fill="#5a6167">{$title} · rule at the left: whole, cited; dashed, in part; dotted, not yet</text>
+            {$lines}{$boxes}<text x="24" y="{$foot}" font-family="Atkinson Hyperlegible Next, sans-serif" font-size="9" fill="#5a6167">{$title} · rule at the left: whole, cited; dashed, in part; dotted, not yet · dotted line: not proved</text>
             </svg>
 
             SVG;

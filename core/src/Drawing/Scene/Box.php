@@ -14,6 +14,7 @@ final readonly class Box
      * @param  string  $rule  what the rule at the left tells: cited, partly, uncited
      * @param  string  $mark  what stands at the end of the line to the child: ad., fo., …
      * @param  string  $more  why the drawing stops here; empty where it goes on or nothing more is known
+     * @param  string  $footing  how far the lines to the parents are proved, in words; empty where nothing is to be said
      */
     public function __construct(
         public string $personId,
@@ -28,6 +29,7 @@ final readonly class Box
         public string $rule,
         public string $mark,
         public string $more,
+        public string $footing = '',
     ) {
     }
 }

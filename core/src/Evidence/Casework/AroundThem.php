@@ -6,7 +6,6 @@ namespace NorthBough\Core\Evidence\Casework;
 
 use NorthBough\Core\Tree\Person;
 use NorthBough\Core\Tree\Sex;
-use NorthBough\Core\Tree\Standing;
 use NorthBough\Core\Tree\TreeView;
 
 /** Who stands around somebody: parents, brothers and sisters, partners and children, each called by what they are. */
@@ -18,16 +17,12 @@ final class AroundThem
         $sets = array_filter($tree->parentSets([$person->id])[$person->id] ?? [], static fn ($set): bool => $set->leads);
         $around = ['parent' => [], 'sibling' => [], 'partner' => [], 'child' => []];
         foreach ($sets as $set) {
-            foreach ($set->parents as $tie) {
-                if ($tie->standing !== Standing::RuledOut) {
-                    $around['parent'][] = $tie->personId;
-                }
-            }
+            array_push($around['parent'], ...array_column($set->whoStand(), 'personId'));
             array_push($around['sibling'], ...array_diff(($tree->unions([$set->unionId])[$set->unionId] ?? null)->childIds ?? [], [$person->id]));
         }
         foreach ($tree->unionsOf([$person->id])[$person->id] ?? [] as $union) {
             array_push($around['partner'], ...$union->partnersOf($person->id));
-            array_push($around['child'], ...$union->childIds);
+            array_push($around['child'], ...$union->childrenOf($person->id));
         }
         $people = $tree->lives(array_values(array_unique(array_merge(...array_values($around)))));
         $called = [$person->id => ''];

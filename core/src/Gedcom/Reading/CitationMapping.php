@@ -30,6 +30,7 @@ final readonly class CitationMapping
         $citations = $fact->takeAll(static fn (Structure $s): bool => $s->tag === 'SOUR' && $survey->id($s->payload, 'SOUR') !== null);
         foreach ($citations as $ordinal => $structure) {
             $fields = new Fields($structure);
+            ReadableNotes::passOver($fields);
             $told = $structure->first('DATA');
             $record = $this->mapping->record((string) $survey->id($structure->payload, 'SOUR'), $fields->text('PAGE'), $told === null ? '' : Lines::kept($told));
             $words = $fields->take('DATA')?->text('TEXT') ?? '';

@@ -25,10 +25,6 @@ final readonly class EventMapping
         $ofUnion = $unionId !== null;
         $events = $owner->takeAll(static fn (Structure $s): bool => ! $s->isPointer
             && self::kind($s, $ofUnion) !== null);
-        if (array_filter($events, self::isRuledOut(...)) !== []) {
-            // What was ruled out stands in a note too, for programs that do not know it: here it is told once.
-            $owner->takeAll(static fn (Structure $s): bool => $s->tag === 'NOTE' && ! $s->isPointer && count($s->children) === 1 && $s->first('_RULED') !== null);
-        }
         foreach ($events as $ordinal => $structure) {
             $this->event($structure, $ordinal, $personId, $unionId);
         }

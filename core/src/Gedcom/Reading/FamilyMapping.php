@@ -25,6 +25,7 @@ final readonly class FamilyMapping
     public function map(Structure $record, string $id, int $ordinal): void
     {
         $fields = new Fields($record);
+        ReadableNotes::passOver($fields);
         $owner = new FactRef(Owner::Union, $id);
         $this->mapping->add(new UnionRow($id, $ordinal, $fields->written()));
         $this->mapping->named(Owner::Union, $id, $record->pointer);

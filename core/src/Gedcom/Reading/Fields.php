@@ -28,6 +28,12 @@ final class Fields
         $this->written = $path === '' ? ['' => [0, $structure->payload]] : [];
     }
 
+    /** Whether a line of one of these tags stands there, and was not taken. */
+    public function has(string ...$tags): bool
+    {
+        return array_intersect(array_map(static fn (Structure $s): string => $s->tag, $this->rest), $tags) !== [];
+    }
+
     public function payload(): string
     {
         return $this->structure->payload;

@@ -30,6 +30,7 @@ final readonly class PersonMapping
     public function map(Structure $record, string $id, int $number, int $ordinal): void
     {
         $fields = new Fields($record);
+        ReadableNotes::passOver($fields);
         $owner = new FactRef(Owner::Person, $id);
         $names = $fields->takeAll(static fn (Structure $s): bool => $s->tag === 'NAME' || $s->tag === '_RULED_NAME');
         $sex = Sex::fromStandard($fields->text('SEX'));

@@ -109,27 +109,6 @@ final readonly class FactWriter
         return $row->denied ? $builder->field('_DENIED', 'Y') : $builder;
     }
 
-    /**
-     * What was ruled out in words, for whoever reads the file with another program.
-     *
-     * @param  list<EventRow>  $events
-     */
-    public function ruledOutNotes(StructureBuilder $owner, array $events): void
-    {
-        foreach ($events as $row) {
-            if ($row->standing === Standing::RuledOut) {
-                $owner->child(-1, $this->ruledOutNote($row));
-            }
-        }
-    }
-
-    private function ruledOutNote(EventRow $row): Structure
-    {
-        $words = trim(EventKinds::named($row->kind)->word." {$row->date->shown}").($row->place === '' ? '' : ", {$row->place}");
-
-        return (new Structure('NOTE', "Ruled out: {$words}."))->add(new Structure('_RULED', 'Y'));
-    }
-
     /** ASSO with its ROLE; in 5.5.1, which has none under events, our extension with the older RELA. */
     private function role(RoleRow $row, Attached $attached): Structure
     {
@@ -182,6 +161,9 @@ final readonly class FactWriter
         }
         if ($claim->classes->areSaid()) {
             $citation->child(-1, EvidenceTags::classed($claim->classes));
+            if ($this->version === Version::V551) {
+                $citation->child(-1, ReadableNotes::classes($claim->classes));
+            }
         }
         foreach (EvidenceTags::with(new Structure(''), ['_STANCE' => $claim->stance, '_EVIDENCE' => $claim->evidence, '_NUMBERED' => $this->pointers->label($claim->id)])->children as $line) {
             $citation->child(-1, $line);

@@ -129,7 +129,7 @@ final class ShieldedRows implements TreeRows
             $partners = array_values(array_filter($union->partners, fn (UnionPartnerRow $p): bool => $p->standing !== Standing::RuledOut || ! ($this->isLiving)($p->personId)));
             if ($living === []) {
                 $this->pointedAt += self::pointersHanging($attached, $ids);
-                yield [new UnionRows($union->union, $partners, $union->children, array_map($this->told(...), $union->events)), $this->attached($attached)];
+                yield [new UnionRows($union->union, $partners, $union->children, array_map($this->told(...), $union->events), array_map($this->names->hide(...), $union->names)), $this->attached($attached)];
 
                 continue;
             }

@@ -15,12 +15,14 @@ final readonly class UnionRows
      * @param  list<UnionPartnerRow>  $partners
      * @param  list<ParentSetRow>  $children
      * @param  list<EventRow>  $events
+     * @param  array<string, string>  $names  of partners who were ruled out, by person
      */
     public function __construct(
         public UnionRow $union,
         public array $partners,
         public array $children,
         public array $events,
+        public array $names = [],
     ) {
     }
 }

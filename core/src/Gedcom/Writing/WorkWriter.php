@@ -8,11 +8,12 @@ use NorthBough\Core\Gedcom\CaseTags;
 use NorthBough\Core\Gedcom\Row\MemberRow;
 use NorthBough\Core\Gedcom\Row\QuestionRow;
 use NorthBough\Core\Gedcom\Row\TaskRow;
+use NorthBough\Core\Gedcom\Version;
 
 /** Tasks, questions, groups and marks under a person: the other way round from Reading/WorkMapping. */
 final readonly class WorkWriter
 {
-    public function __construct(private FactWriter $facts, private Pointers $pointers)
+    public function __construct(private FactWriter $facts, private Pointers $pointers, private Version $version)
     {
     }
 
@@ -20,10 +21,18 @@ final readonly class WorkWriter
     {
         foreach ($attached->work[$personId] ?? [] as $row) {
             match (true) {
-                $row instanceof QuestionRow => $person->child(-1, CaseTags::asked($row, $this->pointers)),
+                $row instanceof QuestionRow => $this->question($person, $row),
                 $row instanceof TaskRow => $person->child($row->ordinal, $this->task($row, $attached)->build()),
                 default => $person->child($row->ordinal, $this->member($row, $attached)->build()),
             };
+        }
+    }
+
+    private function question(StructureBuilder $person, QuestionRow $row): void
+    {
+        $person->child(-1, CaseTags::asked($row, $this->pointers));
+        if ($this->version === Version::V551) {
+            $person->child(-1, ReadableNotes::question($row));
         }
     }
 

@@ -90,8 +90,10 @@ final readonly class Writer
         }
 
         $this->facts->attach($builder, $person->id, $attached);
-        (new WorkWriter($this->facts, $this->rows->pointers()))->write($builder, $person->id, $attached);
-        $this->facts->ruledOutNotes($builder, $rows->events);
+        (new WorkWriter($this->facts, $this->rows->pointers(), $this->version))->write($builder, $person->id, $attached);
+        foreach (ReadableNotes::ruledOut([...$rows->names, ...$rows->events]) as $note) {
+            $builder->child(-1, $note);
+        }
 
         return $this->stamped($builder->build(), $person->changedAt);
     }
@@ -114,7 +116,9 @@ final readonly class Writer
         }
 
         $this->facts->attach($builder, $union->id, $attached);
-        $this->facts->ruledOutNotes($builder, $rows->events);
+        foreach ([...ReadableNotes::ruledOut($rows->events), ...ReadableNotes::partners($rows)] as $note) {
+            $builder->child(-1, $note);
+        }
 
         return $this->stamped($builder->build(), $union->changedAt);
     }

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Gedcom\Reading;
+
+use NorthBough\Core\Gedcom\Structure;
+use NorthBough\Core\Gedcom\Writing\ReadableNotes as Written;
+
+/** Passes over the notes that only repeat what lines of our own say beside them. */
+final class ReadableNotes
+{
+    /** The lines that a note may repeat, by the mark beneath the note. */
+    private const REPEATED = [Written::RULED => ['_RULED', '_RULED_NAME', '_RULED_PARTNER'], Written::TOLD => ['_QUESTION', '_CLASSED']];
+
+    public static function passOver(Fields $owner): void
+    {
+        foreach (self::REPEATED as $mark => $tags) {
+            if ($owner->has(...$tags)) {
+                $owner->takeAll(static fn (Structure $s): bool => $s->tag === 'NOTE' && ! $s->isPointer && count($s->children) === 1 && $s->children[0]->tag === $mark && $s->children[0]->payload === 'Y');
+            }
+        }
+    }
+}
