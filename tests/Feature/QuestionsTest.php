@@ -260,6 +260,7 @@ final class QuestionsTest extends TestCase
 
         self::assertSame('F', Person::query()->findOrFail($jean)->sex, 'what a line says changes nothing that is known');
         $question = Question::query()->where('aspect', 'sex')->firstOrFail();
+        self::assertSame(['Was Jean Tarrel a man or a woman?'], $this->api('GET', "/people/{$jean}")->json('cases.*.sentence'));
         $page = $this->api('GET', "/questions/{$question->id}")->assertOk();
         self::assertSame(['Was Jean Tarrel a man or a woman?', [['M', 'a man', 'unweighed'], ['F', 'a woman', 'accepted']]], [$page->json('sentence'), array_map(static fn (array $side): array => [$side['id'], trim("{$side['word']} {$side['shown']}"), $side['standing']], $page->json('facts'))]);
         self::assertSame([['M', 'a man'], ['F', 'a woman']], array_map(static fn (array $row): array => [$row['factId'], $row['told']], $page->json('rows')));

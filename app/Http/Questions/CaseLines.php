@@ -17,10 +17,11 @@ final readonly class CaseLines
     {
     }
 
-    /** @return list<QuestionLine> the cases of identity and kinship that are about somebody, those that nobody has settled */
+    /** @return list<QuestionLine> the cases about somebody that nobody has settled, and what is asked of their sex or parents; what is asked of a fact stands at the fact */
     public function about(string $personId): array
     {
-        return $this->of(Question::query()->where('kind', '<>', 'conflict')->whereIn('state', ['open', 'unresolved', 'probable'])
+        return $this->of(Question::query()->whereIn('state', ['open', 'unresolved', 'probable'])
+            ->where(static fn ($asked) => $asked->where('kind', '<>', 'conflict')->orWhereIn('aspect', ['sex', 'mother', 'father']))
             ->where(static fn ($either) => $either->where('person_id', $personId)->orWhere('other_person_id', $personId))->orderBy('id')->get());
     }
 

@@ -17,8 +17,11 @@ export function KinStrip({ person, onAdd }: { person: Person; onAdd: (adding: Ad
   const take = (what: string) => setInHand(what === inHand ? '' : what)
   const lines: ReactNode[] = [
     ...person.cases.map((one) => (
-      <KinLine key={one.id} word="not proved">
-        <Link className="hover:text-tide hover:underline" to={path(`questions/cases/${one.id}`)}>
+      <KinLine key={one.id} word={one.kind === 'conflict' ? 'asked' : 'not proved'}>
+        <Link
+          className="hover:text-tide hover:underline"
+          to={path(`questions/${one.kind === 'conflict' ? '' : 'cases/'}${one.id}`)}
+        >
           {one.sentence}
         </Link>{' '}
         <span className="font-sans text-[13px] text-ochre">{one.state}</span>
