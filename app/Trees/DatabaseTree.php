@@ -167,22 +167,16 @@ final readonly class DatabaseTree implements TreeView
             $byPerson[$tie->person_id][] = $unions[$tie->union_id];
         }
 
-        return array_map($this->inOrder(...), $byPerson);
+        return array_map(Union::asLived(...), $byPerson);
     }
 
-    /**
-     * The unions that somebody was ruled out of.
-     *
-     * @return list<Union>
-     */
-    public function ruledOutOf(string $personId): array
+    /** @return array<string, Standing> how somebody stands in each of their unions, by union, in hand order; those they were ruled out of too */
+    public function standingIn(string $personId): array
     {
-        $ids = $this->rows('union_partners')->where('person_id', $personId)->where('standing', Standing::RuledOut->value)->orderBy('position')->orderBy('id')->pluck('union_id')->all();
-
-        return array_values($this->unions(array_values($ids), backed: false));
+        return $this->rows('union_partners')->where('person_id', $personId)->orderBy('position')->orderBy('id')->pluck('standing', 'union_id')->map(Standing::from(...))->all();
     }
 
-    public function unions(array $unionIds, bool $backed = true): array
+    public function unions(array $unionIds, ?array $backed = null): array
     {
         if ($unionIds === []) {
             return [];
@@ -198,7 +192,7 @@ final readonly class DatabaseTree implements TreeView
             ->orderBy('parent_sets.child_ordinal')->orderBy('parent_sets.id')
             ->get(['parent_sets.union_id', 'parent_sets.child_id', 'parent_sets.child_ordinal', 'person_lines.birth_day', 'unions.order_by_hand', DB::raw("(SELECT string_agg(p.person_id::text, ' ') FROM parentages p WHERE p.tree_id = parent_sets.tree_id AND p.parent_set_id = parent_sets.id AND p.standing = 'ruled out') AS disproved")])
             ->groupBy('union_id');
-        $events = $this->events('union_id', $unionIds, $backed ? $unionIds : []);
+        $events = $this->events('union_id', $unionIds, $backed ?? $unionIds);
         $unions = [];
         foreach ($unionIds as $id) {
             $ties = $partners->get($id) ?? collect();
@@ -242,20 +236,6 @@ final readonly class DatabaseTree implements TreeView
         return $byHand->first()?->order_by_hand === true
             ? array_values($byHand->pluck('child_id')->all())
             : ChildOrder::byDate(array_values($byHand->map(static fn (stdClass $c): array => [$c->child_id, $c->birth_day])->all()));
-    }
-
-    /**
-     * @param  list<Union>  $unions
-     * @return list<Union>
-     */
-    private function inOrder(array $unions): array
-    {
-        $days = array_map(static fn (Union $union): ?int => $union->marriage()?->date->span()?->earliest, $unions);
-        if (! in_array(null, $days, true)) {
-            array_multisort($days, array_keys($unions), $unions);
-        }
-
-        return $unions;
     }
 
     /**

@@ -18,7 +18,7 @@ use NorthBough\Core\Tree\Standing;
 use NorthBough\Core\Tree\Union;
 
 /**
- * What the kinship of some people is worked out from, in four queries however old the tree: everybody above them,
+ * What the kinship of some people is worked out from, in two queries however old the tree: everybody above them,
  * above their partners and above the partners of their parents, and the unions of those nearest. People come without
  * names, with the events that tell whether a union can have stood.
  */
@@ -43,8 +43,13 @@ final readonly class KinNeighbourhood
             SELECT p.person_id FROM above JOIN parent_sets s ON s.tree_id = ? AND s.child_id = above.id
             JOIN parentages p ON p.tree_id = s.tree_id AND p.parent_set_id = s.id
         )
-        SELECT above.id AS child_id, (above.id IN (SELECT id FROM near)) AS is_nearest,
-            s.id AS set_id, s.union_id, s.leads, p.person_id, p.kind, p.standing, p.proof, who.sex
+        SELECT above.id AS child_id,
+            s.id AS set_id, s.union_id, s.leads, p.person_id, p.kind, p.standing, p.proof, who.sex,
+            CASE WHEN above.id IN (SELECT id FROM near) THEN (
+                SELECT json_agg(json_build_array(partner.union_id, partner.person_id, partner.standing, own.position, own.id))
+                FROM union_partners own JOIN union_partners partner ON partner.tree_id = own.tree_id AND partner.union_id = own.union_id AND partner.standing <> 'ruled out'
+                WHERE own.tree_id = ? AND own.person_id = above.id AND own.standing <> 'ruled out'
+            ) END AS unions
         FROM above
         LEFT JOIN people who ON who.tree_id = ? AND who.id = above.id AND above.id IN (SELECT id FROM near UNION SELECT id FROM mates)
         LEFT JOIN parent_sets s ON s.tree_id = ? AND s.child_id = above.id
@@ -59,10 +64,10 @@ final readonly class KinNeighbourhood
     public function of(array $personIds): Snapshot
     {
         $treeId = $this->current->id();
-        $rows = DB::select(self::ABOVE, ['{'.implode(',', $personIds).'}', $treeId, $treeId, $treeId, $treeId, $treeId]);
+        $rows = DB::select(self::ABOVE, ['{'.implode(',', $personIds).'}', $treeId, $treeId, $treeId, $treeId, $treeId, $treeId]);
         $sets = [];
         $near = [];
-        $nearest = [];
+        $told = [];
         foreach ($rows as $row) {
             if ($row->set_id !== null) {
                 $sets[$row->set_id] ??= ['child' => $row->child_id, 'union' => $row->union_id, 'leads' => $row->leads, 'parents' => []];
@@ -71,9 +76,9 @@ final readonly class KinNeighbourhood
                 }
             }
             $near += $row->sex === null ? [] : [$row->child_id => $row->sex];
-            $nearest += $row->is_nearest ? [$row->child_id => true] : [];
+            $told += $row->unions === null ? [] : [$row->child_id => $row->unions];
         }
-        $partners = $this->partners(array_keys($nearest));
+        $partners = self::partners(array_values($told));
         $events = $this->events(array_keys($near), array_keys($partners));
 
         return new Snapshot(
@@ -84,18 +89,17 @@ final readonly class KinNeighbourhood
     }
 
     /**
-     * @param  list<string>  $personIds
+     * @param  list<string>  $told  unions of one person each: union, partner, standing, and where it stands in that life
      * @return array<string, array<string, Standing>> by union, then by partner; nobody who was ruled out
      */
-    private function partners(array $personIds): array
+    private static function partners(array $told): array
     {
-        $rows = DB::table('union_partners AS own')
-            ->join('union_partners AS partner', static fn ($join) => $join->on('partner.tree_id', 'own.tree_id')->on('partner.union_id', 'own.union_id'))
-            ->where('own.tree_id', $this->current->id())->whereIn('own.person_id', $personIds)->where('own.standing', '<>', Standing::RuledOut->value)->where('partner.standing', '<>', Standing::RuledOut->value)
-            ->orderBy('own.position')->orderBy('own.id')->distinct()->get(['partner.union_id', 'partner.person_id', 'partner.standing', 'own.position', 'own.id']);
+        /** @var list<array{string, string, string, int, string}> $ties */
+        $ties = array_merge(...array_map(static fn (string $unions): array => json_decode($unions, true, flags: JSON_THROW_ON_ERROR), $told), ...[[]]);
+        usort($ties, static fn (array $a, array $b): int => [$a[3], $a[4]] <=> [$b[3], $b[4]]);
         $partners = [];
-        foreach ($rows as $row) {
-            $partners[$row->union_id][$row->person_id] = Standing::from($row->standing);
+        foreach ($ties as [$unionId, $personId, $standing]) {
+            $partners[$unionId][$personId] = Standing::from($standing);
         }
 
         return $partners;

@@ -20,6 +20,7 @@ work_mem = 16MB
 maintenance_work_mem = 128MB
 max_wal_size = 2GB
 random_page_cost = 1.1
+jit = off
 log_min_messages = warning
 ${NB_DB_EXTRA:-}
 EOF

@@ -34,6 +34,7 @@ use NorthBough\Core\Tree\Event;
 use NorthBough\Core\Tree\LifeOrder;
 use NorthBough\Core\Tree\LifeYears;
 use NorthBough\Core\Tree\Person;
+use NorthBough\Core\Tree\Standing;
 use NorthBough\Core\Tree\Union;
 
 /** Puts a person's page together: a fixed number of queries, however long the life. */
@@ -50,9 +51,12 @@ final readonly class PersonPageBuilder
         $isWithheld = $this->living->isShielding() && $isLiving;
         $said = $this->living->told();
         $sets = $tree->parentSets([$row->id])[$row->id] ?? [];
-        $unions = $tree->unionsOf([$row->id])[$row->id] ?? [];
-        $parentUnions = $tree->unions(array_column($sets, 'unionId'), backed: false);
-        $notTheirs = $this->living->isShielding() ? [] : $this->tree->ruledOutOf($row->id);
+        $standings = $this->tree->standingIn($row->id);
+        // Those of the parents are fetched with them.
+        $all = $tree->unions(array_values(array_unique([...array_map(strval(...), array_keys($standings)), ...array_column($sets, 'unionId')])), array_map(strval(...), array_keys($standings)));
+        $unions = Union::asLived(array_values(array_intersect_key($all, array_filter($standings, static fn (Standing $standing): bool => $standing !== Standing::RuledOut))));
+        $notTheirs = $this->living->isShielding() ? [] : array_values(array_intersect_key($all, array_filter($standings, static fn (Standing $standing): bool => $standing === Standing::RuledOut)));
+        $parentUnions = array_intersect_key($all, array_flip(array_column($sets, 'unionId')));
         $people = $tree->lives(self::everyone($row->id, [...$unions, ...$notTheirs], $parentUnions), [$row->id]);
         $person = $people[$row->id];
         $own = $person->events;
@@ -60,8 +64,7 @@ final readonly class PersonPageBuilder
             array_push($own, ...$union->events);
         }
         $versions = $this->versions([...array_column($own, 'id'), ...array_column($person->names, 'id')]);
-        $notes = $this->notes($row->id, array_column($own, 'id'), $said);
-        $kept = $this->kept($row->id, array_column($own, 'id'), $said);
+        [$notes, $kept] = $this->written($row->id, array_column($own, 'id'), $said);
         $facts = new FactResources($person, $unions, $people, $versions, $this->roles(array_column($own, 'id'), $this->living->isShielding(), $said), $notes, $kept);
         $lifeline = Lifeline::draw($own, $this->familyEvents($people, $unions, $row->id));
 
@@ -181,31 +184,24 @@ final readonly class PersonPageBuilder
     /**
      * @param  list<string>  $eventIds
      * @param  Closure(string): string  $said  what is done to a text before it is read
-     * @return array<string, list<NoteResource>> by owner, as whoever asks may read them
+     * @return array{array<string, list<NoteResource>>, array<string, list<string>>} notes and kept lines by owner, as whoever asks may read them
      */
-    private function notes(string $personId, array $eventIds, Closure $said): array
+    private function written(string $personId, array $eventIds, Closure $said): array
     {
-        $notes = [];
-        foreach (self::of(Note::query(), $personId, $eventIds)->get(['id', 'version', 'text', 'is_research', 'person_id', 'event_id']) as $row) {
-            $notes[$row->person_id ?? $row->event_id][] = new NoteResource($row->id, $row->version, $said($row->text), $row->is_research);
+        $columns = ['id', 'person_id', 'event_id', 'ordinal'];
+        $kept = self::of(Kept::query(), $personId, $eventIds)->select($columns)->selectRaw('lines AS text, 0 AS version, false AS is_research, true AS is_kept');
+        $rows = self::of(Note::query(), $personId, $eventIds)->select([...$columns, 'text', 'version', 'is_research'])->selectRaw('false AS is_kept')->unionAll($kept)->orderBy('ordinal')->orderBy('id')->get();
+        $written = [[], []];
+        foreach ($rows as $row) {
+            $owner = (string) ($row->person_id ?? $row->event_id);
+            if ($row->is_kept) {
+                $written[1][$owner][] = $said($row->text);
+            } else {
+                $written[0][$owner][] = new NoteResource($row->id, $row->version, $said($row->text), $row->is_research);
+            }
         }
 
-        return $notes;
-    }
-
-    /**
-     * @param  list<string>  $eventIds
-     * @param  Closure(string): string  $said
-     * @return array<string, list<string>> by owner
-     */
-    private function kept(string $personId, array $eventIds, Closure $said): array
-    {
-        $kept = [];
-        foreach (self::of(Kept::query(), $personId, $eventIds)->get(['lines', 'person_id', 'event_id']) as $row) {
-            $kept[$row->person_id ?? $row->event_id][] = $said($row->lines);
-        }
-
-        return $kept;
+        return $written;
     }
 
     /**
@@ -245,6 +241,6 @@ final readonly class PersonPageBuilder
      */
     private static function of(Builder $rows, string $personId, array $eventIds): QueryBuilder
     {
-        return $rows->where(static fn ($either) => $either->where('person_id', $personId)->orWhereIn('event_id', $eventIds))->orderBy('ordinal')->orderBy('id')->toBase();
+        return $rows->where(static fn ($either) => $either->where('person_id', $personId)->orWhereIn('event_id', $eventIds))->toBase();
     }
 }

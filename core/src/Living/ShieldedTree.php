@@ -68,7 +68,7 @@ final class ShieldedTree implements TreeView
         return array_map(fn (array $unions): array => array_values($this->withoutEvents($unions)), $this->tree->unionsOf($personIds));
     }
 
-    public function unions(array $unionIds, bool $backed = true): array
+    public function unions(array $unionIds, ?array $backed = null): array
     {
         return $this->withoutEvents($this->tree->unions($unionIds, $backed));
     }

@@ -36,7 +36,7 @@ final readonly class ReadersTree implements TreeView
         return array_map(fn (array $unions): array => array_map($this->union(...), $unions), $this->tree->unionsOf($personIds));
     }
 
-    public function unions(array $unionIds, bool $backed = true): array
+    public function unions(array $unionIds, ?array $backed = null): array
     {
         return array_map($this->union(...), $this->tree->unions($unionIds, $backed));
     }

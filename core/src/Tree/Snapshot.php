@@ -75,7 +75,7 @@ final readonly class Snapshot implements TreeView
         return array_intersect_key($this->unionsByPartner, array_flip($personIds));
     }
 
-    public function unions(array $unionIds, bool $backed = true): array
+    public function unions(array $unionIds, ?array $backed = null): array
     {
         return array_intersect_key($this->unions, array_flip($unionIds));
     }

@@ -52,7 +52,7 @@ final readonly class SupposedTree implements TreeView
         return $byPerson;
     }
 
-    public function unions(array $unionIds, bool $backed = true): array
+    public function unions(array $unionIds, ?array $backed = null): array
     {
         return array_map($this->union(...), $this->tree->unions($unionIds, $backed) + array_intersect_key($this->supposed->unions, array_flip($unionIds)));
     }

@@ -36,10 +36,10 @@ interface TreeView
 
     /**
      * @param  list<string>  $unionIds
-     * @param  bool  $backed  whether the claims behind their events are wanted
+     * @param  list<string>|null  $backed  those among them whose claims are wanted; null for all
      * @return array<string, Union> by id
      */
-    public function unions(array $unionIds, bool $backed = true): array;
+    public function unions(array $unionIds, ?array $backed = null): array;
 
     /**
      * The lines of rolls that are, or might be, these people.

@@ -44,6 +44,22 @@ final readonly class Union
         return Event::leadingOf($this->events, 'marriage');
     }
 
+    /**
+     * By the day of the wedding, where each of them has one; else as they were put.
+     *
+     * @param  list<self>  $unions
+     * @return list<self>
+     */
+    public static function asLived(array $unions): array
+    {
+        $days = array_map(static fn (self $union): ?int => $union->marriage()?->date->span()?->earliest, $unions);
+        if (! in_array(null, $days, true)) {
+            array_multisort($days, array_keys($unions), $unions);
+        }
+
+        return $unions;
+    }
+
     /** Whether the couple is one that somebody only says. */
     public function isUnproved(): bool
     {
