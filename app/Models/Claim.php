@@ -15,6 +15,9 @@ namespace App\Models;
  * @property bool $taken_over
  * @property string $information
  * @property string $informant
+ * @property string $informant_tie what the informant was to the event
+ * @property string $evidence how it answers what it is cited for: direct, indirect or negative; unstated for as is proposed
+ * @property string|null $leans_on_id the claim that it was copied from
  * @property string $reading sure or doubtful
  * @property string $origin what somebody said that it comes from
  * @property string $weight_said by which somebody overruled the rule; empty for none
@@ -32,6 +35,11 @@ final class Claim extends TreeModel
     protected function casts(): array
     {
         return [...parent::casts(), 'said' => 'array'];
+    }
+
+    public static function letGo(): array
+    {
+        return [[self::class, 'leans_on_id']];
     }
 
     public static function dependents(): array

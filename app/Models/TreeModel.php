@@ -61,6 +61,16 @@ abstract class TreeModel extends Model
         return [];
     }
 
+    /**
+     * What only points at this row, and lets go of it when it goes: the model and its column.
+     *
+     * @return list<array{class-string<TreeModel>, string}>
+     */
+    public static function letGo(): array
+    {
+        return [];
+    }
+
     /** Deletes the row with everything that hangs on it, in the change that is open. */
     public function deleteWhole(): void
     {

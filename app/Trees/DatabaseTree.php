@@ -284,7 +284,7 @@ final readonly class DatabaseTree implements TreeView
             ->whereIn('claims.event_id', array_keys($dates))
             ->orderBy('claims.ordinal')->orderBy('claims.id')
             ->get(['claims.id', 'claims.event_id', 'claims.record_id', 'claims.words', 'claims.taken_over', 'claims.information', 'claims.informant', 'claims.origin', 'claims.weight_said', 'claims.weight_why',
-                'claims.withdrawn', 'claims.aspect', 'claims.said', 'records.locator', ...self::OF_RECORD, 'sources.id as source_id', 'sources.title', 'sources.author', 'sources.publication', 'sources.kind', 'sources.source_kind_id', 'sources.fields', 'records.fields as record_fields', 'repositories.name as repository']);
+                'claims.withdrawn', 'claims.aspect', 'claims.said', 'claims.evidence', 'claims.leans_on_id', 'claims.informant_tie', 'records.locator', ...self::OF_RECORD, 'sources.id as source_id', 'sources.title', 'sources.author', 'sources.publication', 'sources.kind', 'sources.source_kind_id', 'sources.fields', 'records.fields as record_fields', 'repositories.name as repository']);
         $backing = [];
         foreach ($rows as $row) {
             $source = new CitedSource($row->source_id, $row->title, $row->author, $row->publication, $row->repository ?? '', self::forms($row));

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Claim;
 use App\Models\Event;
 use App\Models\Person;
 use App\Models\Question;
@@ -170,6 +171,39 @@ final class QuestionsTest extends TestCase
         $now = $this->api('GET', "/questions/{$question}")->json('rows.1');
         self::assertSame(['fair', 'Said to be fair: He wrote it himself.'], [$now['weight'], $now['working'][0]]);
         $this->api('PATCH', "/claims/{$row['claimId']}", ['version' => 1, 'information' => 'secondary'])->assertStatus(409);
+    }
+
+    public function test_what_was_copied_from_another_leans_on_it_and_origins_are_said_by_hand(): void
+    {
+        $this->keeper();
+        $question = $this->question();
+        $rows = fn (): array => $this->api('GET', "/questions/{$question}")->collect('rows')->keyBy('claimId')->all();
+        [$first, $second] = array_map(strval(...), array_slice(array_keys($rows()), 0, 2));
+        $class = fn (string $claim, array $said) => $this->api('PATCH', "/claims/{$claim}", ['version' => $rows()[$claim]['version'], ...$said]);
+        $sameOrigin = static fn (): bool => $rows()[$first]['origin'] === $rows()[$second]['origin'];
+        self::assertSame(['direct', false], [$rows()[$first]['evidence'], $sameOrigin()]);
+
+        $class($second, ['origin' => 'his own word'])->assertOk();
+        $class($first, ['origin' => ' his own word ', 'evidence' => 'indirect', 'informantTie' => 'his father'])->assertOk();
+        self::assertSame([true, 'his own word', 'indirect', 'his father'], [$sameOrigin(), $rows()[$first]['saidOrigin'], $rows()[$first]['evidence'], $rows()[$first]['informantTie']]);
+        $class($first, ['origin' => ''])->assertOk();
+        self::assertFalse($sameOrigin());
+        $class($second, ['leansOnId' => $first])->assertOk();
+        self::assertSame(['leaning', $first, true], [$rows()[$second]['weight'], $rows()[$second]['leansOnId'], $sameOrigin()]);
+        $class($first, ['leansOnId' => $second])->assertStatus(409);
+        $class($first, ['leansOnId' => $first])->assertStatus(409);
+
+        // What was copied falls with what it was copied from.
+        $told = $this->api('GET', "/thread/claim/{$first}")->assertOk();
+        self::assertEqualsCanonicalizing(['falls', 'falls'], array_column(array_filter($told->json('effects'), static fn (array $effect): bool => $effect['kind'] === 'fact'), 'outcome'));
+        $file = $this->exported();
+        self::assertStringContainsString('_FROM 1', $file);
+        self::assertStringContainsString("4 _TIE his father\n4 _EVIDENCE indirect", $file);
+        $this->api('DELETE', "/claims/{$first}")->assertSuccessful();
+        self::assertNull(Claim::query()->where('id', $second)->firstOrFail()->leans_on_id);
+        $this->api('POST', '/journal/undo')->assertOk();
+        self::assertSame($first, Claim::query()->where('id', $second)->firstOrFail()->leans_on_id);
+        self::assertSame($file, $this->exported());
     }
 
     public function test_a_conflict_that_came_with_a_file_waits_until_it_is_taken_up(): void

@@ -2343,6 +2343,12 @@ export interface components {
       information?: string | null
       reading?: string | null
       informant?: string | null
+      informantTie?: string | null
+      evidence?: string | null
+      /** @description what it comes from; claims that say the same are one origin */
+      origin?: string | null
+      /** @description the claim that it was copied from; empty for none */
+      leansOnId?: string | null
       weight?: string | null
       why?: string | null
     }
@@ -4011,6 +4017,13 @@ export interface components {
       fitsTo: number
       to: number
       slip: components['schemas']['SlipOfClaim'] | null
+      /** @enum {string} */
+      evidence: 'unstated' | 'direct' | 'indirect' | 'negative'
+      informantTie: string
+      /** @description what somebody said that it comes from */
+      saidOrigin: string
+      /** @description the claim that it was copied from; empty for none */
+      leansOnId: string
     }
     /** @description A span in words, and for each of its edges the reasoning behind it; an open side has none. */
     WindowBound: {

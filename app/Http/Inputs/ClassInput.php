@@ -18,6 +18,10 @@ final readonly class ClassInput
         #[OA\Property] public ?string $information = null,
         #[OA\Property] public ?string $reading = null,
         #[OA\Property] public ?string $informant = null,
+        #[OA\Property] public ?string $informantTie = null,
+        #[OA\Property] public ?string $evidence = null,
+        #[OA\Property(description: 'what it comes from; claims that say the same are one origin')] public ?string $origin = null,
+        #[OA\Property(description: 'the claim that it was copied from; empty for none')] public ?string $leansOnId = null,
         #[OA\Property] public ?string $weight = null,
         #[OA\Property] public ?string $why = null,
     ) {
@@ -32,6 +36,10 @@ final readonly class ClassInput
             'information' => ['nullable', 'in:unstated,primary,secondary,undetermined'],
             'reading' => ['nullable', 'in:sure,doubtful'],
             'informant' => ['nullable', 'string', 'max:500'],
+            'informantTie' => ['nullable', 'string', 'max:500'],
+            'evidence' => ['nullable', 'in:unstated,direct,indirect,negative'],
+            'origin' => ['nullable', 'string', 'max:500'],
+            'leansOnId' => ['nullable', 'uuid'],
             'weight' => ['nullable', 'in:rule,strong,fair,slight'],
             'why' => ['nullable', 'string', 'max:5000', 'required_if:weight,strong,fair,slight'],
         ];

@@ -45,7 +45,7 @@ final readonly class ProofPages
             $source = $record === null ? null : $sources->get($record->source_id);
             $claims[] = [
                 'told' => $row->told, 'words' => $hide($row->words), 'weight' => $row->weight,
-                'classes' => implode(', ', array_filter([$row->sourceClass, $row->information], static fn (string $word): bool => $word !== 'unstated')),
+                'classes' => implode(', ', array_filter([$row->sourceClass, $row->information, $row->claimId === '' ? 'unstated' : $row->evidence], static fn (string $word): bool => $word !== 'unstated')),
                 'note' => $record === null || $source === null ? [Words::plain('Nothing is cited.')] : $this->note($record, $source, (string) ($repositories[$source->repository_id] ?? ''), $hide),
             ];
         }

@@ -152,7 +152,8 @@ final readonly class QuestionPages
         $cited = new CitedSource($source->id, $source->title, $source->author, $source->publication, '', $this->sourceKinds->forms($source->kind, $source->source_kind_id, KindsOfSource::ofRecord($record->fields) + $source->fields, ''));
 
         return new WeighingRow($claim->id, $claim->version, $fact->id, $fact->standing, $origin, $claim->words, FactResources::words(NoteForms::short($cited, $record->locator)), $record->id,
-            $classed->source->value, $classed->information->value, $claim->reading, $claim->informant, $weighed->weight->value, $weighed->working, $told->shown, $fact->place_typed, ...self::days($told->span()), slip: $slip);
+            $classed->source->value, $classed->information->value, $claim->reading, $claim->informant, $weighed->weight->value, $weighed->working, $told->shown, $fact->place_typed, ...self::days($told->span()), slip: $slip,
+            evidence: $classed->directness->value, informantTie: $claim->informant_tie, saidOrigin: $claim->origin, leansOnId: $claim->leans_on_id ?? '');
     }
 
     /** A value for which nothing is cited. */

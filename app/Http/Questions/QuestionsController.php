@@ -27,6 +27,7 @@ use App\Trees\Changes\Intent;
 use App\Trees\CurrentTree;
 use App\Trees\DatabaseTree;
 use App\Trees\Editing\Facts;
+use App\Trees\Evidence\LeaningOn;
 use App\Trees\Evidence\Questions;
 use App\Trees\Evidence\Subjects;
 use App\Trees\Evidence\ToldSex;
@@ -139,7 +140,11 @@ final readonly class QuestionsController
         $input = ClassInput::from($request);
         $this->changes->run(new Intent(TreesController::user($request), 'Classed a claim', $input->why ?? ''), static function () use ($claim, $input): void {
             $row = Claim::query()->findOrFail($claim);
-            $said = array_filter(['information' => $input->information, 'reading' => $input->reading, 'informant' => $input->informant], is_string(...));
+            $said = array_filter(['information' => $input->information, 'reading' => $input->reading, 'informant' => $input->informant, 'informant_tie' => $input->informantTie,
+                'evidence' => $input->evidence, 'origin' => $input->origin === null ? null : trim($input->origin)], is_string(...));
+            if ($input->leansOnId !== null) {
+                $said['leans_on_id'] = LeaningOn::checked($row, $input->leansOnId);
+            }
             if ($input->weight !== null) {
                 $said += $input->weight === 'rule' ? ['weight_said' => '', 'weight_why' => ''] : ['weight_said' => $input->weight, 'weight_why' => trim($input->why ?? '')];
             }

@@ -40,6 +40,10 @@ final readonly class WeighingRow
         #[OA\Property] public int $fitsTo,
         #[OA\Property] public int $to,
         #[OA\Property] public ?SlipOfClaim $slip,
+        #[OA\Property(enum: ['unstated', 'direct', 'indirect', 'negative'])] public string $evidence = 'unstated',
+        #[OA\Property] public string $informantTie = '',
+        #[OA\Property(description: 'what somebody said that it comes from')] public string $saidOrigin = '',
+        #[OA\Property(description: 'the claim that it was copied from; empty for none')] public string $leansOnId = '',
     ) {
     }
 }

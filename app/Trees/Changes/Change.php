@@ -62,6 +62,11 @@ final class Change
                 $this->deleteWhole($dependent);
             }
         }
+        foreach ($row::letGo() as [$class, $column]) {
+            foreach ($class::query()->where($column, $row->id)->get() as $referring) {
+                $referring->fill([$column => null])->save();
+            }
+        }
         $row->delete();
     }
 

@@ -80,7 +80,7 @@ final readonly class ToldFacts
         }
         $claim = $this->claim($record, $told->telling, [], $taken, $isThere);
         if ($claim !== null && $parentage !== null) {
-            ClaimUse::query()->create(['claim_id' => $claim->id, 'parentage_id' => $parentage->id, 'evidence' => $told->telling->isSaid ? 'direct' : 'indirect']);
+            ClaimUse::query()->create(['claim_id' => $claim->id, 'parentage_id' => $parentage->id, 'evidence' => $told->telling->isIndirect() ? 'indirect' : 'direct']);
         }
     }
 
@@ -147,7 +147,7 @@ final readonly class ToldFacts
         }
         $columns = [
             'roll_line_id' => $telling->lineId, 'other_line_id' => $telling->otherLineId === '' ? null : $telling->otherLineId,
-            'aspect' => $aspect, 'reading' => $telling->isDoubtful ? 'doubtful' : 'sure', 'taken_over' => false,
+            'aspect' => $aspect, 'reading' => $telling->isDoubtful ? 'doubtful' : 'sure', 'taken_over' => false, 'evidence' => $telling->isIndirect() ? 'indirect' : 'unstated',
             'said' => array_filter(['rule' => $telling->rule, 'working' => $telling->working, 'date' => $telling->date->typed, 'place' => $telling->place, 'value' => $telling->value]),
         ];
         $plain = $on === [] ? null : Claim::query()->where('record_id', $record->id)->whereNull('roll_line_id')->where($on)->orderBy('id')->first();

@@ -14,6 +14,7 @@ use App\Trees\Records\KindsOfSource;
 use Illuminate\Support\Collection;
 use NorthBough\Core\Chrono\GenDate;
 use NorthBough\Core\Evidence\ClassedClaim;
+use NorthBough\Core\Evidence\Directness;
 use NorthBough\Core\Evidence\Information;
 use NorthBough\Core\Evidence\Nearness;
 use NorthBough\Core\Evidence\Proposed;
@@ -77,8 +78,9 @@ final readonly class ClassedClaims
             Proposed::source(SourceClass::from($record->source_class), $this->sourceKinds->of($source->kind, $source->source_kind_id)),
             $said !== Information::Unstated ? $said : Proposed::information($this->kinds->named($record->kind, $record->record_kind_id), $aspect),
             $told !== null && Nearness::of(DateColumns::restore((array) $record), $told),
-            informant: $claim->informant, isRead: ! $claim->taken_over, saidOrigin: $claim->origin,
+            informant: $claim->informant, isRead: ! $claim->taken_over, leansOn: $claim->leans_on_id ?? '', saidOrigin: $claim->origin,
             saidWeight: $claim->weight_said === '' ? null : Weight::from($claim->weight_said), why: $claim->weight_why, withdrawn: $claim->withdrawn,
+            directness: Proposed::directness(Directness::from($claim->evidence)), informantTie: $claim->informant_tie,
         );
     }
 

@@ -33,12 +33,12 @@ final readonly class ClaimsOut
         }
         if ($kind === 'parentage') {
             $rows->join('claim_uses', static fn ($join) => $join->on('claim_uses.tree_id', 'claims.tree_id')->on('claim_uses.claim_id', 'claims.id'))
-                ->whereNotNull('claims.roll_line_id')->whereIn('claim_uses.parentage_id', $ids)->addSelect(['claim_uses.parentage_id', 'claim_uses.stance', 'claim_uses.evidence']);
+                ->whereNotNull('claims.roll_line_id')->whereIn('claim_uses.parentage_id', $ids)->addSelect(['claim_uses.parentage_id', 'claim_uses.stance', 'claim_uses.evidence AS used_as']);
         } elseif ($kind === 'event') {
             $rows->leftJoin('claim_uses', static fn ($join) => $join->on('claim_uses.tree_id', 'claims.tree_id')->on('claim_uses.claim_id', 'claims.id')->on('claim_uses.event_id', 'claims.event_id'))
-                ->whereIn('claims.event_id', $ids)->addSelect(['claim_uses.stance', 'claim_uses.evidence']);
+                ->whereIn('claims.event_id', $ids)->addSelect(['claim_uses.stance', 'claim_uses.evidence AS used_as']);
         } else {
-            $rows->whereIn("claims.{$kind}_id", $ids)->selectRaw("'' AS stance, '' AS evidence");
+            $rows->whereIn("claims.{$kind}_id", $ids)->selectRaw("'' AS stance, '' AS used_as");
         }
         $claims = [];
         foreach ($rows->get() as $row) {

@@ -45,6 +45,7 @@ final readonly class QuestionsOut
         $ids = $this->rows('points')->whereNotNull('claim_id')->select('claim_id AS id')
             ->union($this->rows('rests_on')->whereNotNull('claim_id')->select('claim_id AS id'))
             ->union($this->rows('rests_on')->whereNotNull('question_id')->select('question_id AS id'))
+            ->union($this->rows('claims')->whereNotNull('leans_on_id')->select('leans_on_id AS id'))
             ->union($this->rows('searches')->whereNotNull('question_id')->select('question_id AS id'));
 
         return array_values(array_map(strval(...), $ids->pluck('id')->all()));

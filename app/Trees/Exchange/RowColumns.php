@@ -96,7 +96,7 @@ final class RowColumns
             $row instanceof OwnKindRow => ['id' => $row->id, 'name' => $row->name, 'search' => SearchForm::of($row->name), 'template' => $row->template],
             $row instanceof ClaimRow => ['id' => $row->id, 'record_id' => $row->recordId, 'words' => $row->words, 'quality' => mb_substr($row->quality, 0, 20),
                 'taken_over' => $row->line === null && ! $row->classes->isRead, 'roll_line_id' => $row->line?->lineId, 'other_line_id' => $row->line === null || $row->line->otherId === '' ? null : $row->line->otherId, 'said' => self::json((object) ($row->line->said ?? [])), 'aspect' => $row->line->aspect ?? '',
-                'information' => $row->classes->information ?: 'unstated', 'reading' => $row->classes->reading ?: 'sure', 'informant' => $row->classes->informant, 'origin' => $row->classes->origin,
+                'information' => $row->classes->information ?: 'unstated', 'reading' => $row->classes->reading ?: 'sure', 'informant' => $row->classes->informant, 'informant_tie' => $row->classes->informantTie, 'evidence' => $row->classes->evidence ?: 'unstated', 'leans_on_id' => $row->leansOnId === '' ? null : $row->leansOnId, 'origin' => $row->classes->origin,
                 'weight_said' => $row->classes->weight, 'weight_why' => $row->classes->why, 'withdrawn' => $row->classes->withdrawn, ...self::owner($row->subject, ['person', 'name', 'event', 'union']), ...self::placed($row->ordinal, $row->written)],
             $row instanceof NoteRow => ['id' => $row->id, 'text' => $row->text, 'is_research' => $row->isResearch,
                 ...self::owner($row->owner, ['person', 'name', 'event', 'union', 'source', 'repository']), ...self::placed($row->ordinal, $row->written)],

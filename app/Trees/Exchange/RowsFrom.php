@@ -7,6 +7,7 @@ namespace App\Trees\Exchange;
 use App\Models\Casts\DateColumns;
 use NorthBough\Core\Evidence\Directness;
 use NorthBough\Core\Evidence\Information;
+use NorthBough\Core\Evidence\Proposed;
 use NorthBough\Core\Evidence\QualityNumber;
 use NorthBough\Core\Gedcom\Row\AlternativeRow;
 use NorthBough\Core\Gedcom\Row\Belonging;
@@ -111,11 +112,11 @@ final class RowsFrom
         $quality = match (true) {
             $row->withdrawn !== '' => QualityNumber::WITHDRAWN,
             $information === Information::Unstated => $row->quality,
-            default => QualityNumber::of($information, Directness::Direct),
+            default => QualityNumber::of($information, Proposed::directness(Directness::from($row->evidence))),
         };
-        $classes = new Classes($information === Information::Unstated ? '' : $information->value, $row->reading === 'sure' ? '' : $row->reading, $row->informant, $row->origin, $row->weight_said, $row->weight_why, ! $row->taken_over && $line === null, $row->withdrawn);
+        $classes = new Classes($information === Information::Unstated ? '' : $information->value, $row->reading === 'sure' ? '' : $row->reading, $row->informant, $row->origin, $row->weight_said, $row->weight_why, ! $row->taken_over && $line === null, $row->withdrawn, $row->evidence === 'unstated' ? '' : $row->evidence, $row->informant_tie);
 
-        return new ClaimRow($row->id, $row->record_id, $subject, $row->words, $quality, $row->ordinal, self::written($row), $line, $classes, $row->stance === 'supports' ? '' : $row->stance ?? '', $row->evidence === 'unstated' ? '' : $row->evidence ?? '');
+        return new ClaimRow($row->id, $row->record_id, $subject, $row->words, $quality, $row->ordinal, self::written($row), $line, $classes, $row->stance === 'supports' ? '' : $row->stance ?? '', $row->used_as === 'unstated' ? '' : $row->used_as ?? '', $row->leans_on_id ?? '');
     }
 
     public static function parentage(stdClass $row): ParentageRow

@@ -16,6 +16,8 @@ final readonly class ClassedClaim
      * @param  Weight|null  $saidWeight  by which somebody overruled the rule
      * @param  string  $why  the words with which they did
      * @param  string  $withdrawn  why it was taken back; empty while it counts
+     * @param  Directness  $directness  how it answers what it is cited for
+     * @param  string  $informantTie  what the informant was to the event or to whom it happened, in words
      */
     public function __construct(
         public string $id,
@@ -30,12 +32,14 @@ final readonly class ClassedClaim
         public ?Weight $saidWeight = null,
         public string $why = '',
         public string $withdrawn = '',
+        public Directness $directness = Directness::Unstated,
+        public string $informantTie = '',
     ) {
     }
 
     /** For whoever may not read what was written about the living. */
     public function withoutReasons(): self
     {
-        return new self(...['informant' => '', 'saidOrigin' => '', 'why' => '', 'withdrawn' => $this->withdrawn === '' ? '' : 'withheld'] + get_object_vars($this));
+        return new self(...['informant' => '', 'informantTie' => '', 'saidOrigin' => '', 'why' => '', 'withdrawn' => $this->withdrawn === '' ? '' : 'withheld'] + get_object_vars($this));
     }
 }

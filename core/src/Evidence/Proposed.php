@@ -44,6 +44,12 @@ final class Proposed
         };
     }
 
+    /** What is cited for something tells it by itself, unless somebody says otherwise. */
+    public static function directness(Directness $said): Directness
+    {
+        return $said === Directness::Unstated ? Directness::Direct : $said;
+    }
+
     /** @param  SourceClass  $said  of the record, where somebody classed it */
     public static function source(SourceClass $said, ?SourceKind $kind): SourceClass
     {

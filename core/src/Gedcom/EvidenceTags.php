@@ -13,7 +13,7 @@ use NorthBough\Core\Tree\Standing;
 final class EvidenceTags
 {
     private const CLASSES = [
-        '_READ' => ['Y'], '_INFORMATION' => ['primary', 'secondary', 'undetermined'], '_READING' => ['doubtful'], '_INFORMANT' => null, '_ORIGIN' => null, '_WEIGHT' => ['strong', 'fair', 'slight'], '_WHY' => null, '_WITHDRAWN' => null,
+        '_READ' => ['Y'], '_INFORMATION' => ['primary', 'secondary', 'undetermined'], '_READING' => ['doubtful'], '_INFORMANT' => null, '_TIE' => null, '_EVIDENCE' => ['direct', 'indirect', 'negative'], '_ORIGIN' => null, '_WEIGHT' => ['strong', 'fair', 'slight'], '_WHY' => null, '_WITHDRAWN' => null,
     ];
 
     /** Whether what is beneath _CLASSED is no more than we write. */
@@ -33,12 +33,12 @@ final class EvidenceTags
 
     public static function classes(Structure $said): Classes
     {
-        return new Classes($said->text('_INFORMATION'), $said->text('_READING'), $said->text('_INFORMANT'), $said->text('_ORIGIN'), $said->text('_WEIGHT'), $said->text('_WHY'), $said->text('_READ') !== '', $said->text('_WITHDRAWN'));
+        return new Classes($said->text('_INFORMATION'), $said->text('_READING'), $said->text('_INFORMANT'), $said->text('_ORIGIN'), $said->text('_WEIGHT'), $said->text('_WHY'), $said->text('_READ') !== '', $said->text('_WITHDRAWN'), $said->text('_EVIDENCE'), $said->text('_TIE'));
     }
 
     public static function classed(Classes $classes): Structure
     {
-        return self::with(new Structure('_CLASSED'), ['_READ' => $classes->isRead ? 'Y' : '', '_INFORMATION' => $classes->information, '_READING' => $classes->reading, '_INFORMANT' => $classes->informant,
+        return self::with(new Structure('_CLASSED'), ['_READ' => $classes->isRead ? 'Y' : '', '_INFORMATION' => $classes->information, '_READING' => $classes->reading, '_INFORMANT' => $classes->informant, '_TIE' => $classes->informantTie, '_EVIDENCE' => $classes->evidence,
             '_ORIGIN' => $classes->origin, '_WEIGHT' => $classes->weight, '_WHY' => $classes->why, '_WITHDRAWN' => $classes->withdrawn]);
     }
 

@@ -23,6 +23,7 @@ final readonly class Telling
         public bool $isSaid,
         public string $reading = '',
         public bool $isDoubtful = false,
+        public bool $isSum = false,
     ) {
     }
 
@@ -59,19 +60,31 @@ final readonly class Telling
     /** The same with the rule and its sum, in a sentence that can be checked. */
     public function by(string $rule, string $working): self
     {
-        return new self($this->of, $this->lineId, $this->otherLineId, $this->kind, $this->date, $this->place, $this->value, $rule, $working, $this->words, $this->isSaid, $this->reading, $this->isDoubtful);
+        return new self($this->of, $this->lineId, $this->otherLineId, $this->kind, $this->date, $this->place, $this->value, $rule, $working, $this->words, $this->isSaid, $this->reading, $this->isDoubtful, $this->isSum);
+    }
+
+    /** The same, where what is told follows from words about something else: a birth from an age, a wedding from years married. */
+    public function bySum(string $rule, string $working): self
+    {
+        return new self($this->of, $this->lineId, $this->otherLineId, $this->kind, $this->date, $this->place, $this->value, $rule, $working, $this->words, $this->isSaid, $this->reading, $this->isDoubtful, true);
+    }
+
+    /** Whether it tells of it only together with something else. */
+    public function isIndirect(): bool
+    {
+        return $this->isSum || ! $this->isSaid;
     }
 
     /** What the line tells if a doubtful word reads so. */
     public function readAs(string $reading): self
     {
-        return new self($this->of, $this->lineId, $this->otherLineId, $this->kind, $this->date, $this->place, $this->value, $this->rule, "If it reads “{$reading}”. {$this->working}", $this->words, $this->isSaid, $reading, true);
+        return new self($this->of, $this->lineId, $this->otherLineId, $this->kind, $this->date, $this->place, $this->value, $this->rule, "If it reads “{$reading}”. {$this->working}", $this->words, $this->isSaid, $reading, true, $this->isSum);
     }
 
     /** It follows from a word whose reading is doubtful. */
     public function doubted(): self
     {
-        return new self($this->of, $this->lineId, $this->otherLineId, $this->kind, $this->date, $this->place, $this->value, $this->rule, $this->working, $this->words, $this->isSaid, $this->reading, true);
+        return new self($this->of, $this->lineId, $this->otherLineId, $this->kind, $this->date, $this->place, $this->value, $this->rule, $this->working, $this->words, $this->isSaid, $this->reading, true, $this->isSum);
     }
 
     /** Whether two tell the same of the same. */

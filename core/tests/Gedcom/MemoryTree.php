@@ -136,7 +136,7 @@ final class MemoryTree implements RowSink, TreeRows
             $pointers->ensure($picture->id, 'M', $number + 1);
         }
 
-        $pointers->pointedAt([...array_filter(array_column($this->all(PointRow::class), 'claimId')), ...array_column($this->all(RestsOnRow::class), 'groundId'), ...array_filter(array_column($this->all(SearchRow::class), 'questionId'))]);
+        $pointers->pointedAt([...array_filter(array_column($this->all(ClaimRow::class), 'leansOnId')), ...array_filter(array_column($this->all(PointRow::class), 'claimId')), ...array_column($this->all(RestsOnRow::class), 'groundId'), ...array_filter(array_column($this->all(SearchRow::class), 'questionId'))]);
 
         return $this->pointers = $pointers;
     }
@@ -172,7 +172,7 @@ final class MemoryTree implements RowSink, TreeRows
         $use = $this->all(ClaimUseRow::class, static fn (ClaimUseRow $one): bool => $one->claimId === $row->id)[0] ?? null;
 
         return new ClaimRow($row->id, $row->recordId, $row->subject, $row->words, $row->quality, $row->ordinal, $row->written, $row->line, $row->classes,
-            $use === null || $use->stance === 'supports' ? '' : $use->stance, $use === null || $use->evidence === 'unstated' ? '' : $use->evidence);
+            $use === null || $use->stance === 'supports' ? '' : $use->stance, $use === null || $use->evidence === 'unstated' ? '' : $use->evidence, $row->leansOnId);
     }
 
     public function people(): iterable

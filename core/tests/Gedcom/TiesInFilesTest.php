@@ -53,6 +53,18 @@ final class TiesInFilesTest extends TestCase
         $this->comesBack($tree);
     }
 
+    public function test_a_citation_that_was_copied_says_from_which_wherever_it_stands(): void
+    {
+        $birth = "1 BIRT\n2 DATE 1850\n2 SOUR @S1@\n3 PAGE a copy\n3 _CLASSED\n4 _TIE his father\n4 _EVIDENCE indirect\n3 _FROM 4\n2 SOUR @S1@\n3 PAGE p. 1\n3 _NUMBERED 4\n";
+        $tree = MemoryTree::reading(self::file(sprintf(self::PEOPLE, $birth, '', ''), ''));
+        $claims = array_column($tree->all(ClaimRow::class), null, 'id');
+        $copy = array_values(array_filter($claims, static fn (ClaimRow $claim): bool => $claim->leansOnId !== ''))[0];
+        self::assertSame(['indirect', 'his father'], [$copy->classes->evidence, $copy->classes->informantTie]);
+        self::assertArrayHasKey($copy->leansOnId, $claims);
+        self::assertNotSame($copy->id, $copy->leansOnId);
+        $this->comesBack($tree);
+    }
+
     public function test_parents_who_are_alike_need_no_line_of_their_own(): void
     {
         $file = self::file(sprintf(self::PEOPLE, "2 STAT PROVEN\n", '', "1 FAMS @F1@\n"), "1 WIFE @I3@\n");

@@ -8,6 +8,9 @@ import { Words } from '../../parts/Words'
 import { WhyGap } from '../../parts/WhyGap'
 import { useCommands } from '../../shell/keys'
 import { AskAsCase } from './AskAsCase'
+import type { Row } from './axis'
+import { Classes } from './Classes'
+import { classesOf } from './classesOf'
 import { Decided } from './Decided'
 
 type Fact = Schemas['QuestionFact']
@@ -79,6 +82,7 @@ export function ByFact({ question }: { question: Schemas['QuestionPage'] }) {
             fact={fact}
             number={index + 1}
             rows={question.rows.filter((row) => row.factId === fact.id)}
+            all={question.rows}
             isChosen={isOpen ? chosen === fact.id : fact.standing === 'accepted'}
             {...(isOpen ? { onChoose: () => setChosen(fact.id) } : {})}
           />
@@ -126,16 +130,20 @@ function Column({
   fact,
   number,
   rows,
+  all,
   isChosen,
   onChoose,
 }: {
   fact: Fact
   number: number
-  rows: Schemas['WeighingRow'][]
+  rows: Row[]
+  /** What is told for the other columns too. */
+  all: Row[]
   isChosen: boolean
   onChoose?: () => void
 }) {
   const path = useTreePath()
+  const [classing, setClassing] = useState('')
   return (
     <section className={`border-t-2 pt-2 ${isChosen ? 'border-tide' : 'border-rule'}`}>
       <h2 className="font-serif text-[20px]">
@@ -165,6 +173,16 @@ function Column({
             {row.words !== '' && <span className="font-serif"> “{row.words}”</span>}
             <span className="flex flex-wrap gap-x-4 text-[13px] text-graphite">
               {row.weight}
+              {row.claimId !== '' && (
+                <button
+                  type="button"
+                  className="act"
+                  aria-expanded={classing === row.claimId}
+                  onClick={() => setClassing(classing === row.claimId ? '' : row.claimId)}
+                >
+                  {classesOf(row)}
+                </button>
+              )}
               {row.recordId !== '' && (
                 <Link className="act" to={path(`records/table/${row.recordId}`)}>
                   Look at the record
@@ -176,6 +194,9 @@ function Column({
                 </Link>
               )}
             </span>
+            {classing === row.claimId && row.claimId !== '' && (
+              <Classes row={row} rows={all} onDone={() => setClassing('')} />
+            )}
           </li>
         ))}
       </ul>

@@ -4,9 +4,12 @@ import { SlipView } from '../../parts/page/SlipView'
 import { Words } from '../../parts/Words'
 import { spanOf, VERDICTS, type Row, type Scale } from './axis'
 import { Classes } from './Classes'
+import { classesOf } from './classesOf'
 
 type Props = {
   row: Row
+  /** All that are weighed with it. */
+  rows: Row[]
   number: number
   scale: Scale
   verdict: string
@@ -21,8 +24,19 @@ type Props = {
 
 /** A claim in a weighing: its ink and words with their classes, the span that it tells on the shared axis, and what it weighs. */
 export function ClaimLine(props: Props) {
-  const { row, number, scale, verdict, isOpen, standing, onStanding, isClassing, onClassing, isSameOrigin } =
-    props
+  const {
+    row,
+    rows,
+    number,
+    scale,
+    verdict,
+    isOpen,
+    standing,
+    onStanding,
+    isClassing,
+    onClassing,
+    isSameOrigin,
+  } = props
   const path = useTreePath()
   const says = VERDICTS[verdict] ?? VERDICTS['.']
   return (
@@ -63,9 +77,7 @@ export function ClaimLine(props: Props) {
               aria-expanded={isClassing}
               onClick={onClassing}
             >
-              {[row.sourceClass, row.information, row.reading === 'doubtful' ? 'doubtful reading' : '']
-                .filter((word) => word !== '' && word !== 'unstated')
-                .join(', ') || 'not classed yet'}
+              {classesOf(row)}
             </button>
           )}
         </div>
@@ -93,7 +105,7 @@ export function ClaimLine(props: Props) {
           )}
         </div>
       </div>
-      {isClassing && row.claimId !== '' && <Classes row={row} onDone={onClassing} />}
+      {isClassing && row.claimId !== '' && <Classes row={row} rows={rows} onDone={onClassing} />}
     </li>
   )
 }

@@ -1,4 +1,4 @@
-import { useState } from 'react'
+import { useId, useState } from 'react'
 import { api, told, type Schemas } from '../../api/client'
 import { useTreeId, useWrite } from '../../api/useTree'
 import { BothSides } from '../../parts/BothSides'
@@ -6,11 +6,10 @@ import type { Row } from './axis'
 import { WhyGap } from '../../parts/WhyGap'
 
 /** How a claim is classed, with the working of its weight; the weight can be overruled with words. */
-export function Classes({ row, onDone }: { row: Row; onDone: () => void }) {
+export function Classes({ row, rows, onDone }: { row: Row; rows: Row[]; onDone: () => void }) {
   const tree = useTreeId()
   const [weight, setWeight] = useState('')
   const [why, setWhy] = useState('')
-  const [informant, setInformant] = useState(row.informant)
   const keep = useWrite((said: Omit<Schemas['ClassInput'], 'version'>) =>
     told(
       api.PATCH('/api/trees/{tree}/claims/{claim}', {
@@ -42,15 +41,45 @@ export function Classes({ row, onDone }: { row: Row; onDone: () => void }) {
         words={['sure', 'doubtful']}
         onValue={(reading) => keep.mutate({ reading })}
       />
+      <Choice
+        label="Evidence"
+        value={row.evidence}
+        words={['direct', 'indirect', 'negative']}
+        onValue={(evidence) => keep.mutate({ evidence })}
+      />
+      <Said label="Told by" value={row.informant} onSaid={(informant) => keep.mutate({ informant })} />
+      <Said
+        label="who was"
+        hint="his father; not there"
+        value={row.informantTie}
+        onSaid={(informantTie) => keep.mutate({ informantTie })}
+      />
       <label className="flex items-baseline gap-2">
-        Told by
-        <input
-          className="gap w-[150px]"
-          value={informant}
-          onChange={(event) => setInformant(event.target.value)}
-          onBlur={() => informant !== row.informant && keep.mutate({ informant })}
-        />
+        Copied from
+        <select
+          className="gap max-w-[220px]"
+          value={row.leansOnId}
+          onChange={(event) => keep.mutate({ leansOnId: event.target.value })}
+        >
+          <option value="">none of these</option>
+          {rows.map(
+            (other, index) =>
+              other.claimId !== '' &&
+              other.claimId !== row.claimId && (
+                <option key={other.claimId} value={other.claimId}>
+                  {index + 1}. {other.told} {other.note.map((words) => words.text).join('')}
+                </option>
+              ),
+          )}
+        </select>
       </label>
+      <Said
+        label="Comes from"
+        hint="one origin for all that say so"
+        value={row.saidOrigin}
+        among={rows.map((other) => other.saidOrigin)}
+        onSaid={(origin) => keep.mutate({ origin })}
+      />
       <form
         className="flex items-baseline gap-2"
         onSubmit={(event) => {
@@ -86,6 +115,41 @@ export function Classes({ row, onDone }: { row: Row; onDone: () => void }) {
       <p className="w-full text-[13px] text-graphite">{row.working.join(' ')}</p>
       <BothSides problem={keep.error} />
     </div>
+  )
+}
+
+/** A gap for a few words, kept when it is left. */
+function Said(props: {
+  label: string
+  hint?: string
+  value: string
+  among?: string[]
+  onSaid: (value: string) => void
+}) {
+  const [typed, setTyped] = useState(props.value)
+  const list = useId()
+  const known = [...new Set(props.among ?? [])].filter((one) => one !== '')
+  const keep = () => typed !== props.value && props.onSaid(typed)
+  return (
+    <label className="flex items-baseline gap-2">
+      {props.label}
+      <input
+        className="gap w-[150px]"
+        value={typed}
+        placeholder={props.hint}
+        {...(known.length > 0 ? { list } : {})}
+        onChange={(event) => setTyped(event.target.value)}
+        onBlur={keep}
+        onKeyDown={(event) => event.key === 'Enter' && keep()}
+      />
+      {known.length > 0 && (
+        <datalist id={list}>
+          {known.map((one) => (
+            <option key={one} value={one} />
+          ))}
+        </datalist>
+      )}
+    </label>
   )
 }
 

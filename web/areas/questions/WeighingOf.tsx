@@ -81,6 +81,7 @@ export function WeighingOf({ question }: { question: Schemas['QuestionPage'] }) 
           <ClaimLine
             key={`${row.claimId} ${row.factId}`}
             row={row}
+            rows={rows}
             number={index + 1}
             scale={scale}
             verdict={stop?.verdicts[index] ?? '.'}

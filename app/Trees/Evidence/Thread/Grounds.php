@@ -61,6 +61,8 @@ final class Grounds
         $this->ties += Parentage::query()->whereIn('id', ClaimUse::query()->whereIn('claim_id', $claimIds)->whereNotNull('parentage_id')->select('parentage_id'))->get()->keyBy('id')->all();
         $this->followRests('claim_id', $claimIds);
         $this->followFacts($facts);
+        // What was copied from one of them falls with it.
+        $this->followClaims(array_values(array_map(strval(...), Claim::query()->whereIn('leans_on_id', $claimIds)->pluck('id')->all())));
     }
 
     /** Whatever was decided by letting one of these facts lead. */

@@ -35,18 +35,22 @@ final readonly class CitationMapping
             $record = $this->mapping->record((string) $survey->id($structure->payload, 'SOUR'), $fields->text('PAGE'), $told === null ? '' : Lines::kept($told));
             $words = $fields->take('DATA')?->text('TEXT') ?? '';
             $quality = $fields->text('QUAY');
-            $id = $this->mapping->labelled(Owner::Claim, array_values($fields->takeAll(static fn (Structure $s): bool => self::isNumber($s)))[0] ?? null);
+            $id = $this->mapping->labelled(Owner::Claim, array_values($fields->takeAll(static fn (Structure $s): bool => self::isNumber($s, '_NUMBERED')))[0] ?? null);
             $line = $this->line($fields, (string) $survey->id($structure->payload, 'SOUR'), $structure, $record);
             $classed = array_values($fields->takeAll(EvidenceTags::areClasses(...)))[0] ?? null;
-            $this->mapping->add(new ClaimRow($id, $record, $subject, $words, $quality, $ordinal, $fields->written(), $line, $classed === null ? new Classes : EvidenceTags::classes($classed)));
+            $leansOn = array_values($fields->takeAll(static fn (Structure $s): bool => self::isNumber($s, '_FROM')))[0] ?? null;
+            $classes = $classed === null ? new Classes : EvidenceTags::classes($classed);
+            $written = $fields->written();
+            $this->mapping->refer(Owner::Claim, $leansOn, fn (string $leansOnId) => $this->mapping->add(
+                new ClaimRow($id, $record, $subject, $words, $quality, $ordinal, $written, $line, $classes, leansOnId: $leansOnId === $id ? '' : $leansOnId)));
             $this->use($fields, $id, $subject);
             $this->mapping->keep($fields, new FactRef(Owner::Claim, $id));
         }
     }
 
-    private static function isNumber(Structure $said): bool
+    private static function isNumber(Structure $said, string $tag): bool
     {
-        return $said->tag === '_NUMBERED' && $said->children === [] && preg_match('/^\d{1,9}$/', $said->payload) === 1;
+        return $said->tag === $tag && $said->children === [] && preg_match('/^\d{1,9}$/', $said->payload) === 1;
     }
 
     /** What the claim does to what it stands under, where it does more than support a fact of its own. */

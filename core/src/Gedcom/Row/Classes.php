@@ -13,6 +13,8 @@ final readonly class Classes
      * @param  string  $weight  strong, fair or slight, by which the rule is overruled
      * @param  string  $why  the words with which it is
      * @param  string  $withdrawn  why somebody took it back
+     * @param  string  $evidence  direct, indirect or negative
+     * @param  string  $informantTie  what the informant was to the event
      * @param  bool  $isRead  somebody here has read the record; not taken over from a file
      */
     public function __construct(
@@ -24,11 +26,13 @@ final readonly class Classes
         public string $why = '',
         public bool $isRead = false,
         public string $withdrawn = '',
+        public string $evidence = '',
+        public string $informantTie = '',
     ) {
     }
 
     public function areSaid(): bool
     {
-        return $this->isRead || implode('', [$this->information, $this->reading, $this->informant, $this->origin, $this->weight, $this->why, $this->withdrawn]) !== '';
+        return $this->isRead || implode('', [$this->information, $this->reading, $this->informant, $this->origin, $this->weight, $this->why, $this->withdrawn, $this->evidence, $this->informantTie]) !== '';
     }
 }

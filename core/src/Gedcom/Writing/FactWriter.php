@@ -165,7 +165,8 @@ final readonly class FactWriter
                 $citation->child(-1, ReadableNotes::classes($claim->classes));
             }
         }
-        foreach (EvidenceTags::with(new Structure(''), ['_STANCE' => $claim->stance, '_EVIDENCE' => $claim->evidence, '_NUMBERED' => $this->pointers->label($claim->id)])->children as $line) {
+        foreach (EvidenceTags::with(new Structure(''), ['_STANCE' => $claim->stance, '_EVIDENCE' => $claim->evidence, '_NUMBERED' => $this->pointers->label($claim->id),
+            '_FROM' => $claim->leansOnId === '' ? '' : $this->pointers->label($claim->leansOnId)])->children as $line) {
             $citation->child(-1, $line);
         }
 

@@ -54,7 +54,7 @@ final class ReadableNotes
     {
         return self::note(self::sentence('Weighed', array_filter([
             $classes->weight, $classes->information === '' ? '' : "{$classes->information} information", $classes->reading === '' ? '' : "{$classes->reading} reading",
-            $classes->informant === '' ? '' : "told by {$classes->informant}", $classes->origin === '' ? '' : "of one origin with {$classes->origin}",
+            $classes->informant === '' ? '' : "told by {$classes->informant}".($classes->informantTie === '' ? '' : " ({$classes->informantTie})"), $classes->evidence === '' ? '' : "{$classes->evidence} evidence", $classes->origin === '' ? '' : "of one origin with {$classes->origin}",
             $classes->withdrawn === '' ? '' : 'taken back',
         ]), trim("{$classes->why} {$classes->withdrawn}")), self::TOLD);
     }

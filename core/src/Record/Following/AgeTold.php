@@ -40,7 +40,7 @@ final class AgeTold implements FollowingRule
         $working = 'Aged '.$said.$how.' on '.$on->shown.': born '.self::day($sum->earliest).' to '.self::day($sum->latest)
             .'. Told ages err: '.self::day($born->earliest).' to '.self::day($born->latest).' cannot be ruled out by it.';
 
-        return [Telling::ofPerson($line->id, 'birth', $date, $place, '', trim("{$said}, {$place}", ', '))->by($this->name(), $working)];
+        return [Telling::ofPerson($line->id, 'birth', $date, $place, '', trim("{$said}, {$place}", ', '))->bySum($this->name(), $working)];
     }
 
     private static function day(?int $day): string

@@ -24,6 +24,6 @@ final class AliveThatDay implements FollowingRule
         }
 
         return [Telling::remark($line->id, 'alive', $roll->date, "{$line->name}, {$role->word}")
-            ->by($this->name(), "Who is {$role->word} on {$roll->date->shown} was alive that day.")];
+            ->bySum($this->name(), "Who is {$role->word} on {$roll->date->shown} was alive that day.")];
     }
 }

@@ -29,6 +29,6 @@ final class ChildrenCounted implements FollowingRule
         $words = $living === '' ? "{$born} born" : "{$born} born, {$living} living";
 
         return [Telling::remark($line->id, 'children', $roll->date, $words)
-            ->by($this->name(), "{$born} children {$of} by {$roll->date->shown}".($dead === null ? '.' : ", {$dead} of them dead before then."))];
+            ->bySum($this->name(), "{$born} children {$of} by {$roll->date->shown}".($dead === null ? '.' : ", {$dead} of them dead before then."))];
     }
 }

@@ -32,6 +32,6 @@ final class RegisteredWithin implements FollowingRule
         $to = GenDate::parse(IsoDay::of($span->latest))->shown;
 
         return [Telling::ofPerson($line->id, $roll->kind->event, $roll->day("between {$from} and {$to}"), '', '', $roll->date->shown)
-            ->by($this->name(), "Registered {$roll->date->shown}, which the law allowed {$roll->kind->delayDays} days for: {$from} to {$to}.")];
+            ->bySum($this->name(), "Registered {$roll->date->shown}, which the law allowed {$roll->kind->delayDays} days for: {$from} to {$to}.")];
     }
 }

@@ -40,6 +40,6 @@ final class YearsMarried implements FollowingRule
         [$from, $to] = array_map(static fn (?int $day): string => GenDate::parse(IsoDay::orNull($day) ?? '')->shown, [$sum->earliest, $sum->latest]);
 
         return [Telling::ofCouple($line->id, $other->id, 'marriage', $roll->day("{$said} before {$roll->date->shown}"), '', "married {$said}")
-            ->by($this->name(), "Married {$said} years on {$roll->date->shown}: wed {$from} to {$to}; told years err as told ages do.")];
+            ->bySum($this->name(), "Married {$said} years on {$roll->date->shown}: wed {$from} to {$to}; told years err as told ages do.")];
     }
 }

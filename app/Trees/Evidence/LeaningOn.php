@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Trees\Evidence;
+
+use App\Models\Claim;
+use App\Refusal;
+
+/** Which claim another was copied from: it then leans on it, and counts nothing beside it. */
+final class LeaningOn
+{
+    /**
+     * @param  string  $onId  empty for none
+     *
+     * @throws Refusal when it would lean on itself, straight or by way of others
+     */
+    public static function checked(Claim $claim, string $onId): ?string
+    {
+        if ($onId === '') {
+            return null;
+        }
+        for ($at = Claim::query()->where('id', $onId)->firstOrFail(); $at !== null; $at = $at->leans_on_id === null ? null : Claim::query()->where('id', $at->leans_on_id)->first()) {
+            if ($at->id === $claim->id) {
+                throw new Refusal('That one was copied from this one: of two, one is the first.', 409);
+            }
+        }
+
+        return $onId;
+    }
+}
