@@ -47,13 +47,15 @@ export function Classes({ row, rows, onDone }: { row: Row; rows: Row[]; onDone: 
         words={['direct', 'indirect', 'negative']}
         onValue={(evidence) => keep.mutate({ evidence })}
       />
-      <Said label="Told by" value={row.informant} onSaid={(informant) => keep.mutate({ informant })} />
-      <Said
-        label="who was"
-        hint="his father; not there"
-        value={row.informantTie}
-        onSaid={(informantTie) => keep.mutate({ informantTie })}
-      />
+      <span className="flex items-baseline gap-x-2">
+        <Said label="Told by" value={row.informant} onSaid={(informant) => keep.mutate({ informant })} />
+        <Said
+          label="who was"
+          hint="his father; not there"
+          value={row.informantTie}
+          onSaid={(informantTie) => keep.mutate({ informantTie })}
+        />
+      </span>
       <label className="flex items-baseline gap-2">
         Copied from
         <select
@@ -75,7 +77,7 @@ export function Classes({ row, rows, onDone }: { row: Row; rows: Row[]; onDone: 
       </label>
       <Said
         label="Comes from"
-        hint="one origin for all that say so"
+        hint="what all of one origin say"
         value={row.saidOrigin}
         among={rows.map((other) => other.saidOrigin)}
         onSaid={(origin) => keep.mutate({ origin })}
@@ -134,7 +136,7 @@ function Said(props: {
     <label className="flex items-baseline gap-2">
       {props.label}
       <input
-        className="gap w-[150px]"
+        className="gap w-[190px]"
         value={typed}
         placeholder={props.hint}
         {...(known.length > 0 ? { list } : {})}
