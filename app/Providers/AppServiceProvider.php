@@ -7,6 +7,7 @@ namespace App\Providers;
 use App\Trees\Changes\OpenChange;
 use App\Trees\CurrentTree;
 use App\Trees\Editing\HeldCitation;
+use App\Trees\Records\KindsOfRecord;
 use App\Trees\Records\KindsOfSource;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Http\Request;
@@ -20,6 +21,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->scoped(CurrentTree::class);
         $this->app->scoped(OpenChange::class);
         $this->app->scoped(HeldCitation::class);
+        $this->app->scoped(KindsOfRecord::class);
         $this->app->scoped(KindsOfSource::class);
     }
 

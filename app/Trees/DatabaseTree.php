@@ -286,22 +286,23 @@ final readonly class DatabaseTree implements TreeView
             ->get(['claims.id', 'claims.event_id', 'claims.record_id', 'claims.words', 'claims.taken_over', 'claims.information', 'claims.informant', 'claims.origin', 'claims.weight_said', 'claims.weight_why',
                 'claims.withdrawn', 'claims.aspect', 'claims.said', 'claims.evidence', 'claims.leans_on_id', 'claims.informant_tie', 'records.locator', ...self::OF_RECORD, 'sources.id as source_id', 'sources.title', 'sources.author', 'sources.publication', 'sources.kind', 'sources.source_kind_id', 'sources.fields', 'records.fields as record_fields', 'repositories.name as repository']);
         $backing = [];
+        $classes = app(ClassedClaims::class);
         foreach ($rows as $row) {
             $source = new CitedSource($row->source_id, $row->title, $row->author, $row->publication, $row->repository ?? '', self::forms($row));
             $backing[$row->event_id][] = new Backing($row->id, $row->record_id, $source, $row->locator, $row->words, $row->taken_over,
-                self::classed($row, $dates[$row->event_id], $kinds[$row->event_id]));
+                self::classed($classes, $row, $dates[$row->event_id], $kinds[$row->event_id]));
         }
 
         return $backing;
     }
 
-    private static function classed(stdClass $row, GenDate $date, string $kind): ClassedClaim
+    private static function classed(ClassedClaims $classes, stdClass $row, GenDate $date, string $kind): ClassedClaim
     {
         $record = clone $row;
         $record->kind = $row->record_kind;
         $said = (string) (json_decode($row->said, true, flags: JSON_THROW_ON_ERROR)['date'] ?? '');
 
-        return app(ClassedClaims::class)->one($row, $record, $row, ClassedClaims::toldAt($said, $date), $row->aspect !== '' ? $row->aspect : $kind);
+        return $classes->one($row, $record, $row, ClassedClaims::toldAt($said, $date), $row->aspect !== '' ? $row->aspect : $kind);
     }
 
     /** What the record says of where it stands goes into the forms with what the source says. */

@@ -52,6 +52,7 @@ final readonly class RecordKindsController
         $this->changes->run(new Intent(TreesController::user($request), "Made the kind of record “{$kind->name}”"), static function () use ($kind): void {
             OwnKind::query()->create(['id' => $kind->code, ...self::columns($kind)]);
         });
+        $this->kinds->forget();
 
         return response()->json(new MadeResource($kind->code));
     }
@@ -66,6 +67,7 @@ final readonly class RecordKindsController
             ChangedMeanwhile::unless($row, $input->version ?? 0, ['name' => $kind->name]);
             $row->fill(self::columns($kind))->save();
         });
+        $this->kinds->forget();
 
         return response()->json(new MadeResource($kind->code));
     }
@@ -79,6 +81,7 @@ final readonly class RecordKindsController
         }
         $row = OwnKind::query()->findOrFail($recordKind);
         $this->changes->run(new Intent(TreesController::user($request), "Deleted the kind of record “{$row->name}”"), static fn (Change $change) => $change->deleteWhole($row));
+        $this->kinds->forget();
 
         return response()->noContent();
     }

@@ -6,17 +6,26 @@ namespace App\Trees\Records;
 
 use App\Models\Record;
 use App\Models\RecordKind as OwnKind;
+use App\Models\Tree;
+use App\Trees\CurrentTree;
 use NorthBough\Core\Record\RecordKind;
 use NorthBough\Core\Record\RecordKinds;
 
 /** The kinds of record of the current tree: those that ship, and its own. */
-final readonly class KindsOfRecord
+final class KindsOfRecord
 {
+    /** @var array<string, RecordKind>|null the tree's own, by id; null until one is asked for */
+    private ?array $own = null;
+
+    private ?Tree $ofTree = null;
+
+    public function __construct(private readonly CurrentTree $current)
+    {
+    }
+
     public function of(Record $record): RecordKind
     {
-        $own = $record->record_kind_id === null ? null : OwnKind::query()->where('id', $record->record_kind_id)->first();
-
-        return $own === null ? RecordKinds::named($record->kind) : RecordKind::fromArray($own->id, $own->template);
+        return $this->named($record->kind, $record->record_kind_id) ?? RecordKinds::named($record->kind);
     }
 
     /**
@@ -26,21 +35,17 @@ final readonly class KindsOfRecord
      */
     public function named(string $code, ?string $ownId): ?RecordKind
     {
-        if ($ownId === null) {
-            return $code === '' ? null : RecordKinds::named($code);
-        }
-        $own = OwnKind::query()->where('id', $ownId)->first();
-
-        return $own === null ? null : RecordKind::fromArray($own->id, $own->template);
+        return match (true) {
+            $ownId !== null => $this->own()[$ownId] ?? null,
+            $code === '' => null,
+            default => RecordKinds::named($code),
+        };
     }
 
     /** @return list<RecordKind> its own first */
     public function all(): array
     {
-        $own = OwnKind::query()->orderBy('position')->orderBy('name')->get()
-            ->map(static fn (OwnKind $kind): RecordKind => RecordKind::fromArray($kind->id, $kind->template))->all();
-
-        return [...array_values($own), ...array_values(RecordKinds::all())];
+        return [...array_values($this->own()), ...array_values(RecordKinds::all())];
     }
 
     /**
@@ -53,5 +58,26 @@ final readonly class KindsOfRecord
         return isset(RecordKinds::all()[$code])
             ? ['kind' => $code, 'record_kind_id' => null]
             : ['kind' => '', 'record_kind_id' => OwnKind::query()->where('id', $code)->firstOrFail()->id];
+    }
+
+    /** After one of them was made or changed. */
+    public function forget(): void
+    {
+        $this->own = null;
+    }
+
+    /** @return array<string, RecordKind> by id */
+    private function own(): array
+    {
+        // What was fetched counts for one entering of the tree: for one request, or one piece of work.
+        if ($this->own === null || $this->ofTree !== $this->current->get()) {
+            $this->ofTree = $this->current->get();
+            $this->own = [];
+            foreach (OwnKind::query()->orderBy('position')->orderBy('name')->get() as $row) {
+                $this->own[$row->id] = RecordKind::fromArray($row->id, $row->template);
+            }
+        }
+
+        return $this->own;
     }
 }
