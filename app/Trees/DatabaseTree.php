@@ -124,15 +124,14 @@ final readonly class DatabaseTree implements TreeView
         if ($ids === []) {
             return [];
         }
-        $names = $this->rows('names')->whereIn('person_id', $ids)->orderBy('position')->orderBy('ordinal')->orderBy('id')->get()->groupBy('person_id');
+        $named = $this->rows('people')->leftJoin('names', static fn ($join) => $join->on('names.tree_id', 'people.tree_id')->on('names.person_id', 'people.id'))
+            ->whereIn('people.id', $ids)->orderBy('names.position')->orderBy('names.ordinal')->orderBy('names.id')
+            ->get(['people.id AS whose', 'people.number', 'people.sex', 'names.id', 'names.kind', 'names.given', 'names.surname', 'names.surname_prefix', 'names.suffix', 'names.title', 'names.nickname', 'names.standing'])->groupBy('whose');
         $events = $this->events('person_id', $ids, $backed);
         $people = [];
-        foreach ($this->rows('people')->whereIn('id', $ids)->get() as $row) {
-            $people[$row->id] = new Person(
-                $row->id, $row->number, Sex::from($row->sex),
-                Name::inOrder(array_values(array_map($this->name(...), $names->get($row->id)?->all() ?? []))),
-                $events[$row->id] ?? [],
-            );
+        foreach ($named as $id => $names) {
+            $row = $names->firstOrFail();
+            $people[$id] = new Person((string) $id, $row->number, Sex::from($row->sex), Name::inOrder(array_values($names->whereNotNull('id')->map($this->name(...))->all())), $events[$id] ?? []);
         }
 
         return $people;

@@ -63,8 +63,7 @@ final readonly class PersonPageBuilder
         foreach ($unions as $union) {
             array_push($own, ...$union->events);
         }
-        $versions = $this->versions([...array_column($own, 'id'), ...array_column($person->names, 'id')]);
-        [$notes, $kept] = $this->written($row->id, array_column($own, 'id'), $said);
+        [$versions, $notes, $kept, $groups] = $this->beside($person, array_column($own, 'id'), $said);
         $facts = new FactResources($person, $unions, $people, $versions, $this->roles(array_column($own, 'id'), $this->living->isShielding(), $said), $notes, $kept);
         $lifeline = Lifeline::draw($own, $this->familyEvents($people, $unions, $row->id));
 
@@ -90,7 +89,7 @@ final readonly class PersonPageBuilder
             kept: $isWithheld ? [] : $kept[$row->id] ?? [],
             deleting: self::weight($person, $own, count($unions) + count($sets)),
             cases: $this->living->isShielding() ? [] : $this->cases->about($row->id),
-            groups: $this->groups($row->id),
+            groups: $groups,
             tasks: $isWithheld ? [] : $this->tasks->of(['person_id' => $row->id], 50),
             isLiving: $isLiving,
             saidDeadWhy: $isWithheld ? '' : $row->said_dead_why,
@@ -170,38 +169,33 @@ final readonly class PersonPageBuilder
     }
 
     /**
-     * @param  list<string>  $ids  of facts and names
-     * @return array<string, int>
-     */
-    private function versions(array $ids): array
-    {
-        $ids = array_values(array_filter($ids, static fn (string $id): bool => $id !== ''));
-        $facts = EventRow::query()->whereIn('id', $ids)->toBase()->select(['id', 'version']);
-
-        return NameRow::query()->whereIn('id', $ids)->toBase()->select(['id', 'version'])->unionAll($facts)->pluck('version', 'id')->all();
-    }
-
-    /**
+     * What stands beside the facts and names of a page, in one query.
+     *
      * @param  list<string>  $eventIds
      * @param  Closure(string): string  $said  what is done to a text before it is read
-     * @return array{array<string, list<NoteResource>>, array<string, list<string>>} notes and kept lines by owner, as whoever asks may read them
+     * @return array{array<string, int>, array<string, list<NoteResource>>, array<string, list<string>>, list<string>} versions by fact or name; notes and kept lines by owner, as whoever asks may read them; groups and marks
      */
-    private function written(string $personId, array $eventIds, Closure $said): array
+    private function beside(Person $person, array $eventIds, Closure $said): array
     {
-        $columns = ['id', 'person_id', 'event_id', 'ordinal'];
-        $kept = self::of(Kept::query(), $personId, $eventIds)->select($columns)->selectRaw('lines AS text, 0 AS version, false AS is_research, true AS is_kept');
-        $rows = self::of(Note::query(), $personId, $eventIds)->select([...$columns, 'text', 'version', 'is_research'])->selectRaw('false AS is_kept')->unionAll($kept)->orderBy('ordinal')->orderBy('id')->get();
-        $written = [[], []];
-        foreach ($rows as $row) {
-            $owner = (string) ($row->person_id ?? $row->event_id);
-            if ($row->is_kept) {
-                $written[1][$owner][] = $said($row->text);
-            } else {
-                $written[0][$owner][] = new NoteResource($row->id, $row->version, $said($row->text), $row->is_research);
-            }
+        $rows = self::of(Note::query(), $person->id, $eventIds)->selectRaw("'note' AS what, id, coalesce(person_id, event_id) AS owner, ordinal, text, version, is_research");
+        $rows->unionAll(self::of(Kept::query(), $person->id, $eventIds)->selectRaw("'kept', id, coalesce(person_id, event_id), ordinal, lines, 0, false"));
+        foreach ([[EventRow::class, $eventIds], [NameRow::class, array_column($person->names, 'id')]] as [$of, $ids]) {
+            $rows->unionAll($of::query()->whereIn('id', array_filter($ids))->toBase()->selectRaw("'version', id, NULL::uuid, 0, '', version, false"));
+        }
+        foreach ([[GroupMember::class, 'group_id'], [Marking::class, 'mark_id']] as [$of, $column]) {
+            $rows->unionAll($of::query()->where('person_id', $person->id)->toBase()->selectRaw("'group', {$column}, NULL::uuid, 0, '', 0, false"));
+        }
+        $beside = [[], [], [], []];
+        foreach ($rows->orderBy('ordinal')->orderBy('id')->get() as $row) {
+            match ($row->what) {
+                'version' => $beside[0][$row->id] = $row->version,
+                'note' => $beside[1][$row->owner][] = new NoteResource($row->id, $row->version, $said($row->text), $row->is_research),
+                'kept' => $beside[2][$row->owner][] = $said($row->text),
+                default => $beside[3][] = $row->id,
+            };
         }
 
-        return $written;
+        return $beside;
     }
 
     /**
@@ -223,14 +217,6 @@ final readonly class PersonPageBuilder
         }
 
         return $roles;
-    }
-
-    /** @return list<string> ids of groups and marks */
-    private function groups(string $personId): array
-    {
-        $marks = Marking::query()->where('person_id', $personId)->toBase()->select('mark_id AS id');
-
-        return array_values(GroupMember::query()->where('person_id', $personId)->toBase()->select('group_id AS id')->unionAll($marks)->pluck('id')->all());
     }
 
     /**

@@ -11,6 +11,7 @@ use App\Trees\Check\Window\StoredWindows;
 use App\Trees\CurrentTree;
 use App\Trees\Derived\Touched;
 use Illuminate\Support\Carbon;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
 /** Of whom something waits to be worked out anew, windows and findings: noted with each change, done in the queue. */
@@ -37,9 +38,15 @@ final readonly class Due
 
             return;
         }
-        $ids = array_values(array_unique([...$personIds, ...$this->present($touched)]));
-        if ($ids !== []) {
-            DB::table('people_due')->insert(array_map(static fn (string $id): array => ['tree_id' => $locked->id, 'person_id' => $id], $ids));
+        $present = $this->present($locked->id, $touched);
+        if ($personIds === [] && $present === []) {
+            return;
+        }
+        $waiting = DB::query()->selectRaw('?::uuid AS tree_id, unnest(?::uuid[]) AS person_id', [$locked->id, '{'.implode(',', $personIds).'}']);
+        foreach ($present as $others) {
+            $waiting->union($others);
+        }
+        if (DB::table('people_due')->insertUsing(['tree_id', 'person_id'], $waiting) > 0) {
             $this->ask($locked->id, $locked->due_asked_at);
         }
     }
@@ -85,20 +92,20 @@ final readonly class Due
         return true;
     }
 
-    /** @return list<string> whoever stood by at an event that changed, or stands on a record that did */
-    private function present(Touched $touched): array
+    /** @return list<Builder> those who were present at what was touched */
+    private function present(string $treeId, Touched $touched): array
     {
-        $ids = [];
+        $present = [];
         if ($touched->hasAny('events')) {
-            $ids = DB::table('event_roles')->where('tree_id', $this->current->id())->whereIn('event_id', $touched->rows())->whereNotNull('person_id')->pluck('person_id')->all();
+            $present[] = DB::table('event_roles')->where('tree_id', $treeId)->whereIn('event_id', $touched->rows())->whereNotNull('person_id')->select(['tree_id', 'person_id']);
         }
         if ($touched->hasAny('records', 'roll_lines')) {
-            array_push($ids, ...DB::table('placings')->join('roll_lines', static fn ($join) => $join->on('roll_lines.tree_id', 'placings.tree_id')->on('roll_lines.id', 'placings.roll_line_id'))
-                ->where('placings.tree_id', $this->current->id())->whereNotNull('placings.person_id')
-                ->where(static fn ($either) => $either->whereIn('roll_lines.record_id', $touched->rows())->orWhereIn('roll_lines.id', $touched->rows()))->pluck('placings.person_id')->all());
+            $present[] = DB::table('placings')->join('roll_lines', static fn ($join) => $join->on('roll_lines.tree_id', 'placings.tree_id')->on('roll_lines.id', 'placings.roll_line_id'))
+                ->where('placings.tree_id', $treeId)->whereNotNull('placings.person_id')
+                ->where(static fn ($either) => $either->whereIn('roll_lines.record_id', $touched->rows())->orWhereIn('roll_lines.id', $touched->rows()))->select(['placings.tree_id', 'placings.person_id']);
         }
 
-        return array_values(array_map(strval(...), $ids));
+        return $present;
     }
 
     private function ask(string $treeId, ?string $askedAt): void

@@ -16,31 +16,23 @@ final readonly class KinDays
     }
 
     /**
-     * @param  list<string>  $parentIds
-     * @return array<string, list<int>> by parent
+     * Days of their kin by birth from which those of some people follow.
+     *
+     * @param  list<string>  $personIds
+     * @return array{array<string, list<int>>, array<string, list<int>>} when children were born at the latest, by parent; when mothers died at the latest, by child
      */
-    public function childrenBornBy(array $parentIds): array
+    public function around(array $personIds): array
     {
+        $mothers = $this->birthTies()
+            ->join('person_lines AS mother', static fn ($join) => $join->on('mother.tree_id', 'parentages.tree_id')->on('mother.person_id', 'parentages.person_id'))
+            ->whereIn('parent_sets.child_id', $personIds)->where('mother.sex', 'F')->whereNotNull('mother.died_by')
+            ->selectRaw("parent_sets.child_id AS whose, mother.died_by AS day, 'mother' AS who");
         $rows = $this->birthTies()
             ->join('person_lines AS child', static fn ($join) => $join->on('child.tree_id', 'parent_sets.tree_id')->on('child.person_id', 'parent_sets.child_id'))
-            ->whereIn('parentages.person_id', $parentIds)->whereNotNull('child.born_by')
-            ->get(['parentages.person_id', 'child.born_by']);
+            ->whereIn('parentages.person_id', $personIds)->whereNotNull('child.born_by')
+            ->selectRaw("parentages.person_id AS whose, child.born_by AS day, 'child' AS who")->unionAll($mothers)->get();
 
-        return self::grouped($rows->all(), 'person_id', 'born_by');
-    }
-
-    /**
-     * @param  list<string>  $childIds
-     * @return array<string, list<int>> by child
-     */
-    public function mothersDeaths(array $childIds): array
-    {
-        $rows = $this->birthTies()
-            ->join('person_lines AS mother', static fn ($join) => $join->on('mother.tree_id', 'parentages.tree_id')->on('mother.person_id', 'parentages.person_id'))
-            ->whereIn('parent_sets.child_id', $childIds)->where('mother.sex', 'F')->whereNotNull('mother.died_by')
-            ->get(['parent_sets.child_id', 'mother.died_by']);
-
-        return self::grouped($rows->all(), 'child_id', 'died_by');
+        return [self::grouped($rows->where('who', 'child')->all(), 'whose', 'day'), self::grouped($rows->where('who', 'mother')->all(), 'whose', 'day')];
     }
 
     /**

@@ -22,6 +22,9 @@ final readonly class PersonLines
 {
     private const AT_ONCE = 2000;
 
+    /** From so many on they are copied in. */
+    private const ONE_BY_ONE = 20;
+
     public function __construct(private CurrentTree $current, private DatabaseTree $tree, private KinDays $kinDays, private Everybody $everybody)
     {
     }
@@ -49,7 +52,7 @@ final readonly class PersonLines
     {
         DB::table('person_lines')->where('tree_id', $this->current->id())->delete();
         foreach ($this->everybody->inChunks(self::AT_ONCE) as $ids) {
-            $this->store($this->lines($ids, [], []));
+            CopyRows::into('person_lines', $this->lines($ids, [], []));
         }
         DB::statement('ANALYZE person_lines');
         $this->recount();
@@ -69,7 +72,7 @@ final readonly class PersonLines
     private function replace(array $ids, bool $evenUnmoved): array
     {
         $before = DB::table('person_lines')->where('tree_id', $this->current->id())->whereIn('person_id', $ids)->get(['person_id', 'born_by', 'died_by', 'dead_from'])->keyBy('person_id');
-        $lines = $this->lines($ids, $this->kinDays->childrenBornBy($ids), $this->kinDays->mothersDeaths($ids));
+        $lines = $this->lines($ids, ...$this->kinDays->around($ids));
         $changed = [];
         $moved = [];
         foreach ($lines as $line) {
@@ -80,17 +83,20 @@ final readonly class PersonLines
                 $changed[] = $line;
             }
         }
-        $stale = $evenUnmoved ? $ids : array_column($changed, 'person_id');
-        DB::table('person_lines')->where('tree_id', $this->current->id())->whereIn('person_id', $stale)->delete();
-        $this->store($changed);
+        $gone = array_values(array_diff($ids, array_column($lines, 'person_id')));
+        if (count($changed) < self::ONE_BY_ONE) {
+            DB::table('person_lines')->upsert($changed, ['tree_id', 'person_id']);
+        } else {
+            array_push($gone, ...array_column($changed, 'person_id'));
+        }
+        if ($gone !== []) {
+            DB::table('person_lines')->where('tree_id', $this->current->id())->whereIn('person_id', $gone)->delete();
+        }
+        if (count($changed) >= self::ONE_BY_ONE) {
+            CopyRows::into('person_lines', $changed);
+        }
 
         return $moved;
-    }
-
-    /** @param  list<array<string, string|int|null>>  $lines */
-    private function store(array $lines): void
-    {
-        count($lines) < 20 ? DB::table('person_lines')->insert($lines) : CopyRows::into('person_lines', $lines);
     }
 
     /**
