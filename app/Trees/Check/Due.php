@@ -10,8 +10,8 @@ use App\Trees\Check\Finding\ConflictFindings;
 use App\Trees\Check\Window\StoredWindows;
 use App\Trees\CurrentTree;
 use App\Trees\Derived\Touched;
-use Illuminate\Support\Carbon;
 use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 
 /** Of whom something waits to be worked out anew, windows and findings: noted with each change, done in the queue. */

@@ -52,7 +52,10 @@ final readonly class PersonLines
     {
         DB::table('person_lines')->where('tree_id', $this->current->id())->delete();
         foreach ($this->everybody->inChunks(self::AT_ONCE) as $ids) {
-            CopyRows::into('person_lines', $this->lines($ids, [], []));
+            $lines = $this->lines($ids, [], []);
+            if ($lines !== []) {
+                CopyRows::into('person_lines', $lines);
+            }
         }
         DB::statement('ANALYZE person_lines');
         $this->recount();
