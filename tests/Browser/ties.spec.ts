@@ -43,6 +43,40 @@ test('a child is moved to other parents, after it is told what that changes', as
   await expect(kin.getByRole('link', { name: 'Magnus Tarrel' })).toBeVisible()
 })
 
+test('a couple that is ruled out stays with why, counts nowhere, and can be let stand again', async ({
+  page,
+}) => {
+  await signIn(page)
+  await newTree(page, 'Standings')
+  await enter(page, 'Magnus Tarrel h b 1820')
+  await page.getByRole('button', { name: /^Add a/ }).click()
+  await page.keyboard.press('p')
+  await page.getByLabel(/^Partner/).fill('Senara Vane w b 1822')
+  await page.keyboard.press('Enter')
+  const kin = page.getByRole('region', { name: 'Kin' })
+  await expect(kin.getByRole('link', { name: 'Senara Vane' })).toBeVisible()
+  await page.keyboard.press('Escape')
+
+  await kin.getByText('with', { exact: true }).hover()
+  await kin.getByRole('button', { name: 'Tie' }).last().click()
+  await kin.getByRole('button', { name: 'Call it a rival' }).click()
+  await expect(kin.getByText('only said to be')).toBeAttached()
+  await kin.getByRole('button', { name: 'Rule it out' }).click()
+  await kin.getByLabel('Why the couple is ruled out').fill('She wed his cousin.')
+  await page.keyboard.press('Enter')
+  await expect(kin).toContainText('a partner not known')
+  await expect(kin).toContainText(/Senara Vane.*ruled out/)
+  await expect(kin).toContainText('Ruled out: She wed his cousin.')
+
+  await kin.getByRole('link', { name: 'Senara Vane' }).click()
+  await expect(page.getByRole('heading', { name: 'Senara Vane' })).toBeVisible()
+  await expect(kin).toContainText(/Magnus Tarrel.*ruled out/)
+  await kin.getByText('with', { exact: true }).hover()
+  await kin.getByRole('button', { name: 'Tie' }).last().click()
+  await kin.getByRole('button', { name: 'Accept that they were a couple' }).click()
+  await expect(kin).not.toContainText('ruled out')
+})
+
 test('names, notes, tasks, groups and marks are written where they stand', async ({ page }) => {
   await signIn(page)
   await newTree(page, 'Belongings')
