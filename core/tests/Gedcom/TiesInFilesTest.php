@@ -65,6 +65,13 @@ final class TiesInFilesTest extends TestCase
         $this->comesBack($tree);
     }
 
+    public function test_copies_of_one_another_go_round_in_no_circle(): void
+    {
+        $birth = "1 BIRT\n2 SOUR @S1@\n3 PAGE a\n3 _NUMBERED 1\n3 _FROM 2\n2 SOUR @S1@\n3 PAGE b\n3 _NUMBERED 2\n3 _FROM 3\n2 SOUR @S1@\n3 PAGE c\n3 _NUMBERED 3\n3 _FROM 1\n2 SOUR @S1@\n3 PAGE d\n3 _NUMBERED 4\n3 _FROM 4\n";
+        $tree = MemoryTree::reading(self::file(sprintf(self::PEOPLE, $birth, '', ''), ''));
+        self::assertSame([true, true, false, false], array_map(static fn (ClaimRow $claim): bool => $claim->leansOnId !== '', $tree->all(ClaimRow::class)));
+    }
+
     public function test_parents_who_are_alike_need_no_line_of_their_own(): void
     {
         $file = self::file(sprintf(self::PEOPLE, "2 STAT PROVEN\n", '', "1 FAMS @F1@\n"), "1 WIFE @I3@\n");

@@ -42,7 +42,7 @@ final readonly class CitationMapping
             $classes = $classed === null ? new Classes : EvidenceTags::classes($classed);
             $written = $fields->written();
             $this->mapping->refer(Owner::Claim, $leansOn, fn (string $leansOnId) => $this->mapping->add(
-                new ClaimRow($id, $record, $subject, $words, $quality, $ordinal, $written, $line, $classes, leansOnId: $leansOnId === $id ? '' : $leansOnId)));
+                new ClaimRow($id, $record, $subject, $words, $quality, $ordinal, $written, $line, $classes, leansOnId: $leansOnId === '' ? '' : $this->mapping->leaningOn($id, $leansOnId))));
             $this->use($fields, $id, $subject);
             $this->mapping->keep($fields, new FactRef(Owner::Claim, $id));
         }

@@ -33,6 +33,9 @@ final class Mapping
     /** @var array<string, string> ids of claims and questions that the file numbers, by kind and number */
     private array $labelled = [];
 
+    /** @var array<string, string> claims that were copied, and from which */
+    private array $leaning = [];
+
     /** @var list<array{Owner, Structure, \Closure(string): void}> */
     private array $referring = [];
 
@@ -94,6 +97,18 @@ final class Mapping
             return;
         }
         $this->referring[] = [$kind, $number, $with];
+    }
+
+    /** Which claim another was copied from; nothing where that would go round in a circle. */
+    public function leaningOn(string $claimId, string $onId): string
+    {
+        for ($at = $onId; $at !== ''; $at = $this->leaning[$at] ?? '') {
+            if ($at === $claimId) {
+                return '';
+            }
+        }
+
+        return $this->leaning[$claimId] = $onId;
     }
 
     public function finish(): void
