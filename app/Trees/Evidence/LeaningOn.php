@@ -20,10 +20,13 @@ final class LeaningOn
         if ($onId === '') {
             return null;
         }
-        for ($at = Claim::query()->where('id', $onId)->firstOrFail(); $at !== null; $at = $at->leans_on_id === null ? null : Claim::query()->where('id', $at->leans_on_id)->first()) {
-            if ($at->id === $claim->id) {
+        Claim::query()->where('id', $onId)->firstOrFail();
+        // A value that was put back from the journal can have closed a circle elsewhere.
+        for ($at = $onId, $seen = []; $at !== null && ! isset($seen[$at]); $at = Claim::query()->where('id', $at)->value('leans_on_id')) {
+            if ($at === $claim->id) {
                 throw new Refusal('That one was copied from this one: of two, one is the first.', 409);
             }
+            $seen[$at] = true;
         }
 
         return $onId;
