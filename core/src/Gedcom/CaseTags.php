@@ -93,7 +93,7 @@ final class CaseTags
     public static function asked(QuestionRow $row, Pointers $pointers): Structure
     {
         $asked = EvidenceTags::with(new Structure('_QUESTION', $row->aspect), ['_KIND' => $row->kind === 'conflict' ? '' : $row->kind, '_STATE' => $row->state, '_TITLE' => $row->title, '_DECISION' => $row->decision,
-            '_REASON' => $row->reason, '_SUMMARY' => $row->summary, '_REOPENED' => $row->reopenedBy, '_NUMBERED' => $pointers->label($row->id), '_BY' => $row->decidedBy === '' ? '' : $pointers->label($row->decidedBy)]);
+            '_REASON' => $row->reason, '_SUMMARY' => $row->summary, '_REOPENED' => $row->reopenedBy, '_NUMBERED' => $pointers->label($row->id), '_BY' => $pointers->label($row->decidedBy)]);
         if ($row->line !== null) {
             $asked->add(Structure::pointing('_ABOUT', $pointers->of($row->line->sourceId))->add(new Structure('PAGE', $row->line->locator))->add(new Structure('_LINE', (string) $row->line->number)));
         }
@@ -133,7 +133,7 @@ final class CaseTags
 
     public static function searched(SearchRow $row, Pointers $pointers): Structure
     {
-        $said = EvidenceTags::with(new Structure('_SEARCH', $row->lookedFor), ['_ON' => $row->date->typed, '_IN' => $row->lookedIn, '_OUTCOME' => $row->outcome, '_WHOLE' => $row->isWhole ? 'Y' : '', '_FOUND' => $row->found, '_NOTE' => $row->note, '_CASE' => $row->questionId === '' ? '' : $pointers->label($row->questionId)]);
+        $said = EvidenceTags::with(new Structure('_SEARCH', $row->lookedFor), ['_ON' => $row->date->typed, '_IN' => $row->lookedIn, '_OUTCOME' => $row->outcome, '_WHOLE' => $row->isWhole ? 'Y' : '', '_FOUND' => $row->found, '_NOTE' => $row->note, '_CASE' => $pointers->label($row->questionId)]);
         if ($row->sourceId !== '') {
             $said->add(Structure::pointing('SOUR', $pointers->of($row->sourceId)));
         }
@@ -177,7 +177,7 @@ final class CaseTags
         }
         foreach ($row->points as $point) {
             $said->add(EvidenceTags::with(new Structure('_POINT', $point->text), ['_SPEAKS' => $point->isFor ? 'for' : 'against', '_WEIGHT' => $point->weight,
-                '_CLAIM' => $point->claimId === '' ? '' : $pointers->label($point->claimId)]));
+                '_CLAIM' => $pointers->label($point->claimId)]));
         }
 
         return $said;

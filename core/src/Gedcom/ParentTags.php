@@ -94,7 +94,7 @@ final class ParentTags
         return EvidenceTags::with(Structure::pointing('_PARENT', $pointers->of($row->personId)), [
             '_KIND' => $row->kind === $set->kind ? '' : $row->kind->value, '_CALLED' => $row->kindWords, '_YEARS' => $row->years,
             '_STANDING' => $row->standing === Standing::Unweighed ? '' : $row->standing->value, '_PROOF' => $row->proof === Proof::Unstated ? '' : $row->proof->value,
-            '_BY' => $row->decidedBy === '' ? '' : $pointers->label($row->decidedBy),
+            '_BY' => $pointers->label($row->decidedBy),
         ]);
     }
 }

@@ -72,6 +72,17 @@ final class TiesInFilesTest extends TestCase
         self::assertSame([true, true, false, false], array_map(static fn (ClaimRow $claim): bool => $claim->leansOnId !== '', $tree->all(ClaimRow::class)));
     }
 
+    public function test_what_is_said_twice_is_taken_once_and_the_second_is_kept(): void
+    {
+        $twice = "1 BIRT\n2 SOUR @S1@\n3 PAGE a\n3 _CLASSED\n4 _INFORMATION primary\n3 _CLASSED\n4 _INFORMATION secondary\n2 _STANDING rival\n2 _STANDING accepted\n";
+        $tree = MemoryTree::reading(self::file(sprintf(self::PEOPLE, $twice, '', ''), ''));
+        self::assertSame('primary', $tree->all(ClaimRow::class)[0]->classes->information);
+        $kept = implode('', array_column($tree->all(KeptRow::class), 'lines'));
+        self::assertStringContainsString('_STANDING accepted', $kept);
+        self::assertStringContainsString('_INFORMATION secondary', $kept);
+        self::assertStringNotContainsString('rival', $kept);
+    }
+
     public function test_parents_who_are_alike_need_no_line_of_their_own(): void
     {
         $file = self::file(sprintf(self::PEOPLE, "2 STAT PROVEN\n", '', "1 FAMS @F1@\n"), "1 WIFE @I3@\n");

@@ -6,6 +6,7 @@ import { api, told, type Schemas } from '../../api/client'
 import { useTreeId, useTreePath, useWrite } from '../../api/useTree'
 import { Finder, type Found } from '../../parts/Finder'
 import { findPeople } from '../../parts/findPeople'
+import { KeptGap } from '../../parts/KeptGap'
 import { AskAsCase } from '../questions/AskAsCase'
 import { StandingOffers } from './StandingOffers'
 import { UnionWords } from './UnionWords'
@@ -39,9 +40,10 @@ export function ParentTie({ set, child }: { set: Schemas['ParentSetResource']; c
             onChoose={(kind) => change.mutate({ kind, personId: one.personId, leads: false })}
           />
           {one.kind === 'other' && (
-            <Gap
-              label={`What the tie to ${one.name} is called`}
-              hint="what it is called"
+            <KeptGap
+              className="gap w-[130px]"
+              aria-label={`What the tie to ${one.name} is called`}
+              placeholder="what it is called"
               value={one.kindWords}
               onKeep={(kindWords) => change.mutate({ kindWords, personId: one.personId, leads: false })}
             />
@@ -59,9 +61,10 @@ export function ParentTie({ set, child }: { set: Schemas['ParentSetResource']; c
             onChoose={(standing) => change.mutate({ standing, personId: one.personId, leads: false })}
           />
           {one.kind !== 'birth' && (
-            <Gap
-              label={`Years of the tie to ${one.name}`}
-              hint="from when to when"
+            <KeptGap
+              className="gap w-[130px]"
+              aria-label={`Years of the tie to ${one.name}`}
+              placeholder="from when to when"
               value={one.years}
               onKeep={(years) => change.mutate({ years, personId: one.personId, leads: false })}
             />
@@ -241,24 +244,6 @@ function Move({ label, find, foretell, move, onDone }: MoveProps) {
         </button>
       </p>
     </div>
-  )
-}
-
-function Gap(props: { label: string; hint: string; value: string; onKeep: (value: string) => void }) {
-  const [typed, setTyped] = useState(props.value)
-  const keep = () => {
-    if (typed !== props.value) props.onKeep(typed)
-  }
-  return (
-    <input
-      className="gap w-[130px]"
-      aria-label={props.label}
-      placeholder={props.hint}
-      value={typed}
-      onChange={(event) => setTyped(event.target.value)}
-      onBlur={keep}
-      onKeyDown={(event) => event.key === 'Enter' && keep()}
-    />
   )
 }
 

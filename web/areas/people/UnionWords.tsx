@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
-import { useEffect, useState } from 'react'
 import { api, told, type Schemas } from '../../api/client'
 import { BothSides } from '../../parts/BothSides'
+import { KeptGap } from '../../parts/KeptGap'
 import { useTree, useTreeId, useWrite } from '../../api/useTree'
 
 /** What is said of a union itself: its kind, by which custom its children are named, and who came to the wedding in what state. */
@@ -13,8 +13,6 @@ export function UnionWords({ id }: { id: string }) {
     queryKey: ['union', tree, id],
     queryFn: () => told(api.GET('/api/trees/{tree}/unions/{union}', at)),
   })
-  const [kind, setKind] = useState('')
-  useEffect(() => setKind(data?.kind ?? ''), [data?.kind])
   const change = useWrite((body: Omit<Schemas['UnionInput'], 'version'>) =>
     told(
       api.PATCH('/api/trees/{tree}/unions/{union}', {
@@ -24,9 +22,6 @@ export function UnionWords({ id }: { id: string }) {
     ),
   )
   if (!data) return null
-  const keep = () => {
-    if (kind !== data.kind) change.mutate({ kind })
-  }
   return (
     <>
       <BothSides problem={change.error} />
@@ -58,14 +53,12 @@ export function UnionWords({ id }: { id: string }) {
         </p>
       )}
       <p className="flex flex-wrap items-baseline gap-x-4">
-        <input
+        <KeptGap
           className="gap w-[150px]"
           aria-label="Kind of union"
           placeholder="kind: handfast, civil…"
-          value={kind}
-          onChange={(event) => setKind(event.target.value)}
-          onBlur={keep}
-          onKeyDown={(event) => event.key === 'Enter' && keep()}
+          value={data.kind}
+          onKeep={(kind) => change.mutate({ kind })}
         />
         <span>
           children are offered{' '}

@@ -2,6 +2,7 @@ import { useId, useState } from 'react'
 import { api, told, type Schemas } from '../../api/client'
 import { useTreeId, useWrite } from '../../api/useTree'
 import { BothSides } from '../../parts/BothSides'
+import { KeptGap } from '../../parts/KeptGap'
 import type { Row } from './axis'
 import { WhyGap } from '../../parts/WhyGap'
 
@@ -120,7 +121,7 @@ export function Classes({ row, rows, onDone }: { row: Row; rows: Row[]; onDone: 
   )
 }
 
-/** A gap for a few words, kept when it is left. */
+/** A few words about the claim; among those that are said of others, where there are any. */
 function Said(props: {
   label: string
   hint?: string
@@ -128,21 +129,17 @@ function Said(props: {
   among?: string[]
   onSaid: (value: string) => void
 }) {
-  const [typed, setTyped] = useState(props.value)
   const list = useId()
   const known = [...new Set(props.among ?? [])].filter((one) => one !== '')
-  const keep = () => typed !== props.value && props.onSaid(typed)
   return (
     <label className="flex items-baseline gap-2">
       {props.label}
-      <input
+      <KeptGap
         className="gap w-[190px]"
-        value={typed}
+        value={props.value}
         placeholder={props.hint}
         {...(known.length > 0 ? { list } : {})}
-        onChange={(event) => setTyped(event.target.value)}
-        onBlur={keep}
-        onKeyDown={(event) => event.key === 'Enter' && keep()}
+        onKeep={props.onSaid}
       />
       {known.length > 0 && (
         <datalist id={list}>

@@ -10,6 +10,7 @@ import { OwnCentre } from './OwnCentre'
 import { Variants } from './Variants'
 import { WorldEvents } from './WorldEvents'
 import { Confirm } from '../../parts/Confirm'
+import { KeptGap } from '../../parts/KeptGap'
 
 /** The tree itself: its name, the person at its centre, and its end. */
 export default function TreePage() {
@@ -180,20 +181,15 @@ export default function TreePage() {
 }
 
 function Years(props: { label: string; value: number; onKeep: (years: number) => void }) {
-  const [typed, setTyped] = useState(String(props.value))
-  useEffect(() => setTyped(String(props.value)), [props.value])
-  const keep = () => {
-    if (/^\d+$/.test(typed) && Number(typed) !== props.value) props.onKeep(Number(typed))
-  }
   return (
-    <input
+    <KeptGap
       className="gap w-[48px] text-center"
       inputMode="numeric"
       aria-label={props.label}
-      value={typed}
-      onChange={(event) => setTyped(event.target.value)}
-      onBlur={keep}
-      onKeyDown={(event) => event.key === 'Enter' && keep()}
+      value={String(props.value)}
+      onKeep={(typed) => {
+        if (/^\d+$/.test(typed) && Number(typed) !== props.value) props.onKeep(Number(typed))
+      }}
     />
   )
 }

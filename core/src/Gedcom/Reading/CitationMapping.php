@@ -35,10 +35,10 @@ final readonly class CitationMapping
             $record = $this->mapping->record((string) $survey->id($structure->payload, 'SOUR'), $fields->text('PAGE'), $told === null ? '' : Lines::kept($told));
             $words = $fields->take('DATA')?->text('TEXT') ?? '';
             $quality = $fields->text('QUAY');
-            $id = $this->mapping->labelled(Owner::Claim, array_values($fields->takeAll(static fn (Structure $s): bool => self::isNumber($s, '_NUMBERED')))[0] ?? null);
+            $id = $this->mapping->labelled(Owner::Claim, $fields->takeOne(static fn (Structure $s): bool => self::isNumber($s, '_NUMBERED')));
             $line = $this->line($fields, (string) $survey->id($structure->payload, 'SOUR'), $structure, $record);
-            $classed = array_values($fields->takeAll(EvidenceTags::areClasses(...)))[0] ?? null;
-            $leansOn = array_values($fields->takeAll(static fn (Structure $s): bool => self::isNumber($s, '_FROM')))[0] ?? null;
+            $classed = $fields->takeOne(EvidenceTags::areClasses(...));
+            $leansOn = $fields->takeOne(static fn (Structure $s): bool => self::isNumber($s, '_FROM'));
             $classes = $classed === null ? new Classes : EvidenceTags::classes($classed);
             $written = $fields->written();
             $this->mapping->refer(Owner::Claim, $leansOn, fn (string $leansOnId) => $this->mapping->add(
@@ -56,7 +56,7 @@ final readonly class CitationMapping
     /** What the claim does to what it stands under, where it does more than support a fact of its own. */
     private function use(Fields $citation, string $claimId, FactRef $subject): void
     {
-        $one = static fn (string $tag, array $words): string => (array_values($citation->takeAll(static fn (Structure $s): bool => $s->tag === $tag && $s->children === [] && ! $s->isPointer && in_array($s->payload, $words, true)))[0] ?? null)->payload ?? '';
+        $one = static fn (string $tag, array $words): string => $citation->takeOne(static fn (Structure $s): bool => $s->tag === $tag && $s->children === [] && ! $s->isPointer && in_array($s->payload, $words, true))->payload ?? '';
         $stance = $one('_STANCE', ['contradicts', 'bears on']);
         $evidence = $one('_EVIDENCE', ['direct', 'indirect', 'negative']);
         if ($subject->kind === Owner::Parentage || ($subject->kind === Owner::Event && $stance.$evidence !== '')) {
@@ -79,7 +79,7 @@ final readonly class CitationMapping
         if ($said === null) {
             return null;
         }
-        $fields->takeAll(static fn (Structure $s): bool => $s === $said);
+        $fields->takeOne(static fn (Structure $s): bool => $s === $said);
         $other = (int) $said->text('_WITH');
         $worked = array_filter(array_map(static fn (string $tag): string => $said->text($tag), self::WORKED_OUT), static fn (string $words): bool => $words !== '');
 

@@ -70,10 +70,28 @@ final class Fields
         return $all;
     }
 
+    /**
+     * Takes the first line that the test agrees to; another like it stays, and is kept.
+     *
+     * @param  callable(Structure): bool  $wanted
+     */
+    public function takeOne(callable $wanted): ?Structure
+    {
+        foreach ($this->rest as $ordinal => $child) {
+            if ($wanted($child)) {
+                unset($this->rest[$ordinal]);
+
+                return $child;
+            }
+        }
+
+        return null;
+    }
+
     /** _STANDING, our extension: that something is accepted or a rival. Without it nobody weighed it. */
     public function standing(): Standing
     {
-        $said = array_values($this->takeAll(static fn (Structure $s): bool => $s->tag === '_STANDING' && $s->children === [] && in_array($s->payload, ['accepted', 'rival'], true)))[0] ?? null;
+        $said = $this->takeOne(static fn (Structure $s): bool => $s->tag === '_STANDING' && $s->children === [] && in_array($s->payload, ['accepted', 'rival'], true));
 
         return Standing::from($said->payload ?? 'unweighed');
     }

@@ -62,9 +62,7 @@ final readonly class FactWriter
             }
         }
 
-        foreach (EvidenceTags::standing(new Structure(''), $row->standing)->children as $line) {
-            $builder->child(-1, $line);
-        }
+        $builder->children(EvidenceTags::standing(new Structure(''), $row->standing));
 
         return $this->attach($builder, $row->id, $attached)->build();
     }
@@ -165,12 +163,9 @@ final readonly class FactWriter
                 $citation->child(-1, ReadableNotes::classes($claim->classes));
             }
         }
-        foreach (EvidenceTags::with(new Structure(''), ['_STANCE' => $claim->stance, '_EVIDENCE' => $claim->evidence, '_NUMBERED' => $this->pointers->label($claim->id),
-            '_FROM' => $claim->leansOnId === '' ? '' : $this->pointers->label($claim->leansOnId)])->children as $line) {
-            $citation->child(-1, $line);
-        }
 
-        return $citation->build();
+        return $citation->children(EvidenceTags::with(new Structure(''), ['_STANCE' => $claim->stance, '_EVIDENCE' => $claim->evidence, '_NUMBERED' => $this->pointers->label($claim->id),
+            '_FROM' => $this->pointers->label($claim->leansOnId)]))->build();
     }
 
     private function saysSame(NameRow $row, string $payload): bool

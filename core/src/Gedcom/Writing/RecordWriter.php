@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Gedcom\Writing;
 
+use NorthBough\Core\Gedcom\EvidenceTags;
 use NorthBough\Core\Gedcom\RecordTags;
 use NorthBough\Core\Gedcom\Row\OwnKindRow;
 use NorthBough\Core\Gedcom\Row\RollLineRow;
@@ -55,10 +56,10 @@ final readonly class RecordWriter
         }
         $texts = ['PLAC' => $head->place, 'TEXT' => $head->transcription, '_CLASS' => $head->sourceClass === 'unstated' ? '' : $head->sourceClass,
             '_FILENO' => $head->fileNumber, '_COUNT' => $head->toldCount === null ? '' : (string) $head->toldCount];
-        self::addTexts($record, $texts);
+        EvidenceTags::with($record, $texts);
         RecordTags::addFields($record, $head->fields);
         foreach ($roll->images as $image) {
-            self::addTexts($picture = new Structure('_IMAGE'), ['FILE' => $image->path, 'FORM' => $image->type, 'TITL' => $image->title]);
+            EvidenceTags::with($picture = new Structure('_IMAGE'), ['FILE' => $image->path, 'FORM' => $image->type, 'TITL' => $image->title]);
             $record->add($picture);
         }
         $numbers = array_flip(array_column($roll->images, 'id'));
@@ -73,7 +74,7 @@ final readonly class RecordWriter
     private function line(RollLineRow $row, RollRecord $roll, array $images): Structure
     {
         $line = new Structure('_LINE', $row->name);
-        self::addTexts($line, ['_AS' => $row->role]);
+        EvidenceTags::with($line, ['_AS' => $row->role]);
         RecordTags::addFields($line, $row->columns);
         if ($row->slip !== null && isset($images[$row->slip['image']])) {
             $line->add(new Structure('_SLIP', implode(' ', [$images[$row->slip['image']] + 1, $row->slip['page'] + 1,
@@ -86,8 +87,8 @@ final readonly class RecordWriter
                 continue;
             }
             $placed = Structure::pointing('_PLACED', $this->pointers->of($placing->personId));
-            self::addTexts($placed, ['_STATE' => $placing->state === 'placed' ? '' : $placing->state, '_REASON' => $placing->reason,
-                '_BY' => $placing->decidedBy === '' ? '' : $this->pointers->label($placing->decidedBy)]);
+            EvidenceTags::with($placed, ['_STATE' => $placing->state === 'placed' ? '' : $placing->state, '_REASON' => $placing->reason,
+                '_BY' => $this->pointers->label($placing->decidedBy)]);
             $line->add($placed);
         }
 
@@ -103,15 +104,5 @@ final readonly class RecordWriter
             $code !== '' => new Structure('_KIND', $code),
             default => null,
         };
-    }
-
-    /** @param  array<string, string>  $texts  by tag; what is empty is left out */
-    private static function addTexts(Structure $structure, array $texts): void
-    {
-        foreach ($texts as $tag => $text) {
-            if ($text !== '') {
-                $structure->add(new Structure($tag, $text));
-            }
-        }
     }
 }

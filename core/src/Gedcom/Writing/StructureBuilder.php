@@ -66,6 +66,16 @@ final class StructureBuilder
         return $this;
     }
 
+    /** Lines of our own, which no file says where to put. What is beneath a structure that was built apart comes over. */
+    public function children(Structure $apart): self
+    {
+        foreach ($apart->children as $line) {
+            $this->child(-1, $line);
+        }
+
+        return $this;
+    }
+
     public function child(int $ordinal, Structure $structure): self
     {
         $this->parts[] = [$ordinal < 0 ? PHP_INT_MAX : $ordinal, count($this->parts), $structure];
