@@ -6,7 +6,6 @@ namespace App\Trees\Records;
 
 use App\Models\Record;
 use App\Models\RecordKind as OwnKind;
-use App\Models\Tree;
 use App\Trees\CurrentTree;
 use NorthBough\Core\Record\RecordKind;
 use NorthBough\Core\Record\RecordKinds;
@@ -14,13 +13,13 @@ use NorthBough\Core\Record\RecordKinds;
 /** The kinds of record of the current tree: those that ship, and its own. */
 final class KindsOfRecord
 {
-    /** @var array<string, RecordKind>|null the tree's own, by id; null until one is asked for */
-    private ?array $own = null;
+    /** @var OwnKinds<RecordKind> */
+    private readonly OwnKinds $own;
 
-    private ?Tree $ofTree = null;
-
-    public function __construct(private readonly CurrentTree $current)
+    public function __construct(CurrentTree $current)
     {
+        $this->own = new OwnKinds($current, static fn (): array => OwnKind::query()->orderBy('position')->orderBy('name')->get()
+            ->mapWithKeys(static fn (OwnKind $row): array => [$row->id => RecordKind::fromArray($row->id, $row->template)])->all());
     }
 
     public function of(Record $record): RecordKind
@@ -36,7 +35,7 @@ final class KindsOfRecord
     public function named(string $code, ?string $ownId): ?RecordKind
     {
         return match (true) {
-            $ownId !== null => $this->own()[$ownId] ?? null,
+            $ownId !== null => $this->own->all()[$ownId] ?? null,
             $code === '' => null,
             default => RecordKinds::named($code),
         };
@@ -45,7 +44,7 @@ final class KindsOfRecord
     /** @return list<RecordKind> its own first */
     public function all(): array
     {
-        return [...array_values($this->own()), ...array_values(RecordKinds::all())];
+        return [...array_values($this->own->all()), ...array_values(RecordKinds::all())];
     }
 
     /**
@@ -63,21 +62,6 @@ final class KindsOfRecord
     /** After one of them was made or changed. */
     public function forget(): void
     {
-        $this->own = null;
-    }
-
-    /** @return array<string, RecordKind> by id */
-    private function own(): array
-    {
-        // What was fetched counts for one entering of the tree: for one request, or one piece of work.
-        if ($this->own === null || $this->ofTree !== $this->current->get()) {
-            $this->ofTree = $this->current->get();
-            $this->own = [];
-            foreach (OwnKind::query()->orderBy('position')->orderBy('name')->get() as $row) {
-                $this->own[$row->id] = RecordKind::fromArray($row->id, $row->template);
-            }
-        }
-
-        return $this->own;
+        $this->own->forget();
     }
 }

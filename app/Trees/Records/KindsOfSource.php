@@ -15,28 +15,30 @@ final class KindsOfSource
 {
     public const OF_RECORD = 'cite:';
 
-    /** @var array<string, array<string, SourceKind>> the tree's own, by tree and id */
-    private array $own = [];
+    /** @var OwnKinds<SourceKind> */
+    private readonly OwnKinds $own;
 
-    public function __construct(private readonly CurrentTree $current)
+    public function __construct(CurrentTree $current)
     {
+        $this->own = new OwnKinds($current, static fn (): array => OwnKind::query()->orderBy('position')->orderBy('name')->get()
+            ->mapWithKeys(static fn (OwnKind $row): array => [$row->id => SourceKind::fromArray($row->id, $row->template)])->all());
     }
 
     /** The kind that a source is of; null where nobody said one. */
     public function of(string $code, ?string $ownId): ?SourceKind
     {
-        return $ownId === null ? SourceKinds::all()[$code] ?? null : $this->own()[$ownId] ?? null;
+        return $ownId === null ? SourceKinds::all()[$code] ?? null : $this->own->all()[$ownId] ?? null;
     }
 
     public function named(string $code): ?SourceKind
     {
-        return SourceKinds::all()[$code] ?? $this->own()[$code] ?? null;
+        return SourceKinds::all()[$code] ?? $this->own->all()[$code] ?? null;
     }
 
     /** @return list<SourceKind> its own first */
     public function all(): array
     {
-        return [...array_values($this->own()), ...array_values(SourceKinds::all())];
+        return [...array_values($this->own->all()), ...array_values(SourceKinds::all())];
     }
 
     /**
@@ -94,20 +96,6 @@ final class KindsOfSource
     /** After one of them was made or changed. */
     public function forget(): void
     {
-        $this->own = [];
-    }
-
-    /** @return array<string, SourceKind> by id */
-    private function own(): array
-    {
-        $tree = $this->current->id();
-        if (! isset($this->own[$tree])) {
-            $this->own[$tree] = [];
-            foreach (OwnKind::query()->orderBy('position')->orderBy('name')->get() as $row) {
-                $this->own[$tree][$row->id] = SourceKind::fromArray($row->id, $row->template);
-            }
-        }
-
-        return $this->own[$tree];
+        $this->own->forget();
     }
 }
