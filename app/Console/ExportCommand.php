@@ -6,6 +6,7 @@ namespace App\Console;
 
 use App\Trees\CurrentTree;
 use App\Trees\Exchange\Leaving;
+use App\Trees\Exchange\NotWritten;
 use App\Trees\Exchange\WriteFile;
 use Illuminate\Console\Command;
 use Illuminate\Support\Carbon;
@@ -14,7 +15,6 @@ use Illuminate\Support\Str;
 use NorthBough\Core\Gedcom\NotReadable;
 use NorthBough\Core\Gedcom\Version;
 use NorthBough\Core\Gedcom\Writing\ShieldedRows;
-use RuntimeException;
 
 final class ExportCommand extends Command
 {
@@ -44,15 +44,15 @@ final class ExportCommand extends Command
         $now = Carbon::now()->toDateTimeImmutable();
         try {
             if (preg_match('/\.(gdz|zip)$/i', $to) === 1) {
-                $zip = WriteFile::zipped($rows, $version, $tree->id, $now);
+                $zip = WriteFile::spooled($rows, $version, $tree->id, $now, true);
                 if (! @copy($zip, $to)) {
-                    throw new RuntimeException("{$to} cannot be written.");
+                    throw NotWritten::to($to);
                 }
                 File::delete($zip);
             } else {
                 WriteFile::plain($rows, $version, $to, $now);
             }
-        } catch (RuntimeException $problem) {
+        } catch (NotWritten $problem) {
             return $this->refuse($problem->getMessage());
         }
         $this->output->writeln("Wrote {$tree->name}. ".($rows instanceof ShieldedRows

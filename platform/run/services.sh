@@ -83,7 +83,7 @@ http {
       fastcgi_param SCRIPT_FILENAME "$root/public/index.php";
       fastcgi_param SCRIPT_NAME /index.php;
       fastcgi_pass "unix:$socket_folder/fpm.sock";
-      fastcgi_read_timeout 180s;
+      fastcgi_read_timeout 3600s;
     }
   }
 }

@@ -9,12 +9,16 @@ use App\Models\FileRef;
 use App\Models\Person;
 use App\Models\Run;
 use App\Trees\Exchange\Cancelled;
+use App\Trees\Exchange\ExportTree;
 use App\Trees\Exchange\ImportTree;
+use App\Trees\Exchange\NotWritten;
 use App\Trees\Exchange\Progress;
 use App\Trees\Exchange\Runs;
 use App\Trees\Exchange\Unwatched;
+use App\Trees\Exchange\WriteFile;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
 use NorthBough\Core\Gedcom\Version;
 use NorthBough\Core\Tests\Gedcom\SaysTheSame;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -42,6 +46,20 @@ final class ExchangeTest extends TestCase
         yield 'version 7' => ['isles-7.ged', Version::V7];
         yield 'every structure of 5.5.1' => ['whole-551.ged', Version::V551];
         yield 'every structure of version 7' => ['whole-7.ged', Version::V7];
+    }
+
+    public function test_an_export_that_fails_says_so_and_leaves_no_half_file(): void
+    {
+        $this->person('Magnus Osk b 1830 d 1889');
+        DB::table('questions')->insert(['tree_id' => $this->tree->id, 'id' => (string) Str::uuid7(), 'kind' => 'case', 'title' => 'Who?', 'state' => 'nowhere']);
+        $before = glob(storage_path('app/spool/*'));
+        // Whoever lived has been written by the time the questions come.
+        foreach (['', '&zipped=1'] as $zipped) {
+            $this->get("/api/trees/{$this->tree->id}/exchange/export?version=7&living=keep{$zipped}", ['Accept' => 'application/json'])->assertStatus(500);
+        }
+        self::assertSame($before, glob(storage_path('app/spool/*')));
+        $this->expectException(NotWritten::class);
+        WriteFile::plain(app(ExportTree::class), Version::V7, '/dev/full', now()->toDateTimeImmutable());
     }
 
     public function test_the_report_stays(): void

@@ -31,11 +31,9 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Facades\File;
 use NorthBough\Core\Gedcom\NotReadable;
 use NorthBough\Core\Gedcom\Version;
-use NorthBough\Core\Gedcom\Writing\Writer;
-use Symfony\Component\HttpFoundation\StreamedResponse;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
 /** Files in and out of a tree. */
 final readonly class ExchangeController
@@ -128,31 +126,23 @@ final readonly class ExchangeController
         return $made->id;
     }
 
-    public function export(Request $request, Leaving $leaving): StreamedResponse
+    public function export(Request $request, Leaving $leaving): BinaryFileResponse
     {
         try {
             $version = Version::named($request->string('version', '7')->toString());
         } catch (NotReadable) {
             throw new Refusal('Files are written in version 7 or 5.5.1.');
         }
-        $zipped = $request->boolean('zipped');
+        // A whole tree takes as long as it takes. It is written before the first byte leaves, so that one that fails
+        // answers with an error, and never with half a file.
+        set_time_limit(0);
+        $isZipped = $request->boolean('zipped');
         $rows = $leaving->rows(Keeping::askedBy($request), 'Wrote a file');
-        $name = trim((string) preg_replace('/[^\p{L}\p{N}]+/u', '-', $this->current->get()->name), '-') ?: 'tree';
+        $file = WriteFile::spooled($rows, $version, $this->current->id(), Carbon::now()->toDateTimeImmutable(), $isZipped);
+        $name = (trim((string) preg_replace('/[^\p{L}\p{N}]+/u', '-', $this->current->get()->name), '-') ?: 'tree').($isZipped ? '.gdz' : '.ged');
 
-        if ($zipped) {
-            $file = WriteFile::zipped($rows, $version, $this->current->id(), Carbon::now()->toDateTimeImmutable());
-
-            return response()->streamDownload(static function () use ($file): void {
-                readfile($file);
-                File::delete($file);
-            }, "{$name}.gdz", ['Content-Type' => 'application/zip']);
-        }
-
-        return response()->streamDownload(static function () use ($rows, $version): void {
-            foreach (Writer::write($rows, $version, Carbon::now()->toDateTimeImmutable()) as $bytes) {
-                echo $bytes;
-            }
-        }, "{$name}.ged", ['Content-Type' => 'text/plain; charset=utf-8']);
+        return response()->download($file, $name, ['Content-Type' => $isZipped ? 'application/zip' : 'text/plain; charset=utf-8'], 'attachment')
+            ->deleteFileAfterSend();
     }
 
     private function refuseTwice(Upload $upload): void

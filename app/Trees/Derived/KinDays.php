@@ -7,6 +7,7 @@ namespace App\Trees\Derived;
 use App\Trees\CurrentTree;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
+use NorthBough\Core\Living\KinBounds;
 
 /** What the index knows of the births of children and the deaths of mothers, for the days that bound a life. */
 final readonly class KinDays
@@ -19,7 +20,7 @@ final readonly class KinDays
      * Days of their kin by birth from which those of some people follow.
      *
      * @param  list<string>  $personIds
-     * @return array{array<string, list<int>>, array<string, list<int>>} when children were born at the latest, by parent; when mothers died at the latest, by child
+     * @return array<string, KinBounds> by person; whoever has no such kin is missing
      */
     public function around(array $personIds): array
     {
@@ -27,12 +28,20 @@ final readonly class KinDays
             ->join('person_lines AS mother', static fn ($join) => $join->on('mother.tree_id', 'parentages.tree_id')->on('mother.person_id', 'parentages.person_id'))
             ->whereIn('parent_sets.child_id', $personIds)->where('mother.sex', 'F')->whereNotNull('mother.died_by')
             ->selectRaw("parent_sets.child_id AS whose, mother.died_by AS day, 'mother' AS who");
+        $parents = $this->birthTies()
+            ->join('person_lines AS parent', static fn ($join) => $join->on('parent.tree_id', 'parentages.tree_id')->on('parent.person_id', 'parentages.person_id'))
+            ->whereIn('parent_sets.child_id', $personIds)->whereNotNull('parent.born_from')
+            ->selectRaw("parent_sets.child_id AS whose, parent.born_from AS day, 'parent' AS who");
         $rows = $this->birthTies()
             ->join('person_lines AS child', static fn ($join) => $join->on('child.tree_id', 'parent_sets.tree_id')->on('child.person_id', 'parent_sets.child_id'))
             ->whereIn('parentages.person_id', $personIds)->whereNotNull('child.born_by')
-            ->selectRaw("parentages.person_id AS whose, child.born_by AS day, 'child' AS who")->unionAll($mothers)->get();
+            ->selectRaw("parentages.person_id AS whose, child.born_by AS day, 'child' AS who")->unionAll($mothers)->unionAll($parents)->get();
+        $days = [];
+        foreach ($rows as $row) {
+            $days[$row->whose][$row->who][] = (int) $row->day;
+        }
 
-        return [self::grouped($rows->where('who', 'child')->all(), 'whose', 'day'), self::grouped($rows->where('who', 'mother')->all(), 'whose', 'day')];
+        return array_map(static fn (array $of): KinBounds => KinBounds::of($of['child'] ?? [], $of['mother'] ?? [], $of['parent'] ?? []), $days);
     }
 
     /**
@@ -67,8 +76,14 @@ final readonly class KinDays
              JOIN parentages p ON p.tree_id = mother.tree_id AND p.person_id = mother.person_id AND p.kind = 'birth'
              JOIN parent_sets s ON s.tree_id = p.tree_id AND s.id = p.parent_set_id
              JOIN person_lines child ON child.tree_id = s.tree_id AND child.person_id = s.child_id
-             WHERE mother.tree_id = ? AND mother.sex = 'F' AND (mother.died_by < child.born_by OR child.born_by IS NULL)",
-            [$this->current->id(), $this->current->id()],
+             WHERE mother.tree_id = ? AND mother.sex = 'F' AND (mother.died_by < child.born_by OR child.born_by IS NULL)
+             UNION
+             SELECT child.person_id FROM person_lines parent
+             JOIN parentages p ON p.tree_id = parent.tree_id AND p.person_id = parent.person_id AND p.kind = 'birth'
+             JOIN parent_sets s ON s.tree_id = p.tree_id AND s.id = p.parent_set_id
+             JOIN person_lines child ON child.tree_id = s.tree_id AND child.person_id = s.child_id
+             WHERE parent.tree_id = ? AND parent.born_from > child.born_by",
+            [$this->current->id(), $this->current->id(), $this->current->id()],
         ), 'person_id');
     }
 
@@ -77,19 +92,5 @@ final readonly class KinDays
         return DB::table('parentages')->where('parentages.tree_id', $this->current->id())->where('parentages.kind', 'birth')
             ->whereNotIn('parentages.standing', ['rival', 'ruled out'])
             ->join('parent_sets', static fn ($join) => $join->on('parent_sets.tree_id', 'parentages.tree_id')->on('parent_sets.id', 'parentages.parent_set_id'));
-    }
-
-    /**
-     * @param  array<int, \stdClass>  $rows
-     * @return array<string, list<int>>
-     */
-    private static function grouped(array $rows, string $by, string $value): array
-    {
-        $grouped = [];
-        foreach ($rows as $row) {
-            $grouped[$row->{$by}][] = $row->{$value};
-        }
-
-        return $grouped;
     }
 }

@@ -9,6 +9,7 @@ use App\Trees\DatabaseTree;
 use App\Trees\Everybody;
 use App\Trees\Exchange\CopyRows;
 use Illuminate\Support\Facades\DB;
+use NorthBough\Core\Living\KinBounds;
 use NorthBough\Core\Living\Lifetime;
 use NorthBough\Core\Living\LivingRule;
 use NorthBough\Core\Naming\SearchForm;
@@ -52,7 +53,7 @@ final readonly class PersonLines
     {
         DB::table('person_lines')->where('tree_id', $this->current->id())->delete();
         foreach ($this->everybody->inChunks(self::AT_ONCE) as $ids) {
-            $lines = $this->lines($ids, [], []);
+            $lines = $this->lines($ids, []);
             if ($lines !== []) {
                 CopyRows::into('person_lines', $lines);
             }
@@ -74,13 +75,13 @@ final readonly class PersonLines
      */
     private function replace(array $ids, bool $evenUnmoved): array
     {
-        $before = DB::table('person_lines')->where('tree_id', $this->current->id())->whereIn('person_id', $ids)->get(['person_id', 'born_by', 'died_by', 'dead_from'])->keyBy('person_id');
-        $lines = $this->lines($ids, ...$this->kinDays->around($ids));
+        $before = DB::table('person_lines')->where('tree_id', $this->current->id())->whereIn('person_id', $ids)->get(['person_id', 'born_from', 'born_by', 'died_by', 'dead_from'])->keyBy('person_id');
+        $lines = $this->lines($ids, $this->kinDays->around($ids));
         $changed = [];
         $moved = [];
         foreach ($lines as $line) {
             $old = $before->get($line['person_id']);
-            $hasMoved = $old === null || [$old->born_by, $old->died_by] !== [$line['born_by'], $line['died_by']];
+            $hasMoved = $old === null || [$old->born_from, $old->born_by, $old->died_by] !== [$line['born_from'], $line['born_by'], $line['died_by']];
             $moved = $hasMoved ? [...$moved, (string) $line['person_id']] : $moved;
             if ($evenUnmoved || $hasMoved || $old->dead_from !== $line['dead_from']) {
                 $changed[] = $line;
@@ -104,11 +105,10 @@ final readonly class PersonLines
 
     /**
      * @param  list<string>  $ids
-     * @param  array<string, list<int>>  $childrenBornBy
-     * @param  array<string, list<int>>  $mothersDeaths
+     * @param  array<string, KinBounds>  $kin
      * @return list<array<string, string|int|null>>
      */
-    private function lines(array $ids, array $childrenBornBy, array $mothersDeaths): array
+    private function lines(array $ids, array $kin): array
     {
         if ($ids === []) {
             return [];
@@ -119,8 +119,8 @@ final readonly class PersonLines
         $saidDead = DB::table('people')->where('tree_id', $tree->id)->whereIn('id', $ids)->where('said_dead_why', '!=', '')->pluck('id')->flip();
         $lines = [];
         foreach ($this->tree->lives($ids) as $id => $person) {
-            $lifetime = Lifetime::of([...$person->events, ...$unionEvents[$id] ?? []], $childrenBornBy[$id] ?? [], $mothersDeaths[$id] ?? [], isset($saidDead[$id]), $rule);
-            $lines[] = [...$this->line($person), 'born_by' => $lifetime->bornBy, 'died_by' => Lifetime::diedBy($person->events), 'dead_from' => $lifetime->deadFrom];
+            $lifetime = Lifetime::of([...$person->events, ...$unionEvents[$id] ?? []], $kin[$id] ?? KinBounds::none(), isset($saidDead[$id]), $rule);
+            $lines[] = [...$this->line($person), 'born_from' => $lifetime->bornFrom, 'born_by' => $lifetime->bornBy, 'died_by' => Lifetime::diedBy($person->events), 'dead_from' => $lifetime->deadFrom];
         }
 
         return $lines;

@@ -36,7 +36,11 @@ final class Pictures
         return count($rows);
     }
 
-    /** @param  string  $gedcom path of the file that is written; only pictures that it names go with it */
+    /**
+     * @param  string  $gedcom path of the file that is written; only pictures that it names go with it
+     *
+     * @throws NotWritten
+     */
     public static function zip(string $treeId, string $gedcom, string $to): int
     {
         $named = [];
@@ -46,7 +50,9 @@ final class Pictures
             }
         }
         $zip = new ZipArchive;
-        $zip->open($to, ZipArchive::CREATE | ZipArchive::OVERWRITE);
+        if ($zip->open($to, ZipArchive::CREATE | ZipArchive::OVERWRITE) !== true) {
+            throw NotWritten::to($to);
+        }
         $zip->addFile($gedcom, 'gedcom.ged');
         $count = 0;
         foreach (DB::table('media')->where('tree_id', $treeId)->orderBy('id')->cursor() as $row) {
@@ -55,7 +61,9 @@ final class Pictures
                 $count++;
             }
         }
-        $zip->close();
+        if (! $zip->close()) {
+            throw NotWritten::to($to);
+        }
 
         return $count;
     }

@@ -6,10 +6,14 @@ namespace NorthBough\Core\Living;
 
 use NorthBough\Core\Chrono\Lapse;
 use NorthBough\Core\Tree\Event;
+use NorthBough\Core\Tree\Standing;
 
 /**
- * What is certain of a life for the question whether it may still last: the latest day of the birth, and the day
+ * What is certain of a life for the question whether it may still last: between which days the birth lies, and the day
  * from which the person counts as dead. Estimates and rivals never shorten a life; nobody datable counts as living.
+ *
+ * One's own certain birth outweighs whatever comes from kin, so that a wrong tie unshields nobody; where bounds
+ * contradict one another and no such birth is there to decide, the person counts as living.
  */
 final readonly class Lifetime
 {
@@ -21,48 +25,128 @@ final readonly class Lifetime
         'adult_christening',
     ];
 
+    /** What only the living do: where it comes after the day from which somebody would count as dead, that day is wrong. */
+    private const ALIVE = [
+        ...self::ADULT, 'census', 'residence', 'occupation', 'education', 'graduation', 'emigration', 'immigration', 'naturalisation',
+        'confirmation', 'first_communion',
+    ];
+
     /**
+     * @param  int|null  $bornFrom  number of the earliest day on which the person can have been born, by their own birth alone
      * @param  int|null  $bornBy  number of the latest day on which the person can have been born
      * @param  int|null  $deadFrom  number of the day from which the person counts as dead; 0 is always, null never
      */
-    private function __construct(public ?int $bornBy, public ?int $deadFrom)
+    private function __construct(public ?int $bornFrom, public ?int $bornBy, public ?int $deadFrom)
     {
     }
 
     /**
      * @param  list<Event>  $events  the person's own and those of their unions
-     * @param  list<int>  $childrenBornBy  the latest births of children by birth
-     * @param  list<int>  $mothersDeaths  the latest certain days of death of mothers by birth
      * @param  bool  $saidDead  an editor says that the person is dead
      */
-    public static function of(array $events, array $childrenBornBy, array $mothersDeaths, bool $saidDead, LivingRule $rule): self
+    public static function of(array $events, KinBounds $kin, bool $saidDead, LivingRule $rule): self
     {
-        $bounds = [...$childrenBornBy, ...$mothersDeaths];
-        $adult = $childrenBornBy;
+        $events = array_values(array_filter($events, static fn (Event $event): bool => ! $event->denied && $event->standing->mayLead()));
         $deaths = $saidDead ? [0] : [];
         foreach ($events as $event) {
-            if ($event->denied || ! $event->standing->mayLead()) {
-                continue;
-            }
-            $latest = self::latestCertain($event);
             if (in_array($event->kind, self::DEATH, true)) {
-                $deaths[] = $latest ?? 0;
+                $deaths[] = self::latestCertain($event) ?? 0;
             }
-            if ($latest !== null) {
+        }
+        [$bornFrom, $ownBirth, $softBirth] = self::birth($events);
+        [$bornBy, $adultBy] = self::bounds($events, $kin, $bornFrom, $ownBirth);
+        if ($ownBirth === null && self::contradict($bornBy, $bornFrom, $kin)) {
+            $bornBy = $softBirth === null ? null : max($softBirth, $bornBy);
+            $adultBy = null;
+        }
+        $ends = [
+            ...($bornBy === null ? [] : [(new Lapse($rule->yearsAfterBirth, 0, 1))->after($bornBy)]),
+            ...($adultBy === null ? [] : [(new Lapse($rule->yearsAfterAdultEvent, 0, 1))->after($adultBy)]),
+        ];
+        if ($ends !== [] && $ownBirth === null && self::isSeenFrom($events, min($ends))) {
+            [$bornBy, $ends] = [null, []];
+        }
+        $ends = [...$ends, ...$deaths];
+
+        return new self($bornFrom, $bornBy, $ends === [] ? null : min($ends));
+    }
+
+    /**
+     * The person's own birth: its first day, its last day where the words fix it, and its last day with our allowance.
+     * Where several births may lead, the latest counts: the person was not born before all of them are past. A
+     * christening stands in for a birth that is not told, without a first day.
+     *
+     * @param  list<Event>  $events  those that may lead
+     * @return array{int|null, int|null, int|null}
+     */
+    private static function birth(array $events): array
+    {
+        $births = array_values(array_filter($events, static fn (Event $event): bool => $event->kind === 'birth'));
+        $accepted = array_values(array_filter($births, static fn (Event $event): bool => $event->standing === Standing::Accepted));
+        $from = $certain = $soft = [];
+        foreach ($accepted === [] ? $births : $accepted as $birth) {
+            foreach ($birth->date->readings as $reading) {
+                $from[] = $reading->begin->earliest;
+                $soft[] = $reading->begin->latest;
+            }
+            $certain[] = self::latestCertain($birth);
+        }
+        if ($births === []) {
+            $sign = Event::leadingOf($events, 'christening') ?? Event::leadingOf($events, 'baptism');
+
+            return [null, $sign === null ? null : self::latestCertain($sign), null];
+        }
+        $from = array_filter($from, static fn (?int $day): bool => $day !== null);
+        $soft = array_filter($soft, static fn (?int $day): bool => $day !== null);
+
+        return [$from === [] ? null : min($from), $certain === [] || in_array(null, $certain, true) ? null : max($certain), $soft === [] ? null : max($soft)];
+    }
+
+    /**
+     * The latest certain day of the birth, and that of the first thing that only an adult has. What lies before one's
+     * own birth contradicts it and counts for nothing.
+     *
+     * @param  list<Event>  $events  those that may lead
+     * @return array{int|null, int|null}
+     */
+    private static function bounds(array $events, KinBounds $kin, ?int $bornFrom, ?int $ownBirth): array
+    {
+        $isBefore = static fn (int $day): bool => $ownBirth !== null && $day < ($bornFrom ?? $ownBirth);
+        $bounds = $ownBirth === null ? [...$kin->childrenBornBy, ...$kin->mothersDeaths] : [$ownBirth];
+        $adult = $ownBirth === null ? $kin->childrenBornBy : [];
+        foreach ($events as $event) {
+            $latest = $event->kind === 'birth' ? null : self::latestCertain($event);
+            if ($latest !== null && ! $isBefore($latest)) {
                 $bounds[] = $latest;
                 $adult = in_array($event->kind, self::ADULT, true) ? [...$adult, $latest] : $adult;
             }
         }
-        $bornBy = $bounds === [] ? null : min($bounds);
-        $ends = $deaths;
-        if ($bornBy !== null) {
-            $ends[] = (new Lapse($rule->yearsAfterBirth, 0, 1))->after($bornBy);
-        }
-        if ($adult !== []) {
-            $ends[] = (new Lapse($rule->yearsAfterAdultEvent, 0, 1))->after(min($adult));
+        if ($ownBirth !== null && $bornFrom === null && Event::leadingOf($events, 'birth') !== null) {
+            // "Before 1950" leaves room for what kin tell.
+            array_push($bounds, ...$kin->childrenBornBy, ...$kin->mothersDeaths);
         }
 
-        return new self($bornBy, $ends === [] ? null : min($ends));
+        return [$bounds === [] ? null : min($bounds), $adult === [] ? null : min($adult)];
+    }
+
+    private static function contradict(?int $bornBy, ?int $bornFrom, KinBounds $kin): bool
+    {
+        $from = [...($bornFrom === null ? [] : [$bornFrom]), ...$kin->parentsBornFrom];
+
+        return $bornBy !== null && $from !== [] && max($from) > $bornBy;
+    }
+
+    /** @param  list<Event>  $events  those that may lead */
+    private static function isSeenFrom(array $events, int $day): bool
+    {
+        foreach ($events as $event) {
+            $earliest = in_array($event->kind, self::ALIVE, true) ? $event->date->span()?->earliest : null;
+            if ($earliest !== null && $earliest >= $day) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /**

@@ -6,6 +6,7 @@ namespace NorthBough\Core\Tests\Living;
 
 use NorthBough\Core\Chrono\GenDate;
 use NorthBough\Core\Chrono\IsoDay;
+use NorthBough\Core\Living\KinBounds;
 use NorthBough\Core\Living\Lifetime;
 use NorthBough\Core\Living\LivingRule;
 use NorthBough\Core\Tree\Event;
@@ -20,7 +21,7 @@ final class LifetimeTest extends TestCase
     #[DataProvider('lives')]
     public function test_dead_from(array $events, ?string $deadFrom): void
     {
-        $lifetime = Lifetime::of(self::events($events), [], [], false, LivingRule::usual());
+        $lifetime = Lifetime::of(self::events($events), KinBounds::none(), false, LivingRule::usual());
 
         self::assertSame($deadFrom, $lifetime->deadFrom === 0 ? 'always' : IsoDay::orNull($lifetime->deadFrom));
     }
@@ -51,25 +52,62 @@ final class LifetimeTest extends TestCase
         $rival = new Event('d', 'death', '', '', GenDate::parse('3 May 2020'), '', false, [], Standing::Rival);
         $denied = new Event('m', 'marriage', '', '', GenDate::parse('1 Jan 1850'), '', true, []);
 
-        self::assertNull(Lifetime::of([$rival, $denied], [], [], false, LivingRule::usual())->deadFrom);
+        self::assertNull(Lifetime::of([$rival, $denied], KinBounds::none(), false, LivingRule::usual())->deadFrom);
     }
 
     public function test_kin_bound_a_birth(): void
     {
         $child = (int) GenDate::parse('1 Jan 1900')->span()?->latest;
-        $parent = Lifetime::of([], [$child], [], false, LivingRule::usual());
+        $parent = Lifetime::of([], KinBounds::of([$child]), false, LivingRule::usual());
         self::assertSame('1900-01-01', IsoDay::orNull($parent->bornBy));
         // Whoever has a child was grown.
         self::assertSame('2000-01-02', IsoDay::orNull($parent->deadFrom));
 
-        $ofDeadMother = Lifetime::of([], [], [$child], false, LivingRule::usual());
+        $ofDeadMother = Lifetime::of([], KinBounds::of([], [$child]), false, LivingRule::usual());
         self::assertSame('2010-01-02', IsoDay::orNull($ofDeadMother->deadFrom));
+    }
+
+    /**
+     * @param  array<string, string>  $events
+     * @param  array{children?: list<string>, mothers?: list<string>, parents?: list<string>}  $kin  birth days of children, death days of mothers, birth days of parents
+     */
+    #[DataProvider('wrongTies')]
+    public function test_a_wrong_tie_unshields_nobody(array $events, array $kin, ?string $deadFrom): void
+    {
+        $latest = static fn (string $date): int => (int) GenDate::parse($date)->span()?->latest;
+        $bounds = KinBounds::of(array_map($latest, $kin['children'] ?? []), array_map($latest, $kin['mothers'] ?? []),
+            array_map(static fn (string $date): int => (int) GenDate::parse($date)->span()?->earliest, $kin['parents'] ?? []));
+
+        self::assertSame($deadFrom, IsoDay::orNull(Lifetime::of(self::events($events), $bounds, false, LivingRule::usual())->deadFrom));
+    }
+
+    /** @return iterable<string, array{array<string, string>, array{children?: list<string>, mothers?: list<string>, parents?: list<string>}, string|null}> */
+    public static function wrongTies(): iterable
+    {
+        yield 'born in 1990, a child of 1915 by a slip' => [['birth' => '5 May 1990'], ['children' => ['1915']], '2100-05-06'];
+        yield 'born in 1990, of a mother who died in 1901' => [['birth' => '5 May 1990'], ['mothers' => ['1901']], '2100-05-06'];
+        yield 'born in 1990, a wedding of 1910 on the wrong person' => [['birth' => '5 May 1990', 'marriage' => '1 Jan 1910'], [], '2100-05-06'];
+        yield 'about 1990 is no certain birth, and contradicts all the same' => [['birth' => 'about 1990'], ['children' => ['1915']], '2103-01-01'];
+        yield 'baptised in 1990, of a mother who died in 1901' => [['baptism' => '5 May 1990'], ['mothers' => ['1901']], '2100-05-06'];
+        yield 'no birth, a child of 1915, a father born in 1950' => [[], ['children' => ['1915'], 'parents' => ['1950']], null];
+        yield 'no birth, a child of 1890, and a residence of 2015' => [['residence' => '2015'], ['children' => ['1890']], null];
+        yield 'two births of which nobody ruled: the later counts' => [['birth' => '1890', 'birth ' => '1990'], [], '2101-01-01'];
+        yield 'kin still bound whoever has no birth' => [[], ['children' => ['1 Jan 1900'], 'parents' => ['1850']], '2000-01-02'];
+        yield 'and whoever was born before a day' => [['birth' => 'before 1950'], ['children' => ['1 Jan 1900']], '2010-01-02'];
+        yield 'an own birth of long ago stands against a slip' => [['birth' => '5 May 1850'], ['mothers' => ['1801']], '1960-05-06'];
+    }
+
+    public function test_the_accepted_of_two_births_counts(): void
+    {
+        $accepted = new Event('a', 'birth', '', '', GenDate::parse('1890'), '', false, [], Standing::Accepted);
+
+        self::assertSame('2001-01-01', IsoDay::orNull(Lifetime::of([...self::events(['birth' => '1990']), $accepted], KinBounds::none(), false, LivingRule::usual())->deadFrom));
     }
 
     public function test_an_editor_can_say_so_and_the_years_are_the_users(): void
     {
-        self::assertSame(0, Lifetime::of([], [], [], true, LivingRule::usual())->deadFrom);
-        self::assertSame('1991-06-15', IsoDay::orNull(Lifetime::of(self::events(['birth' => '14 Jun 1891']), [], [], false, LivingRule::of(100, 90))->deadFrom));
+        self::assertSame(0, Lifetime::of([], KinBounds::none(), true, LivingRule::usual())->deadFrom);
+        self::assertSame('1991-06-15', IsoDay::orNull(Lifetime::of(self::events(['birth' => '14 Jun 1891']), KinBounds::none(), false, LivingRule::of(100, 90))->deadFrom));
     }
 
     public function test_died_by_is_certain_only(): void
@@ -86,7 +124,7 @@ final class LifetimeTest extends TestCase
     {
         $made = [];
         foreach ($events as $kind => $date) {
-            $made[] = new Event($kind, $kind, '', '', GenDate::parse($date), '', false, []);
+            $made[] = new Event($kind, trim($kind), '', '', GenDate::parse($date), '', false, []);
         }
 
         return $made;
