@@ -195,6 +195,10 @@ final readonly class DatabaseTree implements TreeView
         $unions = [];
         foreach ($unionIds as $id) {
             $ties = $partners->get($id) ?? collect();
+            if ($ties->isEmpty() && ! $children->has($id) && ! isset($events[$id])) {
+                // Not of this tree, or a union of nobody of which nothing is told.
+                continue;
+            }
             $unions[$id] = new Union(
                 $id,
                 array_values($ties->where('standing', '<>', Standing::RuledOut->value)->pluck('person_id')->all()),

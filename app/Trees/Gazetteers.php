@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Trees;
 
 use Illuminate\Support\Facades\DB;
+use NorthBough\Core\Chrono\DaySpan;
 use NorthBough\Core\Chrono\Reckoning;
 use NorthBough\Core\Chrono\SaidReckoning;
 use NorthBough\Core\Naming\SearchForm;
@@ -12,6 +13,7 @@ use NorthBough\Core\Place\Gazetteer;
 use NorthBough\Core\Place\Place;
 use NorthBough\Core\Place\PlaceName;
 use NorthBough\Core\Place\PlacePath;
+use NorthBough\Core\Place\PlaceReader;
 use NorthBough\Core\Place\PlaceTie;
 use NorthBough\Core\Place\Tenure;
 use stdClass;
@@ -68,6 +70,12 @@ final readonly class Gazetteers
     {
         return $typed === '' ? null : DB::table('place_wordings')->where('tree_id', $this->current->id())
             ->whereRaw('md5(typed) = md5(?)', [$typed])->value('place_id');
+    }
+
+    /** The place that words stand for: by what is said of them, else because they can mean one only. Nothing is noted. */
+    public function meant(string $typed, ?DaySpan $when): ?string
+    {
+        return $typed === '' ? null : $this->standing($typed) ?? (new PlaceReader($this->bearing($typed)))->read($typed, $when)->standard?->id;
     }
 
     /** How dates are written at a place, or where nothing is said of it, in the tree. */

@@ -8,6 +8,7 @@ use App\Models\ParentSet;
 use App\Models\Question;
 use App\Trees\Changes\Tables;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Route as Routes;
 use Illuminate\Support\Str;
 use NorthBough\Core\Citation\SourceKinds;
 use NorthBough\Core\Record\RecordKinds;
@@ -202,6 +203,33 @@ trait EveryChange
         };
 
         return [$method, '/'.preg_replace_callback('/\{(\w+)\}/', static fn (array $m): string => $family[$m[1]], $path), $body];
+    }
+
+    /**
+     * The addresses of everything that can be read of a family, without the tree before them.
+     *
+     * @param  array<string, string>  $family
+     * @return list<string>
+     */
+    private function readable(array $family): array
+    {
+        $media = $this->api('POST', '/pictures', ['uploadId' => $this->upload(self::picture(33, 30), 'shore.png'), 'personId' => $family['person']])->assertOk()->json('id');
+        $known = ['media' => $media, 'subject' => $family['person'], 'question' => $family['case'], 'what' => 'claim', 'id' => $family['claim'], 'kind' => 'family-group-sheet', 'format' => 'html',
+            'page' => '0', 'level' => '0', 'x' => '0', 'y' => '0',
+            'change' => (string) DB::table('change_sets')->where('tree_id', $this->tree->id)->orderBy('seq')->value('id')] + $family;
+        $addresses = [];
+        foreach (Routes::getRoutes()->getRoutes() as $route) {
+            if ($route->methods()[0] === 'GET' && str_starts_with($route->uri(), 'api/trees/{tree}')) {
+                $of = match (true) {
+                    str_contains($route->uri(), 'drawings/') => ['kind' => 'ancestors', 'format' => 'svg'],
+                    str_contains($route->uri(), 'source-kinds/') => ['kind' => 'letter'],
+                    default => [],
+                } + $known;
+                $addresses[] = (string) preg_replace_callback('/\{(\w+)\}/', static fn (array $m): string => $of[$m[1]], substr($route->uri(), strlen('api/trees/{tree}')));
+            }
+        }
+
+        return $addresses;
     }
 
     /** Of a row as it is now; 1 where it is gone. */

@@ -51,9 +51,10 @@ final class ExchangeTest extends TestCase
     public function test_an_export_that_fails_says_so_and_leaves_no_half_file(): void
     {
         $this->person('Magnus Osk b 1830 d 1889');
-        DB::table('questions')->insert(['tree_id' => $this->tree->id, 'id' => (string) Str::uuid7(), 'kind' => 'case', 'title' => 'Who?', 'state' => 'nowhere']);
+        $broken = $this->person('Ewan Osk b 1850');
+        DB::table('events')->where('tree_id', $this->tree->id)->where('person_id', $broken)->update(['kind' => 'no kind that there is']);
         $before = glob(storage_path('app/spool/*'));
-        // Whoever lived has been written by the time the questions come.
+        // Magnus has been written by the time that Ewan fails.
         foreach (['', '&zipped=1'] as $zipped) {
             $this->get("/api/trees/{$this->tree->id}/exchange/export?version=7&living=keep{$zipped}", ['Accept' => 'application/json'])->assertStatus(500);
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Tree;
 use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
@@ -13,6 +14,8 @@ use Illuminate\Support\Str;
 /** Tries every route of a tree as somebody who has no business there. */
 final class StrangersTest extends TestCase
 {
+    use EveryChange;
+
     public function test_a_stranger_gets_nowhere(): void
     {
         $this->person('Ewan Tarrel b 1851');
@@ -42,6 +45,32 @@ final class StrangersTest extends TestCase
                 $this->json($method, self::filled($address, $this->tree->id))->assertForbidden();
             }
         }
+    }
+
+    public function test_what_lies_in_another_tree_is_not_reached_through_ones_own(): void
+    {
+        $family = $this->family();
+        $read = array_values(array_filter($this->readable($family), fn (string $address): bool => preg_match('/[0-9a-f]{8}-/', $address) === 1));
+        $changes = array_map(fn (string $change): array => $this->asked($change, $family), array_values(array_filter(self::CHANGES, static fn (string $change): bool => str_contains($change, '{'))));
+        $theirs = $this->stored();
+        [$other, $this->tree] = [$this->tree, Tree::begin('My own', $this->user)];
+        $this->enter($this->tree);
+
+        self::assertGreaterThan(20, count($read));
+        foreach ($read as $address) {
+            $answer = $this->api('GET', $address);
+            self::assertContains($answer->status(), [404, 422], "GET {$address}: {$answer->status()}");
+            self::assertStringNotContainsString('Tarrel', (string) $answer->getContent());
+        }
+        self::assertGreaterThan(80, count($changes));
+        foreach ($changes as [$method, $path, $body]) {
+            $answer = $this->api($method, $path, $body);
+            self::assertContains($answer->status(), [404, 409, 422], "{$method} {$path}: {$answer->status()}");
+            self::assertStringNotContainsString('Tarrel', (string) $answer->getContent());
+        }
+        self::assertSame([], $this->stored());
+        $this->tree = $other;
+        self::assertEquals($theirs, $this->stored());
     }
 
     public function test_an_editor_does_not_own(): void

@@ -46,6 +46,7 @@ final readonly class JournalController
     public function show(string $tree, string $change): JsonResponse
     {
         self::refuseShielded($this->current);
+        abort_unless($this->changes->isThere($change), 404);
 
         return response()->json(new ChangePage(array_map(EntryResource::of(...), $this->changes->entries($change))));
     }

@@ -37,16 +37,12 @@ final readonly class Places
      */
     public function understand(string $typed, ?DaySpan $when): ?string
     {
-        $standing = $this->gazetteers->standing($typed);
-        if ($standing !== null || $typed === '') {
-            return $standing;
-        }
-        $standard = (new PlaceReader($this->gazetteers->bearing($typed)))->read($typed, $when)->standard;
-        if ($standard !== null) {
-            PlaceWording::query()->create(['typed' => $typed, 'place_id' => $standard->id]);
+        $meant = $this->gazetteers->meant($typed, $when);
+        if ($meant !== null && $this->gazetteers->standing($typed) === null) {
+            PlaceWording::query()->create(['typed' => $typed, 'place_id' => $meant]);
         }
 
-        return $standard?->id;
+        return $meant;
     }
 
     /** Says that words stand for a place, wherever they are typed and nothing else is said of the one fact. */

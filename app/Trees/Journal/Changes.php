@@ -67,6 +67,11 @@ final readonly class Changes
         return array_reverse($entries);
     }
 
+    public function isThere(string $changeSetId): bool
+    {
+        return DB::table('change_sets')->where('tree_id', $this->current->id())->where('id', $changeSetId)->exists();
+    }
+
     /** @return array<string, string> names of those who changed this tree, by id */
     public function authors(): array
     {

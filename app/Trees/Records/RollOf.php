@@ -8,8 +8,8 @@ use App\Models\Placing;
 use App\Models\Record;
 use App\Models\RollLine as Row;
 use App\Models\Source;
-use App\Trees\Editing\Places;
 use App\Trees\Editing\WrittenDates;
+use App\Trees\Gazetteers;
 use Illuminate\Support\Collection;
 use NorthBough\Core\Chrono\GenDate;
 use NorthBough\Core\Chrono\Reckoning;
@@ -19,7 +19,7 @@ use NorthBough\Core\Record\RollLine;
 /** A kept record as core reads it, and whom its lines are placed on. */
 final readonly class RollOf
 {
-    public function __construct(private KindsOfRecord $kinds, private WrittenDates $dates, private Places $places)
+    public function __construct(private KindsOfRecord $kinds, private WrittenDates $dates, private Gazetteers $gazetteers)
     {
     }
 
@@ -45,7 +45,7 @@ final readonly class RollOf
 
     private function reckoning(Record $record, string $place): Reckoning
     {
-        return $this->dates->reckoning(Source::query()->findOrFail($record->source_id), $record->place_id ?? $this->places->understand($place, $record->date->span()));
+        return $this->dates->reckoning(Source::query()->findOrFail($record->source_id), $record->place_id ?? $this->gazetteers->meant($place, $record->date->span()));
     }
 
     /** @return Collection<int, Row> in the order of the page */
