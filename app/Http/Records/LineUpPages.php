@@ -35,6 +35,9 @@ use NorthBough\Core\Tree\Sex;
 /** A record lined up with the tree, for the margin of the reading table. */
 final readonly class LineUpPages
 {
+    /** Nobody said anything of a line, and it is not plain who it is. */
+    private const OPEN = 'open';
+
     public function __construct(private RollOf $rolls, private LineUps $lineUps, private DatabaseTree $tree, private CurrentTree $current)
     {
     }
@@ -45,16 +48,18 @@ final readonly class LineUpPages
         [$pinned, $aside, $as] = $this->decided($record, $roll, $choices);
         $lined = $this->lineUps->of($roll, $pinned, $aside);
         $placed = array_diff_key($lined->placed, array_flip($aside));
-        foreach ($as as $line => $state) {
-            if ($state === LineChoice::UNPLACED) {
-                unset($placed[$line]);
+        foreach ($roll->lines as $line) {
+            // Where somebody of the tree is near, or several are, nobody is placed or made before the user says so.
+            $as[$line->id] ??= $lined->isOpen($line->id) ? self::OPEN : (isset($placed[$line->id]) ? LineChoice::PLACED : LineChoice::NEW);
+            if (in_array($as[$line->id], [LineChoice::UNPLACED, self::OPEN], true)) {
+                unset($placed[$line->id]);
             }
         }
         $ids = array_merge(array_values($placed), ...array_map(static fn (array $offers): array => array_map(static fn (Offer $offer): string => $offer->personId, $offers), array_values($lined->offers)));
         $people = $this->tree->lives(array_values(array_unique($ids)));
         $against = new AgainstTheTree($roll, $placed, $this->tree);
         $variants = OwnVariants::of($this->current);
-        $lines = array_map(fn (RollLine $line): LinedUpLine => $this->line($roll, $line, $as[$line->id] ?? null, $placed, $lined, $people, $against, $variants), $roll->lines);
+        $lines = array_map(fn (RollLine $line): LinedUpLine => $this->line($roll, $line, $as[$line->id], $placed, $lined, $people, $against, $variants), $roll->lines);
         $fewer = $toldCount !== null && $toldCount > count($roll->lines) ? 'The page counts '.$toldCount.', and '.count($roll->lines).' lines are here.' : '';
 
         return new LineUpResource($lines, $fewer, self::reason($roll, $lines));
@@ -112,18 +117,21 @@ final readonly class LineUpPages
      * @param  array<string, string>  $placed
      * @param  array<string, Person>  $people
      */
-    private function line(Roll $roll, RollLine $line, ?string $as, array $placed, LinedUp $lined, array $people, AgainstTheTree $against, NameVariants $variants): LinedUpLine
+    private function line(Roll $roll, RollLine $line, string $as, array $placed, LinedUp $lined, array $people, AgainstTheTree $against, NameVariants $variants): LinedUpLine
     {
         $person = $placed[$line->id] ?? '';
-        $state = $as ?? ($person === '' ? LineChoice::NEW : LineChoice::PLACED);
+        $state = $as === self::OPEN ? LineChoice::UNPLACED : $as;
         $offers = $lined->offers[$line->id] ?? [];
-        $odds = array_values(array_filter($offers, static fn (Offer $offer): bool => $offer->personId === $person));
         $told = in_array($state, [LineChoice::PLACED, LineChoice::NEW], true) ? $against->of($line) : [];
 
         return new LinedUpLine(
             $line->id, $state, $person, isset($people[$person]) ? $people[$person]->name()->shown() : '',
-            $odds === [] ? '' : self::odds($odds[0]->odds), self::odds($lined->newOdds[$line->id] ?? 1.0),
-            $state === LineChoice::PLACED && isset($people[$person]) ? self::asks($roll, $line, $people[$person], $variants) : '',
+            $lined->odds($line->id, $person) > 0.0 ? self::odds($lined->odds($line->id, $person)) : '', self::odds($lined->newOdds[$line->id] ?? 1.0),
+            match (true) {
+                $as === self::OPEN => self::asksWho($offers, $people),
+                $state === LineChoice::PLACED && isset($people[$person]) => self::asks($roll, $line, $people[$person], $variants),
+                default => '',
+            },
             array_map(static fn (Offer $offer): LineOffer => new LineOffer($offer->personId, $people[$offer->personId]->name()->shown(), LifeYears::shown($people[$offer->personId]), self::odds($offer->odds), $offer->grounds), $offers),
             array_map(fn (Told $one): ToldResource => $this->told($roll, $one), $told),
         );
@@ -149,6 +157,24 @@ final readonly class LineUpPages
             TellingOf::Sex => ucfirst((Sex::tryFrom($telling->value) ?? Sex::Unknown)->word()),
             TellingOf::Remark => $telling->working,
         };
+    }
+
+    /**
+     * What is asked before somebody new is made while people of the tree are near.
+     *
+     * @param  list<Offer>  $offers
+     * @param  array<string, Person>  $people
+     */
+    private static function asksWho(array $offers, array $people): string
+    {
+        $first = $people[$offers[0]->personId ?? ''] ?? null;
+        $others = count(array_filter($offers, static fn (Offer $offer): bool => $offer->odds > 0.05)) - 1;
+
+        return $first === null ? '' : "{$first->name()->shown()} (no. {$first->number}) may be meant".match (true) {
+            $others < 1 => '',
+            $others === 1 => ', or another',
+            default => ", or one of {$others} others",
+        }.': choose who it is, or make a new person of it.';
     }
 
     /** What is asked before a line goes to somebody whose known names do not fit; empty where they do. */

@@ -19,6 +19,8 @@ final class PersonalNames
 
     private const SOMEWHAT_ALIKE = 0.65;
 
+    private const LOOKS_ALIKE = 0.6;
+
     public static function compare(PersonalName $one, PersonalName $other, ?NameVariants $variants = null): Comparison
     {
         $given = self::given($one->given, $other->given, $variants ?? NameVariants::usual());
@@ -52,8 +54,17 @@ final class PersonalNames
             $first === $second => new Comparison(Verdict::Fits, "{$one} and {$other} begin alike.", 0.9),
             $variants->areVariants($first, $second) => new Comparison(Verdict::Fits, "{$other} is a form of {$one}.", 0.85),
             strlen($first) === 1 && str_starts_with($second, $first), strlen($second) === 1 && str_starts_with($first, $second) => new Comparison(Verdict::Fits, "{$one} and {$other} can be one name.", 0.7),
-            default => self::word(explode(' ', trim($one))[0], explode(' ', trim($other))[0]),
+            default => self::givenWord(explode(' ', trim($one))[0], explode(' ', trim($other))[0]),
         };
+    }
+
+    /** Short given names sound alike soon (Ann, Ewan): they must look alike too. */
+    private static function givenWord(string $one, string $other): ?Comparison
+    {
+        $word = self::word($one, $other);
+        similar_text(SearchForm::of($one), SearchForm::of($other), $percent);
+
+        return $word?->level === 0.8 && $percent / 100 < self::LOOKS_ALIKE ? new Comparison(Verdict::Strains, $word->ground, 0.4) : $word;
     }
 
     private static function word(string $one, string $other): ?Comparison

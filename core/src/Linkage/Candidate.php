@@ -14,9 +14,13 @@ final readonly class Candidate
     /**
      * @param  list<PersonalName>  $names  also as married
      * @param  bool  $isBornBySign  the birth is only bounded, by a christening
+     * @param  DaySpan|null  $death  of a death, a burial or a cremation
+     * @param  DaySpan|null  $baptism  of a baptism or christening
+     * @param  int|null  $seen  number of the last day on which they were certainly alive
      * @param  list<string>  $partners
      * @param  list<string>  $parents by birth or otherwise, none ruled out
      * @param  list<string>  $children
+     * @param  array<string, DaySpan>  $weddings  by partner
      */
     public function __construct(
         public string $id,
@@ -31,6 +35,9 @@ final readonly class Candidate
         public array $partners,
         public array $parents,
         public array $children,
+        public ?DaySpan $baptism = null,
+        public ?int $seen = null,
+        public array $weddings = [],
     ) {
     }
 }

@@ -15,6 +15,9 @@ use NorthBough\Core\Tree\TreeView;
 /** People of a tree, and how they are tied to one another, as a line-up needs them. */
 final readonly class Candidates
 {
+    /** What somebody who is dead does no longer. */
+    private const ALIVE = ['census', 'residence', 'marriage', 'occupation', 'emigration', 'immigration', 'retirement', 'education', 'graduation'];
+
     /** @param  array<string, Candidate>  $all  by id */
     private function __construct(public array $all)
     {
@@ -74,7 +77,14 @@ final readonly class Candidates
         }
         $partners = [];
         $children = [];
+        $weddings = [];
+        $seen = self::lastDay($person->events);
         foreach ($unions as $union) {
+            $wed = self::span($union->marriage());
+            foreach ($wed === null ? [] : $union->partnersOf($person->id) as $partner) {
+                $weddings[$partner] = $wed;
+            }
+            $seen = max($seen, self::lastDay($union->events));
             $partners += array_combine($union->partnersOf($person->id), $union->partnersOf($person->id));
             $own = $union->childrenOf($person->id);
             $children += array_combine($own, $own);
@@ -83,29 +93,53 @@ final readonly class Candidates
         $birth = self::span($person->leading('birth'));
 
         return new Candidate(
-            $person->id, $person->name()->shown(), $person->name()->given ?: $person->name()->shown(), self::names($person, $partners, $lives), $person->sex,
+            $person->id, $person->name()->shown(), $person->name()->given ?: $person->name()->shown(), self::names($person, [...$partners, ...$children], $lives), $person->sex,
             $birth ?? self::span($sign), $birth === null && $sign !== null, $person->leading('birth')->place ?? $sign->place ?? '',
             self::span($person->leading('death', 'burial', 'cremation')),
             array_values($partners), array_values($parents), array_values($children),
+            self::span($sign), $seen > 0 ? $seen : null, $weddings,
         );
     }
 
     /**
-     * @param  array<string, string>  $partners
+     * The names that somebody has, and for a woman those that she may be called by: of a partner, or, where he is not
+     * known, of her children.
+     *
+     * @param  array<string, string>  $family
      * @param  array<string, Person>  $lives
      * @return list<PersonalName>
      */
-    private static function names(Person $person, array $partners, array $lives): array
+    private static function names(Person $person, array $family, array $lives): array
     {
         $names = array_values(array_map(static fn (Name $name): PersonalName => $name->name, array_filter($person->names, static fn (Name $name): bool => $name->counts())));
-        foreach ($person->sex === Sex::Male ? [] : $partners as $partner) {
-            $surname = isset($lives[$partner]) ? $lives[$partner]->name()->surname : '';
-            if ($surname !== '' && $names !== []) {
-                $names[] = PersonalName::of($names[0]->given, $surname, '', '', '', $names[0]->nickname);
-            }
+        $surnames = [];
+        foreach ($person->sex === Sex::Male || $names === [] ? [] : $family as $id) {
+            $surname = isset($lives[$id]) ? $lives[$id]->name()->surname : '';
+            $surnames += $surname === '' || $surname === $names[0]->surname ? [] : [$surname => $surname];
+        }
+        foreach ($surnames as $surname) {
+            $names[] = PersonalName::of($names[0]->given, $surname, '', '', '', $names[0]->nickname);
         }
 
         return $names;
+    }
+
+    /**
+     * The last day on which somebody was certainly alive by their events; 0 where none says so.
+     *
+     * @param  list<Event>  $events
+     */
+    private static function lastDay(array $events): int
+    {
+        $last = 0;
+        foreach ($events as $event) {
+            if (! $event->denied && $event->standing->mayLead() && in_array($event->kind, self::ALIVE, true)) {
+                $span = $event->date->span();
+                $last = max($last, $span?->earliest === null ? 0 : $span->earliest + $span->softBefore);
+            }
+        }
+
+        return $last;
     }
 
     private static function span(?Event $event): ?DaySpan

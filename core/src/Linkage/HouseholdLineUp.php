@@ -28,6 +28,9 @@ final class HouseholdLineUp
     /** Candidates that are less like a line than this are not looked at for it. */
     private const LEAST = -3.5;
 
+    /** Odds of being nobody below which the likeliest is proposed. */
+    private const RATHER_SOMEBODY = 0.5;
+
     private const BEGINNINGS = 8;
 
     private const ROUNDS = 6;
@@ -93,8 +96,7 @@ final class HouseholdLineUp
         $best = [];
         $most = -INF;
         foreach ($this->beginnings() as $beginning) {
-            $placed = $this->settle($beginning);
-            $sum = $this->sum($placed);
+            [$placed, $sum] = $this->settle($beginning);
             if ($sum > $most) {
                 [$best, $most] = [$placed, $sum];
             }
@@ -103,6 +105,13 @@ final class HouseholdLineUp
         $new = [];
         foreach ($this->lines as $line) {
             [$offers[$line->id], $new[$line->id]] = $this->offers($line, $best, array_diff_key(array_flip($best), [$best[$line->id] ?? '' => 0]));
+        }
+        foreach ($this->lines as $line) {
+            // Several who are as like as one another are each less likely than nobody, and one of them is likelier.
+            $first = $offers[$line->id][0] ?? null;
+            if ($first !== null && ! isset($best[$line->id]) && ! isset($this->pinned[$line->id]) && $new[$line->id] < self::RATHER_SOMEBODY && ! in_array($first->personId, $best, true)) {
+                $best[$line->id] = $first->personId;
+            }
         }
         foreach ($this->repeating as $line) {
             [$offers[$line->id], $new[$line->id]] = $this->offers($line, $best, []);
@@ -150,40 +159,46 @@ final class HouseholdLineUp
     }
 
     /**
-     * Finds the best assignment under the ties to those placed so far, again and again.
+     * Finds the best assignment under the ties to those placed so far, again and again, and keeps the best of all. Who is
+     * supposed at first is held for the first round, or one who is as like would take the place before kin speak.
      *
-     * @param  array<string, string>  $placed
-     * @return array<string, string>
+     * @param  array<string, string>  $supposed
+     * @return array{array<string, string>, float} who is placed, and the sum of what speaks for it
      */
-    private function settle(array $placed): array
+    private function settle(array $supposed): array
     {
-        for ($round = 0; $round < self::ROUNDS; $round++) {
-            $next = $this->assign($placed);
+        $placed = $this->assign($supposed, array_diff_key($supposed, $this->pinned));
+        $best = [$placed, $this->sum($placed)];
+        for ($round = 1; $round < self::ROUNDS; $round++) {
+            $next = $this->assign($placed, []);
             if ($next === $placed) {
                 break;
             }
             $placed = $next;
+            $sum = $this->sum($placed);
+            $best = $sum > $best[1] ? [$placed, $sum] : $best;
         }
 
-        return $placed;
+        return $best;
     }
 
     /**
      * @param  array<string, string>  $placed
+     * @param  array<string, string>  $held
      * @return array<string, string>
      */
-    private function assign(array $placed): array
+    private function assign(array $placed, array $held): array
     {
         $gain = [];
         $wide = count($this->people);
         foreach ($this->lines as $at => $line) {
             $row = [];
             foreach ($this->people as $person) {
-                $row[] = $this->gain($line, $person, $placed);
+                $row[] = ($held[$line->id] ?? $person) === $person ? $this->gain($line, $person, $placed) : Likeness::NEVER;
             }
             // Each line has a nobody of its own.
             foreach ($this->lines as $other => $_) {
-                $row[] = $other === $at ? $this->nobody($line) : Likeness::NEVER;
+                $row[] = $other === $at && ! isset($held[$line->id]) ? $this->nobody($line) : Likeness::NEVER;
             }
             $gain[] = $row;
         }
@@ -208,7 +223,11 @@ final class HouseholdLineUp
 
     private function strangeness(RollLine $line): float
     {
-        return $this->roll->tie($line) === Tie::None ? self::NOBODY_UNTIED : self::NOBODY;
+        return match (true) {
+            $this->roll->tie($line) === Tie::None => self::NOBODY_UNTIED,
+            $this->roll->kind->eventIsOfAll => self::NOBODY,
+            default => Presence::of($this->roll, $line)->strangeness(),
+        };
     }
 
     /** @param  array<string, string>  $placed */

@@ -16,6 +16,8 @@ use NorthBough\Core\Naming\PersonalName;
 use NorthBough\Core\Record\Meaning;
 use NorthBough\Core\Record\Roll;
 use NorthBough\Core\Record\RollLine;
+use NorthBough\Core\Record\Tie;
+use NorthBough\Core\Tree\Sex;
 
 /** How alike a line of a roll and somebody of the tree are by themselves: name, sex, age, birthplace, alive that day. */
 final class LineLikeness
@@ -24,6 +26,11 @@ final class LineLikeness
     private const GIVEN = ['1.0' => 3.0, '0.9' => 2.4, '0.85' => 2.0, '0.8' => 1.6, '0.7' => 0.8, '0.6' => 0.6, '0.5' => 0.0, '0.3' => -3.0, '0.0' => -12.0];
 
     private const SURNAME = ['1.0' => 2.4, '0.8' => 1.8, '0.6' => 1.2, '0.5' => 0.0, '0.3' => -1.5, '0.0' => -4.0];
+
+    /** What a surname says at least where a wife bears that of her husband. */
+    private const AS_WIFE = -0.3;
+
+    private const PERHAPS_AS_WIFE = -2.6;
 
     private const BIRTHPLACE = ['1.0' => 1.4, '0.8' => 1.1, '0.0' => -0.8];
 
@@ -46,18 +53,22 @@ final class LineLikeness
     /** @var array<string, DaySpan|null> by line */
     private array $births = [];
 
+    private readonly LifeLikeness $lives;
+
     public function __construct(private readonly Roll $roll, private readonly NameVariants $variants)
     {
+        $this->lives = new LifeLikeness($roll);
     }
 
     public function of(RollLine $line, Candidate $candidate): Likeness
     {
-        if ($this->isOutOfLife($line, $candidate)) {
-            return new Likeness(Likeness::NEVER, ["{$candidate->shown} did not live on {$this->roll->date->shown}."]);
+        $life = $this->lives->of($line, $candidate);
+        if ($life->logOdds <= Likeness::NEVER) {
+            return $life;
         }
-        $grounds = [];
         [$score, $ground] = $this->bestName($line, $candidate);
-        $grounds[] = $ground;
+        $score += $life->logOdds;
+        $grounds = [$ground, ...$life->grounds];
         $sexes = Sexes::compare($this->roll->sex($line), $candidate->sex);
         if ($sexes->verdict === Verdict::Contradicts) {
             $score += self::SEX_CONTRADICTS;
@@ -97,7 +108,7 @@ final class LineLikeness
     {
         $best = [-INF, ''];
         foreach ($this->roll->names($line) as $name) {
-            $likeness = $this->name($name, $candidate);
+            $likeness = $this->name($name, $candidate, $this->leastOfSurname($line, $name));
             $best = $likeness[0] > $best[0] ? $likeness : $best;
         }
 
@@ -105,7 +116,7 @@ final class LineLikeness
     }
 
     /** @return array{float, string} the best of all names that the candidate has */
-    private function name(PersonalName $written, Candidate $candidate): array
+    private function name(PersonalName $written, Candidate $candidate, float $leastOfSurname): array
     {
         $best = [-10.0, 'No name is known.'];
         foreach ($candidate->names as $name) {
@@ -115,7 +126,8 @@ final class LineLikeness
                 $given = $nick->level > $given->level ? $nick : $given;
             }
             $surname = $this->part('s', $written->surname, $name->surname);
-            $score = self::weight(self::GIVEN, $given->level) + self::weight(self::SURNAME, $surname->level);
+            $bySurname = self::weight(self::SURNAME, $surname->level);
+            $score = self::weight(self::GIVEN, $given->level) + max($leastOfSurname, $bySurname);
             if ($score > $best[0]) {
                 $best = [$score, implode(' ', array_unique([$given->ground, $surname->ground]))];
             }
@@ -124,20 +136,35 @@ final class LineLikeness
         return $best;
     }
 
+    /**
+     * What a surname says at least. A woman stands under the surname of the man whose wife she is told to be, or of their
+     * child, and a grown woman who died may stand under that of a husband whom the page does not name: what she was born
+     * as is not told.
+     */
+    private function leastOfSurname(RollLine $line, PersonalName $name): float
+    {
+        if ($this->roll->sex($line) === Sex::Male) {
+            return -INF;
+        }
+        $tie = $this->roll->tie($line);
+        $of = match ($tie) {
+            Tie::Partner, Tie::Parent => $this->roll->principalOf($line),
+            Tie::Principal => $this->roll->firstTied($line, Tie::Partner),
+            default => null,
+        };
+        if ($of !== null) {
+            return $this->part('s', $name->surname, $this->roll->name($of)->surname)->level >= 0.8 ? self::AS_WIFE : -INF;
+        }
+        $born = $this->roll->born($line)?->latest;
+
+        return Presence::of($this->roll, $line) === Presence::Dead && ($born === null || ($this->roll->date->span()->earliest ?? $born) - $born > 18 * 365) ? self::PERHAPS_AS_WIFE : -INF;
+    }
+
     private function part(string $which, string $one, string $other): Comparison
     {
         return $this->compared["{$which}|{$one}|{$other}"] ??= $which === 'g'
             ? PersonalNames::compare(PersonalName::of($one, ''), PersonalName::of($other, ''), $this->variants)
             : PersonalNames::compare(PersonalName::of('', $one), PersonalName::of('', $other), $this->variants);
-    }
-
-    private function isOutOfLife(RollLine $line, Candidate $candidate): bool
-    {
-        $day = $this->roll->date->span();
-        $isThere = $this->roll->kind->eventIsOfAll || ($this->roll->role($line)->acts ?? false);
-
-        return ($day?->latest !== null && $candidate->birth?->earliest !== null && $candidate->birth->earliest - $candidate->birth->softBefore > $day->latest && ! $candidate->isBornBySign)
-            || ($isThere && $day?->earliest !== null && $candidate->death?->latest !== null && $candidate->death->latest + $candidate->death->softAfter < $day->earliest);
     }
 
     /** @param  array<string, float>  $weights  the highest level first */

@@ -25,9 +25,15 @@ final class TieLikeness
     /** The tree knows both parents of somebody, and the page names another. */
     private const THIRD_PARENT = -5.0;
 
+    /** The tree knows a living partner of somebody, and the page names another. */
+    private const ANOTHER_PARTNER = -2.5;
+
     private const KIN_UNSAID = 2.2;
 
     private const FARTHER_KIN = 0.8;
+
+    /** Whoever signs or informs is kin as a rule: a daughter tells of the death, a brother witnesses. */
+    private const KIN_WHO_ACTS = 2.8;
 
     /** @var array<string, array{Tie, bool}> by two lines: what one is to the other, and whether the page says so itself */
     private array $expected = [];
@@ -43,7 +49,11 @@ final class TieLikeness
         if ($tie === Tie::None || $tie === Tie::Kin) {
             return match ($known) {
                 Tie::None => $tie === Tie::Kin ? -0.3 : 0.0,
-                Tie::Partner, Tie::Child, Tie::Parent, Tie::Sibling => $tie === Tie::Kin ? self::KIN_UNSAID : self::FARTHER_KIN,
+                Tie::Partner, Tie::Child, Tie::Parent, Tie::Sibling => match (true) {
+                    $tie === Tie::Kin => self::KIN_UNSAID,
+                    $this->acts($line) || $this->acts($other) => self::KIN_WHO_ACTS,
+                    default => self::FARTHER_KIN,
+                },
                 default => self::FARTHER_KIN,
             };
         }
@@ -66,7 +76,28 @@ final class TieLikeness
     {
         [$tie, $isSaid] = $this->expected["{$line->id} {$stranger->id}"] ??= $this->expect($line, $stranger);
 
-        return $tie === Tie::Child && $isSaid && count($this->candidates->all[$person]->parents ?? []) > 1 ? self::THIRD_PARENT / 2 : 0.0;
+        return match (true) {
+            ! $isSaid => 0.0,
+            $tie === Tie::Child && count($this->candidates->all[$person]->parents ?? []) > 1 => self::THIRD_PARENT / 2,
+            $tie === Tie::Partner && $this->isWedTo($person) => self::ANOTHER_PARTNER,
+            default => 0.0,
+        };
+    }
+
+    /** Whether somebody has a partner in the tree who can have been alive on the day of the page, and was wed to them by then. */
+    private function isWedTo(string $person): bool
+    {
+        $day = $this->roll->date->span();
+        $candidate = $this->candidates->all[$person] ?? null;
+        foreach ($candidate === null || $day?->latest === null ? [] : $candidate->partners as $partner) {
+            $wed = $candidate->weddings[$partner] ?? null;
+            $died = ($this->candidates->all[$partner] ?? null)?->death;
+            if ($wed?->earliest !== null && $wed->earliest <= $day->latest && ($died?->latest === null || $died->latest >= ($day->earliest ?? $day->latest))) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** What the tree knows one as to the other, where it is what the page says; None otherwise. */
@@ -76,6 +107,11 @@ final class TieLikeness
         $known = $this->known->between($person, $otherPerson);
 
         return $tie === $known || $tie === Tie::Kin || $tie === Tie::None ? $known : Tie::None;
+    }
+
+    private function acts(RollLine $line): bool
+    {
+        return $this->roll->role($line)->acts ?? false;
     }
 
     /** @return array{Tie, bool} */
@@ -94,7 +130,8 @@ final class TieLikeness
             return [$tie === Tie::Kin && $otherTie === Tie::Kin ? Tie::Kin : Tie::None, false];
         }
 
-        return [self::following($tie, $otherTie), false];
+        // Father and mother of one child are told of it in one breath.
+        return [self::following($tie, $otherTie), $tie === Tie::Parent && $otherTie === Tie::Parent];
     }
 
     private static function opposite(Tie $tie): Tie

@@ -4,16 +4,17 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Tests\Linkage;
 
+use NorthBough\Core\Chrono\DaySpan;
 use NorthBough\Core\Chrono\GenDate;
+use NorthBough\Core\Chrono\IsoDay;
 use NorthBough\Core\Linkage\Candidates;
 use NorthBough\Core\Linkage\LookFor;
 use NorthBough\Core\Naming\NameKind;
 use NorthBough\Core\Naming\NameVariants;
 use NorthBough\Core\Naming\PersonalName;
+use NorthBough\Core\Naming\SearchForm;
 use NorthBough\Core\Naming\SoundCode;
-use NorthBough\Core\Record\RecordKinds;
 use NorthBough\Core\Record\Roll;
-use NorthBough\Core\Record\RollLine;
 use NorthBough\Core\Tree\Event;
 use NorthBough\Core\Tree\Name;
 use NorthBough\Core\Tree\Parentage;
@@ -23,80 +24,51 @@ use NorthBough\Core\Tree\Person;
 use NorthBough\Core\Tree\Sex;
 use NorthBough\Core\Tree\Snapshot;
 use NorthBough\Core\Tree\Union;
-use Random\Engine\Mt19937;
-use Random\Randomizer;
 
 /**
- * An isle of families from a seed, and census households of them with known truth: people missing and extra, misspelt,
- * called by a pet name, ages off by up to three years, widowed heads who wed again, namesakes within a few years.
+ * An isle of families from a seed, of which a tree knows nine in ten people: sons and daughters who wed, widowers who
+ * wed again, namesakes within a few years, couples that the tree does not tie, days of which it knows the year alone.
  */
 final class GeneratedIsle
 {
-    private const SURNAMES = ['Tarrel', 'Quillan', 'Osk', 'Maddern', 'Fenwhistle', 'Averay', 'Drum', 'Ibsley', 'Corran', 'Penhask', 'Lorne', 'Struan', 'Kettle', 'Hallow', 'Brannock', 'Skerry', 'Vane', 'Orrin', 'Tolhurst', 'Mawgan', 'Pellow', 'Garth', 'Rudd', 'Selkirk', 'Threave'];
+    public const SURNAMES = [
+        'Tarrel', 'Quillan', 'Osk', 'Maddern', 'Fenwhistle', 'Averay', 'Drum', 'Ibsley', 'Corran', 'Penhask', 'Lorne', 'Struan', 'Kettle', 'Hallow', 'Brannock',
+        'Skerry', 'Vane', 'Orrin', 'Tolhurst', 'Mawgan', 'Pellow', 'Garth', 'Rudd', 'Selkirk', 'Threave', 'Yestin', 'Culder', 'Nance', 'Wick', 'Ostler',
+        'Bewick', 'Dorrit', 'Esk', 'Jarrow', 'Linnet', 'Uddin', 'Zeal', 'Inver', 'Chapel', 'Moorcock',
+    ];
 
-    private const MEN = ['Ewan', 'Magnus', 'John', 'William', 'Thomas', 'James', 'Andrew', 'Peter', 'Robert', 'Alexander', 'Henry', 'Samuel'];
+    public const MEN = [
+        'Ewan', 'Magnus', 'John', 'William', 'Thomas', 'James', 'Andrew', 'Peter', 'Robert', 'Alexander', 'Henry', 'Samuel',
+        'Gavin', 'Hugh', 'Nicol', 'Sander', 'Bran', 'Jacob', 'Ranald', 'Edmund', 'Tobias', 'Laurence', 'Walter', 'Osmund',
+    ];
 
-    private const WOMEN = ['Isbel', 'Margaret', 'Ann', 'Mary', 'Elizabeth', 'Jane', 'Catherine', 'Marion', 'Helen', 'Agnes', 'Keziah', 'Sarah'];
+    public const WOMEN = [
+        'Isbel', 'Margaret', 'Ann', 'Mary', 'Elizabeth', 'Jane', 'Catherine', 'Marion', 'Helen', 'Agnes', 'Keziah', 'Sarah',
+        'Wilma', 'Una', 'Kirsty', 'Rachel', 'Bethia', 'Grizel', 'Lydia', 'Harriet', 'Dorothy', 'Frances', 'Ursula', 'Phoebe',
+    ];
 
-    /** Pet names that the isle uses; some a table of names knows and some it does not. */
-    private const PET = ['William' => 'Will', 'Thomas' => 'Tam', 'Margaret' => 'Peggy', 'Elizabeth' => 'Betsy', 'Robert' => 'Rob', 'Alexander' => 'Sandy', 'Mary' => 'Molly', 'Catherine' => 'Kate', 'James' => 'Jamie', 'Ann' => 'Annie', 'Andrew' => 'Andra', 'Helen' => 'Nell'];
+    public const PLACES = ['Kirkhaven, Marren', 'Tolsay Harbour, Marren', 'Slatequay, Marren', 'Hask, Marren', 'Upper Dunnet, Marren'];
 
-    private const PLACES = ['Kirkhaven, Marren', 'Tolsay Harbour, Marren', 'Slatequay, Marren', 'Hask, Marren', 'Upper Dunnet, Marren'];
-
-    private readonly Randomizer $random;
+    public readonly Slips $slips;
 
     public readonly Snapshot $tree;
 
-    /** @var array<string, array{given: string, surname: string, sex: Sex, born: int, died: int, place: string, known: bool}> */
-    private array $people = [];
+    /** @var array<string, Islander> */
+    public array $people = [];
 
-    /** @var list<array{husband: string, wife: string, wed: int, children: list<string>}> */
-    private array $families = [];
+    /** @var list<array{husband: string, wife: string, wed: int, children: list<string>, tied: bool}> days as numbers */
+    public array $families = [];
 
     /** @var array<string, list<string>> ids by sound of the surname */
     private array $bySound = [];
 
     public function __construct(int $seed, int $couples)
     {
-        $this->random = new Randomizer(new Mt19937($seed));
+        $this->slips = new Slips($seed);
         for ($i = 0; $i < $couples; $i++) {
             $this->family();
         }
         $this->tree = $this->snapshot();
-    }
-
-    /** @return array{Roll, array<string, string>} a household of a census, and whom each line is; empty for somebody the tree does not have */
-    public function household(): array
-    {
-        do {
-            $year = [1851, 1861, 1881][$this->chance(3)];
-            $family = $this->families[$this->chance(count($this->families))];
-            $isAlive = $this->people[$family['husband']]['died'] > $year && $family['wed'] <= $year;
-        } while (! $isAlive);
-        $lines = [];
-        $truth = [];
-        $slip = $this->chance(100) < 12;
-        $husband = $this->people[$family['husband']];
-        $surname = $slip ? $this->misspelt($husband['surname']) : $husband['surname'];
-        $add = function (string $id, string $role, string $surname) use (&$lines, &$truth, $year): void {
-            $who = $this->people[$id];
-            $lines[] = $this->line(count($lines), $who, $role, $surname, $year);
-            $truth['l'.(count($lines) - 1)] = $who['known'] ? $id : '';
-        };
-        $add($family['husband'], 'head', $surname);
-        if ($this->people[$family['wife']]['died'] > $year && $this->chance(100) < 93) {
-            $add($family['wife'], 'wife', $surname);
-        }
-        foreach ($this->childrenAtHome($family['husband'], $year) as $id) {
-            $add($id, $this->people[$id]['sex'] === Sex::Male ? 'son' : 'daughter', $surname);
-        }
-        for ($extra = [0, 0, 1, 2][$this->chance(4)]; $extra > 0; $extra--) {
-            $stranger = $this->stranger($year);
-            $lines[] = $this->line(count($lines), $stranger, ['lodger', 'servant', 'visitor'][$this->chance(3)], $stranger['surname'], $year);
-            $truth['l'.(count($lines) - 1)] = '';
-        }
-
-        return [new Roll(RecordKinds::named("census-{$year}"), GenDate::parse("31 March {$year}"), self::PLACES[0], $lines), $truth];
     }
 
     /** Those worth looking at, as a search in a large tree would bring them. */
@@ -105,12 +77,17 @@ final class GeneratedIsle
         $ids = [];
         foreach ($roll->lines as $line) {
             $look = LookFor::of($roll, $line, NameVariants::usual());
+            $known = array_filter($this->people, static fn (Islander $who): bool => $who->known);
             foreach ($look->surnameSounds as $sound) {
-                foreach ($this->sounding($sound, $look->surname) as $id) {
-                    $born = self::day($this->people[$id]['born']);
-                    if ($born >= (int) $look->bornFrom && $born <= (int) $look->bornTo) {
+                foreach ($this->sounding($sound, $look) as $id) {
+                    if ($this->people[$id]->born >= (int) $look->bornFrom && $this->people[$id]->born <= (int) $look->bornTo) {
                         $ids[$id] = true;
                     }
+                }
+            }
+            foreach ($look->bornThen === null && $look->diedThen === null ? [] : $known as $id => $who) {
+                if (in_array(SearchForm::of($who->given), $look->givenForms, true) && (self::isIn($who->born, $look->bornThen) || self::isIn($who->died, $look->diedThen))) {
+                    $ids[$id] = true;
                 }
             }
         }
@@ -118,68 +95,19 @@ final class GeneratedIsle
         return Candidates::around($this->tree, array_map(strval(...), array_keys($ids)));
     }
 
-    /** @return list<string> those whose surname sounds so, or where nobody's does, is spelt much like it */
-    private function sounding(string $sound, string $surname): array
+    private static function isIn(int $day, ?DaySpan $span): bool
     {
-        $found = $this->bySound[$sound] ?? [];
-        foreach ($found === [] ? self::SURNAMES : [] as $other) {
-            similar_text($surname, strtolower($other), $percent);
-            array_push($found, ...($percent >= 60 ? $this->bySound[SoundCode::of($other)] ?? [] : []));
-        }
-
-        return array_values($found);
+        return $span !== null && $day >= (int) $span->earliest && $day <= (int) $span->latest;
     }
 
-    private function family(): void
-    {
-        $surname = self::SURNAMES[min($this->chance(25), $this->chance(25))];
-        $born = 1795 + $this->chance(60);
-        // Naming habit: cousins bear one name, and some of them were born within a few years.
-        $namesake = $this->families !== [] && $this->chance(100) < 25 ? $this->people[$this->families[$this->chance(count($this->families))]['husband']] : null;
-        $husband = $this->person($namesake['given'] ?? self::MEN[$this->chance(12)], $namesake['surname'] ?? $surname, Sex::Male, $namesake === null ? $born : $namesake['born'] + $this->chance(7) - 3, 92);
-        $wed = $this->people[$husband]['born'] + 21 + $this->chance(10);
-        for ($wives = $this->chance(100) < 15 ? 2 : 1; $wives > 0; $wives--) {
-            $wife = $this->person(self::WOMEN[$this->chance(12)], self::SURNAMES[$this->chance(25)], Sex::Female, $wed - 19 - $this->chance(8), 90);
-            if ($wives === 2) {
-                $this->people[$wife]['died'] = $wed + 5 + $this->chance(6);
-            }
-            $children = [];
-            for ($year = $wed + 1; $year < min($wed + 20, $this->people[$wife]['died']); $year += 1 + $this->chance(4)) {
-                $sex = $this->chance(2) === 0 ? Sex::Male : Sex::Female;
-                $given = $sex === Sex::Male ? self::MEN[$this->chance(12)] : self::WOMEN[$this->chance(12)];
-                $children[$given] = $this->person($given, $this->people[$husband]['surname'], $sex, $year, 88);
-            }
-            $this->families[] = ['husband' => $husband, 'wife' => $wife, 'wed' => $wed, 'children' => array_values($children)];
-            $wed = $this->people[$wife]['died'] + 1;
-        }
-    }
-
-    private function person(string $given, string $surname, Sex $sex, int $born, int $known): string
-    {
-        $id = 'p'.count($this->people);
-        $this->people[$id] = ['given' => $given, 'surname' => $surname, 'sex' => $sex, 'born' => $born, 'died' => $born + 30 + $this->chance(55),
-            'place' => self::PLACES[$this->chance(5)], 'known' => $this->chance(100) < $known];
-
-        return $id;
-    }
-
-    /** @return array{given: string, surname: string, sex: Sex, born: int, died: int, place: string, known: bool} somebody from the mainland */
-    private function stranger(int $year): array
-    {
-        $sex = $this->chance(2) === 0 ? Sex::Male : Sex::Female;
-
-        return ['given' => $sex === Sex::Male ? self::MEN[$this->chance(12)] : self::WOMEN[$this->chance(12)], 'surname' => ['Marsh', 'Holt', 'Averay', 'Fenn', 'Drum', 'Yarrow'][$this->chance(6)],
-            'sex' => $sex, 'born' => $year - 14 - $this->chance(40), 'died' => $year + 9, 'place' => 'Pellmouth, Westering', 'known' => false];
-    }
-
-    /** @return list<string> */
-    private function childrenAtHome(string $husband, int $year): array
+    /** @return list<string> children of a husband who live with him on a day */
+    public function childrenAtHome(string $husband, int $day): array
     {
         $home = [];
         foreach ($this->families as $family) {
             foreach ($family['husband'] === $husband ? $family['children'] : [] as $id) {
-                $age = $year - $this->people[$id]['born'];
-                if ($age >= 0 && $age < 22 && $this->people[$id]['died'] > $year && $this->chance(100) < 88) {
+                $child = $this->people[$id];
+                if ($child->born < $day && $child->age($day) < 22 && ! $child->isWed && $child->died > $day && $this->slips->oneIn100(88)) {
                     $home[] = $id;
                 }
             }
@@ -188,51 +116,111 @@ final class GeneratedIsle
         return $home;
     }
 
-    /** @param  array{given: string, surname: string, sex: Sex, born: int, died: int, place: string, known: bool}  $who */
-    private function line(int $at, array $who, string $role, string $surname, int $year): RollLine
+    /** Somebody whom the tree does not have: from the mainland, or of the isle's own names. */
+    public function stranger(int $day, bool $isOfIsle = false, ?Sex $sex = null, int $youngest = 14): Islander
     {
-        $given = match (true) {
-            $this->chance(100) < 12 && isset(self::PET[$who['given']]) => self::PET[$who['given']],
-            $this->chance(100) < 8 => $this->misspelt($who['given']),
-            default => $who['given'],
-        };
-        $off = [0, 0, 0, 0, 1, -1, 1, -1, 2, -2, 3, -3][$this->chance(12)];
-        $columns = ['relation' => $role, 'age' => (string) max(0, $year - $who['born'] - 1 + $off), 'sex' => $who['sex']->value];
-        if ($year > 1851) {
-            $columns['born'] = $this->chance(100) < 85 ? $who['place'] : self::PLACES[$this->chance(5)];
-        }
+        $sex ??= $this->slips->chance(2) === 0 ? Sex::Male : Sex::Female;
+        $surnames = $isOfIsle ? self::SURNAMES : ['Marsh', 'Holt', 'Averay', 'Fenn', 'Drum', 'Yarrow'];
 
-        return new RollLine("l{$at}", "{$given} {$surname}", '', $columns);
+        return new Islander('', $this->givenName($sex), $surnames[$this->slips->chance(count($surnames))], $sex,
+            $day - 366 * $youngest - $this->slips->chance(40 * 365), $day + 3000, $isOfIsle ? self::PLACES[$this->slips->chance(5)] : 'Pellmouth, Westering', false);
     }
 
-    private function misspelt(string $name): string
+    /** @return list<string> those whose surname sounds so, and where few of that given name do, those of the given name whose surname is spelt much like it */
+    private function sounding(string $sound, LookFor $look): array
     {
-        $at = 1 + $this->chance(max(1, strlen($name) - 2));
+        $ofGiven = fn (string $id): bool => in_array(SearchForm::of($this->people[$id]->given), $look->givenForms, true);
+        $found = $this->bySound[$sound] ?? [];
+        foreach (count(array_filter($found, $ofGiven)) < 3 ? self::SURNAMES : [] as $other) {
+            similar_text($look->surname, strtolower($other), $percent);
+            array_push($found, ...($percent >= 60 ? array_filter($this->bySound[SoundCode::of($other)] ?? [], $ofGiven) : []));
+        }
 
-        return match ($this->chance(3)) {
-            0 => substr($name, 0, $at).substr($name, $at + 1),
-            1 => substr($name, 0, $at).$name[$at].substr($name, $at),
-            default => substr($name, 0, $at).['a', 'e', 'i', 'o', 'u'][$this->chance(5)].substr($name, $at + 1),
-        };
+        return array_values(array_unique($found));
+    }
+
+    private function family(): void
+    {
+        $husband = $this->unwed(Sex::Male, 1700, 1875, 45) ?? $this->founder();
+        $wed = $husband->born + 366 * (21 + $this->slips->chance(10)) + $this->slips->chance(365);
+        for ($wives = $this->slips->oneIn100(15) ? 2 : 1; $wives > 0; $wives--) {
+            $wife = $this->unwed(Sex::Female, Islander::year($wed) - 30, Islander::year($wed) - 18, 45)
+                ?? $this->person($this->givenName(Sex::Female), self::SURNAMES[$this->slips->chance(40)], Sex::Female, $wed - 366 * (19 + $this->slips->chance(8)), 90);
+            $wife->isWed = $husband->isWed = true;
+            $wife->died = $wives === 2 ? $wed + 365 * (5 + $this->slips->chance(6)) : max($wife->died, $wed + 400);
+            $husband->died = max($husband->died, $wed + 400);
+            $at = 'u'.count($this->families);
+            $children = [];
+            $born = $wed + 280 + $this->slips->chance(300);
+            while ($born < min($wed + 20 * 365, $wife->died, $husband->died)) {
+                $sex = $this->slips->chance(2) === 0 ? Sex::Male : Sex::Female;
+                $given = $this->givenName($sex);
+                if (! isset($children[$given])) {
+                    $children[$given] = $this->person($given, $husband->surname, $sex, $born, 88, $at)->id;
+                }
+                $born += 400 + $this->slips->chance(1200);
+            }
+            $this->families[] = ['husband' => $husband->id, 'wife' => $wife->id, 'wed' => $wed, 'children' => array_values($children), 'tied' => $this->slips->oneIn100(99)];
+            $wed = $wife->died + 300 + $this->slips->chance(700);
+            if ($wed > $husband->died - 400) {
+                break;
+            }
+        }
+    }
+
+    /** Somebody's grown son or daughter who is not wed yet. */
+    private function unwed(Sex $sex, int $from, int $to, int $of100): ?Islander
+    {
+        $free = $this->slips->oneIn100($of100) ? array_values(array_filter($this->people, static fn (Islander $who): bool => $who->sex === $sex && ! $who->isWed && $who->family !== ''
+            && $who->yearBorn() >= $from && $who->yearBorn() <= $to && $who->died > $who->born + 35 * 366)) : [];
+
+        return $free === [] ? null : $free[$this->slips->chance(count($free))];
+    }
+
+    private function founder(): Islander
+    {
+        $born = Islander::day(1795 + $this->slips->chance(60), $this->slips->chance(365));
+        $surname = self::SURNAMES[min($this->slips->chance(40), $this->slips->chance(40))];
+        // Naming habit: cousins bear one name, and some of them were born within a few years.
+        $namesake = $this->families !== [] && $this->slips->oneIn100(25) ? $this->people[$this->families[$this->slips->chance(count($this->families))]['husband']] : null;
+
+        return $namesake === null ? $this->person($this->givenName(Sex::Male), $surname, Sex::Male, $born, 92)
+            : $this->person($namesake->given, $namesake->surname, Sex::Male, $namesake->born + $this->slips->chance(7 * 365) - 3 * 365, 92);
+    }
+
+    private function givenName(Sex $sex): string
+    {
+        return $sex === Sex::Male ? self::MEN[$this->slips->chance(24)] : self::WOMEN[$this->slips->chance(24)];
+    }
+
+    private function person(string $given, string $surname, Sex $sex, int $born, int $known, string $family = ''): Islander
+    {
+        $lived = $this->slips->oneIn100($family === '' ? 0 : 20) ? $this->slips->chance(5 * 365) : 365 * (30 + $this->slips->chance(55));
+
+        return $this->people['p'.count($this->people)] = new Islander('p'.count($this->people), $given, $surname, $sex, $born, $born + $lived,
+            self::PLACES[$this->slips->chance(5)], $this->slips->oneIn100($known), $family);
     }
 
     private function snapshot(): Snapshot
     {
         $people = [];
         foreach ($this->people as $id => $who) {
-            if ($who['known']) {
-                $birth = new Event("{$id}b", 'birth', '', '', GenDate::parse((string) $who['born']), $who['place'], false, []);
-                $death = new Event("{$id}d", 'death', '', '', GenDate::parse((string) $who['died']), '', false, []);
-                $people[] = new Person($id, count($people) + 1, $who['sex'], [new Name("{$id}n", NameKind::Birth, PersonalName::of($who['given'], $who['surname']))], $this->chance(100) < 70 ? [$birth, $death] : [$birth]);
-                $this->bySound[SoundCode::of($who['surname'])][] = $id;
+            if ($who->known) {
+                $birth = new Event("{$id}b", 'birth', '', '', $this->dated($who->born, 35), $who->place, false, []);
+                $death = new Event("{$id}d", 'death', '', '', $this->dated($who->died, 35), '', false, []);
+                $people[] = new Person($id, count($people) + 1, $who->sex, [new Name("{$id}n", NameKind::Birth, PersonalName::of($who->given, $who->surname))], $this->slips->oneIn100(70) ? [$birth, $death] : [$birth]);
+                $this->bySound[SoundCode::of($who->surname)][] = $id;
             }
         }
         $unions = [];
         $sets = [];
         foreach ($this->families as $at => $family) {
-            $partners = array_values(array_filter([$family['husband'], $family['wife']], fn (string $id): bool => $this->people[$id]['known']));
-            $children = array_values(array_filter($family['children'], fn (string $id): bool => $this->people[$id]['known']));
-            $unions[] = new Union("u{$at}", $partners, [new Event("u{$at}m", 'marriage', '', '', GenDate::parse((string) $family['wed']), '', false, [])], $children);
+            $partners = array_values(array_filter([$family['husband'], $family['wife']], fn (string $id): bool => $this->people[$id]->known));
+            $children = array_values(array_filter($family['children'], fn (string $id): bool => $this->people[$id]->known));
+            if (! $family['tied']) {
+                continue;
+            }
+            $unions[] = new Union("u{$at}", $partners, [new Event("u{$at}m", 'marriage', '', '', $this->dated($family['wed'], 50), '', false, [])], $children);
             foreach ($children as $child) {
                 $sets[] = new ParentSet("s{$child}", $child, "u{$at}", true, array_map(static fn (string $id): Parentage => new Parentage($id, ParentageKind::Birth), $partners));
             }
@@ -241,13 +229,9 @@ final class GeneratedIsle
         return new Snapshot($people, $unions, $sets);
     }
 
-    private static function day(int $year): int
+    /** The day itself for so many in 100, else its year. */
+    private function dated(int $day, int $exact): GenDate
     {
-        return (int) GenDate::parse((string) $year)->span()?->earliest;
-    }
-
-    private function chance(int $of): int
-    {
-        return $this->random->getInt(0, $of - 1);
+        return GenDate::parse($this->slips->oneIn100($exact) ? IsoDay::of($day) : (string) Islander::year($day));
     }
 }

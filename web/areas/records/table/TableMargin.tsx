@@ -67,24 +67,28 @@ function Who(props: {
           </>
         )}
         {lined.as === 'aside' && <>is set aside{choice?.reason ? `: ${choice.reason}` : '.'}</>}
-        {lined.as === 'unplaced' && <span className="text-ochre">is left unplaced.</span>}
+        {lined.as === 'unplaced' && lined.asks === '' && (
+          <span className="text-ochre">is left unplaced.</span>
+        )}
       </p>
       {lined.asks !== '' && (
         <p className="mt-1 text-[14px] text-ochre">
           {lined.asks}
-          <input
-            className="gap mt-1 w-full"
-            aria-label="Why it is them all the same"
-            placeholder="why it is them all the same"
-            value={choice?.reason ?? ''}
-            onChange={(event) =>
-              lineUp.choose(lined.lineId, {
-                as: 'placed',
-                personId: lined.personId,
-                reason: event.target.value,
-              })
-            }
-          />
+          {lined.as === 'placed' && (
+            <input
+              className="gap mt-1 w-full"
+              aria-label="Why it is them all the same"
+              placeholder="why it is them all the same"
+              value={choice?.reason ?? ''}
+              onChange={(event) =>
+                lineUp.choose(lined.lineId, {
+                  as: 'placed',
+                  personId: lined.personId,
+                  reason: event.target.value,
+                })
+              }
+            />
+          )}
         </p>
       )}
       <ol className="mt-1">

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console;
+
+use App\Trees\CurrentTree;
+use App\Trees\Records\KindsOfRecord;
+use Illuminate\Console\Command;
+use NorthBough\Core\Record\Column;
+use NorthBough\Core\Record\RecordKind;
+use NorthBough\Core\Record\RecordKinds;
+use NorthBough\Core\Record\Role;
+
+final class KindsCommand extends Command
+{
+    use Worded;
+
+    protected $signature = 'bough:kinds {tree? : with the kinds of its own} {--json}';
+
+    protected $description = 'Lists the kinds of record, with their roles and columns';
+
+    public function handle(CurrentTree $current, KindsOfRecord $own): int
+    {
+        $kinds = array_values(RecordKinds::all());
+        if ($this->word('tree') !== '') {
+            $tree = TreeNamed::find($this->word('tree'));
+            if ($tree === null) {
+                $this->error('There is no tree of that name.');
+
+                return self::FAILURE;
+            }
+            $current->enter($tree);
+            $kinds = $own->all();
+        }
+        if ($this->option('json')) {
+            $this->output->writeln((string) json_encode(array_map(self::told(...), $kinds), JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES));
+
+            return self::SUCCESS;
+        }
+        foreach ($kinds as $kind) {
+            $this->output->writeln("{$kind->code}  {$kind->name}");
+            $this->output->writeln('    roles: '.implode(', ', array_map(static fn (Role $role): string => $role->code, $kind->roles)));
+            $this->output->writeln('    columns: '.implode(', ', array_map(static fn (Column $column): string => $column->code, $kind->columns)));
+        }
+
+        return self::SUCCESS;
+    }
+
+    /** @return array{kind: string, name: string, event: string, roles: list<array<string, mixed>>, columns: list<array<string, mixed>>, heads: list<array<string, mixed>>} */
+    private static function told(RecordKind $kind): array
+    {
+        return [
+            'kind' => $kind->code, 'name' => $kind->name, 'event' => $kind->event,
+            'roles' => array_map(static fn (Role $role): array => ['code' => $role->code] + $role->toArray(), $kind->roles),
+            'columns' => array_map(static fn (Column $column): array => $column->toArray(), $kind->columns),
+            'heads' => array_map(static fn (Column $column): array => $column->toArray(), $kind->heads),
+        ];
+    }
+}

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Linkage;
+
+use NorthBough\Core\Record\Roll;
+use NorthBough\Core\Record\RollLine;
+use NorthBough\Core\Record\Tie;
+
+/** What a line of a record says of somebody's life on the day of the record. */
+enum Presence
+{
+    /** Was there, so was born and alive: on a census, signing, informing. */
+    case There;
+    /** Was wed on that day. */
+    case Wed;
+    /** Was born on or shortly before that day: whose birth or baptism it is. */
+    case Born;
+    /** Bore the child that was born. */
+    case Mother;
+    /** Begot the child that was born, and may have died before the birth. */
+    case Father;
+    /** Died on or shortly before that day. */
+    case Dead;
+    /** Had a grown child that day, and may have been dead for long: the father of a groom. */
+    case ParentOfGrown;
+    /** Is named and no more. */
+    case Named;
+
+    private const BIRTHS = ['birth', 'baptism', 'christening'];
+
+    private const DEATHS = ['death', 'burial', 'cremation', 'probate'];
+
+    public static function of(Roll $roll, RollLine $line): self
+    {
+        $role = $roll->role($line);
+        $tie = $roll->tie($line);
+        $event = $roll->kind->event;
+        $isOfFirst = $tie === Tie::Principal || $roll->tie($roll->principalOf($line) ?? $line) === Tie::Principal;
+
+        return match (true) {
+            $roll->kind->eventIsOfAll, $role->acts ?? false => self::There,
+            $event === 'marriage' && ($tie === Tie::Principal || ($tie === Tie::Partner && $isOfFirst)) => self::Wed,
+            $event === 'marriage' && $tie === Tie::Parent => self::ParentOfGrown,
+            in_array($event, self::BIRTHS, true) && $tie === Tie::Principal => self::Born,
+            in_array($event, self::BIRTHS, true) && $tie === Tie::Parent && $isOfFirst => $roll->sex($line)->value === 'F' ? self::Mother : self::Father,
+            in_array($event, self::DEATHS, true) && $tie === Tie::Principal => self::Dead,
+            default => self::Named,
+        };
+    }
+
+    /**
+     * What speaks, as a logarithm of odds, for the people of an entry being nobody of the tree: whoever brings an entry
+     * looks for the people of whom it is made, and for some more than for others.
+     */
+    public function strangeness(): float
+    {
+        return match ($this) {
+            self::Wed, self::ParentOfGrown, self::There => 5.4,
+            self::Born, self::Mother, self::Father => 4.4,
+            self::Dead, self::Named => 4.0,
+        };
+    }
+}
