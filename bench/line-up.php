@@ -59,7 +59,7 @@ function explain($roll, $line, $person, $said, $lined, $isle): void
 {
     echo "\n{$roll->kind->code} {$roll->date->shown}\n";
     foreach ($roll->lines as $l) {
-        echo ($l->id === $line ? ' > ' : '   ')."{$l->role} {$l->name} ".json_encode($l->columns).' -> '.($lined->placed[$l->id] ?? 'new')."\n";
+        echo($l->id === $line ? ' > ' : '   ')."{$l->role} {$l->name} ".json_encode($l->columns).' -> '.($lined->placed[$l->id] ?? 'new')."\n";
     }
     $who = fn ($id) => $id === '' ? 'nobody' : "{$id} {$isle->people[$id]->given} {$isle->people[$id]->surname} b ".$isle->people[$id]->yearBorn().' d '.\NorthBough\Core\Tests\Linkage\Islander::year($isle->people[$id]->died);
     echo "   truth {$who($person)}; said {$who($said)}; new ".round($lined->newOdds[$line], 3)."\n";

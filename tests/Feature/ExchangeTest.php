@@ -18,7 +18,6 @@ use App\Trees\Exchange\Unwatched;
 use App\Trees\Exchange\WriteFile;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Str;
 use NorthBough\Core\Gedcom\Version;
 use NorthBough\Core\Tests\Gedcom\SaysTheSame;
 use PHPUnit\Framework\Attributes\DataProvider;

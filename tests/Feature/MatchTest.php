@@ -68,7 +68,8 @@ final class MatchTest extends TestCase
     public function test_kinds_are_listed_with_the_codes_that_a_record_file_wants(): void
     {
         self::assertSame(0, Artisan::call('bough:kinds', ['--json' => true]));
-        $kinds = collect(json_decode(Artisan::output(), true))->keyBy('kind');
+        /** @var array<string, array{roles: list<array<string, mixed>>, columns: list<array<string, mixed>>}> $kinds */
+        $kinds = array_column((array) json_decode(Artisan::output(), true), null, 'kind');
         self::assertContains('groom', array_column($kinds['marriage']['roles'], 'code'));
         self::assertContains('age', array_column($kinds['burial']['columns'], 'code'));
     }

@@ -101,11 +101,11 @@ final class RecordsTest extends TestCase
     {
         $ewan = $this->person('Ewan Tarrel h b 1845 Hask d 1879');
         $record = $this->record();
-        $lines = $this->keep($record, [['Ewan Tarrel', 'Head', '70', 'M', '']]);
+        $lines = $this->keep($record, [['Ewan Tarrel', 'Head', '46', 'M', '']]);
         $told = $this->api('POST', "/records/{$record}/line-up", ['choices' => [['lineId' => $lines[0], 'as' => 'placed', 'personId' => $ewan]]])->json('lines.0.told');
         // On a census two years after his death, and of an age that is soft.
         self::assertSame(['contradicts', 'strains'], [$told[0]['state'], $told[1]['state']]);
-        $this->takeIn($record, [['lineId' => $lines[0], 'as' => 'placed', 'personId' => $ewan]]);
+        $this->takeIn($record, [['lineId' => $lines[0], 'as' => 'placed', 'personId' => $ewan, 'reason' => 'The stone is wrong.']]);
         self::assertSame(1, Event::query()->where('person_id', $ewan)->where('kind', 'birth')->count());
         self::assertSame('bears on', DB::table('claim_uses')->where('tree_id', $this->tree->id)->value('stance'));
     }

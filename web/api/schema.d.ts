@@ -3880,6 +3880,7 @@ export interface components {
       ground: string
       words: string
       isWanted: boolean
+      aspect: string
     }
     TreeList: {
       trees: components['schemas']['TreeResource'][]

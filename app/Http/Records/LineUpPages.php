@@ -9,12 +9,16 @@ use App\Http\Resources\LineOffer;
 use App\Http\Resources\LineUpResource;
 use App\Http\Resources\ToldResource;
 use App\Models\Record;
+use App\Trees\Check\Window\StoredWindows;
 use App\Trees\CurrentTree;
 use App\Trees\DatabaseTree;
+use App\Trees\Evidence\RuledOut;
 use App\Trees\OwnVariants;
 use App\Trees\Records\LineChoice;
 use App\Trees\Records\LineUps;
 use App\Trees\Records\RollOf;
+use NorthBough\Core\Check\Window\Bounds;
+use NorthBough\Core\Check\Window\OutsideLife;
 use NorthBough\Core\Compare\PersonalNames;
 use NorthBough\Core\Compare\Verdict;
 use NorthBough\Core\Linkage\LinedUp;
@@ -27,6 +31,7 @@ use NorthBough\Core\Record\RollLine;
 use NorthBough\Core\Record\Telling;
 use NorthBough\Core\Record\TellingOf;
 use NorthBough\Core\Record\Told;
+use NorthBough\Core\Record\ToldState;
 use NorthBough\Core\Tree\EventKinds;
 use NorthBough\Core\Tree\LifeYears;
 use NorthBough\Core\Tree\Person;
@@ -38,7 +43,7 @@ final readonly class LineUpPages
     /** Nobody said anything of a line, and it is not plain who it is. */
     private const OPEN = 'open';
 
-    public function __construct(private RollOf $rolls, private LineUps $lineUps, private DatabaseTree $tree, private CurrentTree $current)
+    public function __construct(private RollOf $rolls, private LineUps $lineUps, private DatabaseTree $tree, private CurrentTree $current, private RuledOut $ruledOut, private StoredWindows $windows)
     {
     }
 
@@ -57,28 +62,53 @@ final readonly class LineUpPages
         }
         $ids = array_merge(array_values($placed), ...array_map(static fn (array $offers): array => array_map(static fn (Offer $offer): string => $offer->personId, $offers), array_values($lined->offers)));
         $people = $this->tree->lives(array_values(array_unique($ids)));
-        $against = new AgainstTheTree($roll, $placed, $this->tree);
+        $against = new AgainstTheTree($roll, $placed, $this->tree, $record->id, $this->ruledOut->why(...));
         $variants = OwnVariants::of($this->current);
-        $lines = array_map(fn (RollLine $line): LinedUpLine => $this->line($roll, $line, $as[$line->id], $placed, $lined, $people, $against, $variants), $roll->lines);
+        $windows = $this->windows->of(array_values($placed));
+        $lines = array_map(fn (RollLine $line): LinedUpLine => $this->line($roll, $line, $as[$line->id], $placed, $lined, $people, $against, $variants, $windows[$placed[$line->id] ?? ''] ?? null), $roll->lines);
         $fewer = $toldCount !== null && $toldCount > count($roll->lines) ? 'The page counts '.$toldCount.', and '.count($roll->lines).' lines are here.' : '';
 
-        return new LineUpResource($lines, $fewer, self::reason($roll, $lines));
+        return new LineUpResource($lines, $fewer, self::reason($lines));
     }
 
     /**
-     * A sentence to begin the reason with.
+     * A sentence to begin the reason with: what agreed of the lines that are placed, and nothing that the page does not tell.
      *
      * @param  list<LinedUpLine>  $lines
      */
-    private static function reason(Roll $roll, array $lines): string
+    private static function reason(array $lines): string
     {
         $placed = array_values(array_filter($lines, static fn (LinedUpLine $line): bool => $line->as === LineChoice::PLACED));
         if ($placed === []) {
             return '';
         }
         $count = count($placed) === 1 ? 'One line fits' : count($placed).' lines fit';
+        $agreed = ['name'];
+        foreach ($placed as $line) {
+            foreach ($line->told as $told) {
+                $agreed[] = $told->state === ToldState::Agrees->value ? self::agreed($told) : '';
+            }
+            foreach ($line->offers as $offer) {
+                $isKin = $offer->personId === $line->personId && array_filter($offer->grounds, static fn (string $ground): bool => str_starts_with($ground, 'Known as ')) !== [];
+                $agreed[] = $isKin ? 'relation' : '';
+            }
+        }
+        $agreed = array_unique(array_filter($agreed));
+        $agreed = [...array_intersect(['name', 'age', 'relation'], $agreed), ...array_diff($agreed, ['name', 'age', 'relation'])];
+        $last = array_pop($agreed);
 
-        return "{$count} {$placed[0]->name}".(count($placed) === 1 ? '' : ' and family').' in name, age and relation.';
+        return "{$count} {$placed[0]->name}".(count($placed) === 1 ? '' : ' and family').' in '.($agreed === [] ? $last : implode(', ', $agreed)." and {$last}").'.';
+    }
+
+    /** What it is, in a word, that a telling agrees in; empty for what places nobody. */
+    private static function agreed(ToldResource $told): string
+    {
+        return match (true) {
+            $told->of === TellingOf::Partner->value, $told->of === TellingOf::Child->value => 'relation',
+            $told->rule === 'age told' => 'age',
+            $told->of === TellingOf::Sex->value, $told->of === TellingOf::Remark->value => '',
+            default => $told->aspect,
+        };
     }
 
     /**
@@ -116,8 +146,9 @@ final readonly class LineUpPages
     /**
      * @param  array<string, string>  $placed
      * @param  array<string, Person>  $people
+     * @param  Bounds|null  $bounds  of the life of whoever the line is placed on; null where none was settled yet
      */
-    private function line(Roll $roll, RollLine $line, string $as, array $placed, LinedUp $lined, array $people, AgainstTheTree $against, NameVariants $variants): LinedUpLine
+    private function line(Roll $roll, RollLine $line, string $as, array $placed, LinedUp $lined, array $people, AgainstTheTree $against, NameVariants $variants, ?Bounds $bounds): LinedUpLine
     {
         $person = $placed[$line->id] ?? '';
         $state = $as === self::OPEN ? LineChoice::UNPLACED : $as;
@@ -129,7 +160,7 @@ final readonly class LineUpPages
             $lined->odds($line->id, $person) > 0.0 ? self::odds($lined->odds($line->id, $person)) : '', self::odds($lined->newOdds[$line->id] ?? 1.0),
             match (true) {
                 $as === self::OPEN => self::asksWho($offers, $people),
-                $state === LineChoice::PLACED && isset($people[$person]) => self::asks($roll, $line, $people[$person], $variants),
+                $state === LineChoice::PLACED && isset($people[$person]) => trim(($bounds === null ? '' : OutsideLife::says($roll, $line, $bounds->window())).' '.self::asks($roll, $line, $people[$person], $variants)),
                 default => '',
             },
             array_map(static fn (Offer $offer): LineOffer => new LineOffer($offer->personId, $people[$offer->personId]->name()->shown(), LifeYears::shown($people[$offer->personId]), self::odds($offer->odds), $offer->grounds), $offers),
@@ -141,7 +172,8 @@ final readonly class LineUpPages
     {
         $telling = $told->telling;
 
-        return new ToldResource($telling->key(), $telling->of->value, $told->state->value, self::says($roll, $telling), $telling->rule, $telling->working, $told->ground, $telling->words, $told->isWanted);
+        return new ToldResource($telling->key(), $telling->of->value, $told->state->value, self::says($roll, $telling), $telling->rule, $telling->working, $told->ground, $telling->words, $told->isWanted,
+            in_array($telling->of, [TellingOf::Person, TellingOf::Couple], true) ? mb_strtolower(EventKinds::named($telling->kind)->word) : '');
     }
 
     private static function says(Roll $roll, Telling $telling): string

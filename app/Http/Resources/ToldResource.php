@@ -10,6 +10,7 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class ToldResource
 {
+    /** @param  string  $aspect  the kind of fact in a word; empty of a tie */
     public function __construct(
         #[OA\Property] public string $key,
         #[OA\Property] public string $of,
@@ -20,6 +21,7 @@ final readonly class ToldResource
         #[OA\Property] public string $ground,
         #[OA\Property] public string $words,
         #[OA\Property] public bool $isWanted,
+        #[OA\Property] public string $aspect,
     ) {
     }
 }

@@ -11,9 +11,12 @@ use App\Models\Placing;
 use App\Models\Record;
 use App\Refusal;
 use App\Trees\Changes\Change;
+use App\Trees\Check\Window\Windows;
 use App\Trees\DatabaseTree;
+use App\Trees\Evidence\RuledOut;
 use App\Trees\Records\LineChoice;
 use App\Trees\Records\RollOf;
+use NorthBough\Core\Check\Window\OutsideLife;
 use NorthBough\Core\Record\AgainstTheTree;
 use NorthBough\Core\Record\Roll;
 use NorthBough\Core\Record\RollLine;
@@ -31,7 +34,7 @@ final readonly class TakeIn
     /** Ties are made before the facts of couples, and both after the people. */
     private const ORDER = [TellingOf::Sex, TellingOf::Partner, TellingOf::Child, TellingOf::Couple, TellingOf::Person, TellingOf::Remark];
 
-    public function __construct(private RollOf $rolls, private People $people, private ToldFacts $facts, private DatabaseTree $tree, private WrittenDates $dates)
+    public function __construct(private RollOf $rolls, private People $people, private ToldFacts $facts, private DatabaseTree $tree, private WrittenDates $dates, private RuledOut $ruledOut, private Windows $windows)
     {
     }
 
@@ -52,7 +55,7 @@ final readonly class TakeIn
         }
         $placed = $this->rolls->placings($record)->where('state', 'placed')->map(static fn (Placing $placing): string => (string) $placing->person_id)->all();
         self::refuseTwice($roll, $placed);
-        $against = new AgainstTheTree($roll, $placed, $this->tree);
+        $against = new AgainstTheTree($roll, $placed, $this->tree, $record->id, $this->ruledOut->why(...));
         foreach (self::ORDER as $of) {
             foreach ($roll->lines as $line) {
                 foreach (isset($byLine[$line->id], $placed[$line->id]) ? $against->of($line) : [] as $told) {
@@ -84,6 +87,9 @@ final readonly class TakeIn
             LineChoice::NEW => $before !== null && $before->state === 'placed' ? (string) $before->person_id : $this->make($roll, $line, $taken)->id,
             default => null,
         };
+        if ($choice->as === LineChoice::PLACED && trim($choice->reason) === '' && ($before === null || $before->person_id !== $personId)) {
+            $this->refuseOutsideLife($roll, $line, (string) $personId);
+        }
         if ($before !== null && $before->state === $state && $before->person_id === $personId && $before->reason === trim($choice->reason)) {
             return;
         }
@@ -94,6 +100,16 @@ final readonly class TakeIn
             Placing::query()->create(['roll_line_id' => $line->id, 'person_id' => $personId, 'state' => $state, 'reason' => trim($choice->reason), 'entered_for' => $personId]);
             $taken->placed += $state === 'placed' ? 1 : 0;
             $taken->aside += $state === 'placed' ? 0 : 1;
+        }
+    }
+
+    /** @throws Refusal when somebody was certainly dead, or not born yet, on the day of the line */
+    private function refuseOutsideLife(Roll $roll, RollLine $line, string $personId): void
+    {
+        [$windows, $people] = $this->windows->around($personId);
+        $says = OutsideLife::says($roll, $line, $windows->of($personId));
+        if ($says !== '') {
+            throw new Refusal("{$line->name} is placed on {$people[$personId]->name()->shown()} (no. {$people[$personId]->number}), who did not live that day. {$says} Write why it is them all the same, or place the line on somebody else.", 409, ['lineId' => $line->id]);
         }
     }
 

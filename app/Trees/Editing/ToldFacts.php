@@ -89,7 +89,7 @@ final readonly class ToldFacts
         $telling = $told->telling;
         $event = match ($told->state) {
             ToldState::New => $told->factId === '' ? $this->add($telling, $column, $ownerId, $taken) : $this->fill($telling, $told->factId),
-            ToldState::Contradicts => $this->beside($telling, $column, $ownerId, $taken),
+            ToldState::Contradicts => $told->repeatsRuledOut ? Event::query()->where('id', $told->factId)->firstOrFail() : $this->beside($telling, $column, $ownerId, $taken),
             default => Event::query()->where('id', $told->factId)->firstOrFail(),
         };
         $claim = $this->claim($record, $telling, ['event_id' => $event->id], $taken, $told->state !== ToldState::New);

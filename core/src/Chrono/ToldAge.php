@@ -9,6 +9,9 @@ final readonly class ToldAge
 {
     private const ROUNDED_OVER = 15;
 
+    /** Years under which months and weeks are counted because they are known. */
+    private const INFANT = 2;
+
     /** Days of doubt in an age told in years, months and days together. */
     private const DAYS_OF_DOUBT = 3;
 
@@ -84,9 +87,16 @@ final readonly class ToldAge
         return DaySpan::between($earliest, $latest);
     }
 
-    /** The same with what telling adds: soft by 2 years or a tenth of the age, at most 5. */
+    /**
+     * The same with what telling adds: soft by 2 years or a tenth of the age, at most 5. Whoever counts a small child's
+     * months or weeks knows them: soft by 2 months, or by 1.
+     */
     public function born(DaySpan $told): DaySpan
     {
+        if ($this->years < self::INFANT && $this->finest !== AgeUnit::Years) {
+            return $this->bornBySum($told)->softenedBy(0, $this->finest === AgeUnit::Months ? 2 : 1, 0);
+        }
+
         return $this->bornBySum($told)->softenedBy(min(5, max(2, intdiv($this->years, 10))), 0, 0);
     }
 

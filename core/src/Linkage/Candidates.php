@@ -81,8 +81,8 @@ final readonly class Candidates
         $seen = self::lastDay($person->events);
         foreach ($unions as $union) {
             $wed = self::span($union->marriage());
-            foreach ($wed === null ? [] : $union->partnersOf($person->id) as $partner) {
-                $weddings[$partner] = $wed;
+            if ($wed !== null) {
+                $weddings += array_fill_keys($union->partnersOf($person->id), $wed);
             }
             $seen = max($seen, self::lastDay($union->events));
             $partners += array_combine($union->partnersOf($person->id), $union->partnersOf($person->id));

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NorthBough\Core\Linkage;
 
 use NorthBough\Core\Naming\NameVariants;
+use NorthBough\Core\Record\Presence;
 use NorthBough\Core\Record\Roll;
 use NorthBough\Core\Record\RollLine;
 use NorthBough\Core\Record\Tie;
@@ -24,6 +25,12 @@ final class HouseholdLineUp
 
     /** The same for a lodger or a visitor: a name and an age alone place nobody whom the page ties to nobody. */
     private const NOBODY_UNTIED = 8.2;
+
+    private const NOBODY_WED = 5.4;
+
+    private const NOBODY_BORN = 4.4;
+
+    private const NOBODY_DEAD = 4.0;
 
     /** Candidates that are less like a line than this are not looked at for it. */
     private const LEAST = -3.5;
@@ -226,7 +233,12 @@ final class HouseholdLineUp
         return match (true) {
             $this->roll->tie($line) === Tie::None => self::NOBODY_UNTIED,
             $this->roll->kind->eventIsOfAll => self::NOBODY,
-            default => Presence::of($this->roll, $line)->strangeness(),
+            // Whoever brings an entry looks for the people of whom it is made, and for some more than for others.
+            default => match (Presence::of($this->roll, $line)) {
+                Presence::Wed, Presence::ParentOfGrown, Presence::There => self::NOBODY_WED,
+                Presence::Born, Presence::Mother, Presence::Father => self::NOBODY_BORN,
+                Presence::Dead, Presence::Named => self::NOBODY_DEAD,
+            },
         };
     }
 

@@ -6,6 +6,7 @@ namespace NorthBough\Core\Linkage;
 
 use NorthBough\Core\Chrono\DaySpan;
 use NorthBough\Core\Record\Meaning;
+use NorthBough\Core\Record\Presence;
 use NorthBough\Core\Record\Roll;
 use NorthBough\Core\Record\RollLine;
 use NorthBough\Core\Record\Tie;
@@ -212,11 +213,12 @@ final class LifeLikeness
     /** In years, by the middle of what the tree has of the birth; null where it has nothing. */
     private function age(DaySpan $day, Candidate $candidate): ?float
     {
-        $birth = $candidate->birth;
         $at = $day->earliest ?? $day->latest;
-        if ($at === null || ($birth?->earliest ?? $birth?->latest) === null) {
-            return null;
-        }
+        $from = $candidate->birth?->earliest ?? $candidate->birth?->latest;
+        $to = $candidate->birth?->latest ?? $from;
+
+        return $at === null || $from === null || $to === null ? null : ($at - ($from + $to) / 2) / self::YEAR;
+    }
         $from = $birth->earliest ?? $birth->latest;
         $to = $birth->latest ?? $birth->earliest;
 

@@ -14,6 +14,7 @@ use NorthBough\Core\Compare\Verdict;
 use NorthBough\Core\Naming\NameVariants;
 use NorthBough\Core\Naming\PersonalName;
 use NorthBough\Core\Record\Meaning;
+use NorthBough\Core\Record\Presence;
 use NorthBough\Core\Record\Roll;
 use NorthBough\Core\Record\RollLine;
 use NorthBough\Core\Record\Tie;
@@ -42,6 +43,12 @@ final class LineLikeness
     private const OFTEN_OFF = 3.0;
 
     private const A_YEAR_MORE = 1.2;
+
+    /** Days of a span of birth that is told by months, weeks or a day. */
+    private const NARROW = 100;
+
+    /** How many times as much a year off counts there. */
+    private const NARROW_COUNTS = 4;
 
     private const TOO_FAR = -30.0;
 
@@ -97,7 +104,9 @@ final class LineLikeness
         // A christening bounds a birth, which lies up to a year before it as a rule.
         $known = $candidate->isBornBySign && $known->earliest !== null ? DaySpan::between($known->earliest - 366, $known->latest) : $known;
         $ages = ToldBirths::compare($told, $known);
-        $off = (1 - $ages->level) * ToldBirths::FAR;
+        // Months of a small child, and days that are written down, are not years out.
+        $isNarrow = $told->earliest !== null && $told->latest !== null && $told->latest - $told->earliest < self::NARROW;
+        $off = (1 - $ages->level) * ToldBirths::FAR * ($isNarrow ? self::NARROW_COUNTS : 1);
         $weight = self::AGE_FITS - self::A_YEAR_OFF * min(self::OFTEN_OFF, $off) - self::A_YEAR_MORE * max(0.0, $off - self::OFTEN_OFF);
 
         return [$ages->verdict === Verdict::Contradicts ? self::TOO_FAR : $weight, $ages->ground];

@@ -8,6 +8,7 @@ use NorthBough\Core\Chrono\DaySpan;
 use NorthBough\Core\Naming\NameVariants;
 use NorthBough\Core\Naming\SearchForm;
 use NorthBough\Core\Naming\SoundCode;
+use NorthBough\Core\Record\Presence;
 use NorthBough\Core\Record\Roll;
 use NorthBough\Core\Record\RollLine;
 use NorthBough\Core\Tree\Sex;

@@ -89,10 +89,13 @@ final class TieLikeness
     {
         $day = $this->roll->date->span();
         $candidate = $this->candidates->all[$person] ?? null;
-        foreach ($candidate === null || $day?->latest === null ? [] : $candidate->partners as $partner) {
-            $wed = $candidate->weddings[$partner] ?? null;
-            $died = ($this->candidates->all[$partner] ?? null)?->death;
-            if ($wed?->earliest !== null && $wed->earliest <= $day->latest && ($died?->latest === null || $died->latest >= ($day->earliest ?? $day->latest))) {
+        if ($day?->latest === null || $candidate === null) {
+            return false;
+        }
+        foreach ($candidate->partners as $partner) {
+            $wed = $candidate->weddings[$partner]->earliest ?? null;
+            $died = $this->candidates->all[$partner]->death->latest ?? null;
+            if ($wed !== null && $wed <= $day->latest && ($died === null || $died >= ($day->earliest ?? $day->latest))) {
                 return true;
             }
         }

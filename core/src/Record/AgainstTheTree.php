@@ -6,6 +6,7 @@ namespace NorthBough\Core\Record;
 
 use NorthBough\Core\Record\Following\DoubtfulReadings;
 use NorthBough\Core\Record\Following\Rules;
+use NorthBough\Core\Tree\Backing;
 use NorthBough\Core\Tree\Event;
 use NorthBough\Core\Tree\ParentageKind;
 use NorthBough\Core\Tree\Person;
@@ -26,8 +27,12 @@ final readonly class AgainstTheTree
     /** @var array<string, list<\NorthBough\Core\Tree\ParentSet>> */
     private array $parentSets;
 
-    /** @param  array<string, string>  $placed  person by line; a line that is missing is somebody new, or nobody yet */
-    public function __construct(private Roll $roll, private array $placed, TreeView $tree)
+    /**
+     * @param  array<string, string>  $placed  person by line; a line that is missing is somebody new, or nobody yet
+     * @param  string  $recordId  of the record itself: what came from it is no support for what it tells
+     * @param  \Closure(string): string  $whyRuledOut  told the id of a fact or a tie that was ruled out
+     */
+    public function __construct(private Roll $roll, private array $placed, TreeView $tree, private string $recordId, private \Closure $whyRuledOut)
     {
         $ids = array_values(array_unique($placed));
         $this->people = $tree->lives($ids);
@@ -61,18 +66,23 @@ final readonly class AgainstTheTree
     {
         $person = $this->person($telling->lineId);
 
-        return $person === null ? Told::new($telling) : FactAgainst::standing($telling, $person->events);
+        return $person === null ? Told::new($telling) : FactAgainst::standing($telling, $person->events, $this->whyRuledOut);
     }
 
     private function coupleFact(Telling $telling): Told
     {
         $union = $this->union($telling);
 
-        return $union === null ? Told::new($telling) : FactAgainst::standing($telling, $union->events);
+        return $union === null ? Told::new($telling) : FactAgainst::standing($telling, $union->events, $this->whyRuledOut);
     }
 
     private function partner(Telling $telling): Told
     {
+        $ruledOut = $this->ruledOutUnion($telling);
+        if ($ruledOut !== null && $this->union($telling) === null) {
+            return $this->repeating($telling, 'They were ruled out as a couple', $ruledOut);
+        }
+
         return $this->union($telling) !== null
             ? Told::there($telling, ToldState::Agrees, 'They are partners in the tree.')
             : Told::new($telling, isWanted: $telling->isSaid || ! $this->areBothKnown($telling));
@@ -86,7 +96,10 @@ final readonly class AgainstTheTree
         $byBirth = 0;
         foreach ($child === null ? [] : $this->parentSets[$child] ?? [] as $set) {
             foreach ($set->parents as $tie) {
-                if ($tie->personId === $parent && $tie->standing !== Standing::RuledOut) {
+                if ($tie->personId === $parent && $tie->standing === Standing::RuledOut) {
+                    return $telling->isSaid ? $this->repeating($telling, 'That was ruled out', $tie->id) : Told::remark($telling, 'That was ruled out.');
+                }
+                if ($tie->personId === $parent) {
                     return Told::there($telling, ToldState::Agrees, 'They are parent and child in the tree.');
                 }
                 $byBirth += $tie->kind === ParentageKind::Birth && $tie->standing !== Standing::RuledOut ? 1 : 0;
@@ -108,13 +121,44 @@ final readonly class AgainstTheTree
         $line = $this->roll->line($telling->lineId);
         $head = $line === null ? null : $this->roll->principalOf($line);
         $union = $head === null ? null : $this->unionOf($this->placed[$head->id] ?? null, $this->placed[$telling->otherLineId] ?? null);
-        $wed = $union?->marriage()?->date->span()?->earliest;
+        $marriage = $union?->marriage();
+        $wed = $marriage !== null && $this->standsByItself($marriage) ? $marriage->date->span()?->earliest : null;
         $born = null;
         foreach ($line === null ? [] : Rules::of($this->roll, $line) as $other) {
             $born ??= $other->kind === 'birth' ? $other->date->span()?->latest : null;
         }
 
         return $wed !== null && $born !== null && $wed <= $born;
+    }
+
+    /** Whether something is told by more than this very page. */
+    private function standsByItself(Event $event): bool
+    {
+        $elsewhere = array_filter($event->grounds(), fn (Backing $claim): bool => $claim->recordId !== $this->recordId);
+
+        return $event->backing === [] || $elsewhere !== [];
+    }
+
+    /** The tie that was ruled out between the two of a telling; null where none was. */
+    private function ruledOutUnion(Telling $telling): ?string
+    {
+        [$one, $other] = [$this->placed[$telling->lineId] ?? '', $this->placed[$telling->otherLineId] ?? ''];
+        foreach ([[$one, $other], [$other, $one]] as [$who, $whom]) {
+            foreach ($this->unions[$who] ?? [] as $union) {
+                if ($whom !== '' && in_array($whom, $union->ruledOutIds(), true)) {
+                    return $union->tieIds[$whom] ?? '';
+                }
+            }
+        }
+
+        return null;
+    }
+
+    private function repeating(Telling $telling, string $says, string $tieId): Told
+    {
+        $why = $tieId === '' ? '' : ($this->whyRuledOut)($tieId);
+
+        return Told::repeating($telling, $says.($why === '' ? '.' : ' because: '.rtrim($why, '.').'.'));
     }
 
     private function sex(Telling $telling): Told

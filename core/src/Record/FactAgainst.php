@@ -4,18 +4,26 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Record;
 
+use NorthBough\Core\Chrono\GenDate;
 use NorthBough\Core\Compare\Days;
 use NorthBough\Core\Compare\Places;
 use NorthBough\Core\Compare\Verdict;
 use NorthBough\Core\Naming\SearchForm;
 use NorthBough\Core\Tree\Event;
 use NorthBough\Core\Tree\EventKinds;
+use NorthBough\Core\Tree\Standing;
 
 /** A fact that a record tells against those of the same kind that are there: like is compared with like. */
 final class FactAgainst
 {
-    /** @param  list<Event>  $events  of the person or the couple */
-    public static function standing(Telling $telling, array $events): Told
+    /** Years by which a told age may miss a birth and still be called an error of telling. */
+    private const AGE_CANNOT_ERR = 15.0;
+
+    /**
+     * @param  list<Event>  $events  of the person or the couple
+     * @param  \Closure(string): string  $whyRuledOut  told the id of a fact
+     */
+    public static function standing(Telling $telling, array $events, \Closure $whyRuledOut): Told
     {
         $isSingle = EventKinds::named($telling->kind)->single || $telling->kind === 'marriage';
         $death = Event::leadingOf($events, 'death');
@@ -23,9 +31,25 @@ final class FactAgainst
             return Told::there($telling, ToldState::Contradicts, "The tree has the death on {$death?->date->shown}, before that day.");
         }
         $there = array_values(array_filter($events, static fn (Event $event): bool => $event->kind === $telling->kind && ! $event->denied));
-        if ($isSingle) {
-            return self::single($telling, $there);
+        [$there, $ruledOut] = [
+            array_values(array_filter($there, static fn (Event $event): bool => $event->standing !== Standing::RuledOut)),
+            array_values(array_filter($there, static fn (Event $event): bool => $event->standing === Standing::RuledOut)),
+        ];
+        $told = $isSingle ? self::single($telling, $there) : self::many($telling, $there);
+        $again = in_array($told->state, [ToldState::New, ToldState::Contradicts], true) ? self::repeated($telling, $ruledOut, $isSingle) : null;
+        if ($again === null) {
+            return $told;
         }
+        $why = $whyRuledOut($again->id);
+        $leading = Event::leadingOf($there, $telling->kind);
+
+        return Told::repeating($telling, ($leading === null || ! $isSingle ? 'It repeats' : "It contradicts what is accepted, {$leading->date->shown}, and repeats")
+            .' what was ruled out'.($why === '' ? '.' : ' because: '.rtrim($why, '.').'.'), $again->id);
+    }
+
+    /** @param  list<Event>  $there */
+    private static function many(Telling $telling, array $there): Told
+    {
         foreach ($there as $event) {
             if (self::saysTheSame($telling, $event)) {
                 return Told::there($telling, ToldState::Agrees, 'It is there already.', $event->id);
@@ -33,6 +57,18 @@ final class FactAgainst
         }
 
         return Told::new($telling);
+    }
+
+    /** @param  list<Event>  $ruledOut */
+    private static function repeated(Telling $telling, array $ruledOut, bool $isSingle): ?Event
+    {
+        foreach ($ruledOut as $event) {
+            if ($isSingle ? in_array(Days::compare($telling->date, $event->date)->verdict, [Verdict::Same, Verdict::Fits], true) : self::saysTheSame($telling, $event)) {
+                return $event;
+            }
+        }
+
+        return null;
     }
 
     /** @param  list<Event>  $there */
@@ -58,6 +94,10 @@ final class FactAgainst
 
             return Told::there($telling, ToldState::Contradicts, $days->ground, $leading->id);
         }
+        $apart = $telling->isSum && $telling->kind === 'birth' ? self::yearsApart($telling->date, $leading->date) : 0.0;
+        if ($apart > self::AGE_CANNOT_ERR) {
+            return Told::there($telling, ToldState::Contradicts, 'The age misses '.$leading->date->shown.' by '.round($apart).' years: no telling errs so far.', $leading->id);
+        }
         $places = Places::compare($telling->place, $leading->place);
         $isElsewhere = $telling->place !== '' && $leading->place !== '' && $places->verdict === Verdict::Incomparable;
 
@@ -67,6 +107,17 @@ final class FactAgainst
             $days->verdict === Verdict::Incomparable => Told::there($telling, ToldState::Agrees, 'It is there already.', $leading->id),
             default => Told::there($telling, ToldState::Agrees, $days->ground, $leading->id),
         };
+    }
+
+    /** By how many years two dates miss each other, our allowances left out; 0 where they meet or one is open. */
+    private static function yearsApart(GenDate $one, GenDate $other): float
+    {
+        [$mine, $theirs] = [$one->span(), $other->span()];
+        if ($mine?->earliest === null || $mine->latest === null || $theirs?->earliest === null || $theirs->latest === null) {
+            return 0.0;
+        }
+
+        return max(0, $mine->earliest + $mine->softBefore - ($theirs->latest - $theirs->softAfter), $theirs->earliest + $theirs->softBefore - ($mine->latest - $mine->softAfter)) / 365.25;
     }
 
     private static function saysTheSame(Telling $telling, Event $event): bool

@@ -7,7 +7,7 @@ namespace NorthBough\Core\Record;
 /** A telling against what the tree has: what is new, what agrees, what contradicts, and why. */
 final readonly class Told
 {
-    private function __construct(public Telling $telling, public ToldState $state, public string $ground, public string $factId, public bool $isWanted)
+    private function __construct(public Telling $telling, public ToldState $state, public string $ground, public string $factId, public bool $isWanted, public bool $repeatsRuledOut = false)
     {
     }
 
@@ -20,6 +20,16 @@ final readonly class Told
     public static function there(Telling $telling, ToldState $state, string $ground, string $factId = ''): self
     {
         return new self($telling, $state, $ground, $factId, true);
+    }
+
+    /**
+     * What contradicts, and says again what was ruled out: it is cited by the line where it stands, and made no second time.
+     *
+     * @param  string  $factId  what was ruled out; empty of a tie
+     */
+    public static function repeating(Telling $telling, string $ground, string $factId = ''): self
+    {
+        return new self($telling, ToldState::Contradicts, $ground, $factId, true, true);
     }
 
     /** What cannot be entered while the tree says otherwise. */
@@ -36,6 +46,6 @@ final readonly class Told
     /** Shown, and entered by nothing but a wish. */
     public function onlyIfWanted(): self
     {
-        return new self($this->telling, $this->state, $this->ground, $this->factId, false);
+        return new self($this->telling, $this->state, $this->ground, $this->factId, false, $this->repeatsRuledOut);
     }
 }

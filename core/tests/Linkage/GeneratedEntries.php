@@ -103,8 +103,8 @@ final class GeneratedEntries
     {
         [$dead, $family] = $this->dead();
         $day = $dead->died + 2 + $this->slips->chance(5);
-        $this->add($dead, 'buried', $this->lateSurname($dead, $family), $this->slips->oneIn100(90) ? ['age' => $this->slips->age($dead->age($dead->died))] : []);
-        $this->kin($dead, $family, 75);
+        $this->add($dead, 'buried', $this->lateSurname($dead, $family), $this->slips->oneIn100(95) ? ['age' => $this->slips->age($dead->age($dead->died))] : []);
+        $this->kin($dead, $family, 80);
         $this->minister($day);
 
         return $day;

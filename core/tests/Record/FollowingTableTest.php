@@ -30,7 +30,9 @@ final class FollowingTableTest extends TestCase
         yield 'old people err more' => ['census-1881', '3 April 1881', ['age' => '60'], 'age told', 'birth', '1815-04-04', '1826-04-03'];
         yield 'running' => ['burial', '9 May 1790', ['age' => 'in his 24th year'], 'age told', 'birth', '1764-05-10', '1769-05-09'];
         yield 'at death, where the day stands beside it' => ['burial', '9 May 1790', ['age' => '24', 'died' => '5 May 1790'], 'age told', 'birth', '1763-05-06', '1768-05-05'];
-        yield 'months' => ['census-1881', '3 April 1881', ['age' => '8 months'], 'age told', 'birth', '1878-07-04', '1882-08-03'];
+        yield 'months' => ['census-1881', '3 April 1881', ['age' => '8 months'], 'age told', 'birth', '1880-05-04', '1880-10-03'];
+        yield 'three months at the end of March' => ['census-1901', '31 March 1901', ['age' => '3 mo'], 'age told', 'birth', '1900-10-01', '1901-02-28'];
+        yield 'weeks' => ['census-1881', '3 April 1881', ['age' => '3 weeks'], 'age told', 'birth', '1881-02-07', '1881-04-13'];
         yield 'married years' => ['census-1881', '31 March 1901', ['married' => '17'], 'years married', 'marriage', '1881-04-01', '1886-03-31'];
         yield 'registered within' => ['birth-certificate', '14 June 1891', [], 'registered within', 'birth', '1891-05-03', '1891-06-14'];
         yield 'registered in a quarter' => ['death-certificate', 'Q2 1891', [], 'registered within', 'death', '1891-03-18', '1891-06-30'];

@@ -2,11 +2,9 @@
 
 declare(strict_types=1);
 
-namespace NorthBough\Core\Linkage;
+namespace NorthBough\Core\Record;
 
-use NorthBough\Core\Record\Roll;
-use NorthBough\Core\Record\RollLine;
-use NorthBough\Core\Record\Tie;
+use NorthBough\Core\Tree\Sex;
 
 /** What a line of a record says of somebody's life on the day of the record. */
 enum Presence
@@ -44,22 +42,9 @@ enum Presence
             $event === 'marriage' && ($tie === Tie::Principal || ($tie === Tie::Partner && $isOfFirst)) => self::Wed,
             $event === 'marriage' && $tie === Tie::Parent => self::ParentOfGrown,
             in_array($event, self::BIRTHS, true) && $tie === Tie::Principal => self::Born,
-            in_array($event, self::BIRTHS, true) && $tie === Tie::Parent && $isOfFirst => $roll->sex($line)->value === 'F' ? self::Mother : self::Father,
+            in_array($event, self::BIRTHS, true) && $tie === Tie::Parent && $isOfFirst => $roll->sex($line) === Sex::Female ? self::Mother : self::Father,
             in_array($event, self::DEATHS, true) && $tie === Tie::Principal => self::Dead,
             default => self::Named,
-        };
-    }
-
-    /**
-     * What speaks, as a logarithm of odds, for the people of an entry being nobody of the tree: whoever brings an entry
-     * looks for the people of whom it is made, and for some more than for others.
-     */
-    public function strangeness(): float
-    {
-        return match ($this) {
-            self::Wed, self::ParentOfGrown, self::There => 5.4,
-            self::Born, self::Mother, self::Father => 4.4,
-            self::Dead, self::Named => 4.0,
         };
     }
 }
