@@ -219,11 +219,6 @@ final class LifeLikeness
 
         return $at === null || $from === null || $to === null ? null : ($at - ($from + $to) / 2) / self::YEAR;
     }
-        $from = $birth->earliest ?? $birth->latest;
-        $to = $birth->latest ?? $birth->earliest;
-
-        return ($at - ($from + $to) / 2) / self::YEAR;
-    }
 
     /** @param  non-empty-array<int, float>  $weights  by the age from which each holds */
     private static function aged(?float $age, array $weights, string $what): Likeness
