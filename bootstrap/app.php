@@ -15,6 +15,10 @@ use Illuminate\Http\Middleware\HandleCors;
 // Whatever the program writes lies in one folder, which start and test choose.
 $base = dirname(__DIR__);
 $var = getenv('NB_VAR') ?: (is_file($base.'/var/moved-to') ? trim((string) file_get_contents($base.'/var/moved-to')) : $base.'/var');
+// Test processes that run side by side have each a folder of their own.
+if (getenv('APP_ENV') === 'testing' && ctype_digit((string) getenv('TEST_TOKEN'))) {
+    $var .= '/'.getenv('TEST_TOKEN');
+}
 foreach (['SERVICES', 'PACKAGES', 'CONFIG', 'ROUTES', 'EVENTS'] as $cache) {
     $_ENV["APP_{$cache}_CACHE"] = "{$var}/storage/framework/".strtolower($cache).'.php';
 }

@@ -40,6 +40,7 @@ use App\Http\Records\CitationsController;
 use App\Http\Records\RecordKindsController;
 use App\Http\Records\RecordsController;
 use App\Http\Records\RepositoriesController;
+use App\Http\Records\RollReadingController;
 use App\Http\Records\SourceKindsController;
 use App\Http\Records\SourcesController;
 use App\Http\Records\TranscriptsController;
@@ -214,6 +215,7 @@ Route::prefix('api')->group(function (): void {
         Route::post('repositories/{repository}/notes', [NotesController::class, 'onRepository']);
         Route::get('source-kinds/{kind}/use', [SourceKindsController::class, 'used'])->where('kind', '[a-z0-9-]{1,40}');
         Route::post('reading/source', [SourceKindsController::class, 'forms']);
+        Route::post('reading/lines', [RollReadingController::class, 'lines']);
         Route::post('source-kinds', [SourceKindsController::class, 'store']);
         Route::patch('source-kinds/{sourceKind}', [SourceKindsController::class, 'update']);
         Route::delete('source-kinds/{sourceKind}', [SourceKindsController::class, 'destroy']);

@@ -28,9 +28,15 @@ EOF
   as "$postgres/pg_ctl" -D "$data" -l "$NB_VAR/log/postgres.log" -w -t 60 -s start 9>&- >/dev/null 2>&1 </dev/null \
     || die "PostgreSQL did not start; see $NB_VAR/log/postgres.log"
   record postgres "$(head -n1 "$data/postmaster.pid")"
-  as env PGPASSWORD="$(sed -n 's/^NB_DB_PASSWORD=//p' "$NB_VAR/environment")" "$postgres/psql" -qAt -h 127.0.0.1 -p "$db_port" -U northbough -d postgres \
-    -c "SELECT 'CREATE DATABASE northbough' WHERE NOT EXISTS (SELECT FROM pg_database WHERE datname = 'northbough')" \
-    | as env PGPASSWORD="$(sed -n 's/^NB_DB_PASSWORD=//p' "$NB_VAR/environment")" "$postgres/psql" -q -h 127.0.0.1 -p "$db_port" -U northbough -d postgres
+  create_database northbough
+}
+
+create_database() {
+  local password
+  password=$(sed -n 's/^NB_DB_PASSWORD=//p' "$NB_VAR/environment")
+  as env PGPASSWORD="$password" "$postgres/psql" -qAt -h 127.0.0.1 -p "$db_port" -U northbough -d postgres \
+    -c "SELECT 'CREATE DATABASE $1' WHERE NOT EXISTS (SELECT FROM pg_database WHERE datname = '$1')" \
+    | as env PGPASSWORD="$password" "$postgres/psql" -q -h 127.0.0.1 -p "$db_port" -U northbough -d postgres
 }
 
 start_fpm() {

@@ -119,7 +119,7 @@ final class ProcessesTest extends BaseTestCase
     /** @return array<string, string> */
     private function environment(): array
     {
-        return ['NB_VAR' => dirname(storage_path()), 'APP_ENV' => 'testing'];
+        return ['NB_VAR' => dirname(storage_path()), 'APP_ENV' => 'testing', 'TEST_TOKEN' => ''];
     }
 
     private static function large(int $people): string

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\Claim;
 use App\Models\Event;
+use App\Models\Name;
 use App\Models\Placing;
 use App\Models\Question;
 use App\Models\Record;
@@ -139,6 +140,21 @@ final class TakingInTest extends TestCase
         self::assertSame('2 lines fit Ewan Tarrel and family in name, age and relation.', $lined['reason']);
         $birth = self::told($this->api('POST', "/records/{$record}/line-up", ['choices' => [['lineId' => $lines[1], 'as' => 'placed', 'personId' => $una]]])->json('lines.1.told'), 'aspect', 'birth');
         self::assertSame('strains', $birth['state']);
+    }
+
+    public function test_a_ditto_under_a_doubted_name_makes_a_person_of_that_surname(): void
+    {
+        $record = $this->record('census-1901');
+        $lines = $this->keep($record, '31 March 1901', [['Jan van der Osk', '', ['relation' => 'Head', 'age' => '40']], ['Tam? do', '', ['relation' => 'Son', 'age' => '7?']]]);
+        $kept = $this->api('GET', "/records/{$record}")->json('lines.1');
+        self::assertSame(['Tam van der Osk', 'Tam? do', '?', '7'], [$kept['name'], $kept['columns']['name~'], $kept['columns']['name?'], $kept['columns']['age']]);
+        $this->takeIn($record, array_map(static fn (string $line): array => ['lineId' => $line, 'as' => 'new'], $lines));
+        $tam = Name::query()->where('given', 'Tam')->sole();
+        self::assertSame(['van der', 'Osk'], [$tam->surname_prefix, $tam->surname]);
+
+        $read = $this->api('POST', '/reading/lines', ['from' => 1, 'lines' => [['id' => $lines[0], 'name' => 'Jan van der Osk'], ['id' => $lines[1], 'name' => 'Una "', 'columns' => ['trade' => 'Tarrel / Farrel?']]]])->assertOk();
+        self::assertSame([['id' => $lines[1], 'name' => 'Una van der Osk', 'columns' => ['trade' => 'Tarrel', 'trade?' => 'Farrel', 'name~' => 'Una "']]], $read->json('lines'));
+        self::assertSame('{}', json_encode($this->api('POST', '/reading/lines', ['lines' => [['id' => $lines[0], 'name' => 'Una']]])->assertOk()->getData()->lines[0]->columns));
     }
 
     public function test_the_reason_offered_names_nothing_that_the_record_does_not_ask(): void

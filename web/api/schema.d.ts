@@ -1821,6 +1821,22 @@ export interface paths {
     patch: operations['changeRepository']
     trace?: never
   }
+  '/api/trees/{tree}/reading/lines': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post: operations['readLines']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
   '/api/trees/{tree}/source-kinds': {
     parameters: {
       query?: never
@@ -2539,6 +2555,11 @@ export interface components {
       version: number
       why?: string | null
     }
+    /** @description Lines as they are typed, in their order. */
+    ReadLinesInput: {
+      lines: components['schemas']['RollLineInput'][]
+      from: number
+    }
     /** @description How a reader wants names and dates to be shown. */
     ReadingInput: {
       order: string
@@ -3184,6 +3205,14 @@ export interface components {
       /** @description empty where it is not placed */
       placingId: string
     }
+    /** @description One line of a roll, read: what stands beside a value is under its code with `~` (the ditto as written) or `?` (other readings). */
+    LineRead: {
+      id: string
+      name: string
+      columns: {
+        [key: string]: string
+      }
+    }
     /** @description `points` is x, y, x, y … */
     LineResource: {
       points: number[]
@@ -3211,6 +3240,10 @@ export interface components {
     }
     LinesOnRecords: {
       lines: components['schemas']['LineOnRecord'][]
+    }
+    /** @description Lines of a roll, read. */
+    LinesRead: {
+      lines: components['schemas']['LineRead'][]
     }
     /** @description The id of what was made. */
     MadeResource: {
@@ -8825,6 +8858,41 @@ export interface operations {
         }
         content: {
           'application/json': components['schemas']['MadeResource']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  readLines: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['ReadLinesInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['LinesRead']
         }
       }
       /** @description Refused, with a sentence. */

@@ -1,11 +1,13 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { useId, useState, type KeyboardEvent } from 'react'
+import { useTreeId } from '../api/useTree'
 import { useDebounced } from './useDebounced'
 
 export type Found = { id: string; line: string; more: string }
 
 type Props = {
   label: string
+  /** What is looked for, apart from what else is; the tree is added to it. */
   queryKey: string
   find: (typed: string) => Promise<Found[]>
   onChosen: (found: Found) => void
@@ -16,11 +18,12 @@ type Props = {
 /** A field that finds something in the tree as one types; arrows choose, Enter takes. */
 export function Finder({ label, queryKey, find, onChosen, onLeave, autoFocus = true }: Props) {
   const id = useId()
+  const tree = useTreeId()
   const [typed, setTyped] = useState('')
   const [at, setAt] = useState(0)
   const rested = useDebounced(typed.trim(), 150)
   const { data } = useQuery({
-    queryKey: [queryKey, rested],
+    queryKey: ['finder', tree, queryKey, rested],
     queryFn: () => find(rested),
     enabled: rested !== '',
     placeholderData: keepPreviousData,

@@ -26,7 +26,7 @@ export function Shell() {
   const place = trail.findIndex((step) => step.id === here)
   const walk = (by: number) => {
     const step = trail[(place < 0 ? trail.length : place) + by]
-    if (step) navigate(path(`people/${step.id}`))
+    if (step) void navigate(path(`people/${step.id}`))
   }
   const undo = useWrite(
     () =>

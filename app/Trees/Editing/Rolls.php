@@ -18,6 +18,8 @@ use App\Trees\Records\KindsOfSource;
 use Illuminate\Support\Str;
 use NorthBough\Core\Chrono\GenDate;
 use NorthBough\Core\Naming\SearchForm;
+use NorthBough\Core\Record\RollLine as WrittenLine;
+use NorthBough\Core\Record\WrittenMarks;
 
 /** Enters records and their rolls as they are written. Called inside an open change set. */
 final readonly class Rolls
@@ -96,16 +98,18 @@ final readonly class Rolls
             $isChanged = true;
         }
         $span = $record->date->span();
+        $read = WrittenMarks::settleAll(array_map(static fn (array $line): WrittenLine => new WrittenLine($line['id'], $line['name'], $line['role'] ?? '', $line['columns'] ?? []), $lines));
         foreach ($lines as $position => $line) {
             if (! Str::isUuid($line['id'])) {
                 throw new Refusal('A line has no id.');
             }
+            $line = ['name' => $read[$position]->name, 'columns' => $read[$position]->columns] + $line;
             $columns = [
                 'position' => $position,
                 'role' => trim($line['role'] ?? ''),
                 'name_typed' => trim($line['name']),
                 'search' => SearchForm::latin($line['name']),
-                'columns' => array_filter(array_map(trim(...), $line['columns'] ?? []), static fn (string $value): bool => $value !== ''),
+                'columns' => array_filter(array_map(trim(...), $line['columns']), static fn (string $value): bool => $value !== ''),
                 'slip' => $line['slip'] ?? null,
                 'day_lo' => $span?->earliest, 'day_hi' => $span?->latest,
             ];

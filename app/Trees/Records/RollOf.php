@@ -15,6 +15,7 @@ use NorthBough\Core\Chrono\GenDate;
 use NorthBough\Core\Chrono\Reckoning;
 use NorthBough\Core\Record\Roll;
 use NorthBough\Core\Record\RollLine;
+use NorthBough\Core\Record\WrittenMarks;
 
 /** A kept record as core reads it, and whom its lines are placed on. */
 final readonly class RollOf
@@ -40,7 +41,7 @@ final readonly class RollOf
         $reckoning = $this->reckoning($record, trim($place));
 
         return new Roll($this->kinds->of($record), GenDate::parse($date, $reckoning), trim($place),
-            array_map(static fn (array $line): RollLine => new RollLine($line['id'], trim($line['name']), $line['role'], array_map(trim(...), $line['columns'])), $lines), $reckoning);
+            WrittenMarks::settleAll(array_map(static fn (array $line): RollLine => new RollLine($line['id'], trim($line['name']), $line['role'], array_map(trim(...), $line['columns'])), $lines)), $reckoning);
     }
 
     private function reckoning(Record $record, string $place): Reckoning

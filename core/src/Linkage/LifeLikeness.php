@@ -214,8 +214,8 @@ final class LifeLikeness
     private function age(DaySpan $day, Candidate $candidate): ?float
     {
         $at = $day->earliest ?? $day->latest;
-        $from = $candidate->birth?->earliest ?? $candidate->birth?->latest;
-        $to = $candidate->birth?->latest ?? $from;
+        $from = $candidate->birth->earliest ?? $candidate->birth->latest ?? null;
+        $to = $candidate->birth->latest ?? $from;
 
         return $at === null || $from === null || $to === null ? null : ($at - ($from + $to) / 2) / self::YEAR;
     }

@@ -38,6 +38,8 @@ export function Sheet({ scene, onGo, onDraw }: Props) {
     return () => {
       drawn.on('.zoom', null)
     }
+    // Only another scene is fitted anew; whoever zooms stays where they are.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [scene])
   const pan = (x: number, y: number) => {
     if (svg.current && zoomer.current) select(svg.current).call(zoomer.current.translateBy, x, y)

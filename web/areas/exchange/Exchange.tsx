@@ -64,7 +64,7 @@ export default function Exchange() {
   const done = data?.runs.some((run) => run.treeId === goingTo && run.state === 'done') ?? false
   // A tree that was replaced is no longer here to be asked.
   useEffect(() => {
-    if (goingTo !== '' && (done || error !== null)) navigate(`/t/${goingTo}/exchange`)
+    if (goingTo !== '' && (done || error !== null)) void navigate(`/t/${goingTo}/exchange`)
   }, [goingTo, done, error, navigate])
   const take = (files: FileList | null) => {
     const file = files?.[0]

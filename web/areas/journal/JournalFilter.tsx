@@ -93,7 +93,7 @@ export function JournalFilter({ authors }: { authors: Record<string, string> }) 
         <div className="max-w-[360px]">
           <Finder
             label="Whose changes"
-            queryKey={`journal of ${tree}`}
+            queryKey="journal of"
             find={(typed) => findPeople(tree, typed)}
             onChosen={(found) => {
               setFinding(false)

@@ -64,11 +64,11 @@ export default function People() {
     overscan: 12,
   })
   const lastSeen = list.getVirtualItems().at(-1)?.index ?? 0
+  const { hasNextPage, isFetchingNextPage, fetchNextPage } = people
   useEffect(() => {
-    if (lastSeen > rows.length - 30 && people.hasNextPage && !people.isFetchingNextPage)
-      void people.fetchNextPage()
-  }, [lastSeen, rows.length, people])
-  const go = (id: string) => navigate(path(`people/${id}`))
+    if (lastSeen > rows.length - 30 && hasNextPage && !isFetchingNextPage) void fetchNextPage()
+  }, [lastSeen, rows.length, hasNextPage, isFetchingNextPage, fetchNextPage])
+  const go = (id: string) => void navigate(path(`people/${id}`))
   const move = (by: number) => {
     const next = Math.max(0, Math.min(rows.length - 1, at + by))
     setAt(next)

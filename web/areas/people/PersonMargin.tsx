@@ -33,7 +33,7 @@ export function PersonMargin({ person }: { person: Person }) {
     () => told(api.DELETE('/api/trees/{tree}/people/{person}', { params: at })),
     () => {
       toast.success('Deleted. u takes it back.')
-      navigate(path('people'))
+      void navigate(path('people'))
     },
   )
   const uncited = person.facts.filter((fact) => fact.citations.length === 0).length

@@ -11,7 +11,8 @@ export function ShareCitation({ claim, onDone }: { claim: string; onDone: () => 
   const [said, setSaid] = useState<Record<string, boolean>>({})
   const { data } = useQuery({
     queryKey: ['others', tree, claim],
-    queryFn: () => told(api.GET('/api/trees/{tree}/claims/{claim}/others', at)),
+    queryFn: () =>
+      told(api.GET('/api/trees/{tree}/claims/{claim}/others', { params: { path: { tree, claim } } })),
   })
   const people = data?.people ?? []
   const isIn = (one: { personId: string; fact: string; isCited: boolean }) =>

@@ -196,9 +196,10 @@ type MoveProps = {
 
 /** Where to, then what it changes, then it is done whole. */
 function Move({ label, find, foretell, move, onDone }: MoveProps) {
+  const tree = useTreeId()
   const [to, setTo] = useState<Found | null>(null)
   const said = useQuery({
-    queryKey: ['foretold', label, to?.id],
+    queryKey: ['foretold', tree, label, to?.id],
     queryFn: () => foretell(to?.id ?? ''),
     enabled: to !== null,
     retry: false,

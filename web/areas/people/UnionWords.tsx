@@ -11,7 +11,8 @@ export function UnionWords({ id }: { id: string }) {
   const at = { params: { path: { tree, union: id } } }
   const { data } = useQuery({
     queryKey: ['union', tree, id],
-    queryFn: () => told(api.GET('/api/trees/{tree}/unions/{union}', at)),
+    queryFn: () =>
+      told(api.GET('/api/trees/{tree}/unions/{union}', { params: { path: { tree, union: id } } })),
   })
   const change = useWrite((body: Omit<Schemas['UnionInput'], 'version'>) =>
     told(

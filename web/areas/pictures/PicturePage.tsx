@@ -22,7 +22,8 @@ export default function PicturePage() {
   const at = { params: { path: { tree, media: id } } }
   const { data, error } = useQuery({
     queryKey: ['picture', tree, id],
-    queryFn: () => told(api.GET('/api/trees/{tree}/pictures/{media}', at)),
+    queryFn: () =>
+      told(api.GET('/api/trees/{tree}/pictures/{media}', { params: { path: { tree, media: id } } })),
     refetchInterval: (query) => (query.state.data?.state === 'waiting' ? 800 : false),
   })
   const call = useWrite(
@@ -116,7 +117,7 @@ export default function PicturePage() {
             <h2 className="heads font-semibold">Who is it?</h2>
             <Finder
               label="Somebody of the tree"
-              queryKey={`tag ${tree}`}
+              queryKey="tag"
               find={(q) => findPeople(tree, q)}
               onChosen={(found) => tag.mutate({ personId: found.id })}
               onLeave={() => setCut(null)}

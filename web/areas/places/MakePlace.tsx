@@ -57,7 +57,7 @@ export function MakePlace({ onMade, onLeave }: { onMade: (id: string) => void; o
       {!inside && (
         <Finder
           label="what it lies in"
-          queryKey={`inside-${tree}`}
+          queryKey="inside"
           find={(q) => findPlaces(tree, q)}
           onChosen={setInside}
           autoFocus={false}

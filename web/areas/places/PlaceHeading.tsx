@@ -85,7 +85,7 @@ export function PlaceHeading({ place }: { place: Place }) {
       {!inside && (
         <Finder
           label="what it lies in"
-          queryKey={`inside-${tree}`}
+          queryKey="inside"
           find={(q) => findPlaces(tree, q)}
           onChosen={setInside}
         />

@@ -16,11 +16,13 @@ export function PlacePage({ id }: { id: string }) {
   const at = { path: { tree, place: id } }
   const { data, error } = useQuery({
     queryKey: ['place', tree, id],
-    queryFn: () => told(api.GET('/api/trees/{tree}/places/{place}', { params: at })),
+    queryFn: () =>
+      told(api.GET('/api/trees/{tree}/places/{place}', { params: { path: { tree, place: id } } })),
   })
   const { data: pictures } = useQuery({
     queryKey: ['pictures at', tree, id],
-    queryFn: () => told(api.GET('/api/trees/{tree}/places/{place}/pictures', { params: at })),
+    queryFn: () =>
+      told(api.GET('/api/trees/{tree}/places/{place}/pictures', { params: { path: { tree, place: id } } })),
   })
   const reckon = useWrite(
     (body: Schemas['ReckoningInput']) =>

@@ -157,7 +157,7 @@ function AddTime({ place, what, onDone }: { place: Place; what: Adding; onDone: 
       ) : (
         <Finder
           label={what === 'inside' ? 'what it lay in' : 'which church served it'}
-          queryKey={`times-${tree}`}
+          queryKey="times"
           find={(q) => findPlaces(tree, q)}
           onChosen={setOther}
           onLeave={onDone}

@@ -45,10 +45,10 @@ export default function Places() {
     overscan: 8,
   })
   const lastSeen = list.getVirtualItems().at(-1)?.index ?? 0
+  const { hasNextPage, isFetchingNextPage, fetchNextPage } = places
   useEffect(() => {
-    if (lastSeen > rows.length - 20 && places.hasNextPage && !places.isFetchingNextPage)
-      void places.fetchNextPage()
-  }, [lastSeen, rows.length, places])
+    if (lastSeen > rows.length - 20 && hasNextPage && !isFetchingNextPage) void fetchNextPage()
+  }, [lastSeen, rows.length, hasNextPage, isFetchingNextPage, fetchNextPage])
   const go = (id: string) => navigate(path(`places/${id}`))
   // While there is no place yet, the words that wait are where one begins.
   const begins = place === '' && total === 0 && unsettled > 0

@@ -83,7 +83,7 @@ export function Wordings() {
             {choosing === row.typed && (
               <Finder
                 label="a place of the gazetteer"
-                queryKey={`stands-${tree}`}
+                queryKey="stands"
                 find={(name) => findPlaces(tree, name)}
                 onChosen={(found) => settle.mutate({ typed: row.typed, placeId: found.id })}
                 onLeave={() => setChoosing('')}

@@ -30,7 +30,8 @@ export default function Thread() {
   const at = { params: { path: { tree, what, id } } }
   const { data, error } = useQuery({
     queryKey: ['thread', tree, what, id],
-    queryFn: () => told(api.GET('/api/trees/{tree}/thread/{what}/{id}', at)),
+    queryFn: () =>
+      told(api.GET('/api/trees/{tree}/thread/{what}/{id}', { params: { path: { tree, what, id } } })),
   })
   const makeSo = useWrite(
     (seen: string) => told(api.POST('/api/trees/{tree}/thread/{what}/{id}', { ...at, body: { why, seen } })),

@@ -19,7 +19,7 @@ export function KindFinder({ label, onChosen, onLeave }: Props) {
   return (
     <Finder
       label={label}
-      queryKey={`kinds ${tree} ${kinds.length}`}
+      queryKey={`kinds ${kinds.length}`}
       find={async (typed) =>
         kinds
           .filter((kind) =>

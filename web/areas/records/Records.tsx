@@ -36,7 +36,7 @@ export default function Records() {
       told(api.POST('/api/trees/{tree}/sources', { params: { path: { tree } }, body: words })),
     (made) => {
       forgetSource(`${tree}:source`)
-      navigate(path(`records/${made.id}`))
+      void navigate(path(`records/${made.id}`))
     },
   )
   useCommands([{ key: 'a', says: 'Describe a source', run: () => setAdding(true) }])

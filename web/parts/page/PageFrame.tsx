@@ -101,6 +101,7 @@ export function PageFrame(props: Props) {
     if (top >= now.y - half && top + tall <= now.y + half) return
     onView({ ...now, y: Math.min(1, Math.max(0, top + tall / 2)) })
     // Only the ruler moves the page; whoever pans away stays away.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [top, tall, size.height])
   if (!page) return null
   const lay = (top: number, height: number) => {

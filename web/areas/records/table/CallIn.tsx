@@ -59,7 +59,7 @@ export function CallIn({ record, there, kept, onDone }: Props) {
       <p className="heads">Who of the tree stands on this page?</p>
       <Finder
         label="Call into the roll"
-        queryKey={`call ${tree}`}
+        queryKey="call"
         find={(q) => findPeople(tree, q)}
         onChosen={(found) => void withFamily(found.id, found.line)}
         onLeave={onDone}

@@ -13,7 +13,7 @@ export function DeleteRecord({ record, source, lines }: { record: string; source
     () => told(api.DELETE('/api/trees/{tree}/records/{record}', { params: { path: { tree, record } } })),
     () => {
       toast.success('Deleted. u takes it back.')
-      navigate(path(`records/${source}`))
+      void navigate(path(`records/${source}`))
     },
   )
   const said = lines === 1 ? 'Its one line goes' : `Its ${lines} lines go`

@@ -14,11 +14,13 @@ import {
   carried,
   cellsOf,
   dittosOf,
+  isTable,
   keptCodes,
+  mayHoldMarks,
   newLine,
   pasted,
-  settled,
   valueOf,
+  withRead,
   written,
   type Cell,
   type Kind,
@@ -43,6 +45,8 @@ type Props = {
   onWidth: (width: number) => void
   onLineKey: (event: KeyboardEvent, at: number) => boolean
   onDittos: (lines: number[], cell: Cell, value: string) => void
+  /** Has dittos and marks of doubt read; answers with the lines as they were where the server cannot be reached. */
+  read: (lines: Line[], above: Line | undefined) => Promise<Line[]>
 }
 
 export type LedgerHandle = { takeLine: (at: number) => void; typeIn: (at: number, across: number) => void }
@@ -95,6 +99,14 @@ export const Ledger = forwardRef<LedgerHandle, Props>(function Ledger(props, ref
       now().change(step, (roll) => ({ ...roll, lines: to(roll.lines) }))
     const replaced = (all: Line[], at: number, line: Line) =>
       all.map((one, index) => (index === at ? line : one))
+    /** Has the server read dittos and doubt in these cells, if there are any. */
+    const readMarks = async (sent: Line[], above: Line | undefined, cells: Cell[]) => {
+      if (!sent.some((line) => cells.some((cell) => mayHoldMarks(valueOf(line, cell))))) return
+      const read = await now().read(sent, above)
+      const next = withRead(now().lines, sent, read, cells)
+      if (JSON.stringify(next) !== JSON.stringify(now().lines))
+        edit('', (all) => withRead(all, sent, read, cells))
+    }
     const insert = (at: number) => {
       edit('', (all) => [...all.slice(0, at), newLine(), ...all.slice(at)])
       typeIn(at, 0)
@@ -116,12 +128,14 @@ export const Ledger = forwardRef<LedgerHandle, Props>(function Ledger(props, ref
           const line = all[at]
           return line ? replaced(all, at, written(line, cell, value)) : all
         }),
-      leaveCell: (at, cell) => {
-        const { lines, onDittos } = now()
-        const line = lines[at]
+      leaveCell: async (at, cell) => {
+        const line = now().lines[at]
         if (!line) return
-        const next = settled(line, lines[at - 1], cell)
-        if (next !== line) edit('', (all) => replaced(all, at, next))
+        if (cell !== 'role' && mayHoldMarks(valueOf(line, cell)))
+          await readMarks([line], now().lines[at - 1], [cell])
+        const { lines, onDittos } = now()
+        const next = lines[at]
+        if (next?.id !== line.id) return
         const below = dittosOf(lines, at, cell).filter(
           (index) => cell !== 'name' && valueOf(lines[index] as Line, cell) !== valueOf(next, cell),
         )
@@ -168,17 +182,12 @@ export const Ledger = forwardRef<LedgerHandle, Props>(function Ledger(props, ref
       },
       paste: (event: ClipboardEvent, at, across) => {
         const text = event.clipboardData.getData('text/plain')
-        if (!/[\t\n]/.test(text.trim())) return
+        if (!isTable(text)) return
         event.preventDefault()
-        edit('', (all) =>
-          pasted(
-            all,
-            at,
-            cells.map(({ cell }) => cell),
-            across,
-            text,
-          ),
-        )
+        const codes = cells.map(({ cell }) => cell)
+        edit('', (all) => pasted(all, at, codes, across, text))
+        const { lines } = now()
+        void readMarks(lines.slice(at), lines[at - 1], codes)
       },
       drop: (at, from) => {
         const { lines, lineUp } = now()
@@ -190,6 +199,7 @@ export const Ledger = forwardRef<LedgerHandle, Props>(function Ledger(props, ref
       },
     }
     // Everything that changes is read through `latest`, so that no row is drawn anew for it.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [cells])
 
   return (

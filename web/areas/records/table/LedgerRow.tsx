@@ -6,7 +6,7 @@ export type Cells = { cell: Cell; label: string; width: number; column: Column |
 
 export type RowActions = {
   type: (at: number, cell: Cell, value: string) => void
-  leaveCell: (at: number, cell: Cell) => void
+  leaveCell: (at: number, cell: Cell) => Promise<void>
   inHand: (at: number) => void
   key: (event: KeyboardEvent<HTMLInputElement>, at: number, across: number) => void
   rowKey: (event: KeyboardEvent, at: number) => void
@@ -69,7 +69,7 @@ export const LedgerRow = memo(function LedgerRow(props: Props) {
               className={`h-full w-full min-w-0 border-r border-rule bg-transparent px-[5px] focus:bg-raised focus:outline-2 focus:outline-offset-[-2px] focus:outline-tide ${cell === 'name' ? 'font-serif text-[16px]' : 'text-[14px]'} ${isDitto(line, cell) ? 'italic text-graphite' : ''} ${doubtOf(line, cell) !== '' ? 'underline decoration-ochre decoration-wavy underline-offset-4' : ''}`}
               onChange={(event) => actions.type(at, cell, event.target.value)}
               onFocus={() => actions.inHand(at)}
-              onBlur={() => actions.leaveCell(at, cell)}
+              onBlur={() => void actions.leaveCell(at, cell)}
               onKeyDown={(event) => actions.key(event, at, across)}
               onPaste={(event) => actions.paste(event, at, across)}
             />

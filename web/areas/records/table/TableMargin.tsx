@@ -150,7 +150,7 @@ function PlaceOn({ line, lineUp, onDone }: { line: Line; lineUp: LineUp; onDone:
     <div className="my-2 border-l-2 border-tide pl-3">
       <Finder
         label="Place it on"
-        queryKey={`place ${tree}`}
+        queryKey="place"
         find={(q) => findPeople(tree, q)}
         onChosen={(found) => {
           lineUp.choose(line.id, { as: 'placed', personId: found.id, declined: [], wanted: [] })

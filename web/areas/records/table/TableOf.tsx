@@ -15,6 +15,7 @@ import { TableAsks, type Dittos } from './TableAsks'
 import { TableBar } from './TableBar'
 import { TableMargin, type Asking } from './TableMargin'
 import { useLineUp, type Choice } from './useLineUp'
+import { useReadLines } from './useReadLines'
 import { useRoll } from './useRoll'
 import { useStrip } from './useStrip'
 
@@ -43,6 +44,7 @@ export function TableOf({ record }: { record: RecordPage }) {
     localStorage.setItem(splitKey, String(size))
     setSplit(size)
   }
+  const read = useReadLines()
   const onWidth = useCallback((width: number) => setWide(Math.max(300, Math.round(width))), [])
 
   const onInHand = useCallback((next: number) => {
@@ -225,6 +227,7 @@ export function TableOf({ record }: { record: RecordPage }) {
               onWidth={onWidth}
               onLineKey={onLineKey}
               onDittos={(lines, cell, value) => setDittos({ lines, cell, value })}
+              read={read}
             />
           </div>
         </div>

@@ -1,3 +1,4 @@
+import Papa from 'papaparse'
 import type { Schemas } from '../../../api/client'
 import type { Slip } from '../../../parts/page/geometry'
 
@@ -122,39 +123,36 @@ export function written(line: Line, cell: Cell, value: string): Line {
   return { ...line, columns: { ...columns, [cell.slice(7)]: value } }
 }
 
-const DITTO = /^(?:"|''|”|„|〃|do\.?)$/i
-const DITTO_AT_END = /\s+(?:"|''|”|„|〃|do\.?)$/i
-
-/** "Tarrel?" is a doubtful reading, "Tarrel / Farrel?" one with another beside it. */
-const DOUBTED = /^(.*[^\s/?])\s*((?:\/[^/?]+)*)\?$/
-
 /**
- * A ditto keeps what the page says and takes the value above; for a name, its surname. A word that is doubted keeps its
- * other readings beside it.
+ * Whether a cell may hold a ditto or a mark of doubt. What it does hold the server says: the rules are its own, and
+ * anything that this lets through is read there and comes back as it was.
  */
-export function settled(line: Line, above: Line | undefined, cell: Cell): Line {
-  const value = valueOf(line, cell).trim()
-  const doubted = cell === 'role' ? null : DOUBTED.exec(value)
-  if (doubted) {
-    const [first = '', ...others] = value
-      .slice(0, -1)
-      .split('/')
-      .map((reading) => reading.trim())
-      .filter((reading) => reading !== '')
-    const read = written(line, cell, first)
-    return { ...read, columns: { ...read.columns, [inDoubt(cell)]: others.join(' / ') || '?' } }
+export const mayHoldMarks = (value: string): boolean => /[?/"'”„〃]|\bdo\b|ditto/i.test(value)
+
+/** A cell as the server read it, with what stands beside it; the rest of the line stays as it is typed meanwhile. */
+export function asRead(line: Line, cell: Cell, read: Pick<Line, 'name' | 'columns'>): Line {
+  if (cell === 'role') return line
+  const code = cell === 'name' ? 'name' : cell.slice(7)
+  const columns = { ...line.columns }
+  for (const key of [`${code}~`, `${code}?`, ...(cell === 'name' ? [] : [code])]) {
+    const value = read.columns[key]
+    if (value === undefined) delete columns[key]
+    else columns[key] = value
   }
-  if (!above || cell === 'role' || isDitto(line, cell)) return line
-  const over = valueOf(above, cell)
-  if (cell === 'name') {
-    const surname = over.trim().split(/\s+/).at(-1) ?? ''
-    if (!DITTO_AT_END.test(value) || surname === '') return line
-    const taken = written(line, cell, value.replace(DITTO_AT_END, ` ${surname}`))
-    return { ...taken, columns: { ...taken.columns, [asWritten(cell)]: value } }
-  }
-  if (!DITTO.test(value) || over === '') return line
-  const taken = written(line, cell, over)
-  return { ...taken, columns: { ...taken.columns, [asWritten(cell)]: value } }
+  return { ...line, name: cell === 'name' ? read.name : line.name, columns }
+}
+
+/** Lines with what the server read of some cells; what was typed since those were sent is not written over. */
+export function withRead(lines: Line[], sent: Line[], read: Line[], cells: Cell[]): Line[] {
+  const before = new Map(sent.map((line) => [line.id, line]))
+  const after = new Map(read.map((line) => [line.id, line]))
+  return lines.map((line) => {
+    const [was, is] = [before.get(line.id), after.get(line.id)]
+    if (!was || !is) return line
+    return cells
+      .filter((cell) => valueOf(line, cell) === valueOf(was, cell) && mayHoldMarks(valueOf(was, cell)))
+      .reduce((one, cell) => asRead(one, cell, is), line)
+  })
 }
 
 /** What carries down from the line above with a key: a number counts on; a name and an age never carry. */
@@ -185,17 +183,31 @@ export function withDittos(lines: Line[], at: number[], cell: Cell, value: strin
   })
 }
 
-/** Rows and cells of a spreadsheet, put down from a cell on to the right; lines that are wanted are made. */
+/** Rows and cells of a spreadsheet, put down from a cell on to the right; lines that are wanted are made. Dittos in them are not read yet. */
 export function pasted(lines: Line[], at: number, cells: Cell[], from: number, text: string): Line[] {
-  const rows = text.replace(/\r\n?/g, '\n').replace(/\n$/, '').split('\n')
   const next = [...lines]
-  rows.forEach((row, down) => {
+  rowsOf(text).forEach((row, down) => {
     let line = next[at + down] ?? newLine()
-    row.split('\t').forEach((value, across) => {
+    row.forEach((value, across) => {
       const cell = cells[from + across]
-      if (cell) line = settled(written(line, cell, value.trim()), next[at + down - 1], cell)
+      if (cell) line = written(line, cell, value)
     })
     next[at + down] = line
   })
   return next
+}
+
+/** What a spreadsheet puts on the clipboard: a cell in quotes may hold line breaks, which are blanks in a ledger. */
+export function rowsOf(text: string): string[][] {
+  // A ditto sign alone in its cell begins no quoted cell.
+  const plain = text.replace(/\r\n?/g, '\n').replace(/(^|[\t\n])"(?=[\t\n]|$)/g, '$1""""')
+  const { data } = Papa.parse<string[]>(plain, { delimiter: '\t' })
+  const rows = data.map((row) => row.map((value) => value.replace(/\s+/g, ' ').trim()))
+  return rows.at(-1)?.every((value) => value === '') ? rows.slice(0, -1) : rows
+}
+
+/** Whether a text has several cells or rows, and so is put down from a cell on. */
+export const isTable = (text: string): boolean => {
+  const rows = rowsOf(text)
+  return rows.length > 1 || (rows[0]?.length ?? 0) > 1
 }
