@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Query\Builder as QueryBuilder;
+
 /**
  * @property string $child_id
  * @property string $union_id
@@ -16,6 +19,15 @@ namespace App\Models;
 final class ParentSet extends TreeModel
 {
     protected $table = 'parent_sets';
+
+    /** @return Builder<self> those of which not every parent was ruled out; of parents who are not known too */
+    public static function counting(): Builder
+    {
+        $parents = static fn (QueryBuilder $query) => $query->selectRaw('1')->from('parentages')->whereColumn('parentages.tree_id', 'parent_sets.tree_id')->whereColumn('parentages.parent_set_id', 'parent_sets.id');
+
+        return self::query()->where(static fn (Builder $either) => $either->whereNotExists($parents)
+            ->orWhereExists(static fn (QueryBuilder $query) => $parents($query)->where('parentages.standing', '<>', 'ruled out')));
+    }
 
     public static function dependents(): array
     {

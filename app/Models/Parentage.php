@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Builder;
+
 /**
  * @property string $parent_set_id
  * @property string $person_id
@@ -16,6 +18,18 @@ namespace App\Models;
 final class Parentage extends TreeModel
 {
     protected $table = 'parentages';
+
+    /** @return Builder<self> those who were not ruled out */
+    public static function counting(): Builder
+    {
+        return self::query()->where('standing', '<>', 'ruled out');
+    }
+
+    /** @return Builder<self> those who count where one answer is needed: neither rivals nor ruled out */
+    public static function leading(): Builder
+    {
+        return self::query()->whereIn('standing', ['accepted', 'unweighed']);
+    }
 
     public static function dependents(): array
     {

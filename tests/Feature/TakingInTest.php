@@ -154,7 +154,7 @@ final class TakingInTest extends TestCase
 
         $read = $this->api('POST', '/reading/lines', ['from' => 1, 'lines' => [['id' => $lines[0], 'name' => 'Jan van der Osk'], ['id' => $lines[1], 'name' => 'Una "', 'columns' => ['trade' => 'Tarrel / Farrel?']]]])->assertOk();
         self::assertSame([['id' => $lines[1], 'name' => 'Una van der Osk', 'columns' => ['trade' => 'Tarrel', 'trade?' => 'Farrel', 'name~' => 'Una "']]], $read->json('lines'));
-        self::assertSame('{}', json_encode($this->api('POST', '/reading/lines', ['lines' => [['id' => $lines[0], 'name' => 'Una']]])->assertOk()->getData()->lines[0]->columns));
+        self::assertStringContainsString('"columns":{}', (string) $this->api('POST', '/reading/lines', ['lines' => [['id' => $lines[0], 'name' => 'Una']]])->assertOk()->getContent());
     }
 
     public function test_the_reason_offered_names_nothing_that_the_record_does_not_ask(): void

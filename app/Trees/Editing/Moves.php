@@ -52,6 +52,13 @@ final readonly class Moves
     {
         $this->refuseChild($set, $to);
         $from = Union::query()->where('id', $set->union_id)->firstOrFail();
+        // Who was ruled out before is ruled out still: they keep a set of their own in the union that the child leaves.
+        $ruledOut = Parentage::query()->where('parent_set_id', $set->id)->where('standing', 'ruled out')->get();
+        if ($ruledOut->isNotEmpty()) {
+            $set->fill(['union_id' => $to->id])->save();
+            $stays = ParentSet::query()->create(['child_id' => $set->child_id, 'union_id' => $from->id, 'kind' => $set->kind, 'leads' => false, 'position' => 1 + (int) ParentSet::query()->where('child_id', $set->child_id)->max('position')]);
+            $ruledOut->each(static fn (Parentage $parentage) => $parentage->fill(['parent_set_id' => $stays->id])->save());
+        }
         foreach (Parentage::query()->where('parent_set_id', $set->id)->get() as $parentage) {
             $parentage->deleteWhole();
         }
@@ -85,7 +92,8 @@ final readonly class Moves
     {
         $this->refusePartner($tie, $instead);
         $sets = ParentSet::query()->where('union_id', $tie->union_id)->pluck('id');
-        foreach (Parentage::query()->whereIn('parent_set_id', $sets)->where('person_id', $tie->person_id)->get() as $parentage) {
+        // Who was ruled out as a parent stays so, with why; it says nothing of who comes in their place.
+        foreach (Parentage::counting()->whereIn('parent_set_id', $sets)->where('person_id', $tie->person_id)->get() as $parentage) {
             $parentage->fill(['person_id' => $instead->id])->save();
         }
         $tie->fill(['person_id' => $instead->id, 'person_ordinal' => -1, 'position' => 1 + (int) UnionPartner::query()->where('person_id', $instead->id)->max('position')])->save();
@@ -93,8 +101,11 @@ final readonly class Moves
 
     private function refuseChild(ParentSet $set, Union $to): void
     {
-        if ($set->union_id === $to->id || ParentSet::query()->where('child_id', $set->child_id)->where('union_id', $to->id)->exists()) {
+        if ($set->union_id === $to->id || ParentSet::counting()->where('child_id', $set->child_id)->where('union_id', $to->id)->exists()) {
             throw new Refusal('They are parents and child already.', 409);
+        }
+        if (ParentSet::query()->where('child_id', $set->child_id)->where('union_id', $to->id)->exists()) {
+            throw new Refusal('They were ruled out as parents of this child. They can be let stand again at their line of kin.', 409);
         }
         foreach (UnionPartner::counting()->where('union_id', $to->id)->pluck('person_id') as $parentId) {
             $this->ties->refuseLoop(self::person($set->child_id), self::person($parentId));

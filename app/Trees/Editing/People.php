@@ -108,7 +108,7 @@ final readonly class People
         DB::table('members')->where('tree_id', $this->current->id())->where('centre_person_id', $person->id)->update(['centre_person_id' => null]);
         $change->deleteWhole($person);
         foreach ($unions->concat($parentUnions) as $union) {
-            (new Ties($this->current))->tidy($change, $union);
+            (new Ties($this->current, new ParentsOf))->tidy($change, $union);
         }
     }
 

@@ -9,6 +9,7 @@ use App\Models\ParentSet;
 use App\Models\Union;
 use App\Models\UnionPartner;
 use App\Refusal;
+use Illuminate\Support\Collection;
 use NorthBough\Core\Tree\ParentageKind;
 use NorthBough\Core\Tree\Standing;
 
@@ -28,17 +29,19 @@ final readonly class TieChanges
         if ($personId !== null && ! $parentages->contains('person_id', $personId)) {
             throw new Refusal('That is no parent of this set.');
         }
-        foreach ($parentages as $parentage) {
-            if ($personId === null || $parentage->person_id === $personId) {
-                $parentage->fill(array_map(trim(...), $said))->save();
-            }
+        $changed = $parentages->filter(static fn (Parentage $parentage): bool => $personId === null || $parentage->person_id === $personId);
+        foreach ($changed as $parentage) {
+            $parentage->fill(array_map(trim(...), $said))->save();
+        }
+        if (isset($said['standing']) && Standing::from($said['standing'])->mayLead()) {
+            $this->refuseThird($set, $changed);
         }
         // A set is called by what its parents are; where they differ, by birth before anything else.
         $kinds = $parentages->pluck('kind');
         $set->fill(['kind' => $kinds->contains(ParentageKind::Birth->value) ? ParentageKind::Birth->value : $kinds->first() ?? $said['kind'] ?? $set->kind])->save();
         if ($set->leads && ! Standing::from($said['standing'] ?? 'unweighed')->mayLead()) {
-            $other = ParentSet::query()->where('child_id', $set->child_id)->where('id', '!=', $set->id)->orderBy('position')->first();
-            if ($other !== null) {
+            $other = ParentSet::counting()->where('child_id', $set->child_id)->where('id', '!=', $set->id)->orderBy('position')->first();
+            if ($other !== null && Parentage::leading()->where('parent_set_id', $set->id)->doesntExist()) {
                 $this->lead($other);
             }
         }
@@ -107,9 +110,23 @@ final readonly class TieChanges
 
     private function refuseSecondBirth(ParentSet $set, string $kind): void
     {
-        $others = ParentSet::query()->where('child_id', $set->child_id)->where('id', '!=', $set->id)->where('kind', 'birth');
+        $others = Parentage::leading()->where('kind', ParentageKind::Birth->value)
+            ->whereIn('parent_set_id', ParentSet::query()->where('child_id', $set->child_id)->where('id', '!=', $set->id)->select('id'));
         if ($kind === ParentageKind::Birth->value && $others->exists()) {
             throw new Refusal('This child has parents by birth already. Unlink these, or say that they are of another kind, first.', 409);
+        }
+    }
+
+    /**
+     * Somebody who was ruled out or a rival stands again only where there is a place.
+     *
+     * @param  Collection<int, Parentage>  $changed
+     */
+    private function refuseThird(ParentSet $set, Collection $changed): void
+    {
+        $leading = Parentage::leading()->where('kind', ParentageKind::Birth->value)->whereIn('parent_set_id', ParentSet::query()->where('child_id', $set->child_id)->select('id'))->get();
+        if ($leading->count() > 2 && $changed->pluck('id')->intersect($leading->pluck('id'))->isNotEmpty()) {
+            throw new Refusal('There are two parents by birth already. Rule one of them out, or call this one a rival.', 409);
         }
     }
 }

@@ -26,7 +26,7 @@ final readonly class LookFor
      * @param  list<string>  $surnameSounds
      * @param  list<string>  $givenForms  folded
      * @param  int|null  $bornAbout  the likeliest day of birth, to take the nearest first; null where nothing tells of it
-     * @param  DaySpan|null  $bornThen  of the one whose birth or baptism it is
+     * @param  DaySpan|null  $bornThen  of the one whose birth or baptism it is, or of a woman whose death it is
      * @param  DaySpan|null  $diedThen  of the one whose death or burial it is
      */
     private function __construct(
@@ -61,7 +61,13 @@ final readonly class LookFor
             array_values(array_unique($sounds)), SearchForm::of($roll->name($line)->wholeSurname()), array_values(array_unique($forms)),
             // Without an age, nobody who is much older than a hundred is on a roll of the living.
             $born->earliest ?? ($told?->earliest === null ? null : $told->earliest - 40000), $born->latest ?? $told?->latest, $about,
-            $presence === Presence::Born && $day !== null ? self::within($roll->born($line), $day, 500) : null,
+            match (true) {
+                $day === null => null,
+                $presence === Presence::Born => self::within($roll->born($line), $day, 500),
+                // A woman who died may stand under the name of a husband whom nobody knows.
+                $presence === Presence::Dead && $roll->sex($line) !== Sex::Male && $roll->born($line) !== null => self::within($roll->born($line), $day, 0),
+                default => null,
+            },
             $presence === Presence::Dead && $day !== null ? DaySpan::between($day - 400, $day + 60) : null,
             $roll->sex($line) === Sex::Male,
         );

@@ -102,7 +102,7 @@ final readonly class AgainstTheTree
                 if ($tie->personId === $parent) {
                     return Told::there($telling, ToldState::Agrees, 'They are parent and child in the tree.');
                 }
-                $byBirth += $tie->kind === ParentageKind::Birth && $tie->standing !== Standing::RuledOut ? 1 : 0;
+                $byBirth += $tie->kind === ParentageKind::Birth && $tie->standing->mayLead() ? 1 : 0;
             }
         }
         if ($byBirth > 1 && ! $telling->isSaid) {

@@ -16,10 +16,13 @@ use App\Models\RestsOn;
 use App\Models\RollLine;
 use App\Refusal;
 use App\Trees\Changes\ChangedMeanwhile;
+use App\Trees\Editing\ParentsOf;
 use App\Trees\Editing\Ties;
+use Illuminate\Database\Eloquent\Collection;
 use NorthBough\Core\Evidence\Casework\CaseState;
 use NorthBough\Core\Tree\ParentageKind;
 use NorthBough\Core\Tree\PlacingState;
+use NorthBough\Core\Tree\Standing;
 
 /** Cases of identity and kinship: begun, gathered for, and concluded as far as the evidence goes. Called inside an open change set. */
 final readonly class Cases
@@ -27,7 +30,7 @@ final readonly class Cases
     /** What a case can ask. */
     public const ASPECTS = ['same', 'line', 'mother', 'father', 'parent'];
 
-    public function __construct(private Ties $ties)
+    public function __construct(private Ties $ties, private ParentsOf $parents)
     {
     }
 
@@ -57,11 +60,32 @@ final readonly class Cases
             'kind' => in_array($aspect, ['same', 'line'], true) ? 'identity' : 'kinship', 'aspect' => $aspect,
             'person_id' => $subjectId, 'other_person_id' => $aspect === 'same' ? $people[0] : null, 'roll_line_id' => $lineId,
         ]);
+        $people = array_values(array_unique([...$this->present($aspect, $subjectId), ...$people]));
         foreach ($aspect === 'same' ? ['They are one person', 'They are two people'] : $people as $at => $one) {
             $aspect === 'same' ? $this->alternative($question, null, $one, $at) : $this->alternative($question, $one, '', $at);
         }
 
         return $question;
+    }
+
+    /**
+     * Who stands in the tree as the one that is asked for: an answer from the start.
+     *
+     * @return list<string>
+     */
+    private function present(string $aspect, ?string $childId): array
+    {
+        $sex = match ($aspect) {
+            'mother' => 'F',
+            'father' => 'M',
+            default => '',
+        };
+        if ($sex === '' || $childId === null) {
+            return [];
+        }
+        $parents = $this->parents->leadingByBirth(Person::query()->findOrFail($childId))->pluck('person_id');
+
+        return array_values(Person::query()->whereIn('id', $parents)->where('sex', $sex)->orderBy('id')->pluck('id')->all());
     }
 
     /** One answer more: somebody, or in words where it is nobody of the tree. */
@@ -103,11 +127,18 @@ final readonly class Cases
         foreach (RestsOn::query()->where('deciding_question_id', $question->id)->orWhere('question_id', $question->id)->get() as $before) {
             $before->delete();
         }
+        $present = $question->kind === 'kinship' ? $this->standing($question, $alternatives) : [];
+        foreach ($state === CaseState::Proved ? array_diff($present, $alternatives->pluck('person_id')->all()) : [] as $other) {
+            $this->settleTie($question, $other, false, $state, $present);
+        }
         // The others first: of one line, one at most is placed.
         foreach ($alternatives->sortBy(static fn (Alternative $one): bool => $one->id === $chosen?->id) as $one) {
             $isChosen = $one->id === $chosen?->id;
             $one->fill(['outcome' => $isChosen && $state->isConcluded() ? $state->value : ''])->save();
-            $this->settle($question, $one, $isChosen, $chosen === null ? CaseState::Unresolved : $state);
+            $this->settle($question, $one, $isChosen, $chosen === null ? CaseState::Unresolved : $state, $present);
+        }
+        if ($question->kind === 'kinship') {
+            $this->settleParents($question, $present, array_values(array_filter($alternatives->pluck('person_id')->all())), $chosen?->person_id, $state);
         }
         foreach (Point::query()->where('question_id', $question->id)->whereNotNull('claim_id')->pluck('claim_id')->unique() as $claimId) {
             RestsOn::query()->create(['deciding_question_id' => $question->id, 'claim_id' => $claimId]);
@@ -116,7 +147,21 @@ final readonly class Cases
         AskedByConflict::followCase($question, $state);
     }
 
-    private function settle(Question $question, Alternative $one, bool $isChosen, CaseState $state): void
+    /**
+     * Who stands in the tree as the one that the case asks for: by the sex that it asks for, or by being among its answers.
+     *
+     * @param  Collection<int, Alternative>  $alternatives
+     * @return list<string>
+     */
+    private function standing(Question $question, Collection $alternatives): array
+    {
+        $leading = $this->parents->leadingByBirth(Person::query()->findOrFail((string) $question->person_id))->pluck('person_id')->all();
+
+        return array_values(array_unique([...$this->present($question->aspect, $question->person_id), ...array_intersect($leading, $alternatives->pluck('person_id')->all())]));
+    }
+
+    /** @param  list<string>  $present */
+    private function settle(Question $question, Alternative $one, bool $isChosen, CaseState $state, array $present): void
     {
         if ($one->person_id === null) {
             return;
@@ -135,27 +180,65 @@ final readonly class Cases
             }
         }
         if ($question->kind === 'kinship') {
-            $this->settleTie($question, $one->person_id, $isChosen, $state);
+            $this->settleTie($question, $one->person_id, $isChosen, $state, $present);
         }
     }
 
-    private function settleTie(Question $question, string $parentId, bool $isChosen, CaseState $state): void
+    /**
+     * What is proved takes the place of whoever stood there; what is only probable stands as a rival beside them.
+     *
+     * @param  list<string>  $present  who stands in the tree as the one that is asked for
+     */
+    private function settleTie(Question $question, string $parentId, bool $isChosen, CaseState $state, array $present): void
     {
-        $tie = $this->tie((string) $question->person_id, $parentId);
+        $child = Person::query()->findOrFail((string) $question->person_id);
+        $tie = $this->tie($child->id, $parentId);
+        $isBeside = $state === CaseState::Probable && $present !== [] && ! in_array($parentId, $present, true);
         if ($tie === null && $isChosen && in_array($state, [CaseState::Probable, CaseState::Proved], true)) {
-            $this->ties->addParentTold(Person::query()->findOrFail((string) $question->person_id), Person::query()->findOrFail($parentId), ParentageKind::Birth);
-            $tie = $this->tie((string) $question->person_id, $parentId);
+            $this->ties->addParentTold($child, Person::query()->findOrFail($parentId), ParentageKind::Birth, $isBeside ? Standing::Rival : Standing::Unweighed);
+            $tie = $this->tie($child->id, $parentId);
         }
         if ($tie === null) {
             return;
         }
         $tie->fill([
             'proof' => ($isChosen || $state === CaseState::Unresolved ? $state->proof() : CaseState::Unresolved->proof())->value,
-            'standing' => ($isChosen ? $state->standing() : $state->standingOfOthers())->value,
+            'standing' => ($isChosen ? ($isBeside ? Standing::Rival : $state->standing()) : $state->standingOfOthers())->value,
         ]);
         $tie->isDirty() && $tie->save();
         if ($isChosen && $state->isConcluded()) {
             RestsOn::query()->create(['deciding_parentage_id' => $tie->id, 'question_id' => $question->id]);
+        }
+    }
+
+    /**
+     * After all are settled: whoever stood there stays while another is only probable; no more than two lead; and those
+     * who lead stand together.
+     *
+     * @param  list<string>  $present
+     * @param  list<string>  $asked  the people of the alternatives, in their order
+     */
+    private function settleParents(Question $question, array $present, array $asked, ?string $chosenId, CaseState $state): void
+    {
+        $child = Person::query()->findOrFail((string) $question->person_id);
+        if ($state === CaseState::Probable && $chosenId !== null && ! in_array($chosenId, $present, true)) {
+            foreach ($present as $id) {
+                $this->stands($child, $id, Standing::Unweighed);
+            }
+        }
+        foreach (array_reverse($asked) as $id) {
+            if ($id !== $chosenId && $this->parents->leadingByBirth($child)->count() > 2) {
+                $this->stands($child, $id, Standing::Rival);
+            }
+        }
+        $this->ties->gather($child);
+    }
+
+    private function stands(Person $child, string $parentId, Standing $standing): void
+    {
+        $tie = $this->tie($child->id, $parentId);
+        if ($tie !== null && $tie->standing !== $standing->value) {
+            $tie->fill(['standing' => $standing->value])->save();
         }
     }
 
