@@ -81,7 +81,7 @@ final class ParentStandingsTest extends TestCase
         $this->family(['unweighed', 'unweighed']);
         $other = $this->person('Moll Stair w b 1820');
         $case = $this->api('POST', '/cases', ['aspect' => 'mother', 'personId' => $this->child, 'people' => [$other]])->assertOk()->json('id');
-        self::assertSame([$this->mother, $other], array_column($this->api('GET', "/cases/{$case}")->json('alternatives'), 'personId'));
+        self::assertSame([$this->mother, $other], array_column(array_column($this->api('GET', "/cases/{$case}")->json('alternatives'), 'person'), 'id'));
         $this->conclude($case, 'probable', 1);
         self::assertEquals([$this->mother => 'unweighed', $this->father => 'unweighed', $other => 'rival'], $this->stand());
         $this->conclude($case, 'proved', 1);

@@ -3015,8 +3015,10 @@ export interface components {
       rivals: number
       standing: string
       notches: string[]
-      /** @description accepted, and nothing is cited that tells it */
+      /** @description accepted, nothing is cited that tells it, and somebody wrote why */
       reasoned: boolean
+      /** @description another value is told of the same that cannot be true with it, or hardly, and nobody has decided */
+      disagrees: boolean
       citations: components['schemas']['CitationResource'][]
       roles: components['schemas']['RoleResource'][]
       notes: components['schemas']['NoteResource'][]

@@ -26,7 +26,7 @@ final readonly class DeskController
     #[Get('/trees/{tree}/desk', 'desk', DeskPage::class)]
     public function index(): JsonResponse
     {
-        return response()->json(new DeskPage([...$this->questions(), ...$this->current->seesLiving() ? $this->cases->all() : [], ...$this->rivals(), ...$this->unplaced(), ...$this->unread()], $this->current->seesLiving() ? array_map(JournalController::line(...), $this->changes->list(new Asked, 8)) : []));
+        return response()->json(new DeskPage([...$this->questions(), ...$this->current->seesLiving() ? $this->cases->all() : [], ...$this->contradictions(), ...$this->unplaced(), ...$this->unread()], $this->current->seesLiving() ? array_map(JournalController::line(...), $this->changes->list(new Asked, 8)) : []));
     }
 
     /** @return list<SentenceResource> what cannot all be true and waits for a decision, by how many children it holds up */
@@ -43,7 +43,7 @@ final readonly class DeskController
             ->selectRaw("questions.id, questions.aspect, questions.title, questions.reopened_by, person_lines.shown_name, person_lines.number, {$children} AS children")->get();
 
         return array_values($rows->map(static function ($row): SentenceResource {
-            $word = $row->aspect === 'presence' ? 'whereabouts' : mb_strtolower(EventKinds::all()[$row->aspect]->word ?? $row->aspect);
+            $word = self::aspect($row->aspect);
             $holds = match ((int) $row->children) {
                 0 => 'waits to be weighed',
                 1 => 'holds up one child',
@@ -55,21 +55,26 @@ final readonly class DeskController
         })->all());
     }
 
-    /** @return list<SentenceResource> two values for a thing that can be one only */
-    private function rivals(): array
+    /** @return list<SentenceResource> what was found that cannot all be true, and nobody has taken up or decided */
+    private function contradictions(): array
     {
-        $rows = $this->living->visible(DB::table('events'))
-            ->join('person_lines', static fn ($join) => $join->on('person_lines.tree_id', 'events.tree_id')->on('person_lines.person_id', 'events.person_id'))
-            ->where('events.tree_id', $this->current->id())->where('events.denied', false)->where('events.standing', '!=', 'ruled out')->whereIn('events.kind', ['birth', 'death', 'burial'])
+        $rows = $this->living->visible(DB::table('findings'))
+            ->join('person_lines', static fn ($join) => $join->on('person_lines.tree_id', 'findings.tree_id')->on('person_lines.person_id', 'findings.person_id'))
+            ->where('findings.tree_id', $this->current->id())->where('findings.is_hard', true)
             // Of what is asked, or was decided, the question speaks.
-            ->whereNotExists(static fn ($query) => $query->selectRaw('1')->from('questions')->whereColumn('questions.tree_id', 'events.tree_id')->whereColumn('questions.person_id', 'events.person_id')->whereColumn('questions.aspect', 'events.kind'))
-            ->groupBy('events.person_id', 'events.kind', 'person_lines.shown_name', 'person_lines.number')->havingRaw('count(*) > 1')
-            ->orderByRaw('count(*) DESC, person_lines.shown_name')->limit(20)
-            ->selectRaw("events.person_id, events.kind, person_lines.shown_name, person_lines.number, count(*) AS values, string_agg(events.date_shown, ' or ' ORDER BY events.position) AS dates")->get();
+            ->whereNotExists(static fn ($query) => $query->selectRaw('1')->from('questions')->whereColumn('questions.tree_id', 'findings.tree_id')->whereColumn('questions.person_id', 'findings.person_id')->whereColumn('questions.aspect', 'findings.aspect'))
+            ->orderByDesc('findings.badness')->orderBy('findings.id')->limit(20)
+            ->get(['findings.person_id', 'findings.aspect', 'findings.ground', 'person_lines.shown_name', 'person_lines.number']);
 
         return array_values($rows->map(static fn ($row): SentenceResource => new SentenceResource(
-            self::number((int) $row->values)." {$row->kind}s are told of {$row->shown_name}, no. {$row->number}.", $row->dates, "people/{$row->person_id}",
+            str_ends_with($row->aspect, ' window') ? 'No date of '.substr($row->aspect, 0, -strlen(' window'))." fits all the evidence for {$row->shown_name}, no. {$row->number}."
+                : 'What is told of the '.self::aspect($row->aspect)." of {$row->shown_name}, no. {$row->number}, cannot all be true.", $row->ground, "people/{$row->person_id}",
         ))->all());
+    }
+
+    private static function aspect(string $aspect): string
+    {
+        return $aspect === 'presence' ? 'whereabouts' : mb_strtolower(EventKinds::all()[$aspect]->word ?? $aspect);
     }
 
     /** @return list<SentenceResource> records that are not finished: names that nobody placed, or pages that changed since they were taken in */
@@ -108,13 +113,18 @@ final readonly class DeskController
             ->join('person_lines', static fn ($join) => $join->on('person_lines.tree_id', 'events.tree_id')
                 ->whereRaw('person_lines.person_id = coalesce(events.person_id, partner.person_id)'))
             ->where('events.tree_id', $this->current->id())
-            ->where(static fn ($query) => $query->where('events.date_problem', '!=', '')->orWhereNotNull('events.other_begin_lo'))
+            // A phrase in brackets is meant as one (the standard, DatePhrase); any other was to be a date.
+            ->whereRaw("(events.date_problem <> '' OR events.other_begin_lo IS NOT NULL OR (events.date_kind = 'phrase' AND events.date_typed <> '' AND events.date_typed NOT LIKE '(%'))")
             ->orderBy('person_lines.sort_name')->limit(20)
-            ->get(['person_lines.person_id', 'person_lines.shown_name', 'person_lines.number', 'events.date_typed', 'events.date_shown', 'events.date_problem']);
+            ->get(['person_lines.person_id', 'person_lines.shown_name', 'person_lines.number', 'events.date_typed', 'events.date_shown', 'events.date_problem', 'events.date_kind']);
 
         return array_values($rows->map(static fn ($row): SentenceResource => new SentenceResource(
-            "“{$row->date_typed}” on {$row->shown_name}, no. {$row->number}, ".($row->date_problem === '' ? 'can be read in two ways.' : 'is no day that can be.'),
-            $row->date_problem === '' ? $row->date_shown : $row->date_problem, "people/{$row->person_id}",
+            "“{$row->date_typed}” on {$row->shown_name}, no. {$row->number}, ".match (true) {
+                $row->date_problem !== '' => 'is no day that can be.',
+                $row->date_kind === 'phrase' => 'is not understood as a date.',
+                default => 'can be read in two ways.',
+            },
+            $row->date_problem !== '' ? $row->date_problem : ($row->date_kind === 'phrase' ? 'It is kept as it was typed, and sorts nowhere.' : $row->date_shown), "people/{$row->person_id}",
         ))->all());
     }
 

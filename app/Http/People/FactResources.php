@@ -15,7 +15,9 @@ use NorthBough\Core\Chrono\GenDate;
 use NorthBough\Core\Chrono\IsoDay;
 use NorthBough\Core\Chrono\Understood;
 use NorthBough\Core\Citation\NoteForms;
+use NorthBough\Core\Compare\Verdict;
 use NorthBough\Core\Evidence\ClassedClaim;
+use NorthBough\Core\Evidence\Conflict\Contested;
 use NorthBough\Core\Evidence\Origins;
 use NorthBough\Core\Evidence\Weighed;
 use NorthBough\Core\Evidence\Weight;
@@ -33,6 +35,9 @@ final readonly class FactResources
     /** @var array<string, Union> by event */
     private array $unionOf;
 
+    /** @var array<string, Verdict> by event */
+    private array $contested;
+
     /**
      * @param  list<Union>  $unions
      * @param  array<string, Person>  $people
@@ -40,6 +45,7 @@ final readonly class FactResources
      * @param  array<string, list<RoleResource>>  $roles
      * @param  array<string, list<NoteResource>>  $notes
      * @param  array<string, list<string>>  $kept
+     * @param  array<string, true>  $reasoned  those of which somebody wrote why they stand, by fact
      */
     public function __construct(
         private Person $person,
@@ -49,7 +55,9 @@ final readonly class FactResources
         private array $roles,
         private array $notes,
         private array $kept,
+        private array $reasoned,
     ) {
+        $this->contested = Contested::among($person->events);
         $unionOf = [];
         foreach ($unions as $union) {
             foreach ($union->events as $event) {
@@ -81,7 +89,8 @@ final readonly class FactResources
             rivals: $this->rivals($event),
             standing: $event->standing->value,
             notches: $this->notches($event),
-            reasoned: $event->standing === Standing::Accepted && $event->grounds() === [],
+            reasoned: isset($this->reasoned[$event->id]),
+            disagrees: isset($this->contested[$event->id]),
             citations: array_map($this->citation(...), $event->backing),
             roles: $this->roles[$event->id] ?? [],
             notes: $this->notes[$event->id] ?? [],

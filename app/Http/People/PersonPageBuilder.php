@@ -23,16 +23,19 @@ use App\Models\Name as NameRow;
 use App\Models\Note;
 use App\Models\Person as PersonRow;
 use App\Trees\DatabaseTree;
+use App\Trees\Evidence\ReasonsWritten;
 use App\Trees\Living;
 use Closure;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Query\Builder as QueryBuilder;
+use Illuminate\Support\Str;
 use NorthBough\Core\Drawing\Lifeline\Lifeline;
 use NorthBough\Core\Living\ShieldedTree;
 use NorthBough\Core\Naming\NameKind;
 use NorthBough\Core\Tree\Event;
 use NorthBough\Core\Tree\LifeOrder;
 use NorthBough\Core\Tree\LifeYears;
+use NorthBough\Core\Tree\ParentSet;
 use NorthBough\Core\Tree\Person;
 use NorthBough\Core\Tree\Standing;
 use NorthBough\Core\Tree\Union;
@@ -40,7 +43,7 @@ use NorthBough\Core\Tree\Union;
 /** Puts a person's page together: a fixed number of queries, however long the life. */
 final readonly class PersonPageBuilder
 {
-    public function __construct(private Living $living, private KinResources $kin, private ToCentre $centre, private TaskRows $tasks, private SurnameOffers $offers, private WorldAround $world, private CaseLines $cases, private DatabaseTree $tree)
+    public function __construct(private Living $living, private KinResources $kin, private ToCentre $centre, private TaskRows $tasks, private SurnameOffers $offers, private WorldAround $world, private CaseLines $cases, private DatabaseTree $tree, private ReasonsWritten $reasons)
     {
     }
 
@@ -64,7 +67,8 @@ final readonly class PersonPageBuilder
             array_push($own, ...$union->events);
         }
         [$versions, $notes, $kept, $groups] = $this->beside($person, array_column($own, 'id'), $said);
-        $facts = new FactResources($person, $unions, $people, $versions, $this->roles(array_column($own, 'id'), $this->living->isShielding(), $said), $notes, $kept);
+        $facts = new FactResources($person, $unions, $people, $versions, $this->roles(array_column($own, 'id'), $this->living->isShielding(), $said), $notes, $kept,
+            $this->reasons->among(array_column(array_filter($own, static fn (Event $event): bool => $event->standing === Standing::Accepted && $event->grounds() === []), 'id')));
         $lifeline = Lifeline::draw($own, $this->familyEvents($people, $unions, $row->id));
 
         return new PersonPage(
@@ -87,7 +91,7 @@ final readonly class PersonPageBuilder
             offers: $this->offers->of($person, $unions, $sets, $parentUnions, $people),
             notes: $isWithheld ? [] : $notes[$row->id] ?? [],
             kept: $isWithheld ? [] : $kept[$row->id] ?? [],
-            deleting: self::weight($person, $own, count($unions) + count($sets)),
+            deleting: self::weight($person, $own, array_sum(array_map(static fn (Union $union): int => count($union->partnersOf($person->id)) + count($union->childIds), $unions)) + array_sum(array_map(static fn (ParentSet $set): int => max(1, count($set->parents)), $sets))),
             cases: $this->living->isShielding() ? [] : $this->cases->about($row->id),
             groups: $groups,
             tasks: $isWithheld ? [] : $this->tasks->of(['person_id' => $row->id], 50),
@@ -103,7 +107,12 @@ final readonly class PersonPageBuilder
     {
         $citations = array_sum(array_map(static fn (Event $event): int => count($event->grounds()), $own));
 
-        return count($person->events)." facts, {$ties} family ties and {$citations} citations";
+        return self::counted(count($person->events), 'fact').', '.self::counted($ties, 'family tie').' and '.self::counted($citations, 'citation');
+    }
+
+    private static function counted(int $count, string $word): string
+    {
+        return $count.' '.Str::plural($word, $count);
     }
 
     public function nameOf(PersonRow $row): string

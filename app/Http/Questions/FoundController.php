@@ -40,9 +40,11 @@ final readonly class FoundController
         $people = $this->tree->lives(array_values(array_unique($rows->pluck('person_id')->all())));
         $found = $rows->map(static function (stdClass $row) use ($people): FoundResource {
             $person = $people[$row->person_id] ?? null;
-            $question = new Question(['aspect' => $row->aspect]);
+            $sentence = str_ends_with($row->aspect, ' window')
+                ? 'No date of '.substr($row->aspect, 0, -strlen(' window')).' fits all the evidence: '.($person?->name()->shown() ?? '?')
+                : QuestionPages::sentence(new Question(['aspect' => $row->aspect]), $person);
 
-            return new FoundResource((int) $row->id, $row->person_id, QuestionPages::sentence($question, $person), $person === null ? '' : LifeYears::shown($person), $row->aspect, $row->is_hard, $row->ground,
+            return new FoundResource((int) $row->id, $row->person_id, $sentence, $person === null ? '' : LifeYears::shown($person), $row->aspect, $row->is_hard, $row->ground,
                 in_array($row->aspect, ['mother', 'father'], true) ? json_decode($row->subjects, true, flags: JSON_THROW_ON_ERROR) : []);
         });
 

@@ -115,7 +115,8 @@ final readonly class QuestionsController
     public function lead(Request $request, string $tree, string $fact): JsonResponse
     {
         $row = Event::query()->findOrFail($fact);
-        $this->changes->run(new Intent(TreesController::user($request), "Let another {$row->kind} lead", WhyInput::from($request)->why ?? ''), fn () => $this->questions->letLead(Event::query()->findOrFail($fact)));
+        $why = WhyInput::from($request)->why ?? '';
+        $this->changes->run(new Intent(TreesController::user($request), "Let another {$row->kind} lead", $why), fn () => $this->questions->letLead(Event::query()->findOrFail($fact), $why));
 
         return response()->json(new MadeResource($fact));
     }
@@ -129,7 +130,7 @@ final readonly class QuestionsController
             throw new Refusal('Write why it is ruled out, so that nobody finds it again.');
         }
         $row = Event::query()->findOrFail($fact);
-        $this->changes->run(new Intent(TreesController::user($request), "Ruled out a {$row->kind}", $why), static fn () => Event::query()->findOrFail($fact)->fill(['standing' => 'ruled out'])->save());
+        $this->changes->run(new Intent(TreesController::user($request), "Ruled out a {$row->kind}", $why), fn () => $this->questions->ruleOut(Event::query()->findOrFail($fact), $why));
 
         return response()->json(new MadeResource($fact));
     }

@@ -7,6 +7,7 @@ namespace App\Trees\Check;
 use App\Jobs\FollowChanges;
 use App\Models\Tree;
 use App\Trees\Check\Finding\ConflictFindings;
+use App\Trees\Check\Finding\WindowFindings;
 use App\Trees\Check\Window\StoredWindows;
 use App\Trees\CurrentTree;
 use App\Trees\Derived\Touched;
@@ -22,7 +23,7 @@ final readonly class Due
     /** After so many minutes a worker that was asked is taken for lost. */
     private const LOST_AFTER = 10;
 
-    public function __construct(private CurrentTree $current, private StoredWindows $windows, private ConflictFindings $conflicts)
+    public function __construct(private CurrentTree $current, private StoredWindows $windows, private ConflictFindings $conflicts, private WindowFindings $impossible)
     {
     }
 
@@ -87,6 +88,7 @@ final readonly class Due
             $this->windows->refresh($ids);
             $this->conflicts->refresh($ids);
         }
+        $this->impossible->refresh();
         DB::table('people_due')->where('tree_id', $this->current->id())->whereIn('id', $due->keys())->delete();
 
         return true;

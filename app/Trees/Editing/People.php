@@ -7,6 +7,7 @@ namespace App\Trees\Editing;
 use App\Models\Claim;
 use App\Models\Event;
 use App\Models\Name;
+use App\Models\Parentage;
 use App\Models\ParentSet;
 use App\Models\Person;
 use App\Models\Tree;
@@ -17,6 +18,7 @@ use App\Trees\Changes\Change;
 use App\Trees\Changes\ChangedMeanwhile;
 use App\Trees\CurrentTree;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
 use NorthBough\Core\Entry\EntryEvent;
 use NorthBough\Core\Entry\OneLineEntry;
 use NorthBough\Core\Naming\NameKind;
@@ -116,11 +118,14 @@ final readonly class People
     public function weightOf(Person $person): string
     {
         $facts = Event::query()->where('person_id', $person->id)->count();
-        $ties = UnionPartner::query()->where('person_id', $person->id)->count()
-            + ParentSet::query()->where('child_id', $person->id)->count();
+        $unions = UnionPartner::query()->where('person_id', $person->id)->pluck('union_id');
+        // Each parent, each partner and each child is a tie.
+        $ties = Parentage::query()->whereIn('parent_set_id', ParentSet::query()->where('child_id', $person->id)->select('id'))->count()
+            + UnionPartner::query()->whereIn('union_id', $unions)->where('person_id', '<>', $person->id)->count()
+            + ParentSet::query()->whereIn('union_id', $unions)->count();
         $citations = Claim::query()->whereIn('event_id', Event::query()->where('person_id', $person->id)->select('id'))->count();
 
-        return "{$facts} facts, {$ties} family ties and {$citations} citations";
+        return $facts.' '.Str::plural('fact', $facts).", {$ties} family ".Str::plural('tie', $ties)." and {$citations} ".Str::plural('citation', $citations);
     }
 
     /** @return array{kind: string, date: string, place: string} */

@@ -101,7 +101,7 @@ final readonly class Questions
     }
 
     /** Lets one fact of its kind lead: it is accepted, and what led before is a rival. Leading twice is nothing. */
-    public function letLead(Event $fact): void
+    public function letLead(Event $fact, string $why = ''): void
     {
         if ($fact->standing === 'accepted') {
             return;
@@ -112,6 +112,35 @@ final readonly class Questions
             }
         }
         $fact->fill(['standing' => 'accepted'])->save();
+        $this->closeSettled($fact, $why);
+    }
+
+    public function ruleOut(Event $fact, string $why): void
+    {
+        $fact->fill(['standing' => 'ruled out'])->save();
+        $this->closeSettled($fact, $why);
+    }
+
+    /** A question that is settled where its facts stand needs no second decision: it closes with what leads, and why. */
+    private function closeSettled(Event $fact, string $why): void
+    {
+        $question = $fact->person_id === null ? null : Question::query()->where('person_id', $fact->person_id)->where('kind', 'conflict')->where('aspect', $fact->kind)->where('state', 'open')->first();
+        if ($question === null) {
+            return;
+        }
+        foreach ($this->subjects->conflicts([(string) $fact->person_id], false, false)[(string) $fact->person_id] ?? [] as $conflict) {
+            if ($conflict->aspect === $fact->kind && $conflict->isHard()) {
+                return;
+            }
+        }
+        $facts = Event::query()->where('person_id', $fact->person_id)->where('kind', $fact->kind)->where('denied', false)->orderBy('position')->orderBy('ordinal')->orderBy('id')->get();
+        $leading = $facts->firstWhere('standing', 'accepted') ?? $facts->firstWhere('standing', 'unweighed');
+        if ($leading === null) {
+            return;
+        }
+        $this->restOn($question, $leading);
+        $question->fill(['state' => 'decided', 'decision' => trim("{$leading->date->shown}, {$leading->place_typed}", ', '),
+            'reason' => trim($why) === '' ? 'Another value was chosen on the person’s page.' : trim($why), 'reopened_by' => ''])->save();
     }
 
     /** @return array<string, Event> the facts that a question is about, in hand order */

@@ -8,7 +8,7 @@ namespace NorthBough\Core\Linkage;
 final readonly class LinedUp
 {
     /** Odds of being nobody of the tree from which somebody new is proposed without asking. */
-    private const CERTAINLY_NEW = 0.9;
+    private const CERTAINLY_NEW = 0.95;
 
     /** Odds from which somebody is proposed without asking. */
     private const RATHER_THAN_NOT = 0.5;

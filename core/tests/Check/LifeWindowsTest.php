@@ -96,6 +96,27 @@ final class LifeWindowsTest extends TestCase
         self::assertSame([], $windows->of('s')->impossible);
     }
 
+    public function test_nothing_certain_rests_on_a_contested_value(): void
+    {
+        $windows = new LifeWindows(Limits::usual());
+        $windows->events('p', [self::event('b', 'birth', '1850'), self::event('c', 'birth', '1852'), self::event('d', 'census', '1881')]);
+        $windows->events('q', [self::event('e', 'birth', '1850'), self::event('f', 'birth', '1850')]);
+        $windows->events('r', [self::event('g', 'death', '1790'), self::event('h', 'death', 'Oct 1790')]);
+        self::assertSame(['?–1881', '1850–1850'], [self::years($windows->of('p')->bornCertain), self::years($windows->of('p')->bornLikely)]);
+        self::assertSame('1850–1850', self::years($windows->of('q')->bornCertain));
+        self::assertSame('1790–1790', self::years($windows->of('r')->diedCertain));
+    }
+
+    public function test_where_no_day_fits_there_is_no_range(): void
+    {
+        $windows = new LifeWindows(Limits::usual());
+        $windows->events('p', [self::event('b', 'birth', '1850'), self::event('c', 'census', '1841')]);
+        $window = $windows->of('p');
+        self::assertSame([['birth'], '?–?'], [$window->impossible, self::years($window->bornCertain)]);
+        self::assertNotSame([], $windows->why('p', true, true, true));
+        self::assertNotSame([], $windows->why('p', true, false, true));
+    }
+
     /** In generated families the truth always lies in the certain window, and, as they keep to the limits, in the likely one. */
     public function test_windows_hold_the_truth_whatever_is_told(): void
     {

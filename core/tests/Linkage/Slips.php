@@ -35,7 +35,7 @@ final class Slips
     {
         return match (true) {
             $this->oneIn100(12) && isset(self::PET[$given]) => self::PET[$given],
-            $this->oneIn100(8) => $this->misspelt($given),
+            $this->oneIn100(6) => $this->misspelt($given),
             default => $given,
         };
     }

@@ -43,11 +43,11 @@ export function StandingOf({ fact, person }: { fact: Fact; person: string }) {
       {fact.rivals > 0 && (
         <p className="text-madder">
           ‖ {fact.rivals === 1 ? 'Another value is' : `${fact.rivals} other values are`} told of the same
-          thing.
+          thing{fact.disagrees ? '.' : '; both can be true.'}
         </p>
       )}
       <p className="flex flex-wrap gap-x-4">
-        {fact.rivals > 0 && (
+        {fact.disagrees && (
           <button type="button" className="act" onClick={() => weigh.mutate(undefined)}>
             Weigh them
           </button>

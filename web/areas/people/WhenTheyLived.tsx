@@ -21,7 +21,7 @@ export function WhenTheyLived({ person }: { person: string }) {
         <dl className="mt-1 text-[14px]">
           {data.impossible.length > 0 && (
             <p className="text-madder">
-              What is told leaves no day for the {data.impossible.join(' or the ')}.
+              No date of {data.impossible.join(' or ')} fits all the evidence.
             </p>
           )}
           <Bound word="Born, certainly" bound={data.bornCertain} />

@@ -1,5 +1,5 @@
 import { useInfiniteQuery } from '@tanstack/react-query'
-import { useNavigate } from 'react-router'
+import { Link, useNavigate } from 'react-router'
 import { api, told, type Schemas } from '../../api/client'
 import { useTreeId, useTreePath, useWrite } from '../../api/useTree'
 import { PersonName } from '../../parts/PersonName'
@@ -74,6 +74,10 @@ function FoundLine({ one }: { one: Schemas['FoundResource'] }) {
             says="Make it a case"
             asks={{ aspect: one.aspect as 'mother', personId: one.personId, people: one.people }}
           />
+        ) : one.aspect.endsWith(' window') ? (
+          <Link className="act" to={path(`people/${one.personId}`)}>
+            Look at the person
+          </Link>
         ) : (
           <button
             type="button"

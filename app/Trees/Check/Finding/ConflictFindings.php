@@ -65,6 +65,6 @@ final readonly class ConflictFindings
 
     private function rows(): Builder
     {
-        return DB::table('findings')->where('tree_id', $this->current->id());
+        return DB::table('findings')->where('tree_id', $this->current->id())->where('rule', 'like', 'conflict %');
     }
 }

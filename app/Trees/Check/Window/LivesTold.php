@@ -8,7 +8,6 @@ use App\Trees\CurrentTree;
 use App\Trees\DatabaseTree;
 use Illuminate\Support\Facades\DB;
 use NorthBough\Core\Check\Window\LifeWindows;
-use NorthBough\Core\Tree\Event;
 use NorthBough\Core\Tree\ParentageKind;
 use NorthBough\Core\Tree\ParentSet;
 use NorthBough\Core\Tree\Sex;
@@ -27,23 +26,12 @@ final readonly class LivesTold
         $weddings = $this->tree->weddings($ids);
         foreach ($ids as $id) {
             $windows->person($id);
-            self::facts($windows, $id, $events[$id] ?? []);
+            $windows->events($id, $events[$id] ?? []);
             foreach ($weddings[$id] ?? [] as $wedding) {
                 $windows->wed($id, $wedding);
             }
         }
         $this->presence->tell($windows, $ids);
-    }
-
-    /** @param  list<Event>  $events  in hand order */
-    public static function facts(LifeWindows $windows, string $id, array $events): void
-    {
-        foreach ($events as $event) {
-            // Of values that disagree, the one that leads counts.
-            if (! in_array($event->kind, ['birth', 'death'], true) || Event::leadingOf($events, $event->kind) === $event) {
-                $windows->event($id, $event);
-            }
-        }
     }
 
     /**

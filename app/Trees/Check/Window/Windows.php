@@ -54,7 +54,7 @@ final readonly class Windows
         $windows = new LifeWindows(Limits::usual());
         foreach ($people as $id => $person) {
             $windows->person((string) $id);
-            LivesTold::facts($windows, (string) $id, $person->events);
+            $windows->events((string) $id, $person->events);
         }
         foreach ($unions as $ofPerson) {
             foreach ($ofPerson as $union) {

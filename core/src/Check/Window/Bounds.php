@@ -16,9 +16,9 @@ final readonly class Bounds
 
     public function window(): LifeWindow
     {
-        $impossible = array_keys(array_filter(['birth' => $this->isImpossible(0), 'death' => $this->isImpossible(2)]));
+        $without = fn (int $birth): array => array_keys(array_filter(['birth' => $this->isImpossible($birth), 'death' => $this->isImpossible($birth + 2)]));
 
-        return new LifeWindow($this->span(0), $this->span(4), $this->span(2), $this->span(6), $impossible);
+        return new LifeWindow($this->span(0), $this->span(4), $this->span(2), $this->span(6), $without(0), $without(4));
     }
 
     private function isImpossible(int $at): bool
@@ -33,6 +33,7 @@ final readonly class Bounds
         $lowest = $this->days[$at] === BoundNet::LAST ? null : $this->days[$at];
         $highest = $this->days[$at + 1] === BoundNet::FIRST ? null : $this->days[$at + 1];
 
-        return $lowest !== null && $highest !== null && $lowest > $highest ? DaySpan::between($highest, $lowest) : DaySpan::between($lowest, $highest);
+        // Bounds that leave no day leave no span: whoever asks is told so by LifeWindow::$impossible.
+        return $lowest !== null && $highest !== null && $lowest > $highest ? DaySpan::between(null, null) : DaySpan::between($lowest, $highest);
     }
 }

@@ -10,7 +10,8 @@ use NorthBough\Core\Chrono\DaySpan;
 final readonly class LifeWindow
 {
     /**
-     * @param  list<string>  $impossible  `birth` or `death` where what is told leaves no day; its span is then the widest that one side tells
+     * @param  list<string>  $impossible  `birth` or `death` where what is told leaves no day; its certain span is then open on both sides
+     * @param  list<string>  $unlikely  the same of the likely spans
      */
     public function __construct(
         public DaySpan $bornCertain,
@@ -18,6 +19,7 @@ final readonly class LifeWindow
         public DaySpan $diedCertain,
         public DaySpan $diedLikely,
         public array $impossible,
+        public array $unlikely = [],
     ) {
     }
 }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace NorthBough\Core\Check\Window;
 
 use NorthBough\Core\Chrono\DaySpan;
+use NorthBough\Core\Compare\Verdict;
+use NorthBough\Core\Evidence\Conflict\Contested;
 use NorthBough\Core\Tree\Event;
 use NorthBough\Core\Tree\Sex;
 
@@ -38,6 +40,9 @@ final class LifeWindows
 
     private bool $isSettled = false;
 
+    /** Whether what is told just now disagrees with something else that is told of the same. */
+    private bool $isContested = false;
+
     /** @var array<int, true> people of whom what was settled before is all that is told, by number */
     private array $isGiven = [];
 
@@ -52,8 +57,24 @@ final class LifeWindows
         $this->number($id);
     }
 
+    /**
+     * What the events of one life say of when it was. Of values that disagree the one that leads counts, and as long as
+     * nobody has decided between them it is likely only: nothing certain rests on a contested value.
+     *
+     * @param  list<Event>  $events  in hand order
+     */
+    public function events(string $personId, array $events): void
+    {
+        $contested = Contested::among($events);
+        foreach ($events as $event) {
+            if (! in_array($event->kind, ['birth', 'death'], true) || Event::leadingOf($events, $event->kind) === $event) {
+                $this->event($personId, $event, ($contested[$event->id] ?? null) === Verdict::Contradicts);
+            }
+        }
+    }
+
     /** What one event says of when somebody lived. One that did not happen, a rival or one that was ruled out says nothing. */
-    public function event(string $personId, Event $event): void
+    public function event(string $personId, Event $event, bool $isContested = false): void
     {
         if ($event->denied || ! $event->standing->mayLead()) {
             return;
@@ -66,6 +87,7 @@ final class LifeWindows
         // A period bounds a life by its beginning; that it lasted to its end is likely only.
         $begin = count($event->date->readings) === 1 ? $event->date->readings[0]->begin : $span;
         $said = $this->say($event);
+        $this->isContested = $isContested;
         match ($event->kind) {
             'birth' => $this->isAt($born, $span, $said),
             'death' => $this->isAt($died, $span, $said),
@@ -75,6 +97,7 @@ final class LifeWindows
             'will' => $this->alive($born, $died, $begin, $said),
             default => $this->present($event, $born, $died, $begin, $span, $said),
         };
+        $this->isContested = false;
     }
 
     /** A record on which somebody signs, informs, witnesses or stands among those present: they lived that day. */
@@ -215,7 +238,7 @@ final class LifeWindows
     private function notBefore(int $variable, DaySpan $span, int $said): void
     {
         if ($span->earliest !== null) {
-            $span->softBefore === 0 && $this->nets[self::CERTAIN]->notBefore($variable, $span->earliest, $said);
+            $span->softBefore === 0 && ! $this->isContested && $this->nets[self::CERTAIN]->notBefore($variable, $span->earliest, $said);
             $this->nets[self::LIKELY]->notBefore($variable, $span->earliest, $said);
         }
     }
@@ -223,7 +246,7 @@ final class LifeWindows
     private function notAfter(int $variable, DaySpan $span, int $said): void
     {
         if ($span->latest !== null) {
-            $span->softAfter === 0 && $this->nets[self::CERTAIN]->notAfter($variable, $span->latest, $said);
+            $span->softAfter === 0 && ! $this->isContested && $this->nets[self::CERTAIN]->notAfter($variable, $span->latest, $said);
             $this->nets[self::LIKELY]->notAfter($variable, $span->latest, $said);
         }
     }
