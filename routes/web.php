@@ -13,6 +13,7 @@ use App\Http\Journal\HistoryController;
 use App\Http\Journal\JournalController;
 use App\Http\Page;
 use App\Http\People\CardsController;
+use App\Http\People\EntryOffersController;
 use App\Http\People\FactsController;
 use App\Http\People\GroupsController;
 use App\Http\People\IndexController;
@@ -108,6 +109,7 @@ Route::prefix('api')->group(function (): void {
         Route::get('places/{place}/pictures', [BesideController::class, 'place']);
         Route::get('reading/date', [ReadingController::class, 'date']);
         Route::get('reading/entry', [ReadingController::class, 'entry']);
+        Route::get('reading/relative', [EntryOffersController::class, 'index']);
         Route::get('reading/sum', [ReadingController::class, 'sum']);
         Route::get('reading/place', [ReadingController::class, 'place']);
         Route::get('searches', [SearchesController::class, 'index']);

@@ -188,10 +188,11 @@ final class DemoLoader
         $parent = Person::query()->findOrFail(UnionPartner::query()->where('union_id', $union->id)->orderBy('slot')->firstOrFail()->person_id);
         if (str_contains($rest, ':')) {
             [$key, $line] = self::keyed($rest);
-            $child = $this->people[$key] = $this->relatives->add($parent, 'child', OneLineEntry::parse($line), $union->id);
+            [$child] = $this->relatives->add($parent, 'child', OneLineEntry::parse($line), $union->id);
+            $this->people[$key] = $child;
         } else {
             [$key, $kind] = explode(' as ', $rest) + [1 => 'birth'];
-            $child = $this->relatives->add($parent, 'child', $this->known(trim($key)), $union->id, ParentageKind::from($kind));
+            [$child] = $this->relatives->add($parent, 'child', $this->known(trim($key)), $union->id, ParentageKind::from($kind));
         }
         $this->person = $child;
     }

@@ -150,6 +150,7 @@ final class QuestionsTest extends TestCase
     public function test_a_ruled_out_value_typed_again_brings_up_why(): void
     {
         [$magnus, , $book] = $this->keeper();
+        $this->meansIt = false;
         $this->api('POST', "/facts/{$book}/rule-out", ['why' => 'A clerk’s guess.'])->assertOk();
         $add = fn (array $said) => $this->api('POST', "/people/{$magnus}/facts", $said);
         $add(['kind' => 'birth', 'date' => '1817'])->assertStatus(409)->assertJsonPath('message', 'Birth 1817 was ruled out: A clerk’s guess.')->assertJsonPath('details.again', true);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Http\SavedAgain;
 use App\Models\Event;
 use App\Models\Tree;
 use App\Models\User;
@@ -25,6 +26,9 @@ abstract class TestCase extends BaseTestCase
     protected User $user;
 
     protected Tree $tree;
+
+    /** Whether what is there already is meant to be entered once more; false where a test asks what is pointed out. */
+    protected bool $meansIt = true;
 
     public function createApplication(): Application
     {
@@ -62,7 +66,7 @@ abstract class TestCase extends BaseTestCase
      */
     protected function api(string $method, string $path, array $body = []): TestResponse
     {
-        $answer = $this->json($method, "/api/trees/{$this->tree->id}{$path}", $body);
+        $answer = $this->json($method, "/api/trees/{$this->tree->id}{$path}", $body, $this->meansIt ? [SavedAgain::HEADER => '1'] : []);
         $this->enter($this->tree);
 
         return $answer;

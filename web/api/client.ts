@@ -26,12 +26,37 @@ export function guard(): Record<string, string> {
   return { 'X-XSRF-TOKEN': cookie('XSRF-TOKEN'), Accept: 'application/json' }
 }
 
+/**
+ * What was refused because the like of it is there already. The very same, sent once more after a moment, is meant: it
+ * goes out as such. A key held down is no second thought.
+ */
+const refused = new Map<string, number>()
+const A_MOMENT = 500
+
+const keyOf = async (request: Request) => `${request.method} ${request.url} ${await request.clone().text()}`
+
 const guarded: Middleware = {
-  onRequest({ request }) {
+  async onRequest({ request }) {
     const tree = /^\/api\/trees\/([0-9a-f-]{36})\//.exec(new URL(request.url).pathname)?.[1]
     const held = request.method === 'POST' && tree ? heldHead(tree) : {}
     for (const [name, value] of Object.entries({ ...guard(), ...held })) request.headers.set(name, value)
+    if (request.method === 'POST') {
+      const at = refused.get(await keyOf(request))
+      if (at !== undefined && Date.now() - at > A_MOMENT) request.headers.set('X-Save-Again', '1')
+    }
     return request
+  },
+  async onResponse({ request, response }) {
+    if (request.method !== 'POST') return
+    const key = await keyOf(request).catch(() => '')
+    if (key === '') return
+    refused.delete(key)
+    if (response.status !== 409) return
+    const body = (await response
+      .clone()
+      .json()
+      .catch(() => ({}))) as Partial<Schemas['Problem']>
+    if ((body.details as Record<string, unknown> | undefined)?.again === true) refused.set(key, Date.now())
   },
 }
 

@@ -341,6 +341,23 @@ export interface paths {
     patch?: never
     trace?: never
   }
+  '/api/trees/{tree}/reading/relative': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    /** A bare number is that person; else the beginnings of the names, with the days typed, decide. */
+    get: operations['offerRelatives']
+    put?: never
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
   '/api/trees/{tree}/people/{person}/facts': {
     parameters: {
       query?: never
@@ -2967,6 +2984,21 @@ export interface components {
       date: components['schemas']['DateResource']
       place: string
     }
+    /** @description Somebody of the tree who may be the one that is being typed. */
+    EntryOffer: {
+      id: string
+      number: number
+      name: string
+      years: string
+      /** @description how likely, in 100; empty where it cannot be */
+      odds: string
+      /** @description what speaks for it, or why it cannot be */
+      says: string
+      canBe: boolean
+    }
+    EntryOffers: {
+      offers: components['schemas']['EntryOffer'][]
+    }
     /** @description What was understood of a person typed in one line. */
     EntryReading: {
       name: string
@@ -3903,6 +3935,11 @@ export interface components {
       effects: components['schemas']['ThreadEffect'][]
       windows: components['schemas']['MovedWindow'][]
       unweighed: components['schemas']['QuestionFact'][]
+    }
+    /** @description Somebody who was tied to another, and the union by which: of a partner, or of the parents. */
+    TiedResource: {
+      id: string
+      unionId: string | null
     }
     /** @description One thing that a line tells, against what the tree has. */
     ToldResource: {
@@ -4851,6 +4888,41 @@ export interface operations {
         }
         content: {
           'application/json': components['schemas']['CardResource']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  offerRelatives: {
+    parameters: {
+      query?: {
+        line?: string
+        of?: string
+        relation?: string
+      }
+      header?: never
+      path: {
+        tree: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['EntryOffers']
         }
       }
       /** @description Refused, with a sentence. */
@@ -5895,7 +5967,7 @@ export interface operations {
           [name: string]: unknown
         }
         content: {
-          'application/json': components['schemas']['MadeResource']
+          'application/json': components['schemas']['TiedResource']
         }
       }
       /** @description Refused, with a sentence. */

@@ -1,4 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useRef } from 'react'
 import { useParams } from 'react-router'
 import { toast } from 'sonner'
 import { api, Refused, told, type Schemas } from './client'
@@ -39,19 +40,30 @@ export function useWrite<Said, Made>(
   scope?: string,
 ) {
   const queries = useQueryClient()
-  return useMutation<Made, Refused, Said>({
+  const sendAgain = useRef<(said: Said) => void>(() => undefined)
+  const mutation = useMutation<Made, Refused, Said>({
     mutationFn: write,
     ...(scope === undefined ? {} : { scope: { id: scope } }),
     onSuccess: async (made, said) => {
       after?.(made, said)
       await queries.invalidateQueries()
     },
-    onError: async (problem) => {
+    onError: async (problem, said) => {
+      if (problem.details.again === true) {
+        // Nothing of it changed meanwhile: the like of it was there before.
+        toast.warning(problem.message, {
+          duration: 30_000,
+          action: { label: 'Save all the same', onClick: () => sendAgain.current(said) },
+        })
+        return
+      }
       // What somebody else saved comes onto the page; what was typed here stays in its field.
       if (problem.status === 409) await queries.invalidateQueries()
       toast.error(problem.message, { duration: 10_000 })
     },
   })
+  sendAgain.current = mutation.mutate
+  return mutation
 }
 
 export type Person = Schemas['PersonPage']

@@ -9,6 +9,7 @@ use App\Http\Api\Patch;
 use App\Http\Api\Post;
 use App\Http\Inputs\FactInput;
 use App\Http\Resources\MadeResource;
+use App\Http\SavedAgain;
 use App\Http\Tree\TreesController;
 use App\Models\Event;
 use App\Models\Person;
@@ -19,6 +20,7 @@ use App\Trees\Changes\Change;
 use App\Trees\Changes\ChangeSets;
 use App\Trees\Changes\Intent;
 use App\Trees\Editing\Citations;
+use App\Trees\Editing\Doubled;
 use App\Trees\Editing\Facts;
 use App\Trees\Evidence\RuledOut;
 use Illuminate\Http\JsonResponse;
@@ -28,7 +30,7 @@ use NorthBough\Core\Tree\EventKinds;
 
 final readonly class FactsController
 {
-    public function __construct(private ChangeSets $changes, private Facts $facts, private Citations $citations, private RuledOut $ruledOut)
+    public function __construct(private ChangeSets $changes, private Facts $facts, private Citations $citations, private RuledOut $ruledOut, private Doubled $doubled)
     {
     }
 
@@ -75,7 +77,10 @@ final readonly class FactsController
     {
         $input = FactInput::from($request);
         $kind = $input->kind ?? throw new Refusal('Say what kind of fact it is.');
-        if ($column === 'person_id' && $input->again !== true && $input->denied !== true) {
+        if (! SavedAgain::isSaid($request)) {
+            $this->doubled->refuseFact($column, $id, $input->fact($kind));
+        }
+        if ($column === 'person_id' && ! SavedAgain::isSaid($request) && $input->again !== true && $input->denied !== true) {
             $this->ruledOut->refuseAgain($id, $kind, $input->date ?? '', $input->value ?? '');
         }
         $source = $input->sourceId === null ? null : Source::query()->findOrFail($input->sourceId);

@@ -13,12 +13,15 @@ use App\Http\Inputs\PersonInput;
 use App\Http\Inputs\RelativeInput;
 use App\Http\Resources\MadeResource;
 use App\Http\Resources\PersonPage;
+use App\Http\Resources\TiedResource;
+use App\Http\SavedAgain;
 use App\Http\Tree\TreesController;
 use App\Models\Person;
 use App\Trees\Changes\Change;
 use App\Trees\Changes\ChangedMeanwhile;
 use App\Trees\Changes\ChangeSets;
 use App\Trees\Changes\Intent;
+use App\Trees\Editing\Doubled;
 use App\Trees\Editing\People;
 use App\Trees\Editing\Relatives;
 use App\Trees\Evidence\RuledOut;
@@ -30,7 +33,7 @@ use NorthBough\Core\Tree\ParentageKind;
 
 final readonly class PeopleController
 {
-    public function __construct(private ChangeSets $changes, private People $people, private Relatives $relatives, private PersonPageBuilder $pages, private RuledOut $ruledOut)
+    public function __construct(private ChangeSets $changes, private People $people, private Relatives $relatives, private PersonPageBuilder $pages, private RuledOut $ruledOut, private Doubled $doubled)
     {
     }
 
@@ -44,6 +47,9 @@ final readonly class PeopleController
     public function store(Request $request): JsonResponse
     {
         $entry = OneLineEntry::parse(PersonInput::from($request)->line);
+        if (! SavedAgain::isSaid($request)) {
+            $this->doubled->refusePerson($entry);
+        }
         $person = $this->changes->run(
             new Intent(TreesController::user($request), "Entered {$entry->name->shown()}"),
             function () use ($entry): Person {
@@ -59,7 +65,7 @@ final readonly class PeopleController
         return response()->json(new MadeResource($person->id));
     }
 
-    #[Post('/trees/{tree}/people/{person}/relatives', 'addRelative', MadeResource::class, RelativeInput::class)]
+    #[Post('/trees/{tree}/people/{person}/relatives', 'addRelative', TiedResource::class, RelativeInput::class)]
     public function addRelative(Request $request, string $tree, string $person): JsonResponse
     {
         $input = RelativeInput::from($request);
@@ -70,12 +76,16 @@ final readonly class PeopleController
         if ($who instanceof Person) {
             $this->ruledOut->refuseTieAgain($input->relation, $row->id, $who->id);
         }
-        $relative = $this->changes->run(
+        if (! SavedAgain::isSaid($request)) {
+            $input->relation === 'partner' && $this->doubled->refusePartner($row, $who);
+            $who instanceof OneLineEntry && $this->doubled->refusePerson($who, $input->relation === 'child' ? $input->unionId : null);
+        }
+        [$relative, $union] = $this->changes->run(
             new Intent(TreesController::user($request), "Added {$name} as {$input->relation} of {$this->pages->nameOf($row)}"),
-            fn (): Person => $this->relatives->add($row, $input->relation, $who, $input->unionId, $kind),
+            fn (): array => $this->relatives->add($row, $input->relation, $who, $input->unionId, $kind),
         );
 
-        return response()->json(new MadeResource($relative->id));
+        return response()->json(new TiedResource($relative->id, $union?->id));
     }
 
     #[Patch('/trees/{tree}/people/{person}', 'changePerson', PersonPage::class, PersonChangeInput::class)]

@@ -20,6 +20,7 @@ use App\Http\Resources\LineUpResource;
 use App\Http\Resources\MadeResource;
 use App\Http\Resources\RecordResource;
 use App\Http\Resources\TakenInResource;
+use App\Http\SavedAgain;
 use App\Http\Tree\TreesController;
 use App\Models\Record;
 use App\Models\Source;
@@ -28,6 +29,7 @@ use App\Trees\Changes\Change;
 use App\Trees\Changes\ChangedMeanwhile;
 use App\Trees\Changes\ChangeSets;
 use App\Trees\Changes\Intent;
+use App\Trees\Editing\Doubled;
 use App\Trees\Editing\Rolls;
 use App\Trees\Editing\TakeIn;
 use App\Trees\Records\OpenRecords;
@@ -41,7 +43,7 @@ use Illuminate\Support\Facades\DB;
 /** Records: what a page says, and taking it in. */
 final readonly class RecordsController
 {
-    public function __construct(private ChangeSets $changes, private Rolls $rolls, private RecordPages $pages, private RollDrafts $drafts, private OpenRecords $openness)
+    public function __construct(private ChangeSets $changes, private Rolls $rolls, private RecordPages $pages, private RollDrafts $drafts, private OpenRecords $openness, private Doubled $doubled)
     {
     }
 
@@ -61,6 +63,9 @@ final readonly class RecordsController
     {
         $input = BeginRecordInput::from($request);
         $row = Source::query()->findOrFail($source);
+        if (! SavedAgain::isSaid($request)) {
+            $this->doubled->refuseRecord($row, $input->locator ?? '');
+        }
         $record = $this->changes->run(new Intent(TreesController::user($request), "Began a record in {$row->title}"),
             fn (): Record => $this->rolls->begin($row, $input->kind, $input->locator ?? ''));
 

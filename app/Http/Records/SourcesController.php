@@ -13,6 +13,7 @@ use App\Http\Inputs\SourceInput;
 use App\Http\Resources\MadeResource;
 use App\Http\Resources\SourcePage;
 use App\Http\Resources\SourcesPage;
+use App\Http\SavedAgain;
 use App\Http\Tree\TreesController;
 use App\Models\Source;
 use App\Refusal;
@@ -20,12 +21,13 @@ use App\Trees\Changes\ChangedMeanwhile;
 use App\Trees\Changes\ChangeSets;
 use App\Trees\Changes\Intent;
 use App\Trees\Editing\Citations;
+use App\Trees\Editing\Doubled;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
 final readonly class SourcesController
 {
-    public function __construct(private ChangeSets $changes, private Citations $citations, private SourcePages $pages)
+    public function __construct(private ChangeSets $changes, private Citations $citations, private SourcePages $pages, private Doubled $doubled)
     {
     }
 
@@ -45,6 +47,9 @@ final readonly class SourcesController
     public function store(Request $request): JsonResponse
     {
         $input = SourceInput::from($request);
+        if (! SavedAgain::isSaid($request)) {
+            $this->doubled->refuseSource($input->title ?? '');
+        }
         $source = $this->changes->run(
             new Intent(TreesController::user($request), trim("Described the source {$input->title}")),
             fn (): Source => $this->citations->describe(self::fields($input)),

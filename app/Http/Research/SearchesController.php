@@ -11,6 +11,7 @@ use App\Http\Api\Post;
 use App\Http\Inputs\SearchInput;
 use App\Http\Resources\MadeResource;
 use App\Http\Resources\SearchList;
+use App\Http\SavedAgain;
 use App\Http\Tree\TreesController;
 use App\Models\Person;
 use App\Models\Search;
@@ -20,6 +21,7 @@ use App\Trees\Changes\ChangedMeanwhile;
 use App\Trees\Changes\ChangeSets;
 use App\Trees\Changes\Intent;
 use App\Trees\CurrentTree;
+use App\Trees\Editing\Doubled;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -29,7 +31,7 @@ use NorthBough\Core\Chrono\GenDate;
 /** The log of searches: what was looked for, where, for whom, and what came of it, found or not. */
 final readonly class SearchesController
 {
-    public function __construct(private CurrentTree $current, private SearchRows $rows, private ChangeSets $changes)
+    public function __construct(private CurrentTree $current, private SearchRows $rows, private ChangeSets $changes, private Doubled $doubled)
     {
     }
 
@@ -45,6 +47,9 @@ final readonly class SearchesController
     public function store(Request $request): JsonResponse
     {
         $input = SearchInput::from($request);
+        if (! SavedAgain::isSaid($request)) {
+            $this->doubled->refuseSearch($input->lookedFor, $input->lookedIn, $input->people);
+        }
         $search = $this->changes->run(new Intent(TreesController::user($request), "Logged a search of {$input->lookedIn}"), static function () use ($input): Search {
             $search = Search::query()->create([...self::said($input), 'position' => 1 + (int) Search::query()->max('position')]);
             foreach (array_unique($input->people) as $personId) {

@@ -20,12 +20,12 @@ final readonly class Relatives
     {
     }
 
-    public function add(Person $person, string $relation, OneLineEntry|Person $who, ?string $unionId = null, ParentageKind $kind = ParentageKind::Birth): Person
+    /** @return array{Person, Union|null} the relative, and the union of a partner or of the parents; null for a child or a sibling */
+    public function add(Person $person, string $relation, OneLineEntry|Person $who, ?string $unionId = null, ParentageKind $kind = ParentageKind::Birth): array
     {
         $relative = $who instanceof Person ? $who : $this->people->enter($who, $this->expectedSex($relation));
         $union = null;
         match ($relation) {
-            // A parent's marriage in the line is that of the parents: it is not entered beside their union.
             'father', 'mother', 'parent' => $union = $this->ties->addParent($person, $relative, $kind),
             'partner' => $union = $this->ties->addPartner($person, $relative),
             'child' => $this->ties->addChild($person, $relative, $unionId, $kind),
@@ -33,10 +33,11 @@ final readonly class Relatives
             default => throw new Refusal("“{$relation}” is no relation that can be added."),
         };
         if ($who instanceof OneLineEntry && isset($who->events['marriage'])) {
+            // A parent's marriage in the line is that of the parents: it is not entered beside their union.
             $this->marriage($who, $relative, $union);
         }
 
-        return $relative;
+        return [$relative, $union];
     }
 
     /** A person entered alone with a marriage has a union whose other partner is not known. */

@@ -6,11 +6,15 @@ namespace NorthBough\Core\Naming;
 
 /**
  * Takes a typed name apart. The last word is the surname, particles before it its prefix; slashes say otherwise.
- * A single word is a given name; an initial capital alone never starts a surname prefix.
+ * A single word is a given name; an initial capital alone never starts a surname prefix. With one comma the surname
+ * comes first, as in an index; an index may put a prefix last ("Osk, Jan van der").
  */
 final class NameReader
 {
     private const PARTICLES = ['van', 'von', 'der', 'den', 'de', 'du', 'da', 'del', 'della', 'di', 'la', 'le', 'af', 'av', 'zu', 'ter', 'ten', "'t", 'of'];
+
+    /** Before a last word these belong to the surname: St. John. */
+    private const SAINTS = ['st', 'ste', 'saint', 'sainte'];
 
     private const SUFFIXES = ['jr', 'sr', 'ii', 'iii', 'iv', 'junior', 'senior', 'the younger', 'the elder', 'esq'];
 
@@ -27,12 +31,23 @@ final class NameReader
 
             return PersonalName::of(self::known($given), self::known($surname), $prefix, trim($m['suffix'].' '.$suffix), $title, $nickname);
         }
+        if (preg_match('/^(?<surname>[^,]+),\s*(?<given>(?:\p{Lu}|\p{Lo}|\?)[^,]*)$/u', $text, $m) === 1) {
+            // As an index files it: the surname, a comma, and what comes before it.
+            [$title, $given] = self::takeTitle(trim($m['given']));
+            [$prefix, $surname] = self::takePrefix(self::words(trim($m['surname'])));
+            [$given, $trailing] = $prefix === '' ? self::takeTrailing($given) : [$given, ''];
+
+            return PersonalName::of(self::known($given), self::known($surname), $prefix === '' ? $trailing : $prefix, $suffix, $title, $nickname);
+        }
         [$title, $text] = self::takeTitle($text);
         $words = self::words($text);
         if (count($words) < 2) {
             return PersonalName::of(self::known($text), '', '', $suffix, $title, $nickname);
         }
         $start = count($words) - 1;
+        if ($start > 1 && in_array(mb_strtolower(rtrim($words[$start - 1], '.')), self::SAINTS, true)) {
+            $start--;
+        }
         while ($start > 1 && in_array($words[$start - 1], self::PARTICLES, true)) {
             $start--;
         }
@@ -72,6 +87,18 @@ final class NameReader
         return count($words) > 1 && in_array($first, self::TITLES, true)
             ? [$words[0], implode(' ', array_slice($words, 1))]
             : ['', $text];
+    }
+
+    /** @return array{string, string} the given names, and a surname prefix that stands after them */
+    private static function takeTrailing(string $given): array
+    {
+        $words = self::words($given);
+        $prefix = [];
+        while (count($words) > 1 && in_array(end($words), self::PARTICLES, true)) {
+            array_unshift($prefix, array_pop($words));
+        }
+
+        return [implode(' ', $words), implode(' ', $prefix)];
     }
 
     /**

@@ -48,6 +48,10 @@ final class WrittenMarks
     {
         $typed = trim($line->name);
         $surname = $above === null ? '' : PersonalName::parse($above->name)->wholeSurname();
+        if ($surname !== '' && preg_match('/^'.self::DITTO.'\s*,\s*(\S.*)$/iu', $typed, $m) === 1) {
+            // Surname first, as in an index: the ditto stands in its place.
+            $typed = "{$m[1]} do";
+        }
         $isDitto = $surname !== '' && preg_match('/^(.*\S)\s+'.self::DITTO.'(\??)$/iu', $typed, $m) === 1;
         $name = $isDitto ? "{$m[1]} {$surname}{$m[2]}" : $typed;
         [$first, $others, $isDoubted] = self::readings($name, true);

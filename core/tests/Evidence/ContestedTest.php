@@ -13,7 +13,10 @@ use PHPUnit\Framework\TestCase;
 
 final class ContestedTest extends TestCase
 {
-    /** @param  list<array{string, string, Standing}>  $values  kind, date, standing */
+    /**
+     * @param  list<array{string, string, Standing}>  $values  kind, date, standing
+     * @param  array<string, string>  $expected
+     */
     #[DataProvider('lives')]
     public function test_what_disagrees_and_nobody_decided(array $values, array $expected): void
     {

@@ -27,6 +27,17 @@ final class NameReaderTest extends TestCase
         yield ['Ewan Tarrel', ['given' => 'Ewan', 'surname' => 'Tarrel'], 'Ewan Tarrel'];
         yield ['  Ewan   Tarrel ', ['given' => 'Ewan', 'surname' => 'Tarrel'], 'Ewan Tarrel'];
         yield ['Ewan', ['given' => 'Ewan'], 'Ewan'];
+        yield ['MacDonald, Flora', ['given' => 'Flora', 'surname' => 'MacDonald'], 'Flora MacDonald'];
+        yield ['Tarrel, Rev. Ewan', ['given' => 'Ewan', 'surname' => 'Tarrel', 'title' => 'Rev.'], 'Rev. Ewan Tarrel'];
+        yield ['van der Berg, Pieter', ['given' => 'Pieter', 'surnamePrefix' => 'van der', 'surname' => 'Berg'], 'Pieter van der Berg'];
+        yield ['Berg, Pieter van der', ['given' => 'Pieter', 'surnamePrefix' => 'van der', 'surname' => 'Berg'], 'Pieter van der Berg'];
+        yield ['Halloway Sten, Ann Mary', ['given' => 'Ann Mary', 'surname' => 'Halloway Sten'], 'Ann Mary Halloway Sten'];
+        yield ['Tarrel, ?', ['surname' => 'Tarrel'], 'Tarrel'];
+        yield ['Magnus Tarrel, Jr', ['given' => 'Magnus', 'surname' => 'Tarrel', 'suffix' => 'Jr'], 'Magnus Tarrel Jr'];
+        yield ['Oliver St. John', ['given' => 'Oliver', 'surname' => 'St. John'], 'Oliver St. John'];
+        yield ['Una Mary St John', ['given' => 'Una Mary', 'surname' => 'St John'], 'Una Mary St John'];
+        yield ['St. John, Oliver', ['given' => 'Oliver', 'surname' => 'St. John'], 'Oliver St. John'];
+        yield ['St. John', ['given' => 'St.', 'surname' => 'John'], 'St. John'];
         yield ['John B Tarrel', ['given' => 'John B', 'surname' => 'Tarrel'], 'John B Tarrel'];
         yield ['Pieter van der Berg', ['given' => 'Pieter', 'surnamePrefix' => 'van der', 'surname' => 'Berg'], 'Pieter van der Berg'];
         yield ['Oscar Halloway-Sten', ['given' => 'Oscar', 'surname' => 'Halloway-Sten'], 'Oscar Halloway-Sten'];

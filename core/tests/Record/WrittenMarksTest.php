@@ -35,6 +35,7 @@ final class WrittenMarksTest extends TestCase
         yield 'a doubted name' => ['', 'Ewan Tarrel?', 'Ewan Tarrel', ['name?' => '?']];
         yield 'two readings of a whole name' => ['', 'Ewan Tarrel / Evan Farrel?', 'Ewan Tarrel', ['name?' => 'Evan Farrel']];
         yield 'another surname alone' => ['', 'Ewan Tarrel / Farrel?', 'Ewan Tarrel', ['name?' => 'Ewan Farrel']];
+        yield 'surname first, as an index has it' => ['MacDonald, Flora', 'do, Una', 'Una MacDonald', ['name~' => 'Una do']];
         yield 'nobody above to take a surname from' => ['', 'Una do', 'Una do', []];
         yield 'a name that is not known' => ['Ewan Tarrel', '? Tarrel', '? Tarrel', []];
         yield 'nothing but a question' => ['Ewan Tarrel', '?', '?', []];

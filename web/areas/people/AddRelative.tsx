@@ -39,6 +39,18 @@ export function AddRelative(props: {
     adding.relation === 'child' && partners
       ? `Child with ${partners}`
       : `${adding.relation.slice(0, 1).toUpperCase()}${adding.relation.slice(1)} of ${person.name}`
+  const add = (who: { line: string } | { personId: string }) =>
+    told(
+      api.POST('/api/trees/{tree}/people/{person}/relatives', {
+        params: { path: { tree, person: person.id } },
+        body: {
+          relation: adding.relation,
+          kind,
+          ...who,
+          ...(adding.unionId ? { unionId: adding.unionId } : {}),
+        },
+      }),
+    )
   return (
     <div className="border-l-2 border-tide py-1 pl-4">
       <EntryLine
@@ -66,23 +78,15 @@ export function AddRelative(props: {
             </label>
           )
         }
-        keep={(line) =>
-          told(
-            api.POST('/api/trees/{tree}/people/{person}/relatives', {
-              params: { path: { tree, person: person.id } },
-              body: {
-                relation: adding.relation,
-                line,
-                kind,
-                ...(adding.unionId ? { unionId: adding.unionId } : {}),
-              },
-            }),
-          )
-        }
-        onKept={() => {
+        as={{ of: person.id, relation: adding.relation }}
+        keep={(line) => add({ line })}
+        take={(personId) => add({ personId })}
+        onKept={(made) => {
           const next = NEXT[adding.relation]
+          // After a partner the line goes on to the children of this very couple.
+          const union = adding.relation === 'partner' ? (made.unionId ?? undefined) : adding.unionId
           props.onNext(
-            next === null ? null : { relation: next, unionId: next === 'child' ? adding.unionId : undefined },
+            next === null ? null : { relation: next, unionId: next === 'child' ? union : undefined },
           )
         }}
         onLeave={props.onLeave}

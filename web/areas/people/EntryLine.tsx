@@ -1,9 +1,12 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
-import { useEffect, useId, useRef, type KeyboardEvent, type ReactNode } from 'react'
+import { useEffect, useId, useRef, useState, type KeyboardEvent, type ReactNode } from 'react'
 import { api, told, type Schemas } from '../../api/client'
 import { useTreeId, useWrite } from '../../api/useTree'
 import { useDebounced } from '../../parts/useDebounced'
 import { useDraft } from '../../parts/useDraft'
+
+/** Who was made or tied, and the union by which, where there is one. */
+type Made = { id: string; unionId?: string | null }
 
 type Props = {
   label: string
@@ -14,8 +17,12 @@ type Props = {
   offeredBySex?: { h: string; w: string }
   /** What is said of the line beside its words, such as the kind of a tie. */
   aside?: ReactNode
-  keep: (line: string) => Promise<Schemas['MadeResource']>
-  onKept: (made: Schemas['MadeResource']) => void
+  /** Of whom somebody is typed, and as what: people of the tree are offered for it. */
+  as: { of?: string; relation: string }
+  keep: (line: string) => Promise<Made>
+  /** What is done with somebody of the tree who is chosen. */
+  take: (personId: string) => Promise<Made>
+  onKept: (made: Made) => void
   onLeave: () => void
 }
 
@@ -26,7 +33,9 @@ export function EntryLine({
   offered = '',
   offeredBySex = { h: '', w: '' },
   aside,
+  as,
   keep,
+  take,
   onKept,
   onLeave,
 }: Props) {
@@ -37,6 +46,8 @@ export function EntryLine({
   const latest = useRef(line)
   latest.current = line
   const write = useWrite(keep)
+  const tie = useWrite(take)
+  const [at, setAt] = useState(-1)
   // The line is free for the next one at once; what is refused comes back in front of whatever was typed meanwhile.
   const send = () => {
     const sent = line
@@ -57,8 +68,34 @@ export function EntryLine({
     enabled: rested !== '',
     placeholderData: keepPreviousData,
   })
+  const { data: found } = useQuery({
+    queryKey: ['entry offers', tree, rested, as.of ?? '', as.relation],
+    queryFn: () =>
+      told(
+        api.GET('/api/trees/{tree}/reading/relative', {
+          params: { path: { tree }, query: { line: rested, of: as.of ?? '', relation: as.relation } },
+        }),
+      ),
+    enabled: rested !== '',
+    placeholderData: keepPreviousData,
+  })
+  const offers = line.trim() === '' ? [] : (found?.offers ?? [])
+  const choose = (offer: Schemas['EntryOffer'] | undefined) => {
+    if (!offer?.canBe) return
+    const sent = line
+    forget()
+    setAt(-1)
+    tie.mutate(offer.id, { onSuccess: onKept, onError: () => setLine(`${sent} ${latest.current}`.trim()) })
+  }
   const pressed = (event: KeyboardEvent) => {
-    if (event.key === 'Enter' && line.trim() !== '') {
+    if ((event.key === 'ArrowDown' || event.key === 'ArrowUp') && offers.length > 0) {
+      event.preventDefault()
+      const by = event.key === 'ArrowDown' ? 1 : -1
+      setAt((now) => Math.max(-1, Math.min(offers.length - 1, now + by)))
+    } else if (event.key === 'Enter' && at >= 0) {
+      event.preventDefault()
+      choose(offers[at])
+    } else if (event.key === 'Enter' && line.trim() !== '') {
       event.preventDefault()
       send()
     } else if (event.key === 'Escape') {
@@ -76,8 +113,13 @@ export function EntryLine({
           id={id}
           ref={field}
           className="gap grow font-serif text-[17px]"
+          role="combobox"
+          aria-expanded={offers.length > 0}
+          aria-controls={`${id}-there`}
+          aria-activedescendant={at >= 0 ? `${id}-there-${at}` : undefined}
           value={line}
-          onChange={(event) =>
+          onChange={(event) => {
+            setAt(-1)
             setLine(
               event.target.value
                 .replace(/(^| )\/ $/, `$1${offered || '/'} `)
@@ -85,7 +127,7 @@ export function EntryLine({
                   offeredBySex[sex] ? `${before}${offeredBySex[sex]} ${sex} ` : typed,
                 ),
             )
-          }
+          }}
           onKeyDown={pressed}
           aria-describedby={`${id}-read`}
           placeholder="Ewan Tarrel b 14 June 1851 Hask d 1920"
@@ -127,7 +169,48 @@ export function EntryLine({
         </p>
         {aside}
       </div>
+      <There id={`${id}-there`} offers={offers} at={at} onChoose={choose} />
     </div>
+  )
+}
+
+/** Who of the tree may be meant; whoever is typed on becomes somebody new. */
+function There(props: {
+  id: string
+  offers: Schemas['EntryOffer'][]
+  at: number
+  onChoose: (offer: Schemas['EntryOffer']) => void
+}) {
+  const { id, offers, at, onChoose } = props
+  return (
+    <>
+      {offers.length > 0 && (
+        <p className="text-[13px] text-graphite">
+          In the tree already? <kbd>↓</kbd> and <kbd>Enter</kbd> take somebody; <kbd>Enter</kbd> alone makes a
+          new person.
+        </p>
+      )}
+      <ul id={id} role="listbox" aria-label="People of the tree">
+        {offers.map((offer, index) => (
+          <li
+            key={offer.id}
+            id={`${id}-${index}`}
+            role="option"
+            aria-selected={index === at}
+            aria-disabled={!offer.canBe}
+            className={`flex items-baseline gap-3 px-1 py-[2px] ${offer.canBe ? 'cursor-pointer' : 'text-graphite'} ${index === at ? 'bg-wash' : 'hover:bg-wash/60'}`}
+            onClick={() => onChoose(offer)}
+          >
+            <span className="font-serif text-[16px]">{offer.name}</span>
+            <span className="text-[13px] text-graphite">
+              {offer.years} no. {offer.number}
+            </span>
+            <span className="text-[13px]">{offer.canBe ? offer.odds : ''}</span>
+            <span className="truncate text-[13px] text-graphite">{offer.says}</span>
+          </li>
+        ))}
+      </ul>
+    </>
   )
 }
 

@@ -2,8 +2,9 @@ import { keepPreviousData, useInfiniteQuery, useQuery } from '@tanstack/react-qu
 import { useVirtualizer } from '@tanstack/react-virtual'
 import { useEffect, useRef, useState, type KeyboardEvent } from 'react'
 import { Link, useNavigate, useSearchParams } from 'react-router'
-import { api, told } from '../../api/client'
-import { useTreeId, useTreePath } from '../../api/useTree'
+import { toast } from 'sonner'
+import { api, told, type Schemas } from '../../api/client'
+import { useTreeId, useTreePath, useWrite } from '../../api/useTree'
 import { Empty } from '../../parts/Empty'
 import { useDebounced } from '../../parts/useDebounced'
 import { useCommands } from '../../shell/keys'
@@ -69,6 +70,11 @@ export default function People() {
     if (lastSeen > rows.length - 30 && hasNextPage && !isFetchingNextPage) void fetchNextPage()
   }, [lastSeen, rows.length, hasNextPage, isFetchingNextPage, fetchNextPage])
   const go = (id: string) => void navigate(path(`people/${id}`))
+  const [picked, setPicked] = useState<Row[]>([])
+  const pick = (row: Row) =>
+    setPicked((now) =>
+      now.some((one) => one.id === row.id) ? now.filter((one) => one.id !== row.id) : [...now, row],
+    )
   const move = (by: number) => {
     const next = Math.max(0, Math.min(rows.length - 1, at + by))
     setAt(next)
@@ -81,6 +87,9 @@ export default function People() {
       move(steps[event.key] ?? 0)
     } else if (event.key === 'Enter' && rows[at]) {
       go(rows[at].id)
+    } else if (event.key === ' ' && rows[at] && event.target === scroller.current) {
+      event.preventDefault()
+      pick(rows[at])
     }
   }
   useCommands([
@@ -149,12 +158,15 @@ export default function People() {
           Enter a person <kbd>a</kbd>
         </button>
       </div>
+      {picked.length > 0 && <Picked picked={picked} onPicked={setPicked} />}
       {place !== '' && <AtPlace place={place} onLetGo={() => setAsked({})} />}
       {adding && (
         <div className="my-3 border-l-2 border-tide pl-4">
           <EntryLine
             label="A person"
             draftKey={`${tree}:person`}
+            as={{ relation: '' }}
+            take={(id) => Promise.resolve({ id })}
             keep={(line) =>
               told(api.POST('/api/trees/{tree}/people', { params: { path: { tree } }, body: { line } }))
             }
@@ -206,7 +218,17 @@ export default function People() {
                     className={`${COLUMNS} absolute inset-x-0 cursor-pointer items-center ${item.index === at ? 'bg-wash' : 'hover:bg-wash/60'}`}
                     style={{ height: ROW, transform: `translateY(${item.start}px)` }}
                   >
-                    <span className="text-graphite">{row.number}</span>
+                    <span className="flex items-center gap-2 text-graphite">
+                      <input
+                        type="checkbox"
+                        tabIndex={-1}
+                        aria-label={`Pick ${row.name}`}
+                        checked={picked.some((one) => one.id === row.id)}
+                        onClick={(event) => event.stopPropagation()}
+                        onChange={() => pick(row)}
+                      />
+                      {row.number}
+                    </span>
                     <span className="truncate font-serif text-[16px]" title={row.filed}>
                       {row.filed}
                     </span>
@@ -221,6 +243,43 @@ export default function People() {
         </>
       )}
     </div>
+  )
+}
+
+type Row = Schemas['PersonLine']
+
+/** Who was picked, whatever is listed now, and what can be done with them. */
+function Picked({ picked, onPicked }: { picked: Row[]; onPicked: (picked: Row[]) => void }) {
+  const tree = useTreeId()
+  const [one, other] = picked
+  const couple = useWrite(
+    () =>
+      told(
+        api.POST('/api/trees/{tree}/people/{person}/relatives', {
+          params: { path: { tree, person: one?.id ?? '' } },
+          body: { relation: 'partner', personId: other?.id ?? '' },
+        }),
+      ),
+    () => {
+      toast.success(`${one?.name} and ${other?.name} are a couple now.`)
+      onPicked([])
+    },
+  )
+  return (
+    <p className="flex flex-wrap items-baseline gap-x-4 py-1 text-[14px]" role="status">
+      <span className="text-graphite">{picked.length} picked:</span>
+      <span className="font-serif text-[16px]">{picked.map((row) => row.name).join(', ')}</span>
+      {picked.length === 2 ? (
+        <button type="button" className="act" onClick={() => couple.mutate(undefined)}>
+          Make these two a couple
+        </button>
+      ) : (
+        <span className="text-graphite">Two can be made a couple.</span>
+      )}
+      <button type="button" className="act" onClick={() => onPicked([])}>
+        Pick nobody
+      </button>
+    </p>
   )
 }
 

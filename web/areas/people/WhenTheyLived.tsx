@@ -20,9 +20,7 @@ export function WhenTheyLived({ person }: { person: string }) {
       {data && (
         <dl className="mt-1 text-[14px]">
           {data.impossible.length > 0 && (
-            <p className="text-madder">
-              No date of {data.impossible.join(' or ')} fits all the evidence.
-            </p>
+            <p className="text-madder">No date of {data.impossible.join(' or ')} fits all the evidence.</p>
           )}
           <Bound word="Born, certainly" bound={data.bornCertain} />
           <Bound word="Born, likely" bound={data.bornLikely} />

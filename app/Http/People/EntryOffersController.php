@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\People;
+
+use App\Http\Api\Get;
+use App\Http\Resources\EntryOffer;
+use App\Http\Resources\EntryOffers;
+use App\Trees\CurrentTree;
+use App\Trees\Living;
+use App\Trees\OwnVariants;
+use App\Trees\PeopleSearch;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Str;
+use NorthBough\Core\Entry\OneLineEntry;
+use NorthBough\Core\Linkage\EntryLikeness;
+use NorthBough\Core\Linkage\Offer;
+use NorthBough\Core\Tree\LifeYears;
+use NorthBough\Core\Tree\Person;
+
+/** People of the tree who may be the one that is being typed, while it is typed. */
+final readonly class EntryOffersController
+{
+    private const LOOKED_AT = 24;
+
+    private const SHOWN = 5;
+
+    public function __construct(private CurrentTree $current, private Living $living, private PeopleSearch $search)
+    {
+    }
+
+    /** A bare number is that person; else the beginnings of the names, with the days typed, decide. */
+    #[Get('/trees/{tree}/reading/relative', 'offerRelatives', EntryOffers::class, query: ['line', 'of', 'relation'])]
+    public function index(Request $request): JsonResponse
+    {
+        $line = trim(mb_substr($request->string('line')->toString(), 0, 1000));
+        $entry = OneLineEntry::parse($line);
+        $isNumber = preg_match('/^#?\d+$/', $line) === 1;
+        $ids = array_values($this->search->nearest($isNumber ? $line : $entry->name->given.' '.$entry->name->wholeSurname(), self::LOOKED_AT)->pluck('person_id')->all());
+        $ofId = Str::isUuid($request->string('of')->toString()) ? $request->string('of')->toString() : '';
+        $people = $this->living->view()->lives(array_values(array_unique(array_filter([...$ids, $ofId]))));
+        $of = $people[$ofId] ?? null;
+        $relation = $request->string('relation')->toString();
+        $near = $ofId === '' ? [] : $this->tied($ofId);
+        $candidates = array_values(array_filter(array_map(static fn (string $id): ?Person => $people[$id] ?? null, $ids), static fn (?Person $person): bool => $person !== null && $person->id !== $ofId));
+        $offers = $isNumber
+            ? array_map(static fn (Person $person): Offer => new Offer($person->id, 1.0, []), $candidates)
+            : EntryLikeness::rank($entry, $relation, $of, $candidates, OwnVariants::of($this->current));
+
+        return response()->json(new EntryOffers(array_map(static fn (Offer $offer): EntryOffer => new EntryOffer(
+            $offer->personId, $people[$offer->personId]->number, $people[$offer->personId]->name()->shown(), LifeYears::shown($people[$offer->personId]),
+            $isNumber ? '' : ($offer->odds < 0.01 ? 'under 1 in 100' : ($offer->odds > 0.99 ? 'over 99 in 100' : (int) round(100 * $offer->odds).' in 100')),
+            isset($near[$offer->personId]) ? "Is {$near[$offer->personId]} already." : implode(' ', $offer->grounds), ! isset($near[$offer->personId]),
+        ), array_slice($offers, 0, self::SHOWN))));
+    }
+
+    /** @return array<string, string> who is tied to somebody, and as what */
+    private function tied(string $id): array
+    {
+        $tied = [];
+        foreach ($this->living->view()->parentSets([$id])[$id] ?? [] as $set) {
+            $tied += array_fill_keys(array_map(static fn ($parent): string => $parent->personId, $set->whoStand()), 'a parent');
+        }
+        foreach ($this->living->view()->unionsOf([$id])[$id] ?? [] as $union) {
+            $tied += array_fill_keys($union->partnersOf($id), 'a partner') + array_fill_keys($union->childIds, 'a child');
+        }
+
+        return $tied;
+    }
+}
