@@ -2952,6 +2952,8 @@ export interface components {
     DeletedResource: {
       id: string
       called: string
+      /** @description whose it was; empty of what is nobody’s */
+      whose: string
       with: string
       who: string
       madeAt: string
@@ -3108,6 +3110,13 @@ export interface components {
     GapResource: {
       field: string
       text: string
+    }
+    /** @description A parent, partner or child who was deleted; `entryId` restores them. */
+    GoneKin: {
+      entryId: string
+      word: string
+      name: string
+      madeAt: string
     }
     GroupList: {
       groups: components['schemas']['GroupResource'][]
@@ -3395,6 +3404,7 @@ export interface components {
       lifeline: components['schemas']['LifelineResource']
       parentSets: components['schemas']['ParentSetResource'][]
       unions: components['schemas']['UnionResource'][]
+      goneKin: components['schemas']['GoneKin'][]
       offers: components['schemas']['OfferResource'][]
       notes: components['schemas']['NoteResource'][]
       cases: components['schemas']['QuestionLine'][]

@@ -7,6 +7,7 @@ namespace App\Http\People;
 use App\Http\Pictures\PicturePages;
 use App\Http\Questions\CaseLines;
 use App\Http\Research\TaskRows;
+use App\Http\Resources\GoneKin;
 use App\Http\Resources\LifelineMark;
 use App\Http\Resources\LifelineResource;
 use App\Http\Resources\LifelineYear;
@@ -24,6 +25,7 @@ use App\Models\Note;
 use App\Models\Person as PersonRow;
 use App\Trees\DatabaseTree;
 use App\Trees\Evidence\ReasonsWritten;
+use App\Trees\Journal\KinInTheBin;
 use App\Trees\Living;
 use Closure;
 use Illuminate\Database\Eloquent\Builder;
@@ -43,7 +45,7 @@ use NorthBough\Core\Tree\Union;
 /** Puts a person's page together: a fixed number of queries, however long the life. */
 final readonly class PersonPageBuilder
 {
-    public function __construct(private Living $living, private KinResources $kin, private ToCentre $centre, private TaskRows $tasks, private SurnameOffers $offers, private WorldAround $world, private CaseLines $cases, private DatabaseTree $tree, private ReasonsWritten $reasons)
+    public function __construct(private Living $living, private KinResources $kin, private ToCentre $centre, private TaskRows $tasks, private SurnameOffers $offers, private WorldAround $world, private CaseLines $cases, private DatabaseTree $tree, private ReasonsWritten $reasons, private KinInTheBin $bin)
     {
     }
 
@@ -88,6 +90,7 @@ final readonly class PersonPageBuilder
             ),
             parentSets: $this->kin->parentSets($sets, $parentUnions, $people),
             unions: $this->kin->unions($person, [...$unions, ...$notTheirs], $people),
+            goneKin: $this->living->isShielding() ? [] : array_map(static fn (\stdClass $gone): GoneKin => new GoneKin($gone->entry_id, $gone->word, (string) $gone->name ?: '?', $gone->made_at), $this->bin->of($row->id)),
             offers: $this->offers->of($person, $unions, $sets, $parentUnions, $people),
             notes: $isWithheld ? [] : $notes[$row->id] ?? [],
             kept: $isWithheld ? [] : $kept[$row->id] ?? [],

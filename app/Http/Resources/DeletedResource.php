@@ -13,6 +13,7 @@ final readonly class DeletedResource
     public function __construct(
         #[OA\Property] public string $id,
         #[OA\Property] public string $called,
+        #[OA\Property(description: 'whose it was; empty of what is nobody’s')] public string $whose,
         #[OA\Property] public string $with,
         #[OA\Property] public string $who,
         #[OA\Property] public string $madeAt,

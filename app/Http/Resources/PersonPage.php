@@ -18,6 +18,7 @@ final readonly class PersonPage
      * @param  list<FoldedResource>  $family  events of parents, partners and children
      * @param  list<ParentSetResource>  $parentSets
      * @param  list<UnionResource>  $unions
+     * @param  list<GoneKin>  $goneKin  who was deleted and can be restored
      * @param  list<OfferResource>  $offers
      * @param  list<NoteResource>  $notes
      * @param  list<QuestionLine>  $cases  what is asked of who they are and whose they are, and is not proved
@@ -39,6 +40,7 @@ final readonly class PersonPage
         #[OA\Property] public LifelineResource $lifeline,
         #[ListOf(ParentSetResource::class)] public array $parentSets,
         #[ListOf(UnionResource::class)] public array $unions,
+        #[ListOf(GoneKin::class)] public array $goneKin,
         #[ListOf(OfferResource::class)] public array $offers,
         #[ListOf(NoteResource::class)] public array $notes,
         #[ListOf(QuestionLine::class)] public array $cases,

@@ -22,12 +22,12 @@ final readonly class Deleted
     private const COUNTED = ['events' => ['fact', 'facts'], 'union_partners' => ['tie to a partner', 'ties to partners'], 'parent_sets' => ['tie to parents', 'ties to parents'], 'parentages' => ['tie to a parent or child', 'ties to parents and children'],
         'claims' => ['citation', 'citations'], 'notes' => ['note', 'notes'], 'placings' => ['placing', 'placings'], 'roll_lines' => ['line', 'lines']];
 
-    public function __construct(private CurrentTree $current)
+    public function __construct(private CurrentTree $current, private Whose $whose)
     {
     }
 
     /**
-     * @return array{list<stdClass>, int|null} the newest first, and where to go on: `id` of the journal's entry, `called`, `with` (what went with it, in words), who, made_at, why
+     * @return array{list<stdClass>, int|null} the newest first, and where to go on: `id` of the journal's entry, `called`, `whose` (empty of what is nobody's), `with` (what went with it, in words), who, made_at, why
      */
     public function list(int $before = 0): array
     {
@@ -41,12 +41,13 @@ final readonly class Deleted
         $entries = DB::table('journal')->where('tree_id', $this->current->id())->where('op', 'delete')->whereIn('change_set_id', $sets->keys())
             ->orderBy('seq')->get(['id', 'change_set_id', 'table_name', 'row_id', 'before']);
         $isBack = $this->thatAreBack(array_values($entries->all()));
+        $whose = $this->whose->ofDeleted(array_values($entries->all()));
         $listed = [];
         foreach ($sets as $set) {
             $whole = Whole::of(array_values($entries->where('change_set_id', $set->id)->all()));
             foreach ($whole->things(self::THINGS) as $thing) {
                 if (! isset($isBack[$thing->row_id])) {
-                    $listed[] = (object) ['id' => $thing->id, 'called' => $whole->called($thing), 'with' => self::counted($whole->goingWith($thing)),
+                    $listed[] = (object) ['id' => $thing->id, 'called' => $whole->called($thing), 'whose' => $whose[$thing->row_id] ?? '', 'with' => self::counted($whole->goingWith($thing)),
                         'who' => $set->who ?? 'North Bough', 'madeAt' => $set->made_at, 'why' => $set->why];
                 }
             }

@@ -6,6 +6,7 @@ namespace App\Trees\Journal;
 
 use App\Trees\CurrentTree;
 use Illuminate\Support\Facades\DB;
+use stdClass;
 
 /** Whom change sets are about, by the rows that they wrote. */
 final readonly class Whose
@@ -41,6 +42,37 @@ final readonly class Whose
         $names = DB::table('person_lines')->where('tree_id', $tree)->whereIn('person_id', array_merge([], ...array_map(array_keys(...), array_values($people))))->pluck('shown_name', 'person_id')->all();
 
         return array_map(static fn (array $of): array => array_values(array_intersect_key($names, $of)), $people);
+    }
+
+    /**
+     * Whose rows were that are gone: of a person, of a couple, or of the fact that a citation stood on.
+     *
+     * @param  list<stdClass>  $entries  of the journal: table_name, row_id, before
+     * @return array<string, string> names by row; what is nobody's is missing
+     */
+    public function ofDeleted(array $entries): array
+    {
+        $tree = $this->current->id();
+        $rows = array_map(static fn (stdClass $entry): array => json_decode($entry->before, true, flags: JSON_THROW_ON_ERROR), array_column($entries, null, 'row_id'));
+        $tables = array_column($entries, 'table_name', 'row_id');
+        $ofFacts = DB::table('events')->where('tree_id', $tree)->whereIn('id', array_values(array_filter(array_column($rows, 'event_id'))))->get(['id', 'person_id', 'union_id'])->keyBy('id');
+        $unions = array_values(array_filter([...array_column($rows, 'union_id'), ...$ofFacts->pluck('union_id')->all()]));
+        $partners = DB::table('union_partners')->where('tree_id', $tree)->whereIn('union_id', $unions)->orderBy('slot')->get(['union_id', 'person_id'])->groupBy('union_id');
+        $owners = [];
+        foreach ($rows as $id => $row) {
+            $fact = $ofFacts[$row['event_id'] ?? ''] ?? null;
+            $person = $row['person_id'] ?? $row['child_id'] ?? $fact->person_id ?? null;
+            $union = $row['union_id'] ?? $fact->union_id ?? null;
+            $owners[$id] = match (true) {
+                in_array($tables[$id], ['people', 'media', 'sources', 'places'], true) => [],
+                $person !== null => [$person],
+                $union !== null => ($partners[$union] ?? collect())->pluck('person_id')->all(),
+                default => [],
+            };
+        }
+        $names = DB::table('person_lines')->where('tree_id', $tree)->whereIn('person_id', array_unique(array_merge([], ...array_values($owners))))->pluck('shown_name', 'person_id')->all();
+
+        return array_filter(array_map(static fn (array $of): string => implode(' and ', array_filter(array_map(static fn (string $id): string => $names[$id] ?? '', $of))), $owners), static fn (string $said): bool => $said !== '');
     }
 
     /**

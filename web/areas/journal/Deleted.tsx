@@ -49,6 +49,7 @@ export default function Deleted() {
           >
             <span>
               <span className="font-serif text-[17px]">{thing.called}</span>
+              {thing.whose !== '' && <span className="text-[14px]"> of {thing.whose}</span>}
               {thing.with !== '' && <span className="text-[14px]"> with {thing.with}</span>}
               <span className="block text-[13px] text-graphite">
                 {onDay(thing.madeAt)}, {thing.who}
@@ -58,7 +59,7 @@ export default function Deleted() {
             <button
               type="button"
               className="act shrink-0 text-[14px]"
-              aria-label={`Put back ${thing.called}`}
+              aria-label={`Put back ${thing.called}${thing.whose === '' ? '' : ` of ${thing.whose}`}`}
               onClick={() => putBack.mutate(thing.id)}
             >
               Put back

@@ -1,7 +1,9 @@
 import { useState, type ReactNode } from 'react'
 import { Link } from 'react-router'
-import type { Schemas } from '../../api/client'
-import { useTreePath, type Person } from '../../api/useTree'
+import { toast } from 'sonner'
+import { api, told, type Schemas } from '../../api/client'
+import { useTreeId, useTreePath, useWrite, type Person } from '../../api/useTree'
+import { onDay } from '../../parts/onDay'
 import { PersonName } from '../../parts/PersonName'
 import type { Adding } from './AddRelative'
 import { ChildOrder } from './ChildOrder'
@@ -152,6 +154,7 @@ export function KinStrip({ person, onAdd }: { person: Person; onAdd: (adding: Ad
       </KinLine>
     )),
   ]
+  const gone = person.goneKin.map((one) => <Gone key={one.entryId} gone={one} />)
   const folded = lines.length > 3 && !open
   return (
     <section aria-label="Kin" className="min-h-[84px] shrink-0 border-t border-rule py-1">
@@ -161,7 +164,37 @@ export function KinStrip({ person, onAdd }: { person: Person; onAdd: (adding: Ad
           {open ? 'Fold' : `${lines.length - 2} more lines of kin`}
         </button>
       )}
+      {gone}
     </section>
+  )
+}
+
+/** Somebody who was deleted is found from their kin, and comes back with their ties. */
+function Gone({ gone }: { gone: Schemas['GoneKin'] }) {
+  const tree = useTreeId()
+  const restore = useWrite(
+    () =>
+      told(
+        api.POST('/api/trees/{tree}/journal/deleted/{entry}/put-back', {
+          params: { path: { tree, entry: gone.entryId } },
+        }),
+      ),
+    (done) => toast.success(done.said),
+  )
+  return (
+    <KinLine word="">
+      <span className="text-graphite">
+        a {gone.word}, {gone.name}, deleted on {onDay(gone.madeAt)}
+      </span>{' '}
+      <button
+        type="button"
+        className="act font-sans text-[13px]"
+        aria-label={`Restore ${gone.name}`}
+        onClick={() => restore.mutate(undefined)}
+      >
+        Restore
+      </button>
+    </KinLine>
   )
 }
 

@@ -5,33 +5,43 @@ import { useTreeId, useWrite } from '../../api/useTree'
 import { Finder } from '../../parts/Finder'
 import { findPeople } from '../../parts/findPeople'
 import { KeepOrLeave } from '../../parts/KeepOrLeave'
-import { OUTCOMES } from './SearchLine'
+import { OUTCOMES } from './outcomes'
 
 type Outcome = Schemas['SearchInput']['outcome']
 
 type Props = {
   /** For whom, where that is known already. */
   people: string[]
+  /** A search that is logged already, and is changed. */
+  search?: Schemas['SearchResource']
   onDone: () => void
 }
 
 /** A search is logged as a sentence with gaps: on, in, for, and what came of it. */
-export function LogSearch({ people, onDone }: Props) {
+export function LogSearch({ people, search, onDone }: Props) {
   const tree = useTreeId()
-  const [said, setSaid] = useState({ date: '', lookedIn: '', lookedFor: '', found: '' })
-  const [outcome, setOutcome] = useState<Outcome>('nothing')
-  const [isWhole, setWhole] = useState(false)
+  const [said, setSaid] = useState({
+    date: search?.date ?? '',
+    lookedIn: search?.lookedIn ?? '',
+    lookedFor: search?.lookedFor ?? '',
+    found: search?.found ?? '',
+  })
+  const [outcome, setOutcome] = useState<Outcome>((search?.outcome as Outcome | undefined) ?? 'nothing')
+  const [isWhole, setWhole] = useState(search?.isWhole ?? false)
   const [named, setNamed] = useState<{ id: string; line: string }[]>([])
+  const body = { ...said, outcome, isWhole, people: [...people, ...named.map((one) => one.id)] }
   const log = useWrite(
     () =>
-      told(
-        api.POST('/api/trees/{tree}/searches', {
-          params: { path: { tree } },
-          body: { ...said, outcome, isWhole, people: [...people, ...named.map((one) => one.id)] },
-        }),
-      ),
+      search
+        ? told(
+            api.PATCH('/api/trees/{tree}/searches/{search}', {
+              params: { path: { tree, search: search.id } },
+              body: { ...body, note: search.note, version: search.version },
+            }),
+          )
+        : told(api.POST('/api/trees/{tree}/searches', { params: { path: { tree } }, body })),
     () => {
-      toast.success('Logged.')
+      toast.success(search ? 'Changed.' : 'Logged.')
       onDone()
     },
   )
@@ -52,7 +62,7 @@ export function LogSearch({ people, onDone }: Props) {
   return (
     <form
       className="border-l-2 border-tide pl-3"
-      aria-label="Log a search"
+      aria-label={search ? 'Change what was logged' : 'Log a search'}
       onSubmit={keep}
       onKeyDown={(event) => event.key === 'Escape' && onDone()}
     >
@@ -78,7 +88,7 @@ export function LogSearch({ people, onDone }: Props) {
         <input type="checkbox" checked={isWhole} onChange={(event) => setWhole(event.target.checked)} />
         The whole of a complete series was read
       </label>
-      {people.length === 0 && (
+      {people.length === 0 && !search && (
         <>
           <p className="font-serif">{named.map((one) => one.line).join(', ')}</p>
           <Finder
@@ -90,7 +100,7 @@ export function LogSearch({ people, onDone }: Props) {
           />
         </>
       )}
-      <KeepOrLeave says="Log it" disabled={log.isPending} onLeave={onDone} />
+      <KeepOrLeave says={search ? 'Save' : 'Log it'} disabled={log.isPending} onLeave={onDone} />
     </form>
   )
 }

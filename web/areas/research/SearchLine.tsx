@@ -1,16 +1,29 @@
-import type { Schemas } from '../../api/client'
+import { useState } from 'react'
+import { toast } from 'sonner'
+import { api, told, type Schemas } from '../../api/client'
+import { useTreeId, useWrite } from '../../api/useTree'
 import { PersonName } from '../../parts/PersonName'
-
-export const OUTCOMES: Record<string, { mark: string; tone: string }> = {
-  found: { mark: '+', tone: 'text-lichen' },
-  nothing: { mark: '∅', tone: 'text-graphite' },
-  'in part': { mark: '±', tone: 'text-ochre' },
-  waiting: { mark: '…', tone: 'text-ochre' },
-}
+import { LogSearch } from './LogSearch'
+import { OUTCOMES } from './outcomes'
 
 /** A search that was made, as a sentence. */
 export function SearchLine({ search }: { search: Schemas['SearchResource'] }) {
   const outcome = OUTCOMES[search.outcome]
+  const tree = useTreeId()
+  const [changing, setChanging] = useState(false)
+  const remove = useWrite(
+    () =>
+      told(
+        api.DELETE('/api/trees/{tree}/searches/{search}', { params: { path: { tree, search: search.id } } }),
+      ),
+    () => toast.success('Deleted. It can be restored from the journal.'),
+  )
+  if (changing)
+    return (
+      <li className="border-b border-rule py-1">
+        <LogSearch people={[]} search={search} onDone={() => setChanging(false)} />
+      </li>
+    )
   return (
     <li className="border-b border-rule py-1">
       <span className="text-graphite">{search.date}</span> {search.lookedIn}, for {search.lookedFor}:{' '}
@@ -28,7 +41,18 @@ export function SearchLine({ search }: { search: Schemas['SearchResource'] }) {
             <PersonName id={one.id}>{one.name}</PersonName>
           </span>
         ))}
-      </span>
+      </span>{' '}
+      <button type="button" className="act text-[13px]" onClick={() => setChanging(true)}>
+        Change
+      </button>{' '}
+      <button
+        type="button"
+        className="act text-[13px]"
+        aria-label={`Delete the search of ${search.lookedIn}`}
+        onClick={() => remove.mutate(undefined)}
+      >
+        Delete
+      </button>
     </li>
   )
 }
