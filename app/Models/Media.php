@@ -21,4 +21,10 @@ final class Media extends TreeModel
     {
         return [[MediaLink::class, 'media_id'], [Region::class, 'media_id'], [Note::class, 'media_id']];
     }
+
+    /** Its title; without one, the name that the file had, without the sum by which it is kept. */
+    public function called(): string
+    {
+        return $this->title !== '' ? $this->title : (string) preg_replace('/^[0-9a-f]{8}-(?=.)/', '', basename($this->path));
+    }
 }

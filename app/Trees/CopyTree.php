@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Trees;
 
+use App\Jobs\MakePreviews;
 use App\Models\Tree;
 use App\Models\User;
 use App\Trees\Changes\Change;
@@ -65,6 +66,10 @@ final readonly class CopyTree
         DB::statement('SET LOCAL enable_seqscan = on');
         $progress->tell(92, 'Copying pictures');
         Pictures::copy($from->id, $into->id);
+        // Tiles are not copied: they are cut from the originals, as for any picture that comes in.
+        foreach (DB::table('media')->where('tree_id', $into->id)->select(['sha256', 'type'])->distinct()->orderBy('sha256')->cursor() as $file) {
+            MakePreviews::ask($into->id, $file->sha256, $file->type);
+        }
         DB::table('trees')->where('id', $into->id)->update((array) DB::table('trees')->where('id', $from->id)->select(self::SETTINGS)->first());
     }
 

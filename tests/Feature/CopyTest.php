@@ -17,6 +17,20 @@ use Illuminate\Support\Facades\DB;
 /** A tree once more, and whom each member wants at its centre. */
 final class CopyTest extends TestCase
 {
+    use UploadsFiles;
+
+    public function test_a_copy_shows_its_pictures(): void
+    {
+        $ewan = $this->person('Ewan Tarrel h b 1847');
+        $this->api('POST', '/pictures', ['uploadId' => $this->upload(self::picture(40, 30), 'face.png'), 'personId' => $ewan])->assertOk();
+        $copy = $this->api('POST', '/copies', ['name' => 'A copy', 'isPractice' => false])->assertOk();
+        $this->tree = \App\Models\Tree::query()->where('name', 'A copy')->firstOrFail();
+        $this->enter($this->tree);
+        $picture = $this->api('GET', '/people/'.$ewan.'/pictures')->assertOk()->json('pictures.0');
+        self::assertSame(['face.png', 'ready'], [$picture['title'], $picture['state']]);
+        self::assertNotNull($copy->json());
+    }
+
     public function test_a_copy_says_the_same_and_the_two_know_nothing_of_each_other(): void
     {
         $ewan = $this->person('Ewan Tarrel h b 1847 Hask d 1923');

@@ -7,6 +7,7 @@ namespace App\Http\People;
 use App\Http\Resources\FoldedResource;
 use App\Models\WorldEvent as WorldEventRow;
 use App\Trees\Reader;
+use Illuminate\Database\Eloquent\Builder;
 use NorthBough\Core\Chrono\Age;
 use NorthBough\Core\Chrono\IsoDay;
 use NorthBough\Core\Tree\Person;
@@ -24,7 +25,15 @@ final readonly class WorldAround
     {
         $birth = ($person->leading('birth') ?? $person->leading('christening', 'baptism'))?->date->span();
         $folded = [];
-        foreach (WorldEventRow::query()->whereNotNull('date_begin_lo')->orderBy('date_begin_lo')->orderBy('id')->get() as $row) {
+        $life = WorldEvent::lifetime($person);
+        if ($life === null) {
+            return [];
+        }
+        // Of thousands only those of this time; which of them concern the life, core says.
+        $ofThatTime = WorldEventRow::query()->whereNotNull('date_begin_lo')
+            ->when($life->latest !== null, static fn (Builder $query) => $query->where('date_begin_lo', '<=', $life->latest))
+            ->when($life->earliest !== null, static fn (Builder $query) => $query->whereRaw('coalesce(date_end_hi, date_begin_hi, 2147483647) >= ?', [$life->earliest]));
+        foreach ($ofThatTime->orderBy('date_begin_lo')->orderBy('id')->get() as $row) {
             $event = new WorldEvent($row->id, $row->words, $row->date, $row->place_typed);
             $then = $event->date->span();
             if ($then !== null && $event->concerns($person)) {

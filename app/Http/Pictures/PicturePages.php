@@ -76,7 +76,7 @@ final readonly class PicturePages
             $query->whereRaw('(path, id) > (?, ?)', $key);
         }
         $fetched = $query->orderBy('path')->orderBy('id')->limit(self::AT_ONCE)->get();
-        $files = $fetched->filter($this->openness->isPictureOpen(...))->values();
+        $files = $this->openness->openPictures($fetched)->values();
         $previews = DB::table('previews')->where('tree_id', $this->current->id())->whereIn('sha256', $files->pluck('sha256'))->get()->keyBy('sha256');
         $on = $this->on(array_values($files->pluck('id')->all()));
         $last = $fetched->count() === self::AT_ONCE ? $fetched->last() : null;
@@ -141,7 +141,7 @@ final readonly class PicturePages
     private static function image(MediaLink $link, Media $file, ?stdClass $preview): ImageResource
     {
         return new ImageResource(
-            $link->id, $file->id, $file->title !== '' ? $file->title : basename($file->path), $file->type, $preview->state ?? 'waiting', $preview->problem ?? '',
+            $link->id, $file->id, $file->called(), $file->type, $preview->state ?? 'waiting', $preview->problem ?? '',
             self::pages($preview),
             self::view($link->view),
         );

@@ -32,14 +32,14 @@ final readonly class PicturesOn
     public function of(string $column, string $id): array
     {
         $links = MediaLink::query()->where($column, $id)->orderByDesc('is_main')->orderBy('position')->orderBy('id')->limit(self::MOST)->get();
-        $media = Media::query()->whereIn('id', $links->pluck('media_id'))->get()->filter($this->openness->isPictureOpen(...))->keyBy('id');
+        $media = $this->openness->openPictures(Media::query()->whereIn('id', $links->pluck('media_id'))->get())->keyBy('id');
         $previews = $this->previews($media->pluck('sha256'));
         $here = [];
         foreach ($links as $link) {
             $file = $media->get($link->media_id);
             if ($file !== null) {
                 $preview = $previews->get($file->sha256);
-                $here[] = new PictureHere($link->id, $file->id, $file->title !== '' ? $file->title : basename($file->path), $preview->state ?? 'waiting', PicturePages::pages($preview)[0] ?? null);
+                $here[] = new PictureHere($link->id, $file->id, $file->called(), $preview->state ?? 'waiting', PicturePages::pages($preview)[0] ?? null);
             }
         }
 

@@ -12,6 +12,7 @@ use App\Models\Region;
 use App\Models\UnionPartner;
 use App\Trees\CurrentTree;
 use App\Trees\Living;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Carbon;
 use NorthBough\Core\Chrono\Calendar\Calendars;
 use NorthBough\Core\Chrono\GenDate;
@@ -43,23 +44,43 @@ final readonly class OpenRecords
         return $latest !== null && $latest < Calendars::gregorian()->toDay($now->year - $this->current->get()->dead_years_after_birth, $now->month, min(28, $now->day));
     }
 
-    /** A picture is as open as all that it is on. */
     public function isPictureOpen(Media $media): bool
     {
-        if ($this->current->seesLiving()) {
-            return true;
-        }
-        $links = MediaLink::query()->where('media_id', $media->id)->get();
-        foreach ($links as $link) {
-            $record = $link->record_id === null ? null : Record::query()->where('id', $link->record_id)->first();
-            if ($record === null ? $link->person_id === null && $link->event_id === null && $link->place_id === null : ! $this->isOpen($record)) {
-                return false;
-            }
-        }
-        $events = Event::query()->whereIn('id', $links->pluck('event_id')->filter())->get();
-        $partners = UnionPartner::query()->whereIn('union_id', $events->pluck('union_id')->filter())->pluck('person_id');
-        $people = [...$links->pluck('person_id'), ...$events->pluck('person_id'), ...$partners, ...Region::query()->where('media_id', $media->id)->pluck('person_id')];
+        return $this->openPictures(new Collection([$media]))->isNotEmpty();
+    }
 
-        return $links->isNotEmpty() && $this->living->among(array_values(array_filter($people))) === [];
+    /**
+     * Those that whoever asks may see: a picture is as open as all that it is on. However many are asked for, it takes
+     * the same few queries.
+     *
+     * @param  Collection<int, Media>  $media
+     * @return Collection<int, Media>
+     */
+    public function openPictures(Collection $media): Collection
+    {
+        if ($this->current->seesLiving() || $media->isEmpty()) {
+            return $media;
+        }
+        $links = MediaLink::query()->whereIn('media_id', $media->pluck('id'))->get();
+        $records = Record::query()->whereIn('id', $links->pluck('record_id')->filter()->unique())->get()->keyBy('id');
+        $events = Event::query()->whereIn('id', $links->pluck('event_id')->filter()->unique())->get(['id', 'tree_id', 'person_id', 'union_id'])->keyBy('id');
+        $partners = UnionPartner::query()->whereIn('union_id', $events->pluck('union_id')->filter())->get(['id', 'tree_id', 'union_id', 'person_id'])->groupBy('union_id');
+        $regions = Region::query()->whereIn('media_id', $media->pluck('id'))->whereNotNull('person_id')->get(['id', 'tree_id', 'media_id', 'person_id']);
+        $people = [...$links->pluck('person_id'), ...$events->pluck('person_id'), ...$partners->flatten()->pluck('person_id'), ...$regions->pluck('person_id')];
+        $living = array_fill_keys($this->living->among(array_values(array_unique(array_filter($people)))), true);
+        $isClosed = function (MediaLink $link) use ($records, $events, $partners, $living): bool {
+            $event = $events->get($link->event_id);
+            $record = $records->get($link->record_id);
+            $on = [$link->person_id, $event?->person_id, ...($partners->get($event?->union_id) ?? collect())->pluck('person_id')];
+
+            return match (true) {
+                $link->record_id !== null => $record === null || ! $this->isOpen($record),
+                default => $link->person_id === null && $link->event_id === null && $link->place_id === null,
+            } || array_intersect_key($living, array_flip(array_filter($on))) !== [];
+        };
+        $closed = $links->filter($isClosed)->pluck('media_id')->merge($regions->filter(static fn (Region $region): bool => isset($living[$region->person_id]))->pluck('media_id'))->flip();
+        $linked = $links->pluck('media_id')->flip();
+
+        return $media->filter(static fn (Media $file): bool => $linked->has($file->id) && ! $closed->has($file->id));
     }
 }

@@ -34,8 +34,8 @@ final readonly class WorldEvent
         return $isThen && $this->isWhere($person);
     }
 
-    /** From the first to the last day that somebody is told of. */
-    private static function lifetime(Person $person): ?DaySpan
+    /** From the first to the last day that somebody is told of; null of a life without a beginning. */
+    public static function lifetime(Person $person): ?DaySpan
     {
         $birth = ($person->leading('birth') ?? $person->leading('christening', 'baptism'))?->date->span();
         if ($birth?->earliest === null) {
