@@ -17,7 +17,8 @@ final class PrintStyle
         td { vertical-align: top; padding: .2em .6em .2em 0; border-bottom: 1px solid #e4e7e8; }
         td:nth-child(2) { font-variant-numeric: lining-nums tabular-nums; }
         tr { break-inside: avoid; }
-        sup a { color: #2c4a5e; text-decoration: none; font-family: "Atkinson Hyperlegible Next", sans-serif; font-size: .8em; padding-left: .15em; }
+        sup { font-size: .75em; line-height: 0; vertical-align: baseline; position: relative; top: -.5em; }
+        sup a { color: #2c4a5e; text-decoration: none; font-family: "Atkinson Hyperlegible Next", sans-serif; padding-left: .15em; }
         .faint { color: #5a6167; font-weight: 400; }
         ol.notes { font-size: .85em; padding-left: 1.6em; }
         footer { margin-top: 2em; font: .75em "Atkinson Hyperlegible Next", sans-serif; color: #5a6167; }

@@ -9,14 +9,21 @@ final class SpanWords
 {
     public static function of(DaySpan $span): string
     {
-        $day = static fn (int $number): string => GenDate::parse(IsoDay::of($number))->shown;
-
         return match (true) {
             $span->earliest === null && $span->latest === null => 'any time',
-            $span->earliest === null => 'by '.$day((int) $span->latest),
-            $span->latest === null => "from {$day($span->earliest)} on",
-            $span->earliest === $span->latest => $day($span->earliest),
-            default => "{$day($span->earliest)} to {$day($span->latest)}",
+            $span->earliest === null => 'by '.DayWords::of((int) $span->latest),
+            $span->latest === null => 'from '.DayWords::bare($span->earliest).' on'.DayWords::style($span->earliest),
+            $span->earliest === $span->latest => DayWords::of($span->earliest),
+            default => self::both($span->earliest, $span->latest),
         };
+    }
+
+    private static function both(int $earliest, int $latest): string
+    {
+        $end = DayWords::of($latest);
+        $begin = DayWords::bare($earliest);
+        $style = $end === DayWords::bare($latest) ? DayWords::style($earliest) : '';
+
+        return $begin.($style === '' ? '' : "{$style},")." to {$end}";
     }
 }

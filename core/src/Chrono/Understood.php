@@ -18,11 +18,19 @@ final class Understood
             $date->problem !== '' => $date->problem.' It is kept as you typed it.',
             $span === null => 'kept as words; no day was understood',
             $date->isAmbiguous() => "{$date->shown}: day or month first? Both stand until a source says.",
-            $earliest === $latest => $date->shown,
+            $earliest === $latest => $date->shown.self::converted($date, $span),
             $earliest === null => "{$date->shown} · no later than {$latest}",
             $latest === null => "{$date->shown} · no earlier than {$earliest}",
             $date->kind === DateKind::Exact => $date->shown,
             default => "{$date->shown} · {$earliest} to {$latest}",
         };
+    }
+
+    /** A day of another calendar is told in ours as well. */
+    private static function converted(GenDate $date, DaySpan $span): string
+    {
+        $day = $span->earliest;
+
+        return $day === null || $date->calendar === 'GREGORIAN' ? '' : ' · '.DayWords::bare($day).($date->calendar === 'JULIAN' ? ', new style' : ', by our calendar');
     }
 }

@@ -77,6 +77,6 @@ final class NoteForms
     /** A part that begins a sentence of its own. */
     private static function next(string $part): string
     {
-        return $part === '' ? '' : '. '.mb_strtoupper(mb_substr($part, 0, 1)).mb_substr($part, 1);
+        return $part === '' ? '' : '. '.SentenceCase::begun($part);
     }
 }

@@ -124,7 +124,7 @@ final readonly class NotePattern
     /** What stands after a full stop of the form begins a sentence of its own. */
     private static function begun(string $value, bool $begins): string
     {
-        return $begins ? mb_strtoupper(mb_substr($value, 0, 1)).mb_substr($value, 1) : $value;
+        return $begins ? SentenceCase::begun($value) : $value;
     }
 
     /**

@@ -160,7 +160,7 @@ final readonly class SourceKind
         }
 
         return self::of($code, $text('name'), $text('words'), $text('what'), array_values(array_filter($list('where'), is_string(...))), array_values(array_filter($list('form'), is_string(...))),
-            array_map(SourceField::fromArray(...), array_values(array_filter($list('fields'), is_array(...)))),
+            array_map(SourceField::fromArray(...), FieldCodes::apart(array_values(array_filter($list('fields'), is_array(...))), 'field')),
             $text('full'), $text('short') === '' ? $text('full') : $text('short'), $text('bibliography') === '' ? $text('full') : $text('bibliography'));
     }
 

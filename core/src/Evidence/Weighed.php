@@ -24,7 +24,7 @@ final readonly class Weighed
         if ($claim->saidWeight !== null) {
             $rule = self::byRule($claim);
 
-            return new self($claim->saidWeight, ["Said to be {$claim->saidWeight->value}: {$claim->why}", ...array_map(static fn (string $line): string => "By the rule it is {$rule->weight->value}. {$line}", $rule->working)]);
+            return new self($claim->saidWeight, ["Said to be {$claim->saidWeight->value}: {$claim->why}", "By the rule it is {$rule->weight->value}.", ...$rule->working]);
         }
 
         return self::byRule($claim);

@@ -54,7 +54,8 @@ final readonly class PersonalName
     public function shown(): string
     {
         $nickname = $this->nickname === '' || $this->nickname === $this->given ? '' : '“'.$this->nickname.'”';
-        $surname = $this->marriedSurname === '' ? self::joined($this->surnamePrefix, $this->style->surname($this->surname)) : $this->style->surname($this->marriedSurname);
+        [$prefix, $bare] = $this->carried();
+        $surname = self::joined($prefix, $this->style->surname($bare));
         $first = self::joined($this->given, $nickname);
         $shown = $this->style->order === NameOrder::SurnameFirst
             ? self::joined($surname, $this->title, $first, $this->suffix)
@@ -66,8 +67,9 @@ final readonly class PersonalName
     /** Tarrel, Ewan: as an index has it. */
     public function filed(): string
     {
-        $first = $this->style->surname($this->marriedSurname === '' ? $this->surname : $this->marriedSurname);
-        $rest = self::joined($this->given, $this->marriedSurname === '' ? $this->surnamePrefix : '', $this->suffix);
+        [$prefix, $bare] = $this->carried();
+        $first = $this->style->surname($bare);
+        $rest = self::joined($this->given, $prefix, $this->suffix);
 
         return ($first === '' ? '?' : $first).', '.($rest === '' ? '?' : $rest).$this->bornAs();
     }
@@ -82,6 +84,14 @@ final readonly class PersonalName
     public function wholeSurname(): string
     {
         return self::joined($this->surnamePrefix, $this->surname);
+    }
+
+    /** @return array{string, string} the prefix and the surname that are shown: those that marriage gave, where it did by rule */
+    private function carried(): array
+    {
+        $name = $this->marriedSurname === '' ? $this : self::parse("/{$this->marriedSurname}/");
+
+        return [$name->surnamePrefix, $name->surname];
     }
 
     private function bornAs(): string

@@ -39,6 +39,32 @@ final class SourceKindsTest extends TestCase
         self::assertSame('', $census->locator(['keeper' => 'Kingdom of Aldane']));
     }
 
+    public function test_two_fields_never_keep_one_code(): void
+    {
+        $said = ['name' => 'Ledger', 'words' => 'ledger', 'what' => 'A ledger.', 'where' => [], 'form' => [], 'full' => '{title}', 'short' => '', 'bibliography' => '', 'fields' => array_map(
+            static fn (string $code): array => ['code' => $code] + SourceKinds::all()['census-page']->toArray()['fields'][0], ['title', 'field3', '', 'field3', 'title'])];
+        $codes = array_map(static fn ($field): string => $field->code, SourceKind::fromArray('ledger', $said)->fields);
+        self::assertSame(5, count(array_unique($codes)), implode(', ', $codes));
+        self::assertSame(['title', 'field3'], array_slice($codes, 0, 2), 'the first that has a code keeps it');
+        self::assertNotContains('', $codes);
+    }
+
+    /** @return iterable<string, array{string, string}> */
+    public static function beginnings(): iterable
+    {
+        yield 'a word' => ['kirkhaven', 'Kirkhaven'];
+        yield 'a letter with a mark' => ['ångs', 'Ångs'];
+        yield 'an address' => ['https://isles.example/papers', 'https://isles.example/papers'];
+        yield 'an address without its scheme' => ['www.isles.example', 'www.isles.example'];
+        yield 'an address of letters' => ['keeper@isles.example', 'keeper@isles.example'];
+    }
+
+    #[DataProvider('beginnings')]
+    public function test_a_sentence_begins_with_a_capital_and_an_address_stays(string $said, string $begun): void
+    {
+        self::assertSame("Papers. {$begun}.", self::plain(NotePattern::parse('Papers. {where}.')->set(['where' => $said])));
+    }
+
     public function test_empty_or_full_every_form_is_one_clean_sentence(): void
     {
         foreach (SourceKinds::all() as $kind) {

@@ -24,6 +24,8 @@ final class NameStyleTest extends TestCase
         ['Marion Tarrel', '', 'given', false, 'both', 'Marion Tarrel', 'Tarrel, Marion'],
         ['Marion Tarrel', 'Tarrel', 'given', false, 'both', 'Marion Tarrel', 'Tarrel, Marion'],
         ['Marion', 'Drum', 'given', false, 'both', 'Marion Drum', 'Drum, Marion'],
+        ['Marion Tarrel', 'van der Osk', 'given', true, 'married', 'Marion van der OSK', 'OSK, Marion van der'],
+        ['Marion van Drum', 'van Tarrel', 'surname', true, 'both', 'van TARREL Marion, born van DRUM', 'TARREL, Marion van, born van DRUM'],
         ['Rev Pieter van der Berg', '', 'surname', true, 'birth', 'van der BERG Rev Pieter', 'BERG, Pieter van der'],
         ['Keziah “Hezzy” Osk', '', 'surname', false, 'birth', 'Osk Keziah “Hezzy”', 'Osk, Keziah'],
         ['?', '', 'surname', true, 'both', '?', '?, ?'],

@@ -1,5 +1,6 @@
 import type { Schemas } from '../../api/client'
 import { onDay } from '../../parts/onDay'
+import { HOW } from './how'
 
 /** One change: what it did and why, by whom and when; taken in hand it shows its values in the margin. */
 export function ChangeLine({
@@ -21,8 +22,8 @@ export function ChangeLine({
         {change.whose !== '' && <span className="font-serif">: {change.whose}</span>}
         {change.undone && <span className="text-graphite"> undone</span>}
         <span className="block text-[13px] text-graphite">
-          {onDay(change.madeAt)}, {change.who}, {change.how === 'hand' ? 'by hand' : `by ${change.how}`},{' '}
-          {change.rows} {change.rows === 1 ? 'row' : 'rows'}
+          {onDay(change.madeAt)}, {change.who}, {HOW[change.how] ?? `by ${change.how}`},{' '}
+          {change.rows === 1 ? 'one change' : `${change.rows} changes`}
         </span>
         {change.why !== '' && <span className="block font-serif text-[15px]">{change.why}</span>}
       </button>

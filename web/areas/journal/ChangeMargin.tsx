@@ -68,7 +68,7 @@ export function ChangeMargin({ change, onDone }: { change: Schemas['ChangeResour
       </ol>
       {data && data.entries.length === 0 && (
         <p className="mt-2 text-[14px] text-graphite">
-          It was brought in as a whole; its rows are not told one by one.
+          It was brought in as a whole; its changes are not told one by one.
         </p>
       )}
     </>

@@ -5,6 +5,7 @@ import { api, told } from '../../api/client'
 import { useTreeId } from '../../api/useTree'
 import { findPeople } from '../../parts/findPeople'
 import { Finder } from '../../parts/Finder'
+import { HOW } from './how'
 
 const FIELDS = [
   'names',
@@ -18,7 +19,6 @@ const FIELDS = [
   'questions',
   'notes',
 ]
-const HOW = { hand: 'by hand', batch: 'in a batch', import: 'by import', proposal: 'by proposal' }
 
 /** Whose, what, by whom, on which days: kept in the address, so that it can be handed on. */
 export function JournalFilter({ authors }: { authors: Record<string, string> }) {

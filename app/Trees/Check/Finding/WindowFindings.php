@@ -8,8 +8,7 @@ use App\Trees\CurrentTree;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use NorthBough\Core\Check\Window\BoundNet;
-use NorthBough\Core\Chrono\GenDate;
-use NorthBough\Core\Chrono\IsoDay;
+use NorthBough\Core\Chrono\DayWords;
 use stdClass;
 
 /** Lives for whose birth or death all that is told leaves no day, as findings. They follow from the stored windows. */
@@ -53,7 +52,7 @@ final readonly class WindowFindings
     {
         $isEndless = $from === BoundNet::LAST || $to === BoundNet::FIRST || $from === null || $to === null;
         $ground = $isEndless ? 'What is told goes round in a circle: somebody would be born before themselves.'
-            : 'Not before '.GenDate::parse(IsoDay::of($from))->shown.', and not after '.GenDate::parse(IsoDay::of($to))->shown.'. The page of the person says by what.';
+            : 'Not before '.DayWords::of($from).', and not after '.DayWords::of($to).'. The page of the person says by what.';
 
         return ['tree_id' => $this->current->id(), 'rule' => self::RULE, 'person_id' => $window->person_id, 'aspect' => "{$aspect} window", 'is_hard' => true,
             'badness' => $isEndless ? 1.0 : min(1.0, ($from - $to) / 36525), 'ground' => $ground, 'subjects' => '[]', 'read_hash' => hash('xxh128', "{$window->person_id} {$aspect} {$from} {$to}")];

@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Check\Window;
 
-use NorthBough\Core\Chrono\GenDate;
-use NorthBough\Core\Chrono\IsoDay;
+use NorthBough\Core\Chrono\DayWords;
 use NorthBough\Core\Record\Presence;
 use NorthBough\Core\Record\Roll;
 use NorthBough\Core\Record\RollLine;
@@ -41,6 +40,6 @@ final class OutsideLife
 
     private static function shown(int $day): string
     {
-        return GenDate::parse(IsoDay::of($day))->shown;
+        return DayWords::of($day);
     }
 }

@@ -5,8 +5,7 @@ declare(strict_types=1);
 namespace NorthBough\Core\Record\Following;
 
 use NorthBough\Core\Chrono\AgeTelling;
-use NorthBough\Core\Chrono\GenDate;
-use NorthBough\Core\Chrono\IsoDay;
+use NorthBough\Core\Chrono\DayWords;
 use NorthBough\Core\Chrono\ToldAge;
 use NorthBough\Core\Record\Meaning;
 use NorthBough\Core\Record\Roll;
@@ -45,6 +44,6 @@ final class AgeTold implements FollowingRule
 
     private static function day(?int $day): string
     {
-        return $day === null ? '?' : GenDate::parse(IsoDay::of($day))->shown;
+        return $day === null ? '?' : DayWords::of($day);
     }
 }

@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Record\Following;
 
-use NorthBough\Core\Chrono\GenDate;
-use NorthBough\Core\Chrono\IsoDay;
+use NorthBough\Core\Chrono\DayWords;
 use NorthBough\Core\Record\Meaning;
 use NorthBough\Core\Record\Roll;
 use NorthBough\Core\Record\RollLine;
@@ -28,8 +27,8 @@ final class RegisteredWithin implements FollowingRule
             || $roll->tie($line) !== Tie::Principal || $roll->said($line, $meaning) !== '') {
             return [];
         }
-        $from = GenDate::parse(IsoDay::of($span->earliest - $roll->kind->delayDays))->shown;
-        $to = GenDate::parse(IsoDay::of($span->latest))->shown;
+        $from = DayWords::of($span->earliest - $roll->kind->delayDays);
+        $to = DayWords::of($span->latest);
 
         return [Telling::ofPerson($line->id, $roll->kind->event, $roll->day("between {$from} and {$to}"), '', '', $roll->date->shown)
             ->bySum($this->name(), "Registered {$roll->date->shown}, which the law allowed {$roll->kind->delayDays} days for: {$from} to {$to}.")];

@@ -1,3 +1,4 @@
+import { freeCode } from './kinds'
 import { Choice, Rows, Word } from './Rows'
 
 type ColumnRow = { code: string; label: string; meaning: string; width: number; hint: string }
@@ -102,7 +103,7 @@ export function KindOfRecord({
         heads={['Headed', 'Tells', 'Wide', 'Hint']}
         rows={kind[which]}
         empty={() => ({
-          code: `c${kind[which].length + 1}`,
+          code: freeCode(kind[which], 'c'),
           label: '',
           meaning: 'words',
           width: 12,

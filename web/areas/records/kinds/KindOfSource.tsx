@@ -3,7 +3,7 @@ import { useState } from 'react'
 import { api, told } from '../../../api/client'
 import { useTreeId } from '../../../api/useTree'
 import { Words } from '../../../parts/Words'
-import { QUESTIONS, type SourceKind } from './kinds'
+import { freeCode, QUESTIONS, renamed, type SourceKind } from './kinds'
 import { Choice, Rows, Word } from './Rows'
 
 export type SourceTemplate = Pick<
@@ -64,6 +64,17 @@ export function KindOfSource({
   const [said, setSaid] = useState<Record<string, string>>({})
   const values = { ...Object.fromEntries(kind.fields.map((field) => [field.code, field.example])), ...said }
   const isAsOnServer = onChange === null
+  const recode = (from: string, to: string) =>
+    onChange?.({
+      fields: kind.fields.map((field) => ({
+        ...field,
+        code: field.code === from ? to : field.code,
+        onlyWith: field.onlyWith === from ? to : field.onlyWith,
+      })),
+      full: renamed(kind.full, from, to),
+      short: renamed(kind.short, from, to),
+      bibliography: renamed(kind.bibliography, from, to),
+    })
   const { data: forms } = useQuery({
     queryKey: ['forms', tree, kind.code, values],
     queryFn: () =>
@@ -135,7 +146,7 @@ export function KindOfSource({
           heads={['Field', 'Hint', 'Goes to', 'Asked of', isAsOnServer ? 'Try it' : 'Example', 'Said by']}
           rows={kind.fields}
           empty={() => ({
-            code: `field${kind.fields.length + 1}`,
+            code: freeCode(kind.fields, 'field'),
             label: '',
             hint: '',
             example: '',
@@ -156,7 +167,16 @@ export function KindOfSource({
                   wide="9em"
                   onValue={write && ((label) => write({ label }))}
                 />{' '}
-                <span className="font-mono text-[12px] text-graphite">{`{${field.code}}`}</span>
+                {write ? (
+                  <Word
+                    label={`Code of ${field.label || 'the field'}`}
+                    wide="7em"
+                    value={field.code}
+                    onValue={(typed) => recode(field.code, typed.replace(/[^A-Za-z0-9]/g, ''))}
+                  />
+                ) : (
+                  <span className="font-mono text-[12px] text-graphite">{`{${field.code}}`}</span>
+                )}
               </span>,
               <Word
                 key="hint"

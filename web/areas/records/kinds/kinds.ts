@@ -12,6 +12,18 @@ export const isFoundBy = (typed: string, words: string) =>
     .split(/\s+/)
     .every((word) => ` ${folded(words)}`.includes(` ${word}`))
 
+/** A code that none of these has: it is counted on until it is free, whatever was taken out between. */
+export function freeCode(taken: { code: string }[], begin: string): string {
+  const codes = new Set(taken.map((one) => one.code))
+  let number = taken.length + 1
+  while (codes.has(`${begin}${number}`)) number++
+  return `${begin}${number}`
+}
+
+/** Forms with a field under another code: what names it goes on naming it. */
+export const renamed = (pattern: string, from: string, to: string) =>
+  from === '' ? pattern : pattern.replaceAll(`{${from}}`, `{${to}}`)
+
 export function useSourceKinds() {
   const tree = useTreeId()
   return useQuery({
