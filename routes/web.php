@@ -32,6 +32,7 @@ use App\Http\Places\PlacePartsController;
 use App\Http\Places\PlacesController;
 use App\Http\Places\WordingsController;
 use App\Http\Questions\CasesController;
+use App\Http\Questions\ClassesController;
 use App\Http\Questions\FoundController;
 use App\Http\Questions\ProofsController;
 use App\Http\Questions\QuestionsController;
@@ -99,6 +100,8 @@ Route::prefix('api')->group(function (): void {
         Route::get('source-kinds', [SourceKindsController::class, 'index']);
         Route::get('record-kinds', [RecordKindsController::class, 'index']);
         Route::get('records/{record}', [RecordsController::class, 'show']);
+        Route::get('records/{record}/claims', [CitationsController::class, 'ofRecord']);
+        Route::get('claims/{claim}', [ClassesController::class, 'show']);
         Route::get('records/{record}/transcript.{format}', [TranscriptsController::class, 'file'])->whereIn('format', ['html', 'pdf']);
         Route::get('pictures', [PicturesController::class, 'index']);
         Route::get('pictures/{media}', [PicturesController::class, 'show']);
@@ -169,7 +172,7 @@ Route::prefix('api')->group(function (): void {
         Route::post('questions/{question}/reopen', [QuestionsController::class, 'reopen']);
         Route::post('facts/{fact}/lead', [QuestionsController::class, 'lead']);
         Route::post('facts/{fact}/rule-out', [QuestionsController::class, 'ruleOut']);
-        Route::patch('claims/{claim}', [QuestionsController::class, 'classify']);
+        Route::patch('claims/{claim}', [ClassesController::class, 'classify']);
         Route::post('facts/{fact}/citations', [CitationsController::class, 'store']);
         Route::delete('claims/{claim}', [CitationsController::class, 'destroy']);
         Route::get('claims/{claim}/others', [CitationsController::class, 'others']);

@@ -1408,6 +1408,22 @@ export interface paths {
     patch?: never
     trace?: never
   }
+  '/api/trees/{tree}/claims/{claim}': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get: operations['claim']
+    put?: never
+    post?: never
+    delete: operations['uncite']
+    options?: never
+    head?: never
+    patch: operations['classClaim']
+    trace?: never
+  }
   '/api/trees/{tree}/found': {
     parameters: {
       query?: never
@@ -1540,22 +1556,6 @@ export interface paths {
     patch?: never
     trace?: never
   }
-  '/api/trees/{tree}/claims/{claim}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post?: never
-    delete: operations['uncite']
-    options?: never
-    head?: never
-    patch: operations['classClaim']
-    trace?: never
-  }
   '/api/trees/{tree}/thread/{what}/{id}': {
     parameters: {
       query?: never
@@ -1649,6 +1649,23 @@ export interface paths {
     }
     /** Words for a place that begin so: wordings used before, those used most first, then places of the gazetteer with what they lie in. */
     get: operations['suggestPlaces']
+    put?: never
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/records/{record}/claims': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    /** What a record supports already, of all its lines. */
+    get: operations['claimsOfRecord']
     put?: never
     post?: never
     delete?: never
@@ -2904,6 +2921,8 @@ export interface components {
       weight: string
       /** @description why it was taken back; empty while it counts */
       withdrawn: string
+      /** @description whether somebody overruled the rule by which it is weighed */
+      overruled: boolean
     }
     CitedFact: {
       personId: string
@@ -2911,6 +2930,21 @@ export interface components {
       fact: string
       date: string
       words: string
+      claimId: string
+      /** @description the line that told it; empty where it was cited by hand */
+      lineId: string
+      /** @description strong, fair, slight, leaning, unread or withdrawn */
+      weight: string
+      /** @description whether somebody overruled the rule by which it is weighed */
+      overruled: boolean
+    }
+    CitedFactList: {
+      facts: components['schemas']['CitedFact'][]
+    }
+    /** @description A claim with its classes, and the others that are told of the same: it can have been copied from one of them. */
+    ClaimPage: {
+      row: components['schemas']['WeighingRow']
+      rows: components['schemas']['WeighingRow'][]
     }
     /** @description A column of a roll, or a field of a record’s head. */
     ColumnResource: {
@@ -4107,6 +4141,9 @@ export interface components {
       saidOrigin: string
       /** @description the claim that it was copied from; empty for none */
       leansOnId: string
+      /** @description the weight that somebody said against the rule; empty where the rule weighs */
+      saidWeight: string
+      saidWhy: string
     }
     /** @description A span in words, and for each of its edges the reasoning behind it; an open side has none. */
     WindowBound: {
@@ -7762,6 +7799,104 @@ export interface operations {
       }
     }
   }
+  claim: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        claim: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['ClaimPage']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  uncite: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        claim: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      204: {
+        headers: {
+          [name: string]: unknown
+        }
+        content?: never
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  classClaim: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        claim: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['ClassInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['MadeResource']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
   found: {
     parameters: {
       query?: {
@@ -8073,72 +8208,6 @@ export interface operations {
       }
     }
   }
-  uncite: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        tree: string
-        claim: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description Done. */
-      204: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-      /** @description Refused, with a sentence. */
-      default: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Problem']
-        }
-      }
-    }
-  }
-  classClaim: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        tree: string
-        claim: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['ClassInput']
-      }
-    }
-    responses: {
-      /** @description Done. */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['MadeResource']
-        }
-      }
-      /** @description Refused, with a sentence. */
-      default: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Problem']
-        }
-      }
-    }
-  }
   pullThread: {
     parameters: {
       query?: never
@@ -8364,6 +8433,38 @@ export interface operations {
         }
         content: {
           'application/json': components['schemas']['SuggestionList']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  claimsOfRecord: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        record: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['CitedFactList']
         }
       }
       /** @description Refused, with a sentence. */

@@ -147,7 +147,7 @@ final readonly class FactResources
     {
         return new CitationResource(
             $claim->claimId, $claim->recordId, $claim->source->id, self::words(NoteForms::full($claim->source, $claim->locator)),
-            $claim->locator, $claim->words, $claim->isTakenOver, $claim->classed === null ? '' : Weighed::of($claim->classed)->weight->value, $claim->withdrawn(),
+            $claim->locator, $claim->words, $claim->isTakenOver, $claim->classed === null ? '' : Weighed::of($claim->classed)->weight->value, $claim->withdrawn(), $claim->classed?->saidWeight !== null,
         );
     }
 }

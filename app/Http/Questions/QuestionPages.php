@@ -4,12 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Questions;
 
-use App\Http\People\FactResources;
-use App\Http\Pictures\PicturesOn;
 use App\Http\Resources\QuestionFact;
 use App\Http\Resources\QuestionPage;
 use App\Http\Resources\QuestionsPage;
-use App\Http\Resources\SlipOfClaim;
 use App\Http\Resources\StylusStop;
 use App\Http\Resources\WeighingRow;
 use App\Http\Resources\YearMark;
@@ -17,25 +14,14 @@ use App\Models\Claim;
 use App\Models\Event;
 use App\Models\Person as PersonRow;
 use App\Models\Question;
-use App\Models\Record;
-use App\Models\Source;
 use App\Trees\DatabaseTree;
-use App\Trees\Evidence\ClassedClaims;
 use App\Trees\Evidence\Questions;
 use App\Trees\Evidence\ToldSex;
-use App\Trees\Records\KindsOfSource;
-use Illuminate\Support\Collection;
 use NorthBough\Core\Chrono\Calendar\Calendars;
-use NorthBough\Core\Chrono\DaySpan;
 use NorthBough\Core\Chrono\GenDate;
-use NorthBough\Core\Citation\NoteForms;
 use NorthBough\Core\Compare\Verdict;
-use NorthBough\Core\Evidence\ClassedClaim;
-use NorthBough\Core\Evidence\Origins;
 use NorthBough\Core\Evidence\Stop;
 use NorthBough\Core\Evidence\Stylus;
-use NorthBough\Core\Evidence\Weighed;
-use NorthBough\Core\Tree\CitedSource;
 use NorthBough\Core\Tree\EventKinds;
 use NorthBough\Core\Tree\LifeYears;
 use NorthBough\Core\Tree\ParentageKind;
@@ -47,7 +33,7 @@ final readonly class QuestionPages
 {
     private const MOST = 200;
 
-    public function __construct(private Questions $questions, private ClassedClaims $classes, private DatabaseTree $tree, private PicturesOn $pictures, private KindsOfSource $sourceKinds, private CaseLines $lines)
+    public function __construct(private Questions $questions, private WeighingRows $rows, private DatabaseTree $tree, private CaseLines $lines)
     {
     }
 
@@ -64,7 +50,7 @@ final readonly class QuestionPages
         $person = $this->tree->lives([(string) $question->person_id])[$question->person_id ?? ''] ?? null;
         $isOfSex = $question->aspect === 'sex';
         $facts = $isOfSex ? ToldSex::sides(PersonRow::query()->where('id', $question->person_id)->firstOrFail()) : $this->questions->facts($question);
-        $rows = $this->rows($facts, $isOfSex ? ToldSex::claims((string) $question->person_id) : Claim::query()->whereIn('event_id', array_keys($facts))->orderBy('ordinal')->orderBy('id')->get());
+        $rows = $this->rows->among($facts, $isOfSex ? ToldSex::claims((string) $question->person_id) : Claim::query()->whereIn('event_id', array_keys($facts))->orderBy('ordinal')->orderBy('id')->get());
         $stops = Stylus::stops(array_map(static fn (array $row): GenDate => $row[1], $rows));
 
         return new QuestionPage(
@@ -108,64 +94,6 @@ final readonly class QuestionPages
             'presence' => "Where was {$name} that day?",
             default => "Did the {$word} of {$name} happen?",
         };
-    }
-
-    /**
-     * @param  array<string, Event>  $facts
-     * @param  Collection<int, Claim>  $claims
-     * @return list<array{WeighingRow, GenDate}> those of one origin together, the first to be cited before the others
-     */
-    private function rows(array $facts, Collection $claims): array
-    {
-        $inHand = array_flip(array_keys($facts));
-        $claims = $claims->whereIn('event_id', array_keys($facts))->sortBy(static fn (Claim $claim): int => $inHand[$claim->event_id ?? ''] ?? 0)->values();
-        [$records, $sources] = ClassedClaims::standIn($claims);
-        $classed = $this->classes->of($claims, $records, $sources, $facts);
-        $slips = [];
-        foreach ($this->pictures->slipsOfClaims(array_values(array_map(strval(...), $claims->pluck('id')->all()))) as $slip) {
-            $slips[$slip->claimId] = $slip;
-        }
-        $rows = [];
-        $byId = $claims->keyBy('id');
-        foreach (Origins::among(array_values($classed)) as $origin => $group) {
-            foreach ($group as $one) {
-                $claim = $byId[$one->id] ?? throw new \LogicException('A claim is gone.');
-                $fact = $facts[$claim->event_id ?? ''] ?? throw new \LogicException('A claim has no fact.');
-                $record = $records[$claim->record_id] ?? throw new \LogicException('A claim has no record.');
-                $source = $sources[$record->source_id] ?? throw new \LogicException('A record has no source.');
-                $rows[] = [$this->row($claim, $one, $fact, $record, $source, $origin, $slips[$claim->id] ?? null), ClassedClaims::told($claim, $fact)];
-            }
-        }
-        foreach ($facts as $fact) {
-            if ($claims->where('event_id', $fact->id)->isEmpty()) {
-                $rows[] = [$this->bare($fact), $fact->date];
-            }
-        }
-
-        return $rows;
-    }
-
-    private function row(Claim $claim, ClassedClaim $classed, Event $fact, Record $record, Source $source, int $origin, ?SlipOfClaim $slip): WeighingRow
-    {
-        $weighed = Weighed::of($classed);
-        $told = ClassedClaims::told($claim, $fact);
-        $cited = new CitedSource($source->id, $source->title, $source->author, $source->publication, '', $this->sourceKinds->forms($source->kind, $source->source_kind_id, KindsOfSource::ofRecord($record->fields) + $source->fields, ''));
-
-        return new WeighingRow($claim->id, $claim->version, $fact->id, $fact->standing, $origin, $claim->words, FactResources::words(NoteForms::short($cited, $record->locator)), $record->id,
-            $classed->source->value, $classed->information->value, $claim->reading, $claim->informant, $weighed->weight->value, $weighed->working, $told->shown, $fact->place_typed, ...self::days($told->span()), slip: $slip,
-            evidence: $classed->directness->value, informantTie: $claim->informant_tie, saidOrigin: $claim->origin, leansOnId: $claim->leans_on_id ?? '');
-    }
-
-    /** A value for which nothing is cited. */
-    private function bare(Event $fact): WeighingRow
-    {
-        return new WeighingRow('', 0, $fact->id, $fact->standing, -1, '', [], '', 'unstated', 'unstated', 'sure', '', '', ['Nothing is cited for it.'], $fact->date->shown, $fact->place_typed, ...self::days($fact->date->span()), slip: null);
-    }
-
-    /** @return array{int, int, int, int} first day, first and last day that the words fix, last day; 0 is open */
-    private static function days(?DaySpan $span): array
-    {
-        return [$span->earliest ?? 0, $span?->earliest === null ? 0 : $span->earliest + $span->softBefore, $span?->latest === null ? 0 : $span->latest - $span->softAfter, $span->latest ?? 0];
     }
 
     /**

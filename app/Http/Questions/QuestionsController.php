@@ -5,9 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Questions;
 
 use App\Http\Api\Get;
-use App\Http\Api\Patch;
 use App\Http\Api\Post;
-use App\Http\Inputs\ClassInput;
 use App\Http\Inputs\DecisionInput;
 use App\Http\Inputs\TakeUpInput;
 use App\Http\Inputs\WhyInput;
@@ -15,19 +13,15 @@ use App\Http\Resources\MadeResource;
 use App\Http\Resources\QuestionPage;
 use App\Http\Resources\QuestionsPage;
 use App\Http\Tree\TreesController;
-use App\Models\Claim;
 use App\Models\Event;
 use App\Models\Person;
 use App\Models\Question;
-use App\Models\Record;
 use App\Refusal;
-use App\Trees\Changes\ChangedMeanwhile;
 use App\Trees\Changes\ChangeSets;
 use App\Trees\Changes\Intent;
 use App\Trees\CurrentTree;
 use App\Trees\DatabaseTree;
 use App\Trees\Editing\Facts;
-use App\Trees\Evidence\LeaningOn;
 use App\Trees\Evidence\Questions;
 use App\Trees\Evidence\Subjects;
 use App\Trees\Evidence\ToldSex;
@@ -133,30 +127,6 @@ final readonly class QuestionsController
         $this->changes->run(new Intent(TreesController::user($request), "Ruled out a {$row->kind}", $why), fn () => $this->questions->ruleOut(Event::query()->findOrFail($fact), $why));
 
         return response()->json(new MadeResource($fact));
-    }
-
-    #[Patch('/trees/{tree}/claims/{claim}', 'classClaim', MadeResource::class, ClassInput::class)]
-    public function classify(Request $request, string $tree, string $claim): JsonResponse
-    {
-        $input = ClassInput::from($request);
-        $this->changes->run(new Intent(TreesController::user($request), 'Classed a claim', $input->why ?? ''), static function () use ($claim, $input): void {
-            $row = Claim::query()->findOrFail($claim);
-            $said = array_filter(['information' => $input->information, 'reading' => $input->reading, 'informant' => $input->informant, 'informant_tie' => $input->informantTie,
-                'evidence' => $input->evidence, 'origin' => $input->origin === null ? null : trim($input->origin)], is_string(...));
-            if ($input->leansOnId !== null) {
-                $said['leans_on_id'] = LeaningOn::checked($row, $input->leansOnId);
-            }
-            if ($input->weight !== null) {
-                $said += $input->weight === 'rule' ? ['weight_said' => '', 'weight_why' => ''] : ['weight_said' => $input->weight, 'weight_why' => trim($input->why ?? '')];
-            }
-            ChangedMeanwhile::unless($row, $input->version, $said);
-            $row->fill($said)->save();
-            if ($input->sourceClass !== null) {
-                Record::query()->findOrFail($row->record_id)->fill(['source_class' => $input->sourceClass])->save();
-            }
-        });
-
-        return response()->json(new MadeResource($claim));
     }
 
     /** Questions name people and reasons; they are for those who may see the living. */

@@ -9,18 +9,21 @@ use App\Http\Api\Get;
 use App\Http\Api\Post;
 use App\Http\Inputs\CitationInput;
 use App\Http\Inputs\PeopleInput;
+use App\Http\Resources\CitedFactList;
 use App\Http\Resources\MadeResource;
 use App\Http\Resources\ShareOffer;
 use App\Http\Resources\ShareOffers;
 use App\Http\Tree\TreesController;
 use App\Models\Claim;
 use App\Models\Event;
+use App\Models\Record;
 use App\Models\Source;
 use App\Trees\Changes\Change;
 use App\Trees\Changes\ChangeSets;
 use App\Trees\Changes\Intent;
 use App\Trees\Editing\Citations;
 use App\Trees\Editing\SharedCitations;
+use App\Trees\Records\OpenRecords;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -30,6 +33,16 @@ final readonly class CitationsController
 {
     public function __construct(private ChangeSets $changes, private Citations $citations)
     {
+    }
+
+    /** What a record supports already, of all its lines. */
+    #[Get('/trees/{tree}/records/{record}/claims', 'claimsOfRecord', CitedFactList::class)]
+    public function ofRecord(CitedFacts $cited, OpenRecords $openness, string $tree, string $record): JsonResponse
+    {
+        $row = Record::query()->findOrFail($record);
+        $openness->refuseClosed($row);
+
+        return response()->json(new CitedFactList($cited->of([$row->id])[$row->id] ?? []));
     }
 
     #[Post('/trees/{tree}/facts/{fact}/citations', 'cite', MadeResource::class, CitationInput::class)]

@@ -51,9 +51,7 @@ final readonly class RecordsController
     public function show(Request $request, string $tree, string $record): JsonResponse
     {
         $row = Record::query()->findOrFail($record);
-        if (! $this->openness->isOpen($row)) {
-            throw new Refusal('This record may name living people, and the owner has not opened them to readers.', 403);
-        }
+        $this->openness->refuseClosed($row);
 
         return response()->json($this->pages->one($row, TreesController::user($request)));
     }

@@ -6,7 +6,6 @@ namespace App\Http\Records;
 
 use App\Http\Api\Cursor;
 use App\Http\People\FactResources;
-use App\Http\Resources\CitedFact;
 use App\Http\Resources\NoteResource;
 use App\Http\Resources\ReckoningResource;
 use App\Http\Resources\RecordUse;
@@ -27,14 +26,13 @@ use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use NorthBough\Core\Citation\NoteForms;
 use NorthBough\Core\Tree\CitedSource;
-use NorthBough\Core\Tree\EventKinds;
 
 /** Sources in a list, and one source with everything that it supports. */
 final readonly class SourcePages
 {
     private const AT_ONCE = 100;
 
-    public function __construct(private CurrentTree $current, private Living $living, private KindsOfRecord $kinds, private KindsOfSource $sourceKinds)
+    public function __construct(private CurrentTree $current, private Living $living, private KindsOfRecord $kinds, private KindsOfSource $sourceKinds, private CitedFacts $cited)
     {
     }
 
@@ -63,7 +61,7 @@ final readonly class SourcePages
     {
         $said = $this->living->told();
         $records = Record::query()->where('source_id', $source->id)->orderBy('locator')->limit(500)->get();
-        $facts = $this->facts($records->pluck('id'));
+        $facts = $this->cited->of(array_values($records->pluck('id')->all()));
         $lines = DB::table('roll_lines')
             ->leftJoin('placings', static fn ($join) => $join->on('placings.tree_id', 'roll_lines.tree_id')->on('placings.roll_line_id', 'roll_lines.id')->whereIn('placings.state', ['placed', 'set aside']))
             ->where('roll_lines.tree_id', $this->current->id())->whereIn('roll_lines.record_id', $records->pluck('id'))
@@ -121,39 +119,5 @@ final readonly class SourcePages
                 $source->source_kind_id ?? $source->kind, (object) array_map($said, $source->fields), $said($source->list_name),
             );
         })->all());
-    }
-
-    /**
-     * @param  Collection<int, string>  $recordIds
-     * @return array<string, list<CitedFact>>
-     */
-    private function facts(Collection $recordIds): array
-    {
-        $same = static fn (string $left, string $right) => static fn ($join) => $join->on("{$left}.tree_id", 'claims.tree_id')->on("{$left}.id", $right);
-        $rows = $this->living->visible(DB::table('claims'))
-            ->leftJoin('events', $same('events', 'claims.event_id'))
-            ->leftJoin('names', $same('names', 'claims.name_id'))
-            ->leftJoin('union_partners', static fn ($join) => $join->on('union_partners.tree_id', 'claims.tree_id')->where('union_partners.standing', '<>', 'ruled out')
-                ->whereRaw('union_partners.union_id = coalesce(events.union_id, claims.union_id)'))
-            ->leftJoin('person_lines', static fn ($join) => $join->on('person_lines.tree_id', 'claims.tree_id')
-                ->whereRaw('person_lines.person_id = coalesce(events.person_id, union_partners.person_id, names.person_id, claims.person_id)'))
-            ->where('claims.tree_id', $this->current->id())->whereIn('claims.record_id', $recordIds)
-            // A claim of a tie between parent and child has no fact of its own.
-            ->whereRaw('num_nonnulls(claims.person_id, claims.name_id, claims.event_id, claims.union_id) = 1')
-            ->orderBy('events.date_begin_lo')->orderBy('claims.id')
-            ->get(['claims.record_id', 'claims.words', 'claims.union_id', 'claims.person_id AS whom', 'claims.aspect', 'events.kind', 'events.date_shown', 'person_lines.person_id', 'person_lines.shown_name']);
-        $facts = [];
-        $said = $this->living->told();
-        foreach ($rows as $row) {
-            $word = match (true) {
-                $row->union_id !== null => 'Union',
-                $row->whom !== null => $row->aspect === 'sex' ? 'Sex' : 'Person',
-                $row->kind === null => 'Name',
-                default => EventKinds::all()[$row->kind]->word ?? $row->kind,
-            };
-            $facts[$row->record_id][] = new CitedFact($row->person_id ?? '', $row->shown_name ?? '?', $word, $row->date_shown ?? '', $said($row->words));
-        }
-
-        return $facts;
     }
 }

@@ -12,7 +12,6 @@ use App\Models\Source;
 use App\Printing\Attachment;
 use App\Printing\Pdf;
 use App\Printing\PrintStyle;
-use App\Refusal;
 use App\Trees\Exchange\Leaving;
 use App\Trees\Living;
 use App\Trees\Records\KindsOfSource;
@@ -44,9 +43,7 @@ final readonly class TranscriptsController
     public function file(Request $request, Pdf $pdf, string $tree, string $record, string $format): Response
     {
         $row = Record::query()->findOrFail($record);
-        if (! $this->openness->isOpen($row)) {
-            throw new Refusal('This record may name living people, and the owner has not opened them to readers.', 403);
-        }
+        $this->openness->refuseClosed($row);
         $document = $this->document($request, $row);
 
         return Attachment::of($format === 'pdf' ? $pdf->fromHtml(Html::page($document, PrintStyle::paper())) : Html::page($document, PrintStyle::screen()), $document->title, $format);

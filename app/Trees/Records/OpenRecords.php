@@ -10,6 +10,7 @@ use App\Models\MediaLink;
 use App\Models\Record;
 use App\Models\Region;
 use App\Models\UnionPartner;
+use App\Refusal;
 use App\Trees\CurrentTree;
 use App\Trees\Living;
 use Illuminate\Database\Eloquent\Collection;
@@ -30,6 +31,14 @@ final readonly class OpenRecords
     public function isOpen(Record $record): bool
     {
         return $this->isOldEnough($record->date);
+    }
+
+    /** @throws Refusal where whoever asks may not see it */
+    public function refuseClosed(Record $record): void
+    {
+        if (! $this->isOpen($record)) {
+            throw new Refusal('This record may name living people, and the owner has not opened them to readers.', 403);
+        }
     }
 
     /** Whether a record of this date may be seen by whoever asks. */

@@ -6,8 +6,8 @@ import { useDebounced } from '../../parts/useDebounced'
 import { useDraft } from '../../parts/useDraft'
 import { KeepOrLeave } from '../../parts/KeepOrLeave'
 
-/** A citation in its own form: which source, which page, the words. A source that is not there is begun by its title. */
-export function Cite({ factId, onDone }: { factId: string; onDone: () => void }) {
+/** A citation in its own form: which source, which page, the words. A source that is not there is begun by its title. Done, it tells the claim. */
+export function Cite({ factId, onDone }: { factId: string; onDone: (made: string) => void }) {
   const tree = useTreeId()
   const list = useId()
   const [title, setTitle, forgetTitle] = useDraft(`${tree}:${factId}:cite`)
@@ -37,9 +37,9 @@ export function Cite({ factId, onDone }: { factId: string; onDone: () => void })
         }),
       )
     },
-    () => {
+    (made) => {
       forgetTitle()
-      onDone()
+      onDone(made.id)
     },
   )
   const submit = (event: FormEvent) => {
@@ -49,7 +49,7 @@ export function Cite({ factId, onDone }: { factId: string; onDone: () => void })
   return (
     <form
       onSubmit={submit}
-      onKeyDown={(event) => event.key === 'Escape' && onDone()}
+      onKeyDown={(event) => event.key === 'Escape' && onDone('')}
       className="mt-2 space-y-2 border-l-2 border-tide pl-3"
     >
       <input
@@ -89,7 +89,11 @@ export function Cite({ factId, onDone }: { factId: string; onDone: () => void })
         value={words}
         onChange={(event) => setWords(event.target.value)}
       />
-      <KeepOrLeave says="Cite it" disabled={cite.isPending || title.trim() === ''} onLeave={onDone} />
+      <KeepOrLeave
+        says="Cite it"
+        disabled={cite.isPending || title.trim() === ''}
+        onLeave={() => onDone('')}
+      />
     </form>
   )
 }

@@ -2,13 +2,15 @@ import { useQuery } from '@tanstack/react-query'
 import { useState, type FormEvent } from 'react'
 import { Link } from 'react-router'
 import { toast } from 'sonner'
-import { api, told, type Schemas } from '../../api/client'
+import { api, told } from '../../api/client'
 import { useTreeId, useTreePath, useWrite, type Fact } from '../../api/useTree'
 import { BothSides } from '../../parts/BothSides'
 import { DateGap } from '../../parts/DateGap'
 import { PlaceGap } from '../../parts/PlaceGap'
-import { SlipView } from '../../parts/page/SlipView'
+import { Ink } from '../../parts/page/Ink'
 import { Words } from '../../parts/Words'
+import { ClassesOf } from '../questions/Classes'
+import { weightOf } from '../questions/classesOf'
 import { PicturesHere } from '../pictures/PicturesHere'
 import { Cite } from './Cite'
 import { Notes } from './Notes'
@@ -36,6 +38,7 @@ export function FactMargin({ fact, person, changing, onChanging, onGone }: Props
   const path = useTreePath()
   const [citing, setCiting] = useState(false)
   const [sharing, setSharing] = useState('')
+  const [grading, setGrading] = useState('')
   const { data: beside } = useQuery({
     queryKey: ['beside', tree, fact.id, fact.version, fact.citations.length],
     queryFn: () =>
@@ -85,7 +88,7 @@ export function FactMargin({ fact, person, changing, onChanging, onGone }: Props
         <ol className="space-y-3">
           {fact.citations.map((citation) => (
             <li key={citation.claimId} className="group">
-              <Ink slip={beside?.slips.find((slip) => slip.claimId === citation.claimId)} />
+              <Ink slip={beside?.slips.find((slip) => slip.claimId === citation.claimId)} tall={INK} />
               <p
                 className={`font-serif text-[15px] leading-snug ${citation.withdrawn === '' ? '' : 'text-graphite line-through'}`}
               >
@@ -101,7 +104,17 @@ export function FactMargin({ fact, person, changing, onChanging, onGone }: Props
               )}
               <p className="flex flex-wrap gap-x-3 text-[13px] whitespace-nowrap text-graphite">
                 {citation.takenOver && citation.withdrawn === '' && <span>taken over, not read yet</span>}
-                {!citation.takenOver && citation.withdrawn === '' && <span>{citation.weight}</span>}
+                {citation.withdrawn === '' && (
+                  <button
+                    type="button"
+                    className="act"
+                    aria-expanded={grading === citation.claimId}
+                    aria-label={`How it is weighed: ${weightOf(citation.weight, citation.overruled)}`}
+                    onClick={() => setGrading(grading === citation.claimId ? '' : citation.claimId)}
+                  >
+                    {weightOf(citation.weight, citation.overruled) || 'weigh it'}
+                  </button>
+                )}
                 <Link className="act" to={path(`records/${citation.sourceId}`)}>
                   Source
                 </Link>
@@ -122,6 +135,9 @@ export function FactMargin({ fact, person, changing, onChanging, onGone }: Props
                   </button>
                 )}
               </p>
+              {grading === citation.claimId && (
+                <ClassesOf claim={citation.claimId} onDone={() => setGrading('')} />
+              )}
               {sharing === citation.claimId && (
                 <ShareCitation claim={citation.claimId} onDone={() => setSharing('')} />
               )}
@@ -129,7 +145,14 @@ export function FactMargin({ fact, person, changing, onChanging, onGone }: Props
           ))}
         </ol>
         {citing ? (
-          <Cite factId={fact.id} onDone={() => setCiting(false)} />
+          <Cite
+            factId={fact.id}
+            onDone={(made) => {
+              setCiting(false)
+              // To grade as one cites: the classes of the new one are open at once.
+              if (made !== '') setGrading(made)
+            }}
+          />
         ) : (
           <button type="button" className="act mt-2" onClick={() => setCiting(true)}>
             Cite a source
@@ -150,23 +173,6 @@ export function FactMargin({ fact, person, changing, onChanging, onGone }: Props
         }
       />
       {fact.kept.length > 0 && <Kept lines={fact.kept} />}
-    </div>
-  )
-}
-
-/** The ink that a citation was read from, as tall as can be read; it slides sideways. */
-function Ink({ slip: ink }: { slip: Schemas['SlipOfClaim'] | undefined }) {
-  if (!ink) return null
-  const { slip, page } = ink
-  const width = Math.round((INK * slip.width * page.width) / (slip.height * page.height))
-  return (
-    <div
-      role="img"
-      aria-label="The line of the page"
-      tabIndex={0}
-      className="mb-1 overflow-x-auto rounded-[2px] border border-rule"
-    >
-      <SlipView slip={slip} media={ink.mediaId} page={page} width={width} most={INK} lit={ink.view} />
     </div>
   )
 }

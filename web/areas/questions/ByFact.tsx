@@ -10,7 +10,7 @@ import { useCommands } from '../../shell/keys'
 import { AskAsCase } from './AskAsCase'
 import type { Row } from './axis'
 import { Classes } from './Classes'
-import { classesOf } from './classesOf'
+import { classesOf, weightOf } from './classesOf'
 import { Decided } from './Decided'
 
 type Fact = Schemas['QuestionFact']
@@ -172,7 +172,7 @@ function Column({
             {row.note.length === 0 ? 'Told by no source.' : <Words words={row.note} />}
             {row.words !== '' && <span className="font-serif"> “{row.words}”</span>}
             <span className="flex flex-wrap gap-x-4 text-[13px] text-graphite">
-              {row.weight}
+              {weightOf(row.weight, row.saidWeight !== '')}
               {row.claimId !== '' && (
                 <button
                   type="button"
@@ -195,7 +195,7 @@ function Column({
               )}
             </span>
             {classing === row.claimId && row.claimId !== '' && (
-              <Classes row={row} rows={all} onDone={() => setClassing('')} />
+              <Classes key={row.version} row={row} rows={all} onDone={() => setClassing('')} />
             )}
           </li>
         ))}

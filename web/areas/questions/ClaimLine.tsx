@@ -1,10 +1,13 @@
 import { Link } from 'react-router'
 import { useTreePath } from '../../api/useTree'
-import { SlipView } from '../../parts/page/SlipView'
+import { Ink } from '../../parts/page/Ink'
 import { Words } from '../../parts/Words'
 import { spanOf, VERDICTS, type Row, type Scale } from './axis'
 import { Classes } from './Classes'
-import { classesOf } from './classesOf'
+import { classesOf, weightOf } from './classesOf'
+
+/** How tall a line of ink is drawn, in pixels. */
+const INK = 34
 
 type Props = {
   row: Row
@@ -47,16 +50,7 @@ export function ClaimLine(props: Props) {
       <div className="grid min-h-[56px] grid-cols-[300px_minmax(0,1fr)_216px] items-center gap-x-4 max-lg:grid-cols-1 max-lg:py-2">
         <div className="min-w-0 text-[13px] leading-tight">
           {row.slip ? (
-            <div className="h-[26px] overflow-hidden rounded-[2px]">
-              <SlipView
-                slip={row.slip.slip}
-                media={row.slip.mediaId}
-                page={row.slip.page}
-                width={inkWidth(row.slip)}
-                most={400}
-                lit={row.slip.view}
-              />
-            </div>
+            <Ink slip={row.slip} tall={INK} />
           ) : (
             row.words !== '' && <p className="truncate font-serif text-[15px]">“{row.words}”</p>
           )}
@@ -88,7 +82,7 @@ export function ClaimLine(props: Props) {
             <span className="font-semibold">{says?.word}</span>
           </p>
           <p className="text-graphite" title={row.working.join(' ')}>
-            {row.weight === '' ? 'no weight' : row.weight}
+            {row.weight === '' ? 'no weight' : weightOf(row.weight, row.saidWeight !== '')}
             {row.standing === 'ruled out' && ', ruled out'}
             {row.standing === 'accepted' && ', accepted'}
           </p>
@@ -105,14 +99,11 @@ export function ClaimLine(props: Props) {
           )}
         </div>
       </div>
-      {isClassing && row.claimId !== '' && <Classes row={row} rows={rows} onDone={onClassing} />}
+      {isClassing && row.claimId !== '' && (
+        <Classes key={row.version} row={row} rows={rows} onDone={onClassing} />
+      )}
     </li>
   )
-}
-
-/** As wide as makes a line of the page as tall as the row has room for; of a tall piece, its beginning is shown. */
-function inkWidth({ slip, page }: NonNullable<Row['slip']>): number {
-  return Math.round(Math.max(520, (26 * slip.width * page.width) / (slip.height * page.height)))
 }
 
 /** A span on the axis: square where the words fix an edge, faded where it is an allowance. */

@@ -1,123 +1,124 @@
-import { useId, useState } from 'react'
-import { api, told, type Schemas } from '../../api/client'
+import { useQuery } from '@tanstack/react-query'
+import { useId, useState, type FormEvent } from 'react'
+import { toast } from 'sonner'
+import { api, told } from '../../api/client'
 import { useTreeId, useWrite } from '../../api/useTree'
 import { BothSides } from '../../parts/BothSides'
-import { KeptGap } from '../../parts/KeptGap'
-import type { Row } from './axis'
+import { KeepOrLeave } from '../../parts/KeepOrLeave'
 import { WhyGap } from '../../parts/WhyGap'
+import type { Row } from './axis'
+import { classingOf, saidOf, type Classing } from './classesOf'
 
-/** How a claim is classed, with the working of its weight; the weight can be overruled with words. */
+/** The classes of any claim, asked for where it stands: on a fact, a record, a source. */
+export function ClassesOf({ claim, onDone }: { claim: string; onDone: () => void }) {
+  const tree = useTreeId()
+  const { data, error } = useQuery({
+    queryKey: ['claim', tree, claim],
+    queryFn: () => told(api.GET('/api/trees/{tree}/claims/{claim}', { params: { path: { tree, claim } } })),
+  })
+  if (error) return <p className="text-[14px] text-madder">{error.message}</p>
+  if (!data) return <p className="text-[14px] text-graphite">One moment…</p>
+  return <Classes row={data.row} rows={data.rows} onDone={onDone} />
+}
+
+/** How a claim is classed, with the working of its weight, which words can overrule. Nothing is saved until it is kept. */
 export function Classes({ row, rows, onDone }: { row: Row; rows: Row[]; onDone: () => void }) {
   const tree = useTreeId()
-  const [weight, setWeight] = useState('')
-  const [why, setWhy] = useState('')
-  const keep = useWrite((said: Omit<Schemas['ClassInput'], 'version'>) =>
-    told(
-      api.PATCH('/api/trees/{tree}/claims/{claim}', {
-        params: { path: { tree, claim: row.claimId } },
-        body: { version: row.version, ...said },
-      }),
-    ),
+  const [now, setNow] = useState<Classing>(() => classingOf(row))
+  const said = saidOf(row, now)
+  const keep = useWrite(
+    () =>
+      told(
+        api.PATCH('/api/trees/{tree}/claims/{claim}', {
+          params: { path: { tree, claim: row.claimId } },
+          body: { version: row.version, ...said },
+        }),
+      ),
+    () => {
+      toast.success('Classed. u takes it back.')
+      onDone()
+    },
   )
+  const gap = (field: keyof Classing) => ({
+    value: now[field],
+    onValue: (value: string) => setNow((before) => ({ ...before, [field]: value })),
+  })
+  const isOverruled = now.weight !== 'rule'
+  const lacksWords = isOverruled && now.why.trim() === ''
+  const isSame = Object.keys(said).length === 0
+  const submit = (event: FormEvent) => {
+    event.preventDefault()
+    if (!lacksWords && !isSame && !keep.isPending) keep.mutate(undefined)
+  }
   return (
-    <div
-      className="flex flex-wrap items-baseline gap-x-6 gap-y-1 border-l-2 border-tide py-1 pl-4 text-[14px]"
-      onKeyDown={(event) => event.key === 'Escape' && onDone()}
+    <form
+      aria-label="How it is classed"
+      className="my-1 flex flex-wrap items-baseline gap-x-6 gap-y-1 border-l-2 border-tide py-1 pl-4 text-[14px]"
+      onSubmit={submit}
+      onKeyDown={(event) => {
+        if (event.key !== 'Escape') return
+        event.stopPropagation()
+        onDone()
+      }}
     >
       <Choice
         label="Source, as it was seen"
-        value={row.sourceClass}
         words={['unstated', 'original', 'derivative', 'authored']}
-        onValue={(sourceClass) => keep.mutate({ sourceClass })}
+        autoFocus
+        {...gap('sourceClass')}
       />
       <Choice
         label="Information"
-        value={row.information}
         words={['unstated', 'primary', 'secondary', 'undetermined']}
-        onValue={(information) => keep.mutate({ information })}
+        {...gap('information')}
       />
-      <Choice
-        label="Reading"
-        value={row.reading}
-        words={['sure', 'doubtful']}
-        onValue={(reading) => keep.mutate({ reading })}
-      />
-      <Choice
-        label="Evidence"
-        value={row.evidence}
-        words={['direct', 'indirect', 'negative']}
-        onValue={(evidence) => keep.mutate({ evidence })}
-      />
-      <span className="flex items-baseline gap-x-2">
-        <Said label="Told by" value={row.informant} onSaid={(informant) => keep.mutate({ informant })} />
-        <Said
-          label="who was"
-          hint="his father; not there"
-          value={row.informantTie}
-          onSaid={(informantTie) => keep.mutate({ informantTie })}
-        />
-      </span>
-      <label className="flex items-baseline gap-2">
-        Copied from
-        <select
-          className="gap max-w-[220px]"
-          value={row.leansOnId}
-          onChange={(event) => keep.mutate({ leansOnId: event.target.value })}
-        >
-          <option value="">none of these</option>
-          {rows.map(
-            (other, index) =>
-              other.claimId !== '' &&
-              other.claimId !== row.claimId && (
-                <option key={other.claimId} value={other.claimId}>
-                  {index + 1}. {other.told} {other.note.map((words) => words.text).join('')}
-                </option>
-              ),
-          )}
-        </select>
-      </label>
+      <Choice label="Reading" words={['sure', 'doubtful']} {...gap('reading')} />
+      <Choice label="Evidence" words={['unstated', 'direct', 'indirect', 'negative']} {...gap('evidence')} />
+      <Said label="Told by" {...gap('informant')} />
+      <Said label="who was" hint="his father; not there" {...gap('informantTie')} />
+      {rows.length > 1 && (
+        <label className="flex items-baseline gap-2">
+          Copied from
+          <select
+            className="gap max-w-[220px]"
+            value={now.leansOnId}
+            onChange={(event) => gap('leansOnId').onValue(event.target.value)}
+          >
+            <option value="">none of these</option>
+            {rows.map(
+              (other, index) =>
+                other.claimId !== '' &&
+                other.claimId !== row.claimId && (
+                  <option key={other.claimId} value={other.claimId}>
+                    {index + 1}. {other.told} {other.note.map((words) => words.text).join('')}
+                  </option>
+                ),
+            )}
+          </select>
+        </label>
+      )}
       <Said
         label="Comes from"
         hint="what all of one origin say"
-        value={row.saidOrigin}
         among={rows.map((other) => other.saidOrigin)}
-        onSaid={(origin) => keep.mutate({ origin })}
+        {...gap('origin')}
       />
-      <form
-        className="flex items-baseline gap-2"
-        onSubmit={(event) => {
-          event.preventDefault()
-          keep.mutate({ weight, why })
-        }}
-      >
-        <Choice
-          label="Weight"
-          value={weight}
-          words={['', 'rule', 'strong', 'fair', 'slight']}
-          onValue={setWeight}
+      <Choice label="Weight" words={['rule', 'strong', 'fair', 'slight']} {...gap('weight')} />
+      {isOverruled && (
+        <WhyGap
+          className="gap w-[240px] max-w-full"
+          aria-label="Why the rule is overruled"
+          suggests={['The informant was there and had no reason to err.', 'The page was written long after.']}
+          placeholder="why, against the rule"
+          {...gap('why')}
         />
-        {weight !== '' && (
-          <>
-            <WhyGap
-              className="gap w-[240px]"
-              aria-label="Why the rule is overruled"
-              suggests={[
-                'The informant was there and had no reason to err.',
-                'The page was written long after.',
-              ]}
-              placeholder={weight === 'rule' ? 'by the rule again' : 'why, against the rule'}
-              value={why}
-              onValue={setWhy}
-            />
-            <button className="act" disabled={weight !== 'rule' && why.trim() === ''}>
-              Say so
-            </button>
-          </>
-        )}
-      </form>
-      <p className="w-full text-[13px] text-graphite">{row.working.join(' ')}</p>
+      )}
+      <p className="w-full text-[13px] text-graphite">
+        <span className="font-semibold">{row.weight}</span>: {row.working.join(' ')}
+      </p>
       <BothSides problem={keep.error} />
-    </div>
+      <KeepOrLeave disabled={isSame || lacksWords || keep.isPending} onLeave={onDone} />
+    </form>
   )
 }
 
@@ -127,19 +128,20 @@ function Said(props: {
   hint?: string
   value: string
   among?: string[]
-  onSaid: (value: string) => void
+  onValue: (value: string) => void
 }) {
   const list = useId()
   const known = [...new Set(props.among ?? [])].filter((one) => one !== '')
   return (
     <label className="flex items-baseline gap-2">
       {props.label}
-      <KeptGap
-        className="gap w-[190px]"
+      <input
+        className="gap w-[190px] max-w-full"
         value={props.value}
         placeholder={props.hint}
+        autoComplete="off"
         {...(known.length > 0 ? { list } : {})}
-        onKeep={props.onSaid}
+        onChange={(event) => props.onValue(event.target.value)}
       />
       {known.length > 0 && (
         <datalist id={list}>
@@ -152,20 +154,27 @@ function Said(props: {
   )
 }
 
-function Choice(props: { label: string; value: string; words: string[]; onValue: (value: string) => void }) {
+const WORDS: Record<string, string> = { rule: 'by the rule', unstated: 'not said' }
+
+function Choice(props: {
+  label: string
+  value: string
+  words: string[]
+  autoFocus?: boolean
+  onValue: (value: string) => void
+}) {
   return (
     <label className="flex items-baseline gap-2">
       {props.label}
-      <select className="gap" value={props.value} onChange={(event) => props.onValue(event.target.value)}>
+      <select
+        className="gap"
+        autoFocus={props.autoFocus}
+        value={props.value}
+        onChange={(event) => props.onValue(event.target.value)}
+      >
         {props.words.map((word) => (
           <option key={word} value={word}>
-            {word === ''
-              ? 'as it follows'
-              : word === 'rule'
-                ? 'by the rule'
-                : word === 'unstated'
-                  ? 'not said'
-                  : word}
+            {WORDS[word] ?? word}
           </option>
         ))}
       </select>

@@ -121,7 +121,9 @@ export function WeighingOf({ question }: { question: Schemas['QuestionPage'] }) 
               className="absolute top-0 border-l border-rule pl-1 text-[12px] text-graphite tabular-nums"
               style={{ left: `${100 * scale.at(mark.day)}%` }}
             >
-              {index < question.axis.length - 1 && mark.year}
+              {index < question.axis.length - 1 && (
+                <span className={index % 2 === 1 ? 'max-sm:hidden' : ''}>{mark.year}</span>
+              )}
             </span>
           ))}
           {stop && (

@@ -11,6 +11,7 @@ import { useCommands } from '../../shell/keys'
 import { hold } from '../../shell/held'
 import { Notes } from '../people/Notes'
 import { BeginRecord } from './BeginRecord'
+import { CitedFacts } from './CitedFacts'
 import { KeptAt } from './KeptAt'
 import { forgetSource, SourceSentence, wordsOf, type SourceWords } from './SourceSentence'
 
@@ -129,24 +130,7 @@ export default function SourcePage() {
                 </span>
               )}
             </h3>
-            <ul>
-              {byPerson(record.facts).map(([id, facts]) => (
-                <li key={id}>
-                  <Link className="act font-serif text-[16px]" to={path(`people/${id}`)}>
-                    {facts[0]?.person}
-                  </Link>{' '}
-                  {facts.map((fact, index) => (
-                    <span key={index} title={fact.words === '' ? undefined : `“${fact.words}”`}>
-                      {index > 0 && ', '}
-                      {fact.fact.toLowerCase()} {fact.date}
-                      {facts.length === 1 && fact.words !== '' && (
-                        <span className="text-graphite"> “{fact.words}”</span>
-                      )}
-                    </span>
-                  ))}
-                </li>
-              ))}
-            </ul>
+            <CitedFacts facts={record.facts} />
           </div>
         ))}
       </section>
@@ -196,11 +180,4 @@ export default function SourcePage() {
       </aside>
     </div>
   )
-}
-
-/** What a record supports, person by person. */
-function byPerson(facts: Schemas['CitedFact'][]): [string, Schemas['CitedFact'][]][] {
-  const people = new Map<string, Schemas['CitedFact'][]>()
-  for (const fact of facts) people.set(fact.personId, [...(people.get(fact.personId) ?? []), fact])
-  return [...people]
 }

@@ -108,3 +108,13 @@ export function ofSlip(slip: Slip, page: PageSize, width: number, lit: View | nu
     turn: 0,
   }
 }
+
+/** How large a strip of a page is drawn beside words: as tall as asked for, a block of writing up to three times that. */
+export function inkSize(slip: Slip, page: PageSize, tall: number): { width: number; height: number } {
+  const shape = (slip.width * page.width) / (slip.height * page.height)
+  const width = Math.round(Math.max(tall * shape, Math.min(BLOCK, 3 * tall * shape)))
+  return { width, height: Math.ceil(width / shape) }
+}
+
+/** As wide as a block of writing is drawn at most where a line would be wider, in pixels. */
+const BLOCK = 280

@@ -11,6 +11,7 @@ import { HeadOfPage } from './HeadOfPage'
 import { Images } from './Images'
 import { Ledger, type LedgerHandle } from './Ledger'
 import { withDittos, type RecordPage } from './roll'
+import { Supports } from './Supports'
 import { TableAsks, type Dittos } from './TableAsks'
 import { TableBar } from './TableBar'
 import { TableMargin, type Asking } from './TableMargin'
@@ -267,6 +268,7 @@ export function TableOf({ record }: { record: RecordPage }) {
               />
             ))
           )}
+          {asking === '' && <Supports record={record.id} line={line?.id ?? ''} />}
         </aside>
       </div>
     </div>

@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Questions;
+
+use App\Http\People\FactResources;
+use App\Http\Pictures\PicturesOn;
+use App\Http\Resources\SlipOfClaim;
+use App\Http\Resources\WeighingRow;
+use App\Models\Claim;
+use App\Models\Event;
+use App\Models\Record;
+use App\Models\Source;
+use App\Trees\Evidence\ClassedClaims;
+use App\Trees\Records\KindsOfSource;
+use Illuminate\Support\Collection;
+use NorthBough\Core\Chrono\DaySpan;
+use NorthBough\Core\Chrono\GenDate;
+use NorthBough\Core\Citation\NoteForms;
+use NorthBough\Core\Evidence\ClassedClaim;
+use NorthBough\Core\Evidence\Origins;
+use NorthBough\Core\Evidence\Weighed;
+use NorthBough\Core\Tree\CitedSource;
+
+/** Claims with their classes, their weight and its working. */
+final readonly class WeighingRows
+{
+    public function __construct(private ClassedClaims $classes, private PicturesOn $pictures, private KindsOfSource $sourceKinds)
+    {
+    }
+
+    /**
+     * @param  array<string, Event>  $facts
+     * @param  Collection<int, Claim>  $claims
+     * @return list<array{WeighingRow, GenDate}> those of one origin together, the first to be cited before the others; last, the facts for which nothing is cited
+     */
+    public function among(array $facts, Collection $claims): array
+    {
+        $inHand = array_flip(array_keys($facts));
+        $claims = $claims->whereIn('event_id', array_keys($facts))->sortBy(static fn (Claim $claim): int => $inHand[$claim->event_id ?? ''] ?? 0)->values();
+        $rows = $this->of($claims, $facts);
+        foreach ($facts as $fact) {
+            if ($claims->where('event_id', $fact->id)->isEmpty()) {
+                $rows[] = [self::bare($fact), $fact->date];
+            }
+        }
+
+        return $rows;
+    }
+
+    /**
+     * @param  Collection<int, Claim>  $claims  of facts, names, people or ties alike
+     * @param  array<string, Event>  $facts  by id, those that claims among them are cited for
+     * @return list<array{WeighingRow, GenDate}> those of one origin together; what is no fact tells no day
+     */
+    public function of(Collection $claims, array $facts): array
+    {
+        [$records, $sources] = ClassedClaims::standIn($claims);
+        $slips = [];
+        foreach ($this->pictures->slipsOfClaims(array_values(array_map(strval(...), $claims->pluck('id')->all()))) as $slip) {
+            $slips[$slip->claimId] = $slip;
+        }
+        $rows = [];
+        $byId = $claims->keyBy('id');
+        foreach (Origins::among(array_values($this->classes->of($claims, $records, $sources, $facts))) as $origin => $group) {
+            foreach ($group as $one) {
+                $claim = $byId[$one->id] ?? throw new \LogicException('A claim is gone.');
+                $record = $records[$claim->record_id] ?? throw new \LogicException('A claim has no record.');
+                $source = $sources[$record->source_id] ?? throw new \LogicException('A record has no source.');
+                $fact = $facts[$claim->event_id ?? ''] ?? null;
+                $told = $fact === null ? GenDate::phrase('') : ClassedClaims::told($claim, $fact);
+                $rows[] = [$this->row($claim, $one, $fact, $told, $record, $source, $origin, $slips[$claim->id] ?? null), $told];
+            }
+        }
+
+        return $rows;
+    }
+
+    private function row(Claim $claim, ClassedClaim $classed, ?Event $fact, GenDate $told, Record $record, Source $source, int $origin, ?SlipOfClaim $slip): WeighingRow
+    {
+        $weighed = Weighed::of($classed);
+        $cited = new CitedSource($source->id, $source->title, $source->author, $source->publication, '', $this->sourceKinds->forms($source->kind, $source->source_kind_id, KindsOfSource::ofRecord($record->fields) + $source->fields, ''));
+
+        return new WeighingRow($claim->id, $claim->version, $fact->id ?? '', $fact->standing ?? '', $origin, $claim->words, FactResources::words(NoteForms::short($cited, $record->locator)), $record->id,
+            $classed->source->value, $classed->information->value, $claim->reading, $claim->informant, $weighed->weight->value, $weighed->working, $told->shown, $fact->place_typed ?? '', ...self::days($told->span()), slip: $slip,
+            evidence: $classed->directness->value, informantTie: $claim->informant_tie, saidOrigin: $claim->origin, leansOnId: $claim->leans_on_id ?? '',
+            saidWeight: $claim->weight_said, saidWhy: $claim->weight_why);
+    }
+
+    /** A value for which nothing is cited. */
+    private static function bare(Event $fact): WeighingRow
+    {
+        return new WeighingRow('', 0, $fact->id, $fact->standing, -1, '', [], '', 'unstated', 'unstated', 'sure', '', '', ['Nothing is cited for it.'], $fact->date->shown, $fact->place_typed, ...self::days($fact->date->span()), slip: null);
+    }
+
+    /** @return array{int, int, int, int} first day, first and last day that the words fix, last day; 0 is open */
+    private static function days(?DaySpan $span): array
+    {
+        return [$span->earliest ?? 0, $span?->earliest === null ? 0 : $span->earliest + $span->softBefore, $span?->latest === null ? 0 : $span->latest - $span->softAfter, $span->latest ?? 0];
+    }
+}

@@ -1,0 +1,20 @@
+import type { Schemas } from '../../api/client'
+import { inkSize } from './geometry'
+import { SlipView } from './SlipView'
+
+/** The ink that a claim was read from, whole: a line of a page as tall as can be read, which slides sideways; a block at its own shape. */
+export function Ink({ slip: ink, tall }: { slip: Schemas['SlipOfClaim'] | undefined | null; tall: number }) {
+  if (!ink) return null
+  const { slip, page } = ink
+  const { width, height } = inkSize(slip, page, tall)
+  return (
+    <div
+      role="img"
+      aria-label="The line of the page"
+      tabIndex={0}
+      className="mb-1 overflow-x-auto rounded-[2px] border border-rule"
+    >
+      <SlipView slip={slip} media={ink.mediaId} page={page} width={width} most={height} lit={ink.view} />
+    </div>
+  )
+}
