@@ -113,6 +113,29 @@ final class PicturesTest extends TestCase
         $this->get("/api/trees/{$this->tree->id}/media/{$ofUna}/original")->assertForbidden();
     }
 
+    public function test_however_many_pictures_there_are_a_reader_asks_the_same_few_queries(): void
+    {
+        $ewan = $this->person('Ewan Tarrel h b 1845 Hask d 1899');
+        $this->take(self::picture(20, 20), 'first.png', $ewan);
+        $reader = $this->account('reader@marren.example');
+        DB::table('members')->insert(['tree_id' => $this->tree->id, 'user_id' => $reader->id, 'role' => 'reader']);
+        $asked = function (int $expected) use ($reader, $ewan): int {
+            $this->actingAs($reader);
+            DB::flushQueryLog();
+            DB::enableQueryLog();
+            self::assertCount($expected, $this->api('GET', "/people/{$ewan}/pictures")->assertOk()->json('pictures'));
+            DB::disableQueryLog();
+            $this->actingAs($this->user);
+
+            return count(DB::getQueryLog());
+        };
+        $one = $asked(1);
+        foreach (range(21, 27) as $width) {
+            $this->take(self::picture($width, 20), "{$width}.png", $ewan);
+        }
+        self::assertSame($one, $asked(8));
+    }
+
     public function test_where_a_picture_was_left_is_remembered_and_is_no_change(): void
     {
         $record = $this->api('POST', '/sources/'.$this->source('Packet').'/records', ['kind' => 'free'])->json('id');

@@ -21,6 +21,12 @@ final readonly class KinInTheBin
             FROM journal j WHERE j.tree_id = :tree AND j.op = 'delete' AND j.table_name = 'parentages'
                 AND j.before->>'parent_set_id' IN (SELECT s.id::text FROM parent_sets s WHERE s.tree_id = :tree AND s.child_id = :person)
             UNION
+            -- Parents that were of this one alone went with them.
+            SELECT 'parent', j.before->>'person_id', j.change_set_id
+            FROM journal mine JOIN journal j ON j.tree_id = mine.tree_id AND j.op = 'delete' AND j.table_name = 'parentages'
+                AND j.before->>'parent_set_id' = mine.row_id::text AND j.change_set_id = mine.change_set_id
+            WHERE mine.tree_id = :tree AND mine.op = 'delete' AND mine.table_name = 'parent_sets' AND mine.before->>'child_id' = :word
+            UNION
             -- A union that was of these two alone went with the one.
             SELECT CASE j.table_name WHEN 'parent_sets' THEN 'child' ELSE 'partner' END, coalesce(j.before->>'child_id', j.before->>'person_id'), j.change_set_id
             FROM journal mine JOIN journal j ON j.tree_id = mine.tree_id AND j.op = 'delete' AND j.table_name IN ('union_partners', 'parent_sets')
@@ -28,7 +34,7 @@ final readonly class KinInTheBin
             WHERE mine.tree_id = :tree AND mine.op = 'delete' AND mine.table_name = 'union_partners' AND mine.before->>'person_id' = :word
         )
         SELECT DISTINCT kin.word, gone.id AS entry_id, change_sets.made_at, gone.row_id AS person_id,
-            (SELECT trim(concat_ws(' ', n.before->>'given', n.before->>'surname_prefix', n.before->>'surname')) FROM journal n
+            (SELECT concat_ws(' ', nullif(n.before->>'given', ''), nullif(n.before->>'surname_prefix', ''), nullif(n.before->>'surname', '')) FROM journal n
                 WHERE n.tree_id = :tree AND n.change_set_id = gone.change_set_id AND n.op = 'delete' AND n.table_name = 'names' AND n.before->>'person_id' = gone.row_id::text
                 ORDER BY (n.before->>'position')::int, n.seq LIMIT 1) AS name
         FROM kin

@@ -37,6 +37,9 @@ final readonly class EntryLikeness
      */
     public static function rank(OneLineEntry $entry, string $relation, ?Person $of, array $people, NameVariants $variants): array
     {
+        if ($entry->name->isEmpty()) {
+            return [];
+        }
         $likeness = new self($entry, $relation, $of, $variants);
         $all = array_map($likeness->of(...), $people);
         $sum = exp(self::NOBODY) + array_sum(array_map(static fn (Likeness $one): float => exp($one->logOdds), $all));
@@ -74,23 +77,21 @@ final readonly class EntryLikeness
         $typed = $this->entry->name;
         $best = -6.0;
         foreach (array_filter($person->names, static fn (Name $name): bool => $name->counts()) as $name) {
-            $given = PersonalNames::compare(PersonalName::of($typed->given, ''), PersonalName::of($name->name->given, ''), $this->variants);
-            $surname = PersonalNames::compare(PersonalName::of('', $typed->surname), PersonalName::of('', $name->name->surname), $this->variants);
-            // What is not typed yet speaks for nobody and against nobody.
-            $best = max($best, self::weight($given->verdict, $given->level) + self::weight($surname->verdict, $surname->level));
+            $best = max($best, $this->part(PersonalName::of($typed->given, ''), PersonalName::of($name->name->given, ''))
+                + $this->part(PersonalName::of('', $typed->surname), PersonalName::of('', $name->name->surname)));
         }
 
         return $best;
     }
 
-    private static function weight(Verdict $verdict, float $level): float
+    /** What is not typed yet, or not known, speaks for nobody and against nobody. */
+    private function part(PersonalName $typed, PersonalName $known): float
     {
-        return match (true) {
-            $verdict === Verdict::Same => 2.2,
-            $verdict === Verdict::Fits => 1.4,
-            $verdict === Verdict::Strains => 0.2,
-            $level > 0.0 => -3.0,
-            default => 0.0,
+        return $typed->isEmpty() || $known->isEmpty() ? 0.0 : match (PersonalNames::compare($typed, $known, $this->variants)->verdict) {
+            Verdict::Same => 2.2,
+            Verdict::Fits => 1.4,
+            Verdict::Strains => 0.2,
+            Verdict::Contradicts, Verdict::Incomparable => -3.0,
         };
     }
 
