@@ -7,10 +7,10 @@ namespace App\Trees;
 use App\Models\User;
 use Illuminate\Support\Facades\Auth;
 use NorthBough\Core\Chrono\DateStyle;
-use NorthBough\Core\Naming\MarriedCustom;
 use NorthBough\Core\Naming\MarriedName;
 use NorthBough\Core\Naming\NameOrder;
 use NorthBough\Core\Naming\NameStyle;
+use NorthBough\Core\Tree\MarriedCustom;
 use NorthBough\Core\Tree\ReadersTree;
 use NorthBough\Core\Tree\TreeView;
 

@@ -31,30 +31,25 @@ final class ClassesTest extends TestCase
         [$ewan, $claim, $source, $record] = $this->cited();
         $this->api('PATCH', "/claims/{$claim}", ['version' => 1, 'weight' => 'strong', 'why' => ''])->assertStatus(422);
         $this->api('PATCH', "/claims/{$claim}", ['version' => 1, 'weight' => 'strong', 'why' => 'The clerk was his uncle.'])->assertOk();
-        $stands = fn (): array => [
-            array_intersect_key($this->weightOnThePage($ewan), ['weight' => 1, 'overruled' => 1]),
-            array_intersect_key($this->api('GET', "/sources/{$source}")->json('records.0.facts.0'), ['weight' => 1, 'overruled' => 1]),
-            array_intersect_key($this->api('GET', "/records/{$record}/claims")->json('facts.0'), ['weight' => 1, 'overruled' => 1]),
-        ];
-        self::assertSame(array_fill(0, 3, ['weight' => 'strong', 'overruled' => true]), $stands());
+        $this->assertStands('strong', true, $ewan, $source, $record);
         $row = $this->api('GET', "/claims/{$claim}")->json('row');
         self::assertSame(['strong', 'The clerk was his uncle.'], [$row['saidWeight'], $row['saidWhy']]);
         self::assertSame(['Said to be strong: The clerk was his uncle.', 'By the rule it is slight.'], array_slice($row['working'], 0, 2));
         self::assertSame(1, count(array_filter($row['working'], static fn (string $line): bool => str_starts_with($line, 'By the rule'))), 'the rule is named once');
 
         $this->api('POST', '/journal/undo')->assertOk();
-        self::assertSame(array_fill(0, 3, ['weight' => 'slight', 'overruled' => false]), $stands());
+        $this->assertStands('slight', false, $ewan, $source, $record);
         $this->api('POST', '/journal/redo')->assertOk();
         $this->api('PATCH', "/claims/{$claim}", ['version' => $this->version($claim), 'weight' => 'rule', 'why' => ''])->assertOk();
-        self::assertSame(array_fill(0, 3, ['weight' => 'slight', 'overruled' => false]), $stands());
+        $this->assertStands('slight', false, $ewan, $source, $record);
     }
 
     public function test_looking_at_it_saves_nothing_and_a_second_editor_is_not_overwritten(): void
     {
         [, $claim] = $this->cited();
-        $before = DB::table('claims')->where('id', $claim)->get()->all();
+        $seq = $this->tree->refresh()->last_change;
         $this->api('GET', "/claims/{$claim}")->assertOk();
-        self::assertEquals($before, DB::table('claims')->where('id', $claim)->get()->all());
+        self::assertSame([$seq, 1], [$this->tree->refresh()->last_change, $this->version($claim)]);
 
         $this->api('PATCH', "/claims/{$claim}", ['version' => 1, 'information' => 'primary'])->assertOk();
         $this->api('PATCH', "/claims/{$claim}", ['version' => 1, 'information' => 'secondary'])->assertStatus(409);
@@ -108,7 +103,7 @@ final class ClassesTest extends TestCase
         $ewan = $this->person('Ewan Tarrel h b 1851 Hask d 1899');
         $claim = $this->api('POST', "/facts/{$this->fact($ewan, 'birth')->id}/citations", ['sourceId' => $source = $this->source('Tarrel notebook'), 'locator' => 'page 2'])->assertOk()->json('id');
 
-        return [$ewan, $claim, $source, Claim::query()->findOrFail($claim)->record_id];
+        return [$ewan, $claim, $source, Claim::query()->where('id', $claim)->firstOrFail()->record_id];
     }
 
     /** @return array<string, mixed> the citation of the birth as the person's page has it */
@@ -117,6 +112,13 @@ final class ClassesTest extends TestCase
         $facts = array_values(array_filter($this->api('GET', "/people/{$person}")->json('facts'), static fn (array $fact): bool => $fact['kind'] === 'birth'));
 
         return $facts[0]['citations'][0];
+    }
+
+    private function assertStands(string $weight, bool $isOverruled, string $person, string $source, string $record): void
+    {
+        foreach ([$this->weightOnThePage($person), $this->api('GET', "/sources/{$source}")->json('records.0.facts.0'), $this->api('GET', "/records/{$record}/claims")->json('facts.0')] as $row) {
+            self::assertSame([$weight, $isOverruled], [$row['weight'], $row['overruled']]);
+        }
     }
 
     private function version(string $claim): int

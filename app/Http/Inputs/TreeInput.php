@@ -7,7 +7,7 @@ namespace App\Http\Inputs;
 use Illuminate\Validation\Rule;
 use NorthBough\Core\Naming\Custom\NamingCustom;
 use NorthBough\Core\Naming\Custom\NamingCustoms;
-use NorthBough\Core\Naming\MarriedCustom;
+use NorthBough\Core\Tree\MarriedCustom;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema]

@@ -6,8 +6,8 @@ namespace App\Http\People;
 
 use App\Http\Resources\OfferResource;
 use App\Trees\CurrentTree;
+use NorthBough\Core\Entry\SurnameOffer;
 use NorthBough\Core\Naming\Custom\NamingCustoms;
-use NorthBough\Core\Naming\SurnameOffer;
 use NorthBough\Core\Tree\ParentSet;
 use NorthBough\Core\Tree\Person;
 use NorthBough\Core\Tree\Union;

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace NorthBough\Core\Tree;
 
 use NorthBough\Core\Chrono\DateStyle;
-use NorthBough\Core\Naming\MarriedCustom;
 use NorthBough\Core\Naming\MarriedName;
 use NorthBough\Core\Naming\NameStyle;
 

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Tests\Naming;
 
+use NorthBough\Core\Entry\SurnameOffer;
 use NorthBough\Core\Naming\Custom\Household;
 use NorthBough\Core\Naming\Custom\NamingCustom;
 use NorthBough\Core\Naming\Custom\NamingCustoms;
 use NorthBough\Core\Naming\Custom\Patronymic;
 use NorthBough\Core\Naming\NameKind;
 use NorthBough\Core\Naming\PersonalName;
-use NorthBough\Core\Naming\SurnameOffer;
 use NorthBough\Core\Tree\Name;
 use NorthBough\Core\Tree\Person;
 use NorthBough\Core\Tree\Sex;

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace NorthBough\Core\Tests\Tree;
 
 use NorthBough\Core\Chrono\DateStyle;
-use NorthBough\Core\Naming\MarriedCustom;
 use NorthBough\Core\Naming\MarriedName;
 use NorthBough\Core\Naming\NameKind;
 use NorthBough\Core\Naming\NameOrder;
 use NorthBough\Core\Naming\NameStyle;
 use NorthBough\Core\Naming\PersonalName;
+use NorthBough\Core\Tree\MarriedCustom;
 use NorthBough\Core\Tree\Name;
 use NorthBough\Core\Tree\Person;
 use NorthBough\Core\Tree\ReadersTree;

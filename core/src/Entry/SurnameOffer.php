@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace NorthBough\Core\Naming;
+namespace NorthBough\Core\Entry;
 
 use NorthBough\Core\Naming\Custom\Household;
 use NorthBough\Core\Naming\Custom\NamingCustom;

@@ -2,11 +2,9 @@
 
 declare(strict_types=1);
 
-namespace NorthBough\Core\Naming;
+namespace NorthBough\Core\Tree;
 
-use NorthBough\Core\Tree\Person;
-use NorthBough\Core\Tree\Sex;
-use NorthBough\Core\Tree\Union;
+use NorthBough\Core\Naming\NameKind;
 
 /** Who takes whose name at a wedding, by the custom of a tree. A married name is shown by this rule and never stored by it. */
 enum MarriedCustom: string
