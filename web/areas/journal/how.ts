@@ -1,7 +1,7 @@
 /** How a change came about, in words. */
 export const HOW: Record<string, string> = {
   hand: 'by hand',
-  batch: 'in a batch',
+  batch: 'in one batch',
   import: 'by import',
   proposal: 'by proposal',
 }

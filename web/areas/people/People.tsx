@@ -75,6 +75,7 @@ export default function People() {
     setPicked((now) =>
       now.some((one) => one.id === row.id) ? now.filter((one) => one.id !== row.id) : [...now, row],
     )
+  const isPicked = (row: Row) => picked.some((one) => one.id === row.id)
   const move = (by: number) => {
     const next = Math.max(0, Math.min(rows.length - 1, at + by))
     setAt(next)
@@ -219,14 +220,7 @@ export default function People() {
                     style={{ height: ROW, transform: `translateY(${item.start}px)` }}
                   >
                     <span className="flex items-center gap-2 text-graphite">
-                      <input
-                        type="checkbox"
-                        tabIndex={-1}
-                        aria-label={`Pick ${row.name}`}
-                        checked={picked.some((one) => one.id === row.id)}
-                        onClick={(event) => event.stopPropagation()}
-                        onChange={() => pick(row)}
-                      />
+                      <Mark name={row.name} isPicked={isPicked(row)} onPick={() => pick(row)} />
                       {row.number}
                     </span>
                     <span className="truncate font-serif text-[16px]" title={row.filed}>
@@ -247,6 +241,26 @@ export default function People() {
 }
 
 type Row = Schemas['PersonLine']
+
+/** Picks by mouse what Space picks by key; a row of a list holds nothing that could be stepped into. */
+function Mark({ name, isPicked, onPick }: { name: string; isPicked: boolean; onPick: () => void }) {
+  return (
+    <>
+      <span
+        aria-hidden
+        title={isPicked ? `Let go of ${name}` : `Pick ${name}`}
+        className="grid size-[15px] shrink-0 place-items-center rounded-[2px] border border-graphite text-[12px] leading-none"
+        onClick={(event) => {
+          event.stopPropagation()
+          onPick()
+        }}
+      >
+        {isPicked && '✓'}
+      </span>
+      {isPicked && <span className="sr-only">picked,</span>}
+    </>
+  )
+}
 
 /** Who was picked, whatever is listed now, and what can be done with them. */
 function Picked({ picked, onPicked }: { picked: Row[]; onPicked: (picked: Row[]) => void }) {
