@@ -126,6 +126,8 @@ final class FactAgainstTest extends TestCase
     /** @return array{string, string, string, string, string} */
     private static function parts(string $said): array
     {
-        return array_slice([...array_map(trim(...), explode('|', $said)), '', '', '', ''], 0, 5);
+        $parts = array_map(trim(...), explode('|', $said));
+
+        return [$parts[0], $parts[1] ?? '', $parts[2] ?? '', $parts[3] ?? '', $parts[4] ?? ''];
     }
 }
