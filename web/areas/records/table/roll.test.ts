@@ -2,16 +2,24 @@ import { describe, expect, it } from 'vitest'
 import {
   asRead,
   carried,
+  cellsOf,
   dittosOf,
+  doubtOf,
+  isDitto,
   isTable,
+  keptCodes,
   mayHoldMarks,
+  newId,
+  newLine,
   pasted,
   rowsOf,
+  valueOf,
   withDittos,
   withRead,
   written,
   type Cell,
   type Column,
+  type Kind,
   type Line,
 } from './roll'
 
@@ -124,5 +132,62 @@ describe('values that stand for the line above', () => {
   it('lose the ditto and the doubt when they are typed over', () => {
     const over = written(line('a', 'Ewan', { x: 'Kelp', 'x~': 'do', 'x?': 'Help' }), 'column x', 'Slate')
     expect(over.columns).toEqual({ x: 'Slate' })
+  })
+})
+
+describe('a ledger of a kind', () => {
+  const kind = (...columns: Partial<Column>[]) =>
+    ({ columns: columns.map((one) => ({ label: one.code, width: 8, meaning: 'words', ...one })) }) as Kind
+  it('asks for the role only where no column tells it', () => {
+    expect(cellsOf(kind({ code: 'age' })).map(({ cell }) => cell)).toEqual(['name', 'role', 'column age'])
+    expect(cellsOf(kind({ code: 'rel', meaning: 'relation' })).map(({ cell }) => cell)).toEqual([
+      'name',
+      'column rel',
+    ])
+    expect(cellsOf(kind()).map(({ cell }) => cell)).toEqual(['name', 'role'])
+  })
+  it('keeps in sight what lines say in columns that it does not have', () => {
+    const lines = [
+      line('a', 'Ewan', { age: '3', trade: 'keeper', 'trade~': 'do' }),
+      line('b', 'Una', { old: '' }),
+    ]
+    expect(keptCodes(kind({ code: 'age' }), lines)).toEqual(['trade'])
+    expect(cellsOf(kind({ code: 'age' }), ['trade']).at(-1)).toMatchObject({ cell: 'column trade' })
+  })
+})
+
+describe('a cell', () => {
+  const one = { ...line('a', 'Tam', { age: '3', 'age?': '8', 'name~': 'do' }), role: 'son' }
+  it('has its value, its ditto and its doubt', () => {
+    expect([valueOf(one, 'name'), valueOf(one, 'role'), valueOf(one, 'column age')]).toEqual([
+      'Tam',
+      'son',
+      '3',
+    ])
+    expect(valueOf(one, 'column trade')).toBe('')
+    expect([isDitto(one, 'name'), isDitto(one, 'column age'), isDitto(one, 'role')]).toEqual([
+      true,
+      false,
+      false,
+    ])
+    expect([doubtOf(one, 'column age'), doubtOf(one, 'name'), doubtOf(one, 'role')]).toEqual(['8', '', ''])
+  })
+  it('changes alone when it is typed over', () => {
+    expect(written(one, 'role', 'nephew')).toEqual({ ...one, role: 'nephew' })
+    expect(written(one, 'name', 'Tom').columns).toEqual({ age: '3', 'age?': '8' })
+    expect(written(one, 'column trade', 'keeper').columns).toMatchObject({ age: '3', trade: 'keeper' })
+    expect(one.columns).toEqual({ age: '3', 'age?': '8', 'name~': 'do' })
+  })
+})
+
+describe('ids of lines', () => {
+  it('are of version 7, sort by time and never come twice', () => {
+    const ids = Array.from({ length: 500 }, newId)
+    expect(new Set(ids).size).toBe(500)
+    for (const id of ids)
+      expect(id).toMatch(/^[0-9a-f]{8}-[0-9a-f]{4}-7[0-9a-f]{3}-[89ab][0-9a-f]{3}-[0-9a-f]{12}$/)
+    const stamps = ids.map((id) => id.slice(0, 13))
+    expect([...stamps].sort()).toEqual(stamps)
+    expect(newLine()).toMatchObject({ name: '', role: '', columns: {}, slip: null })
   })
 })
