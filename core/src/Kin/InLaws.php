@@ -44,7 +44,7 @@ final readonly class InLaws
         $found = [];
         foreach ($this->descent->between($oneId, $partnerId) as $ties) {
             if (! $ties->degree->isAncestor()) {
-                $way = "{$ties->term($partnerSex)}'s {$otherWord}";
+                $way = self::whose($ties->term($partnerSex), $otherWord);
                 $found[] = $this->relationship($this->named($ties, $way), $ties, static fn (array $path): array => [...$path, $otherId]);
             }
         }
@@ -62,12 +62,20 @@ final readonly class InLaws
         $found = [];
         foreach ($this->descent->between($mineId, $theirsId) as $ties) {
             if ($ties->degree->isSibling()) {
-                $way = "{$mineWord}'s {$ties->term($theirsSex)}'s {$otherWord}";
+                $way = "{$mineWord}'s ".self::whose($ties->term($theirsSex), $otherWord);
                 $found[] = $this->relationship($this->named($ties, $way), $ties, static fn (array $path): array => [$oneId, ...$path, $otherId], 2);
             }
         }
 
         return $found;
+    }
+
+    /** Uncle's wife, half or full: what is open of the uncle is told at the end. */
+    private static function whose(string $term, string $word): string
+    {
+        [$whom, $open] = [...explode(', ', $term, 2), ''];
+
+        return "{$whom}'s {$word}".($open === '' ? '' : ", {$open}");
     }
 
     private function named(Ties $ties, string $way): string
