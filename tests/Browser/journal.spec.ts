@@ -24,6 +24,7 @@ test('what was changed stands side by side in the journal, a value and a person 
   await expect(page.getByText('1812').first()).toBeVisible()
 
   await page.goto(`${tree}/journal`)
+  await expect(page.getByText(/, by hand, (one change|\d+ changes)$/).first()).toBeVisible()
   await page.getByRole('button', { name: /^Changed a fact: birth/ }).click()
   const margin = page.getByRole('complementary', { name: 'In hand' })
   await expect(margin.locator('del')).toHaveText('1811')

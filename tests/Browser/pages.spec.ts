@@ -62,6 +62,10 @@ for (const theme of ['light', 'dark'] as const) {
     await page.goto(`${tree}/questions`)
     await page.getByRole('link', { name: /Are Keziah .* and Hezzy Drum one person/ }).click()
     await page.getByRole('button', { name: 'Conclude' }).waitFor()
+    // What speaks against two being one stands for their being two.
+    const two = page.getByRole('region', { name: /They are two people/ })
+    await expect(two.getByText('nobody has written that the two are one')).toBeVisible()
+    await expect(two.getByRole('heading', { name: 'For', exact: true })).toBeVisible()
     await scan(page, 'case')
     await page.goto(`${tree}/journal`)
     await page.getByRole('button', { name: /^Gathered what cannot be told at once/ }).click()
