@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query'
-import { useState, type FormEvent } from 'react'
+import { useRef, useState, type FormEvent } from 'react'
 import { Link } from 'react-router'
 import { toast } from 'sonner'
 import { api, told } from '../../api/client'
@@ -39,6 +39,8 @@ export function FactMargin({ fact, person, changing, onChanging, onGone }: Props
   const [citing, setCiting] = useState(false)
   const [sharing, setSharing] = useState('')
   const [grading, setGrading] = useState('')
+  const [cited, setCited] = useState('')
+  const fresh = useRef('')
   const { data: beside } = useQuery({
     queryKey: ['beside', tree, fact.id, fact.version, fact.citations.length],
     queryFn: () =>
@@ -87,7 +89,15 @@ export function FactMargin({ fact, person, changing, onChanging, onGone }: Props
         {fact.citations.length === 0 && !citing && <p className="text-ochre">Nothing is cited for it yet.</p>}
         <ol className="space-y-3">
           {fact.citations.map((citation) => (
-            <li key={citation.claimId} className="group">
+            <li
+              key={citation.claimId}
+              className="group"
+              onKeyDown={(event) => {
+                if (event.key !== 'Escape' || grading !== citation.claimId) return
+                event.stopPropagation()
+                setGrading('')
+              }}
+            >
               <Ink slip={beside?.slips.find((slip) => slip.claimId === citation.claimId)} tall={INK} />
               <p
                 className={`font-serif text-[15px] leading-snug ${citation.withdrawn === '' ? '' : 'text-graphite line-through'}`}
@@ -106,6 +116,11 @@ export function FactMargin({ fact, person, changing, onChanging, onGone }: Props
                 {citation.takenOver && citation.withdrawn === '' && <span>taken over, not read yet</span>}
                 {citation.withdrawn === '' && (
                   <button
+                    ref={(button) => {
+                      if (!button || fresh.current !== citation.claimId) return
+                      fresh.current = ''
+                      button.focus()
+                    }}
                     type="button"
                     className="act"
                     aria-expanded={grading === citation.claimId}
@@ -136,7 +151,11 @@ export function FactMargin({ fact, person, changing, onChanging, onGone }: Props
                 )}
               </p>
               {grading === citation.claimId && (
-                <ClassesOf claim={citation.claimId} onDone={() => setGrading('')} />
+                <ClassesOf
+                  claim={citation.claimId}
+                  onDone={() => setGrading('')}
+                  autoFocus={cited !== citation.claimId}
+                />
               )}
               {sharing === citation.claimId && (
                 <ShareCitation claim={citation.claimId} onDone={() => setSharing('')} />
@@ -149,7 +168,9 @@ export function FactMargin({ fact, person, changing, onChanging, onGone }: Props
             factId={fact.id}
             onDone={(made) => {
               setCiting(false)
-              // To grade as one cites: the classes of the new one are open at once.
+              // To grade as one cites: the classes of the new one are open at once, one Tab away; no key is taken up by them.
+              fresh.current = made
+              setCited(made)
               if (made !== '') setGrading(made)
             }}
           />

@@ -9,8 +9,14 @@ import { WhyGap } from '../../parts/WhyGap'
 import type { Row } from './axis'
 import { classingOf, saidOf, type Classing } from './classesOf'
 
+type Props = { row: Row; rows: Row[]; onDone: () => void; autoFocus?: boolean }
+
 /** The classes of any claim, asked for where it stands: on a fact, a record, a source. */
-export function ClassesOf({ claim, onDone }: { claim: string; onDone: () => void }) {
+export function ClassesOf({
+  claim,
+  onDone,
+  autoFocus = true,
+}: Omit<Props, 'row' | 'rows'> & { claim: string }) {
   const tree = useTreeId()
   const { data, error } = useQuery({
     queryKey: ['claim', tree, claim],
@@ -18,11 +24,13 @@ export function ClassesOf({ claim, onDone }: { claim: string; onDone: () => void
   })
   if (error) return <p className="text-[14px] text-madder">{error.message}</p>
   if (!data) return <p className="text-[14px] text-graphite">One moment…</p>
-  return <Classes row={data.row} rows={data.rows} onDone={onDone} />
+  return (
+    <Classes key={data.row.version} row={data.row} rows={data.rows} onDone={onDone} autoFocus={autoFocus} />
+  )
 }
 
 /** How a claim is classed, with the working of its weight, which words can overrule. Nothing is saved until it is kept. */
-export function Classes({ row, rows, onDone }: { row: Row; rows: Row[]; onDone: () => void }) {
+export function Classes({ row, rows, onDone, autoFocus = true }: Props) {
   const tree = useTreeId()
   const [now, setNow] = useState<Classing>(() => classingOf(row))
   const said = saidOf(row, now)
@@ -64,7 +72,7 @@ export function Classes({ row, rows, onDone }: { row: Row; rows: Row[]; onDone: 
       <Choice
         label="Source, as it was seen"
         words={['unstated', 'original', 'derivative', 'authored']}
-        autoFocus
+        autoFocus={autoFocus}
         {...gap('sourceClass')}
       />
       <Choice
@@ -160,7 +168,7 @@ function Choice(props: {
   label: string
   value: string
   words: string[]
-  autoFocus?: boolean
+  autoFocus?: boolean | undefined
   onValue: (value: string) => void
 }) {
   return (

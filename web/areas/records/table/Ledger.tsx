@@ -19,6 +19,7 @@ import {
   mayHoldMarks,
   newLine,
   pasted,
+  readFrom,
   valueOf,
   withRead,
   written,
@@ -100,9 +101,11 @@ export const Ledger = forwardRef<LedgerHandle, Props>(function Ledger(props, ref
     const replaced = (all: Line[], at: number, line: Line) =>
       all.map((one, index) => (index === at ? line : one))
     /** Has the server read dittos and doubt in these cells, if there are any. */
-    const readMarks = async (sent: Line[], above: Line | undefined, cells: Cell[]) => {
-      if (!sent.some((line) => cells.some((cell) => mayHoldMarks(valueOf(line, cell))))) return
-      const read = await now().read(sent, above)
+    const readMarks = async (lines: Line[], at: number, to: number, cells: Cell[]) => {
+      if (!lines.slice(at, to).some((line) => cells.some((cell) => mayHoldMarks(valueOf(line, cell))))) return
+      const from = readFrom(lines, at, cells)
+      const sent = lines.slice(from, to)
+      const read = await now().read(sent, lines[from - 1])
       const next = withRead(now().lines, sent, read, cells)
       if (JSON.stringify(next) !== JSON.stringify(now().lines))
         edit('', (all) => withRead(all, sent, read, cells))
@@ -132,7 +135,7 @@ export const Ledger = forwardRef<LedgerHandle, Props>(function Ledger(props, ref
         const line = now().lines[at]
         if (!line) return
         if (cell !== 'role' && mayHoldMarks(valueOf(line, cell)))
-          await readMarks([line], now().lines[at - 1], [cell])
+          await readMarks(now().lines, at, at + 1, [cell])
         const { lines, onDittos } = now()
         const next = lines[at]
         if (next?.id !== line.id) return
@@ -185,9 +188,9 @@ export const Ledger = forwardRef<LedgerHandle, Props>(function Ledger(props, ref
         if (!isTable(text)) return
         event.preventDefault()
         const codes = cells.map(({ cell }) => cell)
-        edit('', (all) => pasted(all, at, codes, across, text))
-        const { lines } = now()
-        void readMarks(lines.slice(at), lines[at - 1], codes)
+        let put: Line[] = []
+        edit('', (all) => (put = pasted(all, at, codes, across, text)))
+        void readMarks(put, at, put.length, codes)
       },
       drop: (at, from) => {
         const { lines, lineUp } = now()

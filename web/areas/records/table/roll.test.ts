@@ -12,6 +12,7 @@ import {
   newId,
   newLine,
   pasted,
+  readFrom,
   rowsOf,
   valueOf,
   withDittos,
@@ -79,6 +80,22 @@ describe('what the server read', () => {
       Array(6).fill(true),
     )
     expect(['Ewan Tarrel', '36', 'Fernando', 'dominie'].map(mayHoldMarks)).toEqual(Array(4).fill(false))
+  })
+  it('is asked for together with lines above that are not read yet', () => {
+    const lines = [
+      line('a', 'Ewan Tarrel'),
+      line('b', 'Una Tarrel', { 'name~': 'Una do' }),
+      line('c', 'Bran do'),
+      line('d', 'Jean do'),
+      line('e', 'Tam do'),
+    ]
+    expect(readFrom(lines, 4, ['name'])).toBe(2)
+    expect(readFrom(lines, 2, ['name'])).toBe(2)
+    expect(readFrom(lines, 1, ['name'])).toBe(1)
+    expect(readFrom(lines, 0, ['name'])).toBe(0)
+    // Of another column nothing waits to be read.
+    expect(readFrom(lines, 4, ['column age'])).toBe(4)
+    expect(readFrom([line('a', 'Ewan do'), line('b', 'Una do')], 1, ['name'])).toBe(0)
   })
   it('stands in its cell, with what the page says beside it', () => {
     const read = asRead(line('a', 'Tam? do', { age: '3' }), 'name', {

@@ -129,6 +129,18 @@ export function written(line: Line, cell: Cell, value: string): Line {
  */
 export const mayHoldMarks = (value: string): boolean => /[?/"'”„〃]|\bdo\b|ditto/i.test(value)
 
+/**
+ * The line to begin reading from: one over it whose dittos in these cells were not read yet, because it is typed faster
+ * than it is read, goes along, so that "do" below it never takes over a "do".
+ */
+export function readFrom(lines: Line[], at: number, cells: Cell[]): number {
+  const isUnread = (line: Line | undefined) =>
+    line !== undefined && cells.some((cell) => mayHoldMarks(valueOf(line, cell)) && !isDitto(line, cell))
+  let from = at
+  while (isUnread(lines[from - 1])) from--
+  return from
+}
+
 /** A cell as the server read it, with what stands beside it; the rest of the line stays as it is typed meanwhile. */
 export function asRead(line: Line, cell: Cell, read: Pick<Line, 'name' | 'columns'>): Line {
   if (cell === 'role') return line
