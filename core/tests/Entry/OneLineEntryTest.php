@@ -33,7 +33,41 @@ final class OneLineEntryTest extends TestCase
         yield ['Ewan Tarrel b 31 June 1851 Hask', 'Ewan', 'Tarrel', 'U', ['birth' => ['31 June 1851', 'Hask']]];
         yield ['Ewan Tarrel b from 1851 to 1852 Hask', 'Ewan', 'Tarrel', 'U', ['birth' => ['from 1851 to 1852', 'Hask']]];
         yield ['? Drum x b 1880', '', 'Drum', 'X', ['birth' => ['1880', '']]];
+        yield ['? Osk', '', 'Osk', 'U', []];
+        yield ['', '', '', 'U', []];
+        yield ['   Ewan    Tarrel   h  ', 'Ewan', 'Tarrel', 'M', []];
+        yield ['Ewan Tarrel W b 1851', 'Ewan Tarrel', 'W', 'U', ['birth' => ['1851', '']]];
+        yield ['Ewan Tarrel B 1851', 'Ewan Tarrel B', '1851', 'U', []];
+        yield ['h', 'h', '', 'U', []];
+        yield ['Jean w', 'Jean', '', 'F', []];
+        yield ['Tarrel, Ewan h b 1851', 'Ewan', 'Tarrel', 'M', ['birth' => ['1851', '']]];
+        yield ['MacDonald, Flora w b abt 1820 Hask', 'Flora', 'MacDonald', 'F', ['birth' => ['abt 1820', 'Hask']]];
+        yield ['Ewan Tarrel d 1920 b 1851', 'Ewan', 'Tarrel', 'U', ['death' => ['1920', ''], 'birth' => ['1851', '']]];
+        yield ['Ewan Tarrel b 1851 b Hask', 'Ewan', 'Tarrel', 'U', ['birth' => ['1851', 'b Hask']]];
+        yield ['Ewan Tarrel b 10 Feb 1731/2 Hask', 'Ewan', 'Tarrel', 'U', ['birth' => ['10 Feb 1731/2', 'Hask']]];
+        yield ['Ewan Tarrel b bet 1850 and 1852 Hask Light, Hask', 'Ewan', 'Tarrel', 'U', ['birth' => ['bet 1850 and 1852', 'Hask Light, Hask']]];
+        yield ['Ewan Tarrel b 1851-05-03', 'Ewan', 'Tarrel', 'U', ['birth' => ['1851-05-03', '']]];
         yield ['b', 'b', '', 'U', []];
         yield ['Ewan d', 'Ewan', 'd', 'U', []];
+    }
+
+    /** No line loses a word: what is no mark, date or place stands in the name. */
+    public function test_every_word_is_kept_somewhere(): void
+    {
+        $words = ['Ewan', 'Tarrel', 'h', 'w', 'b', 'm', 'd', '1851', 'abt', '14', 'June', 'Hask', 'Light,', 'aft', '?', '“Hezzy”', 'van', 'der', 'B'];
+        mt_srand(1847);
+        for ($round = 0; $round < 400; $round++) {
+            $typed = array_map(static fn (int $at): string => $words[$at], array_map(static fn (): int => mt_rand(0, count($words) - 1), range(1, mt_rand(1, 9))));
+            $entry = OneLineEntry::parse(implode(' ', $typed));
+            $name = $entry->name;
+            $kept = implode(' ', [$name->title, $name->given, $name->surnamePrefix, $name->surname, $name->suffix, $name->nickname,
+                ...array_map(static fn ($event): string => "{$event->date->typed} {$event->place}", array_values($entry->events))]);
+            foreach ($typed as $word) {
+                $bare = trim($word, ',“”?');
+                if (mb_strlen($bare) > 1) {
+                    self::assertStringContainsString($bare, $kept, implode(' ', $typed));
+                }
+            }
+        }
     }
 }
