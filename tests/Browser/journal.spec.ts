@@ -16,8 +16,11 @@ test('what was changed stands side by side in the journal, a value and a person 
 
   // A birth is changed with a reason that is offered again for the next.
   await page.keyboard.press('j')
-  await page.getByText('Why it stands').waitFor()
-  await page.keyboard.press('c')
+  await expect(page.getByRole('heading', { name: 'Birth 1811' })).toBeVisible()
+  await expect(async () => {
+    await page.keyboard.press('c')
+    await expect(page.getByLabel('Date')).toBeVisible({ timeout: 1000 })
+  }).toPass()
   await page.getByLabel('Date').fill('1812')
   await page.getByLabel('Why you change it').fill('The register was read anew.')
   await page.keyboard.press('Enter')

@@ -22,16 +22,21 @@ export default function PersonPage() {
   const chosen = query.get('fact') ?? ''
   const { data: person, error } = usePerson(id)
   const [adding, setAdding] = useState<Adding | 'fact' | 'choosing' | null>(null)
-  const [changing, setChanging] = useState(false)
+  /** The fact whose words are being changed: another in hand leaves it, and no late effect can close what was just opened. */
+  const [changed, setChanged] = useState('')
+  const changing = changed !== '' && changed === chosen
+  const setChanging = (on: boolean) => setChanged(on ? chosen : '')
   useEffect(() => setAdding(null), [id])
-  useEffect(() => setChanging(false), [id, chosen])
   useEffect(() => {
     if (person) {
       walked(tree, { id: person.id, name: person.name })
       document.title = `${person.name} – North Bough`
     }
   }, [tree, person])
-  const choose = (fact: string) => setQuery(fact === '' || fact === chosen ? {} : { fact }, { replace: true })
+  const choose = (fact: string) => {
+    setChanged('')
+    setQuery(fact === '' || fact === chosen ? {} : { fact }, { replace: true })
+  }
   const begin = (next: Adding | 'fact') => () => setAdding(next)
   const firstUnion = person?.unions.find((union) => !union.isOut)?.id
   useCommands(
