@@ -42,7 +42,7 @@ test('what was changed stands side by side in the journal, a value and a person 
   await expect(page.getByText(/With it go 2 facts/)).toBeVisible()
   await page.getByRole('button', { name: 'Delete', exact: true }).click()
   await page.goto(`${tree}/journal/deleted`)
-  await page.getByRole('button', { name: 'Put back Wat Sallow' }).click()
+  await page.getByRole('button', { name: 'Restore Wat Sallow' }).click()
   await expect(page.getByText('Nothing was deleted that is not there again.', { exact: false })).toBeVisible()
 
   // Down the list in one step, and up again.

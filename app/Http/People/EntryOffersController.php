@@ -16,6 +16,7 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Str;
 use NorthBough\Core\Entry\OneLineEntry;
 use NorthBough\Core\Linkage\EntryLikeness;
+use NorthBough\Core\Linkage\OddsWords;
 use NorthBough\Core\Linkage\Offer;
 use NorthBough\Core\Tree\LifeYears;
 use NorthBough\Core\Tree\Person;
@@ -51,7 +52,7 @@ final readonly class EntryOffersController
 
         return response()->json(new EntryOffers(array_map(static fn (Offer $offer): EntryOffer => new EntryOffer(
             $offer->personId, $people[$offer->personId]->number, $people[$offer->personId]->name()->shown(), LifeYears::shown($people[$offer->personId]),
-            $isNumber ? '' : ($offer->odds < 0.01 ? 'under 1 in 100' : ($offer->odds > 0.99 ? 'over 99 in 100' : (int) round(100 * $offer->odds).' in 100')),
+            $isNumber ? '' : OddsWords::of($offer->odds),
             isset($near[$offer->personId]) ? "Is {$near[$offer->personId]} already." : implode(' ', $offer->grounds), ! isset($near[$offer->personId]),
         ), array_slice($offers, 0, self::SHOWN))));
     }

@@ -22,6 +22,7 @@ use NorthBough\Core\Check\Window\OutsideLife;
 use NorthBough\Core\Compare\PersonalNames;
 use NorthBough\Core\Compare\Verdict;
 use NorthBough\Core\Linkage\LinedUp;
+use NorthBough\Core\Linkage\OddsWords;
 use NorthBough\Core\Linkage\Offer;
 use NorthBough\Core\Naming\NameVariants;
 use NorthBough\Core\Naming\PersonalName;
@@ -157,13 +158,13 @@ final readonly class LineUpPages
 
         return new LinedUpLine(
             $line->id, $state, $person, isset($people[$person]) ? $people[$person]->name()->shown() : '',
-            $lined->odds($line->id, $person) > 0.0 ? self::odds($lined->odds($line->id, $person)) : '', self::odds($lined->newOdds[$line->id] ?? 1.0),
+            $lined->odds($line->id, $person) > 0.0 ? OddsWords::of($lined->odds($line->id, $person)) : '', OddsWords::of($lined->newOdds[$line->id] ?? 1.0),
             match (true) {
                 $as === self::OPEN => self::asksWho($offers, $people),
                 $state === LineChoice::PLACED && isset($people[$person]) => trim(($bounds === null ? '' : OutsideLife::says($roll, $line, $bounds->window())).' '.self::asks($roll, $line, $people[$person], $variants)),
                 default => '',
             },
-            array_map(static fn (Offer $offer): LineOffer => new LineOffer($offer->personId, $people[$offer->personId]->name()->shown(), LifeYears::shown($people[$offer->personId]), self::odds($offer->odds), $offer->grounds), $offers),
+            array_map(static fn (Offer $offer): LineOffer => new LineOffer($offer->personId, $people[$offer->personId]->name()->shown(), LifeYears::shown($people[$offer->personId]), OddsWords::of($offer->odds), $offer->grounds), $offers),
             array_map(fn (Told $one): ToldResource => $this->told($roll, $one), $told),
         );
     }
@@ -231,17 +232,5 @@ final readonly class LineUpPages
         }
 
         return false;
-    }
-
-    /** 97 in 100; over 99 in 100. */
-    private static function odds(float $odds): string
-    {
-        $percent = (int) round(100 * $odds);
-
-        return match (true) {
-            $odds > 0.995 => 'over 99 in 100',
-            $odds < 0.005 => 'under 1 in 100',
-            default => "{$percent} in 100",
-        };
     }
 }

@@ -136,8 +136,10 @@ final readonly class Doubled
      */
     public function refuseSearch(string $lookedFor, string $lookedIn, array $people): void
     {
-        $there = Search::query()->whereRaw('lower(looked_for) = lower(?) AND lower(looked_in) = lower(?)', [trim($lookedFor), trim($lookedIn)])->orderByDesc('position')->get()
-            ->first(static fn (Search $search): bool => $people === [] || DB::table('search_people')->where('tree_id', $search->tree_id)->where('search_id', $search->id)->whereIn('person_id', $people)->exists());
+        $there = Search::query()->whereRaw('lower(looked_for) = lower(?) AND lower(looked_in) = lower(?)', [trim($lookedFor), trim($lookedIn)])
+            ->when($people !== [], static fn ($query) => $query->whereExists(static fn ($of) => $of->from('search_people')
+                ->whereColumn('search_people.tree_id', 'searches.tree_id')->whereColumn('search_people.search_id', 'searches.id')->whereIn('search_people.person_id', $people)))
+            ->orderByDesc('position')->first();
         if ($there !== null) {
             throw self::refusal("You searched this on {$there->date->shown}: {$there->outcome}".($there->found === '' ? '' : ", {$there->found}").'. Save this again to log another search.', ['searchId' => $there->id]);
         }

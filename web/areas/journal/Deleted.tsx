@@ -59,10 +59,10 @@ export default function Deleted() {
             <button
               type="button"
               className="act shrink-0 text-[14px]"
-              aria-label={`Put back ${thing.called}${thing.whose === '' ? '' : ` of ${thing.whose}`}`}
+              aria-label={`Restore ${thing.called}${thing.whose === '' ? '' : ` of ${thing.whose}`}`}
               onClick={() => putBack.mutate(thing.id)}
             >
-              Put back
+              Restore
             </button>
           </li>
         ))}

@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query'
-import { useRef, useState, type FormEvent } from 'react'
+import { useState, type FormEvent } from 'react'
 import { Link } from 'react-router'
 import { toast } from 'sonner'
 import { api, told } from '../../api/client'
@@ -40,7 +40,6 @@ export function FactMargin({ fact, person, changing, onChanging, onGone }: Props
   const [sharing, setSharing] = useState('')
   const [grading, setGrading] = useState('')
   const [cited, setCited] = useState('')
-  const fresh = useRef('')
   const { data: beside } = useQuery({
     queryKey: ['beside', tree, fact.id, fact.version, fact.citations.length],
     queryFn: () =>
@@ -116,12 +115,8 @@ export function FactMargin({ fact, person, changing, onChanging, onGone }: Props
                 {citation.takenOver && citation.withdrawn === '' && <span>taken over, not read yet</span>}
                 {citation.withdrawn === '' && (
                   <button
-                    ref={(button) => {
-                      if (!button || fresh.current !== citation.claimId) return
-                      fresh.current = ''
-                      button.focus()
-                    }}
                     type="button"
+                    autoFocus={cited === citation.claimId}
                     className="act"
                     aria-expanded={grading === citation.claimId}
                     aria-label={`How it is weighed: ${weightOf(citation.weight, citation.overruled)}`}
@@ -169,7 +164,6 @@ export function FactMargin({ fact, person, changing, onChanging, onGone }: Props
             onDone={(made) => {
               setCiting(false)
               // To grade as one cites: the classes of the new one are open at once, one Tab away; no key is taken up by them.
-              fresh.current = made
               setCited(made)
               if (made !== '') setGrading(made)
             }}

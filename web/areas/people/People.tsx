@@ -248,7 +248,7 @@ function Mark({ name, isPicked, onPick }: { name: string; isPicked: boolean; onP
     <>
       <span
         aria-hidden
-        title={isPicked ? `Let go of ${name}` : `Pick ${name}`}
+        title={isPicked ? `Unpick ${name}` : `Pick ${name}`}
         className="grid size-[15px] shrink-0 place-items-center rounded-[2px] border border-graphite text-[12px] leading-none"
         onClick={(event) => {
           event.stopPropagation()
