@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Kin;
 
+use NorthBough\Core\Tree\ParentSet;
 use NorthBough\Core\Tree\Person;
 use NorthBough\Core\Tree\Sex;
 use NorthBough\Core\Tree\TreeView;
@@ -108,7 +109,42 @@ final class Kinship
     {
         $step = new StepKin($this->descent, $this->oneId, $this->otherId, $this->sex($this->otherId));
 
-        return $step->find($this->stepParentsOf($this->oneId), $this->stepParentsOf($this->otherId));
+        return [
+            ...$step->find($this->stepParentsOf($this->oneId), $this->stepParentsOf($this->otherId)),
+            ...$step->above($this->stepsFarAbove($this->oneId, $this->otherId)),
+            ...$step->below($this->stepsFarAbove($this->otherId, $this->oneId)),
+        ];
+    }
+
+    /**
+     * The lines by which somebody is a step-parent of one of another's ancestors: the partner of a grandparent, or of
+     * somebody above, who is no parent of the child on that line.
+     *
+     * @return list<list<string>> each from the one below up to the ancestor whose partner the step is
+     */
+    private function stepsFarAbove(string $belowId, string $stepId): array
+    {
+        $lines = [];
+        foreach ($this->lawfulPartners($stepId) as $ancestorId => $union) {
+            foreach ($this->descent->between($belowId, $ancestorId) as $ties) {
+                foreach ($ties->degree->isAncestor() && $ties->degree->up > 1 ? $ties->paths() : [] as $line) {
+                    $lines[] = [$union, $ancestorId, $line[count($line) - 2], $line];
+                }
+            }
+        }
+        $childIds = array_values(array_unique(array_column($lines, 2)));
+        $this->people += $childIds === [] ? [] : $this->tree->people($childIds);
+        $sets = $childIds === [] ? [] : $this->tree->parentSets($childIds);
+        $found = [];
+        foreach ($lines as [$union, $ancestorId, $childId, $line]) {
+            $parentIds = array_merge(...array_map(static fn (ParentSet $set): array => array_column($set->whoStand(), 'personId'), $sets[$childId] ?? []));
+            $couple = [$this->people[$ancestorId], $this->people[$stepId]];
+            if (! in_array($stepId, $parentIds, true) && Couples::canStandAfterBirth($union, $couple, $this->people[$childId])) {
+                $found[] = $line;
+            }
+        }
+
+        return $found;
     }
 
     /** @return array<string, string> step-parent => the parent by whom */

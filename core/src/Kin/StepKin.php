@@ -47,6 +47,30 @@ final readonly class StepKin
         return $found;
     }
 
+    /**
+     * Step-grandparents and those above them.
+     *
+     * @param  list<list<string>>  $lines  each from the one up to the ancestor whose partner the other is
+     * @return list<Relationship>
+     */
+    public function above(array $lines): array
+    {
+        return array_map(fn (array $line): Relationship => $this->relationship(new Degree(count($line) - 1, 0, Meeting::Direct), 1, [[...$line, $this->otherId]]), $lines);
+    }
+
+    /**
+     * The grandchildren, and those below them, of the one's partner by somebody else.
+     *
+     * @param  list<list<string>>  $lines  each from the other up to the ancestor whose partner the one is
+     * @return list<Relationship>
+     */
+    public function below(array $lines): array
+    {
+        return array_map(fn (array $line): Relationship => $this->relationship(
+            new Degree(0, count($line) - 1, Meeting::Direct), 1, [[$this->oneId, ...array_reverse($line)]],
+        ), $lines);
+    }
+
     /** @param  list<list<string>>  $paths */
     private function relationship(Degree $degree, int $total, array $paths): Relationship
     {

@@ -121,7 +121,7 @@ final class KinshipTest extends TestCase
             ->union('ac', ['adun'], ['adcousin'])->union('bfu', ['bfm'], ['bf'])->union('b', ['bf'], ['found'])->union('bh', ['bf', 'bfw'], ['half'])
             ->union('f', ['fo'], ['found'], '', ParentageKind::Foster)->union('gg', ['gu'], ['found'], '', ParentageKind::Guardian)->union('r', ['rec'], ['found'], '', ParentageKind::Recognised)
             ->union('x', ['no'], ['found'], '', ParentageKind::Birth, Proof::Unstated, Standing::RuledOut)
-            ->union('y', ['maybe'], ['child'], '', ParentageKind::Birth, Proof::Probable)->union('z', ['bfm', 'no'], ['maybe']);
+            ->union('y', ['maybe'], ['child'], '', ParentageKind::Birth, Proof::Probable)->union('z', ['bfm'], ['maybe']);
         $rows = [
             ['found', 'ad2', ['adoptive mother · adoptive']],
             ['ad2', 'found', ['adoptive son · adoptive']],

@@ -36,6 +36,11 @@ final class StepAndInLawTest extends TestCase
             ['half', 'isbelm', ['step-grandmother']],
             ['isbelm', 'half', ['step-grandson']],
             ['tam', 'old', ['step-grandfather']],
+            ['kit', 'isbel', ['step-grandmother']],
+            ['isbel', 'kit', ['step-granddaughter']],
+            ['kit', 'isbelm', []],
+            ['kit', 'moll', ['grandmother']],
+            ['kit', 'tam', []],
             // By one's own marriage.
             ['magnus', 'isbelm', ['mother-in-law (wife\'s mother)']],
             ['isbel', 'old', ['father-in-law (husband\'s father)']],
@@ -69,6 +74,67 @@ final class StepAndInLawTest extends TestCase
             ->union('1', ['p'], ['one', 'uncle'])->union('2', ['one'], ['me'])->union('3', ['uncle', 'wife'], [], '1850');
         self::assertSame(["uncle's wife, half or full"], self::terms($isles, 'me', 'wife'));
         self::assertSame(["sister-in-law (brother's wife, half or full)"], self::terms($isles, 'one', 'wife'));
+    }
+
+    /** @return iterable<string, array{string, string, list<string>}> a line of four generations, the first of whom wed twice more */
+    public static function farSteps(): iterable
+    {
+        $rows = [
+            ['son', 'second', ['stepmother']],
+            ['grandson', 'second', ['step-grandmother']],
+            ['great', 'second', ['step-great-grandmother']],
+            ['second', 'grandson', ['step-grandson']],
+            ['second', 'great', ['step-great-granddaughter']],
+            // Dead before the son was born: never his stepmother, so nobody's step-grandmother.
+            ['son', 'first', []],
+            ['great', 'first', []],
+            ['first', 'great', []],
+            // Her own grandchild is no step, though her husband has others.
+            ['ownchild', 'second', ['grandmother']],
+            ['second', 'ownchild', ['grandson']],
+            // Children of the two marriages' children are half first cousins, and the first wife is nothing to either.
+            ['grandson', 'ownchild', ['half first cousin']],
+            ['ownchild', 'mother', ['step-grandmother']],
+        ];
+        foreach ($rows as [$one, $other, $terms]) {
+            yield "{$one} → {$other}" => [$one, $other, $terms];
+        }
+    }
+
+    /** @param  list<string>  $terms */
+    #[DataProvider('farSteps')]
+    public function test_steps_of_those_above_and_below(string $one, string $other, array $terms): void
+    {
+        self::assertSame($terms, self::terms(self::lineOfFour(), $one, $other));
+    }
+
+    public function test_a_far_step_tells_its_way(): void
+    {
+        [$down] = Kinship::between(self::lineOfFour()->tree(), 'second', 'great');
+        [$up] = Kinship::between(self::lineOfFour()->tree(), 'great', 'second');
+        self::assertSame([['great', 'grandson', 'son', 'head', 'second']], $up->paths);
+        self::assertSame([['second', 'head', 'son', 'grandson', 'great']], $down->paths);
+        self::assertSame([4, 4], [$up->distance, $down->distance]);
+    }
+
+    public function test_a_far_step_by_two_lines_is_told_once_with_both(): void
+    {
+        $isles = (new Isles)->person('head', 'Head Corran h')->person('mother', 'His Wife w')->person('second', 'Later Wife w')
+            ->person('a', 'Ann Corran w')->person('b', 'Ben Corran h')->person('x', 'Xan Osk')->person('aw', 'Ann Osk h')
+            ->union('1', ['head', 'mother'], ['a', 'b'])->union('2', ['head', 'second'], [], '1850')->union('3', ['a', 'b'], ['x']);
+        $found = Kinship::between($isles->tree(), 'x', 'second');
+        self::assertSame(['step-grandmother'], array_map(static fn (Relationship $kin): string => $kin->term, $found));
+        self::assertSame(2, $found[0]->total);
+        self::assertEqualsCanonicalizing([['x', 'a', 'head', 'second'], ['x', 'b', 'head', 'second']], $found[0]->paths);
+    }
+
+    private static function lineOfFour(): Isles
+    {
+        return (new Isles)->person('head', 'Head Corran h b 1800')->person('first', 'First Wife w b 1800 d 1825')->person('mother', 'His Mother w b 1805')->person('second', 'Later Wife w b 1810')
+            ->person('son', 'A Son h b 1830')->person('grandson', 'A Grandson h b 1855')->person('great', 'A Great w b 1880')
+            ->person('own', 'Own Daughter w b 1845')->person('ownchild', 'Own Grandson h b 1870')
+            ->union('0', ['head', 'first'], [], '1820')->union('1', ['head', 'mother'], ['son'], '1828')->union('2', ['head', 'second'], ['own'], '1844')
+            ->union('3', ['son'], ['grandson'])->union('4', ['grandson'], ['great'])->union('5', ['own'], ['ownchild']);
     }
 
     /** @return iterable<string, array{Standing, list<string>}> */

@@ -36,6 +36,20 @@ final class ShieldTest extends TestCase
         yield 'the dead keep their surname' => ['The Fenwhistle family of Kirkhaven', 'The Fenwhistle family of Kirkhaven'];
         yield 'and their given names' => ['Una Tarrel, light keeper', 'Una Tarrel, light keeper'];
         yield 'nothing to hide' => ['born at sea', 'born at sea'];
+        yield 'in small letters' => ['told by una fenwhistle in 2019', 'told by [living] in 2019'];
+        yield 'in capitals' => ['UNA MARY FENWHISTLE', '[living]'];
+        yield 'by the second name' => ['Mary Fenwhistle has the letters', '[living] has the letters'];
+        yield 'with an initial between' => ['Una M. Fenwhistle has them', '[living] has them'];
+        yield 'surname first in capitals' => ['FENWHISTLE, Una Mary', '[living]'];
+        yield 'over a line break' => ["told by Una\nFenwhistle", 'told by [living]'];
+        yield 'joined as in the name of a file' => ['una_fenwhistle_1980.jpg', '[living]_1980.jpg'];
+        yield 'a prefix in small letters' => ['asked jan van der osk', 'asked [living]'];
+        yield 'twice' => ['Una Fenwhistle; Fenwhistle, Una', '[living]; [living]'];
+        yield 'two of the living' => ['Una Fenwhistle and Jan van der Osk', '[living] and [living]'];
+        yield 'alone in a text' => ['Una Fenwhistle', '[living]'];
+        yield 'not over the end of a sentence' => ['She met Una; Fenwhistle was away', 'She met Una; Fenwhistle was away'];
+        yield 'not when far apart' => ['Una went to see whether old Fenwhistle', 'Una went to see whether old Fenwhistle'];
+        yield 'not within words' => ['Unarmed Fenwhistles', 'Unarmed Fenwhistles'];
     }
 
     public function test_a_file_says_of_the_living_only_that_they_are_there(): void
