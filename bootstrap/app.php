@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Problems;
 use App\Http\Security\InTree;
+use App\Http\Security\LegibleInput;
 use App\Http\Security\StrictHeaders;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -34,7 +35,7 @@ $app = Application::configure(basePath: $base)
         $middleware->remove(HandleCors::class);
         // What was typed stays as it was typed, and an emptied field is not one that was left out.
         $middleware->remove([ConvertEmptyStringsToNull::class, TrimStrings::class]);
-        $middleware->append(StrictHeaders::class);
+        $middleware->append([StrictHeaders::class, LegibleInput::class]);
         $middleware->alias(['tree' => InTree::class]);
     })
     ->withExceptions(function (Exceptions $exceptions): void {

@@ -39,7 +39,8 @@ final readonly class ClassInput
             'informantTie' => ['nullable', 'string', 'max:500'],
             'evidence' => ['nullable', 'in:unstated,direct,indirect,negative'],
             'origin' => ['nullable', 'string', 'max:500'],
-            'leansOnId' => ['nullable', 'uuid'],
+            // Emptied, it leans on none.
+            'leansOnId' => ['nullable', 'string', 'uuid'],
             'weight' => ['nullable', 'in:rule,strong,fair,slight'],
             'why' => ['nullable', 'string', 'max:5000', 'required_if:weight,strong,fair,slight'],
         ];

@@ -33,7 +33,7 @@ final readonly class LineChoiceInput
             'choices' => ['present', 'array', 'max:2000'],
             'choices.*.lineId' => ['required', 'uuid'],
             'choices.*.as' => ['required', 'in:placed,new,unplaced,aside'],
-            'choices.*.personId' => ['nullable', 'uuid'],
+            'choices.*.personId' => ['nullable', 'required_if:choices.*.as,placed', 'uuid'],
             'choices.*.reason' => ['nullable', 'string', 'max:2000'],
             'choices.*.declined' => ['nullable', 'array', 'max:200'],
             'choices.*.declined.*' => ['string', 'max:300'],

@@ -28,7 +28,8 @@ final readonly class PlaceInput
         return [
             'name' => ['nullable', 'string', 'min:1', 'max:300'],
             'kind' => ['nullable', 'string', 'max:40'],
-            'insideId' => ['nullable', 'string', 'max:36', 'regex:/^$|^[0-9a-fA-F-]{36}$/'],
+            // Emptied, it is inside none.
+            'insideId' => ['nullable', 'string', 'uuid'],
             'latitude' => ['nullable', 'string', 'max:12', 'regex:/^$|^-?(90(\.0+)?|[0-8]?\d(\.\d+)?)$/'],
             'longitude' => ['nullable', 'string', 'max:12', 'regex:/^$|^-?(180(\.0+)?|1[0-7]\d(\.\d+)?|\d{1,2}(\.\d+)?)$/'],
             'version' => ['nullable', 'integer'],

@@ -13,9 +13,6 @@ trait ReadsRequest
     /** @throws ValidationException with a sentence a field */
     public static function from(Request $request): self
     {
-        /** @var array<string, mixed> $sent */
-        $sent = $request->validate(self::rules());
-
-        return new self(...array_filter($sent, static fn (mixed $value): bool => $value !== null));
+        return new self(...array_filter(Door::checked($request, self::rules()), static fn (mixed $value): bool => $value !== null));
     }
 }

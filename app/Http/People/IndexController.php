@@ -38,7 +38,8 @@ final readonly class IndexController
     public function index(Request $request): JsonResponse
     {
         $sort = self::SORTS[$request->string('sort')->toString()] ?? 'sort_name';
-        $after = Cursor::read($request->string('after')->toString());
+        $cursor = $request->string('after')->toString();
+        $after = $sort === 'sort_name' ? Cursor::byWords($cursor) : Cursor::byNumber($cursor);
         $filtered = $this->filtered($request);
         // Counts are told with the first page only: counting many costs more than the page.
         $total = $after === null ? $this->search->total() : 0;

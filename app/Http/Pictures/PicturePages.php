@@ -71,7 +71,7 @@ final readonly class PicturePages
             $query->where('title', '');
         }
         $shown = (clone $query)->count();
-        $key = Cursor::read($after);
+        $key = Cursor::byWords($after);
         if ($key !== null) {
             $query->whereRaw('(path, id) > (?, ?)', $key);
         }

@@ -46,7 +46,7 @@ final readonly class PlacePages
             $query->where(static fn (Builder $either) => $either->where('places.search', 'like', $like)->orWhereExists(static fn (Builder $names) => $names->selectRaw('1')->from('place_names')
                 ->whereColumn('place_names.tree_id', 'places.tree_id')->whereColumn('place_names.place_id', 'places.id')->where('place_names.search', 'like', $like)));
         }
-        $key = Cursor::read($after);
+        $key = Cursor::byWords($after);
         $shown = $key === null ? (clone $query)->count() : 0;
         if ($key !== null) {
             $query->whereRaw('(places.search, places.id) > (?, ?)', $key);

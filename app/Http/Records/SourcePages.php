@@ -43,7 +43,7 @@ final readonly class SourcePages
             $query->where('search', 'like', "%{$word}%");
         }
         $shown = (clone $query)->count();
-        $key = Cursor::read($after);
+        $key = Cursor::byWords($after);
         if ($key !== null) {
             $query->whereRaw('(search, id) > (?, ?)', $key);
         }

@@ -29,7 +29,7 @@ final readonly class SearchRows
         if ($words !== '') {
             $query->whereRaw("looked_for || ' ' || looked_in || ' ' || found || ' ' || note ILIKE ?", ['%'.addcslashes($words, '%_\\').'%']);
         }
-        $after = Cursor::read($cursor);
+        $after = Cursor::byNumber($cursor);
         if ($after !== null) {
             $query->whereRaw('(position, id) < (?, ?::uuid)', [(int) $after[0], $after[1]]);
         }

@@ -27,13 +27,13 @@ enum Field: string
         return match ($this) {
             self::Names => [['names', []]],
             self::Dates => [['events', ['date_typed']]],
-            self::Places => [['events', ['place_typed']], ['places', []], ['place_names', []], ['place_insides', []]],
-            self::Standing => [['events', ['standing']], ['parentages', ['standing', 'proof']]],
+            self::Places => [['events', ['place_typed']], ['places', []], ['place_names', []], ['place_insides', []], ['place_churches', []], ['place_wordings', []]],
+            self::Standing => [['events', ['standing']], ['names', ['standing']], ['union_partners', ['standing']], ['parentages', ['standing', 'proof']]],
             self::Parents => [['parent_sets', []], ['parentages', []]],
             self::Partners => [['union_partners', []], ['unions', []]],
             self::Citations => [['claims', []], ['sources', []]],
             self::Records => [['records', []], ['roll_lines', []], ['placings', []]],
-            self::Questions => [['questions', []], ['points', []], ['searches', []]],
+            self::Questions => [['questions', []], ['alternatives', []], ['points', []], ['searches', []]],
             self::Notes => [['notes', []], ['tasks', []]],
         };
     }

@@ -7,6 +7,7 @@ namespace App\Trees\Records;
 use App\Models\Record;
 use App\Models\RecordKind as OwnKind;
 use App\Trees\CurrentTree;
+use Illuminate\Support\Str;
 use NorthBough\Core\Record\RecordKind;
 use NorthBough\Core\Record\RecordKinds;
 
@@ -56,7 +57,7 @@ final class KindsOfRecord
     {
         return isset(RecordKinds::all()[$code])
             ? ['kind' => $code, 'record_kind_id' => null]
-            : ['kind' => '', 'record_kind_id' => OwnKind::query()->where('id', $code)->firstOrFail()->id];
+            : ['kind' => '', 'record_kind_id' => OwnKind::query()->where('id', Str::isUuid($code) ? $code : null)->firstOrFail()->id];
     }
 
     /** After one of them was made or changed. */
