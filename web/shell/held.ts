@@ -12,13 +12,24 @@ const read = new Map<string, { text: string; shelf: Shelf }>()
 
 const place = (tree: string) => `held:${tree}`
 
-function shelfOf(tree: string): Shelf {
+/** What is on the shelf of a tree, and what of it is held. */
+export function shelfOf(tree: string): Shelf {
   const text = localStorage.getItem(place(tree)) ?? ''
   const known = read.get(tree)
   if (known?.text === text) return known.shelf
-  const shelf = text === '' ? EMPTY : (JSON.parse(text) as Shelf)
+  const shelf = shelfFrom(text)
   read.set(tree, { text, shelf })
   return shelf
+}
+
+/** What cannot be read holds nothing: a shelf that another version wrote must not keep the page from opening. */
+function shelfFrom(text: string): Shelf {
+  try {
+    const shelf = JSON.parse(text) as Partial<Shelf> | null
+    return Array.isArray(shelf?.citations) && typeof shelf.held === 'string' ? (shelf as Shelf) : EMPTY
+  } catch {
+    return EMPTY
+  }
 }
 
 function put(tree: string, shelf: Shelf) {

@@ -8,13 +8,18 @@ let held: { tree: string; steps: Step[] } = { tree: '', steps: [] }
 
 function load(tree: string): Step[] {
   if (held.tree !== tree) {
-    try {
-      held = { tree, steps: JSON.parse(localStorage.getItem(`trail:${tree}`) ?? '[]') as Step[] }
-    } catch {
-      held = { tree, steps: [] }
-    }
+    held = { tree, steps: stepsFrom(localStorage.getItem(`trail:${tree}`) ?? '[]') }
   }
   return held.steps
+}
+
+function stepsFrom(text: string): Step[] {
+  try {
+    const steps = JSON.parse(text) as unknown
+    return Array.isArray(steps) ? (steps as Step[]) : []
+  } catch {
+    return []
+  }
 }
 
 /** The last people seen in a tree, the newest last. */
@@ -27,6 +32,9 @@ export function useTrail(tree: string): Step[] {
     () => load(tree),
   )
 }
+
+/** The same, outside a page that is drawn. */
+export const trailOf = load
 
 export function walked(tree: string, step: Step) {
   const steps = load(tree)
