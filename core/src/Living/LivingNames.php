@@ -72,16 +72,17 @@ final class LivingNames
         }
         $words = $m[0];
         $low = array_map(static fn (array $word): string => mb_strtolower($word[0]), $words);
+        /** @var list<array{int, int}> $spans */
         $spans = [];
         foreach ($low as $at => $word) {
             foreach (isset($this->surnames[$word]) ? $this->beside($text, $words, $low, $at) : [] as $span) {
-                $last = array_key_last($spans);
+                $before = array_pop($spans);
                 // Two given names of one person are one name.
-                if ($last !== null && $span[0] <= $spans[$last][1]) {
-                    $spans[$last] = [min($spans[$last][0], $span[0]), max($spans[$last][1], $span[1])];
-                } else {
-                    $spans[] = $span;
-                }
+                $spans = match (true) {
+                    $before === null => [$span],
+                    $span[0] <= $before[1] => [...$spans, [min($before[0], $span[0]), max($before[1], $span[1])]],
+                    default => [...$spans, $before, $span],
+                };
             }
         }
 
