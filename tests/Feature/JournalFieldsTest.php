@@ -45,7 +45,7 @@ final class JournalFieldsTest extends TestCase
             'DELETE claims/{claim}' => ['citations'],
             'POST sources' => ['citations'],
             'PATCH sources/{source}' => ['citations'],
-            'POST people/{person}/relatives' => ['names', 'parents', 'partners'],
+            'POST people/{person}/relatives' => ['names', 'places', 'parents', 'partners'],
             'DELETE parent-sets/{parentSet}' => ['parents', 'partners'],
             'PATCH parent-sets/{parentSet}' => ['standing', 'parents', 'partners'],
             'POST union-partners/{unionPartner}/standing' => ['standing', 'partners'],
