@@ -13,6 +13,8 @@ enum Version: string
     /** @throws NotReadable when the words name neither */
     public static function named(string $words): self
     {
+        $words = trim($words);
+
         return match (true) {
             preg_match('/^7(\.\d+)*$/', $words) === 1 => self::V7,
             preg_match('/^5\.5(\.\d)?$/', $words) === 1 => self::V551,

@@ -40,7 +40,7 @@ final class Namesakes
     {
         $namesakes = new self($remark);
         $sharing = array_fill_keys($doubled, true);
-        $taken = [];
+        [$taken, $said] = [[], []];
         foreach ($records as $record) {
             $taken[$record->pointer] = true;
             if (isset($sharing[$record->pointer])) {
@@ -48,15 +48,17 @@ final class Namesakes
                 foreach ($record->children as $child) {
                     $refersTo += $child->isPointer ? ["{$child->tag} {$child->payload}" => true] : [];
                 }
-                $namesakes->sharing[$record->pointer][] = [$record->pointer, $record->tag, $refersTo];
+                $said[$record->pointer][] = [$record->tag, $refersTo];
             }
         }
-        foreach ($namesakes->sharing as $pointer => $records) {
-            foreach (array_slice(array_keys($records), 1) as $at) {
-                for ($number = $at + 1; isset($taken[$new = substr((string) $pointer, 0, -1)."_{$number}@"]); $number++) {
+        foreach ($said as $pointer => $records) {
+            foreach ($records as $at => [$tag, $refersTo]) {
+                $new = (string) $pointer;
+                for ($number = $at + 1; $at > 0 && isset($taken[$new]); $number++) {
+                    $new = substr((string) $pointer, 0, -1)."_{$number}@";
                 }
                 $taken[$new] = true;
-                $namesakes->sharing[$pointer][$at][0] = $new;
+                $namesakes->sharing[$pointer][] = [$new, $tag, $refersTo];
             }
         }
 

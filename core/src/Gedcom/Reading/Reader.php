@@ -25,14 +25,12 @@ final class Reader
      */
     public static function read(callable $open, RowSink $sink, IdMint $mint, int $nextNumber = 1, ?\Closure $hasFile = null): FileReport
     {
-        $survey = new Survey($mint);
-        $seen = new PictureSurvey($hasFile ?? static fn (): bool => false, $mint);
-        foreach (self::records($open(), static function (): void {
-        }) as $record) {
-            $survey->note($record);
-            if ($hasFile !== null) {
-                $seen->note($record);
-            }
+        $ignore = static function (): void {
+        };
+        [$survey, $seen] = self::surveyed(self::records($open(), $ignore), $mint, $hasFile);
+        $doubled = $survey->doubled();
+        if ($doubled !== []) {
+            [$survey, $seen] = self::surveyed(self::apart($open, $doubled, $ignore), $mint, $hasFile);
         }
         $mapping = new Mapping($survey, $sink, $mint);
         $citations = new CitationMapping($mapping);
@@ -46,20 +44,21 @@ final class Reader
         $ordinal = 0;
         $lastLine = 0;
         $told = 0;
-        foreach (self::records($open(), $mapping->remark(...)) as $record) {
-            $pointer = $record->pointer;
-            $again = $pointer !== '' && $survey->meets($pointer);
-            if ($again) {
-                $mapping->remark(new Remark($record->line, "0 {$pointer} {$record->tag}", 'uses a pointer a second time; the record is kept as it stands'));
+        $isOver = false;
+        foreach ($doubled === [] ? self::records($open(), $mapping->remark(...)) : self::apart($open, $doubled, $mapping->remark(...)) as $record) {
+            if ($isOver) {
+                $mapping->remark(new Remark($record->line, trim("0 {$record->pointer}")." {$record->tag}", 'stands after the end of the file; it was read all the same', isPlaced: true));
             }
-            $id = $again ? null : $survey->id($pointer, $record->tag);
+            $isOver = $isOver || $record->tag === 'TRLR';
+            $pointer = $record->pointer;
+            $id = $survey->id($pointer, $record->tag);
             match (true) {
                 $record->tag === 'HEAD' => [$head, $mapping->version] = self::head($record, $mapping),
                 $record->tag === 'TRLR' => self::afterTheEnd($record, $mapping),
-                $id === null && in_array($record->tag, ['INDI', 'FAM', 'SOUR', 'REPO'], true) && ! $again => self::unnamed($record, $ordinal, $mapping, $people, $families, $sources, $nextNumber),
+                $id === null && in_array($record->tag, ['INDI', 'FAM', 'SOUR', 'REPO'], true) => self::unnamed($record, $ordinal, $mapping, $people, $families, $sources, $nextNumber),
                 $pointer === '' && CaseTags::isQuestion($record, $mapping) => CaseTags::question($record, '', $mapping),
                 CaseTags::isSearch($record, $mapping) => CaseTags::search($record, $ordinal, $mapping),
-                $id === null => $record->tag === 'OBJE' && ! $again && $pictures->record($record) ? null : $mapping->keepRecord($record, $ordinal),
+                $id === null => $record->tag === 'OBJE' && $pictures->record($record) ? null : $mapping->keepRecord($record, $ordinal),
                 $record->tag === 'INDI' => $people->map($record, $id, $nextNumber++, $ordinal),
                 $record->tag === 'FAM' => $families->map($record, $id, $ordinal),
                 $record->tag === 'SOUR' => $sources->source($record, $id, $ordinal),
@@ -87,13 +86,51 @@ final class Reader
         return Structures::build(Lexer::lex(Decoder::lines($chunks), $remark), $remark);
     }
 
+    /**
+     * The first pass.
+     *
+     * @param  iterable<Structure>  $records
+     * @param  (\Closure(string): bool)|null  $hasFile
+     * @return array{Survey, PictureSurvey}
+     */
+    private static function surveyed(iterable $records, IdMint $mint, ?\Closure $hasFile): array
+    {
+        $survey = new Survey($mint);
+        $seen = new PictureSurvey($hasFile ?? static fn (): bool => false, $mint);
+        foreach ($records as $record) {
+            $survey->note($record);
+            if ($hasFile !== null) {
+                $seen->note($record);
+            }
+        }
+
+        return [$survey, $seen];
+    }
+
+    /**
+     * The records with pointers that no two of them share.
+     *
+     * @param  callable(): iterable<string>  $open
+     * @param  list<string>  $doubled
+     * @param  callable(Remark): void  $remark
+     * @return \Generator<int, Structure>
+     */
+    private static function apart(callable $open, array $doubled, callable $remark): \Generator
+    {
+        $namesakes = Namesakes::among(self::records($open(), static function (): void {
+        }), $doubled, $remark);
+        foreach (self::records($open(), $remark) as $record) {
+            yield $namesakes->told($record);
+        }
+    }
+
     /** Lines of the head that every file says anew have no room for words that strayed into them. */
     private static function remarkOnStrayWords(?Structure $line, Mapping $mapping): void
     {
         if ($line === null) {
             return;
         }
-        if (preg_match('/^([\w.-]{0,14}|LINEAGE[ -]+LINKED)$/i', $line->payload) !== 1) {
+        if (preg_match('/^([\w.-]{0,14}|LINEAGE[ -]+LINKED)$/i', trim($line->payload)) !== 1) {
             $mapping->remark(new Remark($line->line, "{$line->tag} {$line->payload}", 'goes on over several lines where the standard has one word'));
         }
         foreach ($line->children as $child) {

@@ -25,7 +25,7 @@ final class Structures
         foreach ($lines as $line) {
             if ($line->level === 0) {
                 if ($record !== null) {
-                    if ($record->tag === 'HEAD' && str_starts_with($record->text('GEDC', 'VERS'), '7')) {
+                    if ($record->tag === 'HEAD' && str_starts_with(ltrim($record->text('GEDC', 'VERS')), '7')) {
                         $version = Version::V7;
                     }
                     yield self::decoded($record, $version);
@@ -59,7 +59,9 @@ final class Structures
     /** Version 7 doubles an @ only where it opens a line of text; 5.5.1 doubles every one. */
     private static function decoded(Structure $structure, Version $version): Structure
     {
-        $structure->isPointer = Structure::pointsAt($structure->payload);
+        // Blanks about a pointer are no part of it: text that begins with @ has it doubled.
+        $structure->isPointer = Structure::pointsAt(trim($structure->payload, " \t"));
+        $structure->payload = $structure->isPointer ? trim($structure->payload, " \t") : $structure->payload;
         if (str_contains($structure->payload, '@@')) {
             $structure->payload = $version === Version::V7
                 ? (string) preg_replace('/^@@/m', '@', $structure->payload)

@@ -40,8 +40,8 @@ final class Survey
     /** One byte a number: the place of its record's tag in TAGS, 0 while no record was met. */
     private string $tags = '';
 
-    /** One byte a number: whether the second pass has met its record. */
-    private string $met = '';
+    /** @var array<string, true> */
+    private array $doubled = [];
 
     /** @var array<int, string> number => id, of people, families, sources and repositories */
     private array $ids = [];
@@ -69,6 +69,8 @@ final class Survey
         }
         $number = $this->number($record->pointer);
         if ($this->tags[$number] !== "\0") {
+            $this->doubled[$record->pointer] = true;
+
             return;
         }
         $this->tags[$number] = chr(self::TAGS[$record->tag] ?? self::TAGS['other']);
@@ -108,17 +110,10 @@ final class Survey
         return $number !== null && ord($this->tags[$number]) === (self::TAGS[$tag] ?? -1) ? $this->ids[$number] ?? null : null;
     }
 
-    /** Told each record of the second pass; whether one of that pointer was met in it before. */
-    public function meets(string $pointer): bool
+    /** @return list<string> pointers that more than one record has */
+    public function doubled(): array
     {
-        $number = $this->number($pointer);
-        if ($this->met === '') {
-            $this->met = str_repeat("\0", count($this->pointers));
-        }
-        $again = $this->met[$number] !== "\0";
-        $this->met[$number] = "\1";
-
-        return $again;
+        return array_map(strval(...), array_keys($this->doubled));
     }
 
     public function isKnown(string $pointer): bool

@@ -57,13 +57,12 @@ final class Checker
         return $checker->faults;
     }
 
-    /** @return list<array{tag: string, pointer: string, payload: string, children: list<mixed>}> */
+    /** @return list<Node> */
     private function tree(string $file): array
     {
-        $file = (string) preg_replace('/^\xEF\xBB\xBF/', '', $file);
-        $root = ['tag' => '', 'pointer' => '', 'payload' => '', 'children' => []];
-        $open = [&$root];
-        foreach (explode("\n", rtrim($file, "\n")) as $number => $line) {
+        $root = new Node('', '', '');
+        $open = [$root];
+        foreach (explode("\n", rtrim((string) preg_replace('/^\xEF\xBB\xBF/', '', $file), "\n")) as $number => $line) {
             $at = $number + 1;
             if (preg_match('/^(0|[1-9]\d?) (?:(@[^@]+@) )?([A-Za-z0-9_]+)(?: (.*))?$/s', $line, $m) !== 1) {
                 $this->faults[] = "line {$at}: “{$line}” is no line";
@@ -74,51 +73,43 @@ final class Checker
                 $this->faults[] = "line {$at} is longer than 255 letters";
             }
             [$level, $tag, $payload] = [(int) $m[1], $m[3], $m[4] ?? ''];
-            if ($level > count($open) - 1) {
+            if (! isset($open[$level])) {
                 $this->faults[] = "line {$at}: “{$line}” jumps a level";
-
-                continue;
-            }
-            if ($tag === 'CONT' || $tag === 'CONC') {
+            } elseif ($tag === 'CONT' || $tag === 'CONC') {
                 if ($tag === 'CONC' && ! $this->grammar->hasConc()) {
                     $this->faults[] = "line {$at}: this version has no CONC";
                 }
-                $open[$level]['payload'] .= ($tag === 'CONT' ? "\n" : '').$payload;
-
-                continue;
+                $open[$level]->payload .= ($tag === 'CONT' ? "\n" : '').$payload;
+            } else {
+                $open[$level]->children[] = $node = new Node($tag, $m[2], $payload);
+                $open = [...array_slice($open, 0, $level + 1), $node];
             }
-            $children = &$open[$level]['children'];
-            $children[] = ['tag' => $tag, 'pointer' => $m[2], 'payload' => $payload, 'children' => []];
-            $open = array_slice($open, 0, $level + 1);
-            $open[$level + 1] = &$children[count($children) - 1];
-            unset($children);
         }
 
-        return $root['children'];
+        return $root->children;
     }
 
-    /** @param  array{tag: string, pointer: string, payload: string, children: list<mixed>}  $record */
-    private function record(array $record): void
+    private function record(Node $record): void
     {
-        $where = trim("{$record['pointer']} {$record['tag']}");
-        $needsPointer = ! in_array($record['tag'], ['HEAD', 'TRLR'], true) && ! str_starts_with($record['tag'], '_');
-        if ($record['pointer'] !== '') {
-            if (isset($this->records[$record['pointer']])) {
+        $where = trim("{$record->pointer} {$record->tag}");
+        $needsPointer = ! in_array($record->tag, ['HEAD', 'TRLR'], true) && ! str_starts_with($record->tag, '_');
+        if ($record->pointer !== '') {
+            if (isset($this->records[$record->pointer])) {
                 $this->faults[] = "{$where}: two records have this pointer";
             }
-            $this->records[$record['pointer']] = $record['tag'];
-            if (preg_match($this->grammar->pointer(), $record['pointer']) !== 1) {
+            $this->records[$record->pointer] = $record->tag;
+            if (preg_match($this->grammar->pointer(), $record->pointer) !== 1) {
                 $this->faults[] = "{$where}: this version has no such pointer";
             }
         } elseif ($needsPointer) {
             $this->faults[] = "{$where}: a record without a pointer";
         }
-        if (str_starts_with($record['tag'], '_')) {
+        if (str_starts_with($record->tag, '_')) {
             $this->extension($record);
 
             return;
         }
-        $kind = $this->grammar->records()[$record['tag']] ?? null;
+        $kind = $this->grammar->records()[$record->tag] ?? null;
         if ($kind === null) {
             $this->faults[] = "{$where}: this version has no such record";
 
@@ -127,10 +118,9 @@ final class Checker
         $this->structure($record, $kind, $where);
     }
 
-    /** @param  array{tag: string, pointer: string, payload: string, children: list<mixed>}  $structure */
-    private function structure(array $structure, string $kind, string $where): void
+    private function structure(Node $structure, string $kind, string $where): void
     {
-        $payload = $structure['payload'];
+        $payload = $structure->payload;
         $isPointer = preg_match('/^@[^@#\s][^@]*@$/', $payload) === 1;
         if ($isPointer) {
             $this->pointing[] = [$where, $payload];
@@ -140,12 +130,12 @@ final class Checker
         }
         $allowed = [];
         foreach (preg_split('/ /', $this->grammar->lines($kind), flags: PREG_SPLIT_NO_EMPTY) ?: [] as $line) {
-            preg_match('/^(\w+)(?::(\w+))?([!?+]?)$/', $line, $m);
-            $allowed[$m[1]] = [$m[2] !== '' ? $m[2] : $m[1], $m[3]];
+            [$tag, $as] = [...explode(':', rtrim($line, '!?+')), null];
+            $allowed[(string) $tag] = [$as ?? (string) $tag, strpbrk($line, '!?+') ?: ''];
         }
         $count = [];
-        foreach ($structure['children'] as $child) {
-            $tag = $child['tag'];
+        foreach ($structure->children as $child) {
+            $tag = $child->tag;
             if (str_starts_with($tag, '_')) {
                 $this->extension($child);
 
@@ -165,22 +155,21 @@ final class Checker
             }
         }
         if ($kind === 'SCHMA') {
-            foreach ($structure['children'] as $child) {
-                $this->declared[explode(' ', $child['payload'])[0]] = true;
+            foreach ($structure->children as $child) {
+                $this->declared[explode(' ', $child->payload)[0]] = true;
             }
         }
     }
 
-    /** @param  array{tag: string, pointer: string, payload: string, children: list<mixed>}  $structure */
-    private function extension(array $structure): void
+    private function extension(Node $structure): void
     {
-        if (str_starts_with($structure['tag'], '_')) {
-            $this->own[$structure['tag']] = true;
+        if (str_starts_with($structure->tag, '_')) {
+            $this->own[$structure->tag] = true;
         }
-        if (preg_match('/^@[^@#\s][^@]*@$/', $structure['payload']) === 1) {
-            $this->pointing[] = [$structure['tag'], $structure['payload']];
+        if (preg_match('/^@[^@#\s][^@]*@$/', $structure->payload) === 1) {
+            $this->pointing[] = [$structure->tag, $structure->payload];
         }
-        foreach ($structure['children'] as $child) {
+        foreach ($structure->children as $child) {
             $this->extension($child);
         }
     }

@@ -12,12 +12,17 @@ use NorthBough\Core\Gedcom\NotReadable;
  */
 final readonly class Encoding
 {
-    /** What heads say, and the encoding that it means. "ANSI" is what the Windows of the time wrote. */
+    /**
+     * What heads say, in capitals and without blanks and dashes, and the encoding that it means. "ANSI" is what the
+     * Windows of the time wrote, "Latin 1" what the same programs called it.
+     */
     private const NAMES = [
-        'ANSEL' => 'ANSEL', 'UTF-8' => 'UTF-8', 'UTF8' => 'UTF-8', 'UNICODE' => 'UTF-8', 'ASCII' => 'UTF-8', 'US-ASCII' => 'UTF-8',
-        'ANSI' => 'CP1252', 'WINDOWS' => 'CP1252', 'WINDOWS-1252' => 'CP1252', 'CP1252' => 'CP1252', 'ISO-8859-1' => 'CP1252', 'ISO8859-1' => 'CP1252', 'LATIN1' => 'CP1252',
-        'IBMPC' => 'CP437', 'IBM' => 'CP437', 'IBM DOS' => 'CP850', 'MSDOS' => 'CP850', 'OEM' => 'CP850', 'CP437' => 'CP437', 'CP850' => 'CP850',
-        'MACINTOSH' => 'MACINTOSH', 'WINDOWS-1250' => 'CP1250', 'WINDOWS-1251' => 'CP1251', 'ISO-8859-2' => 'ISO-8859-2', 'ISO-8859-15' => 'ISO-8859-15',
+        'ANSEL' => 'ANSEL', 'UTF8' => 'UTF-8', 'UNICODE' => 'UTF-8', 'UNICODEUTF8' => 'UTF-8', 'ASCII' => 'UTF-8', 'USASCII' => 'UTF-8',
+        'ANSI' => 'CP1252', 'WINDOWS' => 'CP1252', 'IBMWINDOWS' => 'CP1252', 'WINDOWS1252' => 'CP1252', 'WIN1252' => 'CP1252', 'CP1252' => 'CP1252',
+        'ISO88591' => 'CP1252', 'LATIN1' => 'CP1252', 'ISOLATIN1' => 'CP1252', 'ISO885915' => 'ISO-8859-15', 'LATIN9' => 'ISO-8859-15',
+        'ISO88592' => 'ISO-8859-2', 'LATIN2' => 'ISO-8859-2', 'WINDOWS1250' => 'CP1250', 'CP1250' => 'CP1250', 'WINDOWS1251' => 'CP1251', 'CP1251' => 'CP1251',
+        'IBMPC' => 'CP437', 'IBM' => 'CP437', 'CP437' => 'CP437', 'IBMDOS' => 'CP850', 'MSDOS' => 'CP850', 'DOS' => 'CP850', 'OEM' => 'CP850', 'CP850' => 'CP850',
+        'MACINTOSH' => 'MACINTOSH', 'MAC' => 'MACINTOSH', 'MACROMAN' => 'MACINTOSH', 'MACOSROMAN' => 'MACINTOSH',
     ];
 
     private function __construct(private string $name)
@@ -39,12 +44,22 @@ final readonly class Encoding
         if ($utf16 !== '') {
             return new self($utf16);
         }
-        $head = substr($start, 0, 1 << 14);
-        if (str_starts_with($start, "\xEF\xBB\xBF") || preg_match('/^\s*1 CHAR (.+?)\s*$/m', $head, $m) !== 1) {
+        $head = str_replace("\r", "\n", substr($start, 0, 1 << 14));
+        if (str_starts_with($start, "\xEF\xBB\xBF") || preg_match('/^\s*1[ \t]+CHAR[ \t]+(.+?)\s*$/mi', $head, $m) !== 1) {
             return new self('UTF-8');
         }
 
-        return new self(self::NAMES[strtoupper($m[1])] ?? (preg_match('/[\x80-\xFF]/', $start) === 1 ? throw NotReadable::encoding($m[1]) : 'UTF-8'));
+        $named = self::NAMES[(string) preg_replace('/[^A-Z0-9]/', '', strtoupper($m[1]))] ?? null;
+
+        return new self($named ?? (mb_check_encoding(self::wholeLines($start), 'UTF-8') ? 'UTF-8' : throw NotReadable::encoding($m[1])));
+    }
+
+    /** The last line may be cut within a letter. */
+    private static function wholeLines(string $start): string
+    {
+        $end = strrpos(str_replace("\r", "\n", $start), "\n");
+
+        return $end === false ? $start : substr($start, 0, $end);
     }
 
     public function isSixteenBit(): bool
