@@ -68,7 +68,8 @@ final class DateReader
         foreach ($this->forms as $form) {
             $date = $form->read(trim($text), $reckoning, $this);
             if ($date !== null) {
-                return $date->kind === DateKind::Exact ? $date : null;
+                // A dual year without a month is one of two years, and still one thing that was said.
+                return $date->kind === DateKind::Exact || preg_match('/^\d{3,4}\/\d{1,2}$/', trim($text)) === 1 ? $date : null;
             }
         }
 

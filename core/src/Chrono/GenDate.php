@@ -80,6 +80,12 @@ final readonly class GenDate
         return new self($typed, $this->kind, $this->precision, $this->readings, $this->normal, $this->shown, $this->calendar, $this->problem);
     }
 
+    /** The same date, shown with the words that it was read from. */
+    public function interpreted(string $words): self
+    {
+        return new self($this->typed, $this->kind, $this->precision, $this->readings, $this->normal, trim($words) === '' ? $this->shown : "{$this->shown} (".trim($words).')', $this->calendar, $this->problem);
+    }
+
     /** The same date with a remark on what does not agree in its words. */
     public function remarked(string $problem): self
     {

@@ -24,6 +24,9 @@ use NorthBough\Core\Tree\Standing;
  */
 final class ParentTags
 {
+    /** Among the words of a set as written: the parent whom an ADOP event names as the one who adopted. */
+    public const ONE_ADOPTED = 'IMPLIED/ONE';
+
     private const TEXTS = ['_KIND', '_CALLED', '_YEARS', '_STANDING', '_PROOF', '_BY'];
 
     /**
@@ -80,7 +83,8 @@ final class ParentTags
             return true;
         }
         foreach ($parents as $one) {
-            if ($one->kind !== $set->kind || $one->standing !== Standing::fromStandard($stat) || $one->proof !== Proof::fromStandard($stat)
+            $implied = ($set->written[self::ONE_ADOPTED][1] ?? '') === $one->personId ? ParentageKind::Adoptive : $set->kind;
+            if ($one->kind !== $implied || $one->standing !== Standing::fromStandard($stat) || $one->proof !== Proof::fromStandard($stat)
                 || $one->kindWords !== '' || $one->years !== '' || $one->decidedBy !== '' || ($claims[$one->id] ?? []) !== []) {
                 return true;
             }

@@ -104,7 +104,7 @@ final class WaysOfWritingTableTest extends TestCase
             // The common era and before it.
             ['44 BCE', 'exact year', '-0043-01-01..-0043-12-31', '44 BCE'],
             ['1 BCE', 'exact year', '0000-01-01..0000-12-31', '1 BCE'],
-            ['15 Mar 44 BC', 'phrase none', '', ''],
+            ['15 Mar 44 BC', 'exact day', '-0043-03-15', '15 MAR 44 BCE'],
             ['300 B.C.', 'exact year', '-0299-01-01..-0299-12-31', '300 BCE'],
             ['before 100 BCE', 'before year', '..-0100-12-31', 'BEF 31 DEC 101 BCE'],
             // French Republican days of the history books.

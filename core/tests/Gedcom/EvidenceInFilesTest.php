@@ -40,7 +40,7 @@ final class EvidenceInFilesTest extends TestCase
         $again = MemoryTree::reading($tree->written($version));
         foreach ([$tree, $again] as $one) {
             self::assertEqualsCanonicalizing([['birth', '3 May 1818', '', 'accepted', false], ['birth', '1817', '', 'ruled out', false], ['occupation', '', 'keeper', 'rival', false], ['occupation', '', 'fowler', 'ruled out', false],
-                ['marriage', '', '', 'ruled out', true], ['death', '', '', 'unweighed', false]],
+                ['marriage', '', '', 'ruled out', true], ['death', '', '', 'rival', false]],
                 array_map(static fn (EventRow $r): array => [$r->kind, $r->date->shown, $r->value, $r->standing->value, $r->denied], $one->all(EventRow::class)));
             $classes = $one->all(ClaimRow::class, static fn (ClaimRow $r): bool => $r->classes->areSaid());
             self::assertSame([['primary', 'his father', 'fair', 'A copy of the week.']], array_map(static fn (ClaimRow $r): array => [$r->classes->information, $r->classes->informant, $r->classes->weight, $r->classes->why], $classes));

@@ -10,7 +10,7 @@ use NorthBough\Core\Chrono\Reckoning;
 /** A year as it stands after a day or a month: 1891, 1731/2, 44 BCE. */
 final class YearWords
 {
-    public const PATTERN = '(?<year>\d{3,4})(?:[\/–](?<second>\d{1,2}|\d{4}))?(?<bce>\s*b\.?\s?c\.?(?:\s?e\.?)?)?';
+    public const PATTERN = '(?<year>\d{3,4}|\d{1,2}(?=\s*b\.?\s?c))(?:[\/–](?<second>\d{1,2}|\d{4}))?(?<bce>\s*b\.?\s?c\.?(?:\s?e\.?)?)?';
 
     /**
      * @param  array<array-key, string>  $match  of PATTERN

@@ -35,8 +35,11 @@ final class DateLines
             return $date;
         }
         $typed = GenDate::parse($phrase);
+        if (trim($payload) === '' || ($typed->normal !== '' && $typed->normal === $date->normal)) {
+            return $typed;
+        }
 
-        return trim($payload) === '' || ($typed->normal !== '' && $typed->normal === $date->normal) ? $typed : $date;
+        return $date->normal === '' ? $date : GenDate::parse("INT {$payload} ({$phrase})", self::reckoning($version));
     }
 
     private static function reckoning(Version $version): Reckoning

@@ -40,14 +40,21 @@ final readonly class EventMapping
         $fields = new Fields($structure);
         $isRuledOut = self::isRuledOut($structure);
         $denied = $denied || ($isRuledOut && $fields->text('_DENIED') !== '');
-        $value = $isRuledOut ? $fields->text('_VALUE') : ($denied || $structure->payload === 'Y' ? '' : $structure->payload);
+        $isAsserted = $denied || $isRuledOut || Assertion::isMade($structure, $kind);
+        $value = $isRuledOut ? $fields->text('_VALUE') : ($denied || in_array(strtoupper($structure->payload), ['Y', 'N'], true) && ! $kind->hasValue ? '' : $structure->payload);
         $type = $fields->text('TYPE');
         $date = $this->date($fields);
         $place = $fields->text('PLAC');
-        $standing = $isRuledOut ? Standing::RuledOut : $fields->standing();
+        $said = $fields->standing();
+        $standing = match (true) {
+            $isRuledOut => Standing::RuledOut,
+            $isAsserted || $said === Standing::Accepted => $said,
+            default => Standing::Rival,
+        };
+        $written = $fields->written() + ($standing === Standing::Rival && $said !== Standing::Rival ? [Assertion::IMPLIED => [0, '']] : []);
         $id = $this->mapping->newId();
         $owner = new FactRef(Owner::Event, $id);
-        $this->mapping->add(new EventRow($id, $personId, $unionId, $kind->code, $type, $value, $date, $place, $denied, $ordinal, $isRuledOut ? array_diff_key($fields->written(), ['' => 1]) : $fields->written(), $standing));
+        $this->mapping->add(new EventRow($id, $personId, $unionId, $kind->code, $type, $value, $date, $place, $denied, $ordinal, $isRuledOut ? array_diff_key($written, ['' => 1]) : $written, $standing));
         $this->mapping->notes($fields, $owner);
         $this->citations->map($fields, $owner);
         $this->roles->map($fields, $id);

@@ -67,14 +67,15 @@ final readonly class PersonMapping
         return '';
     }
 
-    /** @return array<string, true> */
+    /** @return array<string, string> HUSB or WIFE where one of a family alone adopted, else BOTH */
     private static function adoptedInto(Structure $record): array
     {
         $families = [];
         foreach ($record->children as $event) {
             $family = $event->tag === 'ADOP' ? $event->first('FAMC') : null;
             if ($family !== null) {
-                $families[$family->payload] = true;
+                $who = strtoupper(trim($family->text('ADOP')));
+                $families[$family->payload] = in_array($who, ['HUSB', 'WIFE'], true) ? $who : 'BOTH';
             }
         }
 
@@ -84,7 +85,15 @@ final readonly class PersonMapping
     private function name(Structure $structure, string $personId, int $ordinal): void
     {
         $fields = new Fields($structure);
-        $name = NameLines::read($structure->payload, array_combine(NameLines::PARTS, array_map($fields->text(...), NameLines::PARTS)));
+        $parts = [];
+        foreach (NameLines::PARTS as $tag) {
+            $line = $structure->first($tag);
+            $parts += $line === null || $line->isPointer ? [] : [$tag => $line->payload];
+        }
+        $read = NameLines::read($structure->payload, $parts);
+        $name = $read->name;
+        // A line that says another name stays among those that are kept, and is shown beside it.
+        array_map($fields->text(...), $read->agreeing);
         $kind = NameKind::fromStandard($fields->text('TYPE'));
         $id = $this->mapping->newId();
         $isRuledOut = $structure->tag === '_RULED_NAME';
@@ -95,7 +104,7 @@ final readonly class PersonMapping
         $this->mapping->keep($fields, $owner);
     }
 
-    /** @param  array<string, true>  $adoptedInto families that an ADOP event names */
+    /** @param  array<string, string>  $adoptedInto  who of a family that an ADOP event names adopted */
     private function parents(Fields $fields, string $person, string $personId, array $adoptedInto): void
     {
         $survey = $this->mapping->survey;
@@ -112,22 +121,28 @@ final readonly class PersonMapping
             }
             $inner = new Fields($structure);
             $pedigree = $inner->take('PEDI');
-            $implied = $pedigree === null && isset($adoptedInto[$family]) ? ['IMPLIED' => [0, ParentageKind::Adoptive->value]] : [];
-            $kind = $implied !== [] ? ParentageKind::Adoptive : ParentageKind::fromStandard($pedigree?->payload() ?? '', $pedigree?->text('PHRASE') ?? '');
+            $adopting = $pedigree === null ? $adoptedInto[$family] ?? '' : '';
+            $one = $adopting === '' || $adopting === 'BOTH' ? '' : $this->parentId($family, $adopting);
+            $implied = match (true) {
+                $adopting === '' => [],
+                $one !== '' => [ParentTags::ONE_ADOPTED => [0, $one]],
+                default => ['IMPLIED' => [0, ParentageKind::Adoptive->value]],
+            };
+            $kind = isset($implied['IMPLIED']) ? ParentageKind::Adoptive : ParentageKind::fromStandard($pedigree?->payload() ?? '', $pedigree?->text('PHRASE') ?? '');
             $stat = $inner->text('STAT');
             [$standing, $proof] = [Standing::fromStandard($stat), Proof::fromStandard($stat)];
             $childOrdinal = $survey->childOrdinal($family, $person);
             $side = $childOrdinal === -1 ? FileSide::Person : FileSide::Both;
             $id = $survey->tie('C', $family, $person);
             $this->mapping->add(new ParentSetRow($id, $personId, $unionId, $family === $leading, $kind, $side, $ordinal, $childOrdinal, $inner->written() + $implied, $standing, $proof));
-            $this->ofParents($inner, $family, $id, $kind, $standing, $proof);
+            $this->ofParents($inner, $family, $id, $kind, $standing, $proof, $one);
             $this->mapping->keep($inner, new FactRef(Owner::ParentSet, $id), 'person');
             $seen[$family] = true;
         }
     }
 
     /** As _PARENT tells of each where it stands; else as the family record names them, all alike. */
-    private function ofParents(Fields $link, string $family, string $setId, ParentageKind $kind, Standing $standing, Proof $proof): void
+    private function ofParents(Fields $link, string $family, string $setId, ParentageKind $kind, Standing $standing, Proof $proof, string $adopting): void
     {
         $isTold = static fn (Structure $s): bool => $s->tag === '_PARENT';
         $lines = $link->takeAll($isTold);
@@ -144,9 +159,21 @@ final readonly class PersonMapping
         foreach (array_keys($this->mapping->survey->partners($family)) as $parent) {
             $parentId = $this->mapping->survey->id($parent, 'INDI');
             if ($parentId !== null) {
-                $this->mapping->add(new ParentageRow($this->mapping->newId(), $setId, $parentId, $kind, $standing, $proof));
+                $this->mapping->add(new ParentageRow($this->mapping->newId(), $setId, $parentId, $parentId === $adopting ? ParentageKind::Adoptive : $kind, $standing, $proof));
             }
         }
+    }
+
+    /** @return string of the partner who stands in that place of a family; empty where nobody does */
+    private function parentId(string $family, string $slot): string
+    {
+        foreach ($this->mapping->survey->partners($family) as $person => [$place]) {
+            if ($place === $slot) {
+                return (string) $this->mapping->survey->id((string) $person, 'INDI');
+            }
+        }
+
+        return '';
     }
 
     private function partnerships(Fields $fields, string $person): void

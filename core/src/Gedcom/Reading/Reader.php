@@ -28,8 +28,10 @@ final class Reader
         $ignore = static function (): void {
         };
         [$survey, $seen] = self::surveyed(self::records($open(), $ignore), $mint, $hasFile);
+        // Two records of one pointer, a third partner: what the standard does not have is rare, and put right before all else.
         $doubled = $survey->doubled();
-        if ($doubled !== []) {
+        $isPlain = $doubled === [] && ! $survey->hasFurtherPartners();
+        if (! $isPlain) {
             [$survey, $seen] = self::surveyed(self::apart($open, $doubled, $ignore), $mint, $hasFile);
         }
         $mapping = new Mapping($survey, $sink, $mint);
@@ -45,7 +47,7 @@ final class Reader
         $lastLine = 0;
         $told = 0;
         $isOver = false;
-        foreach ($doubled === [] ? self::records($open(), $mapping->remark(...)) : self::apart($open, $doubled, $mapping->remark(...)) as $record) {
+        foreach ($isPlain ? self::records($open(), $mapping->remark(...)) : self::apart($open, $doubled, $mapping->remark(...)) as $record) {
             if ($isOver) {
                 $mapping->remark(new Remark($record->line, trim("0 {$record->pointer}")." {$record->tag}", 'stands after the end of the file; it was read all the same', isPlaced: true));
             }
@@ -108,7 +110,7 @@ final class Reader
     }
 
     /**
-     * The records with pointers that no two of them share.
+     * The records with pointers that no two of them share, and families of two partners at most.
      *
      * @param  callable(): iterable<string>  $open
      * @param  list<string>  $doubled
@@ -116,6 +118,22 @@ final class Reader
      * @return \Generator<int, Structure>
      */
     private static function apart(callable $open, array $doubled, callable $remark): \Generator
+    {
+        $ignore = static function (): void {
+        };
+        $further = FurtherCouples::among(self::named($open, $doubled, $ignore), $remark);
+        foreach (self::named($open, $doubled, $remark) as $record) {
+            yield from $further->told($record);
+        }
+    }
+
+    /**
+     * @param  callable(): iterable<string>  $open
+     * @param  list<string>  $doubled
+     * @param  callable(Remark): void  $remark
+     * @return \Generator<int, Structure>
+     */
+    private static function named(callable $open, array $doubled, callable $remark): \Generator
     {
         $namesakes = Namesakes::among(self::records($open(), static function (): void {
         }), $doubled, $remark);

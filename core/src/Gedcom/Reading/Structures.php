@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Gedcom\Reading;
 
+use NorthBough\Core\Gedcom\Edition\Restoring;
+use NorthBough\Core\Gedcom\Edition\Translator;
 use NorthBough\Core\Gedcom\Remark;
 use NorthBough\Core\Gedcom\Structure;
 use NorthBough\Core\Gedcom\Version;
@@ -20,6 +22,7 @@ final class Structures
     {
         $version = Version::V551;
         $record = null;
+        $hasMoved = false;
         /** @var list<Structure> $open the last structure at each level */
         $open = [];
         foreach ($lines as $line) {
@@ -28,13 +31,15 @@ final class Structures
                     if ($record->tag === 'HEAD' && str_starts_with(ltrim($record->text('GEDC', 'VERS')), '7')) {
                         $version = Version::V7;
                     }
-                    yield self::decoded($record, $version);
+                    yield self::finished($record, $version, $hasMoved);
                 }
+                $hasMoved = false;
                 $record = new Structure($line->tag, $line->payload, $line->pointer, $line->number);
                 $open = [$record];
 
                 continue;
             }
+            $hasMoved = $hasMoved || $line->tag === Translator::MARK;
             $level = $line->level;
             if ($level > count($open)) {
                 $remark(new Remark($line->number, "{$line->level} {$line->tag} {$line->payload}", 'jumps a level; it was put under the line before'));
@@ -52,8 +57,16 @@ final class Structures
             $open[] = $structure;
         }
         if ($record !== null) {
-            yield self::decoded($record, $version);
+            yield self::finished($record, $version, $hasMoved);
         }
+    }
+
+    /** @param  bool  $hasMoved  whether lines of it were moved out of the way of a version */
+    private static function finished(Structure $record, Version $version, bool $hasMoved): Structure
+    {
+        $record = self::decoded($record, $version);
+
+        return $hasMoved ? Restoring::restored($record) : $record;
     }
 
     /** Version 7 doubles an @ only where it opens a line of text; 5.5.1 doubles every one. */

@@ -43,6 +43,8 @@ final class Survey
     /** @var array<string, true> */
     private array $doubled = [];
 
+    private bool $hasFurtherPartners = false;
+
     /** @var array<int, string> number => id, of people, families, sources and repositories */
     private array $ids = [];
 
@@ -110,6 +112,12 @@ final class Survey
         return $number !== null && ord($this->tags[$number]) === (self::TAGS[$tag] ?? -1) ? $this->ids[$number] ?? null : null;
     }
 
+    /** Whether a family names more than two partners. */
+    public function hasFurtherPartners(): bool
+    {
+        return $this->hasFurtherPartners;
+    }
+
     /** @return list<string> pointers that more than one record has */
     public function doubled(): array
     {
@@ -166,6 +174,9 @@ final class Survey
     {
         $person = $this->number($line->payload);
         if (($this->first[$family] ?? null) === $person || ($this->second[$family] ?? null) === $person || isset($this->second[$family])) {
+            $isFurther = ! in_array($person, [$this->first[$family] ?? null, $this->second[$family] ?? null], true) && $line->isPointer && $line->payload !== '@VOID@';
+            $this->hasFurtherPartners = $this->hasFurtherPartners || $isFurther;
+
             return;
         }
         if (isset($this->first[$family])) {

@@ -7,7 +7,10 @@ namespace NorthBough\Core\Gedcom\Writing;
 use NorthBough\Core\Chrono\Calendar\Calendars;
 use NorthBough\Core\Chrono\CalendarDate;
 use NorthBough\Core\Chrono\DateKind;
+use NorthBough\Core\Chrono\Form\Interpreted;
 use NorthBough\Core\Chrono\GenDate;
+use NorthBough\Core\Chrono\Precision;
+use NorthBough\Core\Chrono\Reckoning;
 use NorthBough\Core\Gedcom\Reading\DateLines;
 use NorthBough\Core\Gedcom\Version;
 
@@ -18,20 +21,42 @@ final readonly class DateText
 
     private const ONLY_7 = '/\b(JULIAN|GREGORIAN|FRENCH_R|HEBREW) |\bBCE\b/';
 
+    private const DAY_551 = '(?:@#D[A-Z ]+@ )?(?:(?:\d{1,2} )?[A-Z]{3,4} )?\d{1,4}(?:\/\d\d)?(?: B\.C\.)?';
+
     private function __construct(public string $payload, public string $phrase)
     {
     }
 
     public static function of(GenDate $date, Version $version): self
     {
+        $words = Interpreted::words($date);
+
         return match (true) {
             $date->isEmpty() => new self('', ''),
-            $version === Version::V7 => new self($date->normal, self::losesWords($date) ? $date->typed : ''),
-            $date->kind === DateKind::Phrase => new self('('.trim($date->typed, '() ').')', ''),
+            $version === Version::V7 && $date->kind === DateKind::Phrase => new self('', self::bare($date->typed)),
+            $version === Version::V7 => new self($date->normal, $words !== '' ? $words : (self::losesWords($date) ? $date->typed : '')),
+            self::isOlderAsTyped($date) => new self(strtoupper(trim($date->typed)), ''),
+            $date->kind === DateKind::Phrase => new self('('.self::balanced(self::bare($date->typed)).')', ''),
             // 5.5.1 has no PHRASE: INT holds a date together with the words that it was read from.
-            $date->isAmbiguous() => new self('INT '.self::older($date).' ('.$date->typed.')', ''),
-            default => new self(self::older($date), ''),
+            $date->isAmbiguous() => new self('INT '.self::older($date).' ('.self::balanced($words ?: $date->typed).')', ''),
+            $words === '' => new self(self::older($date), ''),
+            $date->kind === DateKind::Exact => new self('INT '.self::older($date).' ('.self::balanced($words).')', ''),
+            default => new self(self::older($date), $words),
         };
+    }
+
+    /** Words without the brackets about all of them. */
+    private static function bare(string $words): string
+    {
+        $words = trim($words);
+
+        return preg_match('/^\(((?:[^()]|\((?1)\))*)\)$/s', $words, $m) === 1 ? trim($m[1]) : $words;
+    }
+
+    /** Words in which each bracket has its other; else they are square. */
+    private static function balanced(string $words): string
+    {
+        return preg_match('/^((?:[^()]|\((?1)\))*)$/s', $words) === 1 ? $words : strtr($words, '()', '[]');
     }
 
     /** Whether a DATE as the file had it still says what the date is now. */
@@ -42,12 +67,22 @@ final readonly class DateText
         }
         $then = DateLines::read($payload, $phrase, $version);
 
-        return $then->normal === $date->normal && $then->kind === $date->kind && ($then->normal !== '' || trim($then->typed) === trim($date->typed));
+        return Interpreted::words($then) === Interpreted::words($date) && $then->normal === $date->normal && $then->kind === $date->kind && ($then->normal !== '' || trim($then->typed) === trim($date->typed));
     }
 
     private static function losesWords(GenDate $date): bool
     {
         return DateLines::read($date->normal, '', Version::V7)->shown !== $date->shown;
+    }
+
+    /** Whether what was typed is in the grammar of 5.5.1, and means the same there. */
+    private static function isOlderAsTyped(GenDate $date): bool
+    {
+        $typed = strtoupper(trim($date->typed));
+        $day = self::DAY_551;
+
+        return preg_match("/^(?:(?:ABT|CAL|EST|BEF|AFT|FROM|TO) {$day}|FROM {$day} TO {$day}|BET {$day} AND {$day}|{$day})$/", $typed) === 1
+            && $date->normal !== '' && GenDate::parse($typed, Reckoning::ofVersion551())->normal === $date->normal;
     }
 
     /** The version 7 words in the grammar of 5.5.1, in which BEF and AFT leave out what they name. */
@@ -59,12 +94,25 @@ final readonly class DateText
             DateKind::After => $span?->earliest === null ? null : $span->earliest - 1,
             default => null,
         };
-        $words = $date->normal;
-        if ($edge !== null) {
-            $calendar = Calendars::named($date->calendar);
-            $words = ($date->kind === DateKind::Before ? 'BEF ' : 'AFT ').CalendarDate::day($calendar, ...$calendar->fromDay($edge))->standard();
-        }
+        $words = $edge === null ? $date->normal : self::bound($date, $edge);
 
-        return (string) preg_replace(['/\bJULIAN /', '/\bFRENCH_R /', '/\bHEBREW /', '/\b(\d+) BCE\b/'], ['@#DJULIAN@ ', '@#DFRENCH R@ ', '@#DHEBREW@ ', '$1 B.C.'], $words);
+        return (string) preg_replace(['/\bJULIAN /', '/\bFRENCH_R /', '/\bHEBREW /', '/\bGREGORIAN /', '/\b(\d+) BCE\b/'], ['@#DJULIAN@ ', '@#DFRENCH R@ ', '@#DHEBREW@ ', '', '$1 B.C.'], $words);
+    }
+
+    /** The day at the edge, or the month or year that ends or begins with it where the date is no finer. */
+    private static function bound(GenDate $date, int $edge): string
+    {
+        $calendar = Calendars::named($date->calendar);
+        $isBefore = $date->kind === DateKind::Before;
+        [$year, $month, $day] = $calendar->fromDay($edge);
+        [$nextYear, $nextMonth] = $calendar->fromDay($isBefore ? $edge - 1 : $edge + 1);
+        $isEdge = [$year, $month] !== [$nextYear, $nextMonth];
+        $said = match (true) {
+            $date->precision === Precision::Year && $year !== $nextYear => CalendarDate::year($calendar, $year),
+            in_array($date->precision, [Precision::Year, Precision::Month], true) && $isEdge => CalendarDate::month($calendar, $year, $month),
+            default => CalendarDate::day($calendar, $year, $month, $day),
+        };
+
+        return ($isBefore ? 'BEF ' : 'AFT ').$said->standard();
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NorthBough\Core\Gedcom\Writing;
 
 use NorthBough\Core\Gedcom\EvidenceTags;
+use NorthBough\Core\Gedcom\Reading\Assertion;
 use NorthBough\Core\Gedcom\Reading\NameLines;
 use NorthBough\Core\Gedcom\RoleWords;
 use NorthBough\Core\Gedcom\Row\ClaimRow;
@@ -72,8 +73,7 @@ final readonly class FactWriter
         $tag = EventKinds::named($row->kind)->tag;
         $date = DateText::of($row->date, $this->version);
         $asRead = $row->written[''][1] ?? null;
-        $assertion = $asRead ?? ($row->date->isEmpty() && $row->place === '' ? 'Y' : '');
-        $payload = $row->value !== '' ? $row->value : ($assertion === 'Y' ? 'Y' : '');
+        $payload = $row->value !== '' ? $row->value : $this->assertion($row, $asRead);
         $isRuledOut = $row->standing === Standing::RuledOut;
         $builder = $isRuledOut ? $this->ruledOut($row, $tag, $payload, $attached) : ($row->denied
             ? $this->builder($this->version === Version::V7 ? 'NO' : '_NO', $tag, $row->written, $row->id, $attached)
@@ -96,7 +96,20 @@ final readonly class FactWriter
             $builder->child($role->ordinal, $this->role($role, $attached));
         }
 
-        return EvidenceTags::standing($this->attach($builder, $row->id, $attached)->build(), $row->standing);
+        return EvidenceTags::standing($this->attach($builder, $row->id, $attached)->build(), isset($row->written[Assertion::IMPLIED]) && $row->standing === Standing::Rival ? Standing::Unweighed : $row->standing);
+    }
+
+    /** Y where nothing else says that it happened; what a file had in its place while that still holds. */
+    private function assertion(EventRow $row, ?string $asRead): string
+    {
+        $isUnasserted = isset($row->written[Assertion::IMPLIED]);
+        $isBare = $row->date->isEmpty() && $row->place === '';
+
+        return match (true) {
+            $isUnasserted && $row->standing === Standing::Rival, in_array(strtoupper($asRead ?? ''), ['Y'], true) => (string) $asRead,
+            $isBare && ($isUnasserted || $asRead === null) => 'Y',
+            default => '',
+        };
     }
 
     /** Under a tag of our own, so that no other program reads it as true. */
@@ -112,7 +125,9 @@ final readonly class FactWriter
     {
         $phraseAsRead = $row->written['ROLE/PHRASE'][1] ?? '';
         $standard = RoleWords::standard($row->role);
-        $builder = $this->pointing($this->version === Version::V7 ? 'ASSO' : '_ASSO', $row->personId ?? '', $row->written, $row->id, $attached, '')->field('PHRASE', $row->words);
+        $builder = ($this->version === Version::V551 && $row->personId === null
+            ? $this->builder('_ASSO', '', $row->written, $row->id, $attached)
+            : $this->pointing($this->version === Version::V7 ? 'ASSO' : '_ASSO', $row->personId ?? '', $row->written, $row->id, $attached, ''))->field('PHRASE', $row->words);
 
         return $this->version === Version::V551
             ? $builder->field('RELA', $row->role)->build()
@@ -172,6 +187,6 @@ final readonly class FactWriter
     {
         $parts = array_map(static fn (array $line): string => $line[1], array_intersect_key($row->written, array_flip(NameLines::PARTS)));
 
-        return NameLines::read($payload, $parts)->equals($row->name);
+        return NameLines::read($payload, $parts)->name->equals($row->name);
     }
 }

@@ -11,7 +11,13 @@ use NorthBough\Core\Gedcom\Version;
 /** HEAD: who wrote the file and when, and whatever else the head of the file that the tree came from said, in its order. */
 final class Head
 {
-    public static function build(string $kept, string $treeName, Version $version, \DateTimeImmutable $now): Structure
+    private const US = 'NORTH_BOUGH';
+
+    /** Who hands the file in, where nobody is told: 5.5.1 asks for somebody. */
+    public const SUBMITTER = '@NB_SUBM@';
+
+    /** @param  bool  $isWhole  whether all is there that the version asks for, said in its words alone */
+    public static function build(string $kept, string $treeName, Version $version, \DateTimeImmutable $now, bool $isWhole = false): Structure
     {
         $ours = self::ours($version, $now);
         if ($kept === '') {
@@ -23,7 +29,7 @@ final class Head
             if ($child->tag === 'GEDC' && self::isOf($child->text('VERS'), $version)) {
                 $head->add($child);
             } elseif (isset($ours[$child->tag])) {
-                $head->add(self::withRest($ours[$child->tag], $child));
+                $head->add(self::withRest($ours[$child->tag], $child, $version));
             } elseif ($child->tag !== 'CHAR') {
                 $head->add($child);
             }
@@ -32,8 +38,29 @@ final class Head
         foreach ($ours as $missing) {
             $head->add($missing);
         }
+        if ($isWhole && $version === Version::V551 && $head->first('SUBM') === null) {
+            $head->add(Structure::pointing('SUBM', self::SUBMITTER));
+        }
+        if ($isWhole && $version === Version::V551) {
+            // Of the grammar there is one form, and older files say nothing of it.
+            $gedc = $head->first('GEDC');
+            $gedc?->first('FORM') ?? $gedc?->add(new Structure('FORM', 'LINEAGE-LINKED'));
+        }
 
         return $head;
+    }
+
+    /** Whether the head is that of a file of this version, and what came with it can be written as it stands. */
+    public static function isOfVersion(string $kept, Version $version): bool
+    {
+        if ($kept === '') {
+            return false;
+        }
+        $head = Lines::restore($kept);
+        $words = trim($head->text('GEDC', 'VERS'));
+
+        // A file of ours may hold lines that were moved for its version, and put back since.
+        return $head->text('SOUR') !== self::US && ($words === '' || preg_match('/^5\.5(\.\d)?$/', $words) === 1 ? $version === Version::V551 : $version === Version::V7);
     }
 
     private static function isOf(string $words, Version $version): bool
@@ -42,10 +69,11 @@ final class Head
     }
 
     /** Ours, and what stood beneath the line that it takes the place of. The writer and its date are ours alone. */
-    private static function withRest(Structure $ours, Structure $before): Structure
+    private static function withRest(Structure $ours, Structure $before, Version $version): Structure
     {
         foreach (in_array($ours->tag, ['SOUR', 'DATE'], true) ? [] : $before->children as $child) {
-            if ($ours->first($child->tag) === null) {
+            $isOlder = $version === Version::V7 && $ours->tag === 'GEDC' && $child->tag === 'FORM';
+            if ($ours->first($child->tag) === null && ! $isOlder) {
                 $ours->add($child);
             }
         }
@@ -60,7 +88,7 @@ final class Head
         $gedc = (new Structure('GEDC'))->add(new Structure('VERS', $version->headWords()));
         $ours = [
             'GEDC' => $gedc,
-            'SOUR' => (new Structure('SOUR', 'NORTH_BOUGH'))->add(new Structure('NAME', 'North Bough')),
+            'SOUR' => (new Structure('SOUR', self::US))->add(new Structure('NAME', 'North Bough')),
             'DATE' => (new Structure('DATE', $date))->add(new Structure('TIME', $now->format('H:i:s'))),
         ];
         if ($version === Version::V551) {

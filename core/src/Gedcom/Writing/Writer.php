@@ -6,6 +6,7 @@ namespace NorthBough\Core\Gedcom\Writing;
 
 use NorthBough\Core\Chrono\Calendar\Calendars;
 use NorthBough\Core\Gedcom\CaseTags;
+use NorthBough\Core\Gedcom\Edition\Translator;
 use NorthBough\Core\Gedcom\Row\FileSide;
 use NorthBough\Core\Gedcom\Row\RepositoryRow;
 use NorthBough\Core\Gedcom\Row\SourceRow;
@@ -16,11 +17,21 @@ use NorthBough\Core\Tree\Sex;
 /** A tree as a file of the open standard, a record at a time. */
 final readonly class Writer
 {
+    /** So many bytes of records are held before they go to a file of their own, until the head can be written. */
+    private const HELD = 8 << 20;
+
     private FactWriter $facts;
+
+    /** Null where everything came from files of this very version: they are written as they are. */
+    private ?Translator $translator;
+
+    private Schema $schema;
 
     private function __construct(private TreeRows $rows, private Version $version)
     {
         $this->facts = new FactWriter($version, $rows->pointers(), $this->restored(...));
+        $this->translator = Head::isOfVersion($rows->head(), $version) ? null : new Translator($version);
+        $this->schema = new Schema;
     }
 
     /**
@@ -29,44 +40,79 @@ final readonly class Writer
      */
     public static function write(TreeRows $rows, Version $version, \DateTimeImmutable $now): \Generator
     {
-        yield from (new self($rows, $version))->records($now);
+        yield from (new self($rows, $version))->file($now);
     }
 
-    /** @return \Generator<int, string> */
-    private function records(\DateTimeImmutable $now): \Generator
+    /**
+     * The head of version 7 names every line that is not of the standard, so it is written when the records are known.
+     *
+     * @return \Generator<int, string>
+     */
+    private function file(\DateTimeImmutable $now): \Generator
     {
-        yield "\u{FEFF}".Lines::write(Head::build($this->rows->head(), $this->rows->treeName(), $this->version, $now), $this->version);
-        foreach ($this->rows->people() as [$person, $attached]) {
-            yield Lines::write($this->person($person, $attached), $this->version);
-        }
-        foreach ($this->rows->unions() as [$union, $attached]) {
-            yield Lines::write($this->union($union, $attached), $this->version);
-        }
-        foreach ($this->rows->sources() as [$source, $attached]) {
-            yield Lines::write($this->source($source, $attached), $this->version);
-        }
-        foreach ($this->rows->repositories() as [$repository, $attached]) {
-            yield Lines::write($this->repository($repository, $attached), $this->version);
-        }
-        $pictures = new PictureWriter($this->version, $this->rows->pointers());
-        foreach ($this->rows->pictures() as $picture) {
-            yield Lines::write($pictures->record($picture), $this->version);
-        }
-        foreach ($this->rows->questions() as $question) {
-            yield Lines::write(CaseTags::asked($question, $this->rows->pointers()), $this->version);
-        }
-        foreach ($this->rows->searches() as $search) {
-            yield Lines::write(CaseTags::searched($search, $this->rows->pointers()), $this->version);
-        }
-        foreach ($this->rows->otherRecords() as $kept) {
-            yield Lines::write($this->restored($kept->lines), $this->version);
+        $head = Head::build($this->rows->head(), $this->rows->treeName(), $this->version, $now, $this->translator !== null);
+        if ($this->version === Version::V551) {
+            yield "\u{FEFF}".$this->lines($head);
+            yield from $this->records($head);
+        } else {
+            $held = fopen('php://temp/maxmemory:'.self::HELD, 'w+b') ?: throw new \LogicException('There is no room for a file.');
+            foreach ($this->records($head) as $lines) {
+                $this->schema->note($lines);
+                fwrite($held, $lines);
+            }
+            $told = $this->lines($head);
+            $this->schema->note($told);
+            yield "\u{FEFF}".$this->schema->declared($told);
+            rewind($held);
+            while (($lines = fread($held, 1 << 16)) !== false && $lines !== '') {
+                yield $lines;
+            }
+            fclose($held);
         }
         yield "0 TRLR\n";
     }
 
+    /** @return \Generator<int, string> all but the head and the trailer */
+    private function records(Structure $head): \Generator
+    {
+        foreach ($this->rows->people() as [$person, $attached]) {
+            yield $this->lines($this->person($person, $attached));
+        }
+        foreach ($this->rows->unions() as [$union, $attached]) {
+            yield $this->lines($this->union($union, $attached));
+        }
+        foreach ($this->rows->sources() as [$source, $attached]) {
+            yield $this->lines($this->source($source, $attached));
+        }
+        foreach ($this->rows->repositories() as [$repository, $attached]) {
+            yield $this->lines($this->repository($repository, $attached));
+        }
+        $pictures = new PictureWriter($this->version, $this->rows->pointers());
+        foreach ($this->rows->pictures() as $picture) {
+            yield $this->lines($pictures->record($picture));
+        }
+        foreach ($this->rows->questions() as $question) {
+            yield $this->lines(CaseTags::asked($question, $this->rows->pointers()));
+        }
+        foreach ($this->rows->searches() as $search) {
+            yield $this->lines(CaseTags::searched($search, $this->rows->pointers()));
+        }
+        foreach ($this->rows->otherRecords() as $kept) {
+            yield $this->lines($this->restored($kept->lines));
+        }
+        if ($head->text('SUBM') === Head::SUBMITTER && ! str_contains($this->rows->head(), Head::SUBMITTER)) {
+            yield $this->lines((new Structure('SUBM', '', Head::SUBMITTER))->add(new Structure('NAME', $this->rows->treeName() ?: '?')));
+        }
+    }
+
+    private function lines(Structure $record): string
+    {
+        return implode('', array_map(fn (Structure $one): string => Lines::write($one, $this->version), $this->translator?->record($record) ?? [$record]));
+    }
+
     private function restored(string $kept): Structure
     {
-        return Translation::into($this->version, Lines::restore($kept));
+        return Translation::into($this->version, Lines::restore($kept), $this->translator !== null);
     }
 
     private function person(PersonRows $rows, Attached $attached): Structure

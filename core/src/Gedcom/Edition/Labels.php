@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Gedcom\Edition;
+
+use NorthBough\Core\Gedcom\Structure;
+use NorthBough\Core\Tree\EventKinds;
+
+/** Lines of a file in words, for a note that somebody reads who knows no tags. */
+final class Labels
+{
+    private const WORDS = [
+        'CREA' => 'Made', 'CHAN' => 'Changed', 'SDATE' => 'Sorted by', 'EXID' => 'Number elsewhere', 'UID' => 'Number of the record', 'MIME' => 'Kind of text', 'LANG' => 'Language', 'TRAN' => 'In another tongue or script', 'PHRASE' => 'In words',
+        'TIME' => 'Time', 'CROP' => 'Part of the picture', 'TITL' => 'Title', 'ROLE' => 'Role', 'ASSO' => 'With', 'HUSB' => 'Husband', 'WIFE' => 'Wife', 'CHIL' => 'Child', 'FAMC' => 'Child of', 'FAMS' => 'Partner in', 'SOUR' => 'Source',
+        'PEDI' => 'Kind of child', 'STAT' => 'How far it is settled', 'MEDI' => 'Kind of thing', 'AGE' => 'Age', 'SEX' => 'Sex', 'RESN' => 'Restricted', 'DATE' => 'Date', 'PLAC' => 'Place', 'NOTE' => 'Note', 'SNOTE' => 'Note', 'NAME' => 'Name',
+        'FONE' => 'As it sounds', 'ROMN' => 'In Latin letters', 'NCHI' => 'Number of children', 'QUAY' => 'Quality', 'FILE' => 'File', 'FORM' => 'Form', 'OBJE' => 'Picture', 'REFN' => 'Number of one’s own', 'AFN' => 'Number in a shared file',
+        'RFN' => 'Number of the permanent record', 'RIN' => 'Number in the program', 'BLOB' => 'Picture in letters', 'MAP' => 'On the map', 'LATI' => 'Latitude', 'LONG' => 'Longitude', 'TYPE' => 'Kind', 'INIL' => 'Rite', 'NO' => 'Did not happen',
+        'ADDR' => 'Address', 'PHON' => 'Telephone', 'EMAIL' => 'E-mail', 'FAX' => 'Fax', 'WWW' => 'Web page', 'DATA' => 'What it says', 'TEXT' => 'Text', 'EVEN' => 'Event', 'PAGE' => 'Page', 'REPO' => 'Held by', 'CALN' => 'Call number',
+    ];
+
+    public static function of(string $tag): string
+    {
+        return self::WORDS[$tag] ?? (EventKinds::forTag($tag, false) ?? EventKinds::forTag($tag, true))->word ?? $tag;
+    }
+
+    /** Made: 2 MAR 2020 (Time: 10:11). */
+    public static function words(Structure $line): string
+    {
+        $inside = implode(', ', array_map(self::words(...), $line->children));
+        $says = $line->payload === '@VOID@' ? '' : str_replace("\n", ' ', $line->payload);
+
+        return self::of($line->tag).match (true) {
+            $says === '' && $inside === '' => '',
+            $says === '' => ": {$inside}",
+            $inside === '' => ": {$says}",
+            default => ": {$says} ({$inside})",
+        };
+    }
+}
