@@ -66,10 +66,12 @@ final class KeptPointers
         if ($names === []) {
             return $row;
         }
-        // A pointer stands after the level, where it names the record, or is the whole payload.
+        // A pointer names the record, or is the whole of what a line says: text that begins with @ has it doubled.
+        $new = static fn (string $pointer): string => $names[$pointer] ?? $pointer;
         $lines = preg_replace_callback(
-            '/(?<=^\d |^\d\d )@[^@\s]+@(?= )|(?<= )@[^@\s]+@$/m',
-            static fn (array $m): string => $names[$m[0]] ?? $m[0],
+            '/^(\d{1,2} )(@[^@\n]+@ )?(\w+)( .*)?$/m',
+            static fn (array $m): string => $m[1].($m[2] === '' ? '' : $new(trim($m[2])).' ').$m[3]
+                .(preg_match('/^ (@[^@\n]+@)$/', $m[4] ?? '', $at) === 1 ? " {$new($at[1])}" : $m[4] ?? ''),
             $row->lines,
         );
 

@@ -23,6 +23,13 @@ final readonly class NameLines
     /** @param  array<string, string>  $parts by tag, those that have a line */
     public static function read(string $payload, array $parts): self
     {
+        if (str_contains($payload, '/')) {
+            $name = PersonalName::parse($payload);
+            $said = ['NPFX' => $name->title, 'GIVN' => $name->given, 'NICK' => $name->nickname, 'SPFX' => $name->surnamePrefix, 'SURN' => $name->surname, 'NSFX' => $name->suffix];
+            if (array_diff_assoc($parts, $said) === []) {
+                return new self($name, array_keys($parts));
+            }
+        }
         $parts = array_map(static fn (string $words): string => self::plain(str_replace(['/', ','], ' ', $words)), $parts);
         $part = static fn (string $tag): string => $parts[$tag] ?? '';
         [$before, $surname, $after] = self::pieces($payload, $part('SURN'));

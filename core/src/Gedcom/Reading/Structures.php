@@ -72,13 +72,14 @@ final class Structures
     /** Version 7 doubles an @ only where it opens a line of text; 5.5.1 doubles every one. */
     private static function decoded(Structure $structure, Version $version): Structure
     {
-        // Blanks about a pointer are no part of it: text that begins with @ has it doubled.
-        $structure->isPointer = Structure::pointsAt(trim($structure->payload, " \t"));
-        $structure->payload = $structure->isPointer ? trim($structure->payload, " \t") : $structure->payload;
-        if (str_contains($structure->payload, '@@')) {
-            $structure->payload = $version === Version::V7
-                ? (string) preg_replace('/^@@/m', '@', $structure->payload)
-                : str_replace('@@', '@', $structure->payload);
+        if (str_contains($structure->payload, '@')) {
+            // Blanks about a pointer are no part of it: text that begins with @ has it doubled.
+            $structure->isPointer = Structure::pointsAt(trim($structure->payload, " \t"));
+            $structure->payload = match (true) {
+                $structure->isPointer => trim($structure->payload, " \t"),
+                $version === Version::V7 => (string) preg_replace('/^@@/m', '@', $structure->payload),
+                default => str_replace('@@', '@', $structure->payload),
+            };
         }
         foreach ($structure->children as $child) {
             self::decoded($child, $version);
