@@ -3090,7 +3090,7 @@ export interface components {
       citations: components['schemas']['CitationResource'][]
       roles: components['schemas']['RoleResource'][]
       notes: components['schemas']['NoteResource'][]
-      kept: string[]
+      kept: components['schemas']['KeptResource'][]
     }
     /** @description How many sources say something in a field, and what the first of them say. */
     FieldUse: {
@@ -3220,6 +3220,11 @@ export interface components {
     }
     JumpList: {
       people: components['schemas']['PersonLine'][]
+    }
+    /** @description Something of a file that the model has no place for: in words, and as its lines stand there. */
+    KeptResource: {
+      words: string
+      lines: string
     }
     KindList: {
       kinds: components['schemas']['KindResource'][]
@@ -3444,7 +3449,7 @@ export interface components {
       cases: components['schemas']['QuestionLine'][]
       groups: string[]
       tasks: components['schemas']['TaskResource'][]
-      kept: string[]
+      kept: components['schemas']['KeptResource'][]
       deleting: string
       isLiving: boolean
       saidDeadWhy: string
@@ -3893,6 +3898,7 @@ export interface components {
       records: components['schemas']['RecordUse'][]
       notes: components['schemas']['NoteResource'][]
       repository: components['schemas']['RepositoryResource'] | null
+      kept: components['schemas']['KeptResource'][]
     }
     SourceResource: {
       id: string

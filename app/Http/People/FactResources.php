@@ -7,6 +7,7 @@ namespace App\Http\People;
 use App\Http\Resources\CitationResource;
 use App\Http\Resources\DateResource;
 use App\Http\Resources\FactResource;
+use App\Http\Resources\KeptResource;
 use App\Http\Resources\NoteResource;
 use App\Http\Resources\RoleResource;
 use App\Http\Resources\WordsResource;
@@ -44,7 +45,7 @@ final readonly class FactResources
      * @param  array<string, int>  $versions
      * @param  array<string, list<RoleResource>>  $roles
      * @param  array<string, list<NoteResource>>  $notes
-     * @param  array<string, list<string>>  $kept
+     * @param  array<string, list<KeptResource>>  $kept
      * @param  array<string, true>  $reasoned  those of which somebody wrote why they stand, by fact
      */
     public function __construct(

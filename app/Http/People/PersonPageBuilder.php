@@ -8,6 +8,7 @@ use App\Http\Pictures\PicturePages;
 use App\Http\Questions\CaseLines;
 use App\Http\Research\TaskRows;
 use App\Http\Resources\GoneKin;
+use App\Http\Resources\KeptResource;
 use App\Http\Resources\LifelineMark;
 use App\Http\Resources\LifelineResource;
 use App\Http\Resources\LifelineYear;
@@ -18,13 +19,13 @@ use App\Http\Resources\RoleResource;
 use App\Models\Event as EventRow;
 use App\Models\EventRole;
 use App\Models\GroupMember;
-use App\Models\Kept;
 use App\Models\Marking;
 use App\Models\Name as NameRow;
 use App\Models\Note;
 use App\Models\Person as PersonRow;
 use App\Trees\DatabaseTree;
 use App\Trees\Evidence\ReasonsWritten;
+use App\Trees\Exchange\KeptLines;
 use App\Trees\Journal\KinInTheBin;
 use App\Trees\Living;
 use Closure;
@@ -45,7 +46,7 @@ use NorthBough\Core\Tree\Union;
 /** Puts a person's page together: a fixed number of queries, however long the life. */
 final readonly class PersonPageBuilder
 {
-    public function __construct(private Living $living, private KinResources $kin, private ToCentre $centre, private TaskRows $tasks, private SurnameOffers $offers, private WorldAround $world, private CaseLines $cases, private DatabaseTree $tree, private ReasonsWritten $reasons, private KinInTheBin $bin)
+    public function __construct(private Living $living, private KinResources $kin, private ToCentre $centre, private TaskRows $tasks, private SurnameOffers $offers, private WorldAround $world, private CaseLines $cases, private DatabaseTree $tree, private ReasonsWritten $reasons, private KinInTheBin $bin, private KeptLines $keptLines)
     {
     }
 
@@ -68,7 +69,9 @@ final readonly class PersonPageBuilder
         foreach ($unions as $union) {
             array_push($own, ...$union->events);
         }
-        [$versions, $notes, $kept, $groups] = $this->beside($person, array_column($own, 'id'), $said);
+        [$versions, $notes, $groups] = $this->beside($person, array_column($own, 'id'), $said);
+        $kept = array_map(static fn (array $lines): array => array_map(static fn (array $one): KeptResource => new KeptResource($one['words'], $one['lines']), $lines),
+            $this->keptLines->ofPerson($row->id, array_column($person->names, 'id'), array_column($own, 'id'), array_column($unions, 'id')));
         $facts = new FactResources($person, $unions, $people, $versions, $this->roles(array_column($own, 'id'), $this->living->isShielding(), $said), $notes, $kept,
             $this->reasons->among(array_column(array_filter($own, static fn (Event $event): bool => $event->standing === Standing::Accepted && $event->grounds() === []), 'id')));
         $lifeline = Lifeline::draw($own, $this->familyEvents($people, $unions, $row->id));
@@ -185,25 +188,23 @@ final readonly class PersonPageBuilder
      *
      * @param  list<string>  $eventIds
      * @param  Closure(string): string  $said  what is done to a text before it is read
-     * @return array{array<string, int>, array<string, list<NoteResource>>, array<string, list<string>>, list<string>} versions by fact or name; notes and kept lines by owner, as whoever asks may read them; groups and marks
+     * @return array{array<string, int>, array<string, list<NoteResource>>, list<string>} versions by fact or name; notes by owner, as whoever asks may read them; groups and marks
      */
     private function beside(Person $person, array $eventIds, Closure $said): array
     {
         $rows = self::of(Note::query(), $person->id, $eventIds)->selectRaw("'note' AS what, id, coalesce(person_id, event_id) AS owner, ordinal, text, version, is_research");
-        $rows->unionAll(self::of(Kept::query(), $person->id, $eventIds)->selectRaw("'kept', id, coalesce(person_id, event_id), ordinal, lines, 0, false"));
         foreach ([[EventRow::class, $eventIds], [NameRow::class, array_column($person->names, 'id')]] as [$of, $ids]) {
             $rows->unionAll($of::query()->whereIn('id', array_filter($ids))->toBase()->selectRaw("'version', id, NULL::uuid, 0, '', version, false"));
         }
         foreach ([[GroupMember::class, 'group_id'], [Marking::class, 'mark_id']] as [$of, $column]) {
             $rows->unionAll($of::query()->where('person_id', $person->id)->toBase()->selectRaw("'group', {$column}, NULL::uuid, 0, '', 0, false"));
         }
-        $beside = [[], [], [], []];
+        $beside = [[], [], []];
         foreach ($rows->orderBy('ordinal')->orderBy('id')->get() as $row) {
             match ($row->what) {
                 'version' => $beside[0][$row->id] = $row->version,
                 'note' => $beside[1][$row->owner][] = new NoteResource($row->id, $row->version, $said($row->text), $row->is_research),
-                'kept' => $beside[2][$row->owner][] = $said($row->text),
-                default => $beside[3][] = $row->id,
+                default => $beside[2][] = $row->id,
             };
         }
 
@@ -234,7 +235,7 @@ final readonly class PersonPageBuilder
     /**
      * Rows that hang on a person or on the facts of their page.
      *
-     * @param  Builder<Note>|Builder<Kept>  $rows
+     * @param  Builder<Note>  $rows
      * @param  list<string>  $eventIds
      */
     private static function of(Builder $rows, string $personId, array $eventIds): QueryBuilder

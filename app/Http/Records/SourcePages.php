@@ -6,6 +6,7 @@ namespace App\Http\Records;
 
 use App\Http\Api\Cursor;
 use App\Http\People\FactResources;
+use App\Http\Resources\KeptResource;
 use App\Http\Resources\NoteResource;
 use App\Http\Resources\ReckoningResource;
 use App\Http\Resources\RecordUse;
@@ -18,6 +19,7 @@ use App\Models\Record;
 use App\Models\Repository;
 use App\Models\Source;
 use App\Trees\CurrentTree;
+use App\Trees\Exchange\KeptLines;
 use App\Trees\Living;
 use App\Trees\Records\KindsOfRecord;
 use App\Trees\Records\KindsOfSource;
@@ -32,7 +34,7 @@ final readonly class SourcePages
 {
     private const AT_ONCE = 100;
 
-    public function __construct(private CurrentTree $current, private Living $living, private KindsOfRecord $kinds, private KindsOfSource $sourceKinds, private CitedFacts $cited)
+    public function __construct(private CurrentTree $current, private Living $living, private KindsOfRecord $kinds, private KindsOfSource $sourceKinds, private CitedFacts $cited, private KeptLines $kept)
     {
     }
 
@@ -74,6 +76,7 @@ final readonly class SourcePages
                 $record->date->shown, $said($record->place_typed), $lines[$record->id]->lines ?? 0, $lines[$record->id]->unplaced ?? 0, $facts[$record->id] ?? [],
             ))->all()),
             $this->notes('source_id', $source->id), $this->repository($source->repository_id),
+            array_map(static fn (array $one): KeptResource => new KeptResource($one['words'], $one['lines']), $this->kept->ofSource($source->id, $source->repository_id)),
         );
     }
 

@@ -16,7 +16,7 @@ final readonly class FactResource
      * @param  list<CitationResource>  $citations
      * @param  list<RoleResource>  $roles
      * @param  list<NoteResource>  $notes
-     * @param  list<string>  $kept
+     * @param  list<KeptResource>  $kept
      */
     public function __construct(
         #[OA\Property] public string $id,
@@ -40,7 +40,7 @@ final readonly class FactResource
         #[ListOf(CitationResource::class)] public array $citations,
         #[ListOf(RoleResource::class)] public array $roles,
         #[ListOf(NoteResource::class)] public array $notes,
-        #[ListOf('string')] public array $kept,
+        #[ListOf(KeptResource::class)] public array $kept,
     ) {
     }
 }

@@ -24,7 +24,7 @@ final readonly class PersonPage
      * @param  list<QuestionLine>  $cases  what is asked of who they are and whose they are, and is not proved
      * @param  list<string>  $groups  ids of the groups and marks that the person has
      * @param  list<TaskResource>  $tasks
-     * @param  list<string>  $kept
+     * @param  list<KeptResource>  $kept
      */
     public function __construct(
         #[OA\Property] public string $id,
@@ -46,7 +46,7 @@ final readonly class PersonPage
         #[ListOf(QuestionLine::class)] public array $cases,
         #[ListOf('string')] public array $groups,
         #[ListOf(TaskResource::class)] public array $tasks,
-        #[ListOf('string')] public array $kept,
+        #[ListOf(KeptResource::class)] public array $kept,
         #[OA\Property] public string $deleting,
         #[OA\Property] public bool $isLiving,
         #[OA\Property] public string $saidDeadWhy,

@@ -13,12 +13,14 @@ final readonly class SourcePage
     /**
      * @param  list<RecordUse>  $records
      * @param  list<NoteResource>  $notes
+     * @param  list<KeptResource>  $kept  of the source, and of where it is held
      */
     public function __construct(
         #[OA\Property] public SourceResource $source,
         #[ListOf(RecordUse::class)] public array $records,
         #[ListOf(NoteResource::class)] public array $notes,
         #[OA\Property] public ?RepositoryResource $repository,
+        #[ListOf(KeptResource::class)] public array $kept,
     ) {
     }
 }

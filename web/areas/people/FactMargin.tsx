@@ -1,4 +1,5 @@
 import { useQuery } from '@tanstack/react-query'
+import { KeptLines } from '../../parts/KeptLines'
 import { useState, type FormEvent } from 'react'
 import { Link } from 'react-router'
 import { toast } from 'sonner'
@@ -187,21 +188,12 @@ export function FactMargin({ fact, person, changing, onChanging, onGone }: Props
           )
         }
       />
-      {fact.kept.length > 0 && <Kept lines={fact.kept} />}
+      <KeptLines kept={fact.kept} />
     </div>
   )
 }
 
 /** Lines of a file that have no place of their own here; they go out again where they stood. */
-export function Kept({ lines }: { lines: string[] }) {
-  return (
-    <details>
-      <summary className="heads cursor-pointer font-semibold">Kept from the file</summary>
-      <pre className="mt-1 overflow-x-auto text-[12px] text-graphite">{lines.join('')}</pre>
-    </details>
-  )
-}
-
 function ChangeFact({ fact, onDone }: { fact: Fact; onDone: () => void }) {
   const tree = useTreeId()
   const [date, setDate] = useState(fact.date.typed)

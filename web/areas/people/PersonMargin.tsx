@@ -3,7 +3,6 @@ import { toast } from 'sonner'
 import { api, told } from '../../api/client'
 import { useTreeId, useTreePath, useWrite, type Person } from '../../api/useTree'
 import { Belonging } from './Belonging'
-import { Kept } from './FactMargin'
 import { HistoryOf } from './HistoryOf'
 import { LivingWord } from './LivingWord'
 import { Names } from './Names'
@@ -13,6 +12,7 @@ import { PicturesOf } from './PicturesOf'
 import { Tasks } from './Tasks'
 import { WhenTheyLived } from './WhenTheyLived'
 import { Confirm } from '../../parts/Confirm'
+import { KeptLines } from '../../parts/KeptLines'
 
 /** What belongs to the person as a whole, while no fact is in hand. */
 export function PersonMargin({ person }: { person: Person }) {
@@ -82,7 +82,7 @@ export function PersonMargin({ person }: { person: Person }) {
       />
       <Tasks person={person} />
       <Belonging person={person} />
-      {person.kept.length > 0 && <Kept lines={person.kept} />}
+      <KeptLines kept={person.kept} />
       <HistoryOf key={`history ${person.id}`} person={person.id} />
       <Confirm
         trigger="Delete this person"

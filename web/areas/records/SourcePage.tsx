@@ -13,6 +13,7 @@ import { Notes } from '../people/Notes'
 import { BeginRecord } from './BeginRecord'
 import { CitedFacts } from './CitedFacts'
 import { KeptAt } from './KeptAt'
+import { KeptLines } from '../../parts/KeptLines'
 import { forgetSource, SourceSentence, wordsOf, type SourceWords } from './SourceSentence'
 
 /** A source in its three forms, its records, and everything that rests on them. */
@@ -171,6 +172,7 @@ export default function SourcePage() {
           />
         </div>
         {repository && <KeptAt key={repository.id} repository={repository} />}
+        <KeptLines kept={data.kept} />
         {source.callNumber !== '' && (
           <section>
             <h2 className="heads font-semibold">Call number</h2>

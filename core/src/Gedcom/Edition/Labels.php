@@ -17,6 +17,9 @@ final class Labels
         'FONE' => 'As it sounds', 'ROMN' => 'In Latin letters', 'NCHI' => 'Number of children', 'QUAY' => 'Quality', 'FILE' => 'File', 'FORM' => 'Form', 'OBJE' => 'Picture', 'REFN' => 'Number of one’s own', 'AFN' => 'Number in a shared file',
         'RFN' => 'Number of the permanent record', 'RIN' => 'Number in the program', 'BLOB' => 'Picture in letters', 'MAP' => 'On the map', 'LATI' => 'Latitude', 'LONG' => 'Longitude', 'TYPE' => 'Kind', 'INIL' => 'Rite', 'NO' => 'Did not happen',
         'ADDR' => 'Address', 'PHON' => 'Telephone', 'EMAIL' => 'E-mail', 'FAX' => 'Fax', 'WWW' => 'Web page', 'DATA' => 'What it says', 'TEXT' => 'Text', 'EVEN' => 'Event', 'PAGE' => 'Page', 'REPO' => 'Held by', 'CALN' => 'Call number',
+        'RELA' => 'as', 'CAUS' => 'Cause', 'AGNC' => 'Whoever was in charge', 'RELI' => 'Religion', 'ADR1' => 'first line', 'ADR2' => 'second line', 'ADR3' => 'third line', 'CITY' => 'town', 'STAE' => 'county', 'POST' => 'post code', 'CTRY' => 'country',
+        'ALIA' => 'May be the same as', 'ANCI' => 'Whoever looks for ancestors', 'DESI' => 'Whoever looks for descendants', 'SUBM' => 'Handed in by', 'TOP' => 'from the top', 'LEFT' => 'from the left', 'HEIGHT' => 'height', 'WIDTH' => 'width',
+        'ADOP' => 'Adopted by', 'TEMP' => 'Temple', 'BAPL' => 'Rite of baptism', 'CONL' => 'Rite of confirmation', 'ENDL' => 'Rite of endowment', 'SLGC' => 'Rite of sealing to parents', 'SLGS' => 'Rite of sealing to a partner', 'AUTH' => 'Author', 'PUBL' => 'Published', 'ABBR' => 'In short',
     ];
 
     public static function of(string $tag): string
@@ -24,17 +27,36 @@ final class Labels
         return self::WORDS[$tag] ?? (EventKinds::forTag($tag, false) ?? EventKinds::forTag($tag, true))->word ?? $tag;
     }
 
-    /** Made: 2 MAR 2020 (Time: 10:11). */
-    public static function words(Structure $line): string
+    /**
+     * Made: 2 MAR 2020 (Time: 10:11).
+     *
+     * @param  (\Closure(Structure): string)|null  $named  told a line that points at something; what that is called
+     */
+    public static function words(Structure $line, ?\Closure $named = null): string
     {
-        $inside = implode(', ', array_map(self::words(...), $line->children));
-        $says = $line->payload === '@VOID@' ? '' : str_replace("\n", ' ', $line->payload);
+        $inside = implode(', ', array_map(static fn (Structure $child): string => self::words($child, $named), $line->children));
+        $says = match (true) {
+            $line->payload === '@VOID@' => '',
+            $line->isPointer && $named !== null => $named($line),
+            default => str_replace("\n", ' ', $line->payload),
+        };
 
         return self::of($line->tag).match (true) {
             $says === '' && $inside === '' => '',
             $says === '' => ": {$inside}",
             $inside === '' => ": {$says}",
             default => ": {$says} ({$inside})",
+        };
+    }
+
+    /** What a record is called where something points at it: a shared note by its words, a picture by its title. */
+    public static function record(Structure $record): string
+    {
+        return match ($record->tag) {
+            'NOTE', 'SNOTE' => str_replace("\n", ' ', $record->payload),
+            'OBJE' => $record->text('FILE', 'TITL') ?: $record->text('TITL') ?: $record->text('FILE'),
+            'SUBM' => $record->text('NAME'),
+            default => $record->payload ?: $record->pointer,
         };
     }
 }
