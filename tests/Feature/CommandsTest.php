@@ -28,7 +28,7 @@ final class CommandsTest extends TestCase
     {
         self::assertSame(0, Artisan::call('bough:import', ['file' => self::coreFile('isles-551.ged'), '--tree' => 'From a file', '--json' => true]));
         $report = json_decode(Artisan::output(), true);
-        self::assertSame(['tree', 'people', 'families', 'events', 'sources', 'records', 'media', 'notes', 'lines', 'unplaced', 'seconds'], array_keys($report));
+        self::assertSame(['tree', 'people', 'families', 'events', 'sources', 'records', 'media', 'notes', 'lines', 'unplaced', 'kept', 'repaired', 'pictures', 'seconds'], array_keys($report));
         self::assertSame([3, 1, 70], [$report['people'], $report['families'], $report['lines']]);
 
         $to = (string) tempnam(sys_get_temp_dir(), 'nb');

@@ -72,6 +72,19 @@ final class ExchangeTest extends TestCase
         self::assertSame(3, $page->collect('imports.0.counts')->firstWhere('word', 'people')['count']);
         self::assertSame([['line' => 56, 'text' => 'CHIL @I9@', 'why' => 'points to a record that is not in the file; it is kept as it stands']], $page->json('imports.0.noted'));
         self::assertSame([], $page->json('imports.0.unplaced'));
+        self::assertContains(['tag' => 'PLAC.MAP', 'words' => 'Place, On the map', 'count' => 1, 'shown' => 'beside the fact'], $page->json('imports.0.kept'));
+    }
+
+    public function test_what_was_mended_and_which_pictures_are_missing_is_told(): void
+    {
+        $file = "0 HEAD\n1 GEDC\n2 VERS 5.5.1\n0 @I1@ INDI\n1 NAME A /Osk/\n1 OBJE\n2 FILE C:\\pics\\ann.jpg\n3 FORM jpg\n1 OBJE\n2 FILE https://archive.example/bran.jpg\n3 FORM jpg\n0 @I1@ INDI\n1 NAME B /Osk/\nwords astray\n0 TRLR\n";
+        $this->bringInto($file)->assertSuccessful();
+        $report = $this->api('GET', '/exchange')->assertOk()->json('imports.0');
+
+        self::assertEqualsCanonicalizing(['uses a pointer a second time; it is called @I1_2@ here', 'is no line of the standard; it was read as going on with the line before'],
+            array_values(array_unique(array_column($report['repaired'], 'why'))));
+        self::assertSame([0, 1, ['C:\\pics\\ann.jpg']], [$report['picturesFound'], $report['picturesMissingCount'], $report['picturesMissing']]);
+        self::assertSame(2, $report['counts'][0]['count']);
     }
 
     public function test_what_came_in_can_be_worked_on_and_a_change_shows_in_that_place_alone(): void

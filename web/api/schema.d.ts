@@ -3207,6 +3207,11 @@ export interface components {
       counts: components['schemas']['CountResource'][]
       unplaced: components['schemas']['UnplacedResource'][]
       noted: components['schemas']['UnplacedResource'][]
+      kept: components['schemas']['KeptCountResource'][]
+      repaired: components['schemas']['UnplacedResource'][]
+      picturesFound: number
+      picturesMissingCount: number
+      picturesMissing: string[]
     }
     /** @description `undo` and `redo` say what of one's own can be undone and done again, the next first; `authors` are names by id. */
     JournalPage: {
@@ -3220,6 +3225,13 @@ export interface components {
     }
     JumpList: {
       people: components['schemas']['PersonLine'][]
+    }
+    /** @description Lines of a file that have no field here: which, how many, and where they are shown. */
+    KeptCountResource: {
+      tag: string
+      words: string
+      count: number
+      shown: string
     }
     /** @description Something of a file that the model has no place for: in words, and as its lines stand there. */
     KeptResource: {

@@ -12,6 +12,7 @@ use App\Http\Keeping;
 use App\Http\Resources\CountResource;
 use App\Http\Resources\ExchangePage;
 use App\Http\Resources\ImportResource;
+use App\Http\Resources\KeptCountResource;
 use App\Http\Resources\RunResource;
 use App\Http\Resources\UnplacedResource;
 use App\Http\Tree\TreesController;
@@ -31,6 +32,7 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
+use NorthBough\Core\Gedcom\Edition\Labels;
 use NorthBough\Core\Gedcom\NotReadable;
 use NorthBough\Core\Gedcom\Version;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
@@ -172,6 +174,8 @@ final readonly class ExchangeController
         };
 
         return new ImportResource($import->id, $import->file_name, $import->standard, $import->brought_in_at, $counts,
-            $listed('unplaced'), $listed('noted'));
+            $listed('unplaced'), $listed('noted'),
+            array_map(static fn (array $one): KeptCountResource => new KeptCountResource($one['tag'], implode(', ', array_map(Labels::of(...), explode('.', $one['tag']))), $one['count'], $one['shown']), array_values($import->report['kept'] ?? [])),
+            $listed('repaired'), (int) ($import->report['pictures']['found'] ?? 0), (int) ($import->report['pictures']['missingCount'] ?? 0), $import->report['pictures']['missing'] ?? []);
     }
 }

@@ -14,6 +14,9 @@ final readonly class ImportResource
      * @param  list<CountResource>  $counts
      * @param  list<UnplacedResource>  $unplaced
      * @param  list<UnplacedResource>  $noted  placed, and odd all the same
+     * @param  list<KeptCountResource>  $kept  what has no field here
+     * @param  list<UnplacedResource>  $repaired  what was read otherwise than it stands there
+     * @param  list<string>  $picturesMissing  files that it names and that did not come
      */
     public function __construct(
         #[OA\Property] public string $id,
@@ -23,6 +26,11 @@ final readonly class ImportResource
         #[ListOf(CountResource::class)] public array $counts,
         #[ListOf(UnplacedResource::class)] public array $unplaced,
         #[ListOf(UnplacedResource::class)] public array $noted,
+        #[ListOf(KeptCountResource::class)] public array $kept,
+        #[ListOf(UnplacedResource::class)] public array $repaired,
+        #[OA\Property] public int $picturesFound,
+        #[OA\Property] public int $picturesMissingCount,
+        #[ListOf('string')] public array $picturesMissing,
     ) {
     }
 }

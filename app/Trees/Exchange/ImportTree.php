@@ -20,6 +20,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Str;
 use NorthBough\Core\Gedcom\NotReadable;
+use NorthBough\Core\Gedcom\Reading\FileNames;
 use NorthBough\Core\Gedcom\Reading\FileReport;
 use NorthBough\Core\Gedcom\Reading\Reader;
 use NorthBough\Core\Gedcom\Remark;
@@ -77,8 +78,9 @@ final readonly class ImportTree
         $sink = new SpoolSink($folder, $tree->id, $change->id, $importId, array_fill_keys(DB::table('place_wordings')->where('tree_id', $tree->id)->pluck('typed')->all(), true),
             new PlaceReader($this->gazetteers->whole()), $this->groups(),
             static fn (int $line) => $progress->tell(max(0, min(60, (int) (60 * $line / $lines))), "Reading, line {$line}"), $alike);
+        $came = new FileNames($archive->pictures());
         $report = Reader::read(static fn (): iterable => self::chunks($archive->gedcomPath), $sink, new UuidMint, $tree->fresh()->next_number ?? 1,
-            $archive->pictures() === [] ? null : static fn (string $path): bool => in_array($path, $archive->pictures(), true));
+            $archive->pictures() === [] ? null : static fn (string $path): bool => $came->meant($path) !== '');
         if ($askTwice && $alike->said() !== '') {
             throw new LooksLikeTwice($alike->said(), 409, ['again' => true]);
         }
@@ -92,9 +94,12 @@ final readonly class ImportTree
         if ($pictures > 0) {
             $change->bulk('media', $pictures);
         }
-        foreach ((new PicturesIn($tree->id, $change->id))->put($sink->pictures) as $table => $rows) {
+        $put = new PicturesIn($tree->id, $change->id, $came);
+        foreach ($put->put($sink->pictures) as $table => $rows) {
             $change->bulk($table, $rows);
         }
+        $kept['pictures'] = NamedFiles::ofImport($tree->id, $importId, $came, $put->paths());
+        Import::query()->where('id', $importId)->update(['report' => json_encode($kept, JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE)]);
         Tree::query()->findOrFail($tree->id)->takeNumbers($report->counts['people']);
         $progress->tell(97, 'Sorting the index');
         $this->lines->rebuild();
@@ -141,17 +146,20 @@ final readonly class ImportTree
             ...$report->counts,
             'lines' => $report->lines,
             'version' => $report->version->value,
-            'unplaced' => self::listed($report, false),
-            'noted' => self::listed($report, true),
+            'unplaced' => self::listed($report, static fn (Remark $r): bool => ! $r->isPlaced),
+            'noted' => self::listed($report, static fn (Remark $r): bool => $r->isPlaced),
+            'kept' => $report->kept,
+            'repaired' => self::listed($report, static fn (Remark $r): bool => $r->isMended),
         ];
     }
 
-    /** @return list<array{line: int, text: string, why: string}> */
-    private static function listed(FileReport $report, bool $placed): array
+    /**
+     * @param  \Closure(Remark): bool  $which
+     * @return list<array{line: int, text: string, why: string}>
+     */
+    private static function listed(FileReport $report, \Closure $which): array
     {
-        $remarks = array_filter($report->remarks, static fn (Remark $r): bool => $r->isPlaced === $placed);
-
-        return array_values(array_map(static fn (Remark $r): array => ['line' => $r->line, 'text' => $r->text, 'why' => $r->why], $remarks));
+        return array_values(array_map(static fn (Remark $r): array => ['line' => $r->line, 'text' => $r->text, 'why' => $r->why], array_filter($report->remarks, $which)));
     }
 
     /** @return \Generator<int, string> */

@@ -7,6 +7,7 @@ namespace App\Trees\Exchange;
 use App\Jobs\MakePreviews;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
+use NorthBough\Core\Gedcom\Reading\FileNames;
 use NorthBough\Core\Gedcom\Row\PictureLinkRow;
 use NorthBough\Core\Gedcom\Row\PictureRegion;
 use NorthBough\Core\Gedcom\Row\PictureRow;
@@ -22,8 +23,17 @@ final class PicturesIn
     /** @var array<string, string> file by the id that the reader gave its record */
     private array $media = [];
 
-    public function __construct(private readonly string $treeId, private readonly string $changeSetId)
+    /** @var array<string, true> */
+    private array $paths = [];
+
+    public function __construct(private readonly string $treeId, private readonly string $changeSetId, private readonly FileNames $came)
     {
+    }
+
+    /** @return list<string> of the files that were put somewhere */
+    public function paths(): array
+    {
+        return array_map(strval(...), array_keys($this->paths));
     }
 
     /**
@@ -32,7 +42,7 @@ final class PicturesIn
      */
     public function put(array $pictures): array
     {
-        $paths = array_map(static fn (RecordImageRow|PictureRow $row): string => $row->path, array_filter($pictures, static fn (RecordImageRow|PictureRow|PictureLinkRow $row): bool => ! $row instanceof PictureLinkRow));
+        $paths = array_map(fn (RecordImageRow|PictureRow $row): string => $this->came->meant($row->path), array_filter($pictures, static fn (RecordImageRow|PictureRow|PictureLinkRow $row): bool => ! $row instanceof PictureLinkRow));
         $files = DB::table('media')->where('tree_id', $this->treeId)->where('made_by', $this->changeSetId)->whereIn('path', $paths)->get(['id', 'path', 'sha256', 'type'])->keyBy('path');
         foreach ($pictures as $row) {
             match (true) {
@@ -60,7 +70,7 @@ final class PicturesIn
     /** @param  Collection<string, stdClass>  $files */
     private function onRecord(RecordImageRow $row, Collection $files): void
     {
-        $file = $files->get($row->path);
+        $file = $files->get($this->came->meant($row->path));
         if ($file !== null) {
             $this->called($file, $row->title);
             $this->rows['media_links'][] = [...$this->links($row->id, $file->id), 'record_id' => $row->recordId, 'position' => $row->position];
@@ -70,7 +80,7 @@ final class PicturesIn
     /** @param  Collection<string, stdClass>  $files */
     private function picture(PictureRow $row, Collection $files): void
     {
-        $file = $files->get($row->path);
+        $file = $files->get($this->came->meant($row->path));
         if ($file === null) {
             return;
         }
@@ -94,6 +104,7 @@ final class PicturesIn
 
     private function called(stdClass $file, string $title): void
     {
+        $this->paths[$file->path] = true;
         if ($title !== '') {
             DB::table('media')->where('tree_id', $this->treeId)->where('id', $file->id)->update(['title' => $title]);
         }

@@ -4,6 +4,7 @@ import { useNavigate } from 'react-router'
 import { toast } from 'sonner'
 import { api, Refused, told, type Schemas } from '../../api/client'
 import { useTree, useTreeId, useWrite } from '../../api/useTree'
+import { Brought } from './Brought'
 import { upload } from './upload'
 
 type Mode = Schemas['ImportInput']['mode']
@@ -219,43 +220,5 @@ export default function Exchange() {
         </p>
       </aside>
     </div>
-  )
-}
-
-function Brought({ report }: { report: Schemas['ImportResource'] }) {
-  const counts = report.counts
-    .filter((one) => one.count > 0)
-    .map((one) => `${one.count.toLocaleString('en')} ${one.word}`)
-  return (
-    <article className="mt-6 max-w-[720px] border-t border-rule pt-3">
-      <h2 className="font-serif text-[18px]">{report.fileName}</h2>
-      <p className="text-graphite">
-        version {report.standard},{' '}
-        {new Date(report.broughtInAt).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' })}
-      </p>
-      <p className="mt-1">{counts.join(', ')}.</p>
-      {report.unplaced.length === 0 && <p className="text-lichen">Every line has its place.</p>}
-      <Lines lines={report.unplaced} says="could not stay where it stood, or was mended" />
-      <Lines lines={report.noted} says="kept as it stands, and odd" />
-    </article>
-  )
-}
-
-function Lines({ lines, says }: { lines: Schemas['UnplacedResource'][]; says: string }) {
-  if (lines.length === 0) return null
-  return (
-    <details className="mt-1" open={lines.length < 8}>
-      <summary className="cursor-pointer text-ochre">
-        {lines.length === 1 ? 'One line' : `${lines.length.toLocaleString('en')} lines`} {says}
-      </summary>
-      <ul className="mt-1 text-[14px]">
-        {lines.map((one) => (
-          <li key={`${one.line}${one.why}`} className="py-[3px]">
-            <span className="text-graphite">line {one.line}</span>{' '}
-            <code className="break-words">{one.text}</code> {one.why}
-          </li>
-        ))}
-      </ul>
-    </details>
   )
 }

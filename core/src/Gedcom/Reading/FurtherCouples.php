@@ -80,7 +80,7 @@ final class FurtherCouples
             if ($couple === null) {
                 return $line;
             }
-            ($this->remark)(new Remark($line->line, "{$line->tag} {$line->payload}", "is a third partner in {$family->pointer}; with {$couple[3]} they are a couple of their own here, {$couple[0]}", isPlaced: true));
+            ($this->remark)(Remark::mended($line->line, "{$line->tag} {$line->payload}", "is a third partner in {$family->pointer}; with {$couple[3]} they are a couple of their own here, {$couple[0]}", isPlaced: true));
 
             return null;
         });

@@ -30,12 +30,12 @@ final class Lexer
             $text = self::legible($number, $text, $remark);
             $matched = preg_match(self::LINE, $text, $m) === 1;
             if ($last === null && trim($text) !== '' && (! $matched || $m['level'] !== '0' || strtoupper($m['tag']) !== 'HEAD')) {
-                $remark(new Remark($number, $text, 'stands before the head of the file and has no place'));
+                $remark(Remark::mended($number, $text, 'stands before the head of the file and has no place'));
                 $strays++ < self::BEFORE_THE_HEAD ?: throw NotReadable::notThisKind();
             } elseif ($matched) {
                 yield $last = self::line($number, (int) $m['level'], $m['pointer'], strtoupper($m['tag']), $m['payload'] ?? '');
             } elseif (trim($text) !== '' && $last !== null) {
-                $remark(new Remark($number, $text, 'is no line of the standard; it was read as going on with the line before'));
+                $remark(Remark::mended($number, $text, 'is no line of the standard; it was read as going on with the line before'));
                 $level = in_array($last->tag, ['CONT', 'CONC'], true) ? $last->level : $last->level + 1;
                 yield $last = new Line($number, $level, '', 'CONT', $text);
             }
@@ -59,11 +59,11 @@ final class Lexer
     {
         if (! mb_check_encoding($text, 'UTF-8')) {
             $text = mb_convert_encoding($text, 'UTF-8', 'Windows-1252');
-            $remark(new Remark($number, $text, 'is not UTF-8; its letters were read as Windows-1252'));
+            $remark(Remark::mended($number, $text, 'is not UTF-8; its letters were read as Windows-1252'));
         }
         if (str_contains($text, "\0")) {
             $text = str_replace("\0", '␀', $text);
-            $remark(new Remark($number, $text, 'holds a byte that no text has; it stands as ␀'));
+            $remark(Remark::mended($number, $text, 'holds a byte that no text has; it stands as ␀'));
         }
 
         return $text;

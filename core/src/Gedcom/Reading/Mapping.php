@@ -27,6 +27,8 @@ final class Mapping
     /** @var list<Remark> */
     public array $remarks = [];
 
+    private readonly KeptCount $kept;
+
     /** @var array<int, true> hashes of source, page and words, of which the record has been made */
     private array $records = [];
 
@@ -44,6 +46,13 @@ final class Mapping
         private readonly RowSink $sink,
         private readonly IdMint $mint,
     ) {
+        $this->kept = new KeptCount;
+    }
+
+    /** @return list<array{tag: string, count: int, shown: string}> */
+    public function kept(): array
+    {
+        return $this->kept->all();
     }
 
     public function newId(): string
@@ -181,6 +190,7 @@ final class Mapping
     {
         foreach ($fields->leftOver() as [$path, $ordinal, $structure]) {
             $this->add(new KeptRow($this->newId(), $owner, '', trim("{$side}/{$path}", '/'), $ordinal, Lines::kept($structure)));
+            $this->kept->note($owner->kind, $path, $structure->tag);
             $this->remarkOnLostPointers($structure);
         }
     }
@@ -188,6 +198,7 @@ final class Mapping
     public function keepRecord(Structure $record, int $ordinal): void
     {
         $this->add(new KeptRow($this->newId(), null, $record->pointer, '', $ordinal, Lines::kept($record)));
+        $this->kept->note(null, '', $record->tag);
         $this->counts[match ($record->tag) {
             'OBJE' => 'media',
             'SNOTE', 'NOTE' => 'notes',

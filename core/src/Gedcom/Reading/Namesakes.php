@@ -71,7 +71,7 @@ final class Namesakes
         $of = $this->sharing[$record->pointer] ?? null;
         $at = $of === null ? 0 : $this->met[$record->pointer] = ($this->met[$record->pointer] ?? -1) + 1;
         if ($at > 0) {
-            ($this->remark)(new Remark($record->line, "0 {$record->pointer} {$record->tag}", "uses a pointer a second time; it is called {$of[$at][0]} here", isPlaced: true));
+            ($this->remark)(Remark::mended($record->line, "0 {$record->pointer} {$record->tag}", "uses a pointer a second time; it is called {$of[$at][0]} here", isPlaced: true));
         }
 
         return $this->renamed($record, $record->pointer, $of[$at][0] ?? $record->pointer);
@@ -104,7 +104,7 @@ final class Namesakes
         }));
         $meant = count($answering) === 1 ? $answering[0] : $able[0] ?? $all[0];
         if (count($answering) !== 1 && count($able) > 1) {
-            ($this->remark)(new Remark($reference->line, "{$reference->tag} {$reference->payload}", "may mean any of several records of that pointer; it was read as the first, {$meant[0]}: look whether that is so", isPlaced: true));
+            ($this->remark)(Remark::mended($reference->line, "{$reference->tag} {$reference->payload}", "may mean any of several records of that pointer; it was read as the first, {$meant[0]}: look whether that is so", isPlaced: true));
         }
 
         return $meant[0];

@@ -49,7 +49,7 @@ final class Reader
         $isOver = false;
         foreach ($isPlain ? self::records($open(), $mapping->remark(...)) : self::apart($open, $doubled, $mapping->remark(...)) as $record) {
             if ($isOver) {
-                $mapping->remark(new Remark($record->line, trim("0 {$record->pointer}")." {$record->tag}", 'stands after the end of the file; it was read all the same', isPlaced: true));
+                $mapping->remark(Remark::mended($record->line, trim("0 {$record->pointer}")." {$record->tag}", 'stands after the end of the file; it was read all the same', isPlaced: true));
             }
             $isOver = $isOver || $record->tag === 'TRLR';
             $pointer = $record->pointer;
@@ -75,7 +75,7 @@ final class Reader
 
         $mapping->finish();
 
-        return new FileReport($mapping->version, $head, $mapping->counts, $lastLine, $mapping->remarks);
+        return new FileReport($mapping->version, $head, $mapping->counts, $lastLine, $mapping->remarks, $mapping->kept());
     }
 
     /**

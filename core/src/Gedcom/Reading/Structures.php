@@ -42,7 +42,7 @@ final class Structures
             $hasMoved = $hasMoved || $line->tag === Translator::MARK;
             $level = $line->level;
             if ($level > count($open)) {
-                $remark(new Remark($line->number, "{$line->level} {$line->tag} {$line->payload}", 'jumps a level; it was put under the line before'));
+                $remark(Remark::mended($line->number, "{$line->level} {$line->tag} {$line->payload}", 'jumps a level; it was put under the line before'));
                 $level = count($open);
             }
             $parent = $open[$level - 1];
