@@ -8,6 +8,7 @@ namespace App\Models;
  * @property int $number
  * @property string $sex
  * @property string $said_dead_why
+ * @property string $restriction
  */
 final class Person extends TreeModel
 {

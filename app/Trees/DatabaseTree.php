@@ -183,7 +183,7 @@ final readonly class DatabaseTree implements TreeView
         $partners = $this->rows('union_partners')
             ->join('unions', static fn ($join) => $join->on('unions.tree_id', 'union_partners.tree_id')->on('unions.id', 'union_partners.union_id'))
             ->whereIn('union_id', $unionIds)->orderBy('slot')->orderBy('union_partners.id')
-            ->get(['union_partners.id', 'union_partners.union_id', 'union_partners.person_id', 'union_partners.standing', 'unions.surname_custom'])->groupBy('union_id');
+            ->get(['union_partners.id', 'union_partners.union_id', 'union_partners.person_id', 'union_partners.standing', 'unions.surname_custom', 'unions.restriction'])->groupBy('union_id');
         $children = $this->rows('parent_sets')
             ->leftJoin('person_lines', static fn ($join) => $join->on('person_lines.tree_id', 'parent_sets.tree_id')->on('person_lines.person_id', 'parent_sets.child_id'))
             ->join('unions', static fn ($join) => $join->on('unions.tree_id', 'parent_sets.tree_id')->on('unions.id', 'parent_sets.union_id'))
@@ -202,7 +202,7 @@ final readonly class DatabaseTree implements TreeView
             $unions[$id] = new Union(
                 $id,
                 array_values($ties->where('standing', '<>', Standing::RuledOut->value)->pluck('person_id')->all()),
-                $events[$id] ?? [],
+                array_map(static fn (Event $event): Event => $event->restricted($ties->first()->restriction ?? ''), $events[$id] ?? []),
                 $this->childrenInOrder($children->get($id) ?? collect()),
                 $ties->pluck('id', 'person_id')->all(),
                 $ties->first()->surname_custom ?? '',
@@ -267,7 +267,7 @@ final readonly class DatabaseTree implements TreeView
     private static function event(stdClass $row, GenDate $date, array $backing): Event
     {
         return new Event($row->id, $row->kind, $row->type_words, $row->value,
-            $date, $row->place_typed, $row->denied, $backing, Standing::from($row->standing), $row->place_id);
+            $date, $row->place_typed, $row->denied, $backing, Standing::from($row->standing), $row->place_id, $row->restriction);
     }
 
     /**

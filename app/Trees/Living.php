@@ -64,6 +64,12 @@ final readonly class Living
         return $this->current->seesLiving() ? $lines : $lines->where('person_lines.dead_from', '<=', self::today());
     }
 
+    /** Narrows facts to those that nobody asked to withhold from this reader; joined as events, which may be none. */
+    public function visibleFacts(Builder $facts): Builder
+    {
+        return $this->current->seesLiving() ? $facts : $this->visible($facts)->whereRaw("coalesce(events.restriction, '') !~ 'confidential|privacy'");
+    }
+
     /** The tree as whoever asks may see it. */
     public function view(): TreeView
     {

@@ -2454,6 +2454,7 @@ export interface components {
       locator?: string | null
       words?: string | null
       again?: boolean | null
+      restriction?: string | null
     }
     FormsInput: {
       kind: string
@@ -2538,6 +2539,7 @@ export interface components {
       version: number
       sex?: string | null
       saidDeadWhy?: string | null
+      restriction?: string | null
     }
     PersonInput: {
       line: string
@@ -3082,6 +3084,8 @@ export interface components {
       with: string
       rivals: number
       standing: string
+      /** @description confidential, privacy, locked, or several; empty for none */
+      restriction: string
       notches: string[]
       /** @description accepted, nothing is cited that tells it, and somebody wrote why */
       reasoned: boolean
@@ -3465,6 +3469,8 @@ export interface components {
       deleting: string
       isLiving: boolean
       saidDeadWhy: string
+      /** @description confidential, privacy, locked, or several; empty for none */
+      restriction: string
       toCentre: string
       portrait: components['schemas']['PortraitResource'] | null
     }

@@ -27,6 +27,7 @@ final readonly class FactInput
         #[OA\Property] public ?string $words = null,
         /** Though the very value was ruled out. */
         #[OA\Property] public ?bool $again = null,
+        #[OA\Property] public ?string $restriction = null,
     ) {
     }
 
@@ -39,7 +40,7 @@ final readonly class FactInput
             'value' => ['nullable', 'string', 'max:5000'],
             'date' => ['nullable', 'string', 'max:200'],
             'place' => ['nullable', 'string', 'max:500'],
-            'placeId' => ['nullable', 'string', 'max:36', 'regex:/^$|^[0-9a-fA-F-]{36}$/'],
+            'placeId' => ['nullable', 'string', 'uuid'],
             'denied' => ['nullable', 'boolean'],
             'version' => ['nullable', 'integer'],
             'why' => ['nullable', 'string', 'max:2000'],
@@ -47,13 +48,14 @@ final readonly class FactInput
             'locator' => ['nullable', 'string', 'max:1000'],
             'words' => ['nullable', 'string', 'max:20000'],
             'again' => ['nullable', 'boolean'],
+            'restriction' => ['nullable', 'string', new KnownRestriction],
         ];
     }
 
     /**
      * What was said of the fact itself; what was left out is missing.
      *
-     * @return array{kind: string, typeWords?: string, value?: string, date?: string, place?: string, placeId?: string|null, denied?: bool}
+     * @return array{kind: string, typeWords?: string, value?: string, date?: string, place?: string, placeId?: string|null, denied?: bool, restriction?: string}
      */
     public function fact(string $kind): array
     {
@@ -63,6 +65,7 @@ final readonly class FactInput
             + ($this->date === null ? [] : ['date' => $this->date])
             + ($this->place === null ? [] : ['place' => $this->place])
             + ($this->placeId === null ? [] : ['placeId' => $this->placeId === '' ? null : $this->placeId])
-            + ($this->denied === null ? [] : ['denied' => $this->denied]);
+            + ($this->denied === null ? [] : ['denied' => $this->denied])
+            + ($this->restriction === null ? [] : ['restriction' => $this->restriction]);
     }
 }

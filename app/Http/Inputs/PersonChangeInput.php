@@ -15,6 +15,7 @@ final readonly class PersonChangeInput
         #[OA\Property] public int $version,
         #[OA\Property] public ?string $sex = null,
         #[OA\Property] public ?string $saidDeadWhy = null,
+        #[OA\Property] public ?string $restriction = null,
     ) {
     }
 
@@ -25,6 +26,7 @@ final readonly class PersonChangeInput
             'version' => ['required', 'integer'],
             'sex' => ['nullable', 'in:F,M,X,U'],
             'saidDeadWhy' => ['nullable', 'string', 'max:2000'],
+            'restriction' => ['nullable', 'string', new KnownRestriction],
         ];
     }
 }

@@ -89,6 +89,7 @@ final readonly class FactResources
             with: implode(' and ', $with),
             rivals: $this->rivals($event),
             standing: $event->standing->value,
+            restriction: $event->restriction,
             notches: $this->notches($event),
             reasoned: isset($this->reasoned[$event->id]),
             disagrees: isset($this->contested[$event->id]),

@@ -30,6 +30,7 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use NorthBough\Core\Entry\OneLineEntry;
 use NorthBough\Core\Tree\ParentageKind;
+use NorthBough\Core\Tree\Restriction;
 
 final readonly class PeopleController
 {
@@ -94,12 +95,14 @@ final readonly class PeopleController
         $input = PersonChangeInput::from($request);
         $row = Person::query()->findOrFail($person);
         $this->changes->run(
-            new Intent(TreesController::user($request), $input->saidDeadWhy === null
-                ? "Changed the sex of {$this->pages->nameOf($row)}"
-                : "Said whether {$this->pages->nameOf($row)} is dead", $input->saidDeadWhy ?? ''),
+            new Intent(TreesController::user($request), match (true) {
+                $input->saidDeadWhy !== null => "Said whether {$this->pages->nameOf($row)} is dead",
+                $input->restriction !== null => "Restricted {$this->pages->nameOf($row)}",
+                default => "Changed the sex of {$this->pages->nameOf($row)}",
+            }, $input->saidDeadWhy ?? ''),
             static function () use ($person, $input): void {
                 $row = Person::query()->findOrFail($person);
-                $changed = array_filter(['sex' => $input->sex, 'said_dead_why' => $input->saidDeadWhy], static fn (?string $value): bool => $value !== null);
+                $changed = array_filter(['sex' => $input->sex, 'said_dead_why' => $input->saidDeadWhy, 'restriction' => $input->restriction === null ? null : Restriction::fromStandard($input->restriction)->words()], static fn (?string $value): bool => $value !== null);
                 ChangedMeanwhile::unless($row, $input->version, $changed);
                 $row->fill($changed)->save();
             },

@@ -103,6 +103,7 @@ final readonly class PersonPageBuilder
             tasks: $isWithheld ? [] : $this->tasks->of(['person_id' => $row->id], 50),
             isLiving: $isLiving,
             saidDeadWhy: $isWithheld ? '' : $row->said_dead_why,
+            restriction: $isWithheld ? '' : $row->restriction,
             toCentre: $this->centre->termOf($row->id),
             portrait: $isWithheld ? null : PicturePages::portrait($person->id, $row->tree_id),
         );

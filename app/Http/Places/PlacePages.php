@@ -157,7 +157,7 @@ final readonly class PlacePages
     /** Facts with the people whose they are, as far as whoever asks may see them; a couple's are both partners'. */
     private function ofPeople(Builder $facts): Builder
     {
-        return $this->living->visible($facts)
+        return $this->living->visibleFacts($facts)
             ->leftJoin('union_partners', static fn ($join) => $join->on('union_partners.tree_id', 'events.tree_id')->on('union_partners.union_id', 'events.union_id')->where('union_partners.standing', '<>', 'ruled out'))
             ->join('person_lines', static fn ($join) => $join->on('person_lines.tree_id', 'events.tree_id')
                 ->whereRaw('person_lines.person_id = coalesce(events.person_id, union_partners.person_id)'));

@@ -29,7 +29,7 @@ final readonly class CitedFacts
     public function of(array $recordIds): array
     {
         $same = static fn (string $left, string $right) => static fn ($join) => $join->on("{$left}.tree_id", 'claims.tree_id')->on("{$left}.id", $right);
-        $rows = $this->living->visible(DB::table('claims'))
+        $rows = $this->living->visibleFacts(DB::table('claims'))
             ->leftJoin('events', $same('events', 'claims.event_id'))
             ->leftJoin('names', $same('names', 'claims.name_id'))
             ->leftJoin('union_partners', static fn ($join) => $join->on('union_partners.tree_id', 'claims.tree_id')->where('union_partners.standing', '<>', 'ruled out')

@@ -34,6 +34,7 @@ final readonly class FactResource
         #[OA\Property] public string $with,
         #[OA\Property] public int $rivals,
         #[OA\Property] public string $standing,
+        #[OA\Property(description: 'confidential, privacy, locked, or several; empty for none')] public string $restriction,
         #[ListOf('string')] public array $notches,
         #[OA\Property(description: 'accepted, nothing is cited that tells it, and somebody wrote why')] public bool $reasoned,
         #[OA\Property(description: 'another value is told of the same that cannot be true with it, or hardly, and nobody has decided')] public bool $disagrees,

@@ -50,6 +50,7 @@ final readonly class PersonPage
         #[OA\Property] public string $deleting,
         #[OA\Property] public bool $isLiving,
         #[OA\Property] public string $saidDeadWhy,
+        #[OA\Property(description: 'confidential, privacy, locked, or several; empty for none')] public string $restriction,
         #[OA\Property] public string $toCentre,
         #[OA\Property] public ?PortraitResource $portrait,
     ) {

@@ -13,7 +13,7 @@ final class ChangedMeanwhile extends Refusal
 {
     /** What fields are called on the page where it is not their own name; the others are called by it. */
     private const WORDS = ['date' => 'When', 'place' => 'Where', 'value' => 'What it says', 'typeWords' => 'Kind', 'denied' => 'It did not happen',
-        'text' => 'The note', 'name' => 'Name', 'inside_id' => 'Lies in', 'said_dead_why' => 'Why they are dead', 'is_research' => 'For research only'];
+        'text' => 'The note', 'name' => 'Name', 'inside_id' => 'Lies in', 'said_dead_why' => 'Why they are dead', 'restriction' => 'Restriction', 'is_research' => 'For research only'];
 
     /** Columns in which a field is kept where they are called otherwise. */
     private const COLUMNS = ['date' => 'date_typed', 'place' => 'place_typed', 'placeId' => 'place_id', 'typeWords' => 'type_words', 'callNumber' => 'call_number'];

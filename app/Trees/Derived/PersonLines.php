@@ -17,6 +17,7 @@ use NorthBough\Core\Naming\SoundCode;
 use NorthBough\Core\Tree\Event;
 use NorthBough\Core\Tree\Name;
 use NorthBough\Core\Tree\Person;
+use NorthBough\Core\Tree\Restriction;
 
 /** The index line of each person: never journalled, always rebuildable from the tree. */
 final readonly class PersonLines
@@ -117,10 +118,11 @@ final readonly class PersonLines
         $rule = LivingRule::of($tree->dead_years_after_birth, $tree->dead_years_after_adult_event);
         $unionEvents = $this->tree->unionEvents($ids);
         $saidDead = DB::table('people')->where('tree_id', $tree->id)->whereIn('id', $ids)->where('said_dead_why', '!=', '')->pluck('id')->flip();
+        $withheld = DB::table('people')->where('tree_id', $tree->id)->whereIn('id', $ids)->where('restriction', '!=', '')->pluck('restriction', 'id')->map(static fn (string $words): bool => Restriction::fromStandard($words)->withholds());
         $lines = [];
         foreach ($this->tree->lives($ids) as $id => $person) {
             $lifetime = Lifetime::of([...$person->events, ...$unionEvents[$id] ?? []], $kin[$id] ?? KinBounds::none(), isset($saidDead[$id]), $rule);
-            $lines[] = [...$this->line($person), 'born_from' => $lifetime->bornFrom, 'born_by' => $lifetime->bornBy, 'died_by' => Lifetime::diedBy($person->events), 'dead_from' => $lifetime->deadFrom];
+            $lines[] = [...$this->line($person), 'born_from' => $lifetime->bornFrom, 'born_by' => $lifetime->bornBy, 'died_by' => Lifetime::diedBy($person->events), 'dead_from' => ($withheld[$id] ?? false) ? null : $lifetime->deadFrom];
         }
 
         return $lines;
@@ -130,8 +132,10 @@ final readonly class PersonLines
     private function line(Person $person): array
     {
         $name = $person->name();
-        $birth = $person->leading('birth') ?? $person->leading('christening', 'baptism');
-        $death = $person->leading('death') ?? $person->leading('burial', 'cremation');
+        // The index is read by everybody: a fact that is to be withheld stands on the page alone.
+        $told = new Person($person->id, $person->number, $person->sex, $person->names, array_values(array_filter($person->events, static fn (Event $event): bool => ! $event->isWithheld())));
+        $birth = $told->leading('birth') ?? $told->leading('christening', 'baptism');
+        $death = $told->leading('death') ?? $told->leading('burial', 'cremation');
         $names = array_map(static fn (Name $n): string => $n->name->shown(), array_filter($person->names, static fn (Name $n): bool => $n->counts()));
 
         return [

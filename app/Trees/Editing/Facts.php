@@ -11,6 +11,7 @@ use App\Trees\Changes\Change;
 use App\Trees\Changes\ChangedMeanwhile;
 use NorthBough\Core\Chrono\GenDate;
 use NorthBough\Core\Tree\EventKinds;
+use NorthBough\Core\Tree\Restriction;
 use NorthBough\Core\Tree\UnknownEventKind;
 
 /** Puts facts on people and couples, changes them, takes them away. Called inside an open change set. */
@@ -20,7 +21,7 @@ final readonly class Facts
     {
     }
 
-    /** @param  array{kind: string, typeWords?: string, value?: string, date?: string, place?: string, placeId?: string|null, denied?: bool}  $said */
+    /** @param  array{kind: string, typeWords?: string, value?: string, date?: string, place?: string, placeId?: string|null, denied?: bool, restriction?: string}  $said */
     public function add(string $ownerColumn, string $ownerId, array $said): Event
     {
         try {
@@ -43,7 +44,7 @@ final readonly class Facts
         return $event;
     }
 
-    /** @param  array{kind?: string, typeWords?: string, value?: string, date?: string, place?: string, placeId?: string|null, denied?: bool}  $said */
+    /** @param  array{kind?: string, typeWords?: string, value?: string, date?: string, place?: string, placeId?: string|null, denied?: bool, restriction?: string}  $said */
     public function change(Event $event, int $versionRead, array $said): Event
     {
         ChangedMeanwhile::unless($event, $versionRead, $said);
@@ -72,6 +73,9 @@ final readonly class Facts
             if (array_key_exists($field, $said)) {
                 $columns[$column] = is_string($said[$field]) ? trim($said[$field]) : $said[$field];
             }
+        }
+        if (array_key_exists('restriction', $said)) {
+            $columns['restriction'] = Restriction::fromStandard($said['restriction'])->words();
         }
         if (array_key_exists('placeId', $said)) {
             $columns['place_id'] = $said['placeId'] === null ? null : Place::query()->where('id', $said['placeId'])->firstOrFail()->id;

@@ -66,13 +66,13 @@ final class RowColumns
     public static function of(Row $row, string $importId): array
     {
         return match (true) {
-            $row instanceof PersonRow => ['id' => $row->id, 'number' => $row->number, 'sex' => $row->sex->value, ...self::placed($row->ordinal, $row->written)],
+            $row instanceof PersonRow => ['id' => $row->id, 'number' => $row->number, 'sex' => $row->sex->value, 'restriction' => $row->restriction, ...self::placed($row->ordinal, $row->written)],
             $row instanceof NameRow => ['id' => $row->id, 'person_id' => $row->personId, 'kind' => $row->kind->value,
                 ...Name::columns($row->name), 'standing' => $row->standing->value, 'position' => $row->ordinal, ...self::placed($row->ordinal, $row->written)],
             $row instanceof EventRow => ['id' => $row->id, 'person_id' => $row->personId, 'union_id' => $row->unionId, 'kind' => $row->kind,
                 'type_words' => $row->typeWords, 'value' => $row->value, ...DateColumns::of($row->date), 'place_typed' => $row->place,
-                'denied' => $row->denied, 'standing' => $row->standing->value, 'position' => $row->ordinal, ...self::placed($row->ordinal, $row->written)],
-            $row instanceof UnionRow => ['id' => $row->id, ...self::placed($row->ordinal, $row->written)],
+                'denied' => $row->denied, 'restriction' => $row->restriction, 'standing' => $row->standing->value, 'position' => $row->ordinal, ...self::placed($row->ordinal, $row->written)],
+            $row instanceof UnionRow => ['id' => $row->id, 'restriction' => $row->restriction, ...self::placed($row->ordinal, $row->written)],
             $row instanceof UnionPartnerRow => ['id' => $row->id, 'union_id' => $row->unionId, 'person_id' => $row->personId, 'slot' => $row->slot,
                 'side' => $row->side->value, 'position' => max(0, $row->personOrdinal), 'person_ordinal' => $row->personOrdinal, 'standing' => $row->standing->value, ...self::placed($row->ordinal, $row->written)],
             $row instanceof ParentSetRow => ['id' => $row->id, 'child_id' => $row->childId, 'union_id' => $row->unionId, 'leads' => $row->leads,

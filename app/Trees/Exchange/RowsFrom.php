@@ -50,7 +50,7 @@ final class RowsFrom
 {
     public static function person(stdClass $row): PersonRow
     {
-        return new PersonRow($row->id, $row->number, Sex::from($row->sex), $row->ordinal, self::written($row), self::changedAt($row));
+        return new PersonRow($row->id, $row->number, Sex::from($row->sex), $row->ordinal, self::written($row), self::changedAt($row), $row->restriction);
     }
 
     public static function name(stdClass $row): NameRow
@@ -63,7 +63,7 @@ final class RowsFrom
     public static function event(stdClass $row): EventRow
     {
         return new EventRow($row->id, $row->person_id, $row->union_id, $row->kind, $row->type_words, $row->value,
-            DateColumns::restore((array) $row), $row->place_typed, $row->denied, $row->ordinal, self::written($row), Standing::from($row->standing));
+            DateColumns::restore((array) $row), $row->place_typed, $row->denied, $row->ordinal, self::written($row), Standing::from($row->standing), $row->restriction);
     }
 
     public static function parentSet(stdClass $row): ParentSetRow
@@ -80,7 +80,7 @@ final class RowsFrom
 
     public static function union(stdClass $row): UnionRow
     {
-        return new UnionRow($row->id, $row->ordinal, self::written($row), self::changedAt($row));
+        return new UnionRow($row->id, $row->ordinal, self::written($row), self::changedAt($row), $row->restriction);
     }
 
     public static function source(stdClass $row): SourceRow

@@ -18,7 +18,7 @@ final readonly class EntryValues
         'date_typed' => 'when', 'place_typed' => 'where', 'value' => 'what it says', 'kind' => 'kind', 'type_words' => 'kind, in words', 'standing' => 'standing', 'denied' => 'that it did not happen',
         'given' => 'given name', 'surname' => 'surname', 'surname_prefix' => 'before the surname', 'suffix' => 'suffix', 'title' => 'title', 'nickname' => 'nickname', 'sex' => 'sex',
         'text' => 'words', 'proof' => 'proof', 'leads' => 'that it leads', 'words' => 'words', 'information' => 'information', 'informant' => 'told by', 'reading' => 'reading', 'weight_said' => 'weight',
-        'withdrawn' => 'why it is withdrawn', 'state' => 'state', 'decision' => 'decision', 'reason' => 'reason', 'said_dead_why' => 'why they count as dead', 'locator' => 'where in the source', 'author' => 'author',
+        'withdrawn' => 'why it is withdrawn', 'state' => 'state', 'decision' => 'decision', 'reason' => 'reason', 'said_dead_why' => 'why they count as dead', 'restriction' => 'restriction', 'locator' => 'where in the source', 'author' => 'author',
         'outcome' => 'what came of it', 'sought' => 'what was looked for', 'name' => 'name',
     ];
 

@@ -95,7 +95,7 @@ final class ShieldedTree implements TreeView
         $living = $this->living($partners);
 
         return array_map(
-            fn (Union $union): Union => $union->telling(array_intersect_key($living, array_flip(self::everybodyIn($union))) === [] ? array_map($this->told(...), $union->events) : []),
+            fn (Union $union): Union => $union->telling(array_intersect_key($living, array_flip(self::everybodyIn($union))) === [] ? $this->telling($union->events) : []),
             $unions,
         );
     }
@@ -108,7 +108,16 @@ final class ShieldedTree implements TreeView
 
     private function withoutNames(Person $person): Person
     {
-        return new Person($person->id, $person->number, $person->sex, $person->names, array_map($this->told(...), $person->events));
+        return new Person($person->id, $person->number, $person->sex, $person->names, $this->telling($person->events));
+    }
+
+    /**
+     * @param  list<Event>  $events
+     * @return list<Event> those that nobody asked to withhold
+     */
+    private function telling(array $events): array
+    {
+        return array_map($this->told(...), array_values(array_filter($events, static fn (Event $event): bool => ! $event->isWithheld())));
     }
 
     /** An event of the dead, the names of the living taken out of its words and those of its sources. */
@@ -121,7 +130,7 @@ final class ShieldedTree implements TreeView
             $hide($b->locator), $hide($b->words), $b->isTakenOver, $b->classed?->withoutReasons(),
         ), $event->backing);
 
-        return new Event($event->id, $event->kind, $hide($event->typeWords), $hide($event->value), $event->date, $event->place, $event->denied, $backing, $event->standing, $event->placeId);
+        return new Event($event->id, $event->kind, $hide($event->typeWords), $hide($event->value), $event->date, $event->place, $event->denied, $backing, $event->standing, $event->placeId, $event->restriction);
     }
 
     /**

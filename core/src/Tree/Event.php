@@ -26,6 +26,7 @@ final readonly class Event
         public array $backing,
         public Standing $standing = Standing::Unweighed,
         public ?string $placeId = null,
+        public string $restriction = '',
     ) {
     }
 
@@ -49,7 +50,19 @@ final readonly class Event
     /** @param  list<Backing>  $backing */
     public function onOtherFooting(Standing $standing, array $backing): self
     {
-        return new self($this->id, $this->kind, $this->typeWords, $this->value, $this->date, $this->place, $this->denied, $backing, $standing, $this->placeId);
+        return new self($this->id, $this->kind, $this->typeWords, $this->value, $this->date, $this->place, $this->denied, $backing, $standing, $this->placeId, $this->restriction);
+    }
+
+    /** What is asked of a couple is asked of whatever happened to them. */
+    public function restricted(string $restriction): self
+    {
+        return $restriction === '' ? $this : new self($this->id, $this->kind, $this->typeWords, $this->value, $this->date, $this->place, $this->denied, $this->backing, $this->standing, $this->placeId,
+            Restriction::fromStandard("{$this->restriction} {$restriction}")->words());
+    }
+
+    public function isWithheld(): bool
+    {
+        return $this->restriction !== '' && Restriction::fromStandard($this->restriction)->withholds();
     }
 
     /** @return list<Backing> the claims that count: those that nobody took back */

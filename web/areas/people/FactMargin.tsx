@@ -15,6 +15,7 @@ import { weightOf } from '../questions/classesOf'
 import { PicturesHere } from '../pictures/PicturesHere'
 import { Cite } from './Cite'
 import { Notes } from './Notes'
+import { Restricted } from './Restricted'
 import { Roles } from './Roles'
 import { StandingOf } from './Standing'
 import { ShareCitation } from './ShareCitation'
@@ -55,6 +56,14 @@ export function FactMargin({ fact, person, changing, onChanging, onGone }: Props
       toast.success('Deleted. u takes it back.')
       onGone()
     },
+  )
+  const restrict = useWrite((restriction: string) =>
+    told(
+      api.PATCH('/api/trees/{tree}/facts/{fact}', {
+        params: { path: { tree, fact: fact.id } },
+        body: { restriction, version: fact.version },
+      }),
+    ),
   )
   return (
     <div className="space-y-4">
@@ -188,12 +197,16 @@ export function FactMargin({ fact, person, changing, onChanging, onGone }: Props
           )
         }
       />
+      <Restricted
+        value={fact.restriction}
+        of={`the ${fact.word.toLowerCase()}`}
+        onSay={(words) => restrict.mutate(words)}
+      />
       <KeptLines kept={fact.kept} />
     </div>
   )
 }
 
-/** Lines of a file that have no place of their own here; they go out again where they stood. */
 function ChangeFact({ fact, onDone }: { fact: Fact; onDone: () => void }) {
   const tree = useTreeId()
   const [date, setDate] = useState(fact.date.typed)

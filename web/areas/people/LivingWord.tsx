@@ -30,7 +30,9 @@ export function LivingWord({ person }: { person: Person }) {
   return (
     <section aria-label="Living">
       <p className="text-ochre">
-        Counts as living: nothing here ends this life. Shielded in whatever leaves the house.
+        {person.restriction.includes('confidential') || person.restriction.includes('privacy')
+          ? 'Restricted: withheld from whatever leaves the house and from readers, as the living are.'
+          : 'Counts as living: nothing here ends this life. Shielded in whatever leaves the house.'}
       </p>
       {why === null ? (
         <button type="button" className="act text-[14px]" onClick={() => setWhy('')}>

@@ -9,6 +9,7 @@ import { Names } from './Names'
 import { Notes } from './Notes'
 import { OnRecords } from './OnRecords'
 import { PicturesOf } from './PicturesOf'
+import { Restricted } from './Restricted'
 import { Tasks } from './Tasks'
 import { WhenTheyLived } from './WhenTheyLived'
 import { Confirm } from '../../parts/Confirm'
@@ -23,6 +24,14 @@ export function PersonMargin({ person }: { person: Person }) {
   const setSex = useWrite((sex: string) =>
     told(
       api.PATCH('/api/trees/{tree}/people/{person}', { params: at, body: { sex, version: person.version } }),
+    ),
+  )
+  const restrict = useWrite((restriction: string) =>
+    told(
+      api.PATCH('/api/trees/{tree}/people/{person}', {
+        params: at,
+        body: { restriction, version: person.version },
+      }),
     ),
   )
   const unlink = useWrite(
@@ -69,6 +78,7 @@ export function PersonMargin({ person }: { person: Person }) {
         </select>
       </label>
       <LivingWord person={person} />
+      <Restricted value={person.restriction} of={person.name} onSay={(words) => restrict.mutate(words)} />
       <Notes
         notes={person.notes}
         add={(text) =>

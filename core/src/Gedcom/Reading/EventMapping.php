@@ -45,6 +45,7 @@ final readonly class EventMapping
         $type = $fields->text('TYPE');
         $date = $this->date($fields);
         $place = $fields->text('PLAC');
+        $restriction = $fields->restriction();
         $said = $fields->standing();
         $standing = match (true) {
             $isRuledOut => Standing::RuledOut,
@@ -54,7 +55,7 @@ final readonly class EventMapping
         $written = $fields->written() + ($standing === Standing::Rival && $said !== Standing::Rival ? [Assertion::IMPLIED => [0, '']] : []);
         $id = $this->mapping->newId();
         $owner = new FactRef(Owner::Event, $id);
-        $this->mapping->add(new EventRow($id, $personId, $unionId, $kind->code, $type, $value, $date, $place, $denied, $ordinal, $isRuledOut ? array_diff_key($written, ['' => 1]) : $written, $standing));
+        $this->mapping->add(new EventRow($id, $personId, $unionId, $kind->code, $type, $value, $date, $place, $denied, $ordinal, $isRuledOut ? array_diff_key($written, ['' => 1]) : $written, $standing, $restriction));
         $this->mapping->notes($fields, $owner);
         $this->citations->map($fields, $owner);
         $this->roles->map($fields, $id);

@@ -27,7 +27,8 @@ final readonly class FamilyMapping
         $fields = new Fields($record);
         ReadableNotes::passOver($fields);
         $owner = new FactRef(Owner::Union, $id);
-        $this->mapping->add(new UnionRow($id, $ordinal, $fields->written()));
+        $restriction = $fields->restriction();
+        $this->mapping->add(new UnionRow($id, $ordinal, $fields->written(), restriction: $restriction));
         $this->mapping->named(Owner::Union, $id, $record->pointer);
         $this->partners($fields, $record->pointer, $id);
         $this->ruledOut($fields, $record->pointer, $id);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NorthBough\Core\Gedcom\Reading;
 
 use NorthBough\Core\Gedcom\Structure;
+use NorthBough\Core\Tree\Restriction;
 use NorthBough\Core\Tree\Standing;
 
 /**
@@ -94,6 +95,18 @@ final class Fields
         $said = $this->takeOne(static fn (Structure $s): bool => $s->tag === '_STANDING' && $s->children === [] && in_array($s->payload, ['accepted', 'rival'], true));
 
         return Standing::from($said->payload ?? 'unweighed');
+    }
+
+    /** RESN, where all of it is of the standard; another stays, and is kept. */
+    public function restriction(): string
+    {
+        foreach ($this->rest as $child) {
+            if ($child->tag === 'RESN' && Restriction::isKnown($child->payload)) {
+                return Restriction::fromStandard($this->text('RESN'))->words();
+            }
+        }
+
+        return '';
     }
 
     /** Gives a line back, so that it is kept after all. */

@@ -34,7 +34,8 @@ final readonly class PersonMapping
         $owner = new FactRef(Owner::Person, $id);
         $names = $fields->takeAll(static fn (Structure $s): bool => $s->tag === 'NAME' || $s->tag === '_RULED_NAME');
         $sex = Sex::fromStandard($fields->text('SEX'));
-        $this->mapping->add(new PersonRow($id, $number, $sex, $ordinal, $fields->written()));
+        $restriction = $fields->restriction();
+        $this->mapping->add(new PersonRow($id, $number, $sex, $ordinal, $fields->written(), restriction: $restriction));
         $this->mapping->named(Owner::Person, $id, $record->pointer);
         foreach ($names as $place => $name) {
             $this->name($name, $id, $place);

@@ -24,6 +24,7 @@ final readonly class EventRow implements Row
         public int $ordinal,
         public array $written,
         public Standing $standing = Standing::Unweighed,
+        public string $restriction = '',
     ) {
     }
 }

@@ -16,6 +16,7 @@ final readonly class PersonRow implements Row
         public int $ordinal,
         public array $written,
         public ?\DateTimeImmutable $changedAt = null,
+        public string $restriction = '',
     ) {
     }
 }

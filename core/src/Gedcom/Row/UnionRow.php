@@ -12,6 +12,7 @@ final readonly class UnionRow implements Row
         public int $ordinal,
         public array $written,
         public ?\DateTimeImmutable $changedAt = null,
+        public string $restriction = '',
     ) {
     }
 }

@@ -17,6 +17,7 @@ use NorthBough\Core\Gedcom\Version;
 use NorthBough\Core\Naming\NameKind;
 use NorthBough\Core\Naming\PersonalName;
 use NorthBough\Core\Tree\EventKinds;
+use NorthBough\Core\Tree\Restriction;
 use NorthBough\Core\Tree\Standing;
 
 /** Names, events, and what hangs on any fact: notes and citations. */
@@ -92,11 +93,18 @@ final readonly class FactWriter
                 });
         }
         $builder->field('PLAC', $row->place);
+        $this->restriction($builder, $row->restriction);
         foreach ($attached->roles[$row->id] ?? [] as $role) {
             $builder->child($role->ordinal, $this->role($role, $attached));
         }
 
         return EvidenceTags::standing($this->attach($builder, $row->id, $attached)->build(), isset($row->written[Assertion::IMPLIED]) && $row->standing === Standing::Rival ? Standing::Unweighed : $row->standing);
+    }
+
+    /** RESN, in the words of the file while they mean the same. */
+    public function restriction(StructureBuilder $builder, string $restriction): void
+    {
+        $builder->field('RESN', $this->version === Version::V7 ? strtoupper($restriction) : $restriction, static fn (string $words): bool => Restriction::fromStandard($words)->words() === $restriction);
     }
 
     /** Y where nothing else says that it happened; what a file had in its place while that still holds. */

@@ -37,6 +37,7 @@ use NorthBough\Core\Living\LivingNames;
 use NorthBough\Core\Living\ShieldedTree;
 use NorthBough\Core\Naming\NameKind;
 use NorthBough\Core\Naming\PersonalName;
+use NorthBough\Core\Tree\Restriction;
 use NorthBough\Core\Tree\Sex;
 use NorthBough\Core\Tree\Standing;
 
@@ -104,7 +105,7 @@ final class ShieldedRows implements TreeRows
                 ...array_column($person->parentSets, 'id'), ...array_column($person->partnerships, 'id')];
             if (! ($this->isLiving)($person->person->id)) {
                 $this->pointedAt += self::pointersHanging($attached, $ids);
-                yield [new PersonRows($person->person, $person->names, array_map($this->told(...), $person->events), $person->parentSets, $person->partnerships, array_map($this->parents(...), $person->parents), $person->couples), $this->attached($attached)];
+                yield [new PersonRows($person->person, $person->names, $this->telling($person->events), $person->parentSets, $person->partnerships, array_map($this->parents(...), $person->parents), $person->couples), $this->attached($attached)];
 
                 continue;
             }
@@ -129,7 +130,7 @@ final class ShieldedRows implements TreeRows
             $partners = array_values(array_filter($union->partners, fn (UnionPartnerRow $p): bool => $p->standing !== Standing::RuledOut || ! ($this->isLiving)($p->personId)));
             if ($living === []) {
                 $this->pointedAt += self::pointersHanging($attached, $ids);
-                yield [new UnionRows($union->union, $partners, $union->children, array_map($this->told(...), $union->events), array_map($this->names->hide(...), $union->names)), $this->attached($attached)];
+                yield [new UnionRows($union->union, $partners, $union->children, Restriction::fromStandard($union->union->restriction)->withholds() ? [] : $this->telling($union->events), array_map($this->names->hide(...), $union->names)), $this->attached($attached)];
 
                 continue;
             }
@@ -189,15 +190,25 @@ final class ShieldedRows implements TreeRows
     public function otherRecords(): iterable
     {
         foreach ($this->rows->otherRecords() as $kept) {
-            if (! isset($this->pointedAtByWithheld[$kept->pointer]) || isset($this->pointedAt[$kept->pointer])) {
+            $isRestricted = preg_match('/^1 RESN .*(?:CONFIDENTIAL|PRIVACY)/mi', $kept->lines) === 1;
+            if (! $isRestricted && (! isset($this->pointedAtByWithheld[$kept->pointer]) || isset($this->pointedAt[$kept->pointer]))) {
                 yield $this->kept($kept);
             }
         }
     }
 
+    /**
+     * @param  list<EventRow>  $events
+     * @return list<EventRow> those that nobody asked to withhold
+     */
+    private function telling(array $events): array
+    {
+        return array_map($this->told(...), array_values(array_filter($events, static fn (EventRow $event): bool => ! Restriction::fromStandard($event->restriction)->withholds())));
+    }
+
     private function told(EventRow $e): EventRow
     {
-        return new EventRow($e->id, $e->personId, $e->unionId, $e->kind, $this->names->hide($e->typeWords), $this->names->hide($e->value), $e->date, $e->place, $e->denied, $e->ordinal, $e->written, $e->standing);
+        return new EventRow($e->id, $e->personId, $e->unionId, $e->kind, $this->names->hide($e->typeWords), $this->names->hide($e->value), $e->date, $e->place, $e->denied, $e->ordinal, $e->written, $e->standing, $e->restriction);
     }
 
     private function attached(Attached $attached): Attached

@@ -119,6 +119,7 @@ final readonly class Writer
     {
         $person = $rows->person;
         $builder = $this->facts->builder('INDI', $person->written[''][1] ?? '', $person->written, $person->id, $attached, $this->rows->pointers()->of($person->id));
+        $this->facts->restriction($builder, $person->restriction);
         foreach ($rows->names as $name) {
             $builder->child($name->ordinal, $this->facts->name($name, $attached));
         }
@@ -148,6 +149,7 @@ final readonly class Writer
     {
         $union = $rows->union;
         $builder = $this->facts->builder('FAM', $union->written[''][1] ?? '', $union->written, $union->id, $attached, $this->rows->pointers()->of($union->id));
+        $this->facts->restriction($builder, $union->restriction);
         $ties = new TieWriter($this->facts, $this->rows->pointers(), $this->version);
         foreach ($rows->partners as $partner) {
             $ties->partner($builder, $partner, $attached);

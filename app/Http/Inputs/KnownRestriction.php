@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Inputs;
+
+use Closure;
+use Illuminate\Contracts\Validation\ValidationRule;
+use NorthBough\Core\Tree\Restriction;
+
+/** A restriction in the standard's words, or none. */
+final class KnownRestriction implements ValidationRule
+{
+    public function validate(string $attribute, mixed $value, Closure $fail): void
+    {
+        if (is_string($value) && trim($value) !== '' && ! Restriction::isKnown($value)) {
+            $fail('A restriction is confidential, privacy or locked, or several of these.');
+        }
+    }
+}
