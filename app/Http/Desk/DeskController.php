@@ -26,7 +26,7 @@ final readonly class DeskController
     #[Get('/trees/{tree}/desk', 'desk', DeskPage::class)]
     public function index(): JsonResponse
     {
-        return response()->json(new DeskPage([...$this->questions(), ...$this->current->seesLiving() ? $this->cases->all() : [], ...$this->contradictions(), ...$this->unplaced(), ...$this->unread()], $this->current->seesLiving() ? array_map(JournalController::line(...), $this->changes->list(new Asked, 8)) : []));
+        return response()->json(new DeskPage([...$this->questions(), ...$this->current->seesLiving() ? $this->cases->all() : [], ...$this->contradictions(), ...$this->unplaced(), ...$this->unasserted(), ...$this->unread()], $this->current->seesLiving() ? array_map(JournalController::line(...), $this->changes->list(new Asked, 8)) : []));
     }
 
     /** @return list<SentenceResource> what cannot all be true and waits for a decision, by how many children it holds up */
@@ -102,6 +102,21 @@ final readonly class DeskController
                 default => self::number((int) $row->waiting)." names are not placed on {$where}.",
             }, (string) $row->names, "records/table/{$row->id}");
         })->all());
+    }
+
+    /** @return list<SentenceResource> deaths that a file names without saying that they happened */
+    private function unasserted(): array
+    {
+        $rows = $this->living->visible(DB::table('events'))
+            ->join('person_lines', static fn ($join) => $join->on('person_lines.tree_id', 'events.tree_id')->on('person_lines.person_id', 'events.person_id'))
+            ->where('events.tree_id', $this->current->id())->where('events.standing', 'rival')->whereRaw("jsonb_exists(events.written, 'IMPLIED')")
+            ->orderBy('person_lines.sort_name')->orderBy('events.id')->limit(20)
+            ->get(['events.id', 'events.kind', 'person_lines.person_id', 'person_lines.shown_name', 'person_lines.number']);
+
+        return array_values($rows->map(static fn ($row): SentenceResource => new SentenceResource(
+            'A file names a '.self::aspect($row->kind)." of {$row->shown_name}, no. {$row->number}, and does not say that it happened.",
+            'Without Y, a date or a place it asserts nothing, and they count as living. Let it lead if they are dead, or rule it out.', "people/{$row->person_id}?fact={$row->id}",
+        ))->all());
     }
 
     /** @return list<SentenceResource> dates of which nothing was understood, or two things */

@@ -12,6 +12,7 @@ use Illuminate\Support\Facades\DB;
 use NorthBough\Core\Living\KinBounds;
 use NorthBough\Core\Living\Lifetime;
 use NorthBough\Core\Living\LivingRule;
+use NorthBough\Core\Naming\PersonalName;
 use NorthBough\Core\Naming\SearchForm;
 use NorthBough\Core\Naming\SoundCode;
 use NorthBough\Core\Tree\Event;
@@ -119,17 +120,41 @@ final readonly class PersonLines
         $unionEvents = $this->tree->unionEvents($ids);
         $saidDead = DB::table('people')->where('tree_id', $tree->id)->whereIn('id', $ids)->where('said_dead_why', '!=', '')->pluck('id')->flip();
         $withheld = DB::table('people')->where('tree_id', $tree->id)->whereIn('id', $ids)->where('restriction', '!=', '')->pluck('restriction', 'id')->map(static fn (string $words): bool => Restriction::fromStandard($words)->withholds());
+        $forms = $this->otherForms($ids);
         $lines = [];
         foreach ($this->tree->lives($ids) as $id => $person) {
             $lifetime = Lifetime::of([...$person->events, ...$unionEvents[$id] ?? []], $kin[$id] ?? KinBounds::none(), isset($saidDead[$id]), $rule);
-            $lines[] = [...$this->line($person), 'born_from' => $lifetime->bornFrom, 'born_by' => $lifetime->bornBy, 'died_by' => Lifetime::diedBy($person->events), 'dead_from' => ($withheld[$id] ?? false) ? null : $lifetime->deadFrom];
+            $lines[] = [...$this->line($person, $forms[$id] ?? []), 'born_from' => $lifetime->bornFrom, 'born_by' => $lifetime->bornBy, 'died_by' => Lifetime::diedBy($person->events), 'dead_from' => ($withheld[$id] ?? false) ? null : $lifetime->deadFrom];
         }
 
         return $lines;
     }
 
-    /** @return array<string, string|int|null> */
-    private function line(Person $person): array
+    /**
+     * Forms of names in another script or spelling, as files have them under a name: TRAN of version 7, ROMN and FONE of 5.5.1.
+     *
+     * @param  list<string>  $ids
+     * @return array<string, list<string>> by person
+     */
+    private function otherForms(array $ids): array
+    {
+        $rows = DB::table('kept')->join('names', static fn ($join) => $join->on('names.tree_id', 'kept.tree_id')->on('names.id', 'kept.name_id'))
+            ->where('kept.tree_id', $this->current->id())->whereIn('names.person_id', $ids)->where('names.standing', '<>', 'ruled out')
+            ->whereRaw("kept.lines ~ '^0 (TRAN|ROMN|FONE) '")->orderBy('kept.id')->get(['names.person_id', 'kept.lines']);
+        $forms = [];
+        foreach ($rows as $row) {
+            preg_match('/^0 \w+ (.+)$/m', $row->lines, $m);
+            $forms[$row->person_id][] = PersonalName::parse($m[1] ?? '')->shown();
+        }
+
+        return $forms;
+    }
+
+    /**
+     * @param  list<string>  $forms  of the names in other scripts
+     * @return array<string, string|int|null>
+     */
+    private function line(Person $person, array $forms): array
     {
         $name = $person->name();
         // The index is read by everybody: a fact that is to be withheld stands on the page alone.
@@ -137,6 +162,7 @@ final readonly class PersonLines
         $birth = $told->leading('birth') ?? $told->leading('christening', 'baptism');
         $death = $told->leading('death') ?? $told->leading('burial', 'cremation');
         $names = array_map(static fn (Name $n): string => $n->name->shown(), array_filter($person->names, static fn (Name $n): bool => $n->counts()));
+        $names = [...$names, ...$forms];
 
         return [
             'tree_id' => $this->current->id(),

@@ -36,7 +36,10 @@ final readonly class GenDate
 
     public static function phrase(string $typed, string $problem = ''): self
     {
-        return new self($typed, DateKind::Phrase, Precision::None, [], '', trim($typed), 'GREGORIAN', $problem);
+        // Brackets about all of the words are the sign of a phrase in files, and no part of it.
+        $shown = preg_match('/^\((?:[^()]|\((?:[^()])*\))*\)$/s', trim($typed)) === 1 ? substr(trim($typed), 1, -1) : $typed;
+
+        return new self($typed, DateKind::Phrase, Precision::None, [], '', trim($shown), 'GREGORIAN', $problem);
     }
 
     /** @param  non-empty-list<Stretch>  $stretches one for each way of reading the words */

@@ -42,7 +42,7 @@ final class Labels
         };
 
         return self::of($line->tag).match (true) {
-            $says === '' && $inside === '' => '',
+            $says === '' && $inside === '' => $line->payload === '@VOID@' ? ': not told' : '',
             $says === '' => ": {$inside}",
             $inside === '' => ": {$says}",
             default => ": {$says} ({$inside})",

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Gedcom\Reading;
 
+use NorthBough\Core\Chrono\DateKind;
 use NorthBough\Core\Chrono\GenDate;
 use NorthBough\Core\Chrono\Reckoning;
 use NorthBough\Core\Gedcom\Version;
@@ -35,6 +36,9 @@ final class DateLines
             return $date;
         }
         $typed = GenDate::parse($phrase);
+        if (trim($payload) === '' && $typed->kind === DateKind::Phrase && ! str_starts_with(trim($phrase), '(')) {
+            return $typed->typedAs("({$phrase})");
+        }
         if (trim($payload) === '' || ($typed->normal !== '' && $typed->normal === $date->normal)) {
             return $typed;
         }
