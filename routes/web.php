@@ -7,6 +7,7 @@ use App\Http\Account\SessionController;
 use App\Http\Desk\DeskController;
 use App\Http\Drawings\DrawingsController;
 use App\Http\Exchange\ExchangeController;
+use App\Http\Exchange\LooksController;
 use App\Http\Exchange\UploadsController;
 use App\Http\Journal\DeletedController;
 use App\Http\Journal\HistoryController;
@@ -262,6 +263,8 @@ Route::prefix('api')->group(function (): void {
         Route::post('journal/deleted/{entry}/put-back', [DeletedController::class, 'putBack']);
         Route::post('journal/{change}/undo', [JournalController::class, 'undoOne']);
         Route::post('exchange/imports', [ExchangeController::class, 'store']);
+        Route::post('exchange/looks', [LooksController::class, 'store']);
+        Route::delete('exchange/looks/{run}', [LooksController::class, 'destroy']);
         Route::delete('exchange/runs/{run}', [ExchangeController::class, 'cancel']);
         Route::post('exchange/runs/{run}/again', [ExchangeController::class, 'again']);
     });

@@ -9,6 +9,7 @@ use App\Models\User;
 use App\Refusal;
 use App\Trees\CurrentTree;
 use App\Trees\Exchange\ImportTree;
+use App\Trees\Exchange\LookAtFile;
 use App\Trees\Exchange\Unwatched;
 use Illuminate\Console\Command;
 use Illuminate\Support\Str;
@@ -18,17 +19,20 @@ final class ImportCommand extends Command
 {
     use Worded;
 
-    protected $signature = 'bough:import {file} {--tree= : name or id; a name that is not there makes a new tree} {--owner= : e-mail of whoever owns a new tree} {--json}';
+    protected $signature = 'bough:import {file} {--tree= : name or id; a name that is not there makes a new tree} {--owner= : e-mail of whoever owns a new tree} {--dry-run : look at it only} {--json}';
 
     protected $description = 'Brings a file of the open standard into a tree';
 
-    public function handle(ImportTree $import, CurrentTree $current): int
+    public function handle(ImportTree $import, CurrentTree $current, LookAtFile $look): int
     {
         $file = $this->word('file');
         if (! is_readable($file) || is_dir($file)) {
             $this->error("There is no file at {$file} that can be read.");
 
             return self::FAILURE;
+        }
+        if ($this->option('dry-run')) {
+            return $this->look($look, $current, $file);
         }
         $owner = $this->option('owner') === null ? User::query()->orderBy('created_at')->first() : User::query()->where('email', $this->option('owner'))->first();
         $name = trim($this->word('tree'));
@@ -54,6 +58,26 @@ final class ImportCommand extends Command
             ? (string) json_encode($report, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_INVALID_UTF8_SUBSTITUTE)
             : "Brought {$report['people']} people, {$report['families']} ".Str::plural('family', $report['families']).", {$report['events']} events and {$report['sources']} sources into {$tree->name}; "
                 .count($report['unplaced']).' lines to look at.');
+
+        return self::SUCCESS;
+    }
+
+    /** What the file is; nothing of it is brought in. A tree that is not there has nobody whom it could be like. */
+    private function look(LookAtFile $look, CurrentTree $current, string $file): int
+    {
+        $tree = TreeNamed::find(trim($this->word('tree'))) ?? new Tree(['name' => '']);
+        $tree->id ??= (string) Str::uuid7();
+        try {
+            $seen = $current->within($tree, static fn (): array => $look->run($file, new Unwatched));
+        } catch (NotReadable $refused) {
+            $this->error($refused->getMessage());
+
+            return self::FAILURE;
+        }
+        $this->output->writeln($this->option('json')
+            ? (string) json_encode($seen, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_INVALID_UTF8_SUBSTITUTE)
+            : "Version {$seen['version']}".($seen['program'] === '' ? '' : " by {$seen['program']}").", {$seen['encoding']}: {$seen['people']} people, {$seen['families']} ".Str::plural('family', $seen['families'])
+                .($seen['firstYear'] === null ? '' : ", {$seen['firstYear']} to {$seen['lastYear']}").", {$seen['lines']} lines, {$seen['oddCount']} of them odd; {$seen['pictures']['found']} pictures came, {$seen['pictures']['missingCount']} did not. ".($seen['alike'] ?: 'Nothing was brought in.'));
 
         return self::SUCCESS;
     }

@@ -149,6 +149,39 @@ export interface paths {
     patch?: never
     trace?: never
   }
+  '/api/trees/{tree}/exchange/looks': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post: operations['lookAtFile']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/exchange/looks/{run}': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post?: never
+    /** The file is left: nothing of it was brought in. */
+    delete: operations['leaveFile']
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
   '/api/uploads': {
     parameters: {
       query?: never
@@ -2473,7 +2506,9 @@ export interface components {
       title?: string | null
     }
     ImportInput: {
-      uploadId: string
+      uploadId?: string | null
+      /** @description the look at it, where it was looked at first */
+      lookId?: string | null
       again: boolean
       /** @enum {string} */
       mode: 'add' | 'new' | 'replace'
@@ -2499,6 +2534,10 @@ export interface components {
       date?: string | null
       place?: string | null
       toldCount?: number | null
+    }
+    /** @description Which uploaded file is to be looked at. */
+    LookInput: {
+      uploadId: string
     }
     MoveInput: {
       to: string
@@ -3343,6 +3382,27 @@ export interface components {
     LinesRead: {
       lines: components['schemas']['LineRead'][]
     }
+    /** @description What a file is, before anything of it is brought in. */
+    LookResource: {
+      version: string
+      program: string
+      encoding: string
+      people: number
+      families: number
+      events: number
+      sources: number
+      firstYear: number | null
+      lastYear: number | null
+      lines: number
+      kept: components['schemas']['KeptCountResource'][]
+      odd: components['schemas']['UnplacedResource'][]
+      oddCount: number
+      picturesFound: number
+      picturesMissingCount: number
+      picturesMissing: string[]
+      /** @description how much of it the tree has already; empty where it has little */
+      alike: string
+    }
     /** @description The id of what was made. */
     MadeResource: {
       id: string
@@ -3794,6 +3854,7 @@ export interface components {
       said: string
       treeId: string
       asksAgain: boolean
+      look: components['schemas']['LookResource'] | null
     }
     /** @description What was done, in words. */
     SaidResource: {
@@ -4556,6 +4617,71 @@ export interface operations {
         content: {
           'application/json': components['schemas']['RunResource']
         }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  lookAtFile: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['LookInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['RunResource']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  leaveFile: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        run: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      204: {
+        headers: {
+          [name: string]: unknown
+        }
+        content?: never
       }
       /** @description Refused, with a sentence. */
       default: {

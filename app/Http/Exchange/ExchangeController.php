@@ -12,7 +12,7 @@ use App\Http\Keeping;
 use App\Http\Resources\CountResource;
 use App\Http\Resources\ExchangePage;
 use App\Http\Resources\ImportResource;
-use App\Http\Resources\KeptCountResource;
+use App\Http\Resources\LookResource;
 use App\Http\Resources\RunResource;
 use App\Http\Resources\UnplacedResource;
 use App\Http\Tree\TreesController;
@@ -20,7 +20,6 @@ use App\Jobs\ImportFile;
 use App\Models\Import;
 use App\Models\Run;
 use App\Models\Tree;
-use App\Models\Upload;
 use App\Models\User;
 use App\Refusal;
 use App\Trees\CurrentTree;
@@ -32,7 +31,6 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
-use NorthBough\Core\Gedcom\Edition\Labels;
 use NorthBough\Core\Gedcom\NotReadable;
 use NorthBough\Core\Gedcom\Version;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
@@ -61,30 +59,34 @@ final readonly class ExchangeController
     public function store(Request $request): JsonResponse
     {
         $input = ImportInput::from($request);
-        $upload = UploadsController::own($request, $input->uploadId);
-        if ($upload->received !== $upload->size) {
+        $user = TreesController::user($request);
+        $look = $input->lookId === null ? null : LooksController::looked($this->current->id(), $user->id, $input->lookId);
+        $upload = $look !== null ? null : UploadsController::own($request, (string) $input->uploadId);
+        if ($upload !== null && $upload->received !== $upload->size) {
             throw new Refusal('The file has not come in whole yet.', 409);
         }
+        $path = (string) ($look->asked['path'] ?? $upload?->path());
+        $name = (string) ($look->asked['name'] ?? $upload?->name);
         if (! $input->again && $input->mode === 'add') {
-            $this->refuseTwice($upload);
+            $this->refuseTwice($path);
         }
-        $user = TreesController::user($request);
         if ($input->mode === 'replace' && $this->current->get()->roleOf($user) !== 'owner') {
             throw new Refusal('Only the owner may put a file in the place of this tree.', 403);
         }
         Runs::release();
-        $run = DB::transaction(function () use ($user, $upload, $input): Run {
+        $run = DB::transaction(function () use ($user, $path, $name, $input): Run {
             if (Run::query()->where('tree_id', $this->current->id())->where('kind', 'import')->whereIn('state', ['waiting', 'running'])->lockForUpdate()->exists()) {
                 throw new Refusal('A file is being brought into this tree already. Wait until it is in, or cancel it.', 409);
             }
 
             return Run::query()->create([
                 'tree_id' => $this->current->id(), 'user_id' => $user->id, 'kind' => 'import', 'state' => 'waiting',
-                'title' => $upload->name, 'asked' => ['path' => $upload->path(), 'name' => $upload->name, 'mode' => $input->mode, 'again' => $input->again, 'into' => $this->into($input, $user)], 'done' => 0, 'total' => 100, 'said' => 'Waiting for its turn',
+                'title' => $name, 'asked' => ['path' => $path, 'name' => $name, 'mode' => $input->mode, 'again' => $input->again, 'into' => $this->into($input, $user)], 'done' => 0, 'total' => 100, 'said' => 'Waiting for its turn',
             ]);
         });
         ImportFile::dispatch($run->id);
-        $upload->delete();
+        $upload?->delete();
+        $look?->delete();
 
         return response()->json(self::run($run->refresh()));
     }
@@ -147,9 +149,9 @@ final readonly class ExchangeController
             ->deleteFileAfterSend();
     }
 
-    private function refuseTwice(Upload $upload): void
+    private function refuseTwice(string $path): void
     {
-        $before = Import::query()->where('sha256', hash_file('sha256', $upload->path()))->first();
+        $before = Import::query()->where('sha256', hash_file('sha256', $path))->first();
         if ($before !== null) {
             throw new Refusal("This very file was brought into this tree before, as {$before->file_name}. Bring it in again only if you want everybody twice.", 409, ['again' => true]);
         }
@@ -157,7 +159,7 @@ final readonly class ExchangeController
 
     public static function run(Run $run): RunResource
     {
-        return new RunResource($run->id, $run->title, $run->state, $run->done, $run->said, (string) ($run->asked['into'] ?? $run->tree_id), (bool) ($run->result['again'] ?? false));
+        return new RunResource($run->id, $run->title, $run->state, $run->done, $run->said, (string) ($run->asked['into'] ?? $run->tree_id), (bool) ($run->result['again'] ?? false), isset($run->result['look']) ? LookResource::of($run->result['look']) : null);
     }
 
     private static function import(Import $import): ImportResource
@@ -175,7 +177,7 @@ final readonly class ExchangeController
 
         return new ImportResource($import->id, $import->file_name, $import->standard, $import->brought_in_at, $counts,
             $listed('unplaced'), $listed('noted'),
-            array_map(static fn (array $one): KeptCountResource => new KeptCountResource($one['tag'], implode(', ', array_map(Labels::of(...), explode('.', $one['tag']))), $one['count'], $one['shown']), array_values($import->report['kept'] ?? [])),
+            LookResource::kept(array_values($import->report['kept'] ?? [])),
             $listed('repaired'), (int) ($import->report['pictures']['found'] ?? 0), (int) ($import->report['pictures']['missingCount'] ?? 0), $import->report['pictures']['missing'] ?? []);
     }
 }

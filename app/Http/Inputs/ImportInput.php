@@ -12,7 +12,8 @@ final readonly class ImportInput
     use ReadsRequest;
 
     public function __construct(
-        #[OA\Property] public string $uploadId,
+        #[OA\Property] public ?string $uploadId = null,
+        #[OA\Property(description: 'the look at it, where it was looked at first')] public ?string $lookId = null,
         #[OA\Property] public bool $again = false,
         #[OA\Property(enum: ['add', 'new', 'replace'])] public string $mode = 'add',
         #[OA\Property] public string $treeName = '',
@@ -23,7 +24,8 @@ final readonly class ImportInput
     public static function rules(): array
     {
         return [
-            'uploadId' => ['required', 'uuid'],
+            'uploadId' => ['nullable', 'required_without:lookId', 'uuid'],
+            'lookId' => ['nullable', 'uuid'],
             'again' => ['boolean'],
             'mode' => ['nullable', 'in:add,new,replace'],
             'treeName' => ['nullable', 'string', 'max:200'],

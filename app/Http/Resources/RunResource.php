@@ -17,6 +17,7 @@ final readonly class RunResource
         #[OA\Property] public string $said,
         #[OA\Property] public string $treeId,
         #[OA\Property] public bool $asksAgain,
+        #[OA\Property(description: 'where a file was looked at')] public ?LookResource $look,
     ) {
     }
 }

@@ -163,7 +163,7 @@ final readonly class ImportTree
     }
 
     /** @return \Generator<int, string> */
-    private static function chunks(string $path): \Generator
+    public static function chunks(string $path): \Generator
     {
         $file = fopen($path, 'rb') ?: throw NotReadable::empty();
         try {

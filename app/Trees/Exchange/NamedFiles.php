@@ -23,8 +23,7 @@ final class NamedFiles
         $missing = [];
         $rows = DB::table('kept')->where('tree_id', $treeId)->where('import_id', $importId)->whereRaw("lines ~ '(^|\\n)\\d+ FILE '")->orderBy('id')->lazy(2000);
         foreach ($rows as $row) {
-            preg_match_all('/^\d+ FILE (.+)$/m', $row->lines, $m);
-            foreach ($m[1] as $named) {
+            foreach (self::in($row->lines) as $named) {
                 $path = $came->meant($named);
                 if ($path !== '') {
                     $found[$path] = true;
@@ -35,5 +34,11 @@ final class NamedFiles
         }
 
         return ['found' => count($found), 'missing' => array_map(strval(...), array_slice(array_keys($missing), 0, self::LISTED)), 'missingCount' => count($missing)];
+    }
+
+    /** @return list<string> what FILE lines name */
+    public static function in(string $lines): array
+    {
+        return preg_match_all('/^\d+ FILE (.+)$/m', $lines, $m) > 0 ? $m[1] : [];
     }
 }

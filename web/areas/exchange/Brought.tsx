@@ -5,7 +5,6 @@ export function Brought({ report }: { report: Schemas['ImportResource'] }) {
   const counts = report.counts
     .filter((one) => one.count > 0)
     .map((one) => `${one.count.toLocaleString('en')} ${one.word}`)
-  const kept = report.kept.reduce((sum, one) => sum + one.count, 0)
   return (
     <article className="mt-6 max-w-[720px] border-t border-rule pt-3">
       <h2 className="font-serif text-[18px]">{report.fileName}</h2>
@@ -15,57 +14,72 @@ export function Brought({ report }: { report: Schemas['ImportResource'] }) {
       </p>
       <p className="mt-1">{counts.join(', ')}.</p>
       {report.unplaced.length === 0 && <p className="text-lichen">Every line has its place.</p>}
-      <Lines lines={report.unplaced} says="could not stay where it stood, or was mended" />
-      <Lines lines={report.noted} says="kept as it stands, and odd" />
-      <Lines lines={report.repaired} says="read otherwise than it stands there" />
-      {kept > 0 && (
-        <details className="mt-1">
-          <summary className="cursor-pointer">
-            {kept === 1 ? 'One line has' : `${kept.toLocaleString('en')} lines have`} no field here, and{' '}
-            {kept === 1 ? 'is' : 'are'} kept and shown
-          </summary>
-          <table className="mt-1 w-full text-[14px]">
-            <thead className="heads text-left">
-              <tr>
-                <th scope="col">What</th>
-                <th scope="col">Line</th>
-                <th scope="col" className="text-right">
-                  How many
-                </th>
-                <th scope="col" className="pl-4">
-                  Where it is shown
-                </th>
-              </tr>
-            </thead>
-            <tbody>
-              {report.kept.map((one) => (
-                <tr key={`${one.tag} ${one.shown}`} className="align-baseline">
-                  <td>{one.words}</td>
-                  <td>
-                    <code className="text-[12px] text-graphite">{one.tag}</code>
-                  </td>
-                  <td className="text-right tabular-nums">{one.count.toLocaleString('en')}</td>
-                  <td className="pl-4">{one.shown}</td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
-        </details>
-      )}
-      {report.picturesFound + report.picturesMissingCount > 0 && (
-        <p className="mt-1">
-          {report.picturesFound.toLocaleString('en')} of{' '}
-          {(report.picturesFound + report.picturesMissingCount).toLocaleString('en')} pictures and files that
-          it names came with it.
-        </p>
-      )}
-      {report.picturesMissing.length > 0 && (
+      <OddLines lines={report.unplaced} says="could not stay where it stood, or was mended" />
+      <OddLines lines={report.noted} says="kept as it stands, and odd" />
+      <OddLines lines={report.repaired} says="read otherwise than it stands there" />
+      <KeptTable kept={report.kept} says="kept and shown" />
+      <Pictures
+        found={report.picturesFound}
+        missing={report.picturesMissing}
+        count={report.picturesMissingCount}
+      />
+    </article>
+  )
+}
+
+/** Lines that have no field here, by what they are. */
+export function KeptTable({ kept, says }: { kept: Schemas['KeptCountResource'][]; says: string }) {
+  const count = kept.reduce((sum, one) => sum + one.count, 0)
+  if (count === 0) return null
+  return (
+    <details className="mt-1">
+      <summary className="cursor-pointer">
+        {count === 1 ? 'One line has' : `${count.toLocaleString('en')} lines have`} no field here: {says}
+      </summary>
+      <table className="mt-1 w-full text-[14px]">
+        <thead className="heads text-left">
+          <tr>
+            <th scope="col">What</th>
+            <th scope="col">Line</th>
+            <th scope="col" className="text-right">
+              How many
+            </th>
+            <th scope="col" className="pl-4">
+              Where it is shown
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {kept.map((one) => (
+            <tr key={`${one.tag} ${one.shown}`} className="align-baseline">
+              <td>{one.words}</td>
+              <td>
+                <code className="text-[12px] text-graphite">{one.tag}</code>
+              </td>
+              <td className="text-right tabular-nums">{one.count.toLocaleString('en')}</td>
+              <td className="pl-4">{one.shown}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </details>
+  )
+}
+
+/** How many of the files that it names came with it, and which did not. */
+export function Pictures({ found, missing, count }: { found: number; missing: string[]; count: number }) {
+  if (found + count === 0) return null
+  return (
+    <>
+      <p className="mt-1">
+        {found.toLocaleString('en')} of {(found + count).toLocaleString('en')} pictures and files that it
+        names came with it.
+      </p>
+      {missing.length > 0 && (
         <details>
-          <summary className="cursor-pointer text-ochre">
-            {report.picturesMissingCount.toLocaleString('en')} did not come
-          </summary>
+          <summary className="cursor-pointer text-ochre">{count.toLocaleString('en')} did not come</summary>
           <ul className="mt-1 text-[14px]">
-            {report.picturesMissing.map((path) => (
+            {missing.map((path) => (
               <li key={path} className="break-words">
                 {path}
               </li>
@@ -73,20 +87,22 @@ export function Brought({ report }: { report: Schemas['ImportResource'] }) {
           </ul>
         </details>
       )}
-    </article>
+    </>
   )
 }
 
-function Lines({ lines, says }: { lines: Schemas['UnplacedResource'][]; says: string }) {
+type Odd = { lines: Schemas['UnplacedResource'][]; says: string; count?: number }
+
+export function OddLines({ lines, says, count = lines.length }: Odd) {
   if (lines.length === 0) return null
   return (
     <details className="mt-1" open={lines.length < 8}>
       <summary className="cursor-pointer text-ochre">
-        {lines.length === 1 ? 'One line' : `${lines.length.toLocaleString('en')} lines`} {says}
+        {count === 1 ? 'One line' : `${count.toLocaleString('en')} lines`} {says}
       </summary>
       <ul className="mt-1 text-[14px]">
-        {lines.map((one) => (
-          <li key={`${one.line}${one.why}`} className="py-[3px]">
+        {lines.map((one, index) => (
+          <li key={index} className="py-[3px]">
             <span className="text-graphite">line {one.line}</span>{' '}
             <code className="break-words">{one.text}</code> {one.why}
           </li>

@@ -5,6 +5,7 @@ import { toast } from 'sonner'
 import { api, Refused, told, type Schemas } from '../../api/client'
 import { useTree, useTreeId, useWrite } from '../../api/useTree'
 import { Brought } from './Brought'
+import { LookedAt } from './LookedAt'
 import { upload } from './upload'
 
 type Mode = Schemas['ImportInput']['mode']
@@ -25,6 +26,7 @@ export default function Exchange() {
   const [mode, setMode] = useState<Mode>('add')
   const [treeName, setTreeName] = useState('')
   const [goingTo, setGoingTo] = useState('')
+  const looking = useRef(false)
   const stop = useRef<AbortController | null>(null)
   const navigate = useNavigate()
   const { data, error } = useQuery({
@@ -54,6 +56,31 @@ export default function Exchange() {
       setShare(null)
     }
   })
+  const look = useWrite(async (file: File) => {
+    setShare(0)
+    try {
+      stop.current = new AbortController()
+      const uploadId = await upload(file, setShare, stop.current.signal)
+      return await told(
+        api.POST('/api/trees/{tree}/exchange/looks', { params: { path: { tree } }, body: { uploadId } }),
+      )
+    } finally {
+      setShare(null)
+    }
+  })
+  const bringLooked = useWrite(async (lookId: string) => {
+    const run = await told(
+      api.POST('/api/trees/{tree}/exchange/imports', {
+        params: { path: { tree } },
+        body: { lookId, again: true, mode, treeName },
+      }),
+    )
+    setGoingTo(run.treeId === tree ? '' : run.treeId)
+    return run
+  })
+  const leave = useWrite((run: string) =>
+    told(api.DELETE('/api/trees/{tree}/exchange/looks/{run}', { params: { path: { tree, run } } })),
+  )
   const cancel = useWrite(
     (run: string) =>
       told(api.DELETE('/api/trees/{tree}/exchange/runs/{run}', { params: { path: { tree, run } } })),
@@ -69,7 +96,9 @@ export default function Exchange() {
   }, [goingTo, done, error, navigate])
   const take = (files: FileList | null) => {
     const file = files?.[0]
-    if (file) bringIn.mutate({ file, twice: false })
+    if (!file) return
+    if (looking.current) look.mutate(file)
+    else bringIn.mutate({ file, twice: false })
   }
   const dropped = (event: DragEvent) => {
     event.preventDefault()
@@ -118,9 +147,23 @@ export default function Exchange() {
             type="button"
             className="act-main"
             disabled={share !== null}
-            onClick={() => picker.current?.click()}
+            onClick={() => {
+              looking.current = false
+              picker.current?.click()
+            }}
           >
             Bring a file in
+          </button>
+          <button
+            type="button"
+            className="act"
+            disabled={share !== null}
+            onClick={() => {
+              looking.current = true
+              picker.current?.click()
+            }}
+          >
+            Look at one first
           </button>
           <input
             ref={picker}
@@ -143,6 +186,11 @@ export default function Exchange() {
             </span>
           )}
         </p>
+        {(look.error ?? bringLooked.error) && (
+          <p role="alert" className="mt-3 max-w-[560px] text-madder">
+            {(look.error ?? bringLooked.error)?.message}
+          </p>
+        )}
         {bringIn.error && (
           <p role="alert" className="mt-3 max-w-[560px] text-madder">
             {bringIn.error.message}{' '}
@@ -173,6 +221,19 @@ export default function Exchange() {
             />
           </div>
         ))}
+        {data?.runs.map(
+          (run) =>
+            run.look && (
+              <LookedAt
+                key={run.id}
+                name={run.title}
+                look={run.look}
+                isBusy={bringLooked.isPending}
+                onBring={() => bringLooked.mutate(run.id)}
+                onLeave={() => leave.mutate(run.id)}
+              />
+            ),
+        )}
         {running.length === 0 && over && (
           <p className="mt-4 max-w-[560px] text-ochre">
             {over.title}: {over.said}{' '}

@@ -62,6 +62,12 @@ final readonly class Encoding
         return $end === false ? $start : substr($start, 0, $end);
     }
 
+    /** UTF-8, ANSEL, CP1252 …: by which the bytes are read. */
+    public function name(): string
+    {
+        return $this->name;
+    }
+
     public function isSixteenBit(): bool
     {
         return str_starts_with($this->name, 'UTF-16');

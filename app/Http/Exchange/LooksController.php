@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Exchange;
+
+use App\Http\Api\Delete;
+use App\Http\Api\Post;
+use App\Http\Inputs\LookInput;
+use App\Http\Resources\RunResource;
+use App\Http\Tree\TreesController;
+use App\Jobs\LookAtUpload;
+use App\Models\Run;
+use App\Refusal;
+use App\Trees\CurrentTree;
+use App\Trees\Exchange\Runs;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\File;
+
+/** A file looked at before it is brought in. */
+final readonly class LooksController
+{
+    public function __construct(private CurrentTree $current)
+    {
+    }
+
+    #[Post('/trees/{tree}/exchange/looks', 'lookAtFile', RunResource::class, LookInput::class)]
+    public function store(Request $request): JsonResponse
+    {
+        $upload = UploadsController::own($request, LookInput::from($request)->uploadId);
+        if ($upload->received !== $upload->size) {
+            throw new Refusal('The file has not come in whole yet.', 409);
+        }
+        Runs::release();
+        $run = DB::transaction(function () use ($request, $upload): Run {
+            if (Run::query()->where('tree_id', $this->current->id())->where('kind', 'look')->whereIn('state', ['waiting', 'running'])->lockForUpdate()->exists()) {
+                throw new Refusal('A file is being looked at already. Wait until that is done, or cancel it.', 409);
+            }
+
+            return Run::query()->create([
+                'tree_id' => $this->current->id(), 'user_id' => TreesController::user($request)->id, 'kind' => 'look', 'state' => 'waiting',
+                'title' => $upload->name, 'asked' => ['path' => $upload->path(), 'name' => $upload->name], 'done' => 0, 'total' => 100, 'said' => 'Waiting for its turn',
+            ]);
+        });
+        LookAtUpload::dispatch($run->id);
+        $upload->delete();
+
+        return response()->json(ExchangeController::run($run->refresh()));
+    }
+
+    /** The file is left: nothing of it was brought in. */
+    #[Delete('/trees/{tree}/exchange/looks/{run}', 'leaveFile')]
+    public function destroy(Request $request, string $tree, string $run): Response
+    {
+        $row = self::looked($this->current->id(), TreesController::user($request)->id, $run);
+        File::delete((string) $row->asked['path']);
+        $row->delete();
+
+        return response()->noContent();
+    }
+
+    /** @throws Refusal where somebody else handed it in, or it is not looked at yet */
+    public static function looked(string $treeId, string $userId, string $runId): Run
+    {
+        $row = Run::query()->where('tree_id', $treeId)->where('kind', 'look')->where('user_id', $userId)->where('id', $runId)->firstOrFail();
+
+        return $row->state === 'done' ? $row : throw new Refusal('It is not looked at yet.', 409);
+    }
+}

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Gedcom\Reading;
+
+use NorthBough\Core\Chrono\IsoDay;
+use NorthBough\Core\Gedcom\Reading\Encoding\Encoding;
+use NorthBough\Core\Gedcom\Row\EventRow;
+use NorthBough\Core\Gedcom\Row\Row;
+use NorthBough\Core\Gedcom\Writing\Lines;
+
+/** A file looked at before anything of it is brought in: what it is, how much is in it, what would be kept and what is odd. Nothing is stored. */
+final class Look implements RowSink
+{
+    private ?int $firstYear = null;
+
+    private ?int $lastYear = null;
+
+    /**
+     * @param  \Closure(Row): void  $see  told every row that goes by
+     * @param  \Closure(int): void  $progress
+     */
+    private function __construct(private readonly \Closure $see, private readonly \Closure $progress)
+    {
+    }
+
+    /**
+     * @param  callable(): iterable<string>  $open  gives the file's bytes from the start, each time it is called
+     * @param  \Closure(Row): void  $see  told every row
+     * @param  \Closure(int): void  $progress  told the line that has been read
+     * @return array{program: string, encoding: string, firstYear: int|null, lastYear: int|null, report: FileReport}
+     *
+     * @throws \NorthBough\Core\Gedcom\NotReadable
+     */
+    public static function into(callable $open, IdMint $mint, \Closure $see, \Closure $progress): array
+    {
+        $look = new self($see, $progress);
+        $start = '';
+        foreach ($open() as $chunk) {
+            $start .= $chunk;
+            if (strlen($start) > 1 << 14) {
+                break;
+            }
+        }
+        $report = Reader::read($open, $look, $mint);
+        $program = Lines::restore($report->head)->first('SOUR');
+
+        return [
+            'program' => trim(($program?->text('NAME') ?: $program?->payload).' '.$program?->text('VERS')), 'encoding' => Encoding::of($start)->name(),
+            'firstYear' => $look->firstYear, 'lastYear' => $look->lastYear, 'report' => $report,
+        ];
+    }
+
+    public function add(Row $row): void
+    {
+        ($this->see)($row);
+        $span = $row instanceof EventRow ? $row->date->span() : null;
+        foreach (array_filter([$span?->earliest, $span?->latest], is_int(...)) as $day) {
+            $year = IsoDay::year($day);
+            $this->firstYear = min($this->firstYear ?? $year, $year);
+            $this->lastYear = max($this->lastYear ?? $year, $year);
+        }
+    }
+
+    public function at(int $line): void
+    {
+        ($this->progress)($line);
+    }
+}
