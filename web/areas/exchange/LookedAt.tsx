@@ -22,7 +22,8 @@ export function LookedAt({ name, look, onBring, onLeave, isBusy }: Props) {
       <p className="mt-1">
         {count(look.people, 'person', 'people')}, {count(look.families, 'family', 'families')},{' '}
         {count(look.events, 'event', 'events')}, {count(look.sources, 'source', 'sources')}
-        {look.firstYear !== null && `, ${look.firstYear} to ${look.lastYear}`};{' '}
+        {look.firstYear !== null &&
+          `, ${look.firstYear === look.lastYear ? look.firstYear : `${look.firstYear} to ${look.lastYear}`}`};{' '}
         {count(look.lines, 'line', 'lines')}.
       </p>
       {look.alike !== '' && <p className="text-ochre">{look.alike}</p>}

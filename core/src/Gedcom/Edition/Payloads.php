@@ -6,6 +6,7 @@ namespace NorthBough\Core\Gedcom\Edition;
 
 use NorthBough\Core\Gedcom\Structure;
 use NorthBough\Core\Gedcom\Version;
+use NorthBough\Core\Tree\EventKinds;
 
 /** What a line says, in the words of another version: enumerations, ages, languages and kinds of file (5.5.1, chapter 2; version 7, chapters 2.6 to 2.12 and 3.4). */
 final class Payloads
@@ -55,6 +56,8 @@ final class Payloads
             'age' => $isSeven ? self::ageOfSeven($line) : self::olderAge($line),
             'language' => self::language($isSeven, $line),
             'form', 'linkform' => self::file($isSeven, $line),
+            'recorded' => $isSeven ? self::recorded($line) : $line,
+            'date' => ! $isSeven && trim($line->payload) === '' ? null : $line,
             'adopter' => in_array(strtoupper($line->payload), ['HUSB', 'WIFE', 'BOTH'], true) ? self::saying($line, strtoupper($line->payload)) : null,
             'shared', 'fact', 'birth', 'adoption' => match (true) {
                 $line->tag === 'RESI' && ! $isSeven => self::silent($line),
@@ -81,6 +84,15 @@ final class Payloads
     private static function silent(Structure $line): Structure
     {
         return $line->payload === '' ? $line : self::saying($line, '')->add((new Structure('NOTE', $line->payload))->add(new Structure(Translator::MARK, '=')));
+    }
+
+    /** Which events a source records: tags, parted by commas. */
+    private static function recorded(Structure $line): ?Structure
+    {
+        $tags = preg_split('/[\s,]+/', strtoupper($line->payload), flags: PREG_SPLIT_NO_EMPTY) ?: [];
+        $known = array_filter($tags, static fn (string $tag): bool => EventKinds::forTag($tag, false) !== null || EventKinds::forTag($tag, true) !== null);
+
+        return $tags === [] || count($known) !== count($tags) ? null : self::saying($line, implode(', ', $tags));
     }
 
     /** @param  list<string>  $words */

@@ -88,9 +88,11 @@ final class Translator
             $of = $this->formOf($form, $child);
             $fits = $of !== null && (! isset($count[$child->tag]) || $this->edition->maySeveral($form, $child->tag)) && ! $this->isVoid($child) && $this->isWhole($of, $child);
             $fitting = $fits ? Payloads::into($this->version, $of, $child) : null;
+            [$inside, $beneath] = $fitting === null ? [null, []] : $this->translated((string) $of, $this->filled((string) $of, $fitting));
+            // What a line must have beneath it may itself have found no place.
+            $isTold = $inside !== null && $this->isWhole((string) $of, $inside);
             $count[$child->tag] = ($count[$child->tag] ?? 0) + ($fits ? 1 : 0);
-            if ($fitting !== null) {
-                [$inside, $beneath] = $this->translated((string) $of, $this->filled((string) $of, $fitting));
+            if ($isTold) {
                 $said->add($inside);
                 $at = $child->tag.($count[$child->tag] > 1 ? ".{$count[$child->tag]}" : '');
                 foreach ($beneath as [$path, $words]) {
@@ -99,6 +101,7 @@ final class Translator
 
                 continue;
             }
+            $count[$child->tag] -= $inside !== null ? 1 : 0;
             $moved[] = $this->moved($said, $child, $fits ? self::nearest((string) $of, $child) : null);
         }
         if ($moved === [] || ! $this->edition->hasNotes($form)) {

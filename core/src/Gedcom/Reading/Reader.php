@@ -75,7 +75,10 @@ final class Reader
 
         $mapping->finish();
 
-        return new FileReport($mapping->version, $head, $mapping->counts, $lastLine, $mapping->remarks, $mapping->kept());
+        $remarks = $mapping->remarks;
+        usort($remarks, static fn (Remark $a, Remark $b): int => $a->line <=> $b->line);
+
+        return new FileReport($mapping->version, $head, $mapping->counts, $lastLine, $remarks, $mapping->kept());
     }
 
     /**

@@ -53,14 +53,19 @@ final class Head
     /** Whether the head is that of a file of this version, and what came with it can be written as it stands. */
     public static function isOfVersion(string $kept, Version $version): bool
     {
-        if ($kept === '') {
-            return false;
-        }
-        $head = Lines::restore($kept);
-        $words = trim($head->text('GEDC', 'VERS'));
-
         // A file of ours may hold lines that were moved for its version, and put back since.
-        return $head->text('SOUR') !== self::US && ($words === '' || preg_match('/^5\.5(\.\d)?$/', $words) === 1 ? $version === Version::V551 : $version === Version::V7);
+        return self::version($kept) === $version && Lines::restore($kept)->text('SOUR') !== self::US;
+    }
+
+    /** The version of the file that a head is of; null where there is none. */
+    public static function version(string $kept): ?Version
+    {
+        if ($kept === '') {
+            return null;
+        }
+        $words = trim(Lines::restore($kept)->text('GEDC', 'VERS'));
+
+        return $words === '' || preg_match('/^5\.5(\.\d)?$/', $words) === 1 ? Version::V551 : Version::V7;
     }
 
     private static function isOf(string $words, Version $version): bool

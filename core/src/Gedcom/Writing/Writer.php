@@ -27,11 +27,15 @@ final readonly class Writer
 
     private Schema $schema;
 
+    /** Whether what was kept came from a file of the other version. */
+    private bool $isOfAnother;
+
     private function __construct(private TreeRows $rows, private Version $version)
     {
         $this->facts = new FactWriter($version, $rows->pointers(), $this->restored(...));
         $this->translator = Head::isOfVersion($rows->head(), $version) ? null : new Translator($version);
         $this->schema = new Schema;
+        $this->isOfAnother = ! in_array(Head::version($rows->head()), [null, $version], true);
     }
 
     /**
@@ -112,7 +116,7 @@ final readonly class Writer
 
     private function restored(string $kept): Structure
     {
-        return Translation::into($this->version, Lines::restore($kept), $this->translator !== null);
+        return Translation::into($this->version, Lines::restore($kept), $this->isOfAnother);
     }
 
     private function person(PersonRows $rows, Attached $attached): Structure
