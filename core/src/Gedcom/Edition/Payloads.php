@@ -32,6 +32,9 @@ final class Payloads
     /** What says something in its payload; every other event says Y or nothing. */
     private const ATTRIBUTES = ['CAST', 'DSCR', 'EDUC', 'IDNO', 'NATI', 'NCHI', 'NMR', 'OCCU', 'PROP', 'RELI', 'RESI', 'SSN', 'TITL', 'FACT', 'EVEN'];
 
+    /** Forms that say the same in both versions: the most of a file. */
+    private const SAME = ['words' => 1, 'name' => 1, 'place' => 1, 'note' => 1, 'noted' => 1, 'pointer' => 1, 'cite' => 1, 'citedata' => 1, 'famc' => 1, 'fams' => 1, 'partner' => 1, 'phrased' => 1, 'chan' => 1, 'day' => 1, 'texted' => 1];
+
     /** The ages that 5.5.1 has in words (5.5.1, AGE_AT_EVENT), by the age of version 7. */
     private const AGES = ['CHILD' => '< 8y', 'INFANT' => '< 1y', 'STILLBORN' => '0y'];
 
@@ -40,6 +43,9 @@ final class Payloads
      */
     public static function into(Version $version, string $form, Structure $line): ?Structure
     {
+        if (isset(self::SAME[$form])) {
+            return $line;
+        }
         $isSeven = $version === Version::V7;
 
         return match ($form) {

@@ -24,9 +24,16 @@ final readonly class Rewriting
     {
     }
 
+    /** Every other line is the same in both. */
+    private const TAGS = ['NOTE' => 1, 'SNOTE' => 1, 'FONE' => 1, 'ROMN' => 1, 'TRAN' => 1, 'ASSO' => 1, 'AFN' => 1, 'RFN' => 1, 'RIN' => 1, 'REFN' => 1, 'UID' => 1, 'EXID' => 1, 'SOUR' => 1, 'TYPE' => 1, 'MEDI' => 1, 'FACT' => 1];
+
     /** The line in the way of the version; the same where it has no other. */
     public function told(string $under, Structure $line): Structure
     {
+        if (! isset(self::TAGS[$line->tag])) {
+            return $line;
+        }
+
         return $this->version === Version::V7 ? $this->newer($under, $line) : $this->older($under, $line);
     }
 

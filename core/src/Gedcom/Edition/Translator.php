@@ -88,6 +88,12 @@ final class Translator
             $of = $this->formOf($form, $child);
             $fits = $of !== null && (! isset($count[$child->tag]) || $this->edition->maySeveral($form, $child->tag)) && ! $this->isVoid($child) && $this->isWhole($of, $child);
             $fitting = $fits ? Payloads::into($this->version, $of, $child) : null;
+            if ($fitting !== null && $fitting->children === [] && ! $this->isNeedy((string) $of, $fitting)) {
+                $count[$child->tag] = ($count[$child->tag] ?? 0) + 1;
+                $said->add(new Structure($fitting->tag, $fitting->isPointer ? $this->pointer($fitting->payload) : $fitting->payload, '', $fitting->line, $fitting->isPointer));
+
+                continue;
+            }
             [$inside, $beneath] = $fitting === null ? [null, []] : $this->translated((string) $of, $this->filled((string) $of, $fitting));
             // What a line must have beneath it may itself have found no place.
             $isTold = $inside !== null && $this->isWhole((string) $of, $inside);
@@ -161,6 +167,12 @@ final class Translator
         $this->records[] = $said;
 
         return Structure::pointing('OBJE', $pointer);
+    }
+
+    /** Whether something must stand beneath such a line. */
+    private function isNeedy(string $form, Structure $line): bool
+    {
+        return isset(self::NEEDED[$this->version->value][$form]) || in_array($line->tag, self::TYPED, true);
     }
 
     private function isVoid(Structure $line): bool

@@ -10,7 +10,6 @@ use NorthBough\Core\Chrono\DateKind;
 use NorthBough\Core\Chrono\Form\Interpreted;
 use NorthBough\Core\Chrono\GenDate;
 use NorthBough\Core\Chrono\Precision;
-use NorthBough\Core\Chrono\Reckoning;
 use NorthBough\Core\Gedcom\Reading\DateLines;
 use NorthBough\Core\Gedcom\Version;
 
@@ -78,11 +77,14 @@ final readonly class DateText
     /** Whether what was typed is in the grammar of 5.5.1, and means the same there. */
     private static function isOlderAsTyped(GenDate $date): bool
     {
+        if ($date->typed === $date->normal && $date->kind === DateKind::Exact && $date->calendar === 'GREGORIAN' && ! str_contains($date->normal, 'BCE')) {
+            return true;
+        }
         $typed = strtoupper(trim($date->typed));
         $day = self::DAY_551;
 
         return preg_match("/^(?:(?:ABT|CAL|EST|BEF|AFT|FROM|TO) {$day}|FROM {$day} TO {$day}|BET {$day} AND {$day}|{$day})$/", $typed) === 1
-            && $date->normal !== '' && GenDate::parse($typed, Reckoning::ofVersion551())->normal === $date->normal;
+            && $date->normal !== '' && DateLines::read($typed, '', Version::V551)->normal === $date->normal;
     }
 
     /** The version 7 words in the grammar of 5.5.1, in which BEF and AFT leave out what they name. */
