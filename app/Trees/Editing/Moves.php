@@ -78,7 +78,7 @@ final readonly class Moves
     {
         $this->refusePartner($tie, $instead);
         [$was, $is] = [$this->name($tie->person_id), $this->name($instead->id)];
-        $children = ParentSet::query()->where('union_id', $tie->union_id)->whereIn('id', Parentage::counting()->where('person_id', $tie->person_id)->select('parent_set_id'))->pluck('child_id')->map($this->name(...));
+        $children = ParentSet::query()->where('union_id', $tie->union_id)->whereIn('id', Parentage::counting()->where('person_id', $tie->person_id)->select('parent_set_id'))->orderBy('child_ordinal')->orderBy('id')->pluck('child_id')->map($this->name(...));
         $events = Event::query()->where('union_id', $tie->union_id)->count();
 
         return [

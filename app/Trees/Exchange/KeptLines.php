@@ -34,6 +34,8 @@ final readonly class KeptLines
      */
     public function ofPerson(string $personId, array $nameIds, array $eventIds, array $unionIds): array
     {
+        // Somebody who is withheld has a name without an id.
+        [$nameIds, $eventIds] = [array_values(array_filter($nameIds)), array_values(array_filter($eventIds))];
         $claims = fn (string $column, array $ids, string $owner): Builder => $this->rows()->join('claims', static fn ($join) => $join->on('claims.tree_id', 'kept.tree_id')->on('claims.id', 'kept.claim_id'))
             ->whereIn("claims.{$column}", $ids)->selectRaw("{$owner} AS owner, 'Citation' AS label, kept.ordinal, kept.id, kept.lines, kept.path, kept.import_id", $owner === '?::uuid' ? [$personId] : []);
         $on = fn (string $column, Closure $narrow, string $label): Builder => $narrow($this->rows())->selectRaw('?::uuid AS owner, ? AS label, kept.ordinal, kept.id, kept.lines, kept.path, kept.import_id', [$personId, $label]);
