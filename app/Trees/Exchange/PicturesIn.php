@@ -86,7 +86,11 @@ final class PicturesIn
         }
         $this->media[$row->id] = $file->id;
         $this->called($file, $row->title);
-        $words = array_filter(['POINTER' => [0, $row->pointer], 'FORM' => [0, $row->form], 'FORM/MEDI' => [0, $row->medium]], static fn (array $said): bool => $said[1] !== '');
+        foreach (array_merge(...array_map(static fn (array $one): array => NamedFiles::in($one[1]), $row->kept), ...[[]]) as $named) {
+            $this->paths += $this->came->meant($named) === '' ? [] : [$this->came->meant($named) => true];
+        }
+        $words = array_filter(['POINTER' => [0, $row->pointer], 'FORM' => [0, $row->form], 'FORM/MEDI' => [0, $row->medium]], static fn (array $said): bool => $said[1] !== '')
+            + array_filter(['KEPT' => $row->kept, 'FILE/KEPT' => $row->fileKept, 'FILE' => $row->fileOrdinal === 0 ? [] : [$row->fileOrdinal, '']], static fn (array $said): bool => $said !== []);
         DB::table('media')->where('tree_id', $this->treeId)->where('id', $file->id)->update(['written' => json_encode((object) $words, JSON_THROW_ON_ERROR)]);
         foreach ($row->regions as $region) {
             if ($region->personId !== null || $region->words !== '') {
@@ -99,7 +103,8 @@ final class PicturesIn
     {
         $owner = "{$row->owner->kind->value}_id";
         $this->rows['media_links'][] = [...$this->links($row->id, $mediaId), $owner => $row->owner->id, 'position' => $row->ordinal, 'is_main' => $row->isMain,
-            'view' => $row->cut === null ? null : json_encode($row->cut, JSON_THROW_ON_ERROR), 'ordinal' => $row->ordinal];
+            'view' => $row->cut === null ? null : json_encode($row->cut, JSON_THROW_ON_ERROR), 'ordinal' => $row->ordinal,
+            'written' => json_encode((object) ($row->kept === [] ? [] : ['KEPT' => $row->kept]), JSON_THROW_ON_ERROR)];
     }
 
     private function called(stdClass $file, string $title): void
@@ -115,7 +120,7 @@ final class PicturesIn
     private function links(string $id, string $mediaId): array
     {
         return ['tree_id' => $this->treeId, 'id' => $id, 'made_by' => $this->changeSetId, 'media_id' => $mediaId, 'record_id' => null, 'person_id' => null, 'event_id' => null, 'union_id' => null,
-            'position' => 0, 'is_main' => false, 'view' => null, 'ordinal' => -1];
+            'position' => 0, 'is_main' => false, 'view' => null, 'ordinal' => -1, 'written' => '{}'];
     }
 
     /** @return array<string, string|int|bool|null> */

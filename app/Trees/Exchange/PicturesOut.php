@@ -43,7 +43,7 @@ final readonly class PicturesOut
                 $words = json_decode($row->written, true, flags: JSON_THROW_ON_ERROR);
                 yield new PictureRow($row->id, $row->path, $row->type, $row->title, $words['FORM'][1] ?? '', $words['FORM/MEDI'][1] ?? '',
                     array_values(($regions->get($row->id) ?? collect())->map(static fn (stdClass $r): PictureRegion => new PictureRegion($r->id, $r->page, (float) $r->left, (float) $r->top, (float) $r->width, (float) $r->height, $r->person_id, $r->words))->all()),
-                    $on[$row->id] ?? []);
+                    $on[$row->id] ?? [], $words['POINTER'][1] ?? '', $words['KEPT'] ?? [], $words['FILE/KEPT'] ?? [], $words['FILE'][0] ?? 0);
             }
             $last = $rows->last()->id ?? null;
         } while ($rows->count() === self::AT_ONCE);
@@ -64,7 +64,7 @@ final readonly class PicturesOut
             foreach ($rows as $row) {
                 $cut = $row->view === null ? null : json_decode($row->view, true, flags: JSON_THROW_ON_ERROR);
                 $links[$row->{"{$kind}_id"}][] = new PictureLinkRow($row->id, new FactRef(Owner::from($kind), $row->{"{$kind}_id"}), $row->media_id, $row->is_main,
-                    isset($cut['width']) ? ['page' => (int) $cut['page'], 'left' => (float) $cut['left'], 'top' => (float) $cut['top'], 'width' => (float) $cut['width'], 'height' => (float) $cut['height']] : null, $row->ordinal);
+                    isset($cut['width']) ? ['page' => (int) $cut['page'], 'left' => (float) $cut['left'], 'top' => (float) $cut['top'], 'width' => (float) $cut['width'], 'height' => (float) $cut['height']] : null, $row->ordinal, json_decode($row->written, true, flags: JSON_THROW_ON_ERROR)['KEPT'] ?? []);
             }
         }
 

@@ -4,29 +4,82 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Gedcom;
 
-/** What may stand under a picture and under a link to one, so that it is taken whole: the standard's own lines and ours, docs/extensions.md. */
+use NorthBough\Core\Gedcom\Writing\Lines;
+
+/** What is understood of a picture and of a link to one: the standard's own lines and ours, docs/extensions.md. All else is kept beside it. */
 final class PictureTags
 {
-    private const BENEATH = ['OBJE' => ['FILE', '_REGION'], 'FILE' => ['FORM', 'TITL'], 'FORM' => ['MEDI', 'TYPE'], '_REGION' => ['_WHO', '_SAYS']];
+    /** The form of a file, and the medium beneath it: TYPE in 5.5.1, MEDI in version 7. */
+    private const MEDIUM = ['MEDI', 'TYPE'];
 
-    /** A record of one file that holds nothing else. */
-    public static function isPlainRecord(Structure $record): bool
+    public static function isRecord(Structure $record): bool
     {
-        $files = array_filter($record->children, static fn (Structure $s): bool => $s->tag === 'FILE');
-
-        return $record->tag === 'OBJE' && $record->pointer !== '' && $record->payload === '' && count($files) === 1 && self::holdsOnly($record);
+        return $record->tag === 'OBJE' && $record->pointer !== '' && $record->payload === '' && $record->first('FILE') !== null;
     }
 
-    /** A link that says no more than which picture it is, that it is the main one, and what is cut out of it. */
-    public static function isPlainLink(Structure $link): bool
+    /** Whether what it says of its form is what there are fields for. */
+    public static function hasPlainForm(Structure $file): bool
     {
-        foreach ($link->children as $child) {
-            if ($child->isPointer || $child->children !== [] || ! in_array($child->tag, ['_MAIN', '_CUT'], true) || ($child->tag === '_CUT' && self::part($child->payload) === null)) {
+        $forms = array_values(array_filter($file->children, static fn (Structure $child): bool => $child->tag === 'FORM'));
+        $inside = $forms[0]->children ?? [];
+
+        return count($forms) < 2 && count($inside) < 2 && array_filter($inside, static fn (Structure $one): bool => ! in_array($one->tag, self::MEDIUM, true) || $one->children !== [] || $one->isPointer) === [];
+    }
+
+    public static function isLink(Structure $link): bool
+    {
+        return $link->tag === 'OBJE' && $link->isPointer;
+    }
+
+    /**
+     * The lines beneath a picture that have no field, each with its place.
+     *
+     * @param  Structure  $file  the FILE that is taken
+     * @return list<array{int, string}>
+     */
+    public static function keptOfRecord(Structure $record, Structure $file): array
+    {
+        return self::kept($record, static fn (Structure $child): bool => $child === $file || self::isRegion($child));
+    }
+
+    /** @return list<array{int, string}> */
+    public static function keptOfFile(Structure $file): array
+    {
+        $seen = [];
+
+        return self::kept($file, static function (Structure $child) use (&$seen): bool {
+            $isOnly = ! isset($seen[$child->tag]) && ! $child->isPointer;
+            $seen[$child->tag] = true;
+
+            return $child->tag === 'FORM' || ($isOnly && $child->tag === 'TITL' && $child->children === []);
+        });
+    }
+
+    /** @return list<array{int, string}> */
+    public static function keptOfLink(Structure $link): array
+    {
+        $seen = [];
+
+        return self::kept($link, static function (Structure $child) use (&$seen): bool {
+            $isOurs = ! isset($seen[$child->tag]) && ! $child->isPointer && $child->children === [] && ($child->tag === '_MAIN' || ($child->tag === '_CUT' && self::part($child->payload) !== null));
+            $seen[$child->tag] = true;
+
+            return $isOurs;
+        });
+    }
+
+    public static function isRegion(Structure $line): bool
+    {
+        if ($line->tag !== '_REGION' || self::part($line->payload) === null) {
+            return false;
+        }
+        foreach ($line->children as $child) {
+            if ($child->children !== [] || $child->isPointer !== ($child->tag === '_WHO') || ! in_array($child->tag, ['_WHO', '_SAYS'], true)) {
                 return false;
             }
         }
 
-        return $link->tag === 'OBJE' && $link->isPointer;
+        return true;
     }
 
     /**
@@ -50,15 +103,19 @@ final class PictureTags
         return ($part['page'] + 1).implode('', array_map(static fn (string $side): string => sprintf(' %.6F', $part[$side]), ['left', 'top', 'width', 'height']));
     }
 
-    private static function holdsOnly(Structure $structure): bool
+    /**
+     * @param  callable(Structure): bool  $isUnderstood
+     * @return list<array{int, string}>
+     */
+    private static function kept(Structure $line, callable $isUnderstood): array
     {
-        foreach ($structure->children as $child) {
-            if ($child->isPointer !== ($child->tag === '_WHO') || ! in_array($child->tag, self::BENEATH[$structure->tag] ?? [], true) || ! self::holdsOnly($child)
-                || ($child->tag === '_REGION' && self::part($child->payload) === null)) {
-                return false;
+        $kept = [];
+        foreach ($line->children as $ordinal => $child) {
+            if (! $isUnderstood($child)) {
+                $kept[] = [$ordinal, Lines::kept($child)];
             }
         }
 
-        return true;
+        return $kept;
     }
 }

@@ -23,8 +23,8 @@ export function LookedAt({ name, look, onBring, onLeave, isBusy }: Props) {
         {count(look.people, 'person', 'people')}, {count(look.families, 'family', 'families')},{' '}
         {count(look.events, 'event', 'events')}, {count(look.sources, 'source', 'sources')}
         {look.firstYear !== null &&
-          `, ${look.firstYear === look.lastYear ? look.firstYear : `${look.firstYear} to ${look.lastYear}`}`};{' '}
-        {count(look.lines, 'line', 'lines')}.
+          `, ${look.firstYear === look.lastYear ? look.firstYear : `${look.firstYear} to ${look.lastYear}`}`}
+        ; {count(look.lines, 'line', 'lines')}.
       </p>
       {look.alike !== '' && <p className="text-ochre">{look.alike}</p>}
       {look.oddCount === 0 ? (

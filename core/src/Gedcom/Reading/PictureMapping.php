@@ -22,13 +22,13 @@ final readonly class PictureMapping
     public function record(Structure $record): bool
     {
         $id = $this->survey->id($record->pointer);
-        $file = $record->first('FILE');
+        $file = $this->survey->file($record);
         if ($id === null || $file === null) {
             return false;
         }
         $regions = [];
         foreach ($record->children as $child) {
-            $part = $child->tag === '_REGION' ? PictureTags::part($child->payload) : null;
+            $part = PictureTags::isRegion($child) ? PictureTags::part($child->payload) : null;
             if ($part !== null) {
                 $who = $child->first('_WHO');
                 $regions[] = new PictureRegion($this->mapping->newId(), $part['page'], $part['left'], $part['top'], $part['width'], $part['height'],
@@ -36,7 +36,9 @@ final readonly class PictureMapping
             }
         }
         $form = $file->first('FORM');
-        $this->mapping->add(new PictureRow($id, $file->payload, '', $file->text('TITL'), $form->payload ?? '', $form?->text('MEDI') ?: $form?->text('TYPE') ?? '', $regions, [], $record->pointer));
+        $titles = array_filter($file->children, static fn (Structure $s): bool => $s->tag === 'TITL');
+        $title = reset($titles);
+        $this->mapping->add(new PictureRow($id, $file->payload, '', $title !== false && $title->children === [] && ! $title->isPointer ? $title->payload : '', $form->payload ?? '', $form?->text('MEDI') ?: $form?->text('TYPE') ?? '', $regions, [], $record->pointer, PictureTags::keptOfRecord($record, $file), PictureTags::keptOfFile($file), (int) array_search($file, $record->children, true)));
         $this->mapping->counts['media']++;
 
         return true;
@@ -44,8 +46,8 @@ final readonly class PictureMapping
 
     public function links(Fields $fields, FactRef $owner): void
     {
-        foreach ($fields->takeAll(fn (Structure $s): bool => PictureTags::isPlainLink($s) && $this->survey->id($s->payload) !== null) as $ordinal => $link) {
-            $this->mapping->add(new PictureLinkRow($this->mapping->newId(), $owner, (string) $this->survey->id($link->payload), $link->text('_MAIN') !== '', PictureTags::part($link->text('_CUT')), $ordinal));
+        foreach ($fields->takeAll(fn (Structure $s): bool => PictureTags::isLink($s) && $this->survey->id($s->payload) !== null) as $ordinal => $link) {
+            $this->mapping->add(new PictureLinkRow($this->mapping->newId(), $owner, (string) $this->survey->id($link->payload), $link->text('_MAIN') !== '', PictureTags::part($link->text('_CUT')), $ordinal, PictureTags::keptOfLink($link)));
         }
     }
 }

@@ -6,19 +6,12 @@ namespace NorthBough\Core\Gedcom\Reading;
 
 use NorthBough\Core\Gedcom\PictureTags;
 use NorthBough\Core\Gedcom\Structure;
-use NorthBough\Core\Tree\EventKinds;
 
-/**
- * Which pictures of a file are taken: those whose file came with it, whose record holds nothing else, and to which nothing
- * points that would stay as kept lines. The rest stay as they stand, so that no pointer is left without its record.
- */
+/** Which pictures of a file are taken: those of which a file came with it. The rest stay as they stand. */
 final class PictureSurvey
 {
-    /** @var array<string, string> id by pointer */
-    private array $ids = [];
-
-    /** @var array<string, true> pointers that something else needs as they are */
-    private array $needed = [];
+    /** @var array<string, array{string, int}> id and the place of the FILE that came, by pointer */
+    private array $taken = [];
 
     /** @param  \Closure(string): bool  $hasFile  told a path: whether that file came too */
     public function __construct(private readonly \Closure $hasFile, private readonly IdMint $mint)
@@ -27,34 +20,27 @@ final class PictureSurvey
 
     public function note(Structure $record): void
     {
-        if (PictureTags::isPlainRecord($record) && ! isset($this->ids[$record->pointer]) && ($this->hasFile)($record->text('FILE'))) {
-            $this->ids[$record->pointer] = $this->mint->next();
+        if (! PictureTags::isRecord($record) || isset($this->taken[$record->pointer])) {
+            return;
         }
-        $isOfUnion = $record->tag === 'FAM';
-        foreach ($record->children as $child) {
-            $isFact = in_array($record->tag, ['INDI', 'FAM'], true) && EventKinds::forTag($child->tag, $isOfUnion) !== null;
-            if (in_array($record->tag, ['INDI', 'FAM'], true) && PictureTags::isPlainLink($child)) {
-                continue;
+        foreach ($record->children as $ordinal => $line) {
+            if ($line->tag === 'FILE' && PictureTags::hasPlainForm($line) && ($this->hasFile)($line->payload)) {
+                $this->taken[$record->pointer] = [$this->mint->next(), $ordinal];
+
+                return;
             }
-            $this->needs($child, $isFact);
         }
     }
 
     /** The id of a picture that is taken; null of one that stays as it stands. */
     public function id(string $pointer): ?string
     {
-        return isset($this->needed[$pointer]) ? null : $this->ids[$pointer] ?? null;
+        return $this->taken[$pointer][0] ?? null;
     }
 
-    private function needs(Structure $structure, bool $mayLink): void
+    /** The FILE of a record that came. */
+    public function file(Structure $record): ?Structure
     {
-        if ($structure->tag === 'OBJE' && $structure->isPointer) {
-            $this->needed[$structure->payload] = true;
-        }
-        foreach ($structure->children as $child) {
-            if (! $mayLink || ! PictureTags::isPlainLink($child)) {
-                $this->needs($child, false);
-            }
-        }
+        return $record->children[$this->taken[$record->pointer][1] ?? -1] ?? null;
     }
 }

@@ -7,7 +7,10 @@ namespace NorthBough\Core\Gedcom\Row;
 /** That a picture is on somebody, a couple or an event; the main one may have a face cut for the portrait. */
 final readonly class PictureLinkRow implements Row
 {
-    /** @param  array{page: int, left: float, top: float, width: float, height: float}|null  $cut  shares of the page's sides */
+    /**
+     * @param  array{page: int, left: float, top: float, width: float, height: float}|null  $cut  shares of the page's sides
+     * @param  list<array{int, string}>  $kept  lines beneath the link that have no field, each with its place
+     */
     public function __construct(
         public string $id,
         public FactRef $owner,
@@ -15,6 +18,7 @@ final readonly class PictureLinkRow implements Row
         public bool $isMain,
         public ?array $cut,
         public int $ordinal,
+        public array $kept = [],
     ) {
     }
 }

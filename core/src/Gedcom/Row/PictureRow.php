@@ -13,6 +13,9 @@ final readonly class PictureRow implements Row
      * @param  list<PictureRegion>  $regions  who or what is on it
      * @param  list<string>  $on  ids of everybody on whom it is, or whose events it is on
      * @param  string  $pointer  that its record had in the file; empty for none
+     * @param  list<array{int, string}>  $kept  lines beneath the record that have no field, each with its place
+     * @param  list<array{int, string}>  $fileKept  the same beneath its FILE
+     * @param  int  $fileOrdinal  the place of its FILE among the lines of the record
      */
     public function __construct(
         public string $id,
@@ -24,6 +27,9 @@ final readonly class PictureRow implements Row
         public array $regions = [],
         public array $on = [],
         public string $pointer = '',
+        public array $kept = [],
+        public array $fileKept = [],
+        public int $fileOrdinal = 0,
     ) {
     }
 }

@@ -155,7 +155,7 @@ final readonly class FactWriter
                 ->field('_RESEARCH', $note->isResearch ? 'Y' : '', static fn (string $words): bool => $note->isResearch && $words !== '')->build());
         }
         foreach ($attached->pictures[$id] ?? [] as $picture) {
-            $builder->child($picture->ordinal, (new PictureWriter($this->version, $this->pointers))->link($picture));
+            $builder->child($picture->ordinal, (new PictureWriter($this->version, $this->pointers, $this->restore))->link($picture));
         }
         foreach ($attached->claims[$id] ?? [] as $claim) {
             $builder->child($claim->ordinal, $this->citation($claim, $attached));

@@ -13,7 +13,8 @@ use NorthBough\Core\Gedcom\Version;
 /** Pictures and the links to them: the other way round from Reading/PictureMapping. */
 final readonly class PictureWriter
 {
-    public function __construct(private Version $version, private Pointers $pointers)
+    /** @param  \Closure(string): Structure  $restore  kept lines as a structure */
+    public function __construct(private Version $version, private Pointers $pointers, private \Closure $restore)
     {
     }
 
@@ -29,6 +30,7 @@ final readonly class PictureWriter
         if ($row->title !== '') {
             $file->add(new Structure('TITL', $row->title));
         }
+        $this->keep($file, $row->fileKept);
         $record->add($file);
         foreach ($row->regions as $region) {
             $part = new Structure('_REGION', PictureTags::inWords(['page' => $region->page, 'left' => $region->left, 'top' => $region->top, 'width' => $region->width, 'height' => $region->height]));
@@ -40,6 +42,7 @@ final readonly class PictureWriter
             }
             $record->add($part);
         }
+        $this->keep($record, $row->kept, $row->fileOrdinal);
 
         return $record;
     }
@@ -53,8 +56,23 @@ final readonly class PictureWriter
         if ($row->cut !== null) {
             $link->add(new Structure('_CUT', PictureTags::inWords($row->cut)));
         }
+        $this->keep($link, $row->kept);
 
         return $link;
+    }
+
+    /**
+     * Puts what was kept back where it stood; what is ours fills the places between.
+     *
+     * @param  list<array{int, string}>  $kept
+     * @param  int  $first  the place of the first line that is ours
+     */
+    private function keep(Structure $line, array $kept, int $first = 0): void
+    {
+        $before = count(array_filter($kept, static fn (array $one): bool => $one[0] < $first));
+        foreach ($kept as $at => [$ordinal, $lines]) {
+            array_splice($line->children, $at < $before ? $at : $ordinal, 0, [($this->restore)($lines)]);
+        }
     }
 
     /** A media type in version 7, the ending of a file in 5.5.1. */

@@ -58,6 +58,9 @@ final class ShieldedRows implements TreeRows
     /** @var array<string, true>|null */
     private ?array $withheldPictures = null;
 
+    /** @var array<string, true>|null */
+    private ?array $withheldPointers = null;
+
     private ?Attached $lastAttached = null;
 
     private Attached $lastHidden;
@@ -162,9 +165,18 @@ final class ShieldedRows implements TreeRows
         foreach ($this->rows->pictures() as $picture) {
             if ($this->leaves($picture)) {
                 yield new PictureRow($picture->id, $picture->path, $picture->type, $this->names->hide($picture->title), $picture->form, $picture->medium,
-                    array_map(fn (PictureRegion $r): PictureRegion => new PictureRegion($r->id, $r->page, $r->left, $r->top, $r->width, $r->height, $r->personId, $this->names->hide($r->words)), $picture->regions), $picture->on);
+                    array_map(fn (PictureRegion $r): PictureRegion => new PictureRegion($r->id, $r->page, $r->left, $r->top, $r->width, $r->height, $r->personId, $this->names->hide($r->words)), $picture->regions), $picture->on, $picture->pointer, $this->hidden($picture->kept), $this->hidden($picture->fileKept), $picture->fileOrdinal);
             }
         }
+    }
+
+    /**
+     * @param  list<array{int, string}>  $kept
+     * @return list<array{int, string}>
+     */
+    private function hidden(array $kept): array
+    {
+        return array_map(fn (array $one): array => [$one[0], $this->hideLines($one[1])], $kept);
     }
 
     private function leaves(PictureRow $picture): bool
@@ -224,7 +236,7 @@ final class ShieldedRows implements TreeRows
         $claims = $each($attached->claims, fn (ClaimRow $c): ClaimRow => new ClaimRow($c->id, $c->recordId, $c->subject, $this->names->hide($c->words), $c->quality, $c->ordinal, $c->written, $this->line($c->line),
             new Classes($c->classes->information, $c->classes->reading, $this->names->hide($c->classes->informant), $this->names->hide($c->classes->origin), $c->classes->weight, $this->names->hide($c->classes->why), $c->classes->isRead, $this->names->hide($c->classes->withdrawn), $c->classes->evidence, $this->names->hide($c->classes->informantTie)), $c->stance, $c->evidence, $c->leansOnId));
         /** @var array<string, list<KeptRow>> $kept */
-        $kept = $each($attached->kept, $this->kept(...));
+        $kept = array_map(static fn (array $rows): array => array_values(array_filter($rows, static fn (KeptRow $row): bool => $row->lines !== '')), $each($attached->kept, $this->kept(...)));
         $records = array_map(fn (RecordRow $r): RecordRow => new RecordRow($r->id, $r->sourceId, $this->names->hide($r->locator)), $attached->records);
 
         $this->lastAttached = $attached;
@@ -241,7 +253,7 @@ final class ShieldedRows implements TreeRows
 
         $rolls = array_map(fn (array $records): array => array_map($this->roll(...), $records), $attached->rolls);
 
-        $pictures = array_map(fn (array $links): array => array_values(array_filter($links, fn (PictureLinkRow $l): bool => ! isset($this->withheldPictures()[$l->pictureId]))), $attached->pictures);
+        $pictures = array_map(fn (array $links): array => array_map(fn (PictureLinkRow $l): PictureLinkRow => new PictureLinkRow($l->id, $l->owner, $l->pictureId, $l->isMain, $l->cut, $l->ordinal, $this->hidden($l->kept)), array_values(array_filter($links, fn (PictureLinkRow $l): bool => ! isset($this->withheldPictures()[$l->pictureId])))), $attached->pictures);
 
         return $this->lastHidden = new Attached($notes, $claims, $records, $kept, $roles, $work, $groups, $rolls, $attached->kinds, $pictures);
     }
@@ -316,7 +328,33 @@ final class ShieldedRows implements TreeRows
 
     private function kept(KeptRow $row): KeptRow
     {
-        return new KeptRow($row->id, $row->owner, $row->pointer, $row->path, $row->ordinal, $this->hideLines($row->lines));
+        return new KeptRow($row->id, $row->owner, $row->pointer, $row->path, $row->ordinal, $this->hideLines($this->withoutPictures($row->lines)));
+    }
+
+    /** Kept lines without links to pictures that stay at home. */
+    private function withoutPictures(string $lines): string
+    {
+        if (! str_contains($lines, ' OBJE @')) {
+            return $lines;
+        }
+        $left = '';
+        $dropping = null;
+        foreach (preg_split('/(?<=\n)/', $lines, flags: PREG_SPLIT_NO_EMPTY) ?: [] as $line) {
+            $level = (int) $line;
+            $dropping = $dropping !== null && $level > $dropping ? $dropping : null;
+            if ($dropping === null && preg_match('/^\d+ OBJE (@[^@]+@)$/', rtrim($line, "\n"), $m) === 1 && isset($this->withheldPointers()[$m[1]])) {
+                $dropping = $level;
+            }
+            $left .= $dropping === null ? $line : '';
+        }
+
+        return $left;
+    }
+
+    /** @return array<string, true> */
+    private function withheldPointers(): array
+    {
+        return $this->withheldPointers ??= array_fill_keys(array_map($this->rows->pointers()->of(...), array_map(strval(...), array_keys($this->withheldPictures()))), true);
     }
 
     /** Names are looked for in payloads only, so that no line loses its level or its tag. */

@@ -91,7 +91,7 @@ final readonly class Writer
         foreach ($this->rows->repositories() as [$repository, $attached]) {
             yield $this->lines($this->repository($repository, $attached));
         }
-        $pictures = new PictureWriter($this->version, $this->rows->pointers());
+        $pictures = new PictureWriter($this->version, $this->rows->pointers(), $this->restored(...));
         foreach ($this->rows->pictures() as $picture) {
             yield $this->lines($pictures->record($picture));
         }
