@@ -7,6 +7,7 @@ use App\Http\Account\SessionController;
 use App\Http\Desk\DeskController;
 use App\Http\Drawings\DrawingsController;
 use App\Http\Exchange\ExchangeController;
+use App\Http\Exchange\ExportsController;
 use App\Http\Exchange\LooksController;
 use App\Http\Exchange\UploadsController;
 use App\Http\Journal\DeletedController;
@@ -139,7 +140,8 @@ Route::prefix('api')->group(function (): void {
         Route::get('unions', [ReportsController::class, 'unions']);
         Route::get('unions/{union}', [UnionsController::class, 'show']);
         Route::get('exchange', [ExchangeController::class, 'index']);
-        Route::get('exchange/export', [ExchangeController::class, 'export']);
+        Route::get('exchange/export', [ExportsController::class, 'export']);
+        Route::get('exchange/exports/{run}/file', [ExportsController::class, 'file']);
     });
 
     Route::prefix('trees/{tree}')->middleware('tree:editor')->group(function (): void {
@@ -265,6 +267,8 @@ Route::prefix('api')->group(function (): void {
         Route::post('exchange/imports', [ExchangeController::class, 'store']);
         Route::post('exchange/looks', [LooksController::class, 'store']);
         Route::delete('exchange/looks/{run}', [LooksController::class, 'destroy']);
+        Route::get('exchange/looks/{run}/people', [LooksController::class, 'people']);
+        Route::post('exchange/exports', [ExportsController::class, 'store']);
         Route::delete('exchange/runs/{run}', [ExchangeController::class, 'cancel']);
         Route::post('exchange/runs/{run}/again', [ExchangeController::class, 'again']);
     });

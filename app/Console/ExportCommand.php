@@ -44,13 +44,13 @@ final class ExportCommand extends Command
         $now = Carbon::now()->toDateTimeImmutable();
         try {
             if (preg_match('/\.(gdz|zip)$/i', $to) === 1) {
-                $zip = WriteFile::spooled($rows, $version, $tree->id, $now, true);
-                if (! @copy($zip, $to)) {
+                $written = WriteFile::spooled($rows, $version, $tree->id, $now, true);
+                if (! @copy($written->path, $to)) {
                     throw NotWritten::to($to);
                 }
-                File::delete($zip);
+                File::delete($written->path);
             } else {
-                WriteFile::plain($rows, $version, $to, $now);
+                $written = WriteFile::plain($rows, $version, $to, $now);
             }
         } catch (NotWritten $problem) {
             return $this->refuse($problem->getMessage());
@@ -58,6 +58,9 @@ final class ExportCommand extends Command
         $this->output->writeln("Wrote {$tree->name}. ".($rows instanceof ShieldedRows
             ? "{$rows->withheld()} living ".Str::plural('person', $rows->withheld()).' shielded.'
             : 'Living people are in it in full; the journal says so.'));
+        if ($written->said($version->value) !== '') {
+            $this->output->writeln($written->said($version->value));
+        }
         foreach ($rows instanceof ShieldedRows ? $rows->namedIn() : [] as $text) {
             $this->output->writeln('A living person was named in: '.Str::limit(Str::squish($text), 120));
         }

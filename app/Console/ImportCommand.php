@@ -14,12 +14,13 @@ use App\Trees\Exchange\Unwatched;
 use Illuminate\Console\Command;
 use Illuminate\Support\Str;
 use NorthBough\Core\Gedcom\NotReadable;
+use NorthBough\Core\Gedcom\Reading\Choice;
 
 final class ImportCommand extends Command
 {
     use Worded;
 
-    protected $signature = 'bough:import {file} {--tree= : name or id; a name that is not there makes a new tree} {--owner= : e-mail of whoever owns a new tree} {--dry-run : look at it only} {--json}';
+    protected $signature = 'bough:import {file} {--tree= : name or id; a name that is not there makes a new tree} {--owner= : e-mail of whoever owns a new tree} {--dry-run : look at it only} {--encoding= : how its letters are read, where the file says it wrongly} {--start= : pointer of the person whose kin come in, such as @I1@} {--generations=3 : how many up and down from there} {--json}';
 
     protected $description = 'Brings a file of the open standard into a tree';
 
@@ -44,7 +45,7 @@ final class ImportCommand extends Command
         $existing = TreeNamed::find($name);
         $tree = $existing ?? Tree::begin($name, $owner);
         try {
-            $report = $current->within($tree, fn (): array => $import->run($file, basename($file), $owner, new Unwatched));
+            $report = $current->within($tree, fn (): array => $import->run($file, basename($file), $owner, new Unwatched, choice: $this->wanted()));
         } catch (NotReadable|Refusal $refused) {
             if ($existing === null) {
                 $tree->forceDelete();
@@ -53,13 +54,22 @@ final class ImportCommand extends Command
 
             return self::FAILURE;
         }
-        unset($report['version'], $report['again'], $report['repositories'], $report['other'], $report['noted'], $report['pictures']['missingCount']);
+        $leftOut = $report['leftOut']['people'];
+        unset($report['version'], $report['again'], $report['repositories'], $report['other'], $report['noted'], $report['pictures']['missingCount'], $report['leftOut']);
         $this->output->writeln($this->option('json')
             ? (string) json_encode($report, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_INVALID_UTF8_SUBSTITUTE)
             : "Brought {$report['people']} people, {$report['families']} ".Str::plural('family', $report['families']).", {$report['events']} events and {$report['sources']} sources into {$tree->name}; "
-                .count($report['unplaced']).' lines to look at.');
+                .count($report['unplaced']).' lines to look at.'
+                .($leftOut === 0 ? '' : " {$leftOut} ".Str::plural('person', $leftOut).' left out.'));
 
         return self::SUCCESS;
+    }
+
+    private function wanted(): Choice
+    {
+        $start = trim($this->word('start'));
+
+        return new Choice(strtoupper(trim($this->word('encoding'))), $start === '' ? '' : '@'.trim($start, '@').'@', max(0, (int) $this->word('generations')));
     }
 
     /** What the file is; nothing of it is brought in. A tree that is not there has nobody whom it could be like. */
@@ -77,7 +87,7 @@ final class ImportCommand extends Command
         $this->output->writeln($this->option('json')
             ? (string) json_encode($seen, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_INVALID_UTF8_SUBSTITUTE)
             : "Version {$seen['version']}".($seen['program'] === '' ? '' : " by {$seen['program']}").", {$seen['encoding']}: {$seen['people']} people, {$seen['families']} ".Str::plural('family', $seen['families'])
-                .($seen['firstYear'] === null ? '' : ", {$seen['firstYear']} to {$seen['lastYear']}").", {$seen['lines']} lines, {$seen['oddCount']} of them odd; {$seen['pictures']['found']} pictures came, {$seen['pictures']['missingCount']} did not. ".($seen['alike'] ?: 'Nothing was brought in.'));
+                .($seen['firstYear'] === null ? '' : ", {$seen['firstYear']} to {$seen['lastYear']}").", {$seen['lines']} lines, {$seen['oddCount']} of them odd; {$seen['pictures']['found']} pictures came, {$seen['pictures']['missingCount']} did not. ".($seen['inDoubt'] ? 'Its letters are not what it says; say with --encoding how they are read: '.implode(', ', array_column($seen['readings'], 'name')).'. ' : '').($seen['alike'] ?: 'Nothing was brought in.'));
 
         return self::SUCCESS;
     }

@@ -18,6 +18,7 @@ use Illuminate\Foundation\Queue\Queueable;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\File;
 use NorthBough\Core\Gedcom\NotReadable;
+use NorthBough\Core\Gedcom\Reading\Choice;
 use Throwable;
 
 /** Brings an uploaded file into a tree, in the queue. */
@@ -40,13 +41,14 @@ final class ImportFile implements ShouldQueue
             return;
         }
         $run->update(['state' => 'running', 'heartbeat_at' => Carbon::now()]);
-        $asked = $run->asked + ['into' => $run->tree_id, 'mode' => 'add', 'again' => false];
+        $asked = $run->asked + ['into' => $run->tree_id, 'mode' => 'add', 'again' => false, 'encoding' => '', 'start' => '', 'generations' => 0];
         $tree = Tree::query()->where('id', $asked['into'])->firstOrFail();
         $path = (string) $asked['path'];
         $isIn = false;
         $isAsked = false;
         try {
-            $report = $current->within($tree, fn (): array => $import->run($path, (string) $asked['name'], User::query()->find($run->user_id), new RunProgress($run->id), ! $asked['again']));
+            $report = $current->within($tree, fn (): array => $import->run($path, (string) $asked['name'], User::query()->find($run->user_id), new RunProgress($run->id), ! $asked['again'],
+                new Choice((string) $asked['encoding'], (string) $asked['start'], (int) $asked['generations'])));
             $isIn = true;
             $run->update(['state' => 'done', 'done' => 100, 'total' => 100, 'said' => 'It is in.', 'result' => $report]);
             if ($asked['mode'] === 'replace') {
@@ -68,7 +70,7 @@ final class ImportFile implements ShouldQueue
             }
             // A file that is asked about again is still wanted.
             if (! $isAsked) {
-                File::delete($path);
+                File::delete([$path, "{$path}.people"]);
             }
         }
     }

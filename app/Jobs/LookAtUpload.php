@@ -39,7 +39,7 @@ final class LookAtUpload implements ShouldQueue
         $run->update(['state' => 'running', 'heartbeat_at' => Carbon::now()]);
         $path = (string) $run->asked['path'];
         try {
-            $seen = $current->within(Tree::query()->where('id', $run->tree_id)->firstOrFail(), fn (): array => $look->run($path, new RunProgress($run->id)));
+            $seen = $current->within(Tree::query()->where('id', $run->tree_id)->firstOrFail(), fn (): array => $look->run($path, new RunProgress($run->id), "{$path}.people"));
             $run->update(['state' => 'done', 'done' => 100, 'total' => 100, 'said' => 'It was looked at. Nothing of it is in yet.', 'result' => ['look' => $seen]]);
 
             return;
@@ -51,6 +51,6 @@ final class LookAtUpload implements ShouldQueue
             report($problem);
             $run->update(['state' => 'failed', 'said' => 'The file could not be looked at because of a fault of ours; the log says more.']);
         }
-        File::delete($path);
+        File::delete([$path, "{$path}.people"]);
     }
 }

@@ -4,8 +4,15 @@ import { newTree, signIn } from './actions'
 
 const file = 'core/tests/Gedcom/files/isles-551.ged'
 
-async function bringIn(page: Page, name: string, buffer: Buffer) {
+async function choose(page: Page, name: string, buffer: Buffer) {
   await page.getByLabel('File to bring in').setInputFiles({ name, mimeType: 'text/plain', buffer })
+  return page.getByRole('article', { name: `A look at ${name}` })
+}
+
+async function bringIn(page: Page, name: string, buffer: Buffer) {
+  const look = await choose(page, name, buffer)
+  await look.getByRole('button', { name: 'Bring it in' }).click()
+  await expect(look).toBeHidden()
 }
 
 test('a file comes in with a report, is drawn, printed and written out again', async ({ page }) => {
@@ -29,6 +36,13 @@ test('a file comes in with a report, is drawn, printed and written out again', a
   ]) {
     expect(said).toContain(line)
   }
+
+  const written = page.waitForEvent('download')
+  await page.getByRole('button', { name: 'Version 7', exact: true }).click()
+  const saved = readFileSync(await (await written).path(), 'utf8')
+  expect(saved).toContain('1 NAME Keziah "Hezzy" /Osk/')
+  await expect(page.getByRole('complementary', { name: 'Files out' })).toContainText('It is written.')
+  await expect(page.getByRole('link', { name: /^Save / })).toBeVisible()
 
   await page.goto(`${tree}/people`)
   await page.getByRole('option', { name: /Tarrel, \?/ }).click()
@@ -57,7 +71,7 @@ test('what is no such file is refused in words and leaves nothing', async ({ pag
   await signIn(page)
   const tree = await newTree(page, 'Nothing comes in')
   await page.goto(`${tree}/exchange`)
-  await bringIn(page, 'letter.ged', Buffer.from('Dear cousin,\n'))
+  await choose(page, 'letter.ged', Buffer.from('Dear cousin,\n'))
   await expect(page.getByText(/letter.ged: This is not a family tree file/)).toBeVisible()
   await page.goto(`${tree}/people`)
   await expect(page.getByText('Here everybody in this tree will stand')).toBeVisible()
@@ -69,10 +83,43 @@ test('the same file a second time is noticed', async ({ page }) => {
   await page.goto(`${tree}/exchange`)
   await bringIn(page, 'isles.ged', readFileSync(file))
   await expect(page.getByText('3 people, 1 families')).toBeVisible()
+  const look = await choose(page, 'copy.ged', readFileSync(file))
+  await expect(look).toContainText('brought into this tree before, as isles.ged')
+  await look.getByRole('button', { name: 'Cancel' }).click()
+  await expect(look).toBeHidden()
   await bringIn(page, 'copy.ged', readFileSync(file))
-  await expect(page.getByRole('alert')).toContainText('brought into this tree before, as isles.ged')
-  await page.getByRole('button', { name: 'Bring it in all the same' }).click()
   await expect(page.getByRole('article').filter({ hasText: 'copy.ged' })).toContainText('3 people')
+})
+
+test('a file is looked at, its letters are chosen, and one person of it comes in with their kin, by keys alone', async ({
+  page,
+}) => {
+  await signIn(page)
+  const tree = await newTree(page, 'A part')
+  await page.goto(`${tree}/exchange`)
+  const text =
+    '0 HEAD\n1 GEDC\n2 VERS 5.5.1\n1 CHAR UTF-8\n0 @I1@ INDI\n1 NAME J\u00f6rg /Tarrel/\n0 @I2@ INDI\n1 NAME Una /Osk/\n' +
+    '0 @I3@ INDI\n1 NAME Somebody /Else/\n0 @F1@ FAM\n1 HUSB @I1@\n1 WIFE @I2@\n0 TRLR\n'
+  const look = await choose(page, 'windows.ged', Buffer.from(text, 'latin1'))
+  await expect(look).toContainText('Which of these reads right?')
+  await expect(look.getByRole('button', { name: 'Bring it in' })).toBeDisabled()
+  await look.getByRole('radio', { name: /Windows, western/ }).focus()
+  await page.keyboard.press('Space')
+  await look.getByRole('radio', { name: /all 3 people/ }).focus()
+  await page.keyboard.press('ArrowDown')
+  await expect(look).toContainText('Choose the person first.')
+  await look.getByRole('combobox', { name: 'Name of the person in the file' }).focus()
+  await page.keyboard.type('osk')
+  await expect(look.getByRole('option', { name: 'Una Osk' })).toBeVisible()
+  await page.keyboard.press('Enter')
+  await look.getByRole('button', { name: 'Bring it in' }).focus()
+  await page.keyboard.press('Enter')
+  const report = page.getByRole('article').filter({ hasText: 'windows.ged' })
+  await expect(report).toContainText('A part of the file: one of its people')
+  await page.goto(`${tree}/people`)
+  await expect(page.getByRole('option', { name: /Tarrel, J\u00f6rg/ })).toBeVisible()
+  await expect(page.getByRole('option', { name: /Osk, Una/ })).toBeVisible()
+  await expect(page.getByRole('option', { name: /Else/ })).toHaveCount(0)
 })
 
 test('a large file goes up in pieces through the server and can be cancelled', async ({ page }) => {
@@ -86,7 +133,7 @@ test('a large file goes up in pieces through the server and can be cancelled', a
   )
   const large = Buffer.from(`0 HEAD\n1 GEDC\n2 VERS 7.0\n${people.join('')}0 TRLR\n`)
   expect(large.length).toBeGreaterThan(8 * 1024 * 1024)
-  await bringIn(page, 'large.ged', large)
+  await choose(page, 'large.ged', large)
   await page.getByRole('button', { name: 'Cancel' }).click({ timeout: 30_000 })
   await expect(page.getByText(/large.ged: It was cancelled/)).toBeVisible({ timeout: 60_000 })
   await page.goto(`${tree}/people`)

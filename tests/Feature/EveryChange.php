@@ -215,7 +215,7 @@ trait EveryChange
     {
         $media = $this->api('POST', '/pictures', ['uploadId' => $this->upload(self::picture(33, 30), 'shore.png'), 'personId' => $family['person']])->assertOk()->json('id');
         $known = ['media' => $media, 'subject' => $family['person'], 'question' => $family['case'], 'what' => 'claim', 'id' => $family['claim'], 'kind' => 'family-group-sheet', 'format' => 'html',
-            'page' => '0', 'level' => '0', 'x' => '0', 'y' => '0',
+            'page' => '0', 'level' => '0', 'x' => '0', 'y' => '0', 'run' => $this->looked(),
             'change' => (string) DB::table('change_sets')->where('tree_id', $this->tree->id)->orderBy('seq')->value('id')] + $family;
         $addresses = [];
         foreach (Routes::getRoutes()->getRoutes() as $route) {
@@ -230,6 +230,14 @@ trait EveryChange
         }
 
         return $addresses;
+    }
+
+    /** A file that was looked at and is not in. */
+    private function looked(): string
+    {
+        $upload = $this->upload("0 HEAD\n1 GEDC\n2 VERS 7.0\n0 @I1@ INDI\n1 NAME Una /Osk/\n0 TRLR\n", 'una.ged');
+
+        return (string) $this->api('POST', '/exchange/looks', ['uploadId' => $upload])->assertOk()->json('id');
     }
 
     /** Of a row as it is now; 1 where it is gone. */

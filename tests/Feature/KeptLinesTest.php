@@ -19,6 +19,9 @@ final class KeptLinesTest extends TestCase
         1 NAME Ewan /Tarrel/
         2 ROMN Ewan /Tarrel/
         3 TYPE romaji
+        2 NOTE spelt so by himself
+        2 SOUR @S1@
+        3 PAGE 9
         1 SEX M
         1 BIRT
         2 DATE 1847
@@ -67,6 +70,7 @@ final class KeptLinesTest extends TestCase
         $words = static fn (array $kept): array => array_column($kept, 'words');
 
         self::assertEqualsCanonicalizing([
+            'Name, note: spelt so by himself', 'Name, cited: Register of Una Osk, 9',
             'With: Una Osk (as: godparent)', 'Number in the program: 77', 'Name, in Latin letters: Ewan /Tarrel/ (Kind: romaji)', 'Couple, number of one’s own: 12',
         ], $words($page->json('kept')));
         $birth = array_values(array_filter($page->json('facts'), static fn (array $fact): bool => $fact['kind'] === 'birth'))[0];

@@ -149,6 +149,22 @@ export interface paths {
     patch?: never
     trace?: never
   }
+  '/api/trees/{tree}/exchange/exports': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post: operations['writeOut']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
   '/api/trees/{tree}/exchange/looks': {
     parameters: {
       query?: never
@@ -177,6 +193,23 @@ export interface paths {
     post?: never
     /** The file is left: nothing of it was brought in. */
     delete: operations['leaveFile']
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/exchange/looks/{run}/people': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    /** People of the file, to choose one whose kin come in. */
+    get: operations['peopleOfFile']
+    put?: never
+    post?: never
+    delete?: never
     options?: never
     head?: never
     patch?: never
@@ -2472,6 +2505,14 @@ export interface components {
       ofUnion: boolean
       hasValue: boolean
     }
+    ExportInput: {
+      /** @enum {string} */
+      version: '7' | '5.5.1'
+      /** @description with its pictures, as a zip */
+      zipped: boolean
+      /** @description the living in full, which only the owner may ask for and the journal tells */
+      keep: boolean
+    }
     FactInput: {
       /** @description Though the very value was ruled out. */
       kind?: string | null
@@ -2513,6 +2554,12 @@ export interface components {
       /** @enum {string} */
       mode: 'add' | 'new' | 'replace'
       treeName: string
+      /** @description how its letters are read; empty for what the file says */
+      encoding: string
+      /** @description pointer of the person in the file whose kin come in; empty for everybody */
+      start: string
+      /** @description how many generations up and down from there */
+      generations: number
     }
     KindInput: {
       template: string
@@ -3144,6 +3191,15 @@ export interface components {
     FieldUseList: {
       fields: components['schemas']['FieldUse'][]
     }
+    FilePeople: {
+      people: components['schemas']['FilePerson'][]
+    }
+    /** @description Somebody in a file that is not in yet. */
+    FilePerson: {
+      pointer: string
+      name: string
+      years: string
+    }
     /** @description An event of a parent, partner or child, or of the world around (then of nobody), as it stands among the facts of a life. */
     FoldedResource: {
       id: string
@@ -3255,6 +3311,7 @@ export interface components {
       picturesFound: number
       picturesMissingCount: number
       picturesMissing: string[]
+      leftOut: components['schemas']['LeftOutResource']
     }
     /** @description `undo` and `redo` say what of one's own can be undone and done again, the next first; `authors` are names by id. */
     JournalPage: {
@@ -3291,6 +3348,20 @@ export interface components {
       ofUnion: boolean
       hasValue: boolean
       ownId: string | null
+    }
+    /** @description What of a file stayed outside because only a part of it was wanted. */
+    LeftOutResource: {
+      people: number
+      records: number
+      /** @description lines of those who came in, that point at one of these */
+      lines: number
+    }
+    /** @description How some lines of a file read in one encoding. */
+    LettersResource: {
+      name: string
+      /** @description lines with letters that stand in no word */
+      odd: number
+      lines: string[]
     }
     LifelineMark: {
       factId: string
@@ -3402,6 +3473,9 @@ export interface components {
       picturesMissing: string[]
       /** @description how much of it the tree has already; empty where it has little */
       alike: string
+      /** @description the bytes are not what its head says: somebody must choose */
+      inDoubt: boolean
+      readings: components['schemas']['LettersResource'][]
     }
     /** @description The id of what was made. */
     MadeResource: {
@@ -3848,6 +3922,8 @@ export interface components {
     }
     RunResource: {
       id: string
+      /** @enum {string} */
+      kind: 'import' | 'look' | 'copy' | 'export'
       title: string
       state: string
       percent: number
@@ -4629,6 +4705,41 @@ export interface operations {
       }
     }
   }
+  writeOut: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['ExportInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['RunResource']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
   lookAtFile: {
     parameters: {
       query?: never
@@ -4682,6 +4793,40 @@ export interface operations {
           [name: string]: unknown
         }
         content?: never
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  peopleOfFile: {
+    parameters: {
+      query?: {
+        q?: string
+      }
+      header?: never
+      path: {
+        tree: string
+        run: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['FilePeople']
+        }
       }
       /** @description Refused, with a sentence. */
       default: {

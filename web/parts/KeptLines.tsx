@@ -13,12 +13,14 @@ export function KeptLines({ kept }: { kept: Schemas['KeptResource'][] }) {
           </li>
         ))}
       </ul>
-      <details>
-        <summary className="cursor-pointer text-[13px] text-graphite">as its lines stand there</summary>
-        <pre className="mt-1 overflow-x-auto text-[12px] text-graphite">
-          {kept.map((one) => one.lines).join('')}
-        </pre>
-      </details>
+      {kept.some((one) => one.lines !== '') && (
+        <details>
+          <summary className="cursor-pointer text-[13px] text-graphite">as its lines stand there</summary>
+          <pre className="mt-1 overflow-x-auto text-[12px] text-graphite">
+            {kept.map((one) => one.lines).join('')}
+          </pre>
+        </details>
+      )}
     </section>
   )
 }

@@ -8,10 +8,10 @@ use App\Http\Api\Delete;
 use App\Http\Api\Get;
 use App\Http\Api\Post;
 use App\Http\Inputs\ImportInput;
-use App\Http\Keeping;
 use App\Http\Resources\CountResource;
 use App\Http\Resources\ExchangePage;
 use App\Http\Resources\ImportResource;
+use App\Http\Resources\LeftOutResource;
 use App\Http\Resources\LookResource;
 use App\Http\Resources\RunResource;
 use App\Http\Resources\UnplacedResource;
@@ -23,17 +23,11 @@ use App\Models\Tree;
 use App\Models\User;
 use App\Refusal;
 use App\Trees\CurrentTree;
-use App\Trees\Exchange\Leaving;
 use App\Trees\Exchange\Runs;
-use App\Trees\Exchange\WriteFile;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
-use NorthBough\Core\Gedcom\NotReadable;
-use NorthBough\Core\Gedcom\Version;
-use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
 /** Files in and out of a tree. */
 final readonly class ExchangeController
@@ -43,10 +37,11 @@ final readonly class ExchangeController
     }
 
     #[Get('/trees/{tree}/exchange', 'exchange', ExchangePage::class)]
-    public function index(): JsonResponse
+    public function index(Request $request): JsonResponse
     {
         Runs::release();
-        $runs = Run::query()->where('tree_id', $this->current->id())->orderByDesc('created_at')->orderByDesc('id')->limit(5)->get();
+        $user = TreesController::user($request);
+        $runs = Run::query()->where('tree_id', $this->current->id())->where(static fn ($own) => $own->whereNotIn('kind', ['look', 'export'])->orWhere('user_id', $user->id))->orderByDesc('created_at')->orderByDesc('id')->limit(5)->get();
         $imports = Import::query()->orderByDesc('brought_in_at')->limit(20)->get();
 
         return response()->json(new ExchangePage(
@@ -73,17 +68,10 @@ final readonly class ExchangeController
         if ($input->mode === 'replace' && $this->current->get()->roleOf($user) !== 'owner') {
             throw new Refusal('Only the owner may put a file in the place of this tree.', 403);
         }
-        Runs::release();
-        $run = DB::transaction(function () use ($user, $path, $name, $input): Run {
-            if (Run::query()->where('tree_id', $this->current->id())->where('kind', 'import')->whereIn('state', ['waiting', 'running'])->lockForUpdate()->exists()) {
-                throw new Refusal('A file is being brought into this tree already. Wait until it is in, or cancel it.', 409);
-            }
-
-            return Run::query()->create([
-                'tree_id' => $this->current->id(), 'user_id' => $user->id, 'kind' => 'import', 'state' => 'waiting',
-                'title' => $name, 'asked' => ['path' => $path, 'name' => $name, 'mode' => $input->mode, 'again' => $input->again, 'into' => $this->into($input, $user)], 'done' => 0, 'total' => 100, 'said' => 'Waiting for its turn',
-            ]);
-        });
+        $run = Runs::begin($this->current->id(), $user, 'import', $name, 'A file is being brought into this tree already. Wait until it is in, or cancel it.', fn (): array => [
+            'path' => $path, 'name' => $name, 'mode' => $input->mode, 'again' => $input->again,
+            'encoding' => $input->encoding, 'start' => $input->start, 'generations' => $input->generations, 'into' => $this->into($input, $user),
+        ]);
         ImportFile::dispatch($run->id);
         $upload?->delete();
         $look?->delete();
@@ -130,25 +118,6 @@ final readonly class ExchangeController
         return $made->id;
     }
 
-    public function export(Request $request, Leaving $leaving): BinaryFileResponse
-    {
-        try {
-            $version = Version::named($request->string('version', '7')->toString());
-        } catch (NotReadable) {
-            throw new Refusal('Files are written in version 7 or 5.5.1.');
-        }
-        // A whole tree takes as long as it takes. It is written before the first byte leaves, so that one that fails
-        // answers with an error, and never with half a file.
-        set_time_limit(0);
-        $isZipped = $request->boolean('zipped');
-        $rows = $leaving->rows(Keeping::askedBy($request), 'Wrote a file');
-        $file = WriteFile::spooled($rows, $version, $this->current->id(), Carbon::now()->toDateTimeImmutable(), $isZipped);
-        $name = (trim((string) preg_replace('/[^\p{L}\p{N}]+/u', '-', $this->current->get()->name), '-') ?: 'tree').($isZipped ? '.gdz' : '.ged');
-
-        return response()->download($file, $name, ['Content-Type' => $isZipped ? 'application/zip' : 'text/plain; charset=utf-8'], 'attachment')
-            ->deleteFileAfterSend();
-    }
-
     private function refuseTwice(string $path): void
     {
         $before = Import::query()->where('sha256', hash_file('sha256', $path))->first();
@@ -159,7 +128,7 @@ final readonly class ExchangeController
 
     public static function run(Run $run): RunResource
     {
-        return new RunResource($run->id, $run->title, $run->state, $run->done, $run->said, (string) ($run->asked['into'] ?? $run->tree_id), (bool) ($run->result['again'] ?? false), isset($run->result['look']) ? LookResource::of($run->result['look']) : null);
+        return new RunResource($run->id, $run->kind, $run->title, $run->state, $run->done, $run->said, (string) ($run->asked['into'] ?? $run->tree_id), (bool) ($run->result['again'] ?? false), isset($run->result['look']) ? LookResource::of($run->result['look']) : null);
     }
 
     private static function import(Import $import): ImportResource
@@ -178,6 +147,7 @@ final readonly class ExchangeController
         return new ImportResource($import->id, $import->file_name, $import->standard, $import->brought_in_at, $counts,
             $listed('unplaced'), $listed('noted'),
             LookResource::kept(array_values($import->report['kept'] ?? [])),
-            $listed('repaired'), (int) ($import->report['pictures']['found'] ?? 0), (int) ($import->report['pictures']['missingCount'] ?? 0), $import->report['pictures']['missing'] ?? []);
+            $listed('repaired'), (int) ($import->report['pictures']['found'] ?? 0), (int) ($import->report['pictures']['missingCount'] ?? 0), $import->report['pictures']['missing'] ?? [],
+            new LeftOutResource(...($import->report['leftOut'] ?? ['people' => 0, 'records' => 0, 'lines' => 0])));
     }
 }

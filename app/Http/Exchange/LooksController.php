@@ -5,19 +5,22 @@ declare(strict_types=1);
 namespace App\Http\Exchange;
 
 use App\Http\Api\Delete;
+use App\Http\Api\Get;
 use App\Http\Api\Post;
 use App\Http\Inputs\LookInput;
+use App\Http\Resources\FilePeople;
+use App\Http\Resources\FilePerson;
 use App\Http\Resources\RunResource;
 use App\Http\Tree\TreesController;
 use App\Jobs\LookAtUpload;
 use App\Models\Run;
 use App\Refusal;
 use App\Trees\CurrentTree;
+use App\Trees\Exchange\PeopleOfFile;
 use App\Trees\Exchange\Runs;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 
 /** A file looked at before it is brought in. */
@@ -34,17 +37,8 @@ final readonly class LooksController
         if ($upload->received !== $upload->size) {
             throw new Refusal('The file has not come in whole yet.', 409);
         }
-        Runs::release();
-        $run = DB::transaction(function () use ($request, $upload): Run {
-            if (Run::query()->where('tree_id', $this->current->id())->where('kind', 'look')->whereIn('state', ['waiting', 'running'])->lockForUpdate()->exists()) {
-                throw new Refusal('A file is being looked at already. Wait until that is done, or cancel it.', 409);
-            }
-
-            return Run::query()->create([
-                'tree_id' => $this->current->id(), 'user_id' => TreesController::user($request)->id, 'kind' => 'look', 'state' => 'waiting',
-                'title' => $upload->name, 'asked' => ['path' => $upload->path(), 'name' => $upload->name], 'done' => 0, 'total' => 100, 'said' => 'Waiting for its turn',
-            ]);
-        });
+        $run = Runs::begin($this->current->id(), TreesController::user($request), 'look', $upload->name, 'A file is being looked at already. Wait until that is done, or cancel it.',
+            static fn (): array => ['path' => $upload->path(), 'name' => $upload->name]);
         LookAtUpload::dispatch($run->id);
         $upload->delete();
 
@@ -56,10 +50,20 @@ final readonly class LooksController
     public function destroy(Request $request, string $tree, string $run): Response
     {
         $row = self::looked($this->current->id(), TreesController::user($request)->id, $run);
-        File::delete((string) $row->asked['path']);
+        File::delete([(string) $row->asked['path'], "{$row->asked['path']}.people"]);
         $row->delete();
 
         return response()->noContent();
+    }
+
+    /** People of the file, to choose one whose kin come in. */
+    #[Get('/trees/{tree}/exchange/looks/{run}/people', 'peopleOfFile', FilePeople::class, query: ['q'])]
+    public function people(Request $request, string $tree, string $run): JsonResponse
+    {
+        $row = self::looked($this->current->id(), TreesController::user($request)->id, $run);
+        $found = PeopleOfFile::found("{$row->asked['path']}.people", mb_substr($request->string('q')->toString(), 0, 100));
+
+        return response()->json(new FilePeople(array_map(static fn (array $one): FilePerson => new FilePerson(...$one), $found)));
     }
 
     /** @throws Refusal where somebody else handed it in, or it is not looked at yet */

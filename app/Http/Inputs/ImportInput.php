@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Inputs;
 
+use Illuminate\Validation\Rule;
+use NorthBough\Core\Gedcom\Reading\Encoding\Encoding;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema]
@@ -17,6 +19,9 @@ final readonly class ImportInput
         #[OA\Property] public bool $again = false,
         #[OA\Property(enum: ['add', 'new', 'replace'])] public string $mode = 'add',
         #[OA\Property] public string $treeName = '',
+        #[OA\Property(description: 'how its letters are read; empty for what the file says')] public string $encoding = '',
+        #[OA\Property(description: 'pointer of the person in the file whose kin come in; empty for everybody')] public string $start = '',
+        #[OA\Property(description: 'how many generations up and down from there')] public int $generations = 0,
     ) {
     }
 
@@ -29,6 +34,9 @@ final readonly class ImportInput
             'again' => ['boolean'],
             'mode' => ['nullable', 'in:add,new,replace'],
             'treeName' => ['nullable', 'string', 'max:200'],
+            'encoding' => ['nullable', Rule::in(['', ...Encoding::names()])],
+            'start' => ['nullable', 'string', 'max:200'],
+            'generations' => ['nullable', 'integer', 'min:0', 'max:99'],
         ];
     }
 }

@@ -31,6 +31,7 @@ final readonly class ImportResource
         #[OA\Property] public int $picturesFound,
         #[OA\Property] public int $picturesMissingCount,
         #[ListOf('string')] public array $picturesMissing,
+        #[OA\Property] public LeftOutResource $leftOut,
     ) {
     }
 }

@@ -16,6 +16,7 @@ final readonly class LookResource
      * @param  list<KeptCountResource>  $kept
      * @param  list<UnplacedResource>  $odd
      * @param  list<string>  $picturesMissing
+     * @param  list<LettersResource>  $readings  empty where all letters are UTF-8
      */
     public function __construct(
         #[OA\Property] public string $version,
@@ -35,6 +36,8 @@ final readonly class LookResource
         #[OA\Property] public int $picturesMissingCount,
         #[ListOf('string')] public array $picturesMissing,
         #[OA\Property(description: 'how much of it the tree has already; empty where it has little')] public string $alike,
+        #[OA\Property(description: 'the bytes are not what its head says: somebody must choose')] public bool $inDoubt,
+        #[ListOf(LettersResource::class)] public array $readings,
     ) {
     }
 
@@ -45,6 +48,7 @@ final readonly class LookResource
             $seen['version'], $seen['program'], $seen['encoding'], $seen['people'], $seen['families'], $seen['events'], $seen['sources'], $seen['firstYear'], $seen['lastYear'], $seen['lines'],
             self::kept($seen['kept']), array_values(array_map(static fn (array $one): UnplacedResource => new UnplacedResource($one['line'], $one['text'], $one['why']), $seen['odd'])), $seen['oddCount'],
             $seen['pictures']['found'], $seen['pictures']['missingCount'], $seen['pictures']['missing'], $seen['alike'],
+            $seen['inDoubt'], array_values(array_map(static fn (array $one): LettersResource => new LettersResource(...$one), $seen['readings'])),
         );
     }
 

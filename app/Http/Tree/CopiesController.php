@@ -21,11 +21,12 @@ use App\Trees\Exchange\Runs;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\Support\Facades\DB;
 
 /** A tree once more, and one's own place in it. */
 final readonly class CopiesController
 {
+    private const BUSY = 'Something is being done with this tree already. Wait until it is done, or cancel it.';
+
     public function __construct(private CurrentTree $current, private Centre $centre)
     {
     }
@@ -35,15 +36,10 @@ final readonly class CopiesController
     {
         $name = trim(CopyInput::from($request)->name);
         $user = TreesController::user($request);
-        Runs::release();
-        $run = DB::transaction(function () use ($name, $user): Run {
-            if (Run::query()->where('tree_id', $this->current->id())->whereIn('state', ['waiting', 'running'])->lockForUpdate()->exists()) {
-                throw new Refusal('Something is being done with this tree already. Wait until it is done, or cancel it.', 409);
-            }
-
-            return Run::query()->create(['tree_id' => $this->current->id(), 'user_id' => $user->id, 'kind' => 'copy', 'state' => 'waiting', 'title' => "A copy: {$name}",
-                'asked' => ['into' => Tree::begin($name, $user)->id], 'done' => 0, 'total' => 100, 'said' => 'Waiting for its turn']);
-        });
+        if (Run::query()->where('tree_id', $this->current->id())->where('kind', 'import')->whereIn('state', ['waiting', 'running'])->exists()) {
+            throw new Refusal(self::BUSY, 409);
+        }
+        $run = Runs::begin($this->current->id(), $user, 'copy', "A copy: {$name}", self::BUSY, static fn (): array => ['into' => Tree::begin($name, $user)->id]);
         CopyTreeAway::dispatch($run->id);
 
         return response()->json(ExchangeController::run($run->refresh()));

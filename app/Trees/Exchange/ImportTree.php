@@ -20,6 +20,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Str;
 use NorthBough\Core\Gedcom\NotReadable;
+use NorthBough\Core\Gedcom\Reading\Choice;
 use NorthBough\Core\Gedcom\Reading\FileNames;
 use NorthBough\Core\Gedcom\Reading\FileReport;
 use NorthBough\Core\Gedcom\Reading\Reader;
@@ -38,13 +39,14 @@ final readonly class ImportTree
 
     /**
      * @param  bool  $askTwice  whether a file much of which is in the tree already is refused
+     * @param  Choice  $choice  how it is read, and which part of it
      * @return array<string, mixed> the report that is kept
      *
      * @throws NotReadable when the file is refused
      * @throws LooksLikeTwice
      * @throws Cancelled when the person who asked for it no longer wants it
      */
-    public function run(string $path, string $fileName, ?User $user, Progress $progress, bool $askTwice = false): array
+    public function run(string $path, string $fileName, ?User $user, Progress $progress, bool $askTwice = false, Choice $choice = new Choice): array
     {
         $started = microtime(true);
         $tree = $this->current->get();
@@ -56,7 +58,7 @@ final readonly class ImportTree
         try {
             $report = $this->changes->run(
                 new Intent($user, "Brought in {$fileName}", '', How::Import),
-                fn (Change $change): array => $this->bringIn($change, $tree, $path, $fileName, $sha256, $folder, $progress, $askTwice),
+                fn (Change $change): array => $this->bringIn($change, $tree, $path, $fileName, $sha256, $folder, $progress, $askTwice, $choice),
             );
         } finally {
             File::deleteDirectory($folder);
@@ -67,7 +69,7 @@ final readonly class ImportTree
     }
 
     /** @return array<string, mixed> */
-    private function bringIn(Change $change, Tree $tree, string $path, string $fileName, string $sha256, string $folder, Progress $progress, bool $askTwice): array
+    private function bringIn(Change $change, Tree $tree, string $path, string $fileName, string $sha256, string $folder, Progress $progress, bool $askTwice, Choice $choice): array
     {
         $archive = Archive::open($path, $folder);
         $alike = new Alike($this->current);
@@ -80,7 +82,7 @@ final readonly class ImportTree
             static fn (int $line) => $progress->tell(max(0, min(60, (int) (60 * $line / $lines))), "Reading, line {$line}"), $alike);
         $came = new FileNames($archive->pictures());
         $report = Reader::read(static fn (): iterable => self::chunks($archive->gedcomPath), $sink, new UuidMint, $tree->fresh()->next_number ?? 1,
-            $archive->pictures() === [] ? null : static fn (string $path): bool => $came->meant($path) !== '');
+            $archive->pictures() === [] ? null : static fn (string $path): bool => $came->meant($path) !== '', $choice);
         if ($askTwice && $alike->said() !== '') {
             throw new LooksLikeTwice($alike->said(), 409, ['again' => true]);
         }
@@ -149,6 +151,7 @@ final readonly class ImportTree
             'unplaced' => self::listed($report, static fn (Remark $r): bool => ! $r->isPlaced),
             'noted' => self::listed($report, static fn (Remark $r): bool => $r->isPlaced),
             'kept' => $report->kept,
+            'leftOut' => ['people' => $report->leftOut->people, 'records' => $report->leftOut->records, 'lines' => $report->leftOut->lines],
             'repaired' => self::listed($report, static fn (Remark $r): bool => $r->isMended),
         ];
     }

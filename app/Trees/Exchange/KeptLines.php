@@ -49,7 +49,30 @@ final readonly class KeptLines
             ->unionAll($claims('name_id', $nameIds, '?::uuid'))
             ->unionAll($claims('person_id', [$personId], '?::uuid'));
 
-        return $this->told($rows->orderBy('ordinal')->orderBy('id')->get());
+        $told = $this->told($rows->orderBy('ordinal')->orderBy('id')->get());
+        $ofNames = $this->ofNames($nameIds);
+
+        return $ofNames === [] ? $told : [$personId => [...$ofNames, ...$told[$personId] ?? []]] + $told;
+    }
+
+    /**
+     * Notes and citations of names, which have no place of their own on the page.
+     *
+     * @param  list<string>  $nameIds
+     * @return list<array{words: string, lines: string}>
+     */
+    private function ofNames(array $nameIds): array
+    {
+        $said = $this->living->told();
+        $notes = DB::table('notes')->where('tree_id', $this->current->id())->whereIn('name_id', $nameIds)->orderBy('ordinal')->orderBy('id')->pluck('text');
+        $cited = DB::table('claims')->join('records', static fn ($join) => $join->on('records.tree_id', 'claims.tree_id')->on('records.id', 'claims.record_id'))
+            ->join('sources', static fn ($join) => $join->on('sources.tree_id', 'records.tree_id')->on('sources.id', 'records.source_id'))
+            ->where('claims.tree_id', $this->current->id())->whereIn('claims.name_id', $nameIds)->orderBy('claims.id')->get(['sources.title', 'records.locator', 'claims.words']);
+
+        return [
+            ...array_map(static fn (string $text): array => ['words' => $said("Name, note: {$text}"), 'lines' => ''], array_values($notes->all())),
+            ...array_map(static fn (stdClass $row): array => ['words' => $said('Name, cited: '.trim("{$row->title}, {$row->locator}", ', ').($row->words === '' ? '' : ", “{$row->words}”")), 'lines' => ''], array_values($cited->all())),
+        ];
     }
 
     /** @return list<array{words: string, lines: string}> of a source and of where it is held */

@@ -60,11 +60,16 @@ final readonly class Leaving
         return new ExportTree($this->current);
     }
 
+    public static function notTheirs(): Refusal
+    {
+        return new Refusal('Only the owner of the tree may let the living leave it in full.', 403);
+    }
+
     /** @throws Refusal when the one who asks is not the owner */
     public function tell(?User $user, string $what): void
     {
         if ($user !== null && $this->current->get()->roleOf($user) !== 'owner') {
-            throw new Refusal('Only the owner of the tree may let the living leave it in full.', 403);
+            throw self::notTheirs();
         }
         $this->changes->run(new Intent($user, "{$what}, with {$this->living->count()} living people in full", '', How::Hand, 'told'), static fn (): null => null);
     }

@@ -9,6 +9,8 @@ use App\Trees\CurrentTree;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Str;
 use NorthBough\Core\Gedcom\NotReadable;
+use NorthBough\Core\Gedcom\Reading\Choice;
+use NorthBough\Core\Gedcom\Reading\Encoding\Doubt;
 use NorthBough\Core\Gedcom\Reading\FileNames;
 use NorthBough\Core\Gedcom\Reading\Look;
 use NorthBough\Core\Gedcom\Remark;
@@ -28,11 +30,12 @@ final readonly class LookAtFile
     }
 
     /**
-     * @return array<string, mixed> version, program, encoding, people, families, events, sources, firstYear, lastYear, lines, kept, odd, oddCount, pictures, alike
+     * @param  string  $people  path of a file to which everybody in it is written, to choose one from; empty for none
+     * @return array<string, mixed> version, program, encoding, inDoubt, readings, people, families, events, sources, firstYear, lastYear, lines, kept, odd, oddCount, pictures, alike
      *
      * @throws NotReadable
      */
-    public function run(string $path, Progress $progress): array
+    public function run(string $path, Progress $progress, string $people = ''): array
     {
         $folder = storage_path('app/spool/'.Str::uuid7());
         File::ensureDirectoryExists($folder);
@@ -40,15 +43,21 @@ final readonly class LookAtFile
             $archive = Archive::open($path, $folder);
             $alike = new Alike($this->current);
             $named = [];
+            $doubt = Doubt::about(ImportTree::chunks($archive->gedcomPath));
+            $readings = $doubt->readings();
+            $choice = new Choice($doubt->isOpen() ? $readings[0]['name'] : '');
+            $everybody = $people === '' ? null : new PeopleOfFile($people);
             $lines = max(1, intdiv((int) filesize($archive->gedcomPath), 20));
-            $look = Look::into(static fn (): iterable => ImportTree::chunks($archive->gedcomPath), new UuidMint, static function (Row $row) use ($alike, &$named): void {
+            $look = Look::into(static fn (): iterable => ImportTree::chunks($archive->gedcomPath), new UuidMint, static function (Row $row) use ($alike, $everybody, &$named): void {
                 $alike->see($row);
+                $everybody?->see($row);
                 $named += match (true) {
                     $row instanceof PictureRow, $row instanceof RecordImageRow => [$row->path => true],
                     $row instanceof KeptRow => array_fill_keys(NamedFiles::in($row->lines), true),
                     default => [],
                 };
-            }, static fn (int $line) => $progress->tell(max(0, min(99, (int) (100 * $line / $lines))), "Looking, line {$line}"));
+            }, static fn (int $line) => $progress->tell(max(0, min(99, (int) (100 * $line / $lines))), "Looking, line {$line}"), $choice);
+            $everybody?->close();
         } finally {
             File::deleteDirectory($folder);
         }
@@ -59,7 +68,7 @@ final readonly class LookAtFile
         $again = Import::query()->where('sha256', (string) hash_file('sha256', $path))->first();
 
         return [
-            'version' => $report->version->value, 'program' => $look['program'], 'encoding' => $look['encoding'],
+            'version' => $report->version->value, 'program' => $look['program'], 'encoding' => $look['encoding'], 'inDoubt' => $doubt->isOpen(), 'readings' => $readings,
             ...array_intersect_key($report->counts, ['people' => 1, 'families' => 1, 'events' => 1, 'sources' => 1]),
             'firstYear' => $look['firstYear'], 'lastYear' => $look['lastYear'], 'lines' => $report->lines, 'kept' => $report->kept,
             'odd' => array_map(static fn (Remark $r): array => ['line' => $r->line, 'text' => $r->text, 'why' => $r->why], array_slice($report->remarks, 0, self::LISTED)), 'oddCount' => count($report->remarks),

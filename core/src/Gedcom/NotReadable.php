@@ -24,7 +24,17 @@ final class NotReadable extends \RuntimeException
 
     public static function encoding(string $name): self
     {
-        return new self("The file says it is written in {$name} and is not UTF-8. Have the program that made it write UTF-8, and bring it in again.");
+        return new self("The file says it is written in {$name} and is not UTF-8. Choose how its letters are read, or have the program that made it write UTF-8.");
+    }
+
+    public static function nobody(string $pointer): self
+    {
+        return new self("Nobody in the file has the pointer {$pointer}.");
+    }
+
+    public static function noSuchEncoding(string $name): self
+    {
+        return new self("Letters in “{$name}” are not read here. What is read: ".implode(', ', Reading\Encoding\Encoding::names()).'.');
     }
 
     public static function brokenZip(): self

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Tests\Gedcom;
 
+use NorthBough\Core\Gedcom\Reading\Choice;
 use NorthBough\Core\Gedcom\Reading\FileReport;
 use NorthBough\Core\Gedcom\Reading\Reader;
 use NorthBough\Core\Gedcom\Reading\RowSink;
@@ -63,10 +64,10 @@ final class MemoryTree implements RowSink, TreeRows
     private ?Pointers $pointers = null;
 
     /** @param  list<string>  $pictures  paths of the files that came too */
-    public static function reading(string $file, array $pictures = []): self
+    public static function reading(string $file, array $pictures = [], Choice $choice = new Choice): self
     {
         $tree = new self;
-        $tree->report = Reader::read(static fn (): array => str_split($file, 97) ?: [''], $tree, new CountingMint, 1, $pictures === [] ? null : static fn (string $path): bool => in_array($path, $pictures, true));
+        $tree->report = Reader::read(static fn (): array => str_split($file, 97) ?: [''], $tree, new CountingMint, 1, $pictures === [] ? null : static fn (string $path): bool => in_array($path, $pictures, true), $choice);
 
         return $tree;
     }

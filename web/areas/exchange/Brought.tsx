@@ -13,6 +13,13 @@ export function Brought({ report }: { report: Schemas['ImportResource'] }) {
         {new Date(report.broughtInAt).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' })}
       </p>
       <p className="mt-1">{counts.join(', ')}.</p>
+      {report.leftOut.people > 0 && (
+        <p>
+          A part of the file: {many(report.leftOut.people, 'one', String)} of its people,{' '}
+          {many(report.leftOut.records, 'one other record', (n) => `${n} other records`)} and{' '}
+          {many(report.leftOut.lines, 'one link to them', (n) => `${n} links to them`)} stayed outside.
+        </p>
+      )}
       {report.unplaced.length === 0 && <p className="text-lichen">Every line has its place.</p>}
       <OddLines lines={report.unplaced} says="could not stay where it stood, or was mended" />
       <OddLines lines={report.noted} says="kept as it stands, and odd" />
@@ -26,6 +33,9 @@ export function Brought({ report }: { report: Schemas['ImportResource'] }) {
     </article>
   )
 }
+
+const many = (count: number, one: string, more: (count: string) => string) =>
+  count === 1 ? one : more(count === 0 ? 'no' : count.toLocaleString('en'))
 
 /** Lines that have no field here, by what they are. */
 export function KeptTable({ kept, says }: { kept: Schemas['KeptCountResource'][]; says: string }) {

@@ -1,23 +1,37 @@
+import { useState } from 'react'
 import type { Schemas } from '../../api/client'
 import { KeptTable, OddLines, Pictures } from './Brought'
+import { encodingName, Letters } from './Letters'
+import { PartOfFile, type Part } from './PartOfFile'
+import type { Wanted } from './useIncoming'
+import { WhereTo, type Mode } from './WhereTo'
 
 type Props = {
+  run: string
   name: string
   look: Schemas['LookResource']
-  onBring: () => void
-  onLeave: () => void
+  onBring: (wanted: Wanted) => void
+  onGiveUp: () => void
   isBusy: boolean
 }
 
-/** A file looked at before it is brought in: what it is, how much is in it, what would be kept, and what is odd. */
-export function LookedAt({ name, look, onBring, onLeave, isBusy }: Props) {
+/** A file looked at before it is brought in: what it is, how much is in it, what would be kept, what is odd, and what of it is wanted. */
+export function LookedAt({ run, name, look, onBring, onGiveUp, isBusy }: Props) {
+  const [mode, setMode] = useState<Mode>('add')
+  const [treeName, setTreeName] = useState('')
+  const [encoding, setEncoding] = useState(look.inDoubt ? '' : (look.readings[0]?.name ?? ''))
+  const [part, setPart] = useState<Part>({ start: '', generations: 3 })
+  const wanting = [
+    ...(look.inDoubt && encoding === '' ? ['Choose how its letters read first.'] : []),
+    ...(part.start === null ? ['Choose the person first.'] : []),
+  ]
   const count = (n: number, one: string, many: string) => `${n.toLocaleString('en')} ${n === 1 ? one : many}`
   return (
     <article aria-label={`A look at ${name}`} className="mt-6 max-w-[720px] border-l-2 border-tide pl-4">
       <h2 className="font-serif text-[18px]">{name}</h2>
       <p className="text-graphite">
         version {look.version}
-        {look.program !== '' && `, written by ${look.program}`}, read as {look.encoding}
+        {look.program !== '' && `, written by ${look.program}`}, read as {encodingName(look.encoding)}
       </p>
       <p className="mt-1">
         {count(look.people, 'person', 'people')}, {count(look.families, 'family', 'families')},{' '}
@@ -34,13 +48,26 @@ export function LookedAt({ name, look, onBring, onLeave, isBusy }: Props) {
       )}
       <KeptTable kept={look.kept} says="would be kept and shown" />
       <Pictures found={look.picturesFound} missing={look.picturesMissing} count={look.picturesMissingCount} />
-      <p className="mt-2 flex gap-5">
-        <button type="button" className="act-main" disabled={isBusy} onClick={onBring}>
+      <Letters readings={look.readings} inDoubt={look.inDoubt} value={encoding} onChange={setEncoding} />
+      <div className="grid grid-cols-2 gap-x-6 max-sm:grid-cols-1">
+        <WhereTo mode={mode} treeName={treeName} onMode={setMode} onTreeName={setTreeName} />
+        <PartOfFile run={run} people={look.people} part={part} onChange={setPart} />
+      </div>
+      <p className="mt-3 flex items-baseline gap-5">
+        <button
+          type="button"
+          className="act-main"
+          disabled={isBusy || wanting.length > 0}
+          onClick={() =>
+            onBring({ mode, treeName, encoding, start: part.start ?? '', generations: part.generations })
+          }
+        >
           Bring it in
         </button>
-        <button type="button" className="act" onClick={onLeave}>
-          Leave it
+        <button type="button" className="act" onClick={onGiveUp}>
+          Cancel
         </button>
+        {wanting.length > 0 && <span className="text-[14px] text-ochre">{wanting.join(' ')}</span>}
       </p>
     </article>
   )

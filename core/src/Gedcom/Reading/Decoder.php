@@ -15,14 +15,15 @@ final class Decoder
 
     /**
      * @param  iterable<string>  $chunks  the file's bytes in order, in pieces of any size
+     * @param  string  $as  the encoding, by a name of Encoding::names(); empty for what the file says
      * @return \Generator<int, string> line number from 1 => line, without its end
      *
      * @throws NotReadable when the file is empty, zipped, or in an encoding that is not read
      */
-    public static function lines(iterable $chunks): \Generator
+    public static function lines(iterable $chunks, string $as = ''): \Generator
     {
         $number = 0;
-        foreach (self::split(self::gathered($chunks)) as $line) {
+        foreach (self::split(self::gathered($chunks), $as) as $line) {
             $number++;
             yield $number => $number === 1 && str_starts_with($line, "\u{FEFF}") ? substr($line, 3) : $line;
         }
@@ -57,13 +58,13 @@ final class Decoder
      * @param  iterable<string>  $chunks
      * @return \Generator<int, string>
      */
-    private static function split(iterable $chunks): \Generator
+    private static function split(iterable $chunks, string $as): \Generator
     {
         $encoding = null;
         $bytes = '';
         $rest = '';
         foreach ($chunks as $chunk) {
-            $encoding ??= self::sniff($chunk);
+            $encoding ??= self::sniff($chunk, $as);
             if ($encoding->isSixteenBit()) {
                 $bytes .= $chunk;
                 $whole = $encoding->wholeLetters($bytes);
@@ -88,7 +89,7 @@ final class Decoder
     }
 
     /** @throws NotReadable */
-    private static function sniff(string $start): Encoding
+    private static function sniff(string $start, string $as): Encoding
     {
         if ($start === '') {
             throw NotReadable::empty();
@@ -97,6 +98,6 @@ final class Decoder
             throw NotReadable::zipped();
         }
 
-        return Encoding::of($start);
+        return Encoding::of($start, $as);
     }
 }

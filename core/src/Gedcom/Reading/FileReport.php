@@ -23,6 +23,7 @@ final readonly class FileReport
         public int $lines,
         public array $remarks,
         public array $kept = [],
+        public LeftOut $leftOut = new LeftOut,
     ) {
     }
 }

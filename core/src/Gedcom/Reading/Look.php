@@ -29,11 +29,12 @@ final class Look implements RowSink
      * @param  callable(): iterable<string>  $open  gives the file's bytes from the start, each time it is called
      * @param  \Closure(Row): void  $see  told every row
      * @param  \Closure(int): void  $progress  told the line that has been read
+     * @param  Choice  $choice  how it is read
      * @return array{program: string, encoding: string, firstYear: int|null, lastYear: int|null, report: FileReport}
      *
      * @throws \NorthBough\Core\Gedcom\NotReadable
      */
-    public static function into(callable $open, IdMint $mint, \Closure $see, \Closure $progress): array
+    public static function into(callable $open, IdMint $mint, \Closure $see, \Closure $progress, Choice $choice = new Choice): array
     {
         $look = new self($see, $progress);
         $start = '';
@@ -43,11 +44,11 @@ final class Look implements RowSink
                 break;
             }
         }
-        $report = Reader::read($open, $look, $mint);
+        $report = Reader::read($open, $look, $mint, choice: $choice);
         $program = Lines::restore($report->head)->first('SOUR');
 
         return [
-            'program' => trim(($program?->text('NAME') ?: $program?->payload).' '.$program?->text('VERS')), 'encoding' => Encoding::of($start)->name(),
+            'program' => trim(($program?->text('NAME') ?: $program?->payload).' '.$program?->text('VERS')), 'encoding' => Encoding::of($start, $choice->encoding)->name(),
             'firstYear' => $look->firstYear, 'lastYear' => $look->lastYear, 'report' => $report,
         ];
     }

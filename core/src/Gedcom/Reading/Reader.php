@@ -23,16 +23,19 @@ final class Reader
      *
      * @throws NotReadable
      */
-    public static function read(callable $open, RowSink $sink, IdMint $mint, int $nextNumber = 1, ?\Closure $hasFile = null): FileReport
+    public static function read(callable $open, RowSink $sink, IdMint $mint, int $nextNumber = 1, ?\Closure $hasFile = null, Choice $choice = new Choice): FileReport
     {
         $ignore = static function (): void {
         };
-        [$survey, $seen] = self::surveyed(self::records($open(), $ignore), $mint, $hasFile);
+        $all = static fn (?callable $remark = null): \Generator => self::records($open(), $remark ?? $ignore, $choice->encoding);
+        $part = $choice->start === '' ? null : Part::around($all, $choice->start, $choice->generations);
+        $records = $part === null ? $all : static fn (?callable $remark = null): \Generator => $part->of($all($remark));
+        [$survey, $seen] = self::surveyed($records(), $mint, $hasFile);
         // Two records of one pointer, a third partner: what the standard does not have is rare, and put right before all else.
         $doubled = $survey->doubled();
         $isPlain = $doubled === [] && ! $survey->hasFurtherPartners();
         if (! $isPlain) {
-            [$survey, $seen] = self::surveyed(self::apart($open, $doubled, $ignore), $mint, $hasFile);
+            [$survey, $seen] = self::surveyed(self::apart($records, $doubled, $ignore), $mint, $hasFile);
         }
         $mapping = new Mapping($survey, $sink, $mint);
         $citations = new CitationMapping($mapping);
@@ -47,7 +50,7 @@ final class Reader
         $lastLine = 0;
         $told = 0;
         $isOver = false;
-        foreach ($isPlain ? self::records($open(), $mapping->remark(...)) : self::apart($open, $doubled, $mapping->remark(...)) as $record) {
+        foreach ($isPlain ? $records($mapping->remark(...)) : self::apart($records, $doubled, $mapping->remark(...)) as $record) {
             if ($isOver) {
                 $mapping->remark(Remark::mended($record->line, trim("0 {$record->pointer}")." {$record->tag}", 'stands after the end of the file; it was read all the same', isPlaced: true));
             }
@@ -78,7 +81,7 @@ final class Reader
         $remarks = $mapping->remarks;
         usort($remarks, static fn (Remark $a, Remark $b): int => $a->line <=> $b->line);
 
-        return new FileReport($mapping->version, $head, $mapping->counts, $lastLine, $remarks, $mapping->kept());
+        return new FileReport($mapping->version, $head, $mapping->counts, $lastLine, $remarks, $mapping->kept(), $part?->leftOut() ?? new LeftOut);
     }
 
     /**
@@ -86,9 +89,9 @@ final class Reader
      * @param  callable(Remark): void  $remark
      * @return \Generator<int, Structure>
      */
-    private static function records(iterable $chunks, callable $remark): \Generator
+    private static function records(iterable $chunks, callable $remark, string $encoding): \Generator
     {
-        return Structures::build(Lexer::lex(Decoder::lines($chunks), $remark), $remark);
+        return Structures::build(Lexer::lex(Decoder::lines($chunks, $encoding), $remark), $remark);
     }
 
     /**
@@ -115,32 +118,30 @@ final class Reader
     /**
      * The records with pointers that no two of them share, and families of two partners at most.
      *
-     * @param  callable(): iterable<string>  $open
+     * @param  callable((callable(Remark): void)|null=): iterable<Structure>  $records  of the file from the start, each time it is called
      * @param  list<string>  $doubled
      * @param  callable(Remark): void  $remark
      * @return \Generator<int, Structure>
      */
-    private static function apart(callable $open, array $doubled, callable $remark): \Generator
+    private static function apart(callable $records, array $doubled, callable $remark): \Generator
     {
-        $ignore = static function (): void {
-        };
-        $further = FurtherCouples::among(self::named($open, $doubled, $ignore), $remark);
-        foreach (self::named($open, $doubled, $remark) as $record) {
+        $further = FurtherCouples::among(self::named($records, $doubled, static function (): void {
+        }), $remark);
+        foreach (self::named($records, $doubled, $remark) as $record) {
             yield from $further->told($record);
         }
     }
 
     /**
-     * @param  callable(): iterable<string>  $open
+     * @param  callable((callable(Remark): void)|null=): iterable<Structure>  $records
      * @param  list<string>  $doubled
      * @param  callable(Remark): void  $remark
      * @return \Generator<int, Structure>
      */
-    private static function named(callable $open, array $doubled, callable $remark): \Generator
+    private static function named(callable $records, array $doubled, callable $remark): \Generator
     {
-        $namesakes = Namesakes::among(self::records($open(), static function (): void {
-        }), $doubled, $remark);
-        foreach (self::records($open(), $remark) as $record) {
+        $namesakes = Namesakes::among($records(), $doubled, $remark);
+        foreach ($records($remark) as $record) {
             yield $namesakes->told($record);
         }
     }

@@ -20,7 +20,11 @@ final readonly class DateText
 
     private const ONLY_7 = '/\b(JULIAN|GREGORIAN|FRENCH_R|HEBREW) |\bBCE\b/';
 
-    private const DAY_551 = '(?:@#D[A-Z ]+@ )?(?:(?:\d{1,2} )?[A-Z]{3,4} )?\d{1,4}(?:\/\d\d)?(?: B\.C\.)?';
+    /** 5.5.1, chapter 2, MONTH, MONTH_FREN and MONTH_HEBR. */
+    private const MONTHS_551 = 'JAN|FEB|MAR|APR|MAY|JUN|JUL|AUG|SEP|OCT|NOV|DEC|VEND|BRUM|FRIM|NIVO|PLUV|VENT|GERM|FLOR|PRAI|MESS|THER|FRUC|COMP'
+        .'|TSH|CSH|KSL|TVT|SHV|ADR|ADS|NSN|IYR|SVN|TMZ|AAV|ELL';
+
+    private const DAY_551 = '(?:@#D[A-Z ]+@ )?(?:(?:\d{1,2} )?(?:'.self::MONTHS_551.') )?\d{1,4}(?:\/\d\d)?(?: B\.C\.)?';
 
     private function __construct(public string $payload, public string $phrase)
     {

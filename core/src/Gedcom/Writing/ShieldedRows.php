@@ -183,7 +183,9 @@ final class ShieldedRows implements TreeRows
     {
         $on = [...$picture->on, ...array_filter(array_map(static fn (PictureRegion $r): ?string => $r->personId, $picture->regions))];
 
-        return $on !== [] && array_filter($on, $this->isLiving) === [];
+        $isRestricted = preg_match('/^0 RESN .*(?:CONFIDENTIAL|PRIVACY)/mi', implode('', array_column($picture->kept, 1))) === 1;
+
+        return ! $isRestricted && $on !== [] && array_filter($on, $this->isLiving) === [];
     }
 
     /** @return array<string, true> pictures that stay at home, by id */

@@ -40,11 +40,14 @@ final readonly class Writer
 
     /**
      * @param  \DateTimeImmutable  $now  the moment that the head names
-     * @return \Generator<int, string> bytes in order, a record at a time
+     * @return \Generator<int, string, mixed, array<string, int>> bytes in order, a record at a time; at the end how many lines the version has no place for, by tag
      */
     public static function write(TreeRows $rows, Version $version, \DateTimeImmutable $now): \Generator
     {
-        yield from (new self($rows, $version))->file($now);
+        $writer = new self($rows, $version);
+        yield from $writer->file($now);
+
+        return $writer->translator->moved ?? [];
     }
 
     /**

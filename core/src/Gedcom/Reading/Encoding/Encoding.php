@@ -29,20 +29,46 @@ final readonly class Encoding
     {
     }
 
-    /**
-     * @param  string  $start  the file's first bytes, the head among them
-     *
-     * @throws NotReadable when the head names an encoding that is not read, and the bytes need one
-     */
-    public static function of(string $start): self
+    /** @return non-empty-list<string> the encodings that are read, the commonest first */
+    public static function names(): array
     {
-        $utf16 = match (true) {
+        return ['UTF-8', 'CP1252', 'ANSEL', 'MACINTOSH', 'CP850', 'CP437', 'ISO-8859-2', 'CP1250', 'CP1251', 'ISO-8859-15'];
+    }
+
+    /** @throws NotReadable when it is none of Encoding::names() */
+    public static function named(string $name): self
+    {
+        return in_array($name, self::names(), true) ? new self($name) : throw NotReadable::noSuchEncoding($name);
+    }
+
+    /** Whether a letter has two bytes, which no choice changes. */
+    public static function isWide(string $start): bool
+    {
+        return self::wide($start) !== '';
+    }
+
+    private static function wide(string $start): string
+    {
+        return match (true) {
             str_starts_with($start, "\xFF\xFE"), str_starts_with($start, "0\0") => 'UTF-16LE',
             str_starts_with($start, "\xFE\xFF"), str_starts_with($start, "\0".'0') => 'UTF-16BE',
             default => '',
         };
-        if ($utf16 !== '') {
-            return new self($utf16);
+    }
+
+    /**
+     * @param  string  $start  the file's first bytes, the head among them
+     * @param  string  $as  the encoding that somebody chose, of Encoding::names(); empty for what the head says
+     *
+     * @throws NotReadable when the head names an encoding that is not read, and the bytes need one
+     */
+    public static function of(string $start, string $as = ''): self
+    {
+        if (self::isWide($start)) {
+            return new self(self::wide($start));
+        }
+        if ($as !== '') {
+            return self::named($as);
         }
         $head = str_replace("\r", "\n", substr($start, 0, 1 << 14));
         if (str_starts_with($start, "\xEF\xBB\xBF") || preg_match('/^\s*1[ \t]+CHAR[ \t]+(.+?)\s*$/mi', $head, $m) !== 1) {

@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Exchange;
+
+use App\Http\Api\Post;
+use App\Http\Inputs\ExportInput;
+use App\Http\Keeping;
+use App\Http\Resources\RunResource;
+use App\Http\Tree\TreesController;
+use App\Jobs\WriteTree;
+use App\Models\Run;
+use App\Models\User;
+use App\Refusal;
+use App\Trees\CurrentTree;
+use App\Trees\Exchange\Leaving;
+use App\Trees\Exchange\Runs;
+use App\Trees\Exchange\WriteFile;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\File;
+use NorthBough\Core\Gedcom\NotReadable;
+use NorthBough\Core\Gedcom\Version;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
+
+/** A tree written to a file: in the queue for the page, at once for whoever asks by address. */
+final readonly class ExportsController
+{
+    public function __construct(private CurrentTree $current)
+    {
+    }
+
+    #[Post('/trees/{tree}/exchange/exports', 'writeOut', RunResource::class, ExportInput::class)]
+    public function store(Request $request): JsonResponse
+    {
+        $input = ExportInput::from($request);
+        $user = TreesController::user($request);
+        if ($input->keep && $this->current->get()->roleOf($user) !== 'owner') {
+            throw Leaving::notTheirs();
+        }
+        $before = Run::query()->where('tree_id', $this->current->id())->where('kind', 'export')->where('user_id', $user->id)->get()->filter(static fn (Run $run): bool => $run->isOver());
+        $run = Runs::begin($this->current->id(), $user, 'export', $this->name($input->zipped), 'A file is being written already. Wait until that is done, or cancel it.',
+            static fn (): array => ['version' => $input->version, 'zipped' => $input->zipped, 'keep' => $input->keep]);
+        $before->each(self::forget(...));
+        WriteTree::dispatch($run->id);
+
+        return response()->json(ExchangeController::run($run->refresh()));
+    }
+
+    /** The file that was written, for whoever asked for it. */
+    public function file(Request $request, string $tree, string $run): BinaryFileResponse
+    {
+        $row = self::own($this->current->id(), TreesController::user($request), $run);
+
+        return self::download((string) ($row->result['path'] ?? ''), $row->title, (bool) $row->asked['zipped']);
+    }
+
+    public function export(Request $request, Leaving $leaving): BinaryFileResponse
+    {
+        try {
+            $version = Version::named($request->string('version', '7')->toString());
+        } catch (NotReadable) {
+            throw new Refusal('Files are written in version 7 or 5.5.1.');
+        }
+        // A whole tree takes as long as it takes. It is written before the first byte leaves, so that one that fails
+        // answers with an error, and never with half a file.
+        set_time_limit(0);
+        $isZipped = $request->boolean('zipped');
+        $rows = $leaving->rows(Keeping::askedBy($request), 'Wrote a file');
+        $file = WriteFile::spooled($rows, $version, $this->current->id(), Carbon::now()->toDateTimeImmutable(), $isZipped);
+
+        return self::download($file->path, $this->name($isZipped), $isZipped)->deleteFileAfterSend();
+    }
+
+    /** @throws Refusal where it is not written, or not here any more */
+    private static function own(string $treeId, User $user, string $runId): Run
+    {
+        $row = Run::query()->where('tree_id', $treeId)->where('kind', 'export')->where('user_id', $user->id)->where('id', $runId)->firstOrFail();
+
+        return is_file((string) ($row->result['path'] ?? '')) ? $row : throw new Refusal('That file is not here. Write it again.', 404);
+    }
+
+    private static function forget(Run $run): void
+    {
+        File::delete((string) ($run->result['path'] ?? ''));
+        $run->delete();
+    }
+
+    private function name(bool $isZipped): string
+    {
+        return (trim((string) preg_replace('/[^\p{L}\p{N}]+/u', '-', $this->current->get()->name), '-') ?: 'tree').($isZipped ? '.gdz' : '.ged');
+    }
+
+    private static function download(string $path, string $name, bool $isZipped): BinaryFileResponse
+    {
+        return response()->download($path, $name, ['Content-Type' => $isZipped ? 'application/zip' : 'text/plain; charset=utf-8'], 'attachment');
+    }
+}

@@ -1,0 +1,43 @@
+import type { Schemas } from '../../api/client'
+
+type Props = {
+  runs: Schemas['RunResource'][]
+  onCancel: (run: string) => void
+  onAgain: (run: string) => void
+}
+
+/** What is being looked at, brought in or written, how far it is, and what came of the last where it did not work. */
+export function Runs({ runs, onCancel, onAgain }: Props) {
+  const running = runs.filter((run) => ['waiting', 'running'].includes(run.state))
+  const over = runs.find((run) => !['waiting', 'running', 'done'].includes(run.state))
+  return (
+    <>
+      {running.map((run) => (
+        <div key={run.id} className="mt-5 max-w-[560px]">
+          <p>
+            {run.title}: {run.said}{' '}
+            <button type="button" className="act ml-3" onClick={() => onCancel(run.id)}>
+              Cancel
+            </button>
+          </p>
+          <progress
+            className="mt-1 h-[6px] w-full accent-tide"
+            max={100}
+            value={run.percent}
+            aria-label={run.title}
+          />
+        </div>
+      ))}
+      {running.length === 0 && over && (
+        <p className="mt-4 max-w-[560px] text-ochre">
+          {over.title}: {over.said}{' '}
+          {over.asksAgain && (
+            <button type="button" className="act" onClick={() => onAgain(over.id)}>
+              Bring it in all the same
+            </button>
+          )}
+        </p>
+      )}
+    </>
+  )
+}
