@@ -12,6 +12,7 @@ namespace App\Models;
  * @property string $sha256
  * @property int $bytes
  * @property string $type
+ * @property string $restriction
  */
 final class Media extends TreeModel
 {

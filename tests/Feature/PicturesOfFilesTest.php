@@ -41,6 +41,34 @@ final class PicturesOfFilesTest extends TestCase
         }
     }
 
+    public function test_one_that_somebody_asked_to_withhold_stays_at_home_and_before_no_reader(): void
+    {
+        $this->bringZip();
+        $reader = $this->account('bran@marren.example');
+        DB::table('members')->insert(['tree_id' => $this->tree->id, 'user_id' => $reader->id, 'role' => 'reader']);
+        $light = (string) DB::table('media')->where('tree_id', $this->tree->id)->where('path', 'media/light.png')->value('id');
+        $ewan = (string) $this->api('GET', '/jump?q=Ewan')->json('people.0.id');
+        $seenByReader = function () use ($reader, $light, $ewan): array {
+            $this->actingAs($reader);
+            $seen = [$this->api('GET', "/pictures/{$light}")->status(), str_contains((string) $this->api('GET', "/people/{$ewan}/pictures")->getContent(), $light), str_contains((string) $this->api('GET', '/pictures')->getContent(), $light)];
+            $this->actingAs($this->user);
+
+            return $seen;
+        };
+        self::assertSame([200, true, true], $seenByReader());
+        $version = (int) $this->api('GET', "/pictures/{$light}")->json('version');
+        $this->api('PATCH', "/pictures/{$light}", ['restriction' => 'secret', 'version' => $version])->assertStatus(422);
+        $this->api('PATCH', "/pictures/{$light}", ['restriction' => 'confidential', 'version' => $version])->assertOk();
+        self::assertSame(['confidential', 'media/light.png'], [$this->api('GET', "/pictures/{$light}")->json('restriction'), $this->api('GET', "/pictures/{$light}")->json('path')]);
+        self::assertSame([403, false, false], $seenByReader());
+        self::assertStringContainsString("0 @O2@ OBJE\n1 FILE media/light.png\n2 FORM image/png\n1 RESN CONFIDENTIAL\n", $this->exported());
+        $shielded = (string) $this->get("/api/trees/{$this->tree->id}/exchange/export?version=7&zipped=1")->assertOk()->streamedContent();
+        self::assertStringNotContainsString('light.png', $shielded);
+        self::assertStringContainsString("0 @O2@ OBJE\n1 FILE media/light.png\n2 FORM png\n1 _RESN confidential\n", $this->exported(\NorthBough\Core\Gedcom\Version::V551));
+        $this->api('POST', '/journal/undo')->assertOk();
+        self::assertSame([200, true, true], $seenByReader());
+    }
+
     public function test_whatever_bytes_came_in_go_out_and_none_of_the_living(): void
     {
         $this->bringZip();

@@ -2812,7 +2812,9 @@ export interface components {
     }
     TitleInput: {
       version: number
-      title: string
+      title?: string | null
+      /** @description confidential, privacy, locked; empty for none */
+      restriction?: string | null
     }
     TreeInput: {
       name?: string | null
@@ -3638,6 +3640,7 @@ export interface components {
       id: string
       version: number
       title: string
+      restriction: string
       path: string
       type: string
       bytes: number

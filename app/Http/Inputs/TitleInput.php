@@ -13,7 +13,8 @@ final readonly class TitleInput
 
     public function __construct(
         #[OA\Property] public int $version,
-        #[OA\Property] public string $title = '',
+        #[OA\Property] public ?string $title = null,
+        #[OA\Property(description: 'confidential, privacy, locked; empty for none')] public ?string $restriction = null,
     ) {
     }
 
@@ -21,7 +22,8 @@ final readonly class TitleInput
     public static function rules(): array
     {
         return [
-            'title' => ['present', 'nullable', 'string', 'max:500'],
+            'title' => ['nullable', 'string', 'max:500'],
+            'restriction' => ['nullable', 'string', 'max:40', new KnownRestriction],
             'version' => ['required', 'integer'],
         ];
     }

@@ -94,7 +94,7 @@ final readonly class PicturePages
         $names = DB::table('person_lines')->where('tree_id', $this->current->id())->whereIn('person_id', $regions->pluck('person_id')->filter())->pluck('shown_name', 'person_id');
         $portraits = MediaLink::query()->where('media_id', $file->id)->where('is_main', true)->pluck('person_id')->flip();
 
-        return new PicturePage($file->id, $file->version, $file->title, $file->path, $file->type, $file->bytes, $preview->state ?? 'waiting', $preview->problem ?? '', self::pages($preview),
+        return new PicturePage($file->id, $file->version, $file->title, $file->restriction, $file->path, $file->type, $file->bytes, $preview->state ?? 'waiting', $preview->problem ?? '', self::pages($preview),
             array_values($regions->map(static fn (Region $region): RegionResource => new RegionResource($region->id, $region->page, (float) $region->left, (float) $region->top, (float) $region->width, (float) $region->height,
                 $region->person_id ?? '', $names[$region->person_id ?? ''] ?? '', $region->words, isset($portraits[$region->person_id ?? ''])))->all()),
             $this->on([$file->id])[$file->id] ?? []);

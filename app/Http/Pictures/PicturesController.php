@@ -42,6 +42,7 @@ use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Storage;
+use NorthBough\Core\Tree\Restriction;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
 /** Pictures on records: taken in, put there, taken away, looked at. */
@@ -141,10 +142,13 @@ final readonly class PicturesController
     public function update(Request $request, string $tree, string $media): JsonResponse
     {
         $input = TitleInput::from($request);
-        $this->changes->run(new Intent(TreesController::user($request), "Called a picture {$input->title}"), static function () use ($media, $input): void {
+        $changed = array_filter(['title' => $input->title === null ? null : trim($input->title), 'restriction' => $input->restriction === null ? null : Restriction::fromStandard($input->restriction)->words()],
+            static fn (?string $value): bool => $value !== null);
+        $what = $input->title === null ? 'Restricted a picture' : "Called a picture {$input->title}";
+        $this->changes->run(new Intent(TreesController::user($request), $what), static function () use ($media, $input, $changed): void {
             $row = Media::query()->findOrFail($media);
-            ChangedMeanwhile::unless($row, $input->version, ['title' => $input->title]);
-            $row->fill(['title' => trim($input->title)])->save();
+            ChangedMeanwhile::unless($row, $input->version, $changed);
+            $row->fill($changed)->save();
         });
 
         return response()->json(new MadeResource($media));

@@ -20,6 +20,7 @@ final readonly class PicturePage
         #[OA\Property] public string $id,
         #[OA\Property] public int $version,
         #[OA\Property] public string $title,
+        #[OA\Property] public string $restriction,
         #[OA\Property] public string $path,
         #[OA\Property] public string $type,
         #[OA\Property] public int $bytes,

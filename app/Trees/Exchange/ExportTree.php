@@ -42,7 +42,7 @@ final class ExportTree implements TreeRows
 
     public function __construct(private readonly CurrentTree $current)
     {
-        $this->keptPointers = new KeptPointers($this->current->id());
+        $this->keptPointers = new KeptPointers($current);
     }
 
     public function treeName(): string
@@ -106,7 +106,9 @@ final class ExportTree implements TreeRows
         foreach ($this->chunks('sources', 'ordinal') as $sources) {
             $attached = $this->attached(['source' => $sources->pluck('id')]);
             foreach ($sources as $row) {
-                yield [RowsFrom::source($row), $attached];
+                if ($this->pointers()->has($row->id)) {
+                    yield [RowsFrom::source($row), $attached];
+                }
             }
         }
     }

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Trees\Exchange;
 
+use App\Trees\CurrentTree;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
+use NorthBough\Core\Gedcom\Reading\CitedInWords;
 use NorthBough\Core\Gedcom\Row\KeptRow;
 use NorthBough\Core\Gedcom\Writing\Pointers;
 
@@ -20,7 +22,7 @@ final class KeptPointers
     /** @var array<string, array<string, string>> import => old pointer => new */
     private array $renamed = [];
 
-    public function __construct(private readonly string $treeId)
+    public function __construct(private readonly CurrentTree $current)
     {
     }
 
@@ -43,7 +45,7 @@ final class KeptPointers
             $pointers->ensure($person->id, 'I', $person->number);
         }
         foreach (['unions' => 'F', 'sources' => 'S', 'repositories' => 'R', 'media' => 'M'] as $table => $letter) {
-            foreach ($this->rows($table)->orderBy('ordinal')->orderBy('id')->pluck('id') as $index => $id) {
+            foreach ($this->rows($table)->orderBy('ordinal')->orderBy('id')->pluck('id')->diff($table === 'sources' ? $this->holding() : [])->values() as $index => $id) {
                 $pointers->ensure($id, $letter, $index + 1);
             }
         }
@@ -78,6 +80,27 @@ final class KeptPointers
         return new KeptRow($row->id, $row->owner, $row->pointer, $row->path, $row->ordinal, (string) $lines);
     }
 
+    /**
+     * Sources that are none: they hold what a file cited in words, and nothing else is said of them.
+     *
+     * @return list<string>
+     */
+    private function holding(): array
+    {
+        $holding = [];
+        foreach ($this->rows('sources')->whereRaw("written->'@VOID@' IS NOT NULL")->get() as $row) {
+            $hasMore = fn (string $table): bool => $this->rows($table)->where('source_id', $row->id)->exists();
+            $isMore = ! CitedInWords::isHolding(RowsFrom::source($row)) || array_filter(['notes', 'kept', 'group_members', 'markings', 'media_links', 'searches', 'tasks'], $hasMore) !== []
+                || (new RollRecords($this->current))->of(collect([$row->id])) !== []
+                || $this->rows('records')->where('source_id', $row->id)->whereNotExists(static fn (Builder $query) => $query->selectRaw('1')->from('claims')->whereColumn('claims.tree_id', 'records.tree_id')->whereColumn('claims.record_id', 'records.id'))->exists();
+            if (! $isMore) {
+                $holding[] = (string) $row->id;
+            }
+        }
+
+        return $holding;
+    }
+
     private function note(string $importId, string $old, string $new): void
     {
         if ($old !== $new) {
@@ -87,6 +110,6 @@ final class KeptPointers
 
     private function rows(string $table): Builder
     {
-        return DB::table($table)->where('tree_id', $this->treeId);
+        return DB::table($table)->where('tree_id', $this->current->id());
     }
 }

@@ -91,7 +91,7 @@ final class PicturesIn
         }
         $words = array_filter(['POINTER' => [0, $row->pointer], 'FORM' => [0, $row->form], 'FORM/MEDI' => [0, $row->medium]], static fn (array $said): bool => $said[1] !== '')
             + array_filter(['KEPT' => $row->kept, 'FILE/KEPT' => $row->fileKept, 'FILE' => $row->fileOrdinal === 0 ? [] : [$row->fileOrdinal, '']], static fn (array $said): bool => $said !== []);
-        DB::table('media')->where('tree_id', $this->treeId)->where('id', $file->id)->update(['written' => json_encode((object) $words, JSON_THROW_ON_ERROR)]);
+        DB::table('media')->where('tree_id', $this->treeId)->where('id', $file->id)->update(['written' => json_encode((object) $words, JSON_THROW_ON_ERROR), 'restriction' => $row->restriction]);
         foreach ($row->regions as $region) {
             if ($region->personId !== null || $region->words !== '') {
                 $this->rows['regions'][] = $this->region($region, $file->id);

@@ -43,7 +43,7 @@ final readonly class PicturesOut
                 $words = json_decode($row->written, true, flags: JSON_THROW_ON_ERROR);
                 yield new PictureRow($row->id, $row->path, $row->type, $row->title, $words['FORM'][1] ?? '', $words['FORM/MEDI'][1] ?? '',
                     array_values(($regions->get($row->id) ?? collect())->map(static fn (stdClass $r): PictureRegion => new PictureRegion($r->id, $r->page, (float) $r->left, (float) $r->top, (float) $r->width, (float) $r->height, $r->person_id, $r->words))->all()),
-                    $on[$row->id] ?? [], $words['POINTER'][1] ?? '', $words['KEPT'] ?? [], $words['FILE/KEPT'] ?? [], $words['FILE'][0] ?? 0);
+                    $on[$row->id] ?? [], $words['POINTER'][1] ?? '', $words['KEPT'] ?? [], $words['FILE/KEPT'] ?? [], $words['FILE'][0] ?? 0, $row->restriction);
             }
             $last = $rows->last()->id ?? null;
         } while ($rows->count() === self::AT_ONCE);

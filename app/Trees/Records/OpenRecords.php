@@ -17,6 +17,7 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Carbon;
 use NorthBough\Core\Chrono\Calendar\Calendars;
 use NorthBough\Core\Chrono\GenDate;
+use NorthBough\Core\Tree\Restriction;
 
 /**
  * Which records, and which pictures of them, a reader may see from whom living people are withheld: those so old that
@@ -90,6 +91,6 @@ final readonly class OpenRecords
         $closed = $links->filter($isClosed)->pluck('media_id')->merge($regions->filter(static fn (Region $region): bool => isset($living[$region->person_id]))->pluck('media_id'))->flip();
         $linked = $links->pluck('media_id')->flip();
 
-        return $media->filter(static fn (Media $file): bool => $linked->has($file->id) && ! $closed->has($file->id));
+        return $media->filter(static fn (Media $file): bool => $linked->has($file->id) && ! $closed->has($file->id) && ! Restriction::fromStandard($file->restriction)->withholds());
     }
 }

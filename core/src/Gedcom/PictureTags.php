@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NorthBough\Core\Gedcom;
 
 use NorthBough\Core\Gedcom\Writing\Lines;
+use NorthBough\Core\Tree\Restriction;
 
 /** What is understood of a picture and of a link to one: the standard's own lines and ours, docs/extensions.md. All else is kept beside it. */
 final class PictureTags
@@ -66,6 +67,39 @@ final class PictureTags
 
             return $isOurs;
         });
+    }
+
+    /**
+     * What is asked of a picture, of the lines that are kept of it.
+     *
+     * @param  list<array{int, string}>  $kept
+     */
+    public static function restriction(array $kept): string
+    {
+        foreach ($kept as [, $lines]) {
+            if (preg_match('/^0 _?RESN (.*)\n$/', $lines, $m) === 1 && Restriction::isKnown($m[1])) {
+                return Restriction::fromStandard($m[1])->words();
+            }
+        }
+
+        return '';
+    }
+
+    /**
+     * The kept lines with what is asked of the picture now: as the file said it while that means the same. 5.5.1 has no
+     * such line under a picture; there it stands under a tag of our own.
+     *
+     * @param  list<array{int, string}>  $kept
+     * @return list<array{int, string}>
+     */
+    public static function restricted(array $kept, string $restriction, Version $version): array
+    {
+        if (self::restriction($kept) === $restriction) {
+            return $kept;
+        }
+        $rest = array_values(array_filter($kept, static fn (array $one): bool => preg_match('/^0 _?RESN (.*)\n$/', $one[1], $m) !== 1 || ! Restriction::isKnown($m[1])));
+
+        return $restriction === '' ? $rest : [...$rest, [PHP_INT_MAX, $version === Version::V7 ? '0 RESN '.strtoupper($restriction)."\n" : "0 _RESN {$restriction}\n"]];
     }
 
     public static function isRegion(Structure $line): bool

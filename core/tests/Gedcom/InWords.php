@@ -15,6 +15,7 @@ use NorthBough\Core\Gedcom\Row\ParentSetRow;
 use NorthBough\Core\Gedcom\Row\PersonRow;
 use NorthBough\Core\Gedcom\Row\PictureLinkRow;
 use NorthBough\Core\Gedcom\Row\PictureRow;
+use NorthBough\Core\Gedcom\Row\RecordRow;
 use NorthBough\Core\Gedcom\Row\RoleRow;
 use NorthBough\Core\Gedcom\Row\SourceRow;
 use NorthBough\Core\Gedcom\Row\UnionPartnerRow;
@@ -118,7 +119,7 @@ final class InWords
     private function hanging(string $id, string $indent): array
     {
         $notes = array_map(static fn (NoteRow $row): string => "{$indent}note: ".str_replace("\n", ' / ', $row->text), $this->tree->all(NoteRow::class, static fn (NoteRow $row): bool => $row->owner->id === $id));
-        $claims = array_merge(...array_map(fn (ClaimRow $row): array => [$indent.'cites '.trim($row->words), ...$this->kept($row->id, "{$indent}  kept")], $this->tree->all(ClaimRow::class, static fn (ClaimRow $row): bool => $row->subject->id === $id)), ...[[]]);
+        $claims = array_merge(...array_map(fn (ClaimRow $row): array => [$indent.'cites '.trim($this->cited($row).$row->words), ...$this->kept($row->id, "{$indent}  kept")], $this->tree->all(ClaimRow::class, static fn (ClaimRow $row): bool => $row->subject->id === $id)), ...[[]]);
         $pictures = array_map(fn (PictureLinkRow $row): string => "{$indent}picture", $this->tree->all(PictureLinkRow::class, static fn (PictureLinkRow $row): bool => $row->owner->id === $id));
 
         return [...$notes, ...$claims, ...$pictures, ...$this->kept($id, "{$indent}kept")];
@@ -138,5 +139,17 @@ final class InWords
     private static function standing(Standing $standing): string
     {
         return $standing === Standing::Unweighed ? '' : " {$standing->value}";
+    }
+
+    /** What a citation that names no record of the file says that it cites. */
+    private function cited(ClaimRow $row): string
+    {
+        foreach ($this->tree->all(RecordRow::class, static fn (RecordRow $record): bool => $record->id === $row->recordId) as $record) {
+            if ($this->tree->pointers()->of($record->sourceId) === '@VOID@') {
+                return str_replace("\n", ' / ', $record->locator).': ';
+            }
+        }
+
+        return '';
     }
 }

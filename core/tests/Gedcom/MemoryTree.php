@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NorthBough\Core\Tests\Gedcom;
 
 use NorthBough\Core\Gedcom\Reading\Choice;
+use NorthBough\Core\Gedcom\Reading\CitedInWords;
 use NorthBough\Core\Gedcom\Reading\FileReport;
 use NorthBough\Core\Gedcom\Reading\Reader;
 use NorthBough\Core\Gedcom\Reading\RowSink;
@@ -206,7 +207,7 @@ final class MemoryTree implements RowSink, TreeRows
 
     public function sources(): iterable
     {
-        foreach ($this->all(SourceRow::class) as $row) {
+        foreach ($this->all(SourceRow::class, static fn (SourceRow $row): bool => ! CitedInWords::isHolding($row)) as $row) {
             yield [$row, $this->attached()];
         }
     }

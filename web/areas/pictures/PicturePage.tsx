@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Link, useParams } from 'react-router'
 import { api, told } from '../../api/client'
-import { useTreeId, useTreePath, useWrite } from '../../api/useTree'
+import { useTree, useTreeId, useTreePath, useWrite } from '../../api/useTree'
 import { BothSides } from '../../parts/BothSides'
 import { Finder } from '../../parts/Finder'
 import { findPeople } from '../../parts/findPeople'
@@ -10,11 +10,13 @@ import { FaceCut } from '../../parts/page/FaceCut'
 import type { Slip, View } from '../../parts/page/geometry'
 import { PageFrame } from '../../parts/page/PageFrame'
 import { PersonName } from '../../parts/PersonName'
+import { Restricted } from '../../parts/Restricted'
 
 /** A picture, who is on it, and what it is on; a face can be cut out of it for a portrait. */
 export default function PicturePage() {
   const tree = useTreeId()
   const path = useTreePath()
+  const { data: about } = useTree()
   const id = useParams().picture ?? ''
   const [view, setView] = useState<View | null>(null)
   const [cut, setCut] = useState<Slip | null>(null)
@@ -35,6 +37,14 @@ export default function PicturePage() {
         }),
       ),
     () => setTitle(null),
+  )
+  const restrict = useWrite((restriction: string) =>
+    told(
+      api.PATCH('/api/trees/{tree}/pictures/{media}', {
+        ...at,
+        body: { restriction, version: data?.version ?? 0 },
+      }),
+    ),
   )
   const tag = useWrite(
     (said: { personId?: string; words?: string }) =>
@@ -111,7 +121,10 @@ export default function PicturePage() {
             }}
           />
         )}
-        <BothSides problem={call.error} />
+        <BothSides problem={call.error ?? restrict.error} />
+        {about?.role !== 'reader' && (
+          <Restricted value={data.restriction} of={name} onSay={restrict.mutate} />
+        )}
         {cut ? (
           <section aria-label="Who is it" className="border-l-2 border-tide pl-3">
             <h2 className="heads font-semibold">Who is it?</h2>

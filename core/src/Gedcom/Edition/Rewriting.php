@@ -146,10 +146,11 @@ final readonly class Rewriting
     private static function words(Structure $line): Structure
     {
         $said = new Structure('SOUR', $line->text('PAGE'));
+        $page = $line->first('PAGE');
         foreach ($line->children as $child) {
             $isTexts = $child->tag === 'DATA' && array_filter($child->children, static fn (Structure $one): bool => $one->tag !== 'TEXT') === [];
             foreach (match (true) {
-                $child->tag === 'PAGE' => [],
+                $child === $page => [],
                 $isTexts => $child->children,
                 default => [$child],
             } as $kept) {

@@ -27,16 +27,18 @@ final readonly class CitationMapping
     public function map(Fields $fact, FactRef $subject): void
     {
         $survey = $this->mapping->survey;
-        $citations = $fact->takeAll(static fn (Structure $s): bool => $s->tag === 'SOUR' && $survey->id($s->payload, 'SOUR') !== null);
+        $citations = $fact->takeAll(static fn (Structure $s): bool => $s->tag === 'SOUR' && ($survey->id($s->payload, 'SOUR') !== null || CitedInWords::read($s) !== null));
         foreach ($citations as $ordinal => $structure) {
+            $sourceId = $survey->id($structure->payload, 'SOUR') ?? $this->mapping->inWords();
+            $structure = CitedInWords::read($structure) ?? $structure;
             $fields = new Fields($structure);
             ReadableNotes::passOver($fields);
             $told = $structure->first('DATA');
-            $record = $this->mapping->record((string) $survey->id($structure->payload, 'SOUR'), $fields->text('PAGE'), $told === null ? '' : Lines::kept($told));
+            $record = $this->mapping->record($sourceId, $fields->text('PAGE'), $told === null ? '' : Lines::kept($told));
             $words = $fields->take('DATA')?->text('TEXT') ?? '';
             $quality = $fields->text('QUAY');
             $id = $this->mapping->labelled(Owner::Claim, $fields->takeOne(static fn (Structure $s): bool => self::isNumber($s, '_NUMBERED')));
-            $line = $this->line($fields, (string) $survey->id($structure->payload, 'SOUR'), $structure, $record);
+            $line = $this->line($fields, $sourceId, $structure, $record);
             $classed = $fields->takeOne(EvidenceTags::areClasses(...));
             $leansOn = $fields->takeOne(static fn (Structure $s): bool => self::isNumber($s, '_FROM'));
             $classes = $classed === null ? new Classes : EvidenceTags::classes($classed);

@@ -41,6 +41,8 @@ final class Mapping
     /** @var list<array{Owner, Structure, \Closure(string): void}> */
     private array $referring = [];
 
+    private string $inWordsId = '';
+
     public function __construct(
         public readonly Survey $survey,
         private readonly RowSink $sink,
@@ -153,6 +155,16 @@ final class Mapping
         }
 
         return $id;
+    }
+
+    /** The id of the source that holds what the file cites in words. */
+    public function inWords(): string
+    {
+        if ($this->inWordsId === '') {
+            $this->sink->add(CitedInWords::source($this->inWordsId = $this->newId()));
+        }
+
+        return $this->inWordsId;
     }
 
     /** The id of a record that the file tells with its roll. */

@@ -38,7 +38,7 @@ final readonly class PictureMapping
         $form = $file->first('FORM');
         $titles = array_filter($file->children, static fn (Structure $s): bool => $s->tag === 'TITL');
         $title = reset($titles);
-        $this->mapping->add(new PictureRow($id, $file->payload, '', $title !== false && $title->children === [] && ! $title->isPointer ? $title->payload : '', $form->payload ?? '', $form?->text('MEDI') ?: $form?->text('TYPE') ?? '', $regions, [], $record->pointer, PictureTags::keptOfRecord($record, $file), PictureTags::keptOfFile($file), (int) array_search($file, $record->children, true)));
+        $this->mapping->add(new PictureRow($id, $file->payload, '', $title !== false && $title->children === [] && ! $title->isPointer ? $title->payload : '', $form->payload ?? '', $form?->text('MEDI') ?: $form?->text('TYPE') ?? '', $regions, [], $record->pointer, $kept = PictureTags::keptOfRecord($record, $file), PictureTags::keptOfFile($file), (int) array_search($file, $record->children, true), PictureTags::restriction($kept)));
         $this->mapping->counts['media']++;
 
         return true;

@@ -15,6 +15,7 @@ final readonly class PictureRow implements Row
      * @param  string  $pointer  that its record had in the file; empty for none
      * @param  list<array{int, string}>  $kept  lines beneath the record that have no field, each with its place
      * @param  list<array{int, string}>  $fileKept  the same beneath its FILE
+     * @param  string  $restriction  in the words of Restriction; its RESN stays among the kept lines, for its place
      * @param  int  $fileOrdinal  the place of its FILE among the lines of the record
      */
     public function __construct(
@@ -30,6 +31,7 @@ final readonly class PictureRow implements Row
         public array $kept = [],
         public array $fileKept = [],
         public int $fileOrdinal = 0,
+        public string $restriction = '',
     ) {
     }
 }

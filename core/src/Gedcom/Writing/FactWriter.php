@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Gedcom\Writing;
 
+use NorthBough\Core\Gedcom\Edition\Rewriting;
 use NorthBough\Core\Gedcom\EvidenceTags;
 use NorthBough\Core\Gedcom\Reading\Assertion;
 use NorthBough\Core\Gedcom\Reading\NameLines;
@@ -187,8 +188,11 @@ final readonly class FactWriter
             }
         }
 
-        return $citation->children(EvidenceTags::with(new Structure(''), ['_STANCE' => $claim->stance, '_EVIDENCE' => $claim->evidence, '_NUMBERED' => $this->pointers->label($claim->id),
+        $written = $citation->children(EvidenceTags::with(new Structure(''), ['_STANCE' => $claim->stance, '_EVIDENCE' => $claim->evidence, '_NUMBERED' => $this->pointers->label($claim->id),
             '_FROM' => $this->pointers->label($claim->leansOnId)]))->build();
+
+        // Of a source that is no record: 5.5.1 has the words in its place.
+        return $this->version === Version::V551 && $written->payload === '@VOID@' ? (new Rewriting($this->version))->told('fact', $written) : $written;
     }
 
     private function saysSame(NameRow $row, string $payload): bool

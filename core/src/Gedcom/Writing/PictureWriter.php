@@ -42,7 +42,7 @@ final readonly class PictureWriter
             }
             $record->add($part);
         }
-        $this->keep($record, $row->kept, $row->fileOrdinal);
+        $this->keep($record, PictureTags::restricted($row->kept, $row->restriction, $this->version), $row->fileOrdinal);
 
         return $record;
     }

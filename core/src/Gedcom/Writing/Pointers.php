@@ -59,6 +59,12 @@ final class Pointers
         return (string) ($this->labels[$id] = $this->labels[$id] ?: ++$this->lastLabel);
     }
 
+    /** Whether it is a record of the file. */
+    public function has(string $id): bool
+    {
+        return isset($this->byId[$id]);
+    }
+
     public function of(string $id): string
     {
         return $this->byId[$id] ?? '@VOID@';

@@ -165,7 +165,7 @@ final class ShieldedRows implements TreeRows
         foreach ($this->rows->pictures() as $picture) {
             if ($this->leaves($picture)) {
                 yield new PictureRow($picture->id, $picture->path, $picture->type, $this->names->hide($picture->title), $picture->form, $picture->medium,
-                    array_map(fn (PictureRegion $r): PictureRegion => new PictureRegion($r->id, $r->page, $r->left, $r->top, $r->width, $r->height, $r->personId, $this->names->hide($r->words)), $picture->regions), $picture->on, $picture->pointer, $this->hidden($picture->kept), $this->hidden($picture->fileKept), $picture->fileOrdinal);
+                    array_map(fn (PictureRegion $r): PictureRegion => new PictureRegion($r->id, $r->page, $r->left, $r->top, $r->width, $r->height, $r->personId, $this->names->hide($r->words)), $picture->regions), $picture->on, $picture->pointer, $this->hidden($picture->kept), $this->hidden($picture->fileKept), $picture->fileOrdinal, $picture->restriction);
             }
         }
     }
@@ -183,9 +183,7 @@ final class ShieldedRows implements TreeRows
     {
         $on = [...$picture->on, ...array_filter(array_map(static fn (PictureRegion $r): ?string => $r->personId, $picture->regions))];
 
-        $isRestricted = preg_match('/^0 RESN .*(?:CONFIDENTIAL|PRIVACY)/mi', implode('', array_column($picture->kept, 1))) === 1;
-
-        return ! $isRestricted && $on !== [] && array_filter($on, $this->isLiving) === [];
+        return ! Restriction::fromStandard($picture->restriction)->withholds() && $on !== [] && array_filter($on, $this->isLiving) === [];
     }
 
     /** @return array<string, true> pictures that stay at home, by id */
@@ -204,11 +202,15 @@ final class ShieldedRows implements TreeRows
     public function otherRecords(): iterable
     {
         foreach ($this->rows->otherRecords() as $kept) {
-            $isRestricted = preg_match('/^1 RESN .*(?:CONFIDENTIAL|PRIVACY)/mi', $kept->lines) === 1;
-            if (! $isRestricted && (! isset($this->pointedAtByWithheld[$kept->pointer]) || isset($this->pointedAt[$kept->pointer]))) {
+            if (! self::isRestricted($kept) && (! isset($this->pointedAtByWithheld[$kept->pointer]) || isset($this->pointedAt[$kept->pointer]))) {
                 yield $this->kept($kept);
             }
         }
+    }
+
+    private static function isRestricted(KeptRow $record): bool
+    {
+        return preg_match('/^1 RESN .*(?:CONFIDENTIAL|PRIVACY)/mi', $record->lines) === 1;
     }
 
     /**
@@ -330,13 +332,13 @@ final class ShieldedRows implements TreeRows
 
     private function kept(KeptRow $row): KeptRow
     {
-        return new KeptRow($row->id, $row->owner, $row->pointer, $row->path, $row->ordinal, $this->hideLines($this->withoutPictures($row->lines)));
+        return new KeptRow($row->id, $row->owner, $row->pointer, $row->path, $row->ordinal, $this->hideLines($this->withoutWithheld($row->lines)));
     }
 
-    /** Kept lines without links to pictures that stay at home. */
-    private function withoutPictures(string $lines): string
+    /** Kept lines without links to what stays at home. */
+    private function withoutWithheld(string $lines): string
     {
-        if (! str_contains($lines, ' OBJE @')) {
+        if (! str_contains($lines, ' @')) {
             return $lines;
         }
         $left = '';
@@ -344,7 +346,7 @@ final class ShieldedRows implements TreeRows
         foreach (preg_split('/(?<=\n)/', $lines, flags: PREG_SPLIT_NO_EMPTY) ?: [] as $line) {
             $level = (int) $line;
             $dropping = $dropping !== null && $level > $dropping ? $dropping : null;
-            if ($dropping === null && preg_match('/^\d+ OBJE (@[^@]+@)$/', rtrim($line, "\n"), $m) === 1 && isset($this->withheldPointers()[$m[1]])) {
+            if ($dropping === null && preg_match('/^\d+ \w+ (@[^@]+@)$/', rtrim($line, "\n"), $m) === 1 && isset($this->withheldPointers()[$m[1]])) {
                 $dropping = $level;
             }
             $left .= $dropping === null ? $line : '';
@@ -356,7 +358,14 @@ final class ShieldedRows implements TreeRows
     /** @return array<string, true> */
     private function withheldPointers(): array
     {
-        return $this->withheldPointers ??= array_fill_keys(array_map($this->rows->pointers()->of(...), array_map(strval(...), array_keys($this->withheldPictures()))), true);
+        if ($this->withheldPointers === null) {
+            $this->withheldPointers = array_fill_keys(array_map($this->rows->pointers()->of(...), array_map(strval(...), array_keys($this->withheldPictures()))), true);
+            foreach ($this->rows->otherRecords() as $record) {
+                $this->withheldPointers += $record->pointer !== '' && self::isRestricted($record) ? [$this->rows->pointers()->of($record->id) => true] : [];
+            }
+        }
+
+        return $this->withheldPointers;
     }
 
     /** Names are looked for in payloads only, so that no line loses its level or its tag. */
