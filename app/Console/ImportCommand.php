@@ -55,7 +55,7 @@ final class ImportCommand extends Command
             return self::FAILURE;
         }
         $leftOut = $report['leftOut']['people'];
-        unset($report['version'], $report['again'], $report['repositories'], $report['other'], $report['noted'], $report['pictures']['missingCount'], $report['leftOut']);
+        unset($report['version'], $report['again'], $report['repositories'], $report['other'], $report['noted'], $report['pictures']['missingCount'], $report['leftOut'], $report['before'], $report['after']);
         $this->output->writeln($this->option('json')
             ? (string) json_encode($report, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_INVALID_UTF8_SUBSTITUTE)
             : "Brought {$report['people']} people, {$report['families']} ".Str::plural('family', $report['families']).", {$report['events']} events and {$report['sources']} sources into {$tree->name}; "

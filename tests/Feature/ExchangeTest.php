@@ -65,11 +65,13 @@ final class ExchangeTest extends TestCase
 
     public function test_the_report_stays(): void
     {
+        $this->person('Una Osk w b 1850');
         $this->bringIn(self::coreFile('isles-551.ged'));
         $page = $this->api('GET', '/exchange')->assertOk();
 
         self::assertSame('done', $page->json('runs.0.state'));
-        self::assertSame(3, $page->collect('imports.0.counts')->firstWhere('word', 'people')['count']);
+        self::assertSame(['word' => 'people', 'count' => 3, 'before' => 1, 'after' => 4], $page->collect('imports.0.counts')->firstWhere('word', 'people'));
+        self::assertSame(['word' => 'families', 'count' => 1, 'before' => 0, 'after' => 1], $page->collect('imports.0.counts')->firstWhere('word', 'families'));
         self::assertSame([['line' => 56, 'text' => 'CHIL @I9@', 'why' => 'points to a record that is not in the file; it is kept as it stands']], $page->json('imports.0.noted'));
         self::assertSame([], $page->json('imports.0.unplaced'));
         self::assertContains(['tag' => 'PLAC.MAP', 'words' => 'Place, On the map', 'count' => 1, 'shown' => 'beside the fact'], $page->json('imports.0.kept'));

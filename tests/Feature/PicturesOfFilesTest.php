@@ -67,6 +67,9 @@ final class PicturesOfFilesTest extends TestCase
         self::assertStringContainsString("0 @O2@ OBJE\n1 FILE media/light.png\n2 FORM png\n1 _RESN confidential\n", $this->exported(\NorthBough\Core\Gedcom\Version::V551));
         $this->api('POST', '/journal/undo')->assertOk();
         self::assertSame([200, true, true], $seenByReader());
+        $this->api('POST', '/journal/redo')->assertOk();
+        $this->api('PATCH', "/pictures/{$light}", ['restriction' => '', 'version' => (int) $this->api('GET', "/pictures/{$light}")->json('version')])->assertOk();
+        self::assertSame([200, true, true], $seenByReader());
     }
 
     public function test_whatever_bytes_came_in_go_out_and_none_of_the_living(): void

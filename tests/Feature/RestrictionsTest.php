@@ -115,4 +115,16 @@ final class RestrictionsTest extends TestCase
         $page = $this->api('GET', "/people/{$ewan}");
         self::assertSame(['', '', false], [$page->json('restriction'), $page->json('facts.0.restriction'), $page->json('isLiving')]);
     }
+
+    public function test_it_is_lifted_again_from_a_person_and_a_fact(): void
+    {
+        $ewan = $this->person('Ewan Tarrel h b 1847 d 1923');
+        $birth = $this->fact($ewan, 'birth')->id;
+        $this->api('PATCH', "/people/{$ewan}", ['restriction' => 'confidential', 'version' => 1])->assertOk();
+        $this->api('PATCH', "/facts/{$birth}", ['restriction' => 'privacy', 'version' => 1])->assertOk();
+        $this->api('PATCH', "/people/{$ewan}", ['restriction' => '', 'version' => 2])->assertOk()->assertJson(['restriction' => '', 'isLiving' => false]);
+        $this->api('PATCH', "/facts/{$birth}", ['restriction' => '', 'version' => 2])->assertOk();
+        self::assertSame('', $this->api('GET', "/people/{$ewan}")->json('facts.0.restriction'));
+        self::assertStringNotContainsString('RESN', $this->exported());
+    }
 }

@@ -3048,7 +3048,11 @@ export interface components {
     }
     CountResource: {
       word: string
+      /** @description in the file */
       count: number
+      /** @description in the tree before it came in; null where that was not remembered */
+      before: number | null
+      after: number | null
     }
     /** @description A custom by which families hand their surname on. */
     CustomResource: {

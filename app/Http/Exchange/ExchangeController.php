@@ -135,7 +135,7 @@ final readonly class ExchangeController
     {
         $counts = [];
         foreach (['people', 'families', 'events', 'sources', 'repositories', 'records', 'notes', 'media', 'other'] as $word) {
-            $counts[] = new CountResource($word, (int) ($import->report[$word] ?? 0));
+            $counts[] = new CountResource($word, (int) ($import->report[$word] ?? 0), $import->report['before'][$word] ?? null, $import->report['after'][$word] ?? null);
         }
         $listed = static function (string $which) use ($import): array {
             /** @var list<array{line: int, text: string, why: string}> $lines */

@@ -56,7 +56,11 @@ final class Door
      */
     private static function takesBlanks(array $rules): bool
     {
-        $words = array_map(static fn (mixed $rule): string => is_string($rule) || $rule instanceof In ? (string) $rule : 'chosen', $rules);
+        $words = array_map(static fn (mixed $rule): string => match (true) {
+            is_string($rule), $rule instanceof In => (string) $rule,
+            $rule instanceof TakesBlanks => 'string',
+            default => 'chosen',
+        }, $rules);
         $choices = preg_grep('/^(?:in:|chosen$|date_format:)/', $words);
 
         return $choices === [] || $choices === false

@@ -9,7 +9,7 @@ use Illuminate\Contracts\Validation\ValidationRule;
 use NorthBough\Core\Tree\Restriction;
 
 /** A restriction in the standard's words, or none. */
-final class KnownRestriction implements ValidationRule
+final class KnownRestriction implements TakesBlanks, ValidationRule
 {
     public function validate(string $attribute, mixed $value, Closure $fail): void
     {

@@ -11,7 +11,9 @@ final readonly class CountResource
 {
     public function __construct(
         #[OA\Property] public string $word,
-        #[OA\Property] public int $count,
+        #[OA\Property(description: 'in the file')] public int $count,
+        #[OA\Property(description: 'in the tree before it came in; null where that was not remembered')] public ?int $before,
+        #[OA\Property] public ?int $after,
     ) {
     }
 }

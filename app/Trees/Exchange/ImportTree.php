@@ -72,6 +72,7 @@ final readonly class ImportTree
     private function bringIn(Change $change, Tree $tree, string $path, string $fileName, string $sha256, string $folder, Progress $progress, bool $askTwice, Choice $choice): array
     {
         $archive = Archive::open($path, $folder);
+        $before = TreeCounts::of($tree->id);
         $alike = new Alike($this->current);
         $bytes = (int) filesize($archive->gedcomPath);
         $importId = (string) Str::uuid7();
@@ -100,6 +101,7 @@ final readonly class ImportTree
         foreach ($put->put($sink->pictures) as $table => $rows) {
             $change->bulk($table, $rows);
         }
+        $kept += ['before' => $before, 'after' => TreeCounts::of($tree->id)];
         $kept['pictures'] = NamedFiles::ofImport($tree->id, $importId, $came, $put->paths());
         Import::query()->where('id', $importId)->update(['report' => json_encode($kept, JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE)]);
         Tree::query()->findOrFail($tree->id)->takeNumbers($report->counts['people']);

@@ -2,9 +2,8 @@ import type { Schemas } from '../../api/client'
 
 /** What came of a file: how much, what was kept and where it is shown, what was mended, and which pictures are missing. */
 export function Brought({ report }: { report: Schemas['ImportResource'] }) {
-  const counts = report.counts
-    .filter((one) => one.count > 0)
-    .map((one) => `${one.count.toLocaleString('en')} ${one.word}`)
+  const counts = report.counts.filter((one) => one.count > 0 || one.before !== one.after)
+  const isRemembered = counts.some((one) => one.before !== null)
   return (
     <article className="mt-6 max-w-[720px] border-t border-rule pt-3">
       <h2 className="font-serif text-[18px]">{report.fileName}</h2>
@@ -12,7 +11,42 @@ export function Brought({ report }: { report: Schemas['ImportResource'] }) {
         version {report.standard},{' '}
         {new Date(report.broughtInAt).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' })}
       </p>
-      <p className="mt-1">{counts.join(', ')}.</p>
+      <table className="mt-2 text-[14px]">
+        <thead className="heads text-left">
+          <tr>
+            <th scope="col" className="pr-6">
+              <span className="sr-only">What</span>
+            </th>
+            <th scope="col" className="pr-6 text-right">
+              In the file
+            </th>
+            {isRemembered && (
+              <>
+                <th scope="col" className="pr-6 text-right">
+                  Tree before
+                </th>
+                <th scope="col" className="text-right">
+                  Tree after
+                </th>
+              </>
+            )}
+          </tr>
+        </thead>
+        <tbody>
+          {counts.map((one) => (
+            <tr key={one.word}>
+              <th scope="row" className="pr-6 text-left font-normal">
+                {COUNTED[one.word] ?? one.word}
+              </th>
+              {(isRemembered ? [one.count, one.before, one.after] : [one.count]).map((count, at) => (
+                <td key={at} className={`text-right tabular-nums ${at < 2 ? 'pr-6' : ''}`}>
+                  {count?.toLocaleString('en')}
+                </td>
+              ))}
+            </tr>
+          ))}
+        </tbody>
+      </table>
       {report.leftOut.people > 0 && (
         <p>
           A part of the file: {many(report.leftOut.people, 'one', String)} of its people,{' '}
@@ -32,6 +66,18 @@ export function Brought({ report }: { report: Schemas['ImportResource'] }) {
       />
     </article>
   )
+}
+
+const COUNTED: Record<string, string> = {
+  people: 'People',
+  families: 'Families',
+  events: 'Events and facts',
+  sources: 'Sources',
+  repositories: 'Repositories',
+  records: 'Records',
+  notes: 'Notes',
+  media: 'Pictures and files',
+  other: 'Other records, kept',
 }
 
 const many = (count: number, one: string, more: (count: string) => string) =>
