@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\User;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use ZipArchive;
@@ -48,28 +49,38 @@ final class PicturesOfFilesTest extends TestCase
         DB::table('members')->insert(['tree_id' => $this->tree->id, 'user_id' => $reader->id, 'role' => 'reader']);
         $light = (string) DB::table('media')->where('tree_id', $this->tree->id)->where('path', 'media/light.png')->value('id');
         $ewan = (string) $this->api('GET', '/jump?q=Ewan')->json('people.0.id');
-        $seenByReader = function () use ($reader, $light, $ewan): array {
-            $this->actingAs($reader);
-            $seen = [$this->api('GET', "/pictures/{$light}")->status(), str_contains((string) $this->api('GET', "/people/{$ewan}/pictures")->getContent(), $light), str_contains((string) $this->api('GET', '/pictures')->getContent(), $light)];
-            $this->actingAs($this->user);
-
-            return $seen;
-        };
-        self::assertSame([200, true, true], $seenByReader());
+        self::assertSame([200, true, true], $this->seenBy($reader, $light, $ewan));
         $version = (int) $this->api('GET', "/pictures/{$light}")->json('version');
         $this->api('PATCH', "/pictures/{$light}", ['restriction' => 'secret', 'version' => $version])->assertStatus(422);
         $this->api('PATCH', "/pictures/{$light}", ['restriction' => 'confidential', 'version' => $version])->assertOk();
         self::assertSame(['confidential', 'media/light.png'], [$this->api('GET', "/pictures/{$light}")->json('restriction'), $this->api('GET', "/pictures/{$light}")->json('path')]);
-        self::assertSame([403, false, false], $seenByReader());
+        self::assertSame([403, false, false], $this->seenBy($reader, $light, $ewan));
         self::assertStringContainsString("0 @O2@ OBJE\n1 FILE media/light.png\n2 FORM image/png\n1 RESN CONFIDENTIAL\n", $this->exported());
         $shielded = (string) $this->get("/api/trees/{$this->tree->id}/exchange/export?version=7&zipped=1")->assertOk()->streamedContent();
         self::assertStringNotContainsString('light.png', $shielded);
         self::assertStringContainsString("0 @O2@ OBJE\n1 FILE media/light.png\n2 FORM png\n1 _RESN confidential\n", $this->exported(\NorthBough\Core\Gedcom\Version::V551));
         $this->api('POST', '/journal/undo')->assertOk();
-        self::assertSame([200, true, true], $seenByReader());
+        self::assertSame([200, true, true], $this->seenBy($reader, $light, $ewan));
         $this->api('POST', '/journal/redo')->assertOk();
         $this->api('PATCH', "/pictures/{$light}", ['restriction' => '', 'version' => (int) $this->api('GET', "/pictures/{$light}")->json('version')])->assertOk();
-        self::assertSame([200, true, true], $seenByReader());
+        self::assertSame([200, true, true], $this->seenBy($reader, $light, $ewan));
+    }
+
+    /**
+     * What somebody is answered who asks for a picture, and whether it stands on a person's page and among all of them.
+     *
+     * @phpstan-impure
+     *
+     * @return array{int, bool, bool}
+     */
+    private function seenBy(User $reader, string $picture, string $person): array
+    {
+        $this->actingAs($reader);
+        $seen = [$this->api('GET', "/pictures/{$picture}")->status(), str_contains((string) $this->api('GET', "/people/{$person}/pictures")->getContent(), $picture),
+            str_contains((string) $this->api('GET', '/pictures')->getContent(), $picture)];
+        $this->actingAs($this->user);
+
+        return $seen;
     }
 
     public function test_whatever_bytes_came_in_go_out_and_none_of_the_living(): void
