@@ -91,3 +91,21 @@ export async function ask<T>(page: Page, method: string, path: string, body?: un
     { method, path, body },
   )
 }
+
+type Chosen = { name: string; buffer: Buffer }
+
+/** Chooses a file to look at on the page of the tree's files, and gives the look, which comes when it is made. */
+export async function lookAt(page: Page, file: Chosen | string) {
+  const input = page.getByLabel('File to bring in')
+  if (typeof file === 'string') await input.setInputFiles(file)
+  else await input.setInputFiles({ ...file, mimeType: 'text/plain' })
+  const name = typeof file === 'string' ? (file.split('/').at(-1) ?? file) : file.name
+  return page.getByRole('article', { name: `A look at ${name}` })
+}
+
+/** Looks at a file and brings all of it in. */
+export async function bringIn(page: Page, file: Chosen) {
+  const look = await lookAt(page, file)
+  await look.getByRole('button', { name: 'Bring it in' }).click()
+  await expect(look).toBeHidden()
+}

@@ -1,26 +1,15 @@
-import { expect, test, type Page } from '@playwright/test'
+import { expect, test } from '@playwright/test'
 import { readFileSync } from 'node:fs'
-import { newTree, signIn } from './actions'
+import { bringIn, lookAt, newTree, signIn } from './actions'
 
 const file = 'core/tests/Gedcom/files/isles-551.ged'
-
-async function choose(page: Page, name: string, buffer: Buffer) {
-  await page.getByLabel('File to bring in').setInputFiles({ name, mimeType: 'text/plain', buffer })
-  return page.getByRole('article', { name: `A look at ${name}` })
-}
-
-async function bringIn(page: Page, name: string, buffer: Buffer) {
-  const look = await choose(page, name, buffer)
-  await look.getByRole('button', { name: 'Bring it in' }).click()
-  await expect(look).toBeHidden()
-}
 
 test('a file comes in with a report, is drawn, printed and written out again', async ({ page }) => {
   await signIn(page)
   const tree = await newTree(page, 'From a file')
   await page.getByRole('button', { name: 'Bring a file in' }).click()
   await page.waitForURL(/exchange$/)
-  await bringIn(page, 'isles.ged', readFileSync(file))
+  await bringIn(page, { name: 'isles.ged', buffer: readFileSync(file) })
   const report = page.getByRole('article').filter({ hasText: 'isles.ged' })
   await expect(report.getByRole('row', { name: 'People 3 0 3' })).toBeVisible()
   await expect(report.getByRole('row', { name: 'Families 1 0 1' })).toBeVisible()
@@ -73,7 +62,7 @@ test('what is no such file is refused in words and leaves nothing', async ({ pag
   await signIn(page)
   const tree = await newTree(page, 'Nothing comes in')
   await page.goto(`${tree}/exchange`)
-  await choose(page, 'letter.ged', Buffer.from('Dear cousin,\n'))
+  await lookAt(page, { name: 'letter.ged', buffer: Buffer.from('Dear cousin,\n') })
   await expect(page.getByText(/letter.ged: This is not a family tree file/)).toBeVisible()
   await page.goto(`${tree}/people`)
   await expect(page.getByText('Here everybody in this tree will stand')).toBeVisible()
@@ -83,13 +72,13 @@ test('the same file a second time is noticed', async ({ page }) => {
   await signIn(page)
   const tree = await newTree(page, 'Twice')
   await page.goto(`${tree}/exchange`)
-  await bringIn(page, 'isles.ged', readFileSync(file))
+  await bringIn(page, { name: 'isles.ged', buffer: readFileSync(file) })
   await expect(page.getByRole('row', { name: 'People 3 0 3' })).toBeVisible()
-  const look = await choose(page, 'copy.ged', readFileSync(file))
+  const look = await lookAt(page, { name: 'copy.ged', buffer: readFileSync(file) })
   await expect(look).toContainText('brought into this tree before, as isles.ged')
   await look.getByRole('button', { name: 'Cancel' }).click()
   await expect(look).toBeHidden()
-  await bringIn(page, 'copy.ged', readFileSync(file))
+  await bringIn(page, { name: 'copy.ged', buffer: readFileSync(file) })
   await expect(page.getByRole('row', { name: 'People 3 3 6' })).toBeVisible()
 })
 
@@ -102,7 +91,7 @@ test('a file is looked at, its letters are chosen, and one person of it comes in
   const text =
     '0 HEAD\n1 GEDC\n2 VERS 5.5.1\n1 CHAR UTF-8\n0 @I1@ INDI\n1 NAME J\u00f6rg /Tarrel/\n0 @I2@ INDI\n1 NAME Una /Osk/\n' +
     '0 @I3@ INDI\n1 NAME Somebody /Else/\n0 @F1@ FAM\n1 HUSB @I1@\n1 WIFE @I2@\n0 TRLR\n'
-  const look = await choose(page, 'windows.ged', Buffer.from(text, 'latin1'))
+  const look = await lookAt(page, { name: 'windows.ged', buffer: Buffer.from(text, 'latin1') })
   await expect(look).toContainText('Which of these reads right?')
   await expect(look.getByRole('button', { name: 'Bring it in' })).toBeDisabled()
   await look.getByRole('radio', { name: /Windows, western/ }).focus()
@@ -135,7 +124,7 @@ test('a large file goes up in pieces through the server and can be cancelled', a
   )
   const large = Buffer.from(`0 HEAD\n1 GEDC\n2 VERS 7.0\n${people.join('')}0 TRLR\n`)
   expect(large.length).toBeGreaterThan(8 * 1024 * 1024)
-  await choose(page, 'large.ged', large)
+  await lookAt(page, { name: 'large.ged', buffer: large })
   await page.getByRole('button', { name: 'Cancel' }).click({ timeout: 30_000 })
   await expect(page.getByText(/large.ged: It was cancelled/)).toBeVisible({ timeout: 60_000 })
   await page.goto(`${tree}/people`)

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test'
-import { newTree, signIn } from './actions'
+import { bringIn, newTree, signIn } from './actions'
 
 const file = [
   ...['0 HEAD', '1 GEDC', '2 VERS 5.5.1', '1 CHAR UTF-8'],
@@ -31,11 +31,7 @@ test('what a file restricts, cites in words, does not assert and has no field fo
   await signIn(page)
   const tree = await newTree(page, 'Kept')
   await page.goto(`${tree}/exchange`)
-  await page
-    .getByLabel('File to bring in')
-    .setInputFiles({ name: 'kept.ged', mimeType: 'text/plain', buffer: Buffer.from(file) })
-  await page.getByRole('button', { name: 'Bring it in' }).press('Enter')
-  await expect(page.getByRole('article', { name: 'A look at kept.ged' })).toBeHidden()
+  await bringIn(page, { name: 'kept.ged', buffer: Buffer.from(file) })
   const report = page.getByRole('article').filter({ hasText: 'kept.ged' })
   await report.getByText('have no field here').press('Enter')
   await expect(report.getByRole('row', { name: /With ASSO 1 on the page of the person/ })).toBeVisible()
