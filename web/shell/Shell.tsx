@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import { useRef, useState } from 'react'
-import { Link, NavLink, Outlet, useMatch, useNavigate, useParams } from 'react-router'
+import { Link, Outlet, useMatch, useNavigate, useParams } from 'react-router'
 import { toast } from 'sonner'
 import { api, told } from '../api/client'
 import { useTree, useTreeId, useTreePath, useWrite } from '../api/useTree'
@@ -9,6 +9,7 @@ import { Held } from './Held'
 import { JumpField } from './JumpField'
 import { KeysHelp } from './KeysHelp'
 import { useCommands } from './keys'
+import { Spine } from './Spine'
 import { switchTheme } from './theme'
 import { useTrail } from './trail'
 
@@ -84,34 +85,6 @@ export function Shell() {
       </div>
       <KeysHelp open={help} onOpen={setHelp} />
     </div>
-  )
-}
-
-function Spine() {
-  const path = useTreePath()
-  return (
-    <nav aria-label="Areas" className="row-span-2 flex flex-col border-r border-rule pt-[44px]">
-      {AREAS.map((area) => (
-        <NavLink
-          key={area.path}
-          to={path(area.path)}
-          className={({ isActive }) =>
-            `group relative flex h-[52px] items-center justify-center ${isActive ? 'bg-wash font-semibold text-tide' : 'text-graphite hover:text-tide'}`
-          }
-        >
-          <span aria-hidden className="text-[13px] tracking-wide [writing-mode:vertical-rl] rotate-180">
-            {area.initial}
-          </span>
-          <span className="sr-only">{area.name}</span>
-          <span
-            aria-hidden
-            className="pointer-events-none absolute left-[40px] z-30 hidden whitespace-nowrap rounded-r-[3px] border border-l-0 border-rule bg-raised px-3 py-1 font-normal text-ink group-hover:block group-focus-visible:block"
-          >
-            {area.name} <kbd>g {area.key}</kbd>
-          </span>
-        </NavLink>
-      ))}
-    </nav>
   )
 }
 
