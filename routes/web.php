@@ -54,6 +54,7 @@ use App\Http\Research\TasksController;
 use App\Http\Security\TakesHeldCitation;
 use App\Http\Tree\CopiesController;
 use App\Http\Tree\DeletedTreesController;
+use App\Http\Tree\DemoController;
 use App\Http\Tree\EventKindsController;
 use App\Http\Tree\NameVariantsController;
 use App\Http\Tree\TreesController;
@@ -74,6 +75,7 @@ Route::prefix('api')->group(function (): void {
         Route::delete('session', [SessionController::class, 'destroy']);
         Route::get('trees', [TreesController::class, 'index']);
         Route::post('trees', [TreesController::class, 'store']);
+        Route::post('demo', [DemoController::class, 'store']);
         Route::get('deleted-trees', [DeletedTreesController::class, 'index']);
         Route::post('deleted-trees/{deleted}/restore', [DeletedTreesController::class, 'restore']);
         Route::put('account/reading', [AccountReadingController::class, 'update']);
@@ -131,6 +133,7 @@ Route::prefix('api')->group(function (): void {
         Route::get('world-events', [WorldEventsController::class, 'index']);
         Route::get('name-variants', [NameVariantsController::class, 'index']);
         Route::get('journal', [JournalController::class, 'index']);
+        Route::get('journal/next', [JournalController::class, 'next']);
         Route::get('journal/{change}', [JournalController::class, 'show']);
         Route::get('deleted', [DeletedController::class, 'index']);
         Route::get('drawings/{kind}/{person}', [DrawingsController::class, 'show']);

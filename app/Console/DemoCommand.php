@@ -24,7 +24,7 @@ final class DemoCommand extends Command
             return self::SUCCESS;
         }
         $user ??= User::query()->create($account);
-        $tree = Tree::begin('Marren Isles', $user);
+        $tree = Tree::begin(DemoLoader::NAME, $user);
         $people = $loader->load($tree, $user, base_path('demo'));
         $this->output->writeln("Loaded {$people} people into {$tree->name}.");
 

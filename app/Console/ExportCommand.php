@@ -22,7 +22,7 @@ final class ExportCommand extends Command
 
     protected $signature = 'bough:export {tree} {--to= : the file to write} {--standard=7 : 7 or 5.5.1; --version= is understood too} {--living=shield : shield or keep}';
 
-    protected $description = 'Writes a tree as a file of the open standard';
+    protected $description = 'Writes a tree as a GEDCOM file';
 
     public function handle(CurrentTree $current, Leaving $leaving): int
     {

@@ -22,7 +22,7 @@ final class ImportCommand extends Command
 
     protected $signature = 'bough:import {file} {--tree= : name or id; a name that is not there makes a new tree} {--owner= : e-mail of whoever owns a new tree} {--dry-run : look at it only} {--encoding= : how its letters are read, where the file says it wrongly} {--start= : pointer of the person whose kin come in, such as @I1@} {--generations=3 : how many up and down from there} {--json}';
 
-    protected $description = 'Brings a file of the open standard into a tree';
+    protected $description = 'Brings a GEDCOM file into a tree';
 
     public function handle(ImportTree $import, CurrentTree $current, LookAtFile $look): int
     {

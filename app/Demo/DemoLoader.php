@@ -25,6 +25,9 @@ use App\Trees\Editing\People;
 use App\Trees\Editing\Relatives;
 use App\Trees\Editing\Ties;
 use App\Trees\Evidence\Questions;
+use App\Trees\Exchange\Cancelled;
+use App\Trees\Exchange\Progress;
+use App\Trees\Exchange\Unwatched;
 use Illuminate\Support\Facades\DB;
 use NorthBough\Core\Chrono\GenDate;
 use NorthBough\Core\Citation\SourceField;
@@ -38,6 +41,8 @@ use NorthBough\Core\Tree\ParentageKind;
 /** Loads the demo world through the same doors as anybody's typing; the form of its files is told in demo/README.md. */
 final class DemoLoader
 {
+    public const NAME = 'Marren Isles';
+
     /** @var array<string, Person> */
     private array $people = [];
 
@@ -68,21 +73,25 @@ final class DemoLoader
      * @return int how many people were loaded
      *
      * @throws DemoProblem at the first line that is not understood
+     * @throws Cancelled when whoever watches wants no more
      */
-    public function load(Tree $tree, User $user, string $folder): int
+    public function load(Tree $tree, User $user, string $folder, Progress $progress = new Unwatched): int
     {
         $this->current->enter($tree);
         $files = ["{$folder}/places.txt", "{$folder}/world.txt", "{$folder}/sources.txt", ...(glob("{$folder}/families/*.txt") ?: [])];
-        foreach ($files as $file) {
+        foreach ($files as $at => $file) {
             $heading = ltrim(trim((string) strtok((string) file_get_contents($file), "\n")), '# ');
             $about = (string) preg_replace('/^The /', 'the ', $heading);
+            $progress->tell(max(0, min(60, intdiv(60 * $at, count($files)))), "loading {$about}");
             $this->changes->run(new Intent($user, "Entered {$about}", '', How::Batch), fn () => $this->read($file));
         }
         // A database that has just been filled takes its tables for empty until somebody counts them.
         DB::statement('ANALYZE people, names, events, claims, records, sources, parent_sets, parentages, unions, union_partners, places');
+        $progress->tell(60, 'loading records');
         $this->records->load($tree, $user, $folder, $this->sources, $this->people);
+        $progress->tell(80, 'loading pictures');
         $this->pictures->load($tree, $user, $folder, $this->people, $this->places);
-        $this->changes->run(new Intent($user, 'Asked what cannot all be true', '', How::Batch), fn (Change $change) => $this->questions->openHard(array_values(array_map(static fn (Person $person): string => $person->id, $this->people)), $change));
+        $this->changes->run(new Intent($user, 'Opened questions about conflicting facts', '', How::Batch), fn (Change $change) => $this->questions->openHard(array_values(array_map(static fn (Person $person): string => $person->id, $this->people)), $change));
         $this->cases->load($user, "{$folder}/cases.txt", $this->people);
         $centre = $this->people['centre'] ?? null;
         if ($centre !== null) {

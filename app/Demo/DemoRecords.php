@@ -45,7 +45,7 @@ final readonly class DemoRecords
                         });
                     $choices = $this->choices($said, $ids, $people);
                     if ($choices !== []) {
-                        $this->changes->run(new Intent($user, "Took in a record of {$source->title}", $said->why, How::Batch),
+                        $this->changes->run(new Intent($user, "Added to the tree: a record of {$source->title}", $said->why, How::Batch),
                             fn (Change $change) => $this->takeIn->take($change, $record->refresh(), $choices));
                     }
                 } catch (Refusal $problem) {

@@ -2,7 +2,12 @@ import { expect, type Page } from '@playwright/test'
 
 export const DEMO = { email: 'reader@marren.example', password: 'kelp-and-slate' }
 
+/** Signs in as somebody who knows that letters act: they act at once, and nothing is announced. */
 export async function signIn(page: Page) {
+  await page.addInitScript(() => {
+    localStorage.setItem('letters-met', '1')
+    localStorage.setItem('letters-known', '1')
+  })
   await page.goto('/')
   await page.getByLabel('E-mail').fill(DEMO.email)
   await page.getByLabel('Password').fill(DEMO.password)
@@ -14,7 +19,7 @@ export async function signIn(page: Page) {
 export async function newTree(page: Page, name: string): Promise<string> {
   await page.goto('/trees')
   await page.getByLabel('A new tree, called').fill(name)
-  await page.getByRole('button', { name: 'Begin it' }).click()
+  await page.getByRole('button', { name: 'Add it' }).click()
   await page.waitForURL(/\/t\/[0-9a-f-]+\/people$/)
   await expect(page.getByText('Here everybody in this tree will stand')).toBeVisible()
   return page.url().replace(/\/people$/, '')

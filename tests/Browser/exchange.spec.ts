@@ -143,7 +143,7 @@ test('a tree stands a second time under another name', async ({ page }) => {
   await page.getByRole('button', { name: 'Copy it' }).click()
   await expect(async () => {
     await page.goto('/trees')
-    await expect(page.getByRole('link', { name: /Once, as it was 1 people/ })).toBeVisible({ timeout: 2000 })
+    await expect(page.getByRole('link', { name: /Once, as it was 1 person/ })).toBeVisible({ timeout: 2000 })
   }).toPass()
   await page.getByRole('link', { name: /Once, as it was/ }).click()
   await page.waitForURL(/\/desk$/)

@@ -33,8 +33,8 @@ test('what was changed stands side by side in the journal, a value and a person 
   await expect(margin.locator('del')).toHaveText('1811')
   await expect(margin.locator('ins')).toHaveText('1812')
   await expect(margin.getByText('The register was read anew.')).toBeVisible()
-  await margin.getByRole('button', { name: 'Put back “1811”' }).click()
-  await expect(page.getByText('Put a value back', { exact: false }).first()).toBeVisible()
+  await margin.getByRole('button', { name: 'Restore “1811”' }).click()
+  await expect(page.getByText('Restored a value', { exact: false }).first()).toBeVisible()
 
   // What goes is told first; what was deleted waits, and comes back whole.
   await margin.getByRole('link', { name: 'Wat Sallow' }).click()
@@ -50,9 +50,7 @@ test('what was changed stands side by side in the journal, a value and a person 
   await expect(page.getByRole('button', { name: /^Changed a fact: birth/ })).toBeVisible()
   await expect(page.getByRole('button', { name: /^Entered Wat Sallow/ })).toHaveCount(0)
   await page.getByRole('button', { name: 'Undo down to here: Changed a fact: birth' }).click()
-  await expect(
-    page.getByRole('button', { name: 'Do again down to here: Changed a fact: birth' }),
-  ).toBeVisible()
-  await page.getByRole('button', { name: 'Do again down to here: Changed a fact: birth' }).click()
+  await expect(page.getByRole('button', { name: 'Redo down to here: Changed a fact: birth' })).toBeVisible()
+  await page.getByRole('button', { name: 'Redo down to here: Changed a fact: birth' }).click()
   await expect(page.getByRole('button', { name: 'Undo down to here: Changed a fact: birth' })).toBeVisible()
 })

@@ -59,7 +59,7 @@ test('a household of nine is entered from its picture by keyboard, and taken bac
 
   // From here on, keys alone. The page's head is open, because nothing is said of it yet.
   await page.getByRole('application').waitFor()
-  await expect(page.getByLabel('Day of reckoning')).toBeFocused()
+  await expect(page.getByLabel('Census day')).toBeFocused()
   await page.keyboard.type('3 April 1881')
   await page.keyboard.press('Tab')
   await page.keyboard.type('Hask')
@@ -114,7 +114,7 @@ test('a household of nine is entered from its picture by keyboard, and taken bac
   await expect(page.getByLabel(/^Why: one reason/)).toHaveValue(/6 lines fit/)
   await page.keyboard.press('End')
   await page.keyboard.type(' One household at one door.')
-  await expect(page.getByRole('button', { name: 'Take it in' })).toBeEnabled()
+  await expect(page.getByRole('button', { name: 'Add to the tree' })).toBeEnabled()
   await page.keyboard.press('Enter')
   await expect(page.getByText(/7 placed, 1 of them new, 2 set aside, 8 facts, 2 ties/)).toBeVisible()
 
@@ -141,7 +141,7 @@ test('a household of nine is entered from its picture by keyboard, and taken bac
 
   // One undo, and everything is as before.
   await expect(page.getByRole('button', { name: /^Line/ }).first()).toBeVisible()
-  await page.keyboard.press('u')
+  await page.keyboard.press('U')
   await expect(page.getByText(/Undone|Undid|Taken back/i).first()).toBeVisible()
   expect(await exported(page)).toBe(before)
 })
@@ -212,7 +212,7 @@ test('column heads and cuts stay in sight, a reading is doubted, and a family is
   await page.getByLabel('Put a picture on this record').setInputFiles(file)
   const picture = page.getByRole('application')
   await expect(picture).toBeVisible({ timeout: 30_000 })
-  await page.getByLabel('Day of reckoning').focus()
+  await page.getByLabel('Census day').focus()
   await page.keyboard.press('Escape')
 
   // The ruler is laid on the heads, kept as such, and goes on to the first line.

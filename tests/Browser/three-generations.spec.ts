@@ -72,11 +72,11 @@ test('three generations, a citation and an undo by key presses alone', async ({ 
   await page.waitForURL(/drawings/)
   await expect(page.getByRole('link', { name: /Magnus Tarrel/ })).toBeVisible()
 
-  await page.keyboard.press('u')
+  await page.keyboard.press('U')
   await expect(page.getByText('Undid: Cited Register of St Osmund')).toBeVisible()
   await page.keyboard.press('g')
   await page.keyboard.press('j')
   await expect(page.getByRole('heading', { name: 'Journal' })).toBeVisible()
   await expect(page.getByRole('heading', { name: 'To do again' })).toBeVisible()
-  await expect(page.getByRole('button', { name: /Do again down to here: Cited Register/ })).toBeVisible()
+  await expect(page.getByRole('button', { name: /Redo down to here: Cited Register/ })).toBeVisible()
 })

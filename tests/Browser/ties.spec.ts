@@ -3,7 +3,7 @@ import { demoTree, jumpTo, newTree, signIn } from './actions'
 
 async function enter(page: import('@playwright/test').Page, line: string) {
   await page
-    .getByRole('button', { name: /^Enter (a|the first) person/ })
+    .getByRole('button', { name: /^Add (a|the first) person/ })
     .first()
     .click()
   await page.getByLabel('A person', { exact: true }).fill(line)
@@ -29,7 +29,7 @@ test('a child is moved to other parents, after it is told what that changes', as
   await expect(page.getByRole('heading', { name: 'Kit Tarrel' })).toBeVisible()
 
   await kin.getByText('child of').hover()
-  await kin.getByRole('button', { name: 'Tie' }).click()
+  await kin.getByRole('button', { name: 'Relationship' }).click()
   await kin.getByRole('button', { name: 'Move' }).click()
   await page.getByRole('combobox', { name: 'To the parents' }).fill('drum')
   await page.getByRole('option', { name: /Bran Drum/ }).click()
@@ -39,7 +39,7 @@ test('a child is moved to other parents, after it is told what that changes', as
   await kin.getByRole('button', { name: 'Move', exact: true }).last().click()
   await expect(kin.getByRole('link', { name: 'Bran Drum' })).toBeVisible()
   await page.getByRole('heading', { name: 'Kit Tarrel' }).hover()
-  await page.keyboard.press('u')
+  await page.keyboard.press('U')
   await expect(kin.getByRole('link', { name: 'Magnus Tarrel' })).toBeVisible()
 })
 
@@ -58,7 +58,7 @@ test('a couple that is ruled out stays with why, counts nowhere, and can be let 
   await page.keyboard.press('Escape')
 
   await kin.getByText('with', { exact: true }).hover()
-  await kin.getByRole('button', { name: 'Tie' }).last().click()
+  await kin.getByRole('button', { name: 'Relationship' }).last().click()
   await kin.getByRole('button', { name: 'Call it a rival' }).click()
   await expect(kin.getByText('only said to be')).toBeAttached()
   await kin.getByRole('button', { name: 'Rule it out' }).click()
@@ -72,7 +72,7 @@ test('a couple that is ruled out stays with why, counts nowhere, and can be let 
   await expect(page.getByRole('heading', { name: 'Senara Vane' })).toBeVisible()
   await expect(kin).toContainText(/Magnus Tarrel.*ruled out/)
   await kin.getByText('with', { exact: true }).hover()
-  await kin.getByRole('button', { name: 'Tie' }).last().click()
+  await kin.getByRole('button', { name: 'Relationship' }).last().click()
   await kin.getByRole('button', { name: 'Accept that they were a couple' }).click()
   await expect(kin).not.toContainText('ruled out')
 })
@@ -91,7 +91,7 @@ test('names, notes, tasks, groups and marks are written where they stand', async
   ).toBeVisible()
 
   await margin.getByLabel('Another note').fill('Kept bees.')
-  await margin.getByRole('button', { name: 'Keep the note' }).click()
+  await margin.getByRole('button', { name: 'Save' }).click()
   await expect(margin.getByText('Kept bees.')).toBeVisible()
 
   await margin.getByLabel('Something to do').fill('Find the burial.')
@@ -137,7 +137,7 @@ test('each parent is something of their own to the child, and the union tells it
   await page.keyboard.press('Enter')
   await expect(kin.getByRole('link', { name: 'Lilias Maddern' })).toBeVisible()
   await kin.getByText('child of').hover()
-  await kin.getByRole('button', { name: 'Tie' }).click()
+  await kin.getByRole('button', { name: 'Relationship' }).click()
   await kin.getByLabel('What Donal Quillan is').selectOption('recognised')
   await expect(kin.getByLabel('What Donal Quillan is')).toHaveValue('recognised')
   await expect(kin.getByLabel('What Lilias Maddern is')).toHaveValue('birth')
@@ -145,20 +145,20 @@ test('each parent is something of their own to the child, and the union tells it
   await kin.getByLabel('Years of the tie to Donal Quillan').press('Enter')
   await page.reload()
   await kin.getByText('child of').hover()
-  await kin.getByRole('button', { name: 'Tie' }).click()
+  await kin.getByRole('button', { name: 'Relationship' }).click()
   await expect(kin.getByLabel('Years of the tie to Donal Quillan')).toHaveValue('from 1852')
 
   await kin.getByRole('link', { name: 'Lilias Maddern' }).click()
   await expect(page.getByRole('heading', { name: 'Lilias Maddern' })).toBeVisible()
   await kin.getByText('m. 1849').hover()
-  await kin.getByRole('button', { name: 'Tie' }).first().click()
+  await kin.getByRole('button', { name: 'Relationship' }).first().click()
   await expect(kin.getByText(/At the wedding:/)).toContainText('Lilias Maddern never wed')
   await kin.getByLabel('What surname children of this union are offered').selectOption('patronymic nordic')
   await expect(kin.getByLabel('What surname children of this union are offered')).toHaveValue(
     'patronymic nordic',
   )
   await kin.getByText('m. 1849').hover()
-  await kin.getByRole('button', { name: 'Child' }).click()
+  await kin.getByRole('button', { name: 'Add child' }).click()
   await expect(page.getByText('Donalsson')).toBeVisible()
   await page.getByLabel(/^Child with/).pressSequentially('Kirsty /w ')
   await expect(page.getByLabel(/^Child with/)).toHaveValue('Kirsty Donalsdotter w ')

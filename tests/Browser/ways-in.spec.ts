@@ -92,6 +92,6 @@ test('a file goes into a new tree, and in place of one that can be put back', as
     .getByRole('region', { name: 'Deleted trees' })
     .getByRole('listitem')
     .filter({ hasText: 'To be replaced' })
-  await gone.first().getByRole('button', { name: 'Put back' }).click()
+  await gone.first().getByRole('button', { name: 'Restore' }).click()
   await expect(page.getByRole('link', { name: /To be replaced/ })).not.toHaveCount(1)
 })

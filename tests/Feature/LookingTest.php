@@ -99,7 +99,7 @@ final class LookingTest extends TestCase
         $this->person('Ludo Maddern b 3/4/1878 d 31 June 1902');
         $sentences = array_column($this->api('GET', '/desk')->json('yours'), 'text');
 
-        self::assertSame('What is told of the birth of Magnus Tarrel, no. 1, cannot all be true, and waits to be weighed.', $sentences[0]);
+        self::assertSame('Magnus Tarrel (no. 1) has conflicting births.', $sentences[0]);
         self::assertCount(3, $sentences);
 
         $senara = $this->person('Senara Vane w');

@@ -26,7 +26,7 @@ final class TyingTest extends TestCase
     {
         $offers = $this->offered('Peter Tarrel b 1820', 'father');
         self::assertSame([$this->peter, 2, 'Peter Tarrel', '1820–1890', true], [$offers[0]['id'], $offers[0]['number'], $offers[0]['name'], $offers[0]['years'], $offers[0]['canBe']]);
-        self::assertMatchesRegularExpression('/^(over )?\d+ in 100$/', $offers[0]['odds']);
+        self::assertMatchesRegularExpression('/^(over )?\d+ %$/', $offers[0]['odds']);
         self::assertSame([], array_filter($this->offered('Ewan Tarrel', 'father'), fn (array $offer): bool => $offer['id'] === $this->ewan), 'nobody is their own father');
         self::assertSame([$this->peter], array_column($this->offered('#2', 'father'), 'id'));
         self::assertSame([], $this->offered('', 'father'));

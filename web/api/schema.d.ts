@@ -327,6 +327,22 @@ export interface paths {
     patch?: never
     trace?: never
   }
+  '/api/trees/{tree}/journal/next': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get: operations['nextSteps']
+    put?: never
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
   '/api/trees/{tree}/journal/{change}': {
     parameters: {
       query?: never
@@ -2246,6 +2262,23 @@ export interface paths {
     patch?: never
     trace?: never
   }
+  '/api/demo': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    /** Whoever asks a second time gets the one that is there. */
+    post: operations['openDemo']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
   '/api/trees/{tree}/event-kinds': {
     parameters: {
       query?: never
@@ -3521,6 +3554,11 @@ export interface components {
       name: string
       life: string
     }
+    /** @description What *Undo* and *Redo* would do for whoever asks, in words; empty where there is nothing. */
+    NextStepsResource: {
+      undo: string
+      redo: string
+    }
     NoteResource: {
       id: string
       version: number
@@ -4166,8 +4204,16 @@ export interface components {
       isWanted: boolean
       aspect: string
     }
+    /** @description A tree in the list of one's trees; `changedAt` is empty where nothing was ever changed. */
+    TreeLine: {
+      id: string
+      name: string
+      role: string
+      people: number
+      changedAt: string
+    }
     TreeList: {
-      trees: components['schemas']['TreeResource'][]
+      trees: components['schemas']['TreeLine'][]
     }
     TreeResource: {
       /** @description Whom whoever asks put at the centre for themselves. */
@@ -5071,6 +5117,37 @@ export interface operations {
         }
         content: {
           'application/json': components['schemas']['JournalPage']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  nextSteps: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['NextStepsResource']
         }
       }
       /** @description Refused, with a sentence. */
@@ -10253,6 +10330,35 @@ export interface operations {
         }
         content: {
           'application/json': components['schemas']['DeletedTreeResource']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  openDemo: {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['RunResource']
         }
       }
       /** @description Refused, with a sentence. */

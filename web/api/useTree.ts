@@ -33,7 +33,7 @@ export function usePerson(person: string) {
 }
 
 /** A write: whatever it may have changed is asked for anew; a refusal is told in its own words. */
-export function useWrite<Said, Made>(
+export function useWrite<Said = void, Made = unknown>(
   write: (said: Said) => Promise<Made>,
   after?: (made: Made, said: Said) => void,
   /** Writes of one scope go out one after another, so that an earlier one cannot arrive last. */

@@ -12,7 +12,7 @@ type Props = {
   instead?: { says: string; onChosen: () => void }
 }
 
-/** Asks before what cannot be taken back easily. */
+/** Asks before what cannot be undone easily. */
 export function Confirm({ trigger, title, says, children, disabled = false, onDelete, instead }: Props) {
   return (
     <AlertDialog.Root>
@@ -32,7 +32,7 @@ export function Confirm({ trigger, title, says, children, disabled = false, onDe
                 {instead.says}
               </AlertDialog.Action>
             )}
-            <AlertDialog.Cancel className="act">Leave it</AlertDialog.Cancel>
+            <AlertDialog.Cancel className="act">Cancel</AlertDialog.Cancel>
           </div>
         </AlertDialog.Content>
       </AlertDialog.Portal>

@@ -1,14 +1,14 @@
 type Props = { says?: string; disabled: boolean; onLeave: () => void }
 
 /** The end of everything that is written in place: keep it, or leave without loss. */
-export function KeepOrLeave({ says = 'Keep', disabled, onLeave }: Props) {
+export function KeepOrLeave({ says = 'Save', disabled, onLeave }: Props) {
   return (
     <p className="flex gap-4">
       <button className="act-main" disabled={disabled}>
         {says}
       </button>
       <button type="button" className="act" onClick={onLeave}>
-        Leave <kbd>Esc</kbd>
+        Cancel <kbd>Esc</kbd>
       </button>
     </p>
   )

@@ -17,7 +17,7 @@ export function Lifeline({ lifeline, chosen, onChoose }: Props) {
   }
   const percent = (share: number) => `${share * 100}%`
   return (
-    <div className="relative h-[120px] shrink-0 overflow-hidden" role="group" aria-label="Lifeline">
+    <div className="relative h-[120px] shrink-0 overflow-hidden" role="group" aria-label="Life strip">
       <div className="absolute inset-x-0 top-[64px] border-t border-ink" aria-hidden />
       {lifeline.years
         .filter((year) => year.at > 0.02 && year.at < 0.97)

@@ -1,3 +1,4 @@
+import { count } from './count'
 const HEIGHT: Record<string, string> = {
   strong: 'h-[13px]',
   fair: 'h-[9px]',
@@ -27,10 +28,10 @@ export function Notches({ weights, quiet = false }: { weights: string[]; quiet?:
 
 /** "Two origins: one strong, one slight". */
 export function notchWords(weights: string[]): string {
-  if (weights.length === 0) return 'nothing backs it'
+  if (weights.length === 0) return 'it has no source yet'
   const kinds = ['strong', 'fair', 'slight', 'unread'].map((weight) => {
     const many = weights.filter((one) => one === weight).length
     return many === 0 ? '' : `${many} ${weight === 'unread' ? 'not read yet' : weight}`
   })
-  return `Backed by ${weights.length} ${weights.length === 1 ? 'origin' : 'origins'}: ${kinds.filter(Boolean).join(', ')}`
+  return `Backed by ${count(weights.length, 'independent source')}: ${kinds.filter(Boolean).join(', ')}`
 }

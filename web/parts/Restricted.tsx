@@ -1,7 +1,7 @@
 const CHOICES: Record<string, string> = {
   '': 'none',
-  confidential: 'confidential: withheld from whatever leaves and from readers',
-  privacy: 'private: withheld likewise',
+  confidential: 'confidential: hidden in files and reports and from readers',
+  privacy: 'private: hidden likewise',
   locked: 'locked: marked as not to be changed',
   'confidential, locked': 'confidential and locked',
   'privacy, locked': 'private and locked',

@@ -22,7 +22,7 @@ export function Held() {
             onChange={(event) => movePage(tree, event.target.value)}
           />
           <button type="button" className="act shrink-0" onClick={() => letGo(tree)}>
-            Let go
+            Release
           </button>
         </>
       )}
@@ -48,7 +48,7 @@ export function Held() {
                     {one.locator !== '' && <span className="text-graphite">, {one.locator}</span>}
                   </button>
                   <button type="button" className="act text-[13px]" onClick={() => forget(tree, one.name)}>
-                    Put away
+                    Remove
                   </button>
                 </li>
               ))}

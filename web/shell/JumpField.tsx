@@ -1,5 +1,5 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
-import { forwardRef, useId, useState, type KeyboardEvent } from 'react'
+import { useEffect, useId, useState, type KeyboardEvent, type RefObject } from 'react'
 import { useNavigate } from 'react-router'
 import { api, told } from '../api/client'
 import { useTreeId, useTreePath } from '../api/useTree'
@@ -8,8 +8,14 @@ import { useAllCommands } from './keys'
 
 type Offer = { id: string; line: string; more: string; go: () => void }
 
+type Props = {
+  field: RefObject<HTMLInputElement | null>
+  /** Letters that were meant as the beginning of a name; the field goes on from them. */
+  word: string
+}
+
 /** Finds a person by name or number, or a command by its words. */
-export const JumpField = forwardRef<HTMLInputElement>(function JumpField(_, ref) {
+export function JumpField({ field, word }: Props) {
   const tree = useTreeId()
   const path = useTreePath()
   const navigate = useNavigate()
@@ -18,6 +24,12 @@ export const JumpField = forwardRef<HTMLInputElement>(function JumpField(_, ref)
   const [open, setOpen] = useState(false)
   const [at, setAt] = useState(0)
   const rested = useDebounced(typed.trim(), 120)
+  useEffect(() => {
+    if (word === '') return
+    setTyped(word)
+    setOpen(true)
+    field.current?.focus()
+  }, [word, field])
   const commands = useAllCommands()
   const { data } = useQuery({
     queryKey: ['jump', tree, rested],
@@ -53,9 +65,9 @@ export const JumpField = forwardRef<HTMLInputElement>(function JumpField(_, ref)
         go: () => navigate(path(`people/${person.id}`)),
       })
     }
-    for (const command of commands()
-      .filter((c) => c.says.toLowerCase().includes(words))
-      .slice(0, 6)) {
+    const found = commands().filter((c) => c.says.toLowerCase().includes(words))
+    const saying = new Map(found.map((command) => [command.says, command]))
+    for (const command of [...saying.values()].slice(0, 6)) {
       offers.push({ id: command.key, line: command.says, more: `key ${command.key}`, go: command.run })
     }
   }
@@ -82,7 +94,7 @@ export const JumpField = forwardRef<HTMLInputElement>(function JumpField(_, ref)
   return (
     <div className="relative w-full max-w-[420px]">
       <input
-        ref={ref}
+        ref={field}
         role="combobox"
         aria-expanded={shown}
         aria-controls={list}
@@ -132,4 +144,4 @@ export const JumpField = forwardRef<HTMLInputElement>(function JumpField(_, ref)
       )}
     </div>
   )
-})
+}

@@ -1,6 +1,14 @@
 import { Dialog } from 'radix-ui'
 import { useState } from 'react'
-import { lettersAreOff, switchLetters, useAllCommands } from './keys'
+import { useAllCommands, type Command } from './keys'
+import { lettersAreOff, switchLetters } from './letters'
+
+/** The keys of each command by what it says, in the order in which they stand. */
+function byWords(commands: Command[]): Map<string, string[]> {
+  const keys = new Map<string, string[]>()
+  for (const { says, key } of commands) keys.set(says, [...new Set([...(keys.get(says) ?? []), key])])
+  return keys
+}
 
 /** Every key that acts now, and the switch that turns letters off. */
 export function KeysHelp({ open, onOpen }: { open: boolean; onOpen: (open: boolean) => void }) {
@@ -15,17 +23,22 @@ export function KeysHelp({ open, onOpen }: { open: boolean; onOpen: (open: boole
           className="fixed left-1/2 top-[10vh] z-40 max-h-[80vh] w-[520px] max-w-[94vw] -translate-x-1/2 overflow-auto rounded-[4px] bg-raised p-6 shadow-xl"
         >
           <Dialog.Title className="mb-3 font-serif text-[22px]">Keys</Dialog.Title>
-          <dl className="grid grid-cols-[90px_1fr] gap-y-[6px]">
-            {commands().map((command) => (
-              <div key={command.key + command.says} className="contents">
+          <dl className="grid grid-cols-[150px_1fr] gap-y-[6px]">
+            {[...byWords(commands())].map(([says, keys]) => (
+              <div key={says} className="contents">
                 <dt>
-                  {command.key.split(' ').map((key) => (
-                    <kbd key={key} className="mr-1">
-                      {key}
-                    </kbd>
+                  {keys.map((key, at) => (
+                    <span key={key}>
+                      {at > 0 && ' or '}
+                      {key.split(/[ +]/).map((part) => (
+                        <kbd key={part} className="mr-1">
+                          {part}
+                        </kbd>
+                      ))}
+                    </span>
                   ))}
                 </dt>
-                <dd>{command.says}</dd>
+                <dd>{says}</dd>
               </div>
             ))}
           </dl>

@@ -1,17 +1,20 @@
 import { useQuery } from '@tanstack/react-query'
 import { useRef, useState } from 'react'
 import { Link, Outlet, useMatch, useNavigate, useParams } from 'react-router'
-import { toast } from 'sonner'
 import { api, told } from '../api/client'
-import { useTree, useTreeId, useTreePath, useWrite } from '../api/useTree'
+import { useTree, useTreeId, useTreePath } from '../api/useTree'
 import { AREAS } from './areas'
 import { Held } from './Held'
 import { JumpField } from './JumpField'
 import { KeysHelp } from './KeysHelp'
 import { useCommands } from './keys'
+import { LettersLine } from './LettersLine'
 import { Spine } from './Spine'
+import { StepButtons } from './StepButtons'
 import { switchTheme } from './theme'
 import { useTrail } from './trail'
+import { useScrollMemory } from './useScrollMemory'
+import { useSteps } from './useSteps'
 
 /** Spine, top line and trail; the area stands in the middle. */
 export function Shell() {
@@ -20,8 +23,11 @@ export function Shell() {
   const navigate = useNavigate()
   const jump = useRef<HTMLInputElement>(null)
   const [help, setHelp] = useState(false)
+  const [meant, setMeant] = useState('')
   const here = useParams().person ?? ''
   const trail = useTrail(tree)
+  const middle = useRef<HTMLElement>(null)
+  useScrollMemory(middle)
   // At the reading table every line of height is the page's.
   const isReading = useMatch('/t/:tree/records/table/:record') !== null
   const place = trail.findIndex((step) => step.id === here)
@@ -29,23 +35,15 @@ export function Shell() {
     const step = trail[(place < 0 ? trail.length : place) + by]
     if (step) void navigate(path(`people/${step.id}`))
   }
-  const undo = useWrite(
-    () =>
-      told(api.POST('/api/trees/{tree}/journal/undo', { params: { path: { tree } }, body: { steps: 1 } })),
-    (done) => toast.success(done.said),
-  )
-  const redo = useWrite(
-    () =>
-      told(api.POST('/api/trees/{tree}/journal/redo', { params: { path: { tree } }, body: { steps: 1 } })),
-    (done) => toast.success(done.said),
-  )
+  const steps = useSteps()
   useCommands([
     { key: '/', says: 'Jump to a name or number', run: () => jump.current?.focus() },
     { key: '?', says: 'Show the keys', run: () => setHelp(true) },
     { key: '[', says: 'Back along the trail', run: () => walk(-1) },
     { key: ']', says: 'Forward along the trail', run: () => walk(1) },
-    { key: 'u', says: 'Undo', run: () => undo.mutate(undefined) },
-    { key: 'U', says: 'Do again', run: () => redo.mutate(undefined) },
+    { key: 'U', says: 'Undo', run: () => steps.undo() },
+    { key: 'Ctrl+z', says: 'Undo', run: () => steps.undo() },
+    { key: 'Ctrl+Shift+z', says: 'Redo', run: () => steps.redo() },
     ...AREAS.map((area) => ({
       key: `g ${area.key}`,
       says: `Go to ${area.name}`,
@@ -61,8 +59,13 @@ export function Shell() {
         To the middle of the page
       </a>
       <Spine />
-      <TopLine jump={jump} onHelp={() => setHelp(true)} />
-      <div className={`grid min-h-0 ${isReading ? '' : 'grid-rows-[28px_minmax(0,1fr)]'}`}>
+      <TopLine jump={jump} meant={meant} steps={steps} onHelp={() => setHelp(true)} />
+      <div
+        className={`grid min-h-0 ${isReading ? 'grid-rows-[auto_minmax(0,1fr)]' : 'grid-rows-[auto_28px_minmax(0,1fr)]'}`}
+      >
+        <div>
+          <LettersLine onJump={setMeant} />
+        </div>
         <nav
           aria-label="Trail"
           hidden={isReading}
@@ -79,7 +82,7 @@ export function Shell() {
             </Link>
           ))}
         </nav>
-        <main id="middle" tabIndex={-1} className="min-h-0 overflow-auto outline-none">
+        <main ref={middle} id="middle" tabIndex={-1} className="min-h-0 overflow-auto outline-none">
           <Outlet />
         </main>
       </div>
@@ -88,7 +91,14 @@ export function Shell() {
   )
 }
 
-function TopLine({ jump, onHelp }: { jump: React.RefObject<HTMLInputElement | null>; onHelp: () => void }) {
+type TopLineProps = {
+  jump: React.RefObject<HTMLInputElement | null>
+  meant: string
+  steps: ReturnType<typeof useSteps>
+  onHelp: () => void
+}
+
+function TopLine({ jump, meant, steps, onHelp }: TopLineProps) {
   const tree = useTreeId()
   const path = useTreePath()
   const { data } = useTree()
@@ -105,9 +115,12 @@ function TopLine({ jump, onHelp }: { jump: React.RefObject<HTMLInputElement | nu
       <Link to="/trees" className="max-w-[220px] shrink-0 truncate font-serif text-[17px] font-semibold">
         {data?.name ?? '…'}
       </Link>
-      <JumpField ref={jump} />
+      <JumpField field={jump} word={meant} />
       <Held />
-      <span className="ml-auto truncate text-[13px] text-graphite" role="status">
+      <span className="ml-auto min-w-0 max-sm:hidden">
+        <StepButtons {...steps} />
+      </span>
+      <span className="min-w-0 truncate text-[13px] text-graphite" role="status">
         {running && (
           <Link className="act" to={path('exchange')}>
             {running.title}: {running.said} ({running.percent}%)

@@ -1,37 +1,57 @@
 import { createContext, useContext, useEffect, useRef, type ReactNode } from 'react'
+import { isLetter, LetterGate, lettersAreKnown, lettersAreOff } from './letters'
 
 export type Command = { key: string; says: string; run: () => void }
 
-type Registry = { add: (commands: Command[]) => () => void; all: () => Command[] }
+type Registry = {
+  add: (commands: Command[]) => () => void
+  all: () => Command[]
+  /** Whoever asks whether a name was meant; gets the word so far, and answers by calling `answered`. */
+  askName: (ask: (word: string) => void) => () => void
+  answered: () => void
+}
 
 const Commands = createContext<Registry | null>(null)
 
+const NOT_TEXT = ['checkbox', 'radio', 'range', 'button', 'submit', 'reset', 'file', 'color', 'image']
+
 /** Letters never act where text can be typed. */
-function isTyping(target: EventTarget | null): boolean {
+function takesText(target: EventTarget | null): boolean {
+  if (target instanceof HTMLInputElement) return !NOT_TEXT.includes(target.type)
   return (
     target instanceof HTMLElement &&
-    (target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName))
+    (target.isContentEditable || ['TEXTAREA', 'SELECT'].includes(target.tagName))
   )
 }
 
-/** What is pressed on a button or a link is the button's or the link's. */
-function isPressing(event: KeyboardEvent): boolean {
-  return (
-    (event.key === 'Enter' || event.key === ' ') &&
-    event.target instanceof HTMLElement &&
-    event.target.closest('button, a[href], summary, [role=button]') !== null
-  )
+/** What is pressed on a button, a link, a box to tick or a marker to move is theirs. */
+function isTheirs(event: KeyboardEvent): boolean {
+  if (!(event.target instanceof HTMLElement)) return false
+  if (event.key === 'Enter' || event.key === ' ')
+    return event.target.closest('button, a[href], summary, input, [role=button]') !== null
+  return event.target instanceof HTMLInputElement && event.key.length > 1
 }
 
-const SWITCH = 'keys-off'
+/** Escape leaves a field for the list of the page, or for the page; a field that did something of its own stays. */
+function leaveField(event: KeyboardEvent) {
+  if (event.defaultPrevented || document.activeElement !== event.target) return
+  const middle = document.getElementById('middle')
+  const list = middle?.querySelector<HTMLElement>('[role=listbox][tabindex="0"], [role=grid][tabindex="0"]')
+  ;(list ?? middle)?.focus({ preventScroll: true })
+}
 
-export const lettersAreOff = () => localStorage.getItem(SWITCH) === '1'
-export const switchLetters = (off: boolean) => localStorage.setItem(SWITCH, off ? '1' : '0')
+/** The key as commands name it: `a`, `U`, `Ctrl+z`, `Ctrl+Shift+z`. */
+function keyOf(event: KeyboardEvent): string {
+  if (!event.ctrlKey && !event.metaKey) return event.key
+  return `Ctrl+${event.shiftKey ? 'Shift+' : ''}${event.key.toLowerCase()}`
+}
 
 /** Holds every command that can be given now, and gives it when its key or keys are pressed. */
 export function KeysProvider({ children }: { children: ReactNode }) {
   const groups = useRef<Command[][]>([])
   const first = useRef('')
+  const asker = useRef<((word: string) => void) | null>(null)
+  const gate = useRef<LetterGate | null>(null)
   const registry = useRef<Registry>({
     add: (commands) => {
       groups.current = [...groups.current, commands]
@@ -40,21 +60,41 @@ export function KeysProvider({ children }: { children: ReactNode }) {
       }
     },
     all: () => groups.current.flat(),
+    askName: (ask) => {
+      asker.current = ask
+      return () => {
+        asker.current = null
+      }
+    },
+    answered: () => gate.current?.answered(),
   })
   useEffect(() => {
-    const pressed = (event: KeyboardEvent) => {
-      if (event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target)) return
-      if (isPressing(event) || lettersAreOff()) return
-      const keys = first.current === '' ? event.key : `${first.current} ${event.key}`
+    /** Runs what the key stands for; true when it was one of ours, or the first of two. */
+    const give = (key: string): boolean => {
+      const keys = first.current === '' ? key : `${first.current} ${key}`
       const all = registry.current.all().reverse()
       const command = all.find((candidate) => candidate.key === keys)
       first.current = ''
-      if (command) {
-        event.preventDefault()
-        command.run()
-      } else if (all.some((candidate) => candidate.key.startsWith(`${keys} `))) {
-        first.current = keys
+      if (command) command.run()
+      else if (all.some((candidate) => candidate.key.startsWith(`${keys} `))) first.current = keys
+      return command !== undefined
+    }
+    gate.current = new LetterGate(
+      (keys) => keys.forEach(give),
+      (word) => asker.current?.(word),
+    )
+    const pressed = (event: KeyboardEvent) => {
+      if (event.key === 'Escape' && takesText(event.target)) leaveField(event)
+      if (event.altKey || takesText(event.target) || isTheirs(event)) return
+      const key = keyOf(event)
+      const isPlain = !key.startsWith('Ctrl+')
+      if (isPlain && lettersAreOff()) return
+      if (isLetter(key) && !event.repeat && !lettersAreKnown() && asker.current) {
+        gate.current?.press(key)
+        return
       }
+      gate.current?.flush()
+      if (give(key)) event.preventDefault()
     }
     window.addEventListener('keydown', pressed)
     return () => window.removeEventListener('keydown', pressed)
@@ -80,4 +120,13 @@ export function useCommands(commands: Command[]) {
 export function useAllCommands(): () => Command[] {
   const registry = useContext(Commands)
   return () => registry?.all() ?? []
+}
+
+/** For whoever asks whether a name was meant when letters are typed one after another with no field in focus. */
+export function useNameAsked(ask: (word: string) => void): () => void {
+  const registry = useContext(Commands)
+  const latest = useRef(ask)
+  latest.current = ask
+  useEffect(() => registry?.askName((word) => latest.current(word)), [registry])
+  return () => registry?.answered()
 }

@@ -14,6 +14,7 @@ use App\Trees\Journal\Changes;
 use App\Trees\Living;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
 use NorthBough\Core\Tree\EventKinds;
 
 /** What waits for somebody, in sentences, by what each holds up. */
@@ -29,7 +30,7 @@ final readonly class DeskController
         return response()->json(new DeskPage([...$this->questions(), ...$this->current->seesLiving() ? $this->cases->all() : [], ...$this->contradictions(), ...$this->unplaced(), ...$this->unasserted(), ...$this->unread()], $this->current->seesLiving() ? array_map(JournalController::line(...), $this->changes->list(new Asked, 8)) : []));
     }
 
-    /** @return list<SentenceResource> what cannot all be true and waits for a decision, by how many children it holds up */
+    /** @return list<SentenceResource> conflicts that wait for a decision, those first on which most children depend */
     private function questions(): array
     {
         if (! $this->current->seesLiving()) {
@@ -43,19 +44,18 @@ final readonly class DeskController
             ->selectRaw("questions.id, questions.aspect, questions.title, questions.reopened_by, person_lines.shown_name, person_lines.number, {$children} AS children")->get();
 
         return array_values($rows->map(static function ($row): SentenceResource {
-            $word = self::aspect($row->aspect);
-            $holds = match ((int) $row->children) {
-                0 => 'waits to be weighed',
-                1 => 'holds up one child',
-                default => "holds up {$row->children} children",
+            $depends = match ((int) $row->children) {
+                0 => '',
+                1 => '; 1 child depends on it',
+                default => "; {$row->children} children depend on it",
             };
 
-            return new SentenceResource("What is told of the {$word} of {$row->shown_name}, no. {$row->number}, cannot all be true, and {$holds}.",
+            return new SentenceResource(self::conflict($row->aspect, $row->shown_name, $row->number).$depends.'.',
                 $row->reopened_by !== '' ? $row->reopened_by : $row->title, "questions/{$row->id}");
         })->all());
     }
 
-    /** @return list<SentenceResource> what was found that cannot all be true, and nobody has taken up or decided */
+    /** @return list<SentenceResource> conflicts that were found, of which nobody has opened a question */
     private function contradictions(): array
     {
         $rows = $this->living->visible(DB::table('findings'))
@@ -68,8 +68,17 @@ final readonly class DeskController
 
         return array_values($rows->map(static fn ($row): SentenceResource => new SentenceResource(
             str_ends_with($row->aspect, ' window') ? 'No date of '.substr($row->aspect, 0, -strlen(' window'))." fits all the evidence for {$row->shown_name}, no. {$row->number}."
-                : 'What is told of the '.self::aspect($row->aspect)." of {$row->shown_name}, no. {$row->number}, cannot all be true.", $row->ground, "people/{$row->person_id}",
+                : self::conflict($row->aspect, $row->shown_name, $row->number).'.', $row->ground, "people/{$row->person_id}",
         ))->all());
+    }
+
+    private static function conflict(string $aspect, string $name, int $number): string
+    {
+        return "{$name} (no. {$number}) has ".match ($aspect) {
+            'presence' => 'been in two places at once',
+            'sex' => 'conflicting statements of sex',
+            default => 'conflicting '.Str::plural(self::aspect($aspect)),
+        };
     }
 
     private static function aspect(string $aspect): string
@@ -97,7 +106,7 @@ final readonly class DeskController
             $where = trim("{$row->title}, {$row->locator}", ', ');
 
             return new SentenceResource(match (true) {
-                (int) $row->waiting === 0 => "{$where}: changed since it was taken in.",
+                (int) $row->waiting === 0 => "{$where}: changed since it was added to the tree.",
                 (int) $row->waiting === 1 => "One name is not placed on {$where}.",
                 default => self::number((int) $row->waiting)." names are not placed on {$where}.",
             }, (string) $row->names, "records/table/{$row->id}");
@@ -115,7 +124,7 @@ final readonly class DeskController
 
         return array_values($rows->map(static fn ($row): SentenceResource => new SentenceResource(
             'A file names a '.self::aspect($row->kind)." of {$row->shown_name}, no. {$row->number}, and does not say that it happened.",
-            'Without Y, a date or a place it asserts nothing, and they count as living. Let it lead if they are dead, or rule it out.', "people/{$row->person_id}?fact={$row->id}",
+            'Without Y, a date or a place it asserts nothing, and they count as living. Choose “Use this one” if they are dead, or rule it out.', "people/{$row->person_id}?fact={$row->id}",
         ))->all());
     }
 
@@ -139,7 +148,7 @@ final readonly class DeskController
                 $row->date_kind === 'phrase' => 'is not understood as a date.',
                 default => 'can be read in two ways.',
             },
-            $row->date_problem !== '' ? $row->date_problem : ($row->date_kind === 'phrase' ? 'It is kept as it was typed, and sorts nowhere.' : $row->date_shown), "people/{$row->person_id}",
+            $row->date_problem !== '' ? $row->date_problem : ($row->date_kind === 'phrase' ? 'It is saved as it was typed, and sorts nowhere.' : $row->date_shown), "people/{$row->person_id}",
         ))->all());
     }
 

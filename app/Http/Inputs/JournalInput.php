@@ -7,6 +7,9 @@ namespace App\Http\Inputs;
 use App\Trees\Journal\Asked;
 use App\Trees\Journal\Field;
 use Illuminate\Validation\Rule;
+use NorthBough\Core\Chrono\DaySpan;
+use NorthBough\Core\Chrono\GenDate;
+use NorthBough\Core\Chrono\Reckoning;
 
 /** What is looked for in the journal; whatever is missing is not asked. */
 final readonly class JournalInput
@@ -26,12 +29,15 @@ final readonly class JournalInput
     /** @return array<string, list<mixed>> */
     public static function rules(): array
     {
-        return ['person' => ['nullable', 'uuid'], 'author' => ['nullable', 'uuid'], 'from' => ['nullable', 'date_format:Y-m-d'], 'to' => ['nullable', 'date_format:Y-m-d'],
+        return ['person' => ['nullable', 'uuid'], 'author' => ['nullable', 'uuid'], 'from' => ['nullable', 'string', 'max:200'], 'to' => ['nullable', 'string', 'max:200'],
             'field' => ['nullable', Rule::enum(Field::class)], 'how' => ['nullable', 'in:hand,batch,import,proposal']];
     }
 
-    public function asked(): Asked
+    /** Dates in any form, as the tree writes them; one that is not understood is not asked, as its field says. */
+    public function asked(Reckoning $reckoning): Asked
     {
-        return new Asked($this->person ?? '', $this->author ?? '', $this->from ?? '', $this->to ?? '', Field::tryFrom($this->field ?? ''), $this->how ?? '');
+        $span = static fn (?string $typed): ?DaySpan => GenDate::parse($typed ?? '', $reckoning)->span();
+
+        return new Asked($this->person ?? '', $this->author ?? '', $span($this->from)?->earliest, $span($this->to)?->latest, Field::tryFrom($this->field ?? ''), $this->how ?? '');
     }
 }

@@ -42,8 +42,8 @@ final readonly class HistoryController
     public function putBack(Request $request, string $tree, string $entry): JsonResponse
     {
         $input = PutBackInput::from($request);
-        $this->history->putBack(new Intent(TreesController::user($request), 'Put a value back', $input->why ?? ''), $entry, $input->field, $input->version);
+        $this->history->putBack(new Intent(TreesController::user($request), 'Restored a value', $input->why ?? ''), $entry, $input->field, $input->version);
 
-        return response()->json(new SaidResource('Put back.'));
+        return response()->json(new SaidResource('Restored.'));
     }
 }

@@ -12,21 +12,23 @@ use App\Http\Resources\ChangePage;
 use App\Http\Resources\ChangeResource;
 use App\Http\Resources\EntryResource;
 use App\Http\Resources\JournalPage;
+use App\Http\Resources\NextStepsResource;
 use App\Http\Resources\SaidResource;
 use App\Http\Tree\TreesController;
 use App\Models\User;
 use App\Refusal;
 use App\Trees\Changes\Undo;
 use App\Trees\CurrentTree;
+use App\Trees\Gazetteers;
 use App\Trees\Journal\Changes;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use stdClass;
 
-/** What was changed, by whom and why, and taking it back. */
+/** What was changed, by whom and why, and undoing it. */
 final readonly class JournalController
 {
-    public function __construct(private CurrentTree $current, private Undo $undo, private Changes $changes)
+    public function __construct(private CurrentTree $current, private Undo $undo, private Changes $changes, private Gazetteers $gazetteers)
     {
     }
 
@@ -34,12 +36,23 @@ final readonly class JournalController
     public function index(Request $request): JsonResponse
     {
         self::refuseShielded($this->current);
-        $changes = array_map(self::line(...), $this->changes->list(JournalInput::from($request)->asked(), before: $request->integer('before')));
+        $changes = array_map(self::line(...), $this->changes->list(JournalInput::from($request)->asked($this->gazetteers->reckoning(null)), before: $request->integer('before')));
         $last = count($changes) === Changes::AT_ONCE ? $changes[Changes::AT_ONCE - 1]->seq : null;
         $user = TreesController::user($request);
-        $summaries = static fn (array $sets): array => array_values(array_map(static fn (stdClass $set): string => (string) preg_replace('/^(Undid|Did again): /', '', $set->summary), $sets));
 
-        return response()->json(new JournalPage($changes, $last, $summaries($this->undo->undoable($user)), $summaries($this->undo->redoable($user)), $this->changes->authors()));
+        return response()->json(new JournalPage($changes, $last, self::steps($this->undo->undoable($user)), self::steps($this->undo->redoable($user)), $this->changes->authors()));
+    }
+
+    #[Get('/trees/{tree}/journal/next', 'nextSteps', NextStepsResource::class)]
+    public function next(Request $request): JsonResponse
+    {
+        $user = TreesController::user($request);
+        // What somebody did may name people whom they may no longer see.
+        $isHidden = ! $this->current->seesLiving();
+
+        return response()->json($isHidden ? new NextStepsResource('', '') : new NextStepsResource(
+            self::steps($this->undo->undoable($user, 1))[0] ?? '', self::steps($this->undo->redoable($user, 1))[0] ?? '',
+        ));
     }
 
     #[Get('/trees/{tree}/journal/{change}', 'change', ChangePage::class)]
@@ -64,7 +77,7 @@ final readonly class JournalController
     {
         $user = TreesController::user($request);
 
-        return $this->each($request, 'Did again', fn (): stdClass => $this->undo->redoable($user, 1)[0] ?? throw new Refusal('There is nothing to do again.', 409), $user);
+        return $this->each($request, 'Redid', fn (): stdClass => $this->undo->redoable($user, 1)[0] ?? throw new Refusal('There is nothing to redo.', 409), $user);
     }
 
     #[Post('/trees/{tree}/journal/{change}/undo', 'undoChange', SaidResource::class)]
@@ -85,6 +98,15 @@ final readonly class JournalController
     }
 
     /**
+     * @param  list<stdClass>  $sets
+     * @return list<string>
+     */
+    private static function steps(array $sets): array
+    {
+        return array_map(static fn (stdClass $set): string => Undo::step((string) $set->summary), $sets);
+    }
+
+    /**
      * As many steps as were asked for, each a change of its own; where one cannot be taken, those before it stand.
      *
      * @param  \Closure(): stdClass  $next
@@ -94,7 +116,7 @@ final readonly class JournalController
         $done = [];
         for ($step = StepsInput::from($request)->steps; $step > 0; $step--) {
             try {
-                $done[] = preg_replace('/^(Undid|Did again): /', '', $this->undo->undo($next()->id, $user));
+                $done[] = Undo::step($this->undo->undo($next()->id, $user));
             } catch (Refusal $refused) {
                 if ($done === []) {
                     throw $refused;

@@ -137,7 +137,7 @@ final readonly class GroupsController
 
     private function takeOut(Request $request, GroupMember|Marking $row): Response
     {
-        $this->changes->run(new Intent(TreesController::user($request), $row instanceof Marking ? 'Took a mark off somebody' : 'Took somebody out of a group'),
+        $this->changes->run(new Intent(TreesController::user($request), $row instanceof Marking ? 'Removed a mark from somebody' : 'Removed somebody from a group'),
             static fn (Change $change) => $change->deleteWhole($row));
 
         return response()->noContent();

@@ -60,7 +60,7 @@ final readonly class TiesController
             fn (Change $change): int => $this->ties->unlinkEverybody($change, $row),
         );
 
-        return response()->json(new SaidResource($count === 1 ? 'One tie was taken off.' : "{$count} ties were taken off."));
+        return response()->json(new SaidResource($count === 1 ? 'One tie was removed.' : "{$count} ties were removed."));
     }
 
     #[Delete('/trees/{tree}/union-partners/{unionPartner}', 'unlinkPartner')]
@@ -69,7 +69,7 @@ final readonly class TiesController
         $tie = UnionPartner::query()->findOrFail($unionPartner);
         $name = $this->pages->nameOf(Person::query()->findOrFail($tie->person_id));
         $this->changes->run(
-            new Intent(TreesController::user($request), "Unlinked {$name} from a union"),
+            new Intent(TreesController::user($request), "Unlinked {$name} from a couple"),
             fn (Change $change) => $this->ties->unlinkPartner($change, $tie),
         );
 
@@ -165,7 +165,7 @@ final readonly class TiesController
     {
         $ids = OrderInput::from($request)->ids;
         $row = Union::query()->findOrFail($union);
-        $this->changes->run(new Intent(TreesController::user($request), 'Put the children of a union in order'), fn () => $this->changing->orderChildren($row, $ids));
+        $this->changes->run(new Intent(TreesController::user($request), 'Changed the order of the children of a couple'), fn () => $this->changing->orderChildren($row, $ids));
 
         return response()->noContent();
     }
@@ -175,7 +175,7 @@ final readonly class TiesController
     {
         $ids = OrderInput::from($request)->ids;
         $row = Person::query()->findOrFail($person);
-        $this->changes->run(new Intent(TreesController::user($request), "Put the unions of {$this->pages->nameOf($row)} in order"), fn () => $this->changing->orderUnions($ids));
+        $this->changes->run(new Intent(TreesController::user($request), "Changed the order of the couples of {$this->pages->nameOf($row)} in order"), fn () => $this->changing->orderUnions($ids));
 
         return response()->noContent();
     }

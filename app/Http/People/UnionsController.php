@@ -55,7 +55,7 @@ final readonly class UnionsController
     public function update(Request $request, string $tree, string $union): JsonResponse
     {
         $input = UnionInput::from($request);
-        $this->changes->run(new Intent(TreesController::user($request), 'Changed what is said of a union'), static function () use ($union, $input): void {
+        $this->changes->run(new Intent(TreesController::user($request), 'Changed a couple'), static function () use ($union, $input): void {
             $row = UnionRow::query()->findOrFail($union);
             $columns = array_filter(['kind' => $input->kind, 'surname_custom' => $input->surnameCustom], static fn (?string $said): bool => $said !== null);
             ChangedMeanwhile::unless($row, $input->version, $columns);

@@ -79,7 +79,7 @@ final readonly class PicturesController
     #[Delete('/trees/{tree}/images/{image}', 'takeImageOff')]
     public function destroy(Request $request, string $tree, string $image): Response
     {
-        $this->changes->run(new Intent(TreesController::user($request), 'Took a picture off'), static function (Change $change) use ($image): void {
+        $this->changes->run(new Intent(TreesController::user($request), 'Removed a picture'), static function (Change $change) use ($image): void {
             $change->deleteWhole(MediaLink::query()->findOrFail($image));
         });
 
@@ -162,7 +162,7 @@ final readonly class PicturesController
             throw new Refusal('The file is not whole yet.', 409);
         }
         try {
-            $media = $this->changes->run(new Intent(TreesController::user($request), "Took in the picture {$upload->name}"), static fn (): Media => $put($upload));
+            $media = $this->changes->run(new Intent(TreesController::user($request), "Added the picture {$upload->name}"), static fn (): Media => $put($upload));
         } finally {
             File::delete($upload->path());
             $upload->delete();

@@ -42,7 +42,7 @@ final readonly class RegionsController
     #[Delete('/trees/{tree}/regions/{region}', 'untagRegion')]
     public function destroy(Request $request, string $tree, string $region): Response
     {
-        $this->changes->run(new Intent(TreesController::user($request), 'Took a name off a picture'),
+        $this->changes->run(new Intent(TreesController::user($request), 'Removed a name from a picture'),
             static fn (Change $change) => $change->deleteWhole(Region::query()->findOrFail($region)));
 
         return response()->noContent();

@@ -69,7 +69,7 @@ final readonly class WordingsController
     #[Post('/trees/{tree}/wordings/all', 'takeAllWordsIn', WordingsPage::class)]
     public function all(Request $request): JsonResponse
     {
-        $this->changes->run(new Intent(TreesController::user($request), 'Made places of all words that stood for none', '', How::Batch), function (): void {
+        $this->changes->run(new Intent(TreesController::user($request), 'Added all unlinked place names as places', '', How::Batch), function (): void {
             foreach ($this->facts->unsettled()->orderBy('place_typed')->pluck('place_typed') as $typed) {
                 if (trim((string) $typed, ' ,') !== '') {
                     $this->places->takeIn((string) $typed);

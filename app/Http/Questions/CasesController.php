@@ -79,7 +79,7 @@ final readonly class CasesController
     public function dropAlternative(Request $request, string $tree, string $alternative): Response
     {
         $row = Alternative::query()->findOrFail($alternative);
-        $this->changes->run(new Intent(TreesController::user($request), 'Took an alternative out of a case'), static fn (Change $change) => $change->deleteWhole($row));
+        $this->changes->run(new Intent(TreesController::user($request), 'Removed an answer from a case'), static fn (Change $change) => $change->deleteWhole($row));
 
         return response()->noContent();
     }
@@ -103,7 +103,7 @@ final readonly class CasesController
     public function dropPoint(Request $request, string $tree, string $point): Response
     {
         $row = Point::query()->findOrFail($point);
-        $this->changes->run(new Intent(TreesController::user($request), 'Took a point out of a case'), static fn (Change $change) => $change->deleteWhole($row));
+        $this->changes->run(new Intent(TreesController::user($request), 'Removed a point from a case'), static fn (Change $change) => $change->deleteWhole($row));
 
         return response()->noContent();
     }
@@ -128,7 +128,7 @@ final readonly class CasesController
             throw new Refusal('Say what is to be done.');
         }
         $row = self::question($question);
-        $task = $this->changes->run(new Intent(TreesController::user($request), "Noted to do: {$text}"),
+        $task = $this->changes->run(new Intent(TreesController::user($request), "Added the task: {$text}"),
             static fn (): Task => Task::query()->create(['question_id' => $row->id, 'text' => $text, 'position' => 1 + (int) Task::query()->max('position')]));
 
         return response()->json(new MadeResource($task->id));

@@ -64,7 +64,7 @@ final readonly class QuestionsController
         $person = Person::query()->findOrFail($input->personId)->id;
         foreach ($subjects->conflicts([$person])[$person] ?? [] as $conflict) {
             if ($conflict->aspect === $input->aspect) {
-                $question = $this->changes->run(new Intent(TreesController::user($request), 'Took up a question'), fn (): Question => $this->questions->open($person, $conflict));
+                $question = $this->changes->run(new Intent(TreesController::user($request), 'Opened a question'), fn (): Question => $this->questions->open($person, $conflict));
 
                 return response()->json(new MadeResource($question->id));
             }
@@ -110,7 +110,7 @@ final readonly class QuestionsController
     {
         $row = Event::query()->findOrFail($fact);
         $why = WhyInput::from($request)->why ?? '';
-        $this->changes->run(new Intent(TreesController::user($request), "Let another {$row->kind} lead", $why), fn () => $this->questions->letLead(Event::query()->findOrFail($fact), $why));
+        $this->changes->run(new Intent(TreesController::user($request), "Used another {$row->kind}", $why), fn () => $this->questions->letLead(Event::query()->findOrFail($fact), $why));
 
         return response()->json(new MadeResource($fact));
     }

@@ -41,7 +41,7 @@ final readonly class ThreadController
     {
         $input = PullInput::from($request);
         $what = self::what($what);
-        $summary = 'Took back '.$this->pages->called($what, $id).' and what rests on it';
+        $summary = 'Marked as false: '.$this->pages->called($what, $id).' and what depends on it';
         $this->changes->run(new Intent(TreesController::user($request), $summary, $input->why), fn () => $this->threads->makeSo($what, $id, $input->why, $input->seen));
 
         return response()->json(new MadeResource($id));

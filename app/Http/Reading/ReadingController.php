@@ -85,7 +85,7 @@ final readonly class ReadingController
                 $text === '' => '',
                 $place !== null => $path($place).($within === [] ? '' : '; “'.implode(', ', $within).'” is kept'),
                 $offers !== [] => 'Which one? '.implode(' or ', array_map($path, array_slice($offers, 0, 3))),
-                default => 'kept as typed; it stands for no place of the gazetteer yet',
+                default => 'saved as typed; not linked to a place yet',
             },
             array_map(static fn (Place $offer): PlaceOfferResource => new PlaceOfferResource($offer->id, $path($offer)), array_slice($offers, 0, 8)),
         ));

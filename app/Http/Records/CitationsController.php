@@ -87,7 +87,7 @@ final readonly class CitationsController
     {
         $row = Claim::query()->findOrFail($claim);
         $this->changes->run(
-            new Intent(TreesController::user($request), 'Took a citation off a fact'),
+            new Intent(TreesController::user($request), 'Removed a citation from a fact'),
             fn (Change $change) => $this->citations->uncite($change, $row),
         );
 

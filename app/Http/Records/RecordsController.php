@@ -152,7 +152,7 @@ final readonly class RecordsController
             throw new Refusal('Decide on a line first: place it, make somebody new of it, or set it aside.');
         }
         $source = Source::query()->findOrFail(Record::query()->findOrFail($record)->source_id);
-        $taken = $this->changes->run(new Intent(TreesController::user($request), "Took in a record of {$source->title}", $input->why ?? ''),
+        $taken = $this->changes->run(new Intent(TreesController::user($request), "Added to the tree: a record of {$source->title}", $input->why ?? ''),
             function (Change $change) use ($record, $input, $choices, $takeIn) {
                 $row = Record::query()->findOrFail($record);
                 ChangedMeanwhile::unless($row, $input->version, []);

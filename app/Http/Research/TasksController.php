@@ -68,7 +68,7 @@ final readonly class TasksController
         if ($text === '') {
             throw new Refusal('Say what is to be done.');
         }
-        $task = $this->changes->run(new Intent(TreesController::user($request), "Noted to do: {$text}"),
+        $task = $this->changes->run(new Intent(TreesController::user($request), "Added the task: {$text}"),
             static fn (): Task => Task::query()->create([...$about, 'text' => $text, 'position' => 1 + (int) Task::query()->max('position')]));
 
         return response()->json(new MadeResource($task->id));
@@ -95,7 +95,7 @@ final readonly class TasksController
     public function destroy(Request $request, string $tree, string $task): Response
     {
         $row = Task::query()->findOrFail($task);
-        $this->changes->run(new Intent(TreesController::user($request), "No longer to do: {$row->text}"), static fn (Change $change) => $change->deleteWhole($row));
+        $this->changes->run(new Intent(TreesController::user($request), "Deleted the task: {$row->text}"), static fn (Change $change) => $change->deleteWhole($row));
 
         return response()->noContent();
     }

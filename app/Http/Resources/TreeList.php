@@ -10,9 +10,9 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class TreeList
 {
-    /** @param  list<TreeResource>  $trees */
+    /** @param  list<TreeLine>  $trees */
     public function __construct(
-        #[ListOf(TreeResource::class)] public array $trees,
+        #[ListOf(TreeLine::class)] public array $trees,
     ) {
     }
 }

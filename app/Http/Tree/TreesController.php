@@ -15,6 +15,7 @@ use App\Http\Inputs\TreeInput;
 use App\Http\Resources\CustomResource;
 use App\Http\Resources\NowResource;
 use App\Http\Resources\ReckoningResource;
+use App\Http\Resources\TreeLine;
 use App\Http\Resources\TreeList;
 use App\Http\Resources\TreeResource;
 use App\Jobs\RebuildLines;
@@ -48,9 +49,12 @@ final readonly class TreesController
         $user = self::user($request);
         $roles = DB::table('members')->where('user_id', $user->id)->pluck('role', 'tree_id');
         $trees = Tree::query()->whereIn('id', $roles->keys())->orderBy('name')->get();
+        $changed = DB::table('trees')->whereIn('trees.id', $roles->keys())
+            ->join('change_sets', static fn ($join) => $join->on('change_sets.tree_id', 'trees.id')->on('change_sets.seq', 'trees.last_change'))
+            ->pluck('change_sets.made_at', 'trees.id');
 
         return response()->json(new TreeList(array_values($trees->map(
-            static fn (Tree $tree): TreeResource => self::resource($tree, (string) $roles[$tree->id]),
+            static fn (Tree $tree): TreeLine => new TreeLine($tree->id, $tree->name, (string) $roles[$tree->id], $tree->people_count, (string) ($changed[$tree->id] ?? '')),
         )->all())));
     }
 

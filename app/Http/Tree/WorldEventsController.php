@@ -48,7 +48,7 @@ final readonly class WorldEventsController
         if ($date->span() === null) {
             throw new Refusal("No day was understood in “{$input->date}”: without one it stands beside nobody's life.");
         }
-        $row = $this->changes->run(new Intent(TreesController::user($request), "Told what happened around them: {$input->words}"),
+        $row = $this->changes->run(new Intent(TreesController::user($request), "Added what happened around them: {$input->words}"),
             static fn (): WorldEvent => WorldEvent::query()->create(['words' => trim($input->words), 'date' => $date, 'place_typed' => trim($input->place)]));
 
         return response()->json(new MadeResource($row->id));
@@ -58,7 +58,7 @@ final readonly class WorldEventsController
     public function destroy(Request $request, string $tree, string $worldEvent): Response
     {
         $row = WorldEvent::query()->findOrFail($worldEvent);
-        $this->changes->run(new Intent(TreesController::user($request), "Told no longer: {$row->words}"), static fn (Change $change) => $change->deleteWhole($row));
+        $this->changes->run(new Intent(TreesController::user($request), "Deleted what happened: {$row->words}"), static fn (Change $change) => $change->deleteWhole($row));
 
         return response()->noContent();
     }

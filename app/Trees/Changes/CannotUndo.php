@@ -27,12 +27,12 @@ final class CannotUndo extends Refusal
 
     public static function broughtInFromItsFile(): self
     {
-        return new self('An import that was taken back is not in the journal line by line. Bring its file in again.', 409);
+        return new self('An import that was undone is not in the journal line by line. Bring its file in again.', 409);
     }
 
     public static function gone(string $table): self
     {
-        return new self('It was not undone: '.Tables::word($table).' has been deleted since. Put that back first.', 409);
+        return new self('It was not undone: '.Tables::word($table).' has been deleted since. Restore that first.', 409);
     }
 
     public static function needed(string $summary): self

@@ -48,9 +48,8 @@ final readonly class Undo
         if ($set->undone_by !== null) {
             throw CannotUndo::already((string) $set->summary);
         }
-        [$kind, $summary] = $set->kind === 'undo'
-            ? ['redo', (string) preg_replace('/^Undid: /', 'Did again: ', $set->summary)]
-            : ['undo', 'Undid: '.preg_replace('/^Did again: /', '', $set->summary)];
+        $step = self::step((string) $set->summary);
+        [$kind, $summary] = $set->kind === 'undo' ? ['redo', "Redid: {$step}"] : ['undo', "Undid: {$step}"];
         $how = $set->how === 'import' ? How::Import : How::Hand;
         try {
             $this->changes->run(new Intent($user, $summary, '', $how, $kind, $changeSetId), function (Change $change) use ($set): void {
@@ -71,6 +70,12 @@ final readonly class Undo
         }
 
         return (string) $set->summary;
+    }
+
+    /** A summary without what undoing and redoing put before it, older wordings too. */
+    public static function step(string $summary): string
+    {
+        return (string) preg_replace('/^(Undid|Redid|Did again): /', '', $summary);
     }
 
     private function takeOut(Change $change, stdClass $entry): void

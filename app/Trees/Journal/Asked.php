@@ -11,14 +11,14 @@ final readonly class Asked
 {
     /**
      * @param  string  $author  id of a user
-     * @param  string  $from  a day, YYYY-MM-DD
-     * @param  string  $to  a day, YYYY-MM-DD, itself included
+     * @param  int|null  $from  the first day, a Julian Day Number; null is from the beginning
+     * @param  int|null  $to  the last day, itself included; null is until now
      */
     public function __construct(
         public string $personId = '',
         public string $author = '',
-        public string $from = '',
-        public string $to = '',
+        public ?int $from = null,
+        public ?int $to = null,
         public ?Field $field = null,
         public string $how = '',
     ) {
@@ -30,8 +30,8 @@ final readonly class Asked
 
         return $changeSets
             ->when($this->author !== '', fn (Builder $query) => $query->where('change_sets.user_id', $this->author))
-            ->when($this->from !== '', fn (Builder $query) => $query->where('change_sets.made_at', '>=', $this->from))
-            ->when($this->to !== '', fn (Builder $query) => $query->whereRaw("change_sets.made_at < ?::date + interval '1 day'", [$this->to]))
+            ->when($this->from !== null, fn (Builder $query) => $query->whereRaw("change_sets.made_at >= to_date(?::text, 'J')", [$this->from]))
+            ->when($this->to !== null, fn (Builder $query) => $query->whereRaw("change_sets.made_at < to_date(?::text, 'J') + interval '1 day'", [$this->to]))
             ->when($this->how !== '', fn (Builder $query) => $query->where('change_sets.how', $this->how))
             ->when($this->personId !== '', fn (Builder $query) => $query->whereIn('change_sets.id', $history->changeSetsOf($this->personId)));
     }

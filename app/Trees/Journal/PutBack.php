@@ -49,19 +49,19 @@ final readonly class PutBack
             try {
                 $this->undo->undo($entry->change_set_id, $user);
 
-                return "Put back: {$called}.";
+                return "Restored: {$called}.";
             } catch (CannotUndo) {
                 // Somebody went on from there.
             }
         }
         $rows = $this->belonging($whole, $entry);
         try {
-            $left = $this->changes->run(new Intent($user, "Put back {$called}"), fn (Change $change): int => $this->insert($change, $rows));
+            $left = $this->changes->run(new Intent($user, "Restored {$called}"), fn (Change $change): int => $this->insert($change, $rows));
         } catch (QueryException $problem) {
-            throw $problem->getCode() === '23505' ? new Refusal("{$called} was not put back: something else stands in its place now. Undo that first.", 409) : $problem;
+            throw $problem->getCode() === '23505' ? new Refusal("{$called} was not restored: something else stands in its place now. Undo that first.", 409) : $problem;
         }
 
-        return "Put back: {$called}.".match ($left) {
+        return "Restored: {$called}.".match ($left) {
             0 => '',
             1 => ' One thing stayed away, because what it tied to is gone.',
             default => " {$left} things stayed away, because what they tied to is gone.",

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Citation;
 
-/** A field of a kind of source: what is asked, how, and where it goes in the open standard. */
+/** A field of a kind of source: what is asked, how, and where it goes in GEDCOM. */
 final readonly class SourceField
 {
     /**

@@ -68,7 +68,7 @@ final readonly class SourceKind
     }
 
     /**
-     * What the fields say to a tag of the open standard, in their order.
+     * What the fields say to a tag of GEDCOM, in their order.
      *
      * @param  array<string, string>  $values
      */
@@ -120,7 +120,7 @@ final readonly class SourceKind
         $byTag = [];
         foreach ($this->fields as $field) {
             if ($field->tag === '') {
-                $remarks[] = "“{$field->label}” goes to no tag of the open standard: it is written into the note of the source.";
+                $remarks[] = "“{$field->label}” goes to no GEDCOM tag: it is written into the note of the source.";
             } elseif ($field->tag !== 'PAGE') {
                 $byTag[$field->tag][] = $field->label;
             }

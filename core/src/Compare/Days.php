@@ -50,12 +50,12 @@ final class Days
         $mineIsFirst = $mine->latest !== null && $theirs->earliest !== null && $mine->latest < $theirs->earliest;
         [$first, $last] = $mineIsFirst ? [$mine, $theirs] : [$theirs, $mine];
         $isSoft = $first->softAfter > 0 || $last->softBefore > 0;
-        $days = $gap === 1 ? 'a day' : "{$gap} days";
+        $days = $gap === 1 ? '1 day' : "{$gap} days";
         $level = max(0.0, 0.5 * (1 - $gap / self::NEAR_DAYS));
 
         return $isSoft
-            ? new Comparison(Verdict::Strains, "they miss each other by {$days}, at an edge that is an allowance.", $level)
-            : new Comparison(Verdict::Contradicts, "they miss each other by {$days}.", $level / 2);
+            ? new Comparison(Verdict::Strains, "{$days} apart, within the margin for inexact dates.", $level)
+            : new Comparison(Verdict::Contradicts, "{$days} apart.", $level / 2);
     }
 
     /** Days between two spans; 0 where they meet. */

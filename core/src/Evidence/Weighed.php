@@ -19,7 +19,7 @@ final readonly class Weighed
     public static function of(ClassedClaim $claim): self
     {
         if ($claim->withdrawn !== '') {
-            return new self(Weight::Withdrawn, ["It was taken back: {$claim->withdrawn}"]);
+            return new self(Weight::Withdrawn, ["It was withdrawn: {$claim->withdrawn}"]);
         }
         if ($claim->saidWeight !== null) {
             $rule = self::byRule($claim);

@@ -9,7 +9,7 @@ final class NotReadable extends \RuntimeException
 {
     public static function notThisKind(): self
     {
-        return new self('This is not a family tree file of the open standard: its first line should be “0 HEAD”.');
+        return new self('This is not a GEDCOM file: its first line should be “0 HEAD”.');
     }
 
     public static function empty(): self

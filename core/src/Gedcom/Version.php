@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Gedcom;
 
-/** The two versions of the open standard that are read and written. */
+/** The two versions of GEDCOM that are read and written. */
 enum Version: string
 {
     case V7 = '7';

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Linkage;
 
-/** How likely something is, as it is said: 97 in 100; over 99 in 100. */
+/** How likely something is, in words: 97 %; over 99 %. */
 final class OddsWords
 {
     /** @param  float  $odds  from 0 to 1 */
@@ -13,9 +13,9 @@ final class OddsWords
         $percent = (int) round(100 * $odds);
 
         return match (true) {
-            $odds > 0.995 => 'over 99 in 100',
-            $odds < 0.005 => 'under 1 in 100',
-            default => "{$percent} in 100",
+            $odds > 0.995 => 'over 99 %',
+            $odds < 0.005 => 'under 1 %',
+            default => "{$percent} %",
         };
     }
 }

@@ -16,7 +16,7 @@ enum NameKind: string
     case Other = 'other';
     case Unstated = 'unstated';
 
-    /** The TYPE of a NAME in the open standard; other words are of kind Other and kept as written. */
+    /** The TYPE of a NAME in GEDCOM; other words are of kind Other and kept as written. */
     public static function fromStandard(string $type): self
     {
         return match (strtolower(trim($type))) {

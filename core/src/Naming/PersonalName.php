@@ -101,7 +101,7 @@ final readonly class PersonalName
             : '';
     }
 
-    /** The payload of NAME in the open standard: the surname, with its prefix, between slashes. */
+    /** The payload of NAME in GEDCOM: the surname, with its prefix, between slashes. */
     public function withSlashes(): string
     {
         $surname = $this->wholeSurname();

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Tree;
 
-/** The kinds of event that come with North Bough. A new one is one line here. Tags: the open standard, 5.5.1 and 7. */
+/** The kinds of event that come with North Bough. A new one is one line here. Tags: GEDCOM, 5.5.1 and 7. */
 final class EventKinds
 {
     /** @var array<string, EventKind>|null */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Tree;
 
-/** Sex as the open standard has it. */
+/** Sex as GEDCOM has it. */
 enum Sex: string
 {
     case Female = 'F';

@@ -129,7 +129,7 @@ final class SourceKindsTest extends TestCase
     public function test_fields_without_a_tag_and_fields_that_share_one_are_told(): void
     {
         $remarks = implode(' ', SourceKinds::all()['artefact']->remarks());
-        self::assertStringContainsString('“Holders in order” goes to no tag', $remarks);
+        self::assertStringContainsString('“Holders in order” goes to no GEDCOM tag', $remarks);
         self::assertStringContainsString('share', implode(' ', SourceKinds::all()['census-index']->remarks()));
     }
 

@@ -68,11 +68,11 @@ export function SignIn({ session }: { session: Schemas['SessionResource'] }) {
           )}
           <div className="flex items-center gap-5">
             <button className="act-main" disabled={enter.isPending}>
-              {making ? 'Make the account' : 'Sign in'}
+              {making ? 'Add the account' : 'Sign in'}
             </button>
             {session.accountsOpen && !session.firstAccount && (
               <button type="button" className="act" onClick={() => setMaking(!making)}>
-                {making ? 'I have an account' : 'Make an account'}
+                {making ? 'I have an account' : 'New account'}
               </button>
             )}
           </div>

@@ -1,7 +1,8 @@
 import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
 import { api, told } from '../../api/client'
-import { useTreeId, useTreePath } from '../../api/useTree'
+import { useTree, useTreeId, useTreePath } from '../../api/useTree'
+import { FirstSteps } from './FirstSteps'
 
 /** What waits, in sentences, and what is new. */
 export default function Desk() {
@@ -11,11 +12,13 @@ export default function Desk() {
     queryKey: ['desk', tree],
     queryFn: () => told(api.GET('/api/trees/{tree}/desk', { params: { path: { tree } } })),
   })
+  const { data: about } = useTree()
   if (!data) return <p className="p-6 text-graphite">One moment…</p>
   return (
     <div className="grid h-full grid-cols-[minmax(0,2fr)_minmax(300px,1fr)] max-lg:block">
       <section className="overflow-auto px-6 py-3">
         <h1 className="font-serif text-[26px]">Desk</h1>
+        {about?.people === 0 && <FirstSteps />}
         <h2 className="heads mt-4 font-semibold">Yours</h2>
         {data.yours.length === 0 && (
           <p className="mt-2 max-w-[560px] font-serif text-[18px]">

@@ -5,6 +5,7 @@ import { api, told } from '../../api/client'
 import { useTree, useTreeId } from '../../api/useTree'
 import { Brought } from './Brought'
 import { FilesOut } from './FilesOut'
+import { takeHanded } from './handed'
 import { LookedAt } from './LookedAt'
 import { Runs } from './Runs'
 import { useIncoming } from './useIncoming'
@@ -28,9 +29,14 @@ export default function Exchange() {
   useEffect(() => {
     if (goingTo !== '' && (done || error !== null)) void navigate(`/t/${goingTo}/exchange`)
   }, [goingTo, done, error, navigate])
+  const { mutate: lookAt } = look
+  useEffect(() => {
+    const file = takeHanded(tree)
+    if (file) lookAt(file)
+  }, [tree, lookAt])
   const take = (files: FileList | null) => {
     const file = files?.[0]
-    if (file) look.mutate(file)
+    if (file) lookAt(file)
   }
   const dropped = (event: DragEvent) => {
     event.preventDefault()

@@ -5,6 +5,7 @@ import { encodingName, Letters } from './Letters'
 import { PartOfFile, type Part } from './PartOfFile'
 import type { Wanted } from './useIncoming'
 import { WhereTo, type Mode } from './WhereTo'
+import { count } from '../../parts/count'
 
 type Props = {
   run: string
@@ -25,7 +26,6 @@ export function LookedAt({ run, name, look, onBring, onGiveUp, isBusy }: Props) 
     ...(look.inDoubt && encoding === '' ? ['Choose how its letters read first.'] : []),
     ...(part.start === null ? ['Choose the person first.'] : []),
   ]
-  const count = (n: number, one: string, many: string) => `${n.toLocaleString('en')} ${n === 1 ? one : many}`
   return (
     <article aria-label={`A look at ${name}`} className="mt-6 max-w-[720px] border-l-2 border-tide pl-4">
       <h2 className="font-serif text-[18px]">{name}</h2>

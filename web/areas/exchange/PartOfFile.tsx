@@ -2,6 +2,7 @@ import { useId, useState } from 'react'
 import { api, told } from '../../api/client'
 import { useTreeId } from '../../api/useTree'
 import { Finder, type Found } from '../../parts/Finder'
+import { count } from '../../parts/count'
 
 /** A start that is null is one that is still to be chosen. */
 export type Part = { start: string | null; generations: number }
@@ -39,7 +40,7 @@ export function PartOfFile({ run, people, part, onChange }: Props) {
             onChange({ ...part, start: '' })
           }}
         />{' '}
-        all {people.toLocaleString('en')} people in it
+        all {count(people, 'person', 'people')} in it
       </label>
       <label className="block">
         <input

@@ -1,6 +1,7 @@
 import type { Schemas } from '../../api/client'
 import { onDay } from '../../parts/onDay'
 import { HOW } from './how'
+import { count } from '../../parts/count'
 
 /** One change: what it did and why, by whom and when; taken in hand it shows its values in the margin. */
 export function ChangeLine({
@@ -23,7 +24,7 @@ export function ChangeLine({
         {change.undone && <span className="text-graphite"> undone</span>}
         <span className="block text-[13px] text-graphite">
           {onDay(change.madeAt)}, {change.who}, {HOW[change.how] ?? `by ${change.how}`},{' '}
-          {change.rows === 1 ? 'one change' : `${change.rows} changes`}
+          {count(change.rows, 'change')}
         </span>
         {change.why !== '' && <span className="block font-serif text-[15px]">{change.why}</span>}
       </button>

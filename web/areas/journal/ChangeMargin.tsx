@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
-import { toast } from 'sonner'
+import { stepped } from '../../parts/saved'
 import { api, told, type Schemas } from '../../api/client'
 import { useTreeId, useTreePath, useWrite } from '../../api/useTree'
 import { onDay } from '../../parts/onDay'
@@ -25,7 +25,7 @@ export function ChangeMargin({ change, onDone }: { change: Schemas['ChangeResour
         }),
       ),
     (done) => {
-      toast.success(done.said)
+      stepped('undo', done.said)
       onDone()
     },
   )
@@ -39,11 +39,11 @@ export function ChangeMargin({ change, onDone }: { change: Schemas['ChangeResour
       <p className="mt-1 flex gap-4 text-[14px]">
         {change.canUndo && (
           <button type="button" className="act" onClick={() => undo.mutate(undefined)}>
-            Take the whole back
+            Undo the whole change
           </button>
         )}
         <button type="button" className="act" onClick={onDone}>
-          Let go
+          Close
         </button>
       </p>
       {undo.error && <p className="mt-1 text-[14px] text-madder">{undo.error.message}</p>}

@@ -1,6 +1,6 @@
 import { useInfiniteQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
-import { toast } from 'sonner'
+import { saved } from '../../parts/saved'
 import { api, told } from '../../api/client'
 import { useTreeId, useTreePath, useWrite } from '../../api/useTree'
 import { Empty } from '../../parts/Empty'
@@ -26,7 +26,7 @@ export default function Deleted() {
       told(
         api.POST('/api/trees/{tree}/journal/deleted/{entry}/put-back', { params: { path: { tree, entry } } }),
       ),
-    (done) => toast.success(done.said),
+    (done) => saved(done.said),
   )
   if (deleted.error) return <p className="p-6 text-madder">{deleted.error.message}</p>
   const things = deleted.data?.pages.flatMap((page) => page.things) ?? []

@@ -1,7 +1,7 @@
 import { api, told, type Schemas } from '../../api/client'
 import { useTreeId, useWrite } from '../../api/useTree'
-import { toast } from 'sonner'
 import { BothSides } from '../../parts/BothSides'
+import { saved } from '../../parts/saved'
 
 type Entry = Pick<Schemas['EntryResource'], 'id' | 'op' | 'version' | 'values'>
 
@@ -16,7 +16,7 @@ export function EntryValues({ entry }: { entry: Entry }) {
           body: { field, version: entry.version },
         }),
       ),
-    () => toast.success('Put back. u takes it back.'),
+    () => saved('Restored.'),
   )
   return (
     <>
@@ -29,7 +29,7 @@ export function EntryValues({ entry }: { entry: Entry }) {
               {entry.op !== 'delete' && <ins className="no-underline">{value.after || 'nothing'}</ins>}
               {entry.op === 'update' && entry.version > 0 && (
                 <button type="button" className="act text-[13px]" onClick={() => putBack.mutate(value.field)}>
-                  Put back “{value.before || 'nothing'}”
+                  Restore “{value.before || 'nothing'}”
                 </button>
               )}
             </li>

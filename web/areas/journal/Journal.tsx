@@ -1,4 +1,4 @@
-import { useInfiniteQuery } from '@tanstack/react-query'
+import { keepPreviousData, useInfiniteQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Link, useSearchParams } from 'react-router'
 import { api, told } from '../../api/client'
@@ -34,6 +34,7 @@ export default function Journal() {
       ),
     initialPageParam: 0,
     getNextPageParam: (page) => page.next,
+    placeholderData: keepPreviousData,
   })
   const first = journal.data?.pages[0]
   const changes = journal.data?.pages.flatMap((page) => page.changes) ?? []
@@ -44,8 +45,8 @@ export default function Journal() {
     document.getElementById(`change-${next?.id}`)?.scrollIntoView({ block: 'nearest' })
   }
   useCommands([
-    { key: 'j', says: 'The change before it in hand', run: () => walk(1) },
-    { key: 'k', says: 'The change after it in hand', run: () => walk(-1) },
+    { key: 'j', says: 'The change before it', run: () => walk(1) },
+    { key: 'k', says: 'The change after it', run: () => walk(-1) },
   ])
   if (journal.error) return <p className="p-6 text-madder">{journal.error.message}</p>
   return (

@@ -3,6 +3,7 @@ import { useState } from 'react'
 import { useSearchParams } from 'react-router'
 import { api, told } from '../../api/client'
 import { useTreeId } from '../../api/useTree'
+import { DateGap } from '../../parts/DateGap'
 import { findPeople } from '../../parts/findPeople'
 import { Finder } from '../../parts/Finder'
 import { HOW } from './how'
@@ -70,24 +71,16 @@ export function JournalFilter({ authors }: { authors: Record<string, string> }) 
         )}
         {select('author', 'By whom', 'by anybody', authors)}
         {select('how', 'How', 'in any way', HOW)}
-        <label className="text-graphite">
-          from{' '}
-          <input
-            type="date"
-            className="gap"
-            value={query.get('from') ?? ''}
-            onChange={(event) => set('from', event.target.value)}
-          />
-        </label>
-        <label className="text-graphite">
-          to{' '}
-          <input
-            type="date"
-            className="gap"
-            value={query.get('to') ?? ''}
-            onChange={(event) => set('to', event.target.value)}
-          />
-        </label>
+        {(['from', 'to'] as const).map((end) => (
+          <span key={end} className="w-[150px]">
+            <DateGap
+              aria-label={end === 'from' ? 'From what day' : 'Until what day'}
+              placeholder={`${end} what day`}
+              value={query.get(end) ?? ''}
+              onValue={(value) => set(end, value)}
+            />
+          </span>
+        ))}
       </div>
       {finding && person === '' && (
         <div className="max-w-[360px]">

@@ -1,10 +1,10 @@
-import { toast } from 'sonner'
 import { api, told } from '../../api/client'
 import { useTreeId, useWrite } from '../../api/useTree'
+import { stepped } from '../../parts/saved'
 
 const WORDS = {
-  undo: { heads: 'To undo', key: 'u', none: 'Nothing of yours to undo.', down: 'Undo down to here' },
-  redo: { heads: 'To do again', key: 'U', none: '', down: 'Do again down to here' },
+  undo: { heads: 'To undo', key: 'U', none: 'Nothing of yours to undo.', down: 'Undo down to here' },
+  redo: { heads: 'To redo', key: 'Ctrl+Shift+Z', none: '', down: 'Redo down to here' },
 }
 
 /** One's own steps, the next first: any of them takes those above it along. */
@@ -19,7 +19,7 @@ export function StepsOf({ which, steps }: { which: 'undo' | 'redo'; steps: strin
           body: { steps: count },
         }),
       ),
-    (done) => toast.success(done.said),
+    (done) => stepped(which, done.said),
   )
   if (steps.length === 0 && words.none === '') return null
   return (
@@ -41,7 +41,7 @@ export function StepsOf({ which, steps }: { which: 'undo' | 'redo'; steps: strin
               aria-label={`${words.down}: ${step}`}
               onClick={() => take.mutate(at + 1)}
             >
-              {at === 0 ? (which === 'undo' ? 'Undo' : 'Do again') : `${at + 1} steps`}
+              {at === 0 ? (which === 'undo' ? 'Undo' : 'Redo') : `${at + 1} steps`}
             </button>
           </li>
         ))}

@@ -119,10 +119,10 @@ export function AddFact(props: { person: Person; onKept: (id: string) => void; o
       </span>
       <span className="flex gap-3">
         <button className="act-main" disabled={keep.isPending || kind === 'own'}>
-          Keep
+          Save
         </button>
         <button type="button" className="act" onClick={props.onLeave}>
-          Leave <kbd>Esc</kbd>
+          Cancel <kbd>Esc</kbd>
         </button>
       </span>
       {keep.error?.details.again === true && (

@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { api, told, type Schemas } from '../../api/client'
 import { useTreeId, useWrite, type Person } from '../../api/useTree'
+import { count } from '../../parts/count'
 
 type Group = Schemas['GroupResource']
 
@@ -73,9 +74,9 @@ export function Belonging({ person }: { person: Person }) {
           <li key={one.id} className="flex items-baseline gap-2">
             {one.kind === 'mark' && <Spot colour={one.colour} />}
             <span title={one.meaning}>{one.name}</span>
-            <span className="text-[13px] text-graphite">{one.members} in all</span>
+            <span className="text-[13px] text-graphite">{count(one.members, 'member')}</span>
             <button type="button" className="act text-[13px]" onClick={() => takeOut.mutate(one)}>
-              Take out
+              Remove
             </button>
           </li>
         ))}

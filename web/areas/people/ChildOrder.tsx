@@ -1,7 +1,7 @@
 import { useState } from 'react'
-import { toast } from 'sonner'
 import { api, told, type Schemas } from '../../api/client'
 import { useTreeId, useWrite } from '../../api/useTree'
+import { saved } from '../../parts/saved'
 
 type Relative = Schemas['RelativeResource']
 
@@ -18,7 +18,7 @@ export function ChildOrder(props: { union: string; people: Relative[]; onDone: (
         }),
       ),
     () => {
-      toast.success('Kept in this order.')
+      saved('Saved in this order.')
       props.onDone()
     },
   )
@@ -61,10 +61,10 @@ export function ChildOrder(props: { union: string; people: Relative[]; onDone: (
       </ol>
       <p className="flex gap-4 text-[14px]">
         <button type="button" className="act-main" onClick={() => keep.mutate(undefined)}>
-          Keep this order
+          Save this order
         </button>
         <button type="button" className="act" onClick={props.onDone}>
-          Leave it
+          Cancel
         </button>
       </p>
     </div>

@@ -135,10 +135,10 @@ export function EntryLine({
           spellCheck={false}
         />
         <button type="button" className="act shrink-0" onClick={send}>
-          Keep <kbd>Enter</kbd>
+          Save <kbd>Enter</kbd>
         </button>
         <button type="button" className="act shrink-0" onClick={onLeave}>
-          Leave <kbd>Esc</kbd>
+          Cancel <kbd>Esc</kbd>
         </button>
       </div>
       <div className="flex items-baseline justify-between gap-4">

@@ -20,8 +20,8 @@ export function FactList({ facts, family, world, chosen, onChoose, onAdd }: Prop
   const [isFamilyIn, foldFamily] = useFolded('family-folded-in')
   const [isWorldIn, foldWorld] = useFolded('world-folded-in')
   useCommands([
-    { key: 'v', says: "Fold the family's events in, or out", run: foldFamily },
-    { key: 'w', says: 'Fold the events of the world around in, or out', run: foldWorld },
+    { key: 'v', says: 'Show or hide family events', run: foldFamily },
+    { key: 'w', says: 'Show or hide world events', run: foldWorld },
   ])
   return (
     <section aria-label="Facts" className="min-h-0 grow overflow-auto border-t border-rule">
@@ -32,8 +32,8 @@ export function FactList({ facts, family, world, chosen, onChoose, onAdd }: Prop
         <span className="flex justify-between">
           Where, and what it says
           <span className="flex gap-4">
-            <Fold what="Family" key_="v" count={family.length} isIn={isFamilyIn} onFold={foldFamily} />
-            <Fold what="World" key_="w" count={world.length} isIn={isWorldIn} onFold={foldWorld} />
+            <Fold what="family events" key_="v" count={family.length} isIn={isFamilyIn} onFold={foldFamily} />
+            <Fold what="world events" key_="w" count={world.length} isIn={isWorldIn} onFold={foldWorld} />
           </span>
         </span>
       </div>
@@ -74,7 +74,8 @@ function Fold(props: { what: string; key_: string; count: number; isIn: boolean;
   if (props.count === 0) return null
   return (
     <button type="button" className="act font-normal" aria-pressed={props.isIn} onClick={props.onFold}>
-      {props.isIn ? `${props.what} out` : `${props.what} in (${props.count})`} <kbd>{props.key_}</kbd>
+      {props.isIn ? `Hide ${props.what} (${props.count})` : `Show ${props.what} (${props.count})`}{' '}
+      <kbd>{props.key_}</kbd>
     </button>
   )
 }

@@ -2,7 +2,6 @@ import { useQuery } from '@tanstack/react-query'
 import { KeptLines } from '../../parts/KeptLines'
 import { useState, type FormEvent } from 'react'
 import { Link } from 'react-router'
-import { toast } from 'sonner'
 import { api, told } from '../../api/client'
 import { useTreeId, useTreePath, useWrite, type Fact } from '../../api/useTree'
 import { BothSides } from '../../parts/BothSides'
@@ -22,6 +21,7 @@ import { ShareCitation } from './ShareCitation'
 import { StandsFor } from './StandsFor'
 import { KeepOrLeave } from '../../parts/KeepOrLeave'
 import { WhyGap } from '../../parts/WhyGap'
+import { saved } from '../../parts/saved'
 
 /** How tall the ink behind a citation is drawn, in pixels. */
 const INK = 40
@@ -53,7 +53,7 @@ export function FactMargin({ fact, person, changing, onChanging, onGone }: Props
   const remove = useWrite(
     () => told(api.DELETE('/api/trees/{tree}/facts/{fact}', { params: { path: { tree, fact: fact.id } } })),
     () => {
-      toast.success('Deleted. u takes it back.')
+      saved('Deleted.')
       onGone()
     },
   )
@@ -93,8 +93,8 @@ export function FactMargin({ fact, person, changing, onChanging, onGone }: Props
           </button>
         </p>
       )}
-      <section aria-label="Why it stands">
-        <h3 className="heads font-semibold">Why it stands</h3>
+      <section aria-label="Evidence">
+        <h3 className="heads font-semibold">Evidence</h3>
         {fact.citations.length === 0 && !citing && <p className="text-ochre">Nothing is cited for it yet.</p>}
         <ol className="space-y-3">
           {fact.citations.map((citation) => (
@@ -114,7 +114,7 @@ export function FactMargin({ fact, person, changing, onChanging, onGone }: Props
                 <Words words={citation.note} />
               </p>
               {citation.withdrawn !== '' && (
-                <p className="text-[14px] text-madder">Taken back: {citation.withdrawn}</p>
+                <p className="text-[14px] text-madder">Withdrawn: {citation.withdrawn}</p>
               )}
               {citation.words !== '' && (
                 <blockquote className="mt-1 border-l-2 border-rule pl-3 whitespace-pre-wrap">
@@ -122,7 +122,9 @@ export function FactMargin({ fact, person, changing, onChanging, onGone }: Props
                 </blockquote>
               )}
               <p className="flex flex-wrap gap-x-3 text-[13px] whitespace-nowrap text-graphite">
-                {citation.takenOver && citation.withdrawn === '' && <span>taken over, not read yet</span>}
+                {citation.takenOver && citation.withdrawn === '' && (
+                  <span>came with a file; record not read</span>
+                )}
                 {citation.withdrawn === '' && (
                   <button
                     type="button"
@@ -142,16 +144,16 @@ export function FactMargin({ fact, person, changing, onChanging, onGone }: Props
                   Record
                 </Link>
                 <button type="button" className="act" onClick={() => uncite.mutate(citation.claimId)}>
-                  Take off
+                  Remove
                 </button>
                 {citation.withdrawn === '' && (
                   <Link className="act" to={path(`questions/thread/claim/${citation.claimId}`)}>
-                    Suppose it false
+                    What if this is wrong?
                   </Link>
                 )}
                 {fact.unionId === null && (
                   <button type="button" className="act" onClick={() => setSharing(citation.claimId)}>
-                    On others too
+                    Cite for relatives
                   </button>
                 )}
               </p>

@@ -5,6 +5,7 @@ import { useTreeId, useTreePath } from '../../api/useTree'
 import { onDay } from '../../parts/onDay'
 import { EntryValues } from '../journal/EntryValues'
 import { Link } from 'react-router'
+import { count } from '../../parts/count'
 
 const DID: Record<string, string> = { insert: 'Made', update: 'Changed', delete: 'Deleted' }
 
@@ -39,7 +40,7 @@ export function HistoryOf({ person }: { person: string }) {
       {made.length > 0 && (
         <details className="mt-1 text-[14px]">
           <summary className="cursor-pointer text-graphite">
-            {made.length === 1 ? 'One thing was made' : `${made.length} things were made`}
+            {made.length === 1 ? '1 thing was' : `${count(made.length, 'thing')} were`} made
           </summary>
           <ol className="mt-1 space-y-1">
             {made.map((entry) => (

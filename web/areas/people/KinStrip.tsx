@@ -1,6 +1,5 @@
 import { useState, type ReactNode } from 'react'
 import { Link } from 'react-router'
-import { toast } from 'sonner'
 import { api, told, type Schemas } from '../../api/client'
 import { useTreeId, useTreePath, useWrite, type Person } from '../../api/useTree'
 import { onDay } from '../../parts/onDay'
@@ -8,6 +7,7 @@ import { PersonName } from '../../parts/PersonName'
 import type { Adding } from './AddRelative'
 import { ChildOrder } from './ChildOrder'
 import { ParentTie, PartnerTie } from './Tie'
+import { saved } from '../../parts/saved'
 
 type Relative = Schemas['RelativeResource']
 
@@ -40,14 +40,14 @@ export function KinStrip({ person, onAdd }: { person: Person; onAdd: (adding: Ad
             aria-expanded={inHand === set.id}
             onClick={() => take(set.id)}
           >
-            Tie
+            Relationship
           </button>
         }
         below={inHand === set.id && <ParentTie set={set} child={person.id} />}
       >
         <Parents set={set} />
         {set.leads && person.parentSets.length > 1 && (
-          <span className="font-sans text-[13px] text-graphite"> leads</span>
+          <span className="font-sans text-[13px] text-graphite"> used in charts</span>
         )}
         {set.parents.length === 1 && set.kind === 'birth' && (
           <button
@@ -99,7 +99,7 @@ export function KinStrip({ person, onAdd }: { person: Person; onAdd: (adding: Ad
                   className="act mr-3"
                   onClick={() => onAdd({ relation: 'child', unionId: union.id })}
                 >
-                  Child
+                  Add child
                 </button>
                 <Sheet union={union.id} />
               </>
@@ -120,7 +120,7 @@ export function KinStrip({ person, onAdd }: { person: Person; onAdd: (adding: Ad
               aria-expanded={inHand === union.tieId}
               onClick={() => take(union.tieId)}
             >
-              Tie
+              Relationship
             </button>
           </>
         }
@@ -179,7 +179,7 @@ function Gone({ gone }: { gone: Schemas['GoneKin'] }) {
           params: { path: { tree, entry: gone.entryId } },
         }),
       ),
-    (done) => toast.success(done.said),
+    (done) => saved(done.said),
   )
   return (
     <KinLine word="">
@@ -259,7 +259,7 @@ function Sheet({ union }: { union: string }) {
   const path = useTreePath()
   return (
     <Link className="act mr-3" to={path(`reports/${union}`)}>
-      Sheet
+      Family group sheet
     </Link>
   )
 }

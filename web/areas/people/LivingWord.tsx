@@ -22,7 +22,7 @@ export function LivingWord({ person }: { person: Person }) {
       <p className="text-[14px]">
         Said to be dead: {person.saidDeadWhy}{' '}
         <button type="button" className="act" onClick={() => say.mutate('')}>
-          Take it back
+          Withdraw
         </button>
       </p>
     )
@@ -31,8 +31,8 @@ export function LivingWord({ person }: { person: Person }) {
     <section aria-label="Living">
       <p className="text-ochre">
         {person.restriction.includes('confidential') || person.restriction.includes('privacy')
-          ? 'Restricted: withheld from whatever leaves the house and from readers, as the living are.'
-          : 'Counts as living: nothing here ends this life. Shielded in whatever leaves the house.'}
+          ? 'Restricted: hidden in files and reports and from readers, as the living are.'
+          : 'Counts as living: no death, and born too recently. Hidden in files and reports.'}
       </p>
       {why === null ? (
         <button type="button" className="act text-[14px]" onClick={() => setWhy('')}>

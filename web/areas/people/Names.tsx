@@ -122,7 +122,7 @@ function ChangeName({ name, onDone }: { name: Name; onDone: () => void }) {
         />
         <KindOf value={kind} onValue={setKind} label="Kind of name" />
         <button type="button" className="act" onClick={() => save.mutate(undefined)}>
-          Keep
+          Save
         </button>
       </p>
       <BothSides problem={save.error} />

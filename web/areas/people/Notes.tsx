@@ -51,7 +51,7 @@ export function Notes({ notes, add, of = '' }: Props) {
                 title="Research notes stand apart and are not printed unless asked for"
                 onClick={() => change.mutate({ note, text: note.text, isResearch: !note.isResearch })}
               >
-                {note.isResearch ? 'Tell it' : 'For research only'}
+                {note.isResearch ? 'Print it too' : 'For research only'}
               </button>
               <button type="button" className="act" onClick={() => remove.mutate(note.id)}>
                 Delete
@@ -76,7 +76,7 @@ export function Notes({ notes, add, of = '' }: Props) {
           disabled={keep.isPending}
           onClick={() => keep.mutate(undefined)}
         >
-          Keep the note
+          Save
         </button>
       )}
     </section>
@@ -106,7 +106,7 @@ function NoteText(props: { start: string; onKeep: (text: string) => void; onLeav
           Keep
         </button>
         <button type="button" className="act" onClick={props.onLeave}>
-          Leave it
+          Cancel
         </button>
       </p>
     </div>

@@ -21,7 +21,10 @@ export function OnRecords({ person }: { person: Person }) {
   })
   const lists = [
     { head: 'Stands on', lines: data?.lines.filter((line) => line.isPlaced) ?? [] },
-    { head: 'Not placed, and alike', lines: data?.lines.filter((line) => !line.isPlaced) ?? [] },
+    {
+      head: 'Unplaced names that may be this person',
+      lines: data?.lines.filter((line) => !line.isPlaced) ?? [],
+    },
   ]
   return (
     <details open={open} onToggle={(event) => setOpen(event.currentTarget.open)}>
@@ -48,7 +51,7 @@ export function OnRecords({ person }: { person: Person }) {
                         className="act text-[13px] text-graphite"
                         to={path(`questions/thread/placing/${line.placingId}`)}
                       >
-                        Suppose it somebody else
+                        What if this is somebody else?
                       </Link>
                     )}
                   </li>

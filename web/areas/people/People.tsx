@@ -2,13 +2,15 @@ import { keepPreviousData, useInfiniteQuery, useQuery } from '@tanstack/react-qu
 import { useVirtualizer } from '@tanstack/react-virtual'
 import { useEffect, useRef, useState, type KeyboardEvent } from 'react'
 import { Link, useNavigate, useSearchParams } from 'react-router'
-import { toast } from 'sonner'
 import { api, told, type Schemas } from '../../api/client'
 import { useTreeId, useTreePath, useWrite } from '../../api/useTree'
 import { Empty } from '../../parts/Empty'
 import { useDebounced } from '../../parts/useDebounced'
 import { useCommands } from '../../shell/keys'
 import { EntryLine } from './EntryLine'
+import { saved } from '../../parts/saved'
+import { useKept } from '../../parts/useKept'
+import { Nearest } from './Nearest'
 
 const ROW = 32
 const COLUMNS =
@@ -19,15 +21,15 @@ export default function People() {
   const tree = useTreeId()
   const path = useTreePath()
   const navigate = useNavigate()
-  const [typed, setTyped] = useState('')
-  const [sort, setSort] = useState<Sort>('name')
+  const [typed, setTyped] = useKept('people.words', '')
+  const [sort, setSort] = useKept<Sort>('people.sort', 'name')
   const [at, setAt] = useState(0)
   const [asked, setAsked] = useSearchParams()
   const place = asked.get('place') ?? ''
-  const [adding, setAdding] = useState(false)
-  const [sex, setSex] = useState('')
-  const [only, setOnly] = useState('')
-  const [years, setYears] = useState(['', ''])
+  const [adding, setAdding] = useState(asked.has('add'))
+  const [sex, setSex] = useKept('people.sex', '')
+  const [only, setOnly] = useKept('people.only', '')
+  const [years, setYears] = useKept('people.years', ['', ''])
   const q = useDebounced(typed.trim())
   const [from, to] = useDebounced(years.map((year) => (/^\d{3,4}$/.test(year) ? Number(year) : 0)))
   const scroller = useRef<HTMLDivElement>(null)
@@ -94,10 +96,18 @@ export default function People() {
     }
   }
   useCommands([
-    { key: 'a', says: 'Enter a person', run: () => setAdding(true) },
+    { key: 'a', says: 'Add a person', run: () => setAdding(true) },
     { key: 'f', says: 'Filter the index', run: () => filter.current?.focus() },
   ])
   const empty = people.isSuccess && total === 0
+  const clear = () => {
+    setTyped('')
+    setSex('')
+    setOnly('')
+    setYears(['', ''])
+    setAsked({})
+    filter.current?.focus()
+  }
   return (
     <div className="flex h-full flex-col px-6 pt-3">
       <div className="flex items-baseline gap-6">
@@ -121,10 +131,10 @@ export default function People() {
             value={sex}
             onChange={(event) => setSex(event.target.value)}
           >
-            <option value="">either sex</option>
-            <option value="F">women</option>
-            <option value="M">men</option>
-            <option value="U">sex not known</option>
+            <option value="">any sex</option>
+            <option value="F">female</option>
+            <option value="M">male</option>
+            <option value="U">not known</option>
           </select>
           <span className="text-graphite">born</span>
           {['from', 'to'].map((word, index) => (
@@ -156,7 +166,7 @@ export default function People() {
           {shown.toLocaleString('en')} of {total.toLocaleString('en')}
         </span>
         <button type="button" className="act ml-auto" onClick={() => setAdding(true)}>
-          Enter a person <kbd>a</kbd>
+          Add a person <kbd>a</kbd>
         </button>
       </div>
       {picked.length > 0 && <Picked picked={picked} onPicked={setPicked} />}
@@ -179,7 +189,7 @@ export default function People() {
       {empty && !adding ? (
         <Empty says="Here everybody in this tree will stand. Begin with one person and go on from there, or bring a file in.">
           <button type="button" className="act-main" onClick={() => setAdding(true)}>
-            Enter the first person
+            Add the first person
           </button>
           <button type="button" className="act" onClick={() => navigate(path('exchange'))}>
             Bring a file in
@@ -196,6 +206,7 @@ export default function People() {
               <SortHead name="death" says="Died" sort={sort} onSort={setSort} />
             </span>
           </div>
+          {people.isSuccess && shown === 0 && <Nearest words={q} onClear={clear} />}
           <div
             ref={scroller}
             className="min-h-0 grow overflow-auto"
@@ -248,7 +259,7 @@ function Mark({ name, isPicked, onPick }: { name: string; isPicked: boolean; onP
     <>
       <span
         aria-hidden
-        title={isPicked ? `Unpick ${name}` : `Pick ${name}`}
+        title={isPicked ? `Remove ${name} from the choice` : `Choose ${name}`}
         className="grid size-[15px] shrink-0 place-items-center rounded-[2px] border border-graphite text-[12px] leading-none"
         onClick={(event) => {
           event.stopPropagation()
@@ -257,7 +268,7 @@ function Mark({ name, isPicked, onPick }: { name: string; isPicked: boolean; onP
       >
         {isPicked && '✓'}
       </span>
-      {isPicked && <span className="sr-only">picked,</span>}
+      {isPicked && <span className="sr-only">chosen,</span>}
     </>
   )
 }
@@ -275,13 +286,13 @@ function Picked({ picked, onPicked }: { picked: Row[]; onPicked: (picked: Row[])
         }),
       ),
     () => {
-      toast.success(`${one?.name} and ${other?.name} are a couple now.`)
+      saved(`${one?.name} and ${other?.name} are a couple now.`)
       onPicked([])
     },
   )
   return (
     <p className="flex flex-wrap items-baseline gap-x-4 py-1 text-[14px]" role="status">
-      <span className="text-graphite">{picked.length} picked:</span>
+      <span className="text-graphite">{picked.length} chosen:</span>
       <span className="font-serif text-[16px]">{picked.map((row) => row.name).join(', ')}</span>
       {picked.length === 2 ? (
         <button type="button" className="act" onClick={() => couple.mutate(undefined)}>
@@ -291,7 +302,7 @@ function Picked({ picked, onPicked }: { picked: Row[]; onPicked: (picked: Row[])
         <span className="text-graphite">Two can be made a couple.</span>
       )}
       <button type="button" className="act" onClick={() => onPicked([])}>
-        Pick nobody
+        Clear the choice
       </button>
     </p>
   )

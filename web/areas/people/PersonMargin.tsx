@@ -1,5 +1,4 @@
 import { useNavigate } from 'react-router'
-import { toast } from 'sonner'
 import { api, told } from '../../api/client'
 import { useTreeId, useTreePath, useWrite, type Person } from '../../api/useTree'
 import { Belonging } from './Belonging'
@@ -14,6 +13,8 @@ import { Tasks } from './Tasks'
 import { WhenTheyLived } from './WhenTheyLived'
 import { Confirm } from '../../parts/Confirm'
 import { KeptLines } from '../../parts/KeptLines'
+import { saved } from '../../parts/saved'
+import { count } from '../../parts/count'
 
 /** What belongs to the person as a whole, while no fact is in hand. */
 export function PersonMargin({ person }: { person: Person }) {
@@ -36,33 +37,33 @@ export function PersonMargin({ person }: { person: Person }) {
   )
   const unlink = useWrite(
     () => told(api.POST('/api/trees/{tree}/people/{person}/unlink', { params: at, body: {} })),
-    (done) => toast.success(`${done.said} u takes it back.`),
+    (done) => saved(`${done.said}`),
   )
   const remove = useWrite(
     () => told(api.DELETE('/api/trees/{tree}/people/{person}', { params: at })),
     () => {
-      toast.success('Deleted. u takes it back.')
+      saved('Deleted.')
       void navigate(path('people'))
     },
   )
   const uncited = person.facts.filter((fact) => fact.citations.length === 0).length
   return (
     <div className="space-y-5">
-      <section aria-label="Why it stands">
-        <h2 className="heads font-semibold">Why it stands</h2>
+      <section aria-label="Evidence">
+        <h2 className="heads font-semibold">Evidence</h2>
         <p>
           {person.facts.length === 0
             ? 'No facts yet.'
             : uncited === 0
-              ? `All ${person.facts.length} facts are cited.`
-              : `${person.facts.length - uncited} of ${person.facts.length} facts are cited; `}
+              ? person.facts.length === 1
+                ? 'Its one fact is cited.'
+                : `All ${person.facts.length} facts are cited.`
+              : `${person.facts.length - uncited} of ${count(person.facts.length, 'fact')} cited; `}
           {uncited > 0 && person.facts.length > 0 && (
-            <span className="text-ochre">
-              {uncited === 1 ? '1 rests' : `${uncited} rest`} on nothing yet.
-            </span>
+            <span className="text-ochre">{uncited === 1 ? '1 has' : `${uncited} have`} no source yet.</span>
           )}
         </p>
-        <p className="text-[13px] text-graphite">Take a fact in hand to see its words.</p>
+        <p className="text-[13px] text-graphite">Choose a fact to see what its records say.</p>
       </section>
       <Names person={person} />
       <OnRecords key={person.id} person={person} />

@@ -44,7 +44,7 @@ export function Roles({ fact }: { fact: Fact }) {
               className="act text-[13px] opacity-0 group-focus-within:opacity-100 group-hover:opacity-100"
               onClick={() => remove.mutate(one.id)}
             >
-              Take off
+              Remove
             </button>
           </li>
         ))}

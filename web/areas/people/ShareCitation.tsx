@@ -1,8 +1,9 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import { toast } from 'sonner'
 import { api, told } from '../../api/client'
 import { useTreeId, useWrite } from '../../api/useTree'
+import { saved } from '../../parts/saved'
+import { count } from '../../parts/count'
 
 /** One citation put on the same event of the family in one act; who has no such event gets it. */
 export function ShareCitation({ claim, onDone }: { claim: string; onDone: () => void }) {
@@ -27,7 +28,7 @@ export function ShareCitation({ claim, onDone }: { claim: string; onDone: () => 
         }),
       ),
     () => {
-      toast.success(chosen.length === 1 ? 'Put on one more.' : `Put on ${chosen.length} more.`)
+      saved(`Cited for ${count(chosen.length, 'more fact')}.`)
       onDone()
     },
   )
@@ -74,10 +75,10 @@ export function ShareCitation({ claim, onDone }: { claim: string; onDone: () => 
       </ul>
       <p className="flex gap-4 text-[14px]">
         <button className="act" disabled={chosen.length === 0 || put.isPending}>
-          {chosen.length < 2 ? 'Put it there too' : `Put it on these ${chosen.length}`}
+          {chosen.length < 2 ? 'Cite for one relative' : `Cite for ${chosen.length} relatives`}
         </button>
         <button type="button" className="act" onClick={onDone}>
-          Leave it
+          Cancel
         </button>
       </p>
     </form>

@@ -1,13 +1,13 @@
 import { useState } from 'react'
 import { useNavigate } from 'react-router'
-import { toast } from 'sonner'
 import { api, told } from '../../api/client'
 import { useTreeId, useTreePath, useWrite, type Fact } from '../../api/useTree'
 import { RuleOut } from './RuleOut'
+import { saved } from '../../parts/saved'
 
 const SAYS: Record<string, string> = {
   accepted: 'Accepted.',
-  rival: 'A rival: it does not lead.',
+  rival: 'A rival: another value is used.',
   'ruled out': 'Ruled out: it stays, so that nobody finds it again.',
 }
 
@@ -30,7 +30,7 @@ export function StandingOf({ fact, person }: { fact: Fact; person: string }) {
   )
   const lead = useWrite(
     () => told(api.POST('/api/trees/{tree}/facts/{fact}/lead', { ...at, body: {} })),
-    () => toast.success('It leads. u takes it back.'),
+    () => saved('Saved.'),
   )
   const ruleOut = useWrite(
     (why: string) => told(api.POST('/api/trees/{tree}/facts/{fact}/rule-out', { ...at, body: { why } })),
@@ -42,8 +42,8 @@ export function StandingOf({ fact, person }: { fact: Fact; person: string }) {
       {SAYS[fact.standing] && <p>{SAYS[fact.standing]}</p>}
       {fact.rivals > 0 && (
         <p className="text-madder">
-          ‖ {fact.rivals === 1 ? 'Another value is' : `${fact.rivals} other values are`} told of the same
-          thing{fact.disagrees ? '.' : '; both can be true.'}
+          ‖ {fact.rivals === 1 ? 'A record gives another value' : `Records give ${fact.rivals} other values`}
+          {fact.disagrees ? '.' : '; both can be true.'}
         </p>
       )}
       <p className="flex flex-wrap gap-x-4">
@@ -54,7 +54,7 @@ export function StandingOf({ fact, person }: { fact: Fact; person: string }) {
         )}
         {fact.standing !== 'accepted' && (
           <button type="button" className="act" onClick={() => lead.mutate(undefined)}>
-            Let this one lead
+            Use this one
           </button>
         )}
         {fact.standing !== 'ruled out' && fact.rivals > 0 && (

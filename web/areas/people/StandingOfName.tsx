@@ -1,7 +1,7 @@
-import { toast } from 'sonner'
 import { api, told, type Schemas } from '../../api/client'
 import { useTreeId, useWrite } from '../../api/useTree'
 import { StandingOffers } from './StandingOffers'
+import { saved } from '../../parts/saved'
 
 /** How a name stands beside the others: let it lead, dispute it, rule it out with why. */
 export function StandingOfName({ name, onDone }: { name: Schemas['NameResource']; onDone: () => void }) {
@@ -15,7 +15,7 @@ export function StandingOfName({ name, onDone }: { name: Schemas['NameResource']
         }),
       ),
     () => {
-      toast.success('Said. u takes it back.')
+      saved('Saved.')
       onDone()
     },
   )
@@ -24,7 +24,7 @@ export function StandingOfName({ name, onDone }: { name: Schemas['NameResource']
       <StandingOffers
         what="the name"
         standing={name.standing}
-        says={{ accepted: 'Let this one lead' }}
+        says={{ accepted: 'Use this one' }}
         suggests={['It is of another person.', 'It is a clerk’s slip.']}
         onStand={(standing, why) => stand.mutate({ standing, why })}
       />

@@ -1,7 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Link } from 'react-router'
-import { toast } from 'sonner'
 import { api, told, type Schemas } from '../../api/client'
 import { useTreeId, useTreePath, useWrite } from '../../api/useTree'
 import { Finder, type Found } from '../../parts/Finder'
@@ -10,6 +9,7 @@ import { KeptGap } from '../../parts/KeptGap'
 import { AskAsCase } from '../questions/AskAsCase'
 import { StandingOffers } from './StandingOffers'
 import { UnionWords } from './UnionWords'
+import { saved } from '../../parts/saved'
 
 const KINDS = ['birth', 'adoptive', 'foster', 'guardian', 'recognised', 'other']
 const PROOFS = { unstated: 'not said', unresolved: 'unresolved', probable: 'probable', proved: 'proved' }
@@ -26,7 +26,7 @@ export function ParentTie({ set, child }: { set: Schemas['ParentSetResource']; c
   )
   const unlink = useWrite(
     () => told(api.DELETE('/api/trees/{tree}/parent-sets/{parentSet}', at)),
-    () => toast.success('Unlinked; everybody is still in the tree.'),
+    () => saved('Unlinked; everybody is still in the tree.'),
   )
   return (
     <div className="mb-1 ml-[112px] border-l-2 border-tide pl-3 text-[14px] max-sm:ml-0">
@@ -70,20 +70,20 @@ export function ParentTie({ set, child }: { set: Schemas['ParentSetResource']; c
             />
           )}
           <Link className="act" to={path(`questions/thread/tie/${one.id}`)}>
-            Suppose it false
+            What if this is wrong?
           </Link>
           <AskAsCase
-            says="Make it a case"
+            says="Set up a case"
             asks={{ aspect: 'parent', personId: child, people: [one.personId] }}
           />
         </p>
       ))}
       <p className="flex flex-wrap items-baseline gap-x-4">
         {set.leads ? (
-          <span className="text-graphite">leads in charts</span>
+          <span className="text-graphite">used in charts</span>
         ) : (
           <button type="button" className="act" onClick={() => change.mutate({ leads: true })}>
-            Let this one lead
+            Use this one
           </button>
         )}
         <button type="button" className="act" aria-expanded={moving} onClick={() => setMoving(!moving)}>
@@ -133,12 +133,12 @@ export function PartnerTie({ union }: { union: Schemas['UnionResource'] }) {
           body,
         }),
       ),
-    () => toast.success('Said. u takes it back.'),
+    () => saved('Saved.'),
   )
   const at = { params: { path: { tree, unionPartner: tie } } }
   const unlink = useWrite(
     () => told(api.DELETE('/api/trees/{tree}/union-partners/{unionPartner}', at)),
-    () => toast.success('Unlinked; both are still in the tree.'),
+    () => saved('Unlinked; both are still in the tree.'),
   )
   return (
     <div className="mb-1 ml-[112px] border-l-2 border-tide pl-3 text-[14px] max-sm:ml-0">
@@ -157,7 +157,7 @@ export function PartnerTie({ union }: { union: Schemas['UnionResource'] }) {
       )}
       <p className="flex flex-wrap items-baseline gap-x-4">
         <button type="button" className="act" aria-expanded={moving} onClick={() => setMoving(!moving)}>
-          Put somebody else in this place
+          Replace this partner
         </button>
         <button type="button" className="act" onClick={() => unlink.mutate(undefined)}>
           Unlink
@@ -208,7 +208,7 @@ function Move({ label, find, foretell, move, onDone }: MoveProps) {
   const doMove = useWrite(
     () => move(to?.id ?? ''),
     () => {
-      toast.success('Moved. u takes it back.')
+      saved('Moved.')
       onDone()
     },
   )
@@ -241,7 +241,7 @@ function Move({ label, find, foretell, move, onDone }: MoveProps) {
           Somebody else
         </button>
         <button type="button" className="act" onClick={onDone}>
-          Leave it
+          Cancel
         </button>
       </p>
     </div>

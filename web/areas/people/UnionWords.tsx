@@ -47,7 +47,7 @@ export function UnionWords({ id }: { id: string }) {
                       : 'text-ink'
                 }
               >
-                {one.state === 'bound' ? 'bound: an earlier union stood' : one.state}
+                {one.state === 'bound' ? 'still married to someone else' : one.state}
               </span>
             </span>
           ))}
@@ -56,7 +56,7 @@ export function UnionWords({ id }: { id: string }) {
       <p className="flex flex-wrap items-baseline gap-x-4">
         <KeptGap
           className="gap w-[150px]"
-          aria-label="Kind of union"
+          aria-label="Kind of couple"
           placeholder="kind: handfast, civil…"
           value={data.kind}
           onKeep={(kind) => change.mutate({ kind })}
@@ -65,7 +65,7 @@ export function UnionWords({ id }: { id: string }) {
           children are offered{' '}
           <select
             className="gap"
-            aria-label="What surname children of this union are offered"
+            aria-label="What surname children of this couple are offered"
             value={data.surnameCustom}
             onChange={(event) => change.mutate({ surnameCustom: event.target.value })}
           >

@@ -151,7 +151,7 @@ export default function PicturePage() {
                 onChange={(event) => setWords(event.target.value)}
               />
               <button className="act" disabled={words.trim() === ''}>
-                Say so
+                Save
               </button>
             </form>
           </section>
@@ -194,7 +194,7 @@ export default function PicturePage() {
                       )}
                       {region.isPortrait && <span className="text-graphite">the portrait</span>}
                       <button type="button" className="act" onClick={() => untag.mutate(region.id)}>
-                        Take off
+                        Remove
                       </button>
                     </span>
                   </span>

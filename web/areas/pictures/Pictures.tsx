@@ -9,14 +9,16 @@ import { useDebounced } from '../../parts/useDebounced'
 import { FaceCut } from '../../parts/page/FaceCut'
 import { useCommands } from '../../shell/keys'
 import { upload } from '../exchange/upload'
+import { count } from '../../parts/count'
+import { useKept } from '../../parts/useKept'
 
 /** Every picture and file, by name; those that nobody gave a title can be listed alone. */
 export default function Pictures() {
   const tree = useTreeId()
   const path = useTreePath()
   const picker = useRef<HTMLInputElement>(null)
-  const [typed, setTyped] = useState('')
-  const [untitled, setUntitled] = useState(false)
+  const [typed, setTyped] = useKept('pictures.words', '')
+  const [untitled, setUntitled] = useKept('pictures.untitled', false)
   const [share, setShare] = useState<number | null>(null)
   const q = useDebounced(typed.trim())
   const pictures = useInfiniteQuery({
@@ -48,7 +50,7 @@ export default function Pictures() {
     }
     setShare(null)
   }
-  useCommands([{ key: 'a', says: 'Take a picture in', run: () => picker.current?.click() }])
+  useCommands([{ key: 'a', says: 'Add a picture', run: () => picker.current?.click() }])
   const rows = pictures.data?.pages.flatMap((page) => page.rows) ?? []
   const { shown = 0, total = 0 } = pictures.data?.pages[0] ?? {}
   return (
@@ -74,7 +76,8 @@ export default function Pictures() {
           without a title
         </label>
         <span className="text-graphite" role="status">
-          {shown} of {total} pictures{share !== null && `, coming in ${Math.round(share * 100)} of 100`}
+          {shown.toLocaleString('en')} of {count(total, 'picture')}
+          {share !== null && `, coming in ${Math.round(share * 100)} of 100`}
         </span>
         <input
           ref={picker}
@@ -82,18 +85,18 @@ export default function Pictures() {
           multiple
           className="sr-only"
           tabIndex={-1}
-          aria-label="Take pictures in"
+          aria-label="Add pictures"
           accept="image/jpeg,image/png,image/tiff,image/webp,application/pdf"
           onChange={(event) => void take(event.target.files)}
         />
         <button type="button" className="act ml-auto" onClick={() => picker.current?.click()}>
-          Take a picture in <kbd>a</kbd>
+          Add a picture <kbd>a</kbd>
         </button>
       </div>
       {pictures.isSuccess && total === 0 && (
         <Empty says="Here every picture and file will stand. Drop some: JPEG, PNG, TIFF, WebP or PDF, up to 2 GB each. The files themselves are never altered.">
           <button type="button" className="act-main" onClick={() => picker.current?.click()}>
-            Take the first one in
+            Add the first one
           </button>
         </Empty>
       )}
@@ -109,7 +112,7 @@ export default function Pictures() {
                   )}
                 </span>
                 <span className="block truncate text-[13px] text-graphite">
-                  {picture.on.length === 0 ? 'on nothing yet' : picture.on.join('; ')}
+                  {picture.on.length === 0 ? 'not linked to anything yet' : picture.on.join('; ')}
                 </span>
               </span>
             </Link>

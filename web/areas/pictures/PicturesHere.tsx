@@ -1,10 +1,10 @@
 import { useRef, useState } from 'react'
 import { Link } from 'react-router'
-import { toast } from 'sonner'
 import { api, told, type Schemas } from '../../api/client'
 import { useTreeId, useTreePath, useWrite } from '../../api/useTree'
 import { FaceCut } from '../../parts/page/FaceCut'
 import { upload } from '../exchange/upload'
+import { saved } from '../../parts/saved'
 
 type Props = {
   pictures: Schemas['PictureHere'][]
@@ -32,7 +32,7 @@ export function PicturesHere({ pictures, on, isHeaded = false }: Props) {
   const takeOff = useWrite(
     (image: string) =>
       told(api.DELETE('/api/trees/{tree}/images/{image}', { params: { path: { tree, image } } })),
-    () => toast.success('Taken off. The picture itself stays. u puts it back.'),
+    () => saved('Taken off. The picture itself stays.'),
   )
   const take = async (files: FileList | null) => {
     for (const file of files ?? []) await add.mutateAsync(file).catch(() => undefined)
@@ -85,7 +85,7 @@ export function PicturesHere({ pictures, on, isHeaded = false }: Props) {
               className="act opacity-0 group-focus-within:opacity-100 group-hover:opacity-100"
               onClick={() => takeOff.mutate(picture.imageId)}
             >
-              Take off
+              Remove
             </button>
           </li>
         ))}

@@ -63,7 +63,7 @@ export function MakePlace({ onMade, onLeave }: { onMade: (id: string) => void; o
           autoFocus={false}
         />
       )}
-      <KeepOrLeave says="Make it" disabled={make.isPending || name.trim() === ''} onLeave={onLeave} />
+      <KeepOrLeave says="Add" disabled={make.isPending || name.trim() === ''} onLeave={onLeave} />
     </form>
   )
 }

@@ -73,7 +73,7 @@ export function PlaceHeading({ place }: { place: Place }) {
           <button
             type="button"
             className="act"
-            title="Take it out, or choose another"
+            title="Remove it, or choose another"
             onClick={() => setInside(null)}
           >
             {inside.line}

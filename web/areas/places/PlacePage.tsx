@@ -1,12 +1,12 @@
 import { useQuery } from '@tanstack/react-query'
 import { Link, useNavigate } from 'react-router'
-import { toast } from 'sonner'
 import { api, told, type Schemas } from '../../api/client'
 import { useTreeId, useTreePath, useWrite } from '../../api/useTree'
 import { ReckoningWords } from '../../parts/ReckoningWords'
 import { PicturesHere } from '../pictures/PicturesHere'
 import { PlaceHeading } from './PlaceHeading'
 import { PlaceTimes } from './PlaceTimes'
+import { saved } from '../../parts/saved'
 
 /** A place: what is said of it over time, what lies in it, and what happened there; in the margin, the words that stand for it. */
 export function PlacePage({ id }: { id: string }) {
@@ -27,12 +27,12 @@ export function PlacePage({ id }: { id: string }) {
   const reckon = useWrite(
     (body: Schemas['ReckoningInput']) =>
       told(api.PUT('/api/trees/{tree}/places/{place}/reckoning', { params: at, body })),
-    () => toast.success('Kept. Dates there were read again.'),
+    () => saved('Saved. Dates there were read again.'),
   )
   const remove = useWrite(
     () => told(api.DELETE('/api/trees/{tree}/places/{place}', { params: at })),
     () => {
-      toast.success('Deleted. u takes it back.')
+      saved('Deleted.')
       void navigate(path('places'))
     },
   )
@@ -43,7 +43,7 @@ export function PlacePage({ id }: { id: string }) {
       <section className="px-6 py-3" aria-label={data.name}>
         <PlaceHeading place={data} />
         <PlaceTimes place={data} />
-        <h3 className="heads mt-4 font-semibold">Its books</h3>
+        <h3 className="heads mt-4 font-semibold">How its registers are dated</h3>
         <ReckoningWords
           said={data.reckoning}
           otherwise={data.reckonedAs || 'Nothing is said of how dates were written here.'}

@@ -90,7 +90,7 @@ function years(from: string, to: string) {
 function Off({ says, onOff }: { says: string; onOff: () => void }) {
   return (
     <button type="button" className="act text-[13px]" aria-label={says} onClick={onOff}>
-      Take off
+      Remove
     </button>
   )
 }

@@ -10,6 +10,8 @@ import { useCommands } from '../../shell/keys'
 import { MakePlace } from './MakePlace'
 import { PlacePage } from './PlacePage'
 import { Wordings } from './Wordings'
+import { count } from '../../parts/count'
+import { useKept } from '../../parts/useKept'
 
 const ROW = 44
 
@@ -19,7 +21,7 @@ export default function Places() {
   const path = useTreePath()
   const navigate = useNavigate()
   const place = useParams().place ?? ''
-  const [typed, setTyped] = useState('')
+  const [typed, setTyped] = useKept('places.words', '')
   const [making, setMaking] = useState(false)
   const q = useDebounced(typed.trim())
   const scroller = useRef<HTMLDivElement>(null)
@@ -66,7 +68,7 @@ export default function Places() {
     list.scrollToIndex(next)
   }
   useCommands([
-    { key: 'a', says: 'Make a place', run: () => setMaking(true) },
+    { key: 'a', says: 'Add a place', run: () => setMaking(true) },
     { key: 'f', says: 'Filter the places', run: () => filter.current?.focus() },
   ])
   const empty = places.isSuccess && total === 0 && unsettled === 0
@@ -76,7 +78,7 @@ export default function Places() {
         <div className="flex items-baseline justify-between gap-3">
           <h1 className="font-serif text-[26px]">Places</h1>
           <button type="button" className="act" onClick={() => setMaking(true)}>
-            Make a place <kbd>a</kbd>
+            Add a place <kbd>a</kbd>
           </button>
         </div>
         <div className="flex items-baseline gap-3">
@@ -96,7 +98,7 @@ export default function Places() {
         {unsettled > 0 && (
           <p className="mt-2 text-[14px]">
             <Link className="act" to={path('places/words')}>
-              {unsettled === 1 ? 'One wording stands' : `${unsettled} wordings stand`} for no place yet
+              {count(unsettled, 'place name')} not linked yet
             </Link>
           </p>
         )}
@@ -128,7 +130,7 @@ export default function Places() {
                       {row.name}
                     </span>
                     <span className="text-[13px] whitespace-nowrap text-graphite">
-                      {row.facts === 1 ? 'one fact' : row.facts === 0 ? '' : `${row.facts} facts`}
+                      {row.facts === 0 ? '' : count(row.facts, 'fact')}
                     </span>
                   </span>
                   <span className="block truncate text-[13px] text-graphite" title={row.inside}>
@@ -157,12 +159,12 @@ export default function Places() {
           <div className="px-6">
             <Empty says="Places will stand here, each inside the next, with what it was called and where it lay in its time. Words that you type with a fact are kept; whether they stand for a place is yours to say.">
               <button type="button" className="act-main" onClick={() => setMaking(true)}>
-                Make the first place
+                Add the first place
               </button>
             </Empty>
           </div>
         ) : (
-          <p className="px-6 py-4 text-graphite">Take a place in hand to see what is said of it.</p>
+          <p className="px-6 py-4 text-graphite">Choose a place to see what is said of it.</p>
         )}
       </div>
     </div>

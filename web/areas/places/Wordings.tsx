@@ -1,16 +1,18 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import { toast } from 'sonner'
 import { api, told } from '../../api/client'
 import { useTreeId, useWrite } from '../../api/useTree'
 import { Finder } from '../../parts/Finder'
 import { findPlaces } from '../../parts/findPlaces'
 import { useDebounced } from '../../parts/useDebounced'
+import { saved } from '../../parts/saved'
+import { count } from '../../parts/count'
+import { useKept } from '../../parts/useKept'
 
 /** Words that people typed for places and that stand for none yet: each becomes a place, is said to be one, or stays as it is. */
 export function Wordings() {
   const tree = useTreeId()
-  const [typed, setTyped] = useState('')
+  const [typed, setTyped] = useKept('wordings.words', '')
   const [choosing, setChoosing] = useState('')
   const q = useDebounced(typed.trim())
   const { data } = useQuery({
@@ -25,11 +27,11 @@ export function Wordings() {
   )
   const all = useWrite(
     () => told(api.POST('/api/trees/{tree}/wordings/all', { params: { path: { tree } } })),
-    () => toast.success('Done. u takes it back.'),
+    () => saved('Saved.'),
   )
   return (
-    <section aria-label="Words that stand for no place yet" className="max-w-[760px] px-6 py-3">
-      <h2 className="font-serif text-[22px]">Words that stand for no place yet</h2>
+    <section aria-label="Place names not linked yet" className="max-w-[760px] px-6 py-3">
+      <h2 className="font-serif text-[22px]">Place names not linked yet</h2>
       <p className="mt-1 text-graphite">
         They are kept as they were typed, whatever you do here. Made into places, the words between the commas
         lie each inside the next.
@@ -52,7 +54,7 @@ export function Wordings() {
             disabled={all.isPending}
             onClick={() => all.mutate(undefined)}
           >
-            {all.isPending ? 'Making places…' : `Make places of all ${data?.total}`}
+            {all.isPending ? 'Adding places…' : `Add all as places ${data?.total}`}
           </button>
         )}
       </p>
@@ -61,15 +63,13 @@ export function Wordings() {
           <li key={row.typed} className="border-b border-rule py-[6px]">
             <span className="flex flex-wrap items-baseline gap-x-4">
               <span className="grow font-serif text-[16px]">{row.typed}</span>
-              <span className="text-[13px] text-graphite">
-                {row.facts === 1 ? 'one fact' : `${row.facts} facts`}
-              </span>
+              <span className="text-[13px] text-graphite">{count(row.facts, 'fact')}</span>
               <button
                 type="button"
                 className="act text-[14px]"
                 onClick={() => settle.mutate({ typed: row.typed })}
               >
-                Make it a place
+                Add it as a place
               </button>
               <button
                 type="button"
@@ -92,7 +92,7 @@ export function Wordings() {
           </li>
         ))}
       </ul>
-      {data?.total === 0 && <p className="py-4 text-lichen">Every wording stands for a place.</p>}
+      {data?.total === 0 && <p className="py-4 text-lichen">Every place name is linked.</p>}
     </section>
   )
 }

@@ -45,15 +45,15 @@ export function AlternativeColumn(props: Props) {
       <p className="flex gap-3 text-[13px] text-graphite">
         {alternative.isConcluded && <span className="text-lichen">{page.state}</span>}
         {isInHand ? (
-          <span>in hand</span>
+          <span>chosen</span>
         ) : (
           <button type="button" className="act" onClick={onTake}>
-            Take in hand
+            Choose
           </button>
         )}
         {alternative.points.length === 0 && page.aspect !== 'same' && (
           <button type="button" className="act" onClick={() => drop.mutate(undefined)}>
-            Leave out
+            Remove
           </button>
         )}
       </p>
@@ -110,10 +110,10 @@ function Points({ head, mark, tone, points }: PointsProps) {
                 <button
                   type="button"
                   className="act"
-                  aria-label={`Take out: ${point.text}`}
+                  aria-label={`Remove: ${point.text}`}
                   onClick={() => drop.mutate(point.id)}
                 >
-                  Take out
+                  Remove
                 </button>
               </p>
             </div>
@@ -209,7 +209,7 @@ function AddPoint({ page, alternative, onDone }: AddProps) {
           − Against
         </button>
         <button type="button" className="act" onClick={onDone}>
-          Done <kbd>Esc</kbd>
+          Close <kbd>Esc</kbd>
         </button>
       </p>
     </form>

@@ -33,7 +33,7 @@ export function BesideCase({ page }: { page: Schemas['CasePage'] }) {
   return (
     <aside aria-label="Beside the case" className="min-h-0 overflow-auto text-[14px]">
       <h2 className="heads flex items-baseline gap-2 font-semibold">
-        Who was how old, and where, in
+        Ages and places in
         <input
           className="gap w-[110px] font-normal"
           aria-label="At what time"
@@ -66,7 +66,7 @@ export function BesideCase({ page }: { page: Schemas['CasePage'] }) {
           <li key={one.personId}>
             <span className="font-serif">{one.name}</span>: {one.last || 'nothing is dated'}
             <span className="text-graphite">
-              {one.missing === '' ? '' : `; not in the whole of ${one.missing}`}
+              {one.missing === '' ? '' : `; not found after a full search of ${one.missing}`}
             </span>
           </li>
         ))}

@@ -1,6 +1,5 @@
 import { useState } from 'react'
 import { Link } from 'react-router'
-import { toast } from 'sonner'
 import { api, told, type Schemas } from '../../api/client'
 import { useTreeId, useTreePath, useWrite } from '../../api/useTree'
 import { BothSides } from '../../parts/BothSides'
@@ -12,6 +11,7 @@ import type { Row } from './axis'
 import { Classes } from './Classes'
 import { classesOf, weightOf } from './classesOf'
 import { Decided } from './Decided'
+import { saved } from '../../parts/saved'
 
 type Fact = Schemas['QuestionFact']
 
@@ -40,7 +40,7 @@ export function ByFact({ question }: { question: Schemas['QuestionPage'] }) {
           },
         }),
       ),
-    () => toast.success('Decided. u takes it back.'),
+    () => saved('Decided.'),
   )
   useCommands(
     isOpen
@@ -56,7 +56,7 @@ export function ByFact({ question }: { question: Schemas['QuestionPage'] }) {
       <p className="mt-4">
         Who it was is weighed as a case, each of them an answer with what speaks for it and against it.{' '}
         <AskAsCase
-          says="Make it a case"
+          says="Set up a case"
           asks={{
             aspect: question.aspect === 'father' ? 'father' : 'mother',
             personId: question.personId,
@@ -190,7 +190,7 @@ function Column({
               )}
               {row.claimId !== '' && (
                 <Link className="act" to={path(`questions/thread/claim/${row.claimId}`)}>
-                  Suppose it false
+                  What if this is wrong?
                 </Link>
               )}
             </span>

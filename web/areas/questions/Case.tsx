@@ -1,7 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState, type FormEvent } from 'react'
 import { Link, useParams } from 'react-router'
-import { toast } from 'sonner'
 import { api, told, type Schemas } from '../../api/client'
 import { useTreeId, useTreePath, useWrite } from '../../api/useTree'
 import { BothSides } from '../../parts/BothSides'
@@ -11,6 +10,7 @@ import { useCommands } from '../../shell/keys'
 import { AlternativeColumn } from './AlternativeColumn'
 import { BesideCase } from './BesideCase'
 import { WhyGap } from '../../parts/WhyGap'
+import { saved } from '../../parts/saved'
 
 const STATES = [
   { state: 'unresolved', says: 'unresolved', mark: '?' },
@@ -53,7 +53,7 @@ function CaseOf({ page }: { page: Schemas['CasePage'] }) {
           body: { version: page.version, state, reason, alternativeId: inHand },
         }),
       ),
-    () => toast.success('Concluded as far as it goes. u takes it back.'),
+    () => saved('Concluded as far as it goes.'),
   )
   const name = useWrite(
     (body: Schemas['AlternativeInput']) =>
@@ -63,10 +63,10 @@ function CaseOf({ page }: { page: Schemas['CasePage'] }) {
   useCommands([
     ...page.alternatives.slice(0, 9).map((one, index) => ({
       key: String(index + 1),
-      says: `Take ${one.person?.name ?? one.title} in hand`,
+      says: `Choose ${one.person?.name ?? one.title}`,
       run: () => setInHand(one.id),
     })),
-    { key: 'a', says: 'Add a point for the one in hand', run: () => setAdding(true) },
+    { key: 'a', says: 'Add a point to the chosen answer', run: () => setAdding(true) },
   ])
   const keep = (event: FormEvent) => {
     event.preventDefault()
@@ -175,7 +175,7 @@ function CaseOf({ page }: { page: Schemas['CasePage'] }) {
           </button>
           {page.state !== 'open' && page.state !== 'unresolved' && (
             <Link className="act" to={path(`questions/thread/decision/${page.id}`)}>
-              Suppose it false
+              What if this is wrong?
             </Link>
           )}
         </div>

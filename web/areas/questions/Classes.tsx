@@ -1,6 +1,5 @@
 import { useQuery } from '@tanstack/react-query'
 import { useId, useState, type FormEvent } from 'react'
-import { toast } from 'sonner'
 import { api, told } from '../../api/client'
 import { useTreeId, useWrite } from '../../api/useTree'
 import { BothSides } from '../../parts/BothSides'
@@ -8,6 +7,7 @@ import { KeepOrLeave } from '../../parts/KeepOrLeave'
 import { WhyGap } from '../../parts/WhyGap'
 import type { Row } from './axis'
 import { classingOf, saidOf, type Classing } from './classesOf'
+import { saved } from '../../parts/saved'
 
 type Props = { row: Row; rows: Row[]; onDone: () => void; autoFocus?: boolean }
 
@@ -43,7 +43,7 @@ export function Classes({ row, rows, onDone, autoFocus = true }: Props) {
         }),
       ),
     () => {
-      toast.success('Classed. u takes it back.')
+      saved('Classed.')
       onDone()
     },
   )

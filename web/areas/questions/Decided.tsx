@@ -53,7 +53,7 @@ export function Decided({ question }: { question: Schemas['QuestionPage'] }) {
               Open it again
             </button>
             <Link className="act" to={path(`questions/thread/decision/${question.id}`)}>
-              Suppose it false
+              What if this is wrong?
             </Link>
           </p>
         </form>

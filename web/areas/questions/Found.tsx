@@ -25,7 +25,7 @@ export function Found() {
   return (
     <section className="mt-4 max-w-[760px]" aria-label="Found">
       <h2 className="heads font-semibold">
-        Found, and not taken up <span className="font-normal">({first.count})</span>
+        Found, with no question yet <span className="font-normal">({first.count})</span>
       </h2>
       {first.isFollowing && (
         <p className="text-[14px] text-graphite">What changed last is still being looked at.</p>
@@ -71,7 +71,7 @@ function FoundLine({ one }: { one: Schemas['FoundResource'] }) {
       <span className="shrink-0 text-[14px]">
         {one.people.length > 0 ? (
           <AskAsCase
-            says="Make it a case"
+            says="Set up a case"
             asks={{ aspect: one.aspect as 'mother', personId: one.personId, people: one.people }}
           />
         ) : one.aspect.endsWith(' window') ? (
@@ -82,11 +82,11 @@ function FoundLine({ one }: { one: Schemas['FoundResource'] }) {
           <button
             type="button"
             className="act"
-            aria-label={`Take up: ${one.sentence}`}
+            aria-label={`Open a question: ${one.sentence}`}
             disabled={takeUp.isPending}
             onClick={() => takeUp.mutate(undefined)}
           >
-            Take it up
+            Open a question
           </button>
         )}
       </span>

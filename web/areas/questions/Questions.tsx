@@ -16,7 +16,7 @@ export default function Questions() {
   const tree = useTreeId()
   const path = useTreePath()
   const [beginning, setBeginning] = useState(false)
-  useCommands([{ key: 'a', says: 'Begin a case', run: () => setBeginning(true) }])
+  useCommands([{ key: 'a', says: 'New case', run: () => setBeginning(true) }])
   const { data, error } = useQuery({
     queryKey: ['questions', tree],
     queryFn: () => told(api.GET('/api/trees/{tree}/questions', { params: { path: { tree } } })),
@@ -39,7 +39,7 @@ export default function Questions() {
           {data.open} of {data.total} open
         </span>
         <button type="button" className="act" onClick={() => setBeginning(true)}>
-          Begin a case <kbd>a</kbd>
+          New case <kbd>a</kbd>
         </button>
       </div>
       {beginning && <BeginCase onDone={() => setBeginning(false)} />}

@@ -1,12 +1,12 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { useNavigate, useParams } from 'react-router'
-import { toast } from 'sonner'
 import { api, told, type Schemas } from '../../api/client'
 import { useTreeId, useWrite } from '../../api/useTree'
 import { Notches, notchWords } from '../../parts/Notches'
 import { PersonName } from '../../parts/PersonName'
 import { WhyGap } from '../../parts/WhyGap'
+import { saved } from '../../parts/saved'
 
 type Effect = Schemas['ThreadEffect']
 
@@ -36,7 +36,7 @@ export default function Thread() {
   const makeSo = useWrite(
     (seen: string) => told(api.POST('/api/trees/{tree}/thread/{what}/{id}', { ...at, body: { why, seen } })),
     () => {
-      toast.success('Taken back, with what rested on it. u puts it all back.')
+      saved('Taken back, with what rested on it.')
       void navigate(-1)
     },
   )
@@ -77,7 +77,7 @@ export default function Thread() {
         <aside aria-label="When they lived">
           {data.unweighed.length > 0 && (
             <section className="mb-4">
-              <h2 className="heads font-semibold">Nobody has weighed then</h2>
+              <h2 className="heads font-semibold">No longer decided</h2>
               <ul className="text-[14px]">
                 {data.unweighed.map((fact) => (
                   <li key={fact.id}>
@@ -90,7 +90,7 @@ export default function Thread() {
           )}
           <h2 className="heads font-semibold">When they must have lived</h2>
           {data.windows.length === 0 ? (
-            <p className="text-[14px] text-graphite">No span of a life moves.</p>
+            <p className="text-[14px] text-graphite">No birth or death range changes.</p>
           ) : (
             <ul className="text-[14px]">
               {data.windows.map((moved) => (
@@ -122,10 +122,10 @@ export default function Thread() {
           onValue={setWhy}
         />
         <button className="act font-semibold" disabled={why.trim() === '' || makeSo.isPending}>
-          Make it so
+          Mark as false
         </button>
         <button type="button" className="act" onClick={() => navigate(-1)}>
-          Leave it <kbd>Esc</kbd>
+          Cancel <kbd>Esc</kbd>
         </button>
       </form>
     </div>

@@ -1,5 +1,4 @@
 import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react'
-import { toast } from 'sonner'
 import { api, told, type Schemas } from '../../api/client'
 import { useTreeId, useWrite } from '../../api/useTree'
 import { BothSides } from '../../parts/BothSides'
@@ -7,6 +6,7 @@ import { useCommands } from '../../shell/keys'
 import { scaleOf, stopAt, type Stop } from './axis'
 import { ClaimLine } from './ClaimLine'
 import { Decided } from './Decided'
+import { saved } from '../../parts/saved'
 
 const GRID = 'grid grid-cols-[300px_minmax(0,1fr)_216px] gap-x-4 max-lg:grid-cols-1'
 
@@ -36,7 +36,7 @@ export function WeighingOf({ question }: { question: Schemas['QuestionPage'] }) 
           },
         }),
       ),
-    () => toast.success('Decided. u takes it back.'),
+    () => saved('Decided.'),
   )
   const go = (next: number) => setAt(Math.min(stops.length - 1, Math.max(0, next)))
   const toRow = (number: number) => {
@@ -47,11 +47,11 @@ export function WeighingOf({ question }: { question: Schemas['QuestionPage'] }) 
   useCommands(
     isOpen
       ? [
-          { key: 'ArrowLeft', says: 'The stylus to the span before', run: () => go(at - 1) },
-          { key: 'ArrowRight', says: 'The stylus to the span after', run: () => go(at + 1) },
+          { key: 'ArrowLeft', says: 'Marker to the span before', run: () => go(at - 1) },
+          { key: 'ArrowRight', says: 'Marker to the span after', run: () => go(at + 1) },
           ...rows.slice(0, 9).map((_, index) => ({
             key: String(index + 1),
-            says: `The stylus to what claim ${index + 1} tells`,
+            says: `Marker to claim ${index + 1}`,
             run: () => toRow(index),
           })),
         ]
@@ -100,7 +100,7 @@ export function WeighingOf({ question }: { question: Schemas['QuestionPage'] }) 
           ref={axis}
           role="slider"
           tabIndex={0}
-          aria-label="Stylus: what is concluded"
+          aria-label="Marker: what is concluded"
           aria-valuemin={0}
           aria-valuemax={stops.length - 1}
           aria-valuenow={at}
@@ -175,7 +175,7 @@ export function WeighingOf({ question }: { question: Schemas['QuestionPage'] }) 
               Decide
             </button>
             <p className="text-[13px] text-graphite">
-              <kbd>←</kbd> <kbd>→</kbd> draw the stylus, <kbd>1</kbd>–<kbd>9</kbd> lay it on a claim,{' '}
+              <kbd>←</kbd> <kbd>→</kbd> move the marker, <kbd>1</kbd>–<kbd>9</kbd> set it to a claim,{' '}
               <kbd>Enter</kbd> in the reason decides.
             </p>
             <BothSides problem={decide.error} />

@@ -8,13 +8,15 @@ import { useDebounced } from '../../parts/useDebounced'
 import { Words } from '../../parts/Words'
 import { useCommands } from '../../shell/keys'
 import { EMPTY_SOURCE, forgetSource, SourceSentence, type SourceWords } from './SourceSentence'
+import { count } from '../../parts/count'
+import { useKept } from '../../parts/useKept'
 
 /** Every source, as its bibliography entry reads. */
 export default function Records() {
   const tree = useTreeId()
   const path = useTreePath()
   const navigate = useNavigate()
-  const [typed, setTyped] = useState('')
+  const [typed, setTyped] = useKept('records.words', '')
   const [adding, setAdding] = useState(false)
   const q = useDebounced(typed.trim())
   const sources = useInfiniteQuery({
@@ -39,7 +41,7 @@ export default function Records() {
       void navigate(path(`records/${made.id}`))
     },
   )
-  useCommands([{ key: 'a', says: 'Describe a source', run: () => setAdding(true) }])
+  useCommands([{ key: 'a', says: 'Add a source', run: () => setAdding(true) }])
   return (
     <div className="h-full overflow-auto px-6 py-3">
       <div className="flex items-baseline gap-6">
@@ -52,13 +54,13 @@ export default function Records() {
           onChange={(event) => setTyped(event.target.value)}
         />
         <span className="text-graphite" role="status">
-          {shown} of {total} sources
+          {shown.toLocaleString('en')} of {count(total, 'source')}
         </span>
         <Link className="act ml-auto" to={path('records/kinds')}>
           Kinds of source and record
         </Link>
         <button type="button" className="act" onClick={() => setAdding(true)}>
-          Describe a source <kbd>a</kbd>
+          Add a source <kbd>a</kbd>
         </button>
       </div>
       {adding && (
@@ -75,7 +77,7 @@ export default function Records() {
       {sources.isSuccess && total === 0 && !adding && (
         <Empty says="Here every source will stand as its bibliography entry reads: books, registers, letters in a drawer.">
           <button type="button" className="act-main" onClick={() => setAdding(true)}>
-            Describe the first source
+            Add the first source
           </button>
         </Empty>
       )}

@@ -15,6 +15,8 @@ import { CitedFacts } from './CitedFacts'
 import { KeptAt } from './KeptAt'
 import { KeptLines } from '../../parts/KeptLines'
 import { forgetSource, SourceSentence, wordsOf, type SourceWords } from './SourceSentence'
+import { saved } from '../../parts/saved'
+import { count } from '../../parts/count'
 
 /** A source in its three forms, its records, and everything that rests on them. */
 export default function SourcePage() {
@@ -49,17 +51,17 @@ export default function SourcePage() {
           body,
         }),
       ),
-    () => toast.success('Kept. Dates cited to it were read again.'),
+    () => saved('Saved. Dates cited to it were read again.'),
   )
   const holdSource = () => {
     const title = data?.source.listName || data?.source.title || ''
     hold(tree, { name: title, sourceId: id, title, locator: '' })
-    toast.success('Held: every fact that you enter is cited by it until you let go.')
+    toast.success('Held: every fact that you enter is cited by it until you release it.')
   }
   useCommands([
     { key: 'h', says: 'Hold a citation of this source', run: holdSource },
     { key: 'c', says: 'Change this source', run: () => setChanging(true) },
-    { key: 'a', says: 'Enter a record of this source', run: () => setBeginning(true) },
+    { key: 'a', says: 'Add a record of this source', run: () => setBeginning(true) },
   ])
   if (error) return <p className="p-6 text-madder">{error.message}</p>
   if (!data) return <p className="p-6 text-graphite">One moment…</p>
@@ -95,11 +97,11 @@ export default function SourcePage() {
           <BeginRecord source={id} onLeave={() => setBeginning(false)} />
         ) : (
           <button type="button" className="act" onClick={() => setBeginning(true)}>
-            Enter a record <kbd>a</kbd>
+            Add a record <kbd>a</kbd>
           </button>
         )}
         {records.length === 0 && (
-          <p className="mt-1">Nothing yet. Enter a record, or take a fact in hand and cite it from there.</p>
+          <p className="mt-1">Nothing yet. Add a record, or choose a fact and cite it from there.</p>
         )}
         {records.map((record) => (
           <div key={record.id} className="border-b border-rule py-2">
@@ -126,7 +128,7 @@ export default function SourcePage() {
               </button>
               {record.lines > 0 && (
                 <span className="text-[14px] text-graphite">
-                  {record.lines === 1 ? 'one line' : `${record.lines} lines`}
+                  {count(record.lines, 'line')}
                   {record.unplaced > 0 && <span className="text-ochre">, {record.unplaced} unplaced</span>}
                 </span>
               )}

@@ -1,16 +1,16 @@
 import { useQuery } from '@tanstack/react-query'
-import { useState } from 'react'
 import { Link, useParams } from 'react-router'
 import { api, told } from '../../api/client'
 import { useTreeId, useTreePath } from '../../api/useTree'
 import { useDebounced } from '../../parts/useDebounced'
+import { useKept } from '../../parts/useKept'
 
 /** Family group sheets: the couples at the side, the sheet as it will be printed in the middle. */
 export default function Reports() {
   const tree = useTreeId()
   const path = useTreePath()
   const union = useParams().union ?? ''
-  const [typed, setTyped] = useState('')
+  const [typed, setTyped] = useKept('reports.words', '')
   const q = useDebounced(typed.trim())
   const { data: couples } = useQuery({
     queryKey: ['unions', tree, q],

@@ -1,11 +1,11 @@
 import { useState, type FormEvent } from 'react'
-import { toast } from 'sonner'
 import { api, told, type Schemas } from '../../api/client'
 import { useTreeId, useWrite } from '../../api/useTree'
 import { Finder } from '../../parts/Finder'
 import { findPeople } from '../../parts/findPeople'
 import { KeepOrLeave } from '../../parts/KeepOrLeave'
 import { OUTCOMES } from './outcomes'
+import { saved } from '../../parts/saved'
 
 type Outcome = Schemas['SearchInput']['outcome']
 
@@ -41,7 +41,7 @@ export function LogSearch({ people, search, onDone }: Props) {
           )
         : told(api.POST('/api/trees/{tree}/searches', { params: { path: { tree } }, body })),
     () => {
-      toast.success(search ? 'Changed.' : 'Logged.')
+      saved('Saved.')
       onDone()
     },
   )

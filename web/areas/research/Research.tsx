@@ -7,11 +7,12 @@ import { useDebounced } from '../../parts/useDebounced'
 import { useCommands } from '../../shell/keys'
 import { LogSearch } from './LogSearch'
 import { SearchLine } from './SearchLine'
+import { useKept } from '../../parts/useKept'
 
 /** The log of searches, found or not. */
 export default function Research() {
   const tree = useTreeId()
-  const [words, setWords] = useState('')
+  const [words, setWords] = useKept('research.words', '')
   const [logging, setLogging] = useState(false)
   const q = useDebounced(words.trim(), 250)
   const { data, error, fetchNextPage, hasNextPage } = useInfiniteQuery({

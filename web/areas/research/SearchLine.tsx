@@ -1,10 +1,10 @@
 import { useState } from 'react'
-import { toast } from 'sonner'
 import { api, told, type Schemas } from '../../api/client'
 import { useTreeId, useWrite } from '../../api/useTree'
 import { PersonName } from '../../parts/PersonName'
 import { LogSearch } from './LogSearch'
 import { OUTCOMES } from './outcomes'
+import { saved } from '../../parts/saved'
 
 /** A search that was made, as a sentence. */
 export function SearchLine({ search }: { search: Schemas['SearchResource'] }) {
@@ -16,7 +16,7 @@ export function SearchLine({ search }: { search: Schemas['SearchResource'] }) {
       told(
         api.DELETE('/api/trees/{tree}/searches/{search}', { params: { path: { tree, search: search.id } } }),
       ),
-    () => toast.success('Deleted. It can be restored from the journal.'),
+    () => saved('Deleted.'),
   )
   if (changing)
     return (

@@ -11,6 +11,7 @@ import { Variants } from './Variants'
 import { WorldEvents } from './WorldEvents'
 import { Confirm } from '../../parts/Confirm'
 import { KeptGap } from '../../parts/KeptGap'
+import { count } from '../../parts/count'
 
 /** The tree itself: its name, the person at its centre, and its end. */
 export default function TreePage() {
@@ -24,12 +25,12 @@ export default function TreePage() {
   const change = useWrite(
     (body: Schemas['TreeInput']) =>
       told(api.PATCH('/api/trees/{tree}', { params: { path: { tree } }, body })),
-    () => toast.success('Kept.'),
+    () => toast.success('Saved.'),
   )
   const reckon = useWrite(
     (body: Schemas['ReckoningInput']) =>
       told(api.PUT('/api/trees/{tree}/reckoning', { params: { path: { tree } }, body })),
-    () => toast.success('Kept. Dates were read again.'),
+    () => toast.success('Saved. Dates were read again.'),
   )
   const remove = useWrite(
     () => told(api.DELETE('/api/trees/{tree}', { params: { path: { tree } }, body: { name: typed } })),
@@ -40,7 +41,7 @@ export default function TreePage() {
     <div className="max-w-[1160px] gap-x-14 px-6 py-3 lg:columns-2 [&>*]:mb-6 [&>*]:break-inside-avoid">
       <h1 className="font-serif text-[26px]">Tree</h1>
       <p>
-        {data.people.toLocaleString('en')} people. Your role: {data.role}.
+        {count(data.people, 'person', 'people')}. Your role: {data.role}.
       </p>
       <form
         className="flex items-end gap-4"
@@ -164,7 +165,7 @@ export default function TreePage() {
         <Confirm
           trigger="Delete this tree"
           title={`Delete ${data.name}?`}
-          says={`Its ${data.people.toLocaleString('en')} people with every fact, source and tie go out of sight, and can be put back for thirty days from the list of your trees. To do it, type its name.`}
+          says={`${count(data.people, 'person', 'people')} with every fact, source and tie go out of sight, and can be put back for thirty days from the list of your trees. To do it, type its name.`}
           disabled={typed.trim() !== data.name}
           onDelete={() => remove.mutate(undefined)}
         >

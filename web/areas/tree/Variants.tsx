@@ -30,7 +30,7 @@ export function Variants() {
           <li key={one.id} className="flex items-baseline gap-3">
             <span className="font-serif text-[16px]">{one.words.split(' ').join(', ')}</span>
             <button type="button" className="act text-[13px]" onClick={() => unsay.mutate(one.id)}>
-              No longer
+              Remove
             </button>
           </li>
         ))}
@@ -50,7 +50,7 @@ export function Variants() {
           onChange={(event) => setWords(event.target.value)}
         />
         <button className="act" disabled={say.isPending}>
-          Say so
+          Save
         </button>
       </form>
       <p className="text-[13px] text-graphite">

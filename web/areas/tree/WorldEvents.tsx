@@ -48,10 +48,10 @@ export function WorldEvents() {
             <button
               type="button"
               className="act text-[13px]"
-              aria-label={`Take off: ${one.words}`}
+              aria-label={`Remove: ${one.words}`}
               onClick={() => untell.mutate(one.id)}
             >
-              Take off
+              Remove
             </button>
           </li>
         ))}
@@ -79,7 +79,7 @@ export function WorldEvents() {
           date={date}
         />
         <button className="act" disabled={tell.isPending}>
-          Tell it
+          Add
         </button>
       </form>
     </section>

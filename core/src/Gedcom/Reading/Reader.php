@@ -11,7 +11,7 @@ use NorthBough\Core\Gedcom\Structure;
 use NorthBough\Core\Gedcom\Version;
 use NorthBough\Core\Gedcom\Writing\Lines;
 
-/** A file of the open standard, 5.5.1 or 7, as rows of the model. It is read twice and never held whole. */
+/** A file of GEDCOM, 5.5.1 or 7, as rows of the model. It is read twice and never held whole. */
 final class Reader
 {
     private const REPORT_EVERY = 2000;

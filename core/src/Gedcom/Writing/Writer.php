@@ -14,7 +14,7 @@ use NorthBough\Core\Gedcom\Structure;
 use NorthBough\Core\Gedcom\Version;
 use NorthBough\Core\Tree\Sex;
 
-/** A tree as a file of the open standard, a record at a time. */
+/** A tree as a file of GEDCOM, a record at a time. */
 final readonly class Writer
 {
     /** So many bytes of records are held before they go to a file of their own, until the head can be written. */

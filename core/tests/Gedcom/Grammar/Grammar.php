@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Tests\Gedcom\Grammar;
 
-/** What one version of the open standard allows: which lines stand under which, how many of them, and what each may say. */
+/** What one version of GEDCOM allows: which lines stand under which, how many of them, and what each may say. */
 interface Grammar
 {
     /** The lines that a kind of structure may have, as Seven says. */

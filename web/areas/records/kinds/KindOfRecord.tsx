@@ -100,7 +100,7 @@ export function KindOfRecord({
       <h3 className="heads font-semibold">{label}</h3>
       <Rows
         label={label}
-        heads={['Headed', 'Tells', 'Wide', 'Hint']}
+        heads={['Heading', 'Meaning', 'Width', 'Hint']}
         rows={kind[which]}
         empty={() => ({
           code: freeCode(kind[which], 'c'),
@@ -115,20 +115,20 @@ export function KindOfRecord({
           return [
             <Word
               key="l"
-              label="Headed"
+              label="Heading"
               value={column.label}
               onValue={write && ((text) => write({ label: text }))}
             />,
             <Choice
               key="m"
-              label="Tells"
+              label="Meaning"
               value={column.meaning}
               from={MEANINGS}
               onValue={write && ((meaning) => write({ meaning }))}
             />,
             <Word
               key="w"
-              label="Wide"
+              label="Width"
               wide="3em"
               value={String(column.width)}
               onValue={write && ((width) => write({ width: Number(width.replace(/\D/g, '')) || 3 }))}
@@ -148,9 +148,9 @@ export function KindOfRecord({
   return (
     <>
       <p className="mt-2 text-[14px]">
-        <span className="text-graphite">Being on it makes </span>
+        <span className="text-graphite">Adds the event </span>
         <Choice
-          label="Being on it makes"
+          label="Adds the event"
           value={kind.event}
           from={EVENTS}
           onValue={onChange && ((event) => onChange({ event }))}
@@ -158,7 +158,7 @@ export function KindOfRecord({
         <Choice
           label="For whom"
           value={kind.eventIsOfAll ? 'all' : 'principals'}
-          from={{ all: 'for everybody on it', principals: 'for its principals' }}
+          from={{ all: 'for everybody on it', principals: 'for its main people' }}
           onValue={onChange && ((whom) => onChange({ eventIsOfAll: whom === 'all' }))}
         />
         <span className="text-graphite">; ages are </span>
@@ -189,7 +189,7 @@ export function KindOfRecord({
         <h3 className="heads font-semibold">What people are on it</h3>
         <Rows
           label="Roles"
-          heads={['Role', 'Is to the principal', 'Spelt also', 'Signs or informs']}
+          heads={['Role', 'Relation to the main person', 'Spelt also', 'Signs or informs']}
           rows={kind.roles}
           empty={() => ({
             word: '',

@@ -201,7 +201,7 @@ function Kind(props: { listed: Listed; source: SourceKind | undefined; onCopy: (
               disabled={keep.isPending}
               onClick={() => keep.mutate(undefined)}
             >
-              Keep
+              Save
             </button>
             <button
               type="button"
@@ -211,7 +211,7 @@ function Kind(props: { listed: Listed; source: SourceKind | undefined; onCopy: (
                 setChanging(false)
               }}
             >
-              Leave
+              Cancel
             </button>
           </>
         )}
@@ -220,16 +220,16 @@ function Kind(props: { listed: Listed; source: SourceKind | undefined; onCopy: (
           className="act"
           onClick={() => onCopy(JSON.stringify({ ...template, name: `${name}, our own` }))}
         >
-          Make one like it
+          New one like it
         </button>
         <a className="act" href={address} download={`${name}.json`}>
-          Hand it on as a file
+          Save it as a file
         </a>
         {listed.isOwn && (
           <Confirm
             trigger="Delete"
             title={`Delete the kind “${listed.name}”?`}
-            says="Nothing that is of this kind may be left. It can be put back from the journal."
+            says="Nothing that is of this kind may be left. It can be restored from the journal."
             onDelete={() => remove.mutate(undefined)}
           />
         )}

@@ -55,7 +55,7 @@ export function Rows<T extends Row>({ label, heads, rows, cells, empty, onRows }
                   className="act"
                   onClick={() => onRows(rows.filter((_, index) => index !== at))}
                 >
-                  take out
+                  Remove
                 </button>
               </td>
             )}

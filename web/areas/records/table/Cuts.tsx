@@ -49,8 +49,8 @@ export function Cuts({ cuts, images, views, onDrop }: Props) {
           <li key={at} className="shrink-0">
             <button
               type="button"
-              aria-label={`Cut ${at + 1} of ${image.title}: put it away`}
-              title="Put it away"
+              aria-label={`Cut ${at + 1} of ${image.title}: close it`}
+              title="Close"
               className="relative block overflow-hidden hover:outline hover:outline-ochre"
               style={{ width, height }}
               onClick={() => onDrop(at)}

@@ -1,8 +1,8 @@
 import { useNavigate } from 'react-router'
-import { toast } from 'sonner'
 import { api, told } from '../../../api/client'
 import { useTreeId, useTreePath, useWrite } from '../../../api/useTree'
 import { Confirm } from '../../../parts/Confirm'
+import { saved } from '../../../parts/saved'
 
 /** Deletes a record that was entered by mistake; what it says of how much goes with it comes first. */
 export function DeleteRecord({ record, source, lines }: { record: string; source: string; lines: number }) {
@@ -12,7 +12,7 @@ export function DeleteRecord({ record, source, lines }: { record: string; source
   const remove = useWrite(
     () => told(api.DELETE('/api/trees/{tree}/records/{record}', { params: { path: { tree, record } } })),
     () => {
-      toast.success('Deleted. u takes it back.')
+      saved('Deleted.')
       void navigate(path(`records/${source}`))
     },
   )

@@ -57,7 +57,7 @@ export function HeadOfPage({ record, head, change, onKind, onDone }: Props) {
         </p>
       )}
       <label className="heads mt-2 block" htmlFor="head-date">
-        {kind.event === 'census' ? 'Day of reckoning' : 'Day of the record'}
+        {kind.event === 'census' ? 'Census day' : 'Day of the record'}
       </label>
       <DateGap
         id="head-date"
@@ -111,7 +111,7 @@ export function HeadOfPage({ record, head, change, onKind, onDone }: Props) {
       />
       <LacksTask record={record.id} lacks={head.fields['lacks'] ?? ''} />
       <label className="heads mt-2 block" htmlFor="head-words">
-        Words of the page besides its roll
+        Other text on the page
       </label>
       <textarea
         id="head-words"

@@ -149,7 +149,7 @@ export function Images(props: Props) {
             In a window of its own
           </a>
           <button type="button" className="hover:underline" onClick={() => takeOff.mutate(image.id)}>
-            Take it off
+            Remove it
           </button>
         </p>
       )}

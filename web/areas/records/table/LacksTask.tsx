@@ -32,7 +32,7 @@ export function LacksTask({ record, lacks }: { record: string; lacks: string }) 
     <>
       {lacks !== '' && !isNoted && (
         <button type="button" className="act text-[14px]" onClick={() => make.mutate(undefined)}>
-          Make it something to do
+          Add a task
         </button>
       )}
       <ul className="text-[14px]">

@@ -232,7 +232,7 @@ export const Ledger = forwardRef<LedgerHandle, Props>(function Ledger(props, ref
           </span>
         ))}
         <span role="columnheader" className="px-2">
-          Is
+          In the tree
         </span>
       </div>
       <div role="presentation" className="relative" style={{ height: rows.getTotalSize() }}>

@@ -86,7 +86,7 @@ export const LedgerRow = memo(function LedgerRow(props: Props) {
         >
           <span className="truncate">{stands.name || stands.word}</span>
           {lined && lined.as === 'placed' && lined.odds !== '' && (
-            <span className="shrink-0 text-[12px] text-graphite">{lined.odds.replace(' in 100', '')}</span>
+            <span className="shrink-0 text-[12px] text-graphite">{lined.odds}</span>
           )}
         </span>
       </div>

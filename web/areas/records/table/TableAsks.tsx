@@ -20,10 +20,10 @@ export function TableAsks({ isStale, onTakeStale, onDropStale, dittos, onTakeDit
         <p role="alert" className="flex gap-4 bg-wash px-4 py-1 text-[14px]">
           You had typed something here before the record changed.
           <button type="button" className="act" onClick={onTakeStale}>
-            Take it up again
+            Use it
           </button>
           <button type="button" className="act" onClick={onDropStale}>
-            Let it go
+            Discard it
           </button>
         </p>
       )}
@@ -32,10 +32,10 @@ export function TableAsks({ isStale, onTakeStale, onDropStale, dittos, onTakeDit
           {dittos.lines.length === 1 ? 'The line below says' : `${dittos.lines.length} lines below say`} ditto
           of this.
           <button type="button" className="act" onClick={() => onTakeDittos(dittos)}>
-            Take “{dittos.value}” there too
+            Use “{dittos.value}” there too
           </button>
           <button type="button" className="act" onClick={onLeaveDittos}>
-            Leave them
+            Leave them as they are
           </button>
         </p>
       )}

@@ -3,6 +3,7 @@ import { Link } from 'react-router'
 import { useTreeId, useTreePath } from '../../../api/useTree'
 import type { RecordPage, Roll } from './roll'
 import { WhyGap } from '../../../parts/WhyGap'
+import { count as counted } from '../../../parts/count'
 
 type Props = {
   record: RecordPage
@@ -46,10 +47,12 @@ export function TableBar(props: Props) {
         </button>
       </h1>
       <p className="ml-auto shrink-0 text-[13px] text-graphite max-lg:ml-0" role="status">
-        {count === 1 ? 'one line' : `${count} lines`}
+        {counted(count, 'line')}
         {unplaced > 0 && <span className="text-ochre">, {unplaced} unplaced</span>}
         {fewer !== '' && <span className="text-ochre">. {fewer}</span>}
-        {record.lookAgain && <span className="text-ochre">. Changed since it was taken in: look again</span>}
+        {record.lookAgain && (
+          <span className="text-ochre">. Changed since it was added to the tree: look again</span>
+        )}
         {said !== '' && `. ${said}`}.{' '}
         <a className="act" href={`/api/trees/${tree}/records/${record.id}/transcript.pdf`} download>
           Print
@@ -65,8 +68,8 @@ export function TableBar(props: Props) {
         <WhyGap
           ref={reason}
           className="gap w-[220px]"
-          aria-label="Why: one reason for all of it"
-          placeholder="why, for all of it"
+          aria-label="Reason for the whole record"
+          placeholder="reason for the whole record"
           value={why}
           onFocus={() => why === '' && onWhy(offeredWhy)}
           onValue={onWhy}
@@ -77,7 +80,7 @@ export function TableBar(props: Props) {
           }}
         />
         <button className="act-main" disabled={count === 0 || isBusy}>
-          Take it in
+          Add to the tree
         </button>
       </form>
     </div>

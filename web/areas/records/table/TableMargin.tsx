@@ -62,7 +62,7 @@ function Who(props: {
         )}
         {lined.as === 'new' && (
           <>
-            is <span className="font-semibold">nobody in the tree</span>
+            is <span className="font-semibold">a new person</span>
             <span className="text-graphite">, {lined.newOdds}</span>
           </>
         )}
@@ -105,7 +105,7 @@ function Who(props: {
               <span className="grow truncate font-serif text-[16px]">
                 {offer.name} <span className="font-sans text-[13px] text-graphite">{offer.years}</span>
               </span>
-              <span className="shrink-0 text-[13px] text-graphite">{offer.odds.replace(' in 100', '')}</span>
+              <span className="shrink-0 text-[13px] text-graphite">{offer.odds}</span>
             </button>
             {lined.as === 'placed' && lined.personId === offer.personId && (
               <p className="pl-[26px] text-[13px] text-graphite">{offer.grounds.join(' ')}</p>
@@ -131,7 +131,7 @@ function Who(props: {
         </button>
         {lined.offers.length > 0 && (
           <AskAsCase
-            says="make it a case"
+            says="set up a case"
             asks={{
               aspect: 'line',
               lineId: lined.lineId,

@@ -19,6 +19,7 @@ import { useLineUp, type Choice } from './useLineUp'
 import { useReadLines } from './useReadLines'
 import { useRoll } from './useRoll'
 import { useStrip } from './useStrip'
+import { saved } from '../../../parts/saved'
 
 export function TableOf({ record }: { record: RecordPage }) {
   const tree = useTreeId()
@@ -104,7 +105,7 @@ export function TableOf({ record }: { record: RecordPage }) {
     (done) => {
       lineUp.forget()
       setWhy('')
-      toast.success(done.said)
+      saved(done.said)
       ledger.current?.takeLine(at)
     },
   )
@@ -144,7 +145,7 @@ export function TableOf({ record }: { record: RecordPage }) {
   useCommands([
     { key: 'h', says: 'What the page says once', run: () => setShowsHead(true) },
     { key: 'm', says: 'Call people of the tree into the roll', run: () => setAsking('call') },
-    { key: 'K', says: 'Keep the roll as it is', run: () => keeping.mutate(undefined) },
+    { key: 'K', says: 'Save the roll as it is', run: () => keeping.mutate(undefined) },
     { key: 't', says: 'Write the reason and take it in', run: () => reason.current?.focus() },
     {
       key: 'i',

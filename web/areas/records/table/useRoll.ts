@@ -129,7 +129,7 @@ export function useRoll(record: RecordPage) {
       )
       localStorage.removeItem(key)
       setDirty(false)
-      setSaid('Kept')
+      setSaid('Saved')
     },
     [key, tree, record.id],
   )
