@@ -21,8 +21,8 @@ const SURNAMES = [
 const MEN = ['Ewan', 'Magnus', 'John', 'Bran', 'Tam', 'Jory', 'Osmund', 'Harald', 'Piers', 'Col', 'Gil', 'Niall', 'Robert', 'Ruan', 'Simon', 'Wat', 'Alban', 'Denzil', 'Hugh', 'Kit'];
 const WOMEN = ['Isbel', 'Keziah', 'Ann', 'Mary', 'Morwen', 'Elspet', 'Joan', 'Una', 'Oonagh', 'Ada', 'Bet', 'Cora', 'Dorcas', 'Flora', 'Hester', 'Jenifer', 'Lowena', 'Nan', 'Rhoda', 'Tamsin'];
 const PLACES = [
-    'Kirkhaven, Great Marren, Marren Isles', 'Slatequay, Great Marren, Marren Isles', 'Upper Dunnet, Great Marren, Marren Isles', 'Tolsay Harbour, Tolsay, Marren Isles',
-    'Netherby Ness, Tolsay, Marren Isles', 'Hask Light, Hask, Marren Isles', 'Gannet Stair, Hask, Marren Isles', 'Little Orran, Marren Isles', 'Pellmouth, Westering', 'Port Esperance, New Cawdor',
+    'Kirkhaven, Great Marren, Marren Isles', 'Slatequay, Great Marren, Marren Isles', 'Upper Dorrick, Great Marren, Marren Isles', 'Tolsay Harbour, Tolsay, Marren Isles',
+    'Nethery Ness, Tolsay, Marren Isles', 'Hask Light, Hask, Marren Isles', 'Gannet Stair, Hask, Marren Isles', 'Little Orran, Marren Isles', 'Pellmouth, Westering', 'Port Amberlode, New Ellandry',
 ];
 const TRADES = ['kelp burner', 'light keeper', 'slater', 'fisherman', 'shipwright', 'net maker', 'schoolmaster', 'farmer', 'servant', 'mariner'];
 const MONTHS = ['JAN', 'FEB', 'MAR', 'APR', 'MAY', 'JUN', 'JUL', 'AUG', 'SEP', 'OCT', 'NOV', 'DEC'];

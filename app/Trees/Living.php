@@ -102,7 +102,8 @@ final readonly class Living
         return $lines->where(static fn (Builder $query) => $query->whereNull('person_lines.dead_from')->orWhere('person_lines.dead_from', '>', self::today()));
     }
 
-    private static function today(): int
+    /** @return int Julian Day Number */
+    public static function today(): int
     {
         $now = Carbon::now();
 

@@ -63,7 +63,7 @@ test('what is no such file is refused in words and leaves nothing', async ({ pag
   const tree = await newTree(page, 'Nothing comes in')
   await page.goto(`${tree}/exchange`)
   await lookAt(page, { name: 'letter.ged', buffer: Buffer.from('Dear cousin,\n') })
-  await expect(page.getByText(/letter.ged: This is not a family tree file/)).toBeVisible()
+  await expect(page.getByText(/letter.ged: This is not a GEDCOM file/)).toBeVisible()
   await page.goto(`${tree}/people`)
   await expect(page.getByText('Here everybody in this tree will stand')).toBeVisible()
 })

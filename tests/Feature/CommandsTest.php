@@ -39,7 +39,7 @@ final class CommandsTest extends TestCase
     public function test_a_refused_file_gets_a_sentence_and_makes_no_tree(): void
     {
         self::assertSame(1, Artisan::call('bough:import', ['file' => base_path('composer.json'), '--tree' => 'Nothing']));
-        self::assertStringContainsString('not a family tree file', Artisan::output());
+        self::assertStringContainsString('not a GEDCOM file', Artisan::output());
         self::assertSame(0, Tree::withTrashed()->where('name', 'Nothing')->count());
         self::assertSame(1, Artisan::call('bough:import', ['file' => '/nowhere.ged', '--tree' => 'Nothing']));
         self::assertSame(1, Artisan::call('bough:export', ['tree' => 'Nothing', '--to' => '/tmp/x']));

@@ -227,7 +227,7 @@ final class ExchangeTest extends TestCase
         $run = $this->api('GET', '/exchange')->json('runs.0');
 
         self::assertSame('failed', $run['state']);
-        self::assertStringStartsWith('This is not a family tree file', $run['said']);
+        self::assertStringStartsWith('This is not a GEDCOM file', $run['said']);
         self::assertSame(0, DB::table('change_sets')->where('tree_id', $this->tree->id)->count());
         self::assertNull($this->tree->refresh()->busy_with);
     }

@@ -101,7 +101,7 @@ final class JournalTest extends TestCase
         self::assertStringContainsString('2 facts', $thing['with']);
         self::assertStringContainsString('3 citations', $thing['with']);
 
-        $this->api('POST', "/journal/deleted/{$thing['id']}/put-back")->assertOk()->assertJsonPath('said', 'Put back: Ewan Tarrel.');
+        $this->api('POST', "/journal/deleted/{$thing['id']}/put-back")->assertOk()->assertJsonPath('said', 'Restored: Ewan Tarrel.');
         self::assertSame([], $this->api('GET', '/deleted')->json('things'));
         $this->api('POST', "/journal/deleted/{$thing['id']}/put-back")->assertStatus(409);
         $this->api('DELETE', '/notes/'.$this->api('GET', "/people/{$family['second']}")->json('notes.0.id'))->assertSuccessful();
@@ -134,7 +134,7 @@ final class JournalTest extends TestCase
         $this->api('DELETE', "/people/{$jean}")->assertNoContent();
 
         $entry = $this->api('GET', '/deleted')->json('things.1.id');
-        $this->api('POST', "/journal/deleted/{$entry}/put-back")->assertOk()->assertJsonPath('said', 'Put back: Ewan Tarrel. 2 things stayed away, because what they tied to is gone.');
+        $this->api('POST', "/journal/deleted/{$entry}/put-back")->assertOk()->assertJsonPath('said', 'Restored: Ewan Tarrel. 2 things stayed away, because what they tied to is gone.');
         self::assertSame(['1851', 0], [$this->fact($ewan, 'birth')->date->shown, Union::query()->count()]);
         self::assertNull(Person::query()->find($jean));
     }

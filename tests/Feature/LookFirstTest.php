@@ -56,7 +56,7 @@ final class LookFirstTest extends TestCase
         $this->lookAt("Dear cousin,\n")->assertOk();
         $run = $this->api('GET', '/exchange')->json('runs.0');
         self::assertSame('failed', $run['state']);
-        self::assertStringContainsString('not a family tree file', $run['said']);
+        self::assertStringContainsString('not a GEDCOM file', $run['said']);
         self::assertNull($run['look']);
     }
 

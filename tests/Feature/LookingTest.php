@@ -172,7 +172,7 @@ final class LookingTest extends TestCase
     {
         $ewan = $this->person('Ewan Tarrel b 30 July 1790 Hask, Marren Isles d 1866');
         $told = $this->api('POST', '/world-events', ['words' => 'the light was lit', 'date' => '1807', 'place' => 'Hask'])->assertOk()->json('id');
-        $this->api('POST', '/world-events', ['words' => 'the colony was settled', 'date' => '1851', 'place' => 'New Cawdor'])->assertOk();
+        $this->api('POST', '/world-events', ['words' => 'the colony was settled', 'date' => '1851', 'place' => 'New Ellandry'])->assertOk();
         $this->api('POST', '/world-events', ['words' => 'the kirk burned', 'date' => '1745'])->assertOk();
         $this->api('POST', '/world-events', ['words' => 'nobody knows when', 'date' => 'once'])->assertStatus(422);
         self::assertSame([['the light was lit', '16–17', '1807']], array_map(static fn (array $e): array => [$e['says'], $e['age'], $e['shown']], $this->api('GET', "/people/{$ewan}")->json('world')));

@@ -26,7 +26,7 @@ final class QuestionsTest extends TestCase
         $this->api('POST', "/people/{$ewan}/facts", ['kind' => 'birth', 'date' => '1853'])->assertOk();
         self::assertSame(0, Question::query()->count());
         $this->api('POST', "/people/{$ewan}/facts", ['kind' => 'death', 'date' => '1898'])->assertOk();
-        self::assertSame([['death', 'open', '1899 and 1898: they miss each other by a day.']], Question::query()->get()->map(static fn (Question $q): array => [$q->aspect, $q->state, $q->title])->all());
+        self::assertSame([['death', 'open', '1899 and 1898: 1 day apart.']], Question::query()->get()->map(static fn (Question $q): array => [$q->aspect, $q->state, $q->title])->all());
         $this->api('POST', '/journal/undo')->assertOk();
         self::assertSame(0, Question::query()->count());
     }
@@ -65,7 +65,7 @@ final class QuestionsTest extends TestCase
         self::assertSame('decided', $this->row($question)->state);
 
         $this->api('POST', "/people/{$magnus}/facts", ['kind' => 'birth', 'date' => '1816'])->assertOk();
-        self::assertSame(['open', 'It was decided, and then: 3 May 1818 and 1816: they miss each other by 488 days.'], [$this->row($question)->state, $this->row($question)->reopened_by]);
+        self::assertSame(['open', 'It was decided, and then: 3 May 1818 and 1816: 488 days apart.'], [$this->row($question)->state, $this->row($question)->reopened_by]);
         $this->api('POST', '/journal/undo')->assertOk();
         self::assertSame('decided', $this->row($question)->state);
         $this->api('POST', "/questions/{$question}/reopen", ['why' => 'The register is a copy.'])->assertOk();

@@ -55,7 +55,7 @@ final class WaysInTest extends TestCase
         $this->bringInto("no family tree at all\n", ['mode' => 'new', 'treeName' => 'Nothing'])->assertOk();
 
         self::assertSame(0, Tree::withTrashed()->where('name', 'Nothing')->count());
-        self::assertStringContainsString('not a family tree file', (string) Run::query()->latest()->orderByDesc('id')->value('said'));
+        self::assertStringContainsString('not a GEDCOM file', (string) Run::query()->latest()->orderByDesc('id')->value('said'));
     }
 
     public function test_twice_is_noticed_also_after_another_program_saved_it_again(): void

@@ -27,6 +27,7 @@ const Thread = lazy(() => import('../areas/questions/Thread'))
 const Weighing = lazy(() => import('../areas/questions/Weighing'))
 const Journal = lazy(() => import('../areas/journal/Journal'))
 const Deleted = lazy(() => import('../areas/journal/Deleted'))
+const Guide = lazy(() => import('../areas/guide/Guide'))
 const TreePage = lazy(() => import('../areas/tree/TreePage'))
 
 /** Only who is signed in comes past here. */
@@ -48,6 +49,8 @@ export function App() {
           <Route index element={<Navigate to="/trees" replace />} />
           <Route path="trees" element={<Trees />} />
           <Route path="account" element={<Account />} />
+          <Route path="guide" element={<Guide />} />
+          <Route path="guide/:page" element={<Guide />} />
           <Route path="t/:tree" element={<Shell />}>
             <Route index element={<Navigate to="desk" replace />} />
             <Route path="desk" element={<Desk />} />
@@ -74,6 +77,8 @@ export function App() {
             <Route path="journal" element={<Journal />} />
             <Route path="journal/deleted" element={<Deleted />} />
             <Route path="tree" element={<TreePage />} />
+            <Route path="guide" element={<Guide />} />
+            <Route path="guide/:page" element={<Guide />} />
           </Route>
           <Route path="*" element={<p className="p-10">There is no such page here.</p>} />
         </Route>

@@ -38,6 +38,12 @@ export function JumpField({ field, word }: Props) {
     enabled: rested !== '' && !rested.startsWith('='),
     placeholderData: keepPreviousData,
   })
+  const { data: guide } = useQuery({
+    queryKey: ['guide'],
+    queryFn: () => import('../areas/guide/pages'),
+    enabled: open,
+    staleTime: Infinity,
+  })
   const isSum = typed.trimStart().startsWith('=')
   const { data: sum } = useQuery({
     queryKey: ['sum', tree, rested],
@@ -65,10 +71,23 @@ export function JumpField({ field, word }: Props) {
         go: () => navigate(path(`people/${person.id}`)),
       })
     }
-    const found = commands().filter((c) => c.says.toLowerCase().includes(words))
+    for (const { page, title, heading } of guide?.passages(words, 4) ?? []) {
+      offers.push({
+        id: `guide ${page} ${heading}`,
+        line: heading || title,
+        more: `guide${heading ? `: ${title}` : ''}`,
+        go: () => navigate(path(`guide/${page}${heading ? `#${guide?.anchor(heading)}` : ''}`)),
+      })
+    }
+    const found = commands().filter((c) => c.run && c.says.toLowerCase().includes(words))
     const saying = new Map(found.map((command) => [command.says, command]))
     for (const command of [...saying.values()].slice(0, 6)) {
-      offers.push({ id: command.key, line: command.says, more: `key ${command.key}`, go: command.run })
+      offers.push({
+        id: command.key,
+        line: command.says,
+        more: `key ${command.key}`,
+        go: () => command.run?.(),
+      })
     }
   }
   const choose = (offer: Offer | undefined) => {

@@ -30,7 +30,7 @@ export function KeysHelp({ open, onOpen }: { open: boolean; onOpen: (open: boole
                   {keys.map((key, at) => (
                     <span key={key}>
                       {at > 0 && ' or '}
-                      {key.split(/[ +]/).map((part) => (
+                      {(/^[A-Z]\w+\+/.test(key) ? key.split('+') : key.split(' ')).map((part) => (
                         <kbd key={part} className="mr-1">
                           {part}
                         </kbd>

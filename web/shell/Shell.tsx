@@ -38,7 +38,14 @@ export function Shell() {
   const steps = useSteps()
   useCommands([
     { key: '/', says: 'Jump to a name or number', run: () => jump.current?.focus() },
-    { key: '?', says: 'Show the keys', run: () => setHelp(true) },
+    {
+      key: '?',
+      says: help ? 'Open the guide' : 'Show the keys',
+      run: () => {
+        if (help) void navigate(path('guide'))
+        setHelp(!help)
+      },
+    },
     { key: '[', says: 'Back along the trail', run: () => walk(-1) },
     { key: ']', says: 'Forward along the trail', run: () => walk(1) },
     { key: 'U', says: 'Undo', run: () => steps.undo() },
@@ -127,6 +134,9 @@ function TopLine({ jump, meant, steps, onHelp }: TopLineProps) {
           </Link>
         )}
       </span>
+      <Link className="act shrink-0 text-[13px] max-sm:hidden" to={path('guide')}>
+        Guide
+      </Link>
       <button type="button" className="act shrink-0 text-[13px] max-sm:hidden" onClick={onHelp}>
         Keys
       </button>

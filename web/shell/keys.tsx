@@ -1,7 +1,8 @@
 import { createContext, useContext, useEffect, useRef, type ReactNode } from 'react'
 import { isLetter, LetterGate, lettersAreKnown, lettersAreOff } from './letters'
 
-export type Command = { key: string; says: string; run: () => void }
+/** Without `run` it is answered where it is pressed, and only told in *Keys*. */
+export type Command = { key: string; says: string; run?: () => void }
 
 type Registry = {
   add: (commands: Command[]) => () => void
@@ -73,10 +74,11 @@ export function KeysProvider({ children }: { children: ReactNode }) {
     const give = (key: string): boolean => {
       const keys = first.current === '' ? key : `${first.current} ${key}`
       const all = registry.current.all().reverse()
-      const command = all.find((candidate) => candidate.key === keys)
+      const command = all.find((candidate) => candidate.run && candidate.key === keys)
       first.current = ''
-      if (command) command.run()
-      else if (all.some((candidate) => candidate.key.startsWith(`${keys} `))) first.current = keys
+      if (command) command.run?.()
+      else if (all.some((candidate) => candidate.run && candidate.key.startsWith(`${keys} `)))
+        first.current = keys
       return command !== undefined
     }
     gate.current = new LetterGate(
@@ -111,7 +113,7 @@ export function useCommands(commands: Command[]) {
   useEffect(() => {
     const stable = latest.current.map((command, index) => ({
       ...command,
-      run: () => latest.current[index]?.run(),
+      ...(command.run ? { run: () => latest.current[index]?.run?.() } : {}),
     }))
     return registry?.add(stable)
   }, [registry, shape])

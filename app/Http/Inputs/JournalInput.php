@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Inputs;
 
+use App\Refusal;
 use App\Trees\Journal\Asked;
 use App\Trees\Journal\Field;
 use Illuminate\Validation\Rule;
@@ -33,10 +34,15 @@ final readonly class JournalInput
             'field' => ['nullable', Rule::enum(Field::class)], 'how' => ['nullable', 'in:hand,batch,import,proposal']];
     }
 
-    /** Dates in any form, as the tree writes them; one that is not understood is not asked, as its field says. */
+    /**
+     * Dates in any form, as the tree writes them.
+     *
+     * @throws Refusal where one is not understood
+     */
     public function asked(Reckoning $reckoning): Asked
     {
-        $span = static fn (?string $typed): ?DaySpan => GenDate::parse($typed ?? '', $reckoning)->span();
+        $span = static fn (?string $typed): ?DaySpan => trim($typed ?? '') === '' ? null : GenDate::parse($typed ?? '', $reckoning)->span()
+            ?? throw new Refusal("“{$typed}” is not understood as a date.");
 
         return new Asked($this->person ?? '', $this->author ?? '', $span($this->from)?->earliest, $span($this->to)?->latest, Field::tryFrom($this->field ?? ''), $this->how ?? '');
     }

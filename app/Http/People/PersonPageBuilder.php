@@ -27,6 +27,7 @@ use App\Trees\DatabaseTree;
 use App\Trees\Evidence\ReasonsWritten;
 use App\Trees\Exchange\KeptLines;
 use App\Trees\Journal\KinInTheBin;
+use App\Trees\Check\Window\StoredWindows;
 use App\Trees\Living;
 use Closure;
 use Illuminate\Database\Eloquent\Builder;
@@ -46,7 +47,7 @@ use NorthBough\Core\Tree\Union;
 /** Puts a person's page together: a fixed number of queries, however long the life. */
 final readonly class PersonPageBuilder
 {
-    public function __construct(private Living $living, private KinResources $kin, private ToCentre $centre, private TaskRows $tasks, private SurnameOffers $offers, private WorldAround $world, private CaseLines $cases, private DatabaseTree $tree, private ReasonsWritten $reasons, private KinInTheBin $bin, private KeptLines $keptLines)
+    public function __construct(private Living $living, private KinResources $kin, private ToCentre $centre, private TaskRows $tasks, private SurnameOffers $offers, private WorldAround $world, private CaseLines $cases, private DatabaseTree $tree, private ReasonsWritten $reasons, private KinInTheBin $bin, private KeptLines $keptLines, private StoredWindows $windows)
     {
     }
 
@@ -74,7 +75,9 @@ final readonly class PersonPageBuilder
             $this->keptLines->ofPerson($row->id, array_column($person->names, 'id'), array_column($own, 'id'), array_column($unions, 'id')));
         $facts = new FactResources($person, $unions, $people, $versions, $this->roles(array_column($own, 'id'), $this->living->isShielding(), $said), $notes, $kept,
             $this->reasons->among(array_column(array_filter($own, static fn (Event $event): bool => $event->standing === Standing::Accepted && $event->grounds() === []), 'id')));
-        $lifeline = Lifeline::draw($own, $this->familyEvents($people, $unions, $row->id));
+        // The bounds of a life can follow from those of living kin.
+        $bounds = $this->living->isShielding() ? [] : $this->windows->of([$row->id])[$row->id]->days ?? [];
+        $lifeline = Lifeline::draw($own, $this->familyEvents($people, $unions, $row->id), $bounds[0] ?? null, $isLiving ? Living::today() : $bounds[3] ?? null);
 
         return new PersonPage(
             id: $person->id,

@@ -6,12 +6,13 @@ namespace App\Http\People;
 
 use App\Trees\Centre;
 use App\Trees\KinNeighbourhood;
+use App\Trees\Living;
 use NorthBough\Core\Kin\Kinship;
 
 /** What anyone is to the person at the centre, one's own or the tree's, in the nearest sense. */
 final readonly class ToCentre
 {
-    public function __construct(private Centre $centre, private KinNeighbourhood $kin)
+    public function __construct(private Centre $centre, private KinNeighbourhood $kin, private Living $living)
     {
     }
 
@@ -26,6 +27,8 @@ final readonly class ToCentre
             return 'at the centre';
         }
 
-        return Kinship::between($this->kin->of([$centre, $personId]), $centre, $personId)[0]->term ?? '';
+        $term = Kinship::between($this->kin->of([$centre, $personId]), $centre, $personId)[0]->term ?? '';
+
+        return $term === '' ? '' : "{$term} of ".($this->living->asRead()->lives([$centre])[$centre] ?? null)?->name()->shown();
     }
 }

@@ -11,6 +11,7 @@ final class RecordKinds
 {
     /** @var list<class-string<ShippedKind>> */
     private const ALL = [
+        Kind\CensusHousehold::class,
         Kind\Census1841::class,
         Kind\Census1851::class,
         Kind\Census1861::class,

@@ -47,7 +47,7 @@ final class GeneratedIsle
         'Wilma', 'Una', 'Kirsty', 'Rachel', 'Bethia', 'Grizel', 'Lydia', 'Harriet', 'Dorothy', 'Frances', 'Ursula', 'Phoebe',
     ];
 
-    public const PLACES = ['Kirkhaven, Marren', 'Tolsay Harbour, Marren', 'Slatequay, Marren', 'Hask, Marren', 'Upper Dunnet, Marren'];
+    public const PLACES = ['Kirkhaven, Marren', 'Tolsay Harbour, Marren', 'Slatequay, Marren', 'Hask, Marren', 'Upper Dorrick, Marren'];
 
     public readonly Slips $slips;
 

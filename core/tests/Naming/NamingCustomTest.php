@@ -34,9 +34,9 @@ final class NamingCustomTest extends TestCase
         ['patronymic icelandic', 'Jón Einarsson', '', '', 'Jónsson', 'Jónsdóttir', ''],
         ['patronymic welsh', 'Rhys ap Owen', '', '', 'ap Rhys', 'ferch Rhys', ''],
         ['patronymic nordic', '', 'Brita Larsdotter', '', '', '', ''],
-        ['farm', 'Ole Hansen', '', 'Netherby', 'Netherby', 'Netherby', 'Netherby'],
+        ['farm', 'Ole Hansen', '', 'Nethery', 'Nethery', 'Nethery', 'Nethery'],
         ['farm', 'Ole Hansen', '', '', 'Hansen', 'Hansen', 'Hansen'],
-        ['none', 'Magnus Tarrel', 'Annot Ibsley', 'Netherby', '', '', ''],
+        ['none', 'Magnus Tarrel', 'Annot Ibsley', 'Nethery', '', '', ''],
     ];
 
     /** @return iterable<string, list<string>> */

@@ -26,10 +26,10 @@ final class GazetteerTest extends TestCase
         ['harbour', '1899', 'Harbour, Tolsay, Lordship of Marren, Kingdom of Aldane'],
         ['harbour', '1900', 'Harbour, Tolsay, Marren Isles, Kingdom of Aldane'],
         ['kirkhaven', '1620', 'Kirkhamn, Great Marren, Lordship of Marren, Kingdom of Aldane'],
-        ['esperance', '1855', 'Settlement Cove, New Cawdor'],
-        ['esperance', '1891', 'Port Esperance, New Cawdor'],
+        ['amberlode', '1855', 'Settlement Cove, New Ellandry'],
+        ['amberlode', '1891', 'Port Amberlode, New Ellandry'],
         ['cove', '1855', 'Settlement Cove'],
-        ['cove', '1871', 'Settlement Cove, New Cawdor'],
+        ['cove', '1871', 'Settlement Cove, New Ellandry'],
         ['nowhere', '', ''],
     ];
 
@@ -56,11 +56,11 @@ final class GazetteerTest extends TestCase
         // Elsewhere nothing is said, and both stand.
         ['pellmouth', '10 Feb 1731', '1731-02-10 or 1732-02-21'],
         // The colony writes the month first, its port the day.
-        ['cawdor', '3/4/1902', '1902-03-04'],
-        ['esperance', '3/4/1902', '1902-04-03'],
+        ['ellandry', '3/4/1902', '1902-03-04'],
+        ['amberlode', '3/4/1902', '1902-04-03'],
         ['pellmouth', '3/4/1902', '1902-04-03 or 1902-03-04'],
         // Spring is in September there.
-        ['esperance', 'spring 1891', '1891-09-01..1891-11-30'],
+        ['amberlode', 'spring 1891', '1891-09-01..1891-11-30'],
         ['pellmouth', 'spring 1891', '1891-03-01..1891-05-31'],
     ];
 

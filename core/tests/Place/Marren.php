@@ -35,10 +35,10 @@ final class Marren
             new Place('westering', 'Westering', [], $in('aldane')),
             new Place('pellmouth', 'Pellmouth', [], $in('westering')),
             new Place('pellharbour', 'Harbour', [], $in('pellmouth')),
-            new Place('cawdor', 'New Cawdor', [], [], reckoning: SaidReckoning::of(['order' => 'mdy', 'hemisphere' => 'south'])),
-            new Place('esperance', 'Port Esperance', [new PlaceName('Settlement Cove', '', Tenure::typed('', '1868'))], $in('cawdor'),
+            new Place('ellandry', 'New Ellandry', [], [], reckoning: SaidReckoning::of(['order' => 'mdy', 'hemisphere' => 'south'])),
+            new Place('amberlode', 'Port Amberlode', [new PlaceName('Settlement Cove', '', Tenure::typed('', '1868'))], $in('ellandry'),
                 reckoning: SaidReckoning::of(['order' => 'dmy'])),
-            new Place('cove', 'Settlement Cove', [], [new PlaceTie('cawdor', Tenure::typed('1870', ''))]),
+            new Place('cove', 'Settlement Cove', [], [new PlaceTie('ellandry', Tenure::typed('1870', ''))]),
         ]);
     }
 }

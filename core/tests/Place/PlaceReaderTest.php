@@ -42,7 +42,7 @@ final class PlaceReaderTest extends TestCase
         ['Harbour, Westering', '', 'pellharbour'],
         ['Crab Stairs, Harbour, Pellmouth', '', 'pellharbour < Crab Stairs'],
         ['Crab Stairs, Harbour', '', 'harbour? pellharbour?'],
-        ['Settlement Cove, New Cawdor', '', 'esperance? cove?'],
+        ['Settlement Cove, New Ellandry', '', 'amberlode? cove?'],
         // A place that is elsewhere is offered, never settled.
         ['Kirkhaven, Westering', '', 'westering < Kirkhaven'],
         ['Kirkhaven, Nowhere', '', 'kirkhaven?'],

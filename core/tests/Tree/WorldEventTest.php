@@ -18,7 +18,7 @@ final class WorldEventTest extends TestCase
         'in the year of the birth' => ['Ewan b 1790 Hask d 1866', '1790', '', true],
         'it lasted into the life' => ['Ewan b 1790 Hask d 1866', 'from 1745 to 1792', '', true],
         'where the life was' => ['Ewan b 1790 Hask, Marren Isles d 1866', '1807', 'Marren Isles', true],
-        'where the life never was' => ['Ewan b 1790 Hask, Marren Isles d 1866', '1807', 'New Cawdor', false],
+        'where the life never was' => ['Ewan b 1790 Hask, Marren Isles d 1866', '1807', 'New Ellandry', false],
         'a life without a beginning' => ['Ewan d 1866', '1807', '', false],
         'a life without an end' => ['Ewan b 1790', '1807', '', false],
         'told of once more' => ['Ewan b 1790 d abt 1850', '1849', '', true],

@@ -32,9 +32,14 @@ export default function Trees() {
     >
       <div className="flex items-baseline justify-between">
         <h1 className="font-serif text-[28px]">Your trees</h1>
-        <Link className="act" to="/account">
-          Account
-        </Link>
+        <span className="flex gap-5">
+          <Link className="act" to="/guide">
+            Guide
+          </Link>
+          <Link className="act" to="/account">
+            Account
+          </Link>
+        </span>
       </div>
       {data?.trees.length === 0 && (
         <p className="mt-4 font-serif text-[18px]">

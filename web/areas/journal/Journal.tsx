@@ -48,7 +48,6 @@ export default function Journal() {
     { key: 'j', says: 'The change before it', run: () => walk(1) },
     { key: 'k', says: 'The change after it', run: () => walk(-1) },
   ])
-  if (journal.error) return <p className="p-6 text-madder">{journal.error.message}</p>
   return (
     <div className="grid h-full grid-cols-[minmax(0,1fr)_392px] max-lg:block max-lg:overflow-auto">
       <div className="overflow-auto px-6 py-3">
@@ -59,6 +58,7 @@ export default function Journal() {
           </Link>
         </div>
         <JournalFilter authors={first?.authors ?? {}} />
+        {journal.error && <p className="mt-2 text-madder">{journal.error.message}</p>}
         {first && changes.length === 0 && (
           <Empty
             says={

@@ -95,7 +95,7 @@ export function FactMargin({ fact, person, changing, onChanging, onGone }: Props
       )}
       <section aria-label="Evidence">
         <h3 className="heads font-semibold">Evidence</h3>
-        {fact.citations.length === 0 && !citing && <p className="text-ochre">Nothing is cited for it yet.</p>}
+        {fact.citations.length === 0 && !citing && <p className="text-ochre">It has no source yet.</p>}
         <ol className="space-y-3">
           {fact.citations.map((citation) => (
             <li

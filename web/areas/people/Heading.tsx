@@ -37,7 +37,7 @@ export function Heading({ person, onAdd }: { person: Person; onAdd: () => void }
           cut={person.portrait}
           media={person.portrait.mediaId}
           page={person.portrait.size}
-          side={48}
+          side={56}
           label={`Portrait of ${person.name}`}
         />
       )}

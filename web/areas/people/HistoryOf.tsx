@@ -6,6 +6,7 @@ import { onDay } from '../../parts/onDay'
 import { EntryValues } from '../journal/EntryValues'
 import { Link } from 'react-router'
 import { count } from '../../parts/count'
+import { Counted } from '../../parts/Counted'
 
 const DID: Record<string, string> = { insert: 'Made', update: 'Changed', delete: 'Deleted' }
 
@@ -18,13 +19,15 @@ export function HistoryOf({ person }: { person: string }) {
     queryKey: ['history', tree, person],
     queryFn: () =>
       told(api.GET('/api/trees/{tree}/people/{person}/history', { params: { path: { tree, person } } })),
-    enabled: open,
   })
   const changed = data?.entries.filter((entry) => entry.op !== 'insert') ?? []
   const made = data?.entries.filter((entry) => entry.op === 'insert') ?? []
   return (
     <details open={open} onToggle={(event) => setOpen(event.currentTarget.open)}>
-      <summary className="heads cursor-pointer font-semibold">History</summary>
+      <summary className="heads cursor-pointer font-semibold">
+        History
+        <Counted of={data && changed.length} />
+      </summary>
       {open && (
         <Link className="act text-[14px]" to={path(`journal?person=${person}`)}>
           In the journal

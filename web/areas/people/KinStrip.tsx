@@ -201,12 +201,10 @@ function Gone({ gone }: { gone: Schemas['GoneKin'] }) {
 function KinLine(props: { word: string; tools?: ReactNode; below?: ReactNode; children: ReactNode }) {
   return (
     <div className="group">
-      <div className="flex min-h-[26px] items-baseline gap-3">
+      <div className="flex min-h-[26px] items-baseline gap-3 max-sm:flex-wrap">
         <span className="w-[112px] shrink-0 max-sm:w-[72px] text-[14px] text-graphite">{props.word}</span>
         <span className="min-w-0 grow font-serif text-[16px]">{props.children}</span>
-        <span className="shrink-0 text-[13px] opacity-0 max-sm:hidden group-focus-within:opacity-100 group-hover:opacity-100">
-          {props.tools}
-        </span>
+        <span className="shrink-0 text-[13px] max-sm:basis-full">{props.tools}</span>
       </div>
       {props.below}
     </div>

@@ -41,7 +41,7 @@ export function Notes({ notes, add, of = '' }: Props) {
         ) : (
           <div key={note.id} className="group mb-2">
             <p className="font-serif text-[16px] whitespace-pre-wrap">{note.text}</p>
-            <p className="flex gap-4 text-[13px] opacity-0 group-focus-within:opacity-100 group-hover:opacity-100">
+            <p className="flex gap-4 text-[13px]">
               <button type="button" className="act" onClick={() => setInHand(note.id)}>
                 Change
               </button>

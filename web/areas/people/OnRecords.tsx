@@ -3,8 +3,9 @@ import { useState } from 'react'
 import { Link } from 'react-router'
 import { api, told } from '../../api/client'
 import { useTreeId, useTreePath, type Person } from '../../api/useTree'
+import { Counted } from '../../parts/Counted'
 
-/** The records that name somebody, and names on records that nobody has placed and that may be theirs; asked for when wanted. */
+/** The records that name somebody, and names on records that nobody has placed and that may be theirs; folded, with a count. */
 export function OnRecords({ person }: { person: Person }) {
   const tree = useTreeId()
   const path = useTreePath()
@@ -17,7 +18,6 @@ export function OnRecords({ person }: { person: Person }) {
           params: { path: { tree, person: person.id } },
         }),
       ),
-    enabled: open,
   })
   const lists = [
     { head: 'Stands on', lines: data?.lines.filter((line) => line.isPlaced) ?? [] },
@@ -28,7 +28,10 @@ export function OnRecords({ person }: { person: Person }) {
   ]
   return (
     <details open={open} onToggle={(event) => setOpen(event.currentTarget.open)}>
-      <summary className="heads cursor-pointer font-semibold">On records</summary>
+      <summary className="heads cursor-pointer font-semibold">
+        On records
+        <Counted of={data?.lines.length} />
+      </summary>
       {data?.lines.length === 0 && <p>No record that was entered here names them.</p>}
       {lists.map(
         ({ head, lines }) =>

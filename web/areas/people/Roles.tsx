@@ -39,11 +39,7 @@ export function Roles({ fact }: { fact: Fact }) {
             <span className="font-serif text-[16px]">
               {one.personId ? <PersonName id={one.personId}>{one.name}</PersonName> : `“${one.name}”`}
             </span>
-            <button
-              type="button"
-              className="act text-[13px] opacity-0 group-focus-within:opacity-100 group-hover:opacity-100"
-              onClick={() => remove.mutate(one.id)}
-            >
+            <button type="button" className="act text-[13px]" onClick={() => remove.mutate(one.id)}>
               Remove
             </button>
           </li>

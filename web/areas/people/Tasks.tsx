@@ -36,11 +36,7 @@ export function Tasks({ person }: { person: Person }) {
             <label className={task.done ? 'text-graphite line-through' : ''}>
               <input type="checkbox" checked={task.done} onChange={() => tick.mutate(task)} /> {task.text}
             </label>
-            <button
-              type="button"
-              className="act text-[13px] opacity-0 group-focus-within:opacity-100 group-hover:opacity-100"
-              onClick={() => remove.mutate(task.id)}
-            >
+            <button type="button" className="act text-[13px]" onClick={() => remove.mutate(task.id)}>
               Delete
             </button>
           </li>

@@ -80,11 +80,7 @@ export function PicturesHere({ pictures, on, isHeaded = false }: Props) {
               )}
               <span className="block truncate">{picture.title}</span>
             </Link>
-            <button
-              type="button"
-              className="act opacity-0 group-focus-within:opacity-100 group-hover:opacity-100"
-              onClick={() => takeOff.mutate(picture.imageId)}
-            >
+            <button type="button" className="act" onClick={() => takeOff.mutate(picture.imageId)}>
               Remove
             </button>
           </li>

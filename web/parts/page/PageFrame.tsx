@@ -270,7 +270,7 @@ export function PageFrame(props: Props) {
         {now && isHere && now.turn === 0 && (
           <div
             aria-hidden
-            className={`pointer-events-none absolute ${isRegion ? 'border-2' : 'inset-x-0 border-y-2'} ${isProposed ? 'border-dashed' : ''} border-tide bg-tide/10`}
+            className={`pointer-events-none absolute ${isRegion ? 'border-2' : 'inset-x-0 border-y-2'} ${isProposed ? 'border-dashed' : ''} border-tide`}
             style={isRegion ? laid(ruler) : { top: laid(ruler).top, height: laid(ruler).height }}
           />
         )}

@@ -25,6 +25,10 @@ final readonly class Lifeline
 
     private const FAMILY_LANES = 1;
 
+    private const BEGINS = ['birth', 'baptism', 'christening'];
+
+    private const ENDS = ['death', 'burial', 'cremation'];
+
     /**
      * @param  list<Mark>  $marks
      * @param  list<array{float, int}>  $years  where a year is written, and which
@@ -36,8 +40,10 @@ final readonly class Lifeline
     /**
      * @param  list<Event>  $own
      * @param  list<array{string, Event}>  $family  whose event it is, in words, and the event
+     * @param  int|null  $bornFrom  the first day on which the life can have begun, where no event says when; null where that is open
+     * @param  int|null  $livedTo  the last day to which it can have lasted, today for somebody living; null where that is open
      */
-    public static function draw(array $own, array $family): self
+    public static function draw(array $own, array $family, ?int $bornFrom = null, ?int $livedTo = null): self
     {
         $spans = [];
         foreach ($own as $event) {
@@ -51,6 +57,9 @@ final readonly class Lifeline
         }
         $first = min(array_map(static fn (array $s): int => (int) $s[1]->earliest, $spans));
         $last = max(array_map(static fn (array $s): int => (int) $s[1]->latest, $spans));
+        $isTold = static fn (array $kinds): bool => array_filter($spans, static fn (array $s): bool => in_array($s[0]->kind, $kinds, true)) !== [];
+        $first = $isTold(self::BEGINS) ? $first : min($first, $bornFrom ?? $first);
+        $last = $isTold(self::ENDS) ? $last : max($last, $livedTo ?? $last);
         foreach ($family as [$whose, $event]) {
             $span = self::closed($event);
             if ($span !== null && $span->earliest >= $first && $span->latest <= $last) {

@@ -16,7 +16,7 @@ final class Census1841 implements ShippedKind
     public static function kind(): RecordKind
     {
         return new RecordKind(
-            'census-1841', 'Census of 1841', 'census enumeration household schedule population return',
+            'census-1841', 'Marren census, 1841', 'census marren enumeration household schedule population return',
             [
                 Column::of('age', 'Age', Meaning::Age, 8, 'over fifteen, rounded down to a five'),
                 Column::of('sex', 'Sex', Meaning::Sex, 6),

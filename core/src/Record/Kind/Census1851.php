@@ -15,7 +15,7 @@ final class Census1851 implements ShippedKind
     public static function kind(): RecordKind
     {
         return new RecordKind(
-            'census-1851', 'Census of 1851', 'census enumeration household schedule population return',
+            'census-1851', 'Marren census, 1851', 'census marren enumeration household schedule population return',
             [
                 Column::of('relation', 'Relation', Meaning::Relation, 16),
                 Column::of('condition', 'Condition', Meaning::Condition, 10),

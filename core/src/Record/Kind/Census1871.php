@@ -15,7 +15,7 @@ final class Census1871 implements ShippedKind
     public static function kind(): RecordKind
     {
         return new RecordKind(
-            'census-1871', 'Census of 1871', 'census enumeration household schedule population return',
+            'census-1871', 'Marren census, 1871', 'census marren enumeration household schedule population return',
             [
                 Column::of('relation', 'Relation', Meaning::Relation, 15),
                 Column::of('condition', 'Condition', Meaning::Condition, 9),

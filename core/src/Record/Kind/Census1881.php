@@ -15,7 +15,7 @@ final class Census1881 implements ShippedKind
     public static function kind(): RecordKind
     {
         return new RecordKind(
-            'census-1881', 'Census of 1881', 'census enumeration household schedule population return',
+            'census-1881', 'Marren census, 1881', 'census marren enumeration household schedule population return',
             [
                 Column::of('relation', 'Relation', Meaning::Relation, 14),
                 Column::of('condition', 'Condition', Meaning::Condition, 9),

@@ -15,7 +15,7 @@ final class Census1891 implements ShippedKind
     public static function kind(): RecordKind
     {
         return new RecordKind(
-            'census-1891', 'Census of 1891', 'census enumeration household schedule population return',
+            'census-1891', 'Marren census, 1891', 'census marren enumeration household schedule population return',
             [
                 Column::of('relation', 'Relation', Meaning::Relation, 14),
                 Column::of('condition', 'Condition', Meaning::Condition, 9),

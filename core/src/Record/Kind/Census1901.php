@@ -15,7 +15,7 @@ final class Census1901 implements ShippedKind
     public static function kind(): RecordKind
     {
         return new RecordKind(
-            'census-1901', 'Census of 1901', 'census enumeration household schedule population return',
+            'census-1901', 'Marren census, 1901', 'census marren enumeration household schedule population return',
             [
                 Column::of('relation', 'Relation', Meaning::Relation, 12),
                 Column::of('condition', 'Condition', Meaning::Condition, 8),

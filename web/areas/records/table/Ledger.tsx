@@ -50,7 +50,13 @@ type Props = {
   read: (lines: Line[], above: Line | undefined) => Promise<Line[]>
 }
 
-export type LedgerHandle = { takeLine: (at: number) => void; typeIn: (at: number, across: number) => void }
+export type LedgerHandle = {
+  takeLine: (at: number) => void
+  typeIn: (at: number, across: number) => void
+  insert: (at: number) => void
+  move: (at: number, by: number) => void
+  remove: (at: number) => void
+}
 
 /** The roll as a ledger: typed across and down. Only the lines in view are drawn, so that three hundred are as quick as nine. */
 export const Ledger = forwardRef<LedgerHandle, Props>(function Ledger(props, ref) {
@@ -90,7 +96,6 @@ export const Ledger = forwardRef<LedgerHandle, Props>(function Ledger(props, ref
   }
   const takeLine = (at: number) => focus(`line-${at}`, at)
   const typeIn = (at: number, across: number) => focus(`cell-${at}-${across}`, at)
-  useImperativeHandle(ref, () => ({ takeLine, typeIn }))
 
   const latest = useRef(props)
   latest.current = props
@@ -125,7 +130,15 @@ export const Ledger = forwardRef<LedgerHandle, Props>(function Ledger(props, ref
       })
       takeLine(to)
     }
+    const remove = (at: number) => {
+      const { lines } = now()
+      edit('', (all) => (all.length > 1 ? all.filter((_, index) => index !== at) : [newLine()]))
+      takeLine(Math.max(0, Math.min(at, lines.length - 2)))
+    }
     return {
+      insert,
+      move,
+      remove,
       type: (at, cell, value) =>
         edit(`${at} ${cell}`, (all) => {
           const line = all[at]
@@ -176,10 +189,8 @@ export const Ledger = forwardRef<LedgerHandle, Props>(function Ledger(props, ref
         else if (event.key === 'ArrowUp' || event.key === 'k') takeLine(Math.max(0, at - 1))
         else if (event.key === 'Enter') typeIn(at, 0)
         else if (event.key === 'Insert') insert(at)
-        else if (event.key === 'Delete') {
-          edit('', (all) => (all.length > 1 ? all.filter((_, index) => index !== at) : [newLine()]))
-          takeLine(Math.min(at, lines.length - 2))
-        } else if (!onLineKey(event, at)) return
+        else if (event.key === 'Delete') remove(at)
+        else if (!onLineKey(event, at)) return
         event.preventDefault()
         event.stopPropagation()
       },
@@ -204,6 +215,7 @@ export const Ledger = forwardRef<LedgerHandle, Props>(function Ledger(props, ref
     // Everything that changes is read through `latest`, so that no row is drawn anew for it.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [cells])
+  useImperativeHandle(ref, () => ({ ...actions, takeLine, typeIn }))
 
   return (
     <div

@@ -12,6 +12,9 @@ export type RowActions = {
   rowKey: (event: KeyboardEvent, at: number) => void
   paste: (event: ClipboardEvent, at: number, across: number) => void
   drop: (at: number, from: string) => void
+  insert: (at: number) => void
+  move: (at: number, by: number) => void
+  remove: (at: number) => void
 }
 
 type Props = {

@@ -9,6 +9,8 @@ import { CallIn } from './CallIn'
 import { DeleteRecord } from './DeleteRecord'
 import { HeadOfPage } from './HeadOfPage'
 import { Images } from './Images'
+import { LineTools } from './LineTools'
+import { ROLL_KEYS } from './rollKeys'
 import { Ledger, type LedgerHandle } from './Ledger'
 import { withDittos, type RecordPage } from './roll'
 import { Supports } from './Supports'
@@ -146,13 +148,14 @@ export function TableOf({ record }: { record: RecordPage }) {
     { key: 'h', says: 'What the page says once', run: () => setShowsHead(true) },
     { key: 'm', says: 'Call people of the tree into the roll', run: () => setAsking('call') },
     { key: 'K', says: 'Save the roll as it is', run: () => keeping.mutate(undefined) },
-    { key: 't', says: 'Write the reason and take it in', run: () => reason.current?.focus() },
+    { key: 't', says: 'Write the reason, and add to the tree', run: () => reason.current?.focus() },
     {
       key: 'i',
       says: 'Into the picture',
       run: () => frame.current?.querySelector<HTMLElement>('[role=application]')?.focus(),
     },
     { key: 'Enter', says: 'Type in the line in hand', run: () => ledger.current?.typeIn(at, 0) },
+    ...ROLL_KEYS,
   ])
   const back = () => {
     setAsking('')
@@ -268,6 +271,9 @@ export function TableOf({ record }: { record: RecordPage }) {
                 onDone={back}
               />
             ))
+          )}
+          {asking === '' && !showsHead && line && (
+            <LineTools at={at} count={roll.lines.length} ledger={ledger.current} />
           )}
           {asking === '' && <Supports record={record.id} line={line?.id ?? ''} />}
         </aside>
