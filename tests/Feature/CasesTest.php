@@ -174,8 +174,8 @@ final class CasesTest extends TestCase
         $this->api('POST', "/thread/claim/{$claim}", ['why' => 'It is of another Hezzy.', 'seen' => $this->api('GET', "/thread/claim/{$claim}")->json('mark')])->assertOk();
         $said = static fn (string $file): string => (string) preg_replace('/^1 CHAN\n2 DATE .*\n3 TIME .*\n/m', '', (string) strstr($file, "\n0 @"));
         $file = $this->exported();
-        self::assertStringContainsString("3 QUAY 0\n3 _CLASSED\n", $file);
-        self::assertStringContainsString('4 _WITHDRAWN It is of another Hezzy.', $file);
+        self::assertStringContainsString("3 QUAY 0\n3 _NB_CLASSED\n", $file);
+        self::assertStringContainsString('4 _NB_WITHDRAWN It is of another Hezzy.', $file);
 
         $this->tree = Tree::begin('Again', $this->user);
         $this->enter($this->tree);

@@ -58,7 +58,7 @@ final class PicturesOfFilesTest extends TestCase
         self::assertStringContainsString("0 @O2@ OBJE\n1 FILE media/light.png\n2 FORM image/png\n1 RESN CONFIDENTIAL\n", $this->exported());
         $shielded = (string) $this->get("/api/trees/{$this->tree->id}/exchange/export?version=7&zipped=1")->assertOk()->streamedContent();
         self::assertStringNotContainsString('light.png', $shielded);
-        self::assertStringContainsString("0 @O2@ OBJE\n1 FILE media/light.png\n2 FORM png\n1 _RESN confidential\n", $this->exported(\NorthBough\Core\Gedcom\Version::V551));
+        self::assertStringContainsString("0 @O2@ OBJE\n1 FILE media/light.png\n2 FORM png\n1 _NB_RESN confidential\n", $this->exported(\NorthBough\Core\Gedcom\Version::V551));
         $this->api('POST', '/journal/undo')->assertOk();
         self::assertSame([200, true, true], $this->seenBy($reader, $light, $ewan));
         $this->api('POST', '/journal/redo')->assertOk();

@@ -198,8 +198,8 @@ final class QuestionsTest extends TestCase
         $told = $this->api('GET', "/thread/claim/{$first}")->assertOk();
         self::assertEqualsCanonicalizing(['falls', 'falls'], array_column(array_filter($told->json('effects'), static fn (array $effect): bool => $effect['kind'] === 'fact'), 'outcome'));
         $file = $this->exported();
-        self::assertStringContainsString('_FROM 1', $file);
-        self::assertStringContainsString("4 _TIE his father\n4 _EVIDENCE indirect", $file);
+        self::assertStringContainsString('_NB_FROM 1', $file);
+        self::assertStringContainsString("4 _NB_TIE his father\n4 _NB_EVIDENCE indirect", $file);
         $this->api('DELETE', "/claims/{$first}")->assertSuccessful();
         self::assertNull(Claim::query()->where('id', $second)->firstOrFail()->leans_on_id);
         $this->api('POST', '/journal/undo')->assertOk();
@@ -335,7 +335,7 @@ final class QuestionsTest extends TestCase
         // Typed again, it brings up why; it can be entered all the same.
         $this->api('POST', "/people/{$ewan}/names", ['typed' => 'Evander Sallow'])->assertStatus(409)->assertJsonPath('message', 'The name Evander Sallow was ruled out: It is his cousin’s.');
         $file = $this->exported();
-        self::assertStringContainsString("1 _RULED_NAME Evander /Sallow/\n", $file);
+        self::assertStringContainsString("1 _NB_RULED_NAME Evander /Sallow/\n", $file);
         self::assertStringNotContainsString('1 NAME Evander', $file);
         $this->tree = Tree::begin('Again', $this->user);
         $this->enter($this->tree);

@@ -23,7 +23,7 @@ final class WorkInFilesTest extends TestCase
         $this->couple();
 
         $file = $this->exported();
-        foreach (['2 _PARENT @', '3 _BY ', '0 _QUESTION line', '4 _STATE refused', '_NUMBERED', '_CLAIM ', '_RESTS ', '1 _RULED_PARTNER @', '_EVIDENCE direct', '_RULE ', '_TASK Read the will.', 'Ruled out as a partner: Senara Vane.'] as $expected) {
+        foreach (['2 _NB_PARENT @', '3 _NB_BY ', '0 _NB_QUESTION line', '4 _NB_STATE refused', '_NB_NUMBERED', '_NB_CLAIM ', '_NB_RESTS ', '1 _NB_RULED_PARTNER @', '_NB_EVIDENCE direct', '_NB_RULE ', '_NB_TASK Read the will.', 'Ruled out as a partner: Senara Vane.'] as $expected) {
             self::assertStringContainsString($expected, $file);
         }
         $before = $this->rows();

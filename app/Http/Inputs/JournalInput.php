@@ -41,7 +41,7 @@ final readonly class JournalInput
      */
     public function asked(Reckoning $reckoning): Asked
     {
-        $span = static fn (?string $typed): ?DaySpan => trim($typed ?? '') === '' ? null : GenDate::parse($typed ?? '', $reckoning)->span()
+        $span = static fn (?string $typed): ?DaySpan => $typed === null || trim($typed) === '' ? null : GenDate::parse($typed, $reckoning)->span()
             ?? throw new Refusal("“{$typed}” is not understood as a date.");
 
         return new Asked($this->person ?? '', $this->author ?? '', $span($this->from)?->earliest, $span($this->to)?->latest, Field::tryFrom($this->field ?? ''), $this->how ?? '');

@@ -22,40 +22,40 @@ use NorthBough\Core\Gedcom\Writing\Pointers;
 /** The lines in which questions, cases and searches stand in a file: our extensions, docs/extensions.md. */
 final class CaseTags
 {
-    private const QUESTION = ['_KIND', '_STATE', '_TITLE', '_DECISION', '_REASON', '_SUMMARY', '_REOPENED', '_OTHER', '_ALTERNATIVE', '_NUMBERED', '_RESTS', '_ABOUT', '_TASK', '_BY'];
+    private const QUESTION = ['_NB_KIND', '_NB_STATE', '_NB_TITLE', '_NB_DECISION', '_NB_REASON', '_NB_SUMMARY', '_NB_REOPENED', '_NB_OTHER', '_NB_ALTERNATIVE', '_NB_NUMBERED', '_NB_RESTS', '_NB_ABOUT', '_NB_TASK', '_NB_BY'];
 
     private const STATES = ['open', 'unresolved', 'probable', 'proved', 'ruled out', 'decided'];
 
     private const OUTCOMES = ['', 'unresolved', 'probable', 'proved', 'ruled out'];
 
-    private const SEARCH = ['_ON', '_IN', '_OUTCOME', '_WHOLE', '_FOUND', '_NOTE', 'SOUR', '_FOR', '_CASE'];
+    private const SEARCH = ['_NB_ON', '_NB_IN', '_NB_OUTCOME', '_NB_WHOLE', '_NB_FOUND', '_NB_NOTE', 'SOUR', '_NB_FOR', '_NB_CASE'];
 
-    /** Whether what is beneath _QUESTION is no more than we write, and points at nobody whom the file does not have. */
+    /** Whether what is beneath _NB_QUESTION is no more than we write, and points at nobody whom the file does not have. */
     public static function isQuestion(Structure $said, Mapping $mapping): bool
     {
-        return $said->tag === '_QUESTION' && self::holds($said, self::QUESTION, ['_ALTERNATIVE', '_RESTS', '_ABOUT', '_TASK'], $mapping, ['_OTHER' => 'INDI', '_ABOUT' => 'SOUR'])
-            && in_array($said->text('_STATE'), self::STATES, true) && in_array($said->text('_KIND') ?: 'conflict', ['conflict', 'identity', 'kinship'], true)
-            && array_filter($said->children, static fn (Structure $child): bool => $child->tag === '_ALTERNATIVE' && ! self::isAlternative($child, $mapping)) === []
-            && array_filter($said->children, static fn (Structure $child): bool => $child->tag === '_TASK' && ! WorkMapping::isPlain($child)) === []
-            && ($said->first('_ABOUT') === null || (self::line($said, $mapping) !== null && count(array_filter($said->children, static fn (Structure $child): bool => $child->tag === '_ABOUT')) === 1));
+        return $said->tag === '_NB_QUESTION' && self::holds($said, self::QUESTION, ['_NB_ALTERNATIVE', '_NB_RESTS', '_NB_ABOUT', '_NB_TASK'], $mapping, ['_NB_OTHER' => 'INDI', '_NB_ABOUT' => 'SOUR'])
+            && in_array($said->text('_NB_STATE'), self::STATES, true) && in_array($said->text('_NB_KIND') ?: 'conflict', ['conflict', 'identity', 'kinship'], true)
+            && array_filter($said->children, static fn (Structure $child): bool => $child->tag === '_NB_ALTERNATIVE' && ! self::isAlternative($child, $mapping)) === []
+            && array_filter($said->children, static fn (Structure $child): bool => $child->tag === '_NB_TASK' && ! WorkMapping::isPlain($child)) === []
+            && ($said->first('_NB_ABOUT') === null || (self::line($said, $mapping) !== null && count(array_filter($said->children, static fn (Structure $child): bool => $child->tag === '_NB_ABOUT')) === 1));
     }
 
     /** @param  string  $personId  empty where it is asked of a line of a roll */
     public static function question(Structure $said, string $personId, Mapping $mapping): void
     {
-        $id = $mapping->labelled(Owner::Question, $said->first('_NUMBERED'));
-        $mapping->add(new QuestionRow($id, $personId, $said->text('_KIND') ?: 'conflict', mb_substr($said->payload, 0, 40), $said->text('_STATE'), $said->text('_TITLE'), $said->text('_DECISION'),
-            $said->text('_REASON'), $said->text('_SUMMARY'), $said->text('_REOPENED'), self::pointed($said, '_OTHER', 'INDI', $mapping), [], self::line($said, $mapping)));
-        self::decidedBy($said->first('_BY'), Deciding::Question, $id, $mapping);
+        $id = $mapping->labelled(Owner::Question, $said->first('_NB_NUMBERED'));
+        $mapping->add(new QuestionRow($id, $personId, $said->text('_NB_KIND') ?: 'conflict', mb_substr($said->payload, 0, 40), $said->text('_NB_STATE'), $said->text('_NB_TITLE'), $said->text('_NB_DECISION'),
+            $said->text('_NB_REASON'), $said->text('_NB_SUMMARY'), $said->text('_NB_REOPENED'), self::pointed($said, '_NB_OTHER', 'INDI', $mapping), [], self::line($said, $mapping)));
+        self::decidedBy($said->first('_NB_BY'), Deciding::Question, $id, $mapping);
         $position = 0;
         foreach ($said->children as $child) {
-            if ($child->tag === '_ALTERNATIVE') {
+            if ($child->tag === '_NB_ALTERNATIVE') {
                 self::alternative($child, $id, $position++, $mapping);
             }
-            if ($child->tag === '_TASK') {
-                $mapping->add(new TaskRow($mapping->newId(), '', $child->payload, $child->text('_DONE'), $position++, [], $id));
+            if ($child->tag === '_NB_TASK') {
+                $mapping->add(new TaskRow($mapping->newId(), '', $child->payload, $child->text('_NB_DONE'), $position++, [], $id));
             }
-            if ($child->tag === '_RESTS') {
+            if ($child->tag === '_NB_RESTS') {
                 $mapping->refer(Owner::Claim, $child, static function (string $claimId) use ($id, $mapping): void {
                     if ($claimId !== '') {
                         $mapping->add(new RestsOnRow($mapping->newId(), Deciding::Question, $id, Owner::Claim, $claimId));
@@ -78,12 +78,12 @@ final class CaseTags
     /** The line of a roll of which it is asked who it is; null where there is none such. */
     private static function line(Structure $said, Mapping $mapping): ?LineAt
     {
-        $about = $said->first('_ABOUT');
+        $about = $said->first('_NB_ABOUT');
         $sourceId = $about === null ? null : $mapping->survey->id($about->payload, 'SOUR');
-        if ($about === null || $sourceId === null || array_column($about->children, 'tag') !== ['PAGE', '_LINE']) {
+        if ($about === null || $sourceId === null || array_column($about->children, 'tag') !== ['PAGE', '_NB_LINE']) {
             return null;
         }
-        [$page, $number] = [$about->text('PAGE'), $about->text('_LINE')];
+        [$page, $number] = [$about->text('PAGE'), $about->text('_NB_LINE')];
         $lines = $mapping->survey->rollLines($sourceId, $page) ?? 0;
 
         return preg_match('/^[1-9]\d{0,5}$/', $number) === 1 && (int) $number <= $lines
@@ -92,22 +92,22 @@ final class CaseTags
 
     public static function asked(QuestionRow $row, Pointers $pointers): Structure
     {
-        $asked = EvidenceTags::with(new Structure('_QUESTION', $row->aspect), ['_KIND' => $row->kind === 'conflict' ? '' : $row->kind, '_STATE' => $row->state, '_TITLE' => $row->title, '_DECISION' => $row->decision,
-            '_REASON' => $row->reason, '_SUMMARY' => $row->summary, '_REOPENED' => $row->reopenedBy, '_NUMBERED' => $pointers->label($row->id), '_BY' => $pointers->label($row->decidedBy)]);
+        $asked = EvidenceTags::with(new Structure('_NB_QUESTION', $row->aspect), ['_NB_KIND' => $row->kind === 'conflict' ? '' : $row->kind, '_NB_STATE' => $row->state, '_NB_TITLE' => $row->title, '_NB_DECISION' => $row->decision,
+            '_NB_REASON' => $row->reason, '_NB_SUMMARY' => $row->summary, '_NB_REOPENED' => $row->reopenedBy, '_NB_NUMBERED' => $pointers->label($row->id), '_NB_BY' => $pointers->label($row->decidedBy)]);
         if ($row->line !== null) {
-            $asked->add(Structure::pointing('_ABOUT', $pointers->of($row->line->sourceId))->add(new Structure('PAGE', $row->line->locator))->add(new Structure('_LINE', (string) $row->line->number)));
+            $asked->add(Structure::pointing('_NB_ABOUT', $pointers->of($row->line->sourceId))->add(new Structure('PAGE', $row->line->locator))->add(new Structure('_NB_LINE', (string) $row->line->number)));
         }
         if ($row->otherId !== '') {
-            $asked->add(Structure::pointing('_OTHER', $pointers->of($row->otherId)));
+            $asked->add(Structure::pointing('_NB_OTHER', $pointers->of($row->otherId)));
         }
         foreach ($row->alternatives as $one) {
             $asked->add(self::answered($one, $pointers));
         }
         foreach ($row->tasks as $task) {
-            $asked->add(EvidenceTags::with(new Structure('_TASK', $task->text), ['_DONE' => $task->doneOn]));
+            $asked->add(EvidenceTags::with(new Structure('_NB_TASK', $task->text), ['_NB_DONE' => $task->doneOn]));
         }
         foreach ($row->claims as $claimId) {
-            $asked->add(new Structure('_RESTS', $pointers->label($claimId)));
+            $asked->add(new Structure('_NB_RESTS', $pointers->label($claimId)));
         }
 
         return $asked;
@@ -115,17 +115,17 @@ final class CaseTags
 
     public static function isSearch(Structure $said, Mapping $mapping): bool
     {
-        return $said->tag === '_SEARCH' && $said->pointer === '' && self::holds($said, self::SEARCH, ['_FOR'], $mapping, ['_FOR' => 'INDI', 'SOUR' => 'SOUR'])
-            && in_array($said->text('_OUTCOME'), ['found', 'nothing', 'in part', 'waiting'], true) && in_array($said->text('_WHOLE'), ['', 'Y'], true);
+        return $said->tag === '_NB_SEARCH' && $said->pointer === '' && self::holds($said, self::SEARCH, ['_NB_FOR'], $mapping, ['_NB_FOR' => 'INDI', 'SOUR' => 'SOUR'])
+            && in_array($said->text('_NB_OUTCOME'), ['found', 'nothing', 'in part', 'waiting'], true) && in_array($said->text('_NB_WHOLE'), ['', 'Y'], true);
     }
 
     public static function search(Structure $said, int $position, Mapping $mapping): void
     {
         $id = $mapping->newId();
-        $mapping->refer(Owner::Question, $said->first('_CASE'), static fn (string $questionId) => $mapping->add(new SearchRow($id, GenDate::parse($said->text('_ON')), $said->payload, $said->text('_IN'), $said->text('_OUTCOME'),
-            $said->text('_WHOLE') === 'Y', $said->text('_FOUND'), $said->text('_NOTE'), self::pointed($said, 'SOUR', 'SOUR', $mapping), $position, [], $questionId)));
+        $mapping->refer(Owner::Question, $said->first('_NB_CASE'), static fn (string $questionId) => $mapping->add(new SearchRow($id, GenDate::parse($said->text('_NB_ON')), $said->payload, $said->text('_NB_IN'), $said->text('_NB_OUTCOME'),
+            $said->text('_NB_WHOLE') === 'Y', $said->text('_NB_FOUND'), $said->text('_NB_NOTE'), self::pointed($said, 'SOUR', 'SOUR', $mapping), $position, [], $questionId)));
         foreach ($said->children as $child) {
-            if ($child->tag === '_FOR') {
+            if ($child->tag === '_NB_FOR') {
                 $mapping->add(new SearchPersonRow($mapping->newId(), $id, (string) $mapping->survey->id($child->payload, 'INDI')));
             }
         }
@@ -133,12 +133,12 @@ final class CaseTags
 
     public static function searched(SearchRow $row, Pointers $pointers): Structure
     {
-        $said = EvidenceTags::with(new Structure('_SEARCH', $row->lookedFor), ['_ON' => $row->date->typed, '_IN' => $row->lookedIn, '_OUTCOME' => $row->outcome, '_WHOLE' => $row->isWhole ? 'Y' : '', '_FOUND' => $row->found, '_NOTE' => $row->note, '_CASE' => $pointers->label($row->questionId)]);
+        $said = EvidenceTags::with(new Structure('_NB_SEARCH', $row->lookedFor), ['_NB_ON' => $row->date->typed, '_NB_IN' => $row->lookedIn, '_NB_OUTCOME' => $row->outcome, '_NB_WHOLE' => $row->isWhole ? 'Y' : '', '_NB_FOUND' => $row->found, '_NB_NOTE' => $row->note, '_NB_CASE' => $pointers->label($row->questionId)]);
         if ($row->sourceId !== '') {
             $said->add(Structure::pointing('SOUR', $pointers->of($row->sourceId)));
         }
         foreach ($row->people as $id) {
-            $said->add(Structure::pointing('_FOR', $pointers->of($id)));
+            $said->add(Structure::pointing('_NB_FOR', $pointers->of($id)));
         }
 
         return $said;
@@ -146,38 +146,38 @@ final class CaseTags
 
     private static function isAlternative(Structure $said, Mapping $mapping): bool
     {
-        return self::holds($said, ['_PERSON', '_OUTCOME', '_POINT'], ['_POINT'], $mapping, ['_PERSON' => 'INDI']) && in_array($said->text('_OUTCOME'), self::OUTCOMES, true)
-            && array_filter($said->children, static fn (Structure $child): bool => $child->tag === '_POINT' && ! self::isPoint($child, $mapping)) === [];
+        return self::holds($said, ['_NB_PERSON', '_NB_OUTCOME', '_NB_POINT'], ['_NB_POINT'], $mapping, ['_NB_PERSON' => 'INDI']) && in_array($said->text('_NB_OUTCOME'), self::OUTCOMES, true)
+            && array_filter($said->children, static fn (Structure $child): bool => $child->tag === '_NB_POINT' && ! self::isPoint($child, $mapping)) === [];
     }
 
     private static function isPoint(Structure $said, Mapping $mapping): bool
     {
-        return self::holds($said, ['_SPEAKS', '_WEIGHT', '_CLAIM'], [], $mapping, []) && in_array($said->text('_SPEAKS'), ['for', 'against'], true) && in_array($said->text('_WEIGHT'), ['', 'strong', 'fair', 'slight'], true);
+        return self::holds($said, ['_NB_SPEAKS', '_NB_WEIGHT', '_NB_CLAIM'], [], $mapping, []) && in_array($said->text('_NB_SPEAKS'), ['for', 'against'], true) && in_array($said->text('_NB_WEIGHT'), ['', 'strong', 'fair', 'slight'], true);
     }
 
     private static function alternative(Structure $said, string $questionId, int $position, Mapping $mapping): void
     {
         $id = $mapping->newId();
-        $mapping->add(new AlternativeRow($id, $questionId, self::pointed($said, '_PERSON', 'INDI', $mapping), $said->payload, $said->text('_OUTCOME'), $position, []));
+        $mapping->add(new AlternativeRow($id, $questionId, self::pointed($said, '_NB_PERSON', 'INDI', $mapping), $said->payload, $said->text('_NB_OUTCOME'), $position, []));
         $place = 0;
         foreach ($said->children as $child) {
-            if ($child->tag === '_POINT') {
+            if ($child->tag === '_NB_POINT') {
                 $at = $place++;
-                $mapping->refer(Owner::Claim, $child->first('_CLAIM'), static fn (string $claimId) => $mapping->add(
-                    new PointRow($mapping->newId(), $questionId, $id, $child->text('_SPEAKS') === 'for', $child->payload, $child->text('_WEIGHT'), $at, $claimId)));
+                $mapping->refer(Owner::Claim, $child->first('_NB_CLAIM'), static fn (string $claimId) => $mapping->add(
+                    new PointRow($mapping->newId(), $questionId, $id, $child->text('_NB_SPEAKS') === 'for', $child->payload, $child->text('_NB_WEIGHT'), $at, $claimId)));
             }
         }
     }
 
     private static function answered(AlternativeRow $row, Pointers $pointers): Structure
     {
-        $said = EvidenceTags::with(new Structure('_ALTERNATIVE', $row->title), ['_OUTCOME' => $row->outcome]);
+        $said = EvidenceTags::with(new Structure('_NB_ALTERNATIVE', $row->title), ['_NB_OUTCOME' => $row->outcome]);
         if ($row->personId !== '') {
-            $said->add(Structure::pointing('_PERSON', $pointers->of($row->personId)));
+            $said->add(Structure::pointing('_NB_PERSON', $pointers->of($row->personId)));
         }
         foreach ($row->points as $point) {
-            $said->add(EvidenceTags::with(new Structure('_POINT', $point->text), ['_SPEAKS' => $point->isFor ? 'for' : 'against', '_WEIGHT' => $point->weight,
-                '_CLAIM' => $pointers->label($point->claimId)]));
+            $said->add(EvidenceTags::with(new Structure('_NB_POINT', $point->text), ['_NB_SPEAKS' => $point->isFor ? 'for' : 'against', '_NB_WEIGHT' => $point->weight,
+                '_NB_CLAIM' => $pointers->label($point->claimId)]));
         }
 
         return $said;
@@ -194,7 +194,7 @@ final class CaseTags
         foreach ($said->children as $child) {
             $isMany = in_array($child->tag, $many, true);
             $points = $pointing[$child->tag] ?? null;
-            if (! in_array($child->tag, $tags, true) || (isset($seen[$child->tag]) && ! $isMany) || ($child->children !== [] && (! $isMany || ($points !== null && $child->tag !== '_ABOUT')))
+            if (! in_array($child->tag, $tags, true) || (isset($seen[$child->tag]) && ! $isMany) || ($child->children !== [] && (! $isMany || ($points !== null && $child->tag !== '_NB_ABOUT')))
                 || ($points === null) === $child->isPointer || ($points !== null && $mapping->survey->id($child->payload, $points) === null)) {
                 return false;
             }

@@ -13,10 +13,10 @@ use NorthBough\Core\Tree\Standing;
 final class EvidenceTags
 {
     private const CLASSES = [
-        '_READ' => ['Y'], '_INFORMATION' => ['primary', 'secondary', 'undetermined'], '_READING' => ['doubtful'], '_INFORMANT' => null, '_TIE' => null, '_EVIDENCE' => ['direct', 'indirect', 'negative'], '_ORIGIN' => null, '_WEIGHT' => ['strong', 'fair', 'slight'], '_WHY' => null, '_WITHDRAWN' => null,
+        '_NB_READ' => ['Y'], '_NB_INFORMATION' => ['primary', 'secondary', 'undetermined'], '_NB_READING' => ['doubtful'], '_NB_INFORMANT' => null, '_NB_TIE' => null, '_NB_EVIDENCE' => ['direct', 'indirect', 'negative'], '_NB_ORIGIN' => null, '_NB_WEIGHT' => ['strong', 'fair', 'slight'], '_NB_WHY' => null, '_NB_WITHDRAWN' => null,
     ];
 
-    /** Whether what is beneath _CLASSED is no more than we write. */
+    /** Whether what is beneath _NB_CLASSED is no more than we write. */
     public static function areClasses(Structure $said): bool
     {
         $seen = [];
@@ -28,35 +28,35 @@ final class EvidenceTags
             $seen[$child->tag] = true;
         }
 
-        return $said->tag === '_CLASSED' && $said->payload === '' && $seen !== [];
+        return $said->tag === '_NB_CLASSED' && $said->payload === '' && $seen !== [];
     }
 
     public static function classes(Structure $said): Classes
     {
-        return new Classes($said->text('_INFORMATION'), $said->text('_READING'), $said->text('_INFORMANT'), $said->text('_ORIGIN'), $said->text('_WEIGHT'), $said->text('_WHY'), $said->text('_READ') !== '', $said->text('_WITHDRAWN'), $said->text('_EVIDENCE'), $said->text('_TIE'));
+        return new Classes($said->text('_NB_INFORMATION'), $said->text('_NB_READING'), $said->text('_NB_INFORMANT'), $said->text('_NB_ORIGIN'), $said->text('_NB_WEIGHT'), $said->text('_NB_WHY'), $said->text('_NB_READ') !== '', $said->text('_NB_WITHDRAWN'), $said->text('_NB_EVIDENCE'), $said->text('_NB_TIE'));
     }
 
     public static function classed(Classes $classes): Structure
     {
-        return self::with(new Structure('_CLASSED'), ['_READ' => $classes->isRead ? 'Y' : '', '_INFORMATION' => $classes->information, '_READING' => $classes->reading, '_INFORMANT' => $classes->informant, '_TIE' => $classes->informantTie, '_EVIDENCE' => $classes->evidence,
-            '_ORIGIN' => $classes->origin, '_WEIGHT' => $classes->weight, '_WHY' => $classes->why, '_WITHDRAWN' => $classes->withdrawn]);
+        return self::with(new Structure('_NB_CLASSED'), ['_NB_READ' => $classes->isRead ? 'Y' : '', '_NB_INFORMATION' => $classes->information, '_NB_READING' => $classes->reading, '_NB_INFORMANT' => $classes->informant, '_NB_TIE' => $classes->informantTie, '_NB_EVIDENCE' => $classes->evidence,
+            '_NB_ORIGIN' => $classes->origin, '_NB_WEIGHT' => $classes->weight, '_NB_WHY' => $classes->why, '_NB_WITHDRAWN' => $classes->withdrawn]);
     }
 
     /** The line of a roll that makes a claim, and what was worked out of its words. */
     public static function ofLine(LineRef $line): Structure
     {
-        $texts = ['_ASPECT' => $line->aspect, '_WITH' => $line->otherNumber === 0 ? '' : (string) $line->otherNumber];
+        $texts = ['_NB_ASPECT' => $line->aspect, '_NB_WITH' => $line->otherNumber === 0 ? '' : (string) $line->otherNumber];
         foreach (CitationMapping::WORKED_OUT as $key => $tag) {
             $texts[$tag] = $line->said[$key] ?? '';
         }
 
-        return self::with(new Structure('_LINE', (string) $line->number), $texts);
+        return self::with(new Structure('_NB_LINE', (string) $line->number), $texts);
     }
 
-    /** Adds _STANDING where somebody weighed it; what is ruled out has tags of its own. */
+    /** Adds _NB_STANDING where somebody weighed it; what is ruled out has tags of its own. */
     public static function standing(Structure $structure, Standing $standing): Structure
     {
-        return in_array($standing, [Standing::Accepted, Standing::Rival], true) ? $structure->add(new Structure('_STANDING', $standing->value)) : $structure;
+        return in_array($standing, [Standing::Accepted, Standing::Rival], true) ? $structure->add(new Structure('_NB_STANDING', $standing->value)) : $structure;
     }
 
     /** @param  array<string, string>  $texts  by tag; what is empty is left out */

@@ -19,7 +19,7 @@ use NorthBough\Core\Tree\Proof;
 use NorthBough\Core\Tree\Standing;
 
 /**
- * _PARENT under FAMC: what one parent is to a child, where that is more than the family record and FAMC can say of
+ * _NB_PARENT under FAMC: what one parent is to a child, where that is more than the family record and FAMC can say of
  * both. Where one is told, all of the set are. Our extension, docs/extensions.md.
  */
 final class ParentTags
@@ -27,7 +27,7 @@ final class ParentTags
     /** Among the words of a set as written: the parent whom an ADOP event names as the one who adopted. */
     public const ONE_ADOPTED = 'IMPLIED/ONE';
 
-    private const TEXTS = ['_KIND', '_CALLED', '_YEARS', '_STANDING', '_PROOF', '_BY'];
+    private const TEXTS = ['_NB_KIND', '_NB_CALLED', '_NB_YEARS', '_NB_STANDING', '_NB_PROOF', '_NB_BY'];
 
     /**
      * The lines of a set that are no more than we write; none where one of them is, or names somebody twice.
@@ -55,17 +55,17 @@ final class ParentTags
         }
 
         return $said->isPointer && $mapping->survey->id($said->payload, 'INDI') !== null
-            && ParentageKind::tryFrom($said->text('_KIND') ?: 'birth') !== null && Standing::tryFrom($said->text('_STANDING') ?: 'unweighed') !== null
-            && Proof::tryFrom($said->text('_PROOF') ?: 'unstated') !== null;
+            && ParentageKind::tryFrom($said->text('_NB_KIND') ?: 'birth') !== null && Standing::tryFrom($said->text('_NB_STANDING') ?: 'unweighed') !== null
+            && Proof::tryFrom($said->text('_NB_PROOF') ?: 'unstated') !== null;
     }
 
     public static function read(Structure $said, string $setId, ParentageKind $kind, Mapping $mapping, CitationMapping $citations): void
     {
         $id = $mapping->newId();
-        $mapping->add(new ParentageRow($id, $setId, (string) $mapping->survey->id($said->payload, 'INDI'), ParentageKind::tryFrom($said->text('_KIND')) ?? $kind,
-            Standing::from($said->text('_STANDING') ?: 'unweighed'), Proof::from($said->text('_PROOF') ?: 'unstated'), $said->text('_CALLED'), $said->text('_YEARS')));
+        $mapping->add(new ParentageRow($id, $setId, (string) $mapping->survey->id($said->payload, 'INDI'), ParentageKind::tryFrom($said->text('_NB_KIND')) ?? $kind,
+            Standing::from($said->text('_NB_STANDING') ?: 'unweighed'), Proof::from($said->text('_NB_PROOF') ?: 'unstated'), $said->text('_NB_CALLED'), $said->text('_NB_YEARS')));
         $citations->map(new Fields($said), new FactRef(Owner::Parentage, $id));
-        CaseTags::decidedBy($said->first('_BY'), Deciding::Parentage, $id, $mapping);
+        CaseTags::decidedBy($said->first('_NB_BY'), Deciding::Parentage, $id, $mapping);
     }
 
     /**
@@ -95,10 +95,10 @@ final class ParentTags
 
     public static function told(ParentageRow $row, ParentSetRow $set, Pointers $pointers): Structure
     {
-        return EvidenceTags::with(Structure::pointing('_PARENT', $pointers->of($row->personId)), [
-            '_KIND' => $row->kind === $set->kind ? '' : $row->kind->value, '_CALLED' => $row->kindWords, '_YEARS' => $row->years,
-            '_STANDING' => $row->standing === Standing::Unweighed ? '' : $row->standing->value, '_PROOF' => $row->proof === Proof::Unstated ? '' : $row->proof->value,
-            '_BY' => $pointers->label($row->decidedBy),
+        return EvidenceTags::with(Structure::pointing('_NB_PARENT', $pointers->of($row->personId)), [
+            '_NB_KIND' => $row->kind === $set->kind ? '' : $row->kind->value, '_NB_CALLED' => $row->kindWords, '_NB_YEARS' => $row->years,
+            '_NB_STANDING' => $row->standing === Standing::Unweighed ? '' : $row->standing->value, '_NB_PROOF' => $row->proof === Proof::Unstated ? '' : $row->proof->value,
+            '_NB_BY' => $pointers->label($row->decidedBy),
         ]);
     }
 }

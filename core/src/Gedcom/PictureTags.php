@@ -62,7 +62,7 @@ final class PictureTags
         $seen = [];
 
         return self::kept($link, static function (Structure $child) use (&$seen): bool {
-            $isOurs = ! isset($seen[$child->tag]) && ! $child->isPointer && $child->children === [] && ($child->tag === '_MAIN' || ($child->tag === '_CUT' && self::part($child->payload) !== null));
+            $isOurs = ! isset($seen[$child->tag]) && ! $child->isPointer && $child->children === [] && ($child->tag === '_NB_MAIN' || ($child->tag === '_NB_CUT' && self::part($child->payload) !== null));
             $seen[$child->tag] = true;
 
             return $isOurs;
@@ -99,16 +99,16 @@ final class PictureTags
         }
         $rest = array_values(array_filter($kept, static fn (array $one): bool => preg_match('/^0 _?RESN (.*)\n$/', $one[1], $m) !== 1 || ! Restriction::isKnown($m[1])));
 
-        return $restriction === '' ? $rest : [...$rest, [PHP_INT_MAX, $version === Version::V7 ? '0 RESN '.strtoupper($restriction)."\n" : "0 _RESN {$restriction}\n"]];
+        return $restriction === '' ? $rest : [...$rest, [PHP_INT_MAX, $version === Version::V7 ? '0 RESN '.strtoupper($restriction)."\n" : "0 _NB_RESN {$restriction}\n"]];
     }
 
     public static function isRegion(Structure $line): bool
     {
-        if ($line->tag !== '_REGION' || self::part($line->payload) === null) {
+        if ($line->tag !== '_NB_REGION' || self::part($line->payload) === null) {
             return false;
         }
         foreach ($line->children as $child) {
-            if ($child->children !== [] || $child->isPointer !== ($child->tag === '_WHO') || ! in_array($child->tag, ['_WHO', '_SAYS'], true)) {
+            if ($child->children !== [] || $child->isPointer !== ($child->tag === '_NB_WHO') || ! in_array($child->tag, ['_NB_WHO', '_NB_SAYS'], true)) {
                 return false;
             }
         }

@@ -9,20 +9,20 @@ final class RecordTags
 {
     /** What may stand beneath a tag; a tag that is not here holds a text alone. */
     private const BENEATH = [
-        '_RECORD' => ['_KIND', 'DATE', 'PLAC', 'TEXT', '_CLASS', '_FILENO', '_COUNT', '_FIELD', '_IMAGE', '_LINE'],
-        '_KIND' => ['_TEMPLATE'],
+        '_NB_RECORD' => ['_NB_KIND', 'DATE', 'PLAC', 'TEXT', '_NB_CLASS', '_NB_FILENO', '_NB_COUNT', '_NB_FIELD', '_NB_IMAGE', '_NB_LINE'],
+        '_NB_KIND' => ['_NB_TEMPLATE'],
         'DATE' => ['PHRASE'],
-        '_FIELD' => ['_SAYS'],
-        '_IMAGE' => ['FILE', 'FORM', 'TITL'],
-        '_LINE' => ['_AS', '_FIELD', '_SLIP', '_PLACED', '_ASIDE'],
-        '_PLACED' => ['_STATE', '_REASON', '_BY'],
+        '_NB_FIELD' => ['_NB_SAYS'],
+        '_NB_IMAGE' => ['FILE', 'FORM', 'TITL'],
+        '_NB_LINE' => ['_NB_AS', '_NB_FIELD', '_NB_SLIP', '_NB_PLACED', '_NB_ASIDE'],
+        '_NB_PLACED' => ['_NB_STATE', '_NB_REASON', '_NB_BY'],
     ];
 
     /** Whether a structure holds only what we write, so that nothing of it is lost by being taken. */
     public static function isPlain(Structure $structure): bool
     {
         foreach ($structure->children as $child) {
-            if ($child->isPointer !== ($child->tag === '_PLACED') || ! in_array($child->tag, self::BENEATH[$structure->tag] ?? [], true) || ! self::isPlain($child)) {
+            if ($child->isPointer !== ($child->tag === '_NB_PLACED') || ! in_array($child->tag, self::BENEATH[$structure->tag] ?? [], true) || ! self::isPlain($child)) {
                 return false;
             }
         }
@@ -30,13 +30,13 @@ final class RecordTags
         return true;
     }
 
-    /** @return array<string, string> values by code, of the _FIELD lines beneath a structure */
+    /** @return array<string, string> values by code, of the _NB_FIELD lines beneath a structure */
     public static function fields(Structure $structure): array
     {
         $fields = [];
         foreach ($structure->children as $child) {
-            if ($child->tag === '_FIELD') {
-                $fields[$child->payload] = $child->text('_SAYS');
+            if ($child->tag === '_NB_FIELD') {
+                $fields[$child->payload] = $child->text('_NB_SAYS');
             }
         }
 
@@ -48,7 +48,7 @@ final class RecordTags
     {
         ksort($fields);
         foreach ($fields as $code => $value) {
-            $structure->add((new Structure('_FIELD', (string) $code))->add(new Structure('_SAYS', $value)));
+            $structure->add((new Structure('_NB_FIELD', (string) $code))->add(new Structure('_NB_SAYS', $value)));
         }
     }
 }

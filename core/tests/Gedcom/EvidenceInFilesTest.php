@@ -18,11 +18,11 @@ final class EvidenceInFilesTest extends TestCase
 {
     private const FILE = [
         '0 HEAD', '1 GEDC', '2 VERS 7.0',
-        '0 @I1@ INDI', '1 NAME Magnus /Tarrel/', '1 BIRT', '2 DATE 3 MAY 1818', '2 PLAC Hask', '2 SOUR @S1@', '3 PAGE baptisms 1818', '3 QUAY 3', '3 _CLASSED', '4 _INFORMATION primary', '4 _INFORMANT his father', '4 _WEIGHT fair', '4 _WHY A copy of the week.', '2 _STANDING accepted',
-        '1 _RULED BIRT', '2 DATE 1817', '2 SOUR @S1@', '1 NOTE Ruled out: Birth 1817.', '2 _RULED Y', '1 OCCU keeper', '2 _STANDING rival', '1 _RULED OCCU', '2 _VALUE fowler', '1 _RULED MARR', '2 _DENIED Y',
-        '1 _QUESTION birth', '2 _STATE decided', '2 _TITLE two books', '2 _DECISION 3 May 1818, Hask', '2 _REASON The register was', '3 CONT written that month.',
+        '0 @I1@ INDI', '1 NAME Magnus /Tarrel/', '1 BIRT', '2 DATE 3 MAY 1818', '2 PLAC Hask', '2 SOUR @S1@', '3 PAGE baptisms 1818', '3 QUAY 3', '3 _NB_CLASSED', '4 _NB_INFORMATION primary', '4 _NB_INFORMANT his father', '4 _NB_WEIGHT fair', '4 _NB_WHY A copy of the week.', '2 _NB_STANDING accepted',
+        '1 _NB_RULED BIRT', '2 DATE 1817', '2 SOUR @S1@', '1 NOTE Ruled out: Birth 1817.', '2 _NB_RULED Y', '1 OCCU keeper', '2 _NB_STANDING rival', '1 _NB_RULED OCCU', '2 _NB_VALUE fowler', '1 _NB_RULED MARR', '2 _NB_DENIED Y',
+        '1 _NB_QUESTION birth', '2 _NB_STATE decided', '2 _NB_TITLE two books', '2 _NB_DECISION 3 May 1818, Hask', '2 _NB_REASON The register was', '3 CONT written that month.',
         // More than we hold stays as it stands.
-        '1 _QUESTION death', '2 _STATE asked elsewhere', '1 DEAT', '2 _STANDING hotly denied', '2 SOUR @S1@', '3 _CLASSED', '4 _INFORMATION hearsay',
+        '1 _NB_QUESTION death', '2 _NB_STATE asked elsewhere', '1 DEAT', '2 _NB_STANDING hotly denied', '2 SOUR @S1@', '3 _NB_CLASSED', '4 _NB_INFORMATION hearsay',
         '0 @S1@ SOUR', '1 TITL Register of St Osmund', '0 TRLR', '',
     ];
 
@@ -56,7 +56,7 @@ final class EvidenceInFilesTest extends TestCase
         $written = MemoryTree::reading(implode("\n", self::FILE))->written(Version::V551);
         self::assertSame(1, preg_match_all('/^1 BIRT/m', $written));
         self::assertSame(0, preg_match_all('/^1 MARR/m', $written));
-        self::assertStringContainsString("1 NOTE Ruled out: Birth 1817.\n2 _RULED Y", $written);
+        self::assertStringContainsString("1 NOTE Ruled out: Birth 1817.\n2 _NB_RULED Y", $written);
     }
 
     /** In the older version, what was weighed and decided is told in words too; in version 7 the lines of our own are kept and shown. */
@@ -64,11 +64,11 @@ final class EvidenceInFilesTest extends TestCase
     {
         $tree = MemoryTree::reading(implode("\n", self::FILE));
         $written = $tree->written(Version::V551);
-        self::assertStringContainsString("3 NOTE Weighed: fair, primary information, told by his father. A copy of the week.\n4 _TOLD Y", $written);
-        self::assertStringContainsString("1 NOTE The birth: decided, 3 May 1818, Hask. The register was\n2 CONT written that month.\n2 _TOLD Y", $written);
-        self::assertStringNotContainsString('_TOLD', $tree->written(Version::V7));
+        self::assertStringContainsString("3 NOTE Weighed: fair, primary information, told by his father. A copy of the week.\n4 _NB_TOLD Y", $written);
+        self::assertStringContainsString("1 NOTE The birth: decided, 3 May 1818, Hask. The register was\n2 CONT written that month.\n2 _NB_TOLD Y", $written);
+        self::assertStringNotContainsString('_NB_TOLD', $tree->written(Version::V7));
         // A note of somebody's own with such a mark is theirs where there is nothing that it could repeat.
-        $theirs = "0 HEAD\n1 GEDC\n2 VERS 7.0\n0 @I1@ INDI\n1 NAME Una /Corran/\n1 NOTE He told me.\n2 _TOLD Y\n0 TRLR\n";
-        self::assertStringContainsString("1 NOTE He told me.\n2 _TOLD Y", MemoryTree::reading($theirs)->written(Version::V7));
+        $theirs = "0 HEAD\n1 GEDC\n2 VERS 7.0\n0 @I1@ INDI\n1 NAME Una /Corran/\n1 NOTE He told me.\n2 _NB_TOLD Y\n0 TRLR\n";
+        self::assertStringContainsString("1 NOTE He told me.\n2 _NB_TOLD Y", MemoryTree::reading($theirs)->written(Version::V7));
     }
 }

@@ -17,10 +17,10 @@ final class PicturesTest extends TestCase
 {
     private const FILE = [
         '0 HEAD', '1 GEDC', '2 VERS 7.0',
-        '0 @I1@ INDI', '1 NAME Ewan /Tarrel/', '1 BIRT', '2 DATE 1847', '2 OBJE @O2@', '1 OBJE @O1@', '2 _MAIN Y', '2 _CUT 1 0.100000 0.200000 0.300000 0.400000',
+        '0 @I1@ INDI', '1 NAME Ewan /Tarrel/', '1 BIRT', '2 DATE 1847', '2 OBJE @O2@', '1 OBJE @O1@', '2 _NB_MAIN Y', '2 _NB_CUT 1 0.100000 0.200000 0.300000 0.400000',
         '0 @I2@ INDI', '1 NAME Moll /Stair/', '1 OBJE @O3@', '2 TITL said to be her',
         '0 @F1@ FAM', '1 HUSB @I1@', '1 WIFE @I2@', '1 OBJE @O1@',
-        '0 @O1@ OBJE', '1 FILE media/keepers.jpg', '2 FORM image/jpeg', '3 MEDI PHOTO', '2 TITL The keepers', '1 _REGION 1 0.500000 0.200000 0.100000 0.100000', '2 _WHO @I2@', '1 _REGION 1 0.700000 0.200000 0.100000 0.100000', '2 _SAYS a boy',
+        '0 @O1@ OBJE', '1 FILE media/keepers.jpg', '2 FORM image/jpeg', '3 MEDI PHOTO', '2 TITL The keepers', '1 _NB_REGION 1 0.500000 0.200000 0.100000 0.100000', '2 _NB_WHO @I2@', '1 _NB_REGION 1 0.700000 0.200000 0.100000 0.100000', '2 _NB_SAYS a boy',
         '0 @O2@ OBJE', '1 FILE media/cradle.jpg', '2 FORM image/jpeg',
         // A link that says more than we hold, and a record with more in it, are pictures all the same; one whose file did not come stays as it stands.
         '0 @O3@ OBJE', '1 FILE media/moll.jpg', '2 FORM image/jpeg',

@@ -13,7 +13,7 @@ use PHPUnit\Framework\TestCase;
 
 final class ResearchNotesTest extends TestCase
 {
-    private const FILE = "0 HEAD\n1 GEDC\n2 VERS 7.0\n0 @I1@ INDI\n1 NAME Ewan /Tarrel/\n1 NOTE A quiet man.\n1 NOTE Ask about the second wife.\n2 _RESEARCH Y\n0 TRLR\n";
+    private const FILE = "0 HEAD\n1 GEDC\n2 VERS 7.0\n0 @I1@ INDI\n1 NAME Ewan /Tarrel/\n1 NOTE A quiet man.\n1 NOTE Ask about the second wife.\n2 _NB_RESEARCH Y\n0 TRLR\n";
 
     /** @return iterable<string, array{Version}> */
     public static function versions(): iterable
@@ -40,9 +40,9 @@ final class ResearchNotesTest extends TestCase
             self::assertInstanceOf(NoteRow::class, $row);
             $tree->rows[NoteRow::class][$at] = new NoteRow($row->id, $row->owner, $row->text, $row->ordinal, $row->written, false);
         }
-        self::assertSame(str_replace("2 _RESEARCH Y\n", '', self::FILE), self::withoutHead($tree->written(Version::V7), self::FILE));
+        self::assertSame(str_replace("2 _NB_RESEARCH Y\n", '', self::FILE), self::withoutHead($tree->written(Version::V7), self::FILE));
         $tree->rows[NoteRow::class][] = new NoteRow('new', new FactRef(Owner::Person, $tree->rows[NoteRow::class][0]->owner->id ?? ''), 'Look at the stone.', -1, [], true);
-        self::assertStringContainsString("1 NOTE Look at the stone.\n2 _RESEARCH Y\n", $tree->written(Version::V7));
+        self::assertStringContainsString("1 NOTE Look at the stone.\n2 _NB_RESEARCH Y\n", $tree->written(Version::V7));
     }
 
     /** The file written, under the head of the file read. */

@@ -36,7 +36,7 @@ final class RolesTest extends TestCase
     {
         $plain = array_slice(self::ROLES, 0, 10);
         $older = MemoryTree::reading(self::file($plain))->written(Version::V551);
-        self::assertStringContainsString("2 _ASSO @I2@\n3 RELA witness\n", $older);
+        self::assertStringContainsString("2 _NB_ASSO @I2@\n3 RELA witness\n", $older);
         $again = MemoryTree::reading($older);
 
         self::assertSame(['witness', 'godparent', 'informant', 'other'], array_map(static fn (RoleRow $row): string => $row->role, $again->all(RoleRow::class)));

@@ -21,16 +21,16 @@ final class RollsTest extends TestCase
 {
     private const FILE = [
         '0 HEAD', '1 GEDC', '2 VERS 7.0',
-        '0 @I1@ INDI', '1 NAME Ewan /Tarrel/', '1 CENS', '2 DATE 3 APR 1881', '2 SOUR @S1@', '3 PAGE sheet 4', '3 DATA', '4 TEXT Ewan Tarrel, head', '3 _LINE 1', '4 _ASPECT census',
+        '0 @I1@ INDI', '1 NAME Ewan /Tarrel/', '1 CENS', '2 DATE 3 APR 1881', '2 SOUR @S1@', '3 PAGE sheet 4', '3 DATA', '4 TEXT Ewan Tarrel, head', '3 _NB_LINE 1', '4 _NB_ASPECT census',
         '1 OCCU keeper', '2 SOUR @S1@', '3 PAGE sheet 9',
-        '0 @S1@ SOUR', '1 TITL Census of Marren', '1 _KIND census-page', '1 _FIELD keeper', '2 _SAYS Kingdom of Aldane', '1 _FIELD title', '2 _SAYS Census of Marren', '1 _LISTED The census of 1881',
-        '1 _RECORD sheet 4', '2 _KIND Hearth roll', '3 _TEMPLATE {"name":"Hearth roll"}', '2 DATE 3 APR 1881', '2 PLAC Hask', '2 TEXT In a clear hand.', '2 _CLASS original', '2 _FILENO A 12', '2 _COUNT 3',
-        '2 _FIELD schedule', '3 _SAYS 31', '2 _IMAGE', '3 FILE media/ab-sheet.webp', '3 FORM image/webp', '3 TITL sheet 4',
-        '2 _LINE Ewan Tarrel', '3 _AS head', '3 _FIELD age', '4 _SAYS 36', '3 _SLIP 1 1 0.100000 0.200000 0.800000 0.050000', '3 _PLACED @I1@', '4 _REASON The only one.',
-        '2 _LINE Amos Vesper', '3 _FIELD age', '4 _SAYS 31', '3 _ASIDE No kin.',
-        '2 _LINE Isbel do',
+        '0 @S1@ SOUR', '1 TITL Census of Marren', '1 _NB_KIND census-page', '1 _NB_FIELD keeper', '2 _NB_SAYS Kingdom of Aldane', '1 _NB_FIELD title', '2 _NB_SAYS Census of Marren', '1 _NB_LISTED The census of 1881',
+        '1 _NB_RECORD sheet 4', '2 _NB_KIND Hearth roll', '3 _NB_TEMPLATE {"name":"Hearth roll"}', '2 DATE 3 APR 1881', '2 PLAC Hask', '2 TEXT In a clear hand.', '2 _NB_CLASS original', '2 _NB_FILENO A 12', '2 _NB_COUNT 3',
+        '2 _NB_FIELD schedule', '3 _NB_SAYS 31', '2 _NB_IMAGE', '3 FILE media/ab-sheet.webp', '3 FORM image/webp', '3 TITL sheet 4',
+        '2 _NB_LINE Ewan Tarrel', '3 _NB_AS head', '3 _NB_FIELD age', '4 _NB_SAYS 36', '3 _NB_SLIP 1 1 0.100000 0.200000 0.800000 0.050000', '3 _NB_PLACED @I1@', '4 _NB_REASON The only one.',
+        '2 _NB_LINE Amos Vesper', '3 _NB_FIELD age', '4 _NB_SAYS 31', '3 _NB_ASIDE No kin.',
+        '2 _NB_LINE Isbel do',
         // Another program's, or more than we hold: it stays where it stood.
-        '1 _RECORD sheet 5', '2 NOTE found by chance', '0 TRLR', '',
+        '1 _NB_RECORD sheet 5', '2 NOTE found by chance', '0 TRLR', '',
     ];
 
     /** @return iterable<string, array{Version}> */
@@ -74,7 +74,7 @@ final class RollsTest extends TestCase
 
     public function test_a_line_that_is_not_there_makes_no_claim_and_is_kept(): void
     {
-        $tree = MemoryTree::reading(str_replace('3 _LINE 1', '3 _LINE 9', implode("\n", self::FILE)));
+        $tree = MemoryTree::reading(str_replace('3 _NB_LINE 1', '3 _NB_LINE 9', implode("\n", self::FILE)));
         self::assertNull($tree->all(ClaimRow::class)[0]->line);
         self::assertCount(2, $tree->all(KeptRow::class));
     }

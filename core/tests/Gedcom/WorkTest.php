@@ -16,10 +16,10 @@ final class WorkTest extends TestCase
 {
     private const FILE = [
         '0 HEAD', '1 GEDC', '2 VERS 7.0',
-        '0 @I1@ INDI', '1 NAME Ewan /Tarrel/', '1 _TASK Find the burial.', '1 _GROUP Keepers', '2 _MEANING Of the light', '1 _MARK Look again', '2 _COLOUR ochre', '1 _TASK Read the log.', '2 _DONE 2026-11-20',
+        '0 @I1@ INDI', '1 NAME Ewan /Tarrel/', '1 _NB_TASK Find the burial.', '1 _NB_GROUP Keepers', '2 _NB_MEANING Of the light', '1 _NB_MARK Look again', '2 _NB_COLOUR ochre', '1 _NB_TASK Read the log.', '2 _NB_DONE 2026-11-20',
         // Another program's, or more than we hold.
-        '1 _TASK Later', '2 _DONE perhaps', '1 _GROUP Keepers', '2 NOTE since 1807', '1 _MARK',
-        '0 @I2@ INDI', '1 NAME Jean /Penhask/', '1 _GROUP Keepers', '2 _MEANING Of the light', '0 TRLR', '',
+        '1 _NB_TASK Later', '2 _NB_DONE perhaps', '1 _NB_GROUP Keepers', '2 NOTE since 1807', '1 _NB_MARK',
+        '0 @I2@ INDI', '1 NAME Jean /Penhask/', '1 _NB_GROUP Keepers', '2 _NB_MEANING Of the light', '0 TRLR', '',
     ];
 
     /** @return iterable<string, array{Version}> */

@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Gedcom\Edition;
 
+use NorthBough\Core\Gedcom\OwnTags;
 use NorthBough\Core\Gedcom\Structure;
 
-/** Puts back what Translator moved out of the way of a version: the other way round, told by the lines _WAS. A tag alone is what the line above it was. */
+/** Puts back what Translator moved out of the way of a version: the other way round, told by the lines _NB_WAS. A tag alone is what the line above it was. */
 final class Restoring
 {
     public static function restored(Structure $record): Structure
@@ -59,14 +60,14 @@ final class Restoring
         [$tag, $number] = [...explode('.', rtrim($step, '@!')), '1'];
         $seen = 0;
         foreach ($at->children as $place => $child) {
-            if ($child->tag !== $tag || ++$seen !== (int) $number) {
+            if (! OwnTags::areSame($child->tag, $tag) || ++$seen !== (int) $number) {
                 continue;
             }
             if ($path !== []) {
                 return self::follow($child, $path);
             }
-            $at->children[$place] = self::called(substr($tag, 1), $child, $isVoid);
-            if ($isBeside && ($at->children[$place - 1]->tag ?? '') === substr($tag, 1)) {
+            $at->children[$place] = self::called(OwnTags::bare($tag), $child, $isVoid);
+            if ($isBeside && ($at->children[$place - 1]->tag ?? '') === OwnTags::bare($tag)) {
                 array_splice($at->children, $place - 1, 1);
             }
 

@@ -82,7 +82,7 @@ final readonly class Rewriting
             default => $isRoman ? 'und-Latn' : 'und',
         }));
         foreach ($line->children as $child) {
-            $said->add($child->tag === 'TYPE' ? new Structure($language !== false || $isTag || $type === '' ? '' : '_TYPE', $type) : $child);
+            $said->add($child->tag === 'TYPE' ? new Structure($language !== false || $isTag || $type === '' ? '' : '_NB_TYPE', $type) : $child);
         }
         $said->children = array_values(array_filter($said->children, static fn (Structure $child): bool => $child->tag !== ''));
 
@@ -94,9 +94,9 @@ final readonly class Rewriting
         $language = trim($line->text('LANG'));
         $isRoman = preg_match('/-Latn\b/', $language) === 1;
         $said = new Structure($isRoman ? 'ROMN' : 'FONE', $line->payload);
-        $said->add(new Structure('TYPE', $line->text('_TYPE') ?: self::SCRIPTS[$language] ?? ($language ?: 'und')));
+        $said->add(new Structure('TYPE', ($line->text('_NB_TYPE') ?: $line->text('_TYPE')) ?: self::SCRIPTS[$language] ?? ($language ?: 'und')));
         foreach ($line->children as $child) {
-            if (! in_array($child->tag, ['LANG', '_TYPE'], true)) {
+            if (! in_array($child->tag, ['LANG', '_NB_TYPE', '_TYPE'], true)) {
                 $said->add($child);
             }
         }

@@ -4,19 +4,20 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Gedcom\Edition;
 
+use NorthBough\Core\Gedcom\OwnTags;
 use NorthBough\Core\Gedcom\Structure;
 use NorthBough\Core\Gedcom\Version;
 
 /**
  * Records in the lines of one version and no other. What both have is said in that version's way (Rewriting, Payloads).
- * A line that it has no place for goes under its tag with an underscore, where every version lets programs put lines of
- * their own, and into a note beside it for whoever reads; beneath the note _WAS tells where the line is, so that Restoring
- * puts it back. What a version asks for and nobody said is filled in, and _WAS tells that too.
+ * A line that it has no place for goes under its tag with _NB_ before it, where every version lets programs put lines of
+ * their own, and into a note beside it for whoever reads; beneath the note _NB_WAS tells where the line is, so that Restoring
+ * puts it back. What a version asks for and nobody said is filled in, and _NB_WAS tells that too.
  */
 final class Translator
 {
     /** The line by which what was moved is found again. */
-    public const MARK = '_WAS';
+    public const MARK = '_NB_WAS';
 
     /** What must stand beneath a form, and what is put there where nobody said it; without words the whole line is moved. */
     private const NEEDED = [
@@ -57,7 +58,7 @@ final class Translator
         $record = $this->rewriting->told('', $record);
         if (! str_starts_with($record->tag, '_') && ! $this->edition->isRecord($record->tag)) {
             $this->moved[$record->tag] = ($this->moved[$record->tag] ?? 0) + 1;
-            $said = $this->untouched(new Structure("_{$record->tag}", $record->payload, $record->pointer), $record->children);
+            $said = $this->untouched(new Structure(OwnTags::moved($record->tag), $record->payload, $record->pointer), $record->children);
 
             return [$said->add(new Structure(self::MARK, $record->tag)), ...$this->records];
         }
@@ -127,11 +128,11 @@ final class Translator
             $under->add($nearest);
         }
         $isVoid = $this->isVoid($line);
-        $under->add($this->untouched(new Structure("_{$line->tag}", $isVoid ? '' : ($line->isPointer ? $this->pointer($line->payload) : $line->payload), isPointer: $line->isPointer && ! $isVoid), $line->children));
+        $under->add($this->untouched(new Structure(OwnTags::moved($line->tag), $isVoid ? '' : ($line->isPointer ? $this->pointer($line->payload) : $line->payload), isPointer: $line->isPointer && ! $isVoid), $line->children));
         $this->moved[$line->tag] = ($this->moved[$line->tag] ?? 0) + 1;
-        $before = count(array_filter($under->children, static fn (Structure $one): bool => $one->tag === "_{$line->tag}"));
+        $before = count(array_filter($under->children, static fn (Structure $one): bool => $one->tag === OwnTags::moved($line->tag)));
 
-        return ["_{$line->tag}".($before > 1 ? ".{$before}" : '').($nearest === null ? '' : '!').($isVoid ? '@' : ''), Labels::words($line)];
+        return [OwnTags::moved($line->tag).($before > 1 ? ".{$before}" : '').($nearest === null ? '' : '!').($isVoid ? '@' : ''), Labels::words($line)];
     }
 
     private function formOf(string $under, Structure $line): ?string

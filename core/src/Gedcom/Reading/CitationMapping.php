@@ -18,7 +18,7 @@ use NorthBough\Core\Gedcom\Writing\Lines;
 final readonly class CitationMapping
 {
     /** What was worked out of the words of a line, by the key that it has in the model. */
-    public const WORKED_OUT = ['rule' => '_RULE', 'working' => '_WORKING', 'date' => '_DATE', 'place' => '_PLACE', 'value' => '_VALUE'];
+    public const WORKED_OUT = ['rule' => '_NB_RULE', 'working' => '_NB_WORKING', 'date' => '_NB_DATE', 'place' => '_NB_PLACE', 'value' => '_NB_VALUE'];
 
     public function __construct(private Mapping $mapping)
     {
@@ -37,10 +37,10 @@ final readonly class CitationMapping
             $record = $this->mapping->record($sourceId, $fields->text('PAGE'), $told === null ? '' : Lines::kept($told));
             $words = $fields->take('DATA')?->text('TEXT') ?? '';
             $quality = $fields->text('QUAY');
-            $id = $this->mapping->labelled(Owner::Claim, $fields->takeOne(static fn (Structure $s): bool => self::isNumber($s, '_NUMBERED')));
+            $id = $this->mapping->labelled(Owner::Claim, $fields->takeOne(static fn (Structure $s): bool => self::isNumber($s, '_NB_NUMBERED')));
             $line = $this->line($fields, $sourceId, $structure, $record);
             $classed = $fields->takeOne(EvidenceTags::areClasses(...));
-            $leansOn = $fields->takeOne(static fn (Structure $s): bool => self::isNumber($s, '_FROM'));
+            $leansOn = $fields->takeOne(static fn (Structure $s): bool => self::isNumber($s, '_NB_FROM'));
             $classes = $classed === null ? new Classes : EvidenceTags::classes($classed);
             $written = $fields->written();
             $this->mapping->refer(Owner::Claim, $leansOn, fn (string $leansOnId) => $this->mapping->add(
@@ -59,8 +59,8 @@ final readonly class CitationMapping
     private function use(Fields $citation, string $claimId, FactRef $subject): void
     {
         $one = static fn (string $tag, array $words): string => $citation->takeOne(static fn (Structure $s): bool => $s->tag === $tag && $s->children === [] && ! $s->isPointer && in_array($s->payload, $words, true))->payload ?? '';
-        $stance = $one('_STANCE', ['contradicts', 'bears on']);
-        $evidence = $one('_EVIDENCE', ['direct', 'indirect', 'negative']);
+        $stance = $one('_NB_STANCE', ['contradicts', 'bears on']);
+        $evidence = $one('_NB_EVIDENCE', ['direct', 'indirect', 'negative']);
         if ($subject->kind === Owner::Parentage || ($subject->kind === Owner::Event && $stance.$evidence !== '')) {
             $this->mapping->add(new ClaimUseRow($this->mapping->newId(), $claimId, $subject, $stance ?: 'supports', $evidence ?: 'unstated'));
         }
@@ -74,7 +74,7 @@ final readonly class CitationMapping
         return $sourceId !== null && self::lineOf($citation, $mapping->survey->rollLines($sourceId, $citation->text('PAGE'))) !== null;
     }
 
-    /** _LINE with the number of the line that makes the claim, where the record is told with its roll; else it stays kept. */
+    /** _NB_LINE with the number of the line that makes the claim, where the record is told with its roll; else it stays kept. */
     private function line(Fields $fields, string $sourceId, Structure $citation, string $recordId): ?LineRef
     {
         $said = self::lineOf($citation, $this->mapping->survey->rollLines($sourceId, $citation->text('PAGE')));
@@ -82,26 +82,26 @@ final readonly class CitationMapping
             return null;
         }
         $fields->takeOne(static fn (Structure $s): bool => $s === $said);
-        $other = (int) $said->text('_WITH');
+        $other = (int) $said->text('_NB_WITH');
         $worked = array_filter(array_map(static fn (string $tag): string => $said->text($tag), self::WORKED_OUT), static fn (string $words): bool => $words !== '');
 
-        return new LineRef($this->mapping->lineId($recordId, (int) $said->payload), (int) $said->payload, mb_substr($said->text('_ASPECT'), 0, 40),
+        return new LineRef($this->mapping->lineId($recordId, (int) $said->payload), (int) $said->payload, mb_substr($said->text('_NB_ASPECT'), 0, 40),
             $other === 0 ? '' : $this->mapping->lineId($recordId, $other), $other, $worked);
     }
 
-    /** The _LINE beneath a citation, when it holds no more than we write and names lines that the roll has. */
+    /** The _NB_LINE beneath a citation, when it holds no more than we write and names lines that the roll has. */
     private static function lineOf(Structure $citation, ?int $lines): ?Structure
     {
-        $said = $citation->first('_LINE');
+        $said = $citation->first('_NB_LINE');
         if ($said === null || $lines === null || count(array_unique(array_column($said->children, 'tag'))) !== count($said->children)) {
             return null;
         }
         foreach ($said->children as $child) {
-            if ($child->children !== [] || $child->isPointer || ! in_array($child->tag, ['_ASPECT', '_WITH', ...array_values(self::WORKED_OUT)], true)) {
+            if ($child->children !== [] || $child->isPointer || ! in_array($child->tag, ['_NB_ASPECT', '_NB_WITH', ...array_values(self::WORKED_OUT)], true)) {
                 return null;
             }
         }
-        foreach ([$said->payload, $said->first('_WITH')->payload ?? '1'] as $number) {
+        foreach ([$said->payload, $said->first('_NB_WITH')->payload ?? '1'] as $number) {
             if (preg_match('/^[1-9]\d{0,5}$/', $number) !== 1 || (int) $number > $lines) {
                 return null;
             }

@@ -39,9 +39,9 @@ final readonly class EventMapping
         }
         $fields = new Fields($structure);
         $isRuledOut = self::isRuledOut($structure);
-        $denied = $denied || ($isRuledOut && $fields->text('_DENIED') !== '');
+        $denied = $denied || ($isRuledOut && $fields->text('_NB_DENIED') !== '');
         $isAsserted = $denied || $isRuledOut || Assertion::isMade($structure, $kind);
-        $value = $isRuledOut ? $fields->text('_VALUE') : ($denied || in_array(strtoupper($structure->payload), ['Y', 'N'], true) && ! $kind->hasValue ? '' : $structure->payload);
+        $value = $isRuledOut ? $fields->text('_NB_VALUE') : ($denied || in_array(strtoupper($structure->payload), ['Y', 'N'], true) && ! $kind->hasValue ? '' : $structure->payload);
         $type = $fields->text('TYPE');
         $date = $this->date($fields);
         $place = $fields->text('PLAC');
@@ -67,13 +67,13 @@ final readonly class EventMapping
     /** NO of version 7, and the form in which we write it in 5.5.1, which has none. */
     private static function denies(Structure $structure): bool
     {
-        return $structure->tag === 'NO' || $structure->tag === '_NO';
+        return $structure->tag === 'NO' || $structure->tag === '_NB_NO';
     }
 
     /** Something that was ruled out: no program that does not know it may read it as true. */
     private static function isRuledOut(Structure $structure): bool
     {
-        return $structure->tag === '_RULED';
+        return $structure->tag === '_NB_RULED';
     }
 
     /** Under a person, NO may deny what only couples have: NO MARR is "never wed". */

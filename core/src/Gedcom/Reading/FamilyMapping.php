@@ -62,14 +62,14 @@ final readonly class FamilyMapping
         }
     }
 
-    /** _RULED_PARTNER, our extension: somebody who is no partner, and stays so that nobody finds them again. */
+    /** _NB_RULED_PARTNER, our extension: somebody who is no partner, and stays so that nobody finds them again. */
     private function ruledOut(Fields $fields, string $family, string $unionId): void
     {
         $seen = $this->mapping->survey->partners($family);
-        foreach ($fields->takeAll(static fn (Structure $s): bool => $s->tag === '_RULED_PARTNER' && $s->isPointer) as $ordinal => $structure) {
+        foreach ($fields->takeAll(static fn (Structure $s): bool => $s->tag === '_NB_RULED_PARTNER' && $s->isPointer) as $ordinal => $structure) {
             $personId = $this->mapping->survey->id($structure->payload, 'INDI');
             $inner = new Fields($structure);
-            $slot = $inner->text('_SLOT');
+            $slot = $inner->text('_NB_SLOT');
             if ($personId === null || isset($seen[$structure->payload]) || ! in_array($slot, ['HUSB', 'WIFE'], true)) {
                 $fields->giveBack($ordinal, $structure);
 

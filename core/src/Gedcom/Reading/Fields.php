@@ -89,10 +89,10 @@ final class Fields
         return null;
     }
 
-    /** _STANDING, our extension: that something is accepted or a rival. Without it nobody weighed it. */
+    /** _NB_STANDING, our extension: that something is accepted or a rival. Without it nobody weighed it. */
     public function standing(): Standing
     {
-        $said = $this->takeOne(static fn (Structure $s): bool => $s->tag === '_STANDING' && $s->children === [] && in_array($s->payload, ['accepted', 'rival'], true));
+        $said = $this->takeOne(static fn (Structure $s): bool => $s->tag === '_NB_STANDING' && $s->children === [] && in_array($s->payload, ['accepted', 'rival'], true));
 
         return Standing::from($said->payload ?? 'unweighed');
     }

@@ -190,7 +190,7 @@ final class Mapping
         foreach ($fields->takeAll(static fn (Structure $s): bool => $s->tag === 'NOTE' && ! $s->isPointer) as $ordinal => $structure) {
             $inner = new Fields($structure);
             $id = $this->newId();
-            $isResearch = $inner->text('_RESEARCH') !== '';
+            $isResearch = $inner->text('_NB_RESEARCH') !== '';
             $this->add(new NoteRow($id, $owner, $structure->payload, $ordinal, $inner->written(), $isResearch));
             $this->keep($inner, new FactRef(Owner::Note, $id));
             $this->counts['notes']++;

@@ -32,7 +32,7 @@ final readonly class PersonMapping
         $fields = new Fields($record);
         ReadableNotes::passOver($fields);
         $owner = new FactRef(Owner::Person, $id);
-        $names = $fields->takeAll(static fn (Structure $s): bool => $s->tag === 'NAME' || $s->tag === '_RULED_NAME');
+        $names = $fields->takeAll(static fn (Structure $s): bool => $s->tag === 'NAME' || $s->tag === '_NB_RULED_NAME');
         $sex = Sex::fromStandard($fields->text('SEX'));
         $restriction = $fields->restriction();
         $this->mapping->add(new PersonRow($id, $number, $sex, $ordinal, $fields->written(), restriction: $restriction));
@@ -97,7 +97,7 @@ final readonly class PersonMapping
         array_map($fields->text(...), $read->agreeing);
         $kind = NameKind::fromStandard($fields->text('TYPE'));
         $id = $this->mapping->newId();
-        $isRuledOut = $structure->tag === '_RULED_NAME';
+        $isRuledOut = $structure->tag === '_NB_RULED_NAME';
         $this->mapping->add(new NameRow($id, $personId, $kind, $name, $ordinal, $fields->written(), $isRuledOut ? Standing::RuledOut : $fields->standing()));
         $owner = new FactRef(Owner::Name, $id);
         $this->mapping->notes($fields, $owner);
@@ -142,10 +142,10 @@ final readonly class PersonMapping
         }
     }
 
-    /** As _PARENT tells of each where it stands; else as the family record names them, all alike. */
+    /** As _NB_PARENT tells of each where it stands; else as the family record names them, all alike. */
     private function ofParents(Fields $link, string $family, string $setId, ParentageKind $kind, Standing $standing, Proof $proof, string $adopting): void
     {
-        $isTold = static fn (Structure $s): bool => $s->tag === '_PARENT';
+        $isTold = static fn (Structure $s): bool => $s->tag === '_NB_PARENT';
         $lines = $link->takeAll($isTold);
         $understood = ParentTags::understood(array_values($lines), $this->mapping);
         foreach ($understood as $said) {

@@ -30,9 +30,9 @@ final readonly class PictureMapping
         foreach ($record->children as $child) {
             $part = PictureTags::isRegion($child) ? PictureTags::part($child->payload) : null;
             if ($part !== null) {
-                $who = $child->first('_WHO');
+                $who = $child->first('_NB_WHO');
                 $regions[] = new PictureRegion($this->mapping->newId(), $part['page'], $part['left'], $part['top'], $part['width'], $part['height'],
-                    $who === null ? null : $this->mapping->survey->id($who->payload, 'INDI'), $child->text('_SAYS'));
+                    $who === null ? null : $this->mapping->survey->id($who->payload, 'INDI'), $child->text('_NB_SAYS'));
             }
         }
         $form = $file->first('FORM');
@@ -47,7 +47,7 @@ final readonly class PictureMapping
     public function links(Fields $fields, FactRef $owner): void
     {
         foreach ($fields->takeAll(fn (Structure $s): bool => PictureTags::isLink($s) && $this->survey->id($s->payload) !== null) as $ordinal => $link) {
-            $this->mapping->add(new PictureLinkRow($this->mapping->newId(), $owner, (string) $this->survey->id($link->payload), $link->text('_MAIN') !== '', PictureTags::part($link->text('_CUT')), $ordinal, PictureTags::keptOfLink($link)));
+            $this->mapping->add(new PictureLinkRow($this->mapping->newId(), $owner, (string) $this->survey->id($link->payload), $link->text('_NB_MAIN') !== '', PictureTags::part($link->text('_NB_CUT')), $ordinal, PictureTags::keptOfLink($link)));
         }
     }
 }

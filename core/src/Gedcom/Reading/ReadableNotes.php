@@ -11,7 +11,7 @@ use NorthBough\Core\Gedcom\Writing\ReadableNotes as Written;
 final class ReadableNotes
 {
     /** The lines that a note may repeat, by the mark beneath the note. */
-    private const REPEATED = [Written::RULED => ['_RULED', '_RULED_NAME', '_RULED_PARTNER'], Written::TOLD => ['_QUESTION', '_CLASSED']];
+    private const REPEATED = [Written::RULED => ['_NB_RULED', '_NB_RULED_NAME', '_NB_RULED_PARTNER'], Written::TOLD => ['_NB_QUESTION', '_NB_CLASSED']];
 
     public static function passOver(Fields $owner): void
     {

@@ -15,7 +15,7 @@ use NorthBough\Core\Gedcom\Row\RecordRow;
 use NorthBough\Core\Gedcom\Row\RollLineRow;
 use NorthBough\Core\Gedcom\Structure;
 
-/** Kinds and records under a source, in our extensions: _KIND, _FIELD, _LISTED and _RECORD with its roll. One that holds more stays kept. */
+/** Kinds and records under a source, in our extensions: _NB_KIND, _NB_FIELD, _NB_LISTED and _NB_RECORD with its roll. One that holds more stays kept. */
 final class RecordMapping
 {
     /** @var array<string, string> ids of kinds of somebody's own, by what they are of and their template */
@@ -32,12 +32,12 @@ final class RecordMapping
      */
     public function described(Fields $source): array
     {
-        $kind = $source->takeAll(static fn (Structure $s): bool => $s->tag === '_KIND' && ! $s->isPointer && RecordTags::isPlain($s));
+        $kind = $source->takeAll(static fn (Structure $s): bool => $s->tag === '_NB_KIND' && ! $s->isPointer && RecordTags::isPlain($s));
         $fields = new Structure('');
-        foreach ($source->takeAll(static fn (Structure $s): bool => $s->tag === '_FIELD' && ! $s->isPointer && RecordTags::isPlain($s)) as $field) {
+        foreach ($source->takeAll(static fn (Structure $s): bool => $s->tag === '_NB_FIELD' && ! $s->isPointer && RecordTags::isPlain($s)) as $field) {
             $fields->add($field);
         }
-        $listed = $source->takeAll(static fn (Structure $s): bool => $s->tag === '_LISTED' && $s->children === [] && ! $s->isPointer);
+        $listed = $source->takeAll(static fn (Structure $s): bool => $s->tag === '_NB_LISTED' && $s->children === [] && ! $s->isPointer);
 
         return [...$this->kind(reset($kind) ?: null, true), RecordTags::fields($fields), reset($listed) === false ? '' : reset($listed)->payload];
     }
@@ -46,7 +46,7 @@ final class RecordMapping
     {
         $taken = [];
         foreach ($source->takeAll(static function (Structure $s) use (&$taken): bool {
-            if ($s->tag !== '_RECORD' || $s->isPointer || ! RecordTags::isPlain($s) || isset($taken[$s->payload])) {
+            if ($s->tag !== '_NB_RECORD' || $s->isPointer || ! RecordTags::isPlain($s) || isset($taken[$s->payload])) {
                 return false;
             }
 
@@ -59,26 +59,26 @@ final class RecordMapping
     private function record(Structure $said, string $sourceId): void
     {
         $recordId = $this->mapping->rollId($sourceId, $said->payload);
-        [$kind, $ownKind] = $this->kind($said->first('_KIND'), false);
+        [$kind, $ownKind] = $this->kind($said->first('_NB_KIND'), false);
         $date = DateLines::read($said->text('DATE'), $said->text('DATE', 'PHRASE'), $this->mapping->version);
-        $class = $said->text('_CLASS');
-        $count = $said->text('_COUNT');
+        $class = $said->text('_NB_CLASS');
+        $count = $said->text('_NB_COUNT');
         $this->mapping->addRecord(new RecordRow($recordId, $sourceId, $said->payload, new RecordHead(
             $kind, $ownKind, $date, $said->text('PLAC'), RecordTags::fields($said), $said->text('TEXT'),
             in_array($class, ['original', 'derivative', 'authored'], true) ? $class : 'unstated',
-            mb_substr($said->text('_FILENO'), 0, 100), preg_match('/^\d{1,6}$/', $count) === 1 ? (int) $count : null,
+            mb_substr($said->text('_NB_FILENO'), 0, 100), preg_match('/^\d{1,6}$/', $count) === 1 ? (int) $count : null,
         )));
         $images = [];
         $span = $date->span();
         $lines = 0;
         foreach ($said->children as $child) {
-            if ($child->tag === '_IMAGE') {
+            if ($child->tag === '_NB_IMAGE') {
                 $images[] = $id = $this->mapping->newId();
                 $this->mapping->add(new RecordImageRow($id, $recordId, $child->text('FILE'), $child->text('FORM'), $child->text('TITL'), count($images)));
-            } elseif ($child->tag === '_LINE') {
+            } elseif ($child->tag === '_NB_LINE') {
                 $lineId = $this->mapping->lineId($recordId, ++$lines);
-                $this->mapping->add(new RollLineRow($lineId, $recordId, $lines - 1, mb_substr($child->text('_AS'), 0, 40), $child->payload, RecordTags::fields($child),
-                    self::slip($child->text('_SLIP'), $images), $span?->earliest, $span?->latest));
+                $this->mapping->add(new RollLineRow($lineId, $recordId, $lines - 1, mb_substr($child->text('_NB_AS'), 0, 40), $child->payload, RecordTags::fields($child),
+                    self::slip($child->text('_NB_SLIP'), $images), $span?->earliest, $span?->latest));
                 $this->placing($child, $lineId);
             }
         }
@@ -88,16 +88,16 @@ final class RecordMapping
     {
         $isPlaced = false;
         foreach ($line->children as $child) {
-            $person = $child->tag === '_PLACED' ? $this->mapping->survey->id($child->payload, 'INDI') : null;
-            $state = $child->text('_STATE') ?: 'placed';
+            $person = $child->tag === '_NB_PLACED' ? $this->mapping->survey->id($child->payload, 'INDI') : null;
+            $state = $child->text('_NB_STATE') ?: 'placed';
             if ($person !== null && in_array($state, ['placed', 'probable', 'alternative', 'refused'], true) && ! ($isPlaced && $state === 'placed')) {
                 $isPlaced = $isPlaced || $state === 'placed';
                 $id = $this->mapping->newId();
-                $this->mapping->add(new PlacingRow($id, $lineId, $person, $state, $child->text('_REASON')));
-                CaseTags::decidedBy($child->first('_BY'), Deciding::Placing, $id, $this->mapping);
+                $this->mapping->add(new PlacingRow($id, $lineId, $person, $state, $child->text('_NB_REASON')));
+                CaseTags::decidedBy($child->first('_NB_BY'), Deciding::Placing, $id, $this->mapping);
             }
         }
-        $aside = $line->first('_ASIDE');
+        $aside = $line->first('_NB_ASIDE');
         if ($aside !== null && ! $isPlaced) {
             $this->mapping->add(new PlacingRow($this->mapping->newId(), $lineId, null, 'set aside', $aside->payload));
         }
@@ -106,7 +106,7 @@ final class RecordMapping
     /** @return array{string, ?string} code of a kind that ships, id of one of somebody's own */
     private function kind(?Structure $said, bool $isOfSource): array
     {
-        $template = $said?->text('_TEMPLATE') ?? '';
+        $template = $said?->text('_NB_TEMPLATE') ?? '';
         if ($said === null || $template === '' || ! is_array(json_decode($template, true))) {
             return [mb_substr($said->payload ?? '', 0, 40), null];
         }

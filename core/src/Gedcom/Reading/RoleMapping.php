@@ -43,7 +43,7 @@ final readonly class RoleMapping
 
     private function isPlain(Structure $structure): bool
     {
-        if (! in_array($structure->tag, ['ASSO', '_ASSO'], true)) {
+        if (! in_array($structure->tag, ['ASSO', '_NB_ASSO'], true)) {
             return false;
         }
         $tags = array_map(static fn (Structure $child): string => $child->tag, $structure->children);

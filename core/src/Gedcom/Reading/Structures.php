@@ -6,9 +6,11 @@ namespace NorthBough\Core\Gedcom\Reading;
 
 use NorthBough\Core\Gedcom\Edition\Restoring;
 use NorthBough\Core\Gedcom\Edition\Translator;
+use NorthBough\Core\Gedcom\OwnTags;
 use NorthBough\Core\Gedcom\Remark;
 use NorthBough\Core\Gedcom\Structure;
 use NorthBough\Core\Gedcom\Version;
+use NorthBough\Core\Gedcom\Writing\Head;
 
 /** Lines to records, one at a time. CONT and CONC are joined; a level that jumps is drawn up to its place. */
 final class Structures
@@ -23,23 +25,26 @@ final class Structures
         $version = Version::V551;
         $record = null;
         $hasMoved = false;
+        $isEarlier = false;
         /** @var list<Structure> $open the last structure at each level */
         $open = [];
         foreach ($lines as $line) {
             if ($line->level === 0) {
                 if ($record !== null) {
-                    if ($record->tag === 'HEAD' && str_starts_with(ltrim($record->text('GEDC', 'VERS')), '7')) {
-                        $version = Version::V7;
+                    if ($record->tag === 'HEAD') {
+                        $version = str_starts_with(ltrim($record->text('GEDC', 'VERS')), '7') ? Version::V7 : $version;
+                        $isEarlier = Head::isOfEarlierUs($record);
                     }
                     yield self::finished($record, $version, $hasMoved);
                 }
                 $hasMoved = false;
-                $record = new Structure($line->tag, $line->payload, $line->pointer, $line->number);
+                $record = new Structure($isEarlier ? OwnTags::ofEarlier($line->tag) : $line->tag, $line->payload, $line->pointer, $line->number);
                 $open = [$record];
 
                 continue;
             }
-            $hasMoved = $hasMoved || $line->tag === Translator::MARK;
+            $tag = $isEarlier ? OwnTags::ofEarlier($line->tag) : $line->tag;
+            $hasMoved = $hasMoved || $tag === Translator::MARK;
             $level = $line->level;
             if ($level > count($open)) {
                 $remark(Remark::mended($line->number, "{$line->level} {$line->tag} {$line->payload}", 'jumps a level; it was put under the line before'));
@@ -51,7 +56,7 @@ final class Structures
 
                 continue;
             }
-            $structure = new Structure($line->tag, $line->payload, $line->pointer, $line->number);
+            $structure = new Structure($tag, $line->payload, $line->pointer, $line->number);
             $parent->add($structure);
             $open = array_slice($open, 0, $level);
             $open[] = $structure;

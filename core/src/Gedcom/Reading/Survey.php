@@ -85,7 +85,7 @@ final class Survey
                 ['FAM', 'CHIL'] => $this->toldByFamily($number, $this->number($child->payload), self::CHILD, $ordinal, 0),
                 ['INDI', 'FAMC'] => $this->toldByPerson($this->number($child->payload), $number, self::CHILD),
                 ['INDI', 'FAMS'] => $this->toldByPerson($this->number($child->payload), $number, self::PARTNER),
-                ['SOUR', '_RECORD'] => $this->roll($this->ids[$number], $child),
+                ['SOUR', '_NB_RECORD'] => $this->roll($this->ids[$number], $child),
                 default => null,
             };
         }
@@ -100,7 +100,7 @@ final class Survey
     private function roll(string $sourceId, Structure $record): void
     {
         if (! $record->isPointer && RecordTags::isPlain($record)) {
-            $this->rolls[$sourceId][$record->payload] ??= count(array_filter($record->children, static fn (Structure $s): bool => $s->tag === '_LINE'));
+            $this->rolls[$sourceId][$record->payload] ??= count(array_filter($record->children, static fn (Structure $s): bool => $s->tag === '_NB_LINE'));
         }
     }
 

@@ -11,10 +11,10 @@ use NorthBough\Core\Gedcom\Row\MemberRow;
 use NorthBough\Core\Gedcom\Row\TaskRow;
 use NorthBough\Core\Gedcom\Structure;
 
-/** What somebody works with beside the facts, in our extensions: _TASK, _QUESTION, _GROUP and _MARK under a person. One that holds more stays kept. */
+/** What somebody works with beside the facts, in our extensions: _NB_TASK, _NB_QUESTION, _NB_GROUP and _NB_MARK under a person. One that holds more stays kept. */
 final class WorkMapping
 {
-    private const LINES = ['_TASK' => ['_DONE'], '_GROUP' => ['_COLOUR', '_MEANING'], '_MARK' => ['_COLOUR', '_MEANING']];
+    private const LINES = ['_NB_TASK' => ['_NB_DONE'], '_NB_GROUP' => ['_NB_COLOUR', '_NB_MEANING'], '_NB_MARK' => ['_NB_COLOUR', '_NB_MEANING']];
 
     /** @var array<string, string> ids by kind and name */
     private array $groups = [];
@@ -30,14 +30,14 @@ final class WorkMapping
         }
         foreach ($person->takeAll(self::isPlain(...)) as $ordinal => $structure) {
             $fields = new Fields($structure);
-            if ($structure->tag === '_TASK') {
-                $done = $fields->text('_DONE');
+            if ($structure->tag === '_NB_TASK') {
+                $done = $fields->text('_NB_DONE');
                 $this->mapping->add(new TaskRow($this->mapping->newId(), $personId, $structure->payload, $done, $ordinal, $fields->written()));
 
                 continue;
             }
             $kind = $structure->tag === Belonging::Group->tag() ? Belonging::Group : Belonging::Mark;
-            $group = $this->group($kind, $structure->payload, $fields->text('_COLOUR'), $fields->text('_MEANING'));
+            $group = $this->group($kind, $structure->payload, $fields->text('_NB_COLOUR'), $fields->text('_NB_MEANING'));
             $this->mapping->add(new MemberRow($this->mapping->newId(), $personId, $kind, $group, $ordinal, $fields->written()));
         }
     }
@@ -62,7 +62,7 @@ final class WorkMapping
         }
         $tags = [];
         foreach ($structure->children as $child) {
-            $isDay = $child->tag !== '_DONE' || preg_match('/^\d{4}-\d\d-\d\d$/', $child->payload) === 1;
+            $isDay = $child->tag !== '_NB_DONE' || preg_match('/^\d{4}-\d\d-\d\d$/', $child->payload) === 1;
             if ($child->children !== [] || isset($tags[$child->tag]) || ! in_array($child->tag, $allowed, true) || ! $isDay) {
                 return false;
             }

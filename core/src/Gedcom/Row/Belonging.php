@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Gedcom\Row;
 
+use NorthBough\Core\Gedcom\OwnTags;
+
 /** What people can belong to, of the user's own: a group, or a coloured mark. */
 enum Belonging: string
 {
@@ -13,6 +15,6 @@ enum Belonging: string
     /** Our extension of the standard. */
     public function tag(): string
     {
-        return '_'.strtoupper($this->value);
+        return OwnTags::PREFIX.strtoupper($this->value);
     }
 }

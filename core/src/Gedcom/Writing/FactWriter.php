@@ -55,7 +55,7 @@ final readonly class FactWriter
         $payload = $unchanged ? $asRead : $row->name->withSlashes();
         $isNew = $written === [];
         // What was ruled out is no NAME that another program would read as true.
-        $builder = $this->builder($row->standing === Standing::RuledOut ? '_RULED_NAME' : 'NAME', $payload, $written, $row->id, $attached)
+        $builder = $this->builder($row->standing === Standing::RuledOut ? '_NB_RULED_NAME' : 'NAME', $payload, $written, $row->id, $attached)
             ->field('TYPE', $row->kind->standard(), static fn (string $words): bool => NameKind::fromStandard($words) === $row->kind);
         $parts = ['NPFX' => $row->name->title, 'GIVN' => $row->name->given, 'NICK' => $row->name->nickname,
             'SPFX' => $row->name->surnamePrefix, 'SURN' => $row->name->surname, 'NSFX' => $row->name->suffix];
@@ -78,7 +78,7 @@ final readonly class FactWriter
         $payload = $row->value !== '' ? $row->value : $this->assertion($row, $asRead);
         $isRuledOut = $row->standing === Standing::RuledOut;
         $builder = $isRuledOut ? $this->ruledOut($row, $tag, $payload, $attached) : ($row->denied
-            ? $this->builder($this->version === Version::V7 ? 'NO' : '_NO', $tag, $row->written, $row->id, $attached)
+            ? $this->builder($this->version === Version::V7 ? 'NO' : '_NB_NO', $tag, $row->written, $row->id, $attached)
             : $this->builder($tag, $payload, $row->written, $row->id, $attached));
         $phraseAsRead = $row->written['DATE/PHRASE'][1] ?? '';
         $same = fn (string $words): bool => DateText::same($row->date, $words, $phraseAsRead, $this->version);
@@ -124,9 +124,9 @@ final readonly class FactWriter
     /** Under a tag of our own, so that no other program reads it as true. */
     private function ruledOut(EventRow $row, string $tag, string $payload, Attached $attached): StructureBuilder
     {
-        $builder = $this->builder('_RULED', $tag, $row->written, $row->id, $attached)->field('_VALUE', $row->value !== '' ? $payload : '');
+        $builder = $this->builder('_NB_RULED', $tag, $row->written, $row->id, $attached)->field('_NB_VALUE', $row->value !== '' ? $payload : '');
 
-        return $row->denied ? $builder->field('_DENIED', 'Y') : $builder;
+        return $row->denied ? $builder->field('_NB_DENIED', 'Y') : $builder;
     }
 
     /** ASSO with its ROLE; in 5.5.1, which has none under events, our extension with the older RELA. */
@@ -135,8 +135,8 @@ final readonly class FactWriter
         $phraseAsRead = $row->written['ROLE/PHRASE'][1] ?? '';
         $standard = RoleWords::standard($row->role);
         $builder = ($this->version === Version::V551 && $row->personId === null
-            ? $this->builder('_ASSO', '', $row->written, $row->id, $attached)
-            : $this->pointing($this->version === Version::V7 ? 'ASSO' : '_ASSO', $row->personId ?? '', $row->written, $row->id, $attached, ''))->field('PHRASE', $row->words);
+            ? $this->builder('_NB_ASSO', '', $row->written, $row->id, $attached)
+            : $this->pointing($this->version === Version::V7 ? 'ASSO' : '_NB_ASSO', $row->personId ?? '', $row->written, $row->id, $attached, ''))->field('PHRASE', $row->words);
 
         return $this->version === Version::V551
             ? $builder->field('RELA', $row->role)->build()
@@ -153,7 +153,7 @@ final readonly class FactWriter
     {
         foreach ($attached->notes[$id] ?? [] as $note) {
             $builder->child($note->ordinal, $this->builder('NOTE', $note->text, $note->written, $note->id, $attached)
-                ->field('_RESEARCH', $note->isResearch ? 'Y' : '', static fn (string $words): bool => $note->isResearch && $words !== '')->build());
+                ->field('_NB_RESEARCH', $note->isResearch ? 'Y' : '', static fn (string $words): bool => $note->isResearch && $words !== '')->build());
         }
         foreach ($attached->pictures[$id] ?? [] as $picture) {
             $builder->child($picture->ordinal, (new PictureWriter($this->version, $this->pointers, $this->restore))->link($picture));
@@ -188,8 +188,8 @@ final readonly class FactWriter
             }
         }
 
-        $written = $citation->children(EvidenceTags::with(new Structure(''), ['_STANCE' => $claim->stance, '_EVIDENCE' => $claim->evidence, '_NUMBERED' => $this->pointers->label($claim->id),
-            '_FROM' => $this->pointers->label($claim->leansOnId)]))->build();
+        $written = $citation->children(EvidenceTags::with(new Structure(''), ['_NB_STANCE' => $claim->stance, '_NB_EVIDENCE' => $claim->evidence, '_NB_NUMBERED' => $this->pointers->label($claim->id),
+            '_NB_FROM' => $this->pointers->label($claim->leansOnId)]))->build();
 
         // Of a source that is no record: 5.5.1 has the words in its place.
         return $this->version === Version::V551 && $written->payload === '@VOID@' ? (new Rewriting($this->version))->told('fact', $written) : $written;

@@ -11,7 +11,10 @@ use NorthBough\Core\Gedcom\Version;
 /** HEAD: who wrote the file and when, and whatever else the head of the file that the tree came from said, in its order. */
 final class Head
 {
-    private const US = 'NORTH_BOUGH';
+    public const US = 'NORTH_BOUGH';
+
+    /** Files of ours without a version of the program are from before tags of our own began with _NB_. */
+    private const US_VERSION = '2';
 
     /** Who hands the file in, where nobody is told: 5.5.1 asks for somebody. */
     public const SUBMITTER = '@NB_SUBM@';
@@ -57,6 +60,12 @@ final class Head
         return self::version($kept) === $version && Lines::restore($kept)->text('SOUR') !== self::US;
     }
 
+    /** Whether a head is that of a file which we wrote when our tags had the underscore alone. */
+    public static function isOfEarlierUs(Structure $head): bool
+    {
+        return $head->text('SOUR') === self::US && $head->text('SOUR', 'VERS') === '';
+    }
+
     /** The version of the file that a head is of; null where there is none. */
     public static function version(string $kept): ?Version
     {
@@ -93,7 +102,7 @@ final class Head
         $gedc = (new Structure('GEDC'))->add(new Structure('VERS', $version->headWords()));
         $ours = [
             'GEDC' => $gedc,
-            'SOUR' => (new Structure('SOUR', self::US))->add(new Structure('NAME', 'North Bough')),
+            'SOUR' => (new Structure('SOUR', self::US))->add(new Structure('VERS', self::US_VERSION))->add(new Structure('NAME', 'North Bough')),
             'DATE' => (new Structure('DATE', $date))->add(new Structure('TIME', $now->format('H:i:s'))),
         ];
         if ($version === Version::V551) {

@@ -33,12 +33,12 @@ final readonly class PictureWriter
         $this->keep($file, $row->fileKept);
         $record->add($file);
         foreach ($row->regions as $region) {
-            $part = new Structure('_REGION', PictureTags::inWords(['page' => $region->page, 'left' => $region->left, 'top' => $region->top, 'width' => $region->width, 'height' => $region->height]));
+            $part = new Structure('_NB_REGION', PictureTags::inWords(['page' => $region->page, 'left' => $region->left, 'top' => $region->top, 'width' => $region->width, 'height' => $region->height]));
             if ($region->personId !== null) {
-                $part->add(Structure::pointing('_WHO', $this->pointers->of($region->personId)));
+                $part->add(Structure::pointing('_NB_WHO', $this->pointers->of($region->personId)));
             }
             if ($region->words !== '') {
-                $part->add(new Structure('_SAYS', $region->words));
+                $part->add(new Structure('_NB_SAYS', $region->words));
             }
             $record->add($part);
         }
@@ -51,10 +51,10 @@ final readonly class PictureWriter
     {
         $link = Structure::pointing('OBJE', $this->pointers->of($row->pictureId));
         if ($row->isMain) {
-            $link->add(new Structure('_MAIN', 'Y'));
+            $link->add(new Structure('_NB_MAIN', 'Y'));
         }
         if ($row->cut !== null) {
-            $link->add(new Structure('_CUT', PictureTags::inWords($row->cut)));
+            $link->add(new Structure('_NB_CUT', PictureTags::inWords($row->cut)));
         }
         $this->keep($link, $row->kept);
 

@@ -22,9 +22,9 @@ use NorthBough\Core\Tree\Standing;
 final class ReadableNotes
 {
     /** Marks a note that repeats what was ruled out, and one that repeats what was weighed. */
-    public const RULED = '_RULED';
+    public const RULED = '_NB_RULED';
 
-    public const TOLD = '_TOLD';
+    public const TOLD = '_NB_TOLD';
 
     /**
      * @param  list<EventRow|NameRow>  $rows

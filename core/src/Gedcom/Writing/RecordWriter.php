@@ -32,7 +32,7 @@ final readonly class RecordWriter
             $source->child(-1, $field);
         }
         if ($row->listName !== '') {
-            $source->child(-1, new Structure('_LISTED', $row->listName));
+            $source->child(-1, new Structure('_NB_LISTED', $row->listName));
         }
         foreach ($attached->rolls[$row->id] ?? [] as $record) {
             $source->child(-1, $this->record($record, $attached));
@@ -42,7 +42,7 @@ final readonly class RecordWriter
     private function record(RollRecord $roll, Attached $attached): Structure
     {
         $head = $roll->head;
-        $record = new Structure('_RECORD', $roll->record->locator);
+        $record = new Structure('_NB_RECORD', $roll->record->locator);
         $kind = $this->kind($head->kind, $head->ownKindId, $attached);
         $date = DateText::of($head->date, $this->version);
         $when = $date->payload.$date->phrase === '' ? null : new Structure('DATE', $date->payload);
@@ -54,12 +54,12 @@ final readonly class RecordWriter
                 $record->add($line);
             }
         }
-        $texts = ['PLAC' => $head->place, 'TEXT' => $head->transcription, '_CLASS' => $head->sourceClass === 'unstated' ? '' : $head->sourceClass,
-            '_FILENO' => $head->fileNumber, '_COUNT' => $head->toldCount === null ? '' : (string) $head->toldCount];
+        $texts = ['PLAC' => $head->place, 'TEXT' => $head->transcription, '_NB_CLASS' => $head->sourceClass === 'unstated' ? '' : $head->sourceClass,
+            '_NB_FILENO' => $head->fileNumber, '_NB_COUNT' => $head->toldCount === null ? '' : (string) $head->toldCount];
         EvidenceTags::with($record, $texts);
         RecordTags::addFields($record, $head->fields);
         foreach ($roll->images as $image) {
-            EvidenceTags::with($picture = new Structure('_IMAGE'), ['FILE' => $image->path, 'FORM' => $image->type, 'TITL' => $image->title]);
+            EvidenceTags::with($picture = new Structure('_NB_IMAGE'), ['FILE' => $image->path, 'FORM' => $image->type, 'TITL' => $image->title]);
             $record->add($picture);
         }
         $numbers = array_flip(array_column($roll->images, 'id'));
@@ -73,22 +73,22 @@ final readonly class RecordWriter
     /** @param  array<string, int>  $images numbers of the record's pictures, from 0, by id */
     private function line(RollLineRow $row, RollRecord $roll, array $images): Structure
     {
-        $line = new Structure('_LINE', $row->name);
-        EvidenceTags::with($line, ['_AS' => $row->role]);
+        $line = new Structure('_NB_LINE', $row->name);
+        EvidenceTags::with($line, ['_NB_AS' => $row->role]);
         RecordTags::addFields($line, $row->columns);
         if ($row->slip !== null && isset($images[$row->slip['image']])) {
-            $line->add(new Structure('_SLIP', implode(' ', [$images[$row->slip['image']] + 1, $row->slip['page'] + 1,
+            $line->add(new Structure('_NB_SLIP', implode(' ', [$images[$row->slip['image']] + 1, $row->slip['page'] + 1,
                 ...array_map(static fn (string $side): string => sprintf('%.6F', $row->slip[$side]), ['left', 'top', 'width', 'height'])])));
         }
         foreach ($roll->placings[$row->id] ?? [] as $placing) {
             if ($placing->personId === null) {
-                $line->add(new Structure('_ASIDE', $placing->reason));
+                $line->add(new Structure('_NB_ASIDE', $placing->reason));
 
                 continue;
             }
-            $placed = Structure::pointing('_PLACED', $this->pointers->of($placing->personId));
-            EvidenceTags::with($placed, ['_STATE' => $placing->state === 'placed' ? '' : $placing->state, '_REASON' => $placing->reason,
-                '_BY' => $this->pointers->label($placing->decidedBy)]);
+            $placed = Structure::pointing('_NB_PLACED', $this->pointers->of($placing->personId));
+            EvidenceTags::with($placed, ['_NB_STATE' => $placing->state === 'placed' ? '' : $placing->state, '_NB_REASON' => $placing->reason,
+                '_NB_BY' => $this->pointers->label($placing->decidedBy)]);
             $line->add($placed);
         }
 
@@ -100,8 +100,8 @@ final readonly class RecordWriter
         $own = $ownKindId === null ? null : $attached->kinds[$ownKindId] ?? null;
 
         return match (true) {
-            $own instanceof OwnKindRow => (new Structure('_KIND', $own->name))->add(new Structure('_TEMPLATE', $own->template)),
-            $code !== '' => new Structure('_KIND', $code),
+            $own instanceof OwnKindRow => (new Structure('_NB_KIND', $own->name))->add(new Structure('_NB_TEMPLATE', $own->template)),
+            $code !== '' => new Structure('_NB_KIND', $code),
             default => null,
         };
     }

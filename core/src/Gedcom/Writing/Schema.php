@@ -4,21 +4,14 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Gedcom\Writing;
 
+use NorthBough\Core\Gedcom\OwnTags;
+
 /** Which lines of a file are not of the standard, and their declaration in the head: version 7, section 3.2.1, HEAD.SCHMA. */
 final class Schema
 {
     private const OURS = 'https://north-bough.example/gedcom/';
 
     private const UNKNOWN = 'https://north-bough.example/gedcom/not-ours/';
-
-    /** Lines of our own; docs/extensions.md says what they mean. */
-    private const TAGS = [
-        '_NO', '_ASSO', '_RESEARCH', '_TASK', '_DONE', '_GROUP', '_MEANING', '_MARK', '_COLOUR', '_KIND', '_TEMPLATE', '_FIELD', '_SAYS', '_LISTED', '_RECORD', '_CLASS', '_FILENO', '_COUNT', '_IMAGE', '_STANDING', '_RULED',
-        '_VALUE', '_DENIED', '_RULED_NAME', '_RULED_PARTNER', '_SLOT', '_PARENT', '_CALLED', '_YEARS', '_PROOF', '_BY', '_CLASSED', '_READ', '_INFORMATION', '_READING', '_INFORMANT', '_TIE', '_EVIDENCE', '_ORIGIN', '_WEIGHT',
-        '_WHY', '_WITHDRAWN', '_QUESTION', '_STATE', '_TITLE', '_DECISION', '_REASON', '_SUMMARY', '_REOPENED', '_ABOUT', '_FROM', '_NUMBERED', '_RESTS', '_OTHER', '_ALTERNATIVE', '_PERSON', '_OUTCOME', '_POINT', '_SPEAKS',
-        '_CLAIM', '_SEARCH', '_ON', '_IN', '_WHOLE', '_FOUND', '_NOTE', '_FOR', '_CASE', '_REGION', '_WHO', '_MAIN', '_CUT', '_LINE', '_AS', '_SLIP', '_PLACED', '_REASON', '_ASIDE', '_ASPECT', '_WITH', '_RULE', '_WORKING',
-        '_DATE', '_PLACE', '_STANCE', '_TOLD', '_WAS',
-    ];
 
     /** @var array<string, true> */
     private array $met = [];
@@ -40,7 +33,7 @@ final class Schema
         if ($missing === []) {
             return $head;
         }
-        $lines = implode('', array_map(static fn (string $tag): string => "2 TAG {$tag} ".(in_array($tag, self::TAGS, true) ? self::OURS : self::UNKNOWN)."{$tag}\n", $missing));
+        $lines = implode('', array_map(static fn (string $tag): string => "2 TAG {$tag} ".(OwnTags::isOurs($tag) ? self::OURS : self::UNKNOWN)."{$tag}\n", $missing));
 
         return preg_match('/^1 SCHMA\n(?:2 .*\n(?:[3-9] .*\n)*)*/m', $head, $schema) === 1
             ? str_replace($schema[0], $schema[0].$lines, $head)

@@ -64,7 +64,7 @@ final readonly class TieWriter
     /** Under a tag of our own, so that no other program reads the two as a couple; what stood under FAMS stays beneath it. */
     private function ruledOut(UnionPartnerRow $partner, Attached $attached): Structure
     {
-        $link = $this->facts->pointing('_RULED_PARTNER', $partner->personId, [], $partner->id, $attached, 'family')->build()->add(new Structure('_SLOT', $partner->slot));
+        $link = $this->facts->pointing('_NB_RULED_PARTNER', $partner->personId, [], $partner->id, $attached, 'family')->build()->add(new Structure('_NB_SLOT', $partner->slot));
         $fams = $this->facts->beneath('FAMS', $partner->id, $attached, 'person');
 
         return $fams->children === [] ? $link : $link->add($fams);

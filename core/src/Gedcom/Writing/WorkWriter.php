@@ -38,7 +38,7 @@ final readonly class WorkWriter
 
     private function task(TaskRow $row, Attached $attached): StructureBuilder
     {
-        return $this->facts->builder('_TASK', $row->text, $row->written, $row->id, $attached)->field('_DONE', $row->doneOn);
+        return $this->facts->builder('_NB_TASK', $row->text, $row->written, $row->id, $attached)->field('_NB_DONE', $row->doneOn);
     }
 
     private function member(MemberRow $row, Attached $attached): StructureBuilder
@@ -46,6 +46,6 @@ final readonly class WorkWriter
         $group = $attached->groups[$row->groupId];
 
         return $this->facts->builder($row->kind->tag(), $group->name, $row->written, $row->id, $attached)
-            ->field('_COLOUR', $group->colour)->field('_MEANING', $group->meaning);
+            ->field('_NB_COLOUR', $group->colour)->field('_NB_MEANING', $group->meaning);
     }
 }
