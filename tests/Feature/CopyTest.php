@@ -105,14 +105,14 @@ final class CopyTest extends TestCase
         $ewan = $this->person('Ewan Tarrel h');
         $child = $this->relative($ewan, 'child', 'Jean Tarrel w');
         $this->api('PATCH', '', ['centrePersonId' => $ewan])->assertOk();
-        self::assertSame('daughter', $this->api('GET', "/people/{$child}")->json('toCentre'));
+        self::assertSame('daughter of Ewan Tarrel', $this->api('GET', "/people/{$child}")->json('toCentre'));
 
         $reader = $this->account('reader@marren.example');
         DB::table('members')->insert(['tree_id' => $this->tree->id, 'user_id' => $reader->id, 'role' => 'reader']);
         $this->api('PATCH', '', ['readersSeeLiving' => true])->assertOk();
         $this->actingAs($reader);
         $this->api('PUT', '/centre', ['personId' => $child])->assertNoContent();
-        self::assertSame('father', $this->api('GET', "/people/{$ewan}")->json('toCentre'));
+        self::assertSame('father of Jean Tarrel', $this->api('GET', "/people/{$ewan}")->json('toCentre'));
         $this->api('GET', '')->assertJsonPath('ownCentreName', 'Jean Tarrel')->assertJsonPath('centreName', 'Ewan Tarrel');
         $this->actingAs($this->user);
         self::assertSame('at the centre', $this->api('GET', "/people/{$ewan}")->json('toCentre'));

@@ -4268,6 +4268,9 @@ export interface components {
       standingTieId: string
       ruledOut: components['schemas']['RelativeResource'][]
       isOut: boolean
+      childKinds: {
+        [key: string]: string
+      }
     }
     UnplacedResource: {
       line: number

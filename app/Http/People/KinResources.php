@@ -10,6 +10,7 @@ use App\Http\Resources\RelativeResource;
 use App\Http\Resources\UnionResource;
 use NorthBough\Core\Tree\LifeYears;
 use NorthBough\Core\Tree\Parentage;
+use NorthBough\Core\Tree\ParentageKind;
 use NorthBough\Core\Tree\ParentSet;
 use NorthBough\Core\Tree\Person;
 use NorthBough\Core\Tree\Standing;
@@ -18,6 +19,8 @@ use NorthBough\Core\Tree\Union;
 /** The kin strip: a line for each parent set, a line for each union. */
 final class KinResources
 {
+    private const KINDS = ['adoptive' => 'adopted', 'foster' => 'fostered', 'guardian' => 'a ward', 'recognised' => 'recognised', 'other' => 'of another kind'];
+
     /**
      * @param  list<ParentSet>  $sets
      * @param  array<string, Union>  $unions
@@ -38,11 +41,12 @@ final class KinResources
     /**
      * @param  list<Union>  $unions
      * @param  array<string, Person>  $people
+     * @param  array<string, list<ParentSet>>  $sets  of the children, by child
      * @return list<UnionResource>
      */
-    public function unions(Person $person, array $unions, array $people): array
+    public function unions(Person $person, array $unions, array $people, array $sets): array
     {
-        return array_map(function (Union $union) use ($person, $people): UnionResource {
+        return array_map(function (Union $union) use ($person, $people, $sets): UnionResource {
             $tie = self::weighed($union, $person->id);
             $isOut = in_array($person->id, $union->ruledOutIds(), true);
 
@@ -50,9 +54,29 @@ final class KinResources
                 $union->id, $union->tieIds[$person->id], LifeYears::year($union->marriage()), $union->marriage() === null ? 'with' : 'm.',
                 $this->relatives($union->partnersOf($person->id), $people), $this->relatives($isOut ? [] : $union->childrenOf($person->id), $people),
                 ($union->standings[$tie] ?? Standing::Unweighed)->value, $union->tieIds[$tie] ?? '',
-                $this->relatives(array_values(array_diff($union->ruledOutIds(), [$person->id])), $people), $isOut,
+                $this->relatives(array_values(array_diff($union->ruledOutIds(), [$person->id])), $people), $isOut, self::childKinds($union, $person->id, $sets),
             );
         }, $unions);
+    }
+
+    /**
+     * @param  array<string, list<ParentSet>>  $sets
+     * @return array<string, string>
+     */
+    private static function childKinds(Union $union, string $personId, array $sets): array
+    {
+        $kinds = [];
+        foreach ($union->childIds as $childId) {
+            foreach (array_filter($sets[$childId] ?? [], static fn (ParentSet $set): bool => $set->unionId === $union->id) as $set) {
+                $own = array_values(array_filter($set->parents, static fn (Parentage $parent): bool => $parent->personId === $personId))[0] ?? null;
+                $kind = $own->kind ?? $set->kind();
+                if ($kind !== ParentageKind::Birth) {
+                    $kinds[$childId] = self::KINDS[$kind->value];
+                }
+            }
+        }
+
+        return $kinds;
     }
 
     /** Of whom it was weighed whether they were a partner: of the one whose page it is, else of the other. */

@@ -95,7 +95,7 @@ final readonly class PersonPageBuilder
                 array_map(static fn (array $y): LifelineYear => new LifelineYear($y[0], $y[1]), $lifeline->years),
             ),
             parentSets: $this->kin->parentSets($sets, $parentUnions, $people),
-            unions: $this->kin->unions($person, [...$unions, ...$notTheirs], $people),
+            unions: $this->kin->unions($person, [...$unions, ...$notTheirs], $people, $tree->parentSets(array_merge(...array_column([...$unions, ...$notTheirs], 'childIds')))),
             goneKin: $this->living->isShielding() ? [] : array_map(static fn (\stdClass $gone): GoneKin => new GoneKin($gone->entry_id, $gone->word, (string) $gone->name ?: '?', $gone->made_at), $this->bin->of($row->id)),
             offers: $this->offers->of($person, $unions, $sets, $parentUnions, $people),
             notes: $isWithheld ? [] : $notes[$row->id] ?? [],

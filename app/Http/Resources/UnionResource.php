@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Http\Api\ListOf;
+use App\Http\Api\MapOf;
 use OpenApi\Attributes as OA;
 
 /**
@@ -18,6 +19,7 @@ final readonly class UnionResource
     /**
      * @param  list<RelativeResource>  $partners
      * @param  list<RelativeResource>  $children
+     * @param  array<string, string>  $childKinds  what a child is to oneself, by its id, where it is none by birth
      * @param  list<RelativeResource>  $ruledOut  partners who were ruled out; the others alone stand in `partners`
      */
     public function __construct(
@@ -31,6 +33,7 @@ final readonly class UnionResource
         #[OA\Property] public string $standingTieId,
         #[ListOf(RelativeResource::class)] public array $ruledOut,
         #[OA\Property] public bool $isOut,
+        #[MapOf] public array $childKinds,
     ) {
     }
 }

@@ -27,7 +27,7 @@ final readonly class Relatives
         $union = null;
         match ($relation) {
             'father', 'mother', 'parent' => $union = $this->ties->addParent($person, $relative, $kind),
-            'partner' => $union = $this->ties->addPartner($person, $relative),
+            'partner' => $union = $unionId === null ? $this->ties->addPartner($person, $relative) : $this->ties->namePartner($person, $unionId, $relative),
             'child' => $this->ties->addChild($person, $relative, $unionId, $kind),
             'sibling' => $this->ties->addSibling($person, $relative),
             default => throw new Refusal("“{$relation}” is no relation that can be added."),

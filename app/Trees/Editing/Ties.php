@@ -159,6 +159,25 @@ final readonly class Ties
     }
 
     /** A union of which one partner only is known. */
+    /**
+     * Names the partner of a couple in which one was not known; the couple's children are theirs too.
+     *
+     * @throws Refusal where the person is no partner of it, or it has two already
+     */
+    public function namePartner(Person $person, string $unionId, Person $partner): Union
+    {
+        if ($person->id === $partner->id) {
+            throw new Refusal('Nobody is their own partner.');
+        }
+        $union = Union::query()->findOrFail($unionId);
+        if (! UnionPartner::counting()->where('union_id', $union->id)->where('person_id', $person->id)->exists()) {
+            throw new Refusal('That is not a couple of theirs.');
+        }
+        $this->joinUnion($union, $partner);
+
+        return $union;
+    }
+
     public function addPartnerUnknown(Person $person): Union
     {
         $union = Union::query()->create();
@@ -267,7 +286,7 @@ final readonly class Ties
     private function joinUnion(Union $union, Person $parent): void
     {
         if (UnionPartner::counting()->where('union_id', $union->id)->count() > 1) {
-            throw new Refusal('That union has two partners already.');
+            throw new Refusal('That couple has two partners already.');
         }
         foreach (ParentSet::query()->where('union_id', $union->id)->orderBy('id')->get() as $set) {
             $child = self::person($set->child_id);

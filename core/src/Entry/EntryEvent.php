@@ -20,10 +20,16 @@ final readonly class EntryEvent
             $text = rtrim(implode(' ', array_slice($tokens, 0, $length)), ',');
             $date = GenDate::parse($text);
             if ($date->readings !== [] || $date->problem !== '') {
-                return new self($date, trim(implode(' ', array_slice($tokens, $length)), ' ,'));
+                return new self($date, self::place(array_slice($tokens, $length)));
             }
         }
 
-        return new self(GenDate::phrase(''), implode(' ', $tokens));
+        return new self(GenDate::phrase(''), self::place($tokens));
+    }
+
+    /** @param  list<string>  $tokens */
+    private static function place(array $tokens): string
+    {
+        return (string) preg_replace('/^(?:at|in) (?=\S)/', '', trim(implode(' ', $tokens), ' ,'));
     }
 }

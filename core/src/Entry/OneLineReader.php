@@ -8,12 +8,13 @@ use NorthBough\Core\Naming\PersonalName;
 use NorthBough\Core\Tree\Sex;
 
 /**
- * Reads "Ewan Tarrel h b 14 June 1891 Kirkhaven d 1950": a name; then b, m, d, each with a date, a place or both;
- * w, h or x at the end of the name gives the sex. The letters count in lower case only.
+ * Reads "Ewan Tarrel h b 14 June 1891 Kirkhaven d 1950": a name; then b, m, d (or born, married, died), each with a date,
+ * a place or both, "at" or "in" before the place or not; w, h or x at the end of the name gives the sex. The letters and
+ * words count in lower case only.
  */
 final class OneLineReader
 {
-    private const EVENTS = ['b' => 'birth', 'm' => 'marriage', 'd' => 'death'];
+    private const EVENTS = ['b' => 'birth', 'born' => 'birth', 'm' => 'marriage', 'married' => 'marriage', 'd' => 'death', 'died' => 'death'];
 
     private const SEXES = ['w' => Sex::Female, 'h' => Sex::Male, 'x' => Sex::Other];
 

@@ -47,6 +47,10 @@ final class OneLineEntryTest extends TestCase
         yield ['Ewan Tarrel b 10 Feb 1731/2 Hask', 'Ewan', 'Tarrel', 'U', ['birth' => ['10 Feb 1731/2', 'Hask']]];
         yield ['Ewan Tarrel b bet 1850 and 1852 Hask Light, Hask', 'Ewan', 'Tarrel', 'U', ['birth' => ['bet 1850 and 1852', 'Hask Light, Hask']]];
         yield ['Ewan Tarrel b 1851-05-03', 'Ewan', 'Tarrel', 'U', ['birth' => ['1851-05-03', '']]];
+        yield ['Ewan Tarrel born 14 June 1851 at Hask died 1920 in Kirkhaven', 'Ewan', 'Tarrel', 'U', ['birth' => ['14 June 1851', 'Hask'], 'death' => ['1920', 'Kirkhaven']]];
+        yield ['Jean Penhask w married 9 Oct 1845 at St Osmund', 'Jean', 'Penhask', 'F', ['marriage' => ['9 Oct 1845', 'St Osmund']]];
+        yield ['Ewan Tarrel born at Hask Light', 'Ewan', 'Tarrel', 'U', ['birth' => ['', 'Hask Light']]];
+        yield ['Ewan Born', 'Ewan', 'Born', 'U', []];
         yield ['b', 'b', '', 'U', []];
         yield ['Ewan d', 'Ewan', 'd', 'U', []];
     }

@@ -28,6 +28,7 @@ export function AddRelative(props: {
   const full = person.parentSets.some((set) => set.kind === 'birth' && set.parents.length > 1)
   const [kind, setKind] = useState(full && isParent ? 'adoptive' : 'birth')
   const tree = useTreeId()
+  const couples = person.unions.filter((one) => !one.isOut)
   const union = person.unions.find((one) => one.id === adding.unionId)
   const partners = union?.partners.map((partner) => partner.name).join(' and ')
   const offer = (relation: string) =>
@@ -38,7 +39,9 @@ export function AddRelative(props: {
   const label =
     adding.relation === 'child' && partners
       ? `Child with ${partners}`
-      : `${adding.relation.slice(0, 1).toUpperCase()}${adding.relation.slice(1)} of ${person.name}`
+      : adding.relation === 'partner' && adding.unionId
+        ? `The partner of ${person.name} who was not known`
+        : `${adding.relation.slice(0, 1).toUpperCase()}${adding.relation.slice(1)} of ${person.name}`
   const add = (who: { line: string } | { personId: string }) =>
     told(
       api.POST('/api/trees/{tree}/people/{person}/relatives', {
@@ -65,23 +68,47 @@ export function AddRelative(props: {
               : { h: '', w: '' }
         }
         aside={
-          (isParent || adding.relation === 'child') && (
-            <label className="shrink-0 text-[14px] text-graphite">
-              tied{' '}
-              <select className="gap" value={kind} onChange={(event) => setKind(event.target.value)}>
-                {['birth', 'adoptive', 'foster', 'guardian', 'recognised', 'other'].map((one) => (
-                  <option key={one} value={one}>
-                    {one === 'birth' ? 'by birth' : one}
-                  </option>
-                ))}
-              </select>
-            </label>
-          )
+          <span className="flex shrink-0 gap-4">
+            {adding.relation === 'child' && couples.length > 1 && (
+              <label className="text-[14px] text-graphite">
+                with{' '}
+                <select
+                  className="gap max-w-[200px]"
+                  aria-label="The couple whose child it is"
+                  value={adding.unionId ?? ''}
+                  onChange={(event) =>
+                    props.onNext({ relation: 'child', unionId: event.target.value || undefined })
+                  }
+                >
+                  {couples.map((one) => (
+                    <option key={one.id} value={one.id}>
+                      {one.partners.map((partner) => partner.name).join(' and ') || 'a partner not known'}
+                      {one.year && `, ${one.year}`}
+                    </option>
+                  ))}
+                </select>
+              </label>
+            )}
+            {(isParent || adding.relation === 'child') && (
+              <label className="shrink-0 text-[14px] text-graphite">
+                tied{' '}
+                <select className="gap" value={kind} onChange={(event) => setKind(event.target.value)}>
+                  {['birth', 'adoptive', 'foster', 'guardian', 'recognised', 'other'].map((one) => (
+                    <option key={one} value={one}>
+                      {one === 'birth' ? 'by birth' : one}
+                    </option>
+                  ))}
+                </select>
+              </label>
+            )}
+          </span>
         }
         as={{ of: person.id, relation: adding.relation }}
         keep={(line) => add({ line })}
         take={(personId) => add({ personId })}
         onKept={(made) => {
+          // Whoever comes next is tied by birth again, until that is said otherwise.
+          setKind('birth')
           const next = NEXT[adding.relation]
           // After a partner the line goes on to the children of this very couple.
           const union = adding.relation === 'partner' ? (made.unionId ?? undefined) : adding.unionId

@@ -3,6 +3,7 @@ import { useState } from 'react'
 import { api, told, type Schemas } from '../../api/client'
 import { useTreeId, useWrite, type Person } from '../../api/useTree'
 import { count } from '../../parts/count'
+import { NewField } from '../../parts/NewField'
 
 type Group = Schemas['GroupResource']
 
@@ -14,6 +15,15 @@ const COLOURS: Record<string, string> = {
   graphite: 'bg-graphite',
 }
 
+/** How the colours of marks are called; what a mark means is the user's own word. */
+const WORDS: Record<string, string> = {
+  tide: 'blue',
+  lichen: 'green',
+  ochre: 'yellow',
+  madder: 'red',
+  graphite: 'grey',
+}
+
 /** Groups that somebody belongs to and marks put on them; what they mean is the user's. */
 export function Belonging({ person }: { person: Person }) {
   const tree = useTreeId()
@@ -21,7 +31,6 @@ export function Belonging({ person }: { person: Person }) {
     queryKey: ['groups', tree],
     queryFn: () => told(api.GET('/api/trees/{tree}/groups', { params: { path: { tree } } })),
   })
-  const [name, setName] = useState('')
   const [kind, setKind] = useState('group')
   const all = data?.groups ?? []
   const own = all.filter((one) => person.groups.includes(one.id))
@@ -52,20 +61,17 @@ export function Belonging({ person }: { person: Person }) {
           }),
         ),
   )
-  const make = useWrite(
-    async () => {
-      const at = {
-        params: { path: { tree } },
-        body: { name, meaning: '', colour: kind === 'group' ? '' : kind },
-      }
-      const made =
-        kind === 'group'
-          ? await told(api.POST('/api/trees/{tree}/groups', at))
-          : await told(api.POST('/api/trees/{tree}/marks', at))
-      await put.mutateAsync({ id: made.id, kind: kind === 'group' ? 'group' : 'mark' })
-    },
-    () => setName(''),
-  )
+  const make = useWrite(async (name: string) => {
+    const at = {
+      params: { path: { tree } },
+      body: { name, meaning: '', colour: kind === 'group' ? '' : kind },
+    }
+    const made =
+      kind === 'group'
+        ? await told(api.POST('/api/trees/{tree}/groups', at))
+        : await told(api.POST('/api/trees/{tree}/marks', at))
+    await put.mutateAsync({ id: made.id, kind: kind === 'group' ? 'group' : 'mark' })
+  })
   return (
     <section aria-label="Groups and marks">
       <h2 className="heads font-semibold">Groups and marks</h2>
@@ -96,15 +102,12 @@ export function Belonging({ person }: { person: Person }) {
           ))}
         </p>
       )}
-      <p className="mt-1 flex gap-2">
-        <input
-          className="gap min-w-0 grow"
-          aria-label="A new group or mark"
-          placeholder="a new group or mark"
-          value={name}
-          onChange={(event) => setName(event.target.value)}
-          onKeyDown={(event) => event.key === 'Enter' && name.trim() !== '' && make.mutate(undefined)}
-        />
+      <NewField
+        label="A new group or mark"
+        placeholder="a new group or mark"
+        draftKey={`group ${person.id}`}
+        onSave={(name) => make.mutateAsync(name)}
+      >
         <select
           className="gap w-[112px] text-[13px]"
           aria-label="Group, or the colour of a mark"
@@ -114,11 +117,11 @@ export function Belonging({ person }: { person: Person }) {
           <option value="group">group</option>
           {Object.keys(COLOURS).map((colour) => (
             <option key={colour} value={colour}>
-              {colour} mark
+              {WORDS[colour]} mark
             </option>
           ))}
         </select>
-      </p>
+      </NewField>
     </section>
   )
 }
@@ -127,7 +130,7 @@ function Spot({ colour }: { colour: string }) {
   return (
     <span
       role="img"
-      aria-label={`${colour} mark`}
+      aria-label={`${WORDS[colour] ?? colour} mark`}
       className={`inline-block h-[10px] w-[10px] rounded-[2px] ${COLOURS[colour] ?? 'bg-graphite'}`}
     />
   )

@@ -143,29 +143,26 @@ export function EntryLine({
       </div>
       <div className="flex items-baseline justify-between gap-4">
         <p id={`${id}-read`} aria-live="polite" className="min-h-[20px] min-w-0 text-[13px] text-graphite">
-          {line.trim() === '' || !data ? (
-            <>
-              A name; then <kbd>b</kbd> <kbd>m</kbd> <kbd>d</kbd> with date and place, each if you have it;{' '}
-              <kbd>w</kbd> <kbd>h</kbd> <kbd>x</kbd> after the name for the sex.
-              {offered !== '' && (
-                <>
-                  {' '}
-                  <kbd>/</kbd> and a space write{' '}
-                  <span className="font-serif text-[14px] text-ink">{offered}</span>.
-                </>
-              )}
-              {offeredBySex.h !== offeredBySex.w && (
-                <>
-                  {' '}
-                  <kbd>/h</kbd> writes{' '}
-                  <span className="font-serif text-[14px] text-ink">{offeredBySex.h}</span>, <kbd>/w</kbd>{' '}
-                  <span className="font-serif text-[14px] text-ink">{offeredBySex.w}</span>.
-                </>
-              )}
-            </>
-          ) : (
-            <Understood reading={data} offered={offered} />
-          )}
+          {line.trim() !== '' && data && <Understood reading={data} offered={offered} />}
+          {line.trim() !== '' && data && <Digits reading={data} line={line} onLine={setLine} />}
+          <span className="block">
+            A name; then <kbd>b</kbd> born, <kbd>m</kbd> married, <kbd>d</kbd> died, each with a date and a
+            place if you have it; after the name <kbd>w</kbd> woman, <kbd>h</kbd> man, <kbd>x</kbd> other.
+            {offered !== '' && (
+              <>
+                {' '}
+                <kbd>/</kbd> and a space write{' '}
+                <span className="font-serif text-[14px] text-ink">{offered}</span>.
+              </>
+            )}
+            {offeredBySex.h !== offeredBySex.w && (
+              <>
+                {' '}
+                <kbd>/h</kbd> writes <span className="font-serif text-[14px] text-ink">{offeredBySex.h}</span>
+                , <kbd>/w</kbd> <span className="font-serif text-[14px] text-ink">{offeredBySex.w}</span>.
+              </>
+            )}
+          </span>
         </p>
         {aside}
       </div>
@@ -238,5 +235,26 @@ function Understood({ reading, offered }: { reading: Schemas['EntryReading']; of
         </span>
       ))}
     </>
+  )
+}
+
+/** Digits in a name are mostly a date whose letter was forgotten. */
+function Digits(props: { reading: Schemas['EntryReading']; line: string; onLine: (line: string) => void }) {
+  const digits = /\S*\d\S*/.exec(`${props.reading.given} ${props.reading.surname}`)?.[0]
+  if (!digits) return null
+  return (
+    <span className="ml-3 text-ochre">
+      “{digits}” stands in the name.{' '}
+      {['b', 'd'].map((letter) => (
+        <button
+          key={letter}
+          type="button"
+          className="act mr-3"
+          onClick={() => props.onLine(props.line.replace(digits, `${letter} ${digits}`))}
+        >
+          {letter === 'b' ? 'Born' : 'Died'} {digits}?
+        </button>
+      ))}
+    </span>
   )
 }

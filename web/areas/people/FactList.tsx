@@ -30,7 +30,7 @@ export function FactList({ facts, family, world, chosen, onChoose, onAdd }: Prop
         <span>Fact</span>
         <span>When</span>
         <span className="flex justify-between">
-          Where, and what it says
+          Place and words
           <span className="flex gap-4">
             <Fold what="family events" key_="v" count={family.length} isIn={isFamilyIn} onFold={foldFamily} />
             <Fold what="world events" key_="w" count={world.length} isIn={isWorldIn} onFold={foldWorld} />
@@ -73,7 +73,12 @@ function useFolded(stored: string): [boolean, () => void] {
 function Fold(props: { what: string; key_: string; count: number; isIn: boolean; onFold: () => void }) {
   if (props.count === 0) return null
   return (
-    <button type="button" className="act font-normal" aria-pressed={props.isIn} onClick={props.onFold}>
+    <button
+      type="button"
+      className="act font-normal whitespace-nowrap"
+      aria-pressed={props.isIn}
+      onClick={props.onFold}
+    >
       {props.isIn ? `Hide ${props.what} (${props.count})` : `Show ${props.what} (${props.count})`}{' '}
       <kbd>{props.key_}</kbd>
     </button>

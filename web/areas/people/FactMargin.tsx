@@ -189,6 +189,7 @@ export function FactMargin({ fact, person, changing, onChanging, onGone }: Props
       <PicturesHere pictures={beside?.pictures ?? []} on={{ factId: fact.id }} />
       <Roles fact={fact} />
       <Notes
+        subject={fact.id}
         notes={fact.notes}
         add={(text) =>
           told(

@@ -4,13 +4,21 @@ import { toast } from 'sonner'
 import { api, told } from '../../api/client'
 import { useTreeId, useTreePath, useWrite, type Person } from '../../api/useTree'
 import { FaceCut } from '../../parts/page/FaceCut'
+import { useDraft } from '../../parts/useDraft'
+
+type Props = { person: Person; isAdding: boolean; onAdd: () => void }
 
 /** The name that leads, its years and number; the name is changed where it stands. */
-export function Heading({ person, onAdd }: { person: Person; onAdd: () => void }) {
+export function Heading({ person, isAdding, onAdd }: Props) {
   const tree = useTreeId()
   const path = useTreePath()
   const lead = person.names[0]
-  const [typed, setTyped] = useState<string | null>(null)
+  const [typed, write, forget] = useDraft(`heading ${lead?.id ?? ''}`)
+  const [isOpen, setOpen] = useState(typed !== '')
+  const close = () => {
+    forget()
+    setOpen(false)
+  }
   const change = useWrite(
     (text: string) =>
       told(
@@ -19,11 +27,11 @@ export function Heading({ person, onAdd }: { person: Person; onAdd: () => void }
           body: { typed: text, version: lead?.version ?? 0 },
         }),
       ),
-    () => setTyped(null),
+    close,
   )
   const pressed = (event: KeyboardEvent) => {
-    if (event.key === 'Enter' && typed !== null) change.mutate(typed)
-    if (event.key === 'Escape') setTyped(null)
+    if (event.key === 'Enter') change.mutate(typed)
+    if (event.key === 'Escape') close()
   }
   const copy = () => {
     void navigator.clipboard
@@ -41,7 +49,7 @@ export function Heading({ person, onAdd }: { person: Person; onAdd: () => void }
           label={`Portrait of ${person.name}`}
         />
       )}
-      {typed === null ? (
+      {!isOpen ? (
         <h1
           className={`min-w-0 font-serif leading-[1.15] ${person.name.length > 44 ? 'text-[20px]' : 'text-[28px]'}`}
         >
@@ -49,21 +57,31 @@ export function Heading({ person, onAdd }: { person: Person; onAdd: () => void }
             type="button"
             className="line-clamp-2 text-left hover:text-tide"
             title="Change the name"
-            onClick={() => setTyped(lead?.typed ?? '')}
+            onClick={() => {
+              write(lead?.typed ?? '')
+              setOpen(true)
+            }}
           >
             {person.name}
           </button>
         </h1>
       ) : (
-        <input
-          className="gap grow font-serif text-[24px]"
-          aria-label="Name, the surname between slashes if need be"
-          value={typed}
-          autoFocus
-          onChange={(event) => setTyped(event.target.value)}
-          onKeyDown={pressed}
-          onBlur={() => typed === lead?.typed && setTyped(null)}
-        />
+        <span className="flex min-w-0 grow flex-wrap items-baseline gap-x-4">
+          <input
+            className="gap min-w-[200px] grow font-serif text-[24px]"
+            aria-label="Name, the surname between slashes if need be"
+            value={typed}
+            autoFocus
+            onChange={(event) => write(event.target.value)}
+            onKeyDown={pressed}
+          />
+          <button type="button" className="act-main" onClick={() => change.mutate(typed)}>
+            Save <kbd>Enter</kbd>
+          </button>
+          <button type="button" className="act" onClick={close}>
+            Cancel <kbd>Esc</kbd>
+          </button>
+        </span>
       )}
       <span className="shrink-0 text-[17px] text-graphite">{person.years}</span>
       {person.toCentre !== '' && (
@@ -83,7 +101,13 @@ export function Heading({ person, onAdd }: { person: Person; onAdd: () => void }
         <Link className="act" to={path(`drawings/${person.id}`)}>
           Draw
         </Link>
-        <button type="button" className="act" onClick={onAdd}>
+        <button
+          type="button"
+          className="act"
+          aria-expanded={isAdding}
+          aria-controls="add-what"
+          onClick={onAdd}
+        >
           Add <kbd>a</kbd>
         </button>
       </span>

@@ -136,14 +136,24 @@ export function KinStrip({ person, onAdd }: { person: Person; onAdd: (adding: Ad
       >
         {union.standing === 'rival' && <Rival />}
         {!union.isOut ? (
-          <Names people={union.partners} none="a partner not known" />
+          union.partners.length > 0 ? (
+            <Names people={union.partners} />
+          ) : (
+            <button
+              type="button"
+              className="text-graphite italic hover:text-tide"
+              onClick={() => onAdd({ relation: 'partner', unionId: union.id })}
+            >
+              a partner not known?
+            </button>
+          )
         ) : (
           <RuledOut people={union.partners} />
         )}
         {union.children.length > 0 && (
           <span>
             {': '}
-            <Names people={union.children} given />
+            <Names people={union.children} given kinds={union.childKinds} />
           </span>
         )}
         {union.ruledOut.length > 0 && (
@@ -263,7 +273,18 @@ function Sheet({ union }: { union: string }) {
 }
 
 /** Names run on; children by their given names alone, with their years on demand. */
-function Names({ people, given = false, none = '' }: { people: Relative[]; given?: boolean; none?: string }) {
+function Names({
+  people,
+  given = false,
+  none = '',
+  kinds = {},
+}: {
+  people: Relative[]
+  given?: boolean
+  none?: string
+  /** What a child is to the couple, by its id, where it is no child by birth. */
+  kinds?: Record<string, string>
+}) {
   if (people.length === 0) return <span className="text-graphite">{none}</span>
   return (
     <>
@@ -271,6 +292,9 @@ function Names({ people, given = false, none = '' }: { people: Relative[]; given
         <span key={person.id}>
           {index > 0 && (given || index < people.length - 1 ? ', ' : ' and ')}
           <PersonName id={person.id}>{given ? person.given : person.name}</PersonName>
+          {kinds[person.id] && (
+            <span className="font-sans text-[13px] text-graphite"> ({kinds[person.id]})</span>
+          )}
           {!given && person.years !== '' && (
             <span className="font-sans text-[13px] text-graphite"> {person.years}</span>
           )}

@@ -2,6 +2,7 @@ import { useState } from 'react'
 import { api, told } from '../../api/client'
 import { useTreeId, useWrite, type Person } from '../../api/useTree'
 import { WhyGap } from '../../parts/WhyGap'
+import { KeepOrLeave } from '../../parts/KeepOrLeave'
 
 /** Whether somebody counts as living, and the place where an editor says that they are dead, and why. */
 export function LivingWord({ person }: { person: Person }) {
@@ -39,19 +40,26 @@ export function LivingWord({ person }: { person: Person }) {
           Say that this person is dead
         </button>
       ) : (
-        <WhyGap
-          className="gap w-full"
-          aria-label="Why you say so"
-          suggests={['A relative told me.', 'There is a notice of the death.']}
-          placeholder="why you say so"
-          autoFocus
-          value={why}
-          onValue={setWhy}
-          onKeyDown={(event) => {
-            if (event.key === 'Enter' && why.trim() !== '') say.mutate(why)
-            if (event.key === 'Escape') setWhy(null)
+        <form
+          onSubmit={(event) => {
+            event.preventDefault()
+            if (why.trim() !== '') say.mutate(why)
           }}
-        />
+        >
+          <WhyGap
+            className="gap w-full"
+            aria-label="Why you say so"
+            suggests={['A relative told me.', 'There is a notice of the death.']}
+            placeholder="why you say so"
+            autoFocus
+            value={why}
+            onValue={setWhy}
+            onKeyDown={(event) => {
+              if (event.key === 'Escape') setWhy(null)
+            }}
+          />
+          <KeepOrLeave disabled={why.trim() === ''} onLeave={() => setWhy(null)} />
+        </form>
       )}
     </section>
   )

@@ -3,6 +3,8 @@ import { api, told, type Schemas } from '../../api/client'
 import { useTreeId, useWrite, type Person } from '../../api/useTree'
 import { BothSides } from '../../parts/BothSides'
 import { StandingOfName } from './StandingOfName'
+import { NewField } from '../../parts/NewField'
+import { useDraft } from '../../parts/useDraft'
 
 type Name = Schemas['NameResource']
 
@@ -22,17 +24,17 @@ const KINDS: Record<string, string> = {
 export function Names({ person }: { person: Person }) {
   const tree = useTreeId()
   const [inHand, setInHand] = useState('')
-  const [fresh, setFresh] = useState('')
+  const [refused, setRefused] = useState('')
   const [kind, setKind] = useState('aka')
   const add = useWrite(
-    (again: boolean) =>
+    ({ typed, again }: { typed: string; again: boolean }) =>
       told(
         api.POST('/api/trees/{tree}/people/{person}/names', {
           params: { path: { tree, person: person.id } },
-          body: { typed: fresh, kind, again },
+          body: { typed, kind, again },
         }),
       ),
-    () => setFresh(''),
+    () => setRefused(''),
   )
   const remove = useWrite((id: string) =>
     told(api.DELETE('/api/trees/{tree}/names/{name}', { params: { path: { tree, name: id } } })),
@@ -68,21 +70,21 @@ export function Names({ person }: { person: Person }) {
           ),
         )}
       </ul>
-      <p className="mt-1 flex gap-2">
-        <input
-          className="gap min-w-0 grow"
-          aria-label="Another name"
-          placeholder="another name"
-          value={fresh}
-          onChange={(event) => setFresh(event.target.value)}
-          onKeyDown={(event) => event.key === 'Enter' && fresh.trim() !== '' && add.mutate(false)}
-        />
+      <NewField
+        label="Another name"
+        placeholder="another name"
+        draftKey={`name of ${person.id}`}
+        onSave={(typed) => {
+          setRefused(typed)
+          return add.mutateAsync({ typed, again: false })
+        }}
+      >
         <KindOf value={kind} onValue={setKind} label="Kind of the new name" />
-      </p>
+      </NewField>
       {add.error?.details.again === true && (
         <p role="alert" className="text-[14px] text-ochre">
           {add.error.message}{' '}
-          <button type="button" className="act" onClick={() => add.mutate(true)}>
+          <button type="button" className="act" onClick={() => add.mutate({ typed: refused, again: true })}>
             Add it all the same
           </button>
         </p>
@@ -93,7 +95,11 @@ export function Names({ person }: { person: Person }) {
 
 function ChangeName({ name, onDone }: { name: Name; onDone: () => void }) {
   const tree = useTreeId()
-  const [typed, setTyped] = useState(name.typed)
+  const [typed, setTyped, forget] = useDraft(`changed name ${name.id}`, name.typed)
+  const leave = () => {
+    forget()
+    onDone()
+  }
   const [kind, setKind] = useState(name.kind)
   const save = useWrite(
     () =>
@@ -103,11 +109,11 @@ function ChangeName({ name, onDone }: { name: Name; onDone: () => void }) {
           body: { typed, kind, version: name.version },
         }),
       ),
-    onDone,
+    leave,
   )
   const pressed = (event: KeyboardEvent) => {
     if (event.key === 'Enter' && typed.trim() !== '') save.mutate(undefined)
-    if (event.key === 'Escape') onDone()
+    if (event.key === 'Escape') leave()
   }
   return (
     <div className="border-l-2 border-tide pl-2">
@@ -121,8 +127,13 @@ function ChangeName({ name, onDone }: { name: Name; onDone: () => void }) {
           onKeyDown={pressed}
         />
         <KindOf value={kind} onValue={setKind} label="Kind of name" />
-        <button type="button" className="act" onClick={() => save.mutate(undefined)}>
-          Save
+      </p>
+      <p className="mt-1 flex gap-4 text-[14px]">
+        <button type="button" className="act-main" onClick={() => save.mutate(undefined)}>
+          Save <kbd>Enter</kbd>
+        </button>
+        <button type="button" className="act" onClick={leave}>
+          Cancel <kbd>Esc</kbd>
         </button>
       </p>
       <BothSides problem={save.error} />

@@ -1,19 +1,23 @@
 import { useState } from 'react'
 import { api, told, type Schemas } from '../../api/client'
 import { useTreeId, useWrite } from '../../api/useTree'
+import { NewField } from '../../parts/NewField'
+import { useDraft } from '../../parts/useDraft'
 
 type Note = Schemas['NoteResource']
-type Props = { notes: Note[]; add: (text: string) => Promise<unknown>; of?: string }
+type Props = {
+  /** Id of what they are about. */
+  subject: string
+  notes: Note[]
+  add: (text: string) => Promise<unknown>
+  of?: string
+}
 
 /** Notes where they stand; each is changed in its place, an empty gap takes the next. */
-export function Notes({ notes, add, of = '' }: Props) {
+export function Notes({ subject, notes, add, of = '' }: Props) {
   const tree = useTreeId()
   const [inHand, setInHand] = useState('')
-  const [fresh, setFresh] = useState('')
-  const keep = useWrite(
-    () => add(fresh),
-    () => setFresh(''),
-  )
+  const keep = useWrite(add)
   const change = useWrite(
     ({ note, text, isResearch }: { note: Note; text: string; isResearch: boolean }) =>
       told(
@@ -34,6 +38,7 @@ export function Notes({ notes, add, of = '' }: Props) {
         inHand === note.id ? (
           <NoteText
             key={note.id}
+            id={note.id}
             start={note.text}
             onKeep={(text) => change.mutate({ note, text, isResearch: note.isResearch })}
             onLeave={() => setInHand('')}
@@ -61,30 +66,23 @@ export function Notes({ notes, add, of = '' }: Props) {
           </div>
         ),
       )}
-      <textarea
-        className="gap w-full"
-        rows={fresh === '' ? 1 : 4}
-        aria-label={`Another note${of}`}
+      <NewField
+        label={`Another note${of}`}
         placeholder="a note"
-        value={fresh}
-        onChange={(event) => setFresh(event.target.value)}
+        draftKey={`note ${subject}`}
+        onSave={(text) => keep.mutateAsync(text)}
+        isLong
       />
-      {fresh.trim() !== '' && (
-        <button
-          type="button"
-          className="act-main"
-          disabled={keep.isPending}
-          onClick={() => keep.mutate(undefined)}
-        >
-          Save
-        </button>
-      )}
     </section>
   )
 }
 
-function NoteText(props: { start: string; onKeep: (text: string) => void; onLeave: () => void }) {
-  const [text, setText] = useState(props.start)
+function NoteText(props: { id: string; start: string; onKeep: (text: string) => void; onLeave: () => void }) {
+  const [text, setText, forget] = useDraft(`changed note ${props.id}`, props.start)
+  const leave = () => {
+    forget()
+    props.onLeave()
+  }
   return (
     <div className="mb-2 border-l-2 border-tide pl-3">
       <textarea
@@ -94,18 +92,21 @@ function NoteText(props: { start: string; onKeep: (text: string) => void; onLeav
         autoFocus
         value={text}
         onChange={(event) => setText(event.target.value)}
-        onKeyDown={(event) => event.key === 'Escape' && props.onLeave()}
+        onKeyDown={(event) => event.key === 'Escape' && leave()}
       />
       <p className="flex gap-4">
         <button
           type="button"
           className="act-main"
           disabled={text.trim() === ''}
-          onClick={() => props.onKeep(text)}
+          onClick={() => {
+            props.onKeep(text)
+            forget()
+          }}
         >
-          Keep
+          Save
         </button>
-        <button type="button" className="act" onClick={props.onLeave}>
+        <button type="button" className="act" onClick={leave}>
           Cancel
         </button>
       </p>

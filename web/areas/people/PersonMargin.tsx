@@ -56,9 +56,9 @@ export function PersonMargin({ person }: { person: Person }) {
             ? 'No facts yet.'
             : uncited === 0
               ? person.facts.length === 1
-                ? 'Its one fact is cited.'
-                : `All ${person.facts.length} facts are cited.`
-              : `${person.facts.length - uncited} of ${count(person.facts.length, 'fact')} cited; `}
+                ? 'The one fact has a source.'
+                : `All ${person.facts.length} facts have a source.`
+              : `${person.facts.length - uncited} of ${count(person.facts.length, 'fact')} have a source; `}
           {uncited > 0 && person.facts.length > 0 && (
             <span className="text-ochre">{uncited === 1 ? '1 has' : `${uncited} have`} no source yet.</span>
           )}
@@ -81,6 +81,7 @@ export function PersonMargin({ person }: { person: Person }) {
       <LivingWord person={person} />
       <Restricted value={person.restriction} of={person.name} onSay={(words) => restrict.mutate(words)} />
       <Notes
+        subject={person.id}
         notes={person.notes}
         add={(text) =>
           told(

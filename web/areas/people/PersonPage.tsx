@@ -6,6 +6,7 @@ import { useCommands } from '../../shell/keys'
 import { walked } from '../../shell/trail'
 import { AddFact } from './AddFact'
 import { AddRelative, type Adding } from './AddRelative'
+import { AddWhat } from './AddWhat'
 import { FactList } from './FactList'
 import { FactMargin } from './FactMargin'
 import { Heading } from './Heading'
@@ -30,7 +31,6 @@ export default function PersonPage() {
   useEffect(() => {
     if (person) {
       walked(tree, { id: person.id, name: person.name })
-      document.title = `${person.name} – North Bough`
     }
   }, [tree, person])
   const choose = (fact: string) => {
@@ -70,19 +70,17 @@ export default function PersonPage() {
   return (
     <div className="grid h-full grid-cols-[minmax(0,2fr)_minmax(300px,1fr)] max-lg:block max-lg:overflow-auto">
       <div className="flex min-h-0 flex-col px-6 max-lg:px-4">
-        <Heading person={person} onAdd={() => setAdding('choosing')} />
+        <Heading
+          key={person.id}
+          person={person}
+          isAdding={adding === 'choosing'}
+          onAdd={() => setAdding(adding === 'choosing' ? null : 'choosing')}
+        />
+        {adding === 'choosing' && (
+          <AddWhat begin={begin} firstUnion={firstUnion} onLeave={() => setAdding(null)} />
+        )}
         <Lifeline lifeline={person.lifeline} chosen={chosen} onChoose={choose} />
         <KinStrip person={person} onAdd={(next) => setAdding(next)} />
-        {adding === 'choosing' && (
-          <p className="border-l-2 border-tide py-1 pl-4" role="status">
-            Add: <Choice letter="f" word="father" onChoose={begin({ relation: 'father' })} />{' '}
-            <Choice letter="m" word="mother" onChoose={begin({ relation: 'mother' })} />{' '}
-            <Choice letter="p" word="partner" onChoose={begin({ relation: 'partner' })} />{' '}
-            <Choice letter="c" word="child" onChoose={begin({ relation: 'child', unionId: firstUnion })} />{' '}
-            <Choice letter="s" word="sibling" onChoose={begin({ relation: 'sibling' })} />{' '}
-            <Choice letter="e" word="fact" onChoose={begin('fact')} />
-          </p>
-        )}
         {adding === 'fact' && (
           <AddFact
             person={person}
@@ -129,13 +127,5 @@ export default function PersonPage() {
         )}
       </aside>
     </div>
-  )
-}
-
-function Choice({ letter, word, onChoose }: { letter: string; word: string; onChoose: () => void }) {
-  return (
-    <button type="button" className="act mr-3" onClick={onChoose}>
-      <kbd>{letter}</kbd> {word}
-    </button>
   )
 }

@@ -1,20 +1,17 @@
-import { useState } from 'react'
 import { api, told, type Schemas } from '../../api/client'
 import { useTreeId, useWrite, type Person } from '../../api/useTree'
+import { NewField } from '../../parts/NewField'
 
 /** What is to be done about somebody. */
 export function Tasks({ person }: { person: Person }) {
   const tree = useTreeId()
-  const [text, setText] = useState('')
-  const add = useWrite(
-    () =>
-      told(
-        api.POST('/api/trees/{tree}/people/{person}/tasks', {
-          params: { path: { tree, person: person.id } },
-          body: { text },
-        }),
-      ),
-    () => setText(''),
+  const add = useWrite((text: string) =>
+    told(
+      api.POST('/api/trees/{tree}/people/{person}/tasks', {
+        params: { path: { tree, person: person.id } },
+        body: { text },
+      }),
+    ),
   )
   const tick = useWrite((task: Schemas['TaskResource']) =>
     told(
@@ -42,13 +39,11 @@ export function Tasks({ person }: { person: Person }) {
           </li>
         ))}
       </ul>
-      <input
-        className="gap w-full"
-        aria-label="Something to do"
+      <NewField
+        label="Something to do"
         placeholder="something to do"
-        value={text}
-        onChange={(event) => setText(event.target.value)}
-        onKeyDown={(event) => event.key === 'Enter' && text.trim() !== '' && add.mutate(undefined)}
+        draftKey={`task ${person.id}`}
+        onSave={(text) => add.mutateAsync(text)}
       />
     </section>
   )

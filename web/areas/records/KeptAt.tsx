@@ -3,6 +3,7 @@ import { api, told, type Schemas } from '../../api/client'
 import { useTreeId, useWrite } from '../../api/useTree'
 import { BothSides } from '../../parts/BothSides'
 import { Notes } from '../people/Notes'
+import { count } from '../../parts/count'
 
 /** Where a source is kept: its name, changed for every source kept there, and notes on it. */
 export function KeptAt({ repository }: { repository: Schemas['RepositoryResource'] }) {
@@ -45,10 +46,10 @@ export function KeptAt({ repository }: { repository: Schemas['RepositoryResource
       )}
       <BothSides problem={change.error} />
       <p className="text-[13px] text-graphite">
-        {repository.sources === 1 ? 'One source is' : `${repository.sources} sources are`} kept there; a new
-        name is theirs too.
+        {count(repository.sources, 'source is', 'sources are')} kept there; a new name is theirs too.
       </p>
       <Notes
+        subject={repository.id}
         notes={repository.notes}
         of=" on the repository"
         add={(text) =>

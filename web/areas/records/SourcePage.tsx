@@ -161,6 +161,7 @@ export default function SourcePage() {
         </section>
         <div className="mb-5">
           <Notes
+            subject={id}
             notes={notes}
             of=" on the source"
             add={(text) =>
