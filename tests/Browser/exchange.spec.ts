@@ -29,14 +29,14 @@ test('a file comes in with a report, is drawn, printed and written out again', a
   }
 
   const written = page.waitForEvent('download')
-  await page.getByRole('button', { name: 'Version 7', exact: true }).click()
+  await page.getByRole('button', { name: 'Export version 7', exact: true }).click()
   const saved = readFileSync(await (await written).path(), 'utf8')
   expect(saved).toContain('1 NAME Keziah "Hezzy" /Osk/')
-  await expect(page.getByRole('complementary', { name: 'Files out' })).toContainText('It is written.')
+  await expect(page.getByRole('complementary', { name: 'Export' })).toContainText('It is written.')
   await expect(page.getByRole('link', { name: /^Save / })).toBeVisible()
 
   await page.goto(`${tree}/people`)
-  await page.getByRole('option', { name: /Tarrel, \?/ }).click()
+  await page.getByRole('row', { name: /Tarrel, \?/ }).click()
   await page.getByRole('link', { name: 'Draw', exact: true }).click()
   await expect(page.getByRole('link', { name: /Ewan Tarrel/ })).toBeVisible()
   for (const [format, start] of [
@@ -108,9 +108,9 @@ test('a file is looked at, its letters are chosen, and one person of it comes in
   const report = page.getByRole('article').filter({ hasText: 'windows.ged' })
   await expect(report).toContainText('A part of the file: one of its people')
   await page.goto(`${tree}/people`)
-  await expect(page.getByRole('option', { name: /Tarrel, J\u00f6rg/ })).toBeVisible()
-  await expect(page.getByRole('option', { name: /Osk, Una/ })).toBeVisible()
-  await expect(page.getByRole('option', { name: /Else/ })).toHaveCount(0)
+  await expect(page.getByRole('row', { name: /Tarrel, J\u00f6rg/ })).toBeVisible()
+  await expect(page.getByRole('row', { name: /Osk, Una/ })).toBeVisible()
+  await expect(page.getByRole('row', { name: /Else/ })).toHaveCount(0)
 })
 
 test('a large file goes up in pieces through the server and can be cancelled', async ({ page }) => {
@@ -148,5 +148,5 @@ test('a tree stands a second time under another name', async ({ page }) => {
   await page.getByRole('link', { name: /Once, as it was/ }).click()
   await page.waitForURL(/\/desk$/)
   await page.goto(page.url().replace(/desk$/, 'people'))
-  await expect(page.getByRole('option', { name: /Tarrel, Ewan/ })).toBeVisible()
+  await expect(page.getByRole('row', { name: /Tarrel, Ewan/ })).toBeVisible()
 })

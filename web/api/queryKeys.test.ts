@@ -3,7 +3,7 @@ import { join } from 'node:path'
 import { expect, it } from 'vitest'
 
 /** What is asked of no tree: who is signed in, and which trees there are. */
-const OF_NO_TREE = ["['session']", "['trees']", "['deleted-trees']"]
+const OF_NO_TREE = ["['session']", "['trees']", "['deleted-trees']", "['guide']"]
 
 it('every query has the tree in its key, so that nothing of one tree shows in another', () => {
   const web = join(import.meta.dirname, '..')

@@ -3407,6 +3407,7 @@ export interface components {
       word: string
       date: string
       whose: string
+      personId: string
       row: string
       /** Format: float */
       from: number

@@ -2,6 +2,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useRef } from 'react'
 import { useParams } from 'react-router'
 import { toast } from 'sonner'
+import { fieldInHand, refuseField } from '../parts/refusal'
 import { api, Refused, told, type Schemas } from './client'
 
 /** The id of the tree in the address. */
@@ -40,9 +41,13 @@ export function useWrite<Said = void, Made = unknown>(
   scope?: string,
 ) {
   const queries = useQueryClient()
+  const field = useRef<HTMLElement | null>(null)
   const sendAgain = useRef<(said: Said) => void>(() => undefined)
   const mutation = useMutation<Made, Refused, Said>({
-    mutationFn: write,
+    mutationFn: (said) => {
+      field.current = fieldInHand()
+      return write(said)
+    },
     ...(scope === undefined ? {} : { scope: { id: scope } }),
     onSuccess: async (made, said) => {
       after?.(made, said)
@@ -59,7 +64,9 @@ export function useWrite<Said = void, Made = unknown>(
       }
       // What somebody else saved comes onto the page; what was typed here stays in its field.
       if (problem.status === 409) await queries.invalidateQueries()
-      toast.error(problem.message, { duration: 10_000 })
+      // It stays beneath the field that it is about until that is changed; where there is none, until it is put away.
+      if (problem.details.sides === undefined && !refuseField(field.current, problem.message))
+        toast.error(problem.message, { duration: Infinity, closeButton: true })
     },
   })
   sendAgain.current = mutation.mutate

@@ -4,6 +4,7 @@ import { Navigate, Outlet, Route, Routes } from 'react-router'
 import { api, told } from '../api/client'
 import { SignIn } from '../areas/account/SignIn'
 import { Shell } from './Shell'
+import { useTitles } from './useTitles'
 
 const Account = lazy(() => import('../areas/account/Account'))
 const Trees = lazy(() => import('../areas/account/Trees'))
@@ -42,6 +43,7 @@ function SignedIn() {
 }
 
 export function App() {
+  useTitles()
   return (
     <Suspense fallback={<p className="p-10 text-graphite">One moment…</p>}>
       <Routes>

@@ -5,6 +5,7 @@ import { api, told } from '../api/client'
 import { useTreeId, useTreePath } from '../api/useTree'
 import { useDebounced } from '../parts/useDebounced'
 import { useAllCommands } from './keys'
+import { count } from '../parts/count'
 
 type Offer = { id: string; line: string; more: string; go: () => void }
 
@@ -110,12 +111,13 @@ export function JumpField({ field, word }: Props) {
     }
   }
   const shown = open && words !== ''
+  const isNobody = shown && offers.length === 0
   return (
     <div className="relative w-full max-w-[420px]">
       <input
         ref={field}
         role="combobox"
-        aria-expanded={shown}
+        aria-expanded={shown && !isNobody}
         aria-controls={list}
         aria-activedescendant={shown && offers[at] ? `${list}-${at}` : undefined}
         aria-label="Jump to a person, a number or a command"
@@ -131,7 +133,7 @@ export function JumpField({ field, word }: Props) {
         onBlur={() => setTimeout(() => setOpen(false), 150)}
         onKeyDown={pressed}
       />
-      {shown && (
+      {shown && !isNobody && (
         <ul
           id={list}
           role="listbox"
@@ -152,15 +154,22 @@ export function JumpField({ field, word }: Props) {
               <span className="shrink-0 text-[13px] text-graphite">{offer.more}</span>
             </li>
           ))}
-          {offers.length === 0 && (
-            <li className="px-3 py-1 text-graphite">
-              {isSum
-                ? 'A sum with dates: = 14 Jun 1818 to 3 May 1891, = 3 May 1891 − 72y 10m, or one day alone.'
-                : 'Nobody of that name or number.'}
-            </li>
-          )}
         </ul>
       )}
+      <p
+        role="status"
+        className={
+          isNobody
+            ? 'absolute z-20 mt-1 w-full rounded-[3px] border border-rule bg-raised px-3 py-1 text-graphite shadow-lg'
+            : 'sr-only'
+        }
+      >
+        {isNobody
+          ? isSum
+            ? 'A sum with dates: = 14 Jun 1818 to 3 May 1891, = 3 May 1891 − 72y 10m, or one day alone.'
+            : 'Nobody of that name or number.'
+          : shown && `${count(offers.length, 'result')}`}
+      </p>
     </div>
   )
 }

@@ -11,8 +11,9 @@ import { useCommands } from './keys'
 import { LettersLine } from './LettersLine'
 import { Spine } from './Spine'
 import { StepButtons } from './StepButtons'
-import { switchTheme } from './theme'
+import { Tools } from './Tools'
 import { useTrail } from './trail'
+import { useFocusKept } from './useFocusKept'
 import { useScrollMemory } from './useScrollMemory'
 import { useSteps } from './useSteps'
 
@@ -28,6 +29,8 @@ export function Shell() {
   const trail = useTrail(tree)
   const middle = useRef<HTMLElement>(null)
   useScrollMemory(middle)
+  useFocusKept()
+  const { data: about } = useTree()
   // At the reading table every line of height is the page's.
   const isReading = useMatch('/t/:tree/records/table/:record') !== null
   const place = trail.findIndex((step) => step.id === here)
@@ -58,7 +61,10 @@ export function Shell() {
     })),
   ])
   return (
-    <div className="grid h-full grid-cols-[40px_minmax(0,1fr)] grid-rows-[40px_minmax(0,1fr)]">
+    <div
+      data-tree={about?.name ?? ''}
+      className="grid h-full grid-cols-[40px_minmax(0,1fr)] grid-rows-[minmax(40px,auto)_minmax(0,1fr)]"
+    >
       <a
         href="#middle"
         className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-raised focus:p-2"
@@ -118,13 +124,13 @@ function TopLine({ jump, meant, steps, onHelp }: TopLineProps) {
   })
   const running = exchange?.runs.find((run) => ['waiting', 'running'].includes(run.state))
   return (
-    <header className="flex min-w-0 items-center gap-4 border-b border-rule px-4">
+    <header className="flex min-w-0 flex-wrap items-center gap-x-4 gap-y-1 border-b border-rule px-4 max-sm:px-2 max-sm:py-1">
       <Link to="/trees" className="max-w-[220px] shrink-0 truncate font-serif text-[17px] font-semibold">
         {data?.name ?? '…'}
       </Link>
       <JumpField field={jump} word={meant} />
       <Held />
-      <span className="ml-auto min-w-0 max-sm:hidden">
+      <span className="ml-auto min-w-0">
         <StepButtons {...steps} />
       </span>
       <span className="min-w-0 truncate text-[13px] text-graphite" role="status">
@@ -134,18 +140,7 @@ function TopLine({ jump, meant, steps, onHelp }: TopLineProps) {
           </Link>
         )}
       </span>
-      <Link className="act shrink-0 text-[13px] max-sm:hidden" to={path('guide')}>
-        Guide
-      </Link>
-      <button type="button" className="act shrink-0 text-[13px] max-sm:hidden" onClick={onHelp}>
-        Keys
-      </button>
-      <button type="button" className="act shrink-0 text-[13px] max-sm:hidden" onClick={switchTheme}>
-        Light or dark
-      </button>
-      <Link to="/account" className="shrink-0 truncate text-[13px] text-graphite max-sm:hidden">
-        {session?.user?.name}
-      </Link>
+      <Tools onHelp={onHelp} name={session?.user?.name ?? ''} />
     </header>
   )
 }

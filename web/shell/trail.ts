@@ -36,6 +36,15 @@ export function useTrail(tree: string): Step[] {
 /** The same, outside a page that is drawn. */
 export const trailOf = load
 
+/** Whoever is no longer there leaves the trail. */
+export function gone(tree: string, id: string) {
+  const steps = load(tree)
+  if (!steps.some((one) => one.id === id)) return
+  held = { tree, steps: steps.filter((one) => one.id !== id) }
+  localStorage.setItem(`trail:${tree}`, JSON.stringify(held.steps))
+  listeners.forEach((listener) => listener())
+}
+
 export function walked(tree: string, step: Step) {
   const steps = load(tree)
   const known = steps.findIndex((one) => one.id === step.id)

@@ -91,7 +91,7 @@ final readonly class PersonPageBuilder
             family: FamilyEvents::of($person, $people, $unions, $parentUnions),
             world: $isWithheld ? [] : $this->world->of($person),
             lifeline: new LifelineResource(
-                array_map(static fn ($m): LifelineMark => new LifelineMark($m->eventId, $m->word, $m->date, $m->whose, $m->row, $m->from, $m->to, $m->softFrom, $m->softTo, $m->lane, $m->lasts, $m->wordsLeft), $lifeline->marks),
+                array_map(static fn ($m): LifelineMark => new LifelineMark($m->eventId, $m->word, $m->date, $m->whose, $m->personId, $m->row, $m->from, $m->to, $m->softFrom, $m->softTo, $m->lane, $m->lasts, $m->wordsLeft), $lifeline->marks),
                 array_map(static fn (array $y): LifelineYear => new LifelineYear($y[0], $y[1]), $lifeline->years),
             ),
             parentSets: $this->kin->parentSets($sets, $parentUnions, $people),
@@ -152,7 +152,7 @@ final readonly class PersonPageBuilder
      *
      * @param  array<string, Person>  $people
      * @param  list<Union>  $unions
-     * @return list<array{string, Event}>
+     * @return list<array{string, Event, string}>
      */
     private function familyEvents(array $people, array $unions, string $id): array
     {
@@ -161,13 +161,13 @@ final readonly class PersonPageBuilder
             foreach ($union->childrenOf($id) as $childId) {
                 $birth = $people[$childId]->leading('birth', 'christening', 'baptism');
                 if ($birth !== null) {
-                    $events[] = [$people[$childId]->name()->shown(), $birth];
+                    $events[] = [$people[$childId]->name()->shown(), $birth, $childId];
                 }
             }
             foreach ($union->partnersOf($id) as $partnerId) {
                 $death = $people[$partnerId]->leading('death', 'burial');
                 if ($death !== null) {
-                    $events[] = [$people[$partnerId]->name()->shown(), $death];
+                    $events[] = [$people[$partnerId]->name()->shown(), $death, $partnerId];
                 }
             }
         }

@@ -131,7 +131,7 @@ final readonly class TiesController
         $set = ParentSet::query()->findOrFail($parentSet);
         $to = Union::query()->findOrFail($input->to);
         $this->changes->run(
-            new Intent(TreesController::user($request), "Moved {$this->childOf($set)} to other parents", $input->why ?? ''),
+            new Intent(TreesController::user($request), $this->moves->fromTo($set, $to), $input->why ?? ''),
             fn (Change $change) => $this->moves->child($change, $set, $to),
         );
 

@@ -14,6 +14,7 @@ final readonly class LifelineMark
         #[OA\Property] public string $word,
         #[OA\Property] public string $date,
         #[OA\Property] public string $whose,
+        #[OA\Property] public string $personId,
         #[OA\Property] public string $row,
         #[OA\Property] public float $from,
         #[OA\Property] public float $to,

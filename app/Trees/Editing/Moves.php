@@ -22,7 +22,7 @@ use Illuminate\Support\Str;
  */
 final readonly class Moves
 {
-    public function __construct(private CurrentTree $current, private Ties $ties)
+    public function __construct(private CurrentTree $current, private Ties $ties, private AgainstMoving $against)
     {
     }
 
@@ -44,6 +44,7 @@ final readonly class Moves
                 default => ", beside the {$siblings} who are there.",
             },
             $this->facts($set->child_id)." with {$child}.",
+            ...$this->against->of($set, $to),
             ...$this->emptied($set->union_id, 1),
         ];
     }
@@ -82,7 +83,7 @@ final readonly class Moves
         $events = Event::query()->where('union_id', $tie->union_id)->count();
 
         return [
-            "{$is} takes the place of {$was} in this union".($events === 0 ? '.' : ', with its '.$events.' '.Str::plural('event', $events).'.'),
+            "{$is} takes the place of {$was} in this couple".($events === 0 ? '.' : ', with its '.$events.' '.Str::plural('event', $events).'.'),
             ...($children->isEmpty() ? [] : ["{$is} becomes a parent of {$children->implode(', ')}, and {$was} is one no longer."]),
             "{$was} stays in the tree.",
         ];
@@ -115,7 +116,7 @@ final readonly class Moves
     private function refusePartner(UnionPartner $tie, Person $instead): void
     {
         if (UnionPartner::query()->where('union_id', $tie->union_id)->where('person_id', $instead->id)->exists()) {
-            throw new Refusal('That is a partner of this union already.', 409);
+            throw new Refusal('That is a partner of this couple already.', 409);
         }
         foreach (ParentSet::query()->where('union_id', $tie->union_id)->pluck('child_id') as $childId) {
             $this->ties->refuseLoop(self::person($childId), $instead);
@@ -129,7 +130,7 @@ final readonly class Moves
         $partners = UnionPartner::query()->where('union_id', $unionId)->count();
 
         return $left + $partners < 2 && Event::query()->where('union_id', $unionId)->doesntExist()
-            ? ['The union that was only there for this tie goes with it.']
+            ? ['The couple that was only there for this tie goes with it.']
             : [];
     }
 
@@ -143,6 +144,12 @@ final readonly class Moves
     private static function person(string $id): Person
     {
         return Person::query()->where('id', $id)->firstOrFail();
+    }
+
+    /** @return string from whom to whom a child is moved, for the journal */
+    public function fromTo(ParentSet $set, Union $to): string
+    {
+        return "Moved {$this->name($set->child_id)} from {$this->couple($set->union_id)} to {$this->couple($to->id)}";
     }
 
     private function couple(string $unionId): string

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Tests\Drawing;
 
+use NorthBough\Core\Chrono\Calendar\Calendars;
 use NorthBough\Core\Chrono\GenDate;
 use NorthBough\Core\Drawing\Lifeline\Lifeline;
 use NorthBough\Core\Tree\Event;
@@ -27,7 +28,7 @@ final class LifelineTest extends TestCase
 
     public function test_the_familys_events_are_drawn_only_within_the_life(): void
     {
-        $line = Lifeline::draw([self::event('birth', '1732'), self::event('death', '1799')], [['Magnus', self::event('birth', '1760')], ['Nan', self::event('death', '1850')]]);
+        $line = Lifeline::draw([self::event('birth', '1732'), self::event('death', '1799')], [['Magnus', self::event('birth', '1760'), 'magnus'], ['Nan', self::event('death', '1850'), 'nan']]);
 
         self::assertSame(['', 'Magnus', ''], array_column($line->marks, 'whose'));
     }
@@ -57,6 +58,27 @@ final class LifelineTest extends TestCase
     public function test_without_a_date_there_is_no_line(): void
     {
         self::assertSame([], Lifeline::draw([self::event('birth', 'nobody knows')], [])->marks);
+    }
+
+    public function test_a_life_of_one_event_spans_the_life_and_not_a_year(): void
+    {
+        $day = static fn (int $year): int => Calendars::gregorian()->toDay($year, 1, 1);
+        $alone = Lifeline::draw([self::event('birth', '1948')], []);
+        $living = Lifeline::draw([self::event('birth', '1948')], [], livedTo: $day(2020));
+        $old = Lifeline::draw([self::event('death', '1799')], [], bornFrom: $day(1720), livedTo: $day(1900));
+
+        self::assertGreaterThan(0.2, $alone->marks[0]->to - $alone->marks[0]->from, 'the year of its only tick');
+        self::assertLessThan(0.05, $living->marks[0]->to);
+        $years = array_column($living->years, 1);
+        self::assertSame([1950, 2020], [$years[0] ?? 0, $years[count($years) - 1] ?? 0]);
+        self::assertGreaterThan(0.9, $old->marks[0]->from, 'a death ends the life, whatever else could be');
+    }
+
+    public function test_an_event_of_the_family_says_whose_it_is(): void
+    {
+        $line = Lifeline::draw([self::event('birth', '1732'), self::event('death', '1799')], [['Magnus', self::event('birth', '1760'), 'magnus']]);
+
+        self::assertSame(['', 'magnus', ''], array_column($line->marks, 'personId'));
     }
 
     private static function event(string $kind, string $date): Event

@@ -61,11 +61,6 @@ export function SignIn({ session }: { session: Schemas['SessionResource'] }) {
               autoComplete={making ? 'new-password' : 'current-password'}
             />
           </label>
-          {enter.error && (
-            <p role="alert" className="text-madder">
-              {enter.error.message}
-            </p>
-          )}
           <div className="flex items-center gap-5">
             <button className="act-main" disabled={enter.isPending}>
               {making ? 'Add the account' : 'Sign in'}

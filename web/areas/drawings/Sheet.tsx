@@ -56,6 +56,15 @@ export function Sheet({ scene, onGo, onDraw }: Props) {
     { key: 'ArrowUp', says: 'Pan up', run: () => pan(0, 60) },
     { key: 'ArrowDown', says: 'Pan down', run: () => pan(0, -60) },
   ])
+  const VIEWS: [string, string, () => void][] = [
+    ['closer', 'Closer', () => scaleBy(1.25)],
+    ['further', 'Further away', () => scaleBy(0.8)],
+    ['fit', 'Fit the drawing', fit],
+    ['←', 'Pan left', () => pan(80, 0)],
+    ['→', 'Pan right', () => pan(-80, 0)],
+    ['↑', 'Pan up', () => pan(0, 60)],
+    ['↓', 'Pan down', () => pan(0, -60)],
+  ]
   const pressed = (id: string) => (event: KeyboardEvent) => {
     if (event.key === 'Enter') onGo(id)
     if (event.key === 'd') {
@@ -64,10 +73,28 @@ export function Sheet({ scene, onGo, onDraw }: Props) {
     }
   }
   return (
-    <div className="relative min-h-0 grow border-t border-rule">
+    <div className="flex min-h-0 grow flex-col border-t border-rule">
+      <p
+        role="group"
+        aria-label="View of the drawing"
+        className="flex flex-wrap gap-x-1 px-4 pt-1 text-[13px]"
+      >
+        {VIEWS.map(([sign, says, run]) => (
+          <button
+            key={says}
+            type="button"
+            aria-label={says}
+            title={says}
+            className="min-h-[24px] min-w-[24px] px-[6px] text-tide hover:bg-wash"
+            onClick={run}
+          >
+            {sign}
+          </button>
+        ))}
+      </p>
       <svg
         ref={svg}
-        className="h-full w-full cursor-grab touch-none select-none active:cursor-grabbing"
+        className="min-h-0 w-full grow cursor-grab touch-none select-none active:cursor-grabbing"
         role="group"
         aria-label={scene.title}
       >
@@ -154,7 +181,7 @@ export function Sheet({ scene, onGo, onDraw }: Props) {
           ))}
         </g>
       </svg>
-      <p className="pointer-events-none absolute bottom-2 left-6 text-[13px] text-graphite">
+      <p className="px-6 py-1 text-[13px] text-graphite">
         Rule at the left: whole, cited; dashed, in part; dotted, not yet. Dotted line: not proved.{' '}
         <kbd>0</kbd> fits, arrows pan, <kbd>+</kbd> <kbd>-</kbd> zoom, <kbd>Enter</kbd> goes there,{' '}
         <kbd>d</kbd> draws from there.

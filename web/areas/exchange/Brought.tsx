@@ -1,7 +1,10 @@
 import type { Schemas } from '../../api/client'
+import { Link } from 'react-router'
+import { useTreePath } from '../../api/useTree'
 
 /** What came of a file: how much, what was kept and where it is shown, what was mended, and which pictures are missing. */
 export function Brought({ report }: { report: Schemas['ImportResource'] }) {
+  const path = useTreePath()
   const counts = report.counts.filter((one) => one.count > 0 || one.before !== one.after)
   const isRemembered = counts.some((one) => one.before !== null)
   return (
@@ -10,6 +13,11 @@ export function Brought({ report }: { report: Schemas['ImportResource'] }) {
       <p className="text-graphite">
         version {report.standard},{' '}
         {new Date(report.broughtInAt).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' })}
+      </p>
+      <p>
+        <Link className="act" to={path('people')}>
+          The people of this tree
+        </Link>
       </p>
       <table className="mt-2 text-[14px]">
         <thead className="heads text-left">

@@ -26,13 +26,13 @@ export function FilesOut({ runs, onCancel }: Props) {
     }
   }, [isWritten, run, awaited])
   return (
-    <aside aria-label="Files out" className="border-l border-rule px-5 py-4 max-lg:border-l-0">
-      <h2 className="heads font-semibold">Write this tree to a GEDCOM file</h2>
+    <aside aria-label="Export" className="border-l border-rule px-5 py-4 max-lg:border-l-0">
+      <h2 className="heads font-semibold">Export this tree as a GEDCOM file</h2>
       <fieldset className="mt-2 space-y-1">
         <legend className="sr-only">The living</legend>
         <label className="block">
           <input type="radio" name="living" checked={!keep} onChange={() => setKeep(false)} /> living people
-          shielded
+          hidden
         </label>
         {about?.role === 'owner' && (
           <label className="block">
@@ -52,7 +52,7 @@ export function FilesOut({ runs, onCancel }: Props) {
                   href={`/api/trees/${tree}/exchange/export?version=${version}${zipped ? '&zipped=1' : ''}`}
                   download
                 >
-                  {zipped ? 'zipped with its pictures' : `Version ${version}`}
+                  {zipped ? 'zipped with its pictures' : `Export version ${version}`}
                 </a>
               ) : (
                 <button
@@ -60,10 +60,10 @@ export function FilesOut({ runs, onCancel }: Props) {
                   type="button"
                   className="act"
                   disabled={write.isPending || (run !== undefined && !isOver)}
-                  aria-label={zipped ? `Version ${version}, zipped with its pictures` : undefined}
+                  aria-label={zipped ? `Export version ${version}, zipped with its pictures` : undefined}
                   onClick={() => write.mutate({ version, zipped, keep })}
                 >
-                  {zipped ? 'zipped with its pictures' : `Version ${version}`}
+                  {zipped ? 'zipped with its pictures' : `Export version ${version}`}
                 </button>
               ),
             )}

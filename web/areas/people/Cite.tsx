@@ -5,6 +5,7 @@ import { useTreeId, useWrite } from '../../api/useTree'
 import { useDebounced } from '../../parts/useDebounced'
 import { useDraft } from '../../parts/useDraft'
 import { KeepOrLeave } from '../../parts/KeepOrLeave'
+import { count } from '../../parts/count'
 
 /** A citation in its own form: which source, which page, the words. A source that is not there is begun by its title. Done, it tells the claim. */
 export function Cite({ factId, onDone }: { factId: string; onDone: (made: string) => void }) {
@@ -20,6 +21,17 @@ export function Cite({ factId, onDone }: { factId: string; onDone: (made: string
       told(api.GET('/api/trees/{tree}/sources', { params: { path: { tree }, query: { q: rested } } })),
   })
   const known = data?.rows.find((source) => source.title === title.trim())
+  // The records of a known source are offered: citing one of them says the same entry again.
+  const { data: source } = useQuery({
+    queryKey: ['source', tree, known?.id],
+    queryFn: () =>
+      told(
+        api.GET('/api/trees/{tree}/sources/{source}', {
+          params: { path: { tree, source: known?.id ?? '' } },
+        }),
+      ),
+    enabled: known !== undefined,
+  })
   const cite = useWrite(
     async () => {
       const source =
@@ -69,18 +81,26 @@ export function Cite({ factId, onDone }: { factId: string; onDone: (made: string
       </datalist>
       <p className="min-h-[18px] text-[13px] text-graphite">
         {title.trim() === ''
-          ? `${data?.total ?? 0} sources are described`
+          ? `${count(data?.total ?? 0, 'source is', 'sources are')} described`
           : known
-            ? `cited ${known.citations} times so far`
+            ? `cited ${count(known.citations, 'time')} so far`
             : 'a new source of this title'}
       </p>
       <input
         className="gap w-full"
         aria-label="Page or entry"
         placeholder="page or entry"
+        list={`${list}-records`}
+        autoComplete="off"
         value={locator}
         onChange={(event) => setLocator(event.target.value)}
       />
+      <datalist id={`${list}-records`}>
+        {known &&
+          source?.records
+            .filter((record) => record.locator !== '')
+            .map((record) => <option key={record.id} value={record.locator} />)}
+      </datalist>
       <textarea
         className="gap w-full"
         rows={2}

@@ -4,6 +4,7 @@ import type { Fact } from '../../api/useTree'
 import { Notches } from '../../parts/Notches'
 import { PersonName } from '../../parts/PersonName'
 import { useCommands } from '../../shell/keys'
+import { count } from '../../parts/count'
 
 type Folded = Schemas['FoldedResource']
 type Props = {
@@ -118,6 +119,27 @@ function FamilyLine({ event }: { event: Folded }) {
   )
 }
 
+/** The line as it is read aloud: “Occupation, at 22 to 62, from 1720 to 1755, fowler, Hask, 1 independent source”. */
+function aloud(fact: Fact): string {
+  const rival = fact.standing === 'rival' || (fact.rivals > 0 && fact.standing === 'unweighed')
+  return [
+    fact.word,
+    fact.age && `at ${fact.age.replace('–', ' to ')}`,
+    fact.date.shown || 'when not known',
+    fact.with && `with ${fact.with}`,
+    fact.value,
+    fact.place,
+    rival && 'a rival exists',
+    fact.standing === 'ruled out' && 'ruled out',
+    fact.notches.length === 0
+      ? fact.citations.length === 0 && 'no source yet'
+      : `backed by ${count(fact.notches.length, 'independent source')}`,
+    fact.reasoned && 'reasoned',
+  ]
+    .filter(Boolean)
+    .join(', ')
+}
+
 function FactLine(props: { fact: Fact; chosen: string; onChoose: (id: string) => void }) {
   const { fact, chosen, onChoose } = props
   return (
@@ -126,6 +148,7 @@ function FactLine(props: { fact: Fact; chosen: string; onChoose: (id: string) =>
         type="button"
         onClick={() => onChoose(fact.id)}
         aria-pressed={fact.id === chosen}
+        aria-label={aloud(fact)}
         className={`grid min-h-[32px] w-full grid-cols-[52px_130px_180px_minmax(0,1fr)] items-center gap-x-3 text-left max-sm:grid-cols-[52px_1fr_1fr] max-sm:py-1 ${fact.id === chosen ? 'bg-wash' : 'hover:bg-wash/60'}`}
       >
         <span className="whitespace-nowrap text-graphite">{fact.age}</span>

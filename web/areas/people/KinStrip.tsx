@@ -11,6 +11,10 @@ import { saved } from '../../parts/saved'
 
 type Relative = Schemas['RelativeResource']
 
+/** The partners of a couple as its controls name it. */
+const partnersOf = (union: Person['unions'][number]) =>
+  [...union.partners, ...union.ruledOut].map((one) => one.name).join(' and ') || 'a partner not known'
+
 /** A line for each parent set, a line for each union; more than three fold to a count. */
 export function KinStrip({ person, onAdd }: { person: Person; onAdd: (adding: Adding) => void }) {
   const path = useTreePath()
@@ -38,6 +42,7 @@ export function KinStrip({ person, onAdd }: { person: Person; onAdd: (adding: Ad
             type="button"
             className="act"
             aria-expanded={inHand === set.id}
+            aria-label={`Relationship with ${set.parents.map((one) => one.name).join(' and ') || 'parents not known'}`}
             onClick={() => take(set.id)}
           >
             Relationship
@@ -97,11 +102,12 @@ export function KinStrip({ person, onAdd }: { person: Person; onAdd: (adding: Ad
                 <button
                   type="button"
                   className="act mr-3"
+                  aria-label={`Add child with ${partnersOf(union)}`}
                   onClick={() => onAdd({ relation: 'child', unionId: union.id })}
                 >
                   Add child
                 </button>
-                <Sheet union={union.id} />
+                <Sheet union={union.id} partners={partnersOf(union)} />
               </>
             )}
             {union.children.length > 1 && (
@@ -109,6 +115,7 @@ export function KinStrip({ person, onAdd }: { person: Person; onAdd: (adding: Ad
                 type="button"
                 className="act mr-3"
                 aria-expanded={inHand === `order ${union.id}`}
+                aria-label={`Order of the children with ${partnersOf(union)}`}
                 onClick={() => take(`order ${union.id}`)}
               >
                 Order
@@ -118,6 +125,7 @@ export function KinStrip({ person, onAdd }: { person: Person; onAdd: (adding: Ad
               type="button"
               className="act"
               aria-expanded={inHand === union.tieId}
+              aria-label={`Relationship with ${partnersOf(union)}`}
               onClick={() => take(union.tieId)}
             >
               Relationship
@@ -263,10 +271,14 @@ function RuledOut({ people }: { people: Relative[] }) {
   )
 }
 
-function Sheet({ union }: { union: string }) {
+function Sheet({ union, partners }: { union: string; partners: string }) {
   const path = useTreePath()
   return (
-    <Link className="act mr-3" to={path(`reports/${union}`)}>
+    <Link
+      className="act mr-3"
+      aria-label={`Family group sheet with ${partners}`}
+      to={path(`reports/${union}`)}
+    >
       Family group sheet
     </Link>
   )

@@ -1,20 +1,26 @@
-import { keepPreviousData, useInfiniteQuery, useQuery } from '@tanstack/react-query'
+import { keepPreviousData, useInfiniteQuery } from '@tanstack/react-query'
 import { useVirtualizer } from '@tanstack/react-virtual'
 import { useEffect, useRef, useState, type KeyboardEvent } from 'react'
-import { Link, useNavigate, useSearchParams } from 'react-router'
+import { useNavigate, useSearchParams } from 'react-router'
 import { api, told, type Schemas } from '../../api/client'
-import { useTreeId, useTreePath, useWrite } from '../../api/useTree'
+import { useTreeId, useTreePath } from '../../api/useTree'
 import { Empty } from '../../parts/Empty'
 import { useDebounced } from '../../parts/useDebounced'
 import { useCommands } from '../../shell/keys'
 import { EntryLine } from './EntryLine'
-import { saved } from '../../parts/saved'
 import { useKept } from '../../parts/useKept'
+import { AtPlace } from './AtPlace'
 import { Nearest } from './Nearest'
+import { Picked } from './Picked'
+import { SortHead, type Sort } from './SortHead'
 
 const ROW = 32
 const COLUMNS =
   'grid grid-cols-[56px_minmax(160px,1.4fr)_minmax(110px,0.8fr)_minmax(120px,1.2fr)_minmax(110px,0.8fr)] gap-4 max-sm:grid-cols-[44px_1fr_110px]'
+
+type Row = Schemas['PersonLine']
+
+const ONLY = ['tied to nobody', 'living', 'undated', 'sex unknown']
 
 /** The index of people: as many as there are, a page at a time. */
 export default function People() {
@@ -90,7 +96,7 @@ export default function People() {
       move(steps[event.key] ?? 0)
     } else if (event.key === 'Enter' && rows[at]) {
       go(rows[at].id)
-    } else if (event.key === ' ' && rows[at] && event.target === scroller.current) {
+    } else if (event.key === ' ' && rows[at] && event.target === event.currentTarget) {
       event.preventDefault()
       pick(rows[at])
     }
@@ -110,7 +116,7 @@ export default function People() {
   }
   return (
     <div className="flex h-full flex-col px-6 pt-3">
-      <div className="flex items-baseline gap-6">
+      <div className="flex flex-wrap items-baseline gap-x-6 gap-y-1">
         <h1 className="font-serif text-[26px]">People</h1>
         <input
           ref={filter}
@@ -124,7 +130,7 @@ export default function People() {
           }}
           onKeyDown={pressed}
         />
-        <span className="flex items-baseline gap-2 text-[14px] max-sm:hidden">
+        <span className="flex flex-wrap items-baseline gap-2 text-[14px]">
           <select
             className="gap"
             aria-label="Sex"
@@ -134,6 +140,7 @@ export default function People() {
             <option value="">any sex</option>
             <option value="F">female</option>
             <option value="M">male</option>
+            <option value="X">other</option>
             <option value="U">not known</option>
           </select>
           <span className="text-graphite">born</span>
@@ -197,52 +204,62 @@ export default function People() {
         </Empty>
       ) : (
         <>
-          <div className={`${COLUMNS} heads mt-2 border-b border-rule pb-1`}>
-            <SortHead name="number" says="No." sort={sort} onSort={setSort} />
-            <SortHead name="name" says="Name" sort={sort} onSort={setSort} />
-            <SortHead name="birth" says="Born" sort={sort} onSort={setSort} />
-            <span className="max-sm:hidden">At</span>
-            <span className="max-sm:hidden">
-              <SortHead name="death" says="Died" sort={sort} onSort={setSort} />
-            </span>
-          </div>
           {people.isSuccess && shown === 0 && <Nearest words={q} onClear={clear} />}
           <div
-            ref={scroller}
-            className="min-h-0 grow overflow-auto"
-            tabIndex={0}
-            role="listbox"
+            role="grid"
             aria-label="People"
+            aria-rowcount={shown + 1}
+            aria-multiselectable
+            tabIndex={0}
             aria-activedescendant={rows[at] ? `row-${rows[at].id}` : undefined}
             onKeyDown={pressed}
+            className="flex min-h-0 grow flex-col"
           >
-            <div className="relative" style={{ height: list.getTotalSize() }}>
-              {list.getVirtualItems().map((item) => {
-                const row = rows[item.index]
-                if (!row) return null
-                return (
-                  <div
-                    key={row.id}
-                    id={`row-${row.id}`}
-                    role="option"
-                    aria-selected={item.index === at}
-                    onClick={() => go(row.id)}
-                    className={`${COLUMNS} absolute inset-x-0 cursor-pointer items-center ${item.index === at ? 'bg-wash' : 'hover:bg-wash/60'}`}
-                    style={{ height: ROW, transform: `translateY(${item.start}px)` }}
-                  >
-                    <span className="flex items-center gap-2 text-graphite">
-                      <Mark name={row.name} isPicked={isPicked(row)} onPick={() => pick(row)} />
-                      {row.number}
-                    </span>
-                    <span className="truncate font-serif text-[16px]" title={row.filed}>
-                      {row.filed}
-                    </span>
-                    <span className="truncate">{row.born}</span>
-                    <span className="truncate text-graphite max-sm:hidden">{row.birthPlace}</span>
-                    <span className="truncate max-sm:hidden">{row.died}</span>
-                  </div>
-                )
-              })}
+            <div role="row" aria-rowindex={1} className={`${COLUMNS} heads mt-2 border-b border-rule pb-1`}>
+              <SortHead name="number" says="No." sort={sort} onSort={setSort} />
+              <SortHead name="name" says="Name" sort={sort} onSort={setSort} />
+              <SortHead name="birth" says="Born" sort={sort} onSort={setSort} />
+              <span role="columnheader" className="max-sm:hidden">
+                At
+              </span>
+              <SortHead name="death" says="Died" sort={sort} onSort={setSort} className="max-sm:hidden" />
+            </div>
+            <div ref={scroller} role="rowgroup" className="min-h-0 grow overflow-auto">
+              <div role="presentation" className="relative" style={{ height: list.getTotalSize() }}>
+                {list.getVirtualItems().map((item) => {
+                  const row = rows[item.index]
+                  if (!row) return null
+                  return (
+                    <div
+                      key={row.id}
+                      id={`row-${row.id}`}
+                      role="row"
+                      aria-rowindex={item.index + 2}
+                      aria-selected={isPicked(row)}
+                      onClick={() => go(row.id)}
+                      className={`${COLUMNS} absolute inset-x-0 cursor-pointer items-center ${item.index === at ? 'bg-wash' : 'hover:bg-wash/60'}`}
+                      style={{ height: ROW, transform: `translateY(${item.start}px)` }}
+                    >
+                      <span role="gridcell" className="flex items-center gap-2 text-graphite">
+                        <Mark name={row.name} isPicked={isPicked(row)} onPick={() => pick(row)} />
+                        {row.number}
+                      </span>
+                      <span role="gridcell" className="truncate font-serif text-[16px]" title={row.filed}>
+                        {row.filed}
+                      </span>
+                      <span role="gridcell" className="truncate">
+                        {row.born}
+                      </span>
+                      <span role="gridcell" className="truncate text-graphite max-sm:hidden">
+                        {row.birthPlace}
+                      </span>
+                      <span role="gridcell" className="truncate max-sm:hidden">
+                        {row.died}
+                      </span>
+                    </div>
+                  )
+                })}
+              </div>
             </div>
           </div>
         </>
@@ -250,8 +267,6 @@ export default function People() {
     </div>
   )
 }
-
-type Row = Schemas['PersonLine']
 
 /** Picks by mouse what Space picks by key; a row of a list holds nothing that could be stepped into. */
 function Mark({ name, isPicked, onPick }: { name: string; isPicked: boolean; onPick: () => void }) {
@@ -270,81 +285,5 @@ function Mark({ name, isPicked, onPick }: { name: string; isPicked: boolean; onP
       </span>
       {isPicked && <span className="sr-only">chosen,</span>}
     </>
-  )
-}
-
-/** Who was picked, whatever is listed now, and what can be done with them. */
-function Picked({ picked, onPicked }: { picked: Row[]; onPicked: (picked: Row[]) => void }) {
-  const tree = useTreeId()
-  const [one, other] = picked
-  const couple = useWrite(
-    () =>
-      told(
-        api.POST('/api/trees/{tree}/people/{person}/relatives', {
-          params: { path: { tree, person: one?.id ?? '' } },
-          body: { relation: 'partner', personId: other?.id ?? '' },
-        }),
-      ),
-    () => {
-      saved(`${one?.name} and ${other?.name} are a couple now.`)
-      onPicked([])
-    },
-  )
-  return (
-    <p className="flex flex-wrap items-baseline gap-x-4 py-1 text-[14px]" role="status">
-      <span className="text-graphite">{picked.length} chosen:</span>
-      <span className="font-serif text-[16px]">{picked.map((row) => row.name).join(', ')}</span>
-      {picked.length === 2 ? (
-        <button type="button" className="act" onClick={() => couple.mutate(undefined)}>
-          Make these two a couple
-        </button>
-      ) : (
-        <span className="text-graphite">Two can be made a couple.</span>
-      )}
-      <button type="button" className="act" onClick={() => onPicked([])}>
-        Clear the choice
-      </button>
-    </p>
-  )
-}
-
-/** The filter by place, in sight as long as it counts. */
-function AtPlace({ place, onLetGo }: { place: string; onLetGo: () => void }) {
-  const tree = useTreeId()
-  const path = useTreePath()
-  const { data } = useQuery({
-    queryKey: ['place', tree, place],
-    queryFn: () => told(api.GET('/api/trees/{tree}/places/{place}', { params: { path: { tree, place } } })),
-  })
-  return (
-    <p className="text-[14px] text-graphite">
-      Only those of whom something happened in{' '}
-      <Link className="act" to={path(`places/${place}`)}>
-        {data?.name ?? 'a place'}
-      </Link>{' '}
-      or in what lay in it.{' '}
-      <button type="button" className="act" onClick={onLetGo}>
-        Everybody again
-      </button>
-    </p>
-  )
-}
-
-type Sort = 'name' | 'number' | 'birth' | 'death'
-
-const ONLY = ['tied to nobody', 'living', 'undated', 'sex unknown']
-
-function SortHead(props: { name: Sort; says: string; sort: Sort; onSort: (sort: Sort) => void }) {
-  const chosen = props.sort === props.name
-  return (
-    <button
-      type="button"
-      className={`text-left ${chosen ? 'font-semibold text-ink' : 'hover:text-tide'}`}
-      aria-pressed={chosen}
-      onClick={() => props.onSort(props.name)}
-    >
-      {props.says}
-      {chosen && ' ↓'}
-    </button>
   )
 }

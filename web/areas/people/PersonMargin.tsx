@@ -15,6 +15,7 @@ import { Confirm } from '../../parts/Confirm'
 import { KeptLines } from '../../parts/KeptLines'
 import { saved } from '../../parts/saved'
 import { count } from '../../parts/count'
+import { gone } from '../../shell/trail'
 
 /** What belongs to the person as a whole, while no fact is in hand. */
 export function PersonMargin({ person }: { person: Person }) {
@@ -42,6 +43,7 @@ export function PersonMargin({ person }: { person: Person }) {
   const remove = useWrite(
     () => told(api.DELETE('/api/trees/{tree}/people/{person}', { params: at })),
     () => {
+      gone(tree, person.id)
       saved('Deleted.')
       void navigate(path('people'))
     },

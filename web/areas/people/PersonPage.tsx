@@ -1,9 +1,10 @@
 import { useEffect, useState } from 'react'
 import { useNavigate, useParams, useSearchParams } from 'react-router'
+import { Refused } from '../../api/client'
 import { usePerson, useTreeId, useTreePath } from '../../api/useTree'
 import { Lifeline } from '../../parts/Lifeline'
 import { useCommands } from '../../shell/keys'
-import { walked } from '../../shell/trail'
+import { gone, walked } from '../../shell/trail'
 import { AddFact } from './AddFact'
 import { AddRelative, type Adding } from './AddRelative'
 import { AddWhat } from './AddWhat'
@@ -33,6 +34,9 @@ export default function PersonPage() {
       walked(tree, { id: person.id, name: person.name })
     }
   }, [tree, person])
+  useEffect(() => {
+    if (error instanceof Refused && error.status === 404) gone(tree, id)
+  }, [tree, id, error])
   const choose = (fact: string) => {
     setChanged('')
     setQuery(fact === '' || fact === chosen ? {} : { fact }, { replace: true })
@@ -79,7 +83,12 @@ export default function PersonPage() {
         {adding === 'choosing' && (
           <AddWhat begin={begin} firstUnion={firstUnion} onLeave={() => setAdding(null)} />
         )}
-        <Lifeline lifeline={person.lifeline} chosen={chosen} onChoose={choose} />
+        <Lifeline
+          lifeline={person.lifeline}
+          chosen={chosen}
+          onChoose={choose}
+          onGo={(who) => void navigate(path(`people/${who}`))}
+        />
         <KinStrip person={person} onAdd={(next) => setAdding(next)} />
         {adding === 'fact' && (
           <AddFact

@@ -47,7 +47,11 @@ export function UnionWords({ id }: { id: string }) {
                       : 'text-ink'
                 }
               >
-                {one.state === 'bound' ? 'still married to someone else' : one.state}
+                {one.state === 'bound'
+                  ? 'was still married to someone else'
+                  : one.state === 'not known'
+                    ? 'not known'
+                    : `was a ${one.state}`}
               </span>
             </span>
           ))}

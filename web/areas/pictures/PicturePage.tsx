@@ -157,8 +157,9 @@ export default function PicturePage() {
           </section>
         ) : (
           <p className="text-[13px] text-graphite">
-            Click on a face, or draw round it with Shift held; from the keyboard <kbd>Enter</kbd> lays a
-            frame, Shift with arrows moves it, <kbd>&lt;</kbd> <kbd>&gt;</kbd> size it.
+            Click on a face, or choose <em>draw a frame</em> and draw round it; from the keyboard{' '}
+            <kbd>Enter</kbd> lays a frame, Shift with arrows moves it, <kbd>&lt;</kbd> <kbd>&gt;</kbd> size
+            it.
           </p>
         )}
         <section>

@@ -12,6 +12,9 @@ import { upload } from '../exchange/upload'
 import { count } from '../../parts/count'
 import { useKept } from '../../parts/useKept'
 
+/** States of a picture whose preview is still being made. */
+const WAITING = ['waiting', 'running']
+
 /** Every picture and file, by name; those that nobody gave a title can be listed alone. */
 export default function Pictures() {
   const tree = useTreeId()
@@ -35,6 +38,10 @@ export default function Pictures() {
     initialPageParam: '',
     getNextPageParam: (page) => page.next,
     placeholderData: keepPreviousData,
+    refetchInterval: (query) =>
+      query.state.data?.pages.some((page) => page.rows.some((row) => WAITING.includes(row.state)))
+        ? 2000
+        : false,
   })
   const add = useWrite(async (file: File) => {
     const id = await upload(file, setShare, new AbortController().signal)

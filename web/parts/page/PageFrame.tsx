@@ -17,7 +17,7 @@ type Props = {
   onLeave: () => void
   /** A wide page fills the frame from side to side at first, a tall one stands in it whole. */
   isWide: boolean
-  /** The ruler is a rectangle, drawn with Shift held. */
+  /** The ruler is a rectangle, drawn with the mouse. */
   isRegion?: boolean
   /** Takes the strip under the ruler for the printed heads of the columns. */
   onHeads?: (strip: Slip) => void
@@ -62,6 +62,7 @@ export function PageFrame(props: Props) {
   const frame = useRef<HTMLDivElement>(null)
   const [size, setSize] = useState({ width: 0, height: 0 })
   const drawn = useRef<[number, number] | null>(null)
+  const [isDrawing, setDrawing] = useState(false)
   const [cutting, setCutting] = useState<Slip | null>(null)
   const dragged = useRef<{ x: number; y: number; moved: boolean } | null>(null)
   useLayoutEffect(() => {
@@ -185,7 +186,7 @@ export function PageFrame(props: Props) {
     event.currentTarget.setPointerCapture(event.pointerId)
     dragged.current = { x: event.clientX, y: event.clientY, moved: false }
     drawn.current =
-      (isRegion || onCut) && event.shiftKey && now && frame.current
+      (isRegion || onCut) && (event.shiftKey || isDrawing) && now && frame.current
         ? pointAt(now, page, frame.current.getBoundingClientRect(), event.clientX, event.clientY)
         : null
   }
@@ -289,7 +290,17 @@ export function PageFrame(props: Props) {
           />
         )}
       </div>
-      {now && <PageLight view={now} onView={onView} whole={() => toWhole(now)} onHeads={heads} onCut={cut} />}
+      {now && (
+        <PageLight
+          view={now}
+          onView={onView}
+          whole={() => toWhole(now)}
+          onHeads={heads}
+          onCut={cut}
+          drawing={isRegion || onCut ? { isOn: isDrawing, onTurn: () => setDrawing(!isDrawing) } : undefined}
+          onPan={(x, y) => onView(panned(now, page, x, y))}
+        />
+      )}
     </div>
   )
 }

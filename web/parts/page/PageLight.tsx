@@ -8,10 +8,23 @@ type Props = {
   onHeads?: (() => void) | undefined
   /** Cuts what lies in the middle, to set it beside others; missing where nothing is compared. */
   onCut?: (() => void) | undefined
+  /** Whether dragging draws a frame instead of moving the page; missing where nothing is drawn. */
+  drawing?: { isOn: boolean; onTurn: () => void } | undefined
+  /** Moves the page by so many pixels of the screen. */
+  onPan: (x: number, y: number) => void
 }
 
+const BUTTON = 'min-h-[24px] min-w-[24px] px-[5px] text-tide hover:underline'
+
+const PANS: [string, string, number, number][] = [
+  ['←', 'Pan left', -60, 0],
+  ['→', 'Pan right', 60, 0],
+  ['↑', 'Pan up', 0, -60],
+  ['↓', 'Pan down', 0, 60],
+]
+
 /** What can be done with the page, for the mouse; the keys do the same. */
-export function PageLight({ view, onView, whole, onHeads, onCut }: Props) {
+export function PageLight({ view, onView, whole, onHeads, onCut, drawing, onPan }: Props) {
   const steps: [string, string, View][] = [
     ['closer', 'plus', zoomed(view, 1.25)],
     ['farther', 'minus', zoomed(view, 0.8)],
@@ -23,18 +36,28 @@ export function PageLight({ view, onView, whole, onHeads, onCut }: Props) {
   ]
   const cuts: [string, string, (() => void) | undefined][] = [
     [view.headsHeight > 0 ? 'heads again' : 'heads', 'n: what lies under the ruler', onHeads],
-    ['cut', 'x: what lies in the middle; or draw with Shift held', onCut],
+    ['cut', 'x: what lies in the middle; or draw', onCut],
   ]
   return (
-    <p className="absolute bottom-1 right-2 flex gap-3 rounded-[3px] bg-raised/90 px-2 text-[12px]">
-      {steps.map(([word, key, next]) => (
+    <p className="absolute right-2 bottom-1 flex max-w-[calc(100%-16px)] flex-wrap gap-x-1 rounded-[3px] bg-raised/95 px-1 text-[12px]">
+      {PANS.map(([sign, says, x, y]) => (
+        <button key={says} type="button" className={BUTTON} aria-label={says} onClick={() => onPan(x, y)}>
+          {sign}
+        </button>
+      ))}
+      {drawing && (
         <button
-          key={word}
           type="button"
-          className="text-tide hover:underline"
-          title={`Key ${key}`}
-          onClick={() => onView(next)}
+          className={`${BUTTON} aria-pressed:bg-wash aria-pressed:font-semibold`}
+          aria-pressed={drawing.isOn}
+          title="Dragging draws a frame; with Shift held it always does"
+          onClick={drawing.onTurn}
         >
+          draw a frame
+        </button>
+      )}
+      {steps.map(([word, key, next]) => (
+        <button key={word} type="button" className={BUTTON} title={`Key ${key}`} onClick={() => onView(next)}>
           {word}
           {word === 'contrast' && view.contrast !== 1 && ` ${view.contrast}`}
           {word === 'invert' && view.inverted && ' back'}
@@ -43,13 +66,7 @@ export function PageLight({ view, onView, whole, onHeads, onCut }: Props) {
       {cuts.map(
         ([word, key, run]) =>
           run && (
-            <button
-              key={word}
-              type="button"
-              className="text-tide hover:underline"
-              title={`Key ${key}`}
-              onClick={run}
-            >
+            <button key={word} type="button" className={BUTTON} title={`Key ${key}`} onClick={run}>
               {word}
             </button>
           ),

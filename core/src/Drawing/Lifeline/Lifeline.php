@@ -39,7 +39,7 @@ final readonly class Lifeline
 
     /**
      * @param  list<Event>  $own
-     * @param  list<array{string, Event}>  $family  whose event it is, in words, and the event
+     * @param  list<array{string, Event, string}>  $family  whose event it is, in words, the event, and the id of whoever it is
      * @param  int|null  $bornFrom  the first day on which the life can have begun, where no event says when; null where that is open
      * @param  int|null  $livedTo  the last day to which it can have lasted, today for somebody living; null where that is open
      */
@@ -49,7 +49,7 @@ final readonly class Lifeline
         foreach ($own as $event) {
             $span = self::closed($event);
             if ($span !== null && ! $event->denied) {
-                $spans[] = [$event, $span, '', 'own'];
+                $spans[] = [$event, $span, '', 'own', ''];
             }
         }
         if ($spans === []) {
@@ -60,10 +60,10 @@ final readonly class Lifeline
         $isTold = static fn (array $kinds): bool => array_filter($spans, static fn (array $s): bool => in_array($s[0]->kind, $kinds, true)) !== [];
         $first = $isTold(self::BEGINS) ? $first : min($first, $bornFrom ?? $first);
         $last = $isTold(self::ENDS) ? $last : max($last, $livedTo ?? $last);
-        foreach ($family as [$whose, $event]) {
+        foreach ($family as [$whose, $event, $personId]) {
             $span = self::closed($event);
             if ($span !== null && $span->earliest >= $first && $span->latest <= $last) {
-                $spans[] = [$event, $span, $whose, 'family'];
+                $spans[] = [$event, $span, $whose, 'family', $personId];
             }
         }
         $pad = max(365, intdiv($last - $first, 40));
@@ -73,7 +73,7 @@ final readonly class Lifeline
         $isAtEnd = static fn (DaySpan $span): bool => $at($span->earliest) > self::AT_END;
         $lanes = self::lanes(array_map(static fn (array $s): array => [$s[3], $isAtEnd($s[1]) ? $at((int) $s[1]->latest + 1) - self::WORDS_WIDTH : $at($s[1]->earliest)], $spans));
         $marks = array_map(static fn (array $s, int $lane): Mark => new Mark(
-            $s[0]->id, $s[0]->word(), $s[0]->date->shown, $s[2], $s[3],
+            $s[0]->id, $s[0]->word(), $s[0]->date->shown, $s[2], $s[4], $s[3],
             $at($s[1]->earliest), $at((int) $s[1]->latest + 1), $s[1]->softBefore > 0, $s[1]->softAfter > 0, $lane, $s[0]->date->kind === DateKind::Period, $isAtEnd($s[1]),
         ), $spans, $lanes);
 

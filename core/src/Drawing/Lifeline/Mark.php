@@ -9,6 +9,7 @@ final readonly class Mark
 {
     /**
      * @param  string  $whose  whose event it is, in words; empty for the person's own
+     * @param  string  $personId  whose event it is; empty for the person's own
      * @param  string  $row  own or family
      * @param  bool  $lasts  it went on from one end to the other, and is not a doubt about when
      * @param  bool  $wordsLeft  its words end where it ends; others begin where it begins
@@ -19,6 +20,7 @@ final readonly class Mark
         public string $word,
         public string $date,
         public string $whose,
+        public string $personId,
         public string $row,
         public float $from,
         public float $to,
