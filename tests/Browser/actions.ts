@@ -8,6 +8,11 @@ export async function signIn(page: Page) {
     localStorage.setItem('letters-met', '1')
     localStorage.setItem('letters-known', '1')
   })
+  await signInAsNewcomer(page)
+}
+
+/** Signs in as somebody to whom nothing was said yet. */
+export async function signInAsNewcomer(page: Page) {
   await page.goto('/')
   await page.getByLabel('E-mail').fill(DEMO.email)
   await page.getByLabel('Password').fill(DEMO.password)

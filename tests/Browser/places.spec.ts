@@ -56,7 +56,7 @@ test('a place says what it was understood as while it is typed', async ({ page }
   await page.getByLabel('Place').fill('Crab Stairs, Kirkhaven')
   await expect(page.getByText('Kirkhaven; “Crab Stairs” is kept')).toBeVisible()
   await page.getByLabel('Place').fill('the Skerrin shore')
-  await expect(page.getByText('it stands for no place of the gazetteer yet')).toBeVisible()
+  await expect(page.getByText('not linked to a place yet')).toBeVisible()
 })
 
 /** Chooses, and waits until the choice is kept. */

@@ -88,7 +88,7 @@ test('a household of nine is entered from its picture by keyboard, and taken bac
   await page.reload()
   await expect(page.getByLabel('Name, line 9')).toHaveValue(/Marsh$/)
   await page.keyboard.press('K')
-  await expect(page.getByText(/Kept/)).toBeVisible()
+  await expect(page.getByText(/Saved/)).toBeVisible()
   const before = await exported(page)
 
   // The two who are no kin are set aside, with a reason.
@@ -111,7 +111,7 @@ test('a household of nine is entered from its picture by keyboard, and taken bac
     }),
   ).toBeVisible()
   await page.keyboard.press('t')
-  await expect(page.getByLabel(/^Why: one reason/)).toHaveValue(/6 lines fit/)
+  await expect(page.getByLabel(/^Reason for the whole record/)).toHaveValue(/6 lines fit/)
   await page.keyboard.press('End')
   await page.keyboard.type(' One household at one door.')
   await expect(page.getByRole('button', { name: 'Add to the tree' })).toBeEnabled()

@@ -50,9 +50,7 @@ test('three generations, a citation and an undo by key presses alone', async ({ 
   await expect(facts).toContainText('41')
 
   await page.keyboard.press('j')
-  await expect(page.getByRole('complementary', { name: 'Margin' })).toContainText(
-    'Nothing is cited for it yet.',
-  )
+  await expect(page.getByRole('complementary', { name: 'Margin' })).toContainText('It has no source yet.')
   await tabTo(page, /^ ?\s*Cite a source/)
   await page.keyboard.press('Enter')
   await expect(page.getByLabel('Source', { exact: true })).toBeFocused()
@@ -77,6 +75,6 @@ test('three generations, a citation and an undo by key presses alone', async ({ 
   await page.keyboard.press('g')
   await page.keyboard.press('j')
   await expect(page.getByRole('heading', { name: 'Journal' })).toBeVisible()
-  await expect(page.getByRole('heading', { name: 'To do again' })).toBeVisible()
+  await expect(page.getByRole('heading', { name: 'To redo' })).toBeVisible()
   await expect(page.getByRole('button', { name: /Redo down to here: Cited Register/ })).toBeVisible()
 })

@@ -28,7 +28,6 @@ test('a child is moved to other parents, after it is told what that changes', as
   await kin.getByRole('link', { name: 'Kit' }).click()
   await expect(page.getByRole('heading', { name: 'Kit Tarrel' })).toBeVisible()
 
-  await kin.getByText('child of').hover()
   await kin.getByRole('button', { name: 'Relationship' }).click()
   await kin.getByRole('button', { name: 'Move' }).click()
   await page.getByRole('combobox', { name: 'To the parents' }).fill('drum')
@@ -54,10 +53,9 @@ test('a couple that is ruled out stays with why, counts nowhere, and can be let 
   await page.getByLabel(/^Partner/).fill('Senara Vane w b 1822')
   await page.keyboard.press('Enter')
   const kin = page.getByRole('region', { name: 'Kin' })
-  await expect(kin.getByRole('link', { name: 'Senara Vane' })).toBeVisible()
+  await expect(kin.getByRole('link', { name: 'Senara Vane', exact: true })).toBeVisible()
   await page.keyboard.press('Escape')
 
-  await kin.getByText('with', { exact: true }).hover()
   await kin.getByRole('button', { name: 'Relationship' }).last().click()
   await kin.getByRole('button', { name: 'Call it a rival' }).click()
   await expect(kin.getByText('only said to be')).toBeAttached()
@@ -68,10 +66,9 @@ test('a couple that is ruled out stays with why, counts nowhere, and can be let 
   await expect(kin).toContainText(/Senara Vane.*ruled out/)
   await expect(kin).toContainText('Ruled out: She wed his cousin.')
 
-  await kin.getByRole('link', { name: 'Senara Vane' }).click()
-  await expect(page.getByRole('heading', { name: 'Senara Vane' })).toBeVisible()
+  await kin.getByRole('link', { name: 'Senara Vane', exact: true }).click()
+  await expect(page.getByRole('heading', { name: 'Senara Vane', exact: true })).toBeVisible()
   await expect(kin).toContainText(/Magnus Tarrel.*ruled out/)
-  await kin.getByText('with', { exact: true }).hover()
   await kin.getByRole('button', { name: 'Relationship' }).last().click()
   await kin.getByRole('button', { name: 'Accept that they were a couple' }).click()
   await expect(kin).not.toContainText('ruled out')
@@ -91,7 +88,7 @@ test('names, notes, tasks, groups and marks are written where they stand', async
   ).toBeVisible()
 
   await margin.getByLabel('Another note').fill('Kept bees.')
-  await margin.getByRole('button', { name: 'Save' }).click()
+  await margin.getByRole('button', { name: 'Save Ctrl+Enter' }).click()
   await expect(margin.getByText('Kept bees.')).toBeVisible()
 
   await margin.getByLabel('Something to do').fill('Find the burial.')
@@ -102,8 +99,8 @@ test('names, notes, tasks, groups and marks are written where they stand', async
   await margin.getByLabel('A new group or mark').fill('Look again')
   await margin.getByLabel('Group, or the colour of a mark').selectOption('ochre')
   await margin.getByLabel('A new group or mark').press('Enter')
-  await expect(margin.getByRole('img', { name: 'ochre mark' })).toBeVisible()
-  await expect(margin.getByText('1 in all')).toBeVisible()
+  await expect(margin.getByRole('img', { name: 'yellow mark' })).toBeVisible()
+  await expect(margin.getByText('1 member')).toBeVisible()
 })
 
 test('a card says who somebody is, and the family is folded in by a key', async ({ page }) => {
@@ -136,7 +133,6 @@ test('each parent is something of their own to the child, and the union tells it
   await page.getByLabel(/^Mother of/).fill('Lilias Maddern w b 1825 m 3 May 1849 Kirkhaven')
   await page.keyboard.press('Enter')
   await expect(kin.getByRole('link', { name: 'Lilias Maddern' })).toBeVisible()
-  await kin.getByText('child of').hover()
   await kin.getByRole('button', { name: 'Relationship' }).click()
   await kin.getByLabel('What Donal Quillan is').selectOption('recognised')
   await expect(kin.getByLabel('What Donal Quillan is')).toHaveValue('recognised')
@@ -144,20 +140,17 @@ test('each parent is something of their own to the child, and the union tells it
   await kin.getByLabel('Years of the tie to Donal Quillan').fill('from 1852')
   await kin.getByLabel('Years of the tie to Donal Quillan').press('Enter')
   await page.reload()
-  await kin.getByText('child of').hover()
   await kin.getByRole('button', { name: 'Relationship' }).click()
   await expect(kin.getByLabel('Years of the tie to Donal Quillan')).toHaveValue('from 1852')
 
   await kin.getByRole('link', { name: 'Lilias Maddern' }).click()
   await expect(page.getByRole('heading', { name: 'Lilias Maddern' })).toBeVisible()
-  await kin.getByText('m. 1849').hover()
   await kin.getByRole('button', { name: 'Relationship' }).first().click()
-  await expect(kin.getByText(/At the wedding:/)).toContainText('Lilias Maddern never wed')
-  await kin.getByLabel('What surname children of this union are offered').selectOption('patronymic nordic')
-  await expect(kin.getByLabel('What surname children of this union are offered')).toHaveValue(
+  await expect(kin.getByText(/At the wedding:/)).toContainText('Lilias Maddern had not been married before')
+  await kin.getByLabel('What surname children of this couple are offered').selectOption('patronymic nordic')
+  await expect(kin.getByLabel('What surname children of this couple are offered')).toHaveValue(
     'patronymic nordic',
   )
-  await kin.getByText('m. 1849').hover()
   await kin.getByRole('button', { name: 'Add child' }).click()
   await expect(page.getByText('Donalsson')).toBeVisible()
   await page.getByLabel(/^Child with/).pressSequentially('Kirsty /w ')

@@ -16,8 +16,14 @@ export function StepButtons({ undo, redo, next }: ReturnType<typeof useSteps>) {
         </button>
       )}
       {next.redo !== '' && (
-        <button type="button" className="act shrink-0" title={`Redo: ${next.redo}`} onClick={() => redo()}>
-          Redo<span className="sr-only">: {next.redo}</span>
+        <button
+          type="button"
+          className="act shrink-0"
+          title={`Redo: ${next.redo}`}
+          aria-label={`Redo: ${next.redo}`}
+          onClick={() => redo()}
+        >
+          Redo
         </button>
       )}
     </span>

@@ -12,6 +12,9 @@ type Registry = {
   answered: () => void
 }
 
+/** Milliseconds between commands that were held back together. */
+const BETWEEN = 40
+
 const Commands = createContext<Registry | null>(null)
 
 const NOT_TEXT = ['checkbox', 'radio', 'range', 'button', 'submit', 'reset', 'file', 'color', 'image']
@@ -82,7 +85,8 @@ export function KeysProvider({ children }: { children: ReactNode }) {
       return command !== undefined
     }
     gate.current = new LetterGate(
-      (keys) => keys.forEach(give),
+      // What the first of them opens has to be on the page before the next one is given.
+      (keys) => keys.forEach((key, at) => setTimeout(() => give(key), at * BETWEEN)),
       (word) => asker.current?.(word),
     )
     const pressed = (event: KeyboardEvent) => {

@@ -4,6 +4,13 @@ import { BothSides } from '../../parts/BothSides'
 import { KeptGap } from '../../parts/KeptGap'
 import { useTree, useTreeId, useWrite } from '../../api/useTree'
 
+const STATES: Record<string, string> = {
+  'never wed': 'had not been married before',
+  widowed: 'was widowed',
+  free: 'was free to marry',
+  bound: 'was still married to someone else',
+}
+
 /** What is said of a union itself: its kind, by which custom its children are named, and who came to the wedding in what state. */
 export function UnionWords({ id }: { id: string }) {
   const tree = useTreeId()
@@ -47,11 +54,7 @@ export function UnionWords({ id }: { id: string }) {
                       : 'text-ink'
                 }
               >
-                {one.state === 'bound'
-                  ? 'was still married to someone else'
-                  : one.state === 'not known'
-                    ? 'not known'
-                    : `was a ${one.state}`}
+                {STATES[one.state] ?? one.state}
               </span>
             </span>
           ))}
