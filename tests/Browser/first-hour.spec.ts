@@ -81,7 +81,7 @@ class Hands {
 
 for (const way of ['by mouse alone', 'by keys alone'] as const)
   test(`the first hour of a newcomer, ${way}`, async ({ page }) => {
-    test.setTimeout(300_000)
+    test.setTimeout(150_000)
     const byKeys = way === 'by keys alone'
     const hands = new Hands(page, byKeys)
     const kin = page.getByRole('region', { name: 'Kin' })
@@ -181,8 +181,10 @@ for (const way of ['by mouse alone', 'by keys alone'] as const)
     await hands.press(hands.link(/Register of St Osmund/))
     await hands.press(hands.button(/^Add a record/))
     await hands.write(page.getByRole('combobox', { name: /kind of record/ }), 'census household')
+    const kind = page.getByRole('option', { name: /Census household/ })
+    await kind.waitFor()
     if (byKeys) await page.keyboard.press('Enter')
-    else await hands.press(page.getByRole('option', { name: /Census household/ }))
+    else await hands.press(kind)
     await page.waitForURL(/records\/table/)
     await hands.write(page.getByLabel('Census day'), '7 April 1861')
     await hands.press(hands.button(/^Back to the line/))
