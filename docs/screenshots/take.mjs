@@ -21,6 +21,10 @@ const shot = async (name) => {
   await page.screenshot({ path: `${folder}/${name}.png` })
 }
 
+await page.addInitScript(() => {
+  localStorage.setItem('letters-met', '1')
+  localStorage.setItem('letters-known', '1')
+})
 await page.goto(address)
 await page.getByLabel('E-mail').fill('reader@marren.example')
 await page.getByLabel('Password').fill('kelp-and-slate')
@@ -123,4 +127,7 @@ await shot('journal')
 await page.goto(`${tree}/tree`)
 await page.getByText('What happened around them').waitFor()
 await shot('tree')
+await page.goto(`${tree}/guide/records`)
+await page.getByRole('heading', { name: 'Who they are' }).waitFor()
+await shot('guide')
 await browser.close()

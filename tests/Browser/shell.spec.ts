@@ -110,7 +110,7 @@ test('filters and the place in a list stay after Back, a reload and a visit else
   await signIn(page)
   const tree = await demoTree(page)
   await page.goto(`${tree}/people`)
-  const rows = page.getByRole('rowgroup')
+  const rows = page.getByRole('grid', { name: 'People' })
   await expect(page.getByRole('row', { name: /Averay, Alec/ })).toBeVisible()
   await rows.evaluate((one) => (one.scrollTop = 2400))
   await page.waitForTimeout(300)

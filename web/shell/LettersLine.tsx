@@ -18,7 +18,7 @@ export function LettersLine({ onJump }: { onJump: (word: string) => void }) {
   const line = 'flex flex-wrap items-baseline gap-x-5 gap-y-1 border-b border-rule px-4 py-[6px] text-[14px]'
   if (word !== '')
     return (
-      <p role="alert" className={`${line} bg-wash`}>
+      <div role="alert" className={`${line} bg-wash`}>
         <span>Letters are commands here; jump to a name?</span>
         <button
           type="button"
@@ -44,11 +44,11 @@ export function LettersLine({ onJump }: { onJump: (word: string) => void }) {
         <button type="button" className="act" onClick={close}>
           Cancel
         </button>
-      </p>
+      </div>
     )
   if (met) return null
   return (
-    <p className={line}>
+    <section aria-label="Letters" className={line}>
       <span>
         Letters are commands here: <kbd>a</kbd> adds, <kbd>c</kbd> changes, <kbd>/</kbd> jumps to a name,{' '}
         <kbd>?</kbd> shows them all.
@@ -66,6 +66,6 @@ export function LettersLine({ onJump }: { onJump: (word: string) => void }) {
       >
         Switch letters off
       </button>
-    </p>
+    </section>
   )
 }

@@ -70,6 +70,8 @@ export default function People() {
     count: rows.length,
     getScrollElement: () => scroller.current,
     estimateSize: () => ROW,
+    // The heads of the columns stand over the first row.
+    scrollPaddingStart: ROW,
     overscan: 12,
   })
   const lastSeen = list.getVirtualItems().at(-1)?.index ?? 0
@@ -206,6 +208,7 @@ export default function People() {
         <>
           {people.isSuccess && shown === 0 && <Nearest words={q} onClear={clear} />}
           <div
+            ref={scroller}
             role="grid"
             aria-label="People"
             aria-rowcount={shown + 1}
@@ -213,9 +216,13 @@ export default function People() {
             tabIndex={0}
             aria-activedescendant={rows[at] ? `row-${rows[at].id}` : undefined}
             onKeyDown={pressed}
-            className="flex min-h-0 grow flex-col"
+            className="min-h-0 grow overflow-auto"
           >
-            <div role="row" aria-rowindex={1} className={`${COLUMNS} heads mt-2 border-b border-rule pb-1`}>
+            <div
+              role="row"
+              aria-rowindex={1}
+              className={`${COLUMNS} heads sticky top-0 z-[1] h-[32px] items-end border-b border-rule bg-paper pb-1`}
+            >
               <SortHead name="number" says="No." sort={sort} onSort={setSort} />
               <SortHead name="name" says="Name" sort={sort} onSort={setSort} />
               <SortHead name="birth" says="Born" sort={sort} onSort={setSort} />
@@ -224,7 +231,7 @@ export default function People() {
               </span>
               <SortHead name="death" says="Died" sort={sort} onSort={setSort} className="max-sm:hidden" />
             </div>
-            <div ref={scroller} role="rowgroup" className="min-h-0 grow overflow-auto">
+            <div role="rowgroup">
               <div role="presentation" className="relative" style={{ height: list.getTotalSize() }}>
                 {list.getVirtualItems().map((item) => {
                   const row = rows[item.index]

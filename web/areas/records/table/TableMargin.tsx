@@ -261,7 +261,7 @@ function Telling({ told, lined, lineUp }: { told: Told; lined: Lined; lineUp: Li
         )}
         <details className="min-w-0 grow">
           <summary
-            className={`cursor-pointer list-none ${isOn || !canChoose ? '' : 'text-graphite line-through'}`}
+            className={`min-h-[24px] cursor-pointer list-none ${isOn || !canChoose ? '' : 'text-graphite line-through'}`}
           >
             {told.says}
             {told.ground !== '' && <span className="text-graphite"> {told.ground}</span>}
