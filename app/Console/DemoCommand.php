@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console;
 
+use App\Counted;
 use App\Demo\DemoLoader;
 use App\Models\Tree;
 use App\Models\User;
@@ -26,7 +27,7 @@ final class DemoCommand extends Command
         $user ??= User::query()->create($account);
         $tree = Tree::begin(DemoLoader::NAME, $user);
         $people = $loader->load($tree, $user, base_path('demo'));
-        $this->output->writeln("Loaded {$people} people into {$tree->name}.");
+        $this->output->writeln('Loaded '.Counted::of($people, 'person', 'people')." into {$tree->name}.");
 
         return self::SUCCESS;
     }

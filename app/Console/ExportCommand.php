@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console;
 
+use App\Counted;
 use App\Trees\CurrentTree;
 use App\Trees\Exchange\Leaving;
 use App\Trees\Exchange\NotWritten;
@@ -56,7 +57,7 @@ final class ExportCommand extends Command
             return $this->refuse($problem->getMessage());
         }
         $this->output->writeln("Wrote {$tree->name}. ".($rows instanceof ShieldedRows
-            ? "{$rows->withheld()} living ".Str::plural('person', $rows->withheld()).' shielded.'
+            ? Counted::of($rows->withheld(), 'living person', 'living people').' hidden.'
             : 'Living people are in it in full; the journal says so.'));
         if ($written->said($version->value) !== '') {
             $this->output->writeln($written->said($version->value));

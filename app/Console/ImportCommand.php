@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console;
 
+use App\Counted;
 use App\Models\Tree;
 use App\Models\User;
 use App\Refusal;
@@ -58,9 +59,9 @@ final class ImportCommand extends Command
         unset($report['version'], $report['again'], $report['repositories'], $report['other'], $report['noted'], $report['pictures']['missingCount'], $report['leftOut'], $report['before'], $report['after']);
         $this->output->writeln($this->option('json')
             ? (string) json_encode($report, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_INVALID_UTF8_SUBSTITUTE)
-            : "Brought {$report['people']} people, {$report['families']} ".Str::plural('family', $report['families']).", {$report['events']} events and {$report['sources']} sources into {$tree->name}; "
-                .count($report['unplaced']).' lines to look at.'
-                .($leftOut === 0 ? '' : " {$leftOut} ".Str::plural('person', $leftOut).' left out.'));
+            : 'Brought '.Counted::of($report['people'], 'person', 'people').', '.Counted::of($report['families'], 'family').', '.Counted::of($report['events'], 'event').' and '.Counted::of($report['sources'], 'source')." into {$tree->name}; "
+                .Counted::of(count($report['unplaced']), 'line').' to look at.'
+                .($leftOut === 0 ? '' : ' '.Counted::of($leftOut, 'person', 'people').' left out.'));
 
         return self::SUCCESS;
     }
@@ -86,7 +87,7 @@ final class ImportCommand extends Command
         }
         $this->output->writeln($this->option('json')
             ? (string) json_encode($seen, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_INVALID_UTF8_SUBSTITUTE)
-            : "Version {$seen['version']}".($seen['program'] === '' ? '' : " by {$seen['program']}").", {$seen['encoding']}: {$seen['people']} people, {$seen['families']} ".Str::plural('family', $seen['families'])
+            : "Version {$seen['version']}".($seen['program'] === '' ? '' : " by {$seen['program']}").", {$seen['encoding']}: ".Counted::of($seen['people'], 'person', 'people').', '.Counted::of($seen['families'], 'family')
                 .($seen['firstYear'] === null ? '' : ", {$seen['firstYear']} to {$seen['lastYear']}").", {$seen['lines']} lines, {$seen['oddCount']} of them odd; {$seen['pictures']['found']} pictures came, {$seen['pictures']['missingCount']} did not. ".($seen['inDoubt'] ? 'Its letters are not what it says; say with --encoding how they are read: '.implode(', ', array_column($seen['readings'], 'name')).'. ' : '').($seen['alike'] ?: 'Nothing was brought in.'));
 
         return self::SUCCESS;

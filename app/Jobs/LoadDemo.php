@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Jobs;
 
+use App\Counted;
 use App\Demo\DemoLoader;
 use App\Models\Run;
 use App\Models\Tree;
@@ -37,7 +38,7 @@ final class LoadDemo implements ShouldQueue
         $run->update(['state' => 'running', 'heartbeat_at' => Carbon::now()]);
         try {
             $people = $loader->load(Tree::query()->where('id', $run->tree_id)->firstOrFail(), User::query()->findOrFail((string) $run->user_id), base_path('demo'), new RunProgress($run->id));
-            $run->update(['state' => 'done', 'done' => 100, 'total' => 100, 'said' => "The demo is loaded: {$people} people."]);
+            $run->update(['state' => 'done', 'done' => 100, 'total' => 100, 'said' => 'The demo is loaded: '.Counted::of($people, 'person', 'people').'.']);
         } catch (Cancelled) {
             $run->update(['state' => 'cancelled', 'said' => 'It was cancelled. What was loaded until then is here.']);
         } catch (Throwable $problem) {

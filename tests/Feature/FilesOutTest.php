@@ -18,7 +18,7 @@ final class FilesOutTest extends TestCase
         $this->bringInto("0 HEAD\n1 GEDC\n2 VERS 7.0\n0 @I1@ INDI\n1 NAME Ewan /Tarrel/\n1 DEAT Y\n2 SDATE 1 JAN 1903\n0 TRLR\n")->assertSuccessful();
         $run = $this->api('POST', '/exchange/exports', ['version' => '5.5.1', 'keep' => true])->assertOk()->json();
         self::assertSame(['export', 'done', 100], [$run['kind'], $run['state'], $run['percent']]);
-        self::assertStringStartsWith('It is written. Version 5.5.1 has no place for one line (1 SDATE)', $run['said']);
+        self::assertStringStartsWith('It is written. Version 5.5.1 has no place for 1 line (1 SDATE)', $run['said']);
         $file = $this->get("/api/trees/{$this->tree->id}/exchange/exports/{$run['id']}/file")->assertOk();
         $file->assertHeader('Content-Disposition', 'attachment; filename='.$run['title']);
         self::assertStringContainsString('1 NAME Ewan /Tarrel/', (string) $file->streamedContent());

@@ -64,7 +64,7 @@ final class LivingTest extends TestCase
     {
         $to = (string) tempnam(sys_get_temp_dir(), 'nb');
         self::assertSame(0, Artisan::call('bough:export', ['tree' => $this->tree->id, '--to' => $to]));
-        self::assertStringContainsString('1 living person shielded', $said = Artisan::output());
+        self::assertStringContainsString('1 living person hidden', $said = Artisan::output());
         self::assertStringContainsString('A living person was named in: with his granddaughter Una Osk', $said);
         self::assertStringNotContainsString('Una', (string) file_get_contents($to));
         self::assertSame(1, Artisan::call('bough:export', ['tree' => $this->tree->id, '--to' => $to, '--living' => 'maybe']));

@@ -20,7 +20,7 @@ final class MovesTest extends TestCase
     public static function children(): iterable
     {
         $stays = 'All 2 facts stay with Kit Osk.';
-        $goes = 'The union that was only there for this tie goes with it.';
+        $goes = 'The couple that was only there for this tie goes with it.';
         yield 'from one to a couple' => [['Ann Osk w'], ['Bran Drum h', 'Eve Drum w'], ['Kit Osk leaves Ann Osk and becomes a child of Bran Drum and Eve Drum, beside the one who is there.', $stays, $goes]];
         yield 'from a couple to a couple' => [['Magnus Osk h', 'Ann Osk w'], ['Bran Drum h', 'Eve Drum w'], ['Kit Osk leaves Magnus Osk and Ann Osk and becomes a child of Bran Drum and Eve Drum, beside the one who is there.', $stays]];
         yield 'from a couple to one' => [['Magnus Osk h', 'Ann Osk w'], ['Bran Drum h'], ['Kit Osk leaves Magnus Osk and Ann Osk and becomes a child of Bran Drum, beside the one who is there.', $stays]];
@@ -83,13 +83,13 @@ final class MovesTest extends TestCase
     /** @return iterable<string, array{int, int, string, list<string>}> children, weddings; how one parent stands; what is told */
     public static function partners(): iterable
     {
-        yield 'a couple alone' => [0, 0, 'unweighed', ['Sander Osk takes the place of Magnus Osk in this union.', 'Magnus Osk stays in the tree.']];
-        yield 'with a wedding' => [0, 1, 'unweighed', ['Sander Osk takes the place of Magnus Osk in this union, with its 1 event.', 'Magnus Osk stays in the tree.']];
-        yield 'with two events' => [0, 2, 'unweighed', ['Sander Osk takes the place of Magnus Osk in this union, with its 2 events.', 'Magnus Osk stays in the tree.']];
-        yield 'with a child' => [1, 0, 'unweighed', ['Sander Osk takes the place of Magnus Osk in this union.', 'Sander Osk becomes a parent of Kit1 Osk, and Magnus Osk is one no longer.', 'Magnus Osk stays in the tree.']];
-        yield 'with children and a wedding' => [2, 1, 'unweighed', ['Sander Osk takes the place of Magnus Osk in this union, with its 1 event.', 'Sander Osk becomes a parent of Kit1 Osk, Kit2 Osk, and Magnus Osk is one no longer.', 'Magnus Osk stays in the tree.']];
-        yield 'whose father was accepted' => [1, 0, 'accepted', ['Sander Osk takes the place of Magnus Osk in this union.', 'Sander Osk becomes a parent of Kit1 Osk, and Magnus Osk is one no longer.', 'Magnus Osk stays in the tree.']];
-        yield 'whose father was ruled out' => [1, 0, 'ruled out', ['Sander Osk takes the place of Magnus Osk in this union.', 'Magnus Osk stays in the tree.']];
+        yield 'a couple alone' => [0, 0, 'unweighed', ['Sander Osk takes the place of Magnus Osk in this couple.', 'Magnus Osk stays in the tree.']];
+        yield 'with a wedding' => [0, 1, 'unweighed', ['Sander Osk takes the place of Magnus Osk in this couple, with its 1 event.', 'Magnus Osk stays in the tree.']];
+        yield 'with two events' => [0, 2, 'unweighed', ['Sander Osk takes the place of Magnus Osk in this couple, with its 2 events.', 'Magnus Osk stays in the tree.']];
+        yield 'with a child' => [1, 0, 'unweighed', ['Sander Osk takes the place of Magnus Osk in this couple.', 'Sander Osk becomes a parent of Kit1 Osk, and Magnus Osk is one no longer.', 'Magnus Osk stays in the tree.']];
+        yield 'with children and a wedding' => [2, 1, 'unweighed', ['Sander Osk takes the place of Magnus Osk in this couple, with its 1 event.', 'Sander Osk becomes a parent of Kit1 Osk, Kit2 Osk, and Magnus Osk is one no longer.', 'Magnus Osk stays in the tree.']];
+        yield 'whose father was accepted' => [1, 0, 'accepted', ['Sander Osk takes the place of Magnus Osk in this couple.', 'Sander Osk becomes a parent of Kit1 Osk, and Magnus Osk is one no longer.', 'Magnus Osk stays in the tree.']];
+        yield 'whose father was ruled out' => [1, 0, 'ruled out', ['Sander Osk takes the place of Magnus Osk in this couple.', 'Magnus Osk stays in the tree.']];
     }
 
     /** @param  list<string>  $told */

@@ -46,7 +46,7 @@ final class TiesTest extends TestCase
         self::assertSame([
             'Kit Tarrel leaves Magnus Tarrel and becomes a child of Bran Drum and Keziah Osk, beside the one who is there.',
             'The one fact stays with Kit Tarrel.',
-            'The union that was only there for this tie goes with it.',
+            'The couple that was only there for this tie goes with it.',
         ], $this->api('GET', "/parent-sets/{$set}/move?to={$to}")->assertOk()->json('says'));
         self::assertSame($set, ParentSet::query()->where('child_id', $kit)->firstOrFail()->id, 'nothing was changed by telling');
 

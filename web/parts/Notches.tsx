@@ -18,6 +18,7 @@ export function Notches({ weights, quiet = false }: { weights: string[]; quiet?:
       {weights.slice(0, 6).map((weight, at) => (
         <span
           key={at}
+          data-notch={weight}
           className={`w-[4px] border border-graphite ${HEIGHT[weight] ?? ''} ${weight === 'unread' ? '' : 'bg-graphite'}`}
         />
       ))}
@@ -33,5 +34,5 @@ export function notchWords(weights: string[]): string {
     const many = weights.filter((one) => one === weight).length
     return many === 0 ? '' : `${many} ${weight === 'unread' ? 'not read yet' : weight}`
   })
-  return `Backed by ${count(weights.length, 'independent source')}: ${kinds.filter(Boolean).join(', ')}`
+  return `Backed by ${count(weights.length, 'independent origin')}: ${kinds.filter(Boolean).join(', ')}`
 }

@@ -122,7 +122,7 @@ export function JumpField({ field, word }: Props) {
         aria-activedescendant={shown && offers[at] ? `${list}-${at}` : undefined}
         aria-label="Jump to a person, a number or a command"
         placeholder="Jump to a name or number"
-        className="h-[28px] w-full rounded-[3px] border border-rule bg-raised px-2 placeholder:text-graphite"
+        className="h-[28px] w-full rounded-[3px] border border-graphite/70 bg-raised px-2 placeholder:text-graphite"
         value={typed}
         onChange={(event) => {
           setTyped(event.target.value)

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Desk;
 
+use App\Counted;
 use App\Http\Api\Get;
 use App\Http\Journal\JournalController;
 use App\Http\Resources\DeskPage;
@@ -46,8 +47,7 @@ final readonly class DeskController
         return array_values($rows->map(static function ($row): SentenceResource {
             $depends = match ((int) $row->children) {
                 0 => '',
-                1 => '; 1 child depends on it',
-                default => "; {$row->children} children depend on it",
+                default => '; '.Counted::of((int) $row->children, 'child depends', 'children depend').' on it',
             };
 
             return new SentenceResource(self::conflict($row->aspect, $row->shown_name, $row->number).$depends.'.',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\People;
 
+use App\Counted;
 use App\Http\Api\Get;
 use App\Http\Resources\CardResource;
 use App\Models\Person as PersonRow;
@@ -41,8 +42,7 @@ final readonly class CardsController
             $children = count($union->childrenOf($id));
             $lines[] = trim(($union->marriage() === null ? 'With' : 'Married '.LifeYears::year($union->marriage()))." {$with}").match ($children) {
                 0 => '',
-                1 => ', one child',
-                default => ", {$children} children",
+                default => ', '.Counted::of($children, 'child', 'children'),
             };
         }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\People;
 
+use App\Counted;
 use App\Http\Api\Delete;
 use App\Http\Api\Get;
 use App\Http\Api\Patch;
@@ -60,7 +61,7 @@ final readonly class TiesController
             fn (Change $change): int => $this->ties->unlinkEverybody($change, $row),
         );
 
-        return response()->json(new SaidResource($count === 1 ? 'One tie was removed.' : "{$count} ties were removed."));
+        return response()->json(new SaidResource(Counted::of($count, 'tie was', 'ties were').' removed.'));
     }
 
     #[Delete('/trees/{tree}/union-partners/{unionPartner}', 'unlinkPartner')]

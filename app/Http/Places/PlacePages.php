@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Places;
 
+use App\Counted;
 use App\Http\Api\Cursor;
 use App\Http\Resources\FactAtPlace;
 use App\Http\Resources\PlaceNameResource;
@@ -99,8 +100,7 @@ final readonly class PlacePages
     {
         return match ($facts) {
             0 => 'No fact names it',
-            1 => 'One fact keeps its words',
-            default => "{$facts} facts keep their words",
+            default => Counted::of($facts, 'fact keeps its words', 'facts keep their words'),
         };
     }
 

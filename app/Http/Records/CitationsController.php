@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Records;
 
+use App\Counted;
 use App\Http\Api\Delete;
 use App\Http\Api\Get;
 use App\Http\Api\Post;
@@ -75,7 +76,7 @@ final readonly class CitationsController
         $people = PeopleInput::from($request)->people;
         $row = Claim::query()->findOrFail($claim);
         $this->changes->run(
-            new Intent(TreesController::user($request), 'Put a citation on the same event of '.(count($people) === 1 ? 'one more' : count($people).' more')),
+            new Intent(TreesController::user($request), 'Put a citation on the same event of '.Counted::of(count($people), 'more person', 'more people')),
             static fn (): int => $shared->put($row, $people),
         );
 

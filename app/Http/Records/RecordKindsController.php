@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Records;
 
+use App\Counted;
 use App\Http\Api\Delete;
 use App\Http\Api\Get;
 use App\Http\Api\Patch;
@@ -77,7 +78,7 @@ final readonly class RecordKindsController
     {
         $used = Record::query()->where('record_kind_id', $recordKind)->count();
         if ($used > 0) {
-            throw new Refusal(($used === 1 ? 'One record is' : "{$used} records are").' of this kind. Give them another kind first.', 409);
+            throw new Refusal(Counted::of($used, 'record is', 'records are').' of this kind. Give them another kind first.', 409);
         }
         $row = OwnKind::query()->findOrFail($recordKind);
         $this->changes->run(new Intent(TreesController::user($request), "Deleted the kind of record “{$row->name}”"), static fn (Change $change) => $change->deleteWhole($row));

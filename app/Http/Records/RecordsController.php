@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Records;
 
+use App\Counted;
 use App\Http\Api\Delete;
 use App\Http\Api\Get;
 use App\Http\Api\Post;
@@ -94,7 +95,7 @@ final readonly class RecordsController
     {
         $input = PeopleInput::from($request);
         $count = count($input->people);
-        $this->changes->run(new Intent(TreesController::user($request), 'Called '.($count === 1 ? 'somebody' : "{$count} people").' into a roll'), function () use ($record, $input): void {
+        $this->changes->run(new Intent(TreesController::user($request), 'Called '.Counted::of($count, 'person', 'people').' into a roll'), function () use ($record, $input): void {
             $row = Record::query()->findOrFail($record);
             ChangedMeanwhile::unless($row, $input->version ?? 0, []);
             $this->rolls->callIn($row, $input->people);

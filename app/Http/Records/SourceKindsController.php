@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Records;
 
+use App\Counted;
 use App\Http\Api\Delete;
 use App\Http\Api\Get;
 use App\Http\Api\Patch;
@@ -117,7 +118,7 @@ final readonly class SourceKindsController
     {
         $used = Source::query()->where('source_kind_id', $sourceKind)->count();
         if ($used > 0) {
-            throw new Refusal(($used === 1 ? 'One source is' : "{$used} sources are").' of this kind. Give them another kind first.', 409);
+            throw new Refusal(Counted::of($used, 'source is', 'sources are').' of this kind. Give them another kind first.', 409);
         }
         $row = OwnKind::query()->findOrFail($sourceKind);
         $this->changes->run(new Intent(TreesController::user($request), "Deleted the kind of source “{$row->name}”"), static fn (Change $change) => $change->deleteWhole($row));

@@ -29,7 +29,7 @@ final class ChangedMeanwhile extends Refusal
     public static function unless(TreeModel $row, int $versionRead, array $yours): void
     {
         if ($row->version !== $versionRead) {
-            throw new self('Somebody changed this while you had it open. Look at both and keep again, or leave it as it is now.', 409,
+            throw new self('Somebody changed this while you had it open. Look at both and save again, or cancel.', 409,
                 ['sides' => self::sides($row, $yours), 'version' => $row->version]);
         }
     }

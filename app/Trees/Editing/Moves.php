@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Trees\Editing;
 
+use App\Counted;
 use App\Models\Event;
 use App\Models\Parentage;
 use App\Models\ParentSet;
@@ -14,7 +15,6 @@ use App\Refusal;
 use App\Trees\Changes\Change;
 use App\Trees\CurrentTree;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Str;
 
 /**
  * Moves somebody who was tied in the wrong place, in one step: a child to other parents, or a partner's place in a union
@@ -83,7 +83,7 @@ final readonly class Moves
         $events = Event::query()->where('union_id', $tie->union_id)->count();
 
         return [
-            "{$is} takes the place of {$was} in this couple".($events === 0 ? '.' : ', with its '.$events.' '.Str::plural('event', $events).'.'),
+            "{$is} takes the place of {$was} in this couple".($events === 0 ? '.' : ', with its '.Counted::of($events, 'event').'.'),
             ...($children->isEmpty() ? [] : ["{$is} becomes a parent of {$children->implode(', ')}, and {$was} is one no longer."]),
             "{$was} stays in the tree.",
         ];

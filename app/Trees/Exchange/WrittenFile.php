@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Trees\Exchange;
 
+use App\Counted;
+
 /** A file that was written, and what its version had no place for. */
 final readonly class WrittenFile
 {
@@ -23,6 +25,6 @@ final readonly class WrittenFile
         arsort($moved);
         $tags = implode(', ', array_map(static fn (string $tag, int $lines): string => "{$lines} {$tag}", array_map(strval(...), array_keys($moved)), $moved));
 
-        return "Version {$version} has no place for ".($count === 1 ? 'one line' : "{$count} lines")." ({$tags}): ".($count === 1 ? 'it' : 'each').' stands under its tag with an underscore, and in a note for whoever reads the file.';
+        return "Version {$version} has no place for ".Counted::of($count, 'line')." ({$tags}): ".($count === 1 ? 'it' : 'each').' stands under its tag with _NB_ before it, and in a note for whoever reads the file.';
     }
 }

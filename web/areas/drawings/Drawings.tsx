@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Link, useNavigate, useParams } from 'react-router'
 import { api, told } from '../../api/client'
-import { useTree, useTreeId, useTreePath } from '../../api/useTree'
+import { usePerson, useTree, useTreeId, useTreePath } from '../../api/useTree'
 import { Empty } from '../../parts/Empty'
 import { useTrail } from '../../shell/trail'
 import { Sheet } from './Sheet'
@@ -66,6 +66,7 @@ export default function Drawings() {
         </span>
       </div>
       {error && <p className="px-6 text-madder">{error.message}</p>}
+      {scene?.boxes.length === 1 && <Below person={person} />}
       {scene && (
         <Sheet
           key={`${person}${generations}`}
@@ -75,5 +76,24 @@ export default function Drawings() {
         />
       )}
     </div>
+  )
+}
+
+/** Where nobody's parents are known, the descendants from whom a drawing says more. */
+function Below({ person }: { person: string }) {
+  const path = useTreePath()
+  const { data } = usePerson(person)
+  const children = data?.unions.flatMap((union) => union.children) ?? []
+  return (
+    <p className="flex flex-wrap gap-x-4 px-6 py-1">
+      <span className="text-graphite">
+        No parents are known. {children.length > 0 && 'Draw from a descendant:'}
+      </span>
+      {children.map((child) => (
+        <Link key={child.id} className="act" to={path(`drawings/${child.id}`)}>
+          {child.name}
+        </Link>
+      ))}
+    </p>
   )
 }

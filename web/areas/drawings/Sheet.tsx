@@ -3,6 +3,7 @@ import { zoom, zoomIdentity, type ZoomBehavior } from 'd3-zoom'
 import { useEffect, useRef, type KeyboardEvent } from 'react'
 import type { Schemas } from '../../api/client'
 import { useCommands } from '../../shell/keys'
+import { aloud } from './aloud'
 
 type Props = {
   scene: Schemas['SceneResource']
@@ -113,7 +114,7 @@ export function Sheet({ scene, onGo, onDraw }: Props) {
               key={box.personId}
               tabIndex={0}
               role="link"
-              aria-label={[box.fullName, ...box.lines, ...(box.footing ? [box.footing] : [])].join(', ')}
+              aria-label={aloud(box, scene)}
               className="cursor-pointer"
               onClick={() => onGo(box.personId)}
               onKeyDown={pressed(box.personId)}

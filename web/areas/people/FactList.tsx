@@ -31,7 +31,7 @@ export function FactList({ facts, family, world, chosen, onChoose, onAdd }: Prop
         <span>Fact</span>
         <span>When</span>
         <span className="flex justify-between">
-          Place and words
+          Where
           <span className="flex gap-4">
             <Fold what="family events" key_="v" count={family.length} isIn={isFamilyIn} onFold={foldFamily} />
             <Fold what="world events" key_="w" count={world.length} isIn={isWorldIn} onFold={foldWorld} />
@@ -119,7 +119,7 @@ function FamilyLine({ event }: { event: Folded }) {
   )
 }
 
-/** The line as it is read aloud: “Occupation, at 22 to 62, from 1720 to 1755, fowler, Hask, 1 independent source”. */
+/** The line as it is read aloud: “Occupation, at 22 to 62, from 1720 to 1755, fowler, Hask, 1 independent origin”. */
 function aloud(fact: Fact): string {
   const rival = fact.standing === 'rival' || (fact.rivals > 0 && fact.standing === 'unweighed')
   return [
@@ -133,7 +133,7 @@ function aloud(fact: Fact): string {
     fact.standing === 'ruled out' && 'ruled out',
     fact.notches.length === 0
       ? fact.citations.length === 0 && 'no source yet'
-      : `backed by ${count(fact.notches.length, 'independent source')}`,
+      : `backed by ${count(fact.notches.length, 'independent origin')}`,
     fact.reasoned && 'reasoned',
   ]
     .filter(Boolean)

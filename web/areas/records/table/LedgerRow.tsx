@@ -69,7 +69,7 @@ export const LedgerRow = memo(function LedgerRow(props: Props) {
               autoComplete="off"
               spellCheck={false}
               value={valueOf(line, cell)}
-              className={`h-full w-full min-w-0 border-r border-rule bg-transparent px-[5px] focus:bg-raised focus:outline-2 focus:outline-offset-[-2px] focus:outline-tide ${cell === 'name' ? 'font-serif text-[16px]' : 'text-[14px]'} ${isDitto(line, cell) ? 'italic text-graphite' : ''} ${doubtOf(line, cell) !== '' ? 'underline decoration-ochre decoration-wavy underline-offset-4' : ''}`}
+              className={`h-full w-full min-w-0 border-r border-graphite/70 bg-transparent px-[5px] focus:bg-raised focus:outline-2 focus:outline-offset-[-2px] focus:outline-tide ${cell === 'name' ? 'font-serif text-[16px]' : 'text-[14px]'} ${isDitto(line, cell) ? 'italic text-graphite' : ''} ${doubtOf(line, cell) !== '' ? 'underline decoration-ochre decoration-wavy underline-offset-4' : ''}`}
               onChange={(event) => actions.type(at, cell, event.target.value)}
               onFocus={() => actions.inHand(at)}
               onBlur={() => void actions.leaveCell(at, cell)}
