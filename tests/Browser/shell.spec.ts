@@ -19,6 +19,8 @@ test('the spine shows whole names in five groups, and initials with names on foc
   await spine.getByRole('link', { name: 'Reports' }).focus()
   await page.keyboard.press('Tab')
   await expect(spine.getByText('Places g l')).toBeVisible()
+  await page.keyboard.press('Escape')
+  await expect(spine.getByText('Places g l')).toBeHidden()
 })
 
 test('letters are announced once, and three typed in a row ask for a name instead of giving commands', async ({
@@ -148,6 +150,7 @@ test('every page of the guide opens, every link of it leads somewhere, and the j
   test.setTimeout(240_000)
   await signIn(page)
   const tree = await demoTree(page)
+  await expect(page.getByRole('heading', { name: 'Desk' })).toBeVisible()
   await page.keyboard.press('?')
   await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible()
   await page.keyboard.press('?')

@@ -2,6 +2,7 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { useId, useState, type KeyboardEvent } from 'react'
 import { useTreeId } from '../api/useTree'
 import { useDebounced } from './useDebounced'
+import { Cancel } from './Cancel'
 
 export type Found = { id: string; line: string; more: string }
 
@@ -60,6 +61,11 @@ export function Finder({ label, queryKey, find, onChosen, onLeave, autoFocus = t
         }}
         onKeyDown={pressed}
       />
+      {onLeave && (
+        <p className="text-[13px]">
+          <Cancel onLeave={onLeave} />
+        </p>
+      )}
       <ul id={id} role="listbox" aria-label={label}>
         {offers.map((offer, index) => (
           <li

@@ -1,3 +1,5 @@
+import { Cancel } from './Cancel'
+
 type Props = { says?: string; disabled: boolean; onLeave: () => void }
 
 /** The end of everything that is written in place: keep it, or leave without loss. */
@@ -7,9 +9,7 @@ export function KeepOrLeave({ says = 'Save', disabled, onLeave }: Props) {
       <button className="act-main" disabled={disabled}>
         {says}
       </button>
-      <button type="button" className="act" onClick={onLeave}>
-        Cancel <kbd>Esc</kbd>
-      </button>
+      <Cancel onLeave={onLeave} />
     </p>
   )
 }

@@ -1,3 +1,4 @@
+import { useState } from 'react'
 import { NavLink } from 'react-router'
 import { useTreePath } from '../api/useTree'
 import { GROUPS } from './areas'
@@ -5,6 +6,8 @@ import { GROUPS } from './areas'
 /** The areas at the left edge by their whole names, set vertically; in a low window by two letters, and whole on focus and hover. */
 export function Spine() {
   const path = useTreePath()
+  /** The area whose name was put away with Escape, until it is left. */
+  const [hushed, setHushed] = useState('')
   return (
     <nav
       aria-label="Areas"
@@ -16,6 +19,9 @@ export function Spine() {
             <NavLink
               key={area.path}
               to={path(area.path)}
+              onKeyDown={(event) => event.key === 'Escape' && setHushed(area.path)}
+              onBlur={() => setHushed('')}
+              onMouseLeave={() => setHushed('')}
               className={({ isActive }) =>
                 `group relative flex min-h-[24px] items-center justify-center py-[7px] short:py-[4px] low:h-[34px] ${isActive ? 'border-l-[3px] border-tide bg-wash pr-[3px] font-semibold text-tide' : 'text-graphite hover:text-tide'}`
               }
@@ -29,7 +35,8 @@ export function Spine() {
               <span className="sr-only">{area.name}</span>
               <span
                 aria-hidden
-                className="pointer-events-none fixed left-[40px] z-30 hidden whitespace-nowrap rounded-r-[3px] border border-l-0 border-rule bg-raised px-3 py-1 font-normal text-ink low:group-hover:block low:group-focus-visible:block"
+                hidden={hushed === area.path}
+                className="fixed left-[40px] z-30 hidden [&[hidden]]:hidden! whitespace-nowrap rounded-r-[3px] border border-l-0 border-rule bg-raised px-3 py-1 font-normal text-ink low:group-hover:block low:group-focus-visible:block"
               >
                 {area.name} <kbd>g {area.key}</kbd>
               </span>

@@ -59,7 +59,7 @@ final readonly class TieChanges
             throw new Refusal('Write why it is ruled out, so that nobody finds it again.');
         }
         if ($standing === Standing::RuledOut->value && $others->doesntExist()) {
-            throw new Refusal('Nobody would be left in that union. Unlink it instead.', 409);
+            throw new Refusal('Nobody would be left in that couple. Unlink it instead.', 409);
         }
         if ($tie->standing === Standing::RuledOut->value && $others->count() > 1) {
             throw new Refusal('Somebody else has that place now. Unlink them first, or rule them out.', 409);
@@ -88,7 +88,7 @@ final readonly class TieChanges
     {
         $sets = ParentSet::query()->where('union_id', $union->id)->get()->keyBy('child_id');
         if (count($childIds) !== $sets->count() || $sets->keys()->diff($childIds)->isNotEmpty()) {
-            throw new Refusal('The children of this union have changed meanwhile. Look again, then put them in order.', 409);
+            throw new Refusal('The children of this couple have changed meanwhile. Look again, then put them in order.', 409);
         }
         // The lines that they have in a file stay where they are; only who stands on which changes.
         $places = $sets->pluck('child_ordinal')->filter(static fn (int $place): bool => $place >= 0)->sort()->values();

@@ -191,10 +191,10 @@ final readonly class Ties
     {
         $unionIds = UnionPartner::counting()->where('person_id', $person->id)->pluck('union_id');
         if ($unionId !== null && ! $unionIds->contains($unionId)) {
-            throw new Refusal('That union is not one of this person.');
+            throw new Refusal('That is not a couple of theirs.');
         }
         if ($unionId === null && $unionIds->count() > 1) {
-            throw new Refusal('This person has several unions. Add the child from the line of the union that it belongs to.');
+            throw new Refusal('This person has several partners. Add the child from the line of the couple that it belongs to.');
         }
         $unionId ??= $unionIds->first();
         $isAlone = $unionId === null || UnionPartner::counting()->where('union_id', $unionId)->count() === 1;

@@ -1,6 +1,7 @@
 import type { Schemas } from '../../api/client'
 import { Link } from 'react-router'
 import { useTreePath } from '../../api/useTree'
+import { count as counted } from '../../parts/count'
 
 /** What came of a file: how much, what was kept and where it is shown, what was mended, and which pictures are missing. */
 export function Brought({ report }: { report: Schemas['ImportResource'] }) {
@@ -57,9 +58,9 @@ export function Brought({ report }: { report: Schemas['ImportResource'] }) {
       </table>
       {report.leftOut.people > 0 && (
         <p>
-          A part of the file: {many(report.leftOut.people, 'one', String)} of its people,{' '}
-          {many(report.leftOut.records, 'one other record', (n) => `${n} other records`)} and{' '}
-          {many(report.leftOut.lines, 'one link to them', (n) => `${n} links to them`)} stayed outside.
+          A part of the file: {counted(report.leftOut.people, 'person', 'people')} of it,{' '}
+          {counted(report.leftOut.records, 'other record')} and{' '}
+          {counted(report.leftOut.lines, 'link to them', 'links to them')} stayed outside.
         </p>
       )}
       {report.unplaced.length === 0 && <p className="text-lichen">Every line has its place.</p>}
@@ -88,9 +89,6 @@ const COUNTED: Record<string, string> = {
   other: 'Other records, kept',
 }
 
-const many = (count: number, one: string, more: (count: string) => string) =>
-  count === 1 ? one : more(count === 0 ? 'no' : count.toLocaleString('en'))
-
 /** Lines that have no field here, by what they are. */
 export function KeptTable({ kept, says }: { kept: Schemas['KeptCountResource'][]; says: string }) {
   const count = kept.reduce((sum, one) => sum + one.count, 0)
@@ -98,7 +96,7 @@ export function KeptTable({ kept, says }: { kept: Schemas['KeptCountResource'][]
   return (
     <details className="mt-1">
       <summary className="cursor-pointer">
-        {count === 1 ? 'One line has' : `${count.toLocaleString('en')} lines have`} no field here: {says}
+        {counted(count, 'line has', 'lines have')} no field here: {says}
       </summary>
       <table className="mt-1 w-full text-[14px]">
         <thead className="heads text-left">
@@ -162,7 +160,7 @@ export function OddLines({ lines, says, count = lines.length }: Odd) {
   return (
     <details className="mt-1" open={lines.length < 8}>
       <summary className="cursor-pointer text-ochre">
-        {count === 1 ? 'One line' : `${count.toLocaleString('en')} lines`} {says}
+        {counted(count, 'line')} {says}
       </summary>
       <ul className="mt-1 text-[14px]">
         {lines.map((one, index) => (

@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query'
-import { useState } from 'react'
+import { useEffect, useState } from 'react'
 import { useSearchParams } from 'react-router'
 import { api, told } from '../../api/client'
 import { useTreeId } from '../../api/useTree'
@@ -36,8 +36,16 @@ export function JournalFilter({ authors }: { authors: Record<string, string> }) 
     const next = new URLSearchParams(query)
     if (value === '') next.delete(name)
     else next.set(name, value)
+    sessionStorage.setItem(`journal:${tree}`, next.toString())
     setQuery(next, { replace: true })
   }
+  // What was asked last is asked again when one comes back; whoever comes with a question of their own asks that.
+  useEffect(() => {
+    const last = sessionStorage.getItem(`journal:${tree}`) ?? ''
+    if (last !== '' && query.size === 0) setQuery(new URLSearchParams(last), { replace: true })
+    // Only on coming here.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [])
   const select = (name: string, label: string, all: string, choices: Record<string, string>) => (
     <select
       className="gap"

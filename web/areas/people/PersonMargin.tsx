@@ -62,7 +62,9 @@ export function PersonMargin({ person }: { person: Person }) {
                 : `All ${person.facts.length} facts have a source.`
               : `${person.facts.length - uncited} of ${count(person.facts.length, 'fact')} have a source; `}
           {uncited > 0 && person.facts.length > 0 && (
-            <span className="text-ochre">{uncited === 1 ? '1 has' : `${uncited} have`} no source yet.</span>
+            <span className="text-ochre">
+              {uncited.toLocaleString('en')} {uncited === 1 ? 'has' : 'have'} no source yet.
+            </span>
           )}
         </p>
         <p className="text-[13px] text-graphite">Choose a fact to see what its records say.</p>

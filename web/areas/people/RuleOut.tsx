@@ -1,5 +1,6 @@
 import { useState } from 'react'
 import { WhyGap } from '../../parts/WhyGap'
+import { Cancel } from '../../parts/Cancel'
 
 const SUGGESTS = ['It is of another person of the same name.', 'It is a clerk’s slip.']
 
@@ -32,6 +33,7 @@ export function RuleOut(props: {
       <button className="act" disabled={why.trim() === ''}>
         Rule it out
       </button>
+      <Cancel onLeave={props.onLeave} />
     </form>
   )
 }

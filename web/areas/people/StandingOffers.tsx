@@ -1,7 +1,7 @@
 import { useState } from 'react'
 import { RuleOut } from './RuleOut'
 
-const OFFERS = { accepted: 'Let it stand', rival: 'Call it a rival', unweighed: 'Leave it unweighed' }
+const OFFERS = { accepted: 'Let it stand', rival: 'Call it a rival', unweighed: 'Not weighed' }
 
 type OffersProps = {
   what: string

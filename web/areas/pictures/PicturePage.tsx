@@ -11,6 +11,7 @@ import type { Slip, View } from '../../parts/page/geometry'
 import { PageFrame } from '../../parts/page/PageFrame'
 import { PersonName } from '../../parts/PersonName'
 import { Restricted } from '../../parts/Restricted'
+import { Cancel } from '../../parts/Cancel'
 
 /** A picture, who is on it, and what it is on; a face can be cut out of it for a portrait. */
 export default function PicturePage() {
@@ -109,17 +110,25 @@ export default function PicturePage() {
             </button>
           </h1>
         ) : (
-          <input
-            className="gap w-full font-serif text-[20px]"
-            aria-label="Title of the picture"
-            autoFocus
-            value={title}
-            onChange={(event) => setTitle(event.target.value)}
-            onKeyDown={(event) => {
-              if (event.key === 'Enter') call.mutate(title)
-              if (event.key === 'Escape') setTitle(null)
-            }}
-          />
+          <>
+            <input
+              className="gap w-full font-serif text-[20px]"
+              aria-label="Title of the picture"
+              autoFocus
+              value={title}
+              onChange={(event) => setTitle(event.target.value)}
+              onKeyDown={(event) => {
+                if (event.key === 'Enter') call.mutate(title)
+                if (event.key === 'Escape') setTitle(null)
+              }}
+            />
+            <p className="flex gap-4 text-[14px]">
+              <button type="button" className="act-main" onClick={() => call.mutate(title)}>
+                Save <kbd>Enter</kbd>
+              </button>
+              <Cancel onLeave={() => setTitle(null)} />
+            </p>
+          </>
         )}
         <BothSides problem={call.error ?? restrict.error} />
         {about?.role !== 'reader' && (

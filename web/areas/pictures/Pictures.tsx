@@ -11,6 +11,7 @@ import { useCommands } from '../../shell/keys'
 import { upload } from '../exchange/upload'
 import { count } from '../../parts/count'
 import { useKept } from '../../parts/useKept'
+import { NoneFound } from '../../parts/NoneFound'
 
 /** States of a picture whose preview is still being made. */
 const WAITING = ['waiting', 'running']
@@ -106,6 +107,16 @@ export default function Pictures() {
             Add the first one
           </button>
         </Empty>
+      )}
+      {pictures.isSuccess && total > 0 && shown === 0 && (
+        <NoneFound
+          what="picture"
+          words={q}
+          onClear={() => {
+            setTyped('')
+            setUntitled(false)
+          }}
+        />
       )}
       <ul className="mt-3 grid grid-cols-[repeat(auto-fill,minmax(260px,1fr))] gap-x-6">
         {rows.map((picture) => (

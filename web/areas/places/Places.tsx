@@ -12,6 +12,7 @@ import { PlacePage } from './PlacePage'
 import { Wordings } from './Wordings'
 import { count } from '../../parts/count'
 import { useKept } from '../../parts/useKept'
+import { NoneFound } from '../../parts/NoneFound'
 
 const ROW = 44
 
@@ -101,6 +102,9 @@ export default function Places() {
               {count(unsettled, 'place name')} not linked yet
             </Link>
           </p>
+        )}
+        {places.isSuccess && total > 0 && shown === 0 && (
+          <NoneFound what="place" words={q} onClear={() => setTyped('')} />
         )}
         <div
           ref={scroller}

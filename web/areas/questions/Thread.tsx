@@ -36,7 +36,7 @@ export default function Thread() {
   const makeSo = useWrite(
     (seen: string) => told(api.POST('/api/trees/{tree}/thread/{what}/{id}', { ...at, body: { why, seen } })),
     () => {
-      saved('Taken back, with what rested on it.')
+      saved('Marked as false, with what depended on it.')
       void navigate(-1)
     },
   )

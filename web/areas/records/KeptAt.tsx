@@ -4,6 +4,7 @@ import { useTreeId, useWrite } from '../../api/useTree'
 import { BothSides } from '../../parts/BothSides'
 import { Notes } from '../people/Notes'
 import { count } from '../../parts/count'
+import { Cancel } from '../../parts/Cancel'
 
 /** Where a source is kept: its name, changed for every source kept there, and notes on it. */
 export function KeptAt({ repository }: { repository: Schemas['RepositoryResource'] }) {
@@ -25,17 +26,25 @@ export function KeptAt({ repository }: { repository: Schemas['RepositoryResource
     <section className="mb-5">
       <h2 className="heads font-semibold">Kept at</h2>
       {changing ? (
-        <input
-          className="gap w-full font-serif text-[16px]"
-          aria-label="Name of the repository"
-          autoFocus
-          value={name}
-          onChange={(event) => setName(event.target.value)}
-          onKeyDown={(event) => {
-            if (event.key === 'Enter' && name.trim() !== '') change.mutate(undefined)
-            if (event.key === 'Escape') setChanging(false)
-          }}
-        />
+        <>
+          <input
+            className="gap w-full font-serif text-[16px]"
+            aria-label="Name of the repository"
+            autoFocus
+            value={name}
+            onChange={(event) => setName(event.target.value)}
+            onKeyDown={(event) => {
+              if (event.key === 'Enter' && name.trim() !== '') change.mutate(undefined)
+              if (event.key === 'Escape') setChanging(false)
+            }}
+          />
+          <p className="flex gap-4 text-[14px]">
+            <button type="button" className="act-main" onClick={() => change.mutate(undefined)}>
+              Save <kbd>Enter</kbd>
+            </button>
+            <Cancel onLeave={() => setChanging(false)} />
+          </p>
+        </>
       ) : (
         <p className="font-serif text-[16px]">
           {repository.name}{' '}

@@ -10,6 +10,7 @@ import { useCommands } from '../../shell/keys'
 import { EMPTY_SOURCE, forgetSource, SourceSentence, type SourceWords } from './SourceSentence'
 import { count } from '../../parts/count'
 import { useKept } from '../../parts/useKept'
+import { NoneFound } from '../../parts/NoneFound'
 
 /** Every source, as its bibliography entry reads. */
 export default function Records() {
@@ -80,6 +81,9 @@ export default function Records() {
             Add the first source
           </button>
         </Empty>
+      )}
+      {sources.isSuccess && total > 0 && shown === 0 && (
+        <NoneFound what="source" words={q} onClear={() => setTyped('')} />
       )}
       <ul className="mt-3 max-w-[900px]">
         {rows.map((source) => (

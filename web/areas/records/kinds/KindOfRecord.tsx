@@ -208,7 +208,7 @@ export function KindOfRecord({
               <Word key="w" label="Role" value={role.word} onValue={write && ((word) => write({ word }))} />,
               <Choice
                 key="t"
-                label="Tie"
+                label="Relation"
                 value={role.tie}
                 from={TIES}
                 onValue={write && ((tie) => write({ tie }))}

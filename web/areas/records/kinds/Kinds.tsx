@@ -9,6 +9,7 @@ import { Confirm } from '../../../parts/Confirm'
 import { isFoundBy, useSourceKinds, type SourceKind } from './kinds'
 import { KindOfRecord, type RecordTemplate } from './KindOfRecord'
 import { KindOfSource, templateOf, type SourceTemplate } from './KindOfSource'
+import { useKept } from '../../../parts/useKept'
 
 type Of = 'source' | 'record'
 type Listed = {
@@ -58,7 +59,7 @@ export default function Kinds() {
     queryFn: () => told(api.GET('/api/trees/{tree}/record-kinds', { params: { path: { tree } } })),
     select: (data) => data.kinds,
   })
-  const [typed, setTyped] = useState('')
+  const [typed, setTyped] = useKept('kinds.words', '')
   const lists: [string, Listed[]][] = [
     ['Of source', sources.map(sourceKind)],
     ['Of record', records.map(recordKind)],

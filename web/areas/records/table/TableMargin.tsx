@@ -6,6 +6,7 @@ import { PersonName } from '../../../parts/PersonName'
 import { AskAsCase } from '../../questions/AskAsCase'
 import type { Line } from './roll'
 import type { LineUp, Lined, Told } from './useLineUp'
+import { Cancel } from '../../../parts/Cancel'
 
 export type Asking = '' | 'place' | 'aside' | 'call'
 
@@ -196,7 +197,10 @@ function SetAside({ line, lineUp, onDone }: { line: Line; lineUp: LineUp; onDone
           }
         }}
       />
-      <button className="act text-[13px]">Set aside</button>
+      <p className="flex gap-4 text-[13px]">
+        <button className="act">Set aside</button>
+        <Cancel onLeave={onDone} />
+      </p>
     </form>
   )
 }
