@@ -1,5 +1,4 @@
-import type { MouseEvent } from 'react'
-import { useState } from 'react'
+import { useState, type MouseEvent } from 'react'
 import type { Schemas } from '../api/client'
 
 type Mark = Schemas['LifelineMark']

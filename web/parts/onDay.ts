@@ -2,3 +2,8 @@
 export function onDay(at: string): string {
   return new Date(at).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' })
 }
+
+/** The same without the hour. */
+export function theDay(at: string): string {
+  return new Date(at).toLocaleDateString('en-GB', { dateStyle: 'medium' })
+}

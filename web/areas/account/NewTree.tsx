@@ -2,7 +2,7 @@ import { useEffect, useRef, useState, type FormEvent } from 'react'
 import { useNavigate } from 'react-router'
 import { api, told } from '../../api/client'
 import { useWrite } from '../../api/useTree'
-import { handOn } from '../exchange/handed'
+import { handOn, TREE_FILES } from '../exchange/handed'
 
 type Props = { file: File | null; onFile: (file: File | null) => void }
 
@@ -63,7 +63,7 @@ export function NewTree({ file, onFile }: Props) {
         <input
           ref={picker}
           type="file"
-          accept=".ged,.gedcom,.gdz,.zip"
+          accept={TREE_FILES}
           className="sr-only"
           aria-label="GEDCOM file for a new tree"
           tabIndex={-1}

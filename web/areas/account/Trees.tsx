@@ -6,8 +6,7 @@ import { useWrite } from '../../api/useTree'
 import { count } from '../../parts/count'
 import { NewTree } from './NewTree'
 import { OpenDemo } from './OpenDemo'
-
-const onDay = (when: string) => new Date(when).toLocaleDateString('en-GB', { dateStyle: 'medium' })
+import { theDay } from '../../parts/onDay'
 
 /** The trees that one belongs to, and a new one: empty, or from a file dropped anywhere on the page. */
 export default function Trees() {
@@ -58,7 +57,7 @@ export default function Trees() {
                 {count(tree.people, 'person', 'people')}
                 {tree.changedAt === ''
                   ? ', nothing changed yet'
-                  : `, last changed on ${onDay(tree.changedAt)}`}
+                  : `, last changed on ${theDay(tree.changedAt)}`}
                 ; you are its {tree.role}
               </span>
             </Link>
@@ -75,7 +74,7 @@ export default function Trees() {
               <li key={tree.id} className="flex items-baseline gap-4 py-1">
                 <span className="font-serif text-[17px]">{tree.name}</span>
                 <span className="text-[14px] text-graphite">
-                  {count(tree.people, 'person', 'people')}, {onDay(tree.deletedAt)}
+                  {count(tree.people, 'person', 'people')}, {theDay(tree.deletedAt)}
                 </span>
                 <button type="button" className="act" onClick={() => restore.mutate(tree.id)}>
                   Restore

@@ -3,6 +3,7 @@ import { Link } from 'react-router'
 import { api, told } from '../../api/client'
 import { useTree, useTreeId, useTreePath } from '../../api/useTree'
 import { FirstSteps } from './FirstSteps'
+import { onDay } from '../../parts/onDay'
 
 /** What waits, in sentences, and what is new. */
 export default function Desk() {
@@ -44,8 +45,7 @@ export default function Desk() {
               {change.summary}
               {change.whose !== '' && <span className="font-serif">: {change.whose}</span>}
               <span className="block text-[13px] text-graphite">
-                {change.who},{' '}
-                {new Date(change.madeAt).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' })}
+                {change.who}, {onDay(change.madeAt)}
               </span>
             </li>
           ))}

@@ -2,6 +2,7 @@ import type { Schemas } from '../../api/client'
 import { Link } from 'react-router'
 import { useTreePath } from '../../api/useTree'
 import { count as counted } from '../../parts/count'
+import { onDay } from '../../parts/onDay'
 
 /** What came of a file: how much, what was kept and where it is shown, what was mended, and which pictures are missing. */
 export function Brought({ report }: { report: Schemas['ImportResource'] }) {
@@ -12,8 +13,7 @@ export function Brought({ report }: { report: Schemas['ImportResource'] }) {
     <article className="mt-6 max-w-[720px] border-t border-rule pt-3">
       <h2 className="font-serif text-[18px]">{report.fileName}</h2>
       <p className="text-graphite">
-        version {report.standard},{' '}
-        {new Date(report.broughtInAt).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' })}
+        version {report.standard}, {onDay(report.broughtInAt)}
       </p>
       <p>
         <Link className="act" to={path('people')}>

@@ -5,7 +5,7 @@ import { api, told } from '../../api/client'
 import { useTree, useTreeId } from '../../api/useTree'
 import { Brought } from './Brought'
 import { FilesOut } from './FilesOut'
-import { takeHanded } from './handed'
+import { takeHanded, TREE_FILES } from './handed'
 import { LookedAt } from './LookedAt'
 import { Runs } from './Runs'
 import { useIncoming } from './useIncoming'
@@ -67,7 +67,7 @@ export default function Exchange() {
           <input
             ref={picker}
             type="file"
-            accept=".ged,.gedcom,.gdz,.zip"
+            accept={TREE_FILES}
             className="sr-only"
             aria-label="File to bring in"
             tabIndex={-1}

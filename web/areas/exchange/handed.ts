@@ -1,3 +1,6 @@
+/** What a tree's file may end in, as a picker of files wants it. */
+export const TREE_FILES = '.ged,.gedcom,.gdz,.zip'
+
 let handed: { tree: string; file: File } | null = null
 
 /** Hands a file that was dropped elsewhere on to the page of a tree's files, which looks at it when it opens. */

@@ -7,6 +7,7 @@ import { DateGap } from '../../parts/DateGap'
 import { findPeople } from '../../parts/findPeople'
 import { Finder } from '../../parts/Finder'
 import { HOW } from './how'
+import { useKept } from '../../parts/useKept'
 
 const FIELDS = [
   'names',
@@ -25,6 +26,7 @@ const FIELDS = [
 export function JournalFilter({ authors }: { authors: Record<string, string> }) {
   const tree = useTreeId()
   const [query, setQuery] = useSearchParams()
+  const [last, setLast] = useKept('journal.asked', '')
   const [finding, setFinding] = useState(false)
   const person = query.get('person') ?? ''
   const { data } = useQuery({
@@ -36,12 +38,11 @@ export function JournalFilter({ authors }: { authors: Record<string, string> }) 
     const next = new URLSearchParams(query)
     if (value === '') next.delete(name)
     else next.set(name, value)
-    sessionStorage.setItem(`journal:${tree}`, next.toString())
+    setLast(next.toString())
     setQuery(next, { replace: true })
   }
   // What was asked last is asked again when one comes back; whoever comes with a question of their own asks that.
   useEffect(() => {
-    const last = sessionStorage.getItem(`journal:${tree}`) ?? ''
     if (last !== '' && query.size === 0) setQuery(new URLSearchParams(last), { replace: true })
     // Only on coming here.
     // eslint-disable-next-line react-hooks/exhaustive-deps

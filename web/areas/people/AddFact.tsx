@@ -5,6 +5,7 @@ import { useTreeId, useWrite, type Person } from '../../api/useTree'
 import { DateGap } from '../../parts/DateGap'
 import { PlaceGap } from '../../parts/PlaceGap'
 import { useDraft } from '../../parts/useDraft'
+import { Cancel } from '../../parts/Cancel'
 
 /** A fact as a sentence with gaps: what, when, where, and what else it says. */
 export function AddFact(props: { person: Person; onKept: (id: string) => void; onLeave: () => void }) {
@@ -121,9 +122,7 @@ export function AddFact(props: { person: Person; onKept: (id: string) => void; o
         <button className="act-main" disabled={keep.isPending || kind === 'own'}>
           Save
         </button>
-        <button type="button" className="act" onClick={props.onLeave}>
-          Cancel <kbd>Esc</kbd>
-        </button>
+        <Cancel onLeave={props.onLeave} />
       </span>
       {keep.error?.details.again === true && (
         <p role="alert" className="col-span-full flex gap-4 text-[14px] text-madder">

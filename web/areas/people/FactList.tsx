@@ -157,12 +157,7 @@ function FactLine(props: { fact: Fact; chosen: string; onChoose: (id: string) =>
         </span>
         <span className="flex min-w-0 items-center gap-2">
           {(fact.standing === 'rival' || (fact.rivals > 0 && fact.standing === 'unweighed')) && (
-            <span
-              role="img"
-              aria-label="A rival exists"
-              title="A rival exists"
-              className="font-semibold text-madder"
-            >
+            <span title="A rival exists" className="font-semibold text-madder">
               ‖
             </span>
           )}
@@ -172,7 +167,6 @@ function FactLine(props: { fact: Fact; chosen: string; onChoose: (id: string) =>
           >
             {fact.date.shown || <span className="text-graphite italic">when?</span>}
           </span>
-          {fact.standing === 'ruled out' && <span className="sr-only">, ruled out</span>}
           <Notches weights={fact.notches} />
           {fact.reasoned && <span className="text-[12px] text-graphite">reasoned</span>}
         </span>

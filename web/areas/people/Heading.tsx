@@ -5,6 +5,7 @@ import { api, told } from '../../api/client'
 import { useTreeId, useTreePath, useWrite, type Person } from '../../api/useTree'
 import { FaceCut } from '../../parts/page/FaceCut'
 import { useDraft } from '../../parts/useDraft'
+import { SaveOrCancel } from '../../parts/SaveOrCancel'
 
 type Props = { person: Person; isAdding: boolean; onAdd: () => void }
 
@@ -66,7 +67,7 @@ export function Heading({ person, isAdding, onAdd }: Props) {
           </button>
         </h1>
       ) : (
-        <span className="flex min-w-0 grow flex-wrap items-baseline gap-x-4">
+        <div className="flex min-w-0 grow flex-wrap items-baseline gap-x-4">
           <input
             className="gap min-w-[200px] grow font-serif text-[24px]"
             aria-label="Name, the surname between slashes if need be"
@@ -75,13 +76,8 @@ export function Heading({ person, isAdding, onAdd }: Props) {
             onChange={(event) => write(event.target.value)}
             onKeyDown={pressed}
           />
-          <button type="button" className="act-main" onClick={() => change.mutate(typed)}>
-            Save <kbd>Enter</kbd>
-          </button>
-          <button type="button" className="act" onClick={close}>
-            Cancel <kbd>Esc</kbd>
-          </button>
-        </span>
+          <SaveOrCancel onSave={() => change.mutate(typed)} onLeave={close} />
+        </div>
       )}
       <span className="shrink-0 text-[17px] text-graphite">{person.years}</span>
       {person.toCentre !== '' && (

@@ -5,6 +5,7 @@ import { BothSides } from '../../parts/BothSides'
 import { StandingOfName } from './StandingOfName'
 import { NewField } from '../../parts/NewField'
 import { useDraft } from '../../parts/useDraft'
+import { SaveOrCancel } from '../../parts/SaveOrCancel'
 
 type Name = Schemas['NameResource']
 
@@ -128,14 +129,7 @@ function ChangeName({ name, onDone }: { name: Name; onDone: () => void }) {
         />
         <KindOf value={kind} onValue={setKind} label="Kind of name" />
       </p>
-      <p className="mt-1 flex gap-4 text-[14px]">
-        <button type="button" className="act-main" onClick={() => save.mutate(undefined)}>
-          Save <kbd>Enter</kbd>
-        </button>
-        <button type="button" className="act" onClick={leave}>
-          Cancel <kbd>Esc</kbd>
-        </button>
-      </p>
+      <SaveOrCancel onSave={() => save.mutate(undefined)} onLeave={leave} />
       <BothSides problem={save.error} />
     </div>
   )

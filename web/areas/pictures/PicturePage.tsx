@@ -11,7 +11,7 @@ import type { Slip, View } from '../../parts/page/geometry'
 import { PageFrame } from '../../parts/page/PageFrame'
 import { PersonName } from '../../parts/PersonName'
 import { Restricted } from '../../parts/Restricted'
-import { Cancel } from '../../parts/Cancel'
+import { SaveOrCancel } from '../../parts/SaveOrCancel'
 
 /** A picture, who is on it, and what it is on; a face can be cut out of it for a portrait. */
 export default function PicturePage() {
@@ -122,12 +122,7 @@ export default function PicturePage() {
                 if (event.key === 'Escape') setTitle(null)
               }}
             />
-            <p className="flex gap-4 text-[14px]">
-              <button type="button" className="act-main" onClick={() => call.mutate(title)}>
-                Save <kbd>Enter</kbd>
-              </button>
-              <Cancel onLeave={() => setTitle(null)} />
-            </p>
+            <SaveOrCancel onSave={() => call.mutate(title)} onLeave={() => setTitle(null)} />
           </>
         )}
         <BothSides problem={call.error ?? restrict.error} />

@@ -7,6 +7,7 @@ import { Notches, notchWords } from '../../parts/Notches'
 import { PersonName } from '../../parts/PersonName'
 import { WhyGap } from '../../parts/WhyGap'
 import { saved } from '../../parts/saved'
+import { Cancel } from '../../parts/Cancel'
 
 type Effect = Schemas['ThreadEffect']
 
@@ -124,9 +125,7 @@ export default function Thread() {
         <button className="act font-semibold" disabled={why.trim() === '' || makeSo.isPending}>
           Mark as false
         </button>
-        <button type="button" className="act" onClick={() => navigate(-1)}>
-          Cancel <kbd>Esc</kbd>
-        </button>
+        <Cancel onLeave={() => navigate(-1)} />
       </form>
     </div>
   )

@@ -4,7 +4,7 @@ import { useTreeId, useWrite } from '../../api/useTree'
 import { BothSides } from '../../parts/BothSides'
 import { Notes } from '../people/Notes'
 import { count } from '../../parts/count'
-import { Cancel } from '../../parts/Cancel'
+import { SaveOrCancel } from '../../parts/SaveOrCancel'
 
 /** Where a source is kept: its name, changed for every source kept there, and notes on it. */
 export function KeptAt({ repository }: { repository: Schemas['RepositoryResource'] }) {
@@ -38,12 +38,7 @@ export function KeptAt({ repository }: { repository: Schemas['RepositoryResource
               if (event.key === 'Escape') setChanging(false)
             }}
           />
-          <p className="flex gap-4 text-[14px]">
-            <button type="button" className="act-main" onClick={() => change.mutate(undefined)}>
-              Save <kbd>Enter</kbd>
-            </button>
-            <Cancel onLeave={() => setChanging(false)} />
-          </p>
+          <SaveOrCancel onSave={() => change.mutate(undefined)} onLeave={() => setChanging(false)} />
         </>
       ) : (
         <p className="font-serif text-[16px]">
