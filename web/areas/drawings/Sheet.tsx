@@ -48,24 +48,17 @@ export function Sheet({ scene, onGo, onDraw }: Props) {
   const scaleBy = (by: number) => {
     if (svg.current && zoomer.current) select(svg.current).call(zoomer.current.scaleBy, by)
   }
-  useCommands([
-    { key: '0', says: 'Fit the drawing', run: fit },
-    { key: '+', says: 'Closer', run: () => scaleBy(1.25) },
-    { key: '-', says: 'Further away', run: () => scaleBy(0.8) },
-    { key: 'ArrowLeft', says: 'Pan left', run: () => pan(80, 0) },
-    { key: 'ArrowRight', says: 'Pan right', run: () => pan(-80, 0) },
-    { key: 'ArrowUp', says: 'Pan up', run: () => pan(0, 60) },
-    { key: 'ArrowDown', says: 'Pan down', run: () => pan(0, -60) },
-  ])
-  const VIEWS: [string, string, () => void][] = [
-    ['closer', 'Closer', () => scaleBy(1.25)],
-    ['further', 'Further away', () => scaleBy(0.8)],
-    ['fit', 'Fit the drawing', fit],
-    ['←', 'Pan left', () => pan(80, 0)],
-    ['→', 'Pan right', () => pan(-80, 0)],
-    ['↑', 'Pan up', () => pan(0, 60)],
-    ['↓', 'Pan down', () => pan(0, -60)],
+  /** What moves the view, by key and by button. */
+  const views = [
+    { key: '+', sign: 'closer', says: 'Closer', run: () => scaleBy(1.25) },
+    { key: '-', sign: 'further', says: 'Further away', run: () => scaleBy(0.8) },
+    { key: '0', sign: 'fit', says: 'Fit the drawing', run: fit },
+    { key: 'ArrowLeft', sign: '←', says: 'Pan left', run: () => pan(80, 0) },
+    { key: 'ArrowRight', sign: '→', says: 'Pan right', run: () => pan(-80, 0) },
+    { key: 'ArrowUp', sign: '↑', says: 'Pan up', run: () => pan(0, 60) },
+    { key: 'ArrowDown', sign: '↓', says: 'Pan down', run: () => pan(0, -60) },
   ]
+  useCommands(views)
   const pressed = (id: string) => (event: KeyboardEvent) => {
     if (event.key === 'Enter') onGo(id)
     if (event.key === 'd') {
@@ -80,7 +73,7 @@ export function Sheet({ scene, onGo, onDraw }: Props) {
         aria-label="View of the drawing"
         className="flex flex-wrap gap-x-1 px-4 pt-1 text-[13px]"
       >
-        {VIEWS.map(([sign, says, run]) => (
+        {views.map(({ sign, says, run }) => (
           <button
             key={says}
             type="button"
