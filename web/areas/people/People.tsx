@@ -16,7 +16,7 @@ import { SortHead, type Sort } from './SortHead'
 
 const ROW = 32
 const COLUMNS =
-  'grid grid-cols-[56px_minmax(160px,1.4fr)_minmax(110px,0.8fr)_minmax(120px,1.2fr)_minmax(110px,0.8fr)] gap-4 max-sm:grid-cols-[44px_1fr_110px]'
+  'grid grid-cols-[56px_minmax(160px,1.4fr)_minmax(110px,0.8fr)_minmax(120px,1.2fr)_minmax(110px,0.8fr)] gap-4 px-2 max-sm:grid-cols-[44px_1fr_110px]'
 
 type Row = Schemas['PersonLine']
 
@@ -216,7 +216,7 @@ export default function People() {
             tabIndex={0}
             aria-activedescendant={rows[at] ? `row-${rows[at].id}` : undefined}
             onKeyDown={pressed}
-            className="min-h-0 grow overflow-auto"
+            className="mt-2 min-h-0 grow overflow-auto"
           >
             <div
               role="row"
@@ -226,7 +226,7 @@ export default function People() {
               <SortHead name="number" says="No." sort={sort} onSort={setSort} />
               <SortHead name="name" says="Name" sort={sort} onSort={setSort} />
               <SortHead name="birth" says="Born" sort={sort} onSort={setSort} />
-              <span role="columnheader" className="max-sm:hidden">
+              <span role="columnheader" className="leading-[24px] max-sm:hidden">
                 At
               </span>
               <SortHead name="death" says="Died" sort={sort} onSort={setSort} className="max-sm:hidden" />
