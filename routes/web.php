@@ -57,6 +57,7 @@ use App\Http\Tree\DeletedTreesController;
 use App\Http\Tree\DemoController;
 use App\Http\Tree\EventKindsController;
 use App\Http\Tree\NameVariantsController;
+use App\Http\Tree\NearestController;
 use App\Http\Tree\TreesController;
 use App\Http\Tree\WorldEventsController;
 use Illuminate\Support\Facades\Route;
@@ -91,6 +92,7 @@ Route::prefix('api')->group(function (): void {
         Route::get('desk', [DeskController::class, 'index']);
         Route::get('people', [IndexController::class, 'index']);
         Route::get('jump', [IndexController::class, 'jump']);
+        Route::get('nearest/{list}', [NearestController::class, 'index']);
         Route::get('people/{person}', [PeopleController::class, 'show']);
         Route::get('people/{person}/lines', [LinesController::class, 'show']);
         Route::get('people/{person}/history', [HistoryController::class, 'show']);

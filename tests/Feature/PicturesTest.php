@@ -212,11 +212,6 @@ final class PicturesTest extends TestCase
         return (string) preg_replace('/^1 CHAN\n2 DATE .*\n3 TIME .*\n/m', '', (string) strstr($file, "\n0 @"));
     }
 
-    private function take(string $content, string $name, ?string $personId = null): string
-    {
-        return $this->api('POST', '/pictures', ['uploadId' => $this->upload($content, $name), 'personId' => $personId])->assertOk()->json('id');
-    }
-
     /** A picture of 900 by 700 in the form that the name says. */
     private static function made(string $name): string
     {

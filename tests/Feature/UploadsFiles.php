@@ -26,6 +26,12 @@ trait UploadsFiles
         return $id;
     }
 
+    /** A file taken in as a picture, of somebody where one is named. Returns its id. */
+    protected function take(string $content, string $name, ?string $personId = null): string
+    {
+        return $this->api('POST', '/pictures', ['uploadId' => $this->upload($content, $name), 'personId' => $personId])->assertOk()->json('id');
+    }
+
     /** A small picture of its own. */
     protected static function picture(int $width, int $height): string
     {

@@ -2090,7 +2090,7 @@ export interface paths {
       path?: never
       cookie?: never
     }
-    /** Couples to choose from, by the names of either. */
+    /** Couples to choose from, by the names of either; where nobody is called so, those of whoever comes nearest. */
     get: operations['unions']
     put?: never
     post?: never
@@ -2338,6 +2338,22 @@ export interface paths {
     put?: never
     post?: never
     delete: operations['unsayVariants']
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/nearest/{list}': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get: operations['nearest']
+    put?: never
+    post?: never
+    delete?: never
     options?: never
     head?: never
     patch?: never
@@ -2951,6 +2967,7 @@ export interface components {
       mark: string
       more: string
       footing: string
+      linesAtLeft: boolean
     }
     /** @description A person in a few lines, for the card that comes up over a name. */
     CardResource: {
@@ -3554,6 +3571,13 @@ export interface components {
       number: number
       name: string
       life: string
+    }
+    NearName: {
+      id: string
+      name: string
+    }
+    NearestList: {
+      names: components['schemas']['NearName'][]
     }
     /** @description What *Undo* and *Redo* would do for whoever asks, in words; empty where there is nothing. */
     NextStepsResource: {
@@ -4242,6 +4266,7 @@ export interface components {
     }
     UnionList: {
       unions: components['schemas']['UnionLine'][]
+      isNearest: boolean
     }
     /** @description What is said of a union itself, and the state of each partner at the wedding. */
     UnionPage: {
@@ -10556,6 +10581,40 @@ export interface operations {
           [name: string]: unknown
         }
         content?: never
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  nearest: {
+    parameters: {
+      query?: {
+        q?: string
+      }
+      header?: never
+      path: {
+        tree: string
+        list: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['NearestList']
+        }
       }
       /** @description Refused, with a sentence. */
       default: {

@@ -1,11 +1,53 @@
-/** Says that nothing answers to a filter, and shows all again. */
-export function NoneFound({ what, words, onClear }: { what: string; words: string; onClear: () => void }) {
+import { useQuery } from '@tanstack/react-query'
+import { Link } from 'react-router'
+import { api, told } from '../api/client'
+import { useTreeId, useTreePath } from '../api/useTree'
+
+const LISTS = {
+  source: { list: 'sources', path: 'records' },
+  place: { list: 'places', path: 'places' },
+  picture: { list: 'pictures', path: 'pictures' },
+} as const
+
+type Props = { what: keyof typeof LISTS; words: string; onClear: () => void }
+
+/** Says that nothing answers to a filter, offers what comes nearest to its words, and shows all again. */
+export function NoneFound({ what, words, onClear }: Props) {
+  const tree = useTreeId()
+  const treePath = useTreePath()
+  const { list, path } = LISTS[what]
+  const { data } = useQuery({
+    queryKey: ['nearest', tree, list, words],
+    queryFn: () =>
+      told(
+        api.GET('/api/trees/{tree}/nearest/{list}', {
+          params: { path: { tree, list }, query: { q: words } },
+        }),
+      ),
+    enabled: words !== '',
+  })
   return (
-    <p className="py-4 font-serif text-[18px]">
-      {words === '' ? `No ${what} is found with these filters.` : `No ${what} is found for “${words}”.`}{' '}
-      <button type="button" className="act font-sans text-[15px]" onClick={onClear}>
-        Clear the filters
-      </button>
-    </p>
+    <section aria-label={`No ${what} found`} className="py-4">
+      <p className="font-serif text-[18px]">
+        {words === '' ? `No ${what} is found with these filters.` : `No ${what} is found for “${words}”.`}{' '}
+        <button type="button" className="act font-sans text-[15px]" onClick={onClear}>
+          Clear the filters
+        </button>
+      </p>
+      {data && data.names.length > 0 && (
+        <>
+          <h2 className="heads mt-3 font-semibold">The nearest</h2>
+          <ul>
+            {data.names.map(({ id, name }) => (
+              <li key={id} className="py-[3px] font-serif text-[16px]">
+                <Link className="act" to={treePath(`${path}/${id}`)}>
+                  {name}
+                </Link>
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
+    </section>
   )
 }

@@ -16,7 +16,9 @@ use App\Refusal;
 use App\Trees\CurrentTree;
 use App\Trees\Exchange\Leaving;
 use App\Trees\Living;
+use App\Trees\PeopleSearch;
 use App\Trees\SearchWords;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -30,6 +32,11 @@ use NorthBough\Core\Tree\TreeView;
 
 final readonly class ReportsController
 {
+    private const AT_ONCE = 40;
+
+    /** How many people a misspelt name may have meant. */
+    private const NEAR = 8;
+
     public function __construct(private Living $living, private Leaving $leaving, private CurrentTree $current)
     {
     }
@@ -51,18 +58,17 @@ final readonly class ReportsController
             : Html::page($document, PrintStyle::screen()), $document->title, $format);
     }
 
-    /** Couples to choose from, by the names of either. */
+    /** Couples to choose from, by the names of either; where nobody is called so, those of whoever comes nearest. */
     #[Get('/trees/{tree}/unions', 'unions', UnionList::class, query: ['q'])]
-    public function unions(Request $request): JsonResponse
+    public function unions(Request $request, PeopleSearch $search): JsonResponse
     {
-        $query = DB::table('union_partners')
-            ->join('person_lines', static fn ($join) => $join->on('person_lines.tree_id', 'union_partners.tree_id')->on('person_lines.person_id', 'union_partners.person_id'))
-            ->where('union_partners.tree_id', $this->current->id())->where('union_partners.standing', '<>', 'ruled out');
-        $query = $this->living->visible($query);
-        foreach (SearchWords::of($request->string('q')->toString()) as $word) {
-            $query->where('person_lines.search', 'like', "%{$word}%");
+        $typed = $request->string('q')->trim()->toString();
+        $ids = self::firstUnions($this->couplesCalled($typed));
+        $isNearest = $ids === [] && $typed !== '';
+        if ($isNearest) {
+            $near = array_values($search->nearest($typed, self::NEAR)->pluck('person_id')->all());
+            $ids = self::firstUnions($this->couples()->whereIn('union_partners.person_id', $near));
         }
-        $ids = array_values($query->orderBy('person_lines.sort_name')->limit(40)->pluck('union_partners.union_id')->unique()->all());
         $unions = $this->living->asRead()->unions($ids);
         $people = $this->living->asRead()->people(array_merge([], ...array_column($unions, 'partnerIds')));
         $lines = [];
@@ -71,7 +77,30 @@ final readonly class ReportsController
             $lines[] = new UnionLine($id, implode(' and ', $names), $unions[$id]->marriage()->date->shown ?? '');
         }
 
-        return response()->json(new UnionList($lines));
+        return response()->json(new UnionList($lines, $isNearest));
+    }
+
+    private function couplesCalled(string $typed): Builder
+    {
+        $couples = $this->couples();
+        foreach (SearchWords::of($typed) as $word) {
+            $couples->where('person_lines.search', 'like', "%{$word}%");
+        }
+
+        return $couples;
+    }
+
+    private function couples(): Builder
+    {
+        return $this->living->visible(DB::table('union_partners')
+            ->join('person_lines', static fn ($join) => $join->on('person_lines.tree_id', 'union_partners.tree_id')->on('person_lines.person_id', 'union_partners.person_id'))
+            ->where('union_partners.tree_id', $this->current->id())->where('union_partners.standing', '<>', 'ruled out'));
+    }
+
+    /** @return list<string> */
+    private static function firstUnions(Builder $couples): array
+    {
+        return array_values($couples->orderBy('person_lines.sort_name')->limit(self::AT_ONCE)->pluck('union_partners.union_id')->unique()->all());
     }
 
     private function document(TreeView $view, string $kind, string $subject): Document

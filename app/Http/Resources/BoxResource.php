@@ -28,6 +28,7 @@ final readonly class BoxResource
         #[OA\Property] public string $mark,
         #[OA\Property] public string $more,
         #[OA\Property] public string $footing,
+        #[OA\Property] public bool $linesAtLeft,
     ) {
     }
 }

@@ -19,10 +19,6 @@ use NorthBough\Core\Tree\TreeView;
  */
 final class AncestorDrawing implements Drawing
 {
-    private const BOX_WIDTH = 208.0;
-
-    private const BOX_HEIGHT = 74.0;
-
     private const GAP_ACROSS = 56.0;
 
     private const GAP_DOWN = 14.0;
@@ -31,10 +27,6 @@ final class AncestorDrawing implements Drawing
 
     /** Room at the right for "parents not drawn". */
     private const MORE_WIDTH = 96.0;
-
-    public const NAME_SIZE = 15.0;
-
-    public const LINE_SIZE = 11.5;
 
     public function code(): string
     {
@@ -83,12 +75,12 @@ final class AncestorDrawing implements Drawing
             if (! isset($people[$id])) {
                 continue;
             }
-            $x = self::MARGIN + $generation * (self::BOX_WIDTH + self::GAP_ACROSS);
+            $x = self::MARGIN + $generation * (PersonBox::WIDTH + self::GAP_ACROSS);
             $set = $leading[$id] ?? null;
             $boxes[] = $this->box($people[$id], $x, $tops[$id], $set, $generation + 1 < $generations);
             foreach ($set === null ? [] : $set->whoStand() as $parent) {
                 if (isset($column[$parent->personId], $people[$parent->personId])) {
-                    $lines[] = $this->line($x + $this->written($people[$id]), $x, $tops[$id], $column[$parent->personId], $tops[$parent->personId], $id, $parent);
+                    $lines[] = $this->line($x + PersonBox::reach($people[$id], PersonText::lines($people[$id])), $x, $tops[$id], $column[$parent->personId], $tops[$parent->personId], $id, $parent);
                 }
             }
         }
@@ -96,7 +88,7 @@ final class AncestorDrawing implements Drawing
         $name = ($people[$personId] ?? null)?->name()->shown() ?? '?';
 
         return new Scene("Ancestors of {$name}",
-            2 * self::MARGIN + $columns * self::BOX_WIDTH + ($columns - 1) * self::GAP_ACROSS + self::MORE_WIDTH,
+            2 * self::MARGIN + $columns * PersonBox::WIDTH + ($columns - 1) * self::GAP_ACROSS + self::MORE_WIDTH,
             $bottom - self::GAP_DOWN + self::MARGIN, $boxes, $lines);
     }
 
@@ -131,55 +123,24 @@ final class AncestorDrawing implements Drawing
         $above = array_map(static fn (string $parentId): float => $tops[$parentId], $parents[$id] ?? []);
         if ($above === []) {
             $tops[$id] = $bottom;
-            $bottom += self::BOX_HEIGHT + self::GAP_DOWN;
+            $bottom += PersonBox::HEIGHT + self::GAP_DOWN;
         } else {
             $tops[$id] = (min($above) + max($above)) / 2;
         }
     }
 
-    /** How far to the right the words of a box reach, so that its lines begin there. */
-    private function written(Person $person): float
-    {
-        $widths = array_map(static fn (string $line): float => TypeMeasure::width($line, self::LINE_SIZE), PersonText::lines($person));
-        foreach (TypeMeasure::broken($person->name()->shown(), self::NAME_SIZE, self::BOX_WIDTH - 16, 2) as $line) {
-            $widths[] = TypeMeasure::width($line, self::NAME_SIZE);
-        }
-
-        return min(self::BOX_WIDTH, 18 + max($widths));
-    }
-
     private function box(Person $person, float $x, float $y, ?ParentSet $set, bool $goesOn): Box
     {
-        $room = self::BOX_WIDTH - 16;
-        $name = $person->name()->shown();
         $more = $set !== null && ! $goesOn && $set->parents !== [] ? 'parents not drawn' : '';
 
-        return new Box(
-            $person->id, $person->number, $x, $y, self::BOX_WIDTH, self::BOX_HEIGHT,
-            TypeMeasure::broken($name, self::NAME_SIZE, $room, 2),
-            array_map(static fn (string $line): string => TypeMeasure::cut($line, self::LINE_SIZE, $room), PersonText::lines($person)),
-            $name, PersonText::backing($person), $set?->kind()->mark() ?? '', $more, self::footing($set),
-        );
-    }
-
-    /** What the stroke of the lines says, in words. */
-    private static function footing(?ParentSet $set): string
-    {
-        $parents = $set?->whoStand() ?? [];
-        $unproved = array_filter($parents, static fn (Parentage $parent): bool => $parent->isUnproved());
-
-        return match (true) {
-            $unproved === [] => '',
-            count($unproved) < count($parents) => 'one parent not proved',
-            default => count($parents) === 1 ? 'parent not proved' : 'parents not proved',
-        };
+        return PersonBox::of($person, $x, $y, PersonText::lines($person), $set?->kind()->mark() ?? '', $more, Footing::of($set));
     }
 
     private function line(float $startX, float $x, float $y, int $parentColumn, float $parentTop, string $childId, Parentage $parent): Line
     {
-        $half = self::BOX_HEIGHT / 2;
-        $endX = self::MARGIN + $parentColumn * (self::BOX_WIDTH + self::GAP_ACROSS);
-        $middle = $x + self::BOX_WIDTH + self::GAP_ACROSS / 2;
+        $half = PersonBox::HEIGHT / 2;
+        $endX = self::MARGIN + $parentColumn * (PersonBox::WIDTH + self::GAP_ACROSS);
+        $middle = $x + PersonBox::WIDTH + self::GAP_ACROSS / 2;
 
         return new Line([[$startX, $y + $half], [$middle, $y + $half], [$middle, $parentTop + $half], [$endX, $parentTop + $half]], $parent->isUnproved(), $childId, $parent->personId);
     }

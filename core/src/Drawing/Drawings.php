@@ -10,7 +10,7 @@ final class Drawings
     /** @return list<Drawing> */
     public static function all(): array
     {
-        return [new AncestorDrawing];
+        return [new AncestorDrawing, new DescendantDrawing];
     }
 
     /** @throws UnknownDrawing */

@@ -6,6 +6,7 @@ namespace NorthBough\Core\Tests\Drawing;
 
 use NorthBough\Core\Drawing\AncestorDrawing;
 use NorthBough\Core\Drawing\Drawings;
+use NorthBough\Core\Drawing\PersonBox;
 use NorthBough\Core\Drawing\Render\Svg;
 use NorthBough\Core\Drawing\Scene\Box;
 use NorthBough\Core\Drawing\Scene\Line;
@@ -103,7 +104,7 @@ final class AncestorDrawingTest extends TestCase
         self::assertStringEndsWith('…', $box->nameLines[1]);
         self::assertSame($name, $box->fullName);
         foreach ($box->nameLines as $line) {
-            self::assertLessThan($box->width, TypeMeasure::width($line, AncestorDrawing::NAME_SIZE));
+            self::assertLessThan($box->width, TypeMeasure::width($line, PersonBox::NAME_SIZE));
         }
     }
 

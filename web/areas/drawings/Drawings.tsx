@@ -1,13 +1,16 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import { Link, useNavigate, useParams } from 'react-router'
+import { Link, useNavigate, useParams, useSearchParams } from 'react-router'
 import { api, told } from '../../api/client'
-import { usePerson, useTree, useTreeId, useTreePath } from '../../api/useTree'
+import { useTree, useTreeId, useTreePath } from '../../api/useTree'
 import { Empty } from '../../parts/Empty'
 import { useTrail } from '../../shell/trail'
 import { Sheet } from './Sheet'
 
-/** A drawing of ancestors on the whole of the middle. */
+const KINDS = { ancestors: 'Ancestors', descendants: 'Descendants' }
+type Kind = keyof typeof KINDS
+
+/** A drawing of somebody's ancestors or descendants on the whole of the middle. */
 export default function Drawings() {
   const tree = useTreeId()
   const path = useTreePath()
@@ -16,12 +19,14 @@ export default function Drawings() {
   const trail = useTrail(tree)
   const person = useParams().person ?? about?.centrePersonId ?? trail.at(-1)?.id ?? ''
   const [generations, setGenerations] = useState(5)
+  const [query, setQuery] = useSearchParams()
+  const kind: Kind = query.get('kind') === 'descendants' ? 'descendants' : 'ancestors'
   const { data: scene, error } = useQuery({
-    queryKey: ['drawing', tree, person, generations],
+    queryKey: ['drawing', tree, kind, person, generations],
     queryFn: () =>
       told(
         api.GET('/api/trees/{tree}/drawings/{kind}/{person}', {
-          params: { path: { tree, kind: 'ancestors', person }, query: { generations: String(generations) } },
+          params: { path: { tree, kind, person }, query: { generations: String(generations) } },
         }),
       ),
     enabled: person !== '',
@@ -39,11 +44,25 @@ export default function Drawings() {
     )
   }
   const file = (format: string) =>
-    `/api/trees/${tree}/drawings/ancestors/${person}.${format}?generations=${generations}`
+    `/api/trees/${tree}/drawings/${kind}/${person}.${format}?generations=${generations}`
   return (
     <div className="flex h-full flex-col">
       <div className="flex flex-wrap items-baseline gap-x-6 px-6 py-2">
         <h1 className="font-serif text-[22px]">{scene?.title ?? 'A drawing'}</h1>
+        <label className="text-[14px] text-graphite">
+          Drawn{' '}
+          <select
+            className="gap"
+            value={kind}
+            onChange={(event) => setQuery({ kind: event.target.value }, { replace: true })}
+          >
+            {Object.entries(KINDS).map(([code, says]) => (
+              <option key={code} value={code}>
+                {says}
+              </option>
+            ))}
+          </select>
+        </label>
         <label className="text-[14px] text-graphite">
           Generations{' '}
           <select
@@ -66,34 +85,32 @@ export default function Drawings() {
         </span>
       </div>
       {error && <p className="px-6 text-madder">{error.message}</p>}
-      {scene?.boxes.length === 1 && <Below person={person} />}
+      {scene?.boxes.length === 1 && (
+        <Alone kind={kind} onDraw={(kind) => setQuery({ kind }, { replace: true })} />
+      )}
       {scene && (
         <Sheet
-          key={`${person}${generations}`}
+          key={`${kind}${person}${generations}`}
           scene={scene}
           onGo={(id) => navigate(path(`people/${id}`))}
-          onDraw={(id) => navigate(path(`drawings/${id}`))}
+          onDraw={(id) => navigate(path(`drawings/${id}?kind=${kind}`))}
         />
       )}
     </div>
   )
 }
 
-/** Where nobody's parents are known, the descendants from whom a drawing says more. */
-function Below({ person }: { person: string }) {
-  const path = useTreePath()
-  const { data } = usePerson(person)
-  const children = data?.unions.flatMap((union) => union.children) ?? []
+/** Where there is nobody to draw in one direction, the other is offered. */
+function Alone({ kind, onDraw }: { kind: Kind; onDraw: (kind: Kind) => void }) {
+  const other: Kind = kind === 'ancestors' ? 'descendants' : 'ancestors'
   return (
     <p className="flex flex-wrap gap-x-4 px-6 py-1">
       <span className="text-graphite">
-        No parents are known. {children.length > 0 && 'Draw from a descendant:'}
+        {kind === 'ancestors' ? 'No parents are known.' : 'No partners or children are known.'}
       </span>
-      {children.map((child) => (
-        <Link key={child.id} className="act" to={path(`drawings/${child.id}`)}>
-          {child.name}
-        </Link>
-      ))}
+      <button type="button" className="act" onClick={() => onDraw(other)}>
+        Draw the {other}
+      </button>
     </p>
   )
 }

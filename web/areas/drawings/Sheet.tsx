@@ -151,7 +151,8 @@ export function Sheet({ scene, onGo, onDraw }: Props) {
               ))}
               {box.mark !== '' && (
                 <text
-                  x={box.x + box.width + 2}
+                  x={box.linesAtLeft ? box.x - 6 : box.x + box.width + 2}
+                  textAnchor={box.linesAtLeft ? 'end' : 'start'}
                   y={box.y + box.height / 2 - 8}
                   className="fill-graphite text-[11px]"
                 >

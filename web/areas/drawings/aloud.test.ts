@@ -3,7 +3,7 @@ import { aloud } from './aloud'
 
 const box = (personId: string, fullName: string, rule: string, mark = '') => ({
   ...{ personId, fullName, rule, mark, number: 1, x: 0, y: 0, width: 1, height: 1 },
-  ...{ nameLines: [fullName], lines: ['1818–1891'], more: '', footing: '' },
+  ...{ nameLines: [fullName], lines: ['1818–1891'], more: '', footing: '', linesAtLeft: false },
 })
 
 it('a box says whose parent it is, of what kind, how far that is proved, and how well it is cited', () => {

@@ -62,6 +62,12 @@ export default function Reports() {
           value={typed}
           onChange={(event) => setTyped(event.target.value)}
         />
+        {couples && (couples.isNearest || couples.unions.length === 0) && (
+          <p className="pt-2" role="status">
+            {q === '' ? 'There are no couples yet.' : 'No couple of that name.'}{' '}
+            {couples.unions.length > 0 && 'The nearest:'}
+          </p>
+        )}
         <ul className="mt-2">
           {couples?.unions.map((couple) => (
             <li key={couple.id}>
@@ -74,7 +80,6 @@ export default function Reports() {
               </Link>
             </li>
           ))}
-          {couples?.unions.length === 0 && <li className="py-2 text-graphite">No couple of that name.</li>}
         </ul>
       </aside>
     </div>

@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Drawing\Render;
 
-use NorthBough\Core\Drawing\AncestorDrawing;
+use NorthBough\Core\Drawing\PersonBox;
 use NorthBough\Core\Drawing\Scene\Box;
 use NorthBough\Core\Drawing\Scene\Line;
 use NorthBough\Core\Drawing\Scene\Scene;
+use NorthBough\Core\Drawing\TypeMeasure;
 
 /** A scene as SVG 1.1 of its own size, one unit to the point. */
 final class Svg
@@ -49,15 +50,16 @@ final class Svg
         $y = $box->y + 18;
         $text = '';
         foreach ($box->nameLines as $line) {
-            $text .= self::text($textX, $y, AncestorDrawing::NAME_SIZE, 'Source Serif 4, serif', self::INK, $line);
+            $text .= self::text($textX, $y, PersonBox::NAME_SIZE, 'Source Serif 4, serif', self::INK, $line);
             $y += 17;
         }
         foreach ($box->lines as $line) {
-            $text .= self::text($textX, $y, AncestorDrawing::LINE_SIZE, 'Atkinson Hyperlegible Next, sans-serif', self::GRAPHITE, $line);
+            $text .= self::text($textX, $y, PersonBox::LINE_SIZE, 'Atkinson Hyperlegible Next, sans-serif', self::GRAPHITE, $line);
             $y += 14;
         }
         if ($box->mark !== '') {
-            $text .= self::text(self::number($box->x + $box->width + 2), $box->y + $box->height / 2 - 8, 10, 'Atkinson Hyperlegible Next, sans-serif', self::GRAPHITE, $box->mark);
+            $markX = $box->linesAtLeft ? $box->x - 6 - TypeMeasure::width($box->mark, 10) : $box->x + $box->width + 2;
+            $text .= self::text(self::number($markX), $box->y + $box->height / 2 - 8, 10, 'Atkinson Hyperlegible Next, sans-serif', self::GRAPHITE, $box->mark);
         }
         if ($box->more !== '') {
             $text .= self::text(self::number($box->x + $box->width), $box->y + $box->height / 2 + 4, 11, 'Atkinson Hyperlegible Next, sans-serif', self::GRAPHITE, "… {$box->more}");

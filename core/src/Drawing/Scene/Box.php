@@ -15,6 +15,7 @@ final readonly class Box
      * @param  string  $mark  what stands at the end of the line to the child: ad., fo., …
      * @param  string  $more  why the drawing stops here; empty where it goes on or nothing more is known
      * @param  string  $footing  how far the lines to the parents are proved, in words; empty where nothing is to be said
+     * @param  bool  $linesAtLeft  whether the lines to the parents, and the mark at their end, leave at the left
      */
     public function __construct(
         public string $personId,
@@ -30,6 +31,7 @@ final readonly class Box
         public string $mark,
         public string $more,
         public string $footing = '',
+        public bool $linesAtLeft = false,
     ) {
     }
 }

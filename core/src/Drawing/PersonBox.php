@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Drawing;
+
+use NorthBough\Core\Drawing\Scene\Box;
+use NorthBough\Core\Tree\Person;
+
+/** A person's box as every drawing sets it: the name in at most two lines, then what is told, cut to fit. */
+final class PersonBox
+{
+    public const WIDTH = 208.0;
+
+    public const HEIGHT = 74.0;
+
+    public const NAME_SIZE = 15.0;
+
+    public const LINE_SIZE = 11.5;
+
+    private const ROOM = self::WIDTH - 16;
+
+    /**
+     * @param  list<string>  $lines  what is told of the person
+     * @param  string  $mark  the kind of the tie to the parents
+     * @param  string  $more  why the drawing stops here
+     * @param  string  $footing  how far the ties to the parents are proved
+     * @param  bool  $linesAtLeft  whether the lines to the parents leave at the left
+     */
+    public static function of(Person $person, float $x, float $y, array $lines, string $mark = '', string $more = '', string $footing = '', bool $linesAtLeft = false): Box
+    {
+        $name = $person->name()->shown();
+
+        return new Box(
+            $person->id, $person->number, $x, $y, self::WIDTH, self::HEIGHT,
+            TypeMeasure::broken($name, self::NAME_SIZE, self::ROOM, 2),
+            array_map(static fn (string $line): string => TypeMeasure::cut($line, self::LINE_SIZE, self::ROOM), $lines),
+            $name, PersonText::backing($person), $mark, $more, $footing, $linesAtLeft,
+        );
+    }
+
+    /**
+     * How far to the right the words of a box reach, so that its lines begin there.
+     *
+     * @param  list<string>  $lines
+     */
+    public static function reach(Person $person, array $lines): float
+    {
+        $widths = array_map(static fn (string $line): float => TypeMeasure::width($line, self::LINE_SIZE), $lines);
+        foreach (TypeMeasure::broken($person->name()->shown(), self::NAME_SIZE, self::ROOM, 2) as $line) {
+            $widths[] = TypeMeasure::width($line, self::NAME_SIZE);
+        }
+
+        return min(self::WIDTH, 18 + max($widths));
+    }
+}
