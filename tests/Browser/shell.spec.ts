@@ -142,6 +142,39 @@ test('filters and the place in a list stay after Back, a reload and a visit else
   await expect(filter).not.toBeFocused()
   await none.getByRole('button', { name: 'Clear the filters' }).click()
   await expect(filter).toHaveValue('')
+  for (const [area, words, nearest] of [
+    ['places', 'Tolsey', 'Tolsay'],
+    ['records', 'registr of St Osmond', 'Register of St Osmund, Tolsay'],
+  ] as const) {
+    await page.goto(`${tree}/${area}`)
+    await page.getByRole('textbox', { name: /^Filter/ }).fill(words)
+    const nothing = page.getByRole('region', { name: /^No .* found$/ })
+    await expect(nothing).toContainText(`is found for “${words}”.`)
+    await nothing.getByRole('link', { name: nearest, exact: true }).click()
+    await expect(page.getByRole('heading', { name: nearest, exact: true })).toBeVisible()
+  }
+})
+
+test('whose parents nobody knows can have the descendants drawn, each under whom they came from', async ({
+  page,
+}) => {
+  await signIn(page)
+  await demoTree(page)
+  await page.getByRole('combobox', { name: /Jump/ }).fill('Elspet Corran')
+  await page
+    .getByRole('option', { name: /Elspet Corran/ })
+    .first()
+    .click()
+  await page.getByRole('link', { name: 'Draw', exact: true }).click()
+  await expect(page.getByText('No parents are known.')).toBeVisible()
+  await page.getByRole('button', { name: 'Draw the descendants' }).click()
+  await expect(page.getByRole('heading', { name: 'Descendants of Elspet Corran' })).toBeVisible()
+  await expect(
+    page.getByRole('link', { name: /^Magnus Tarrel, .*parent of Ewan Tarrel/ }).first(),
+  ).toBeVisible()
+  const file = page.waitForEvent('download')
+  await page.getByRole('link', { name: 'SVG' }).click()
+  expect((await file).suggestedFilename()).toMatch(/^Descendants-of-Elspet-Corran\.svg$/)
 })
 
 test('every page of the guide opens, every link of it leads somewhere, and the jump field finds it', async ({

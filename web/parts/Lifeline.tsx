@@ -72,7 +72,7 @@ export function Lifeline({ lifeline, chosen, onChoose, onGo }: Props) {
               style={{ left: percent(year.at) }}
             />
             <span
-              className="absolute top-[74px] -translate-x-1/2 text-[11px] text-graphite"
+              className={`absolute top-[74px] text-[11px] text-graphite ${sideOf(year.at)}`}
               style={{ left: percent(year.at) }}
             >
               {year.year}
@@ -89,6 +89,12 @@ export function Lifeline({ lifeline, chosen, onChoose, onGo }: Props) {
       ))}
     </div>
   )
+}
+
+/** On which side of its year a label stands, so that none is cut at an edge. */
+function sideOf(at: number) {
+  if (at < 0.06) return ''
+  return at > 0.94 ? '-translate-x-full' : '-translate-x-1/2'
 }
 
 /** A tick for a day, a bar for a span of doubt, a thin line for what lasted; its words are a target of their own. */

@@ -53,7 +53,7 @@ export default function Trees() {
               className="flex flex-wrap items-baseline justify-between gap-x-4 py-3 hover:bg-wash"
             >
               <span className="min-w-0 truncate font-serif text-[20px] text-tide">{tree.name}</span>
-              <span className="shrink-0 text-[14px] text-graphite">
+              <span className="text-[14px] text-graphite">
                 {count(tree.people, 'person', 'people')}
                 {tree.changedAt === ''
                   ? ', nothing changed yet'

@@ -79,7 +79,7 @@ export default function Pictures() {
           value={typed}
           onChange={(event) => setTyped(event.target.value)}
         />
-        <label className="flex items-baseline gap-2 text-[14px]">
+        <label className="flex items-center gap-2 text-[14px]">
           <input type="checkbox" checked={untitled} onChange={(event) => setUntitled(event.target.checked)} />
           without a title
         </label>

@@ -33,7 +33,7 @@ export default function Questions() {
   ]
   return (
     <div className="h-full overflow-auto px-6 py-3">
-      <div className="flex items-baseline gap-6">
+      <div className="flex flex-wrap items-baseline gap-x-6">
         <h1 className="font-serif text-[26px]">Questions</h1>
         <span className="text-graphite" role="status">
           {data.open} of {data.total} open

@@ -45,10 +45,10 @@ export default function Records() {
   useCommands([{ key: 'a', says: 'Add a source', run: () => setAdding(true) }])
   return (
     <div className="h-full overflow-auto px-6 py-3">
-      <div className="flex items-baseline gap-6">
+      <div className="flex flex-wrap items-baseline gap-x-6">
         <h1 className="font-serif text-[26px]">Records</h1>
         <input
-          className="gap w-[240px]"
+          className="gap w-[240px] max-w-full"
           aria-label="Filter sources by words"
           placeholder="words of a source"
           value={typed}

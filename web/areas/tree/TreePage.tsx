@@ -102,7 +102,9 @@ export default function TreePage() {
                 </option>
               ))}
             </select>
-            ; at a wedding{' '}
+          </p>
+          <p className="leading-8">
+            At a wedding{' '}
             <select
               className="gap"
               aria-label="Who takes whose name at a wedding"
@@ -112,7 +114,6 @@ export default function TreePage() {
               <option value="wife">the wife takes the husband’s</option>
               <option value="keeps">each keeps their own</option>
             </select>
-            .
           </p>
           <p className="text-[13px] text-graphite">
             Offered and shown by rule, never stored. A family can have a custom of its own: open its tie.

@@ -52,7 +52,7 @@ final readonly class WindowFindings
     {
         $isEndless = $from === BoundNet::LAST || $to === BoundNet::FIRST || $from === null || $to === null;
         $ground = $isEndless ? 'What is told goes round in a circle: somebody would be born before themselves.'
-            : 'Not before '.DayWords::of($from).', and not after '.DayWords::of($to).'. The page of the person says by what.';
+            : 'Not before '.DayWords::of($from).', and not after '.DayWords::of($to).'. The person’s page shows why.';
 
         return ['tree_id' => $this->current->id(), 'rule' => self::RULE, 'person_id' => $window->person_id, 'aspect' => "{$aspect} window", 'is_hard' => true,
             'badness' => $isEndless ? 1.0 : min(1.0, ($from - $to) / 36525), 'ground' => $ground, 'subjects' => '[]', 'read_hash' => hash('xxh128', "{$window->person_id} {$aspect} {$from} {$to}")];
