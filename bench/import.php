@@ -9,10 +9,10 @@ declare(strict_types=1);
  */
 
 use App\Models\Tree;
-use App\Trees\Changes\Tables;
-use App\Trees\CurrentTree;
+use App\Trees\Access\CurrentTree;
+use App\Trees\Changes\AuthoredTables;
 use App\Trees\Exchange\ImportTree;
-use App\Trees\Exchange\Unwatched;
+use App\Trees\Exchange\SilentProgress;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 
@@ -23,7 +23,7 @@ $people = preg_match('/(\d+)/', basename($file), $m) === 1 ? (int) $m[1] : 0;
 $bring = static function (string $name) use ($file): array {
     $tree = benchTree($name);
     $started = microtime(true);
-    $report = app(CurrentTree::class)->within($tree, static fn (): array => app(ImportTree::class)->run($file, basename($file), benchUser(), new Unwatched));
+    $report = app(CurrentTree::class)->within($tree, static fn (): array => app(ImportTree::class)->run($file, basename($file), benchUser(), new SilentProgress));
 
     return [$tree, microtime(true) - $started, $report];
 };
@@ -41,7 +41,7 @@ $source = benchTree("Bench {$people}");
 $copy = benchTree("Bench copy {$people}");
 $folder = storage_path('app/spool/'.Str::uuid7());
 mkdir($folder, 0700, true);
-$tables = [...Tables::names(), 'person_lines'];
+$tables = [...AuthoredTables::names(), 'person_lines'];
 $columns = [];
 $pdo = DB::connection()->getPdo();
 foreach ($tables as $table) {

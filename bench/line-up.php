@@ -9,7 +9,7 @@ declare(strict_types=1);
  * Usage: php bench/line-up.php [records of each kind] [first seed] [how many mistakes to show]
  */
 
-use NorthBough\Core\Linkage\HouseholdLineUp;
+use NorthBough\Core\Linkage\HouseholdMatcher;
 use NorthBough\Core\Tests\Linkage\GeneratedEntries;
 use NorthBough\Core\Tests\Linkage\GeneratedHouseholds;
 use NorthBough\Core\Tests\Linkage\GeneratedIsle;
@@ -33,7 +33,7 @@ foreach (['census', 'marriage', 'baptism', 'burial', 'death-certificate'] as $ki
         [$roll, $truth] = $kind === 'census' ? $households->next() : $entries->next($kind);
         $candidates = $isle->candidates($roll);
         $begun = microtime(true);
-        $lined = HouseholdLineUp::of($roll, $candidates);
+        $lined = HouseholdMatcher::of($roll, $candidates);
         $placed = $lined->placed;
         $longest = max($longest, microtime(true) - $begun);
         foreach ($truth as $line => $person) {

@@ -8,10 +8,10 @@ declare(strict_types=1);
  *     php bench/there-and-back.php 20000 2000
  */
 
-use App\Trees\CurrentTree;
+use App\Trees\Access\CurrentTree;
 use App\Trees\Exchange\ExportTree;
 use App\Trees\Exchange\ImportTree;
-use App\Trees\Exchange\Unwatched;
+use App\Trees\Exchange\SilentProgress;
 use App\Trees\Exchange\WriteFile;
 use NorthBough\Core\Gedcom\Version;
 
@@ -71,7 +71,7 @@ foreach (Version::cases() as $version) {
     foreach (['first', 'second', 'third'] as $turn) {
         $tree = benchTree("Bench {$turn} {$version->value} {$n}");
         $files[] = app(CurrentTree::class)->within($tree, static function () use ($path, $version, $tree, $now): string {
-            app(ImportTree::class)->run($path, basename($path), benchUser(), new Unwatched);
+            app(ImportTree::class)->run($path, basename($path), benchUser(), new SilentProgress);
 
             return WriteFile::spooled(new ExportTree(app(CurrentTree::class)), $version, $tree->id, $now, true)->path;
         });

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Console;
 
 use Illuminate\Console\Command;
+use NorthBough\Core\Chrono\DatingConvention;
 use NorthBough\Core\Chrono\DayOrder;
 use NorthBough\Core\Chrono\GenDate;
+use NorthBough\Core\Chrono\Interpretation;
 use NorthBough\Core\Chrono\IsoDay;
-use NorthBough\Core\Chrono\Reading;
-use NorthBough\Core\Chrono\Reckoning;
 
 final class DateCommand extends Command
 {
@@ -22,7 +22,7 @@ final class DateCommand extends Command
     public function handle(): int
     {
         $order = DayOrder::tryFrom($this->word('order')) ?? DayOrder::Unsettled;
-        $date = GenDate::parse($this->word('text'), Reckoning::writtenIn($order));
+        $date = GenDate::parse($this->word('text'), DatingConvention::writtenIn($order));
         $span = $date->span();
         $reading = [
             'typed' => $date->typed,
@@ -30,7 +30,7 @@ final class DateCommand extends Command
             'earliest' => IsoDay::orNull($span?->earliest),
             'latest' => IsoDay::orNull($span?->latest),
             'precision' => $date->precision->value,
-            'readings' => array_map(static fn (Reading $r): array => [
+            'readings' => array_map(static fn (Interpretation $r): array => [
                 'earliest' => IsoDay::orNull($r->outermost()->earliest), 'latest' => IsoDay::orNull($r->outermost()->latest),
             ], $date->readings),
             'normal' => $date->normal,

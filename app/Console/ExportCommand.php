@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Console;
 
 use App\Counted;
-use App\Trees\CurrentTree;
-use App\Trees\Exchange\Leaving;
+use App\Trees\Access\CurrentTree;
+use App\Trees\Access\PrivacyAwareExport;
 use App\Trees\Exchange\NotWritten;
 use App\Trees\Exchange\WriteFile;
 use Illuminate\Console\Command;
@@ -14,8 +14,8 @@ use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Str;
 use NorthBough\Core\Gedcom\NotReadable;
+use NorthBough\Core\Gedcom\Out\ShieldedRows;
 use NorthBough\Core\Gedcom\Version;
-use NorthBough\Core\Gedcom\Writing\ShieldedRows;
 
 final class ExportCommand extends Command
 {
@@ -25,7 +25,7 @@ final class ExportCommand extends Command
 
     protected $description = 'Writes a tree as a GEDCOM file';
 
-    public function handle(CurrentTree $current, Leaving $leaving): int
+    public function handle(CurrentTree $current, PrivacyAwareExport $leaving): int
     {
         $tree = TreeNamed::find($this->word('tree'));
         $to = $this->word('to');

@@ -8,14 +8,14 @@ use App\Counted;
 use App\Models\Tree;
 use App\Models\User;
 use App\Refusal;
-use App\Trees\CurrentTree;
+use App\Trees\Access\CurrentTree;
 use App\Trees\Exchange\ImportTree;
-use App\Trees\Exchange\LookAtFile;
-use App\Trees\Exchange\Unwatched;
+use App\Trees\Exchange\PreviewFile;
+use App\Trees\Exchange\SilentProgress;
 use Illuminate\Console\Command;
 use Illuminate\Support\Str;
+use NorthBough\Core\Gedcom\In\ImportOptions;
 use NorthBough\Core\Gedcom\NotReadable;
-use NorthBough\Core\Gedcom\Reading\Choice;
 
 final class ImportCommand extends Command
 {
@@ -25,7 +25,7 @@ final class ImportCommand extends Command
 
     protected $description = 'Brings a GEDCOM file into a tree';
 
-    public function handle(ImportTree $import, CurrentTree $current, LookAtFile $look): int
+    public function handle(ImportTree $import, CurrentTree $current, PreviewFile $look): int
     {
         $file = $this->word('file');
         if (! is_readable($file) || is_dir($file)) {
@@ -46,7 +46,7 @@ final class ImportCommand extends Command
         $existing = TreeNamed::find($name);
         $tree = $existing ?? Tree::begin($name, $owner);
         try {
-            $report = $current->within($tree, fn (): array => $import->run($file, basename($file), $owner, new Unwatched, choice: $this->wanted()));
+            $report = $current->within($tree, fn (): array => $import->run($file, basename($file), $owner, new SilentProgress, choice: $this->wanted()));
         } catch (NotReadable|Refusal $refused) {
             if ($existing === null) {
                 $tree->forceDelete();
@@ -66,20 +66,20 @@ final class ImportCommand extends Command
         return self::SUCCESS;
     }
 
-    private function wanted(): Choice
+    private function wanted(): ImportOptions
     {
         $start = trim($this->word('start'));
 
-        return new Choice(strtoupper(trim($this->word('encoding'))), $start === '' ? '' : '@'.trim($start, '@').'@', max(0, (int) $this->word('generations')));
+        return new ImportOptions(strtoupper(trim($this->word('encoding'))), $start === '' ? '' : '@'.trim($start, '@').'@', max(0, (int) $this->word('generations')));
     }
 
     /** What the file is; nothing of it is brought in. A tree that is not there has nobody whom it could be like. */
-    private function look(LookAtFile $look, CurrentTree $current, string $file): int
+    private function look(PreviewFile $look, CurrentTree $current, string $file): int
     {
         $tree = TreeNamed::find(trim($this->word('tree'))) ?? new Tree(['name' => '']);
         $tree->id ??= (string) Str::uuid7();
         try {
-            $seen = $current->within($tree, static fn (): array => $look->run($file, new Unwatched));
+            $seen = $current->within($tree, static fn (): array => $look->run($file, new SilentProgress));
         } catch (NotReadable $refused) {
             $this->error($refused->getMessage());
 

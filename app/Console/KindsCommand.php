@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use App\Trees\CurrentTree;
-use App\Trees\Records\KindsOfRecord;
+use App\Trees\Access\CurrentTree;
+use App\Trees\Records\TreeRecordKinds;
 use Illuminate\Console\Command;
 use NorthBough\Core\Record\Column;
 use NorthBough\Core\Record\RecordKind;
@@ -20,7 +20,7 @@ final class KindsCommand extends Command
 
     protected $description = 'Lists the kinds of record, with their roles and columns';
 
-    public function handle(CurrentTree $current, KindsOfRecord $own): int
+    public function handle(CurrentTree $current, TreeRecordKinds $own): int
     {
         $kinds = array_values(RecordKinds::all());
         if ($this->word('tree') !== '') {

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Console;
 
 use App\Refusal;
-use App\Trees\CurrentTree;
-use App\Trees\Records\LineUps;
-use App\Trees\Records\WrittenRecord;
+use App\Trees\Access\CurrentTree;
+use App\Trees\Records\RecordFile;
+use App\Trees\Records\RecordMatches;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
-use NorthBough\Core\Linkage\LinedUp;
-use NorthBough\Core\Linkage\Offer;
+use NorthBough\Core\Linkage\HouseholdMatch;
+use NorthBough\Core\Linkage\MatchOffer;
 use NorthBough\Core\Record\Roll;
 use NorthBough\Core\Record\RollLine;
 
@@ -23,7 +23,7 @@ final class MatchCommand extends Command
 
     protected $description = 'Says who of a tree the lines of a record may be; nothing is written';
 
-    public function handle(CurrentTree $current, LineUps $lineUps, WrittenRecord $written): int
+    public function handle(CurrentTree $current, RecordMatches $lineUps, RecordFile $written): int
     {
         $tree = TreeNamed::find($this->word('tree'));
         if ($tree === null) {
@@ -65,9 +65,9 @@ final class MatchCommand extends Command
     }
 
     /** @return list<array{line: string|int, proposed: string, probability: float, asks: bool, offers: list<array{ref: string, probability: float, says: string}>}> in the order of the page */
-    private function lines(Roll $roll, LinedUp $lined, CurrentTree $current): array
+    private function lines(Roll $roll, HouseholdMatch $lined, CurrentTree $current): array
     {
-        $offered = array_merge([], ...array_values(array_map(static fn (array $offers): array => array_map(static fn (Offer $offer): string => $offer->personId, $offers), $lined->offers)));
+        $offered = array_merge([], ...array_values(array_map(static fn (array $offers): array => array_map(static fn (MatchOffer $offer): string => $offer->personId, $offers), $lined->offers)));
         $refs = $this->refs([...array_values($lined->placed), ...$offered], $current);
 
         return array_map(static function (RollLine $line) use ($lined, $refs): array {
@@ -78,7 +78,7 @@ final class MatchCommand extends Command
                 'proposed' => $person === '' ? 'new' : $refs[$person],
                 'probability' => round($person === '' ? $lined->newOdds[$line->id] ?? 1.0 : $lined->odds($line->id, $person), 4),
                 'asks' => $lined->isOpen($line->id),
-                'offers' => array_map(static fn (Offer $offer): array => ['ref' => $refs[$offer->personId], 'probability' => round($offer->odds, 4), 'says' => implode(' ', $offer->grounds)], $lined->offers[$line->id] ?? []),
+                'offers' => array_map(static fn (MatchOffer $offer): array => ['ref' => $refs[$offer->personId], 'probability' => round($offer->odds, 4), 'says' => implode(' ', $offer->grounds)], $lined->offers[$line->id] ?? []),
             ];
         }, $roll->lines);
     }

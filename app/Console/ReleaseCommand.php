@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Console;
 
 use App\Models\Tree;
-use App\Trees\Check\Due;
-use App\Trees\CurrentTree;
-use App\Trees\Derived\PersonLines;
-use App\Trees\Exchange\Runs;
+use App\Trees\Access\CurrentTree;
+use App\Trees\Check\RecalculationQueue;
+use App\Trees\Derived\PersonIndex;
+use App\Trees\Exchange\LostRuns;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
 
@@ -18,9 +18,9 @@ final class ReleaseCommand extends Command
 
     protected $description = 'Frees trees from work whose worker is gone, and works out what a migration emptied; for use while no worker runs';
 
-    public function handle(CurrentTree $current, PersonLines $lines, Due $due): int
+    public function handle(CurrentTree $current, PersonIndex $lines, RecalculationQueue $due): int
     {
-        Runs::releaseAll();
+        LostRuns::releaseAll();
         $stale = DB::table('trees')->whereIn('id', DB::table('people')->distinct()->select('tree_id'))->whereNotIn('id', DB::table('person_lines')->distinct()->select('tree_id'))->pluck('id');
         foreach ($stale as $id) {
             $current->enter(Tree::withTrashed()->where('id', $id)->firstOrFail());

@@ -15,8 +15,8 @@ use App\Models\SearchPerson;
 use App\Models\Task;
 use App\Models\User;
 use App\Refusal;
+use App\Trees\Changes\ChangeMethod;
 use App\Trees\Changes\ChangeSets;
-use App\Trees\Changes\How;
 use App\Trees\Changes\Intent;
 use App\Trees\Evidence\Casework\Cases;
 use NorthBough\Core\Chrono\GenDate;
@@ -39,7 +39,7 @@ final class DemoCases
     public function load(User $user, string $file, array $people): void
     {
         $known = static fn (string $key): string => ($people[$key] ?? throw new Refusal("There is nobody called {$key}."))->id;
-        $this->changes->run(new Intent($user, 'Set up a case', '', How::Batch), function () use ($file, $known): void {
+        $this->changes->run(new Intent($user, 'Set up a case', '', ChangeMethod::Batch), function () use ($file, $known): void {
             foreach (file($file, FILE_IGNORE_NEW_LINES) ?: [] as $index => $line) {
                 $text = trim($line);
                 if ($text === '' || str_starts_with($text, '#')) {

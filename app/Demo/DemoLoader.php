@@ -14,11 +14,11 @@ use App\Models\UnionPartner;
 use App\Models\User;
 use App\Models\WorldEvent;
 use App\Refusal;
+use App\Trees\Access\CurrentTree;
 use App\Trees\Changes\Change;
+use App\Trees\Changes\ChangeMethod;
 use App\Trees\Changes\ChangeSets;
-use App\Trees\Changes\How;
 use App\Trees\Changes\Intent;
-use App\Trees\CurrentTree;
 use App\Trees\Editing\Citations;
 use App\Trees\Editing\Facts;
 use App\Trees\Editing\People;
@@ -27,7 +27,7 @@ use App\Trees\Editing\Ties;
 use App\Trees\Evidence\Questions;
 use App\Trees\Exchange\Cancelled;
 use App\Trees\Exchange\Progress;
-use App\Trees\Exchange\Unwatched;
+use App\Trees\Exchange\SilentProgress;
 use Illuminate\Support\Facades\DB;
 use NorthBough\Core\Chrono\GenDate;
 use NorthBough\Core\Citation\SourceField;
@@ -75,7 +75,7 @@ final class DemoLoader
      * @throws DemoProblem at the first line that is not understood
      * @throws Cancelled when whoever watches wants no more
      */
-    public function load(Tree $tree, User $user, string $folder, Progress $progress = new Unwatched): int
+    public function load(Tree $tree, User $user, string $folder, Progress $progress = new SilentProgress): int
     {
         $this->current->enter($tree);
         $files = ["{$folder}/places.txt", "{$folder}/world.txt", "{$folder}/sources.txt", ...(glob("{$folder}/families/*.txt") ?: [])];
@@ -83,7 +83,7 @@ final class DemoLoader
             $heading = ltrim(trim((string) strtok((string) file_get_contents($file), "\n")), '# ');
             $about = (string) preg_replace('/^The /', 'the ', $heading);
             $progress->tell(max(0, min(60, intdiv(60 * $at, count($files)))), "loading {$about}");
-            $this->changes->run(new Intent($user, "Entered {$about}", '', How::Batch), fn () => $this->read($file));
+            $this->changes->run(new Intent($user, "Entered {$about}", '', ChangeMethod::Batch), fn () => $this->read($file));
         }
         // A database that has just been filled takes its tables for empty until somebody counts them.
         DB::statement('ANALYZE people, names, events, claims, records, sources, parent_sets, parentages, unions, union_partners, places');
@@ -91,7 +91,7 @@ final class DemoLoader
         $this->records->load($tree, $user, $folder, $this->sources, $this->people);
         $progress->tell(80, 'loading pictures');
         $this->pictures->load($tree, $user, $folder, $this->people, $this->places);
-        $this->changes->run(new Intent($user, 'Opened questions about conflicting facts', '', How::Batch), fn (Change $change) => $this->questions->openHard(array_values(array_map(static fn (Person $person): string => $person->id, $this->people)), $change));
+        $this->changes->run(new Intent($user, 'Opened questions about conflicting facts', '', ChangeMethod::Batch), fn (Change $change) => $this->questions->openHard(array_values(array_map(static fn (Person $person): string => $person->id, $this->people)), $change));
         $this->cases->load($user, "{$folder}/cases.txt", $this->people);
         $centre = $this->people['centre'] ?? null;
         if ($centre !== null) {

@@ -12,8 +12,8 @@ use App\Models\Person;
 use App\Models\Record;
 use App\Models\Tree;
 use App\Models\User;
+use App\Trees\Changes\ChangeMethod;
 use App\Trees\Changes\ChangeSets;
-use App\Trees\Changes\How;
 use App\Trees\Changes\Intent;
 use App\Trees\Editing\Regions;
 use App\Trees\Pictures\PictureFiles;
@@ -28,7 +28,7 @@ final readonly class DemoPictures
     /** @param  array<string, Person>  $people */
     public function load(Tree $tree, User $user, string $folder, array $people, DemoPlaces $places): void
     {
-        $this->changes->run(new Intent($user, 'Added portraits, groups and a view', '', How::Batch), function () use ($tree, $folder, $people, $places): void {
+        $this->changes->run(new Intent($user, 'Added portraits, groups and a view', '', ChangeMethod::Batch), function () use ($tree, $folder, $people, $places): void {
             foreach (DemoPicture::all("{$folder}/pictures.txt") as $said) {
                 $media = $this->take($tree, $folder, $said->key, $said->title);
                 if ($said->place !== '') {

@@ -12,11 +12,11 @@ use App\Models\Tree;
 use App\Models\User;
 use App\Refusal;
 use App\Trees\Changes\Change;
+use App\Trees\Changes\ChangeMethod;
 use App\Trees\Changes\ChangeSets;
-use App\Trees\Changes\How;
 use App\Trees\Changes\Intent;
+use App\Trees\Editing\CommitRecord;
 use App\Trees\Editing\Rolls;
-use App\Trees\Editing\TakeIn;
 use App\Trees\Records\LineChoice;
 use Illuminate\Support\Str;
 use NorthBough\Core\Record\RecordKinds;
@@ -24,7 +24,7 @@ use NorthBough\Core\Record\RecordKinds;
 /** Puts the demo's records on their sources: head, roll and picture, and takes in what is placed. */
 final readonly class DemoRecords
 {
-    public function __construct(private ChangeSets $changes, private Rolls $rolls, private TakeIn $takeIn, private DemoPictures $pictures)
+    public function __construct(private ChangeSets $changes, private Rolls $rolls, private CommitRecord $takeIn, private DemoPictures $pictures)
     {
     }
 
@@ -39,13 +39,13 @@ final readonly class DemoRecords
                 $source = $sources[$said->source] ?? throw DemoProblem::at($file, 0, "There is no source {$said->source}.");
                 try {
                     $ids = [];
-                    $record = $this->changes->run(new Intent($user, "Entered a record of {$source->title}", '', How::Batch),
+                    $record = $this->changes->run(new Intent($user, "Entered a record of {$source->title}", '', ChangeMethod::Batch),
                         function (Change $change) use ($said, $source, $folder, $tree, &$ids): Record {
                             return $this->enter($change, $said, $source, $folder, $tree, $ids);
                         });
                     $choices = $this->choices($said, $ids, $people);
                     if ($choices !== []) {
-                        $this->changes->run(new Intent($user, "Added to the tree: a record of {$source->title}", $said->why, How::Batch),
+                        $this->changes->run(new Intent($user, "Added to the tree: a record of {$source->title}", $said->why, ChangeMethod::Batch),
                             fn (Change $change) => $this->takeIn->take($change, $record->refresh(), $choices));
                     }
                 } catch (Refusal $problem) {

@@ -8,17 +8,17 @@ use App\Models\Run;
 use App\Models\Tree;
 use App\Models\User;
 use App\Refusal;
-use App\Trees\CurrentTree;
+use App\Trees\Access\CurrentTree;
+use App\Trees\Exchange\AlreadyImported;
 use App\Trees\Exchange\Cancelled;
 use App\Trees\Exchange\ImportTree;
-use App\Trees\Exchange\LooksLikeTwice;
 use App\Trees\Exchange\RunProgress;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\File;
+use NorthBough\Core\Gedcom\In\ImportOptions;
 use NorthBough\Core\Gedcom\NotReadable;
-use NorthBough\Core\Gedcom\Reading\Choice;
 use Throwable;
 
 /** Brings an uploaded file into a tree, in the queue. */
@@ -48,7 +48,7 @@ final class ImportFile implements ShouldQueue
         $isAsked = false;
         try {
             $report = $current->within($tree, fn (): array => $import->run($path, (string) $asked['name'], User::query()->find($run->user_id), new RunProgress($run->id), ! $asked['again'],
-                new Choice((string) $asked['encoding'], (string) $asked['start'], (int) $asked['generations'])));
+                new ImportOptions((string) $asked['encoding'], (string) $asked['start'], (int) $asked['generations'])));
             $isIn = true;
             $run->update(['state' => 'done', 'done' => 100, 'total' => 100, 'said' => 'It is in.', 'result' => $report]);
             if ($asked['mode'] === 'replace') {
@@ -56,7 +56,7 @@ final class ImportFile implements ShouldQueue
             }
         } catch (Cancelled $cancelled) {
             $run->update(['state' => 'cancelled', 'said' => $cancelled->getMessage()]);
-        } catch (LooksLikeTwice $twice) {
+        } catch (AlreadyImported $twice) {
             $isAsked = true;
             $run->update(['state' => 'failed', 'said' => $twice->getMessage(), 'result' => ['again' => true]]);
         } catch (NotReadable|Refusal $refused) {

@@ -8,9 +8,9 @@ use App\Models\Run;
 use App\Models\Tree;
 use App\Models\User;
 use App\Refusal;
-use App\Trees\CurrentTree;
+use App\Trees\Access\CurrentTree;
+use App\Trees\Access\PrivacyAwareExport;
 use App\Trees\Exchange\Cancelled;
-use App\Trees\Exchange\Leaving;
 use App\Trees\Exchange\NotWritten;
 use App\Trees\Exchange\RunProgress;
 use App\Trees\Exchange\WriteFile;
@@ -35,7 +35,7 @@ final class WriteTree implements ShouldQueue
     {
     }
 
-    public function handle(Leaving $leaving, CurrentTree $current): void
+    public function handle(PrivacyAwareExport $leaving, CurrentTree $current): void
     {
         $run = Run::query()->findOrFail($this->runId);
         if ($run->isOver()) {

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Trees\Access\CurrentTree;
 use App\Trees\Changes\OpenChange;
-use App\Trees\CurrentTree;
 use App\Trees\Editing\HeldCitation;
-use App\Trees\Records\KindsOfRecord;
-use App\Trees\Records\KindsOfSource;
+use App\Trees\Records\TreeRecordKinds;
+use App\Trees\Records\TreeSourceKinds;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\RateLimiter;
@@ -21,8 +21,8 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->scoped(CurrentTree::class);
         $this->app->scoped(OpenChange::class);
         $this->app->scoped(HeldCitation::class);
-        $this->app->scoped(KindsOfRecord::class);
-        $this->app->scoped(KindsOfSource::class);
+        $this->app->scoped(TreeRecordKinds::class);
+        $this->app->scoped(TreeSourceKinds::class);
     }
 
     public function boot(): void

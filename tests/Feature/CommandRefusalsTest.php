@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Jobs\RebuildLines;
+use App\Jobs\RebuildIndex;
 use App\Models\Tree;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
@@ -82,7 +82,7 @@ final class CommandRefusalsTest extends TestCase
         self::assertEquals($before, $this->lines());
 
         DB::table('person_lines')->where('tree_id', $this->tree->id)->update(['shown_name' => 'Nobody', 'sort_name' => 'x']);
-        $this->app?->call([new RebuildLines($this->tree->id), 'handle']);
+        $this->app?->call([new RebuildIndex($this->tree->id), 'handle']);
         $this->enter($this->tree);
         self::assertEquals($before, $this->lines());
     }

@@ -7,10 +7,10 @@ namespace Tests\Feature;
 use App\Models\Person;
 use App\Models\Run;
 use App\Models\Tree;
-use App\Trees\Changes\Tables;
-use App\Trees\CopyTree;
-use App\Trees\CurrentTree;
+use App\Trees\Access\CurrentTree;
+use App\Trees\Changes\AuthoredTables;
 use App\Trees\Exchange\Cancelled;
+use App\Trees\Exchange\CopyTree;
 use App\Trees\Exchange\Progress;
 use Illuminate\Support\Facades\DB;
 
@@ -125,7 +125,7 @@ final class CopyTest extends TestCase
     private static function rows(string $treeId): array
     {
         $rows = [];
-        foreach ([...Tables::names(), 'person_lines'] as $table) {
+        foreach ([...AuthoredTables::names(), 'person_lines'] as $table) {
             $key = $table === 'person_lines' ? 'person_id' : 'id';
             $rows[$table] = array_values(DB::table($table)->where('tree_id', $treeId)->orderBy($key)->get()
                 ->map(static fn (\stdClass $row): array => array_diff_key((array) $row, ['tree_id' => 1, 'made_by' => 1]))->all());

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Question;
-use App\Trees\Records\KindsOfSource;
+use App\Trees\Records\TreeSourceKinds;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
 
@@ -32,7 +32,7 @@ final class DecisionsTest extends TestCase
             $opened[$change] = $row?->state === 'open' ? $row->reopened_by : ($row === null ? 'gone' : null);
             DB::rollBack();
             $this->tree->refresh();
-            app(KindsOfSource::class)->forget();
+            app(TreeSourceKinds::class)->forget();
         }
         self::assertEquals([
             'DELETE people/{person}' => 'gone',

@@ -6,7 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\ParentSet;
 use App\Models\Question;
-use App\Trees\Changes\Tables;
+use App\Trees\Changes\AuthoredTables;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route as Routes;
 use Illuminate\Support\Str;
@@ -45,7 +45,7 @@ trait EveryChange
     private function stored(): array
     {
         $stored = [];
-        foreach (Tables::names() as $table) {
+        foreach (AuthoredTables::names() as $table) {
             $stored[$table] = DB::table($table)->where('tree_id', $this->tree->id)->orderBy('id')->get()
                 ->map(static fn (\stdClass $row): array => array_diff_key((array) $row, ['version' => 1]))->all();
         }

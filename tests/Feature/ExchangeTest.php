@@ -11,10 +11,10 @@ use App\Models\Run;
 use App\Trees\Exchange\Cancelled;
 use App\Trees\Exchange\ExportTree;
 use App\Trees\Exchange\ImportTree;
+use App\Trees\Exchange\LostRuns;
 use App\Trees\Exchange\NotWritten;
 use App\Trees\Exchange\Progress;
-use App\Trees\Exchange\Runs;
-use App\Trees\Exchange\Unwatched;
+use App\Trees\Exchange\SilentProgress;
 use App\Trees\Exchange\WriteFile;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -251,7 +251,7 @@ final class ExchangeTest extends TestCase
 
         self::assertSame(0, Person::query()->count());
         self::assertNull($this->tree->refresh()->busy_with);
-        $report = app(ImportTree::class)->run(self::coreFile('isles-551.ged'), 'isles.ged', $this->user, new Unwatched);
+        $report = app(ImportTree::class)->run(self::coreFile('isles-551.ged'), 'isles.ged', $this->user, new SilentProgress);
         self::assertSame(3, $report['people']);
     }
 
@@ -273,7 +273,7 @@ final class ExchangeTest extends TestCase
         $run = Run::query()->create(['tree_id' => $this->tree->id, 'user_id' => $this->user->id, 'kind' => 'import', 'title' => 'a.ged', 'asked' => [],
             'state' => 'running', 'done' => 30, 'total' => 100, 'said' => 'Reading', 'heartbeat_at' => Carbon::now()->subMinutes(5)]);
         DB::table('trees')->where('id', $this->tree->id)->update(['busy_with' => 'Bringing in a.ged']);
-        Runs::release();
+        LostRuns::release();
 
         self::assertSame('failed', $run->refresh()->state);
         $this->person('Ewan Tarrel');

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Trees\Exchange\Runs;
+use App\Trees\Exchange\LostRuns;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
 
@@ -55,7 +55,7 @@ final class FilesOutTest extends TestCase
         $this->api('GET', "/exchange/exports/{$run}/file")->assertNotFound();
         $second = $this->api('POST', '/exchange/exports', ['version' => '7'])->assertOk()->json('id');
         DB::table('runs')->where('id', $second)->update(['state' => 'running', 'heartbeat_at' => now()->subHour()]);
-        Runs::release();
+        LostRuns::release();
         self::assertSame('It was interrupted, and nothing of it was kept. Write the file again.', DB::table('runs')->where('id', $second)->value('said'));
     }
 }

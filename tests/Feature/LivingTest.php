@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Person;
-use App\Trees\Derived\PersonLines;
+use App\Trees\Derived\PersonIndex;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
@@ -56,7 +56,7 @@ final class LivingTest extends TestCase
         }
         self::assertStringContainsString('Finlay', $file);
         $kept = DB::table('person_lines')->where('tree_id', $this->tree->id)->orderBy('person_id')->get(['person_id', 'born_from', 'born_by', 'dead_from']);
-        app(PersonLines::class)->rebuild();
+        app(PersonIndex::class)->rebuild();
         self::assertEquals($kept, DB::table('person_lines')->where('tree_id', $this->tree->id)->orderBy('person_id')->get(['person_id', 'born_from', 'born_by', 'dead_from']));
     }
 
@@ -141,7 +141,7 @@ final class LivingTest extends TestCase
         self::assertSame(['Magnus Osk' => '1950-12-31', 'Una Osk' => '2090-05-04', 'Ewan Osk' => '1981-01-01', 'Kit Osk' => null], $days());
 
         $kept = $days();
-        app(PersonLines::class)->rebuild();
+        app(PersonIndex::class)->rebuild();
         self::assertSame($kept, $days());
     }
 

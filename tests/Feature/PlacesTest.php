@@ -7,7 +7,7 @@ namespace Tests\Feature;
 use App\Models\Place;
 use App\Models\PlaceWording;
 use App\Trees\Exchange\ImportTree;
-use App\Trees\Exchange\Unwatched;
+use App\Trees\Exchange\SilentProgress;
 use Illuminate\Support\Facades\DB;
 
 final class PlacesTest extends TestCase
@@ -140,7 +140,7 @@ final class PlacesTest extends TestCase
         $path = (string) tempnam(sys_get_temp_dir(), 'places');
         file_put_contents($path, implode("\n", ['0 HEAD', '1 GEDC', '2 VERS 7.0', '0 @I1@ INDI', '1 NAME Ewan /Tarrel/', '1 BIRT', '2 PLAC Stair, Hask, Marren',
             '1 DEAT', '2 PLAC Hask', '1 BURI', '2 PLAC Pellmouth', '1 RESI', '2 PLAC Hask', '0 TRLR', '']));
-        app(ImportTree::class)->run($path, 'places.ged', $this->user, new Unwatched);
+        app(ImportTree::class)->run($path, 'places.ged', $this->user, new SilentProgress);
         unlink($path);
 
         self::assertSame(2, Place::query()->count());

@@ -6,7 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\Tree;
 use App\Models\User;
-use App\Trees\Changes\Tables;
+use App\Trees\Changes\AuthoredTables;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Testing\TestCase as BaseTestCase;
@@ -61,7 +61,7 @@ final class ProcessesTest extends BaseTestCase
             $people = DB::table('people')->where('tree_id', $tree->id)->count();
             self::assertContains($people, [0, 3000], "round {$round}: all or nothing");
             self::assertSame($people, DB::table('person_lines')->where('tree_id', $tree->id)->count(), "round {$round}: the index too");
-            foreach ($people === 0 ? Tables::names() : [] as $table) {
+            foreach ($people === 0 ? AuthoredTables::names() : [] as $table) {
                 self::assertSame(0, DB::table($table)->where('tree_id', $tree->id)->count(), "round {$round}: {$table}");
             }
             self::assertSame($people === 0 ? 0 : 1, DB::table('change_sets')->where('tree_id', $tree->id)->count());
@@ -92,7 +92,7 @@ final class ProcessesTest extends BaseTestCase
             require %s;
             $app = require %s;
             $app->make(Illuminate\Contracts\Console\Kernel::class)->bootstrap();
-            $app->make(App\Trees\CurrentTree::class)->enter(App\Models\Tree::query()->findOrFail(%s));
+            $app->make(App\Trees\Access\CurrentTree::class)->enter(App\Models\Tree::query()->findOrFail(%s));
             $changes = $app->make(App\Trees\Changes\ChangeSets::class);
             $people = $app->make(App\Trees\Editing\People::class);
             for ($at = 0; $at < 25; $at++) {

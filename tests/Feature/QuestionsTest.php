@@ -10,8 +10,8 @@ use App\Models\Person;
 use App\Models\Question;
 use App\Models\Record;
 use App\Models\Tree;
-use App\Trees\Check\Due;
 use App\Trees\Check\Finding\ConflictFindings;
+use App\Trees\Check\RecalculationQueue;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 
@@ -224,7 +224,7 @@ final class QuestionsTest extends TestCase
             ."0 @I2@ INDI\n1 NAME Una /Corran/\n1 DEAT\n2 DATE 4 MAY 1888\n1 DEAT\n2 DATE ABT 1891\n"
             ."0 @I3@ INDI\n1 NAME Ann /Osk/\n1 BIRT\n2 DATE 1820\n1 BIRT\n2 DATE ABT 1820\n0 TRLR\n";
         $this->bringInto($file)->assertOk();
-        app(Due::class)->catchUp();
+        app(RecalculationQueue::class)->catchUp();
         self::assertSame(0, Question::query()->count());
         $found = $this->api('GET', '/found')->assertOk();
         self::assertSame([2, ['When was Wat Sallow born?', 'When did Una Corran die?'], [true, false]], [$found->json('count'), $found->json('found.*.sentence'), $found->json('found.*.isHard')]);
@@ -233,7 +233,7 @@ final class QuestionsTest extends TestCase
         $this->api('POST', '/questions', ['personId' => $wat, 'aspect' => 'birth'])->assertOk();
         self::assertSame(['When did Una Corran die?'], $this->api('GET', '/found')->json('found.*.sentence'));
         $this->api('PATCH', '/facts/'.Event::query()->where('date_typed', 'ABT 1891')->value('id'), ['date' => 'about 1888', 'version' => 1])->assertOk();
-        app(Due::class)->catchUp();
+        app(RecalculationQueue::class)->catchUp();
         self::assertSame([], $this->api('GET', '/found')->json('found'));
         $kept = DB::table('findings')->orderBy('person_id')->orderBy('aspect')->get(['person_id', 'rule', 'read_hash'])->all();
         app(ConflictFindings::class)->rebuild();

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Trees\Records\KindsOfSource;
+use App\Trees\Records\TreeSourceKinds;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\AssertionFailedError;
@@ -25,7 +25,7 @@ final class SequencesTest extends TestCase
             $seen += $this->isTakenBack($seed, $family);
             DB::rollBack();
             $this->tree->refresh();
-            app(KindsOfSource::class)->forget();
+            app(TreeSourceKinds::class)->forget();
         }
         self::assertGreaterThan(40, count($seen), 'Too few kinds of change were made for the property to mean anything.');
     }

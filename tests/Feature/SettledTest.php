@@ -6,7 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\Event;
 use App\Models\Question;
-use App\Trees\Check\Due;
+use App\Trees\Check\RecalculationQueue;
 use Illuminate\Support\Facades\DB;
 
 /** Questions close where they are settled, and nothing is called contradictory that is not. */
@@ -45,7 +45,7 @@ final class SettledTest extends TestCase
     {
         $ewan = $this->person('Ewan Tarrel d 1790');
         $this->fact2($ewan, 'death', 'Oct 1790');
-        app(Due::class)->catchUp();
+        app(RecalculationQueue::class)->catchUp();
         self::assertSame(0, Question::query()->count());
         self::assertSame([], $this->api('GET', '/desk')->json('yours'));
         self::assertSame([false, false], array_column(array_filter($this->api('GET', "/people/{$ewan}")->json('facts'), static fn (array $fact): bool => $fact['kind'] === 'death'), 'disagrees'));
@@ -56,18 +56,18 @@ final class SettledTest extends TestCase
     {
         $ewan = $this->person('Ewan Tarrel b 3 May 1850');
         $this->fact2($ewan, 'census', '6 June 1841');
-        app(Due::class)->catchUp();
+        app(RecalculationQueue::class)->catchUp();
         $window = $this->api('GET', "/people/{$ewan}/window")->assertOk();
         self::assertSame([['birth'], 'no day fits'], [$window->json('impossible'), $window->json('bornCertain.shown')]);
         self::assertSame([['Birth 3 May 1850.'], ['Census 6 Jun 1841.']], [$window->json('bornCertain.whyFrom'), $window->json('bornCertain.whyTo')]);
         self::assertSame(['No date of birth fits all the evidence for Ewan Tarrel, no. 1.'], array_column($this->api('GET', '/desk')->json('yours'), 'text'));
         self::assertSame(['No date of birth fits all the evidence: Ewan Tarrel'], array_column($this->api('GET', '/found')->json('found'), 'sentence'));
         $before = DB::table('findings')->pluck('id')->all();
-        app(Due::class)->noteAll();
-        app(Due::class)->catchUp();
+        app(RecalculationQueue::class)->noteAll();
+        app(RecalculationQueue::class)->catchUp();
         self::assertSame($before, DB::table('findings')->pluck('id')->all(), 'What is found again is the same finding.');
         $this->api('PATCH', '/facts/'.$this->fact($ewan, 'census')->id, ['date' => '1851', 'version' => 1])->assertOk();
-        app(Due::class)->catchUp();
+        app(RecalculationQueue::class)->catchUp();
         self::assertSame([], $this->api('GET', '/desk')->json('yours'));
     }
 

@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Http\SavedAgain;
+use App\Http\ConfirmedSave;
 use App\Models\Event;
 use App\Models\Tree;
 use App\Models\User;
-use App\Trees\CurrentTree;
+use App\Trees\Access\CurrentTree;
 use App\Trees\Exchange\ExportTree;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Testing\DatabaseTransactions;
 use Illuminate\Foundation\Testing\TestCase as BaseTestCase;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
+use NorthBough\Core\Gedcom\Out\GedcomWriter;
 use NorthBough\Core\Gedcom\Version;
-use NorthBough\Core\Gedcom\Writing\Writer;
 
 /** Drives the API against a real PostgreSQL; every test is rolled back. */
 abstract class TestCase extends BaseTestCase
@@ -68,7 +68,7 @@ abstract class TestCase extends BaseTestCase
      */
     protected function api(string $method, string $path, array $body = []): TestResponse
     {
-        $answer = $this->json($method, "/api/trees/{$this->tree->id}{$path}", $body, $this->meansIt ? [SavedAgain::HEADER => '1'] : []);
+        $answer = $this->json($method, "/api/trees/{$this->tree->id}{$path}", $body, $this->meansIt ? [ConfirmedSave::HEADER => '1'] : []);
         $this->enter($this->tree);
 
         return $answer;
@@ -99,7 +99,7 @@ abstract class TestCase extends BaseTestCase
     {
         $this->enter($this->tree->refresh());
 
-        return implode('', iterator_to_array(Writer::write(app(ExportTree::class), $version, new \DateTimeImmutable('2026-01-02 03:04:05')), false));
+        return implode('', iterator_to_array(GedcomWriter::write(app(ExportTree::class), $version, new \DateTimeImmutable('2026-01-02 03:04:05')), false));
     }
 
     protected static function coreFile(string $name): string

@@ -8,7 +8,7 @@ use App\Models\Parentage;
 use App\Models\ParentSet;
 use App\Models\Person;
 use App\Models\Union;
-use App\Trees\DatabaseTree;
+use App\Trees\Loading\DatabaseTree;
 use NorthBough\Core\Kin\Kinship;
 
 /** Parents of every kind at once, moves in one step, order by hand. */

@@ -8,7 +8,7 @@ use App\Models\Person;
 use App\Models\Union;
 use App\Trees\Changes\ChangeSets;
 use App\Trees\Changes\Intent;
-use App\Trees\Records\KindsOfSource;
+use App\Trees\Records\TreeSourceKinds;
 use Illuminate\Support\Facades\DB;
 use LogicException;
 
@@ -25,7 +25,7 @@ final class UndoTest extends TestCase
             $this->isTakenBack($change, $family);
             DB::rollBack();
             $this->tree->refresh();
-            app(KindsOfSource::class)->forget();
+            app(TreeSourceKinds::class)->forget();
         }
     }
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Trees\Check\Due;
+use App\Trees\Check\RecalculationQueue;
 use App\Trees\Check\Window\StoredWindows;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Support\Facades\DB;
@@ -23,17 +23,17 @@ final class WindowsTest extends TestCase
         for ($generation = 1; $generation <= 9; $generation++) {
             $last = $this->relative($last, 'child', "Tarrel no {$generation} h");
         }
-        app(Due::class)->catchUp();
+        app(RecalculationQueue::class)->catchUp();
         self::assertSame(9, $this->bornFrom($last) - $this->bornFrom($first));
 
         $birth = $this->fact($first, 'birth');
         $this->api('PATCH', "/facts/{$birth->id}", ['date' => '1 May 1690', 'version' => 1])->assertOk();
-        app(Due::class)->catchUp();
+        app(RecalculationQueue::class)->catchUp();
         self::assertSame(9, $this->bornFrom($last) - $this->bornFrom($first));
         // The reasoning is told from one end of the line to the other.
         self::assertStringContainsString('Ewan Tarrel: Birth 1 May 1690', (string) json_encode($this->api('GET', "/people/{$last}/window")->json()));
         $this->api('DELETE', "/facts/{$birth->id}")->assertSuccessful();
-        app(Due::class)->catchUp();
+        app(RecalculationQueue::class)->catchUp();
         self::assertNull($this->bornFrom($last));
     }
 
@@ -44,13 +44,13 @@ final class WindowsTest extends TestCase
         $line = (string) Str::uuid7();
         $this->api('PUT', "/records/{$record}", ['version' => 1, 'date' => '6 May 1799', 'lines' => [['id' => $line, 'name' => 'Wat Sallow', 'role' => 'witness']]])->assertOk();
         $this->api('POST', "/records/{$record}/take-in", ['version' => $this->versionOf('records', $record), 'choices' => [['lineId' => $line, 'as' => 'placed', 'personId' => $wat]], 'why' => ''])->assertOk();
-        app(Due::class)->catchUp();
+        app(RecalculationQueue::class)->catchUp();
         self::assertStringContainsString('Was witness on a record of 6 May 1799.', (string) json_encode($this->api('GET', "/people/{$wat}/window")->assertOk()->json()));
         self::assertNotNull(DB::table('life_windows')->where('person_id', $wat)->value('died_from'));
 
         $before = DB::table('life_windows')->where('person_id', $wat)->value('died_from');
         $this->api('PUT', "/records/{$record}", ['version' => $this->versionOf('records', $record), 'date' => '6 May 1801', 'lines' => [['id' => $line, 'name' => 'Wat Sallow', 'role' => 'witness']]])->assertOk();
-        app(Due::class)->catchUp();
+        app(RecalculationQueue::class)->catchUp();
         self::assertSame($before + 730, DB::table('life_windows')->where('person_id', $wat)->value('died_from'));
     }
 
@@ -58,7 +58,7 @@ final class WindowsTest extends TestCase
     public function test_what_is_kept_up_equals_what_is_worked_out_anew(): void
     {
         $family = $this->family();
-        app(Due::class)->catchUp();
+        app(RecalculationQueue::class)->catchUp();
         $ties = ['POST people/{person}/relatives', 'PATCH parent-sets/{parentSet}', 'POST parent-sets/{parentSet}/move', 'DELETE parent-sets/{parentSet}', 'DELETE union-partners/{unionPartner}', 'DELETE people/{person}',
             'PATCH facts/{fact}', 'DELETE facts/{fact}', 'POST people/{person}/facts', 'POST unions/{union}/facts', 'POST facts/{fact}/roles', 'DELETE roles/{role}', 'PATCH people/{person}', 'POST records/{record}/take-in'];
         foreach ([1, 2, 3, 4, 5, 6, random_int(7, 1_000_000)] as $seed) {
@@ -76,10 +76,10 @@ final class WindowsTest extends TestCase
                     $this->api('POST', '/journal/undo', ['steps' => 1]);
                 }
                 if (mt_rand(0, 2) === 0) {
-                    app(Due::class)->catchUp();
+                    app(RecalculationQueue::class)->catchUp();
                 }
             }
-            app(Due::class)->catchUp();
+            app(RecalculationQueue::class)->catchUp();
             $kept = $this->windows();
             app(StoredWindows::class)->rebuild();
             self::assertSame($this->windows(), $kept, "seed {$seed}");

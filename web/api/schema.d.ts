@@ -247,6 +247,91 @@ export interface paths {
     patch?: never
     trace?: never
   }
+  '/api/trees/{tree}/reading/date': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    /** As the place wrote its dates where one is named, else as the tree says. */
+    get: operations['readDate']
+    put?: never
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/reading/sum': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    /** A sum with dates: how long, which day, which day of the week. */
+    get: operations['readSum']
+    put?: never
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/reading/entry': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    /** A line of the one-line entry; its dates as their places wrote them. */
+    get: operations['readEntry']
+    put?: never
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/reading/place': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    /** What the words of a place stand for on a day, and what else they might. */
+    get: operations['readPlace']
+    put?: never
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/reading/places': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    /** Words for a place that begin so: wordings used before, those used most first, then places of the gazetteer with what they lie in. */
+    get: operations['suggestPlaces']
+    put?: never
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
   '/api/trees/{tree}/deleted': {
     parameters: {
       query?: never
@@ -617,22 +702,6 @@ export interface paths {
     patch?: never
     trace?: never
   }
-  '/api/trees/{tree}/people/{person}/lines': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['linesOf']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
   '/api/trees/{tree}/people/{person}/names': {
     parameters: {
       query?: never
@@ -788,6 +857,22 @@ export interface paths {
     get?: never
     put?: never
     post: operations['addRelative']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/people/{person}/lines': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get: operations['linesOf']
+    put?: never
+    post?: never
     delete?: never
     options?: never
     head?: never
@@ -1522,6 +1607,22 @@ export interface paths {
     patch?: never
     trace?: never
   }
+  '/api/trees/{tree}/thread/{what}/{id}': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get: operations['pullThread']
+    put?: never
+    post: operations['makeThreadSo']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
   '/api/trees/{tree}/questions/{question}/summary': {
     parameters: {
       query?: never
@@ -1632,107 +1733,6 @@ export interface paths {
     put?: never
     /** Rules a value out: it stays, with why, so that nobody finds it again. */
     post: operations['ruleOut']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/trees/{tree}/thread/{what}/{id}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['pullThread']
-    put?: never
-    post: operations['makeThreadSo']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/trees/{tree}/reading/date': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    /** As the place wrote its dates where one is named, else as the tree says. */
-    get: operations['readDate']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/trees/{tree}/reading/sum': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    /** A sum with dates: how long, which day, which day of the week. */
-    get: operations['readSum']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/trees/{tree}/reading/entry': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    /** A line of the one-line entry; its dates as their places wrote them. */
-    get: operations['readEntry']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/trees/{tree}/reading/place': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    /** What the words of a place stand for on a day, and what else they might. */
-    get: operations['readPlace']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/trees/{tree}/reading/places': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    /** Words for a place that begin so: wordings used before, those used most first, then places of the gazetteer with what they lie in. */
-    get: operations['suggestPlaces']
-    put?: never
-    post?: never
     delete?: never
     options?: never
     head?: never
@@ -1937,22 +1937,6 @@ export interface paths {
     patch: operations['changeRepository']
     trace?: never
   }
-  '/api/trees/{tree}/reading/lines': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['readLines']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
   '/api/trees/{tree}/source-kinds': {
     parameters: {
       query?: never
@@ -2061,6 +2045,22 @@ export interface paths {
     get?: never
     put: operations['reckonSource']
     post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/reading/lines': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post: operations['readLines']
     delete?: never
     options?: never
     head?: never
@@ -2462,6 +2462,45 @@ export interface paths {
 export type webhooks = Record<string, never>
 export interface components {
   schemas: {
+    AccountInput: {
+      name: string
+      email: string
+      password: string
+    }
+    /** @description How a reader wants names and dates to be shown. */
+    DisplayPreferencesInput: {
+      order: string
+      capitals: string
+      married: string
+      dates: string
+    }
+    SignInInput: {
+      email: string
+      password: string
+    }
+    /** @description How a reader wants names and dates to be shown; the words are those of ReadingInput. */
+    DisplayPreferencesResource: {
+      order: string
+      capitals: string
+      married: string
+      dates: string
+    }
+    /** @description Who is signed in, and whether accounts can be made here. */
+    SessionResource: {
+      user: components['schemas']['UserResource'] | null
+      accountsOpen: boolean
+      firstAccount: boolean
+    }
+    UserResource: {
+      id: string
+      name: string
+      email: string
+      reading: components['schemas']['DisplayPreferencesResource']
+    }
+    /** @description The id of what was made. */
+    CreatedResource: {
+      id: string
+    }
     /** @description What every refusal looks like. */
     Problem: {
       message: string
@@ -2470,89 +2509,51 @@ export interface components {
       }
       details: Record<string, never>
     }
-    AccountInput: {
-      name: string
-      email: string
-      password: string
+    /** @description One thing that waits, what it holds up, and where to go. */
+    DeskItem: {
+      text: string
+      weight: string
+      link: string
     }
-    /** @description Somebody else whom it may be, or in words where it is nobody of the tree. */
-    AlternativeInput: {
-      personId?: string | null
-      title?: string | null
+    DeskPage: {
+      yours: components['schemas']['DeskItem'][]
+      recent: components['schemas']['ChangeResource'][]
     }
-    BeginRecordInput: {
-      kind: string
-      locator?: string | null
+    BoxResource: {
+      personId: string
+      number: number
+      /** Format: float */
+      x: number
+      /** Format: float */
+      y: number
+      /** Format: float */
+      width: number
+      /** Format: float */
+      height: number
+      nameLines: string[]
+      lines: string[]
+      fullName: string
+      rule: string
+      mark: string
+      more: string
+      footing: string
+      linesAtLeft: boolean
     }
-    /** @description A case that is begun: what is asked, of whom or of which line, and who it may be. */
-    CaseInput: {
-      /** @enum {string} */
-      aspect: 'same' | 'line' | 'mother' | 'father' | 'parent'
-      people: string[]
-      /** @description the child, or the first of two people */
-      personId?: string | null
-      lineId?: string | null
+    /** @description `points` is x, y, x, y … */
+    LineResource: {
+      points: number[]
+      dotted: boolean
+      fromId: string
+      toId: string
     }
-    CentreInput: {
-      personId?: string | null
-    }
-    CitationInput: {
-      sourceId: string
-      locator?: string | null
-      words?: string | null
-    }
-    /** @description How somebody classes a claim; what is left out stays. A weight that overrules the rule needs words. */
-    ClassInput: {
-      version: number
-      sourceClass?: string | null
-      information?: string | null
-      reading?: string | null
-      informant?: string | null
-      informantTie?: string | null
-      evidence?: string | null
-      /** @description what it comes from; claims that say the same are one origin */
-      origin?: string | null
-      /** @description the claim that it was copied from; empty for none */
-      leansOnId?: string | null
-      weight?: string | null
-      why?: string | null
-    }
-    /** @description How far a case has come, for which alternative, and why. */
-    ConclusionInput: {
-      version: number
-      /** @enum {string} */
-      state: 'unresolved' | 'probable' | 'proved' | 'ruled out'
-      reason?: string | null
-      alternativeId?: string | null
-    }
-    CopyInput: {
-      name: string
-    }
-    /** @description What is decided of a question: which fact leads, or a date that is concluded from the claims, or a sex, how the others stand, and why. */
-    DecisionInput: {
-      version: number
-      reason: string
-      factId?: string | null
-      date?: string | null
-      standings?: {
-        [key: string]: string
-      } | null
-      /** @enum {string|null} */
-      sex?: 'M' | 'F' | null
-    }
-    DeleteTreeInput: {
-      name: string
-    }
-    DraftInput: {
-      ofVersion: number
-      seq: number
-      roll: string
-    }
-    EventKindInput: {
-      word: string
-      ofPerson: boolean
-      ofUnion: boolean
-      hasValue: boolean
+    SceneResource: {
+      title: string
+      /** Format: float */
+      width: number
+      /** Format: float */
+      height: number
+      boxes: components['schemas']['BoxResource'][]
+      lines: components['schemas']['LineResource'][]
     }
     ExportInput: {
       /** @enum {string} */
@@ -2561,6 +2562,292 @@ export interface components {
       zipped: boolean
       /** @description the living in full, which only the owner may ask for and the journal tells */
       keep: boolean
+    }
+    /** @description Which uploaded file is to be looked at. */
+    FilePreviewInput: {
+      uploadId: string
+    }
+    ImportInput: {
+      uploadId?: string | null
+      /** @description the look at it, where it was looked at first */
+      lookId?: string | null
+      again: boolean
+      /** @enum {string} */
+      mode: 'add' | 'new' | 'replace'
+      treeName: string
+      /** @description how its letters are read; empty for what the file says */
+      encoding: string
+      /** @description pointer of the person in the file whose kin come in; empty for everybody */
+      start: string
+      /** @description how many generations up and down from there */
+      generations: number
+    }
+    UploadInput: {
+      name: string
+      size: number
+    }
+    CountResource: {
+      word: string
+      /** @description in the file */
+      count: number
+      /** @description in the tree before it came in; null where that was not remembered */
+      before: number | null
+      after: number | null
+    }
+    /** @description How some lines of a file read in one encoding. */
+    EncodingSample: {
+      name: string
+      /** @description lines with letters that stand in no word */
+      odd: number
+      lines: string[]
+    }
+    ExchangePage: {
+      runs: components['schemas']['RunResource'][]
+      imports: components['schemas']['ImportResource'][]
+    }
+    FilePeople: {
+      people: components['schemas']['FilePerson'][]
+    }
+    /** @description Somebody in a file that is not in yet. */
+    FilePerson: {
+      pointer: string
+      name: string
+      years: string
+    }
+    /** @description What a file is, before anything of it is brought in. */
+    FilePreviewResource: {
+      version: string
+      program: string
+      encoding: string
+      people: number
+      families: number
+      events: number
+      sources: number
+      firstYear: number | null
+      lastYear: number | null
+      lines: number
+      kept: components['schemas']['KeptCountResource'][]
+      odd: components['schemas']['UnplacedLine'][]
+      oddCount: number
+      picturesFound: number
+      picturesMissingCount: number
+      picturesMissing: string[]
+      /** @description how much of it the tree has already; empty where it has little */
+      alike: string
+      /** @description the bytes are not what its head says: somebody must choose */
+      inDoubt: boolean
+      readings: components['schemas']['EncodingSample'][]
+    }
+    /** @description What of a file stayed outside because only a part of it was wanted. */
+    ImportExclusionsResource: {
+      people: number
+      records: number
+      /** @description lines of those who came in, that point at one of these */
+      lines: number
+    }
+    ImportResource: {
+      id: string
+      fileName: string
+      standard: string
+      broughtInAt: string
+      counts: components['schemas']['CountResource'][]
+      unplaced: components['schemas']['UnplacedLine'][]
+      noted: components['schemas']['UnplacedLine'][]
+      kept: components['schemas']['KeptCountResource'][]
+      repaired: components['schemas']['UnplacedLine'][]
+      picturesFound: number
+      picturesMissingCount: number
+      picturesMissing: string[]
+      leftOut: components['schemas']['ImportExclusionsResource']
+    }
+    /** @description Lines of a file that have no field here: which, how many, and where they are shown. */
+    KeptCountResource: {
+      tag: string
+      words: string
+      count: number
+      shown: string
+    }
+    /** @description Something of a file that the model has no place for: in words, and as its lines stand there. */
+    KeptLinesResource: {
+      words: string
+      lines: string
+    }
+    RunResource: {
+      id: string
+      /** @enum {string} */
+      kind: 'import' | 'look' | 'copy' | 'export'
+      title: string
+      state: string
+      percent: number
+      said: string
+      treeId: string
+      asksAgain: boolean
+      look: components['schemas']['FilePreviewResource'] | null
+    }
+    UnplacedLine: {
+      line: number
+      text: string
+      why: string
+    }
+    UploadResource: {
+      id: string
+      received: number
+      pieceBytes: number
+    }
+    /** @description How dates are written; all empty takes away what was said. */
+    DatingSettingInput: {
+      calendar: string
+      yearStart: string
+      until: string
+      order: string
+      hemisphere: string
+    }
+    /** @description A date as typed and as understood; `understood` is the line that stands under the field. */
+    DateResource: {
+      typed: string
+      kind: string
+      shown: string
+      earliest: string | null
+      latest: string | null
+      precision: string
+      ambiguous: boolean
+      problem: string
+      understood: string
+    }
+    /** @description How dates are written: what was said, and the same in words. */
+    DatingSettingResource: {
+      calendar: string
+      yearStart: string
+      until: string
+      order: string
+      hemisphere: string
+      words: string
+    }
+    EntryEventResource: {
+      kind: string
+      date: components['schemas']['DateResource']
+      place: string
+    }
+    /** @description What was understood of a person typed in one line. */
+    EntryReading: {
+      name: string
+      given: string
+      surname: string
+      sexWord: string
+      events: components['schemas']['EntryEventResource'][]
+    }
+    /** @description A place that words might stand for. */
+    PlaceOfferResource: {
+      id: string
+      path: string
+    }
+    /** @description What the words of a place were understood as; `understood` is the line that stands under the field. */
+    PlaceResolutionResource: {
+      placeId: string | null
+      path: string
+      church: string
+      understood: string
+      offers: components['schemas']['PlaceOfferResource'][]
+    }
+    SuggestionList: {
+      suggestions: string[]
+    }
+    /** @description One value that is put back as it was. */
+    RestoreInput: {
+      field: string
+      version: number
+      why?: string | null
+    }
+    /** @description How many steps to take back or do again; one where nothing is said. */
+    StepsInput: {
+      steps: number
+    }
+    /** @description What one change wrote, in the order in which it did; of a very large one the last rows. */
+    ChangePage: {
+      entries: components['schemas']['EntryResource'][]
+    }
+    /** @description One change; `whose` it is in words, empty where that is nobody’s or the summary says it. */
+    ChangeResource: {
+      id: string
+      seq: number
+      summary: string
+      whose: string
+      why: string
+      who: string
+      how: string
+      madeAt: string
+      undone: boolean
+      canUndo: boolean
+      rows: number
+    }
+    /** @description What was deleted and waits to be put back, the newest first. */
+    DeletedPage: {
+      things: components['schemas']['DeletedResource'][]
+      next: number | null
+    }
+    /** @description One thing that was deleted: `id` of its entry in the journal, `with` what went with it. */
+    DeletedResource: {
+      id: string
+      called: string
+      /** @description whose it was; empty of what is nobody’s */
+      whose: string
+      with: string
+      who: string
+      madeAt: string
+      why: string
+    }
+    /** @description What was done, in words. */
+    DoneResource: {
+      said: string
+    }
+    /** @description One row that a change wrote: `op` is insert, update or delete; `version` that of the row now, 0 where it is gone; `personId` and `person` whose it is, empty where it is nobody’s. */
+    EntryResource: {
+      id: string
+      op: string
+      called: string
+      version: number
+      personId: string
+      person: string
+      values: components['schemas']['HistoryValue'][]
+    }
+    /** @description One thing that was changed about somebody: `op` is insert, update or delete; `version` that of the row now, 0 where it is gone. */
+    HistoryEntry: {
+      id: string
+      seq: number
+      op: string
+      called: string
+      version: number
+      who: string
+      madeAt: string
+      summary: string
+      why: string
+      values: components['schemas']['HistoryValue'][]
+    }
+    HistoryPage: {
+      entries: components['schemas']['HistoryEntry'][]
+      next: number | null
+    }
+    /** @description A value before and after a change. */
+    HistoryValue: {
+      field: string
+      word: string
+      before: string
+      after: string
+    }
+    /** @description `undo` and `redo` say what of one's own can be undone and done again, the next first; `authors` are names by id. */
+    JournalPage: {
+      changes: components['schemas']['ChangeResource'][]
+      next: number | null
+      undo: string[]
+      redo: string[]
+      authors: {
+        [key: string]: string
+      }
+    }
+    /** @description What *Undo* and *Redo* would do for whoever asks, in words; empty where there is nothing. */
+    NextStepsResource: {
+      undo: string
+      redo: string
     }
     FactInput: {
       /** @description Though the very value was ruled out. */
@@ -2579,61 +2866,10 @@ export interface components {
       again?: boolean | null
       restriction?: string | null
     }
-    FormsInput: {
-      kind: string
-      fields?: {
-        [key: string]: string
-      } | null
-      except?: string | null
-    }
     GroupInput: {
       name: string
       meaning: string
       colour: string
-    }
-    ImageInput: {
-      uploadId: string
-      title?: string | null
-    }
-    ImportInput: {
-      uploadId?: string | null
-      /** @description the look at it, where it was looked at first */
-      lookId?: string | null
-      again: boolean
-      /** @enum {string} */
-      mode: 'add' | 'new' | 'replace'
-      treeName: string
-      /** @description how its letters are read; empty for what the file says */
-      encoding: string
-      /** @description pointer of the person in the file whose kin come in; empty for everybody */
-      start: string
-      /** @description how many generations up and down from there */
-      generations: number
-    }
-    KindInput: {
-      template: string
-      version?: number | null
-    }
-    /** @description What somebody decided of one line, as it is sent; checked with the rest. */
-    LineChoiceInput: {
-      lineId: string
-      /** @enum {string} */
-      as: 'placed' | 'new' | 'unplaced' | 'aside'
-      personId?: string | null
-      reason?: string | null
-      declined: string[]
-      wanted: string[]
-    }
-    LineUpInput: {
-      choices: components['schemas']['LineChoiceInput'][]
-      lines?: components['schemas']['RollLineInput'][] | null
-      date?: string | null
-      place?: string | null
-      toldCount?: number | null
-    }
-    /** @description Which uploaded file is to be looked at. */
-    LookInput: {
-      uploadId: string
     }
     MoveInput: {
       to: string
@@ -2665,11 +2901,6 @@ export interface components {
       leads: boolean
       why?: string | null
     }
-    /** @description Several people of the tree at once. */
-    PeopleInput: {
-      people: string[]
-      version?: number | null
-    }
     PersonChangeInput: {
       version: number
       sex?: string | null
@@ -2679,100 +2910,8 @@ export interface components {
     PersonInput: {
       line: string
     }
-    PictureInput: {
-      uploadId: string
-      title?: string | null
-      personId?: string | null
-      factId?: string | null
-      placeId?: string | null
-    }
-    /** @description What is left out stays; empty takes away what was said. Degrees are decimal, south and west below nought. */
-    PlaceInput: {
-      name?: string | null
-      kind?: string | null
-      insideId?: string | null
-      latitude?: string | null
-      longitude?: string | null
-      version?: number | null
-    }
-    PlaceNameInput: {
-      name: string
-      language: string
-      from: string
-      to: string
-    }
-    PlaceTieInput: {
-      placeId: string
-      from: string
-      to: string
-    }
-    /** @description A point for or against one alternative; what it rests on, and what it weighs where it rests on no claim. */
-    PointInput: {
-      text: string
-      isFor: boolean
-      alternativeId: string
-      claimId?: string | null
-      /** @description strong, fair, slight or empty */
-      weight?: string | null
-    }
-    /** @description Something that is to be false from now on, and the mark of what was foretold of it. */
-    PullInput: {
-      why: string
-      seen: string
-    }
-    /** @description One value that is put back as it was. */
-    PutBackInput: {
-      field: string
-      version: number
+    ReasonInput: {
       why?: string | null
-    }
-    /** @description Lines as they are typed, in their order. */
-    ReadLinesInput: {
-      lines: components['schemas']['RollLineInput'][]
-      from: number
-    }
-    /** @description How a reader wants names and dates to be shown. */
-    ReadingInput: {
-      order: string
-      capitals: string
-      married: string
-      dates: string
-    }
-    /** @description How dates are written; all empty takes away what was said. */
-    ReckoningInput: {
-      calendar: string
-      yearStart: string
-      until: string
-      order: string
-      hemisphere: string
-    }
-    RecordInput: {
-      version: number
-      lines: components['schemas']['RollLineInput'][]
-      kind?: string | null
-      locator?: string | null
-      date?: string | null
-      place?: string | null
-      fields?: {
-        [key: string]: string
-      } | null
-      transcription?: string | null
-      fileNumber?: string | null
-      toldCount?: number | null
-      sourceClass?: string | null
-    }
-    RegionInput: {
-      page: number
-      /** Format: float */
-      left: number
-      /** Format: float */
-      top: number
-      /** Format: float */
-      width: number
-      /** Format: float */
-      height: number
-      personId?: string | null
-      words?: string | null
     }
     RelativeInput: {
       relation: string
@@ -2781,193 +2920,21 @@ export interface components {
       unionId?: string | null
       kind?: string | null
     }
-    RepositoryInput: {
-      name: string
-      version: number
-    }
     RoleInput: {
       role: string
       personId?: string | null
       words: string
-    }
-    /** @description One line of a roll as it is sent; checked with the record that it belongs to. */
-    RollLineInput: {
-      id: string
-      name: string
-      role?: string | null
-      columns?: {
-        [key: string]: string
-      } | null
-      slip?: components['schemas']['SlipResource'] | null
-    }
-    /** @description A search that was made: when, where, what was looked for and for whom, and what came of it. */
-    SearchInput: {
-      lookedFor: string
-      lookedIn: string
-      /** @enum {string} */
-      outcome: 'found' | 'nothing' | 'in part' | 'waiting'
-      date?: string | null
-      found?: string | null
-      note?: string | null
-      /** @description the whole of a complete series was read */
-      isWhole?: boolean | null
-      people: string[]
-      version?: number | null
-    }
-    SignInInput: {
-      email: string
-      password: string
-    }
-    SourceInput: {
-      title?: string | null
-      author?: string | null
-      publication?: string | null
-      callNumber?: string | null
-      repository?: string | null
-      version?: number | null
-      kind?: string | null
-      fields?: {
-        [key: string]: string
-      } | null
-      listName?: string | null
     }
     /** @description How something stands beside what else is told of the same. */
     StandingInput: {
       standing: string
       why?: string | null
     }
-    /** @description How many steps to take back or do again; one where nothing is said. */
-    StepsInput: {
-      steps: number
-    }
-    SummaryInput: {
-      version: number
-      text?: string | null
-    }
-    TakeInInput: {
-      version: number
-      choices: components['schemas']['LineChoiceInput'][]
-      why?: string | null
-    }
-    /** @description A conflict that is taken up as a question. */
-    TakeUpInput: {
-      personId: string
-      aspect: string
-    }
-    TaskInput: {
-      text?: string | null
-      done?: boolean | null
-      version?: number | null
-    }
-    TitleInput: {
-      version: number
-      title?: string | null
-      /** @description confidential, privacy, locked; empty for none */
-      restriction?: string | null
-    }
-    TreeInput: {
-      name?: string | null
-      centrePersonId?: string | null
-      deadYearsAfterBirth?: number | null
-      deadYearsAfterAdultEvent?: number | null
-      readersSeeLiving?: boolean | null
-      surnameCustom?: string | null
-      marriedCustom?: string | null
-    }
     /** @description What is left out stays. `kind` is in one's own words; an empty `surnameCustom` is that of the tree. */
     UnionInput: {
       version: number
       kind?: string | null
       surnameCustom?: string | null
-    }
-    UploadInput: {
-      name: string
-      size: number
-    }
-    /** @description Names that stand for one another, parted by spaces or commas. */
-    VariantsInput: {
-      words: string
-    }
-    ViewInput: {
-      page: number
-      /** Format: float */
-      x: number
-      /** Format: float */
-      y: number
-      /** Format: float */
-      zoom: number
-      turn: number
-      inverted: boolean
-      /** Format: float */
-      contrast: number
-      /** Format: float */
-      brightness: number
-      headsPage: number
-      /** Format: float */
-      headsTop: number
-      /** Format: float */
-      headsHeight: number
-    }
-    WhyInput: {
-      why?: string | null
-    }
-    /** @description Words, and the place that they stand for; without one, the places that they name are made. */
-    WordingInput: {
-      typed: string
-      placeId?: string | null
-    }
-    /** @description Something that happened around the people of a tree; without a place, everywhere. */
-    WorldEventInput: {
-      words: string
-      date: string
-      place: string
-    }
-    /** @description Somebody concerned, or of their kin, at one time. */
-    AtThatTimeResource: {
-      personId: string
-      name: string
-      /** @description what they are to those concerned; empty for themselves */
-      who: string
-      age: string
-      place: string
-      /** @description of that place */
-      when: string
-      /** @description not born yet, dead by then, or empty */
-      not: string
-    }
-    /** @description What helps beside a case: spellings, ages and places at one time, when each was last seen. */
-    BesideCase: {
-      /** @description the time, as it was read; empty where none can be told */
-      on: string
-      names: components['schemas']['NameSpellings'][]
-      people: components['schemas']['AtThatTimeResource'][]
-      seen: components['schemas']['SeenResource'][]
-      searches: components['schemas']['SearchResource'][]
-    }
-    /** @description What is looked at beside a fact: the strips of the pages behind it, and the pictures that were put on it. */
-    BesideFact: {
-      slips: components['schemas']['SlipOfClaim'][]
-      pictures: components['schemas']['PictureHere'][]
-    }
-    BoxResource: {
-      personId: string
-      number: number
-      /** Format: float */
-      x: number
-      /** Format: float */
-      y: number
-      /** Format: float */
-      width: number
-      /** Format: float */
-      height: number
-      nameLines: string[]
-      lines: string[]
-      fullName: string
-      rule: string
-      mark: string
-      more: string
-      footing: string
-      linesAtLeft: boolean
     }
     /** @description A person in a few lines, for the card that comes up over a name. */
     CardResource: {
@@ -2978,82 +2945,12 @@ export interface components {
       toCentre: string
       lines: string[]
     }
-    /** @description One answer, with the points for and against it. */
-    CaseAlternative: {
-      id: string
-      title: string
-      person: components['schemas']['NamedPerson'] | null
-      isConcluded: boolean
-      points: components['schemas']['CasePoint'][]
-    }
-    /** @description The line of a record of which it is asked who it is. */
-    CaseLine: {
-      recordId: string
-      name: string
-      source: string
-      date: string
-      says: string
-    }
-    /** @description A case of identity or kinship: its alternatives with the points for and against each, and what can be cited. */
-    CasePage: {
-      id: string
-      version: number
-      sentence: string
-      kind: string
-      aspect: string
-      state: string
-      reason: string
-      decision: string
-      reopenedBy: string
-      person: components['schemas']['NamedPerson'] | null
-      other: components['schemas']['NamedPerson'] | null
-      line: components['schemas']['CaseLine'] | null
-      alternatives: components['schemas']['CaseAlternative'][]
-      citable: components['schemas']['CitableClaim'][]
-      tasks: components['schemas']['TaskResource'][]
-    }
-    /** @description A point for or against an alternative. */
-    CasePoint: {
-      id: string
-      isFor: boolean
-      text: string
-      /** @description strong, fair, slight, leaning, unread, withdrawn or empty */
-      weight: string
-      claimId: string
-      /** @description the claim that it rests on, in a few words; empty for none */
-      cited: string
-      recordId: string
-    }
-    /** @description What one change wrote, in the order in which it did; of a very large one the last rows. */
-    ChangePage: {
-      entries: components['schemas']['EntryResource'][]
-    }
-    /** @description One change; `whose` it is in words, empty where that is nobody’s or the summary says it. */
-    ChangeResource: {
-      id: string
-      seq: number
-      summary: string
-      whose: string
-      why: string
-      who: string
-      how: string
-      madeAt: string
-      undone: boolean
-      canUndo: boolean
-      rows: number
-    }
-    /** @description A claim that a point can rest on. */
-    CitableClaim: {
-      id: string
-      words: string
-      weight: string
-    }
     /** @description A citation on a fact, with its full note. */
     CitationResource: {
       claimId: string
       recordId: string
       sourceId: string
-      note: components['schemas']['WordsResource'][]
+      note: components['schemas']['StyledText'][]
       locator: string
       words: string
       takenOver: boolean
@@ -3064,105 +2961,12 @@ export interface components {
       /** @description whether somebody overruled the rule by which it is weighed */
       overruled: boolean
     }
-    CitedFact: {
-      personId: string
-      person: string
-      fact: string
-      date: string
-      words: string
-      claimId: string
-      /** @description the line that told it; empty where it was cited by hand */
-      lineId: string
-      /** @description strong, fair, slight, leaning, unread or withdrawn */
-      weight: string
-      /** @description whether somebody overruled the rule by which it is weighed */
-      overruled: boolean
-    }
-    CitedFactList: {
-      facts: components['schemas']['CitedFact'][]
-    }
-    /** @description A claim with its classes, and the others that are told of the same: it can have been copied from one of them. */
-    ClaimPage: {
-      row: components['schemas']['WeighingRow']
-      rows: components['schemas']['WeighingRow'][]
-    }
-    /** @description A column of a roll, or a field of a record’s head. */
-    ColumnResource: {
-      code: string
-      label: string
-      meaning: string
-      width: number
-      hint: string
-      carries: boolean
-      counts: boolean
-    }
-    CountResource: {
+    /** @description A parent, partner or child who was deleted; `entryId` restores them. */
+    DeletedKinResource: {
+      entryId: string
       word: string
-      /** @description in the file */
-      count: number
-      /** @description in the tree before it came in; null where that was not remembered */
-      before: number | null
-      after: number | null
-    }
-    /** @description A custom by which families hand their surname on. */
-    CustomResource: {
-      code: string
-      word: string
-    }
-    /** @description A date as typed and as understood; `understood` is the line that stands under the field. */
-    DateResource: {
-      typed: string
-      kind: string
-      shown: string
-      earliest: string | null
-      latest: string | null
-      precision: string
-      ambiguous: boolean
-      problem: string
-      understood: string
-    }
-    /** @description What was deleted and waits to be put back, the newest first. */
-    DeletedPage: {
-      things: components['schemas']['DeletedResource'][]
-      next: number | null
-    }
-    /** @description One thing that was deleted: `id` of its entry in the journal, `with` what went with it. */
-    DeletedResource: {
-      id: string
-      called: string
-      /** @description whose it was; empty of what is nobody’s */
-      whose: string
-      with: string
-      who: string
-      madeAt: string
-      why: string
-    }
-    DeletedTreeList: {
-      trees: components['schemas']['DeletedTreeResource'][]
-    }
-    DeletedTreeResource: {
-      id: string
       name: string
-      deletedAt: string
-      people: number
-    }
-    DeskPage: {
-      yours: components['schemas']['SentenceResource'][]
-      recent: components['schemas']['ChangeResource'][]
-    }
-    /** @description What is being typed and is not kept yet. */
-    DraftResource: {
-      seq: number
-      ofVersion: number
-      savedAt: string
-      by: string
-      isMine: boolean
-      roll: string
-    }
-    EntryEventResource: {
-      kind: string
-      date: components['schemas']['DateResource']
-      place: string
+      madeAt: string
     }
     /** @description Somebody of the tree who may be the one that is being typed. */
     EntryOffer: {
@@ -3178,36 +2982,6 @@ export interface components {
     }
     EntryOffers: {
       offers: components['schemas']['EntryOffer'][]
-    }
-    /** @description What was understood of a person typed in one line. */
-    EntryReading: {
-      name: string
-      given: string
-      surname: string
-      sexWord: string
-      events: components['schemas']['EntryEventResource'][]
-    }
-    /** @description One row that a change wrote: `op` is insert, update or delete; `version` that of the row now, 0 where it is gone; `personId` and `person` whose it is, empty where it is nobody’s. */
-    EntryResource: {
-      id: string
-      op: string
-      called: string
-      version: number
-      personId: string
-      person: string
-      values: components['schemas']['HistoryValue'][]
-    }
-    ExchangePage: {
-      runs: components['schemas']['RunResource'][]
-      imports: components['schemas']['ImportResource'][]
-    }
-    /** @description A fact that happened at a place. */
-    FactAtPlace: {
-      personId: string
-      person: string
-      word: string
-      date: string
-      place: string
     }
     /** @description A fact of a life: `placeId` where another place was chosen for it than its words stand for, `age` at it, `with` whom, `rivals` how many other values of a thing that can be one only. */
     FactResource: {
@@ -3236,76 +3010,7 @@ export interface components {
       citations: components['schemas']['CitationResource'][]
       roles: components['schemas']['RoleResource'][]
       notes: components['schemas']['NoteResource'][]
-      kept: components['schemas']['KeptResource'][]
-    }
-    /** @description How many sources say something in a field, and what the first of them say. */
-    FieldUse: {
-      field: string
-      sources: number
-      examples: string[]
-    }
-    FieldUseList: {
-      fields: components['schemas']['FieldUse'][]
-    }
-    FilePeople: {
-      people: components['schemas']['FilePerson'][]
-    }
-    /** @description Somebody in a file that is not in yet. */
-    FilePerson: {
-      pointer: string
-      name: string
-      years: string
-    }
-    /** @description An event of a parent, partner or child, or of the world around (then of nobody), as it stands among the facts of a life. */
-    FoldedResource: {
-      id: string
-      personId: string
-      says: string
-      age: string
-      shown: string
-      earliest: string | null
-      place: string
-    }
-    /** @description What a move would change, in sentences. */
-    ForetoldResource: {
-      says: string[]
-    }
-    /** @description A source in its three forms while it is written, and those much like it. */
-    FormsResource: {
-      full: components['schemas']['WordsResource'][]
-      short: components['schemas']['WordsResource'][]
-      bibliography: components['schemas']['WordsResource'][]
-      like: components['schemas']['LikeSource'][]
-    }
-    /** @description What was found and is not taken up; `count` of all on the first page, `isFollowing` while a change is still being followed. */
-    FoundPage: {
-      found: components['schemas']['FoundResource'][]
-      next: number | null
-      count: number
-      isFollowing: boolean
-    }
-    /** @description One thing that disagrees: as a question, what it rests on, and whether it contradicts or only strains; `people` who cannot all be it. */
-    FoundResource: {
-      id: number
-      personId: string
-      sentence: string
-      life: string
-      aspect: string
-      isHard: boolean
-      ground: string
-      people: string[]
-    }
-    /** @description A word of a form, or a gap in it for a field. */
-    GapResource: {
-      field: string
-      text: string
-    }
-    /** @description A parent, partner or child who was deleted; `entryId` restores them. */
-    GoneKin: {
-      entryId: string
-      word: string
-      name: string
-      madeAt: string
+      kept: components['schemas']['KeptLinesResource'][]
     }
     GroupList: {
       groups: components['schemas']['GroupResource'][]
@@ -3319,107 +3024,10 @@ export interface components {
       meaning: string
       members: number
     }
-    /** @description One thing that was changed about somebody: `op` is insert, update or delete; `version` that of the row now, 0 where it is gone. */
-    HistoryEntry: {
-      id: string
-      seq: number
-      op: string
-      called: string
-      version: number
-      who: string
-      madeAt: string
-      summary: string
-      why: string
-      values: components['schemas']['HistoryValue'][]
-    }
-    HistoryPage: {
-      entries: components['schemas']['HistoryEntry'][]
-      next: number | null
-    }
-    /** @description A value before and after a change. */
-    HistoryValue: {
-      field: string
-      word: string
-      before: string
-      after: string
-    }
-    /** @description A picture of a record, with the place and zoom at which it was left. */
-    ImageResource: {
-      id: string
-      mediaId: string
-      title: string
-      type: string
-      state: string
-      problem: string
-      pages: components['schemas']['PagePreview'][]
-      view: components['schemas']['ViewResource'] | null
-    }
-    ImportResource: {
-      id: string
-      fileName: string
-      standard: string
-      broughtInAt: string
-      counts: components['schemas']['CountResource'][]
-      unplaced: components['schemas']['UnplacedResource'][]
-      noted: components['schemas']['UnplacedResource'][]
-      kept: components['schemas']['KeptCountResource'][]
-      repaired: components['schemas']['UnplacedResource'][]
-      picturesFound: number
-      picturesMissingCount: number
-      picturesMissing: string[]
-      leftOut: components['schemas']['LeftOutResource']
-    }
-    /** @description `undo` and `redo` say what of one's own can be undone and done again, the next first; `authors` are names by id. */
-    JournalPage: {
-      changes: components['schemas']['ChangeResource'][]
-      next: number | null
-      undo: string[]
-      redo: string[]
-      authors: {
-        [key: string]: string
-      }
-    }
     JumpList: {
       people: components['schemas']['PersonLine'][]
     }
-    /** @description Lines of a file that have no field here: which, how many, and where they are shown. */
-    KeptCountResource: {
-      tag: string
-      words: string
-      count: number
-      shown: string
-    }
-    /** @description Something of a file that the model has no place for: in words, and as its lines stand there. */
-    KeptResource: {
-      words: string
-      lines: string
-    }
-    KindList: {
-      kinds: components['schemas']['KindResource'][]
-    }
-    KindResource: {
-      code: string
-      word: string
-      ofPerson: boolean
-      ofUnion: boolean
-      hasValue: boolean
-      ownId: string | null
-    }
-    /** @description What of a file stayed outside because only a part of it was wanted. */
-    LeftOutResource: {
-      people: number
-      records: number
-      /** @description lines of those who came in, that point at one of these */
-      lines: number
-    }
-    /** @description How some lines of a file read in one encoding. */
-    LettersResource: {
-      name: string
-      /** @description lines with letters that stand in no word */
-      odd: number
-      lines: string[]
-    }
-    LifelineMark: {
+    LifeStripMark: {
       factId: string
       word: string
       date: string
@@ -3436,27 +3044,14 @@ export interface components {
       lasts: boolean
       wordsLeft: boolean
     }
-    LifelineResource: {
-      marks: components['schemas']['LifelineMark'][]
-      years: components['schemas']['LifelineYear'][]
+    LifeStripResource: {
+      marks: components['schemas']['LifeStripMark'][]
+      years: components['schemas']['LifeStripYear'][]
     }
-    LifelineYear: {
+    LifeStripYear: {
       /** Format: float */
       at: number
       year: number
-    }
-    /** @description A source much like the one that is being described. */
-    LikeSource: {
-      id: string
-      bibliography: components['schemas']['WordsResource'][]
-    }
-    /** @description Somebody whom a line may be. */
-    LineOffer: {
-      personId: string
-      name: string
-      years: string
-      odds: string
-      grounds: string[]
     }
     /** @description A line of a roll that is somebody, or may be. */
     LineOnRecord: {
@@ -3470,82 +3065,12 @@ export interface components {
       /** @description empty where it is not placed */
       placingId: string
     }
-    /** @description One line of a roll, read: what stands beside a value is under its code with `~` (the ditto as written) or `?` (other readings). */
-    LineRead: {
-      id: string
-      name: string
-      columns: {
-        [key: string]: string
-      }
-    }
-    /** @description `points` is x, y, x, y … */
-    LineResource: {
-      points: number[]
-      dotted: boolean
-      fromId: string
-      toId: string
-    }
-    /** @description A record lined up with the tree. */
-    LineUpResource: {
-      lines: components['schemas']['LinedUpLine'][]
-      fewer: string
-      reason: string
-    }
-    /** @description Whom a line is taken for, whom else it may be, and what it tells then. */
-    LinedUpLine: {
-      lineId: string
-      as: string
-      personId: string
-      name: string
-      odds: string
-      newOdds: string
-      asks: string
-      offers: components['schemas']['LineOffer'][]
-      told: components['schemas']['ToldResource'][]
-    }
     LinesOnRecords: {
       lines: components['schemas']['LineOnRecord'][]
     }
-    /** @description Lines of a roll, read. */
-    LinesRead: {
-      lines: components['schemas']['LineRead'][]
-    }
-    /** @description What a file is, before anything of it is brought in. */
-    LookResource: {
-      version: string
-      program: string
-      encoding: string
-      people: number
-      families: number
-      events: number
-      sources: number
-      firstYear: number | null
-      lastYear: number | null
-      lines: number
-      kept: components['schemas']['KeptCountResource'][]
-      odd: components['schemas']['UnplacedResource'][]
-      oddCount: number
-      picturesFound: number
-      picturesMissingCount: number
-      picturesMissing: string[]
-      /** @description how much of it the tree has already; empty where it has little */
-      alike: string
-      /** @description the bytes are not what its head says: somebody must choose */
-      inDoubt: boolean
-      readings: components['schemas']['LettersResource'][]
-    }
-    /** @description The id of what was made. */
-    MadeResource: {
-      id: string
-    }
-    /** @description A span in which somebody must have been born, or have died, that would move. */
-    MovedWindow: {
-      personId: string
-      personName: string
-      /** @enum {string} */
-      what: 'born' | 'died'
-      before: string
-      after: string
+    /** @description What a move would change, in sentences. */
+    MovePreview: {
+      says: string[]
     }
     /** @description `typed` is the name with slashes, as it can be typed again. */
     NameResource: {
@@ -3557,14 +3082,6 @@ export interface components {
       typed: string
       standing: string
     }
-    /** @description The forms that can stand for a name, and who of the tree bears one of them. */
-    NameSpellings: {
-      name: string
-      variants: string[]
-      usedBy: components['schemas']['NamedPerson'][]
-      /** @description how many bear one, of whom a few are named */
-      of: number
-    }
     /** @description Somebody by name and years. */
     NamedPerson: {
       id: string
@@ -3572,40 +3089,11 @@ export interface components {
       name: string
       life: string
     }
-    NearName: {
-      id: string
-      name: string
-    }
-    NearestList: {
-      names: components['schemas']['NearName'][]
-    }
-    /** @description What *Undo* and *Redo* would do for whoever asks, in words; empty where there is nothing. */
-    NextStepsResource: {
-      undo: string
-      redo: string
-    }
     NoteResource: {
       id: string
       version: number
       text: string
       isResearch: boolean
-    }
-    /** @description The number of the last change set, and what refuses edits meanwhile. */
-    NowResource: {
-      lastChange: number
-      busyWith: string
-    }
-    /** @description The surname that a new relative might have, by the custom of the family; a son's and a daughter's may differ. */
-    OfferResource: {
-      relation: string
-      unionId: string | null
-      surname: string
-    }
-    /** @description A page of a file as it can be looked at: its size in pixels and the sizes in which its tiles come. */
-    PagePreview: {
-      width: number
-      height: number
-      levels: number
     }
     ParentSetResource: {
       id: string
@@ -3657,18 +3145,18 @@ export interface components {
       years: string
       names: components['schemas']['NameResource'][]
       facts: components['schemas']['FactResource'][]
-      family: components['schemas']['FoldedResource'][]
-      world: components['schemas']['FoldedResource'][]
-      lifeline: components['schemas']['LifelineResource']
+      family: components['schemas']['SurroundingEvent'][]
+      world: components['schemas']['SurroundingEvent'][]
+      lifeline: components['schemas']['LifeStripResource']
       parentSets: components['schemas']['ParentSetResource'][]
       unions: components['schemas']['UnionResource'][]
-      goneKin: components['schemas']['GoneKin'][]
-      offers: components['schemas']['OfferResource'][]
+      goneKin: components['schemas']['DeletedKinResource'][]
+      offers: components['schemas']['SurnameOfferResource'][]
       notes: components['schemas']['NoteResource'][]
       cases: components['schemas']['QuestionLine'][]
       groups: string[]
       tasks: components['schemas']['TaskResource'][]
-      kept: components['schemas']['KeptResource'][]
+      kept: components['schemas']['KeptLinesResource'][]
       deleting: string
       isLiving: boolean
       saidDeadWhy: string
@@ -3676,6 +3164,207 @@ export interface components {
       restriction: string
       toCentre: string
       portrait: components['schemas']['PortraitResource'] | null
+    }
+    RelativeResource: {
+      id: string
+      number: number
+      name: string
+      given: string
+      years: string
+    }
+    /** @description Somebody in a role at an event. */
+    RoleResource: {
+      id: string
+      role: string
+      personId: string | null
+      name: string
+    }
+    /** @description The surname that a new relative might have, by the custom of the family; a son's and a daughter's may differ. */
+    SurnameOfferResource: {
+      relation: string
+      unionId: string | null
+      surname: string
+    }
+    /** @description An event of a parent, partner or child, or of the world around (then of nobody), as it stands among the facts of a life. */
+    SurroundingEvent: {
+      id: string
+      personId: string
+      says: string
+      age: string
+      shown: string
+      earliest: string | null
+      place: string
+    }
+    /** @description Somebody who was tied to another, and the union by which: of a partner, or of the parents. */
+    TieResource: {
+      id: string
+      unionId: string | null
+    }
+    /** @description What is said of a union itself, and the state of each partner at the wedding. */
+    UnionPage: {
+      id: string
+      version: number
+      kind: string
+      surnameCustom: string
+      states: components['schemas']['WeddingStateResource'][]
+      /** @description why somebody was ruled out of it; empty where nobody was */
+      ruledOutWhy: string
+    }
+    /**
+     * @description A union as one of its partners sees it; `tieId` is what unlinks that partner from it. `standing` is that of the
+     *     tie `standingTieId`: of the partner, or of oneself where that is the one that somebody weighed;
+     *     `isOut` when oneself was ruled out of it.
+     */
+    UnionResource: {
+      id: string
+      tieId: string
+      year: string
+      word: string
+      partners: components['schemas']['RelativeResource'][]
+      children: components['schemas']['RelativeResource'][]
+      standing: string
+      standingTieId: string
+      ruledOut: components['schemas']['RelativeResource'][]
+      isOut: boolean
+      childKinds: {
+        [key: string]: string
+      }
+    }
+    /** @description `state` is never wed, widowed, free, bound or not known. */
+    WeddingStateResource: {
+      name: string
+      state: string
+    }
+    /** @description A span in words, and for each of its edges the reasoning behind it; an open side has none. */
+    WindowBound: {
+      shown: string
+      whyFrom: string[]
+      whyTo: string[]
+    }
+    /** @description When somebody must, and likely did, live. */
+    WindowResource: {
+      bornCertain: components['schemas']['WindowBound']
+      bornLikely: components['schemas']['WindowBound']
+      diedCertain: components['schemas']['WindowBound']
+      diedLikely: components['schemas']['WindowBound']
+      impossible: string[]
+    }
+    ImageInput: {
+      uploadId: string
+      title?: string | null
+    }
+    ImageViewInput: {
+      page: number
+      /** Format: float */
+      x: number
+      /** Format: float */
+      y: number
+      /** Format: float */
+      zoom: number
+      turn: number
+      inverted: boolean
+      /** Format: float */
+      contrast: number
+      /** Format: float */
+      brightness: number
+      headsPage: number
+      /** Format: float */
+      headsTop: number
+      /** Format: float */
+      headsHeight: number
+    }
+    PictureInput: {
+      uploadId: string
+      title?: string | null
+      personId?: string | null
+      factId?: string | null
+      placeId?: string | null
+    }
+    RegionInput: {
+      page: number
+      /** Format: float */
+      left: number
+      /** Format: float */
+      top: number
+      /** Format: float */
+      width: number
+      /** Format: float */
+      height: number
+      personId?: string | null
+      words?: string | null
+    }
+    TitleInput: {
+      version: number
+      title?: string | null
+      /** @description confidential, privacy, locked; empty for none */
+      restriction?: string | null
+    }
+    /** @description The ink that a claim was read from: the strip of the page on which its line stands. */
+    ClaimImageStrip: {
+      claimId: string
+      mediaId: string
+      page: components['schemas']['PagePreview']
+      slip: components['schemas']['ImageStrip']
+      view: components['schemas']['ImageViewResource'] | null
+    }
+    /** @description A picture of a record, with the place and zoom at which it was left. */
+    ImageResource: {
+      id: string
+      mediaId: string
+      title: string
+      type: string
+      state: string
+      problem: string
+      pages: components['schemas']['PagePreview'][]
+      view: components['schemas']['ImageViewResource'] | null
+    }
+    /** @description The strip of page that one line stands on, as shares of the page’s sides. */
+    ImageStrip: {
+      image: string
+      page: number
+      /** Format: float */
+      left: number
+      /** Format: float */
+      top: number
+      /** Format: float */
+      width: number
+      /** Format: float */
+      height: number
+    }
+    /**
+     * @description Where somebody left a picture: page, middle as shares of its sides, zoom, turn, how it is lit, and the strip with the
+     *     printed heads of its columns; a height of 0 is no strip.
+     */
+    ImageViewResource: {
+      page: number
+      /** Format: float */
+      x: number
+      /** Format: float */
+      y: number
+      /** Format: float */
+      zoom: number
+      turn: number
+      inverted: boolean
+      /** Format: float */
+      contrast: number
+      /** Format: float */
+      brightness: number
+      headsPage: number
+      /** Format: float */
+      headsTop: number
+      /** Format: float */
+      headsHeight: number
+    }
+    /** @description What is looked at beside a fact: the strips of the pages behind it, and the pictures that were put on it. */
+    ImagesBesideFact: {
+      slips: components['schemas']['ClaimImageStrip'][]
+      pictures: components['schemas']['PictureHere'][]
+    }
+    /** @description A page of a file as it can be looked at: its size in pixels and the sizes in which its tiles come. */
+    PagePreview: {
+      width: number
+      height: number
+      levels: number
     }
     /** @description A picture or file on somebody, a fact or a place, small. */
     PictureHere: {
@@ -3726,72 +3415,6 @@ export interface components {
       shown: number
       total: number
     }
-    /** @description What a place was called for a time, or in a language. */
-    PlaceNameResource: {
-      id: string
-      name: string
-      language: string
-      from: string
-      to: string
-    }
-    /** @description A place that words might stand for. */
-    PlaceOfferResource: {
-      id: string
-      path: string
-    }
-    /** @description A place with all that is said of it; `path` is the place and what it lies in today. */
-    PlacePage: {
-      id: string
-      version: number
-      name: string
-      kind: string
-      insideId: string | null
-      path: string[]
-      latitude: string
-      longitude: string
-      reckoning: components['schemas']['ReckoningResource']
-      reckonedAs: string
-      names: components['schemas']['PlaceNameResource'][]
-      insides: components['schemas']['PlaceTieResource'][]
-      churches: components['schemas']['PlaceTieResource'][]
-      inner: components['schemas']['PlaceResource'][]
-      wordings: components['schemas']['WordingResource'][]
-      facts: components['schemas']['FactAtPlace'][]
-      factCount: number
-      deleting: string
-    }
-    /** @description What the words of a place were understood as; `understood` is the line that stands under the field. */
-    PlaceReadingResource: {
-      placeId: string | null
-      path: string
-      church: string
-      understood: string
-      offers: components['schemas']['PlaceOfferResource'][]
-    }
-    /** @description A line of the gazetteer: `facts` counts what happened there by its own words, not what lies in it. */
-    PlaceResource: {
-      id: string
-      name: string
-      kind: string
-      inside: string
-      facts: number
-    }
-    /** @description What a place lay in, or which church served it, for a time. */
-    PlaceTieResource: {
-      id: string
-      placeId: string
-      name: string
-      from: string
-      to: string
-    }
-    /** @description A page of the gazetteer; `unsettled` counts the wordings that stand for no place yet. */
-    PlacesPage: {
-      rows: components['schemas']['PlaceResource'][]
-      next: string | null
-      shown: number
-      total: number
-      unsettled: number
-    }
     /** @description A face cut for a portrait. */
     PortraitResource: {
       mediaId: string
@@ -3805,6 +3428,355 @@ export interface components {
       /** Format: float */
       height: number
       size: components['schemas']['PagePreview']
+    }
+    /** @description A part of a picture, as shares of its page’s sides, and who is on it. */
+    RegionResource: {
+      id: string
+      page: number
+      /** Format: float */
+      left: number
+      /** Format: float */
+      top: number
+      /** Format: float */
+      width: number
+      /** Format: float */
+      height: number
+      personId: string
+      person: string
+      words: string
+      isPortrait: boolean
+    }
+    /** @description What is left out stays; empty takes away what was said. Degrees are decimal, south and west below nought. */
+    PlaceInput: {
+      name?: string | null
+      kind?: string | null
+      insideId?: string | null
+      latitude?: string | null
+      longitude?: string | null
+      version?: number | null
+    }
+    PlaceLinkInput: {
+      placeId: string
+      from: string
+      to: string
+    }
+    PlaceNameInput: {
+      name: string
+      language: string
+      from: string
+      to: string
+    }
+    /** @description Words, and the place that they stand for; without one, the places that they name are made. */
+    WordingInput: {
+      typed: string
+      placeId?: string | null
+    }
+    /** @description A fact that happened at a place. */
+    FactAtPlace: {
+      personId: string
+      person: string
+      word: string
+      date: string
+      place: string
+    }
+    /** @description What a place lay in, or which church served it, for a time. */
+    PlaceLinkResource: {
+      id: string
+      placeId: string
+      name: string
+      from: string
+      to: string
+    }
+    /** @description What a place was called for a time, or in a language. */
+    PlaceNameResource: {
+      id: string
+      name: string
+      language: string
+      from: string
+      to: string
+    }
+    /** @description A place with all that is said of it; `path` is the place and what it lies in today. */
+    PlacePage: {
+      id: string
+      version: number
+      name: string
+      kind: string
+      insideId: string | null
+      path: string[]
+      latitude: string
+      longitude: string
+      reckoning: components['schemas']['DatingSettingResource']
+      reckonedAs: string
+      names: components['schemas']['PlaceNameResource'][]
+      insides: components['schemas']['PlaceLinkResource'][]
+      churches: components['schemas']['PlaceLinkResource'][]
+      inner: components['schemas']['PlaceResource'][]
+      wordings: components['schemas']['WordingResource'][]
+      facts: components['schemas']['FactAtPlace'][]
+      factCount: number
+      deleting: string
+    }
+    /** @description A line of the gazetteer: `facts` counts what happened there by its own words, not what lies in it. */
+    PlaceResource: {
+      id: string
+      name: string
+      kind: string
+      inside: string
+      facts: number
+    }
+    /** @description A page of the gazetteer; `unsettled` counts the wordings that stand for no place yet. */
+    PlacesPage: {
+      rows: components['schemas']['PlaceResource'][]
+      next: string | null
+      shown: number
+      total: number
+      unsettled: number
+    }
+    /** @description Words as typed, and how many facts use them. */
+    WordingResource: {
+      typed: string
+      facts: number
+    }
+    /** @description Words that stand for no place yet, those used most first. */
+    WordingsPage: {
+      rows: components['schemas']['WordingResource'][]
+      total: number
+    }
+    /** @description Somebody else whom it may be, or in words where it is nobody of the tree. */
+    AlternativeInput: {
+      personId?: string | null
+      title?: string | null
+    }
+    /** @description A case that is begun: what is asked, of whom or of which line, and who it may be. */
+    CaseInput: {
+      /** @enum {string} */
+      aspect: 'same' | 'line' | 'mother' | 'father' | 'parent'
+      people: string[]
+      /** @description the child, or the first of two people */
+      personId?: string | null
+      lineId?: string | null
+    }
+    /** @description How somebody classes a claim; what is left out stays. A weight that overrules the rule needs words. */
+    ClassInput: {
+      version: number
+      sourceClass?: string | null
+      information?: string | null
+      reading?: string | null
+      informant?: string | null
+      informantTie?: string | null
+      evidence?: string | null
+      /** @description what it comes from; claims that say the same are one origin */
+      origin?: string | null
+      /** @description the claim that it was copied from; empty for none */
+      leansOnId?: string | null
+      weight?: string | null
+      why?: string | null
+    }
+    /** @description How far a case has come, for which alternative, and why. */
+    ConclusionInput: {
+      version: number
+      /** @enum {string} */
+      state: 'unresolved' | 'probable' | 'proved' | 'ruled out'
+      reason?: string | null
+      alternativeId?: string | null
+    }
+    /** @description What is decided of a question: which fact leads, or a date that is concluded from the claims, or a sex, how the others stand, and why. */
+    DecisionInput: {
+      version: number
+      reason: string
+      factId?: string | null
+      date?: string | null
+      standings?: {
+        [key: string]: string
+      } | null
+      /** @enum {string|null} */
+      sex?: 'M' | 'F' | null
+    }
+    /** @description Something that is to be false from now on, and the mark of what was foretold of it. */
+    MarkFalseInput: {
+      why: string
+      seen: string
+    }
+    /** @description A conflict that is taken up as a question. */
+    OpenQuestionInput: {
+      personId: string
+      aspect: string
+    }
+    /** @description A point for or against one alternative; what it rests on, and what it weighs where it rests on no claim. */
+    PointInput: {
+      text: string
+      isFor: boolean
+      alternativeId: string
+      claimId?: string | null
+      /** @description strong, fair, slight or empty */
+      weight?: string | null
+    }
+    SummaryInput: {
+      version: number
+      text?: string | null
+    }
+    /** @description A place of the stylus, and what each claim says to it, a letter a row: f fits, s strains, c contradicts, a dot says nothing. */
+    CandidateDateResource: {
+      typed: string
+      shown: string
+      from: number
+      to: number
+      verdicts: string
+      factId: string
+      reason: string
+    }
+    /** @description One answer, with the points for and against it. */
+    CaseAlternative: {
+      id: string
+      title: string
+      person: components['schemas']['NamedPerson'] | null
+      isConcluded: boolean
+      points: components['schemas']['CasePoint'][]
+    }
+    /** @description What helps beside a case: spellings, ages and places at one time, when each was last seen. */
+    CaseContextResource: {
+      /** @description the time, as it was read; empty where none can be told */
+      on: string
+      names: components['schemas']['NameSpellings'][]
+      people: components['schemas']['PersonAtTimeResource'][]
+      seen: components['schemas']['LastSeenResource'][]
+      searches: components['schemas']['SearchResource'][]
+    }
+    /** @description The line of a record of which it is asked who it is. */
+    CaseLine: {
+      recordId: string
+      name: string
+      source: string
+      date: string
+      says: string
+    }
+    /** @description A case of identity or kinship: its alternatives with the points for and against each, and what can be cited. */
+    CasePage: {
+      id: string
+      version: number
+      sentence: string
+      kind: string
+      aspect: string
+      state: string
+      reason: string
+      decision: string
+      reopenedBy: string
+      person: components['schemas']['NamedPerson'] | null
+      other: components['schemas']['NamedPerson'] | null
+      line: components['schemas']['CaseLine'] | null
+      alternatives: components['schemas']['CaseAlternative'][]
+      citable: components['schemas']['CitableClaim'][]
+      tasks: components['schemas']['TaskResource'][]
+    }
+    /** @description A point for or against an alternative. */
+    CasePoint: {
+      id: string
+      isFor: boolean
+      text: string
+      /** @description strong, fair, slight, leaning, unread, withdrawn or empty */
+      weight: string
+      claimId: string
+      /** @description the claim that it rests on, in a few words; empty for none */
+      cited: string
+      recordId: string
+    }
+    /** @description A claim that a point can rest on. */
+    CitableClaim: {
+      id: string
+      words: string
+      weight: string
+    }
+    /** @description A claim with its classes, and the others that are told of the same: it can have been copied from one of them. */
+    ClaimPage: {
+      row: components['schemas']['WeighingRow']
+      rows: components['schemas']['WeighingRow'][]
+    }
+    /** @description One thing that disagrees: as a question, what it rests on, and whether it contradicts or only strains; `people` who cannot all be it. */
+    FindingResource: {
+      id: number
+      personId: string
+      sentence: string
+      life: string
+      aspect: string
+      isHard: boolean
+      ground: string
+      people: string[]
+    }
+    /** @description What was found and is not taken up; `count` of all on the first page, `isFollowing` while a change is still being followed. */
+    FindingsPage: {
+      found: components['schemas']['FindingResource'][]
+      next: number | null
+      count: number
+      isFollowing: boolean
+    }
+    /** @description What would become of one conclusion. */
+    ImpactEffect: {
+      /** @enum {string} */
+      kind: 'fact' | 'tie' | 'placing' | 'decision'
+      id: string
+      /** @enum {string} */
+      outcome: 'stands on other ground' | 'weaker' | 'unproved' | 'falls' | 'opens again'
+      words: string
+      /** @description what counts then instead; empty where nothing does */
+      then: string
+      /** @description whose page tells more; empty for none */
+      personId: string
+      personName: string
+      before: string[]
+      after: string[]
+    }
+    /** @description What would come of it if something were false: what falls, what weakens, what stands, which spans of life move. */
+    ImpactPage: {
+      /** @description what is supposed, as a sentence */
+      supposed: string
+      /** @description to be sent back when it shall be so */
+      mark: string
+      /** @description claims that would count no longer */
+      claims: number
+      /** @description people who are touched */
+      people: number
+      effects: components['schemas']['ImpactEffect'][]
+      windows: components['schemas']['MovedWindow'][]
+      unweighed: components['schemas']['QuestionFact'][]
+    }
+    /** @description When somebody was last seen, and since when they are missing. */
+    LastSeenResource: {
+      personId: string
+      name: string
+      /** @description empty where nothing is dated */
+      last: string
+      /** @description by a search of a whole series; empty where none was logged */
+      missing: string
+    }
+    /** @description A span in which somebody must have been born, or have died, that would move. */
+    MovedWindow: {
+      personId: string
+      personName: string
+      /** @enum {string} */
+      what: 'born' | 'died'
+      before: string
+      after: string
+    }
+    /** @description The forms that can stand for a name, and who of the tree bears one of them. */
+    NameSpellings: {
+      name: string
+      variants: string[]
+      usedBy: components['schemas']['NamedPerson'][]
+      /** @description how many bear one, of whom a few are named */
+      of: number
+    }
+    /** @description Somebody concerned, or of their kin, at one time. */
+    PersonAtTimeResource: {
+      personId: string
+      name: string
+      /** @description what they are to those concerned; empty for themselves */
+      who: string
+      age: string
+      place: string
+      /** @description of that place */
+      when: string
+      /** @description not born yet, dead by then, or empty */
+      not: string
     }
     /** @description A fact that a question is about. */
     QuestionFact: {
@@ -3843,7 +3815,7 @@ export interface components {
       summary: string
       rows: components['schemas']['WeighingRow'][]
       facts: components['schemas']['QuestionFact'][]
-      stops: components['schemas']['StylusStop'][]
+      stops: components['schemas']['CandidateDateResource'][]
       axis: components['schemas']['YearMark'][]
       elsewhere: string[]
       people: string[]
@@ -3853,21 +3825,241 @@ export interface components {
       open: number
       total: number
     }
-    /** @description How a reader wants names and dates to be shown; the words are those of ReadingInput. */
-    ReadingResource: {
-      order: string
-      capitals: string
-      married: string
-      dates: string
-    }
-    /** @description How dates are written: what was said, and the same in words. */
-    ReckoningResource: {
-      calendar: string
-      yearStart: string
-      until: string
-      order: string
-      hemisphere: string
+    /**
+     * @description One claim in a weighing: its words, its classes, its weight with the working, and the span that it tells. Days are Julian
+     *     Day Numbers; from `from` to `fitsFrom`, and from `fitsTo` to `to`, the edge is an allowance. 0 is an open side.
+     */
+    WeighingRow: {
+      claimId: string
+      version: number
+      factId: string
+      standing: string
+      origin: number
       words: string
+      note: components['schemas']['StyledText'][]
+      recordId: string
+      sourceClass: string
+      information: string
+      reading: string
+      informant: string
+      weight: string
+      working: string[]
+      told: string
+      place: string
+      from: number
+      fitsFrom: number
+      fitsTo: number
+      to: number
+      slip: components['schemas']['ClaimImageStrip'] | null
+      /** @enum {string} */
+      evidence: 'unstated' | 'direct' | 'indirect' | 'negative'
+      informantTie: string
+      /** @description what somebody said that it comes from */
+      saidOrigin: string
+      /** @description the claim that it was copied from; empty for none */
+      leansOnId: string
+      /** @description the weight that somebody said against the rule; empty where the rule weighs */
+      saidWeight: string
+      saidWhy: string
+    }
+    /** @description A year on an axis of days. */
+    YearMark: {
+      day: number
+      year: string
+    }
+    BeginRecordInput: {
+      kind: string
+      locator?: string | null
+    }
+    CitationInput: {
+      sourceId: string
+      locator?: string | null
+      words?: string | null
+    }
+    CommitInput: {
+      version: number
+      choices: components['schemas']['LineChoiceInput'][]
+      why?: string | null
+    }
+    DraftInput: {
+      ofVersion: number
+      seq: number
+      roll: string
+    }
+    FormsInput: {
+      kind: string
+      fields?: {
+        [key: string]: string
+      } | null
+      except?: string | null
+    }
+    KindInput: {
+      template: string
+      version?: number | null
+    }
+    /** @description What somebody decided of one line, as it is sent; checked with the rest. */
+    LineChoiceInput: {
+      lineId: string
+      /** @enum {string} */
+      as: 'placed' | 'new' | 'unplaced' | 'aside'
+      personId?: string | null
+      reason?: string | null
+      declined: string[]
+      wanted: string[]
+    }
+    /** @description Several people of the tree at once. */
+    PeopleInput: {
+      people: string[]
+      version?: number | null
+    }
+    RecordInput: {
+      version: number
+      lines: components['schemas']['RollLineInput'][]
+      kind?: string | null
+      locator?: string | null
+      date?: string | null
+      place?: string | null
+      fields?: {
+        [key: string]: string
+      } | null
+      transcription?: string | null
+      fileNumber?: string | null
+      toldCount?: number | null
+      sourceClass?: string | null
+    }
+    RecordMatchInput: {
+      choices: components['schemas']['LineChoiceInput'][]
+      lines?: components['schemas']['RollLineInput'][] | null
+      date?: string | null
+      place?: string | null
+      toldCount?: number | null
+    }
+    RepositoryInput: {
+      name: string
+      version: number
+    }
+    /** @description One line of a roll as it is sent; checked with the record that it belongs to. */
+    RollLineInput: {
+      id: string
+      name: string
+      role?: string | null
+      columns?: {
+        [key: string]: string
+      } | null
+      slip?: components['schemas']['ImageStrip'] | null
+    }
+    SourceInput: {
+      title?: string | null
+      author?: string | null
+      publication?: string | null
+      callNumber?: string | null
+      repository?: string | null
+      version?: number | null
+      kind?: string | null
+      fields?: {
+        [key: string]: string
+      } | null
+      listName?: string | null
+    }
+    /** @description Lines as they are typed, in their order. */
+    TranscriptionInput: {
+      lines: components['schemas']['RollLineInput'][]
+      from: number
+    }
+    /** @description One thing that a line tells, against what the tree has. */
+    AssertionResource: {
+      key: string
+      of: string
+      state: string
+      says: string
+      rule: string
+      working: string
+      ground: string
+      words: string
+      isWanted: boolean
+      aspect: string
+    }
+    CitedFact: {
+      personId: string
+      person: string
+      fact: string
+      date: string
+      words: string
+      claimId: string
+      /** @description the line that told it; empty where it was cited by hand */
+      lineId: string
+      /** @description strong, fair, slight, leaning, unread or withdrawn */
+      weight: string
+      /** @description whether somebody overruled the rule by which it is weighed */
+      overruled: boolean
+    }
+    CitedFactList: {
+      facts: components['schemas']['CitedFact'][]
+    }
+    /** @description A column of a roll, or a field of a record’s head. */
+    ColumnResource: {
+      code: string
+      label: string
+      meaning: string
+      width: number
+      hint: string
+      carries: boolean
+      counts: boolean
+    }
+    /** @description What came of taking a record in. */
+    CommitSummaryResource: {
+      said: string
+      version: number
+    }
+    /** @description What is being typed and is not kept yet. */
+    DraftResource: {
+      seq: number
+      ofVersion: number
+      savedAt: string
+      by: string
+      isMine: boolean
+      roll: string
+    }
+    /** @description How many sources say something in a field, and what the first of them say. */
+    FieldUse: {
+      field: string
+      sources: number
+      examples: string[]
+    }
+    FieldUseList: {
+      fields: components['schemas']['FieldUse'][]
+    }
+    /** @description A word of a form, or a gap in it for a field. */
+    FormPart: {
+      field: string
+      text: string
+    }
+    /** @description A source in its three forms while it is written, and those much like it. */
+    FormsResource: {
+      full: components['schemas']['StyledText'][]
+      short: components['schemas']['StyledText'][]
+      bibliography: components['schemas']['StyledText'][]
+      like: components['schemas']['SimilarSource'][]
+    }
+    /** @description Somebody whom a line may be. */
+    LineOffer: {
+      personId: string
+      name: string
+      years: string
+      odds: string
+      grounds: string[]
+    }
+    /** @description Whom a line is taken for, whom else it may be, and what it tells then. */
+    MatchedLine: {
+      lineId: string
+      as: string
+      personId: string
+      name: string
+      odds: string
+      newOdds: string
+      asks: string
+      offers: components['schemas']['LineOffer'][]
+      told: components['schemas']['AssertionResource'][]
     }
     RecordKindList: {
       kinds: components['schemas']['RecordKindResource'][]
@@ -3888,13 +4080,19 @@ export interface components {
       version: number
       template: string
     }
+    /** @description A record lined up with the tree. */
+    RecordMatchResource: {
+      lines: components['schemas']['MatchedLine'][]
+      fewer: string
+      reason: string
+    }
     /** @description One record, ready for the reading table. */
     RecordResource: {
       id: string
       version: number
       sourceId: string
       sourceTitle: string
-      shortNote: components['schemas']['WordsResource'][]
+      shortNote: components['schemas']['StyledText'][]
       kind: components['schemas']['RecordKindResource']
       locator: string
       date: string
@@ -3925,34 +4123,6 @@ export interface components {
       unplaced: number
       facts: components['schemas']['CitedFact'][]
     }
-    /** @description A part of a picture, as shares of its page’s sides, and who is on it. */
-    RegionResource: {
-      id: string
-      page: number
-      /** Format: float */
-      left: number
-      /** Format: float */
-      top: number
-      /** Format: float */
-      width: number
-      /** Format: float */
-      height: number
-      personId: string
-      person: string
-      words: string
-      isPortrait: boolean
-    }
-    RelativeResource: {
-      id: string
-      number: number
-      name: string
-      given: string
-      years: string
-    }
-    ReportResource: {
-      title: string
-      html: string
-    }
     /** @description Where a source is kept; `sources` counts all that are kept there. */
     RepositoryResource: {
       id: string
@@ -3960,13 +4130,6 @@ export interface components {
       name: string
       sources: number
       notes: components['schemas']['NoteResource'][]
-    }
-    /** @description Somebody in a role at an event. */
-    RoleResource: {
-      id: string
-      role: string
-      personId: string | null
-      name: string
     }
     /** @description One line of a roll, as written, and whom it is placed on. */
     RollLineResource: {
@@ -3976,7 +4139,7 @@ export interface components {
       columns: {
         [key: string]: string
       }
-      slip: components['schemas']['SlipResource'] | null
+      slip: components['schemas']['ImageStrip'] | null
       state: string
       personId: string
       person: string
@@ -3990,71 +4153,6 @@ export interface components {
       isAside: boolean
       mayRepeat: boolean
     }
-    RunResource: {
-      id: string
-      /** @enum {string} */
-      kind: 'import' | 'look' | 'copy' | 'export'
-      title: string
-      state: string
-      percent: number
-      said: string
-      treeId: string
-      asksAgain: boolean
-      look: components['schemas']['LookResource'] | null
-    }
-    /** @description What was done, in words. */
-    SaidResource: {
-      said: string
-    }
-    SceneResource: {
-      title: string
-      /** Format: float */
-      width: number
-      /** Format: float */
-      height: number
-      boxes: components['schemas']['BoxResource'][]
-      lines: components['schemas']['LineResource'][]
-    }
-    /** @description The log of searches, the last first. */
-    SearchList: {
-      searches: components['schemas']['SearchResource'][]
-      /** @description cursor of the next page */
-      next: string | null
-    }
-    /** @description A search that was made. */
-    SearchResource: {
-      id: string
-      version: number
-      date: string
-      lookedFor: string
-      lookedIn: string
-      outcome: string
-      found: string
-      note: string
-      isWhole: boolean
-      people: components['schemas']['NamedPerson'][]
-    }
-    /** @description When somebody was last seen, and since when they are missing. */
-    SeenResource: {
-      personId: string
-      name: string
-      /** @description empty where nothing is dated */
-      last: string
-      /** @description by a search of a whole series; empty where none was logged */
-      missing: string
-    }
-    /** @description One thing that waits, what it holds up, and where to go. */
-    SentenceResource: {
-      text: string
-      weight: string
-      link: string
-    }
-    /** @description Who is signed in, and whether accounts can be made here. */
-    SessionResource: {
-      user: components['schemas']['UserResource'] | null
-      accountsOpen: boolean
-      firstAccount: boolean
-    }
     /** @description Somebody of the family on whose same event a citation may be put too. */
     ShareOffer: {
       personId: string
@@ -4066,26 +4164,10 @@ export interface components {
     ShareOffers: {
       people: components['schemas']['ShareOffer'][]
     }
-    /** @description The ink that a claim was read from: the strip of the page on which its line stands. */
-    SlipOfClaim: {
-      claimId: string
-      mediaId: string
-      page: components['schemas']['PagePreview']
-      slip: components['schemas']['SlipResource']
-      view: components['schemas']['ViewResource'] | null
-    }
-    /** @description The strip of page that one line stands on, as shares of the page’s sides. */
-    SlipResource: {
-      image: string
-      page: number
-      /** Format: float */
-      left: number
-      /** Format: float */
-      top: number
-      /** Format: float */
-      width: number
-      /** Format: float */
-      height: number
+    /** @description A source much like the one that is being described. */
+    SimilarSource: {
+      id: string
+      bibliography: components['schemas']['StyledText'][]
     }
     /** @description A field of a kind of source. */
     SourceFieldResource: {
@@ -4115,7 +4197,7 @@ export interface components {
       full: string
       short: string
       bibliography: string
-      gaps: components['schemas']['GapResource'][]
+      gaps: components['schemas']['FormPart'][]
       remarks: string[]
     }
     SourcePage: {
@@ -4123,7 +4205,7 @@ export interface components {
       records: components['schemas']['RecordUse'][]
       notes: components['schemas']['NoteResource'][]
       repository: components['schemas']['RepositoryResource'] | null
-      kept: components['schemas']['KeptResource'][]
+      kept: components['schemas']['KeptLinesResource'][]
     }
     SourceResource: {
       id: string
@@ -4134,10 +4216,10 @@ export interface components {
       callNumber: string
       repository: string
       citations: number
-      fullNote: components['schemas']['WordsResource'][]
-      shortNote: components['schemas']['WordsResource'][]
-      bibliography: components['schemas']['WordsResource'][]
-      reckoning: components['schemas']['ReckoningResource']
+      fullNote: components['schemas']['StyledText'][]
+      shortNote: components['schemas']['StyledText'][]
+      bibliography: components['schemas']['StyledText'][]
+      reckoning: components['schemas']['DatingSettingResource']
       kind: string
       fields: {
         [key: string]: string
@@ -4150,23 +4232,72 @@ export interface components {
       shown: number
       total: number
     }
-    /** @description A place of the stylus, and what each claim says to it, a letter a row: f fits, s strains, c contradicts, a dot says nothing. */
-    StylusStop: {
-      typed: string
-      shown: string
-      from: number
-      to: number
-      verdicts: string
-      factId: string
-      reason: string
+    StyledText: {
+      text: string
+      style: string
     }
-    SuggestionList: {
-      suggestions: string[]
+    /** @description One line of a roll, read: what stands beside a value is under its code with `~` (the ditto as written) or `?` (other readings). */
+    TranscribedLine: {
+      id: string
+      name: string
+      columns: {
+        [key: string]: string
+      }
     }
-    /** @description What came of taking a record in. */
-    TakenInResource: {
-      said: string
+    /** @description Lines of a roll, read. */
+    TranscribedLines: {
+      lines: components['schemas']['TranscribedLine'][]
+    }
+    ReportResource: {
+      title: string
+      html: string
+    }
+    UnionLine: {
+      id: string
+      names: string
+      year: string
+    }
+    UnionList: {
+      unions: components['schemas']['UnionLine'][]
+      isNearest: boolean
+    }
+    /** @description A search that was made: when, where, what was looked for and for whom, and what came of it. */
+    SearchInput: {
+      lookedFor: string
+      lookedIn: string
+      /** @enum {string} */
+      outcome: 'found' | 'nothing' | 'in part' | 'waiting'
+      date?: string | null
+      found?: string | null
+      note?: string | null
+      /** @description the whole of a complete series was read */
+      isWhole?: boolean | null
+      people: string[]
+      version?: number | null
+    }
+    TaskInput: {
+      text?: string | null
+      done?: boolean | null
+      version?: number | null
+    }
+    /** @description The log of searches, the last first. */
+    SearchLogPage: {
+      searches: components['schemas']['SearchResource'][]
+      /** @description cursor of the next page */
+      next: string | null
+    }
+    /** @description A search that was made. */
+    SearchResource: {
+      id: string
       version: number
+      date: string
+      lookedFor: string
+      lookedIn: string
+      outcome: string
+      found: string
+      note: string
+      isWhole: boolean
+      people: components['schemas']['NamedPerson'][]
     }
     TaskList: {
       tasks: components['schemas']['TaskResource'][]
@@ -4181,53 +4312,71 @@ export interface components {
       recordId: string | null
       about: string
     }
-    /** @description What would become of one conclusion. */
-    ThreadEffect: {
-      /** @enum {string} */
-      kind: 'fact' | 'tie' | 'placing' | 'decision'
-      id: string
-      /** @enum {string} */
-      outcome: 'stands on other ground' | 'weaker' | 'unproved' | 'falls' | 'opens again'
-      words: string
-      /** @description what counts then instead; empty where nothing does */
-      then: string
-      /** @description whose page tells more; empty for none */
-      personId: string
-      personName: string
-      before: string[]
-      after: string[]
+    CentreInput: {
+      personId?: string | null
     }
-    /** @description What would come of it if something were false: what falls, what weakens, what stands, which spans of life move. */
-    ThreadPage: {
-      /** @description what is supposed, as a sentence */
-      supposed: string
-      /** @description to be sent back when it shall be so */
-      mark: string
-      /** @description claims that would count no longer */
-      claims: number
-      /** @description people who are touched */
+    CopyInput: {
+      name: string
+    }
+    DeleteTreeInput: {
+      name: string
+    }
+    EventKindInput: {
+      word: string
+      ofPerson: boolean
+      ofUnion: boolean
+      hasValue: boolean
+    }
+    TreeInput: {
+      name?: string | null
+      centrePersonId?: string | null
+      deadYearsAfterBirth?: number | null
+      deadYearsAfterAdultEvent?: number | null
+      readersSeeLiving?: boolean | null
+      surnameCustom?: string | null
+      marriedCustom?: string | null
+    }
+    /** @description Names that stand for one another, parted by spaces or commas. */
+    VariantsInput: {
+      words: string
+    }
+    /** @description Something that happened around the people of a tree; without a place, everywhere. */
+    WorldEventInput: {
+      words: string
+      date: string
+      place: string
+    }
+    DeletedTreeList: {
+      trees: components['schemas']['DeletedTreeResource'][]
+    }
+    DeletedTreeResource: {
+      id: string
+      name: string
+      deletedAt: string
       people: number
-      effects: components['schemas']['ThreadEffect'][]
-      windows: components['schemas']['MovedWindow'][]
-      unweighed: components['schemas']['QuestionFact'][]
     }
-    /** @description Somebody who was tied to another, and the union by which: of a partner, or of the parents. */
-    TiedResource: {
+    KindList: {
+      kinds: components['schemas']['KindResource'][]
+    }
+    KindResource: {
+      code: string
+      word: string
+      ofPerson: boolean
+      ofUnion: boolean
+      hasValue: boolean
+      ownId: string | null
+    }
+    /** @description A custom by which families hand their surname on. */
+    NamingCustomResource: {
+      code: string
+      word: string
+    }
+    NearName: {
       id: string
-      unionId: string | null
+      name: string
     }
-    /** @description One thing that a line tells, against what the tree has. */
-    ToldResource: {
-      key: string
-      of: string
-      state: string
-      says: string
-      rule: string
-      working: string
-      ground: string
-      words: string
-      isWanted: boolean
-      aspect: string
+    NearestList: {
+      names: components['schemas']['NearName'][]
     }
     /** @description A tree in the list of one's trees; `changedAt` is empty where nothing was ever changed. */
     TreeLine: {
@@ -4254,65 +4403,15 @@ export interface components {
       deadYearsAfterBirth: number
       deadYearsAfterAdultEvent: number
       readersSeeLiving: boolean
-      reckoning: components['schemas']['ReckoningResource']
+      reckoning: components['schemas']['DatingSettingResource']
       surnameCustom: string
       marriedCustom: string
-      surnameCustoms: components['schemas']['CustomResource'][]
+      surnameCustoms: components['schemas']['NamingCustomResource'][]
     }
-    UnionLine: {
-      id: string
-      names: string
-      year: string
-    }
-    UnionList: {
-      unions: components['schemas']['UnionLine'][]
-      isNearest: boolean
-    }
-    /** @description What is said of a union itself, and the state of each partner at the wedding. */
-    UnionPage: {
-      id: string
-      version: number
-      kind: string
-      surnameCustom: string
-      states: components['schemas']['WeddingStateResource'][]
-      /** @description why somebody was ruled out of it; empty where nobody was */
-      ruledOutWhy: string
-    }
-    /**
-     * @description A union as one of its partners sees it; `tieId` is what unlinks that partner from it. `standing` is that of the
-     *     tie `standingTieId`: of the partner, or of oneself where that is the one that somebody weighed;
-     *     `isOut` when oneself was ruled out of it.
-     */
-    UnionResource: {
-      id: string
-      tieId: string
-      year: string
-      word: string
-      partners: components['schemas']['RelativeResource'][]
-      children: components['schemas']['RelativeResource'][]
-      standing: string
-      standingTieId: string
-      ruledOut: components['schemas']['RelativeResource'][]
-      isOut: boolean
-      childKinds: {
-        [key: string]: string
-      }
-    }
-    UnplacedResource: {
-      line: number
-      text: string
-      why: string
-    }
-    UploadResource: {
-      id: string
-      received: number
-      pieceBytes: number
-    }
-    UserResource: {
-      id: string
-      name: string
-      email: string
-      reading: components['schemas']['ReadingResource']
+    /** @description The number of the last change set, and what refuses edits meanwhile. */
+    TreeStateResource: {
+      lastChange: number
+      busyWith: string
     }
     VariantsList: {
       variants: components['schemas']['VariantsResource'][]
@@ -4321,100 +4420,6 @@ export interface components {
     VariantsResource: {
       id: string
       words: string
-    }
-    /**
-     * @description Where somebody left a picture: page, middle as shares of its sides, zoom, turn, how it is lit, and the strip with the
-     *     printed heads of its columns; a height of 0 is no strip.
-     */
-    ViewResource: {
-      page: number
-      /** Format: float */
-      x: number
-      /** Format: float */
-      y: number
-      /** Format: float */
-      zoom: number
-      turn: number
-      inverted: boolean
-      /** Format: float */
-      contrast: number
-      /** Format: float */
-      brightness: number
-      headsPage: number
-      /** Format: float */
-      headsTop: number
-      /** Format: float */
-      headsHeight: number
-    }
-    /** @description `state` is never wed, widowed, free, bound or not known. */
-    WeddingStateResource: {
-      name: string
-      state: string
-    }
-    /**
-     * @description One claim in a weighing: its words, its classes, its weight with the working, and the span that it tells. Days are Julian
-     *     Day Numbers; from `from` to `fitsFrom`, and from `fitsTo` to `to`, the edge is an allowance. 0 is an open side.
-     */
-    WeighingRow: {
-      claimId: string
-      version: number
-      factId: string
-      standing: string
-      origin: number
-      words: string
-      note: components['schemas']['WordsResource'][]
-      recordId: string
-      sourceClass: string
-      information: string
-      reading: string
-      informant: string
-      weight: string
-      working: string[]
-      told: string
-      place: string
-      from: number
-      fitsFrom: number
-      fitsTo: number
-      to: number
-      slip: components['schemas']['SlipOfClaim'] | null
-      /** @enum {string} */
-      evidence: 'unstated' | 'direct' | 'indirect' | 'negative'
-      informantTie: string
-      /** @description what somebody said that it comes from */
-      saidOrigin: string
-      /** @description the claim that it was copied from; empty for none */
-      leansOnId: string
-      /** @description the weight that somebody said against the rule; empty where the rule weighs */
-      saidWeight: string
-      saidWhy: string
-    }
-    /** @description A span in words, and for each of its edges the reasoning behind it; an open side has none. */
-    WindowBound: {
-      shown: string
-      whyFrom: string[]
-      whyTo: string[]
-    }
-    /** @description When somebody must, and likely did, live. */
-    WindowResource: {
-      bornCertain: components['schemas']['WindowBound']
-      bornLikely: components['schemas']['WindowBound']
-      diedCertain: components['schemas']['WindowBound']
-      diedLikely: components['schemas']['WindowBound']
-      impossible: string[]
-    }
-    /** @description Words as typed, and how many facts use them. */
-    WordingResource: {
-      typed: string
-      facts: number
-    }
-    /** @description Words that stand for no place yet, those used most first. */
-    WordingsPage: {
-      rows: components['schemas']['WordingResource'][]
-      total: number
-    }
-    WordsResource: {
-      text: string
-      style: string
     }
     WorldEventList: {
       events: components['schemas']['WorldEventResource'][]
@@ -4425,11 +4430,6 @@ export interface components {
       words: string
       shown: string
       place: string
-    }
-    /** @description A year on an axis of days. */
-    YearMark: {
-      day: number
-      year: string
     }
   }
   responses: never
@@ -4449,7 +4449,7 @@ export interface operations {
     }
     requestBody: {
       content: {
-        'application/json': components['schemas']['ReadingInput']
+        'application/json': components['schemas']['DisplayPreferencesInput']
       }
     }
     responses: {
@@ -4833,7 +4833,7 @@ export interface operations {
     }
     requestBody: {
       content: {
-        'application/json': components['schemas']['LookInput']
+        'application/json': components['schemas']['FilePreviewInput']
       }
     }
     responses: {
@@ -4985,6 +4985,174 @@ export interface operations {
       }
     }
   }
+  readDate: {
+    parameters: {
+      query?: {
+        text?: string
+        place?: string
+      }
+      header?: never
+      path: {
+        tree: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['DateResource']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  readSum: {
+    parameters: {
+      query?: {
+        text?: string
+      }
+      header?: never
+      path: {
+        tree: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['SuggestionList']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  readEntry: {
+    parameters: {
+      query?: {
+        line?: string
+      }
+      header?: never
+      path: {
+        tree: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['EntryReading']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  readPlace: {
+    parameters: {
+      query?: {
+        text?: string
+        date?: string
+        chosen?: string
+      }
+      header?: never
+      path: {
+        tree: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['PlaceResolutionResource']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  suggestPlaces: {
+    parameters: {
+      query?: {
+        q?: string
+      }
+      header?: never
+      path: {
+        tree: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['SuggestionList']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
   deleted: {
     parameters: {
       query?: {
@@ -5036,7 +5204,7 @@ export interface operations {
           [name: string]: unknown
         }
         content: {
-          'application/json': components['schemas']['SaidResource']
+          'application/json': components['schemas']['DoneResource']
         }
       }
       /** @description Refused, with a sentence. */
@@ -5096,7 +5264,7 @@ export interface operations {
     }
     requestBody: {
       content: {
-        'application/json': components['schemas']['PutBackInput']
+        'application/json': components['schemas']['RestoreInput']
       }
     }
     responses: {
@@ -5106,7 +5274,7 @@ export interface operations {
           [name: string]: unknown
         }
         content: {
-          'application/json': components['schemas']['SaidResource']
+          'application/json': components['schemas']['DoneResource']
         }
       }
       /** @description Refused, with a sentence. */
@@ -5243,7 +5411,7 @@ export interface operations {
           [name: string]: unknown
         }
         content: {
-          'application/json': components['schemas']['SaidResource']
+          'application/json': components['schemas']['DoneResource']
         }
       }
       /** @description Refused, with a sentence. */
@@ -5278,7 +5446,7 @@ export interface operations {
           [name: string]: unknown
         }
         content: {
-          'application/json': components['schemas']['SaidResource']
+          'application/json': components['schemas']['DoneResource']
         }
       }
       /** @description Refused, with a sentence. */
@@ -5310,7 +5478,7 @@ export interface operations {
           [name: string]: unknown
         }
         content: {
-          'application/json': components['schemas']['SaidResource']
+          'application/json': components['schemas']['DoneResource']
         }
       }
       /** @description Refused, with a sentence. */
@@ -5413,7 +5581,7 @@ export interface operations {
           [name: string]: unknown
         }
         content: {
-          'application/json': components['schemas']['MadeResource']
+          'application/json': components['schemas']['CreatedResource']
         }
       }
       /** @description Refused, with a sentence. */
@@ -5449,7 +5617,7 @@ export interface operations {
           [name: string]: unknown
         }
         content: {
-          'application/json': components['schemas']['MadeResource']
+          'application/json': components['schemas']['CreatedResource']
         }
       }
       /** @description Refused, with a sentence. */
@@ -5515,7 +5683,7 @@ export interface operations {
           [name: string]: unknown
         }
         content: {
-          'application/json': components['schemas']['MadeResource']
+          'application/json': components['schemas']['CreatedResource']
         }
       }
       /** @description Refused, with a sentence. */
@@ -5581,7 +5749,7 @@ export interface operations {
           [name: string]: unknown
         }
         content: {
-          'application/json': components['schemas']['MadeResource']
+          'application/json': components['schemas']['CreatedResource']
         }
       }
       /** @description Refused, with a sentence. */
@@ -5616,7 +5784,7 @@ export interface operations {
           [name: string]: unknown
         }
         content: {
-          'application/json': components['schemas']['MadeResource']
+          'application/json': components['schemas']['CreatedResource']
         }
       }
       /** @description Refused, with a sentence. */
@@ -5875,7 +6043,7 @@ export interface operations {
           [name: string]: unknown
         }
         content: {
-          'application/json': components['schemas']['MadeResource']
+          'application/json': components['schemas']['CreatedResource']
         }
       }
       /** @description Refused, with a sentence. */
@@ -5922,38 +6090,6 @@ export interface operations {
       }
     }
   }
-  linesOf: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        tree: string
-        person: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description Done. */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['LinesOnRecords']
-        }
-      }
-      /** @description Refused, with a sentence. */
-      default: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Problem']
-        }
-      }
-    }
-  }
   addName: {
     parameters: {
       query?: never
@@ -5976,7 +6112,7 @@ export interface operations {
           [name: string]: unknown
         }
         content: {
-          'application/json': components['schemas']['MadeResource']
+          'application/json': components['schemas']['CreatedResource']
         }
       }
       /** @description Refused, with a sentence. */
@@ -6042,7 +6178,7 @@ export interface operations {
           [name: string]: unknown
         }
         content: {
-          'application/json': components['schemas']['MadeResource']
+          'application/json': components['schemas']['CreatedResource']
         }
       }
       /** @description Refused, with a sentence. */
@@ -6078,7 +6214,7 @@ export interface operations {
           [name: string]: unknown
         }
         content: {
-          'application/json': components['schemas']['MadeResource']
+          'application/json': components['schemas']['CreatedResource']
         }
       }
       /** @description Refused, with a sentence. */
@@ -6114,7 +6250,7 @@ export interface operations {
           [name: string]: unknown
         }
         content: {
-          'application/json': components['schemas']['MadeResource']
+          'application/json': components['schemas']['CreatedResource']
         }
       }
       /** @description Refused, with a sentence. */
@@ -6150,7 +6286,7 @@ export interface operations {
           [name: string]: unknown
         }
         content: {
-          'application/json': components['schemas']['MadeResource']
+          'application/json': components['schemas']['CreatedResource']
         }
       }
       /** @description Refused, with a sentence. */
@@ -6186,7 +6322,7 @@ export interface operations {
           [name: string]: unknown
         }
         content: {
-          'application/json': components['schemas']['MadeResource']
+          'application/json': components['schemas']['CreatedResource']
         }
       }
       /** @description Refused, with a sentence. */
@@ -6222,7 +6358,7 @@ export interface operations {
           [name: string]: unknown
         }
         content: {
-          'application/json': components['schemas']['MadeResource']
+          'application/json': components['schemas']['CreatedResource']
         }
       }
       /** @description Refused, with a sentence. */
@@ -6288,7 +6424,7 @@ export interface operations {
           [name: string]: unknown
         }
         content: {
-          'application/json': components['schemas']['MadeResource']
+          'application/json': components['schemas']['CreatedResource']
         }
       }
       /** @description Refused, with a sentence. */
@@ -6422,7 +6558,39 @@ export interface operations {
           [name: string]: unknown
         }
         content: {
-          'application/json': components['schemas']['TiedResource']
+          'application/json': components['schemas']['TieResource']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  linesOf: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        person: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['LinesOnRecords']
         }
       }
       /** @description Refused, with a sentence. */
@@ -6458,7 +6626,7 @@ export interface operations {
           [name: string]: unknown
         }
         content: {
-          'application/json': components['schemas']['MadeResource']
+          'application/json': components['schemas']['CreatedResource']
         }
       }
       /** @description Refused, with a sentence. */
@@ -6578,7 +6746,7 @@ export interface operations {
     }
     requestBody: {
       content: {
-        'application/json': components['schemas']['WhyInput']
+        'application/json': components['schemas']['ReasonInput']
       }
     }
     responses: {
@@ -6588,7 +6756,7 @@ export interface operations {
           [name: string]: unknown
         }
         content: {
-          'application/json': components['schemas']['SaidResource']
+          'application/json': components['schemas']['DoneResource']
         }
       }
       /** @description Refused, with a sentence. */
@@ -6686,7 +6854,7 @@ export interface operations {
           [name: string]: unknown
         }
         content: {
-          'application/json': components['schemas']['ForetoldResource']
+          'application/json': components['schemas']['MovePreview']
         }
       }
       /** @description Refused, with a sentence. */
@@ -6754,7 +6922,7 @@ export interface operations {
           [name: string]: unknown
         }
         content: {
-          'application/json': components['schemas']['ForetoldResource']
+          'application/json': components['schemas']['MovePreview']
         }
       }
       /** @description Refused, with a sentence. */
@@ -7052,7 +7220,7 @@ export interface operations {
           [name: string]: unknown
         }
         content: {
-          'application/json': components['schemas']['BesideFact']
+          'application/json': components['schemas']['ImagesBesideFact']
         }
       }
       /** @description Refused, with a sentence. */
@@ -7088,7 +7256,7 @@ export interface operations {
           [name: string]: unknown
         }
         content: {
-          'application/json': components['schemas']['MadeResource']
+          'application/json': components['schemas']['CreatedResource']
         }
       }
       /** @description Refused, with a sentence. */
@@ -7144,7 +7312,7 @@ export interface operations {
     }
     requestBody: {
       content: {
-        'application/json': components['schemas']['ViewInput']
+        'application/json': components['schemas']['ImageViewInput']
       }
     }
     responses: {
@@ -7222,7 +7390,7 @@ export interface operations {
           [name: string]: unknown
         }
         content: {
-          'application/json': components['schemas']['MadeResource']
+          'application/json': components['schemas']['CreatedResource']
         }
       }
       /** @description Refused, with a sentence. */
@@ -7290,7 +7458,7 @@ export interface operations {
           [name: string]: unknown
         }
         content: {
-          'application/json': components['schemas']['MadeResource']
+          'application/json': components['schemas']['CreatedResource']
         }
       }
       /** @description Refused, with a sentence. */
@@ -7326,7 +7494,7 @@ export interface operations {
           [name: string]: unknown
         }
         content: {
-          'application/json': components['schemas']['MadeResource']
+          'application/json': components['schemas']['CreatedResource']
         }
       }
       /** @description Refused, with a sentence. */
@@ -7388,7 +7556,7 @@ export interface operations {
           [name: string]: unknown
         }
         content: {
-          'application/json': components['schemas']['MadeResource']
+          'application/json': components['schemas']['CreatedResource']
         }
       }
       /** @description Refused, with a sentence. */
@@ -7424,7 +7592,7 @@ export interface operations {
           [name: string]: unknown
         }
         content: {
-          'application/json': components['schemas']['MadeResource']
+          'application/json': components['schemas']['CreatedResource']
         }
       }
       /** @description Refused, with a sentence. */
@@ -7450,7 +7618,7 @@ export interface operations {
     }
     requestBody: {
       content: {
-        'application/json': components['schemas']['PlaceTieInput']
+        'application/json': components['schemas']['PlaceLinkInput']
       }
     }
     responses: {
@@ -7460,7 +7628,7 @@ export interface operations {
           [name: string]: unknown
         }
         content: {
-          'application/json': components['schemas']['MadeResource']
+          'application/json': components['schemas']['CreatedResource']
         }
       }
       /** @description Refused, with a sentence. */
@@ -7486,7 +7654,7 @@ export interface operations {
     }
     requestBody: {
       content: {
-        'application/json': components['schemas']['PlaceTieInput']
+        'application/json': components['schemas']['PlaceLinkInput']
       }
     }
     responses: {
@@ -7496,7 +7664,7 @@ export interface operations {
           [name: string]: unknown
         }
         content: {
-          'application/json': components['schemas']['MadeResource']
+          'application/json': components['schemas']['CreatedResource']
         }
       }
       /** @description Refused, with a sentence. */
@@ -7655,7 +7823,7 @@ export interface operations {
           [name: string]: unknown
         }
         content: {
-          'application/json': components['schemas']['MadeResource']
+          'application/json': components['schemas']['CreatedResource']
         }
       }
       /** @description Refused, with a sentence. */
@@ -7753,7 +7921,7 @@ export interface operations {
           [name: string]: unknown
         }
         content: {
-          'application/json': components['schemas']['MadeResource']
+          'application/json': components['schemas']['CreatedResource']
         }
       }
       /** @description Refused, with a sentence. */
@@ -7779,7 +7947,7 @@ export interface operations {
     }
     requestBody: {
       content: {
-        'application/json': components['schemas']['ReckoningInput']
+        'application/json': components['schemas']['DatingSettingInput']
       }
     }
     responses: {
@@ -7789,7 +7957,7 @@ export interface operations {
           [name: string]: unknown
         }
         content: {
-          'application/json': components['schemas']['MadeResource']
+          'application/json': components['schemas']['CreatedResource']
         }
       }
       /** @description Refused, with a sentence. */
@@ -7857,7 +8025,7 @@ export interface operations {
           [name: string]: unknown
         }
         content: {
-          'application/json': components['schemas']['MadeResource']
+          'application/json': components['schemas']['CreatedResource']
         }
       }
       /** @description Refused, with a sentence. */
@@ -7954,7 +8122,7 @@ export interface operations {
           [name: string]: unknown
         }
         content: {
-          'application/json': components['schemas']['BesideCase']
+          'application/json': components['schemas']['CaseContextResource']
         }
       }
       /** @description Refused, with a sentence. */
@@ -7989,7 +8157,7 @@ export interface operations {
           [name: string]: unknown
         }
         content: {
-          'application/json': components['schemas']['MadeResource']
+          'application/json': components['schemas']['CreatedResource']
         }
       }
       /** @description Refused, with a sentence. */
@@ -8025,7 +8193,7 @@ export interface operations {
           [name: string]: unknown
         }
         content: {
-          'application/json': components['schemas']['MadeResource']
+          'application/json': components['schemas']['CreatedResource']
         }
       }
       /** @description Refused, with a sentence. */
@@ -8091,7 +8259,7 @@ export interface operations {
           [name: string]: unknown
         }
         content: {
-          'application/json': components['schemas']['MadeResource']
+          'application/json': components['schemas']['CreatedResource']
         }
       }
       /** @description Refused, with a sentence. */
@@ -8157,7 +8325,7 @@ export interface operations {
           [name: string]: unknown
         }
         content: {
-          'application/json': components['schemas']['MadeResource']
+          'application/json': components['schemas']['CreatedResource']
         }
       }
       /** @description Refused, with a sentence. */
@@ -8193,7 +8361,7 @@ export interface operations {
           [name: string]: unknown
         }
         content: {
-          'application/json': components['schemas']['MadeResource']
+          'application/json': components['schemas']['CreatedResource']
         }
       }
       /** @description Refused, with a sentence. */
@@ -8291,7 +8459,7 @@ export interface operations {
           [name: string]: unknown
         }
         content: {
-          'application/json': components['schemas']['MadeResource']
+          'application/json': components['schemas']['CreatedResource']
         }
       }
       /** @description Refused, with a sentence. */
@@ -8324,7 +8492,77 @@ export interface operations {
           [name: string]: unknown
         }
         content: {
-          'application/json': components['schemas']['FoundPage']
+          'application/json': components['schemas']['FindingsPage']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  pullThread: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        what: string
+        id: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['ImpactPage']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  makeThreadSo: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        what: string
+        id: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['MarkFalseInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['CreatedResource']
         }
       }
       /** @description Refused, with a sentence. */
@@ -8360,7 +8598,7 @@ export interface operations {
           [name: string]: unknown
         }
         content: {
-          'application/json': components['schemas']['MadeResource']
+          'application/json': components['schemas']['CreatedResource']
         }
       }
       /** @description Refused, with a sentence. */
@@ -8416,7 +8654,7 @@ export interface operations {
     }
     requestBody: {
       content: {
-        'application/json': components['schemas']['TakeUpInput']
+        'application/json': components['schemas']['OpenQuestionInput']
       }
     }
     responses: {
@@ -8426,7 +8664,7 @@ export interface operations {
           [name: string]: unknown
         }
         content: {
-          'application/json': components['schemas']['MadeResource']
+          'application/json': components['schemas']['CreatedResource']
         }
       }
       /** @description Refused, with a sentence. */
@@ -8494,7 +8732,7 @@ export interface operations {
           [name: string]: unknown
         }
         content: {
-          'application/json': components['schemas']['MadeResource']
+          'application/json': components['schemas']['CreatedResource']
         }
       }
       /** @description Refused, with a sentence. */
@@ -8520,7 +8758,7 @@ export interface operations {
     }
     requestBody: {
       content: {
-        'application/json': components['schemas']['WhyInput']
+        'application/json': components['schemas']['ReasonInput']
       }
     }
     responses: {
@@ -8530,7 +8768,7 @@ export interface operations {
           [name: string]: unknown
         }
         content: {
-          'application/json': components['schemas']['MadeResource']
+          'application/json': components['schemas']['CreatedResource']
         }
       }
       /** @description Refused, with a sentence. */
@@ -8556,7 +8794,7 @@ export interface operations {
     }
     requestBody: {
       content: {
-        'application/json': components['schemas']['WhyInput']
+        'application/json': components['schemas']['ReasonInput']
       }
     }
     responses: {
@@ -8566,7 +8804,7 @@ export interface operations {
           [name: string]: unknown
         }
         content: {
-          'application/json': components['schemas']['MadeResource']
+          'application/json': components['schemas']['CreatedResource']
         }
       }
       /** @description Refused, with a sentence. */
@@ -8592,7 +8830,7 @@ export interface operations {
     }
     requestBody: {
       content: {
-        'application/json': components['schemas']['WhyInput']
+        'application/json': components['schemas']['ReasonInput']
       }
     }
     responses: {
@@ -8602,245 +8840,7 @@ export interface operations {
           [name: string]: unknown
         }
         content: {
-          'application/json': components['schemas']['MadeResource']
-        }
-      }
-      /** @description Refused, with a sentence. */
-      default: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Problem']
-        }
-      }
-    }
-  }
-  pullThread: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        tree: string
-        what: string
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description Done. */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['ThreadPage']
-        }
-      }
-      /** @description Refused, with a sentence. */
-      default: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Problem']
-        }
-      }
-    }
-  }
-  makeThreadSo: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        tree: string
-        what: string
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['PullInput']
-      }
-    }
-    responses: {
-      /** @description Done. */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['MadeResource']
-        }
-      }
-      /** @description Refused, with a sentence. */
-      default: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Problem']
-        }
-      }
-    }
-  }
-  readDate: {
-    parameters: {
-      query?: {
-        text?: string
-        place?: string
-      }
-      header?: never
-      path: {
-        tree: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description Done. */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['DateResource']
-        }
-      }
-      /** @description Refused, with a sentence. */
-      default: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Problem']
-        }
-      }
-    }
-  }
-  readSum: {
-    parameters: {
-      query?: {
-        text?: string
-      }
-      header?: never
-      path: {
-        tree: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description Done. */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['SuggestionList']
-        }
-      }
-      /** @description Refused, with a sentence. */
-      default: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Problem']
-        }
-      }
-    }
-  }
-  readEntry: {
-    parameters: {
-      query?: {
-        line?: string
-      }
-      header?: never
-      path: {
-        tree: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description Done. */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['EntryReading']
-        }
-      }
-      /** @description Refused, with a sentence. */
-      default: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Problem']
-        }
-      }
-    }
-  }
-  readPlace: {
-    parameters: {
-      query?: {
-        text?: string
-        date?: string
-        chosen?: string
-      }
-      header?: never
-      path: {
-        tree: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description Done. */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['PlaceReadingResource']
-        }
-      }
-      /** @description Refused, with a sentence. */
-      default: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Problem']
-        }
-      }
-    }
-  }
-  suggestPlaces: {
-    parameters: {
-      query?: {
-        q?: string
-      }
-      header?: never
-      path: {
-        tree: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description Done. */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['SuggestionList']
+          'application/json': components['schemas']['CreatedResource']
         }
       }
       /** @description Refused, with a sentence. */
@@ -8908,7 +8908,7 @@ export interface operations {
           [name: string]: unknown
         }
         content: {
-          'application/json': components['schemas']['MadeResource']
+          'application/json': components['schemas']['CreatedResource']
         }
       }
       /** @description Refused, with a sentence. */
@@ -8976,7 +8976,7 @@ export interface operations {
           [name: string]: unknown
         }
         content: {
-          'application/json': components['schemas']['MadeResource']
+          'application/json': components['schemas']['CreatedResource']
         }
       }
       /** @description Refused, with a sentence. */
@@ -9042,7 +9042,7 @@ export interface operations {
           [name: string]: unknown
         }
         content: {
-          'application/json': components['schemas']['MadeResource']
+          'application/json': components['schemas']['CreatedResource']
         }
       }
       /** @description Refused, with a sentence. */
@@ -9108,7 +9108,7 @@ export interface operations {
           [name: string]: unknown
         }
         content: {
-          'application/json': components['schemas']['MadeResource']
+          'application/json': components['schemas']['CreatedResource']
         }
       }
       /** @description Refused, with a sentence. */
@@ -9176,7 +9176,7 @@ export interface operations {
           [name: string]: unknown
         }
         content: {
-          'application/json': components['schemas']['MadeResource']
+          'application/json': components['schemas']['CreatedResource']
         }
       }
       /** @description Refused, with a sentence. */
@@ -9242,7 +9242,7 @@ export interface operations {
           [name: string]: unknown
         }
         content: {
-          'application/json': components['schemas']['MadeResource']
+          'application/json': components['schemas']['CreatedResource']
         }
       }
       /** @description Refused, with a sentence. */
@@ -9278,7 +9278,7 @@ export interface operations {
           [name: string]: unknown
         }
         content: {
-          'application/json': components['schemas']['MadeResource']
+          'application/json': components['schemas']['CreatedResource']
         }
       }
       /** @description Refused, with a sentence. */
@@ -9368,7 +9368,7 @@ export interface operations {
     }
     requestBody: {
       content: {
-        'application/json': components['schemas']['LineUpInput']
+        'application/json': components['schemas']['RecordMatchInput']
       }
     }
     responses: {
@@ -9378,7 +9378,7 @@ export interface operations {
           [name: string]: unknown
         }
         content: {
-          'application/json': components['schemas']['LineUpResource']
+          'application/json': components['schemas']['RecordMatchResource']
         }
       }
       /** @description Refused, with a sentence. */
@@ -9404,7 +9404,7 @@ export interface operations {
     }
     requestBody: {
       content: {
-        'application/json': components['schemas']['TakeInInput']
+        'application/json': components['schemas']['CommitInput']
       }
     }
     responses: {
@@ -9414,7 +9414,7 @@ export interface operations {
           [name: string]: unknown
         }
         content: {
-          'application/json': components['schemas']['TakenInResource']
+          'application/json': components['schemas']['CommitSummaryResource']
         }
       }
       /** @description Refused, with a sentence. */
@@ -9450,42 +9450,7 @@ export interface operations {
           [name: string]: unknown
         }
         content: {
-          'application/json': components['schemas']['MadeResource']
-        }
-      }
-      /** @description Refused, with a sentence. */
-      default: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Problem']
-        }
-      }
-    }
-  }
-  readLines: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        tree: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['ReadLinesInput']
-      }
-    }
-    responses: {
-      /** @description Done. */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['LinesRead']
+          'application/json': components['schemas']['CreatedResource']
         }
       }
       /** @description Refused, with a sentence. */
@@ -9551,7 +9516,7 @@ export interface operations {
           [name: string]: unknown
         }
         content: {
-          'application/json': components['schemas']['MadeResource']
+          'application/json': components['schemas']['CreatedResource']
         }
       }
       /** @description Refused, with a sentence. */
@@ -9684,7 +9649,7 @@ export interface operations {
           [name: string]: unknown
         }
         content: {
-          'application/json': components['schemas']['MadeResource']
+          'application/json': components['schemas']['CreatedResource']
         }
       }
       /** @description Refused, with a sentence. */
@@ -9753,7 +9718,7 @@ export interface operations {
           [name: string]: unknown
         }
         content: {
-          'application/json': components['schemas']['MadeResource']
+          'application/json': components['schemas']['CreatedResource']
         }
       }
       /** @description Refused, with a sentence. */
@@ -9821,7 +9786,7 @@ export interface operations {
           [name: string]: unknown
         }
         content: {
-          'application/json': components['schemas']['MadeResource']
+          'application/json': components['schemas']['CreatedResource']
         }
       }
       /** @description Refused, with a sentence. */
@@ -9847,7 +9812,7 @@ export interface operations {
     }
     requestBody: {
       content: {
-        'application/json': components['schemas']['ReckoningInput']
+        'application/json': components['schemas']['DatingSettingInput']
       }
     }
     responses: {
@@ -9857,7 +9822,42 @@ export interface operations {
           [name: string]: unknown
         }
         content: {
-          'application/json': components['schemas']['MadeResource']
+          'application/json': components['schemas']['CreatedResource']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  readLines: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['TranscriptionInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['TranscribedLines']
         }
       }
       /** @description Refused, with a sentence. */
@@ -9957,7 +9957,7 @@ export interface operations {
           [name: string]: unknown
         }
         content: {
-          'application/json': components['schemas']['SearchList']
+          'application/json': components['schemas']['SearchLogPage']
         }
       }
       /** @description Refused, with a sentence. */
@@ -9992,7 +9992,7 @@ export interface operations {
           [name: string]: unknown
         }
         content: {
-          'application/json': components['schemas']['MadeResource']
+          'application/json': components['schemas']['CreatedResource']
         }
       }
       /** @description Refused, with a sentence. */
@@ -10058,7 +10058,7 @@ export interface operations {
           [name: string]: unknown
         }
         content: {
-          'application/json': components['schemas']['MadeResource']
+          'application/json': components['schemas']['CreatedResource']
         }
       }
       /** @description Refused, with a sentence. */
@@ -10128,7 +10128,7 @@ export interface operations {
           [name: string]: unknown
         }
         content: {
-          'application/json': components['schemas']['MadeResource']
+          'application/json': components['schemas']['CreatedResource']
         }
       }
       /** @description Refused, with a sentence. */
@@ -10164,7 +10164,7 @@ export interface operations {
           [name: string]: unknown
         }
         content: {
-          'application/json': components['schemas']['MadeResource']
+          'application/json': components['schemas']['CreatedResource']
         }
       }
       /** @description Refused, with a sentence. */
@@ -10230,7 +10230,7 @@ export interface operations {
           [name: string]: unknown
         }
         content: {
-          'application/json': components['schemas']['MadeResource']
+          'application/json': components['schemas']['CreatedResource']
         }
       }
       /** @description Refused, with a sentence. */
@@ -10453,7 +10453,7 @@ export interface operations {
           [name: string]: unknown
         }
         content: {
-          'application/json': components['schemas']['MadeResource']
+          'application/json': components['schemas']['CreatedResource']
         }
       }
       /** @description Refused, with a sentence. */
@@ -10549,7 +10549,7 @@ export interface operations {
           [name: string]: unknown
         }
         content: {
-          'application/json': components['schemas']['MadeResource']
+          'application/json': components['schemas']['CreatedResource']
         }
       }
       /** @description Refused, with a sentence. */
@@ -10805,7 +10805,7 @@ export interface operations {
           [name: string]: unknown
         }
         content: {
-          'application/json': components['schemas']['NowResource']
+          'application/json': components['schemas']['TreeStateResource']
         }
       }
       /** @description Refused, with a sentence. */
@@ -10830,7 +10830,7 @@ export interface operations {
     }
     requestBody: {
       content: {
-        'application/json': components['schemas']['ReckoningInput']
+        'application/json': components['schemas']['DatingSettingInput']
       }
     }
     responses: {
@@ -10906,7 +10906,7 @@ export interface operations {
           [name: string]: unknown
         }
         content: {
-          'application/json': components['schemas']['MadeResource']
+          'application/json': components['schemas']['CreatedResource']
         }
       }
       /** @description Refused, with a sentence. */

@@ -1,7 +1,7 @@
 import type { Schemas } from '../api/client'
 
 /** What a file said that has no field here: in words, and on demand the lines themselves. */
-export function KeptLines({ kept }: { kept: Schemas['KeptResource'][] }) {
+export function KeptLines({ kept }: { kept: Schemas['KeptLinesResource'][] }) {
   if (kept.length === 0) return null
   return (
     <section aria-label="Also in the file">

@@ -1,9 +1,9 @@
 import { useState, type MouseEvent } from 'react'
 import type { Schemas } from '../api/client'
 
-type Mark = Schemas['LifelineMark']
+type Mark = Schemas['LifeStripMark']
 type Props = {
-  lifeline: Schemas['LifelineResource']
+  lifeline: Schemas['LifeStripResource']
   chosen: string
   onChoose: (factId: string) => void
   /** Goes to whoever of the family an event is of. */

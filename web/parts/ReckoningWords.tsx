@@ -2,9 +2,9 @@ import { useState, type FormEvent } from 'react'
 import type { Schemas } from '../api/client'
 import { KeepOrLeave } from './KeepOrLeave'
 
-type Said = Schemas['ReckoningInput']
+type Said = Schemas['DatingSettingInput']
 type Props = {
-  said: Schemas['ReckoningResource']
+  said: Schemas['DatingSettingResource']
   /** What counts where nothing is said here. */
   otherwise: string
   saving: boolean

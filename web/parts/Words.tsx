@@ -1,7 +1,7 @@
 import type { Schemas } from '../api/client'
 
 /** A citation in its own styles. */
-export function Words({ words }: { words: Schemas['WordsResource'][] }) {
+export function Words({ words }: { words: Schemas['StyledText'][] }) {
   return (
     <span>
       {words.map((part, index) =>

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Account;
 
+use App\Http\Account\Inputs\AccountInput;
+use App\Http\Account\Inputs\SignInInput;
+use App\Http\Account\Resources\DisplayPreferencesResource;
+use App\Http\Account\Resources\SessionResource;
+use App\Http\Account\Resources\UserResource;
 use App\Http\Api\Delete;
 use App\Http\Api\Get;
 use App\Http\Api\Post;
-use App\Http\Inputs\AccountInput;
-use App\Http\Inputs\SignInInput;
-use App\Http\Resources\ReadingResource;
-use App\Http\Resources\SessionResource;
-use App\Http\Resources\UserResource;
 use App\Models\User;
 use App\Refusal;
 use Illuminate\Http\JsonResponse;
@@ -28,7 +28,7 @@ final class SessionController
         $first = User::query()->doesntExist();
 
         return response()->json(new SessionResource(
-            $user instanceof User ? new UserResource($user->id, $user->name, $user->email, new ReadingResource(
+            $user instanceof User ? new UserResource($user->id, $user->name, $user->email, new DisplayPreferencesResource(
                 $user->reading['order'] ?? 'given', $user->reading['capitals'] ?? 'no', $user->reading['married'] ?? 'birth', $user->reading['dates'] ?? 'short')) : null,
             $first || config('northbough.accounts') === 'open', $first,
         ));

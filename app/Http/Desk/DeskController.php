@@ -6,13 +6,13 @@ namespace App\Http\Desk;
 
 use App\Counted;
 use App\Http\Api\Get;
+use App\Http\Desk\Resources\DeskItem;
+use App\Http\Desk\Resources\DeskPage;
 use App\Http\Journal\JournalController;
-use App\Http\Resources\DeskPage;
-use App\Http\Resources\SentenceResource;
-use App\Trees\CurrentTree;
-use App\Trees\Journal\Asked;
+use App\Trees\Access\CurrentTree;
+use App\Trees\Access\LivingPeople;
 use App\Trees\Journal\Changes;
-use App\Trees\Living;
+use App\Trees\Journal\JournalFilter;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
@@ -21,17 +21,17 @@ use NorthBough\Core\Tree\EventKinds;
 /** What waits for somebody, in sentences, by what each holds up. */
 final readonly class DeskController
 {
-    public function __construct(private CurrentTree $current, private Living $living, private CaseSentences $cases, private Changes $changes)
+    public function __construct(private CurrentTree $current, private LivingPeople $living, private CaseSentences $cases, private Changes $changes)
     {
     }
 
     #[Get('/trees/{tree}/desk', 'desk', DeskPage::class)]
     public function index(): JsonResponse
     {
-        return response()->json(new DeskPage([...$this->questions(), ...$this->current->seesLiving() ? $this->cases->all() : [], ...$this->contradictions(), ...$this->unplaced(), ...$this->unasserted(), ...$this->unread()], $this->current->seesLiving() ? array_map(JournalController::line(...), $this->changes->list(new Asked, 8)) : []));
+        return response()->json(new DeskPage([...$this->questions(), ...$this->current->seesLiving() ? $this->cases->all() : [], ...$this->contradictions(), ...$this->unplaced(), ...$this->unasserted(), ...$this->unread()], $this->current->seesLiving() ? array_map(JournalController::line(...), $this->changes->list(new JournalFilter, 8)) : []));
     }
 
-    /** @return list<SentenceResource> conflicts that wait for a decision, those first on which most children depend */
+    /** @return list<DeskItem> conflicts that wait for a decision, those first on which most children depend */
     private function questions(): array
     {
         if (! $this->current->seesLiving()) {
@@ -44,18 +44,18 @@ final readonly class DeskController
             ->orderByRaw("{$children} DESC, questions.id")->limit(20)
             ->selectRaw("questions.id, questions.aspect, questions.title, questions.reopened_by, person_lines.shown_name, person_lines.number, {$children} AS children")->get();
 
-        return array_values($rows->map(static function ($row): SentenceResource {
+        return array_values($rows->map(static function ($row): DeskItem {
             $depends = match ((int) $row->children) {
                 0 => '',
                 default => '; '.Counted::of((int) $row->children, 'child depends', 'children depend').' on it',
             };
 
-            return new SentenceResource(self::conflict($row->aspect, $row->shown_name, $row->number).$depends.'.',
+            return new DeskItem(self::conflict($row->aspect, $row->shown_name, $row->number).$depends.'.',
                 $row->reopened_by !== '' ? $row->reopened_by : $row->title, "questions/{$row->id}");
         })->all());
     }
 
-    /** @return list<SentenceResource> conflicts that were found, of which nobody has opened a question */
+    /** @return list<DeskItem> conflicts that were found, of which nobody has opened a question */
     private function contradictions(): array
     {
         $rows = $this->living->visible(DB::table('findings'))
@@ -66,7 +66,7 @@ final readonly class DeskController
             ->orderByDesc('findings.badness')->orderBy('findings.id')->limit(20)
             ->get(['findings.person_id', 'findings.aspect', 'findings.ground', 'person_lines.shown_name', 'person_lines.number']);
 
-        return array_values($rows->map(static fn ($row): SentenceResource => new SentenceResource(
+        return array_values($rows->map(static fn ($row): DeskItem => new DeskItem(
             str_ends_with($row->aspect, ' window') ? 'No date of '.substr($row->aspect, 0, -strlen(' window'))." fits all the evidence for {$row->shown_name}, no. {$row->number}."
                 : self::conflict($row->aspect, $row->shown_name, $row->number).'.', $row->ground, "people/{$row->person_id}",
         ))->all());
@@ -86,7 +86,7 @@ final readonly class DeskController
         return $aspect === 'presence' ? 'whereabouts' : mb_strtolower(EventKinds::all()[$aspect]->word ?? $aspect);
     }
 
-    /** @return list<SentenceResource> records that are not finished: names that nobody placed, or pages that changed since they were taken in */
+    /** @return list<DeskItem> records that are not finished: names that nobody placed, or pages that changed since they were taken in */
     private function unplaced(): array
     {
         if (! $this->current->seesLiving()) {
@@ -102,10 +102,10 @@ final readonly class DeskController
             ->selectRaw("records.id, records.locator, records.look_again, sources.title, count(*) FILTER (WHERE placings.id IS NULL) AS waiting,
                 string_agg(roll_lines.name_typed, ', ' ORDER BY roll_lines.position) FILTER (WHERE placings.id IS NULL) AS names")->get();
 
-        return array_values($rows->map(static function ($row): SentenceResource {
+        return array_values($rows->map(static function ($row): DeskItem {
             $where = trim("{$row->title}, {$row->locator}", ', ');
 
-            return new SentenceResource(match (true) {
+            return new DeskItem(match (true) {
                 (int) $row->waiting === 0 => "{$where}: changed since it was added to the tree.",
                 (int) $row->waiting === 1 => "One name is not placed on {$where}.",
                 default => self::number((int) $row->waiting)." names are not placed on {$where}.",
@@ -113,7 +113,7 @@ final readonly class DeskController
         })->all());
     }
 
-    /** @return list<SentenceResource> deaths that a file names without saying that they happened */
+    /** @return list<DeskItem> deaths that a file names without saying that they happened */
     private function unasserted(): array
     {
         $rows = $this->living->visible(DB::table('events'))
@@ -122,13 +122,13 @@ final readonly class DeskController
             ->orderBy('person_lines.sort_name')->orderBy('events.id')->limit(20)
             ->get(['events.id', 'events.kind', 'person_lines.person_id', 'person_lines.shown_name', 'person_lines.number']);
 
-        return array_values($rows->map(static fn ($row): SentenceResource => new SentenceResource(
+        return array_values($rows->map(static fn ($row): DeskItem => new DeskItem(
             'A file names a '.self::aspect($row->kind)." of {$row->shown_name}, no. {$row->number}, and does not say that it happened.",
             'Without Y, a date or a place it asserts nothing, and they count as living. Choose “Use this one” if they are dead, or rule it out.', "people/{$row->person_id}?fact={$row->id}",
         ))->all());
     }
 
-    /** @return list<SentenceResource> dates of which nothing was understood, or two things */
+    /** @return list<DeskItem> dates of which nothing was understood, or two things */
     private function unread(): array
     {
         $rows = $this->living->visible(DB::table('events'))
@@ -142,7 +142,7 @@ final readonly class DeskController
             ->orderBy('person_lines.sort_name')->limit(20)
             ->get(['person_lines.person_id', 'person_lines.shown_name', 'person_lines.number', 'events.date_typed', 'events.date_shown', 'events.date_problem', 'events.date_kind']);
 
-        return array_values($rows->map(static fn ($row): SentenceResource => new SentenceResource(
+        return array_values($rows->map(static fn ($row): DeskItem => new DeskItem(
             "“{$row->date_typed}” on {$row->shown_name}, no. {$row->number}, ".match (true) {
                 $row->date_problem !== '' => 'is no day that can be.',
                 $row->date_kind === 'phrase' => 'is not understood as a date.',

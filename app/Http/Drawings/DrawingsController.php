@@ -5,16 +5,16 @@ declare(strict_types=1);
 namespace App\Http\Drawings;
 
 use App\Http\Api\Get;
-use App\Http\Keeping;
-use App\Http\Resources\BoxResource;
-use App\Http\Resources\LineResource;
-use App\Http\Resources\SceneResource;
+use App\Http\Drawings\Resources\BoxResource;
+use App\Http\Drawings\Resources\LineResource;
+use App\Http\Drawings\Resources\SceneResource;
+use App\Http\LivingInFull;
 use App\Models\Person;
 use App\Printing\Attachment;
 use App\Printing\Pdf;
 use App\Refusal;
-use App\Trees\Exchange\Leaving;
-use App\Trees\Living;
+use App\Trees\Access\LivingPeople;
+use App\Trees\Access\PrivacyAwareExport;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -30,7 +30,7 @@ final readonly class DrawingsController
 {
     private const MOST_GENERATIONS = 12;
 
-    public function __construct(private Living $living, private Leaving $leaving)
+    public function __construct(private LivingPeople $living, private PrivacyAwareExport $leaving)
     {
     }
 
@@ -48,7 +48,7 @@ final readonly class DrawingsController
 
     public function file(Request $request, Pdf $pdf, string $tree, string $kind, string $person, string $format): Response
     {
-        $scene = $this->scene($this->leaving->view(Keeping::askedBy($request), 'Saved a drawing'), $request, $kind, $person);
+        $scene = $this->scene($this->leaving->view(LivingInFull::askedBy($request), 'Saved a drawing'), $request, $kind, $person);
         $svg = Svg::render($scene);
 
         return Attachment::of($format === 'pdf' ? $pdf->fromSvg($svg) : $svg, $scene->title, $format);

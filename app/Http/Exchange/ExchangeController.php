@@ -7,14 +7,14 @@ namespace App\Http\Exchange;
 use App\Http\Api\Delete;
 use App\Http\Api\Get;
 use App\Http\Api\Post;
-use App\Http\Inputs\ImportInput;
-use App\Http\Resources\CountResource;
-use App\Http\Resources\ExchangePage;
-use App\Http\Resources\ImportResource;
-use App\Http\Resources\LeftOutResource;
-use App\Http\Resources\LookResource;
-use App\Http\Resources\RunResource;
-use App\Http\Resources\UnplacedResource;
+use App\Http\Exchange\Inputs\ImportInput;
+use App\Http\Exchange\Resources\CountResource;
+use App\Http\Exchange\Resources\ExchangePage;
+use App\Http\Exchange\Resources\FilePreviewResource;
+use App\Http\Exchange\Resources\ImportExclusionsResource;
+use App\Http\Exchange\Resources\ImportResource;
+use App\Http\Exchange\Resources\RunResource;
+use App\Http\Exchange\Resources\UnplacedLine;
 use App\Http\Tree\TreesController;
 use App\Jobs\ImportFile;
 use App\Models\Import;
@@ -22,8 +22,8 @@ use App\Models\Run;
 use App\Models\Tree;
 use App\Models\User;
 use App\Refusal;
-use App\Trees\CurrentTree;
-use App\Trees\Exchange\Runs;
+use App\Trees\Access\CurrentTree;
+use App\Trees\Exchange\LostRuns;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -39,7 +39,7 @@ final readonly class ExchangeController
     #[Get('/trees/{tree}/exchange', 'exchange', ExchangePage::class)]
     public function index(Request $request): JsonResponse
     {
-        Runs::release();
+        LostRuns::release();
         $user = TreesController::user($request);
         $runs = Run::query()->where('tree_id', $this->current->id())->where(static fn ($own) => $own->whereNotIn('kind', ['look', 'export'])->orWhere('user_id', $user->id))->orderByDesc('created_at')->orderByDesc('id')->limit(5)->get();
         $imports = Import::query()->orderByDesc('brought_in_at')->limit(20)->get();
@@ -55,7 +55,7 @@ final readonly class ExchangeController
     {
         $input = ImportInput::from($request);
         $user = TreesController::user($request);
-        $look = $input->lookId === null ? null : LooksController::looked($this->current->id(), $user->id, $input->lookId);
+        $look = $input->lookId === null ? null : PreviewsController::looked($this->current->id(), $user->id, $input->lookId);
         $upload = $look !== null ? null : UploadsController::own($request, (string) $input->uploadId);
         if ($upload !== null && $upload->received !== $upload->size) {
             throw new Refusal('The file has not come in whole yet.', 409);
@@ -68,7 +68,7 @@ final readonly class ExchangeController
         if ($input->mode === 'replace' && $this->current->get()->roleOf($user) !== 'owner') {
             throw new Refusal('Only the owner may put a file in the place of this tree.', 403);
         }
-        $run = Runs::begin($this->current->id(), $user, 'import', $name, 'A file is being brought into this tree already. Wait until it is in, or cancel it.', fn (): array => [
+        $run = LostRuns::begin($this->current->id(), $user, 'import', $name, 'A file is being brought into this tree already. Wait until it is in, or cancel it.', fn (): array => [
             'path' => $path, 'name' => $name, 'mode' => $input->mode, 'again' => $input->again,
             'encoding' => $input->encoding, 'start' => $input->start, 'generations' => $input->generations, 'into' => $this->into($input, $user),
         ]);
@@ -128,7 +128,7 @@ final readonly class ExchangeController
 
     public static function run(Run $run): RunResource
     {
-        return new RunResource($run->id, $run->kind, $run->title, $run->state, $run->done, $run->said, (string) ($run->asked['into'] ?? $run->tree_id), (bool) ($run->result['again'] ?? false), isset($run->result['look']) ? LookResource::of($run->result['look']) : null);
+        return new RunResource($run->id, $run->kind, $run->title, $run->state, $run->done, $run->said, (string) ($run->asked['into'] ?? $run->tree_id), (bool) ($run->result['again'] ?? false), isset($run->result['look']) ? FilePreviewResource::of($run->result['look']) : null);
     }
 
     private static function import(Import $import): ImportResource
@@ -141,13 +141,13 @@ final readonly class ExchangeController
             /** @var list<array{line: int, text: string, why: string}> $lines */
             $lines = $import->report[$which] ?? [];
 
-            return array_map(static fn (array $u): UnplacedResource => new UnplacedResource($u['line'], $u['text'], $u['why']), $lines);
+            return array_map(static fn (array $u): UnplacedLine => new UnplacedLine($u['line'], $u['text'], $u['why']), $lines);
         };
 
         return new ImportResource($import->id, $import->file_name, $import->standard, $import->brought_in_at, $counts,
             $listed('unplaced'), $listed('noted'),
-            LookResource::kept(array_values($import->report['kept'] ?? [])),
+            FilePreviewResource::kept(array_values($import->report['kept'] ?? [])),
             $listed('repaired'), (int) ($import->report['pictures']['found'] ?? 0), (int) ($import->report['pictures']['missingCount'] ?? 0), $import->report['pictures']['missing'] ?? [],
-            new LeftOutResource(...($import->report['leftOut'] ?? ['people' => 0, 'records' => 0, 'lines' => 0])));
+            new ImportExclusionsResource(...($import->report['leftOut'] ?? ['people' => 0, 'records' => 0, 'lines' => 0])));
     }
 }

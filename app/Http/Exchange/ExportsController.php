@@ -5,17 +5,17 @@ declare(strict_types=1);
 namespace App\Http\Exchange;
 
 use App\Http\Api\Post;
-use App\Http\Inputs\ExportInput;
-use App\Http\Keeping;
-use App\Http\Resources\RunResource;
+use App\Http\Exchange\Inputs\ExportInput;
+use App\Http\Exchange\Resources\RunResource;
+use App\Http\LivingInFull;
 use App\Http\Tree\TreesController;
 use App\Jobs\WriteTree;
 use App\Models\Run;
 use App\Models\User;
 use App\Refusal;
-use App\Trees\CurrentTree;
-use App\Trees\Exchange\Leaving;
-use App\Trees\Exchange\Runs;
+use App\Trees\Access\CurrentTree;
+use App\Trees\Access\PrivacyAwareExport;
+use App\Trees\Exchange\LostRuns;
 use App\Trees\Exchange\WriteFile;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -38,10 +38,10 @@ final readonly class ExportsController
         $input = ExportInput::from($request);
         $user = TreesController::user($request);
         if ($input->keep && $this->current->get()->roleOf($user) !== 'owner') {
-            throw Leaving::notTheirs();
+            throw PrivacyAwareExport::notTheirs();
         }
         $before = Run::query()->where('tree_id', $this->current->id())->where('kind', 'export')->where('user_id', $user->id)->get()->filter(static fn (Run $run): bool => $run->isOver());
-        $run = Runs::begin($this->current->id(), $user, 'export', $this->name($input->zipped), 'A file is being written already. Wait until that is done, or cancel it.',
+        $run = LostRuns::begin($this->current->id(), $user, 'export', $this->name($input->zipped), 'A file is being written already. Wait until that is done, or cancel it.',
             static fn (): array => ['version' => $input->version, 'zipped' => $input->zipped, 'keep' => $input->keep]);
         $before->each(self::forget(...));
         WriteTree::dispatch($run->id);
@@ -57,7 +57,7 @@ final readonly class ExportsController
         return self::download((string) ($row->result['path'] ?? ''), $row->title, (bool) $row->asked['zipped']);
     }
 
-    public function export(Request $request, Leaving $leaving): BinaryFileResponse
+    public function export(Request $request, PrivacyAwareExport $leaving): BinaryFileResponse
     {
         try {
             $version = Version::named($request->string('version', '7')->toString());
@@ -68,7 +68,7 @@ final readonly class ExportsController
         // answers with an error, and never with half a file.
         set_time_limit(0);
         $isZipped = $request->boolean('zipped');
-        $rows = $leaving->rows(Keeping::askedBy($request), 'Wrote a file');
+        $rows = $leaving->rows(LivingInFull::askedBy($request), 'Wrote a file');
         $file = WriteFile::spooled($rows, $version, $this->current->id(), Carbon::now()->toDateTimeImmutable(), $isZipped);
 
         return self::download($file->path, $this->name($isZipped), $isZipped)->deleteFileAfterSend();

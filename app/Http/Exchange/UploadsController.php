@@ -6,8 +6,8 @@ namespace App\Http\Exchange;
 
 use App\Http\Api\Get;
 use App\Http\Api\Post;
-use App\Http\Inputs\UploadInput;
-use App\Http\Resources\UploadResource;
+use App\Http\Exchange\Inputs\UploadInput;
+use App\Http\Exchange\Resources\UploadResource;
 use App\Http\Tree\TreesController;
 use App\Models\Upload;
 use App\Refusal;

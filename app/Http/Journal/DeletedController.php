@@ -6,13 +6,13 @@ namespace App\Http\Journal;
 
 use App\Http\Api\Get;
 use App\Http\Api\Post;
-use App\Http\Resources\DeletedPage;
-use App\Http\Resources\DeletedResource;
-use App\Http\Resources\SaidResource;
+use App\Http\Journal\Resources\DeletedPage;
+use App\Http\Journal\Resources\DeletedResource;
+use App\Http\Journal\Resources\DoneResource;
 use App\Http\Tree\TreesController;
-use App\Trees\CurrentTree;
-use App\Trees\Journal\Deleted;
-use App\Trees\Journal\PutBack;
+use App\Trees\Access\CurrentTree;
+use App\Trees\Journal\DeletedThings;
+use App\Trees\Journal\Restoration;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use stdClass;
@@ -20,7 +20,7 @@ use stdClass;
 /** What was deleted waits here to be put back. */
 final readonly class DeletedController
 {
-    public function __construct(private CurrentTree $current, private Deleted $deleted, private PutBack $putBack)
+    public function __construct(private CurrentTree $current, private DeletedThings $deleted, private Restoration $putBack)
     {
     }
 
@@ -33,9 +33,9 @@ final readonly class DeletedController
         return response()->json(new DeletedPage(array_map(static fn (stdClass $one): DeletedResource => new DeletedResource($one->id, $one->called, $one->whose, $one->with, $one->who, $one->madeAt, $one->why), $things), $next));
     }
 
-    #[Post('/trees/{tree}/journal/deleted/{entry}/put-back', 'putBackDeleted', SaidResource::class)]
+    #[Post('/trees/{tree}/journal/deleted/{entry}/put-back', 'putBackDeleted', DoneResource::class)]
     public function putBack(Request $request, string $tree, string $entry): JsonResponse
     {
-        return response()->json(new SaidResource($this->putBack->thing($entry, TreesController::user($request))));
+        return response()->json(new DoneResource($this->putBack->thing($entry, TreesController::user($request))));
     }
 }

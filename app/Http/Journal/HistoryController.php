@@ -6,15 +6,15 @@ namespace App\Http\Journal;
 
 use App\Http\Api\Get;
 use App\Http\Api\Post;
-use App\Http\Inputs\PutBackInput;
-use App\Http\Resources\EntryResource;
-use App\Http\Resources\HistoryEntry;
-use App\Http\Resources\HistoryPage;
-use App\Http\Resources\SaidResource;
+use App\Http\Journal\Inputs\RestoreInput;
+use App\Http\Journal\Resources\DoneResource;
+use App\Http\Journal\Resources\EntryResource;
+use App\Http\Journal\Resources\HistoryEntry;
+use App\Http\Journal\Resources\HistoryPage;
 use App\Http\Tree\TreesController;
 use App\Models\Person;
+use App\Trees\Access\CurrentTree;
 use App\Trees\Changes\Intent;
-use App\Trees\CurrentTree;
 use App\Trees\Journal\History;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -38,12 +38,12 @@ final readonly class HistoryController
         return response()->json(new HistoryPage($entries, $last === false || count($entries) < History::AT_ONCE / 2 ? null : $last->seq));
     }
 
-    #[Post('/trees/{tree}/changed-values/{entry}/put-back', 'putBackValue', SaidResource::class, PutBackInput::class)]
+    #[Post('/trees/{tree}/changed-values/{entry}/put-back', 'putBackValue', DoneResource::class, RestoreInput::class)]
     public function putBack(Request $request, string $tree, string $entry): JsonResponse
     {
-        $input = PutBackInput::from($request);
+        $input = RestoreInput::from($request);
         $this->history->putBack(new Intent(TreesController::user($request), 'Restored a value', $input->why ?? ''), $entry, $input->field, $input->version);
 
-        return response()->json(new SaidResource('Restored.'));
+        return response()->json(new DoneResource('Restored.'));
     }
 }

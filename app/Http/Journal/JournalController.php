@@ -6,21 +6,21 @@ namespace App\Http\Journal;
 
 use App\Http\Api\Get;
 use App\Http\Api\Post;
-use App\Http\Inputs\JournalInput;
-use App\Http\Inputs\StepsInput;
-use App\Http\Resources\ChangePage;
-use App\Http\Resources\ChangeResource;
-use App\Http\Resources\EntryResource;
-use App\Http\Resources\JournalPage;
-use App\Http\Resources\NextStepsResource;
-use App\Http\Resources\SaidResource;
+use App\Http\Journal\Inputs\JournalInput;
+use App\Http\Journal\Inputs\StepsInput;
+use App\Http\Journal\Resources\ChangePage;
+use App\Http\Journal\Resources\ChangeResource;
+use App\Http\Journal\Resources\DoneResource;
+use App\Http\Journal\Resources\EntryResource;
+use App\Http\Journal\Resources\JournalPage;
+use App\Http\Journal\Resources\NextStepsResource;
 use App\Http\Tree\TreesController;
 use App\Models\User;
 use App\Refusal;
+use App\Trees\Access\CurrentTree;
 use App\Trees\Changes\Undo;
-use App\Trees\CurrentTree;
-use App\Trees\Gazetteers;
 use App\Trees\Journal\Changes;
+use App\Trees\Places\Gazetteers;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use stdClass;
@@ -64,7 +64,7 @@ final readonly class JournalController
         return response()->json(new ChangePage(array_map(EntryResource::of(...), $this->changes->entries($change))));
     }
 
-    #[Post('/trees/{tree}/journal/undo', 'undo', SaidResource::class, StepsInput::class)]
+    #[Post('/trees/{tree}/journal/undo', 'undo', DoneResource::class, StepsInput::class)]
     public function undo(Request $request): JsonResponse
     {
         $user = TreesController::user($request);
@@ -72,7 +72,7 @@ final readonly class JournalController
         return $this->each($request, 'Undid', fn (): stdClass => $this->undo->undoable($user, 1)[0] ?? throw new Refusal('There is nothing of yours to undo in this tree.', 409), $user);
     }
 
-    #[Post('/trees/{tree}/journal/redo', 'redo', SaidResource::class, StepsInput::class)]
+    #[Post('/trees/{tree}/journal/redo', 'redo', DoneResource::class, StepsInput::class)]
     public function redo(Request $request): JsonResponse
     {
         $user = TreesController::user($request);
@@ -80,10 +80,10 @@ final readonly class JournalController
         return $this->each($request, 'Redid', fn (): stdClass => $this->undo->redoable($user, 1)[0] ?? throw new Refusal('There is nothing to redo.', 409), $user);
     }
 
-    #[Post('/trees/{tree}/journal/{change}/undo', 'undoChange', SaidResource::class)]
+    #[Post('/trees/{tree}/journal/{change}/undo', 'undoChange', DoneResource::class)]
     public function undoOne(Request $request, string $tree, string $change): JsonResponse
     {
-        return response()->json(new SaidResource('Undid: '.$this->undo->undo($change, TreesController::user($request))));
+        return response()->json(new DoneResource('Undid: '.$this->undo->undo($change, TreesController::user($request))));
     }
 
     public static function refuseShielded(CurrentTree $current): void
@@ -122,10 +122,10 @@ final readonly class JournalController
                     throw $refused;
                 }
 
-                return response()->json(new SaidResource("{$did}: ".implode('; ', $done).". Then it stopped. {$refused->getMessage()}"));
+                return response()->json(new DoneResource("{$did}: ".implode('; ', $done).". Then it stopped. {$refused->getMessage()}"));
             }
         }
 
-        return response()->json(new SaidResource("{$did}: ".implode('; ', $done)));
+        return response()->json(new DoneResource("{$did}: ".implode('; ', $done)));
     }
 }

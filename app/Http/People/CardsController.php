@@ -6,18 +6,18 @@ namespace App\Http\People;
 
 use App\Counted;
 use App\Http\Api\Get;
-use App\Http\Resources\CardResource;
+use App\Http\People\Resources\CardResource;
 use App\Models\Person as PersonRow;
-use App\Trees\Living;
+use App\Trees\Access\LivingPeople;
 use Illuminate\Http\JsonResponse;
-use NorthBough\Core\Tree\LifeYears;
+use NorthBough\Core\Life\LifeYears;
 use NorthBough\Core\Tree\Person;
 use NorthBough\Core\Tree\Union;
 
 /** Cards: who somebody is, without leaving the page that names them. */
 final readonly class CardsController
 {
-    public function __construct(private Living $living, private ToCentre $centre)
+    public function __construct(private LivingPeople $living, private KinToCentre $centre)
     {
     }
 

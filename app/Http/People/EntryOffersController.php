@@ -5,20 +5,20 @@ declare(strict_types=1);
 namespace App\Http\People;
 
 use App\Http\Api\Get;
-use App\Http\Resources\EntryOffer;
-use App\Http\Resources\EntryOffers;
-use App\Trees\CurrentTree;
-use App\Trees\Living;
-use App\Trees\OwnVariants;
-use App\Trees\PeopleSearch;
+use App\Http\People\Resources\EntryOffer;
+use App\Http\People\Resources\EntryOffers;
+use App\Trees\Access\CurrentTree;
+use App\Trees\Access\LivingPeople;
+use App\Trees\Search\OwnVariants;
+use App\Trees\Search\PeopleSearch;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Str;
 use NorthBough\Core\Entry\OneLineEntry;
-use NorthBough\Core\Linkage\EntryLikeness;
-use NorthBough\Core\Linkage\OddsWords;
-use NorthBough\Core\Linkage\Offer;
-use NorthBough\Core\Tree\LifeYears;
+use NorthBough\Core\Life\LifeYears;
+use NorthBough\Core\Linkage\EntryComparison;
+use NorthBough\Core\Linkage\MatchOffer;
+use NorthBough\Core\Linkage\ProbabilityWords;
 use NorthBough\Core\Tree\Person;
 
 /** People of the tree who may be the one that is being typed, while it is typed. */
@@ -28,7 +28,7 @@ final readonly class EntryOffersController
 
     private const SHOWN = 5;
 
-    public function __construct(private CurrentTree $current, private Living $living, private PeopleSearch $search)
+    public function __construct(private CurrentTree $current, private LivingPeople $living, private PeopleSearch $search)
     {
     }
 
@@ -47,12 +47,12 @@ final readonly class EntryOffersController
         $near = $ofId === '' ? [] : $this->tied($ofId);
         $candidates = array_values(array_filter(array_map(static fn (string $id): ?Person => $people[$id] ?? null, $ids), static fn (?Person $person): bool => $person !== null && $person->id !== $ofId));
         $offers = $isNumber
-            ? array_map(static fn (Person $person): Offer => new Offer($person->id, 1.0, []), $candidates)
-            : EntryLikeness::rank($entry, $relation, $of, $candidates, OwnVariants::of($this->current));
+            ? array_map(static fn (Person $person): MatchOffer => new MatchOffer($person->id, 1.0, []), $candidates)
+            : EntryComparison::rank($entry, $relation, $of, $candidates, OwnVariants::of($this->current));
 
-        return response()->json(new EntryOffers(array_map(static fn (Offer $offer): EntryOffer => new EntryOffer(
+        return response()->json(new EntryOffers(array_map(static fn (MatchOffer $offer): EntryOffer => new EntryOffer(
             $offer->personId, $people[$offer->personId]->number, $people[$offer->personId]->name()->shown(), LifeYears::shown($people[$offer->personId]),
-            $isNumber ? '' : OddsWords::of($offer->odds),
+            $isNumber ? '' : ProbabilityWords::of($offer->odds),
             isset($near[$offer->personId]) ? "Is {$near[$offer->personId]} already." : implode(' ', $offer->grounds), ! isset($near[$offer->personId]),
         ), array_slice($offers, 0, self::SHOWN))));
     }

@@ -4,26 +4,26 @@ declare(strict_types=1);
 
 namespace App\Http\People;
 
-use App\Http\Resources\CitationResource;
-use App\Http\Resources\DateResource;
-use App\Http\Resources\FactResource;
-use App\Http\Resources\KeptResource;
-use App\Http\Resources\NoteResource;
-use App\Http\Resources\RoleResource;
-use App\Http\Resources\WordsResource;
+use App\Http\Exchange\Resources\KeptLinesResource;
+use App\Http\Interpretation\Resources\DateResource;
+use App\Http\People\Resources\CitationResource;
+use App\Http\People\Resources\FactResource;
+use App\Http\People\Resources\NoteResource;
+use App\Http\People\Resources\RoleResource;
+use App\Http\Records\Resources\StyledText;
 use NorthBough\Core\Chrono\Age;
+use NorthBough\Core\Chrono\DateExplanation;
 use NorthBough\Core\Chrono\GenDate;
 use NorthBough\Core\Chrono\IsoDay;
-use NorthBough\Core\Chrono\Understood;
 use NorthBough\Core\Citation\NoteForms;
 use NorthBough\Core\Compare\Verdict;
-use NorthBough\Core\Evidence\ClassedClaim;
-use NorthBough\Core\Evidence\Conflict\Contested;
-use NorthBough\Core\Evidence\Origins;
-use NorthBough\Core\Evidence\Weighed;
-use NorthBough\Core\Evidence\Weight;
+use NorthBough\Core\Evidence\ClassifiedClaim;
+use NorthBough\Core\Evidence\Conflict\ContestedValues;
+use NorthBough\Core\Evidence\OriginGroups;
+use NorthBough\Core\Evidence\WeightGrade;
+use NorthBough\Core\Evidence\WeightRule;
 use NorthBough\Core\Report\Node\Words;
-use NorthBough\Core\Tree\Backing;
+use NorthBough\Core\Tree\CitedEvidence;
 use NorthBough\Core\Tree\Event;
 use NorthBough\Core\Tree\EventKinds;
 use NorthBough\Core\Tree\Person;
@@ -45,7 +45,7 @@ final readonly class FactResources
      * @param  array<string, int>  $versions
      * @param  array<string, list<RoleResource>>  $roles
      * @param  array<string, list<NoteResource>>  $notes
-     * @param  array<string, list<KeptResource>>  $kept
+     * @param  array<string, list<KeptLinesResource>>  $kept
      * @param  array<string, true>  $reasoned  those of which somebody wrote why they stand, by fact
      */
     public function __construct(
@@ -58,7 +58,7 @@ final readonly class FactResources
         private array $kept,
         private array $reasoned,
     ) {
-        $this->contested = Contested::among($person->events);
+        $this->contested = ContestedValues::among($person->events);
         $unionOf = [];
         foreach ($unions as $union) {
             foreach ($union->events as $event) {
@@ -104,24 +104,24 @@ final readonly class FactResources
     {
         $span = $date->span();
 
-        return new DateResource($date->typed, $date->kind->value, $date->shown, IsoDay::orNull($span?->earliest), IsoDay::orNull($span?->latest), $date->precision->value, $date->isAmbiguous(), $date->problem, Understood::line($date));
+        return new DateResource($date->typed, $date->kind->value, $date->shown, IsoDay::orNull($span?->earliest), IsoDay::orNull($span?->latest), $date->precision->value, $date->isAmbiguous(), $date->problem, DateExplanation::line($date));
     }
 
     /**
      * @param  list<Words>  $words
-     * @return list<WordsResource>
+     * @return list<StyledText>
      */
     public static function words(array $words): array
     {
-        return array_map(static fn (Words $part): WordsResource => new WordsResource($part->text, $part->style), $words);
+        return array_map(static fn (Words $part): StyledText => new StyledText($part->text, $part->style), $words);
     }
 
     /** @return list<string> a weight for each origin, the strongest first */
     private function notches(Event $event): array
     {
-        $claims = array_values(array_filter(array_map(static fn (Backing $claim): ?ClassedClaim => $claim->classed, $event->backing)));
+        $claims = array_values(array_filter(array_map(static fn (CitedEvidence $claim): ?ClassifiedClaim => $claim->classed, $event->backing)));
 
-        return array_map(static fn (Weight $weight): string => $weight->value, Origins::notches($claims));
+        return array_map(static fn (WeightGrade $weight): string => $weight->value, OriginGroups::notches($claims));
     }
 
     private function age(Event $event): string
@@ -145,11 +145,11 @@ final readonly class FactResources
         return count($others);
     }
 
-    private function citation(Backing $claim): CitationResource
+    private function citation(CitedEvidence $claim): CitationResource
     {
         return new CitationResource(
             $claim->claimId, $claim->recordId, $claim->source->id, self::words(NoteForms::full($claim->source, $claim->locator)),
-            $claim->locator, $claim->words, $claim->isTakenOver, $claim->classed === null ? '' : Weighed::of($claim->classed)->weight->value, $claim->withdrawn(), $claim->classed?->saidWeight !== null,
+            $claim->locator, $claim->words, $claim->isTakenOver, $claim->classed === null ? '' : WeightRule::of($claim->classed)->weight->value, $claim->withdrawn(), $claim->classed?->saidWeight !== null,
         );
     }
 }

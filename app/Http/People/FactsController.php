@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\People;
 
+use App\Http\Api\CreatedResource;
 use App\Http\Api\Delete;
 use App\Http\Api\Patch;
 use App\Http\Api\Post;
-use App\Http\Inputs\FactInput;
-use App\Http\Resources\MadeResource;
-use App\Http\SavedAgain;
+use App\Http\ConfirmedSave;
+use App\Http\People\Inputs\FactInput;
 use App\Http\Tree\TreesController;
 use App\Models\Event;
 use App\Models\Person;
@@ -20,9 +20,9 @@ use App\Trees\Changes\Change;
 use App\Trees\Changes\ChangeSets;
 use App\Trees\Changes\Intent;
 use App\Trees\Editing\Citations;
-use App\Trees\Editing\Doubled;
+use App\Trees\Editing\DuplicateEntry;
 use App\Trees\Editing\Facts;
-use App\Trees\Evidence\RuledOut;
+use App\Trees\Evidence\RuledOutValues;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -30,23 +30,23 @@ use NorthBough\Core\Tree\EventKinds;
 
 final readonly class FactsController
 {
-    public function __construct(private ChangeSets $changes, private Facts $facts, private Citations $citations, private RuledOut $ruledOut, private Doubled $doubled)
+    public function __construct(private ChangeSets $changes, private Facts $facts, private Citations $citations, private RuledOutValues $ruledOut, private DuplicateEntry $doubled)
     {
     }
 
-    #[Post('/trees/{tree}/people/{person}/facts', 'addFact', MadeResource::class, FactInput::class)]
+    #[Post('/trees/{tree}/people/{person}/facts', 'addFact', CreatedResource::class, FactInput::class)]
     public function addToPerson(Request $request, string $tree, string $person): JsonResponse
     {
         return $this->add($request, 'person_id', Person::query()->findOrFail($person)->id);
     }
 
-    #[Post('/trees/{tree}/unions/{union}/facts', 'addUnionFact', MadeResource::class, FactInput::class)]
+    #[Post('/trees/{tree}/unions/{union}/facts', 'addUnionFact', CreatedResource::class, FactInput::class)]
     public function addToUnion(Request $request, string $tree, string $union): JsonResponse
     {
         return $this->add($request, 'union_id', Union::query()->findOrFail($union)->id);
     }
 
-    #[Patch('/trees/{tree}/facts/{fact}', 'changeFact', MadeResource::class, FactInput::class)]
+    #[Patch('/trees/{tree}/facts/{fact}', 'changeFact', CreatedResource::class, FactInput::class)]
     public function update(Request $request, string $tree, string $fact): JsonResponse
     {
         $input = FactInput::from($request);
@@ -58,7 +58,7 @@ final readonly class FactsController
             fn (): Event => $this->facts->change(Event::query()->findOrFail($fact), $version, $said),
         );
 
-        return response()->json(new MadeResource($fact));
+        return response()->json(new CreatedResource($fact));
     }
 
     #[Delete('/trees/{tree}/facts/{fact}', 'deleteFact')]
@@ -77,10 +77,10 @@ final readonly class FactsController
     {
         $input = FactInput::from($request);
         $kind = $input->kind ?? throw new Refusal('Say what kind of fact it is.');
-        if (! SavedAgain::isSaid($request)) {
+        if (! ConfirmedSave::isSaid($request)) {
             $this->doubled->refuseFact($column, $id, $input->fact($kind));
         }
-        if ($column === 'person_id' && ! SavedAgain::isSaid($request) && $input->again !== true && $input->denied !== true) {
+        if ($column === 'person_id' && ! ConfirmedSave::isSaid($request) && $input->again !== true && $input->denied !== true) {
             $this->ruledOut->refuseAgain($id, $kind, $input->date ?? '', $input->value ?? '');
         }
         $source = $input->sourceId === null ? null : Source::query()->findOrFail($input->sourceId);
@@ -96,7 +96,7 @@ final readonly class FactsController
             },
         );
 
-        return response()->json(new MadeResource($event->id));
+        return response()->json(new CreatedResource($event->id));
     }
 
     private static function word(string $kind): string

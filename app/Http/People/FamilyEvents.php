@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\People;
 
-use App\Http\Resources\FoldedResource;
+use App\Http\People\Resources\SurroundingEvent;
 use NorthBough\Core\Chrono\Age;
 use NorthBough\Core\Chrono\IsoDay;
 use NorthBough\Core\Tree\Event;
@@ -19,7 +19,7 @@ final class FamilyEvents
      * @param  array<string, Person>  $people
      * @param  list<Union>  $unions
      * @param  array<string, Union>  $parentUnions
-     * @return list<FoldedResource> in order of time
+     * @return list<SurroundingEvent> in order of time
      */
     public static function of(Person $person, array $people, array $unions, array $parentUnions): array
     {
@@ -47,13 +47,13 @@ final class FamilyEvents
             $resource = $event === null ? null : self::folded($person, $people[$whose], $word, $event);
             $folded = $resource === null ? $folded : [...$folded, $resource];
         }
-        usort($folded, static fn (FoldedResource $a, FoldedResource $b): int => $a->earliest <=> $b->earliest);
+        usort($folded, static fn (SurroundingEvent $a, SurroundingEvent $b): int => $a->earliest <=> $b->earliest);
 
         return $folded;
     }
 
     /** Null for what cannot have been in the person's lifetime, or has no time. */
-    private static function folded(Person $person, Person $whose, string $word, Event $event): ?FoldedResource
+    private static function folded(Person $person, Person $whose, string $word, Event $event): ?SurroundingEvent
     {
         $then = $event->date->span();
         $birth = ($person->leading('birth') ?? $person->leading('christening', 'baptism'))?->date->span();
@@ -69,7 +69,7 @@ final class FamilyEvents
             default => 'died',
         };
 
-        return new FoldedResource($event->id, $whose->id, "{$word} {$whose->name()->given} {$did}", $birth === null ? '' : Age::at($birth, $then)?->shown() ?? '',
+        return new SurroundingEvent($event->id, $whose->id, "{$word} {$whose->name()->given} {$did}", $birth === null ? '' : Age::at($birth, $then)?->shown() ?? '',
             $event->date->shown, IsoDay::of($then->earliest), $event->place);
     }
 

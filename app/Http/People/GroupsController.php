@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\People;
 
+use App\Http\Api\CreatedResource;
 use App\Http\Api\Delete;
 use App\Http\Api\Get;
 use App\Http\Api\Post;
 use App\Http\Api\Put;
-use App\Http\Inputs\GroupInput;
-use App\Http\Resources\GroupList;
-use App\Http\Resources\GroupResource;
-use App\Http\Resources\MadeResource;
+use App\Http\People\Inputs\GroupInput;
+use App\Http\People\Resources\GroupList;
+use App\Http\People\Resources\GroupResource;
 use App\Http\Tree\TreesController;
 use App\Models\Group;
 use App\Models\GroupMember;
@@ -19,10 +19,10 @@ use App\Models\Mark;
 use App\Models\Marking;
 use App\Models\Person;
 use App\Refusal;
+use App\Trees\Access\CurrentTree;
 use App\Trees\Changes\Change;
 use App\Trees\Changes\ChangeSets;
 use App\Trees\Changes\Intent;
-use App\Trees\CurrentTree;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -42,13 +42,13 @@ final readonly class GroupsController
         return response()->json(new GroupList([...$this->listed('group', 'groups', 'group_members'), ...$this->listed('mark', 'marks', 'markings')]));
     }
 
-    #[Post('/trees/{tree}/groups', 'makeGroup', MadeResource::class, GroupInput::class)]
+    #[Post('/trees/{tree}/groups', 'makeGroup', CreatedResource::class, GroupInput::class)]
     public function makeGroup(Request $request): JsonResponse
     {
         return $this->make($request, Group::class);
     }
 
-    #[Post('/trees/{tree}/marks', 'makeMark', MadeResource::class, GroupInput::class)]
+    #[Post('/trees/{tree}/marks', 'makeMark', CreatedResource::class, GroupInput::class)]
     public function makeMark(Request $request): JsonResponse
     {
         return $this->make($request, Mark::class);
@@ -111,7 +111,7 @@ final readonly class GroupsController
         $made = $this->changes->run(new Intent(TreesController::user($request), "Made {$input->name}"),
             static fn (): Group|Mark => $model::query()->create(['name' => trim($input->name), 'meaning' => $input->meaning, 'colour' => $input->colour]));
 
-        return response()->json(new MadeResource($made->id));
+        return response()->json(new CreatedResource($made->id));
     }
 
     private function delete(Request $request, Group|Mark $row): Response

@@ -6,13 +6,13 @@ namespace App\Http\People;
 
 use App\Http\Api\Cursor;
 use App\Http\Api\Get;
-use App\Http\Resources\JumpList;
-use App\Http\Resources\PeoplePage;
-use App\Http\Resources\PersonLine;
-use App\Trees\FactsAtPlaces;
-use App\Trees\Living;
-use App\Trees\PeopleSearch;
-use App\Trees\Reader;
+use App\Http\People\Resources\JumpList;
+use App\Http\People\Resources\PeoplePage;
+use App\Http\People\Resources\PersonLine;
+use App\Trees\Access\LivingPeople;
+use App\Trees\Display\DisplayPreferences;
+use App\Trees\Places\FactsAtPlaces;
+use App\Trees\Search\PeopleSearch;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -30,7 +30,7 @@ final readonly class IndexController
 
     private const SORTS = ['name' => 'sort_name', 'number' => 'number', 'birth' => 'birth_sort', 'death' => 'death_sort'];
 
-    public function __construct(private PeopleSearch $search, private FactsAtPlaces $facts, private Reader $reader, private Living $living)
+    public function __construct(private PeopleSearch $search, private FactsAtPlaces $facts, private DisplayPreferences $reader, private LivingPeople $living)
     {
     }
 
@@ -85,7 +85,7 @@ final readonly class IndexController
 
         return match ($request->string('only')->toString()) {
             'tied to nobody' => $this->tiedToNobody($lines),
-            'living' => Living::onlyLiving($lines),
+            'living' => LivingPeople::onlyLiving($lines),
             'undated' => $lines->whereNull('birth_day')->whereNull('death_day'),
             'sex unknown' => $lines->where('sex', 'U'),
             default => $lines,

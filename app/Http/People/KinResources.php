@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\People;
 
-use App\Http\Resources\ParentageResource;
-use App\Http\Resources\ParentSetResource;
-use App\Http\Resources\RelativeResource;
-use App\Http\Resources\UnionResource;
-use NorthBough\Core\Tree\LifeYears;
+use App\Http\People\Resources\ParentageResource;
+use App\Http\People\Resources\ParentSetResource;
+use App\Http\People\Resources\RelativeResource;
+use App\Http\People\Resources\UnionResource;
+use NorthBough\Core\Life\LifeYears;
 use NorthBough\Core\Tree\Parentage;
 use NorthBough\Core\Tree\ParentageKind;
 use NorthBough\Core\Tree\ParentSet;

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\People;
 
+use App\Http\Api\CreatedResource;
 use App\Http\Api\Delete;
 use App\Http\Api\Patch;
 use App\Http\Api\Post;
-use App\Http\Inputs\NameInput;
-use App\Http\Inputs\StandingInput;
-use App\Http\Resources\MadeResource;
+use App\Http\People\Inputs\NameInput;
+use App\Http\People\Inputs\StandingInput;
 use App\Http\Tree\TreesController;
 use App\Models\Name;
 use App\Models\Person;
@@ -18,7 +18,7 @@ use App\Trees\Changes\Change;
 use App\Trees\Changes\ChangeSets;
 use App\Trees\Changes\Intent;
 use App\Trees\Editing\People;
-use App\Trees\Evidence\RuledOut;
+use App\Trees\Evidence\RuledOutValues;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -27,11 +27,11 @@ use NorthBough\Core\Naming\PersonalName;
 
 final readonly class NamesController
 {
-    public function __construct(private ChangeSets $changes, private People $people, private RuledOut $ruledOut)
+    public function __construct(private ChangeSets $changes, private People $people, private RuledOutValues $ruledOut)
     {
     }
 
-    #[Post('/trees/{tree}/people/{person}/names', 'addName', MadeResource::class, NameInput::class)]
+    #[Post('/trees/{tree}/people/{person}/names', 'addName', CreatedResource::class, NameInput::class)]
     public function store(Request $request, string $tree, string $person): JsonResponse
     {
         $input = NameInput::from($request);
@@ -45,10 +45,10 @@ final readonly class NamesController
             fn (): Name => $this->people->addName($row, $name, NameKind::from($input->kind ?? 'aka')),
         );
 
-        return response()->json(new MadeResource($made->id));
+        return response()->json(new CreatedResource($made->id));
     }
 
-    #[Patch('/trees/{tree}/names/{name}', 'changeName', MadeResource::class, NameInput::class)]
+    #[Patch('/trees/{tree}/names/{name}', 'changeName', CreatedResource::class, NameInput::class)]
     public function update(Request $request, string $tree, string $name): JsonResponse
     {
         $input = NameInput::from($request);
@@ -60,11 +60,11 @@ final readonly class NamesController
             fn () => $this->people->changeName(Name::query()->findOrFail($name), $version, $read, NameKind::from($input->kind ?? $row->kind)),
         );
 
-        return response()->json(new MadeResource($name));
+        return response()->json(new CreatedResource($name));
     }
 
     /** Accepted, it leads; a rival is disputed; what is ruled out stays, with why, and nobody is found by it. */
-    #[Post('/trees/{tree}/names/{name}/standing', 'standName', MadeResource::class, StandingInput::class)]
+    #[Post('/trees/{tree}/names/{name}/standing', 'standName', CreatedResource::class, StandingInput::class)]
     public function stand(Request $request, string $tree, string $name): JsonResponse
     {
         $input = StandingInput::from($request);
@@ -77,7 +77,7 @@ final readonly class NamesController
         };
         $this->changes->run(new Intent(TreesController::user($request), $summary, $input->why ?? ''), fn () => $this->people->standName(Name::query()->findOrFail($name), $input->standing, trim($input->why ?? '')));
 
-        return response()->json(new MadeResource($name));
+        return response()->json(new CreatedResource($name));
     }
 
     #[Delete('/trees/{tree}/names/{name}', 'deleteName')]

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\People;
 
+use App\Http\Api\CreatedResource;
 use App\Http\Api\Delete;
 use App\Http\Api\Patch;
 use App\Http\Api\Post;
-use App\Http\Inputs\NoteInput;
-use App\Http\Resources\MadeResource;
+use App\Http\People\Inputs\NoteInput;
 use App\Http\Tree\TreesController;
 use App\Models\Event;
 use App\Models\Note;
@@ -30,31 +30,31 @@ final readonly class NotesController
     {
     }
 
-    #[Post('/trees/{tree}/people/{person}/notes', 'addNote', MadeResource::class, NoteInput::class)]
+    #[Post('/trees/{tree}/people/{person}/notes', 'addNote', CreatedResource::class, NoteInput::class)]
     public function onPerson(Request $request, string $tree, string $person): JsonResponse
     {
         return $this->add($request, 'person_id', Person::query()->findOrFail($person)->id);
     }
 
-    #[Post('/trees/{tree}/facts/{fact}/notes', 'addFactNote', MadeResource::class, NoteInput::class)]
+    #[Post('/trees/{tree}/facts/{fact}/notes', 'addFactNote', CreatedResource::class, NoteInput::class)]
     public function onFact(Request $request, string $tree, string $fact): JsonResponse
     {
         return $this->add($request, 'event_id', Event::query()->findOrFail($fact)->id);
     }
 
-    #[Post('/trees/{tree}/sources/{source}/notes', 'addSourceNote', MadeResource::class, NoteInput::class)]
+    #[Post('/trees/{tree}/sources/{source}/notes', 'addSourceNote', CreatedResource::class, NoteInput::class)]
     public function onSource(Request $request, string $tree, string $source): JsonResponse
     {
         return $this->add($request, 'source_id', Source::query()->findOrFail($source)->id);
     }
 
-    #[Post('/trees/{tree}/repositories/{repository}/notes', 'addRepositoryNote', MadeResource::class, NoteInput::class)]
+    #[Post('/trees/{tree}/repositories/{repository}/notes', 'addRepositoryNote', CreatedResource::class, NoteInput::class)]
     public function onRepository(Request $request, string $tree, string $repository): JsonResponse
     {
         return $this->add($request, 'repository_id', Repository::query()->findOrFail($repository)->id);
     }
 
-    #[Patch('/trees/{tree}/notes/{note}', 'changeNote', MadeResource::class, NoteInput::class)]
+    #[Patch('/trees/{tree}/notes/{note}', 'changeNote', CreatedResource::class, NoteInput::class)]
     public function update(Request $request, string $tree, string $note): JsonResponse
     {
         $input = NoteInput::from($request);
@@ -65,7 +65,7 @@ final readonly class NotesController
             $row->fill($said)->save();
         });
 
-        return response()->json(new MadeResource($note));
+        return response()->json(new CreatedResource($note));
     }
 
     #[Delete('/trees/{tree}/notes/{note}', 'deleteNote')]
@@ -83,6 +83,6 @@ final readonly class NotesController
         $note = $this->changes->run(new Intent(TreesController::user($request), 'Added a note'),
             static fn (): Note => Note::query()->create([$column => $id, 'text' => $input->text, 'is_research' => $input->isResearch]));
 
-        return response()->json(new MadeResource($note->id));
+        return response()->json(new CreatedResource($note->id));
     }
 }

@@ -4,27 +4,27 @@ declare(strict_types=1);
 
 namespace App\Http\People;
 
+use App\Http\Api\CreatedResource;
 use App\Http\Api\Delete;
 use App\Http\Api\Get;
 use App\Http\Api\Patch;
 use App\Http\Api\Post;
-use App\Http\Inputs\PersonChangeInput;
-use App\Http\Inputs\PersonInput;
-use App\Http\Inputs\RelativeInput;
-use App\Http\Resources\MadeResource;
-use App\Http\Resources\PersonPage;
-use App\Http\Resources\TiedResource;
-use App\Http\SavedAgain;
+use App\Http\ConfirmedSave;
+use App\Http\People\Inputs\PersonChangeInput;
+use App\Http\People\Inputs\PersonInput;
+use App\Http\People\Inputs\RelativeInput;
+use App\Http\People\Resources\PersonPage;
+use App\Http\People\Resources\TieResource;
 use App\Http\Tree\TreesController;
 use App\Models\Person;
 use App\Trees\Changes\Change;
 use App\Trees\Changes\ChangedMeanwhile;
 use App\Trees\Changes\ChangeSets;
 use App\Trees\Changes\Intent;
-use App\Trees\Editing\Doubled;
+use App\Trees\Editing\DuplicateEntry;
 use App\Trees\Editing\People;
 use App\Trees\Editing\Relatives;
-use App\Trees\Evidence\RuledOut;
+use App\Trees\Evidence\RuledOutValues;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -34,7 +34,7 @@ use NorthBough\Core\Tree\Restriction;
 
 final readonly class PeopleController
 {
-    public function __construct(private ChangeSets $changes, private People $people, private Relatives $relatives, private PersonPageBuilder $pages, private RuledOut $ruledOut, private Doubled $doubled)
+    public function __construct(private ChangeSets $changes, private People $people, private Relatives $relatives, private PersonPageBuilder $pages, private RuledOutValues $ruledOut, private DuplicateEntry $doubled)
     {
     }
 
@@ -44,11 +44,11 @@ final readonly class PeopleController
         return response()->json($this->pages->build(Person::query()->findOrFail($person)));
     }
 
-    #[Post('/trees/{tree}/people', 'enterPerson', MadeResource::class, PersonInput::class)]
+    #[Post('/trees/{tree}/people', 'enterPerson', CreatedResource::class, PersonInput::class)]
     public function store(Request $request): JsonResponse
     {
         $entry = OneLineEntry::parse(PersonInput::from($request)->line);
-        if (! SavedAgain::isSaid($request)) {
+        if (! ConfirmedSave::isSaid($request)) {
             $this->doubled->refusePerson($entry);
         }
         $person = $this->changes->run(
@@ -63,10 +63,10 @@ final readonly class PeopleController
             },
         );
 
-        return response()->json(new MadeResource($person->id));
+        return response()->json(new CreatedResource($person->id));
     }
 
-    #[Post('/trees/{tree}/people/{person}/relatives', 'addRelative', TiedResource::class, RelativeInput::class)]
+    #[Post('/trees/{tree}/people/{person}/relatives', 'addRelative', TieResource::class, RelativeInput::class)]
     public function addRelative(Request $request, string $tree, string $person): JsonResponse
     {
         $input = RelativeInput::from($request);
@@ -77,7 +77,7 @@ final readonly class PeopleController
         if ($who instanceof Person) {
             $this->ruledOut->refuseTieAgain($input->relation, $row->id, $who->id);
         }
-        if (! SavedAgain::isSaid($request)) {
+        if (! ConfirmedSave::isSaid($request)) {
             $input->relation === 'partner' && $this->doubled->refusePartner($row, $who);
             $who instanceof OneLineEntry && $this->doubled->refusePerson($who, $input->relation === 'child' ? $input->unionId : null);
         }
@@ -86,7 +86,7 @@ final readonly class PeopleController
             fn (): array => $this->relatives->add($row, $input->relation, $who, $input->unionId, $kind),
         );
 
-        return response()->json(new TiedResource($relative->id, $union?->id));
+        return response()->json(new TieResource($relative->id, $union?->id));
     }
 
     #[Patch('/trees/{tree}/people/{person}', 'changePerson', PersonPage::class, PersonChangeInput::class)]

@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace App\Http\People;
 
+use App\Http\Exchange\Resources\KeptLinesResource;
+use App\Http\People\Resources\DeletedKinResource;
+use App\Http\People\Resources\LifeStripMark;
+use App\Http\People\Resources\LifeStripResource;
+use App\Http\People\Resources\LifeStripYear;
+use App\Http\People\Resources\NameResource;
+use App\Http\People\Resources\NoteResource;
+use App\Http\People\Resources\PersonPage;
+use App\Http\People\Resources\RoleResource;
 use App\Http\Pictures\PicturePages;
 use App\Http\Questions\CaseLines;
 use App\Http\Research\TaskRows;
-use App\Http\Resources\GoneKin;
-use App\Http\Resources\KeptResource;
-use App\Http\Resources\LifelineMark;
-use App\Http\Resources\LifelineResource;
-use App\Http\Resources\LifelineYear;
-use App\Http\Resources\NameResource;
-use App\Http\Resources\NoteResource;
-use App\Http\Resources\PersonPage;
-use App\Http\Resources\RoleResource;
 use App\Models\Event as EventRow;
 use App\Models\EventRole;
 use App\Models\GroupMember;
@@ -23,22 +23,22 @@ use App\Models\Marking;
 use App\Models\Name as NameRow;
 use App\Models\Note;
 use App\Models\Person as PersonRow;
+use App\Trees\Access\LivingPeople;
 use App\Trees\Check\Window\StoredWindows;
-use App\Trees\DatabaseTree;
-use App\Trees\Evidence\ReasonsWritten;
+use App\Trees\Evidence\WrittenReasons;
 use App\Trees\Exchange\KeptLines;
-use App\Trees\Journal\KinInTheBin;
-use App\Trees\Living;
+use App\Trees\Journal\DeletedKin;
+use App\Trees\Loading\DatabaseTree;
 use Closure;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Query\Builder as QueryBuilder;
 use Illuminate\Support\Str;
-use NorthBough\Core\Drawing\Lifeline\Lifeline;
-use NorthBough\Core\Living\ShieldedTree;
+use NorthBough\Core\Drawing\LifeStrip\LifeStrip;
+use NorthBough\Core\Life\LifeOrder;
+use NorthBough\Core\Life\LifeYears;
 use NorthBough\Core\Naming\NameKind;
+use NorthBough\Core\Privacy\ShieldedTree;
 use NorthBough\Core\Tree\Event;
-use NorthBough\Core\Tree\LifeOrder;
-use NorthBough\Core\Tree\LifeYears;
 use NorthBough\Core\Tree\ParentSet;
 use NorthBough\Core\Tree\Person;
 use NorthBough\Core\Tree\Standing;
@@ -47,7 +47,7 @@ use NorthBough\Core\Tree\Union;
 /** Puts a person's page together: a fixed number of queries, however long the life. */
 final readonly class PersonPageBuilder
 {
-    public function __construct(private Living $living, private KinResources $kin, private ToCentre $centre, private TaskRows $tasks, private SurnameOffers $offers, private WorldAround $world, private CaseLines $cases, private DatabaseTree $tree, private ReasonsWritten $reasons, private KinInTheBin $bin, private KeptLines $keptLines, private StoredWindows $windows)
+    public function __construct(private LivingPeople $living, private KinResources $kin, private KinToCentre $centre, private TaskRows $tasks, private SurnameOffers $offers, private WorldAround $world, private CaseLines $cases, private DatabaseTree $tree, private WrittenReasons $reasons, private DeletedKin $bin, private KeptLines $keptLines, private StoredWindows $windows)
     {
     }
 
@@ -71,13 +71,13 @@ final readonly class PersonPageBuilder
             array_push($own, ...$union->events);
         }
         [$versions, $notes, $groups] = $this->beside($person, array_column($own, 'id'), $said);
-        $kept = array_map(static fn (array $lines): array => array_map(static fn (array $one): KeptResource => new KeptResource($one['words'], $one['lines']), $lines),
+        $kept = array_map(static fn (array $lines): array => array_map(static fn (array $one): KeptLinesResource => new KeptLinesResource($one['words'], $one['lines']), $lines),
             $this->keptLines->ofPerson($row->id, array_column($person->names, 'id'), array_column($own, 'id'), array_column($unions, 'id')));
         $facts = new FactResources($person, $unions, $people, $versions, $this->roles(array_column($own, 'id'), $this->living->isShielding(), $said), $notes, $kept,
             $this->reasons->among(array_column(array_filter($own, static fn (Event $event): bool => $event->standing === Standing::Accepted && $event->grounds() === []), 'id')));
         // The bounds of a life can follow from those of living kin.
         $bounds = $this->living->isShielding() ? [] : $this->windows->of([$row->id])[$row->id]->days ?? [];
-        $lifeline = Lifeline::draw($own, $this->familyEvents($people, $unions, $row->id), $bounds[0] ?? null, $isLiving ? Living::today() : $bounds[3] ?? null);
+        $lifeline = LifeStrip::draw($own, $this->familyEvents($people, $unions, $row->id), $bounds[0] ?? null, $isLiving ? LivingPeople::today() : $bounds[3] ?? null);
 
         return new PersonPage(
             id: $person->id,
@@ -90,13 +90,13 @@ final readonly class PersonPageBuilder
             facts: array_map($facts->resource(...), LifeOrder::sorted($own)),
             family: FamilyEvents::of($person, $people, $unions, $parentUnions),
             world: $isWithheld ? [] : $this->world->of($person),
-            lifeline: new LifelineResource(
-                array_map(static fn ($m): LifelineMark => new LifelineMark($m->eventId, $m->word, $m->date, $m->whose, $m->personId, $m->row, $m->from, $m->to, $m->softFrom, $m->softTo, $m->lane, $m->lasts, $m->wordsLeft), $lifeline->marks),
-                array_map(static fn (array $y): LifelineYear => new LifelineYear($y[0], $y[1]), $lifeline->years),
+            lifeline: new LifeStripResource(
+                array_map(static fn ($m): LifeStripMark => new LifeStripMark($m->eventId, $m->word, $m->date, $m->whose, $m->personId, $m->row, $m->from, $m->to, $m->softFrom, $m->softTo, $m->lane, $m->lasts, $m->wordsLeft), $lifeline->marks),
+                array_map(static fn (array $y): LifeStripYear => new LifeStripYear($y[0], $y[1]), $lifeline->years),
             ),
             parentSets: $this->kin->parentSets($sets, $parentUnions, $people),
             unions: $this->kin->unions($person, [...$unions, ...$notTheirs], $people, $tree->parentSets(array_merge(...array_column([...$unions, ...$notTheirs], 'childIds')))),
-            goneKin: $this->living->isShielding() ? [] : array_map(static fn (\stdClass $gone): GoneKin => new GoneKin($gone->entry_id, $gone->word, (string) $gone->name ?: '?', $gone->made_at), $this->bin->of($row->id)),
+            goneKin: $this->living->isShielding() ? [] : array_map(static fn (\stdClass $gone): DeletedKinResource => new DeletedKinResource($gone->entry_id, $gone->word, (string) $gone->name ?: '?', $gone->made_at), $this->bin->of($row->id)),
             offers: $this->offers->of($person, $unions, $sets, $parentUnions, $people),
             notes: $isWithheld ? [] : $notes[$row->id] ?? [],
             kept: $isWithheld ? [] : $kept[$row->id] ?? [],

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\People;
 
+use App\Http\Api\CreatedResource;
 use App\Http\Api\Delete;
 use App\Http\Api\Post;
-use App\Http\Inputs\RoleInput;
-use App\Http\Resources\MadeResource;
+use App\Http\People\Inputs\RoleInput;
 use App\Http\Tree\TreesController;
 use App\Models\Event;
 use App\Models\EventRole;
@@ -27,7 +27,7 @@ final readonly class RolesController
     {
     }
 
-    #[Post('/trees/{tree}/facts/{fact}/roles', 'addRole', MadeResource::class, RoleInput::class)]
+    #[Post('/trees/{tree}/facts/{fact}/roles', 'addRole', CreatedResource::class, RoleInput::class)]
     public function store(Request $request, string $tree, string $fact): JsonResponse
     {
         $input = RoleInput::from($request);
@@ -41,7 +41,7 @@ final readonly class RolesController
             'position' => 1 + (int) EventRole::query()->where('event_id', $event)->max('position'),
         ]));
 
-        return response()->json(new MadeResource($role->id));
+        return response()->json(new CreatedResource($role->id));
     }
 
     #[Delete('/trees/{tree}/roles/{role}', 'deleteRole')]

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\People;
 
-use App\Http\Resources\OfferResource;
-use App\Trees\CurrentTree;
+use App\Http\People\Resources\SurnameOfferResource;
+use App\Trees\Access\CurrentTree;
 use NorthBough\Core\Entry\SurnameOffer;
 use NorthBough\Core\Naming\Custom\NamingCustoms;
 use NorthBough\Core\Tree\ParentSet;
@@ -26,7 +26,7 @@ final readonly class SurnameOffers
      * @param  list<ParentSet>  $sets
      * @param  array<string, Union>  $parentUnions
      * @param  array<string, Person>  $people
-     * @return list<OfferResource>
+     * @return list<SurnameOfferResource>
      */
     public function of(Person $person, array $unions, array $sets, array $parentUnions, array $people): array
     {
@@ -35,13 +35,13 @@ final readonly class SurnameOffers
         $offers = [];
         $born = NamingCustoms::named(($parentUnions[$sets[0]->unionId ?? '']->surnameCustom ?? '') ?: $ofTree);
         foreach (['father', 'mother', 'partner', 'sibling', 'brother', 'sister'] as $relation) {
-            $offers[] = new OfferResource($relation, null, SurnameOffer::forRelative($relation, $person, [], $parents, $born));
+            $offers[] = new SurnameOfferResource($relation, null, SurnameOffer::forRelative($relation, $person, [], $parents, $born));
         }
         foreach ([null, ...$unions] as $union) {
             $partners = $union === null ? self::partners($unions, $person->id, $people) : self::partners([$union], $person->id, $people);
             $custom = NamingCustoms::named(($union->surnameCustom ?? '') ?: $ofTree);
             foreach (self::CHILDREN as $relation) {
-                $offers[] = new OfferResource($relation, $union?->id, SurnameOffer::forRelative($relation, $person, $partners, [], $custom));
+                $offers[] = new SurnameOfferResource($relation, $union?->id, SurnameOffer::forRelative($relation, $person, $partners, [], $custom));
             }
         }
 

@@ -10,13 +10,13 @@ use App\Http\Api\Get;
 use App\Http\Api\Patch;
 use App\Http\Api\Post;
 use App\Http\Api\Put;
-use App\Http\Inputs\MoveInput;
-use App\Http\Inputs\OrderInput;
-use App\Http\Inputs\ParentSetInput;
-use App\Http\Inputs\StandingInput;
-use App\Http\Inputs\WhyInput;
-use App\Http\Resources\ForetoldResource;
-use App\Http\Resources\SaidResource;
+use App\Http\Journal\Resources\DoneResource;
+use App\Http\People\Inputs\MoveInput;
+use App\Http\People\Inputs\OrderInput;
+use App\Http\People\Inputs\ParentSetInput;
+use App\Http\People\Inputs\ReasonInput;
+use App\Http\People\Inputs\StandingInput;
+use App\Http\People\Resources\MovePreview;
 use App\Http\Tree\TreesController;
 use App\Models\ParentSet;
 use App\Models\Person;
@@ -52,16 +52,16 @@ final readonly class TiesController
         return response()->noContent();
     }
 
-    #[Post('/trees/{tree}/people/{person}/unlink', 'unlinkPerson', SaidResource::class, WhyInput::class)]
+    #[Post('/trees/{tree}/people/{person}/unlink', 'unlinkPerson', DoneResource::class, ReasonInput::class)]
     public function everybody(Request $request, string $tree, string $person): JsonResponse
     {
         $row = Person::query()->findOrFail($person);
         $count = $this->changes->run(
-            new Intent(TreesController::user($request), "Unlinked {$this->pages->nameOf($row)} from all kin", WhyInput::from($request)->why ?? ''),
+            new Intent(TreesController::user($request), "Unlinked {$this->pages->nameOf($row)} from all kin", ReasonInput::from($request)->why ?? ''),
             fn (Change $change): int => $this->ties->unlinkEverybody($change, $row),
         );
 
-        return response()->json(new SaidResource(Counted::of($count, 'tie was', 'ties were').' removed.'));
+        return response()->json(new DoneResource(Counted::of($count, 'tie was', 'ties were').' removed.'));
     }
 
     #[Delete('/trees/{tree}/union-partners/{unionPartner}', 'unlinkPartner')]
@@ -117,12 +117,12 @@ final readonly class TiesController
         return response()->noContent();
     }
 
-    #[Get('/trees/{tree}/parent-sets/{parentSet}/move', 'foretellMoveOfChild', ForetoldResource::class, query: ['to'])]
+    #[Get('/trees/{tree}/parent-sets/{parentSet}/move', 'foretellMoveOfChild', MovePreview::class, query: ['to'])]
     public function foretellChild(Request $request, string $tree, string $parentSet): JsonResponse
     {
         $to = Union::query()->findOrFail(MoveInput::from($request)->to);
 
-        return response()->json(new ForetoldResource($this->moves->childForetold(ParentSet::query()->findOrFail($parentSet), $to)));
+        return response()->json(new MovePreview($this->moves->childForetold(ParentSet::query()->findOrFail($parentSet), $to)));
     }
 
     #[Post('/trees/{tree}/parent-sets/{parentSet}/move', 'moveChild', body: MoveInput::class)]
@@ -139,12 +139,12 @@ final readonly class TiesController
         return response()->noContent();
     }
 
-    #[Get('/trees/{tree}/union-partners/{unionPartner}/move', 'foretellMoveOfPartner', ForetoldResource::class, query: ['to'])]
+    #[Get('/trees/{tree}/union-partners/{unionPartner}/move', 'foretellMoveOfPartner', MovePreview::class, query: ['to'])]
     public function foretellPartner(Request $request, string $tree, string $unionPartner): JsonResponse
     {
         $to = Person::query()->findOrFail(MoveInput::from($request)->to);
 
-        return response()->json(new ForetoldResource($this->moves->partnerForetold(UnionPartner::query()->findOrFail($unionPartner), $to)));
+        return response()->json(new MovePreview($this->moves->partnerForetold(UnionPartner::query()->findOrFail($unionPartner), $to)));
     }
 
     #[Post('/trees/{tree}/union-partners/{unionPartner}/move', 'movePartner', body: MoveInput::class)]

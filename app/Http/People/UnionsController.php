@@ -6,16 +6,16 @@ namespace App\Http\People;
 
 use App\Http\Api\Get;
 use App\Http\Api\Patch;
-use App\Http\Inputs\UnionInput;
-use App\Http\Resources\UnionPage;
-use App\Http\Resources\WeddingStateResource;
+use App\Http\People\Inputs\UnionInput;
+use App\Http\People\Resources\UnionPage;
+use App\Http\People\Resources\WeddingStateResource;
 use App\Http\Tree\TreesController;
 use App\Models\Union as UnionRow;
+use App\Trees\Access\LivingPeople;
 use App\Trees\Changes\ChangedMeanwhile;
 use App\Trees\Changes\ChangeSets;
 use App\Trees\Changes\Intent;
-use App\Trees\Evidence\RuledOut;
-use App\Trees\Living;
+use App\Trees\Evidence\RuledOutValues;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use NorthBough\Core\Kin\WeddingState;
@@ -24,7 +24,7 @@ use NorthBough\Core\Tree\Union;
 /** A union itself: what kind it is, and by which custom its children are named. */
 final readonly class UnionsController
 {
-    public function __construct(private ChangeSets $changes, private Living $living, private RuledOut $ruledOut)
+    public function __construct(private ChangeSets $changes, private LivingPeople $living, private RuledOutValues $ruledOut)
     {
     }
 

@@ -5,16 +5,16 @@ declare(strict_types=1);
 namespace App\Http\People;
 
 use App\Http\Api\Get;
-use App\Http\Resources\WindowBound;
-use App\Http\Resources\WindowResource;
+use App\Http\People\Resources\WindowBound;
+use App\Http\People\Resources\WindowResource;
 use App\Models\Person as Row;
+use App\Trees\Access\CurrentTree;
 use App\Trees\Check\Window\Windows;
-use App\Trees\CurrentTree;
 use Illuminate\Http\JsonResponse;
-use NorthBough\Core\Check\Window\LifeWindows;
-use NorthBough\Core\Check\Window\Step;
 use NorthBough\Core\Chrono\DaySpan;
 use NorthBough\Core\Chrono\SpanWords;
+use NorthBough\Core\Life\Window\InferenceStep;
+use NorthBough\Core\Life\Window\LifeWindows;
 use NorthBough\Core\Tree\Person;
 
 /** The span in which a birth and a death must, and likely do, fall, with the reasoning. */
@@ -44,7 +44,7 @@ final readonly class WindowsController
      */
     private static function why(LifeWindows $windows, array $people, string $id, bool $isBirth, bool $isEarliest, bool $isCertain): array
     {
-        return array_map(static function (Step $step) use ($people, $id): string {
+        return array_map(static function (InferenceStep $step) use ($people, $id): string {
             $name = $step->personId === $id ? '' : ($people[$step->personId] ?? null)?->name()->shown().': ';
 
             return $step->eventId === '' ? $step->says : "{$name}{$step->says}.";

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\People;
 
-use App\Http\Resources\FoldedResource;
+use App\Http\People\Resources\SurroundingEvent;
 use App\Models\WorldEvent as WorldEventRow;
-use App\Trees\Reader;
+use App\Trees\Display\DisplayPreferences;
 use Illuminate\Database\Eloquent\Builder;
 use NorthBough\Core\Chrono\Age;
 use NorthBough\Core\Chrono\IsoDay;
@@ -16,11 +16,11 @@ use NorthBough\Core\Tree\WorldEvent;
 /** What happened around somebody, with the age that they had then. */
 final readonly class WorldAround
 {
-    public function __construct(private Reader $reader)
+    public function __construct(private DisplayPreferences $reader)
     {
     }
 
-    /** @return list<FoldedResource> in order of time */
+    /** @return list<SurroundingEvent> in order of time */
     public function of(Person $person): array
     {
         $birth = ($person->leading('birth') ?? $person->leading('christening', 'baptism'))?->date->span();
@@ -37,7 +37,7 @@ final readonly class WorldAround
             $event = new WorldEvent($row->id, $row->words, $row->date, $row->place_typed);
             $then = $event->date->span();
             if ($then !== null && $event->concerns($person)) {
-                $folded[] = new FoldedResource($event->id, '', $event->words, $birth === null ? '' : Age::at($birth, $then)?->shown() ?? '',
+                $folded[] = new SurroundingEvent($event->id, '', $event->words, $birth === null ? '' : Age::at($birth, $then)?->shown() ?? '',
                     $event->date->styled($this->reader->dates())->shown, IsoDay::orNull($then->earliest), $event->place);
             }
         }

@@ -5,21 +5,21 @@ declare(strict_types=1);
 namespace App\Http\Pictures;
 
 use App\Http\Api\Cursor;
-use App\Http\Resources\ImageResource;
-use App\Http\Resources\PagePreview;
-use App\Http\Resources\PictureLine;
-use App\Http\Resources\PictureOn;
-use App\Http\Resources\PicturePage;
-use App\Http\Resources\PicturesPage;
-use App\Http\Resources\PortraitResource;
-use App\Http\Resources\RegionResource;
-use App\Http\Resources\ViewResource;
+use App\Http\Pictures\Resources\ImageResource;
+use App\Http\Pictures\Resources\ImageViewResource;
+use App\Http\Pictures\Resources\PagePreview;
+use App\Http\Pictures\Resources\PictureLine;
+use App\Http\Pictures\Resources\PictureOn;
+use App\Http\Pictures\Resources\PicturePage;
+use App\Http\Pictures\Resources\PicturesPage;
+use App\Http\Pictures\Resources\PortraitResource;
+use App\Http\Pictures\Resources\RegionResource;
 use App\Models\Media;
 use App\Models\MediaLink;
 use App\Models\Record;
 use App\Models\Region;
-use App\Trees\CurrentTree;
-use App\Trees\Records\OpenRecords;
+use App\Trees\Access\CurrentTree;
+use App\Trees\Access\OpenRecords;
 use Illuminate\Support\Facades\DB;
 use NorthBough\Core\Tree\EventKinds;
 use stdClass;
@@ -148,9 +148,9 @@ final readonly class PicturePages
     }
 
     /** @param  array<string, mixed>|null  $kept */
-    public static function view(?array $kept): ?ViewResource
+    public static function view(?array $kept): ?ImageViewResource
     {
-        return $kept === null || ! isset($kept['zoom']) ? null : new ViewResource(
+        return $kept === null || ! isset($kept['zoom']) ? null : new ImageViewResource(
             (int) $kept['page'], (float) $kept['x'], (float) $kept['y'], (float) $kept['zoom'], (int) $kept['turn'], (bool) $kept['inverted'], (float) $kept['contrast'], (float) $kept['brightness'],
             (int) ($kept['headsPage'] ?? 0), (float) ($kept['headsTop'] ?? 0), (float) ($kept['headsHeight'] ?? 0));
     }

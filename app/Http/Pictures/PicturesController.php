@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace App\Http\Pictures;
 
+use App\Http\Api\CreatedResource;
 use App\Http\Api\Delete;
 use App\Http\Api\Get;
 use App\Http\Api\Patch;
 use App\Http\Api\Post;
 use App\Http\Api\Put;
 use App\Http\Exchange\UploadsController;
-use App\Http\Inputs\ImageInput;
-use App\Http\Inputs\PictureInput;
-use App\Http\Inputs\TitleInput;
-use App\Http\Inputs\ViewInput;
-use App\Http\Resources\MadeResource;
-use App\Http\Resources\PicturePage;
-use App\Http\Resources\PicturesPage;
+use App\Http\Pictures\Inputs\ImageInput;
+use App\Http\Pictures\Inputs\ImageViewInput;
+use App\Http\Pictures\Inputs\PictureInput;
+use App\Http\Pictures\Inputs\TitleInput;
+use App\Http\Pictures\Resources\PicturePage;
+use App\Http\Pictures\Resources\PicturesPage;
 use App\Http\Tree\TreesController;
 use App\Jobs\MakePreviews;
 use App\Models\Event;
@@ -27,14 +27,14 @@ use App\Models\Place;
 use App\Models\Record;
 use App\Models\Upload;
 use App\Refusal;
+use App\Trees\Access\CurrentTree;
+use App\Trees\Access\OpenRecords;
 use App\Trees\Changes\Change;
 use App\Trees\Changes\ChangedMeanwhile;
 use App\Trees\Changes\ChangeSets;
 use App\Trees\Changes\Intent;
-use App\Trees\CurrentTree;
 use App\Trees\Editing\Rolls;
 use App\Trees\Pictures\PictureFiles;
-use App\Trees\Records\OpenRecords;
 use Closure;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -53,7 +53,7 @@ final readonly class PicturesController
     }
 
     /** Puts an uploaded file on a record. The same file, here already, is put there without being kept twice. */
-    #[Post('/trees/{tree}/records/{record}/images', 'addImage', MadeResource::class, ImageInput::class)]
+    #[Post('/trees/{tree}/records/{record}/images', 'addImage', CreatedResource::class, ImageInput::class)]
     public function store(Request $request, Rolls $rolls, string $tree, string $record): JsonResponse
     {
         $input = ImageInput::from($request);
@@ -73,7 +73,7 @@ final readonly class PicturesController
             return $media;
         });
 
-        return response()->json(new MadeResource($linkId));
+        return response()->json(new CreatedResource($linkId));
     }
 
     #[Delete('/trees/{tree}/images/{image}', 'takeImageOff')]
@@ -87,11 +87,11 @@ final readonly class PicturesController
     }
 
     /** Remembers where a picture was left. It changes no row that anybody authored. */
-    #[Put('/trees/{tree}/images/{image}/view', 'leaveImage', null, ViewInput::class)]
+    #[Put('/trees/{tree}/images/{image}/view', 'leaveImage', null, ImageViewInput::class)]
     public function view(Request $request, string $tree, string $image): Response
     {
         $link = MediaLink::query()->findOrFail($image);
-        DB::table('media_links')->where('tree_id', $link->tree_id)->where('id', $link->id)->update(['view' => json_encode(ViewInput::from($request), JSON_THROW_ON_ERROR)]);
+        DB::table('media_links')->where('tree_id', $link->tree_id)->where('id', $link->id)->update(['view' => json_encode(ImageViewInput::from($request), JSON_THROW_ON_ERROR)]);
 
         return response()->noContent();
     }
@@ -109,7 +109,7 @@ final readonly class PicturesController
     }
 
     /** Takes a file in by itself, or onto somebody, a fact or a place. */
-    #[Post('/trees/{tree}/pictures', 'addPicture', MadeResource::class, PictureInput::class)]
+    #[Post('/trees/{tree}/pictures', 'addPicture', CreatedResource::class, PictureInput::class)]
     public function add(Request $request, string $tree): JsonResponse
     {
         $input = PictureInput::from($request);
@@ -125,7 +125,7 @@ final readonly class PicturesController
             return $media;
         });
 
-        return response()->json(new MadeResource($media->id));
+        return response()->json(new CreatedResource($media->id));
     }
 
     /** @return array<string, string> id by column of media_links */
@@ -138,7 +138,7 @@ final readonly class PicturesController
         ]);
     }
 
-    #[Patch('/trees/{tree}/pictures/{media}', 'titlePicture', MadeResource::class, TitleInput::class)]
+    #[Patch('/trees/{tree}/pictures/{media}', 'titlePicture', CreatedResource::class, TitleInput::class)]
     public function update(Request $request, string $tree, string $media): JsonResponse
     {
         $input = TitleInput::from($request);
@@ -151,7 +151,7 @@ final readonly class PicturesController
             $row->fill($changed)->save();
         });
 
-        return response()->json(new MadeResource($media));
+        return response()->json(new CreatedResource($media));
     }
 
     /** @param  Closure(Upload): Media  $put  inside a change set */

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Pictures;
 
+use App\Http\Api\CreatedResource;
 use App\Http\Api\Delete;
 use App\Http\Api\Post;
-use App\Http\Inputs\RegionInput;
-use App\Http\Resources\MadeResource;
+use App\Http\Pictures\Inputs\RegionInput;
 use App\Http\Tree\TreesController;
 use App\Models\Media;
 use App\Models\MediaLink;
@@ -27,7 +27,7 @@ final readonly class RegionsController
     {
     }
 
-    #[Post('/trees/{tree}/pictures/{media}/regions', 'tagRegion', MadeResource::class, RegionInput::class)]
+    #[Post('/trees/{tree}/pictures/{media}/regions', 'tagRegion', CreatedResource::class, RegionInput::class)]
     public function store(Request $request, string $tree, string $media): JsonResponse
     {
         $input = RegionInput::from($request);
@@ -36,7 +36,7 @@ final readonly class RegionsController
         $region = $this->changes->run(new Intent(TreesController::user($request), 'Said who is on a picture'),
             fn (): Region => $this->regions->tag($file, $at, $input->personId, $input->words ?? ''));
 
-        return response()->json(new MadeResource($region->id));
+        return response()->json(new CreatedResource($region->id));
     }
 
     #[Delete('/trees/{tree}/regions/{region}', 'untagRegion')]
@@ -48,12 +48,12 @@ final readonly class RegionsController
         return response()->noContent();
     }
 
-    #[Post('/trees/{tree}/regions/{region}/portrait', 'cutPortrait', MadeResource::class)]
+    #[Post('/trees/{tree}/regions/{region}/portrait', 'cutPortrait', CreatedResource::class)]
     public function portrait(Request $request, string $tree, string $region): JsonResponse
     {
         $link = $this->changes->run(new Intent(TreesController::user($request), 'Cut a face for a portrait'),
             fn (): MediaLink => $this->regions->portrait(Region::query()->findOrFail($region)));
 
-        return response()->json(new MadeResource($link->id));
+        return response()->json(new CreatedResource($link->id));
     }
 }

@@ -6,20 +6,20 @@ namespace App\Http\Places;
 
 use App\Counted;
 use App\Http\Api\Cursor;
-use App\Http\Resources\FactAtPlace;
-use App\Http\Resources\PlaceNameResource;
-use App\Http\Resources\PlacePage;
-use App\Http\Resources\PlaceResource;
-use App\Http\Resources\PlacesPage;
-use App\Http\Resources\PlaceTieResource;
-use App\Http\Resources\ReckoningResource;
-use App\Http\Resources\WordingResource;
+use App\Http\Interpretation\Resources\DatingSettingResource;
+use App\Http\Places\Resources\FactAtPlace;
+use App\Http\Places\Resources\PlaceLinkResource;
+use App\Http\Places\Resources\PlaceNameResource;
+use App\Http\Places\Resources\PlacePage;
+use App\Http\Places\Resources\PlaceResource;
+use App\Http\Places\Resources\PlacesPage;
+use App\Http\Places\Resources\WordingResource;
 use App\Models\Place;
 use App\Models\PlaceName;
-use App\Trees\CurrentTree;
-use App\Trees\FactsAtPlaces;
-use App\Trees\Gazetteers;
-use App\Trees\Living;
+use App\Trees\Access\CurrentTree;
+use App\Trees\Access\LivingPeople;
+use App\Trees\Places\FactsAtPlaces;
+use App\Trees\Places\Gazetteers;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use NorthBough\Core\Naming\SearchForm;
@@ -34,7 +34,7 @@ final readonly class PlacePages
 
     private const FACTS = 100;
 
-    public function __construct(private CurrentTree $current, private Gazetteers $gazetteers, private FactsAtPlaces $facts, private Living $living)
+    public function __construct(private CurrentTree $current, private Gazetteers $gazetteers, private FactsAtPlaces $facts, private LivingPeople $living)
     {
     }
 
@@ -70,7 +70,7 @@ final readonly class PlacePages
 
         return new PlacePage(
             $place->id, $place->version, $place->name, $place->kind, $place->inside_id, $gazetteer->path($place->id), $place->latitude ?? '', $place->longitude ?? '',
-            ReckoningResource::of($place->reckoning),
+            DatingSettingResource::of($place->reckoning),
             self::reckonedAs($around),
             array_values(PlaceName::query()->where('place_id', $place->id)->orderBy('position')->orderBy('id')->get()
                 ->map(static fn (PlaceName $name): PlaceNameResource => new PlaceNameResource($name->id, $name->name, $name->language, $name->from_typed, $name->to_typed))->all()),
@@ -116,12 +116,12 @@ final readonly class PlacePages
         return '';
     }
 
-    /** @return list<PlaceTieResource> */
+    /** @return list<PlaceLinkResource> */
     private function ties(string $table, string $column, string $placeId, Gazetteer $gazetteer): array
     {
         $rows = DB::table($table)->where('tree_id', $this->current->id())->where('place_id', $placeId)->orderByRaw('from_day NULLS FIRST, id')->get();
 
-        return array_values($rows->map(static fn (stdClass $row): PlaceTieResource => new PlaceTieResource(
+        return array_values($rows->map(static fn (stdClass $row): PlaceLinkResource => new PlaceLinkResource(
             $row->id, $row->{$column}, $gazetteer->place($row->{$column})->name ?? '?', $row->from_typed, $row->to_typed))->all());
     }
 

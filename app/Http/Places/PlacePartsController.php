@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Places;
 
+use App\Http\Api\CreatedResource;
 use App\Http\Api\Delete;
 use App\Http\Api\Post;
-use App\Http\Inputs\PlaceNameInput;
-use App\Http\Inputs\PlaceTieInput;
-use App\Http\Resources\MadeResource;
+use App\Http\Places\Inputs\PlaceLinkInput;
+use App\Http\Places\Inputs\PlaceNameInput;
 use App\Http\Tree\TreesController;
 use App\Models\Place;
 use App\Models\PlaceChurch;
@@ -32,7 +32,7 @@ final readonly class PlacePartsController
     {
     }
 
-    #[Post('/trees/{tree}/places/{place}/names', 'namePlace', MadeResource::class, PlaceNameInput::class)]
+    #[Post('/trees/{tree}/places/{place}/names', 'namePlace', CreatedResource::class, PlaceNameInput::class)]
     public function storeName(Request $request, string $tree, string $place): JsonResponse
     {
         $input = PlaceNameInput::from($request);
@@ -43,10 +43,10 @@ final readonly class PlacePartsController
         ]), fn () => $this->places->understandNew($input->name)));
     }
 
-    #[Post('/trees/{tree}/places/{place}/insides', 'putPlaceInside', MadeResource::class, PlaceTieInput::class)]
+    #[Post('/trees/{tree}/places/{place}/insides', 'putPlaceInside', CreatedResource::class, PlaceLinkInput::class)]
     public function storeInside(Request $request, string $tree, string $place): JsonResponse
     {
-        $input = PlaceTieInput::from($request);
+        $input = PlaceLinkInput::from($request);
         $outer = Place::query()->findOrFail($input->placeId);
         $this->places->refuseLoop($place, $outer->id);
 
@@ -55,10 +55,10 @@ final readonly class PlacePartsController
         ]));
     }
 
-    #[Post('/trees/{tree}/places/{place}/churches', 'sayChurch', MadeResource::class, PlaceTieInput::class)]
+    #[Post('/trees/{tree}/places/{place}/churches', 'sayChurch', CreatedResource::class, PlaceLinkInput::class)]
     public function storeChurch(Request $request, string $tree, string $place): JsonResponse
     {
-        $input = PlaceTieInput::from($request);
+        $input = PlaceLinkInput::from($request);
         $church = Place::query()->findOrFail($input->placeId);
 
         return $this->add($request, $place, "Said that {$church->name} served", static fn (Place $row): TreeModel => PlaceChurch::query()->create([
@@ -90,7 +90,7 @@ final readonly class PlacePartsController
         $row = Place::query()->findOrFail($place);
         $made = $this->changes->run(new Intent(TreesController::user($request), "{$summary} {$row->name}"), static fn (): TreeModel => $make($row));
 
-        return response()->json(new MadeResource($made->id));
+        return response()->json(new CreatedResource($made->id));
     }
 
     private function remove(Request $request, TreeModel $row, string $summary): Response

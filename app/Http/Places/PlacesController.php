@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace App\Http\Places;
 
+use App\Http\Api\CreatedResource;
 use App\Http\Api\Delete;
 use App\Http\Api\Get;
 use App\Http\Api\Patch;
 use App\Http\Api\Post;
 use App\Http\Api\Put;
-use App\Http\Inputs\PlaceInput;
-use App\Http\Inputs\ReckoningInput;
-use App\Http\Resources\MadeResource;
-use App\Http\Resources\PlacePage;
-use App\Http\Resources\PlacesPage;
+use App\Http\Interpretation\Inputs\DatingSettingInput;
+use App\Http\Places\Inputs\PlaceInput;
+use App\Http\Places\Resources\PlacePage;
+use App\Http\Places\Resources\PlacesPage;
 use App\Http\Tree\TreesController;
 use App\Models\Place;
 use App\Refusal;
@@ -46,7 +46,7 @@ final readonly class PlacesController
         return response()->json($this->pages->one(Place::query()->findOrFail($place)));
     }
 
-    #[Post('/trees/{tree}/places', 'makePlace', MadeResource::class, PlaceInput::class)]
+    #[Post('/trees/{tree}/places', 'makePlace', CreatedResource::class, PlaceInput::class)]
     public function store(Request $request): JsonResponse
     {
         $input = PlaceInput::from($request);
@@ -57,10 +57,10 @@ final readonly class PlacesController
         $inside = ($input->insideId ?? '') === '' ? null : Place::query()->findOrFail($input->insideId);
         $place = $this->changes->run(new Intent(TreesController::user($request), "Made the place {$name}"), fn (): Place => $this->places->make($name, $input->kind ?? '', $inside));
 
-        return response()->json(new MadeResource($place->id));
+        return response()->json(new CreatedResource($place->id));
     }
 
-    #[Patch('/trees/{tree}/places/{place}', 'changePlace', MadeResource::class, PlaceInput::class)]
+    #[Patch('/trees/{tree}/places/{place}', 'changePlace', CreatedResource::class, PlaceInput::class)]
     public function update(Request $request, string $tree, string $place): JsonResponse
     {
         $input = PlaceInput::from($request);
@@ -73,18 +73,18 @@ final readonly class PlacesController
             $this->places->change($row, $columns);
         });
 
-        return response()->json(new MadeResource($place));
+        return response()->json(new CreatedResource($place));
     }
 
-    #[Put('/trees/{tree}/places/{place}/reckoning', 'reckonPlace', MadeResource::class, ReckoningInput::class)]
+    #[Put('/trees/{tree}/places/{place}/reckoning', 'reckonPlace', CreatedResource::class, DatingSettingInput::class)]
     public function reckon(Request $request, string $tree, string $place): JsonResponse
     {
-        $said = ReckoningInput::from($request)->said();
+        $said = DatingSettingInput::from($request)->said();
         $name = Place::query()->findOrFail($place)->name;
         $this->changes->run(new Intent(TreesController::user($request), "Said how dates were written in {$name}"),
             fn () => $this->places->change(Place::query()->findOrFail($place), ['reckoning' => $said]));
 
-        return response()->json(new MadeResource($place));
+        return response()->json(new CreatedResource($place));
     }
 
     /** Facts keep their words; what lay in it lies in what it lay in. */

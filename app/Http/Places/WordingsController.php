@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace App\Http\Places;
 
+use App\Http\Api\CreatedResource;
 use App\Http\Api\Get;
 use App\Http\Api\Post;
-use App\Http\Inputs\WordingInput;
-use App\Http\Resources\MadeResource;
-use App\Http\Resources\WordingResource;
-use App\Http\Resources\WordingsPage;
+use App\Http\Places\Inputs\WordingInput;
+use App\Http\Places\Resources\WordingResource;
+use App\Http\Places\Resources\WordingsPage;
 use App\Http\Tree\TreesController;
 use App\Models\Place;
+use App\Trees\Changes\ChangeMethod;
 use App\Trees\Changes\ChangeSets;
-use App\Trees\Changes\How;
 use App\Trees\Changes\Intent;
 use App\Trees\Editing\Places;
-use App\Trees\FactsAtPlaces;
+use App\Trees\Places\FactsAtPlaces;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
@@ -47,7 +47,7 @@ final readonly class WordingsController
         ));
     }
 
-    #[Post('/trees/{tree}/wordings', 'settleWords', MadeResource::class, WordingInput::class)]
+    #[Post('/trees/{tree}/wordings', 'settleWords', CreatedResource::class, WordingInput::class)]
     public function store(Request $request): JsonResponse
     {
         $input = WordingInput::from($request);
@@ -62,14 +62,14 @@ final readonly class WordingsController
             return $chosen;
         });
 
-        return response()->json(new MadeResource($place->id));
+        return response()->json(new CreatedResource($place->id));
     }
 
     /** Makes places of all words that stand for none yet, in one change that can be taken back. */
     #[Post('/trees/{tree}/wordings/all', 'takeAllWordsIn', WordingsPage::class)]
     public function all(Request $request): JsonResponse
     {
-        $this->changes->run(new Intent(TreesController::user($request), 'Added all unlinked place names as places', '', How::Batch), function (): void {
+        $this->changes->run(new Intent(TreesController::user($request), 'Added all unlinked place names as places', '', ChangeMethod::Batch), function (): void {
             foreach ($this->facts->unsettled()->orderBy('place_typed')->pluck('place_typed') as $typed) {
                 if (trim((string) $typed, ' ,') !== '') {
                     $this->places->takeIn((string) $typed);

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Questions;
 
-use App\Http\Resources\QuestionLine;
+use App\Http\Questions\Resources\QuestionLine;
 use App\Models\Question;
 use App\Models\RollLine;
-use App\Trees\DatabaseTree;
+use App\Trees\Loading\DatabaseTree;
 use Illuminate\Support\Collection;
 
 /** Questions in lists, each as the sentence that it asks. */

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Questions;
 
+use App\Http\Questions\Resources\CaseAlternative;
+use App\Http\Questions\Resources\CaseLine;
+use App\Http\Questions\Resources\CasePage;
+use App\Http\Questions\Resources\CasePoint;
+use App\Http\Questions\Resources\CitableClaim;
 use App\Http\Research\SearchRows;
 use App\Http\Research\TaskRows;
-use App\Http\Resources\CaseAlternative;
-use App\Http\Resources\CaseLine;
-use App\Http\Resources\CasePage;
-use App\Http\Resources\CasePoint;
-use App\Http\Resources\CitableClaim;
 use App\Models\Alternative;
 use App\Models\Claim;
 use App\Models\Event;
@@ -20,11 +20,11 @@ use App\Models\Question;
 use App\Models\Record;
 use App\Models\RollLine;
 use App\Models\Source;
-use App\Trees\DatabaseTree;
-use App\Trees\Evidence\ClassedClaims;
+use App\Trees\Evidence\ClassifiedClaims;
+use App\Trees\Loading\DatabaseTree;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
-use NorthBough\Core\Evidence\Weighed;
+use NorthBough\Core\Evidence\WeightRule;
 use NorthBough\Core\Tree\Person;
 
 /** A case with its alternatives, and the claims that a point can rest on. */
@@ -34,7 +34,7 @@ final readonly class CasePages
 
     private const MOST_TASKS = 50;
 
-    public function __construct(private DatabaseTree $tree, private ClassedClaims $classes, private TaskRows $tasks)
+    public function __construct(private DatabaseTree $tree, private ClassifiedClaims $classes, private TaskRows $tasks)
     {
     }
 
@@ -112,7 +112,7 @@ final readonly class CasePages
         $lines = Placing::query()->whereIn('person_id', $personIds)->select('roll_line_id');
         $claims = Claim::query()->where(static fn (Builder $any) => $any->whereIn('event_id', Event::query()->whereIn('person_id', $personIds)->select('id'))->orWhereIn('roll_line_id', $lines)
             ->orWhereIn('roll_line_id', $line === null ? [] : [$line->id])->orWhereIn('id', $claimIds))->orderBy('record_id')->orderBy('id')->limit(self::MOST_CLAIMS)->get();
-        [$records, $sources] = ClassedClaims::standIn($claims);
+        [$records, $sources] = ClassifiedClaims::standIn($claims);
         $facts = Event::query()->whereIn('id', $claims->pluck('event_id')->filter())->get()->keyBy('id')->all();
         $classed = $this->classes->of($claims, $records, $sources, $facts);
         $citable = [];
@@ -121,7 +121,7 @@ final readonly class CasePages
             $told = $fact === null ? ($claim->aspect === '' ? 'name' : $claim->aspect) : $fact->told();
             $record = $records[$claim->record_id] ?? null;
             $where = trim((($sources[$record->source_id ?? ''] ?? null)->title ?? '').', '.($record->locator ?? ''), ', ');
-            $citable[$claim->id] = [new CitableClaim($claim->id, "{$where}: {$told}".($claim->words === '' ? '' : " “{$claim->words}”"), Weighed::of($classed[$claim->id])->weight->value), $claim->record_id];
+            $citable[$claim->id] = [new CitableClaim($claim->id, "{$where}: {$told}".($claim->words === '' ? '' : " “{$claim->words}”"), WeightRule::of($classed[$claim->id])->weight->value), $claim->record_id];
         }
 
         return $citable;

@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace App\Http\Questions;
 
+use App\Http\Api\CreatedResource;
 use App\Http\Api\Delete;
 use App\Http\Api\Get;
 use App\Http\Api\Post;
-use App\Http\Inputs\AlternativeInput;
-use App\Http\Inputs\CaseInput;
-use App\Http\Inputs\ConclusionInput;
-use App\Http\Inputs\PointInput;
-use App\Http\Inputs\TaskInput;
-use App\Http\Resources\BesideCase;
-use App\Http\Resources\CasePage;
-use App\Http\Resources\MadeResource;
+use App\Http\Questions\Inputs\AlternativeInput;
+use App\Http\Questions\Inputs\CaseInput;
+use App\Http\Questions\Inputs\ConclusionInput;
+use App\Http\Questions\Inputs\PointInput;
+use App\Http\Questions\Resources\CaseContextResource;
+use App\Http\Questions\Resources\CasePage;
+use App\Http\Research\Inputs\TaskInput;
 use App\Http\Tree\TreesController;
 use App\Models\Alternative;
 use App\Models\Claim;
@@ -22,10 +22,10 @@ use App\Models\Point;
 use App\Models\Question;
 use App\Models\Task;
 use App\Refusal;
+use App\Trees\Access\CurrentTree;
 use App\Trees\Changes\Change;
 use App\Trees\Changes\ChangeSets;
 use App\Trees\Changes\Intent;
-use App\Trees\CurrentTree;
 use App\Trees\Evidence\Casework\Cases;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -35,7 +35,7 @@ use NorthBough\Core\Evidence\Casework\CaseState;
 /** Cases of identity and kinship: evidence gathered for and against, and concluded as far as it goes. */
 final readonly class CasesController
 {
-    public function __construct(private CurrentTree $current, private Cases $cases, private CasePages $pages, private BesideCases $beside, private ChangeSets $changes)
+    public function __construct(private CurrentTree $current, private Cases $cases, private CasePages $pages, private CaseContext $beside, private ChangeSets $changes)
     {
     }
 
@@ -48,7 +48,7 @@ final readonly class CasesController
     }
 
     /** What helps in deciding, at a time of one's own choice. */
-    #[Get('/trees/{tree}/cases/{question}/beside', 'besideCase', BesideCase::class, query: ['on'])]
+    #[Get('/trees/{tree}/cases/{question}/beside', 'besideCase', CaseContextResource::class, query: ['on'])]
     public function beside(Request $request, string $tree, string $question): JsonResponse
     {
         $this->refuseShielded();
@@ -56,23 +56,23 @@ final readonly class CasesController
         return response()->json($this->beside->of(self::question($question), $request->string('on')->toString()));
     }
 
-    #[Post('/trees/{tree}/cases', 'beginCase', MadeResource::class, CaseInput::class)]
+    #[Post('/trees/{tree}/cases', 'beginCase', CreatedResource::class, CaseInput::class)]
     public function store(Request $request): JsonResponse
     {
         $input = CaseInput::from($request);
         $question = $this->changes->run(new Intent(TreesController::user($request), 'Began a case'), fn (): Question => $this->cases->begin($input->aspect, $input->personId, $input->lineId, $input->people));
 
-        return response()->json(new MadeResource($question->id));
+        return response()->json(new CreatedResource($question->id));
     }
 
-    #[Post('/trees/{tree}/cases/{question}/alternatives', 'addAlternative', MadeResource::class, AlternativeInput::class)]
+    #[Post('/trees/{tree}/cases/{question}/alternatives', 'addAlternative', CreatedResource::class, AlternativeInput::class)]
     public function alternative(Request $request, string $tree, string $question): JsonResponse
     {
         $input = AlternativeInput::from($request);
         $row = self::question($question);
         $made = $this->changes->run(new Intent(TreesController::user($request), 'Named somebody else in a case'), fn (): Alternative => $this->cases->alternative($row, $input->personId, $input->title ?? ''));
 
-        return response()->json(new MadeResource($made->id));
+        return response()->json(new CreatedResource($made->id));
     }
 
     #[Delete('/trees/{tree}/alternatives/{alternative}', 'deleteAlternative')]
@@ -84,7 +84,7 @@ final readonly class CasesController
         return response()->noContent();
     }
 
-    #[Post('/trees/{tree}/cases/{question}/points', 'addPoint', MadeResource::class, PointInput::class)]
+    #[Post('/trees/{tree}/cases/{question}/points', 'addPoint', CreatedResource::class, PointInput::class)]
     public function point(Request $request, string $tree, string $question): JsonResponse
     {
         $input = PointInput::from($request);
@@ -96,7 +96,7 @@ final readonly class CasesController
                 'is_for' => $input->isFor, 'text' => trim($input->text), 'weight' => $input->weight ?? '', 'position' => 1 + (int) Point::query()->where('question_id', $row->id)->max('position')]);
         });
 
-        return response()->json(new MadeResource($point->id));
+        return response()->json(new CreatedResource($point->id));
     }
 
     #[Delete('/trees/{tree}/points/{point}', 'deletePoint')]
@@ -108,7 +108,7 @@ final readonly class CasesController
         return response()->noContent();
     }
 
-    #[Post('/trees/{tree}/cases/{question}/conclude', 'conclude', MadeResource::class, ConclusionInput::class)]
+    #[Post('/trees/{tree}/cases/{question}/conclude', 'conclude', CreatedResource::class, ConclusionInput::class)]
     public function conclude(Request $request, string $tree, string $question): JsonResponse
     {
         $input = ConclusionInput::from($request);
@@ -116,11 +116,11 @@ final readonly class CasesController
         $this->changes->run(new Intent(TreesController::user($request), "Concluded, {$input->state}: {$sentence}", $input->reason ?? ''),
             fn () => $this->cases->conclude(self::question($question), $input->version, $input->alternativeId, CaseState::from($input->state), $input->reason ?? ''));
 
-        return response()->json(new MadeResource($question));
+        return response()->json(new CreatedResource($question));
     }
 
     /** What to look for next. */
-    #[Post('/trees/{tree}/cases/{question}/tasks', 'addCaseTask', MadeResource::class, TaskInput::class)]
+    #[Post('/trees/{tree}/cases/{question}/tasks', 'addCaseTask', CreatedResource::class, TaskInput::class)]
     public function task(Request $request, string $tree, string $question): JsonResponse
     {
         $text = trim(TaskInput::from($request)->text ?? '');
@@ -131,7 +131,7 @@ final readonly class CasesController
         $task = $this->changes->run(new Intent(TreesController::user($request), "Added the task: {$text}"),
             static fn (): Task => Task::query()->create(['question_id' => $row->id, 'text' => $text, 'position' => 1 + (int) Task::query()->max('position')]));
 
-        return response()->json(new MadeResource($task->id));
+        return response()->json(new CreatedResource($task->id));
     }
 
     private static function question(string $id): Question

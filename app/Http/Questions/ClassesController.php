@@ -4,21 +4,21 @@ declare(strict_types=1);
 
 namespace App\Http\Questions;
 
+use App\Http\Api\CreatedResource;
 use App\Http\Api\Get;
 use App\Http\Api\Patch;
-use App\Http\Inputs\ClassInput;
-use App\Http\Resources\ClaimPage;
-use App\Http\Resources\MadeResource;
-use App\Http\Resources\WeighingRow;
+use App\Http\Questions\Inputs\ClassInput;
+use App\Http\Questions\Resources\ClaimPage;
+use App\Http\Questions\Resources\WeighingRow;
 use App\Http\Tree\TreesController;
 use App\Models\Claim;
 use App\Models\Event;
 use App\Models\Record;
+use App\Trees\Access\CurrentTree;
 use App\Trees\Changes\ChangedMeanwhile;
 use App\Trees\Changes\ChangeSets;
 use App\Trees\Changes\Intent;
-use App\Trees\CurrentTree;
-use App\Trees\Evidence\LeaningOn;
+use App\Trees\Evidence\ClaimDerivation;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -49,7 +49,7 @@ final readonly class ClassesController
         return response()->json(new ClaimPage($own[0], $rows));
     }
 
-    #[Patch('/trees/{tree}/claims/{claim}', 'classClaim', MadeResource::class, ClassInput::class)]
+    #[Patch('/trees/{tree}/claims/{claim}', 'classClaim', CreatedResource::class, ClassInput::class)]
     public function classify(Request $request, string $tree, string $claim): JsonResponse
     {
         $input = ClassInput::from($request);
@@ -58,7 +58,7 @@ final readonly class ClassesController
             $said = array_filter(['information' => $input->information, 'reading' => $input->reading, 'informant' => $input->informant, 'informant_tie' => $input->informantTie,
                 'evidence' => $input->evidence, 'origin' => $input->origin === null ? null : trim($input->origin)], is_string(...));
             if ($input->leansOnId !== null) {
-                $said['leans_on_id'] = LeaningOn::checked($row, $input->leansOnId);
+                $said['leans_on_id'] = ClaimDerivation::checked($row, $input->leansOnId);
             }
             if ($input->weight !== null) {
                 $said += $input->weight === 'rule' ? ['weight_said' => '', 'weight_why' => ''] : ['weight_said' => $input->weight, 'weight_why' => trim($input->why ?? '')];
@@ -70,7 +70,7 @@ final readonly class ClassesController
             }
         });
 
-        return response()->json(new MadeResource($claim));
+        return response()->json(new CreatedResource($claim));
     }
 
     /** @return Collection<int, Claim> itself, and what else is told of the same */

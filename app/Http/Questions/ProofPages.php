@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace App\Http\Questions;
 
-use App\Http\Resources\QuestionPage;
-use App\Http\Resources\WeighingRow;
+use App\Http\Questions\Resources\QuestionPage;
+use App\Http\Questions\Resources\WeighingRow;
 use App\Models\Question;
 use App\Models\Record;
 use App\Models\Repository;
 use App\Models\Source;
-use App\Trees\Records\KindsOfSource;
+use App\Trees\Records\TreeSourceKinds;
 use Illuminate\Support\Carbon;
 use NorthBough\Core\Citation\NoteForms;
-use NorthBough\Core\Evidence\ProofWords;
+use NorthBough\Core\Evidence\ProofSummaryText;
 use NorthBough\Core\Report\Document;
 use NorthBough\Core\Report\Node\Words;
 use NorthBough\Core\Report\ProofSummary;
@@ -22,13 +22,13 @@ use NorthBough\Core\Tree\CitedSource;
 /** The proof summary of a decision: as it follows from the weighing, or as somebody wrote it. */
 final readonly class ProofPages
 {
-    public function __construct(private KindsOfSource $kinds)
+    public function __construct(private TreeSourceKinds $kinds)
     {
     }
 
     public static function text(Question $question, QuestionPage $page): string
     {
-        return $question->summary !== '' ? $question->summary : ProofWords::of($page->sentence, array_map(static fn (WeighingRow $row): array => [
+        return $question->summary !== '' ? $question->summary : ProofSummaryText::of($page->sentence, array_map(static fn (WeighingRow $row): array => [
             'told' => $row->told, 'note' => trim(implode('', array_map(static fn ($words): string => $words->text, $row->note)), '. '), 'weight' => $row->weight, 'standing' => $row->standing, 'origin' => $row->origin,
         ], $page->rows), $page->decision, $page->reason);
     }
@@ -59,7 +59,7 @@ final readonly class ProofPages
      */
     private function note(Record $record, Source $source, string $repository, \Closure $hide): array
     {
-        $forms = $this->kinds->forms($source->kind, $source->source_kind_id, array_map($hide, KindsOfSource::ofRecord($record->fields) + $source->fields), $hide($repository));
+        $forms = $this->kinds->forms($source->kind, $source->source_kind_id, array_map($hide, TreeSourceKinds::ofRecord($record->fields) + $source->fields), $hide($repository));
 
         return NoteForms::full(new CitedSource($source->id, $hide($source->title), $hide($source->author), $hide($source->publication), $hide($repository), $forms), $hide($record->locator));
     }

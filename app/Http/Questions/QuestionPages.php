@@ -4,26 +4,26 @@ declare(strict_types=1);
 
 namespace App\Http\Questions;
 
-use App\Http\Resources\QuestionFact;
-use App\Http\Resources\QuestionPage;
-use App\Http\Resources\QuestionsPage;
-use App\Http\Resources\StylusStop;
-use App\Http\Resources\WeighingRow;
-use App\Http\Resources\YearMark;
+use App\Http\Questions\Resources\CandidateDateResource;
+use App\Http\Questions\Resources\QuestionFact;
+use App\Http\Questions\Resources\QuestionPage;
+use App\Http\Questions\Resources\QuestionsPage;
+use App\Http\Questions\Resources\WeighingRow;
+use App\Http\Questions\Resources\YearMark;
 use App\Models\Claim;
 use App\Models\Event;
 use App\Models\Person as PersonRow;
 use App\Models\Question;
-use App\Trees\DatabaseTree;
 use App\Trees\Evidence\Questions;
-use App\Trees\Evidence\ToldSex;
+use App\Trees\Evidence\StatedSex;
+use App\Trees\Loading\DatabaseTree;
 use NorthBough\Core\Chrono\Calendar\Calendars;
 use NorthBough\Core\Chrono\GenDate;
 use NorthBough\Core\Compare\Verdict;
-use NorthBough\Core\Evidence\Stop;
-use NorthBough\Core\Evidence\Stylus;
+use NorthBough\Core\Evidence\CandidateDate;
+use NorthBough\Core\Evidence\CandidateDates;
+use NorthBough\Core\Life\LifeYears;
 use NorthBough\Core\Tree\EventKinds;
-use NorthBough\Core\Tree\LifeYears;
 use NorthBough\Core\Tree\ParentageKind;
 use NorthBough\Core\Tree\Person;
 use NorthBough\Core\Tree\Sex;
@@ -49,16 +49,16 @@ final readonly class QuestionPages
     {
         $person = $this->tree->lives([(string) $question->person_id])[$question->person_id ?? ''] ?? null;
         $isOfSex = $question->aspect === 'sex';
-        $facts = $isOfSex ? ToldSex::sides(PersonRow::query()->where('id', $question->person_id)->firstOrFail()) : $this->questions->facts($question);
-        $rows = $this->rows->among($facts, $isOfSex ? ToldSex::claims((string) $question->person_id) : Claim::query()->whereIn('event_id', array_keys($facts))->orderBy('ordinal')->orderBy('id')->get());
-        $stops = Stylus::stops(array_map(static fn (array $row): GenDate => $row[1], $rows));
+        $facts = $isOfSex ? StatedSex::sides(PersonRow::query()->where('id', $question->person_id)->firstOrFail()) : $this->questions->facts($question);
+        $rows = $this->rows->among($facts, $isOfSex ? StatedSex::claims((string) $question->person_id) : Claim::query()->whereIn('event_id', array_keys($facts))->orderBy('ordinal')->orderBy('id')->get());
+        $stops = CandidateDates::stops(array_map(static fn (array $row): GenDate => $row[1], $rows));
 
         return new QuestionPage(
             $question->id, $question->version, self::sentence($question, $person), $question->aspect, $question->state, (string) $question->person_id,
             $person?->name()->shown() ?? '?', $person === null ? '' : LifeYears::shown($person), $question->title, $question->decision, $question->reason, $question->reopened_by, $question->summary,
             array_map(static fn (array $row): WeighingRow => $row[0], $rows),
             array_values(array_map(QuestionFact::of(...), $facts)),
-            array_map(static fn (Stop $stop): StylusStop => self::stop($stop, $facts, array_map(static fn (array $row): WeighingRow => $row[0], $rows)), $stops),
+            array_map(static fn (CandidateDate $stop): CandidateDateResource => self::stop($stop, $facts, array_map(static fn (array $row): WeighingRow => $row[0], $rows)), $stops),
             self::axis($stops), $isOfSex ? ['The words for this person’s kin follow from it.'] : $this->elsewhere($person), $this->parents($question),
         );
     }
@@ -100,7 +100,7 @@ final readonly class QuestionPages
      * @param  array<string, Event>  $facts
      * @param  list<WeighingRow>  $rows
      */
-    private static function stop(Stop $stop, array $facts, array $rows): StylusStop
+    private static function stop(CandidateDate $stop, array $facts, array $rows): CandidateDateResource
     {
         $fact = array_filter($facts, static fn (Event $fact): bool => $fact->date->typed === $stop->date->typed);
         $letters = implode('', array_map(static fn (Verdict $verdict): string => match ($verdict) {
@@ -110,7 +110,7 @@ final readonly class QuestionPages
             Verdict::Incomparable => '.',
         }, $stop->verdicts));
 
-        return new StylusStop($stop->date->typed, $stop->date->shown, $stop->date->span()->earliest ?? 0, $stop->date->span()->latest ?? 0, $letters, array_key_first($fact) ?? '', self::reason($stop, $rows));
+        return new CandidateDateResource($stop->date->typed, $stop->date->shown, $stop->date->span()->earliest ?? 0, $stop->date->span()->latest ?? 0, $letters, array_key_first($fact) ?? '', self::reason($stop, $rows));
     }
 
     /**
@@ -118,7 +118,7 @@ final readonly class QuestionPages
      *
      * @param  list<WeighingRow>  $rows
      */
-    private static function reason(Stop $stop, array $rows): string
+    private static function reason(CandidateDate $stop, array $rows): string
     {
         $by = ['fits' => [], 'strains' => [], 'contradicts' => []];
         foreach ($rows as $at => $row) {
@@ -151,7 +151,7 @@ final readonly class QuestionPages
     }
 
     /**
-     * @param  list<Stop>  $stops
+     * @param  list<CandidateDate>  $stops
      * @return list<YearMark>
      */
     private static function axis(array $stops): array

@@ -4,27 +4,27 @@ declare(strict_types=1);
 
 namespace App\Http\Questions;
 
+use App\Http\Api\CreatedResource;
 use App\Http\Api\Get;
 use App\Http\Api\Post;
-use App\Http\Inputs\DecisionInput;
-use App\Http\Inputs\TakeUpInput;
-use App\Http\Inputs\WhyInput;
-use App\Http\Resources\MadeResource;
-use App\Http\Resources\QuestionPage;
-use App\Http\Resources\QuestionsPage;
+use App\Http\People\Inputs\ReasonInput;
+use App\Http\Questions\Inputs\DecisionInput;
+use App\Http\Questions\Inputs\OpenQuestionInput;
+use App\Http\Questions\Resources\QuestionPage;
+use App\Http\Questions\Resources\QuestionsPage;
 use App\Http\Tree\TreesController;
 use App\Models\Event;
 use App\Models\Person;
 use App\Models\Question;
 use App\Refusal;
+use App\Trees\Access\CurrentTree;
 use App\Trees\Changes\ChangeSets;
 use App\Trees\Changes\Intent;
-use App\Trees\CurrentTree;
-use App\Trees\DatabaseTree;
 use App\Trees\Editing\Facts;
+use App\Trees\Evidence\ConflictSubjects;
 use App\Trees\Evidence\Questions;
-use App\Trees\Evidence\Subjects;
-use App\Trees\Evidence\ToldSex;
+use App\Trees\Evidence\StatedSex;
+use App\Trees\Loading\DatabaseTree;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use NorthBough\Core\Tree\Sex;
@@ -57,23 +57,23 @@ final readonly class QuestionsController
     }
 
     /** Takes up a conflict that was found and waits, such as one that came in with a file. */
-    #[Post('/trees/{tree}/questions', 'takeUp', MadeResource::class, TakeUpInput::class)]
-    public function store(Request $request, Subjects $subjects, string $tree): JsonResponse
+    #[Post('/trees/{tree}/questions', 'takeUp', CreatedResource::class, OpenQuestionInput::class)]
+    public function store(Request $request, ConflictSubjects $subjects, string $tree): JsonResponse
     {
-        $input = TakeUpInput::from($request);
+        $input = OpenQuestionInput::from($request);
         $person = Person::query()->findOrFail($input->personId)->id;
         foreach ($subjects->conflicts([$person])[$person] ?? [] as $conflict) {
             if ($conflict->aspect === $input->aspect) {
                 $question = $this->changes->run(new Intent(TreesController::user($request), 'Opened a question'), fn (): Question => $this->questions->open($person, $conflict));
 
-                return response()->json(new MadeResource($question->id));
+                return response()->json(new CreatedResource($question->id));
             }
         }
         throw new Refusal('Nothing disagrees there any more.', 409);
     }
 
-    #[Post('/trees/{tree}/questions/{question}/decide', 'decide', MadeResource::class, DecisionInput::class)]
-    public function decide(Request $request, Facts $facts, ToldSex $toldSex, string $tree, string $question): JsonResponse
+    #[Post('/trees/{tree}/questions/{question}/decide', 'decide', CreatedResource::class, DecisionInput::class)]
+    public function decide(Request $request, Facts $facts, StatedSex $toldSex, string $tree, string $question): JsonResponse
     {
         $input = DecisionInput::from($request);
         $row = Question::query()->findOrFail($question);
@@ -90,43 +90,43 @@ final readonly class QuestionsController
             $this->questions->decide($row, $input->version, $leading, $input->standings ?? [], $input->reason);
         });
 
-        return response()->json(new MadeResource($question));
+        return response()->json(new CreatedResource($question));
     }
 
-    #[Post('/trees/{tree}/questions/{question}/reopen', 'reopen', MadeResource::class, WhyInput::class)]
+    #[Post('/trees/{tree}/questions/{question}/reopen', 'reopen', CreatedResource::class, ReasonInput::class)]
     public function reopen(Request $request, string $tree, string $question): JsonResponse
     {
-        $why = WhyInput::from($request)->why ?? '';
+        $why = ReasonInput::from($request)->why ?? '';
         $this->changes->run(new Intent(TreesController::user($request), 'Opened a question again', $why), static function () use ($question, $why): void {
             Question::query()->findOrFail($question)->fill(['state' => 'open', 'reopened_by' => trim($why) === '' ? 'Opened again by hand.' : trim($why)])->save();
         });
 
-        return response()->json(new MadeResource($question));
+        return response()->json(new CreatedResource($question));
     }
 
     /** Lets one value lead: what led before is a rival, and keeps its citations. */
-    #[Post('/trees/{tree}/facts/{fact}/lead', 'letLead', MadeResource::class, WhyInput::class)]
+    #[Post('/trees/{tree}/facts/{fact}/lead', 'letLead', CreatedResource::class, ReasonInput::class)]
     public function lead(Request $request, string $tree, string $fact): JsonResponse
     {
         $row = Event::query()->findOrFail($fact);
-        $why = WhyInput::from($request)->why ?? '';
+        $why = ReasonInput::from($request)->why ?? '';
         $this->changes->run(new Intent(TreesController::user($request), "Used another {$row->kind}", $why), fn () => $this->questions->letLead(Event::query()->findOrFail($fact), $why));
 
-        return response()->json(new MadeResource($fact));
+        return response()->json(new CreatedResource($fact));
     }
 
     /** Rules a value out: it stays, with why, so that nobody finds it again. */
-    #[Post('/trees/{tree}/facts/{fact}/rule-out', 'ruleOut', MadeResource::class, WhyInput::class)]
+    #[Post('/trees/{tree}/facts/{fact}/rule-out', 'ruleOut', CreatedResource::class, ReasonInput::class)]
     public function ruleOut(Request $request, string $tree, string $fact): JsonResponse
     {
-        $why = trim(WhyInput::from($request)->why ?? '');
+        $why = trim(ReasonInput::from($request)->why ?? '');
         if ($why === '') {
             throw new Refusal('Write why it is ruled out, so that nobody finds it again.');
         }
         $row = Event::query()->findOrFail($fact);
         $this->changes->run(new Intent(TreesController::user($request), "Ruled out a {$row->kind}", $why), fn () => $this->questions->ruleOut(Event::query()->findOrFail($fact), $why));
 
-        return response()->json(new MadeResource($fact));
+        return response()->json(new CreatedResource($fact));
     }
 
     /** Questions name people and reasons; they are for those who may see the living. */

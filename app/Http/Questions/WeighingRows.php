@@ -5,28 +5,28 @@ declare(strict_types=1);
 namespace App\Http\Questions;
 
 use App\Http\People\FactResources;
-use App\Http\Pictures\PicturesOn;
-use App\Http\Resources\SlipOfClaim;
-use App\Http\Resources\WeighingRow;
+use App\Http\Pictures\ImagesBeside;
+use App\Http\Pictures\Resources\ClaimImageStrip;
+use App\Http\Questions\Resources\WeighingRow;
 use App\Models\Claim;
 use App\Models\Event;
 use App\Models\Record;
 use App\Models\Source;
-use App\Trees\Evidence\ClassedClaims;
-use App\Trees\Records\KindsOfSource;
+use App\Trees\Evidence\ClassifiedClaims;
+use App\Trees\Records\TreeSourceKinds;
 use Illuminate\Support\Collection;
 use NorthBough\Core\Chrono\DaySpan;
 use NorthBough\Core\Chrono\GenDate;
 use NorthBough\Core\Citation\NoteForms;
-use NorthBough\Core\Evidence\ClassedClaim;
-use NorthBough\Core\Evidence\Origins;
-use NorthBough\Core\Evidence\Weighed;
+use NorthBough\Core\Evidence\ClassifiedClaim;
+use NorthBough\Core\Evidence\OriginGroups;
+use NorthBough\Core\Evidence\WeightRule;
 use NorthBough\Core\Tree\CitedSource;
 
 /** Claims with their classes, their weight and its working. */
 final readonly class WeighingRows
 {
-    public function __construct(private ClassedClaims $classes, private PicturesOn $pictures, private KindsOfSource $sourceKinds)
+    public function __construct(private ClassifiedClaims $classes, private ImagesBeside $pictures, private TreeSourceKinds $sourceKinds)
     {
     }
 
@@ -56,20 +56,20 @@ final readonly class WeighingRows
      */
     public function of(Collection $claims, array $facts): array
     {
-        [$records, $sources] = ClassedClaims::standIn($claims);
+        [$records, $sources] = ClassifiedClaims::standIn($claims);
         $slips = [];
         foreach ($this->pictures->slipsOfClaims(array_values(array_map(strval(...), $claims->pluck('id')->all()))) as $slip) {
             $slips[$slip->claimId] = $slip;
         }
         $rows = [];
         $byId = $claims->keyBy('id');
-        foreach (Origins::among(array_values($this->classes->of($claims, $records, $sources, $facts))) as $origin => $group) {
+        foreach (OriginGroups::among(array_values($this->classes->of($claims, $records, $sources, $facts))) as $origin => $group) {
             foreach ($group as $one) {
                 $claim = $byId[$one->id] ?? throw new \LogicException('A claim is gone.');
                 $record = $records[$claim->record_id] ?? throw new \LogicException('A claim has no record.');
                 $source = $sources[$record->source_id] ?? throw new \LogicException('A record has no source.');
                 $fact = $facts[$claim->event_id ?? ''] ?? null;
-                $told = $fact === null ? GenDate::phrase('') : ClassedClaims::told($claim, $fact);
+                $told = $fact === null ? GenDate::phrase('') : ClassifiedClaims::told($claim, $fact);
                 $rows[] = [$this->row($claim, $one, $fact, $told, $record, $source, $origin, $slips[$claim->id] ?? null), $told];
             }
         }
@@ -77,10 +77,10 @@ final readonly class WeighingRows
         return $rows;
     }
 
-    private function row(Claim $claim, ClassedClaim $classed, ?Event $fact, GenDate $told, Record $record, Source $source, int $origin, ?SlipOfClaim $slip): WeighingRow
+    private function row(Claim $claim, ClassifiedClaim $classed, ?Event $fact, GenDate $told, Record $record, Source $source, int $origin, ?ClaimImageStrip $slip): WeighingRow
     {
-        $weighed = Weighed::of($classed);
-        $cited = new CitedSource($source->id, $source->title, $source->author, $source->publication, '', $this->sourceKinds->forms($source->kind, $source->source_kind_id, KindsOfSource::ofRecord($record->fields) + $source->fields, ''));
+        $weighed = WeightRule::of($classed);
+        $cited = new CitedSource($source->id, $source->title, $source->author, $source->publication, '', $this->sourceKinds->forms($source->kind, $source->source_kind_id, TreeSourceKinds::ofRecord($record->fields) + $source->fields, ''));
 
         return new WeighingRow($claim->id, $claim->version, $fact->id ?? '', $fact->standing ?? '', $origin, $claim->words, FactResources::words(NoteForms::short($cited, $record->locator)), $record->id,
             $classed->source->value, $classed->information->value, $claim->reading, $claim->informant, $weighed->weight->value, $weighed->working, $told->shown, $fact->place_typed ?? '', ...self::days($told->span()), slip: $slip,

@@ -5,30 +5,30 @@ declare(strict_types=1);
 namespace App\Http\Records;
 
 use App\Counted;
+use App\Http\Api\CreatedResource;
 use App\Http\Api\Delete;
 use App\Http\Api\Get;
 use App\Http\Api\Post;
-use App\Http\Inputs\CitationInput;
-use App\Http\Inputs\PeopleInput;
-use App\Http\Resources\CitedFactList;
-use App\Http\Resources\MadeResource;
-use App\Http\Resources\ShareOffer;
-use App\Http\Resources\ShareOffers;
+use App\Http\Records\Inputs\CitationInput;
+use App\Http\Records\Inputs\PeopleInput;
+use App\Http\Records\Resources\CitedFactList;
+use App\Http\Records\Resources\ShareOffer;
+use App\Http\Records\Resources\ShareOffers;
 use App\Http\Tree\TreesController;
 use App\Models\Claim;
 use App\Models\Event;
 use App\Models\Record;
 use App\Models\Source;
+use App\Trees\Access\OpenRecords;
 use App\Trees\Changes\Change;
 use App\Trees\Changes\ChangeSets;
 use App\Trees\Changes\Intent;
 use App\Trees\Editing\Citations;
 use App\Trees\Editing\SharedCitations;
-use App\Trees\Records\OpenRecords;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use NorthBough\Core\Tree\LifeYears;
+use NorthBough\Core\Life\LifeYears;
 
 final readonly class CitationsController
 {
@@ -46,7 +46,7 @@ final readonly class CitationsController
         return response()->json(new CitedFactList($cited->of([$row->id])[$row->id] ?? []));
     }
 
-    #[Post('/trees/{tree}/facts/{fact}/citations', 'cite', MadeResource::class, CitationInput::class)]
+    #[Post('/trees/{tree}/facts/{fact}/citations', 'cite', CreatedResource::class, CitationInput::class)]
     public function store(Request $request, string $tree, string $fact): JsonResponse
     {
         $input = CitationInput::from($request);
@@ -57,7 +57,7 @@ final readonly class CitationsController
             fn (): Claim => $this->citations->cite('event_id', $event->id, $source, $input->locator ?? '', $input->words ?? ''),
         );
 
-        return response()->json(new MadeResource($claim->id));
+        return response()->json(new CreatedResource($claim->id));
     }
 
     /** Who of the family has the same event, or may get it, with this citation. */
@@ -70,7 +70,7 @@ final readonly class CitationsController
         ), $shared->among(Claim::query()->findOrFail($claim)))));
     }
 
-    #[Post('/trees/{tree}/claims/{claim}/others', 'citeOthers', MadeResource::class, PeopleInput::class)]
+    #[Post('/trees/{tree}/claims/{claim}/others', 'citeOthers', CreatedResource::class, PeopleInput::class)]
     public function share(Request $request, SharedCitations $shared, string $tree, string $claim): JsonResponse
     {
         $people = PeopleInput::from($request)->people;
@@ -80,7 +80,7 @@ final readonly class CitationsController
             static fn (): int => $shared->put($row, $people),
         );
 
-        return response()->json(new MadeResource($claim));
+        return response()->json(new CreatedResource($claim));
     }
 
     #[Delete('/trees/{tree}/claims/{claim}', 'uncite')]

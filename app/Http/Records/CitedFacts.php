@@ -4,21 +4,21 @@ declare(strict_types=1);
 
 namespace App\Http\Records;
 
-use App\Http\Resources\CitedFact;
+use App\Http\Records\Resources\CitedFact;
 use App\Models\Claim;
 use App\Models\Event;
-use App\Trees\CurrentTree;
-use App\Trees\Evidence\ClassedClaims;
-use App\Trees\Living;
+use App\Trees\Access\CurrentTree;
+use App\Trees\Access\LivingPeople;
+use App\Trees\Evidence\ClassifiedClaims;
 use Illuminate\Support\Facades\DB;
-use NorthBough\Core\Evidence\ClassedClaim;
-use NorthBough\Core\Evidence\Weighed;
+use NorthBough\Core\Evidence\ClassifiedClaim;
+use NorthBough\Core\Evidence\WeightRule;
 use NorthBough\Core\Tree\EventKinds;
 
 /** What records support: each claim with whose it is, what it tells and what it weighs. */
 final readonly class CitedFacts
 {
-    public function __construct(private CurrentTree $current, private Living $living, private ClassedClaims $classes)
+    public function __construct(private CurrentTree $current, private LivingPeople $living, private ClassifiedClaims $classes)
     {
     }
 
@@ -53,7 +53,7 @@ final readonly class CitedFacts
             };
             $one = $classed[$row->id] ?? throw new \LogicException('A claim is gone.');
             $facts[$row->record_id][] = new CitedFact($row->person_id ?? '', $row->shown_name ?? '?', $word, $row->date_shown ?? '', $said($row->words),
-                $row->id, $row->roll_line_id ?? '', Weighed::of($one)->weight->value, $one->saidWeight !== null);
+                $row->id, $row->roll_line_id ?? '', WeightRule::of($one)->weight->value, $one->saidWeight !== null);
         }
 
         return $facts;
@@ -61,12 +61,12 @@ final readonly class CitedFacts
 
     /**
      * @param  list<string>  $claimIds
-     * @return array<string, ClassedClaim> by claim
+     * @return array<string, ClassifiedClaim> by claim
      */
     private function classed(array $claimIds): array
     {
         $claims = Claim::query()->whereIn('id', $claimIds)->get();
-        [$records, $sources] = ClassedClaims::standIn($claims);
+        [$records, $sources] = ClassifiedClaims::standIn($claims);
         $facts = [];
         foreach (Event::query()->whereIn('id', $claims->pluck('event_id')->filter())->get() as $fact) {
             $facts[$fact->id] = $fact;

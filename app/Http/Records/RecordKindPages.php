@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Records;
 
-use App\Http\Resources\ColumnResource;
-use App\Http\Resources\RecordKindResource;
-use App\Http\Resources\RollRoleResource;
+use App\Http\Records\Resources\ColumnResource;
+use App\Http\Records\Resources\RecordKindResource;
+use App\Http\Records\Resources\RollRoleResource;
 use NorthBough\Core\Record\Column;
-use NorthBough\Core\Record\Meaning;
+use NorthBough\Core\Record\ColumnMeaning;
 use NorthBough\Core\Record\RecordKind;
 use NorthBough\Core\Record\RecordKinds;
 use NorthBough\Core\Record\Role;
@@ -29,6 +29,6 @@ final class RecordKindPages
     private static function column(Column $column): ColumnResource
     {
         return new ColumnResource($column->code, $column->label, $column->meaning->value, $column->width, $column->hint,
-            $column->meaning->carries(), $column->meaning === Meaning::Number);
+            $column->meaning->carries(), $column->meaning === ColumnMeaning::Number);
     }
 }

@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace App\Http\Records;
 
 use App\Counted;
+use App\Http\Api\CreatedResource;
 use App\Http\Api\Delete;
 use App\Http\Api\Get;
 use App\Http\Api\Patch;
 use App\Http\Api\Post;
-use App\Http\Inputs\KindInput;
-use App\Http\Resources\MadeResource;
-use App\Http\Resources\RecordKindList;
-use App\Http\Resources\RecordKindResource;
+use App\Http\Records\Inputs\KindInput;
+use App\Http\Records\Resources\RecordKindList;
+use App\Http\Records\Resources\RecordKindResource;
 use App\Http\Tree\TreesController;
 use App\Models\Record;
 use App\Models\RecordKind as OwnKind;
@@ -21,7 +21,7 @@ use App\Trees\Changes\Change;
 use App\Trees\Changes\ChangedMeanwhile;
 use App\Trees\Changes\ChangeSets;
 use App\Trees\Changes\Intent;
-use App\Trees\Records\KindsOfRecord;
+use App\Trees\Records\TreeRecordKinds;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -33,7 +33,7 @@ use NorthBough\Core\Record\RecordKind;
 /** Kinds of record: those that ship and the tree's own. */
 final readonly class RecordKindsController
 {
-    public function __construct(private ChangeSets $changes, private KindsOfRecord $kinds)
+    public function __construct(private ChangeSets $changes, private TreeRecordKinds $kinds)
     {
     }
 
@@ -46,7 +46,7 @@ final readonly class RecordKindsController
             static fn (RecordKind $kind): RecordKindResource => RecordKindPages::resource($kind, $versions[$kind->code] ?? 0), $this->kinds->all())));
     }
 
-    #[Post('/trees/{tree}/record-kinds', 'makeRecordKind', MadeResource::class, KindInput::class)]
+    #[Post('/trees/{tree}/record-kinds', 'makeRecordKind', CreatedResource::class, KindInput::class)]
     public function store(Request $request): JsonResponse
     {
         $kind = self::read((string) Str::uuid7(), KindInput::from($request)->template);
@@ -55,10 +55,10 @@ final readonly class RecordKindsController
         });
         $this->kinds->forget();
 
-        return response()->json(new MadeResource($kind->code));
+        return response()->json(new CreatedResource($kind->code));
     }
 
-    #[Patch('/trees/{tree}/record-kinds/{recordKind}', 'changeRecordKind', MadeResource::class, KindInput::class)]
+    #[Patch('/trees/{tree}/record-kinds/{recordKind}', 'changeRecordKind', CreatedResource::class, KindInput::class)]
     public function update(Request $request, string $tree, string $recordKind): JsonResponse
     {
         $input = KindInput::from($request);
@@ -70,7 +70,7 @@ final readonly class RecordKindsController
         });
         $this->kinds->forget();
 
-        return response()->json(new MadeResource($kind->code));
+        return response()->json(new CreatedResource($kind->code));
     }
 
     #[Delete('/trees/{tree}/record-kinds/{recordKind}', 'deleteRecordKind')]

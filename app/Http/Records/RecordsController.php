@@ -5,37 +5,37 @@ declare(strict_types=1);
 namespace App\Http\Records;
 
 use App\Counted;
+use App\Http\Api\CreatedResource;
 use App\Http\Api\Delete;
 use App\Http\Api\Get;
 use App\Http\Api\Post;
 use App\Http\Api\Put;
-use App\Http\Inputs\BeginRecordInput;
-use App\Http\Inputs\DraftInput;
-use App\Http\Inputs\LineChoiceInput;
-use App\Http\Inputs\LineUpInput;
-use App\Http\Inputs\PeopleInput;
-use App\Http\Inputs\RecordInput;
-use App\Http\Inputs\RollLineInput;
-use App\Http\Inputs\TakeInInput;
-use App\Http\Resources\LineUpResource;
-use App\Http\Resources\MadeResource;
-use App\Http\Resources\RecordResource;
-use App\Http\Resources\TakenInResource;
-use App\Http\SavedAgain;
+use App\Http\ConfirmedSave;
+use App\Http\Records\Inputs\BeginRecordInput;
+use App\Http\Records\Inputs\CommitInput;
+use App\Http\Records\Inputs\DraftInput;
+use App\Http\Records\Inputs\LineChoiceInput;
+use App\Http\Records\Inputs\PeopleInput;
+use App\Http\Records\Inputs\RecordInput;
+use App\Http\Records\Inputs\RecordMatchInput;
+use App\Http\Records\Inputs\RollLineInput;
+use App\Http\Records\Resources\CommitSummaryResource;
+use App\Http\Records\Resources\RecordMatchResource;
+use App\Http\Records\Resources\RecordResource;
 use App\Http\Tree\TreesController;
 use App\Models\Record;
 use App\Models\Source;
 use App\Refusal;
+use App\Trees\Access\OpenRecords;
 use App\Trees\Changes\Change;
 use App\Trees\Changes\ChangedMeanwhile;
 use App\Trees\Changes\ChangeSets;
 use App\Trees\Changes\Intent;
-use App\Trees\Editing\Doubled;
+use App\Trees\Editing\CommitRecord;
+use App\Trees\Editing\DuplicateEntry;
 use App\Trees\Editing\Rolls;
-use App\Trees\Editing\TakeIn;
-use App\Trees\Records\OpenRecords;
 use App\Trees\Records\RollDrafts;
-use App\Trees\Records\RollOf;
+use App\Trees\Records\StoredRoll;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -44,7 +44,7 @@ use Illuminate\Support\Facades\DB;
 /** Records: what a page says, and taking it in. */
 final readonly class RecordsController
 {
-    public function __construct(private ChangeSets $changes, private Rolls $rolls, private RecordPages $pages, private RollDrafts $drafts, private OpenRecords $openness, private Doubled $doubled)
+    public function __construct(private ChangeSets $changes, private Rolls $rolls, private RecordPages $pages, private RollDrafts $drafts, private OpenRecords $openness, private DuplicateEntry $doubled)
     {
     }
 
@@ -57,22 +57,22 @@ final readonly class RecordsController
         return response()->json($this->pages->one($row, TreesController::user($request)));
     }
 
-    #[Post('/trees/{tree}/sources/{source}/records', 'beginRecord', MadeResource::class, BeginRecordInput::class)]
+    #[Post('/trees/{tree}/sources/{source}/records', 'beginRecord', CreatedResource::class, BeginRecordInput::class)]
     public function store(Request $request, string $tree, string $source): JsonResponse
     {
         $input = BeginRecordInput::from($request);
         $row = Source::query()->findOrFail($source);
-        if (! SavedAgain::isSaid($request)) {
+        if (! ConfirmedSave::isSaid($request)) {
             $this->doubled->refuseRecord($row, $input->locator ?? '');
         }
         $record = $this->changes->run(new Intent(TreesController::user($request), "Began a record in {$row->title}"),
             fn (): Record => $this->rolls->begin($row, $input->kind, $input->locator ?? ''));
 
-        return response()->json(new MadeResource($record->id));
+        return response()->json(new CreatedResource($record->id));
     }
 
     /** Keeps head and roll as they are on the page now; what was a draft is kept with it. */
-    #[Put('/trees/{tree}/records/{record}', 'keepRecord', MadeResource::class, RecordInput::class)]
+    #[Put('/trees/{tree}/records/{record}', 'keepRecord', CreatedResource::class, RecordInput::class)]
     public function update(Request $request, string $tree, string $record): JsonResponse
     {
         $input = RecordInput::from($request);
@@ -86,11 +86,11 @@ final readonly class RecordsController
         });
         $this->drafts->forget($record);
 
-        return response()->json(new MadeResource($record));
+        return response()->json(new CreatedResource($record));
     }
 
     /** Calls several people of the tree into the roll at once: placed lines whose words are still to be read from the page. */
-    #[Post('/trees/{tree}/records/{record}/called', 'callIntoRoll', MadeResource::class, PeopleInput::class)]
+    #[Post('/trees/{tree}/records/{record}/called', 'callIntoRoll', CreatedResource::class, PeopleInput::class)]
     public function callIn(Request $request, string $tree, string $record): JsonResponse
     {
         $input = PeopleInput::from($request);
@@ -103,7 +103,7 @@ final readonly class RecordsController
         });
         $this->drafts->forget($record);
 
-        return response()->json(new MadeResource($record));
+        return response()->json(new CreatedResource($record));
     }
 
     #[Delete('/trees/{tree}/records/{record}', 'deleteRecord')]
@@ -134,20 +134,20 @@ final readonly class RecordsController
     }
 
     /** Who is who, given what was decided so far. It changes nothing. */
-    #[Post('/trees/{tree}/records/{record}/line-up', 'lineUp', LineUpResource::class, LineUpInput::class)]
-    public function lineUp(Request $request, LineUpPages $lineUps, RollOf $rolls, string $tree, string $record): JsonResponse
+    #[Post('/trees/{tree}/records/{record}/line-up', 'lineUp', RecordMatchResource::class, RecordMatchInput::class)]
+    public function lineUp(Request $request, RecordMatchPages $lineUps, StoredRoll $rolls, string $tree, string $record): JsonResponse
     {
-        $input = LineUpInput::from($request);
+        $input = RecordMatchInput::from($request);
         $row = Record::query()->findOrFail($record);
         $roll = $input->lines === null ? $rolls->roll($row) : $rolls->asTyped($row, RollLineInput::lines($input->lines), $input->date ?? '', $input->place ?? '');
 
         return response()->json($lineUps->of($row, $roll, LineChoiceInput::choices($input->choices), $input->toldCount ?? $row->told_count));
     }
 
-    #[Post('/trees/{tree}/records/{record}/take-in', 'takeIn', TakenInResource::class, TakeInInput::class)]
-    public function takeIn(Request $request, TakeIn $takeIn, string $tree, string $record): JsonResponse
+    #[Post('/trees/{tree}/records/{record}/take-in', 'takeIn', CommitSummaryResource::class, CommitInput::class)]
+    public function takeIn(Request $request, CommitRecord $takeIn, string $tree, string $record): JsonResponse
     {
-        $input = TakeInInput::from($request);
+        $input = CommitInput::from($request);
         $choices = LineChoiceInput::choices($input->choices);
         if ($choices === []) {
             throw new Refusal('Decide on a line first: place it, make somebody new of it, or set it aside.');
@@ -161,6 +161,6 @@ final readonly class RecordsController
                 return $takeIn->take($change, $row, $choices);
             });
 
-        return response()->json(new TakenInResource($taken->words(), Record::query()->findOrFail($record)->version));
+        return response()->json(new CommitSummaryResource($taken->words(), Record::query()->findOrFail($record)->version));
     }
 }

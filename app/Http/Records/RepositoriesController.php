@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Records;
 
+use App\Http\Api\CreatedResource;
 use App\Http\Api\Patch;
-use App\Http\Inputs\RepositoryInput;
-use App\Http\Resources\MadeResource;
+use App\Http\Records\Inputs\RepositoryInput;
 use App\Http\Tree\TreesController;
 use App\Models\Repository;
 use App\Refusal;
@@ -23,7 +23,7 @@ final readonly class RepositoriesController
     {
     }
 
-    #[Patch('/trees/{tree}/repositories/{repository}', 'changeRepository', MadeResource::class, RepositoryInput::class)]
+    #[Patch('/trees/{tree}/repositories/{repository}', 'changeRepository', CreatedResource::class, RepositoryInput::class)]
     public function update(Request $request, string $tree, string $repository): JsonResponse
     {
         $input = RepositoryInput::from($request);
@@ -37,6 +37,6 @@ final readonly class RepositoriesController
             $row->fill(['name' => $name])->save();
         });
 
-        return response()->json(new MadeResource($repository));
+        return response()->json(new CreatedResource($repository));
     }
 }

@@ -5,22 +5,22 @@ declare(strict_types=1);
 namespace App\Http\Records;
 
 use App\Counted;
+use App\Http\Api\CreatedResource;
 use App\Http\Api\Delete;
 use App\Http\Api\Get;
 use App\Http\Api\Patch;
 use App\Http\Api\Post;
-use App\Http\Inputs\FormsInput;
-use App\Http\Inputs\KindInput;
 use App\Http\People\FactResources;
-use App\Http\Resources\FieldUse;
-use App\Http\Resources\FieldUseList;
-use App\Http\Resources\FormsResource;
-use App\Http\Resources\GapResource;
-use App\Http\Resources\LikeSource;
-use App\Http\Resources\MadeResource;
-use App\Http\Resources\SourceFieldResource;
-use App\Http\Resources\SourceKindList;
-use App\Http\Resources\SourceKindResource;
+use App\Http\Records\Inputs\FormsInput;
+use App\Http\Records\Inputs\KindInput;
+use App\Http\Records\Resources\FieldUse;
+use App\Http\Records\Resources\FieldUseList;
+use App\Http\Records\Resources\FormPart;
+use App\Http\Records\Resources\FormsResource;
+use App\Http\Records\Resources\SimilarSource;
+use App\Http\Records\Resources\SourceFieldResource;
+use App\Http\Records\Resources\SourceKindList;
+use App\Http\Records\Resources\SourceKindResource;
 use App\Http\Tree\TreesController;
 use App\Models\Source;
 use App\Models\SourceKind as OwnKind;
@@ -29,8 +29,8 @@ use App\Trees\Changes\Change;
 use App\Trees\Changes\ChangedMeanwhile;
 use App\Trees\Changes\ChangeSets;
 use App\Trees\Changes\Intent;
-use App\Trees\Records\KindsOfSource;
-use App\Trees\Records\LikeSources;
+use App\Trees\Records\SimilarSources;
+use App\Trees\Records\TreeSourceKinds;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -46,7 +46,7 @@ use NorthBough\Core\Naming\SearchForm;
 /** Kinds of source: those that ship and the tree's own; and a source in its forms while it is written. */
 final readonly class SourceKindsController
 {
-    public function __construct(private ChangeSets $changes, private KindsOfSource $kinds)
+    public function __construct(private ChangeSets $changes, private TreeSourceKinds $kinds)
     {
     }
 
@@ -60,7 +60,7 @@ final readonly class SourceKindsController
 
     /** Three forms of what is written so far, and sources much like it. It changes nothing. */
     #[Post('/trees/{tree}/reading/source', 'readSource', FormsResource::class, FormsInput::class)]
-    public function forms(Request $request, LikeSources $like): JsonResponse
+    public function forms(Request $request, SimilarSources $like): JsonResponse
     {
         $input = FormsInput::from($request);
         $kind = $this->kinds->named($input->kind) ?? throw new Refusal('There is no such kind of source here.', 404);
@@ -68,7 +68,7 @@ final readonly class SourceKindsController
         $set = static fn (string $pattern): array => FactResources::words(NotePattern::parse($pattern)->set($values));
 
         return response()->json(new FormsResource($set($kind->full), $set($kind->short), $set($kind->bibliography),
-            array_map(static fn (array $one): LikeSource => new LikeSource($one[0], FactResources::words($one[1])), $like->to($values, $kind->said('TITL', $values), $input->except))));
+            array_map(static fn (array $one): SimilarSource => new SimilarSource($one[0], FactResources::words($one[1])), $like->to($values, $kind->said('TITL', $values), $input->except))));
     }
 
     /** What sources of a kind say in each of its fields: looked at before a field is changed. */
@@ -86,7 +86,7 @@ final readonly class SourceKindsController
         return response()->json(new FieldUseList($uses));
     }
 
-    #[Post('/trees/{tree}/source-kinds', 'makeSourceKind', MadeResource::class, KindInput::class)]
+    #[Post('/trees/{tree}/source-kinds', 'makeSourceKind', CreatedResource::class, KindInput::class)]
     public function store(Request $request): JsonResponse
     {
         $kind = self::read((string) Str::uuid7(), KindInput::from($request)->template);
@@ -95,10 +95,10 @@ final readonly class SourceKindsController
         });
         $this->kinds->forget();
 
-        return response()->json(new MadeResource($kind->code));
+        return response()->json(new CreatedResource($kind->code));
     }
 
-    #[Patch('/trees/{tree}/source-kinds/{sourceKind}', 'changeSourceKind', MadeResource::class, KindInput::class)]
+    #[Patch('/trees/{tree}/source-kinds/{sourceKind}', 'changeSourceKind', CreatedResource::class, KindInput::class)]
     public function update(Request $request, string $tree, string $sourceKind): JsonResponse
     {
         $input = KindInput::from($request);
@@ -110,7 +110,7 @@ final readonly class SourceKindsController
         });
         $this->kinds->forget();
 
-        return response()->json(new MadeResource($kind->code));
+        return response()->json(new CreatedResource($kind->code));
     }
 
     #[Delete('/trees/{tree}/source-kinds/{sourceKind}', 'deleteSourceKind')]
@@ -149,7 +149,7 @@ final readonly class SourceKindsController
             $kind->code, $kind->name, $kind->words, $kind->what, $kind->where, $kind->form, ! isset(SourceKinds::all()[$kind->code]), $version,
             array_map(SourceFieldResource::of(...), $kind->fields),
             $kind->full, $kind->short, $kind->bibliography,
-            array_map(static fn (array $gap): GapResource => new GapResource($gap['field'], $gap['text']), NotePattern::parse($kind->full)->gaps()), $kind->remarks(),
+            array_map(static fn (array $gap): FormPart => new FormPart($gap['field'], $gap['text']), NotePattern::parse($kind->full)->gaps()), $kind->remarks(),
         );
     }
 }

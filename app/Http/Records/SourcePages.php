@@ -5,25 +5,25 @@ declare(strict_types=1);
 namespace App\Http\Records;
 
 use App\Http\Api\Cursor;
+use App\Http\Exchange\Resources\KeptLinesResource;
+use App\Http\Interpretation\Resources\DatingSettingResource;
 use App\Http\People\FactResources;
-use App\Http\Resources\KeptResource;
-use App\Http\Resources\NoteResource;
-use App\Http\Resources\ReckoningResource;
-use App\Http\Resources\RecordUse;
-use App\Http\Resources\RepositoryResource;
-use App\Http\Resources\SourcePage;
-use App\Http\Resources\SourceResource;
-use App\Http\Resources\SourcesPage;
+use App\Http\People\Resources\NoteResource;
+use App\Http\Records\Resources\RecordUse;
+use App\Http\Records\Resources\RepositoryResource;
+use App\Http\Records\Resources\SourcePage;
+use App\Http\Records\Resources\SourceResource;
+use App\Http\Records\Resources\SourcesPage;
 use App\Models\Note;
 use App\Models\Record;
 use App\Models\Repository;
 use App\Models\Source;
-use App\Trees\CurrentTree;
+use App\Trees\Access\CurrentTree;
+use App\Trees\Access\LivingPeople;
 use App\Trees\Exchange\KeptLines;
-use App\Trees\Living;
-use App\Trees\Records\KindsOfRecord;
-use App\Trees\Records\KindsOfSource;
-use App\Trees\SearchWords;
+use App\Trees\Records\TreeRecordKinds;
+use App\Trees\Records\TreeSourceKinds;
+use App\Trees\Search\SearchWords;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use NorthBough\Core\Citation\NoteForms;
@@ -34,7 +34,7 @@ final readonly class SourcePages
 {
     private const AT_ONCE = 100;
 
-    public function __construct(private CurrentTree $current, private Living $living, private KindsOfRecord $kinds, private KindsOfSource $sourceKinds, private CitedFacts $cited, private KeptLines $kept)
+    public function __construct(private CurrentTree $current, private LivingPeople $living, private TreeRecordKinds $kinds, private TreeSourceKinds $sourceKinds, private CitedFacts $cited, private KeptLines $kept)
     {
     }
 
@@ -76,7 +76,7 @@ final readonly class SourcePages
                 $record->date->shown, $said($record->place_typed), $lines[$record->id]->lines ?? 0, $lines[$record->id]->unplaced ?? 0, $facts[$record->id] ?? [],
             ))->all()),
             $this->notes('source_id', $source->id), $this->repository($source->repository_id),
-            array_map(static fn (array $one): KeptResource => new KeptResource($one['words'], $one['lines']), $this->kept->ofSource($source->id, $source->repository_id)),
+            array_map(static fn (array $one): KeptLinesResource => new KeptLinesResource($one['words'], $one['lines']), $this->kept->ofSource($source->id, $source->repository_id)),
         );
     }
 
@@ -118,7 +118,7 @@ final readonly class SourcePages
                 $source->id, $source->version, $cited->title, $cited->author, $cited->publication, $source->call_number, $repository,
                 (int) ($citations[$source->id] ?? 0),
                 FactResources::words(NoteForms::full($cited, '')), FactResources::words(NoteForms::short($cited, '')),
-                FactResources::words(NoteForms::bibliography($cited)), ReckoningResource::of($source->reckoning),
+                FactResources::words(NoteForms::bibliography($cited)), DatingSettingResource::of($source->reckoning),
                 $source->source_kind_id ?? $source->kind, (object) array_map($said, $source->fields), $said($source->list_name),
             );
         })->all());

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace App\Http\Records;
 
+use App\Http\Api\CreatedResource;
 use App\Http\Api\Get;
 use App\Http\Api\Patch;
 use App\Http\Api\Post;
 use App\Http\Api\Put;
-use App\Http\Inputs\ReckoningInput;
-use App\Http\Inputs\SourceInput;
-use App\Http\Resources\MadeResource;
-use App\Http\Resources\SourcePage;
-use App\Http\Resources\SourcesPage;
-use App\Http\SavedAgain;
+use App\Http\ConfirmedSave;
+use App\Http\Interpretation\Inputs\DatingSettingInput;
+use App\Http\Records\Inputs\SourceInput;
+use App\Http\Records\Resources\SourcePage;
+use App\Http\Records\Resources\SourcesPage;
 use App\Http\Tree\TreesController;
 use App\Models\Source;
 use App\Refusal;
@@ -21,13 +21,13 @@ use App\Trees\Changes\ChangedMeanwhile;
 use App\Trees\Changes\ChangeSets;
 use App\Trees\Changes\Intent;
 use App\Trees\Editing\Citations;
-use App\Trees\Editing\Doubled;
+use App\Trees\Editing\DuplicateEntry;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
 final readonly class SourcesController
 {
-    public function __construct(private ChangeSets $changes, private Citations $citations, private SourcePages $pages, private Doubled $doubled)
+    public function __construct(private ChangeSets $changes, private Citations $citations, private SourcePages $pages, private DuplicateEntry $doubled)
     {
     }
 
@@ -43,11 +43,11 @@ final readonly class SourcesController
         return response()->json($this->pages->one(Source::query()->findOrFail($source)));
     }
 
-    #[Post('/trees/{tree}/sources', 'describeSource', MadeResource::class, SourceInput::class)]
+    #[Post('/trees/{tree}/sources', 'describeSource', CreatedResource::class, SourceInput::class)]
     public function store(Request $request): JsonResponse
     {
         $input = SourceInput::from($request);
-        if (! SavedAgain::isSaid($request)) {
+        if (! ConfirmedSave::isSaid($request)) {
             $this->doubled->refuseSource($input->title ?? '');
         }
         $source = $this->changes->run(
@@ -55,10 +55,10 @@ final readonly class SourcesController
             fn (): Source => $this->citations->describe(self::fields($input)),
         );
 
-        return response()->json(new MadeResource($source->id));
+        return response()->json(new CreatedResource($source->id));
     }
 
-    #[Patch('/trees/{tree}/sources/{source}', 'changeSource', MadeResource::class, SourceInput::class)]
+    #[Patch('/trees/{tree}/sources/{source}', 'changeSource', CreatedResource::class, SourceInput::class)]
     public function update(Request $request, string $tree, string $source): JsonResponse
     {
         $input = SourceInput::from($request);
@@ -72,18 +72,18 @@ final readonly class SourcesController
             },
         );
 
-        return response()->json(new MadeResource($source));
+        return response()->json(new CreatedResource($source));
     }
 
-    #[Put('/trees/{tree}/sources/{source}/reckoning', 'reckonSource', MadeResource::class, ReckoningInput::class)]
+    #[Put('/trees/{tree}/sources/{source}/reckoning', 'reckonSource', CreatedResource::class, DatingSettingInput::class)]
     public function reckon(Request $request, string $tree, string $source): JsonResponse
     {
-        $said = ReckoningInput::from($request)->said();
+        $said = DatingSettingInput::from($request)->said();
         $title = Source::query()->findOrFail($source)->title;
         $this->changes->run(new Intent(TreesController::user($request), "Said how {$title} writes its dates"),
             fn (): int => $this->citations->reckon(Source::query()->findOrFail($source), $said));
 
-        return response()->json(new MadeResource($source));
+        return response()->json(new CreatedResource($source));
     }
 
     /** @return array{title: string, author: string, publication: string, callNumber: string, repository: string, kind: string, fields: array<string, string>, listName: string} */

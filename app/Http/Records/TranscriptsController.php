@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Records;
 
-use App\Http\Keeping;
+use App\Http\LivingInFull;
 use App\Models\Placing;
 use App\Models\Record;
 use App\Models\Repository;
@@ -12,31 +12,31 @@ use App\Models\Source;
 use App\Printing\Attachment;
 use App\Printing\Pdf;
 use App\Printing\PrintStyle;
-use App\Trees\Exchange\Leaving;
-use App\Trees\Living;
-use App\Trees\Records\KindsOfSource;
-use App\Trees\Records\OpenRecords;
-use App\Trees\Records\RollOf;
+use App\Trees\Access\LivingPeople;
+use App\Trees\Access\OpenRecords;
+use App\Trees\Access\PrivacyAwareExport;
+use App\Trees\Records\StoredRoll;
+use App\Trees\Records\TreeSourceKinds;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Carbon;
+use NorthBough\Core\Life\LifeYears;
 use NorthBough\Core\Record\Roll;
 use NorthBough\Core\Record\RollLine;
 use NorthBough\Core\Report\Document;
 use NorthBough\Core\Report\RecordTranscript;
 use NorthBough\Core\Report\Render\Html;
 use NorthBough\Core\Tree\CitedSource;
-use NorthBough\Core\Tree\LifeYears;
 
 /** A record on paper: a transcript with its roll. */
 final readonly class TranscriptsController
 {
     public function __construct(
         private OpenRecords $openness,
-        private RollOf $rolls,
-        private KindsOfSource $kinds,
-        private Living $living,
-        private Leaving $leaving,
+        private StoredRoll $rolls,
+        private TreeSourceKinds $kinds,
+        private LivingPeople $living,
+        private PrivacyAwareExport $leaving,
     ) {
     }
 
@@ -51,12 +51,12 @@ final readonly class TranscriptsController
 
     private function document(Request $request, Record $record): Document
     {
-        $view = $this->leaving->view(Keeping::askedBy($request), 'Printed a record');
+        $view = $this->leaving->view(LivingInFull::askedBy($request), 'Printed a record');
         $isKept = $request->string('living')->toString() === 'keep';
         $hide = $isKept ? static fn (string $text): string => $text : $this->living->names()->hide(...);
         $source = Source::query()->findOrFail($record->source_id);
         $repository = (string) Repository::query()->where('id', $source->repository_id)->value('name');
-        $forms = $this->kinds->forms($source->kind, $source->source_kind_id, array_map($hide, KindsOfSource::ofRecord($record->fields ?? []) + $source->fields), $hide($repository));
+        $forms = $this->kinds->forms($source->kind, $source->source_kind_id, array_map($hide, TreeSourceKinds::ofRecord($record->fields ?? []) + $source->fields), $hide($repository));
         $cited = new CitedSource($source->id, $hide($source->title), $hide($source->author), $hide($source->publication), $hide($repository), $forms);
         $roll = $this->rolls->roll($record);
         $lines = array_map(static fn (RollLine $line): RollLine => new RollLine($line->id, $hide($line->name), $line->role, array_map($hide, $line->columns)), $roll->lines);

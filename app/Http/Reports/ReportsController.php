@@ -5,19 +5,19 @@ declare(strict_types=1);
 namespace App\Http\Reports;
 
 use App\Http\Api\Get;
-use App\Http\Keeping;
-use App\Http\Resources\ReportResource;
-use App\Http\Resources\UnionLine;
-use App\Http\Resources\UnionList;
+use App\Http\LivingInFull;
+use App\Http\Reports\Resources\ReportResource;
+use App\Http\Reports\Resources\UnionLine;
+use App\Http\Reports\Resources\UnionList;
 use App\Printing\Attachment;
 use App\Printing\Pdf;
 use App\Printing\PrintStyle;
 use App\Refusal;
-use App\Trees\CurrentTree;
-use App\Trees\Exchange\Leaving;
-use App\Trees\Living;
-use App\Trees\PeopleSearch;
-use App\Trees\SearchWords;
+use App\Trees\Access\CurrentTree;
+use App\Trees\Access\LivingPeople;
+use App\Trees\Access\PrivacyAwareExport;
+use App\Trees\Search\PeopleSearch;
+use App\Trees\Search\SearchWords;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -37,7 +37,7 @@ final readonly class ReportsController
     /** How many people a misspelt name may have meant. */
     private const NEAR = 8;
 
-    public function __construct(private Living $living, private Leaving $leaving, private CurrentTree $current)
+    public function __construct(private LivingPeople $living, private PrivacyAwareExport $leaving, private CurrentTree $current)
     {
     }
 
@@ -51,7 +51,7 @@ final readonly class ReportsController
 
     public function file(Request $request, Pdf $pdf, string $tree, string $kind, string $subject, string $format): Response
     {
-        $document = $this->document($this->leaving->view(Keeping::askedBy($request), 'Saved a report'), $kind, $subject);
+        $document = $this->document($this->leaving->view(LivingInFull::askedBy($request), 'Saved a report'), $kind, $subject);
 
         return Attachment::of($format === 'pdf'
             ? $pdf->fromHtml(Html::page($document, PrintStyle::paper()))

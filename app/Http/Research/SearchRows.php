@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Research;
 
 use App\Http\Api\Cursor;
-use App\Http\Resources\NamedPerson;
-use App\Http\Resources\SearchList;
-use App\Http\Resources\SearchResource;
+use App\Http\People\Resources\NamedPerson;
+use App\Http\Research\Resources\SearchLogPage;
+use App\Http\Research\Resources\SearchResource;
 use App\Models\Search;
 use App\Models\SearchPerson;
-use App\Trees\DatabaseTree;
-use NorthBough\Core\Tree\LifeYears;
+use App\Trees\Loading\DatabaseTree;
+use NorthBough\Core\Life\LifeYears;
 use NorthBough\Core\Tree\Person;
 
 /** Searches as lists show them, the last entered first. */
@@ -23,7 +23,7 @@ final readonly class SearchRows
     {
     }
 
-    public function page(string $words, string $cursor): SearchList
+    public function page(string $words, string $cursor): SearchLogPage
     {
         $query = Search::query()->orderByDesc('position')->orderByDesc('id');
         if ($words !== '') {
@@ -37,7 +37,7 @@ final readonly class SearchRows
         $page = array_slice($rows, 0, self::AT_ONCE);
         $last = count($rows) > self::AT_ONCE ? $page[self::AT_ONCE - 1] : null;
 
-        return new SearchList($this->resources($page), $last === null ? null : Cursor::of($last->position, $last->id));
+        return new SearchLogPage($this->resources($page), $last === null ? null : Cursor::of($last->position, $last->id));
     }
 
     /**

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace App\Http\Research;
 
-use App\Http\Resources\TaskResource;
-use App\Trees\CurrentTree;
-use App\Trees\Living;
+use App\Http\Research\Resources\TaskResource;
+use App\Trees\Access\CurrentTree;
+use App\Trees\Access\LivingPeople;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 
 /** Tasks as lists show them, those not done first. */
 final readonly class TaskRows
 {
-    public function __construct(private CurrentTree $current, private Living $living)
+    public function __construct(private CurrentTree $current, private LivingPeople $living)
     {
     }
 

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Research;
 
+use App\Http\Api\CreatedResource;
 use App\Http\Api\Delete;
 use App\Http\Api\Get;
 use App\Http\Api\Patch;
 use App\Http\Api\Post;
-use App\Http\Inputs\TaskInput;
-use App\Http\Resources\MadeResource;
-use App\Http\Resources\TaskList;
+use App\Http\Research\Inputs\TaskInput;
+use App\Http\Research\Resources\TaskList;
 use App\Http\Tree\TreesController;
 use App\Models\Person;
 use App\Models\Record;
@@ -48,14 +48,14 @@ final readonly class TasksController
         return response()->json(new TaskList($this->rows->of($about, self::MOST)));
     }
 
-    #[Post('/trees/{tree}/people/{person}/tasks', 'addTask', MadeResource::class, TaskInput::class)]
+    #[Post('/trees/{tree}/people/{person}/tasks', 'addTask', CreatedResource::class, TaskInput::class)]
     public function store(Request $request, string $tree, string $person): JsonResponse
     {
         return $this->add($request, ['person_id' => Person::query()->findOrFail($person)->id]);
     }
 
     /** What the copy of a record lacks, or whatever else is to be done about it. */
-    #[Post('/trees/{tree}/records/{record}/tasks', 'addRecordTask', MadeResource::class, TaskInput::class)]
+    #[Post('/trees/{tree}/records/{record}/tasks', 'addRecordTask', CreatedResource::class, TaskInput::class)]
     public function onRecord(Request $request, string $tree, string $record): JsonResponse
     {
         return $this->add($request, ['record_id' => Record::query()->findOrFail($record)->id]);
@@ -71,10 +71,10 @@ final readonly class TasksController
         $task = $this->changes->run(new Intent(TreesController::user($request), "Added the task: {$text}"),
             static fn (): Task => Task::query()->create([...$about, 'text' => $text, 'position' => 1 + (int) Task::query()->max('position')]));
 
-        return response()->json(new MadeResource($task->id));
+        return response()->json(new CreatedResource($task->id));
     }
 
-    #[Patch('/trees/{tree}/tasks/{task}', 'changeTask', MadeResource::class, TaskInput::class)]
+    #[Patch('/trees/{tree}/tasks/{task}', 'changeTask', CreatedResource::class, TaskInput::class)]
     public function update(Request $request, string $tree, string $task): JsonResponse
     {
         $input = TaskInput::from($request);
@@ -88,7 +88,7 @@ final readonly class TasksController
             $row->fill($said)->save();
         });
 
-        return response()->json(new MadeResource($task));
+        return response()->json(new CreatedResource($task));
     }
 
     #[Delete('/trees/{tree}/tasks/{task}', 'deleteTask')]

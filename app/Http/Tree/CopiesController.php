@@ -7,17 +7,17 @@ namespace App\Http\Tree;
 use App\Http\Api\Post;
 use App\Http\Api\Put;
 use App\Http\Exchange\ExchangeController;
-use App\Http\Inputs\CentreInput;
-use App\Http\Inputs\CopyInput;
-use App\Http\Resources\RunResource;
-use App\Jobs\CopyTreeAway;
+use App\Http\Exchange\Resources\RunResource;
+use App\Http\Tree\Inputs\CentreInput;
+use App\Http\Tree\Inputs\CopyInput;
+use App\Jobs\CopyTreeInQueue;
 use App\Models\Person;
 use App\Models\Run;
 use App\Models\Tree;
 use App\Refusal;
-use App\Trees\Centre;
-use App\Trees\CurrentTree;
-use App\Trees\Exchange\Runs;
+use App\Trees\Access\CurrentTree;
+use App\Trees\Display\CentralPerson;
+use App\Trees\Exchange\LostRuns;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -27,7 +27,7 @@ final readonly class CopiesController
 {
     private const BUSY = 'Something is being done with this tree already. Wait until it is done, or cancel it.';
 
-    public function __construct(private CurrentTree $current, private Centre $centre)
+    public function __construct(private CurrentTree $current, private CentralPerson $centre)
     {
     }
 
@@ -39,8 +39,8 @@ final readonly class CopiesController
         if (Run::query()->where('tree_id', $this->current->id())->where('kind', 'import')->whereIn('state', ['waiting', 'running'])->exists()) {
             throw new Refusal(self::BUSY, 409);
         }
-        $run = Runs::begin($this->current->id(), $user, 'copy', "A copy: {$name}", self::BUSY, static fn (): array => ['into' => Tree::begin($name, $user)->id]);
-        CopyTreeAway::dispatch($run->id);
+        $run = LostRuns::begin($this->current->id(), $user, 'copy', "A copy: {$name}", self::BUSY, static fn (): array => ['into' => Tree::begin($name, $user)->id]);
+        CopyTreeInQueue::dispatch($run->id);
 
         return response()->json(ExchangeController::run($run->refresh()));
     }

@@ -6,8 +6,8 @@ namespace App\Http\Tree;
 
 use App\Http\Api\Get;
 use App\Http\Api\Post;
-use App\Http\Resources\DeletedTreeList;
-use App\Http\Resources\DeletedTreeResource;
+use App\Http\Tree\Resources\DeletedTreeList;
+use App\Http\Tree\Resources\DeletedTreeResource;
 use App\Models\Tree;
 use App\Models\User;
 use App\Refusal;

@@ -7,12 +7,12 @@ namespace App\Http\Tree;
 use App\Demo\DemoLoader;
 use App\Http\Api\Post;
 use App\Http\Exchange\ExchangeController;
-use App\Http\Resources\RunResource;
+use App\Http\Exchange\Resources\RunResource;
 use App\Jobs\LoadDemo;
 use App\Models\Run;
 use App\Models\Tree;
 use App\Models\User;
-use App\Trees\Exchange\Runs;
+use App\Trees\Exchange\LostRuns;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -27,7 +27,7 @@ final readonly class DemoController
         $run = self::there($user);
         if ($run === null) {
             $tree = Tree::begin(DemoLoader::NAME, $user);
-            $run = Runs::begin($tree->id, $user, 'demo', 'The demo', 'The demo is being loaded already.', static fn (): array => ['into' => $tree->id]);
+            $run = LostRuns::begin($tree->id, $user, 'demo', 'The demo', 'The demo is being loaded already.', static fn (): array => ['into' => $tree->id]);
             LoadDemo::dispatch($run->id);
         }
 

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Tree;
 
+use App\Http\Api\CreatedResource;
 use App\Http\Api\Delete;
 use App\Http\Api\Get;
 use App\Http\Api\Post;
-use App\Http\Inputs\EventKindInput;
-use App\Http\Resources\KindList;
-use App\Http\Resources\KindResource;
-use App\Http\Resources\MadeResource;
+use App\Http\Tree\Inputs\EventKindInput;
+use App\Http\Tree\Resources\KindList;
+use App\Http\Tree\Resources\KindResource;
 use App\Models\OwnEventKind;
 use App\Refusal;
 use App\Trees\Changes\Change;
@@ -41,7 +41,7 @@ final readonly class EventKindsController
         return response()->json(new KindList([...$usual, ...array_values($own->all())]));
     }
 
-    #[Post('/trees/{tree}/event-kinds', 'makeEventKind', MadeResource::class, EventKindInput::class)]
+    #[Post('/trees/{tree}/event-kinds', 'makeEventKind', CreatedResource::class, EventKindInput::class)]
     public function store(Request $request): JsonResponse
     {
         $input = EventKindInput::from($request);
@@ -54,7 +54,7 @@ final readonly class EventKindsController
             'code' => $code, 'word' => $word, 'tag' => $input->hasValue ? 'FACT' : 'EVEN', 'of_person' => $input->ofPerson, 'of_union' => $input->ofUnion, 'has_value' => $input->hasValue,
         ]));
 
-        return response()->json(new MadeResource($made->id));
+        return response()->json(new CreatedResource($made->id));
     }
 
     #[Delete('/trees/{tree}/event-kinds/{eventKind}', 'deleteEventKind')]

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Tree;
 
+use App\Http\Api\CreatedResource;
 use App\Http\Api\Delete;
 use App\Http\Api\Get;
 use App\Http\Api\Post;
-use App\Http\Inputs\VariantsInput;
-use App\Http\Resources\MadeResource;
-use App\Http\Resources\VariantsList;
-use App\Http\Resources\VariantsResource;
+use App\Http\Tree\Inputs\VariantsInput;
+use App\Http\Tree\Resources\VariantsList;
+use App\Http\Tree\Resources\VariantsResource;
 use App\Models\NameVariant;
 use App\Refusal;
 use App\Trees\Changes\Change;
@@ -36,7 +36,7 @@ final readonly class NameVariantsController
         return response()->json(new VariantsList(array_values($rows->map(static fn (NameVariant $row): VariantsResource => new VariantsResource($row->id, $row->words))->all())));
     }
 
-    #[Post('/trees/{tree}/name-variants', 'sayVariants', MadeResource::class, VariantsInput::class)]
+    #[Post('/trees/{tree}/name-variants', 'sayVariants', CreatedResource::class, VariantsInput::class)]
     public function store(Request $request): JsonResponse
     {
         $names = array_values(array_filter(array_map(trim(...), explode(' ', (string) preg_replace('/[\s,;=]+/u', ' ', VariantsInput::from($request)->words))), static fn (string $name): bool => SearchForm::of($name) !== ''));
@@ -46,7 +46,7 @@ final readonly class NameVariantsController
         $words = implode(' ', $names);
         $row = $this->changes->run(new Intent(TreesController::user($request), 'Said that '.implode(' and ', $names).' stand for one another'), static fn (): NameVariant => NameVariant::query()->create(['words' => $words]));
 
-        return response()->json(new MadeResource($row->id));
+        return response()->json(new CreatedResource($row->id));
     }
 
     #[Delete('/trees/{tree}/name-variants/{nameVariant}', 'unsayVariants')]

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Tree;
 
 use App\Http\Api\Get;
-use App\Http\Resources\NearestList;
-use App\Http\Resources\NearName;
-use App\Trees\NearestNames;
+use App\Http\Tree\Resources\NearestList;
+use App\Http\Tree\Resources\NearName;
+use App\Trees\Search\NearestNames;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 

@@ -9,27 +9,27 @@ use App\Http\Api\Get;
 use App\Http\Api\Patch;
 use App\Http\Api\Post;
 use App\Http\Api\Put;
-use App\Http\Inputs\DeleteTreeInput;
-use App\Http\Inputs\ReckoningInput;
-use App\Http\Inputs\TreeInput;
-use App\Http\Resources\CustomResource;
-use App\Http\Resources\NowResource;
-use App\Http\Resources\ReckoningResource;
-use App\Http\Resources\TreeLine;
-use App\Http\Resources\TreeList;
-use App\Http\Resources\TreeResource;
-use App\Jobs\RebuildLines;
+use App\Http\Interpretation\Inputs\DatingSettingInput;
+use App\Http\Interpretation\Resources\DatingSettingResource;
+use App\Http\Tree\Inputs\DeleteTreeInput;
+use App\Http\Tree\Inputs\TreeInput;
+use App\Http\Tree\Resources\NamingCustomResource;
+use App\Http\Tree\Resources\TreeLine;
+use App\Http\Tree\Resources\TreeList;
+use App\Http\Tree\Resources\TreeResource;
+use App\Http\Tree\Resources\TreeStateResource;
+use App\Jobs\RebuildIndex;
 use App\Models\Event;
 use App\Models\Person;
 use App\Models\Tree;
 use App\Models\User;
 use App\Refusal;
-use App\Trees\Centre;
+use App\Trees\Access\CurrentTree;
+use App\Trees\Access\LivingPeople;
 use App\Trees\Changes\ChangeSets;
 use App\Trees\Changes\Intent;
-use App\Trees\CurrentTree;
-use App\Trees\Editing\WrittenDates;
-use App\Trees\Living;
+use App\Trees\Display\CentralPerson;
+use App\Trees\Editing\SourceDates;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -39,7 +39,7 @@ use NorthBough\Core\Naming\Custom\NamingCustoms;
 
 final readonly class TreesController
 {
-    public function __construct(private CurrentTree $current, private ChangeSets $changes, private WrittenDates $dates, private Living $living, private Centre $centre)
+    public function __construct(private CurrentTree $current, private ChangeSets $changes, private SourceDates $dates, private LivingPeople $living, private CentralPerson $centre)
     {
     }
 
@@ -81,12 +81,12 @@ final readonly class TreesController
     }
 
     /** What pages ask again and again: whether anything changed since. */
-    #[Get('/trees/{tree}/now', 'now', NowResource::class)]
+    #[Get('/trees/{tree}/now', 'now', TreeStateResource::class)]
     public function now(): JsonResponse
     {
         $tree = $this->current->get();
 
-        return response()->json(new NowResource($tree->last_change, $tree->busy_with ?? ''));
+        return response()->json(new TreeStateResource($tree->last_change, $tree->busy_with ?? ''));
     }
 
     #[Patch('/trees/{tree}', 'changeTree', TreeResource::class, TreeInput::class)]
@@ -105,17 +105,17 @@ final readonly class TreesController
             static fn (int|bool|string|null $value): bool => $value !== null);
         $tree->forceFill($rule)->save();
         if (array_intersect_key($rule, ['dead_years_after_birth' => 1, 'dead_years_after_adult_event' => 1]) !== []) {
-            RebuildLines::dispatch($tree->id);
+            RebuildIndex::dispatch($tree->id);
         }
 
         return $this->show($request);
     }
 
     /** How dates are written where neither source nor place says; dates typed here are read again. */
-    #[Put('/trees/{tree}/reckoning', 'reckonTree', TreeResource::class, ReckoningInput::class)]
+    #[Put('/trees/{tree}/reckoning', 'reckonTree', TreeResource::class, DatingSettingInput::class)]
     public function reckon(Request $request): JsonResponse
     {
-        $said = ReckoningInput::from($request)->said();
+        $said = DatingSettingInput::from($request)->said();
         $this->changes->run(new Intent(self::user($request), 'Said how dates are written in this tree'), function () use ($said): void {
             $this->current->get()->forceFill(['reckoning' => $said])->save();
             $this->dates->readAgain(Event::query());
@@ -148,7 +148,7 @@ final readonly class TreesController
     {
         return new TreeResource($tree->id, $tree->name, $role, $tree->people_count, $tree->busy_with ?? '', $tree->centre_person_id, $centreName, $own, $ownName,
             $tree->dead_years_after_birth, $tree->dead_years_after_adult_event, $tree->readers_see_living,
-            ReckoningResource::of($tree->reckoning), $tree->surname_custom, $tree->married_custom,
-            array_map(static fn (NamingCustom $custom): CustomResource => new CustomResource($custom->code(), $custom->word()), NamingCustoms::all()));
+            DatingSettingResource::of($tree->reckoning), $tree->surname_custom, $tree->married_custom,
+            array_map(static fn (NamingCustom $custom): NamingCustomResource => new NamingCustomResource($custom->code(), $custom->word()), NamingCustoms::all()));
     }
 }

@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace App\Http\Tree;
 
+use App\Http\Api\CreatedResource;
 use App\Http\Api\Delete;
 use App\Http\Api\Get;
 use App\Http\Api\Post;
-use App\Http\Inputs\WorldEventInput;
-use App\Http\Resources\MadeResource;
-use App\Http\Resources\WorldEventList;
-use App\Http\Resources\WorldEventResource;
+use App\Http\Tree\Inputs\WorldEventInput;
+use App\Http\Tree\Resources\WorldEventList;
+use App\Http\Tree\Resources\WorldEventResource;
 use App\Models\WorldEvent;
 use App\Refusal;
 use App\Trees\Changes\Change;
 use App\Trees\Changes\ChangeSets;
 use App\Trees\Changes\Intent;
-use App\Trees\Gazetteers;
+use App\Trees\Places\Gazetteers;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -40,7 +40,7 @@ final readonly class WorldEventsController
             static fn (WorldEvent $row): WorldEventResource => new WorldEventResource($row->id, $row->words, $row->date->shown, $row->place_typed))->all())));
     }
 
-    #[Post('/trees/{tree}/world-events', 'tellWorldEvent', MadeResource::class, WorldEventInput::class)]
+    #[Post('/trees/{tree}/world-events', 'tellWorldEvent', CreatedResource::class, WorldEventInput::class)]
     public function store(Request $request): JsonResponse
     {
         $input = WorldEventInput::from($request);
@@ -51,7 +51,7 @@ final readonly class WorldEventsController
         $row = $this->changes->run(new Intent(TreesController::user($request), "Added what happened around them: {$input->words}"),
             static fn (): WorldEvent => WorldEvent::query()->create(['words' => trim($input->words), 'date' => $date, 'place_typed' => trim($input->place)]));
 
-        return response()->json(new MadeResource($row->id));
+        return response()->json(new CreatedResource($row->id));
     }
 
     #[Delete('/trees/{tree}/world-events/{worldEvent}', 'untellWorldEvent')]

@@ -9,8 +9,8 @@ use Illuminate\Database\Eloquent\Model;
 use NorthBough\Core\Chrono\DateKind;
 use NorthBough\Core\Chrono\DaySpan;
 use NorthBough\Core\Chrono\GenDate;
+use NorthBough\Core\Chrono\Interpretation;
 use NorthBough\Core\Chrono\Precision;
-use NorthBough\Core\Chrono\Reading;
 
 /**
  * A date across its columns: what was typed, what was understood, and day numbers to search and sort by.
@@ -39,9 +39,9 @@ final class DateColumns implements CastsAttributes
             $end = $row['date_kind'] === 'period'
                 ? DaySpan::restore($row['date_end_lo'], $row['date_end_hi'], $row['date_end_soft_lo'], $row['date_end_soft_hi'])
                 : null;
-            $readings[] = new Reading($begin, $end);
+            $readings[] = new Interpretation($begin, $end);
             if ($row['other_begin_lo'] !== null || $row['other_begin_hi'] !== null) {
-                $readings[] = new Reading(DaySpan::restore(
+                $readings[] = new Interpretation(DaySpan::restore(
                     $row['other_begin_lo'], $row['other_begin_hi'], $row['date_begin_soft_lo'], $row['date_begin_soft_hi'],
                 ));
             }

@@ -20,7 +20,7 @@ final class CannotUndo extends Refusal
 
     public static function changedSince(string $table, string $field = ''): self
     {
-        $what = Tables::word($table).($field === '' ? '' : ' ('.str_replace('_', ' ', $field).')');
+        $what = AuthoredTables::word($table).($field === '' ? '' : ' ('.str_replace('_', ' ', $field).')');
 
         return new self("It was not undone: {$what} has been changed since. Undo the later change first.", 409);
     }
@@ -32,7 +32,7 @@ final class CannotUndo extends Refusal
 
     public static function gone(string $table): self
     {
-        return new self('It was not undone: '.Tables::word($table).' has been deleted since. Restore that first.', 409);
+        return new self('It was not undone: '.AuthoredTables::word($table).' has been deleted since. Restore that first.', 409);
     }
 
     public static function needed(string $summary): self

@@ -6,7 +6,7 @@ namespace App\Trees\Changes;
 
 use App\Models\Person;
 use App\Models\TreeModel;
-use App\Trees\Derived\Touched;
+use App\Trees\Derived\AffectedPeople;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
@@ -21,13 +21,13 @@ final class Change
     /** @var list<array<string, string|int|null>> journal entries that are not stored yet */
     private array $entries = [];
 
-    public readonly Touched $touched;
+    public readonly AffectedPeople $touched;
 
     private readonly ChangeDates $dates;
 
     public function __construct(public readonly string $treeId, public readonly string $id)
     {
-        $this->touched = new Touched;
+        $this->touched = new AffectedPeople;
         $this->dates = new ChangeDates;
     }
 

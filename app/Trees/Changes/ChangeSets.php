@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Trees\Changes;
 
 use App\Models\Tree;
-use App\Trees\Check\Due;
-use App\Trees\CurrentTree;
-use App\Trees\Derived\PersonLines;
+use App\Trees\Access\CurrentTree;
+use App\Trees\Check\RecalculationQueue;
+use App\Trees\Derived\PersonIndex;
 use App\Trees\Evidence\Questions;
 use Closure;
 use Illuminate\Support\Carbon;
@@ -17,7 +17,7 @@ use Illuminate\Support\Str;
 /** The one way to write into a tree: a transaction that is journalled with who, how and why, and done whole or not at all. */
 final readonly class ChangeSets
 {
-    public function __construct(private CurrentTree $current, private OpenChange $open, private PersonLines $lines, private Questions $questions, private Due $due)
+    public function __construct(private CurrentTree $current, private OpenChange $open, private PersonIndex $lines, private Questions $questions, private RecalculationQueue $due)
     {
     }
 
@@ -34,7 +34,7 @@ final readonly class ChangeSets
         $tree = $this->current->get();
         // Asked before the lock is waited for: an import holds it until it is done.
         $busy = (string) Tree::query()->whereKey($tree->id)->value('busy_with');
-        if ($busy !== '' && $intent->how !== How::Import) {
+        if ($busy !== '' && $intent->how !== ChangeMethod::Import) {
             throw TreeIsBusy::with($busy);
         }
 

@@ -13,7 +13,7 @@ final readonly class Intent
         public ?User $user,
         public string $summary,
         public string $why = '',
-        public How $how = How::Hand,
+        public ChangeMethod $how = ChangeMethod::Hand,
         public string $kind = 'do',
         public ?string $undoes = null,
     ) {

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Trees\Changes;
 
 use App\Models\User;
-use App\Trees\CurrentTree;
+use App\Trees\Access\CurrentTree;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use stdClass;
@@ -18,7 +18,7 @@ final readonly class Undo
 {
     private const LISTED = 12;
 
-    public function __construct(private ChangeSets $changes, private CurrentTree $current, private Since $since)
+    public function __construct(private ChangeSets $changes, private CurrentTree $current, private LaterChanges $since)
     {
     }
 
@@ -50,7 +50,7 @@ final readonly class Undo
         }
         $step = self::step((string) $set->summary);
         [$kind, $summary] = $set->kind === 'undo' ? ['redo', "Redid: {$step}"] : ['undo', "Undid: {$step}"];
-        $how = $set->how === 'import' ? How::Import : How::Hand;
+        $how = $set->how === 'import' ? ChangeMethod::Import : ChangeMethod::Hand;
         try {
             $this->changes->run(new Intent($user, $summary, '', $how, $kind, $changeSetId), function (Change $change) use ($set): void {
                 $entries = DB::table('journal')->where('tree_id', $this->current->id())->where('change_set_id', $set->id)->orderByDesc('seq')->get();
@@ -80,7 +80,7 @@ final readonly class Undo
 
     private function takeOut(Change $change, stdClass $entry): void
     {
-        $class = Tables::model($entry->table_name);
+        $class = AuthoredTables::model($entry->table_name);
         $row = $class::query()->where('id', (string) $entry->row_id)->first();
         if ($row === null) {
             return;
@@ -98,7 +98,7 @@ final readonly class Undo
 
             return;
         }
-        $class = Tables::model($entry->table_name);
+        $class = AuthoredTables::model($entry->table_name);
         $row = $class::query()->where('id', (string) $entry->row_id)->first() ?? throw CannotUndo::gone($entry->table_name);
         $this->since->refuse($entry, array_intersect_key($row->getRawOriginal(), $before));
         $row->setRawAttributes(array_replace($row->getAttributes(), $before));
@@ -116,7 +116,7 @@ final readonly class Undo
 
     private function putBack(stdClass $entry): void
     {
-        $class = Tables::model($entry->table_name);
+        $class = AuthoredTables::model($entry->table_name);
         if ($class::query()->whereKey($entry->row_id)->exists()) {
             throw CannotUndo::changedSince($entry->table_name);
         }

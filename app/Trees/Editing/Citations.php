@@ -11,7 +11,7 @@ use App\Models\Repository;
 use App\Models\Source;
 use App\Refusal;
 use App\Trees\Changes\Change;
-use App\Trees\Records\KindsOfSource;
+use App\Trees\Records\TreeSourceKinds;
 use NorthBough\Core\Citation\NotePattern;
 use NorthBough\Core\Citation\PastedWords;
 use NorthBough\Core\Naming\SearchForm;
@@ -20,7 +20,7 @@ use NorthBough\Core\Report\Node\Words;
 /** Describes sources and puts citations on facts. Called inside an open change set. */
 final readonly class Citations
 {
-    public function __construct(private WrittenDates $dates, private KindsOfSource $kinds)
+    public function __construct(private SourceDates $dates, private TreeSourceKinds $kinds)
     {
     }
 
@@ -105,7 +105,7 @@ final readonly class Citations
 
         return [
             ...$columns,
-            ...KindsOfSource::columns($kind),
+            ...TreeSourceKinds::columns($kind),
             'fields' => $fields,
             'list_name' => trim($said['listName'] ?? ''),
             'search' => SearchForm::of(implode(' ', [...$columns, ...array_values($fields), trim($said['listName'] ?? '')])),

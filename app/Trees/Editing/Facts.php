@@ -17,7 +17,7 @@ use NorthBough\Core\Tree\UnknownEventKind;
 /** Puts facts on people and couples, changes them, takes them away. Called inside an open change set. */
 final readonly class Facts
 {
-    public function __construct(private Places $places, private WrittenDates $dates, private HeldCitation $held)
+    public function __construct(private Places $places, private SourceDates $dates, private HeldCitation $held)
     {
     }
 

@@ -12,8 +12,8 @@ use App\Models\Person;
 use App\Models\Union;
 use App\Models\UnionPartner;
 use App\Refusal;
+use App\Trees\Access\CurrentTree;
 use App\Trees\Changes\Change;
-use App\Trees\CurrentTree;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -22,7 +22,7 @@ use Illuminate\Support\Facades\DB;
  */
 final readonly class Moves
 {
-    public function __construct(private CurrentTree $current, private Ties $ties, private AgainstMoving $against)
+    public function __construct(private CurrentTree $current, private Ties $ties, private MoveObjections $against)
     {
     }
 

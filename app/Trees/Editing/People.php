@@ -14,9 +14,9 @@ use App\Models\Tree;
 use App\Models\Union;
 use App\Models\UnionPartner;
 use App\Refusal;
+use App\Trees\Access\CurrentTree;
 use App\Trees\Changes\Change;
 use App\Trees\Changes\ChangedMeanwhile;
-use App\Trees\CurrentTree;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use NorthBough\Core\Entry\EntryEvent;
@@ -110,7 +110,7 @@ final readonly class People
         DB::table('members')->where('tree_id', $this->current->id())->where('centre_person_id', $person->id)->update(['centre_person_id' => null]);
         $change->deleteWhole($person);
         foreach ($unions->concat($parentUnions) as $union) {
-            (new Ties($this->current, new ParentsOf))->tidy($change, $union);
+            (new Ties($this->current, new ParentSlots))->tidy($change, $union);
         }
     }
 

@@ -11,14 +11,14 @@ use App\Models\Record;
 use App\Models\Series;
 use App\Refusal;
 use App\Trees\Changes\Change;
-use App\Trees\FactsAtPlaces;
-use App\Trees\Gazetteers;
+use App\Trees\Places\FactsAtPlaces;
+use App\Trees\Places\Gazetteers;
 use NorthBough\Core\Chrono\DaySpan;
 use NorthBough\Core\Naming\SearchForm;
 use NorthBough\Core\Place\PlacePath;
-use NorthBough\Core\Place\PlaceReader;
-use NorthBough\Core\Place\Tenure;
-use NorthBough\Core\Place\TenureProblem;
+use NorthBough\Core\Place\PlaceResolver;
+use NorthBough\Core\Place\ValidPeriod;
+use NorthBough\Core\Place\ValidPeriodProblem;
 
 /**
  * The gazetteer and the words that stand for its places. Words are never replaced, and no place is made of them unless
@@ -26,7 +26,7 @@ use NorthBough\Core\Place\TenureProblem;
  */
 final readonly class Places
 {
-    public function __construct(private Gazetteers $gazetteers, private FactsAtPlaces $facts, private WrittenDates $dates)
+    public function __construct(private Gazetteers $gazetteers, private FactsAtPlaces $facts, private SourceDates $dates)
     {
     }
 
@@ -69,7 +69,7 @@ final readonly class Places
         $place = null;
         for ($index = 0; $index < count($names) && $place === null; $index++) {
             $rest = implode(', ', array_slice($names, $index));
-            $reading = (new PlaceReader($this->gazetteers->bearing($rest)))->read($rest);
+            $reading = (new PlaceResolver($this->gazetteers->bearing($rest)))->read($rest);
             if ($reading->standard !== null && $reading->within === []) {
                 $place = Place::query()->findOrFail($reading->standard->id);
             }
@@ -137,8 +137,8 @@ final readonly class Places
     public static function tenure(string $from, string $to): array
     {
         try {
-            $tenure = Tenure::typed($from, $to);
-        } catch (TenureProblem $problem) {
+            $tenure = ValidPeriod::typed($from, $to);
+        } catch (ValidPeriodProblem $problem) {
             throw new Refusal($problem->getMessage());
         }
 

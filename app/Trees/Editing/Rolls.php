@@ -13,32 +13,32 @@ use App\Models\RollLine;
 use App\Models\Source;
 use App\Refusal;
 use App\Trees\Changes\Change;
-use App\Trees\Records\KindsOfRecord;
-use App\Trees\Records\KindsOfSource;
+use App\Trees\Records\TreeRecordKinds;
+use App\Trees\Records\TreeSourceKinds;
 use Illuminate\Support\Str;
 use NorthBough\Core\Chrono\GenDate;
 use NorthBough\Core\Naming\SearchForm;
 use NorthBough\Core\Record\RollLine as WrittenLine;
-use NorthBough\Core\Record\WrittenMarks;
+use NorthBough\Core\Record\TranscriptionMarks;
 
 /** Enters records and their rolls as they are written. Called inside an open change set. */
 final readonly class Rolls
 {
     public const MOST_LINES = 2000;
 
-    public function __construct(private WrittenDates $dates, private Places $places, private KindsOfSource $kinds)
+    public function __construct(private SourceDates $dates, private Places $places, private TreeSourceKinds $kinds)
     {
     }
 
     public function begin(Source $source, string $kind, string $locator): Record
     {
-        return Record::query()->create(['source_id' => $source->id, 'locator' => trim($locator), ...KindsOfRecord::columns($kind)]);
+        return Record::query()->create(['source_id' => $source->id, 'locator' => trim($locator), ...TreeRecordKinds::columns($kind)]);
     }
 
     /** @param  array{kind?: string, locator?: string, date?: string, place?: string, placeId?: string|null, fields?: array<string, string>, transcription?: string, fileNumber?: string, toldCount?: int|null, sourceClass?: string}  $said */
     public function head(Record $record, array $said): void
     {
-        $columns = isset($said['kind']) ? KindsOfRecord::columns($said['kind']) : [];
+        $columns = isset($said['kind']) ? TreeRecordKinds::columns($said['kind']) : [];
         foreach (['locator' => 'locator', 'place' => 'place_typed', 'transcription' => 'transcription', 'fileNumber' => 'file_number', 'sourceClass' => 'source_class'] as $field => $column) {
             if (isset($said[$field])) {
                 $columns[$column] = trim((string) $said[$field]);
@@ -74,8 +74,8 @@ final readonly class Rolls
         $source = Source::query()->findOrFail($record->source_id);
         $kind = $this->kinds->of($source->kind, $source->source_kind_id);
         $written = (string) ($columns['locator'] ?? $record->locator);
-        $composed = $kind?->locator(KindsOfSource::ofRecord($columns['fields'])) ?? '';
-        $before = $kind?->locator(KindsOfSource::ofRecord($record->fields ?? [])) ?? '';
+        $composed = $kind?->locator(TreeSourceKinds::ofRecord($columns['fields'])) ?? '';
+        $before = $kind?->locator(TreeSourceKinds::ofRecord($record->fields ?? [])) ?? '';
 
         return $composed !== '' && in_array($written, ['', $before], true) ? $composed : $written;
     }
@@ -98,7 +98,7 @@ final readonly class Rolls
             $isChanged = true;
         }
         $span = $record->date->span();
-        $read = WrittenMarks::settleAll(array_map(static fn (array $line): WrittenLine => new WrittenLine($line['id'], $line['name'], $line['role'] ?? '', $line['columns'] ?? []), $lines));
+        $read = TranscriptionMarks::settleAll(array_map(static fn (array $line): WrittenLine => new WrittenLine($line['id'], $line['name'], $line['role'] ?? '', $line['columns'] ?? []), $lines));
         foreach ($lines as $position => $line) {
             if (! Str::isUuid($line['id'])) {
                 throw new Refusal('A line has no id.');

@@ -9,7 +9,7 @@ use App\Models\Event as EventRow;
 use App\Models\Record;
 use App\Models\Source;
 use App\Refusal;
-use App\Trees\DatabaseTree;
+use App\Trees\Loading\DatabaseTree;
 use NorthBough\Core\Record\SharedEvent;
 use NorthBough\Core\Tree\Event;
 use NorthBough\Core\Tree\Person;

@@ -11,10 +11,10 @@ use App\Models\Person;
 use App\Models\Union;
 use App\Models\UnionPartner;
 use App\Refusal;
+use App\Trees\Access\CurrentTree;
 use App\Trees\Changes\Change;
-use App\Trees\CurrentTree;
-use App\Trees\DatabaseTree;
-use NorthBough\Core\Kin\Ancestry;
+use App\Trees\Loading\DatabaseTree;
+use NorthBough\Core\Kin\AncestorWalk;
 use NorthBough\Core\Tree\ParentageKind;
 use NorthBough\Core\Tree\Sex;
 use NorthBough\Core\Tree\Standing;
@@ -22,7 +22,7 @@ use NorthBough\Core\Tree\Standing;
 /** Ties people to parents and partners, and unties them. Called inside an open change set. */
 final readonly class Ties
 {
-    public function __construct(private CurrentTree $current, private ParentsOf $parents)
+    public function __construct(private CurrentTree $current, private ParentSlots $parents)
     {
     }
 
@@ -333,7 +333,7 @@ final readonly class Ties
     /** @throws Refusal when the parent stands below the child */
     public function refuseLoop(Person $child, Person $parent): void
     {
-        if ($child->id === $parent->id || (new Ancestry(new DatabaseTree($this->current)))->isAbove($child->id, $parent->id)) {
+        if ($child->id === $parent->id || (new AncestorWalk(new DatabaseTree($this->current)))->isAbove($child->id, $parent->id)) {
             throw new Refusal('That would make somebody their own ancestor. Nothing was changed.', 409);
         }
     }

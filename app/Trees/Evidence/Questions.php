@@ -11,7 +11,7 @@ use App\Models\RestsOn;
 use App\Refusal;
 use App\Trees\Changes\Change;
 use App\Trees\Changes\ChangedMeanwhile;
-use App\Trees\Changes\How;
+use App\Trees\Changes\ChangeMethod;
 use NorthBough\Core\Evidence\Conflict\Conflict;
 
 /** Questions that contradictions open, and their decisions. Called inside an open change set. */
@@ -23,15 +23,15 @@ final readonly class Questions
     /** More people than these are touched by work in bulk, whose conflicts wait as findings. */
     private const BY_HAND = 60;
 
-    public function __construct(private Subjects $subjects, private Shaken $shaken)
+    public function __construct(private ConflictSubjects $subjects, private DecisionReopener $shaken)
     {
     }
 
     /** After a change by hand: a hard contradiction opens its question at once, and opens again one that was decided. */
-    public function look(Change $change, How $how): void
+    public function look(Change $change, ChangeMethod $how): void
     {
         $touched = $change->touched->people();
-        if ($how !== How::Hand || count($touched) > self::BY_HAND) {
+        if ($how !== ChangeMethod::Hand || count($touched) > self::BY_HAND) {
             return;
         }
         $this->shaken->openAgain($change);

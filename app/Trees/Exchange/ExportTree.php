@@ -4,24 +4,24 @@ declare(strict_types=1);
 
 namespace App\Trees\Exchange;
 
-use App\Trees\CurrentTree;
+use App\Trees\Access\CurrentTree;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
-use NorthBough\Core\Gedcom\Row\Belonging;
+use NorthBough\Core\Gedcom\Out\AttachedRows;
+use NorthBough\Core\Gedcom\Out\PersonRows;
+use NorthBough\Core\Gedcom\Out\Pointers;
+use NorthBough\Core\Gedcom\Out\TreeRows;
+use NorthBough\Core\Gedcom\Out\UnionRows;
 use NorthBough\Core\Gedcom\Row\GroupRow;
 use NorthBough\Core\Gedcom\Row\KeptRow;
 use NorthBough\Core\Gedcom\Row\MemberRow;
+use NorthBough\Core\Gedcom\Row\MembershipKind;
 use NorthBough\Core\Gedcom\Row\ParentageRow;
 use NorthBough\Core\Gedcom\Row\QuestionRow;
 use NorthBough\Core\Gedcom\Row\RoleRow;
 use NorthBough\Core\Gedcom\Row\TaskRow;
 use NorthBough\Core\Gedcom\Row\UnionPartnerRow;
-use NorthBough\Core\Gedcom\Writing\Attached;
-use NorthBough\Core\Gedcom\Writing\PersonRows;
-use NorthBough\Core\Gedcom\Writing\Pointers;
-use NorthBough\Core\Gedcom\Writing\TreeRows;
-use NorthBough\Core\Gedcom\Writing\UnionRows;
 use NorthBough\Core\Tree\Standing;
 
 /** The current tree as rows for a file, some hundred records at a time, in the order in which they were stored. */
@@ -61,7 +61,7 @@ final class ExportTree implements TreeRows
     {
         if ($this->pointers === null) {
             $this->pointers = $this->keptPointers->all();
-            $this->pointers->pointedAt((new QuestionsOut($this->current))->pointedAt());
+            $this->pointers->pointedAt((new QuestionExport($this->current))->pointedAt());
         }
 
         return $this->pointers;
@@ -71,17 +71,17 @@ final class ExportTree implements TreeRows
     {
         foreach ($this->chunks('people', 'number') as $people) {
             $ids = $people->pluck('id');
-            $names = $this->owned('names', 'person_id', $ids, RowsFrom::name(...), 'position');
-            $events = $this->owned('events', 'person_id', $ids, RowsFrom::event(...), 'position');
-            $sets = $this->owned('parent_sets', 'child_id', $ids, RowsFrom::parentSet(...), 'position', self::STANDING);
-            $partners = $this->owned('union_partners', 'person_id', $ids, RowsFrom::partner(...), 'position');
+            $names = $this->owned('names', 'person_id', $ids, FileRows::name(...), 'position');
+            $events = $this->owned('events', 'person_id', $ids, FileRows::event(...), 'position');
+            $sets = $this->owned('parent_sets', 'child_id', $ids, FileRows::parentSet(...), 'position', self::STANDING);
+            $partners = $this->owned('union_partners', 'person_id', $ids, FileRows::partner(...), 'position');
             $setIds = $this->ids($sets);
             $parents = $this->parents($setIds);
             $attached = $this->attached(['parentage' => $this->ids($parents), 'person' => $ids, 'name' => $this->ids($names), 'event' => $this->ids($events),
                 'parent_set' => $setIds, 'union_partner' => $this->ids($partners)]);
             $couples = $this->couples(collect($sets)->flatten(1)->pluck('unionId')->unique());
             foreach ($people as $row) {
-                yield [new PersonRows(RowsFrom::person($row), $names[$row->id] ?? [], $events[$row->id] ?? [], $sets[$row->id] ?? [], $partners[$row->id] ?? [], $parents, $couples), $attached];
+                yield [new PersonRows(FileRows::person($row), $names[$row->id] ?? [], $events[$row->id] ?? [], $sets[$row->id] ?? [], $partners[$row->id] ?? [], $parents, $couples), $attached];
             }
         }
     }
@@ -90,13 +90,13 @@ final class ExportTree implements TreeRows
     {
         foreach ($this->chunks('unions', 'ordinal') as $unions) {
             $ids = $unions->pluck('id');
-            $partners = $this->owned('union_partners', 'union_id', $ids, RowsFrom::partner(...), 'slot');
-            $children = $this->owned('parent_sets', 'union_id', $ids, RowsFrom::parentSet(...), 'child_ordinal');
-            $events = $this->owned('events', 'union_id', $ids, RowsFrom::event(...), 'position');
+            $partners = $this->owned('union_partners', 'union_id', $ids, FileRows::partner(...), 'slot');
+            $children = $this->owned('parent_sets', 'union_id', $ids, FileRows::parentSet(...), 'child_ordinal');
+            $events = $this->owned('events', 'union_id', $ids, FileRows::event(...), 'position');
             $attached = $this->attached(['union' => $ids, 'union_partner' => $this->ids($partners), 'parent_set' => $this->ids($children), 'event' => $this->ids($events)]);
             $names = $this->namesOf(collect($partners)->flatten(1)->filter(static fn (UnionPartnerRow $partner): bool => $partner->standing === Standing::RuledOut)->pluck('personId'));
             foreach ($unions as $row) {
-                yield [new UnionRows(RowsFrom::union($row), $partners[$row->id] ?? [], $children[$row->id] ?? [], $events[$row->id] ?? [], $names), $attached];
+                yield [new UnionRows(FileRows::union($row), $partners[$row->id] ?? [], $children[$row->id] ?? [], $events[$row->id] ?? [], $names), $attached];
             }
         }
     }
@@ -107,7 +107,7 @@ final class ExportTree implements TreeRows
             $attached = $this->attached(['source' => $sources->pluck('id')]);
             foreach ($sources as $row) {
                 if ($this->pointers()->has($row->id)) {
-                    yield [RowsFrom::source($row), $attached];
+                    yield [FileRows::source($row), $attached];
                 }
             }
         }
@@ -118,26 +118,26 @@ final class ExportTree implements TreeRows
         foreach ($this->chunks('repositories', 'ordinal') as $repositories) {
             $attached = $this->attached(['repository' => $repositories->pluck('id')]);
             foreach ($repositories as $row) {
-                yield [RowsFrom::repository($row), $attached];
+                yield [FileRows::repository($row), $attached];
             }
         }
     }
 
     public function pictures(): iterable
     {
-        return (new PicturesOut($this->current))->all();
+        return (new PictureExport($this->current))->all();
     }
 
     public function questions(): iterable
     {
-        return (new QuestionsOut($this->current))->ofLines();
+        return (new QuestionExport($this->current))->ofLines();
     }
 
     public function searches(): iterable
     {
         $people = $this->rows('search_people')->orderBy('id')->get(['search_id', 'person_id'])->groupBy('search_id');
         foreach ($this->rows('searches')->orderBy('position')->orderBy('id')->cursor() as $row) {
-            yield RowsFrom::search($row, array_values(array_map(strval(...), $people->get($row->id)?->pluck('person_id')->all() ?? [])));
+            yield FileRows::search($row, array_values(array_map(strval(...), $people->get($row->id)?->pluck('person_id')->all() ?? [])));
         }
     }
 
@@ -146,7 +146,7 @@ final class ExportTree implements TreeRows
         $columns = array_map(static fn (string $kind): string => "{$kind}_id", KeptPointers::OWNERS);
         $rows = $this->rows('kept')->whereRaw('num_nonnulls('.implode(',', $columns).') = 0')->orderBy('import_id')->orderBy('ordinal')->cursor();
         foreach ($rows as $row) {
-            yield $this->keptPointers->renamed(RowsFrom::kept($row, null), $row->import_id);
+            yield $this->keptPointers->renamed(FileRows::kept($row, null), $row->import_id);
         }
     }
 
@@ -157,9 +157,9 @@ final class ExportTree implements TreeRows
     private function parents(Collection $setIds): array
     {
         $parents = [];
-        $rows = $this->rows('parentages')->whereIn('parent_set_id', $setIds)->select('parentages.*')->selectSub(QuestionsOut::decidedBy('parentage', 'parentages.id'), 'decided_by');
+        $rows = $this->rows('parentages')->whereIn('parent_set_id', $setIds)->select('parentages.*')->selectSub(QuestionExport::decidedBy('parentage', 'parentages.id'), 'decided_by');
         foreach ($rows->orderBy('parentages.id')->get() as $row) {
-            $parents[$row->parent_set_id][] = RowsFrom::parentage($row);
+            $parents[$row->parent_set_id][] = FileRows::parentage($row);
         }
 
         return $parents;
@@ -233,28 +233,28 @@ final class ExportTree implements TreeRows
     }
 
     /** @param  array<string, Collection<int, string>>  $owners ids by kind of owner */
-    private function attached(array $owners): Attached
+    private function attached(array $owners): AttachedRows
     {
         $claims = [];
         foreach (array_intersect_key($owners, array_flip(['person', 'name', 'event', 'union', 'parentage'])) as $kind => $ids) {
-            $claims += (new ClaimsOut($this->current))->of($kind, $ids);
+            $claims += (new ClaimExport($this->current))->of($kind, $ids);
         }
-        $notes = $this->hanging('notes', array_intersect_key($owners, array_flip(['person', 'name', 'event', 'union', 'source', 'repository'])), RowsFrom::note(...));
+        $notes = $this->hanging('notes', array_intersect_key($owners, array_flip(['person', 'name', 'event', 'union', 'source', 'repository'])), FileRows::note(...));
         $recordIds = collect($claims)->flatten(1)->pluck('recordId')->unique();
         $records = [];
         foreach ($this->rows('records')->whereIn('id', $recordIds)->get() as $row) {
-            $records[$row->id] = RowsFrom::record($row);
+            $records[$row->id] = FileRows::record($row);
         }
         $kept = $this->hanging('kept', [...array_diff_key($owners, ['parentage' => 1]), 'claim' => $this->ids($claims), 'note' => $this->ids($notes)],
-            fn (\stdClass $row, string $kind): KeptRow => $this->keptPointers->renamed(RowsFrom::kept($row, $kind), $row->import_id));
+            fn (\stdClass $row, string $kind): KeptRow => $this->keptPointers->renamed(FileRows::kept($row, $kind), $row->import_id));
 
-        $roles = $this->hanging('event_roles', array_intersect_key($owners, ['event' => 1]), static fn (\stdClass $row, string $kind): RoleRow => RowsFrom::role($row));
+        $roles = $this->hanging('event_roles', array_intersect_key($owners, ['event' => 1]), static fn (\stdClass $row, string $kind): RoleRow => FileRows::role($row));
 
         $rolls = new RollRecords($this->current);
         $sources = $owners['source'] ?? collect();
 
-        return new Attached($notes, $claims, $records, $kept, $roles, $this->work($owners['person'] ?? collect()), $this->groups(),
-            $sources->isEmpty() ? [] : $rolls->of($sources), $sources->isEmpty() ? [] : $rolls->kinds(), (new PicturesOut($this->current))->links($owners));
+        return new AttachedRows($notes, $claims, $records, $kept, $roles, $this->work($owners['person'] ?? collect()), $this->groups(),
+            $sources->isEmpty() ? [] : $rolls->of($sources), $sources->isEmpty() ? [] : $rolls->kinds(), (new PictureExport($this->current))->links($owners));
     }
 
     /**
@@ -291,14 +291,14 @@ final class ExportTree implements TreeRows
             return $work;
         }
         foreach ($this->rows('tasks')->whereIn('person_id', $personIds)->orderBy('position')->orderBy('id')->get() as $row) {
-            $work[$row->person_id][] = RowsFrom::task($row);
+            $work[$row->person_id][] = FileRows::task($row);
         }
-        foreach ((new QuestionsOut($this->current))->ofPeople($personIds) as $personId => $questions) {
+        foreach ((new QuestionExport($this->current))->ofPeople($personIds) as $personId => $questions) {
             $work[$personId] = [...$work[$personId] ?? [], ...$questions];
         }
-        foreach ([[Belonging::Group, 'group_members'], [Belonging::Mark, 'markings']] as [$kind, $table]) {
+        foreach ([[MembershipKind::Group, 'group_members'], [MembershipKind::Mark, 'markings']] as [$kind, $table]) {
             foreach ($this->rows($table)->whereIn('person_id', $personIds)->orderBy('id')->get() as $row) {
-                $work[$row->person_id][] = RowsFrom::member($row, $kind);
+                $work[$row->person_id][] = FileRows::member($row, $kind);
             }
         }
 
@@ -310,9 +310,9 @@ final class ExportTree implements TreeRows
     {
         if ($this->groups === null) {
             $this->groups = [];
-            foreach ([[Belonging::Group, 'groups'], [Belonging::Mark, 'marks']] as [$kind, $table]) {
+            foreach ([[MembershipKind::Group, 'groups'], [MembershipKind::Mark, 'marks']] as [$kind, $table]) {
                 foreach ($this->rows($table)->get() as $row) {
-                    $this->groups[$row->id] = RowsFrom::group($row, $kind);
+                    $this->groups[$row->id] = FileRows::group($row, $kind);
                 }
             }
         }

@@ -7,25 +7,25 @@ namespace App\Trees\Exchange;
 use App\Models\Import;
 use App\Models\Tree;
 use App\Models\User;
+use App\Trees\Access\CurrentTree;
+use App\Trees\Changes\AuthoredTables;
 use App\Trees\Changes\Change;
+use App\Trees\Changes\ChangeMethod;
 use App\Trees\Changes\ChangeSets;
-use App\Trees\Changes\How;
 use App\Trees\Changes\Intent;
-use App\Trees\Changes\Tables;
-use App\Trees\CurrentTree;
-use App\Trees\Derived\PersonLines;
-use App\Trees\Gazetteers;
+use App\Trees\Derived\PersonIndex;
+use App\Trees\Places\Gazetteers;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Str;
+use NorthBough\Core\Gedcom\In\FileNames;
+use NorthBough\Core\Gedcom\In\FileReport;
+use NorthBough\Core\Gedcom\In\GedcomReader;
+use NorthBough\Core\Gedcom\In\ImportOptions;
 use NorthBough\Core\Gedcom\NotReadable;
-use NorthBough\Core\Gedcom\Reading\Choice;
-use NorthBough\Core\Gedcom\Reading\FileNames;
-use NorthBough\Core\Gedcom\Reading\FileReport;
-use NorthBough\Core\Gedcom\Reading\Reader;
 use NorthBough\Core\Gedcom\Remark;
-use NorthBough\Core\Place\PlaceReader;
+use NorthBough\Core\Place\PlaceResolver;
 
 /**
  * Brings a file into the current tree: spooled to disk first, then one transaction of COPY. It is there whole or not
@@ -33,20 +33,20 @@ use NorthBough\Core\Place\PlaceReader;
  */
 final readonly class ImportTree
 {
-    public function __construct(private ChangeSets $changes, private CurrentTree $current, private PersonLines $lines, private Gazetteers $gazetteers)
+    public function __construct(private ChangeSets $changes, private CurrentTree $current, private PersonIndex $lines, private Gazetteers $gazetteers)
     {
     }
 
     /**
      * @param  bool  $askTwice  whether a file much of which is in the tree already is refused
-     * @param  Choice  $choice  how it is read, and which part of it
+     * @param  ImportOptions  $choice  how it is read, and which part of it
      * @return array<string, mixed> the report that is kept
      *
      * @throws NotReadable when the file is refused
-     * @throws LooksLikeTwice
+     * @throws AlreadyImported
      * @throws Cancelled when the person who asked for it no longer wants it
      */
-    public function run(string $path, string $fileName, ?User $user, Progress $progress, bool $askTwice = false, Choice $choice = new Choice): array
+    public function run(string $path, string $fileName, ?User $user, Progress $progress, bool $askTwice = false, ImportOptions $choice = new ImportOptions): array
     {
         $started = microtime(true);
         $tree = $this->current->get();
@@ -57,7 +57,7 @@ final readonly class ImportTree
         Tree::query()->whereKey($tree->id)->update(['busy_with' => "Bringing in {$fileName}"]);
         try {
             $report = $this->changes->run(
-                new Intent($user, "Brought in {$fileName}", '', How::Import),
+                new Intent($user, "Brought in {$fileName}", '', ChangeMethod::Import),
                 fn (Change $change): array => $this->bringIn($change, $tree, $path, $fileName, $sha256, $folder, $progress, $askTwice, $choice),
             );
         } finally {
@@ -69,23 +69,23 @@ final readonly class ImportTree
     }
 
     /** @return array<string, mixed> */
-    private function bringIn(Change $change, Tree $tree, string $path, string $fileName, string $sha256, string $folder, Progress $progress, bool $askTwice, Choice $choice): array
+    private function bringIn(Change $change, Tree $tree, string $path, string $fileName, string $sha256, string $folder, Progress $progress, bool $askTwice, ImportOptions $choice): array
     {
         $archive = Archive::open($path, $folder);
         $before = TreeCounts::of($tree->id);
-        $alike = new Alike($this->current);
+        $alike = new FileOverlap($this->current);
         $bytes = (int) filesize($archive->gedcomPath);
         $importId = (string) Str::uuid7();
         // A line is some twenty bytes; near enough for telling how far it has come.
         $lines = max(1, intdiv($bytes, 20));
         $sink = new SpoolSink($folder, $tree->id, $change->id, $importId, array_fill_keys(DB::table('place_wordings')->where('tree_id', $tree->id)->pluck('typed')->all(), true),
-            new PlaceReader($this->gazetteers->whole()), $this->groups(),
+            new PlaceResolver($this->gazetteers->whole()), $this->groups(),
             static fn (int $line) => $progress->tell(max(0, min(60, (int) (60 * $line / $lines))), "Reading, line {$line}"), $alike);
         $came = new FileNames($archive->pictures());
-        $report = Reader::read(static fn (): iterable => self::chunks($archive->gedcomPath), $sink, new UuidMint, $tree->fresh()->next_number ?? 1,
+        $report = GedcomReader::read(static fn (): iterable => self::chunks($archive->gedcomPath), $sink, new UuidMint, $tree->fresh()->next_number ?? 1,
             $archive->pictures() === [] ? null : static fn (string $path): bool => $came->meant($path) !== '', $choice);
         if ($askTwice && $alike->said() !== '') {
-            throw new LooksLikeTwice($alike->said(), 409, ['again' => true]);
+            throw new AlreadyImported($alike->said(), 409, ['again' => true]);
         }
         $kept = self::kept($report);
         Import::query()->create([
@@ -93,16 +93,16 @@ final readonly class ImportTree
             'head' => $report->head, 'report' => $kept, 'brought_in_at' => Carbon::now(),
         ]);
         $this->copy($change, $sink->close(), $progress);
-        $pictures = Pictures::take($archive, $tree->id, $change->id, $folder);
+        $pictures = ArchivePictures::take($archive, $tree->id, $change->id, $folder);
         if ($pictures > 0) {
             $change->bulk('media', $pictures);
         }
-        $put = new PicturesIn($tree->id, $change->id, $came);
+        $put = new PictureImport($tree->id, $change->id, $came);
         foreach ($put->put($sink->pictures) as $table => $rows) {
             $change->bulk($table, $rows);
         }
         $kept += ['before' => $before, 'after' => TreeCounts::of($tree->id)];
-        $kept['pictures'] = NamedFiles::ofImport($tree->id, $importId, $came, $put->paths());
+        $kept['pictures'] = ReferencedFiles::ofImport($tree->id, $importId, $came, $put->paths());
         Import::query()->where('id', $importId)->update(['report' => json_encode($kept, JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE)]);
         Tree::query()->findOrFail($tree->id)->takeNumbers($report->counts['people']);
         $progress->tell(97, 'Sorting the index');
@@ -117,7 +117,7 @@ final readonly class ImportTree
         // Foreign keys are checked by plans made when these tables may still be taken for empty, and kept: without this
         // every row of a first import would look for its owner from the top of a growing table.
         DB::statement('SET LOCAL enable_seqscan = off');
-        $tables = array_values(array_intersect(Tables::names(), array_keys($spooled)));
+        $tables = array_values(array_intersect(AuthoredTables::names(), array_keys($spooled)));
         foreach ($tables as $index => $table) {
             $progress->tell(60 + max(0, min(35, intdiv(35 * $index, count($tables)))), 'Storing '.str_replace('_', ' ', $table));
             ['file' => $file, 'columns' => $columns, 'rows' => $rows] = $spooled[$table];

@@ -4,22 +4,22 @@ declare(strict_types=1);
 
 namespace App\Trees\Exchange;
 
-use App\Trees\CurrentTree;
-use App\Trees\Living;
+use App\Trees\Access\CurrentTree;
+use App\Trees\Access\LivingPeople;
 use Closure;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use NorthBough\Core\Gedcom\Edition\Labels;
+use NorthBough\Core\Gedcom\Out\LineWriter;
 use NorthBough\Core\Gedcom\Structure;
-use NorthBough\Core\Gedcom\Writing\Lines;
-use NorthBough\Core\Living\ShieldedTree;
+use NorthBough\Core\Privacy\ShieldedTree;
 use stdClass;
 
 /** Lines that were kept of files, in words, beside what they belong to. What they point at is told by name. */
 final readonly class KeptLines
 {
-    public function __construct(private CurrentTree $current, private Living $living)
+    public function __construct(private CurrentTree $current, private LivingPeople $living)
     {
     }
 
@@ -94,7 +94,7 @@ final readonly class KeptLines
         $names = $this->pointedAt($rows);
         $told = [];
         foreach ($rows as $row) {
-            $structure = Lines::restore($row->lines);
+            $structure = LineWriter::restore($row->lines);
             $words = Labels::words($structure, static fn (Structure $line): string => $names["{$row->import_id} {$line->payload}"] ?? $line->payload);
             $labels = array_filter([$row->label, ...array_map(Labels::of(...), array_filter(explode('/', str_replace(['person', 'family'], '', $row->path)), static fn (string $tag): bool => $tag !== '' && $tag !== 'REPO'))]);
             $told[$row->owner][] = ['words' => $said(implode(', ', [...$labels, $labels === [] ? $words : lcfirst($words)])), 'lines' => $said($row->lines)];
@@ -128,7 +128,7 @@ final readonly class KeptLines
             $names["{$ref->import_id} {$ref->pointer}"] = isset($living[$ref->person_id]) ? ShieldedTree::WORD : (string) ($ref->shown_name ?? $ref->title ?? $ref->name ?? $ref->pointer);
         }
         foreach ($this->rows()->whereIn('pointer', $pointers)->whereIn('import_id', $rows->pluck('import_id')->unique())->get(['import_id', 'pointer', 'lines']) as $record) {
-            $names["{$record->import_id} {$record->pointer}"] = Labels::record(Lines::restore($record->lines));
+            $names["{$record->import_id} {$record->pointer}"] = Labels::record(LineWriter::restore($record->lines));
         }
 
         return $names;

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Trees\Exchange;
 
-use App\Trees\CurrentTree;
+use App\Trees\Access\CurrentTree;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
-use NorthBough\Core\Gedcom\Reading\CitedInWords;
+use NorthBough\Core\Gedcom\In\TextCitations;
+use NorthBough\Core\Gedcom\Out\Pointers;
 use NorthBough\Core\Gedcom\Row\KeptRow;
-use NorthBough\Core\Gedcom\Writing\Pointers;
 
 /**
  * Pointers of everything that leaves, and the new names for those in kept lines where two files that were brought in
@@ -90,7 +90,7 @@ final class KeptPointers
         $holding = [];
         foreach ($this->rows('sources')->whereRaw("written->'@VOID@' IS NOT NULL")->get() as $row) {
             $hasMore = fn (string $table): bool => $this->rows($table)->where('source_id', $row->id)->exists();
-            $isMore = ! CitedInWords::isHolding(RowsFrom::source($row)) || array_filter(['notes', 'kept', 'group_members', 'markings', 'media_links', 'searches', 'tasks'], $hasMore) !== []
+            $isMore = ! TextCitations::isHolding(FileRows::source($row)) || array_filter(['notes', 'kept', 'group_members', 'markings', 'media_links', 'searches', 'tasks'], $hasMore) !== []
                 || (new RollRecords($this->current))->of(collect([$row->id])) !== []
                 || $this->rows('records')->where('source_id', $row->id)->whereNotExists(static fn (Builder $query) => $query->selectRaw('1')->from('claims')->whereColumn('claims.tree_id', 'records.tree_id')->whereColumn('claims.record_id', 'records.id'))->exists();
             if (! $isMore) {

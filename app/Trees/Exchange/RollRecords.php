@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Trees\Exchange;
 
 use App\Models\Casts\DateColumns;
-use App\Trees\CurrentTree;
+use App\Trees\Access\CurrentTree;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
@@ -38,7 +38,7 @@ final readonly class RollRecords
             ->orderBy('locator')->orderBy('id')->get();
         $ids = $records->pluck('id');
         $lines = $this->rows('roll_lines')->whereIn('record_id', $ids)->orderBy('position')->orderBy('id')->get()->groupBy('record_id');
-        $placings = $this->rows('placings')->whereIn('roll_line_id', $lines->flatten(1)->pluck('id'))->select('placings.*')->selectSub(QuestionsOut::decidedBy('placing', 'placings.id'), 'decided_by')
+        $placings = $this->rows('placings')->whereIn('roll_line_id', $lines->flatten(1)->pluck('id'))->select('placings.*')->selectSub(QuestionExport::decidedBy('placing', 'placings.id'), 'decided_by')
             ->orderByRaw("state = 'placed', id")->get()->groupBy('roll_line_id');
         $images = DB::table('media_links')->join('media', static fn ($join) => $join->on('media.tree_id', 'media_links.tree_id')->on('media.id', 'media_links.media_id'))
             ->where('media_links.tree_id', $this->current->id())->whereIn('media_links.record_id', $ids)->orderBy('media_links.position')->orderBy('media_links.id')

@@ -8,16 +8,16 @@ use App\Models\Casts\DateColumns;
 use App\Models\Name;
 use LogicException;
 use NorthBough\Core\Gedcom\Row\AlternativeRow;
-use NorthBough\Core\Gedcom\Row\Belonging;
 use NorthBough\Core\Gedcom\Row\ClaimRow;
 use NorthBough\Core\Gedcom\Row\ClaimUseRow;
-use NorthBough\Core\Gedcom\Row\Deciding;
+use NorthBough\Core\Gedcom\Row\DecisionSubject;
 use NorthBough\Core\Gedcom\Row\EventRow;
 use NorthBough\Core\Gedcom\Row\FactRef;
 use NorthBough\Core\Gedcom\Row\FileRefRow;
 use NorthBough\Core\Gedcom\Row\GroupRow;
 use NorthBough\Core\Gedcom\Row\KeptRow;
 use NorthBough\Core\Gedcom\Row\MemberRow;
+use NorthBough\Core\Gedcom\Row\MembershipKind;
 use NorthBough\Core\Gedcom\Row\NameRow;
 use NorthBough\Core\Gedcom\Row\NoteRow;
 use NorthBough\Core\Gedcom\Row\OwnKindRow;
@@ -55,8 +55,8 @@ final class RowColumns
     public static function table(Row $row): string
     {
         return match (true) {
-            $row instanceof GroupRow => $row->kind === Belonging::Group ? 'groups' : 'marks',
-            $row instanceof MemberRow => $row->kind === Belonging::Group ? 'group_members' : 'markings',
+            $row instanceof GroupRow => $row->kind === MembershipKind::Group ? 'groups' : 'marks',
+            $row instanceof MemberRow => $row->kind === MembershipKind::Group ? 'group_members' : 'markings',
             $row instanceof OwnKindRow => $row->isOfSource ? 'source_kinds' : 'record_kinds',
             default => self::TABLES[$row::class],
         };
@@ -81,8 +81,8 @@ final class RowColumns
             $row instanceof ParentageRow => ['id' => $row->id, 'parent_set_id' => $row->parentSetId, 'person_id' => $row->personId, 'kind' => $row->kind->value,
                 'standing' => $row->standing->value, 'proof' => $row->proof->value, 'kind_words' => $row->kindWords, 'years' => $row->years],
             $row instanceof ClaimUseRow => ['id' => $row->id, 'claim_id' => $row->claimId, ...self::owner($row->of, ['event', 'parentage']), 'stance' => $row->stance, 'evidence' => $row->evidence],
-            $row instanceof RestsOnRow => ['id' => $row->id, 'deciding_question_id' => $row->kind === Deciding::Question ? $row->decidedId : null, 'deciding_parentage_id' => $row->kind === Deciding::Parentage ? $row->decidedId : null,
-                'deciding_placing_id' => $row->kind === Deciding::Placing ? $row->decidedId : null, ...self::owner(new FactRef($row->ground, $row->groundId), ['claim', 'question'])],
+            $row instanceof RestsOnRow => ['id' => $row->id, 'deciding_question_id' => $row->kind === DecisionSubject::Question ? $row->decidedId : null, 'deciding_parentage_id' => $row->kind === DecisionSubject::Parentage ? $row->decidedId : null,
+                'deciding_placing_id' => $row->kind === DecisionSubject::Placing ? $row->decidedId : null, ...self::owner(new FactRef($row->ground, $row->groundId), ['claim', 'question'])],
             $row instanceof SourceRow => ['id' => $row->id, 'title' => $row->title, 'author' => $row->author, 'publication' => $row->publication,
                 'abbreviation' => $row->abbreviation, 'text' => $row->text, 'repository_id' => $row->repositoryId, 'call_number' => $row->callNumber,
                 'kind' => $row->kind, 'source_kind_id' => $row->ownKindId, 'fields' => self::json((object) $row->fields), 'list_name' => $row->listName,

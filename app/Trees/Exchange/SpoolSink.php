@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Trees\Exchange;
 
 use Illuminate\Support\Str;
-use NorthBough\Core\Gedcom\Reading\RowSink;
+use NorthBough\Core\Gedcom\In\RowSink;
 use NorthBough\Core\Gedcom\Row\EventRow;
 use NorthBough\Core\Gedcom\Row\GroupRow;
 use NorthBough\Core\Gedcom\Row\MemberRow;
@@ -13,7 +13,7 @@ use NorthBough\Core\Gedcom\Row\PictureLinkRow;
 use NorthBough\Core\Gedcom\Row\PictureRow;
 use NorthBough\Core\Gedcom\Row\RecordImageRow;
 use NorthBough\Core\Gedcom\Row\Row;
-use NorthBough\Core\Place\PlaceReader;
+use NorthBough\Core\Place\PlaceResolver;
 use RuntimeException;
 
 /** Writes the rows of a file to one spool file a table, ready for COPY, so that memory does not grow with the file. */
@@ -45,10 +45,10 @@ final class SpoolSink implements RowSink
         private readonly string $changeSetId,
         private readonly string $importId,
         private array $understood,
-        private readonly PlaceReader $places,
+        private readonly PlaceResolver $places,
         private readonly array $groups,
         private readonly \Closure $progress,
-        private readonly Alike $alike,
+        private readonly FileOverlap $alike,
     ) {
     }
 

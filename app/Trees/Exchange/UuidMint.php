@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Trees\Exchange;
 
-use NorthBough\Core\Gedcom\Reading\IdMint;
+use NorthBough\Core\Gedcom\In\IdMint;
 
 /**
  * UUIDs of version 7 (RFC 9562, 5.7) for a million rows: the milliseconds, a counter in the bits that the standard

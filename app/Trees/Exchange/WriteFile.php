@@ -6,9 +6,9 @@ namespace App\Trees\Exchange;
 
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Str;
+use NorthBough\Core\Gedcom\Out\GedcomWriter;
+use NorthBough\Core\Gedcom\Out\TreeRows;
 use NorthBough\Core\Gedcom\Version;
-use NorthBough\Core\Gedcom\Writing\TreeRows;
-use NorthBough\Core\Gedcom\Writing\Writer;
 use Throwable;
 
 /** A tree written to disk, whole or not at all: the plain file, or a zip of it with its pictures. */
@@ -22,11 +22,11 @@ final class WriteFile
      * @throws NotWritten when the path cannot be written to its end; nothing is left there then
      * @throws Cancelled
      */
-    public static function plain(TreeRows $rows, Version $version, string $to, \DateTimeImmutable $now, Progress $progress = new Unwatched, int $records = 1): WrittenFile
+    public static function plain(TreeRows $rows, Version $version, string $to, \DateTimeImmutable $now, Progress $progress = new SilentProgress, int $records = 1): WrittenFile
     {
         $file = @fopen($to, 'wb') ?: throw NotWritten::to($to);
         try {
-            $bytesOf = Writer::write($rows, $version, $now);
+            $bytesOf = GedcomWriter::write($rows, $version, $now);
             $written = 0;
             foreach ($bytesOf as $bytes) {
                 if (++$written % self::TELL_EVERY === 0) {
@@ -57,7 +57,7 @@ final class WriteFile
      * @throws NotWritten
      * @throws Cancelled
      */
-    public static function spooled(TreeRows $rows, Version $version, string $treeId, \DateTimeImmutable $now, bool $isZipped, Progress $progress = new Unwatched, int $records = 1): WrittenFile
+    public static function spooled(TreeRows $rows, Version $version, string $treeId, \DateTimeImmutable $now, bool $isZipped, Progress $progress = new SilentProgress, int $records = 1): WrittenFile
     {
         File::ensureDirectoryExists(storage_path('app/spool'));
         $path = storage_path('app/spool/'.Str::uuid7());
@@ -65,7 +65,7 @@ final class WriteFile
         if (! $isZipped) {
             return $written;
         }
-        Pictures::zip($treeId, "{$path}.ged", "{$path}.gdz");
+        ArchivePictures::zip($treeId, "{$path}.ged", "{$path}.gdz");
         File::delete("{$path}.ged");
 
         return new WrittenFile("{$path}.gdz", $written->moved);

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Trees\Journal;
 
 use App\Models\User;
-use App\Trees\Changes\Entries;
-use App\Trees\CurrentTree;
+use App\Trees\Access\CurrentTree;
+use App\Trees\Changes\JournalEntries;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use stdClass;
@@ -18,12 +18,12 @@ final readonly class Changes
 
     private const ENTRIES = 200;
 
-    public function __construct(private CurrentTree $current, private History $history, private EntryValues $values, private Whose $whose)
+    public function __construct(private CurrentTree $current, private History $history, private EntryValues $values, private AboutWhom $whose)
     {
     }
 
     /** @return list<stdClass> change sets with `who`, `whose` and the number of `rows` */
-    public function list(Asked $asked, int $most = self::AT_ONCE, int $before = 0): array
+    public function list(JournalFilter $asked, int $most = self::AT_ONCE, int $before = 0): array
     {
         $rows = $asked->narrow($this->sets(), $this->history)
             ->when($before > 0, static fn (Builder $query) => $query->where('change_sets.seq', '<', $before))
@@ -36,7 +36,7 @@ final readonly class Changes
 
         return array_values($rows->map(static function (stdClass $row) use ($counts, $whose): stdClass {
             $row->rows = (int) ($counts[$row->id] ?? 0);
-            $row->whose = Whose::said($whose[$row->id] ?? [], $row->summary);
+            $row->whose = AboutWhom::said($whose[$row->id] ?? [], $row->summary);
 
             return $row;
         })->all());
@@ -47,7 +47,7 @@ final readonly class Changes
      */
     public function entries(string $changeSetId): array
     {
-        $entries = $this->values->tell(array_values(Entries::of($this->current->id())->where('journal.change_set_id', $changeSetId)->whereNotNull('journal.row_id')
+        $entries = $this->values->tell(array_values(JournalEntries::of($this->current->id())->where('journal.change_set_id', $changeSetId)->whereNotNull('journal.row_id')
             ->orderByDesc('journal.seq')->limit(self::ENTRIES)
             ->get(['journal.id', 'journal.table_name', 'journal.row_id', 'journal.op', 'change_sets.seq as change_seq'])->all()));
         $ofFacts = DB::table('events')->where('tree_id', $this->current->id())->whereIn('id', array_filter(array_map(static fn (stdClass $one): ?string => $one->row['event_id'] ?? null, $entries)))->pluck('person_id', 'id');

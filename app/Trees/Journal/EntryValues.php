@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Trees\Journal;
 
-use App\Trees\Changes\Entries;
-use App\Trees\Changes\Tables;
-use App\Trees\CurrentTree;
+use App\Trees\Access\CurrentTree;
+use App\Trees\Changes\AuthoredTables;
+use App\Trees\Changes\JournalEntries;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 
@@ -102,7 +102,7 @@ final readonly class EntryValues
             return [];
         }
 
-        return array_values(Entries::of($this->current->id())->whereIn('journal.row_id', array_values(array_unique(array_column($entries, 'row_id'))))
+        return array_values(JournalEntries::of($this->current->id())->whereIn('journal.row_id', array_values(array_unique(array_column($entries, 'row_id'))))
             ->where('change_sets.seq', '>=', min(array_column($entries, 'change_seq')))
             ->orderByDesc('change_sets.seq')->orderByDesc('journal.seq')
             ->get(['journal.id', 'journal.table_name', 'journal.row_id', 'journal.op', 'journal.before'])->all());
@@ -134,7 +134,7 @@ final readonly class EntryValues
     /** @param  array<string, mixed>  $row */
     private static function called(string $table, array $row): string
     {
-        return trim(Tables::word($table).' '.self::text($row['kind'] ?? $row['given'] ?? ''));
+        return trim(AuthoredTables::word($table).' '.self::text($row['kind'] ?? $row['given'] ?? ''));
     }
 
     private static function text(mixed $value): string

@@ -6,12 +6,12 @@ namespace App\Trees\Journal;
 
 use App\Models\TreeModel;
 use App\Refusal;
+use App\Trees\Access\CurrentTree;
+use App\Trees\Changes\AuthoredTables;
 use App\Trees\Changes\ChangedMeanwhile;
 use App\Trees\Changes\ChangeSets;
-use App\Trees\Changes\Entries;
 use App\Trees\Changes\Intent;
-use App\Trees\Changes\Tables;
-use App\Trees\CurrentTree;
+use App\Trees\Changes\JournalEntries;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use stdClass;
@@ -55,7 +55,7 @@ final readonly class History
         }
         $this->changes->run($intent, static function () use ($entry, $before, $field, $version): void {
             /** @var class-string<TreeModel> $class */
-            $class = Tables::model($entry->table_name);
+            $class = AuthoredTables::model($entry->table_name);
             $row = $class::query()->where('id', $entry->row_id)->first() ?? throw new Refusal('It was deleted since. Put the whole back first.', 409);
             ChangedMeanwhile::unless($row, $version, [$field => (string) $before[$field]]);
             $with = array_filter($before, static fn (string $column): bool => EntryValues::isPartOf($column, $field), ARRAY_FILTER_USE_KEY);
@@ -80,7 +80,7 @@ final readonly class History
         // Citations and notes of facts that are gone went with them.
         array_push($ids, ...$this->deletedOf($ids, ['event_id']));
 
-        return Entries::of($tree)->leftJoin('users', 'users.id', 'change_sets.user_id')->whereIn('journal.row_id', $ids);
+        return JournalEntries::of($tree)->leftJoin('users', 'users.id', 'change_sets.user_id')->whereIn('journal.row_id', $ids);
     }
 
     /**

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Trees\Journal;
 
-use App\Trees\CurrentTree;
+use App\Trees\Access\CurrentTree;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 
@@ -54,7 +54,7 @@ final class References
         foreach ($this->of($table) as ['column' => $column, 'is_needed' => $isNeeded]) {
             $id = $row[$column] ?? null;
             if (is_string($id) && ! isset($standing[$id])) {
-                if ($isNeeded || in_array($column, Whole::hangsBy($table), true)) {
+                if ($isNeeded || in_array($column, DeletedGraph::hangsBy($table), true)) {
                     return null;
                 }
                 $row[$column] = null;

@@ -11,13 +11,13 @@ enum AgeUnit
     case Weeks;
     case Days;
 
-    public function one(): Lapse
+    public function one(): CalendarInterval
     {
         return match ($this) {
-            self::Years => new Lapse(1, 0, 0),
-            self::Months => new Lapse(0, 1, 0),
-            self::Weeks => new Lapse(0, 0, 7),
-            self::Days => new Lapse(0, 0, 1),
+            self::Years => new CalendarInterval(1, 0, 0),
+            self::Months => new CalendarInterval(0, 1, 0),
+            self::Weeks => new CalendarInterval(0, 0, 7),
+            self::Days => new CalendarInterval(0, 0, 1),
         };
     }
 }

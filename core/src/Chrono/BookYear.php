@@ -13,59 +13,59 @@ use NorthBough\Core\Chrono\Calendar\Calendars;
  */
 final readonly class BookYear
 {
-    private function __construct(private int $written, private bool $dual, private Reckoning $reckoning)
+    private function __construct(private int $written, private bool $dual, private DatingConvention $reckoning)
     {
     }
 
-    public static function bare(int $year, Reckoning $reckoning): self
+    public static function bare(int $year, DatingConvention $reckoning): self
     {
         return new self($year, false, $reckoning);
     }
 
     /** 1731/2: `$second` is the year that is ours. */
-    public static function dual(int $second, Reckoning $reckoning): self
+    public static function dual(int $second, DatingConvention $reckoning): self
     {
         return new self($second, true, $reckoning);
     }
 
     /**
-     * @return non-empty-list<Stretch>
+     * @return non-empty-list<CalendarPeriod>
      *
      * @throws NoSuchDay
      */
     public function day(int $month, int $day): array
     {
-        return $this->choose($month, $day, static fn (Calendar $calendar, int $year, bool $dual): Stretch => Stretch::of(
+        return $this->choose($month, $day, static fn (Calendar $calendar, int $year, bool $dual): CalendarPeriod => CalendarPeriod::of(
             CalendarDate::day($calendar, $year, $month, $day, $dual)));
     }
 
     /**
-     * @return non-empty-list<Stretch>
+     * @return non-empty-list<CalendarPeriod>
      *
      * @throws NoSuchDay
      */
     public function month(int $month): array
     {
         if ($month !== 3 || $this->dual || ! $this->turnsInMarch()) {
-            return $this->choose($month, 1, static fn (Calendar $calendar, int $year, bool $dual): Stretch => Stretch::of(
+            return $this->choose($month, 1, static fn (Calendar $calendar, int $year, bool $dual): CalendarPeriod => CalendarPeriod::of(
                 CalendarDate::month($calendar, $year, $month, $dual)));
         }
         // The year turns within this month: its last week stands in the year as written, its beginning in the next.
-        $begin = $this->choose(3, 1, static fn (Calendar $calendar, int $year, bool $dual): Stretch => $dual
-            ? Stretch::within(CalendarDate::day($calendar, $year, 3, 1, true), CalendarDate::day($calendar, $year, 3, 24, true),
+        $begin = $this->choose(3, 1, static fn (Calendar $calendar, int $year, bool $dual): CalendarPeriod => $dual
+            ? CalendarPeriod::within(CalendarDate::day($calendar, $year, 3, 1, true), CalendarDate::day($calendar, $year, 3, 24, true),
                 Precision::Month, CalendarDate::month($calendar, $year, 3, true)->shown())
-            : Stretch::of(CalendarDate::month($calendar, $year, 3)));
+            : CalendarPeriod::of(CalendarDate::month($calendar, $year, 3)));
         if (! $this->reckoning->isKnown) {
             return $begin;
         }
-        $end = $this->choose(3, 25, static fn (Calendar $calendar, int $year): Stretch => Stretch::within(
+        $end = $this->choose(3, 25, static fn (Calendar $calendar, int $year): CalendarPeriod => CalendarPeriod::within(
             CalendarDate::day($calendar, $year, 3, 25), CalendarDate::day($calendar, $year, 3, 31), Precision::Month, 'end of Mar '.$year));
 
         return [...$end, ...$begin];
     }
 
     /**
-     * @return non-empty-list<Stretch>
+     * @return non-empty-list<CalendarPeriod>
      *
      * @throws NoSuchDay
      */
@@ -74,7 +74,7 @@ final readonly class BookYear
         if ($this->dual) {
             $calendar = $this->dualCalendar();
 
-            return [Stretch::of(CalendarDate::year($calendar, $this->written - 1)), Stretch::of(CalendarDate::year($calendar, $this->written))];
+            return [CalendarPeriod::of(CalendarDate::year($calendar, $this->written - 1)), CalendarPeriod::of(CalendarDate::year($calendar, $this->written))];
         }
         $from = null;
         foreach ($this->reckoning->eras as $era) {
@@ -88,16 +88,16 @@ final readonly class BookYear
         throw NoSuchDay::inThisReckoning((string) $this->written);
     }
 
-    private function yearOf(Era $era): Stretch
+    private function yearOf(Era $era): CalendarPeriod
     {
         if ($era->yearStart === YearStart::January) {
-            return Stretch::of(CalendarDate::year($era->calendar, $this->written));
+            return CalendarPeriod::of(CalendarDate::year($era->calendar, $this->written));
         }
         [$month, $day] = $era->yearStart->firstDay();
         $first = CalendarDate::day($era->calendar, $era->yearStart->ours($this->written, $month, $day), $month, $day);
         $next = $era->calendar->toDay($first->year + 1, $month, $day);
 
-        return Stretch::within($first, CalendarDate::day($era->calendar, ...$era->calendar->fromDay($next - 1)), Precision::Year, (string) $this->written);
+        return CalendarPeriod::within($first, CalendarDate::day($era->calendar, ...$era->calendar->fromDay($next - 1)), Precision::Year, (string) $this->written);
     }
 
     private function turnsInMarch(): bool
@@ -110,19 +110,19 @@ final readonly class BookYear
 
     private function mayBeOldStyle(): bool
     {
-        return ! $this->reckoning->isKnown && $this->written > 0 && $this->written < Reckoning::OLD_STYLE_ENDS;
+        return ! $this->reckoning->isKnown && $this->written > 0 && $this->written < DatingConvention::OLD_STYLE_ENDS;
     }
 
     private function dualCalendar(): Calendar
     {
-        return $this->reckoning->isKnown && $this->reckoning->calendar() !== Calendars::gregorian() || $this->written > Reckoning::OLD_STYLE_ENDS
+        return $this->reckoning->isKnown && $this->reckoning->calendar() !== Calendars::gregorian() || $this->written > DatingConvention::OLD_STYLE_ENDS
             ? $this->reckoning->calendar()
             : Calendars::julian();
     }
 
     /**
-     * @param  \Closure(Calendar, int, bool): Stretch  $make  from calendar, year of ours, whether both years are shown
-     * @return non-empty-list<Stretch>
+     * @param  \Closure(Calendar, int, bool): CalendarPeriod  $make  from calendar, year of ours, whether both years are shown
+     * @return non-empty-list<CalendarPeriod>
      */
     private function choose(int $month, int $day, \Closure $make): array
     {
@@ -147,8 +147,8 @@ final readonly class BookYear
     }
 
     /**
-     * @param  \Closure(Calendar, int, bool): Stretch  $make
-     * @return non-empty-list<Stretch>
+     * @param  \Closure(Calendar, int, bool): CalendarPeriod  $make
+     * @return non-empty-list<CalendarPeriod>
      */
     private function both(\Closure $make): array
     {

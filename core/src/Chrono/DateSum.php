@@ -16,7 +16,7 @@ final class DateSum
     private const UNITS = ['y' => 'years', 'm' => 'months', 'w' => 'weeks', 'd' => 'days'];
 
     /** @return list<string> the answers, a line each; empty where nothing was understood */
-    public static function read(string $typed, ?Reckoning $reckoning = null): array
+    public static function read(string $typed, ?DatingConvention $reckoning = null): array
     {
         $text = trim((string) preg_replace('/\s+/u', ' ', $typed), ' =');
         if (preg_match('/^(.+?) ([+\-−–]) ((?:\d+ ?(?:years?|yrs?|y|months?|mos?|m|weeks?|wks?|w|days?|d)\b[ ,]*(?:and )?)+)$/iu', $text, $m) === 1) {
@@ -51,7 +51,7 @@ final class DateSum
     }
 
     /** @return list<string> */
-    private static function shifted(GenDate $date, bool $forward, Lapse $lapse): array
+    private static function shifted(GenDate $date, bool $forward, CalendarInterval $lapse): array
     {
         $span = $date->span();
         if ($span === null) {
@@ -93,7 +93,7 @@ final class DateSum
         return $calendar->keyword() !== 'FRENCH_R' || ($day >= Calendars::gregorian()->toDay(1792, 9, 22) && $day <= Calendars::gregorian()->toDay(1805, 12, 31));
     }
 
-    private static function lapse(string $words): Lapse
+    private static function lapse(string $words): CalendarInterval
     {
         $counts = ['years' => 0, 'months' => 0, 'weeks' => 0, 'days' => 0];
         preg_match_all('/(\d+) ?([a-z])/i', $words, $parts, PREG_SET_ORDER);
@@ -101,6 +101,6 @@ final class DateSum
             $counts[self::UNITS[strtolower($unit)]] += (int) min(9999, (int) $count);
         }
 
-        return new Lapse($counts['years'], $counts['months'], 7 * $counts['weeks'] + $counts['days']);
+        return new CalendarInterval($counts['years'], $counts['months'], 7 * $counts['weeks'] + $counts['days']);
     }
 }

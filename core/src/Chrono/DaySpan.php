@@ -31,9 +31,9 @@ final readonly class DaySpan
     /** The same span, each closed edge moved out by an allowance, counted in years, months and days of the calendar. */
     public function softenedBy(int $years, int $months, int $days): self
     {
-        $earliest = $this->earliest === null ? null : (new Lapse($years, $months, 0))->before($this->earliest) - $days;
+        $earliest = $this->earliest === null ? null : (new CalendarInterval($years, $months, 0))->before($this->earliest) - $days;
         // The day after the last is shifted, so that the end of a month stays the end of a month.
-        $latest = $this->latest === null ? null : (new Lapse($years, $months, 0))->after($this->latest + 1) - 1 + $days;
+        $latest = $this->latest === null ? null : (new CalendarInterval($years, $months, 0))->after($this->latest + 1) - 1 + $days;
 
         return new self(
             $earliest,
@@ -60,7 +60,7 @@ final readonly class DaySpan
         return new self($earliest, $latest, $softBefore, $softAfter);
     }
 
-    public function plus(Lapse $lapse): self
+    public function plus(CalendarInterval $lapse): self
     {
         return new self(
             $this->earliest === null ? null : $lapse->after($this->earliest),
@@ -69,7 +69,7 @@ final readonly class DaySpan
         );
     }
 
-    public function minus(Lapse $lapse): self
+    public function minus(CalendarInterval $lapse): self
     {
         return new self(
             $this->earliest === null ? null : $lapse->before($this->earliest),

@@ -27,6 +27,6 @@ final class DayWords
     /** @return string ", new style", or nothing where both styles are one */
     public static function style(int $day): string
     {
-        return Calendars::gregorian()->fromDay($day)[0] <= Reckoning::OLD_STYLE_ENDS ? ', new style' : '';
+        return Calendars::gregorian()->fromDay($day)[0] <= DatingConvention::OLD_STYLE_ENDS ? ', new style' : '';
     }
 }

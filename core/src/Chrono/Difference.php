@@ -7,7 +7,7 @@ namespace NorthBough\Core\Chrono;
 /** The time from one date to another: the least and the most that it can be. */
 final readonly class Difference
 {
-    private function __construct(public Lapse $least, public Lapse $most)
+    private function __construct(public CalendarInterval $least, public CalendarInterval $most)
     {
     }
 
@@ -19,8 +19,8 @@ final readonly class Difference
         }
 
         return new self(
-            Lapse::between(min($from->latest, $to->earliest), $to->earliest),
-            Lapse::between($from->earliest, $to->latest),
+            CalendarInterval::between(min($from->latest, $to->earliest), $to->earliest),
+            CalendarInterval::between($from->earliest, $to->latest),
         );
     }
 

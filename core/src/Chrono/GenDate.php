@@ -11,7 +11,7 @@ namespace NorthBough\Core\Chrono;
 final readonly class GenDate
 {
     /**
-     * @param  list<Reading>  $readings  more than one while the words can be read in two ways
+     * @param  list<Interpretation>  $readings  more than one while the words can be read in two ways
      * @param  string  $normal  the date in the version 7 grammar; empty for a phrase
      * @param  string  $shown  the date in the words in which a reader sees it
      * @param  string  $calendar  keyword of the calendar in which it is written
@@ -29,9 +29,9 @@ final readonly class GenDate
     }
 
     /** Reads what a person typed; never fails: what is not understood is kept as a phrase. */
-    public static function parse(string $typed, ?Reckoning $reckoning = null): self
+    public static function parse(string $typed, ?DatingConvention $reckoning = null): self
     {
-        return DateReader::standard()->read($typed, $reckoning ?? Reckoning::unknown());
+        return DateParser::standard()->read($typed, $reckoning ?? DatingConvention::unknown());
     }
 
     public static function phrase(string $typed, string $problem = ''): self
@@ -42,24 +42,24 @@ final readonly class GenDate
         return new self($typed, DateKind::Phrase, Precision::None, [], '', trim($shown), 'GREGORIAN', $problem);
     }
 
-    /** @param  non-empty-list<Stretch>  $stretches one for each way of reading the words */
+    /** @param  non-empty-list<CalendarPeriod>  $stretches one for each way of reading the words */
     public static function exact(string $typed, array $stretches): self
     {
-        $readings = array_map(static fn (Stretch $stretch): Reading => new Reading($stretch->span), $stretches);
-        $shown = implode(' or ', array_unique(array_map(static fn (Stretch $stretch): string => $stretch->shown, $stretches)));
+        $readings = array_map(static fn (CalendarPeriod $stretch): Interpretation => new Interpretation($stretch->span), $stretches);
+        $shown = implode(' or ', array_unique(array_map(static fn (CalendarPeriod $stretch): string => $stretch->shown, $stretches)));
 
         return new self($typed, DateKind::Exact, $stretches[0]->precision, $readings,
             $stretches[0]->normal, $shown, $stretches[0]->calendar->keyword(), '');
     }
 
     /** One moment within the days of two stretches, the second not before the first. */
-    public static function between(string $typed, Stretch $first, Stretch $last, Precision $precision, string $shown): self
+    public static function between(string $typed, CalendarPeriod $first, CalendarPeriod $last, Precision $precision, string $shown): self
     {
-        return new self($typed, DateKind::Between, $precision, [new Reading(DaySpan::between($first->span->earliest, $last->span->latest))],
+        return new self($typed, DateKind::Between, $precision, [new Interpretation(DaySpan::between($first->span->earliest, $last->span->latest))],
             'BET '.self::edge($first->normal, 1).' AND '.self::edge($last->normal, 2), $shown, $first->calendar->keyword(), '');
     }
 
-    /** @param  list<Reading>  $readings */
+    /** @param  list<Interpretation>  $readings */
     public static function of(
         string $typed, DateKind $kind, Precision $precision, array $readings, string $normal, string $shown, string $calendar,
     ): self {
@@ -69,7 +69,7 @@ final readonly class GenDate
     /**
      * A date as it was stored.
      *
-     * @param  list<Reading>  $readings
+     * @param  list<Interpretation>  $readings
      */
     public static function restore(
         string $typed, DateKind $kind, Precision $precision, array $readings, string $normal, string $shown, string $calendar, string $problem,

@@ -133,7 +133,7 @@ final class AncestorDrawing implements Drawing
     {
         $more = $set !== null && ! $goesOn && $set->parents !== [] ? 'parents not drawn' : '';
 
-        return PersonBox::of($person, $x, $y, PersonText::lines($person), $set?->kind()->mark() ?? '', $more, Footing::of($set));
+        return PersonBox::of($person, $x, $y, PersonText::lines($person), $set?->kind()->mark() ?? '', $more, ParentProofText::of($set));
     }
 
     private function line(float $startX, float $x, float $y, int $parentColumn, float $parentTop, string $childId, Parentage $parent): Line

@@ -186,7 +186,7 @@ final class DescendantDrawing implements Drawing
             if (isset($this->people[$id])) {
                 $set = $this->setDrawn($id);
                 $boxes[] = PersonBox::of($this->people[$id], $x, $y, PersonText::lines($this->people[$id]), $set?->kind()->mark() ?? '',
-                    $this->more($id, $generations), Footing::of($set), linesAtLeft: true);
+                    $this->more($id, $generations), ParentProofText::of($set), linesAtLeft: true);
             }
         }
 

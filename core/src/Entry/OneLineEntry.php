@@ -21,6 +21,6 @@ final readonly class OneLineEntry
     /** Never fails: whatever is not a mark with a date or place belongs to the name. */
     public static function parse(string $line): self
     {
-        return OneLineReader::read($line);
+        return OneLineParser::read($line);
     }
 }

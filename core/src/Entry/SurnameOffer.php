@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Entry;
 
-use NorthBough\Core\Naming\Custom\Household;
 use NorthBough\Core\Naming\Custom\NamingCustom;
+use NorthBough\Core\Naming\Custom\SurnameSources;
 use NorthBough\Core\Place\PlacePath;
 use NorthBough\Core\Tree\Person;
 use NorthBough\Core\Tree\Sex;
@@ -37,11 +37,11 @@ final class SurnameOffer
     /** @param  list<Person>  $parents the one in hand first */
     private static function ofChild(Sex $sex, array $parents, NamingCustom $custom): string
     {
-        $known = Household::unknown();
+        $known = SurnameSources::unknown();
         $father = self::first($parents, Sex::Male)?->name() ?? $known->father;
         $mother = self::first($parents, Sex::Female)?->name() ?? $known->mother;
 
-        return $custom->surnameOf($sex, new Household($father, $mother, self::farm($parents)));
+        return $custom->surnameOf($sex, new SurnameSources($father, $mother, self::farm($parents)));
     }
 
     /** @param  list<Person>  $parents */

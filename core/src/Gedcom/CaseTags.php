@@ -5,19 +5,19 @@ declare(strict_types=1);
 namespace NorthBough\Core\Gedcom;
 
 use NorthBough\Core\Chrono\GenDate;
-use NorthBough\Core\Gedcom\Reading\Mapping;
-use NorthBough\Core\Gedcom\Reading\WorkMapping;
+use NorthBough\Core\Gedcom\In\MappingContext;
+use NorthBough\Core\Gedcom\In\WorkMapping;
+use NorthBough\Core\Gedcom\Out\Pointers;
 use NorthBough\Core\Gedcom\Row\AlternativeRow;
-use NorthBough\Core\Gedcom\Row\Deciding;
-use NorthBough\Core\Gedcom\Row\LineAt;
+use NorthBough\Core\Gedcom\Row\DecisionSubject;
 use NorthBough\Core\Gedcom\Row\Owner;
 use NorthBough\Core\Gedcom\Row\PointRow;
 use NorthBough\Core\Gedcom\Row\QuestionRow;
 use NorthBough\Core\Gedcom\Row\RestsOnRow;
+use NorthBough\Core\Gedcom\Row\RollLinePointer;
 use NorthBough\Core\Gedcom\Row\SearchPersonRow;
 use NorthBough\Core\Gedcom\Row\SearchRow;
 use NorthBough\Core\Gedcom\Row\TaskRow;
-use NorthBough\Core\Gedcom\Writing\Pointers;
 
 /** The lines in which questions, cases and searches stand in a file: our extensions, docs/extensions.md. */
 final class CaseTags
@@ -31,7 +31,7 @@ final class CaseTags
     private const SEARCH = ['_NB_ON', '_NB_IN', '_NB_OUTCOME', '_NB_WHOLE', '_NB_FOUND', '_NB_NOTE', 'SOUR', '_NB_FOR', '_NB_CASE'];
 
     /** Whether what is beneath _NB_QUESTION is no more than we write, and points at nobody whom the file does not have. */
-    public static function isQuestion(Structure $said, Mapping $mapping): bool
+    public static function isQuestion(Structure $said, MappingContext $mapping): bool
     {
         return $said->tag === '_NB_QUESTION' && self::holds($said, self::QUESTION, ['_NB_ALTERNATIVE', '_NB_RESTS', '_NB_ABOUT', '_NB_TASK'], $mapping, ['_NB_OTHER' => 'INDI', '_NB_ABOUT' => 'SOUR'])
             && in_array($said->text('_NB_STATE'), self::STATES, true) && in_array($said->text('_NB_KIND') ?: 'conflict', ['conflict', 'identity', 'kinship'], true)
@@ -41,12 +41,12 @@ final class CaseTags
     }
 
     /** @param  string  $personId  empty where it is asked of a line of a roll */
-    public static function question(Structure $said, string $personId, Mapping $mapping): void
+    public static function question(Structure $said, string $personId, MappingContext $mapping): void
     {
         $id = $mapping->labelled(Owner::Question, $said->first('_NB_NUMBERED'));
         $mapping->add(new QuestionRow($id, $personId, $said->text('_NB_KIND') ?: 'conflict', mb_substr($said->payload, 0, 40), $said->text('_NB_STATE'), $said->text('_NB_TITLE'), $said->text('_NB_DECISION'),
             $said->text('_NB_REASON'), $said->text('_NB_SUMMARY'), $said->text('_NB_REOPENED'), self::pointed($said, '_NB_OTHER', 'INDI', $mapping), [], self::line($said, $mapping)));
-        self::decidedBy($said->first('_NB_BY'), Deciding::Question, $id, $mapping);
+        self::decidedBy($said->first('_NB_BY'), DecisionSubject::Question, $id, $mapping);
         $position = 0;
         foreach ($said->children as $child) {
             if ($child->tag === '_NB_ALTERNATIVE') {
@@ -58,7 +58,7 @@ final class CaseTags
             if ($child->tag === '_NB_RESTS') {
                 $mapping->refer(Owner::Claim, $child, static function (string $claimId) use ($id, $mapping): void {
                     if ($claimId !== '') {
-                        $mapping->add(new RestsOnRow($mapping->newId(), Deciding::Question, $id, Owner::Claim, $claimId));
+                        $mapping->add(new RestsOnRow($mapping->newId(), DecisionSubject::Question, $id, Owner::Claim, $claimId));
                     }
                 });
             }
@@ -66,7 +66,7 @@ final class CaseTags
     }
 
     /** Beneath what a case decided, the number of its question. */
-    public static function decidedBy(?Structure $said, Deciding $kind, string $decidedId, Mapping $mapping): void
+    public static function decidedBy(?Structure $said, DecisionSubject $kind, string $decidedId, MappingContext $mapping): void
     {
         $mapping->refer(Owner::Question, $said, static function (string $questionId) use ($kind, $decidedId, $mapping): void {
             if ($questionId !== '') {
@@ -76,7 +76,7 @@ final class CaseTags
     }
 
     /** The line of a roll of which it is asked who it is; null where there is none such. */
-    private static function line(Structure $said, Mapping $mapping): ?LineAt
+    private static function line(Structure $said, MappingContext $mapping): ?RollLinePointer
     {
         $about = $said->first('_NB_ABOUT');
         $sourceId = $about === null ? null : $mapping->survey->id($about->payload, 'SOUR');
@@ -87,7 +87,7 @@ final class CaseTags
         $lines = $mapping->survey->rollLines($sourceId, $page) ?? 0;
 
         return preg_match('/^[1-9]\d{0,5}$/', $number) === 1 && (int) $number <= $lines
-            ? new LineAt($mapping->lineId($mapping->rollId($sourceId, $page), (int) $number), $sourceId, $page, (int) $number) : null;
+            ? new RollLinePointer($mapping->lineId($mapping->rollId($sourceId, $page), (int) $number), $sourceId, $page, (int) $number) : null;
     }
 
     public static function asked(QuestionRow $row, Pointers $pointers): Structure
@@ -113,13 +113,13 @@ final class CaseTags
         return $asked;
     }
 
-    public static function isSearch(Structure $said, Mapping $mapping): bool
+    public static function isSearch(Structure $said, MappingContext $mapping): bool
     {
         return $said->tag === '_NB_SEARCH' && $said->pointer === '' && self::holds($said, self::SEARCH, ['_NB_FOR'], $mapping, ['_NB_FOR' => 'INDI', 'SOUR' => 'SOUR'])
             && in_array($said->text('_NB_OUTCOME'), ['found', 'nothing', 'in part', 'waiting'], true) && in_array($said->text('_NB_WHOLE'), ['', 'Y'], true);
     }
 
-    public static function search(Structure $said, int $position, Mapping $mapping): void
+    public static function search(Structure $said, int $position, MappingContext $mapping): void
     {
         $id = $mapping->newId();
         $mapping->refer(Owner::Question, $said->first('_NB_CASE'), static fn (string $questionId) => $mapping->add(new SearchRow($id, GenDate::parse($said->text('_NB_ON')), $said->payload, $said->text('_NB_IN'), $said->text('_NB_OUTCOME'),
@@ -144,18 +144,18 @@ final class CaseTags
         return $said;
     }
 
-    private static function isAlternative(Structure $said, Mapping $mapping): bool
+    private static function isAlternative(Structure $said, MappingContext $mapping): bool
     {
         return self::holds($said, ['_NB_PERSON', '_NB_OUTCOME', '_NB_POINT'], ['_NB_POINT'], $mapping, ['_NB_PERSON' => 'INDI']) && in_array($said->text('_NB_OUTCOME'), self::OUTCOMES, true)
             && array_filter($said->children, static fn (Structure $child): bool => $child->tag === '_NB_POINT' && ! self::isPoint($child, $mapping)) === [];
     }
 
-    private static function isPoint(Structure $said, Mapping $mapping): bool
+    private static function isPoint(Structure $said, MappingContext $mapping): bool
     {
         return self::holds($said, ['_NB_SPEAKS', '_NB_WEIGHT', '_NB_CLAIM'], [], $mapping, []) && in_array($said->text('_NB_SPEAKS'), ['for', 'against'], true) && in_array($said->text('_NB_WEIGHT'), ['', 'strong', 'fair', 'slight'], true);
     }
 
-    private static function alternative(Structure $said, string $questionId, int $position, Mapping $mapping): void
+    private static function alternative(Structure $said, string $questionId, int $position, MappingContext $mapping): void
     {
         $id = $mapping->newId();
         $mapping->add(new AlternativeRow($id, $questionId, self::pointed($said, '_NB_PERSON', 'INDI', $mapping), $said->payload, $said->text('_NB_OUTCOME'), $position, []));
@@ -188,7 +188,7 @@ final class CaseTags
      * @param  list<string>  $many  those that may stand there more than once, and hold lines of their own
      * @param  array<string, string>  $pointing  the kind of record that a tag points at
      */
-    private static function holds(Structure $said, array $tags, array $many, Mapping $mapping, array $pointing): bool
+    private static function holds(Structure $said, array $tags, array $many, MappingContext $mapping, array $pointing): bool
     {
         $seen = [];
         foreach ($said->children as $child) {
@@ -204,7 +204,7 @@ final class CaseTags
         return ! $said->isPointer;
     }
 
-    private static function pointed(Structure $said, string $tag, string $kind, Mapping $mapping): string
+    private static function pointed(Structure $said, string $tag, string $kind, MappingContext $mapping): string
     {
         $child = $said->first($tag);
 

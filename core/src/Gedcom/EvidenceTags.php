@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Gedcom;
 
-use NorthBough\Core\Gedcom\Reading\CitationMapping;
-use NorthBough\Core\Gedcom\Row\Classes;
-use NorthBough\Core\Gedcom\Row\LineRef;
+use NorthBough\Core\Gedcom\In\CitationMapping;
+use NorthBough\Core\Gedcom\Row\ClaimClassification;
+use NorthBough\Core\Gedcom\Row\ClaimLineRef;
 use NorthBough\Core\Tree\Standing;
 
 /** The lines in which the classes of a claim stand in a file: our extensions, docs/extensions.md. */
@@ -31,19 +31,19 @@ final class EvidenceTags
         return $said->tag === '_NB_CLASSED' && $said->payload === '' && $seen !== [];
     }
 
-    public static function classes(Structure $said): Classes
+    public static function classes(Structure $said): ClaimClassification
     {
-        return new Classes($said->text('_NB_INFORMATION'), $said->text('_NB_READING'), $said->text('_NB_INFORMANT'), $said->text('_NB_ORIGIN'), $said->text('_NB_WEIGHT'), $said->text('_NB_WHY'), $said->text('_NB_READ') !== '', $said->text('_NB_WITHDRAWN'), $said->text('_NB_EVIDENCE'), $said->text('_NB_TIE'));
+        return new ClaimClassification($said->text('_NB_INFORMATION'), $said->text('_NB_READING'), $said->text('_NB_INFORMANT'), $said->text('_NB_ORIGIN'), $said->text('_NB_WEIGHT'), $said->text('_NB_WHY'), $said->text('_NB_READ') !== '', $said->text('_NB_WITHDRAWN'), $said->text('_NB_EVIDENCE'), $said->text('_NB_TIE'));
     }
 
-    public static function classed(Classes $classes): Structure
+    public static function classed(ClaimClassification $classes): Structure
     {
         return self::with(new Structure('_NB_CLASSED'), ['_NB_READ' => $classes->isRead ? 'Y' : '', '_NB_INFORMATION' => $classes->information, '_NB_READING' => $classes->reading, '_NB_INFORMANT' => $classes->informant, '_NB_TIE' => $classes->informantTie, '_NB_EVIDENCE' => $classes->evidence,
             '_NB_ORIGIN' => $classes->origin, '_NB_WEIGHT' => $classes->weight, '_NB_WHY' => $classes->why, '_NB_WITHDRAWN' => $classes->withdrawn]);
     }
 
     /** The line of a roll that makes a claim, and what was worked out of its words. */
-    public static function ofLine(LineRef $line): Structure
+    public static function ofLine(ClaimLineRef $line): Structure
     {
         $texts = ['_NB_ASPECT' => $line->aspect, '_NB_WITH' => $line->otherNumber === 0 ? '' : (string) $line->otherNumber];
         foreach (CitationMapping::WORKED_OUT as $key => $tag) {

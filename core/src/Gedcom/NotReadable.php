@@ -34,7 +34,7 @@ final class NotReadable extends \RuntimeException
 
     public static function noSuchEncoding(string $name): self
     {
-        return new self("Letters in “{$name}” are not read here. What is read: ".implode(', ', Reading\Encoding\Encoding::names()).'.');
+        return new self("Letters in “{$name}” are not read here. What is read: ".implode(', ', In\Encoding\Encoding::names()).'.');
     }
 
     public static function brokenZip(): self

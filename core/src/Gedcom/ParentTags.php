@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Gedcom;
 
-use NorthBough\Core\Gedcom\Reading\CitationMapping;
-use NorthBough\Core\Gedcom\Reading\Fields;
-use NorthBough\Core\Gedcom\Reading\Mapping;
+use NorthBough\Core\Gedcom\In\CitationMapping;
+use NorthBough\Core\Gedcom\In\MappingContext;
+use NorthBough\Core\Gedcom\In\StructureFields;
+use NorthBough\Core\Gedcom\Out\Pointers;
 use NorthBough\Core\Gedcom\Row\ClaimRow;
-use NorthBough\Core\Gedcom\Row\Deciding;
+use NorthBough\Core\Gedcom\Row\DecisionSubject;
 use NorthBough\Core\Gedcom\Row\FactRef;
 use NorthBough\Core\Gedcom\Row\Owner;
 use NorthBough\Core\Gedcom\Row\ParentageRow;
 use NorthBough\Core\Gedcom\Row\ParentSetRow;
-use NorthBough\Core\Gedcom\Writing\Pointers;
 use NorthBough\Core\Tree\ParentageKind;
 use NorthBough\Core\Tree\Proof;
 use NorthBough\Core\Tree\Standing;
@@ -35,7 +35,7 @@ final class ParentTags
      * @param  list<Structure>  $said
      * @return list<Structure>
      */
-    public static function understood(array $said, Mapping $mapping): array
+    public static function understood(array $said, MappingContext $mapping): array
     {
         $plain = array_filter($said, static fn (Structure $one): bool => self::isPlain($one, $mapping));
         $people = array_unique(array_column($plain, 'payload'));
@@ -43,7 +43,7 @@ final class ParentTags
         return count($people) === count($said) ? array_values($plain) : [];
     }
 
-    private static function isPlain(Structure $said, Mapping $mapping): bool
+    private static function isPlain(Structure $said, MappingContext $mapping): bool
     {
         $seen = [];
         foreach ($said->children as $child) {
@@ -59,13 +59,13 @@ final class ParentTags
             && Proof::tryFrom($said->text('_NB_PROOF') ?: 'unstated') !== null;
     }
 
-    public static function read(Structure $said, string $setId, ParentageKind $kind, Mapping $mapping, CitationMapping $citations): void
+    public static function read(Structure $said, string $setId, ParentageKind $kind, MappingContext $mapping, CitationMapping $citations): void
     {
         $id = $mapping->newId();
         $mapping->add(new ParentageRow($id, $setId, (string) $mapping->survey->id($said->payload, 'INDI'), ParentageKind::tryFrom($said->text('_NB_KIND')) ?? $kind,
             Standing::from($said->text('_NB_STANDING') ?: 'unweighed'), Proof::from($said->text('_NB_PROOF') ?: 'unstated'), $said->text('_NB_CALLED'), $said->text('_NB_YEARS')));
-        $citations->map(new Fields($said), new FactRef(Owner::Parentage, $id));
-        CaseTags::decidedBy($said->first('_NB_BY'), Deciding::Parentage, $id, $mapping);
+        $citations->map(new StructureFields($said), new FactRef(Owner::Parentage, $id));
+        CaseTags::decidedBy($said->first('_NB_BY'), DecisionSubject::Parentage, $id, $mapping);
     }
 
     /**

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Gedcom;
 
-use NorthBough\Core\Gedcom\Writing\Lines;
+use NorthBough\Core\Gedcom\Out\LineWriter;
 use NorthBough\Core\Tree\Restriction;
 
 /** What is understood of a picture and of a link to one: the standard's own lines and ours, docs/extensions.md. All else is kept beside it. */
@@ -146,7 +146,7 @@ final class PictureTags
         $kept = [];
         foreach ($line->children as $ordinal => $child) {
             if (! $isUnderstood($child)) {
-                $kept[] = [$ordinal, Lines::kept($child)];
+                $kept[] = [$ordinal, LineWriter::kept($child)];
             }
         }
 

@@ -12,7 +12,7 @@ use NorthBough\Core\Tree\Sex;
  */
 final readonly class InLaws
 {
-    public function __construct(private Descent $descent, private Sex $sex)
+    public function __construct(private LineageKin $descent, private Sex $sex)
     {
     }
 
@@ -78,17 +78,17 @@ final readonly class InLaws
         return "{$whom}'s {$word}".($open === '' ? '' : ", {$open}");
     }
 
-    private function named(Ties $ties, string $way): string
+    private function named(LineageDegree $ties, string $way): string
     {
         $degree = $ties->degree;
         $hasWord = $degree->isSibling() || $degree->isAncestor() || $degree->isDescendant();
-        $plain = (new Degree($degree->up, $degree->down, Meeting::Direct))->word($this->sex, KinKind::Blood);
+        $plain = (new KinWords($degree->up, $degree->down, LineageMeeting::Direct))->word($this->sex, KinKind::Blood);
 
         return $hasWord ? "{$plain}-in-law ({$way})" : $way;
     }
 
     /** @param  \Closure(list<string>): list<string>  $whole */
-    private function relationship(string $term, Ties $ties, \Closure $whole, int $unions = 1): Relationship
+    private function relationship(string $term, LineageDegree $ties, \Closure $whole, int $unions = 1): Relationship
     {
         return new Relationship($term, KinKind::InLaw, $ties->total(), array_map($whole, $ties->paths()), $ties->distance() + $unions);
     }

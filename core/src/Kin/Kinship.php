@@ -22,7 +22,7 @@ final class Kinship
     /** @var array<string, list<Union>> */
     private array $unions = [];
 
-    private Descent $descent;
+    private LineageKin $descent;
 
     private function __construct(private readonly TreeView $tree, private readonly string $oneId, private readonly string $otherId)
     {
@@ -30,7 +30,7 @@ final class Kinship
         $parents = $this->parentsOf([$oneId, $otherId]);
         $step = $this->partnersOf($parents);
         // The sister's husband of a wife is two unions away.
-        $this->descent = new Descent(Pedigree::above($tree, [$oneId, $otherId, ...$partners, ...$parents, ...$step]));
+        $this->descent = new LineageKin(Pedigree::above($tree, [$oneId, $otherId, ...$partners, ...$parents, ...$step]));
         $this->people += $tree->people(array_values(array_unique([$oneId, $otherId, ...$partners, ...$parents, ...$step])));
     }
 
@@ -61,7 +61,7 @@ final class Kinship
         $found = [];
         foreach ($this->unions[$this->oneId] ?? [] as $union) {
             if (in_array($this->otherId, $union->partnerIds, true)) {
-                $word = Couples::word($union, $this->sex($this->otherId));
+                $word = PartnerKin::word($union, $this->sex($this->otherId));
                 $found[] = new Relationship($word, KinKind::Spouse, 1, [[$this->oneId, $this->otherId]], 1);
             }
         }
@@ -74,7 +74,7 @@ final class Kinship
     {
         $sex = $this->sex($this->otherId);
 
-        return array_map(static fn (Ties $ties): Relationship => $ties->relationship($sex), $this->descent->between($this->oneId, $this->otherId));
+        return array_map(static fn (LineageDegree $ties): Relationship => $ties->relationship($sex), $this->descent->between($this->oneId, $this->otherId));
     }
 
     /** @return list<Relationship> */
@@ -84,19 +84,19 @@ final class Kinship
         $inLaws = new InLaws($this->descent, $this->sex($this->otherId));
         foreach ($this->lawfulPartners($this->oneId) as $partnerId => $union) {
             if ($partnerId !== $this->otherId) {
-                array_push($found, ...$inLaws->throughOwnPartner($this->oneId, $partnerId, $this->otherId, Couples::word($union, $this->sex($partnerId))));
+                array_push($found, ...$inLaws->throughOwnPartner($this->oneId, $partnerId, $this->otherId, PartnerKin::word($union, $this->sex($partnerId))));
             }
         }
         foreach ($this->lawfulPartners($this->otherId) as $partnerId => $union) {
             if ($partnerId !== $this->oneId) {
-                array_push($found, ...$inLaws->throughTheirPartner($this->oneId, $partnerId, $this->otherId, $this->sex($partnerId), Couples::word($union, $this->sex($this->otherId))));
+                array_push($found, ...$inLaws->throughTheirPartner($this->oneId, $partnerId, $this->otherId, $this->sex($partnerId), PartnerKin::word($union, $this->sex($this->otherId))));
             }
         }
         foreach ($this->lawfulPartners($this->oneId) as $mine => $union) {
             foreach ($this->lawfulPartners($this->otherId) as $theirs => $other) {
                 if ($mine !== $this->otherId && $theirs !== $this->oneId && $mine !== $theirs) {
                     array_push($found, ...$inLaws->throughBoth($this->oneId, $mine, $theirs, $this->otherId,
-                        Couples::word($union, $this->sex($mine)), $this->sex($theirs), Couples::word($other, $this->sex($this->otherId))));
+                        PartnerKin::word($union, $this->sex($mine)), $this->sex($theirs), PartnerKin::word($other, $this->sex($this->otherId))));
                 }
             }
         }
@@ -139,7 +139,7 @@ final class Kinship
         foreach ($lines as [$union, $ancestorId, $childId, $line]) {
             $parentIds = array_merge(...array_map(static fn (ParentSet $set): array => array_column($set->whoStand(), 'personId'), $sets[$childId] ?? []));
             $couple = [$this->people[$ancestorId], $this->people[$stepId]];
-            if (! in_array($stepId, $parentIds, true) && Couples::canStandAfterBirth($union, $couple, $this->people[$childId])) {
+            if (! in_array($stepId, $parentIds, true) && PartnerKin::canStandAfterBirth($union, $couple, $this->people[$childId])) {
                 $found[] = $line;
             }
         }
@@ -155,7 +155,7 @@ final class Kinship
         foreach ($parents as $parentId) {
             foreach ($this->lawfulPartners($parentId) as $partnerId => $union) {
                 $couple = array_values(array_intersect_key($this->people, [$parentId => 1, $partnerId => 1]));
-                if (! in_array($partnerId, $parents, true) && $partnerId !== $childId && Couples::canStandAfterBirth($union, $couple, $this->people[$childId])) {
+                if (! in_array($partnerId, $parents, true) && $partnerId !== $childId && PartnerKin::canStandAfterBirth($union, $couple, $this->people[$childId])) {
                     $steps[$partnerId] = $parentId;
                 }
             }
@@ -169,7 +169,7 @@ final class Kinship
     {
         $partners = [];
         foreach ($this->unions[$personId] ?? [] as $union) {
-            foreach (Couples::isDenied($union) ? [] : $union->partnersOf($personId) as $partnerId) {
+            foreach (PartnerKin::isDenied($union) ? [] : $union->partnersOf($personId) as $partnerId) {
                 $partners[$partnerId] ??= $union;
             }
         }

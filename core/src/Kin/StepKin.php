@@ -9,7 +9,7 @@ use NorthBough\Core\Tree\Sex;
 /** Kin by a parent's union with somebody who is no parent: step-parents and those above them, stepchildren and those below, step-siblings. */
 final readonly class StepKin
 {
-    public function __construct(private Descent $descent, private string $oneId, private string $otherId, private Sex $sex)
+    public function __construct(private LineageKin $descent, private string $oneId, private string $otherId, private Sex $sex)
     {
     }
 
@@ -23,10 +23,10 @@ final readonly class StepKin
         $found = [];
         foreach ($stepParents as $stepId => $parentId) {
             if ($stepId === $this->otherId) {
-                $found[] = $this->relationship(new Degree(1, 0, Meeting::Direct), 1, [[$this->oneId, $parentId, $stepId]]);
+                $found[] = $this->relationship(new KinWords(1, 0, LineageMeeting::Direct), 1, [[$this->oneId, $parentId, $stepId]]);
             }
             foreach ($this->descent->between($stepId, $this->otherId) as $ties) {
-                $degree = new Degree($ties->degree->up + 1, $ties->degree->down, Meeting::Direct);
+                $degree = new KinWords($ties->degree->up + 1, $ties->degree->down, LineageMeeting::Direct);
                 if ($ties->degree->isAncestor() || ($ties->degree->up === 0 && $ties->degree->down === 1 && $this->descent->between($this->oneId, $this->otherId) === [])) {
                     $found[] = $this->relationship($degree, $ties->total(), array_map(fn (array $path): array => [$this->oneId, $parentId, ...$path], $ties->paths()));
                 }
@@ -34,11 +34,11 @@ final readonly class StepKin
         }
         foreach ($theirStepParents as $stepId => $parentId) {
             if ($stepId === $this->oneId) {
-                $found[] = $this->relationship(new Degree(0, 1, Meeting::Direct), 1, [[$this->oneId, $parentId, $this->otherId]]);
+                $found[] = $this->relationship(new KinWords(0, 1, LineageMeeting::Direct), 1, [[$this->oneId, $parentId, $this->otherId]]);
             }
             foreach ($this->descent->between($this->oneId, $stepId) as $ties) {
                 if ($ties->degree->isDescendant()) {
-                    $degree = new Degree(0, $ties->degree->down + 1, Meeting::Direct);
+                    $degree = new KinWords(0, $ties->degree->down + 1, LineageMeeting::Direct);
                     $found[] = $this->relationship($degree, $ties->total(), array_map(fn (array $path): array => [...$path, $parentId, $this->otherId], $ties->paths()));
                 }
             }
@@ -55,7 +55,7 @@ final readonly class StepKin
      */
     public function above(array $lines): array
     {
-        return array_map(fn (array $line): Relationship => $this->relationship(new Degree(count($line) - 1, 0, Meeting::Direct), 1, [[...$line, $this->otherId]]), $lines);
+        return array_map(fn (array $line): Relationship => $this->relationship(new KinWords(count($line) - 1, 0, LineageMeeting::Direct), 1, [[...$line, $this->otherId]]), $lines);
     }
 
     /**
@@ -67,12 +67,12 @@ final readonly class StepKin
     public function below(array $lines): array
     {
         return array_map(fn (array $line): Relationship => $this->relationship(
-            new Degree(0, count($line) - 1, Meeting::Direct), 1, [[$this->oneId, ...array_reverse($line)]],
+            new KinWords(0, count($line) - 1, LineageMeeting::Direct), 1, [[$this->oneId, ...array_reverse($line)]],
         ), $lines);
     }
 
     /** @param  list<list<string>>  $paths */
-    private function relationship(Degree $degree, int $total, array $paths): Relationship
+    private function relationship(KinWords $degree, int $total, array $paths): Relationship
     {
         $word = $degree->word($this->sex, KinKind::Blood);
         // Stepmother, stepson; but step-parent, step-grandmother, step-sibling.

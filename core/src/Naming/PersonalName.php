@@ -31,7 +31,7 @@ final readonly class PersonalName
     /** Reads a name as it was typed, or with the surname between slashes. */
     public static function parse(string $typed): self
     {
-        return NameReader::read($typed);
+        return NameParser::read($typed);
     }
 
     public function isEmpty(): bool

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Place;
 
+use NorthBough\Core\Chrono\DatingConvention;
 use NorthBough\Core\Chrono\DaySpan;
-use NorthBough\Core\Chrono\Reckoning;
 use NorthBough\Core\Naming\SearchForm;
 
 /** Places with what they lay in, whole or as much of it as is needed: jurisdictions at a time, reckonings, what is near in name. */
@@ -88,7 +88,7 @@ final readonly class Gazetteer
     }
 
     /** How dates were written there: what is said of the place, over what is said of whatever it lies in, over `$wider`. */
-    public function reckoning(string $id, Reckoning $wider): Reckoning
+    public function reckoning(string $id, DatingConvention $wider): DatingConvention
     {
         foreach (array_reverse([$this->place($id), ...$this->around($id)]) as $place) {
             $wider = $place?->reckoning?->over($wider) ?? $wider;

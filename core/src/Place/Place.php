@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Place;
 
+use NorthBough\Core\Chrono\DatingSetting;
 use NorthBough\Core\Chrono\DaySpan;
-use NorthBough\Core\Chrono\SaidReckoning;
 
 /** An entry of the gazetteer. */
 final readonly class Place
@@ -13,8 +13,8 @@ final readonly class Place
     /**
      * @param  string  $name  the usual one
      * @param  list<PlaceName>  $names  the others
-     * @param  list<PlaceTie>  $insides  what it lay in, the usual one first
-     * @param  list<PlaceTie>  $churches  which church served it
+     * @param  list<PlaceLink>  $insides  what it lay in, the usual one first
+     * @param  list<PlaceLink>  $churches  which church served it
      */
     public function __construct(
         public string $id,
@@ -22,7 +22,7 @@ final readonly class Place
         public array $names = [],
         public array $insides = [],
         public array $churches = [],
-        public ?SaidReckoning $reckoning = null,
+        public ?DatingSetting $reckoning = null,
     ) {
     }
 

@@ -11,11 +11,11 @@ final readonly class Column
      * @param  string  $code  in letters, digits and hyphens; values are kept by it
      * @param  int  $width  in hundredths of the roll's width beside the name
      */
-    private function __construct(public string $code, public string $label, public Meaning $meaning, public int $width, public string $hint)
+    private function __construct(public string $code, public string $label, public ColumnMeaning $meaning, public int $width, public string $hint)
     {
     }
 
-    public static function of(string $code, string $label, Meaning $meaning, int $width = 10, string $hint = ''): self
+    public static function of(string $code, string $label, ColumnMeaning $meaning, int $width = 10, string $hint = ''): self
     {
         return new self($code, $label, $meaning, $width, $hint);
     }
@@ -27,7 +27,7 @@ final readonly class Column
      */
     public static function fromArray(array $said): self
     {
-        $meaning = Meaning::tryFrom(self::text($said, 'meaning')) ?? throw KindProblem::because('a column has a meaning that there is not: “'.self::text($said, 'meaning').'”');
+        $meaning = ColumnMeaning::tryFrom(self::text($said, 'meaning')) ?? throw KindProblem::because('a column has a meaning that there is not: “'.self::text($said, 'meaning').'”');
         $label = self::text($said, 'label');
         $code = self::text($said, 'code') ?: trim((string) preg_replace('/[^a-z0-9]+/', '-', mb_strtolower($label)), '-');
         if ($label === '' || preg_match('/^[a-z0-9-]{1,40}$/', $code) !== 1) {

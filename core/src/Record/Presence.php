@@ -35,15 +35,15 @@ enum Presence
         $role = $roll->role($line);
         $tie = $roll->tie($line);
         $event = $roll->kind->event;
-        $isOfFirst = $tie === Tie::Principal || $roll->tie($roll->principalOf($line) ?? $line) === Tie::Principal;
+        $isOfFirst = $tie === RoleRelation::Principal || $roll->tie($roll->principalOf($line) ?? $line) === RoleRelation::Principal;
 
         return match (true) {
             $roll->kind->eventIsOfAll, $role->acts ?? false => self::There,
-            $event === 'marriage' && ($tie === Tie::Principal || ($tie === Tie::Partner && $isOfFirst)) => self::Wed,
-            $event === 'marriage' && $tie === Tie::Parent => self::ParentOfGrown,
-            in_array($event, self::BIRTHS, true) && $tie === Tie::Principal => self::Born,
-            in_array($event, self::BIRTHS, true) && $tie === Tie::Parent && $isOfFirst => $roll->sex($line) === Sex::Female ? self::Mother : self::Father,
-            in_array($event, self::DEATHS, true) && $tie === Tie::Principal => self::Dead,
+            $event === 'marriage' && ($tie === RoleRelation::Principal || ($tie === RoleRelation::Partner && $isOfFirst)) => self::Wed,
+            $event === 'marriage' && $tie === RoleRelation::Parent => self::ParentOfGrown,
+            in_array($event, self::BIRTHS, true) && $tie === RoleRelation::Principal => self::Born,
+            in_array($event, self::BIRTHS, true) && $tie === RoleRelation::Parent && $isOfFirst => $roll->sex($line) === Sex::Female ? self::Mother : self::Father,
+            in_array($event, self::DEATHS, true) && $tie === RoleRelation::Principal => self::Dead,
             default => self::Named,
         };
     }

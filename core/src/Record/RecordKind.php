@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Record;
 
-use NorthBough\Core\Chrono\AgeTelling;
+use NorthBough\Core\Chrono\AgeConvention;
 use NorthBough\Core\Naming\SearchForm;
 
 /**
@@ -34,7 +34,7 @@ final readonly class RecordKind
         public string $event = '',
         public bool $eventIsOfAll = false,
         public array $heads = [],
-        public AgeTelling $telling = AgeTelling::Completed,
+        public AgeConvention $telling = AgeConvention::Completed,
         public bool $isTall = false,
         public int $delayDays = 0,
         public string $countsFor = 'marriage',
@@ -54,7 +54,7 @@ final readonly class RecordKind
         return null;
     }
 
-    public function column(Meaning $meaning): ?Column
+    public function column(ColumnMeaning $meaning): ?Column
     {
         foreach ($this->columns as $column) {
             if ($column->meaning === $meaning) {
@@ -100,8 +100,8 @@ final readonly class RecordKind
         }
         $roles = array_map(Role::fromArray(...), $list('roles'));
 
-        return new self($code, $text('name'), $text('words'), $columns, $roles === [] ? [Role::of('named', Tie::Principal)] : $roles,
-            $text('event'), ($said['eventIsOfAll'] ?? false) === true, $heads, AgeTelling::tryFrom($text('telling')) ?? AgeTelling::Completed,
+        return new self($code, $text('name'), $text('words'), $columns, $roles === [] ? [Role::of('named', RoleRelation::Principal)] : $roles,
+            $text('event'), ($said['eventIsOfAll'] ?? false) === true, $heads, AgeConvention::tryFrom($text('telling')) ?? AgeConvention::Completed,
             ($said['isTall'] ?? false) === true, max(0, min(3650, is_int($said['delayDays'] ?? null) ? $said['delayDays'] : 0)),
             $text('countsFor') === 'mother' ? 'mother' : 'marriage');
     }

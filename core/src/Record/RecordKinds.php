@@ -4,34 +4,34 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Record;
 
-use NorthBough\Core\Record\Kind\ShippedKind;
+use NorthBough\Core\Record\RecordKinds\ShippedKind;
 
 /** The kinds of record that ship. A new one is one file in Kind/ and one line here. */
 final class RecordKinds
 {
     /** @var list<class-string<ShippedKind>> */
     private const ALL = [
-        Kind\CensusHousehold::class,
-        Kind\Census1841::class,
-        Kind\Census1851::class,
-        Kind\Census1861::class,
-        Kind\Census1871::class,
-        Kind\Census1881::class,
-        Kind\Census1891::class,
-        Kind\Census1901::class,
-        Kind\Baptism::class,
-        Kind\Marriage::class,
-        Kind\MarriageCertificate::class,
-        Kind\Burial::class,
-        Kind\BirthCertificate::class,
-        Kind\DeathCertificate::class,
-        Kind\PassengerList::class,
-        Kind\ServiceBook::class,
-        Kind\Obituary::class,
-        Kind\Will::class,
-        Kind\Headstone::class,
-        Kind\Letter::class,
-        Kind\Free::class,
+        RecordKinds\CensusHousehold::class,
+        RecordKinds\Census1841::class,
+        RecordKinds\Census1851::class,
+        RecordKinds\Census1861::class,
+        RecordKinds\Census1871::class,
+        RecordKinds\Census1881::class,
+        RecordKinds\Census1891::class,
+        RecordKinds\Census1901::class,
+        RecordKinds\Baptism::class,
+        RecordKinds\Marriage::class,
+        RecordKinds\MarriageCertificate::class,
+        RecordKinds\Burial::class,
+        RecordKinds\BirthCertificate::class,
+        RecordKinds\DeathCertificate::class,
+        RecordKinds\PassengerList::class,
+        RecordKinds\ServiceBook::class,
+        RecordKinds\Obituary::class,
+        RecordKinds\Will::class,
+        RecordKinds\Headstone::class,
+        RecordKinds\Letter::class,
+        RecordKinds\OtherRecord::class,
     ];
 
     /** @var array<string, RecordKind>|null */

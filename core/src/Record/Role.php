@@ -22,7 +22,7 @@ final readonly class Role
         public string $code,
         public string $word,
         public array $spelled,
-        public Tie $tie,
+        public RoleRelation $tie,
         public string $of,
         public Sex $sex,
         public bool $mayRepeat,
@@ -32,7 +32,7 @@ final readonly class Role
     ) {
     }
 
-    public static function of(string $word, Tie $tie, Sex $sex = Sex::Unknown, string $spelled = '', string $of = '', bool $resides = false): self
+    public static function of(string $word, RoleRelation $tie, Sex $sex = Sex::Unknown, string $spelled = '', string $of = '', bool $resides = false): self
     {
         $code = str_replace(' ', '-', SearchForm::of($word));
         $forms = array_map(SearchForm::of(...), [$word, ...($spelled === '' ? [] : explode(',', $spelled))]);
@@ -43,9 +43,9 @@ final readonly class Role
     /** Somebody who signs, informs or witnesses: alive that day, and perhaps on another line as well. */
     public static function acting(string $word, string $spelled = '', bool $isAside = false): self
     {
-        $role = self::of($word, Tie::None, Sex::Unknown, $spelled);
+        $role = self::of($word, RoleRelation::None, Sex::Unknown, $spelled);
 
-        return new self($role->code, $role->word, $role->spelled, Tie::None, '', Sex::Unknown, true, false, true, $isAside);
+        return new self($role->code, $role->word, $role->spelled, RoleRelation::None, '', Sex::Unknown, true, false, true, $isAside);
     }
 
     /** @param  array<mixed>  $said  word, tie, sex, spelled, of, resides, acts, aside */
@@ -60,7 +60,7 @@ final readonly class Role
             return self::acting($word, $spelled, ($said['aside'] ?? false) === true);
         }
 
-        return self::of($word, Tie::tryFrom(is_string($said['tie'] ?? null) ? $said['tie'] : '') ?? Tie::None,
+        return self::of($word, RoleRelation::tryFrom(is_string($said['tie'] ?? null) ? $said['tie'] : '') ?? RoleRelation::None,
             Sex::tryFrom(is_string($said['sex'] ?? null) ? $said['sex'] : '') ?? Sex::Unknown, $spelled,
             is_string($said['of'] ?? null) ? $said['of'] : '', ($said['resides'] ?? false) === true);
     }

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Record;
 
+use NorthBough\Core\Chrono\DatingConvention;
 use NorthBough\Core\Chrono\DaySpan;
 use NorthBough\Core\Chrono\GenDate;
-use NorthBough\Core\Chrono\Reckoning;
-use NorthBough\Core\Chrono\ToldAge;
+use NorthBough\Core\Chrono\StatedAge;
 use NorthBough\Core\Naming\PersonalName;
 use NorthBough\Core\Tree\Sex;
 
@@ -22,20 +22,20 @@ final readonly class Roll
 
     /**
      * @param  list<RollLine>  $lines in the order of the page
-     * @param  Reckoning|null  $reckoning  how the page writes its dates; null for the usual one
+     * @param  DatingConvention|null  $reckoning  how the page writes its dates; null for the usual one
      */
-    public function __construct(public RecordKind $kind, public GenDate $date, public string $place, public array $lines, public ?Reckoning $reckoning = null)
+    public function __construct(public RecordKind $kind, public GenDate $date, public string $place, public array $lines, public ?DatingConvention $reckoning = null)
     {
         $roles = [];
         foreach ($lines as $line) {
-            $roles[$line->id] = $kind->role($line->role) ?? $kind->role($this->said($line, Meaning::Relation));
+            $roles[$line->id] = $kind->role($line->role) ?? $kind->role($this->said($line, ColumnMeaning::Relation));
         }
         $this->roles = $roles;
         $this->principals = $this->principals();
     }
 
     /** What a line says in the column of a meaning; empty where the kind has no such column. */
-    public function said(RollLine $line, Meaning $meaning): string
+    public function said(RollLine $line, ColumnMeaning $meaning): string
     {
         $column = $this->kind->column($meaning);
 
@@ -59,13 +59,13 @@ final readonly class Roll
         return $this->line($this->principals[$line->id] ?? '');
     }
 
-    public function tie(RollLine $line): Tie
+    public function tie(RollLine $line): RoleRelation
     {
-        return $this->role($line)->tie ?? ($this->kind->column(Meaning::Relation) === null && $line->role === '' && $this->kind->eventIsOfAll ? Tie::Kin : Tie::None);
+        return $this->role($line)->tie ?? ($this->kind->column(ColumnMeaning::Relation) === null && $line->role === '' && $this->kind->eventIsOfAll ? RoleRelation::Kin : RoleRelation::None);
     }
 
     /** Whoever is told to be this of that line: the wife of the head. */
-    public function firstTied(RollLine $principal, Tie $tie): ?RollLine
+    public function firstTied(RollLine $principal, RoleRelation $tie): ?RollLine
     {
         foreach ($this->lines as $line) {
             if ($this->tie($line) === $tie && ($this->principals[$line->id] ?? '') === $principal->id) {
@@ -78,7 +78,7 @@ final readonly class Roll
 
     public function sex(RollLine $line): Sex
     {
-        $told = mb_strtolower(mb_substr($this->said($line, Meaning::Sex), 0, 1));
+        $told = mb_strtolower(mb_substr($this->said($line, ColumnMeaning::Sex), 0, 1));
         $role = $this->role($line);
 
         return match (true) {
@@ -91,11 +91,11 @@ final readonly class Roll
     /** The days of birth that a line tells: by a day in its own column, else by the sum of a told age. */
     public function born(RollLine $line): ?DaySpan
     {
-        $written = $this->said($line, Meaning::BirthDate);
+        $written = $this->said($line, ColumnMeaning::BirthDate);
         if ($written !== '') {
             return $this->day($written)->span();
         }
-        $age = ToldAge::parse($this->said($line, Meaning::Age), $this->kind->telling);
+        $age = StatedAge::parse($this->said($line, ColumnMeaning::Age), $this->kind->telling);
         $told = $this->date->span();
 
         return $age === null || $told === null ? null : $age->bornBySum($told);
@@ -132,7 +132,7 @@ final readonly class Roll
         $head = null;
         foreach ($this->lines as $line) {
             $role = $this->roles[$line->id];
-            if ($role?->tie === Tie::Principal) {
+            if ($role?->tie === RoleRelation::Principal) {
                 // Each head begins a household of its own on the same page.
                 $head = $line->id;
                 $byRole = [];

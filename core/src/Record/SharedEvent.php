@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Record;
 
-use NorthBough\Core\Compare\Days;
+use NorthBough\Core\Compare\Dates;
 use NorthBough\Core\Compare\Places;
 use NorthBough\Core\Compare\Verdict;
 use NorthBough\Core\Tree\Event;
@@ -50,7 +50,7 @@ final class SharedEvent
 
     private static function isSame(Event $one, Event $other): bool
     {
-        $isSameTime = in_array(Days::compare($one->date, $other->date)->verdict, [Verdict::Same, Verdict::Fits], true);
+        $isSameTime = in_array(Dates::compare($one->date, $other->date)->verdict, [Verdict::Same, Verdict::Fits], true);
         $isElsewhere = $one->place !== '' && $other->place !== '' && Places::compare($one->place, $other->place)->verdict === Verdict::Incomparable;
 
         return $isSameTime && ! $isElsewhere;

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Report;
 
+use NorthBough\Core\Life\LifeOrder;
 use NorthBough\Core\Report\Node\Heading;
 use NorthBough\Core\Report\Node\Paragraph;
 use NorthBough\Core\Report\Node\Table;
 use NorthBough\Core\Report\Node\Words;
 use NorthBough\Core\Tree\Event;
-use NorthBough\Core\Tree\LifeOrder;
 use NorthBough\Core\Tree\Parentage;
 use NorthBough\Core\Tree\ParentageKind;
 use NorthBough\Core\Tree\ParentSet;
@@ -36,7 +36,7 @@ final readonly class FamilyGroupSheet implements Report
         $union = $tree->unions([$subjectId])[$subjectId] ?? throw NothingToReport::about('couple');
         $partners = $tree->people($union->partnerIds);
         $children = $tree->people($union->childIds);
-        $notes = new NoteBook;
+        $notes = new NoteNumbering;
         $names = array_map(static fn (string $id): string => ($partners[$id] ?? null)?->name()->shown() ?? '?', $union->partnerIds);
         $title = $names === [] ? 'A family whose parents are not known' : implode(' and ', $names);
 
@@ -64,7 +64,7 @@ final readonly class FamilyGroupSheet implements Report
     }
 
     /** @return list<Heading|Paragraph|Table> */
-    private function partner(Person $person, string $parents, NoteBook $notes): array
+    private function partner(Person $person, string $parents, NoteNumbering $notes): array
     {
         $blocks = [new Heading(2, [Words::name($person->name()->shown()), Words::faint("  no. {$person->number}")])];
         if ($parents !== '') {
@@ -82,7 +82,7 @@ final readonly class FamilyGroupSheet implements Report
      * @param  list<Event>  $events
      * @return list<list<list<Words>>>
      */
-    private function facts(array $events, NoteBook $notes): array
+    private function facts(array $events, NoteNumbering $notes): array
     {
         return array_map(fn (Event $event): array => [
             [Words::plain($event->word()), Words::faint($event->standing === Standing::Rival ? ' (a rival)' : ''), ...$notes->marks($event->grounds())],
@@ -95,7 +95,7 @@ final readonly class FamilyGroupSheet implements Report
      * @param  array<string, Person>  $children  by id
      * @param  array<string, Person>  $partners  by id
      */
-    private function children(TreeView $tree, Union $union, array $children, array $partners, NoteBook $notes): Table
+    private function children(TreeView $tree, Union $union, array $children, array $partners, NoteNumbering $notes): Table
     {
         $sets = $tree->parentSets($union->childIds);
         $unions = $tree->unionsOf($union->childIds);
@@ -155,7 +155,7 @@ final readonly class FamilyGroupSheet implements Report
     }
 
     /** @return list<Words> a christening is named as one, so that it never passes for a birth */
-    private function told(?Event $event, string $expected, NoteBook $notes): array
+    private function told(?Event $event, string $expected, NoteNumbering $notes): array
     {
         if ($event === null) {
             return [Words::faint('–')];

@@ -13,7 +13,7 @@ final readonly class CitedSource
         public string $author,
         public string $publication,
         public string $repository,
-        public ?SourceForms $forms = null,
+        public ?CitationForms $forms = null,
     ) {
     }
 }

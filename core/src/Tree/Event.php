@@ -13,7 +13,7 @@ final readonly class Event
      * @param  string  $kind  code of an EventKind
      * @param  string  $typeWords  what narrows the kind down, such as "military" of an event
      * @param  string  $value  what it says besides when and where: a trade, a title
-     * @param  list<Backing>  $backing  the claims behind it
+     * @param  list<CitedEvidence>  $backing  the claims behind it
      */
     public function __construct(
         public string $id,
@@ -47,7 +47,7 @@ final readonly class Event
         return $first;
     }
 
-    /** @param  list<Backing>  $backing */
+    /** @param  list<CitedEvidence>  $backing */
     public function onOtherFooting(Standing $standing, array $backing): self
     {
         return new self($this->id, $this->kind, $this->typeWords, $this->value, $this->date, $this->place, $this->denied, $backing, $standing, $this->placeId, $this->restriction);
@@ -65,10 +65,10 @@ final readonly class Event
         return $this->restriction !== '' && Restriction::fromStandard($this->restriction)->withholds();
     }
 
-    /** @return list<Backing> the claims that count: those that nobody took back */
+    /** @return list<CitedEvidence> the claims that count: those that nobody took back */
     public function grounds(): array
     {
-        return array_values(array_filter($this->backing, static fn (Backing $claim): bool => $claim->withdrawn() === ''));
+        return array_values(array_filter($this->backing, static fn (CitedEvidence $claim): bool => $claim->withdrawn() === ''));
     }
 
     public function word(): string

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace NorthBough\Core\Tests\Chrono;
 
 use NorthBough\Core\Chrono\DateStyle;
+use NorthBough\Core\Chrono\DatingConvention;
 use NorthBough\Core\Chrono\GenDate;
-use NorthBough\Core\Chrono\Reckoning;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -42,7 +42,7 @@ final class DateStyleTest extends TestCase
 
     public function test_a_day_of_an_old_book_is_not_written_as_if_it_were_ours(): void
     {
-        $date = GenDate::parse('10 Feb 1731', Reckoning::oldStyle(null));
+        $date = GenDate::parse('10 Feb 1731', DatingConvention::oldStyle(null));
         self::assertSame($date->shown, $date->styled(DateStyle::Iso)->shown);
         self::assertStringContainsString('10 February 1731/2', $date->styled(DateStyle::Long)->shown);
     }

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Tests\Chrono;
 
+use NorthBough\Core\Chrono\DatingConvention;
 use NorthBough\Core\Chrono\DayOrder;
 use NorthBough\Core\Chrono\GenDate;
 use NorthBough\Core\Chrono\IsoDay;
-use NorthBough\Core\Chrono\Reckoning;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -144,7 +144,7 @@ final class DateTableTest extends TestCase
         self::assertTrue($date->isAmbiguous());
         self::assertSame(['1902-04-03', '1902-03-04'], array_map(static fn ($r): string => IsoDay::of((int) $r->begin->earliest), $date->readings));
 
-        $american = GenDate::parse('3/4/1902', Reckoning::writtenIn(DayOrder::MonthFirst));
+        $american = GenDate::parse('3/4/1902', DatingConvention::writtenIn(DayOrder::MonthFirst));
         self::assertFalse($american->isAmbiguous());
         self::assertSame('4 MAR 1902', $american->normal);
     }
@@ -159,7 +159,7 @@ final class DateTableTest extends TestCase
 
     public function test_a_version_7_file_means_no_later_and_no_earlier(): void
     {
-        $date = GenDate::parse('BEF 1850', Reckoning::ofVersion7());
+        $date = GenDate::parse('BEF 1850', DatingConvention::ofVersion7());
         self::assertSame('1850-12-31', IsoDay::orNull($date->span()?->latest));
         self::assertSame('by 1850', $date->shown);
     }
@@ -173,7 +173,7 @@ final class DateTableTest extends TestCase
 
             return;
         }
-        $span = GenDate::parse($normal, Reckoning::ofVersion7())->span();
+        $span = GenDate::parse($normal, DatingConvention::ofVersion7())->span();
         self::assertSame([$earliest, $latest], [IsoDay::orNull($span?->earliest) ?? '', IsoDay::orNull($span?->latest) ?? '']);
     }
 }

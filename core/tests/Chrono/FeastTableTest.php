@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Tests\Chrono;
 
+use NorthBough\Core\Chrono\DatingConvention;
 use NorthBough\Core\Chrono\GenDate;
 use NorthBough\Core\Chrono\Hemisphere;
-use NorthBough\Core\Chrono\Reckoning;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -88,7 +88,7 @@ final class FeastTableTest extends TestCase
     #[DataProvider('oldFeasts')]
     public function test_feasts_fall_by_the_calendar_of_the_place(string $typed, string $spans): void
     {
-        self::assertSame($spans, self::spans(GenDate::parse($typed, Reckoning::oldStyle(null))));
+        self::assertSame($spans, self::spans(GenDate::parse($typed, DatingConvention::oldStyle(null))));
     }
 
     /** @return iterable<string, list<string>> */
@@ -107,7 +107,7 @@ final class FeastTableTest extends TestCase
     #[DataProvider('southern')]
     public function test_seasons_follow_the_hemisphere(string $typed, string $spans): void
     {
-        self::assertSame($spans, self::spans(GenDate::parse($typed, Reckoning::unknown()->on(Hemisphere::South))));
+        self::assertSame($spans, self::spans(GenDate::parse($typed, DatingConvention::unknown()->on(Hemisphere::South))));
     }
 
     /** @return iterable<string, list<string>> */

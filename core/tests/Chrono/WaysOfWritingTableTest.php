@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Tests\Chrono;
 
+use NorthBough\Core\Chrono\DatingConvention;
 use NorthBough\Core\Chrono\GenDate;
-use NorthBough\Core\Chrono\Reckoning;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -29,7 +29,7 @@ final class WaysOfWritingTableTest extends TestCase
     #[DataProvider('dates')]
     public function test_the_normal_form_means_the_same(string $typed, string $kindAndPrecision, string $spans, string $normal): void
     {
-        self::assertSame($normal === '' ? '' : $spans, self::spans(GenDate::parse($normal, Reckoning::ofVersion7())));
+        self::assertSame($normal === '' ? '' : $spans, self::spans(GenDate::parse($normal, DatingConvention::ofVersion7())));
     }
 
     /** @return iterable<string, list<string>> */

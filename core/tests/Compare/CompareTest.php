@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace NorthBough\Core\Tests\Compare;
 
 use NorthBough\Core\Chrono\GenDate;
-use NorthBough\Core\Compare\Days;
+use NorthBough\Core\Compare\Dates;
 use NorthBough\Core\Compare\PersonalNames;
 use NorthBough\Core\Compare\Places;
 use NorthBough\Core\Compare\Sexes;
@@ -21,7 +21,7 @@ final class CompareTest extends TestCase
     public function test_days(string $one, string $other, string $verdict): void
     {
         [$first, $second] = [GenDate::parse($one), GenDate::parse($other)];
-        self::assertSame([$verdict, $verdict], [Days::compare($first, $second)->verdict->value, Days::compare($second, $first)->verdict->value]);
+        self::assertSame([$verdict, $verdict], [Dates::compare($first, $second)->verdict->value, Dates::compare($second, $first)->verdict->value]);
     }
 
     /** @return iterable<string, array{string, string, string}> */
@@ -110,7 +110,7 @@ final class CompareTest extends TestCase
     /** The nearer two values are, the higher the level; equal ones have the highest. */
     public function test_levels_fall_with_distance(): void
     {
-        $levels = array_map(static fn (string $date): float => Days::compare(GenDate::parse('1850'), GenDate::parse($date))->level, ['1850', 'Jun 1850', '1851', '1855', '1900']);
+        $levels = array_map(static fn (string $date): float => Dates::compare(GenDate::parse('1850'), GenDate::parse($date))->level, ['1850', 'Jun 1850', '1851', '1855', '1900']);
         $sorted = $levels;
         rsort($sorted);
         self::assertSame($sorted, $levels);

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Tests\Evidence;
 
+use NorthBough\Core\Chrono\DatingConvention;
+use NorthBough\Core\Chrono\DatingSetting;
 use NorthBough\Core\Chrono\GenDate;
-use NorthBough\Core\Chrono\Reckoning;
-use NorthBough\Core\Chrono\SaidReckoning;
-use NorthBough\Core\Compare\KnownPlaces;
+use NorthBough\Core\Compare\GazetteerPlaces;
 use NorthBough\Core\Evidence\Conflict\Conflict;
 use NorthBough\Core\Evidence\Conflict\Conflicts;
-use NorthBough\Core\Evidence\Conflict\Subject;
+use NorthBough\Core\Evidence\Conflict\ConflictSubject;
 use NorthBough\Core\Naming\NameKind;
 use NorthBough\Core\Naming\PersonalName;
 use NorthBough\Core\Tests\Place\Marren;
@@ -137,7 +137,7 @@ final class ConflictTableTest extends TestCase
             $how === 'couple' ? $shared[] = $event : $own[] = $event;
         }
         $unions = array_map(static fn (Event $event): Union => new Union("u{$event->id}", ['p', "s{$event->id}"], [$event], []), $shared);
-        self::assertSame($found, self::said(new Subject(new Person('p', 1, Sex::Male, [], $own), $unions)));
+        self::assertSame($found, self::said(new ConflictSubject(new Person('p', 1, Sex::Male, [], $own), $unions)));
     }
 
     public function test_the_table_is_large_enough_and_half_of_it_only_looks_like_conflicts(): void
@@ -175,7 +175,7 @@ final class ConflictTableTest extends TestCase
             $sets[$set][] = new Parentage("q{$at}", ParentageKind::from($kind), Standing::from($standing));
             $sexes["q{$at}"] = Sex::from($sex);
         }
-        $subject = new Subject(new Person('p', 1, Sex::Male, [], []), [], array_map(static fn (string $id, array $parents): ParentSet => new ParentSet($id, 'p', "u{$id}", true, $parents), array_keys($sets), $sets), $sexes);
+        $subject = new ConflictSubject(new Person('p', 1, Sex::Male, [], []), [], array_map(static fn (string $id, array $parents): ParentSet => new ParentSet($id, 'p', "u{$id}", true, $parents), array_keys($sets), $sets), $sexes);
         self::assertSame($found, self::said($subject));
     }
 
@@ -183,31 +183,31 @@ final class ConflictTableTest extends TestCase
     {
         $names = [new Name('n', NameKind::Birth, PersonalName::parse('Isbel /Quillan/')), new Name('m', NameKind::Married, PersonalName::parse('Isbel /Maddern/'))];
         $isbel = new Person('p', 1, Sex::Female, $names, []);
-        self::assertSame('none', self::said(new Subject($isbel, toldSex: ['c' => Sex::Unknown, 'd' => Sex::Female])));
-        self::assertSame('contradicts sex', self::said(new Subject($isbel, toldSex: ['c' => Sex::Male])));
-        self::assertSame('none', self::said(new Subject(new Person('p', 1, Sex::Unknown, [], []), toldSex: ['c' => Sex::Male])));
+        self::assertSame('none', self::said(new ConflictSubject($isbel, toldSex: ['c' => Sex::Unknown, 'd' => Sex::Female])));
+        self::assertSame('contradicts sex', self::said(new ConflictSubject($isbel, toldSex: ['c' => Sex::Male])));
+        self::assertSame('none', self::said(new ConflictSubject(new Person('p', 1, Sex::Unknown, [], []), toldSex: ['c' => Sex::Male])));
     }
 
     public function test_a_day_of_the_old_calendar_is_the_same_day(): void
     {
-        $julian = SaidReckoning::of(['calendar' => 'JULIAN', 'yearStart' => '25 March'])->over(Reckoning::unknown());
+        $julian = DatingSetting::of(['calendar' => 'JULIAN', 'yearStart' => '25 March'])->over(DatingConvention::unknown());
         $event = static fn (string $id, GenDate $date): Event => new Event($id, 'birth', '', '', $date, '', false, []);
-        self::assertSame('none', self::said(new Subject(new Person('p', 1, Sex::Male, [], [$event('a', GenDate::parse('8 Nov 1740', $julian)), $event('b', GenDate::parse('19 Nov 1740'))]))));
+        self::assertSame('none', self::said(new ConflictSubject(new Person('p', 1, Sex::Male, [], [$event('a', GenDate::parse('8 Nov 1740', $julian)), $event('b', GenDate::parse('19 Nov 1740'))]))));
     }
 
     public function test_a_conflict_names_what_disagrees_and_the_worst_comes_first(): void
     {
         $event = static fn (string $id, string $kind, string $date, string $place = ''): Event => new Event($id, $kind, '', '', GenDate::parse($date), $place, false, []);
-        $found = Conflicts::of(new Subject(new Person('p', 1, Sex::Male, [], [
+        $found = Conflicts::of(new ConflictSubject(new Person('p', 1, Sex::Male, [], [
             $event('a', 'birth', 'abt 1850'), $event('b', 'birth', '1853'), $event('c', 'death', '1889'), $event('d', 'death', '1880'), $event('e', 'death', '1889'),
-        ])), KnownPlaces::of(Marren::gazetteer()));
+        ])), GazetteerPlaces::of(Marren::gazetteer()));
         self::assertSame([['death', ['c', 'd', 'e']], ['birth', ['a', 'b']]], array_map(static fn (Conflict $conflict): array => [$conflict->aspect, $conflict->ids], $found));
         self::assertStringContainsString('1889 and 1880', $found[0]->ground);
     }
 
-    private static function said(Subject $subject): string
+    private static function said(ConflictSubject $subject): string
     {
-        $found = Conflicts::of($subject, KnownPlaces::of(Marren::gazetteer()));
+        $found = Conflicts::of($subject, GazetteerPlaces::of(Marren::gazetteer()));
 
         return $found === [] ? 'none' : implode(', ', array_map(static fn (Conflict $conflict): string => "{$conflict->verdict->value} {$conflict->aspect}", $found));
     }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Tests\Gedcom;
 
-use NorthBough\Core\Gedcom\Reading\Decoder;
-use NorthBough\Core\Gedcom\Reading\Encoding\Ansel;
+use NorthBough\Core\Gedcom\In\Decoder;
+use NorthBough\Core\Gedcom\In\Encoding\Ansel;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

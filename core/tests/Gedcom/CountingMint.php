@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Tests\Gedcom;
 
-use NorthBough\Core\Gedcom\Reading\IdMint;
+use NorthBough\Core\Gedcom\In\IdMint;
 
 final class CountingMint implements IdMint
 {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Tests\Gedcom;
 
-use NorthBough\Core\Gedcom\Reading\FileNames;
+use NorthBough\Core\Gedcom\In\FileNames;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Tests\Gedcom;
 
+use NorthBough\Core\Gedcom\In\Encoding\EncodingCheck;
+use NorthBough\Core\Gedcom\In\ImportOptions;
 use NorthBough\Core\Gedcom\NotReadable;
-use NorthBough\Core\Gedcom\Reading\Choice;
-use NorthBough\Core\Gedcom\Reading\Encoding\Doubt;
 use NorthBough\Core\Gedcom\Row\NameRow;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -35,7 +35,7 @@ final class LettersTest extends TestCase
     #[DataProvider('files')]
     public function test_bytes_that_are_not_what_the_head_says_are_noticed(string $says, string $is, string $first, bool $isOpen): void
     {
-        $doubt = Doubt::about(str_split(self::file($says, $is), 100));
+        $doubt = EncodingCheck::about(str_split(self::file($says, $is), 100));
         self::assertSame($isOpen, $doubt->isOpen());
         $readings = $doubt->readings();
         self::assertSame($first, $readings[0]['name'] ?? '');
@@ -43,7 +43,7 @@ final class LettersTest extends TestCase
             self::assertSame(0, $readings[0]['odd']);
             self::assertSame('1 NAME Jörg /Müller/', $readings[0]['lines'][0]);
             // Read as somebody chose, it is right whatever the head says.
-            $names = array_map(static fn (NameRow $row): string => $row->name->withSlashes(), MemoryTree::reading(self::file($says, $is), choice: new Choice($first))->all(NameRow::class));
+            $names = array_map(static fn (NameRow $row): string => $row->name->withSlashes(), MemoryTree::reading(self::file($says, $is), choice: new ImportOptions($first))->all(NameRow::class));
             self::assertSame(self::NAMES, $names);
         }
     }
@@ -51,15 +51,15 @@ final class LettersTest extends TestCase
     public function test_a_wide_file_is_what_it_is_whatever_is_chosen(): void
     {
         $wide = "\xFF\xFE".mb_convert_encoding(self::file('UNICODE', 'UTF-8'), 'UTF-16LE', 'UTF-8');
-        self::assertFalse(Doubt::about([$wide])->isOpen());
-        self::assertSame('Jörg', MemoryTree::reading($wide, choice: new Choice('ANSEL'))->all(NameRow::class)[0]->name->given);
+        self::assertFalse(EncodingCheck::about([$wide])->isOpen());
+        self::assertSame('Jörg', MemoryTree::reading($wide, choice: new ImportOptions('ANSEL'))->all(NameRow::class)[0]->name->given);
     }
 
     public function test_an_encoding_that_is_not_read_is_refused_in_words(): void
     {
         $this->expectException(NotReadable::class);
         $this->expectExceptionMessage('Letters in “KLINGON” are not read here. What is read: UTF-8, CP1252,');
-        MemoryTree::reading(self::file('ANSI', 'CP1252'), choice: new Choice('KLINGON'));
+        MemoryTree::reading(self::file('ANSI', 'CP1252'), choice: new ImportOptions('KLINGON'));
     }
 
     private static function file(string $says, string $is): string

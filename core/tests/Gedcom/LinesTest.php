@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Tests\Gedcom;
 
+use NorthBough\Core\Gedcom\In\Decoder;
+use NorthBough\Core\Gedcom\In\Lexer;
+use NorthBough\Core\Gedcom\In\Structures;
 use NorthBough\Core\Gedcom\NotReadable;
-use NorthBough\Core\Gedcom\Reading\Decoder;
-use NorthBough\Core\Gedcom\Reading\Lexer;
-use NorthBough\Core\Gedcom\Reading\Structures;
+use NorthBough\Core\Gedcom\Out\LineWriter;
+use NorthBough\Core\Gedcom\Out\Pointers;
 use NorthBough\Core\Gedcom\Remark;
 use NorthBough\Core\Gedcom\Structure;
 use NorthBough\Core\Gedcom\Version;
-use NorthBough\Core\Gedcom\Writing\Lines;
-use NorthBough\Core\Gedcom\Writing\Pointers;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -51,7 +51,7 @@ final class LinesTest extends TestCase
 
     public function test_lines_of_5_5_1_keep_to_their_length(): void
     {
-        $text = Lines::write(new Structure('NOTE', str_repeat('words and more ', 100).'end'), Version::V551, 1);
+        $text = LineWriter::write(new Structure('NOTE', str_repeat('words and more ', 100).'end'), Version::V551, 1);
         foreach (explode("\n", $text) as $line) {
             self::assertLessThanOrEqual(255, strlen($line));
             self::assertStringEndsNotWith(' ', $line);
@@ -61,7 +61,7 @@ final class LinesTest extends TestCase
 
     public function test_version_7_never_cuts_a_line(): void
     {
-        self::assertSame(1, substr_count(Lines::write(new Structure('NOTE', str_repeat('long ', 200).'end'), Version::V7, 1), "\n"));
+        self::assertSame(1, substr_count(LineWriter::write(new Structure('NOTE', str_repeat('long ', 200).'end'), Version::V7, 1), "\n"));
     }
 
     public function test_a_pointer_stays_a_pointer_and_text_like_one_stays_text(): void
@@ -76,7 +76,7 @@ final class LinesTest extends TestCase
 
     public function test_calendar_escapes_are_not_doubled(): void
     {
-        self::assertSame("2 DATE @#DJULIAN@ 10 FEB 1731/32\n", Lines::write(new Structure('DATE', '@#DJULIAN@ 10 FEB 1731/32'), Version::V551, 2));
+        self::assertSame("2 DATE @#DJULIAN@ 10 FEB 1731/32\n", LineWriter::write(new Structure('DATE', '@#DJULIAN@ 10 FEB 1731/32'), Version::V551, 2));
     }
 
     public function test_a_level_that_jumps_is_drawn_up_and_remarked_on(): void
@@ -124,7 +124,7 @@ final class LinesTest extends TestCase
     {
         $ignore = static function (): void {
         };
-        $file = "0 HEAD\n1 GEDC\n2 VERS {$version->headWords()}\n".Lines::write($record, $version);
+        $file = "0 HEAD\n1 GEDC\n2 VERS {$version->headWords()}\n".LineWriter::write($record, $version);
         $records = iterator_to_array(Structures::build(Lexer::lex(Decoder::lines([$file]), $ignore), $ignore), false);
 
         return $records[1];

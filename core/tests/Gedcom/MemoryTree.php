@@ -4,18 +4,23 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Tests\Gedcom;
 
-use NorthBough\Core\Gedcom\Reading\Choice;
-use NorthBough\Core\Gedcom\Reading\CitedInWords;
-use NorthBough\Core\Gedcom\Reading\FileReport;
-use NorthBough\Core\Gedcom\Reading\Reader;
-use NorthBough\Core\Gedcom\Reading\RowSink;
+use NorthBough\Core\Gedcom\In\FileReport;
+use NorthBough\Core\Gedcom\In\GedcomReader;
+use NorthBough\Core\Gedcom\In\ImportOptions;
+use NorthBough\Core\Gedcom\In\RowSink;
+use NorthBough\Core\Gedcom\In\TextCitations;
+use NorthBough\Core\Gedcom\Out\AttachedRows;
+use NorthBough\Core\Gedcom\Out\GedcomWriter;
+use NorthBough\Core\Gedcom\Out\PersonRows;
+use NorthBough\Core\Gedcom\Out\Pointers;
+use NorthBough\Core\Gedcom\Out\TreeRows;
+use NorthBough\Core\Gedcom\Out\UnionRows;
 use NorthBough\Core\Gedcom\Row\AlternativeRow;
 use NorthBough\Core\Gedcom\Row\ClaimRow;
 use NorthBough\Core\Gedcom\Row\ClaimUseRow;
-use NorthBough\Core\Gedcom\Row\Deciding;
+use NorthBough\Core\Gedcom\Row\DecisionSubject;
 use NorthBough\Core\Gedcom\Row\EventRow;
 use NorthBough\Core\Gedcom\Row\FileRefRow;
-use NorthBough\Core\Gedcom\Row\FileSide;
 use NorthBough\Core\Gedcom\Row\GroupRow;
 use NorthBough\Core\Gedcom\Row\KeptRow;
 use NorthBough\Core\Gedcom\Row\MemberRow;
@@ -43,15 +48,10 @@ use NorthBough\Core\Gedcom\Row\SearchPersonRow;
 use NorthBough\Core\Gedcom\Row\SearchRow;
 use NorthBough\Core\Gedcom\Row\SourceRow;
 use NorthBough\Core\Gedcom\Row\TaskRow;
+use NorthBough\Core\Gedcom\Row\TieSide;
 use NorthBough\Core\Gedcom\Row\UnionPartnerRow;
 use NorthBough\Core\Gedcom\Row\UnionRow;
 use NorthBough\Core\Gedcom\Version;
-use NorthBough\Core\Gedcom\Writing\Attached;
-use NorthBough\Core\Gedcom\Writing\PersonRows;
-use NorthBough\Core\Gedcom\Writing\Pointers;
-use NorthBough\Core\Gedcom\Writing\TreeRows;
-use NorthBough\Core\Gedcom\Writing\UnionRows;
-use NorthBough\Core\Gedcom\Writing\Writer;
 use NorthBough\Core\Tree\Standing;
 
 /** A tree held in memory: what the reader gives goes in, what the writer asks for comes out. */
@@ -65,17 +65,17 @@ final class MemoryTree implements RowSink, TreeRows
     private ?Pointers $pointers = null;
 
     /** @param  list<string>  $pictures  paths of the files that came too */
-    public static function reading(string $file, array $pictures = [], Choice $choice = new Choice): self
+    public static function reading(string $file, array $pictures = [], ImportOptions $choice = new ImportOptions): self
     {
         $tree = new self;
-        $tree->report = Reader::read(static fn (): array => str_split($file, 97) ?: [''], $tree, new CountingMint, 1, $pictures === [] ? null : static fn (string $path): bool => in_array($path, $pictures, true), $choice);
+        $tree->report = GedcomReader::read(static fn (): array => str_split($file, 97) ?: [''], $tree, new CountingMint, 1, $pictures === [] ? null : static fn (string $path): bool => in_array($path, $pictures, true), $choice);
 
         return $tree;
     }
 
     public function written(Version $version): string
     {
-        return implode('', iterator_to_array(Writer::write($this, $version, new \DateTimeImmutable('2026-01-02 03:04:05')), false));
+        return implode('', iterator_to_array(GedcomWriter::write($this, $version, new \DateTimeImmutable('2026-01-02 03:04:05')), false));
     }
 
     public function add(Row $row): void
@@ -156,17 +156,17 @@ final class MemoryTree implements RowSink, TreeRows
 
         return new QuestionRow($row->id, $row->personId, $row->kind, $row->aspect, $row->state, $row->title, $row->decision, $row->reason, $row->summary, $row->reopenedBy, $row->otherId, $alternatives, $row->line,
             array_column($this->all(RestsOnRow::class, static fn (RestsOnRow $one): bool => $one->ground === Owner::Claim && $one->decidedId === $row->id), 'groundId'),
-            $this->all(TaskRow::class, static fn (TaskRow $one): bool => $one->questionId === $row->id), $this->decidedBy(Deciding::Question, $row->id));
+            $this->all(TaskRow::class, static fn (TaskRow $one): bool => $one->questionId === $row->id), $this->decidedBy(DecisionSubject::Question, $row->id));
     }
 
-    private function decidedBy(Deciding $kind, string $id): string
+    private function decidedBy(DecisionSubject $kind, string $id): string
     {
         return $this->all(RestsOnRow::class, static fn (RestsOnRow $one): bool => $one->ground === Owner::Question && $one->kind === $kind && $one->decidedId === $id)[0]->groundId ?? '';
     }
 
     private function parentage(ParentageRow $row): ParentageRow
     {
-        return new ParentageRow($row->id, $row->parentSetId, $row->personId, $row->kind, $row->standing, $row->proof, $row->kindWords, $row->years, $this->decidedBy(Deciding::Parentage, $row->id));
+        return new ParentageRow($row->id, $row->parentSetId, $row->personId, $row->kind, $row->standing, $row->proof, $row->kindWords, $row->years, $this->decidedBy(DecisionSubject::Parentage, $row->id));
     }
 
     private function claim(ClaimRow $row): ClaimRow
@@ -187,7 +187,7 @@ final class MemoryTree implements RowSink, TreeRows
                 $this->all(ParentSetRow::class, static fn (ParentSetRow $r): bool => $r->childId === $person->id),
                 $this->all(UnionPartnerRow::class, static fn (UnionPartnerRow $r): bool => $r->personId === $person->id),
                 $this->grouped(array_map($this->parentage(...), $this->all(ParentageRow::class)), static fn (ParentageRow $r): string => $r->parentSetId),
-                array_map(static fn (array $ties): array => array_column($ties, 'personId'), $this->grouped($this->all(UnionPartnerRow::class, static fn (UnionPartnerRow $r): bool => $r->side !== FileSide::Person && $r->standing !== Standing::RuledOut),
+                array_map(static fn (array $ties): array => array_column($ties, 'personId'), $this->grouped($this->all(UnionPartnerRow::class, static fn (UnionPartnerRow $r): bool => $r->side !== TieSide::Person && $r->standing !== Standing::RuledOut),
                     static fn (UnionPartnerRow $r): string => $r->unionId)),
             ), $this->attached()];
         }
@@ -207,7 +207,7 @@ final class MemoryTree implements RowSink, TreeRows
 
     public function sources(): iterable
     {
-        foreach ($this->all(SourceRow::class, static fn (SourceRow $row): bool => ! CitedInWords::isHolding($row)) as $row) {
+        foreach ($this->all(SourceRow::class, static fn (SourceRow $row): bool => ! TextCitations::isHolding($row)) as $row) {
             yield [$row, $this->attached()];
         }
     }
@@ -246,11 +246,11 @@ final class MemoryTree implements RowSink, TreeRows
         return $groups;
     }
 
-    private function attached(): Attached
+    private function attached(): AttachedRows
     {
         $by = $this->grouped(...);
 
-        return new Attached(
+        return new AttachedRows(
             $by($this->all(NoteRow::class), static fn (NoteRow $r): string => $r->owner->id),
             $by(array_map($this->claim(...), $this->all(ClaimRow::class)), static fn (ClaimRow $r): string => $r->subject->id),
             array_column($this->all(RecordRow::class), null, 'id'),
@@ -268,7 +268,7 @@ final class MemoryTree implements RowSink, TreeRows
     private function rolls(): array
     {
         $rolls = [];
-        $placings = $this->grouped(array_map(fn (PlacingRow $r): PlacingRow => new PlacingRow($r->id, $r->lineId, $r->personId, $r->state, $r->reason, $this->decidedBy(Deciding::Placing, $r->id)), $this->all(PlacingRow::class)),
+        $placings = $this->grouped(array_map(fn (PlacingRow $r): PlacingRow => new PlacingRow($r->id, $r->lineId, $r->personId, $r->state, $r->reason, $this->decidedBy(DecisionSubject::Placing, $r->id)), $this->all(PlacingRow::class)),
             static fn (PlacingRow $r): string => $r->lineId);
         foreach ($this->all(RecordRow::class) as $record) {
             if ($record->head !== null) {

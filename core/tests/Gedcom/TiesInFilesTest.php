@@ -6,7 +6,7 @@ namespace NorthBough\Core\Tests\Gedcom;
 
 use NorthBough\Core\Gedcom\Row\ClaimRow;
 use NorthBough\Core\Gedcom\Row\ClaimUseRow;
-use NorthBough\Core\Gedcom\Row\Deciding;
+use NorthBough\Core\Gedcom\Row\DecisionSubject;
 use NorthBough\Core\Gedcom\Row\KeptRow;
 use NorthBough\Core\Gedcom\Row\ParentageRow;
 use NorthBough\Core\Gedcom\Row\PlacingRow;
@@ -47,7 +47,7 @@ final class TiesInFilesTest extends TestCase
         self::assertSame([$claim->id, $magnus->id, 'supports', 'direct'], [$tree->all(ClaimUseRow::class)[0]->claimId, $tree->all(ClaimUseRow::class)[0]->of->id, $tree->all(ClaimUseRow::class)[0]->stance, $tree->all(ClaimUseRow::class)[0]->evidence]);
         $question = $tree->all(QuestionRow::class)[0];
         self::assertSame([$claim->id, $question->id], [$tree->all(PointRow::class)[0]->claimId, $tree->all(SearchRow::class)[0]->questionId]);
-        self::assertEqualsCanonicalizing([[Deciding::Parentage, $magnus->id, $question->id], [Deciding::Question, $question->id, $claim->id]],
+        self::assertEqualsCanonicalizing([[DecisionSubject::Parentage, $magnus->id, $question->id], [DecisionSubject::Question, $question->id, $claim->id]],
             array_map(static fn (RestsOnRow $row): array => [$row->kind, $row->decidedId, $row->groundId], $tree->all(RestsOnRow::class)));
         self::assertSame([], $tree->all(KeptRow::class));
         $this->comesBack($tree);
@@ -112,7 +112,7 @@ final class TiesInFilesTest extends TestCase
         self::assertSame(['refused', 'placed'], [$refused->state, $settled->state]);
         $question = $tree->all(QuestionRow::class)[0];
         self::assertSame(['', $settled->lineId], [$question->personId, $question->line?->lineId]);
-        self::assertSame([Deciding::Placing, $settled->id, $question->id], [$tree->all(RestsOnRow::class)[0]->kind, $tree->all(RestsOnRow::class)[0]->decidedId, $tree->all(RestsOnRow::class)[0]->groundId]);
+        self::assertSame([DecisionSubject::Placing, $settled->id, $question->id], [$tree->all(RestsOnRow::class)[0]->kind, $tree->all(RestsOnRow::class)[0]->decidedId, $tree->all(RestsOnRow::class)[0]->groundId]);
         self::assertSame([], $tree->all(KeptRow::class));
         $this->comesBack($tree);
     }

@@ -7,8 +7,8 @@ namespace NorthBough\Core\Tests\Linkage;
 use NorthBough\Core\Chrono\DaySpan;
 use NorthBough\Core\Chrono\GenDate;
 use NorthBough\Core\Chrono\IsoDay;
+use NorthBough\Core\Linkage\CandidateQuery;
 use NorthBough\Core\Linkage\Candidates;
-use NorthBough\Core\Linkage\LookFor;
 use NorthBough\Core\Naming\NameKind;
 use NorthBough\Core\Naming\NameVariants;
 use NorthBough\Core\Naming\PersonalName;
@@ -76,7 +76,7 @@ final class GeneratedIsle
     {
         $ids = [];
         foreach ($roll->lines as $line) {
-            $look = LookFor::of($roll, $line, NameVariants::usual());
+            $look = CandidateQuery::of($roll, $line, NameVariants::usual());
             $known = array_filter($this->people, static fn (Islander $who): bool => $who->known);
             foreach ($look->surnameSounds as $sound) {
                 foreach ($this->sounding($sound, $look) as $id) {
@@ -127,7 +127,7 @@ final class GeneratedIsle
     }
 
     /** @return list<string> those whose surname sounds so, and where few of that given name do, those of the given name whose surname is spelt much like it */
-    private function sounding(string $sound, LookFor $look): array
+    private function sounding(string $sound, CandidateQuery $look): array
     {
         $ofGiven = fn (string $id): bool => in_array(SearchForm::of($this->people[$id]->given), $look->givenForms, true);
         $found = $this->bySound[$sound] ?? [];

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace NorthBough\Core\Tests\Naming;
 
 use NorthBough\Core\Entry\SurnameOffer;
-use NorthBough\Core\Naming\Custom\Household;
 use NorthBough\Core\Naming\Custom\NamingCustom;
 use NorthBough\Core\Naming\Custom\NamingCustoms;
 use NorthBough\Core\Naming\Custom\Patronymic;
+use NorthBough\Core\Naming\Custom\SurnameSources;
 use NorthBough\Core\Naming\NameKind;
 use NorthBough\Core\Naming\PersonalName;
 use NorthBough\Core\Tree\Name;
@@ -50,7 +50,7 @@ final class NamingCustomTest extends TestCase
     #[DataProvider('children')]
     public function test_a_surname_is_handed_on(string $custom, string $father, string $mother, string $farm, string $son, string $daughter, string $unknown): void
     {
-        $parents = new Household(PersonalName::parse($father), PersonalName::parse($mother), $farm);
+        $parents = new SurnameSources(PersonalName::parse($father), PersonalName::parse($mother), $farm);
         $of = static fn (Sex $sex): string => NamingCustoms::named($custom)->surnameOf($sex, $parents);
 
         self::assertSame([$son, $daughter, $unknown], [$of(Sex::Male), $of(Sex::Female), $of(Sex::Unknown)]);

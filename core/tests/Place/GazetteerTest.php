@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Tests\Place;
 
+use NorthBough\Core\Chrono\DatingConvention;
 use NorthBough\Core\Chrono\GenDate;
-use NorthBough\Core\Chrono\Reckoning;
 use NorthBough\Core\Place\Gazetteer;
 use NorthBough\Core\Place\Place;
-use NorthBough\Core\Place\PlaceTie;
-use NorthBough\Core\Place\Tenure;
-use NorthBough\Core\Place\TenureProblem;
+use NorthBough\Core\Place\PlaceLink;
+use NorthBough\Core\Place\ValidPeriod;
+use NorthBough\Core\Place\ValidPeriodProblem;
 use NorthBough\Core\Tests\Chrono\ReadsDates;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -97,12 +97,12 @@ final class GazetteerTest extends TestCase
     #[DataProvider('dates')]
     public function test_dates_are_read_as_the_place_wrote_them(string $place, string $typed, string $expected): void
     {
-        self::assertSame($expected, self::spans(GenDate::parse($typed, Marren::gazetteer()->reckoning($place, Reckoning::unknown()))));
+        self::assertSame($expected, self::spans(GenDate::parse($typed, Marren::gazetteer()->reckoning($place, DatingConvention::unknown()))));
     }
 
     public function test_places_inside_each_other_do_not_turn_for_ever(): void
     {
-        $in = static fn (string $id): array => [new PlaceTie($id, Tenure::always())];
+        $in = static fn (string $id): array => [new PlaceLink($id, ValidPeriod::always())];
         $gazetteer = Gazetteer::of([new Place('a', 'A', [], $in('b')), new Place('b', 'B', [], $in('a'))]);
 
         self::assertSame(['A', 'B'], $gazetteer->path('a'));
@@ -111,13 +111,13 @@ final class GazetteerTest extends TestCase
 
     public function test_a_tenure_that_ends_before_it_begins_is_refused(): void
     {
-        $this->expectException(TenureProblem::class);
-        Tenure::typed('1900', '1782');
+        $this->expectException(ValidPeriodProblem::class);
+        ValidPeriod::typed('1900', '1782');
     }
 
     public function test_a_tenure_whose_words_name_no_day_is_refused(): void
     {
         $this->expectExceptionMessage('No day was understood in “when the kirk burned”. A year is enough, such as 1782.');
-        Tenure::typed('when the kirk burned', '');
+        ValidPeriod::typed('when the kirk burned', '');
     }
 }

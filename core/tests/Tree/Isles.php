@@ -6,7 +6,7 @@ namespace NorthBough\Core\Tests\Tree;
 
 use NorthBough\Core\Entry\OneLineEntry;
 use NorthBough\Core\Naming\NameKind;
-use NorthBough\Core\Tree\Backing;
+use NorthBough\Core\Tree\CitedEvidence;
 use NorthBough\Core\Tree\CitedSource;
 use NorthBough\Core\Tree\Event;
 use NorthBough\Core\Tree\Name;
@@ -34,7 +34,7 @@ final class Isles
     public function person(string $key, string $line, bool $cited = false): self
     {
         $entry = OneLineEntry::parse($line);
-        $backing = $cited ? [new Backing("claim-{$key}", "record-{$key}", self::register(), "entry {$key}", 'as written')] : [];
+        $backing = $cited ? [new CitedEvidence("claim-{$key}", "record-{$key}", self::register(), "entry {$key}", 'as written')] : [];
         $events = [];
         foreach ($entry->events as $kind => $event) {
             $events[] = new Event("{$kind}-{$key}", $kind, '', '', $event->date, $event->place, false, $backing);

@@ -2,7 +2,7 @@ import { useState } from 'react'
 import { api, told, type Schemas } from '../../api/client'
 import { useWrite } from '../../api/useTree'
 
-type Reading = Schemas['ReadingResource']
+type Reading = Schemas['DisplayPreferencesResource']
 
 /** How names and dates are shown to whoever reads, in every tree. Nothing that is stored changes by it. */
 export function ReadAs({ reading }: { reading: Reading }) {

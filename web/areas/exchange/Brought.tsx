@@ -153,7 +153,7 @@ export function Pictures({ found, missing, count }: { found: number; missing: st
   )
 }
 
-type Odd = { lines: Schemas['UnplacedResource'][]; says: string; count?: number }
+type Odd = { lines: Schemas['UnplacedLine'][]; says: string; count?: number }
 
 export function OddLines({ lines, says, count = lines.length }: Odd) {
   if (lines.length === 0) return null

@@ -20,7 +20,7 @@ export const encodingName = (name: string) => NAMES[name] ?? name
 const words = (line: string) => line.replace(/^\s*\d+\s+(@[^@]+@\s+)?\w+\s?/, '')
 
 type Props = {
-  readings: Schemas['LettersResource'][]
+  readings: Schemas['EncodingSample'][]
   inDoubt: boolean
   value: string
   onChange: (encoding: string) => void
@@ -30,10 +30,10 @@ type Props = {
 export function Letters({ readings, inDoubt, value, onChange }: Props) {
   const group = useId()
   if (readings.length === 0) return null
-  const sample = (one: Schemas['LettersResource']) => one.lines.map(words).join(' · ')
-  const isTold = (one: Schemas['LettersResource'], at: number) =>
+  const sample = (one: Schemas['EncodingSample']) => one.lines.map(words).join(' · ')
+  const isTold = (one: Schemas['EncodingSample'], at: number) =>
     one.odd === 0 && readings.findIndex((other) => sample(other) === sample(one)) === at
-  const choice = (one: Schemas['LettersResource']) => (
+  const choice = (one: Schemas['EncodingSample']) => (
     <li key={one.name}>
       <label className="flex items-baseline gap-2">
         <input type="radio" name={group} checked={value === one.name} onChange={() => onChange(one.name)} />

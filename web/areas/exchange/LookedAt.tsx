@@ -10,7 +10,7 @@ import { count } from '../../parts/count'
 type Props = {
   run: string
   name: string
-  look: Schemas['LookResource']
+  look: Schemas['FilePreviewResource']
   onBring: (wanted: Wanted) => void
   onGiveUp: () => void
   isBusy: boolean

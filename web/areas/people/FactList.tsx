@@ -6,7 +6,7 @@ import { PersonName } from '../../parts/PersonName'
 import { useCommands } from '../../shell/keys'
 import { count } from '../../parts/count'
 
-type Folded = Schemas['FoldedResource']
+type Folded = Schemas['SurroundingEvent']
 type Props = {
   facts: Fact[]
   family: Folded[]

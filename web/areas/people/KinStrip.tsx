@@ -188,7 +188,7 @@ export function KinStrip({ person, onAdd }: { person: Person; onAdd: (adding: Ad
 }
 
 /** Somebody who was deleted is found from their kin, and comes back with their ties. */
-function Gone({ gone }: { gone: Schemas['GoneKin'] }) {
+function Gone({ gone }: { gone: Schemas['DeletedKinResource'] }) {
   const tree = useTreeId()
   const restore = useWrite(
     () =>

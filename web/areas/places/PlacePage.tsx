@@ -25,7 +25,7 @@ export function PlacePage({ id }: { id: string }) {
       told(api.GET('/api/trees/{tree}/places/{place}/pictures', { params: { path: { tree, place: id } } })),
   })
   const reckon = useWrite(
-    (body: Schemas['ReckoningInput']) =>
+    (body: Schemas['DatingSettingInput']) =>
       told(api.PUT('/api/trees/{tree}/places/{place}/reckoning', { params: at, body })),
     () => saved('Saved. Dates there were read again.'),
   )

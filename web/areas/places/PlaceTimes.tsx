@@ -31,7 +31,7 @@ export function PlaceTimes({ place }: { place: Place }) {
       }),
     ),
   )
-  const tie = (one: Schemas['PlaceTieResource'], word: string, onOff: () => void) => (
+  const tie = (one: Schemas['PlaceLinkResource'], word: string, onOff: () => void) => (
     <li key={one.id} className="flex items-baseline gap-2">
       <span>
         {word}{' '}

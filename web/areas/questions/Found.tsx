@@ -42,7 +42,7 @@ export function Found() {
   )
 }
 
-function FoundLine({ one }: { one: Schemas['FoundResource'] }) {
+function FoundLine({ one }: { one: Schemas['FindingResource'] }) {
   const tree = useTreeId()
   const path = useTreePath()
   const navigate = useNavigate()

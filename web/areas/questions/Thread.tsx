@@ -9,7 +9,7 @@ import { WhyGap } from '../../parts/WhyGap'
 import { saved } from '../../parts/saved'
 import { Cancel } from '../../parts/Cancel'
 
-type Effect = Schemas['ThreadEffect']
+type Effect = Schemas['ImpactEffect']
 
 type What = 'claim' | 'record' | 'source' | 'fact' | 'tie' | 'placing' | 'decision'
 
@@ -167,7 +167,7 @@ function Line({ effect, isSamePerson }: { effect: Effect; isSamePerson: boolean 
   )
 }
 
-function summary(page: Schemas['ThreadPage']): string {
+function summary(page: Schemas['ImpactPage']): string {
   const many = (count: number, one: string, more: string) => (count === 1 ? `One ${one}` : `${count} ${more}`)
   return `${many(page.claims, 'claim counts', 'claims count')} no longer; ${many(page.people, 'person is', 'people are').toLowerCase()} touched.`
 }

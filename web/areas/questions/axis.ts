@@ -1,7 +1,7 @@
 import type { Schemas } from '../../api/client'
 
 export type Row = Schemas['WeighingRow']
-export type Stop = Schemas['StylusStop']
+export type Stop = Schemas['CandidateDateResource']
 
 /** Days as shares of an axis. */
 export type Scale = { first: number; last: number; at: (day: number) => number }

@@ -44,7 +44,7 @@ export default function SourcePage() {
     },
   )
   const reckon = useWrite(
-    (body: Schemas['ReckoningInput']) =>
+    (body: Schemas['DatingSettingInput']) =>
       told(
         api.PUT('/api/trees/{tree}/sources/{source}/reckoning', {
           params: { path: { tree, source: id } },

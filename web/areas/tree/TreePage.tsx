@@ -28,7 +28,7 @@ export default function TreePage() {
     () => toast.success('Saved.'),
   )
   const reckon = useWrite(
-    (body: Schemas['ReckoningInput']) =>
+    (body: Schemas['DatingSettingInput']) =>
       told(api.PUT('/api/trees/{tree}/reckoning', { params: { path: { tree } }, body })),
     () => toast.success('Saved. Dates were read again.'),
   )

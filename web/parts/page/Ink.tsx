@@ -3,7 +3,13 @@ import { inkSize } from './geometry'
 import { SlipView } from './SlipView'
 
 /** The ink that a claim was read from, whole: a line of a page as tall as can be read, which slides sideways; a block at its own shape. */
-export function Ink({ slip: ink, tall }: { slip: Schemas['SlipOfClaim'] | undefined | null; tall: number }) {
+export function Ink({
+  slip: ink,
+  tall,
+}: {
+  slip: Schemas['ClaimImageStrip'] | undefined | null
+  tall: number
+}) {
   if (!ink) return null
   const { slip, page } = ink
   const { width, height } = inkSize(slip, page, tall)

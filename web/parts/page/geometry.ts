@@ -1,8 +1,8 @@
 import type { Schemas } from '../../api/client'
 
 export type PageSize = Schemas['PagePreview']
-export type View = Schemas['ViewResource']
-export type Slip = Schemas['SlipResource']
+export type View = Schemas['ImageViewResource']
+export type Slip = Schemas['ImageStrip']
 
 export const TILE = 512
 

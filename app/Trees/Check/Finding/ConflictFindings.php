@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Trees\Check\Finding;
 
-use App\Trees\Check\Window\LivesTold;
-use App\Trees\CurrentTree;
-use App\Trees\Everybody;
-use App\Trees\Evidence\Subjects;
+use App\Trees\Access\CurrentTree;
+use App\Trees\Check\Window\LifeEvidence;
+use App\Trees\Evidence\ConflictSubjects;
+use App\Trees\Loading\EveryPerson;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use NorthBough\Core\Evidence\Conflict\Conflict;
@@ -17,7 +17,7 @@ final readonly class ConflictFindings
 {
     private const AT_ONCE = 1000;
 
-    public function __construct(private CurrentTree $current, private Subjects $subjects, private LivesTold $kin, private Everybody $everybody)
+    public function __construct(private CurrentTree $current, private ConflictSubjects $subjects, private LifeEvidence $kin, private EveryPerson $everybody)
     {
     }
 

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Trees\Check\Finding;
 
-use App\Trees\CurrentTree;
+use App\Trees\Access\CurrentTree;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
-use NorthBough\Core\Check\Window\BoundNet;
 use NorthBough\Core\Chrono\DayWords;
+use NorthBough\Core\Life\Window\BoundNetwork;
 use stdClass;
 
 /** Lives for whose birth or death all that is told leaves no day, as findings. They follow from the stored windows. */
@@ -17,7 +17,7 @@ final readonly class WindowFindings
     private const RULE = 'window';
 
     /** As the partial index of life_windows has it. */
-    private const IMPOSSIBLE = 'born_from > born_to OR died_from > died_to OR born_from = '.BoundNet::LAST.' OR died_from = '.BoundNet::LAST.' OR born_to = '.BoundNet::FIRST.' OR died_to = '.BoundNet::FIRST;
+    private const IMPOSSIBLE = 'born_from > born_to OR died_from > died_to OR born_from = '.BoundNetwork::LAST.' OR died_from = '.BoundNetwork::LAST.' OR born_to = '.BoundNetwork::FIRST.' OR died_to = '.BoundNetwork::FIRST;
 
     public function __construct(private CurrentTree $current)
     {
@@ -44,13 +44,13 @@ final readonly class WindowFindings
 
     private static function leavesNoDay(?int $from, ?int $to): bool
     {
-        return $from === BoundNet::LAST || $to === BoundNet::FIRST || ($from !== null && $to !== null && $from > $to);
+        return $from === BoundNetwork::LAST || $to === BoundNetwork::FIRST || ($from !== null && $to !== null && $from > $to);
     }
 
     /** @return array<string, string|bool|float> */
     private function row(stdClass $window, string $aspect, ?int $from, ?int $to): array
     {
-        $isEndless = $from === BoundNet::LAST || $to === BoundNet::FIRST || $from === null || $to === null;
+        $isEndless = $from === BoundNetwork::LAST || $to === BoundNetwork::FIRST || $from === null || $to === null;
         $ground = $isEndless ? 'What is told goes round in a circle: somebody would be born before themselves.'
             : 'Not before '.DayWords::of($from).', and not after '.DayWords::of($to).'. The person’s page shows why.';
 

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Trees\Check\Window;
 
 use App\Models\Casts\DateColumns;
-use App\Trees\CurrentTree;
-use App\Trees\Records\KindsOfRecord;
+use App\Trees\Access\CurrentTree;
+use App\Trees\Records\TreeRecordKinds;
 use Illuminate\Support\Facades\DB;
-use NorthBough\Core\Check\Window\LifeWindows;
+use NorthBough\Core\Life\Window\LifeWindows;
 use stdClass;
 
 /** Who was there: whoever signs, informs or witnesses on a record, and whoever stood by at an event of somebody else. */
@@ -17,7 +17,7 @@ final readonly class Presence
     /** Roles at an event that only the living take. */
     private const LIVING = ['witness', 'godparent', 'officiator', 'clergy', 'informant'];
 
-    public function __construct(private CurrentTree $current, private KindsOfRecord $kinds)
+    public function __construct(private CurrentTree $current, private TreeRecordKinds $kinds)
     {
     }
 

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace App\Trees\Check\Window;
 
-use App\Trees\CurrentTree;
-use App\Trees\DatabaseTree;
-use App\Trees\Everybody;
+use App\Trees\Access\CurrentTree;
 use App\Trees\Exchange\CopyRows;
+use App\Trees\Loading\DatabaseTree;
+use App\Trees\Loading\EveryPerson;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
-use NorthBough\Core\Check\Window\Bounds;
-use NorthBough\Core\Check\Window\LifeWindows;
-use NorthBough\Core\Check\Window\Limits;
+use NorthBough\Core\Life\Window\Bounds;
+use NorthBough\Core\Life\Window\LifeWindows;
+use NorthBough\Core\Life\Window\LikelyLimits;
 use stdClass;
 
 /**
@@ -28,7 +28,7 @@ final readonly class StoredWindows
     /** When more people than these may have moved, it is quicker to work out all. */
     private const MANY = 4000;
 
-    public function __construct(private CurrentTree $current, private DatabaseTree $tree, private LivesTold $told, private Everybody $everybody)
+    public function __construct(private CurrentTree $current, private DatabaseTree $tree, private LifeEvidence $told, private EveryPerson $everybody)
     {
     }
 
@@ -68,7 +68,7 @@ final readonly class StoredWindows
 
                 return;
             }
-            $windows = new LifeWindows(Limits::usual());
+            $windows = new LifeWindows(LikelyLimits::usual());
             [$border, $unsettled] = $this->tellAround($windows, $open);
             $moved = array_keys(array_filter($border, static fn (Bounds $before, string $id): bool => $windows->bounds($id)->days !== $before->days, ARRAY_FILTER_USE_BOTH));
             $more = [...$unsettled, ...$moved];
@@ -81,10 +81,10 @@ final readonly class StoredWindows
     /** Works out everybody, person by person through a cursor. */
     public function rebuild(): void
     {
-        $windows = new LifeWindows(Limits::usual(), remembers: false);
+        $windows = new LifeWindows(LikelyLimits::usual(), remembers: false);
         foreach ($this->everybody->inChunks(self::AT_ONCE) as $ids) {
             $this->told->lives($windows, $ids);
-            $this->told->parents($windows, LivesTold::births($this->tree->parentSets($ids)));
+            $this->told->parents($windows, LifeEvidence::births($this->tree->parentSets($ids)));
         }
         $windows->settle();
         $this->rows()->delete();
@@ -118,7 +118,7 @@ final readonly class StoredWindows
     private function tellAround(LifeWindows $windows, array $open): array
     {
         $isOpen = array_fill_keys($open, true);
-        $births = array_values(array_filter(LivesTold::births($this->tree->parentSets(array_values(array_unique([...$open, ...$this->told->childrenOf($open)])))),
+        $births = array_values(array_filter(LifeEvidence::births($this->tree->parentSets(array_values(array_unique([...$open, ...$this->told->childrenOf($open)])))),
             static fn (array $birth): bool => isset($isOpen[$birth[0]]) || isset($isOpen[$birth[1]])));
         $around = array_values(array_unique(array_filter(array_merge(...$births), static fn (string $id): bool => ! isset($isOpen[$id]))));
         $border = $this->of($around);

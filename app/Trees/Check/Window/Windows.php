@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Trees\Check\Window;
 
-use App\Trees\DatabaseTree;
-use NorthBough\Core\Check\Window\LifeWindows;
-use NorthBough\Core\Check\Window\Limits;
+use App\Trees\Loading\DatabaseTree;
+use NorthBough\Core\Life\Window\LifeWindows;
+use NorthBough\Core\Life\Window\LikelyLimits;
 use NorthBough\Core\Tree\Person;
 use NorthBough\Core\Tree\TreeView;
 
@@ -51,7 +51,7 @@ final readonly class Windows
         $sets += $tree->parentSets([...$new, ...$far]);
         $unions += $far === [] ? [] : $tree->unionsOf($far);
         $people = $tree->lives([...$ids, ...$far]);
-        $windows = new LifeWindows(Limits::usual());
+        $windows = new LifeWindows(LikelyLimits::usual());
         foreach ($people as $id => $person) {
             $windows->person((string) $id);
             $windows->events((string) $id, $person->events);
@@ -64,7 +64,7 @@ final readonly class Windows
                 }
             }
         }
-        foreach (LivesTold::births($sets) as [$childId, $parentId]) {
+        foreach (LifeEvidence::births($sets) as [$childId, $parentId]) {
             if (isset($people[$childId], $people[$parentId])) {
                 $windows->parent($childId, $parentId, $people[$parentId]->sex);
             }

@@ -16,7 +16,7 @@ use App\Models\RestsOn;
 use App\Models\RollLine;
 use App\Refusal;
 use App\Trees\Changes\ChangedMeanwhile;
-use App\Trees\Editing\ParentsOf;
+use App\Trees\Editing\ParentSlots;
 use App\Trees\Editing\Ties;
 use Illuminate\Database\Eloquent\Collection;
 use NorthBough\Core\Evidence\Casework\CaseState;
@@ -30,7 +30,7 @@ final readonly class Cases
     /** What a case can ask. */
     public const ASPECTS = ['same', 'line', 'mother', 'father', 'parent'];
 
-    public function __construct(private Ties $ties, private ParentsOf $parents)
+    public function __construct(private Ties $ties, private ParentSlots $parents)
     {
     }
 
@@ -144,7 +144,7 @@ final readonly class Cases
             RestsOn::query()->create(['deciding_question_id' => $question->id, 'claim_id' => $claimId]);
         }
         $question->fill(['state' => $state->value, 'decision' => $chosen === null ? '' : $this->called($chosen), 'reason' => trim($reason), 'reopened_by' => ''])->save();
-        AskedByConflict::followCase($question, $state);
+        ConflictCase::followCase($question, $state);
     }
 
     /**

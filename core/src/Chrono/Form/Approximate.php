@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace NorthBough\Core\Chrono\Form;
 
 use NorthBough\Core\Chrono\DateKind;
-use NorthBough\Core\Chrono\DateReader;
+use NorthBough\Core\Chrono\DateParser;
+use NorthBough\Core\Chrono\DatingConvention;
 use NorthBough\Core\Chrono\GenDate;
+use NorthBough\Core\Chrono\Interpretation;
 use NorthBough\Core\Chrono\Precision;
-use NorthBough\Core\Chrono\Reading;
-use NorthBough\Core\Chrono\Reckoning;
 
 /** c. 1850, abt 1850, est 1850, calc 14 Jun 1850: a date with an allowance of ours on both sides. */
 final readonly class Approximate implements DateForm
@@ -22,7 +22,7 @@ final readonly class Approximate implements DateForm
         'calculated' => DateKind::Calculated, 'calc' => DateKind::Calculated, 'cal' => DateKind::Calculated,
     ];
 
-    public function read(string $text, Reckoning $reckoning, DateReader $reader): ?GenDate
+    public function read(string $text, DatingConvention $reckoning, DateParser $reader): ?GenDate
     {
         if (preg_match('/^(~|\p{L}+)\.?\s*(?:the year |in )?(\S.*)$/u', $text, $m) !== 1) {
             return null;
@@ -34,7 +34,7 @@ final readonly class Approximate implements DateForm
         }
         [$years, $months, $days] = self::allowance($kind, $date->precision);
         $readings = array_map(
-            static fn (Reading $reading): Reading => new Reading($reading->begin->softenedBy($years, $months, $days)),
+            static fn (Interpretation $reading): Interpretation => new Interpretation($reading->begin->softenedBy($years, $months, $days)),
             $date->readings,
         );
         [$word, $tag] = match ($kind) {

@@ -5,16 +5,16 @@ declare(strict_types=1);
 namespace NorthBough\Core\Chrono\Form;
 
 use NorthBough\Core\Chrono\DateKind;
-use NorthBough\Core\Chrono\DateReader;
+use NorthBough\Core\Chrono\DateParser;
+use NorthBough\Core\Chrono\DatingConvention;
 use NorthBough\Core\Chrono\GenDate;
+use NorthBough\Core\Chrono\Interpretation;
 use NorthBough\Core\Chrono\Precision;
-use NorthBough\Core\Chrono\Reading;
-use NorthBough\Core\Chrono\Reckoning;
 
 /** 1891, 44 BCE; and 1731/2 without a month, which is either year until somebody says. */
 final readonly class BareYear implements DateForm
 {
-    public function read(string $text, Reckoning $reckoning, DateReader $reader): ?GenDate
+    public function read(string $text, DatingConvention $reckoning, DateParser $reader): ?GenDate
     {
         $pattern = str_replace('\d{3,4}', '\d{1,4}', YearWords::PATTERN);
         if (preg_match('/^'.$pattern.'$/iu', $text, $m) !== 1 || (strlen($m['year']) < 3 && ($m['bce'] ?? '') === '') || (int) $m['year'] === 0) {
@@ -26,7 +26,7 @@ final readonly class BareYear implements DateForm
         }
         [$first, $last] = $stretches;
 
-        return GenDate::of($text, DateKind::Between, Precision::Year, [new Reading($first->span), new Reading($last->span)],
+        return GenDate::of($text, DateKind::Between, Precision::Year, [new Interpretation($first->span), new Interpretation($last->span)],
             "BET {$first->normal} AND {$last->normal}", "{$first->shown} or {$last->shown}", $first->calendar->keyword());
     }
 }

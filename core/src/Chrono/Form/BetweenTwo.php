@@ -5,16 +5,16 @@ declare(strict_types=1);
 namespace NorthBough\Core\Chrono\Form;
 
 use NorthBough\Core\Chrono\DateKind;
-use NorthBough\Core\Chrono\DateReader;
+use NorthBough\Core\Chrono\DateParser;
+use NorthBough\Core\Chrono\DatingConvention;
 use NorthBough\Core\Chrono\DaySpan;
 use NorthBough\Core\Chrono\GenDate;
-use NorthBough\Core\Chrono\Reading;
-use NorthBough\Core\Chrono\Reckoning;
+use NorthBough\Core\Chrono\Interpretation;
 
 /** bet 1850 and 1855, 1850-1855, 1850–5, May-Jun 1891, 14/15 Jun 1891, 1850 or 1851: one moment, somewhere within. */
 final readonly class BetweenTwo implements DateForm
 {
-    public function read(string $text, Reckoning $reckoning, DateReader $reader): ?GenDate
+    public function read(string $text, DatingConvention $reckoning, DateParser $reader): ?GenDate
     {
         if (preg_match('/^(?:between|betw?\.?|btw\.?) (.+?) (?:and|&|-|–) (.+)$/iu', $text, $m) !== 1
             && preg_match('/^(.*\d|\p{L}+\.?) ?[-–] ?(\S.*)$/u', $text, $m) !== 1
@@ -33,7 +33,7 @@ final readonly class BetweenTwo implements DateForm
         }
         $span = DaySpan::between($from->span()?->earliest, $to->span()?->latest);
 
-        return GenDate::of($text, DateKind::Between, $from->precision, [new Reading($span)],
+        return GenDate::of($text, DateKind::Between, $from->precision, [new Interpretation($span)],
             "BET {$from->beginning()} AND {$to->ending()}", "between {$from->shown} and {$to->shown}", $from->calendar);
     }
 }

@@ -7,11 +7,11 @@ namespace NorthBough\Core\Chrono\Form;
 use NorthBough\Core\Chrono\Calendar\Calendars;
 use NorthBough\Core\Chrono\CalendarDate;
 use NorthBough\Core\Chrono\DateKind;
-use NorthBough\Core\Chrono\DateReader;
+use NorthBough\Core\Chrono\DateParser;
+use NorthBough\Core\Chrono\DatingConvention;
 use NorthBough\Core\Chrono\DaySpan;
 use NorthBough\Core\Chrono\GenDate;
-use NorthBough\Core\Chrono\Reading;
-use NorthBough\Core\Chrono\Reckoning;
+use NorthBough\Core\Chrono\Interpretation;
 
 /** bef 1850, after 1850 (strict); by 1850, not after, since, not before (what they name is included). */
 final readonly class Bound implements DateForm
@@ -26,7 +26,7 @@ final readonly class Bound implements DateForm
         'not earlier than' => [DateKind::After, false], 'on or after' => [DateKind::After, false],
     ];
 
-    public function read(string $text, Reckoning $reckoning, DateReader $reader): ?GenDate
+    public function read(string $text, DatingConvention $reckoning, DateParser $reader): ?GenDate
     {
         if (preg_match('/^(not (?:after|before)|not? (?:later|earlier) than|on or (?:before|after)|prior to|[<>]|\p{L}+)\.? ?(\S.*)$/iu', $text, $m) !== 1) {
             return null;
@@ -42,7 +42,7 @@ final readonly class Bound implements DateForm
             $kind === DateKind::Before => (int) ($strict ? $named->earliest - 1 : $named->latest),
             default => (int) ($strict ? $named->latest + 1 : $named->earliest),
         };
-        $readings = array_map(static fn (Reading $reading): Reading => new Reading($kind === DateKind::Before
+        $readings = array_map(static fn (Interpretation $reading): Interpretation => new Interpretation($kind === DateKind::Before
             ? DaySpan::between(null, $edge($reading->begin))
             : DaySpan::between($edge($reading->begin), null)), $date->readings);
         $said = match (true) {

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Chrono\Form;
 
-use NorthBough\Core\Chrono\DateReader;
+use NorthBough\Core\Chrono\DateParser;
+use NorthBough\Core\Chrono\DatingConvention;
 use NorthBough\Core\Chrono\EmptySpan;
 use NorthBough\Core\Chrono\GenDate;
 use NorthBough\Core\Chrono\NoSuchDay;
-use NorthBough\Core\Chrono\Reckoning;
 
 /** One way in which people write a date. */
 interface DateForm
@@ -20,5 +20,5 @@ interface DateForm
      * @throws NoSuchDay when they are, and name a day that cannot be
      * @throws EmptySpan when they are, and end before they begin
      */
-    public function read(string $text, Reckoning $reckoning, DateReader $reader): ?GenDate;
+    public function read(string $text, DatingConvention $reckoning, DateParser $reader): ?GenDate;
 }

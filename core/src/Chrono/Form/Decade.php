@@ -6,16 +6,16 @@ namespace NorthBough\Core\Chrono\Form;
 
 use NorthBough\Core\Chrono\Calendar\Calendars;
 use NorthBough\Core\Chrono\CalendarDate;
-use NorthBough\Core\Chrono\DateReader;
+use NorthBough\Core\Chrono\CalendarPeriod;
+use NorthBough\Core\Chrono\DateParser;
+use NorthBough\Core\Chrono\DatingConvention;
 use NorthBough\Core\Chrono\GenDate;
 use NorthBough\Core\Chrono\Precision;
-use NorthBough\Core\Chrono\Reckoning;
-use NorthBough\Core\Chrono\Stretch;
 
 /** 1850s, early 1850s. Early, middle and late are the years 0 to 3, 4 to 6 and 7 to 9. */
 final readonly class Decade implements DateForm
 {
-    public function read(string $text, Reckoning $reckoning, DateReader $reader): ?GenDate
+    public function read(string $text, DatingConvention $reckoning, DateParser $reader): ?GenDate
     {
         if (preg_match('/^(?:the )?(?:(early|mid|middle|late)[ -])?(?:the )?(\d{3}0)\'?s$/iu', $text, $m) !== 1) {
             return null;
@@ -27,7 +27,7 @@ final readonly class Decade implements DateForm
             'late' => [7, 9],
             default => [0, 9],
         };
-        $of = static fn (int $year): Stretch => Stretch::of(CalendarDate::year(Calendars::gregorian(), (int) $m[2] + $year));
+        $of = static fn (int $year): CalendarPeriod => CalendarPeriod::of(CalendarDate::year(Calendars::gregorian(), (int) $m[2] + $year));
 
         return GenDate::between($text, $of($from), $of($to), Precision::Decade, ($part === '' ? '' : $part.' ').$m[2].'s');
     }

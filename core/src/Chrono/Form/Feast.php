@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace NorthBough\Core\Chrono\Form;
 
 use NorthBough\Core\Chrono\Calendar\Calendars;
-use NorthBough\Core\Chrono\DateReader;
+use NorthBough\Core\Chrono\CalendarPeriod;
+use NorthBough\Core\Chrono\DateParser;
+use NorthBough\Core\Chrono\DatingConvention;
 use NorthBough\Core\Chrono\Easter;
 use NorthBough\Core\Chrono\GenDate;
-use NorthBough\Core\Chrono\Reckoning;
-use NorthBough\Core\Chrono\Stretch;
 
 /** Lady Day 1802, Michaelmas 1802, Easter Monday 1901: feasts, by the calendar that the place then kept. */
 final readonly class Feast implements DateForm
@@ -42,7 +42,7 @@ final readonly class Feast implements DateForm
         'trinity' => 56, 'trinity sunday' => 56, 'corpus christi' => 60,
     ];
 
-    public function read(string $text, Reckoning $reckoning, DateReader $reader): ?GenDate
+    public function read(string $text, DatingConvention $reckoning, DateParser $reader): ?GenDate
     {
         if (preg_match('/^(?:the )?(?:feast of )?(?:the )?(?<feast>[\p{L}\'’. ]+?),? '.YearWords::PATTERN.'$/iu', $text, $m) !== 1) {
             return null;
@@ -57,23 +57,23 @@ final readonly class Feast implements DateForm
         $stretches = $fixed !== null ? $year->day(...$fixed) : $this->movable((int) $m['year'], ($m['second'] ?? '') !== '', (int) $offset, $reckoning);
         $feast = trim($m['feast']);
 
-        return GenDate::exact($text, array_map(static fn (Stretch $stretch): Stretch => $stretch->shownAs("{$feast}, {$stretch->shown}"), $stretches));
+        return GenDate::exact($text, array_map(static fn (CalendarPeriod $stretch): CalendarPeriod => $stretch->shownAs("{$feast}, {$stretch->shown}"), $stretches));
     }
 
-    /** @return non-empty-list<Stretch> */
-    private function movable(int $written, bool $dual, int $offset, Reckoning $reckoning): array
+    /** @return non-empty-list<CalendarPeriod> */
+    private function movable(int $written, bool $dual, int $offset, DatingConvention $reckoning): array
     {
         $year = $dual ? $written + 1 : $written;
         $julian = Calendars::julian();
         foreach ($reckoning->eras as $era) {
             // Easter of a year that began on Lady Day can fall in the week before it; it is then the next year's by ours.
-            $calendar = $dual && $year <= Reckoning::OLD_STYLE_ENDS ? $julian : $era->calendar;
+            $calendar = $dual && $year <= DatingConvention::OLD_STYLE_ENDS ? $julian : $era->calendar;
             $day = ($calendar === $julian ? Easter::julian($year) : Easter::gregorian($year)) + $offset;
             if ($era->until === null || $day <= $era->until) {
                 break;
             }
         }
 
-        return [Stretch::ofDay($calendar, $day)];
+        return [CalendarPeriod::ofDay($calendar, $day)];
     }
 }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Chrono\Form;
 
-use NorthBough\Core\Chrono\DateReader;
+use NorthBough\Core\Chrono\DateParser;
+use NorthBough\Core\Chrono\DatingConvention;
 use NorthBough\Core\Chrono\GenDate;
-use NorthBough\Core\Chrono\Reckoning;
 
 /**
  * INT 1850 (the year of the fire): a date with the words that it was read from (5.5.1, DATE_VALUE; version 7, PHRASE).
@@ -16,7 +16,7 @@ final readonly class Interpreted implements DateForm
 {
     private const FORM = '/^INT (.+?) ?\((.*)\)$/isu';
 
-    public function read(string $text, Reckoning $reckoning, DateReader $reader): ?GenDate
+    public function read(string $text, DatingConvention $reckoning, DateParser $reader): ?GenDate
     {
         if (preg_match(self::FORM, $text, $m) !== 1) {
             return null;

@@ -8,10 +8,10 @@ use NorthBough\Core\Chrono\Calendar\Calendar;
 use NorthBough\Core\Chrono\Calendar\Calendars;
 use NorthBough\Core\Chrono\Calendar\RomanMonths;
 use NorthBough\Core\Chrono\CalendarDate;
-use NorthBough\Core\Chrono\DateReader;
+use NorthBough\Core\Chrono\CalendarPeriod;
+use NorthBough\Core\Chrono\DateParser;
+use NorthBough\Core\Chrono\DatingConvention;
 use NorthBough\Core\Chrono\GenDate;
-use NorthBough\Core\Chrono\Reckoning;
-use NorthBough\Core\Chrono\Stretch;
 
 /**
  * JULIAN 10 FEB 1731 (version 7) and @#DJULIAN@ 10 FEB 1731 (5.5.1), the standard's way to name a calendar; and
@@ -19,7 +19,7 @@ use NorthBough\Core\Chrono\Stretch;
  */
 final readonly class NamedCalendar implements DateForm
 {
-    public function read(string $text, Reckoning $reckoning, DateReader $reader): ?GenDate
+    public function read(string $text, DatingConvention $reckoning, DateParser $reader): ?GenDate
     {
         foreach (Calendars::all() as $calendar) {
             foreach ([$calendar->escape(), $calendar->keyword()] as $prefix) {
@@ -52,9 +52,9 @@ final readonly class NamedCalendar implements DateForm
         $year = ctype_digit($m['year']) ? (int) $m['year'] : self::roman(strtoupper($m['year']));
 
         return GenDate::exact($typed, [match (true) {
-            $month === 0 => Stretch::of(CalendarDate::year($calendar, $year)),
-            $m['day'] === '' => Stretch::of(CalendarDate::month($calendar, $year, $month)),
-            default => Stretch::of(CalendarDate::day($calendar, $year, $month, (int) $m['day'])),
+            $month === 0 => CalendarPeriod::of(CalendarDate::year($calendar, $year)),
+            $m['day'] === '' => CalendarPeriod::of(CalendarDate::month($calendar, $year, $month)),
+            default => CalendarPeriod::of(CalendarDate::day($calendar, $year, $month, (int) $m['day'])),
         }]);
     }
 

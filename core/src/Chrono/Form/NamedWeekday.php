@@ -5,18 +5,18 @@ declare(strict_types=1);
 namespace NorthBough\Core\Chrono\Form;
 
 use NorthBough\Core\Chrono\Calendar\Calendars;
-use NorthBough\Core\Chrono\DateReader;
+use NorthBough\Core\Chrono\DateParser;
+use NorthBough\Core\Chrono\DatingConvention;
 use NorthBough\Core\Chrono\DayOrder;
 use NorthBough\Core\Chrono\GenDate;
+use NorthBough\Core\Chrono\Interpretation;
 use NorthBough\Core\Chrono\Precision;
-use NorthBough\Core\Chrono\Reading;
-use NorthBough\Core\Chrono\Reckoning;
 use NorthBough\Core\Chrono\Weekday;
 
 /** Sunday 14 June 1891. The day of the week can settle two readings, and is told when it agrees with none. */
 final readonly class NamedWeekday implements DateForm
 {
-    public function read(string $text, Reckoning $reckoning, DateReader $reader): ?GenDate
+    public function read(string $text, DatingConvention $reckoning, DateParser $reader): ?GenDate
     {
         if (preg_match('/^(?:on )?(\p{L}+)\.?,? (?:the )?(\d.*|\p{L}+ \d.*)$/u', $text, $m) !== 1) {
             return null;
@@ -26,7 +26,7 @@ final readonly class NamedWeekday implements DateForm
         if ($weekday === null || $date === null || $date->precision !== Precision::Day) {
             return null;
         }
-        $falls = static fn (Reading $reading): bool => Weekday::of((int) $reading->begin->earliest) === $weekday;
+        $falls = static fn (Interpretation $reading): bool => Weekday::of((int) $reading->begin->earliest) === $weekday;
         $agreeing = array_values(array_filter($date->readings, $falls));
         if ($agreeing === []) {
             $was = Weekday::of((int) $date->readings[0]->begin->earliest)->value;
@@ -41,11 +41,11 @@ final readonly class NamedWeekday implements DateForm
     }
 
     /** The words once more under each reckoning that could settle them, until the day is the one that agrees. */
-    private function settled(string $text, Reading $agreeing, Reckoning $reckoning, DateReader $reader): ?GenDate
+    private function settled(string $text, Interpretation $agreeing, DatingConvention $reckoning, DateParser $reader): ?GenDate
     {
         $ways = [
             $reckoning->ordered(DayOrder::DayFirst), $reckoning->ordered(DayOrder::MonthFirst),
-            $reckoning->in(Calendars::gregorian()), Reckoning::oldStyle(null),
+            $reckoning->in(Calendars::gregorian()), DatingConvention::oldStyle(null),
         ];
         foreach ($ways as $way) {
             $date = $reader->plain($text, $way);

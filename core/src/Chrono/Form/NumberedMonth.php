@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Chrono\Form;
 
-use NorthBough\Core\Chrono\DateReader;
+use NorthBough\Core\Chrono\DateParser;
+use NorthBough\Core\Chrono\DatingConvention;
 use NorthBough\Core\Chrono\GenDate;
 use NorthBough\Core\Chrono\NoSuchDay;
-use NorthBough\Core\Chrono\Reckoning;
 
 /** 3rd mo 1701, 5th day of 3rd month 1701, 5 3mo 1701, 11th mo 5 1701/2: months by number, from March in an old year. */
 final readonly class NumberedMonth implements DateForm
@@ -17,7 +17,7 @@ final readonly class NumberedMonth implements DateForm
     private const WORDS = ['first' => 1, 'second' => 2, 'third' => 3, 'fourth' => 4, 'fifth' => 5, 'sixth' => 6,
         'seventh' => 7, 'eighth' => 8, 'ninth' => 9, 'tenth' => 10, 'eleventh' => 11, 'twelfth' => 12];
 
-    public function read(string $text, Reckoning $reckoning, DateReader $reader): ?GenDate
+    public function read(string $text, DatingConvention $reckoning, DateParser $reader): ?GenDate
     {
         $day = '(?<day>\d{1,2})(?:st|nd|rd|th)?';
         $dayFirst = '/^(?:the )?'.$day.'(?: ?(?:da?y?\.?))?(?: of)?(?: the)?[\s,]+'.self::MONTH.'[\s,]+'.YearWords::PATTERN.'$/iu';

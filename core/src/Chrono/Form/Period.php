@@ -5,17 +5,17 @@ declare(strict_types=1);
 namespace NorthBough\Core\Chrono\Form;
 
 use NorthBough\Core\Chrono\DateKind;
-use NorthBough\Core\Chrono\DateReader;
+use NorthBough\Core\Chrono\DateParser;
+use NorthBough\Core\Chrono\DatingConvention;
 use NorthBough\Core\Chrono\DaySpan;
 use NorthBough\Core\Chrono\EmptySpan;
 use NorthBough\Core\Chrono\GenDate;
-use NorthBough\Core\Chrono\Reading;
-use NorthBough\Core\Chrono\Reckoning;
+use NorthBough\Core\Chrono\Interpretation;
 
 /** from 1851 to 1860, from 1851, to 1860: how long something lasted, not doubt about when. */
 final readonly class Period implements DateForm
 {
-    public function read(string $text, Reckoning $reckoning, DateReader $reader): ?GenDate
+    public function read(string $text, DatingConvention $reckoning, DateParser $reader): ?GenDate
     {
         if (preg_match('/^(?:from )?(?<from>.+?) (?:to|until|till) (?<to>.+)$|^from (?<since>.+)$|^(?:to|until|till|up to) (?<until>.+)$/iu', $text, $m) !== 1) {
             return null;
@@ -35,7 +35,7 @@ final readonly class Period implements DateForm
         }
 
         return GenDate::of($text, DateKind::Period, ($from ?? $to)->precision ?? throw new \LogicException('A period has an end.'),
-            [new Reading($begin, $end)],
+            [new Interpretation($begin, $end)],
             trim(($from === null ? '' : "FROM {$from->beginning()}").($to === null ? '' : " TO {$to->ending()}")),
             trim(($from === null ? '' : "from {$from->shown}").($to === null ? '' : " to {$to->shown}")),
             ($from ?? $to)->calendar);

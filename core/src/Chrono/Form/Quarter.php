@@ -6,17 +6,17 @@ namespace NorthBough\Core\Chrono\Form;
 
 use NorthBough\Core\Chrono\Calendar\Calendars;
 use NorthBough\Core\Chrono\CalendarDate;
-use NorthBough\Core\Chrono\DateReader;
+use NorthBough\Core\Chrono\CalendarPeriod;
+use NorthBough\Core\Chrono\DateParser;
+use NorthBough\Core\Chrono\DatingConvention;
 use NorthBough\Core\Chrono\GenDate;
 use NorthBough\Core\Chrono\MonthNames;
 use NorthBough\Core\Chrono\Precision;
-use NorthBough\Core\Chrono\Reckoning;
-use NorthBough\Core\Chrono\Stretch;
 
 /** Q2 1891, Apr-May-Jun 1891: a quarter of a registration index. */
 final readonly class Quarter implements DateForm
 {
-    public function read(string $text, Reckoning $reckoning, DateReader $reader): ?GenDate
+    public function read(string $text, DatingConvention $reckoning, DateParser $reader): ?GenDate
     {
         if (preg_match('/^(?:q([1-4])|([1-4])(?:st|nd|rd|th)? (?:qtr|quarter)\.?(?: of)?)[\s,\/-]+(\d{4})$/iu', $text, $m) === 1) {
             [$quarter, $year] = [(int) ($m[1].$m[2]), (int) $m[3]];
@@ -32,7 +32,7 @@ final readonly class Quarter implements DateForm
         if ($quarter === false) {
             return null;
         }
-        $of = static fn (int $month): Stretch => Stretch::of(CalendarDate::month(Calendars::gregorian(), $year, $month));
+        $of = static fn (int $month): CalendarPeriod => CalendarPeriod::of(CalendarDate::month(Calendars::gregorian(), $year, $month));
 
         return GenDate::between($text, $of(3 * $quarter - 2), $of(3 * $quarter), Precision::Quarter, "quarter {$quarter} of {$year}");
     }

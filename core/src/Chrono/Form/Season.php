@@ -7,13 +7,13 @@ namespace NorthBough\Core\Chrono\Form;
 use NorthBough\Core\Chrono\Calendar\Calendars;
 use NorthBough\Core\Chrono\CalendarDate;
 use NorthBough\Core\Chrono\DateKind;
-use NorthBough\Core\Chrono\DateReader;
+use NorthBough\Core\Chrono\DateParser;
+use NorthBough\Core\Chrono\DatingConvention;
 use NorthBough\Core\Chrono\DaySpan;
 use NorthBough\Core\Chrono\GenDate;
 use NorthBough\Core\Chrono\Hemisphere;
+use NorthBough\Core\Chrono\Interpretation;
 use NorthBough\Core\Chrono\Precision;
-use NorthBough\Core\Chrono\Reading;
-use NorthBough\Core\Chrono\Reckoning;
 
 /**
  * Spring 1891, winter 1890/91. A season is taken as its three whole months by the hemisphere of the place. Its
@@ -26,7 +26,7 @@ final readonly class Season implements DateForm
 
     private const SOFT_DAYS = 21;
 
-    public function read(string $text, Reckoning $reckoning, DateReader $reader): ?GenDate
+    public function read(string $text, DatingConvention $reckoning, DateParser $reader): ?GenDate
     {
         if (preg_match('/^(?:in )?(?:the )?(spring|summer|autumn|fall|winter)(?: of)?,? (\d{4})(?:[\/–-](\d{1,2}|\d{4}))?$/iu', $text, $m) !== 1) {
             return null;
@@ -47,7 +47,7 @@ final readonly class Season implements DateForm
         $span = DaySpan::restore($first->span()->earliest, $last->span()->latest, self::SOFT_DAYS, self::SOFT_DAYS);
         $word = $season === 'fall' ? 'autumn' : $season;
 
-        return GenDate::of($text, DateKind::Between, Precision::Season, [new Reading($span)],
+        return GenDate::of($text, DateKind::Between, Precision::Season, [new Interpretation($span)],
             "BET {$first->standard()} AND {$last->standard()}",
             $runsOver ? "{$word} {$year}/".substr((string) ($year + 1), -2).', over New Year' : "{$word} {$year}", 'GREGORIAN');
     }

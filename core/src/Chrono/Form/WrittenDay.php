@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Chrono\Form;
 
-use NorthBough\Core\Chrono\DateReader;
+use NorthBough\Core\Chrono\DateParser;
+use NorthBough\Core\Chrono\DatingConvention;
 use NorthBough\Core\Chrono\GenDate;
-use NorthBough\Core\Chrono\Reckoning;
 
 /** 14 June 1891, 14th of June, 1891, June 14 1891, 11 Feb 1731/2. */
 final readonly class WrittenDay implements DateForm
@@ -15,7 +15,7 @@ final readonly class WrittenDay implements DateForm
 
     private const MONTH = '(?<month>\p{L}+|[1789]0?ber|[1789]0?bris)\.?';
 
-    public function read(string $text, Reckoning $reckoning, DateReader $reader): ?GenDate
+    public function read(string $text, DatingConvention $reckoning, DateParser $reader): ?GenDate
     {
         $dayFirst = '/^(?:the )?'.self::DAY.'(?:[\s.-]+| ?\/ ?)?(?:of |day of )?'.self::MONTH.'(?:[\s,-]+| ?\/ ?)'.YearWords::PATTERN.'$/iu';
         $monthFirst = '/^'.self::MONTH.' (?:the )?'.self::DAY.',? '.YearWords::PATTERN.'$/iu';

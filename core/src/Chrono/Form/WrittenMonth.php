@@ -7,18 +7,18 @@ namespace NorthBough\Core\Chrono\Form;
 use NorthBough\Core\Chrono\BookYear;
 use NorthBough\Core\Chrono\Calendar\Calendars;
 use NorthBough\Core\Chrono\CalendarDate;
-use NorthBough\Core\Chrono\DateReader;
+use NorthBough\Core\Chrono\CalendarPeriod;
+use NorthBough\Core\Chrono\DateParser;
+use NorthBough\Core\Chrono\DatingConvention;
 use NorthBough\Core\Chrono\GenDate;
-use NorthBough\Core\Chrono\Reckoning;
-use NorthBough\Core\Chrono\Stretch;
 
 /** Jun 1891, June, 1891, 6/1891, 6.1891, 1891-06. */
 final readonly class WrittenMonth implements DateForm
 {
-    public function read(string $text, Reckoning $reckoning, DateReader $reader): ?GenDate
+    public function read(string $text, DatingConvention $reckoning, DateParser $reader): ?GenDate
     {
         if (preg_match('/^(\d{4})-(0[1-9]|1[0-2])$/', $text, $m) === 1) {
-            return GenDate::exact($text, [Stretch::of(CalendarDate::month(Calendars::gregorian(), (int) $m[1], (int) $m[2]))]);
+            return GenDate::exact($text, [CalendarPeriod::of(CalendarDate::month(Calendars::gregorian(), (int) $m[1], (int) $m[2]))]);
         }
         if (preg_match('/^(\d{1,2})[\/.] ?(\d{4})$/', $text, $m) === 1) {
             return GenDate::exact($text, BookYear::bare((int) $m[2], $reckoning)->month((int) $m[1]));

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace NorthBough\Core\Chrono\Form;
 
 use NorthBough\Core\Chrono\BookYear;
-use NorthBough\Core\Chrono\Reckoning;
+use NorthBough\Core\Chrono\DatingConvention;
 
 /** A year as it stands after a day or a month: 1891, 1731/2, 44 BCE. */
 final class YearWords
@@ -16,7 +16,7 @@ final class YearWords
      * @param  array<array-key, string>  $match  of PATTERN
      * @return BookYear|null null when the second year is not the one after the first
      */
-    public static function from(array $match, Reckoning $reckoning): ?BookYear
+    public static function from(array $match, DatingConvention $reckoning): ?BookYear
     {
         $year = (int) $match['year'];
         if (($match['bce'] ?? '') !== '') {

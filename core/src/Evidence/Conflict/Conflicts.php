@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Evidence\Conflict;
 
-use NorthBough\Core\Compare\KnownPlaces;
-use NorthBough\Core\Evidence\Conflict\Rule\DeniedAndTold;
+use NorthBough\Core\Compare\GazetteerPlaces;
+use NorthBough\Core\Evidence\Conflict\Rule\DeniedAndAsserted;
 use NorthBough\Core\Evidence\Conflict\Rule\OneBirthOneDeath;
 use NorthBough\Core\Evidence\Conflict\Rule\OneMotherOneFather;
 use NorthBough\Core\Evidence\Conflict\Rule\OneSex;
@@ -17,11 +17,11 @@ final class Conflicts
     /** @return list<ConflictRule> */
     private static function rules(): array
     {
-        return [new OneBirthOneDeath, new OneSex, new OneMotherOneFather, new TwoPlacesOneDay, new DeniedAndTold];
+        return [new OneBirthOneDeath, new OneSex, new OneMotherOneFather, new TwoPlacesOneDay, new DeniedAndAsserted];
     }
 
     /** @return list<Conflict> the hard ones first, the worst before the others */
-    public static function of(Subject $subject, KnownPlaces $places): array
+    public static function of(ConflictSubject $subject, GazetteerPlaces $places): array
     {
         $found = [];
         foreach (self::rules() as $rule) {

@@ -41,14 +41,14 @@ final class Translator
 
     private int $lastPicture = 0;
 
-    private readonly Edition $edition;
+    private readonly EditionGrammar $edition;
 
-    private readonly Rewriting $rewriting;
+    private readonly LineRewriting $rewriting;
 
     public function __construct(private readonly Version $version)
     {
-        $this->edition = Edition::of($version);
-        $this->rewriting = new Rewriting($version);
+        $this->edition = EditionGrammar::of($version);
+        $this->rewriting = new LineRewriting($version);
     }
 
     /** @return non-empty-list<Structure> the record, and after it such as it needs beside it */
@@ -88,7 +88,7 @@ final class Translator
             $child = $this->apart($form, $this->rewriting->told($form, $child));
             $of = $this->formOf($form, $child);
             $fits = $of !== null && (! isset($count[$child->tag]) || $this->edition->maySeveral($form, $child->tag)) && ! $this->isVoid($child) && $this->isWhole($of, $child);
-            $fitting = $fits ? Payloads::into($this->version, $of, $child) : null;
+            $fitting = $fits ? PayloadWording::into($this->version, $of, $child) : null;
             if ($fitting !== null && $fitting->children === [] && ! $this->isNeedy((string) $of, $fitting)) {
                 $count[$child->tag] = ($count[$child->tag] ?? 0) + 1;
                 $said->add(new Structure($fitting->tag, $fitting->isPointer ? $this->pointer($fitting->payload) : $fitting->payload, '', $fitting->line, $fitting->isPointer));

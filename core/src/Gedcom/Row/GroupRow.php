@@ -7,7 +7,7 @@ namespace NorthBough\Core\Gedcom\Row;
 /** A group or mark of the user's own. One of a name is made once a file, and once a tree. */
 final readonly class GroupRow implements Row
 {
-    public function __construct(public string $id, public Belonging $kind, public string $name, public string $colour, public string $meaning)
+    public function __construct(public string $id, public MembershipKind $kind, public string $name, public string $colour, public string $meaning)
     {
     }
 }

@@ -11,7 +11,7 @@ final readonly class MemberRow implements Row
     public function __construct(
         public string $id,
         public string $personId,
-        public Belonging $kind,
+        public MembershipKind $kind,
         public string $groupId,
         public int $ordinal,
         public array $written,

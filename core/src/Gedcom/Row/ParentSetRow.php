@@ -21,7 +21,7 @@ final readonly class ParentSetRow implements Row
         public string $unionId,
         public bool $leads,
         public ParentageKind $kind,
-        public FileSide $side,
+        public TieSide $side,
         public int $ordinal,
         public int $childOrdinal,
         public array $written,

@@ -11,7 +11,7 @@ final readonly class QuestionRow implements Row
      * @param  string  $personId  empty where it is asked of a line alone
      * @param  string  $otherId  somebody who may be the same person; empty where nobody is
      * @param  list<AlternativeRow>  $alternatives  of a case
-     * @param  LineAt|null  $line  of which it is asked who it is
+     * @param  RollLinePointer|null  $line  of which it is asked who it is
      * @param  list<string>  $claims  that its answer rests on
      * @param  list<TaskRow>  $tasks  to do for it
      * @param  string  $decidedBy  the case that answered it; empty for none
@@ -29,7 +29,7 @@ final readonly class QuestionRow implements Row
         public string $reopenedBy,
         public string $otherId = '',
         public array $alternatives = [],
-        public ?LineAt $line = null,
+        public ?RollLinePointer $line = null,
         public array $claims = [],
         public array $tasks = [],
         public string $decidedBy = '',

@@ -8,10 +8,10 @@ namespace NorthBough\Core\Gedcom\Row;
 final readonly class RestsOnRow implements Row
 {
     /**
-     * @param  Deciding  $kind  of what was decided
+     * @param  DecisionSubject  $kind  of what was decided
      * @param  Owner  $ground  a claim or a question
      */
-    public function __construct(public string $id, public Deciding $kind, public string $decidedId, public Owner $ground, public string $groundId)
+    public function __construct(public string $id, public DecisionSubject $kind, public string $decidedId, public Owner $ground, public string $groundId)
     {
     }
 }

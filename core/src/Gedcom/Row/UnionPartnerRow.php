@@ -15,7 +15,7 @@ final readonly class UnionPartnerRow implements Row
         public string $unionId,
         public string $personId,
         public string $slot,
-        public FileSide $side,
+        public TieSide $side,
         public int $ordinal,
         public int $personOrdinal,
         public array $written,

@@ -19,7 +19,7 @@ final readonly class BothSurnames implements NamingCustom
         return 'the father’s first surname, then the mother’s';
     }
 
-    public function surnameOf(Sex $child, Household $parents): string
+    public function surnameOf(Sex $child, SurnameSources $parents): string
     {
         return trim(self::first($parents->father->wholeSurname()).' '.self::first($parents->mother->wholeSurname()));
     }

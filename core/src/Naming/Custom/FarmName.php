@@ -19,7 +19,7 @@ final readonly class FarmName implements NamingCustom
         return 'the name of the farm';
     }
 
-    public function surnameOf(Sex $child, Household $parents): string
+    public function surnameOf(Sex $child, SurnameSources $parents): string
     {
         return $parents->farm !== '' ? $parents->farm : $parents->father->wholeSurname();
     }

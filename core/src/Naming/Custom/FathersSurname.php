@@ -18,7 +18,7 @@ final readonly class FathersSurname implements NamingCustom
         return 'the father’s surname';
     }
 
-    public function surnameOf(Sex $child, Household $parents): string
+    public function surnameOf(Sex $child, SurnameSources $parents): string
     {
         return $parents->father->wholeSurname();
     }

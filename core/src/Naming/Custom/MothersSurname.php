@@ -18,7 +18,7 @@ final readonly class MothersSurname implements NamingCustom
         return 'the mother’s surname';
     }
 
-    public function surnameOf(Sex $child, Household $parents): string
+    public function surnameOf(Sex $child, SurnameSources $parents): string
     {
         return $parents->mother->wholeSurname();
     }

@@ -15,7 +15,7 @@ interface NamingCustom
     public function word(): string;
 
     /** @return string the surname that a child may have; empty where the custom cannot say */
-    public function surnameOf(Sex $child, Household $parents): string;
+    public function surnameOf(Sex $child, SurnameSources $parents): string;
 
     /** @return string the surname that a father may have, by that of his child; empty where the custom cannot say */
     public function fathersSurname(string $childsSurname): string;

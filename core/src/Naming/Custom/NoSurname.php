@@ -18,7 +18,7 @@ final readonly class NoSurname implements NamingCustom
         return 'nothing is offered';
     }
 
-    public function surnameOf(Sex $child, Household $parents): string
+    public function surnameOf(Sex $child, SurnameSources $parents): string
     {
         return '';
     }

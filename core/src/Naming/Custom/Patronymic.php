@@ -49,7 +49,7 @@ final readonly class Patronymic implements NamingCustom
         return $this->word;
     }
 
-    public function surnameOf(Sex $child, Household $parents): string
+    public function surnameOf(Sex $child, SurnameSources $parents): string
     {
         $father = explode(' ', $parents->father->given)[0];
 

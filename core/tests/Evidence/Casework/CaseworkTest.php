@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace NorthBough\Core\Tests\Evidence\Casework;
 
 use NorthBough\Core\Chrono\GenDate;
-use NorthBough\Core\Evidence\Casework\AroundThem;
-use NorthBough\Core\Evidence\Casework\AtThatTime;
 use NorthBough\Core\Evidence\Casework\CaseState;
+use NorthBough\Core\Evidence\Casework\CloseKin;
 use NorthBough\Core\Evidence\Casework\LastSeen;
+use NorthBough\Core\Evidence\Casework\PersonAtTime;
 use NorthBough\Core\Tree\Event;
 use NorthBough\Core\Tree\Parentage;
 use NorthBough\Core\Tree\ParentageKind;
@@ -46,7 +46,7 @@ final class CaseworkTest extends TestCase
     public function test_what_is_known_of_somebody_at_a_time(array $facts, string $then, array $expected): void
     {
         $span = GenDate::parse($then)->span() ?? self::fail('No span.');
-        $at = AtThatTime::of(self::person('hezzy', $facts), $span);
+        $at = PersonAtTime::of(self::person('hezzy', $facts), $span);
         self::assertSame($expected, [$at->age, $at->nearest->place ?? '', $at->not]);
     }
 
@@ -65,7 +65,7 @@ final class CaseworkTest extends TestCase
             new ParentSet('s1', 'keziah', 'u1', true, [new Parentage('osk', ParentageKind::Birth), new Parentage('ann', ParentageKind::Birth), new Parentage('wrong', ParentageKind::Birth, Standing::RuledOut)]),
             new ParentSet('s2', 'brand', 'u1', true, [new Parentage('osk', ParentageKind::Birth)]), new ParentSet('s3', 'hob', 'u2', true, [new Parentage('keziah', ParentageKind::Birth)]),
         ]);
-        self::assertSame(['keziah' => '', 'osk' => 'father', 'ann' => 'mother', 'brand' => 'brother', 'thomas' => 'husband', 'hob' => 'child'], AroundThem::of($tree, $people[0]));
+        self::assertSame(['keziah' => '', 'osk' => 'father', 'ann' => 'mother', 'brand' => 'brother', 'thomas' => 'husband', 'hob' => 'child'], CloseKin::of($tree, $people[0]));
     }
 
     public function test_only_proof_refuses_the_others_and_only_a_conclusion_can_be_shaken(): void

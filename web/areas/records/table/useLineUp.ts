@@ -6,8 +6,8 @@ import { useDebounced } from '../../../parts/useDebounced'
 import type { RecordPage, Roll } from './roll'
 
 export type Choice = Schemas['LineChoiceInput']
-export type Lined = Schemas['LinedUpLine']
-export type Told = Schemas['ToldResource']
+export type Lined = Schemas['MatchedLine']
+export type Told = Schemas['AssertionResource']
 
 /** What was decided of lines here, and how the rest lines up around it. */
 export function useLineUp(record: RecordPage, roll: Roll) {

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace NorthBough\Core\Evidence\Conflict\Rule;
 
 use NorthBough\Core\Compare\Comparison;
-use NorthBough\Core\Compare\Days;
-use NorthBough\Core\Compare\KnownPlaces;
+use NorthBough\Core\Compare\Dates;
+use NorthBough\Core\Compare\GazetteerPlaces;
 use NorthBough\Core\Compare\Verdict;
 use NorthBough\Core\Evidence\Conflict\Conflict;
 use NorthBough\Core\Evidence\Conflict\ConflictRule;
-use NorthBough\Core\Evidence\Conflict\Open;
-use NorthBough\Core\Evidence\Conflict\Subject;
+use NorthBough\Core\Evidence\Conflict\ConflictSubject;
+use NorthBough\Core\Evidence\Conflict\UndecidedConflict;
 use NorthBough\Core\Tree\Event;
 use NorthBough\Core\Tree\Standing;
 
@@ -21,7 +21,7 @@ use NorthBough\Core\Tree\Standing;
  */
 final class OneBirthOneDeath implements ConflictRule
 {
-    public function find(Subject $subject, KnownPlaces $places): array
+    public function find(ConflictSubject $subject, GazetteerPlaces $places): array
     {
         $found = [];
         foreach (['birth', 'death'] as $kind) {
@@ -36,14 +36,14 @@ final class OneBirthOneDeath implements ConflictRule
     }
 
     /** @param  list<Event>  $told */
-    private static function among(string $kind, array $told, KnownPlaces $places): ?Conflict
+    private static function among(string $kind, array $told, GazetteerPlaces $places): ?Conflict
     {
         $worst = null;
         $ids = [];
         $standings = array_map(static fn (Event $event): Standing => $event->standing, $told);
         foreach ($told as $at => $one) {
             foreach (array_slice($told, $at + 1) as $other) {
-                $comparison = Open::between($one->standing, $other->standing, $standings) ? self::compare($one, $other, $places) : null;
+                $comparison = UndecidedConflict::between($one->standing, $other->standing, $standings) ? self::compare($one, $other, $places) : null;
                 if ($comparison === null) {
                     continue;
                 }
@@ -58,9 +58,9 @@ final class OneBirthOneDeath implements ConflictRule
     }
 
     /** What disagrees between two; null where they agree or say nothing of one another. */
-    private static function compare(Event $one, Event $other, KnownPlaces $places): ?Comparison
+    private static function compare(Event $one, Event $other, GazetteerPlaces $places): ?Comparison
     {
-        $days = Days::compare($one->date, $other->date);
+        $days = Dates::compare($one->date, $other->date);
         if ($days->verdict === Verdict::Contradicts) {
             return $days;
         }

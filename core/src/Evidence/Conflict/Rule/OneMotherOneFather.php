@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Evidence\Conflict\Rule;
 
-use NorthBough\Core\Compare\KnownPlaces;
+use NorthBough\Core\Compare\GazetteerPlaces;
 use NorthBough\Core\Compare\Verdict;
 use NorthBough\Core\Evidence\Conflict\Conflict;
 use NorthBough\Core\Evidence\Conflict\ConflictRule;
-use NorthBough\Core\Evidence\Conflict\Open;
-use NorthBough\Core\Evidence\Conflict\Subject;
+use NorthBough\Core\Evidence\Conflict\ConflictSubject;
+use NorthBough\Core\Evidence\Conflict\UndecidedConflict;
 use NorthBough\Core\Tree\Parentage;
 use NorthBough\Core\Tree\ParentageKind;
 use NorthBough\Core\Tree\Sex;
@@ -20,7 +20,7 @@ final class OneMotherOneFather implements ConflictRule
 {
     private const ASPECTS = ['mother' => Sex::Female, 'father' => Sex::Male];
 
-    public function find(Subject $subject, KnownPlaces $places): array
+    public function find(ConflictSubject $subject, GazetteerPlaces $places): array
     {
         $byBirth = [];
         foreach ($subject->parentSets as $set) {
@@ -52,7 +52,7 @@ final class OneMotherOneFather implements ConflictRule
         $standings = array_map(static fn (Parentage $tie): Standing => $tie->standing, $told);
         foreach ($told as $at => $one) {
             foreach (array_slice($told, $at + 1) as $other) {
-                if ($one->personId !== $other->personId && Open::between($one->standing, $other->standing, $standings)) {
+                if ($one->personId !== $other->personId && UndecidedConflict::between($one->standing, $other->standing, $standings)) {
                     $ids += [$one->personId => true, $other->personId => true];
                 }
             }

@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Evidence\Conflict\Rule;
 
-use NorthBough\Core\Compare\KnownPlaces;
+use NorthBough\Core\Compare\GazetteerPlaces;
 use NorthBough\Core\Compare\Sexes;
 use NorthBough\Core\Compare\Verdict;
 use NorthBough\Core\Evidence\Conflict\Conflict;
 use NorthBough\Core\Evidence\Conflict\ConflictRule;
-use NorthBough\Core\Evidence\Conflict\Subject;
+use NorthBough\Core\Evidence\Conflict\ConflictSubject;
 
 /** What is told of somebody's sex against what the tree has. Unknown contradicts nothing. */
 final class OneSex implements ConflictRule
 {
-    public function find(Subject $subject, KnownPlaces $places): array
+    public function find(ConflictSubject $subject, GazetteerPlaces $places): array
     {
         $ids = [];
         $ground = '';

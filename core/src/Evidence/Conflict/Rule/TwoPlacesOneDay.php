@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Evidence\Conflict\Rule;
 
-use NorthBough\Core\Compare\KnownPlaces;
+use NorthBough\Core\Compare\GazetteerPlaces;
 use NorthBough\Core\Compare\Verdict;
 use NorthBough\Core\Evidence\Conflict\Conflict;
 use NorthBough\Core\Evidence\Conflict\ConflictRule;
-use NorthBough\Core\Evidence\Conflict\Open;
-use NorthBough\Core\Evidence\Conflict\Subject;
+use NorthBough\Core\Evidence\Conflict\ConflictSubject;
+use NorthBough\Core\Evidence\Conflict\UndecidedConflict;
 use NorthBough\Core\Tree\Event;
 
 /**
@@ -21,7 +21,7 @@ final class TwoPlacesOneDay implements ConflictRule
     /** Facts that say that somebody was there that day. A trade, banns, a will or its probate does not; that somebody was of a place says no more than that it was their home. */
     private const PRESENT = ['birth', 'baptism', 'christening', 'adult_christening', 'confirmation', 'first_communion', 'census', 'residence', 'emigration', 'immigration', 'graduation', 'ordination', 'marriage', 'death'];
 
-    public function find(Subject $subject, KnownPlaces $places): array
+    public function find(ConflictSubject $subject, GazetteerPlaces $places): array
     {
         $events = $subject->person->events;
         foreach ($subject->unions as $union) {
@@ -34,7 +34,7 @@ final class TwoPlacesOneDay implements ConflictRule
                 // Two births, or two deaths, are one value told twice: OneBirthOneDeath weighs them.
                 $isOneValue = $one->kind === $other->kind && in_array($one->kind, ['birth', 'death'], true);
                 $isHomeAway = ($one->kind === 'residence') !== ($other->kind === 'residence');
-                if ($isOneValue || $isHomeAway || self::day($one) !== self::day($other) || ! Open::between($one->standing, $other->standing)) {
+                if ($isOneValue || $isHomeAway || self::day($one) !== self::day($other) || ! UndecidedConflict::between($one->standing, $other->standing)) {
                     continue;
                 }
                 $where = $places->compare($one->place, $other->place, $one->date->span());

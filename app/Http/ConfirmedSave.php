@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http;
+
+use Illuminate\Http\Request;
+
+/** Whether the very same was sent before, answered with what is there already, and is meant all the same. */
+final class ConfirmedSave
+{
+    public const HEADER = 'X-Save-Again';
+
+    public static function isSaid(Request $request): bool
+    {
+        return $request->header(self::HEADER) === '1' || $request->input('again') === true;
+    }
+}

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http;
+
+use App\Http\Tree\TreesController;
+use App\Models\User;
+use Illuminate\Http\Request;
+
+/** Whether somebody asks for the living in full, and who. */
+final class LivingInFull
+{
+    public static function askedBy(Request $request): ?User
+    {
+        return $request->string('living')->toString() === 'keep' ? TreesController::user($request) : null;
+    }
+}

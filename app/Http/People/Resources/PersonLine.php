@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\People\Resources;
+
+use OpenApi\Attributes as OA;
+
+/** A person in one line of a list. */
+#[OA\Schema]
+final readonly class PersonLine
+{
+    public function __construct(
+        #[OA\Property] public string $id,
+        #[OA\Property] public int $number,
+        #[OA\Property] public string $sex,
+        #[OA\Property] public string $name,
+        #[OA\Property] public string $filed,
+        #[OA\Property] public string $born,
+        #[OA\Property] public string $birthPlace,
+        #[OA\Property] public string $died,
+    ) {
+    }
+}

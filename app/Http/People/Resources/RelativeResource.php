@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\People\Resources;
+
+use OpenApi\Attributes as OA;
+
+#[OA\Schema]
+final readonly class RelativeResource
+{
+    public function __construct(
+        #[OA\Property] public string $id,
+        #[OA\Property] public int $number,
+        #[OA\Property] public string $name,
+        #[OA\Property] public string $given,
+        #[OA\Property] public string $years,
+    ) {
+    }
+}

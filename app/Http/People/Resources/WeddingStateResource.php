@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\People\Resources;
+
+use OpenApi\Attributes as OA;
+
+/** `state` is never wed, widowed, free, bound or not known. */
+#[OA\Schema]
+final readonly class WeddingStateResource
+{
+    public function __construct(
+        #[OA\Property] public string $name,
+        #[OA\Property] public string $state,
+    ) {
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Places\Inputs;
+
+use App\Http\Api\ReadsRequest;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema]
+final readonly class PlaceNameInput
+{
+    use ReadsRequest;
+
+    public function __construct(
+        #[OA\Property] public string $name,
+        #[OA\Property] public string $language = '',
+        #[OA\Property] public string $from = '',
+        #[OA\Property] public string $to = '',
+    ) {
+    }
+
+    /** @return array<string, list<mixed>> */
+    public static function rules(): array
+    {
+        return [
+            'name' => ['required', 'string', 'max:300'],
+            'language' => ['nullable', 'string', 'max:35'],
+            'from' => ['nullable', 'string', 'max:100'],
+            'to' => ['nullable', 'string', 'max:100'],
+        ];
+    }
+}

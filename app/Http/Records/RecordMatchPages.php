@@ -1,0 +1,236 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Records;
+
+use App\Http\Records\Resources\AssertionResource;
+use App\Http\Records\Resources\LineOffer;
+use App\Http\Records\Resources\MatchedLine;
+use App\Http\Records\Resources\RecordMatchResource;
+use App\Models\Record;
+use App\Trees\Access\CurrentTree;
+use App\Trees\Check\Window\StoredWindows;
+use App\Trees\Evidence\RuledOutValues;
+use App\Trees\Loading\DatabaseTree;
+use App\Trees\Records\LineChoice;
+use App\Trees\Records\RecordMatches;
+use App\Trees\Records\StoredRoll;
+use App\Trees\Search\OwnVariants;
+use NorthBough\Core\Compare\PersonalNames;
+use NorthBough\Core\Compare\Verdict;
+use NorthBough\Core\Life\LifeYears;
+use NorthBough\Core\Life\Window\Bounds;
+use NorthBough\Core\Life\Window\OutsideLifespan;
+use NorthBough\Core\Linkage\HouseholdMatch;
+use NorthBough\Core\Linkage\MatchOffer;
+use NorthBough\Core\Linkage\ProbabilityWords;
+use NorthBough\Core\Naming\NameVariants;
+use NorthBough\Core\Naming\PersonalName;
+use NorthBough\Core\Record\Agreement;
+use NorthBough\Core\Record\Assertion;
+use NorthBough\Core\Record\AssertionCheck;
+use NorthBough\Core\Record\AssertionSubject;
+use NorthBough\Core\Record\RecordComparison;
+use NorthBough\Core\Record\Roll;
+use NorthBough\Core\Record\RollLine;
+use NorthBough\Core\Tree\EventKinds;
+use NorthBough\Core\Tree\Person;
+use NorthBough\Core\Tree\Sex;
+
+/** A record lined up with the tree, for the margin of the reading table. */
+final readonly class RecordMatchPages
+{
+    /** Nobody said anything of a line, and it is not plain who it is. */
+    private const OPEN = 'open';
+
+    public function __construct(private StoredRoll $rolls, private RecordMatches $lineUps, private DatabaseTree $tree, private CurrentTree $current, private RuledOutValues $ruledOut, private StoredWindows $windows)
+    {
+    }
+
+    /** @param  list<LineChoice>  $choices  what was decided already; what is on the record counts for the other lines */
+    public function of(Record $record, Roll $roll, array $choices, ?int $toldCount): RecordMatchResource
+    {
+        [$pinned, $aside, $as] = $this->decided($record, $roll, $choices);
+        $lined = $this->lineUps->of($roll, $pinned, $aside);
+        $placed = array_diff_key($lined->placed, array_flip($aside));
+        foreach ($roll->lines as $line) {
+            // Where somebody of the tree is near, or several are, nobody is placed or made before the user says so.
+            $as[$line->id] ??= $lined->isOpen($line->id) ? self::OPEN : (isset($placed[$line->id]) ? LineChoice::PLACED : LineChoice::NEW);
+            if (in_array($as[$line->id], [LineChoice::UNPLACED, self::OPEN], true)) {
+                unset($placed[$line->id]);
+            }
+        }
+        $ids = array_merge(array_values($placed), ...array_map(static fn (array $offers): array => array_map(static fn (MatchOffer $offer): string => $offer->personId, $offers), array_values($lined->offers)));
+        $people = $this->tree->lives(array_values(array_unique($ids)));
+        $against = new RecordComparison($roll, $placed, $this->tree, $record->id, $this->ruledOut->why(...));
+        $variants = OwnVariants::of($this->current);
+        $windows = $this->windows->of(array_values($placed));
+        $lines = array_map(fn (RollLine $line): MatchedLine => $this->line($roll, $line, $as[$line->id], $placed, $lined, $people, $against, $variants, $windows[$placed[$line->id] ?? ''] ?? null), $roll->lines);
+        $fewer = $toldCount !== null && $toldCount > count($roll->lines) ? 'The page counts '.$toldCount.', and '.count($roll->lines).' lines are here.' : '';
+
+        return new RecordMatchResource($lines, $fewer, self::reason($lines));
+    }
+
+    /**
+     * A sentence to begin the reason with: what agreed of the lines that are placed, and nothing that the page does not tell.
+     *
+     * @param  list<MatchedLine>  $lines
+     */
+    private static function reason(array $lines): string
+    {
+        $placed = array_values(array_filter($lines, static fn (MatchedLine $line): bool => $line->as === LineChoice::PLACED));
+        if ($placed === []) {
+            return '';
+        }
+        $count = count($placed) === 1 ? 'One line fits' : count($placed).' lines fit';
+        $agreed = ['name'];
+        foreach ($placed as $line) {
+            foreach ($line->told as $told) {
+                $agreed[] = $told->state === Agreement::Agrees->value ? self::agreed($told) : '';
+            }
+            foreach ($line->offers as $offer) {
+                $isKin = $offer->personId === $line->personId && array_filter($offer->grounds, static fn (string $ground): bool => str_starts_with($ground, 'Known as ')) !== [];
+                $agreed[] = $isKin ? 'relation' : '';
+            }
+        }
+        $agreed = array_unique(array_filter($agreed));
+        $agreed = [...array_intersect(['name', 'age', 'relation'], $agreed), ...array_diff($agreed, ['name', 'age', 'relation'])];
+        $last = array_pop($agreed);
+
+        return "{$count} {$placed[0]->name}".(count($placed) === 1 ? '' : ' and family').' in '.($agreed === [] ? $last : implode(', ', $agreed)." and {$last}").'.';
+    }
+
+    /** What it is, in a word, that a telling agrees in; empty for what places nobody. */
+    private static function agreed(AssertionResource $told): string
+    {
+        return match (true) {
+            $told->of === AssertionSubject::Partner->value, $told->of === AssertionSubject::Child->value => 'relation',
+            $told->rule === 'age told' => 'age',
+            $told->of === AssertionSubject::Sex->value, $told->of === AssertionSubject::Remark->value => '',
+            default => $told->aspect,
+        };
+    }
+
+    /**
+     * @param  list<LineChoice>  $choices
+     * @return array{array<string, string>, list<string>, array<string, string>} pinned, aside, state by line
+     */
+    private function decided(Record $record, Roll $roll, array $choices): array
+    {
+        $pinned = [];
+        $as = [];
+        foreach ($this->rolls->placings($record) as $line => $placing) {
+            $as[$line] = $placing->state === 'placed' ? LineChoice::PLACED : LineChoice::ASIDE;
+            $pinned[$line] = (string) $placing->person_id;
+        }
+        foreach ($roll->lines as $line) {
+            // The minister and the registrar are set aside unless somebody chooses otherwise.
+            if (! isset($as[$line->id]) && ($roll->role($line)->isAside ?? false)) {
+                $as[$line->id] = LineChoice::ASIDE;
+            }
+        }
+        foreach ($choices as $choice) {
+            $as[$choice->lineId] = $choice->as;
+            unset($pinned[$choice->lineId]);
+            if ($choice->as === LineChoice::PLACED) {
+                $pinned[$choice->lineId] = $choice->personId;
+            } elseif ($choice->as === LineChoice::NEW) {
+                $pinned[$choice->lineId] = '';
+            }
+        }
+        $aside = array_keys(array_filter($as, static fn (string $state): bool => $state === LineChoice::ASIDE));
+
+        return [array_filter($pinned, static fn (string $line): bool => ! in_array($line, $aside, true), ARRAY_FILTER_USE_KEY), array_map(strval(...), $aside), $as];
+    }
+
+    /**
+     * @param  array<string, string>  $placed
+     * @param  array<string, Person>  $people
+     * @param  Bounds|null  $bounds  of the life of whoever the line is placed on; null where none was settled yet
+     */
+    private function line(Roll $roll, RollLine $line, string $as, array $placed, HouseholdMatch $lined, array $people, RecordComparison $against, NameVariants $variants, ?Bounds $bounds): MatchedLine
+    {
+        $person = $placed[$line->id] ?? '';
+        $state = $as === self::OPEN ? LineChoice::UNPLACED : $as;
+        $offers = $lined->offers[$line->id] ?? [];
+        $told = in_array($state, [LineChoice::PLACED, LineChoice::NEW], true) ? $against->of($line) : [];
+
+        return new MatchedLine(
+            $line->id, $state, $person, isset($people[$person]) ? $people[$person]->name()->shown() : '',
+            $lined->odds($line->id, $person) > 0.0 ? ProbabilityWords::of($lined->odds($line->id, $person)) : '', ProbabilityWords::of($lined->newOdds[$line->id] ?? 1.0),
+            match (true) {
+                $as === self::OPEN => self::asksWho($offers, $people),
+                $state === LineChoice::PLACED && isset($people[$person]) => trim(($bounds === null ? '' : OutsideLifespan::says($roll, $line, $bounds->window())).' '.self::asks($roll, $line, $people[$person], $variants)),
+                default => '',
+            },
+            array_map(static fn (MatchOffer $offer): LineOffer => new LineOffer($offer->personId, $people[$offer->personId]->name()->shown(), LifeYears::shown($people[$offer->personId]), ProbabilityWords::of($offer->odds), $offer->grounds), $offers),
+            array_map(fn (AssertionCheck $one): AssertionResource => $this->told($roll, $one), $told),
+        );
+    }
+
+    private function told(Roll $roll, AssertionCheck $told): AssertionResource
+    {
+        $telling = $told->telling;
+
+        return new AssertionResource($telling->key(), $telling->of->value, $told->state->value, self::says($roll, $telling), $telling->rule, $telling->working, $told->ground, $telling->words, $told->isWanted,
+            in_array($telling->of, [AssertionSubject::Person, AssertionSubject::Couple], true) ? mb_strtolower(EventKinds::named($telling->kind)->word) : '');
+    }
+
+    private static function says(Roll $roll, Assertion $telling): string
+    {
+        $other = $roll->line($telling->otherLineId)->name ?? '';
+        $rest = implode(', ', array_filter([$telling->date->shown, $telling->value, $telling->place], static fn (string $part): bool => $part !== ''));
+
+        return match ($telling->of) {
+            AssertionSubject::Person => trim(EventKinds::named($telling->kind)->word." {$rest}"),
+            AssertionSubject::Couple => trim(EventKinds::named($telling->kind)->word." with {$other} {$rest}"),
+            AssertionSubject::Partner => "Partner of {$other}",
+            AssertionSubject::Child => ($roll->line($telling->lineId)->name ?? '')." is a child of {$other}",
+            AssertionSubject::Sex => ucfirst((Sex::tryFrom($telling->value) ?? Sex::Unknown)->word()),
+            AssertionSubject::Remark => $telling->working,
+        };
+    }
+
+    /**
+     * What is asked before somebody new is made while people of the tree are near.
+     *
+     * @param  list<MatchOffer>  $offers
+     * @param  array<string, Person>  $people
+     */
+    private static function asksWho(array $offers, array $people): string
+    {
+        $first = $people[$offers[0]->personId ?? ''] ?? null;
+        $others = count(array_filter($offers, static fn (MatchOffer $offer): bool => $offer->odds > 0.05)) - 1;
+
+        return $first === null ? '' : "{$first->name()->shown()} (no. {$first->number}) may be meant".match (true) {
+            $others < 1 => '',
+            $others === 1 => ', or another',
+            default => ", or one of {$others} others",
+        }.': choose who it is, or make a new person of it.';
+    }
+
+    /** What is asked before a line goes to somebody whose known names do not fit; empty where they do. */
+    private static function asks(Roll $roll, RollLine $line, Person $person, NameVariants $variants): string
+    {
+        foreach ($person->names as $name) {
+            if (self::fits($roll, $line, $name->name->given, $variants)) {
+                return '';
+            }
+        }
+
+        return $line->name === '' ? '' : "The page says {$line->name}; {$person->name()->shown()} is not known by that name.";
+    }
+
+    /** A surname changes with a wedding; the given name is what must fit. */
+    private static function fits(Roll $roll, RollLine $line, string $given, NameVariants $variants): bool
+    {
+        foreach ($roll->names($line) as $name) {
+            if ($name->given === '' || $given === '' || PersonalNames::compare($name->withoutSurname(), PersonalName::of($given, ''), $variants)->verdict !== Verdict::Incomparable) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Records\Resources;
+
+use App\Http\Api\MapOf;
+use App\Http\Pictures\Resources\ImageStrip;
+use OpenApi\Attributes as OA;
+use stdClass;
+
+/** One line of a roll, as written, and whom it is placed on. */
+#[OA\Schema]
+final readonly class RollLineResource
+{
+    public function __construct(
+        #[OA\Property] public string $id,
+        #[OA\Property] public string $role,
+        #[OA\Property] public string $name,
+        #[MapOf] public stdClass $columns,
+        #[OA\Property] public ?ImageStrip $slip,
+        #[OA\Property] public string $state,
+        #[OA\Property] public string $personId,
+        #[OA\Property] public string $person,
+        #[OA\Property] public string $reason,
+    ) {
+    }
+}

@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Trees\Access;
+
+use App\Models\Tree;
+use App\Refusal;
+use Closure;
+use LogicException;
+
+/**
+ * The tree that this request, job or command works in. Every query on a table of a tree is bound to it, so that no
+ * query can reach into another tree by forgetting a condition.
+ */
+final class CurrentTree
+{
+    private ?Tree $tree = null;
+
+    private bool $seesLiving = true;
+
+    private ?string $ownCentre = null;
+
+    public function enter(Tree $tree): void
+    {
+        $this->tree = $tree;
+        $this->seesLiving = true;
+        $this->ownCentre = null;
+    }
+
+    public function leave(): void
+    {
+        $this->tree = null;
+        $this->seesLiving = true;
+    }
+
+    /** From here on living people are withheld: whoever asks may read the tree, and the owner has not said that they may see them. */
+    public function withholdLiving(): void
+    {
+        $this->seesLiving = false;
+    }
+
+    /** Whom whoever asks put at the centre for themselves. */
+    public function centreOn(?string $personId): void
+    {
+        $this->ownCentre = $personId;
+    }
+
+    public function ownCentre(): ?string
+    {
+        return $this->ownCentre;
+    }
+
+    public function seesLiving(): bool
+    {
+        return $this->seesLiving;
+    }
+
+    /** @throws Refusal with this sentence, when living people are withheld from whoever asks */
+    public function refuseShielded(string $sentence): void
+    {
+        if (! $this->seesLiving) {
+            throw new Refusal($sentence, 403);
+        }
+    }
+
+    /** @throws LogicException when no tree was entered: a programming error, never a person's */
+    public function get(): Tree
+    {
+        return $this->tree ?? throw new LogicException('No tree was entered before its rows were asked for.');
+    }
+
+    public function id(): string
+    {
+        return $this->get()->id;
+    }
+
+    /**
+     * @template T
+     *
+     * @param  Closure(): T  $work
+     * @return T
+     */
+    public function within(Tree $tree, Closure $work): mixed
+    {
+        $before = $this->tree;
+        $this->tree = $tree;
+        try {
+            return $work();
+        } finally {
+            $this->tree = $before;
+        }
+    }
+}

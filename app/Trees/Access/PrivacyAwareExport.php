@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Trees\Access;
+
+use App\Models\User;
+use App\Refusal;
+use App\Trees\Changes\ChangeMethod;
+use App\Trees\Changes\ChangeSets;
+use App\Trees\Changes\Intent;
+use App\Trees\Exchange\ExportTree;
+use NorthBough\Core\Gedcom\Out\ShieldedRows;
+use NorthBough\Core\Gedcom\Out\TreeRows;
+use NorthBough\Core\Tree\TreeView;
+
+/** What leaves the house: shielded, unless the owner wants the living in full, which the journal tells. */
+final readonly class PrivacyAwareExport
+{
+    public function __construct(private CurrentTree $current, private LivingPeople $living, private ChangeSets $changes)
+    {
+    }
+
+    public function shielded(): ShieldedRows
+    {
+        $living = $this->living->all();
+
+        return new ShieldedRows(new ExportTree($this->current), static fn (string $id): bool => isset($living[$id]), $this->living->names());
+    }
+
+    /**
+     * The tree as something is printed from it.
+     *
+     * @param  User|null  $keeping  who asks for the living in full; null when nobody does
+     *
+     * @throws Refusal when that is not the owner
+     */
+    public function view(?User $keeping, string $what): TreeView
+    {
+        if ($keeping === null) {
+            return $this->living->shielded();
+        }
+        $this->tell($keeping, $what);
+
+        return $this->living->view();
+    }
+
+    /** What Leaving::view() gives for a file. */
+    public function rows(?User $keeping, string $what): TreeRows
+    {
+        return $keeping === null ? $this->shielded() : $this->inFull($keeping, $what);
+    }
+
+    /** @throws Refusal when the one who asks is not the owner */
+    public function inFull(?User $user, string $what): TreeRows
+    {
+        $this->tell($user, $what);
+
+        return new ExportTree($this->current);
+    }
+
+    public static function notTheirs(): Refusal
+    {
+        return new Refusal('Only the owner of the tree may let the living leave it in full.', 403);
+    }
+
+    /** @throws Refusal when the one who asks is not the owner */
+    public function tell(?User $user, string $what): void
+    {
+        if ($user !== null && $this->current->get()->roleOf($user) !== 'owner') {
+            throw self::notTheirs();
+        }
+        $this->changes->run(new Intent($user, "{$what}, with {$this->living->count()} living people in full", '', ChangeMethod::Hand, 'told'), static fn (): null => null);
+    }
+}

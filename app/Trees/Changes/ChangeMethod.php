@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Trees\Changes;
+
+/** How a change came about. */
+enum ChangeMethod: string
+{
+    case Hand = 'hand';
+    case Batch = 'batch';
+    case Import = 'import';
+    case Proposal = 'proposal';
+}

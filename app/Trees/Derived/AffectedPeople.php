@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Trees\Derived;
+
+use App\Models\Record;
+use App\Models\RestsOn;
+use App\Models\Source;
+use App\Models\TreeModel;
+
+/** The people whose derived lines a change may have made stale. */
+final class AffectedPeople
+{
+    /** @var array<string, true> */
+    private array $ids = [];
+
+    /** @var array<string, true> */
+    private array $unions = [];
+
+    private bool $isBulk = false;
+
+    /** How many people there are more, or fewer, than before. */
+    public int $people = 0;
+
+    /** @var array<string, true> */
+    private array $tables = [];
+
+    /** @var array<string, true> questions of which a ground was written or went */
+    private array $deciding = [];
+
+    /** @var array<string, true> ids of the rows themselves */
+    private array $rows = [];
+
+    /** @var array<string, list<string>> sources and records of which claims take their classes, and were said to be of another class or kind; by table */
+    private array $reclassed = ['records' => [], 'sources' => []];
+
+    /** Notes what of a row that is about to be changed changes the classes of its claims. */
+    public function reclasses(TreeModel $row): void
+    {
+        if (($row instanceof Record && $row->isDirty(['source_class', 'kind', 'record_kind_id'])) || ($row instanceof Source && $row->isDirty(['kind', 'source_kind_id']))) {
+            $this->reclassed[$row->getTable()][] = $row->id;
+        }
+    }
+
+    /** @return array<string, list<string>> ids of `records` and of `sources` */
+    public function reclassed(): array
+    {
+        return $this->reclassed;
+    }
+
+    public function by(TreeModel $row): void
+    {
+        $this->rows[$row->id] = true;
+        $this->tables[$row->getTable()] = true;
+        if ($row instanceof RestsOn && $row->deciding_question_id !== null) {
+            $this->deciding[$row->deciding_question_id] = true;
+        }
+        $ids = $row->getTable() === 'people' ? [$row->id] : [$row->getAttribute('person_id'), $row->getAttribute('child_id')];
+        if ($row->getTable() === 'events' && is_string($row->getAttribute('union_id'))) {
+            $this->unions[$row->getAttribute('union_id')] = true;
+        }
+        foreach ($ids as $id) {
+            if (is_string($id)) {
+                $this->ids[$id] = true;
+            }
+        }
+    }
+
+    /** @return list<string> questions whose ground was touched though they were not decided anew */
+    public function shaken(): array
+    {
+        return array_map(strval(...), array_keys(array_diff_key($this->deciding, $this->rows)));
+    }
+
+    /** @return list<string> */
+    public function rows(): array
+    {
+        return array_map(strval(...), array_keys($this->rows));
+    }
+
+    /** Whether a row of one of these tables was touched. */
+    public function hasAny(string ...$tables): bool
+    {
+        return array_intersect_key($this->tables, array_flip($tables)) !== [];
+    }
+
+    /** Whether a row, or somebody, was touched. */
+    public function has(string $id): bool
+    {
+        return isset($this->rows[$id]) || isset($this->ids[$id]);
+    }
+
+    /** Notes that rows were written of which none is known by itself. */
+    public function inBulk(): void
+    {
+        $this->isBulk = true;
+    }
+
+    public function isBulk(): bool
+    {
+        return $this->isBulk;
+    }
+
+    /** @return list<string> unions of which something was told */
+    public function unions(): array
+    {
+        return array_map(strval(...), array_keys($this->unions));
+    }
+
+    /** @return list<string> */
+    public function people(): array
+    {
+        return array_map(strval(...), array_keys($this->ids));
+    }
+}

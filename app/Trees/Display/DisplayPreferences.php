@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Trees\Display;
+
+use App\Models\User;
+use App\Trees\Access\CurrentTree;
+use Illuminate\Support\Facades\Auth;
+use NorthBough\Core\Chrono\DateStyle;
+use NorthBough\Core\Naming\MarriedName;
+use NorthBough\Core\Naming\NameOrder;
+use NorthBough\Core\Naming\NameStyle;
+use NorthBough\Core\Tree\FormattedTree;
+use NorthBough\Core\Tree\MarriedCustom;
+use NorthBough\Core\Tree\TreeView;
+
+/** How whoever asks wants names and dates to be shown. */
+final readonly class DisplayPreferences
+{
+    public function __construct(private CurrentTree $current)
+    {
+    }
+
+    public function names(): NameStyle
+    {
+        $said = self::said();
+
+        return new NameStyle(NameOrder::tryFrom($said['order'] ?? '') ?? NameOrder::GivenFirst, ($said['capitals'] ?? '') === 'yes', MarriedName::tryFrom($said['married'] ?? '') ?? MarriedName::Birth);
+    }
+
+    public function dates(): DateStyle
+    {
+        return DateStyle::tryFrom(self::said()['dates'] ?? '') ?? DateStyle::Short;
+    }
+
+    public function isUsual(): bool
+    {
+        return $this->names()->isUsual() && $this->dates() === DateStyle::Short;
+    }
+
+    public function view(TreeView $tree): TreeView
+    {
+        return $this->isUsual() ? $tree : new FormattedTree($tree, $this->names(), $this->dates(), MarriedCustom::tryFrom($this->current->get()->married_custom) ?? MarriedCustom::WifeTakesHusbands);
+    }
+
+    /** @return array<string, string> */
+    private static function said(): array
+    {
+        $user = Auth::user();
+
+        return $user instanceof User ? $user->reading ?? [] : [];
+    }
+}

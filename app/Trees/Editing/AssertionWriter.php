@@ -1,0 +1,191 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Trees\Editing;
+
+use App\Models\Claim;
+use App\Models\ClaimUse;
+use App\Models\Event;
+use App\Models\Parentage;
+use App\Models\ParentSet;
+use App\Models\Person;
+use App\Models\Record;
+use App\Models\Union;
+use App\Models\UnionPartner;
+use NorthBough\Core\Record\Agreement;
+use NorthBough\Core\Record\Assertion;
+use NorthBough\Core\Record\AssertionCheck;
+use NorthBough\Core\Record\AssertionSubject;
+use NorthBough\Core\Tree\ParentageKind;
+
+/** Enters what a line tells: a new fact or tie, or a citation on what is there. Called inside an open change set. */
+final readonly class AssertionWriter
+{
+    public function __construct(private Facts $facts, private Ties $ties)
+    {
+    }
+
+    /** @param  array<string, string>  $placed  person by line */
+    public function enter(Record $record, AssertionCheck $told, array $placed, CommitSummary $taken): void
+    {
+        $telling = $told->telling;
+        $one = $placed[$telling->lineId] ?? null;
+        $other = $placed[$telling->otherLineId] ?? null;
+        if ($one === null || ($telling->otherLineId !== '' && ($other === null || $other === $one))) {
+            return;
+        }
+        match ($telling->of) {
+            AssertionSubject::Sex => $this->sex($record, $told, $one, $taken),
+            AssertionSubject::Partner => $this->partner($record, $told, $one, (string) $other, $taken),
+            AssertionSubject::Child => $this->child($record, $told, $one, (string) $other, $taken),
+            AssertionSubject::Couple => $this->fact($record, $told, 'union_id', $this->union($one, (string) $other)->id, $taken),
+            AssertionSubject::Person => $this->fact($record, $told, 'person_id', $one, $taken),
+            AssertionSubject::Remark => null,
+        };
+    }
+
+    private function sex(Record $record, AssertionCheck $told, string $personId, CommitSummary $taken): void
+    {
+        $this->claim($record, $told->telling, ['person_id' => $personId], $taken);
+        if ($told->state === Agreement::New) {
+            Person::query()->where('id', $personId)->firstOrFail()->fill(['sex' => $told->telling->value])->save();
+        }
+    }
+
+    private function partner(Record $record, AssertionCheck $told, string $one, string $other, CommitSummary $taken): void
+    {
+        $union = $this->unionOf($one, $other);
+        $isThere = $union !== null;
+        if ($union === null) {
+            $union = $this->ties->addPartner(self::person($one), self::person($other));
+            $taken->ties++;
+        }
+        $this->claim($record, $told->telling, ['union_id' => $union->id], $taken, $isThere);
+    }
+
+    private function child(Record $record, AssertionCheck $told, string $child, string $parent, CommitSummary $taken): void
+    {
+        $parentage = $this->parentage($child, $parent);
+        $isThere = $parentage !== null;
+        if ($isThere && ! $told->telling->isSaid) {
+            // The page does not say it, so it is no claim for what is there.
+            return;
+        }
+        if ($parentage === null) {
+            // Where both parents are told of the child, the second joins the set that the first began.
+            $this->ties->addParentTold(self::person($child), self::person($parent), ParentageKind::Birth);
+            $parentage = $this->parentage($child, $parent);
+            $taken->ties++;
+        }
+        $claim = $this->claim($record, $told->telling, [], $taken, $isThere);
+        if ($claim !== null && $parentage !== null) {
+            ClaimUse::query()->create(['claim_id' => $claim->id, 'parentage_id' => $parentage->id, 'evidence' => $told->telling->isIndirect() ? 'indirect' : 'direct']);
+        }
+    }
+
+    private function fact(Record $record, AssertionCheck $told, string $column, string $ownerId, CommitSummary $taken): void
+    {
+        $telling = $told->telling;
+        $event = match ($told->state) {
+            Agreement::New => $told->factId === '' ? $this->add($telling, $column, $ownerId, $taken) : $this->fill($telling, $told->factId),
+            Agreement::Contradicts => $told->repeatsRuledOut ? Event::query()->where('id', $told->factId)->firstOrFail() : $this->beside($telling, $column, $ownerId, $taken),
+            default => Event::query()->where('id', $told->factId)->firstOrFail(),
+        };
+        $claim = $this->claim($record, $telling, ['event_id' => $event->id], $taken, $told->state !== Agreement::New);
+        if ($claim !== null && $told->state === Agreement::Strains) {
+            ClaimUse::query()->create(['claim_id' => $claim->id, 'event_id' => $event->id, 'stance' => 'bears on', 'evidence' => 'direct']);
+        }
+    }
+
+    private function add(Assertion $telling, string $column, string $ownerId, CommitSummary $taken): Event
+    {
+        $event = $this->facts->add($column, $ownerId, self::said($telling));
+        if ($telling->reading !== '') {
+            // Another reading of a doubtful word is a rival of the first.
+            $event->fill(['standing' => 'rival'])->save();
+            $taken->rivals++;
+
+            return $event;
+        }
+        $taken->facts++;
+
+        return $event;
+    }
+
+    /** What contradicts stands beside what is there, unweighed: it comes after it in hand order, and so does not lead until somebody rules. */
+    private function beside(Assertion $telling, string $column, string $ownerId, CommitSummary $taken): Event
+    {
+        $taken->rivals++;
+
+        return $this->facts->add($column, $ownerId, self::said($telling));
+    }
+
+    private function fill(Assertion $telling, string $factId): Event
+    {
+        $event = Event::query()->where('id', $factId)->firstOrFail();
+        $missing = ($event->date_typed === '' ? ['date' => $telling->date->typed] : []) + ($event->place_typed === '' && $telling->place !== '' ? ['place' => $telling->place] : []);
+
+        return $this->facts->change($event, $event->version, ['kind' => $event->kind, ...$missing]);
+    }
+
+    /**
+     * The claim that a line makes is made once, however often the record is taken in.
+     *
+     * @param  array<string, string>  $on
+     */
+    private function claim(Record $record, Assertion $telling, array $on, CommitSummary $taken, bool $isMore = false): ?Claim
+    {
+        $aspect = $telling->kind !== '' ? $telling->kind : $telling->of->value;
+        $known = Claim::query()->where('record_id', $record->id)->where('roll_line_id', $telling->lineId)->where('aspect', $aspect);
+        $known = $telling->otherLineId === '' ? $known : $known->where('other_line_id', $telling->otherLineId);
+        foreach ($on as $column => $id) {
+            $known->where($column, $id);
+        }
+        if ($known->exists()) {
+            return null;
+        }
+        $columns = [
+            'roll_line_id' => $telling->lineId, 'other_line_id' => $telling->otherLineId === '' ? null : $telling->otherLineId,
+            'aspect' => $aspect, 'reading' => $telling->isDoubtful ? 'doubtful' : 'sure', 'taken_over' => false, 'evidence' => $telling->isIndirect() ? 'indirect' : 'unstated',
+            'said' => array_filter(['rule' => $telling->rule, 'working' => $telling->working, 'date' => $telling->date->typed, 'place' => $telling->place, 'value' => $telling->value]),
+        ];
+        $plain = $on === [] ? null : Claim::query()->where('record_id', $record->id)->whereNull('roll_line_id')->where($on)->orderBy('id')->first();
+        if ($plain !== null) {
+            // The record was cited for this already, by somebody who had no roll: now it is read from its line.
+            $plain->fill([...$columns, 'words' => $plain->words === '' ? $telling->words : $plain->words])->save();
+
+            return $plain;
+        }
+        $taken->cited += $isMore ? 1 : 0;
+
+        return Claim::query()->create(['record_id' => $record->id, 'words' => $telling->words, ...$columns, ...$on]);
+    }
+
+    private function union(string $one, string $other): Union
+    {
+        return $this->unionOf($one, $other) ?? $this->ties->addPartner(self::person($one), self::person($other));
+    }
+
+    private function unionOf(string $one, string $other): ?Union
+    {
+        return Union::query()->whereIn('id', UnionPartner::query()->where('person_id', $one)->select('union_id'))
+            ->whereIn('id', UnionPartner::query()->where('person_id', $other)->select('union_id'))->orderBy('id')->first();
+    }
+
+    private function parentage(string $child, string $parent): ?Parentage
+    {
+        return Parentage::query()->where('person_id', $parent)->whereIn('parent_set_id', ParentSet::query()->where('child_id', $child)->select('id'))->first();
+    }
+
+    private static function person(string $id): Person
+    {
+        return Person::query()->where('id', $id)->firstOrFail();
+    }
+
+    /** @return array{kind: string, value: string, date: string, place: string} */
+    private static function said(Assertion $telling): array
+    {
+        return ['kind' => $telling->kind, 'value' => $telling->value, 'date' => $telling->date->typed, 'place' => $telling->place];
+    }
+}

@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Trees\Journal;
+
+use App\Models\Union;
+use App\Models\User;
+use App\Refusal;
+use App\Trees\Access\CurrentTree;
+use App\Trees\Changes\AuthoredTables;
+use App\Trees\Changes\CannotUndo;
+use App\Trees\Changes\Change;
+use App\Trees\Changes\ChangeSets;
+use App\Trees\Changes\Intent;
+use App\Trees\Changes\Undo;
+use App\Trees\Editing\Ties;
+use Illuminate\Database\QueryException;
+use Illuminate\Support\Facades\DB;
+use stdClass;
+
+/** Puts something that was deleted back, with every tie, citation and note that went with it. */
+final readonly class Restoration
+{
+    public function __construct(private CurrentTree $current, private ChangeSets $changes, private Undo $undo, private References $references, private Ties $ties)
+    {
+    }
+
+    /**
+     * What was deleted alone is undone, so that whatever else the deleting changed is as it was. Where that cannot be,
+     * because somebody went on from there, its rows are put back beside what was done since.
+     *
+     * @param  string  $entryId  of the deletion, in the journal
+     * @return string what was done, in words; it names what could not come back
+     *
+     * @throws Refusal
+     */
+    public function thing(string $entryId, User $user): string
+    {
+        $entry = DB::table('journal')->where('tree_id', $this->current->id())->where('id', $entryId)->where('op', 'delete')->first(['id', 'change_set_id', 'table_name', 'row_id'])
+            ?? throw new Refusal(Refusal::NOT_HERE, 404);
+        $whole = DeletedGraph::of(array_values(DB::table('journal')->where('tree_id', $this->current->id())->where('change_set_id', $entry->change_set_id)->where('op', 'delete')
+            ->orderByDesc('seq')->get(['id', 'table_name', 'row_id', 'before'])->all()));
+        if (AuthoredTables::model($entry->table_name)::query()->where('id', $entry->row_id)->exists()) {
+            throw new Refusal('It is there again already.', 409);
+        }
+        $called = $whole->called($entry);
+        if (count($whole->things(['people', 'sources', 'records', 'places', $entry->table_name])) === 1) {
+            try {
+                $this->undo->undo($entry->change_set_id, $user);
+
+                return "Restored: {$called}.";
+            } catch (CannotUndo) {
+                // Somebody went on from there.
+            }
+        }
+        $rows = $this->belonging($whole, $entry);
+        try {
+            $left = $this->changes->run(new Intent($user, "Restored {$called}"), fn (Change $change): int => $this->insert($change, $rows));
+        } catch (QueryException $problem) {
+            throw $problem->getCode() === '23505' ? new Refusal("{$called} was not restored: something else stands in its place now. Undo that first.", 409) : $problem;
+        }
+
+        return "Restored: {$called}.".match ($left) {
+            0 => '',
+            1 => ' One thing stayed away, because what it tied to is gone.',
+            default => " {$left} things stayed away, because what they tied to is gone.",
+        };
+    }
+
+    /**
+     * The thing, what went with it, and whatever of the same change these cannot be without. Other people stay where they are.
+     *
+     * @return list<stdClass> {table, row}, each after those that it refers to
+     */
+    private function belonging(DeletedGraph $whole, stdClass $thing): array
+    {
+        $wanted = [];
+        for ($waiting = [(string) $thing->row_id]; $waiting !== [];) {
+            $entry = $whole->entry(array_pop($waiting));
+            if ($entry === null || isset($wanted[$entry->row_id]) || ($entry->table_name === 'people' && $entry->row_id !== $thing->row_id)) {
+                continue;
+            }
+            $wanted[$entry->row_id] = $entry;
+            array_push($waiting, ...array_column($whole->goingWith($entry), 'row_id'), ...array_values(array_filter($whole->row($entry), is_string(...))));
+        }
+        $order = array_flip(AuthoredTables::names());
+        $rows = array_map(static fn (stdClass $entry): stdClass => (object) ['table' => $entry->table_name, 'row' => $whole->row($entry)], array_values($wanted));
+        usort($rows, static fn (stdClass $a, stdClass $b): int => $order[$a->table] <=> $order[$b->table]);
+
+        return $rows;
+    }
+
+    /**
+     * @param  list<stdClass>  $rows
+     * @return int how many stayed away
+     */
+    private function insert(Change $change, array $rows): int
+    {
+        $left = 0;
+        $standing = $this->references->standing($rows);
+        foreach ($rows as $one) {
+            $row = $this->references->mended($one->table, $one->row, $standing);
+            if ($row === null) {
+                unset($standing[$one->row['id']]);
+                $left++;
+
+                continue;
+            }
+            $class = AuthoredTables::model($one->table);
+            $model = new $class;
+            $model->setRawAttributes($row);
+            $model->version++;
+            $model->save();
+        }
+        foreach (Union::query()->whereIn('id', array_column(array_column(array_filter($rows, static fn (stdClass $one): bool => $one->table === 'unions'), 'row'), 'id'))->get() as $union) {
+            $this->ties->tidy($change, $union);
+        }
+
+        return $left;
+    }
+}

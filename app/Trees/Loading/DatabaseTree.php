@@ -1,0 +1,329 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Trees\Loading;
+
+use App\Models\Casts\DateColumns;
+use App\Trees\Access\CurrentTree;
+use App\Trees\Evidence\ClassifiedClaims;
+use App\Trees\Records\TreeSourceKinds;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
+use NorthBough\Core\Chrono\GenDate;
+use NorthBough\Core\Evidence\ClassifiedClaim;
+use NorthBough\Core\Naming\NameKind;
+use NorthBough\Core\Naming\PersonalName;
+use NorthBough\Core\Tree\ChildOrder;
+use NorthBough\Core\Tree\CitationForms;
+use NorthBough\Core\Tree\CitedEvidence;
+use NorthBough\Core\Tree\CitedSource;
+use NorthBough\Core\Tree\Event;
+use NorthBough\Core\Tree\Name;
+use NorthBough\Core\Tree\Parentage;
+use NorthBough\Core\Tree\ParentageKind;
+use NorthBough\Core\Tree\ParentSet;
+use NorthBough\Core\Tree\Person;
+use NorthBough\Core\Tree\Placing;
+use NorthBough\Core\Tree\PlacingState;
+use NorthBough\Core\Tree\Proof;
+use NorthBough\Core\Tree\Sex;
+use NorthBough\Core\Tree\Standing;
+use NorthBough\Core\Tree\TreeView;
+use NorthBough\Core\Tree\Union;
+use stdClass;
+
+/** The current tree as core sees it, fetched by ids, a fixed number of queries a call. */
+final readonly class DatabaseTree implements TreeView
+{
+    /** What a claim's classes follow from, of its record. */
+    private const OF_RECORD = ['records.source_class', 'records.kind as record_kind', 'records.record_kind_id', 'records.date_typed', 'records.date_kind', 'records.date_precision', 'records.date_normal', 'records.date_shown',
+        'records.date_calendar', 'records.date_problem', 'records.date_begin_lo', 'records.date_begin_hi', 'records.date_begin_soft_lo', 'records.date_begin_soft_hi', 'records.date_end_lo', 'records.date_end_hi',
+        'records.date_end_soft_lo', 'records.date_end_soft_hi', 'records.other_begin_lo', 'records.other_begin_hi'];
+
+    public function __construct(private CurrentTree $current)
+    {
+    }
+
+    public function people(array $ids): array
+    {
+        return $this->peopleWith($ids, $ids);
+    }
+
+    public function lives(array $ids, array $backed = []): array
+    {
+        return $this->peopleWith($ids, $backed);
+    }
+
+    /**
+     * The events of people alone, without claims: for what is asked at every save.
+     *
+     * @param  list<string>  $personIds
+     * @return array<string, list<Event>> by person
+     */
+    public function eventsOf(array $personIds): array
+    {
+        return $this->events('person_id', $personIds, []);
+    }
+
+    /**
+     * The events of the unions that people were partners in, without claims.
+     *
+     * @param  list<string>  $personIds
+     * @return array<string, list<Event>> by partner
+     */
+    public function unionEvents(array $personIds): array
+    {
+        $rows = $this->eventsByPartner($personIds)->get();
+        $events = [];
+        foreach ($rows as $row) {
+            $events[$row->partner_id][] = self::event($row, DateColumns::restore((array) $row), []);
+        }
+
+        return $events;
+    }
+
+    /**
+     * The wedding that leads, of each union that people were partners in, without claims.
+     *
+     * @param  list<string>  $personIds
+     * @return array<string, list<Event>> by partner
+     */
+    public function weddings(array $personIds): array
+    {
+        $rows = $this->eventsByPartner($personIds)->where('events.kind', 'marriage')->get();
+        $weddings = [];
+        foreach ($rows->groupBy(['partner_id', 'union_id']) as $partnerId => $unions) {
+            foreach ($unions as $ofUnion) {
+                $leading = Event::leadingOf(array_values($ofUnion->map(static fn (stdClass $row): Event => self::event($row, DateColumns::restore((array) $row), []))->all()), 'marriage');
+                if ($leading !== null) {
+                    $weddings[(string) $partnerId][] = $leading;
+                }
+            }
+        }
+
+        return $weddings;
+    }
+
+    /** @param  list<string>  $personIds */
+    private function eventsByPartner(array $personIds): Builder
+    {
+        return $this->rows('events')
+            ->join('union_partners', static fn ($join) => $join->on('union_partners.tree_id', 'events.tree_id')->on('union_partners.union_id', 'events.union_id'))
+            ->whereIn('union_partners.person_id', $personIds)->where('union_partners.standing', '<>', Standing::RuledOut->value)->orderBy('events.position')->orderBy('events.ordinal')->orderBy('events.id')
+            ->select(['events.*', 'union_partners.person_id as partner_id']);
+    }
+
+    /**
+     * @param  list<string>  $ids
+     * @param  list<string>  $backed
+     * @return array<string, Person>
+     */
+    private function peopleWith(array $ids, array $backed): array
+    {
+        if ($ids === []) {
+            return [];
+        }
+        $named = $this->rows('people')->leftJoin('names', static fn ($join) => $join->on('names.tree_id', 'people.tree_id')->on('names.person_id', 'people.id'))
+            ->whereIn('people.id', $ids)->orderBy('names.position')->orderBy('names.ordinal')->orderBy('names.id')
+            ->get(['people.id AS whose', 'people.number', 'people.sex', 'names.id', 'names.kind', 'names.given', 'names.surname', 'names.surname_prefix', 'names.suffix', 'names.title', 'names.nickname', 'names.standing'])->groupBy('whose');
+        $events = $this->events('person_id', $ids, $backed);
+        $people = [];
+        foreach ($named as $id => $names) {
+            $row = $names->firstOrFail();
+            $people[$id] = new Person((string) $id, $row->number, Sex::from($row->sex), Name::inOrder(array_values($names->whereNotNull('id')->map($this->name(...))->all())), $events[$id] ?? []);
+        }
+
+        return $people;
+    }
+
+    public function parentSets(array $childIds): array
+    {
+        $rows = $this->rows('parent_sets')
+            ->leftJoin('parentages', static fn ($join) => $join->on('parentages.tree_id', 'parent_sets.tree_id')->on('parentages.parent_set_id', 'parent_sets.id'))
+            ->whereIn('parent_sets.child_id', $childIds)
+            ->orderByDesc('parent_sets.leads')->orderBy('parent_sets.position')->orderBy('parent_sets.id')->orderBy('parentages.id')
+            ->get(['parent_sets.id', 'parent_sets.child_id', 'parent_sets.union_id', 'parent_sets.leads', 'parentages.person_id', 'parentages.kind', 'parentages.standing', 'parentages.proof', 'parentages.kind_words', 'parentages.years', 'parentages.id as parentage_id']);
+        $sets = [];
+        foreach ($rows->groupBy('id') as $ofSet) {
+            $parents = [];
+            foreach ($ofSet->whereNotNull('person_id') as $p) {
+                $parents[] = new Parentage($p->person_id, ParentageKind::from($p->kind), Standing::from($p->standing), Proof::from($p->proof), $p->kind_words, $p->years, $p->parentage_id);
+            }
+            $row = $ofSet->firstOrFail();
+            $sets[$row->child_id][] = new ParentSet($row->id, $row->child_id, $row->union_id, $row->leads, $parents);
+        }
+
+        return $sets;
+    }
+
+    public function unionsOf(array $personIds): array
+    {
+        $ties = $this->rows('union_partners')->whereIn('person_id', $personIds)->where('standing', '<>', Standing::RuledOut->value)->orderBy('position')->orderBy('id')->get();
+        $unions = $this->unions(array_values($ties->pluck('union_id')->unique()->all()));
+        $byPerson = [];
+        foreach ($ties as $tie) {
+            $byPerson[$tie->person_id][] = $unions[$tie->union_id];
+        }
+
+        return array_map(Union::asLived(...), $byPerson);
+    }
+
+    /** @return array<string, Standing> how somebody stands in each of their unions, by union, in hand order; those they were ruled out of too */
+    public function standingIn(string $personId): array
+    {
+        return $this->rows('union_partners')->where('person_id', $personId)->orderBy('position')->orderBy('id')->pluck('standing', 'union_id')->map(Standing::from(...))->all();
+    }
+
+    public function unions(array $unionIds, ?array $backed = null): array
+    {
+        if ($unionIds === []) {
+            return [];
+        }
+        $partners = $this->rows('union_partners')
+            ->join('unions', static fn ($join) => $join->on('unions.tree_id', 'union_partners.tree_id')->on('unions.id', 'union_partners.union_id'))
+            ->whereIn('union_id', $unionIds)->orderBy('slot')->orderBy('union_partners.id')
+            ->get(['union_partners.id', 'union_partners.union_id', 'union_partners.person_id', 'union_partners.standing', 'unions.surname_custom', 'unions.restriction'])->groupBy('union_id');
+        $children = $this->rows('parent_sets')
+            ->leftJoin('person_lines', static fn ($join) => $join->on('person_lines.tree_id', 'parent_sets.tree_id')->on('person_lines.person_id', 'parent_sets.child_id'))
+            ->join('unions', static fn ($join) => $join->on('unions.tree_id', 'parent_sets.tree_id')->on('unions.id', 'parent_sets.union_id'))
+            ->whereIn('parent_sets.union_id', $unionIds)
+            ->orderBy('parent_sets.child_ordinal')->orderBy('parent_sets.id')
+            ->get(['parent_sets.union_id', 'parent_sets.child_id', 'parent_sets.child_ordinal', 'person_lines.birth_day', 'unions.order_by_hand', DB::raw("(SELECT string_agg(p.person_id::text, ' ') FROM parentages p WHERE p.tree_id = parent_sets.tree_id AND p.parent_set_id = parent_sets.id AND p.standing = 'ruled out') AS disproved")])
+            ->groupBy('union_id');
+        $events = $this->events('union_id', $unionIds, $backed ?? $unionIds);
+        $unions = [];
+        foreach ($unionIds as $id) {
+            $ties = $partners->get($id) ?? collect();
+            if ($ties->isEmpty() && ! $children->has($id) && ! isset($events[$id])) {
+                // Not of this tree, or a union of nobody of which nothing is told.
+                continue;
+            }
+            $unions[$id] = new Union(
+                $id,
+                array_values($ties->where('standing', '<>', Standing::RuledOut->value)->pluck('person_id')->all()),
+                array_map(static fn (Event $event): Event => $event->restricted($ties->first()->restriction ?? ''), $events[$id] ?? []),
+                $this->childrenInOrder($children->get($id) ?? collect()),
+                $ties->pluck('id', 'person_id')->all(),
+                $ties->first()->surname_custom ?? '',
+                $ties->where('standing', '<>', Standing::Unweighed->value)->pluck('standing', 'person_id')->map(Standing::from(...))->all(),
+                ($children->get($id) ?? collect())->whereNotNull('disproved')->pluck('disproved', 'child_id')->map(static fn (string $ids): array => explode(' ', $ids))->all(),
+            );
+        }
+
+        return $unions;
+    }
+
+    public function placings(array $personIds): array
+    {
+        $rows = $personIds === [] ? collect() : $this->rows('placings')
+            ->join('roll_lines', static fn ($join) => $join->on('roll_lines.tree_id', 'placings.tree_id')->on('roll_lines.id', 'placings.roll_line_id'))
+            ->whereIn('placings.person_id', $personIds)->orderBy('roll_lines.day_lo')->orderBy('placings.id')
+            ->get(['placings.id', 'placings.person_id', 'placings.state', 'roll_lines.id as line_id', 'roll_lines.record_id', 'roll_lines.name_typed']);
+        $placings = [];
+        foreach ($rows as $row) {
+            $placings[$row->person_id][] = new Placing($row->id, $row->line_id, $row->record_id, $row->person_id, PlacingState::from($row->state), $row->name_typed);
+        }
+
+        return $placings;
+    }
+
+    /**
+     * @param  Collection<int, stdClass>  $children
+     * @return list<string>
+     */
+    private function childrenInOrder(Collection $children): array
+    {
+        $byHand = $children->sortBy(static fn (stdClass $c): int => $c->child_ordinal < 0 ? PHP_INT_MAX : $c->child_ordinal)->values();
+
+        return $byHand->first()?->order_by_hand === true
+            ? array_values($byHand->pluck('child_id')->all())
+            : ChildOrder::byDate(array_values($byHand->map(static fn (stdClass $c): array => [$c->child_id, $c->birth_day])->all()));
+    }
+
+    /**
+     * @param  list<string>  $ids
+     * @param  list<string>  $backed  owners of whose events the claims are wanted
+     * @return array<string, list<Event>> by owner
+     */
+    private function events(string $column, array $ids, array $backed): array
+    {
+        $rows = $this->rows('events')->whereIn($column, $ids)->orderBy('position')->orderBy('ordinal')->orderBy('id')->get();
+        $dates = [];
+        foreach ($rows as $row) {
+            $dates[$row->id] = DateColumns::restore((array) $row);
+        }
+        $told = $backed === [] ? [] : $rows->whereIn($column, $backed)->pluck('kind', 'id')->all();
+        $backing = $this->backing(array_intersect_key($dates, $told), $told);
+        $events = [];
+        foreach ($rows as $row) {
+            $events[$row->{$column}][] = self::event($row, $dates[$row->id], $backing[$row->id] ?? []);
+        }
+
+        return $events;
+    }
+
+    /** @param  list<CitedEvidence>  $backing */
+    private static function event(stdClass $row, GenDate $date, array $backing): Event
+    {
+        return new Event($row->id, $row->kind, $row->type_words, $row->value,
+            $date, $row->place_typed, $row->denied, $backing, Standing::from($row->standing), $row->place_id, $row->restriction);
+    }
+
+    /**
+     * @param  array<string, GenDate>  $dates  by event
+     * @param  array<string, string>  $kinds  by event
+     * @return array<string, list<CitedEvidence>>
+     */
+    private function backing(array $dates, array $kinds): array
+    {
+        if ($dates === []) {
+            return [];
+        }
+        $rows = $this->rows('claims')
+            ->join('records', static fn ($join) => $join->on('records.tree_id', 'claims.tree_id')->on('records.id', 'claims.record_id'))
+            ->join('sources', static fn ($join) => $join->on('sources.tree_id', 'records.tree_id')->on('sources.id', 'records.source_id'))
+            ->leftJoin('repositories', static fn ($join) => $join->on('repositories.tree_id', 'sources.tree_id')->on('repositories.id', 'sources.repository_id'))
+            ->whereIn('claims.event_id', array_keys($dates))
+            ->orderBy('claims.ordinal')->orderBy('claims.id')
+            ->get(['claims.id', 'claims.event_id', 'claims.record_id', 'claims.words', 'claims.taken_over', 'claims.information', 'claims.informant', 'claims.origin', 'claims.weight_said', 'claims.weight_why',
+                'claims.withdrawn', 'claims.aspect', 'claims.said', 'claims.evidence', 'claims.leans_on_id', 'claims.informant_tie', 'records.locator', ...self::OF_RECORD, 'sources.id as source_id', 'sources.title', 'sources.author', 'sources.publication', 'sources.kind', 'sources.source_kind_id', 'sources.fields', 'records.fields as record_fields', 'repositories.name as repository']);
+        $backing = [];
+        $classes = app(ClassifiedClaims::class);
+        foreach ($rows as $row) {
+            $source = new CitedSource($row->source_id, $row->title, $row->author, $row->publication, $row->repository ?? '', self::forms($row));
+            $backing[$row->event_id][] = new CitedEvidence($row->id, $row->record_id, $source, $row->locator, $row->words, $row->taken_over,
+                self::classed($classes, $row, $dates[$row->event_id], $kinds[$row->event_id]));
+        }
+
+        return $backing;
+    }
+
+    private static function classed(ClassifiedClaims $classes, stdClass $row, GenDate $date, string $kind): ClassifiedClaim
+    {
+        $record = clone $row;
+        $record->kind = $row->record_kind;
+        $said = (string) (json_decode($row->said, true, flags: JSON_THROW_ON_ERROR)['date'] ?? '');
+
+        return $classes->one($row, $record, $row, ClassifiedClaims::toldAt($said, $date), $row->aspect !== '' ? $row->aspect : $kind);
+    }
+
+    /** What the record says of where it stands goes into the forms with what the source says. */
+    private static function forms(stdClass $row): ?CitationForms
+    {
+        return $row->kind === '' && $row->source_kind_id === null ? null : app(TreeSourceKinds::class)->forms($row->kind, $row->source_kind_id,
+            TreeSourceKinds::ofRecord(json_decode($row->record_fields, true, flags: JSON_THROW_ON_ERROR)) + json_decode($row->fields, true, flags: JSON_THROW_ON_ERROR), $row->repository ?? '');
+    }
+
+    private function name(stdClass $row): Name
+    {
+        return new Name($row->id, NameKind::from($row->kind),
+            PersonalName::of($row->given, $row->surname, $row->surname_prefix, $row->suffix, $row->title, $row->nickname), Standing::from($row->standing));
+    }
+
+    private function rows(string $table): Builder
+    {
+        return DB::table($table)->where("{$table}.tree_id", $this->current->id());
+    }
+}

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Trees\Records;
+
+use App\Refusal;
+use App\Trees\Places\Gazetteers;
+use NorthBough\Core\Chrono\GenDate;
+use NorthBough\Core\Record\Column;
+use NorthBough\Core\Record\RecordKind;
+use NorthBough\Core\Record\Roll;
+use NorthBough\Core\Record\RollLine;
+
+/** A record that stands in a file of its own, `{"kind","date","place","lines":[{"name","role","columns":{…}}]}`, and in no tree. */
+final readonly class RecordFile
+{
+    public function __construct(private TreeRecordKinds $kinds, private Gazetteers $gazetteers)
+    {
+    }
+
+    /**
+     * @param  string  $json  a line may name an `id`; else lines are counted from 1
+     *
+     * @throws Refusal when it is no such record, with what is wrong and where
+     */
+    public function roll(string $json): Roll
+    {
+        $said = json_decode($json, true);
+        if (! is_array($said) || ! is_array($said['lines'] ?? null)) {
+            throw new Refusal('The file tells no record: it wants kind, date, place, and lines of name, role and columns, as JSON.');
+        }
+        $kind = $this->kind(self::text($said, 'kind', 'The record'));
+        $place = self::text($said, 'place', 'The record');
+        $lines = [];
+        foreach (array_values($said['lines']) as $at => $line) {
+            $lines[] = self::line($kind, $line, $at + 1);
+        }
+        $reckoning = $this->gazetteers->reckoning($this->gazetteers->meant($place, null));
+
+        return new Roll($kind, GenDate::parse(self::text($said, 'date', 'The record'), $reckoning), $place, $lines, $reckoning);
+    }
+
+    private function kind(string $code): RecordKind
+    {
+        foreach ($this->kinds->all() as $kind) {
+            if ($kind->code === $code) {
+                return $kind;
+            }
+        }
+        throw new Refusal("There is no kind of record “{$code}”. php artisan bough:kinds --json lists them.");
+    }
+
+    private static function line(RecordKind $kind, mixed $said, int $number): RollLine
+    {
+        if (! is_array($said)) {
+            throw new Refusal("Line {$number} is no line: it wants name, role and columns.");
+        }
+        $role = self::text($said, 'role', "Line {$number}");
+        if ($role !== '' && $kind->role($role) === null) {
+            throw new Refusal("Line {$number}: “{$role}” is no role of {$kind->code}.");
+        }
+        $columns = is_array($said['columns'] ?? null) ? $said['columns'] : [];
+        $codes = array_map(static fn (Column $column): string => $column->code, $kind->columns);
+        $unknown = array_diff(array_map(strval(...), array_keys($columns)), $codes);
+        if ($unknown !== []) {
+            throw new Refusal("Line {$number}: “".implode('”, “', $unknown)."” is no column of {$kind->code}. It has ".implode(', ', $codes).'.');
+        }
+        $id = $said['id'] ?? null;
+
+        return new RollLine(is_string($id) || is_int($id) ? (string) $id : (string) $number, trim(self::text($said, 'name', "Line {$number}")), $role,
+            array_map(static fn (mixed $value): string => is_scalar($value) ? trim((string) $value) : '', $columns));
+    }
+
+    /** @param  array<mixed>  $said */
+    private static function text(array $said, string $field, string $where): string
+    {
+        $value = $said[$field] ?? '';
+
+        return is_scalar($value) ? (string) $value : throw new Refusal("{$where}: “{$field}” is no text.");
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Citation\SourceKinds;
+
+use NorthBough\Core\Citation\SourceKind;
+use NorthBough\Core\Citation\UsualFields;
+
+/** Church minutes. */
+final class ChurchMinutes implements ShippedKind
+{
+    public static function kind(): SourceKind
+    {
+        return SourceKind::of(
+            'church-minutes', 'Church minutes', 'session vestry accounts poor minutes kirk', 'church', ['archive', 'library', 'online'], ['original', 'image'],
+            UsualFields::named('keeper', 'title', 'volume', 'years', 'holderNow', 'call', 'seenAs', 'madeFrom', 'supplier', 'page'),
+            full: '[{keeper}, ]*{title}*[, {volume}][ ({years})][, {locator}][; {holderNow}[, {call}]][; seen as {seenAs}[, made from {madeFrom}][, supplied by {supplier}]]',
+            short: '[{keeper}, ]*{title}*[, {locator}]',
+            bibliography: '[{keeper}. ]*{title}*[, {volume}][. {years}][. {holderNow}]',
+        );
+    }
+}

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Evidence\Casework;
+
+use NorthBough\Core\Chrono\Age;
+use NorthBough\Core\Chrono\DaySpan;
+use NorthBough\Core\Tree\Event;
+use NorthBough\Core\Tree\Person;
+
+/** What is known of somebody at one time: how old, where they lived, whether they lived. */
+final readonly class PersonAtTime
+{
+    /** Years before and after in which a place is still taken for where somebody lived then. */
+    public const NEAR_YEARS = 10;
+
+    /** Facts that do not place a life: they are told of the dead. */
+    private const OF_THE_DEAD = ['death', 'burial', 'cremation', 'probate'];
+
+    /**
+     * @param  string  $age  empty where no birth is told, or they were not born
+     * @param  Event|null  $nearest  the fact with a place that lies nearest to it; null for none near
+     * @param  string  $not  "not born yet", "dead by then", or empty
+     */
+    private function __construct(public string $age, public ?Event $nearest, public string $not)
+    {
+    }
+
+    public static function of(Person $person, DaySpan $then): self
+    {
+        $birth = $person->leading('birth')?->date->span();
+        $death = $person->leading('death', 'burial')?->date->span();
+        $not = match (true) {
+            $birth?->earliest !== null && $then->latest !== null && $birth->earliest > $then->latest => 'not born yet',
+            $death?->latest !== null && $then->earliest !== null && $death->latest < $then->earliest => 'dead by then',
+            default => '',
+        };
+
+        return new self($birth === null || $not !== '' ? '' : Age::at($birth, $then)?->shown() ?? '', $not === '' ? self::nearest($person, $then) : null, $not);
+    }
+
+    private static function nearest(Person $person, DaySpan $then): ?Event
+    {
+        $best = null;
+        $least = self::NEAR_YEARS * 366;
+        foreach ($person->events as $event) {
+            if ($event->place === '' || $event->denied || ! $event->standing->mayLead() || in_array($event->kind, self::OF_THE_DEAD, true)) {
+                continue;
+            }
+            $away = self::daysApart($event->date->span(), $then);
+            if ($away !== null && $away < $least) {
+                [$best, $least] = [$event, $away];
+            }
+        }
+
+        return $best;
+    }
+
+    /** Days between two spans, 0 where they touch; null where one is open on the side of the other. */
+    private static function daysApart(?DaySpan $one, DaySpan $other): ?int
+    {
+        if ($one?->earliest === null || $one->latest === null || $other->earliest === null || $other->latest === null) {
+            return null;
+        }
+
+        return max(0, $one->earliest - $other->latest, $other->earliest - $one->latest);
+    }
+}

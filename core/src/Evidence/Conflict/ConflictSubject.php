@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Evidence\Conflict;
+
+use NorthBough\Core\Tree\ParentSet;
+use NorthBough\Core\Tree\Person;
+use NorthBough\Core\Tree\Sex;
+use NorthBough\Core\Tree\Union;
+
+/** Somebody with all that is told of them and of their ties: as much as conflicts are looked for in. */
+final readonly class ConflictSubject
+{
+    /**
+     * @param  list<Union>  $unions  that they were partners in
+     * @param  list<ParentSet>  $parentSets
+     * @param  array<string, Sex>  $sexOf  of the parents, by id
+     * @param  array<string, Sex>  $toldSex  by the claim that tells it
+     */
+    public function __construct(
+        public Person $person,
+        public array $unions = [],
+        public array $parentSets = [],
+        public array $sexOf = [],
+        public array $toldSex = [],
+    ) {
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Evidence\Conflict;
+
+use NorthBough\Core\Tree\Standing;
+
+/**
+ * Whether a disagreement still waits for somebody. What was ruled out disagrees with nobody; where one value was accepted,
+ * its rivals were decided with it, and only what contradicts the accepted one is news.
+ */
+final class UndecidedConflict
+{
+    /** @param  list<Standing>  $beside  how whatever else stands that is told of the same */
+    public static function between(Standing $one, Standing $other, array $beside = []): bool
+    {
+        if ($one === Standing::RuledOut || $other === Standing::RuledOut) {
+            return false;
+        }
+        $isRival = $one === Standing::Rival || $other === Standing::Rival;
+
+        return ! ($isRival && in_array(Standing::Accepted, [$one, $other, ...$beside], true)) && ! ($one === Standing::Rival && $other === Standing::Rival);
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Evidence\Impact;
+
+/** What is supposed to be false, by ids: claims, and conclusions as such whatever backs them. */
+final readonly class AssumedFalse
+{
+    /**
+     * @param  list<string>  $claims
+     * @param  list<string>  $conclusions
+     */
+    private function __construct(public array $claims, public array $conclusions)
+    {
+    }
+
+    public static function claims(string ...$ids): self
+    {
+        return new self(array_values($ids), []);
+    }
+
+    public static function conclusions(string ...$ids): self
+    {
+        return new self([], array_values($ids));
+    }
+}

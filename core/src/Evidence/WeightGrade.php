@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Evidence;
+
+/** A claim's place in an order, never a sum of points. */
+enum WeightGrade: string
+{
+    case Strong = 'strong';
+    case Fair = 'fair';
+    case Slight = 'slight';
+    /** It comes from another claim that we hold, and counts nothing. */
+    case Leaning = 'leaning';
+    /** Taken over from a file; nobody has read the record yet. */
+    case Unread = 'unread';
+    /** Somebody took it back: it counts nothing, and stays so that nobody makes it again. */
+    case Withdrawn = 'withdrawn';
+
+    /** Whether it is a voice of its own, read or not. */
+    public function isVoice(): bool
+    {
+        return $this !== self::Leaning && $this !== self::Withdrawn;
+    }
+
+    public function isAtLeast(self $other): bool
+    {
+        return $this->place() >= $other->place();
+    }
+
+    /** From 0, which counts nothing, to 3. */
+    public function place(): int
+    {
+        return match ($this) {
+            self::Strong => 3,
+            self::Fair => 2,
+            self::Slight => 1,
+            self::Leaning, self::Unread, self::Withdrawn => 0,
+        };
+    }
+}

@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Gedcom\In;
+
+use NorthBough\Core\Gedcom\EvidenceTags;
+use NorthBough\Core\Gedcom\Out\LineWriter;
+use NorthBough\Core\Gedcom\Row\ClaimClassification;
+use NorthBough\Core\Gedcom\Row\ClaimLineRef;
+use NorthBough\Core\Gedcom\Row\ClaimRow;
+use NorthBough\Core\Gedcom\Row\ClaimUseRow;
+use NorthBough\Core\Gedcom\Row\FactRef;
+use NorthBough\Core\Gedcom\Row\Owner;
+use NorthBough\Core\Gedcom\Structure;
+
+/** SOUR under a fact: one claim taken over, on the record that its source and page make. */
+final readonly class CitationMapping
+{
+    /** What was worked out of the words of a line, by the key that it has in the model. */
+    public const WORKED_OUT = ['rule' => '_NB_RULE', 'working' => '_NB_WORKING', 'date' => '_NB_DATE', 'place' => '_NB_PLACE', 'value' => '_NB_VALUE'];
+
+    public function __construct(private MappingContext $mapping)
+    {
+    }
+
+    public function map(StructureFields $fact, FactRef $subject): void
+    {
+        $survey = $this->mapping->survey;
+        $citations = $fact->takeAll(static fn (Structure $s): bool => $s->tag === 'SOUR' && ($survey->id($s->payload, 'SOUR') !== null || TextCitations::read($s) !== null));
+        foreach ($citations as $ordinal => $structure) {
+            $sourceId = $survey->id($structure->payload, 'SOUR') ?? $this->mapping->inWords();
+            $structure = TextCitations::read($structure) ?? $structure;
+            $fields = new StructureFields($structure);
+            RepeatedNotes::passOver($fields);
+            $told = $structure->first('DATA');
+            $record = $this->mapping->record($sourceId, $fields->text('PAGE'), $told === null ? '' : LineWriter::kept($told));
+            $words = $fields->take('DATA')?->text('TEXT') ?? '';
+            $quality = $fields->text('QUAY');
+            $id = $this->mapping->labelled(Owner::Claim, $fields->takeOne(static fn (Structure $s): bool => self::isNumber($s, '_NB_NUMBERED')));
+            $line = $this->line($fields, $sourceId, $structure, $record);
+            $classed = $fields->takeOne(EvidenceTags::areClasses(...));
+            $leansOn = $fields->takeOne(static fn (Structure $s): bool => self::isNumber($s, '_NB_FROM'));
+            $classes = $classed === null ? new ClaimClassification : EvidenceTags::classes($classed);
+            $written = $fields->written();
+            $this->mapping->refer(Owner::Claim, $leansOn, fn (string $leansOnId) => $this->mapping->add(
+                new ClaimRow($id, $record, $subject, $words, $quality, $ordinal, $written, $line, $classes, leansOnId: $leansOnId === '' ? '' : $this->mapping->leaningOn($id, $leansOnId))));
+            $this->use($fields, $id, $subject);
+            $this->mapping->keep($fields, new FactRef(Owner::Claim, $id));
+        }
+    }
+
+    private static function isNumber(Structure $said, string $tag): bool
+    {
+        return $said->tag === $tag && $said->children === [] && preg_match('/^\d{1,9}$/', $said->payload) === 1;
+    }
+
+    /** What the claim does to what it stands under, where it does more than support a fact of its own. */
+    private function use(StructureFields $citation, string $claimId, FactRef $subject): void
+    {
+        $one = static fn (string $tag, array $words): string => $citation->takeOne(static fn (Structure $s): bool => $s->tag === $tag && $s->children === [] && ! $s->isPointer && in_array($s->payload, $words, true))->payload ?? '';
+        $stance = $one('_NB_STANCE', ['contradicts', 'bears on']);
+        $evidence = $one('_NB_EVIDENCE', ['direct', 'indirect', 'negative']);
+        if ($subject->kind === Owner::Parentage || ($subject->kind === Owner::Event && $stance.$evidence !== '')) {
+            $this->mapping->add(new ClaimUseRow($this->mapping->newId(), $claimId, $subject, $stance ?: 'supports', $evidence ?: 'unstated'));
+        }
+    }
+
+    /** Whether a citation is one that a line of a roll makes, and the record is told with its roll. */
+    public static function isOfLine(Structure $citation, MappingContext $mapping): bool
+    {
+        $sourceId = $citation->isPointer ? $mapping->survey->id($citation->payload, 'SOUR') : null;
+
+        return $sourceId !== null && self::lineOf($citation, $mapping->survey->rollLines($sourceId, $citation->text('PAGE'))) !== null;
+    }
+
+    /** _NB_LINE with the number of the line that makes the claim, where the record is told with its roll; else it stays kept. */
+    private function line(StructureFields $fields, string $sourceId, Structure $citation, string $recordId): ?ClaimLineRef
+    {
+        $said = self::lineOf($citation, $this->mapping->survey->rollLines($sourceId, $citation->text('PAGE')));
+        if ($said === null) {
+            return null;
+        }
+        $fields->takeOne(static fn (Structure $s): bool => $s === $said);
+        $other = (int) $said->text('_NB_WITH');
+        $worked = array_filter(array_map(static fn (string $tag): string => $said->text($tag), self::WORKED_OUT), static fn (string $words): bool => $words !== '');
+
+        return new ClaimLineRef($this->mapping->lineId($recordId, (int) $said->payload), (int) $said->payload, mb_substr($said->text('_NB_ASPECT'), 0, 40),
+            $other === 0 ? '' : $this->mapping->lineId($recordId, $other), $other, $worked);
+    }
+
+    /** The _NB_LINE beneath a citation, when it holds no more than we write and names lines that the roll has. */
+    private static function lineOf(Structure $citation, ?int $lines): ?Structure
+    {
+        $said = $citation->first('_NB_LINE');
+        if ($said === null || $lines === null || count(array_unique(array_column($said->children, 'tag'))) !== count($said->children)) {
+            return null;
+        }
+        foreach ($said->children as $child) {
+            if ($child->children !== [] || $child->isPointer || ! in_array($child->tag, ['_NB_ASPECT', '_NB_WITH', ...array_values(self::WORKED_OUT)], true)) {
+                return null;
+            }
+        }
+        foreach ([$said->payload, $said->first('_NB_WITH')->payload ?? '1'] as $number) {
+            if (preg_match('/^[1-9]\d{0,5}$/', $number) !== 1 || (int) $number > $lines) {
+                return null;
+            }
+        }
+
+        return $said;
+    }
+}

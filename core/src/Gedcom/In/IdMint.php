@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Gedcom\In;
+
+/** Makes the ids of rows that are read. */
+interface IdMint
+{
+    public function next(): string;
+
+    /** An id for what hangs between a record and something else: the same for the same two, and near the record's in order. */
+    public function tied(string $recordId, string $to): string;
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Life;
+
+/** The years after which somebody counts as dead although no death is known; both are the user's. */
+final readonly class DeathYears
+{
+    private function __construct(public int $yearsAfterBirth, public int $yearsAfterAdultEvent)
+    {
+    }
+
+    public static function usual(): self
+    {
+        return new self(110, 100);
+    }
+
+    public static function of(int $yearsAfterBirth, int $yearsAfterAdultEvent): self
+    {
+        return new self($yearsAfterBirth, $yearsAfterAdultEvent);
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Life;
+
+use NorthBough\Core\Chrono\DateKind;
+use NorthBough\Core\Chrono\IsoDay;
+use NorthBough\Core\Tree\Event;
+use NorthBough\Core\Tree\Person;
+
+/** A life in its years, as it stands beside a name: 1731–1799, b. 1731, chr. 1820–c. 1890. */
+final class LifeYears
+{
+    public static function shown(Person $person): string
+    {
+        $birth = $person->leading('birth') ?? $person->leading('christening', 'baptism');
+        $death = $person->leading('death') ?? $person->leading('burial', 'cremation');
+        $from = self::year($birth);
+        $to = self::year($death);
+        // A christening never passes for a birth.
+        $from = $from === '' || $birth?->kind === 'birth' ? $from : "chr. {$from}";
+
+        return match (true) {
+            $from !== '' && $to !== '' => "{$from}–{$to}",
+            $from !== '' && $death !== null => "{$from}–?",
+            $from !== '' => str_starts_with($from, 'chr.') ? $from : "b. {$from}",
+            $to !== '' => "d. {$to}",
+            default => '',
+        };
+    }
+
+    /** The year of an event, or the middle of its years; empty when it names no time. */
+    public static function year(?Event $event): string
+    {
+        $span = $event?->date->span();
+        $first = $span?->earliest === null ? null : IsoDay::year($span->earliest);
+        $last = $span?->latest === null ? null : IsoDay::year($span->latest);
+
+        return match (true) {
+            $first === null && $last === null => '',
+            $first === null, $last === null => $event->date->shown,
+            $first === $last, $event?->date->kind === DateKind::Exact && ! $event->date->isAmbiguous() => (string) $first,
+            default => 'c. '.intdiv($first + $last, 2),
+        };
+    }
+}

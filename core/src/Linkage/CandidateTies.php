@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Linkage;
+
+use NorthBough\Core\Record\RoleRelation;
+
+/** What candidates are to one another in the tree. */
+final class CandidateTies
+{
+    /** @var array<string, RoleRelation> */
+    private array $found = [];
+
+    public function __construct(private readonly Candidates $candidates)
+    {
+    }
+
+    /** What one is to another: her tie is Child when she is a child of his. */
+    public function between(string $one, string $other): RoleRelation
+    {
+        return $this->found["{$one} {$other}"] ??= $this->look($this->candidates->all[$one], $this->candidates->all[$other]);
+    }
+
+    private function look(Candidate $one, Candidate $other): RoleRelation
+    {
+        return match (true) {
+            in_array($other->id, $one->partners, true) => RoleRelation::Partner,
+            in_array($other->id, $one->parents, true) => RoleRelation::Child,
+            in_array($one->id, $other->parents, true) => RoleRelation::Parent,
+            array_intersect($one->parents, $other->parents) !== [] => RoleRelation::Sibling,
+            $this->share($one->parents, $other->partners) => RoleRelation::StepChild,
+            $this->isOver($other, $one) => RoleRelation::Grandchild,
+            $this->isOver($one, $other) => RoleRelation::Grandparent,
+            $this->share($one->partners, $other->children) => RoleRelation::ChildInLaw,
+            $this->share($one->children, $other->partners) => RoleRelation::ParentInLaw,
+            $this->shareSiblings($one->partners, $other), $this->shareSiblings($other->partners, $one) => RoleRelation::SiblingInLaw,
+            $this->shareSiblings($one->parents, $other) => RoleRelation::SiblingsChild,
+            $this->shareSiblings($other->parents, $one) => RoleRelation::ParentsSibling,
+            default => RoleRelation::None,
+        };
+    }
+
+    /** Whether one is a parent of a parent of the other. */
+    private function isOver(Candidate $above, Candidate $below): bool
+    {
+        foreach ($below->parents as $parent) {
+            if (in_array($above->id, $this->candidates->all[$parent]->parents ?? [], true)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @param  list<string>  $people  of whom one may be a sibling of the candidate */
+    private function shareSiblings(array $people, Candidate $candidate): bool
+    {
+        foreach ($people as $id) {
+            if ($id !== $candidate->id && $this->share($this->candidates->all[$id]->parents ?? [], $candidate->parents)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * @param  list<string>  $some
+     * @param  list<string>  $others
+     */
+    private function share(array $some, array $others): bool
+    {
+        return array_intersect($some, $others) !== [];
+    }
+}

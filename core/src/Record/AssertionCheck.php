@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Record;
+
+/** A telling against what the tree has: what is new, what agrees, what contradicts, and why. */
+final readonly class AssertionCheck
+{
+    private function __construct(public Assertion $telling, public Agreement $state, public string $ground, public string $factId, public bool $isWanted, public bool $repeatsRuledOut = false)
+    {
+    }
+
+    /** @param  string  $fillsFactId  a fact that is there without a day or a place, and gets it by this; empty where a new one is made */
+    public static function new(Assertion $telling, string $ground = '', string $fillsFactId = '', bool $isWanted = true): self
+    {
+        return new self($telling, Agreement::New, $ground, $fillsFactId, $isWanted);
+    }
+
+    public static function there(Assertion $telling, Agreement $state, string $ground, string $factId = ''): self
+    {
+        return new self($telling, $state, $ground, $factId, true);
+    }
+
+    /**
+     * What contradicts, and says again what was ruled out: it is cited by the line where it stands, and made no second time.
+     *
+     * @param  string  $factId  what was ruled out; empty of a tie
+     */
+    public static function repeating(Assertion $telling, string $ground, string $factId = ''): self
+    {
+        return new self($telling, Agreement::Contradicts, $ground, $factId, true, true);
+    }
+
+    /** What cannot be entered while the tree says otherwise. */
+    public static function barred(Assertion $telling, string $ground): self
+    {
+        return new self($telling, Agreement::Contradicts, $ground, '', false);
+    }
+
+    public static function remark(Assertion $telling, string $ground): self
+    {
+        return new self($telling, Agreement::Remark, $ground, '', false);
+    }
+
+    /** Shown, and entered by nothing but a wish. */
+    public function onlyIfWanted(): self
+    {
+        return new self($this->telling, $this->state, $this->ground, $this->factId, false, $this->repeatsRuledOut);
+    }
+}

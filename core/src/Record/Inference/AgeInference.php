@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Record\Inference;
+
+use NorthBough\Core\Chrono\AgeConvention;
+use NorthBough\Core\Chrono\DayWords;
+use NorthBough\Core\Chrono\StatedAge;
+use NorthBough\Core\Record\Assertion;
+use NorthBough\Core\Record\ColumnMeaning;
+use NorthBough\Core\Record\Roll;
+use NorthBough\Core\Record\RollLine;
+
+/** An age on a day is a span of birth, counted as the kind of record counts, from its day of reckoning. */
+final class AgeInference implements InferenceRule
+{
+    public function name(): string
+    {
+        return 'age told';
+    }
+
+    public function follow(Roll $roll, RollLine $line): array
+    {
+        $said = $roll->said($line, ColumnMeaning::Age);
+        $day = $roll->said($line, ColumnMeaning::DeathDate);
+        // An age at death is told of the day of death, where that stands on the same line.
+        $on = $day !== '' && $roll->day($day)->span() !== null ? $roll->day($day) : $roll->date;
+        $age = $said === '' ? null : StatedAge::parse($said, $roll->kind->telling);
+        $told = $on->span();
+        if ($age === null || $told?->earliest === null || $told->latest === null || $roll->said($line, ColumnMeaning::BirthDate) !== '') {
+            return [];
+        }
+        $how = $roll->kind->telling === AgeConvention::Completed ? '' : ", {$roll->kind->telling->value}";
+        $sum = $age->bornBySum($told);
+        $born = $age->born($told);
+        $date = $roll->day("aged {$said}{$how} on {$on->shown}");
+        $place = $roll->said($line, ColumnMeaning::BirthPlace);
+        $working = 'Aged '.$said.$how.' on '.$on->shown.': born '.self::day($sum->earliest).' to '.self::day($sum->latest)
+            .'. Told ages err: '.self::day($born->earliest).' to '.self::day($born->latest).' cannot be ruled out by it.';
+
+        return [Assertion::ofPerson($line->id, 'birth', $date, $place, '', trim("{$said}, {$place}", ', '))->bySum($this->name(), $working)];
+    }
+
+    private static function day(?int $day): string
+    {
+        return $day === null ? '?' : DayWords::of($day);
+    }
+}

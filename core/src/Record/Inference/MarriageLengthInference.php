@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Record\Inference;
+
+use NorthBough\Core\Chrono\GenDate;
+use NorthBough\Core\Chrono\IsoDay;
+use NorthBough\Core\Chrono\StatedAge;
+use NorthBough\Core\Record\Assertion;
+use NorthBough\Core\Record\ColumnMeaning;
+use NorthBough\Core\Record\RoleRelation;
+use NorthBough\Core\Record\Roll;
+use NorthBough\Core\Record\RollLine;
+
+/** "Married 17 years" is a span of the wedding. */
+final class MarriageLengthInference implements InferenceRule
+{
+    public function name(): string
+    {
+        return 'years married';
+    }
+
+    public function follow(Roll $roll, RollLine $line): array
+    {
+        $said = $roll->said($line, ColumnMeaning::YearsMarried);
+        $told = $roll->date->span();
+        $years = preg_match('/^\d{1,2}/', $said) === 1 ? StatedAge::parse($said) : null;
+        $other = match ($roll->tie($line)) {
+            RoleRelation::Partner => $roll->principalOf($line),
+            RoleRelation::Principal => $roll->firstTied($line, RoleRelation::Partner),
+            default => null,
+        };
+        // Told of both, it is one telling, on the line that comes second.
+        if ($years === null || $other === null || $told?->earliest === null || $told->latest === null
+            || ($roll->tie($line) === RoleRelation::Principal && $roll->said($other, ColumnMeaning::YearsMarried) !== '')) {
+            return [];
+        }
+        $sum = $years->bornBySum($told);
+        [$from, $to] = array_map(static fn (?int $day): string => GenDate::parse(IsoDay::orNull($day) ?? '')->shown, [$sum->earliest, $sum->latest]);
+
+        return [Assertion::ofCouple($line->id, $other->id, 'marriage', $roll->day("{$said} before {$roll->date->shown}"), '', "married {$said}")
+            ->bySum($this->name(), "Married {$said} years on {$roll->date->shown}: wed {$from} to {$to}; told years err as told ages do.")];
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Record\Inference;
+
+use NorthBough\Core\Record\Assertion;
+use NorthBough\Core\Record\ColumnMeaning;
+use NorthBough\Core\Record\Roll;
+use NorthBough\Core\Record\RollLine;
+
+/** A trade, or a rank, on the day of the record or for as long as the line says; also a religion. */
+final class OccupationInference implements InferenceRule
+{
+    /** What stands in the column of trades and is none. */
+    private const NONE = ['', '-', '—', 'none', 'scholar', 'infant', 'at school', 'wife', 'unemployed'];
+
+    public function name(): string
+    {
+        return 'trade told';
+    }
+
+    public function follow(Roll $roll, RollLine $line): array
+    {
+        $tellings = [];
+        foreach (['occupation' => ColumnMeaning::Trade, 'religion' => ColumnMeaning::Religion] as $event => $meaning) {
+            $said = $roll->said($line, $meaning);
+            if (! in_array(mb_strtolower($said), self::NONE, true)) {
+                $label = $roll->kind->column($meaning)?->label;
+                $tellings[] = Assertion::ofPerson($line->id, $event, FactDuration::on($roll, $line), '', $said, $said)->by($this->name(), "The column “{$label}” says “{$said}”.");
+            }
+        }
+
+        return $tellings;
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Tree;
+
+use NorthBough\Core\Evidence\ClassifiedClaim;
+
+/** One claim behind a fact, with the record and the source that it was made from. One taken over from a file was read by nobody yet. */
+final readonly class CitedEvidence
+{
+    /** @param  ClassifiedClaim|null  $classed  null where nothing is weighed by it */
+    public function __construct(
+        public string $claimId,
+        public string $recordId,
+        public CitedSource $source,
+        public string $locator,
+        public string $words,
+        public bool $isTakenOver = false,
+        public ?ClassifiedClaim $classed = null,
+    ) {
+    }
+
+    /** Why it was taken back; empty while it counts. */
+    public function withdrawn(): string
+    {
+        return $this->classed->withdrawn ?? '';
+    }
+}
