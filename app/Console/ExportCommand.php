@@ -59,8 +59,8 @@ final class ExportCommand extends Command
         $this->output->writeln("Wrote {$tree->name}. ".($rows instanceof ShieldedRows
             ? Counted::of($rows->withheld(), 'living person', 'living people').' hidden.'
             : 'Living people are in it in full; the journal says so.'));
-        if ($written->said($version->value) !== '') {
-            $this->output->writeln($written->said($version->value));
+        if ($written->sentence($version->value) !== '') {
+            $this->output->writeln($written->sentence($version->value));
         }
         foreach ($rows instanceof ShieldedRows ? $rows->namedIn() : [] as $text) {
             $this->output->writeln('A living person was named in: '.Str::limit(Str::squish($text), 120));

@@ -34,7 +34,7 @@ final class KindsCommand extends Command
             $kinds = $own->all();
         }
         if ($this->option('json')) {
-            $this->output->writeln((string) json_encode(array_map(self::told(...), $kinds), JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES));
+            $this->output->writeln((string) json_encode(array_map(self::described(...), $kinds), JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES));
 
             return self::SUCCESS;
         }
@@ -48,7 +48,7 @@ final class KindsCommand extends Command
     }
 
     /** @return array{kind: string, name: string, event: string, roles: list<array<string, mixed>>, columns: list<array<string, mixed>>, heads: list<array<string, mixed>>} */
-    private static function told(RecordKind $kind): array
+    private static function described(RecordKind $kind): array
     {
         return [
             'kind' => $kind->code, 'name' => $kind->name, 'event' => $kind->event,

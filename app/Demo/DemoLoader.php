@@ -82,14 +82,14 @@ final class DemoLoader
         foreach ($files as $at => $file) {
             $heading = ltrim(trim((string) strtok((string) file_get_contents($file), "\n")), '# ');
             $about = (string) preg_replace('/^The /', 'the ', $heading);
-            $progress->tell(max(0, min(60, intdiv(60 * $at, count($files)))), "loading {$about}");
+            $progress->report(max(0, min(60, intdiv(60 * $at, count($files)))), "loading {$about}");
             $this->changes->run(new Intent($user, "Entered {$about}", '', ChangeMethod::Batch), fn () => $this->read($file));
         }
         // A database that has just been filled takes its tables for empty until somebody counts them.
         DB::statement('ANALYZE people, names, events, claims, records, sources, parent_sets, parentages, unions, union_partners, places');
-        $progress->tell(60, 'loading records');
+        $progress->report(60, 'loading records');
         $this->records->load($tree, $user, $folder, $this->sources, $this->people);
-        $progress->tell(80, 'loading pictures');
+        $progress->report(80, 'loading pictures');
         $this->pictures->load($tree, $user, $folder, $this->people, $this->places);
         $this->changes->run(new Intent($user, 'Opened questions about conflicting facts', '', ChangeMethod::Batch), fn (Change $change) => $this->questions->openHard(array_values(array_map(static fn (Person $person): string => $person->id, $this->people)), $change));
         $this->cases->load($user, "{$folder}/cases.txt", $this->people);
@@ -144,13 +144,13 @@ final class DemoLoader
 
             return;
         }
-        $said = ['TITL' => $title, 'AUTH' => $author, 'PUBL' => $publication, 'REPO' => $repository, 'CALN' => $callNumber];
+        $values = ['TITL' => $title, 'AUTH' => $author, 'PUBL' => $publication, 'REPO' => $repository, 'CALN' => $callNumber];
         $fields = [];
         foreach ($kind->fields as $field) {
             // What stands under a tag goes to the last field of it: the years before the volume.
-            if (($said[$field->tag] ?? '') !== '' && ! $field->isOfRecord && ($field->tag === 'TITL' ? $field->code === $this->titleOf($kind) : true)) {
-                $fields = array_diff_key($fields, array_filter($fields, static fn (string $value): bool => $value === $said[$field->tag]));
-                $fields[$field->code] = $said[$field->tag];
+            if (($values[$field->tag] ?? '') !== '' && ! $field->isOfRecord && ($field->tag === 'TITL' ? $field->code === $this->titleOf($kind) : true)) {
+                $fields = array_diff_key($fields, array_filter($fields, static fn (string $value): bool => $value === $values[$field->tag]));
+                $fields[$field->code] = $values[$field->tag];
             }
         }
         $this->sources[$key] = $this->citations->describe(['kind' => $kind->code, 'fields' => $fields]);

@@ -27,8 +27,8 @@ final class DemoPlaces
     /** place KEY: NAME | kind | inside KEY | latitude | longitude */
     public function place(string $rest): void
     {
-        [$key, $said] = explode(':', $rest, 2) + [1 => ''];
-        [$name, $kind, $inside, $latitude, $longitude] = DemoLoader::parts($said, 5);
+        [$key, $setting] = explode(':', $rest, 2) + [1 => ''];
+        [$name, $kind, $inside, $latitude, $longitude] = DemoLoader::parts($setting, 5);
         $this->last = $this->places[trim($key)] = $this->editing->make($name, $kind, $inside === '' ? null : $this->known($inside));
         if ($latitude !== '') {
             $this->editing->change($this->last, ['latitude' => $latitude, 'longitude' => $longitude]);
@@ -53,16 +53,16 @@ final class DemoPlaces
     /** church KEY: KEY | from | to */
     public function church(string $rest): void
     {
-        [$key, $said] = explode(':', $rest, 2) + [1 => ''];
-        [$church, $from, $to] = DemoLoader::parts($said, 3);
+        [$key, $setting] = explode(':', $rest, 2) + [1 => ''];
+        [$church, $from, $to] = DemoLoader::parts($setting, 3);
         PlaceChurch::query()->create(['place_id' => $this->known(trim($key))->id, 'church_id' => $this->known($church)->id, ...Places::tenure($from, $to)]);
     }
 
     /** reckoning CALENDAR | first day of the year | until | order | hemisphere */
     public function reckoning(string $rest): void
     {
-        $said = array_combine(['calendar', 'yearStart', 'until', 'order', 'hemisphere'], DemoLoader::parts($rest, 5));
-        $this->editing->change($this->last(), ['reckoning' => array_filter($said, static fn (string $word): bool => $word !== '')]);
+        $setting = array_combine(['calendar', 'yearStart', 'until', 'order', 'hemisphere'], DemoLoader::parts($rest, 5));
+        $this->editing->change($this->last(), ['reckoning' => array_filter($setting, static fn (string $word): bool => $word !== '')]);
     }
 
     public function known(string $key): Place

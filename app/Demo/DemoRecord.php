@@ -58,7 +58,7 @@ final class DemoRecord
             if ($word === 'record') {
                 [$key, $source, $kind, $locator, $date, $place, $count] = DemoLoader::parts($rest, 7);
                 $record = $records[] = new self($key, $source, $kind, $locator, $date, $place, $count === '' ? null : (int) $count);
-            } elseif ($record === null || ! $record->told($word, $rest)) {
+            } elseif ($record === null || ! $record->takesField($word, $rest)) {
                 throw DemoProblem::at($file, $index + 1, "“{$word}” is no word of a file of records.");
             }
         }
@@ -66,7 +66,7 @@ final class DemoRecord
         return $records;
     }
 
-    private function told(string $word, string $rest): bool
+    private function takesField(string $word, string $rest): bool
     {
         if (preg_match('/^(\d+)\s+(.*)$/', $rest, $m) !== 1) {
             $m = ['', '0', ''];

@@ -37,7 +37,7 @@ final class Claim extends TreeModel
         return [...parent::casts(), 'said' => 'array'];
     }
 
-    public static function letGo(): array
+    public static function nullOnDelete(): array
     {
         return [[self::class, 'leans_on_id']];
     }

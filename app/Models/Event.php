@@ -32,7 +32,7 @@ final class Event extends TreeModel
     }
 
     /** What it is, when and where, as a sentence goes on with it: birth 3 May 1818, Hask. */
-    public function told(): string
+    public function inWords(): string
     {
         return trim(mb_strtolower(EventKinds::named($this->kind)->word).' '.trim("{$this->date->shown}, {$this->place_typed}", ', '));
     }

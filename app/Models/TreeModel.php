@@ -66,7 +66,7 @@ abstract class TreeModel extends Model
      *
      * @return list<array{class-string<TreeModel>, string}>
      */
-    public static function letGo(): array
+    public static function nullOnDelete(): array
     {
         return [];
     }

@@ -83,9 +83,9 @@ final class ClassificationTest extends TestCase
         $other = $this->api('POST', "/facts/{$this->fact($ewan, 'death')->id}/citations", ['sourceId' => $this->source('Burials')])->json('id');
         self::assertEqualsCanonicalizing([$claim, $copy], array_column($this->api('GET', "/claims/{$copy}")->json('rows'), 'claimId'));
         self::assertSame([$other], array_column($this->api('GET', "/claims/{$other}")->json('rows'), 'claimId'));
-        $this->api('PATCH', "/claims/{$copy}", ['version' => 1, 'leansOnId' => $claim])->assertOk();
-        self::assertSame('leaning', $this->api('GET', "/claims/{$copy}")->json('row.weight'));
-        $this->api('PATCH', "/claims/{$claim}", ['version' => 1, 'leansOnId' => $copy])->assertStatus(409);
+        $this->api('PATCH', "/claims/{$copy}", ['version' => 1, 'derivedFromId' => $claim])->assertOk();
+        self::assertSame('derived', $this->api('GET', "/claims/{$copy}")->json('row.weight'));
+        $this->api('PATCH', "/claims/{$claim}", ['version' => 1, 'derivedFromId' => $copy])->assertStatus(409);
     }
 
     public function test_who_may_not_see_the_living_sees_no_informants(): void

@@ -66,7 +66,7 @@ final class CopyTest extends TestCase
             {
                 private int $told = 0;
 
-                public function tell(int $percent, string $what): void
+                public function report(int $percent, string $what): void
                 {
                     if ($this->told++ > 5) {
                         throw new Cancelled('It was cancelled.');

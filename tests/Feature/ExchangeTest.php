@@ -236,7 +236,7 @@ final class ExchangeTest extends TestCase
     {
         $progress = new class implements Progress
         {
-            public function tell(int $percent, string $what): void
+            public function report(int $percent, string $what): void
             {
                 if ($percent > 70) {
                     throw new Cancelled('enough');

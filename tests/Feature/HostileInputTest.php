@@ -110,7 +110,7 @@ final class HostileInputTest extends TestCase
         $known = [...$family, 'question' => $family['case'], 'kind' => 'ancestors', 'list' => 'places', 'run' => $this->looked()];
         $queries = [];
         foreach ($paths as $path => $methods) {
-            $names = array_column(array_filter($methods['get']['parameters'] ?? [], static fn (array $one): bool => $one['in'] === 'query'), 'name');
+            $names = array_column(array_filter($methods['get']['parameters'] ?? [], static fn (array $method): bool => $method['in'] === 'query'), 'name');
             if ($names !== [] && str_starts_with($path, '/api/trees/{tree}')) {
                 $queries[(string) preg_replace_callback('/\{(\w+)\}/', static fn (array $m): string => $known[$m[1]], substr($path, strlen('/api/trees/{tree}')))] = $names;
             }

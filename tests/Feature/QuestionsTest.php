@@ -189,10 +189,10 @@ final class QuestionsTest extends TestCase
         self::assertSame([true, 'his own word', 'indirect', 'his father'], [$sameOrigin(), $rows()[$first]['saidOrigin'], $rows()[$first]['evidence'], $rows()[$first]['informantTie']]);
         $class($first, ['origin' => ''])->assertOk();
         self::assertFalse($sameOrigin());
-        $class($second, ['leansOnId' => $first])->assertOk();
-        self::assertSame(['leaning', $first, true], [$rows()[$second]['weight'], $rows()[$second]['leansOnId'], $sameOrigin()]);
-        $class($first, ['leansOnId' => $second])->assertStatus(409);
-        $class($first, ['leansOnId' => $first])->assertStatus(409);
+        $class($second, ['derivedFromId' => $first])->assertOk();
+        self::assertSame(['derived', $first, true], [$rows()[$second]['weight'], $rows()[$second]['derivedFromId'], $sameOrigin()]);
+        $class($first, ['derivedFromId' => $second])->assertStatus(409);
+        $class($first, ['derivedFromId' => $first])->assertStatus(409);
 
         // What was copied falls with what it was copied from.
         $told = $this->api('GET', "/thread/claim/{$first}")->assertOk();

@@ -156,7 +156,7 @@ final class RecordsTest extends TestCase
             'columns' => ['relation' => 'Head', 'age' => '36', 'age?' => '26', 'name?' => 'Euan Farrel']]]])->assertOk();
         $told = $this->api('POST', "/records/{$record}/line-up", ['choices' => [['lineId' => $line, 'as' => 'new']]])->json('lines.0.told');
         $births = array_values(array_filter($told, static fn (array $one): bool => str_starts_with($one['says'], 'Birth')));
-        self::assertSame([['Birth 1844 or 1845', true], ['Birth 1854 or 1855', false]], array_map(static fn (array $one): array => [$one['says'], $one['isWanted']], $births));
+        self::assertSame([['Birth 1844 or 1845', true], ['Birth 1854 or 1855', false]], array_map(static fn (array $birth): array => [$birth['says'], $birth['isWanted']], $births));
 
         $this->takeIn($record, [['lineId' => $line, 'as' => 'new', 'wanted' => [$births[1]['key']]]]);
         $person = Person::query()->firstOrFail()->id;

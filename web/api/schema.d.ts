@@ -2954,7 +2954,7 @@ export interface components {
       locator: string
       words: string
       takenOver: boolean
-      /** @description strong, fair, slight, leaning, unread or withdrawn */
+      /** @description strong, fair, slight, derived, unread or withdrawn */
       weight: string
       /** @description why it was taken back; empty while it counts */
       withdrawn: string
@@ -3568,7 +3568,7 @@ export interface components {
       /** @description what it comes from; claims that say the same are one origin */
       origin?: string | null
       /** @description the claim that it was copied from; empty for none */
-      leansOnId?: string | null
+      derivedFromId?: string | null
       weight?: string | null
       why?: string | null
     }
@@ -3673,7 +3673,7 @@ export interface components {
       id: string
       isFor: boolean
       text: string
-      /** @description strong, fair, slight, leaning, unread, withdrawn or empty */
+      /** @description strong, fair, slight, derived, unread, withdrawn or empty */
       weight: string
       claimId: string
       /** @description the claim that it rests on, in a few words; empty for none */
@@ -3857,7 +3857,7 @@ export interface components {
       /** @description what somebody said that it comes from */
       saidOrigin: string
       /** @description the claim that it was copied from; empty for none */
-      leansOnId: string
+      derivedFromId: string
       /** @description the weight that somebody said against the rule; empty where the rule weighs */
       saidWeight: string
       saidWhy: string
@@ -3988,7 +3988,7 @@ export interface components {
       claimId: string
       /** @description the line that told it; empty where it was cited by hand */
       lineId: string
-      /** @description strong, fair, slight, leaning, unread or withdrawn */
+      /** @description strong, fair, slight, derived, unread or withdrawn */
       weight: string
       /** @description whether somebody overruled the rule by which it is weighed */
       overruled: boolean

@@ -23,7 +23,7 @@ final readonly class DrawnPage
     }
 
     /** @return array{left: float, top: float, width: float, height: float}|null where a line stands, as shares of the page's sides */
-    public function slip(int $line): ?array
+    public function strip(int $line): ?array
     {
         [$width, $height] = $this->page->size($this->record);
         $at = $this->page->line($this->record, $line);

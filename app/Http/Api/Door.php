@@ -26,11 +26,11 @@ final class Door
      */
     public static function checked(Request $request, array $rules): array
     {
-        $said = $request->all();
-        foreach (Arr::dot($said) as $path => $value) {
+        $sent = $request->all();
+        foreach (Arr::dot($sent) as $path => $value) {
             $of = $rules[self::field((string) $path)] ?? null;
             if (is_string($value) && $of !== null && trim($value) === '') {
-                data_set($said, (string) $path, match (true) {
+                data_set($sent, (string) $path, match (true) {
                     ! self::takesBlanks($of) => null,
                     in_array('uuid', $of, true) => '',
                     default => $value,
@@ -39,7 +39,7 @@ final class Door
         }
         $strict = array_map(static fn (array $of): array => in_array('integer', $of, true) ? [...$of, ...self::WHOLE_NUMBER] : $of, $rules);
 
-        return self::typed(Validator::make($said, $strict)->validate(), $rules);
+        return self::typed(Validator::make($sent, $strict)->validate(), $rules);
     }
 
     /** The name of the rule that a place among what was sent has: choices.3.personId is choices.*.personId. */

@@ -37,7 +37,7 @@ final readonly class DrawingsController
     #[Get('/trees/{tree}/drawings/{kind}/{person}', 'drawing', SceneResource::class, query: ['generations'])]
     public function show(Request $request, string $tree, string $kind, string $person): JsonResponse
     {
-        $scene = $this->scene($this->living->asRead(), $request, $kind, $person);
+        $scene = $this->scene($this->living->forReader(), $request, $kind, $person);
 
         return response()->json(new SceneResource(
             $scene->title, $scene->width, $scene->height,

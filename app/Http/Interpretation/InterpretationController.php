@@ -41,14 +41,14 @@ final readonly class InterpretationController
         $text = mb_substr($request->string('text')->toString(), 0, 200);
         $place = $this->understood(mb_substr($request->string('place')->toString(), 0, 500), $text)[0];
 
-        return response()->json(FactResources::date(GenDate::parse($text, $this->gazetteers->reckoning($place?->id))));
+        return response()->json(FactResources::date(GenDate::parse($text, $this->gazetteers->datingConvention($place?->id))));
     }
 
     /** A sum with dates: how long, which day, which day of the week. */
     #[Get('/trees/{tree}/reading/sum', 'readSum', SuggestionList::class, query: ['text'])]
     public function sum(Request $request): JsonResponse
     {
-        return response()->json(new SuggestionList(DateSum::read(mb_substr($request->string('text')->toString(), 0, 200), $this->gazetteers->reckoning(null))));
+        return response()->json(new SuggestionList(DateSum::read(mb_substr($request->string('text')->toString(), 0, 200), $this->gazetteers->datingConvention(null))));
     }
 
     /** A line of the one-line entry; its dates as their places wrote them. */
@@ -59,7 +59,7 @@ final readonly class InterpretationController
         $events = [];
         foreach ($entry->events as $kind => $event) {
             $place = $event->place === '' ? null : $this->understood($event->place, $event->date->typed)[0];
-            $date = GenDate::parse($event->date->typed, $this->gazetteers->reckoning($place?->id));
+            $date = GenDate::parse($event->date->typed, $this->gazetteers->datingConvention($place?->id));
             $events[] = new EntryEventResource($kind, FactResources::date($date), $event->place);
         }
 
@@ -77,7 +77,7 @@ final readonly class InterpretationController
         $date = mb_substr($request->string('date')->toString(), 0, 200);
         [$place, $within, $offers, $gazetteer] = $this->understood($text, $date, $request->string('chosen')->toString());
         $when = GenDate::parse($date)->span();
-        $path = static fn (Place $one): string => implode(', ', $gazetteer->path($one->id, $when));
+        $path = static fn (Place $place): string => implode(', ', $gazetteer->path($place->id, $when));
 
         return response()->json(new PlaceResolutionResource(
             $place?->id, $place === null ? '' : $path($place), $place === null ? '' : $gazetteer->churchOf($place->id, $when)->name ?? '',

@@ -36,7 +36,7 @@ final readonly class JournalController
     public function index(Request $request): JsonResponse
     {
         self::refuseShielded($this->current);
-        $changes = array_map(self::line(...), $this->changes->list(JournalInput::from($request)->asked($this->gazetteers->reckoning(null)), before: $request->integer('before')));
+        $changes = array_map(self::line(...), $this->changes->list(JournalInput::from($request)->asked($this->gazetteers->datingConvention(null)), before: $request->integer('before')));
         $last = count($changes) === Changes::AT_ONCE ? $changes[Changes::AT_ONCE - 1]->seq : null;
         $user = TreesController::user($request);
 

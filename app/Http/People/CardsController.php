@@ -25,7 +25,7 @@ final readonly class CardsController
     public function show(string $tree, string $person): JsonResponse
     {
         $id = PersonRow::query()->findOrFail($person)->id;
-        $view = $this->living->asRead();
+        $view = $this->living->forReader();
         $sets = $view->parentSets([$id])[$id] ?? [];
         $unions = $view->unionsOf([$id])[$id] ?? [];
         $parents = $sets === [] ? [] : array_column($sets[0]->whoStand(), 'personId');
@@ -33,7 +33,7 @@ final readonly class CardsController
         $people = $view->lives([$id, ...$kin]);
         $one = $people[$id];
         $name = static fn (string $of): string => isset($people[$of]) ? $people[$of]->name()->shown() : '?';
-        $lines = [self::told($one, 'Born', 'birth'), self::told($one, 'Christened', 'christening', 'baptism'), self::told($one, 'Died', 'death'), self::told($one, 'Buried', 'burial')];
+        $lines = [self::line($one, 'Born', 'birth'), self::line($one, 'Christened', 'christening', 'baptism'), self::line($one, 'Died', 'death'), self::line($one, 'Buried', 'burial')];
         if ($parents !== []) {
             $lines[] = 'Child of '.implode(' and ', array_map($name, $parents));
         }
@@ -50,7 +50,7 @@ final readonly class CardsController
             array_values(array_filter($lines, static fn (string $line): bool => $line !== ''))));
     }
 
-    private static function told(Person $person, string $word, string ...$kinds): string
+    private static function line(Person $person, string $word, string ...$kinds): string
     {
         $event = $person->leading(...$kinds);
 

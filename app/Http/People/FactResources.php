@@ -90,7 +90,7 @@ final readonly class FactResources
             rivals: $this->rivals($event),
             standing: $event->standing->value,
             restriction: $event->restriction,
-            notches: $this->notches($event),
+            notches: $this->originWeights($event),
             reasoned: isset($this->reasoned[$event->id]),
             disagrees: isset($this->contested[$event->id]),
             citations: array_map($this->citation(...), $event->backing),
@@ -117,11 +117,11 @@ final readonly class FactResources
     }
 
     /** @return list<string> a weight for each origin, the strongest first */
-    private function notches(Event $event): array
+    private function originWeights(Event $event): array
     {
         $claims = array_values(array_filter(array_map(static fn (CitedEvidence $claim): ?ClassifiedClaim => $claim->classed, $event->backing)));
 
-        return array_map(static fn (WeightGrade $weight): string => $weight->value, OriginGroups::notches($claims));
+        return array_map(static fn (WeightGrade $weight): string => $weight->value, OriginGroups::weights($claims));
     }
 
     private function age(Event $event): string

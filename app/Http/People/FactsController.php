@@ -51,11 +51,11 @@ final readonly class FactsController
     {
         $input = FactInput::from($request);
         $event = Event::query()->findOrFail($fact);
-        $said = $input->fact($event->kind);
+        $values = $input->fact($event->kind);
         $version = $input->version ?? throw new Refusal('Say which version of the fact you changed.');
         $this->changes->run(
             new Intent(TreesController::user($request), 'Changed '.self::word($event->kind), $input->why ?? ''),
-            fn (): Event => $this->facts->change(Event::query()->findOrFail($fact), $version, $said),
+            fn (): Event => $this->facts->change(Event::query()->findOrFail($fact), $version, $values),
         );
 
         return response()->json(new CreatedResource($fact));

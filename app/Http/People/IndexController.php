@@ -121,7 +121,7 @@ final readonly class IndexController
      */
     private function lines(Collection $rows): array
     {
-        $people = $this->reader->isUsual() ? [] : $this->living->asRead()->lives(array_values($rows->pluck('person_id')->all()));
+        $people = $this->reader->isUsual() ? [] : $this->living->forReader()->lives(array_values($rows->pluck('person_id')->all()));
 
         return array_values($rows->map(fn (stdClass $row): PersonLine => new PersonLine(
             $row->person_id, $row->number, $row->sex,

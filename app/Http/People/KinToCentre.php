@@ -29,6 +29,6 @@ final readonly class KinToCentre
 
         $term = Kinship::between($this->kin->of([$centre, $personId]), $centre, $personId)[0]->term ?? '';
 
-        return $term === '' ? '' : "{$term} of ".($this->living->asRead()->lives([$centre])[$centre] ?? null)?->name()->shown();
+        return $term === '' ? '' : "{$term} of ".($this->living->forReader()->lives([$centre])[$centre] ?? null)?->name()->shown();
     }
 }

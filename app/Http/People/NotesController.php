@@ -60,9 +60,9 @@ final readonly class NotesController
         $input = NoteInput::from($request);
         $this->changes->run(new Intent(TreesController::user($request), 'Changed a note'), static function () use ($note, $input): void {
             $row = Note::query()->findOrFail($note);
-            $said = ['text' => $input->text, 'is_research' => $input->isResearch];
-            ChangedMeanwhile::unless($row, $input->version ?? 0, $said);
-            $row->fill($said)->save();
+            $values = ['text' => $input->text, 'is_research' => $input->isResearch];
+            ChangedMeanwhile::unless($row, $input->version ?? 0, $values);
+            $row->fill($values)->save();
         });
 
         return response()->json(new CreatedResource($note));

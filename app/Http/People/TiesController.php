@@ -101,12 +101,12 @@ final readonly class TiesController
     {
         $input = ParentSetInput::from($request);
         $set = ParentSet::query()->findOrFail($parentSet);
-        $said = array_filter(['kind' => $input->kind, 'standing' => $input->standing, 'proof' => $input->proof, 'kind_words' => $input->kindWords, 'years' => $input->years], static fn (?string $value): bool => $value !== null);
+        $values = array_filter(['kind' => $input->kind, 'standing' => $input->standing, 'proof' => $input->proof, 'kind_words' => $input->kindWords, 'years' => $input->years], static fn (?string $value): bool => $value !== null);
         $this->changes->run(
             new Intent(TreesController::user($request), "Changed how {$this->childOf($set)} is tied to a set of parents", $input->why ?? ''),
-            function () use ($set, $said, $input): void {
-                if ($said !== []) {
-                    $this->changing->parentage($set, $said, $input->personId);
+            function () use ($set, $values, $input): void {
+                if ($values !== []) {
+                    $this->changing->parentage($set, $values, $input->personId);
                 }
                 if ($input->leads) {
                     $this->changing->lead($set);
@@ -122,7 +122,7 @@ final readonly class TiesController
     {
         $to = Union::query()->findOrFail(MoveInput::from($request)->to);
 
-        return response()->json(new MovePreview($this->moves->childForetold(ParentSet::query()->findOrFail($parentSet), $to)));
+        return response()->json(new MovePreview($this->moves->previewChild(ParentSet::query()->findOrFail($parentSet), $to)));
     }
 
     #[Post('/trees/{tree}/parent-sets/{parentSet}/move', 'moveChild', body: MoveInput::class)]
@@ -144,7 +144,7 @@ final readonly class TiesController
     {
         $to = Person::query()->findOrFail(MoveInput::from($request)->to);
 
-        return response()->json(new MovePreview($this->moves->partnerForetold(UnionPartner::query()->findOrFail($unionPartner), $to)));
+        return response()->json(new MovePreview($this->moves->previewPartner(UnionPartner::query()->findOrFail($unionPartner), $to)));
     }
 
     #[Post('/trees/{tree}/union-partners/{unionPartner}/move', 'movePartner', body: MoveInput::class)]

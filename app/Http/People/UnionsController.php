@@ -32,7 +32,7 @@ final readonly class UnionsController
     public function show(string $tree, string $union): JsonResponse
     {
         $row = UnionRow::query()->findOrFail($union);
-        $view = $this->living->asRead();
+        $view = $this->living->forReader();
         $one = $view->unions([$row->id])[$row->id];
         $unions = $one->marriage() === null ? [] : $view->unionsOf($one->partnerIds);
         $people = $view->lives(array_values(array_unique(array_merge($one->partnerIds, ...array_map(static fn (Union $u): array => $u->partnerIds, array_merge([], ...array_values($unions)))))));
@@ -57,7 +57,7 @@ final readonly class UnionsController
         $input = UnionInput::from($request);
         $this->changes->run(new Intent(TreesController::user($request), 'Changed a couple'), static function () use ($union, $input): void {
             $row = UnionRow::query()->findOrFail($union);
-            $columns = array_filter(['kind' => $input->kind, 'surname_custom' => $input->surnameCustom], static fn (?string $said): bool => $said !== null);
+            $columns = array_filter(['kind' => $input->kind, 'surname_custom' => $input->surnameCustom], static fn (?string $kind): bool => $kind !== null);
             ChangedMeanwhile::unless($row, $input->version, $columns);
             $row->fill(array_map(trim(...), $columns))->save();
         });

@@ -47,7 +47,7 @@ final readonly class ImagesBeside
     }
 
     /** @return list<ClaimImageStrip> the strips of the lines that back a fact */
-    public function slips(string $factId): array
+    public function strips(string $factId): array
     {
         return $this->cut('event_id', [$factId]);
     }
@@ -56,7 +56,7 @@ final readonly class ImagesBeside
      * @param  list<string>  $claimIds
      * @return list<ClaimImageStrip>
      */
-    public function slipsOfClaims(array $claimIds): array
+    public function stripsOfClaims(array $claimIds): array
     {
         return $this->cut('id', $claimIds);
     }

@@ -36,6 +36,6 @@ final readonly class ImagesBesideController
     {
         $id = Event::query()->findOrFail($fact)->id;
 
-        return response()->json(new ImagesBesideFact($this->pictures->slips($id), $this->pictures->of('event_id', $id)));
+        return response()->json(new ImagesBesideFact($this->pictures->strips($id), $this->pictures->of('event_id', $id)));
     }
 }

@@ -83,7 +83,7 @@ final readonly class PicturePages
 
         return new PicturesPage(array_values($files->map(static fn (Media $file): PictureLine => new PictureLine(
             $file->id, $file->title, $file->path, $file->type, $file->bytes, $previews[$file->sha256]->state ?? 'waiting', self::pages($previews[$file->sha256] ?? null),
-            array_map(static fn (PictureOn $one): string => $one->says, $on[$file->id] ?? []),
+            array_map(static fn (PictureOn $pictureOn): string => $pictureOn->says, $on[$file->id] ?? []),
         ))->all()), $last === null ? null : Cursor::of($last->path, $last->id), $shown, Media::query()->count());
     }
 

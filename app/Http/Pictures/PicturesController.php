@@ -65,7 +65,7 @@ final readonly class PicturesController
             if ((clone $there)->where('media_id', $media->id)->exists()) {
                 throw new Refusal('This very file is on the record already, though it may have another name.', 409);
             }
-            if ($rolls->isTakenIn($row) && ! $row->look_again) {
+            if ($rolls->isCommitted($row) && ! $row->look_again) {
                 $row->fill(['look_again' => true])->save();
             }
             $linkId = MediaLink::query()->create(['media_id' => $media->id, 'record_id' => $row->id, 'position' => 1 + (int) $there->max('position')])->id;

@@ -79,10 +79,10 @@ final readonly class PlacesController
     #[Put('/trees/{tree}/places/{place}/reckoning', 'reckonPlace', CreatedResource::class, DatingSettingInput::class)]
     public function reckon(Request $request, string $tree, string $place): JsonResponse
     {
-        $said = DatingSettingInput::from($request)->said();
+        $setting = DatingSettingInput::from($request)->setting();
         $name = Place::query()->findOrFail($place)->name;
         $this->changes->run(new Intent(TreesController::user($request), "Said how dates were written in {$name}"),
-            fn () => $this->places->change(Place::query()->findOrFail($place), ['reckoning' => $said]));
+            fn () => $this->places->change(Place::query()->findOrFail($place), ['reckoning' => $setting]));
 
         return response()->json(new CreatedResource($place));
     }

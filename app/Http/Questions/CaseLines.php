@@ -38,7 +38,7 @@ final readonly class CaseLines
         $lines = RollLine::query()->whereIn('id', $questions->pluck('roll_line_id')->filter())->get()->keyBy('id');
 
         return array_values($questions->map(static fn (Question $row): QuestionLine => new QuestionLine($row->id,
-            $row->kind === 'conflict' ? QuestionPages::sentence($row, $people[$row->person_id ?? ''] ?? null) : CasePages::says($row, $people, $lines[$row->roll_line_id ?? ''] ?? null),
+            $row->kind === 'conflict' ? QuestionPages::sentence($row, $people[$row->person_id ?? ''] ?? null) : CasePages::asked($row, $people, $lines[$row->roll_line_id ?? ''] ?? null),
             $row->kind, $row->title, $row->state, $row->person_id ?? '', $row->decision, $row->reopened_by))->all());
     }
 }

@@ -48,10 +48,10 @@ final readonly class CasePages
         $named = static fn (?string $id) => isset($people[$id ?? '']) ? SearchRows::named($people[$id ?? '']) : null;
 
         return new CasePage(
-            $question->id, $question->version, self::says($question, $people, $line), $question->kind, $question->aspect, $question->state, $question->reason, $question->decision, $question->reopened_by,
+            $question->id, $question->version, self::asked($question, $people, $line), $question->kind, $question->aspect, $question->state, $question->reason, $question->decision, $question->reopened_by,
             $named($question->person_id), $named($question->other_person_id), $line === null ? null : self::line($line),
-            array_values($alternatives->map(fn (Alternative $one): CaseAlternative => new CaseAlternative($one->id, $one->title, $named($one->person_id), $one->outcome !== '' && $question->state !== 'open',
-                array_values(($points->get($one->id) ?? collect())->map(static fn (Point $point): CasePoint => self::point($point, $citable))->all())))->all()),
+            array_values($alternatives->map(fn (Alternative $alternative): CaseAlternative => new CaseAlternative($alternative->id, $alternative->title, $named($alternative->person_id), $alternative->outcome !== '' && $question->state !== 'open',
+                array_values(($points->get($alternative->id) ?? collect())->map(static fn (Point $point): CasePoint => self::point($point, $citable))->all())))->all()),
             array_values(array_map(static fn (array $claim): CitableClaim => $claim[0], $citable)),
             $this->tasks->of(['question_id' => $question->id], self::MOST_TASKS),
         );
@@ -61,7 +61,7 @@ final readonly class CasePages
     {
         $alternatives = Alternative::query()->where('question_id', $question->id)->get();
 
-        return self::says($question, $this->tree->lives(self::concerned($question, $alternatives)), $question->roll_line_id === null ? null : RollLine::query()->findOrFail($question->roll_line_id));
+        return self::asked($question, $this->tree->lives(self::concerned($question, $alternatives)), $question->roll_line_id === null ? null : RollLine::query()->findOrFail($question->roll_line_id));
     }
 
     /**
@@ -74,7 +74,7 @@ final readonly class CasePages
     }
 
     /** @param  array<string, Person>  $people */
-    public static function says(Question $question, array $people, ?RollLine $line): string
+    public static function asked(Question $question, array $people, ?RollLine $line): string
     {
         $name = static fn (?string $id): string => ($people[$id ?? ''] ?? null)?->name()->shown() ?? '?';
 
@@ -118,7 +118,7 @@ final readonly class CasePages
         $citable = [];
         foreach ($claims as $claim) {
             $fact = $facts[$claim->event_id ?? ''] ?? null;
-            $told = $fact === null ? ($claim->aspect === '' ? 'name' : $claim->aspect) : $fact->told();
+            $told = $fact === null ? ($claim->aspect === '' ? 'name' : $claim->aspect) : $fact->inWords();
             $record = $records[$claim->record_id] ?? null;
             $where = trim((($sources[$record->source_id ?? ''] ?? null)->title ?? '').', '.($record->locator ?? ''), ', ');
             $citable[$claim->id] = [new CitableClaim($claim->id, "{$where}: {$told}".($claim->words === '' ? '' : " “{$claim->words}”"), WeightRule::of($classed[$claim->id])->weight->value), $claim->record_id];

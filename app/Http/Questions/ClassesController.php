@@ -44,7 +44,7 @@ final readonly class ClassesController
         $claims = $this->beside($row);
         $facts = $row->event_id === null ? [] : array_filter([$row->event_id => Event::query()->find($row->event_id)]);
         $rows = array_map(static fn (array $one): WeighingRow => $one[0], $this->rows->of($claims, $facts));
-        $own = array_values(array_filter($rows, static fn (WeighingRow $one): bool => $one->claimId === $row->id));
+        $own = array_values(array_filter($rows, static fn (WeighingRow $weighingRow): bool => $weighingRow->claimId === $row->id));
 
         return response()->json(new ClaimPage($own[0], $rows));
     }
@@ -55,16 +55,16 @@ final readonly class ClassesController
         $input = ClassInput::from($request);
         $this->changes->run(new Intent(TreesController::user($request), 'Classed a claim', $input->why ?? ''), static function () use ($claim, $input): void {
             $row = Claim::query()->findOrFail($claim);
-            $said = array_filter(['information' => $input->information, 'reading' => $input->reading, 'informant' => $input->informant, 'informant_tie' => $input->informantTie,
+            $classes = array_filter(['information' => $input->information, 'reading' => $input->reading, 'informant' => $input->informant, 'informant_tie' => $input->informantTie,
                 'evidence' => $input->evidence, 'origin' => $input->origin === null ? null : trim($input->origin)], is_string(...));
-            if ($input->leansOnId !== null) {
-                $said['leans_on_id'] = ClaimDerivation::checked($row, $input->leansOnId);
+            if ($input->derivedFromId !== null) {
+                $classes['leans_on_id'] = ClaimDerivation::checked($row, $input->derivedFromId);
             }
             if ($input->weight !== null) {
-                $said += $input->weight === 'rule' ? ['weight_said' => '', 'weight_why' => ''] : ['weight_said' => $input->weight, 'weight_why' => trim($input->why ?? '')];
+                $classes += $input->weight === 'rule' ? ['weight_said' => '', 'weight_why' => ''] : ['weight_said' => $input->weight, 'weight_why' => trim($input->why ?? '')];
             }
-            ChangedMeanwhile::unless($row, $input->version, $said);
-            $row->fill($said)->save();
+            ChangedMeanwhile::unless($row, $input->version, $classes);
+            $row->fill($classes)->save();
             if ($input->sourceClass !== null) {
                 Record::query()->findOrFail($row->record_id)->fill(['source_class' => $input->sourceClass])->save();
             }

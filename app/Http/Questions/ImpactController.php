@@ -33,7 +33,7 @@ final readonly class ImpactController
 
         $what = self::what($what);
 
-        return response()->json($this->pages->of($what, $id, $this->threads->foretell($what, $id)));
+        return response()->json($this->pages->of($what, $id, $this->threads->preview($what, $id)));
     }
 
     #[Post('/trees/{tree}/thread/{what}/{id}', 'makeThreadSo', CreatedResource::class, MarkFalseInput::class)]
@@ -42,7 +42,7 @@ final readonly class ImpactController
         $input = MarkFalseInput::from($request);
         $what = self::what($what);
         $summary = 'Marked as false: '.$this->pages->called($what, $id).' and what depends on it';
-        $this->changes->run(new Intent(TreesController::user($request), $summary, $input->why), fn () => $this->threads->makeSo($what, $id, $input->why, $input->seen));
+        $this->changes->run(new Intent(TreesController::user($request), $summary, $input->why), fn () => $this->threads->markFalse($what, $id, $input->why, $input->seen));
 
         return response()->json(new CreatedResource($id));
     }

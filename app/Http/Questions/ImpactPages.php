@@ -44,7 +44,7 @@ final readonly class ImpactPages
     {
     }
 
-    public function of(ImpactTarget $what, string $id, ImpactPreview $foretold): ImpactPage
+    public function of(ImpactTarget $impactTarget, string $id, ImpactPreview $foretold): ImpactPage
     {
         $owners = $this->owners($foretold->grounds);
         $people = $this->tree->lives(array_values(array_unique(array_merge(...array_values($owners), ...[[]]))));
@@ -52,19 +52,19 @@ final readonly class ImpactPages
         $effects = array_map(fn (Effect $effect): ImpactEffect => $this->effect($effect, $foretold->grounds, $owners[$effect->conclusion->id] ?? [], $people, $then), $foretold->pulled->effects);
         $touched = array_unique(array_merge([], ...array_map(static fn (Effect $effect): array => $owners[$effect->conclusion->id] ?? [], $foretold->pulled->effects)));
 
-        return new ImpactPage('Suppose that '.$this->called($what, $id).' is false.', $foretold->mark(), count($foretold->pulled->void), count($touched), $effects, $this->moved($foretold, $owners),
+        return new ImpactPage('Suppose that '.$this->called($impactTarget, $id).' is false.', $foretold->mark(), count($foretold->pulled->void), count($touched), $effects, $this->moved($foretold, $owners),
             array_values(Fact::query()->whereIn('id', $foretold->unweighed)->where('standing', '<>', 'unweighed')->orderBy('position')->get()
                 ->map(QuestionFact::of(...))->all()));
     }
 
     /** What is supposed, as a sentence names it. */
-    public function called(ImpactTarget $what, string $id): string
+    public function called(ImpactTarget $impactTarget, string $id): string
     {
-        return match ($what) {
+        return match ($impactTarget) {
             ImpactTarget::Claim => 'what '.$this->record(Claim::query()->findOrFail($id)->record_id).' says',
             ImpactTarget::Record => 'what '.$this->record($id).' says',
             ImpactTarget::Source => 'what “'.Source::query()->findOrFail($id)->title.'” says',
-            ImpactTarget::Fact => 'the '.Fact::query()->findOrFail($id)->told(),
+            ImpactTarget::Fact => 'the '.Fact::query()->findOrFail($id)->inWords(),
             ImpactTarget::Tie => $this->tieWords(Parentage::query()->findOrFail($id)),
             ImpactTarget::Placing => $this->placingWords(Placing::query()->findOrFail($id)),
             ImpactTarget::Decision => 'the answer to “'.$this->question(Question::query()->findOrFail($id)).'”',
@@ -80,7 +80,7 @@ final readonly class ImpactPages
     {
         $id = $effect->conclusion->id;
         $words = match ($effect->conclusion->kind) {
-            ConclusionKind::Fact => ucfirst($grounds->facts[$id]->told()),
+            ConclusionKind::Fact => ucfirst($grounds->facts[$id]->inWords()),
             ConclusionKind::Tie => self::parentWords($people, $owners),
             ConclusionKind::Placing => ucfirst($this->placingWords($grounds->placings[$id])),
             ConclusionKind::Decision => QuestionPages::sentence($grounds->decisions[$id], $people[$grounds->decisions[$id]->person_id ?? ''] ?? null),
@@ -89,7 +89,7 @@ final readonly class ImpactPages
         $weights = static fn (array $notches): array => array_values(array_map(static fn (WeightGrade $weight): string => $weight->value, $notches));
 
         return new ImpactEffect($effect->conclusion->kind->value, $id, $effect->outcome->value, $words, $this->instead($effect->conclusion, $grounds, $then[$owner] ?? null), $owner,
-            implode(' and ', array_map(static fn (string $one): string => ($people[$one] ?? null)?->name()->shown() ?? '', $owners)), $weights($effect->before), $weights($effect->after));
+            implode(' and ', array_map(static fn (string $owner): string => ($people[$owner] ?? null)?->name()->shown() ?? '', $owners)), $weights($effect->before), $weights($effect->after));
     }
 
     /** What leads when a fact of which there can be one only has fallen. */

@@ -51,7 +51,7 @@ final readonly class QuestionPages
         $isOfSex = $question->aspect === 'sex';
         $facts = $isOfSex ? StatedSex::sides(PersonRow::query()->where('id', $question->person_id)->firstOrFail()) : $this->questions->facts($question);
         $rows = $this->rows->among($facts, $isOfSex ? StatedSex::claims((string) $question->person_id) : Claim::query()->whereIn('event_id', array_keys($facts))->orderBy('ordinal')->orderBy('id')->get());
-        $stops = CandidateDates::stops(array_map(static fn (array $row): GenDate => $row[1], $rows));
+        $stops = CandidateDates::among(array_map(static fn (array $row): GenDate => $row[1], $rows));
 
         return new QuestionPage(
             $question->id, $question->version, self::sentence($question, $person), $question->aspect, $question->state, (string) $question->person_id,

@@ -58,7 +58,7 @@ final readonly class WeighingRows
     {
         [$records, $sources] = ClassifiedClaims::standIn($claims);
         $slips = [];
-        foreach ($this->pictures->slipsOfClaims(array_values(array_map(strval(...), $claims->pluck('id')->all()))) as $slip) {
+        foreach ($this->pictures->stripsOfClaims(array_values(array_map(strval(...), $claims->pluck('id')->all()))) as $slip) {
             $slips[$slip->claimId] = $slip;
         }
         $rows = [];
@@ -69,7 +69,7 @@ final readonly class WeighingRows
                 $record = $records[$claim->record_id] ?? throw new \LogicException('A claim has no record.');
                 $source = $sources[$record->source_id] ?? throw new \LogicException('A record has no source.');
                 $fact = $facts[$claim->event_id ?? ''] ?? null;
-                $told = $fact === null ? GenDate::phrase('') : ClassifiedClaims::told($claim, $fact);
+                $told = $fact === null ? GenDate::phrase('') : ClassifiedClaims::statedDate($claim, $fact);
                 $rows[] = [$this->row($claim, $one, $fact, $told, $record, $source, $origin, $slips[$claim->id] ?? null), $told];
             }
         }
@@ -84,7 +84,7 @@ final readonly class WeighingRows
 
         return new WeighingRow($claim->id, $claim->version, $fact->id ?? '', $fact->standing ?? '', $origin, $claim->words, FactResources::words(NoteForms::short($cited, $record->locator)), $record->id,
             $classed->source->value, $classed->information->value, $claim->reading, $claim->informant, $weighed->weight->value, $weighed->working, $told->shown, $fact->place_typed ?? '', ...self::days($told->span()), slip: $slip,
-            evidence: $classed->directness->value, informantTie: $claim->informant_tie, saidOrigin: $claim->origin, leansOnId: $claim->leans_on_id ?? '',
+            evidence: $classed->directness->value, informantTie: $claim->informant_tie, saidOrigin: $claim->origin, derivedFromId: $claim->leans_on_id ?? '',
             saidWeight: $claim->weight_said, saidWhy: $claim->weight_why);
     }
 

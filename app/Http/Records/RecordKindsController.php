@@ -89,9 +89,9 @@ final readonly class RecordKindsController
 
     private static function read(string $code, string $template): RecordKind
     {
-        $said = json_decode($template, true);
+        $decoded = json_decode($template, true);
         try {
-            return RecordKind::fromArray($code, is_array($said) ? $said : []);
+            return RecordKind::fromArray($code, is_array($decoded) ? $decoded : []);
         } catch (KindProblem $problem) {
             throw new Refusal($problem->getMessage());
         }

@@ -161,23 +161,23 @@ final readonly class RecordMatchPages
             $lined->odds($line->id, $person) > 0.0 ? ProbabilityWords::of($lined->odds($line->id, $person)) : '', ProbabilityWords::of($lined->newOdds[$line->id] ?? 1.0),
             match (true) {
                 $as === self::OPEN => self::asksWho($offers, $people),
-                $state === LineChoice::PLACED && isset($people[$person]) => trim(($bounds === null ? '' : OutsideLifespan::says($roll, $line, $bounds->window())).' '.self::asks($roll, $line, $people[$person], $variants)),
+                $state === LineChoice::PLACED && isset($people[$person]) => trim(($bounds === null ? '' : OutsideLifespan::explanation($roll, $line, $bounds->window())).' '.self::asks($roll, $line, $people[$person], $variants)),
                 default => '',
             },
             array_map(static fn (MatchOffer $offer): LineOffer => new LineOffer($offer->personId, $people[$offer->personId]->name()->shown(), LifeYears::shown($people[$offer->personId]), ProbabilityWords::of($offer->odds), $offer->grounds), $offers),
-            array_map(fn (AssertionCheck $one): AssertionResource => $this->told($roll, $one), $told),
+            array_map(fn (AssertionCheck $assertionCheck): AssertionResource => $this->assertion($roll, $assertionCheck), $told),
         );
     }
 
-    private function told(Roll $roll, AssertionCheck $told): AssertionResource
+    private function assertion(Roll $roll, AssertionCheck $told): AssertionResource
     {
         $telling = $told->telling;
 
-        return new AssertionResource($telling->key(), $telling->of->value, $told->state->value, self::says($roll, $telling), $telling->rule, $telling->working, $told->ground, $telling->words, $told->isWanted,
+        return new AssertionResource($telling->key(), $telling->of->value, $told->state->value, self::sentence($roll, $telling), $telling->rule, $telling->working, $told->ground, $telling->words, $told->isWanted,
             in_array($telling->of, [AssertionSubject::Person, AssertionSubject::Couple], true) ? mb_strtolower(EventKinds::named($telling->kind)->word) : '');
     }
 
-    private static function says(Roll $roll, Assertion $telling): string
+    private static function sentence(Roll $roll, Assertion $telling): string
     {
         $other = $roll->line($telling->otherLineId)->name ?? '';
         $rest = implode(', ', array_filter([$telling->date->shown, $telling->value, $telling->place], static fn (string $part): bool => $part !== ''));

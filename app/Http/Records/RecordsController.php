@@ -98,7 +98,7 @@ final readonly class RecordsController
         $this->changes->run(new Intent(TreesController::user($request), 'Called '.Counted::of($count, 'person', 'people').' into a roll'), function () use ($record, $input): void {
             $row = Record::query()->findOrFail($record);
             ChangedMeanwhile::unless($row, $input->version ?? 0, []);
-            $this->rolls->callIn($row, $input->people);
+            $this->rolls->addNamed($row, $input->people);
             DB::table('records')->where('tree_id', $row->tree_id)->where('id', $row->id)->increment('version');
         });
         $this->drafts->forget($record);
@@ -158,7 +158,7 @@ final readonly class RecordsController
                 $row = Record::query()->findOrFail($record);
                 ChangedMeanwhile::unless($row, $input->version, []);
 
-                return $takeIn->take($change, $row, $choices);
+                return $takeIn->commit($change, $row, $choices);
             });
 
         return response()->json(new CommitSummaryResource($taken->words(), Record::query()->findOrFail($record)->version));

@@ -68,7 +68,7 @@ final readonly class SourceKindsController
         $set = static fn (string $pattern): array => FactResources::words(NotePattern::parse($pattern)->set($values));
 
         return response()->json(new FormsResource($set($kind->full), $set($kind->short), $set($kind->bibliography),
-            array_map(static fn (array $one): SimilarSource => new SimilarSource($one[0], FactResources::words($one[1])), $like->to($values, $kind->said('TITL', $values), $input->except))));
+            array_map(static fn (array $one): SimilarSource => new SimilarSource($one[0], FactResources::words($one[1])), $like->to($values, $kind->value('TITL', $values), $input->except))));
     }
 
     /** What sources of a kind say in each of its fields: looked at before a field is changed. */
@@ -129,9 +129,9 @@ final readonly class SourceKindsController
 
     private static function read(string $code, string $template): SourceKind
     {
-        $said = json_decode($template, true);
+        $decoded = json_decode($template, true);
         try {
-            return SourceKind::fromArray($code, is_array($said) ? $said : []);
+            return SourceKind::fromArray($code, is_array($decoded) ? $decoded : []);
         } catch (KindProblem $problem) {
             throw new Refusal($problem->getMessage());
         }

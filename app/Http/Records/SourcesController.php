@@ -78,10 +78,10 @@ final readonly class SourcesController
     #[Put('/trees/{tree}/sources/{source}/reckoning', 'reckonSource', CreatedResource::class, DatingSettingInput::class)]
     public function reckon(Request $request, string $tree, string $source): JsonResponse
     {
-        $said = DatingSettingInput::from($request)->said();
+        $setting = DatingSettingInput::from($request)->setting();
         $title = Source::query()->findOrFail($source)->title;
         $this->changes->run(new Intent(TreesController::user($request), "Said how {$title} writes its dates"),
-            fn (): int => $this->citations->reckon(Source::query()->findOrFail($source), $said));
+            fn (): int => $this->citations->reckon(Source::query()->findOrFail($source), $setting));
 
         return response()->json(new CreatedResource($source));
     }

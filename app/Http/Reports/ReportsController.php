@@ -44,7 +44,7 @@ final readonly class ReportsController
     #[Get('/trees/{tree}/reports/{kind}/{subject}', 'report', ReportResource::class)]
     public function show(string $tree, string $kind, string $subject): JsonResponse
     {
-        $document = $this->document($this->living->asRead(), $kind, $subject);
+        $document = $this->document($this->living->forReader(), $kind, $subject);
 
         return response()->json(new ReportResource($document->title, Html::body($document)));
     }
@@ -69,8 +69,8 @@ final readonly class ReportsController
             $near = array_values($search->nearest($typed, self::NEAR)->pluck('person_id')->all());
             $ids = self::firstUnions($this->couples()->whereIn('union_partners.person_id', $near));
         }
-        $unions = $this->living->asRead()->unions($ids);
-        $people = $this->living->asRead()->people(array_merge([], ...array_column($unions, 'partnerIds')));
+        $unions = $this->living->forReader()->unions($ids);
+        $people = $this->living->forReader()->people(array_merge([], ...array_column($unions, 'partnerIds')));
         $lines = [];
         foreach ($ids as $id) {
             $names = array_map(static fn (string $p): string => $people[$p]->name()->shown(), $unions[$id]->partnerIds);

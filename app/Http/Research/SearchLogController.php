@@ -51,7 +51,7 @@ final readonly class SearchLogController
             $this->doubled->refuseSearch($input->lookedFor, $input->lookedIn, $input->people);
         }
         $search = $this->changes->run(new Intent(TreesController::user($request), "Logged a search of {$input->lookedIn}"), static function () use ($input): Search {
-            $search = Search::query()->create([...self::said($input), 'position' => 1 + (int) Search::query()->max('position')]);
+            $search = Search::query()->create([...self::values($input), 'position' => 1 + (int) Search::query()->max('position')]);
             foreach (array_unique($input->people) as $personId) {
                 SearchPerson::query()->create(['search_id' => $search->id, 'person_id' => Person::query()->findOrFail($personId)->id]);
             }
@@ -69,7 +69,7 @@ final readonly class SearchLogController
         $this->changes->run(new Intent(TreesController::user($request), "Changed what was logged of {$input->lookedIn}"), static function () use ($input, $search): void {
             $row = Search::query()->findOrFail($search);
             ChangedMeanwhile::unless($row, $input->version ?? 0, ['looked_for' => $input->lookedFor, 'looked_in' => $input->lookedIn, 'found' => $input->found ?? '']);
-            $row->fill(self::said($input))->save();
+            $row->fill(self::values($input))->save();
         });
 
         return response()->json(new CreatedResource($search));
@@ -85,7 +85,7 @@ final readonly class SearchLogController
     }
 
     /** @return array<string, mixed> */
-    private static function said(SearchInput $input): array
+    private static function values(SearchInput $input): array
     {
         return ['looked_for' => trim($input->lookedFor), 'looked_in' => trim($input->lookedIn), 'outcome' => $input->outcome, 'found' => trim($input->found ?? ''), 'note' => trim($input->note ?? ''),
             'is_whole' => $input->isWhole ?? false, 'date' => GenDate::parse(trim($input->date ?? '') === '' ? Carbon::now()->format('j M Y') : trim((string) $input->date))];

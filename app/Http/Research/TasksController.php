@@ -78,14 +78,14 @@ final readonly class TasksController
     public function update(Request $request, string $tree, string $task): JsonResponse
     {
         $input = TaskInput::from($request);
-        $said = $input->text === null ? [] : ['text' => $input->text];
+        $values = $input->text === null ? [] : ['text' => $input->text];
         if ($input->done !== null) {
-            $said['done_at'] = $input->done ? Carbon::now()->toIso8601String() : null;
+            $values['done_at'] = $input->done ? Carbon::now()->toIso8601String() : null;
         }
-        $this->changes->run(new Intent(TreesController::user($request), $input->done === true ? 'Did something that was to be done' : 'Changed what is to be done'), static function () use ($task, $said, $input): void {
+        $this->changes->run(new Intent(TreesController::user($request), $input->done === true ? 'Did something that was to be done' : 'Changed what is to be done'), static function () use ($task, $values, $input): void {
             $row = Task::query()->findOrFail($task);
-            ChangedMeanwhile::unless($row, $input->version ?? 0, $said);
-            $row->fill($said)->save();
+            ChangedMeanwhile::unless($row, $input->version ?? 0, $values);
+            $row->fill($values)->save();
         });
 
         return response()->json(new CreatedResource($task));

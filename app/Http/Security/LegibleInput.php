@@ -20,8 +20,8 @@ final class LegibleInput
         if (array_filter($request->query->all(), is_array(...)) !== []) {
             throw new Refusal('An address holds one word for each thing that is asked, not a list.');
         }
-        foreach ([$request->query->all(), $request->request->all(), $request->isJson() ? $request->json()->all() : []] as $said) {
-            array_walk_recursive($said, static function (mixed $word, int|string $name): void {
+        foreach ([$request->query->all(), $request->request->all(), $request->isJson() ? $request->json()->all() : []] as $value) {
+            array_walk_recursive($value, static function (mixed $word, int|string $name): void {
                 if (is_string($word) && (str_contains($word, "\0") || ! mb_check_encoding($word, 'UTF-8'))) {
                     throw new Refusal("There are bytes in “{$name}” that are no letters. Nothing was changed; type it anew.");
                 }

@@ -22,11 +22,11 @@ final readonly class TakesHeldCitation
 
     public function handle(Request $request, Closure $next): Response
     {
-        $this->held->letGo();
-        $said = $request->headers->get('X-Held-Citation') ?? '';
-        if ($said !== '') {
-            [$sourceId, $locator] = explode(' ', $said, 2) + [1 => ''];
-            if (! Str::isUuid($sourceId) || strlen($said) > self::MOST) {
+        $this->held->release();
+        $header = $request->headers->get('X-Held-Citation') ?? '';
+        if ($header !== '') {
+            [$sourceId, $locator] = explode(' ', $header, 2) + [1 => ''];
+            if (! Str::isUuid($sourceId) || strlen($header) > self::MOST) {
                 throw new Refusal('What is held is no citation. Let it go, and hold it again from its source.');
             }
             $this->held->hold($sourceId, mb_substr(rawurldecode($locator), 0, 1000));
@@ -35,7 +35,7 @@ final readonly class TakesHeldCitation
         try {
             return $next($request);
         } finally {
-            $this->held->letGo();
+            $this->held->release();
         }
     }
 }

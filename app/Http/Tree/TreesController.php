@@ -74,7 +74,7 @@ final readonly class TreesController
     {
         $tree = $this->current->get();
         $own = $this->centre->own();
-        $centres = $this->living->asRead()->lives(array_values(array_filter([$tree->centre_person_id, $own])));
+        $centres = $this->living->forReader()->lives(array_values(array_filter([$tree->centre_person_id, $own])));
         $name = static fn (?string $id): string => ($centres[$id ?? ''] ?? null)?->name()->shown() ?? '';
 
         return response()->json(self::resource($tree, $tree->roleOf(self::user($request)), $name($tree->centre_person_id), $own, $name($own)));
@@ -115,9 +115,9 @@ final readonly class TreesController
     #[Put('/trees/{tree}/reckoning', 'reckonTree', TreeResource::class, DatingSettingInput::class)]
     public function reckon(Request $request): JsonResponse
     {
-        $said = DatingSettingInput::from($request)->said();
-        $this->changes->run(new Intent(self::user($request), 'Said how dates are written in this tree'), function () use ($said): void {
-            $this->current->get()->forceFill(['reckoning' => $said])->save();
+        $setting = DatingSettingInput::from($request)->setting();
+        $this->changes->run(new Intent(self::user($request), 'Said how dates are written in this tree'), function () use ($setting): void {
+            $this->current->get()->forceFill(['reckoning' => $setting])->save();
             $this->dates->readAgain(Event::query());
         });
 

@@ -44,7 +44,7 @@ final readonly class WorldEventsController
     public function store(Request $request): JsonResponse
     {
         $input = WorldEventInput::from($request);
-        $date = GenDate::parse($input->date, $this->gazetteers->reckoning($this->gazetteers->standing(trim($input->place))));
+        $date = GenDate::parse($input->date, $this->gazetteers->datingConvention($this->gazetteers->standing(trim($input->place))));
         if ($date->span() === null) {
             throw new Refusal("No day was understood in “{$input->date}”: without one it stands beside nobody's life.");
         }

@@ -55,7 +55,7 @@ final readonly class LivingPeople
      *
      * @return \Closure(string): string
      */
-    public function told(): \Closure
+    public function redactor(): \Closure
     {
         return $this->current->seesLiving() ? static fn (string $text): string => $text : $this->names()->hide(...);
     }
@@ -79,7 +79,7 @@ final readonly class LivingPeople
     }
 
     /** The same, with names and dates shown as whoever asks wants them. */
-    public function asRead(): TreeView
+    public function forReader(): TreeView
     {
         return $this->reader->view($this->view());
     }

@@ -40,7 +40,7 @@ final readonly class PrivacyAwareExport
         if ($keeping === null) {
             return $this->living->shielded();
         }
-        $this->tell($keeping, $what);
+        $this->journal($keeping, $what);
 
         return $this->living->view();
     }
@@ -54,7 +54,7 @@ final readonly class PrivacyAwareExport
     /** @throws Refusal when the one who asks is not the owner */
     public function inFull(?User $user, string $what): TreeRows
     {
-        $this->tell($user, $what);
+        $this->journal($user, $what);
 
         return new ExportTree($this->current);
     }
@@ -65,7 +65,7 @@ final readonly class PrivacyAwareExport
     }
 
     /** @throws Refusal when the one who asks is not the owner */
-    public function tell(?User $user, string $what): void
+    public function journal(?User $user, string $what): void
     {
         if ($user !== null && $this->current->get()->roleOf($user) !== 'owner') {
             throw self::notTheirs();

@@ -43,7 +43,7 @@ final class Change
         $before = array_intersect_key($row->getRawOriginal(), $row->getDirty());
         unset($before['version']);
         $this->touches($row);
-        $this->touched->reclasses($row);
+        $this->touched->affectsClassification($row);
         $this->journal($row->getTable(), $row->id, 'update', $before);
     }
 
@@ -62,7 +62,7 @@ final class Change
                 $this->deleteWhole($dependent);
             }
         }
-        foreach ($row::letGo() as [$class, $column]) {
+        foreach ($row::nullOnDelete() as [$class, $column]) {
             foreach ($class::query()->where($column, $row->id)->get() as $referring) {
                 $referring->fill([$column => null])->save();
             }

@@ -45,14 +45,14 @@ final class ChangedMeanwhile extends Refusal
         foreach (array_diff_key($yours, array_flip(self::UNTOLD)) as $field => $mine) {
             $other = $theirs[self::COLUMNS[$field] ?? $field] ?? '';
             if (is_scalar($mine) && is_scalar($other) && (string) $mine !== (string) $other) {
-                $sides[] = ['field' => self::WORDS[$field] ?? Str::of($field)->snake(' ')->replace('_', ' ')->ucfirst()->toString(), 'yours' => self::told($mine), 'theirs' => self::told($other)];
+                $sides[] = ['field' => self::WORDS[$field] ?? Str::of($field)->snake(' ')->replace('_', ' ')->ucfirst()->toString(), 'yours' => self::worded($mine), 'theirs' => self::worded($other)];
             }
         }
 
         return $sides;
     }
 
-    private static function told(bool|float|int|string $value): string
+    private static function worded(bool|float|int|string $value): string
     {
         return is_bool($value) ? ($value ? 'yes' : 'no') : (string) $value;
     }

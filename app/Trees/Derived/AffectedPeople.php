@@ -36,7 +36,7 @@ final class AffectedPeople
     private array $reclassed = ['records' => [], 'sources' => []];
 
     /** Notes what of a row that is about to be changed changes the classes of its claims. */
-    public function reclasses(TreeModel $row): void
+    public function affectsClassification(TreeModel $row): void
     {
         if (($row instanceof Record && $row->isDirty(['source_class', 'kind', 'record_kind_id'])) || ($row instanceof Source && $row->isDirty(['kind', 'source_kind_id']))) {
             $this->reclassed[$row->getTable()][] = $row->id;
@@ -68,7 +68,7 @@ final class AffectedPeople
     }
 
     /** @return list<string> questions whose ground was touched though they were not decided anew */
-    public function shaken(): array
+    public function reopened(): array
     {
         return array_map(strval(...), array_keys(array_diff_key($this->deciding, $this->rows)));
     }

@@ -24,14 +24,14 @@ final readonly class DisplayPreferences
 
     public function names(): NameStyle
     {
-        $said = self::said();
+        $preferences = self::stored();
 
-        return new NameStyle(NameOrder::tryFrom($said['order'] ?? '') ?? NameOrder::GivenFirst, ($said['capitals'] ?? '') === 'yes', MarriedName::tryFrom($said['married'] ?? '') ?? MarriedName::Birth);
+        return new NameStyle(NameOrder::tryFrom($preferences['order'] ?? '') ?? NameOrder::GivenFirst, ($preferences['capitals'] ?? '') === 'yes', MarriedName::tryFrom($preferences['married'] ?? '') ?? MarriedName::Birth);
     }
 
     public function dates(): DateStyle
     {
-        return DateStyle::tryFrom(self::said()['dates'] ?? '') ?? DateStyle::Short;
+        return DateStyle::tryFrom(self::stored()['dates'] ?? '') ?? DateStyle::Short;
     }
 
     public function isUsual(): bool
@@ -45,7 +45,7 @@ final readonly class DisplayPreferences
     }
 
     /** @return array<string, string> */
-    private static function said(): array
+    private static function stored(): array
     {
         $user = Auth::user();
 

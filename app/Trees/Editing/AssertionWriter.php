@@ -100,7 +100,7 @@ final readonly class AssertionWriter
 
     private function add(Assertion $telling, string $column, string $ownerId, CommitSummary $taken): Event
     {
-        $event = $this->facts->add($column, $ownerId, self::said($telling));
+        $event = $this->facts->add($column, $ownerId, self::values($telling));
         if ($telling->reading !== '') {
             // Another reading of a doubtful word is a rival of the first.
             $event->fill(['standing' => 'rival'])->save();
@@ -118,7 +118,7 @@ final readonly class AssertionWriter
     {
         $taken->rivals++;
 
-        return $this->facts->add($column, $ownerId, self::said($telling));
+        return $this->facts->add($column, $ownerId, self::values($telling));
     }
 
     private function fill(Assertion $telling, string $factId): Event
@@ -184,7 +184,7 @@ final readonly class AssertionWriter
     }
 
     /** @return array{kind: string, value: string, date: string, place: string} */
-    private static function said(Assertion $telling): array
+    private static function values(Assertion $telling): array
     {
         return ['kind' => $telling->kind, 'value' => $telling->value, 'date' => $telling->date->typed, 'place' => $telling->place];
     }

@@ -24,16 +24,16 @@ final readonly class Citations
     {
     }
 
-    /** @param  array{title?: string, author?: string, publication?: string, callNumber?: string, repository?: string, kind?: string, fields?: array<string, string>, listName?: string}  $said */
-    public function describe(array $said): Source
+    /** @param  array{title?: string, author?: string, publication?: string, callNumber?: string, repository?: string, kind?: string, fields?: array<string, string>, listName?: string}  $values */
+    public function describe(array $values): Source
     {
-        return Source::query()->create($this->columns($said));
+        return Source::query()->create($this->columns($values));
     }
 
-    /** @param  array{title?: string, author?: string, publication?: string, callNumber?: string, repository?: string, kind?: string, fields?: array<string, string>, listName?: string}  $said */
-    public function change(Source $source, array $said): void
+    /** @param  array{title?: string, author?: string, publication?: string, callNumber?: string, repository?: string, kind?: string, fields?: array<string, string>, listName?: string}  $values */
+    public function change(Source $source, array $values): void
     {
-        $source->fill($this->columns($said))->save();
+        $source->fill($this->columns($values))->save();
     }
 
     public function uncite(Change $change, Claim $claim): void
@@ -78,24 +78,24 @@ final readonly class Citations
     }
 
     /**
-     * @param  array{title?: string, author?: string, publication?: string, callNumber?: string, repository?: string, kind?: string, fields?: array<string, string>, listName?: string}  $said
+     * @param  array{title?: string, author?: string, publication?: string, callNumber?: string, repository?: string, kind?: string, fields?: array<string, string>, listName?: string}  $values
      * @return array<string, mixed>
      */
-    private function columns(array $said): array
+    private function columns(array $values): array
     {
-        $kind = ($said['kind'] ?? '') === '' ? null : $this->kinds->named($said['kind']) ?? throw new Refusal('There is no such kind of source here.');
-        $fields = array_filter(array_map(PastedWords::clean(...), $said['fields'] ?? []), static fn (string $value): bool => $value !== '');
+        $kind = ($values['kind'] ?? '') === '' ? null : $this->kinds->named($values['kind']) ?? throw new Refusal('There is no such kind of source here.');
+        $fields = array_filter(array_map(PastedWords::clean(...), $values['fields'] ?? []), static fn (string $value): bool => $value !== '');
         $columns = [
-            'title' => trim($said['title'] ?? ''),
-            'author' => trim($said['author'] ?? ''),
-            'publication' => trim($said['publication'] ?? ''),
-            'call_number' => trim($said['callNumber'] ?? ''),
+            'title' => trim($values['title'] ?? ''),
+            'author' => trim($values['author'] ?? ''),
+            'publication' => trim($values['publication'] ?? ''),
+            'call_number' => trim($values['callNumber'] ?? ''),
         ];
-        $repository = trim($said['repository'] ?? '');
+        $repository = trim($values['repository'] ?? '');
         if ($kind !== null) {
             // What the fields say to the standard is kept beside them: by it a source is found, sorted and written to a file.
-            $columns = ['title' => $kind->said('TITL', $fields), 'author' => $kind->said('AUTH', $fields), 'publication' => $kind->said('PUBL', $fields), 'call_number' => $kind->said('CALN', $fields)];
-            $repository = $kind->said('REPO', $fields);
+            $columns = ['title' => $kind->value('TITL', $fields), 'author' => $kind->value('AUTH', $fields), 'publication' => $kind->value('PUBL', $fields), 'call_number' => $kind->value('CALN', $fields)];
+            $repository = $kind->value('REPO', $fields);
             $columns['title'] = $columns['title'] !== '' ? $columns['title']
                 : rtrim(implode('', array_map(static fn (Words $words): string => $words->text, NotePattern::parse($kind->short)->set($fields))), '.');
         }
@@ -107,8 +107,8 @@ final readonly class Citations
             ...$columns,
             ...TreeSourceKinds::columns($kind),
             'fields' => $fields,
-            'list_name' => trim($said['listName'] ?? ''),
-            'search' => SearchForm::of(implode(' ', [...$columns, ...array_values($fields), trim($said['listName'] ?? '')])),
+            'list_name' => trim($values['listName'] ?? ''),
+            'search' => SearchForm::of(implode(' ', [...$columns, ...array_values($fields), trim($values['listName'] ?? '')])),
             'repository_id' => $repository === '' ? null : (Repository::query()->where('name', $repository)->first()
                 ?? Repository::query()->create(['name' => $repository]))->id,
         ];

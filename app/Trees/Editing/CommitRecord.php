@@ -43,7 +43,7 @@ final readonly class CommitRecord
      *
      * @throws Refusal when one person would stand on two lines that exclude each other
      */
-    public function take(Change $change, Record $record, array $choices): CommitSummary
+    public function commit(Change $change, Record $record, array $choices): CommitSummary
     {
         $roll = $this->rolls->roll($record);
         $taken = new CommitSummary;
@@ -107,7 +107,7 @@ final readonly class CommitRecord
     private function refuseOutsideLife(Roll $roll, RollLine $line, string $personId): void
     {
         [$windows, $people] = $this->windows->around($personId);
-        $says = OutsideLifespan::says($roll, $line, $windows->of($personId));
+        $says = OutsideLifespan::explanation($roll, $line, $windows->of($personId));
         if ($says !== '') {
             throw new Refusal("{$line->name} is placed on {$people[$personId]->name()->shown()} (no. {$people[$personId]->number}), who did not live that day. {$says} Write why it is them all the same, or place the line on somebody else.", 409, ['lineId' => $line->id]);
         }

@@ -33,39 +33,39 @@ final readonly class DuplicateEntry
 
     /**
      * @param  string  $column  person_id or union_id
-     * @param  array{kind: string, value?: string, date?: string, place?: string, denied?: bool}  $said
+     * @param  array{kind: string, value?: string, date?: string, place?: string, denied?: bool}  $values
      *
      * @throws Refusal when the same is told of the same person or couple
      */
-    public function refuseFact(string $column, string $ownerId, array $said): void
+    public function refuseFact(string $column, string $ownerId, array $values): void
     {
-        $kind = EventKinds::all()[$said['kind']] ?? null;
-        if ($kind === null || ($said['denied'] ?? false)) {
+        $kind = EventKinds::all()[$values['kind']] ?? null;
+        if ($kind === null || ($values['denied'] ?? false)) {
             return;
         }
-        $date = $this->dates->read($said['date'] ?? '', null);
-        foreach (Event::query()->where($column, $ownerId)->where('kind', $said['kind'])->where('denied', false)->where('standing', '<>', 'ruled out')->orderBy('position')->orderBy('id')->get() as $event) {
-            if ($this->isSame($event, $date, $said, $kind->single || $said['kind'] === 'marriage')) {
+        $date = $this->dates->read($values['date'] ?? '', null);
+        foreach (Event::query()->where($column, $ownerId)->where('kind', $values['kind'])->where('denied', false)->where('standing', '<>', 'ruled out')->orderBy('position')->orderBy('id')->get() as $event) {
+            if ($this->isSame($event, $date, $values, $kind->single || $values['kind'] === 'marriage')) {
                 $there = implode(', ', array_filter([$event->date->shown, $event->value, $event->place_typed]));
                 throw self::refusal("{$kind->word} is there already".($there === '' ? '' : ": {$there}").'. Change that one, or save this again to have both.', ['factId' => $event->id]);
             }
         }
     }
 
-    /** @param  array{kind: string, value?: string, date?: string, place?: string, denied?: bool}  $said */
-    private function isSame(Event $event, GenDate $date, array $said, bool $isSingle): bool
+    /** @param  array{kind: string, value?: string, date?: string, place?: string, denied?: bool}  $values */
+    private function isSame(Event $event, GenDate $date, array $values, bool $isSingle): bool
     {
         $days = Dates::compare($date, $event->date)->verdict;
         $isSameTime = match (true) {
-            $date->readings === [] || $event->date->readings === [] => trim($said['date'] ?? '') === $event->date_typed || ($isSingle && ($date->isEmpty() || $event->date->isEmpty())),
+            $date->readings === [] || $event->date->readings === [] => trim($values['date'] ?? '') === $event->date_typed || ($isSingle && ($date->isEmpty() || $event->date->isEmpty())),
             // 1845 beside 4 May 1845 is one marriage; about 1845 beside it is another telling.
             $isSingle => $days === Verdict::Same || ($days === Verdict::Fits && self::isHard($date) && self::isHard($event->date)),
             default => $days === Verdict::Same,
         };
-        $place = trim($said['place'] ?? '');
+        $place = trim($values['place'] ?? '');
         $isSamePlace = $place === '' || $event->place_typed === '' || Places::compare($place, $event->place_typed)->verdict !== Verdict::Incomparable;
 
-        return $isSameTime && $isSamePlace && SearchForm::of($said['value'] ?? '') === SearchForm::of($event->value);
+        return $isSameTime && $isSamePlace && SearchForm::of($values['value'] ?? '') === SearchForm::of($event->value);
     }
 
     private static function isHard(GenDate $date): bool

@@ -21,15 +21,15 @@ final readonly class Facts
     {
     }
 
-    /** @param  array{kind: string, typeWords?: string, value?: string, date?: string, place?: string, placeId?: string|null, denied?: bool, restriction?: string}  $said */
-    public function add(string $ownerColumn, string $ownerId, array $said): Event
+    /** @param  array{kind: string, typeWords?: string, value?: string, date?: string, place?: string, placeId?: string|null, denied?: bool, restriction?: string}  $values */
+    public function add(string $ownerColumn, string $ownerId, array $values): Event
     {
         try {
-            $kind = EventKinds::named($said['kind']);
+            $kind = EventKinds::named($values['kind']);
         } catch (UnknownEventKind $problem) {
             throw new Refusal($problem->getMessage());
         }
-        if (! ($ownerColumn === 'union_id' ? $kind->ofUnion : $kind->ofPerson) && ! ($said['denied'] ?? false)) {
+        if (! ($ownerColumn === 'union_id' ? $kind->ofUnion : $kind->ofPerson) && ! ($values['denied'] ?? false)) {
             throw new Refusal($ownerColumn === 'union_id' ? "{$kind->word} is a person's, not a couple's." : "{$kind->word} is a couple's: put it on the union.");
         }
 
@@ -37,21 +37,21 @@ final readonly class Facts
             $ownerColumn => $ownerId,
             'kind' => $kind->code,
             'position' => 1 + (int) Event::query()->where($ownerColumn, $ownerId)->max('position'),
-            ...$this->columns($said, null),
+            ...$this->columns($values, null),
         ]);
         $this->held->cite($event);
 
         return $event;
     }
 
-    /** @param  array{kind?: string, typeWords?: string, value?: string, date?: string, place?: string, placeId?: string|null, denied?: bool, restriction?: string}  $said */
-    public function change(Event $event, int $versionRead, array $said): Event
+    /** @param  array{kind?: string, typeWords?: string, value?: string, date?: string, place?: string, placeId?: string|null, denied?: bool, restriction?: string}  $values */
+    public function change(Event $event, int $versionRead, array $values): Event
     {
-        ChangedMeanwhile::unless($event, $versionRead, $said);
-        if (isset($said['date']) && trim($said['date']) === trim($event->date_typed)) {
-            unset($said['date']);
+        ChangedMeanwhile::unless($event, $versionRead, $values);
+        if (isset($values['date']) && trim($values['date']) === trim($event->date_typed)) {
+            unset($values['date']);
         }
-        $event->fill($this->columns($said, $event))->save();
+        $event->fill($this->columns($values, $event))->save();
         $this->dates->again($event);
 
         return $event;
@@ -63,30 +63,30 @@ final readonly class Facts
     }
 
     /**
-     * @param  array<string, mixed>  $said
+     * @param  array<string, mixed>  $values
      * @return array<string, mixed>
      */
-    private function columns(array $said, ?Event $before): array
+    private function columns(array $values, ?Event $before): array
     {
         $columns = [];
         foreach (['typeWords' => 'type_words', 'value' => 'value', 'denied' => 'denied', 'place' => 'place_typed'] as $field => $column) {
-            if (array_key_exists($field, $said)) {
-                $columns[$column] = is_string($said[$field]) ? trim($said[$field]) : $said[$field];
+            if (array_key_exists($field, $values)) {
+                $columns[$column] = is_string($values[$field]) ? trim($values[$field]) : $values[$field];
             }
         }
-        if (array_key_exists('restriction', $said)) {
-            $columns['restriction'] = Restriction::fromStandard($said['restriction'])->words();
+        if (array_key_exists('restriction', $values)) {
+            $columns['restriction'] = Restriction::fromStandard($values['restriction'])->words();
         }
-        if (array_key_exists('placeId', $said)) {
-            $columns['place_id'] = $said['placeId'] === null ? null : Place::query()->where('id', $said['placeId'])->firstOrFail()->id;
+        if (array_key_exists('placeId', $values)) {
+            $columns['place_id'] = $values['placeId'] === null ? null : Place::query()->where('id', $values['placeId'])->firstOrFail()->id;
         } elseif (($columns['place_typed'] ?? $before?->place_typed) !== $before?->place_typed) {
             // Other words: what was said of the old ones no longer holds.
             $columns['place_id'] = null;
         }
-        if (array_key_exists('date', $said) || isset($columns['place_typed'])) {
-            $typed = (string) ($said['date'] ?? '');
+        if (array_key_exists('date', $values) || isset($columns['place_typed'])) {
+            $typed = (string) ($values['date'] ?? '');
             $standing = $this->places->understand($columns['place_typed'] ?? $before->place_typed ?? '', GenDate::parse($typed)->span());
-            if (array_key_exists('date', $said)) {
+            if (array_key_exists('date', $values)) {
                 $columns['date'] = $this->dates->read($typed, $columns['place_id'] ?? $standing);
             }
         }

@@ -24,7 +24,7 @@ final class HeldCitation
         $this->locator = trim($locator);
     }
 
-    public function letGo(): void
+    public function release(): void
     {
         $this->sourceId = null;
     }

@@ -31,7 +31,7 @@ final readonly class Moves
      *
      * @throws Refusal
      */
-    public function childForetold(ParentSet $set, Union $to): array
+    public function previewChild(ParentSet $set, Union $to): array
     {
         $this->refuseChild($set, $to);
         $child = $this->name($set->child_id);
@@ -75,7 +75,7 @@ final readonly class Moves
      *
      * @throws Refusal
      */
-    public function partnerForetold(UnionPartner $tie, Person $instead): array
+    public function previewPartner(UnionPartner $tie, Person $instead): array
     {
         $this->refusePartner($tie, $instead);
         [$was, $is] = [$this->name($tie->person_id), $this->name($instead->id)];

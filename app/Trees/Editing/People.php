@@ -40,7 +40,7 @@ final readonly class People
         }
         $person = $this->named($entry->name, $entry->sex === Sex::Unknown ? $expected : $entry->sex);
         foreach (array_diff_key($entry->events, ['marriage' => 0]) as $kind => $event) {
-            $this->facts->add('person_id', $person->id, self::said($kind, $event));
+            $this->facts->add('person_id', $person->id, self::eventValues($kind, $event));
         }
 
         return $person;
@@ -78,7 +78,7 @@ final readonly class People
             throw new Refusal('Write why it is ruled out, so that nobody finds it again.');
         }
         $others = Name::query()->where('person_id', $name->person_id)->where('id', '<>', $name->id)->get();
-        if ($standing === 'ruled out' && $others->every(static fn (Name $other): bool => $other->standing === 'ruled out')) {
+        if ($standing === 'ruled out' && $others->every(static fn (Name $name): bool => $name->standing === 'ruled out')) {
             throw new Refusal('No other name would be left. Add the right one first; an unknown name is “?”.');
         }
         if ($standing === 'accepted') {
@@ -129,7 +129,7 @@ final readonly class People
     }
 
     /** @return array{kind: string, date: string, place: string} */
-    public static function said(string $kind, EntryEvent $event): array
+    public static function eventValues(string $kind, EntryEvent $event): array
     {
         return ['kind' => $kind, 'date' => $event->date->typed, 'place' => $event->place];
     }

@@ -44,7 +44,7 @@ final readonly class Relatives
     public function marriage(OneLineEntry $entry, Person $person, ?Union $union): void
     {
         $union ??= $this->ties->addPartnerUnknown($person);
-        $this->facts->add('union_id', $union->id, People::said('marriage', $entry->events['marriage']));
+        $this->facts->add('union_id', $union->id, People::eventValues('marriage', $entry->events['marriage']));
     }
 
     private function expectedSex(string $relation): Sex

@@ -35,30 +35,30 @@ final readonly class Rolls
         return Record::query()->create(['source_id' => $source->id, 'locator' => trim($locator), ...TreeRecordKinds::columns($kind)]);
     }
 
-    /** @param  array{kind?: string, locator?: string, date?: string, place?: string, placeId?: string|null, fields?: array<string, string>, transcription?: string, fileNumber?: string, toldCount?: int|null, sourceClass?: string}  $said */
-    public function head(Record $record, array $said): void
+    /** @param  array{kind?: string, locator?: string, date?: string, place?: string, placeId?: string|null, fields?: array<string, string>, transcription?: string, fileNumber?: string, toldCount?: int|null, sourceClass?: string}  $values */
+    public function head(Record $record, array $values): void
     {
-        $columns = isset($said['kind']) ? TreeRecordKinds::columns($said['kind']) : [];
+        $columns = isset($values['kind']) ? TreeRecordKinds::columns($values['kind']) : [];
         foreach (['locator' => 'locator', 'place' => 'place_typed', 'transcription' => 'transcription', 'fileNumber' => 'file_number', 'sourceClass' => 'source_class'] as $field => $column) {
-            if (isset($said[$field])) {
-                $columns[$column] = trim((string) $said[$field]);
+            if (isset($values[$field])) {
+                $columns[$column] = trim((string) $values[$field]);
             }
         }
-        if (isset($said['fields'])) {
-            $columns['fields'] = array_filter($said['fields'], static fn (string $value): bool => $value !== '');
+        if (isset($values['fields'])) {
+            $columns['fields'] = array_filter($values['fields'], static fn (string $value): bool => $value !== '');
             $columns['locator'] = $this->locator($record, $columns);
         }
-        if (array_key_exists('toldCount', $said)) {
-            $columns['told_count'] = $said['toldCount'];
+        if (array_key_exists('toldCount', $values)) {
+            $columns['told_count'] = $values['toldCount'];
         }
-        if (isset($said['date']) || isset($said['place'])) {
-            $typed = $said['date'] ?? $record->date_typed ?? '';
+        if (isset($values['date']) || isset($values['place'])) {
+            $typed = $values['date'] ?? $record->date_typed ?? '';
             $standing = $this->places->understand($columns['place_typed'] ?? $record->place_typed ?? '', GenDate::parse($typed)->span());
-            $columns['place_id'] = isset($said['placeId']) ? Place::query()->where('id', $said['placeId'])->firstOrFail()->id : null;
+            $columns['place_id'] = isset($values['placeId']) ? Place::query()->where('id', $values['placeId'])->firstOrFail()->id : null;
             $columns['date'] = GenDate::parse($typed, $this->dates->reckoning(Source::query()->findOrFail($record->source_id), $columns['place_id'] ?? $standing));
         }
         // What was taken in from it may say otherwise now.
-        if (array_intersect_key($columns, ['transcription' => 0, 'date' => 0, 'place_typed' => 0, 'kind' => 0]) !== [] && $this->isTakenIn($record)) {
+        if (array_intersect_key($columns, ['transcription' => 0, 'date' => 0, 'place_typed' => 0, 'kind' => 0]) !== [] && $this->isCommitted($record)) {
             $columns['look_again'] = true;
         }
         $record->fill($columns)->save();
@@ -91,7 +91,7 @@ final readonly class Rolls
             throw new Refusal(self::tooLong());
         }
         $before = RollLine::query()->where('record_id', $record->id)->get()->keyBy('id');
-        $isTakenIn = $this->isTakenIn($record);
+        $isTakenIn = $this->isCommitted($record);
         $isChanged = false;
         foreach ($before->diffKeys(array_flip(array_column($lines, 'id'))) as $gone) {
             $change->deleteWhole($gone);
@@ -136,7 +136,7 @@ final readonly class Rolls
      *
      * @throws Refusal when one of them stands on the record already
      */
-    public function callIn(Record $record, array $personIds): void
+    public function addNamed(Record $record, array $personIds): void
     {
         $lines = RollLine::query()->where('record_id', $record->id);
         if ((clone $lines)->count() + count($personIds) > self::MOST_LINES) {
@@ -154,7 +154,7 @@ final readonly class Rolls
         }
     }
 
-    public function isTakenIn(Record $record): bool
+    public function isCommitted(Record $record): bool
     {
         return Placing::query()->whereIn('roll_line_id', RollLine::query()->where('record_id', $record->id)->select('id'))->exists()
             || Claim::query()->where('record_id', $record->id)->whereNotNull('roll_line_id')->exists();

@@ -30,13 +30,13 @@ final readonly class SourceDates
 
     public function read(string $typed, ?string $placeId): GenDate
     {
-        return GenDate::parse($typed, $this->gazetteers->reckoning($placeId));
+        return GenDate::parse($typed, $this->gazetteers->datingConvention($placeId));
     }
 
     /** How a page of a source writes its dates: as the source does, else as the place did. */
     public function reckoning(Source $source, ?string $placeId): DatingConvention
     {
-        $ofPlace = $this->gazetteers->reckoning($placeId);
+        $ofPlace = $this->gazetteers->datingConvention($placeId);
 
         return $source->reckoning === null ? $ofPlace : DatingSetting::of($source->reckoning)->over($ofPlace);
     }
@@ -64,7 +64,7 @@ final readonly class SourceDates
             $sources = $this->sources(array_values($events->pluck('id')->all()));
             foreach ($events as $event) {
                 $placeId = $event->place_id ?? $standing[$event->place_typed] ?? null;
-                $reckoning = $reckonings[$placeId ?? ''] ??= $this->gazetteers->reckoning($placeId);
+                $reckoning = $reckonings[$placeId ?? ''] ??= $this->gazetteers->datingConvention($placeId);
                 $date = GenDate::parse($event->date_typed, isset($sources[$event->id]) ? $sources[$event->id]->over($reckoning) : $reckoning);
                 // Assigning an equal date would count as a change.
                 if ($date != $event->date) {
@@ -114,11 +114,11 @@ final readonly class SourceDates
             ->join('sources', static fn ($join) => $join->on('sources.tree_id', 'records.tree_id')->on('sources.id', 'records.source_id'))
             ->where('claims.tree_id', $this->current->id())->whereIn('claims.event_id', $eventIds)->whereNotNull('sources.reckoning')
             ->orderBy('claims.ordinal')->orderBy('claims.id')->get(['claims.event_id', 'sources.reckoning']);
-        $said = [];
+        $settings = [];
         foreach ($rows as $row) {
-            $said[$row->event_id] ??= DatingSetting::of(json_decode($row->reckoning, true, flags: JSON_THROW_ON_ERROR));
+            $settings[$row->event_id] ??= DatingSetting::of(json_decode($row->reckoning, true, flags: JSON_THROW_ON_ERROR));
         }
 
-        return $said;
+        return $settings;
     }
 }

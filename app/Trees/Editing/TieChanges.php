@@ -17,13 +17,13 @@ use NorthBough\Core\Tree\Standing;
 final readonly class TieChanges
 {
     /**
-     * @param  array{kind?: string, kind_words?: string, years?: string, standing?: string, proof?: string}  $said
+     * @param  array{kind?: string, kind_words?: string, years?: string, standing?: string, proof?: string}  $values
      * @param  string|null  $personId  one parent of the set; null for both
      */
-    public function parentage(ParentSet $set, array $said, ?string $personId = null): void
+    public function parentage(ParentSet $set, array $values, ?string $personId = null): void
     {
-        if (isset($said['kind'])) {
-            $this->refuseSecondBirth($set, $said['kind']);
+        if (isset($values['kind'])) {
+            $this->refuseSecondBirth($set, $values['kind']);
         }
         $parentages = Parentage::query()->where('parent_set_id', $set->id)->orderBy('id')->get();
         if ($personId !== null && ! $parentages->contains('person_id', $personId)) {
@@ -31,15 +31,15 @@ final readonly class TieChanges
         }
         $changed = $parentages->filter(static fn (Parentage $parentage): bool => $personId === null || $parentage->person_id === $personId);
         foreach ($changed as $parentage) {
-            $parentage->fill(array_map(trim(...), $said))->save();
+            $parentage->fill(array_map(trim(...), $values))->save();
         }
-        if (isset($said['standing']) && Standing::from($said['standing'])->mayLead()) {
+        if (isset($values['standing']) && Standing::from($values['standing'])->mayLead()) {
             $this->refuseThird($set, $changed);
         }
         // A set is called by what its parents are; where they differ, by birth before anything else.
         $kinds = $parentages->pluck('kind');
-        $set->fill(['kind' => $kinds->contains(ParentageKind::Birth->value) ? ParentageKind::Birth->value : $kinds->first() ?? $said['kind'] ?? $set->kind])->save();
-        if ($set->leads && ! Standing::from($said['standing'] ?? 'unweighed')->mayLead()) {
+        $set->fill(['kind' => $kinds->contains(ParentageKind::Birth->value) ? ParentageKind::Birth->value : $kinds->first() ?? $values['kind'] ?? $set->kind])->save();
+        if ($set->leads && ! Standing::from($values['standing'] ?? 'unweighed')->mayLead()) {
             $other = ParentSet::counting()->where('child_id', $set->child_id)->where('id', '!=', $set->id)->orderBy('position')->first();
             if ($other !== null && Parentage::leading()->where('parent_set_id', $set->id)->doesntExist()) {
                 $this->lead($other);

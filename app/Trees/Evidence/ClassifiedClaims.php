@@ -57,7 +57,7 @@ final readonly class ClassifiedClaims
             $source = $sources[$record->source_id] ?? throw new \LogicException('A record has no source.');
             $fact = $facts[$claim->event_id ?? ''] ?? null;
             $classed[$claim->id] = $this->one((object) $claim->getAttributes(), (object) $record->getAttributes(), (object) $source->getAttributes(),
-                $fact === null ? null : self::told($claim, $fact), $claim->aspect !== '' ? $claim->aspect : (string) $fact?->kind);
+                $fact === null ? null : self::statedDate($claim, $fact), $claim->aspect !== '' ? $claim->aspect : (string) $fact?->kind);
         }
 
         return $classed;
@@ -71,28 +71,28 @@ final readonly class ClassifiedClaims
      */
     public function one(stdClass $claim, stdClass $record, stdClass $source, ?GenDate $told, string $aspect): ClassifiedClaim
     {
-        $said = Information::from($claim->information);
+        $value = Information::from($claim->information);
 
         return new ClassifiedClaim(
             $claim->id, $claim->record_id,
             ProposedClassification::source(SourceClass::from($record->source_class), $this->sourceKinds->of($source->kind, $source->source_kind_id)),
-            $said !== Information::Unstated ? $said : ProposedClassification::information($this->kinds->named($record->kind, $record->record_kind_id), $aspect),
+            $value !== Information::Unstated ? $value : ProposedClassification::information($this->kinds->named($record->kind, $record->record_kind_id), $aspect),
             $told !== null && Contemporaneity::of(DateColumns::restore((array) $record), $told),
-            informant: $claim->informant, isRead: ! $claim->taken_over, leansOn: $claim->leans_on_id ?? '', saidOrigin: $claim->origin,
+            informant: $claim->informant, isRead: ! $claim->taken_over, derivedFrom: $claim->leans_on_id ?? '', saidOrigin: $claim->origin,
             saidWeight: $claim->weight_said === '' ? null : WeightGrade::from($claim->weight_said), why: $claim->weight_why, withdrawn: $claim->withdrawn,
             directness: ProposedClassification::directness(Directness::from($claim->evidence)), informantTie: $claim->informant_tie,
         );
     }
 
     /** What a claim itself tells of when: its own words where it has any, else the fact that it is cited for. */
-    public static function told(Claim $claim, Event $fact): GenDate
+    public static function statedDate(Claim $claim, Event $fact): GenDate
     {
-        return self::toldAt($claim->said['date'] ?? '', $fact->date);
+        return self::statedDateAt($claim->said['date'] ?? '', $fact->date);
     }
 
-    /** @param  string  $said  the claim's own words; empty where it has none */
-    public static function toldAt(string $said, GenDate $fact): GenDate
+    /** @param  string  $value  the claim's own words; empty where it has none */
+    public static function statedDateAt(string $value, GenDate $fact): GenDate
     {
-        return $said === '' || $said === $fact->typed ? $fact : GenDate::parse($said);
+        return $value === '' || $value === $fact->typed ? $fact : GenDate::parse($value);
     }
 }

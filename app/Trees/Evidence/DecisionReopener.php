@@ -25,7 +25,7 @@ final readonly class DecisionReopener
     /** Called inside an open change set, once its work is done. */
     public function openAgain(Change $change): void
     {
-        $why = array_fill_keys($change->touched->shaken(), 'A claim that it rests on was taken away.');
+        $why = array_fill_keys($change->touched->reopened(), 'A claim that it rests on was taken away.');
         if ($change->touched->hasAny('claims')) {
             $why += $this->byClaims($change->touched->rows());
         }

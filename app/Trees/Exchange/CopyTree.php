@@ -51,7 +51,7 @@ final readonly class CopyTree
         DB::statement('SET LOCAL enable_seqscan = off');
         $tables = [...AuthoredTables::names(), 'person_lines'];
         foreach ($tables as $index => $table) {
-            $progress->tell(max(0, min(90, intdiv(90 * $index, count($tables)))), 'Copying '.str_replace('_', ' ', $table));
+            $progress->report(max(0, min(90, intdiv(90 * $index, count($tables)))), 'Copying '.str_replace('_', ' ', $table));
             $rows = $this->rows($table, $from->id, $into->id, $change->id);
             if ($rows > 0 && $table !== 'person_lines') {
                 $change->bulk($table, $rows);
@@ -62,7 +62,7 @@ final readonly class CopyTree
             }
         }
         DB::statement('SET LOCAL enable_seqscan = on');
-        $progress->tell(92, 'Copying pictures');
+        $progress->report(92, 'Copying pictures');
         ArchivePictures::copy($from->id, $into->id);
         // Tiles are not copied: they are cut from the originals, as for any picture that comes in.
         foreach (DB::table('media')->where('tree_id', $into->id)->select(['sha256', 'type'])->distinct()->orderBy('sha256')->cursor() as $file) {

@@ -82,7 +82,7 @@ final class FileOverlap
     }
 
     /** A sentence when the file is much like what the tree has; empty when it is not. */
-    public function said(): string
+    public function sentence(): string
     {
         $this->endPerson();
         $most = max($this->sameBirths, min($this->samePointers, $this->sameNames));

@@ -80,12 +80,12 @@ final readonly class ImportTree
         $lines = max(1, intdiv($bytes, 20));
         $sink = new SpoolSink($folder, $tree->id, $change->id, $importId, array_fill_keys(DB::table('place_wordings')->where('tree_id', $tree->id)->pluck('typed')->all(), true),
             new PlaceResolver($this->gazetteers->whole()), $this->groups(),
-            static fn (int $line) => $progress->tell(max(0, min(60, (int) (60 * $line / $lines))), "Reading, line {$line}"), $alike);
+            static fn (int $line) => $progress->report(max(0, min(60, (int) (60 * $line / $lines))), "Reading, line {$line}"), $alike);
         $came = new FileNames($archive->pictures());
         $report = GedcomReader::read(static fn (): iterable => self::chunks($archive->gedcomPath), $sink, new UuidMint, $tree->fresh()->next_number ?? 1,
             $archive->pictures() === [] ? null : static fn (string $path): bool => $came->meant($path) !== '', $choice);
-        if ($askTwice && $alike->said() !== '') {
-            throw new AlreadyImported($alike->said(), 409, ['again' => true]);
+        if ($askTwice && $alike->sentence() !== '') {
+            throw new AlreadyImported($alike->sentence(), 409, ['again' => true]);
         }
         $kept = self::kept($report);
         Import::query()->create([
@@ -105,7 +105,7 @@ final readonly class ImportTree
         $kept['pictures'] = ReferencedFiles::ofImport($tree->id, $importId, $came, $put->paths());
         Import::query()->where('id', $importId)->update(['report' => json_encode($kept, JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE)]);
         Tree::query()->findOrFail($tree->id)->takeNumbers($report->counts['people']);
-        $progress->tell(97, 'Sorting the index');
+        $progress->report(97, 'Sorting the index');
         $this->lines->rebuild();
 
         return $kept;
@@ -119,7 +119,7 @@ final readonly class ImportTree
         DB::statement('SET LOCAL enable_seqscan = off');
         $tables = array_values(array_intersect(AuthoredTables::names(), array_keys($spooled)));
         foreach ($tables as $index => $table) {
-            $progress->tell(60 + max(0, min(35, intdiv(35 * $index, count($tables)))), 'Storing '.str_replace('_', ' ', $table));
+            $progress->report(60 + max(0, min(35, intdiv(35 * $index, count($tables)))), 'Storing '.str_replace('_', ' ', $table));
             ['file' => $file, 'columns' => $columns, 'rows' => $rows] = $spooled[$table];
             DB::connection()->getPdo()->pgsqlCopyFromFile($table, $file, "\t", '\\\\N', implode(',', $columns));
             $change->bulk($table, $rows);

@@ -49,7 +49,7 @@ final readonly class KeptLines
             ->unionAll($claims('name_id', $nameIds, '?::uuid'))
             ->unionAll($claims('person_id', [$personId], '?::uuid'));
 
-        $told = $this->told($rows->orderBy('ordinal')->orderBy('id')->get());
+        $told = $this->inWords($rows->orderBy('ordinal')->orderBy('id')->get());
         $ofNames = $this->ofNames($nameIds);
 
         return $ofNames === [] ? $told : [$personId => [...$ofNames, ...$told[$personId] ?? []]] + $told;
@@ -63,15 +63,15 @@ final readonly class KeptLines
      */
     private function ofNames(array $nameIds): array
     {
-        $said = $this->living->told();
+        $redact = $this->living->redactor();
         $notes = DB::table('notes')->where('tree_id', $this->current->id())->whereIn('name_id', $nameIds)->orderBy('ordinal')->orderBy('id')->pluck('text');
         $cited = DB::table('claims')->join('records', static fn ($join) => $join->on('records.tree_id', 'claims.tree_id')->on('records.id', 'claims.record_id'))
             ->join('sources', static fn ($join) => $join->on('sources.tree_id', 'records.tree_id')->on('sources.id', 'records.source_id'))
             ->where('claims.tree_id', $this->current->id())->whereIn('claims.name_id', $nameIds)->orderBy('claims.id')->get(['sources.title', 'records.locator', 'claims.words']);
 
         return [
-            ...array_map(static fn (string $text): array => ['words' => $said("Name, note: {$text}"), 'lines' => ''], array_values($notes->all())),
-            ...array_map(static fn (stdClass $row): array => ['words' => $said('Name, cited: '.trim("{$row->title}, {$row->locator}", ', ').($row->words === '' ? '' : ", “{$row->words}”")), 'lines' => ''], array_values($cited->all())),
+            ...array_map(static fn (string $text): array => ['words' => $redact("Name, note: {$text}"), 'lines' => ''], array_values($notes->all())),
+            ...array_map(static fn (stdClass $row): array => ['words' => $redact('Name, cited: '.trim("{$row->title}, {$row->locator}", ', ').($row->words === '' ? '' : ", “{$row->words}”")), 'lines' => ''], array_values($cited->all())),
         ];
     }
 
@@ -81,23 +81,23 @@ final readonly class KeptLines
         $rows = $this->rows()->where('kept.source_id', $sourceId)->selectRaw("?::uuid AS owner, '' AS label, kept.ordinal, kept.id, kept.lines, kept.path, kept.import_id", [$sourceId])
             ->unionAll($this->rows()->where('kept.repository_id', $repositoryId)->selectRaw("?::uuid AS owner, 'Held by' AS label, kept.ordinal, kept.id, kept.lines, kept.path, kept.import_id", [$sourceId]));
 
-        return $this->told($rows->orderBy('label')->orderBy('ordinal')->orderBy('id')->get())[$sourceId] ?? [];
+        return $this->inWords($rows->orderBy('label')->orderBy('ordinal')->orderBy('id')->get())[$sourceId] ?? [];
     }
 
     /**
      * @param  Collection<int, stdClass>  $rows
      * @return array<string, list<array{words: string, lines: string}>>
      */
-    private function told(Collection $rows): array
+    private function inWords(Collection $rows): array
     {
-        $said = $this->living->told();
+        $redact = $this->living->redactor();
         $names = $this->pointedAt($rows);
         $told = [];
         foreach ($rows as $row) {
             $structure = LineWriter::restore($row->lines);
             $words = Labels::words($structure, static fn (Structure $line): string => $names["{$row->import_id} {$line->payload}"] ?? $line->payload);
             $labels = array_filter([$row->label, ...array_map(Labels::of(...), array_filter(explode('/', str_replace(['person', 'family'], '', $row->path)), static fn (string $tag): bool => $tag !== '' && $tag !== 'REPO'))]);
-            $told[$row->owner][] = ['words' => $said(implode(', ', [...$labels, $labels === [] ? $words : lcfirst($words)])), 'lines' => $said($row->lines)];
+            $told[$row->owner][] = ['words' => $redact(implode(', ', [...$labels, $labels === [] ? $words : lcfirst($words)])), 'lines' => $redact($row->lines)];
         }
 
         return $told;

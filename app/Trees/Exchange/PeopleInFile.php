@@ -68,9 +68,9 @@ final class PeopleInFile
         $file = $wanted === [] ? false : @fopen($path, 'rb');
         while ($file !== false && count($found) < self::MOST && ($line = fgets($file)) !== false) {
             [$pointer, $name, $years] = explode("\t", rtrim($line, "\n")) + ['', '', ''];
-            $said = ' '.SearchForm::of("{$name} {$years} ".trim($pointer, '@')).' '.SearchForm::latin($name);
+            $searched = ' '.SearchForm::of("{$name} {$years} ".trim($pointer, '@')).' '.SearchForm::latin($name);
             foreach ($wanted as $word) {
-                if (! str_contains($said, " {$word}")) {
+                if (! str_contains($searched, " {$word}")) {
                     continue 2;
                 }
             }

@@ -89,8 +89,8 @@ final class PictureImport
         foreach (array_merge(...array_map(static fn (array $one): array => ReferencedFiles::in($one[1]), $row->kept), ...[[]]) as $named) {
             $this->paths += $this->came->meant($named) === '' ? [] : [$this->came->meant($named) => true];
         }
-        $words = array_filter(['POINTER' => [0, $row->pointer], 'FORM' => [0, $row->form], 'FORM/MEDI' => [0, $row->medium]], static fn (array $said): bool => $said[1] !== '')
-            + array_filter(['KEPT' => $row->kept, 'FILE/KEPT' => $row->fileKept, 'FILE' => $row->fileOrdinal === 0 ? [] : [$row->fileOrdinal, '']], static fn (array $said): bool => $said !== []);
+        $words = array_filter(['POINTER' => [0, $row->pointer], 'FORM' => [0, $row->form], 'FORM/MEDI' => [0, $row->medium]], static fn (array $values): bool => $values[1] !== '')
+            + array_filter(['KEPT' => $row->kept, 'FILE/KEPT' => $row->fileKept, 'FILE' => $row->fileOrdinal === 0 ? [] : [$row->fileOrdinal, '']], static fn (array $values): bool => $values !== []);
         DB::table('media')->where('tree_id', $this->treeId)->where('id', $file->id)->update(['written' => json_encode((object) $words, JSON_THROW_ON_ERROR), 'restriction' => $row->restriction]);
         foreach ($row->regions as $region) {
             if ($region->personId !== null || $region->words !== '') {

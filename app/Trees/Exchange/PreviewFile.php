@@ -56,7 +56,7 @@ final readonly class PreviewFile
                     $row instanceof KeptRow => array_fill_keys(ReferencedFiles::in($row->lines), true),
                     default => [],
                 };
-            }, static fn (int $line) => $progress->tell(max(0, min(99, (int) (100 * $line / $lines))), "Looking, line {$line}"), $choice);
+            }, static fn (int $line) => $progress->report(max(0, min(99, (int) (100 * $line / $lines))), "Looking, line {$line}"), $choice);
             $everybody?->close();
         } finally {
             File::deleteDirectory($folder);
@@ -73,7 +73,7 @@ final readonly class PreviewFile
             'firstYear' => $look['firstYear'], 'lastYear' => $look['lastYear'], 'lines' => $report->lines, 'kept' => $report->kept,
             'odd' => array_map(static fn (Remark $r): array => ['line' => $r->line, 'text' => $r->text, 'why' => $r->why], array_slice($report->remarks, 0, self::LISTED)), 'oddCount' => count($report->remarks),
             'pictures' => ['found' => count($files) - count($missing), 'missing' => array_slice($missing, 0, self::LISTED), 'missingCount' => count($missing)],
-            'alike' => $again !== null ? "This very file was brought into this tree before, as {$again->file_name}." : $alike->said(),
+            'alike' => $again !== null ? "This very file was brought into this tree before, as {$again->file_name}." : $alike->sentence(),
         ];
     }
 }

@@ -80,7 +80,7 @@ final readonly class QuestionExport
         $claims = $this->rows('rests_on')->whereIn('deciding_question_id', $ids)->whereNotNull('claim_id')->orderBy('id')->get()->groupBy('deciding_question_id');
 
         return array_values($rows->map(static fn (stdClass $row): QuestionRow => FileRows::question($row,
-            array_values(array_map(static fn (stdClass $one): AlternativeRow => FileRows::alternative($one, array_values(array_map(FileRows::point(...), $points->get($one->id)?->all() ?? []))), $alternatives->get($row->id)?->all() ?? [])),
+            array_values(array_map(static fn (stdClass $alternative): AlternativeRow => FileRows::alternative($alternative, array_values(array_map(FileRows::point(...), $points->get($alternative->id)?->all() ?? []))), $alternatives->get($row->id)?->all() ?? [])),
             array_values(array_map(strval(...), $claims->get($row->id)?->pluck('claim_id')->all() ?? [])),
             array_values(array_map(FileRows::task(...), $tasks->get($row->id)?->all() ?? []))))->all());
     }

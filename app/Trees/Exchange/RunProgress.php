@@ -16,7 +16,7 @@ final class RunProgress implements Progress
     {
     }
 
-    public function tell(int $percent, string $what): void
+    public function report(int $percent, string $what): void
     {
         if (microtime(true) - $this->lastTold < 0.25) {
             return;

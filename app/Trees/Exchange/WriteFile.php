@@ -30,7 +30,7 @@ final class WriteFile
             $written = 0;
             foreach ($bytesOf as $bytes) {
                 if (++$written % self::TELL_EVERY === 0) {
-                    $progress->tell(max(0, min(99, (int) (100 * $written / max(1, $records)))), "Writing, record {$written}");
+                    $progress->report(max(0, min(99, (int) (100 * $written / max(1, $records)))), "Writing, record {$written}");
                 }
                 if (@fwrite($file, $bytes) !== strlen($bytes)) {
                     throw NotWritten::to($to);

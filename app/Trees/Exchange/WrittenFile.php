@@ -15,7 +15,7 @@ final readonly class WrittenFile
     }
 
     /** One sentence; empty where every line has its place. */
-    public function said(string $version): string
+    public function sentence(string $version): string
     {
         $count = array_sum($this->moved);
         if ($count === 0) {

@@ -72,7 +72,7 @@ final readonly class AboutWhom
         }
         $names = DB::table('person_lines')->where('tree_id', $tree)->whereIn('person_id', array_unique(array_merge([], ...array_values($owners))))->pluck('shown_name', 'person_id')->all();
 
-        return array_filter(array_map(static fn (array $of): string => implode(' and ', array_filter(array_map(static fn (string $id): string => $names[$id] ?? '', $of))), $owners), static fn (string $said): bool => $said !== '');
+        return array_filter(array_map(static fn (array $of): string => implode(' and ', array_filter(array_map(static fn (string $id): string => $names[$id] ?? '', $of))), $owners), static fn (string $sql): bool => $sql !== '');
     }
 
     /**
@@ -96,7 +96,7 @@ final readonly class AboutWhom
      *
      * @param  list<string>  $names
      */
-    public static function said(array $names, string $sentence): string
+    public static function withNames(array $names, string $sentence): string
     {
         $names = array_values(array_filter($names, static fn (string $name): bool => ! str_contains($sentence, $name)));
 

@@ -45,7 +45,7 @@ enum ChangeTopic: string
             ->whereColumn('journal.tree_id', 'change_sets.tree_id')->whereColumn('journal.change_set_id', 'change_sets.id')
             ->where(function (Builder $either): void {
                 foreach ($this->tables() as [$table, $columns]) {
-                    $either->orWhere(static fn (Builder $one) => $one->where('journal.table_name', $table)
+                    $either->orWhere(static fn (Builder $builder) => $builder->where('journal.table_name', $table)
                         ->when($columns !== [], static fn (Builder $of) => $of->where('journal.op', 'update')->whereRaw('jsonb_exists_any(journal.before, ?::text[])', ['{'.implode(',', $columns).'}'])));
                 }
             }));

@@ -36,7 +36,7 @@ final readonly class Changes
 
         return array_values($rows->map(static function (stdClass $row) use ($counts, $whose): stdClass {
             $row->rows = (int) ($counts[$row->id] ?? 0);
-            $row->whose = AboutWhom::said($whose[$row->id] ?? [], $row->summary);
+            $row->whose = AboutWhom::withNames($whose[$row->id] ?? [], $row->summary);
 
             return $row;
         })->all());
@@ -47,10 +47,10 @@ final readonly class Changes
      */
     public function entries(string $changeSetId): array
     {
-        $entries = $this->values->tell(array_values(JournalEntries::of($this->current->id())->where('journal.change_set_id', $changeSetId)->whereNotNull('journal.row_id')
+        $entries = $this->values->describe(array_values(JournalEntries::of($this->current->id())->where('journal.change_set_id', $changeSetId)->whereNotNull('journal.row_id')
             ->orderByDesc('journal.seq')->limit(self::ENTRIES)
             ->get(['journal.id', 'journal.table_name', 'journal.row_id', 'journal.op', 'change_sets.seq as change_seq'])->all()));
-        $ofFacts = DB::table('events')->where('tree_id', $this->current->id())->whereIn('id', array_filter(array_map(static fn (stdClass $one): ?string => $one->row['event_id'] ?? null, $entries)))->pluck('person_id', 'id');
+        $ofFacts = DB::table('events')->where('tree_id', $this->current->id())->whereIn('id', array_filter(array_map(static fn (stdClass $entry): ?string => $entry->row['event_id'] ?? null, $entries)))->pluck('person_id', 'id');
         foreach ($entries as $one) {
             $one->personId = (string) match ($one->table_name) {
                 'people' => $one->row_id,

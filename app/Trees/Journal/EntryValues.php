@@ -47,7 +47,7 @@ final readonly class EntryValues
      * @param  list<stdClass>  $entries  of the journal, the newest first, with the `change_seq` of their change set
      * @return list<stdClass> those that tell anything; each with `values` ({field, word, before, after}), with `called`, and with the `version` of the row now, 0 where it is gone
      */
-    public function tell(array $entries): array
+    public function describe(array $entries): array
     {
         $rows = $this->rowsNow($entries);
         $told = [];

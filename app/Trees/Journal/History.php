@@ -30,7 +30,7 @@ final readonly class History
      */
     public function of(string $personId, int $beforeSeq = 0): array
     {
-        return $this->values->tell(array_values($this->entries($personId)->when($beforeSeq > 0, static fn (Builder $query) => $query->where('change_sets.seq', '<', $beforeSeq))
+        return $this->values->describe(array_values($this->entries($personId)->when($beforeSeq > 0, static fn (Builder $query) => $query->where('change_sets.seq', '<', $beforeSeq))
             ->orderByDesc('change_sets.seq')->orderByDesc('journal.seq')->limit(self::AT_ONCE)
             ->get(['journal.id', 'journal.table_name', 'journal.row_id', 'journal.op', 'change_sets.seq as change_seq', 'change_sets.made_at', 'change_sets.why', 'change_sets.summary', 'users.name as who'])->all()));
     }

@@ -25,15 +25,15 @@ final class References
     public function standing(array $rows): array
     {
         $asked = [];
-        foreach ($rows as $one) {
-            foreach ($this->of($one->table) as $reference) {
-                $id = $one->row[$reference['column']] ?? null;
+        foreach ($rows as $row) {
+            foreach ($this->of($row->table) as $reference) {
+                $id = $row->row[$reference['column']] ?? null;
                 if (is_string($id)) {
                     $asked[$reference['table']][] = $id;
                 }
             }
         }
-        $standing = array_fill_keys(array_map(static fn (stdClass $one): string => $one->row['id'], $rows), true);
+        $standing = array_fill_keys(array_map(static fn (stdClass $row): string => $row->row['id'], $rows), true);
         foreach ($asked as $table => $ids) {
             $query = DB::table($table)->whereIn('id', $ids);
             $standing += array_fill_keys(($table === 'users' ? $query : $query->where('tree_id', $this->current->id()))->pluck('id')->all(), true);

@@ -113,7 +113,7 @@ final readonly class Restoration
             $model->version++;
             $model->save();
         }
-        foreach (Union::query()->whereIn('id', array_column(array_column(array_filter($rows, static fn (stdClass $one): bool => $one->table === 'unions'), 'row'), 'id'))->get() as $union) {
+        foreach (Union::query()->whereIn('id', array_column(array_column(array_filter($rows, static fn (stdClass $row): bool => $row->table === 'unions'), 'row'), 'id'))->get() as $union) {
             $this->ties->tidy($change, $union);
         }
 

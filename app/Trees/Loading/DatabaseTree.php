@@ -304,9 +304,9 @@ final readonly class DatabaseTree implements TreeView
     {
         $record = clone $row;
         $record->kind = $row->record_kind;
-        $said = (string) (json_decode($row->said, true, flags: JSON_THROW_ON_ERROR)['date'] ?? '');
+        $locator = (string) (json_decode($row->said, true, flags: JSON_THROW_ON_ERROR)['date'] ?? '');
 
-        return $classes->one($row, $record, $row, ClassifiedClaims::toldAt($said, $date), $row->aspect !== '' ? $row->aspect : $kind);
+        return $classes->one($row, $record, $row, ClassifiedClaims::statedDateAt($locator, $date), $row->aspect !== '' ? $row->aspect : $kind);
     }
 
     /** What the record says of where it stands goes into the forms with what the source says. */

@@ -72,9 +72,9 @@ final readonly class Tiles
     /** @return array{width: int, height: int, levels: int} */
     private static function store(string $treeId, string $sha256, int $page, string $work): array
     {
-        $said = File::get("{$work}/cut.dzi");
-        preg_match('/Height="(\d+)"/', $said, $height);
-        preg_match('/Width="(\d+)"/', $said, $width);
+        $description = File::get("{$work}/cut.dzi");
+        preg_match('/Height="(\d+)"/', $description, $height);
+        preg_match('/Width="(\d+)"/', $description, $width);
         $levels = glob("{$work}/cut_files/*", GLOB_ONLYDIR) ?: [];
         foreach ($levels as $level) {
             foreach (glob("{$level}/*.webp") ?: [] as $tile) {

@@ -80,10 +80,10 @@ final readonly class Gazetteers
     }
 
     /** How dates are written at a place, or where nothing is said of it, in the tree. */
-    public function reckoning(?string $placeId): DatingConvention
+    public function datingConvention(?string $placeId): DatingConvention
     {
-        $said = $this->current->get()->reckoning;
-        $ofTree = $said === null ? DatingConvention::unknown() : DatingSetting::of($said)->over(DatingConvention::unknown());
+        $setting = $this->current->get()->reckoning;
+        $ofTree = $setting === null ? DatingConvention::unknown() : DatingSetting::of($setting)->over(DatingConvention::unknown());
 
         return $placeId === null ? $ofTree : $this->of([$placeId])->reckoning($placeId, $ofTree);
     }

@@ -26,19 +26,19 @@ final readonly class RecordFile
      */
     public function roll(string $json): Roll
     {
-        $said = json_decode($json, true);
-        if (! is_array($said) || ! is_array($said['lines'] ?? null)) {
+        $decoded = json_decode($json, true);
+        if (! is_array($decoded) || ! is_array($decoded['lines'] ?? null)) {
             throw new Refusal('The file tells no record: it wants kind, date, place, and lines of name, role and columns, as JSON.');
         }
-        $kind = $this->kind(self::text($said, 'kind', 'The record'));
-        $place = self::text($said, 'place', 'The record');
+        $kind = $this->kind(self::text($decoded, 'kind', 'The record'));
+        $place = self::text($decoded, 'place', 'The record');
         $lines = [];
-        foreach (array_values($said['lines']) as $at => $line) {
+        foreach (array_values($decoded['lines']) as $at => $line) {
             $lines[] = self::line($kind, $line, $at + 1);
         }
-        $reckoning = $this->gazetteers->reckoning($this->gazetteers->meant($place, null));
+        $reckoning = $this->gazetteers->datingConvention($this->gazetteers->meant($place, null));
 
-        return new Roll($kind, GenDate::parse(self::text($said, 'date', 'The record'), $reckoning), $place, $lines, $reckoning);
+        return new Roll($kind, GenDate::parse(self::text($decoded, 'date', 'The record'), $reckoning), $place, $lines, $reckoning);
     }
 
     private function kind(string $code): RecordKind
@@ -51,31 +51,31 @@ final readonly class RecordFile
         throw new Refusal("There is no kind of record “{$code}”. php artisan bough:kinds --json lists them.");
     }
 
-    private static function line(RecordKind $kind, mixed $said, int $number): RollLine
+    private static function line(RecordKind $kind, mixed $decoded, int $number): RollLine
     {
-        if (! is_array($said)) {
+        if (! is_array($decoded)) {
             throw new Refusal("Line {$number} is no line: it wants name, role and columns.");
         }
-        $role = self::text($said, 'role', "Line {$number}");
+        $role = self::text($decoded, 'role', "Line {$number}");
         if ($role !== '' && $kind->role($role) === null) {
             throw new Refusal("Line {$number}: “{$role}” is no role of {$kind->code}.");
         }
-        $columns = is_array($said['columns'] ?? null) ? $said['columns'] : [];
+        $columns = is_array($decoded['columns'] ?? null) ? $decoded['columns'] : [];
         $codes = array_map(static fn (Column $column): string => $column->code, $kind->columns);
         $unknown = array_diff(array_map(strval(...), array_keys($columns)), $codes);
         if ($unknown !== []) {
             throw new Refusal("Line {$number}: “".implode('”, “', $unknown)."” is no column of {$kind->code}. It has ".implode(', ', $codes).'.');
         }
-        $id = $said['id'] ?? null;
+        $id = $decoded['id'] ?? null;
 
-        return new RollLine(is_string($id) || is_int($id) ? (string) $id : (string) $number, trim(self::text($said, 'name', "Line {$number}")), $role,
+        return new RollLine(is_string($id) || is_int($id) ? (string) $id : (string) $number, trim(self::text($decoded, 'name', "Line {$number}")), $role,
             array_map(static fn (mixed $value): string => is_scalar($value) ? trim((string) $value) : '', $columns));
     }
 
-    /** @param  array<mixed>  $said */
-    private static function text(array $said, string $field, string $where): string
+    /** @param  array<mixed>  $decoded */
+    private static function text(array $decoded, string $field, string $where): string
     {
-        $value = $said[$field] ?? '';
+        $value = $decoded[$field] ?? '';
 
         return is_scalar($value) ? (string) $value : throw new Refusal("{$where}: “{$field}” is no text.");
     }

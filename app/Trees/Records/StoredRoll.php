@@ -28,7 +28,7 @@ final readonly class StoredRoll
     {
         $lines = $this->rows($record)->map(static fn (Row $row): RollLine => new RollLine($row->id, $row->name_typed, $row->role, $row->columns));
 
-        return new Roll($this->kinds->of($record), $record->date, $record->place_typed, array_values($lines->all()), $this->reckoning($record, $record->place_typed));
+        return new Roll($this->kinds->of($record), $record->date, $record->place_typed, array_values($lines->all()), $this->datingConvention($record, $record->place_typed));
     }
 
     /**
@@ -38,13 +38,13 @@ final readonly class StoredRoll
      */
     public function asTyped(Record $record, array $lines, string $date, string $place): Roll
     {
-        $reckoning = $this->reckoning($record, trim($place));
+        $reckoning = $this->datingConvention($record, trim($place));
 
         return new Roll($this->kinds->of($record), GenDate::parse($date, $reckoning), trim($place),
             TranscriptionMarks::settleAll(array_map(static fn (array $line): RollLine => new RollLine($line['id'], trim($line['name']), $line['role'], array_map(trim(...), $line['columns'])), $lines)), $reckoning);
     }
 
-    private function reckoning(Record $record, string $place): DatingConvention
+    private function datingConvention(Record $record, string $place): DatingConvention
     {
         return $this->dates->reckoning(Source::query()->findOrFail($record->source_id), $record->place_id ?? $this->gazetteers->meant($place, $record->date->span()));
     }

@@ -50,14 +50,14 @@ final class TreeSourceKinds
      */
     public static function ofRecord(array $fields): array
     {
-        $said = [];
+        $values = [];
         foreach ($fields as $code => $value) {
             if (str_starts_with($code, self::OF_RECORD)) {
-                $said[substr($code, strlen(self::OF_RECORD))] = $value;
+                $values[substr($code, strlen(self::OF_RECORD))] = $value;
             }
         }
 
-        return $said;
+        return $values;
     }
 
     /**

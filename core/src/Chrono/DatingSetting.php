@@ -31,29 +31,29 @@ final readonly class DatingSetting
     }
 
     /**
-     * @param  array<string, string>  $said  calendar (a keyword of the standard), yearStart, until (a day as typed), order (dmy, mdy),
+     * @param  array<string, string>  $values  calendar (a keyword of the standard), yearStart, until (a day as typed), order (dmy, mdy),
      *                                       hemisphere (north, south); each may be missing or empty
      *
      * @throws DatingProblem when a word is not known, or the last day is no day of that calendar
      */
-    public static function of(array $said): self
+    public static function of(array $values): self
     {
-        $said = array_map(trim(...), $said) + ['calendar' => '', 'yearStart' => '', 'until' => '', 'order' => '', 'hemisphere' => ''];
+        $values = array_map(trim(...), $values) + ['calendar' => '', 'yearStart' => '', 'until' => '', 'order' => '', 'hemisphere' => ''];
         try {
-            $calendar = $said['calendar'] === '' ? null : Calendars::named($said['calendar']);
+            $calendar = $values['calendar'] === '' ? null : Calendars::named($values['calendar']);
         } catch (UnknownCalendar $problem) {
             throw DatingProblem::because($problem->getMessage());
         }
-        $yearStart = $said['yearStart'] === '' ? YearStart::January
-            : YearStart::tryFrom($said['yearStart']) ?? throw DatingProblem::because("No book is known to begin its year on {$said['yearStart']}.");
-        if ($calendar === null && ($yearStart !== YearStart::January || $said['until'] !== '')) {
+        $yearStart = $values['yearStart'] === '' ? YearStart::January
+            : YearStart::tryFrom($values['yearStart']) ?? throw DatingProblem::because("No book is known to begin its year on {$values['yearStart']}.");
+        if ($calendar === null && ($yearStart !== YearStart::January || $values['until'] !== '')) {
             throw DatingProblem::because('Say which calendar it is that begins its year so, or ends then.');
         }
-        $until = $calendar === null || $said['until'] === '' ? null : self::day($said['until'], DatingConvention::of(DayOrder::DayFirst, $calendar, $yearStart, null));
+        $until = $calendar === null || $values['until'] === '' ? null : self::day($values['until'], DatingConvention::of(DayOrder::DayFirst, $calendar, $yearStart, null));
 
-        return new self($calendar, $yearStart, $said['until'], $until,
-            $said['order'] === '' ? null : DayOrder::tryFrom($said['order']) ?? throw DatingProblem::because('The order of bare numbers is dmy or mdy.'),
-            $said['hemisphere'] === '' ? null : Hemisphere::tryFrom($said['hemisphere']) ?? throw DatingProblem::because('A hemisphere is north or south.'));
+        return new self($calendar, $yearStart, $values['until'], $until,
+            $values['order'] === '' ? null : DayOrder::tryFrom($values['order']) ?? throw DatingProblem::because('The order of bare numbers is dmy or mdy.'),
+            $values['hemisphere'] === '' ? null : Hemisphere::tryFrom($values['hemisphere']) ?? throw DatingProblem::because('A hemisphere is north or south.'));
     }
 
     public function over(DatingConvention $wider): DatingConvention

@@ -8,27 +8,27 @@ namespace NorthBough\Core\Citation;
 final class FieldCodes
 {
     /**
-     * @param  list<array<mixed>>  $said  fields as they are shared, each with a code or none
+     * @param  list<array<mixed>>  $fields  fields as they are shared, each with a code or none
      * @param  string  $begin  of a code that is made
      * @return list<array<mixed>> the same; a code that is missing, or that one before has, is made anew
      */
-    public static function apart(array $said, string $begin): array
+    public static function apart(array $fields, string $begin): array
     {
         $taken = [];
-        foreach ($said as $field) {
+        foreach ($fields as $field) {
             $taken[self::of($field)] = true;
         }
         $seen = [];
-        foreach ($said as $at => $field) {
+        foreach ($fields as $at => $field) {
             $code = self::of($field);
             for ($number = $at + 1; $code === '' || isset($seen[$code]); $number++) {
                 $code = isset($taken["{$begin}{$number}"]) ? '' : "{$begin}{$number}";
             }
             $seen[$code] = $taken[$code] = true;
-            $said[$at]['code'] = $code;
+            $fields[$at]['code'] = $code;
         }
 
-        return $said;
+        return $fields;
     }
 
     /** @param  array<mixed>  $field */

@@ -35,13 +35,13 @@ final readonly class SourceField
     }
 
     /**
-     * @param  array<mixed>  $said  as toArray gives it
+     * @param  array<mixed>  $values  as toArray gives it
      *
      * @throws KindProblem
      */
-    public static function fromArray(array $said): self
+    public static function fromArray(array $values): self
     {
-        $text = static fn (string $field): string => is_string($said[$field] ?? null) ? trim($said[$field]) : '';
+        $text = static fn (string $field): string => is_string($values[$field] ?? null) ? trim($values[$field]) : '';
         if (preg_match('/^[a-z][A-Za-z0-9]{0,39}$/', $text('code')) !== 1 || $text('label') === '') {
             throw KindProblem::because('a field has no label, or its code is not made of letters and digits');
         }
@@ -50,7 +50,7 @@ final readonly class SourceField
         }
 
         return new self($text('code'), $text('label'), $text('hint'), $text('example'), FieldKind::tryFrom($text('kind')) ?? FieldKind::Text,
-            $text('tag'), ($said['isOfRecord'] ?? false) === true, $text('onlyWith'));
+            $text('tag'), ($values['isOfRecord'] ?? false) === true, $text('onlyWith'));
     }
 
     /** @return array{code: string, label: string, hint: string, example: string, kind: string, tag: string, isOfRecord: bool, onlyWith: string} */

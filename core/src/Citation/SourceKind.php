@@ -72,7 +72,7 @@ final readonly class SourceKind
      *
      * @param  array<string, string>  $values
      */
-    public function said(string $tag, array $values): string
+    public function value(string $tag, array $values): string
     {
         $said = [];
         foreach ($this->fields as $field) {
@@ -147,14 +147,14 @@ final readonly class SourceKind
     }
 
     /**
-     * @param  array<mixed>  $said  as toArray gives it
+     * @param  array<mixed>  $values  as toArray gives it
      *
      * @throws KindProblem
      */
-    public static function fromArray(string $code, array $said): self
+    public static function fromArray(string $code, array $values): self
     {
-        $text = static fn (string $field): string => is_string($said[$field] ?? null) ? trim($said[$field]) : '';
-        $list = static fn (string $field): array => array_values(is_array($said[$field] ?? null) ? $said[$field] : []);
+        $text = static fn (string $field): string => is_string($values[$field] ?? null) ? trim($values[$field]) : '';
+        $list = static fn (string $field): array => array_values(is_array($values[$field] ?? null) ? $values[$field] : []);
         if ($text('name') === '' || $text('full') === '') {
             throw KindProblem::because('it has no name, or no full note');
         }

@@ -27,24 +27,24 @@ final class BirthsFromAges
 
         return match (true) {
             $years === 0.0 => new Comparison(Verdict::Same, 'The age fits to the year.', 1.0),
-            $years <= 2 => new Comparison(Verdict::Fits, 'The age is off by '.self::said($years).'.', $level),
-            $years < self::FAR => new Comparison(Verdict::Strains, 'The age is off by '.self::said($years).'.', $level),
-            default => new Comparison(Verdict::Contradicts, 'The age is off by '.self::said($years).'.', 0.0),
+            $years <= 2 => new Comparison(Verdict::Fits, 'The age is off by '.self::inYears($years).'.', $level),
+            $years < self::FAR => new Comparison(Verdict::Strains, 'The age is off by '.self::inYears($years).'.', $level),
+            default => new Comparison(Verdict::Contradicts, 'The age is off by '.self::inYears($years).'.', 0.0),
         };
     }
 
-    private static function years(DaySpan $one, DaySpan $other): float
+    private static function years(DaySpan $daySpan, DaySpan $other): float
     {
         $gap = max(
-            $one->latest !== null && $other->earliest !== null ? $other->earliest - $one->latest : 0,
-            $other->latest !== null && $one->earliest !== null ? $one->earliest - $other->latest : 0,
+            $daySpan->latest !== null && $other->earliest !== null ? $other->earliest - $daySpan->latest : 0,
+            $other->latest !== null && $daySpan->earliest !== null ? $daySpan->earliest - $other->latest : 0,
             0,
         );
 
         return $gap / self::YEAR;
     }
 
-    private static function said(float $years): string
+    private static function inYears(float $years): string
     {
         return $years < 1.5 ? 'a year' : round($years).' years';
     }

@@ -17,30 +17,30 @@ final class Dates
 {
     private const NEAR_DAYS = 3653;
 
-    public static function compare(GenDate $one, GenDate $other): Comparison
+    public static function compare(GenDate $genDate, GenDate $other): Comparison
     {
-        if ($one->readings === [] || $other->readings === []) {
+        if ($genDate->readings === [] || $other->readings === []) {
             return Comparison::incomparable('One of the two names no time.');
         }
         $best = null;
-        foreach ($one->readings as $mine) {
+        foreach ($genDate->readings as $mine) {
             foreach ($other->readings as $theirs) {
                 $comparison = self::readings($mine, $theirs);
                 $best = $best === null || $comparison->verdict->orKinder($best->verdict) !== $best->verdict ? $comparison : $best;
             }
         }
 
-        return new Comparison($best->verdict, "{$one->shown} and {$other->shown}: {$best->ground}", $best->level);
+        return new Comparison($best->verdict, "{$genDate->shown} and {$other->shown}: {$best->ground}", $best->level);
     }
 
-    private static function readings(Interpretation $one, Interpretation $other): Comparison
+    private static function readings(Interpretation $interpretation, Interpretation $other): Comparison
     {
-        if ($one->end !== null || $other->end !== null) {
-            return self::gap($one->outermost(), $other->outermost()) === 0
+        if ($interpretation->end !== null || $other->end !== null) {
+            return self::gap($interpretation->outermost(), $other->outermost()) === 0
                 ? new Comparison(Verdict::Fits, 'they overlap.', 0.7)
                 : Comparison::incomparable('what lasted bounds no other time.');
         }
-        [$mine, $theirs] = [$one->begin, $other->begin];
+        [$mine, $theirs] = [$interpretation->begin, $other->begin];
         $gap = self::gap($mine, $theirs);
         if ($gap === 0) {
             $same = $mine->earliest === $theirs->earliest && $mine->latest === $theirs->latest && $mine->earliest !== null && $mine->latest !== null;
@@ -59,26 +59,26 @@ final class Dates
     }
 
     /** Days between two spans; 0 where they meet. */
-    private static function gap(DaySpan $one, DaySpan $other): int
+    private static function gap(DaySpan $daySpan, DaySpan $other): int
     {
-        if ($one->latest !== null && $other->earliest !== null && $one->latest < $other->earliest) {
-            return $other->earliest - $one->latest;
+        if ($daySpan->latest !== null && $other->earliest !== null && $daySpan->latest < $other->earliest) {
+            return $other->earliest - $daySpan->latest;
         }
-        if ($other->latest !== null && $one->earliest !== null && $other->latest < $one->earliest) {
-            return $one->earliest - $other->latest;
+        if ($other->latest !== null && $daySpan->earliest !== null && $other->latest < $daySpan->earliest) {
+            return $daySpan->earliest - $other->latest;
         }
 
         return 0;
     }
 
     /** From 0.6 to 1: how much of the wider span the common part fills. */
-    private static function overlap(DaySpan $one, DaySpan $other): float
+    private static function overlap(DaySpan $daySpan, DaySpan $other): float
     {
-        if ($one->earliest === null || $one->latest === null || $other->earliest === null || $other->latest === null) {
+        if ($daySpan->earliest === null || $daySpan->latest === null || $other->earliest === null || $other->latest === null) {
             return 0.6;
         }
-        $common = min($one->latest, $other->latest) - max($one->earliest, $other->earliest) + 1;
-        $widest = max($one->latest - $one->earliest, $other->latest - $other->earliest) + 1;
+        $common = min($daySpan->latest, $other->latest) - max($daySpan->earliest, $other->earliest) + 1;
+        $widest = max($daySpan->latest - $daySpan->earliest, $other->latest - $other->earliest) + 1;
 
         return 0.6 + 0.4 * $common / $widest;
     }

@@ -21,10 +21,10 @@ final class PersonalNames
 
     private const LOOKS_ALIKE = 0.6;
 
-    public static function compare(PersonalName $one, PersonalName $other, ?NameVariants $variants = null): Comparison
+    public static function compare(PersonalName $personalName, PersonalName $other, ?NameVariants $variants = null): Comparison
     {
-        $given = self::given($one->given, $other->given, $variants ?? NameVariants::usual());
-        $surname = self::word($one->surname, $other->surname);
+        $given = self::given($personalName->given, $other->given, $variants ?? NameVariants::usual());
+        $surname = self::word($personalName->surname, $other->surname);
         $known = array_values(array_filter([$given, $surname], static fn (?Comparison $part): bool => $part !== null));
         if ($known === []) {
             return Comparison::incomparable('No part of the name is told of both.');

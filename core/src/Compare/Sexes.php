@@ -9,12 +9,12 @@ use NorthBough\Core\Tree\Sex;
 /** An unknown sex is no conflict. */
 final class Sexes
 {
-    public static function compare(Sex $one, Sex $other): Comparison
+    public static function compare(Sex $sex, Sex $other): Comparison
     {
         return match (true) {
-            $one === Sex::Unknown || $other === Sex::Unknown => Comparison::incomparable('The sex of one is not known.'),
-            $one === $other => new Comparison(Verdict::Same, "Both are {$one->word()}.", 1.0),
-            default => new Comparison(Verdict::Contradicts, "One is {$one->word()}, the other {$other->word()}.", 0.0),
+            $sex === Sex::Unknown || $other === Sex::Unknown => Comparison::incomparable('The sex of one is not known.'),
+            $sex === $other => new Comparison(Verdict::Same, "Both are {$sex->word()}.", 1.0),
+            default => new Comparison(Verdict::Contradicts, "One is {$sex->word()}, the other {$other->word()}.", 0.0),
         };
     }
 }

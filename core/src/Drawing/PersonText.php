@@ -43,8 +43,8 @@ final class PersonText
         if ($event === null) {
             return '';
         }
-        $said = implode(', ', array_filter([$event->date->shown, PlacePath::shortOf($event->place)], static fn (string $s): bool => $s !== ''));
+        $text = implode(', ', array_filter([$event->date->shown, PlacePath::shortOf($event->place)], static fn (string $s): bool => $s !== ''));
 
-        return trim("{$words[$event->kind]} {$said}");
+        return trim("{$words[$event->kind]} {$text}");
     }
 }

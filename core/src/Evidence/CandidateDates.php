@@ -25,7 +25,7 @@ final class CandidateDates
      * @param  list<GenDate>  $told  what each claim says
      * @return list<CandidateDate> from the earliest on
      */
-    public static function stops(array $told): array
+    public static function among(array $told): array
     {
         [$first, $last] = self::years($told);
         $dates = [];

@@ -11,7 +11,7 @@ final readonly class ClassifiedClaim
      * @param  string  $recordId  on which it stands
      * @param  string  $informant  who told it: an id or a name as written; empty where nobody is named
      * @param  bool  $isNear  set down near the event, by Nearness
-     * @param  string  $leansOn  id of the claim that it was copied from, or comes from; empty for none
+     * @param  string  $derivedFrom  id of the claim that it was copied from, or comes from; empty for none
      * @param  string  $saidOrigin  what somebody said it comes from; claims that say the same share it
      * @param  WeightGrade|null  $saidWeight  by which somebody overruled the rule
      * @param  string  $why  the words with which they did
@@ -27,7 +27,7 @@ final readonly class ClassifiedClaim
         public bool $isNear,
         public string $informant = '',
         public bool $isRead = true,
-        public string $leansOn = '',
+        public string $derivedFrom = '',
         public string $saidOrigin = '',
         public ?WeightGrade $saidWeight = null,
         public string $why = '',

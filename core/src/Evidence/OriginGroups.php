@@ -47,7 +47,7 @@ final class OriginGroups
      * @param  list<ClassifiedClaim>  $claims
      * @return list<WeightGrade>
      */
-    public static function notches(array $claims): array
+    public static function weights(array $claims): array
     {
         $notches = [];
         foreach (self::among($claims) as $group) {
@@ -71,7 +71,7 @@ final class OriginGroups
     private static function keys(ClassifiedClaim $claim): array
     {
         return array_values(array_filter([
-            "record {$claim->recordId}", "claim {$claim->id}", $claim->leansOn === '' ? '' : "claim {$claim->leansOn}",
+            "record {$claim->recordId}", "claim {$claim->id}", $claim->derivedFrom === '' ? '' : "claim {$claim->derivedFrom}",
             SearchForm::of($claim->informant) === '' ? '' : 'informant '.SearchForm::of($claim->informant),
             SearchForm::of($claim->saidOrigin) === '' ? '' : 'origin '.SearchForm::of($claim->saidOrigin),
         ]));

@@ -45,16 +45,16 @@ final class ProposedClassification
     }
 
     /** What is cited for something tells it by itself, unless somebody says otherwise. */
-    public static function directness(Directness $said): Directness
+    public static function directness(Directness $directness): Directness
     {
-        return $said === Directness::Unstated ? Directness::Direct : $said;
+        return $directness === Directness::Unstated ? Directness::Direct : $directness;
     }
 
-    /** @param  SourceClass  $said  of the record, where somebody classed it */
-    public static function source(SourceClass $said, ?SourceKind $kind): SourceClass
+    /** @param  SourceClass  $sourceClass  of the record, where somebody classed it */
+    public static function source(SourceClass $sourceClass, ?SourceKind $kind): SourceClass
     {
         return match (true) {
-            $said !== SourceClass::Unstated, $kind === null, in_array($kind->code, self::ANY, true) => $said,
+            $sourceClass !== SourceClass::Unstated, $kind === null, in_array($kind->code, self::ANY, true) => $sourceClass,
             preg_match(self::AUTHORED, $kind->code) === 1 => SourceClass::Authored,
             preg_match(self::DERIVATIVE, $kind->code) === 1, $kind->form !== [] && array_intersect($kind->form, ['original', 'image']) === [] => SourceClass::Derivative,
             default => SourceClass::Original,

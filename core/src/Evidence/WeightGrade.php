@@ -11,7 +11,7 @@ enum WeightGrade: string
     case Fair = 'fair';
     case Slight = 'slight';
     /** It comes from another claim that we hold, and counts nothing. */
-    case Leaning = 'leaning';
+    case Derived = 'derived';
     /** Taken over from a file; nobody has read the record yet. */
     case Unread = 'unread';
     /** Somebody took it back: it counts nothing, and stays so that nobody makes it again. */
@@ -20,7 +20,7 @@ enum WeightGrade: string
     /** Whether it is a voice of its own, read or not. */
     public function isVoice(): bool
     {
-        return $this !== self::Leaning && $this !== self::Withdrawn;
+        return $this !== self::Derived && $this !== self::Withdrawn;
     }
 
     public function isAtLeast(self $other): bool
@@ -35,7 +35,7 @@ enum WeightGrade: string
             self::Strong => 3,
             self::Fair => 2,
             self::Slight => 1,
-            self::Leaning, self::Unread, self::Withdrawn => 0,
+            self::Derived, self::Unread, self::Withdrawn => 0,
         };
     }
 }

@@ -35,8 +35,8 @@ final readonly class WeightRule
         if (! $claim->isRead) {
             return new self(WeightGrade::Unread, ['Taken over from a file: nobody has read the record yet.']);
         }
-        if ($claim->leansOn !== '') {
-            return new self(WeightGrade::Leaning, ['It comes from another claim that is here, and counts nothing beside it.']);
+        if ($claim->derivedFrom !== '') {
+            return new self(WeightGrade::Derived, ['It comes from another claim that is here, and counts nothing beside it.']);
         }
         $isKnown = in_array($claim->information, [Information::Primary, Information::Secondary], true);
         $tests = [

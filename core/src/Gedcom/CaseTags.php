@@ -31,24 +31,24 @@ final class CaseTags
     private const SEARCH = ['_NB_ON', '_NB_IN', '_NB_OUTCOME', '_NB_WHOLE', '_NB_FOUND', '_NB_NOTE', 'SOUR', '_NB_FOR', '_NB_CASE'];
 
     /** Whether what is beneath _NB_QUESTION is no more than we write, and points at nobody whom the file does not have. */
-    public static function isQuestion(Structure $said, MappingContext $mapping): bool
+    public static function isQuestion(Structure $structure, MappingContext $mapping): bool
     {
-        return $said->tag === '_NB_QUESTION' && self::holds($said, self::QUESTION, ['_NB_ALTERNATIVE', '_NB_RESTS', '_NB_ABOUT', '_NB_TASK'], $mapping, ['_NB_OTHER' => 'INDI', '_NB_ABOUT' => 'SOUR'])
-            && in_array($said->text('_NB_STATE'), self::STATES, true) && in_array($said->text('_NB_KIND') ?: 'conflict', ['conflict', 'identity', 'kinship'], true)
-            && array_filter($said->children, static fn (Structure $child): bool => $child->tag === '_NB_ALTERNATIVE' && ! self::isAlternative($child, $mapping)) === []
-            && array_filter($said->children, static fn (Structure $child): bool => $child->tag === '_NB_TASK' && ! WorkMapping::isPlain($child)) === []
-            && ($said->first('_NB_ABOUT') === null || (self::line($said, $mapping) !== null && count(array_filter($said->children, static fn (Structure $child): bool => $child->tag === '_NB_ABOUT')) === 1));
+        return $structure->tag === '_NB_QUESTION' && self::holds($structure, self::QUESTION, ['_NB_ALTERNATIVE', '_NB_RESTS', '_NB_ABOUT', '_NB_TASK'], $mapping, ['_NB_OTHER' => 'INDI', '_NB_ABOUT' => 'SOUR'])
+            && in_array($structure->text('_NB_STATE'), self::STATES, true) && in_array($structure->text('_NB_KIND') ?: 'conflict', ['conflict', 'identity', 'kinship'], true)
+            && array_filter($structure->children, static fn (Structure $child): bool => $child->tag === '_NB_ALTERNATIVE' && ! self::isAlternative($child, $mapping)) === []
+            && array_filter($structure->children, static fn (Structure $child): bool => $child->tag === '_NB_TASK' && ! WorkMapping::isPlain($child)) === []
+            && ($structure->first('_NB_ABOUT') === null || (self::line($structure, $mapping) !== null && count(array_filter($structure->children, static fn (Structure $child): bool => $child->tag === '_NB_ABOUT')) === 1));
     }
 
     /** @param  string  $personId  empty where it is asked of a line of a roll */
-    public static function question(Structure $said, string $personId, MappingContext $mapping): void
+    public static function question(Structure $structure, string $personId, MappingContext $mapping): void
     {
-        $id = $mapping->labelled(Owner::Question, $said->first('_NB_NUMBERED'));
-        $mapping->add(new QuestionRow($id, $personId, $said->text('_NB_KIND') ?: 'conflict', mb_substr($said->payload, 0, 40), $said->text('_NB_STATE'), $said->text('_NB_TITLE'), $said->text('_NB_DECISION'),
-            $said->text('_NB_REASON'), $said->text('_NB_SUMMARY'), $said->text('_NB_REOPENED'), self::pointed($said, '_NB_OTHER', 'INDI', $mapping), [], self::line($said, $mapping)));
-        self::decidedBy($said->first('_NB_BY'), DecisionSubject::Question, $id, $mapping);
+        $id = $mapping->labelled(Owner::Question, $structure->first('_NB_NUMBERED'));
+        $mapping->add(new QuestionRow($id, $personId, $structure->text('_NB_KIND') ?: 'conflict', mb_substr($structure->payload, 0, 40), $structure->text('_NB_STATE'), $structure->text('_NB_TITLE'), $structure->text('_NB_DECISION'),
+            $structure->text('_NB_REASON'), $structure->text('_NB_SUMMARY'), $structure->text('_NB_REOPENED'), self::pointed($structure, '_NB_OTHER', 'INDI', $mapping), [], self::line($structure, $mapping)));
+        self::decidedBy($structure->first('_NB_BY'), DecisionSubject::Question, $id, $mapping);
         $position = 0;
-        foreach ($said->children as $child) {
+        foreach ($structure->children as $child) {
             if ($child->tag === '_NB_ALTERNATIVE') {
                 self::alternative($child, $id, $position++, $mapping);
             }
@@ -66,9 +66,9 @@ final class CaseTags
     }
 
     /** Beneath what a case decided, the number of its question. */
-    public static function decidedBy(?Structure $said, DecisionSubject $kind, string $decidedId, MappingContext $mapping): void
+    public static function decidedBy(?Structure $structure, DecisionSubject $kind, string $decidedId, MappingContext $mapping): void
     {
-        $mapping->refer(Owner::Question, $said, static function (string $questionId) use ($kind, $decidedId, $mapping): void {
+        $mapping->refer(Owner::Question, $structure, static function (string $questionId) use ($kind, $decidedId, $mapping): void {
             if ($questionId !== '') {
                 $mapping->add(new RestsOnRow($mapping->newId(), $kind, $decidedId, Owner::Question, $questionId));
             }
@@ -76,9 +76,9 @@ final class CaseTags
     }
 
     /** The line of a roll of which it is asked who it is; null where there is none such. */
-    private static function line(Structure $said, MappingContext $mapping): ?RollLinePointer
+    private static function line(Structure $structure, MappingContext $mapping): ?RollLinePointer
     {
-        $about = $said->first('_NB_ABOUT');
+        $about = $structure->first('_NB_ABOUT');
         $sourceId = $about === null ? null : $mapping->survey->id($about->payload, 'SOUR');
         if ($about === null || $sourceId === null || array_column($about->children, 'tag') !== ['PAGE', '_NB_LINE']) {
             return null;
@@ -100,8 +100,8 @@ final class CaseTags
         if ($row->otherId !== '') {
             $asked->add(Structure::pointing('_NB_OTHER', $pointers->of($row->otherId)));
         }
-        foreach ($row->alternatives as $one) {
-            $asked->add(self::answered($one, $pointers));
+        foreach ($row->alternatives as $alternative) {
+            $asked->add(self::answered($alternative, $pointers));
         }
         foreach ($row->tasks as $task) {
             $asked->add(EvidenceTags::with(new Structure('_NB_TASK', $task->text), ['_NB_DONE' => $task->doneOn]));
@@ -113,18 +113,18 @@ final class CaseTags
         return $asked;
     }
 
-    public static function isSearch(Structure $said, MappingContext $mapping): bool
+    public static function isSearch(Structure $structure, MappingContext $mapping): bool
     {
-        return $said->tag === '_NB_SEARCH' && $said->pointer === '' && self::holds($said, self::SEARCH, ['_NB_FOR'], $mapping, ['_NB_FOR' => 'INDI', 'SOUR' => 'SOUR'])
-            && in_array($said->text('_NB_OUTCOME'), ['found', 'nothing', 'in part', 'waiting'], true) && in_array($said->text('_NB_WHOLE'), ['', 'Y'], true);
+        return $structure->tag === '_NB_SEARCH' && $structure->pointer === '' && self::holds($structure, self::SEARCH, ['_NB_FOR'], $mapping, ['_NB_FOR' => 'INDI', 'SOUR' => 'SOUR'])
+            && in_array($structure->text('_NB_OUTCOME'), ['found', 'nothing', 'in part', 'waiting'], true) && in_array($structure->text('_NB_WHOLE'), ['', 'Y'], true);
     }
 
-    public static function search(Structure $said, int $position, MappingContext $mapping): void
+    public static function search(Structure $structure, int $position, MappingContext $mapping): void
     {
         $id = $mapping->newId();
-        $mapping->refer(Owner::Question, $said->first('_NB_CASE'), static fn (string $questionId) => $mapping->add(new SearchRow($id, GenDate::parse($said->text('_NB_ON')), $said->payload, $said->text('_NB_IN'), $said->text('_NB_OUTCOME'),
-            $said->text('_NB_WHOLE') === 'Y', $said->text('_NB_FOUND'), $said->text('_NB_NOTE'), self::pointed($said, 'SOUR', 'SOUR', $mapping), $position, [], $questionId)));
-        foreach ($said->children as $child) {
+        $mapping->refer(Owner::Question, $structure->first('_NB_CASE'), static fn (string $questionId) => $mapping->add(new SearchRow($id, GenDate::parse($structure->text('_NB_ON')), $structure->payload, $structure->text('_NB_IN'), $structure->text('_NB_OUTCOME'),
+            $structure->text('_NB_WHOLE') === 'Y', $structure->text('_NB_FOUND'), $structure->text('_NB_NOTE'), self::pointed($structure, 'SOUR', 'SOUR', $mapping), $position, [], $questionId)));
+        foreach ($structure->children as $child) {
             if ($child->tag === '_NB_FOR') {
                 $mapping->add(new SearchPersonRow($mapping->newId(), $id, (string) $mapping->survey->id($child->payload, 'INDI')));
             }
@@ -133,34 +133,34 @@ final class CaseTags
 
     public static function searched(SearchRow $row, Pointers $pointers): Structure
     {
-        $said = EvidenceTags::with(new Structure('_NB_SEARCH', $row->lookedFor), ['_NB_ON' => $row->date->typed, '_NB_IN' => $row->lookedIn, '_NB_OUTCOME' => $row->outcome, '_NB_WHOLE' => $row->isWhole ? 'Y' : '', '_NB_FOUND' => $row->found, '_NB_NOTE' => $row->note, '_NB_CASE' => $pointers->label($row->questionId)]);
+        $structure = EvidenceTags::with(new Structure('_NB_SEARCH', $row->lookedFor), ['_NB_ON' => $row->date->typed, '_NB_IN' => $row->lookedIn, '_NB_OUTCOME' => $row->outcome, '_NB_WHOLE' => $row->isWhole ? 'Y' : '', '_NB_FOUND' => $row->found, '_NB_NOTE' => $row->note, '_NB_CASE' => $pointers->label($row->questionId)]);
         if ($row->sourceId !== '') {
-            $said->add(Structure::pointing('SOUR', $pointers->of($row->sourceId)));
+            $structure->add(Structure::pointing('SOUR', $pointers->of($row->sourceId)));
         }
         foreach ($row->people as $id) {
-            $said->add(Structure::pointing('_NB_FOR', $pointers->of($id)));
+            $structure->add(Structure::pointing('_NB_FOR', $pointers->of($id)));
         }
 
-        return $said;
+        return $structure;
     }
 
-    private static function isAlternative(Structure $said, MappingContext $mapping): bool
+    private static function isAlternative(Structure $structure, MappingContext $mapping): bool
     {
-        return self::holds($said, ['_NB_PERSON', '_NB_OUTCOME', '_NB_POINT'], ['_NB_POINT'], $mapping, ['_NB_PERSON' => 'INDI']) && in_array($said->text('_NB_OUTCOME'), self::OUTCOMES, true)
-            && array_filter($said->children, static fn (Structure $child): bool => $child->tag === '_NB_POINT' && ! self::isPoint($child, $mapping)) === [];
+        return self::holds($structure, ['_NB_PERSON', '_NB_OUTCOME', '_NB_POINT'], ['_NB_POINT'], $mapping, ['_NB_PERSON' => 'INDI']) && in_array($structure->text('_NB_OUTCOME'), self::OUTCOMES, true)
+            && array_filter($structure->children, static fn (Structure $child): bool => $child->tag === '_NB_POINT' && ! self::isPoint($child, $mapping)) === [];
     }
 
-    private static function isPoint(Structure $said, MappingContext $mapping): bool
+    private static function isPoint(Structure $structure, MappingContext $mapping): bool
     {
-        return self::holds($said, ['_NB_SPEAKS', '_NB_WEIGHT', '_NB_CLAIM'], [], $mapping, []) && in_array($said->text('_NB_SPEAKS'), ['for', 'against'], true) && in_array($said->text('_NB_WEIGHT'), ['', 'strong', 'fair', 'slight'], true);
+        return self::holds($structure, ['_NB_SPEAKS', '_NB_WEIGHT', '_NB_CLAIM'], [], $mapping, []) && in_array($structure->text('_NB_SPEAKS'), ['for', 'against'], true) && in_array($structure->text('_NB_WEIGHT'), ['', 'strong', 'fair', 'slight'], true);
     }
 
-    private static function alternative(Structure $said, string $questionId, int $position, MappingContext $mapping): void
+    private static function alternative(Structure $structure, string $questionId, int $position, MappingContext $mapping): void
     {
         $id = $mapping->newId();
-        $mapping->add(new AlternativeRow($id, $questionId, self::pointed($said, '_NB_PERSON', 'INDI', $mapping), $said->payload, $said->text('_NB_OUTCOME'), $position, []));
+        $mapping->add(new AlternativeRow($id, $questionId, self::pointed($structure, '_NB_PERSON', 'INDI', $mapping), $structure->payload, $structure->text('_NB_OUTCOME'), $position, []));
         $place = 0;
-        foreach ($said->children as $child) {
+        foreach ($structure->children as $child) {
             if ($child->tag === '_NB_POINT') {
                 $at = $place++;
                 $mapping->refer(Owner::Claim, $child->first('_NB_CLAIM'), static fn (string $claimId) => $mapping->add(
@@ -171,16 +171,16 @@ final class CaseTags
 
     private static function answered(AlternativeRow $row, Pointers $pointers): Structure
     {
-        $said = EvidenceTags::with(new Structure('_NB_ALTERNATIVE', $row->title), ['_NB_OUTCOME' => $row->outcome]);
+        $structure = EvidenceTags::with(new Structure('_NB_ALTERNATIVE', $row->title), ['_NB_OUTCOME' => $row->outcome]);
         if ($row->personId !== '') {
-            $said->add(Structure::pointing('_NB_PERSON', $pointers->of($row->personId)));
+            $structure->add(Structure::pointing('_NB_PERSON', $pointers->of($row->personId)));
         }
         foreach ($row->points as $point) {
-            $said->add(EvidenceTags::with(new Structure('_NB_POINT', $point->text), ['_NB_SPEAKS' => $point->isFor ? 'for' : 'against', '_NB_WEIGHT' => $point->weight,
+            $structure->add(EvidenceTags::with(new Structure('_NB_POINT', $point->text), ['_NB_SPEAKS' => $point->isFor ? 'for' : 'against', '_NB_WEIGHT' => $point->weight,
                 '_NB_CLAIM' => $pointers->label($point->claimId)]));
         }
 
-        return $said;
+        return $structure;
     }
 
     /**
@@ -188,10 +188,10 @@ final class CaseTags
      * @param  list<string>  $many  those that may stand there more than once, and hold lines of their own
      * @param  array<string, string>  $pointing  the kind of record that a tag points at
      */
-    private static function holds(Structure $said, array $tags, array $many, MappingContext $mapping, array $pointing): bool
+    private static function holds(Structure $structure, array $tags, array $many, MappingContext $mapping, array $pointing): bool
     {
         $seen = [];
-        foreach ($said->children as $child) {
+        foreach ($structure->children as $child) {
             $isMany = in_array($child->tag, $many, true);
             $points = $pointing[$child->tag] ?? null;
             if (! in_array($child->tag, $tags, true) || (isset($seen[$child->tag]) && ! $isMany) || ($child->children !== [] && (! $isMany || ($points !== null && $child->tag !== '_NB_ABOUT')))
@@ -201,12 +201,12 @@ final class CaseTags
             $seen[$child->tag] = true;
         }
 
-        return ! $said->isPointer;
+        return ! $structure->isPointer;
     }
 
-    private static function pointed(Structure $said, string $tag, string $kind, MappingContext $mapping): string
+    private static function pointed(Structure $structure, string $tag, string $kind, MappingContext $mapping): string
     {
-        $child = $said->first($tag);
+        $child = $structure->first($tag);
 
         return $child === null ? '' : (string) $mapping->survey->id($child->payload, $kind);
     }

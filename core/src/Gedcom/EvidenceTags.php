@@ -17,10 +17,10 @@ final class EvidenceTags
     ];
 
     /** Whether what is beneath _NB_CLASSED is no more than we write. */
-    public static function areClasses(Structure $said): bool
+    public static function areClasses(Structure $structure): bool
     {
         $seen = [];
-        foreach ($said->children as $child) {
+        foreach ($structure->children as $child) {
             $words = self::CLASSES[$child->tag] ?? null;
             if (! array_key_exists($child->tag, self::CLASSES) || isset($seen[$child->tag]) || $child->children !== [] || $child->isPointer || ($words !== null && ! in_array($child->payload, $words, true))) {
                 return false;
@@ -28,12 +28,12 @@ final class EvidenceTags
             $seen[$child->tag] = true;
         }
 
-        return $said->tag === '_NB_CLASSED' && $said->payload === '' && $seen !== [];
+        return $structure->tag === '_NB_CLASSED' && $structure->payload === '' && $seen !== [];
     }
 
-    public static function classes(Structure $said): ClaimClassification
+    public static function classes(Structure $structure): ClaimClassification
     {
-        return new ClaimClassification($said->text('_NB_INFORMATION'), $said->text('_NB_READING'), $said->text('_NB_INFORMANT'), $said->text('_NB_ORIGIN'), $said->text('_NB_WEIGHT'), $said->text('_NB_WHY'), $said->text('_NB_READ') !== '', $said->text('_NB_WITHDRAWN'), $said->text('_NB_EVIDENCE'), $said->text('_NB_TIE'));
+        return new ClaimClassification($structure->text('_NB_INFORMATION'), $structure->text('_NB_READING'), $structure->text('_NB_INFORMANT'), $structure->text('_NB_ORIGIN'), $structure->text('_NB_WEIGHT'), $structure->text('_NB_WHY'), $structure->text('_NB_READ') !== '', $structure->text('_NB_WITHDRAWN'), $structure->text('_NB_EVIDENCE'), $structure->text('_NB_TIE'));
     }
 
     public static function classed(ClaimClassification $classes): Structure

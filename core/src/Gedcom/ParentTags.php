@@ -32,21 +32,21 @@ final class ParentTags
     /**
      * The lines of a set that are no more than we write; none where one of them is, or names somebody twice.
      *
-     * @param  list<Structure>  $said
+     * @param  list<Structure>  $structures
      * @return list<Structure>
      */
-    public static function understood(array $said, MappingContext $mapping): array
+    public static function understood(array $structures, MappingContext $mapping): array
     {
-        $plain = array_filter($said, static fn (Structure $one): bool => self::isPlain($one, $mapping));
+        $plain = array_filter($structures, static fn (Structure $structure): bool => self::isPlain($structure, $mapping));
         $people = array_unique(array_column($plain, 'payload'));
 
-        return count($people) === count($said) ? array_values($plain) : [];
+        return count($people) === count($structures) ? array_values($plain) : [];
     }
 
-    private static function isPlain(Structure $said, MappingContext $mapping): bool
+    private static function isPlain(Structure $structure, MappingContext $mapping): bool
     {
         $seen = [];
-        foreach ($said->children as $child) {
+        foreach ($structure->children as $child) {
             $isText = in_array($child->tag, self::TEXTS, true) && ! $child->isPointer && $child->children === [] && ! isset($seen[$child->tag]);
             if (! $isText && ! ($child->tag === 'SOUR' && CitationMapping::isOfLine($child, $mapping))) {
                 return false;
@@ -54,18 +54,18 @@ final class ParentTags
             $seen[$child->tag] = true;
         }
 
-        return $said->isPointer && $mapping->survey->id($said->payload, 'INDI') !== null
-            && ParentageKind::tryFrom($said->text('_NB_KIND') ?: 'birth') !== null && Standing::tryFrom($said->text('_NB_STANDING') ?: 'unweighed') !== null
-            && Proof::tryFrom($said->text('_NB_PROOF') ?: 'unstated') !== null;
+        return $structure->isPointer && $mapping->survey->id($structure->payload, 'INDI') !== null
+            && ParentageKind::tryFrom($structure->text('_NB_KIND') ?: 'birth') !== null && Standing::tryFrom($structure->text('_NB_STANDING') ?: 'unweighed') !== null
+            && Proof::tryFrom($structure->text('_NB_PROOF') ?: 'unstated') !== null;
     }
 
-    public static function read(Structure $said, string $setId, ParentageKind $kind, MappingContext $mapping, CitationMapping $citations): void
+    public static function read(Structure $structure, string $setId, ParentageKind $kind, MappingContext $mapping, CitationMapping $citations): void
     {
         $id = $mapping->newId();
-        $mapping->add(new ParentageRow($id, $setId, (string) $mapping->survey->id($said->payload, 'INDI'), ParentageKind::tryFrom($said->text('_NB_KIND')) ?? $kind,
-            Standing::from($said->text('_NB_STANDING') ?: 'unweighed'), Proof::from($said->text('_NB_PROOF') ?: 'unstated'), $said->text('_NB_CALLED'), $said->text('_NB_YEARS')));
-        $citations->map(new StructureFields($said), new FactRef(Owner::Parentage, $id));
-        CaseTags::decidedBy($said->first('_NB_BY'), DecisionSubject::Parentage, $id, $mapping);
+        $mapping->add(new ParentageRow($id, $setId, (string) $mapping->survey->id($structure->payload, 'INDI'), ParentageKind::tryFrom($structure->text('_NB_KIND')) ?? $kind,
+            Standing::from($structure->text('_NB_STANDING') ?: 'unweighed'), Proof::from($structure->text('_NB_PROOF') ?: 'unstated'), $structure->text('_NB_CALLED'), $structure->text('_NB_YEARS')));
+        $citations->map(new StructureFields($structure), new FactRef(Owner::Parentage, $id));
+        CaseTags::decidedBy($structure->first('_NB_BY'), DecisionSubject::Parentage, $id, $mapping);
     }
 
     /**
@@ -82,10 +82,10 @@ final class ParentTags
         if (array_diff($ids, $partnerIds) !== [] || array_diff($partnerIds, $ids) !== []) {
             return true;
         }
-        foreach ($parents as $one) {
-            $implied = ($set->written[self::ONE_ADOPTED][1] ?? '') === $one->personId ? ParentageKind::Adoptive : $set->kind;
-            if ($one->kind !== $implied || $one->standing !== Standing::fromStandard($stat) || $one->proof !== Proof::fromStandard($stat)
-                || $one->kindWords !== '' || $one->years !== '' || $one->decidedBy !== '' || ($claims[$one->id] ?? []) !== []) {
+        foreach ($parents as $parent) {
+            $implied = ($set->written[self::ONE_ADOPTED][1] ?? '') === $parent->personId ? ParentageKind::Adoptive : $set->kind;
+            if ($parent->kind !== $implied || $parent->standing !== Standing::fromStandard($stat) || $parent->proof !== Proof::fromStandard($stat)
+                || $parent->kindWords !== '' || $parent->years !== '' || $parent->decidedBy !== '' || ($claims[$parent->id] ?? []) !== []) {
                 return true;
             }
         }
@@ -93,7 +93,7 @@ final class ParentTags
         return false;
     }
 
-    public static function told(ParentageRow $row, ParentSetRow $set, Pointers $pointers): Structure
+    public static function structure(ParentageRow $row, ParentSetRow $set, Pointers $pointers): Structure
     {
         return EvidenceTags::with(Structure::pointing('_NB_PARENT', $pointers->of($row->personId)), [
             '_NB_KIND' => $row->kind === $set->kind ? '' : $row->kind->value, '_NB_CALLED' => $row->kindWords, '_NB_YEARS' => $row->years,

@@ -24,7 +24,7 @@ final class PictureTags
         $forms = array_values(array_filter($file->children, static fn (Structure $child): bool => $child->tag === 'FORM'));
         $inside = $forms[0]->children ?? [];
 
-        return count($forms) < 2 && count($inside) < 2 && array_filter($inside, static fn (Structure $one): bool => ! in_array($one->tag, self::MEDIUM, true) || $one->children !== [] || $one->isPointer) === [];
+        return count($forms) < 2 && count($inside) < 2 && array_filter($inside, static fn (Structure $structure): bool => ! in_array($structure->tag, self::MEDIUM, true) || $structure->children !== [] || $structure->isPointer) === [];
     }
 
     public static function isLink(Structure $link): bool
@@ -121,9 +121,9 @@ final class PictureTags
      *
      * @return array{page: int, left: float, top: float, width: float, height: float}|null null where they are no such words
      */
-    public static function part(string $said): ?array
+    public static function part(string $payload): ?array
     {
-        if (preg_match('/^(\d{1,5})((?: [01]\.\d{1,9}){4})$/', $said, $m) !== 1) {
+        if (preg_match('/^(\d{1,5})((?: [01]\.\d{1,9}){4})$/', $payload, $m) !== 1) {
             return null;
         }
         [$left, $top, $width, $height] = array_map(floatval(...), explode(' ', trim($m[2])));

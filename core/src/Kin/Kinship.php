@@ -93,10 +93,10 @@ final class Kinship
             }
         }
         foreach ($this->lawfulPartners($this->oneId) as $mine => $union) {
-            foreach ($this->lawfulPartners($this->otherId) as $theirs => $other) {
+            foreach ($this->lawfulPartners($this->otherId) as $theirs => $lawfulPartner) {
                 if ($mine !== $this->otherId && $theirs !== $this->oneId && $mine !== $theirs) {
                     array_push($found, ...$inLaws->throughBoth($this->oneId, $mine, $theirs, $this->otherId,
-                        PartnerKin::word($union, $this->sex($mine)), $this->sex($theirs), PartnerKin::word($other, $this->sex($this->otherId))));
+                        PartnerKin::word($union, $this->sex($mine)), $this->sex($theirs), PartnerKin::word($lawfulPartner, $this->sex($this->otherId))));
                 }
             }
         }

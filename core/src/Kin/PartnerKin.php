@@ -15,9 +15,9 @@ final class PartnerKin
     /** Wife, former wife, said to be partner: what a partner of this union is called. */
     public static function word(Union $union, Sex $sex): string
     {
-        $said = $union->isUnproved() ? 'said to be ' : '';
+        $doubt = $union->isUnproved() ? 'said to be ' : '';
         if (! self::isMarriage($union)) {
-            return "{$said}partner";
+            return "{$doubt}partner";
         }
         $word = match ($sex) {
             Sex::Male => 'husband',
@@ -25,7 +25,7 @@ final class PartnerKin
             default => 'spouse',
         };
 
-        return self::end($union) === null ? $said.$word : "{$said}former {$word}";
+        return self::end($union) === null ? $doubt.$word : "{$doubt}former {$word}";
     }
 
     /** A union that is said never to have been a marriage makes nobody an in-law or a step-parent by marriage. */

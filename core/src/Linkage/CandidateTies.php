@@ -22,21 +22,21 @@ final class CandidateTies
         return $this->found["{$one} {$other}"] ??= $this->look($this->candidates->all[$one], $this->candidates->all[$other]);
     }
 
-    private function look(Candidate $one, Candidate $other): RoleRelation
+    private function look(Candidate $candidate, Candidate $other): RoleRelation
     {
         return match (true) {
-            in_array($other->id, $one->partners, true) => RoleRelation::Partner,
-            in_array($other->id, $one->parents, true) => RoleRelation::Child,
-            in_array($one->id, $other->parents, true) => RoleRelation::Parent,
-            array_intersect($one->parents, $other->parents) !== [] => RoleRelation::Sibling,
-            $this->share($one->parents, $other->partners) => RoleRelation::StepChild,
-            $this->isOver($other, $one) => RoleRelation::Grandchild,
-            $this->isOver($one, $other) => RoleRelation::Grandparent,
-            $this->share($one->partners, $other->children) => RoleRelation::ChildInLaw,
-            $this->share($one->children, $other->partners) => RoleRelation::ParentInLaw,
-            $this->shareSiblings($one->partners, $other), $this->shareSiblings($other->partners, $one) => RoleRelation::SiblingInLaw,
-            $this->shareSiblings($one->parents, $other) => RoleRelation::SiblingsChild,
-            $this->shareSiblings($other->parents, $one) => RoleRelation::ParentsSibling,
+            in_array($other->id, $candidate->partners, true) => RoleRelation::Partner,
+            in_array($other->id, $candidate->parents, true) => RoleRelation::Child,
+            in_array($candidate->id, $other->parents, true) => RoleRelation::Parent,
+            array_intersect($candidate->parents, $other->parents) !== [] => RoleRelation::Sibling,
+            $this->share($candidate->parents, $other->partners) => RoleRelation::StepChild,
+            $this->isOver($other, $candidate) => RoleRelation::Grandchild,
+            $this->isOver($candidate, $other) => RoleRelation::Grandparent,
+            $this->share($candidate->partners, $other->children) => RoleRelation::ChildInLaw,
+            $this->share($candidate->children, $other->partners) => RoleRelation::ParentInLaw,
+            $this->shareSiblings($candidate->partners, $other), $this->shareSiblings($other->partners, $candidate) => RoleRelation::SiblingInLaw,
+            $this->shareSiblings($candidate->parents, $other) => RoleRelation::SiblingsChild,
+            $this->shareSiblings($other->parents, $candidate) => RoleRelation::ParentsSibling,
             default => RoleRelation::None,
         };
     }

@@ -42,8 +42,8 @@ final readonly class EntryComparison
         }
         $likeness = new self($entry, $relation, $of, $variants);
         $all = array_map($likeness->of(...), $people);
-        $sum = exp(self::NOBODY) + array_sum(array_map(static fn (MatchWeight $one): float => exp($one->logOdds), $all));
-        $offers = array_map(static fn (Person $person, MatchWeight $one): MatchOffer => new MatchOffer($person->id, exp($one->logOdds) / $sum, $one->grounds), $people, $all);
+        $sum = exp(self::NOBODY) + array_sum(array_map(static fn (MatchWeight $matchWeight): float => exp($matchWeight->logOdds), $all));
+        $offers = array_map(static fn (Person $person, MatchWeight $matchWeight): MatchOffer => new MatchOffer($person->id, exp($matchWeight->logOdds) / $sum, $matchWeight->grounds), $people, $all);
         usort($offers, static fn (MatchOffer $a, MatchOffer $b): int => $b->odds <=> $a->odds);
 
         return array_values(array_filter($offers, static fn (MatchOffer $offer): bool => $offer->odds > 0.0001));

@@ -95,10 +95,10 @@ final class HouseholdMatcher
      */
     public static function of(Roll $roll, Candidates $candidates, ?NameVariants $variants = null, array $pinned = [], array $aside = []): HouseholdMatch
     {
-        return (new self($roll, $candidates, $variants ?? NameVariants::usual(), $pinned, $aside))->lineUp();
+        return (new self($roll, $candidates, $variants ?? NameVariants::usual(), $pinned, $aside))->match();
     }
 
-    private function lineUp(): HouseholdMatch
+    private function match(): HouseholdMatch
     {
         $best = [];
         $most = -INF;

@@ -165,7 +165,7 @@ final class LifespanComparison
 
     private function born(RollLine $line, DaySpan $day, Candidate $candidate): MatchWeight
     {
-        $told = $this->roll->said($line, ColumnMeaning::BirthDate) === '' ? null : $this->roll->born($line);
+        $told = $this->roll->written($line, ColumnMeaning::BirthDate) === '' ? null : $this->roll->born($line);
         if ($told !== null && $candidate->birth !== null && ! $candidate->isBornBySign && self::isDay($told) && self::isDay($candidate->birth)) {
             return $told->earliest === $candidate->birth->earliest ? new MatchWeight(self::BORN_THAT_DAY, ['Born on that very day.']) : new MatchWeight(self::MISSES, []);
         }
@@ -179,7 +179,7 @@ final class LifespanComparison
         if ($candidate->baptism !== null && self::isDay($candidate->baptism) && self::isDay($day)) {
             return $candidate->baptism->earliest === $day->earliest ? new MatchWeight(self::SAME_DAY, ['Baptised on that very day.']) : new MatchWeight(self::MISSES, ['Baptised on another day.']);
         }
-        if ($told !== null || $this->roll->said($line, ColumnMeaning::Age) !== '' || $candidate->birth?->latest === null || $candidate->birth->earliest === null || $day->earliest === null) {
+        if ($told !== null || $this->roll->written($line, ColumnMeaning::Age) !== '' || $candidate->birth?->latest === null || $candidate->birth->earliest === null || $day->earliest === null) {
             return new MatchWeight(0.0, []);
         }
         // Nothing is told of the birth: it lies in the weeks or months before, as a rule.
@@ -190,7 +190,7 @@ final class LifespanComparison
 
     private function dead(RollLine $line, DaySpan $day, Candidate $candidate): MatchWeight
     {
-        $written = $this->roll->said($line, ColumnMeaning::DeathDate);
+        $written = $this->roll->written($line, ColumnMeaning::DeathDate);
         $died = $written === '' ? null : $this->roll->day($written)->span();
         if ($candidate->seen !== null && ($died ?? $day)->latest !== null && $candidate->seen > ($died ?? $day)->latest + self::NEAR_DAYS) {
             return new MatchWeight(self::MISSES_FAR, ['Was alive later.']);

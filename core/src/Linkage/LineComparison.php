@@ -87,7 +87,7 @@ final class LineComparison
             $score += $weight;
             $grounds[] = $ground;
         }
-        $place = $this->roll->said($line, ColumnMeaning::BirthPlace);
+        $place = $this->roll->written($line, ColumnMeaning::BirthPlace);
         if ($place !== '' && $candidate->birthPlace !== '') {
             $places = $this->compared["p|{$place}|{$candidate->birthPlace}"] ??= Places::compare($place, $candidate->birthPlace);
             $score += self::weight(self::BIRTHPLACE, $places->level);

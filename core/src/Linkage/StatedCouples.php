@@ -24,8 +24,8 @@ final class StatedCouples
                 $pairs[] = [$principal->id, $line->id];
             }
             if ($roll->tie($line) === RoleRelation::Parent) {
-                foreach ($parents[$principal->id] ?? [] as $other) {
-                    $pairs[] = [$other, $line->id];
+                foreach ($parents[$principal->id] ?? [] as $parent) {
+                    $pairs[] = [$parent, $line->id];
                 }
                 $parents[$principal->id][] = $line->id;
             }

@@ -153,9 +153,9 @@ final class TieComparison
     }
 
     /** What two are to one another who are this and that to the same head. */
-    private static function following(RoleRelation $one, RoleRelation $other): RoleRelation
+    private static function following(RoleRelation $roleRelation, RoleRelation $other): RoleRelation
     {
-        return match ([$one, $other]) {
+        return match ([$roleRelation, $other]) {
             [RoleRelation::Child, RoleRelation::Partner], [RoleRelation::StepChild, RoleRelation::Partner] => RoleRelation::Child,
             [RoleRelation::Partner, RoleRelation::Child], [RoleRelation::Partner, RoleRelation::StepChild] => RoleRelation::Parent,
             [RoleRelation::Child, RoleRelation::Child], [RoleRelation::StepChild, RoleRelation::StepChild], [RoleRelation::Sibling, RoleRelation::Sibling] => RoleRelation::Sibling,

@@ -117,11 +117,11 @@ final class ShieldedTree implements TreeView
      */
     private function telling(array $events): array
     {
-        return array_map($this->told(...), array_values(array_filter($events, static fn (Event $event): bool => ! $event->isWithheld())));
+        return array_map($this->redacted(...), array_values(array_filter($events, static fn (Event $event): bool => ! $event->isWithheld())));
     }
 
     /** An event of the dead, the names of the living taken out of its words and those of its sources. */
-    private function told(Event $event): Event
+    private function redacted(Event $event): Event
     {
         $hide = $this->names->hide(...);
         $backing = array_map(static fn (CitedEvidence $b): CitedEvidence => new CitedEvidence(

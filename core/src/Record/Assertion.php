@@ -88,7 +88,7 @@ final readonly class Assertion
     }
 
     /** Whether two tell the same of the same. */
-    public function saysWhat(self $other): bool
+    public function saysTheSameAs(self $other): bool
     {
         return [$this->key(), $this->date->typed, $this->place, $this->value] === [$other->key(), $other->date->typed, $other->place, $other->value];
     }

@@ -21,21 +21,21 @@ final readonly class Column
     }
 
     /**
-     * @param  array<mixed>  $said  code, label, meaning, width, hint
+     * @param  array<mixed>  $values  code, label, meaning, width, hint
      *
      * @throws KindProblem
      */
-    public static function fromArray(array $said): self
+    public static function fromArray(array $values): self
     {
-        $meaning = ColumnMeaning::tryFrom(self::text($said, 'meaning')) ?? throw KindProblem::because('a column has a meaning that there is not: “'.self::text($said, 'meaning').'”');
-        $label = self::text($said, 'label');
-        $code = self::text($said, 'code') ?: trim((string) preg_replace('/[^a-z0-9]+/', '-', mb_strtolower($label)), '-');
+        $meaning = ColumnMeaning::tryFrom(self::text($values, 'meaning')) ?? throw KindProblem::because('a column has a meaning that there is not: “'.self::text($values, 'meaning').'”');
+        $label = self::text($values, 'label');
+        $code = self::text($values, 'code') ?: trim((string) preg_replace('/[^a-z0-9]+/', '-', mb_strtolower($label)), '-');
         if ($label === '' || preg_match('/^[a-z0-9-]{1,40}$/', $code) !== 1) {
             throw KindProblem::because('a column has no label');
         }
-        $width = is_int($said['width'] ?? null) ? $said['width'] : 10;
+        $width = is_int($values['width'] ?? null) ? $values['width'] : 10;
 
-        return new self($code, $label, $meaning, max(3, min(60, $width)), self::text($said, 'hint'));
+        return new self($code, $label, $meaning, max(3, min(60, $width)), self::text($values, 'hint'));
     }
 
     /** @return array{code: string, label: string, meaning: string, width: int, hint: string} */
@@ -44,9 +44,9 @@ final readonly class Column
         return ['code' => $this->code, 'label' => $this->label, 'meaning' => $this->meaning->value, 'width' => $this->width, 'hint' => $this->hint];
     }
 
-    /** @param  array<mixed>  $said */
-    private static function text(array $said, string $field): string
+    /** @param  array<mixed>  $values */
+    private static function text(array $values, string $field): string
     {
-        return is_string($said[$field] ?? null) ? trim($said[$field]) : '';
+        return is_string($values[$field] ?? null) ? trim($values[$field]) : '';
     }
 }

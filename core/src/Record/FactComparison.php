@@ -51,7 +51,7 @@ final class FactComparison
     private static function many(Assertion $telling, array $there): AssertionCheck
     {
         foreach ($there as $event) {
-            if (self::saysTheSame($telling, $event)) {
+            if (self::isTheSame($telling, $event)) {
                 return AssertionCheck::there($telling, Agreement::Agrees, 'It is there already.', $event->id);
             }
         }
@@ -63,7 +63,7 @@ final class FactComparison
     private static function repeated(Assertion $telling, array $ruledOut, bool $isSingle): ?Event
     {
         foreach ($ruledOut as $event) {
-            if ($isSingle ? in_array(Dates::compare($telling->date, $event->date)->verdict, [Verdict::Same, Verdict::Fits], true) : self::saysTheSame($telling, $event)) {
+            if ($isSingle ? in_array(Dates::compare($telling->date, $event->date)->verdict, [Verdict::Same, Verdict::Fits], true) : self::isTheSame($telling, $event)) {
                 return $event;
             }
         }
@@ -110,9 +110,9 @@ final class FactComparison
     }
 
     /** By how many years two dates miss each other, our allowances left out; 0 where they meet or one is open. */
-    private static function yearsApart(GenDate $one, GenDate $other): float
+    private static function yearsApart(GenDate $genDate, GenDate $other): float
     {
-        [$mine, $theirs] = [$one->span(), $other->span()];
+        [$mine, $theirs] = [$genDate->span(), $other->span()];
         if ($mine?->earliest === null || $mine->latest === null || $theirs?->earliest === null || $theirs->latest === null) {
             return 0.0;
         }
@@ -120,7 +120,7 @@ final class FactComparison
         return max(0, $mine->earliest + $mine->softBefore - ($theirs->latest - $theirs->softAfter), $theirs->earliest + $theirs->softBefore - ($mine->latest - $mine->softAfter)) / 365.25;
     }
 
-    private static function saysTheSame(Assertion $telling, Event $event): bool
+    private static function isTheSame(Assertion $telling, Event $event): bool
     {
         if (SearchForm::of($telling->value) !== SearchForm::of($event->value)) {
             return false;

@@ -44,13 +44,13 @@ final readonly class RecordComparison
     public function of(RollLine $line): array
     {
         return array_map(function (Assertion $telling): AssertionCheck {
-            $told = $this->stand($telling);
+            $told = $this->compare($telling);
 
             return $telling->reading === '' ? $told : $told->onlyIfWanted();
         }, DoubtfulReadingInference::of($this->roll, $line));
     }
 
-    private function stand(Assertion $telling): AssertionCheck
+    private function compare(Assertion $telling): AssertionCheck
     {
         return match ($telling->of) {
             AssertionSubject::Person => $this->fact($telling),

@@ -79,14 +79,14 @@ final readonly class RecordKind
     }
 
     /**
-     * @param  array<mixed>  $said  as toArray gives it
+     * @param  array<mixed>  $values  as toArray gives it
      *
      * @throws KindProblem
      */
-    public static function fromArray(string $code, array $said): self
+    public static function fromArray(string $code, array $values): self
     {
-        $text = static fn (string $field): string => is_string($said[$field] ?? null) ? trim($said[$field]) : '';
-        $list = static fn (string $field): array => array_values(array_filter(is_array($said[$field] ?? null) ? $said[$field] : [], is_array(...)));
+        $text = static fn (string $field): string => is_string($values[$field] ?? null) ? trim($values[$field]) : '';
+        $list = static fn (string $field): array => array_values(array_filter(is_array($values[$field] ?? null) ? $values[$field] : [], is_array(...)));
         if ($text('name') === '') {
             throw KindProblem::because('it has no name');
         }
@@ -101,8 +101,8 @@ final readonly class RecordKind
         $roles = array_map(Role::fromArray(...), $list('roles'));
 
         return new self($code, $text('name'), $text('words'), $columns, $roles === [] ? [Role::of('named', RoleRelation::Principal)] : $roles,
-            $text('event'), ($said['eventIsOfAll'] ?? false) === true, $heads, AgeConvention::tryFrom($text('telling')) ?? AgeConvention::Completed,
-            ($said['isTall'] ?? false) === true, max(0, min(3650, is_int($said['delayDays'] ?? null) ? $said['delayDays'] : 0)),
+            $text('event'), ($values['eventIsOfAll'] ?? false) === true, $heads, AgeConvention::tryFrom($text('telling')) ?? AgeConvention::Completed,
+            ($values['isTall'] ?? false) === true, max(0, min(3650, is_int($values['delayDays'] ?? null) ? $values['delayDays'] : 0)),
             $text('countsFor') === 'mother' ? 'mother' : 'marriage');
     }
 

@@ -48,21 +48,21 @@ final readonly class Role
         return new self($role->code, $role->word, $role->spelled, RoleRelation::None, '', Sex::Unknown, true, false, true, $isAside);
     }
 
-    /** @param  array<mixed>  $said  word, tie, sex, spelled, of, resides, acts, aside */
-    public static function fromArray(array $said): self
+    /** @param  array<mixed>  $values  word, tie, sex, spelled, of, resides, acts, aside */
+    public static function fromArray(array $values): self
     {
-        $word = is_string($said['word'] ?? null) ? trim($said['word']) : '';
+        $word = is_string($values['word'] ?? null) ? trim($values['word']) : '';
         if ($word === '') {
             throw KindProblem::because('a role has no word');
         }
-        $spelled = is_array($said['spelled'] ?? null) ? implode(',', array_filter($said['spelled'], is_string(...))) : '';
-        if (($said['acts'] ?? false) === true) {
-            return self::acting($word, $spelled, ($said['aside'] ?? false) === true);
+        $spelled = is_array($values['spelled'] ?? null) ? implode(',', array_filter($values['spelled'], is_string(...))) : '';
+        if (($values['acts'] ?? false) === true) {
+            return self::acting($word, $spelled, ($values['aside'] ?? false) === true);
         }
 
-        return self::of($word, RoleRelation::tryFrom(is_string($said['tie'] ?? null) ? $said['tie'] : '') ?? RoleRelation::None,
-            Sex::tryFrom(is_string($said['sex'] ?? null) ? $said['sex'] : '') ?? Sex::Unknown, $spelled,
-            is_string($said['of'] ?? null) ? $said['of'] : '', ($said['resides'] ?? false) === true);
+        return self::of($word, RoleRelation::tryFrom(is_string($values['tie'] ?? null) ? $values['tie'] : '') ?? RoleRelation::None,
+            Sex::tryFrom(is_string($values['sex'] ?? null) ? $values['sex'] : '') ?? Sex::Unknown, $spelled,
+            is_string($values['of'] ?? null) ? $values['of'] : '', ($values['resides'] ?? false) === true);
     }
 
     /** @return array{word: string, tie: string, sex: string, spelled: list<string>, of: string, resides: bool, acts: bool, aside: bool} */

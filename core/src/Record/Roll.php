@@ -28,14 +28,14 @@ final readonly class Roll
     {
         $roles = [];
         foreach ($lines as $line) {
-            $roles[$line->id] = $kind->role($line->role) ?? $kind->role($this->said($line, ColumnMeaning::Relation));
+            $roles[$line->id] = $kind->role($line->role) ?? $kind->role($this->written($line, ColumnMeaning::Relation));
         }
         $this->roles = $roles;
         $this->principals = $this->principals();
     }
 
     /** What a line says in the column of a meaning; empty where the kind has no such column. */
-    public function said(RollLine $line, ColumnMeaning $meaning): string
+    public function written(RollLine $line, ColumnMeaning $meaning): string
     {
         $column = $this->kind->column($meaning);
 
@@ -78,7 +78,7 @@ final readonly class Roll
 
     public function sex(RollLine $line): Sex
     {
-        $told = mb_strtolower(mb_substr($this->said($line, ColumnMeaning::Sex), 0, 1));
+        $told = mb_strtolower(mb_substr($this->written($line, ColumnMeaning::Sex), 0, 1));
         $role = $this->role($line);
 
         return match (true) {
@@ -91,11 +91,11 @@ final readonly class Roll
     /** The days of birth that a line tells: by a day in its own column, else by the sum of a told age. */
     public function born(RollLine $line): ?DaySpan
     {
-        $written = $this->said($line, ColumnMeaning::BirthDate);
+        $written = $this->written($line, ColumnMeaning::BirthDate);
         if ($written !== '') {
             return $this->day($written)->span();
         }
-        $age = StatedAge::parse($this->said($line, ColumnMeaning::Age), $this->kind->telling);
+        $age = StatedAge::parse($this->written($line, ColumnMeaning::Age), $this->kind->telling);
         $told = $this->date->span();
 
         return $age === null || $told === null ? null : $age->bornBySum($told);

@@ -48,10 +48,10 @@ final class SharedEvent
         return ! $isUnborn && ! $isDead;
     }
 
-    private static function isSame(Event $one, Event $other): bool
+    private static function isSame(Event $event, Event $other): bool
     {
-        $isSameTime = in_array(Dates::compare($one->date, $other->date)->verdict, [Verdict::Same, Verdict::Fits], true);
-        $isElsewhere = $one->place !== '' && $other->place !== '' && Places::compare($one->place, $other->place)->verdict === Verdict::Incomparable;
+        $isSameTime = in_array(Dates::compare($event->date, $other->date)->verdict, [Verdict::Same, Verdict::Fits], true);
+        $isElsewhere = $event->place !== '' && $other->place !== '' && Places::compare($event->place, $other->place)->verdict === Verdict::Incomparable;
 
         return $isSameTime && ! $isElsewhere;
     }

@@ -94,7 +94,7 @@ final class TranscriptionMarks
             $readings = array_values(array_filter(array_map(trim(...), explode('/', rtrim($typed, '?'))), static fn (string $one): bool => $one !== ''));
             $first = array_shift($readings) ?? '';
 
-            return [$first, $readings === [] ? '?' : implode(' / ', array_map(static fn (string $other): string => $isName ? self::whole($first, $other) : $other, $readings)), true];
+            return [$first, $readings === [] ? '?' : implode(' / ', array_map(static fn (string $reading): string => $isName ? self::whole($first, $reading) : $reading, $readings)), true];
         }
         // A word within a name may be doubted by itself: "Tam? Tarrel", "Tam/Tom? Tarrel".
         $others = [];

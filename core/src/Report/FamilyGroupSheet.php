@@ -125,8 +125,8 @@ final readonly class FamilyGroupSheet implements Report
             $rows[] = [
                 [Words::plain((string) (count($rows) + 1))],
                 [Words::name($child->name()->shown()), Words::faint(self::footing($set, $partners))],
-                $this->told($child->leading('birth', 'christening', 'baptism'), 'birth', $notes),
-                $this->told($child->leading('death', 'burial', 'cremation'), 'death', $notes),
+                $this->cells($child->leading('birth', 'christening', 'baptism'), 'birth', $notes),
+                $this->cells($child->leading('death', 'burial', 'cremation'), 'death', $notes),
                 [Words::plain(implode('; ', $married))],
             ];
         }
@@ -155,7 +155,7 @@ final readonly class FamilyGroupSheet implements Report
     }
 
     /** @return list<Words> a christening is named as one, so that it never passes for a birth */
-    private function told(?Event $event, string $expected, NoteNumbering $notes): array
+    private function cells(?Event $event, string $expected, NoteNumbering $notes): array
     {
         if ($event === null) {
             return [Words::faint('–')];

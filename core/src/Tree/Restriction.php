@@ -26,9 +26,9 @@ final readonly class Restriction
     /** Whether every word is one that the standard has. */
     public static function isKnown(string $words): bool
     {
-        $said = preg_split('/[\s,]+/', strtolower(trim($words)), flags: PREG_SPLIT_NO_EMPTY) ?: [];
+        $restrictions = preg_split('/[\s,]+/', strtolower(trim($words)), flags: PREG_SPLIT_NO_EMPTY) ?: [];
 
-        return $said !== [] && array_diff($said, self::WORDS) === [];
+        return $restrictions !== [] && array_diff($restrictions, self::WORDS) === [];
     }
 
     public static function none(): self

@@ -68,6 +68,6 @@ final class CandidateDatesTest extends TestCase
      */
     private static function of(array $told): array
     {
-        return CandidateDates::stops(array_map(GenDate::parse(...), $told));
+        return CandidateDates::among(array_map(GenDate::parse(...), $told));
     }
 }

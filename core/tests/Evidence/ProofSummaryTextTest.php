@@ -19,7 +19,7 @@ final class ProofSummaryTextTest extends TestCase
     {
         yield 'none' => [[], 'Nothing is cited.'];
         yield 'one' => [[['3 May 1818', 'Register, 1818', 'strong', 'accepted', 0]], 'What is told comes from one origin.'];
-        yield 'two of one origin' => [[['3 May 1818', 'Register', 'strong', 'accepted', 0], ['May 1818', 'Transcript', 'leaning', 'unweighed', 0]], 'What is told comes from one origin.'];
+        yield 'two of one origin' => [[['3 May 1818', 'Register', 'strong', 'accepted', 0], ['May 1818', 'Transcript', 'derived', 'unweighed', 0]], 'What is told comes from one origin.'];
         yield 'two of two' => [[['3 May 1818', 'Register', 'strong', 'accepted', 0], ['1817', 'Service book', 'slight', 'rival', 1]], 'What is told comes from 2 origins that do not depend on one another.'];
         yield 'one of which nothing is cited' => [[['1817', '', '', 'unweighed', -1]], 'Nothing is cited.'];
     }

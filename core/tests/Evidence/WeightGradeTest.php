@@ -66,8 +66,8 @@ final class WeightGradeTest extends TestCase
 
     public function test_what_leans_counts_nothing_and_what_nobody_read_has_no_weight(): void
     {
-        $leaning = new ClassifiedClaim('t', 'transcript', SourceClass::Derivative, Information::Primary, true, leansOn: 'entry');
-        self::assertSame(WeightGrade::Leaning, WeightRule::of($leaning)->weight);
+        $derived = new ClassifiedClaim('t', 'transcript', SourceClass::Derivative, Information::Primary, true, derivedFrom: 'entry');
+        self::assertSame(WeightGrade::Derived, WeightRule::of($derived)->weight);
         self::assertSame(WeightGrade::Unread, WeightRule::of(new ClassifiedClaim('t', 'r', SourceClass::Original, Information::Primary, true, isRead: false))->weight);
     }
 
@@ -101,23 +101,23 @@ final class WeightGradeTest extends TestCase
     public function test_origins_and_notches(): void
     {
         $entry = self::claim('entry', SourceClass::Original, Information::Primary, true);
-        $transcript = new ClassifiedClaim('transcript', 'p31', SourceClass::Derivative, Information::Primary, true, leansOn: 'entry');
+        $transcript = new ClassifiedClaim('transcript', 'p31', SourceClass::Derivative, Information::Primary, true, derivedFrom: 'entry');
         $stone = new ClassifiedClaim('stone', 'stone', SourceClass::Original, Information::Undetermined, false);
         self::assertSame([['entry', 'transcript'], ['stone']], array_map(static fn (array $group): array => array_column($group, 'id'), OriginGroups::among([$entry, $transcript, $stone])));
-        self::assertSame([WeightGrade::Strong, WeightGrade::Slight], OriginGroups::notches([$stone, $transcript, $entry]));
-        self::assertSame([], OriginGroups::notches([$transcript]));
+        self::assertSame([WeightGrade::Strong, WeightGrade::Slight], OriginGroups::weights([$stone, $transcript, $entry]));
+        self::assertSame([], OriginGroups::weights([$transcript]));
 
         $censuses = array_map(static fn (string $year): ClassifiedClaim => new ClassifiedClaim($year, "c{$year}", SourceClass::Original, Information::Secondary, false, informant: 'Hezzy Drum'), ['1841', '1851', '1861', '1871', '1881']);
         self::assertCount(1, OriginGroups::among($censuses));
-        self::assertSame([WeightGrade::Slight], OriginGroups::notches($censuses));
-        self::assertSame([WeightGrade::Fair, WeightGrade::Unread], OriginGroups::notches([new ClassifiedClaim('u', 'file', SourceClass::Unstated, Information::Unstated, false, isRead: false), self::claim('f', SourceClass::Original, Information::Primary, false)]));
+        self::assertSame([WeightGrade::Slight], OriginGroups::weights($censuses));
+        self::assertSame([WeightGrade::Fair, WeightGrade::Unread], OriginGroups::weights([new ClassifiedClaim('u', 'file', SourceClass::Unstated, Information::Unstated, false, isRead: false), self::claim('f', SourceClass::Original, Information::Primary, false)]));
     }
 
     public function test_the_order_of_claims_changes_no_origin(): void
     {
         $claims = [];
         for ($at = 0; $at < 12; $at++) {
-            $claims[] = new ClassifiedClaim("c{$at}", 'r'.($at % 5), SourceClass::Original, Information::Primary, true, informant: $at % 4 === 0 ? 'J. Fenwhistle' : '', leansOn: $at === 7 ? 'c2' : '');
+            $claims[] = new ClassifiedClaim("c{$at}", 'r'.($at % 5), SourceClass::Original, Information::Primary, true, informant: $at % 4 === 0 ? 'J. Fenwhistle' : '', derivedFrom: $at === 7 ? 'c2' : '');
         }
         $before = self::sets($claims);
         for ($try = 0; $try < 20; $try++) {

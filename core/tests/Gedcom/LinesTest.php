@@ -82,8 +82,8 @@ final class LinesTest extends TestCase
     public function test_a_level_that_jumps_is_drawn_up_and_remarked_on(): void
     {
         $remarks = [];
-        $remark = static function (Remark $one) use (&$remarks): void {
-            $remarks[] = $one;
+        $remark = static function (Remark $remark) use (&$remarks): void {
+            $remarks[] = $remark;
         };
         $lines = [1 => '0 HEAD', 2 => '0 @I1@ INDI', 3 => '1 BIRT', 4 => '4 DATE 1850'];
         $records = iterator_to_array(Structures::build(Lexer::lex($lines, $remark), $remark), false);

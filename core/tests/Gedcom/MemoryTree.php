@@ -138,7 +138,7 @@ final class MemoryTree implements RowSink, TreeRows
             $pointers->ensure($picture->id, 'M', $number + 1);
         }
 
-        $pointers->pointedAt([...array_filter(array_column($this->all(ClaimRow::class), 'leansOnId')), ...array_filter(array_column($this->all(PointRow::class), 'claimId')), ...array_column($this->all(RestsOnRow::class), 'groundId'), ...array_filter(array_column($this->all(SearchRow::class), 'questionId'))]);
+        $pointers->pointedAt([...array_filter(array_column($this->all(ClaimRow::class), 'derivedFromId')), ...array_filter(array_column($this->all(PointRow::class), 'claimId')), ...array_column($this->all(RestsOnRow::class), 'groundId'), ...array_filter(array_column($this->all(SearchRow::class), 'questionId'))]);
 
         return $this->pointers = $pointers;
     }
@@ -151,17 +151,17 @@ final class MemoryTree implements RowSink, TreeRows
     /** A question with what the reader told of it apart. */
     private function whole(QuestionRow $row): QuestionRow
     {
-        $alternatives = array_map(fn (AlternativeRow $one): AlternativeRow => new AlternativeRow($one->id, $one->questionId, $one->personId, $one->title, $one->outcome, $one->position,
-            $this->all(PointRow::class, static fn (PointRow $point): bool => $point->alternativeId === $one->id)), $this->all(AlternativeRow::class, static fn (AlternativeRow $one): bool => $one->questionId === $row->id));
+        $alternatives = array_map(fn (AlternativeRow $alternativeRow): AlternativeRow => new AlternativeRow($alternativeRow->id, $alternativeRow->questionId, $alternativeRow->personId, $alternativeRow->title, $alternativeRow->outcome, $alternativeRow->position,
+            $this->all(PointRow::class, static fn (PointRow $point): bool => $point->alternativeId === $alternativeRow->id)), $this->all(AlternativeRow::class, static fn (AlternativeRow $alternativeRow): bool => $alternativeRow->questionId === $row->id));
 
         return new QuestionRow($row->id, $row->personId, $row->kind, $row->aspect, $row->state, $row->title, $row->decision, $row->reason, $row->summary, $row->reopenedBy, $row->otherId, $alternatives, $row->line,
-            array_column($this->all(RestsOnRow::class, static fn (RestsOnRow $one): bool => $one->ground === Owner::Claim && $one->decidedId === $row->id), 'groundId'),
-            $this->all(TaskRow::class, static fn (TaskRow $one): bool => $one->questionId === $row->id), $this->decidedBy(DecisionSubject::Question, $row->id));
+            array_column($this->all(RestsOnRow::class, static fn (RestsOnRow $restsOnRow): bool => $restsOnRow->ground === Owner::Claim && $restsOnRow->decidedId === $row->id), 'groundId'),
+            $this->all(TaskRow::class, static fn (TaskRow $taskRow): bool => $taskRow->questionId === $row->id), $this->decidedBy(DecisionSubject::Question, $row->id));
     }
 
     private function decidedBy(DecisionSubject $kind, string $id): string
     {
-        return $this->all(RestsOnRow::class, static fn (RestsOnRow $one): bool => $one->ground === Owner::Question && $one->kind === $kind && $one->decidedId === $id)[0]->groundId ?? '';
+        return $this->all(RestsOnRow::class, static fn (RestsOnRow $restsOnRow): bool => $restsOnRow->ground === Owner::Question && $restsOnRow->kind === $kind && $restsOnRow->decidedId === $id)[0]->groundId ?? '';
     }
 
     private function parentage(ParentageRow $row): ParentageRow
@@ -171,10 +171,10 @@ final class MemoryTree implements RowSink, TreeRows
 
     private function claim(ClaimRow $row): ClaimRow
     {
-        $use = $this->all(ClaimUseRow::class, static fn (ClaimUseRow $one): bool => $one->claimId === $row->id)[0] ?? null;
+        $use = $this->all(ClaimUseRow::class, static fn (ClaimUseRow $claimUseRow): bool => $claimUseRow->claimId === $row->id)[0] ?? null;
 
         return new ClaimRow($row->id, $row->recordId, $row->subject, $row->words, $row->quality, $row->ordinal, $row->written, $row->line, $row->classes,
-            $use === null || $use->stance === 'supports' ? '' : $use->stance, $use === null || $use->evidence === 'unstated' ? '' : $use->evidence, $row->leansOnId);
+            $use === null || $use->stance === 'supports' ? '' : $use->stance, $use === null || $use->evidence === 'unstated' ? '' : $use->evidence, $row->derivedFromId);
     }
 
     public function people(): iterable

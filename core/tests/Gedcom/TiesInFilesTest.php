@@ -58,10 +58,10 @@ final class TiesInFilesTest extends TestCase
         $birth = "1 BIRT\n2 DATE 1850\n2 SOUR @S1@\n3 PAGE a copy\n3 _NB_CLASSED\n4 _NB_TIE his father\n4 _NB_EVIDENCE indirect\n3 _NB_FROM 4\n2 SOUR @S1@\n3 PAGE p. 1\n3 _NB_NUMBERED 4\n";
         $tree = MemoryTree::reading(self::file(sprintf(self::PEOPLE, $birth, '', ''), ''));
         $claims = array_column($tree->all(ClaimRow::class), null, 'id');
-        $copy = array_values(array_filter($claims, static fn (ClaimRow $claim): bool => $claim->leansOnId !== ''))[0];
+        $copy = array_values(array_filter($claims, static fn (ClaimRow $claim): bool => $claim->derivedFromId !== ''))[0];
         self::assertSame(['indirect', 'his father'], [$copy->classes->evidence, $copy->classes->informantTie]);
-        self::assertArrayHasKey($copy->leansOnId, $claims);
-        self::assertNotSame($copy->id, $copy->leansOnId);
+        self::assertArrayHasKey($copy->derivedFromId, $claims);
+        self::assertNotSame($copy->id, $copy->derivedFromId);
         $this->comesBack($tree);
     }
 
@@ -69,7 +69,7 @@ final class TiesInFilesTest extends TestCase
     {
         $birth = "1 BIRT\n2 SOUR @S1@\n3 PAGE a\n3 _NB_NUMBERED 1\n3 _NB_FROM 2\n2 SOUR @S1@\n3 PAGE b\n3 _NB_NUMBERED 2\n3 _NB_FROM 3\n2 SOUR @S1@\n3 PAGE c\n3 _NB_NUMBERED 3\n3 _NB_FROM 1\n2 SOUR @S1@\n3 PAGE d\n3 _NB_NUMBERED 4\n3 _NB_FROM 4\n";
         $tree = MemoryTree::reading(self::file(sprintf(self::PEOPLE, $birth, '', ''), ''));
-        self::assertSame([true, true, false, false], array_map(static fn (ClaimRow $claim): bool => $claim->leansOnId !== '', $tree->all(ClaimRow::class)));
+        self::assertSame([true, true, false, false], array_map(static fn (ClaimRow $claim): bool => $claim->derivedFromId !== '', $tree->all(ClaimRow::class)));
     }
 
     public function test_what_is_said_twice_is_taken_once_and_the_second_is_kept(): void

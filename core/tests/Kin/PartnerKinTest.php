@@ -72,10 +72,10 @@ final class PartnerKinTest extends TestCase
     /** @param  list<string>  $events  a divorce is of 1848 */
     private static function union(array $events, string $standing = 'unweighed'): Union
     {
-        $made = array_map(static function (string $said): Event {
-            [$kind, $how] = [...explode(' ', $said), ''];
+        $made = array_map(static function (string $event): Event {
+            [$kind, $how] = [...explode(' ', $event), ''];
 
-            return new Event($said, $kind, '', '', GenDate::parse($kind === 'marriage' ? '1845' : '1848'), '', $how === 'denied', [], $how === 'out' ? Standing::RuledOut : Standing::Unweighed);
+            return new Event($event, $kind, '', '', GenDate::parse($kind === 'marriage' ? '1845' : '1848'), '', $how === 'denied', [], $how === 'out' ? Standing::RuledOut : Standing::Unweighed);
         }, $events);
 
         return new Union('u', ['one', 'other'], $made, [], [], '', ['other' => Standing::from($standing)]);

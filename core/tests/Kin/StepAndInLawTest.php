@@ -159,11 +159,11 @@ final class StepAndInLawTest extends TestCase
     {
         $isles = self::isles();
         $people = ['old', 'magnus', 'moll', 'isbel', 'bran', 'half', 'tam', 'ewan', 'kit', 'isbelm', 'isis'];
-        foreach ($people as $one) {
+        foreach ($people as $person) {
             foreach ($people as $other) {
-                $isParentOrChild = array_intersect(self::terms($isles, $one, $other), ['stepmother', 'stepfather', 'stepson', 'stepdaughter', 'stepbrother', 'stepsister']);
+                $isParentOrChild = array_intersect(self::terms($isles, $person, $other), ['stepmother', 'stepfather', 'stepson', 'stepdaughter', 'stepbrother', 'stepsister']);
                 if ($isParentOrChild !== []) {
-                    self::assertNotSame([], preg_grep('/^step/', self::terms($isles, $other, $one)), "{$one} and {$other}");
+                    self::assertNotSame([], preg_grep('/^step/', self::terms($isles, $other, $person)), "{$person} and {$other}");
                 }
             }
         }

@@ -49,12 +49,12 @@ final class CandidateTiesTest extends TestCase
         ];
         $known = new CandidateTies(self::isles());
         $people = ['magnus', 'isbel', 'ewan', 'jean', 'half', 'bran', 'kit', 'lone'];
-        foreach ($people as $one) {
+        foreach ($people as $person) {
             foreach ($people as $other) {
-                $tie = $known->between($one, $other);
+                $tie = $known->between($person, $other);
                 // A stepmother has no word of her own on a page: she is called his wife.
-                if ($one !== $other && $tie !== RoleRelation::StepChild && $known->between($other, $one) !== RoleRelation::StepChild) {
-                    self::assertSame($opposite[$tie->value] ?? 'no opposite', $known->between($other, $one)->value, "{$one} and {$other}");
+                if ($person !== $other && $tie !== RoleRelation::StepChild && $known->between($other, $person) !== RoleRelation::StepChild) {
+                    self::assertSame($opposite[$tie->value] ?? 'no opposite', $known->between($other, $person)->value, "{$person} and {$other}");
                 }
             }
         }

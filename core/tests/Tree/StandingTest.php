@@ -89,7 +89,7 @@ final class StandingTest extends TestCase
     public function test_who_stand_as_parents(array $said, array $stand, bool $isRuledOut, ParentageKind $kind): void
     {
         $set = new ParentSet('s', 'child', 'u', true, array_map(static fn (int $at, array $one): Parentage => new Parentage((string) $at, $one[1], $one[0]), array_keys($said), $said));
-        self::assertSame($stand, array_map(static fn (Parentage $one): int => (int) $one->personId, $set->whoStand()));
+        self::assertSame($stand, array_map(static fn (Parentage $parentage): int => (int) $parentage->personId, $set->whoStand()));
         self::assertSame([$isRuledOut, $kind], [$set->isRuledOut(), $set->kind()]);
     }
 
@@ -131,7 +131,7 @@ final class StandingTest extends TestCase
     public function test_unions_stand_as_they_were_lived_where_each_has_its_day(): void
     {
         $union = static fn (string $id, string $wed): Union => new Union($id, [], $wed === '' ? [] : [new Event("m{$id}", 'marriage', '', '', GenDate::parse($wed), '', false, [])], []);
-        $ids = static fn (Union ...$unions): array => array_map(static fn (Union $one): string => $one->id, Union::asLived(array_values($unions)));
+        $ids = static fn (Union ...$unions): array => array_map(static fn (Union $union): string => $union->id, Union::asLived(array_values($unions)));
         self::assertSame(['b', 'a', 'c'], $ids($union('a', '1850'), $union('b', '3 May 1841'), $union('c', 'abt 1860')));
         self::assertSame(['a', 'b', 'c'], $ids($union('a', '1850'), $union('b', ''), $union('c', '1840')), 'a hand put them so');
         self::assertSame([], $ids());

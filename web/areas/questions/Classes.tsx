@@ -89,8 +89,8 @@ export function Classes({ row, rows, onDone, autoFocus = true }: Props) {
           Copied from
           <select
             className="gap max-w-[220px]"
-            value={now.leansOnId}
-            onChange={(event) => gap('leansOnId').onValue(event.target.value)}
+            value={now.derivedFromId}
+            onChange={(event) => gap('derivedFromId').onValue(event.target.value)}
           >
             <option value="">none of these</option>
             {rows.map(

@@ -7,7 +7,7 @@ export function classesOf(row: Row): string {
     row.information,
     row.evidence === 'direct' ? '' : row.evidence,
     row.reading === 'doubtful' ? 'doubtful reading' : '',
-    row.leansOnId === '' ? '' : 'copied',
+    row.derivedFromId === '' ? '' : 'copied',
   ].filter((word) => word !== '' && word !== 'unstated')
   return words.join(', ') || 'not classed yet'
 }
@@ -24,7 +24,7 @@ export type Classing = {
   evidence: string
   informant: string
   informantTie: string
-  leansOnId: string
+  derivedFromId: string
   origin: string
   weight: string
   why: string
@@ -37,7 +37,7 @@ export const classingOf = (row: Row): Classing => ({
   evidence: row.evidence,
   informant: row.informant,
   informantTie: row.informantTie,
-  leansOnId: row.leansOnId,
+  derivedFromId: row.derivedFromId,
   origin: row.saidOrigin,
   weight: row.saidWeight === '' ? 'rule' : row.saidWeight,
   why: row.saidWhy,

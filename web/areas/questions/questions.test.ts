@@ -27,7 +27,7 @@ const row = (said: Partial<Row> = {}): Row => ({
   evidence: 'direct',
   informantTie: '',
   saidOrigin: '',
-  leansOnId: '',
+  derivedFromId: '',
   saidWeight: '',
   saidWhy: '',
   ...said,
@@ -38,7 +38,7 @@ describe('classesOf', () => {
     ['direct evidence goes without saying', {}, 'original, primary'],
     ['indirect does not', { evidence: 'indirect' }, 'original, primary, indirect'],
     ['a doubtful reading', { reading: 'doubtful' }, 'original, primary, doubtful reading'],
-    ['copied', { leansOnId: 'other' }, 'original, primary, copied'],
+    ['copied', { derivedFromId: 'other' }, 'original, primary, copied'],
     ['not said is left out', { information: 'unstated' }, 'original'],
     [
       'nothing is said',
@@ -66,8 +66,8 @@ describe('saidOf', () => {
   })
   it('is only what was changed', () => {
     expect(saidOf(row(), { ...classingOf(row()), informant: 'Jean Osk' })).toEqual({ informant: 'Jean Osk' })
-    expect(saidOf(row({ leansOnId: 'x' }), { ...classingOf(row()), leansOnId: '' })).toEqual({
-      leansOnId: '',
+    expect(saidOf(row({ derivedFromId: 'x' }), { ...classingOf(row()), derivedFromId: '' })).toEqual({
+      derivedFromId: '',
     })
   })
   it('sends a weight with its words, whichever of them was changed', () => {

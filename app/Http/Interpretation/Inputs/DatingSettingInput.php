@@ -42,15 +42,15 @@ final readonly class DatingSettingInput
      *
      * @throws Refusal when it cannot be
      */
-    public function said(): ?array
+    public function setting(): ?array
     {
-        $said = array_filter(get_object_vars($this), static fn (string $value): bool => trim($value) !== '');
+        $setting = array_filter(get_object_vars($this), static fn (string $value): bool => trim($value) !== '');
         try {
-            DatingSetting::of($said);
+            DatingSetting::of($setting);
         } catch (DatingProblem $problem) {
             throw new Refusal($problem->getMessage());
         }
 
-        return $said === [] ? null : $said;
+        return $setting === [] ? null : $setting;
     }
 }

@@ -21,12 +21,12 @@ final readonly class DatingSettingResource
     ) {
     }
 
-    /** @param  array<string, string>|null  $said */
-    public static function of(?array $said): self
+    /** @param  array<string, string>|null  $setting */
+    public static function of(?array $setting): self
     {
-        $said ??= [];
+        $setting ??= [];
 
-        return new self($said['calendar'] ?? '', $said['yearStart'] ?? '', $said['until'] ?? '', $said['order'] ?? '', $said['hemisphere'] ?? '',
-            $said === [] ? '' : DatingSetting::of($said)->inWords());
+        return new self($setting['calendar'] ?? '', $setting['yearStart'] ?? '', $setting['until'] ?? '', $setting['order'] ?? '', $setting['hemisphere'] ?? '',
+            $setting === [] ? '' : DatingSetting::of($setting)->inWords());
     }
 }

@@ -21,7 +21,7 @@ final readonly class CitationResource
         #[OA\Property] public string $locator,
         #[OA\Property] public string $words,
         #[OA\Property] public bool $takenOver,
-        #[OA\Property(description: 'strong, fair, slight, leaning, unread or withdrawn')] public string $weight,
+        #[OA\Property(description: 'strong, fair, slight, derived, unread or withdrawn')] public string $weight,
         #[OA\Property(description: 'why it was taken back; empty while it counts')] public string $withdrawn,
         #[OA\Property(description: 'whether somebody overruled the rule by which it is weighed')] public bool $overruled,
     ) {

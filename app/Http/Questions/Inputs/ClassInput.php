@@ -22,7 +22,7 @@ final readonly class ClassInput
         #[OA\Property] public ?string $informantTie = null,
         #[OA\Property] public ?string $evidence = null,
         #[OA\Property(description: 'what it comes from; claims that say the same are one origin')] public ?string $origin = null,
-        #[OA\Property(description: 'the claim that it was copied from; empty for none')] public ?string $leansOnId = null,
+        #[OA\Property(description: 'the claim that it was copied from; empty for none')] public ?string $derivedFromId = null,
         #[OA\Property] public ?string $weight = null,
         #[OA\Property] public ?string $why = null,
     ) {
@@ -41,7 +41,7 @@ final readonly class ClassInput
             'evidence' => ['nullable', 'in:unstated,direct,indirect,negative'],
             'origin' => ['nullable', 'string', 'max:500'],
             // Emptied, it leans on none.
-            'leansOnId' => ['nullable', 'string', 'uuid'],
+            'derivedFromId' => ['nullable', 'string', 'uuid'],
             'weight' => ['nullable', 'in:rule,strong,fair,slight'],
             'why' => ['nullable', 'string', 'max:5000', 'required_if:weight,strong,fair,slight'],
         ];

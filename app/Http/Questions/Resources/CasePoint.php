@@ -14,7 +14,7 @@ final readonly class CasePoint
         #[OA\Property] public string $id,
         #[OA\Property] public bool $isFor,
         #[OA\Property] public string $text,
-        #[OA\Property(description: 'strong, fair, slight, leaning, unread, withdrawn or empty')] public string $weight,
+        #[OA\Property(description: 'strong, fair, slight, derived, unread, withdrawn or empty')] public string $weight,
         #[OA\Property] public string $claimId,
         #[OA\Property(description: 'the claim that it rests on, in a few words; empty for none')] public string $cited,
         #[OA\Property] public string $recordId,

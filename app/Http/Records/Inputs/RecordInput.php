@@ -56,7 +56,7 @@ final readonly class RecordInput
     public function head(): array
     {
         return array_filter(['kind' => $this->kind, 'locator' => $this->locator, 'date' => $this->date, 'place' => $this->place, 'fields' => $this->fields,
-            'transcription' => $this->transcription, 'fileNumber' => $this->fileNumber, 'sourceClass' => $this->sourceClass], static fn (mixed $said): bool => $said !== null)
+            'transcription' => $this->transcription, 'fileNumber' => $this->fileNumber, 'sourceClass' => $this->sourceClass], static fn (mixed $value): bool => $value !== null)
             + ['toldCount' => $this->toldCount];
     }
 }

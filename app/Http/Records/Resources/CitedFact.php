@@ -17,7 +17,7 @@ final readonly class CitedFact
         #[OA\Property] public string $words,
         #[OA\Property] public string $claimId,
         #[OA\Property(description: 'the line that told it; empty where it was cited by hand')] public string $lineId,
-        #[OA\Property(description: 'strong, fair, slight, leaning, unread or withdrawn')] public string $weight,
+        #[OA\Property(description: 'strong, fair, slight, derived, unread or withdrawn')] public string $weight,
         #[OA\Property(description: 'whether somebody overruled the rule by which it is weighed')] public bool $overruled,
     ) {
     }

@@ -31,7 +31,7 @@ final readonly class LifeEvidence
                 $windows->wed($id, $wedding);
             }
         }
-        $this->presence->tell($windows, $ids);
+        $this->presence->addTo($windows, $ids);
     }
 
     /**

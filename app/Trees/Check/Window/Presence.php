@@ -22,7 +22,7 @@ final readonly class Presence
     }
 
     /** @param  list<string>  $ids */
-    public function tell(LifeWindows $windows, array $ids): void
+    public function addTo(LifeWindows $windows, array $ids): void
     {
         foreach ($this->onRecords($ids) as $row) {
             $date = DateColumns::restore((array) $row);

@@ -69,7 +69,7 @@ final readonly class Windows
                 $windows->parent($childId, $parentId, $people[$parentId]->sex);
             }
         }
-        $this->presence->tell($windows, array_map(strval(...), array_keys($people)));
+        $this->presence->addTo($windows, array_map(strval(...), array_keys($people)));
         $windows->settle();
 
         return [$windows, $people];

@@ -132,7 +132,7 @@ final readonly class Cases
             $this->settleTie($question, $other, false, $state, $present);
         }
         // The others first: of one line, one at most is placed.
-        foreach ($alternatives->sortBy(static fn (Alternative $one): bool => $one->id === $chosen?->id) as $one) {
+        foreach ($alternatives->sortBy(static fn (Alternative $alternative): bool => $alternative->id === $chosen?->id) as $one) {
             $isChosen = $one->id === $chosen?->id;
             $one->fill(['outcome' => $isChosen && $state->isConcluded() ? $state->value : ''])->save();
             $this->settle($question, $one, $isChosen, $chosen === null ? CaseState::Unresolved : $state, $present);
@@ -161,26 +161,26 @@ final readonly class Cases
     }
 
     /** @param  list<string>  $present */
-    private function settle(Question $question, Alternative $one, bool $isChosen, CaseState $state, array $present): void
+    private function settle(Question $question, Alternative $alternative, bool $isChosen, CaseState $state, array $present): void
     {
-        if ($one->person_id === null) {
+        if ($alternative->person_id === null) {
             return;
         }
         if ($question->roll_line_id !== null) {
             $to = $isChosen ? $state->placing() : $state->placingOfOthers();
             if ($to === PlacingState::Placed) {
-                foreach (Placing::query()->where('roll_line_id', $question->roll_line_id)->where('state', 'placed')->where('person_id', '<>', $one->person_id)->get() as $elsewhere) {
+                foreach (Placing::query()->where('roll_line_id', $question->roll_line_id)->where('state', 'placed')->where('person_id', '<>', $alternative->person_id)->get() as $elsewhere) {
                     $elsewhere->fill(['state' => 'refused'])->save();
                 }
             }
-            $placing = $this->mayBe($question, $one->person_id);
+            $placing = $this->mayBe($question, $alternative->person_id);
             $placing?->fill(['state' => $to->value])->save();
             if ($isChosen && $state->isConcluded() && $placing !== null) {
                 RestsOn::query()->create(['deciding_placing_id' => $placing->id, 'question_id' => $question->id]);
             }
         }
         if ($question->kind === 'kinship') {
-            $this->settleTie($question, $one->person_id, $isChosen, $state, $present);
+            $this->settleTie($question, $alternative->person_id, $isChosen, $state, $present);
         }
     }
 

@@ -30,13 +30,13 @@ final readonly class Impacts
     }
 
     /** @throws Refusal when it is not there, or more rests on it than can be read */
-    public function foretell(ImpactTarget $what, string $id): ImpactPreview
+    public function preview(ImpactTarget $impactTarget, string $id): ImpactPreview
     {
         $grounds = new ConclusionLoader($this->classes);
-        $supposed = $this->follow($grounds, $what, $id);
-        $pulled = ImpactAnalysis::pull($grounds->conclusions(), $supposed, $grounds->byPlacing());
+        $supposed = $this->follow($grounds, $impactTarget, $id);
+        $pulled = ImpactAnalysis::of($grounds->conclusions(), $supposed, $grounds->byPlacing());
 
-        $decision = $what === ImpactTarget::Decision ? $grounds->decisions[$id] ?? null : null;
+        $decision = $impactTarget === ImpactTarget::Decision ? $grounds->decisions[$id] ?? null : null;
 
         return new ImpactPreview($grounds, $pulled, $decision === null ? [] : array_keys($this->questions->facts($decision)));
     }
@@ -49,12 +49,12 @@ final readonly class Impacts
      *
      * @throws Refusal when something else would come of it by now
      */
-    public function makeSo(ImpactTarget $what, string $id, string $why, string $seen): void
+    public function markFalse(ImpactTarget $impactTarget, string $id, string $why, string $seen): void
     {
         if (trim($why) === '') {
             throw new Refusal('Write why it is false: it stays to be read, so that nobody concludes it again.');
         }
-        $foretold = $this->foretell($what, $id);
+        $foretold = $this->preview($impactTarget, $id);
         if ($foretold->mark() !== $seen) {
             throw new Refusal('Something was changed meanwhile, and now other things would follow. Look at the list again.', 409);
         }
@@ -83,9 +83,9 @@ final readonly class Impacts
         }
     }
 
-    private function follow(ConclusionLoader $grounds, ImpactTarget $what, string $id): AssumedFalse
+    private function follow(ConclusionLoader $grounds, ImpactTarget $impactTarget, string $id): AssumedFalse
     {
-        switch ($what) {
+        switch ($impactTarget) {
             case ImpactTarget::Fact:
                 $grounds->followFact($id);
 
@@ -106,7 +106,7 @@ final readonly class Impacts
             case ImpactTarget::Record:
             case ImpactTarget::Source:
                 $claims = Claim::query()->where('withdrawn', '');
-                $claims = match ($what) {
+                $claims = match ($impactTarget) {
                     ImpactTarget::Claim => $claims->where('id', $id),
                     ImpactTarget::Record => $claims->where('record_id', $id),
                     ImpactTarget::Source => $claims->whereIn('record_id', Record::query()->where('source_id', $id)->select('id')),

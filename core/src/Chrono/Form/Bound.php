@@ -45,13 +45,13 @@ final readonly class Bound implements DateForm
         $readings = array_map(static fn (Interpretation $reading): Interpretation => new Interpretation($kind === DateKind::Before
             ? DaySpan::between(null, $edge($reading->begin))
             : DaySpan::between($edge($reading->begin), null)), $date->readings);
-        $said = match (true) {
+        $bound = match (true) {
             ! $strict => $kind === DateKind::Before ? 'by' : 'since',
             default => $kind === DateKind::Before ? 'before' : 'after',
         };
 
         return GenDate::of($text, $kind, $date->precision, $readings,
-            self::standard($kind, $strict, $edge($date->readings[0]->begin), $date), "{$said} {$date->shown}", $date->calendar);
+            self::standard($kind, $strict, $edge($date->readings[0]->begin), $date), "{$bound} {$date->shown}", $date->calendar);
     }
 
     /** Version 7 has "no later than" and "no earlier than" only, so a strict bound is the day at its edge. */

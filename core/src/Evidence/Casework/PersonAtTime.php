@@ -58,12 +58,12 @@ final readonly class PersonAtTime
     }
 
     /** Days between two spans, 0 where they touch; null where one is open on the side of the other. */
-    private static function daysApart(?DaySpan $one, DaySpan $other): ?int
+    private static function daysApart(?DaySpan $daySpan, DaySpan $other): ?int
     {
-        if ($one?->earliest === null || $one->latest === null || $other->earliest === null || $other->latest === null) {
+        if ($daySpan?->earliest === null || $daySpan->latest === null || $other->earliest === null || $other->latest === null) {
             return null;
         }
 
-        return max(0, $one->earliest - $other->latest, $other->earliest - $one->latest);
+        return max(0, $daySpan->earliest - $other->latest, $other->earliest - $daySpan->latest);
     }
 }

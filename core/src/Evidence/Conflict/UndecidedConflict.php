@@ -13,13 +13,13 @@ use NorthBough\Core\Tree\Standing;
 final class UndecidedConflict
 {
     /** @param  list<Standing>  $beside  how whatever else stands that is told of the same */
-    public static function between(Standing $one, Standing $other, array $beside = []): bool
+    public static function between(Standing $standing, Standing $other, array $beside = []): bool
     {
-        if ($one === Standing::RuledOut || $other === Standing::RuledOut) {
+        if ($standing === Standing::RuledOut || $other === Standing::RuledOut) {
             return false;
         }
-        $isRival = $one === Standing::Rival || $other === Standing::Rival;
+        $isRival = $standing === Standing::Rival || $other === Standing::Rival;
 
-        return ! ($isRival && in_array(Standing::Accepted, [$one, $other, ...$beside], true)) && ! ($one === Standing::Rival && $other === Standing::Rival);
+        return ! ($isRival && in_array(Standing::Accepted, [$standing, $other, ...$beside], true)) && ! ($standing === Standing::Rival && $other === Standing::Rival);
     }
 }

@@ -17,9 +17,9 @@ final class ImpactAnalysis
      * @param  list<Conclusion>  $conclusions  all that could rest on it
      * @param  array<string, string>  $ofPlacing  placing by claim, of claims that speak of somebody only because a line was placed on them
      */
-    public static function pull(array $conclusions, AssumedFalse $supposed, array $ofPlacing = []): Impact
+    public static function of(array $conclusions, AssumedFalse $supposed, array $ofPlacing = []): Impact
     {
-        $decisions = array_fill_keys(array_map(static fn (Conclusion $one): string => $one->id, array_filter($conclusions, static fn (Conclusion $one): bool => $one->kind === ConclusionKind::Decision)), true);
+        $decisions = array_fill_keys(array_map(static fn (Conclusion $conclusion): string => $conclusion->id, array_filter($conclusions, static fn (Conclusion $conclusion): bool => $conclusion->kind === ConclusionKind::Decision)), true);
         $void = array_fill_keys($supposed->claims, true);
         $gone = array_fill_keys($supposed->conclusions, true);
         do {
@@ -31,7 +31,7 @@ final class ImpactAnalysis
             }
             foreach ($conclusions as $conclusion) {
                 foreach ($conclusion->claims as $claim) {
-                    if ($claim->leansOn !== '' && isset($void[$claim->leansOn])) {
+                    if ($claim->derivedFrom !== '' && isset($void[$claim->derivedFrom])) {
                         $void[$claim->id] = true;
                     }
                 }
@@ -45,7 +45,7 @@ final class ImpactAnalysis
         foreach ($conclusions as $conclusion) {
             $outcome = self::outcome($conclusion, $void, $gone, $decisions);
             if ($outcome !== null) {
-                $effects[] = new Effect($conclusion, $outcome, OriginGroups::notches($conclusion->claims), self::left($conclusion, $void));
+                $effects[] = new Effect($conclusion, $outcome, OriginGroups::weights($conclusion->claims), self::left($conclusion, $void));
             }
         }
 
@@ -78,7 +78,7 @@ final class ImpactAnalysis
             return Outcome::Unproved;
         }
 
-        return self::isAsStrong(self::left($conclusion, $void), OriginGroups::notches($conclusion->claims)) ? Outcome::StandsOnOtherGround : Outcome::Weaker;
+        return self::isAsStrong(self::left($conclusion, $void), OriginGroups::weights($conclusion->claims)) ? Outcome::StandsOnOtherGround : Outcome::Weaker;
     }
 
     /**
@@ -87,7 +87,7 @@ final class ImpactAnalysis
      */
     private static function left(Conclusion $conclusion, array $void): array
     {
-        return OriginGroups::notches(array_values(array_filter($conclusion->claims, static fn ($claim): bool => ! isset($void[$claim->id]))));
+        return OriginGroups::weights(array_values(array_filter($conclusion->claims, static fn ($claim): bool => ! isset($void[$claim->id]))));
     }
 
     /**
@@ -98,6 +98,6 @@ final class ImpactAnalysis
      */
     private static function isAsStrong(array $after, array $before): bool
     {
-        return ($after[0] ?? WeightGrade::Leaning)->isAtLeast($before[0] ?? WeightGrade::Leaning);
+        return ($after[0] ?? WeightGrade::Derived)->isAtLeast($before[0] ?? WeightGrade::Derived);
     }
 }

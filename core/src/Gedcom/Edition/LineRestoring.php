@@ -92,9 +92,9 @@ final class LineRestoring
 
     private static function called(string $tag, Structure $line, bool $isVoid): Structure
     {
-        $said = new Structure($tag, $isVoid ? '@VOID@' : $line->payload, $line->pointer, $line->line, $isVoid || $line->isPointer);
-        $said->children = $line->children;
+        $restored = new Structure($tag, $isVoid ? '@VOID@' : $line->payload, $line->pointer, $line->line, $isVoid || $line->isPointer);
+        $restored->children = $line->children;
 
-        return $said;
+        return $restored;
     }
 }

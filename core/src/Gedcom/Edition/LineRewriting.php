@@ -28,7 +28,7 @@ final readonly class LineRewriting
     private const TAGS = ['NOTE' => 1, 'SNOTE' => 1, 'FONE' => 1, 'ROMN' => 1, 'TRAN' => 1, 'ASSO' => 1, 'AFN' => 1, 'RFN' => 1, 'RIN' => 1, 'REFN' => 1, 'UID' => 1, 'EXID' => 1, 'SOUR' => 1, 'TYPE' => 1, 'MEDI' => 1, 'FACT' => 1];
 
     /** The line in the way of the version; the same where it has no other. */
-    public function told(string $under, Structure $line): Structure
+    public function rewritten(string $under, Structure $line): Structure
     {
         if (! isset(self::TAGS[$line->tag])) {
             return $line;
@@ -75,41 +75,41 @@ final readonly class LineRewriting
         $isRoman = $line->tag === 'ROMN';
         $language = array_search($type, self::SCRIPTS, true);
         $isTag = $language === false && Languages::isTag($type) && $isRoman === (bool) preg_match('/-Latn\b/', $type);
-        $said = new Structure('TRAN', $line->payload);
-        $said->add(new Structure('LANG', match (true) {
+        $rewritten = new Structure('TRAN', $line->payload);
+        $rewritten->add(new Structure('LANG', match (true) {
             $language !== false => $language,
             $isTag => $type,
             default => $isRoman ? 'und-Latn' : 'und',
         }));
         foreach ($line->children as $child) {
-            $said->add($child->tag === 'TYPE' ? new Structure($language !== false || $isTag || $type === '' ? '' : '_NB_TYPE', $type) : $child);
+            $rewritten->add($child->tag === 'TYPE' ? new Structure($language !== false || $isTag || $type === '' ? '' : '_NB_TYPE', $type) : $child);
         }
-        $said->children = array_values(array_filter($said->children, static fn (Structure $child): bool => $child->tag !== ''));
+        $rewritten->children = array_values(array_filter($rewritten->children, static fn (Structure $child): bool => $child->tag !== ''));
 
-        return $said;
+        return $rewritten;
     }
 
     private function variant(Structure $line): Structure
     {
         $language = trim($line->text('LANG'));
         $isRoman = preg_match('/-Latn\b/', $language) === 1;
-        $said = new Structure($isRoman ? 'ROMN' : 'FONE', $line->payload);
-        $said->add(new Structure('TYPE', ($line->text('_NB_TYPE') ?: $line->text('_TYPE')) ?: self::SCRIPTS[$language] ?? ($language ?: 'und')));
+        $rewritten = new Structure($isRoman ? 'ROMN' : 'FONE', $line->payload);
+        $rewritten->add(new Structure('TYPE', ($line->text('_NB_TYPE') ?: $line->text('_TYPE')) ?: self::SCRIPTS[$language] ?? ($language ?: 'und')));
         foreach ($line->children as $child) {
             if (! in_array($child->tag, ['LANG', '_NB_TYPE', '_TYPE'], true)) {
-                $said->add($child);
+                $rewritten->add($child);
             }
         }
 
-        return $said;
+        return $rewritten;
     }
 
     private static function role(Structure $relation): Structure
     {
         $role = RoleWords::standard($relation->payload);
-        $said = new Structure('ROLE', $role);
+        $rewritten = new Structure('ROLE', $role);
 
-        return $role === 'OTHER' ? $said->add(new Structure('PHRASE', $relation->payload)) : $said;
+        return $role === 'OTHER' ? $rewritten->add(new Structure('PHRASE', $relation->payload)) : $rewritten;
     }
 
     private static function relation(Structure $role): Structure
@@ -120,61 +120,61 @@ final readonly class LineRewriting
     private static function external(Structure $line): Structure
     {
         $type = trim(substr($line->text('TYPE'), 4));
-        $said = new Structure('EXID', $line->payload);
+        $rewritten = new Structure('EXID', $line->payload);
 
-        return $type === '' ? $said : $said->add(new Structure('TYPE', $type));
+        return $type === '' ? $rewritten : $rewritten->add(new Structure('TYPE', $type));
     }
 
     /** A citation in words, of no source that the file has. */
     private static function pageOfNothing(Structure $line): Structure
     {
-        $said = Structure::pointing('SOUR', '@VOID@');
+        $rewritten = Structure::pointing('SOUR', '@VOID@');
         if ($line->payload !== '') {
-            $said->add(new Structure('PAGE', $line->payload));
+            $rewritten->add(new Structure('PAGE', $line->payload));
         }
         $data = new Structure('DATA');
         foreach ($line->children as $child) {
-            $child->tag === 'TEXT' ? $data->add($child) : $said->add($child);
+            $child->tag === 'TEXT' ? $data->add($child) : $rewritten->add($child);
         }
         if ($data->children !== []) {
-            array_splice($said->children, $line->payload === '' ? 0 : 1, 0, [$data]);
+            array_splice($rewritten->children, $line->payload === '' ? 0 : 1, 0, [$data]);
         }
 
-        return $said;
+        return $rewritten;
     }
 
     private static function words(Structure $line): Structure
     {
-        $said = new Structure('SOUR', $line->text('PAGE'));
+        $rewritten = new Structure('SOUR', $line->text('PAGE'));
         $page = $line->first('PAGE');
         foreach ($line->children as $child) {
-            $isTexts = $child->tag === 'DATA' && array_filter($child->children, static fn (Structure $one): bool => $one->tag !== 'TEXT') === [];
+            $isTexts = $child->tag === 'DATA' && array_filter($child->children, static fn (Structure $child): bool => $child->tag !== 'TEXT') === [];
             foreach (match (true) {
                 $child === $page => [],
                 $isTexts => $child->children,
                 default => [$child],
             } as $kept) {
-                $said->add($kept);
+                $rewritten->add($kept);
             }
         }
 
-        return $said;
+        return $rewritten;
     }
 
     private static function called(string $tag, Structure $line, Structure ...$with): Structure
     {
-        $said = new Structure($tag, $line->payload, $line->pointer, $line->line, $line->isPointer);
-        $said->children = [...$line->children, ...array_values($with)];
+        $rewritten = new Structure($tag, $line->payload, $line->pointer, $line->line, $line->isPointer);
+        $rewritten->children = [...$line->children, ...array_values($with)];
 
-        return $said;
+        return $rewritten;
     }
 
     /** @param  callable(Structure): Structure  $with */
     private static function each(Structure $line, callable $with): Structure
     {
-        $said = self::called($line->tag, $line);
-        $said->children = array_map($with, $line->children);
+        $rewritten = self::called($line->tag, $line);
+        $rewritten->children = array_map($with, $line->children);
 
-        return $said;
+        return $rewritten;
     }
 }

@@ -51,7 +51,7 @@ final class PayloadWording
         return match ($form) {
             'sex' => $isSeven || in_array($line->payload, ['M', 'F', 'U'], true) ? self::saying($line, in_array($line->payload, ['M', 'F', 'X', 'U'], true) ? $line->payload : 'U') : null,
             'resn' => self::restriction($isSeven, $line),
-            'nametype' => $isSeven ? self::chosen($line, self::NAMES) : self::said($line),
+            'nametype' => $isSeven ? self::chosen($line, self::NAMES) : self::worded($line),
             'pedi' => $isSeven ? self::chosen($line, self::PEDIGREES) : self::oneOf($line, self::PEDIGREES),
             'stat' => $isSeven ? self::upper($line, self::PROOFS) : self::oneOf($line, self::PROOFS),
             'medi' => $isSeven ? self::chosen($line, self::MEDIA) : self::oneOf($line, self::MEDIA),
@@ -130,7 +130,7 @@ final class PayloadWording
     }
 
     /** Words of one's own, where the version takes any; OTHER with a phrase is the phrase. */
-    private static function said(Structure $line): Structure
+    private static function worded(Structure $line): Structure
     {
         $phrase = $line->first('PHRASE');
         if (strtoupper($line->payload) !== 'OTHER' || $phrase === null || $phrase->children !== []) {
@@ -193,39 +193,39 @@ final class PayloadWording
 
     private static function language(bool $isSeven, Structure $line): ?Structure
     {
-        $said = $isSeven ? Languages::tag($line->payload) : Languages::name($line->payload);
+        $worded = $isSeven ? Languages::tag($line->payload) : Languages::name($line->payload);
 
-        return $said === '' ? null : self::saying($line, $said);
+        return $worded === '' ? null : self::saying($line, $worded);
     }
 
     private static function file(bool $isSeven, Structure $line): Structure
     {
-        $said = strtolower(trim($line->payload, " .\t"));
+        $worded = strtolower(trim($line->payload, " .\t"));
         if ($isSeven) {
-            return self::saying($line, str_contains($said, '/') ? $said : self::FILES[$said] ?? 'application/octet-stream');
+            return self::saying($line, str_contains($worded, '/') ? $worded : self::FILES[$worded] ?? 'application/octet-stream');
         }
-        $ending = array_search($said, self::FILES, true);
+        $ending = array_search($worded, self::FILES, true);
 
         return self::saying($line, match (true) {
-            ! str_contains($said, '/') && $said !== '' => $said,
+            ! str_contains($worded, '/') && $worded !== '' => $worded,
             $ending !== false => $ending,
-            default => substr((string) preg_replace('/[^a-z0-9]/', '', substr($said, (int) strrpos($said, '/'))), 0, 5) ?: 'bin',
+            default => substr((string) preg_replace('/[^a-z0-9]/', '', substr($worded, (int) strrpos($worded, '/'))), 0, 5) ?: 'bin',
         });
     }
 
     private static function phrased(Structure $line, string $payload, string $phrase): Structure
     {
-        $said = self::saying($line, $payload, static fn (Structure $child): bool => $child->tag !== 'PHRASE');
+        $worded = self::saying($line, $payload, static fn (Structure $child): bool => $child->tag !== 'PHRASE');
 
-        return $phrase === '' ? $said : $said->add(new Structure('PHRASE', $phrase));
+        return $phrase === '' ? $worded : $worded->add(new Structure('PHRASE', $phrase));
     }
 
     /** @param  (callable(Structure): bool)|null  $keeping */
     private static function saying(Structure $line, string $payload, ?callable $keeping = null): Structure
     {
-        $said = new Structure($line->tag, $payload, $line->pointer, $line->line, $line->isPointer && $payload === $line->payload);
-        $said->children = array_values(array_filter($line->children, $keeping ?? static fn (): bool => true));
+        $worded = new Structure($line->tag, $payload, $line->pointer, $line->line, $line->isPointer && $payload === $line->payload);
+        $worded->children = array_values(array_filter($line->children, $keeping ?? static fn (): bool => true));
 
-        return $said;
+        return $worded;
     }
 }

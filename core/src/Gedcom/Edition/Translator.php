@@ -55,43 +55,43 @@ final class Translator
     public function record(Structure $record): array
     {
         $this->records = [];
-        $record = $this->rewriting->told('', $record);
+        $record = $this->rewriting->rewritten('', $record);
         if (! str_starts_with($record->tag, '_') && ! $this->edition->isRecord($record->tag)) {
             $this->moved[$record->tag] = ($this->moved[$record->tag] ?? 0) + 1;
-            $said = $this->untouched(new Structure(OwnTags::moved($record->tag), $record->payload, $record->pointer), $record->children);
+            $translated = $this->untouched(new Structure(OwnTags::moved($record->tag), $record->payload, $record->pointer), $record->children);
 
-            return [$said->add(new Structure(self::MARK, $record->tag)), ...$this->records];
+            return [$translated->add(new Structure(self::MARK, $record->tag)), ...$this->records];
         }
         if (str_starts_with($record->tag, '_')) {
             return [$this->untouched(new Structure($record->tag, $record->payload, $record->pointer, isPointer: $record->isPointer), $record->children)];
         }
-        [$said, $moved] = $this->translated($record->tag, $this->filled($record->tag, $record));
+        [$translated, $moved] = $this->translated($record->tag, $this->filled($record->tag, $record));
         foreach ($moved as [$path]) {
-            $said->add(new Structure(self::MARK, $path));
+            $translated->add(new Structure(self::MARK, $path));
         }
 
-        return [$said, ...$this->records];
+        return [$translated, ...$this->records];
     }
 
     /** @return array{Structure, list<array{string, string}>} the line, and what was moved beneath it that has no note yet: where, in words */
     private function translated(string $form, Structure $line): array
     {
-        $said = new Structure($line->tag, $line->isPointer ? $this->pointer($line->payload) : $line->payload, $this->pointer($line->pointer), $line->line, $line->isPointer);
+        $translated = new Structure($line->tag, $line->isPointer ? $this->pointer($line->payload) : $line->payload, $this->pointer($line->pointer), $line->line, $line->isPointer);
         $moved = [];
         $count = [];
         foreach ($line->children as $child) {
             if (str_starts_with($child->tag, '_')) {
-                $said->add($this->untouched(new Structure($child->tag, $child->isPointer ? $this->pointer($child->payload) : $child->payload, isPointer: $child->isPointer), $child->children));
+                $translated->add($this->untouched(new Structure($child->tag, $child->isPointer ? $this->pointer($child->payload) : $child->payload, isPointer: $child->isPointer), $child->children));
 
                 continue;
             }
-            $child = $this->apart($form, $this->rewriting->told($form, $child));
+            $child = $this->apart($form, $this->rewriting->rewritten($form, $child));
             $of = $this->formOf($form, $child);
             $fits = $of !== null && (! isset($count[$child->tag]) || $this->edition->maySeveral($form, $child->tag)) && ! $this->isVoid($child) && $this->isWhole($of, $child);
             $fitting = $fits ? PayloadWording::into($this->version, $of, $child) : null;
             if ($fitting !== null && $fitting->children === [] && ! $this->isNeedy((string) $of, $fitting)) {
                 $count[$child->tag] = ($count[$child->tag] ?? 0) + 1;
-                $said->add(new Structure($fitting->tag, $fitting->isPointer ? $this->pointer($fitting->payload) : $fitting->payload, '', $fitting->line, $fitting->isPointer));
+                $translated->add(new Structure($fitting->tag, $fitting->isPointer ? $this->pointer($fitting->payload) : $fitting->payload, '', $fitting->line, $fitting->isPointer));
 
                 continue;
             }
@@ -100,7 +100,7 @@ final class Translator
             $isTold = $inside !== null && $this->isWhole((string) $of, $inside);
             $count[$child->tag] = ($count[$child->tag] ?? 0) + ($fits ? 1 : 0);
             if ($isTold) {
-                $said->add($inside);
+                $translated->add($inside);
                 $at = $child->tag.($count[$child->tag] > 1 ? ".{$count[$child->tag]}" : '');
                 foreach ($beneath as [$path, $words]) {
                     $moved[] = ["{$at}/{$path}", Labels::of($child->tag).', '.lcfirst($words)];
@@ -109,16 +109,16 @@ final class Translator
                 continue;
             }
             $count[$child->tag] -= $inside !== null ? 1 : 0;
-            $moved[] = $this->moved($said, $child, $fits ? self::nearest((string) $of, $child) : null);
+            $moved[] = $this->moved($translated, $child, $fits ? self::nearest((string) $of, $child) : null);
         }
         if ($moved === [] || ! $this->edition->hasNotes($form)) {
-            return [$said, $moved];
+            return [$translated, $moved];
         }
         foreach ($moved as [$path, $words]) {
-            $said->add((new Structure('NOTE', $words))->add(new Structure(self::MARK, $path)));
+            $translated->add((new Structure('NOTE', $words))->add(new Structure(self::MARK, $path)));
         }
 
-        return [$said, []];
+        return [$translated, []];
     }
 
     /** @return array{string, string} where it is now, and in words */
@@ -130,7 +130,7 @@ final class Translator
         $isVoid = $this->isVoid($line);
         $under->add($this->untouched(new Structure(OwnTags::moved($line->tag), $isVoid ? '' : ($line->isPointer ? $this->pointer($line->payload) : $line->payload), isPointer: $line->isPointer && ! $isVoid), $line->children));
         $this->moved[$line->tag] = ($this->moved[$line->tag] ?? 0) + 1;
-        $before = count(array_filter($under->children, static fn (Structure $one): bool => $one->tag === OwnTags::moved($line->tag)));
+        $before = count(array_filter($under->children, static fn (Structure $child): bool => $child->tag === OwnTags::moved($line->tag)));
 
         return [OwnTags::moved($line->tag).($before > 1 ? ".{$before}" : '').($nearest === null ? '' : '!').($isVoid ? '@' : ''), Labels::words($line)];
     }
@@ -164,8 +164,8 @@ final class Translator
             }
         }
         $this->moved['OBJE'] = ($this->moved['OBJE'] ?? 0) + 1;
-        [$said] = $this->translated('OBJE', $record);
-        $this->records[] = $said;
+        [$translated] = $this->translated('OBJE', $record);
+        $this->records[] = $translated;
 
         return Structure::pointing('OBJE', $pointer);
     }

@@ -40,19 +40,19 @@ final readonly class CitationMapping
             $id = $this->mapping->labelled(Owner::Claim, $fields->takeOne(static fn (Structure $s): bool => self::isNumber($s, '_NB_NUMBERED')));
             $line = $this->line($fields, $sourceId, $structure, $record);
             $classed = $fields->takeOne(EvidenceTags::areClasses(...));
-            $leansOn = $fields->takeOne(static fn (Structure $s): bool => self::isNumber($s, '_NB_FROM'));
+            $derivedFrom = $fields->takeOne(static fn (Structure $s): bool => self::isNumber($s, '_NB_FROM'));
             $classes = $classed === null ? new ClaimClassification : EvidenceTags::classes($classed);
             $written = $fields->written();
-            $this->mapping->refer(Owner::Claim, $leansOn, fn (string $leansOnId) => $this->mapping->add(
-                new ClaimRow($id, $record, $subject, $words, $quality, $ordinal, $written, $line, $classes, leansOnId: $leansOnId === '' ? '' : $this->mapping->leaningOn($id, $leansOnId))));
+            $this->mapping->refer(Owner::Claim, $derivedFrom, fn (string $derivedFromId) => $this->mapping->add(
+                new ClaimRow($id, $record, $subject, $words, $quality, $ordinal, $written, $line, $classes, derivedFromId: $derivedFromId === '' ? '' : $this->mapping->derivedFrom($id, $derivedFromId))));
             $this->use($fields, $id, $subject);
             $this->mapping->keep($fields, new FactRef(Owner::Claim, $id));
         }
     }
 
-    private static function isNumber(Structure $said, string $tag): bool
+    private static function isNumber(Structure $structure, string $tag): bool
     {
-        return $said->tag === $tag && $said->children === [] && preg_match('/^\d{1,9}$/', $said->payload) === 1;
+        return $structure->tag === $tag && $structure->children === [] && preg_match('/^\d{1,9}$/', $structure->payload) === 1;
     }
 
     /** What the claim does to what it stands under, where it does more than support a fact of its own. */
@@ -77,36 +77,36 @@ final readonly class CitationMapping
     /** _NB_LINE with the number of the line that makes the claim, where the record is told with its roll; else it stays kept. */
     private function line(StructureFields $fields, string $sourceId, Structure $citation, string $recordId): ?ClaimLineRef
     {
-        $said = self::lineOf($citation, $this->mapping->survey->rollLines($sourceId, $citation->text('PAGE')));
-        if ($said === null) {
+        $pointer = self::lineOf($citation, $this->mapping->survey->rollLines($sourceId, $citation->text('PAGE')));
+        if ($pointer === null) {
             return null;
         }
-        $fields->takeOne(static fn (Structure $s): bool => $s === $said);
-        $other = (int) $said->text('_NB_WITH');
-        $worked = array_filter(array_map(static fn (string $tag): string => $said->text($tag), self::WORKED_OUT), static fn (string $words): bool => $words !== '');
+        $fields->takeOne(static fn (Structure $s): bool => $s === $pointer);
+        $other = (int) $pointer->text('_NB_WITH');
+        $worked = array_filter(array_map(static fn (string $tag): string => $pointer->text($tag), self::WORKED_OUT), static fn (string $words): bool => $words !== '');
 
-        return new ClaimLineRef($this->mapping->lineId($recordId, (int) $said->payload), (int) $said->payload, mb_substr($said->text('_NB_ASPECT'), 0, 40),
+        return new ClaimLineRef($this->mapping->lineId($recordId, (int) $pointer->payload), (int) $pointer->payload, mb_substr($pointer->text('_NB_ASPECT'), 0, 40),
             $other === 0 ? '' : $this->mapping->lineId($recordId, $other), $other, $worked);
     }
 
     /** The _NB_LINE beneath a citation, when it holds no more than we write and names lines that the roll has. */
     private static function lineOf(Structure $citation, ?int $lines): ?Structure
     {
-        $said = $citation->first('_NB_LINE');
-        if ($said === null || $lines === null || count(array_unique(array_column($said->children, 'tag'))) !== count($said->children)) {
+        $pointer = $citation->first('_NB_LINE');
+        if ($pointer === null || $lines === null || count(array_unique(array_column($pointer->children, 'tag'))) !== count($pointer->children)) {
             return null;
         }
-        foreach ($said->children as $child) {
+        foreach ($pointer->children as $child) {
             if ($child->children !== [] || $child->isPointer || ! in_array($child->tag, ['_NB_ASPECT', '_NB_WITH', ...array_values(self::WORKED_OUT)], true)) {
                 return null;
             }
         }
-        foreach ([$said->payload, $said->first('_NB_WITH')->payload ?? '1'] as $number) {
+        foreach ([$pointer->payload, $pointer->first('_NB_WITH')->payload ?? '1'] as $number) {
             if (preg_match('/^[1-9]\d{0,5}$/', $number) !== 1 || (int) $number > $lines) {
                 return null;
             }
         }
 
-        return $said;
+        return $pointer;
     }
 }

@@ -40,7 +40,7 @@ final class DuplicatePointers
     {
         $namesakes = new self($remark);
         $sharing = array_fill_keys($doubled, true);
-        [$taken, $said] = [[], []];
+        [$taken, $renamed] = [[], []];
         foreach ($records as $record) {
             $taken[$record->pointer] = true;
             if (isset($sharing[$record->pointer])) {
@@ -48,10 +48,10 @@ final class DuplicatePointers
                 foreach ($record->children as $child) {
                     $refersTo += $child->isPointer ? ["{$child->tag} {$child->payload}" => true] : [];
                 }
-                $said[$record->pointer][] = [$record->tag, $refersTo];
+                $renamed[$record->pointer][] = [$record->tag, $refersTo];
             }
         }
-        foreach ($said as $pointer => $records) {
+        foreach ($renamed as $pointer => $records) {
             foreach ($records as $at => [$tag, $refersTo]) {
                 $new = (string) $pointer;
                 for ($number = $at + 1; $at > 0 && isset($taken[$new]); $number++) {
@@ -66,7 +66,7 @@ final class DuplicatePointers
     }
 
     /** The same record, called by its own pointer, its references going to those that they mean. Records come in file order. */
-    public function told(Structure $record): Structure
+    public function withOwnPointer(Structure $record): Structure
     {
         $of = $this->sharing[$record->pointer] ?? null;
         $at = $of === null ? 0 : $this->met[$record->pointer] = ($this->met[$record->pointer] ?? -1) + 1;
@@ -80,12 +80,12 @@ final class DuplicatePointers
     private function renamed(Structure $structure, string $from, string $pointer): Structure
     {
         $isDoubled = $structure->isPointer && isset($this->sharing[$structure->payload]);
-        $said = new Structure($structure->tag, $isDoubled ? $this->meant($structure, $from) : $structure->payload, $pointer, $structure->line, $structure->isPointer);
+        $renamed = new Structure($structure->tag, $isDoubled ? $this->meant($structure, $from) : $structure->payload, $pointer, $structure->line, $structure->isPointer);
         foreach ($structure->children as $child) {
-            $said->add($this->renamed($child, $from, ''));
+            $renamed->add($this->renamed($child, $from, ''));
         }
 
-        return $said;
+        return $renamed;
     }
 
     private function meant(Structure $reference, string $from): string

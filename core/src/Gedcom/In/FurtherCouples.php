@@ -46,7 +46,7 @@ final class FurtherCouples
         foreach ($families as $pointer => $partners) {
             foreach (array_slice(array_keys($partners), 2) as $number => $person) {
                 [$slot] = $partners[$person];
-                $with = array_key_first(array_filter($partners, static fn (array $one): bool => $one[0] !== $slot)) ?? array_key_first($partners);
+                $with = array_key_first(array_filter($partners, static fn (array $partner): bool => $partner[0] !== $slot)) ?? array_key_first($partners);
                 for ($at = $number + 2; isset($taken[$new = substr((string) $pointer, 0, -1)."_{$at}@"]); $at++) {
                 }
                 $taken[$new] = true;
@@ -58,14 +58,14 @@ final class FurtherCouples
     }
 
     /** @return non-empty-list<Structure> the record, and the couples that it tells besides */
-    public function told(Structure $record): array
+    public function split(Structure $record): array
     {
         if ($this->couples === []) {
             return [$record];
         }
 
         return match ($record->tag) {
-            'FAM' => [$this->withTwo($record), ...array_map(static fn (array $one): Structure => self::couple($record, $one), $this->couples[$record->pointer] ?? [])],
+            'FAM' => [$this->withTwo($record), ...array_map(static fn (array $couple): Structure => self::couple($record, $couple), $this->couples[$record->pointer] ?? [])],
             'INDI' => [$this->inTheirCouple($record)],
             default => [$record],
         };
@@ -91,10 +91,10 @@ final class FurtherCouples
         return self::each($person, function (Structure $line) use ($person): Structure {
             foreach ($line->tag === 'FAMS' ? $this->couples[$line->payload] ?? [] : [] as [$new, , $partner]) {
                 if ($partner === $person->pointer) {
-                    $said = Structure::pointing('FAMS', $new);
-                    $said->children = $line->children;
+                    $changed = Structure::pointing('FAMS', $new);
+                    $changed->children = $line->children;
 
-                    return $said;
+                    return $changed;
                 }
             }
 
@@ -131,9 +131,9 @@ final class FurtherCouples
     /** @param  callable(Structure): ?Structure  $with  null for a line that goes */
     private static function each(Structure $record, callable $with): Structure
     {
-        $said = new Structure($record->tag, $record->payload, $record->pointer, $record->line, $record->isPointer);
-        $said->children = array_values(array_filter(array_map($with, $record->children)));
+        $changed = new Structure($record->tag, $record->payload, $record->pointer, $record->line, $record->isPointer);
+        $changed->children = array_values(array_filter(array_map($with, $record->children)));
 
-        return $said;
+        return $changed;
     }
 }

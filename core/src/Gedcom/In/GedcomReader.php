@@ -128,7 +128,7 @@ final class GedcomReader
         $further = FurtherCouples::among(self::named($records, $doubled, static function (): void {
         }), $remark);
         foreach (self::named($records, $doubled, $remark) as $record) {
-            yield from $further->told($record);
+            yield from $further->split($record);
         }
     }
 
@@ -142,7 +142,7 @@ final class GedcomReader
     {
         $namesakes = DuplicatePointers::among($records(), $doubled, $remark);
         foreach ($records($remark) as $record) {
-            yield $namesakes->told($record);
+            yield $namesakes->withOwnPointer($record);
         }
     }
 

@@ -36,7 +36,7 @@ final class MappingContext
     private array $labelled = [];
 
     /** @var array<string, string> claims that were copied, and from which */
-    private array $leaning = [];
+    private array $derived = [];
 
     /** @var list<array{Owner, Structure, \Closure(string): void}> */
     private array $referring = [];
@@ -111,15 +111,15 @@ final class MappingContext
     }
 
     /** Which claim another was copied from; nothing where that would go round in a circle. */
-    public function leaningOn(string $claimId, string $onId): string
+    public function derivedFrom(string $claimId, string $onId): string
     {
-        for ($at = $onId; $at !== ''; $at = $this->leaning[$at] ?? '') {
+        for ($at = $onId; $at !== ''; $at = $this->derived[$at] ?? '') {
             if ($at === $claimId) {
                 return '';
             }
         }
 
-        return $this->leaning[$claimId] = $onId;
+        return $this->derived[$claimId] = $onId;
     }
 
     public function finish(): void

@@ -25,8 +25,8 @@ final readonly class NameLines
     {
         if (str_contains($payload, '/')) {
             $name = PersonalName::parse($payload);
-            $said = ['NPFX' => $name->title, 'GIVN' => $name->given, 'NICK' => $name->nickname, 'SPFX' => $name->surnamePrefix, 'SURN' => $name->surname, 'NSFX' => $name->suffix];
-            if (array_diff_assoc($parts, $said) === []) {
+            $named = ['NPFX' => $name->title, 'GIVN' => $name->given, 'NICK' => $name->nickname, 'SPFX' => $name->surnamePrefix, 'SURN' => $name->surname, 'NSFX' => $name->suffix];
+            if (array_diff_assoc($parts, $named) === []) {
                 return new self($name, array_keys($parts));
             }
         }

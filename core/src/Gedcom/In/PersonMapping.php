@@ -148,8 +148,8 @@ final readonly class PersonMapping
         $isTold = static fn (Structure $s): bool => $s->tag === '_NB_PARENT';
         $lines = $link->takeAll($isTold);
         $understood = ParentTags::understood(array_values($lines), $this->mapping);
-        foreach ($understood as $said) {
-            ParentTags::read($said, $setId, $kind, $this->mapping, $this->citations);
+        foreach ($understood as $structure) {
+            ParentTags::read($structure, $setId, $kind, $this->mapping, $this->citations);
         }
         if ($understood !== []) {
             return;

@@ -56,29 +56,29 @@ final class RecordMapping
         }
     }
 
-    private function record(Structure $said, string $sourceId): void
+    private function record(Structure $structure, string $sourceId): void
     {
-        $recordId = $this->mapping->rollId($sourceId, $said->payload);
-        [$kind, $ownKind] = $this->kind($said->first('_NB_KIND'), false);
-        $date = DateLines::read($said->text('DATE'), $said->text('DATE', 'PHRASE'), $this->mapping->version);
-        $class = $said->text('_NB_CLASS');
-        $count = $said->text('_NB_COUNT');
-        $this->mapping->addRecord(new RecordRow($recordId, $sourceId, $said->payload, new RecordHead(
-            $kind, $ownKind, $date, $said->text('PLAC'), RecordTags::fields($said), $said->text('TEXT'),
+        $recordId = $this->mapping->rollId($sourceId, $structure->payload);
+        [$kind, $ownKind] = $this->kind($structure->first('_NB_KIND'), false);
+        $date = DateLines::read($structure->text('DATE'), $structure->text('DATE', 'PHRASE'), $this->mapping->version);
+        $class = $structure->text('_NB_CLASS');
+        $count = $structure->text('_NB_COUNT');
+        $this->mapping->addRecord(new RecordRow($recordId, $sourceId, $structure->payload, new RecordHead(
+            $kind, $ownKind, $date, $structure->text('PLAC'), RecordTags::fields($structure), $structure->text('TEXT'),
             in_array($class, ['original', 'derivative', 'authored'], true) ? $class : 'unstated',
-            mb_substr($said->text('_NB_FILENO'), 0, 100), preg_match('/^\d{1,6}$/', $count) === 1 ? (int) $count : null,
+            mb_substr($structure->text('_NB_FILENO'), 0, 100), preg_match('/^\d{1,6}$/', $count) === 1 ? (int) $count : null,
         )));
         $images = [];
         $span = $date->span();
         $lines = 0;
-        foreach ($said->children as $child) {
+        foreach ($structure->children as $child) {
             if ($child->tag === '_NB_IMAGE') {
                 $images[] = $id = $this->mapping->newId();
                 $this->mapping->add(new RecordImageRow($id, $recordId, $child->text('FILE'), $child->text('FORM'), $child->text('TITL'), count($images)));
             } elseif ($child->tag === '_NB_LINE') {
                 $lineId = $this->mapping->lineId($recordId, ++$lines);
                 $this->mapping->add(new RollLineRow($lineId, $recordId, $lines - 1, mb_substr($child->text('_NB_AS'), 0, 40), $child->payload, RecordTags::fields($child),
-                    self::slip($child->text('_NB_SLIP'), $images), $span?->earliest, $span?->latest));
+                    self::strip($child->text('_NB_SLIP'), $images), $span?->earliest, $span?->latest));
                 $this->placing($child, $lineId);
             }
         }
@@ -104,16 +104,16 @@ final class RecordMapping
     }
 
     /** @return array{string, ?string} code of a kind that ships, id of one of somebody's own */
-    private function kind(?Structure $said, bool $isOfSource): array
+    private function kind(?Structure $structure, bool $isOfSource): array
     {
-        $template = $said?->text('_NB_TEMPLATE') ?? '';
-        if ($said === null || $template === '' || ! is_array(json_decode($template, true))) {
-            return [mb_substr($said->payload ?? '', 0, 40), null];
+        $template = $structure?->text('_NB_TEMPLATE') ?? '';
+        if ($structure === null || $template === '' || ! is_array(json_decode($template, true))) {
+            return [mb_substr($structure->payload ?? '', 0, 40), null];
         }
         $key = ($isOfSource ? 'source ' : 'record ').md5($template);
         if (! isset($this->kinds[$key])) {
             $this->kinds[$key] = $this->mapping->newId();
-            $this->mapping->add(new OwnKindRow($this->kinds[$key], $isOfSource, $said->payload, $template));
+            $this->mapping->add(new OwnKindRow($this->kinds[$key], $isOfSource, $structure->payload, $template));
         }
 
         return ['', $this->kinds[$key]];
@@ -123,9 +123,9 @@ final class RecordMapping
      * @param  list<string>  $images ids of the pictures so far
      * @return array{image: string, page: int, left: float, top: float, width: float, height: float}|null
      */
-    private static function slip(string $said, array $images): ?array
+    private static function strip(string $payload, array $images): ?array
     {
-        $parts = explode(' ', $said);
+        $parts = explode(' ', $payload);
         if (count($parts) !== 6 || ! isset($images[(int) $parts[0] - 1])) {
             return null;
         }

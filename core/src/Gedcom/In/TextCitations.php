@@ -27,7 +27,7 @@ final class TextCitations
             $citation->tag !== 'SOUR' => null,
             $citation->isPointer => $citation->payload === self::MARK && trim($citation->text('PAGE')) !== '' ? $citation : null,
             trim($citation->payload) === '' => null,
-            default => (new LineRewriting(Version::V7))->told('fact', $citation),
+            default => (new LineRewriting(Version::V7))->rewritten('fact', $citation),
         };
     }
 

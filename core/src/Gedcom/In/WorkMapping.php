@@ -25,7 +25,7 @@ final class WorkMapping
 
     public function map(StructureFields $person, string $personId): void
     {
-        foreach ($person->takeAll(fn (Structure $said): bool => CaseTags::isQuestion($said, $this->mapping)) as $asked) {
+        foreach ($person->takeAll(fn (Structure $structure): bool => CaseTags::isQuestion($structure, $this->mapping)) as $asked) {
             CaseTags::question($asked, $personId, $this->mapping);
         }
         foreach ($person->takeAll(self::isPlain(...)) as $ordinal => $structure) {

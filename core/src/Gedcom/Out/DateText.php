@@ -113,12 +113,12 @@ final readonly class DateText
         [$year, $month, $day] = $calendar->fromDay($edge);
         [$nextYear, $nextMonth] = $calendar->fromDay($isBefore ? $edge - 1 : $edge + 1);
         $isEdge = [$year, $month] !== [$nextYear, $nextMonth];
-        $said = match (true) {
+        $phrase = match (true) {
             $date->precision === Precision::Year && $year !== $nextYear => CalendarDate::year($calendar, $year),
             in_array($date->precision, [Precision::Year, Precision::Month], true) && $isEdge => CalendarDate::month($calendar, $year, $month),
             default => CalendarDate::day($calendar, $year, $month, $day),
         };
 
-        return ($isBefore ? 'BEF ' : 'AFT ').$said->standard();
+        return ($isBefore ? 'BEF ' : 'AFT ').$phrase->standard();
     }
 }

@@ -51,7 +51,7 @@ final readonly class EventWriter
     {
         $written = $row->written;
         $asRead = $written[''][1] ?? null;
-        $unchanged = $asRead !== null && $this->saysSame($row, $asRead);
+        $unchanged = $asRead !== null && $this->isSame($row, $asRead);
         $payload = $unchanged ? $asRead : $row->name->withSlashes();
         $isNew = $written === [];
         // What was ruled out is no NAME that another program would read as true.
@@ -189,13 +189,13 @@ final readonly class EventWriter
         }
 
         $written = $citation->children(EvidenceTags::with(new Structure(''), ['_NB_STANCE' => $claim->stance, '_NB_EVIDENCE' => $claim->evidence, '_NB_NUMBERED' => $this->pointers->label($claim->id),
-            '_NB_FROM' => $this->pointers->label($claim->leansOnId)]))->build();
+            '_NB_FROM' => $this->pointers->label($claim->derivedFromId)]))->build();
 
         // Of a source that is no record: 5.5.1 has the words in its place.
-        return $this->version === Version::V551 && $written->payload === '@VOID@' ? (new LineRewriting($this->version))->told('fact', $written) : $written;
+        return $this->version === Version::V551 && $written->payload === '@VOID@' ? (new LineRewriting($this->version))->rewritten('fact', $written) : $written;
     }
 
-    private function saysSame(NameRow $row, string $payload): bool
+    private function isSame(NameRow $row, string $payload): bool
     {
         $parts = array_map(static fn (array $line): string => $line[1], array_intersect_key($row->written, array_flip(NameLines::PARTS)));
 

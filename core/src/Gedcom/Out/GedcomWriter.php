@@ -114,7 +114,7 @@ final readonly class GedcomWriter
 
     private function lines(Structure $record): string
     {
-        return implode('', array_map(fn (Structure $one): string => LineWriter::write($one, $this->version), $this->translator?->record($record) ?? [$record]));
+        return implode('', array_map(fn (Structure $structure): string => LineWriter::write($structure, $this->version), $this->translator?->record($record) ?? [$record]));
     }
 
     private function restored(string $kept): Structure

@@ -23,24 +23,24 @@ final class KeptLineTranslation
         if ($isOfAnother && in_array($tag, ['DATE', 'SDATE'], true)) {
             return self::date($version, $structure);
         }
-        $said = new Structure($tag, $structure->payload, $structure->pointer, $structure->line, $structure->isPointer);
+        $translated = new Structure($tag, $structure->payload, $structure->pointer, $structure->line, $structure->isPointer);
         foreach ($structure->children as $child) {
-            $said->add(self::into($version, $child, $isOfAnother && ! str_starts_with($tag, '_')));
+            $translated->add(self::into($version, $child, $isOfAnother && ! str_starts_with($tag, '_')));
         }
 
-        return $said;
+        return $translated;
     }
 
     private static function date(Version $version, Structure $line): Structure
     {
         $date = DateText::of(DateLines::read($line->payload, $line->text('PHRASE'), $version === Version::V7 ? Version::V551 : Version::V7), $version);
-        $said = new Structure($line->tag, $date->payload, '', $line->line);
+        $translated = new Structure($line->tag, $date->payload, '', $line->line);
         foreach ($line->children as $child) {
             if ($child->tag !== 'PHRASE') {
-                $said->add($child);
+                $translated->add($child);
             }
         }
 
-        return $date->phrase === '' ? $said : $said->add(new Structure('PHRASE', $date->phrase));
+        return $date->phrase === '' ? $translated : $translated->add(new Structure('PHRASE', $date->phrase));
     }
 }

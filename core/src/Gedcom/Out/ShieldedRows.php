@@ -219,10 +219,10 @@ final class ShieldedRows implements TreeRows
      */
     private function telling(array $events): array
     {
-        return array_map($this->told(...), array_values(array_filter($events, static fn (EventRow $event): bool => ! Restriction::fromStandard($event->restriction)->withholds())));
+        return array_map($this->redacted(...), array_values(array_filter($events, static fn (EventRow $event): bool => ! Restriction::fromStandard($event->restriction)->withholds())));
     }
 
-    private function told(EventRow $e): EventRow
+    private function redacted(EventRow $e): EventRow
     {
         return new EventRow($e->id, $e->personId, $e->unionId, $e->kind, $this->names->hide($e->typeWords), $this->names->hide($e->value), $e->date, $e->place, $e->denied, $e->ordinal, $e->written, $e->standing, $e->restriction);
     }
@@ -238,7 +238,7 @@ final class ShieldedRows implements TreeRows
         $notes = $each($attached->notes, fn (NoteRow $n): NoteRow => new NoteRow($n->id, $n->owner, $this->names->hide($n->text), $n->ordinal, $n->written, $n->isResearch));
         /** @var array<string, list<ClaimRow>> $claims */
         $claims = $each($attached->claims, fn (ClaimRow $c): ClaimRow => new ClaimRow($c->id, $c->recordId, $c->subject, $this->names->hide($c->words), $c->quality, $c->ordinal, $c->written, $this->line($c->line),
-            new ClaimClassification($c->classes->information, $c->classes->reading, $this->names->hide($c->classes->informant), $this->names->hide($c->classes->origin), $c->classes->weight, $this->names->hide($c->classes->why), $c->classes->isRead, $this->names->hide($c->classes->withdrawn), $c->classes->evidence, $this->names->hide($c->classes->informantTie)), $c->stance, $c->evidence, $c->leansOnId));
+            new ClaimClassification($c->classes->information, $c->classes->reading, $this->names->hide($c->classes->informant), $this->names->hide($c->classes->origin), $c->classes->weight, $this->names->hide($c->classes->why), $c->classes->isRead, $this->names->hide($c->classes->withdrawn), $c->classes->evidence, $this->names->hide($c->classes->informantTie)), $c->stance, $c->evidence, $c->derivedFromId));
         /** @var array<string, list<KeptRow>> $kept */
         $kept = array_map(static fn (array $rows): array => array_values(array_filter($rows, static fn (KeptRow $row): bool => $row->lines !== '')), $each($attached->kept, $this->kept(...)));
         $records = array_map(fn (RecordRow $r): RecordRow => new RecordRow($r->id, $r->sourceId, $this->names->hide($r->locator)), $attached->records);

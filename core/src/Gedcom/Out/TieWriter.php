@@ -32,7 +32,7 @@ final readonly class TieWriter
         }
         $link = $this->parentLink($set, $attached);
         foreach ($isMore ? $parents : [] as $one) {
-            $told = ParentTags::told($one, $set, $this->pointers);
+            $told = ParentTags::structure($one, $set, $this->pointers);
             foreach ($attached->claims[$one->id] ?? [] as $claim) {
                 $told->add($this->facts->citation($claim, $attached));
             }

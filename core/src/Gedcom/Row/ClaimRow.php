@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Gedcom\Row;
 
-/** A citation: what the record is said to say of a fact. `quality` is QUAY as the file had it, `stance` and `evidence` are empty where they are not told, `leansOnId` where it was copied from no other. */
+/** A citation: what the record is said to say of a fact. `quality` is QUAY as the file had it, `stance` and `evidence` are empty where they are not told, `derivedFromId` where it was copied from no other. */
 final readonly class ClaimRow implements Row
 {
     /** @param  array<string, array{int, string}>  $written */
@@ -20,7 +20,7 @@ final readonly class ClaimRow implements Row
         public ClaimClassification $classes = new ClaimClassification,
         public string $stance = '',
         public string $evidence = '',
-        public string $leansOnId = '',
+        public string $derivedFromId = '',
     ) {
     }
 }

@@ -86,16 +86,16 @@ final class LifeWindows
         }
         // A period bounds a life by its beginning; that it lasted to its end is likely only.
         $begin = count($event->date->readings) === 1 ? $event->date->readings[0]->begin : $span;
-        $said = $this->say($event);
+        $reason = $this->say($event);
         $this->isContested = $isContested;
         match ($event->kind) {
-            'birth' => $this->isAt($born, $span, $said),
-            'death' => $this->isAt($died, $span, $said),
-            'baptism', 'christening' => $this->baptised($born, $died, $span, $said),
-            'burial', 'cremation' => $this->buried($died, $span, $said),
-            'probate' => $this->byThen($died, $span, $said),
-            'will' => $this->alive($born, $died, $begin, $said),
-            default => $this->present($event, $born, $died, $begin, $span, $said),
+            'birth' => $this->isAt($born, $span, $reason),
+            'death' => $this->isAt($died, $span, $reason),
+            'baptism', 'christening' => $this->baptised($born, $died, $span, $reason),
+            'burial', 'cremation' => $this->buried($died, $span, $reason),
+            'probate' => $this->byThen($died, $span, $reason),
+            'will' => $this->alive($born, $died, $begin, $reason),
+            default => $this->present($event, $born, $died, $begin, $span, $reason),
         };
         $this->isContested = false;
     }
@@ -115,23 +115,23 @@ final class LifeWindows
             return;
         }
         [$born, $died] = $this->variables($personId);
-        $said = $this->say($wedding);
-        $this->alive($born, $died, $span, $said);
+        $reason = $this->say($wedding);
+        $this->alive($born, $died, $span, $reason);
         if ($span->latest !== null) {
-            $this->nets[self::LIKELY]->notAfter($born, $span->latest - LikelyLimits::days($this->limits->wedFrom), $said);
+            $this->nets[self::LIKELY]->notAfter($born, $span->latest - LikelyLimits::days($this->limits->wedFrom), $reason);
         }
     }
 
     /** What was settled before of somebody, of whom nothing else is told here. */
     public function given(string $personId, Bounds $bounds): void
     {
-        $said = $this->sayWords('It was settled before.');
+        $reason = $this->sayWords('It was settled before.');
         $this->isGiven[$this->number($personId)] = true;
         foreach ($this->nets as $at => $net) {
             foreach ($this->variables($personId) as $which => $variable) {
                 [$lowest, $highest] = [$bounds->days[4 * $at + 2 * $which], $bounds->days[4 * $at + 2 * $which + 1]];
-                $lowest === null || $net->notBefore($variable, $lowest, $said);
-                $highest === null || $net->notAfter($variable, $highest, $said);
+                $lowest === null || $net->notBefore($variable, $lowest, $reason);
+                $highest === null || $net->notAfter($variable, $highest, $reason);
             }
         }
     }
@@ -235,63 +235,63 @@ final class LifeWindows
     }
 
     /** Only an edge that the words fix is certain; an allowance of ours is likely. */
-    private function notBefore(int $variable, DaySpan $span, int $said): void
+    private function notBefore(int $variable, DaySpan $span, int $reason): void
     {
         if ($span->earliest !== null) {
-            $span->softBefore === 0 && ! $this->isContested && $this->nets[self::CERTAIN]->notBefore($variable, $span->earliest, $said);
-            $this->nets[self::LIKELY]->notBefore($variable, $span->earliest, $said);
+            $span->softBefore === 0 && ! $this->isContested && $this->nets[self::CERTAIN]->notBefore($variable, $span->earliest, $reason);
+            $this->nets[self::LIKELY]->notBefore($variable, $span->earliest, $reason);
         }
     }
 
-    private function notAfter(int $variable, DaySpan $span, int $said): void
+    private function notAfter(int $variable, DaySpan $span, int $reason): void
     {
         if ($span->latest !== null) {
-            $span->softAfter === 0 && ! $this->isContested && $this->nets[self::CERTAIN]->notAfter($variable, $span->latest, $said);
-            $this->nets[self::LIKELY]->notAfter($variable, $span->latest, $said);
+            $span->softAfter === 0 && ! $this->isContested && $this->nets[self::CERTAIN]->notAfter($variable, $span->latest, $reason);
+            $this->nets[self::LIKELY]->notAfter($variable, $span->latest, $reason);
         }
     }
 
-    private function isAt(int $variable, DaySpan $span, int $said): void
+    private function isAt(int $variable, DaySpan $span, int $reason): void
     {
-        $this->notBefore($variable, $span, $said);
-        $this->notAfter($variable, $span, $said);
+        $this->notBefore($variable, $span, $reason);
+        $this->notAfter($variable, $span, $reason);
     }
 
-    private function alive(int $born, int $died, DaySpan $span, int $said): void
+    private function alive(int $born, int $died, DaySpan $span, int $reason): void
     {
-        $this->notAfter($born, $span, $said);
-        $this->notBefore($died, $span, $said);
+        $this->notAfter($born, $span, $reason);
+        $this->notBefore($died, $span, $reason);
     }
 
-    private function baptised(int $born, int $died, DaySpan $span, int $said): void
+    private function baptised(int $born, int $died, DaySpan $span, int $reason): void
     {
-        $this->alive($born, $died, $span, $said);
+        $this->alive($born, $died, $span, $reason);
         if ($span->earliest !== null) {
-            $this->nets[self::LIKELY]->notBefore($born, $span->earliest - LikelyLimits::days($this->limits->baptisedWithin), $said);
+            $this->nets[self::LIKELY]->notBefore($born, $span->earliest - LikelyLimits::days($this->limits->baptisedWithin), $reason);
         }
     }
 
-    private function buried(int $died, DaySpan $span, int $said): void
+    private function buried(int $died, DaySpan $span, int $reason): void
     {
-        $this->byThen($died, $span, $said);
+        $this->byThen($died, $span, $reason);
         if ($span->earliest !== null) {
-            $this->nets[self::LIKELY]->notBefore($died, $span->earliest - 30, $said);
+            $this->nets[self::LIKELY]->notBefore($died, $span->earliest - 30, $reason);
         }
     }
 
-    private function byThen(int $variable, DaySpan $span, int $said): void
+    private function byThen(int $variable, DaySpan $span, int $reason): void
     {
-        $this->notAfter($variable, $span, $said);
+        $this->notAfter($variable, $span, $reason);
     }
 
-    private function present(Event $event, int $born, int $died, DaySpan $begin, DaySpan $span, int $said): void
+    private function present(Event $event, int $born, int $died, DaySpan $begin, DaySpan $span, int $reason): void
     {
-        $this->alive($born, $died, $begin, $said);
+        $this->alive($born, $died, $begin, $reason);
         if ($span->latest !== null && $begin->latest !== null && $span->latest > $begin->latest && count($event->date->readings) === 1) {
-            $this->nets[self::LIKELY]->notBefore($died, $event->date->readings[0]->end->earliest ?? $begin->latest, $said);
+            $this->nets[self::LIKELY]->notBefore($died, $event->date->readings[0]->end->earliest ?? $begin->latest, $reason);
         }
         if ($event->kind === 'occupation' && $begin->latest !== null) {
-            $this->nets[self::LIKELY]->notAfter($born, $begin->latest - LikelyLimits::days($this->limits->workFrom), $said);
+            $this->nets[self::LIKELY]->notAfter($born, $begin->latest - LikelyLimits::days($this->limits->workFrom), $reason);
         }
     }
 

@@ -26,10 +26,10 @@ final readonly class LikelyLimits
         return new self(motherFrom: 14, motherTo: 50, fatherFrom: 15, fatherTo: 75, wedFrom: 15, workFrom: 8, longestLife: 104, baptisedWithin: 2);
     }
 
-    /** @param  array<string, int>  $said  years by name; what is missing stays usual */
-    public static function of(array $said): self
+    /** @param  array<string, int>  $years  years by name; what is missing stays usual */
+    public static function of(array $years): self
     {
-        return new self(...[...get_object_vars(self::usual()), ...array_intersect_key($said, get_object_vars(self::usual()))]);
+        return new self(...[...get_object_vars(self::usual()), ...array_intersect_key($years, get_object_vars(self::usual()))]);
     }
 
     public static function days(int $years): int

@@ -16,7 +16,7 @@ final class OutsideLifespan
     private const BEFORE_BAPTISM = 366;
 
     /** @return string why it cannot be, in a sentence; empty where it can */
-    public static function says(Roll $roll, RollLine $line, LifeWindow $window): string
+    public static function explanation(Roll $roll, RollLine $line, LifeWindow $window): string
     {
         $day = $roll->date->span();
         if ($day === null) {

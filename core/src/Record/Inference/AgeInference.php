@@ -22,24 +22,24 @@ final class AgeInference implements InferenceRule
 
     public function follow(Roll $roll, RollLine $line): array
     {
-        $said = $roll->said($line, ColumnMeaning::Age);
-        $day = $roll->said($line, ColumnMeaning::DeathDate);
+        $written = $roll->written($line, ColumnMeaning::Age);
+        $day = $roll->written($line, ColumnMeaning::DeathDate);
         // An age at death is told of the day of death, where that stands on the same line.
         $on = $day !== '' && $roll->day($day)->span() !== null ? $roll->day($day) : $roll->date;
-        $age = $said === '' ? null : StatedAge::parse($said, $roll->kind->telling);
+        $age = $written === '' ? null : StatedAge::parse($written, $roll->kind->telling);
         $told = $on->span();
-        if ($age === null || $told?->earliest === null || $told->latest === null || $roll->said($line, ColumnMeaning::BirthDate) !== '') {
+        if ($age === null || $told?->earliest === null || $told->latest === null || $roll->written($line, ColumnMeaning::BirthDate) !== '') {
             return [];
         }
         $how = $roll->kind->telling === AgeConvention::Completed ? '' : ", {$roll->kind->telling->value}";
         $sum = $age->bornBySum($told);
         $born = $age->born($told);
-        $date = $roll->day("aged {$said}{$how} on {$on->shown}");
-        $place = $roll->said($line, ColumnMeaning::BirthPlace);
-        $working = 'Aged '.$said.$how.' on '.$on->shown.': born '.self::day($sum->earliest).' to '.self::day($sum->latest)
+        $date = $roll->day("aged {$written}{$how} on {$on->shown}");
+        $place = $roll->written($line, ColumnMeaning::BirthPlace);
+        $working = 'Aged '.$written.$how.' on '.$on->shown.': born '.self::day($sum->earliest).' to '.self::day($sum->latest)
             .'. Told ages err: '.self::day($born->earliest).' to '.self::day($born->latest).' cannot be ruled out by it.';
 
-        return [Assertion::ofPerson($line->id, 'birth', $date, $place, '', trim("{$said}, {$place}", ', '))->bySum($this->name(), $working)];
+        return [Assertion::ofPerson($line->id, 'birth', $date, $place, '', trim("{$written}, {$place}", ', '))->bySum($this->name(), $working)];
     }
 
     private static function day(?int $day): string

@@ -20,7 +20,7 @@ final class BirthplaceInference implements InferenceRule
 
     public function follow(Roll $roll, RollLine $line): array
     {
-        $place = $roll->said($line, ColumnMeaning::BirthPlace);
+        $place = $roll->written($line, ColumnMeaning::BirthPlace);
         if ($place === '' || $roll->kind->event === 'birth' || (new AgeInference)->follow($roll, $line) !== []) {
             return [];
         }

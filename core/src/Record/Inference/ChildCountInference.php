@@ -19,8 +19,8 @@ final class ChildCountInference implements InferenceRule
 
     public function follow(Roll $roll, RollLine $line): array
     {
-        $born = $roll->said($line, ColumnMeaning::ChildrenBorn);
-        $living = $roll->said($line, ColumnMeaning::ChildrenLiving);
+        $born = $roll->written($line, ColumnMeaning::ChildrenBorn);
+        $living = $roll->written($line, ColumnMeaning::ChildrenLiving);
         if (preg_match('/^\d{1,2}$/', $born) !== 1) {
             return [];
         }

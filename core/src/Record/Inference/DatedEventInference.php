@@ -26,11 +26,11 @@ final class DatedEventInference implements InferenceRule
     {
         $tellings = [];
         foreach (self::COLUMNS as $event => [$when, $where]) {
-            $said = $roll->said($line, $when);
+            $written = $roll->written($line, $when);
             $isTheRecords = $roll->kind->event === $event && $roll->tie($line) === RoleRelation::Principal;
-            if ($said !== '' && ! $isTheRecords) {
-                $place = $where === null ? '' : $roll->said($line, $where);
-                $tellings[] = Assertion::ofPerson($line->id, $event, $roll->day($said), $place, '', $said)
+            if ($written !== '' && ! $isTheRecords) {
+                $place = $where === null ? '' : $roll->written($line, $where);
+                $tellings[] = Assertion::ofPerson($line->id, $event, $roll->day($written), $place, '', $written)
                     ->by($this->name(), "The column “{$roll->kind->column($when)?->label}” says so.");
             }
         }

@@ -40,7 +40,7 @@ final class DoubtfulReadingInference
     private static function isAmong(Assertion $telling, array $tellings): bool
     {
         foreach ($tellings as $other) {
-            if ($telling->saysWhat($other)) {
+            if ($telling->saysTheSameAs($other)) {
                 return true;
             }
         }

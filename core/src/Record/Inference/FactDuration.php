@@ -18,10 +18,10 @@ final class FactDuration
 {
     public static function on(Roll $roll, RollLine $line): GenDate
     {
-        [$from, $until] = [$roll->said($line, ColumnMeaning::From), $roll->said($line, ColumnMeaning::Until)];
+        [$from, $until] = [$roll->written($line, ColumnMeaning::From), $roll->written($line, ColumnMeaning::Until)];
 
         // What is told of the dead was so before that day, and nothing says when.
-        $died = $roll->said($line, ColumnMeaning::DeathDate);
+        $died = $roll->written($line, ColumnMeaning::DeathDate);
         $isOfTheDead = ! $roll->date->isEmpty() && in_array($roll->kind->event, ['death', 'burial'], true) && $roll->tie($line) === RoleRelation::Principal;
 
         return match (true) {

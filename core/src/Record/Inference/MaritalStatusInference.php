@@ -19,8 +19,8 @@ final class MaritalStatusInference implements InferenceRule
 
     public function follow(Roll $roll, RollLine $line): array
     {
-        $said = $roll->said($line, ColumnMeaning::Condition);
-        $first = mb_strtolower(mb_substr($said, 0, 2));
+        $written = $roll->written($line, ColumnMeaning::Condition);
+        $first = mb_strtolower(mb_substr($written, 0, 2));
         $working = match (true) {
             str_starts_with($first, 'wi'), $first === 'w' => "Widowed by {$roll->date->shown}, as told: a partner died before then.",
             str_starts_with($first, 'm') => "Married by {$roll->date->shown}: there was a wedding before then.",
@@ -28,6 +28,6 @@ final class MaritalStatusInference implements InferenceRule
             default => '',
         };
 
-        return $working === '' ? [] : [Assertion::remark($line->id, 'condition', $roll->date, $said)->by($this->name(), $working)];
+        return $working === '' ? [] : [Assertion::remark($line->id, 'condition', $roll->date, $written)->by($this->name(), $working)];
     }
 }

@@ -23,9 +23,9 @@ final class MarriageLengthInference implements InferenceRule
 
     public function follow(Roll $roll, RollLine $line): array
     {
-        $said = $roll->said($line, ColumnMeaning::YearsMarried);
+        $written = $roll->written($line, ColumnMeaning::YearsMarried);
         $told = $roll->date->span();
-        $years = preg_match('/^\d{1,2}/', $said) === 1 ? StatedAge::parse($said) : null;
+        $years = preg_match('/^\d{1,2}/', $written) === 1 ? StatedAge::parse($written) : null;
         $other = match ($roll->tie($line)) {
             RoleRelation::Partner => $roll->principalOf($line),
             RoleRelation::Principal => $roll->firstTied($line, RoleRelation::Partner),
@@ -33,13 +33,13 @@ final class MarriageLengthInference implements InferenceRule
         };
         // Told of both, it is one telling, on the line that comes second.
         if ($years === null || $other === null || $told?->earliest === null || $told->latest === null
-            || ($roll->tie($line) === RoleRelation::Principal && $roll->said($other, ColumnMeaning::YearsMarried) !== '')) {
+            || ($roll->tie($line) === RoleRelation::Principal && $roll->written($other, ColumnMeaning::YearsMarried) !== '')) {
             return [];
         }
         $sum = $years->bornBySum($told);
         [$from, $to] = array_map(static fn (?int $day): string => GenDate::parse(IsoDay::orNull($day) ?? '')->shown, [$sum->earliest, $sum->latest]);
 
-        return [Assertion::ofCouple($line->id, $other->id, 'marriage', $roll->day("{$said} before {$roll->date->shown}"), '', "married {$said}")
-            ->bySum($this->name(), "Married {$said} years on {$roll->date->shown}: wed {$from} to {$to}; told years err as told ages do.")];
+        return [Assertion::ofCouple($line->id, $other->id, 'marriage', $roll->day("{$written} before {$roll->date->shown}"), '', "married {$written}")
+            ->bySum($this->name(), "Married {$written} years on {$roll->date->shown}: wed {$from} to {$to}; told years err as told ages do.")];
     }
 }

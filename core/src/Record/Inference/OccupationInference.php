@@ -24,10 +24,10 @@ final class OccupationInference implements InferenceRule
     {
         $tellings = [];
         foreach (['occupation' => ColumnMeaning::Trade, 'religion' => ColumnMeaning::Religion] as $event => $meaning) {
-            $said = $roll->said($line, $meaning);
-            if (! in_array(mb_strtolower($said), self::NONE, true)) {
+            $written = $roll->written($line, $meaning);
+            if (! in_array(mb_strtolower($written), self::NONE, true)) {
                 $label = $roll->kind->column($meaning)?->label;
-                $tellings[] = Assertion::ofPerson($line->id, $event, FactDuration::on($roll, $line), '', $said, $said)->by($this->name(), "The column “{$label}” says “{$said}”.");
+                $tellings[] = Assertion::ofPerson($line->id, $event, FactDuration::on($roll, $line), '', $written, $written)->by($this->name(), "The column “{$label}” says “{$written}”.");
             }
         }
 

@@ -37,10 +37,10 @@ final class PrincipalEventInference implements InferenceRule
         }
         if (isset(self::TELLS[$kind->event])) {
             [$when, $where] = self::TELLS[$kind->event];
-            $said = $roll->said($line, $when);
-            $place = $roll->said($line, $where);
+            $written = $roll->written($line, $when);
+            $place = $roll->written($line, $where);
 
-            return $said.$place === '' ? [] : [Assertion::ofPerson($line->id, $kind->event, $roll->day($said), $place, '', trim("{$said}, {$place}", ', '))
+            return $written.$place === '' ? [] : [Assertion::ofPerson($line->id, $kind->event, $roll->day($written), $place, '', trim("{$written}, {$place}", ', '))
                 ->by($this->name(), "The record is of this {$word}, and says when and where.")];
         }
 

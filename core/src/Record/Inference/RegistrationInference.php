@@ -24,7 +24,7 @@ final class RegistrationInference implements InferenceRule
         $meaning = ['birth' => ColumnMeaning::BirthDate, 'death' => ColumnMeaning::DeathDate][$roll->kind->event] ?? null;
         $span = $roll->date->span();
         if ($meaning === null || $roll->kind->delayDays === 0 || $span?->earliest === null || $span->latest === null
-            || $roll->tie($line) !== RoleRelation::Principal || $roll->said($line, $meaning) !== '') {
+            || $roll->tie($line) !== RoleRelation::Principal || $roll->written($line, $meaning) !== '') {
             return [];
         }
         $from = DayWords::of($span->earliest - $roll->kind->delayDays);

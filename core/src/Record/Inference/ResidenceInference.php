@@ -19,7 +19,7 @@ final class ResidenceInference implements InferenceRule
 
     public function follow(Roll $roll, RollLine $line): array
     {
-        $place = $roll->said($line, ColumnMeaning::Abode);
+        $place = $roll->written($line, ColumnMeaning::Abode);
 
         return $place === '' ? [] : [Assertion::ofPerson($line->id, 'residence', FactDuration::on($roll, $line), $place, '', $place)
             ->by($this->name(), "The column “{$roll->kind->column(ColumnMeaning::Abode)?->label}” says “{$place}”.")];

@@ -24,7 +24,7 @@ final class SexInference implements InferenceRule
         if ($sex === Sex::Unknown) {
             return [];
         }
-        $column = $roll->said($line, ColumnMeaning::Sex);
+        $column = $roll->written($line, ColumnMeaning::Sex);
         $working = $column !== '' ? "The page says “{$column}”." : "Who is {$roll->role($line)?->word} is {$sex->word()}.";
 
         return [Assertion::sex($line->id, $sex->value, $column !== '' ? $column : (string) $roll->role($line)?->word)->by($this->name(), $working)];

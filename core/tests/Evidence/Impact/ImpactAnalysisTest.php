@@ -25,7 +25,7 @@ final class ImpactAnalysisTest extends TestCase
     {
         $register = self::claim('register', strong: true);
         $stone = self::claim('stone', strong: false);
-        $copy = self::claim('copy', strong: false, leansOn: 'register');
+        $copy = self::claim('copy', strong: false, derivedFrom: 'register');
         $other = self::claim('other', strong: true);
 
         yield 'what rests on one record falls with it' => [[self::fact('birth', $register)], AssumedFalse::claims('register'), [], ['birth' => 'falls']];
@@ -69,7 +69,7 @@ final class ImpactAnalysisTest extends TestCase
     #[DataProvider('threads')]
     public function test_what_becomes_of_what(array $conclusions, AssumedFalse $supposed, array $ofPlacing, array $expected): void
     {
-        self::assertSame($expected, self::told(ImpactAnalysis::pull($conclusions, $supposed, $ofPlacing)));
+        self::assertSame($expected, self::told(ImpactAnalysis::of($conclusions, $supposed, $ofPlacing)));
     }
 
     public function test_more_that_is_false_never_mends_anything_and_the_order_changes_nothing(): void
@@ -91,12 +91,12 @@ final class ImpactAnalysisTest extends TestCase
             $first = 'c'.$random->getInt(0, 9);
             $second = 'c'.$random->getInt(0, 9);
 
-            $one = self::told(ImpactAnalysis::pull($conclusions, AssumedFalse::claims($first), $ofPlacing));
-            $both = self::told(ImpactAnalysis::pull($conclusions, AssumedFalse::claims($second, $first), $ofPlacing));
+            $one = self::told(ImpactAnalysis::of($conclusions, AssumedFalse::claims($first), $ofPlacing));
+            $both = self::told(ImpactAnalysis::of($conclusions, AssumedFalse::claims($second, $first), $ofPlacing));
             foreach ($one as $id => $outcome) {
                 self::assertGreaterThanOrEqual($worse[$outcome], $worse[$both[$id] ?? ''] ?? 0, "seed {$seed}, {$id}");
             }
-            $shuffled = self::told(ImpactAnalysis::pull($random->shuffleArray($conclusions), AssumedFalse::claims($first), $ofPlacing));
+            $shuffled = self::told(ImpactAnalysis::of($random->shuffleArray($conclusions), AssumedFalse::claims($first), $ofPlacing));
             ksort($shuffled);
             ksort($one);
             self::assertSame($one, $shuffled, "seed {$seed}");
@@ -121,8 +121,8 @@ final class ImpactAnalysisTest extends TestCase
         return new Conclusion(ConclusionKind::Fact, $id, array_values($claims));
     }
 
-    private static function claim(string $id, bool $strong, string $leansOn = ''): ClassifiedClaim
+    private static function claim(string $id, bool $strong, string $derivedFrom = ''): ClassifiedClaim
     {
-        return new ClassifiedClaim($id, "record of {$id}", SourceClass::Original, $strong ? Information::Primary : Information::Secondary, $strong, leansOn: $leansOn);
+        return new ClassifiedClaim($id, "record of {$id}", SourceClass::Original, $strong ? Information::Primary : Information::Secondary, $strong, derivedFrom: $derivedFrom);
     }
 }

@@ -58,13 +58,13 @@ final class OneBirthOneDeath implements ConflictRule
     }
 
     /** What disagrees between two; null where they agree or say nothing of one another. */
-    private static function compare(Event $one, Event $other, GazetteerPlaces $places): ?Comparison
+    private static function compare(Event $event, Event $other, GazetteerPlaces $places): ?Comparison
     {
-        $days = Dates::compare($one->date, $other->date);
+        $days = Dates::compare($event->date, $other->date);
         if ($days->verdict === Verdict::Contradicts) {
             return $days;
         }
-        $where = $one->place === '' || $other->place === '' ? null : $places->compare($one->place, $other->place, $one->date->span());
+        $where = $event->place === '' || $other->place === '' ? null : $places->compare($event->place, $other->place, $event->date->span());
 
         return match (true) {
             $where?->verdict === Verdict::Contradicts => $where,
