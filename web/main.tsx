@@ -5,7 +5,7 @@ import { BrowserRouter } from 'react-router'
 import { Toaster } from 'sonner'
 import { Refused } from './api/client'
 import { App } from './shell/App'
-import { KeysProvider } from './shell/keys'
+import { CommandProvider } from './shell/commandRegistry'
 import { applyTheme } from './shell/theme'
 import './styles.css'
 
@@ -26,9 +26,9 @@ if (root) {
     <StrictMode>
       <QueryClientProvider client={queries}>
         <BrowserRouter>
-          <KeysProvider>
+          <CommandProvider>
             <App />
-          </KeysProvider>
+          </CommandProvider>
         </BrowserRouter>
         <Toaster position="bottom-right" toastOptions={{ className: 'font-sans' }} />
       </QueryClientProvider>

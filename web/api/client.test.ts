@@ -42,11 +42,11 @@ vi.stubGlobal(
   },
 )
 
-const { api, Refused, told } = await import('./client')
-const { hold, letGo, movePage } = await import('../shell/held')
+const { api, Refused, unwrap } = await import('./client')
+const { hold, release, movePage } = await import('../shell/citationShelf')
 
 const post = (title: string) =>
-  told(api.POST('/api/trees/{tree}/sources', { params: { path: { tree: TREE } }, body: { title } }))
+  unwrap(api.POST('/api/trees/{tree}/sources', { params: { path: { tree: TREE } }, body: { title } }))
 
 describe('what is refused because the like of it is there', () => {
   beforeEach(() => {
@@ -100,14 +100,14 @@ describe('a citation that is held', () => {
   it('goes with what enters something, and with nothing that only reads', async () => {
     hold(TREE, citation)
     await post('held')
-    await told(api.GET('/api/trees/{tree}/sources', { params: { path: { tree: TREE } } }))
+    await unwrap(api.GET('/api/trees/{tree}/sources', { params: { path: { tree: TREE } } }))
     expect(sent.map(({ held }) => held)).toEqual(['source sheet%204', null])
   })
   it('is turned to another page, and let go', async () => {
     hold(TREE, citation)
     movePage(TREE, 'sheet 5')
     await post('page')
-    letGo(TREE)
+    release(TREE)
     await post('free')
     expect(sent.map(({ held }) => held)).toEqual(['source sheet%205', null])
   })

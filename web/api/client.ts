@@ -1,5 +1,5 @@
 import createClient, { type Middleware } from 'openapi-fetch'
-import { heldHead } from '../shell/held'
+import { heldHead } from '../shell/citationShelf'
 import type { components, paths } from './schema'
 
 export type Schemas = components['schemas']
@@ -74,7 +74,9 @@ export async function refusal(response: Response): Promise<Refused> {
 }
 
 /** The answer, or the refusal thrown. */
-export async function told<T>(asked: Promise<{ data?: T; error?: unknown; response: Response }>): Promise<T> {
+export async function unwrap<T>(
+  asked: Promise<{ data?: T; error?: unknown; response: Response }>,
+): Promise<T> {
   const { data, error, response } = await asked.catch(() => {
     throw new Refused('The server cannot be reached. What you typed is kept; try again.', 0, {}, {})
   })

@@ -3,7 +3,8 @@ import { useRef } from 'react'
 import { useParams } from 'react-router'
 import { toast } from 'sonner'
 import { fieldInHand, refuseField } from '../parts/refusal'
-import { api, Refused, told, type Schemas } from './client'
+import { askAgain } from './askAgain'
+import { api, Refused, unwrap, type Schemas } from './client'
 
 /** The id of the tree in the address. */
 export function useTreeId(): string {
@@ -20,7 +21,7 @@ export function useTree() {
   const tree = useTreeId()
   return useQuery({
     queryKey: ['tree', tree],
-    queryFn: () => told(api.GET('/api/trees/{tree}', { params: { path: { tree } } })),
+    queryFn: () => unwrap(api.GET('/api/trees/{tree}', { params: { path: { tree } } })),
   })
 }
 
@@ -28,7 +29,8 @@ export function usePerson(person: string) {
   const tree = useTreeId()
   return useQuery({
     queryKey: ['person', tree, person],
-    queryFn: () => told(api.GET('/api/trees/{tree}/people/{person}', { params: { path: { tree, person } } })),
+    queryFn: () =>
+      unwrap(api.GET('/api/trees/{tree}/people/{person}', { params: { path: { tree, person } } })),
     enabled: person !== '',
   })
 }
@@ -51,7 +53,7 @@ export function useWrite<Said = void, Made = unknown>(
     ...(scope === undefined ? {} : { scope: { id: scope } }),
     onSuccess: async (made, said) => {
       after?.(made, said)
-      await queries.invalidateQueries()
+      await askAgain(queries)
     },
     onError: async (problem, said) => {
       if (problem.details.again === true) {
@@ -63,7 +65,7 @@ export function useWrite<Said = void, Made = unknown>(
         return
       }
       // What somebody else saved comes onto the page; what was typed here stays in its field.
-      if (problem.status === 409) await queries.invalidateQueries()
+      if (problem.status === 409) await askAgain(queries)
       // It stays beneath the field that it is about until that is changed; where there is none, until it is put away.
       if (problem.details.sides === undefined && !refuseField(field.current, problem.message))
         toast.error(problem.message, { duration: Infinity, closeButton: true })

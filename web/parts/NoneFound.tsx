@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
-import { api, told } from '../api/client'
+import { api, unwrap } from '../api/client'
 import { useTreeId, useTreePath } from '../api/useTree'
 
 const LISTS = {
@@ -19,7 +19,7 @@ export function NoneFound({ what, words, onClear }: Props) {
   const { data } = useQuery({
     queryKey: ['nearest', tree, list, words],
     queryFn: () =>
-      told(
+      unwrap(
         api.GET('/api/trees/{tree}/nearest/{list}', {
           params: { path: { tree, list }, query: { q: words } },
         }),

@@ -1,12 +1,12 @@
-import { api, told } from '../api/client'
+import { api, unwrap } from '../api/client'
 import type { Found } from './Finder'
 
 /** People of a tree for a Finder, as the jump field finds them. */
 export async function findPeople(tree: string, q: string): Promise<Found[]> {
-  const found = await told(api.GET('/api/trees/{tree}/jump', { params: { path: { tree }, query: { q } } }))
-  return found.people.map((one) => ({
-    id: one.id,
-    line: one.name,
-    more: `${one.born} no. ${one.number}`.trim(),
+  const found = await unwrap(api.GET('/api/trees/{tree}/jump', { params: { path: { tree }, query: { q } } }))
+  return found.people.map((person) => ({
+    id: person.id,
+    line: person.name,
+    more: `${person.born} no. ${person.number}`.trim(),
   }))
 }

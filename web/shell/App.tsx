@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { lazy, Suspense } from 'react'
 import { Navigate, Outlet, Route, Routes } from 'react-router'
-import { api, told } from '../api/client'
+import { api, unwrap } from '../api/client'
 import { SignIn } from '../areas/account/SignIn'
 import { Shell } from './Shell'
 import { useTitles } from './useTitles'
@@ -9,8 +9,8 @@ import { useTitles } from './useTitles'
 const Account = lazy(() => import('../areas/account/Account'))
 const Trees = lazy(() => import('../areas/account/Trees'))
 const Desk = lazy(() => import('../areas/desk/Desk'))
-const People = lazy(() => import('../areas/people/People'))
-const PersonPage = lazy(() => import('../areas/people/PersonPage'))
+const People = lazy(() => import('../areas/people/index/People'))
+const PersonPage = lazy(() => import('../areas/people/person/PersonPage'))
 const Records = lazy(() => import('../areas/records/Records'))
 const SourcePage = lazy(() => import('../areas/records/SourcePage'))
 const ReadingTable = lazy(() => import('../areas/records/table/ReadingTable'))
@@ -24,7 +24,7 @@ const Exchange = lazy(() => import('../areas/exchange/Exchange'))
 const Questions = lazy(() => import('../areas/questions/Questions'))
 const Case = lazy(() => import('../areas/questions/Case'))
 const Research = lazy(() => import('../areas/research/Research'))
-const Thread = lazy(() => import('../areas/questions/Thread'))
+const Impact = lazy(() => import('../areas/questions/Impact'))
 const Weighing = lazy(() => import('../areas/questions/Weighing'))
 const Journal = lazy(() => import('../areas/journal/Journal'))
 const Deleted = lazy(() => import('../areas/journal/Deleted'))
@@ -35,7 +35,7 @@ const TreePage = lazy(() => import('../areas/tree/TreePage'))
 function SignedIn() {
   const { data, isPending, error } = useQuery({
     queryKey: ['session'],
-    queryFn: () => told(api.GET('/api/session')),
+    queryFn: () => unwrap(api.GET('/api/session')),
   })
   if (isPending) return <p className="p-10 text-graphite">One moment…</p>
   if (error) return <p className="p-10 text-madder">{error.message}</p>
@@ -74,7 +74,7 @@ export function App() {
             <Route path="questions" element={<Questions />} />
             <Route path="research" element={<Research />} />
             <Route path="questions/cases/:question" element={<Case />} />
-            <Route path="questions/thread/:what/:id" element={<Thread />} />
+            <Route path="questions/thread/:what/:id" element={<Impact />} />
             <Route path="questions/:question" element={<Weighing />} />
             <Route path="journal" element={<Journal />} />
             <Route path="journal/deleted" element={<Deleted />} />

@@ -1,10 +1,10 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { useEffect, useId, useState, type KeyboardEvent, type RefObject } from 'react'
 import { useNavigate } from 'react-router'
-import { api, told } from '../api/client'
+import { api, unwrap } from '../api/client'
 import { useTreeId, useTreePath } from '../api/useTree'
 import { useDebounced } from '../parts/useDebounced'
-import { useAllCommands } from './keys'
+import { useAllCommands } from './commandRegistry'
 import { count } from '../parts/count'
 
 type Offer = { id: string; line: string; more: string; go: () => void }
@@ -35,7 +35,7 @@ export function JumpField({ field, word }: Props) {
   const { data } = useQuery({
     queryKey: ['jump', tree, rested],
     queryFn: () =>
-      told(api.GET('/api/trees/{tree}/jump', { params: { path: { tree }, query: { q: rested } } })),
+      unwrap(api.GET('/api/trees/{tree}/jump', { params: { path: { tree }, query: { q: rested } } })),
     enabled: rested !== '' && !rested.startsWith('='),
     placeholderData: keepPreviousData,
   })
@@ -49,7 +49,9 @@ export function JumpField({ field, word }: Props) {
   const { data: sum } = useQuery({
     queryKey: ['sum', tree, rested],
     queryFn: () =>
-      told(api.GET('/api/trees/{tree}/reading/sum', { params: { path: { tree }, query: { text: rested } } })),
+      unwrap(
+        api.GET('/api/trees/{tree}/reading/sum', { params: { path: { tree }, query: { text: rested } } }),
+      ),
     enabled: rested.length > 1 && isSum,
     placeholderData: keepPreviousData,
   })

@@ -1,7 +1,7 @@
 import { Dialog } from 'radix-ui'
 import { useState } from 'react'
-import { useAllCommands, type Command } from './keys'
-import { lettersAreOff, switchLetters } from './letters'
+import { useAllCommands, type Command } from './commandRegistry'
+import { lettersAreOff, switchLetters } from './letterCommands'
 
 /** The keys of each command by what it says, in the order in which they stand. */
 function byWords(commands: Command[]): Map<string, string[]> {

@@ -1,13 +1,13 @@
 import { useQuery } from '@tanstack/react-query'
 import { useRef, useState } from 'react'
 import { Link, Outlet, useMatch, useNavigate, useParams } from 'react-router'
-import { api, told } from '../api/client'
+import { api, unwrap } from '../api/client'
 import { useTree, useTreeId, useTreePath } from '../api/useTree'
 import { AREAS } from './areas'
-import { Held } from './Held'
+import { HeldCitation } from './HeldCitation'
 import { JumpField } from './JumpField'
 import { KeysHelp } from './KeysHelp'
-import { useCommands } from './keys'
+import { useCommands } from './commandRegistry'
 import { LettersLine } from './LettersLine'
 import { Spine } from './Spine'
 import { StepButtons } from './StepButtons'
@@ -115,10 +115,13 @@ function TopLine({ jump, meant, steps, onHelp }: TopLineProps) {
   const tree = useTreeId()
   const path = useTreePath()
   const { data } = useTree()
-  const { data: session } = useQuery({ queryKey: ['session'], queryFn: () => told(api.GET('/api/session')) })
+  const { data: session } = useQuery({
+    queryKey: ['session'],
+    queryFn: () => unwrap(api.GET('/api/session')),
+  })
   const { data: exchange } = useQuery({
     queryKey: ['exchange', tree],
-    queryFn: () => told(api.GET('/api/trees/{tree}/exchange', { params: { path: { tree } } })),
+    queryFn: () => unwrap(api.GET('/api/trees/{tree}/exchange', { params: { path: { tree } } })),
     refetchInterval: (query) =>
       query.state.data?.runs.some((run) => ['waiting', 'running'].includes(run.state)) ? 700 : 15_000,
   })
@@ -129,7 +132,7 @@ function TopLine({ jump, meant, steps, onHelp }: TopLineProps) {
         {data?.name ?? '…'}
       </Link>
       <JumpField field={jump} word={meant} />
-      <Held />
+      <HeldCitation />
       <span className="ml-auto min-w-0">
         <StepButtons {...steps} />
       </span>

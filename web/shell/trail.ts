@@ -39,8 +39,8 @@ export const trailOf = load
 /** Whoever is no longer there leaves the trail. */
 export function gone(tree: string, id: string) {
   const steps = load(tree)
-  if (!steps.some((one) => one.id === id)) return
-  held = { tree, steps: steps.filter((one) => one.id !== id) }
+  if (!steps.some((step) => step.id === id)) return
+  held = { tree, steps: steps.filter((step) => step.id !== id) }
   localStorage.setItem(`trail:${tree}`, JSON.stringify(held.steps))
   listeners.forEach((listener) => listener())
 }

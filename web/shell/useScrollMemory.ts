@@ -55,7 +55,7 @@ export function useScrollMemory(middle: RefObject<HTMLElement | null>) {
       if (restoring.current) return
       sessionStorage.setItem(
         `scroll:${pathname}`,
-        JSON.stringify(scrollers(element).map((one) => one.scrollTop)),
+        JSON.stringify(scrollers(element).map((scroller) => scroller.scrollTop)),
       )
     }
     element.addEventListener('scroll', scrolled, true)

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import { useEffect } from 'react'
-import { api, told } from '../api/client'
+import { api, unwrap } from '../api/client'
 import { useTree, useTreeId, useWrite } from '../api/useTree'
 import { STEP, stepped } from '../parts/saved'
 
@@ -10,17 +10,17 @@ export function useSteps() {
   const { data: about } = useTree()
   const { data: next } = useQuery({
     queryKey: ['next-steps', tree],
-    queryFn: () => told(api.GET('/api/trees/{tree}/journal/next', { params: { path: { tree } } })),
+    queryFn: () => unwrap(api.GET('/api/trees/{tree}/journal/next', { params: { path: { tree } } })),
     enabled: about !== undefined && about.role !== 'reader',
   })
   const body = { steps: 1 }
   const { mutate: undo } = useWrite(
-    () => told(api.POST('/api/trees/{tree}/journal/undo', { params: { path: { tree } }, body })),
+    () => unwrap(api.POST('/api/trees/{tree}/journal/undo', { params: { path: { tree } }, body })),
     (done) => stepped('undo', done.said),
     'steps',
   )
   const { mutate: redo } = useWrite(
-    () => told(api.POST('/api/trees/{tree}/journal/redo', { params: { path: { tree } }, body })),
+    () => unwrap(api.POST('/api/trees/{tree}/journal/redo', { params: { path: { tree } }, body })),
     (done) => stepped('redo', done.said),
     'steps',
   )

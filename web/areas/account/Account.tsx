@@ -1,21 +1,21 @@
 import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
-import { api, told } from '../../api/client'
+import { api, unwrap } from '../../api/client'
 import { useWrite } from '../../api/useTree'
-import { ReadAs } from './ReadAs'
+import { DisplayPreferences } from './DisplayPreferences'
 import { switchTheme } from '../../shell/theme'
 
 export default function Account() {
-  const { data } = useQuery({ queryKey: ['session'], queryFn: () => told(api.GET('/api/session')) })
+  const { data } = useQuery({ queryKey: ['session'], queryFn: () => unwrap(api.GET('/api/session')) })
   const leave = useWrite(
-    () => told(api.DELETE('/api/session')),
+    () => unwrap(api.DELETE('/api/session')),
     () => location.assign('/'),
   )
   return (
     <main className="mx-auto max-w-[640px] px-6 py-12">
       <h1 className="font-serif text-[28px]">{data?.user?.name}</h1>
       <p className="text-graphite">{data?.user?.email}</p>
-      {data?.user && <ReadAs reading={data.user.reading} />}
+      {data?.user && <DisplayPreferences reading={data.user.reading} />}
       <div className="mt-8 flex gap-6">
         <Link className="act" to="/trees">
           Your trees

@@ -1,8 +1,8 @@
 import { useEffect, useRef, useState, type FormEvent } from 'react'
 import { useNavigate } from 'react-router'
-import { api, told } from '../../api/client'
+import { api, unwrap } from '../../api/client'
 import { useWrite } from '../../api/useTree'
-import { handOn, TREE_FILES } from '../exchange/handed'
+import { handOn, TREE_FILES } from '../exchange/handedFile'
 
 type Props = { file: File | null; onFile: (file: File | null) => void }
 
@@ -18,7 +18,7 @@ export function NewTree({ file, onFile }: Props) {
     field.current?.focus()
   }, [file])
   const make = useWrite(
-    () => told(api.POST('/api/trees', { body: { name } })),
+    () => unwrap(api.POST('/api/trees', { body: { name } })),
     (tree) => {
       if (file) handOn(tree.id, file)
       void navigate(`/t/${tree.id}/${file ? 'exchange' : 'people'}`)

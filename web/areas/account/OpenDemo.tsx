@@ -1,12 +1,12 @@
 import { useNavigate } from 'react-router'
-import { api, told } from '../../api/client'
+import { api, unwrap } from '../../api/client'
 import { useWrite } from '../../api/useTree'
 
 /** Opens a demo tree of one's own; the first time it is loaded while one looks. */
 export function OpenDemo({ className }: { className: string }) {
   const navigate = useNavigate()
   const open = useWrite(
-    () => told(api.POST('/api/demo')),
+    () => unwrap(api.POST('/api/demo')),
     (run) => navigate(`/t/${run.treeId}/desk`),
   )
   return (

@@ -1,6 +1,6 @@
 import { useState, type FormEvent } from 'react'
 import { useNavigate } from 'react-router'
-import { api, told, type Schemas } from '../../api/client'
+import { api, unwrap, type Schemas } from '../../api/client'
 import { useWrite } from '../../api/useTree'
 
 /** The door. Where nobody has an account yet, the first one is made here. */
@@ -13,8 +13,8 @@ export function SignIn({ session }: { session: Schemas['SessionResource'] }) {
   const enter = useWrite(
     () =>
       making
-        ? told(api.POST('/api/accounts', { body: { name, email, password } }))
-        : told(api.POST('/api/session', { body: { email, password } })),
+        ? unwrap(api.POST('/api/accounts', { body: { name, email, password } }))
+        : unwrap(api.POST('/api/session', { body: { email, password } })),
     () => navigate('/trees'),
   )
   const submit = (event: FormEvent) => {

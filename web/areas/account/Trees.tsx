@@ -1,22 +1,22 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState, type DragEvent } from 'react'
 import { Link } from 'react-router'
-import { api, told } from '../../api/client'
+import { api, unwrap } from '../../api/client'
 import { useWrite } from '../../api/useTree'
 import { count } from '../../parts/count'
 import { NewTree } from './NewTree'
 import { OpenDemo } from './OpenDemo'
-import { theDay } from '../../parts/onDay'
+import { formatDay } from '../../parts/formatDay'
 
 /** The trees that one belongs to, and a new one: empty, or from a file dropped anywhere on the page. */
 export default function Trees() {
-  const { data } = useQuery({ queryKey: ['trees'], queryFn: () => told(api.GET('/api/trees')) })
+  const { data } = useQuery({ queryKey: ['trees'], queryFn: () => unwrap(api.GET('/api/trees')) })
   const { data: deleted } = useQuery({
     queryKey: ['deleted-trees'],
-    queryFn: () => told(api.GET('/api/deleted-trees')),
+    queryFn: () => unwrap(api.GET('/api/deleted-trees')),
   })
   const restore = useWrite((id: string) =>
-    told(api.POST('/api/deleted-trees/{deleted}/restore', { params: { path: { deleted: id } } })),
+    unwrap(api.POST('/api/deleted-trees/{deleted}/restore', { params: { path: { deleted: id } } })),
   )
   const [file, setFile] = useState<File | null>(null)
   const dropped = (event: DragEvent) => {
@@ -57,7 +57,7 @@ export default function Trees() {
                 {count(tree.people, 'person', 'people')}
                 {tree.changedAt === ''
                   ? ', nothing changed yet'
-                  : `, last changed on ${theDay(tree.changedAt)}`}
+                  : `, last changed on ${formatDay(tree.changedAt)}`}
                 ; you are its {tree.role}
               </span>
             </Link>
@@ -74,7 +74,7 @@ export default function Trees() {
               <li key={tree.id} className="flex items-baseline gap-4 py-1">
                 <span className="font-serif text-[17px]">{tree.name}</span>
                 <span className="text-[14px] text-graphite">
-                  {count(tree.people, 'person', 'people')}, {theDay(tree.deletedAt)}
+                  {count(tree.people, 'person', 'people')}, {formatDay(tree.deletedAt)}
                 </span>
                 <button type="button" className="act" onClick={() => restore.mutate(tree.id)}>
                   Restore

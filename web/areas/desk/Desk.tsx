@@ -1,9 +1,9 @@
 import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
-import { api, told } from '../../api/client'
+import { api, unwrap } from '../../api/client'
 import { useTree, useTreeId, useTreePath } from '../../api/useTree'
 import { FirstSteps } from './FirstSteps'
-import { onDay } from '../../parts/onDay'
+import { formatMoment } from '../../parts/formatDay'
 
 /** What waits, in sentences, and what is new. */
 export default function Desk() {
@@ -11,7 +11,7 @@ export default function Desk() {
   const path = useTreePath()
   const { data } = useQuery({
     queryKey: ['desk', tree],
-    queryFn: () => told(api.GET('/api/trees/{tree}/desk', { params: { path: { tree } } })),
+    queryFn: () => unwrap(api.GET('/api/trees/{tree}/desk', { params: { path: { tree } } })),
   })
   const { data: about } = useTree()
   if (!data) return <p className="p-6 text-graphite">One moment…</p>
@@ -45,7 +45,7 @@ export default function Desk() {
               {change.summary}
               {change.whose !== '' && <span className="font-serif">: {change.whose}</span>}
               <span className="block text-[13px] text-graphite">
-                {change.who}, {onDay(change.madeAt)}
+                {change.who}, {formatMoment(change.madeAt)}
               </span>
             </li>
           ))}

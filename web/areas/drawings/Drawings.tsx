@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router'
-import { api, told } from '../../api/client'
+import { api, unwrap } from '../../api/client'
 import { useTree, useTreeId, useTreePath } from '../../api/useTree'
 import { Empty } from '../../parts/Empty'
 import { useTrail } from '../../shell/trail'
@@ -24,7 +24,7 @@ export default function Drawings() {
   const { data: scene, error } = useQuery({
     queryKey: ['drawing', tree, kind, person, generations],
     queryFn: () =>
-      told(
+      unwrap(
         api.GET('/api/trees/{tree}/drawings/{kind}/{person}', {
           params: { path: { tree, kind, person }, query: { generations: String(generations) } },
         }),

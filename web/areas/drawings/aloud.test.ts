@@ -18,7 +18,7 @@ it('a box says whose parent it is, of what kind, how far that is proved, and how
       { points: [], dotted: false, fromId: 'wat', toId: 'una' },
     ],
   }
-  const said = scene.boxes.map((one) => aloud(one, scene))
+  const said = scene.boxes.map((box) => aloud(box, scene))
   expect(said).toEqual([
     'Kit Drum, 1818–1891, cited',
     'Wat Drum, 1818–1891, adoptive parent of Kit Drum, not proved, cited in part',

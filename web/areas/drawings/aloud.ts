@@ -22,7 +22,7 @@ export function aloud(box: Box, scene: Pick<Scene, 'boxes' | 'lines'>): string {
   const parentOf = scene.lines
     .filter((line) => line.toId === box.personId)
     .map((line) => {
-      const child = scene.boxes.find((one) => one.personId === line.fromId)
+      const child = scene.boxes.find((box) => box.personId === line.fromId)
       const kind = KINDS[child?.mark ?? '']
       return `${kind ? `${kind} ` : ''}parent of ${child?.fullName ?? 'somebody not drawn'}${line.dotted ? ', not proved' : ''}`
     })

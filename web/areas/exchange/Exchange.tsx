@@ -1,12 +1,12 @@
 import { useQuery } from '@tanstack/react-query'
 import { useEffect, useRef, useState, type DragEvent } from 'react'
 import { useNavigate } from 'react-router'
-import { api, told } from '../../api/client'
+import { api, unwrap } from '../../api/client'
 import { useTree, useTreeId } from '../../api/useTree'
-import { Brought } from './Brought'
-import { FilesOut } from './FilesOut'
-import { takeHanded, TREE_FILES } from './handed'
-import { LookedAt } from './LookedAt'
+import { ImportReport } from './ImportReport'
+import { Export } from './Export'
+import { takeHanded, TREE_FILES } from './handedFile'
+import { FilePreview } from './FilePreview'
 import { Runs } from './Runs'
 import { useIncoming } from './useIncoming'
 
@@ -19,7 +19,7 @@ export default function Exchange() {
   const navigate = useNavigate()
   const { data, error } = useQuery({
     queryKey: ['exchange', tree],
-    queryFn: () => told(api.GET('/api/trees/{tree}/exchange', { params: { path: { tree } } })),
+    queryFn: () => unwrap(api.GET('/api/trees/{tree}/exchange', { params: { path: { tree } } })),
     refetchInterval: (query) =>
       query.state.data?.runs.some((run) => ['waiting', 'running'].includes(run.state)) ? 700 : false,
   })
@@ -96,7 +96,7 @@ export default function Exchange() {
           onAgain={anew.mutate}
         />
         {looks.map((run) => (
-          <LookedAt
+          <FilePreview
             key={run.id}
             run={run.id}
             name={run.title}
@@ -106,11 +106,11 @@ export default function Exchange() {
             onGiveUp={() => giveUp.mutate(run.id)}
           />
         ))}
-        {data?.imports.map((one) => (
-          <Brought key={one.id} report={one} />
+        {data?.imports.map((brought) => (
+          <ImportReport key={brought.id} report={brought} />
         ))}
       </section>
-      <FilesOut runs={data?.runs ?? []} onCancel={cancel.mutate} />
+      <Export runs={data?.runs ?? []} onCancel={cancel.mutate} />
     </div>
   )
 }

@@ -1,4 +1,4 @@
-import { api, guard, refusal, told, type Schemas } from '../../api/client'
+import { api, guard, refusal, unwrap, type Schemas } from '../../api/client'
 
 async function hash(piece: ArrayBuffer): Promise<string> {
   const digest = await crypto.subtle.digest('SHA-256', piece)
@@ -11,7 +11,7 @@ export async function upload(
   onShare: (share: number) => void,
   signal: AbortSignal,
 ): Promise<string> {
-  const begun = await told(api.POST('/api/uploads', { body: { name: file.name, size: file.size } }))
+  const begun = await unwrap(api.POST('/api/uploads', { body: { name: file.name, size: file.size } }))
   let sent = begun.received
   let tries = 0
   while (sent < file.size) {
@@ -34,7 +34,7 @@ export async function upload(
       throw response ? await refusal(response) : new Error('The line broke. Nothing is lost; try again.')
     } else {
       await new Promise((resolve) => setTimeout(resolve, 500 * tries))
-      sent = (await told(api.GET('/api/uploads/{upload}', { params: { path: { upload: begun.id } } })))
+      sent = (await unwrap(api.GET('/api/uploads/{upload}', { params: { path: { upload: begun.id } } })))
         .received
     }
     onShare(sent / file.size)

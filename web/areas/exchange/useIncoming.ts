@@ -1,6 +1,6 @@
 import { useRef, useState } from 'react'
 import { toast } from 'sonner'
-import { api, told, type Schemas } from '../../api/client'
+import { api, unwrap, type Schemas } from '../../api/client'
 import { useTreeId, useWrite } from '../../api/useTree'
 import { upload } from './upload'
 
@@ -16,7 +16,7 @@ export function useIncoming(onGoing: (treeId: string) => void) {
     try {
       stop.current = new AbortController()
       const uploadId = await upload(file, setShare, stop.current.signal)
-      return await told(
+      return await unwrap(
         api.POST('/api/trees/{tree}/exchange/looks', { params: { path: { tree } }, body: { uploadId } }),
       )
     } finally {
@@ -26,22 +26,22 @@ export function useIncoming(onGoing: (treeId: string) => void) {
   const bring = useWrite(async ({ lookId, wanted }: { lookId: string; wanted: Wanted }) => {
     // Whoever brings it in has seen how much of it the tree has already.
     const body = { ...wanted, lookId, again: true }
-    const run = await told(
+    const run = await unwrap(
       api.POST('/api/trees/{tree}/exchange/imports', { params: { path: { tree } }, body }),
     )
     if (run.treeId !== tree) onGoing(run.treeId)
     return run
   })
   const giveUp = useWrite((run: string) =>
-    told(api.DELETE('/api/trees/{tree}/exchange/looks/{run}', { params: { path: { tree, run } } })),
+    unwrap(api.DELETE('/api/trees/{tree}/exchange/looks/{run}', { params: { path: { tree, run } } })),
   )
   const cancel = useWrite(
     (run: string) =>
-      told(api.DELETE('/api/trees/{tree}/exchange/runs/{run}', { params: { path: { tree, run } } })),
+      unwrap(api.DELETE('/api/trees/{tree}/exchange/runs/{run}', { params: { path: { tree, run } } })),
     () => toast('It stops at the next line.'),
   )
   const anew = useWrite((run: string) =>
-    told(api.POST('/api/trees/{tree}/exchange/runs/{run}/again', { params: { path: { tree, run } } })),
+    unwrap(api.POST('/api/trees/{tree}/exchange/runs/{run}/again', { params: { path: { tree, run } } })),
   )
   return { share, stop: () => stop.current?.abort(), look, bring, giveUp, cancel, anew }
 }

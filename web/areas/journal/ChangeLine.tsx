@@ -1,5 +1,5 @@
 import type { Schemas } from '../../api/client'
-import { onDay } from '../../parts/onDay'
+import { formatMoment } from '../../parts/formatDay'
 import { HOW } from './how'
 import { count } from '../../parts/count'
 
@@ -23,7 +23,7 @@ export function ChangeLine({
         {change.whose !== '' && <span className="font-serif">: {change.whose}</span>}
         {change.undone && <span className="text-graphite"> undone</span>}
         <span className="block text-[13px] text-graphite">
-          {onDay(change.madeAt)}, {change.who}, {HOW[change.how] ?? `by ${change.how}`},{' '}
+          {formatMoment(change.madeAt)}, {change.who}, {HOW[change.how] ?? `by ${change.how}`},{' '}
           {count(change.rows, 'change')}
         </span>
         {change.why !== '' && <span className="block font-serif text-[15px]">{change.why}</span>}

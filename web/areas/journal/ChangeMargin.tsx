@@ -1,9 +1,9 @@
 import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
 import { stepped } from '../../parts/saved'
-import { api, told, type Schemas } from '../../api/client'
+import { api, unwrap, type Schemas } from '../../api/client'
 import { useTreeId, useTreePath, useWrite } from '../../api/useTree'
-import { onDay } from '../../parts/onDay'
+import { formatMoment } from '../../parts/formatDay'
 import { EntryValues } from './EntryValues'
 
 const DID: Record<string, string> = { insert: 'Made', update: 'Changed', delete: 'Deleted' }
@@ -15,11 +15,13 @@ export function ChangeMargin({ change, onDone }: { change: Schemas['ChangeResour
   const { data, error } = useQuery({
     queryKey: ['change', tree, change.id],
     queryFn: () =>
-      told(api.GET('/api/trees/{tree}/journal/{change}', { params: { path: { tree, change: change.id } } })),
+      unwrap(
+        api.GET('/api/trees/{tree}/journal/{change}', { params: { path: { tree, change: change.id } } }),
+      ),
   })
   const undo = useWrite(
     () =>
-      told(
+      unwrap(
         api.POST('/api/trees/{tree}/journal/{change}/undo', {
           params: { path: { tree, change: change.id } },
         }),
@@ -33,7 +35,7 @@ export function ChangeMargin({ change, onDone }: { change: Schemas['ChangeResour
     <>
       <h2 className="font-serif text-[18px]">{change.summary}</h2>
       <p className="text-[13px] text-graphite">
-        {onDay(change.madeAt)}, {change.who}
+        {formatMoment(change.madeAt)}, {change.who}
       </p>
       {change.why !== '' && <p className="font-serif text-[15px]">{change.why}</p>}
       <p className="mt-1 flex gap-4 text-[14px]">

@@ -1,10 +1,10 @@
 import { useInfiniteQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
 import { saved } from '../../parts/saved'
-import { api, told } from '../../api/client'
+import { api, unwrap } from '../../api/client'
 import { useTreeId, useTreePath, useWrite } from '../../api/useTree'
 import { Empty } from '../../parts/Empty'
-import { onDay } from '../../parts/onDay'
+import { formatMoment } from '../../parts/formatDay'
 
 /** What was deleted waits here to be put back, with everything that went with it. */
 export default function Deleted() {
@@ -13,7 +13,7 @@ export default function Deleted() {
   const deleted = useInfiniteQuery({
     queryKey: ['deleted', tree],
     queryFn: ({ pageParam }) =>
-      told(
+      unwrap(
         api.GET('/api/trees/{tree}/deleted', {
           params: { path: { tree }, query: pageParam > 0 ? { before: String(pageParam) } : {} },
         }),
@@ -23,7 +23,7 @@ export default function Deleted() {
   })
   const putBack = useWrite(
     (entry: string) =>
-      told(
+      unwrap(
         api.POST('/api/trees/{tree}/journal/deleted/{entry}/put-back', { params: { path: { tree, entry } } }),
       ),
     (done) => saved(done.said),
@@ -52,7 +52,7 @@ export default function Deleted() {
               {thing.whose !== '' && <span className="text-[14px]"> of {thing.whose}</span>}
               {thing.with !== '' && <span className="text-[14px]"> with {thing.with}</span>}
               <span className="block text-[13px] text-graphite">
-                {onDay(thing.madeAt)}, {thing.who}
+                {formatMoment(thing.madeAt)}, {thing.who}
                 {thing.why !== '' && `: ${thing.why}`}
               </span>
             </span>

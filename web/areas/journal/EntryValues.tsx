@@ -1,6 +1,6 @@
-import { api, told, type Schemas } from '../../api/client'
+import { api, unwrap, type Schemas } from '../../api/client'
 import { useTreeId, useWrite } from '../../api/useTree'
-import { BothSides } from '../../parts/BothSides'
+import { EditConflict } from '../../parts/EditConflict'
 import { saved } from '../../parts/saved'
 
 type Entry = Pick<Schemas['EntryResource'], 'id' | 'op' | 'version' | 'values'>
@@ -10,7 +10,7 @@ export function EntryValues({ entry }: { entry: Entry }) {
   const tree = useTreeId()
   const putBack = useWrite(
     (field: string) =>
-      told(
+      unwrap(
         api.POST('/api/trees/{tree}/changed-values/{entry}/put-back', {
           params: { path: { tree, entry: entry.id } },
           body: { field, version: entry.version },
@@ -36,7 +36,7 @@ export function EntryValues({ entry }: { entry: Entry }) {
           ))}
         </ul>
       )}
-      <BothSides problem={putBack.error} />
+      <EditConflict problem={putBack.error} />
     </>
   )
 }

@@ -1,10 +1,10 @@
 import { keepPreviousData, useInfiniteQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Link, useSearchParams } from 'react-router'
-import { api, told } from '../../api/client'
+import { api, unwrap } from '../../api/client'
 import { useTreeId, useTreePath } from '../../api/useTree'
 import { Empty } from '../../parts/Empty'
-import { useCommands } from '../../shell/keys'
+import { useCommands } from '../../shell/commandRegistry'
 import { ChangeLine } from './ChangeLine'
 import { ChangeMargin } from './ChangeMargin'
 import { JournalFilter } from './JournalFilter'
@@ -24,7 +24,7 @@ export default function Journal() {
   const journal = useInfiniteQuery({
     queryKey: ['journal', tree, asked],
     queryFn: ({ pageParam }) =>
-      told(
+      unwrap(
         api.GET('/api/trees/{tree}/journal', {
           params: {
             path: { tree },

@@ -1,13 +1,13 @@
 import { useQuery } from '@tanstack/react-query'
 import { useEffect, useState } from 'react'
 import { useSearchParams } from 'react-router'
-import { api, told } from '../../api/client'
+import { api, unwrap } from '../../api/client'
 import { useTreeId } from '../../api/useTree'
-import { DateGap } from '../../parts/DateGap'
+import { DateField } from '../../parts/DateField'
 import { findPeople } from '../../parts/findPeople'
 import { Finder } from '../../parts/Finder'
 import { HOW } from './how'
-import { useKept } from '../../parts/useKept'
+import { useWindowState } from '../../parts/useWindowState'
 
 const FIELDS = [
   'names',
@@ -26,12 +26,13 @@ const FIELDS = [
 export function JournalFilter({ authors }: { authors: Record<string, string> }) {
   const tree = useTreeId()
   const [query, setQuery] = useSearchParams()
-  const [last, setLast] = useKept('journal.asked', '')
+  const [last, setLast] = useWindowState('journal.asked', '')
   const [finding, setFinding] = useState(false)
   const person = query.get('person') ?? ''
   const { data } = useQuery({
     queryKey: ['journal person', tree, person],
-    queryFn: () => told(api.GET('/api/trees/{tree}/people/{person}', { params: { path: { tree, person } } })),
+    queryFn: () =>
+      unwrap(api.GET('/api/trees/{tree}/people/{person}', { params: { path: { tree, person } } })),
     enabled: person !== '',
   })
   const set = (name: string, value: string) => {
@@ -82,7 +83,7 @@ export function JournalFilter({ authors }: { authors: Record<string, string> }) 
         {select('how', 'How', 'in any way', HOW)}
         {(['from', 'to'] as const).map((end) => (
           <span key={end} className="w-[150px]">
-            <DateGap
+            <DateField
               aria-label={end === 'from' ? 'From what day' : 'Until what day'}
               placeholder={`${end} what day`}
               value={query.get(end) ?? ''}

@@ -1,4 +1,4 @@
-import { api, told } from '../../api/client'
+import { api, unwrap } from '../../api/client'
 import { useTreeId, useWrite } from '../../api/useTree'
 import { stepped } from '../../parts/saved'
 
@@ -13,7 +13,7 @@ export function StepsOf({ which, steps }: { which: 'undo' | 'redo'; steps: strin
   const words = WORDS[which]
   const take = useWrite(
     (count: number) =>
-      told(
+      unwrap(
         api.POST(`/api/trees/{tree}/journal/${which}`, {
           params: { path: { tree } },
           body: { steps: count },

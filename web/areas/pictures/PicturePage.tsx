@@ -1,16 +1,16 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Link, useParams } from 'react-router'
-import { api, told } from '../../api/client'
+import { api, unwrap } from '../../api/client'
 import { useTree, useTreeId, useTreePath, useWrite } from '../../api/useTree'
-import { BothSides } from '../../parts/BothSides'
+import { EditConflict } from '../../parts/EditConflict'
 import { Finder } from '../../parts/Finder'
 import { findPeople } from '../../parts/findPeople'
 import { FaceCut } from '../../parts/page/FaceCut'
-import type { Slip, View } from '../../parts/page/geometry'
+import type { StripPlace, View } from '../../parts/page/geometry'
 import { PageFrame } from '../../parts/page/PageFrame'
-import { PersonName } from '../../parts/PersonName'
-import { Restricted } from '../../parts/Restricted'
+import { PersonLink } from '../../parts/PersonLink'
+import { RestrictionField } from '../../parts/RestrictionField'
 import { SaveOrCancel } from '../../parts/SaveOrCancel'
 
 /** A picture, who is on it, and what it is on; a face can be cut out of it for a portrait. */
@@ -20,18 +20,18 @@ export default function PicturePage() {
   const { data: about } = useTree()
   const id = useParams().picture ?? ''
   const [view, setView] = useState<View | null>(null)
-  const [cut, setCut] = useState<Slip | null>(null)
+  const [cut, setCut] = useState<StripPlace | null>(null)
   const [title, setTitle] = useState<string | null>(null)
   const at = { params: { path: { tree, media: id } } }
   const { data, error } = useQuery({
     queryKey: ['picture', tree, id],
     queryFn: () =>
-      told(api.GET('/api/trees/{tree}/pictures/{media}', { params: { path: { tree, media: id } } })),
+      unwrap(api.GET('/api/trees/{tree}/pictures/{media}', { params: { path: { tree, media: id } } })),
     refetchInterval: (query) => (query.state.data?.state === 'waiting' ? 800 : false),
   })
   const call = useWrite(
     (words: string) =>
-      told(
+      unwrap(
         api.PATCH('/api/trees/{tree}/pictures/{media}', {
           ...at,
           body: { title: words, version: data?.version ?? 0 },
@@ -40,7 +40,7 @@ export default function PicturePage() {
     () => setTitle(null),
   )
   const restrict = useWrite((restriction: string) =>
-    told(
+    unwrap(
       api.PATCH('/api/trees/{tree}/pictures/{media}', {
         ...at,
         body: { restriction, version: data?.version ?? 0 },
@@ -49,7 +49,7 @@ export default function PicturePage() {
   )
   const tag = useWrite(
     (said: { personId?: string; words?: string }) =>
-      told(
+      unwrap(
         api.POST('/api/trees/{tree}/pictures/{media}/regions', {
           ...at,
           body: {
@@ -65,10 +65,10 @@ export default function PicturePage() {
     () => setCut(null),
   )
   const portrait = useWrite((region: string) =>
-    told(api.POST('/api/trees/{tree}/regions/{region}/portrait', { params: { path: { tree, region } } })),
+    unwrap(api.POST('/api/trees/{tree}/regions/{region}/portrait', { params: { path: { tree, region } } })),
   )
   const untag = useWrite((region: string) =>
-    told(api.DELETE('/api/trees/{tree}/regions/{region}', { params: { path: { tree, region } } })),
+    unwrap(api.DELETE('/api/trees/{tree}/regions/{region}', { params: { path: { tree, region } } })),
   )
   const [words, setWords] = useState('')
   if (error) return <p className="p-6 text-madder">{error.message}</p>
@@ -125,9 +125,9 @@ export default function PicturePage() {
             <SaveOrCancel onSave={() => call.mutate(title)} onLeave={() => setTitle(null)} />
           </>
         )}
-        <BothSides problem={call.error ?? restrict.error} />
+        <EditConflict problem={call.error ?? restrict.error} />
         {about?.role !== 'reader' && (
-          <Restricted value={data.restriction} of={name} onSay={restrict.mutate} />
+          <RestrictionField value={data.restriction} of={name} onSay={restrict.mutate} />
         )}
         {cut ? (
           <section aria-label="Who is it" className="border-l-2 border-tide pl-3">
@@ -186,7 +186,7 @@ export default function PicturePage() {
                   <span className="min-w-0 grow">
                     {region.personId !== '' ? (
                       <span className="font-serif text-[16px]">
-                        <PersonName id={region.personId}>{region.person}</PersonName>
+                        <PersonLink id={region.personId}>{region.person}</PersonLink>
                       </span>
                     ) : (
                       region.words

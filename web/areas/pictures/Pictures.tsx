@@ -2,15 +2,15 @@ import { keepPreviousData, useInfiniteQuery } from '@tanstack/react-query'
 import { useRef, useState } from 'react'
 import { Link } from 'react-router'
 import { toast } from 'sonner'
-import { api, told, type Schemas } from '../../api/client'
+import { api, unwrap, type Schemas } from '../../api/client'
 import { useTreeId, useTreePath, useWrite } from '../../api/useTree'
 import { Empty } from '../../parts/Empty'
 import { useDebounced } from '../../parts/useDebounced'
 import { FaceCut } from '../../parts/page/FaceCut'
-import { useCommands } from '../../shell/keys'
+import { useCommands } from '../../shell/commandRegistry'
 import { upload } from '../exchange/upload'
 import { count } from '../../parts/count'
-import { useKept } from '../../parts/useKept'
+import { useWindowState } from '../../parts/useWindowState'
 import { NoneFound } from '../../parts/NoneFound'
 
 /** States of a picture whose preview is still being made. */
@@ -21,14 +21,14 @@ export default function Pictures() {
   const tree = useTreeId()
   const path = useTreePath()
   const picker = useRef<HTMLInputElement>(null)
-  const [typed, setTyped] = useKept('pictures.words', '')
-  const [untitled, setUntitled] = useKept('pictures.untitled', false)
+  const [typed, setTyped] = useWindowState('pictures.words', '')
+  const [untitled, setUntitled] = useWindowState('pictures.untitled', false)
   const [share, setShare] = useState<number | null>(null)
   const q = useDebounced(typed.trim())
   const pictures = useInfiniteQuery({
     queryKey: ['pictures', tree, q, untitled],
     queryFn: ({ pageParam }) =>
-      told(
+      unwrap(
         api.GET('/api/trees/{tree}/pictures', {
           params: {
             path: { tree },
@@ -46,7 +46,7 @@ export default function Pictures() {
   })
   const add = useWrite(async (file: File) => {
     const id = await upload(file, setShare, new AbortController().signal)
-    return told(
+    return unwrap(
       api.POST('/api/trees/{tree}/pictures', { params: { path: { tree } }, body: { uploadId: id } }),
     )
   })

@@ -1,11 +1,11 @@
 import { useState, type FormEvent } from 'react'
-import { api, told, type Schemas } from '../../api/client'
+import { api, unwrap, type Schemas } from '../../api/client'
 import { useTreeId, useWrite } from '../../api/useTree'
-import { BothSides } from '../../parts/BothSides'
+import { EditConflict } from '../../parts/EditConflict'
 import { Finder } from '../../parts/Finder'
 import { findPlaces } from '../../parts/findPlaces'
-import { KeepOrLeave } from '../../parts/KeepOrLeave'
-import { useCommands } from '../../shell/keys'
+import { FormButtons } from '../../parts/FormButtons'
+import { useCommands } from '../../shell/commandRegistry'
 
 type Place = Schemas['PlacePage']
 
@@ -17,7 +17,7 @@ export function PlaceHeading({ place }: { place: Place }) {
   const [inside, setInside] = useState<{ id: string; line: string } | null>(null)
   const save = useWrite(
     () =>
-      told(
+      unwrap(
         api.PATCH('/api/trees/{tree}/places/{place}', {
           params: { path: { tree, place: place.id } },
           body: { ...gaps, insideId: inside?.id ?? '', version: place.version },
@@ -95,8 +95,8 @@ export function PlaceHeading({ place }: { place: Place }) {
         {gap('longitude', 'Degrees east', 'w-[90px]', 'east')}{' '}
         <span className="text-[13px] text-graphite">degrees; south and west below nought</span>
       </p>
-      <BothSides problem={save.error} />
-      <KeepOrLeave disabled={save.isPending || gaps.name.trim() === ''} onLeave={() => setChanging(false)} />
+      <EditConflict problem={save.error} />
+      <FormButtons disabled={save.isPending || gaps.name.trim() === ''} onLeave={() => setChanging(false)} />
     </form>
   )
 }

@@ -1,11 +1,11 @@
 import { useQuery } from '@tanstack/react-query'
 import { Link, useNavigate } from 'react-router'
-import { api, told, type Schemas } from '../../api/client'
+import { api, unwrap, type Schemas } from '../../api/client'
 import { useTreeId, useTreePath, useWrite } from '../../api/useTree'
-import { ReckoningWords } from '../../parts/ReckoningWords'
-import { PicturesHere } from '../pictures/PicturesHere'
+import { DatingSettingForm } from '../../parts/DatingSettingForm'
+import { AttachedPictures } from '../pictures/AttachedPictures'
 import { PlaceHeading } from './PlaceHeading'
-import { PlaceTimes } from './PlaceTimes'
+import { PlaceHistory } from './PlaceHistory'
 import { saved } from '../../parts/saved'
 
 /** A place: what is said of it over time, what lies in it, and what happened there; in the margin, the words that stand for it. */
@@ -17,20 +17,20 @@ export function PlacePage({ id }: { id: string }) {
   const { data, error } = useQuery({
     queryKey: ['place', tree, id],
     queryFn: () =>
-      told(api.GET('/api/trees/{tree}/places/{place}', { params: { path: { tree, place: id } } })),
+      unwrap(api.GET('/api/trees/{tree}/places/{place}', { params: { path: { tree, place: id } } })),
   })
   const { data: pictures } = useQuery({
     queryKey: ['pictures at', tree, id],
     queryFn: () =>
-      told(api.GET('/api/trees/{tree}/places/{place}/pictures', { params: { path: { tree, place: id } } })),
+      unwrap(api.GET('/api/trees/{tree}/places/{place}/pictures', { params: { path: { tree, place: id } } })),
   })
   const reckon = useWrite(
     (body: Schemas['DatingSettingInput']) =>
-      told(api.PUT('/api/trees/{tree}/places/{place}/reckoning', { params: at, body })),
+      unwrap(api.PUT('/api/trees/{tree}/places/{place}/reckoning', { params: at, body })),
     () => saved('Saved. Dates there were read again.'),
   )
   const remove = useWrite(
-    () => told(api.DELETE('/api/trees/{tree}/places/{place}', { params: at })),
+    () => unwrap(api.DELETE('/api/trees/{tree}/places/{place}', { params: at })),
     () => {
       saved('Deleted.')
       void navigate(path('places'))
@@ -42,9 +42,9 @@ export function PlacePage({ id }: { id: string }) {
     <div className="grid min-h-full grid-cols-[minmax(0,1fr)_300px] max-lg:block">
       <section className="px-6 py-3" aria-label={data.name}>
         <PlaceHeading place={data} />
-        <PlaceTimes place={data} />
+        <PlaceHistory place={data} />
         <h3 className="heads mt-4 font-semibold">How its registers are dated</h3>
-        <ReckoningWords
+        <DatingSettingForm
           said={data.reckoning}
           otherwise={data.reckonedAs || 'Nothing is said of how dates were written here.'}
           saving={reckon.isPending}
@@ -103,7 +103,7 @@ export function PlacePage({ id }: { id: string }) {
             ))}
           </ul>
         </section>
-        <PicturesHere pictures={pictures?.pictures ?? []} on={{ placeId: id }} />
+        <AttachedPictures pictures={pictures?.pictures ?? []} on={{ placeId: id }} />
         <p className="text-[14px]">
           <button type="button" className="act" onClick={() => remove.mutate(undefined)}>
             Delete this place

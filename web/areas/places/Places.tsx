@@ -2,16 +2,16 @@ import { keepPreviousData, useInfiniteQuery } from '@tanstack/react-query'
 import { useVirtualizer } from '@tanstack/react-virtual'
 import { useEffect, useRef, useState, type KeyboardEvent } from 'react'
 import { Link, useNavigate, useParams } from 'react-router'
-import { api, told } from '../../api/client'
+import { api, unwrap } from '../../api/client'
 import { useTreeId, useTreePath } from '../../api/useTree'
 import { Empty } from '../../parts/Empty'
 import { useDebounced } from '../../parts/useDebounced'
-import { useCommands } from '../../shell/keys'
-import { MakePlace } from './MakePlace'
+import { useCommands } from '../../shell/commandRegistry'
+import { AddPlace } from './AddPlace'
 import { PlacePage } from './PlacePage'
-import { Wordings } from './Wordings'
+import { UnlinkedPlaceNames } from './UnlinkedPlaceNames'
 import { count } from '../../parts/count'
-import { useKept } from '../../parts/useKept'
+import { useWindowState } from '../../parts/useWindowState'
 import { NoneFound } from '../../parts/NoneFound'
 
 const ROW = 44
@@ -22,7 +22,7 @@ export default function Places() {
   const path = useTreePath()
   const navigate = useNavigate()
   const place = useParams().place ?? ''
-  const [typed, setTyped] = useKept('places.words', '')
+  const [typed, setTyped] = useWindowState('places.words', '')
   const [making, setMaking] = useState(false)
   const q = useDebounced(typed.trim())
   const scroller = useRef<HTMLDivElement>(null)
@@ -30,7 +30,7 @@ export default function Places() {
   const places = useInfiniteQuery({
     queryKey: ['gazetteer', tree, q],
     queryFn: ({ pageParam }) =>
-      told(
+      unwrap(
         api.GET('/api/trees/{tree}/places', {
           params: { path: { tree }, query: { q, ...(pageParam ? { after: pageParam } : {}) } },
         }),
@@ -148,7 +148,7 @@ export default function Places() {
       </section>
       <div className="min-h-0 overflow-auto">
         {making ? (
-          <MakePlace
+          <AddPlace
             onMade={(id) => {
               setMaking(false)
               void go(id)
@@ -156,7 +156,7 @@ export default function Places() {
             onLeave={() => setMaking(false)}
           />
         ) : place === 'words' ? (
-          <Wordings />
+          <UnlinkedPlaceNames />
         ) : place !== '' ? (
           <PlacePage key={place} id={place} />
         ) : empty ? (

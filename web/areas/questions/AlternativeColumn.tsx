@@ -1,8 +1,8 @@
 import { useState, type FormEvent } from 'react'
 import { Link } from 'react-router'
-import { api, told, type Schemas } from '../../api/client'
+import { api, unwrap, type Schemas } from '../../api/client'
 import { useTreeId, useTreePath, useWrite } from '../../api/useTree'
-import { PersonName } from '../../parts/PersonName'
+import { PersonLink } from '../../parts/PersonLink'
 
 type Props = {
   page: Schemas['CasePage']
@@ -19,7 +19,7 @@ export function AlternativeColumn(props: Props) {
   const { page, alternative, number, isInHand, onTake, isAdding, onAdding } = props
   const tree = useTreeId()
   const drop = useWrite(() =>
-    told(
+    unwrap(
       api.DELETE('/api/trees/{tree}/alternatives/{alternative}', {
         params: { path: { tree, alternative: alternative.id } },
       }),
@@ -35,7 +35,7 @@ export function AlternativeColumn(props: Props) {
         <kbd>{number}</kbd>
         <span className="min-w-0 grow">
           {alternative.person ? (
-            <PersonName id={alternative.person.id}>{alternative.person.name}</PersonName>
+            <PersonLink id={alternative.person.id}>{alternative.person.name}</PersonLink>
           ) : (
             alternative.title
           )}{' '}
@@ -57,12 +57,17 @@ export function AlternativeColumn(props: Props) {
           </button>
         )}
       </p>
-      <Points head="For" mark="+" tone="text-lichen" points={alternative.points.filter((one) => one.isFor)} />
+      <Points
+        head="For"
+        mark="+"
+        tone="text-lichen"
+        points={alternative.points.filter((point) => point.isFor)}
+      />
       <Points
         head="Against"
         mark="−"
         tone="text-madder"
-        points={alternative.points.filter((one) => !one.isFor)}
+        points={alternative.points.filter((point) => !point.isFor)}
       />
       {isInHand &&
         (isAdding ? (
@@ -82,7 +87,7 @@ function Points({ head, mark, tone, points }: PointsProps) {
   const tree = useTreeId()
   const path = useTreePath()
   const drop = useWrite((point: string) =>
-    told(api.DELETE('/api/trees/{tree}/points/{point}', { params: { path: { tree, point } } })),
+    unwrap(api.DELETE('/api/trees/{tree}/points/{point}', { params: { path: { tree, point } } })),
   )
   if (points.length === 0) return null
   return (
@@ -134,7 +139,7 @@ function AddPoint({ page, alternative, onDone }: AddProps) {
   const [weight, setWeight] = useState('')
   const add = useWrite(
     (isFor: boolean) =>
-      told(
+      unwrap(
         api.POST('/api/trees/{tree}/cases/{question}/points', {
           params: { path: { tree, question: page.id } },
           body: {

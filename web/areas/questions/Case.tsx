@@ -1,15 +1,15 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState, type FormEvent } from 'react'
 import { Link, useParams } from 'react-router'
-import { api, told, type Schemas } from '../../api/client'
+import { api, unwrap, type Schemas } from '../../api/client'
 import { useTreeId, useTreePath, useWrite } from '../../api/useTree'
-import { BothSides } from '../../parts/BothSides'
+import { EditConflict } from '../../parts/EditConflict'
 import { Finder } from '../../parts/Finder'
 import { findPeople } from '../../parts/findPeople'
-import { useCommands } from '../../shell/keys'
+import { useCommands } from '../../shell/commandRegistry'
 import { AlternativeColumn } from './AlternativeColumn'
-import { BesideCase } from './BesideCase'
-import { WhyGap } from '../../parts/WhyGap'
+import { CaseContext } from './CaseContext'
+import { ReasonField } from '../../parts/ReasonField'
 import { saved } from '../../parts/saved'
 
 const STATES = [
@@ -28,7 +28,7 @@ export default function Case() {
   const { data, error } = useQuery({
     queryKey: ['case', tree, question],
     queryFn: () =>
-      told(api.GET('/api/trees/{tree}/cases/{question}', { params: { path: { tree, question } } })),
+      unwrap(api.GET('/api/trees/{tree}/cases/{question}', { params: { path: { tree, question } } })),
   })
   if (error) return <p className="p-6 text-madder">{error.message}</p>
   if (!data) return <p className="p-6 text-graphite">One moment…</p>
@@ -39,7 +39,7 @@ function CaseOf({ page }: { page: Schemas['CasePage'] }) {
   const tree = useTreeId()
   const path = useTreePath()
   const at = { params: { path: { tree, question: page.id } } }
-  const concluded = page.alternatives.find((one) => one.isConcluded)
+  const concluded = page.alternatives.find((alternative) => alternative.isConcluded)
   const [inHand, setInHand] = useState(concluded?.id ?? page.alternatives[0]?.id ?? '')
   const [state, setState] = useState<State>(page.state === 'open' ? 'unresolved' : (page.state as State))
   const [reason, setReason] = useState(page.reason)
@@ -47,7 +47,7 @@ function CaseOf({ page }: { page: Schemas['CasePage'] }) {
   const [adding, setAdding] = useState(false)
   const conclude = useWrite(
     () =>
-      told(
+      unwrap(
         api.POST('/api/trees/{tree}/cases/{question}/conclude', {
           ...at,
           body: { version: page.version, state, reason, alternativeId: inHand },
@@ -57,14 +57,14 @@ function CaseOf({ page }: { page: Schemas['CasePage'] }) {
   )
   const name = useWrite(
     (body: Schemas['AlternativeInput']) =>
-      told(api.POST('/api/trees/{tree}/cases/{question}/alternatives', { ...at, body })),
+      unwrap(api.POST('/api/trees/{tree}/cases/{question}/alternatives', { ...at, body })),
     () => setNaming(false),
   )
   useCommands([
-    ...page.alternatives.slice(0, 9).map((one, index) => ({
+    ...page.alternatives.slice(0, 9).map((alternative, index) => ({
       key: String(index + 1),
-      says: `Choose ${one.person?.name ?? one.title}`,
-      run: () => setInHand(one.id),
+      says: `Choose ${alternative.person?.name ?? alternative.title}`,
+      run: () => setInHand(alternative.id),
     })),
     { key: 'a', says: 'Add a point to the chosen answer', run: () => setAdding(true) },
   ])
@@ -98,15 +98,15 @@ function CaseOf({ page }: { page: Schemas['CasePage'] }) {
       </header>
       <div className="mt-2 grid min-h-0 grow grid-cols-[minmax(0,1fr)_330px] gap-x-6 max-lg:grid-cols-1">
         <div className="flex min-h-0 gap-x-5 overflow-auto max-md:flex-col">
-          {page.alternatives.map((one, index) => (
+          {page.alternatives.map((alternative, index) => (
             <AlternativeColumn
-              key={one.id}
+              key={alternative.id}
               page={page}
-              alternative={one}
+              alternative={alternative}
               number={index + 1}
-              isInHand={one.id === inHand}
-              onTake={() => setInHand(one.id)}
-              isAdding={adding && one.id === inHand}
+              isInHand={alternative.id === inHand}
+              onTake={() => setInHand(alternative.id)}
+              isAdding={adding && alternative.id === inHand}
               onAdding={setAdding}
             />
           ))}
@@ -124,7 +124,7 @@ function CaseOf({ page }: { page: Schemas['CasePage'] }) {
                 <button type="button" className="act block" onClick={() => setNaming(true)}>
                   Somebody else
                 </button>
-                {page.alternatives.every((one) => one.person !== null) && (
+                {page.alternatives.every((alternative) => alternative.person !== null) && (
                   <button
                     type="button"
                     className="act block text-left"
@@ -137,10 +137,10 @@ function CaseOf({ page }: { page: Schemas['CasePage'] }) {
             )}
           </div>
         </div>
-        <BesideCase page={page} />
+        <CaseContext page={page} />
       </div>
       <form className="shrink-0 border-t border-rule pt-2" onSubmit={keep}>
-        <BothSides problem={conclude.error} />
+        <EditConflict problem={conclude.error} />
         <div className="flex flex-wrap items-baseline gap-x-4">
           <fieldset className="flex gap-x-4">
             <legend className="sr-only">How far it has come</legend>
@@ -159,7 +159,7 @@ function CaseOf({ page }: { page: Schemas['CasePage'] }) {
               </label>
             ))}
           </fieldset>
-          <WhyGap
+          <ReasonField
             className="gap min-w-[240px] grow font-serif text-[16px]"
             aria-label="Reason"
             suggests={['Name, age and birthplace agree, and nobody else fits.']}

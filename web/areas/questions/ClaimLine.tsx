@@ -1,10 +1,10 @@
 import { Link } from 'react-router'
 import { useTreePath } from '../../api/useTree'
-import { Ink } from '../../parts/page/Ink'
-import { Words } from '../../parts/Words'
+import { ClaimImage } from '../../parts/page/ClaimImage'
+import { StyledText } from '../../parts/StyledText'
 import { spanOf, VERDICTS, type Row, type Scale } from './axis'
-import { Classes } from './Classes'
-import { classesOf, weightOf } from './classesOf'
+import { Classification } from './Classification'
+import { classWords, weightOf } from './classification'
 
 /** How tall a line of ink is drawn, in pixels. */
 const INK = 34
@@ -50,7 +50,7 @@ export function ClaimLine(props: Props) {
       <div className="grid min-h-[56px] grid-cols-[300px_minmax(0,1fr)_216px] items-center gap-x-4 max-lg:grid-cols-1 max-lg:py-2">
         <div className="min-w-0 text-[13px] leading-tight">
           {row.slip ? (
-            <Ink slip={row.slip} tall={INK} />
+            <ClaimImage slip={row.slip} tall={INK} />
           ) : (
             row.words !== '' && <p className="truncate font-serif text-[15px]">“{row.words}”</p>
           )}
@@ -60,7 +60,7 @@ export function ClaimLine(props: Props) {
               <span className="text-ochre">{row.told}: nothing is cited for it</span>
             ) : (
               <Link className="hover:underline" to={path(`records/table/${row.recordId}`)}>
-                <Words words={row.note} />
+                <StyledText words={row.note} />
               </Link>
             )}
           </p>
@@ -71,7 +71,7 @@ export function ClaimLine(props: Props) {
               aria-expanded={isClassing}
               onClick={onClassing}
             >
-              {classesOf(row)}
+              {classWords(row)}
             </button>
           )}
         </div>
@@ -100,7 +100,7 @@ export function ClaimLine(props: Props) {
         </div>
       </div>
       {isClassing && row.claimId !== '' && (
-        <Classes key={row.version} row={row} rows={rows} onDone={onClassing} />
+        <Classification key={row.version} row={row} rows={rows} onDone={onClassing} />
       )}
     </li>
   )

@@ -1,12 +1,12 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Link } from 'react-router'
-import { api, told } from '../../api/client'
+import { api, unwrap } from '../../api/client'
 import { useTreeId, useTreePath } from '../../api/useTree'
 import { Empty } from '../../parts/Empty'
-import { useCommands } from '../../shell/keys'
-import { BeginCase } from './BeginCase'
-import { Found } from './Found'
+import { useCommands } from '../../shell/commandRegistry'
+import { NewCase } from './NewCase'
+import { Findings } from './Findings'
 
 /** States in which a case may stay for years. */
 const UNPROVED = ['unresolved', 'probable']
@@ -19,7 +19,7 @@ export default function Questions() {
   useCommands([{ key: 'a', says: 'New case', run: () => setBeginning(true) }])
   const { data, error } = useQuery({
     queryKey: ['questions', tree],
-    queryFn: () => told(api.GET('/api/trees/{tree}/questions', { params: { path: { tree } } })),
+    queryFn: () => unwrap(api.GET('/api/trees/{tree}/questions', { params: { path: { tree } } })),
   })
   if (error) return <p className="p-6 text-madder">{error.message}</p>
   if (!data) return <p className="p-6 text-graphite">One moment…</p>
@@ -42,11 +42,11 @@ export default function Questions() {
           New case <kbd>a</kbd>
         </button>
       </div>
-      {beginning && <BeginCase onDone={() => setBeginning(false)} />}
+      {beginning && <NewCase onDone={() => setBeginning(false)} />}
       {data.total === 0 && !beginning && (
         <Empty says="Here will stand what cannot all be true: two births of one person, two mothers, two places on one day. A contradiction opens its question by itself; weigh the claims, decide, and write why." />
       )}
-      <Found />
+      <Findings />
       {lists.map(
         ({ head, rows }) =>
           rows.length > 0 && (

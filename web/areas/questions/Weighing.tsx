@@ -1,10 +1,10 @@
 import { useQuery } from '@tanstack/react-query'
 import { useParams } from 'react-router'
-import { api, told } from '../../api/client'
+import { api, unwrap } from '../../api/client'
 import { useTreeId } from '../../api/useTree'
-import { PersonName } from '../../parts/PersonName'
-import { ByFact } from './ByFact'
-import { WeighingOf } from './WeighingOf'
+import { PersonLink } from '../../parts/PersonLink'
+import { UndatedWeighing } from './UndatedWeighing'
+import { DatedWeighing } from './DatedWeighing'
 
 /** Aspects that are weighed on an axis of time. */
 const OF_TIME = ['birth', 'death']
@@ -16,7 +16,7 @@ export default function Weighing() {
   const { data, error } = useQuery({
     queryKey: ['question', tree, question],
     queryFn: () =>
-      told(api.GET('/api/trees/{tree}/questions/{question}', { params: { path: { tree, question } } })),
+      unwrap(api.GET('/api/trees/{tree}/questions/{question}', { params: { path: { tree, question } } })),
   })
   if (error) return <p className="p-6 text-madder">{error.message}</p>
   if (!data) return <p className="p-6 text-graphite">One moment…</p>
@@ -25,7 +25,7 @@ export default function Weighing() {
       <header className="shrink-0">
         <h1 className="font-serif text-[26px] leading-tight">{data.sentence}</h1>
         <p className="text-[14px] text-graphite">
-          <PersonName id={data.personId}>{data.person}</PersonName> {data.life}. {data.ground}
+          <PersonLink id={data.personId}>{data.person}</PersonLink> {data.life}. {data.ground}
         </p>
         {data.reopenedBy !== '' && (
           <p role="alert" className="text-[14px] text-ochre">
@@ -34,9 +34,9 @@ export default function Weighing() {
         )}
       </header>
       {OF_TIME.includes(data.aspect) ? (
-        <WeighingOf key={`${data.id} ${data.state}`} question={data} />
+        <DatedWeighing key={`${data.id} ${data.state}`} question={data} />
       ) : (
-        <ByFact key={`${data.id} ${data.state}`} question={data} />
+        <UndatedWeighing key={`${data.id} ${data.state}`} question={data} />
       )}
     </div>
   )

@@ -1,7 +1,7 @@
 import type { Schemas } from '../../api/client'
 
 export type Row = Schemas['WeighingRow']
-export type Stop = Schemas['CandidateDateResource']
+export type Candidate = Schemas['CandidateDateResource']
 
 /** Days as shares of an axis. */
 export type Scale = { first: number; last: number; at: (day: number) => number }
@@ -30,7 +30,7 @@ export function spanOf(row: Row, scale: Scale) {
 }
 
 /** The stop under a point of the axis: the narrowest span that holds the day. */
-export function stopAt(stops: Stop[], day: number): number {
+export function candidateAt(stops: Candidate[], day: number): number {
   let best = -1
   stops.forEach((stop, index) => {
     const chosen = stops[best]

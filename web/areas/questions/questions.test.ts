@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { scaleOf, spanOf, stopAt, type Row, type Stop } from './axis'
-import { classesOf, classingOf, saidOf, weightOf } from './classesOf'
+import { scaleOf, spanOf, candidateAt, type Row, type Candidate } from './axis'
+import { classWords, classingOf, changesOf, weightOf } from './classification'
 
 const row = (said: Partial<Row> = {}): Row => ({
   claimId: 'claim',
@@ -46,7 +46,7 @@ describe('classesOf', () => {
       'not classed yet',
     ],
   ] as [string, Partial<Row>, string][])('%s', (_, said, words) => {
-    expect(classesOf(row(said))).toBe(words)
+    expect(classWords(row(said))).toBe(words)
   })
 })
 
@@ -60,23 +60,27 @@ describe('weightOf', () => {
 
 describe('saidOf', () => {
   it('is nothing while nothing was changed', () => {
-    expect(saidOf(row(), classingOf(row()))).toEqual({})
+    expect(changesOf(row(), classingOf(row()))).toEqual({})
     const overruled = row({ saidWeight: 'fair', saidWhy: 'The clerk knew.' })
-    expect(saidOf(overruled, classingOf(overruled))).toEqual({})
+    expect(changesOf(overruled, classingOf(overruled))).toEqual({})
   })
   it('is only what was changed', () => {
-    expect(saidOf(row(), { ...classingOf(row()), informant: 'Jean Osk' })).toEqual({ informant: 'Jean Osk' })
-    expect(saidOf(row({ derivedFromId: 'x' }), { ...classingOf(row()), derivedFromId: '' })).toEqual({
+    expect(changesOf(row(), { ...classingOf(row()), informant: 'Jean Osk' })).toEqual({
+      informant: 'Jean Osk',
+    })
+    expect(changesOf(row({ derivedFromId: 'x' }), { ...classingOf(row()), derivedFromId: '' })).toEqual({
       derivedFromId: '',
     })
   })
   it('sends a weight with its words, whichever of them was changed', () => {
     const overruled = row({ saidWeight: 'fair', saidWhy: 'The clerk knew.' })
-    expect(saidOf(overruled, { ...classingOf(overruled), why: 'The clerk was there.' })).toEqual({
+    expect(changesOf(overruled, { ...classingOf(overruled), why: 'The clerk was there.' })).toEqual({
       weight: 'fair',
       why: 'The clerk was there.',
     })
-    expect(saidOf(overruled, { ...classingOf(overruled), weight: 'rule' })).toMatchObject({ weight: 'rule' })
+    expect(changesOf(overruled, { ...classingOf(overruled), weight: 'rule' })).toMatchObject({
+      weight: 'rule',
+    })
   })
 })
 
@@ -105,11 +109,11 @@ describe('the axis', () => {
     expect(span.hardRight).toBeLessThan(span.right)
   })
   it('finds the narrowest stop that holds a day', () => {
-    const stop = (from: number, to: number) => ({ from, to }) as Stop
+    const stop = (from: number, to: number) => ({ from, to }) as Candidate
     const stops = [stop(0, 0), stop(10, 90), stop(40, 50), stop(45, 0)]
-    expect(stopAt(stops, 45)).toBe(2)
-    expect(stopAt(stops, 20)).toBe(1)
-    expect(stopAt(stops, 95)).toBe(-1)
-    expect(stopAt([], 45)).toBe(-1)
+    expect(candidateAt(stops, 45)).toBe(2)
+    expect(candidateAt(stops, 20)).toBe(1)
+    expect(candidateAt(stops, 95)).toBe(-1)
+    expect(candidateAt([], 45)).toBe(-1)
   })
 })

@@ -2,8 +2,8 @@ import { useState } from 'react'
 import { Link } from 'react-router'
 import type { Schemas } from '../../api/client'
 import { useTreePath } from '../../api/useTree'
-import { ClassesOf } from '../questions/Classes'
-import { weightOf } from '../questions/classesOf'
+import { ClassificationOf } from '../questions/Classification'
+import { weightOf } from '../questions/classification'
 
 type Cited = Schemas['CitedFact']
 
@@ -32,7 +32,9 @@ export function CitedFacts({ facts }: { facts: Cited[] }) {
                 >
                   {weightOf(fact.weight, fact.overruled)}
                 </button>
-                {grading === fact.claimId && <ClassesOf claim={fact.claimId} onDone={() => setGrading('')} />}
+                {grading === fact.claimId && (
+                  <ClassificationOf claim={fact.claimId} onDone={() => setGrading('')} />
+                )}
               </li>
             ))}
           </ul>

@@ -1,15 +1,15 @@
 import { keepPreviousData, useInfiniteQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Link, useNavigate } from 'react-router'
-import { api, told } from '../../api/client'
+import { api, unwrap } from '../../api/client'
 import { useTreeId, useTreePath, useWrite } from '../../api/useTree'
 import { Empty } from '../../parts/Empty'
 import { useDebounced } from '../../parts/useDebounced'
-import { Words } from '../../parts/Words'
-import { useCommands } from '../../shell/keys'
+import { StyledText } from '../../parts/StyledText'
+import { useCommands } from '../../shell/commandRegistry'
 import { EMPTY_SOURCE, forgetSource, SourceSentence, type SourceWords } from './SourceSentence'
 import { count } from '../../parts/count'
-import { useKept } from '../../parts/useKept'
+import { useWindowState } from '../../parts/useWindowState'
 import { NoneFound } from '../../parts/NoneFound'
 
 /** Every source, as its bibliography entry reads. */
@@ -17,13 +17,13 @@ export default function Records() {
   const tree = useTreeId()
   const path = useTreePath()
   const navigate = useNavigate()
-  const [typed, setTyped] = useKept('records.words', '')
+  const [typed, setTyped] = useWindowState('records.words', '')
   const [adding, setAdding] = useState(false)
   const q = useDebounced(typed.trim())
   const sources = useInfiniteQuery({
     queryKey: ['sources-list', tree, q],
     queryFn: ({ pageParam }) =>
-      told(
+      unwrap(
         api.GET('/api/trees/{tree}/sources', {
           params: { path: { tree }, query: { q, ...(pageParam ? { after: pageParam } : {}) } },
         }),
@@ -36,7 +36,7 @@ export default function Records() {
   const { shown = 0, total = 0 } = sources.data?.pages[0] ?? {}
   const describe = useWrite(
     (words: SourceWords) =>
-      told(api.POST('/api/trees/{tree}/sources', { params: { path: { tree } }, body: words })),
+      unwrap(api.POST('/api/trees/{tree}/sources', { params: { path: { tree } }, body: words })),
     (made) => {
       forgetSource(`${tree}:source`)
       void navigate(path(`records/${made.id}`))
@@ -90,7 +90,7 @@ export default function Records() {
           <li key={source.id} className="border-b border-rule">
             <Link to={path(`records/${source.id}`)} className="flex items-baseline gap-6 py-2 hover:bg-wash">
               <span className="grow font-serif text-[16px]">
-                {source.listName || <Words words={source.bibliography} />}
+                {source.listName || <StyledText words={source.bibliography} />}
               </span>
               <span className="shrink-0 text-[14px] text-graphite">
                 {['not cited', 'cited once', 'cited twice'][source.citations] ??

@@ -2,18 +2,18 @@ import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Link, useParams } from 'react-router'
 import { toast } from 'sonner'
-import { api, told, type Schemas } from '../../api/client'
+import { api, unwrap, type Schemas } from '../../api/client'
 import { useTreeId, useTreePath, useWrite } from '../../api/useTree'
-import { BothSides } from '../../parts/BothSides'
-import { ReckoningWords } from '../../parts/ReckoningWords'
-import { Words } from '../../parts/Words'
-import { useCommands } from '../../shell/keys'
-import { hold } from '../../shell/held'
-import { Notes } from '../people/Notes'
-import { BeginRecord } from './BeginRecord'
+import { EditConflict } from '../../parts/EditConflict'
+import { DatingSettingForm } from '../../parts/DatingSettingForm'
+import { StyledText } from '../../parts/StyledText'
+import { useCommands } from '../../shell/commandRegistry'
+import { hold } from '../../shell/citationShelf'
+import { Notes } from '../people/person/Notes'
+import { NewRecord } from './NewRecord'
 import { CitedFacts } from './CitedFacts'
-import { KeptAt } from './KeptAt'
-import { KeptLines } from '../../parts/KeptLines'
+import { RepositoryOfSource } from './RepositoryOfSource'
+import { UnmappedLines } from '../../parts/UnmappedLines'
 import { forgetSource, SourceSentence, wordsOf, type SourceWords } from './SourceSentence'
 import { saved } from '../../parts/saved'
 import { count } from '../../parts/count'
@@ -28,11 +28,11 @@ export default function SourcePage() {
   const { data, error } = useQuery({
     queryKey: ['source', tree, id],
     queryFn: () =>
-      told(api.GET('/api/trees/{tree}/sources/{source}', { params: { path: { tree, source: id } } })),
+      unwrap(api.GET('/api/trees/{tree}/sources/{source}', { params: { path: { tree, source: id } } })),
   })
   const change = useWrite(
     (words: SourceWords) =>
-      told(
+      unwrap(
         api.PATCH('/api/trees/{tree}/sources/{source}', {
           params: { path: { tree, source: id } },
           body: { ...words, version: data?.source.version ?? 0 },
@@ -45,7 +45,7 @@ export default function SourcePage() {
   )
   const reckon = useWrite(
     (body: Schemas['DatingSettingInput']) =>
-      told(
+      unwrap(
         api.PUT('/api/trees/{tree}/sources/{source}/reckoning', {
           params: { path: { tree, source: id } },
           body,
@@ -80,7 +80,7 @@ export default function SourcePage() {
               onKeep={(words) => change.mutate(words)}
               onLeave={() => setChanging(false)}
             />
-            <BothSides problem={change.error} />
+            <EditConflict problem={change.error} />
           </div>
         ) : (
           <p className="flex gap-4">
@@ -94,7 +94,7 @@ export default function SourcePage() {
         )}
         <h2 className="heads mt-5 font-semibold">Its records, and what they support</h2>
         {beginning ? (
-          <BeginRecord source={id} onLeave={() => setBeginning(false)} />
+          <NewRecord source={id} onLeave={() => setBeginning(false)} />
         ) : (
           <button type="button" className="act" onClick={() => setBeginning(true)}>
             Add a record <kbd>a</kbd>
@@ -146,13 +146,13 @@ export default function SourcePage() {
           <section key={name} className="mb-5">
             <h2 className="heads font-semibold">{name}</h2>
             <p className="font-serif text-[16px]">
-              <Words words={words} />
+              <StyledText words={words} />
             </p>
           </section>
         ))}
         <section className="mb-5">
           <h2 className="heads font-semibold">How it writes dates</h2>
-          <ReckoningWords
+          <DatingSettingForm
             said={source.reckoning}
             otherwise="As the place does that a fact happened at."
             saving={reckon.isPending}
@@ -165,7 +165,7 @@ export default function SourcePage() {
             notes={notes}
             of=" on the source"
             add={(text) =>
-              told(
+              unwrap(
                 api.POST('/api/trees/{tree}/sources/{source}/notes', {
                   params: { path: { tree, source: id } },
                   body: { text, isResearch: false },
@@ -174,8 +174,8 @@ export default function SourcePage() {
             }
           />
         </div>
-        {repository && <KeptAt key={repository.id} repository={repository} />}
-        <KeptLines kept={data.kept} />
+        {repository && <RepositoryOfSource key={repository.id} repository={repository} />}
+        <UnmappedLines kept={data.kept} />
         {source.callNumber !== '' && (
           <section>
             <h2 className="heads font-semibold">Call number</h2>

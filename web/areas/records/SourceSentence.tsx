@@ -1,12 +1,12 @@
 import { useQuery, keepPreviousData } from '@tanstack/react-query'
 import { useState, type FormEvent } from 'react'
 import { Link } from 'react-router'
-import { api, told, type Schemas } from '../../api/client'
+import { api, unwrap, type Schemas } from '../../api/client'
 import { useTreeId, useTreePath } from '../../api/useTree'
-import { KeepOrLeave } from '../../parts/KeepOrLeave'
+import { FormButtons } from '../../parts/FormButtons'
 import { useDebounced } from '../../parts/useDebounced'
-import { Words } from '../../parts/Words'
-import { ChooseKind } from './kinds/ChooseKind'
+import { StyledText } from '../../parts/StyledText'
+import { SourceKindChooser } from './kinds/SourceKindChooser'
 import { useSourceKinds, type SourceKind } from './kinds/kinds'
 
 export type SourceWords = { kind: string; fields: Record<string, string>; listName: string }
@@ -54,9 +54,9 @@ export function SourceSentence({ initial, draftKey, saving, id, onKeep, onLeave 
     forgetSource(draftKey)
     onLeave()
   }
-  const kind = kinds?.find((one) => one.code === words.kind)
+  const kind = kinds?.find((kind) => kind.code === words.kind)
   if (words.kind === '' || (kinds && !kind))
-    return <ChooseKind onChosen={(chosen) => write({ kind: chosen.code })} onLeave={leave} />
+    return <SourceKindChooser onChosen={(chosen) => write({ kind: chosen.code })} onLeave={leave} />
   if (!kind) return <p className="text-graphite">One moment…</p>
   return (
     <Sentence
@@ -88,7 +88,7 @@ function Sentence(props: {
   const { data: forms } = useQuery({
     queryKey: ['forms', tree, rested.kind, rested.fields, id],
     queryFn: () =>
-      told(
+      unwrap(
         api.POST('/api/trees/{tree}/reading/source', {
           params: { path: { tree } },
           body: { kind: rested.kind, fields: rested.fields, except: id ?? null },
@@ -111,7 +111,7 @@ function Sentence(props: {
     return led === '' || isAsked(led)
   })
   const gapOf = (code: string) => {
-    const field = kind.fields.find((one) => one.code === code)
+    const field = kind.fields.find((field) => field.code === code)
     if (!field) return null
     const value = words.fields[code] ?? ''
     return (
@@ -179,7 +179,7 @@ function Sentence(props: {
             <div key={name} className="contents">
               <dt className="heads pt-[2px]">{name}</dt>
               <dd className="font-serif">
-                <Words words={said} />
+                <StyledText words={said} />
               </dd>
             </div>
           ))}
@@ -192,7 +192,7 @@ function Sentence(props: {
             {forms.like.map((one) => (
               <li key={one.id}>
                 <Link className="act font-serif text-[15px]" to={path(`records/${one.id}`)}>
-                  <Words words={one.bibliography} />
+                  <StyledText words={one.bibliography} />
                 </Link>
               </li>
             ))}
@@ -208,7 +208,7 @@ function Sentence(props: {
           onChange={(event) => write({ listName: event.target.value })}
         />
       </label>
-      <KeepOrLeave disabled={saving || isEmpty} onLeave={onLeave} />
+      <FormButtons disabled={saving || isEmpty} onLeave={onLeave} />
     </form>
   )
 }

@@ -1,25 +1,25 @@
 import { useQuery } from '@tanstack/react-query'
 import { Link, useParams } from 'react-router'
-import { api, told } from '../../api/client'
+import { api, unwrap } from '../../api/client'
 import { useTreeId, useTreePath } from '../../api/useTree'
 import { useDebounced } from '../../parts/useDebounced'
-import { useKept } from '../../parts/useKept'
+import { useWindowState } from '../../parts/useWindowState'
 
 /** Family group sheets: the couples at the side, the sheet as it will be printed in the middle. */
 export default function Reports() {
   const tree = useTreeId()
   const path = useTreePath()
   const union = useParams().union ?? ''
-  const [typed, setTyped] = useKept('reports.words', '')
+  const [typed, setTyped] = useWindowState('reports.words', '')
   const q = useDebounced(typed.trim())
   const { data: couples } = useQuery({
     queryKey: ['unions', tree, q],
-    queryFn: () => told(api.GET('/api/trees/{tree}/unions', { params: { path: { tree }, query: { q } } })),
+    queryFn: () => unwrap(api.GET('/api/trees/{tree}/unions', { params: { path: { tree }, query: { q } } })),
   })
   const { data: report, error } = useQuery({
     queryKey: ['report', tree, union],
     queryFn: () =>
-      told(
+      unwrap(
         api.GET('/api/trees/{tree}/reports/{kind}/{subject}', {
           params: { path: { tree, kind: 'family-group-sheet', subject: union } },
         }),

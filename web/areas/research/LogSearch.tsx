@@ -1,9 +1,9 @@
 import { useState, type FormEvent } from 'react'
-import { api, told, type Schemas } from '../../api/client'
+import { api, unwrap, type Schemas } from '../../api/client'
 import { useTreeId, useWrite } from '../../api/useTree'
 import { Finder } from '../../parts/Finder'
 import { findPeople } from '../../parts/findPeople'
-import { KeepOrLeave } from '../../parts/KeepOrLeave'
+import { FormButtons } from '../../parts/FormButtons'
 import { OUTCOMES } from './outcomes'
 import { saved } from '../../parts/saved'
 
@@ -33,13 +33,13 @@ export function LogSearch({ people, search, onDone }: Props) {
   const log = useWrite(
     () =>
       search
-        ? told(
+        ? unwrap(
             api.PATCH('/api/trees/{tree}/searches/{search}', {
               params: { path: { tree, search: search.id } },
               body: { ...body, note: search.note, version: search.version },
             }),
           )
-        : told(api.POST('/api/trees/{tree}/searches', { params: { path: { tree } }, body })),
+        : unwrap(api.POST('/api/trees/{tree}/searches', { params: { path: { tree } }, body })),
     () => {
       saved('Saved.')
       onDone()
@@ -100,7 +100,7 @@ export function LogSearch({ people, search, onDone }: Props) {
           />
         </>
       )}
-      <KeepOrLeave says={search ? 'Save' : 'Log it'} disabled={log.isPending} onLeave={onDone} />
+      <FormButtons says={search ? 'Save' : 'Log it'} disabled={log.isPending} onLeave={onDone} />
     </form>
   )
 }

@@ -1,24 +1,24 @@
 import { useInfiniteQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import { api, told } from '../../api/client'
+import { api, unwrap } from '../../api/client'
 import { useTreeId } from '../../api/useTree'
 import { Empty } from '../../parts/Empty'
 import { useDebounced } from '../../parts/useDebounced'
-import { useCommands } from '../../shell/keys'
+import { useCommands } from '../../shell/commandRegistry'
 import { LogSearch } from './LogSearch'
 import { SearchLine } from './SearchLine'
-import { useKept } from '../../parts/useKept'
+import { useWindowState } from '../../parts/useWindowState'
 
 /** The log of searches, found or not. */
 export default function Research() {
   const tree = useTreeId()
-  const [words, setWords] = useKept('research.words', '')
+  const [words, setWords] = useWindowState('research.words', '')
   const [logging, setLogging] = useState(false)
   const q = useDebounced(words.trim(), 250)
   const { data, error, fetchNextPage, hasNextPage } = useInfiniteQuery({
     queryKey: ['searches', tree, q],
     queryFn: ({ pageParam }) =>
-      told(
+      unwrap(
         api.GET('/api/trees/{tree}/searches', {
           params: { path: { tree }, query: { q, cursor: pageParam } },
         }),

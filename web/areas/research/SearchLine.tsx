@@ -1,7 +1,7 @@
 import { useState } from 'react'
-import { api, told, type Schemas } from '../../api/client'
+import { api, unwrap, type Schemas } from '../../api/client'
 import { useTreeId, useWrite } from '../../api/useTree'
-import { PersonName } from '../../parts/PersonName'
+import { PersonLink } from '../../parts/PersonLink'
 import { LogSearch } from './LogSearch'
 import { OUTCOMES } from './outcomes'
 import { saved } from '../../parts/saved'
@@ -13,7 +13,7 @@ export function SearchLine({ search }: { search: Schemas['SearchResource'] }) {
   const [changing, setChanging] = useState(false)
   const remove = useWrite(
     () =>
-      told(
+      unwrap(
         api.DELETE('/api/trees/{tree}/searches/{search}', { params: { path: { tree, search: search.id } } }),
       ),
     () => saved('Deleted.'),
@@ -35,10 +35,10 @@ export function SearchLine({ search }: { search: Schemas['SearchResource'] }) {
       {search.found !== '' && <span className="font-serif">. {search.found}</span>}
       {search.note !== '' && <span className="text-graphite"> {search.note}</span>}{' '}
       <span className="font-serif text-graphite">
-        {search.people.map((one, index) => (
-          <span key={one.id}>
+        {search.people.map((person, index) => (
+          <span key={person.id}>
             {index > 0 && ', '}
-            <PersonName id={one.id}>{one.name}</PersonName>
+            <PersonLink id={person.id}>{person.name}</PersonLink>
           </span>
         ))}
       </span>{' '}

@@ -1,6 +1,6 @@
 import { useState } from 'react'
 import { toast } from 'sonner'
-import { api, told } from '../../api/client'
+import { api, unwrap } from '../../api/client'
 import { useTreeId, useWrite } from '../../api/useTree'
 
 /** The whole tree once more under another name; the two know nothing of each other. */
@@ -8,7 +8,8 @@ export function CopyTree({ name }: { name: string }) {
   const tree = useTreeId()
   const [called, setCalled] = useState('')
   const copy = useWrite(
-    () => told(api.POST('/api/trees/{tree}/copies', { params: { path: { tree } }, body: { name: called } })),
+    () =>
+      unwrap(api.POST('/api/trees/{tree}/copies', { params: { path: { tree } }, body: { name: called } })),
     () => {
       toast.success('It is being copied. Exchange says how far it is; then it stands among your trees.')
       setCalled('')

@@ -1,4 +1,4 @@
-import { api, told } from '../../api/client'
+import { api, unwrap } from '../../api/client'
 import { useTreeId, useWrite } from '../../api/useTree'
 
 type Props = { trail: { id: string; name: string }[]; id: string; name: string }
@@ -7,7 +7,7 @@ type Props = { trail: { id: string; name: string }[]; id: string; name: string }
 export function OwnCentre({ trail, id, name }: Props) {
   const tree = useTreeId()
   const choose = useWrite((personId: string | null) =>
-    told(api.PUT('/api/trees/{tree}/centre', { params: { path: { tree } }, body: { personId } })),
+    unwrap(api.PUT('/api/trees/{tree}/centre', { params: { path: { tree } }, body: { personId } })),
   )
   return (
     <label className="block">

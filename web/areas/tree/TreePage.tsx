@@ -1,16 +1,16 @@
 import { useEffect, useState } from 'react'
 import { useNavigate } from 'react-router'
 import { toast } from 'sonner'
-import { api, told, type Schemas } from '../../api/client'
+import { api, unwrap, type Schemas } from '../../api/client'
 import { useTree, useTreeId, useWrite } from '../../api/useTree'
 import { useTrail } from '../../shell/trail'
-import { ReckoningWords } from '../../parts/ReckoningWords'
+import { DatingSettingForm } from '../../parts/DatingSettingForm'
 import { CopyTree } from './CopyTree'
 import { OwnCentre } from './OwnCentre'
-import { Variants } from './Variants'
+import { NameVariants } from './NameVariants'
 import { WorldEvents } from './WorldEvents'
 import { Confirm } from '../../parts/Confirm'
-import { KeptGap } from '../../parts/KeptGap'
+import { InlineTextField } from '../../parts/InlineTextField'
 import { count } from '../../parts/count'
 
 /** The tree itself: its name, the person at its centre, and its end. */
@@ -24,16 +24,16 @@ export default function TreePage() {
   useEffect(() => setName(data?.name ?? ''), [data?.name])
   const change = useWrite(
     (body: Schemas['TreeInput']) =>
-      told(api.PATCH('/api/trees/{tree}', { params: { path: { tree } }, body })),
+      unwrap(api.PATCH('/api/trees/{tree}', { params: { path: { tree } }, body })),
     () => toast.success('Saved.'),
   )
   const reckon = useWrite(
     (body: Schemas['DatingSettingInput']) =>
-      told(api.PUT('/api/trees/{tree}/reckoning', { params: { path: { tree } }, body })),
+      unwrap(api.PUT('/api/trees/{tree}/reckoning', { params: { path: { tree } }, body })),
     () => toast.success('Saved. Dates were read again.'),
   )
   const remove = useWrite(
-    () => told(api.DELETE('/api/trees/{tree}', { params: { path: { tree } }, body: { name: typed } })),
+    () => unwrap(api.DELETE('/api/trees/{tree}', { params: { path: { tree } }, body: { name: typed } })),
     () => navigate('/trees'),
   )
   if (!data) return <p className="p-6 text-graphite">One moment…</p>
@@ -96,9 +96,9 @@ export default function TreePage() {
               value={data.surnameCustom}
               onChange={(event) => change.mutate({ surnameCustom: event.target.value })}
             >
-              {data.surnameCustoms.map((one) => (
-                <option key={one.code} value={one.code}>
-                  {one.word}
+              {data.surnameCustoms.map((surnameCustom) => (
+                <option key={surnameCustom.code} value={surnameCustom.code}>
+                  {surnameCustom.word}
                 </option>
               ))}
             </select>
@@ -120,12 +120,12 @@ export default function TreePage() {
           </p>
         </section>
       )}
-      {data.role !== 'reader' && <Variants />}
+      {data.role !== 'reader' && <NameVariants />}
       {data.role !== 'reader' && <WorldEvents />}
       {data.role === 'owner' && (
         <section>
           <h2 className="heads">How dates are written, where neither source nor place says</h2>
-          <ReckoningWords
+          <DatingSettingForm
             said={data.reckoning}
             otherwise="Nothing is said: 3/4/1902 stays two days, and a day before Lady Day of an old book two years."
             saving={reckon.isPending}
@@ -184,7 +184,7 @@ export default function TreePage() {
 
 function Years(props: { label: string; value: number; onKeep: (years: number) => void }) {
   return (
-    <KeptGap
+    <InlineTextField
       className="gap w-[48px] text-center"
       inputMode="numeric"
       aria-label={props.label}

@@ -1,9 +1,9 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import { api, told } from '../../api/client'
+import { api, unwrap } from '../../api/client'
 import { useTreeId, useWrite } from '../../api/useTree'
-import { DateGap } from '../../parts/DateGap'
-import { PlaceGap } from '../../parts/PlaceGap'
+import { DateField } from '../../parts/DateField'
+import { PlaceField } from '../../parts/PlaceField'
 
 /** What happened around the people of this tree; it can be folded in beside their lives. */
 export function WorldEvents() {
@@ -13,11 +13,11 @@ export function WorldEvents() {
   const [place, setPlace] = useState('')
   const { data } = useQuery({
     queryKey: ['world-events', tree],
-    queryFn: () => told(api.GET('/api/trees/{tree}/world-events', { params: { path: { tree } } })),
+    queryFn: () => unwrap(api.GET('/api/trees/{tree}/world-events', { params: { path: { tree } } })),
   })
   const tell = useWrite(
     () =>
-      told(
+      unwrap(
         api.POST('/api/trees/{tree}/world-events', {
           params: { path: { tree } },
           body: { words, date, place },
@@ -30,7 +30,7 @@ export function WorldEvents() {
     },
   )
   const untell = useWrite((worldEvent: string) =>
-    told(
+    unwrap(
       api.DELETE('/api/trees/{tree}/world-events/{worldEvent}', { params: { path: { tree, worldEvent } } }),
     ),
   )
@@ -38,18 +38,18 @@ export function WorldEvents() {
     <section>
       <h2 className="heads">What happened around them</h2>
       <ul className="max-h-[280px] overflow-auto" tabIndex={0} aria-label="What happened around them">
-        {data?.events.map((one) => (
-          <li key={one.id} className="grid grid-cols-[96px_minmax(0,1fr)_auto] items-baseline gap-3">
-            <span className="text-graphite">{one.shown}</span>
+        {data?.events.map((event) => (
+          <li key={event.id} className="grid grid-cols-[96px_minmax(0,1fr)_auto] items-baseline gap-3">
+            <span className="text-graphite">{event.shown}</span>
             <span>
-              {one.words}
-              {one.place && <span className="text-graphite">, {one.place}</span>}
+              {event.words}
+              {event.place && <span className="text-graphite">, {event.place}</span>}
             </span>
             <button
               type="button"
               className="act text-[13px]"
-              aria-label={`Remove: ${one.words}`}
-              onClick={() => untell.mutate(one.id)}
+              aria-label={`Remove: ${event.words}`}
+              onClick={() => untell.mutate(event.id)}
             >
               Remove
             </button>
@@ -63,7 +63,7 @@ export function WorldEvents() {
           if (words.trim() !== '') tell.mutate(undefined)
         }}
       >
-        <DateGap aria-label="When it happened" value={date} onValue={setDate} place={place} />
+        <DateField aria-label="When it happened" value={date} onValue={setDate} place={place} />
         <input
           className="gap"
           aria-label="What happened"
@@ -71,7 +71,7 @@ export function WorldEvents() {
           value={words}
           onChange={(event) => setWords(event.target.value)}
         />
-        <PlaceGap
+        <PlaceField
           aria-label="Where it happened"
           placeholder="everywhere"
           value={place}

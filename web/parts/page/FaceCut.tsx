@@ -1,7 +1,7 @@
-import { UNLIT, type PageSize, type Slip } from './geometry'
+import { UNLIT, type PageSize, type StripPlace } from './geometry'
 import { TileView } from './TileView'
 
-type Props = { cut: Omit<Slip, 'image'>; media: string; page: PageSize; side: number; label: string }
+type Props = { cut: Omit<StripPlace, 'image'>; media: string; page: PageSize; side: number; label: string }
 
 /** A face cut out of a picture, filling a square. */
 export function FaceCut({ cut, media, page, side, label }: Props) {

@@ -1,6 +1,6 @@
 import { useEffect, useLayoutEffect, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react'
-import { panned, pointAt, whole, wide, zoomed, type PageSize, type Slip, type View } from './geometry'
-import { PageLight } from './PageLight'
+import { panned, pointAt, whole, wide, zoomed, type PageSize, type StripPlace, type View } from './geometry'
+import { PageTools } from './PageTools'
 import { TileView } from './TileView'
 
 type Props = {
@@ -11,18 +11,18 @@ type Props = {
   view: View | null
   onView: (view: View) => void
   /** The strip of the line in hand, and whether it is only proposed. */
-  ruler: Slip | null
+  ruler: StripPlace | null
   isProposed: boolean
-  onRuler: (ruler: Slip) => void
+  onRuler: (ruler: StripPlace) => void
   onLeave: () => void
   /** A wide page fills the frame from side to side at first, a tall one stands in it whole. */
   isWide: boolean
   /** The ruler is a rectangle, drawn with the mouse. */
   isRegion?: boolean
   /** Takes the strip under the ruler for the printed heads of the columns. */
-  onHeads?: (strip: Slip) => void
+  onHeads?: (strip: StripPlace) => void
   /** Cuts a piece out, to set it beside others. */
-  onCut?: (piece: Slip) => void
+  onCut?: (piece: StripPlace) => void
   /** What is marked on the page already. */
   marks?: {
     id: string
@@ -63,7 +63,7 @@ export function PageFrame(props: Props) {
   const [size, setSize] = useState({ width: 0, height: 0 })
   const drawn = useRef<[number, number] | null>(null)
   const [isDrawing, setDrawing] = useState(false)
-  const [cutting, setCutting] = useState<Slip | null>(null)
+  const [cutting, setCutting] = useState<StripPlace | null>(null)
   const dragged = useRef<{ x: number; y: number; moved: boolean } | null>(null)
   useLayoutEffect(() => {
     if (!frame.current) return
@@ -291,7 +291,7 @@ export function PageFrame(props: Props) {
         )}
       </div>
       {now && (
-        <PageLight
+        <PageTools
           view={now}
           onView={onView}
           whole={() => toWhole(now)}

@@ -1,7 +1,7 @@
 import { describe, expect, it, vi } from 'vitest'
 import {
-  inkSize,
-  ofSlip,
+  stripSize,
+  viewOfStrip,
   onPage,
   panned,
   pointAt,
@@ -11,7 +11,7 @@ import {
   wide,
   zoomed,
   type PageSize,
-  type Slip,
+  type StripPlace,
   type View,
 } from './geometry'
 
@@ -19,7 +19,8 @@ vi.stubGlobal('window', { devicePixelRatio: 1 })
 
 const page = { width: 2000, height: 1000, levels: 4 } as PageSize
 const view: View = { page: 0, x: 0.5, y: 0.5, zoom: 1, turn: 0, ...UNLIT }
-const slip = (width: number, height: number) => ({ page: 2, left: 0.1, top: 0.2, width, height }) as Slip
+const slip = (width: number, height: number) =>
+  ({ page: 2, left: 0.1, top: 0.2, width, height }) as StripPlace
 
 describe('a page in its frame', () => {
   it('stands whole, whichever side is the longer', () => {
@@ -90,7 +91,7 @@ describe('a slip of it', () => {
       [0.1, 0.6],
       [0.05, 0.05],
     ] as const) {
-      const size = inkSize(slip(width, height), page, 34)
+      const size = stripSize(slip(width, height), page, 34)
       const shape = (width * page.width) / (height * page.height)
       expect(size.width / size.height).toBeCloseTo(shape, -Math.log10(shape) + 0.1)
       expect(size.height).toBeGreaterThanOrEqual(34)
@@ -98,14 +99,14 @@ describe('a slip of it', () => {
     }
   })
   it('keeps a line as tall as it was asked for, and gives a block more', () => {
-    expect(inkSize(slip(0.8, 0.03), page, 34).height).toBe(34)
-    expect(inkSize(slip(0.4, 0.3), page, 34).height).toBe(102)
+    expect(stripSize(slip(0.8, 0.03), page, 34).height).toBe(34)
+    expect(stripSize(slip(0.4, 0.3), page, 34).height).toBe(102)
   })
   it('is looked at in its middle, on its own page, from side to side', () => {
-    const seen = ofSlip(slip(0.5, 0.1), page, 500, null)
+    const seen = viewOfStrip(slip(0.5, 0.1), page, 500, null)
     expect([seen.page, seen.x, seen.zoom]).toEqual([2, 0.35, 0.5])
     expect(seen.y).toBeCloseTo(0.25)
-    expect(ofSlip(slip(0.5, 0.1), page, 500, { ...view, contrast: 2, turn: 90 })).toMatchObject({
+    expect(viewOfStrip(slip(0.5, 0.1), page, 500, { ...view, contrast: 2, turn: 90 })).toMatchObject({
       contrast: 2,
       turn: 0,
     })

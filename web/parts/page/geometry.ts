@@ -2,7 +2,7 @@ import type { Schemas } from '../../api/client'
 
 export type PageSize = Schemas['PagePreview']
 export type View = Schemas['ImageViewResource']
-export type Slip = Schemas['ImageStrip']
+export type StripPlace = Schemas['ImageStrip']
 
 export const TILE = 512
 
@@ -98,7 +98,7 @@ export function tiles(view: View, page: PageSize, width: number, height: number)
 }
 
 /** The view that shows a strip of a page from side to side of a frame. */
-export function ofSlip(slip: Slip, page: PageSize, width: number, lit: View | null): View {
+export function viewOfStrip(slip: StripPlace, page: PageSize, width: number, lit: View | null): View {
   return {
     ...(lit ?? UNLIT),
     page: slip.page,
@@ -110,7 +110,7 @@ export function ofSlip(slip: Slip, page: PageSize, width: number, lit: View | nu
 }
 
 /** How large a strip of a page is drawn beside words: as tall as asked for, a block of writing up to three times that. */
-export function inkSize(slip: Slip, page: PageSize, tall: number): { width: number; height: number } {
+export function stripSize(slip: StripPlace, page: PageSize, tall: number): { width: number; height: number } {
   const shape = (slip.width * page.width) / (slip.height * page.height)
   const width = Math.round(Math.max(tall * shape, Math.min(BLOCK, 3 * tall * shape)))
   return { width, height: Math.ceil(width / shape) }

@@ -2,14 +2,14 @@ import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { useSearchParams } from 'react-router'
 import { toast } from 'sonner'
-import { api, told, type Schemas } from '../../../api/client'
+import { api, unwrap, type Schemas } from '../../../api/client'
 import { useTreeId, useWrite } from '../../../api/useTree'
-import { BothSides } from '../../../parts/BothSides'
+import { EditConflict } from '../../../parts/EditConflict'
 import { Confirm } from '../../../parts/Confirm'
 import { isFoundBy, useSourceKinds, type SourceKind } from './kinds'
-import { KindOfRecord, type RecordTemplate } from './KindOfRecord'
-import { KindOfSource, templateOf, type SourceTemplate } from './KindOfSource'
-import { useKept } from '../../../parts/useKept'
+import { RecordKindEditor, type RecordTemplate } from './RecordKindEditor'
+import { SourceKindEditor, templateOf, type SourceTemplate } from './SourceKindEditor'
+import { useWindowState } from '../../../parts/useWindowState'
 
 type Of = 'source' | 'record'
 type Listed = {
@@ -56,10 +56,10 @@ export default function Kinds() {
   const { data: sources = [] } = useSourceKinds()
   const { data: records = [] } = useQuery({
     queryKey: ['record-kinds', tree],
-    queryFn: () => told(api.GET('/api/trees/{tree}/record-kinds', { params: { path: { tree } } })),
+    queryFn: () => unwrap(api.GET('/api/trees/{tree}/record-kinds', { params: { path: { tree } } })),
     select: (data) => data.kinds,
   })
-  const [typed, setTyped] = useKept('kinds.words', '')
+  const [typed, setTyped] = useWindowState('kinds.words', '')
   const lists: [string, Listed[]][] = [
     ['Of source', sources.map(sourceKind)],
     ['Of record', records.map(recordKind)],
@@ -70,7 +70,7 @@ export default function Kinds() {
     found(lists[0]?.[1] ?? [])[0]
   const make = useWrite(
     ({ of, template }: { of: Of; template: string }) =>
-      told(
+      unwrap(
         api.POST(of === 'source' ? '/api/trees/{tree}/source-kinds' : '/api/trees/{tree}/record-kinds', {
           params: { path: { tree } },
           body: { template },
@@ -157,7 +157,7 @@ function Kind(props: { listed: Listed; source: SourceKind | undefined; onCopy: (
   const body = { template: JSON.stringify(template), version: listed.version }
   const keep = useWrite(
     () =>
-      told(
+      unwrap(
         listed.of === 'source'
           ? api.PATCH('/api/trees/{tree}/source-kinds/{sourceKind}', { ...at, body })
           : api.PATCH('/api/trees/{tree}/record-kinds/{recordKind}', { ...at, body }),
@@ -165,7 +165,7 @@ function Kind(props: { listed: Listed; source: SourceKind | undefined; onCopy: (
     () => setChanging(false),
   )
   const remove = useWrite(() =>
-    told(
+    unwrap(
       listed.of === 'source'
         ? api.DELETE('/api/trees/{tree}/source-kinds/{sourceKind}', at)
         : api.DELETE('/api/trees/{tree}/record-kinds/{recordKind}', at),
@@ -235,11 +235,14 @@ function Kind(props: { listed: Listed; source: SourceKind | undefined; onCopy: (
           />
         )}
       </p>
-      <BothSides problem={keep.error} />
+      <EditConflict problem={keep.error} />
       {listed.of === 'source' && source ? (
-        <KindOfSource kind={{ ...source, ...(template as unknown as SourceTemplate) }} onChange={change} />
+        <SourceKindEditor
+          kind={{ ...source, ...(template as unknown as SourceTemplate) }}
+          onChange={change}
+        />
       ) : (
-        <KindOfRecord kind={template as unknown as RecordTemplate} onChange={change} />
+        <RecordKindEditor kind={template as unknown as RecordTemplate} onChange={change} />
       )}
     </section>
   )

@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query'
-import { api, told, type Schemas } from '../../../api/client'
+import { api, unwrap, type Schemas } from '../../../api/client'
 import { useTreeId } from '../../../api/useTree'
 
 export type SourceKind = Schemas['SourceKindResource']
@@ -28,7 +28,7 @@ export function useSourceKinds() {
   const tree = useTreeId()
   return useQuery({
     queryKey: ['source-kinds', tree],
-    queryFn: () => told(api.GET('/api/trees/{tree}/source-kinds', { params: { path: { tree } } })),
+    queryFn: () => unwrap(api.GET('/api/trees/{tree}/source-kinds', { params: { path: { tree } } })),
     staleTime: 60_000,
     select: (data) => data.kinds,
   })

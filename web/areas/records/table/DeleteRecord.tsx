@@ -1,5 +1,5 @@
 import { useNavigate } from 'react-router'
-import { api, told } from '../../../api/client'
+import { api, unwrap } from '../../../api/client'
 import { useTreeId, useTreePath, useWrite } from '../../../api/useTree'
 import { Confirm } from '../../../parts/Confirm'
 import { saved } from '../../../parts/saved'
@@ -10,7 +10,7 @@ export function DeleteRecord({ record, source, lines }: { record: string; source
   const path = useTreePath()
   const navigate = useNavigate()
   const remove = useWrite(
-    () => told(api.DELETE('/api/trees/{tree}/records/{record}', { params: { path: { tree, record } } })),
+    () => unwrap(api.DELETE('/api/trees/{tree}/records/{record}', { params: { path: { tree, record } } })),
     () => {
       saved('Deleted.')
       void navigate(path(`records/${source}`))

@@ -28,7 +28,7 @@ import {
   type Line,
   type Roll,
 } from './roll'
-import type { LineUp } from './useLineUp'
+import type { RecordMatch } from './useRecordMatch'
 
 const LINE = 28
 
@@ -40,7 +40,7 @@ type Props = {
   change: (step: string, to: (roll: Roll) => Roll) => void
   undo: () => void
   redo: () => void
-  lineUp: LineUp
+  lineUp: RecordMatch
   /** The strip over the line in hand and its height. */
   slip: { height: number; of: ReactNode }
   onWidth: (width: number) => void

@@ -1,6 +1,6 @@
 import { memo, type ClipboardEvent, type DragEvent, type KeyboardEvent, type ReactNode } from 'react'
 import { doubtOf, isDitto, valueOf, type Cell, type Column, type Line } from './roll'
-import { standing, type Lined } from './useLineUp'
+import { standing, type MatchedLine } from './useRecordMatch'
 
 export type Cells = { cell: Cell; label: string; width: number; column: Column | null }[]
 
@@ -23,7 +23,7 @@ type Props = {
   cells: Cells
   template: string
   isInHand: boolean
-  lined: Lined | undefined
+  lined: MatchedLine | undefined
   actions: RowActions
   /** The strip of page over the line in hand. */
   slip: ReactNode

@@ -1,8 +1,8 @@
 import { useQuery } from '@tanstack/react-query'
 import { useParams } from 'react-router'
-import { api, told } from '../../../api/client'
+import { api, unwrap } from '../../../api/client'
 import { useTreeId } from '../../../api/useTree'
-import { TableOf } from './TableOf'
+import { TableOfRecord } from './TableOfRecord'
 
 /** The reading table: a page beside its roll, and what each line tells us. */
 export default function ReadingTable() {
@@ -11,11 +11,11 @@ export default function ReadingTable() {
   const { data, error } = useQuery({
     queryKey: ['record', tree, id],
     queryFn: () =>
-      told(api.GET('/api/trees/{tree}/records/{record}', { params: { path: { tree, record: id } } })),
+      unwrap(api.GET('/api/trees/{tree}/records/{record}', { params: { path: { tree, record: id } } })),
     refetchInterval: (query) =>
       query.state.data?.images.some((image) => image.state === 'waiting') ? 800 : false,
   })
   if (error) return <p className="p-6 text-madder">{error.message}</p>
   if (!data) return <p className="p-6 text-graphite">One moment…</p>
-  return <TableOf key={data.id} record={data} />
+  return <TableOfRecord key={data.id} record={data} />
 }

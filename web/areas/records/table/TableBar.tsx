@@ -2,7 +2,7 @@ import type { RefObject } from 'react'
 import { Link } from 'react-router'
 import { useTreeId, useTreePath } from '../../../api/useTree'
 import type { RecordPage, Roll } from './roll'
-import { WhyGap } from '../../../parts/WhyGap'
+import { ReasonField } from '../../../parts/ReasonField'
 import { count as counted } from '../../../parts/count'
 
 type Props = {
@@ -65,7 +65,7 @@ export function TableBar(props: Props) {
           onTakeIn()
         }}
       >
-        <WhyGap
+        <ReasonField
           ref={reason}
           className="gap w-[220px]"
           aria-label="Reason for the whole record"

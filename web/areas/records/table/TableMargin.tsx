@@ -2,10 +2,10 @@ import { useState } from 'react'
 import { useTreeId } from '../../../api/useTree'
 import { Finder } from '../../../parts/Finder'
 import { findPeople } from '../../../parts/findPeople'
-import { PersonName } from '../../../parts/PersonName'
-import { AskAsCase } from '../../questions/AskAsCase'
+import { PersonLink } from '../../../parts/PersonLink'
+import { OpenCase } from '../../questions/OpenCase'
 import type { Line } from './roll'
-import type { LineUp, Lined, Told } from './useLineUp'
+import type { RecordMatch, MatchedLine, Assertion } from './useRecordMatch'
 import { Cancel } from '../../../parts/Cancel'
 
 export type Asking = '' | 'place' | 'aside' | 'call'
@@ -13,7 +13,7 @@ export type Asking = '' | 'place' | 'aside' | 'call'
 type Props = {
   line: Line
   at: number
-  lineUp: LineUp
+  lineUp: RecordMatch
   asking: Asking
   onAsking: (asking: Asking) => void
   onDone: () => void
@@ -38,13 +38,13 @@ export function TableMargin({ line, at, lineUp, asking, onAsking, onDone }: Prop
 }
 
 function Who(props: {
-  lined: Lined
-  lineUp: LineUp
+  lined: MatchedLine
+  lineUp: RecordMatch
   onAsking: (asking: Asking) => void
   onDone: () => void
 }) {
   const { lined, lineUp, onAsking, onDone } = props
-  const choose = (said: Parameters<LineUp['choose']>[1]) => () => {
+  const choose = (said: Parameters<RecordMatch['choose']>[1]) => () => {
     lineUp.choose(lined.lineId, { declined: [], wanted: [], ...said })
     onDone()
   }
@@ -56,7 +56,7 @@ function Who(props: {
           <>
             is{' '}
             <span className="font-serif text-[17px]">
-              <PersonName id={lined.personId}>{lined.name}</PersonName>
+              <PersonLink id={lined.personId}>{lined.name}</PersonLink>
             </span>
             {lined.odds !== '' && <span className="text-graphite">, {lined.odds}</span>}
           </>
@@ -131,7 +131,7 @@ function Who(props: {
           <kbd>m</kbd> call more in
         </button>
         {lined.offers.length > 0 && (
-          <AskAsCase
+          <OpenCase
             says="set up a case"
             asks={{
               aspect: 'line',
@@ -145,7 +145,7 @@ function Who(props: {
   )
 }
 
-function PlaceOn({ line, lineUp, onDone }: { line: Line; lineUp: LineUp; onDone: () => void }) {
+function PlaceOn({ line, lineUp, onDone }: { line: Line; lineUp: RecordMatch; onDone: () => void }) {
   const tree = useTreeId()
   return (
     <div className="my-2 border-l-2 border-tide pl-3">
@@ -166,7 +166,7 @@ function PlaceOn({ line, lineUp, onDone }: { line: Line; lineUp: LineUp; onDone:
 
 const LAST_REASON = 'aside-reason'
 
-function SetAside({ line, lineUp, onDone }: { line: Line; lineUp: LineUp; onDone: () => void }) {
+function SetAside({ line, lineUp, onDone }: { line: Line; lineUp: RecordMatch; onDone: () => void }) {
   const [reason, setReason] = useState(
     () => localStorage.getItem(LAST_REASON) ?? 'No kin, and not looked for.',
   )
@@ -213,7 +213,7 @@ const LISTS: { states: string[]; head: string; mark: string; tone: string }[] = 
   { states: ['remark'], head: 'Also', mark: '·', tone: 'text-graphite' },
 ]
 
-function Tells({ lined, lineUp }: { lined: Lined; lineUp: LineUp }) {
+function Tells({ lined, lineUp }: { lined: MatchedLine; lineUp: RecordMatch }) {
   if (lined.told.length === 0) return null
   return (
     <>
@@ -239,7 +239,7 @@ function Tells({ lined, lineUp }: { lined: Lined; lineUp: LineUp }) {
   )
 }
 
-function Telling({ told, lined, lineUp }: { told: Told; lined: Lined; lineUp: LineUp }) {
+function Telling({ told, lined, lineUp }: { told: Assertion; lined: MatchedLine; lineUp: RecordMatch }) {
   const choice = lineUp.choices[lined.lineId]
   const isOn = told.isWanted ? !choice?.declined?.includes(told.key) : !!choice?.wanted?.includes(told.key)
   const canChoose = told.state !== 'remark' && (told.isWanted || told.state === 'new')

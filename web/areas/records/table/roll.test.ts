@@ -154,7 +154,9 @@ describe('values that stand for the line above', () => {
 
 describe('a ledger of a kind', () => {
   const kind = (...columns: Partial<Column>[]) =>
-    ({ columns: columns.map((one) => ({ label: one.code, width: 8, meaning: 'words', ...one })) }) as Kind
+    ({
+      columns: columns.map((column) => ({ label: column.code, width: 8, meaning: 'words', ...column })),
+    }) as Kind
   it('asks for the role only where no column tells it', () => {
     expect(cellsOf(kind({ code: 'age' })).map(({ cell }) => cell)).toEqual(['name', 'role', 'column age'])
     expect(cellsOf(kind({ code: 'rel', meaning: 'relation' })).map(({ cell }) => cell)).toEqual([

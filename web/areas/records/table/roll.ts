@@ -1,6 +1,6 @@
 import Papa from 'papaparse'
 import type { Schemas } from '../../../api/client'
-import type { Slip } from '../../../parts/page/geometry'
+import type { StripPlace } from '../../../parts/page/geometry'
 
 export type RecordPage = Schemas['RecordResource']
 export type Kind = Schemas['RecordKindResource']
@@ -11,7 +11,7 @@ export type Line = {
   role: string
   name: string
   columns: Record<string, string>
-  slip: Slip | null
+  slip: StripPlace | null
 }
 
 export type Head = {
@@ -188,10 +188,10 @@ export function dittosOf(lines: Line[], at: number, cell: Cell): number[] {
 
 /** Lines that say "do" take the value over, and still say so. */
 export function withDittos(lines: Line[], at: number[], cell: Cell, value: string): Line[] {
-  return lines.map((one, index) => {
-    if (!at.includes(index)) return one
-    const next = written(one, cell, value)
-    return { ...next, columns: { ...next.columns, [asWritten(cell)]: one.columns[asWritten(cell)] ?? 'do' } }
+  return lines.map((line, index) => {
+    if (!at.includes(index)) return line
+    const next = written(line, cell, value)
+    return { ...next, columns: { ...next.columns, [asWritten(cell)]: line.columns[asWritten(cell)] ?? 'do' } }
   })
 }
 

@@ -1,5 +1,5 @@
 import { useCallback, useEffect, useRef, useState } from 'react'
-import { api, Refused, told } from '../../../api/client'
+import { api, Refused, unwrap } from '../../../api/client'
 import { useTreeId } from '../../../api/useTree'
 import { newLine, rollOf, type RecordPage, type Roll } from './roll'
 
@@ -58,7 +58,7 @@ export function useRoll(record: RecordPage) {
       seq.current++
       const held: Held = { ofVersion: version.current, seq: seq.current, roll: latest.current }
       localStorage.setItem(key, JSON.stringify(held))
-      onItsWay.current = told(
+      onItsWay.current = unwrap(
         api.PUT('/api/trees/{tree}/records/{record}/draft', {
           params: { path: { tree, record: record.id } },
           body: { ofVersion: held.ofVersion, seq: held.seq, roll: JSON.stringify(held.roll) },
@@ -108,7 +108,7 @@ export function useRoll(record: RecordPage) {
       const { head, lines } = latest.current
       // Somebody called into the roll has a line before its words are read.
       const stays = new Set(called.current)
-      await told(
+      await unwrap(
         api.PUT('/api/trees/{tree}/records/{record}', {
           params: { path: { tree, record: record.id } },
           body: {

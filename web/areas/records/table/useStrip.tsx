@@ -1,7 +1,7 @@
 import { useCallback, useEffect, useMemo } from 'react'
 import type { Schemas } from '../../../api/client'
-import type { Slip, View } from '../../../parts/page/geometry'
-import { SlipView } from '../../../parts/page/SlipView'
+import type { StripPlace, View } from '../../../parts/page/geometry'
+import { ImageStrip } from '../../../parts/page/ImageStrip'
 import type { Line, Roll } from './roll'
 
 const SLIP_MOST = 64
@@ -23,10 +23,10 @@ export function useStrip({ images, lines, at, change, views, wide }: Table) {
   const proposed = useMemo(() => proposal(lines, at), [lines, at])
   const ruler = line?.slip ?? proposed
   const cut = useCallback(
-    (slip: Slip) =>
+    (slip: StripPlace) =>
       change(`slip ${at}`, (now) => ({
         ...now,
-        lines: now.lines.map((one, index) => (index === at ? { ...one, slip } : one)),
+        lines: now.lines.map((line, index) => (index === at ? { ...line, slip } : line)),
       })),
     [change, at],
   )
@@ -36,7 +36,7 @@ export function useStrip({ images, lines, at, change, views, wide }: Table) {
     if (isTyped && proposed) cut(proposed)
   }, [isTyped, proposed, cut])
 
-  const slipImage = images.find((one) => one.id === ruler?.image)
+  const slipImage = images.find((image) => image.id === ruler?.image)
   const slipPage = ruler && slipImage?.pages[ruler.page]
   const lit = slipImage ? (views[slipImage.id] ?? slipImage.view) : null
   const heads =
@@ -44,7 +44,7 @@ export function useStrip({ images, lines, at, change, views, wide }: Table) {
       ? { ...ruler, top: lit.headsTop, height: lit.headsHeight }
       : null
   const strips = slipPage ? [heads, ruler].filter((strip) => strip !== null) : []
-  const tall = (strip: Slip) =>
+  const tall = (strip: StripPlace) =>
     slipPage
       ? Math.round(
           Math.min(SLIP_MOST, (strip.height * slipPage.height * wide) / (strip.width * slipPage.width)),
@@ -55,7 +55,7 @@ export function useStrip({ images, lines, at, change, views, wide }: Table) {
     of:
       slipImage && slipPage
         ? strips.map((strip) => (
-            <SlipView
+            <ImageStrip
               key={strip.top}
               slip={strip}
               media={slipImage.mediaId}
@@ -68,18 +68,18 @@ export function useStrip({ images, lines, at, change, views, wide }: Table) {
         : null,
   }
   /** Once the heads are cut, the ruler goes on to where the first line is, or back to where this one was proposed. */
-  const afterHeads = (strip: Slip) =>
+  const afterHeads = (strip: StripPlace) =>
     at === 0
       ? cut({ ...strip, top: Math.min(1 - strip.height, strip.top + strip.height) })
       : change('', (now) => ({
           ...now,
-          lines: now.lines.map((one, index) => (index === at ? { ...one, slip: null } : one)),
+          lines: now.lines.map((line, index) => (index === at ? { ...line, slip: null } : line)),
         }))
   return { ruler, cut, slip, afterHeads }
 }
 
 /** The strip after the last one that was cut above a line, as tall as that; none where nothing was cut yet. */
-function proposal(lines: { slip: Slip | null }[], at: number): Slip | null {
+function proposal(lines: { slip: StripPlace | null }[], at: number): StripPlace | null {
   for (let above = at - 1; above >= 0; above--) {
     const slip = lines[above]?.slip
     if (slip) {

@@ -1,0 +1,260 @@
+import { keepPreviousData, useQuery } from '@tanstack/react-query'
+import { useEffect, useId, useRef, useState, type KeyboardEvent, type ReactNode } from 'react'
+import { api, unwrap, type Schemas } from '../../../api/client'
+import { useTreeId, useWrite } from '../../../api/useTree'
+import { useDebounced } from '../../../parts/useDebounced'
+import { useDraft } from '../../../parts/useDraft'
+
+/** Who was made or tied, and the union by which, where there is one. */
+type Made = { id: string; unionId?: string | null }
+
+type Props = {
+  label: string
+  draftKey: string
+  /** The surname that the custom offers; a slash by itself writes it. */
+  offered?: string
+  /** The same for a son and for a daughter, where the custom tells them apart; a slash with h or w writes it and the sex. */
+  offeredBySex?: { h: string; w: string }
+  /** What is said of the line beside its words, such as the kind of a tie. */
+  aside?: ReactNode
+  /** Of whom somebody is typed, and as what: people of the tree are offered for it. */
+  as: { of?: string; relation: string }
+  keep: (line: string) => Promise<Made>
+  /** What is done with somebody of the tree who is chosen. */
+  take: (personId: string) => Promise<Made>
+  onKept: (made: Made) => void
+  onLeave: () => void
+}
+
+/** A person in one line, with what was understood beneath it before it is kept. */
+export function OneLineEntry({
+  label,
+  draftKey,
+  offered = '',
+  offeredBySex = { h: '', w: '' },
+  aside,
+  as,
+  keep,
+  take,
+  onKept,
+  onLeave,
+}: Props) {
+  const id = useId()
+  const tree = useTreeId()
+  const field = useRef<HTMLInputElement>(null)
+  const [line, setLine, forget] = useDraft(draftKey)
+  const latest = useRef(line)
+  latest.current = line
+  const write = useWrite(keep)
+  const tie = useWrite(take)
+  const [at, setAt] = useState(-1)
+  // The line is free for the next one at once; what is refused comes back in front of whatever was typed meanwhile.
+  const send = () => {
+    const sent = line
+    forget()
+    // Asked of this line and not of the write: once it is left, nothing goes on from it.
+    write.mutate(sent, { onSuccess: onKept, onError: () => setLine(`${sent} ${latest.current}`.trim()) })
+  }
+  useEffect(() => {
+    field.current?.focus()
+  }, [draftKey])
+  const rested = useDebounced(line.trim(), 120)
+  const { data } = useQuery({
+    queryKey: ['entry', tree, rested],
+    queryFn: () =>
+      unwrap(
+        api.GET('/api/trees/{tree}/reading/entry', { params: { path: { tree }, query: { line: rested } } }),
+      ),
+    enabled: rested !== '',
+    placeholderData: keepPreviousData,
+  })
+  const { data: found } = useQuery({
+    queryKey: ['entry offers', tree, rested, as.of ?? '', as.relation],
+    queryFn: () =>
+      unwrap(
+        api.GET('/api/trees/{tree}/reading/relative', {
+          params: { path: { tree }, query: { line: rested, of: as.of ?? '', relation: as.relation } },
+        }),
+      ),
+    enabled: rested !== '',
+    placeholderData: keepPreviousData,
+  })
+  const offers = line.trim() === '' ? [] : (found?.offers ?? [])
+  const choose = (offer: Schemas['EntryOffer'] | undefined) => {
+    if (!offer?.canBe) return
+    const sent = line
+    forget()
+    setAt(-1)
+    tie.mutate(offer.id, { onSuccess: onKept, onError: () => setLine(`${sent} ${latest.current}`.trim()) })
+  }
+  const pressed = (event: KeyboardEvent) => {
+    if ((event.key === 'ArrowDown' || event.key === 'ArrowUp') && offers.length > 0) {
+      event.preventDefault()
+      const by = event.key === 'ArrowDown' ? 1 : -1
+      setAt((now) => Math.max(-1, Math.min(offers.length - 1, now + by)))
+    } else if (event.key === 'Enter' && at >= 0) {
+      event.preventDefault()
+      choose(offers[at])
+    } else if (event.key === 'Enter' && line.trim() !== '') {
+      event.preventDefault()
+      send()
+    } else if (event.key === 'Escape') {
+      event.stopPropagation()
+      onLeave()
+    }
+  }
+  return (
+    <div className="min-w-0">
+      <div className="flex items-baseline gap-3">
+        <label htmlFor={id} className="shrink-0 text-graphite">
+          {label}
+        </label>
+        <input
+          id={id}
+          ref={field}
+          className="gap grow font-serif text-[17px]"
+          role="combobox"
+          aria-expanded={offers.length > 0}
+          aria-controls={`${id}-there`}
+          aria-activedescendant={at >= 0 ? `${id}-there-${at}` : undefined}
+          value={line}
+          onChange={(event) => {
+            setAt(-1)
+            setLine(
+              event.target.value
+                .replace(/(^| )\/ $/, `$1${offered || '/'} `)
+                .replace(/(^| )\/([hw]) $/, (typed, before: string, sex: 'h' | 'w') =>
+                  offeredBySex[sex] ? `${before}${offeredBySex[sex]} ${sex} ` : typed,
+                ),
+            )
+          }}
+          onKeyDown={pressed}
+          aria-describedby={`${id}-read`}
+          placeholder="Ewan Tarrel b 14 June 1851 Hask d 1920"
+          autoComplete="off"
+          spellCheck={false}
+        />
+        <button type="button" className="act shrink-0" onClick={send}>
+          Save <kbd>Enter</kbd>
+        </button>
+        <button type="button" className="act shrink-0" onClick={onLeave}>
+          Cancel <kbd>Esc</kbd>
+        </button>
+      </div>
+      <div className="flex items-baseline justify-between gap-4">
+        <p id={`${id}-read`} aria-live="polite" className="min-h-[20px] min-w-0 text-[13px] text-graphite">
+          {line.trim() !== '' && data && <Understood reading={data} offered={offered} />}
+          {line.trim() !== '' && data && <Digits reading={data} line={line} onLine={setLine} />}
+          <span className="block">
+            A name; then <kbd>b</kbd> born, <kbd>m</kbd> married, <kbd>d</kbd> died, each with a date and a
+            place if you have it; after the name <kbd>w</kbd> woman, <kbd>h</kbd> man, <kbd>x</kbd> other.
+            {offered !== '' && (
+              <>
+                {' '}
+                <kbd>/</kbd> and a space write{' '}
+                <span className="font-serif text-[14px] text-ink">{offered}</span>.
+              </>
+            )}
+            {offeredBySex.h !== offeredBySex.w && (
+              <>
+                {' '}
+                <kbd>/h</kbd> writes <span className="font-serif text-[14px] text-ink">{offeredBySex.h}</span>
+                , <kbd>/w</kbd> <span className="font-serif text-[14px] text-ink">{offeredBySex.w}</span>.
+              </>
+            )}
+          </span>
+        </p>
+        {aside}
+      </div>
+      <There id={`${id}-there`} offers={offers} at={at} onChoose={choose} />
+    </div>
+  )
+}
+
+/** Who of the tree may be meant; whoever is typed on becomes somebody new. */
+function There(props: {
+  id: string
+  offers: Schemas['EntryOffer'][]
+  at: number
+  onChoose: (offer: Schemas['EntryOffer']) => void
+}) {
+  const { id, offers, at, onChoose } = props
+  return (
+    <>
+      {offers.length > 0 && (
+        <p className="text-[13px] text-graphite">
+          In the tree already? <kbd>↓</kbd> and <kbd>Enter</kbd> take somebody; <kbd>Enter</kbd> alone makes a
+          new person.
+        </p>
+      )}
+      <ul id={id} role="listbox" aria-label="People of the tree">
+        {offers.map((offer, index) => (
+          <li
+            key={offer.id}
+            id={`${id}-${index}`}
+            role="option"
+            aria-selected={index === at}
+            aria-disabled={!offer.canBe}
+            className={`flex items-baseline gap-3 px-1 py-[2px] ${offer.canBe ? 'cursor-pointer' : 'text-graphite'} ${index === at ? 'bg-wash' : 'hover:bg-wash/60'}`}
+            onClick={() => onChoose(offer)}
+          >
+            <span className="font-serif text-[16px]">{offer.name}</span>
+            <span className="text-[13px] text-graphite">
+              {offer.years} no. {offer.number}
+            </span>
+            <span className="text-[13px]">{offer.canBe ? offer.odds : ''}</span>
+            <span className="truncate text-[13px] text-graphite">{offer.says}</span>
+          </li>
+        ))}
+      </ul>
+    </>
+  )
+}
+
+function Understood({ reading, offered }: { reading: Schemas['EntryReading']; offered: string }) {
+  const words = { birth: 'born', marriage: 'married', death: 'died' } as Record<string, string>
+  return (
+    <>
+      <span className="text-ink">{reading.given || '?'}</span> given,{' '}
+      <span className="text-ink">{reading.surname || '?'}</span> surname
+      {reading.surname === '' && offered !== '' && (
+        <>
+          {' '}
+          (<kbd>/</kbd> writes {offered})
+        </>
+      )}
+      {reading.sexWord !== 'unknown' && `, ${reading.sexWord}`}
+      {reading.events.map((event) => (
+        <span key={event.kind}>
+          {' · '}
+          {words[event.kind]}{' '}
+          <span className={event.date.problem || event.date.ambiguous ? 'text-ochre' : 'text-ink'}>
+            {event.date.understood}
+          </span>
+          {event.place && ` at ${event.place}`}
+        </span>
+      ))}
+    </>
+  )
+}
+
+/** Digits in a name are mostly a date whose letter was forgotten. */
+function Digits(props: { reading: Schemas['EntryReading']; line: string; onLine: (line: string) => void }) {
+  const digits = /\S*\d\S*/.exec(`${props.reading.given} ${props.reading.surname}`)?.[0]
+  if (!digits) return null
+  return (
+    <span className="ml-3 text-ochre">
+      “{digits}” stands in the name.{' '}
+      {['b', 'd'].map((letter) => (
+        <button
+          key={letter}
+          type="button"
+          className="act mr-3"
+          onClick={() => props.onLine(props.line.replace(digits, `${letter} ${digits}`))}
+        >
+          {letter === 'b' ? 'Born' : 'Died'} {digits}?
+        </button>
+      ))}
+    </span>
+  )
+}

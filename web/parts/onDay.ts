@@ -1,9 +1,0 @@
-/** When something was done, as a day and an hour of the reader's own. */
-export function onDay(at: string): string {
-  return new Date(at).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' })
-}
-
-/** The same without the hour. */
-export function theDay(at: string): string {
-  return new Date(at).toLocaleDateString('en-GB', { dateStyle: 'medium' })
-}
