@@ -25,7 +25,7 @@ final class ExportCommand extends Command
 
     protected $description = 'Writes a tree as a GEDCOM file';
 
-    public function handle(CurrentTree $current, PrivacyAwareExport $leaving): int
+    public function handle(CurrentTree $current, PrivacyAwareExport $export): int
     {
         $tree = TreeNamed::find($this->word('tree'));
         $to = $this->word('to');
@@ -41,7 +41,7 @@ final class ExportCommand extends Command
             return $this->refuse('Living people are shielded or kept: --living=shield or --living=keep.');
         }
         $current->enter($tree);
-        $rows = $this->word('living') === 'keep' ? $leaving->inFull(null, 'Wrote a file') : $leaving->shielded();
+        $rows = $this->word('living') === 'keep' ? $export->inFull(null, 'Wrote a file') : $export->shielded();
         $now = Carbon::now()->toDateTimeImmutable();
         try {
             if (preg_match('/\.(gdz|zip)$/i', $to) === 1) {

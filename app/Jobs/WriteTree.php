@@ -35,7 +35,7 @@ final class WriteTree implements ShouldQueue
     {
     }
 
-    public function handle(PrivacyAwareExport $leaving, CurrentTree $current): void
+    public function handle(PrivacyAwareExport $export, CurrentTree $current): void
     {
         $run = Run::query()->findOrFail($this->runId);
         if ($run->isOver()) {
@@ -46,7 +46,7 @@ final class WriteTree implements ShouldQueue
         $keeping = $run->asked['keep'] ? User::query()->findOrFail((string) $run->user_id) : null;
         try {
             $written = $current->within(Tree::query()->where('id', $run->tree_id)->firstOrFail(), fn (): WrittenFile => WriteFile::spooled(
-                $leaving->rows($keeping, 'Wrote a file'), $version, $run->tree_id, Carbon::now()->toDateTimeImmutable(), (bool) $run->asked['zipped'], new RunProgress($run->id), self::records($run->tree_id)));
+                $export->rows($keeping, 'Wrote a file'), $version, $run->tree_id, Carbon::now()->toDateTimeImmutable(), (bool) $run->asked['zipped'], new RunProgress($run->id), self::records($run->tree_id)));
             $run->update(['state' => 'done', 'done' => 100, 'total' => 100, 'said' => trim('It is written. '.$written->sentence($version->value)), 'result' => ['path' => $written->path]]);
         } catch (Cancelled) {
             $run->update(['state' => 'cancelled', 'said' => 'It was cancelled. No file was written.']);

@@ -103,10 +103,10 @@ final class ImpactTest extends TestCase
 
         self::assertSame($expected, $this->stood(), "seed {$seed}: what stands");
         self::assertSame($windows, $this->windows($people), "seed {$seed}: when they lived");
-        $notches = $this->notches($people);
+        $originWeights = $this->notches($people);
         foreach ($page->json('effects') as $effect) {
-            if ($effect['kind'] === 'fact' && isset($notches[$effect['id']])) {
-                self::assertSame($effect['after'], $notches[$effect['id']], "seed {$seed}: what backs it");
+            if ($effect['kind'] === 'fact' && isset($originWeights[$effect['id']])) {
+                self::assertSame($effect['after'], $originWeights[$effect['id']], "seed {$seed}: what backs it");
             }
         }
         $this->api('POST', '/journal/undo')->assertOk();
@@ -196,13 +196,13 @@ final class ImpactTest extends TestCase
      */
     private function notches(array $people): array
     {
-        $notches = [];
+        $originWeights = [];
         foreach ($people as $person) {
             foreach ($this->api('GET', "/people/{$person}")->json('facts') as $fact) {
-                $notches[$fact['id']] = $fact['notches'];
+                $originWeights[$fact['id']] = $fact['notches'];
             }
         }
 
-        return $notches;
+        return $originWeights;
     }
 }

@@ -40,10 +40,10 @@ final class QuestionsTest extends TestCase
         self::assertSame([['3 May 1818', 'original', 'primary', 'strong'], ['1817', 'original', 'secondary', 'slight'], ['1819 or 1820', 'original', 'secondary', 'slight']],
             array_map(static fn (array $row): array => [$row['told'], $row['sourceClass'], $row['information'], $row['weight']], $page->json('rows')));
         self::assertCount(3, array_unique(array_column($page->json('rows'), 'origin')));
-        $stop = array_values(array_filter($page->json('stops'), static fn (array $stop): bool => $stop['shown'] === '3 May 1818'))[0];
-        self::assertSame('fcf', $stop['verdicts']);
-        self::assertStringStartsWith('3 May 1818 is told by ', $stop['reason']);
-        self::assertStringContainsString('cannot be true with it', $stop['reason']);
+        $candidate = array_values(array_filter($page->json('stops'), static fn (array $candidate): bool => $candidate['shown'] === '3 May 1818'))[0];
+        self::assertSame('fcf', $candidate['verdicts']);
+        self::assertStringStartsWith('3 May 1818 is told by ', $candidate['reason']);
+        self::assertStringContainsString('cannot be true with it', $candidate['reason']);
     }
 
     public function test_a_decision_closes_it_and_only_what_contradicts_opens_it_again(): void

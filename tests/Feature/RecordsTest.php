@@ -239,8 +239,8 @@ final class RecordsTest extends TestCase
         $record = $this->record();
         $image = $this->api('POST', "/records/{$record}/images", ['uploadId' => $this->upload(self::picture(60, 40), 'sheet.png')])->json('id');
         $line = (string) Str::uuid7();
-        $slip = ['image' => $image, 'page' => 0, 'left' => 0.1, 'top' => 0.25, 'width' => 0.8, 'height' => 0.125];
-        $this->api('PUT', "/records/{$record}", ['version' => $this->version($record), 'date' => '3 April 1881', 'lines' => [['id' => $line, 'name' => 'Ewan Tarrel', 'columns' => ['age' => '36'], 'slip' => $slip]]])->assertOk();
+        $strip = ['image' => $image, 'page' => 0, 'left' => 0.1, 'top' => 0.25, 'width' => 0.8, 'height' => 0.125];
+        $this->api('PUT', "/records/{$record}", ['version' => $this->version($record), 'date' => '3 April 1881', 'lines' => [['id' => $line, 'name' => 'Ewan Tarrel', 'columns' => ['age' => '36'], 'slip' => $strip]]])->assertOk();
         $this->takeIn($record, [['lineId' => $line, 'as' => 'new']]);
         $person = Person::query()->firstOrFail()->id;
         $beside = $this->api('GET', "/facts/{$this->fact($person, 'birth')->id}/beside")->assertOk()->json('slips');

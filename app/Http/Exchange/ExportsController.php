@@ -57,7 +57,7 @@ final readonly class ExportsController
         return self::download((string) ($row->result['path'] ?? ''), $row->title, (bool) $row->asked['zipped']);
     }
 
-    public function export(Request $request, PrivacyAwareExport $leaving): BinaryFileResponse
+    public function export(Request $request, PrivacyAwareExport $export): BinaryFileResponse
     {
         try {
             $version = Version::named($request->string('version', '7')->toString());
@@ -68,7 +68,7 @@ final readonly class ExportsController
         // answers with an error, and never with half a file.
         set_time_limit(0);
         $isZipped = $request->boolean('zipped');
-        $rows = $leaving->rows(LivingInFull::askedBy($request), 'Wrote a file');
+        $rows = $export->rows(LivingInFull::askedBy($request), 'Wrote a file');
         $file = WriteFile::spooled($rows, $version, $this->current->id(), Carbon::now()->toDateTimeImmutable(), $isZipped);
 
         return self::download($file->path, $this->name($isZipped), $isZipped)->deleteFileAfterSend();

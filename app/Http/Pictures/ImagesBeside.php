@@ -77,17 +77,17 @@ final readonly class ImagesBeside
         $links = MediaLink::query()->whereIn('id', $cut->pluck('image'))->get()->keyBy('id');
         $media = Media::query()->whereIn('id', $links->pluck('media_id'))->get()->keyBy('id');
         $previews = $this->previews($media->pluck('sha256'));
-        $slips = [];
-        foreach ($cut as $claim => $slip) {
-            $link = $links->get($slip['image']);
+        $strips = [];
+        foreach ($cut as $claim => $strip) {
+            $link = $links->get($strip['image']);
             $file = $link === null ? null : $media->get($link->media_id);
-            $page = $file === null ? null : PicturePages::pages($previews->get($file->sha256))[$slip['page']] ?? null;
+            $page = $file === null ? null : PicturePages::pages($previews->get($file->sha256))[$strip['page']] ?? null;
             if ($link !== null && $file !== null && $page !== null) {
-                $slips[] = new ClaimImageStrip($claim, $file->id, $page, ImageStrip::of($slip), PicturePages::view($link->view));
+                $strips[] = new ClaimImageStrip($claim, $file->id, $page, ImageStrip::of($strip), PicturePages::view($link->view));
             }
         }
 
-        return $slips;
+        return $strips;
     }
 
     /**

@@ -44,16 +44,16 @@ final readonly class ImpactPages
     {
     }
 
-    public function of(ImpactTarget $impactTarget, string $id, ImpactPreview $foretold): ImpactPage
+    public function of(ImpactTarget $impactTarget, string $id, ImpactPreview $preview): ImpactPage
     {
-        $owners = $this->owners($foretold->grounds);
+        $owners = $this->owners($preview->grounds);
         $people = $this->tree->lives(array_values(array_unique(array_merge(...array_values($owners), ...[[]]))));
-        $then = $foretold->tree($this->tree)->lives(array_keys($people));
-        $effects = array_map(fn (Effect $effect): ImpactEffect => $this->effect($effect, $foretold->grounds, $owners[$effect->conclusion->id] ?? [], $people, $then), $foretold->pulled->effects);
-        $touched = array_unique(array_merge([], ...array_map(static fn (Effect $effect): array => $owners[$effect->conclusion->id] ?? [], $foretold->pulled->effects)));
+        $then = $preview->tree($this->tree)->lives(array_keys($people));
+        $effects = array_map(fn (Effect $effect): ImpactEffect => $this->effect($effect, $preview->grounds, $owners[$effect->conclusion->id] ?? [], $people, $then), $preview->pulled->effects);
+        $touched = array_unique(array_merge([], ...array_map(static fn (Effect $effect): array => $owners[$effect->conclusion->id] ?? [], $preview->pulled->effects)));
 
-        return new ImpactPage('Suppose that '.$this->called($impactTarget, $id).' is false.', $foretold->mark(), count($foretold->pulled->void), count($touched), $effects, $this->moved($foretold, $owners),
-            array_values(Fact::query()->whereIn('id', $foretold->unweighed)->where('standing', '<>', 'unweighed')->orderBy('position')->get()
+        return new ImpactPage('Suppose that '.$this->called($impactTarget, $id).' is false.', $preview->mark(), count($preview->pulled->void), count($touched), $effects, $this->moved($preview, $owners),
+            array_values(Fact::query()->whereIn('id', $preview->unweighed)->where('standing', '<>', 'unweighed')->orderBy('position')->get()
                 ->map(QuestionFact::of(...))->all()));
     }
 
@@ -86,7 +86,7 @@ final readonly class ImpactPages
             ConclusionKind::Decision => QuestionPages::sentence($grounds->decisions[$id], $people[$grounds->decisions[$id]->person_id ?? ''] ?? null),
         };
         $owner = $owners[0] ?? '';
-        $weights = static fn (array $notches): array => array_values(array_map(static fn (WeightGrade $weight): string => $weight->value, $notches));
+        $weights = static fn (array $originWeights): array => array_values(array_map(static fn (WeightGrade $weight): string => $weight->value, $originWeights));
 
         return new ImpactEffect($effect->conclusion->kind->value, $id, $effect->outcome->value, $words, $this->instead($effect->conclusion, $grounds, $then[$owner] ?? null), $owner,
             implode(' and ', array_map(static fn (string $owner): string => ($people[$owner] ?? null)?->name()->shown() ?? '', $owners)), $weights($effect->before), $weights($effect->after));
@@ -108,11 +108,11 @@ final readonly class ImpactPages
      * @param  array<string, list<string>>  $owners
      * @return list<MovedWindow>
      */
-    private function moved(ImpactPreview $foretold, array $owners): array
+    private function moved(ImpactPreview $preview, array $owners): array
     {
-        $gone = array_merge($foretold->pulled->gone(ConclusionKind::Fact), $foretold->pulled->gone(ConclusionKind::Tie), $foretold->unweighed === [] ? [] : $foretold->pulled->gone(ConclusionKind::Decision));
+        $gone = array_merge($preview->pulled->gone(ConclusionKind::Fact), $preview->pulled->gone(ConclusionKind::Tie), $preview->unweighed === [] ? [] : $preview->pulled->gone(ConclusionKind::Decision));
         $around = array_slice(array_values(array_unique(array_merge([], ...array_map(static fn (string $id): array => $owners[$id] ?? [], $gone)))), 0, self::WINDOWS_AROUND);
-        $tree = $foretold->tree($this->tree);
+        $tree = $preview->tree($this->tree);
         $touched = [];
         foreach ($around as $personId) {
             [$now, $people] = $this->windows->around($personId);

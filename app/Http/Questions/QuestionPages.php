@@ -51,15 +51,15 @@ final readonly class QuestionPages
         $isOfSex = $question->aspect === 'sex';
         $facts = $isOfSex ? StatedSex::sides(PersonRow::query()->where('id', $question->person_id)->firstOrFail()) : $this->questions->facts($question);
         $rows = $this->rows->among($facts, $isOfSex ? StatedSex::claims((string) $question->person_id) : Claim::query()->whereIn('event_id', array_keys($facts))->orderBy('ordinal')->orderBy('id')->get());
-        $stops = CandidateDates::among(array_map(static fn (array $row): GenDate => $row[1], $rows));
+        $candidates = CandidateDates::among(array_map(static fn (array $row): GenDate => $row[1], $rows));
 
         return new QuestionPage(
             $question->id, $question->version, self::sentence($question, $person), $question->aspect, $question->state, (string) $question->person_id,
             $person?->name()->shown() ?? '?', $person === null ? '' : LifeYears::shown($person), $question->title, $question->decision, $question->reason, $question->reopened_by, $question->summary,
             array_map(static fn (array $row): WeighingRow => $row[0], $rows),
             array_values(array_map(QuestionFact::of(...), $facts)),
-            array_map(static fn (CandidateDate $stop): CandidateDateResource => self::stop($stop, $facts, array_map(static fn (array $row): WeighingRow => $row[0], $rows)), $stops),
-            self::axis($stops), $isOfSex ? ['The words for this person’s kin follow from it.'] : $this->elsewhere($person), $this->parents($question),
+            array_map(static fn (CandidateDate $candidate): CandidateDateResource => self::stop($candidate, $facts, array_map(static fn (array $row): WeighingRow => $row[0], $rows)), $candidates),
+            self::axis($candidates), $isOfSex ? ['The words for this person’s kin follow from it.'] : $this->elsewhere($person), $this->parents($question),
         );
     }
 
@@ -100,17 +100,17 @@ final readonly class QuestionPages
      * @param  array<string, Event>  $facts
      * @param  list<WeighingRow>  $rows
      */
-    private static function stop(CandidateDate $stop, array $facts, array $rows): CandidateDateResource
+    private static function stop(CandidateDate $candidate, array $facts, array $rows): CandidateDateResource
     {
-        $fact = array_filter($facts, static fn (Event $fact): bool => $fact->date->typed === $stop->date->typed);
+        $fact = array_filter($facts, static fn (Event $fact): bool => $fact->date->typed === $candidate->date->typed);
         $letters = implode('', array_map(static fn (Verdict $verdict): string => match ($verdict) {
             Verdict::Same, Verdict::Fits => 'f',
             Verdict::Strains => 's',
             Verdict::Contradicts => 'c',
             Verdict::Incomparable => '.',
-        }, $stop->verdicts));
+        }, $candidate->verdicts));
 
-        return new CandidateDateResource($stop->date->typed, $stop->date->shown, $stop->date->span()->earliest ?? 0, $stop->date->span()->latest ?? 0, $letters, array_key_first($fact) ?? '', self::reason($stop, $rows));
+        return new CandidateDateResource($candidate->date->typed, $candidate->date->shown, $candidate->date->span()->earliest ?? 0, $candidate->date->span()->latest ?? 0, $letters, array_key_first($fact) ?? '', self::reason($candidate, $rows));
     }
 
     /**
@@ -118,12 +118,12 @@ final readonly class QuestionPages
      *
      * @param  list<WeighingRow>  $rows
      */
-    private static function reason(CandidateDate $stop, array $rows): string
+    private static function reason(CandidateDate $candidate, array $rows): string
     {
         $by = ['fits' => [], 'strains' => [], 'contradicts' => []];
         foreach ($rows as $at => $row) {
             $note = trim(implode('', array_map(static fn ($words): string => $words->text, $row->note)), '. ');
-            $word = match ($stop->verdicts[$at]) {
+            $word = match ($candidate->verdicts[$at]) {
                 Verdict::Same, Verdict::Fits => 'fits',
                 Verdict::Strains => 'strains',
                 Verdict::Contradicts => 'contradicts',
@@ -134,7 +134,7 @@ final readonly class QuestionPages
             }
         }
         $parts = array_filter([
-            $by['fits'] === [] ? '' : "{$stop->date->shown} is told by ".self::listed($by['fits']).'.',
+            $by['fits'] === [] ? '' : "{$candidate->date->shown} is told by ".self::listed($by['fits']).'.',
             $by['strains'] === [] ? '' : ucfirst(self::listed($by['strains'])).' can hardly be right beside it.',
             $by['contradicts'] === [] ? '' : ucfirst(self::listed($by['contradicts'])).' cannot be true with it.',
         ]);
@@ -151,14 +151,14 @@ final readonly class QuestionPages
     }
 
     /**
-     * @param  list<CandidateDate>  $stops
+     * @param  list<CandidateDate>  $candidates
      * @return list<YearMark>
      */
-    private static function axis(array $stops): array
+    private static function axis(array $candidates): array
     {
         $days = [];
-        foreach ($stops as $stop) {
-            $span = $stop->date->span();
+        foreach ($candidates as $candidate) {
+            $span = $candidate->date->span();
             array_push($days, ...array_filter([$span?->earliest, $span?->latest], static fn (?int $day): bool => $day !== null));
         }
         if ($days === []) {

@@ -171,24 +171,24 @@ final readonly class RecordMatchPages
 
     private function assertion(Roll $roll, AssertionCheck $told): AssertionResource
     {
-        $telling = $told->telling;
+        $assertion = $told->telling;
 
-        return new AssertionResource($telling->key(), $telling->of->value, $told->state->value, self::sentence($roll, $telling), $telling->rule, $telling->working, $told->ground, $telling->words, $told->isWanted,
-            in_array($telling->of, [AssertionSubject::Person, AssertionSubject::Couple], true) ? mb_strtolower(EventKinds::named($telling->kind)->word) : '');
+        return new AssertionResource($assertion->key(), $assertion->of->value, $told->state->value, self::sentence($roll, $assertion), $assertion->rule, $assertion->working, $told->ground, $assertion->words, $told->isWanted,
+            in_array($assertion->of, [AssertionSubject::Person, AssertionSubject::Couple], true) ? mb_strtolower(EventKinds::named($assertion->kind)->word) : '');
     }
 
-    private static function sentence(Roll $roll, Assertion $telling): string
+    private static function sentence(Roll $roll, Assertion $assertion): string
     {
-        $other = $roll->line($telling->otherLineId)->name ?? '';
-        $rest = implode(', ', array_filter([$telling->date->shown, $telling->value, $telling->place], static fn (string $part): bool => $part !== ''));
+        $other = $roll->line($assertion->otherLineId)->name ?? '';
+        $rest = implode(', ', array_filter([$assertion->date->shown, $assertion->value, $assertion->place], static fn (string $part): bool => $part !== ''));
 
-        return match ($telling->of) {
-            AssertionSubject::Person => trim(EventKinds::named($telling->kind)->word." {$rest}"),
-            AssertionSubject::Couple => trim(EventKinds::named($telling->kind)->word." with {$other} {$rest}"),
+        return match ($assertion->of) {
+            AssertionSubject::Person => trim(EventKinds::named($assertion->kind)->word." {$rest}"),
+            AssertionSubject::Couple => trim(EventKinds::named($assertion->kind)->word." with {$other} {$rest}"),
             AssertionSubject::Partner => "Partner of {$other}",
-            AssertionSubject::Child => ($roll->line($telling->lineId)->name ?? '')." is a child of {$other}",
-            AssertionSubject::Sex => ucfirst((Sex::tryFrom($telling->value) ?? Sex::Unknown)->word()),
-            AssertionSubject::Remark => $telling->working,
+            AssertionSubject::Child => ($roll->line($assertion->lineId)->name ?? '')." is a child of {$other}",
+            AssertionSubject::Sex => ucfirst((Sex::tryFrom($assertion->value) ?? Sex::Unknown)->word()),
+            AssertionSubject::Remark => $assertion->working,
         };
     }
 

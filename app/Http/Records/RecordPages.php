@@ -54,11 +54,11 @@ final readonly class RecordPages
     /** @param  Collection<string, string>  $names */
     private static function line(RollLine $row, ?Placing $placing, Collection $names): RollLineResource
     {
-        $slip = $row->slip;
+        $strip = $row->slip;
 
         return new RollLineResource(
             $row->id, $row->role, $row->name_typed, (object) $row->columns,
-            $slip === null ? null : ImageStrip::of($slip),
+            $strip === null ? null : ImageStrip::of($strip),
             match ($placing?->state) {
                 null => 'unplaced',
                 'set aside' => 'aside',

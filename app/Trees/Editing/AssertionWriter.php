@@ -29,13 +29,13 @@ final readonly class AssertionWriter
     /** @param  array<string, string>  $placed  person by line */
     public function enter(Record $record, AssertionCheck $told, array $placed, CommitSummary $taken): void
     {
-        $telling = $told->telling;
-        $one = $placed[$telling->lineId] ?? null;
-        $other = $placed[$telling->otherLineId] ?? null;
-        if ($one === null || ($telling->otherLineId !== '' && ($other === null || $other === $one))) {
+        $assertion = $told->telling;
+        $one = $placed[$assertion->lineId] ?? null;
+        $other = $placed[$assertion->otherLineId] ?? null;
+        if ($one === null || ($assertion->otherLineId !== '' && ($other === null || $other === $one))) {
             return;
         }
-        match ($telling->of) {
+        match ($assertion->of) {
             AssertionSubject::Sex => $this->sex($record, $told, $one, $taken),
             AssertionSubject::Partner => $this->partner($record, $told, $one, (string) $other, $taken),
             AssertionSubject::Child => $this->child($record, $told, $one, (string) $other, $taken),
@@ -86,22 +86,22 @@ final readonly class AssertionWriter
 
     private function fact(Record $record, AssertionCheck $told, string $column, string $ownerId, CommitSummary $taken): void
     {
-        $telling = $told->telling;
+        $assertion = $told->telling;
         $event = match ($told->state) {
-            Agreement::New => $told->factId === '' ? $this->add($telling, $column, $ownerId, $taken) : $this->fill($telling, $told->factId),
-            Agreement::Contradicts => $told->repeatsRuledOut ? Event::query()->where('id', $told->factId)->firstOrFail() : $this->beside($telling, $column, $ownerId, $taken),
+            Agreement::New => $told->factId === '' ? $this->add($assertion, $column, $ownerId, $taken) : $this->fill($assertion, $told->factId),
+            Agreement::Contradicts => $told->repeatsRuledOut ? Event::query()->where('id', $told->factId)->firstOrFail() : $this->beside($assertion, $column, $ownerId, $taken),
             default => Event::query()->where('id', $told->factId)->firstOrFail(),
         };
-        $claim = $this->claim($record, $telling, ['event_id' => $event->id], $taken, $told->state !== Agreement::New);
+        $claim = $this->claim($record, $assertion, ['event_id' => $event->id], $taken, $told->state !== Agreement::New);
         if ($claim !== null && $told->state === Agreement::Strains) {
             ClaimUse::query()->create(['claim_id' => $claim->id, 'event_id' => $event->id, 'stance' => 'bears on', 'evidence' => 'direct']);
         }
     }
 
-    private function add(Assertion $telling, string $column, string $ownerId, CommitSummary $taken): Event
+    private function add(Assertion $assertion, string $column, string $ownerId, CommitSummary $taken): Event
     {
-        $event = $this->facts->add($column, $ownerId, self::values($telling));
-        if ($telling->reading !== '') {
+        $event = $this->facts->add($column, $ownerId, self::values($assertion));
+        if ($assertion->reading !== '') {
             // Another reading of a doubtful word is a rival of the first.
             $event->fill(['standing' => 'rival'])->save();
             $taken->rivals++;
@@ -114,17 +114,17 @@ final readonly class AssertionWriter
     }
 
     /** What contradicts stands beside what is there, unweighed: it comes after it in hand order, and so does not lead until somebody rules. */
-    private function beside(Assertion $telling, string $column, string $ownerId, CommitSummary $taken): Event
+    private function beside(Assertion $assertion, string $column, string $ownerId, CommitSummary $taken): Event
     {
         $taken->rivals++;
 
-        return $this->facts->add($column, $ownerId, self::values($telling));
+        return $this->facts->add($column, $ownerId, self::values($assertion));
     }
 
-    private function fill(Assertion $telling, string $factId): Event
+    private function fill(Assertion $assertion, string $factId): Event
     {
         $event = Event::query()->where('id', $factId)->firstOrFail();
-        $missing = ($event->date_typed === '' ? ['date' => $telling->date->typed] : []) + ($event->place_typed === '' && $telling->place !== '' ? ['place' => $telling->place] : []);
+        $missing = ($event->date_typed === '' ? ['date' => $assertion->date->typed] : []) + ($event->place_typed === '' && $assertion->place !== '' ? ['place' => $assertion->place] : []);
 
         return $this->facts->change($event, $event->version, ['kind' => $event->kind, ...$missing]);
     }
@@ -134,11 +134,11 @@ final readonly class AssertionWriter
      *
      * @param  array<string, string>  $on
      */
-    private function claim(Record $record, Assertion $telling, array $on, CommitSummary $taken, bool $isMore = false): ?Claim
+    private function claim(Record $record, Assertion $assertion, array $on, CommitSummary $taken, bool $isMore = false): ?Claim
     {
-        $aspect = $telling->kind !== '' ? $telling->kind : $telling->of->value;
-        $known = Claim::query()->where('record_id', $record->id)->where('roll_line_id', $telling->lineId)->where('aspect', $aspect);
-        $known = $telling->otherLineId === '' ? $known : $known->where('other_line_id', $telling->otherLineId);
+        $aspect = $assertion->kind !== '' ? $assertion->kind : $assertion->of->value;
+        $known = Claim::query()->where('record_id', $record->id)->where('roll_line_id', $assertion->lineId)->where('aspect', $aspect);
+        $known = $assertion->otherLineId === '' ? $known : $known->where('other_line_id', $assertion->otherLineId);
         foreach ($on as $column => $id) {
             $known->where($column, $id);
         }
@@ -146,20 +146,20 @@ final readonly class AssertionWriter
             return null;
         }
         $columns = [
-            'roll_line_id' => $telling->lineId, 'other_line_id' => $telling->otherLineId === '' ? null : $telling->otherLineId,
-            'aspect' => $aspect, 'reading' => $telling->isDoubtful ? 'doubtful' : 'sure', 'taken_over' => false, 'evidence' => $telling->isIndirect() ? 'indirect' : 'unstated',
-            'said' => array_filter(['rule' => $telling->rule, 'working' => $telling->working, 'date' => $telling->date->typed, 'place' => $telling->place, 'value' => $telling->value]),
+            'roll_line_id' => $assertion->lineId, 'other_line_id' => $assertion->otherLineId === '' ? null : $assertion->otherLineId,
+            'aspect' => $aspect, 'reading' => $assertion->isDoubtful ? 'doubtful' : 'sure', 'taken_over' => false, 'evidence' => $assertion->isIndirect() ? 'indirect' : 'unstated',
+            'said' => array_filter(['rule' => $assertion->rule, 'working' => $assertion->working, 'date' => $assertion->date->typed, 'place' => $assertion->place, 'value' => $assertion->value]),
         ];
         $plain = $on === [] ? null : Claim::query()->where('record_id', $record->id)->whereNull('roll_line_id')->where($on)->orderBy('id')->first();
         if ($plain !== null) {
             // The record was cited for this already, by somebody who had no roll: now it is read from its line.
-            $plain->fill([...$columns, 'words' => $plain->words === '' ? $telling->words : $plain->words])->save();
+            $plain->fill([...$columns, 'words' => $plain->words === '' ? $assertion->words : $plain->words])->save();
 
             return $plain;
         }
         $taken->cited += $isMore ? 1 : 0;
 
-        return Claim::query()->create(['record_id' => $record->id, 'words' => $telling->words, ...$columns, ...$on]);
+        return Claim::query()->create(['record_id' => $record->id, 'words' => $assertion->words, ...$columns, ...$on]);
     }
 
     private function union(string $one, string $other): Union
@@ -184,8 +184,8 @@ final readonly class AssertionWriter
     }
 
     /** @return array{kind: string, value: string, date: string, place: string} */
-    private static function values(Assertion $telling): array
+    private static function values(Assertion $assertion): array
     {
-        return ['kind' => $telling->kind, 'value' => $telling->value, 'date' => $telling->date->typed, 'place' => $telling->place];
+        return ['kind' => $assertion->kind, 'value' => $assertion->value, 'date' => $assertion->date->typed, 'place' => $assertion->place];
     }
 }

@@ -48,12 +48,12 @@ final readonly class Citations
     /**
      * Says how a source writes its dates, and reads again what it is cited for.
      *
-     * @param  array<string, string>|null  $reckoning as SaidReckoning takes it
+     * @param  array<string, string>|null  $convention as SaidReckoning takes it
      * @return int how many dates are now understood otherwise
      */
-    public function reckon(Source $source, ?array $reckoning): int
+    public function reckon(Source $source, ?array $convention): int
     {
-        $source->fill(['reckoning' => $reckoning])->save();
+        $source->fill(['reckoning' => $convention])->save();
 
         return $this->dates->readAgainFrom($source);
     }

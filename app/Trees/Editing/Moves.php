@@ -124,9 +124,9 @@ final readonly class Moves
     }
 
     /** @return list<string> what becomes of a union that so many of its children leave */
-    private function emptied(string $unionId, int $leaving): array
+    private function emptied(string $unionId, int $export): array
     {
-        $left = ParentSet::query()->where('union_id', $unionId)->count() - $leaving;
+        $left = ParentSet::query()->where('union_id', $unionId)->count() - $export;
         $partners = UnionPartner::query()->where('union_id', $unionId)->count();
 
         return $left + $partners < 2 && Event::query()->where('union_id', $unionId)->doesntExist()

@@ -39,8 +39,8 @@ final readonly class SharedCitations
                 continue;
             }
             $isCited = false;
-            foreach ($fact->backing ?? [] as $backing) {
-                $isCited = $isCited || $backing->recordId === $claim->record_id;
+            foreach ($fact->backing ?? [] as $evidence) {
+                $isCited = $isCited || $evidence->recordId === $claim->record_id;
             }
             $among[] = ['person' => $person, 'fact' => $fact, 'isCited' => $isCited];
         }

@@ -58,14 +58,14 @@ final readonly class SourceDates
     public function readAgain(Builder $facts): int
     {
         $changed = 0;
-        $reckonings = [];
-        $facts->where('ordinal', '<', 0)->where('date_typed', '!=', '')->chunkById(self::AT_ONCE, function ($events) use (&$changed, &$reckonings): void {
+        $conventions = [];
+        $facts->where('ordinal', '<', 0)->where('date_typed', '!=', '')->chunkById(self::AT_ONCE, function ($events) use (&$changed, &$conventions): void {
             $standing = $this->standing(array_values($events->pluck('place_typed')->unique()->all()));
             $sources = $this->sources(array_values($events->pluck('id')->all()));
             foreach ($events as $event) {
                 $placeId = $event->place_id ?? $standing[$event->place_typed] ?? null;
-                $reckoning = $reckonings[$placeId ?? ''] ??= $this->gazetteers->datingConvention($placeId);
-                $date = GenDate::parse($event->date_typed, isset($sources[$event->id]) ? $sources[$event->id]->over($reckoning) : $reckoning);
+                $convention = $conventions[$placeId ?? ''] ??= $this->gazetteers->datingConvention($placeId);
+                $date = GenDate::parse($event->date_typed, isset($sources[$event->id]) ? $sources[$event->id]->over($convention) : $convention);
                 // Assigning an equal date would count as a change.
                 if ($date != $event->date) {
                     $event->fill(['date' => $date])->save();

@@ -255,20 +255,20 @@ final readonly class DatabaseTree implements TreeView
             $dates[$row->id] = DateColumns::restore((array) $row);
         }
         $told = $backed === [] ? [] : $rows->whereIn($column, $backed)->pluck('kind', 'id')->all();
-        $backing = $this->backing(array_intersect_key($dates, $told), $told);
+        $evidence = $this->backing(array_intersect_key($dates, $told), $told);
         $events = [];
         foreach ($rows as $row) {
-            $events[$row->{$column}][] = self::event($row, $dates[$row->id], $backing[$row->id] ?? []);
+            $events[$row->{$column}][] = self::event($row, $dates[$row->id], $evidence[$row->id] ?? []);
         }
 
         return $events;
     }
 
-    /** @param  list<CitedEvidence>  $backing */
-    private static function event(stdClass $row, GenDate $date, array $backing): Event
+    /** @param  list<CitedEvidence>  $evidence */
+    private static function event(stdClass $row, GenDate $date, array $evidence): Event
     {
         return new Event($row->id, $row->kind, $row->type_words, $row->value,
-            $date, $row->place_typed, $row->denied, $backing, Standing::from($row->standing), $row->place_id, $row->restriction);
+            $date, $row->place_typed, $row->denied, $evidence, Standing::from($row->standing), $row->place_id, $row->restriction);
     }
 
     /**
@@ -289,15 +289,15 @@ final readonly class DatabaseTree implements TreeView
             ->orderBy('claims.ordinal')->orderBy('claims.id')
             ->get(['claims.id', 'claims.event_id', 'claims.record_id', 'claims.words', 'claims.taken_over', 'claims.information', 'claims.informant', 'claims.origin', 'claims.weight_said', 'claims.weight_why',
                 'claims.withdrawn', 'claims.aspect', 'claims.said', 'claims.evidence', 'claims.leans_on_id', 'claims.informant_tie', 'records.locator', ...self::OF_RECORD, 'sources.id as source_id', 'sources.title', 'sources.author', 'sources.publication', 'sources.kind', 'sources.source_kind_id', 'sources.fields', 'records.fields as record_fields', 'repositories.name as repository']);
-        $backing = [];
+        $evidence = [];
         $classes = app(ClassifiedClaims::class);
         foreach ($rows as $row) {
             $source = new CitedSource($row->source_id, $row->title, $row->author, $row->publication, $row->repository ?? '', self::forms($row));
-            $backing[$row->event_id][] = new CitedEvidence($row->id, $row->record_id, $source, $row->locator, $row->words, $row->taken_over,
+            $evidence[$row->event_id][] = new CitedEvidence($row->id, $row->record_id, $source, $row->locator, $row->words, $row->taken_over,
                 self::classed($classes, $row, $dates[$row->event_id], $kinds[$row->event_id]));
         }
 
-        return $backing;
+        return $evidence;
     }
 
     private static function classed(ClassifiedClaims $classes, stdClass $row, GenDate $date, string $kind): ClassifiedClaim

@@ -36,9 +36,9 @@ final readonly class RecordFile
         foreach (array_values($decoded['lines']) as $at => $line) {
             $lines[] = self::line($kind, $line, $at + 1);
         }
-        $reckoning = $this->gazetteers->datingConvention($this->gazetteers->meant($place, null));
+        $convention = $this->gazetteers->datingConvention($this->gazetteers->meant($place, null));
 
-        return new Roll($kind, GenDate::parse(self::text($decoded, 'date', 'The record'), $reckoning), $place, $lines, $reckoning);
+        return new Roll($kind, GenDate::parse(self::text($decoded, 'date', 'The record'), $convention), $place, $lines, $convention);
     }
 
     private function kind(string $code): RecordKind

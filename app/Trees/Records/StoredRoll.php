@@ -38,10 +38,10 @@ final readonly class StoredRoll
      */
     public function asTyped(Record $record, array $lines, string $date, string $place): Roll
     {
-        $reckoning = $this->datingConvention($record, trim($place));
+        $convention = $this->datingConvention($record, trim($place));
 
-        return new Roll($this->kinds->of($record), GenDate::parse($date, $reckoning), trim($place),
-            TranscriptionMarks::settleAll(array_map(static fn (array $line): RollLine => new RollLine($line['id'], trim($line['name']), $line['role'], array_map(trim(...), $line['columns'])), $lines)), $reckoning);
+        return new Roll($this->kinds->of($record), GenDate::parse($date, $convention), trim($place),
+            TranscriptionMarks::settleAll(array_map(static fn (array $line): RollLine => new RollLine($line['id'], trim($line['name']), $line['role'], array_map(trim(...), $line['columns'])), $lines)), $convention);
     }
 
     private function datingConvention(Record $record, string $place): DatingConvention

@@ -17,15 +17,15 @@ final readonly class BookYear
     {
     }
 
-    public static function bare(int $year, DatingConvention $reckoning): self
+    public static function bare(int $year, DatingConvention $convention): self
     {
-        return new self($year, false, $reckoning);
+        return new self($year, false, $convention);
     }
 
     /** 1731/2: `$second` is the year that is ours. */
-    public static function dual(int $second, DatingConvention $reckoning): self
+    public static function dual(int $second, DatingConvention $convention): self
     {
-        return new self($second, true, $reckoning);
+        return new self($second, true, $convention);
     }
 
     /**

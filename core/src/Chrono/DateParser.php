@@ -22,7 +22,7 @@ final class DateParser
         return self::$standard ??= new self(Forms::all());
     }
 
-    public function read(string $typed, DatingConvention $reckoning): GenDate
+    public function read(string $typed, DatingConvention $convention): GenDate
     {
         $text = trim((string) preg_replace('/\s+/u', ' ', $typed));
         if ($text === '') {
@@ -30,7 +30,7 @@ final class DateParser
         }
         try {
             foreach ($this->forms as $form) {
-                $date = $form->read($text, $reckoning, $this);
+                $date = $form->read($text, $convention, $this);
                 if ($date !== null) {
                     return $date->typedAs($typed);
                 }
@@ -47,15 +47,15 @@ final class DateParser
      *
      * @throws NoSuchDay
      */
-    public function begun(string $first, string $second, DatingConvention $reckoning): ?GenDate
+    public function begun(string $first, string $second, DatingConvention $convention): ?GenDate
     {
-        $date = $this->plain($first, $reckoning);
+        $date = $this->plain($first, $convention);
         if ($date !== null || preg_match('/^(?:(?:\d{1,2}(?:st|nd|rd|th)? )?(\p{L}+\.? ))?(\d{3,4}(?:\/\d{1,4})?)$/u', $second, $m) !== 1) {
             return $date;
         }
         $isDay = preg_match('/^\d{1,2}(?:st|nd|rd|th)?$/', $first) === 1;
 
-        return $this->plain($first.' '.($isDay ? $m[1] : '').$m[2], $reckoning);
+        return $this->plain($first.' '.($isDay ? $m[1] : '').$m[2], $convention);
     }
 
     /**
@@ -63,10 +63,10 @@ final class DateParser
      *
      * @throws NoSuchDay
      */
-    public function plain(string $text, DatingConvention $reckoning): ?GenDate
+    public function plain(string $text, DatingConvention $convention): ?GenDate
     {
         foreach ($this->forms as $form) {
-            $date = $form->read(trim($text), $reckoning, $this);
+            $date = $form->read(trim($text), $convention, $this);
             if ($date !== null) {
                 // A dual year without a month is one of two years, and still one thing that was said.
                 return $date->kind === DateKind::Exact || preg_match('/^\d{3,4}\/\d{1,2}$/', trim($text)) === 1 ? $date : null;

@@ -16,17 +16,17 @@ final class DateSum
     private const UNITS = ['y' => 'years', 'm' => 'months', 'w' => 'weeks', 'd' => 'days'];
 
     /** @return list<string> the answers, a line each; empty where nothing was understood */
-    public static function read(string $typed, ?DatingConvention $reckoning = null): array
+    public static function read(string $typed, ?DatingConvention $convention = null): array
     {
         $text = trim((string) preg_replace('/\s+/u', ' ', $typed), ' =');
         if (preg_match('/^(.+?) ([+\-−–]) ((?:\d+ ?(?:years?|yrs?|y|months?|mos?|m|weeks?|wks?|w|days?|d)\b[ ,]*(?:and )?)+)$/iu', $text, $m) === 1) {
-            return self::shifted(GenDate::parse($m[1], $reckoning), $m[2] === '+', self::lapse($m[3]));
+            return self::shifted(GenDate::parse($m[1], $convention), $m[2] === '+', self::lapse($m[3]));
         }
         if (preg_match('/^(.+?) (?:to|until|till|[\-−–]) (.+)$/iu', $text, $m) === 1) {
-            return self::between(GenDate::parse((string) preg_replace('/^from /i', '', $m[1]), $reckoning), GenDate::parse($m[2], $reckoning));
+            return self::between(GenDate::parse((string) preg_replace('/^from /i', '', $m[1]), $convention), GenDate::parse($m[2], $convention));
         }
 
-        return self::day(GenDate::parse($text, $reckoning));
+        return self::day(GenDate::parse($text, $convention));
     }
 
     /** @return list<string> */

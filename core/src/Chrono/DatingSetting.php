@@ -58,11 +58,11 @@ final readonly class DatingSetting
 
     public function over(DatingConvention $wider): DatingConvention
     {
-        $reckoning = $this->calendar === null ? $wider
+        $convention = $this->calendar === null ? $wider
             : DatingConvention::of($wider->order, $this->calendar, $this->yearStart, $this->until)->on($wider->hemisphere);
-        $reckoning = $this->order === null ? $reckoning : $reckoning->ordered($this->order);
+        $convention = $this->order === null ? $convention : $convention->ordered($this->order);
 
-        return $this->hemisphere === null ? $reckoning : $reckoning->on($this->hemisphere);
+        return $this->hemisphere === null ? $convention : $convention->on($this->hemisphere);
     }
 
     /** In words: "Julian, the year from 25 March, until 31 December 1752; 3/4 is the 3rd of April". */
@@ -80,9 +80,9 @@ final readonly class DatingSetting
         return implode('; ', array_filter($words));
     }
 
-    private static function day(string $typed, DatingConvention $reckoning): int
+    private static function day(string $typed, DatingConvention $convention): int
     {
-        $date = GenDate::parse($typed, $reckoning);
+        $date = GenDate::parse($typed, $convention);
         $day = $date->span()?->latest;
         if ($date->kind !== DateKind::Exact || $date->precision !== Precision::Day || $day === null || $date->isAmbiguous()) {
             throw DatingProblem::because("“{$typed}” is not one day. Say the last day that was so reckoned, such as 31 December 1752.");

@@ -29,9 +29,9 @@ final readonly class GenDate
     }
 
     /** Reads what a person typed; never fails: what is not understood is kept as a phrase. */
-    public static function parse(string $typed, ?DatingConvention $reckoning = null): self
+    public static function parse(string $typed, ?DatingConvention $convention = null): self
     {
-        return DateParser::standard()->read($typed, $reckoning ?? DatingConvention::unknown());
+        return DateParser::standard()->read($typed, $convention ?? DatingConvention::unknown());
     }
 
     public static function phrase(string $typed, string $problem = ''): self

@@ -30,14 +30,14 @@ final readonly class StatedAge
      *
      * @return self|null null when the words name no age
      */
-    public static function parse(string $typed, AgeConvention $telling = AgeConvention::Completed): ?self
+    public static function parse(string $typed, AgeConvention $assertion = AgeConvention::Completed): ?self
     {
         $text = mb_strtolower(trim((string) preg_replace('/\s+/u', ' ', $typed)));
         if (preg_match('/^(?:in (?:his|her|the) )?(\d{1,3})(?:st|nd|rd|th) year$/', $text, $m) === 1) {
             return new self($typed, (int) $m[1], 0, 0, AgeUnit::Years, AgeConvention::Running);
         }
         if (preg_match('/^(?:aged? )?(\d{1,3})(?: ?(?:years?|yrs?\.?|y\.?))?(?: old| of age)?$/', $text, $m) === 1) {
-            return new self($typed, (int) $m[1], 0, 0, AgeUnit::Years, $telling);
+            return new self($typed, (int) $m[1], 0, 0, AgeUnit::Years, $assertion);
         }
         if (preg_match('/^(?:(\d{1,3}) ?)?(?:½|1\/2)(?: ?(?:years?|yrs?\.?|y\.?))?$/u', $text, $m) === 1) {
             return new self($typed, (int) ($m[1] ?? 0), 6, 0, AgeUnit::Months, AgeConvention::Completed);

@@ -40,10 +40,10 @@ final class CandidateDates
                 $dates["{$month} {$year}"] ??= GenDate::parse("{$month} {$year}");
             }
         }
-        $stops = array_map(static fn (GenDate $date): CandidateDate => new CandidateDate($date, array_map(static fn (GenDate $claim): Verdict => Dates::compare($date, $claim)->verdict, $told)), array_values($dates));
-        usort($stops, static fn (CandidateDate $a, CandidateDate $b): int => self::key($a) <=> self::key($b));
+        $candidates = array_map(static fn (GenDate $date): CandidateDate => new CandidateDate($date, array_map(static fn (GenDate $claim): Verdict => Dates::compare($date, $claim)->verdict, $told)), array_values($dates));
+        usort($candidates, static fn (CandidateDate $a, CandidateDate $b): int => self::key($a) <=> self::key($b));
 
-        return $stops;
+        return $candidates;
     }
 
     /**
@@ -66,9 +66,9 @@ final class CandidateDates
     }
 
     /** @return array{int, int} by the first day, the widest before what lies in it */
-    private static function key(CandidateDate $stop): array
+    private static function key(CandidateDate $candidate): array
     {
-        $span = $stop->date->span();
+        $span = $candidate->date->span();
 
         return [$span->earliest ?? PHP_INT_MIN, -($span->latest ?? PHP_INT_MAX)];
     }

@@ -49,17 +49,17 @@ final class OriginGroups
      */
     public static function weights(array $claims): array
     {
-        $notches = [];
+        $originWeights = [];
         foreach (self::among($claims) as $group) {
             $voices = array_values(array_filter(array_map(static fn (ClassifiedClaim $claim): WeightGrade => WeightRule::of($claim)->weight, $group), static fn (WeightGrade $weight): bool => $weight->isVoice()));
             if ($voices !== []) {
                 usort($voices, self::strongestFirst(...));
-                $notches[] = $voices[0];
+                $originWeights[] = $voices[0];
             }
         }
-        usort($notches, self::strongestFirst(...));
+        usort($originWeights, self::strongestFirst(...));
 
-        return $notches;
+        return $originWeights;
     }
 
     private static function strongestFirst(WeightGrade $a, WeightGrade $b): int

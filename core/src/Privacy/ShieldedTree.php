@@ -124,13 +124,13 @@ final class ShieldedTree implements TreeView
     private function redacted(Event $event): Event
     {
         $hide = $this->names->hide(...);
-        $backing = array_map(static fn (CitedEvidence $b): CitedEvidence => new CitedEvidence(
+        $evidence = array_map(static fn (CitedEvidence $b): CitedEvidence => new CitedEvidence(
             $b->claimId, $b->recordId,
             new CitedSource($b->source->id, $hide($b->source->title), $hide($b->source->author), $hide($b->source->publication), $b->source->repository, $b->source->forms?->hidden($hide)),
             $hide($b->locator), $hide($b->words), $b->isTakenOver, $b->classed?->withoutReasons(),
         ), $event->backing);
 
-        return new Event($event->id, $event->kind, $hide($event->typeWords), $hide($event->value), $event->date, $event->place, $event->denied, $backing, $event->standing, $event->placeId, $event->restriction);
+        return new Event($event->id, $event->kind, $hide($event->typeWords), $hide($event->value), $event->date, $event->place, $event->denied, $evidence, $event->standing, $event->placeId, $event->restriction);
     }
 
     /**

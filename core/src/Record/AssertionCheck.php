@@ -12,14 +12,14 @@ final readonly class AssertionCheck
     }
 
     /** @param  string  $fillsFactId  a fact that is there without a day or a place, and gets it by this; empty where a new one is made */
-    public static function new(Assertion $telling, string $ground = '', string $fillsFactId = '', bool $isWanted = true): self
+    public static function new(Assertion $assertion, string $ground = '', string $fillsFactId = '', bool $isWanted = true): self
     {
-        return new self($telling, Agreement::New, $ground, $fillsFactId, $isWanted);
+        return new self($assertion, Agreement::New, $ground, $fillsFactId, $isWanted);
     }
 
-    public static function there(Assertion $telling, Agreement $state, string $ground, string $factId = ''): self
+    public static function there(Assertion $assertion, Agreement $state, string $ground, string $factId = ''): self
     {
-        return new self($telling, $state, $ground, $factId, true);
+        return new self($assertion, $state, $ground, $factId, true);
     }
 
     /**
@@ -27,20 +27,20 @@ final readonly class AssertionCheck
      *
      * @param  string  $factId  what was ruled out; empty of a tie
      */
-    public static function repeating(Assertion $telling, string $ground, string $factId = ''): self
+    public static function repeating(Assertion $assertion, string $ground, string $factId = ''): self
     {
-        return new self($telling, Agreement::Contradicts, $ground, $factId, true, true);
+        return new self($assertion, Agreement::Contradicts, $ground, $factId, true, true);
     }
 
     /** What cannot be entered while the tree says otherwise. */
-    public static function barred(Assertion $telling, string $ground): self
+    public static function barred(Assertion $assertion, string $ground): self
     {
-        return new self($telling, Agreement::Contradicts, $ground, '', false);
+        return new self($assertion, Agreement::Contradicts, $ground, '', false);
     }
 
-    public static function remark(Assertion $telling, string $ground): self
+    public static function remark(Assertion $assertion, string $ground): self
     {
-        return new self($telling, Agreement::Remark, $ground, '', false);
+        return new self($assertion, Agreement::Remark, $ground, '', false);
     }
 
     /** Shown, and entered by nothing but a wish. */

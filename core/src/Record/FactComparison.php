@@ -23,47 +23,47 @@ final class FactComparison
      * @param  list<Event>  $events  of the person or the couple
      * @param  \Closure(string): string  $whyRuledOut  told the id of a fact
      */
-    public static function standing(Assertion $telling, array $events, \Closure $whyRuledOut): AssertionCheck
+    public static function standing(Assertion $assertion, array $events, \Closure $whyRuledOut): AssertionCheck
     {
-        $isSingle = EventKinds::named($telling->kind)->single || $telling->kind === 'marriage';
+        $isSingle = EventKinds::named($assertion->kind)->single || $assertion->kind === 'marriage';
         $death = Event::leadingOf($events, 'death');
-        if (! $isSingle && self::isAfter($telling, $death)) {
-            return AssertionCheck::there($telling, Agreement::Contradicts, "The tree has the death on {$death?->date->shown}, before that day.");
+        if (! $isSingle && self::isAfter($assertion, $death)) {
+            return AssertionCheck::there($assertion, Agreement::Contradicts, "The tree has the death on {$death?->date->shown}, before that day.");
         }
-        $there = array_values(array_filter($events, static fn (Event $event): bool => $event->kind === $telling->kind && ! $event->denied));
+        $there = array_values(array_filter($events, static fn (Event $event): bool => $event->kind === $assertion->kind && ! $event->denied));
         [$there, $ruledOut] = [
             array_values(array_filter($there, static fn (Event $event): bool => $event->standing !== Standing::RuledOut)),
             array_values(array_filter($there, static fn (Event $event): bool => $event->standing === Standing::RuledOut)),
         ];
-        $told = $isSingle ? self::single($telling, $there) : self::many($telling, $there);
-        $again = in_array($told->state, [Agreement::New, Agreement::Contradicts], true) ? self::repeated($telling, $ruledOut, $isSingle) : null;
+        $told = $isSingle ? self::single($assertion, $there) : self::many($assertion, $there);
+        $again = in_array($told->state, [Agreement::New, Agreement::Contradicts], true) ? self::repeated($assertion, $ruledOut, $isSingle) : null;
         if ($again === null) {
             return $told;
         }
         $why = $whyRuledOut($again->id);
-        $leading = Event::leadingOf($there, $telling->kind);
+        $leading = Event::leadingOf($there, $assertion->kind);
 
-        return AssertionCheck::repeating($telling, ($leading === null || ! $isSingle ? 'It repeats' : "It contradicts what is accepted, {$leading->date->shown}, and repeats")
+        return AssertionCheck::repeating($assertion, ($leading === null || ! $isSingle ? 'It repeats' : "It contradicts what is accepted, {$leading->date->shown}, and repeats")
             .' what was ruled out'.($why === '' ? '.' : ' because: '.rtrim($why, '.').'.'), $again->id);
     }
 
     /** @param  list<Event>  $there */
-    private static function many(Assertion $telling, array $there): AssertionCheck
+    private static function many(Assertion $assertion, array $there): AssertionCheck
     {
         foreach ($there as $event) {
-            if (self::isTheSame($telling, $event)) {
-                return AssertionCheck::there($telling, Agreement::Agrees, 'It is there already.', $event->id);
+            if (self::isTheSame($assertion, $event)) {
+                return AssertionCheck::there($assertion, Agreement::Agrees, 'It is there already.', $event->id);
             }
         }
 
-        return AssertionCheck::new($telling);
+        return AssertionCheck::new($assertion);
     }
 
     /** @param  list<Event>  $ruledOut */
-    private static function repeated(Assertion $telling, array $ruledOut, bool $isSingle): ?Event
+    private static function repeated(Assertion $assertion, array $ruledOut, bool $isSingle): ?Event
     {
         foreach ($ruledOut as $event) {
-            if ($isSingle ? in_array(Dates::compare($telling->date, $event->date)->verdict, [Verdict::Same, Verdict::Fits], true) : self::isTheSame($telling, $event)) {
+            if ($isSingle ? in_array(Dates::compare($assertion->date, $event->date)->verdict, [Verdict::Same, Verdict::Fits], true) : self::isTheSame($assertion, $event)) {
                 return $event;
             }
         }
@@ -72,40 +72,40 @@ final class FactComparison
     }
 
     /** @param  list<Event>  $there */
-    private static function single(Assertion $telling, array $there): AssertionCheck
+    private static function single(Assertion $assertion, array $there): AssertionCheck
     {
-        $leading = Event::leadingOf($there, $telling->kind);
+        $leading = Event::leadingOf($there, $assertion->kind);
         if ($leading === null) {
-            return AssertionCheck::new($telling);
+            return AssertionCheck::new($assertion);
         }
-        $days = Dates::compare($telling->date, $leading->date);
-        $hasNoDay = $leading->date->isEmpty() && $telling->date->readings !== [];
-        $hasNoPlace = $leading->place === '' && $telling->place !== '' && in_array($days->verdict, [Verdict::Same, Verdict::Fits, Verdict::Incomparable], true);
+        $days = Dates::compare($assertion->date, $leading->date);
+        $hasNoDay = $leading->date->isEmpty() && $assertion->date->readings !== [];
+        $hasNoPlace = $leading->place === '' && $assertion->place !== '' && in_array($days->verdict, [Verdict::Same, Verdict::Fits, Verdict::Incomparable], true);
         if ($hasNoDay || $hasNoPlace) {
-            return AssertionCheck::new($telling, 'It is there without '.($hasNoDay ? 'a day.' : 'a place.'), $leading->id);
+            return AssertionCheck::new($assertion, 'It is there without '.($hasNoDay ? 'a day.' : 'a place.'), $leading->id);
         }
         if ($days->verdict === Verdict::Contradicts) {
             // A rival that is there may say the same already.
             foreach ($there as $event) {
-                if ($event->id !== $leading->id && in_array(Dates::compare($telling->date, $event->date)->verdict, [Verdict::Same, Verdict::Fits], true)) {
-                    return AssertionCheck::there($telling, Agreement::Agrees, "It agrees with the {$event->standing->value} {$event->date->shown}.", $event->id);
+                if ($event->id !== $leading->id && in_array(Dates::compare($assertion->date, $event->date)->verdict, [Verdict::Same, Verdict::Fits], true)) {
+                    return AssertionCheck::there($assertion, Agreement::Agrees, "It agrees with the {$event->standing->value} {$event->date->shown}.", $event->id);
                 }
             }
 
-            return AssertionCheck::there($telling, Agreement::Contradicts, $days->ground, $leading->id);
+            return AssertionCheck::there($assertion, Agreement::Contradicts, $days->ground, $leading->id);
         }
-        $apart = $telling->isSum && $telling->kind === 'birth' ? self::yearsApart($telling->date, $leading->date) : 0.0;
+        $apart = $assertion->isSum && $assertion->kind === 'birth' ? self::yearsApart($assertion->date, $leading->date) : 0.0;
         if ($apart > self::AGE_CANNOT_ERR) {
-            return AssertionCheck::there($telling, Agreement::Contradicts, 'The age misses '.$leading->date->shown.' by '.round($apart).' years: no telling errs so far.', $leading->id);
+            return AssertionCheck::there($assertion, Agreement::Contradicts, 'The age misses '.$leading->date->shown.' by '.round($apart).' years: no telling errs so far.', $leading->id);
         }
-        $places = Places::compare($telling->place, $leading->place);
-        $isElsewhere = $telling->place !== '' && $leading->place !== '' && $places->verdict === Verdict::Incomparable;
+        $places = Places::compare($assertion->place, $leading->place);
+        $isElsewhere = $assertion->place !== '' && $leading->place !== '' && $places->verdict === Verdict::Incomparable;
 
         return match (true) {
-            $days->verdict === Verdict::Strains => AssertionCheck::there($telling, Agreement::Strains, $days->ground, $leading->id),
-            $isElsewhere => AssertionCheck::there($telling, Agreement::Strains, $places->ground, $leading->id),
-            $days->verdict === Verdict::Incomparable => AssertionCheck::there($telling, Agreement::Agrees, 'It is there already.', $leading->id),
-            default => AssertionCheck::there($telling, Agreement::Agrees, $days->ground, $leading->id),
+            $days->verdict === Verdict::Strains => AssertionCheck::there($assertion, Agreement::Strains, $days->ground, $leading->id),
+            $isElsewhere => AssertionCheck::there($assertion, Agreement::Strains, $places->ground, $leading->id),
+            $days->verdict === Verdict::Incomparable => AssertionCheck::there($assertion, Agreement::Agrees, 'It is there already.', $leading->id),
+            default => AssertionCheck::there($assertion, Agreement::Agrees, $days->ground, $leading->id),
         };
     }
 
@@ -120,23 +120,23 @@ final class FactComparison
         return max(0, $mine->earliest + $mine->softBefore - ($theirs->latest - $theirs->softAfter), $theirs->earliest + $theirs->softBefore - ($mine->latest - $mine->softAfter)) / 365.25;
     }
 
-    private static function isTheSame(Assertion $telling, Event $event): bool
+    private static function isTheSame(Assertion $assertion, Event $event): bool
     {
-        if (SearchForm::of($telling->value) !== SearchForm::of($event->value)) {
+        if (SearchForm::of($assertion->value) !== SearchForm::of($event->value)) {
             return false;
         }
-        $days = Dates::compare($telling->date, $event->date)->verdict;
-        $isSameTime = in_array($days, [Verdict::Same, Verdict::Fits], true) || ($days === Verdict::Incomparable && $telling->value !== '');
-        $places = Places::compare($telling->place, $event->place);
+        $days = Dates::compare($assertion->date, $event->date)->verdict;
+        $isSameTime = in_array($days, [Verdict::Same, Verdict::Fits], true) || ($days === Verdict::Incomparable && $assertion->value !== '');
+        $places = Places::compare($assertion->place, $event->place);
 
-        return $isSameTime && ($telling->place === '' || $event->place === '' || $places->verdict !== Verdict::Incomparable);
+        return $isSameTime && ($assertion->place === '' || $event->place === '' || $places->verdict !== Verdict::Incomparable);
     }
 
     /** Present, in a trade or at a place, on a day after a death that the words fix. */
-    private static function isAfter(Assertion $telling, ?Event $death): bool
+    private static function isAfter(Assertion $assertion, ?Event $death): bool
     {
         $died = $death?->date->span();
-        $day = $telling->date->span();
+        $day = $assertion->date->span();
 
         return $died?->latest !== null && $day?->earliest !== null && $died->latest + $died->softAfter < $day->earliest;
     }

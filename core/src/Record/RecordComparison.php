@@ -43,84 +43,84 @@ final readonly class RecordComparison
     /** @return list<AssertionCheck> */
     public function of(RollLine $line): array
     {
-        return array_map(function (Assertion $telling): AssertionCheck {
-            $told = $this->compare($telling);
+        return array_map(function (Assertion $assertion): AssertionCheck {
+            $told = $this->compare($assertion);
 
-            return $telling->reading === '' ? $told : $told->onlyIfWanted();
+            return $assertion->reading === '' ? $told : $told->onlyIfWanted();
         }, DoubtfulReadingInference::of($this->roll, $line));
     }
 
-    private function compare(Assertion $telling): AssertionCheck
+    private function compare(Assertion $assertion): AssertionCheck
     {
-        return match ($telling->of) {
-            AssertionSubject::Person => $this->fact($telling),
-            AssertionSubject::Couple => $this->coupleFact($telling),
-            AssertionSubject::Partner => $this->partner($telling),
-            AssertionSubject::Child => $this->child($telling),
-            AssertionSubject::Sex => $this->sex($telling),
-            AssertionSubject::Remark => $this->remark($telling),
+        return match ($assertion->of) {
+            AssertionSubject::Person => $this->fact($assertion),
+            AssertionSubject::Couple => $this->coupleFact($assertion),
+            AssertionSubject::Partner => $this->partner($assertion),
+            AssertionSubject::Child => $this->child($assertion),
+            AssertionSubject::Sex => $this->sex($assertion),
+            AssertionSubject::Remark => $this->remark($assertion),
         };
     }
 
-    private function fact(Assertion $telling): AssertionCheck
+    private function fact(Assertion $assertion): AssertionCheck
     {
-        $person = $this->person($telling->lineId);
+        $person = $this->person($assertion->lineId);
 
-        return $person === null ? AssertionCheck::new($telling) : FactComparison::standing($telling, $person->events, $this->whyRuledOut);
+        return $person === null ? AssertionCheck::new($assertion) : FactComparison::standing($assertion, $person->events, $this->whyRuledOut);
     }
 
-    private function coupleFact(Assertion $telling): AssertionCheck
+    private function coupleFact(Assertion $assertion): AssertionCheck
     {
-        $union = $this->union($telling);
+        $union = $this->union($assertion);
 
-        return $union === null ? AssertionCheck::new($telling) : FactComparison::standing($telling, $union->events, $this->whyRuledOut);
+        return $union === null ? AssertionCheck::new($assertion) : FactComparison::standing($assertion, $union->events, $this->whyRuledOut);
     }
 
-    private function partner(Assertion $telling): AssertionCheck
+    private function partner(Assertion $assertion): AssertionCheck
     {
-        $ruledOut = $this->ruledOutUnion($telling);
-        if ($ruledOut !== null && $this->union($telling) === null) {
-            return $this->repeating($telling, 'They were ruled out as a couple', $ruledOut);
+        $ruledOut = $this->ruledOutUnion($assertion);
+        if ($ruledOut !== null && $this->union($assertion) === null) {
+            return $this->repeating($assertion, 'They were ruled out as a couple', $ruledOut);
         }
 
-        return $this->union($telling) !== null
-            ? AssertionCheck::there($telling, Agreement::Agrees, 'They are partners in the tree.')
-            : AssertionCheck::new($telling, isWanted: $telling->isSaid || ! $this->areBothKnown($telling));
+        return $this->union($assertion) !== null
+            ? AssertionCheck::there($assertion, Agreement::Agrees, 'They are partners in the tree.')
+            : AssertionCheck::new($assertion, isWanted: $assertion->isSaid || ! $this->areBothKnown($assertion));
     }
 
     /** A tie that the words do not say is wanted only where the family confirms it: the couple stands, and was wed before the birth. */
-    private function child(Assertion $telling): AssertionCheck
+    private function child(Assertion $assertion): AssertionCheck
     {
-        $child = $this->placed[$telling->lineId] ?? null;
-        $parent = $this->placed[$telling->otherLineId] ?? null;
+        $child = $this->placed[$assertion->lineId] ?? null;
+        $parent = $this->placed[$assertion->otherLineId] ?? null;
         $byBirth = 0;
         foreach ($child === null ? [] : $this->parentSets[$child] ?? [] as $set) {
             foreach ($set->parents as $tie) {
                 if ($tie->personId === $parent && $tie->standing === Standing::RuledOut) {
-                    return $telling->isSaid ? $this->repeating($telling, 'That was ruled out', $tie->id) : AssertionCheck::remark($telling, 'That was ruled out.');
+                    return $assertion->isSaid ? $this->repeating($assertion, 'That was ruled out', $tie->id) : AssertionCheck::remark($assertion, 'That was ruled out.');
                 }
                 if ($tie->personId === $parent) {
-                    return AssertionCheck::there($telling, Agreement::Agrees, 'They are parent and child in the tree.');
+                    return AssertionCheck::there($assertion, Agreement::Agrees, 'They are parent and child in the tree.');
                 }
                 $byBirth += $tie->kind === ParentageKind::Birth && $tie->standing->mayLead() ? 1 : 0;
             }
         }
-        if ($byBirth > 1 && ! $telling->isSaid) {
+        if ($byBirth > 1 && ! $assertion->isSaid) {
             // Whose child it is besides the head's, the page leaves open: what the tree knows is no contradiction.
-            return AssertionCheck::remark($telling, 'The page does not say so, and the tree has two parents by birth.');
+            return AssertionCheck::remark($assertion, 'The page does not say so, and the tree has two parents by birth.');
         }
         if ($byBirth > 1) {
-            return AssertionCheck::barred($telling, 'The tree has two parents by birth already, and this is neither.');
+            return AssertionCheck::barred($assertion, 'The tree has two parents by birth already, and this is neither.');
         }
 
-        return AssertionCheck::new($telling, isWanted: $telling->isSaid || $this->isBornInWedlock($telling));
+        return AssertionCheck::new($assertion, isWanted: $assertion->isSaid || $this->isBornInWedlock($assertion));
     }
 
-    private function isBornInWedlock(Assertion $telling): bool
+    private function isBornInWedlock(Assertion $assertion): bool
     {
-        $line = $this->roll->line($telling->lineId);
+        $line = $this->roll->line($assertion->lineId);
         $head = $line === null ? null : $this->roll->principalOf($line);
-        $union = $head === null ? null : $this->unionOf($this->placed[$head->id] ?? null, $this->placed[$telling->otherLineId] ?? null);
+        $union = $head === null ? null : $this->unionOf($this->placed[$head->id] ?? null, $this->placed[$assertion->otherLineId] ?? null);
         $marriage = $union?->marriage();
         $wed = $marriage !== null && $this->standsByItself($marriage) ? $marriage->date->span()?->earliest : null;
         $born = null;
@@ -140,9 +140,9 @@ final readonly class RecordComparison
     }
 
     /** The tie that was ruled out between the two of a telling; null where none was. */
-    private function ruledOutUnion(Assertion $telling): ?string
+    private function ruledOutUnion(Assertion $assertion): ?string
     {
-        [$one, $other] = [$this->placed[$telling->lineId] ?? '', $this->placed[$telling->otherLineId] ?? ''];
+        [$one, $other] = [$this->placed[$assertion->lineId] ?? '', $this->placed[$assertion->otherLineId] ?? ''];
         foreach ([[$one, $other], [$other, $one]] as [$who, $whom]) {
             foreach ($this->unions[$who] ?? [] as $union) {
                 if ($whom !== '' && in_array($whom, $union->ruledOutIds(), true)) {
@@ -154,51 +154,51 @@ final readonly class RecordComparison
         return null;
     }
 
-    private function repeating(Assertion $telling, string $says, string $tieId): AssertionCheck
+    private function repeating(Assertion $assertion, string $says, string $tieId): AssertionCheck
     {
         $why = $tieId === '' ? '' : ($this->whyRuledOut)($tieId);
 
-        return AssertionCheck::repeating($telling, $says.($why === '' ? '.' : ' because: '.rtrim($why, '.').'.'));
+        return AssertionCheck::repeating($assertion, $says.($why === '' ? '.' : ' because: '.rtrim($why, '.').'.'));
     }
 
-    private function sex(Assertion $telling): AssertionCheck
+    private function sex(Assertion $assertion): AssertionCheck
     {
-        $person = $this->person($telling->lineId);
+        $person = $this->person($assertion->lineId);
 
         return match (true) {
-            $person === null, $person->sex === Sex::Unknown => AssertionCheck::new($telling),
-            $person->sex->value === $telling->value => AssertionCheck::there($telling, Agreement::Agrees, "The tree says {$person->sex->word()}."),
-            default => AssertionCheck::there($telling, Agreement::Contradicts, "The tree says {$person->sex->word()}."),
+            $person === null, $person->sex === Sex::Unknown => AssertionCheck::new($assertion),
+            $person->sex->value === $assertion->value => AssertionCheck::there($assertion, Agreement::Agrees, "The tree says {$person->sex->word()}."),
+            default => AssertionCheck::there($assertion, Agreement::Contradicts, "The tree says {$person->sex->word()}."),
         };
     }
 
-    private function remark(Assertion $telling): AssertionCheck
+    private function remark(Assertion $assertion): AssertionCheck
     {
-        $person = $this->person($telling->lineId);
+        $person = $this->person($assertion->lineId);
         $death = $person?->leading('death', 'burial', 'cremation');
-        $day = $telling->date->span()?->earliest;
-        if ($telling->kind === 'alive' && $day !== null && $death?->date->span()?->latest !== null && $death->date->span()->latest < $day) {
-            return AssertionCheck::barred($telling, "The tree has the {$this->word($death)} on {$death->date->shown}, before that day.");
+        $day = $assertion->date->span()?->earliest;
+        if ($assertion->kind === 'alive' && $day !== null && $death?->date->span()?->latest !== null && $death->date->span()->latest < $day) {
+            return AssertionCheck::barred($assertion, "The tree has the {$this->word($death)} on {$death->date->shown}, before that day.");
         }
-        if ($telling->kind === 'children' && $person !== null) {
-            return AssertionCheck::remark($telling, $this->childrenKnown($telling, $person));
+        if ($assertion->kind === 'children' && $person !== null) {
+            return AssertionCheck::remark($assertion, $this->childrenKnown($assertion, $person));
         }
 
-        if ($telling->kind === 'condition' && $person !== null && str_starts_with(mb_strtolower($telling->words), 'm')) {
+        if ($assertion->kind === 'condition' && $person !== null && str_starts_with(mb_strtolower($assertion->words), 'm')) {
             foreach ($this->unions[$person->id] ?? [] as $union) {
                 if ($union->marriage() !== null) {
-                    return AssertionCheck::there($telling, Agreement::Agrees, 'The tree has a wedding.');
+                    return AssertionCheck::there($assertion, Agreement::Agrees, 'The tree has a wedding.');
                 }
             }
         }
 
-        return AssertionCheck::remark($telling, '');
+        return AssertionCheck::remark($assertion, '');
     }
 
-    private function childrenKnown(Assertion $telling, Person $person): string
+    private function childrenKnown(Assertion $assertion, Person $person): string
     {
         $known = [];
-        $line = $this->roll->line($telling->lineId);
+        $line = $this->roll->line($assertion->lineId);
         $head = $line === null ? null : $this->roll->principalOf($line);
         $partner = $head === null ? null : $this->placed[$head->id] ?? null;
         foreach ($this->unions[$person->id] ?? [] as $union) {
@@ -207,7 +207,7 @@ final readonly class RecordComparison
             }
         }
         $count = count($known);
-        $missing = (int) $telling->words - $count;
+        $missing = (int) $assertion->words - $count;
 
         return "{$count} known".match (true) {
             $missing === 1 => ': a child to find.',
@@ -217,14 +217,14 @@ final readonly class RecordComparison
         };
     }
 
-    private function areBothKnown(Assertion $telling): bool
+    private function areBothKnown(Assertion $assertion): bool
     {
-        return isset($this->placed[$telling->lineId], $this->placed[$telling->otherLineId]);
+        return isset($this->placed[$assertion->lineId], $this->placed[$assertion->otherLineId]);
     }
 
-    private function union(Assertion $telling): ?Union
+    private function union(Assertion $assertion): ?Union
     {
-        return $this->unionOf($this->placed[$telling->lineId] ?? null, $this->placed[$telling->otherLineId] ?? null);
+        return $this->unionOf($this->placed[$assertion->lineId] ?? null, $this->placed[$assertion->otherLineId] ?? null);
     }
 
     private function unionOf(?string $one, ?string $other): ?Union

@@ -22,13 +22,13 @@ final class NoteNumbering
     private array $notes = [];
 
     /**
-     * @param  list<CitedEvidence>  $backing
+     * @param  list<CitedEvidence>  $evidence
      * @return list<Words> the marks, in order
      */
-    public function marks(array $backing): array
+    public function marks(array $evidence): array
     {
         $marks = [];
-        foreach ($backing as $claim) {
+        foreach ($evidence as $claim) {
             $number = $this->numbers[$claim->recordId] ??= $this->add($claim);
             $marks[$number] = Words::noteMark($number);
         }

@@ -47,10 +47,10 @@ final readonly class Event
         return $first;
     }
 
-    /** @param  list<CitedEvidence>  $backing */
-    public function onOtherFooting(Standing $standing, array $backing): self
+    /** @param  list<CitedEvidence>  $evidence */
+    public function onOtherFooting(Standing $standing, array $evidence): self
     {
-        return new self($this->id, $this->kind, $this->typeWords, $this->value, $this->date, $this->place, $this->denied, $backing, $standing, $this->placeId, $this->restriction);
+        return new self($this->id, $this->kind, $this->typeWords, $this->value, $this->date, $this->place, $this->denied, $evidence, $standing, $this->placeId, $this->restriction);
     }
 
     /** What is asked of a couple is asked of whatever happened to them. */

@@ -22,9 +22,9 @@ final class OldStyleTableTest extends TestCase
     use ReadsDates;
 
     #[DataProvider('dates')]
-    public function test_reads(string $reckoning, string $typed, string $spans, string $shown): void
+    public function test_reads(string $convention, string $typed, string $spans, string $shown): void
     {
-        $date = GenDate::parse($typed, self::reckoning($reckoning));
+        $date = GenDate::parse($typed, self::reckoning($convention));
 
         self::assertSame([$spans, $shown], [self::spans($date), $date->shown]);
     }

@@ -19,9 +19,9 @@ use PHPUnit\Framework\TestCase;
 final class StatedAgeTest extends TestCase
 {
     #[DataProvider('ages')]
-    public function test_days_of_birth(string $age, AgeConvention $telling, string $then, string $earliest, string $latest): void
+    public function test_days_of_birth(string $age, AgeConvention $assertion, string $then, string $earliest, string $latest): void
     {
-        $born = StatedAge::parse($age, $telling)?->bornBySum(self::span($then));
+        $born = StatedAge::parse($age, $assertion)?->bornBySum(self::span($then));
 
         self::assertSame([$earliest, $latest], [IsoDay::orNull($born?->earliest), IsoDay::orNull($born?->latest)]);
     }

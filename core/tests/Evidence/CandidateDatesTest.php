@@ -29,7 +29,7 @@ final class CandidateDatesTest extends TestCase
     #[DataProvider('stops')]
     public function test_what_each_claim_says_to_a_stop(array $told, string $at, string $letters): void
     {
-        $found = array_values(array_filter(self::of($told), static fn (CandidateDate $stop): bool => $stop->date->typed === $at));
+        $found = array_values(array_filter(self::of($told), static fn (CandidateDate $candidate): bool => $candidate->date->typed === $at));
         self::assertCount(1, $found);
         self::assertSame($letters, implode('', array_map(static fn (Verdict $verdict): string => match ($verdict) {
             Verdict::Same, Verdict::Fits => 'f',
@@ -42,11 +42,11 @@ final class CandidateDatesTest extends TestCase
     public function test_every_claim_has_its_own_stop_and_they_run_from_the_earliest_on(): void
     {
         $told = ['3 May 1818', '1817', 'abt 1820', 'May 1818', 'bef 1830'];
-        $stops = self::of($told);
-        $typed = array_map(static fn (CandidateDate $stop): string => $stop->date->typed, $stops);
+        $candidates = self::of($told);
+        $typed = array_map(static fn (CandidateDate $candidate): string => $candidate->date->typed, $candidates);
         self::assertSame([], array_diff($told, $typed));
         self::assertSame($typed, array_unique($typed), 'none comes twice');
-        $days = array_map(static fn (CandidateDate $stop): int => $stop->date->span()->earliest ?? PHP_INT_MIN, $stops);
+        $days = array_map(static fn (CandidateDate $candidate): int => $candidate->date->span()->earliest ?? PHP_INT_MIN, $candidates);
         $sorted = $days;
         sort($sorted);
         self::assertSame($sorted, $days);
@@ -54,7 +54,7 @@ final class CandidateDatesTest extends TestCase
 
     public function test_far_apart_there_are_years_and_no_months_and_never_more_than_can_be_walked(): void
     {
-        $months = static fn (array $stops): int => count(array_filter($stops, static fn (CandidateDate $stop): bool => preg_match('/^[A-Z][a-z]{2} \d{4}$/', $stop->date->typed) === 1));
+        $months = static fn (array $candidates): int => count(array_filter($candidates, static fn (CandidateDate $candidate): bool => preg_match('/^[A-Z][a-z]{2} \d{4}$/', $candidate->date->typed) === 1));
         self::assertSame(12 * 5, $months(self::of(['1817', '1821'])));
         self::assertSame(0, $months(self::of(['1817', '1841'])));
         self::assertLessThan(130, count(self::of(['1500', '1900'])));

@@ -19,26 +19,26 @@ final class DoubtfulReadingInferenceTest extends TestCase
     public function test_a_doubtful_age_tells_two_births_and_leaves_the_rest_sure(): void
     {
         [$roll, $line] = self::household(['age' => '24', 'age?' => '29', 'trade' => 'Fowler']);
-        $tellings = DoubtfulReadingInference::of($roll, $line);
-        $births = array_values(array_filter($tellings, static fn (Assertion $telling): bool => $telling->kind === 'birth'));
+        $assertions = DoubtfulReadingInference::of($roll, $line);
+        $births = array_values(array_filter($assertions, static fn (Assertion $assertion): bool => $assertion->kind === 'birth'));
 
-        self::assertSame(['1856 or 1857', '1851 or 1852'], array_map(static fn (Assertion $telling): string => $telling->date->shown, $births));
-        self::assertSame(['', '29'], array_map(static fn (Assertion $telling): string => $telling->reading, $births));
-        self::assertSame([true, true], array_map(static fn (Assertion $telling): bool => $telling->isDoubtful, $births));
+        self::assertSame(['1856 or 1857', '1851 or 1852'], array_map(static fn (Assertion $assertion): string => $assertion->date->shown, $births));
+        self::assertSame(['', '29'], array_map(static fn (Assertion $assertion): string => $assertion->reading, $births));
+        self::assertSame([true, true], array_map(static fn (Assertion $assertion): bool => $assertion->isDoubtful, $births));
         self::assertStringStartsWith('If it reads “29”.', $births[1]->working);
         self::assertNotSame($births[0]->key(), $births[1]->key());
-        foreach ($tellings as $telling) {
-            self::assertSame($telling->kind === 'birth', $telling->isDoubtful, $telling->kind);
+        foreach ($assertions as $assertion) {
+            self::assertSame($assertion->kind === 'birth', $assertion->isDoubtful, $assertion->kind);
         }
     }
 
     public function test_a_word_that_is_doubtful_without_another_reading_adds_nothing(): void
     {
         [$roll, $line] = self::household(['age' => '24', 'trade' => 'Fowler', 'trade?' => '?']);
-        $tellings = DoubtfulReadingInference::of($roll, $line);
-        self::assertCount(count(InferenceRules::of($roll, $line)), $tellings);
-        self::assertSame(['occupation'], array_values(array_map(static fn (Assertion $telling): string => $telling->kind,
-            array_filter($tellings, static fn (Assertion $telling): bool => $telling->isDoubtful))));
+        $assertions = DoubtfulReadingInference::of($roll, $line);
+        self::assertCount(count(InferenceRules::of($roll, $line)), $assertions);
+        self::assertSame(['occupation'], array_values(array_map(static fn (Assertion $assertion): string => $assertion->kind,
+            array_filter($assertions, static fn (Assertion $assertion): bool => $assertion->isDoubtful))));
     }
 
     public function test_a_line_without_doubt_tells_what_the_rules_tell(): void

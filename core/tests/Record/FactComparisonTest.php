@@ -118,8 +118,8 @@ final class FactComparisonTest extends TestCase
     #[DataProvider('ages')]
     public function test_an_age_errs_by_years_and_not_by_a_generation(string $age, string $birth, string $state): void
     {
-        $telling = Assertion::ofPerson('line', 'birth', GenDate::parse($age), '', '', $age)->bySum('age', 'a sum');
-        $found = FactComparison::standing($telling, [new Event('b', 'birth', '', '', GenDate::parse($birth), '', false, [])], static fn (): string => '');
+        $assertion = Assertion::ofPerson('line', 'birth', GenDate::parse($age), '', '', $age)->bySum('age', 'a sum');
+        $found = FactComparison::standing($assertion, [new Event('b', 'birth', '', '', GenDate::parse($birth), '', false, [])], static fn (): string => '');
         self::assertSame($state, $found->state->value, $found->ground);
     }
 

@@ -47,11 +47,11 @@ final class InferenceTableTest extends TestCase
         $head = new RollLine('head', 'Ewan Tarrel', $isCensus ? 'head' : $shipped->roles[0]->code, $isCensus ? [] : $columns);
         $wife = new RollLine('wife', 'Isbel Tarrel', 'wife', $columns);
         $roll = new Roll($shipped, GenDate::parse($day), 'Hask', $isCensus ? [$head, $wife] : [$head]);
-        $telling = $this->one($roll, $isCensus ? $wife : $head, $rule);
-        $span = $telling->date->span();
-        self::assertSame($fact, $telling->kind);
+        $assertion = $this->one($roll, $isCensus ? $wife : $head, $rule);
+        $span = $assertion->date->span();
+        self::assertSame($fact, $assertion->kind);
         self::assertSame([$first, $last], [IsoDay::orNull($span?->earliest), IsoDay::orNull($span?->latest)]);
-        self::assertNotSame('', $telling->working);
+        self::assertNotSame('', $assertion->working);
     }
 
     /** The sum of the words themselves has soft edges: two censuses never contradict by themselves. */
@@ -66,7 +66,7 @@ final class InferenceTableTest extends TestCase
     public function test_a_wife_is_the_heads_partner_and_not_thereby_the_mother(): void
     {
         $roll = self::household();
-        $ties = array_values(array_filter(InferenceRules::of($roll, $roll->lines[2]), static fn (Assertion $telling): bool => $telling->of === AssertionSubject::Child));
+        $ties = array_values(array_filter(InferenceRules::of($roll, $roll->lines[2]), static fn (Assertion $assertion): bool => $assertion->of === AssertionSubject::Child));
         self::assertSame([['son', 'head', true], ['son', 'wife', false]], array_map(static fn (Assertion $t): array => [$t->lineId, $t->otherLineId, $t->isSaid], $ties));
         self::assertSame(['wife', 'head'], [$this->one($roll, $roll->lines[1], 'relation told')->lineId, $this->one($roll, $roll->lines[1], 'relation told')->otherLineId]);
     }
@@ -161,7 +161,7 @@ final class InferenceTableTest extends TestCase
 
     private function one(Roll $roll, RollLine $line, string $rule): Assertion
     {
-        $found = array_values(array_filter(InferenceRules::of($roll, $line), static fn (Assertion $telling): bool => $telling->rule === $rule));
+        $found = array_values(array_filter(InferenceRules::of($roll, $line), static fn (Assertion $assertion): bool => $assertion->rule === $rule));
         self::assertNotSame([], $found, "Nothing follows by the rule “{$rule}”.");
 
         return $found[0];

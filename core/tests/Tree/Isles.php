@@ -34,10 +34,10 @@ final class Isles
     public function person(string $key, string $line, bool $cited = false): self
     {
         $entry = OneLineEntry::parse($line);
-        $backing = $cited ? [new CitedEvidence("claim-{$key}", "record-{$key}", self::register(), "entry {$key}", 'as written')] : [];
+        $evidence = $cited ? [new CitedEvidence("claim-{$key}", "record-{$key}", self::register(), "entry {$key}", 'as written')] : [];
         $events = [];
         foreach ($entry->events as $kind => $event) {
-            $events[] = new Event("{$kind}-{$key}", $kind, '', '', $event->date, $event->place, false, $backing);
+            $events[] = new Event("{$kind}-{$key}", $kind, '', '', $event->date, $event->place, false, $evidence);
         }
         $this->people[$key] = new Person($key, count($this->people) + 1, $entry->sex, [new Name("name-{$key}", NameKind::Birth, $entry->name)], $events);
 

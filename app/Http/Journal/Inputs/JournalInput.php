@@ -40,9 +40,9 @@ final readonly class JournalInput
      *
      * @throws Refusal where one is not understood
      */
-    public function asked(DatingConvention $reckoning): JournalFilter
+    public function asked(DatingConvention $convention): JournalFilter
     {
-        $span = static fn (?string $typed): ?DaySpan => $typed === null || trim($typed) === '' ? null : GenDate::parse($typed, $reckoning)->span()
+        $span = static fn (?string $typed): ?DaySpan => $typed === null || trim($typed) === '' ? null : GenDate::parse($typed, $convention)->span()
             ?? throw new Refusal("“{$typed}” is not understood as a date.");
 
         return new JournalFilter($this->person ?? '', $this->author ?? '', $span($this->from)?->earliest, $span($this->to)?->latest, ChangeTopic::tryFrom($this->field ?? ''), $this->how ?? '');

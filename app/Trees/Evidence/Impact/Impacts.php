@@ -34,11 +34,11 @@ final readonly class Impacts
     {
         $grounds = new ConclusionLoader($this->classes);
         $supposed = $this->follow($grounds, $impactTarget, $id);
-        $pulled = ImpactAnalysis::of($grounds->conclusions(), $supposed, $grounds->byPlacing());
+        $impact = ImpactAnalysis::of($grounds->conclusions(), $supposed, $grounds->byPlacing());
 
         $decision = $impactTarget === ImpactTarget::Decision ? $grounds->decisions[$id] ?? null : null;
 
-        return new ImpactPreview($grounds, $pulled, $decision === null ? [] : array_keys($this->questions->facts($decision)));
+        return new ImpactPreview($grounds, $impact, $decision === null ? [] : array_keys($this->questions->facts($decision)));
     }
 
     /**
@@ -54,13 +54,13 @@ final readonly class Impacts
         if (trim($why) === '') {
             throw new Refusal('Write why it is false: it stays to be read, so that nobody concludes it again.');
         }
-        $foretold = $this->preview($impactTarget, $id);
-        if ($foretold->mark() !== $seen) {
+        $preview = $this->preview($impactTarget, $id);
+        if ($preview->mark() !== $seen) {
             throw new Refusal('Something was changed meanwhile, and now other things would follow. Look at the list again.', 409);
         }
-        $gone = $foretold->pulled->gone(...);
+        $gone = $preview->pulled->gone(...);
         // Claims first: what a decision rests on is no longer asked when it is opened.
-        foreach (Claim::query()->whereIn('id', $foretold->pulled->void)->where('withdrawn', '')->get() as $claim) {
+        foreach (Claim::query()->whereIn('id', $preview->pulled->void)->where('withdrawn', '')->get() as $claim) {
             $claim->fill(['withdrawn' => trim($why)])->save();
         }
         foreach (Event::query()->whereIn('id', $gone(ConclusionKind::Fact))->get() as $fact) {
@@ -72,10 +72,10 @@ final readonly class Impacts
         foreach (Placing::query()->whereIn('id', $gone(ConclusionKind::Placing))->get() as $placing) {
             $placing->fill(['state' => 'refused', 'reason' => trim($why)])->save();
         }
-        foreach (Parentage::query()->whereIn('id', $foretold->pulled->unproved(ConclusionKind::Tie))->get() as $tie) {
+        foreach (Parentage::query()->whereIn('id', $preview->pulled->unproved(ConclusionKind::Tie))->get() as $tie) {
             $tie->fill(['proof' => CaseState::Unresolved->proof()->value])->save();
         }
-        foreach (Placing::query()->whereIn('id', $foretold->pulled->unproved(ConclusionKind::Placing))->get() as $placing) {
+        foreach (Placing::query()->whereIn('id', $preview->pulled->unproved(ConclusionKind::Placing))->get() as $placing) {
             $placing->fill(['state' => CaseState::Unresolved->placing()->value])->save();
         }
         foreach (Question::query()->whereIn('id', $gone(ConclusionKind::Decision))->get() as $question) {

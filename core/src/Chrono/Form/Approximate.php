@@ -22,13 +22,13 @@ final readonly class Approximate implements DateForm
         'calculated' => DateKind::Calculated, 'calc' => DateKind::Calculated, 'cal' => DateKind::Calculated,
     ];
 
-    public function read(string $text, DatingConvention $reckoning, DateParser $reader): ?GenDate
+    public function read(string $text, DatingConvention $convention, DateParser $reader): ?GenDate
     {
         if (preg_match('/^(~|\p{L}+)\.?\s*(?:the year |in )?(\S.*)$/u', $text, $m) !== 1) {
             return null;
         }
         $kind = self::WORDS[mb_strtolower($m[1])] ?? null;
-        $date = $kind === null ? null : $reader->plain($m[2], $reckoning);
+        $date = $kind === null ? null : $reader->plain($m[2], $convention);
         if ($kind === null || $date === null) {
             return null;
         }

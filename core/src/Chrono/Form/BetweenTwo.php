@@ -14,7 +14,7 @@ use NorthBough\Core\Chrono\Interpretation;
 /** bet 1850 and 1855, 1850-1855, 1850–5, May-Jun 1891, 14/15 Jun 1891, 1850 or 1851: one moment, somewhere within. */
 final readonly class BetweenTwo implements DateForm
 {
-    public function read(string $text, DatingConvention $reckoning, DateParser $reader): ?GenDate
+    public function read(string $text, DatingConvention $convention, DateParser $reader): ?GenDate
     {
         if (preg_match('/^(?:between|betw?\.?|btw\.?) (.+?) (?:and|&|-|–) (.+)$/iu', $text, $m) !== 1
             && preg_match('/^(.*\d|\p{L}+\.?) ?[-–] ?(\S.*)$/u', $text, $m) !== 1
@@ -26,8 +26,8 @@ final readonly class BetweenTwo implements DateForm
         if (preg_match('/(\d{4})$/', $m[1], $year) === 1 && preg_match('/^\d{1,2}$/', $last) === 1) {
             $last = substr($year[1], 0, 4 - strlen($last)).$last;
         }
-        $to = $reader->plain($last, $reckoning);
-        $from = $to === null ? null : $reader->begun($m[1], $last, $reckoning);
+        $to = $reader->plain($last, $convention);
+        $from = $to === null ? null : $reader->begun($m[1], $last, $convention);
         if ($from === null || $to === null) {
             return null;
         }

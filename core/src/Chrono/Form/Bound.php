@@ -26,15 +26,15 @@ final readonly class Bound implements DateForm
         'not earlier than' => [DateKind::After, false], 'on or after' => [DateKind::After, false],
     ];
 
-    public function read(string $text, DatingConvention $reckoning, DateParser $reader): ?GenDate
+    public function read(string $text, DatingConvention $convention, DateParser $reader): ?GenDate
     {
         if (preg_match('/^(not (?:after|before)|not? (?:later|earlier) than|on or (?:before|after)|prior to|[<>]|\p{L}+)\.? ?(\S.*)$/iu', $text, $m) !== 1) {
             return null;
         }
         $word = mb_strtolower($m[1]);
         [$kind, $strict] = self::WORDS[$word] ?? [null, false];
-        $strict = $strict && ! $reckoning->boundsAreInclusive;
-        $date = $kind === null ? null : $reader->plain($m[2], $reckoning);
+        $strict = $strict && ! $convention->boundsAreInclusive;
+        $date = $kind === null ? null : $reader->plain($m[2], $convention);
         if ($kind === null || $date === null) {
             return null;
         }

@@ -15,7 +15,7 @@ use NorthBough\Core\Chrono\Precision;
 /** 18th century: 1701 to 1800. */
 final readonly class Century implements DateForm
 {
-    public function read(string $text, DatingConvention $reckoning, DateParser $reader): ?GenDate
+    public function read(string $text, DatingConvention $convention, DateParser $reader): ?GenDate
     {
         if (preg_match('/^(?:the )?(\d{1,2})(?:st|nd|rd|th) (?:century|cent\.|c\.)$/iu', $text, $m) !== 1 || (int) $m[1] < 1 || (int) $m[1] > 21) {
             return null;

@@ -22,14 +22,14 @@ use NorthBough\Core\Chrono\StatedAge;
  */
 final readonly class ComputedDate implements DateForm
 {
-    public function read(string $text, DatingConvention $reckoning, DateParser $reader): ?GenDate
+    public function read(string $text, DatingConvention $convention, DateParser $reader): ?GenDate
     {
         if (preg_match('/^aged (?<age>.+?)(?:, (?<telling>rounded|running|next birthday))?,? (?:on|in) (?<day>\S.*)$/iu', $text, $m) !== 1
             && preg_match('/^(?<age>\d.*?) before (?<day>\S.*)$/iu', $text, $m) !== 1) {
             return null;
         }
         $age = StatedAge::parse($m['age'], AgeConvention::tryFrom(mb_strtolower($m['telling'] ?? '')) ?? AgeConvention::Completed);
-        $told = $reader->plain($m['day'], $reckoning)?->span();
+        $told = $reader->plain($m['day'], $convention)?->span();
         if ($age === null || $told === null || $told->earliest === null || $told->latest === null) {
             return null;
         }

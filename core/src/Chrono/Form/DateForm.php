@@ -20,5 +20,5 @@ interface DateForm
      * @throws NoSuchDay when they are, and name a day that cannot be
      * @throws EmptySpan when they are, and end before they begin
      */
-    public function read(string $text, DatingConvention $reckoning, DateParser $reader): ?GenDate;
+    public function read(string $text, DatingConvention $convention, DateParser $reader): ?GenDate;
 }

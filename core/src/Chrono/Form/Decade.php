@@ -15,7 +15,7 @@ use NorthBough\Core\Chrono\Precision;
 /** 1850s, early 1850s. Early, middle and late are the years 0 to 3, 4 to 6 and 7 to 9. */
 final readonly class Decade implements DateForm
 {
-    public function read(string $text, DatingConvention $reckoning, DateParser $reader): ?GenDate
+    public function read(string $text, DatingConvention $convention, DateParser $reader): ?GenDate
     {
         if (preg_match('/^(?:the )?(?:(early|mid|middle|late)[ -])?(?:the )?(\d{3}0)\'?s$/iu', $text, $m) !== 1) {
             return null;

@@ -42,7 +42,7 @@ final readonly class Feast implements DateForm
         'trinity' => 56, 'trinity sunday' => 56, 'corpus christi' => 60,
     ];
 
-    public function read(string $text, DatingConvention $reckoning, DateParser $reader): ?GenDate
+    public function read(string $text, DatingConvention $convention, DateParser $reader): ?GenDate
     {
         if (preg_match('/^(?:the )?(?:feast of )?(?:the )?(?<feast>[\p{L}\'’. ]+?),? '.YearWords::PATTERN.'$/iu', $text, $m) !== 1) {
             return null;
@@ -50,22 +50,22 @@ final readonly class Feast implements DateForm
         $name = strtr(mb_strtolower(trim($m['feast'])), ['’' => "'", 'saint ' => 'st ', 'st. ' => 'st ']);
         $offset = self::MOVABLE[$name] ?? null;
         $fixed = self::FIXED[$name] ?? self::FIXED[(string) preg_replace("/(?:'s?)?(?: day)?$/", '', $name)] ?? null;
-        $year = YearWords::from($m, $reckoning);
+        $year = YearWords::from($m, $convention);
         if ($year === null || ($offset === null && $fixed === null)) {
             return null;
         }
-        $stretches = $fixed !== null ? $year->day(...$fixed) : $this->movable((int) $m['year'], ($m['second'] ?? '') !== '', (int) $offset, $reckoning);
+        $stretches = $fixed !== null ? $year->day(...$fixed) : $this->movable((int) $m['year'], ($m['second'] ?? '') !== '', (int) $offset, $convention);
         $feast = trim($m['feast']);
 
         return GenDate::exact($text, array_map(static fn (CalendarPeriod $stretch): CalendarPeriod => $stretch->shownAs("{$feast}, {$stretch->shown}"), $stretches));
     }
 
     /** @return non-empty-list<CalendarPeriod> */
-    private function movable(int $written, bool $dual, int $offset, DatingConvention $reckoning): array
+    private function movable(int $written, bool $dual, int $offset, DatingConvention $convention): array
     {
         $year = $dual ? $written + 1 : $written;
         $julian = Calendars::julian();
-        foreach ($reckoning->eras as $era) {
+        foreach ($convention->eras as $era) {
             // Easter of a year that began on Lady Day can fall in the week before it; it is then the next year's by ours.
             $calendar = $dual && $year <= DatingConvention::OLD_STYLE_ENDS ? $julian : $era->calendar;
             $day = ($calendar === $julian ? Easter::julian($year) : Easter::gregorian($year)) + $offset;

@@ -16,13 +16,13 @@ final readonly class Interpreted implements DateForm
 {
     private const FORM = '/^INT (.+?) ?\((.*)\)$/isu';
 
-    public function read(string $text, DatingConvention $reckoning, DateParser $reader): ?GenDate
+    public function read(string $text, DatingConvention $convention, DateParser $reader): ?GenDate
     {
         if (preg_match(self::FORM, $text, $m) !== 1) {
             return null;
         }
-        $date = $reader->read($m[1], $reckoning);
-        $words = $reader->read($m[2], $reckoning);
+        $date = $reader->read($m[1], $convention);
+        $words = $reader->read($m[2], $convention);
 
         return match (true) {
             $date->normal === '' => null,

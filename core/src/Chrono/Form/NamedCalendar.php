@@ -19,14 +19,14 @@ use NorthBough\Core\Chrono\GenDate;
  */
 final readonly class NamedCalendar implements DateForm
 {
-    public function read(string $text, DatingConvention $reckoning, DateParser $reader): ?GenDate
+    public function read(string $text, DatingConvention $convention, DateParser $reader): ?GenDate
     {
         foreach (Calendars::all() as $calendar) {
             foreach ([$calendar->escape(), $calendar->keyword()] as $prefix) {
                 if (stripos($text, $prefix.' ') === 0) {
                     $rest = trim(substr($text, strlen($prefix) + 1));
 
-                    return $calendar instanceof RomanMonths ? $reader->plain($rest, $reckoning->in($calendar)) : $this->dated($text, $rest, $calendar, true);
+                    return $calendar instanceof RomanMonths ? $reader->plain($rest, $convention->in($calendar)) : $this->dated($text, $rest, $calendar, true);
                 }
             }
             if (! $calendar instanceof RomanMonths) {

@@ -16,13 +16,13 @@ use NorthBough\Core\Chrono\Weekday;
 /** Sunday 14 June 1891. The day of the week can settle two readings, and is told when it agrees with none. */
 final readonly class NamedWeekday implements DateForm
 {
-    public function read(string $text, DatingConvention $reckoning, DateParser $reader): ?GenDate
+    public function read(string $text, DatingConvention $convention, DateParser $reader): ?GenDate
     {
         if (preg_match('/^(?:on )?(\p{L}+)\.?,? (?:the )?(\d.*|\p{L}+ \d.*)$/u', $text, $m) !== 1) {
             return null;
         }
         $weekday = Weekday::fromWord($m[1]);
-        $date = $weekday === null ? null : $reader->plain($m[2], $reckoning);
+        $date = $weekday === null ? null : $reader->plain($m[2], $convention);
         if ($weekday === null || $date === null || $date->precision !== Precision::Day) {
             return null;
         }
@@ -37,15 +37,15 @@ final readonly class NamedWeekday implements DateForm
             return $date;
         }
 
-        return $this->settled($m[2], $agreeing[0], $reckoning, $reader) ?? $date;
+        return $this->settled($m[2], $agreeing[0], $convention, $reader) ?? $date;
     }
 
     /** The words once more under each reckoning that could settle them, until the day is the one that agrees. */
-    private function settled(string $text, Interpretation $agreeing, DatingConvention $reckoning, DateParser $reader): ?GenDate
+    private function settled(string $text, Interpretation $agreeing, DatingConvention $convention, DateParser $reader): ?GenDate
     {
         $ways = [
-            $reckoning->ordered(DayOrder::DayFirst), $reckoning->ordered(DayOrder::MonthFirst),
-            $reckoning->in(Calendars::gregorian()), DatingConvention::oldStyle(null),
+            $convention->ordered(DayOrder::DayFirst), $convention->ordered(DayOrder::MonthFirst),
+            $convention->in(Calendars::gregorian()), DatingConvention::oldStyle(null),
         ];
         foreach ($ways as $way) {
             $date = $reader->plain($text, $way);

@@ -17,7 +17,7 @@ final readonly class NumberedMonth implements DateForm
     private const WORDS = ['first' => 1, 'second' => 2, 'third' => 3, 'fourth' => 4, 'fifth' => 5, 'sixth' => 6,
         'seventh' => 7, 'eighth' => 8, 'ninth' => 9, 'tenth' => 10, 'eleventh' => 11, 'twelfth' => 12];
 
-    public function read(string $text, DatingConvention $reckoning, DateParser $reader): ?GenDate
+    public function read(string $text, DatingConvention $convention, DateParser $reader): ?GenDate
     {
         $day = '(?<day>\d{1,2})(?:st|nd|rd|th)?';
         $dayFirst = '/^(?:the )?'.$day.'(?: ?(?:da?y?\.?))?(?: of)?(?: the)?[\s,]+'.self::MONTH.'[\s,]+'.YearWords::PATTERN.'$/iu';
@@ -30,7 +30,7 @@ final readonly class NumberedMonth implements DateForm
         if ($number < 1 || $number > 12) {
             throw NoSuchDay::month($number);
         }
-        $old = $reckoning->forNumberedMonths((int) $m['year']);
+        $old = $convention->forNumberedMonths((int) $m['year']);
         $year = YearWords::from($m, $old);
         $month = $old->countsMonthsFromMarch((int) $m['year']) ? ($number + 1) % 12 + 1 : $number;
         $dayNumber = (int) ($m['day'] ?? 0);

@@ -17,7 +17,7 @@ final readonly class PartOfYear implements DateForm
 {
     private const FIRST_MONTH = ['early' => 1, 'mid' => 5, 'middle' => 5, 'late' => 9];
 
-    public function read(string $text, DatingConvention $reckoning, DateParser $reader): ?GenDate
+    public function read(string $text, DatingConvention $convention, DateParser $reader): ?GenDate
     {
         if (preg_match('/^(early|mid|middle|late)(?: of| in)?[ -](\d{4})$/iu', $text, $m) !== 1) {
             return null;

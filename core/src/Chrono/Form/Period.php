@@ -15,7 +15,7 @@ use NorthBough\Core\Chrono\Interpretation;
 /** from 1851 to 1860, from 1851, to 1860: how long something lasted, not doubt about when. */
 final readonly class Period implements DateForm
 {
-    public function read(string $text, DatingConvention $reckoning, DateParser $reader): ?GenDate
+    public function read(string $text, DatingConvention $convention, DateParser $reader): ?GenDate
     {
         if (preg_match('/^(?:from )?(?<from>.+?) (?:to|until|till) (?<to>.+)$|^from (?<since>.+)$|^(?:to|until|till|up to) (?<until>.+)$/iu', $text, $m) !== 1) {
             return null;
@@ -23,8 +23,8 @@ final readonly class Period implements DateForm
         $words = $m + ['from' => '', 'to' => '', 'since' => '', 'until' => ''];
         $fromWords = $words['from'].$words['since'];
         $toWords = $words['to'].$words['until'];
-        $to = $toWords === '' ? null : $reader->plain($toWords, $reckoning);
-        $from = $fromWords === '' ? null : $reader->begun($fromWords, $toWords, $reckoning);
+        $to = $toWords === '' ? null : $reader->plain($toWords, $convention);
+        $from = $fromWords === '' ? null : $reader->begun($fromWords, $toWords, $convention);
         if (($fromWords !== '' && $from === null) || ($toWords !== '' && $to === null)) {
             return null;
         }

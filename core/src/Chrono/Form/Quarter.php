@@ -16,7 +16,7 @@ use NorthBough\Core\Chrono\Precision;
 /** Q2 1891, Apr-May-Jun 1891: a quarter of a registration index. */
 final readonly class Quarter implements DateForm
 {
-    public function read(string $text, DatingConvention $reckoning, DateParser $reader): ?GenDate
+    public function read(string $text, DatingConvention $convention, DateParser $reader): ?GenDate
     {
         if (preg_match('/^(?:q([1-4])|([1-4])(?:st|nd|rd|th)? (?:qtr|quarter)\.?(?: of)?)[\s,\/-]+(\d{4})$/iu', $text, $m) === 1) {
             [$quarter, $year] = [(int) ($m[1].$m[2]), (int) $m[3]];

@@ -26,14 +26,14 @@ final readonly class Season implements DateForm
 
     private const SOFT_DAYS = 21;
 
-    public function read(string $text, DatingConvention $reckoning, DateParser $reader): ?GenDate
+    public function read(string $text, DatingConvention $convention, DateParser $reader): ?GenDate
     {
         if (preg_match('/^(?:in )?(?:the )?(spring|summer|autumn|fall|winter)(?: of)?,? (\d{4})(?:[\/–-](\d{1,2}|\d{4}))?$/iu', $text, $m) !== 1) {
             return null;
         }
         [$season, $year] = [strtolower($m[1]), (int) $m[2]];
         $month = self::FIRST_MONTH[$season];
-        if ($reckoning->hemisphere === Hemisphere::South) {
+        if ($convention->hemisphere === Hemisphere::South) {
             $month = ($month + 5) % 12 + 1;
         }
         $runsOver = $month === 12;

@@ -15,7 +15,7 @@ final readonly class WrittenDay implements DateForm
 
     private const MONTH = '(?<month>\p{L}+|[1789]0?ber|[1789]0?bris)\.?';
 
-    public function read(string $text, DatingConvention $reckoning, DateParser $reader): ?GenDate
+    public function read(string $text, DatingConvention $convention, DateParser $reader): ?GenDate
     {
         $dayFirst = '/^(?:the )?'.self::DAY.'(?:[\s.-]+| ?\/ ?)?(?:of |day of )?'.self::MONTH.'(?:[\s,-]+| ?\/ ?)'.YearWords::PATTERN.'$/iu';
         $monthFirst = '/^'.self::MONTH.' (?:the )?'.self::DAY.',? '.YearWords::PATTERN.'$/iu';
@@ -24,8 +24,8 @@ final readonly class WrittenDay implements DateForm
             if (preg_match($pattern, $text, $m) !== 1) {
                 continue;
             }
-            $month = $reckoning->calendar()->monthNumber($m['month']);
-            $year = YearWords::from($m, $reckoning);
+            $month = $convention->calendar()->monthNumber($m['month']);
+            $year = YearWords::from($m, $convention);
             if ($month > 0 && $year !== null) {
                 $date = GenDate::exact($text, $year->day($month, (int) $m['day']));
 

@@ -16,17 +16,17 @@ final class YearWords
      * @param  array<array-key, string>  $match  of PATTERN
      * @return BookYear|null null when the second year is not the one after the first
      */
-    public static function from(array $match, DatingConvention $reckoning): ?BookYear
+    public static function from(array $match, DatingConvention $convention): ?BookYear
     {
         $year = (int) $match['year'];
         if (($match['bce'] ?? '') !== '') {
-            return BookYear::bare(1 - $year, $reckoning);
+            return BookYear::bare(1 - $year, $convention);
         }
         $second = $match['second'] ?? '';
         if ($second === '') {
-            return BookYear::bare($year, $reckoning);
+            return BookYear::bare($year, $convention);
         }
 
-        return str_ends_with((string) ($year + 1), $second) ? BookYear::dual($year + 1, $reckoning) : null;
+        return str_ends_with((string) ($year + 1), $second) ? BookYear::dual($year + 1, $convention) : null;
     }
 }

@@ -24,17 +24,17 @@ final class DatedEventInference implements InferenceRule
 
     public function follow(Roll $roll, RollLine $line): array
     {
-        $tellings = [];
+        $assertions = [];
         foreach (self::COLUMNS as $event => [$when, $where]) {
             $written = $roll->written($line, $when);
             $isTheRecords = $roll->kind->event === $event && $roll->tie($line) === RoleRelation::Principal;
             if ($written !== '' && ! $isTheRecords) {
                 $place = $where === null ? '' : $roll->written($line, $where);
-                $tellings[] = Assertion::ofPerson($line->id, $event, $roll->day($written), $place, '', $written)
+                $assertions[] = Assertion::ofPerson($line->id, $event, $roll->day($written), $place, '', $written)
                     ->by($this->name(), "The column “{$roll->kind->column($when)?->label}” says so.");
             }
         }
 
-        return $tellings;
+        return $assertions;
     }
 }

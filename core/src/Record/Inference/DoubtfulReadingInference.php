@@ -18,29 +18,29 @@ final class DoubtfulReadingInference
     /** @return list<Assertion> all that one line tells, its other readings last */
     public static function of(Roll $roll, RollLine $line): array
     {
-        $tellings = InferenceRules::of($roll, $line);
+        $assertions = InferenceRules::of($roll, $line);
         $others = [];
         foreach ($line->doubtful() as $code) {
             $alternatives = $line->others($code);
             foreach ($alternatives === [] ? [''] : $alternatives as $reading) {
                 $otherwise = InferenceRules::of($roll, $line->reading($code, $reading));
-                $tellings = array_map(static fn (Assertion $telling): Assertion => self::isAmong($telling, $otherwise) ? $telling : $telling->doubted(), $tellings);
-                foreach ($reading === '' ? [] : $otherwise as $telling) {
-                    if (in_array($telling->of, [AssertionSubject::Person, AssertionSubject::Couple], true) && ! self::isAmong($telling, $tellings)) {
-                        $others[] = $telling->readAs($reading);
+                $assertions = array_map(static fn (Assertion $assertion): Assertion => self::isAmong($assertion, $otherwise) ? $assertion : $assertion->doubted(), $assertions);
+                foreach ($reading === '' ? [] : $otherwise as $assertion) {
+                    if (in_array($assertion->of, [AssertionSubject::Person, AssertionSubject::Couple], true) && ! self::isAmong($assertion, $assertions)) {
+                        $others[] = $assertion->readAs($reading);
                     }
                 }
             }
         }
 
-        return [...$tellings, ...$others];
+        return [...$assertions, ...$others];
     }
 
-    /** @param  list<Assertion>  $tellings */
-    private static function isAmong(Assertion $telling, array $tellings): bool
+    /** @param  list<Assertion>  $assertions */
+    private static function isAmong(Assertion $assertion, array $assertions): bool
     {
-        foreach ($tellings as $other) {
-            if ($telling->saysTheSameAs($other)) {
+        foreach ($assertions as $other) {
+            if ($assertion->saysTheSameAs($other)) {
                 return true;
             }
         }

@@ -23,11 +23,11 @@ final class InferenceRules
     /** @return list<Assertion> all that one line tells */
     public static function of(Roll $roll, RollLine $line): array
     {
-        $tellings = [];
+        $assertions = [];
         foreach (self::all() as $rule) {
-            array_push($tellings, ...$rule->follow($roll, $line));
+            array_push($assertions, ...$rule->follow($roll, $line));
         }
 
-        return $tellings;
+        return $assertions;
     }
 }

@@ -22,15 +22,15 @@ final class OccupationInference implements InferenceRule
 
     public function follow(Roll $roll, RollLine $line): array
     {
-        $tellings = [];
+        $assertions = [];
         foreach (['occupation' => ColumnMeaning::Trade, 'religion' => ColumnMeaning::Religion] as $event => $meaning) {
             $written = $roll->written($line, $meaning);
             if (! in_array(mb_strtolower($written), self::NONE, true)) {
                 $label = $roll->kind->column($meaning)?->label;
-                $tellings[] = Assertion::ofPerson($line->id, $event, FactDuration::on($roll, $line), '', $written, $written)->by($this->name(), "The column “{$label}” says “{$written}”.");
+                $assertions[] = Assertion::ofPerson($line->id, $event, FactDuration::on($roll, $line), '', $written, $written)->by($this->name(), "The column “{$label}” says “{$written}”.");
             }
         }
 
-        return $tellings;
+        return $assertions;
     }
 }

@@ -42,31 +42,31 @@ final class RelationshipInference implements InferenceRule
     /** @return list<Assertion> */
     private function child(Roll $roll, RollLine $line, RollLine $head, Role $role): array
     {
-        $tellings = [Assertion::tie(AssertionSubject::Child, $line->id, $head->id, $role->word)->by($this->name(), "The page says {$role->word} of the head.")];
+        $assertions = [Assertion::tie(AssertionSubject::Child, $line->id, $head->id, $role->word)->by($this->name(), "The page says {$role->word} of the head.")];
         $wife = $roll->firstTied($head, RoleRelation::Partner);
         if ($wife !== null) {
-            $tellings[] = Assertion::tie(AssertionSubject::Child, $line->id, $wife->id, $role->word, isSaid: false)
+            $assertions[] = Assertion::tie(AssertionSubject::Child, $line->id, $wife->id, $role->word, isSaid: false)
                 ->by('child of the head’s partner', "The page ties {$line->name} to the head, not to {$wife->name}: that is likely, and not said.");
         }
 
-        return $tellings;
+        return $assertions;
     }
 
     /** @return list<Assertion> */
     private function parent(Roll $roll, RollLine $line, RollLine $child, Role $role, string $of): array
     {
-        $tellings = [Assertion::tie(AssertionSubject::Child, $child->id, $line->id, $role->word)->by($this->name(), "The page says {$role->word} of the {$of}.")];
+        $assertions = [Assertion::tie(AssertionSubject::Child, $child->id, $line->id, $role->word)->by($this->name(), "The page says {$role->word} of the {$of}.")];
         // Father and mother of one child: each is told of the child, and that they were a couple follows.
         foreach ($roll->lines as $other) {
             if ($other->id === $line->id) {
                 break;
             }
             if ($roll->tie($other) === RoleRelation::Parent && $roll->principalOf($other)?->id === $child->id) {
-                $tellings[] = Assertion::tie(AssertionSubject::Partner, $line->id, $other->id, $role->word, isSaid: false)
+                $assertions[] = Assertion::tie(AssertionSubject::Partner, $line->id, $other->id, $role->word, isSaid: false)
                     ->by('parents of one child', "{$other->name} and {$line->name} are named as parents of one child.");
             }
         }
 
-        return $tellings;
+        return $assertions;
     }
 }

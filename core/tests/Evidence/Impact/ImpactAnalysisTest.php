@@ -106,10 +106,10 @@ final class ImpactAnalysisTest extends TestCase
     /**
      * @return array<string, string> outcome by conclusion
      */
-    private static function told(Impact $pulled): array
+    private static function told(Impact $impact): array
     {
         $told = [];
-        foreach ($pulled->effects as $effect) {
+        foreach ($impact->effects as $effect) {
             $told[$effect->conclusion->id] = $effect->outcome->value;
         }
 
