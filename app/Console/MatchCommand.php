@@ -65,20 +65,20 @@ final class MatchCommand extends Command
     }
 
     /** @return list<array{line: string|int, proposed: string, probability: float, asks: bool, offers: list<array{ref: string, probability: float, says: string}>}> in the order of the page */
-    private function lines(Roll $roll, HouseholdMatch $lined, CurrentTree $current): array
+    private function lines(Roll $roll, HouseholdMatch $householdMatch, CurrentTree $current): array
     {
-        $offered = array_merge([], ...array_values(array_map(static fn (array $offers): array => array_map(static fn (MatchOffer $offer): string => $offer->personId, $offers), $lined->offers)));
-        $refs = $this->refs([...array_values($lined->placed), ...$offered], $current);
+        $offered = array_merge([], ...array_values(array_map(static fn (array $offers): array => array_map(static fn (MatchOffer $offer): string => $offer->personId, $offers), $householdMatch->offers)));
+        $refs = $this->refs([...array_values($householdMatch->placed), ...$offered], $current);
 
-        return array_map(static function (RollLine $line) use ($lined, $refs): array {
-            $person = $lined->placed[$line->id] ?? '';
+        return array_map(static function (RollLine $line) use ($householdMatch, $refs): array {
+            $person = $householdMatch->placed[$line->id] ?? '';
 
             return [
                 'line' => ctype_digit($line->id) ? (int) $line->id : $line->id,
                 'proposed' => $person === '' ? 'new' : $refs[$person],
-                'probability' => round($person === '' ? $lined->newOdds[$line->id] ?? 1.0 : $lined->odds($line->id, $person), 4),
-                'asks' => $lined->isOpen($line->id),
-                'offers' => array_map(static fn (MatchOffer $offer): array => ['ref' => $refs[$offer->personId], 'probability' => round($offer->odds, 4), 'says' => implode(' ', $offer->grounds)], $lined->offers[$line->id] ?? []),
+                'probability' => round($person === '' ? $householdMatch->newOdds[$line->id] ?? 1.0 : $householdMatch->odds($line->id, $person), 4),
+                'asks' => $householdMatch->isOpen($line->id),
+                'offers' => array_map(static fn (MatchOffer $offer): array => ['ref' => $refs[$offer->personId], 'probability' => round($offer->odds, 4), 'says' => implode(' ', $offer->grounds)], $householdMatch->offers[$line->id] ?? []),
             ];
         }, $roll->lines);
     }

@@ -158,7 +158,7 @@ test('every main page can be used by everybody, light and dark, wide and narrow'
   await page.keyboard.press('j')
   await page.getByRole('link', { name: 'What if this is wrong?' }).first().click()
   await page.getByLabel('Why it is false').waitFor()
-  await scan(page, 'thread')
+  await scan(page, 'impact')
   const empty = await newTree(page, 'Empty')
   for (const area of AREAS) {
     await page.goto(`${empty}/${area}`)

@@ -81,9 +81,9 @@ final class CasesTest extends TestCase
         self::assertSame('probable', $this->row($case)->state);
 
         // The thread knows what the case rests on, and what rests on the case.
-        $page = $this->api('GET', "/thread/claim/{$claim}")->assertOk();
+        $page = $this->api('GET', "/impact/claim/{$claim}")->assertOk();
         self::assertSame(['fact' => 'falls', 'placing' => 'unproved', 'decision' => 'opens again'], array_column($page->json('effects'), 'outcome', 'kind'));
-        $this->api('POST', "/thread/claim/{$claim}", ['why' => 'Another Hezzy.', 'seen' => $page->json('mark')])->assertOk();
+        $this->api('POST', "/impact/claim/{$claim}", ['why' => 'Another Hezzy.', 'seen' => $page->json('mark')])->assertOk();
         self::assertSame([['alternative', 'alternative'], 'open'], [$this->placings(), $this->row($case)->state]);
     }
 
@@ -171,7 +171,7 @@ final class CasesTest extends TestCase
         $this->api('POST', '/searches', ['lookedFor' => 'her burial', 'lookedIn' => 'Burials of St Osmund', 'date' => '2 Nov 2021', 'outcome' => 'nothing', 'isWhole' => true, 'people' => [$keziah, $hezzy]])->assertOk();
         $death = $this->fact($hezzy, 'death')->id;
         $claim = $this->api('POST', "/facts/{$death}/citations", ['sourceId' => $this->source('Civil Registration'), 'locator' => 'no. 1'])->assertOk()->json('id');
-        $this->api('POST', "/thread/claim/{$claim}", ['why' => 'It is of another Hezzy.', 'seen' => $this->api('GET', "/thread/claim/{$claim}")->json('mark')])->assertOk();
+        $this->api('POST', "/impact/claim/{$claim}", ['why' => 'It is of another Hezzy.', 'seen' => $this->api('GET', "/impact/claim/{$claim}")->json('mark')])->assertOk();
         $said = static fn (string $file): string => (string) preg_replace('/^1 CHAN\n2 DATE .*\n3 TIME .*\n/m', '', (string) strstr($file, "\n0 @"));
         $file = $this->exported();
         self::assertStringContainsString("3 QUAY 0\n3 _NB_CLASSED\n", $file);

@@ -39,7 +39,7 @@ final class DecisionsTest extends TestCase
             'DELETE facts/{fact}' => 'A claim that it rests on was taken away.',
             'DELETE claims/{claim}' => 'A claim that it rests on was taken away.',
             'PATCH claims/{claim}' => 'A claim that it rests on was changed.',
-            'POST thread/{what}/{id}' => 'What it rests on is false: It is of another Ewan.',
+            'POST impact/{target}/{id}' => 'What it rests on is false: It is of another Ewan.',
         ], array_filter($opened ?? []));
     }
 

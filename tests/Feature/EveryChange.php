@@ -22,7 +22,7 @@ trait EveryChange
     public const CHANGES = [
         'POST people', 'PATCH people/{person}', 'DELETE people/{person}', 'POST people/{person}/relatives', 'POST people/{person}/names',
         'POST people/{person}/facts', 'POST unions/{union}/facts', 'PATCH names/{name}', 'DELETE names/{name}', 'POST names/{name}/standing', 'PATCH facts/{fact}',
-        'DELETE facts/{fact}', 'POST facts/{fact}/citations', 'POST changed-values/{entry}/put-back', 'POST thread/{what}/{id}', 'POST searches', 'PATCH searches/{search}', 'DELETE searches/{search}', 'POST cases', 'POST cases/{question}/alternatives', 'DELETE alternatives/{alternative}', 'POST cases/{question}/points',
+        'DELETE facts/{fact}', 'POST facts/{fact}/citations', 'POST changed-values/{entry}/put-back', 'POST impact/{target}/{id}', 'POST searches', 'PATCH searches/{search}', 'DELETE searches/{search}', 'POST cases', 'POST cases/{question}/alternatives', 'DELETE alternatives/{alternative}', 'POST cases/{question}/points',
         'DELETE points/{point}', 'POST cases/{question}/conclude', 'POST cases/{question}/tasks', 'POST questions', 'POST questions/{question}/decide', 'POST questions/{question}/reopen', 'PUT questions/{question}/summary', 'POST facts/{fact}/lead', 'POST facts/{fact}/rule-out', 'PATCH claims/{claim}', 'DELETE claims/{claim}', 'POST claims/{claim}/others', 'DELETE parent-sets/{parentSet}',
         'DELETE union-partners/{unionPartner}', 'POST union-partners/{unionPartner}/standing', 'POST people/{person}/unlink', 'POST sources', 'PATCH sources/{source}',
         'PATCH parent-sets/{parentSet}', 'POST parent-sets/{parentSet}/move', 'POST union-partners/{unionPartner}/move', 'PUT unions/{union}/children',
@@ -127,7 +127,7 @@ trait EveryChange
             'POST cases/{question}/points' => ['text' => 'The sister says so.', 'isFor' => true, 'alternativeId' => $family['alternative'], 'claimId' => $family['claim']],
             'POST cases/{question}/conclude' => ['version' => $this->versionOf('questions', $family['case']), 'state' => 'probable', 'alternativeId' => $family['alternative'], 'reason' => 'The sister.'],
             'POST cases/{question}/tasks' => ['text' => 'Read the will.'],
-            'POST thread/{what}/{id}' => ['why' => 'It is of another Ewan.', 'seen' => $this->api('GET', "/thread/claim/{$family['claim']}")->json('mark')],
+            'POST impact/{target}/{id}' => ['why' => 'It is of another Ewan.', 'seen' => $this->api('GET', "/impact/claim/{$family['claim']}")->json('mark')],
             'POST people' => ['line' => 'Sander Tarrel h b 1852 Hask m 1880 Pellmouth d 1917'],
             'PATCH people/{person}' => ['sex' => 'X', 'version' => $this->versionOf('people', $family['person'])],
             'POST people/{person}/relatives' => ['relation' => 'mother', 'line' => 'Jean Penhask b 1824 Tolsay'],
@@ -194,7 +194,7 @@ trait EveryChange
             'POST changed-values/{entry}/put-back' => ['entry' => $this->changedBirth($family)] + $family,
             'POST questions' => ['question' => $this->asks($family, true)] + $family,
             'POST cases/{question}/alternatives', 'POST cases/{question}/points', 'POST cases/{question}/conclude', 'POST cases/{question}/tasks' => ['question' => $family['case']] + $family,
-            'POST thread/{what}/{id}' => ['what' => 'claim', 'id' => $family['claim']] + $family,
+            'POST impact/{target}/{id}' => ['target' => 'claim', 'id' => $family['claim']] + $family,
             'POST questions/{question}/decide', 'POST questions/{question}/reopen', 'PUT questions/{question}/summary' => ['question' => $this->asks($family, false)] + $family,
             'POST claims/{claim}/others' => ['claim' => $this->censusClaim($family)] + $family,
             'PUT people/{person}/groups/{group}' => ['group' => $family['emptyGroup']] + $family,
@@ -214,7 +214,7 @@ trait EveryChange
     private function readable(array $family): array
     {
         $media = $this->api('POST', '/pictures', ['uploadId' => $this->upload(self::picture(33, 30), 'shore.png'), 'personId' => $family['person']])->assertOk()->json('id');
-        $known = ['media' => $media, 'subject' => $family['person'], 'question' => $family['case'], 'what' => 'claim', 'id' => $family['claim'], 'kind' => 'family-group-sheet', 'format' => 'html', 'list' => 'places',
+        $known = ['media' => $media, 'subject' => $family['person'], 'question' => $family['case'], 'target' => 'claim', 'id' => $family['claim'], 'kind' => 'family-group-sheet', 'format' => 'html', 'list' => 'places',
             'page' => '0', 'level' => '0', 'x' => '0', 'y' => '0', 'run' => $this->looked(),
             'change' => (string) DB::table('change_sets')->where('tree_id', $this->tree->id)->orderBy('seq')->value('id')] + $family;
         $addresses = [];
@@ -237,7 +237,7 @@ trait EveryChange
     {
         $upload = $this->upload("0 HEAD\n1 GEDC\n2 VERS 7.0\n0 @I1@ INDI\n1 NAME Una /Osk/\n0 TRLR\n", 'una.ged');
 
-        return (string) $this->api('POST', '/exchange/looks', ['uploadId' => $upload])->assertOk()->json('id');
+        return (string) $this->api('POST', '/exchange/previews', ['uploadId' => $upload])->assertOk()->json('id');
     }
 
     /** Of a row as it is now; 1 where it is gone. */

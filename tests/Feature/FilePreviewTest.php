@@ -44,9 +44,9 @@ final class FilePreviewTest extends TestCase
         $path = json_decode((string) DB::table('runs')->where('id', $run['id'])->value('asked'), true)['path'];
         self::assertFileExists($path);
         $this->actingAs($this->account('bran@marren.example'));
-        $this->api('DELETE', "/exchange/looks/{$run['id']}")->assertStatus(404);
+        $this->api('DELETE', "/exchange/previews/{$run['id']}")->assertStatus(404);
         $this->actingAs($this->user);
-        $this->api('DELETE', "/exchange/looks/{$run['id']}")->assertNoContent();
+        $this->api('DELETE', "/exchange/previews/{$run['id']}")->assertNoContent();
         self::assertFileDoesNotExist($path);
         self::assertSame([], $this->api('GET', '/exchange')->json('runs'));
     }
@@ -78,14 +78,14 @@ final class FilePreviewTest extends TestCase
     {
         $this->lookAt((string) file_get_contents(self::coreFile('isles-551.ged')))->assertOk();
         $run = $this->api('GET', '/exchange')->json('runs.0.id');
-        $found = fn (string $q): array => $this->api('GET', "/exchange/looks/{$run}/people?q=".urlencode($q))->assertOk()->json('people');
+        $found = fn (string $q): array => $this->api('GET', "/exchange/previews/{$run}/people?q=".urlencode($q))->assertOk()->json('people');
         self::assertSame([['pointer' => '@I2@', 'name' => 'Keziah “Hezzy” Osk', 'years' => '']], $found('osk kez'));
         self::assertSame(['@I2@'], array_column($found('i2'), 'pointer'));
         self::assertSame([], $found(' %_'));
         self::assertSame([], $found('Nobody'));
         $stranger = $this->account('bran@marren.example');
         $this->actingAs($stranger);
-        $this->api('GET', "/exchange/looks/{$run}/people?q=osk")->assertStatus(404);
+        $this->api('GET', "/exchange/previews/{$run}/people?q=osk")->assertStatus(404);
         $this->actingAs($this->user);
 
         $this->api('POST', '/exchange/imports', ['lookId' => $run, 'start' => '@I2@', 'generations' => 0])->assertOk();
@@ -125,6 +125,6 @@ final class FilePreviewTest extends TestCase
     /** @return \Illuminate\Testing\TestResponse<\Symfony\Component\HttpFoundation\Response> */
     private function lookAt(string $file): \Illuminate\Testing\TestResponse
     {
-        return $this->api('POST', '/exchange/looks', ['uploadId' => $this->upload($file, 'file.ged')]);
+        return $this->api('POST', '/exchange/previews', ['uploadId' => $this->upload($file, 'file.ged')]);
     }
 }

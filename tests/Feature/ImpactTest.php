@@ -30,15 +30,15 @@ final class ImpactTest extends TestCase
         $question = Question::query()->firstOrFail();
         $this->api('POST', "/questions/{$question->id}/decide", ['version' => $question->version, 'factId' => $birth, 'reason' => 'The register.'])->assertOk();
 
-        $page = $this->api('GET', "/thread/claim/{$claim}")->assertOk();
+        $page = $this->api('GET', "/impact/claim/{$claim}")->assertOk();
         self::assertSame('Suppose that what “Register of St Osmund”, p. 8, says is false.', $page->json('supposed'));
         self::assertSame([['fact', 'falls', 'Birth 3 May 1818, Hask', 'Then none is told.'], ['decision', 'opens again', 'When was Magnus Tarrel born?', '']],
             array_map(static fn (array $effect): array => [$effect['kind'], $effect['outcome'], $effect['words'], $effect['then']], $page->json('effects')));
         self::assertSame([['born', '3 May 1818', 'by 30 Dec 1847']], array_map(static fn (array $moved): array => [$moved['what'], $moved['before'], $moved['after']], $page->json('windows')));
         self::assertSame([1, 1], [$page->json('claims'), $page->json('people')]);
 
-        $this->api('POST', "/thread/claim/{$claim}", ['why' => 'The page is of another Magnus.', 'seen' => 'something else'])->assertStatus(409);
-        $this->api('POST', "/thread/claim/{$claim}", ['why' => 'The page is of another Magnus.', 'seen' => $page->json('mark')])->assertOk();
+        $this->api('POST', "/impact/claim/{$claim}", ['why' => 'The page is of another Magnus.', 'seen' => 'something else'])->assertStatus(409);
+        $this->api('POST', "/impact/claim/{$claim}", ['why' => 'The page is of another Magnus.', 'seen' => $page->json('mark')])->assertOk();
         self::assertSame(['ruled out', 'open', 'What it rests on is false: The page is of another Magnus.', 'The page is of another Magnus.'],
             [Event::query()->findOrFail($birth)->standing, $question->refresh()->state, $question->reopened_by, self::withdrawn($claim)]);
         $shown = array_column($this->api('GET', "/people/{$magnus}")->json('facts'), null, 'id')[$birth];
@@ -57,10 +57,10 @@ final class ImpactTest extends TestCase
         $this->api('POST', "/records/{$record}/take-in", ['version' => 3, 'why' => 'Name and age.', 'choices' => [['lineId' => '019aa000-0000-7000-8000-000000000001', 'as' => 'placed', 'personId' => $magnus]]])->assertOk();
         $census = $this->fact($magnus, 'census');
         $placing = (string) DB::table('placings')->where('tree_id', $this->tree->id)->value('id');
-        $page = $this->api('GET', "/thread/placing/{$placing}")->assertOk();
+        $page = $this->api('GET', "/impact/placing/{$placing}")->assertOk();
         $outcomes = array_column($page->json('effects'), 'outcome', 'id');
         self::assertSame(['falls', 'falls'], [$outcomes[$placing], $outcomes[$census->id]]);
-        $this->api('POST', "/thread/placing/{$placing}", ['why' => 'Another Magnus, of Tolsay.', 'seen' => $page->json('mark')])->assertOk();
+        $this->api('POST', "/impact/placing/{$placing}", ['why' => 'Another Magnus, of Tolsay.', 'seen' => $page->json('mark')])->assertOk();
         self::assertSame(['refused', 'ruled out'], [DB::table('placings')->where('id', $placing)->value('state'), $census->refresh()->standing]);
         $this->api('GET', "/people/{$magnus}")->assertOk();
     }
@@ -158,7 +158,7 @@ final class ImpactTest extends TestCase
         $tie = Parentage::query()->orderBy('id')->firstOrFail();
         $decided = Question::query()->where('state', 'decided')->orderBy('id')->value('id');
 
-        return '/thread/'.match ($random->getInt(0, 5)) {
+        return '/impact/'.match ($random->getInt(0, 5)) {
             0 => "record/{$claim->record_id}",
             1 => 'source/'.DB::table('records')->where('id', $claim->record_id)->value('source_id'),
             2 => "tie/{$tie->id}",

@@ -195,7 +195,7 @@ final class QuestionsTest extends TestCase
         $class($first, ['derivedFromId' => $first])->assertStatus(409);
 
         // What was copied falls with what it was copied from.
-        $told = $this->api('GET', "/thread/claim/{$first}")->assertOk();
+        $told = $this->api('GET', "/impact/claim/{$first}")->assertOk();
         self::assertEqualsCanonicalizing(['falls', 'falls'], array_column(array_filter($told->json('effects'), static fn (array $effect): bool => $effect['kind'] === 'fact'), 'outcome'));
         $file = $this->exported();
         self::assertStringContainsString('_NB_FROM 1', $file);
@@ -226,15 +226,15 @@ final class QuestionsTest extends TestCase
         $this->bringInto($file)->assertOk();
         app(RecalculationQueue::class)->catchUp();
         self::assertSame(0, Question::query()->count());
-        $found = $this->api('GET', '/found')->assertOk();
+        $found = $this->api('GET', '/findings')->assertOk();
         self::assertSame([2, ['When was Wat Sallow born?', 'When did Una Corran die?'], [true, false]], [$found->json('count'), $found->json('found.*.sentence'), $found->json('found.*.isHard')]);
 
         $wat = $found->json('found.0.personId');
         $this->api('POST', '/questions', ['personId' => $wat, 'aspect' => 'birth'])->assertOk();
-        self::assertSame(['When did Una Corran die?'], $this->api('GET', '/found')->json('found.*.sentence'));
+        self::assertSame(['When did Una Corran die?'], $this->api('GET', '/findings')->json('found.*.sentence'));
         $this->api('PATCH', '/facts/'.Event::query()->where('date_typed', 'ABT 1891')->value('id'), ['date' => 'about 1888', 'version' => 1])->assertOk();
         app(RecalculationQueue::class)->catchUp();
-        self::assertSame([], $this->api('GET', '/found')->json('found'));
+        self::assertSame([], $this->api('GET', '/findings')->json('found'));
         $kept = DB::table('findings')->orderBy('person_id')->orderBy('aspect')->get(['person_id', 'rule', 'read_hash'])->all();
         app(ConflictFindings::class)->rebuild();
         self::assertEquals($kept, DB::table('findings')->orderBy('person_id')->orderBy('aspect')->get(['person_id', 'rule', 'read_hash'])->all());

@@ -61,7 +61,7 @@ final class SettledTest extends TestCase
         self::assertSame([['birth'], 'no day fits'], [$window->json('impossible'), $window->json('bornCertain.shown')]);
         self::assertSame([['Birth 3 May 1850.'], ['Census 6 Jun 1841.']], [$window->json('bornCertain.whyFrom'), $window->json('bornCertain.whyTo')]);
         self::assertSame(['No date of birth fits all the evidence for Ewan Tarrel, no. 1.'], array_column($this->api('GET', '/desk')->json('yours'), 'text'));
-        self::assertSame(['No date of birth fits all the evidence: Ewan Tarrel'], array_column($this->api('GET', '/found')->json('found'), 'sentence'));
+        self::assertSame(['No date of birth fits all the evidence: Ewan Tarrel'], array_column($this->api('GET', '/findings')->json('found'), 'sentence'));
         $before = DB::table('findings')->pluck('id')->all();
         app(RecalculationQueue::class)->noteAll();
         app(RecalculationQueue::class)->catchUp();

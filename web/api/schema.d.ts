@@ -165,7 +165,7 @@ export interface paths {
     patch?: never
     trace?: never
   }
-  '/api/trees/{tree}/exchange/looks': {
+  '/api/trees/{tree}/exchange/previews': {
     parameters: {
       query?: never
       header?: never
@@ -174,14 +174,14 @@ export interface paths {
     }
     get?: never
     put?: never
-    post: operations['lookAtFile']
+    post: operations['previewFile']
     delete?: never
     options?: never
     head?: never
     patch?: never
     trace?: never
   }
-  '/api/trees/{tree}/exchange/looks/{run}': {
+  '/api/trees/{tree}/exchange/previews/{run}': {
     parameters: {
       query?: never
       header?: never
@@ -198,7 +198,7 @@ export interface paths {
     patch?: never
     trace?: never
   }
-  '/api/trees/{tree}/exchange/looks/{run}/people': {
+  '/api/trees/{tree}/exchange/previews/{run}/people': {
     parameters: {
       query?: never
       header?: never
@@ -1591,14 +1591,14 @@ export interface paths {
     patch: operations['classClaim']
     trace?: never
   }
-  '/api/trees/{tree}/found': {
+  '/api/trees/{tree}/findings': {
     parameters: {
       query?: never
       header?: never
       path?: never
       cookie?: never
     }
-    get: operations['found']
+    get: operations['findings']
     put?: never
     post?: never
     delete?: never
@@ -1607,16 +1607,16 @@ export interface paths {
     patch?: never
     trace?: never
   }
-  '/api/trees/{tree}/thread/{what}/{id}': {
+  '/api/trees/{tree}/impact/{target}/{id}': {
     parameters: {
       query?: never
       header?: never
       path?: never
       cookie?: never
     }
-    get: operations['pullThread']
+    get: operations['impact']
     put?: never
-    post: operations['makeThreadSo']
+    post: operations['markFalse']
     delete?: never
     options?: never
     head?: never
@@ -4822,7 +4822,7 @@ export interface operations {
       }
     }
   }
-  lookAtFile: {
+  previewFile: {
     parameters: {
       query?: never
       header?: never
@@ -8473,7 +8473,7 @@ export interface operations {
       }
     }
   }
-  found: {
+  findings: {
     parameters: {
       query?: {
         after?: string
@@ -8506,13 +8506,13 @@ export interface operations {
       }
     }
   }
-  pullThread: {
+  impact: {
     parameters: {
       query?: never
       header?: never
       path: {
         tree: string
-        what: string
+        target: string
         id: string
       }
       cookie?: never
@@ -8539,13 +8539,13 @@ export interface operations {
       }
     }
   }
-  makeThreadSo: {
+  markFalse: {
     parameters: {
       query?: never
       header?: never
       path: {
         tree: string
-        what: string
+        target: string
         id: string
       }
       cookie?: never

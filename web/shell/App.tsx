@@ -74,7 +74,7 @@ export function App() {
             <Route path="questions" element={<Questions />} />
             <Route path="research" element={<Research />} />
             <Route path="questions/cases/:question" element={<Case />} />
-            <Route path="questions/thread/:what/:id" element={<Impact />} />
+            <Route path="questions/impact/:target/:id" element={<Impact />} />
             <Route path="questions/:question" element={<Weighing />} />
             <Route path="journal" element={<Journal />} />
             <Route path="journal/deleted" element={<Deleted />} />

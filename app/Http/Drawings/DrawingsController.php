@@ -30,7 +30,7 @@ final readonly class DrawingsController
 {
     private const MOST_GENERATIONS = 12;
 
-    public function __construct(private LivingPeople $living, private PrivacyAwareExport $leaving)
+    public function __construct(private LivingPeople $living, private PrivacyAwareExport $export)
     {
     }
 
@@ -48,7 +48,7 @@ final readonly class DrawingsController
 
     public function file(Request $request, Pdf $pdf, string $tree, string $kind, string $person, string $format): Response
     {
-        $scene = $this->scene($this->leaving->view(LivingInFull::askedBy($request), 'Saved a drawing'), $request, $kind, $person);
+        $scene = $this->scene($this->export->view(LivingInFull::askedBy($request), 'Saved a drawing'), $request, $kind, $person);
         $svg = Svg::render($scene);
 
         return Attachment::of($format === 'pdf' ? $pdf->fromSvg($svg) : $svg, $scene->title, $format);

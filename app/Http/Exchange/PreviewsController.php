@@ -30,7 +30,7 @@ final readonly class PreviewsController
     {
     }
 
-    #[Post('/trees/{tree}/exchange/looks', 'lookAtFile', RunResource::class, FilePreviewInput::class)]
+    #[Post('/trees/{tree}/exchange/previews', 'previewFile', RunResource::class, FilePreviewInput::class)]
     public function store(Request $request): JsonResponse
     {
         $upload = UploadsController::own($request, FilePreviewInput::from($request)->uploadId);
@@ -46,7 +46,7 @@ final readonly class PreviewsController
     }
 
     /** The file is left: nothing of it was brought in. */
-    #[Delete('/trees/{tree}/exchange/looks/{run}', 'leaveFile')]
+    #[Delete('/trees/{tree}/exchange/previews/{run}', 'leaveFile')]
     public function destroy(Request $request, string $tree, string $run): Response
     {
         $row = self::looked($this->current->id(), TreesController::user($request)->id, $run);
@@ -57,7 +57,7 @@ final readonly class PreviewsController
     }
 
     /** People of the file, to choose one whose kin come in. */
-    #[Get('/trees/{tree}/exchange/looks/{run}/people', 'peopleOfFile', FilePeople::class, query: ['q'])]
+    #[Get('/trees/{tree}/exchange/previews/{run}/people', 'peopleOfFile', FilePeople::class, query: ['q'])]
     public function people(Request $request, string $tree, string $run): JsonResponse
     {
         $row = self::looked($this->current->id(), TreesController::user($request)->id, $run);

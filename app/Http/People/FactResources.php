@@ -93,7 +93,7 @@ final readonly class FactResources
             notches: $this->originWeights($event),
             reasoned: isset($this->reasoned[$event->id]),
             disagrees: isset($this->contested[$event->id]),
-            citations: array_map($this->citation(...), $event->backing),
+            citations: array_map($this->citation(...), $event->evidence),
             roles: $this->roles[$event->id] ?? [],
             notes: $this->notes[$event->id] ?? [],
             kept: $this->kept[$event->id] ?? [],
@@ -119,7 +119,7 @@ final readonly class FactResources
     /** @return list<string> a weight for each origin, the strongest first */
     private function originWeights(Event $event): array
     {
-        $claims = array_values(array_filter(array_map(static fn (CitedEvidence $claim): ?ClassifiedClaim => $claim->classed, $event->backing)));
+        $claims = array_values(array_filter(array_map(static fn (CitedEvidence $claim): ?ClassifiedClaim => $claim->classed, $event->evidence)));
 
         return array_map(static fn (WeightGrade $weight): string => $weight->value, OriginGroups::weights($claims));
     }

@@ -108,8 +108,8 @@ final readonly class PlacePages
     private static function reckonedAs(array $around): string
     {
         foreach ($around as $outer) {
-            if ($outer->reckoning !== null) {
-                return "{$outer->reckoning->inWords()}, as in {$outer->name}";
+            if ($outer->convention !== null) {
+                return "{$outer->convention->inWords()}, as in {$outer->name}";
             }
         }
 

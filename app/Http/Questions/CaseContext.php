@@ -77,7 +77,7 @@ final readonly class CaseContext
         $variants = OwnVariants::of($this->current);
         $spellings = [];
         foreach (array_unique(array_filter($given)) as $name) {
-            if (array_filter($spellings, static fn (NameSpellings $told): bool => $variants->areVariants($told->name, $name)) !== []) {
+            if (array_filter($spellings, static fn (NameSpellings $spelling): bool => $variants->areVariants($spelling->name, $name)) !== []) {
                 continue;
             }
             $forms = $variants->of($name);

@@ -118,10 +118,10 @@ final readonly class CasePages
         $citable = [];
         foreach ($claims as $claim) {
             $fact = $facts[$claim->event_id ?? ''] ?? null;
-            $told = $fact === null ? ($claim->aspect === '' ? 'name' : $claim->aspect) : $fact->inWords();
+            $stated = $fact === null ? ($claim->aspect === '' ? 'name' : $claim->aspect) : $fact->inWords();
             $record = $records[$claim->record_id] ?? null;
             $where = trim((($sources[$record->source_id ?? ''] ?? null)->title ?? '').', '.($record->locator ?? ''), ', ');
-            $citable[$claim->id] = [new CitableClaim($claim->id, "{$where}: {$told}".($claim->words === '' ? '' : " “{$claim->words}”"), WeightRule::of($classed[$claim->id])->weight->value), $claim->record_id];
+            $citable[$claim->id] = [new CitableClaim($claim->id, "{$where}: {$stated}".($claim->words === '' ? '' : " “{$claim->words}”"), WeightRule::of($classed[$claim->id])->weight->value), $claim->record_id];
         }
 
         return $citable;

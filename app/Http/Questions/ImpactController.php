@@ -22,32 +22,32 @@ use Illuminate\Http\Request;
 /** Supposes something false, shows what rests on it, and makes it so when somebody says so. */
 final readonly class ImpactController
 {
-    public function __construct(private CurrentTree $current, private Impacts $threads, private ImpactPages $pages, private ChangeSets $changes)
+    public function __construct(private CurrentTree $current, private Impacts $impacts, private ImpactPages $pages, private ChangeSets $changes)
     {
     }
 
-    #[Get('/trees/{tree}/thread/{what}/{id}', 'pullThread', ImpactPage::class)]
-    public function show(string $tree, string $what, string $id): JsonResponse
+    #[Get('/trees/{tree}/impact/{target}/{id}', 'impact', ImpactPage::class)]
+    public function show(string $tree, string $target, string $id): JsonResponse
     {
         $this->current->refuseShielded('What rests on it names living people; it is for those who may see them.');
 
-        $what = self::what($what);
+        $target = self::target($target);
 
-        return response()->json($this->pages->of($what, $id, $this->threads->preview($what, $id)));
+        return response()->json($this->pages->of($target, $id, $this->impacts->preview($target, $id)));
     }
 
-    #[Post('/trees/{tree}/thread/{what}/{id}', 'makeThreadSo', CreatedResource::class, MarkFalseInput::class)]
-    public function store(Request $request, string $tree, string $what, string $id): JsonResponse
+    #[Post('/trees/{tree}/impact/{target}/{id}', 'markFalse', CreatedResource::class, MarkFalseInput::class)]
+    public function store(Request $request, string $tree, string $target, string $id): JsonResponse
     {
         $input = MarkFalseInput::from($request);
-        $what = self::what($what);
-        $summary = 'Marked as false: '.$this->pages->called($what, $id).' and what depends on it';
-        $this->changes->run(new Intent(TreesController::user($request), $summary, $input->why), fn () => $this->threads->markFalse($what, $id, $input->why, $input->seen));
+        $target = self::target($target);
+        $summary = 'Marked as false: '.$this->pages->called($target, $id).' and what depends on it';
+        $this->changes->run(new Intent(TreesController::user($request), $summary, $input->why), fn () => $this->impacts->markFalse($target, $id, $input->why, $input->seen));
 
         return response()->json(new CreatedResource($id));
     }
 
-    private static function what(string $word): ImpactTarget
+    private static function target(string $word): ImpactTarget
     {
         return ImpactTarget::tryFrom($word) ?? throw new Refusal(Refusal::NOT_HERE, 404);
     }

@@ -49,10 +49,10 @@ final readonly class ImpactPages
         $owners = $this->owners($preview->grounds);
         $people = $this->tree->lives(array_values(array_unique(array_merge(...array_values($owners), ...[[]]))));
         $then = $preview->tree($this->tree)->lives(array_keys($people));
-        $effects = array_map(fn (Effect $effect): ImpactEffect => $this->effect($effect, $preview->grounds, $owners[$effect->conclusion->id] ?? [], $people, $then), $preview->pulled->effects);
-        $touched = array_unique(array_merge([], ...array_map(static fn (Effect $effect): array => $owners[$effect->conclusion->id] ?? [], $preview->pulled->effects)));
+        $effects = array_map(fn (Effect $effect): ImpactEffect => $this->effect($effect, $preview->grounds, $owners[$effect->conclusion->id] ?? [], $people, $then), $preview->impact->effects);
+        $touched = array_unique(array_merge([], ...array_map(static fn (Effect $effect): array => $owners[$effect->conclusion->id] ?? [], $preview->impact->effects)));
 
-        return new ImpactPage('Suppose that '.$this->called($impactTarget, $id).' is false.', $preview->mark(), count($preview->pulled->void), count($touched), $effects, $this->moved($preview, $owners),
+        return new ImpactPage('Suppose that '.$this->called($impactTarget, $id).' is false.', $preview->mark(), count($preview->impact->void), count($touched), $effects, $this->moved($preview, $owners),
             array_values(Fact::query()->whereIn('id', $preview->unweighed)->where('standing', '<>', 'unweighed')->orderBy('position')->get()
                 ->map(QuestionFact::of(...))->all()));
     }
@@ -110,7 +110,7 @@ final readonly class ImpactPages
      */
     private function moved(ImpactPreview $preview, array $owners): array
     {
-        $gone = array_merge($preview->pulled->gone(ConclusionKind::Fact), $preview->pulled->gone(ConclusionKind::Tie), $preview->unweighed === [] ? [] : $preview->pulled->gone(ConclusionKind::Decision));
+        $gone = array_merge($preview->impact->gone(ConclusionKind::Fact), $preview->impact->gone(ConclusionKind::Tie), $preview->unweighed === [] ? [] : $preview->impact->gone(ConclusionKind::Decision));
         $around = array_slice(array_values(array_unique(array_merge([], ...array_map(static fn (string $id): array => $owners[$id] ?? [], $gone)))), 0, self::WINDOWS_AROUND);
         $tree = $preview->tree($this->tree);
         $touched = [];

@@ -28,7 +28,7 @@ use NorthBough\Core\Report\Render\Html;
 /** Proof summaries: written from a decision, edited, kept with the question, printed. */
 final readonly class ProofsController
 {
-    public function __construct(private CurrentTree $current, private ChangeSets $changes, private QuestionPages $pages, private ProofPages $proofs, private LivingPeople $living, private PrivacyAwareExport $leaving)
+    public function __construct(private CurrentTree $current, private ChangeSets $changes, private QuestionPages $pages, private ProofPages $proofs, private LivingPeople $living, private PrivacyAwareExport $export)
     {
     }
 
@@ -53,7 +53,7 @@ final readonly class ProofsController
         if (! $this->current->seesLiving() || (! $isKept && $this->living->among(array_filter([(string) $row->person_id])) !== [])) {
             throw new Refusal('This question is about somebody living. The owner can have it printed with the living kept.', 403);
         }
-        $this->leaving->view(LivingInFull::askedBy($request), 'Printed a proof summary');
+        $this->export->view(LivingInFull::askedBy($request), 'Printed a proof summary');
         $hide = $isKept ? static fn (string $text): string => $text : $this->living->names()->hide(...);
         $document = $this->proofs->document($row, $this->pages->one($row), $hide);
 

@@ -71,14 +71,14 @@ final readonly class QuestionPages
             'father' => Sex::Male,
             default => null,
         };
-        $told = [];
+        $spans = [];
         foreach ($sex === null ? [] : $this->tree->parentSets([(string) $question->person_id])[$question->person_id ?? ''] ?? [] as $set) {
             foreach ($set->parents as $tie) {
-                $told[$tie->personId] = $tie->kind === ParentageKind::Birth;
+                $spans[$tie->personId] = $tie->kind === ParentageKind::Birth;
             }
         }
 
-        return array_map(strval(...), array_keys(array_filter($this->tree->lives(array_map(strval(...), array_keys(array_filter($told)))), static fn (Person $parent): bool => $parent->sex === $sex)));
+        return array_map(strval(...), array_keys(array_filter($this->tree->lives(array_map(strval(...), array_keys(array_filter($spans)))), static fn (Person $parent): bool => $parent->sex === $sex)));
     }
 
     public static function sentence(Question $question, ?Person $person): string

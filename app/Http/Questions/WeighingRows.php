@@ -69,21 +69,21 @@ final readonly class WeighingRows
                 $record = $records[$claim->record_id] ?? throw new \LogicException('A claim has no record.');
                 $source = $sources[$record->source_id] ?? throw new \LogicException('A record has no source.');
                 $fact = $facts[$claim->event_id ?? ''] ?? null;
-                $told = $fact === null ? GenDate::phrase('') : ClassifiedClaims::statedDate($claim, $fact);
-                $rows[] = [$this->row($claim, $one, $fact, $told, $record, $source, $origin, $strips[$claim->id] ?? null), $told];
+                $stated = $fact === null ? GenDate::phrase('') : ClassifiedClaims::statedDate($claim, $fact);
+                $rows[] = [$this->row($claim, $one, $fact, $stated, $record, $source, $origin, $strips[$claim->id] ?? null), $stated];
             }
         }
 
         return $rows;
     }
 
-    private function row(Claim $claim, ClassifiedClaim $classed, ?Event $fact, GenDate $told, Record $record, Source $source, int $origin, ?ClaimImageStrip $strip): WeighingRow
+    private function row(Claim $claim, ClassifiedClaim $classed, ?Event $fact, GenDate $genDate, Record $record, Source $source, int $origin, ?ClaimImageStrip $strip): WeighingRow
     {
         $weighed = WeightRule::of($classed);
         $cited = new CitedSource($source->id, $source->title, $source->author, $source->publication, '', $this->sourceKinds->forms($source->kind, $source->source_kind_id, TreeSourceKinds::ofRecord($record->fields) + $source->fields, ''));
 
         return new WeighingRow($claim->id, $claim->version, $fact->id ?? '', $fact->standing ?? '', $origin, $claim->words, FactResources::words(NoteForms::short($cited, $record->locator)), $record->id,
-            $classed->source->value, $classed->information->value, $claim->reading, $claim->informant, $weighed->weight->value, $weighed->working, $told->shown, $fact->place_typed ?? '', ...self::days($told->span()), slip: $strip,
+            $classed->source->value, $classed->information->value, $claim->reading, $claim->informant, $weighed->weight->value, $weighed->working, $genDate->shown, $fact->place_typed ?? '', ...self::days($genDate->span()), slip: $strip,
             evidence: $classed->directness->value, informantTie: $claim->informant_tie, saidOrigin: $claim->origin, derivedFromId: $claim->leans_on_id ?? '',
             saidWeight: $claim->weight_said, saidWhy: $claim->weight_why);
     }

@@ -86,8 +86,8 @@ final readonly class RecordMatchPages
         $count = count($placed) === 1 ? 'One line fits' : count($placed).' lines fit';
         $agreed = ['name'];
         foreach ($placed as $line) {
-            foreach ($line->told as $told) {
-                $agreed[] = $told->state === Agreement::Agrees->value ? self::agreed($told) : '';
+            foreach ($line->told as $check) {
+                $agreed[] = $check->state === Agreement::Agrees->value ? self::agreed($check) : '';
             }
             foreach ($line->offers as $offer) {
                 $isKin = $offer->personId === $line->personId && array_filter($offer->grounds, static fn (string $ground): bool => str_starts_with($ground, 'Known as ')) !== [];
@@ -102,13 +102,13 @@ final readonly class RecordMatchPages
     }
 
     /** What it is, in a word, that a telling agrees in; empty for what places nobody. */
-    private static function agreed(AssertionResource $told): string
+    private static function agreed(AssertionResource $assertionResource): string
     {
         return match (true) {
-            $told->of === AssertionSubject::Partner->value, $told->of === AssertionSubject::Child->value => 'relation',
-            $told->rule === 'age told' => 'age',
-            $told->of === AssertionSubject::Sex->value, $told->of === AssertionSubject::Remark->value => '',
-            default => $told->aspect,
+            $assertionResource->of === AssertionSubject::Partner->value, $assertionResource->of === AssertionSubject::Child->value => 'relation',
+            $assertionResource->rule === 'age told' => 'age',
+            $assertionResource->of === AssertionSubject::Sex->value, $assertionResource->of === AssertionSubject::Remark->value => '',
+            default => $assertionResource->aspect,
         };
     }
 
@@ -149,31 +149,31 @@ final readonly class RecordMatchPages
      * @param  array<string, Person>  $people
      * @param  Bounds|null  $bounds  of the life of whoever the line is placed on; null where none was settled yet
      */
-    private function line(Roll $roll, RollLine $line, string $as, array $placed, HouseholdMatch $lined, array $people, RecordComparison $against, NameVariants $variants, ?Bounds $bounds): MatchedLine
+    private function line(Roll $roll, RollLine $line, string $as, array $placed, HouseholdMatch $householdMatch, array $people, RecordComparison $against, NameVariants $variants, ?Bounds $bounds): MatchedLine
     {
         $person = $placed[$line->id] ?? '';
         $state = $as === self::OPEN ? LineChoice::UNPLACED : $as;
-        $offers = $lined->offers[$line->id] ?? [];
-        $told = in_array($state, [LineChoice::PLACED, LineChoice::NEW], true) ? $against->of($line) : [];
+        $offers = $householdMatch->offers[$line->id] ?? [];
+        $check = in_array($state, [LineChoice::PLACED, LineChoice::NEW], true) ? $against->of($line) : [];
 
         return new MatchedLine(
             $line->id, $state, $person, isset($people[$person]) ? $people[$person]->name()->shown() : '',
-            $lined->odds($line->id, $person) > 0.0 ? ProbabilityWords::of($lined->odds($line->id, $person)) : '', ProbabilityWords::of($lined->newOdds[$line->id] ?? 1.0),
+            $householdMatch->odds($line->id, $person) > 0.0 ? ProbabilityWords::of($householdMatch->odds($line->id, $person)) : '', ProbabilityWords::of($householdMatch->newOdds[$line->id] ?? 1.0),
             match (true) {
                 $as === self::OPEN => self::asksWho($offers, $people),
                 $state === LineChoice::PLACED && isset($people[$person]) => trim(($bounds === null ? '' : OutsideLifespan::explanation($roll, $line, $bounds->window())).' '.self::asks($roll, $line, $people[$person], $variants)),
                 default => '',
             },
             array_map(static fn (MatchOffer $offer): LineOffer => new LineOffer($offer->personId, $people[$offer->personId]->name()->shown(), LifeYears::shown($people[$offer->personId]), ProbabilityWords::of($offer->odds), $offer->grounds), $offers),
-            array_map(fn (AssertionCheck $assertionCheck): AssertionResource => $this->assertion($roll, $assertionCheck), $told),
+            array_map(fn (AssertionCheck $assertionCheck): AssertionResource => $this->assertion($roll, $assertionCheck), $check),
         );
     }
 
-    private function assertion(Roll $roll, AssertionCheck $told): AssertionResource
+    private function assertion(Roll $roll, AssertionCheck $assertionCheck): AssertionResource
     {
-        $assertion = $told->telling;
+        $assertion = $assertionCheck->assertion;
 
-        return new AssertionResource($assertion->key(), $assertion->of->value, $told->state->value, self::sentence($roll, $assertion), $assertion->rule, $assertion->working, $told->ground, $assertion->words, $told->isWanted,
+        return new AssertionResource($assertion->key(), $assertion->of->value, $assertionCheck->state->value, self::sentence($roll, $assertion), $assertion->rule, $assertion->working, $assertionCheck->ground, $assertion->words, $assertionCheck->isWanted,
             in_array($assertion->of, [AssertionSubject::Person, AssertionSubject::Couple], true) ? mb_strtolower(EventKinds::named($assertion->kind)->word) : '');
     }
 

@@ -36,7 +36,7 @@ final readonly class TranscriptsController
         private StoredRoll $rolls,
         private TreeSourceKinds $kinds,
         private LivingPeople $living,
-        private PrivacyAwareExport $leaving,
+        private PrivacyAwareExport $export,
     ) {
     }
 
@@ -51,7 +51,7 @@ final readonly class TranscriptsController
 
     private function document(Request $request, Record $record): Document
     {
-        $view = $this->leaving->view(LivingInFull::askedBy($request), 'Printed a record');
+        $view = $this->export->view(LivingInFull::askedBy($request), 'Printed a record');
         $isKept = $request->string('living')->toString() === 'keep';
         $hide = $isKept ? static fn (string $text): string => $text : $this->living->names()->hide(...);
         $source = Source::query()->findOrFail($record->source_id);
@@ -66,7 +66,7 @@ final readonly class TranscriptsController
             ? rtrim('set aside: '.$hide($placing->reason), ': ')
             : (isset($people[$placing->person_id ?? '']) ? trim($people[$placing->person_id]->name()->shown().', '.LifeYears::shown($people[$placing->person_id]), ', ') : 'somebody living'))->all();
 
-        return RecordTranscript::build($cited, $hide($record->locator), new Roll($roll->kind, $roll->date, $hide($roll->place), $lines, $roll->reckoning),
+        return RecordTranscript::build($cited, $hide($record->locator), new Roll($roll->kind, $roll->date, $hide($roll->place), $lines, $roll->convention),
             array_map($hide, $record->fields), $placed, $hide($record->transcription), Carbon::now()->format('j M Y'));
     }
 }

@@ -37,7 +37,7 @@ final readonly class ReportsController
     /** How many people a misspelt name may have meant. */
     private const NEAR = 8;
 
-    public function __construct(private LivingPeople $living, private PrivacyAwareExport $leaving, private CurrentTree $current)
+    public function __construct(private LivingPeople $living, private PrivacyAwareExport $export, private CurrentTree $current)
     {
     }
 
@@ -51,7 +51,7 @@ final readonly class ReportsController
 
     public function file(Request $request, Pdf $pdf, string $tree, string $kind, string $subject, string $format): Response
     {
-        $document = $this->document($this->leaving->view(LivingInFull::askedBy($request), 'Saved a report'), $kind, $subject);
+        $document = $this->document($this->export->view(LivingInFull::askedBy($request), 'Saved a report'), $kind, $subject);
 
         return Attachment::of($format === 'pdf'
             ? $pdf->fromHtml(Html::page($document, PrintStyle::paper()))

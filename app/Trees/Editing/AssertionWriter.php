@@ -27,33 +27,33 @@ final readonly class AssertionWriter
     }
 
     /** @param  array<string, string>  $placed  person by line */
-    public function enter(Record $record, AssertionCheck $told, array $placed, CommitSummary $taken): void
+    public function enter(Record $record, AssertionCheck $assertionCheck, array $placed, CommitSummary $taken): void
     {
-        $assertion = $told->telling;
+        $assertion = $assertionCheck->assertion;
         $one = $placed[$assertion->lineId] ?? null;
         $other = $placed[$assertion->otherLineId] ?? null;
         if ($one === null || ($assertion->otherLineId !== '' && ($other === null || $other === $one))) {
             return;
         }
         match ($assertion->of) {
-            AssertionSubject::Sex => $this->sex($record, $told, $one, $taken),
-            AssertionSubject::Partner => $this->partner($record, $told, $one, (string) $other, $taken),
-            AssertionSubject::Child => $this->child($record, $told, $one, (string) $other, $taken),
-            AssertionSubject::Couple => $this->fact($record, $told, 'union_id', $this->union($one, (string) $other)->id, $taken),
-            AssertionSubject::Person => $this->fact($record, $told, 'person_id', $one, $taken),
+            AssertionSubject::Sex => $this->sex($record, $assertionCheck, $one, $taken),
+            AssertionSubject::Partner => $this->partner($record, $assertionCheck, $one, (string) $other, $taken),
+            AssertionSubject::Child => $this->child($record, $assertionCheck, $one, (string) $other, $taken),
+            AssertionSubject::Couple => $this->fact($record, $assertionCheck, 'union_id', $this->union($one, (string) $other)->id, $taken),
+            AssertionSubject::Person => $this->fact($record, $assertionCheck, 'person_id', $one, $taken),
             AssertionSubject::Remark => null,
         };
     }
 
-    private function sex(Record $record, AssertionCheck $told, string $personId, CommitSummary $taken): void
+    private function sex(Record $record, AssertionCheck $assertionCheck, string $personId, CommitSummary $taken): void
     {
-        $this->claim($record, $told->telling, ['person_id' => $personId], $taken);
-        if ($told->state === Agreement::New) {
-            Person::query()->where('id', $personId)->firstOrFail()->fill(['sex' => $told->telling->value])->save();
+        $this->claim($record, $assertionCheck->assertion, ['person_id' => $personId], $taken);
+        if ($assertionCheck->state === Agreement::New) {
+            Person::query()->where('id', $personId)->firstOrFail()->fill(['sex' => $assertionCheck->assertion->value])->save();
         }
     }
 
-    private function partner(Record $record, AssertionCheck $told, string $one, string $other, CommitSummary $taken): void
+    private function partner(Record $record, AssertionCheck $assertionCheck, string $one, string $other, CommitSummary $taken): void
     {
         $union = $this->unionOf($one, $other);
         $isThere = $union !== null;
@@ -61,14 +61,14 @@ final readonly class AssertionWriter
             $union = $this->ties->addPartner(self::person($one), self::person($other));
             $taken->ties++;
         }
-        $this->claim($record, $told->telling, ['union_id' => $union->id], $taken, $isThere);
+        $this->claim($record, $assertionCheck->assertion, ['union_id' => $union->id], $taken, $isThere);
     }
 
-    private function child(Record $record, AssertionCheck $told, string $child, string $parent, CommitSummary $taken): void
+    private function child(Record $record, AssertionCheck $assertionCheck, string $child, string $parent, CommitSummary $taken): void
     {
         $parentage = $this->parentage($child, $parent);
         $isThere = $parentage !== null;
-        if ($isThere && ! $told->telling->isSaid) {
+        if ($isThere && ! $assertionCheck->assertion->isSaid) {
             // The page does not say it, so it is no claim for what is there.
             return;
         }
@@ -78,22 +78,22 @@ final readonly class AssertionWriter
             $parentage = $this->parentage($child, $parent);
             $taken->ties++;
         }
-        $claim = $this->claim($record, $told->telling, [], $taken, $isThere);
+        $claim = $this->claim($record, $assertionCheck->assertion, [], $taken, $isThere);
         if ($claim !== null && $parentage !== null) {
-            ClaimUse::query()->create(['claim_id' => $claim->id, 'parentage_id' => $parentage->id, 'evidence' => $told->telling->isIndirect() ? 'indirect' : 'direct']);
+            ClaimUse::query()->create(['claim_id' => $claim->id, 'parentage_id' => $parentage->id, 'evidence' => $assertionCheck->assertion->isIndirect() ? 'indirect' : 'direct']);
         }
     }
 
-    private function fact(Record $record, AssertionCheck $told, string $column, string $ownerId, CommitSummary $taken): void
+    private function fact(Record $record, AssertionCheck $assertionCheck, string $column, string $ownerId, CommitSummary $taken): void
     {
-        $assertion = $told->telling;
-        $event = match ($told->state) {
-            Agreement::New => $told->factId === '' ? $this->add($assertion, $column, $ownerId, $taken) : $this->fill($assertion, $told->factId),
-            Agreement::Contradicts => $told->repeatsRuledOut ? Event::query()->where('id', $told->factId)->firstOrFail() : $this->beside($assertion, $column, $ownerId, $taken),
-            default => Event::query()->where('id', $told->factId)->firstOrFail(),
+        $assertion = $assertionCheck->assertion;
+        $event = match ($assertionCheck->state) {
+            Agreement::New => $assertionCheck->factId === '' ? $this->add($assertion, $column, $ownerId, $taken) : $this->fill($assertion, $assertionCheck->factId),
+            Agreement::Contradicts => $assertionCheck->repeatsRuledOut ? Event::query()->where('id', $assertionCheck->factId)->firstOrFail() : $this->beside($assertion, $column, $ownerId, $taken),
+            default => Event::query()->where('id', $assertionCheck->factId)->firstOrFail(),
         };
-        $claim = $this->claim($record, $assertion, ['event_id' => $event->id], $taken, $told->state !== Agreement::New);
-        if ($claim !== null && $told->state === Agreement::Strains) {
+        $claim = $this->claim($record, $assertion, ['event_id' => $event->id], $taken, $assertionCheck->state !== Agreement::New);
+        if ($claim !== null && $assertionCheck->state === Agreement::Strains) {
             ClaimUse::query()->create(['claim_id' => $claim->id, 'event_id' => $event->id, 'stance' => 'bears on', 'evidence' => 'direct']);
         }
     }

@@ -58,9 +58,9 @@ final readonly class CommitRecord
         $against = new RecordComparison($roll, $placed, $this->tree, $record->id, $this->ruledOut->why(...));
         foreach (self::ORDER as $of) {
             foreach ($roll->lines as $line) {
-                foreach (isset($byLine[$line->id], $placed[$line->id]) ? $against->of($line) : [] as $told) {
-                    if ($told->telling->of === $of && self::isWanted($told, $byLine[$line->id])) {
-                        $this->facts->enter($record, $told, $placed, $taken);
+                foreach (isset($byLine[$line->id], $placed[$line->id]) ? $against->of($line) : [] as $check) {
+                    if ($check->assertion->of === $of && self::isWanted($check, $byLine[$line->id])) {
+                        $this->facts->enter($record, $check, $placed, $taken);
                     }
                 }
             }
@@ -134,14 +134,14 @@ final readonly class CommitRecord
         return \App\Models\RollLine::query()->where('id', $line->id)->firstOrFail()->record_id;
     }
 
-    private static function isWanted(AssertionCheck $told, LineChoice $choice): bool
+    private static function isWanted(AssertionCheck $assertionCheck, LineChoice $choice): bool
     {
-        $key = $told->telling->key();
+        $key = $assertionCheck->assertion->key();
 
         return match (true) {
-            in_array($key, $choice->declined, true), $told->telling->of === AssertionSubject::Remark => false,
-            $told->isWanted => true,
-            default => $told->state !== Agreement::Contradicts && in_array($key, $choice->wanted, true),
+            in_array($key, $choice->declined, true), $assertionCheck->assertion->of === AssertionSubject::Remark => false,
+            $assertionCheck->isWanted => true,
+            default => $assertionCheck->state !== Agreement::Contradicts && in_array($key, $choice->wanted, true),
         };
     }
 

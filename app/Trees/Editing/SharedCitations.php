@@ -39,7 +39,7 @@ final readonly class SharedCitations
                 continue;
             }
             $isCited = false;
-            foreach ($fact->backing ?? [] as $evidence) {
+            foreach ($fact->evidence ?? [] as $evidence) {
                 $isCited = $isCited || $evidence->recordId === $claim->record_id;
             }
             $among[] = ['person' => $person, 'fact' => $fact, 'isCited' => $isCited];

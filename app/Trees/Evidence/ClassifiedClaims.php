@@ -67,9 +67,9 @@ final readonly class ClassifiedClaims
      * @param  stdClass  $claim  columns of a claim
      * @param  stdClass  $record  those of its record: class, kind and date
      * @param  stdClass  $source  those of its source: kind
-     * @param  GenDate|null  $told  when what it tells happened; null where it is no event
+     * @param  GenDate|null  $genDate  when what it tells happened; null where it is no event
      */
-    public function one(stdClass $claim, stdClass $record, stdClass $source, ?GenDate $told, string $aspect): ClassifiedClaim
+    public function one(stdClass $claim, stdClass $record, stdClass $source, ?GenDate $genDate, string $aspect): ClassifiedClaim
     {
         $value = Information::from($claim->information);
 
@@ -77,7 +77,7 @@ final readonly class ClassifiedClaims
             $claim->id, $claim->record_id,
             ProposedClassification::source(SourceClass::from($record->source_class), $this->sourceKinds->of($source->kind, $source->source_kind_id)),
             $value !== Information::Unstated ? $value : ProposedClassification::information($this->kinds->named($record->kind, $record->record_kind_id), $aspect),
-            $told !== null && Contemporaneity::of(DateColumns::restore((array) $record), $told),
+            $genDate !== null && Contemporaneity::of(DateColumns::restore((array) $record), $genDate),
             informant: $claim->informant, isRead: ! $claim->taken_over, derivedFrom: $claim->leans_on_id ?? '', saidOrigin: $claim->origin,
             saidWeight: $claim->weight_said === '' ? null : WeightGrade::from($claim->weight_said), why: $claim->weight_why, withdrawn: $claim->withdrawn,
             directness: ProposedClassification::directness(Directness::from($claim->evidence)), informantTie: $claim->informant_tie,

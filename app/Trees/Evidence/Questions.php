@@ -23,7 +23,7 @@ final readonly class Questions
     /** More people than these are touched by work in bulk, whose conflicts wait as findings. */
     private const BY_HAND = 60;
 
-    public function __construct(private ConflictSubjects $subjects, private DecisionReopener $shaken)
+    public function __construct(private ConflictSubjects $subjects, private DecisionReopener $reopener)
     {
     }
 
@@ -34,7 +34,7 @@ final readonly class Questions
         if ($how !== ChangeMethod::Hand || count($touched) > self::BY_HAND) {
             return;
         }
-        $this->shaken->openAgain($change);
+        $this->reopener->openAgain($change);
         if ($touched !== []) {
             // What disagreed before, and was not touched, waits as a finding.
             $this->openHard($touched, $change, static fn (Conflict $conflict): bool => array_filter($conflict->ids, $change->touched->has(...)) !== []);

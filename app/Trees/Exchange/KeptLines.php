@@ -49,10 +49,10 @@ final readonly class KeptLines
             ->unionAll($claims('name_id', $nameIds, '?::uuid'))
             ->unionAll($claims('person_id', [$personId], '?::uuid'));
 
-        $told = $this->inWords($rows->orderBy('ordinal')->orderBy('id')->get());
+        $lines = $this->inWords($rows->orderBy('ordinal')->orderBy('id')->get());
         $ofNames = $this->ofNames($nameIds);
 
-        return $ofNames === [] ? $told : [$personId => [...$ofNames, ...$told[$personId] ?? []]] + $told;
+        return $ofNames === [] ? $lines : [$personId => [...$ofNames, ...$lines[$personId] ?? []]] + $lines;
     }
 
     /**
@@ -92,15 +92,15 @@ final readonly class KeptLines
     {
         $redact = $this->living->redactor();
         $names = $this->pointedAt($rows);
-        $told = [];
+        $lines = [];
         foreach ($rows as $row) {
             $structure = LineWriter::restore($row->lines);
             $words = Labels::words($structure, static fn (Structure $line): string => $names["{$row->import_id} {$line->payload}"] ?? $line->payload);
             $labels = array_filter([$row->label, ...array_map(Labels::of(...), array_filter(explode('/', str_replace(['person', 'family'], '', $row->path)), static fn (string $tag): bool => $tag !== '' && $tag !== 'REPO'))]);
-            $told[$row->owner][] = ['words' => $redact(implode(', ', [...$labels, $labels === [] ? $words : lcfirst($words)])), 'lines' => $redact($row->lines)];
+            $lines[$row->owner][] = ['words' => $redact(implode(', ', [...$labels, $labels === [] ? $words : lcfirst($words)])), 'lines' => $redact($row->lines)];
         }
 
-        return $told;
+        return $lines;
     }
 
     /**

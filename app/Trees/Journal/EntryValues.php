@@ -50,7 +50,7 @@ final readonly class EntryValues
     public function describe(array $entries): array
     {
         $rows = $this->rowsNow($entries);
-        $told = [];
+        $described = [];
         $listed = array_column($entries, null, 'id');
         foreach ($this->since($entries) as $entry) {
             $before = $entry->before === null ? [] : json_decode($entry->before, true, flags: JSON_THROW_ON_ERROR);
@@ -61,13 +61,13 @@ final readonly class EntryValues
                 $one->called = self::called($entry->table_name, [...$then, ...$before]);
                 $one->values = self::values($entry->op, $before, $then);
                 $one->row = [...$then, ...$before];
-                $told[] = $one;
+                $described[] = $one;
             }
             // Entries come newest first, so that each row is taken back on the way.
             $rows[$entry->row_id] = [...$then, ...$before];
         }
 
-        return array_values(array_filter($told, static fn (stdClass $entry): bool => $entry->op !== 'update' || $entry->values !== []));
+        return array_values(array_filter($described, static fn (stdClass $entry): bool => $entry->op !== 'update' || $entry->values !== []));
     }
 
     /**

@@ -254,8 +254,8 @@ final readonly class DatabaseTree implements TreeView
         foreach ($rows as $row) {
             $dates[$row->id] = DateColumns::restore((array) $row);
         }
-        $told = $backed === [] ? [] : $rows->whereIn($column, $backed)->pluck('kind', 'id')->all();
-        $evidence = $this->backing(array_intersect_key($dates, $told), $told);
+        $kinds = $backed === [] ? [] : $rows->whereIn($column, $backed)->pluck('kind', 'id')->all();
+        $evidence = $this->backing(array_intersect_key($dates, $kinds), $kinds);
         $events = [];
         foreach ($rows as $row) {
             $events[$row->{$column}][] = self::event($row, $dates[$row->id], $evidence[$row->id] ?? []);

@@ -68,7 +68,7 @@ final readonly class KinNeighbourhood
         $rows = DB::select(self::ABOVE, ['{'.implode(',', $personIds).'}', $treeId, $treeId, $treeId, $treeId, $treeId, $treeId]);
         $sets = [];
         $near = [];
-        $told = [];
+        $unions = [];
         foreach ($rows as $row) {
             if ($row->set_id !== null) {
                 $sets[$row->set_id] ??= ['child' => $row->child_id, 'union' => $row->union_id, 'leads' => $row->leads, 'parents' => []];
@@ -77,9 +77,9 @@ final readonly class KinNeighbourhood
                 }
             }
             $near += $row->sex === null ? [] : [$row->child_id => $row->sex];
-            $told += $row->unions === null ? [] : [$row->child_id => $row->unions];
+            $unions += $row->unions === null ? [] : [$row->child_id => $row->unions];
         }
-        $partners = self::partners(array_values($told));
+        $partners = self::partners(array_values($unions));
         $events = $this->events(array_keys($near), array_keys($partners));
 
         return new Snapshot(

@@ -13,7 +13,7 @@ use NorthBough\Core\Chrono\Calendar\Calendars;
  */
 final readonly class BookYear
 {
-    private function __construct(private int $written, private bool $dual, private DatingConvention $reckoning)
+    private function __construct(private int $written, private bool $dual, private DatingConvention $convention)
     {
     }
 
@@ -55,7 +55,7 @@ final readonly class BookYear
             ? CalendarPeriod::within(CalendarDate::day($calendar, $year, 3, 1, true), CalendarDate::day($calendar, $year, 3, 24, true),
                 Precision::Month, CalendarDate::month($calendar, $year, 3, true)->shown())
             : CalendarPeriod::of(CalendarDate::month($calendar, $year, 3)));
-        if (! $this->reckoning->isKnown) {
+        if (! $this->convention->isKnown) {
             return $begin;
         }
         $end = $this->choose(3, 25, static fn (Calendar $calendar, int $year): CalendarPeriod => CalendarPeriod::within(
@@ -77,7 +77,7 @@ final readonly class BookYear
             return [CalendarPeriod::of(CalendarDate::year($calendar, $this->written - 1)), CalendarPeriod::of(CalendarDate::year($calendar, $this->written))];
         }
         $from = null;
-        foreach ($this->reckoning->eras as $era) {
+        foreach ($this->convention->eras as $era) {
             $stretch = $this->yearOf($era)->clippedTo($from, $era->until);
             if ($stretch !== null) {
                 return [$stretch];
@@ -102,21 +102,21 @@ final readonly class BookYear
 
     private function turnsInMarch(): bool
     {
-        return $this->reckoning->isKnown
-            ? $this->reckoning->calendar() === Calendars::julian() && $this->reckoning->eras[0]->yearStart === YearStart::LadyDay
-                && ($this->reckoning->eras[0]->until === null || Calendars::julian()->toDay($this->written, 3, 25) <= $this->reckoning->eras[0]->until)
+        return $this->convention->isKnown
+            ? $this->convention->calendar() === Calendars::julian() && $this->convention->eras[0]->yearStart === YearStart::LadyDay
+                && ($this->convention->eras[0]->until === null || Calendars::julian()->toDay($this->written, 3, 25) <= $this->convention->eras[0]->until)
             : $this->mayBeOldStyle();
     }
 
     private function mayBeOldStyle(): bool
     {
-        return ! $this->reckoning->isKnown && $this->written > 0 && $this->written < DatingConvention::OLD_STYLE_ENDS;
+        return ! $this->convention->isKnown && $this->written > 0 && $this->written < DatingConvention::OLD_STYLE_ENDS;
     }
 
     private function dualCalendar(): Calendar
     {
-        return $this->reckoning->isKnown && $this->reckoning->calendar() !== Calendars::gregorian() || $this->written > DatingConvention::OLD_STYLE_ENDS
-            ? $this->reckoning->calendar()
+        return $this->convention->isKnown && $this->convention->calendar() !== Calendars::gregorian() || $this->written > DatingConvention::OLD_STYLE_ENDS
+            ? $this->convention->calendar()
             : Calendars::julian();
     }
 
@@ -134,7 +134,7 @@ final readonly class BookYear
             return $this->both($make);
         }
         $from = null;
-        foreach ($this->reckoning->eras as $era) {
+        foreach ($this->convention->eras as $era) {
             $ours = $era->yearStart->ours($this->written, $month, $day);
             $stretch = $make($era->calendar, $ours, $era->yearStart === YearStart::LadyDay && $ours !== $this->written)->clippedTo($from, $era->until);
             if ($stretch !== null) {

@@ -21,7 +21,7 @@ final readonly class StatedAge
         private int $months,
         private int $days,
         private AgeUnit $finest,
-        private AgeConvention $telling,
+        private AgeConvention $convention,
     ) {
     }
 
@@ -72,14 +72,14 @@ final readonly class StatedAge
      * The days of birth by the sum alone. An age that is completed on a day was reached on it at the latest, and
      * one unit less was completed the whole time before.
      *
-     * @param  DaySpan  $told  the day of reckoning of the record, or the span in which it lies
+     * @param  DaySpan  $daySpan  the day of reckoning of the record, or the span in which it lies
      * @return DaySpan open where the day of reckoning is open
      */
-    public function bornBySum(DaySpan $told): DaySpan
+    public function bornBySum(DaySpan $daySpan): DaySpan
     {
         [$least, $most] = $this->range();
-        $latest = $told->latest === null ? null : $least->before($told->latest);
-        $earliest = $told->earliest === null ? null : $most->plus($this->finest->one())->before($told->earliest) + 1;
+        $latest = $daySpan->latest === null ? null : $least->before($daySpan->latest);
+        $earliest = $daySpan->earliest === null ? null : $most->plus($this->finest->one())->before($daySpan->earliest) + 1;
         if ($this->finest === AgeUnit::Days && $this->years + $this->months > 0) {
             return DaySpan::between($earliest === null ? null : $earliest - self::DAYS_OF_DOUBT, $latest === null ? null : $latest + self::DAYS_OF_DOUBT);
         }
@@ -91,24 +91,24 @@ final readonly class StatedAge
      * The same with what telling adds: soft by 2 years or a tenth of the age, at most 5. Whoever counts a small child's
      * months or weeks knows them: soft by 2 months, or by 1.
      */
-    public function born(DaySpan $told): DaySpan
+    public function born(DaySpan $daySpan): DaySpan
     {
         if ($this->years < self::INFANT && $this->finest !== AgeUnit::Years) {
-            return $this->bornBySum($told)->softenedBy(0, $this->finest === AgeUnit::Months ? 2 : 1, 0);
+            return $this->bornBySum($daySpan)->softenedBy(0, $this->finest === AgeUnit::Months ? 2 : 1, 0);
         }
 
-        return $this->bornBySum($told)->softenedBy(min(5, max(2, intdiv($this->years, 10))), 0, 0);
+        return $this->bornBySum($daySpan)->softenedBy(min(5, max(2, intdiv($this->years, 10))), 0, 0);
     }
 
     /** @return array{CalendarInterval, CalendarInterval} the least and the most that was completed */
     private function range(): array
     {
-        $years = match ($this->telling) {
+        $years = match ($this->convention) {
             AgeConvention::Running, AgeConvention::NextBirthday => max(0, $this->years - 1),
             default => $this->years,
         };
         $least = new CalendarInterval($years, $this->months, $this->days);
-        $isRounded = $this->telling === AgeConvention::Rounded && $years > self::ROUNDED_OVER && $years % 5 === 0;
+        $isRounded = $this->convention === AgeConvention::Rounded && $years > self::ROUNDED_OVER && $years % 5 === 0;
 
         return [$least, $isRounded ? new CalendarInterval($years + 4, 0, 0) : $least];
     }

@@ -22,14 +22,14 @@ final class CandidateDates
     private const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
 
     /**
-     * @param  list<GenDate>  $told  what each claim says
+     * @param  list<GenDate>  $spans  what each claim says
      * @return list<CandidateDate> from the earliest on
      */
-    public static function among(array $told): array
+    public static function among(array $spans): array
     {
-        [$first, $last] = self::years($told);
+        [$first, $last] = self::years($spans);
         $dates = [];
-        foreach ($told as $date) {
+        foreach ($spans as $date) {
             if ($date->readings !== []) {
                 $dates[$date->typed] = $date;
             }
@@ -40,20 +40,20 @@ final class CandidateDates
                 $dates["{$month} {$year}"] ??= GenDate::parse("{$month} {$year}");
             }
         }
-        $candidates = array_map(static fn (GenDate $date): CandidateDate => new CandidateDate($date, array_map(static fn (GenDate $claim): Verdict => Dates::compare($date, $claim)->verdict, $told)), array_values($dates));
+        $candidates = array_map(static fn (GenDate $date): CandidateDate => new CandidateDate($date, array_map(static fn (GenDate $claim): Verdict => Dates::compare($date, $claim)->verdict, $spans)), array_values($dates));
         usort($candidates, static fn (CandidateDate $a, CandidateDate $b): int => self::key($a) <=> self::key($b));
 
         return $candidates;
     }
 
     /**
-     * @param  list<GenDate>  $told
+     * @param  list<GenDate>  $spans
      * @return array{int|null, int} the first and the last year that the hard parts of the claims touch
      */
-    private static function years(array $told): array
+    private static function years(array $spans): array
     {
         $days = [];
-        foreach ($told as $date) {
+        foreach ($spans as $date) {
             $span = $date->span();
             array_push($days, ...array_filter([$span?->earliest === null ? null : $span->earliest + $span->softBefore, $span?->latest === null ? null : $span->latest - $span->softAfter], static fn (?int $day): bool => $day !== null));
         }

@@ -14,7 +14,7 @@ final class ProofSummaryText
     public static function of(string $question, array $claims, string $decision, string $reason): string
     {
         $origins = count(array_unique(array_filter(array_column($claims, 'origin'), static fn (int $origin): bool => $origin >= 0)));
-        $told = array_map(static function (array $claim): string {
+        $sentences = array_map(static function (array $claim): string {
             $weight = $claim['weight'] === '' ? 'nothing is cited for it' : "{$claim['weight']}";
             $stands = $claim['standing'] === 'ruled out' ? ', ruled out' : '';
 
@@ -26,6 +26,6 @@ final class ProofSummaryText
             default => "What is told comes from {$origins} origins that do not depend on one another.",
         };
 
-        return trim(implode("\n\n", array_filter([$question, implode("\n", $told), $voices, trim($reason), $decision === '' ? '' : "Concluded: {$decision}."])));
+        return trim(implode("\n\n", array_filter([$question, implode("\n", $sentences), $voices, trim($reason), $decision === '' ? '' : "Concluded: {$decision}."])));
     }
 }

@@ -51,8 +51,8 @@ final readonly class CandidateQuery
             array_push($sounds, ...SoundCode::each($name->wholeSurname()));
             array_push($forms, ...($given === '' ? [] : [$given, ...$variants->of($given)]));
         }
-        $told = $roll->date->span();
-        $day = $told->earliest ?? $told?->latest;
+        $recordSpan = $roll->date->span();
+        $day = $recordSpan->earliest ?? $recordSpan?->latest;
         $presence = Presence::of($roll, $line);
         $born = $roll->born($line)?->softenedBy(self::YEARS, 0, 0);
         $about = $born?->earliest !== null && $born->latest !== null ? intdiv($born->earliest + $born->latest, 2) : ($day === null ? null : $day - (int) (365.25 * self::usualAge($presence)));
@@ -60,7 +60,7 @@ final readonly class CandidateQuery
         return new self(
             array_values(array_unique($sounds)), SearchForm::of($roll->name($line)->wholeSurname()), array_values(array_unique($forms)),
             // Without an age, nobody who is much older than a hundred is on a roll of the living.
-            $born->earliest ?? ($told?->earliest === null ? null : $told->earliest - 40000), $born->latest ?? $told?->latest, $about,
+            $born->earliest ?? ($recordSpan?->earliest === null ? null : $recordSpan->earliest - 40000), $born->latest ?? $recordSpan?->latest, $about,
             match (true) {
                 $day === null => null,
                 $presence === Presence::Born => self::within($roll->born($line), $day, 500),

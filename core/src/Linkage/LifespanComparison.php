@@ -133,8 +133,8 @@ final class LifespanComparison
     private function besidePartner(RollLine $line, Candidate $candidate): MatchWeight
     {
         $other = $this->roll->principalOf($line);
-        $told = $other === null ? null : $this->roll->born($other);
-        $apart = $told === null ? null : $this->age($told, $candidate);
+        $stated = $other === null ? null : $this->roll->born($other);
+        $apart = $stated === null ? null : $this->age($stated, $candidate);
 
         return match (true) {
             $apart === null => new MatchWeight(0.0, []),
@@ -165,13 +165,13 @@ final class LifespanComparison
 
     private function born(RollLine $line, DaySpan $day, Candidate $candidate): MatchWeight
     {
-        $told = $this->roll->written($line, ColumnMeaning::BirthDate) === '' ? null : $this->roll->born($line);
-        if ($told !== null && $candidate->birth !== null && ! $candidate->isBornBySign && self::isDay($told) && self::isDay($candidate->birth)) {
-            return $told->earliest === $candidate->birth->earliest ? new MatchWeight(self::BORN_THAT_DAY, ['Born on that very day.']) : new MatchWeight(self::MISSES, []);
+        $stated = $this->roll->written($line, ColumnMeaning::BirthDate) === '' ? null : $this->roll->born($line);
+        if ($stated !== null && $candidate->birth !== null && ! $candidate->isBornBySign && self::isDay($stated) && self::isDay($candidate->birth)) {
+            return $stated->earliest === $candidate->birth->earliest ? new MatchWeight(self::BORN_THAT_DAY, ['Born on that very day.']) : new MatchWeight(self::MISSES, []);
         }
-        if ($told?->earliest !== null && $told->latest !== null && $candidate->birth?->earliest !== null && $candidate->birth->latest !== null && ! $candidate->isBornBySign) {
+        if ($stated?->earliest !== null && $stated->latest !== null && $candidate->birth?->earliest !== null && $candidate->birth->latest !== null && ! $candidate->isBornBySign) {
             // A birth that is written down weeks after it is not years out.
-            $out = max(0, $told->earliest - $candidate->birth->latest, $candidate->birth->earliest - $told->latest) / self::YEAR;
+            $out = max(0, $stated->earliest - $candidate->birth->latest, $candidate->birth->earliest - $stated->latest) / self::YEAR;
             if ($out > 0.1) {
                 return new MatchWeight(max(-10.0, -2.0 - 2.5 * $out), []);
             }
@@ -179,7 +179,7 @@ final class LifespanComparison
         if ($candidate->baptism !== null && self::isDay($candidate->baptism) && self::isDay($day)) {
             return $candidate->baptism->earliest === $day->earliest ? new MatchWeight(self::SAME_DAY, ['Baptised on that very day.']) : new MatchWeight(self::MISSES, ['Baptised on another day.']);
         }
-        if ($told !== null || $this->roll->written($line, ColumnMeaning::Age) !== '' || $candidate->birth?->latest === null || $candidate->birth->earliest === null || $day->earliest === null) {
+        if ($stated !== null || $this->roll->written($line, ColumnMeaning::Age) !== '' || $candidate->birth?->latest === null || $candidate->birth->earliest === null || $day->earliest === null) {
             return new MatchWeight(0.0, []);
         }
         // Nothing is told of the birth: it lies in the weeks or months before, as a rule.
@@ -199,8 +199,8 @@ final class LifespanComparison
         if ($known?->earliest === null || $known->latest === null || $day->earliest === null || $day->latest === null) {
             return new MatchWeight(-0.2, []);
         }
-        $told = $died?->earliest !== null && $died->latest !== null ? $died : DaySpan::between($day->earliest - 14, $day->latest);
-        $gap = max(0, $told->earliest - $known->latest, $known->earliest - $told->latest);
+        $stated = $died?->earliest !== null && $died->latest !== null ? $died : DaySpan::between($day->earliest - 14, $day->latest);
+        $gap = max(0, $stated->earliest - $known->latest, $known->earliest - $stated->latest);
 
         return match (true) {
             $gap <= 3 && self::isDay($known) => new MatchWeight(self::SAME_DAY, ['The tree has that very death.']),

@@ -81,9 +81,9 @@ final class LineComparison
             $score += self::SEX_CONTRADICTS;
             $grounds[] = $sexes->ground;
         }
-        $told = $this->births[$line->id] ??= $this->roll->born($line);
-        if ($told !== null && $candidate->birth !== null) {
-            [$weight, $ground] = self::age($told, $candidate);
+        $stated = $this->births[$line->id] ??= $this->roll->born($line);
+        if ($stated !== null && $candidate->birth !== null) {
+            [$weight, $ground] = self::age($stated, $candidate);
             $score += $weight;
             $grounds[] = $ground;
         }
@@ -98,14 +98,14 @@ final class LineComparison
     }
 
     /** @return array{float, string} */
-    private static function age(DaySpan $told, Candidate $candidate): array
+    private static function age(DaySpan $daySpan, Candidate $candidate): array
     {
         $known = $candidate->birth ?? DaySpan::between(null, null);
         // A christening bounds a birth, which lies up to a year before it as a rule.
         $known = $candidate->isBornBySign && $known->earliest !== null ? DaySpan::between($known->earliest - 366, $known->latest) : $known;
-        $ages = BirthsFromAges::compare($told, $known);
+        $ages = BirthsFromAges::compare($daySpan, $known);
         // Months of a small child, and days that are written down, are not years out.
-        $isNarrow = $told->earliest !== null && $told->latest !== null && $told->latest - $told->earliest < self::NARROW;
+        $isNarrow = $daySpan->earliest !== null && $daySpan->latest !== null && $daySpan->latest - $daySpan->earliest < self::NARROW;
         $off = (1 - $ages->level) * BirthsFromAges::FAR * ($isNarrow ? self::NARROW_COUNTS : 1);
         $weight = self::AGE_FITS - self::A_YEAR_OFF * min(self::OFTEN_OFF, $off) - self::A_YEAR_MORE * max(0.0, $off - self::OFTEN_OFF);
 

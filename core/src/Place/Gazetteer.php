@@ -91,7 +91,7 @@ final readonly class Gazetteer
     public function reckoning(string $id, DatingConvention $wider): DatingConvention
     {
         foreach (array_reverse([$this->place($id), ...$this->around($id)]) as $place) {
-            $wider = $place?->reckoning?->over($wider) ?? $wider;
+            $wider = $place?->convention?->over($wider) ?? $wider;
         }
 
         return $wider;

@@ -22,7 +22,7 @@ final readonly class Place
         public array $names = [],
         public array $insides = [],
         public array $churches = [],
-        public ?DatingSetting $reckoning = null,
+        public ?DatingSetting $convention = null,
     ) {
     }
 

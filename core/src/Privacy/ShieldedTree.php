@@ -128,7 +128,7 @@ final class ShieldedTree implements TreeView
             $b->claimId, $b->recordId,
             new CitedSource($b->source->id, $hide($b->source->title), $hide($b->source->author), $hide($b->source->publication), $b->source->repository, $b->source->forms?->hidden($hide)),
             $hide($b->locator), $hide($b->words), $b->isTakenOver, $b->classed?->withoutReasons(),
-        ), $event->backing);
+        ), $event->evidence);
 
         return new Event($event->id, $event->kind, $hide($event->typeWords), $hide($event->value), $event->date, $event->place, $event->denied, $evidence, $event->standing, $event->placeId, $event->restriction);
     }

@@ -7,7 +7,7 @@ namespace NorthBough\Core\Record;
 /** A telling against what the tree has: what is new, what agrees, what contradicts, and why. */
 final readonly class AssertionCheck
 {
-    private function __construct(public Assertion $telling, public Agreement $state, public string $ground, public string $factId, public bool $isWanted, public bool $repeatsRuledOut = false)
+    private function __construct(public Assertion $assertion, public Agreement $state, public string $ground, public string $factId, public bool $isWanted, public bool $repeatsRuledOut = false)
     {
     }
 
@@ -46,6 +46,6 @@ final readonly class AssertionCheck
     /** Shown, and entered by nothing but a wish. */
     public function onlyIfWanted(): self
     {
-        return new self($this->telling, $this->state, $this->ground, $this->factId, false, $this->repeatsRuledOut);
+        return new self($this->assertion, $this->state, $this->ground, $this->factId, false, $this->repeatsRuledOut);
     }
 }

@@ -35,10 +35,10 @@ final class FactComparison
             array_values(array_filter($there, static fn (Event $event): bool => $event->standing !== Standing::RuledOut)),
             array_values(array_filter($there, static fn (Event $event): bool => $event->standing === Standing::RuledOut)),
         ];
-        $told = $isSingle ? self::single($assertion, $there) : self::many($assertion, $there);
-        $again = in_array($told->state, [Agreement::New, Agreement::Contradicts], true) ? self::repeated($assertion, $ruledOut, $isSingle) : null;
+        $check = $isSingle ? self::single($assertion, $there) : self::many($assertion, $there);
+        $again = in_array($check->state, [Agreement::New, Agreement::Contradicts], true) ? self::repeated($assertion, $ruledOut, $isSingle) : null;
         if ($again === null) {
-            return $told;
+            return $check;
         }
         $why = $whyRuledOut($again->id);
         $leading = Event::leadingOf($there, $assertion->kind);

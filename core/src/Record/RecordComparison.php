@@ -44,9 +44,9 @@ final readonly class RecordComparison
     public function of(RollLine $line): array
     {
         return array_map(function (Assertion $assertion): AssertionCheck {
-            $told = $this->compare($assertion);
+            $check = $this->compare($assertion);
 
-            return $assertion->reading === '' ? $told : $told->onlyIfWanted();
+            return $assertion->reading === '' ? $check : $check->onlyIfWanted();
         }, DoubtfulReadingInference::of($this->roll, $line));
     }
 
@@ -136,7 +136,7 @@ final readonly class RecordComparison
     {
         $elsewhere = array_filter($event->grounds(), fn (CitedEvidence $claim): bool => $claim->recordId !== $this->recordId);
 
-        return $event->backing === [] || $elsewhere !== [];
+        return $event->evidence === [] || $elsewhere !== [];
     }
 
     /** The tie that was ruled out between the two of a telling; null where none was. */

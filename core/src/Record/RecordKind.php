@@ -34,7 +34,7 @@ final readonly class RecordKind
         public string $event = '',
         public bool $eventIsOfAll = false,
         public array $heads = [],
-        public AgeConvention $telling = AgeConvention::Completed,
+        public AgeConvention $ageConvention = AgeConvention::Completed,
         public bool $isTall = false,
         public int $delayDays = 0,
         public string $countsFor = 'marriage',
@@ -111,7 +111,7 @@ final readonly class RecordKind
     {
         return [
             'name' => $this->name, 'words' => $this->words, 'event' => $this->event, 'eventIsOfAll' => $this->eventIsOfAll,
-            'telling' => $this->telling->value, 'isTall' => $this->isTall, 'delayDays' => $this->delayDays, 'countsFor' => $this->countsFor,
+            'telling' => $this->ageConvention->value, 'isTall' => $this->isTall, 'delayDays' => $this->delayDays, 'countsFor' => $this->countsFor,
             'heads' => array_map(static fn (Column $column): array => $column->toArray(), $this->heads),
             'columns' => array_map(static fn (Column $column): array => $column->toArray(), $this->columns),
             'roles' => array_map(static fn (Role $role): array => $role->toArray(), $this->roles),

@@ -22,9 +22,9 @@ final readonly class Roll
 
     /**
      * @param  list<RollLine>  $lines in the order of the page
-     * @param  DatingConvention|null  $reckoning  how the page writes its dates; null for the usual one
+     * @param  DatingConvention|null  $convention  how the page writes its dates; null for the usual one
      */
-    public function __construct(public RecordKind $kind, public GenDate $date, public string $place, public array $lines, public ?DatingConvention $reckoning = null)
+    public function __construct(public RecordKind $kind, public GenDate $date, public string $place, public array $lines, public ?DatingConvention $convention = null)
     {
         $roles = [];
         foreach ($lines as $line) {
@@ -45,7 +45,7 @@ final readonly class Roll
     /** A date in the words of the page, as the page reckons. */
     public function day(string $words): GenDate
     {
-        return GenDate::parse($words, $this->reckoning);
+        return GenDate::parse($words, $this->convention);
     }
 
     public function role(RollLine $line): ?Role
@@ -78,12 +78,12 @@ final readonly class Roll
 
     public function sex(RollLine $line): Sex
     {
-        $told = mb_strtolower(mb_substr($this->written($line, ColumnMeaning::Sex), 0, 1));
+        $known = mb_strtolower(mb_substr($this->written($line, ColumnMeaning::Sex), 0, 1));
         $role = $this->role($line);
 
         return match (true) {
-            $told === 'm' => Sex::Male,
-            $told === 'f', $told === 'w' => Sex::Female,
+            $known === 'm' => Sex::Male,
+            $known === 'f', $known === 'w' => Sex::Female,
             default => $role->sex ?? Sex::Unknown,
         };
     }
@@ -95,10 +95,10 @@ final readonly class Roll
         if ($written !== '') {
             return $this->day($written)->span();
         }
-        $age = StatedAge::parse($this->written($line, ColumnMeaning::Age), $this->kind->telling);
-        $told = $this->date->span();
+        $age = StatedAge::parse($this->written($line, ColumnMeaning::Age), $this->kind->ageConvention);
+        $known = $this->date->span();
 
-        return $age === null || $told === null ? null : $age->bornBySum($told);
+        return $age === null || $known === null ? null : $age->bornBySum($known);
     }
 
     /** The name as it is written, in its parts. */

@@ -182,15 +182,15 @@ final readonly class FamilyGroupSheet implements Report
         $parents = $tree->people($parentIds);
         $lines = [];
         foreach ($sets as $childId => $list) {
-            $told = [];
+            $cells = [];
             foreach ($list as $set) {
                 $names = array_map(static fn (Parentage $tie): string => (($parents[$tie->personId] ?? null)?->name()->shown() ?? '?').($tie->isUnproved() ? ' (not proved)' : ''), $set->whoStand());
                 if ($names !== []) {
                     $how = $set->kind() === ParentageKind::Birth ? 'Child' : ucfirst($set->kind()->value).' child';
-                    $told[] = "{$how} of ".implode(' and ', $names).'.';
+                    $cells[] = "{$how} of ".implode(' and ', $names).'.';
                 }
             }
-            $lines[(string) $childId] = implode(' ', $told);
+            $lines[(string) $childId] = implode(' ', $cells);
         }
 
         return $lines;

@@ -13,7 +13,7 @@ final readonly class Event
      * @param  string  $kind  code of an EventKind
      * @param  string  $typeWords  what narrows the kind down, such as "military" of an event
      * @param  string  $value  what it says besides when and where: a trade, a title
-     * @param  list<CitedEvidence>  $backing  the claims behind it
+     * @param  list<CitedEvidence>  $evidence  the claims behind it
      */
     public function __construct(
         public string $id,
@@ -23,7 +23,7 @@ final readonly class Event
         public GenDate $date,
         public string $place,
         public bool $denied,
-        public array $backing,
+        public array $evidence,
         public Standing $standing = Standing::Unweighed,
         public ?string $placeId = null,
         public string $restriction = '',
@@ -56,7 +56,7 @@ final readonly class Event
     /** What is asked of a couple is asked of whatever happened to them. */
     public function restricted(string $restriction): self
     {
-        return $restriction === '' ? $this : new self($this->id, $this->kind, $this->typeWords, $this->value, $this->date, $this->place, $this->denied, $this->backing, $this->standing, $this->placeId,
+        return $restriction === '' ? $this : new self($this->id, $this->kind, $this->typeWords, $this->value, $this->date, $this->place, $this->denied, $this->evidence, $this->standing, $this->placeId,
             Restriction::fromStandard("{$this->restriction} {$restriction}")->words());
     }
 
@@ -68,7 +68,7 @@ final readonly class Event
     /** @return list<CitedEvidence> the claims that count: those that nobody took back */
     public function grounds(): array
     {
-        return array_values(array_filter($this->backing, static fn (CitedEvidence $claim): bool => $claim->withdrawn() === ''));
+        return array_values(array_filter($this->evidence, static fn (CitedEvidence $claim): bool => $claim->withdrawn() === ''));
     }
 
     public function word(): string

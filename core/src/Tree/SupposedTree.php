@@ -93,7 +93,7 @@ final readonly class SupposedTree implements TreeView
     private function events(array $events): array
     {
         return array_map(fn (Event $event): Event => $event->onOtherFooting($this->supposed->events[$event->id] ?? $event->standing,
-            array_values(array_filter($event->backing, fn (CitedEvidence $evidence): bool => ! isset($this->supposed->withoutClaims[$evidence->claimId])))), $events);
+            array_values(array_filter($event->evidence, fn (CitedEvidence $evidence): bool => ! isset($this->supposed->withoutClaims[$evidence->claimId])))), $events);
     }
 
     /**

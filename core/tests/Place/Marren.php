@@ -22,7 +22,7 @@ final class Marren
         return Gazetteer::of([
             new Place('aldane', 'Kingdom of Aldane'),
             new Place('isles', 'Marren Isles', [new PlaceName('Lordship of Marren', '', ValidPeriod::typed('', '1899')), new PlaceName('Marrenoyar', 'Old Marren', $always)], $in('aldane'),
-                reckoning: DatingSetting::of(['calendar' => 'JULIAN', 'yearStart' => '25 March', 'until' => '31 December 1752'])),
+                convention: DatingSetting::of(['calendar' => 'JULIAN', 'yearStart' => '25 March', 'until' => '31 December 1752'])),
             new Place('great', 'Great Marren', [], $in('isles')),
             new Place('kirkhaven', 'Kirkhaven', [new PlaceName('Kirkhamn', '', ValidPeriod::typed('', '1650'))], $in('great'), [new PlaceLink('bregan', $always)]),
             new Place('bregan', 'St Bregan', [], $in('kirkhaven')),
@@ -35,9 +35,9 @@ final class Marren
             new Place('westering', 'Westering', [], $in('aldane')),
             new Place('pellmouth', 'Pellmouth', [], $in('westering')),
             new Place('pellharbour', 'Harbour', [], $in('pellmouth')),
-            new Place('ellandry', 'New Ellandry', [], [], reckoning: DatingSetting::of(['order' => 'mdy', 'hemisphere' => 'south'])),
+            new Place('ellandry', 'New Ellandry', [], [], convention: DatingSetting::of(['order' => 'mdy', 'hemisphere' => 'south'])),
             new Place('amberlode', 'Port Amberlode', [new PlaceName('Settlement Cove', '', ValidPeriod::typed('', '1868'))], $in('ellandry'),
-                reckoning: DatingSetting::of(['order' => 'dmy'])),
+                convention: DatingSetting::of(['order' => 'dmy'])),
             new Place('cove', 'Settlement Cove', [], [new PlaceLink('ellandry', ValidPeriod::typed('1870', ''))]),
         ]);
     }

@@ -61,7 +61,7 @@ final class RecordComparisonTest extends TestCase
     public function test_of_nobody_everything_is_new(): void
     {
         foreach (self::told(self::people(), []) as $told) {
-            self::assertContains($told->state->value, ['new', 'remark'], $told->telling->kind);
+            self::assertContains($told->state->value, ['new', 'remark'], $told->assertion->kind);
             self::assertFalse($told->repeatsRuledOut);
         }
     }
@@ -69,7 +69,7 @@ final class RecordComparisonTest extends TestCase
     /** Whoever is placed, the same things are told; only how they stand changes. */
     public function test_placing_changes_how_things_stand_and_not_what_is_told(): void
     {
-        $keys = static fn (array $all): array => array_map(static fn (AssertionCheck $told): string => $told->telling->key(), $all);
+        $keys = static fn (array $all): array => array_map(static fn (AssertionCheck $assertionCheck): string => $assertionCheck->assertion->key(), $all);
         $isles = self::people()->union('u', ['head', 'wife'], ['son'], '1870');
         foreach ([['head' => 'head'], ['wife' => 'wife'], ['son' => 'son'], ['head' => 'son', 'son' => 'head']] as $placed) {
             self::assertSame($keys(self::told($isles, [])), $keys(self::told($isles, $placed)));
@@ -93,8 +93,8 @@ final class RecordComparisonTest extends TestCase
         $isles = (new Isles)->person('head', 'Ewan Tarrel w b 1847')->person('wife', 'Isbel Quillan w b 1850')->person('son', 'Tam Tarrel');
         $states = [];
         foreach (self::told($isles, ['head' => 'head', 'wife' => 'wife', 'son' => 'son']) as $told) {
-            if ($told->telling->kind === 'sex') {
-                $states[$told->telling->lineId] = $told->state->value;
+            if ($told->assertion->kind === 'sex') {
+                $states[$told->assertion->lineId] = $told->state->value;
             }
         }
         self::assertSame(['head' => 'contradicts', 'wife' => 'agrees', 'son' => 'new'], $states);
@@ -122,8 +122,8 @@ final class RecordComparisonTest extends TestCase
     {
         $ties = [];
         foreach ($all as $told) {
-            if (in_array($told->telling->of->value, ['partner', 'child'], true)) {
-                $ties["{$told->telling->of->value} {$told->telling->lineId} {$told->telling->otherLineId}"] = ($told->repeatsRuledOut ? 'repeats' : $told->state->value).($told->isWanted ? ' +' : ' -');
+            if (in_array($told->assertion->of->value, ['partner', 'child'], true)) {
+                $ties["{$told->assertion->of->value} {$told->assertion->lineId} {$told->assertion->otherLineId}"] = ($told->repeatsRuledOut ? 'repeats' : $told->state->value).($told->isWanted ? ' +' : ' -');
             }
         }
 

@@ -81,8 +81,8 @@ final class SupposedTreeTest extends TestCase
     {
         $tree = $this->tree();
         $without = new SupposedTree($tree, Suppositions::none()->withoutClaim('claim-ewan'));
-        self::assertCount(1, $tree->people(['ewan'])['ewan']->leading('birth')->backing ?? []);
-        self::assertSame([], $without->people(['ewan'])['ewan']->leading('birth')->backing ?? null);
+        self::assertCount(1, $tree->people(['ewan'])['ewan']->leading('birth')->evidence ?? []);
+        self::assertSame([], $without->people(['ewan'])['ewan']->leading('birth')->evidence ?? null);
         $fallen = new SupposedTree($tree, Suppositions::none()->eventStands('birth-ewan', Standing::RuledOut));
         self::assertNull($fallen->people(['ewan'])['ewan']->leading('birth'));
     }

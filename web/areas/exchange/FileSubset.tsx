@@ -21,7 +21,7 @@ export function FileSubset({ run, people, part, onChange }: Props) {
   const [chosen, setChosen] = useState<Found | null>(null)
   const find = async (q: string) => {
     const found = await unwrap(
-      api.GET('/api/trees/{tree}/exchange/looks/{run}/people', {
+      api.GET('/api/trees/{tree}/exchange/previews/{run}/people', {
         params: { path: { tree, run }, query: { q } },
       }),
     )

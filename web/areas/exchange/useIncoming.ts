@@ -17,7 +17,7 @@ export function useIncoming(onGoing: (treeId: string) => void) {
       stop.current = new AbortController()
       const uploadId = await upload(file, setShare, stop.current.signal)
       return await unwrap(
-        api.POST('/api/trees/{tree}/exchange/looks', { params: { path: { tree } }, body: { uploadId } }),
+        api.POST('/api/trees/{tree}/exchange/previews', { params: { path: { tree } }, body: { uploadId } }),
       )
     } finally {
       setShare(null)
@@ -33,7 +33,7 @@ export function useIncoming(onGoing: (treeId: string) => void) {
     return run
   })
   const giveUp = useWrite((run: string) =>
-    unwrap(api.DELETE('/api/trees/{tree}/exchange/looks/{run}', { params: { path: { tree, run } } })),
+    unwrap(api.DELETE('/api/trees/{tree}/exchange/previews/{run}', { params: { path: { tree, run } } })),
   )
   const cancel = useWrite(
     (run: string) =>

@@ -174,7 +174,7 @@ function CaseOf({ page }: { page: Schemas['CasePage'] }) {
             Conclude
           </button>
           {page.state !== 'open' && page.state !== 'unresolved' && (
-            <Link className="act" to={path(`questions/thread/decision/${page.id}`)}>
+            <Link className="act" to={path(`questions/impact/decision/${page.id}`)}>
               What if this is wrong?
             </Link>
           )}

@@ -52,7 +52,7 @@ export function Decision({ question }: { question: Schemas['QuestionPage'] }) {
             <button className="act" disabled={why.trim() === '' || reopen.isPending}>
               Open it again
             </button>
-            <Link className="act" to={path(`questions/thread/decision/${question.id}`)}>
+            <Link className="act" to={path(`questions/impact/decision/${question.id}`)}>
               What if this is wrong?
             </Link>
           </p>

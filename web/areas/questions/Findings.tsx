@@ -9,10 +9,10 @@ import { OpenCase } from './OpenCase'
 export function Findings() {
   const tree = useTreeId()
   const found = useInfiniteQuery({
-    queryKey: ['found', tree],
+    queryKey: ['findings', tree],
     queryFn: ({ pageParam }) =>
       unwrap(
-        api.GET('/api/trees/{tree}/found', {
+        api.GET('/api/trees/{tree}/findings', {
           params: { path: { tree }, query: pageParam > 0 ? { after: String(pageParam) } : {} },
         }),
       ),

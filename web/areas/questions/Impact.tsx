@@ -11,7 +11,7 @@ import { Cancel } from '../../parts/Cancel'
 
 type Effect = Schemas['ImpactEffect']
 
-type What = 'claim' | 'record' | 'source' | 'fact' | 'tie' | 'placing' | 'decision'
+type Target = 'claim' | 'record' | 'source' | 'fact' | 'tie' | 'placing' | 'decision'
 
 const OUTCOMES: { outcome: Effect['outcome']; head: string; mark: string; tone: string }[] = [
   { outcome: 'falls', head: 'Falls: nothing else says so', mark: '×', tone: 'text-madder' },
@@ -26,17 +26,17 @@ export default function Impact() {
   const tree = useTreeId()
   const navigate = useNavigate()
   const params = useParams()
-  const [what, id] = [params.what as What, params.id ?? '']
+  const [target, id] = [params.target as Target, params.id ?? '']
   const [why, setWhy] = useState('')
-  const at = { params: { path: { tree, what, id } } }
+  const at = { params: { path: { tree, target, id } } }
   const { data, error } = useQuery({
-    queryKey: ['thread', tree, what, id],
+    queryKey: ['impact', tree, target, id],
     queryFn: () =>
-      unwrap(api.GET('/api/trees/{tree}/thread/{what}/{id}', { params: { path: { tree, what, id } } })),
+      unwrap(api.GET('/api/trees/{tree}/impact/{target}/{id}', { params: { path: { tree, target, id } } })),
   })
   const makeSo = useWrite(
     (seen: string) =>
-      unwrap(api.POST('/api/trees/{tree}/thread/{what}/{id}', { ...at, body: { why, seen } })),
+      unwrap(api.POST('/api/trees/{tree}/impact/{target}/{id}', { ...at, body: { why, seen } })),
     () => {
       saved('Marked as false, with what depended on it.')
       void navigate(-1)

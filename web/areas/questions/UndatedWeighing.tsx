@@ -189,7 +189,7 @@ function Column({
                 </Link>
               )}
               {row.claimId !== '' && (
-                <Link className="act" to={path(`questions/thread/claim/${row.claimId}`)}>
+                <Link className="act" to={path(`questions/impact/claim/${row.claimId}`)}>
                   What if this is wrong?
                 </Link>
               )}

@@ -28,7 +28,7 @@ final readonly class StoredWindows
     /** When more people than these may have moved, it is quicker to work out all. */
     private const MANY = 4000;
 
-    public function __construct(private CurrentTree $current, private DatabaseTree $tree, private LifeEvidence $told, private EveryPerson $everybody)
+    public function __construct(private CurrentTree $current, private DatabaseTree $tree, private LifeEvidence $evidence, private EveryPerson $everybody)
     {
     }
 
@@ -83,8 +83,8 @@ final readonly class StoredWindows
     {
         $windows = new LifeWindows(LikelyLimits::usual(), remembers: false);
         foreach ($this->everybody->inChunks(self::AT_ONCE) as $ids) {
-            $this->told->lives($windows, $ids);
-            $this->told->parents($windows, LifeEvidence::births($this->tree->parentSets($ids)));
+            $this->evidence->lives($windows, $ids);
+            $this->evidence->parents($windows, LifeEvidence::births($this->tree->parentSets($ids)));
         }
         $windows->settle();
         $this->rows()->delete();
@@ -118,15 +118,15 @@ final readonly class StoredWindows
     private function tellAround(LifeWindows $windows, array $open): array
     {
         $isOpen = array_fill_keys($open, true);
-        $births = array_values(array_filter(LifeEvidence::births($this->tree->parentSets(array_values(array_unique([...$open, ...$this->told->childrenOf($open)])))),
+        $births = array_values(array_filter(LifeEvidence::births($this->tree->parentSets(array_values(array_unique([...$open, ...$this->evidence->childrenOf($open)])))),
             static fn (array $birth): bool => isset($isOpen[$birth[0]]) || isset($isOpen[$birth[1]])));
         $around = array_values(array_unique(array_filter(array_merge(...$births), static fn (string $id): bool => ! isset($isOpen[$id]))));
         $border = $this->of($around);
-        $this->told->lives($windows, $this->present($open));
+        $this->evidence->lives($windows, $this->present($open));
         foreach ($border as $id => $bounds) {
             $windows->given($id, $bounds);
         }
-        $this->told->parents($windows, $births);
+        $this->evidence->parents($windows, $births);
 
         return [$border, array_values(array_diff($around, array_keys($border)))];
     }

@@ -19,15 +19,15 @@ use NorthBough\Core\Tree\TreeView;
 final readonly class ImpactPreview
 {
     /** @param  list<string>  $unweighed  facts that nobody has weighed then */
-    public function __construct(public ConclusionLoader $grounds, public Impact $pulled, public array $unweighed = [])
+    public function __construct(public ConclusionLoader $grounds, public Impact $impact, public array $unweighed = [])
     {
     }
 
     /** Differs whenever something else would follow. */
     public function mark(): string
     {
-        $lines = array_map(static fn (Effect $effect): string => "{$effect->conclusion->id} {$effect->outcome->value}", $this->pulled->effects);
-        $void = $this->pulled->void;
+        $lines = array_map(static fn (Effect $effect): string => "{$effect->conclusion->id} {$effect->outcome->value}", $this->impact->effects);
+        $void = $this->impact->void;
         sort($lines);
         sort($void);
 
@@ -41,13 +41,13 @@ final readonly class ImpactPreview
         foreach ($this->unweighed as $factId) {
             $supposed = $supposed->eventStands($factId, Standing::Unweighed);
         }
-        foreach ($this->pulled->gone(ConclusionKind::Fact) as $factId) {
+        foreach ($this->impact->gone(ConclusionKind::Fact) as $factId) {
             $supposed = $supposed->eventStands($factId, Standing::RuledOut);
         }
-        foreach ($this->pulled->void as $claimId) {
+        foreach ($this->impact->void as $claimId) {
             $supposed = $supposed->withoutClaim($claimId);
         }
-        $ties = array_map(fn (string $id) => $this->grounds->ties[$id], $this->pulled->gone(ConclusionKind::Tie));
+        $ties = array_map(fn (string $id) => $this->grounds->ties[$id], $this->impact->gone(ConclusionKind::Tie));
         $sets = [];
         foreach ($ties === [] ? [] : $tree->parentSets($this->grounds->children()) as $ofChild) {
             $sets += array_column($ofChild, null, 'id');

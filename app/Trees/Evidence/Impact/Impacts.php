@@ -58,9 +58,9 @@ final readonly class Impacts
         if ($preview->mark() !== $seen) {
             throw new Refusal('Something was changed meanwhile, and now other things would follow. Look at the list again.', 409);
         }
-        $gone = $preview->pulled->gone(...);
+        $gone = $preview->impact->gone(...);
         // Claims first: what a decision rests on is no longer asked when it is opened.
-        foreach (Claim::query()->whereIn('id', $preview->pulled->void)->where('withdrawn', '')->get() as $claim) {
+        foreach (Claim::query()->whereIn('id', $preview->impact->void)->where('withdrawn', '')->get() as $claim) {
             $claim->fill(['withdrawn' => trim($why)])->save();
         }
         foreach (Event::query()->whereIn('id', $gone(ConclusionKind::Fact))->get() as $fact) {
@@ -72,10 +72,10 @@ final readonly class Impacts
         foreach (Placing::query()->whereIn('id', $gone(ConclusionKind::Placing))->get() as $placing) {
             $placing->fill(['state' => 'refused', 'reason' => trim($why)])->save();
         }
-        foreach (Parentage::query()->whereIn('id', $preview->pulled->unproved(ConclusionKind::Tie))->get() as $tie) {
+        foreach (Parentage::query()->whereIn('id', $preview->impact->unproved(ConclusionKind::Tie))->get() as $tie) {
             $tie->fill(['proof' => CaseState::Unresolved->proof()->value])->save();
         }
-        foreach (Placing::query()->whereIn('id', $preview->pulled->unproved(ConclusionKind::Placing))->get() as $placing) {
+        foreach (Placing::query()->whereIn('id', $preview->impact->unproved(ConclusionKind::Placing))->get() as $placing) {
             $placing->fill(['state' => CaseState::Unresolved->placing()->value])->save();
         }
         foreach (Question::query()->whereIn('id', $gone(ConclusionKind::Decision))->get() as $question) {

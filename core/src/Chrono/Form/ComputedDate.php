@@ -29,15 +29,15 @@ final readonly class ComputedDate implements DateForm
             return null;
         }
         $age = StatedAge::parse($m['age'], AgeConvention::tryFrom(mb_strtolower($m['telling'] ?? '')) ?? AgeConvention::Completed);
-        $told = $reader->plain($m['day'], $convention)?->span();
-        if ($age === null || $told === null || $told->earliest === null || $told->latest === null) {
+        $ended = $reader->plain($m['day'], $convention)?->span();
+        if ($age === null || $ended === null || $ended->earliest === null || $ended->latest === null) {
             return null;
         }
-        $sum = $age->bornBySum($told);
+        $sum = $age->bornBySum($ended);
         $calendar = Calendars::gregorian();
         $edges = array_map(static fn (?int $day): string => $day === null ? '' : CalendarPeriod::ofDay($calendar, $day)->normal, [$sum->earliest, $sum->latest]);
 
-        return GenDate::of($text, DateKind::Calculated, Precision::Year, [new Interpretation($age->born($told))],
+        return GenDate::of($text, DateKind::Calculated, Precision::Year, [new Interpretation($age->born($ended))],
             "BET {$edges[0]} AND {$edges[1]}", self::years((int) $sum->earliest, (int) $sum->latest), $calendar->keyword());
     }
 

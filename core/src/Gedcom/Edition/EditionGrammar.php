@@ -103,15 +103,15 @@ final readonly class EditionGrammar
     }
 
     /**
-     * @param  array<string, string>  $told
+     * @param  array<string, string>  $grammar
      * @return array<string, array<string, array{string, bool}>> form and whether there may be several, by form above and tag
      */
-    private static function read(array $told): array
+    private static function read(array $grammar): array
     {
         $lines = [];
-        foreach ($told as $form => $words) {
+        foreach ($grammar as $form => $words) {
             while (str_contains($words, '@')) {
-                $words = (string) preg_replace_callback('/@(\w+)/', static fn (array $m): string => $told[$m[1]], $words);
+                $words = (string) preg_replace_callback('/@(\w+)/', static fn (array $m): string => $grammar[$m[1]], $words);
             }
             $lines[$form] = [];
             foreach (explode(' ', $words) as $word) {

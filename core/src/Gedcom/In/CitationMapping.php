@@ -33,8 +33,8 @@ final readonly class CitationMapping
             $structure = TextCitations::read($structure) ?? $structure;
             $fields = new StructureFields($structure);
             RepeatedNotes::passOver($fields);
-            $told = $structure->first('DATA');
-            $record = $this->mapping->record($sourceId, $fields->text('PAGE'), $told === null ? '' : LineWriter::kept($told));
+            $data = $structure->first('DATA');
+            $record = $this->mapping->record($sourceId, $fields->text('PAGE'), $data === null ? '' : LineWriter::kept($data));
             $words = $fields->take('DATA')?->text('TEXT') ?? '';
             $quality = $fields->text('QUAY');
             $id = $this->mapping->labelled(Owner::Claim, $fields->takeOne(static fn (Structure $s): bool => self::isNumber($s, '_NB_NUMBERED')));

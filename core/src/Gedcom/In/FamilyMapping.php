@@ -44,11 +44,11 @@ final readonly class FamilyMapping
     private function partners(StructureFields $fields, string $family, string $unionId): void
     {
         $survey = $this->mapping->survey;
-        $told = $survey->partners($family);
+        $partners = $survey->partners($family);
         foreach ($fields->takeAll(static fn (Structure $s): bool => in_array($s->tag, ['HUSB', 'WIFE'], true)) as $ordinal => $structure) {
             $person = $structure->payload;
             $personId = $survey->id($person, 'INDI');
-            if ($personId === null || ($told[$person][1] ?? -1) !== $ordinal) {
+            if ($personId === null || ($partners[$person][1] ?? -1) !== $ordinal) {
                 $fields->giveBack($ordinal, $structure);
 
                 continue;

@@ -48,7 +48,7 @@ final class GedcomReader
         $head = '';
         $ordinal = 0;
         $lastLine = 0;
-        $told = 0;
+        $reported = 0;
         $isOver = false;
         foreach ($isPlain ? $records($mapping->remark(...)) : self::apart($records, $doubled, $mapping->remark(...)) as $record) {
             if ($isOver) {
@@ -71,8 +71,8 @@ final class GedcomReader
             };
             $ordinal++;
             $lastLine = $record->line;
-            if ($lastLine - $told >= self::REPORT_EVERY) {
-                $sink->at($told = $lastLine);
+            if ($lastLine - $reported >= self::REPORT_EVERY) {
+                $sink->at($reported = $lastLine);
             }
         }
 

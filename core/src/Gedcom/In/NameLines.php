@@ -40,17 +40,17 @@ final readonly class NameLines
         $prefix = $part('SPFX') !== '' && self::begins($surname, $part('SPFX')) ? $part('SPFX') : $read->surnamePrefix;
         $suffix = $part('NSFX') !== '' && self::ends($surname, $part('NSFX')) ? $part('NSFX') : $read->suffix;
         $bare = self::withoutEnd(self::without($surname, $prefix), $suffix);
-        $told = ['NPFX' => $title, 'GIVN' => $given, 'NICK' => $read->nickname, 'SPFX' => $prefix, 'SURN' => $bare, 'NSFX' => $suffix];
+        $pieces = ['NPFX' => $title, 'GIVN' => $given, 'NICK' => $read->nickname, 'SPFX' => $prefix, 'SURN' => $bare, 'NSFX' => $suffix];
         $agreeing = [];
         foreach ($parts as $tag => $words) {
-            $isOfName = $told[$tag] === '' || self::isWithin($words, "{$before} {$surname} {$after} {$told[$tag]}");
+            $isOfName = $pieces[$tag] === '' || self::isWithin($words, "{$before} {$surname} {$after} {$pieces[$tag]}");
             if ($isOfName) {
                 $agreeing[] = $tag;
-                $told[$tag] = $told[$tag] === '' ? self::without(self::without($words, $told['SPFX']), $tag === 'GIVN' ? $title : '') : $told[$tag];
+                $pieces[$tag] = $pieces[$tag] === '' ? self::without(self::without($words, $pieces['SPFX']), $tag === 'GIVN' ? $title : '') : $pieces[$tag];
             }
         }
 
-        return new self(PersonalName::of($told['GIVN'], $told['SURN'], $told['SPFX'], $told['NSFX'], $told['NPFX'], $told['NICK']), $agreeing);
+        return new self(PersonalName::of($pieces['GIVN'], $pieces['SURN'], $pieces['SPFX'], $pieces['NSFX'], $pieces['NPFX'], $pieces['NICK']), $agreeing);
     }
 
     /** @return array{string, string, string} what stands before the surname, the surname, what stands after */

@@ -67,9 +67,9 @@ final readonly class GedcomWriter
                 $this->schema->note($lines);
                 fwrite($held, $lines);
             }
-            $told = $this->lines($head);
-            $this->schema->note($told);
-            yield "\u{FEFF}".$this->schema->declared($told);
+            $header = $this->lines($head);
+            $this->schema->note($header);
+            yield "\u{FEFF}".$this->schema->declared($header);
             rewind($held);
             while (($lines = fread($held, 1 << 16)) !== false && $lines !== '') {
                 yield $lines;

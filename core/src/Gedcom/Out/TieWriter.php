@@ -32,11 +32,11 @@ final readonly class TieWriter
         }
         $link = $this->parentLink($set, $attached);
         foreach ($isMore ? $parents : [] as $one) {
-            $told = ParentTags::structure($one, $set, $this->pointers);
+            $structure = ParentTags::structure($one, $set, $this->pointers);
             foreach ($attached->claims[$one->id] ?? [] as $claim) {
-                $told->add($this->facts->citation($claim, $attached));
+                $structure->add($this->facts->citation($claim, $attached));
             }
-            $link->child(-1, $told);
+            $link->child(-1, $structure);
         }
         $person->child($set->side === TieSide::Family ? -1 : $set->ordinal, $link->build());
     }

@@ -26,14 +26,14 @@ final class AgeInference implements InferenceRule
         $day = $roll->written($line, ColumnMeaning::DeathDate);
         // An age at death is told of the day of death, where that stands on the same line.
         $on = $day !== '' && $roll->day($day)->span() !== null ? $roll->day($day) : $roll->date;
-        $age = $written === '' ? null : StatedAge::parse($written, $roll->kind->telling);
-        $told = $on->span();
-        if ($age === null || $told?->earliest === null || $told->latest === null || $roll->written($line, ColumnMeaning::BirthDate) !== '') {
+        $age = $written === '' ? null : StatedAge::parse($written, $roll->kind->ageConvention);
+        $recordSpan = $on->span();
+        if ($age === null || $recordSpan?->earliest === null || $recordSpan->latest === null || $roll->written($line, ColumnMeaning::BirthDate) !== '') {
             return [];
         }
-        $how = $roll->kind->telling === AgeConvention::Completed ? '' : ", {$roll->kind->telling->value}";
-        $sum = $age->bornBySum($told);
-        $born = $age->born($told);
+        $how = $roll->kind->ageConvention === AgeConvention::Completed ? '' : ", {$roll->kind->ageConvention->value}";
+        $sum = $age->bornBySum($recordSpan);
+        $born = $age->born($recordSpan);
         $date = $roll->day("aged {$written}{$how} on {$on->shown}");
         $place = $roll->written($line, ColumnMeaning::BirthPlace);
         $working = 'Aged '.$written.$how.' on '.$on->shown.': born '.self::day($sum->earliest).' to '.self::day($sum->latest)

@@ -24,7 +24,7 @@ final class MarriageLengthInference implements InferenceRule
     public function follow(Roll $roll, RollLine $line): array
     {
         $written = $roll->written($line, ColumnMeaning::YearsMarried);
-        $told = $roll->date->span();
+        $recordSpan = $roll->date->span();
         $years = preg_match('/^\d{1,2}/', $written) === 1 ? StatedAge::parse($written) : null;
         $other = match ($roll->tie($line)) {
             RoleRelation::Partner => $roll->principalOf($line),
@@ -32,11 +32,11 @@ final class MarriageLengthInference implements InferenceRule
             default => null,
         };
         // Told of both, it is one telling, on the line that comes second.
-        if ($years === null || $other === null || $told?->earliest === null || $told->latest === null
+        if ($years === null || $other === null || $recordSpan?->earliest === null || $recordSpan->latest === null
             || ($roll->tie($line) === RoleRelation::Principal && $roll->written($other, ColumnMeaning::YearsMarried) !== '')) {
             return [];
         }
-        $sum = $years->bornBySum($told);
+        $sum = $years->bornBySum($recordSpan);
         [$from, $to] = array_map(static fn (?int $day): string => GenDate::parse(IsoDay::orNull($day) ?? '')->shown, [$sum->earliest, $sum->latest]);
 
         return [Assertion::ofCouple($line->id, $other->id, 'marriage', $roll->day("{$written} before {$roll->date->shown}"), '', "married {$written}")

@@ -29,7 +29,7 @@ final class Census1841 implements ShippedKind
                 Column::of('district', 'District', ColumnMeaning::Words), Column::of('schedule', 'Schedule', ColumnMeaning::Number),
                 Column::of('street', 'Street or house', ColumnMeaning::Dwelling),
             ],
-            telling: AgeConvention::Rounded,
+            ageConvention: AgeConvention::Rounded,
         );
     }
 }

@@ -147,7 +147,7 @@ export function FactMargin({ fact, person, changing, onChanging, onGone }: Props
                   Remove
                 </button>
                 {citation.withdrawn === '' && (
-                  <Link className="act" to={path(`questions/thread/claim/${citation.claimId}`)}>
+                  <Link className="act" to={path(`questions/impact/claim/${citation.claimId}`)}>
                     What if this is wrong?
                   </Link>
                 )}

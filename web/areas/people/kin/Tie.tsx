@@ -69,7 +69,7 @@ export function ParentTie({ set, child }: { set: Schemas['ParentSetResource']; c
               onKeep={(years) => change.mutate({ years, personId: ty.personId, leads: false })}
             />
           )}
-          <Link className="act" to={path(`questions/thread/tie/${ty.id}`)}>
+          <Link className="act" to={path(`questions/impact/tie/${ty.id}`)}>
             What if this is wrong?
           </Link>
           <OpenCase

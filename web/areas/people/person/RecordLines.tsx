@@ -52,7 +52,7 @@ export function RecordLines({ person }: { person: Person }) {
                     {line.placingId !== '' && (
                       <Link
                         className="act text-[13px] text-graphite"
-                        to={path(`questions/thread/placing/${line.placingId}`)}
+                        to={path(`questions/impact/placing/${line.placingId}`)}
                       >
                         What if this is somebody else?
                       </Link>

@@ -17,13 +17,13 @@ final class DeniedAndAsserted implements ConflictRule
 {
     public function find(ConflictSubject $subject, GazetteerPlaces $places): array
     {
-        $told = $subject->person->events;
+        $claimed = $subject->person->events;
         foreach ($subject->unions as $union) {
-            array_push($told, ...$union->events);
+            array_push($claimed, ...$union->events);
         }
         $found = [];
-        foreach (array_filter($told, static fn (Event $event): bool => $event->denied) as $denied) {
-            foreach ($told as $event) {
+        foreach (array_filter($claimed, static fn (Event $event): bool => $event->denied) as $denied) {
+            foreach ($claimed as $event) {
                 if (! $event->denied && $event->kind === $denied->kind && UndecidedConflict::between($denied->standing, $event->standing) && self::isWithin($event, $denied)) {
                     $found[] = new Conflict($event->kind, Verdict::Contradicts, [$denied->id, $event->id], "{$event->word()} is told, and that it did not happen.", 1.0);
                 }

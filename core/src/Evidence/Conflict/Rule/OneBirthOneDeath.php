@@ -25,8 +25,8 @@ final class OneBirthOneDeath implements ConflictRule
     {
         $found = [];
         foreach (['birth', 'death'] as $kind) {
-            $told = array_values(array_filter($subject->person->events, static fn (Event $event): bool => $event->kind === $kind && ! $event->denied));
-            $conflict = self::among($kind, $told, $places);
+            $claimed = array_values(array_filter($subject->person->events, static fn (Event $event): bool => $event->kind === $kind && ! $event->denied));
+            $conflict = self::among($kind, $claimed, $places);
             if ($conflict !== null) {
                 $found[] = $conflict;
             }
@@ -35,14 +35,14 @@ final class OneBirthOneDeath implements ConflictRule
         return $found;
     }
 
-    /** @param  list<Event>  $told */
-    private static function among(string $kind, array $told, GazetteerPlaces $places): ?Conflict
+    /** @param  list<Event>  $claimed */
+    private static function among(string $kind, array $claimed, GazetteerPlaces $places): ?Conflict
     {
         $worst = null;
         $ids = [];
-        $standings = array_map(static fn (Event $event): Standing => $event->standing, $told);
-        foreach ($told as $at => $one) {
-            foreach (array_slice($told, $at + 1) as $other) {
+        $standings = array_map(static fn (Event $event): Standing => $event->standing, $claimed);
+        foreach ($claimed as $at => $one) {
+            foreach (array_slice($claimed, $at + 1) as $other) {
                 $comparison = UndecidedConflict::between($one->standing, $other->standing, $standings) ? self::compare($one, $other, $places) : null;
                 if ($comparison === null) {
                     continue;
@@ -54,7 +54,7 @@ final class OneBirthOneDeath implements ConflictRule
             }
         }
 
-        return $worst === null ? null : new Conflict($kind, $worst->verdict, self::inOrder($told, $ids), $worst->ground, 1 - $worst->level);
+        return $worst === null ? null : new Conflict($kind, $worst->verdict, self::inOrder($claimed, $ids), $worst->ground, 1 - $worst->level);
     }
 
     /** What disagrees between two; null where they agree or say nothing of one another. */
@@ -75,12 +75,12 @@ final class OneBirthOneDeath implements ConflictRule
     }
 
     /**
-     * @param  list<Event>  $told
+     * @param  list<Event>  $claimed
      * @param  array<string, true>  $ids
      * @return list<string>
      */
-    private static function inOrder(array $told, array $ids): array
+    private static function inOrder(array $claimed, array $ids): array
     {
-        return array_values(array_filter(array_map(static fn (Event $event): string => $event->id, $told), static fn (string $id): bool => isset($ids[$id])));
+        return array_values(array_filter(array_map(static fn (Event $event): string => $event->id, $claimed), static fn (string $id): bool => isset($ids[$id])));
     }
 }

@@ -32,8 +32,8 @@ final class OneMotherOneFather implements ConflictRule
         }
         $found = [];
         foreach (self::ASPECTS as $aspect => $sex) {
-            $told = array_values(array_filter($byBirth, static fn (Parentage $tie): bool => ($subject->sexOf[$tie->personId] ?? Sex::Unknown) === $sex));
-            $ids = self::disagreeing($told);
+            $claimed = array_values(array_filter($byBirth, static fn (Parentage $tie): bool => ($subject->sexOf[$tie->personId] ?? Sex::Unknown) === $sex));
+            $ids = self::disagreeing($claimed);
             if ($ids !== []) {
                 $found[] = new Conflict($aspect, Verdict::Contradicts, $ids, count($ids)." are told to be the {$aspect} by birth.", 1.0);
             }
@@ -43,15 +43,15 @@ final class OneMotherOneFather implements ConflictRule
     }
 
     /**
-     * @param  list<Parentage>  $told
+     * @param  list<Parentage>  $claimed
      * @return list<string> the people of whom not more than one can be it
      */
-    private static function disagreeing(array $told): array
+    private static function disagreeing(array $claimed): array
     {
         $ids = [];
-        $standings = array_map(static fn (Parentage $tie): Standing => $tie->standing, $told);
-        foreach ($told as $at => $one) {
-            foreach (array_slice($told, $at + 1) as $other) {
+        $standings = array_map(static fn (Parentage $tie): Standing => $tie->standing, $claimed);
+        foreach ($claimed as $at => $one) {
+            foreach (array_slice($claimed, $at + 1) as $other) {
                 if ($one->personId !== $other->personId && UndecidedConflict::between($one->standing, $other->standing, $standings)) {
                     $ids += [$one->personId => true, $other->personId => true];
                 }

@@ -18,8 +18,8 @@ final class OneSex implements ConflictRule
     {
         $ids = [];
         $ground = '';
-        foreach ($subject->toldSex as $claim => $told) {
-            $comparison = Sexes::compare($told, $subject->person->sex);
+        foreach ($subject->toldSex as $claim => $claimed) {
+            $comparison = Sexes::compare($claimed, $subject->person->sex);
             if ($comparison->verdict === Verdict::Contradicts) {
                 $ids[] = (string) $claim;
                 $ground = $comparison->ground;

@@ -18,7 +18,7 @@ use NorthBough\Core\Life\LifeYears;
 use stdClass;
 
 /** What disagrees and nobody has taken up, the worst first. */
-final readonly class FoundController
+final readonly class FindingsController
 {
     private const AT_ONCE = 40;
 
@@ -26,7 +26,7 @@ final readonly class FoundController
     {
     }
 
-    #[Get('/trees/{tree}/found', 'found', FindingsPage::class, query: ['after'])]
+    #[Get('/trees/{tree}/findings', 'findings', FindingsPage::class, query: ['after'])]
     public function index(Request $request): JsonResponse
     {
         $this->current->refuseShielded('Questions name living people; they are for those who may see them.');
