@@ -4,13 +4,16 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Console\RenamedMigrations;
 use App\Trees\Access\CurrentTree;
 use App\Trees\Changes\OpenChange;
 use App\Trees\Editing\HeldCitation;
 use App\Trees\Records\TreeRecordKinds;
 use App\Trees\Records\TreeSourceKinds;
 use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Console\Events\CommandStarting;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
 
@@ -27,6 +30,7 @@ final class AppServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
+        Event::listen(CommandStarting::class, RenamedMigrations::class);
         RateLimiter::for('sign-in', static fn (Request $request): array => [
             Limit::perMinute(10)->by('email:'.mb_strtolower((string) $request->input('email'))),
             Limit::perMinute(60)->by('address:'.$request->ip()),

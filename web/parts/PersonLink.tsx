@@ -1,9 +1,8 @@
-import { useQuery } from '@tanstack/react-query'
 import { HoverCard } from 'radix-ui'
 import { useState, type ReactNode } from 'react'
 import { Link } from 'react-router'
-import { api, unwrap } from '../api/client'
-import { useTreeId, useTreePath } from '../api/useTree'
+import { useTreePath } from '../api/useTree'
+import { PersonCard } from './PersonCard'
 
 /** A name that leads to its person; over it, or while it is focused, a card says who that is. */
 export function PersonLink({ id, children }: { id: string; children: ReactNode }) {
@@ -24,37 +23,9 @@ export function PersonLink({ id, children }: { id: string; children: ReactNode }
           collisionPadding={12}
           className="z-30 w-[300px] max-w-[92vw] rounded-[4px] border border-rule bg-raised px-4 py-3 shadow-lg"
         >
-          {open && <Card id={id} />}
+          {open && <PersonCard id={id} />}
         </HoverCard.Content>
       </HoverCard.Portal>
     </HoverCard.Root>
-  )
-}
-
-function Card({ id }: { id: string }) {
-  const tree = useTreeId()
-  const { data } = useQuery({
-    queryKey: ['card', tree, id],
-    queryFn: () =>
-      unwrap(api.GET('/api/trees/{tree}/people/{person}/card', { params: { path: { tree, person: id } } })),
-    staleTime: 30_000,
-  })
-  if (!data) return <p className="text-graphite">One moment…</p>
-  return (
-    <div>
-      <p className="font-serif text-[18px] leading-snug">{data.name}</p>
-      <p className="text-[13px] text-graphite">
-        no. {data.number}
-        {data.years !== '' && `, ${data.years}`}
-        {data.toCentre !== '' && `, ${data.toCentre}`}
-      </p>
-      <ul className="mt-2 text-[14px]">
-        {data.lines.map((line) => (
-          <li key={line} className="py-[1px]">
-            {line}
-          </li>
-        ))}
-      </ul>
-    </div>
   )
 }

@@ -20,7 +20,13 @@ final readonly class GedcomWriter
     /** So many bytes of records are held before they go to a file of their own, until the head can be written. */
     private const HELD = 8 << 20;
 
-    private EventWriter $facts;
+    private RowStructures $structures;
+
+    private CitationWriter $citations;
+
+    private NameWriter $names;
+
+    private EventWriter $events;
 
     /** Null where everything came from files of this very version: they are written as they are. */
     private ?Translator $translator;
@@ -32,7 +38,10 @@ final readonly class GedcomWriter
 
     private function __construct(private TreeRows $rows, private Version $version)
     {
-        $this->facts = new EventWriter($version, $rows->pointers(), $this->restored(...));
+        $this->structures = new RowStructures($version, $rows->pointers(), $this->restored(...));
+        $this->citations = new CitationWriter($this->structures);
+        $this->names = new NameWriter($this->structures, $this->citations);
+        $this->events = new EventWriter($this->structures, $this->citations);
         $this->translator = HeaderWriter::isOfVersion($rows->head(), $version) ? null : new Translator($version);
         $this->schema = new SchemaDeclarations;
         $this->isOfAnother = ! in_array(HeaderWriter::version($rows->head()), [null, $version], true);
@@ -125,17 +134,17 @@ final readonly class GedcomWriter
     private function person(PersonRows $rows, AttachedRows $attached): Structure
     {
         $person = $rows->person;
-        $builder = $this->facts->builder('INDI', $person->written[''][1] ?? '', $person->written, $person->id, $attached, $this->rows->pointers()->of($person->id));
-        $this->facts->restriction($builder, $person->restriction);
+        $builder = $this->structures->builder('INDI', $person->written[''][1] ?? '', $person->written, $person->id, $attached, $this->rows->pointers()->of($person->id));
+        $this->events->restriction($builder, $person->restriction);
         foreach ($rows->names as $name) {
-            $builder->child($name->ordinal, $this->facts->name($name, $attached));
+            $builder->child($name->ordinal, $this->names->name($name, $attached));
         }
         $builder->field('SEX', $person->sex === Sex::Unknown ? '' : $person->sex->value,
             static fn (string $words): bool => Sex::fromStandard($words) === $person->sex);
         foreach ($rows->events as $event) {
-            $builder->child($event->ordinal, $this->facts->event($event, $attached));
+            $builder->child($event->ordinal, $this->events->event($event, $attached));
         }
-        $ties = new TieWriter($this->facts, $this->rows->pointers(), $this->version);
+        $ties = new TieWriter($this->structures, $this->citations, $this->rows->pointers(), $this->version);
         foreach ($rows->parentSets as $set) {
             $ties->parents($builder, $set, $rows, $attached);
         }
@@ -143,8 +152,8 @@ final readonly class GedcomWriter
             $ties->partnership($builder, $partner, $attached);
         }
 
-        $this->facts->attach($builder, $person->id, $attached);
-        (new WorkWriter($this->facts, $this->rows->pointers(), $this->version))->write($builder, $person->id, $attached);
+        $this->citations->attach($builder, $person->id, $attached);
+        (new WorkWriter($this->structures, $this->rows->pointers(), $this->version))->write($builder, $person->id, $attached);
         foreach (ReadableNotes::ruledOut([...$rows->names, ...$rows->events]) as $note) {
             $builder->child(-1, $note);
         }
@@ -155,22 +164,22 @@ final readonly class GedcomWriter
     private function union(UnionRows $rows, AttachedRows $attached): Structure
     {
         $union = $rows->union;
-        $builder = $this->facts->builder('FAM', $union->written[''][1] ?? '', $union->written, $union->id, $attached, $this->rows->pointers()->of($union->id));
-        $this->facts->restriction($builder, $union->restriction);
-        $ties = new TieWriter($this->facts, $this->rows->pointers(), $this->version);
+        $builder = $this->structures->builder('FAM', $union->written[''][1] ?? '', $union->written, $union->id, $attached, $this->rows->pointers()->of($union->id));
+        $this->events->restriction($builder, $union->restriction);
+        $ties = new TieWriter($this->structures, $this->citations, $this->rows->pointers(), $this->version);
         foreach ($rows->partners as $partner) {
             $ties->partner($builder, $partner, $attached);
         }
         foreach ($rows->children as $set) {
             if ($set->side !== TieSide::Person) {
-                $builder->child($set->childOrdinal, $this->facts->pointing('CHIL', $set->childId, [], $set->id, $attached, 'family')->build());
+                $builder->child($set->childOrdinal, $this->structures->pointing('CHIL', $set->childId, [], $set->id, $attached, 'family')->build());
             }
         }
         foreach ($rows->events as $event) {
-            $builder->child($event->ordinal, $this->facts->event($event, $attached));
+            $builder->child($event->ordinal, $this->events->event($event, $attached));
         }
 
-        $this->facts->attach($builder, $union->id, $attached);
+        $this->citations->attach($builder, $union->id, $attached);
         foreach ([...ReadableNotes::ruledOut($rows->events), ...ReadableNotes::partners($rows)] as $note) {
             $builder->child(-1, $note);
         }
@@ -180,19 +189,19 @@ final readonly class GedcomWriter
 
     private function source(SourceRow $row, AttachedRows $attached): Structure
     {
-        $builder = $this->facts->builder('SOUR', $row->written[''][1] ?? '', $row->written, $row->id, $attached, $this->rows->pointers()->of($row->id))
+        $builder = $this->structures->builder('SOUR', $row->written[''][1] ?? '', $row->written, $row->id, $attached, $this->rows->pointers()->of($row->id))
             ->field('TITL', $row->title)
             ->field('AUTH', $row->author)
             ->field('PUBL', $row->publication)
             ->field('ABBR', $row->abbreviation)
             ->field('TEXT', $row->text);
         if ($row->repositoryId !== null) {
-            $builder->child($row->written['REPO'][0] ?? -1, $this->facts->pointing('REPO', $row->repositoryId, $row->written, $row->id, $attached, 'REPO')
+            $builder->child($row->written['REPO'][0] ?? -1, $this->structures->pointing('REPO', $row->repositoryId, $row->written, $row->id, $attached, 'REPO')
                 ->field('CALN', $row->callNumber)
                 ->build());
         }
 
-        $this->facts->attach($builder, $row->id, $attached);
+        $this->citations->attach($builder, $row->id, $attached);
         (new RecordWriter($this->version, $this->rows->pointers()))->write($builder, $row, $attached);
 
         return $this->stamped($builder->build(), $row->changedAt);
@@ -200,10 +209,10 @@ final readonly class GedcomWriter
 
     private function repository(RepositoryRow $row, AttachedRows $attached): Structure
     {
-        $builder = $this->facts->builder('REPO', $row->written[''][1] ?? '', $row->written, $row->id, $attached, $this->rows->pointers()->of($row->id))
+        $builder = $this->structures->builder('REPO', $row->written[''][1] ?? '', $row->written, $row->id, $attached, $this->rows->pointers()->of($row->id))
             ->field('NAME', $row->name);
 
-        return $this->stamped($this->facts->attach($builder, $row->id, $attached)->build(), $row->changedAt);
+        return $this->stamped($this->citations->attach($builder, $row->id, $attached)->build(), $row->changedAt);
     }
 
     /** CHAN with the day of the last change here, in place of that of the file; what stood beneath it stays. */

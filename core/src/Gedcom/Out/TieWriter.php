@@ -18,7 +18,7 @@ use NorthBough\Core\Tree\Standing;
 /** Ties to parents and partners, from both sides: FAMC and FAMS in a person, HUSB and WIFE in a family. */
 final readonly class TieWriter
 {
-    public function __construct(private EventWriter $facts, private Pointers $pointers, private Version $version)
+    public function __construct(private RowStructures $structures, private CitationWriter $citations, private Pointers $pointers, private Version $version)
     {
     }
 
@@ -34,7 +34,7 @@ final readonly class TieWriter
         foreach ($isMore ? $parents : [] as $one) {
             $structure = ParentTags::structure($one, $set, $this->pointers);
             foreach ($attached->claims[$one->id] ?? [] as $claim) {
-                $structure->add($this->facts->citation($claim, $attached));
+                $structure->add($this->citations->citation($claim, $attached));
             }
             $link->child(-1, $structure);
         }
@@ -46,7 +46,7 @@ final readonly class TieWriter
         if ($partner->side === TieSide::Family || $partner->standing === Standing::RuledOut) {
             return;
         }
-        $link = $this->facts->pointing('FAMS', $partner->unionId, [], $partner->id, $attached, 'person')->build();
+        $link = $this->structures->pointing('FAMS', $partner->unionId, [], $partner->id, $attached, 'person')->build();
         $person->child($partner->personOrdinal, EvidenceTags::standing($link, $partner->standing));
     }
 
@@ -55,7 +55,7 @@ final readonly class TieWriter
         if ($partner->standing === Standing::RuledOut) {
             $family->child($partner->ordinal, $this->ruledOut($partner, $attached));
         } elseif ($partner->side !== TieSide::Person) {
-            $link = $this->facts->pointing($partner->slot, $partner->personId, [], $partner->id, $attached, 'family')->build();
+            $link = $this->structures->pointing($partner->slot, $partner->personId, [], $partner->id, $attached, 'family')->build();
             // Where the person tells the tie too, how it stands is said there.
             $family->child($partner->ordinal, $partner->side === TieSide::Family ? EvidenceTags::standing($link, $partner->standing) : $link);
         }
@@ -64,8 +64,8 @@ final readonly class TieWriter
     /** Under a tag of our own, so that no other program reads the two as a couple; what stood under FAMS stays beneath it. */
     private function ruledOut(UnionPartnerRow $partner, AttachedRows $attached): Structure
     {
-        $link = $this->facts->pointing('_NB_RULED_PARTNER', $partner->personId, [], $partner->id, $attached, 'family')->build()->add(new Structure('_NB_SLOT', $partner->slot));
-        $fams = $this->facts->beneath('FAMS', $partner->id, $attached, 'person');
+        $link = $this->structures->pointing('_NB_RULED_PARTNER', $partner->personId, [], $partner->id, $attached, 'family')->build()->add(new Structure('_NB_SLOT', $partner->slot));
+        $fams = $this->structures->beneath('FAMS', $partner->id, $attached, 'person');
 
         return $fams->children === [] ? $link : $link->add($fams);
     }
@@ -77,7 +77,7 @@ final readonly class TieWriter
         $kind = $set->kind === ParentageKind::Birth || $isImplied ? '' : $set->kind->standard();
         $phraseAsRead = $set->written['PEDI/PHRASE'][1] ?? '';
 
-        return $this->facts->pointing('FAMC', $set->unionId, self::under('person', $set->written), $set->id, $attached, 'person')
+        return $this->structures->pointing('FAMC', $set->unionId, self::under('person', $set->written), $set->id, $attached, 'person')
             ->field('PEDI', $cased($kind),
                 static fn (string $words): bool => ParentageKind::fromStandard($words, $phraseAsRead) === $set->kind,
                 function (StructureBuilder $line) use ($set, $phraseAsRead): void {

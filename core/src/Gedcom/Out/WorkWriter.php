@@ -13,7 +13,7 @@ use NorthBough\Core\Gedcom\Version;
 /** Tasks, questions, groups and marks under a person: the other way round from Reading/WorkMapping. */
 final readonly class WorkWriter
 {
-    public function __construct(private EventWriter $facts, private Pointers $pointers, private Version $version)
+    public function __construct(private RowStructures $structures, private Pointers $pointers, private Version $version)
     {
     }
 
@@ -38,14 +38,14 @@ final readonly class WorkWriter
 
     private function task(TaskRow $row, AttachedRows $attached): StructureBuilder
     {
-        return $this->facts->builder('_NB_TASK', $row->text, $row->written, $row->id, $attached)->field('_NB_DONE', $row->doneOn);
+        return $this->structures->builder('_NB_TASK', $row->text, $row->written, $row->id, $attached)->field('_NB_DONE', $row->doneOn);
     }
 
     private function member(MemberRow $row, AttachedRows $attached): StructureBuilder
     {
         $group = $attached->groups[$row->groupId];
 
-        return $this->facts->builder($row->kind->tag(), $group->name, $row->written, $row->id, $attached)
+        return $this->structures->builder($row->kind->tag(), $group->name, $row->written, $row->id, $attached)
             ->field('_NB_COLOUR', $group->colour)->field('_NB_MEANING', $group->meaning);
     }
 }
