@@ -16,13 +16,13 @@ use NorthBough\Core\Chrono\DateExplanation;
 use NorthBough\Core\Chrono\GenDate;
 use NorthBough\Core\Chrono\IsoDay;
 use NorthBough\Core\Citation\NoteForms;
+use NorthBough\Core\Citation\StyledWords;
+use NorthBough\Core\Claim\ClassifiedClaim;
+use NorthBough\Core\Claim\WeightGrade;
 use NorthBough\Core\Compare\Verdict;
-use NorthBough\Core\Evidence\ClassifiedClaim;
 use NorthBough\Core\Evidence\Conflict\ContestedValues;
 use NorthBough\Core\Evidence\OriginGroups;
-use NorthBough\Core\Evidence\WeightGrade;
 use NorthBough\Core\Evidence\WeightRule;
-use NorthBough\Core\Report\Node\Words;
 use NorthBough\Core\Tree\CitedEvidence;
 use NorthBough\Core\Tree\Event;
 use NorthBough\Core\Tree\EventKinds;
@@ -108,12 +108,12 @@ final readonly class FactResources
     }
 
     /**
-     * @param  list<Words>  $words
+     * @param  list<StyledWords>  $words
      * @return list<StyledText>
      */
     public static function words(array $words): array
     {
-        return array_map(static fn (Words $part): StyledText => new StyledText($part->text, $part->style), $words);
+        return array_map(static fn (StyledWords $part): StyledText => new StyledText($part->text, $part->style), $words);
     }
 
     /** @return list<string> a weight for each origin, the strongest first */

@@ -7,9 +7,9 @@ namespace App\Http\People;
 use App\Http\People\Resources\SurroundingEvent;
 use NorthBough\Core\Chrono\Age;
 use NorthBough\Core\Chrono\IsoDay;
+use NorthBough\Core\Sex;
 use NorthBough\Core\Tree\Event;
 use NorthBough\Core\Tree\Person;
-use NorthBough\Core\Tree\Sex;
 use NorthBough\Core\Tree\Union;
 
 /** What befell parents, partners and children in somebody's lifetime, with the age that they had then. */

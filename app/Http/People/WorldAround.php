@@ -10,8 +10,8 @@ use App\Trees\Display\DisplayPreferences;
 use Illuminate\Database\Eloquent\Builder;
 use NorthBough\Core\Chrono\Age;
 use NorthBough\Core\Chrono\IsoDay;
+use NorthBough\Core\Life\WorldEvent;
 use NorthBough\Core\Tree\Person;
-use NorthBough\Core\Tree\WorldEvent;
 
 /** What happened around somebody, with the age that they had then. */
 final readonly class WorldAround

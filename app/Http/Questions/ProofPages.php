@@ -13,9 +13,9 @@ use App\Models\Source;
 use App\Trees\Records\TreeSourceKinds;
 use Illuminate\Support\Carbon;
 use NorthBough\Core\Citation\NoteForms;
+use NorthBough\Core\Citation\StyledWords;
 use NorthBough\Core\Evidence\ProofSummaryText;
 use NorthBough\Core\Report\Document;
-use NorthBough\Core\Report\Node\Words;
 use NorthBough\Core\Report\ProofSummary;
 use NorthBough\Core\Tree\CitedSource;
 
@@ -46,7 +46,7 @@ final readonly class ProofPages
             $claims[] = [
                 'told' => $row->told, 'words' => $hide($row->words), 'weight' => $row->weight,
                 'classes' => implode(', ', array_filter([$row->sourceClass, $row->information, $row->claimId === '' ? 'unstated' : $row->evidence], static fn (string $word): bool => $word !== 'unstated')),
-                'note' => $record === null || $source === null ? [Words::plain('Nothing is cited.')] : $this->note($record, $source, (string) ($repositories[$source->repository_id] ?? ''), $hide),
+                'note' => $record === null || $source === null ? [StyledWords::plain('Nothing is cited.')] : $this->note($record, $source, (string) ($repositories[$source->repository_id] ?? ''), $hide),
             ];
         }
 
@@ -55,7 +55,7 @@ final readonly class ProofPages
 
     /**
      * @param  \Closure(string): string  $hide
-     * @return list<Words>
+     * @return list<StyledWords>
      */
     private function note(Record $record, Source $source, string $repository, \Closure $hide): array
     {

@@ -23,10 +23,10 @@ use NorthBough\Core\Compare\Verdict;
 use NorthBough\Core\Evidence\CandidateDate;
 use NorthBough\Core\Evidence\CandidateDates;
 use NorthBough\Core\Life\LifeYears;
+use NorthBough\Core\Sex;
 use NorthBough\Core\Tree\EventKinds;
 use NorthBough\Core\Tree\ParentageKind;
 use NorthBough\Core\Tree\Person;
-use NorthBough\Core\Tree\Sex;
 
 /** Questions in a list, and one with its weighing. */
 final readonly class QuestionPages

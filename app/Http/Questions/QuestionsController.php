@@ -27,7 +27,7 @@ use App\Trees\Evidence\StatedSex;
 use App\Trees\Loading\DatabaseTree;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use NorthBough\Core\Tree\Sex;
+use NorthBough\Core\Sex;
 
 /** Conflicts taken up as questions, weighed and decided. */
 final readonly class QuestionsController

@@ -18,7 +18,7 @@ use Illuminate\Support\Collection;
 use NorthBough\Core\Chrono\DaySpan;
 use NorthBough\Core\Chrono\GenDate;
 use NorthBough\Core\Citation\NoteForms;
-use NorthBough\Core\Evidence\ClassifiedClaim;
+use NorthBough\Core\Claim\ClassifiedClaim;
 use NorthBough\Core\Evidence\OriginGroups;
 use NorthBough\Core\Evidence\WeightRule;
 use NorthBough\Core\Tree\CitedSource;

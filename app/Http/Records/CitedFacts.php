@@ -11,7 +11,7 @@ use App\Trees\Access\CurrentTree;
 use App\Trees\Access\LivingPeople;
 use App\Trees\Evidence\ClassifiedClaims;
 use Illuminate\Support\Facades\DB;
-use NorthBough\Core\Evidence\ClassifiedClaim;
+use NorthBough\Core\Claim\ClassifiedClaim;
 use NorthBough\Core\Evidence\WeightRule;
 use NorthBough\Core\Tree\EventKinds;
 

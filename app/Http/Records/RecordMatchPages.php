@@ -34,9 +34,9 @@ use NorthBough\Core\Record\AssertionSubject;
 use NorthBough\Core\Record\RecordComparison;
 use NorthBough\Core\Record\Roll;
 use NorthBough\Core\Record\RollLine;
+use NorthBough\Core\Sex;
 use NorthBough\Core\Tree\EventKinds;
 use NorthBough\Core\Tree\Person;
-use NorthBough\Core\Tree\Sex;
 
 /** A record lined up with the tree, for the margin of the reading table. */
 final readonly class RecordMatchPages

@@ -14,8 +14,8 @@ use App\Trees\Changes\Change;
 use App\Trees\Records\TreeSourceKinds;
 use NorthBough\Core\Citation\NotePattern;
 use NorthBough\Core\Citation\PastedWords;
+use NorthBough\Core\Citation\StyledWords;
 use NorthBough\Core\Naming\SearchForm;
-use NorthBough\Core\Report\Node\Words;
 
 /** Describes sources and puts citations on facts. Called inside an open change set. */
 final readonly class Citations
@@ -97,7 +97,7 @@ final readonly class Citations
             $columns = ['title' => $kind->value('TITL', $fields), 'author' => $kind->value('AUTH', $fields), 'publication' => $kind->value('PUBL', $fields), 'call_number' => $kind->value('CALN', $fields)];
             $repository = $kind->value('REPO', $fields);
             $columns['title'] = $columns['title'] !== '' ? $columns['title']
-                : rtrim(implode('', array_map(static fn (Words $words): string => $words->text, NotePattern::parse($kind->short)->set($fields))), '.');
+                : rtrim(implode('', array_map(static fn (StyledWords $words): string => $words->text, NotePattern::parse($kind->short)->set($fields))), '.');
         }
         if ($columns['title'] === '') {
             throw new Refusal('A source needs a title, its own or one that you give it.');

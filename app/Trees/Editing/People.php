@@ -23,7 +23,7 @@ use NorthBough\Core\Entry\EntryEvent;
 use NorthBough\Core\Entry\OneLineEntry;
 use NorthBough\Core\Naming\NameKind;
 use NorthBough\Core\Naming\PersonalName;
-use NorthBough\Core\Tree\Sex;
+use NorthBough\Core\Sex;
 
 /** Makes people, names them, deletes them. Called inside an open change set. */
 final readonly class People

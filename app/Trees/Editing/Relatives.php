@@ -8,8 +8,8 @@ use App\Models\Person;
 use App\Models\Union;
 use App\Refusal;
 use NorthBough\Core\Entry\OneLineEntry;
+use NorthBough\Core\Sex;
 use NorthBough\Core\Tree\ParentageKind;
-use NorthBough\Core\Tree\Sex;
 
 /** Adds a relative to a person: somebody new, typed in one line, or somebody who is in the tree. */
 final readonly class Relatives

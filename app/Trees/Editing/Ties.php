@@ -15,8 +15,8 @@ use App\Trees\Access\CurrentTree;
 use App\Trees\Changes\Change;
 use App\Trees\Loading\DatabaseTree;
 use NorthBough\Core\Kin\AncestorWalk;
+use NorthBough\Core\Sex;
 use NorthBough\Core\Tree\ParentageKind;
-use NorthBough\Core\Tree\Sex;
 use NorthBough\Core\Tree\Standing;
 
 /** Ties people to parents and partners, and unties them. Called inside an open change set. */

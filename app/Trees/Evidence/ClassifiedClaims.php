@@ -13,13 +13,13 @@ use App\Trees\Records\TreeRecordKinds;
 use App\Trees\Records\TreeSourceKinds;
 use Illuminate\Support\Collection;
 use NorthBough\Core\Chrono\GenDate;
-use NorthBough\Core\Evidence\ClassifiedClaim;
+use NorthBough\Core\Citation\ProposedClassification;
+use NorthBough\Core\Claim\ClassifiedClaim;
+use NorthBough\Core\Claim\Directness;
+use NorthBough\Core\Claim\Information;
+use NorthBough\Core\Claim\SourceClass;
+use NorthBough\Core\Claim\WeightGrade;
 use NorthBough\Core\Evidence\Contemporaneity;
-use NorthBough\Core\Evidence\Directness;
-use NorthBough\Core\Evidence\Information;
-use NorthBough\Core\Evidence\ProposedClassification;
-use NorthBough\Core\Evidence\SourceClass;
-use NorthBough\Core\Evidence\WeightGrade;
 use stdClass;
 
 /** Claims as they are stored, with their classes: as somebody said them, else as they are first proposed. */

@@ -13,9 +13,9 @@ use NorthBough\Core\Evidence\Conflict\Conflict;
 use NorthBough\Core\Evidence\Conflict\Conflicts;
 use NorthBough\Core\Evidence\Conflict\ConflictSubject;
 use NorthBough\Core\Place\Gazetteer;
+use NorthBough\Core\Sex;
 use NorthBough\Core\Tree\Event;
 use NorthBough\Core\Tree\Person;
-use NorthBough\Core\Tree\Sex;
 use NorthBough\Core\Tree\Standing;
 use NorthBough\Core\Tree\Union;
 

@@ -14,7 +14,7 @@ use App\Trees\Changes\ChangedMeanwhile;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 use NorthBough\Core\Chrono\GenDate;
-use NorthBough\Core\Tree\Sex;
+use NorthBough\Core\Sex;
 
 /** What lines say of somebody's sex, by a column or by a role such as bride or son, and the decision between them. */
 final readonly class StatedSex

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Trees\Exchange;
 
 use App\Models\Casts\DateColumns;
-use NorthBough\Core\Evidence\Directness;
-use NorthBough\Core\Evidence\Information;
-use NorthBough\Core\Evidence\ProposedClassification;
+use NorthBough\Core\Citation\ProposedClassification;
+use NorthBough\Core\Claim\Directness;
+use NorthBough\Core\Claim\Information;
 use NorthBough\Core\Evidence\QualityNumber;
 use NorthBough\Core\Gedcom\Row\AlternativeRow;
 use NorthBough\Core\Gedcom\Row\ClaimClassification;
@@ -39,9 +39,9 @@ use NorthBough\Core\Gedcom\Row\UnionPartnerRow;
 use NorthBough\Core\Gedcom\Row\UnionRow;
 use NorthBough\Core\Naming\NameKind;
 use NorthBough\Core\Naming\PersonalName;
+use NorthBough\Core\Sex;
 use NorthBough\Core\Tree\ParentageKind;
 use NorthBough\Core\Tree\Proof;
-use NorthBough\Core\Tree\Sex;
 use NorthBough\Core\Tree\Standing;
 use stdClass;
 

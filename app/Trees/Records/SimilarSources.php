@@ -7,8 +7,8 @@ namespace App\Trees\Records;
 use App\Models\Repository;
 use App\Models\Source;
 use NorthBough\Core\Citation\NoteForms;
+use NorthBough\Core\Citation\StyledWords;
 use NorthBough\Core\Naming\SearchForm;
-use NorthBough\Core\Report\Node\Words;
 use NorthBough\Core\Tree\CitedSource;
 
 /** Sources of the current tree that are much like one that is being described. */
@@ -32,7 +32,7 @@ final readonly class SimilarSources
      * @param  array<string, string>  $values  by field
      * @param  string  $title  what they say to the title
      * @param  string|null  $except  id of the source itself
-     * @return list<array{string, list<Words>}> id and bibliography entry, the likest first
+     * @return list<array{string, list<StyledWords>}> id and bibliography entry, the likest first
      */
     public function to(array $values, string $title, ?string $except): array
     {

@@ -4,13 +4,12 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Citation;
 
-use NorthBough\Core\Report\Node\Words;
 use NorthBough\Core\Tree\CitedSource;
 
 /** The three forms in which a source is told: full note, short note, bibliography entry. */
 final class NoteForms
 {
-    /** @return list<Words> */
+    /** @return list<StyledWords> */
     public static function full(CitedSource $source, string $locator): array
     {
         if ($source->forms !== null) {
@@ -19,15 +18,15 @@ final class NoteForms
         $held = $source->repository === '' ? '' : "; {$source->repository}";
 
         return self::sentence([
-            Words::plain($source->author === '' ? '' : "{$source->author}, "),
-            Words::italic($source->title),
-            Words::plain($source->publication === '' ? '' : " ({$source->publication})"),
-            Words::plain($locator === '' ? '' : ", {$locator}"),
-            Words::plain($held),
+            StyledWords::plain($source->author === '' ? '' : "{$source->author}, "),
+            StyledWords::italic($source->title),
+            StyledWords::plain($source->publication === '' ? '' : " ({$source->publication})"),
+            StyledWords::plain($locator === '' ? '' : ", {$locator}"),
+            StyledWords::plain($held),
         ]);
     }
 
-    /** @return list<Words> */
+    /** @return list<StyledWords> */
     public static function short(CitedSource $source, string $locator): array
     {
         if ($source->forms !== null) {
@@ -35,13 +34,13 @@ final class NoteForms
         }
 
         return self::sentence([
-            Words::plain($source->author === '' ? '' : "{$source->author}, "),
-            Words::italic($source->title),
-            Words::plain($locator === '' ? '' : ", {$locator}"),
+            StyledWords::plain($source->author === '' ? '' : "{$source->author}, "),
+            StyledWords::italic($source->title),
+            StyledWords::plain($locator === '' ? '' : ", {$locator}"),
         ]);
     }
 
-    /** @return list<Words> */
+    /** @return list<StyledWords> */
     public static function bibliography(CitedSource $source): array
     {
         if ($source->forms !== null) {
@@ -49,29 +48,29 @@ final class NoteForms
         }
 
         return self::sentence([
-            Words::plain($source->author === '' ? '' : rtrim($source->author, '.').'. '),
-            Words::italic($source->title),
-            Words::plain(self::next($source->publication)),
-            Words::plain(self::next($source->repository)),
+            StyledWords::plain($source->author === '' ? '' : rtrim($source->author, '.').'. '),
+            StyledWords::italic($source->title),
+            StyledWords::plain(self::next($source->publication)),
+            StyledWords::plain(self::next($source->repository)),
         ]);
     }
 
-    /** @return list<Words> */
+    /** @return list<StyledWords> */
     private static function ofKind(string $pattern, CitedSource $source, string $locator): array
     {
         return NotePattern::parse($pattern)->set(['locator' => $locator, 'repository' => $source->repository] + ($source->forms->values ?? []));
     }
 
     /**
-     * @param  list<Words>  $parts
-     * @return list<Words>
+     * @param  list<StyledWords>  $parts
+     * @return list<StyledWords>
      */
     private static function sentence(array $parts): array
     {
-        $parts = array_values(array_filter($parts, static fn (Words $words): bool => $words->text !== ''));
+        $parts = array_values(array_filter($parts, static fn (StyledWords $words): bool => $words->text !== ''));
         $last = $parts === [] ? '' : $parts[count($parts) - 1]->text;
 
-        return preg_match('/[.?!]$/u', $last) === 1 ? $parts : [...$parts, Words::plain('.')];
+        return preg_match('/[.?!]$/u', $last) === 1 ? $parts : [...$parts, StyledWords::plain('.')];
     }
 
     /** A part that begins a sentence of its own. */

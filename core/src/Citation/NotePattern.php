@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Citation;
 
-use NorthBough\Core\Report\Node\Words;
-
 /**
  * How a form of a citation is set: words as they stand, {field} where a value goes, *…* for italics, and [ … ] around
  * what is left out as a whole when a field right inside it is empty. Quotation marks and round brackets are words like
@@ -29,7 +27,7 @@ final readonly class NotePattern
 
     /**
      * @param  array<string, string>  $values  by field
-     * @return list<Words>
+     * @return list<StyledWords>
      */
     public function set(array $values): array
     {
@@ -100,7 +98,7 @@ final readonly class NotePattern
     /**
      * @param  list<array{type: string, text: string, parts: list<mixed>}>  $parts
      * @param  array<string, string>  $values
-     * @return list<Words>
+     * @return list<StyledWords>
      */
     private static function words(array $parts, array $values, bool $isItalic): array
     {
@@ -109,7 +107,7 @@ final readonly class NotePattern
             /** @var list<array{type: string, text: string, parts: list<mixed>}> $inner */
             $inner = $part['parts'];
             $begins = str_ends_with($parts[$at - 1]['text'] ?? '', '. ');
-            $set = static fn (string $text): Words => $isItalic ? Words::italic($text) : Words::plain($text);
+            $set = static fn (string $text): StyledWords => $isItalic ? StyledWords::italic($text) : StyledWords::plain($text);
             array_push($words, ...match ($part['type']) {
                 'text' => [$set($part['text'])],
                 'field' => [$set(self::begun(trim($values[$part['text']] ?? ''), $begins))],
@@ -183,8 +181,8 @@ final readonly class NotePattern
     /**
      * Signs that meet where something was left out, and spaces at the ends, go; a form ends as a sentence does.
      *
-     * @param  list<Words>  $words
-     * @return list<Words>
+     * @param  list<StyledWords>  $words
+     * @return list<StyledWords>
      */
     private static function tidy(array $words): array
     {
@@ -202,15 +200,15 @@ final readonly class NotePattern
                 array_pop($tidy);
                 $text = $last.$text;
             }
-            $tidy[] = $part->style === 'italic' ? Words::italic($text) : Words::plain($text);
+            $tidy[] = $part->style === 'italic' ? StyledWords::italic($text) : StyledWords::plain($text);
         }
         if ($tidy === []) {
             return [];
         }
         $end = array_pop($tidy);
         $text = (string) preg_replace('/[\s,;:]+$/u', '', $end->text);
-        $tidy[] = $end->style === 'italic' ? Words::italic($text) : Words::plain($text);
+        $tidy[] = $end->style === 'italic' ? StyledWords::italic($text) : StyledWords::plain($text);
 
-        return preg_match('/[.?!]$/u', $text) === 1 ? $tidy : [...$tidy, Words::plain('.')];
+        return preg_match('/[.?!]$/u', $text) === 1 ? $tidy : [...$tidy, StyledWords::plain('.')];
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Compare;
 
-use NorthBough\Core\Tree\Sex;
+use NorthBough\Core\Sex;
 
 /** An unknown sex is no conflict. */
 final class Sexes

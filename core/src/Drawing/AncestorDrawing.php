@@ -7,10 +7,10 @@ namespace NorthBough\Core\Drawing;
 use NorthBough\Core\Drawing\Scene\Box;
 use NorthBough\Core\Drawing\Scene\Line;
 use NorthBough\Core\Drawing\Scene\Scene;
+use NorthBough\Core\Sex;
 use NorthBough\Core\Tree\Parentage;
 use NorthBough\Core\Tree\ParentSet;
 use NorthBough\Core\Tree\Person;
-use NorthBough\Core\Tree\Sex;
 use NorthBough\Core\Tree\TreeView;
 
 /**

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace NorthBough\Core\Entry;
 
 use NorthBough\Core\Naming\PersonalName;
-use NorthBough\Core\Tree\Sex;
+use NorthBough\Core\Sex;
 
 /** What was understood of a person typed in one line. */
 final readonly class OneLineEntry

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace NorthBough\Core\Entry;
 
 use NorthBough\Core\Naming\PersonalName;
-use NorthBough\Core\Tree\Sex;
+use NorthBough\Core\Sex;
 
 /**
  * Reads "Ewan Tarrel h b 14 June 1891 Kirkhaven d 1950": a name; then b, m, d (or born, married, died), each with a date,

@@ -7,8 +7,8 @@ namespace NorthBough\Core\Entry;
 use NorthBough\Core\Naming\Custom\NamingCustom;
 use NorthBough\Core\Naming\Custom\SurnameSources;
 use NorthBough\Core\Place\PlacePath;
+use NorthBough\Core\Sex;
 use NorthBough\Core\Tree\Person;
-use NorthBough\Core\Tree\Sex;
 
 /** The surname that a relative might have by the custom of the family. It is offered, never stored by itself. */
 final class SurnameOffer

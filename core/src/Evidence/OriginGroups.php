@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Evidence;
 
+use NorthBough\Core\Claim\ClassifiedClaim;
+use NorthBough\Core\Claim\WeightGrade;
 use NorthBough\Core\Naming\SearchForm;
 
 /**

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Evidence;
 
+use NorthBough\Core\Claim\Directness;
+use NorthBough\Core\Claim\Information;
+
 /** The standard's quality number (version 7, QUAY): it follows from information and directness, not from weight. */
 final class QualityNumber
 {

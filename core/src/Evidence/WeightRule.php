@@ -4,6 +4,11 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Evidence;
 
+use NorthBough\Core\Claim\ClassifiedClaim;
+use NorthBough\Core\Claim\Information;
+use NorthBough\Core\Claim\SourceClass;
+use NorthBough\Core\Claim\WeightGrade;
+
 /** A weight with its working, in sentences that can be checked. */
 final readonly class WeightRule
 {

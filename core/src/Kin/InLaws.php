@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Kin;
 
-use NorthBough\Core\Tree\Sex;
+use NorthBough\Core\Sex;
 
 /**
  * Kin by one marriage, or by two for the spouses of siblings. Parents, children and siblings have a word that says

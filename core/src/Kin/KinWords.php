@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Kin;
 
-use NorthBough\Core\Tree\Sex;
+use NorthBough\Core\Sex;
 
 /**
  * The word for a kinship by its generations: `up` from the one to the common ancestors, `down` from them to the

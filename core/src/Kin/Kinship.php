@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Kin;
 
+use NorthBough\Core\Sex;
 use NorthBough\Core\Tree\ParentSet;
 use NorthBough\Core\Tree\Person;
-use NorthBough\Core\Tree\Sex;
 use NorthBough\Core\Tree\TreeView;
 use NorthBough\Core\Tree\Union;
 

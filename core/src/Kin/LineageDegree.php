@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Kin;
 
-use NorthBough\Core\Tree\Sex;
+use NorthBough\Core\Sex;
 
 /** One degree of kinship by lines of descent, with every meeting of lines that makes it. */
 final class LineageDegree

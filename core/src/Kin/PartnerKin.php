@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Kin;
 
+use NorthBough\Core\Sex;
 use NorthBough\Core\Tree\Event;
 use NorthBough\Core\Tree\Person;
-use NorthBough\Core\Tree\Sex;
 use NorthBough\Core\Tree\Union;
 
 /** What partners of a union are to one another, and when a union can have stood. */

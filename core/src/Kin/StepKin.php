@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Kin;
 
-use NorthBough\Core\Tree\Sex;
+use NorthBough\Core\Sex;
 
 /** Kin by a parent's union with somebody who is no parent: step-parents and those above them, stepchildren and those below, step-siblings. */
 final readonly class StepKin

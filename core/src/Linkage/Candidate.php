@@ -6,7 +6,7 @@ namespace NorthBough\Core\Linkage;
 
 use NorthBough\Core\Chrono\DaySpan;
 use NorthBough\Core\Naming\PersonalName;
-use NorthBough\Core\Tree\Sex;
+use NorthBough\Core\Sex;
 
 /** Somebody of the tree whom a line of a record may be. */
 final readonly class Candidate

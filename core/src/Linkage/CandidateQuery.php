@@ -11,7 +11,7 @@ use NorthBough\Core\Naming\SoundCode;
 use NorthBough\Core\Record\Presence;
 use NorthBough\Core\Record\Roll;
 use NorthBough\Core\Record\RollLine;
-use NorthBough\Core\Tree\Sex;
+use NorthBough\Core\Sex;
 
 /**
  * Whom to fetch from a large tree before a line is lined up: by how the surname sounds, the forms of the given name, and

@@ -6,10 +6,10 @@ namespace NorthBough\Core\Linkage;
 
 use NorthBough\Core\Chrono\DaySpan;
 use NorthBough\Core\Naming\PersonalName;
+use NorthBough\Core\Sex;
 use NorthBough\Core\Tree\Event;
 use NorthBough\Core\Tree\Name;
 use NorthBough\Core\Tree\Person;
-use NorthBough\Core\Tree\Sex;
 use NorthBough\Core\Tree\TreeView;
 
 /** People of a tree, and how they are tied to one another, as a line-up needs them. */

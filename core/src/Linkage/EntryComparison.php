@@ -11,9 +11,9 @@ use NorthBough\Core\Compare\Verdict;
 use NorthBough\Core\Entry\OneLineEntry;
 use NorthBough\Core\Naming\NameVariants;
 use NorthBough\Core\Naming\PersonalName;
+use NorthBough\Core\Sex;
 use NorthBough\Core\Tree\Name;
 use NorthBough\Core\Tree\Person;
-use NorthBough\Core\Tree\Sex;
 
 /** How likely somebody of the tree is the one who is being typed as a relative of another: by name, days, sex and the ages that the tie asks for. */
 final readonly class EntryComparison

@@ -10,7 +10,7 @@ use NorthBough\Core\Record\Presence;
 use NorthBough\Core\Record\RoleRelation;
 use NorthBough\Core\Record\Roll;
 use NorthBough\Core\Record\RollLine;
-use NorthBough\Core\Tree\Sex;
+use NorthBough\Core\Sex;
 
 /**
  * How well the day of a record fits the life of somebody, for what the line says of them on that day: whether they were

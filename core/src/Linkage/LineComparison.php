@@ -18,7 +18,7 @@ use NorthBough\Core\Record\Presence;
 use NorthBough\Core\Record\RoleRelation;
 use NorthBough\Core\Record\Roll;
 use NorthBough\Core\Record\RollLine;
-use NorthBough\Core\Tree\Sex;
+use NorthBough\Core\Sex;
 
 /** How alike a line of a roll and somebody of the tree are by themselves: name, sex, age, birthplace, alive that day. */
 final class LineComparison

@@ -6,12 +6,12 @@ namespace NorthBough\Core\Privacy;
 
 use NorthBough\Core\Naming\NameKind;
 use NorthBough\Core\Naming\PersonalName;
+use NorthBough\Core\Sex;
 use NorthBough\Core\Tree\CitedEvidence;
 use NorthBough\Core\Tree\CitedSource;
 use NorthBough\Core\Tree\Event;
 use NorthBough\Core\Tree\Name;
 use NorthBough\Core\Tree\Person;
-use NorthBough\Core\Tree\Sex;
 use NorthBough\Core\Tree\TreeView;
 use NorthBough\Core\Tree\Union;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Record;
 
-use NorthBough\Core\Tree\Sex;
+use NorthBough\Core\Sex;
 
 /** What people of a household are to its head, as enumerators wrote it. A new one is one line here. */
 final class HouseholdRoles

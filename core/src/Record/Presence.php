@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Record;
 
-use NorthBough\Core\Tree\Sex;
+use NorthBough\Core\Sex;
 
 /** What a line of a record says of somebody's life on the day of the record. */
 enum Presence

@@ -6,11 +6,11 @@ namespace NorthBough\Core\Record;
 
 use NorthBough\Core\Record\Inference\DoubtfulReadingInference;
 use NorthBough\Core\Record\Inference\InferenceRules;
+use NorthBough\Core\Sex;
 use NorthBough\Core\Tree\CitedEvidence;
 use NorthBough\Core\Tree\Event;
 use NorthBough\Core\Tree\ParentageKind;
 use NorthBough\Core\Tree\Person;
-use NorthBough\Core\Tree\Sex;
 use NorthBough\Core\Tree\Standing;
 use NorthBough\Core\Tree\TreeView;
 use NorthBough\Core\Tree\Union;

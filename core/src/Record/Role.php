@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace NorthBough\Core\Record;
 
 use NorthBough\Core\Naming\SearchForm;
-use NorthBough\Core\Tree\Sex;
+use NorthBough\Core\Sex;
 
 /** What somebody is on a record: head, wife, lodger; child, father, godparent; groom, witness. */
 final readonly class Role

@@ -9,7 +9,7 @@ use NorthBough\Core\Chrono\DaySpan;
 use NorthBough\Core\Chrono\GenDate;
 use NorthBough\Core\Chrono\StatedAge;
 use NorthBough\Core\Naming\PersonalName;
-use NorthBough\Core\Tree\Sex;
+use NorthBough\Core\Sex;
 
 /** What one record says of people: its kind, its day and place, and its lines. */
 final readonly class Roll

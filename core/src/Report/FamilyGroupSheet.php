@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Report;
 
+use NorthBough\Core\Citation\StyledWords;
 use NorthBough\Core\Life\LifeOrder;
 use NorthBough\Core\Report\Node\Heading;
 use NorthBough\Core\Report\Node\Paragraph;
 use NorthBough\Core\Report\Node\Table;
-use NorthBough\Core\Report\Node\Words;
 use NorthBough\Core\Tree\Event;
 use NorthBough\Core\Tree\Parentage;
 use NorthBough\Core\Tree\ParentageKind;
@@ -40,9 +40,9 @@ final readonly class FamilyGroupSheet implements Report
         $names = array_map(static fn (string $id): string => ($partners[$id] ?? null)?->name()->shown() ?? '?', $union->partnerIds);
         $title = $names === [] ? 'A family whose parents are not known' : implode(' and ', $names);
 
-        $blocks = [new Heading(1, [Words::name($title)])];
+        $blocks = [new Heading(1, [StyledWords::name($title)])];
         if ($union->isUnproved()) {
-            $blocks[] = new Paragraph([Words::faint('That they were a couple is only said.')]);
+            $blocks[] = new Paragraph([StyledWords::faint('That they were a couple is only said.')]);
         }
         $marriages = $this->facts($union->events, $notes);
         if ($marriages !== []) {
@@ -54,9 +54,9 @@ final readonly class FamilyGroupSheet implements Report
                 array_push($blocks, ...$this->partner($partners[$id], $parents[$id] ?? '', $notes));
             }
         }
-        $blocks[] = new Heading(2, [Words::plain('Children')]);
+        $blocks[] = new Heading(2, [StyledWords::plain('Children')]);
         $blocks[] = $children === []
-            ? new Paragraph([Words::faint('No children are known.')])
+            ? new Paragraph([StyledWords::faint('No children are known.')])
             : $this->children($tree, $union, $children, $partners, $notes);
         $blocks[] = $notes->list();
 
@@ -66,13 +66,13 @@ final readonly class FamilyGroupSheet implements Report
     /** @return list<Heading|Paragraph|Table> */
     private function partner(Person $person, string $parents, NoteNumbering $notes): array
     {
-        $blocks = [new Heading(2, [Words::name($person->name()->shown()), Words::faint("  no. {$person->number}")])];
+        $blocks = [new Heading(2, [StyledWords::name($person->name()->shown()), StyledWords::faint("  no. {$person->number}")])];
         if ($parents !== '') {
-            $blocks[] = new Paragraph([Words::plain($parents)]);
+            $blocks[] = new Paragraph([StyledWords::plain($parents)]);
         }
         $facts = $this->facts($person->events, $notes);
         $blocks[] = $facts === []
-            ? new Paragraph([Words::faint('Nothing is known of this life yet.')])
+            ? new Paragraph([StyledWords::faint('Nothing is known of this life yet.')])
             : new Table('Facts of '.$person->name()->shown(), ['Event', 'Date', 'Place'], $facts);
 
         return $blocks;
@@ -80,14 +80,14 @@ final readonly class FamilyGroupSheet implements Report
 
     /**
      * @param  list<Event>  $events
-     * @return list<list<list<Words>>>
+     * @return list<list<list<StyledWords>>>
      */
     private function facts(array $events, NoteNumbering $notes): array
     {
         return array_map(fn (Event $event): array => [
-            [Words::plain($event->word()), Words::faint($event->standing === Standing::Rival ? ' (a rival)' : ''), ...$notes->marks($event->grounds())],
-            [Words::plain($event->date->shown)],
-            [Words::plain(implode('; ', array_filter([$event->value, $event->place], static fn (string $s): bool => $s !== '')))],
+            [StyledWords::plain($event->word()), StyledWords::faint($event->standing === Standing::Rival ? ' (a rival)' : ''), ...$notes->marks($event->grounds())],
+            [StyledWords::plain($event->date->shown)],
+            [StyledWords::plain(implode('; ', array_filter([$event->value, $event->place], static fn (string $s): bool => $s !== '')))],
         ], LifeOrder::sorted(array_values(array_filter($events, static fn (Event $event): bool => $event->standing !== Standing::RuledOut))));
     }
 
@@ -123,11 +123,11 @@ final readonly class FamilyGroupSheet implements Report
                 }
             }
             $rows[] = [
-                [Words::plain((string) (count($rows) + 1))],
-                [Words::name($child->name()->shown()), Words::faint(self::footing($set, $partners))],
+                [StyledWords::plain((string) (count($rows) + 1))],
+                [StyledWords::name($child->name()->shown()), StyledWords::faint(self::footing($set, $partners))],
                 $this->cells($child->leading('birth', 'christening', 'baptism'), 'birth', $notes),
                 $this->cells($child->leading('death', 'burial', 'cremation'), 'death', $notes),
-                [Words::plain(implode('; ', $married))],
+                [StyledWords::plain(implode('; ', $married))],
             ];
         }
 
@@ -154,16 +154,16 @@ final readonly class FamilyGroupSheet implements Report
         return implode('', array_map(static fn (string $word): string => $word === '' ? '' : " {$word}", array_values($words)));
     }
 
-    /** @return list<Words> a christening is named as one, so that it never passes for a birth */
+    /** @return list<StyledWords> a christening is named as one, so that it never passes for a birth */
     private function cells(?Event $event, string $expected, NoteNumbering $notes): array
     {
         if ($event === null) {
-            return [Words::faint('–')];
+            return [StyledWords::faint('–')];
         }
         $words = implode(', ', array_filter([$event->date->shown, $event->place], static fn (string $s): bool => $s !== ''));
         $kind = $event->kind === $expected ? '' : mb_strtolower($event->word()).' ';
 
-        return [Words::plain($kind.($words === '' ? 'yes' : $words)), ...$notes->marks($event->grounds())];
+        return [StyledWords::plain($kind.($words === '' ? 'yes' : $words)), ...$notes->marks($event->grounds())];
     }
 
     /**

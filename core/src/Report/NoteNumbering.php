@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace NorthBough\Core\Report;
 
 use NorthBough\Core\Citation\NoteForms;
+use NorthBough\Core\Citation\StyledWords;
 use NorthBough\Core\Report\Node\NoteList;
-use NorthBough\Core\Report\Node\Words;
 use NorthBough\Core\Tree\CitedEvidence;
 
 /** Numbers source notes as they are called for. The same page of the same source keeps its number. */
@@ -18,19 +18,19 @@ final class NoteNumbering
     /** @var array<string, true> sources told in full already */
     private array $told = [];
 
-    /** @var list<list<Words>> */
+    /** @var list<list<StyledWords>> */
     private array $notes = [];
 
     /**
      * @param  list<CitedEvidence>  $evidence
-     * @return list<Words> the marks, in order
+     * @return list<StyledWords> the marks, in order
      */
     public function marks(array $evidence): array
     {
         $marks = [];
         foreach ($evidence as $claim) {
             $number = $this->numbers[$claim->recordId] ??= $this->add($claim);
-            $marks[$number] = Words::noteMark($number);
+            $marks[$number] = StyledWords::noteMark($number);
         }
         ksort($marks);
 

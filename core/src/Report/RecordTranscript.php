@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace NorthBough\Core\Report;
 
 use NorthBough\Core\Citation\NoteForms;
+use NorthBough\Core\Citation\StyledWords;
 use NorthBough\Core\Record\Column;
 use NorthBough\Core\Record\Roll;
 use NorthBough\Core\Record\RollLine;
 use NorthBough\Core\Report\Node\Heading;
 use NorthBough\Core\Report\Node\Paragraph;
 use NorthBough\Core\Report\Node\Table;
-use NorthBough\Core\Report\Node\Words;
 use NorthBough\Core\Tree\CitedSource;
 
 /** A record as a transcript with its roll: what the page says, as written, and whom each line is taken for. */
@@ -28,15 +28,15 @@ final class RecordTranscript
         $title = trim("{$source->title}, {$locator}", ', ');
         $head = array_filter([$roll->date->isEmpty() ? '' : $roll->date->shown, $roll->place,
             ...array_map(static fn (Column $column): string => ($fields[$column->code] ?? '') === '' ? '' : "{$column->label} {$fields[$column->code]}", $roll->kind->heads)]);
-        $blocks = [new Heading(1, [Words::plain($title)]), new Paragraph([Words::faint(implode(', ', $head))])];
+        $blocks = [new Heading(1, [StyledWords::plain($title)]), new Paragraph([StyledWords::faint(implode(', ', $head))])];
         foreach (array_filter(explode("\n", $words)) as $line) {
-            $blocks[] = new Paragraph([Words::plain($line)]);
+            $blocks[] = new Paragraph([StyledWords::plain($line)]);
         }
         if ($roll->lines !== []) {
             $blocks[] = self::roll($roll, $placed);
         }
         if (($fields['lacks'] ?? '') !== '') {
-            $blocks[] = new Paragraph([Words::faint("The copy lacks: {$fields['lacks']}")]);
+            $blocks[] = new Paragraph([StyledWords::faint("The copy lacks: {$fields['lacks']}")]);
         }
         $blocks[] = new Paragraph(NoteForms::full($source, $locator));
 
@@ -61,10 +61,10 @@ final class RecordTranscript
         $rows = [];
         foreach ($roll->lines as $at => $line) {
             $rows[] = [
-                [Words::faint((string) ($at + 1))], [Words::name(self::asWritten($line, 'name', $line->name))],
-                ...($hasRoles ? [[Words::plain($roll->role($line)->word ?? '')]] : []),
-                ...array_map(static fn (Column $column): array => [Words::plain(self::asWritten($line, $column->code, $line->columns[$column->code] ?? ''))], $columns),
-                [Words::faint($placed[$line->id] ?? 'unplaced')],
+                [StyledWords::faint((string) ($at + 1))], [StyledWords::name(self::asWritten($line, 'name', $line->name))],
+                ...($hasRoles ? [[StyledWords::plain($roll->role($line)->word ?? '')]] : []),
+                ...array_map(static fn (Column $column): array => [StyledWords::plain(self::asWritten($line, $column->code, $line->columns[$column->code] ?? ''))], $columns),
+                [StyledWords::faint($placed[$line->id] ?? 'unplaced')],
             ];
         }
 

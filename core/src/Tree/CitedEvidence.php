@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Tree;
 
-use NorthBough\Core\Evidence\ClassifiedClaim;
+use NorthBough\Core\Claim\ClassifiedClaim;
 
 /** One claim behind a fact, with the record and the source that it was made from. One taken over from a file was read by nobody yet. */
 final readonly class CitedEvidence

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NorthBough\Core\Tree;
 
 use NorthBough\Core\Naming\NameKind;
+use NorthBough\Core\Sex;
 
 /** Who takes whose name at a wedding, by the custom of a tree. A married name is shown by this rule and never stored by it. */
 enum MarriedCustom: string

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NorthBough\Core\Tree;
 
 use NorthBough\Core\Naming\PersonalName;
+use NorthBough\Core\Sex;
 
 final readonly class Person
 {

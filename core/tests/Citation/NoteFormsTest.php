@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace NorthBough\Core\Tests\Citation;
 
 use NorthBough\Core\Citation\NoteForms;
-use NorthBough\Core\Report\Node\Words;
+use NorthBough\Core\Citation\StyledWords;
 use NorthBough\Core\Tree\CitedSource;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -35,9 +35,9 @@ final class NoteFormsTest extends TestCase
         self::assertSame([$full, $short, $bibliography], array_map(self::shown(...), [NoteForms::full($source, $page), NoteForms::short($source, $page), NoteForms::bibliography($source)]));
     }
 
-    /** @param  list<Words>  $words */
+    /** @param  list<StyledWords>  $words */
     private static function shown(array $words): string
     {
-        return implode('', array_map(static fn (Words $part): string => $part->style === 'italic' ? "*{$part->text}*" : $part->text, $words));
+        return implode('', array_map(static fn (StyledWords $part): string => $part->style === 'italic' ? "*{$part->text}*" : $part->text, $words));
     }
 }

@@ -9,7 +9,7 @@ use NorthBough\Core\Citation\NotePattern;
 use NorthBough\Core\Citation\PastedWords;
 use NorthBough\Core\Citation\SourceKind;
 use NorthBough\Core\Citation\SourceKinds;
-use NorthBough\Core\Report\Node\Words;
+use NorthBough\Core\Citation\StyledWords;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -101,7 +101,7 @@ final class SourceKindsTest extends TestCase
     #[DataProvider('patterns')]
     public function test_patterns(string $pattern, array $values, string $said): void
     {
-        self::assertSame($said, implode('', array_map(static fn (Words $words): string => $words->style === 'italic' ? "_{$words->text}_" : $words->text, NotePattern::parse($pattern)->set($values))));
+        self::assertSame($said, implode('', array_map(static fn (StyledWords $words): string => $words->style === 'italic' ? "_{$words->text}_" : $words->text, NotePattern::parse($pattern)->set($values))));
     }
 
     /** @return iterable<string, array{string}> */
@@ -156,9 +156,9 @@ final class SourceKindsTest extends TestCase
         self::assertSame($clean, PastedWords::clean($pasted));
     }
 
-    /** @param  list<Words>  $words */
+    /** @param  list<StyledWords>  $words */
     private static function plain(array $words): string
     {
-        return implode('', array_map(static fn (Words $part): string => $part->text, $words));
+        return implode('', array_map(static fn (StyledWords $part): string => $part->text, $words));
     }
 }

@@ -10,7 +10,7 @@ use NorthBough\Core\Compare\PersonalNames;
 use NorthBough\Core\Compare\Places;
 use NorthBough\Core\Compare\Sexes;
 use NorthBough\Core\Naming\PersonalName;
-use NorthBough\Core\Tree\Sex;
+use NorthBough\Core\Sex;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Tests\Evidence;
 
+use NorthBough\Core\Citation\StyledWords;
 use NorthBough\Core\Evidence\ProofSummaryText;
-use NorthBough\Core\Report\Node\Words;
 use NorthBough\Core\Report\ProofSummary;
 use NorthBough\Core\Report\Render\Html;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -58,7 +58,7 @@ final class ProofSummaryTextTest extends TestCase
     public function test_in_print_whatever_was_written_stands_as_words(): void
     {
         $html = Html::page(ProofSummary::build('When was “Ewan” born?', "When was “Ewan” born?\n\n<script>alert(1)</script>\nA & B", [
-            ['told' => '3 May <b>1818</b>', 'words' => '"quoted"', 'classes' => 'original', 'weight' => 'strong', 'note' => [Words::italic('A <i>title</i>')]],
+            ['told' => '3 May <b>1818</b>', 'words' => '"quoted"', 'classes' => 'original', 'weight' => 'strong', 'note' => [StyledWords::italic('A <i>title</i>')]],
         ], '27 November 2026'), '');
         self::assertStringNotContainsString('<script>alert', $html);
         self::assertStringNotContainsString('<b>1818', $html);

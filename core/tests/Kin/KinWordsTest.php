@@ -7,8 +7,8 @@ namespace NorthBough\Core\Tests\Kin;
 use NorthBough\Core\Kin\KinKind;
 use NorthBough\Core\Kin\KinWords;
 use NorthBough\Core\Kin\LineageMeeting;
+use NorthBough\Core\Sex;
 use NorthBough\Core\Tree\ParentageKind;
-use NorthBough\Core\Tree\Sex;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

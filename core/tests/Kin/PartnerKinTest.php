@@ -6,9 +6,9 @@ namespace NorthBough\Core\Tests\Kin;
 
 use NorthBough\Core\Chrono\GenDate;
 use NorthBough\Core\Kin\PartnerKin;
+use NorthBough\Core\Sex;
 use NorthBough\Core\Tests\Tree\Isles;
 use NorthBough\Core\Tree\Event;
-use NorthBough\Core\Tree\Sex;
 use NorthBough\Core\Tree\Standing;
 use NorthBough\Core\Tree\Union;
 use PHPUnit\Framework\Attributes\DataProvider;

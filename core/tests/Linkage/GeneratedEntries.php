@@ -9,7 +9,7 @@ use NorthBough\Core\Chrono\IsoDay;
 use NorthBough\Core\Record\RecordKinds;
 use NorthBough\Core\Record\Roll;
 use NorthBough\Core\Record\RollLine;
-use NorthBough\Core\Tree\Sex;
+use NorthBough\Core\Sex;
 
 /**
  * Entries of church and civil registers of an isle with known truth: its own couples, couples of whom the tree has one

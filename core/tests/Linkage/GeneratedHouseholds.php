@@ -8,7 +8,7 @@ use NorthBough\Core\Chrono\GenDate;
 use NorthBough\Core\Record\RecordKinds;
 use NorthBough\Core\Record\Roll;
 use NorthBough\Core\Record\RollLine;
-use NorthBough\Core\Tree\Sex;
+use NorthBough\Core\Sex;
 
 /** Census households of an isle with known truth: people missing and extra, misspelt, called by a pet name, ages off by up to three years. */
 final readonly class GeneratedHouseholds

@@ -15,13 +15,13 @@ use NorthBough\Core\Naming\PersonalName;
 use NorthBough\Core\Naming\SearchForm;
 use NorthBough\Core\Naming\SoundCode;
 use NorthBough\Core\Record\Roll;
+use NorthBough\Core\Sex;
 use NorthBough\Core\Tree\Event;
 use NorthBough\Core\Tree\Name;
 use NorthBough\Core\Tree\Parentage;
 use NorthBough\Core\Tree\ParentageKind;
 use NorthBough\Core\Tree\ParentSet;
 use NorthBough\Core\Tree\Person;
-use NorthBough\Core\Tree\Sex;
 use NorthBough\Core\Tree\Snapshot;
 use NorthBough\Core\Tree\Union;
 

@@ -6,7 +6,7 @@ namespace NorthBough\Core\Tests\Linkage;
 
 use NorthBough\Core\Chrono\Calendar\Calendars;
 use NorthBough\Core\Chrono\IsoDay;
-use NorthBough\Core\Tree\Sex;
+use NorthBough\Core\Sex;
 
 /** Somebody of a generated isle: what is true of them, and whether the tree has them. */
 final class Islander

@@ -11,7 +11,7 @@ use NorthBough\Core\Linkage\MatchWeight;
 use NorthBough\Core\Record\RecordKinds;
 use NorthBough\Core\Record\Roll;
 use NorthBough\Core\Record\RollLine;
-use NorthBough\Core\Tree\Sex;
+use NorthBough\Core\Sex;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

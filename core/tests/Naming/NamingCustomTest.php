@@ -11,9 +11,9 @@ use NorthBough\Core\Naming\Custom\Patronymic;
 use NorthBough\Core\Naming\Custom\SurnameSources;
 use NorthBough\Core\Naming\NameKind;
 use NorthBough\Core\Naming\PersonalName;
+use NorthBough\Core\Sex;
 use NorthBough\Core\Tree\Name;
 use NorthBough\Core\Tree\Person;
-use NorthBough\Core\Tree\Sex;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

@@ -6,9 +6,9 @@ namespace NorthBough\Core\Tests\Record;
 
 use NorthBough\Core\Chrono\GenDate;
 use NorthBough\Core\Record\SharedEvent;
+use NorthBough\Core\Sex;
 use NorthBough\Core\Tree\Event;
 use NorthBough\Core\Tree\Person;
-use NorthBough\Core\Tree\Sex;
 use NorthBough\Core\Tree\Standing;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;

@@ -6,19 +6,19 @@ namespace NorthBough\Core\Tests\Report;
 
 use NorthBough\Core\Chrono\GenDate;
 use NorthBough\Core\Citation\NoteForms;
+use NorthBough\Core\Citation\StyledWords;
 use NorthBough\Core\Report\FamilyGroupSheet;
 use NorthBough\Core\Report\Node\NoteList;
-use NorthBough\Core\Report\Node\Words;
 use NorthBough\Core\Report\NothingToReport;
 use NorthBough\Core\Report\Render\Html;
 use NorthBough\Core\Report\Reports;
+use NorthBough\Core\Sex;
 use NorthBough\Core\Tests\Tree\Isles;
 use NorthBough\Core\Tree\CitedSource;
 use NorthBough\Core\Tree\Event;
 use NorthBough\Core\Tree\ParentageKind;
 use NorthBough\Core\Tree\Person;
 use NorthBough\Core\Tree\Proof;
-use NorthBough\Core\Tree\Sex;
 use NorthBough\Core\Tree\Snapshot;
 use NorthBough\Core\Tree\Standing;
 use NorthBough\Core\Tree\Union;
@@ -125,7 +125,7 @@ final class FamilyGroupSheetTest extends TestCase
         return Html::body((new FamilyGroupSheet)->build(self::isles()->tree(), 'u1', '1 January 2026'));
     }
 
-    /** @return list<list<Words>> */
+    /** @return list<list<StyledWords>> */
     private static function notes(): array
     {
         $blocks = (new FamilyGroupSheet)->build(self::isles()->tree(), 'u1', '1 January 2026')->blocks;
@@ -134,9 +134,9 @@ final class FamilyGroupSheetTest extends TestCase
         return $last instanceof NoteList ? $last->notes : [];
     }
 
-    /** @param  list<Words>  $words */
+    /** @param  list<StyledWords>  $words */
     private static function text(array $words): string
     {
-        return implode('', array_map(static fn (Words $part): string => $part->text, $words));
+        return implode('', array_map(static fn (StyledWords $part): string => $part->text, $words));
     }
 }

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace NorthBough\Core\Tests\Report;
 
 use NorthBough\Core\Chrono\GenDate;
+use NorthBough\Core\Citation\StyledWords;
 use NorthBough\Core\Record\RecordKinds;
 use NorthBough\Core\Record\Roll;
 use NorthBough\Core\Record\RollLine;
 use NorthBough\Core\Report\Document;
 use NorthBough\Core\Report\Node\Table;
-use NorthBough\Core\Report\Node\Words;
 use NorthBough\Core\Report\RecordTranscript;
 use NorthBough\Core\Tests\Tree\Isles;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -66,7 +66,7 @@ final class RecordTranscriptTest extends TestCase
     public function test_what_the_page_says_besides_its_lines_is_printed_whole(): void
     {
         $document = self::built([], [], 'census-1881', ['lacks' => 'The next leaf.', 'district' => 'Tolsay'], "First words.\n\nSecond words.");
-        $text = implode("\n", array_map(static fn ($block): string => implode('', array_map(static fn (Words $w): string => $w->text, $block->words ?? [])), $document->blocks));
+        $text = implode("\n", array_map(static fn ($block): string => implode('', array_map(static fn (StyledWords $w): string => $w->text, $block->words ?? [])), $document->blocks));
 
         self::assertSame([], array_filter($document->blocks, static fn ($block): bool => $block instanceof Table), 'No lines, no table.');
         foreach (['First words.', 'Second words.', 'The copy lacks: The next leaf.', '3 Apr 1881', 'Tolsay', 'Parish of St Osmund, Register of St Osmund'] as $words) {
@@ -100,6 +100,6 @@ final class RecordTranscriptTest extends TestCase
     /** @return list<list<string>> */
     private static function cells(Table $table): array
     {
-        return array_map(static fn (array $row): array => array_map(static fn (array $cell): string => implode('', array_map(static fn (Words $w): string => $w->text, $cell)), $row), $table->rows);
+        return array_map(static fn (array $row): array => array_map(static fn (array $cell): string => implode('', array_map(static fn (StyledWords $w): string => $w->text, $cell)), $row), $table->rows);
     }
 }

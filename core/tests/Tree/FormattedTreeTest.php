@@ -10,11 +10,11 @@ use NorthBough\Core\Naming\NameKind;
 use NorthBough\Core\Naming\NameOrder;
 use NorthBough\Core\Naming\NameStyle;
 use NorthBough\Core\Naming\PersonalName;
+use NorthBough\Core\Sex;
 use NorthBough\Core\Tree\FormattedTree;
 use NorthBough\Core\Tree\MarriedCustom;
 use NorthBough\Core\Tree\Name;
 use NorthBough\Core\Tree\Person;
-use NorthBough\Core\Tree\Sex;
 use PHPUnit\Framework\TestCase;
 
 final class FormattedTreeTest extends TestCase

@@ -8,9 +8,9 @@ use App\Trees\Access\CurrentTree;
 use App\Trees\Loading\DatabaseTree;
 use Illuminate\Support\Facades\DB;
 use NorthBough\Core\Life\Window\LifeWindows;
+use NorthBough\Core\Sex;
 use NorthBough\Core\Tree\ParentageKind;
 use NorthBough\Core\Tree\ParentSet;
-use NorthBough\Core\Tree\Sex;
 
 /** Tells the windows what bounds the lives of people: their facts, weddings, presence on records, and who was born of whom. */
 final readonly class LifeEvidence

@@ -15,7 +15,7 @@ use App\Models\RestsOn;
 use App\Trees\Evidence\ClassifiedClaims;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
-use NorthBough\Core\Evidence\ClassifiedClaim;
+use NorthBough\Core\Claim\ClassifiedClaim;
 use NorthBough\Core\Evidence\Impact\Conclusion;
 use NorthBough\Core\Evidence\Impact\ConclusionKind;
 

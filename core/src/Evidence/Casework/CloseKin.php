@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Evidence\Casework;
 
+use NorthBough\Core\Sex;
 use NorthBough\Core\Tree\Person;
-use NorthBough\Core\Tree\Sex;
 use NorthBough\Core\Tree\TreeView;
 
 /** Who stands around somebody: parents, brothers and sisters, partners and children, each called by what they are. */

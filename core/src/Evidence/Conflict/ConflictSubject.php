@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Evidence\Conflict;
 
+use NorthBough\Core\Sex;
 use NorthBough\Core\Tree\ParentSet;
 use NorthBough\Core\Tree\Person;
-use NorthBough\Core\Tree\Sex;
 use NorthBough\Core\Tree\Union;
 
 /** Somebody with all that is told of them and of their ties: as much as conflicts are looked for in. */

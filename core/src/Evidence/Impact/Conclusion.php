@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Evidence\Impact;
 
-use NorthBough\Core\Evidence\ClassifiedClaim;
+use NorthBough\Core\Claim\ClassifiedClaim;
 
 /** Something that was concluded, and what it rests on: claims, and other conclusions. */
 final readonly class Conclusion

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Evidence\Impact;
 
-use NorthBough\Core\Evidence\WeightGrade;
+use NorthBough\Core\Claim\WeightGrade;
 
 /** What becomes of one conclusion. */
 final readonly class Effect

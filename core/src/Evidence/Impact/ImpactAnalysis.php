@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Evidence\Impact;
 
+use NorthBough\Core\Claim\WeightGrade;
 use NorthBough\Core\Evidence\OriginGroups;
-use NorthBough\Core\Evidence\WeightGrade;
 
 /**
  * Pulls the thread: follows whatever was concluded from something that is supposed false, and works each

@@ -15,9 +15,9 @@ use NorthBough\Core\Gedcom\Row\TieSide;
 use NorthBough\Core\Gedcom\Row\UnionPartnerRow;
 use NorthBough\Core\Gedcom\Structure;
 use NorthBough\Core\Naming\NameKind;
+use NorthBough\Core\Sex;
 use NorthBough\Core\Tree\ParentageKind;
 use NorthBough\Core\Tree\Proof;
-use NorthBough\Core\Tree\Sex;
 use NorthBough\Core\Tree\Standing;
 
 /** INDI: version 7, section 3.2, INDIVIDUAL_RECORD. */

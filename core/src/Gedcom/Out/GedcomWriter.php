@@ -12,7 +12,7 @@ use NorthBough\Core\Gedcom\Row\SourceRow;
 use NorthBough\Core\Gedcom\Row\TieSide;
 use NorthBough\Core\Gedcom\Structure;
 use NorthBough\Core\Gedcom\Version;
-use NorthBough\Core\Tree\Sex;
+use NorthBough\Core\Sex;
 
 /** A tree as a file of GEDCOM, a record at a time. */
 final readonly class GedcomWriter

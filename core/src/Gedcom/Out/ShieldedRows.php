@@ -37,8 +37,8 @@ use NorthBough\Core\Naming\NameKind;
 use NorthBough\Core\Naming\PersonalName;
 use NorthBough\Core\Privacy\LivingNames;
 use NorthBough\Core\Privacy\ShieldedTree;
+use NorthBough\Core\Sex;
 use NorthBough\Core\Tree\Restriction;
-use NorthBough\Core\Tree\Sex;
 use NorthBough\Core\Tree\Standing;
 
 /**

@@ -7,8 +7,8 @@ namespace NorthBough\Core\Life\Window;
 use NorthBough\Core\Chrono\DaySpan;
 use NorthBough\Core\Compare\Verdict;
 use NorthBough\Core\Evidence\Conflict\ContestedValues;
+use NorthBough\Core\Sex;
 use NorthBough\Core\Tree\Event;
-use NorthBough\Core\Tree\Sex;
 
 /**
  * Works out when people must, and likely did, live, from everything that is told of them, their marriages, parents and

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Naming\Custom;
 
-use NorthBough\Core\Tree\Sex;
+use NorthBough\Core\Sex;
 
 /** The first surname of the father, then the first of the mother, as in Spain; the double name is read from the left. */
 final readonly class BothSurnames implements NamingCustom

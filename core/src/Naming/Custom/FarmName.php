@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Naming\Custom;
 
-use NorthBough\Core\Tree\Sex;
+use NorthBough\Core\Sex;
 
 /** The name of the farm on which the family lived; it changes when they move. */
 final readonly class FarmName implements NamingCustom

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Naming\Custom;
 
-use NorthBough\Core\Tree\Sex;
+use NorthBough\Core\Sex;
 
 final readonly class MothersSurname implements NamingCustom
 {

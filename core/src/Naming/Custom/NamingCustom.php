@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Naming\Custom;
 
-use NorthBough\Core\Tree\Sex;
+use NorthBough\Core\Sex;
 
 /** How a family hands its surname on. What it says is offered, never stored by itself. */
 interface NamingCustom

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace NorthBough\Core\Naming\Custom;
 
 use NorthBough\Core\Naming\SearchForm;
-use NorthBough\Core\Tree\Sex;
+use NorthBough\Core\Sex;
 
 /** The father's given name with a word for son or daughter, so that the surname changes with every generation. */
 final readonly class Patronymic implements NamingCustom

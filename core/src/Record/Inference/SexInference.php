@@ -8,7 +8,7 @@ use NorthBough\Core\Record\Assertion;
 use NorthBough\Core\Record\ColumnMeaning;
 use NorthBough\Core\Record\Roll;
 use NorthBough\Core\Record\RollLine;
-use NorthBough\Core\Tree\Sex;
+use NorthBough\Core\Sex;
 
 /** The sex, from its column or from the role. */
 final class SexInference implements InferenceRule

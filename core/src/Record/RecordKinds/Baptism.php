@@ -9,7 +9,7 @@ use NorthBough\Core\Record\ColumnMeaning;
 use NorthBough\Core\Record\RecordKind;
 use NorthBough\Core\Record\Role;
 use NorthBough\Core\Record\RoleRelation;
-use NorthBough\Core\Tree\Sex;
+use NorthBough\Core\Sex;
 
 /** A baptism in a church register; born and baptised are two days. */
 final class Baptism implements ShippedKind

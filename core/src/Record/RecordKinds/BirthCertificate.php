@@ -9,7 +9,7 @@ use NorthBough\Core\Record\ColumnMeaning;
 use NorthBough\Core\Record\RecordKind;
 use NorthBough\Core\Record\Role;
 use NorthBough\Core\Record\RoleRelation;
-use NorthBough\Core\Tree\Sex;
+use NorthBough\Core\Sex;
 
 /** A civil certificate of birth. The day of the record is that of the registration. */
 final class BirthCertificate implements ShippedKind

@@ -9,7 +9,7 @@ use NorthBough\Core\Record\ColumnMeaning;
 use NorthBough\Core\Record\RecordKind;
 use NorthBough\Core\Record\Role;
 use NorthBough\Core\Record\RoleRelation;
-use NorthBough\Core\Tree\Sex;
+use NorthBough\Core\Sex;
 
 /** A burial in a church register; it bounds the death and is none. */
 final class Burial implements ShippedKind

@@ -9,7 +9,7 @@ use NorthBough\Core\Record\ColumnMeaning;
 use NorthBough\Core\Record\RecordKind;
 use NorthBough\Core\Record\Role;
 use NorthBough\Core\Record\RoleRelation;
-use NorthBough\Core\Tree\Sex;
+use NorthBough\Core\Sex;
 
 /** A civil certificate of death: physician, informant and registrar each know another part of it. */
 final class DeathCertificate implements ShippedKind

@@ -8,7 +8,7 @@ use NorthBough\Core\Record\Column;
 use NorthBough\Core\Record\ColumnMeaning;
 use NorthBough\Core\Record\Role;
 use NorthBough\Core\Record\RoleRelation;
-use NorthBough\Core\Tree\Sex;
+use NorthBough\Core\Sex;
 
 /** What every entry of a marriage asks, in a church or before a registrar. */
 final class MarriageForm

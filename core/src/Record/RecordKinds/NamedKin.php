@@ -6,7 +6,7 @@ namespace NorthBough\Core\Record\RecordKinds;
 
 use NorthBough\Core\Record\Role;
 use NorthBough\Core\Record\RoleRelation;
-use NorthBough\Core\Tree\Sex;
+use NorthBough\Core\Sex;
 
 /** Kin that a text names: told of its principal. */
 final class NamedKin

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Report\Node;
 
+use NorthBough\Core\Citation\StyledWords;
+
 /** The numbered notes of a document, in order from 1. */
 final readonly class NoteList implements Block
 {
-    /** @param  list<list<Words>>  $notes */
+    /** @param  list<list<StyledWords>>  $notes */
     public function __construct(public string $title, public array $notes)
     {
     }

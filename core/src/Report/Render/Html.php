@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Report\Render;
 
+use NorthBough\Core\Citation\StyledWords;
 use NorthBough\Core\Report\Document;
 use NorthBough\Core\Report\Node\Block;
 use NorthBough\Core\Report\Node\Heading;
 use NorthBough\Core\Report\Node\NoteList;
 use NorthBough\Core\Report\Node\Paragraph;
 use NorthBough\Core\Report\Node\Table;
-use NorthBough\Core\Report\Node\Words;
 
 /** A document as one HTML page that stands alone; its style sheet is handed in, since fonts lie elsewhere for print and screen. */
 final class Html
@@ -63,10 +63,10 @@ final class Html
         return '<h2>'.self::escape($list->title)."</h2>\n<ol class=\"notes\">\n{$items}</ol>\n";
     }
 
-    /** @param  list<Words>  $words */
+    /** @param  list<StyledWords>  $words */
     private static function words(array $words): string
     {
-        return implode('', array_map(static fn (Words $part): string => match ($part->style) {
+        return implode('', array_map(static fn (StyledWords $part): string => match ($part->style) {
             'italic' => '<i>'.self::escape($part->text).'</i>',
             'name' => '<span class="name">'.self::escape($part->text).'</span>',
             'faint' => '<span class="faint">'.self::escape($part->text).'</span>',

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Tests\Evidence\Impact;
 
-use NorthBough\Core\Evidence\ClassifiedClaim;
+use NorthBough\Core\Claim\ClassifiedClaim;
+use NorthBough\Core\Claim\Information;
+use NorthBough\Core\Claim\SourceClass;
 use NorthBough\Core\Evidence\Impact\AssumedFalse;
 use NorthBough\Core\Evidence\Impact\Conclusion;
 use NorthBough\Core\Evidence\Impact\ConclusionKind;
 use NorthBough\Core\Evidence\Impact\Impact;
 use NorthBough\Core\Evidence\Impact\ImpactAnalysis;
 use NorthBough\Core\Evidence\Impact\Outcome;
-use NorthBough\Core\Evidence\Information;
-use NorthBough\Core\Evidence\SourceClass;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;

@@ -10,9 +10,9 @@ use NorthBough\Core\Evidence\Conflict\Conflict;
 use NorthBough\Core\Evidence\Conflict\ConflictRule;
 use NorthBough\Core\Evidence\Conflict\ConflictSubject;
 use NorthBough\Core\Evidence\Conflict\UndecidedConflict;
+use NorthBough\Core\Sex;
 use NorthBough\Core\Tree\Parentage;
 use NorthBough\Core\Tree\ParentageKind;
-use NorthBough\Core\Tree\Sex;
 use NorthBough\Core\Tree\Standing;
 
 /** One mother and one father by birth. Adoptive, foster and recognised parents stand beside them, and so does a certificate that was made anew. */

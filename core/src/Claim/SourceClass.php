@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace NorthBough\Core\Evidence;
+namespace NorthBough\Core\Claim;
 
 /** How a source is classed as it was seen. A faithful image counts as its original; an index or a transcript is derivative; a narrative that weighs others is authored. */
 enum SourceClass: string

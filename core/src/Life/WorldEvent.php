@@ -2,12 +2,13 @@
 
 declare(strict_types=1);
 
-namespace NorthBough\Core\Tree;
+namespace NorthBough\Core\Life;
 
 use NorthBough\Core\Chrono\DaySpan;
 use NorthBough\Core\Chrono\GenDate;
 use NorthBough\Core\Compare\Places;
 use NorthBough\Core\Compare\Verdict;
+use NorthBough\Core\Tree\Person;
 
 /** Something that happened in the world around somebody: a war, a fire, the coming of a register. */
 final readonly class WorldEvent

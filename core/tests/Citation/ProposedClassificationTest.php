@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-namespace NorthBough\Core\Tests\Evidence;
+namespace NorthBough\Core\Tests\Citation;
 
+use NorthBough\Core\Citation\ProposedClassification;
 use NorthBough\Core\Citation\SourceKinds;
-use NorthBough\Core\Evidence\Directness;
-use NorthBough\Core\Evidence\Information;
-use NorthBough\Core\Evidence\ProposedClassification;
-use NorthBough\Core\Evidence\SourceClass;
+use NorthBough\Core\Claim\Directness;
+use NorthBough\Core\Claim\Information;
+use NorthBough\Core\Claim\SourceClass;
 use NorthBough\Core\Record\RecordKinds;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;

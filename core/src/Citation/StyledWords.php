@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-namespace NorthBough\Core\Report\Node;
+namespace NorthBough\Core\Citation;
 
 /** Some words in one style; a note mark when `note` is above 0. */
-final readonly class Words
+final readonly class StyledWords
 {
     private function __construct(public string $text, public string $style, public int $note)
     {

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace NorthBough\Core\Tree;
+namespace NorthBough\Core;
 
 /** Sex as GEDCOM has it. */
 enum Sex: string

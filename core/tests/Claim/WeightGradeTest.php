@@ -2,17 +2,17 @@
 
 declare(strict_types=1);
 
-namespace NorthBough\Core\Tests\Evidence;
+namespace NorthBough\Core\Tests\Claim;
 
 use NorthBough\Core\Chrono\GenDate;
-use NorthBough\Core\Evidence\ClassifiedClaim;
+use NorthBough\Core\Claim\ClassifiedClaim;
+use NorthBough\Core\Claim\Directness;
+use NorthBough\Core\Claim\Information;
+use NorthBough\Core\Claim\SourceClass;
+use NorthBough\Core\Claim\WeightGrade;
 use NorthBough\Core\Evidence\Contemporaneity;
-use NorthBough\Core\Evidence\Directness;
-use NorthBough\Core\Evidence\Information;
 use NorthBough\Core\Evidence\OriginGroups;
 use NorthBough\Core\Evidence\QualityNumber;
-use NorthBough\Core\Evidence\SourceClass;
-use NorthBough\Core\Evidence\WeightGrade;
 use NorthBough\Core\Evidence\WeightRule;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;

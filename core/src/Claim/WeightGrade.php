@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace NorthBough\Core\Evidence;
+namespace NorthBough\Core\Claim;
 
 /** A claim's place in an order, never a sum of points. */
 enum WeightGrade: string

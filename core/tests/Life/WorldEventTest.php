@@ -2,10 +2,11 @@
 
 declare(strict_types=1);
 
-namespace NorthBough\Core\Tests\Tree;
+namespace NorthBough\Core\Tests\Life;
 
 use NorthBough\Core\Chrono\GenDate;
-use NorthBough\Core\Tree\WorldEvent;
+use NorthBough\Core\Life\WorldEvent;
+use NorthBough\Core\Tests\Tree\Isles;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace NorthBough\Core\Evidence;
+namespace NorthBough\Core\Claim;
 
 /** A claim with what is known of where it comes from: as much as its weight and its origin follow from. */
 final readonly class ClassifiedClaim

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace NorthBough\Core\Evidence;
+namespace NorthBough\Core\Claim;
 
 /** What an informant knew of one aspect of what they told. Nobody is a primary informant of their own birth. */
 enum Information: string

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace NorthBough\Core\Evidence;
+namespace NorthBough\Core\Claim;
 
 /** How a claim answers a question: by itself, together with others, or by being absent where it ought to stand. It belongs to the pair of claim and question, and adds no weight. */
 enum Directness: string

@@ -2,9 +2,11 @@
 
 declare(strict_types=1);
 
-namespace NorthBough\Core\Evidence;
+namespace NorthBough\Core\Citation;
 
-use NorthBough\Core\Citation\SourceKind;
+use NorthBough\Core\Claim\Directness;
+use NorthBough\Core\Claim\Information;
+use NorthBough\Core\Claim\SourceClass;
 use NorthBough\Core\Record\RecordKind;
 
 /**
