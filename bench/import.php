@@ -9,10 +9,10 @@ declare(strict_types=1);
  */
 
 use App\Models\Tree;
-use App\Trees\Access\CurrentTree;
 use App\Trees\Changes\AuthoredTables;
 use App\Trees\Exchange\ImportTree;
 use App\Trees\Exchange\SilentProgress;
+use App\Trees\Scope\CurrentTree;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 

@@ -7,8 +7,8 @@ declare(strict_types=1);
  *     php bench/kin.php PEOPLE
  */
 
-use App\Trees\Access\CurrentTree;
 use App\Trees\Loading\KinNeighbourhood;
+use App\Trees\Scope\CurrentTree;
 use Illuminate\Support\Facades\DB;
 use NorthBough\Core\Kin\Kinship;
 

@@ -9,7 +9,7 @@ declare(strict_types=1);
  */
 
 use App\Models\Source;
-use App\Trees\Access\CurrentTree;
+use App\Trees\Scope\CurrentTree;
 use Illuminate\Support\Facades\DB;
 
 require __DIR__.'/boot.php';

@@ -8,11 +8,11 @@ declare(strict_types=1);
  *     php bench/there-and-back.php 20000 2000
  */
 
-use App\Trees\Access\CurrentTree;
 use App\Trees\Exchange\ExportTree;
 use App\Trees\Exchange\ImportTree;
 use App\Trees\Exchange\SilentProgress;
 use App\Trees\Exchange\WriteFile;
+use App\Trees\Scope\CurrentTree;
 use NorthBough\Core\Gedcom\Version;
 
 require __DIR__.'/boot.php';

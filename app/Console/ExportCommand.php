@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Console;
 
 use App\Counted;
-use App\Trees\Access\CurrentTree;
-use App\Trees\Access\PrivacyAwareExport;
 use App\Trees\Exchange\NotWritten;
+use App\Trees\Exchange\PrivacyAwareExport;
 use App\Trees\Exchange\WriteFile;
+use App\Trees\Scope\CurrentTree;
 use Illuminate\Console\Command;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\File;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Console;
 
 use App\Refusal;
-use App\Trees\Access\CurrentTree;
 use App\Trees\Loading\KinNeighbourhood;
+use App\Trees\Scope\CurrentTree;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
 use NorthBough\Core\Kin\Kinship;

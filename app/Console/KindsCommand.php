@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use App\Trees\Access\CurrentTree;
-use App\Trees\Records\TreeRecordKinds;
+use App\Trees\Kinds\TreeRecordKinds;
+use App\Trees\Scope\CurrentTree;
 use Illuminate\Console\Command;
 use NorthBough\Core\Record\Column;
 use NorthBough\Core\Record\RecordKind;

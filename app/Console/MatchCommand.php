@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Console;
 
 use App\Refusal;
-use App\Trees\Access\CurrentTree;
 use App\Trees\Records\RecordFile;
 use App\Trees\Records\RecordMatches;
+use App\Trees\Scope\CurrentTree;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
 use NorthBough\Core\Linkage\HouseholdMatch;

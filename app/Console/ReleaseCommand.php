@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Console;
 
 use App\Models\Tree;
-use App\Trees\Access\CurrentTree;
-use App\Trees\Check\RecalculationQueue;
 use App\Trees\Derived\PersonIndex;
+use App\Trees\Derived\RecalculationQueue;
 use App\Trees\Exchange\LostRuns;
+use App\Trees\Scope\CurrentTree;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
 

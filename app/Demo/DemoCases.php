@@ -15,10 +15,10 @@ use App\Models\SearchPerson;
 use App\Models\Task;
 use App\Models\User;
 use App\Refusal;
+use App\Trees\Casework\Cases;
 use App\Trees\Changes\ChangeMethod;
 use App\Trees\Changes\ChangeSets;
 use App\Trees\Changes\Intent;
-use App\Trees\Evidence\Casework\Cases;
 use NorthBough\Core\Chrono\GenDate;
 use NorthBough\Core\Evidence\Casework\CaseState;
 

@@ -6,10 +6,10 @@ namespace App\Jobs;
 
 use App\Models\Run;
 use App\Models\Tree;
-use App\Trees\Access\CurrentTree;
 use App\Trees\Exchange\Cancelled;
 use App\Trees\Exchange\PreviewFile;
 use App\Trees\Exchange\RunProgress;
+use App\Trees\Scope\CurrentTree;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 use Illuminate\Support\Carbon;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Jobs;
 
 use App\Models\Tree;
-use App\Trees\Access\CurrentTree;
 use App\Trees\Derived\PersonIndex;
+use App\Trees\Scope\CurrentTree;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 use Illuminate\Support\Facades\DB;

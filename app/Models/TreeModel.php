@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Trees\Access\CurrentTree;
 use App\Trees\Changes\OpenChange;
+use App\Trees\Scope\CurrentTree;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Str;

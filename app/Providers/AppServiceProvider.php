@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Console\RenamedMigrations;
-use App\Trees\Access\CurrentTree;
 use App\Trees\Changes\OpenChange;
 use App\Trees\Editing\HeldCitation;
-use App\Trees\Records\TreeRecordKinds;
-use App\Trees\Records\TreeSourceKinds;
+use App\Trees\Kinds\TreeRecordKinds;
+use App\Trees\Kinds\TreeSourceKinds;
+use App\Trees\Scope\CurrentTree;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Console\Events\CommandStarting;
 use Illuminate\Http\Request;

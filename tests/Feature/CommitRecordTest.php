@@ -10,7 +10,7 @@ use App\Models\Name;
 use App\Models\Placing;
 use App\Models\Question;
 use App\Models\Record;
-use App\Trees\Check\Window\StoredWindows;
+use App\Trees\Derived\Window\StoredWindows;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 

@@ -7,11 +7,11 @@ namespace Tests\Feature;
 use App\Models\Person;
 use App\Models\Run;
 use App\Models\Tree;
-use App\Trees\Access\CurrentTree;
 use App\Trees\Changes\AuthoredTables;
 use App\Trees\Exchange\Cancelled;
 use App\Trees\Exchange\CopyTree;
 use App\Trees\Exchange\Progress;
+use App\Trees\Scope\CurrentTree;
 use Illuminate\Support\Facades\DB;
 
 /** A tree once more, and whom each member wants at its centre. */

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Question;
-use App\Trees\Records\TreeSourceKinds;
+use App\Trees\Kinds\TreeSourceKinds;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
 

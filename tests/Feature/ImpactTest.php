@@ -8,7 +8,7 @@ use App\Models\Claim;
 use App\Models\Event;
 use App\Models\Parentage;
 use App\Models\Question;
-use App\Trees\Check\Window\Windows;
+use App\Trees\Derived\Window\Windows;
 use App\Trees\Loading\DatabaseTree;
 use Illuminate\Support\Facades\DB;
 use NorthBough\Core\Chrono\SpanWords;

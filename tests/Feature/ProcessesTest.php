@@ -92,7 +92,7 @@ final class ProcessesTest extends BaseTestCase
             require %s;
             $app = require %s;
             $app->make(Illuminate\Contracts\Console\Kernel::class)->bootstrap();
-            $app->make(App\Trees\Access\CurrentTree::class)->enter(App\Models\Tree::query()->findOrFail(%s));
+            $app->make(App\Trees\Scope\CurrentTree::class)->enter(App\Models\Tree::query()->findOrFail(%s));
             $changes = $app->make(App\Trees\Changes\ChangeSets::class);
             $people = $app->make(App\Trees\Editing\People::class);
             for ($at = 0; $at < 25; $at++) {

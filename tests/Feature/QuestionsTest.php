@@ -10,8 +10,8 @@ use App\Models\Person;
 use App\Models\Question;
 use App\Models\Record;
 use App\Models\Tree;
-use App\Trees\Check\Finding\ConflictFindings;
-use App\Trees\Check\RecalculationQueue;
+use App\Trees\Derived\Finding\ConflictFindings;
+use App\Trees\Derived\RecalculationQueue;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Trees\Records\TreeSourceKinds;
+use App\Trees\Kinds\TreeSourceKinds;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\AssertionFailedError;

@@ -6,7 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\Event;
 use App\Models\Question;
-use App\Trees\Check\RecalculationQueue;
+use App\Trees\Derived\RecalculationQueue;
 use Illuminate\Support\Facades\DB;
 
 /** Questions close where they are settled, and nothing is called contradictory that is not. */

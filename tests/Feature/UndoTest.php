@@ -8,7 +8,7 @@ use App\Models\Person;
 use App\Models\Union;
 use App\Trees\Changes\ChangeSets;
 use App\Trees\Changes\Intent;
-use App\Trees\Records\TreeSourceKinds;
+use App\Trees\Kinds\TreeSourceKinds;
 use Illuminate\Support\Facades\DB;
 use LogicException;
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Trees\Check\RecalculationQueue;
-use App\Trees\Check\Window\StoredWindows;
+use App\Trees\Derived\RecalculationQueue;
+use App\Trees\Derived\Window\StoredWindows;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;

@@ -14,7 +14,7 @@ use App\Printing\Attachment;
 use App\Printing\Pdf;
 use App\Refusal;
 use App\Trees\Access\LivingPeople;
-use App\Trees\Access\PrivacyAwareExport;
+use App\Trees\Exchange\PrivacyAwareExport;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;

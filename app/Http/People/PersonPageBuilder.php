@@ -24,7 +24,7 @@ use App\Models\Name as NameRow;
 use App\Models\Note;
 use App\Models\Person as PersonRow;
 use App\Trees\Access\LivingPeople;
-use App\Trees\Check\Window\StoredWindows;
+use App\Trees\Derived\Window\StoredWindows;
 use App\Trees\Evidence\WrittenReasons;
 use App\Trees\Exchange\KeptLines;
 use App\Trees\Journal\DeletedKin;

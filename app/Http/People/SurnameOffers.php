@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\People;
 
 use App\Http\People\Resources\SurnameOfferResource;
-use App\Trees\Access\CurrentTree;
+use App\Trees\Scope\CurrentTree;
 use NorthBough\Core\Entry\SurnameOffer;
 use NorthBough\Core\Naming\Custom\NamingCustoms;
 use NorthBough\Core\Tree\ParentSet;

@@ -20,7 +20,7 @@ use App\Models\Question;
 use App\Models\Record;
 use App\Models\RollLine;
 use App\Models\Source;
-use App\Trees\Evidence\ClassifiedClaims;
+use App\Trees\Claims\ClassifiedClaims;
 use App\Trees\Loading\DatabaseTree;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;

@@ -11,11 +11,11 @@ use App\Http\Questions\Inputs\MarkFalseInput;
 use App\Http\Questions\Resources\ImpactPage;
 use App\Http\Tree\TreesController;
 use App\Refusal;
-use App\Trees\Access\CurrentTree;
 use App\Trees\Changes\ChangeSets;
 use App\Trees\Changes\Intent;
 use App\Trees\Evidence\Impact\Impacts;
 use App\Trees\Evidence\Impact\ImpactTarget;
+use App\Trees\Scope\CurrentTree;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 

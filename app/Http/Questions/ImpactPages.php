@@ -18,7 +18,7 @@ use App\Models\Record;
 use App\Models\RollLine;
 use App\Models\Source;
 use App\Models\UnionPartner;
-use App\Trees\Check\Window\Windows;
+use App\Trees\Derived\Window\Windows;
 use App\Trees\Evidence\Impact\ConclusionLoader;
 use App\Trees\Evidence\Impact\ImpactPreview;
 use App\Trees\Evidence\Impact\ImpactTarget;

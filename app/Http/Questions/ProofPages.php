@@ -10,7 +10,7 @@ use App\Models\Question;
 use App\Models\Record;
 use App\Models\Repository;
 use App\Models\Source;
-use App\Trees\Records\TreeSourceKinds;
+use App\Trees\Kinds\TreeSourceKinds;
 use Illuminate\Support\Carbon;
 use NorthBough\Core\Citation\NoteForms;
 use NorthBough\Core\Citation\StyledWords;

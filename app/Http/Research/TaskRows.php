@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Research;
 
 use App\Http\Research\Resources\TaskResource;
-use App\Trees\Access\CurrentTree;
 use App\Trees\Access\LivingPeople;
+use App\Trees\Scope\CurrentTree;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 

@@ -7,7 +7,7 @@ namespace App\Http\Security;
 use App\Models\Tree;
 use App\Models\User;
 use App\Refusal;
-use App\Trees\Access\CurrentTree;
+use App\Trees\Scope\CurrentTree;
 use Closure;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Http\Request;

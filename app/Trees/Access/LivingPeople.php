@@ -6,6 +6,7 @@ namespace App\Trees\Access;
 
 use App\Trees\Display\DisplayPreferences;
 use App\Trees\Loading\DatabaseTree;
+use App\Trees\Scope\CurrentTree;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;

@@ -11,6 +11,7 @@ use App\Models\Record;
 use App\Models\Region;
 use App\Models\UnionPartner;
 use App\Refusal;
+use App\Trees\Scope\CurrentTree;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Carbon;
 use NorthBough\Core\Chrono\Calendar\Calendars;

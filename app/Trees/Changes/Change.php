@@ -6,7 +6,6 @@ namespace App\Trees\Changes;
 
 use App\Models\Person;
 use App\Models\TreeModel;
-use App\Trees\Derived\AffectedPeople;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Trees\Changes;
 
 use App\Models\Tree;
-use App\Trees\Access\CurrentTree;
-use App\Trees\Check\RecalculationQueue;
 use App\Trees\Derived\PersonIndex;
+use App\Trees\Derived\RecalculationQueue;
 use App\Trees\Evidence\Questions;
+use App\Trees\Scope\CurrentTree;
 use Closure;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;

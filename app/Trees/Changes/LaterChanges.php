@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Trees\Changes;
 
-use App\Trees\Access\CurrentTree;
+use App\Trees\Scope\CurrentTree;
 use stdClass;
 
 /**

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Trees\Changes;
 
 use App\Models\User;
-use App\Trees\Access\CurrentTree;
+use App\Trees\Scope\CurrentTree;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use stdClass;

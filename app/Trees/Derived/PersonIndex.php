@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Trees\Derived;
 
-use App\Trees\Access\CurrentTree;
-use App\Trees\Exchange\CopyRows;
 use App\Trees\Loading\DatabaseTree;
 use App\Trees\Loading\EveryPerson;
+use App\Trees\Scope\CurrentTree;
+use App\Trees\Storage\CopyRows;
 use Illuminate\Support\Facades\DB;
 use NorthBough\Core\Life\DeathYears;
 use NorthBough\Core\Life\KinBirthBounds;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Trees\Display;
 
 use App\Models\User;
-use App\Trees\Access\CurrentTree;
+use App\Trees\Scope\CurrentTree;
 use Illuminate\Support\Facades\DB;
 
 /** The person at the centre of the tree: whom whoever asks chose for themselves, else whom the owner did. */

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Trees\Display;
 
 use App\Models\User;
-use App\Trees\Access\CurrentTree;
+use App\Trees\Scope\CurrentTree;
 use Illuminate\Support\Facades\Auth;
 use NorthBough\Core\Chrono\DateStyle;
 use NorthBough\Core\Naming\MarriedName;

@@ -9,6 +9,7 @@ use App\Models\Place;
 use App\Refusal;
 use App\Trees\Changes\Change;
 use App\Trees\Changes\ChangedMeanwhile;
+use App\Trees\Dating\SourceDates;
 use NorthBough\Core\Chrono\GenDate;
 use NorthBough\Core\Tree\EventKinds;
 use NorthBough\Core\Tree\Restriction;

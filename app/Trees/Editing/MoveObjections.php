@@ -7,7 +7,7 @@ namespace App\Trees\Editing;
 use App\Models\Event;
 use App\Models\ParentSet;
 use App\Models\Union;
-use App\Trees\Access\CurrentTree;
+use App\Trees\Scope\CurrentTree;
 use Illuminate\Support\Facades\DB;
 use NorthBough\Core\Tree\EventKinds;
 

@@ -12,8 +12,8 @@ use App\Models\Person;
 use App\Models\Union;
 use App\Models\UnionPartner;
 use App\Refusal;
-use App\Trees\Access\CurrentTree;
 use App\Trees\Changes\Change;
+use App\Trees\Scope\CurrentTree;
 use Illuminate\Support\Facades\DB;
 
 /**

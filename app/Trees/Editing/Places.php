@@ -11,6 +11,7 @@ use App\Models\Record;
 use App\Models\Series;
 use App\Refusal;
 use App\Trees\Changes\Change;
+use App\Trees\Dating\SourceDates;
 use App\Trees\Places\FactsAtPlaces;
 use App\Trees\Places\Gazetteers;
 use NorthBough\Core\Chrono\DaySpan;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Trees\Evidence;
 
-use App\Trees\Access\CurrentTree;
 use App\Trees\Loading\DatabaseTree;
 use App\Trees\Places\Gazetteers;
+use App\Trees\Scope\CurrentTree;
 use Illuminate\Support\Facades\DB;
 use NorthBough\Core\Compare\GazetteerPlaces;
 use NorthBough\Core\Evidence\Conflict\Conflict;

@@ -6,8 +6,8 @@ namespace App\Trees\Evidence;
 
 use App\Models\Question;
 use App\Models\RestsOn;
-use App\Trees\Access\CurrentTree;
 use App\Trees\Changes\Change;
+use App\Trees\Scope\CurrentTree;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Trees\Evidence;
 
-use App\Trees\Access\CurrentTree;
+use App\Trees\Scope\CurrentTree;
 use Illuminate\Support\Facades\DB;
 
 /** Of which facts somebody wrote why they stand as they do: in a decision, or when their standing was changed. */

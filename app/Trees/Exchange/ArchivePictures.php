@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Trees\Exchange;
 
 use App\Trees\Pictures\PictureFiles;
+use App\Trees\Storage\CopyRows;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;

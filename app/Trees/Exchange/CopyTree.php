@@ -7,12 +7,12 @@ namespace App\Trees\Exchange;
 use App\Jobs\MakePreviews;
 use App\Models\Tree;
 use App\Models\User;
-use App\Trees\Access\CurrentTree;
 use App\Trees\Changes\AuthoredTables;
 use App\Trees\Changes\Change;
 use App\Trees\Changes\ChangeMethod;
 use App\Trees\Changes\ChangeSets;
 use App\Trees\Changes\Intent;
+use App\Trees\Scope\CurrentTree;
 use Illuminate\Support\Facades\DB;
 
 /**

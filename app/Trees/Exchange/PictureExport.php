@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Trees\Exchange;
 
-use App\Trees\Access\CurrentTree;
+use App\Trees\Scope\CurrentTree;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Trees\Exchange;
 
 use App\Jobs\MakePreviews;
+use App\Trees\Storage\CopyRows;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use NorthBough\Core\Gedcom\In\FileNames;

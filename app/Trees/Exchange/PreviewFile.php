@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Trees\Exchange;
 
 use App\Models\Import;
-use App\Trees\Access\CurrentTree;
+use App\Trees\Scope\CurrentTree;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Str;
 use NorthBough\Core\Gedcom\In\Encoding\EncodingCheck;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Trees\Exchange;
 
+use App\Trees\Storage\CopyRows;
 use Illuminate\Support\Str;
 use NorthBough\Core\Gedcom\In\RowSink;
 use NorthBough\Core\Gedcom\Row\EventRow;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Trees\Journal;
 
-use App\Trees\Access\CurrentTree;
+use App\Trees\Scope\CurrentTree;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 

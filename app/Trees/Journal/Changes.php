@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Trees\Journal;
 
 use App\Models\User;
-use App\Trees\Access\CurrentTree;
 use App\Trees\Changes\JournalEntries;
+use App\Trees\Scope\CurrentTree;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use stdClass;

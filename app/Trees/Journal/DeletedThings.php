@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Trees\Journal;
 
-use App\Trees\Access\CurrentTree;
 use App\Trees\Changes\AuthoredTables;
+use App\Trees\Scope\CurrentTree;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use stdClass;

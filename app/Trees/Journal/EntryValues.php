@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Trees\Journal;
 
-use App\Trees\Access\CurrentTree;
 use App\Trees\Changes\AuthoredTables;
 use App\Trees\Changes\JournalEntries;
+use App\Trees\Scope\CurrentTree;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 

@@ -6,12 +6,12 @@ namespace App\Trees\Journal;
 
 use App\Models\TreeModel;
 use App\Refusal;
-use App\Trees\Access\CurrentTree;
 use App\Trees\Changes\AuthoredTables;
 use App\Trees\Changes\ChangedMeanwhile;
 use App\Trees\Changes\ChangeSets;
 use App\Trees\Changes\Intent;
 use App\Trees\Changes\JournalEntries;
+use App\Trees\Scope\CurrentTree;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use stdClass;

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Trees\Loading;
 
 use App\Models\Casts\DateColumns;
-use App\Trees\Access\CurrentTree;
-use App\Trees\Evidence\ClassifiedClaims;
-use App\Trees\Records\TreeSourceKinds;
+use App\Trees\Claims\ClassifiedClaims;
+use App\Trees\Kinds\TreeSourceKinds;
+use App\Trees\Scope\CurrentTree;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Trees\Loading;
 
-use App\Trees\Access\CurrentTree;
+use App\Trees\Scope\CurrentTree;
 use Illuminate\Support\Facades\DB;
 
 /** Everybody of the current tree by keyset, in the same order each time, so that whole-tree work never holds all of them. */

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Trees\Loading;
 
 use App\Models\Casts\DateColumns;
-use App\Trees\Access\CurrentTree;
+use App\Trees\Scope\CurrentTree;
 use Illuminate\Support\Facades\DB;
 use NorthBough\Core\Sex;
 use NorthBough\Core\Tree\Event;

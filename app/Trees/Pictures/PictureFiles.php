@@ -6,7 +6,7 @@ namespace App\Trees\Pictures;
 
 use App\Models\Media;
 use App\Refusal;
-use App\Trees\Access\CurrentTree;
+use App\Trees\Scope\CurrentTree;
 use Illuminate\Support\Facades\Storage;
 
 /** The files themselves, behind Flysystem: kept once by their content, never altered. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Trees\Records;
 
 use App\Refusal;
+use App\Trees\Kinds\TreeRecordKinds;
 use App\Trees\Places\Gazetteers;
 use NorthBough\Core\Chrono\GenDate;
 use NorthBough\Core\Record\Column;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Trees\Records;
 
-use App\Trees\Access\CurrentTree;
 use App\Trees\Loading\DatabaseTree;
+use App\Trees\Scope\CurrentTree;
 use App\Trees\Search\OwnVariants;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;

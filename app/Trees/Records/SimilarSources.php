@@ -6,6 +6,7 @@ namespace App\Trees\Records;
 
 use App\Models\Repository;
 use App\Models\Source;
+use App\Trees\Kinds\TreeSourceKinds;
 use NorthBough\Core\Citation\NoteForms;
 use NorthBough\Core\Citation\StyledWords;
 use NorthBough\Core\Naming\SearchForm;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Trees\Search;
 
-use App\Trees\Access\CurrentTree;
 use App\Trees\Access\LivingPeople;
+use App\Trees\Scope\CurrentTree;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;

@@ -6,7 +6,7 @@ namespace App\Http\Questions\Inputs;
 
 use App\Http\Api\ListOf;
 use App\Http\Api\ReadsRequest;
-use App\Trees\Evidence\Casework\Cases;
+use App\Trees\Casework\Cases;
 use OpenApi\Attributes as OA;
 
 /** A case that is begun: what is asked, of whom or of which line, and who it may be. */

@@ -12,7 +12,7 @@ use App\Models\ParentSet;
 use App\Models\Placing;
 use App\Models\Question;
 use App\Models\RestsOn;
-use App\Trees\Evidence\ClassifiedClaims;
+use App\Trees\Claims\ClassifiedClaims;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
 use NorthBough\Core\Claim\ClassifiedClaim;

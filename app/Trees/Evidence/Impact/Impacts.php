@@ -12,7 +12,7 @@ use App\Models\Question;
 use App\Models\Record;
 use App\Models\RestsOn;
 use App\Refusal;
-use App\Trees\Evidence\ClassifiedClaims;
+use App\Trees\Claims\ClassifiedClaims;
 use App\Trees\Evidence\Questions;
 use NorthBough\Core\Evidence\Casework\CaseState;
 use NorthBough\Core\Evidence\Impact\AssumedFalse;

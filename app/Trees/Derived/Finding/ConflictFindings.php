@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
-namespace App\Trees\Check\Finding;
+namespace App\Trees\Derived\Finding;
 
-use App\Trees\Access\CurrentTree;
-use App\Trees\Check\Window\LifeEvidence;
+use App\Trees\Derived\Window\LifeEvidence;
 use App\Trees\Evidence\ConflictSubjects;
 use App\Trees\Loading\EveryPerson;
+use App\Trees\Scope\CurrentTree;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use NorthBough\Core\Evidence\Conflict\Conflict;

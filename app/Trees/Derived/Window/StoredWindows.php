@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
-namespace App\Trees\Check\Window;
+namespace App\Trees\Derived\Window;
 
-use App\Trees\Access\CurrentTree;
-use App\Trees\Exchange\CopyRows;
 use App\Trees\Loading\DatabaseTree;
 use App\Trees\Loading\EveryPerson;
+use App\Trees\Scope\CurrentTree;
+use App\Trees\Storage\CopyRows;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use NorthBough\Core\Life\Window\Bounds;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Trees\Derived;
+namespace App\Trees\Changes;
 
 use App\Models\Record;
 use App\Models\RestsOn;

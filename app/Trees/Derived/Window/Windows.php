@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Trees\Check\Window;
+namespace App\Trees\Derived\Window;
 
 use App\Trees\Loading\DatabaseTree;
 use NorthBough\Core\Life\Window\LifeWindows;

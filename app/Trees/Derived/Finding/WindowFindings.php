@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-namespace App\Trees\Check\Finding;
+namespace App\Trees\Derived\Finding;
 
-use App\Trees\Access\CurrentTree;
+use App\Trees\Scope\CurrentTree;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use NorthBough\Core\Chrono\DayWords;

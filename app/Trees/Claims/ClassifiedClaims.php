@@ -2,15 +2,15 @@
 
 declare(strict_types=1);
 
-namespace App\Trees\Evidence;
+namespace App\Trees\Claims;
 
 use App\Models\Casts\DateColumns;
 use App\Models\Claim;
 use App\Models\Event;
 use App\Models\Record;
 use App\Models\Source;
-use App\Trees\Records\TreeRecordKinds;
-use App\Trees\Records\TreeSourceKinds;
+use App\Trees\Kinds\TreeRecordKinds;
+use App\Trees\Kinds\TreeSourceKinds;
 use Illuminate\Support\Collection;
 use NorthBough\Core\Chrono\GenDate;
 use NorthBough\Core\Citation\ProposedClassification;

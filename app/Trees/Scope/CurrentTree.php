@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Trees\Access;
+namespace App\Trees\Scope;
 
 use App\Models\Tree;
 use App\Refusal;

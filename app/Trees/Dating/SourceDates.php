@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-namespace App\Trees\Editing;
+namespace App\Trees\Dating;
 
 use App\Models\Event;
 use App\Models\Record;
 use App\Models\Source;
-use App\Trees\Access\CurrentTree;
 use App\Trees\Places\Gazetteers;
+use App\Trees\Scope\CurrentTree;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Query\Builder as QueryBuilder;
 use Illuminate\Support\Facades\DB;

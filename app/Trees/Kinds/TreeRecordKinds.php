@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-namespace App\Trees\Records;
+namespace App\Trees\Kinds;
 
 use App\Models\Record;
 use App\Models\RecordKind as OwnKind;
-use App\Trees\Access\CurrentTree;
+use App\Trees\Scope\CurrentTree;
 use Illuminate\Support\Str;
 use NorthBough\Core\Record\RecordKind;
 use NorthBough\Core\Record\RecordKinds;

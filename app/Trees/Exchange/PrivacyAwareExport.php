@@ -2,14 +2,15 @@
 
 declare(strict_types=1);
 
-namespace App\Trees\Access;
+namespace App\Trees\Exchange;
 
 use App\Models\User;
 use App\Refusal;
+use App\Trees\Access\LivingPeople;
 use App\Trees\Changes\ChangeMethod;
 use App\Trees\Changes\ChangeSets;
 use App\Trees\Changes\Intent;
-use App\Trees\Exchange\ExportTree;
+use App\Trees\Scope\CurrentTree;
 use NorthBough\Core\Gedcom\Out\ShieldedRows;
 use NorthBough\Core\Gedcom\Out\TreeRows;
 use NorthBough\Core\Tree\TreeView;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Trees\Evidence\Casework;
+namespace App\Trees\Casework;
 
 use App\Models\Alternative;
 use App\Models\Name;

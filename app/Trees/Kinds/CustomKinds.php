@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-namespace App\Trees\Records;
+namespace App\Trees\Kinds;
 
 use App\Models\Tree;
-use App\Trees\Access\CurrentTree;
+use App\Trees\Scope\CurrentTree;
 use Closure;
 
 /**

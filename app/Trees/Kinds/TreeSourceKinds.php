@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-namespace App\Trees\Records;
+namespace App\Trees\Kinds;
 
 use App\Models\SourceKind as OwnKind;
-use App\Trees\Access\CurrentTree;
+use App\Trees\Scope\CurrentTree;
 use NorthBough\Core\Citation\SourceKind;
 use NorthBough\Core\Citation\SourceKinds;
 use NorthBough\Core\Tree\CitationForms;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Trees\Exchange;
+namespace App\Trees\Storage;
 
 use Illuminate\Support\Facades\DB;
 

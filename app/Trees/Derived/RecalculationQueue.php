@@ -2,15 +2,15 @@
 
 declare(strict_types=1);
 
-namespace App\Trees\Check;
+namespace App\Trees\Derived;
 
 use App\Jobs\RecalculateDerived;
 use App\Models\Tree;
-use App\Trees\Access\CurrentTree;
-use App\Trees\Check\Finding\ConflictFindings;
-use App\Trees\Check\Finding\WindowFindings;
-use App\Trees\Check\Window\StoredWindows;
-use App\Trees\Derived\AffectedPeople;
+use App\Trees\Changes\AffectedPeople;
+use App\Trees\Derived\Finding\ConflictFindings;
+use App\Trees\Derived\Finding\WindowFindings;
+use App\Trees\Derived\Window\StoredWindows;
+use App\Trees\Scope\CurrentTree;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;

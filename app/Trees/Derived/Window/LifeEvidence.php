@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-namespace App\Trees\Check\Window;
+namespace App\Trees\Derived\Window;
 
-use App\Trees\Access\CurrentTree;
 use App\Trees\Loading\DatabaseTree;
+use App\Trees\Scope\CurrentTree;
 use Illuminate\Support\Facades\DB;
 use NorthBough\Core\Life\Window\LifeWindows;
 use NorthBough\Core\Sex;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Trees\Schema;
+namespace App\Trees\Storage;
 
 use Illuminate\Database\Schema\Blueprint;
 

@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-namespace App\Trees\Check\Window;
+namespace App\Trees\Derived\Window;
 
 use App\Models\Casts\DateColumns;
-use App\Trees\Access\CurrentTree;
-use App\Trees\Records\TreeRecordKinds;
+use App\Trees\Kinds\TreeRecordKinds;
+use App\Trees\Scope\CurrentTree;
 use Illuminate\Support\Facades\DB;
 use NorthBough\Core\Life\Window\LifeWindows;
 use stdClass;
