@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Trees\Changes\Change;
 use App\Trees\Changes\OpenChange;
 use App\Trees\Scope\CurrentTree;
 use Illuminate\Database\Eloquent\Builder;
@@ -34,6 +35,9 @@ abstract class TreeModel extends Model
     /** @var array<string, mixed> */
     protected $attributes = ['ordinal' => -1, 'written' => '{}', 'version' => 1];
 
+    /** Id of the change set in which the row was fetched or made; empty where it was fetched outside of one. */
+    private string $fetchedIn = '';
+
     protected static function booted(): void
     {
         static::addGlobalScope('tree', static function (Builder $query): void {
@@ -43,12 +47,48 @@ abstract class TreeModel extends Model
             $row->id ??= (string) Str::uuid7();
             $row->tree_id = app(CurrentTree::class)->id();
         });
-        static::created(static fn (self $row) => app(OpenChange::class)->get()->inserted($row));
+        static::created(static function (self $row): void {
+            $change = app(OpenChange::class)->get();
+            $row->fetchedIn = $change->id;
+            $change->inserted($row);
+        });
         static::updating(static function (self $row): void {
             $row->version++;
-            app(OpenChange::class)->get()->updating($row);
+            $row->openChange()->updating($row);
         });
-        static::deleting(static fn (self $row) => app(OpenChange::class)->get()->deleting($row));
+        static::deleting(static fn (self $row) => $row->openChange()->deleting($row));
+    }
+
+    public function newFromBuilder($attributes = [], $connection = null): static
+    {
+        $row = parent::newFromBuilder($attributes, $connection);
+        $row->fetchedIn = app(OpenChange::class)->id();
+
+        return $row;
+    }
+
+    public function refresh(): static
+    {
+        parent::refresh();
+        $this->fetchedIn = app(OpenChange::class)->id();
+
+        return $this;
+    }
+
+    /**
+     * The change set that writes this row. It holds the lock of the tree, so only what was fetched inside it is known to
+     * be as it stands.
+     *
+     * @throws \LogicException when the row was fetched before
+     */
+    private function openChange(): Change
+    {
+        $change = app(OpenChange::class)->get();
+        if ($this->fetchedIn !== $change->id) {
+            throw new \LogicException("A row of {$this->getTable()} is written that was fetched before its change set was open; somebody may have changed it meanwhile.");
+        }
+
+        return $change;
     }
 
     /**
@@ -85,5 +125,10 @@ abstract class TreeModel extends Model
     protected function setKeysForSaveQuery($query): Builder
     {
         return $query->where('tree_id', $this->tree_id)->where('id', $this->id);
+    }
+
+    protected function setKeysForSelectQuery($query): Builder
+    {
+        return $this->setKeysForSaveQuery($query);
     }
 }

@@ -11,11 +11,16 @@ use App\Models\Person;
 use App\Models\Tree;
 use App\Trees\Changes\AuthoredTables;
 use App\Trees\Changes\ChangeSets;
+use App\Trees\Changes\ChangeStep;
+use App\Trees\Changes\ChangeSteps;
+use App\Trees\Changes\DerivedData;
+use App\Trees\Changes\DerivedTables;
 use App\Trees\Changes\Intent;
 use App\Trees\Scope\CurrentTree;
 use Carbon\FactoryImmutable;
 use Composer\InstalledVersions;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Schema;
 use LogicException;
 
@@ -78,6 +83,29 @@ final class InvariantsTest extends TestCase
         $this->enter(Tree::begin('Other', $this->user));
         $this->expectExceptionMessage('foreign key');
         app(ChangeSets::class)->run(new Intent($this->user, 'A stray name'), static fn (): Name => Name::query()->create(['person_id' => $ewan, 'kind' => 'aka']));
+    }
+
+    public function test_a_row_fetched_before_its_change_set_cannot_be_written_in_it(): void
+    {
+        $ewan = Person::query()->findOrFail($this->person('Ewan Tarrel'));
+        $write = static fn (): bool => $ewan->fill(['sex' => 'M'])->save();
+        app(ChangeSets::class)->run(new Intent($this->user, 'Read again under the lock'), $write, $ewan);
+        self::assertSame('M', $ewan->refresh()->sex);
+        $this->expectExceptionMessage('was fetched before its change set was open');
+        app(ChangeSets::class)->run(new Intent($this->user, 'As it was before'), static fn (): bool => $ewan->fill(['sex' => 'F'])->save());
+    }
+
+    public function test_every_step_and_every_derived_table_is_registered(): void
+    {
+        $registered = [...app(ChangeSteps::class)->all, ...app(DerivedTables::class)->atOnce, ...app(DerivedTables::class)->inQueue];
+        $written = [];
+        foreach (File::allFiles(app_path('Trees')) as $file) {
+            $class = 'App\\Trees\\'.str_replace('/', '\\', substr($file->getRelativePathname(), 0, -4));
+            if (class_exists($class) && (is_subclass_of($class, ChangeStep::class) || is_subclass_of($class, DerivedData::class))) {
+                $written[] = $class;
+            }
+        }
+        self::assertEqualsCanonicalizing($written, array_map(get_class(...), $registered));
     }
 
     public function test_every_authored_table_is_journalled_and_keyed_by_its_tree(): void

@@ -4,14 +4,20 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Person;
 use App\Models\Tree;
 use App\Models\User;
 use App\Trees\Changes\AuthoredTables;
+use App\Trees\Changes\ChangeSets;
+use App\Trees\Changes\Intent;
+use App\Trees\Editing\People;
+use App\Trees\Scope\CurrentTree;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Testing\TestCase as BaseTestCase;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+use NorthBough\Core\Entry\OneLineEntry;
 use Symfony\Component\Process\Process;
 
 /** What only real processes show: killed in the middle, and two at once. */
@@ -86,19 +92,54 @@ final class ProcessesTest extends BaseTestCase
     public function test_two_who_save_at_once_lose_nothing_of_each_other(): void
     {
         $tree = Tree::begin('Two at once', $this->user);
+        $this->runTwice($tree, <<<'PHP'
+            $changes = $app->make(App\Trees\Changes\ChangeSets::class);
+            $people = $app->make(App\Trees\Editing\People::class);
+            for ($at = 0; $at < 25; $at++) {
+                $changes->run(new App\Trees\Changes\Intent(null, 'Entered one'), fn () => $people->enter(NorthBough\Core\Entry\OneLineEntry::parse("Given{$at} Tarrel b 1850 Hask")));
+            }
+            PHP);
+
+        self::assertSame(range(1, 50), DB::table('people')->where('tree_id', $tree->id)->orderBy('number')->pluck('number')->all());
+        self::assertSame(range(1, 50), DB::table('change_sets')->where('tree_id', $tree->id)->orderBy('seq')->pluck('seq')->all());
+    }
+
+    public function test_of_two_who_undo_the_same_at_once_only_one_does(): void
+    {
+        $tree = Tree::begin('Undone at once', $this->user);
+        app(CurrentTree::class)->within($tree, function (): void {
+            foreach (range(1, 20) as $at) {
+                app(ChangeSets::class)->run(new Intent($this->user, "Entered {$at}"), static fn (): Person => app(People::class)->enter(OneLineEntry::parse("Given{$at} Tarrel")));
+            }
+        });
+        $this->runTwice($tree, sprintf(<<<'PHP'
+            $undo = $app->make(App\Trees\Changes\Undo::class);
+            $user = App\Models\User::query()->findOrFail(%s);
+            foreach (Illuminate\Support\Facades\DB::table('change_sets')->where('kind', 'do')->where('tree_id', $tree)->orderByDesc('seq')->pluck('id') as $id) {
+                try {
+                    $undo->undo($id, $user);
+                } catch (App\Trees\Changes\CannotUndo) {
+                }
+            }
+            PHP, var_export($this->user->id, true)));
+
+        $undone = DB::table('change_sets')->where('tree_id', $tree->id)->where('kind', 'undo')->pluck('undoes');
+        self::assertSame([20, 20, 0], [$undone->count(), $undone->unique()->count(), DB::table('people')->where('tree_id', $tree->id)->count()]);
+    }
+
+    /** Runs lines of PHP in two processes at once, each in the tree, and waits for both. */
+    private function runTwice(Tree $tree, string $php): void
+    {
         $script = (string) tempnam(sys_get_temp_dir(), 'nb');
         file_put_contents($script, sprintf(<<<'PHP'
             <?php
             require %s;
             $app = require %s;
             $app->make(Illuminate\Contracts\Console\Kernel::class)->bootstrap();
-            $app->make(App\Trees\Scope\CurrentTree::class)->enter(App\Models\Tree::query()->findOrFail(%s));
-            $changes = $app->make(App\Trees\Changes\ChangeSets::class);
-            $people = $app->make(App\Trees\Editing\People::class);
-            for ($at = 0; $at < 25; $at++) {
-                $changes->run(new App\Trees\Changes\Intent(null, 'Entered one'), fn () => $people->enter(NorthBough\Core\Entry\OneLineEntry::parse("Given{$at} Tarrel b 1850 Hask")));
-            }
-            PHP, ...array_map(static fn (string $value): string => var_export($value, true), [base_path('vendor/autoload.php'), base_path('bootstrap/app.php'), $tree->id])));
+            $tree = %s;
+            $app->make(App\Trees\Scope\CurrentTree::class)->enter(App\Models\Tree::query()->findOrFail($tree));
+
+            PHP, ...array_map(static fn (string $value): string => var_export($value, true), [base_path('vendor/autoload.php'), base_path('bootstrap/app.php'), $tree->id])).$php);
         $both = array_map(fn (): Process => new Process([PHP_BINARY, $script], base_path(), $this->environment(), timeout: 120), [1, 2]);
         array_map(static fn (Process $process) => $process->start(), $both);
         foreach ($both as $process) {
@@ -106,9 +147,6 @@ final class ProcessesTest extends BaseTestCase
             self::assertSame('', $process->getErrorOutput().$process->getOutput());
         }
         unlink($script);
-
-        self::assertSame(range(1, 50), DB::table('people')->where('tree_id', $tree->id)->orderBy('number')->pluck('number')->all());
-        self::assertSame(range(1, 50), DB::table('change_sets')->where('tree_id', $tree->id)->orderBy('seq')->pluck('seq')->all());
     }
 
     private function artisanProcess(string ...$arguments): Process

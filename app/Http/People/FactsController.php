@@ -68,6 +68,7 @@ final readonly class FactsController
         $this->changes->run(
             new Intent(TreesController::user($request), 'Deleted '.self::word($event->kind)),
             fn (Change $change) => $this->facts->delete($change, $event),
+            $event,
         );
 
         return response()->noContent();

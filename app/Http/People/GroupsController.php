@@ -116,7 +116,7 @@ final readonly class GroupsController
 
     private function delete(Request $request, Group|Mark $row): Response
     {
-        $this->changes->run(new Intent(TreesController::user($request), "Deleted {$row->name}"), static fn (Change $change) => $change->deleteWhole($row));
+        $this->changes->run(new Intent(TreesController::user($request), "Deleted {$row->name}"), static fn (Change $change) => $change->deleteWhole($row), $row);
 
         return response()->noContent();
     }
@@ -138,7 +138,7 @@ final readonly class GroupsController
     private function takeOut(Request $request, GroupMember|Marking $row): Response
     {
         $this->changes->run(new Intent(TreesController::user($request), $row instanceof Marking ? 'Removed a mark from somebody' : 'Removed somebody from a group'),
-            static fn (Change $change) => $change->deleteWhole($row));
+            static fn (Change $change) => $change->deleteWhole($row), $row);
 
         return response()->noContent();
     }

@@ -43,6 +43,7 @@ final readonly class NamesController
         $made = $this->changes->run(
             new Intent(TreesController::user($request), "Added the name {$name->shown()}"),
             fn (): Name => $this->people->addName($row, $name, NameKind::from($input->kind ?? 'aka')),
+            $row,
         );
 
         return response()->json(new CreatedResource($made->id));
@@ -87,6 +88,7 @@ final readonly class NamesController
         $this->changes->run(
             new Intent(TreesController::user($request), "Deleted the name {$row->personalName()->shown()}"),
             fn (Change $change) => $this->people->deleteName($change, $row),
+            $row,
         );
 
         return response()->noContent();

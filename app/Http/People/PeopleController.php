@@ -84,6 +84,7 @@ final readonly class PeopleController
         [$relative, $union] = $this->changes->run(
             new Intent(TreesController::user($request), "Added {$name} as {$input->relation} of {$this->pages->nameOf($row)}"),
             fn (): array => $this->relatives->add($row, $input->relation, $who, $input->unionId, $kind),
+            ...array_values(array_filter([$row, $who], static fn (Person|OneLineEntry $fetched): bool => $fetched instanceof Person)),
         );
 
         return response()->json(new TieResource($relative->id, $union?->id));
@@ -118,6 +119,7 @@ final readonly class PeopleController
         $this->changes->run(
             new Intent(TreesController::user($request), "Deleted {$this->pages->nameOf($row)} with {$this->people->weightOf($row)}"),
             fn (Change $change) => $this->people->delete($change, $row),
+            $row,
         );
 
         return response()->noContent();

@@ -48,7 +48,7 @@ final readonly class RolesController
     public function destroy(Request $request, string $tree, string $role): Response
     {
         $row = EventRole::query()->findOrFail($role);
-        $this->changes->run(new Intent(TreesController::user($request), "Removed a {$row->role}"), static fn (Change $change) => $change->deleteWhole($row));
+        $this->changes->run(new Intent(TreesController::user($request), "Removed a {$row->role}"), static fn (Change $change) => $change->deleteWhole($row), $row);
 
         return response()->noContent();
     }

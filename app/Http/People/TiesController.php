@@ -47,6 +47,7 @@ final readonly class TiesController
         $this->changes->run(
             new Intent(TreesController::user($request), "Unlinked {$child} from a set of parents"),
             fn (Change $change) => $this->ties->unlinkParents($change, $set),
+            $set,
         );
 
         return response()->noContent();
@@ -59,6 +60,7 @@ final readonly class TiesController
         $count = $this->changes->run(
             new Intent(TreesController::user($request), "Unlinked {$this->pages->nameOf($row)} from all kin", ReasonInput::from($request)->why ?? ''),
             fn (Change $change): int => $this->ties->unlinkEverybody($change, $row),
+            $row,
         );
 
         return response()->json(new DoneResource(Counted::of($count, 'tie was', 'ties were').' removed.'));
@@ -72,6 +74,7 @@ final readonly class TiesController
         $this->changes->run(
             new Intent(TreesController::user($request), "Unlinked {$name} from a couple"),
             fn (Change $change) => $this->ties->unlinkPartner($change, $tie),
+            $tie,
         );
 
         return response()->noContent();
@@ -112,6 +115,7 @@ final readonly class TiesController
                     $this->changing->lead($set);
                 }
             },
+            $set,
         );
 
         return response()->noContent();
@@ -134,6 +138,7 @@ final readonly class TiesController
         $this->changes->run(
             new Intent(TreesController::user($request), $this->moves->fromTo($set, $to), $input->why ?? ''),
             fn (Change $change) => $this->moves->child($change, $set, $to),
+            $set, $to,
         );
 
         return response()->noContent();
@@ -156,6 +161,7 @@ final readonly class TiesController
         $this->changes->run(
             new Intent(TreesController::user($request), "Put {$this->pages->nameOf($to)} in the place of {$this->pages->nameOf(Person::query()->findOrFail($tie->person_id))} in a union", $input->why ?? ''),
             fn () => $this->moves->partner($tie, $to),
+            $tie, $to,
         );
 
         return response()->noContent();
@@ -166,7 +172,7 @@ final readonly class TiesController
     {
         $ids = OrderInput::from($request)->ids;
         $row = Union::query()->findOrFail($union);
-        $this->changes->run(new Intent(TreesController::user($request), 'Changed the order of the children of a couple'), fn () => $this->changing->orderChildren($row, $ids));
+        $this->changes->run(new Intent(TreesController::user($request), 'Changed the order of the children of a couple'), fn () => $this->changing->orderChildren($row, $ids), $row);
 
         return response()->noContent();
     }
@@ -176,7 +182,7 @@ final readonly class TiesController
     {
         $ids = OrderInput::from($request)->ids;
         $row = Person::query()->findOrFail($person);
-        $this->changes->run(new Intent(TreesController::user($request), "Changed the order of the couples of {$this->pages->nameOf($row)} in order"), fn () => $this->changing->orderUnions($ids));
+        $this->changes->run(new Intent(TreesController::user($request), "Changed the order of the couples of {$this->pages->nameOf($row)}"), fn () => $this->changing->orderUnions($ids));
 
         return response()->noContent();
     }

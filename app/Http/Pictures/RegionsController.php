@@ -34,7 +34,7 @@ final readonly class RegionsController
         $file = Media::query()->findOrFail($media);
         $at = ['page' => $input->page, 'left' => $input->left, 'top' => $input->top, 'width' => min($input->width, 1 - $input->left), 'height' => min($input->height, 1 - $input->top)];
         $region = $this->changes->run(new Intent(TreesController::user($request), 'Said who is on a picture'),
-            fn (): Region => $this->regions->tag($file, $at, $input->personId, $input->words ?? ''));
+            fn (): Region => $this->regions->tag($file, $at, $input->personId, $input->words ?? ''), $file);
 
         return response()->json(new CreatedResource($region->id));
     }

@@ -88,14 +88,14 @@ final readonly class PlacePartsController
     private function add(Request $request, string $place, string $summary, Closure $make): JsonResponse
     {
         $row = Place::query()->findOrFail($place);
-        $made = $this->changes->run(new Intent(TreesController::user($request), "{$summary} {$row->name}"), static fn (): TreeModel => $make($row));
+        $made = $this->changes->run(new Intent(TreesController::user($request), "{$summary} {$row->name}"), static fn (): TreeModel => $make($row), $row);
 
         return response()->json(new CreatedResource($made->id));
     }
 
     private function remove(Request $request, TreeModel $row, string $summary): Response
     {
-        $this->changes->run(new Intent(TreesController::user($request), $summary), static fn (Change $change) => $change->deleteWhole($row));
+        $this->changes->run(new Intent(TreesController::user($request), $summary), static fn (Change $change) => $change->deleteWhole($row), $row);
 
         return response()->noContent();
     }

@@ -92,7 +92,7 @@ final readonly class PlacesController
     public function destroy(Request $request, string $tree, string $place): Response
     {
         $row = Place::query()->findOrFail($place);
-        $this->changes->run(new Intent(TreesController::user($request), "Deleted the place {$row->name}"), fn (Change $change) => $this->places->delete($change, $row));
+        $this->changes->run(new Intent(TreesController::user($request), "Deleted the place {$row->name}"), fn (Change $change) => $this->places->delete($change, $row), $row);
 
         return response()->noContent();
     }

@@ -70,7 +70,7 @@ final readonly class CasesController
     {
         $input = AlternativeInput::from($request);
         $row = self::question($question);
-        $made = $this->changes->run(new Intent(TreesController::user($request), 'Named somebody else in a case'), fn (): Alternative => $this->cases->alternative($row, $input->personId, $input->title ?? ''));
+        $made = $this->changes->run(new Intent(TreesController::user($request), 'Named somebody else in a case'), fn (): Alternative => $this->cases->alternative($row, $input->personId, $input->title ?? ''), $row);
 
         return response()->json(new CreatedResource($made->id));
     }
@@ -79,7 +79,7 @@ final readonly class CasesController
     public function dropAlternative(Request $request, string $tree, string $alternative): Response
     {
         $row = Alternative::query()->findOrFail($alternative);
-        $this->changes->run(new Intent(TreesController::user($request), 'Removed an answer from a case'), static fn (Change $change) => $change->deleteWhole($row));
+        $this->changes->run(new Intent(TreesController::user($request), 'Removed an answer from a case'), static fn (Change $change) => $change->deleteWhole($row), $row);
 
         return response()->noContent();
     }
@@ -103,7 +103,7 @@ final readonly class CasesController
     public function dropPoint(Request $request, string $tree, string $point): Response
     {
         $row = Point::query()->findOrFail($point);
-        $this->changes->run(new Intent(TreesController::user($request), 'Removed a point from a case'), static fn (Change $change) => $change->deleteWhole($row));
+        $this->changes->run(new Intent(TreesController::user($request), 'Removed a point from a case'), static fn (Change $change) => $change->deleteWhole($row), $row);
 
         return response()->noContent();
     }

@@ -55,6 +55,7 @@ final readonly class CitationsController
         $claim = $this->changes->run(
             new Intent(TreesController::user($request), "Cited {$source->title}"),
             fn (): Claim => $this->citations->cite('event_id', $event->id, $source, $input->locator ?? '', $input->words ?? ''),
+            $event, $source,
         );
 
         return response()->json(new CreatedResource($claim->id));
@@ -78,6 +79,7 @@ final readonly class CitationsController
         $this->changes->run(
             new Intent(TreesController::user($request), 'Put a citation on the same event of '.Counted::of(count($people), 'more person', 'more people')),
             static fn (): int => $shared->put($row, $people),
+            $row,
         );
 
         return response()->json(new CreatedResource($claim));
@@ -90,6 +92,7 @@ final readonly class CitationsController
         $this->changes->run(
             new Intent(TreesController::user($request), 'Removed a citation from a fact'),
             fn (Change $change) => $this->citations->uncite($change, $row),
+            $row,
         );
 
         return response()->noContent();

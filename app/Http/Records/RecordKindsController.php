@@ -81,7 +81,7 @@ final readonly class RecordKindsController
             throw new Refusal(Counted::of($used, 'record is', 'records are').' of this kind. Give them another kind first.', 409);
         }
         $row = OwnKind::query()->findOrFail($recordKind);
-        $this->changes->run(new Intent(TreesController::user($request), "Deleted the kind of record “{$row->name}”"), static fn (Change $change) => $change->deleteWhole($row));
+        $this->changes->run(new Intent(TreesController::user($request), "Deleted the kind of record “{$row->name}”"), static fn (Change $change) => $change->deleteWhole($row), $row);
         $this->kinds->forget();
 
         return response()->noContent();

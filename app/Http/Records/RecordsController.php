@@ -66,7 +66,7 @@ final readonly class RecordsController
             $this->doubled->refuseRecord($row, $input->locator ?? '');
         }
         $record = $this->changes->run(new Intent(TreesController::user($request), "Began a record in {$row->title}"),
-            fn (): Record => $this->rolls->begin($row, $input->kind, $input->locator ?? ''));
+            fn (): Record => $this->rolls->begin($row, $input->kind, $input->locator ?? ''), $row);
 
         return response()->json(new CreatedResource($record->id));
     }

@@ -121,7 +121,7 @@ final readonly class SourceKindsController
             throw new Refusal(Counted::of($used, 'source is', 'sources are').' of this kind. Give them another kind first.', 409);
         }
         $row = OwnKind::query()->findOrFail($sourceKind);
-        $this->changes->run(new Intent(TreesController::user($request), "Deleted the kind of source “{$row->name}”"), static fn (Change $change) => $change->deleteWhole($row));
+        $this->changes->run(new Intent(TreesController::user($request), "Deleted the kind of source “{$row->name}”"), static fn (Change $change) => $change->deleteWhole($row), $row);
         $this->kinds->forget();
 
         return response()->noContent();

@@ -79,7 +79,7 @@ final readonly class SearchLogController
     public function destroy(Request $request, string $tree, string $search): Response
     {
         $row = Search::query()->findOrFail($search);
-        $this->changes->run(new Intent(TreesController::user($request), "Deleted the search of {$row->looked_in}"), static fn (Change $change) => $change->deleteWhole($row));
+        $this->changes->run(new Intent(TreesController::user($request), "Deleted the search of {$row->looked_in}"), static fn (Change $change) => $change->deleteWhole($row), $row);
 
         return response()->noContent();
     }

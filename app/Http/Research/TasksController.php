@@ -95,7 +95,7 @@ final readonly class TasksController
     public function destroy(Request $request, string $tree, string $task): Response
     {
         $row = Task::query()->findOrFail($task);
-        $this->changes->run(new Intent(TreesController::user($request), "Deleted the task: {$row->text}"), static fn (Change $change) => $change->deleteWhole($row));
+        $this->changes->run(new Intent(TreesController::user($request), "Deleted the task: {$row->text}"), static fn (Change $change) => $change->deleteWhole($row), $row);
 
         return response()->noContent();
     }

@@ -61,7 +61,7 @@ final readonly class EventKindsController
     public function destroy(Request $request, string $tree, string $eventKind): Response
     {
         $row = OwnEventKind::query()->findOrFail($eventKind);
-        $this->changes->run(new Intent(TreesController::user($request), "Deleted the kind of event “{$row->word}”; the facts of it stay"), static fn (Change $change) => $change->deleteWhole($row));
+        $this->changes->run(new Intent(TreesController::user($request), "Deleted the kind of event “{$row->word}”; the facts of it stay"), static fn (Change $change) => $change->deleteWhole($row), $row);
 
         return response()->noContent();
     }

@@ -53,7 +53,7 @@ final readonly class NameVariantsController
     public function destroy(Request $request, string $tree, string $nameVariant): Response
     {
         $row = NameVariant::query()->findOrFail($nameVariant);
-        $this->changes->run(new Intent(TreesController::user($request), "Removed that {$row->words} stand for one another"), static fn (Change $change) => $change->deleteWhole($row));
+        $this->changes->run(new Intent(TreesController::user($request), "Removed that {$row->words} stand for one another"), static fn (Change $change) => $change->deleteWhole($row), $row);
 
         return response()->noContent();
     }

@@ -58,7 +58,7 @@ final readonly class WorldEventsController
     public function destroy(Request $request, string $tree, string $worldEvent): Response
     {
         $row = WorldEvent::query()->findOrFail($worldEvent);
-        $this->changes->run(new Intent(TreesController::user($request), "Deleted what happened: {$row->words}"), static fn (Change $change) => $change->deleteWhole($row));
+        $this->changes->run(new Intent(TreesController::user($request), "Deleted what happened: {$row->words}"), static fn (Change $change) => $change->deleteWhole($row), $row);
 
         return response()->noContent();
     }

@@ -5,11 +5,10 @@ declare(strict_types=1);
 namespace App\Trees\Changes;
 
 use App\Models\Tree;
-use App\Trees\Derived\PersonIndex;
-use App\Trees\Derived\RecalculationQueue;
-use App\Trees\Evidence\Questions;
+use App\Models\TreeModel;
 use App\Trees\Scope\CurrentTree;
 use Closure;
+use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
@@ -17,7 +16,7 @@ use Illuminate\Support\Str;
 /** The one way to write into a tree: a transaction that is journalled with who, how and why, and done whole or not at all. */
 final readonly class ChangeSets
 {
-    public function __construct(private CurrentTree $current, private OpenChange $open, private PersonIndex $lines, private Questions $questions, private RecalculationQueue $due)
+    public function __construct(private CurrentTree $current, private OpenChange $open, private ChangeSteps $steps, private DerivedTables $derived, private Recalculation $recalculation)
     {
     }
 
@@ -25,11 +24,13 @@ final readonly class ChangeSets
      * @template T
      *
      * @param  Closure(Change): T  $work
+     * @param  TreeModel  ...$rows  what was fetched before, for words or to look at: read again under the lock of the tree
      * @return T
      *
+     * @throws ModelNotFoundException when one of the rows is gone
      * @throws TreeIsBusy while a file is being brought in
      */
-    public function run(Intent $intent, Closure $work): mixed
+    public function run(Intent $intent, Closure $work, TreeModel ...$rows): mixed
     {
         $tree = $this->current->get();
         // Asked before the lock is waited for: an import holds it until it is done.
@@ -38,38 +39,29 @@ final readonly class ChangeSets
             throw TreeIsBusy::with($busy);
         }
 
-        return DB::transaction(function () use ($tree, $intent, $work): mixed {
+        return DB::transaction(function () use ($tree, $intent, $work, $rows): mixed {
             $locked = Tree::query()->lockForUpdate()->findOrFail($tree->id);
             $change = $this->begin($locked, $intent);
             $this->open->open($change);
             try {
+                foreach ($rows as $row) {
+                    $row->refresh();
+                }
                 $result = $work($change);
-                if ($intent->kind === 'do') {
-                    $this->questions->look($change, $intent->how);
-                    $change->stamp(Carbon::now());
+                foreach ($this->steps->all as $step) {
+                    $step->complete($change, $intent);
                 }
                 $change->flush();
             } finally {
                 $this->open->close();
             }
-            $people = array_values(array_unique([...$change->touched->people(), ...$this->partners($change->touched->unions())]));
-            $this->lines->refresh($people);
-            $this->due->note($locked, $people, $change->touched);
-            if ($change->touched->people !== 0) {
-                DB::table('trees')->where('id', $tree->id)->increment('people_count', $change->touched->people);
+            foreach ($this->derived->atOnce as $derived) {
+                $derived->refresh($derived->affectedBy($change->touched));
             }
+            $this->recalculation->note($locked, $change->touched);
 
             return $result;
         });
-    }
-
-    /**
-     * @param  list<string>  $unionIds
-     * @return list<string>
-     */
-    private function partners(array $unionIds): array
-    {
-        return $unionIds === [] ? [] : array_values(array_map(strval(...), DB::table('union_partners')->where('tree_id', $this->current->id())->whereIn('union_id', $unionIds)->pluck('person_id')->all()));
     }
 
     private function begin(Tree $tree, Intent $intent): Change

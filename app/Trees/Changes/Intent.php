@@ -18,4 +18,10 @@ final readonly class Intent
         public ?string $undoes = null,
     ) {
     }
+
+    /** Whether it is done for the first time: neither undone nor redone. */
+    public function isNew(): bool
+    {
+        return $this->kind === 'do';
+    }
 }

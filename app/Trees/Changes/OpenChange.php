@@ -24,6 +24,12 @@ final class OpenChange
         $this->change = null;
     }
 
+    /** Empty while none is open. */
+    public function id(): string
+    {
+        return $this->change->id ?? '';
+    }
+
     /** @throws LogicException when a row is written outside a change set */
     public function get(): Change
     {

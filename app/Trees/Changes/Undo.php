@@ -53,6 +53,7 @@ final readonly class Undo
         $how = $set->how === 'import' ? ChangeMethod::Import : ChangeMethod::Hand;
         try {
             $this->changes->run(new Intent($user, $summary, '', $how, $kind, $changeSetId), function (Change $change) use ($set): void {
+                $this->claim($set, $change);
                 $entries = DB::table('journal')->where('tree_id', $this->current->id())->where('change_set_id', $set->id)->orderByDesc('seq')->get();
                 foreach ($entries as $entry) {
                     match ($entry->op) {
@@ -62,7 +63,6 @@ final readonly class Undo
                         default => $set->kind === 'undo' ? throw CannotUndo::broughtInFromItsFile() : $this->takeOutBulk($change, $entry),
                     };
                 }
-                DB::table('change_sets')->where('tree_id', $this->current->id())->where('id', $set->id)->update(['undone_by' => $change->id]);
             });
         } catch (QueryException $problem) {
             // Foreign keys refuse when something made later still needs what would go.
@@ -70,6 +70,15 @@ final readonly class Undo
         }
 
         return (string) $set->summary;
+    }
+
+    /** One conditional update, so that of two who undo the same at once only one does. */
+    private function claim(stdClass $set, Change $change): void
+    {
+        $claimed = DB::table('change_sets')->where('tree_id', $this->current->id())->where('id', $set->id)->whereNull('undone_by')->update(['undone_by' => $change->id]);
+        if ($claimed === 0) {
+            throw CannotUndo::already((string) $set->summary);
+        }
     }
 
     /** A summary without what undoing and redoing put before it, older wordings too. */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Trees\Derived;
 
+use App\Trees\Changes\AffectedPeople;
+use App\Trees\Changes\DerivedData;
 use App\Trees\Loading\DatabaseTree;
 use App\Trees\Loading\EveryPerson;
 use App\Trees\Scope\CurrentTree;
@@ -21,15 +23,20 @@ use NorthBough\Core\Tree\Person;
 use NorthBough\Core\Tree\Restriction;
 
 /** The index line of each person: never journalled, always rebuildable from the tree. */
-final readonly class PersonIndex
+final readonly class PersonIndex implements DerivedData
 {
     private const AT_ONCE = 2000;
 
     /** From so many on they are copied in. */
     private const ONE_BY_ONE = 20;
 
-    public function __construct(private CurrentTree $current, private DatabaseTree $tree, private KinBirthDays $kinDays, private EveryPerson $everybody)
+    public function __construct(private CurrentTree $current, private DatabaseTree $tree, private KinBirthDays $kinDays, private EveryPerson $everybody, private AffectedKin $affected)
     {
+    }
+
+    public function affectedBy(AffectedPeople $affected): array
+    {
+        return $this->affected->withPartners($affected);
     }
 
     /**

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Trees\Derived\Finding;
 
+use App\Trees\Changes\AffectedPeople;
+use App\Trees\Changes\DerivedData;
+use App\Trees\Derived\AffectedKin;
 use App\Trees\Derived\Window\LifeEvidence;
 use App\Trees\Evidence\ConflictSubjects;
 use App\Trees\Loading\EveryPerson;
@@ -13,12 +16,17 @@ use Illuminate\Support\Facades\DB;
 use NorthBough\Core\Evidence\Conflict\Conflict;
 
 /** Conflicts of a whole tree, as findings that wait until somebody takes them up. */
-final readonly class ConflictFindings
+final readonly class ConflictFindings implements DerivedData
 {
     private const AT_ONCE = 1000;
 
-    public function __construct(private CurrentTree $current, private ConflictSubjects $subjects, private LifeEvidence $kin, private EveryPerson $everybody)
+    public function __construct(private CurrentTree $current, private ConflictSubjects $subjects, private LifeEvidence $kin, private EveryPerson $everybody, private AffectedKin $affected)
     {
+    }
+
+    public function affectedBy(AffectedPeople $affected): array
+    {
+        return $this->affected->withPresent($affected);
     }
 
     /**

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Trees\Derived\Finding;
 
+use App\Trees\Changes\AffectedPeople;
+use App\Trees\Changes\DerivedData;
 use App\Trees\Scope\CurrentTree;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
@@ -12,7 +14,7 @@ use NorthBough\Core\Life\Window\BoundNetwork;
 use stdClass;
 
 /** Lives for whose birth or death all that is told leaves no day, as findings. They follow from the stored windows. */
-final readonly class WindowFindings
+final readonly class WindowFindings implements DerivedData
 {
     private const RULE = 'window';
 
@@ -23,8 +25,20 @@ final readonly class WindowFindings
     {
     }
 
+    /** They follow from the windows alone, which know whom a change affects. */
+    public function affectedBy(AffectedPeople $affected): array
+    {
+        return [];
+    }
+
+    /** Few lives are impossible, so that all are looked for: whose windows moved is not known here. */
+    public function refresh(array $personIds): void
+    {
+        $this->rebuild();
+    }
+
     /** What is found no longer goes, what is new comes, and the rest stays as it is. */
-    public function refresh(): void
+    public function rebuild(): void
     {
         $found = [];
         foreach (DB::table('life_windows')->where('tree_id', $this->current->id())->whereRaw('('.self::IMPOSSIBLE.')')->orderBy('person_id')->get() as $row) {

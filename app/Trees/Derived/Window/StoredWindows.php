@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Trees\Derived\Window;
 
+use App\Trees\Changes\AffectedPeople;
+use App\Trees\Changes\DerivedData;
+use App\Trees\Derived\AffectedKin;
 use App\Trees\Loading\DatabaseTree;
 use App\Trees\Loading\EveryPerson;
 use App\Trees\Scope\CurrentTree;
@@ -19,7 +22,7 @@ use stdClass;
  * When everybody lived, as it stands in its table. After a change only what may have moved is worked out anew: whoever
  * was touched, whose bounds follow from theirs, and whoever these move in turn. It ends as if all were worked out.
  */
-final readonly class StoredWindows
+final readonly class StoredWindows implements DerivedData
 {
     private const COLUMNS = ['born_from', 'born_to', 'died_from', 'died_to', 'likely_born_from', 'likely_born_to', 'likely_died_from', 'likely_died_to'];
 
@@ -28,7 +31,7 @@ final readonly class StoredWindows
     /** When more people than these may have moved, it is quicker to work out all. */
     private const MANY = 4000;
 
-    public function __construct(private CurrentTree $current, private DatabaseTree $tree, private LifeEvidence $evidence, private EveryPerson $everybody)
+    public function __construct(private CurrentTree $current, private DatabaseTree $tree, private LifeEvidence $evidence, private EveryPerson $everybody, private AffectedKin $affected)
     {
     }
 
@@ -52,6 +55,11 @@ final readonly class StoredWindows
         }
 
         return array_slice($behind, 0, $most);
+    }
+
+    public function affectedBy(AffectedPeople $affected): array
+    {
+        return $this->affected->withPresent($affected);
     }
 
     /**

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Trees\Changes;
+
+/** Everything that is derived, in the order in which it is worked out: ChangePipelineProvider registers it. */
+final readonly class DerivedTables
+{
+    /**
+     * @param  list<DerivedData>  $atOnce  within the change itself, so that the next page shows it
+     * @param  list<DerivedData>  $inQueue  soon after
+     */
+    public function __construct(public array $atOnce, public array $inQueue)
+    {
+    }
+}
