@@ -4,13 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Architecture;
 
-use NorthBough\Core\Sex;
 use PHPat\Selector\Selector;
 use PHPat\Test\Builder\Rule;
 use PHPat\Test\PHPat;
 
 /** The walls between the layers. A line across one fails the static check. */
-final class LayerTest
+final class LayerRules
 {
     public function test_core_knows_nothing_outside_itself(): Rule
     {
@@ -26,17 +25,6 @@ final class LayerTest
                 Selector::classname('PDOStatement'),
             )
             ->because('core/ is the rules of the job: no framework, no database, no clock.');
-    }
-
-    public function test_dates_and_names_know_no_tree(): Rule
-    {
-        return PHPat::rule()
-            ->classes(Selector::inNamespace('NorthBough\Core\Chrono'), Selector::inNamespace('NorthBough\Core\Naming'))
-            ->shouldNotDependOn()
-            ->classes(Selector::inNamespace('NorthBough\Core\Tree'), Selector::inNamespace('NorthBough\Core\Gedcom'))
-            // By custom a daughter's name can end otherwise than a son's.
-            ->excluding(Selector::classname(Sex::class))
-            ->because('values stand below what uses them.');
     }
 
     public function test_drawings_know_no_reports(): Rule
