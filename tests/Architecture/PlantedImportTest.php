@@ -32,6 +32,11 @@ final class PlantedImportTest extends TestCase
         }
     }
 
+    public function test_the_picture_of_the_order_is_drawn_from_it(): void
+    {
+        self::assertSame(ImportOrderPicture::svg(), file_get_contents(self::ROOT.'/docs/import-order.svg'));
+    }
+
     public function test_a_wrong_import_in_any_module_is_found(): void
     {
         $planted = [];

@@ -2478,7 +2478,7 @@ export interface components {
       email: string
       password: string
     }
-    /** @description How a reader wants names and dates to be shown; the words are those of ReadingInput. */
+    /** @description How a reader wants names and dates to be shown; the words are those of DisplayPreferencesInput. */
     DisplayPreferencesResource: {
       order: string
       capitals: string

@@ -49,7 +49,7 @@ final readonly class Citations
     /**
      * Says how a source writes its dates, and reads again what it is cited for.
      *
-     * @param  array<string, string>|null  $convention as SaidReckoning takes it
+     * @param  array<string, string>|null  $convention as DatingSetting takes it
      * @return int how many dates are now understood otherwise
      */
     public function reckon(Source $source, ?array $convention): int

@@ -6,7 +6,7 @@ namespace NorthBough\Core\Citation;
 
 use NorthBough\Core\Citation\SourceKinds\ShippedKind;
 
-/** The kinds of source that ship. A new one is one file in Kind/ and one line here. */
+/** The kinds of source that ship. A new one is one file in SourceKinds/ and one line here. */
 final class SourceKinds
 {
     /** @var list<class-string<ShippedKind>> */

@@ -6,7 +6,7 @@ namespace NorthBough\Core\Record;
 
 use NorthBough\Core\Record\RecordKinds\ShippedKind;
 
-/** The kinds of record that ship. A new one is one file in Kind/ and one line here. */
+/** The kinds of record that ship. A new one is one file in RecordKinds/ and one line here. */
 final class RecordKinds
 {
     /** @var list<class-string<ShippedKind>> */

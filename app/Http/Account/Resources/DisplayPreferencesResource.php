@@ -6,7 +6,7 @@ namespace App\Http\Account\Resources;
 
 use OpenApi\Attributes as OA;
 
-/** How a reader wants names and dates to be shown; the words are those of ReadingInput. */
+/** How a reader wants names and dates to be shown; the words are those of DisplayPreferencesInput. */
 #[OA\Schema]
 final readonly class DisplayPreferencesResource
 {

@@ -41,7 +41,7 @@ final readonly class FilePreviewResource
     ) {
     }
 
-    /** @param  array<string, mixed>  $seen  as LookAtFile tells it */
+    /** @param  array<string, mixed>  $seen  as PreviewFile tells it */
     public static function of(array $seen): self
     {
         return new self(

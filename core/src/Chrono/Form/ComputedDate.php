@@ -18,7 +18,7 @@ use NorthBough\Core\Chrono\StatedAge;
 
 /**
  * A day of which only a sum is known: "aged 24 on 1 June 1900", "aged 25, rounded, on 6 June 1841", "17 years before
- * 31 March 1901". The sum is exact, its telling is not, so the edges are soft (ToldAge).
+ * 31 March 1901". The sum is exact, its telling is not, so the edges are soft (StatedAge).
  */
 final readonly class ComputedDate implements DateForm
 {
