@@ -41,8 +41,8 @@ final class PlantedImportTest extends TestCase
     {
         $planted = [];
         foreach (['NorthBough\Core' => ['core/src', ImportOrder::CORE], 'App\Trees' => ['app/Trees', ImportOrder::TREES]] as $within => [$folder, $modules]) {
-            foreach (array_slice($modules, 0, -1) as $place => $module) {
-                $planted[] = $this->plant("{$within}\\{$module}", "{$within}\\{$modules[$place + 1]}\\".self::aClassIn("{$folder}/{$modules[$place + 1]}"), "{$module}_{$place}");
+            foreach (array_map(null, array_slice($modules, 0, -1), array_slice($modules, 1)) as $place => [$module, $next]) {
+                $planted[] = $this->plant("{$within}\\{$module}", "{$within}\\{$next}\\".self::aClassIn("{$folder}/{$next}"), "{$module}_{$place}");
             }
         }
         $planted[] = $this->plant('NorthBough\Core\Chrono', 'Illuminate\Support\Carbon', 'framework');

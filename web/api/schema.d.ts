@@ -3615,7 +3615,7 @@ export interface components {
       version: number
       text?: string | null
     }
-    /** @description A place of the stylus, and what each claim says to it, a letter a row: f fits, s strains, c contradicts, a dot says nothing. */
+    /** @description A date that could be concluded, and what each claim says to it, a letter a row: f fits, s strains, c contradicts, a dot says nothing. */
     CandidateDateResource: {
       typed: string
       shown: string

@@ -101,7 +101,7 @@ final readonly class RecordMatchPages
         return "{$count} {$placed[0]->name}".(count($placed) === 1 ? '' : ' and family').' in '.($agreed === [] ? $last : implode(', ', $agreed)." and {$last}").'.';
     }
 
-    /** What it is, in a word, that a telling agrees in; empty for what places nobody. */
+    /** What it is, in a word, that an assertion agrees in; empty for what places nobody. */
     private static function agreed(AssertionResource $assertionResource): string
     {
         return match (true) {

@@ -7,7 +7,7 @@ namespace NorthBough\Core\Evidence;
 use NorthBough\Core\Chrono\GenDate;
 use NorthBough\Core\Compare\Verdict;
 
-/** One place of the stylus: a span that could be concluded, and what each claim says to it. */
+/** A date that could be concluded: a span that could be concluded, and what each claim says to it. */
 final readonly class CandidateDate
 {
     /** @param  list<Verdict>  $verdicts  in the order of the claims */

@@ -10,7 +10,7 @@ use NorthBough\Core\Compare\Dates;
 use NorthBough\Core\Compare\Verdict;
 
 /**
- * Where the stylus can be set on the axis of a weighing: the claims' own spans, every year from the first to the last of
+ * The dates to which the marker can be set on the axis of a weighing: the claims' own spans, every year from the first to the last of
  * them, and every month where they lie near enough. What each claim says to each is worked out beforehand.
  */
 final class CandidateDates

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Record;
 
-/** A telling against what the tree has: what is new, what agrees, what contradicts, and why. */
+/** An assertion of a record beside what the tree has: whether it is new, agrees, strains or contradicts, and on what ground. */
 final readonly class AssertionCheck
 {
     private function __construct(public Assertion $assertion, public Agreement $state, public string $ground, public string $factId, public bool $isWanted, public bool $repeatsRuledOut = false)

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Record;
 
-/** What a telling is about. */
+/** What an assertion is about. */
 enum AssertionSubject: string
 {
     /** A fact of the person whom the line is placed on. */

@@ -139,7 +139,7 @@ final readonly class RecordComparison
         return $event->evidence === [] || $elsewhere !== [];
     }
 
-    /** The tie that was ruled out between the two of a telling; null where none was. */
+    /** The tie that was ruled out between the two of an assertion; null where none was. */
     private function ruledOutUnion(Assertion $assertion): ?string
     {
         [$one, $other] = [$this->placed[$assertion->lineId] ?? '', $this->placed[$assertion->otherLineId] ?? ''];

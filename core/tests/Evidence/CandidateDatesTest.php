@@ -11,7 +11,7 @@ use NorthBough\Core\Evidence\CandidateDates;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
-/** Where the stylus can be set, and what each claim says to it there. */
+/** Where the marker can be set, and what each claim says to it there. */
 final class CandidateDatesTest extends TestCase
 {
     /** @return iterable<string, array{list<string>, string, string}> what is told, a stop, what each claim says: fits, strains, contradicts, nothing */

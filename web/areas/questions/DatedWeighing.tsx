@@ -10,7 +10,7 @@ import { saved } from '../../parts/saved'
 
 const GRID = 'grid grid-cols-[300px_minmax(0,1fr)_216px] gap-x-4 max-lg:grid-cols-1'
 
-/** The claims side by side, the stylus that is drawn to what is concluded, and the reason. */
+/** The claims side by side, the marker that is moved to what is concluded, and the reason. */
 export function DatedWeighing({ question }: { question: Schemas['QuestionPage'] }) {
   const tree = useTreeId()
   const { rows, stops } = question
@@ -188,7 +188,7 @@ export function DatedWeighing({ question }: { question: Schemas['QuestionPage'] 
   )
 }
 
-/** Where the stylus lies at first: on what was decided, else on what leads, else on the heaviest claim. */
+/** Where the marker lies at first: on what was decided, else on what leads, else on the heaviest claim. */
 function beginning({ facts, rows, stops }: Schemas['QuestionPage']): number {
   const order = ['strong', 'fair', 'slight']
   const accepted = facts.find((fact) => fact.standing === 'accepted')

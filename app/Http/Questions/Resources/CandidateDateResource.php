@@ -6,7 +6,7 @@ namespace App\Http\Questions\Resources;
 
 use OpenApi\Attributes as OA;
 
-/** A place of the stylus, and what each claim says to it, a letter a row: f fits, s strains, c contradicts, a dot says nothing. */
+/** A date that could be concluded, and what each claim says to it, a letter a row: f fits, s strains, c contradicts, a dot says nothing. */
 #[OA\Schema]
 final readonly class CandidateDateResource
 {

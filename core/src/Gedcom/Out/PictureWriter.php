@@ -10,7 +10,7 @@ use NorthBough\Core\Gedcom\Row\PictureRow;
 use NorthBough\Core\Gedcom\Structure;
 use NorthBough\Core\Gedcom\Version;
 
-/** Pictures and the links to them: the other way round from Reading/PictureMapping. */
+/** Pictures and the links to them: the other way round from In/PictureMapping. */
 final readonly class PictureWriter
 {
     /** @param  \Closure(string): Structure  $restore  kept lines as a structure */

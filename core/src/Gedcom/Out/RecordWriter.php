@@ -13,7 +13,7 @@ use NorthBough\Core\Gedcom\Row\SourceRow;
 use NorthBough\Core\Gedcom\Structure;
 use NorthBough\Core\Gedcom\Version;
 
-/** Kinds and records under a source: the other way round from Reading/RecordMapping. */
+/** Kinds and records under a source: the other way round from In/RecordMapping. */
 final readonly class RecordWriter
 {
     public function __construct(private Version $version, private Pointers $pointers)

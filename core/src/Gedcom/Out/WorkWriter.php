@@ -10,7 +10,7 @@ use NorthBough\Core\Gedcom\Row\QuestionRow;
 use NorthBough\Core\Gedcom\Row\TaskRow;
 use NorthBough\Core\Gedcom\Version;
 
-/** Tasks, questions, groups and marks under a person: the other way round from Reading/WorkMapping. */
+/** Tasks, questions, groups and marks under a person: the other way round from In/WorkMapping. */
 final readonly class WorkWriter
 {
     public function __construct(private RowStructures $structures, private Pointers $pointers, private Version $version)
