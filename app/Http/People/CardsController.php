@@ -11,7 +11,8 @@ use App\Models\Person as PersonRow;
 use App\Trees\Access\LivingPeople;
 use Illuminate\Http\JsonResponse;
 use NorthBough\Core\Life\LifeYears;
-use NorthBough\Core\Tree\Person;
+use NorthBough\Core\Tree\Event;
+use NorthBough\Core\Tree\EventKinds;
 use NorthBough\Core\Tree\Union;
 
 /** Cards: who somebody is, without leaving the page that names them. */
@@ -33,7 +34,7 @@ final readonly class CardsController
         $people = $view->lives([$id, ...$kin]);
         $one = $people[$id];
         $name = static fn (string $of): string => isset($people[$of]) ? $people[$of]->name()->shown() : '?';
-        $lines = [self::line($one, 'Born', 'birth'), self::line($one, 'Christened', 'christening', 'baptism'), self::line($one, 'Died', 'death'), self::line($one, 'Buried', 'burial')];
+        $lines = array_map(self::line(...), [$one->vitals()->birth(), $one->vitals()->signOfBirth(), $one->vitals()->death(), $one->vitals()->signOfDeath()]);
         if ($parents !== []) {
             $lines[] = 'Child of '.implode(' and ', array_map($name, $parents));
         }
@@ -50,10 +51,9 @@ final readonly class CardsController
             array_values(array_filter($lines, static fn (string $line): bool => $line !== ''))));
     }
 
-    private static function line(Person $person, string $word, string ...$kinds): string
+    private static function line(?Event $event): string
     {
-        $event = $person->leading(...$kinds);
-
-        return $event === null || ($event->date->isEmpty() && $event->place === '') ? '' : trim("{$word} {$event->date->shown}").($event->place === '' ? '' : ", {$event->place}");
+        return $event === null || ($event->date->isEmpty() && $event->place === '') ? ''
+            : trim(ucfirst(EventKinds::named($event->kind)->participle)." {$event->date->shown}").($event->place === '' ? '' : ", {$event->place}");
     }
 }

@@ -126,7 +126,7 @@ final readonly class FactResources
 
     private function age(Event $event): string
     {
-        $birth = $this->person->leading('birth')?->date->span();
+        $birth = $this->person->vitals()->birth()?->date->span();
         $then = $event->date->span();
         if ($birth === null || $then === null || $event->kind === 'birth' || $event->denied) {
             return '';

@@ -9,6 +9,7 @@ use NorthBough\Core\Chrono\Age;
 use NorthBough\Core\Chrono\IsoDay;
 use NorthBough\Core\Sex;
 use NorthBough\Core\Tree\Event;
+use NorthBough\Core\Tree\EventKinds;
 use NorthBough\Core\Tree\Person;
 use NorthBough\Core\Tree\Union;
 
@@ -26,20 +27,20 @@ final class FamilyEvents
         $events = [];
         foreach ($parentUnions as $union) {
             foreach ($union->parentsOf($person->id) as $parentId) {
-                $events[] = [$parentId, self::word($people, $parentId, 'Father', 'Mother', 'Parent'), $people[$parentId]->leading('death', 'burial')];
+                $events[] = [$parentId, self::word($people, $parentId, 'Father', 'Mother', 'Parent'), $people[$parentId]->vitals()->end()];
             }
             foreach (array_diff($union->childIds, [$person->id]) as $siblingId) {
                 $word = self::word($people, $siblingId, 'Brother', 'Sister', 'Sibling');
-                array_push($events, [$siblingId, $word, $people[$siblingId]->leading('birth', 'christening', 'baptism')], [$siblingId, $word, $people[$siblingId]->leading('death', 'burial')]);
+                array_push($events, [$siblingId, $word, $people[$siblingId]->vitals()->beginning()], [$siblingId, $word, $people[$siblingId]->vitals()->end()]);
             }
         }
         foreach ($unions as $union) {
             foreach ($union->partnersOf($person->id) as $partnerId) {
-                $events[] = [$partnerId, self::word($people, $partnerId, 'Husband', 'Wife', 'Partner'), $people[$partnerId]->leading('death', 'burial')];
+                $events[] = [$partnerId, self::word($people, $partnerId, 'Husband', 'Wife', 'Partner'), $people[$partnerId]->vitals()->end()];
             }
             foreach ($union->childrenOf($person->id) as $childId) {
                 $word = self::word($people, $childId, 'Son', 'Daughter', 'Child');
-                array_push($events, [$childId, $word, $people[$childId]->leading('birth', 'christening', 'baptism')], [$childId, $word, $people[$childId]->leading('death', 'burial')]);
+                array_push($events, [$childId, $word, $people[$childId]->vitals()->beginning()], [$childId, $word, $people[$childId]->vitals()->end()]);
             }
         }
         $folded = [];
@@ -56,18 +57,12 @@ final class FamilyEvents
     private static function folded(Person $person, Person $whose, string $word, Event $event): ?SurroundingEvent
     {
         $then = $event->date->span();
-        $birth = ($person->leading('birth') ?? $person->leading('christening', 'baptism'))?->date->span();
-        $death = ($person->leading('death') ?? $person->leading('burial'))?->date->span();
+        $birth = $person->vitals()->beginning()?->date->span();
+        $death = $person->vitals()->end()?->date->span();
         if ($then?->earliest === null || ($birth?->earliest !== null && $then->latest !== null && $then->latest < $birth->earliest) || ($death?->latest !== null && $then->earliest > $death->latest)) {
             return null;
         }
-        $did = match ($event->kind) {
-            'birth' => 'born',
-            'christening' => 'christened',
-            'baptism' => 'baptised',
-            'burial' => 'buried',
-            default => 'died',
-        };
+        $did = EventKinds::named($event->kind)->participle;
 
         return new SurroundingEvent($event->id, $whose->id, "{$word} {$whose->name()->given} {$did}", $birth === null ? '' : Age::at($birth, $then)?->shown() ?? '',
             $event->date->shown, IsoDay::of($then->earliest), $event->place);

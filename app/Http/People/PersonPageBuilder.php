@@ -159,13 +159,13 @@ final readonly class PersonPageBuilder
         $events = [];
         foreach ($unions as $union) {
             foreach ($union->childrenOf($id) as $childId) {
-                $birth = $people[$childId]->leading('birth', 'christening', 'baptism');
+                $birth = $people[$childId]->vitals()->beginning();
                 if ($birth !== null) {
                     $events[] = [$people[$childId]->name()->shown(), $birth, $childId];
                 }
             }
             foreach ($union->partnersOf($id) as $partnerId) {
-                $death = $people[$partnerId]->leading('death', 'burial');
+                $death = $people[$partnerId]->vitals()->end();
                 if ($death !== null) {
                     $events[] = [$people[$partnerId]->name()->shown(), $death, $partnerId];
                 }

@@ -23,7 +23,7 @@ final readonly class WorldAround
     /** @return list<SurroundingEvent> in order of time */
     public function of(Person $person): array
     {
-        $birth = ($person->leading('birth') ?? $person->leading('christening', 'baptism'))?->date->span();
+        $birth = $person->vitals()->beginning()?->date->span();
         $folded = [];
         $life = WorldEvent::lifetime($person);
         if ($life === null) {

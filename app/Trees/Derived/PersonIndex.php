@@ -166,8 +166,8 @@ final readonly class PersonIndex implements DerivedData
         $name = $person->name();
         // The index is read by everybody: a fact that is to be withheld stands on the page alone.
         $lean = new Person($person->id, $person->number, $person->sex, $person->names, array_values(array_filter($person->events, static fn (Event $event): bool => ! $event->isWithheld())));
-        $birth = $lean->leading('birth') ?? $lean->leading('christening', 'baptism');
-        $death = $lean->leading('death') ?? $lean->leading('burial', 'cremation');
+        $birth = $lean->vitals()->beginning();
+        $death = $lean->vitals()->end();
         $names = array_map(static fn (Name $n): string => $n->name->shown(), array_filter($person->names, static fn (Name $n): bool => $n->counts()));
         $names = [...$names, ...$forms];
 

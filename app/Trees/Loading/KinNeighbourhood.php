@@ -9,6 +9,8 @@ use App\Trees\Scope\CurrentTree;
 use Illuminate\Support\Facades\DB;
 use NorthBough\Core\Sex;
 use NorthBough\Core\Tree\Event;
+use NorthBough\Core\Tree\EventKinds;
+use NorthBough\Core\Tree\EventTrait;
 use NorthBough\Core\Tree\Parentage;
 use NorthBough\Core\Tree\ParentageKind;
 use NorthBough\Core\Tree\ParentSet;
@@ -25,8 +27,6 @@ use NorthBough\Core\Tree\Union;
  */
 final readonly class KinNeighbourhood
 {
-    private const TELLING = ['birth', 'christening', 'baptism', 'death', 'burial', 'cremation', 'marriage', 'divorce', 'annulment'];
-
     /** The people asked for, their partners, their parents and the partners of these; then all above them. */
     private const ABOVE = "WITH RECURSIVE asked AS (SELECT unnest(?::uuid[]) AS id),
         parents AS (
@@ -106,6 +106,12 @@ final readonly class KinNeighbourhood
         return $partners;
     }
 
+    /** @return list<string> kinds of event that tell whether a union can have stood */
+    private static function telling(): array
+    {
+        return array_merge(['marriage', 'divorce', 'annulment'], ...array_map(EventKinds::codesOf(...), [EventTrait::Birth, EventTrait::SignOfBirth, EventTrait::Death, EventTrait::SignOfDeath]));
+    }
+
     /**
      * @param  list<string>  $personIds
      * @param  list<string>  $unionIds
@@ -113,7 +119,7 @@ final readonly class KinNeighbourhood
      */
     private function events(array $personIds, array $unionIds): array
     {
-        $rows = DB::table('events')->where('tree_id', $this->current->id())->whereIn('kind', self::TELLING)
+        $rows = DB::table('events')->where('tree_id', $this->current->id())->whereIn('kind', self::telling())
             ->where(static fn ($either) => $either->whereIn('person_id', $personIds)->orWhereIn('union_id', $unionIds))
             ->orderBy('position')->orderBy('ordinal')->orderBy('id')->get();
         $events = [];

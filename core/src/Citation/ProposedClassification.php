@@ -8,6 +8,7 @@ use NorthBough\Core\Claim\Directness;
 use NorthBough\Core\Claim\Information;
 use NorthBough\Core\Claim\SourceClass;
 use NorthBough\Core\Record\RecordKind;
+use NorthBough\Core\Tree\EventTrait;
 
 /**
  * What is first proposed of a claim's classes, from the kinds of its record and its source, for each aspect by itself. It
@@ -32,12 +33,12 @@ final class ProposedClassification
         if ($kind === null) {
             return Information::Unstated;
         }
-        $isOfTheDead = in_array($kind->event, ['death', 'burial'], true) || str_starts_with($kind->code, 'headstone');
+        $isOfTheDead = $kind->isOf(EventTrait::OfTheDead) || str_starts_with($kind->code, 'headstone');
 
         return match (true) {
             // Its parents bring a child to be baptised or registered, and know the day.
-            $aspect === 'birth' => in_array($kind->event, ['birth', 'baptism'], true) ? Information::Primary : Information::Secondary,
-            $aspect === 'child' => in_array($kind->event, ['birth', 'baptism'], true) ? Information::Primary : Information::Secondary,
+            $aspect === 'birth' => $kind->isOf(EventTrait::Birth, EventTrait::SignOfBirth) ? Information::Primary : Information::Secondary,
+            $aspect === 'child' => $kind->isOf(EventTrait::Birth, EventTrait::SignOfBirth) ? Information::Primary : Information::Secondary,
             // Who told of a death is said on the record, and whether they were there is not.
             $aspect === 'death' => Information::Undetermined,
             in_array($aspect, ['occupation', 'religion', ...self::OF_THAT_DAY], true) => $isOfTheDead ? Information::Secondary : Information::Primary,

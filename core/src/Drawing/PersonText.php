@@ -6,28 +6,25 @@ namespace NorthBough\Core\Drawing;
 
 use NorthBough\Core\Place\PlacePath;
 use NorthBough\Core\Tree\Event;
+use NorthBough\Core\Tree\EventKinds;
 use NorthBough\Core\Tree\Person;
 
 /** What a drawing says of a person, in a line each. */
 final class PersonText
 {
-    private const BEGINNINGS = ['birth' => 'born', 'christening' => 'christened', 'baptism' => 'baptised'];
-
-    private const ENDS = ['death' => 'died', 'burial' => 'buried', 'cremation' => 'cremated'];
-
     /** @return list<string> */
     public static function lines(Person $person): array
     {
         return array_values(array_filter([
-            self::line($person->leading(...array_keys(self::BEGINNINGS)), self::BEGINNINGS),
-            self::line($person->leading(...array_keys(self::ENDS)), self::ENDS),
+            self::line($person->vitals()->beginning()),
+            self::line($person->vitals()->end()),
         ], static fn (string $line): bool => $line !== ''));
     }
 
     /** Whether the facts that are drawn stand on records: cited, partly, uncited. */
     public static function backing(Person $person): string
     {
-        $events = array_filter([$person->leading(...array_keys(self::BEGINNINGS)), $person->leading(...array_keys(self::ENDS))]);
+        $events = array_filter([$person->vitals()->beginning(), $person->vitals()->end()]);
         $cited = array_filter($events, static fn (Event $event): bool => $event->grounds() !== []);
 
         return match (count($cited)) {
@@ -37,14 +34,13 @@ final class PersonText
         };
     }
 
-    /** @param  array<string, string>  $words */
-    private static function line(?Event $event, array $words): string
+    private static function line(?Event $event): string
     {
         if ($event === null) {
             return '';
         }
         $text = implode(', ', array_filter([$event->date->shown, PlacePath::shortOf($event->place)], static fn (string $s): bool => $s !== ''));
 
-        return trim("{$words[$event->kind]} {$text}");
+        return trim(EventKinds::named($event->kind)->participle." {$text}");
     }
 }

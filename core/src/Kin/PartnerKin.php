@@ -48,13 +48,13 @@ final class PartnerKin
      */
     public static function canStandAfterBirth(Union $union, array $partners, Person $child): bool
     {
-        $born = ($child->leading('birth') ?? $child->leading('christening', 'baptism'))?->date->span()?->earliest;
+        $born = $child->vitals()->beginning()?->date->span()?->earliest;
         if ($born === null) {
             return true;
         }
         $ends = [self::end($union)];
         foreach ($partners as $partner) {
-            $ends[] = $partner->leading('death') ?? $partner->leading('burial', 'cremation');
+            $ends[] = $partner->vitals()->end();
         }
         foreach ($ends as $end) {
             $latest = $end?->date->span()?->latest;

@@ -55,7 +55,7 @@ enum WeddingState: string
             };
         }
         foreach ($union->partnersOf($personId) as $partnerId) {
-            $end = ($partners[$partnerId] ?? null)?->leading('death', 'burial');
+            $end = ($partners[$partnerId] ?? null)?->vitals()->end();
             if ($end === null) {
                 continue;
             }

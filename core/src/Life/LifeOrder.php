@@ -5,12 +5,11 @@ declare(strict_types=1);
 namespace NorthBough\Core\Life;
 
 use NorthBough\Core\Tree\Event;
+use NorthBough\Core\Tree\EventTrait;
 
 /** The order in which a life is told: by date; of what has none, its beginnings first and the rest last. */
 final class LifeOrder
 {
-    private const UNDATED = ['birth' => -4, 'christening' => -3, 'baptism' => -2, 'death' => 2, 'burial' => 3, 'cremation' => 3, 'probate' => 4];
-
     /**
      * @param  list<Event>  $events  in hand order
      * @return list<Event>
@@ -20,7 +19,7 @@ final class LifeOrder
         $keys = [];
         foreach ($events as $index => $event) {
             $span = $event->date->span();
-            $place = self::UNDATED[$event->kind] ?? 1;
+            $place = self::place($event);
             // "May 1799" of a burial goes after "3 May 1799" of a death.
             $day = $place > 1 ? $span->latest ?? $span?->earliest : $span->earliest ?? $span?->latest;
             $keys[] = match (true) {
@@ -32,5 +31,18 @@ final class LifeOrder
         asort($keys);
 
         return array_map(static fn (int $index): Event => $events[$index], array_keys($keys));
+    }
+
+    /** Below 0 for what begins a life, above 1 for what ends it. */
+    private static function place(Event $event): int
+    {
+        return match (true) {
+            $event->is(EventTrait::Birth) => -2,
+            $event->is(EventTrait::SignOfBirth) => -1,
+            $event->is(EventTrait::Death) => 2,
+            $event->is(EventTrait::SignOfDeath) => 3,
+            $event->is(EventTrait::OfTheDead) => 4,
+            default => 1,
+        };
     }
 }

@@ -7,6 +7,7 @@ namespace NorthBough\Core\Life;
 use NorthBough\Core\Chrono\DateKind;
 use NorthBough\Core\Chrono\IsoDay;
 use NorthBough\Core\Tree\Event;
+use NorthBough\Core\Tree\EventTrait;
 use NorthBough\Core\Tree\Person;
 
 /** A life in its years, as it stands beside a name: 1731–1799, b. 1731, chr. 1820–c. 1890. */
@@ -14,12 +15,12 @@ final class LifeYears
 {
     public static function shown(Person $person): string
     {
-        $birth = $person->leading('birth') ?? $person->leading('christening', 'baptism');
-        $death = $person->leading('death') ?? $person->leading('burial', 'cremation');
+        $birth = $person->vitals()->beginning();
+        $death = $person->vitals()->end();
         $from = self::year($birth);
         $to = self::year($death);
         // A christening never passes for a birth.
-        $from = $from === '' || $birth?->kind === 'birth' ? $from : "chr. {$from}";
+        $from = $from === '' || $birth?->is(EventTrait::Birth) ? $from : "chr. {$from}";
 
         return match (true) {
             $from !== '' && $to !== '' => "{$from}–{$to}",

@@ -6,7 +6,9 @@ namespace NorthBough\Core\Life;
 
 use NorthBough\Core\Chrono\CalendarInterval;
 use NorthBough\Core\Tree\Event;
+use NorthBough\Core\Tree\EventTrait;
 use NorthBough\Core\Tree\Standing;
+use NorthBough\Core\Tree\Vitals;
 
 /**
  * What is certain of a life for the question whether it may still last: between which days the birth lies, and the day
@@ -17,20 +19,6 @@ use NorthBough\Core\Tree\Standing;
  */
 final readonly class LivingRule
 {
-    private const DEATH = ['death', 'burial', 'cremation', 'probate'];
-
-    /** What only an adult has. */
-    private const ADULT = [
-        'marriage', 'banns', 'licence', 'contract', 'settlement', 'divorce', 'divorce_filed', 'annulment', 'will', 'retirement', 'ordination',
-        'adult_christening',
-    ];
-
-    /** What only the living do: where it comes after the day from which somebody would count as dead, that day is wrong. */
-    private const ALIVE = [
-        ...self::ADULT, 'census', 'residence', 'occupation', 'education', 'graduation', 'emigration', 'immigration', 'naturalisation',
-        'confirmation', 'first_communion',
-    ];
-
     /**
      * @param  int|null  $bornFrom  number of the earliest day on which the person can have been born, by their own birth alone
      * @param  int|null  $bornBy  number of the latest day on which the person can have been born
@@ -49,7 +37,7 @@ final readonly class LivingRule
         $events = array_values(array_filter($events, static fn (Event $event): bool => ! $event->denied && $event->standing->mayLead()));
         $deaths = $saidDead ? [0] : [];
         foreach ($events as $event) {
-            if (in_array($event->kind, self::DEATH, true)) {
+            if ($event->is(EventTrait::OfTheDead)) {
                 $deaths[] = self::latestCertain($event) ?? 0;
             }
         }
@@ -81,7 +69,7 @@ final readonly class LivingRule
      */
     private static function birth(array $events): array
     {
-        $births = array_values(array_filter($events, static fn (Event $event): bool => $event->kind === 'birth'));
+        $births = array_values(array_filter($events, static fn (Event $event): bool => $event->is(EventTrait::Birth)));
         $accepted = array_values(array_filter($births, static fn (Event $event): bool => $event->standing === Standing::Accepted));
         $from = $certain = $soft = [];
         foreach ($accepted === [] ? $births : $accepted as $birth) {
@@ -92,7 +80,7 @@ final readonly class LivingRule
             $certain[] = self::latestCertain($birth);
         }
         if ($births === []) {
-            $sign = Event::leadingOf($events, 'christening') ?? Event::leadingOf($events, 'baptism');
+            $sign = Vitals::of($events)->signOfBirth();
 
             return [null, $sign === null ? null : self::latestCertain($sign), null];
         }
@@ -115,13 +103,13 @@ final readonly class LivingRule
         $bounds = $ownBirth === null ? [...$kin->childrenBornBy, ...$kin->mothersDeaths] : [$ownBirth];
         $adult = $ownBirth === null ? $kin->childrenBornBy : [];
         foreach ($events as $event) {
-            $latest = $event->kind === 'birth' ? null : self::latestCertain($event);
+            $latest = $event->is(EventTrait::Birth) ? null : self::latestCertain($event);
             if ($latest !== null && ! $isBefore($latest)) {
                 $bounds[] = $latest;
-                $adult = in_array($event->kind, self::ADULT, true) ? [...$adult, $latest] : $adult;
+                $adult = $event->is(EventTrait::OfAnAdult) ? [...$adult, $latest] : $adult;
             }
         }
-        if ($ownBirth !== null && $bornFrom === null && Event::leadingOf($events, 'birth') !== null) {
+        if ($ownBirth !== null && $bornFrom === null && Vitals::of($events)->birth() !== null) {
             // "Before 1950" leaves room for what kin tell.
             array_push($bounds, ...$kin->childrenBornBy, ...$kin->mothersDeaths);
         }
@@ -140,7 +128,7 @@ final readonly class LivingRule
     private static function isSeenFrom(array $events, int $day): bool
     {
         foreach ($events as $event) {
-            $earliest = in_array($event->kind, self::ALIVE, true) ? $event->date->span()?->earliest : null;
+            $earliest = $event->is(EventTrait::OfTheLiving) ? $event->date->span()?->earliest : null;
             if ($earliest !== null && $earliest >= $day) {
                 return true;
             }
@@ -158,7 +146,7 @@ final readonly class LivingRule
     {
         $latest = [];
         foreach ($events as $event) {
-            if (! $event->denied && $event->standing->mayLead() && in_array($event->kind, ['death', 'burial', 'cremation'], true)) {
+            if (! $event->denied && $event->standing->mayLead() && ($event->is(EventTrait::Death) || $event->is(EventTrait::SignOfDeath))) {
                 $latest[] = self::latestCertain($event);
             }
         }

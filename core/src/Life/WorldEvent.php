@@ -38,11 +38,11 @@ final readonly class WorldEvent
     /** From the first to the last day that somebody is told of; null of a life without a beginning. */
     public static function lifetime(Person $person): ?DaySpan
     {
-        $birth = ($person->leading('birth') ?? $person->leading('christening', 'baptism'))?->date->span();
+        $birth = $person->vitals()->beginning()?->date->span();
         if ($birth?->earliest === null) {
             return null;
         }
-        $last = ($person->leading('death') ?? $person->leading('burial', 'cremation'))?->date->span()?->latest;
+        $last = $person->vitals()->end()?->date->span()?->latest;
         foreach ($last === null ? $person->events : [] as $event) {
             $last = max($last ?? $birth->latest, $event->date->span()?->latest);
         }

@@ -89,13 +89,13 @@ final readonly class Candidates
             $own = $union->childrenOf($person->id);
             $children += array_combine($own, $own);
         }
-        $sign = $person->leading('christening', 'baptism');
-        $birth = self::span($person->leading('birth'));
+        $sign = $person->vitals()->signOfBirth();
+        $birth = self::span($person->vitals()->birth());
 
         return new Candidate(
             $person->id, $person->name()->shown(), $person->name()->given ?: $person->name()->shown(), self::names($person, [...$partners, ...$children], $lives), $person->sex,
-            $birth ?? self::span($sign), $birth === null && $sign !== null, $person->leading('birth')->place ?? $sign->place ?? '',
-            self::span($person->leading('death', 'burial', 'cremation')),
+            $birth ?? self::span($sign), $birth === null && $sign !== null, $person->vitals()->birth()->place ?? $sign->place ?? '',
+            self::span($person->vitals()->end()),
             array_values($partners), array_values($parents), array_values($children),
             self::span($sign), $seen > 0 ? $seen : null, $weddings,
         );

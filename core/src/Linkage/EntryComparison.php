@@ -53,9 +53,8 @@ final readonly class EntryComparison
     {
         $sum = $this->name($person);
         $grounds = [];
-        foreach (['birth' => ['birth'], 'death' => ['death', 'burial']] as $kind => $kinds) {
+        foreach (['birth' => $person->vitals()->birth(), 'death' => $person->vitals()->end()] as $kind => $known) {
             $typed = $this->entry->events[$kind]->date ?? null;
-            $known = $person->leading(...$kinds);
             $days = $typed === null || $known === null ? null : Dates::compare($typed, $known->date);
             $sum += match ($days?->verdict) {
                 Verdict::Same => 4.0,
@@ -121,7 +120,7 @@ final readonly class EntryComparison
 
     private static function born(Person $person): ?float
     {
-        $span = ($person->leading('birth') ?? $person->leading('christening', 'baptism'))?->date->span();
+        $span = $person->vitals()->beginning()?->date->span();
 
         return $span?->earliest === null || $span->latest === null ? null : ($span->earliest + $span->latest) / 2;
     }

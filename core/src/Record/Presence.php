@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NorthBough\Core\Record;
 
 use NorthBough\Core\Sex;
+use NorthBough\Core\Tree\EventTrait;
 
 /** What a line of a record says of somebody's life on the day of the record. */
 enum Presence
@@ -26,24 +27,21 @@ enum Presence
     /** Is named and no more. */
     case Named;
 
-    private const BIRTHS = ['birth', 'baptism', 'christening'];
-
-    private const DEATHS = ['death', 'burial', 'cremation', 'probate'];
-
     public static function of(Roll $roll, RollLine $line): self
     {
         $role = $roll->role($line);
         $tie = $roll->tie($line);
         $event = $roll->kind->event;
+        $isOfBirth = $roll->kind->isOf(EventTrait::Birth, EventTrait::SignOfBirth);
         $isOfFirst = $tie === RoleRelation::Principal || $roll->tie($roll->principalOf($line) ?? $line) === RoleRelation::Principal;
 
         return match (true) {
             $roll->kind->eventIsOfAll, $role->acts ?? false => self::There,
             $event === 'marriage' && ($tie === RoleRelation::Principal || ($tie === RoleRelation::Partner && $isOfFirst)) => self::Wed,
             $event === 'marriage' && $tie === RoleRelation::Parent => self::ParentOfGrown,
-            in_array($event, self::BIRTHS, true) && $tie === RoleRelation::Principal => self::Born,
-            in_array($event, self::BIRTHS, true) && $tie === RoleRelation::Parent && $isOfFirst => $roll->sex($line) === Sex::Female ? self::Mother : self::Father,
-            in_array($event, self::DEATHS, true) && $tie === RoleRelation::Principal => self::Dead,
+            $isOfBirth && $tie === RoleRelation::Principal => self::Born,
+            $isOfBirth && $tie === RoleRelation::Parent && $isOfFirst => $roll->sex($line) === Sex::Female ? self::Mother : self::Father,
+            $roll->kind->isOf(EventTrait::OfTheDead) && $tie === RoleRelation::Principal => self::Dead,
             default => self::Named,
         };
     }

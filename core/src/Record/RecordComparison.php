@@ -175,7 +175,7 @@ final readonly class RecordComparison
     private function remark(Assertion $assertion): AssertionCheck
     {
         $person = $this->person($assertion->lineId);
-        $death = $person?->leading('death', 'burial', 'cremation');
+        $death = $person?->vitals()->end();
         $day = $assertion->date->span()?->earliest;
         if ($assertion->kind === 'alive' && $day !== null && $death?->date->span()?->latest !== null && $death->date->span()->latest < $day) {
             return AssertionCheck::barred($assertion, "The tree has the {$this->word($death)} on {$death->date->shown}, before that day.");

@@ -6,6 +6,8 @@ namespace NorthBough\Core\Record;
 
 use NorthBough\Core\Chrono\AgeConvention;
 use NorthBough\Core\Naming\SearchForm;
+use NorthBough\Core\Tree\EventKinds;
+use NorthBough\Core\Tree\EventTrait;
 
 /**
  * A kind of record: the fields of its head, the columns of its roll, the roles of its people, and what being on it
@@ -76,6 +78,14 @@ final readonly class RecordKind
         }
 
         return true;
+    }
+
+    /** Whether the event that such a record is of says one of these of a life. */
+    public function isOf(EventTrait ...$traits): bool
+    {
+        $kind = EventKinds::all()[$this->event] ?? null;
+
+        return $kind !== null && array_filter($traits, $kind->is(...)) !== [];
     }
 
     /**

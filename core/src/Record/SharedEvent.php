@@ -40,8 +40,8 @@ final class SharedEvent
     public static function canHaveBeenAt(Event $event, Person $person): bool
     {
         $day = $event->date->span();
-        $born = $person->leading('birth')?->date->span();
-        $died = $person->leading('death', 'burial')?->date->span();
+        $born = $person->vitals()->birth()?->date->span();
+        $died = $person->vitals()->end()?->date->span();
         $isUnborn = $day?->latest !== null && $born?->earliest !== null && $born->earliest - $born->softBefore > $day->latest;
         $isDead = $day?->earliest !== null && $died?->latest !== null && $died->latest + $died->softAfter < $day->earliest;
 

@@ -125,8 +125,8 @@ final readonly class FamilyGroupSheet implements Report
             $rows[] = [
                 [StyledWords::plain((string) (count($rows) + 1))],
                 [StyledWords::name($child->name()->shown()), StyledWords::faint(self::footing($set, $partners))],
-                $this->cells($child->leading('birth', 'christening', 'baptism'), 'birth', $notes),
-                $this->cells($child->leading('death', 'burial', 'cremation'), 'death', $notes),
+                $this->cells($child->vitals()->beginning(), 'birth', $notes),
+                $this->cells($child->vitals()->end(), 'death', $notes),
                 [StyledWords::plain(implode('; ', $married))],
             ];
         }

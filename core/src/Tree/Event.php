@@ -30,6 +30,12 @@ final readonly class Event
     ) {
     }
 
+    /** Whether its kind says this of a life. */
+    public function is(EventTrait $trait): bool
+    {
+        return EventKinds::named($this->kind)->is($trait);
+    }
+
     /** @param  list<self>  $events in hand order */
     public static function leadingOf(array $events, string $kind): ?self
     {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Tree;
 
-/** A kind of event or fact: its word, the standard tag it maps to, and what it can belong to. */
+/** A kind of event or fact: its word, the standard tag it maps to, what it can belong to, and what it says of a life. */
 final readonly class EventKind
 {
     /**
@@ -12,6 +12,8 @@ final readonly class EventKind
      * @param  bool  $ofUnion  a couple can have it
      * @param  bool  $single  it can have happened once only, so two values are rivals
      * @param  bool  $hasValue  it says something besides when and where (a trade, a title)
+     * @param  string  $participle  what somebody was by it: born, buried; empty where the language has no word for it
+     * @param  list<EventTrait>  $traits  what it says of a life; none says no more than that it happened
      */
     private function __construct(
         public string $code,
@@ -21,21 +23,40 @@ final readonly class EventKind
         public bool $ofUnion,
         public bool $single,
         public bool $hasValue,
+        public array $traits,
+        public string $participle,
     ) {
     }
 
     public static function ofPerson(string $code, string $word, string $tag, bool $single = false, bool $hasValue = false): self
     {
-        return new self($code, $word, $tag, true, false, $single, $hasValue);
+        return new self($code, $word, $tag, true, false, $single, $hasValue, [], '');
     }
 
     public static function ofUnion(string $code, string $word, string $tag): self
     {
-        return new self($code, $word, $tag, false, true, false, false);
+        return new self($code, $word, $tag, false, true, false, false, [], '');
     }
 
     public static function ofEither(string $code, string $word, string $tag, bool $hasValue = false): self
     {
-        return new self($code, $word, $tag, true, true, false, $hasValue);
+        return new self($code, $word, $tag, true, true, false, $hasValue, [], '');
+    }
+
+    /** The same kind, saying this of a life. */
+    public function saying(EventTrait ...$traits): self
+    {
+        return new self($this->code, $this->word, $this->tag, $this->ofPerson, $this->ofUnion, $this->single, $this->hasValue, array_values($traits), $this->participle);
+    }
+
+    /** The same kind, with the word for what somebody was by it. */
+    public function called(string $participle): self
+    {
+        return new self($this->code, $this->word, $this->tag, $this->ofPerson, $this->ofUnion, $this->single, $this->hasValue, $this->traits, $participle);
+    }
+
+    public function is(EventTrait $trait): bool
+    {
+        return in_array($trait, $this->traits, true);
     }
 }

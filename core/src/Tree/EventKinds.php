@@ -10,6 +10,9 @@ final class EventKinds
     /** @var array<string, EventKind>|null */
     private static ?array $byCode = null;
 
+    /** @var array<string, list<string>> */
+    private static array $byTrait = [];
+
     /** @var array{array<string, EventKind>, array<string, EventKind>}|null */
     private static ?array $byTag = null;
 
@@ -20,20 +23,20 @@ final class EventKinds
             return self::$byCode;
         }
         $kinds = [
-            EventKind::ofPerson('birth', 'Birth', 'BIRT', single: true),
-            EventKind::ofPerson('christening', 'Christening', 'CHR'),
-            EventKind::ofPerson('baptism', 'Baptism', 'BAPM'),
-            EventKind::ofPerson('death', 'Death', 'DEAT', single: true),
-            EventKind::ofPerson('burial', 'Burial', 'BURI', single: true),
-            EventKind::ofPerson('cremation', 'Cremation', 'CREM', single: true),
-            EventKind::ofEither('residence', 'Residence', 'RESI', hasValue: true),
-            EventKind::ofPerson('occupation', 'Occupation', 'OCCU', hasValue: true),
-            EventKind::ofEither('census', 'Census', 'CENS'),
-            EventKind::ofPerson('emigration', 'Emigration', 'EMIG'),
-            EventKind::ofPerson('immigration', 'Immigration', 'IMMI'),
-            EventKind::ofPerson('naturalisation', 'Naturalisation', 'NATU'),
-            EventKind::ofPerson('education', 'Education', 'EDUC', hasValue: true),
-            EventKind::ofPerson('graduation', 'Graduation', 'GRAD'),
+            EventKind::ofPerson('birth', 'Birth', 'BIRT', single: true)->saying(EventTrait::Birth, EventTrait::Presence)->called('born'),
+            EventKind::ofPerson('christening', 'Christening', 'CHR')->saying(EventTrait::SignOfBirth, EventTrait::Presence)->called('christened'),
+            EventKind::ofPerson('baptism', 'Baptism', 'BAPM')->saying(EventTrait::SignOfBirth, EventTrait::Presence)->called('baptised'),
+            EventKind::ofPerson('death', 'Death', 'DEAT', single: true)->saying(EventTrait::Death, EventTrait::OfTheDead, EventTrait::Presence)->called('died'),
+            EventKind::ofPerson('burial', 'Burial', 'BURI', single: true)->saying(EventTrait::SignOfDeath, EventTrait::OfTheDead)->called('buried'),
+            EventKind::ofPerson('cremation', 'Cremation', 'CREM', single: true)->saying(EventTrait::SignOfDeath, EventTrait::OfTheDead)->called('cremated'),
+            EventKind::ofEither('residence', 'Residence', 'RESI', hasValue: true)->saying(EventTrait::OfTheLiving, EventTrait::Presence, EventTrait::Residence),
+            EventKind::ofPerson('occupation', 'Occupation', 'OCCU', hasValue: true)->saying(EventTrait::OfTheLiving),
+            EventKind::ofEither('census', 'Census', 'CENS')->saying(EventTrait::OfTheLiving, EventTrait::Presence),
+            EventKind::ofPerson('emigration', 'Emigration', 'EMIG')->saying(EventTrait::OfTheLiving, EventTrait::Presence),
+            EventKind::ofPerson('immigration', 'Immigration', 'IMMI')->saying(EventTrait::OfTheLiving, EventTrait::Presence),
+            EventKind::ofPerson('naturalisation', 'Naturalisation', 'NATU')->saying(EventTrait::OfTheLiving),
+            EventKind::ofPerson('education', 'Education', 'EDUC', hasValue: true)->saying(EventTrait::OfTheLiving),
+            EventKind::ofPerson('graduation', 'Graduation', 'GRAD')->saying(EventTrait::OfTheLiving, EventTrait::Presence),
             EventKind::ofPerson('religion', 'Religion', 'RELI', hasValue: true),
             EventKind::ofPerson('nationality', 'Nationality', 'NATI', hasValue: true),
             EventKind::ofPerson('title', 'Title', 'TITL', hasValue: true),
@@ -44,26 +47,26 @@ final class EventKinds
             EventKind::ofPerson('social_number', 'Social security number', 'SSN', hasValue: true),
             EventKind::ofPerson('marriage_count', 'Number of marriages', 'NMR', hasValue: true),
             EventKind::ofEither('child_count', 'Number of children', 'NCHI', hasValue: true),
-            EventKind::ofPerson('retirement', 'Retirement', 'RETI'),
-            EventKind::ofPerson('will', 'Will', 'WILL'),
-            EventKind::ofPerson('probate', 'Probate', 'PROB'),
+            EventKind::ofPerson('retirement', 'Retirement', 'RETI')->saying(EventTrait::OfTheLiving, EventTrait::OfAnAdult),
+            EventKind::ofPerson('will', 'Will', 'WILL')->saying(EventTrait::OfTheLiving, EventTrait::OfAnAdult),
+            EventKind::ofPerson('probate', 'Probate', 'PROB')->saying(EventTrait::OfTheDead),
             EventKind::ofPerson('adoption', 'Adoption', 'ADOP'),
-            EventKind::ofPerson('adult_christening', 'Adult christening', 'CHRA'),
-            EventKind::ofPerson('confirmation', 'Confirmation', 'CONF'),
-            EventKind::ofPerson('first_communion', 'First communion', 'FCOM'),
+            EventKind::ofPerson('adult_christening', 'Adult christening', 'CHRA')->saying(EventTrait::OfTheLiving, EventTrait::OfAnAdult, EventTrait::Presence),
+            EventKind::ofPerson('confirmation', 'Confirmation', 'CONF')->saying(EventTrait::OfTheLiving, EventTrait::Presence),
+            EventKind::ofPerson('first_communion', 'First communion', 'FCOM')->saying(EventTrait::OfTheLiving, EventTrait::Presence),
             EventKind::ofPerson('blessing', 'Blessing', 'BLES'),
-            EventKind::ofPerson('ordination', 'Ordination', 'ORDN'),
+            EventKind::ofPerson('ordination', 'Ordination', 'ORDN')->saying(EventTrait::OfTheLiving, EventTrait::OfAnAdult, EventTrait::Presence),
             EventKind::ofPerson('bar_mitzvah', 'Bar mitzvah', 'BARM'),
             EventKind::ofPerson('bas_mitzvah', 'Bas mitzvah', 'BASM'),
-            EventKind::ofUnion('marriage', 'Marriage', 'MARR'),
-            EventKind::ofUnion('banns', 'Banns', 'MARB'),
-            EventKind::ofUnion('licence', 'Marriage licence', 'MARL'),
-            EventKind::ofUnion('contract', 'Marriage contract', 'MARC'),
-            EventKind::ofUnion('settlement', 'Marriage settlement', 'MARS'),
+            EventKind::ofUnion('marriage', 'Marriage', 'MARR')->saying(EventTrait::OfTheLiving, EventTrait::OfAnAdult, EventTrait::Presence),
+            EventKind::ofUnion('banns', 'Banns', 'MARB')->saying(EventTrait::OfTheLiving, EventTrait::OfAnAdult),
+            EventKind::ofUnion('licence', 'Marriage licence', 'MARL')->saying(EventTrait::OfTheLiving, EventTrait::OfAnAdult),
+            EventKind::ofUnion('contract', 'Marriage contract', 'MARC')->saying(EventTrait::OfTheLiving, EventTrait::OfAnAdult),
+            EventKind::ofUnion('settlement', 'Marriage settlement', 'MARS')->saying(EventTrait::OfTheLiving, EventTrait::OfAnAdult),
             EventKind::ofUnion('engagement', 'Engagement', 'ENGA'),
-            EventKind::ofUnion('divorce', 'Divorce', 'DIV'),
-            EventKind::ofUnion('divorce_filed', 'Divorce filed', 'DIVF'),
-            EventKind::ofUnion('annulment', 'Annulment', 'ANUL'),
+            EventKind::ofUnion('divorce', 'Divorce', 'DIV')->saying(EventTrait::OfTheLiving, EventTrait::OfAnAdult),
+            EventKind::ofUnion('divorce_filed', 'Divorce filed', 'DIVF')->saying(EventTrait::OfTheLiving, EventTrait::OfAnAdult),
+            EventKind::ofUnion('annulment', 'Annulment', 'ANUL')->saying(EventTrait::OfTheLiving, EventTrait::OfAnAdult),
             EventKind::ofEither('event', 'Event', 'EVEN', hasValue: true),
             EventKind::ofEither('fact', 'Fact', 'FACT', hasValue: true),
         ];
@@ -73,6 +76,12 @@ final class EventKinds
         }
 
         return self::$byCode;
+    }
+
+    /** @return list<string> codes of the kinds that say this of a life, in their order */
+    public static function codesOf(EventTrait $trait): array
+    {
+        return self::$byTrait[$trait->value] ??= array_values(array_map(static fn (EventKind $kind): string => $kind->code, array_filter(self::all(), static fn (EventKind $kind): bool => $kind->is($trait))));
     }
 
     /** @throws UnknownEventKind */

@@ -27,6 +27,11 @@ final readonly class Person
         return $this->names[0]->name ?? PersonalName::of('', '');
     }
 
+    public function vitals(): Vitals
+    {
+        return Vitals::of($this->events);
+    }
+
     /**
      * The leading event of the kinds named, the first kind that has one first: the accepted one, else the first
      * that nobody weighed. Rivals, ruled-out ones and denials never lead.

@@ -8,6 +8,7 @@ use NorthBough\Core\Chrono\Calendar\Calendars;
 use NorthBough\Core\Chrono\DateKind;
 use NorthBough\Core\Chrono\DaySpan;
 use NorthBough\Core\Tree\Event;
+use NorthBough\Core\Tree\EventTrait;
 
 /**
  * The axis of a life: years from left to right, a mark for each dated event. Places on it are shares of its length,
@@ -24,10 +25,6 @@ final readonly class LifeStrip
     private const OWN_LANES = 3;
 
     private const FAMILY_LANES = 1;
-
-    private const BEGINS = ['birth', 'baptism', 'christening'];
-
-    private const ENDS = ['death', 'burial', 'cremation'];
 
     /**
      * @param  list<StripMark>  $marks
@@ -57,9 +54,9 @@ final readonly class LifeStrip
         }
         $first = min(array_map(static fn (array $s): int => (int) $s[1]->earliest, $spans));
         $last = max(array_map(static fn (array $s): int => (int) $s[1]->latest, $spans));
-        $isTold = static fn (array $kinds): bool => array_filter($spans, static fn (array $s): bool => in_array($s[0]->kind, $kinds, true)) !== [];
-        $first = $isTold(self::BEGINS) ? $first : min($first, $bornFrom ?? $first);
-        $last = $isTold(self::ENDS) ? $last : max($last, $livedTo ?? $last);
+        $isTold = static fn (EventTrait ...$traits): bool => array_filter($spans, static fn (array $s): bool => array_filter($traits, $s[0]->is(...)) !== []) !== [];
+        $first = $isTold(EventTrait::Birth, EventTrait::SignOfBirth) ? $first : min($first, $bornFrom ?? $first);
+        $last = $isTold(EventTrait::Death, EventTrait::SignOfDeath) ? $last : max($last, $livedTo ?? $last);
         foreach ($family as [$whose, $event, $personId]) {
             $span = self::closed($event);
             if ($span !== null && $span->earliest >= $first && $span->latest <= $last) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NorthBough\Core\Evidence\Casework;
 
 use NorthBough\Core\Tree\Event;
+use NorthBough\Core\Tree\EventTrait;
 use NorthBough\Core\Tree\Person;
 
 /**
@@ -13,15 +14,13 @@ use NorthBough\Core\Tree\Person;
  */
 final class LastSeen
 {
-    private const OF_THE_DEAD = ['death', 'burial', 'cremation', 'probate'];
-
     public static function of(Person $person): ?Event
     {
         $last = null;
         $latest = PHP_INT_MIN;
         foreach ($person->events as $event) {
             $earliest = $event->date->span()?->earliest;
-            if ($earliest !== null && ! $event->denied && $event->standing->mayLead() && ! in_array($event->kind, self::OF_THE_DEAD, true) && $earliest > $latest) {
+            if ($earliest !== null && ! $event->denied && $event->standing->mayLead() && ! $event->is(EventTrait::OfTheDead) && $earliest > $latest) {
                 [$last, $latest] = [$event, $earliest];
             }
         }

@@ -7,6 +7,7 @@ namespace NorthBough\Core\Evidence\Casework;
 use NorthBough\Core\Chrono\Age;
 use NorthBough\Core\Chrono\DaySpan;
 use NorthBough\Core\Tree\Event;
+use NorthBough\Core\Tree\EventTrait;
 use NorthBough\Core\Tree\Person;
 
 /** What is known of somebody at one time: how old, where they lived, whether they lived. */
@@ -14,9 +15,6 @@ final readonly class PersonAtTime
 {
     /** Years before and after in which a place is still taken for where somebody lived then. */
     public const NEAR_YEARS = 10;
-
-    /** Facts that do not place a life: they are told of the dead. */
-    private const OF_THE_DEAD = ['death', 'burial', 'cremation', 'probate'];
 
     /**
      * @param  string  $age  empty where no birth is told, or they were not born
@@ -29,8 +27,8 @@ final readonly class PersonAtTime
 
     public static function of(Person $person, DaySpan $then): self
     {
-        $birth = $person->leading('birth')?->date->span();
-        $death = $person->leading('death', 'burial')?->date->span();
+        $birth = $person->vitals()->birth()?->date->span();
+        $death = $person->vitals()->end()?->date->span();
         $not = match (true) {
             $birth?->earliest !== null && $then->latest !== null && $birth->earliest > $then->latest => 'not born yet',
             $death?->latest !== null && $then->earliest !== null && $death->latest < $then->earliest => 'dead by then',
@@ -45,7 +43,7 @@ final readonly class PersonAtTime
         $best = null;
         $least = self::NEAR_YEARS * 366;
         foreach ($person->events as $event) {
-            if ($event->place === '' || $event->denied || ! $event->standing->mayLead() || in_array($event->kind, self::OF_THE_DEAD, true)) {
+            if ($event->place === '' || $event->denied || ! $event->standing->mayLead() || $event->is(EventTrait::OfTheDead)) {
                 continue;
             }
             $away = self::daysApart($event->date->span(), $then);

@@ -9,6 +9,7 @@ use NorthBough\Core\Compare\Verdict;
 use NorthBough\Core\Evidence\Conflict\ContestedValues;
 use NorthBough\Core\Sex;
 use NorthBough\Core\Tree\Event;
+use NorthBough\Core\Tree\EventTrait;
 
 /**
  * Works out when people must, and likely did, live, from everything that is told of them, their marriages, parents and
@@ -88,13 +89,13 @@ final class LifeWindows
         $begin = count($event->date->readings) === 1 ? $event->date->readings[0]->begin : $span;
         $reason = $this->say($event);
         $this->isContested = $isContested;
-        match ($event->kind) {
-            'birth' => $this->isAt($born, $span, $reason),
-            'death' => $this->isAt($died, $span, $reason),
-            'baptism', 'christening' => $this->baptised($born, $died, $span, $reason),
-            'burial', 'cremation' => $this->buried($died, $span, $reason),
-            'probate' => $this->byThen($died, $span, $reason),
-            'will' => $this->alive($born, $died, $begin, $reason),
+        match (true) {
+            $event->is(EventTrait::Birth) => $this->isAt($born, $span, $reason),
+            $event->is(EventTrait::Death) => $this->isAt($died, $span, $reason),
+            $event->is(EventTrait::SignOfBirth) => $this->baptised($born, $died, $span, $reason),
+            $event->is(EventTrait::SignOfDeath) => $this->buried($died, $span, $reason),
+            $event->is(EventTrait::OfTheDead) => $this->byThen($died, $span, $reason),
+            $event->kind === 'will' => $this->alive($born, $died, $begin, $reason),
             default => $this->present($event, $born, $died, $begin, $span, $reason),
         };
         $this->isContested = false;

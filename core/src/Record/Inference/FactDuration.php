@@ -9,6 +9,7 @@ use NorthBough\Core\Record\ColumnMeaning;
 use NorthBough\Core\Record\RoleRelation;
 use NorthBough\Core\Record\Roll;
 use NorthBough\Core\Record\RollLine;
+use NorthBough\Core\Tree\EventTrait;
 
 /**
  * When what a line tells was so: from and until, where it has such columns; of the dead, by the day of their death or of
@@ -22,7 +23,7 @@ final class FactDuration
 
         // What is told of the dead was so before that day, and nothing says when.
         $died = $roll->written($line, ColumnMeaning::DeathDate);
-        $isOfTheDead = ! $roll->date->isEmpty() && in_array($roll->kind->event, ['death', 'burial'], true) && $roll->tie($line) === RoleRelation::Principal;
+        $isOfTheDead = ! $roll->date->isEmpty() && $roll->kind->isOf(EventTrait::OfTheDead) && $roll->tie($line) === RoleRelation::Principal;
 
         return match (true) {
             $from !== '' && $until !== '' => $roll->day("from {$from} to {$until}"),

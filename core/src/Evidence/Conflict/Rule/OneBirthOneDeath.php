@@ -13,6 +13,7 @@ use NorthBough\Core\Evidence\Conflict\ConflictRule;
 use NorthBough\Core\Evidence\Conflict\ConflictSubject;
 use NorthBough\Core\Evidence\Conflict\UndecidedConflict;
 use NorthBough\Core\Tree\Event;
+use NorthBough\Core\Tree\EventTrait;
 use NorthBough\Core\Tree\Standing;
 
 /**
@@ -24,9 +25,9 @@ final class OneBirthOneDeath implements ConflictRule
     public function find(ConflictSubject $subject, GazetteerPlaces $places): array
     {
         $found = [];
-        foreach (['birth', 'death'] as $kind) {
-            $claimed = array_values(array_filter($subject->person->events, static fn (Event $event): bool => $event->kind === $kind && ! $event->denied));
-            $conflict = self::among($kind, $claimed, $places);
+        foreach ([EventTrait::Birth, EventTrait::Death] as $trait) {
+            $claimed = array_values(array_filter($subject->person->events, static fn (Event $event): bool => $event->is($trait) && ! $event->denied));
+            $conflict = self::among($trait->value, $claimed, $places);
             if ($conflict !== null) {
                 $found[] = $conflict;
             }

@@ -11,6 +11,7 @@ use NorthBough\Core\Evidence\Conflict\ConflictRule;
 use NorthBough\Core\Evidence\Conflict\ConflictSubject;
 use NorthBough\Core\Evidence\Conflict\UndecidedConflict;
 use NorthBough\Core\Tree\Event;
+use NorthBough\Core\Tree\EventTrait;
 
 /**
  * Residences, trades, ceremonies and whatever else may have many values disagree only when nobody could be in both on one
@@ -18,22 +19,19 @@ use NorthBough\Core\Tree\Event;
  */
 final class TwoPlacesOneDay implements ConflictRule
 {
-    /** Facts that say that somebody was there that day. A trade, banns, a will or its probate does not; that somebody was of a place says no more than that it was their home. */
-    private const PRESENT = ['birth', 'baptism', 'christening', 'adult_christening', 'confirmation', 'first_communion', 'census', 'residence', 'emigration', 'immigration', 'graduation', 'ordination', 'marriage', 'death'];
-
     public function find(ConflictSubject $subject, GazetteerPlaces $places): array
     {
         $events = $subject->person->events;
         foreach ($subject->unions as $union) {
             array_push($events, ...array_filter($union->events, static fn (Event $event): bool => $event->kind === 'marriage'));
         }
-        $present = array_values(array_filter($events, static fn (Event $event): bool => in_array($event->kind, self::PRESENT, true) && ! $event->denied && $event->place !== '' && self::day($event) !== null));
+        $present = array_values(array_filter($events, static fn (Event $event): bool => $event->is(EventTrait::Presence) && ! $event->denied && $event->place !== '' && self::day($event) !== null));
         $found = [];
         foreach ($present as $at => $one) {
             foreach (array_slice($present, $at + 1) as $other) {
                 // Two births, or two deaths, are one value told twice: OneBirthOneDeath weighs them.
-                $isOneValue = $one->kind === $other->kind && in_array($one->kind, ['birth', 'death'], true);
-                $isHomeAway = ($one->kind === 'residence') !== ($other->kind === 'residence');
+                $isOneValue = $one->kind === $other->kind && ($one->is(EventTrait::Birth) || $one->is(EventTrait::Death));
+                $isHomeAway = $one->is(EventTrait::Residence) !== $other->is(EventTrait::Residence);
                 if ($isOneValue || $isHomeAway || self::day($one) !== self::day($other) || ! UndecidedConflict::between($one->standing, $other->standing)) {
                     continue;
                 }
