@@ -37,7 +37,7 @@ final readonly class DeskController
         if (! $this->current->seesLiving()) {
             return [];
         }
-        $children = '(SELECT count(*) FROM parentages WHERE parentages.tree_id = questions.tree_id AND parentages.person_id = questions.person_id)';
+        $children = '(SELECT count(*) FROM counted_parentages AS tie WHERE tie.tree_id = questions.tree_id AND tie.person_id = questions.person_id)';
         $rows = DB::table('questions')
             ->join('person_lines', static fn ($join) => $join->on('person_lines.tree_id', 'questions.tree_id')->on('person_lines.person_id', 'questions.person_id'))
             ->where('questions.tree_id', $this->current->id())->where('questions.state', 'open')->where('questions.kind', 'conflict')
@@ -132,8 +132,8 @@ final readonly class DeskController
     private function unread(): array
     {
         $rows = $this->living->visible(DB::table('events'))
-            ->leftJoinLateral(DB::table('union_partners')->whereColumn('union_partners.tree_id', 'events.tree_id')->whereColumn('union_partners.union_id', 'events.union_id')
-                ->where('union_partners.standing', '<>', 'ruled out')->orderBy('slot')->orderBy('id')->limit(1)->select('person_id'), 'partner')
+            ->leftJoinLateral(DB::table('counted_partners')->whereColumn('counted_partners.tree_id', 'events.tree_id')->whereColumn('counted_partners.union_id', 'events.union_id')
+                ->orderBy('slot')->orderBy('id')->limit(1)->select('person_id'), 'partner')
             ->join('person_lines', static fn ($join) => $join->on('person_lines.tree_id', 'events.tree_id')
                 ->whereRaw('person_lines.person_id = coalesce(events.person_id, partner.person_id)'))
             ->where('events.tree_id', $this->current->id())

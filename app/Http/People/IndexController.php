@@ -96,8 +96,8 @@ final readonly class IndexController
     private function whoWereAt(string $placeId): Builder
     {
         return $this->facts->in($this->facts->inward($placeId))
-            ->leftJoin('union_partners', static fn ($join) => $join->on('union_partners.tree_id', 'events.tree_id')->on('union_partners.union_id', 'events.union_id')->where('union_partners.standing', '<>', 'ruled out'))
-            ->selectRaw('coalesce(events.person_id, union_partners.person_id)');
+            ->leftJoin('counted_partners', static fn ($join) => $join->on('counted_partners.tree_id', 'events.tree_id')->on('counted_partners.union_id', 'events.union_id'))
+            ->selectRaw('coalesce(events.person_id, counted_partners.person_id)');
     }
 
     private function isFiltered(Request $request): bool

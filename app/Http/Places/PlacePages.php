@@ -158,9 +158,9 @@ final readonly class PlacePages
     private function ofPeople(Builder $facts): Builder
     {
         return $this->living->visibleFacts($facts)
-            ->leftJoin('union_partners', static fn ($join) => $join->on('union_partners.tree_id', 'events.tree_id')->on('union_partners.union_id', 'events.union_id')->where('union_partners.standing', '<>', 'ruled out'))
+            ->leftJoin('counted_partners', static fn ($join) => $join->on('counted_partners.tree_id', 'events.tree_id')->on('counted_partners.union_id', 'events.union_id'))
             ->join('person_lines', static fn ($join) => $join->on('person_lines.tree_id', 'events.tree_id')
-                ->whereRaw('person_lines.person_id = coalesce(events.person_id, union_partners.person_id)'));
+                ->whereRaw('person_lines.person_id = coalesce(events.person_id, counted_partners.person_id)'));
     }
 
     private function places(): Builder

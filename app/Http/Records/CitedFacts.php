@@ -32,10 +32,10 @@ final readonly class CitedFacts
         $rows = $this->living->visibleFacts(DB::table('claims'))
             ->leftJoin('events', $same('events', 'claims.event_id'))
             ->leftJoin('names', $same('names', 'claims.name_id'))
-            ->leftJoin('union_partners', static fn ($join) => $join->on('union_partners.tree_id', 'claims.tree_id')->where('union_partners.standing', '<>', 'ruled out')
-                ->whereRaw('union_partners.union_id = coalesce(events.union_id, claims.union_id)'))
+            ->leftJoin('counted_partners', static fn ($join) => $join->on('counted_partners.tree_id', 'claims.tree_id')
+                ->whereRaw('counted_partners.union_id = coalesce(events.union_id, claims.union_id)'))
             ->leftJoin('person_lines', static fn ($join) => $join->on('person_lines.tree_id', 'claims.tree_id')
-                ->whereRaw('person_lines.person_id = coalesce(events.person_id, union_partners.person_id, names.person_id, claims.person_id)'))
+                ->whereRaw('person_lines.person_id = coalesce(events.person_id, counted_partners.person_id, names.person_id, claims.person_id)'))
             ->where('claims.tree_id', $this->current->id())->whereIn('claims.record_id', $recordIds)
             // A claim of a tie between parent and child has no fact of its own.
             ->whereRaw('num_nonnulls(claims.person_id, claims.name_id, claims.event_id, claims.union_id) = 1')

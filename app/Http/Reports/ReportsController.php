@@ -67,7 +67,7 @@ final readonly class ReportsController
         $isNearest = $ids === [] && $typed !== '';
         if ($isNearest) {
             $near = array_values($search->nearest($typed, self::NEAR)->pluck('person_id')->all());
-            $ids = self::firstUnions($this->couples()->whereIn('union_partners.person_id', $near));
+            $ids = self::firstUnions($this->couples()->whereIn('counted_partners.person_id', $near));
         }
         $unions = $this->living->forReader()->unions($ids);
         $people = $this->living->forReader()->people(array_merge([], ...array_column($unions, 'partnerIds')));
@@ -92,15 +92,15 @@ final readonly class ReportsController
 
     private function couples(): Builder
     {
-        return $this->living->visible(DB::table('union_partners')
-            ->join('person_lines', static fn ($join) => $join->on('person_lines.tree_id', 'union_partners.tree_id')->on('person_lines.person_id', 'union_partners.person_id'))
-            ->where('union_partners.tree_id', $this->current->id())->where('union_partners.standing', '<>', 'ruled out'));
+        return $this->living->visible(DB::table('counted_partners')
+            ->join('person_lines', static fn ($join) => $join->on('person_lines.tree_id', 'counted_partners.tree_id')->on('person_lines.person_id', 'counted_partners.person_id'))
+            ->where('counted_partners.tree_id', $this->current->id()));
     }
 
     /** @return list<string> */
     private static function firstUnions(Builder $couples): array
     {
-        return array_values($couples->orderBy('person_lines.sort_name')->limit(self::AT_ONCE)->pluck('union_partners.union_id')->unique()->all());
+        return array_values($couples->orderBy('person_lines.sort_name')->limit(self::AT_ONCE)->pluck('counted_partners.union_id')->unique()->all());
     }
 
     private function document(TreeView $view, string $kind, string $subject): Document

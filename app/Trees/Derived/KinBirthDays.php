@@ -89,8 +89,8 @@ final readonly class KinBirthDays
 
     private function birthTies(): Builder
     {
-        return DB::table('parentages')->where('parentages.tree_id', $this->current->id())->where('parentages.kind', 'birth')
-            ->whereNotIn('parentages.standing', ['rival', 'ruled out'])
+        return DB::table('counted_parentages AS parentages')->where('parentages.tree_id', $this->current->id())->where('parentages.kind', 'birth')
+            ->where('parentages.standing', '<>', 'rival')
             ->join('parent_sets', static fn ($join) => $join->on('parent_sets.tree_id', 'parentages.tree_id')->on('parent_sets.id', 'parentages.parent_set_id'));
     }
 }

@@ -31,9 +31,9 @@ final readonly class MoveObjections
             ->join('claims', static fn ($join) => $join->on('claims.tree_id', 'events.tree_id')->on('claims.event_id', 'events.id'))
             ->join('roll_lines', static fn ($join) => $join->on('roll_lines.tree_id', 'claims.tree_id')->on('roll_lines.record_id', 'claims.record_id'))
             ->join('placings', static fn ($join) => $join->on('placings.tree_id', 'roll_lines.tree_id')->on('placings.roll_line_id', 'roll_lines.id')->where('placings.state', 'placed'))
-            ->join('parentages', static fn ($join) => $join->on('parentages.tree_id', 'placings.tree_id')->on('parentages.person_id', 'placings.person_id'))
+            ->join('counted_parentages', static fn ($join) => $join->on('counted_parentages.tree_id', 'placings.tree_id')->on('counted_parentages.person_id', 'placings.person_id'))
             ->join('person_lines', static fn ($join) => $join->on('person_lines.tree_id', 'placings.tree_id')->on('person_lines.person_id', 'placings.person_id'))
-            ->where('events.tree_id', $this->current->id())->where('events.person_id', $set->child_id)->where('parentages.parent_set_id', $set->id)
+            ->where('events.tree_id', $this->current->id())->where('events.person_id', $set->child_id)->where('counted_parentages.parent_set_id', $set->id)
             ->where('events.standing', '<>', 'ruled out')->orderBy('events.date_begin_lo')->orderBy('person_lines.shown_name')
             ->distinct()->get(['events.id', 'events.kind', 'events.date_shown', 'events.date_begin_lo', 'person_lines.shown_name']);
 

@@ -181,7 +181,7 @@ final class ExportTree implements TreeRows
     private function couples(Collection $unionIds): array
     {
         $couples = [];
-        foreach ($this->rows('union_partners')->whereIn('union_id', $unionIds)->where('side', '<>', 'person')->where('standing', '<>', 'ruled out')->orderBy('id')->get(['union_id', 'person_id']) as $row) {
+        foreach ($this->rows('counted_partners')->whereIn('union_id', $unionIds)->where('side', '<>', 'person')->orderBy('id')->get(['union_id', 'person_id']) as $row) {
             $couples[$row->union_id][] = $row->person_id;
         }
 

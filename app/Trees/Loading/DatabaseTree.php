@@ -110,9 +110,9 @@ final readonly class DatabaseTree implements TreeView
     private function eventsByPartner(array $personIds): Builder
     {
         return $this->rows('events')
-            ->join('union_partners', static fn ($join) => $join->on('union_partners.tree_id', 'events.tree_id')->on('union_partners.union_id', 'events.union_id'))
-            ->whereIn('union_partners.person_id', $personIds)->where('union_partners.standing', '<>', Standing::RuledOut->value)->orderBy('events.position')->orderBy('events.ordinal')->orderBy('events.id')
-            ->select(['events.*', 'union_partners.person_id as partner_id']);
+            ->join('counted_partners', static fn ($join) => $join->on('counted_partners.tree_id', 'events.tree_id')->on('counted_partners.union_id', 'events.union_id'))
+            ->whereIn('counted_partners.person_id', $personIds)->orderBy('events.position')->orderBy('events.ordinal')->orderBy('events.id')
+            ->select(['events.*', 'counted_partners.person_id as partner_id']);
     }
 
     /**
@@ -160,7 +160,7 @@ final readonly class DatabaseTree implements TreeView
 
     public function unionsOf(array $personIds): array
     {
-        $ties = $this->rows('union_partners')->whereIn('person_id', $personIds)->where('standing', '<>', Standing::RuledOut->value)->orderBy('position')->orderBy('id')->get();
+        $ties = $this->rows('counted_partners')->whereIn('person_id', $personIds)->orderBy('position')->orderBy('id')->get();
         $unions = $this->unions(array_values($ties->pluck('union_id')->unique()->all()));
         $byPerson = [];
         foreach ($ties as $tie) {

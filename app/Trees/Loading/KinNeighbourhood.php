@@ -35,8 +35,8 @@ final readonly class KinNeighbourhood
         ),
         near AS (SELECT id FROM asked UNION SELECT id FROM parents),
         mates AS (
-            SELECT other.person_id AS id FROM near JOIN union_partners own ON own.tree_id = ? AND own.person_id = near.id AND own.standing <> 'ruled out'
-            JOIN union_partners other ON other.tree_id = own.tree_id AND other.union_id = own.union_id AND other.standing <> 'ruled out'
+            SELECT other.person_id AS id FROM near JOIN counted_partners own ON own.tree_id = ? AND own.person_id = near.id
+            JOIN counted_partners other ON other.tree_id = own.tree_id AND other.union_id = own.union_id
         ),
         above(id) AS (
             SELECT id FROM near UNION SELECT id FROM mates
@@ -48,8 +48,8 @@ final readonly class KinNeighbourhood
             s.id AS set_id, s.union_id, s.leads, p.person_id, p.kind, p.standing, p.proof, who.sex,
             CASE WHEN above.id IN (SELECT id FROM near) THEN (
                 SELECT json_agg(json_build_array(partner.union_id, partner.person_id, partner.standing, own.position, own.id))
-                FROM union_partners own JOIN union_partners partner ON partner.tree_id = own.tree_id AND partner.union_id = own.union_id AND partner.standing <> 'ruled out'
-                WHERE own.tree_id = ? AND own.person_id = above.id AND own.standing <> 'ruled out'
+                FROM counted_partners own JOIN counted_partners partner ON partner.tree_id = own.tree_id AND partner.union_id = own.union_id
+                WHERE own.tree_id = ? AND own.person_id = above.id
             ) END AS unions
         FROM above
         LEFT JOIN people who ON who.tree_id = ? AND who.id = above.id AND above.id IN (SELECT id FROM near UNION SELECT id FROM mates)

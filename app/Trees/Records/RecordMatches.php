@@ -103,8 +103,8 @@ final readonly class RecordMatches
     private function wives(CandidateQuery $look, string $sounds, string $given): array
     {
         return $look->isMan || $look->givenForms === [] ? [] : $this->ids($this->born($look)->where('sex', '<>', 'M')->whereRaw("words @@ to_tsquery('simple', ?)", [$given])
-            ->whereExists(static fn (Builder $query) => $query->selectRaw('1')->from('union_partners AS wife')
-                ->join('union_partners AS husband', static fn ($join) => $join->on('husband.tree_id', 'wife.tree_id')->on('husband.union_id', 'wife.union_id')->on('husband.person_id', '<>', 'wife.person_id'))
+            ->whereExists(static fn (Builder $query) => $query->selectRaw('1')->from('counted_partners AS wife')
+                ->join('counted_partners AS husband', static fn ($join) => $join->on('husband.tree_id', 'wife.tree_id')->on('husband.union_id', 'wife.union_id')->on('husband.person_id', '<>', 'wife.person_id'))
                 ->join('person_lines AS his', static fn ($join) => $join->on('his.tree_id', 'husband.tree_id')->on('his.person_id', 'husband.person_id'))
                 ->whereColumn('wife.tree_id', 'person_lines.tree_id')->whereColumn('wife.person_id', 'person_lines.person_id')->whereRaw('his.sounds && ?::text[]', [$sounds])), $look);
     }
@@ -122,8 +122,8 @@ final readonly class RecordMatches
         }
         $ids = DB::table('person_lines')->where('person_lines.tree_id', $this->current->id())->whereRaw("person_lines.words @@ to_tsquery('simple', ?)", [self::beginning($candidateQuery->givenForms)])
             ->whereRaw('person_lines.sounds && ?::text[]', ['{'.implode(',', [...$candidateQuery->surnameSounds, ...$other->surnameSounds]).'}'])
-            ->join('union_partners AS one', static fn ($join) => $join->on('one.tree_id', 'person_lines.tree_id')->on('one.person_id', 'person_lines.person_id'))
-            ->join('union_partners AS two', static fn ($join) => $join->on('two.tree_id', 'one.tree_id')->on('two.union_id', 'one.union_id')->on('two.person_id', '<>', 'one.person_id'))
+            ->join('counted_partners AS one', static fn ($join) => $join->on('one.tree_id', 'person_lines.tree_id')->on('one.person_id', 'person_lines.person_id'))
+            ->join('counted_partners AS two', static fn ($join) => $join->on('two.tree_id', 'one.tree_id')->on('two.union_id', 'one.union_id')->on('two.person_id', '<>', 'one.person_id'))
             ->join('person_lines AS partner', static fn ($join) => $join->on('partner.tree_id', 'two.tree_id')->on('partner.person_id', 'two.person_id'))
             ->whereRaw("partner.words @@ to_tsquery('simple', ?)", [self::beginning($other->givenForms)])
             ->where(static fn (Builder $either) => $either->whereNull('person_lines.birth_day')->orWhereBetween('person_lines.birth_day', [$candidateQuery->bornFrom ?? self::EVER * -1, $candidateQuery->bornTo ?? self::EVER]))
