@@ -6,7 +6,7 @@ namespace App\Http;
 
 use Illuminate\Http\Request;
 
-/** Whether the very same was sent before, answered with what is there already, and is meant all the same. */
+/** Whether a request repeats a save that was answered with what is there already, and so is meant. */
 final class ConfirmedSave
 {
     public const HEADER = 'X-Save-Again';

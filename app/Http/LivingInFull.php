@@ -8,7 +8,7 @@ use App\Http\Tree\TreesController;
 use App\Models\User;
 use Illuminate\Http\Request;
 
-/** Whether somebody asks for the living in full, and who. */
+/** Whether a request asks for living people in full, and who asks. */
 final class LivingInFull
 {
     public static function askedBy(Request $request): ?User

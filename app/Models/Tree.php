@@ -8,6 +8,7 @@ use Illuminate\Database\Eloquent\Concerns\HasUuids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Facades\DB;
+use NorthBough\Core\Life\DeathYears;
 use stdClass;
 
 /**
@@ -32,7 +33,7 @@ final class Tree extends Model
     use SoftDeletes;
 
     /** @var array<string, mixed> */
-    protected $attributes = ['next_number' => 1, 'people_count' => 0, 'last_change' => 0, 'dead_years_after_birth' => 110, 'dead_years_after_adult_event' => 100, 'readers_see_living' => false, 'surname_custom' => 'father', 'married_custom' => 'wife'];
+    protected $attributes = ['next_number' => 1, 'people_count' => 0, 'last_change' => 0, 'dead_years_after_birth' => DeathYears::AFTER_BIRTH, 'dead_years_after_adult_event' => DeathYears::AFTER_ADULT_EVENT, 'readers_see_living' => false, 'surname_custom' => 'father', 'married_custom' => 'wife'];
 
     protected $fillable = ['name', 'centre_person_id'];
 

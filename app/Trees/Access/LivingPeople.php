@@ -15,7 +15,7 @@ use NorthBough\Core\Privacy\LivingNames;
 use NorthBough\Core\Privacy\ShieldedTree;
 use NorthBough\Core\Tree\TreeView;
 
-/** Who of the current tree counts as living today, and the tree as it may be shown or leave. */
+/** Who of the current tree counts as living today, and the tree as readers may see it. */
 final readonly class LivingPeople
 {
     public function __construct(private CurrentTree $current, private DatabaseTree $tree, private DisplayPreferences $reader)

@@ -9,8 +9,8 @@ use App\Models\RestsOn;
 use NorthBough\Core\Evidence\Casework\CaseState;
 
 /**
- * A question that a contradiction opened, such as who the mother was, and that is weighed as a case: it is answered by
- * the case, and asked again with it. Called inside an open change set.
+ * A question that a contradiction opened and that is weighed as a case, such as who the mother was. The answer of the
+ * case answers it.
  */
 final class ConflictCase
 {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Trees\Changes;
 
-/** How a change came about. */
+/** How a change was made: by hand, in a batch, by an import. */
 enum ChangeMethod: string
 {
     case Hand = 'hand';

@@ -14,7 +14,7 @@ use App\Trees\Scope\CurrentTree;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 
-/** Of whom something waits to be worked out anew, windows and findings: noted with each change, done in the queue. */
+/** The people whose windows and findings must be worked out again. Each change notes them; a queued job does the work. */
 final readonly class RecalculationQueue implements Recalculation
 {
     private const AT_ONCE = 1000;

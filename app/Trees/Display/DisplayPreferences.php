@@ -15,7 +15,7 @@ use NorthBough\Core\Tree\FormattedTree;
 use NorthBough\Core\Tree\MarriedCustom;
 use NorthBough\Core\Tree\TreeView;
 
-/** How whoever asks wants names and dates to be shown. */
+/** How the user who asks wants names and dates to be shown. */
 final readonly class DisplayPreferences
 {
     public function __construct(private CurrentTree $current)

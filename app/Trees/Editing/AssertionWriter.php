@@ -19,7 +19,7 @@ use NorthBough\Core\Record\AssertionCheck;
 use NorthBough\Core\Record\AssertionSubject;
 use NorthBough\Core\Tree\ParentageKind;
 
-/** Enters what a line tells: a new fact or tie, or a citation on what is there. Called inside an open change set. */
+/** Enters one assertion of a line: a new fact or tie, or a citation on what is there. Called inside an open change set. */
 final readonly class AssertionWriter
 {
     public function __construct(private Facts $facts, private Ties $ties)

@@ -27,8 +27,8 @@ use NorthBough\Core\Record\Roll;
 use NorthBough\Core\Record\RollLine;
 
 /**
- * Takes a record in: places its lines, makes the people that are new, and enters what it tells, each fact cited by its
- * line. Nothing that is there is entered twice. Called inside an open change set.
+ * Adds a record to the tree: places its lines, makes the people who are new, and enters what it tells, each fact
+ * cited by its line. Nothing that is there is entered twice.
  */
 final readonly class CommitRecord
 {

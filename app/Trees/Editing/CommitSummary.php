@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Trees\Editing;
 
-/** What came of taking a record in, counted while it is done. */
+/** How much adding a record to the tree placed, made and entered. */
 final class CommitSummary
 {
     public int $placed = 0;

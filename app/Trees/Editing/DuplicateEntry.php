@@ -22,10 +22,7 @@ use NorthBough\Core\Entry\OneLineEntry;
 use NorthBough\Core\Naming\SearchForm;
 use NorthBough\Core\Tree\EventKinds;
 
-/**
- * What is about to be entered and is there already: it is pointed out before it is saved, with the one that is there.
- * Whoever means it saves the very same once more.
- */
+/** Points out that what is about to be entered is there already. Saving the very same again enters it all the same. */
 final readonly class DuplicateEntry
 {
     public function __construct(private CurrentTree $current, private SourceDates $dates)

@@ -11,7 +11,10 @@ use App\Trees\Scope\CurrentTree;
 use Illuminate\Support\Facades\DB;
 use NorthBough\Core\Tree\EventKinds;
 
-/** What of a child's life speaks against other parents: whose names its records bear, and a birth before their wedding. */
+/**
+ * What speaks against moving a child to other parents: records that name the present ones, and a birth before the
+ * wedding of the others.
+ */
 final readonly class MoveObjections
 {
     public function __construct(private CurrentTree $current)

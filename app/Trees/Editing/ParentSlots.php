@@ -13,7 +13,7 @@ use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
 use NorthBough\Core\Tree\ParentageKind;
 
-/** Whose places are taken among somebody's parents: who leads, which sets count, and where there is room. */
+/** Which places among the parents of somebody are taken: which set leads, which count, and where there is room. */
 final readonly class ParentSlots
 {
     /** @return Collection<int, string> ids of all sets of a child */

@@ -7,7 +7,7 @@ namespace App\Trees\Evidence;
 use App\Models\Claim;
 use App\Refusal;
 
-/** Which claim another was copied from: it then leans on it, and counts nothing beside it. */
+/** That a claim was copied from another one. A derived claim has no weight of its own beside it. */
 final class ClaimDerivation
 {
     /**

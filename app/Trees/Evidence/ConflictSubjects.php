@@ -19,7 +19,7 @@ use NorthBough\Core\Tree\Person;
 use NorthBough\Core\Tree\Standing;
 use NorthBough\Core\Tree\Union;
 
-/** Fetches what conflicts of some people are looked for in, no more than each needs, and has them found. */
+/** Loads what the conflicts of some people are looked for in, no more than each needs, and finds them. */
 final readonly class ConflictSubjects
 {
     public function __construct(private CurrentTree $current, private DatabaseTree $tree, private Gazetteers $gazetteers, private StatedSex $toldSex)

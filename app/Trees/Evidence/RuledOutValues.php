@@ -17,7 +17,7 @@ use Illuminate\Support\Facades\DB;
 use NorthBough\Core\Evidence\RuledOutValue;
 use NorthBough\Core\Naming\PersonalName;
 
-/** Values that were ruled out, and why; asked before one is entered anew. */
+/** Values that were ruled out before, and why. They are asked for before a value is entered anew. */
 final readonly class RuledOutValues
 {
     public function __construct(private CurrentTree $current, private DatabaseTree $tree, private SourceDates $dates)

@@ -7,7 +7,7 @@ namespace App\Trees\Evidence;
 use App\Trees\Scope\CurrentTree;
 use Illuminate\Support\Facades\DB;
 
-/** Of which facts somebody wrote why they stand as they do: in a decision, or when their standing was changed. */
+/** The facts for whose standing somebody wrote a reason, in a decision or when the standing was changed. */
 final readonly class WrittenReasons
 {
     public function __construct(private CurrentTree $current)

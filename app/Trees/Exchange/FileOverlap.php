@@ -15,9 +15,8 @@ use NorthBough\Core\Gedcom\Row\Row;
 use NorthBough\Core\Naming\SearchForm;
 
 /**
- * How much of a file is in the tree already, although another program may have saved it again: the shares of its
- * people whose pointer, whose name, and whose name with the year of birth the tree has too. Holds one small number a
- * person of each.
+ * How much of a file is in the tree already, though another program may have saved it anew: the shares of its people
+ * with the same pointer, the same name, and both.
  */
 final class FileOverlap
 {

@@ -15,7 +15,10 @@ use NorthBough\Core\Gedcom\Out\ShieldedRows;
 use NorthBough\Core\Gedcom\Out\TreeRows;
 use NorthBough\Core\Tree\TreeView;
 
-/** What leaves the house: shielded, unless the owner wants the living in full, which the journal tells. */
+/**
+ * The one way in which people leave the program, in files, drawings and reports: the living are hidden, unless the
+ * owner asks for them in full, which is journalled.
+ */
 final readonly class PrivacyAwareExport
 {
     public function __construct(private CurrentTree $current, private LivingPeople $living, private ChangeSets $changes)

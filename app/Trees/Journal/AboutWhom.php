@@ -8,7 +8,7 @@ use App\Trees\Scope\CurrentTree;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 
-/** Whom change sets are about, by the rows that they wrote. */
+/** The people whom change sets are about, by the rows that they wrote. */
 final readonly class AboutWhom
 {
     /** A change of more rows than these is about the tree rather than about somebody. */

@@ -7,7 +7,7 @@ namespace App\Trees\Journal;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
-/** What of a tree a change can be about, for finding it in the journal. */
+/** What a change can be about, by which the journal is filtered. */
 enum ChangeTopic: string
 {
     case Names = 'names';

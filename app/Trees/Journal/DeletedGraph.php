@@ -8,7 +8,7 @@ use App\Models\TreeModel;
 use App\Trees\Changes\AuthoredTables;
 use stdClass;
 
-/** The rows that one change set deleted, and which of them went with which. */
+/** The rows that one change set deleted, and which of them belong together. */
 final readonly class DeletedGraph
 {
     /**

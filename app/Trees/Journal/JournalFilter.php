@@ -6,7 +6,7 @@ namespace App\Trees\Journal;
 
 use Illuminate\Database\Query\Builder;
 
-/** What is looked for in the journal; whatever is empty is not asked. */
+/** What the journal is filtered by; what is empty does not filter. */
 final readonly class JournalFilter
 {
     /**

@@ -28,7 +28,7 @@ use NorthBough\Core\Tree\Union;
 final readonly class KinNeighbourhood
 {
     /** The people asked for, their partners, their parents and the partners of these; then all above them. */
-    private const ABOVE = "WITH RECURSIVE asked AS (SELECT unnest(?::uuid[]) AS id),
+    private const ABOVE = 'WITH RECURSIVE asked AS (SELECT unnest(?::uuid[]) AS id),
         parents AS (
             SELECT p.person_id AS id FROM asked JOIN parent_sets s ON s.tree_id = ? AND s.child_id = asked.id
             JOIN parentages p ON p.tree_id = s.tree_id AND p.parent_set_id = s.id
@@ -55,7 +55,7 @@ final readonly class KinNeighbourhood
         LEFT JOIN people who ON who.tree_id = ? AND who.id = above.id AND above.id IN (SELECT id FROM near UNION SELECT id FROM mates)
         LEFT JOIN parent_sets s ON s.tree_id = ? AND s.child_id = above.id
         LEFT JOIN parentages p ON p.tree_id = s.tree_id AND p.parent_set_id = s.id
-        ORDER BY s.leads DESC, s.id, p.id";
+        ORDER BY s.leads DESC, s.id, p.id';
 
     public function __construct(private CurrentTree $current)
     {

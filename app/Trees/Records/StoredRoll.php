@@ -18,7 +18,7 @@ use NorthBough\Core\Record\Roll;
 use NorthBough\Core\Record\RollLine;
 use NorthBough\Core\Record\TranscriptionMarks;
 
-/** A kept record as core reads it, and whom its lines are placed on. */
+/** A stored record as core reads it, with the people on whom its lines are placed. */
 final readonly class StoredRoll
 {
     public function __construct(private TreeRecordKinds $kinds, private SourceDates $dates, private Gazetteers $gazetteers)

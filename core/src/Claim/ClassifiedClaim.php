@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Claim;
 
-/** A claim with what is known of where it comes from: as much as its weight and its origin follow from. */
+/** A claim with its classes: everything from which its weight and its origin are worked out. */
 final readonly class ClassifiedClaim
 {
     /**

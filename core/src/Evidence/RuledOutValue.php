@@ -11,7 +11,7 @@ use NorthBough\Core\Naming\SearchForm;
 use NorthBough\Core\Tree\Event;
 use NorthBough\Core\Tree\Standing;
 
-/** A value that is entered anew though it was ruled out: it is brought up, so that nobody finds it again unawares. */
+/** A value that is entered anew though it was ruled out: it is shown, so that nobody enters it again unawares. */
 final class RuledOutValue
 {
     /** @param  list<Event>  $events  of the same person or couple */

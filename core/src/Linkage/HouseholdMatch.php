@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Linkage;
 
-/** Who is who on a record, all lines together. */
+/** The people of the tree for whom the lines of a record stand, all lines together. */
 final readonly class HouseholdMatch
 {
     /** Odds of being nobody of the tree from which somebody new is proposed without asking. */

@@ -7,7 +7,10 @@ namespace NorthBough\Core\Linkage;
 use NorthBough\Core\Record\RoleRelation;
 use NorthBough\Core\Record\Roll;
 
-/** Which lines of a record are told to be a couple: groom and bride, head and wife, father and mother of one child. */
+/**
+ * The lines of a record whose roles say that they are a couple: groom and bride, head and wife, father and mother of
+ * one child.
+ */
 final class StatedCouples
 {
     /** @return list<array{string, string}> ids of two lines each */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Record;
 
-/** What a column of a roll, or a field of a record's head, tells: the fact that it speaks to, or none. */
+/** What a column of a roll, or a field of the head of a record, is about; none where it says nothing of a life. */
 enum ColumnMeaning: string
 {
     case Relation = 'relation';

@@ -13,7 +13,7 @@ use NorthBough\Core\Tree\Event;
 use NorthBough\Core\Tree\EventKinds;
 use NorthBough\Core\Tree\Standing;
 
-/** A fact that a record tells against those of the same kind that are there: like is compared with like. */
+/** A fact that a record asserts, compared with the facts of the same kind that are there. */
 final class FactComparison
 {
     /** Years by which a told age may miss a birth and still be called an error of telling. */

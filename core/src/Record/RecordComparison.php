@@ -15,7 +15,10 @@ use NorthBough\Core\Tree\Standing;
 use NorthBough\Core\Tree\TreeView;
 use NorthBough\Core\Tree\Union;
 
-/** What each line of a record tells us, with its people placed as somebody or as nobody of the tree. Nothing that is there is entered twice. */
+/**
+ * What each line of a record asserts, compared with the tree once its people are placed. What is there is not entered
+ * twice.
+ */
 final readonly class RecordComparison
 {
     /** @var array<string, Person> */

@@ -19,7 +19,10 @@ use NorthBough\Core\Claim\ClassifiedClaim;
 use NorthBough\Core\Evidence\Impact\Conclusion;
 use NorthBough\Core\Evidence\Impact\ConclusionKind;
 
-/** Fetches whatever could rest on something, with all that backs it: a fixed number of queries a step of the way. */
+/**
+ * Loads every conclusion that could rest on something, with all that backs it, in a fixed number of queries for each
+ * step away.
+ */
 final class ConclusionLoader
 {
     private const COLUMN = [ConclusionKind::Fact->value => 'deciding_event_id', ConclusionKind::Tie->value => 'deciding_parentage_id', ConclusionKind::Placing->value => 'deciding_placing_id', ConclusionKind::Decision->value => 'deciding_question_id'];

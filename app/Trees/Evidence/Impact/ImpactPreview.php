@@ -15,7 +15,7 @@ use NorthBough\Core\Tree\SupposedTree;
 use NorthBough\Core\Tree\Suppositions;
 use NorthBough\Core\Tree\TreeView;
 
-/** What would come of it, with the rows that it would come of. */
+/** The result of an impact analysis before anything is changed, with the rows that it would change. */
 final readonly class ImpactPreview
 {
     /** @param  list<string>  $unweighed  facts that nobody has weighed then */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Trees\Evidence\Impact;
 
-/** What can be supposed false. */
+/** What can be assumed to be false. */
 enum ImpactTarget: string
 {
     case Claim = 'claim';

@@ -19,7 +19,7 @@ use NorthBough\Core\Evidence\Impact\AssumedFalse;
 use NorthBough\Core\Evidence\Impact\ConclusionKind;
 use NorthBough\Core\Evidence\Impact\ImpactAnalysis;
 
-/** Supposes something false, foretells what becomes of all that rests on it, and makes it so. */
+/** Previews what becomes of everything that rests on something false, and marks it as false in one change. */
 final readonly class Impacts
 {
     /** A thread from more claims than these is pulled record by record. */

@@ -6,7 +6,7 @@ namespace NorthBough\Core\Evidence\Conflict;
 
 use NorthBough\Core\Compare\GazetteerPlaces;
 
-/** One way in which what is told of somebody can disagree. */
+/** One way in which facts about a person can disagree. */
 interface ConflictRule
 {
     /** @return list<Conflict> */

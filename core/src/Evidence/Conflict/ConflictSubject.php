@@ -9,7 +9,7 @@ use NorthBough\Core\Tree\ParentSet;
 use NorthBough\Core\Tree\Person;
 use NorthBough\Core\Tree\Union;
 
-/** Somebody with all that is told of them and of their ties: as much as conflicts are looked for in. */
+/** A person with all facts and ties in which conflicts are looked for. */
 final readonly class ConflictSubject
 {
     /**

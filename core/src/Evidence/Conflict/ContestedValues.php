@@ -9,7 +9,7 @@ use NorthBough\Core\Compare\Verdict;
 use NorthBough\Core\Tree\Event;
 use NorthBough\Core\Tree\EventKinds;
 
-/** Which values of a life disagree with another that is told of the same, while nobody has decided between them. */
+/** Which values of a life disagree with another value of the same kind that nobody has decided about. */
 final class ContestedValues
 {
     /**

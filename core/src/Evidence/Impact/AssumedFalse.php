@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Evidence\Impact;
 
-/** What is supposed to be false, by ids: claims, and conclusions as such whatever backs them. */
+/** What an impact analysis assumes to be false, by ids: claims, and conclusions whatever backs them. */
 final readonly class AssumedFalse
 {
     /**

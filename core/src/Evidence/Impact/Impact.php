@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Evidence\Impact;
 
-/** What comes of it when something is supposed false. */
+/** The result of an impact analysis: which claims and conclusions fall when something is false. */
 final readonly class Impact
 {
     /**

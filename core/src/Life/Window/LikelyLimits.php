@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Life\Window;
 
-/** What is taken for likely, in whole years; a tree's own where somebody set it. None of them is ever certain. */
+/** What is taken for likely of a life, in whole years. None of it is ever certain, and none decides who counts as living (DeathYears). */
 final readonly class LikelyLimits
 {
     private const YEAR = 365.2425;
@@ -24,12 +24,6 @@ final readonly class LikelyLimits
     public static function usual(): self
     {
         return new self(motherFrom: 14, motherTo: 50, fatherFrom: 15, fatherTo: 75, wedFrom: 15, workFrom: 8, longestLife: 104, baptisedWithin: 2);
-    }
-
-    /** @param  array<string, int>  $years  years by name; what is missing stays usual */
-    public static function of(array $years): self
-    {
-        return new self(...[...get_object_vars(self::usual()), ...array_intersect_key($years, get_object_vars(self::usual()))]);
     }
 
     public static function days(int $years): int
