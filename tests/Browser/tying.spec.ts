@@ -28,6 +28,7 @@ test('two who are picked in the list become a couple, and it is taken back', asy
   for (const line of ['Ewan Tarrel h b 1847', 'Isbel Quillan w b 1850', 'Moll Corran w b 1860'])
     await ask(page, 'POST', '/people', { line })
   await page.goto(`${tree}/people`)
+  await expect(page.getByText('Corran, Moll')).toBeVisible()
   await page.getByRole('grid', { name: 'People' }).focus()
   await page.keyboard.press(' ')
   await expect(page.getByText('1 chosen:')).toBeVisible()
