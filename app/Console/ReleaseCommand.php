@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Console;
 
 use App\Models\Tree;
-use App\Trees\Derived\PersonIndex;
+use App\Trees\Changes\DerivedTables;
 use App\Trees\Derived\RecalculationQueue;
 use App\Trees\Exchange\LostRuns;
 use App\Trees\Scope\CurrentTree;
@@ -18,13 +18,13 @@ final class ReleaseCommand extends Command
 
     protected $description = 'Frees trees from work whose worker is gone, and works out what a migration emptied; for use while no worker runs';
 
-    public function handle(CurrentTree $current, PersonIndex $lines, RecalculationQueue $due): int
+    public function handle(CurrentTree $current, DerivedTables $derived, RecalculationQueue $due): int
     {
         LostRuns::releaseAll();
         $stale = DB::table('trees')->whereIn('id', DB::table('people')->distinct()->select('tree_id'))->whereNotIn('id', DB::table('person_lines')->distinct()->select('tree_id'))->pluck('id');
         foreach ($stale as $id) {
             $current->enter(Tree::withTrashed()->where('id', $id)->firstOrFail());
-            $lines->rebuild();
+            $derived->rebuildAtOnce();
         }
         foreach (DB::table('trees')->whereIn('id', DB::table('people')->distinct()->select('tree_id'))->whereNotIn('id', DB::table('life_windows')->distinct()->select('tree_id'))->pluck('id') as $id) {
             $current->enter(Tree::withTrashed()->where('id', $id)->firstOrFail());

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Jobs;
 
 use App\Models\Tree;
-use App\Trees\Derived\PersonIndex;
+use App\Trees\Changes\DerivedTables;
 use App\Trees\Scope\CurrentTree;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
@@ -22,11 +22,11 @@ final class RebuildIndex implements ShouldQueue
     {
     }
 
-    public function handle(CurrentTree $current, PersonIndex $lines): void
+    public function handle(CurrentTree $current, DerivedTables $derived): void
     {
         $tree = Tree::query()->where('id', $this->treeId)->first();
         if ($tree !== null) {
-            $current->within($tree, static fn () => DB::transaction($lines->rebuild(...)));
+            $current->within($tree, static fn () => DB::transaction($derived->rebuildAtOnce(...)));
         }
     }
 }

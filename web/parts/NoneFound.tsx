@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
 import { api, unwrap } from '../api/client'
 import { useTreeId, useTreePath } from '../api/useTree'
+import { NothingFound } from './NothingFound'
 
 const LISTS = {
   source: { list: 'sources', path: 'records' },
@@ -27,27 +28,17 @@ export function NoneFound({ what, words, onClear }: Props) {
     enabled: words !== '',
   })
   return (
-    <section aria-label={`No ${what} found`} className="py-4">
-      <p className="font-serif text-[18px]">
-        {words === '' ? `No ${what} is found with these filters.` : `No ${what} is found for “${words}”.`}{' '}
-        <button type="button" className="act font-sans text-[15px]" onClick={onClear}>
-          Clear the filters
-        </button>
-      </p>
-      {data && data.names.length > 0 && (
-        <>
-          <h2 className="heads mt-3 font-semibold">The nearest</h2>
-          <ul>
-            {data.names.map(({ id, name }) => (
-              <li key={id} className="py-[3px] font-serif text-[16px]">
-                <Link className="act" to={treePath(`${path}/${id}`)}>
-                  {name}
-                </Link>
-              </li>
-            ))}
-          </ul>
-        </>
-      )}
-    </section>
+    <NothingFound
+      label={`No ${what} found`}
+      says={words === '' ? `No ${what} is found with these filters.` : `No ${what} is found for “${words}”.`}
+      onClear={onClear}
+      nearest={(data?.names ?? []).map(({ id, name }) => (
+        <li key={id} className="py-[3px] font-serif text-[16px]">
+          <Link className="act" to={treePath(`${path}/${id}`)}>
+            {name}
+          </Link>
+        </li>
+      ))}
+    />
   )
 }

@@ -14,4 +14,12 @@ final readonly class DerivedTables
     public function __construct(public array $atOnce, public array $inQueue)
     {
     }
+
+    /** Works out anew, for the whole tree, what follows a change at once: after a file was brought in, or a rule of the tree changed. */
+    public function rebuildAtOnce(): void
+    {
+        foreach ($this->atOnce as $derived) {
+            $derived->rebuild();
+        }
+    }
 }

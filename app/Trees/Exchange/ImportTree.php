@@ -11,8 +11,8 @@ use App\Trees\Changes\AuthoredTables;
 use App\Trees\Changes\Change;
 use App\Trees\Changes\ChangeMethod;
 use App\Trees\Changes\ChangeSets;
+use App\Trees\Changes\DerivedTables;
 use App\Trees\Changes\Intent;
-use App\Trees\Derived\PersonIndex;
 use App\Trees\Places\Gazetteers;
 use App\Trees\Scope\CurrentTree;
 use Illuminate\Support\Carbon;
@@ -33,7 +33,7 @@ use NorthBough\Core\Place\PlaceResolver;
  */
 final readonly class ImportTree
 {
-    public function __construct(private ChangeSets $changes, private CurrentTree $current, private PersonIndex $lines, private Gazetteers $gazetteers)
+    public function __construct(private ChangeSets $changes, private CurrentTree $current, private DerivedTables $derived, private Gazetteers $gazetteers)
     {
     }
 
@@ -106,7 +106,7 @@ final readonly class ImportTree
         Import::query()->where('id', $importId)->update(['report' => json_encode($kept, JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE)]);
         Tree::query()->findOrFail($tree->id)->takeNumbers($report->counts['people']);
         $progress->report(97, 'Sorting the index');
-        $this->lines->rebuild();
+        $this->derived->rebuildAtOnce();
 
         return $kept;
     }

@@ -44,17 +44,19 @@ final class AncestorDrawing implements Drawing
         /** @var array<string, list<string>> $drawnBelow parents that are drawn from this child, others are only lines */
         $drawnBelow = [];
         $row = [$personId];
+        $people = $tree->people($row);
         for ($generation = 0; $row !== []; $generation++) {
-            $people += $tree->people($row);
             foreach ($tree->parentSets($row) as $childId => $sets) {
                 $standing = array_values(array_filter($sets, static fn (ParentSet $set): bool => ! $set->isRuledOut()));
                 if ($standing !== []) {
                     $leading[(string) $childId] = $standing[0];
                 }
             }
+            $parents = $generation + 1 < $generations ? array_map(self::parentIds(...), array_intersect_key($leading, array_flip($row))) : [];
+            $people += $tree->people(array_values(array_unique(array_merge(...array_values($parents)))));
             $next = [];
             foreach ($row as $childId) {
-                foreach ($this->parentsInOrder($tree, $leading[$childId] ?? null, $generation + 1 < $generations) as $parentId) {
+                foreach (self::fathersFirst($parents[$childId] ?? [], $people) as $parentId) {
                     if (! isset($column[$parentId])) {
                         $column[$parentId] = $generation + 1;
                         $drawnBelow[$childId][] = $parentId;
@@ -80,7 +82,7 @@ final class AncestorDrawing implements Drawing
             $boxes[] = $this->box($people[$id], $x, $tops[$id], $set, $generation + 1 < $generations);
             foreach ($set === null ? [] : $set->whoStand() as $parent) {
                 if (isset($column[$parent->personId], $people[$parent->personId])) {
-                    $lines[] = $this->line($x + PersonBox::reach($people[$id], PersonText::lines($people[$id])), $x, $tops[$id], $column[$parent->personId], $tops[$parent->personId], $id, $parent);
+                    $lines[] = $this->line($x + PersonBox::reach($people[$id]), $x, $tops[$id], $column[$parent->personId], $tops[$parent->personId], $id, $parent);
                 }
             }
         }
@@ -92,19 +94,23 @@ final class AncestorDrawing implements Drawing
             $bottom - self::GAP_DOWN + self::MARGIN, $boxes, $lines);
     }
 
+    /** @return list<string> */
+    private static function parentIds(ParentSet $set): array
+    {
+        return array_column($set->whoStand(), 'personId');
+    }
+
     /**
      * Fathers above, mothers below, as pedigrees are read; others as they stand.
      *
+     * @param  list<string>  $ids
+     * @param  array<string, Person>  $people
      * @return list<string>
      */
-    private function parentsInOrder(TreeView $tree, ?ParentSet $set, bool $goesOn): array
+    private static function fathersFirst(array $ids, array $people): array
     {
-        if ($set === null || ! $goesOn) {
-            return [];
-        }
-        $ids = array_column($set->whoStand(), 'personId');
-        $sexes = array_map(static fn (Person $person): Sex => $person->sex, $tree->people($ids));
-        usort($ids, static fn (string $a, string $b): int => (($sexes[$a] ?? null) === Sex::Female) <=> (($sexes[$b] ?? null) === Sex::Female));
+        $isMother = static fn (string $id): bool => ($people[$id]->sex ?? null) === Sex::Female;
+        usort($ids, static fn (string $a, string $b): int => $isMother($a) <=> $isMother($b));
 
         return $ids;
     }
@@ -133,7 +139,7 @@ final class AncestorDrawing implements Drawing
     {
         $more = $set !== null && ! $goesOn && $set->parents !== [] ? 'parents not drawn' : '';
 
-        return PersonBox::of($person, $x, $y, PersonText::lines($person), $set?->kind()->mark() ?? '', $more, ParentProofText::of($set));
+        return PersonBox::of($person, $x, $y, $set?->kind()->mark() ?? '', $more, ParentProofText::of($set));
     }
 
     private function line(float $startX, float $x, float $y, int $parentColumn, float $parentTop, string $childId, Parentage $parent): Line

@@ -39,11 +39,14 @@ final class DescendantDrawing implements Drawing
     /** @var array<string, Person> */
     private array $people = [];
 
-    /** @var array<string, list<Union>> by descendant */
+    /** @var array<string, list<Union>> by descendant, in the order of that life */
     private array $unions = [];
 
     /** @var array<string, array<string, ParentSet>> by child, then by union; nothing that was ruled out */
     private array $sets = [];
+
+    /** @var array<string, ParentSet> by child: that of the first parent from whom they are drawn */
+    private array $drawnBy = [];
 
     /** @var array<string, int> of the descendants */
     private array $generation = [];
@@ -79,7 +82,7 @@ final class DescendantDrawing implements Drawing
             $this->unions += $tree->unionsOf($row);
             $partners = $children = [];
             foreach ($row as $id) {
-                foreach ($this->unionsOf($id) as $union) {
+                foreach ($this->unions[$id] ?? [] as $union) {
                     $partners = [...$partners, ...$union->partnersOf($id)];
                     $children = [...$children, ...$union->childrenOf($id)];
                 }
@@ -110,10 +113,11 @@ final class DescendantDrawing implements Drawing
     {
         $next = [];
         foreach ($row as $id) {
-            foreach ($this->unionsOf($id) as $union) {
+            foreach ($this->unions[$id] ?? [] as $union) {
                 foreach ($this->childrenOf($union, $id) as $childId) {
                     if (! isset($this->generation[$childId])) {
                         $this->generation[$childId] = $depth;
+                        $this->drawnBy[$childId] = $this->sets[$childId][$union->id];
                         $this->below[$id][] = $next[] = $childId;
                     }
                 }
@@ -121,12 +125,6 @@ final class DescendantDrawing implements Drawing
         }
 
         return $next;
-    }
-
-    /** @return list<Union> */
-    private function unionsOf(string $personId): array
-    {
-        return Union::asLived($this->unions[$personId] ?? []);
     }
 
     /** @return list<string> */
@@ -139,7 +137,7 @@ final class DescendantDrawing implements Drawing
     private function partnersUnder(string $personId): array
     {
         $ids = [];
-        foreach ($this->unionsOf($personId) as $union) {
+        foreach ($this->unions[$personId] ?? [] as $union) {
             foreach ($union->partnersOf($personId) as $partnerId) {
                 if (isset($this->people[$partnerId]) && ! isset($this->generation[$partnerId])) {
                     $ids[$partnerId] = $partnerId;
@@ -184,8 +182,8 @@ final class DescendantDrawing implements Drawing
         foreach ($this->spot as $id => [$x, $y]) {
             $id = (string) $id;
             if (isset($this->people[$id])) {
-                $set = $this->setDrawn($id);
-                $boxes[] = PersonBox::of($this->people[$id], $x, $y, PersonText::lines($this->people[$id]), $set?->kind()->mark() ?? '',
+                $set = $this->drawnBy[$id] ?? null;
+                $boxes[] = PersonBox::of($this->people[$id], $x, $y, $set?->kind()->mark() ?? '',
                     $this->more($id, $generations), ParentProofText::of($set), linesAtLeft: true);
             }
         }
@@ -198,26 +196,10 @@ final class DescendantDrawing implements Drawing
         if (($this->generation[$id] ?? -1) + 1 !== $generations) {
             return '';
         }
-        $children = array_map(fn (Union $union): array => $this->childrenOf($union, $id), $this->unionsOf($id));
+        $children = array_map(fn (Union $union): array => $this->childrenOf($union, $id), $this->unions[$id] ?? []);
         $hidden = array_filter(array_merge(...$children, ...[[]]), fn (string $childId): bool => ! isset($this->spot[$childId]));
 
         return $hidden === [] ? '' : 'children not drawn';
-    }
-
-    /** The tie by which somebody is drawn as a child: of the first parent whose line reaches them. */
-    private function setDrawn(string $childId): ?ParentSet
-    {
-        foreach ($this->below as $parentId => $childIds) {
-            if (in_array($childId, $childIds, true)) {
-                foreach ($this->unionsOf((string) $parentId) as $union) {
-                    if (isset($this->sets[$childId][$union->id])) {
-                        return $this->sets[$childId][$union->id];
-                    }
-                }
-            }
-        }
-
-        return null;
     }
 
     /** @return list<Line> from each child drawn to each of the parents drawn */
@@ -225,7 +207,7 @@ final class DescendantDrawing implements Drawing
     {
         $lines = [];
         foreach (array_keys($this->generation) as $personId) {
-            foreach ($this->unionsOf((string) $personId) as $i => $union) {
+            foreach ($this->unions[$personId] ?? [] as $i => $union) {
                 foreach ($this->childrenOf($union, (string) $personId) as $childId) {
                     foreach ($this->sets[$childId][$union->id]->whoStand() as $parent) {
                         $line = $this->line($childId, $parent, $i);
@@ -246,8 +228,7 @@ final class DescendantDrawing implements Drawing
         $half = PersonBox::HEIGHT / 2;
         [$childX, $childY] = $this->spot[$childId];
         [$parentX, $parentY] = $this->spot[$parent->personId];
-        $person = $this->people[$parent->personId];
-        $from = $parentX + PersonBox::reach($person, PersonText::lines($person));
+        $from = $parentX + PersonBox::reach($this->people[$parent->personId]);
         $middle = $childX - self::GAP_ACROSS / 2 - min($couple, 3) * self::STEP;
 
         return new Line([[$childX, $childY + $half], [$middle, $childY + $half], [$middle, $parentY + $half], [$from, $parentY + $half]],

@@ -21,32 +21,27 @@ final class PersonBox
     private const ROOM = self::WIDTH - 16;
 
     /**
-     * @param  list<string>  $lines  what is told of the person
      * @param  string  $mark  the kind of the tie to the parents
      * @param  string  $more  why the drawing stops here
      * @param  string  $footing  how far the ties to the parents are proved
      * @param  bool  $linesAtLeft  whether the lines to the parents leave at the left
      */
-    public static function of(Person $person, float $x, float $y, array $lines, string $mark = '', string $more = '', string $footing = '', bool $linesAtLeft = false): Box
+    public static function of(Person $person, float $x, float $y, string $mark = '', string $more = '', string $footing = '', bool $linesAtLeft = false): Box
     {
         $name = $person->name()->shown();
 
         return new Box(
             $person->id, $person->number, $x, $y, self::WIDTH, self::HEIGHT,
             TypeMeasure::broken($name, self::NAME_SIZE, self::ROOM, 2),
-            array_map(static fn (string $line): string => TypeMeasure::cut($line, self::LINE_SIZE, self::ROOM), $lines),
+            array_map(static fn (string $line): string => TypeMeasure::cut($line, self::LINE_SIZE, self::ROOM), PersonText::lines($person)),
             $name, PersonText::backing($person), $mark, $more, $footing, $linesAtLeft,
         );
     }
 
-    /**
-     * How far to the right the words of a box reach, so that its lines begin there.
-     *
-     * @param  list<string>  $lines
-     */
-    public static function reach(Person $person, array $lines): float
+    /** How far to the right the words of a box reach, so that its lines begin there. */
+    public static function reach(Person $person): float
     {
-        $widths = array_map(static fn (string $line): float => TypeMeasure::width($line, self::LINE_SIZE), $lines);
+        $widths = array_map(static fn (string $line): float => TypeMeasure::width($line, self::LINE_SIZE), PersonText::lines($person));
         foreach (TypeMeasure::broken($person->name()->shown(), self::NAME_SIZE, self::ROOM, 2) as $line) {
             $widths[] = TypeMeasure::width($line, self::NAME_SIZE);
         }

@@ -36,8 +36,26 @@ final readonly class Event
         return EventKinds::named($this->kind)->is($trait);
     }
 
-    /** @param  list<self>  $events in hand order */
-    public static function leadingOf(array $events, string $kind): ?self
+    /**
+     * The leading event of the kinds named, the first kind that has one first: the accepted one, else the first that
+     * nobody weighed. Rivals, ruled-out ones and denials never lead.
+     *
+     * @param  list<self>  $events  in hand order
+     */
+    public static function leadingOf(array $events, string ...$kinds): ?self
+    {
+        foreach ($kinds as $kind) {
+            $event = self::leadingOfKind($events, $kind);
+            if ($event !== null) {
+                return $event;
+            }
+        }
+
+        return null;
+    }
+
+    /** @param  list<self>  $events */
+    private static function leadingOfKind(array $events, string $kind): ?self
     {
         $first = null;
         foreach ($events as $event) {

@@ -32,19 +32,9 @@ final readonly class Person
         return Vitals::of($this->events);
     }
 
-    /**
-     * The leading event of the kinds named, the first kind that has one first: the accepted one, else the first
-     * that nobody weighed. Rivals, ruled-out ones and denials never lead.
-     */
+    /** The leading event of the kinds named: Event::leadingOf. */
     public function leading(string ...$kinds): ?Event
     {
-        foreach ($kinds as $kind) {
-            $event = Event::leadingOf($this->events, $kind);
-            if ($event !== null) {
-                return $event;
-            }
-        }
-
-        return null;
+        return Event::leadingOf($this->events, ...$kinds);
     }
 }

@@ -52,13 +52,6 @@ final readonly class Vitals
 
     private function leading(EventTrait $trait): ?Event
     {
-        foreach (EventKinds::codesOf($trait) as $kind) {
-            $event = Event::leadingOf($this->events, $kind);
-            if ($event !== null) {
-                return $event;
-            }
-        }
-
-        return null;
+        return Event::leadingOf($this->events, ...EventKinds::codesOf($trait));
     }
 }

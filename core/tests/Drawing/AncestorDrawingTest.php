@@ -8,9 +8,7 @@ use NorthBough\Core\Drawing\AncestorDrawing;
 use NorthBough\Core\Drawing\Drawings;
 use NorthBough\Core\Drawing\PersonBox;
 use NorthBough\Core\Drawing\Render\Svg;
-use NorthBough\Core\Drawing\Scene\Box;
 use NorthBough\Core\Drawing\Scene\Line;
-use NorthBough\Core\Drawing\Scene\Scene;
 use NorthBough\Core\Drawing\TypeMeasure;
 use NorthBough\Core\Drawing\UnknownDrawing;
 use NorthBough\Core\Tests\Tree\Isles;
@@ -21,6 +19,8 @@ use PHPUnit\Framework\TestCase;
 
 final class AncestorDrawingTest extends TestCase
 {
+    use ReadsScenes;
+
     public function test_fathers_stand_above_mothers_and_generations_go_to_the_right(): void
     {
         $scene = (new AncestorDrawing)->lay(self::family()->tree(), 'child', 5);
@@ -138,23 +138,5 @@ final class AncestorDrawingTest extends TestCase
         return (new Isles)->person('child', 'Ailie Averay w b 1973')->person('father', 'Martin Averay h')->person('mother', 'Ruth Fenwhistle w')
             ->person('ff', 'Col Averay h')->person('fm', 'May Osk w')->person('mf', 'Sander Fenwhistle h')->person('mm', 'Keziah Osk w')
             ->union('u1', ['father', 'mother'], ['child'])->union('u2', ['ff', 'fm'], ['father'])->union('u3', ['mm', 'mf'], ['mother']);
-    }
-
-    /** @return array<string, Box> */
-    private static function byPerson(Scene $scene): array
-    {
-        return array_column($scene->boxes, null, 'personId');
-    }
-
-    private static function assertNoOverlap(Scene $scene): void
-    {
-        foreach ($scene->boxes as $index => $a) {
-            self::assertLessThanOrEqual($scene->height, $a->y + $a->height);
-            self::assertLessThanOrEqual($scene->width, $a->x + $a->width);
-            foreach (array_slice($scene->boxes, $index + 1) as $b) {
-                $apart = $a->x + $a->width <= $b->x || $b->x + $b->width <= $a->x || $a->y + $a->height <= $b->y || $b->y + $b->height <= $a->y;
-                self::assertTrue($apart, "{$a->personId} and {$b->personId} overlap");
-            }
-        }
     }
 }

@@ -6,9 +6,7 @@ namespace NorthBough\Core\Tests\Drawing;
 
 use NorthBough\Core\Drawing\DescendantDrawing;
 use NorthBough\Core\Drawing\Render\Svg;
-use NorthBough\Core\Drawing\Scene\Box;
 use NorthBough\Core\Drawing\Scene\Line;
-use NorthBough\Core\Drawing\Scene\Scene;
 use NorthBough\Core\Tests\Tree\Isles;
 use NorthBough\Core\Tree\ParentageKind;
 use NorthBough\Core\Tree\Proof;
@@ -17,6 +15,8 @@ use PHPUnit\Framework\TestCase;
 
 final class DescendantDrawingTest extends TestCase
 {
+    use ReadsScenes;
+
     public function test_partners_stand_under_whom_they_married_and_children_to_the_right(): void
     {
         $scene = (new DescendantDrawing)->lay(self::family()->tree(), 'silvan', 5);
@@ -24,7 +24,7 @@ final class DescendantDrawingTest extends TestCase
 
         self::assertSame('Descendants of Silvan Tarrel', $scene->title);
         self::assertCount(7, $boxes);
-        self::assertSame([], self::overlaps($scene));
+        self::assertNoOverlap($scene);
         self::assertGreaterThan($boxes['silvan']->y, $boxes['hester']->y);
         self::assertGreaterThan($boxes['hester']->y, $boxes['dorcas']->y);
         self::assertGreaterThan($boxes['hester']->x, $boxes['hezekiah']->x);
@@ -71,7 +71,7 @@ final class DescendantDrawingTest extends TestCase
                     $isles->union("u{$at}-{$couple}", [$ids[$at], $partner], $children);
                 }
             }
-            self::assertSame([], self::overlaps((new DescendantDrawing)->lay($isles->tree(), 'p0', 8)));
+            self::assertNoOverlap((new DescendantDrawing)->lay($isles->tree(), 'p0', 8));
         }
     }
 
@@ -105,30 +105,5 @@ final class DescendantDrawingTest extends TestCase
         return (new Isles)->person('silvan', 'Silvan Tarrel h')->person('hester', 'Hester Osk w')->person('dorcas', 'Dorcas Ibsley w')
             ->person('hezekiah', 'Hezekiah Tarrel h')->person('wilma', 'Wilma Tarrel w')->person('tam', 'Tam Drum h')->person('ann', 'Ann Drum w')
             ->union('u1', ['silvan', 'hester'], ['hezekiah'], '1801')->union('u2', ['silvan', 'dorcas'], ['wilma'], '1810')->union('u3', ['tam', 'wilma'], ['ann']);
-    }
-
-    /** @return array<string, Box> */
-    private static function byPerson(Scene $scene): array
-    {
-        return array_column($scene->boxes, null, 'personId');
-    }
-
-    /** @return list<string> pairs of people whose boxes overlap, or who stand off the page */
-    private static function overlaps(Scene $scene): array
-    {
-        $found = [];
-        foreach ($scene->boxes as $index => $a) {
-            if ($a->y + $a->height > $scene->height || $a->x + $a->width > $scene->width) {
-                $found[] = "{$a->personId} off the page";
-            }
-            foreach (array_slice($scene->boxes, $index + 1) as $b) {
-                $apart = $a->x + $a->width <= $b->x || $b->x + $b->width <= $a->x || $a->y + $a->height <= $b->y || $b->y + $b->height <= $a->y;
-                if (! $apart) {
-                    $found[] = "{$a->personId} and {$b->personId}";
-                }
-            }
-        }
-
-        return $found;
     }
 }
