@@ -22,11 +22,11 @@ use App\Trees\Editing\Citations;
 use App\Trees\Editing\Facts;
 use App\Trees\Editing\People;
 use App\Trees\Editing\Relatives;
-use App\Trees\Editing\Ties;
 use App\Trees\Evidence\Questions;
 use App\Trees\Exchange\Cancelled;
 use App\Trees\Exchange\Progress;
 use App\Trees\Exchange\SilentProgress;
+use App\Trees\Families\FamilyWriter;
 use App\Trees\Scope\CurrentTree;
 use Illuminate\Support\Facades\DB;
 use NorthBough\Core\Chrono\GenDate;
@@ -34,6 +34,8 @@ use NorthBough\Core\Citation\SourceField;
 use NorthBough\Core\Citation\SourceKind;
 use NorthBough\Core\Citation\SourceKinds;
 use NorthBough\Core\Entry\OneLineEntry;
+use NorthBough\Core\Family\Command\AddPartner;
+use NorthBough\Core\Family\Command\BeginCouple;
 use NorthBough\Core\Naming\NameKind;
 use NorthBough\Core\Naming\PersonalName;
 use NorthBough\Core\Tree\ParentageKind;
@@ -58,7 +60,7 @@ final class DemoLoader
         private readonly ChangeSets $changes,
         private readonly People $editing,
         private readonly Relatives $relatives,
-        private readonly Ties $ties,
+        private readonly FamilyWriter $families,
         private readonly Facts $facts,
         private readonly Citations $citations,
         private readonly DemoPlaces $places,
@@ -183,7 +185,7 @@ final class DemoLoader
             throw new Refusal('A couple is written KEY + KEY m date place.');
         }
         $first = $this->known($m[1]);
-        $this->union = ($m[2] ?? '') === '' ? $this->ties->addPartnerUnknown($first) : $this->ties->addPartner($first, $this->known($m[2]));
+        $this->union = $this->families->couple(($m[2] ?? '') === '' ? new BeginCouple($first->id) : new AddPartner($first->id, $this->known($m[2])->id));
         $this->person = $first;
         if (($m[3] ?? '') !== '') {
             $this->relatives->marriage(OneLineEntry::parse('? '.$m[3]), $first, $this->union);

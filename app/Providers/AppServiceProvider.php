@@ -10,17 +10,20 @@ use App\Trees\Editing\HeldCitation;
 use App\Trees\Kinds\TreeRecordKinds;
 use App\Trees\Kinds\TreeSourceKinds;
 use App\Trees\Scope\CurrentTree;
+use App\Trees\Storage\OrderedIds;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Console\Events\CommandStarting;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
+use NorthBough\Core\Family\NewIds;
 
 final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
+        $this->app->bind(NewIds::class, OrderedIds::class);
         $this->app->scoped(CurrentTree::class);
         $this->app->scoped(OpenChange::class);
         $this->app->scoped(HeldCitation::class);

@@ -13,10 +13,10 @@ use PHPat\Test\PHPat;
 final class ImportOrder
 {
     /** @var list<string> */
-    public const CORE = ['Chrono', 'Naming', 'Place', 'Claim', 'Tree', 'Compare', 'Entry', 'Record', 'Evidence', 'Kin', 'Life', 'Privacy', 'Citation', 'Linkage', 'Report', 'Drawing', 'Gedcom'];
+    public const CORE = ['Chrono', 'Naming', 'Place', 'Claim', 'Tree', 'Family', 'Compare', 'Entry', 'Record', 'Evidence', 'Kin', 'Life', 'Privacy', 'Citation', 'Linkage', 'Report', 'Drawing', 'Gedcom'];
 
     /** @var list<string> */
-    public const TREES = ['Scope', 'Storage', 'Changes', 'Display', 'Kinds', 'Pictures', 'Places', 'Claims', 'Dating', 'Loading', 'Access', 'Evidence', 'Derived', 'Search', 'Records', 'Exchange',
+    public const TREES = ['Scope', 'Storage', 'Changes', 'Display', 'Kinds', 'Pictures', 'Places', 'Claims', 'Dating', 'Loading', 'Families', 'Access', 'Evidence', 'Derived', 'Search', 'Records', 'Exchange',
         'Editing', 'Casework', 'Journal'];
 
     /** @return iterable<string, Rule> */

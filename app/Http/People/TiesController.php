@@ -22,20 +22,29 @@ use App\Models\ParentSet;
 use App\Models\Person;
 use App\Models\Union;
 use App\Models\UnionPartner;
-use App\Trees\Changes\Change;
 use App\Trees\Changes\ChangeSets;
 use App\Trees\Changes\Intent;
-use App\Trees\Editing\Moves;
-use App\Trees\Editing\TieChanges;
-use App\Trees\Editing\Ties;
+use App\Trees\Families\FamilyWriter;
+use App\Trees\Families\MovesTold;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use NorthBough\Core\Family\Command\LeadParents;
+use NorthBough\Core\Family\Command\MoveChild;
+use NorthBough\Core\Family\Command\OrderChildren;
+use NorthBough\Core\Family\Command\OrderCouples;
+use NorthBough\Core\Family\Command\ReplacePartner;
+use NorthBough\Core\Family\Command\SettleSet;
+use NorthBough\Core\Family\Command\StandPartner;
+use NorthBough\Core\Family\Command\UnlinkEverybody;
+use NorthBough\Core\Family\Command\UnlinkParents;
+use NorthBough\Core\Family\Command\UnlinkPartner;
+use NorthBough\Core\Tree\Standing;
 
 /** Ties that are there: what they are, where they lead, in which order; and unlinking, by which the tie goes and the people stay. */
 final readonly class TiesController
 {
-    public function __construct(private ChangeSets $changes, private Ties $ties, private TieChanges $changing, private Moves $moves, private PersonPageBuilder $pages)
+    public function __construct(private ChangeSets $changes, private FamilyWriter $families, private MovesTold $told, private PersonPageBuilder $pages)
     {
     }
 
@@ -46,7 +55,7 @@ final readonly class TiesController
         $child = $this->pages->nameOf(Person::query()->findOrFail($set->child_id));
         $this->changes->run(
             new Intent(TreesController::user($request), "Unlinked {$child} from a set of parents"),
-            fn (Change $change) => $this->ties->unlinkParents($change, $set),
+            fn () => $this->families->run(new UnlinkParents($set->id)),
             $set,
         );
 
@@ -59,7 +68,7 @@ final readonly class TiesController
         $row = Person::query()->findOrFail($person);
         $count = $this->changes->run(
             new Intent(TreesController::user($request), "Unlinked {$this->pages->nameOf($row)} from all kin", ReasonInput::from($request)->why ?? ''),
-            fn (Change $change): int => $this->ties->unlinkEverybody($change, $row),
+            fn (): int => $this->families->run(new UnlinkEverybody($row->id))->unlinked(),
             $row,
         );
 
@@ -73,7 +82,7 @@ final readonly class TiesController
         $name = $this->pages->nameOf(Person::query()->findOrFail($tie->person_id));
         $this->changes->run(
             new Intent(TreesController::user($request), "Unlinked {$name} from a couple"),
-            fn (Change $change) => $this->ties->unlinkPartner($change, $tie),
+            fn () => $this->families->run(new UnlinkPartner($tie->id)),
             $tie,
         );
 
@@ -94,7 +103,11 @@ final readonly class TiesController
             'ruled out' => "Ruled out {$name} as a partner",
             default => "Left it unweighed whether {$name} was a partner",
         };
-        $this->changes->run(new Intent(TreesController::user($request), $summary, $why), fn () => $this->changing->partnerStands(UnionPartner::query()->findOrFail($unionPartner), $input->standing, $why));
+        $this->changes->run(
+            new Intent(TreesController::user($request), $summary, $why),
+            fn () => $this->families->run(new StandPartner($tie->id, Standing::from($input->standing), $why)),
+            $tie,
+        );
 
         return response()->noContent();
     }
@@ -104,15 +117,15 @@ final readonly class TiesController
     {
         $input = ParentSetInput::from($request);
         $set = ParentSet::query()->findOrFail($parentSet);
-        $values = array_filter(['kind' => $input->kind, 'standing' => $input->standing, 'proof' => $input->proof, 'kind_words' => $input->kindWords, 'years' => $input->years], static fn (?string $value): bool => $value !== null);
+        $ruling = $input->ruling();
         $this->changes->run(
             new Intent(TreesController::user($request), "Changed how {$this->childOf($set)} is tied to a set of parents", $input->why ?? ''),
-            function () use ($set, $values, $input): void {
-                if ($values !== []) {
-                    $this->changing->parentage($set, $values, $input->personId);
+            function () use ($set, $ruling, $input): void {
+                if ($ruling->saysSomething()) {
+                    $this->families->run(new SettleSet($set->id, $ruling, $input->personId ?? ''));
                 }
                 if ($input->leads) {
-                    $this->changing->lead($set);
+                    $this->families->run(new LeadParents($set->id));
                 }
             },
             $set,
@@ -126,7 +139,7 @@ final readonly class TiesController
     {
         $to = Union::query()->findOrFail(MoveInput::from($request)->to);
 
-        return response()->json(new MovePreview($this->moves->previewChild(ParentSet::query()->findOrFail($parentSet), $to)));
+        return response()->json(new MovePreview($this->told->child(ParentSet::query()->findOrFail($parentSet), $to)));
     }
 
     #[Post('/trees/{tree}/parent-sets/{parentSet}/move', 'moveChild', body: MoveInput::class)]
@@ -136,8 +149,8 @@ final readonly class TiesController
         $set = ParentSet::query()->findOrFail($parentSet);
         $to = Union::query()->findOrFail($input->to);
         $this->changes->run(
-            new Intent(TreesController::user($request), $this->moves->fromTo($set, $to), $input->why ?? ''),
-            fn (Change $change) => $this->moves->child($change, $set, $to),
+            new Intent(TreesController::user($request), $this->told->fromTo($set, $to), $input->why ?? ''),
+            fn () => $this->families->run(new MoveChild($set->id, $to->id)),
             $set, $to,
         );
 
@@ -149,7 +162,7 @@ final readonly class TiesController
     {
         $to = Person::query()->findOrFail(MoveInput::from($request)->to);
 
-        return response()->json(new MovePreview($this->moves->previewPartner(UnionPartner::query()->findOrFail($unionPartner), $to)));
+        return response()->json(new MovePreview($this->told->of(new ReplacePartner(UnionPartner::query()->findOrFail($unionPartner)->id, $to->id))));
     }
 
     #[Post('/trees/{tree}/union-partners/{unionPartner}/move', 'movePartner', body: MoveInput::class)]
@@ -160,7 +173,7 @@ final readonly class TiesController
         $to = Person::query()->findOrFail($input->to);
         $this->changes->run(
             new Intent(TreesController::user($request), "Put {$this->pages->nameOf($to)} in the place of {$this->pages->nameOf(Person::query()->findOrFail($tie->person_id))} in a union", $input->why ?? ''),
-            fn () => $this->moves->partner($tie, $to),
+            fn () => $this->families->run(new ReplacePartner($tie->id, $to->id)),
             $tie, $to,
         );
 
@@ -172,7 +185,11 @@ final readonly class TiesController
     {
         $ids = OrderInput::from($request)->ids;
         $row = Union::query()->findOrFail($union);
-        $this->changes->run(new Intent(TreesController::user($request), 'Changed the order of the children of a couple'), fn () => $this->changing->orderChildren($row, $ids), $row);
+        $this->changes->run(
+            new Intent(TreesController::user($request), 'Changed the order of the children of a couple'),
+            fn () => $this->families->run(new OrderChildren($row->id, $ids)),
+            $row,
+        );
 
         return response()->noContent();
     }
@@ -182,7 +199,10 @@ final readonly class TiesController
     {
         $ids = OrderInput::from($request)->ids;
         $row = Person::query()->findOrFail($person);
-        $this->changes->run(new Intent(TreesController::user($request), "Changed the order of the couples of {$this->pages->nameOf($row)}"), fn () => $this->changing->orderUnions($ids));
+        $this->changes->run(
+            new Intent(TreesController::user($request), "Changed the order of the couples of {$this->pages->nameOf($row)}"),
+            fn () => $this->families->run(new OrderCouples($row->id, $ids)),
+        );
 
         return response()->noContent();
     }

@@ -16,13 +16,12 @@ use App\Models\RestsOn;
 use App\Models\RollLine;
 use App\Refusal;
 use App\Trees\Changes\ChangedMeanwhile;
-use App\Trees\Editing\ParentSlots;
-use App\Trees\Editing\Ties;
-use Illuminate\Database\Eloquent\Collection;
+use App\Trees\Families\FamilyLoader;
+use App\Trees\Families\FamilyWriter;
 use NorthBough\Core\Evidence\Casework\CaseState;
-use NorthBough\Core\Tree\ParentageKind;
+use NorthBough\Core\Evidence\Casework\KinshipVerdict;
+use NorthBough\Core\Family\Reach;
 use NorthBough\Core\Tree\PlacingState;
-use NorthBough\Core\Tree\Standing;
 
 /** Cases of identity and kinship: begun, gathered for, and concluded as far as the evidence goes. Called inside an open change set. */
 final readonly class Cases
@@ -30,7 +29,7 @@ final readonly class Cases
     /** What a case can ask. */
     public const ASPECTS = ['same', 'line', 'mother', 'father', 'parent'];
 
-    public function __construct(private Ties $ties, private ParentSlots $parents)
+    public function __construct(private FamilyLoader $loader, private FamilyWriter $families)
     {
     }
 
@@ -75,17 +74,7 @@ final readonly class Cases
      */
     private function present(string $aspect, ?string $childId): array
     {
-        $sex = match ($aspect) {
-            'mother' => 'F',
-            'father' => 'M',
-            default => '',
-        };
-        if ($sex === '' || $childId === null) {
-            return [];
-        }
-        $parents = $this->parents->leadingByBirth(Person::query()->findOrFail($childId))->pluck('person_id');
-
-        return array_values(Person::query()->whereIn('id', $parents)->where('sex', $sex)->orderBy('id')->pluck('id')->all());
+        return $childId === null ? [] : KinshipVerdict::ofSex($this->loader->around(Reach::people($childId)), $aspect, $childId);
     }
 
     /** One answer more: somebody, or in words where it is nobody of the tree. */
@@ -127,18 +116,14 @@ final readonly class Cases
         foreach (RestsOn::query()->where('deciding_question_id', $question->id)->orWhere('question_id', $question->id)->get() as $before) {
             $before->delete();
         }
-        $present = $question->kind === 'kinship' ? $this->standing($question, $alternatives) : [];
-        foreach ($state === CaseState::Proved ? array_diff($present, $alternatives->pluck('person_id')->all()) : [] as $other) {
-            $this->settleTie($question, $other, false, $state, $present);
-        }
         // The others first: of one line, one at most is placed.
         foreach ($alternatives->sortBy(static fn (Alternative $alternative): bool => $alternative->id === $chosen?->id) as $one) {
             $isChosen = $one->id === $chosen?->id;
             $one->fill(['outcome' => $isChosen && $state->isConcluded() ? $state->value : ''])->save();
-            $this->settle($question, $one, $isChosen, $chosen === null ? CaseState::Unresolved : $state, $present);
+            $this->place($question, $one, $isChosen, $chosen === null ? CaseState::Unresolved : $state);
         }
         if ($question->kind === 'kinship') {
-            $this->settleParents($question, $present, array_values(array_filter($alternatives->pluck('person_id')->all())), $chosen?->person_id, $state);
+            $this->settleParents($question, array_values(array_filter($alternatives->pluck('person_id')->all())), (string) $chosen?->person_id, $chosen === null ? CaseState::Unresolved : $state);
         }
         foreach (Point::query()->where('question_id', $question->id)->whereNotNull('claim_id')->pluck('claim_id')->unique() as $claimId) {
             RestsOn::query()->create(['deciding_question_id' => $question->id, 'claim_id' => $claimId]);
@@ -147,21 +132,7 @@ final readonly class Cases
         ConflictCase::followCase($question, $state);
     }
 
-    /**
-     * Who stands in the tree as the one that the case asks for: by the sex that it asks for, or by being among its answers.
-     *
-     * @param  Collection<int, Alternative>  $alternatives
-     * @return list<string>
-     */
-    private function standing(Question $question, Collection $alternatives): array
-    {
-        $leading = $this->parents->leadingByBirth(Person::query()->findOrFail((string) $question->person_id))->pluck('person_id')->all();
-
-        return array_values(array_unique([...$this->present($question->aspect, $question->person_id), ...array_intersect($leading, $alternatives->pluck('person_id')->all())]));
-    }
-
-    /** @param  list<string>  $present */
-    private function settle(Question $question, Alternative $alternative, bool $isChosen, CaseState $state, array $present): void
+    private function place(Question $question, Alternative $alternative, bool $isChosen, CaseState $state): void
     {
         if ($alternative->person_id === null) {
             return;
@@ -179,66 +150,17 @@ final readonly class Cases
                 RestsOn::query()->create(['deciding_placing_id' => $placing->id, 'question_id' => $question->id]);
             }
         }
-        if ($question->kind === 'kinship') {
-            $this->settleTie($question, $alternative->person_id, $isChosen, $state, $present);
-        }
     }
 
-    /**
-     * What is proved takes the place of whoever stood there; what is only probable stands as a rival beside them.
-     *
-     * @param  list<string>  $present  who stands in the tree as the one that is asked for
-     */
-    private function settleTie(Question $question, string $parentId, bool $isChosen, CaseState $state, array $present): void
+    /** @param  list<string>  $asked  the people of the alternatives, in their order */
+    private function settleParents(Question $question, array $asked, string $chosenId, CaseState $state): void
     {
-        $child = Person::query()->findOrFail((string) $question->person_id);
-        $tie = $this->tie($child->id, $parentId);
-        $isBeside = $state === CaseState::Probable && $present !== [] && ! in_array($parentId, $present, true);
-        if ($tie === null && $isChosen && in_array($state, [CaseState::Probable, CaseState::Proved], true)) {
-            $this->ties->addParentTold($child, Person::query()->findOrFail($parentId), ParentageKind::Birth, $isBeside ? Standing::Rival : Standing::Unweighed);
-            $tie = $this->tie($child->id, $parentId);
-        }
-        if ($tie === null) {
-            return;
-        }
-        $tie->fill([
-            'proof' => ($isChosen || $state === CaseState::Unresolved ? $state->proof() : CaseState::Unresolved->proof())->value,
-            'standing' => ($isChosen ? ($isBeside ? Standing::Rival : $state->standing()) : $state->standingOfOthers())->value,
-        ]);
-        $tie->isDirty() && $tie->save();
-        if ($isChosen && $state->isConcluded()) {
+        $childId = (string) $question->person_id;
+        $present = KinshipVerdict::present($this->loader->around(Reach::people($childId)), $question->aspect, $childId, $asked);
+        $this->families->run((new KinshipVerdict($childId, $state, $chosenId, $asked, $present))->command());
+        $tie = $chosenId === '' || ! $state->isConcluded() ? null : $this->tie($childId, $chosenId);
+        if ($tie !== null) {
             RestsOn::query()->create(['deciding_parentage_id' => $tie->id, 'question_id' => $question->id]);
-        }
-    }
-
-    /**
-     * After all are settled: whoever stood there stays while another is only probable; no more than two lead; and those
-     * who lead stand together.
-     *
-     * @param  list<string>  $present
-     * @param  list<string>  $asked  the people of the alternatives, in their order
-     */
-    private function settleParents(Question $question, array $present, array $asked, ?string $chosenId, CaseState $state): void
-    {
-        $child = Person::query()->findOrFail((string) $question->person_id);
-        if ($state === CaseState::Probable && $chosenId !== null && ! in_array($chosenId, $present, true)) {
-            foreach ($present as $id) {
-                $this->stands($child, $id, Standing::Unweighed);
-            }
-        }
-        foreach (array_reverse($asked) as $id) {
-            if ($id !== $chosenId && $this->parents->leadingByBirth($child)->count() > 2) {
-                $this->stands($child, $id, Standing::Rival);
-            }
-        }
-        $this->ties->gather($child);
-    }
-
-    private function stands(Person $child, string $parentId, Standing $standing): void
-    {
-        $tie = $this->tie($child->id, $parentId);
-        if ($tie !== null && $tie->standing !== $standing->value) {
-            $tie->fill(['standing' => $standing->value])->save();
         }
     }
 

@@ -13,16 +13,18 @@ use App\Models\Person;
 use App\Models\Record;
 use App\Models\Union;
 use App\Models\UnionPartner;
+use App\Trees\Families\FamilyWriter;
+use NorthBough\Core\Family\Command\AddParentOfRecord;
+use NorthBough\Core\Family\Command\AddPartner;
 use NorthBough\Core\Record\Agreement;
 use NorthBough\Core\Record\Assertion;
 use NorthBough\Core\Record\AssertionCheck;
 use NorthBough\Core\Record\AssertionSubject;
-use NorthBough\Core\Tree\ParentageKind;
 
 /** Enters one assertion of a line: a new fact or tie, or a citation on what is there. Called inside an open change set. */
 final readonly class AssertionWriter
 {
-    public function __construct(private Facts $facts, private Ties $ties)
+    public function __construct(private Facts $facts, private FamilyWriter $families)
     {
     }
 
@@ -58,7 +60,7 @@ final readonly class AssertionWriter
         $union = $this->unionOf($one, $other);
         $isThere = $union !== null;
         if ($union === null) {
-            $union = $this->ties->addPartner(self::person($one), self::person($other));
+            $union = $this->families->couple(new AddPartner($one, $other));
             $taken->ties++;
         }
         $this->claim($record, $assertionCheck->assertion, ['union_id' => $union->id], $taken, $isThere);
@@ -74,7 +76,7 @@ final readonly class AssertionWriter
         }
         if ($parentage === null) {
             // Where both parents are told of the child, the second joins the set that the first began.
-            $this->ties->addParentTold(self::person($child), self::person($parent), ParentageKind::Birth);
+            $this->families->run(new AddParentOfRecord($child, $parent));
             $parentage = $this->parentage($child, $parent);
             $taken->ties++;
         }
@@ -164,7 +166,7 @@ final readonly class AssertionWriter
 
     private function union(string $one, string $other): Union
     {
-        return $this->unionOf($one, $other) ?? $this->ties->addPartner(self::person($one), self::person($other));
+        return $this->unionOf($one, $other) ?? $this->families->couple(new AddPartner($one, $other));
     }
 
     private function unionOf(string $one, string $other): ?Union
@@ -176,11 +178,6 @@ final readonly class AssertionWriter
     private function parentage(string $child, string $parent): ?Parentage
     {
         return Parentage::query()->where('person_id', $parent)->whereIn('parent_set_id', ParentSet::query()->where('child_id', $child)->select('id'))->first();
-    }
-
-    private static function person(string $id): Person
-    {
-        return Person::query()->where('id', $id)->firstOrFail();
     }
 
     /** @return array{kind: string, value: string, date: string, place: string} */

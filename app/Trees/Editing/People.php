@@ -11,16 +11,17 @@ use App\Models\Parentage;
 use App\Models\ParentSet;
 use App\Models\Person;
 use App\Models\Tree;
-use App\Models\Union;
 use App\Models\UnionPartner;
 use App\Refusal;
 use App\Trees\Changes\Change;
 use App\Trees\Changes\ChangedMeanwhile;
+use App\Trees\Families\FamilyWriter;
 use App\Trees\Scope\CurrentTree;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use NorthBough\Core\Entry\EntryEvent;
 use NorthBough\Core\Entry\OneLineEntry;
+use NorthBough\Core\Family\Command\TidyCouples;
 use NorthBough\Core\Naming\NameKind;
 use NorthBough\Core\Naming\PersonalName;
 use NorthBough\Core\Sex;
@@ -28,7 +29,7 @@ use NorthBough\Core\Sex;
 /** Makes people, names them, deletes them. Called inside an open change set. */
 final readonly class People
 {
-    public function __construct(private CurrentTree $current, private Facts $facts)
+    public function __construct(private CurrentTree $current, private Facts $facts, private FamilyWriter $families)
     {
     }
 
@@ -100,18 +101,16 @@ final readonly class People
 
     public function delete(Change $change, Person $person): void
     {
-        $unions = Union::query()->whereIn('id', fn ($query) => $query->select('union_id')->from('union_partners')
-            ->where('tree_id', $this->current->id())->where('person_id', $person->id))->get();
-        $parentUnions = Union::query()->whereIn('id', fn ($query) => $query->select('union_id')->from('parent_sets')
-            ->where('tree_id', $this->current->id())->where('child_id', $person->id))->get();
+        $unions = [
+            ...UnionPartner::query()->where('person_id', $person->id)->pluck('union_id')->all(),
+            ...ParentSet::query()->where('child_id', $person->id)->pluck('union_id')->all(),
+        ];
         if ($this->current->get()->centre_person_id === $person->id) {
             Tree::query()->whereKey($this->current->id())->update(['centre_person_id' => null]);
         }
         DB::table('members')->where('tree_id', $this->current->id())->where('centre_person_id', $person->id)->update(['centre_person_id' => null]);
         $change->deleteWhole($person);
-        foreach ($unions->concat($parentUnions) as $union) {
-            (new Ties($this->current, new ParentSlots))->tidy($change, $union);
-        }
+        $this->families->run(new TidyCouples(array_values(array_unique($unions))));
     }
 
     /** How much goes when this person is deleted: facts, ties, citations. */

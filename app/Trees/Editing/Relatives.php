@@ -7,7 +7,14 @@ namespace App\Trees\Editing;
 use App\Models\Person;
 use App\Models\Union;
 use App\Refusal;
+use App\Trees\Families\FamilyWriter;
 use NorthBough\Core\Entry\OneLineEntry;
+use NorthBough\Core\Family\Command\AddChild;
+use NorthBough\Core\Family\Command\AddParent;
+use NorthBough\Core\Family\Command\AddPartner;
+use NorthBough\Core\Family\Command\AddSibling;
+use NorthBough\Core\Family\Command\BeginCouple;
+use NorthBough\Core\Family\Command\NamePartner;
 use NorthBough\Core\Sex;
 use NorthBough\Core\Tree\ParentageKind;
 
@@ -16,7 +23,7 @@ final readonly class Relatives
 {
     public const RELATIONS = ['father', 'mother', 'parent', 'partner', 'child', 'sibling'];
 
-    public function __construct(private People $people, private Ties $ties, private Facts $facts)
+    public function __construct(private People $people, private FamilyWriter $families, private Facts $facts)
     {
     }
 
@@ -26,10 +33,10 @@ final readonly class Relatives
         $relative = $who instanceof Person ? $who : $this->people->enter($who, $this->expectedSex($relation));
         $union = null;
         match ($relation) {
-            'father', 'mother', 'parent' => $union = $this->ties->addParent($person, $relative, $kind),
-            'partner' => $union = $unionId === null ? $this->ties->addPartner($person, $relative) : $this->ties->namePartner($person, $unionId, $relative),
-            'child' => $this->ties->addChild($person, $relative, $unionId, $kind),
-            'sibling' => $this->ties->addSibling($person, $relative),
+            'father', 'mother', 'parent' => $union = $this->families->couple(new AddParent($person->id, $relative->id, $kind)),
+            'partner' => $union = $this->families->couple($unionId === null ? new AddPartner($person->id, $relative->id) : new NamePartner($person->id, $unionId, $relative->id)),
+            'child' => $this->families->run(new AddChild($person->id, $relative->id, $unionId ?? '', $kind)),
+            'sibling' => $this->families->run(new AddSibling($person->id, $relative->id)),
             default => throw new Refusal("“{$relation}” is no relation that can be added."),
         };
         if ($who instanceof OneLineEntry && isset($who->events['marriage'])) {
@@ -43,7 +50,7 @@ final readonly class Relatives
     /** A person entered alone with a marriage has a union whose other partner is not known. */
     public function marriage(OneLineEntry $entry, Person $person, ?Union $union): void
     {
-        $union ??= $this->ties->addPartnerUnknown($person);
+        $union ??= $this->families->couple(new BeginCouple($person->id));
         $this->facts->add('union_id', $union->id, People::eventValues('marriage', $entry->events['marriage']));
     }
 

@@ -9,6 +9,7 @@ use NorthBough\Core\Citation\ProposedClassification;
 use NorthBough\Core\Claim\Directness;
 use NorthBough\Core\Claim\Information;
 use NorthBough\Core\Evidence\QualityNumber;
+use NorthBough\Core\Family\PartnerSlot;
 use NorthBough\Core\Gedcom\Row\AlternativeRow;
 use NorthBough\Core\Gedcom\Row\ClaimClassification;
 use NorthBough\Core\Gedcom\Row\ClaimLineRef;
@@ -74,7 +75,7 @@ final class FileRows
 
     public static function partner(stdClass $row): UnionPartnerRow
     {
-        return new UnionPartnerRow($row->id, $row->union_id, $row->person_id, $row->slot, TieSide::from($row->side),
+        return new UnionPartnerRow($row->id, $row->union_id, $row->person_id, PartnerSlot::from($row->slot), TieSide::from($row->side),
             $row->ordinal, $row->person_ordinal, self::written($row), Standing::from($row->standing));
     }
 

@@ -73,7 +73,7 @@ final class RowColumns
                 'type_words' => $row->typeWords, 'value' => $row->value, ...DateColumns::of($row->date), 'place_typed' => $row->place,
                 'denied' => $row->denied, 'restriction' => $row->restriction, 'standing' => $row->standing->value, 'position' => $row->ordinal, ...self::placed($row->ordinal, $row->written)],
             $row instanceof UnionRow => ['id' => $row->id, 'restriction' => $row->restriction, ...self::placed($row->ordinal, $row->written)],
-            $row instanceof UnionPartnerRow => ['id' => $row->id, 'union_id' => $row->unionId, 'person_id' => $row->personId, 'slot' => $row->slot,
+            $row instanceof UnionPartnerRow => ['id' => $row->id, 'union_id' => $row->unionId, 'person_id' => $row->personId, 'slot' => $row->slot->value,
                 'side' => $row->side->value, 'position' => max(0, $row->personOrdinal), 'person_ordinal' => $row->personOrdinal, 'standing' => $row->standing->value, ...self::placed($row->ordinal, $row->written)],
             $row instanceof ParentSetRow => ['id' => $row->id, 'child_id' => $row->childId, 'union_id' => $row->unionId, 'leads' => $row->leads,
                 'kind' => $row->kind->value, 'side' => $row->side->value, 'position' => max(0, $row->ordinal), 'child_ordinal' => $row->childOrdinal,

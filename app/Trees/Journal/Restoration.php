@@ -13,16 +13,17 @@ use App\Trees\Changes\Change;
 use App\Trees\Changes\ChangeSets;
 use App\Trees\Changes\Intent;
 use App\Trees\Changes\Undo;
-use App\Trees\Editing\Ties;
+use App\Trees\Families\FamilyWriter;
 use App\Trees\Scope\CurrentTree;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
+use NorthBough\Core\Family\Command\TidyCouples;
 use stdClass;
 
 /** Puts something that was deleted back, with every tie, citation and note that went with it. */
 final readonly class Restoration
 {
-    public function __construct(private CurrentTree $current, private ChangeSets $changes, private Undo $undo, private References $references, private Ties $ties)
+    public function __construct(private CurrentTree $current, private ChangeSets $changes, private Undo $undo, private References $references, private FamilyWriter $families)
     {
     }
 
@@ -113,9 +114,8 @@ final readonly class Restoration
             $model->version++;
             $model->save();
         }
-        foreach (Union::query()->whereIn('id', array_column(array_column(array_filter($rows, static fn (stdClass $row): bool => $row->table === 'unions'), 'row'), 'id'))->get() as $union) {
-            $this->ties->tidy($change, $union);
-        }
+        $unions = array_column(array_column(array_filter($rows, static fn (stdClass $row): bool => $row->table === 'unions'), 'row'), 'id');
+        $this->families->run(new TidyCouples(array_values(Union::query()->whereIn('id', $unions)->pluck('id')->all())));
 
         return $left;
     }

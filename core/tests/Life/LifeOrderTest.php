@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace NorthBough\Core\Tests\Life;
 
 use NorthBough\Core\Chrono\GenDate;
-use NorthBough\Core\Kin\AncestorWalk;
+use NorthBough\Core\Family\FamilyGraph;
 use NorthBough\Core\Life\LifeOrder;
 use NorthBough\Core\Life\LifeYears;
 use NorthBough\Core\Sex;
@@ -74,7 +74,7 @@ final class LifeOrderTest extends TestCase
     {
         $isles = (new Isles)->person('a', 'Magnus Tarrel h')->person('b', 'Ewan Tarrel h')->person('c', 'Jean Tarrel w')->person('x', 'Tam Maddern h')
             ->union('u1', ['a'], ['b'])->union('u2', ['b'], ['c']);
-        $kin = new AncestorWalk($isles->tree());
+        $kin = FamilyGraph::of([], [], $isles->tree());
 
         self::assertTrue($kin->isAbove('a', 'c'));
         self::assertFalse($kin->isAbove('c', 'a'));

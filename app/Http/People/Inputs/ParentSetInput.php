@@ -5,6 +5,10 @@ declare(strict_types=1);
 namespace App\Http\People\Inputs;
 
 use App\Http\Api\ReadsRequest;
+use NorthBough\Core\Family\ParentRuling;
+use NorthBough\Core\Tree\ParentageKind;
+use NorthBough\Core\Tree\Proof;
+use NorthBough\Core\Tree\Standing;
 use OpenApi\Attributes as OA;
 
 /** What is said of a set of parents, or with `personId` of one parent of it alone; what is left out stays. */
@@ -40,5 +44,16 @@ final readonly class ParentSetInput
             'leads' => ['boolean'],
             'why' => ['nullable', 'string', 'max:2000'],
         ];
+    }
+
+    public function ruling(): ParentRuling
+    {
+        return new ParentRuling(
+            $this->kind === null ? null : ParentageKind::from($this->kind),
+            $this->standing === null ? null : Standing::from($this->standing),
+            $this->proof === null ? null : Proof::from($this->proof),
+            $this->kindWords === null ? null : trim($this->kindWords),
+            $this->years === null ? null : trim($this->years),
+        );
     }
 }

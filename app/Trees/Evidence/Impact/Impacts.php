@@ -6,7 +6,6 @@ namespace App\Trees\Evidence\Impact;
 
 use App\Models\Claim;
 use App\Models\Event;
-use App\Models\Parentage;
 use App\Models\Placing;
 use App\Models\Question;
 use App\Models\Record;
@@ -14,10 +13,12 @@ use App\Models\RestsOn;
 use App\Refusal;
 use App\Trees\Claims\ClassifiedClaims;
 use App\Trees\Evidence\Questions;
+use App\Trees\Families\FamilyWriter;
 use NorthBough\Core\Evidence\Casework\CaseState;
 use NorthBough\Core\Evidence\Impact\AssumedFalse;
 use NorthBough\Core\Evidence\Impact\ConclusionKind;
 use NorthBough\Core\Evidence\Impact\ImpactAnalysis;
+use NorthBough\Core\Family\Command\DropParents;
 
 /** Previews what becomes of everything that rests on something false, and marks it as false in one change. */
 final readonly class Impacts
@@ -25,7 +26,7 @@ final readonly class Impacts
     /** A thread from more claims than these is pulled record by record. */
     private const MOST_CLAIMS = 2000;
 
-    public function __construct(private ClassifiedClaims $classes, private Questions $questions)
+    public function __construct(private ClassifiedClaims $classes, private Questions $questions, private FamilyWriter $families)
     {
     }
 
@@ -66,14 +67,9 @@ final readonly class Impacts
         foreach (Event::query()->whereIn('id', $gone(ConclusionKind::Fact))->get() as $fact) {
             $fact->standing === 'ruled out' || $fact->fill(['standing' => 'ruled out'])->save();
         }
-        foreach (Parentage::query()->whereIn('id', $gone(ConclusionKind::Tie))->get() as $tie) {
-            $tie->standing === 'ruled out' || $tie->fill(['standing' => 'ruled out', 'proof' => 'unstated'])->save();
-        }
+        $this->families->run(new DropParents($gone(ConclusionKind::Tie), $preview->impact->unproved(ConclusionKind::Tie)));
         foreach (Placing::query()->whereIn('id', $gone(ConclusionKind::Placing))->get() as $placing) {
             $placing->fill(['state' => 'refused', 'reason' => trim($why)])->save();
-        }
-        foreach (Parentage::query()->whereIn('id', $preview->impact->unproved(ConclusionKind::Tie))->get() as $tie) {
-            $tie->fill(['proof' => CaseState::Unresolved->proof()->value])->save();
         }
         foreach (Placing::query()->whereIn('id', $preview->impact->unproved(ConclusionKind::Placing))->get() as $placing) {
             $placing->fill(['state' => CaseState::Unresolved->placing()->value])->save();

@@ -11,6 +11,7 @@ use NorthBough\Core\Gedcom\Row\ParentSetRow;
 use NorthBough\Core\Gedcom\Row\TieSide;
 use NorthBough\Core\Gedcom\Row\UnionPartnerRow;
 use NorthBough\Core\Gedcom\Row\UnionRow;
+use NorthBough\Core\Gedcom\SlotTags;
 use NorthBough\Core\Gedcom\Structure;
 use NorthBough\Core\Tree\ParentageKind;
 use NorthBough\Core\Tree\Standing;
@@ -45,7 +46,7 @@ final readonly class FamilyMapping
     {
         $survey = $this->mapping->survey;
         $partners = $survey->partners($family);
-        foreach ($fields->takeAll(static fn (Structure $s): bool => in_array($s->tag, ['HUSB', 'WIFE'], true)) as $ordinal => $structure) {
+        foreach ($fields->takeAll(static fn (Structure $s): bool => SlotTags::is($s->tag)) as $ordinal => $structure) {
             $person = $structure->payload;
             $personId = $survey->id($person, 'INDI');
             if ($personId === null || ($partners[$person][1] ?? -1) !== $ordinal) {
@@ -56,7 +57,7 @@ final readonly class FamilyMapping
             $id = $survey->tie('S', $family, $person);
             $inner = new StructureFields($structure);
             if (! $survey->personTellsPartner($family, $person)) {
-                $this->mapping->add(new UnionPartnerRow($id, $unionId, $personId, $structure->tag, TieSide::Family, $ordinal, -1, [], $inner->standing()));
+                $this->mapping->add(new UnionPartnerRow($id, $unionId, $personId, SlotTags::slot($structure->tag), TieSide::Family, $ordinal, -1, [], $inner->standing()));
             }
             $this->mapping->keep($inner, new FactRef(Owner::UnionPartner, $id), 'family');
         }
@@ -70,14 +71,14 @@ final readonly class FamilyMapping
             $personId = $this->mapping->survey->id($structure->payload, 'INDI');
             $inner = new StructureFields($structure);
             $slot = $inner->text('_NB_SLOT');
-            if ($personId === null || isset($seen[$structure->payload]) || ! in_array($slot, ['HUSB', 'WIFE'], true)) {
+            if ($personId === null || isset($seen[$structure->payload]) || ! SlotTags::is($slot)) {
                 $fields->giveBack($ordinal, $structure);
 
                 continue;
             }
             $seen[$structure->payload] = true;
             $id = $this->mapping->newId();
-            $this->mapping->add(new UnionPartnerRow($id, $unionId, $personId, $slot, TieSide::Both, $ordinal, -1, [], Standing::RuledOut));
+            $this->mapping->add(new UnionPartnerRow($id, $unionId, $personId, SlotTags::slot($slot), TieSide::Both, $ordinal, -1, [], Standing::RuledOut));
             $link = $inner->takeAll(static fn (Structure $s): bool => $s->tag === 'FAMS' && ! $s->isPointer);
             foreach ($link as $fams) {
                 $this->mapping->keep(new StructureFields($fams), new FactRef(Owner::UnionPartner, $id), 'person');

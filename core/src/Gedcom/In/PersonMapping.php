@@ -13,6 +13,7 @@ use NorthBough\Core\Gedcom\Row\ParentSetRow;
 use NorthBough\Core\Gedcom\Row\PersonRow;
 use NorthBough\Core\Gedcom\Row\TieSide;
 use NorthBough\Core\Gedcom\Row\UnionPartnerRow;
+use NorthBough\Core\Gedcom\SlotTags;
 use NorthBough\Core\Gedcom\Structure;
 use NorthBough\Core\Naming\NameKind;
 use NorthBough\Core\Sex;
@@ -76,7 +77,7 @@ final readonly class PersonMapping
             $family = $event->tag === 'ADOP' ? $event->first('FAMC') : null;
             if ($family !== null) {
                 $who = strtoupper(trim($family->text('ADOP')));
-                $families[$family->payload] = in_array($who, ['HUSB', 'WIFE'], true) ? $who : 'BOTH';
+                $families[$family->payload] = SlotTags::is($who) ? $who : 'BOTH';
             }
         }
 
@@ -194,9 +195,9 @@ final readonly class PersonMapping
             }
             $inner = new StructureFields($structure);
             $id = $survey->tie('S', $family, $person);
-            [$slot, $place] = $told ?? ['HUSB', -1];
+            [$slot, $place] = $told ?? [SlotTags::FIRST, -1];
             $side = $told === null ? TieSide::Person : TieSide::Both;
-            $this->mapping->add(new UnionPartnerRow($id, $unionId, $personId, $slot, $side, $place, $ordinal, $inner->written(), $inner->standing()));
+            $this->mapping->add(new UnionPartnerRow($id, $unionId, $personId, SlotTags::slot($slot), $side, $place, $ordinal, $inner->written(), $inner->standing()));
             $this->mapping->keep($inner, new FactRef(Owner::UnionPartner, $id), 'person');
             $seen[$family] = true;
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NorthBough\Core\Gedcom\In;
 
 use NorthBough\Core\Gedcom\RecordTags;
+use NorthBough\Core\Gedcom\SlotTags;
 use NorthBough\Core\Gedcom\Structure;
 
 /**
@@ -139,7 +140,7 @@ final class Survey
         foreach ([$this->first[$number] ?? null, $this->second[$number] ?? null] as $person) {
             if ($person !== null) {
                 $bits = $this->ties[self::key($number, $person, self::PARTNER)];
-                $partners[$this->pointers[$person]] = [($bits & self::WIFE) !== 0 ? 'WIFE' : 'HUSB', $bits >> self::ORDINAL_FROM];
+                $partners[$this->pointers[$person]] = [($bits & self::WIFE) !== 0 ? SlotTags::SECOND : SlotTags::FIRST, $bits >> self::ORDINAL_FROM];
             }
         }
 

@@ -9,6 +9,7 @@ use NorthBough\Core\Gedcom\ParentTags;
 use NorthBough\Core\Gedcom\Row\ParentSetRow;
 use NorthBough\Core\Gedcom\Row\TieSide;
 use NorthBough\Core\Gedcom\Row\UnionPartnerRow;
+use NorthBough\Core\Gedcom\SlotTags;
 use NorthBough\Core\Gedcom\Structure;
 use NorthBough\Core\Gedcom\Version;
 use NorthBough\Core\Tree\ParentageKind;
@@ -55,7 +56,7 @@ final readonly class TieWriter
         if ($partner->standing === Standing::RuledOut) {
             $family->child($partner->ordinal, $this->ruledOut($partner, $attached));
         } elseif ($partner->side !== TieSide::Person) {
-            $link = $this->structures->pointing($partner->slot, $partner->personId, [], $partner->id, $attached, 'family')->build();
+            $link = $this->structures->pointing(SlotTags::tag($partner->slot), $partner->personId, [], $partner->id, $attached, 'family')->build();
             // Where the person tells the tie too, how it stands is said there.
             $family->child($partner->ordinal, $partner->side === TieSide::Family ? EvidenceTags::standing($link, $partner->standing) : $link);
         }
@@ -64,7 +65,7 @@ final readonly class TieWriter
     /** Under a tag of our own, so that no other program reads the two as a couple; what stood under FAMS stays beneath it. */
     private function ruledOut(UnionPartnerRow $partner, AttachedRows $attached): Structure
     {
-        $link = $this->structures->pointing('_NB_RULED_PARTNER', $partner->personId, [], $partner->id, $attached, 'family')->build()->add(new Structure('_NB_SLOT', $partner->slot));
+        $link = $this->structures->pointing('_NB_RULED_PARTNER', $partner->personId, [], $partner->id, $attached, 'family')->build()->add(new Structure('_NB_SLOT', SlotTags::tag($partner->slot)));
         $fams = $this->structures->beneath('FAMS', $partner->id, $attached, 'person');
 
         return $fams->children === [] ? $link : $link->add($fams);

@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Gedcom\Row;
 
+use NorthBough\Core\Family\PartnerSlot;
 use NorthBough\Core\Tree\Standing;
 
-/** `slot` is HUSB or WIFE; `ordinal` its place in the family record, `personOrdinal` that of FAMS in the person. */
+/** `ordinal` is its place in the family record, `personOrdinal` that of FAMS in the person. */
 final readonly class UnionPartnerRow implements Row
 {
     /** @param  array<string, array{int, string}>  $written */
@@ -14,7 +15,7 @@ final readonly class UnionPartnerRow implements Row
         public string $id,
         public string $unionId,
         public string $personId,
-        public string $slot,
+        public PartnerSlot $slot,
         public TieSide $side,
         public int $ordinal,
         public int $personOrdinal,
