@@ -84,7 +84,12 @@ final readonly class ParentSteps
     private function addAlone(string $childId, string $parentId, ParentageKind $kind, Standing $standing): string
     {
         $coupleId = $standing->mayLead() ? $this->couples->alone($parentId) : $this->couples->begin($parentId);
-        $this->parent($this->setIn($childId, $coupleId) ?? $this->begin($childId, $coupleId, $kind, $standing), $parentId, $kind, $standing);
+        $there = $this->setIn($childId, $coupleId);
+        if ($there !== null && in_array($parentId, array_column($this->draft->graph->parentsIn($there->id), 'personId'), true)) {
+            // They were ruled out there, and stay so.
+            [$coupleId, $there] = [$this->couples->begin($parentId), null];
+        }
+        $this->parent($there ?? $this->begin($childId, $coupleId, $kind, $standing), $parentId, $kind, $standing);
         $gathered = $this->gather($childId);
 
         return $gathered === '' ? $coupleId : $gathered;
