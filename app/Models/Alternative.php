@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use NorthBough\Core\Gedcom\Row\AlternativeRow;
+use NorthBough\Core\Stored\Column;
+use NorthBough\Core\Stored\DescribedBy;
+
 /**
  * One answer to a question: placings, ties and standings that are supposed.
  *
@@ -14,6 +18,8 @@ namespace App\Models;
  * @property int $position
  * @property string $outcome
  */
+#[DescribedBy(AlternativeRow::class)]
+#[Column('supposed', isSafe: true)]
 final class Alternative extends TreeModel
 {
     protected $table = 'alternatives';

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use NorthBough\Core\Gedcom\Row\ClaimRow;
+use NorthBough\Core\Stored\Column;
+use NorthBough\Core\Stored\DescribedBy;
+
 /**
  * @property string $record_id
  * @property string|null $roll_line_id the line that makes it
@@ -28,6 +32,14 @@ namespace App\Models;
  * @property string|null $event_id
  * @property string|null $union_id
  */
+#[DescribedBy(ClaimRow::class)]
+#[Column('taken_over', isSafe: true)]
+#[Column('roll_line_id', isSafe: true)]
+#[Column('informant_id', isSafe: true)]
+#[Column('aspect', isSafe: true)]
+#[Column('is_absence', isSafe: true)]
+#[Column('said')]
+#[Column('other_line_id', isSafe: true)]
 final class Claim extends TreeModel
 {
     protected $table = 'claims';

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use NorthBough\Core\Stored\Column;
+
 /**
  * A drawing with its settings, opened again with the data of the day.
  *
@@ -12,6 +14,10 @@ namespace App\Models;
  * @property string|null $person_id
  * @property array<string, mixed> $settings
  */
+#[Column('name', 'name')]
+#[Column('kind', 'kind', isSafe: true)]
+#[Column('person_id', isSafe: true)]
+#[Column('settings')]
 final class Drawing extends TreeModel
 {
     protected $table = 'drawings';

@@ -6,6 +6,9 @@ namespace App\Models;
 
 use App\Models\Casts\DateColumns;
 use NorthBough\Core\Chrono\GenDate;
+use NorthBough\Core\Gedcom\Row\EventRow;
+use NorthBough\Core\Stored\Column;
+use NorthBough\Core\Stored\DescribedBy;
 use NorthBough\Core\Tree\EventKinds;
 
 /**
@@ -22,6 +25,10 @@ use NorthBough\Core\Tree\EventKinds;
  * @property string $standing
  * @property int $position
  */
+#[DescribedBy(EventRow::class)]
+#[Column('place_id', isSafe: true)]
+#[Column('position', isSafe: true)]
+#[Column('entered_for', isSafe: true)]
 final class Event extends TreeModel
 {
     protected $table = 'events';

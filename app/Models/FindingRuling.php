@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use NorthBough\Core\Stored\Column;
+
 /**
  * What was ruled on a finding, known by its rule, its subjects and a hash of what the rule read.
  *
@@ -13,6 +15,11 @@ namespace App\Models;
  * @property string $ruling
  * @property string $reason
  */
+#[Column('rule', isSafe: true)]
+#[Column('subjects')]
+#[Column('read_hash', isSafe: true)]
+#[Column('ruling')]
+#[Column('reason', 'reason')]
 final class FindingRuling extends TreeModel
 {
     protected $table = 'finding_rulings';

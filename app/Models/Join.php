@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use NorthBough\Core\Stored\Column;
+
 /**
  * Two that became one: who was kept, who went, what was chosen.
  *
@@ -14,6 +16,15 @@ namespace App\Models;
  * @property list<array<string, mixed>> $merged
  * @property string|null $apart_by
  */
+#[Column('kept_person_id', isSafe: true)]
+#[Column('kept_place_id', isSafe: true)]
+#[Column('kept_source_id', isSafe: true)]
+#[Column('kept_repository_id', isSafe: true)]
+#[Column('gone_id', isSafe: true)]
+#[Column('gone_number', isSafe: true)]
+#[Column('choices')]
+#[Column('merged')]
+#[Column('apart_by', isSafe: true)]
 final class Join extends TreeModel
 {
     protected $table = 'joins';

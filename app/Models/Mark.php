@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use NorthBough\Core\Gedcom\Row\GroupRow;
+use NorthBough\Core\Stored\Column;
+use NorthBough\Core\Stored\DescribedBy;
+
 /**
  * A coloured mark of the user's own.
  *
@@ -12,6 +16,8 @@ namespace App\Models;
  * @property string $meaning
  * @property int $position
  */
+#[DescribedBy(GroupRow::class)]
+#[Column('position', isSafe: true)]
 final class Mark extends TreeModel
 {
     protected $table = 'marks';

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use NorthBough\Core\Stored\Column;
+
 /**
  * A picture or file; the original is never altered.
  *
@@ -14,6 +16,12 @@ namespace App\Models;
  * @property string $type
  * @property string $restriction
  */
+#[Column('path', isSafe: true)]
+#[Column('title', 'title')]
+#[Column('sha256', isSafe: true)]
+#[Column('bytes', isSafe: true)]
+#[Column('type', isSafe: true)]
+#[Column('restriction', 'restriction', isSafe: true)]
 final class Media extends TreeModel
 {
     protected $table = 'media';

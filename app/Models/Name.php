@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use NorthBough\Core\Gedcom\Row\NameRow;
 use NorthBough\Core\Naming\PersonalName;
+use NorthBough\Core\Stored\Column;
+use NorthBough\Core\Stored\DescribedBy;
 
 /**
  * @property string $person_id
@@ -18,6 +21,15 @@ use NorthBough\Core\Naming\PersonalName;
  * @property string $standing accepted, rival, ruled out or unweighed
  * @property int $position
  */
+#[DescribedBy(NameRow::class)]
+#[Column('given', 'given name')]
+#[Column('surname_prefix', 'before the surname')]
+#[Column('surname', 'surname')]
+#[Column('suffix', 'suffix')]
+#[Column('title', 'title')]
+#[Column('nickname', 'nickname')]
+#[Column('position', isSafe: true)]
+#[Column('entered_for', isSafe: true)]
 final class Name extends TreeModel
 {
     protected $table = 'names';

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use NorthBough\Core\Stored\Column;
+
 /**
  * A kind of event of the user's own: its fields, its sentence, the standard tag that it maps to.
  *
@@ -17,6 +19,15 @@ namespace App\Models;
  * @property list<string> $fields
  * @property string $sentence
  */
+#[Column('code', isSafe: true)]
+#[Column('word')]
+#[Column('tag')]
+#[Column('of_person', isSafe: true)]
+#[Column('of_union', isSafe: true)]
+#[Column('single', isSafe: true)]
+#[Column('has_value', isSafe: true)]
+#[Column('fields')]
+#[Column('sentence')]
 final class OwnEventKind extends TreeModel
 {
     protected $table = 'event_kinds';

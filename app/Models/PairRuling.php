@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use NorthBough\Core\Stored\Column;
+
 /**
  * What was ruled on a pair that may be double.
  *
@@ -13,6 +15,11 @@ namespace App\Models;
  * @property string $ruling
  * @property string $reason
  */
+#[Column('rule', isSafe: true)]
+#[Column('subjects')]
+#[Column('read_hash', isSafe: true)]
+#[Column('ruling')]
+#[Column('reason', 'reason')]
 final class PairRuling extends TreeModel
 {
     protected $table = 'pair_rulings';

@@ -6,6 +6,9 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Query\Builder as QueryBuilder;
+use NorthBough\Core\Gedcom\Row\ParentSetRow;
+use NorthBough\Core\Stored\Column;
+use NorthBough\Core\Stored\DescribedBy;
 
 /**
  * @property string $child_id
@@ -16,6 +19,9 @@ use Illuminate\Database\Query\Builder as QueryBuilder;
  * @property int $position
  * @property int $child_ordinal
  */
+#[DescribedBy(ParentSetRow::class)]
+#[Column('position', isSafe: true)]
+#[Column('entered_for', isSafe: true)]
 final class ParentSet extends TreeModel
 {
     protected $table = 'parent_sets';

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Builder;
+use NorthBough\Core\Gedcom\Row\ParentageRow;
+use NorthBough\Core\Stored\Column;
+use NorthBough\Core\Stored\DescribedBy;
 
 /**
  * @property string $parent_set_id
@@ -15,6 +18,8 @@ use Illuminate\Database\Eloquent\Builder;
  * @property string $kind_words
  * @property string $years
  */
+#[DescribedBy(ParentageRow::class)]
+#[Column('entered_for', isSafe: true)]
 final class Parentage extends TreeModel
 {
     protected $table = 'parentages';

@@ -4,12 +4,18 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use NorthBough\Core\Gedcom\Row\PersonRow;
+use NorthBough\Core\Stored\Column;
+use NorthBough\Core\Stored\DescribedBy;
+
 /**
  * @property int $number
  * @property string $sex
  * @property string $said_dead_why
  * @property string $restriction
  */
+#[DescribedBy(PersonRow::class)]
+#[Column('said_dead_why', 'why they count as dead')]
 final class Person extends TreeModel
 {
     protected $table = 'people';

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use NorthBough\Core\Stored\Column;
+
 /**
  * @property string $name
  * @property string|null $inside_id
@@ -13,6 +15,13 @@ namespace App\Models;
  * @property string|null $longitude
  * @property array<string, string>|null $reckoning
  */
+#[Column('name', 'name')]
+#[Column('inside_id', isSafe: true)]
+#[Column('search', isSafe: true)]
+#[Column('kind', 'kind', isSafe: true)]
+#[Column('latitude', isSafe: true)]
+#[Column('longitude', isSafe: true)]
+#[Column('reckoning')]
 final class Place extends TreeModel
 {
     protected $table = 'places';

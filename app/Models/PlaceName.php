@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use NorthBough\Core\Stored\Column;
+
 /**
  * What a place was called, in a language, between two days.
  *
@@ -17,6 +19,15 @@ namespace App\Models;
  * @property int|null $to_day
  * @property int $position
  */
+#[Column('place_id', isSafe: true)]
+#[Column('name', 'name')]
+#[Column('search', isSafe: true)]
+#[Column('language')]
+#[Column('from_typed')]
+#[Column('to_typed')]
+#[Column('from_day', isSafe: true)]
+#[Column('to_day', isSafe: true)]
+#[Column('position', isSafe: true)]
 final class PlaceName extends TreeModel
 {
     protected $table = 'place_names';

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use NorthBough\Core\Gedcom\Row\PlacingRow;
+use NorthBough\Core\Stored\Column;
+use NorthBough\Core\Stored\DescribedBy;
+
 /**
  * Whom a line of a record is, was thought or is refused to be.
  *
@@ -14,6 +18,9 @@ namespace App\Models;
  * @property string $reason
  * @property string|null $entered_for
  */
+#[DescribedBy(PlacingRow::class)]
+#[Column('question_id', isSafe: true)]
+#[Column('entered_for', isSafe: true)]
 final class Placing extends TreeModel
 {
     protected $table = 'placings';

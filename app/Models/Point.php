@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use NorthBough\Core\Gedcom\Row\PointRow;
+use NorthBough\Core\Stored\DescribedBy;
+
 /**
  * A point for or against an answer.
  *
@@ -15,6 +18,7 @@ namespace App\Models;
  * @property string $weight
  * @property int $position
  */
+#[DescribedBy(PointRow::class)]
 final class Point extends TreeModel
 {
     protected $table = 'points';

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use NorthBough\Core\Gedcom\Row\QuestionRow;
+use NorthBough\Core\Stored\Column;
+use NorthBough\Core\Stored\DescribedBy;
+
 /**
  * A conflict or a case, and what was decided.
  *
@@ -21,6 +25,10 @@ namespace App\Models;
  * @property string $summary
  * @property string $reopened_by
  */
+#[DescribedBy(QuestionRow::class)]
+#[Column('union_id', isSafe: true)]
+#[Column('roll_line_id', isSafe: true)]
+#[Column('about')]
 final class Question extends TreeModel
 {
     protected $table = 'questions';

@@ -6,6 +6,9 @@ namespace App\Models;
 
 use App\Models\Casts\DateColumns;
 use NorthBough\Core\Chrono\GenDate;
+use NorthBough\Core\Gedcom\Row\RecordRow;
+use NorthBough\Core\Stored\Column;
+use NorthBough\Core\Stored\DescribedBy;
 
 /**
  * One entry in a source: a household in a census, a baptism, a letter.
@@ -25,6 +28,9 @@ use NorthBough\Core\Chrono\GenDate;
  * @property int|null $told_count how many people the page itself counts
  * @property bool $look_again
  */
+#[DescribedBy(RecordRow::class)]
+#[Column('place_id', isSafe: true)]
+#[Column('look_again', isSafe: true)]
 final class Record extends TreeModel
 {
     protected $table = 'records';

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use NorthBough\Core\Gedcom\Row\OwnKindRow;
+use NorthBough\Core\Stored\Column;
+use NorthBough\Core\Stored\DescribedBy;
+
 /**
  * A kind of record: the columns of its roll, its roles and head fields.
  *
@@ -12,6 +16,9 @@ namespace App\Models;
  * @property array<string, mixed> $template
  * @property int $position
  */
+#[DescribedBy(OwnKindRow::class)]
+#[Column('search', isSafe: true)]
+#[Column('position', isSafe: true)]
 final class RecordKind extends TreeModel
 {
     protected $table = 'record_kinds';

@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use NorthBough\Core\Gedcom\Row\RepositoryRow;
+use NorthBough\Core\Stored\DescribedBy;
+
 /**
  * @property string $name
  */
+#[DescribedBy(RepositoryRow::class)]
 final class Repository extends TreeModel
 {
     protected $table = 'repositories';

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use NorthBough\Core\Gedcom\Row\RollLineRow;
+use NorthBough\Core\Stored\Column;
+use NorthBough\Core\Stored\DescribedBy;
+
 /**
  * One line of a record, as written.
  *
@@ -17,6 +21,8 @@ namespace App\Models;
  * @property int|null $day_lo
  * @property int|null $day_hi
  */
+#[DescribedBy(RollLineRow::class)]
+#[Column('search', isSafe: true)]
 final class RollLine extends TreeModel
 {
     protected $table = 'roll_lines';

@@ -6,6 +6,9 @@ namespace App\Models;
 
 use App\Models\Casts\DateColumns;
 use NorthBough\Core\Chrono\GenDate;
+use NorthBough\Core\Gedcom\Row\SearchRow;
+use NorthBough\Core\Stored\Column;
+use NorthBough\Core\Stored\DescribedBy;
 
 /**
  * What was looked for, where, and what came of it.
@@ -22,6 +25,8 @@ use NorthBough\Core\Chrono\GenDate;
  * @property GenDate $date when it was made
  * @property int $position
  */
+#[DescribedBy(SearchRow::class)]
+#[Column('series_id', isSafe: true)]
 final class Search extends TreeModel
 {
     protected $table = 'searches';

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use NorthBough\Core\Gedcom\Row\SourceRow;
+use NorthBough\Core\Stored\Column;
+use NorthBough\Core\Stored\DescribedBy;
+
 /**
  * @property string|null $repository_id
  * @property string $kind code of a kind that ships
@@ -19,6 +23,9 @@ namespace App\Models;
  * @property string $search
  * @property array<string, string>|null $reckoning
  */
+#[DescribedBy(SourceRow::class)]
+#[Column('search', isSafe: true)]
+#[Column('reckoning')]
 final class Source extends TreeModel
 {
     protected $table = 'sources';

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use NorthBough\Core\Gedcom\Row\OwnKindRow;
+use NorthBough\Core\Stored\Column;
+use NorthBough\Core\Stored\DescribedBy;
+
 /**
  * A kind of source: its fields and how they are set in its notes.
  *
@@ -12,6 +16,9 @@ namespace App\Models;
  * @property array<string, mixed> $template
  * @property int $position
  */
+#[DescribedBy(OwnKindRow::class)]
+#[Column('search', isSafe: true)]
+#[Column('position', isSafe: true)]
 final class SourceKind extends TreeModel
 {
     protected $table = 'source_kinds';

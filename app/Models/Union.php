@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use NorthBough\Core\Gedcom\Row\UnionRow;
+use NorthBough\Core\Stored\Column;
+use NorthBough\Core\Stored\DescribedBy;
+
 /**
  * A couple, or the bond of siblings.
  *
@@ -11,6 +15,10 @@ namespace App\Models;
  * @property string $surname_custom code of a NamingCustom; empty is that of the tree
  * @property bool $order_by_hand
  */
+#[DescribedBy(UnionRow::class)]
+#[Column('kind', 'kind', isSafe: true)]
+#[Column('order_by_hand', isSafe: true)]
+#[Column('surname_custom', isSafe: true)]
 final class Union extends TreeModel
 {
     protected $table = 'unions';

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Builder;
+use NorthBough\Core\Gedcom\Row\UnionPartnerRow;
+use NorthBough\Core\Stored\Column;
+use NorthBough\Core\Stored\DescribedBy;
 
 /**
  * @property string $union_id
@@ -15,6 +18,9 @@ use Illuminate\Database\Eloquent\Builder;
  * @property int $person_ordinal
  * @property string $standing
  */
+#[DescribedBy(UnionPartnerRow::class)]
+#[Column('position', isSafe: true)]
+#[Column('entered_for', isSafe: true)]
 final class UnionPartner extends TreeModel
 {
     protected $table = 'union_partners';

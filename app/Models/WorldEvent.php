@@ -6,6 +6,7 @@ namespace App\Models;
 
 use App\Models\Casts\DateColumns;
 use NorthBough\Core\Chrono\GenDate;
+use NorthBough\Core\Stored\Column;
 
 /**
  * Something that happened around the people of a tree, and to none of them.
@@ -15,6 +16,9 @@ use NorthBough\Core\Chrono\GenDate;
  * @property string $date_typed
  * @property string $place_typed
  */
+#[Column('words', 'words')]
+#[Column('date_typed', 'when')]
+#[Column('place_typed', 'where')]
 final class WorldEvent extends TreeModel
 {
     protected $table = 'world_events';

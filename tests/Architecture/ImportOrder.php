@@ -13,7 +13,7 @@ use PHPat\Test\PHPat;
 final class ImportOrder
 {
     /** @var list<string> */
-    public const CORE = ['Chrono', 'Naming', 'Place', 'Claim', 'Tree', 'Family', 'Compare', 'Entry', 'Record', 'Evidence', 'Kin', 'Life', 'Privacy', 'Citation', 'Linkage', 'Report', 'Drawing', 'Gedcom'];
+    public const CORE = ['Chrono', 'Naming', 'Place', 'Stored', 'Claim', 'Tree', 'Family', 'Compare', 'Entry', 'Record', 'Evidence', 'Kin', 'Life', 'Privacy', 'Citation', 'Linkage', 'Report', 'Drawing', 'Gedcom'];
 
     /** @var list<string> */
     public const TREES = ['Scope', 'Storage', 'Changes', 'Display', 'Kinds', 'Pictures', 'Places', 'Claims', 'Dating', 'Loading', 'Families', 'Access', 'Evidence', 'Derived', 'Search', 'Records', 'Exchange',

@@ -17,12 +17,16 @@ use App\Trees\Changes\DerivedData;
 use App\Trees\Changes\DerivedTables;
 use App\Trees\Changes\Intent;
 use App\Trees\Scope\CurrentTree;
+use App\Trees\Storage\StoredColumns;
 use Carbon\FactoryImmutable;
 use Composer\InstalledVersions;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Schema;
 use LogicException;
+use NorthBough\Core\Chrono\GenDate;
+use NorthBough\Core\Stored\DescribedBy;
+use NorthBough\Core\Stored\Description as StoredDescription;
 
 /** What must stay true whatever is built in. */
 final class InvariantsTest extends TestCase
@@ -117,6 +121,34 @@ final class InvariantsTest extends TestCase
             self::assertSame(['tree_id', 'id'], $primary['columns'] ?? [], $table);
             foreach (Schema::getForeignKeys($table) as $key) {
                 self::assertContains('tree_id', $key['columns'], "{$table}: {$key['name']}");
+            }
+        }
+    }
+
+    public function test_every_column_of_an_authored_table_is_described(): void
+    {
+        $ofEveryRow = ['tree_id', 'id', 'version', 'made_by', 'ordinal', 'written', 'changed_at'];
+        foreach (AuthoredTables::names() as $table) {
+            $columns = array_filter(
+                array_diff(Schema::getColumnListing($table), $ofEveryRow),
+                static fn (string $column): bool => preg_match('/^(date_(?!typed)|other_(begin|end)_)/', $column) !== 1,
+            );
+            $described = array_diff(array_keys(StoredColumns::of(AuthoredTables::model($table))), $ofEveryRow);
+            self::assertEqualsCanonicalizing(array_values($columns), array_values($described), "{$table}: say it in its model, or in the value that describes it.");
+        }
+    }
+
+    public function test_what_is_stored_is_of_the_type_that_its_description_says(): void
+    {
+        $types = ['string' => ['text', 'varchar', 'bpchar', 'uuid', 'jsonb'], 'int' => ['int2', 'int4', 'int8'], 'bool' => ['bool'], 'array' => ['jsonb']];
+        foreach (AuthoredTables::names() as $table) {
+            $by = (new \ReflectionClass(AuthoredTables::model($table)))->getAttributes(DescribedBy::class)[0] ?? null;
+            $stored = array_column(Schema::getColumns($table), 'type_name', 'name');
+            foreach ($by === null ? [] : StoredDescription::columns($by->newInstance()->class) as $field) {
+                if ($field->said->owners === [] && $field->type !== GenDate::class) {
+                    $type = is_a($field->type, \BackedEnum::class, true) ? 'string' : $field->type;
+                    self::assertContains($stored[$field->column], $types[$type] ?? [], "{$table}.{$field->column}");
+                }
             }
         }
     }

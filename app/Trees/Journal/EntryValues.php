@@ -7,21 +7,13 @@ namespace App\Trees\Journal;
 use App\Trees\Changes\AuthoredTables;
 use App\Trees\Changes\JournalEntries;
 use App\Trees\Scope\CurrentTree;
+use App\Trees\Storage\StoredColumns;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 
 /** What entries of the journal changed, value by value: from what, and to what. */
 final readonly class EntryValues
 {
-    /** What the values that people write are called; what is worked out from them is not told. */
-    private const WORDS = [
-        'date_typed' => 'when', 'place_typed' => 'where', 'value' => 'what it says', 'kind' => 'kind', 'type_words' => 'kind, in words', 'standing' => 'standing', 'denied' => 'that it did not happen',
-        'given' => 'given name', 'surname' => 'surname', 'surname_prefix' => 'before the surname', 'suffix' => 'suffix', 'title' => 'title', 'nickname' => 'nickname', 'sex' => 'sex',
-        'text' => 'words', 'proof' => 'proof', 'leads' => 'that it leads', 'words' => 'words', 'information' => 'information', 'informant' => 'told by', 'reading' => 'reading', 'weight_said' => 'weight',
-        'withdrawn' => 'why it is withdrawn', 'state' => 'state', 'decision' => 'decision', 'reason' => 'reason', 'said_dead_why' => 'why they count as dead', 'restriction' => 'restriction', 'locator' => 'where in the source', 'author' => 'author',
-        'outcome' => 'what came of it', 'sought' => 'what was looked for', 'name' => 'name',
-    ];
-
     /** What every row has from the beginning, and nobody wrote. */
     private const PLAIN = ['', 'no', 'unweighed', 'unstated', 'birth', 'open', 'U'];
 
@@ -32,9 +24,10 @@ final readonly class EntryValues
     {
     }
 
-    public static function isWritten(string $field): bool
+    /** Whether people write a value; what is worked out from others is not told. */
+    public static function isWritten(string $table, string $field): bool
     {
-        return isset(self::WORDS[$field]);
+        return isset(StoredColumns::words(AuthoredTables::model($table))[$field]);
     }
 
     /** Whether a column is a value, or belongs to one. */
@@ -59,7 +52,7 @@ final readonly class EntryValues
                 $one = $listed[$entry->id];
                 $one->version = (int) ($rows[$entry->row_id]['version now'] ?? 0);
                 $one->called = self::called($entry->table_name, [...$then, ...$before]);
-                $one->values = self::values($entry->op, $before, $then);
+                $one->values = self::values($entry->table_name, $entry->op, $before, $then);
                 $one->row = [...$then, ...$before];
                 $described[] = $one;
             }
@@ -113,10 +106,10 @@ final readonly class EntryValues
      * @param  array<string, mixed>  $then  the row just after the entry
      * @return list<array{field: string, word: string, before: string, after: string}>
      */
-    private static function values(string $op, array $before, array $then): array
+    private static function values(string $table, string $op, array $before, array $then): array
     {
         $values = [];
-        foreach (self::WORDS as $field => $word) {
+        foreach (StoredColumns::words(AuthoredTables::model($table)) as $field => $word) {
             [$was, $is] = [self::text($before[$field] ?? ''), self::text($then[$field] ?? '')];
             $isTold = match ($op) {
                 'update' => array_key_exists($field, $before),

@@ -50,7 +50,7 @@ final readonly class History
     {
         $entry = DB::table('journal')->where('tree_id', $this->current->id())->where('id', $entryId)->where('op', 'update')->first();
         $before = $entry === null ? [] : json_decode($entry->before, true, flags: JSON_THROW_ON_ERROR);
-        if ($entry === null || ! EntryValues::isWritten($field) || ! array_key_exists($field, $before)) {
+        if ($entry === null || ! EntryValues::isWritten($entry->table_name, $field) || ! array_key_exists($field, $before)) {
             throw new Refusal(Refusal::NOT_HERE, 404);
         }
         $this->changes->run($intent, static function () use ($entry, $before, $field, $version): void {

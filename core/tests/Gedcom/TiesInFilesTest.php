@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Tests\Gedcom;
 
+use NorthBough\Core\Family\PartnerSlot;
 use NorthBough\Core\Gedcom\Row\ClaimRow;
 use NorthBough\Core\Gedcom\Row\ClaimUseRow;
 use NorthBough\Core\Gedcom\Row\DecisionSubject;
@@ -93,7 +94,7 @@ final class TiesInFilesTest extends TestCase
     public function test_who_was_ruled_out_as_a_partner_is_no_partner_and_comes_back(): void
     {
         $tree = MemoryTree::reading(self::file(sprintf(self::PEOPLE, '', "2 _NB_STANDING accepted\n", ''), "1 _NB_RULED_PARTNER @I3@\n2 _NB_SLOT WIFE\n2 FAMS\n3 NOTE Wed at sea.\n"));
-        self::assertSame([['HUSB', Standing::Accepted], ['WIFE', Standing::RuledOut]], array_map(static fn (UnionPartnerRow $row): array => [$row->slot, $row->standing], $tree->all(UnionPartnerRow::class)));
+        self::assertSame([[PartnerSlot::First, Standing::Accepted], [PartnerSlot::Second, Standing::RuledOut]], array_map(static fn (UnionPartnerRow $row): array => [$row->slot, $row->standing], $tree->all(UnionPartnerRow::class)));
         self::assertCount(1, $tree->all(ParentageRow::class), 'nobody is a parent by having been ruled out as a partner');
         foreach (Version::cases() as $version) {
             self::assertStringNotContainsString("1 WIFE\n", $tree->written($version));

@@ -4,12 +4,8 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Gedcom\Out;
 
-use NorthBough\Core\Gedcom\Row\AlternativeRow;
-use NorthBough\Core\Gedcom\Row\ClaimClassification;
-use NorthBough\Core\Gedcom\Row\ClaimLineRef;
 use NorthBough\Core\Gedcom\Row\ClaimRow;
 use NorthBough\Core\Gedcom\Row\EventRow;
-use NorthBough\Core\Gedcom\Row\GroupRow;
 use NorthBough\Core\Gedcom\Row\KeptRow;
 use NorthBough\Core\Gedcom\Row\MemberRow;
 use NorthBough\Core\Gedcom\Row\NameRow;
@@ -20,24 +16,18 @@ use NorthBough\Core\Gedcom\Row\PersonRow;
 use NorthBough\Core\Gedcom\Row\PictureLinkRow;
 use NorthBough\Core\Gedcom\Row\PictureRegion;
 use NorthBough\Core\Gedcom\Row\PictureRow;
-use NorthBough\Core\Gedcom\Row\PlacingRow;
-use NorthBough\Core\Gedcom\Row\PointRow;
 use NorthBough\Core\Gedcom\Row\QuestionRow;
-use NorthBough\Core\Gedcom\Row\RecordHead;
-use NorthBough\Core\Gedcom\Row\RecordRow;
-use NorthBough\Core\Gedcom\Row\RepositoryRow;
 use NorthBough\Core\Gedcom\Row\RoleRow;
-use NorthBough\Core\Gedcom\Row\RollLineRow;
 use NorthBough\Core\Gedcom\Row\RollRecord;
-use NorthBough\Core\Gedcom\Row\SearchRow;
-use NorthBough\Core\Gedcom\Row\SourceRow;
 use NorthBough\Core\Gedcom\Row\TaskRow;
 use NorthBough\Core\Gedcom\Row\UnionPartnerRow;
 use NorthBough\Core\Naming\NameKind;
 use NorthBough\Core\Naming\PersonalName;
 use NorthBough\Core\Privacy\LivingNames;
+use NorthBough\Core\Privacy\Redactor;
 use NorthBough\Core\Privacy\ShieldedTree;
 use NorthBough\Core\Sex;
+use NorthBough\Core\Stored\Described;
 use NorthBough\Core\Tree\Restriction;
 use NorthBough\Core\Tree\Standing;
 
@@ -65,6 +55,8 @@ final class ShieldedRows implements TreeRows
 
     private AttachedRows $lastHidden;
 
+    private readonly Redactor $redactor;
+
     /** @param  \Closure(string): bool  $isLiving told the id of a person */
     public function __construct(
         private readonly TreeRows $rows,
@@ -72,6 +64,7 @@ final class ShieldedRows implements TreeRows
         private readonly LivingNames $names,
     ) {
         $this->lastHidden = new AttachedRows;
+        $this->redactor = new Redactor($names->hide(...), $this->hideLines(...), $isLiving);
     }
 
     /** How many people were withheld in what has been written so far. */
@@ -146,8 +139,7 @@ final class ShieldedRows implements TreeRows
     {
         foreach ($this->rows->sources() as [$s, $attached]) {
             $this->pointedAt += self::pointersHanging($attached, [$s->id]);
-            yield [new SourceRow($s->id, $this->names->hide($s->title), $this->names->hide($s->author), $this->names->hide($s->publication),
-                $this->names->hide($s->abbreviation), $this->names->hide($s->text), $s->repositoryId, $s->callNumber, $s->ordinal, $s->written, null, $s->kind, $s->ownKindId, array_map($this->names->hide(...), $s->fields), $this->names->hide($s->listName)), $this->attached($attached)];
+            yield [$this->redactor->copy($s), $this->attached($attached)];
         }
     }
 
@@ -155,7 +147,7 @@ final class ShieldedRows implements TreeRows
     {
         foreach ($this->rows->repositories() as [$r, $attached]) {
             $this->pointedAt += self::pointersHanging($attached, [$r->id]);
-            yield [new RepositoryRow($r->id, $this->names->hide($r->name), $r->ordinal, $r->written), $this->attached($attached)];
+            yield [$this->redactor->copy($r), $this->attached($attached)];
         }
     }
 
@@ -164,19 +156,9 @@ final class ShieldedRows implements TreeRows
     {
         foreach ($this->rows->pictures() as $picture) {
             if ($this->leaves($picture)) {
-                yield new PictureRow($picture->id, $picture->path, $picture->type, $this->names->hide($picture->title), $picture->form, $picture->medium,
-                    array_map(fn (PictureRegion $r): PictureRegion => new PictureRegion($r->id, $r->page, $r->left, $r->top, $r->width, $r->height, $r->personId, $this->names->hide($r->words)), $picture->regions), $picture->on, $picture->pointer, $this->hidden($picture->kept), $this->hidden($picture->fileKept), $picture->fileOrdinal, $picture->restriction);
+                yield $this->redactor->copy($picture);
             }
         }
-    }
-
-    /**
-     * @param  list<array{int, string}>  $kept
-     * @return list<array{int, string}>
-     */
-    private function hidden(array $kept): array
-    {
-        return array_map(fn (array $one): array => [$one[0], $this->hideLines($one[1])], $kept);
     }
 
     private function leaves(PictureRow $picture): bool
@@ -219,12 +201,7 @@ final class ShieldedRows implements TreeRows
      */
     private function telling(array $events): array
     {
-        return array_map($this->redacted(...), array_values(array_filter($events, static fn (EventRow $event): bool => ! Restriction::fromStandard($event->restriction)->withholds())));
-    }
-
-    private function redacted(EventRow $e): EventRow
-    {
-        return new EventRow($e->id, $e->personId, $e->unionId, $e->kind, $this->names->hide($e->typeWords), $this->names->hide($e->value), $e->date, $e->place, $e->denied, $e->ordinal, $e->written, $e->standing, $e->restriction);
+        return array_map($this->redactor->copy(...), array_values(array_filter($events, static fn (EventRow $event): bool => ! Restriction::fromStandard($event->restriction)->withholds())));
     }
 
     private function attached(AttachedRows $attached): AttachedRows
@@ -233,43 +210,47 @@ final class ShieldedRows implements TreeRows
         if ($attached === $this->lastAttached) {
             return $this->lastHidden;
         }
+        $copy = $this->redactor->copy(...);
         $each = static fn (array $groups, callable $do): array => array_map(static fn (array $rows): array => array_map($do, $rows), $groups);
         /** @var array<string, list<NoteRow>> $notes */
-        $notes = $each($attached->notes, fn (NoteRow $n): NoteRow => new NoteRow($n->id, $n->owner, $this->names->hide($n->text), $n->ordinal, $n->written, $n->isResearch));
+        $notes = $each($attached->notes, $copy);
         /** @var array<string, list<ClaimRow>> $claims */
-        $claims = $each($attached->claims, fn (ClaimRow $c): ClaimRow => new ClaimRow($c->id, $c->recordId, $c->subject, $this->names->hide($c->words), $c->quality, $c->ordinal, $c->written, $this->line($c->line),
-            new ClaimClassification($c->classes->information, $c->classes->reading, $this->names->hide($c->classes->informant), $this->names->hide($c->classes->origin), $c->classes->weight, $this->names->hide($c->classes->why), $c->classes->isRead, $this->names->hide($c->classes->withdrawn), $c->classes->evidence, $this->names->hide($c->classes->informantTie)), $c->stance, $c->evidence, $c->derivedFromId));
+        $claims = $each($attached->claims, $copy);
         /** @var array<string, list<KeptRow>> $kept */
         $kept = array_map(static fn (array $rows): array => array_values(array_filter($rows, static fn (KeptRow $row): bool => $row->lines !== '')), $each($attached->kept, $this->kept(...)));
-        $records = array_map(fn (RecordRow $r): RecordRow => new RecordRow($r->id, $r->sourceId, $this->names->hide($r->locator)), $attached->records);
-
+        /** @var array<string, list<TaskRow|MemberRow|QuestionRow>> $work */
+        $work = $each($attached->work, $copy);
         $this->lastAttached = $attached;
 
-        $roles = array_map(fn (array $rows): array => array_values(array_map(fn (RoleRow $r): RoleRow => new RoleRow($r->id, $r->eventId, $r->personId, $r->role, $this->names->hide($r->words), $r->ordinal, $r->written),
-            array_filter($rows, fn (RoleRow $r): bool => $r->personId === null || ! ($this->isLiving)($r->personId)))), $attached->roles);
-
-        $work = array_map(fn (array $rows): array => array_map(fn (TaskRow|MemberRow|QuestionRow $row): TaskRow|MemberRow|QuestionRow => match (true) {
-            $row instanceof MemberRow => $row,
-            $row instanceof QuestionRow => $this->question($row),
-            default => new TaskRow($row->id, $row->personId, $this->names->hide($row->text), $row->doneOn, $row->ordinal, $row->written),
-        }, $rows), $attached->work);
-        $groups = array_map(fn (GroupRow $g): GroupRow => new GroupRow($g->id, $g->kind, $this->names->hide($g->name), $g->colour, $this->names->hide($g->meaning)), $attached->groups);
-
-        $rolls = array_map(fn (array $records): array => array_map($this->roll(...), $records), $attached->rolls);
-
-        $pictures = array_map(fn (array $links): array => array_map(fn (PictureLinkRow $l): PictureLinkRow => new PictureLinkRow($l->id, $l->owner, $l->pictureId, $l->isMain, $l->cut, $l->ordinal, $this->hidden($l->kept)), array_values(array_filter($links, fn (PictureLinkRow $l): bool => ! isset($this->withheldPictures()[$l->pictureId])))), $attached->pictures);
-
-        return $this->lastHidden = new AttachedRows($notes, $claims, $records, $kept, $roles, $work, $groups, $rolls, $attached->kinds, $pictures);
+        return $this->lastHidden = new AttachedRows(
+            $notes,
+            $claims,
+            array_map($copy, $attached->records),
+            $kept,
+            $this->copies($attached->roles, fn (RoleRow $row): bool => ! $this->isOfLiving($row->personId)),
+            $work,
+            array_map($copy, $attached->groups),
+            array_map(fn (array $records): array => array_map($this->roll(...), $records), $attached->rolls),
+            array_map($copy, $attached->kinds),
+            $this->copies($attached->pictures, fn (PictureLinkRow $row): bool => ! isset($this->withheldPictures()[$row->pictureId])),
+        );
     }
 
-    private function question(QuestionRow $row): QuestionRow
+    /**
+     * @template T of Described
+     *
+     * @param  array<string, list<T>>  $groups
+     * @param  callable(T): bool  $leaves
+     * @return array<string, list<T>> those that leave
+     */
+    private function copies(array $groups, callable $leaves): array
     {
-        $hide = $this->names->hide(...);
-        $dead = fn (string $id): string => $id === '' || ($this->isLiving)($id) ? '' : $id;
+        return array_map(fn (array $rows): array => array_map($this->redactor->copy(...), array_values(array_filter($rows, $leaves))), $groups);
+    }
 
-        return new QuestionRow($row->id, $row->personId, $row->kind, $row->aspect, $row->state, $hide($row->title), $hide($row->decision), $hide($row->reason), $hide($row->summary), $hide($row->reopenedBy), $dead($row->otherId),
-            array_map(static fn (AlternativeRow $a): AlternativeRow => new AlternativeRow($a->id, $a->questionId, $dead($a->personId), $hide($a->title), $a->outcome, $a->position,
-                array_map(static fn (PointRow $p): PointRow => new PointRow($p->id, $p->questionId, $p->alternativeId, $p->isFor, $hide($p->text), $p->weight, $p->position, $p->claimId), $a->points)), $row->alternatives), $row->line, $row->claims, array_map(static fn (TaskRow $t): TaskRow => new TaskRow($t->id, $t->personId, $hide($t->text), $t->doneOn, $t->ordinal, $t->written, $t->questionId), $row->tasks), $row->decidedBy);
+    private function isOfLiving(?string $personId): bool
+    {
+        return $personId !== null && ($this->isLiving)($personId);
     }
 
     /**
@@ -281,18 +262,13 @@ final class ShieldedRows implements TreeRows
     private function parents(array $parents): array
     {
         return array_map(fn (ParentageRow $p): ParentageRow => ($this->isLiving)($p->personId) ? new ParentageRow('', $p->parentSetId, $p->personId, $p->kind)
-            : new ParentageRow($p->id, $p->parentSetId, $p->personId, $p->kind, $p->standing, $p->proof, $this->names->hide($p->kindWords), $this->names->hide($p->years), $p->decidedBy), $parents);
-    }
-
-    private function line(?ClaimLineRef $line): ?ClaimLineRef
-    {
-        return $line === null ? null : new ClaimLineRef($line->lineId, $line->number, $line->aspect, $line->otherId, $line->otherNumber, array_map($this->names->hide(...), $line->said));
+            : $this->redactor->copy($p), $parents);
     }
 
     public function questions(): iterable
     {
         foreach ($this->rows->questions() as $row) {
-            yield $this->question($row);
+            yield $this->redactor->copy($row);
         }
     }
 
@@ -300,9 +276,9 @@ final class ShieldedRows implements TreeRows
     public function searches(): iterable
     {
         foreach ($this->rows->searches() as $s) {
-            $people = array_values(array_filter($s->people, fn (string $id): bool => ! ($this->isLiving)($id)));
-            if ($people !== [] || $s->people === []) {
-                yield new SearchRow($s->id, $s->date, $this->names->hide($s->lookedFor), $this->names->hide($s->lookedIn), $s->outcome, $s->isWhole, $this->names->hide($s->found), $this->names->hide($s->note), $s->sourceId, $s->position, $people, $s->questionId);
+            $copy = $this->redactor->copy($s);
+            if ($copy->people !== [] || $s->people === []) {
+                yield $copy;
             }
         }
     }
@@ -310,29 +286,28 @@ final class ShieldedRows implements TreeRows
     /** A record with the names of the living taken out, and who is living taken off its lines. A picture cannot be read: one goes only with a record on which nobody living stands. */
     private function roll(RollRecord $roll): RollRecord
     {
-        $hide = $this->names->hide(...);
+        $copy = $this->redactor->copy(...);
         $placings = [];
         $isLivingOnIt = false;
         foreach ($roll->placings as $line => $ofLine) {
             foreach ($ofLine as $placing) {
-                $isLiving = $placing->personId !== null && ($this->isLiving)($placing->personId);
+                $isLiving = $this->isOfLiving($placing->personId);
                 $isLivingOnIt = $isLivingOnIt || $isLiving;
                 if (! $isLiving) {
-                    $placings[$line][] = new PlacingRow($placing->id, $placing->lineId, $placing->personId, $placing->state, $hide($placing->reason), $placing->decidedBy);
+                    $placings[$line][] = $copy($placing);
                 }
             }
         }
-        $head = $roll->head;
-        $lines = array_map(static fn (RollLineRow $l): RollLineRow => new RollLineRow($l->id, $l->recordId, $l->position, $l->role, $hide($l->name), array_map($hide, $l->columns), $l->slip, $l->dayLo, $l->dayHi), $roll->lines);
+        $lines = array_map($copy, $roll->lines);
+        $names = static fn (array $lines): array => array_column($lines, 'name');
+        $isNamed = $isLivingOnIt || $names($lines) !== $names($roll->lines);
 
-        return new RollRecord(new RecordRow($roll->record->id, $roll->record->sourceId, $hide($roll->record->locator)),
-            new RecordHead($head->kind, $head->ownKindId, $head->date, $hide($head->place), array_map($hide, $head->fields), $hide($head->transcription), $head->sourceClass, $hide($head->fileNumber), $head->toldCount),
-            $lines, $placings, $isLivingOnIt || array_map(static fn (RollLineRow $l): string => $l->name, $lines) !== array_map(static fn (RollLineRow $l): string => $l->name, $roll->lines) ? [] : $roll->images);
+        return new RollRecord($copy($roll->record), $copy($roll->head), $lines, $placings, $isNamed ? [] : array_map($copy, $roll->images));
     }
 
     private function kept(KeptRow $row): KeptRow
     {
-        return new KeptRow($row->id, $row->owner, $row->pointer, $row->path, $row->ordinal, $this->hideLines($this->withoutWithheld($row->lines)));
+        return $this->redactor->copy(new KeptRow($row->id, $row->owner, $row->pointer, $row->path, $row->ordinal, $this->withoutWithheld($row->lines)));
     }
 
     /** Kept lines without links to what stays at home. */

@@ -4,35 +4,39 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Gedcom\Row;
 
+use NorthBough\Core\Stored\Described;
+use NorthBough\Core\Stored\Field;
+
 /** How somebody classed a claim; empty where nobody said. */
-final readonly class ClaimClassification
+final readonly class ClaimClassification implements Described
 {
     /**
-     * @param  string  $information  primary, secondary, undetermined
-     * @param  string  $reading  doubtful, or empty for sure
-     * @param  string  $weight  strong, fair or slight, by which the rule is overruled
+     * @param  bool  $isRead  somebody here has read the record; not taken over from a file
+     * @param  string  $informantTie  what the informant was to the event
+     * @param  string  $weight  by which the rule is overruled
      * @param  string  $why  the words with which it is
      * @param  string  $withdrawn  why somebody took it back
-     * @param  string  $evidence  direct, indirect or negative
-     * @param  string  $informantTie  what the informant was to the event
-     * @param  bool  $isRead  somebody here has read the record; not taken over from a file
      */
     public function __construct(
+        #[Field(tag: '_NB_READ', oneOf: ['Y'], isElsewhere: true)] public bool $isRead = false,
+        #[Field(word: 'information', tag: '_NB_INFORMATION', unsaid: 'unstated', oneOf: ['primary', 'secondary', 'undetermined'], isSafe: true)]
         public string $information = '',
+        #[Field(word: 'reading', tag: '_NB_READING', unsaid: 'sure', oneOf: ['doubtful'], isSafe: true)]
         public string $reading = '',
-        public string $informant = '',
-        public string $origin = '',
-        public string $weight = '',
-        public string $why = '',
-        public bool $isRead = false,
-        public string $withdrawn = '',
+        #[Field(word: 'told by', tag: '_NB_INFORMANT')] public string $informant = '',
+        #[Field(tag: '_NB_TIE')] public string $informantTie = '',
+        #[Field(tag: '_NB_EVIDENCE', unsaid: 'unstated', oneOf: ['direct', 'indirect', 'negative'], isSafe: true)]
         public string $evidence = '',
-        public string $informantTie = '',
+        #[Field(tag: '_NB_ORIGIN')] public string $origin = '',
+        #[Field(column: 'weight_said', word: 'weight', tag: '_NB_WEIGHT', oneOf: ['strong', 'fair', 'slight'], isSafe: true)]
+        public string $weight = '',
+        #[Field(column: 'weight_why', tag: '_NB_WHY')] public string $why = '',
+        #[Field(word: 'why it is withdrawn', tag: '_NB_WITHDRAWN')] public string $withdrawn = '',
     ) {
     }
 
     public function areSaid(): bool
     {
-        return $this->isRead || implode('', [$this->information, $this->reading, $this->informant, $this->origin, $this->weight, $this->why, $this->withdrawn, $this->evidence, $this->informantTie]) !== '';
+        return $this != new self;
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Gedcom\Row;
 
+use NorthBough\Core\Stored\Field;
+
 /** What a claim does to a fact or a tie that is not its own, or does in another way than to support it. */
 final readonly class ClaimUseRow implements Row
 {
@@ -12,7 +14,12 @@ final readonly class ClaimUseRow implements Row
      * @param  string  $stance  supports, contradicts or bears on
      * @param  string  $evidence  unstated, direct, indirect or negative
      */
-    public function __construct(public string $id, public string $claimId, public FactRef $of, public string $stance, public string $evidence)
-    {
+    public function __construct(
+        #[Field(isSafe: true)] public string $id,
+        #[Field(isSafe: true)] public string $claimId,
+        #[Field(owners: ['event', 'parentage'])] public FactRef $of,
+        #[Field(isSafe: true)] public string $stance,
+        #[Field(isSafe: true)] public string $evidence,
+    ) {
     }
 }

@@ -4,13 +4,15 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Gedcom\Row;
 
+use NorthBough\Core\Stored\Field;
+
 /** The pointer by which a file called something that we hold. */
 final readonly class FileRefRow implements Row
 {
     public function __construct(
-        public string $id,
-        public FactRef $thing,
-        public string $pointer,
+        #[Field(isSafe: true)] public string $id,
+        #[Field(owners: ['person', 'union', 'source', 'repository'])] public FactRef $thing,
+        #[Field(isSafe: true)] public string $pointer,
     ) {
     }
 }

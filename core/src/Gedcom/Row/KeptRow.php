@@ -4,16 +4,18 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Gedcom\Row;
 
+use NorthBough\Core\Stored\Field;
+
 /** Lines that the model does not hold, written from level 0, in their place under their owner; without an owner, a whole record. */
 final readonly class KeptRow implements Row
 {
     public function __construct(
-        public string $id,
-        public ?FactRef $owner,
-        public string $pointer,
-        public string $path,
+        #[Field(isSafe: true)] public string $id,
+        #[Field(owners: ['person', 'name', 'event', 'union', 'union_partner', 'parent_set', 'source', 'repository', 'claim', 'note'])] public ?FactRef $owner,
+        #[Field(isSafe: true)] public string $pointer,
+        #[Field(isSafe: true)] public string $path,
         public int $ordinal,
-        public string $lines,
+        #[Field(holdsLines: true)] public string $lines,
     ) {
     }
 }

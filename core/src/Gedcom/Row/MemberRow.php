@@ -4,17 +4,19 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Gedcom\Row;
 
+use NorthBough\Core\Stored\Field;
+
 /** A person in a group, or with a mark. */
 final readonly class MemberRow implements Row
 {
     /** @param  array<string, array{int, string}>  $written */
     public function __construct(
-        public string $id,
-        public string $personId,
-        public MembershipKind $kind,
-        public string $groupId,
+        #[Field(isSafe: true)] public string $id,
+        #[Field(isSafe: true)] public string $personId,
+        #[Field(isElsewhere: true)] public MembershipKind $kind,
+        #[Field(isSafe: true, isElsewhere: true)] public string $groupId,
         public int $ordinal,
-        public array $written,
+        #[Field(isSafe: true)] public array $written,
     ) {
     }
 }

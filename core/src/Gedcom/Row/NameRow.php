@@ -6,19 +6,20 @@ namespace NorthBough\Core\Gedcom\Row;
 
 use NorthBough\Core\Naming\NameKind;
 use NorthBough\Core\Naming\PersonalName;
+use NorthBough\Core\Stored\Field;
 use NorthBough\Core\Tree\Standing;
 
 final readonly class NameRow implements Row
 {
     /** @param  array<string, array{int, string}>  $written */
     public function __construct(
-        public string $id,
-        public string $personId,
-        public NameKind $kind,
-        public PersonalName $name,
+        #[Field(isSafe: true)] public string $id,
+        #[Field(isSafe: true)] public string $personId,
+        #[Field(word: 'kind')] public NameKind $kind,
+        #[Field(isElsewhere: true)] public PersonalName $name,
         public int $ordinal,
-        public array $written,
-        public Standing $standing = Standing::Unweighed,
+        #[Field(isSafe: true)] public array $written,
+        #[Field(word: 'standing')] public Standing $standing = Standing::Unweighed,
     ) {
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Gedcom\Row;
 
+use NorthBough\Core\Stored\Field;
 use NorthBough\Core\Tree\ParentageKind;
 use NorthBough\Core\Tree\Proof;
 use NorthBough\Core\Tree\Standing;
@@ -16,17 +17,17 @@ final readonly class ParentSetRow implements Row
 {
     /** @param  array<string, array{int, string}>  $written */
     public function __construct(
-        public string $id,
-        public string $childId,
-        public string $unionId,
-        public bool $leads,
-        public ParentageKind $kind,
+        #[Field(isSafe: true)] public string $id,
+        #[Field(isSafe: true)] public string $childId,
+        #[Field(isSafe: true)] public string $unionId,
+        #[Field(word: 'that it leads')] public bool $leads,
+        #[Field(word: 'kind')] public ParentageKind $kind,
         public TieSide $side,
         public int $ordinal,
         public int $childOrdinal,
-        public array $written,
-        public Standing $standing = Standing::Unweighed,
-        public Proof $proof = Proof::Unstated,
+        #[Field(isSafe: true)] public array $written,
+        #[Field(isElsewhere: true)] public Standing $standing = Standing::Unweighed,
+        #[Field(isElsewhere: true)] public Proof $proof = Proof::Unstated,
     ) {
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Gedcom\Row;
 
+use NorthBough\Core\Stored\Field;
 use NorthBough\Core\Tree\ParentageKind;
 use NorthBough\Core\Tree\Proof;
 use NorthBough\Core\Tree\Standing;
@@ -12,15 +13,15 @@ use NorthBough\Core\Tree\Standing;
 final readonly class ParentageRow implements Row
 {
     public function __construct(
-        public string $id,
-        public string $parentSetId,
-        public string $personId,
-        public ParentageKind $kind,
-        public Standing $standing = Standing::Unweighed,
-        public Proof $proof = Proof::Unstated,
+        #[Field(isSafe: true)] public string $id,
+        #[Field(isSafe: true)] public string $parentSetId,
+        #[Field(isSafe: true)] public string $personId,
+        #[Field(word: 'kind')] public ParentageKind $kind,
+        #[Field(word: 'standing')] public Standing $standing = Standing::Unweighed,
+        #[Field(word: 'proof')] public Proof $proof = Proof::Unstated,
         public string $kindWords = '',
         public string $years = '',
-        public string $decidedBy = '',
+        #[Field(isSafe: true, isElsewhere: true)] public string $decidedBy = '',
     ) {
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Gedcom\Row;
 
+use NorthBough\Core\Stored\Field;
+
 /** That a picture is on somebody, a couple or an event; the main one may have a face cut for the portrait. */
 final readonly class PictureLinkRow implements Row
 {
@@ -12,13 +14,13 @@ final readonly class PictureLinkRow implements Row
      * @param  list<array{int, string}>  $kept  lines beneath the link that have no field, each with its place
      */
     public function __construct(
-        public string $id,
+        #[Field(isSafe: true)] public string $id,
         public FactRef $owner,
-        public string $pictureId,
+        #[Field(isSafe: true)] public string $pictureId,
         public bool $isMain,
-        public ?array $cut,
+        #[Field(isSafe: true)] public ?array $cut,
         public int $ordinal,
-        public array $kept = [],
+        #[Field(holdsLines: true)] public array $kept = [],
     ) {
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Gedcom\Row;
 
+use NorthBough\Core\Stored\Field;
+
 /** A picture or file as a record of its own, by the path that the file has for it. */
 final readonly class PictureRow implements Row
 {
@@ -19,19 +21,19 @@ final readonly class PictureRow implements Row
      * @param  int  $fileOrdinal  the place of its FILE among the lines of the record
      */
     public function __construct(
-        public string $id,
-        public string $path,
-        public string $type,
+        #[Field(isSafe: true)] public string $id,
+        #[Field(isSafe: true)] public string $path,
+        #[Field(isSafe: true)] public string $type,
         public string $title,
-        public string $form = '',
-        public string $medium = '',
+        #[Field(isSafe: true)] public string $form = '',
+        #[Field(isSafe: true)] public string $medium = '',
         public array $regions = [],
-        public array $on = [],
-        public string $pointer = '',
-        public array $kept = [],
-        public array $fileKept = [],
+        #[Field(isSafe: true)] public array $on = [],
+        #[Field(isSafe: true)] public string $pointer = '',
+        #[Field(holdsLines: true)] public array $kept = [],
+        #[Field(holdsLines: true)] public array $fileKept = [],
         public int $fileOrdinal = 0,
-        public string $restriction = '',
+        #[Field(isSafe: true)] public string $restriction = '',
     ) {
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Gedcom\Row;
 
+use NorthBough\Core\Stored\Field;
+
 /** What speaks for or against an alternative of a case. */
 final readonly class PointRow implements Row
 {
@@ -12,14 +14,14 @@ final readonly class PointRow implements Row
      * @param  string  $claimId  that it rests on; empty for none
      */
     public function __construct(
-        public string $id,
-        public string $questionId,
-        public string $alternativeId,
+        #[Field(isSafe: true)] public string $id,
+        #[Field(isSafe: true)] public string $questionId,
+        #[Field(isSafe: true)] public string $alternativeId,
         public bool $isFor,
-        public string $text,
-        public string $weight,
+        #[Field(word: 'words')] public string $text,
+        #[Field(isSafe: true)] public string $weight,
         public int $position,
-        public string $claimId = '',
+        #[Field(isSafe: true)] public string $claimId = '',
     ) {
     }
 }

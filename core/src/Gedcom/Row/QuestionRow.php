@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Gedcom\Row;
 
+use NorthBough\Core\Stored\Field;
+
 /** A question about somebody, and what was decided. */
 final readonly class QuestionRow implements Row
 {
@@ -17,22 +19,22 @@ final readonly class QuestionRow implements Row
      * @param  string  $decidedBy  the case that answered it; empty for none
      */
     public function __construct(
-        public string $id,
-        public string $personId,
-        public string $kind,
-        public string $aspect,
-        public string $state,
-        public string $title,
-        public string $decision,
-        public string $reason,
+        #[Field(isSafe: true)] public string $id,
+        #[Field(isSafe: true)] public string $personId,
+        #[Field(word: 'kind', isSafe: true)] public string $kind,
+        #[Field(isSafe: true)] public string $aspect,
+        #[Field(word: 'state', isSafe: true)] public string $state,
+        #[Field(word: 'title')] public string $title,
+        #[Field(word: 'decision')] public string $decision,
+        #[Field(word: 'reason')] public string $reason,
         public string $summary,
         public string $reopenedBy,
-        public string $otherId = '',
-        public array $alternatives = [],
-        public ?RollLinePointer $line = null,
-        public array $claims = [],
-        public array $tasks = [],
-        public string $decidedBy = '',
+        #[Field(column: 'other_person_id', namesPerson: true)] public string $otherId = '',
+        #[Field(isElsewhere: true)] public array $alternatives = [],
+        #[Field(isElsewhere: true)] public ?RollLinePointer $line = null,
+        #[Field(isSafe: true, isElsewhere: true)] public array $claims = [],
+        #[Field(isElsewhere: true)] public array $tasks = [],
+        #[Field(isSafe: true, isElsewhere: true)] public string $decidedBy = '',
     ) {
     }
 }

@@ -4,15 +4,17 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Gedcom\Row;
 
+use NorthBough\Core\Stored\Field;
+
 final readonly class RepositoryRow implements Row
 {
     /** @param  array<string, array{int, string}>  $written */
     public function __construct(
-        public string $id,
-        public string $name,
+        #[Field(isSafe: true)] public string $id,
+        #[Field(word: 'name')] public string $name,
         public int $ordinal,
-        public array $written,
-        public ?\DateTimeImmutable $changedAt = null,
+        #[Field(isSafe: true)] public array $written,
+        #[Field(isElsewhere: true)] public ?\DateTimeImmutable $changedAt = null,
     ) {
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Gedcom\Row;
 
+use NorthBough\Core\Stored\Described;
+
 /**
  * What a file says, as rows of the model: public properties are columns, ids are made by whoever reads the file.
  *
@@ -12,6 +14,6 @@ namespace NorthBough\Core\Gedcom\Row;
  * tag path => [ordinal, payload]. `changedAt` of a record is when it was last changed here; null while it stands as its
  * file had it.
  */
-interface Row
+interface Row extends Described
 {
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NorthBough\Core\Gedcom\Row;
 
 use NorthBough\Core\Chrono\GenDate;
+use NorthBough\Core\Stored\Field;
 
 /** A search, found or in vain: what was looked for, where, for whom, and what came of it. */
 final readonly class SearchRow implements Row
@@ -17,18 +18,18 @@ final readonly class SearchRow implements Row
      * @param  string  $questionId  the case that it was made for; empty for none
      */
     public function __construct(
-        public string $id,
-        public GenDate $date,
+        #[Field(isSafe: true)] public string $id,
+        #[Field(column: 'date_typed', word: 'when')] public GenDate $date,
         public string $lookedFor,
         public string $lookedIn,
-        public string $outcome,
+        #[Field(isSafe: true, word: 'what came of it')] public string $outcome,
         public bool $isWhole,
         public string $found,
         public string $note,
-        public string $sourceId,
+        #[Field(isSafe: true)] public string $sourceId,
         public int $position,
-        public array $people,
-        public string $questionId = '',
+        #[Field(namesPerson: true, isElsewhere: true)] public array $people,
+        #[Field(isSafe: true)] public string $questionId = '',
     ) {
     }
 }

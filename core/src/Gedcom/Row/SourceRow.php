@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Gedcom\Row;
 
+use NorthBough\Core\Stored\Field;
+
 final readonly class SourceRow implements Row
 {
     /**
@@ -12,19 +14,19 @@ final readonly class SourceRow implements Row
      * @param  array<string, string>  $fields  by code
      */
     public function __construct(
-        public string $id,
-        public string $title,
-        public string $author,
+        #[Field(isSafe: true)] public string $id,
+        #[Field(word: 'title')] public string $title,
+        #[Field(word: 'author')] public string $author,
         public string $publication,
         public string $abbreviation,
-        public string $text,
-        public ?string $repositoryId,
+        #[Field(word: 'words')] public string $text,
+        #[Field(isSafe: true)] public ?string $repositoryId,
         public string $callNumber,
         public int $ordinal,
-        public array $written,
-        public ?\DateTimeImmutable $changedAt = null,
-        public string $kind = '',
-        public ?string $ownKindId = null,
+        #[Field(isSafe: true)] public array $written,
+        #[Field(isElsewhere: true)] public ?\DateTimeImmutable $changedAt = null,
+        #[Field(word: 'kind', isSafe: true)] public string $kind = '',
+        #[Field(column: 'source_kind_id', isSafe: true)] public ?string $ownKindId = null,
         public array $fields = [],
         public string $listName = '',
     ) {
