@@ -29,7 +29,6 @@ use App\Trees\Evidence\WrittenReasons;
 use App\Trees\Exchange\KeptLines;
 use App\Trees\Journal\DeletedKin;
 use App\Trees\Loading\DatabaseTree;
-use Closure;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Query\Builder as QueryBuilder;
 use Illuminate\Support\Str;
@@ -56,7 +55,6 @@ final readonly class PersonPageBuilder
         $tree = $this->living->forReader();
         $isLiving = $this->living->among([$row->id]) !== [];
         $isWithheld = $this->living->isShielding() && $isLiving;
-        $redact = $this->living->redactor();
         $sets = $tree->parentSets([$row->id])[$row->id] ?? [];
         $standings = $this->tree->standingIn($row->id);
         // Those of the parents are fetched with them.
@@ -70,10 +68,10 @@ final readonly class PersonPageBuilder
         foreach ($unions as $union) {
             array_push($own, ...$union->events);
         }
-        [$versions, $notes, $groups] = $this->beside($person, array_column($own, 'id'), $redact);
+        [$versions, $notes, $groups] = $this->beside($person, array_column($own, 'id'));
         $kept = array_map(static fn (array $lines): array => array_map(static fn (array $line): KeptLinesResource => new KeptLinesResource($line['words'], $line['lines']), $lines),
             $this->keptLines->ofPerson($row->id, array_column($person->names, 'id'), array_column($own, 'id'), array_column($unions, 'id')));
-        $facts = new FactResources($person, $unions, $people, $versions, $this->roles(array_column($own, 'id'), $this->living->isShielding(), $redact), $notes, $kept,
+        $facts = new FactResources($person, $unions, $people, $versions, $this->roles(array_column($own, 'id'), $this->living->isShielding()), $notes, $kept,
             $this->reasons->among(array_column(array_filter($own, static fn (Event $event): bool => $event->standing === Standing::Accepted && $event->grounds() === []), 'id')));
         // The bounds of a life can follow from those of living kin.
         $bounds = $this->living->isShielding() ? [] : $this->windows->of([$row->id])[$row->id]->days ?? [];
@@ -191,10 +189,9 @@ final readonly class PersonPageBuilder
      * What stands beside the facts and names of a page, in one query.
      *
      * @param  list<string>  $eventIds
-     * @param  Closure(string): string  $redact  what is done to a text before it is read
      * @return array{array<string, int>, array<string, list<NoteResource>>, list<string>} versions by fact or name; notes by owner, as whoever asks may read them; groups and marks
      */
-    private function beside(Person $person, array $eventIds, Closure $redact): array
+    private function beside(Person $person, array $eventIds): array
     {
         $rows = self::of(Note::query(), $person->id, $eventIds)->selectRaw("'note' AS what, id, coalesce(person_id, event_id) AS owner, ordinal, text, version, is_research");
         foreach ([[EventRow::class, $eventIds], [NameRow::class, array_column($person->names, 'id')]] as [$of, $ids]) {
@@ -207,7 +204,7 @@ final readonly class PersonPageBuilder
         foreach ($rows->orderBy('ordinal')->orderBy('id')->get() as $row) {
             match ($row->what) {
                 'version' => $beside[0][$row->id] = $row->version,
-                'note' => $beside[1][$row->owner][] = new NoteResource($row->id, $row->version, $redact($row->text), $row->is_research),
+                'note' => $beside[1][$row->owner][] = new NoteResource($row->id, $row->version, $row->text, $row->is_research),
                 default => $beside[2][] = $row->id,
             };
         }
@@ -217,10 +214,9 @@ final readonly class PersonPageBuilder
 
     /**
      * @param  list<string>  $eventIds
-     * @param  Closure(string): string  $redact
      * @return array<string, list<RoleResource>> by event
      */
-    private function roles(array $eventIds, bool $isShielded, Closure $redact): array
+    private function roles(array $eventIds, bool $isShielded): array
     {
         $rows = EventRole::query()->toBase()
             ->leftJoin('person_lines', static fn ($join) => $join->on('person_lines.tree_id', 'event_roles.tree_id')->on('person_lines.person_id', 'event_roles.person_id'))
@@ -229,7 +225,7 @@ final readonly class PersonPageBuilder
         $withheld = $isShielded ? array_flip($this->living->among(array_values($rows->pluck('person_id')->filter()->all()))) : [];
         $roles = [];
         foreach ($rows as $row) {
-            $name = isset($withheld[$row->person_id]) ? ShieldedTree::WORD : ($row->shown_name ?? $redact($row->words));
+            $name = isset($withheld[$row->person_id]) ? ShieldedTree::WORD : ($row->shown_name ?? $row->words);
             $roles[$row->event_id][] = new RoleResource($row->id, $row->role, $row->person_id, $name);
         }
 

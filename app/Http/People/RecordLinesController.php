@@ -77,13 +77,12 @@ final readonly class RecordLinesController
      */
     private function resources(array $rows, bool $isPlaced): array
     {
-        $redact = $this->living->redactor();
         $lines = [];
         foreach ($rows as $row) {
             $date = DateColumns::restore((array) $row);
             if ($this->openness->isOldEnough($date)) {
                 $columns = json_decode($row->columns, true, flags: JSON_THROW_ON_ERROR);
-                $lines[] = new LineOnRecord($row->id, $redact($row->title), $redact($row->locator), $date->shown, $redact($row->name_typed), $row->role !== '' ? $row->role : (string) ($columns['relation'] ?? ''), $isPlaced, $row->placing_id ?? '');
+                $lines[] = new LineOnRecord($row->id, $row->title, $row->locator, $date->shown, $row->name_typed, $row->role !== '' ? $row->role : (string) ($columns['relation'] ?? ''), $isPlaced, $row->placing_id ?? '');
             }
         }
 

@@ -43,7 +43,6 @@ final readonly class CitedFacts
             ->get(['claims.id', 'claims.record_id', 'claims.roll_line_id', 'claims.words', 'claims.union_id', 'claims.person_id AS whom', 'claims.aspect', 'events.kind', 'events.date_shown', 'person_lines.person_id', 'person_lines.shown_name']);
         $classed = $this->classed(array_values(array_unique(array_map(strval(...), $rows->pluck('id')->all()))));
         $facts = [];
-        $redact = $this->living->redactor();
         foreach ($rows as $row) {
             $word = match (true) {
                 $row->union_id !== null => 'Union',
@@ -52,7 +51,7 @@ final readonly class CitedFacts
                 default => EventKinds::all()[$row->kind]->word ?? $row->kind,
             };
             $one = $classed[$row->id] ?? throw new \LogicException('A claim is gone.');
-            $facts[$row->record_id][] = new CitedFact($row->person_id ?? '', $row->shown_name ?? '?', $word, $row->date_shown ?? '', $redact($row->words),
+            $facts[$row->record_id][] = new CitedFact($row->person_id ?? '', $row->shown_name ?? '?', $word, $row->date_shown ?? '', $row->words,
                 $row->id, $row->roll_line_id ?? '', WeightRule::of($one)->weight->value, $one->saidWeight !== null);
         }
 

@@ -18,7 +18,6 @@ use App\Models\Note;
 use App\Models\Record;
 use App\Models\Repository;
 use App\Models\Source;
-use App\Trees\Access\LivingPeople;
 use App\Trees\Exchange\KeptLines;
 use App\Trees\Kinds\TreeRecordKinds;
 use App\Trees\Kinds\TreeSourceKinds;
@@ -34,7 +33,7 @@ final readonly class SourcePages
 {
     private const AT_ONCE = 100;
 
-    public function __construct(private CurrentTree $current, private LivingPeople $living, private TreeRecordKinds $kinds, private TreeSourceKinds $sourceKinds, private CitedFacts $cited, private KeptLines $kept)
+    public function __construct(private CurrentTree $current, private TreeRecordKinds $kinds, private TreeSourceKinds $sourceKinds, private CitedFacts $cited, private KeptLines $kept)
     {
     }
 
@@ -61,7 +60,6 @@ final readonly class SourcePages
 
     public function one(Source $source): SourcePage
     {
-        $redact = $this->living->redactor();
         $records = Record::query()->where('source_id', $source->id)->orderBy('locator')->limit(500)->get();
         $facts = $this->cited->of(array_values($records->pluck('id')->all()));
         $lines = DB::table('roll_lines')
@@ -72,8 +70,8 @@ final readonly class SourcePages
         return new SourcePage(
             $this->resources(collect([$source]))[0],
             array_values($records->map(fn (Record $record): RecordUse => new RecordUse(
-                $record->id, $redact($record->locator), $record->kind === '' && $record->record_kind_id === null ? '' : $this->kinds->of($record)->name,
-                $record->date->shown, $redact($record->place_typed), $lines[$record->id]->lines ?? 0, $lines[$record->id]->unplaced ?? 0, $facts[$record->id] ?? [],
+                $record->id, $record->locator, $record->kind === '' && $record->record_kind_id === null ? '' : $this->kinds->of($record)->name,
+                $record->date->shown, $record->place_typed, $lines[$record->id]->lines ?? 0, $lines[$record->id]->unplaced ?? 0, $facts[$record->id] ?? [],
             ))->all()),
             $this->notes('source_id', $source->id), $this->repository($source->repository_id),
             array_map(static fn (array $one): KeptLinesResource => new KeptLinesResource($one['words'], $one['lines']), $this->kept->ofSource($source->id, $source->repository_id)),
@@ -84,16 +82,15 @@ final readonly class SourcePages
     {
         $row = $id === null ? null : Repository::query()->where('id', $id)->first();
 
-        return $row === null ? null : new RepositoryResource($row->id, $row->version, ($this->living->redactor())($row->name), Source::query()->where('repository_id', $row->id)->count(), $this->notes('repository_id', $row->id));
+        return $row === null ? null : new RepositoryResource($row->id, $row->version, $row->name, Source::query()->where('repository_id', $row->id)->count(), $this->notes('repository_id', $row->id));
     }
 
     /** @return list<NoteResource> as whoever asks may read them */
     private function notes(string $column, string $id): array
     {
-        $redact = $this->living->redactor();
         $rows = Note::query()->where($column, $id)->orderBy('ordinal')->orderBy('id')->get();
 
-        return array_values($rows->map(static fn (Note $row): NoteResource => new NoteResource($row->id, $row->version, $redact($row->text), $row->is_research))->all());
+        return array_values($rows->map(static fn (Note $row): NoteResource => new NoteResource($row->id, $row->version, $row->text, $row->is_research))->all());
     }
 
     /**
@@ -107,19 +104,17 @@ final readonly class SourcePages
             ->where('claims.tree_id', $this->current->id())->whereIn('records.source_id', $sources->pluck('id'))
             ->groupBy('records.source_id')->selectRaw('records.source_id, count(*) AS citations')->pluck('citations', 'source_id');
 
-        $redact = $this->living->redactor();
-
-        return array_values($sources->map(function (Source $source) use ($repositories, $citations, $redact): SourceResource {
-            $repository = $redact((string) ($repositories[$source->repository_id] ?? ''));
-            $cited = new CitedSource($source->id, $redact($source->title), $redact($source->author), $redact($source->publication), $repository,
-                $this->sourceKinds->forms($source->kind, $source->source_kind_id, array_map($redact, $source->fields), $repository));
+        return array_values($sources->map(function (Source $source) use ($repositories, $citations): SourceResource {
+            $repository = (string) ($repositories[$source->repository_id] ?? '');
+            $cited = new CitedSource($source->id, $source->title, $source->author, $source->publication, $repository,
+                $this->sourceKinds->forms($source->kind, $source->source_kind_id, $source->fields, $repository));
 
             return new SourceResource(
                 $source->id, $source->version, $cited->title, $cited->author, $cited->publication, $source->call_number, $repository,
                 (int) ($citations[$source->id] ?? 0),
                 FactResources::words(NoteForms::full($cited, '')), FactResources::words(NoteForms::short($cited, '')),
                 FactResources::words(NoteForms::bibliography($cited)), DatingSettingResource::of($source->reckoning),
-                $source->source_kind_id ?? $source->kind, (object) array_map($redact, $source->fields), $redact($source->list_name),
+                $source->source_kind_id ?? $source->kind, (object) $source->fields, $source->list_name,
             );
         })->all());
     }

@@ -34,10 +34,9 @@ final readonly class TaskRows
                 ->addSelect(['sources.title', 'records.locator']);
         }
         $rows = $tasks->get();
-        $redact = $this->living->redactor();
 
         return array_values($rows->map(static fn (stdClass $row): TaskResource => new TaskResource(
-            $row->id, $row->version, $row->text, $row->done_at !== null, $row->person_id, $row->record_id, $row->shown_name ?? (isset($row->title) ? $redact(trim("{$row->title}, {$row->locator}", ', ')) : ''),
+            $row->id, $row->version, $row->text, $row->done_at !== null, $row->person_id, $row->record_id, $row->shown_name ?? (isset($row->title) ? trim("{$row->title}, {$row->locator}", ', ') : ''),
         ))->all());
     }
 }

@@ -7,9 +7,12 @@ namespace App\Http\Security;
 use App\Models\Tree;
 use App\Models\User;
 use App\Refusal;
+use App\Trees\Access\LivingPeople;
+use App\Trees\Scope\Audience;
 use App\Trees\Scope\CurrentTree;
 use Closure;
 use Illuminate\Auth\AuthenticationException;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
@@ -19,9 +22,7 @@ use Symfony\Component\HttpFoundation\Response;
  */
 final readonly class InTree
 {
-    private const RANKS = ['' => 0, 'reader' => 1, 'editor' => 2, 'owner' => 3];
-
-    public function __construct(private CurrentTree $current)
+    public function __construct(private CurrentTree $current, private LivingPeople $living)
     {
     }
 
@@ -33,19 +34,27 @@ final readonly class InTree
         }
         $tree = Tree::query()->where('id', $request->route('tree'))->first();
         $member = $tree?->memberOf($user);
-        $role = $member->role ?? '';
-        if ($tree === null || $role === '') {
+        $audience = Audience::tryFrom($member->role ?? '');
+        if ($tree === null || $audience === null) {
             throw new Refusal(Refusal::NOT_HERE, 404);
         }
-        if (self::RANKS[$role] < self::RANKS[$needed]) {
+        if (! $audience->mayDo(Audience::from($needed))) {
             throw new Refusal("You may read this tree; changing it needs the role of {$needed}.", 403);
         }
         $this->current->enter($tree);
         $this->current->centreOn($member->centre_person_id ?? null);
-        if ($role === 'reader' && ! $tree->readers_see_living) {
-            $this->current->withholdLiving();
+        $this->current->readFor($audience);
+
+        return $this->redacted($next($request));
+    }
+
+    /** Nothing that is answered from a tree names somebody living to those who may not see them. */
+    private function redacted(Response $response): Response
+    {
+        if ($response instanceof JsonResponse && ! $this->current->seesLiving()) {
+            $response->setData((new AnswerRedaction($this->living->names()->hide(...)))->of($response->original ?? $response->getData()));
         }
 
-        return $next($request);
+        return $response;
     }
 }

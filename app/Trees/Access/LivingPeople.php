@@ -51,16 +51,6 @@ final readonly class LivingPeople
         return new LivingNames(self::onlyLiving($names)->get(['names.given', 'names.surname'])->map(static fn ($row): array => [$row->given, $row->surname])->all());
     }
 
-    /**
-     * What is done to a text before whoever asks reads it: nothing, or the names of the living are taken out.
-     *
-     * @return \Closure(string): string
-     */
-    public function redactor(): \Closure
-    {
-        return $this->current->seesLiving() ? static fn (string $text): string => $text : $this->names()->hide(...);
-    }
-
     /** Narrows lines of the index to those whom this reader may see. */
     public function visible(Builder $lines): Builder
     {

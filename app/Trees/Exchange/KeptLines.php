@@ -63,15 +63,14 @@ final readonly class KeptLines
      */
     private function ofNames(array $nameIds): array
     {
-        $redact = $this->living->redactor();
         $notes = DB::table('notes')->where('tree_id', $this->current->id())->whereIn('name_id', $nameIds)->orderBy('ordinal')->orderBy('id')->pluck('text');
         $cited = DB::table('claims')->join('records', static fn ($join) => $join->on('records.tree_id', 'claims.tree_id')->on('records.id', 'claims.record_id'))
             ->join('sources', static fn ($join) => $join->on('sources.tree_id', 'records.tree_id')->on('sources.id', 'records.source_id'))
             ->where('claims.tree_id', $this->current->id())->whereIn('claims.name_id', $nameIds)->orderBy('claims.id')->get(['sources.title', 'records.locator', 'claims.words']);
 
         return [
-            ...array_map(static fn (string $text): array => ['words' => $redact("Name, note: {$text}"), 'lines' => ''], array_values($notes->all())),
-            ...array_map(static fn (stdClass $row): array => ['words' => $redact('Name, cited: '.trim("{$row->title}, {$row->locator}", ', ').($row->words === '' ? '' : ", “{$row->words}”")), 'lines' => ''], array_values($cited->all())),
+            ...array_map(static fn (string $text): array => ['words' => "Name, note: {$text}", 'lines' => ''], array_values($notes->all())),
+            ...array_map(static fn (stdClass $row): array => ['words' => 'Name, cited: '.trim("{$row->title}, {$row->locator}", ', ').($row->words === '' ? '' : ", “{$row->words}”"), 'lines' => ''], array_values($cited->all())),
         ];
     }
 
@@ -90,14 +89,13 @@ final readonly class KeptLines
      */
     private function inWords(Collection $rows): array
     {
-        $redact = $this->living->redactor();
         $names = $this->pointedAt($rows);
         $lines = [];
         foreach ($rows as $row) {
             $structure = LineWriter::restore($row->lines);
             $words = Labels::words($structure, static fn (Structure $line): string => $names["{$row->import_id} {$line->payload}"] ?? $line->payload);
             $labels = array_filter([$row->label, ...array_map(Labels::of(...), array_filter(explode('/', str_replace(['person', 'family'], '', $row->path)), static fn (string $tag): bool => $tag !== '' && $tag !== 'REPO'))]);
-            $lines[$row->owner][] = ['words' => $redact(implode(', ', [...$labels, $labels === [] ? $words : lcfirst($words)])), 'lines' => $redact($row->lines)];
+            $lines[$row->owner][] = ['words' => implode(', ', [...$labels, $labels === [] ? $words : lcfirst($words)]), 'lines' => $row->lines];
         }
 
         return $lines;

@@ -17,27 +17,32 @@ final class CurrentTree
 {
     private ?Tree $tree = null;
 
-    private bool $seesLiving = true;
+    private Audience $audience = Audience::Owner;
 
     private ?string $ownCentre = null;
 
     public function enter(Tree $tree): void
     {
         $this->tree = $tree;
-        $this->seesLiving = true;
+        $this->audience = Audience::Owner;
         $this->ownCentre = null;
     }
 
     public function leave(): void
     {
         $this->tree = null;
-        $this->seesLiving = true;
+        $this->audience = Audience::Owner;
     }
 
-    /** From here on living people are withheld: whoever asks may read the tree, and the owner has not said that they may see them. */
-    public function withholdLiving(): void
+    /** From here on everything is read for them. A command or a job reads for the owner. */
+    public function readFor(Audience $audience): void
     {
-        $this->seesLiving = false;
+        $this->audience = $audience;
+    }
+
+    public function audience(): Audience
+    {
+        return $this->audience;
     }
 
     /** Whom whoever asks put at the centre for themselves. */
@@ -53,13 +58,13 @@ final class CurrentTree
 
     public function seesLiving(): bool
     {
-        return $this->seesLiving;
+        return $this->tree === null || $this->audience->seesLiving($this->tree);
     }
 
     /** @throws Refusal with this sentence, when living people are withheld from whoever asks */
     public function refuseShielded(string $sentence): void
     {
-        if (! $this->seesLiving) {
+        if (! $this->seesLiving()) {
             throw new Refusal($sentence, 403);
         }
     }

@@ -8,7 +8,6 @@ use NorthBough\Core\Naming\NameKind;
 use NorthBough\Core\Naming\PersonalName;
 use NorthBough\Core\Sex;
 use NorthBough\Core\Tree\CitedEvidence;
-use NorthBough\Core\Tree\CitedSource;
 use NorthBough\Core\Tree\Event;
 use NorthBough\Core\Tree\Name;
 use NorthBough\Core\Tree\Person;
@@ -26,12 +25,15 @@ final class ShieldedTree implements TreeView
     /** @var array<string, true> those who were withheld so far */
     private array $withheld = [];
 
+    private readonly Redactor $redactor;
+
     /** @param  \Closure(list<string>): list<string>  $livingAmong  who of some people is living */
     public function __construct(
         private readonly TreeView $tree,
         private readonly \Closure $livingAmong,
-        private readonly LivingNames $names,
+        LivingNames $names,
     ) {
+        $this->redactor = new Redactor($names->hide(...), $names->hide(...), static fn (): bool => false);
     }
 
     public function people(array $ids): array
@@ -123,14 +125,9 @@ final class ShieldedTree implements TreeView
     /** An event of the dead, the names of the living taken out of its words and those of its sources. */
     private function redacted(Event $event): Event
     {
-        $hide = $this->names->hide(...);
-        $evidence = array_map(static fn (CitedEvidence $b): CitedEvidence => new CitedEvidence(
-            $b->claimId, $b->recordId,
-            new CitedSource($b->source->id, $hide($b->source->title), $hide($b->source->author), $hide($b->source->publication), $b->source->repository, $b->source->forms?->hidden($hide)),
-            $hide($b->locator), $hide($b->words), $b->isTakenOver, $b->classed?->withoutReasons(),
-        ), $event->evidence);
+        $copy = $this->redactor->copy($event);
 
-        return new Event($event->id, $event->kind, $hide($event->typeWords), $hide($event->value), $event->date, $event->place, $event->denied, $evidence, $event->standing, $event->placeId, $event->restriction);
+        return $copy->citing(array_map(static fn (CitedEvidence $cited): CitedEvidence => $cited->withoutReasons(), $copy->evidence));
     }
 
     /**

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace NorthBough\Core\Tree;
 
 use NorthBough\Core\Chrono\GenDate;
+use NorthBough\Core\Stored\Described;
+use NorthBough\Core\Stored\Field;
 
 /** Something that happened to a person or a couple, or, when `denied`, that is said not to have happened. */
-final readonly class Event
+final readonly class Event implements Described
 {
     /**
      * @param  string  $kind  code of an EventKind
@@ -16,8 +18,8 @@ final readonly class Event
      * @param  list<CitedEvidence>  $evidence  the claims behind it
      */
     public function __construct(
-        public string $id,
-        public string $kind,
+        #[Field(isSafe: true)] public string $id,
+        #[Field(isSafe: true)] public string $kind,
         public string $typeWords,
         public string $value,
         public GenDate $date,
@@ -25,8 +27,8 @@ final readonly class Event
         public bool $denied,
         public array $evidence,
         public Standing $standing = Standing::Unweighed,
-        public ?string $placeId = null,
-        public string $restriction = '',
+        #[Field(isSafe: true)] public ?string $placeId = null,
+        #[Field(isSafe: true)] public string $restriction = '',
     ) {
     }
 
@@ -101,5 +103,11 @@ final readonly class Event
         $word = $this->typeWords !== '' && in_array($this->kind, ['event', 'fact'], true) ? $this->typeWords : $kind;
 
         return $this->denied ? "No {$word}" : $word;
+    }
+
+    /** @param  list<CitedEvidence>  $evidence */
+    public function citing(array $evidence): self
+    {
+        return new self($this->id, $this->kind, $this->typeWords, $this->value, $this->date, $this->place, $this->denied, $evidence, $this->standing, $this->placeId, $this->restriction);
     }
 }

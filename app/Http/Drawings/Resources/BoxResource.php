@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Drawings\Resources;
 
 use App\Http\Api\ListOf;
+use App\Http\Api\Shielded;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema]
@@ -21,9 +22,9 @@ final readonly class BoxResource
         #[OA\Property] public float $y,
         #[OA\Property] public float $width,
         #[OA\Property] public float $height,
-        #[ListOf('string')] public array $nameLines,
+        #[Shielded] #[ListOf('string')] public array $nameLines,
         #[ListOf('string')] public array $lines,
-        #[OA\Property] public string $fullName,
+        #[Shielded] #[OA\Property] public string $fullName,
         #[OA\Property] public string $rule,
         #[OA\Property] public string $mark,
         #[OA\Property] public string $more,

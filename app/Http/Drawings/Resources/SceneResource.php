@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Drawings\Resources;
 
 use App\Http\Api\ListOf;
+use App\Http\Api\Shielded;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema]
@@ -15,7 +16,7 @@ final readonly class SceneResource
      * @param  list<LineResource>  $lines
      */
     public function __construct(
-        #[OA\Property] public string $title,
+        #[Shielded] #[OA\Property] public string $title,
         #[OA\Property] public float $width,
         #[OA\Property] public float $height,
         #[ListOf(BoxResource::class)] public array $boxes,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Journal\Resources;
 
 use App\Http\Api\ListOf;
+use App\Http\Api\Shielded;
 use OpenApi\Attributes as OA;
 use stdClass;
 
@@ -19,7 +20,7 @@ final readonly class EntryResource
         #[OA\Property] public string $called,
         #[OA\Property] public int $version,
         #[OA\Property] public string $personId,
-        #[OA\Property] public string $person,
+        #[Shielded] #[OA\Property] public string $person,
         #[ListOf(HistoryValue::class)] public array $values,
     ) {
     }

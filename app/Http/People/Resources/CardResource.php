@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\People\Resources;
 
 use App\Http\Api\ListOf;
+use App\Http\Api\Shielded;
 use OpenApi\Attributes as OA;
 
 /** A person in a few lines, for the card that comes up over a name. */
@@ -15,7 +16,7 @@ final readonly class CardResource
     public function __construct(
         #[OA\Property] public string $id,
         #[OA\Property] public int $number,
-        #[OA\Property] public string $name,
+        #[Shielded] #[OA\Property] public string $name,
         #[OA\Property] public string $years,
         #[OA\Property] public string $toCentre,
         #[ListOf('string')] public array $lines,

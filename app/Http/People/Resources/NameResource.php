@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\People\Resources;
 
+use App\Http\Api\Shielded;
 use OpenApi\Attributes as OA;
 
 /** `typed` is the name with slashes, as it can be typed again. */
@@ -15,8 +16,8 @@ final readonly class NameResource
         #[OA\Property] public int $version,
         #[OA\Property] public string $kind,
         #[OA\Property] public string $kindWord,
-        #[OA\Property] public string $shown,
-        #[OA\Property] public string $typed,
+        #[Shielded] #[OA\Property] public string $shown,
+        #[Shielded] #[OA\Property] public string $typed,
         #[OA\Property] public string $standing,
     ) {
     }

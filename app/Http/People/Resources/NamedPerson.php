@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\People\Resources;
 
+use App\Http\Api\Shielded;
 use OpenApi\Attributes as OA;
 
 /** Somebody by name and years. */
@@ -13,7 +14,7 @@ final readonly class NamedPerson
     public function __construct(
         #[OA\Property] public string $id,
         #[OA\Property] public int $number,
-        #[OA\Property] public string $name,
+        #[Shielded] #[OA\Property] public string $name,
         #[OA\Property] public string $life,
     ) {
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\People\Resources;
 
+use App\Http\Api\Shielded;
 use OpenApi\Attributes as OA;
 
 /** What one parent is to a child: `kindWords` calls a kind of one's own, `years` says from when until when. */
@@ -13,7 +14,7 @@ final readonly class ParentageResource
     public function __construct(
         #[OA\Property] public string $id,
         #[OA\Property] public string $personId,
-        #[OA\Property] public string $name,
+        #[Shielded] #[OA\Property] public string $name,
         #[OA\Property] public string $kind,
         #[OA\Property] public string $kindWords,
         #[OA\Property] public string $years,

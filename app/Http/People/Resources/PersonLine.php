@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\People\Resources;
 
+use App\Http\Api\Shielded;
 use OpenApi\Attributes as OA;
 
 /** A person in one line of a list. */
@@ -14,8 +15,8 @@ final readonly class PersonLine
         #[OA\Property] public string $id,
         #[OA\Property] public int $number,
         #[OA\Property] public string $sex,
-        #[OA\Property] public string $name,
-        #[OA\Property] public string $filed,
+        #[Shielded] #[OA\Property] public string $name,
+        #[Shielded] #[OA\Property] public string $filed,
         #[OA\Property] public string $born,
         #[OA\Property] public string $birthPlace,
         #[OA\Property] public string $died,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\People\Resources;
 
 use App\Http\Api\ListOf;
+use App\Http\Api\Shielded;
 use App\Http\Exchange\Resources\KeptLinesResource;
 use App\Http\Pictures\Resources\PortraitResource;
 use App\Http\Questions\Resources\QuestionLine;
@@ -35,7 +36,7 @@ final readonly class PersonPage
         #[OA\Property] public int $number,
         #[OA\Property] public string $sex,
         #[OA\Property] public int $version,
-        #[OA\Property] public string $name,
+        #[Shielded] #[OA\Property] public string $name,
         #[OA\Property] public string $years,
         #[ListOf(NameResource::class)] public array $names,
         #[ListOf(FactResource::class)] public array $facts,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\People\Resources;
 
+use App\Http\Api\Shielded;
 use OpenApi\Attributes as OA;
 
 /** `state` is never wed, widowed, free, bound or not known. */
@@ -11,7 +12,7 @@ use OpenApi\Attributes as OA;
 final readonly class WeddingStateResource
 {
     public function __construct(
-        #[OA\Property] public string $name,
+        #[Shielded] #[OA\Property] public string $name,
         #[OA\Property] public string $state,
     ) {
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Pictures\Resources;
 
+use App\Http\Api\Shielded;
 use OpenApi\Attributes as OA;
 
 /** A part of a picture, as shares of its page’s sides, and who is on it. */
@@ -18,7 +19,7 @@ final readonly class RegionResource
         #[OA\Property] public float $width,
         #[OA\Property] public float $height,
         #[OA\Property] public string $personId,
-        #[OA\Property] public string $person,
+        #[Shielded] #[OA\Property] public string $person,
         #[OA\Property] public string $words,
         #[OA\Property] public bool $isPortrait,
     ) {

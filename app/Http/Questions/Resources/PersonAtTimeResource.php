@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Questions\Resources;
 
+use App\Http\Api\Shielded;
 use OpenApi\Attributes as OA;
 
 /** Somebody concerned, or of their kin, at one time. */
@@ -12,7 +13,7 @@ final readonly class PersonAtTimeResource
 {
     public function __construct(
         #[OA\Property] public string $personId,
-        #[OA\Property] public string $name,
+        #[Shielded] #[OA\Property] public string $name,
         #[OA\Property(description: 'what they are to those concerned; empty for themselves')] public string $who,
         #[OA\Property] public string $age,
         #[OA\Property] public string $place,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Questions\Resources;
 
 use App\Http\Api\ListOf;
+use App\Http\Api\Shielded;
 use OpenApi\Attributes as OA;
 
 /** A question with its weighing. */
@@ -26,7 +27,7 @@ final readonly class QuestionPage
         #[OA\Property] public string $aspect,
         #[OA\Property] public string $state,
         #[OA\Property] public string $personId,
-        #[OA\Property] public string $person,
+        #[Shielded] #[OA\Property] public string $person,
         #[OA\Property] public string $life,
         #[OA\Property] public string $ground,
         #[OA\Property] public string $decision,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Records\Resources;
 
+use App\Http\Api\Shielded;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema]
@@ -11,7 +12,7 @@ final readonly class CitedFact
 {
     public function __construct(
         #[OA\Property] public string $personId,
-        #[OA\Property] public string $person,
+        #[Shielded] #[OA\Property] public string $person,
         #[OA\Property] public string $fact,
         #[OA\Property] public string $date,
         #[OA\Property] public string $words,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Records\Resources;
 
 use App\Http\Api\MapOf;
+use App\Http\Api\Shielded;
 use App\Http\Pictures\Resources\ImageStrip;
 use OpenApi\Attributes as OA;
 use stdClass;
@@ -21,7 +22,7 @@ final readonly class RollLineResource
         #[OA\Property] public ?ImageStrip $slip,
         #[OA\Property] public string $state,
         #[OA\Property] public string $personId,
-        #[OA\Property] public string $person,
+        #[Shielded] #[OA\Property] public string $person,
         #[OA\Property] public string $reason,
     ) {
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Reports\Resources;
 
+use App\Http\Api\Shielded;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema]
@@ -11,7 +12,7 @@ final readonly class UnionLine
 {
     public function __construct(
         #[OA\Property] public string $id,
-        #[OA\Property] public string $names,
+        #[Shielded] #[OA\Property] public string $names,
         #[OA\Property] public string $year,
     ) {
     }
