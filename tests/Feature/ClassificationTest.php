@@ -22,7 +22,7 @@ final class ClassificationTest extends TestCase
 
         $this->api('PATCH', "/claims/{$claim}", ['version' => 1, 'information' => 'primary', 'sourceClass' => 'original', 'informant' => 'Jean Osk', 'informantTie' => 'his mother'])->assertOk();
         $row = $this->api('GET', "/claims/{$claim}")->json('row');
-        self::assertSame(['primary', 'original', 'Jean Osk', 'his mother', 'fair'], [$row['information'], $row['sourceClass'], $row['informant'], $row['informantTie'], $row['weight']]);
+        self::assertSame(['primary', 'original', 'Jean Osk', 'his mother', 'fair'], [$row['information'], $row['sourceClass'], $row['said']['informant'], $row['said']['informantTie'], $row['weight']]);
         self::assertSame('fair', $this->weightOnThePage($ewan)['weight']);
     }
 

@@ -167,7 +167,7 @@ final class QuestionsTest extends TestCase
         $this->api('PATCH', "/claims/{$row['claimId']}", ['version' => 1, 'weight' => 'strong'])->assertStatus(422);
         $this->api('PATCH', "/claims/{$row['claimId']}", ['version' => 1, 'information' => 'primary', 'sourceClass' => 'derivative', 'informant' => 'the keeper'])->assertOk();
         $now = $this->api('GET', "/questions/{$question}")->json('rows.1');
-        self::assertSame(['primary', 'derivative', 'the keeper', 'slight'], [$now['information'], $now['sourceClass'], $now['informant'], $now['weight']]);
+        self::assertSame(['primary', 'derivative', 'the keeper', 'slight'], [$now['information'], $now['sourceClass'], $now['said']['informant'], $now['weight']]);
         $this->api('PATCH', "/claims/{$row['claimId']}", ['version' => 2, 'weight' => 'fair', 'why' => 'He wrote it himself.'])->assertOk();
         $now = $this->api('GET', "/questions/{$question}")->json('rows.1');
         self::assertSame(['fair', 'Said to be fair: He wrote it himself.'], [$now['weight'], $now['working'][0]]);
@@ -186,7 +186,7 @@ final class QuestionsTest extends TestCase
 
         $class($second, ['origin' => 'his own word'])->assertOk();
         $class($first, ['origin' => ' his own word ', 'evidence' => 'indirect', 'informantTie' => 'his father'])->assertOk();
-        self::assertSame([true, 'his own word', 'indirect', 'his father'], [$sameOrigin(), $rows()[$first]['saidOrigin'], $rows()[$first]['evidence'], $rows()[$first]['informantTie']]);
+        self::assertSame([true, 'his own word', 'indirect', 'his father'], [$sameOrigin(), $rows()[$first]['said']['origin'], $rows()[$first]['evidence'], $rows()[$first]['said']['informantTie']]);
         $class($first, ['origin' => ''])->assertOk();
         self::assertFalse($sameOrigin());
         $class($second, ['derivedFromId' => $first])->assertOk();

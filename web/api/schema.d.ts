@@ -3825,6 +3825,13 @@ export interface components {
       open: number
       total: number
     }
+    /** @description What somebody said of a claim in their own words; each is a field of the value that describes how a claim is classed. */
+    SaidOfClaim: {
+      informant: string
+      informantTie: string
+      /** @description what it comes from; claims that say the same are one origin */
+      origin: string
+    }
     /**
      * @description One claim in a weighing: its words, its classes, its weight with the working, and the span that it tells. Days are Julian
      *     Day Numbers; from `from` to `fitsFrom`, and from `fitsTo` to `to`, the edge is an allowance. 0 is an open side.
@@ -3841,7 +3848,6 @@ export interface components {
       sourceClass: string
       information: string
       reading: string
-      informant: string
       weight: string
       working: string[]
       told: string
@@ -3853,9 +3859,7 @@ export interface components {
       slip: components['schemas']['ClaimImageStrip'] | null
       /** @enum {string} */
       evidence: 'unstated' | 'direct' | 'indirect' | 'negative'
-      informantTie: string
-      /** @description what somebody said that it comes from */
-      saidOrigin: string
+      said: components['schemas']['SaidOfClaim']
       /** @description the claim that it was copied from; empty for none */
       derivedFromId: string
       /** @description the weight that somebody said against the rule; empty where the rule weighs */

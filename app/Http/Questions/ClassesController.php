@@ -19,9 +19,11 @@ use App\Trees\Changes\ChangeSets;
 use App\Trees\Changes\Intent;
 use App\Trees\Evidence\ClaimDerivation;
 use App\Trees\Scope\CurrentTree;
+use App\Trees\Storage\DescribedColumns;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use NorthBough\Core\Gedcom\Row\ClaimClassification;
 
 /** How a claim is classed and weighed, whether anything disagrees with it or not. */
 final readonly class ClassesController
@@ -55,8 +57,7 @@ final readonly class ClassesController
         $input = ClassInput::from($request);
         $this->changes->run(new Intent(TreesController::user($request), 'Classed a claim', $input->why ?? ''), static function () use ($claim, $input): void {
             $row = Claim::query()->findOrFail($claim);
-            $classes = array_filter(['information' => $input->information, 'reading' => $input->reading, 'informant' => $input->informant, 'informant_tie' => $input->informantTie,
-                'evidence' => $input->evidence, 'origin' => $input->origin === null ? null : trim($input->origin)], is_string(...));
+            $classes = DescribedColumns::said(ClaimClassification::class, $input, ['weight', 'why']);
             if ($input->derivedFromId !== null) {
                 $classes['leans_on_id'] = ClaimDerivation::checked($row, $input->derivedFromId);
             }

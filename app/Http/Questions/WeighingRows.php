@@ -7,6 +7,7 @@ namespace App\Http\Questions;
 use App\Http\People\FactResources;
 use App\Http\Pictures\ImagesBeside;
 use App\Http\Pictures\Resources\ClaimImageStrip;
+use App\Http\Questions\Resources\SaidOfClaim;
 use App\Http\Questions\Resources\WeighingRow;
 use App\Models\Claim;
 use App\Models\Event;
@@ -83,15 +84,15 @@ final readonly class WeighingRows
         $cited = new CitedSource($source->id, $source->title, $source->author, $source->publication, '', $this->sourceKinds->forms($source->kind, $source->source_kind_id, TreeSourceKinds::ofRecord($record->fields) + $source->fields, ''));
 
         return new WeighingRow($claim->id, $claim->version, $fact->id ?? '', $fact->standing ?? '', $origin, $claim->words, FactResources::words(NoteForms::short($cited, $record->locator)), $record->id,
-            $classed->source->value, $classed->information->value, $claim->reading, $claim->informant, $weighed->weight->value, $weighed->working, $genDate->shown, $fact->place_typed ?? '', ...self::days($genDate->span()), slip: $strip,
-            evidence: $classed->directness->value, informantTie: $claim->informant_tie, saidOrigin: $claim->origin, derivedFromId: $claim->leans_on_id ?? '',
+            $classed->source->value, $classed->information->value, $claim->reading, $weighed->weight->value, $weighed->working, $genDate->shown, $fact->place_typed ?? '', ...self::days($genDate->span()), slip: $strip,
+            evidence: $classed->directness->value, said: SaidOfClaim::of($claim), derivedFromId: $claim->leans_on_id ?? '',
             saidWeight: $claim->weight_said, saidWhy: $claim->weight_why);
     }
 
     /** A value for which nothing is cited. */
     private static function bare(Event $fact): WeighingRow
     {
-        return new WeighingRow('', 0, $fact->id, $fact->standing, -1, '', [], '', 'unstated', 'unstated', 'sure', '', '', ['Nothing is cited for it.'], $fact->date->shown, $fact->place_typed, ...self::days($fact->date->span()), slip: null);
+        return new WeighingRow('', 0, $fact->id, $fact->standing, -1, '', [], '', 'unstated', 'unstated', 'sure', '', ['Nothing is cited for it.'], $fact->date->shown, $fact->place_typed, ...self::days($fact->date->span()), slip: null);
     }
 
     /** @return array{int, int, int, int} first day, first and last day that the words fix, last day; 0 is open */

@@ -52,6 +52,44 @@ final class DescribedColumns
         return new $class(...$arguments);
     }
 
+    /**
+     * Some texts of a described value, as they stand in its columns.
+     *
+     * @param  class-string<Described>  $class
+     * @param  array<string, mixed>  $columns
+     * @param  list<string>  $names  of its properties
+     * @return array<string, string> by property
+     */
+    public static function texts(string $class, array $columns, array $names): array
+    {
+        $texts = [];
+        foreach (Description::of($class) as $field) {
+            $value = $columns[$field->column] ?? '';
+            $texts += in_array($field->name, $names, true) && is_string($value) ? [$field->name => $value] : [];
+        }
+
+        return $texts;
+    }
+
+    /**
+     * What is said of a described value anew, by its columns.
+     *
+     * @param  class-string<Described>  $class
+     * @param  object  $input  whose properties are called as those of the value; null leaves one as it is
+     * @param  list<string>  $but  properties that are not taken from it
+     * @return array<string, string>
+     */
+    public static function said(string $class, object $input, array $but = []): array
+    {
+        $columns = [];
+        foreach (Description::of($class) as $field) {
+            $said = $input->{$field->name} ?? null;
+            $columns += is_string($said) && ! in_array($field->name, $but, true) ? [$field->column => trim($said)] : [];
+        }
+
+        return $columns;
+    }
+
     /** @return array<string, string|int|bool|null> */
     private static function column(DescribedField $field, mixed $value): array
     {

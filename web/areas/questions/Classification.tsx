@@ -114,7 +114,7 @@ export function Classification({ row, rows, onDone, autoFocus = true }: Props) {
       <Said
         label="Comes from"
         hint="what all of one origin say"
-        among={rows.map((row) => row.saidOrigin)}
+        among={rows.map((row) => row.said.origin)}
         {...gap('origin')}
       />
       <Choice label="Weight" words={['rule', 'strong', 'fair', 'slight']} {...gap('weight')} />

@@ -22,23 +22,18 @@ export type Classing = {
   information: string
   reading: string
   evidence: string
-  informant: string
-  informantTie: string
   derivedFromId: string
-  origin: string
   weight: string
   why: string
-}
+} & Row['said']
 
 export const classingOf = (row: Row): Classing => ({
+  ...row.said,
   sourceClass: row.sourceClass,
   information: row.information,
   reading: row.reading,
   evidence: row.evidence,
-  informant: row.informant,
-  informantTie: row.informantTie,
   derivedFromId: row.derivedFromId,
-  origin: row.saidOrigin,
   weight: row.saidWeight === '' ? 'rule' : row.saidWeight,
   why: row.saidWhy,
 })
