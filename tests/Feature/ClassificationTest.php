@@ -7,8 +7,6 @@ namespace Tests\Feature;
 use App\Models\Claim;
 use App\Models\Question;
 use Illuminate\Support\Facades\DB;
-use NorthBough\Core\Gedcom\EvidenceTags;
-use NorthBough\Core\Gedcom\Structure;
 
 /** Every claim is graded where it stands, whether anything disagrees with it or not. */
 final class ClassificationTest extends TestCase
@@ -88,21 +86,6 @@ final class ClassificationTest extends TestCase
         $this->api('PATCH', "/claims/{$copy}", ['version' => 1, 'derivedFromId' => $claim])->assertOk();
         self::assertSame('derived', $this->api('GET', "/claims/{$copy}")->json('row.weight'));
         $this->api('PATCH', "/claims/{$claim}", ['version' => 1, 'derivedFromId' => $copy])->assertStatus(409);
-    }
-
-    public function test_the_age_of_an_informant_is_said_told_journalled_written_and_redacted(): void
-    {
-        [$ewan, $claim] = $this->cited();
-        $this->person('Una Osk w b 3 May 1990');
-        $this->api('PATCH', "/claims/{$claim}", ['version' => 1, 'informantAge' => ' about 80, says Una Osk '])->assertOk();
-        self::assertSame('about 80, says Una Osk', $this->api('GET', "/claims/{$claim}")->json('row.said.informantAge'));
-        self::assertStringContainsString('how old who told it was', (string) $this->api('GET', "/people/{$ewan}/history")->assertOk()->getContent());
-        $file = fn (string $how): string => $this->get("/api/trees/{$this->tree->id}/exchange/export?{$how}")->assertOk()->streamedContent();
-        self::assertStringContainsString('_NB_AGE about 80, says [living]', $file(''));
-        self::assertStringContainsString('_NB_AGE about 80, says Una Osk', $file('living=keep'));
-        $read = (new Structure('_NB_CLASSED'))->add(new Structure('_NB_AGE', 'about 80, says Una Osk'));
-        self::assertTrue(EvidenceTags::areClasses($read));
-        self::assertSame('about 80, says Una Osk', EvidenceTags::classes($read)->informantAge);
     }
 
     public function test_who_may_not_see_the_living_sees_no_informants(): void

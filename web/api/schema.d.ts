@@ -3564,7 +3564,6 @@ export interface components {
       reading?: string | null
       informant?: string | null
       informantTie?: string | null
-      informantAge?: string | null
       evidence?: string | null
       /** @description what it comes from; claims that say the same are one origin */
       origin?: string | null
@@ -3830,7 +3829,6 @@ export interface components {
     SaidOfClaim: {
       informant: string
       informantTie: string
-      informantAge: string
       /** @description what it comes from; claims that say the same are one origin */
       origin: string
     }

@@ -90,7 +90,6 @@ export function Classification({ row, rows, onDone, autoFocus = true }: Props) {
       <Choice label="Evidence" words={['unstated', 'direct', 'indirect', 'negative']} {...gap('evidence')} />
       <Said label="Told by" {...gap('informant')} />
       <Said label="who was" hint="his father; not there" {...gap('informantTie')} />
-      <Said label="then aged" hint="about 80" {...gap('informantAge')} />
       {rows.length > 1 && (
         <label className="flex items-baseline gap-2">
           Copied from

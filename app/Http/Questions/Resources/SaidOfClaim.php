@@ -16,7 +16,6 @@ final readonly class SaidOfClaim
     public function __construct(
         #[OA\Property] public string $informant = '',
         #[OA\Property] public string $informantTie = '',
-        #[OA\Property] public string $informantAge = '',
         #[OA\Property(description: 'what it comes from; claims that say the same are one origin')] public string $origin = '',
     ) {
     }

@@ -25,7 +25,6 @@ final readonly class ClaimClassification implements Described
         public string $reading = '',
         #[Field(word: 'told by', tag: '_NB_INFORMANT')] public string $informant = '',
         #[Field(tag: '_NB_TIE')] public string $informantTie = '',
-        #[Field(word: 'how old who told it was', tag: '_NB_AGE')] public string $informantAge = '',
         #[Field(tag: '_NB_EVIDENCE', unsaid: 'unstated', oneOf: ['direct', 'indirect', 'negative'], isSafe: true)]
         public string $evidence = '',
         #[Field(tag: '_NB_ORIGIN')] public string $origin = '',
