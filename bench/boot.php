@@ -20,7 +20,8 @@ const BENCH_PASSWORD = 'tide-and-tally';
 function benchUser(): User
 {
     return User::query()->where('email', BENCH_EMAIL)->first()
-        ?? User::query()->forceCreate(['id' => (string) Str::uuid7(), 'name' => 'Bench', 'email' => BENCH_EMAIL, 'password' => bcrypt(BENCH_PASSWORD)]);
+        ?? User::query()
+            ->forceCreate(['id' => (string) Str::uuid7(), 'name' => 'Bench', 'email' => BENCH_EMAIL, 'password' => bcrypt(BENCH_PASSWORD)]);
 }
 
 function benchTree(string $name): Tree

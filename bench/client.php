@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 /* One client, signed in, that times what it asks for. */
 
-/** @return Closure(string, string, array<string, mixed>|null=): array{float, string} asks by method and path under /api; milliseconds and the body */
+/**
+ * @return Closure(string, string, array<string, mixed>|null=): array{float, string} asks by method and path under /api;
+ *     milliseconds and the body
+ */
 function benchClient(): Closure
 {
     benchUser();
@@ -15,7 +18,8 @@ function benchClient(): Closure
     /** @return array{float, string} milliseconds and the body */
     $ask = static function (string $method, string $path, ?array $body = null) use ($curl, $address, &$token): array {
         curl_setopt_array($curl, [
-            CURLOPT_URL => "{$address}/api{$path}", CURLOPT_CUSTOMREQUEST => $method, CURLOPT_POSTFIELDS => $body === null ? '' : json_encode($body),
+            CURLOPT_URL => "{$address}/api{$path}", CURLOPT_CUSTOMREQUEST => $method,
+            CURLOPT_POSTFIELDS => $body === null ? '' : json_encode($body),
             CURLOPT_HTTPHEADER => ['Accept: application/json', 'Content-Type: application/json', "X-XSRF-TOKEN: {$token}"],
         ]);
         $started = hrtime(true);
@@ -48,7 +52,9 @@ function tellTimes(int $people, array $times, array $of = []): void
     $empty = percentile($times['empty'], 0.95);
     $median = percentile($times['empty'], 0.5);
     foreach ($times as $what => $values) {
-        told([...$of, 'what' => $what, 'people' => $people, 'times' => count($values), 'p50' => round(percentile($values, 0.5), 1), 'p95' => round(percentile($values, 0.95), 1),
-            'p50 to empty' => round(percentile($values, 0.5) / $median, 2), 'p95 to empty' => round(percentile($values, 0.95) / $empty, 2)]);
+        told([...$of, 'what' => $what, 'people' => $people, 'times' => count($values), 'p50' => round(percentile($values, 0.5), 1),
+            'p95' => round(percentile($values, 0.95), 1),
+            'p50 to empty' => round(percentile($values, 0.5) / $median, 2),
+            'p95 to empty' => round(percentile($values, 0.95) / $empty, 2)]);
     }
 }

@@ -15,16 +15,23 @@ mt_srand($seed);
 
 const SURNAMES = [
     'Tarrel', 'Quillan', 'Osk', 'Maddern', 'Fenwhistle', 'Averay', 'Drum', 'Ibsley', 'Corran', 'Penhask', 'Sallow', 'Brack', 'Hethering',
-    'Lorne', 'Muddiman', 'Neap', 'Orrin', 'Pellow', 'Quern', 'Rudd', 'Skerry', 'Thole', 'Ullock', 'Varney', 'Wrack', 'Yarrow', 'Ebbs', 'Garrick',
-    'Hollin', 'Inskip', 'Jessop', 'Kelding', 'Lusk', 'Marl', 'Norrish', 'Ostler', 'Prowse', 'Rigg', 'Stane', 'Tirrell', 'Uren', 'Voss', 'Wend',
+    'Lorne', 'Muddiman', 'Neap', 'Orrin', 'Pellow', 'Quern', 'Rudd', 'Skerry', 'Thole', 'Ullock', 'Varney', 'Wrack', 'Yarrow', 'Ebbs',
+    'Garrick',
+    'Hollin', 'Inskip', 'Jessop', 'Kelding', 'Lusk', 'Marl', 'Norrish', 'Ostler', 'Prowse', 'Rigg', 'Stane', 'Tirrell', 'Uren',
+    'Voss', 'Wend',
 ];
-const MEN = ['Ewan', 'Magnus', 'John', 'Bran', 'Tam', 'Jory', 'Osmund', 'Harald', 'Piers', 'Col', 'Gil', 'Niall', 'Robert', 'Ruan', 'Simon', 'Wat', 'Alban', 'Denzil', 'Hugh', 'Kit'];
-const WOMEN = ['Isbel', 'Keziah', 'Ann', 'Mary', 'Morwen', 'Elspet', 'Joan', 'Una', 'Oonagh', 'Ada', 'Bet', 'Cora', 'Dorcas', 'Flora', 'Hester', 'Jenifer', 'Lowena', 'Nan', 'Rhoda', 'Tamsin'];
+const MEN = ['Ewan', 'Magnus', 'John', 'Bran', 'Tam', 'Jory', 'Osmund', 'Harald', 'Piers', 'Col', 'Gil', 'Niall', 'Robert', 'Ruan', 'Simon',
+    'Wat', 'Alban', 'Denzil', 'Hugh', 'Kit'];
+const WOMEN = ['Isbel', 'Keziah', 'Ann', 'Mary', 'Morwen', 'Elspet', 'Joan', 'Una', 'Oonagh', 'Ada', 'Bet', 'Cora', 'Dorcas', 'Flora',
+    'Hester', 'Jenifer', 'Lowena', 'Nan', 'Rhoda', 'Tamsin'];
 const PLACES = [
-    'Kirkhaven, Great Marren, Marren Isles', 'Slatequay, Great Marren, Marren Isles', 'Upper Dorrick, Great Marren, Marren Isles', 'Tolsay Harbour, Tolsay, Marren Isles',
-    'Nethery Ness, Tolsay, Marren Isles', 'Hask Light, Hask, Marren Isles', 'Gannet Stair, Hask, Marren Isles', 'Little Orran, Marren Isles', 'Pellmouth, Westering', 'Port Amberlode, New Ellandry',
+    'Kirkhaven, Great Marren, Marren Isles', 'Slatequay, Great Marren, Marren Isles', 'Upper Dorrick, Great Marren, Marren Isles',
+    'Tolsay Harbour, Tolsay, Marren Isles',
+    'Nethery Ness, Tolsay, Marren Isles', 'Hask Light, Hask, Marren Isles', 'Gannet Stair, Hask, Marren Isles',
+    'Little Orran, Marren Isles', 'Pellmouth, Westering', 'Port Amberlode, New Ellandry',
 ];
-const TRADES = ['kelp burner', 'light keeper', 'slater', 'fisherman', 'shipwright', 'net maker', 'schoolmaster', 'farmer', 'servant', 'mariner'];
+const TRADES = ['kelp burner', 'light keeper', 'slater', 'fisherman', 'shipwright', 'net maker', 'schoolmaster', 'farmer', 'servant',
+    'mariner'];
 const MONTHS = ['JAN', 'FEB', 'MAR', 'APR', 'MAY', 'JUN', 'JUL', 'AUG', 'SEP', 'OCT', 'NOV', 'DEC'];
 
 function pick(array $pool): string
@@ -47,7 +54,8 @@ $people = [];
 $families = [];
 $newcomer = static function (string $sex, int $born, ?int $family = null, ?string $surname = null) use (&$people): int {
     $people[] = ['sex' => $sex, 'born' => $born, 'died' => $born + (mt_rand(0, 5) === 0 ? mt_rand(0, 12) : mt_rand(25, 88)),
-        'given' => pick($sex === 'M' ? MEN : WOMEN), 'surname' => $surname ?? pick(SURNAMES), 'famc' => $family, 'fams' => [], 'place' => pick(PLACES)];
+        'given' => pick($sex === 'M' ? MEN : WOMEN), 'surname' => $surname ?? pick(SURNAMES), 'famc' => $family, 'fams' => [],
+        'place' => pick(PLACES)];
 
     return count($people) - 1;
 };
@@ -74,7 +82,8 @@ while (count($people) < $n) {
     for ($try = 0; $try < 6 && $partner === null; $try++) {
         $candidate = mt_rand(max(0, $one - 400), min(count($people) - 1, $one + 400));
         $c = $people[$candidate];
-        if ($c['sex'] !== $people[$one]['sex'] && $c['fams'] === [] && abs($c['born'] - $people[$one]['born']) < 15 && $c['died'] - $c['born'] > 20
+        if ($c['sex'] !== $people[$one]['sex'] && $c['fams'] === [] && abs($c['born'] - $people[$one]['born']) < 15
+            && $c['died'] - $c['born'] > 20
             && ($c['famc'] === null || $c['famc'] !== $people[$one]['famc'])) {
             $partner = $candidate;
         }
@@ -100,10 +109,12 @@ while (count($people) < $n) {
 }
 
 $sources = max(10, intdiv($n, 400));
-$cite = static fn (int $level): string => mt_rand(0, 2) === 0 ? '' : $level.' SOUR @S'.mt_rand(1, $sources)."@\n".($level + 1).' PAGE entry '.mt_rand(1, 400)."\n";
+$cite = static fn (int $level): string => mt_rand(0, 2) === 0 ? ''
+    : $level.' SOUR @S'.mt_rand(1, $sources)."@\n".($level + 1).' PAGE entry '.mt_rand(1, 400)."\n";
 echo "0 HEAD\n1 GEDC\n2 VERS 7.0\n";
 foreach ($people as $i => $p) {
-    $given = mt_rand(0, 60) === 0 ? substr($p['given'], 0, -1).'e' : $p['given'].(mt_rand(0, 3) === 0 ? ' '.pick($p['sex'] === 'M' ? MEN : WOMEN) : '');
+    $given = mt_rand(0, 60) === 0 ? substr($p['given'], 0, -1).'e'
+        : $p['given'].(mt_rand(0, 3) === 0 ? ' '.pick($p['sex'] === 'M' ? MEN : WOMEN) : '');
     echo '0 @I', $i + 1, "@ INDI\n1 NAME {$given} /{$p['surname']}/\n1 SEX {$p['sex']}\n";
     echo "1 BIRT\n2 DATE ", dated($p['born']), "\n2 PLAC {$p['place']}\n", $cite(2);
     if ($p['died'] < 2020) {

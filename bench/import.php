@@ -23,7 +23,8 @@ $people = preg_match('/(\d+)/', basename($file), $m) === 1 ? (int) $m[1] : 0;
 $bring = static function (string $name) use ($file): array {
     $tree = benchTree($name);
     $started = microtime(true);
-    $report = app(CurrentTree::class)->within($tree, static fn (): array => app(ImportTree::class)->run($file, basename($file), benchUser(), new SilentProgress));
+    $report = app(CurrentTree::class)
+        ->within($tree, static fn (): array => app(ImportTree::class)->run($file, basename($file), benchUser(), new SilentProgress));
 
     return [$tree, microtime(true) - $started, $report];
 };
@@ -45,7 +46,9 @@ $tables = [...AuthoredTables::names(), 'person_lines'];
 $columns = [];
 $pdo = DB::connection()->getPdo();
 foreach ($tables as $table) {
-    $names = array_column(DB::select('SELECT column_name FROM information_schema.columns WHERE table_schema = current_schema() AND is_generated = \'NEVER\' AND table_name = ? ORDER BY ordinal_position', [$table]), 'column_name');
+    $names = array_column(
+        DB::select('SELECT column_name FROM information_schema.columns WHERE table_schema = current_schema() AND is_generated = \'NEVER\'
+        AND table_name = ? ORDER BY ordinal_position', [$table]), 'column_name');
     $columns[$table] = implode(',', array_map(static fn (string $name): string => "\"{$name}\"", $names));
     DB::statement("CREATE TEMP TABLE moved AS SELECT * FROM {$table} WHERE tree_id = '{$source->id}'");
     DB::update('UPDATE moved SET tree_id = ?', [$copy->id]);
@@ -66,5 +69,6 @@ rmdir($folder);
 
 $records = preg_match_all('/^0 @/m', (string) file_get_contents($file));
 [$tree, $seconds] = $bring("Bench again {$people}");
-told(['what' => 'import', 'people' => $people, 'seconds' => round($seconds, 1), 'copy' => round($copied, 1), 'ratio' => round($seconds / $copied, 2),
+told(['what' => 'import', 'people' => $people, 'seconds' => round($seconds, 1), 'copy' => round($copied, 1),
+    'ratio' => round($seconds / $copied, 2),
     'records' => $records, 'memory' => (int) shell_exec(PHP_BINARY.' '.escapeshellarg(__FILE__).' '.escapeshellarg($file).' memory')]);

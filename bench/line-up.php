@@ -20,7 +20,8 @@ $records = (int) ($argv[1] ?? 1000);
 $first = (int) ($argv[2] ?? 1);
 $an_isle = 50;
 $show = (int) ($argv[3] ?? 0);
-printf("%-18s %7s %9s %9s %10s %8s %8s %9s %9s\n", 'kind', 'lines', 'right', 'in 100', 'new right', 'missed', 'strange', 'mistaken', 'longest');
+printf("%-18s %7s %9s %9s %10s %8s %8s %9s %9s\n", 'kind', 'lines', 'right', 'in 100', 'new right', 'missed', 'strange', 'mistaken',
+    'longest');
 foreach (['census', 'marriage', 'baptism', 'burial', 'death-certificate'] as $kind) {
     [$right, $lines, $strangers, $missed, $wrong, $twice, $new, $newRight, $asks, $longest] = [0, 0, 0, 0, 0, 0, 0, 0, 0, 0.0];
     $seed = $first;
@@ -52,16 +53,20 @@ foreach (['census', 'marriage', 'baptism', 'burial', 'death-certificate'] as $ki
             }
         }
     }
-    printf("%-18s %7d %9d %9.2f %10.2f %8d %8d %8d %9d %6.0f ms\n", $kind, $lines, $right, 100 * $right / $lines, 100 * $newRight / max(1, $new), $asks, $missed, $strangers, $wrong, 1000 * $longest);
+    printf("%-18s %7d %9d %9.2f %10.2f %8d %8d %8d %9d %6.0f ms\n", $kind, $lines, $right, 100 * $right / $lines,
+        100 * $newRight / max(1, $new), $asks, $missed, $strangers, $wrong, 1000 * $longest);
 }
 
 function explain($roll, $line, $person, $said, $lined, $isle): void
 {
     echo "\n{$roll->kind->code} {$roll->date->shown}\n";
     foreach ($roll->lines as $l) {
-        echo($l->id === $line ? ' > ' : '   ')."{$l->role} {$l->name} ".json_encode($l->columns).' -> '.($lined->placed[$l->id] ?? 'new')."\n";
+        echo($l->id === $line ? ' > ' : '   ')."{$l->role} {$l->name} ".json_encode($l->columns).' -> '
+            .($lined->placed[$l->id] ?? 'new')."\n";
     }
-    $who = fn ($id) => $id === '' ? 'nobody' : "{$id} {$isle->people[$id]->given} {$isle->people[$id]->surname} b ".$isle->people[$id]->yearBorn().' d '.\NorthBough\Core\Tests\Linkage\Islander::year($isle->people[$id]->died);
+    $who = fn ($id) => $id === '' ? 'nobody'
+        : "{$id} {$isle->people[$id]->given} {$isle->people[$id]->surname} b ".$isle->people[$id]->yearBorn().' d '
+        .\NorthBough\Core\Tests\Linkage\Islander::year($isle->people[$id]->died);
     echo "   truth {$who($person)}; said {$who($said)}; new ".round($lined->newOdds[$line], 3)."\n";
     foreach ($lined->offers[$line] as $o) {
         echo "     {$who($o->personId)} ".round($o->odds, 3).' '.implode(' ', $o->grounds)."\n";

@@ -25,7 +25,8 @@ $folder = storage_path('app/spool/there-and-back');
 $picture = static function (int $number): string {
     $chunk = static fn (string $type, string $data): string => pack('N', strlen($data)).$type.$data.pack('N', crc32($type.$data));
 
-    return "\x89PNG\r\n\x1a\n".$chunk('IHDR', pack('NNCCCCC', 1, 1, 8, 2, 0, 0, 0)).$chunk('IDAT', (string) gzcompress("\0".substr(pack('N', $number), 1))).$chunk('IEND', '');
+    return "\x89PNG\r\n\x1a\n".$chunk('IHDR', pack('NNCCCCC', 1, 1, 8, 2, 0, 0, 0))
+        .$chunk('IDAT', (string) gzcompress("\0".substr(pack('N', $number), 1))).$chunk('IEND', '');
 };
 
 $lines = explode("\n", (string) shell_exec(PHP_BINARY.' '.escapeshellarg(__DIR__.'/generate.php')." {$n}"));
@@ -79,7 +80,8 @@ foreach (Version::cases() as $version) {
     }
     [[$first, $came], [$second, $same], [$third, $still]] = array_map($opened, $files);
     told(['there and back' => $version->value, 'people' => $n, 'bytes' => strlen($second), 'pictures' => count($came),
-        'second is third' => $second === $third ? 'yes' : 'no', 'first is second' => $first === $second ? 'yes' : 'no', 'pictures are the same' => $came === $same && $same === $still ? 'yes' : 'no']);
+        'second is third' => $second === $third ? 'yes' : 'no', 'first is second' => $first === $second ? 'yes' : 'no',
+        'pictures are the same' => $came === $same && $same === $still ? 'yes' : 'no']);
     array_map(unlink(...), $files);
 }
 unlink("{$folder}/first.gdz");

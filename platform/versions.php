@@ -17,7 +17,8 @@ if (in_array('--pin', $argv, true)) {
     unset($composer['require-dev']);
     // An empty list would be written as [], which Composer refuses.
     $composer['config']['allow-plugins'] = (object) $composer['config']['allow-plugins'];
-    file_put_contents(__DIR__.'/../composer.pinned.json', json_encode($composer, JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR)."\n");
+    file_put_contents(__DIR__.'/../composer.pinned.json',
+        json_encode($composer, JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR)."\n");
     exit(0);
 }
 /** @var array{packages: list<array{name: string, version: string}>} $installed */
@@ -38,6 +39,8 @@ foreach ($wanted + $now as $name => $version) {
     }
 }
 if ($drift !== []) {
-    fwrite(STDERR, "The installed packages are not those of platform/versions.json:\n".implode("\n", $drift)."\nIf this is meant, run php platform/versions.php --write and commit it.\n");
+    fwrite(STDERR,
+        "The installed packages are not those of platform/versions.json:\n".implode("\n", $drift)
+            ."\nIf this is meant, run php platform/versions.php --write and commit it.\n");
     exit(1);
 }

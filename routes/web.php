@@ -63,7 +63,9 @@ use App\Http\Tree\WorldEventsController;
 use Illuminate\Support\Facades\Route;
 
 $uuid = '[0-9a-fA-F]{8}(?:-[0-9a-fA-F]{4}){3}-[0-9a-fA-F]{12}';
-foreach (['tree', 'person', 'union', 'fact', 'name', 'source', 'claim', 'change', 'run', 'upload', 'parentSet', 'unionPartner', 'subject', 'deleted', 'note', 'task', 'group', 'mark', 'role', 'eventKind', 'nameVariant', 'worldEvent', 'repository', 'place', 'placeName', 'placeInside', 'placeChurch', 'record', 'image', 'media', 'sourceKind', 'recordKind', 'region', 'question', 'entry'] as $key) {
+foreach (['tree', 'person', 'union', 'fact', 'name', 'source', 'claim', 'change', 'run', 'upload', 'parentSet', 'unionPartner', 'subject',
+    'deleted', 'note', 'task', 'group', 'mark', 'role', 'eventKind', 'nameVariant', 'worldEvent', 'repository', 'place', 'placeName',
+    'placeInside', 'placeChurch', 'record', 'image', 'media', 'sourceKind', 'recordKind', 'region', 'question', 'entry'] as $key) {
     Route::pattern($key, $uuid);
 }
 
@@ -111,7 +113,8 @@ Route::prefix('api')->group(function (): void {
         Route::get('records/{record}/transcript.{format}', [TranscriptsController::class, 'file'])->whereIn('format', ['html', 'pdf']);
         Route::get('pictures', [PicturesController::class, 'index']);
         Route::get('pictures/{media}', [PicturesController::class, 'show']);
-        Route::get('media/{media}/tiles/{page}/{level}/{x}/{y}', [PicturesController::class, 'tile'])->whereNumber(['page', 'level', 'x', 'y']);
+        Route::get('media/{media}/tiles/{page}/{level}/{x}/{y}', [PicturesController::class, 'tile'])
+            ->whereNumber(['page', 'level', 'x', 'y']);
         Route::get('media/{media}/original', [PicturesController::class, 'original']);
         Route::get('places', [PlacesController::class, 'index']);
         Route::get('places/{place}', [PlacesController::class, 'show']);

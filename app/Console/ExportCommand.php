@@ -21,7 +21,8 @@ final class ExportCommand extends Command
 {
     use Worded;
 
-    protected $signature = 'bough:export {tree} {--to= : the file to write} {--standard=7 : 7 or 5.5.1; --version= is understood too} {--living=shield : shield or keep}';
+    protected $signature = 'bough:export {tree} {--to= : the file to write} {--standard=7 : 7 or 5.5.1; --version= is understood too} '
+        .'{--living=shield : shield or keep}';
 
     protected $description = 'Writes a tree as a GEDCOM file';
 

@@ -50,7 +50,8 @@ final class KinCommand extends Command
             return self::SUCCESS;
         }
         foreach ($kin as $one) {
-            $this->output->writeln("{$one['term']} ({$one['kind']}, {$one['paths']['total']}): ".implode(' | ', array_map(static fn (array $p): string => implode(' – ', $p), $one['paths']['listed'])));
+            $this->output->writeln("{$one['term']} ({$one['kind']}, {$one['paths']['total']}): "
+                .implode(' | ', array_map(static fn (array $p): string => implode(' – ', $p), $one['paths']['listed'])));
         }
         $this->output->writeln($kin === [] ? 'No relation is known.' : '');
 

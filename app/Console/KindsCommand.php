@@ -34,20 +34,25 @@ final class KindsCommand extends Command
             $kinds = $own->all();
         }
         if ($this->option('json')) {
-            $this->output->writeln((string) json_encode(array_map(self::described(...), $kinds), JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES));
+            $this->output->writeln(
+                (string) json_encode(array_map(self::described(...), $kinds), JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES));
 
             return self::SUCCESS;
         }
         foreach ($kinds as $kind) {
             $this->output->writeln("{$kind->code}  {$kind->name}");
             $this->output->writeln('    roles: '.implode(', ', array_map(static fn (Role $role): string => $role->code, $kind->roles)));
-            $this->output->writeln('    columns: '.implode(', ', array_map(static fn (Column $column): string => $column->code, $kind->columns)));
+            $this->output->writeln('    columns: '
+                .implode(', ', array_map(static fn (Column $column): string => $column->code, $kind->columns)));
         }
 
         return self::SUCCESS;
     }
 
-    /** @return array{kind: string, name: string, event: string, roles: list<array<string, mixed>>, columns: list<array<string, mixed>>, heads: list<array<string, mixed>>} */
+    /**
+     * @return array{kind: string, name: string, event: string, roles: list<array<string, mixed>>,
+     *     columns: list<array<string, mixed>>, heads: list<array<string, mixed>>}
+     */
     private static function described(RecordKind $kind): array
     {
         return [

@@ -45,12 +45,14 @@ final class MatchCommand extends Command
         $seconds = round(microtime(true) - $begun, 3);
         $lines = $this->lines($roll, $lined, $current);
         if ($this->option('json')) {
-            $this->output->writeln((string) json_encode(['lines' => $lines, 'seconds' => $seconds], JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES));
+            $this->output->writeln(
+                (string) json_encode(['lines' => $lines, 'seconds' => $seconds], JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES));
 
             return self::SUCCESS;
         }
         foreach ($lines as $at => $line) {
-            $this->output->writeln("{$line['line']}  {$roll->lines[$at]->name}: {$line['proposed']} (".round(100 * $line['probability'], 1).' in 100'.($line['asks'] ? ', to be asked' : '').')');
+            $this->output->writeln("{$line['line']}  {$roll->lines[$at]->name}: {$line['proposed']} (".round(100 * $line['probability'], 1)
+                .' in 100'.($line['asks'] ? ', to be asked' : '').')');
         }
 
         return self::SUCCESS;
@@ -64,10 +66,16 @@ final class MatchCommand extends Command
         return $content === false ? throw new Refusal('Say which file tells the record, with --record=FILE.json.') : $content;
     }
 
-    /** @return list<array{line: string|int, proposed: string, probability: float, asks: bool, offers: list<array{ref: string, probability: float, says: string}>}> in the order of the page */
+    /**
+     * @return list<array{line: string|int, proposed: string, probability: float, asks: bool,
+     *     offers: list<array{ref: string, probability: float, says: string}>}> in the order of the page
+     */
     private function lines(Roll $roll, HouseholdMatch $householdMatch, CurrentTree $current): array
     {
-        $offered = array_merge([], ...array_values(array_map(static fn (array $offers): array => array_map(static fn (MatchOffer $offer): string => $offer->personId, $offers), $householdMatch->offers)));
+        $offered = array_merge([],
+            ...array_values(
+                array_map(static fn (array $offers): array => array_map(static fn (MatchOffer $offer): string => $offer->personId, $offers),
+                    $householdMatch->offers)));
         $refs = $this->refs([...array_values($householdMatch->placed), ...$offered], $current);
 
         return array_map(static function (RollLine $line) use ($householdMatch, $refs): array {
@@ -76,9 +84,12 @@ final class MatchCommand extends Command
             return [
                 'line' => ctype_digit($line->id) ? (int) $line->id : $line->id,
                 'proposed' => $person === '' ? 'new' : $refs[$person],
-                'probability' => round($person === '' ? $householdMatch->newOdds[$line->id] ?? 1.0 : $householdMatch->odds($line->id, $person), 4),
+                'probability' => round($person === '' ? $householdMatch->newOdds[$line->id] ?? 1.0
+                    : $householdMatch->odds($line->id, $person), 4),
                 'asks' => $householdMatch->isOpen($line->id),
-                'offers' => array_map(static fn (MatchOffer $offer): array => ['ref' => $refs[$offer->personId], 'probability' => round($offer->odds, 4), 'says' => implode(' ', $offer->grounds)], $householdMatch->offers[$line->id] ?? []),
+                'offers' => array_map(
+                    static fn (MatchOffer $offer): array => ['ref' => $refs[$offer->personId], 'probability' => round($offer->odds, 4),
+                        'says' => implode(' ', $offer->grounds)], $householdMatch->offers[$line->id] ?? []),
             ];
         }, $roll->lines);
     }
@@ -91,8 +102,10 @@ final class MatchCommand extends Command
      */
     private function refs(array $ids, CurrentTree $current): array
     {
-        $numbers = DB::table('people')->where('tree_id', $current->id())->whereIn('id', $ids)->pluck('number', 'id')->map(strval(...))->all();
-        $pointers = DB::table('file_refs')->where('tree_id', $current->id())->whereIn('person_id', $ids)->orderByDesc('id')->pluck('pointer', 'person_id')->all();
+        $numbers = DB::table('people')->where('tree_id', $current->id())->whereIn('id', $ids)->pluck('number', 'id')->map(strval(...))
+            ->all();
+        $pointers = DB::table('file_refs')->where('tree_id', $current->id())->whereIn('person_id', $ids)->orderByDesc('id')
+            ->pluck('pointer', 'person_id')->all();
 
         return [...$numbers, ...$pointers];
     }

@@ -23,7 +23,8 @@ final class PersonNamed
             default => null,
         };
 
-        return $person ?? throw new Refusal("Nobody in this tree is {$words}. A person is @X@ (the pointer in an imported file), a number, or an id.");
+        return $person
+            ?? throw new Refusal("Nobody in this tree is {$words}. A person is @X@ (the pointer in an imported file), a number, or an id.");
     }
 
     private static function pointedAt(string $pointer): ?Person
@@ -32,7 +33,9 @@ final class PersonNamed
         if ($refs->pluck('person_id')->unique()->count() > 1) {
             $imports = Import::query()->whereIn('id', $refs->pluck('import_id'))->pluck('file_name', 'id');
             $people = Person::query()->whereIn('id', $refs->pluck('person_id'))->pluck('number', 'id');
-            $listed = $refs->map(static fn (FileRef $ref): string => "number {$people[$ref->getAttribute('person_id')]} (from {$imports[$ref->getAttribute('import_id')]})");
+            $listed = $refs->map(
+                static fn (FileRef $ref): string => "number {$people[$ref->getAttribute('person_id')]} (from "
+                    ."{$imports[$ref->getAttribute('import_id')]})");
 
             throw new Refusal("{$pointer} stands for more than one person: {$listed->implode(', ')}. Say which by number.");
         }

@@ -16,17 +16,20 @@ final class ReleaseCommand extends Command
 {
     protected $signature = 'bough:release';
 
-    protected $description = 'Frees trees from work whose worker is gone, and works out what a migration emptied; for use while no worker runs';
+    protected $description = 'Frees trees from work whose worker is gone, and works out what a migration emptied; for use while no '
+        .'worker runs';
 
     public function handle(CurrentTree $current, DerivedTables $derived, RecalculationQueue $due): int
     {
         LostRuns::releaseAll();
-        $stale = DB::table('trees')->whereIn('id', DB::table('people')->distinct()->select('tree_id'))->whereNotIn('id', DB::table('person_lines')->distinct()->select('tree_id'))->pluck('id');
+        $stale = DB::table('trees')->whereIn('id', DB::table('people')->distinct()->select('tree_id'))
+            ->whereNotIn('id', DB::table('person_lines')->distinct()->select('tree_id'))->pluck('id');
         foreach ($stale as $id) {
             $current->enter(Tree::withTrashed()->where('id', $id)->firstOrFail());
             $derived->rebuildAtOnce();
         }
-        foreach (DB::table('trees')->whereIn('id', DB::table('people')->distinct()->select('tree_id'))->whereNotIn('id', DB::table('life_windows')->distinct()->select('tree_id'))->pluck('id') as $id) {
+        foreach (DB::table('trees')->whereIn('id', DB::table('people')->distinct()->select('tree_id'))
+            ->whereNotIn('id', DB::table('life_windows')->distinct()->select('tree_id'))->pluck('id') as $id) {
             $current->enter(Tree::withTrashed()->where('id', $id)->firstOrFail());
             $due->noteAll();
         }

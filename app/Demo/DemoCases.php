@@ -50,7 +50,9 @@ final class DemoCases
                     match ($word) {
                         'case' => $this->begin($rest, $known),
                         'for', 'against' => $this->point($word === 'for', $rest, $known),
-                        'next' => Task::query()->create(['question_id' => $this->case()->id, 'text' => $rest, 'position' => 1 + (int) Task::query()->max('position')]),
+                        'next' => Task::query()
+                            ->create(['question_id' => $this->case()->id, 'text' => $rest, 'position' => 1 + (int) Task::query()
+                                ->max('position')]),
                         'state' => $this->conclude($rest),
                         'search' => self::search($rest, $known),
                         default => throw new Refusal("“{$word}” is no word of this file."),
@@ -74,9 +76,14 @@ final class DemoCases
     {
         [$of, $text, $ground] = DemoLoader::parts($rest, 3);
         [$key, $kind] = explode(' ', $ground, 2) + [1 => ''];
-        $claim = $kind === '' ? null : Claim::query()->whereIn('event_id', Event::query()->where('person_id', $known($key))->where('kind', $kind)->select('id'))->orderBy('id')->first();
-        Point::query()->create(['question_id' => $this->case()->id, 'alternative_id' => $this->alternative($of)->id, 'claim_id' => $claim?->id, 'is_for' => $isFor, 'text' => $text,
-            'weight' => $kind === '' ? $ground : '', 'position' => 1 + (int) Point::query()->where('question_id', $this->case()->id)->max('position')]);
+        $claim = $kind === '' ? null : Claim::query()
+            ->whereIn('event_id', Event::query()->where('person_id', $known($key))->where('kind', $kind)->select('id'))->orderBy('id')
+            ->first();
+        Point::query()
+            ->create(['question_id' => $this->case()->id, 'alternative_id' => $this->alternative($of)->id, 'claim_id' => $claim?->id,
+                'is_for' => $isFor, 'text' => $text,
+                'weight' => $kind === '' ? $ground : '', 'position' => 1 + (int) Point::query()->where('question_id', $this->case()->id)
+                    ->max('position')]);
     }
 
     private function conclude(string $rest): void
@@ -90,7 +97,9 @@ final class DemoCases
     private static function search(string $rest, \Closure $known): void
     {
         [$date, $in, $for, $outcome, $whole, $keys, $found] = DemoLoader::parts($rest, 7);
-        $search = Search::query()->create(['date' => GenDate::parse($date), 'looked_in' => $in, 'looked_for' => $for, 'outcome' => $outcome, 'is_whole' => $whole === 'whole', 'found' => $found, 'position' => 1 + (int) Search::query()->max('position')]);
+        $search = Search::query()
+            ->create(['date' => GenDate::parse($date), 'looked_in' => $in, 'looked_for' => $for, 'outcome' => $outcome,
+                'is_whole' => $whole === 'whole', 'found' => $found, 'position' => 1 + (int) Search::query()->max('position')]);
         foreach (array_filter(explode(' ', $keys)) as $key) {
             SearchPerson::query()->create(['search_id' => $search->id, 'person_id' => $known($key)]);
         }
@@ -98,7 +107,8 @@ final class DemoCases
 
     private function alternative(string $title): Alternative
     {
-        return Alternative::query()->where('question_id', $this->case()->id)->where('title', $title)->first() ?? throw new Refusal("“{$title}” is no alternative of it.");
+        return Alternative::query()->where('question_id', $this->case()->id)->where('title', $title)
+            ->first() ?? throw new Refusal("“{$title}” is no alternative of it.");
     }
 
     private function case(): Question

@@ -93,7 +93,10 @@ final class DemoLoader
         $this->records->load($tree, $user, $folder, $this->sources, $this->people);
         $progress->report(80, 'loading pictures');
         $this->pictures->load($tree, $user, $folder, $this->people, $this->places);
-        $this->changes->run(new Intent($user, 'Opened questions about conflicting facts', '', ChangeMethod::Batch), fn (Change $change) => $this->questions->openHard(array_values(array_map(static fn (Person $person): string => $person->id, $this->people)), $change));
+        $this->changes->run(new Intent($user, 'Opened questions about conflicting facts', '', ChangeMethod::Batch),
+            fn (Change $change) => $this->questions->openHard(
+                array_values(array_map(static fn (Person $person): string => $person->id, $this->people)),
+                $change));
         $this->cases->load($user, "{$folder}/cases.txt", $this->people);
         $centre = $this->people['centre'] ?? null;
         if ($centre !== null) {
@@ -150,8 +153,10 @@ final class DemoLoader
         $fields = [];
         foreach ($kind->fields as $field) {
             // What stands under a tag goes to the last field of it: the years before the volume.
-            if (($values[$field->tag] ?? '') !== '' && ! $field->isOfRecord && ($field->tag === 'TITL' ? $field->code === $this->titleOf($kind) : true)) {
-                $fields = array_diff_key($fields, array_filter($fields, static fn (string $value): bool => $value === $values[$field->tag]));
+            if (($values[$field->tag] ?? '') !== '' && ! $field->isOfRecord
+                && ($field->tag === 'TITL' ? $field->code === $this->titleOf($kind) : true)) {
+                $fields = array_diff_key($fields,
+                    array_filter($fields, static fn (string $value): bool => $value === $values[$field->tag]));
                 $fields[$field->code] = $values[$field->tag];
             }
         }
@@ -160,7 +165,9 @@ final class DemoLoader
 
     private function titleOf(SourceKind $kind): string
     {
-        return $kind->field('title') === null ? (array_values(array_filter($kind->fields, static fn (SourceField $field): bool => $field->tag === 'TITL'))[0]->code ?? '') : 'title';
+        return $kind->field('title') === null
+            ? (array_values(array_filter($kind->fields, static fn (SourceField $field): bool => $field->tag === 'TITL'))[0]->code ?? '')
+            : 'title';
     }
 
     /** person KEY: one-line entry */
@@ -185,7 +192,8 @@ final class DemoLoader
             throw new Refusal('A couple is written KEY + KEY m date place.');
         }
         $first = $this->known($m[1]);
-        $this->union = $this->families->couple(($m[2] ?? '') === '' ? new BeginCouple($first->id) : new AddPartner($first->id, $this->known($m[2])->id));
+        $this->union = $this->families->couple(($m[2] ?? '') === '' ? new BeginCouple($first->id)
+            : new AddPartner($first->id, $this->known($m[2])->id));
         $this->person = $first;
         if (($m[3] ?? '') !== '') {
             $this->relatives->marriage(OneLineEntry::parse('? '.$m[3]), $first, $this->union);
@@ -196,7 +204,8 @@ final class DemoLoader
     private function child(string $rest): void
     {
         $union = $this->union ?? throw new Refusal('A child stands under a couple.');
-        $parent = Person::query()->findOrFail(UnionPartner::query()->where('union_id', $union->id)->orderBy('slot')->firstOrFail()->person_id);
+        $parent = Person::query()
+            ->findOrFail(UnionPartner::query()->where('union_id', $union->id)->orderBy('slot')->firstOrFail()->person_id);
         if (str_contains($rest, ':')) {
             [$key, $line] = self::keyed($rest);
             [$child] = $this->relatives->add($parent, 'child', OneLineEntry::parse($line), $union->id);
@@ -214,14 +223,16 @@ final class DemoLoader
         [$kind, $date, $place, $value] = self::parts($rest, 4);
         $person = $this->person ?? throw new Refusal('A fact stands under a person.');
         $denied = str_starts_with($kind, 'no ');
-        $this->facts->add('person_id', $person->id, ['kind' => $denied ? substr($kind, 3) : $kind, 'date' => $date, 'place' => $place, 'value' => $value, 'denied' => $denied]);
+        $this->facts->add('person_id', $person->id,
+            ['kind' => $denied ? substr($kind, 3) : $kind, 'date' => $date, 'place' => $place, 'value' => $value, 'denied' => $denied]);
     }
 
     /** name kind | name */
     private function name(string $rest): void
     {
         [$kind, $name] = self::parts($rest, 2);
-        $this->editing->addName($this->person ?? throw new Refusal('A name stands under a person.'), PersonalName::parse($name), NameKind::from($kind));
+        $this->editing->addName($this->person ?? throw new Refusal('A name stands under a person.'), PersonalName::parse($name),
+            NameKind::from($kind));
     }
 
     /** cite kind | source | page | words: on the last fact of that kind */
@@ -233,7 +244,8 @@ final class DemoLoader
             ? $events->where('union_id', $this->union->id ?? null)
             : $events->where('person_id', $this->person->id ?? null))->orderByDesc('position')->first()
             ?? throw new Refusal("There is no {$kind} to cite here.");
-        $this->citations->cite('event_id', $event->id, $this->sources[$source] ?? throw new Refusal("There is no source {$source}."), $page, $words);
+        $this->citations->cite('event_id', $event->id, $this->sources[$source] ?? throw new Refusal("There is no source {$source}."), $page,
+            $words);
     }
 
     private function note(string $rest): void

@@ -28,21 +28,25 @@ final readonly class DemoPictures
     /** @param  array<string, Person>  $people */
     public function load(Tree $tree, User $user, string $folder, array $people, DemoPlaces $places): void
     {
-        $this->changes->run(new Intent($user, 'Added portraits, groups and a view', '', ChangeMethod::Batch), function () use ($tree, $folder, $people, $places): void {
-            foreach (DemoPicture::all("{$folder}/pictures.txt") as $entry) {
-                $media = $this->take($tree, $folder, $entry->key, $entry->title);
-                if ($entry->place !== '') {
-                    MediaLink::query()->create(['media_id' => $media->id, 'place_id' => $places->known($entry->place)->id, 'position' => 1]);
+        $this->changes->run(new Intent($user, 'Added portraits, groups and a view', '', ChangeMethod::Batch),
+            function () use ($tree, $folder, $people, $places): void {
+                foreach (DemoPicture::all("{$folder}/pictures.txt") as $entry) {
+                    $media = $this->take($tree, $folder, $entry->key, $entry->title);
+                    if ($entry->place !== '') {
+                        MediaLink::query()
+                            ->create(['media_id' => $media->id, 'place_id' => $places->known($entry->place)->id, 'position' => 1]);
+                    }
+                    $this->tag($media, $entry, $people);
                 }
-                $this->tag($media, $entry, $people);
-            }
-        });
+            });
     }
 
     /** Called inside an open change set. */
     public function onRecord(DemoRecord $demoRecord, Record $record, string $folder, Tree $tree): MediaLink
     {
-        return MediaLink::query()->create(['media_id' => $this->take($tree, $folder, $demoRecord->key, $demoRecord->locator)->id, 'record_id' => $record->id, 'position' => 1]);
+        return MediaLink::query()
+            ->create(['media_id' => $this->take($tree, $folder, $demoRecord->key, $demoRecord->locator)->id, 'record_id' => $record->id,
+                'position' => 1]);
     }
 
     /** @param  array<string, Person>  $people */
@@ -50,12 +54,14 @@ final readonly class DemoPictures
     {
         $drawn = new DrawnPicture($demoPicture);
         foreach ($demoPicture->faces as $at => $face) {
-            $person = $face['person'] === '' ? null : $people[$face['person']] ?? throw DemoProblem::at('pictures.txt', 0, "There is nobody called {$face['person']}.");
+            $person = $face['person'] === '' ? null
+                : $people[$face['person']] ?? throw DemoProblem::at('pictures.txt', 0, "There is nobody called {$face['person']}.");
             $region = $this->regions->tag($media, $drawn->face($at), $person?->id, $face['words']);
             if ($person !== null && count($demoPicture->faces) === 1) {
                 $this->regions->portrait($region);
             } elseif ($person !== null) {
-                MediaLink::query()->create(['media_id' => $media->id, 'person_id' => $person->id, 'position' => 2, 'entered_for' => $person->id]);
+                MediaLink::query()
+                    ->create(['media_id' => $media->id, 'person_id' => $person->id, 'position' => 2, 'entered_for' => $person->id]);
             }
         }
     }

@@ -39,15 +39,17 @@ final class DemoPlaces
     public function called(string $rest): void
     {
         [$name, $language, $from, $to] = DemoLoader::parts($rest, 4);
-        PlaceName::query()->create(['place_id' => $this->last()->id, 'name' => $name, 'search' => SearchForm::of($name), 'language' => $language,
-            'position' => 1 + PlaceName::query()->where('place_id', $this->last()->id)->count(), ...Places::tenure($from, $to)]);
+        PlaceName::query()
+            ->create(['place_id' => $this->last()->id, 'name' => $name, 'search' => SearchForm::of($name), 'language' => $language,
+                'position' => 1 + PlaceName::query()->where('place_id', $this->last()->id)->count(), ...Places::tenure($from, $to)]);
     }
 
     /** inside KEY | from | to */
     public function inside(string $rest): void
     {
         [$outer, $from, $to] = DemoLoader::parts($rest, 3);
-        PlaceInside::query()->create(['place_id' => $this->last()->id, 'inside_id' => $this->known($outer)->id, ...Places::tenure($from, $to)]);
+        PlaceInside::query()
+            ->create(['place_id' => $this->last()->id, 'inside_id' => $this->known($outer)->id, ...Places::tenure($from, $to)]);
     }
 
     /** church KEY: KEY | from | to */
@@ -55,7 +57,8 @@ final class DemoPlaces
     {
         [$key, $setting] = explode(':', $rest, 2) + [1 => ''];
         [$church, $from, $to] = DemoLoader::parts($setting, 3);
-        PlaceChurch::query()->create(['place_id' => $this->known(trim($key))->id, 'church_id' => $this->known($church)->id, ...Places::tenure($from, $to)]);
+        PlaceChurch::query()
+            ->create(['place_id' => $this->known(trim($key))->id, 'church_id' => $this->known($church)->id, ...Places::tenure($from, $to)]);
     }
 
     /** reckoning CALENDAR | first day of the year | until | order | hemisphere */

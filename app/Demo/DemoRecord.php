@@ -74,7 +74,8 @@ final class DemoRecord
         match ($word) {
             'head' => $this->head += array_combine([DemoLoader::parts($rest, 2)[0]], [DemoLoader::parts($rest, 2)[1]]),
             'roll' => $this->cells = array_map(trim(...), explode('|', $rest)),
-            'line' => $this->lines[] = array_filter(array_combine($this->cells, DemoLoader::parts($rest, count($this->cells))), static fn (string $value): bool => $value !== ''),
+            'line' => $this->lines[] = array_filter(array_combine($this->cells, DemoLoader::parts($rest, count($this->cells))),
+                static fn (string $value): bool => $value !== ''),
             'placed' => $this->placed[(int) $m[1]] = trim($m[2]),
             'aside' => $this->aside[(int) $m[1]] = trim($m[2]),
             'words' => $this->words = trim($this->words."\n".$rest),

@@ -24,8 +24,12 @@ use NorthBough\Core\Record\RecordKinds;
 /** Puts the demo's records on their sources: head, roll and picture, and takes in what is placed. */
 final readonly class DemoRecords
 {
-    public function __construct(private ChangeSets $changes, private Rolls $rolls, private CommitRecord $takeIn, private DemoPictures $pictures)
-    {
+    public function __construct(
+        private ChangeSets $changes,
+        private Rolls $rolls,
+        private CommitRecord $takeIn,
+        private DemoPictures $pictures,
+    ) {
     }
 
     /**
@@ -45,7 +49,8 @@ final readonly class DemoRecords
                         });
                     $choices = $this->choices($entry, $ids, $people);
                     if ($choices !== []) {
-                        $this->changes->run(new Intent($user, "Added to the tree: a record of {$source->title}", $entry->why, ChangeMethod::Batch),
+                        $this->changes->run(
+                            new Intent($user, "Added to the tree: a record of {$source->title}", $entry->why, ChangeMethod::Batch),
                             fn (Change $change) => $this->takeIn->commit($change, $record->refresh(), $choices));
                     }
                 } catch (Refusal $problem) {
@@ -59,8 +64,11 @@ final readonly class DemoRecords
     private function enter(Change $change, DemoRecord $demoRecord, Source $source, string $folder, Tree $tree, array &$ids): Record
     {
         // A page that is cited already is that record.
-        $record = Record::query()->where('source_id', $source->id)->where('locator', $demoRecord->locator)->first() ?? $this->rolls->begin($source, $demoRecord->kind, $demoRecord->locator);
-        $this->rolls->head($record, ['kind' => $demoRecord->kind, 'date' => $demoRecord->date, 'place' => $demoRecord->place, 'fields' => $demoRecord->head, 'transcription' => $demoRecord->words, 'toldCount' => $demoRecord->toldCount]);
+        $record = Record::query()->where('source_id', $source->id)->where('locator', $demoRecord->locator)
+            ->first() ?? $this->rolls->begin($source, $demoRecord->kind, $demoRecord->locator);
+        $this->rolls->head($record,
+            ['kind' => $demoRecord->kind, 'date' => $demoRecord->date, 'place' => $demoRecord->place, 'fields' => $demoRecord->head,
+                'transcription' => $demoRecord->words, 'toldCount' => $demoRecord->toldCount]);
         $link = $demoRecord->picture === '' ? null : $this->pictures->onRecord($demoRecord, $record, $folder, $tree);
         $page = new DrawnPage($demoRecord);
         $lines = [];
@@ -82,7 +90,9 @@ final readonly class DemoRecords
 
     private function role(string $word, DemoRecord $demoRecord): string
     {
-        return $word === '' ? '' : (RecordKinds::named($demoRecord->kind)->role($word)->code ?? throw new Refusal("“{$word}” is no role of a {$demoRecord->kind}."));
+        return $word === '' ? ''
+            : (RecordKinds::named($demoRecord->kind)->role($word)
+                ->code ?? throw new Refusal("“{$word}” is no role of a {$demoRecord->kind}."));
     }
 
     /**
@@ -94,7 +104,8 @@ final readonly class DemoRecords
     {
         $choices = [];
         foreach ($demoRecord->placed as $line => $key) {
-            $choices[] = new LineChoice($ids[$line - 1] ?? throw new Refusal("There is no line {$line}."), LineChoice::PLACED, ($people[$key] ?? throw new Refusal("There is nobody called {$key}."))->id);
+            $choices[] = new LineChoice($ids[$line - 1] ?? throw new Refusal("There is no line {$line}."), LineChoice::PLACED,
+                ($people[$key] ?? throw new Refusal("There is nobody called {$key}."))->id);
         }
         foreach ($demoRecord->aside as $line => $reason) {
             $choices[] = new LineChoice($ids[$line - 1] ?? throw new Refusal("There is no line {$line}."), LineChoice::ASIDE, '', $reason);

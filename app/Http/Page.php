@@ -19,7 +19,8 @@ final class Page
         /** @var array<string, array{file: string, css?: list<string>}> $manifest */
         $manifest = json_decode(File::get($path), true, flags: JSON_THROW_ON_ERROR);
         $entry = $manifest['web/main.tsx'];
-        $styles = implode('', array_map(static fn (string $css): string => "<link rel=\"stylesheet\" href=\"/build/{$css}\">", $entry['css'] ?? []));
+        $styles = implode('',
+            array_map(static fn (string $css): string => "<link rel=\"stylesheet\" href=\"/build/{$css}\">", $entry['css'] ?? []));
 
         return response("<!doctype html>\n<html lang=\"en\">\n<head>\n<meta charset=\"utf-8\">\n"
             ."<meta name=\"viewport\" content=\"width=device-width, initial-scale=1\">\n<title>North Bough</title>\n"

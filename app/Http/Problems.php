@@ -22,7 +22,8 @@ final class Problems
     public static function register(Exceptions $exceptions): void
     {
         $exceptions->dontReport([Refusal::class, Cancelled::class]);
-        $exceptions->render(static fn (Throwable $problem, Request $request): ?JsonResponse => $request->is('api/*') ? self::answer($problem) : null);
+        $exceptions->render(static fn (Throwable $problem, Request $request): ?JsonResponse => $request->is('api/*')
+            ? self::answer($problem) : null);
     }
 
     private static function answer(Throwable $problem): JsonResponse
@@ -32,7 +33,8 @@ final class Problems
             $problem instanceof ValidationException => [422, $problem->getMessage(), $problem->errors(), []],
             $problem instanceof AuthenticationException => [401, 'Sign in first.', [], []],
             $problem instanceof ModelNotFoundException => [404, Refusal::NOT_HERE, [], []],
-            $problem instanceof TokenMismatchException => [419, 'This page was open too long. Load it again; what you typed is kept.', [], []],
+            $problem instanceof TokenMismatchException => [419, 'This page was open too long. Load it again; what you typed is kept.',
+                [], []],
             $problem instanceof HttpExceptionInterface => [$problem->getStatusCode(), self::sentence($problem), [], []],
             default => [500, 'Something went wrong on our side. Nothing was changed; the log says more.', [], []],
         };

@@ -40,14 +40,16 @@ final class CopyTreeInQueue implements ShouldQueue
         $run->update(['state' => 'running', 'heartbeat_at' => Carbon::now()]);
         $isCopied = false;
         try {
-            $copy->run(Tree::query()->where('id', $run->tree_id)->firstOrFail(), $into, User::query()->find($run->user_id), new RunProgress($run->id));
+            $copy->run(Tree::query()->where('id', $run->tree_id)->firstOrFail(), $into, User::query()->find($run->user_id),
+                new RunProgress($run->id));
             $isCopied = true;
             $run->update(['state' => 'done', 'done' => 100, 'total' => 100, 'said' => 'It is copied.']);
         } catch (Cancelled $cancelled) {
             $run->update(['state' => 'cancelled', 'said' => $cancelled->getMessage()]);
         } catch (Throwable $problem) {
             report($problem);
-            $run->update(['state' => 'failed', 'said' => 'It could not be copied because of a fault of ours. Nothing of the copy was kept; the log says more.']);
+            $run->update(['state' => 'failed',
+                'said' => 'It could not be copied because of a fault of ours. Nothing of the copy was kept; the log says more.']);
         } finally {
             if (! $isCopied) {
                 $into->forceDelete();

@@ -41,14 +41,17 @@ final class ImportFile implements ShouldQueue
             return;
         }
         $run->update(['state' => 'running', 'heartbeat_at' => Carbon::now()]);
-        $asked = $run->asked + ['into' => $run->tree_id, 'mode' => 'add', 'again' => false, 'encoding' => '', 'start' => '', 'generations' => 0];
+        $asked = $run->asked + ['into' => $run->tree_id, 'mode' => 'add', 'again' => false, 'encoding' => '', 'start' => '',
+            'generations' => 0];
         $tree = Tree::query()->where('id', $asked['into'])->firstOrFail();
         $path = (string) $asked['path'];
         $isIn = false;
         $isAsked = false;
         try {
-            $report = $current->within($tree, fn (): array => $import->run($path, (string) $asked['name'], User::query()->find($run->user_id), new RunProgress($run->id), ! $asked['again'],
-                new ImportOptions((string) $asked['encoding'], (string) $asked['start'], (int) $asked['generations'])));
+            $report = $current->within($tree,
+                fn (): array => $import->run($path, (string) $asked['name'], User::query()->find($run->user_id), new RunProgress($run->id),
+                    ! $asked['again'],
+                    new ImportOptions((string) $asked['encoding'], (string) $asked['start'], (int) $asked['generations'])));
             $isIn = true;
             $run->update(['state' => 'done', 'done' => 100, 'total' => 100, 'said' => 'It is in.', 'result' => $report]);
             if ($asked['mode'] === 'replace') {
@@ -63,7 +66,8 @@ final class ImportFile implements ShouldQueue
             $run->update(['state' => 'failed', 'said' => $refused->getMessage().' Nothing of it was kept.']);
         } catch (Throwable $problem) {
             report($problem);
-            $run->update(['state' => 'failed', 'said' => 'The file could not be brought in because of a fault of ours. Nothing of it was kept; the log says more.']);
+            $run->update(['state' => 'failed',
+                'said' => 'The file could not be brought in because of a fault of ours. Nothing of it was kept; the log says more.']);
         } finally {
             if (! $isIn && $asked['mode'] !== 'add') {
                 $tree->forceDelete();

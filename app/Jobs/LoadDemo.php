@@ -37,13 +37,16 @@ final class LoadDemo implements ShouldQueue
         }
         $run->update(['state' => 'running', 'heartbeat_at' => Carbon::now()]);
         try {
-            $people = $loader->load(Tree::query()->where('id', $run->tree_id)->firstOrFail(), User::query()->findOrFail((string) $run->user_id), base_path('demo'), new RunProgress($run->id));
-            $run->update(['state' => 'done', 'done' => 100, 'total' => 100, 'said' => 'The demo is loaded: '.Counted::of($people, 'person', 'people').'.']);
+            $people = $loader->load(Tree::query()->where('id', $run->tree_id)->firstOrFail(), User::query()
+                ->findOrFail((string) $run->user_id), base_path('demo'), new RunProgress($run->id));
+            $run->update(['state' => 'done', 'done' => 100, 'total' => 100,
+                'said' => 'The demo is loaded: '.Counted::of($people, 'person', 'people').'.']);
         } catch (Cancelled) {
             $run->update(['state' => 'cancelled', 'said' => 'It was cancelled. What was loaded until then is here.']);
         } catch (Throwable $problem) {
             report($problem);
-            $run->update(['state' => 'failed', 'said' => 'The demo could not be loaded whole because of a fault of ours; the log says more.']);
+            $run->update(['state' => 'failed',
+                'said' => 'The demo could not be loaded whole because of a fault of ours; the log says more.']);
         }
     }
 }

@@ -40,10 +40,12 @@ final class MakePreviews implements ShouldQueue
         }
         try {
             $pages = Tiles::cut($this->treeId, $this->sha256, $this->type);
-            $row->update(['state' => $pages === [] ? 'failed' : 'ready', 'pages' => json_encode($pages, JSON_THROW_ON_ERROR), 'problem' => $pages === [] ? 'There is no page in it.' : '']);
+            $row->update(['state' => $pages === [] ? 'failed' : 'ready', 'pages' => json_encode($pages, JSON_THROW_ON_ERROR),
+                'problem' => $pages === [] ? 'There is no page in it.' : '']);
         } catch (Throwable $problem) {
             report($problem);
-            $row->update(['state' => 'failed', 'problem' => 'It could not be opened for looking at. The original is kept as it is; it may be damaged.']);
+            $row->update(['state' => 'failed',
+                'problem' => 'It could not be opened for looking at. The original is kept as it is; it may be damaged.']);
         }
     }
 }

@@ -39,8 +39,10 @@ final class PreviewUpload implements ShouldQueue
         $run->update(['state' => 'running', 'heartbeat_at' => Carbon::now()]);
         $path = (string) $run->asked['path'];
         try {
-            $seen = $current->within(Tree::query()->where('id', $run->tree_id)->firstOrFail(), fn (): array => $look->run($path, new RunProgress($run->id), "{$path}.people"));
-            $run->update(['state' => 'done', 'done' => 100, 'total' => 100, 'said' => 'It was looked at. Nothing of it is in yet.', 'result' => ['look' => $seen]]);
+            $seen = $current->within(Tree::query()->where('id', $run->tree_id)->firstOrFail(),
+                fn (): array => $look->run($path, new RunProgress($run->id), "{$path}.people"));
+            $run->update(['state' => 'done', 'done' => 100, 'total' => 100, 'said' => 'It was looked at. Nothing of it is in yet.',
+                'result' => ['look' => $seen]]);
 
             return;
         } catch (Cancelled $cancelled) {

@@ -46,8 +46,10 @@ final class WriteTree implements ShouldQueue
         $keeping = $run->asked['keep'] ? User::query()->findOrFail((string) $run->user_id) : null;
         try {
             $written = $current->within(Tree::query()->where('id', $run->tree_id)->firstOrFail(), fn (): WrittenFile => WriteFile::spooled(
-                $export->rows($keeping, 'Wrote a file'), $version, $run->tree_id, Carbon::now()->toDateTimeImmutable(), (bool) $run->asked['zipped'], new RunProgress($run->id), self::records($run->tree_id)));
-            $run->update(['state' => 'done', 'done' => 100, 'total' => 100, 'said' => trim('It is written. '.$written->sentence($version->value)), 'result' => ['path' => $written->path]]);
+                $export->rows($keeping, 'Wrote a file'), $version, $run->tree_id, Carbon::now()->toDateTimeImmutable(),
+                (bool) $run->asked['zipped'], new RunProgress($run->id), self::records($run->tree_id)));
+            $run->update(['state' => 'done', 'done' => 100, 'total' => 100,
+                'said' => trim('It is written. '.$written->sentence($version->value)), 'result' => ['path' => $written->path]]);
         } catch (Cancelled) {
             $run->update(['state' => 'cancelled', 'said' => 'It was cancelled. No file was written.']);
         } catch (Refusal|NotWritten $refused) {
@@ -60,6 +62,8 @@ final class WriteTree implements ShouldQueue
 
     private static function records(string $treeId): int
     {
-        return array_sum(array_map(static fn (string $table): int => DB::table($table)->where('tree_id', $treeId)->count(), ['people', 'unions', 'sources']));
+        return array_sum(
+            array_map(static fn (string $table): int => DB::table($table)->where('tree_id', $treeId)->count(),
+                ['people', 'unions', 'sources']));
     }
 }

@@ -46,6 +46,8 @@ final class Event extends TreeModel
 
     public static function dependents(): array
     {
-        return [[Claim::class, 'event_id'], [Note::class, 'event_id'], [Kept::class, 'event_id'], [EventRole::class, 'event_id'], [GroupMember::class, 'event_id'], [Marking::class, 'event_id'], [MediaLink::class, 'event_id'], [ClaimUse::class, 'event_id'], [RestsOn::class, 'deciding_event_id'], [Task::class, 'event_id']];
+        return [[Claim::class, 'event_id'], [Note::class, 'event_id'], [Kept::class, 'event_id'], [EventRole::class, 'event_id'],
+            [GroupMember::class, 'event_id'], [Marking::class, 'event_id'], [MediaLink::class, 'event_id'], [ClaimUse::class, 'event_id'],
+            [RestsOn::class, 'deciding_event_id'], [Task::class, 'event_id']];
     }
 }

@@ -29,7 +29,8 @@ final class ParentSet extends TreeModel
     /** @return Builder<self> those of which not every parent was ruled out; of parents who are not known too */
     public static function counting(): Builder
     {
-        $parents = static fn (QueryBuilder $query) => $query->selectRaw('1')->from('parentages')->whereColumn('parentages.tree_id', 'parent_sets.tree_id')->whereColumn('parentages.parent_set_id', 'parent_sets.id');
+        $parents = static fn (QueryBuilder $query) => $query->selectRaw('1')->from('parentages')
+            ->whereColumn('parentages.tree_id', 'parent_sets.tree_id')->whereColumn('parentages.parent_set_id', 'parent_sets.id');
 
         return self::query()->where(static fn (Builder $either) => $either->whereNotExists($parents)
             ->orWhereExists(static fn (QueryBuilder $query) => $parents($query)->where('parentages.standing', '<>', 'ruled out')));

@@ -22,6 +22,12 @@ final class Person extends TreeModel
 
     public static function dependents(): array
     {
-        return [[Name::class, 'person_id'], [Event::class, 'person_id'], [ParentSet::class, 'child_id'], [Parentage::class, 'person_id'], [UnionPartner::class, 'person_id'], [Claim::class, 'person_id'], [Note::class, 'person_id'], [Kept::class, 'person_id'], [FileRef::class, 'person_id'], [EventRole::class, 'person_id'], [GroupMember::class, 'person_id'], [Marking::class, 'person_id'], [Placing::class, 'person_id'], [MediaLink::class, 'person_id'], [Region::class, 'person_id'], [Question::class, 'person_id'], [Question::class, 'other_person_id'], [Alternative::class, 'person_id'], [SearchPerson::class, 'person_id'], [Task::class, 'person_id'], [WorkingSetPerson::class, 'person_id'], [Drawing::class, 'person_id'], [OutsideLink::class, 'person_id'], [Join::class, 'kept_person_id']];
+        return [[Name::class, 'person_id'], [Event::class, 'person_id'], [ParentSet::class, 'child_id'], [Parentage::class, 'person_id'],
+            [UnionPartner::class, 'person_id'], [Claim::class, 'person_id'], [Note::class, 'person_id'], [Kept::class, 'person_id'],
+            [FileRef::class, 'person_id'], [EventRole::class, 'person_id'], [GroupMember::class, 'person_id'],
+            [Marking::class, 'person_id'], [Placing::class, 'person_id'], [MediaLink::class, 'person_id'], [Region::class, 'person_id'],
+            [Question::class, 'person_id'], [Question::class, 'other_person_id'], [Alternative::class, 'person_id'],
+            [SearchPerson::class, 'person_id'], [Task::class, 'person_id'], [WorkingSetPerson::class, 'person_id'],
+            [Drawing::class, 'person_id'], [OutsideLink::class, 'person_id'], [Join::class, 'kept_person_id']];
     }
 }

@@ -33,7 +33,8 @@ final class Place extends TreeModel
 
     public static function dependents(): array
     {
-        return [[PlaceWording::class, 'place_id'], [PlaceName::class, 'place_id'], [PlaceInside::class, 'place_id'], [PlaceInside::class, 'inside_id'],
+        return [[PlaceWording::class, 'place_id'], [PlaceName::class, 'place_id'], [PlaceInside::class, 'place_id'],
+            [PlaceInside::class, 'inside_id'],
             [PlaceChurch::class, 'place_id'], [PlaceChurch::class, 'church_id'], [Note::class, 'place_id'], [Task::class, 'place_id'],
             [GroupMember::class, 'place_id'], [Marking::class, 'place_id'], [MediaLink::class, 'place_id']];
     }

@@ -40,6 +40,8 @@ final class Question extends TreeModel
 
     public static function dependents(): array
     {
-        return [[Alternative::class, 'question_id'], [Point::class, 'question_id'], [ClaimUse::class, 'question_id'], [RestsOn::class, 'deciding_question_id'], [RestsOn::class, 'question_id'], [Note::class, 'question_id'], [Task::class, 'question_id']];
+        return [[Alternative::class, 'question_id'], [Point::class, 'question_id'], [ClaimUse::class, 'question_id'],
+            [RestsOn::class, 'deciding_question_id'], [RestsOn::class, 'question_id'], [Note::class, 'question_id'],
+            [Task::class, 'question_id']];
     }
 }

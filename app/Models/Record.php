@@ -43,6 +43,7 @@ final class Record extends TreeModel
     public static function dependents(): array
     {
         // Claims first: they point at lines.
-        return [[Claim::class, 'record_id'], [RollLine::class, 'record_id'], [MediaLink::class, 'record_id'], [Note::class, 'record_id'], [Task::class, 'record_id']];
+        return [[Claim::class, 'record_id'], [RollLine::class, 'record_id'], [MediaLink::class, 'record_id'], [Note::class, 'record_id'],
+            [Task::class, 'record_id']];
     }
 }

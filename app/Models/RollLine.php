@@ -34,6 +34,7 @@ final class RollLine extends TreeModel
 
     public static function dependents(): array
     {
-        return [[Placing::class, 'roll_line_id'], [Question::class, 'roll_line_id'], [Claim::class, 'roll_line_id'], [Claim::class, 'other_line_id']];
+        return [[Placing::class, 'roll_line_id'], [Question::class, 'roll_line_id'], [Claim::class, 'roll_line_id'],
+            [Claim::class, 'other_line_id']];
     }
 }

@@ -33,7 +33,9 @@ final class Tree extends Model
     use SoftDeletes;
 
     /** @var array<string, mixed> */
-    protected $attributes = ['next_number' => 1, 'people_count' => 0, 'last_change' => 0, 'dead_years_after_birth' => DeathYears::AFTER_BIRTH, 'dead_years_after_adult_event' => DeathYears::AFTER_ADULT_EVENT, 'readers_see_living' => false, 'surname_custom' => 'father', 'married_custom' => 'wife'];
+    protected $attributes = ['next_number' => 1, 'people_count' => 0, 'last_change' => 0,
+        'dead_years_after_birth' => DeathYears::AFTER_BIRTH, 'dead_years_after_adult_event' => DeathYears::AFTER_ADULT_EVENT,
+        'readers_see_living' => false, 'surname_custom' => 'father', 'married_custom' => 'wife'];
 
     protected $fillable = ['name', 'centre_person_id'];
 

@@ -85,7 +85,9 @@ abstract class TreeModel extends Model
     {
         $change = app(OpenChange::class)->get();
         if ($this->fetchedIn !== $change->id) {
-            throw new \LogicException("A row of {$this->getTable()} is written that was fetched before its change set was open; somebody may have changed it meanwhile.");
+            throw new \LogicException(
+                "A row of {$this->getTable()} is written that was fetched before its change set was open; somebody may have changed it "
+                    .'meanwhile.');
         }
 
         return $change;

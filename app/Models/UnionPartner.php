@@ -26,7 +26,8 @@ final class UnionPartner extends TreeModel
     protected $table = 'union_partners';
 
     /** @var array<string, mixed> */
-    protected $attributes = ['side' => 'both', 'position' => 0, 'person_ordinal' => -1, 'ordinal' => -1, 'written' => '{}', 'version' => 1, 'standing' => 'unweighed'];
+    protected $attributes = ['side' => 'both', 'position' => 0, 'person_ordinal' => -1, 'ordinal' => -1, 'written' => '{}', 'version' => 1,
+        'standing' => 'unweighed'];
 
     /** @return Builder<self> those who were not ruled out */
     public static function counting(): Builder

@@ -16,12 +16,15 @@ final class Pdf
 
     public function fromHtml(string $html): string
     {
-        return $this->convert($html, 'html', static fn (string $in, string $out): array => [config('northbough.programs.weasyprint'), '--quiet', $in, $out]);
+        return $this->convert($html, 'html',
+            static fn (string $in, string $out): array => [config('northbough.programs.weasyprint'), '--quiet', $in, $out]);
     }
 
     public function fromSvg(string $svg): string
     {
-        return $this->convert($svg, 'svg', static fn (string $in, string $out): array => [config('northbough.programs.rsvg'), '--format=pdf', '--unlimited', "--output={$out}", $in]);
+        return $this->convert($svg, 'svg',
+            static fn (string $in, string $out): array => [config('northbough.programs.rsvg'), '--format=pdf', '--unlimited',
+                "--output={$out}", $in]);
     }
 
     /** @param  \Closure(string, string): list<string>  $command */
@@ -32,7 +35,8 @@ final class Pdf
         try {
             File::put("{$folder}/in.{$extension}", $content);
             $process = new Process($command("{$folder}/in.{$extension}", "{$folder}/out.pdf"), $folder, [
-                'FONTCONFIG_FILE' => $this->fontConfiguration(), 'HOME' => storage_path('app'), 'XDG_CACHE_HOME' => storage_path('app/font-cache'),
+                'FONTCONFIG_FILE' => $this->fontConfiguration(), 'HOME' => storage_path('app'),
+                'XDG_CACHE_HOME' => storage_path('app/font-cache'),
             ], timeout: self::SECONDS);
             $process->run();
             if (! File::exists("{$folder}/out.pdf")) {
@@ -52,7 +56,9 @@ final class Pdf
         if (! File::exists($path)) {
             $fonts = htmlspecialchars(base_path('public/fonts'), ENT_XML1);
             $cache = htmlspecialchars(storage_path('app/font-cache'), ENT_XML1);
-            File::put($path, "<?xml version=\"1.0\"?>\n<!DOCTYPE fontconfig SYSTEM \"fonts.dtd\">\n<fontconfig>\n<dir>{$fonts}</dir>\n<dir>/usr/share/fonts</dir>\n<cachedir>{$cache}</cachedir>\n</fontconfig>\n");
+            File::put($path,
+                "<?xml version=\"1.0\"?>\n<!DOCTYPE fontconfig SYSTEM \"fonts.dtd\">\n<fontconfig>\n<dir>{$fonts}</dir>\n"
+                    ."<dir>/usr/share/fonts</dir>\n<cachedir>{$cache}</cachedir>\n</fontconfig>\n");
         }
 
         return $path;

@@ -13,7 +13,8 @@ final class PrintStyle
         h2 { font-size: 1.15em; font-weight: 600; margin: 1.4em 0 .3em; break-after: avoid; }
         table { border-collapse: collapse; width: 100%; font-size: .92em; }
         caption { position: absolute; left: -9999px; }
-        th { text-align: left; font: 600 .8em "Atkinson Hyperlegible Next", sans-serif; color: #5a6167; border-bottom: 1px solid #b9bfc3; padding: .2em .6em .2em 0; }
+        th { text-align: left; font: 600 .8em "Atkinson Hyperlegible Next", sans-serif; color: #5a6167;
+            border-bottom: 1px solid #b9bfc3; padding: .2em .6em .2em 0; }
         td { vertical-align: top; padding: .2em .6em .2em 0; border-bottom: 1px solid #e4e7e8; }
         td:nth-child(2) { font-variant-numeric: lining-nums tabular-nums; }
         tr { break-inside: avoid; }
@@ -33,7 +34,8 @@ final class PrintStyle
     {
         return self::COMMON.<<<'CSS'
 
-            @page { size: A4; margin: 18mm 20mm 20mm; @bottom-right { content: counter(page) " of " counter(pages); font: 8pt "Atkinson Hyperlegible Next", sans-serif; color: #5a6167; } }
+            @page { size: A4; margin: 18mm 20mm 20mm;
+                @bottom-right { content: counter(page) " of " counter(pages); font: 8pt "Atkinson Hyperlegible Next", sans-serif; color: #5a6167; } }
             body { font-size: 10.5pt; }
             caption { display: none; }
             CSS;

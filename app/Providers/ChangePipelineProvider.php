@@ -37,7 +37,9 @@ final class ChangePipelineProvider extends ServiceProvider
     {
         $this->app->scoped(AffectedKin::class);
         $this->app->bind(Recalculation::class, RecalculationQueue::class);
-        $this->app->bind(ChangeSteps::class, static fn (Application $app): ChangeSteps => new ChangeSteps(array_map(static fn (string $step): ChangeStep => $app->make($step), self::STEPS)));
+        $this->app->bind(ChangeSteps::class,
+            static fn (Application $app): ChangeSteps => new ChangeSteps(
+                array_map(static fn (string $step): ChangeStep => $app->make($step), self::STEPS)));
         $this->app->bind(DerivedTables::class, static fn (Application $app): DerivedTables => new DerivedTables(
             array_map(static fn (string $table): DerivedData => $app->make($table), self::AT_ONCE),
             array_map(static fn (string $table): DerivedData => $app->make($table), self::IN_QUEUE),

@@ -65,7 +65,9 @@ return new class extends Migration
             $table->string('proof', 10)->default('unstated');
             $table->unique(['tree_id', 'parent_set_id', 'person_id']);
         });
-        DB::statement("ALTER TABLE parentages ADD CONSTRAINT parentages_kind CHECK (kind IN ('birth', 'adoptive', 'foster', 'guardian', 'recognised', 'other'))");
+        DB::statement(
+            "ALTER TABLE parentages ADD CONSTRAINT parentages_kind CHECK (kind IN ('birth', 'adoptive', 'foster', 'guardian', 'recognised',
+                'other'))");
 
         TreeTable::create('places', function (Blueprint $table): void {
             $table->text('name');
@@ -115,7 +117,8 @@ return new class extends Migration
 
     public function down(): void
     {
-        foreach (['person_lines', 'events', 'places', 'parentages', 'parent_sets', 'union_partners', 'unions', 'names', 'people'] as $table) {
+        foreach (['person_lines', 'events', 'places', 'parentages', 'parent_sets', 'union_partners', 'unions', 'names',
+            'people'] as $table) {
             Schema::dropIfExists($table);
         }
     }

@@ -38,7 +38,8 @@ return new class extends Migration
         TreeTable::create('notes', function (Blueprint $table): void {
             $table->text('text');
             TreeTable::belongsToOne($table, [
-                'person' => 'people', 'name' => 'names', 'event' => 'events', 'union' => 'unions', 'source' => 'sources', 'repository' => 'repositories',
+                'person' => 'people', 'name' => 'names', 'event' => 'events', 'union' => 'unions', 'source' => 'sources',
+                'repository' => 'repositories',
             ]);
         });
         TreeTable::onlyOne('notes', ['person', 'name', 'event', 'union', 'source', 'repository']);
@@ -59,15 +60,18 @@ return new class extends Migration
             $table->text('lines');
             TreeTable::belongsToOne($table, [
                 'person' => 'people', 'name' => 'names', 'event' => 'events', 'union' => 'unions', 'union_partner' => 'union_partners',
-                'parent_set' => 'parent_sets', 'source' => 'sources', 'repository' => 'repositories', 'claim' => 'claims', 'note' => 'notes',
+                'parent_set' => 'parent_sets', 'source' => 'sources', 'repository' => 'repositories', 'claim' => 'claims',
+                'note' => 'notes',
             ]);
         });
-        TreeTable::onlyOne('kept', ['person', 'name', 'event', 'union', 'union_partner', 'parent_set', 'source', 'repository', 'claim', 'note'], orNone: true);
+        TreeTable::onlyOne('kept',
+            ['person', 'name', 'event', 'union', 'union_partner', 'parent_set', 'source', 'repository', 'claim', 'note'], orNone: true);
 
         TreeTable::create('file_refs', function (Blueprint $table): void {
             TreeTable::belongs($table, 'import_id', 'imports');
             $table->text('pointer');
-            TreeTable::belongsToOne($table, ['person' => 'people', 'union' => 'unions', 'source' => 'sources', 'repository' => 'repositories']);
+            TreeTable::belongsToOne($table,
+                ['person' => 'people', 'union' => 'unions', 'source' => 'sources', 'repository' => 'repositories']);
             $table->index(['tree_id', 'pointer']);
         });
         TreeTable::onlyOne('file_refs', ['person', 'union', 'source', 'repository']);

@@ -25,7 +25,9 @@ return new class extends Migration
         });
         foreach (['names', 'events', 'union_partners'] as $table) {
             Schema::table($table, fn (Blueprint $table) => $table->string('standing', 10)->default('unweighed'));
-            DB::statement("ALTER TABLE {$table} ADD CONSTRAINT {$table}_standing CHECK (standing IN ('accepted', 'rival', 'ruled out', 'unweighed'))");
+            DB::statement(
+                "ALTER TABLE {$table} ADD CONSTRAINT {$table}_standing CHECK (standing IN ('accepted', 'rival', 'ruled out', "
+                    ."'unweighed'))");
         }
         // Emptied, so that they are worked out anew with the days of a life.
         DB::table('person_lines')->delete();
@@ -43,7 +45,8 @@ return new class extends Migration
         foreach (['names', 'events', 'union_partners'] as $table) {
             Schema::table($table, fn (Blueprint $table) => $table->dropColumn('standing'));
         }
-        Schema::table('trees', fn (Blueprint $table) => $table->dropColumn(['dead_years_after_birth', 'dead_years_after_adult_event', 'readers_see_living']));
+        Schema::table('trees',
+            fn (Blueprint $table) => $table->dropColumn(['dead_years_after_birth', 'dead_years_after_adult_event', 'readers_see_living']));
         // A set that changes nothing and is only told: the living left in full.
         DB::statement('ALTER TABLE change_sets DROP CONSTRAINT change_sets_kind');
         DB::statement("ALTER TABLE change_sets ADD CONSTRAINT change_sets_kind CHECK (kind IN ('do', 'undo', 'redo', 'told'))");

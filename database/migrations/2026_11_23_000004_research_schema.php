@@ -94,7 +94,8 @@ return new class extends Migration
             });
             TreeTable::create($members, function (Blueprint $table) use ($name): void {
                 TreeTable::belongs($table, substr($name, 0, -1).'_id', $name);
-                TreeTable::belongsToOne($table, ['person' => 'people', 'union' => 'unions', 'event' => 'events', 'source' => 'sources', 'place' => 'places']);
+                TreeTable::belongsToOne($table,
+                    ['person' => 'people', 'union' => 'unions', 'event' => 'events', 'source' => 'sources', 'place' => 'places']);
                 $table->text('why')->default('');
             });
             TreeTable::onlyOne($members, ['person', 'union', 'event', 'source', 'place']);
@@ -152,7 +153,8 @@ return new class extends Migration
             $table->string('type', 100)->default('');
             $table->index(['tree_id', 'sha256']);
         });
-        $targets = ['person' => 'people', 'event' => 'events', 'union' => 'unions', 'place' => 'places', 'source' => 'sources', 'record' => 'records'];
+        $targets = ['person' => 'people', 'event' => 'events', 'union' => 'unions', 'place' => 'places', 'source' => 'sources',
+            'record' => 'records'];
         TreeTable::create('media_links', function (Blueprint $table) use ($targets): void {
             TreeTable::belongs($table, 'media_id', 'media');
             TreeTable::belongsToOne($table, $targets);
@@ -243,13 +245,16 @@ return new class extends Migration
             $table->integer('position')->default(0);
         });
         // A human decision, and what it rests on.
-        $deciding = ['deciding_question' => 'questions', 'deciding_event' => 'events', 'deciding_parentage' => 'parentages', 'deciding_placing' => 'placings'];
+        $deciding = ['deciding_question' => 'questions', 'deciding_event' => 'events', 'deciding_parentage' => 'parentages',
+            'deciding_placing' => 'placings'];
         $grounds = ['claim' => 'claims', 'question' => 'questions', 'placing' => 'placings'];
         TreeTable::create('rests_on', function (Blueprint $table) use ($deciding, $grounds): void {
             TreeTable::belongsToOne($table, $deciding);
             TreeTable::belongsToOne($table, $grounds);
         });
-        DB::statement('ALTER TABLE rests_on ADD CONSTRAINT rests_on_deciding CHECK (num_nonnulls(deciding_question_id, deciding_event_id, deciding_parentage_id, deciding_placing_id) = 1)');
+        DB::statement(
+            'ALTER TABLE rests_on ADD CONSTRAINT rests_on_deciding CHECK (num_nonnulls(deciding_question_id, deciding_event_id,
+                deciding_parentage_id, deciding_placing_id) = 1)');
         TreeTable::onlyOne('rests_on', array_keys($grounds));
     }
 
@@ -278,7 +283,8 @@ return new class extends Migration
             TreeTable::belongs($table, 'search_id', 'searches');
             TreeTable::belongs($table, 'person_id', 'people');
         });
-        $anything = ['person' => 'people', 'union' => 'unions', 'event' => 'events', 'place' => 'places', 'source' => 'sources', 'repository' => 'repositories', 'record' => 'records', 'question' => 'questions'];
+        $anything = ['person' => 'people', 'union' => 'unions', 'event' => 'events', 'place' => 'places', 'source' => 'sources',
+            'repository' => 'repositories', 'record' => 'records', 'question' => 'questions'];
         TreeTable::create('tasks', function (Blueprint $table) use ($anything): void {
             TreeTable::belongsToOne($table, $anything);
             $table->text('text');
@@ -289,12 +295,15 @@ return new class extends Migration
         TreeTable::onlyOne('tasks', array_keys($anything), orNone: true);
         DB::statement('ALTER TABLE notes DROP CONSTRAINT notes_of_one');
         Schema::table('notes', function (Blueprint $table): void {
-            TreeTable::belongsToOne($table, ['place' => 'places', 'record' => 'records', 'media' => 'media', 'parent_set' => 'parent_sets', 'question' => 'questions']);
+            TreeTable::belongsToOne($table,
+                ['place' => 'places', 'record' => 'records', 'media' => 'media', 'parent_set' => 'parent_sets', 'question' => 'questions']);
             // Research notes stand apart from what is told, and are not printed unless asked for.
             $table->boolean('is_research')->default(false);
         });
-        TreeTable::onlyOne('notes', ['person', 'name', 'event', 'union', 'source', 'repository', 'place', 'record', 'media', 'parent_set', 'question']);
-        // Rulings are authored; the findings and pairs that they are on are worked out, and known by rule, subjects and a hash of what was read.
+        TreeTable::onlyOne('notes',
+            ['person', 'name', 'event', 'union', 'source', 'repository', 'place', 'record', 'media', 'parent_set', 'question']);
+        // Rulings are authored; the findings and pairs that they are on are worked out, and known by rule, subjects and
+        // a hash of what was read.
         foreach (['finding_rulings', 'pair_rulings'] as $name) {
             TreeTable::create($name, function (Blueprint $table): void {
                 $table->string('rule', 60);

@@ -24,7 +24,8 @@ return new class extends Migration
             $table->dropIndex(['tree_id', 'death_day', 'person_id']);
         });
         foreach (['birth', 'death'] as $end) {
-            DB::statement("ALTER TABLE person_lines ADD COLUMN {$end}_sort integer NOT NULL GENERATED ALWAYS AS (coalesce({$end}_day, ".self::UNDATED.')) STORED');
+            DB::statement("ALTER TABLE person_lines ADD COLUMN {$end}_sort integer NOT NULL GENERATED ALWAYS AS (coalesce({$end}_day, "
+                .self::UNDATED.')) STORED');
             DB::statement("CREATE INDEX person_lines_{$end}_sort ON person_lines (tree_id, {$end}_sort, person_id)");
         }
         DB::statement("ALTER TABLE person_lines ADD COLUMN words tsvector GENERATED ALWAYS AS (to_tsvector('simple', search)) STORED");

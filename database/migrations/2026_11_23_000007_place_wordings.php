@@ -21,14 +21,19 @@ return new class extends Migration
         // Typed words can be longer than an index entry may be.
         DB::statement('CREATE UNIQUE INDEX place_wordings_typed ON place_wordings (tree_id, md5(typed))');
         DB::statement('CREATE INDEX events_place_typed ON events (tree_id, md5(place_typed)) WHERE place_typed <> \'\'');
-        DB::statement('CREATE INDEX events_place_begins ON events (tree_id, lower(left(place_typed, 60)) text_pattern_ops) WHERE place_typed <> \'\'');
+        DB::statement(
+            'CREATE INDEX events_place_begins ON events (tree_id, lower(left(place_typed, 60)) text_pattern_ops)
+                WHERE place_typed <> \'\'');
         foreach (['places', 'place_names'] as $table) {
             DB::statement("CREATE INDEX {$table}_named ON {$table} (tree_id, search)");
         }
         Schema::table('trees', fn (Blueprint $table) => $table->jsonb('reckoning')->nullable());
-        $said = DB::table('events')->whereNotNull('place_id')->distinct()->get(['tree_id', 'place_typed', 'place_id'])->unique(static fn ($row): string => $row->tree_id.$row->place_typed);
+        $said = DB::table('events')->whereNotNull('place_id')->distinct()->get(['tree_id', 'place_typed', 'place_id'])
+            ->unique(static fn ($row): string => $row->tree_id.$row->place_typed);
         foreach ($said as $row) {
-            DB::table('place_wordings')->insert(['tree_id' => $row->tree_id, 'id' => (string) Str::uuid7(), 'typed' => $row->place_typed, 'place_id' => $row->place_id]);
+            DB::table('place_wordings')
+                ->insert(['tree_id' => $row->tree_id, 'id' => (string) Str::uuid7(), 'typed' => $row->place_typed,
+                    'place_id' => $row->place_id]);
         }
         DB::table('events')->whereNotNull('place_id')->update(['place_id' => null]);
     }

@@ -22,7 +22,8 @@ return new class extends Migration
 
     public function down(): void
     {
-        foreach (['trees' => ['surname_custom', 'married_custom'], 'unions' => ['surname_custom'], 'users' => ['reading']] as $name => $columns) {
+        foreach (['trees' => ['surname_custom', 'married_custom'], 'unions' => ['surname_custom'],
+            'users' => ['reading']] as $name => $columns) {
             Schema::table($name, fn (Blueprint $table) => $table->dropColumn($columns));
         }
     }

@@ -28,7 +28,8 @@ return new class extends Migration
             // Found, nothing, in part, or waiting for an answer.
             $table->string('outcome', 8)->default('nothing');
         });
-        DB::statement("ALTER TABLE searches ADD CONSTRAINT searches_outcome_one_of CHECK (outcome IN ('found', 'nothing', 'in part', 'waiting'))");
+        DB::statement(
+            "ALTER TABLE searches ADD CONSTRAINT searches_outcome_one_of CHECK (outcome IN ('found', 'nothing', 'in part', 'waiting'))");
         Schema::table('searches', fn (Blueprint $table) => $table->dropColumn('in_vain'));
     }
 

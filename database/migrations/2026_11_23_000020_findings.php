@@ -7,7 +7,10 @@ use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
-/** What was found and waits to be taken up: never journalled, always rebuildable. And what a question is about where its aspect alone does not tell. */
+/**
+ * What was found and waits to be taken up: never journalled, always rebuildable. And what a question is about where its
+ * aspect alone does not tell.
+ */
 return new class extends Migration
 {
     public function up(): void

@@ -17,7 +17,8 @@ return new class extends Migration
             $table->string('evidence', 10)->default('unstated');
             TreeTable::mayBelong($table, 'leans_on_id', 'claims');
         });
-        DB::statement("ALTER TABLE claims ADD CONSTRAINT claims_evidence_one_of CHECK (evidence IN ('unstated', 'direct', 'indirect', 'negative'))");
+        DB::statement(
+            "ALTER TABLE claims ADD CONSTRAINT claims_evidence_one_of CHECK (evidence IN ('unstated', 'direct', 'indirect', 'negative'))");
     }
 
     public function down(): void

@@ -14,7 +14,8 @@ return new class extends Migration
         [$first, $last] = [BoundNetwork::FIRST, BoundNetwork::LAST];
         DB::table('life_windows')->truncate();
         DB::statement("CREATE INDEX life_windows_impossible ON life_windows (tree_id, person_id)
-            WHERE born_from > born_to OR died_from > died_to OR born_from = {$last} OR died_from = {$last} OR born_to = {$first} OR died_to = {$first}");
+            WHERE born_from > born_to OR died_from > died_to OR born_from = {$last} OR died_from = {$last} OR born_to = {$first} OR "
+                ."died_to = {$first}");
     }
 
     public function down(): void

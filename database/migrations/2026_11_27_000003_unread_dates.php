@@ -11,7 +11,8 @@ return new class extends Migration
     public function up(): void
     {
         DB::statement("CREATE INDEX events_unread ON events (tree_id)
-            WHERE (date_problem <> '' OR other_begin_lo IS NOT NULL OR (date_kind = 'phrase' AND date_typed <> '' AND date_typed NOT LIKE '(%'))");
+            WHERE (date_problem <> '' OR other_begin_lo IS NOT NULL OR (date_kind = 'phrase' AND date_typed <> ''
+            AND date_typed NOT LIKE '(%'))");
     }
 
     public function down(): void

@@ -10,9 +10,15 @@ return new class extends Migration
 {
     public function up(): void
     {
-        DB::statement("CREATE INDEX journal_gone_ties ON journal (tree_id, (before->>'union_id')) WHERE op = 'delete' AND table_name IN ('union_partners', 'parent_sets')");
-        DB::statement("CREATE INDEX journal_gone_partners ON journal (tree_id, (before->>'person_id')) WHERE op = 'delete' AND table_name = 'union_partners'");
-        DB::statement("CREATE INDEX journal_gone_parents ON journal (tree_id, (before->>'parent_set_id')) WHERE op = 'delete' AND table_name = 'parentages'");
+        DB::statement(
+            "CREATE INDEX journal_gone_ties ON journal (tree_id, (before->>'union_id')) WHERE op = 'delete'
+                AND table_name IN ('union_partners', 'parent_sets')");
+        DB::statement(
+            "CREATE INDEX journal_gone_partners ON journal (tree_id, (before->>'person_id')) WHERE op = 'delete'
+                AND table_name = 'union_partners'");
+        DB::statement(
+            "CREATE INDEX journal_gone_parents ON journal (tree_id, (before->>'parent_set_id')) WHERE op = 'delete'
+                AND table_name = 'parentages'");
     }
 
     public function down(): void

@@ -10,7 +10,9 @@ return new class extends Migration
 {
     public function up(): void
     {
-        DB::statement("CREATE INDEX journal_gone_children ON journal (tree_id, (before->>'child_id')) WHERE op = 'delete' AND table_name = 'parent_sets'");
+        DB::statement(
+            "CREATE INDEX journal_gone_children ON journal (tree_id, (before->>'child_id')) WHERE op = 'delete'
+                AND table_name = 'parent_sets'");
     }
 
     public function down(): void

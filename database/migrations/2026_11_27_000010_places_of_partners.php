@@ -28,10 +28,14 @@ return new class extends Migration
         DB::statement('ALTER TABLE union_partners ALTER COLUMN slot TYPE varchar(6)');
         foreach ($names as $from => $to) {
             DB::statement('UPDATE union_partners SET slot = ? WHERE slot = ?', [$to, $from]);
-            DB::statement("UPDATE journal SET before = jsonb_set(before::jsonb, '{slot}', to_jsonb(?::text)) WHERE table_name = 'union_partners' AND before->>'slot' = ?", [$to, $from]);
+            DB::statement(
+                "UPDATE journal SET before = jsonb_set(before::jsonb, '{slot}', to_jsonb(?::text)) WHERE table_name = 'union_partners'
+                    AND before->>'slot' = ?", [$to, $from]);
         }
         DB::statement("ALTER TABLE union_partners ALTER COLUMN slot TYPE varchar({$length})");
         DB::statement("ALTER TABLE union_partners ADD CONSTRAINT union_partners_slot CHECK (slot IN ('".implode("', '", $names)."'))");
-        DB::statement("CREATE VIEW counted_partners AS SELECT tree_id, id, union_id, person_id, slot, position, side, standing FROM union_partners WHERE standing <> 'ruled out'");
+        DB::statement(
+            "CREATE VIEW counted_partners AS SELECT tree_id, id, union_id, person_id, slot, position, side, standing FROM union_partners
+                WHERE standing <> 'ruled out'");
     }
 };

@@ -16,13 +16,15 @@ final class GlossaryTest extends TestCase
     public function test_each_term_is_where_the_glossary_says(string $class, string $folder): void
     {
         self::assertFileExists(self::ROOT."/{$folder}/{$class}.php");
-        self::assertMatchesRegularExpression("/^(final |readonly |abstract )*(class|interface|enum) {$class}\\b/m", (string) file_get_contents(self::ROOT."/{$folder}/{$class}.php"));
+        self::assertMatchesRegularExpression("/^(final |readonly |abstract )*(class|interface|enum) {$class}\\b/m",
+            (string) file_get_contents(self::ROOT."/{$folder}/{$class}.php"));
     }
 
     /** @return iterable<string, array{string, string}> */
     public static function terms(): iterable
     {
-        preg_match_all('/^\| [^|]* \| `(\w+)` \| [^|]+ \| `([\w\/]+)` \|$/m', (string) file_get_contents(self::ROOT.'/docs/glossary.md'), $rows, PREG_SET_ORDER);
+        preg_match_all('/^\| [^|]* \| `(\w+)` \| [^|]+ \| `([\w\/]+)` \|$/m', (string) file_get_contents(self::ROOT.'/docs/glossary.md'),
+            $rows, PREG_SET_ORDER);
         foreach ($rows as [, $class, $folder]) {
             yield $class => [$class, $folder];
         }

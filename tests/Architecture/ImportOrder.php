@@ -13,10 +13,12 @@ use PHPat\Test\PHPat;
 final class ImportOrder
 {
     /** @var list<string> */
-    public const CORE = ['Chrono', 'Naming', 'Place', 'Stored', 'Claim', 'Tree', 'Family', 'Compare', 'Entry', 'Record', 'Evidence', 'Kin', 'Life', 'Privacy', 'Citation', 'Linkage', 'Report', 'Drawing', 'Gedcom'];
+    public const CORE = ['Chrono', 'Naming', 'Place', 'Stored', 'Claim', 'Tree', 'Family', 'Compare', 'Entry', 'Record', 'Evidence', 'Kin',
+        'Life', 'Privacy', 'Citation', 'Linkage', 'Report', 'Drawing', 'Gedcom'];
 
     /** @var list<string> */
-    public const TREES = ['Scope', 'Storage', 'Changes', 'Display', 'Kinds', 'Pictures', 'Places', 'Claims', 'Dating', 'Loading', 'Families', 'Access', 'Evidence', 'Derived', 'Search', 'Records', 'Exchange',
+    public const TREES = ['Scope', 'Storage', 'Changes', 'Display', 'Kinds', 'Pictures', 'Places', 'Claims', 'Dating', 'Loading',
+        'Families', 'Access', 'Evidence', 'Derived', 'Search', 'Records', 'Exchange',
         'Editing', 'Casework', 'Journal'];
 
     /** @return iterable<string, Rule> */
@@ -43,7 +45,8 @@ final class ImportOrder
                 yield $module => PHPat::rule()
                     ->classes(Selector::inNamespace("{$within}\\{$module}"))
                     ->shouldNotDependOn()
-                    ->classes(...array_map(static fn (string $name): SelectorInterface => Selector::inNamespace("{$within}\\{$name}"), $after))
+                    ->classes(...array_map(static fn (string $name): SelectorInterface => Selector::inNamespace("{$within}\\{$name}"),
+                        $after))
                     ->because("{$module} stands before ".implode(', ', $after).'.');
             }
         }

@@ -28,7 +28,8 @@ final class PlantedImportTest extends TestCase
     public function test_each_module_has_its_place_in_the_order(): void
     {
         foreach (['core/src' => ImportOrder::CORE, 'app/Trees' => ImportOrder::TREES] as $folder => $modules) {
-            self::assertEqualsCanonicalizing($modules, array_map(basename(...), glob(self::ROOT."/{$folder}/*", GLOB_ONLYDIR) ?: []), $folder);
+            self::assertEqualsCanonicalizing($modules, array_map(basename(...), glob(self::ROOT."/{$folder}/*", GLOB_ONLYDIR) ?: []),
+                $folder);
         }
     }
 
@@ -40,19 +41,24 @@ final class PlantedImportTest extends TestCase
     public function test_a_wrong_import_in_any_module_is_found(): void
     {
         $planted = [];
-        foreach (['NorthBough\Core' => ['core/src', ImportOrder::CORE], 'App\Trees' => ['app/Trees', ImportOrder::TREES]] as $within => [$folder, $modules]) {
+        foreach (['NorthBough\Core' => ['core/src', ImportOrder::CORE],
+            'App\Trees' => ['app/Trees', ImportOrder::TREES]] as $within => [$folder, $modules]) {
             foreach (array_map(null, array_slice($modules, 0, -1), array_slice($modules, 1)) as $place => [$module, $next]) {
-                $planted[] = $this->plant("{$within}\\{$module}", "{$within}\\{$next}\\".self::aClassIn("{$folder}/{$next}"), "{$module}_{$place}");
+                $planted[] = $this->plant("{$within}\\{$module}", "{$within}\\{$next}\\".self::aClassIn("{$folder}/{$next}"),
+                    "{$module}_{$place}");
             }
         }
         $planted[] = $this->plant('NorthBough\Core\Chrono', 'Illuminate\Support\Carbon', 'framework');
         $planted[] = $this->plant('App\Trees\Journal', 'App\Http\Page', 'requests');
-        $told = new Process([PHP_BINARY, 'vendor/bin/phpstan', 'analyse', '--no-progress', '--error-format=raw', '--autoload-file=vendor/autoload.php', '-c', $this->rules(), $this->folder],
+        $told = new Process(
+            [PHP_BINARY, 'vendor/bin/phpstan', 'analyse', '--no-progress', '--error-format=raw', '--autoload-file=vendor/autoload.php',
+                '-c', $this->rules(), $this->folder],
             self::ROOT, ['NB_PHPSTAN_TMP' => "{$this->folder}-tmp"], timeout: 240);
         $told->run();
 
         foreach ($planted as $file) {
-            self::assertMatchesRegularExpression("/{$file}\\.php:\\d+:.*should not depend on/", $told->getOutput().$told->getErrorOutput(), $file);
+            self::assertMatchesRegularExpression("/{$file}\\.php:\\d+:.*should not depend on/",
+                $told->getOutput().$told->getErrorOutput(), $file);
         }
     }
 
@@ -67,7 +73,9 @@ final class PlantedImportTest extends TestCase
     private function plant(string $namespace, string $import, string $name): string
     {
         $class = "Planted_{$name}";
-        file_put_contents("{$this->folder}/{$class}.php", "<?php\n\nnamespace {$namespace};\n\nfinal class {$class}\n{\n    public function planted(\\{$import} \$wrong): void\n    {\n    }\n}\n");
+        file_put_contents("{$this->folder}/{$class}.php",
+            "<?php\n\nnamespace {$namespace};\n\nfinal class {$class}\n{\n    public function planted(\\{$import} \$wrong): void\n    {\n"
+                ."    }\n}\n");
 
         return $class;
     }
@@ -76,8 +84,10 @@ final class PlantedImportTest extends TestCase
     private function rules(): string
     {
         $config = (string) file_get_contents(self::ROOT.'/phpstan.neon');
-        $config = (string) preg_replace(['/^    paths:.*$/m', '/^    excludePaths:.*$/m', '/^    level: .*$/m'], ['', '', '    level: 0'], $config);
-        $config = str_replace(['vendor/phpat', 'platform/phpstan'], [realpath(self::ROOT).'/vendor/phpat', realpath(self::ROOT).'/platform/phpstan'], $config);
+        $config = (string) preg_replace(['/^    paths:.*$/m', '/^    excludePaths:.*$/m', '/^    level: .*$/m'], ['', '', '    level: 0'],
+            $config);
+        $config = str_replace(['vendor/phpat', 'platform/phpstan'],
+            [realpath(self::ROOT).'/vendor/phpat', realpath(self::ROOT).'/platform/phpstan'], $config);
         file_put_contents("{$this->folder}/rules.neon", $config);
 
         return "{$this->folder}/rules.neon";

@@ -48,11 +48,13 @@ export async function pictureOf(page: Page, house: Household): Promise<Buffer> {
   const rows = house.people
     .map(
       (one, at) =>
-        `<tr><td>${one.given} ${at < 7 ? house.surname : 'Marsh'}</td><td>${one.role}</td><td>${1880 - one.born}</td><td>${one.sex}</td></tr>`,
+        `<tr><td>${one.given}
+          ${at < 7 ? house.surname : 'Marsh'}</td><td>${one.role}</td><td>${1880 - one.born}</td><td>${one.sex}</td></tr>`,
     )
     .join('')
   await drawn.setContent(
-    `<body style="background:#efe3c8;font:italic 34px serif;margin:60px"><h1 style="font-size:40px">Census of 1881</h1><table style="width:100%">${rows}</table></body>`,
+    `<body style="background:#efe3c8;font:italic 34px serif;margin:60px"><h1 style="font-size:40px">Census of 1881</h1><table
+      style="width:100%">${rows}</table></body>`,
   )
   const picture = await drawn.screenshot({ type: 'png' })
   await drawn.close()

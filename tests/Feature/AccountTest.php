@@ -19,7 +19,8 @@ final class AccountTest extends TestCase
     public function test_signs_in_and_out(): void
     {
         $this->getJson('/api/session')->assertOk()->assertJson(['user' => null]);
-        $this->postJson('/api/session', ['email' => ' Una@Marren.example', 'password' => 'kelp-and-slate'])->assertOk()->assertJsonPath('user.name', 'una');
+        $this->postJson('/api/session', ['email' => ' Una@Marren.example', 'password' => 'kelp-and-slate'])->assertOk()
+            ->assertJsonPath('user.name', 'una');
         $this->getJson('/api/trees')->assertOk()->assertJsonPath('trees.0.name', 'Marren');
         $this->deleteJson('/api/session')->assertNoContent();
         Auth::forgetGuards();
@@ -37,7 +38,8 @@ final class AccountTest extends TestCase
 
     public function test_makes_an_account_that_has_no_trees_but_its_own(): void
     {
-        $this->postJson('/api/accounts', ['name' => 'Colm', 'email' => 'colm@marren.example', 'password' => 'herring-boats'])->assertOk()->assertJsonPath('user.email', 'colm@marren.example');
+        $this->postJson('/api/accounts', ['name' => 'Colm', 'email' => 'colm@marren.example', 'password' => 'herring-boats'])->assertOk()
+            ->assertJsonPath('user.email', 'colm@marren.example');
         $this->getJson('/api/trees')->assertOk()->assertJson(['trees' => []]);
         self::assertNotSame('herring-boats', User::query()->where('email', 'colm@marren.example')->firstOrFail()->password);
     }
@@ -54,8 +56,10 @@ final class AccountTest extends TestCase
 
     public function test_bad_input_at_the_door_names_the_field(): void
     {
-        $this->postJson('/api/accounts', ['name' => '', 'email' => 'no', 'password' => 'short'])->assertStatus(422)->assertJsonValidationErrors(['name', 'email', 'password']);
-        $this->postJson('/api/accounts', ['name' => 'X', 'email' => 'una@marren.example', 'password' => 'long-enough-1'])->assertStatus(422)->assertJsonValidationErrors(['email']);
+        $this->postJson('/api/accounts', ['name' => '', 'email' => 'no', 'password' => 'short'])->assertStatus(422)
+            ->assertJsonValidationErrors(['name', 'email', 'password']);
+        $this->postJson('/api/accounts', ['name' => 'X', 'email' => 'una@marren.example', 'password' => 'long-enough-1'])->assertStatus(422)
+            ->assertJsonValidationErrors(['email']);
     }
 
     public function test_headers_let_nothing_in_from_elsewhere(): void

@@ -19,7 +19,8 @@ final class AudienceTest extends TestCase
 
     public function test_a_living_name_in_any_text_reaches_no_reader_and_no_file(): void
     {
-        $addresses = array_values(array_filter($this->readable($this->family()), static fn (string $address): bool => ! str_contains($address, '/tiles/')));
+        $addresses = array_values(
+            array_filter($this->readable($this->family()), static fn (string $address): bool => ! str_contains($address, '/tiles/')));
         $this->person('Zenobia Quill w b 3 May 1990');
         $planted = $this->plant('Zenobia Quill');
         self::assertGreaterThan(60, count($planted), 'Planted in: '.implode(', ', $planted));
@@ -37,7 +38,8 @@ final class AudienceTest extends TestCase
 
     public function test_each_audience_may_do_what_those_before_it_may(): void
     {
-        $may = static fn (Audience $who): array => array_values(array_filter(Audience::cases(), static fn (Audience $needed): bool => $who->mayDo($needed)));
+        $may = static fn (Audience $who): array => array_values(
+            array_filter(Audience::cases(), static fn (Audience $needed): bool => $who->mayDo($needed)));
         self::assertCount(5, $may(Audience::Owner));
         self::assertSame([Audience::Editor, Audience::Reader, Audience::Public, Audience::AnotherService], $may(Audience::Editor));
         self::assertSame([Audience::Reader, Audience::Public, Audience::AnotherService], $may(Audience::Reader));
@@ -66,7 +68,8 @@ final class AudienceTest extends TestCase
                     continue;
                 }
                 try {
-                    DB::transaction(fn (): int => DB::table($table)->where('tree_id', $this->tree->id)->update([$column => DB::raw("{$column} || ' {$name}'")]));
+                    DB::transaction(fn (): int => DB::table($table)->where('tree_id', $this->tree->id)
+                        ->update([$column => DB::raw("{$column} || ' {$name}'")]));
                     $planted[] = "{$table}.{$column}";
                 } catch (QueryException) {
                     // A check of the column refuses it.

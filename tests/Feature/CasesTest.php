@@ -19,9 +19,11 @@ final class CasesTest extends TestCase
     public function test_a_line_may_be_one_of_several_until_it_is_proved(): void
     {
         [$line, $keziah, $other] = $this->line();
-        $case = $this->api('POST', '/cases', ['aspect' => 'line', 'lineId' => $line, 'people' => [$keziah, $other]])->assertOk()->json('id');
+        $case = $this->api('POST', '/cases', ['aspect' => 'line', 'lineId' => $line, 'people' => [$keziah, $other]])->assertOk()
+            ->json('id');
         $page = $this->api('GET', "/cases/{$case}")->assertOk();
-        self::assertSame(['Who is “Keziah Osk”?', 'open', '20, Servant'], [$page->json('sentence'), $page->json('state'), $page->json('line.says')]);
+        self::assertSame(['Who is “Keziah Osk”?', 'open', '20, Servant'],
+            [$page->json('sentence'), $page->json('state'), $page->json('line.says')]);
         self::assertSame(['alternative', 'alternative'], $this->placings());
         [$first, $second] = array_column($page->json('alternatives'), 'id');
 
@@ -29,7 +31,8 @@ final class CasesTest extends TestCase
         $conclude(['state' => 'probable', 'alternativeId' => $first, 'reason' => ''])->assertStatus(422);
         $conclude(['state' => 'probable', 'reason' => 'The nickname.'])->assertStatus(422);
         $conclude(['state' => 'probable', 'alternativeId' => $first, 'reason' => 'The nickname and the birthplace.'])->assertOk();
-        self::assertSame([['alternative', 'probable'], 'probable', 'Hezzy Drum'], [$this->placings(), $this->row($case)->state, $this->row($case)->decision]);
+        self::assertSame([['alternative', 'probable'], 'probable', 'Hezzy Drum'],
+            [$this->placings(), $this->row($case)->state, $this->row($case)->decision]);
         $conclude(['state' => 'proved', 'alternativeId' => $second, 'reason' => 'The letter.'])->assertOk();
         self::assertSame(['placed', 'refused'], $this->placings());
         self::assertSame([false, true], array_column($this->api('GET', "/cases/{$case}")->json('alternatives'), 'isConcluded'));
@@ -44,9 +47,12 @@ final class CasesTest extends TestCase
         $keziah = $this->person('Keziah Osk w b 1820 Tolsay');
         $ann = $this->relative($keziah, 'mother', 'Ann Osk w b 1795');
         $moll = $this->person('Moll Stair w b 1799');
-        $case = $this->api('POST', '/cases', ['aspect' => 'mother', 'personId' => $keziah, 'people' => [$ann, $moll]])->assertOk()->json('id');
+        $case = $this->api('POST', '/cases', ['aspect' => 'mother', 'personId' => $keziah, 'people' => [$ann, $moll]])->assertOk()
+            ->json('id');
         [$first, $second] = array_column($this->api('GET', "/cases/{$case}")->json('alternatives'), 'id');
-        $conclude = fn (string $state, ?string $for) => $this->api('POST', "/cases/{$case}/conclude", ['version' => $this->row($case)->version, 'state' => $state, 'alternativeId' => $for, 'reason' => 'So it seems.'])->assertOk();
+        $conclude = fn (string $state, ?string $for) => $this->api('POST', "/cases/{$case}/conclude",
+            ['version' => $this->row($case)->version, 'state' => $state, 'alternativeId' => $for, 'reason' => 'So it seems.'])
+            ->assertOk();
 
         $conclude('probable', $first);
         self::assertSame([$ann => ['probable', 'accepted']], $this->ties());
@@ -62,27 +68,37 @@ final class CasesTest extends TestCase
     {
         [$line, $keziah, $other] = $this->line();
         $birth = $this->fact($keziah, 'birth')->id;
-        $claim = $this->api('POST', "/facts/{$birth}/citations", ['sourceId' => $this->source('Register of St Osmund'), 'locator' => 'p. 8', 'words' => 'Hezzy'])->assertOk()->json('id');
+        $claim = $this->api('POST', "/facts/{$birth}/citations",
+            ['sourceId' => $this->source('Register of St Osmund'), 'locator' => 'p. 8', 'words' => 'Hezzy'])->assertOk()->json('id');
         $case = $this->api('POST', '/cases', ['aspect' => 'line', 'lineId' => $line, 'people' => [$keziah, $other]])->json('id');
         $first = $this->api('GET', "/cases/{$case}")->json('alternatives.0.id');
-        self::assertContains('Register of St Osmund, p. 8: birth about 1820, Tolsay “Hezzy”', array_column($this->api('GET', "/cases/{$case}")->json('citable'), 'words'));
-        $this->api('POST', "/cases/{$case}/points", ['text' => 'The register calls her Hezzy.', 'isFor' => true, 'alternativeId' => $first, 'claimId' => $claim])->assertOk();
-        $this->api('POST', "/cases/{$case}/points", ['text' => 'She would be a year too young.', 'isFor' => false, 'alternativeId' => $first, 'weight' => 'slight'])->assertOk();
-        self::assertSame([[true, 'slight', 'p. 8'], [false, 'slight', '']], array_map(static fn (array $point): array => [$point['isFor'], $point['weight'], preg_match('/p\. 8/', $point['cited']) === 1 ? 'p. 8' : ''], $this->api('GET', "/cases/{$case}")->json('alternatives.0.points')));
-        $this->api('POST', "/cases/{$case}/conclude", ['version' => 1, 'state' => 'probable', 'alternativeId' => $first, 'reason' => 'The register.'])->assertOk();
+        self::assertContains('Register of St Osmund, p. 8: birth about 1820, Tolsay “Hezzy”',
+            array_column($this->api('GET', "/cases/{$case}")->json('citable'), 'words'));
+        $this->api('POST', "/cases/{$case}/points",
+            ['text' => 'The register calls her Hezzy.', 'isFor' => true, 'alternativeId' => $first, 'claimId' => $claim])->assertOk();
+        $this->api('POST', "/cases/{$case}/points",
+            ['text' => 'She would be a year too young.', 'isFor' => false, 'alternativeId' => $first, 'weight' => 'slight'])->assertOk();
+        self::assertSame([[true, 'slight', 'p. 8'], [false, 'slight', '']],
+            array_map(static fn (array $point): array => [$point['isFor'], $point['weight'],
+                preg_match('/p\. 8/', $point['cited']) === 1 ? 'p. 8' : ''],
+                $this->api('GET', "/cases/{$case}")->json('alternatives.0.points')));
+        $this->api('POST', "/cases/{$case}/conclude",
+            ['version' => 1, 'state' => 'probable', 'alternativeId' => $first, 'reason' => 'The register.'])->assertOk();
 
         // A claim that it does not rest on leaves it alone.
         $aside = $this->api('POST', "/facts/{$birth}/citations", ['sourceId' => $this->source('Stones of Tolsay')])->assertOk()->json('id');
         $this->api('DELETE', "/claims/{$aside}")->assertSuccessful();
         self::assertSame('probable', $this->row($case)->state);
-        $this->api('PATCH', "/claims/{$claim}", ['version' => 1, 'information' => 'secondary', 'reading' => 'sure', 'informant' => ''])->assertOk();
+        $this->api('PATCH', "/claims/{$claim}", ['version' => 1, 'information' => 'secondary', 'reading' => 'sure', 'informant' => ''])
+            ->assertOk();
         self::assertSame(['open', 'A claim that it rests on was changed.'], [$this->row($case)->state, $this->row($case)->reopened_by]);
         $this->api('POST', '/journal/undo')->assertOk();
         self::assertSame('probable', $this->row($case)->state);
 
         // The thread knows what the case rests on, and what rests on the case.
         $page = $this->api('GET', "/impact/claim/{$claim}")->assertOk();
-        self::assertSame(['fact' => 'falls', 'placing' => 'unproved', 'decision' => 'opens again'], array_column($page->json('effects'), 'outcome', 'kind'));
+        self::assertSame(['fact' => 'falls', 'placing' => 'unproved', 'decision' => 'opens again'],
+            array_column($page->json('effects'), 'outcome', 'kind'));
         $this->api('POST', "/impact/claim/{$claim}", ['why' => 'Another Hezzy.', 'seen' => $page->json('mark')])->assertOk();
         self::assertSame([['alternative', 'alternative'], 'open'], [$this->placings(), $this->row($case)->state]);
     }
@@ -97,14 +113,19 @@ final class CasesTest extends TestCase
         $this->api('POST', "/people/{$hezzy}/facts", ['kind' => 'census', 'date' => '1861', 'place' => 'Little Orran'])->assertOk();
         $case = $this->api('POST', '/cases', ['aspect' => 'same', 'personId' => $keziah, 'people' => [$hezzy]])->assertOk()->json('id');
         self::assertSame('Are Keziah Osk and Hezzy Drum one person?', $this->api('GET', "/cases/{$case}")->json('sentence'));
-        $this->api('POST', '/searches', ['lookedFor' => 'Keziah Osk', 'lookedIn' => 'Census of 1861, Tolsay, every schedule', 'outcome' => 'nothing', 'isWhole' => true, 'people' => [$keziah], 'date' => '3 May 1999'])->assertOk();
+        $this->api('POST', '/searches',
+            ['lookedFor' => 'Keziah Osk', 'lookedIn' => 'Census of 1861, Tolsay, every schedule', 'outcome' => 'nothing', 'isWhole' => true,
+                'people' => [$keziah], 'date' => '3 May 1999'])->assertOk();
 
         $beside = $this->api('GET', "/cases/{$case}/beside?on=1841")->assertOk();
         $at = array_column($beside->json('people'), null, 'name');
-        self::assertSame(['18–23', '15–16', 'sister of Keziah', 'Kirkhaven', '1843'], [$at['Keziah Osk']['age'], $at['Marion Osk']['age'], $at['Marion Osk']['who'], $at['Marion Osk']['place'], $at['Marion Osk']['when']]);
+        self::assertSame(['18–23', '15–16', 'sister of Keziah', 'Kirkhaven', '1843'],
+            [$at['Keziah Osk']['age'], $at['Marion Osk']['age'], $at['Marion Osk']['who'], $at['Marion Osk']['place'],
+                $at['Marion Osk']['when']]);
         self::assertContains('hezzy', array_column($beside->json('names'), 'variants', 'name')['Keziah']);
         $seen = array_column($beside->json('seen'), null, 'name');
-        self::assertSame(['about 1820, birth, Tolsay', 'Census of 1861, Tolsay, every schedule', '1861, census, Little Orran', ''], [$seen['Keziah Osk']['last'], $seen['Keziah Osk']['missing'], $seen['Hezzy Drum']['last'], $seen['Hezzy Drum']['missing']]);
+        self::assertSame(['about 1820, birth, Tolsay', 'Census of 1861, Tolsay, every schedule', '1861, census, Little Orran', ''],
+            [$seen['Keziah Osk']['last'], $seen['Keziah Osk']['missing'], $seen['Hezzy Drum']['last'], $seen['Hezzy Drum']['missing']]);
         self::assertSame('Keziah Osk', $this->api('GET', '/searches?q=schedule')->json('searches.0.people.0.name'));
         self::assertSame([], $this->api('GET', '/searches?q=nowhere')->json('searches'));
     }
@@ -128,7 +149,10 @@ final class CasesTest extends TestCase
     {
         $source = $this->source('Census of the Marren Isles, 1841');
         $record = $this->api('POST', "/sources/{$source}/records", ['kind' => 'census-1841'])->assertOk()->json('id');
-        $this->api('PUT', "/records/{$record}", ['version' => 1, 'date' => '6 June 1841', 'lines' => [['id' => self::LINE, 'name' => 'Keziah Osk', 'columns' => ['age' => '20', 'occupation' => 'Servant']]]])->assertOk();
+        $this->api('PUT', "/records/{$record}",
+            ['version' => 1, 'date' => '6 June 1841',
+                'lines' => [['id' => self::LINE, 'name' => 'Keziah Osk', 'columns' => ['age' => '20', 'occupation' => 'Servant']]]])
+            ->assertOk();
 
         return [self::LINE, $this->person('Hezzy Drum w b abt 1820 Tolsay'), $this->person('Keziah Osk w b 1816 Slatequay')];
     }
@@ -147,7 +171,8 @@ final class CasesTest extends TestCase
     /** @return array<string, array{string, string}> proof and standing, by parent */
     private function ties(): array
     {
-        return Parentage::query()->orderBy('id')->get()->mapWithKeys(static fn (Parentage $tie): array => [$tie->person_id => [$tie->proof, $tie->standing]])->all();
+        return Parentage::query()->orderBy('id')->get()
+            ->mapWithKeys(static fn (Parentage $tie): array => [$tie->person_id => [$tie->proof, $tie->standing]])->all();
     }
 
     public function test_of_two_of_one_name_the_one_in_hand_is_concluded(): void
@@ -156,7 +181,8 @@ final class CasesTest extends TestCase
         $both = [$this->person('Magnus Tarrel h b 1818'), $this->person('Magnus Tarrel h b 1821')];
         $case = $this->api('POST', '/cases', ['aspect' => 'father', 'personId' => $child, 'people' => $both])->assertOk()->json('id');
         $second = $this->api('GET', "/cases/{$case}")->json('alternatives.1.id');
-        $this->api('POST', "/cases/{$case}/conclude", ['version' => 1, 'state' => 'probable', 'alternativeId' => $second, 'reason' => 'The elder was at sea.'])->assertOk();
+        $this->api('POST', "/cases/{$case}/conclude",
+            ['version' => 1, 'state' => 'probable', 'alternativeId' => $second, 'reason' => 'The elder was at sea.'])->assertOk();
         self::assertSame([false, true], $this->api('GET', "/cases/{$case}")->json('alternatives.*.isConcluded'));
     }
 
@@ -166,13 +192,20 @@ final class CasesTest extends TestCase
         $hezzy = $this->person('Hezzy Drum w d 6 Dec 1889');
         $case = $this->api('POST', '/cases', ['aspect' => 'same', 'personId' => $keziah, 'people' => [$hezzy]])->assertOk()->json('id');
         $one = $this->api('GET', "/cases/{$case}")->json('alternatives.0.id');
-        $this->api('POST', "/cases/{$case}/points", ['text' => 'Hezzy is the pet form.', 'isFor' => true, 'weight' => 'strong', 'alternativeId' => $one])->assertOk();
-        $this->api('POST', "/cases/{$case}/conclude", ['version' => 1, 'state' => 'probable', 'alternativeId' => $one, 'reason' => 'Nobody else fits.'])->assertOk();
-        $this->api('POST', '/searches', ['lookedFor' => 'her burial', 'lookedIn' => 'Burials of St Osmund', 'date' => '2 Nov 2021', 'outcome' => 'nothing', 'isWhole' => true, 'people' => [$keziah, $hezzy]])->assertOk();
+        $this->api('POST', "/cases/{$case}/points",
+            ['text' => 'Hezzy is the pet form.', 'isFor' => true, 'weight' => 'strong', 'alternativeId' => $one])->assertOk();
+        $this->api('POST', "/cases/{$case}/conclude",
+            ['version' => 1, 'state' => 'probable', 'alternativeId' => $one, 'reason' => 'Nobody else fits.'])->assertOk();
+        $this->api('POST', '/searches',
+            ['lookedFor' => 'her burial', 'lookedIn' => 'Burials of St Osmund', 'date' => '2 Nov 2021', 'outcome' => 'nothing',
+                'isWhole' => true, 'people' => [$keziah, $hezzy]])->assertOk();
         $death = $this->fact($hezzy, 'death')->id;
-        $claim = $this->api('POST', "/facts/{$death}/citations", ['sourceId' => $this->source('Civil Registration'), 'locator' => 'no. 1'])->assertOk()->json('id');
-        $this->api('POST', "/impact/claim/{$claim}", ['why' => 'It is of another Hezzy.', 'seen' => $this->api('GET', "/impact/claim/{$claim}")->json('mark')])->assertOk();
-        $said = static fn (string $file): string => (string) preg_replace('/^1 CHAN\n2 DATE .*\n3 TIME .*\n/m', '', (string) strstr($file, "\n0 @"));
+        $claim = $this->api('POST', "/facts/{$death}/citations", ['sourceId' => $this->source('Civil Registration'), 'locator' => 'no. 1'])
+            ->assertOk()->json('id');
+        $this->api('POST', "/impact/claim/{$claim}",
+            ['why' => 'It is of another Hezzy.', 'seen' => $this->api('GET', "/impact/claim/{$claim}")->json('mark')])->assertOk();
+        $said = static fn (string $file): string => (string) preg_replace('/^1 CHAN\n2 DATE .*\n3 TIME .*\n/m', '',
+            (string) strstr($file, "\n0 @"));
         $file = $this->exported();
         self::assertStringContainsString("3 QUAY 0\n3 _NB_CLASSED\n", $file);
         self::assertStringContainsString('4 _NB_WITHDRAWN It is of another Hezzy.', $file);
@@ -182,7 +215,8 @@ final class CasesTest extends TestCase
         $this->bringInto($file)->assertOk();
         self::assertSame($said($file), $said($this->exported()));
         $again = $this->api('GET', '/cases/'.Question::query()->where('kind', 'identity')->value('id'))->assertOk();
-        self::assertSame(['probable', 'Nobody else fits.', 'Hezzy is the pet form.'], [$again->json('state'), $again->json('reason'), $again->json('alternatives.0.points.0.text')]);
+        self::assertSame(['probable', 'Nobody else fits.', 'Hezzy is the pet form.'],
+            [$again->json('state'), $again->json('reason'), $again->json('alternatives.0.points.0.text')]);
         self::assertSame(['her burial'], $this->api('GET', '/searches')->json('searches.*.lookedFor'));
     }
 }

@@ -12,14 +12,17 @@ final class CitedInWordsTest extends TestCase
 {
     use UploadsFiles;
 
-    private const FILE = "0 HEAD\n1 GEDC\n2 VERS 5.5.1\n1 CHAR UTF-8\n0 @I1@ INDI\n1 NAME Ann /Osk/\n1 BIRT\n2 DATE 1850\n2 SOUR Letter of an aunt\n3 TEXT she says so\n1 DEAT\n2 DATE 1900\n2 SOUR Letter of an aunt\n0 TRLR\n";
+    private const FILE = "0 HEAD\n1 GEDC\n2 VERS 5.5.1\n1 CHAR UTF-8\n0 @I1@ INDI\n1 NAME Ann /Osk/\n1 BIRT\n2 DATE 1850\n2 SOUR Letter "
+        ."of an aunt\n3 TEXT she says so\n1 DEAT\n2 DATE 1900\n2 SOUR Letter of an aunt\n0 TRLR\n";
 
     public function test_they_stand_on_the_fact_and_are_one_record(): void
     {
         $this->bringInto(self::FILE)->assertSuccessful();
         $person = (string) DB::table('people')->where('tree_id', $this->tree->id)->value('id');
         $facts = $this->api('GET', "/people/{$person}")->assertOk()->json('facts');
-        self::assertSame([['Letter of an aunt'], ['Letter of an aunt']], array_map(static fn (array $fact): array => array_column($fact['citations'], 'locator'), $facts), (string) json_encode($facts[0]['citations']));
+        self::assertSame([['Letter of an aunt'], ['Letter of an aunt']],
+            array_map(static fn (array $fact): array => array_column($fact['citations'], 'locator'), $facts),
+            (string) json_encode($facts[0]['citations']));
         $sources = DB::table('sources')->where('tree_id', $this->tree->id)->pluck('title', 'id')->all();
         self::assertSame(['Cited in words'], array_values($sources));
         self::assertContains('Letter of an aunt', DB::table('records')->where('tree_id', $this->tree->id)->pluck('locator')->all());
@@ -49,6 +52,7 @@ final class CitedInWordsTest extends TestCase
 
     private function out(Version $version): string
     {
-        return (string) $this->get("/api/trees/{$this->tree->id}/exchange/export?version={$version->value}&living=keep")->assertOk()->streamedContent();
+        return (string) $this->get("/api/trees/{$this->tree->id}/exchange/export?version={$version->value}&living=keep")->assertOk()
+            ->streamedContent();
     }
 }

@@ -17,12 +17,15 @@ final class CommandRefusalsTest extends TestCase
     /** @return iterable<string, array{string, array<string, string|bool>, string}> */
     public static function refusals(): iterable
     {
-        yield 'kin in a tree that is not there' => ['bough:kin', ['tree' => 'Nowhere', 'a' => '1', 'b' => '2'], 'There is no tree of that name.'];
+        yield 'kin in a tree that is not there' => ['bough:kin', ['tree' => 'Nowhere', 'a' => '1', 'b' => '2'],
+            'There is no tree of that name.'];
         yield 'kin of nobody' => ['bough:kin', ['tree' => 'Marren', 'a' => '1', 'b' => '99'], '99'];
         yield 'kin of a pointer that is none' => ['bough:kin', ['tree' => 'Marren', 'a' => '1', 'b' => '@I99@'], '@I99@'];
-        yield 'an export of a tree that is not there' => ['bough:export', ['tree' => 'Nowhere', '--to' => '/tmp/nb-none.ged'], 'There is no tree of that name.'];
+        yield 'an export of a tree that is not there' => ['bough:export', ['tree' => 'Nowhere', '--to' => '/tmp/nb-none.ged'],
+            'There is no tree of that name.'];
         yield 'kinds of a tree that is not there' => ['bough:kinds', ['tree' => 'Nowhere'], 'There is no tree of that name.'];
-        yield 'a match in a tree that is not there' => ['bough:match', ['tree' => 'Nowhere', '--record' => '/nowhere.json'], 'There is no tree of that name.'];
+        yield 'a match in a tree that is not there' => ['bough:match', ['tree' => 'Nowhere', '--record' => '/nowhere.json'],
+            'There is no tree of that name.'];
         yield 'a match of a record that is not there' => ['bough:match', ['tree' => 'Marren', '--record' => '/nowhere.json'], ''];
         yield 'an import of a folder' => ['bough:import', ['file' => '/tmp', '--tree' => 'X'], ''];
     }
@@ -62,10 +65,12 @@ final class CommandRefusalsTest extends TestCase
         $kinds = json_decode(Artisan::output(), true);
         self::assertSame(array_keys(RecordKinds::all()), array_column($kinds, 'kind'));
         foreach ($kinds as $kind) {
-            self::assertStringContainsString("{$kind['kind']}  {$kind['name']}\n    roles: ".implode(', ', array_column($kind['roles'], 'code')), $words);
+            self::assertStringContainsString("{$kind['kind']}  {$kind['name']}\n    roles: "
+                .implode(', ', array_column($kind['roles'], 'code')), $words);
             self::assertNotSame([], $kind['columns'], $kind['kind']);
         }
-        $own = $this->api('POST', '/record-kinds', ['template' => json_encode(RecordKinds::named('letter')->toArray())])->assertOk()->json('id');
+        $own = $this->api('POST', '/record-kinds', ['template' => json_encode(RecordKinds::named('letter')->toArray())])->assertOk()
+            ->json('id');
         self::assertSame(0, Artisan::call('bough:kinds', ['tree' => 'Marren', '--json' => true]));
         self::assertContains($own, array_column(json_decode(Artisan::output(), true), 'kind'));
     }
@@ -105,6 +110,7 @@ final class CommandRefusalsTest extends TestCase
     /** @return array<int, array<string, mixed>> */
     private function lines(): array
     {
-        return DB::table('person_lines')->where('tree_id', $this->tree->id)->orderBy('number')->get()->map(static fn (\stdClass $row): array => (array) $row)->all();
+        return DB::table('person_lines')->where('tree_id', $this->tree->id)->orderBy('number')->get()
+            ->map(static fn (\stdClass $row): array => (array) $row)->all();
     }
 }

@@ -26,14 +26,19 @@ final class CommandsTest extends TestCase
 
     public function test_a_file_in_and_out(): void
     {
-        self::assertSame(0, Artisan::call('bough:import', ['file' => self::coreFile('isles-551.ged'), '--tree' => 'From a file', '--json' => true]));
+        self::assertSame(0,
+            Artisan::call('bough:import', ['file' => self::coreFile('isles-551.ged'), '--tree' => 'From a file', '--json' => true]));
         $report = json_decode(Artisan::output(), true);
-        self::assertSame(['tree', 'people', 'families', 'events', 'sources', 'records', 'media', 'notes', 'lines', 'unplaced', 'kept', 'repaired', 'pictures', 'seconds'], array_keys($report));
+        self::assertSame(
+            ['tree', 'people', 'families', 'events', 'sources', 'records', 'media', 'notes', 'lines', 'unplaced', 'kept', 'repaired',
+                'pictures', 'seconds'], array_keys($report));
         self::assertSame([3, 1, 70], [$report['people'], $report['families'], $report['lines']]);
 
         $to = (string) tempnam(sys_get_temp_dir(), 'nb');
-        self::assertSame(0, Artisan::call('bough:export', ['tree' => 'From a file', '--to' => $to, '--standard' => '5.5.1', '--living' => 'keep']));
-        self::assertSame(SaysTheSame::normalised((string) file_get_contents(self::coreFile('isles-551.ged'))), SaysTheSame::normalised((string) file_get_contents($to)));
+        self::assertSame(0,
+            Artisan::call('bough:export', ['tree' => 'From a file', '--to' => $to, '--standard' => '5.5.1', '--living' => 'keep']));
+        self::assertSame(SaysTheSame::normalised((string) file_get_contents(self::coreFile('isles-551.ged'))),
+            SaysTheSame::normalised((string) file_get_contents($to)));
     }
 
     public function test_a_refused_file_gets_a_sentence_and_makes_no_tree(): void
@@ -67,7 +72,8 @@ final class CommandsTest extends TestCase
         self::assertGreaterThan(10, count($this->api('GET', "/drawings/ancestors/{$this->tree->centre_person_id}")->json('boxes')));
         self::assertGreaterThanOrEqual(150, DB::table('roll_lines')->where('tree_id', $this->tree->id)->distinct()->count('record_id'));
         self::assertSame([40, 40], [$this->api('GET', '/pictures')->json('total'), DB::table('jobs')->where('queue', 'previews')->count()]);
-        self::assertSame([], DB::table('events')->where('tree_id', $this->tree->id)->where('standing', 'rival')->pluck('kind')->all(), 'A roll of the demo contradicts its family by a slip of ours.');
+        self::assertSame([], DB::table('events')->where('tree_id', $this->tree->id)->where('standing', 'rival')->pluck('kind')->all(),
+            'A roll of the demo contradicts its family by a slip of ours.');
         self::assertSame(0, DB::table('runs')->where('tree_id', $this->tree->id)->count());
     }
 }

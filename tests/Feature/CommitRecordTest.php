@@ -43,7 +43,8 @@ final class CommitRecordTest extends TestCase
 
         // A register that tells the wedding by itself confirms it.
         $wedding = Event::query()->where('kind', 'marriage')->firstOrFail();
-        $this->api('POST', "/facts/{$wedding->id}/citations", ['sourceId' => $this->source('Register of St Bregan'), 'locator' => '1884'])->assertOk();
+        $this->api('POST', "/facts/{$wedding->id}/citations", ['sourceId' => $this->source('Register of St Bregan'), 'locator' => '1884'])
+            ->assertOk();
         $this->takeIn($record, $all);
         self::assertSame(2, DB::table('parentages')->where('tree_id', $this->tree->id)->count());
     }
@@ -57,14 +58,19 @@ final class CommitRecordTest extends TestCase
         $record = $this->record('birth-certificate');
         [$line] = $this->keep($record, '2 June 1850', [['Ewan Tarrel', 'child', ['born' => '4 May 1850']]]);
         $choice = ['lineId' => $line, 'as' => 'placed', 'personId' => $ewan];
-        $told = self::told($this->api('POST', "/records/{$record}/line-up", ['choices' => [$choice]])->assertOk()->json('lines.0.told'), 'aspect', 'birth');
-        self::assertSame(['contradicts', 'It contradicts what is accepted, 3 May 1845, and repeats what was ruled out because: It is his cousin’s.'], [$told['state'], $told['ground']]);
+        $told = self::told($this->api('POST', "/records/{$record}/line-up", ['choices' => [$choice]])->assertOk()->json('lines.0.told'),
+            'aspect', 'birth');
+        self::assertSame(
+            ['contradicts', 'It contradicts what is accepted, 3 May 1845, and repeats what was ruled out because: It is his cousin’s.'],
+            [$told['state'], $told['ground']]);
 
         $this->takeIn($record, [$choice]);
-        self::assertSame(2, Event::query()->where('person_id', $ewan)->where('kind', 'birth')->count(), 'It is cited where it stands, and made no second time.');
+        self::assertSame(2, Event::query()->where('person_id', $ewan)->where('kind', 'birth')->count(),
+            'It is cited where it stands, and made no second time.');
         self::assertSame(1, Claim::query()->where('event_id', $wrong)->where('record_id', $record)->count());
         $question = Question::query()->sole();
-        self::assertSame(['birth', 'open', 'A record says again what was ruled out: 4 May 1850.'], [$question->aspect, $question->state, $question->title]);
+        self::assertSame(['birth', 'open', 'A record says again what was ruled out: 4 May 1850.'],
+            [$question->aspect, $question->state, $question->title]);
         $this->api('GET', "/questions/{$question->id}")->assertOk();
     }
 
@@ -73,13 +79,16 @@ final class CommitRecordTest extends TestCase
         $ewan = $this->person('Ewan Tarrel h b 3 May 1845 Hask');
         $wrong = $this->api('POST', "/people/{$ewan}/facts", ['kind' => 'birth', 'date' => '4 May 1850'])->assertOk()->json('id');
         $question = Question::query()->sole();
-        $this->api('POST', "/questions/{$question->id}/decide", ['version' => $question->version, 'factId' => $this->fact($ewan, 'birth')->id, 'standings' => [$wrong => 'ruled out'], 'reason' => 'The register.'])->assertSuccessful();
+        $this->api('POST', "/questions/{$question->id}/decide",
+            ['version' => $question->version, 'factId' => $this->fact($ewan, 'birth')->id, 'standings' => [$wrong => 'ruled out'],
+                'reason' => 'The register.'])->assertSuccessful();
         self::assertSame('ruled out', Event::query()->where('id', $wrong)->value('standing'));
         $record = $this->record('birth-certificate');
         [$line] = $this->keep($record, '2 June 1850', [['Ewan Tarrel', 'child', ['born' => '4 May 1850']]]);
         $this->takeIn($record, [['lineId' => $line, 'as' => 'placed', 'personId' => $ewan]]);
 
-        self::assertSame(['open', 'A claim supports what was ruled out: 4 May 1850.'], [$question->refresh()->state, $question->reopened_by]);
+        self::assertSame(['open', 'A claim supports what was ruled out: 4 May 1850.'],
+            [$question->refresh()->state, $question->reopened_by]);
     }
 
     public function test_a_couple_and_a_parent_who_were_ruled_out_are_not_made_again(): void
@@ -90,17 +99,23 @@ final class CommitRecordTest extends TestCase
         $page = $this->api('GET', "/people/{$ewan}");
         $isbel = (string) DB::table('people')->where('tree_id', $this->tree->id)->where('number', 2)->value('id');
         $tie = (string) DB::table('union_partners')->where('tree_id', $this->tree->id)->where('person_id', $isbel)->value('id');
-        $this->api('POST', "/union-partners/{$tie}/standing", ['standing' => 'ruled out', 'why' => 'Another couple of that name'])->assertSuccessful();
+        $this->api('POST', "/union-partners/{$tie}/standing", ['standing' => 'ruled out', 'why' => 'Another couple of that name'])
+            ->assertSuccessful();
         $set = (string) DB::table('parent_sets')->where('tree_id', $this->tree->id)->value('id');
-        $this->api('PATCH', "/parent-sets/{$set}", ['standing' => 'ruled out', 'personId' => $ewan, 'why' => 'He was at sea'])->assertSuccessful();
+        $this->api('PATCH', "/parent-sets/{$set}", ['standing' => 'ruled out', 'personId' => $ewan, 'why' => 'He was at sea'])
+            ->assertSuccessful();
         $record = $this->record('census-1901');
         [$head, $wife, $son] = $this->keep($record, '31 March 1901', [
-            ['Ewan Tarrel', '', ['relation' => 'Head', 'age' => '40', 'sex' => 'M']], ['Isbel Tarrel', '', ['relation' => 'Wife', 'age' => '38', 'sex' => 'F']], ['Magnus Tarrel', '', ['relation' => 'Son', 'age' => '9', 'sex' => 'M']],
+            ['Ewan Tarrel', '', ['relation' => 'Head', 'age' => '40', 'sex' => 'M']],
+            ['Isbel Tarrel', '', ['relation' => 'Wife', 'age' => '38', 'sex' => 'F']],
+            ['Magnus Tarrel', '', ['relation' => 'Son', 'age' => '9', 'sex' => 'M']],
         ]);
-        $choices = [['lineId' => $head, 'as' => 'placed', 'personId' => $ewan], ['lineId' => $wife, 'as' => 'placed', 'personId' => $isbel], ['lineId' => $son, 'as' => 'placed', 'personId' => $magnus]];
+        $choices = [['lineId' => $head, 'as' => 'placed', 'personId' => $ewan], ['lineId' => $wife, 'as' => 'placed', 'personId' => $isbel],
+            ['lineId' => $son, 'as' => 'placed', 'personId' => $magnus]];
         $lines = $this->api('POST', "/records/{$record}/line-up", ['choices' => $choices])->assertOk()->json('lines');
         $partner = self::told($lines[1]['told'], 'of', 'partner');
-        self::assertSame(['contradicts', 'They were ruled out as a couple because: Another couple of that name.'], [$partner['state'], $partner['ground']]);
+        self::assertSame(['contradicts', 'They were ruled out as a couple because: Another couple of that name.'],
+            [$partner['state'], $partner['ground']]);
         $child = self::told($lines[2]['told'], 'of', 'child');
         self::assertSame(['contradicts', 'That was ruled out because: He was at sea.'], [$child['state'], $child['ground']]);
         $before = [DB::table('unions')->count(), DB::table('parentages')->count()];
@@ -115,8 +130,11 @@ final class CommitRecordTest extends TestCase
         $record = $this->record('census-1901');
         [$line] = $this->keep($record, '2 April 1911', [['Ewan Tarrel', '', ['relation' => 'Head', 'age' => '24', 'sex' => 'M']]]);
         $choice = ['lineId' => $line, 'as' => 'placed', 'personId' => $ewan];
-        $refused = $this->api('POST', "/records/{$record}/take-in", ['version' => Record::query()->findOrFail($record)->version, 'choices' => [$choice]])->assertStatus(409);
-        self::assertStringContainsString('Ewan Tarrel is placed on Ewan Tarrel (no. 1), who did not live that day. The line is of 2 Apr 1911, and the death was by 4 May 1903. Write why', $refused->json('message'));
+        $refused = $this->api('POST', "/records/{$record}/take-in",
+            ['version' => Record::query()->findOrFail($record)->version, 'choices' => [$choice]])->assertStatus(409);
+        self::assertStringContainsString(
+            'Ewan Tarrel is placed on Ewan Tarrel (no. 1), who did not live that day. The line is of 2 Apr 1911, and the death was by 4 '
+                .'May 1903. Write why', $refused->json('message'));
         self::assertSame(0, Placing::query()->count());
 
         app(StoredWindows::class)->rebuild();
@@ -134,27 +152,38 @@ final class CommitRecordTest extends TestCase
         $una = $this->relative($ewan, 'child', 'Una Tarrel w b 3 Apr 1898 Hask');
         $late = $this->relative($ewan, 'child', 'Una Tarrel w b Dec 1900 Hask');
         $record = $this->record('census-1901');
-        $lines = $this->keep($record, '31 March 1901', [['Ewan Tarrel', '', ['relation' => 'Head', 'age' => '30', 'sex' => 'M']], ['Una Tarrel', '', ['relation' => 'Daughter', 'age' => '3 mo', 'sex' => 'F']]]);
+        $lines = $this->keep($record, '31 March 1901',
+            [['Ewan Tarrel', '', ['relation' => 'Head', 'age' => '30', 'sex' => 'M']],
+                ['Una Tarrel', '', ['relation' => 'Daughter', 'age' => '3 mo', 'sex' => 'F']]]);
         $lined = $this->api('POST', "/records/{$record}/line-up", ['choices' => []])->assertOk()->json();
         self::assertSame([$ewan, $late], array_column($lined['lines'], 'personId'));
         self::assertSame('2 lines fit Ewan Tarrel and family in name, age and relation.', $lined['reason']);
-        $birth = self::told($this->api('POST', "/records/{$record}/line-up", ['choices' => [['lineId' => $lines[1], 'as' => 'placed', 'personId' => $una]]])->json('lines.1.told'), 'aspect', 'birth');
+        $birth = self::told(
+            $this->api('POST', "/records/{$record}/line-up", ['choices' => [['lineId' => $lines[1], 'as' => 'placed', 'personId' => $una]]])
+                ->json('lines.1.told'), 'aspect', 'birth');
         self::assertSame('strains', $birth['state']);
     }
 
     public function test_a_ditto_under_a_doubted_name_makes_a_person_of_that_surname(): void
     {
         $record = $this->record('census-1901');
-        $lines = $this->keep($record, '31 March 1901', [['Jan van der Osk', '', ['relation' => 'Head', 'age' => '40']], ['Tam? do', '', ['relation' => 'Son', 'age' => '7?']]]);
+        $lines = $this->keep($record, '31 March 1901',
+            [['Jan van der Osk', '', ['relation' => 'Head', 'age' => '40']], ['Tam? do', '', ['relation' => 'Son', 'age' => '7?']]]);
         $kept = $this->api('GET', "/records/{$record}")->json('lines.1');
-        self::assertSame(['Tam van der Osk', 'Tam? do', '?', '7'], [$kept['name'], $kept['columns']['name~'], $kept['columns']['name?'], $kept['columns']['age']]);
+        self::assertSame(['Tam van der Osk', 'Tam? do', '?', '7'],
+            [$kept['name'], $kept['columns']['name~'], $kept['columns']['name?'], $kept['columns']['age']]);
         $this->takeIn($record, array_map(static fn (string $line): array => ['lineId' => $line, 'as' => 'new'], $lines));
         $tam = Name::query()->where('given', 'Tam')->sole();
         self::assertSame(['van der', 'Osk'], [$tam->surname_prefix, $tam->surname]);
 
-        $read = $this->api('POST', '/reading/lines', ['from' => 1, 'lines' => [['id' => $lines[0], 'name' => 'Jan van der Osk'], ['id' => $lines[1], 'name' => 'Una "', 'columns' => ['trade' => 'Tarrel / Farrel?']]]])->assertOk();
-        self::assertSame([['id' => $lines[1], 'name' => 'Una van der Osk', 'columns' => ['trade' => 'Tarrel', 'trade?' => 'Farrel', 'name~' => 'Una "']]], $read->json('lines'));
-        self::assertStringContainsString('"columns":{}', (string) $this->api('POST', '/reading/lines', ['lines' => [['id' => $lines[0], 'name' => 'Una']]])->assertOk()->getContent());
+        $read = $this->api('POST', '/reading/lines',
+            ['from' => 1, 'lines' => [['id' => $lines[0], 'name' => 'Jan van der Osk'],
+                ['id' => $lines[1], 'name' => 'Una "', 'columns' => ['trade' => 'Tarrel / Farrel?']]]])->assertOk();
+        self::assertSame(
+            [['id' => $lines[1], 'name' => 'Una van der Osk',
+                'columns' => ['trade' => 'Tarrel', 'trade?' => 'Farrel', 'name~' => 'Una "']]], $read->json('lines'));
+        self::assertStringContainsString('"columns":{}',
+            (string) $this->api('POST', '/reading/lines', ['lines' => [['id' => $lines[0], 'name' => 'Una']]])->assertOk()->getContent());
     }
 
     public function test_the_reason_offered_names_nothing_that_the_record_does_not_ask(): void
@@ -162,7 +191,8 @@ final class CommitRecordTest extends TestCase
         $this->relative($this->person('Ewan Tarrel h b 1845 Hask'), 'partner', 'Isbel Quillan w b 1847 m 3 May 1870 Hask');
         $record = $this->record('marriage');
         $this->keep($record, '3 May 1870', [['Ewan Tarrel', 'groom', []], ['Isbel Quillan', 'bride', []]]);
-        self::assertSame('2 lines fit Ewan Tarrel and family in name, relation and marriage.', $this->api('POST', "/records/{$record}/line-up", ['choices' => []])->assertOk()->json('reason'));
+        self::assertSame('2 lines fit Ewan Tarrel and family in name, relation and marriage.',
+            $this->api('POST', "/records/{$record}/line-up", ['choices' => []])->assertOk()->json('reason'));
     }
 
     /**
@@ -190,8 +220,12 @@ final class CommitRecordTest extends TestCase
      */
     private function keep(string $record, string $date, array $rows): array
     {
-        $lines = array_map(static fn (array $row): array => ['id' => (string) Str::uuid7(), 'name' => $row[0], 'role' => $row[1], 'columns' => $row[2]], $rows);
-        $this->api('PUT', "/records/{$record}", ['version' => Record::query()->findOrFail($record)->version, 'date' => $date, 'place' => 'Hask', 'lines' => $lines])->assertOk();
+        $lines = array_map(
+            static fn (array $row): array => ['id' => (string) Str::uuid7(), 'name' => $row[0], 'role' => $row[1],
+                'columns' => $row[2]], $rows);
+        $this->api('PUT', "/records/{$record}",
+            ['version' => Record::query()->findOrFail($record)->version, 'date' => $date, 'place' => 'Hask', 'lines' => $lines])
+            ->assertOk();
 
         return array_column($lines, 'id');
     }
@@ -199,6 +233,7 @@ final class CommitRecordTest extends TestCase
     /** @param  list<array<string, mixed>>  $choices */
     private function takeIn(string $record, array $choices): void
     {
-        $this->api('POST', "/records/{$record}/take-in", ['version' => Record::query()->findOrFail($record)->version, 'choices' => $choices, 'why' => 'It says so.'])->assertOk();
+        $this->api('POST', "/records/{$record}/take-in",
+            ['version' => Record::query()->findOrFail($record)->version, 'choices' => $choices, 'why' => 'It says so.'])->assertOk();
     }
 }

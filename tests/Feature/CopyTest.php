@@ -49,7 +49,8 @@ final class CopyTest extends TestCase
 
         $here = $this->tree;
         $this->tree = $copy;
-        self::assertSame(str_replace('Marren', 'Marren, as it was', $before), str_replace('Marren, as it was, as it was', 'Marren, as it was', $this->exported()));
+        self::assertSame(str_replace('Marren', 'Marren, as it was', $before),
+            str_replace('Marren, as it was, as it was', 'Marren, as it was', $this->exported()));
         $this->api('PATCH', '/facts/'.$this->fact($ewan, 'birth')->id, ['date' => '1848', 'version' => 1])->assertOk();
         $this->person('Somebody New');
         $this->tree = $here;
@@ -84,8 +85,10 @@ final class CopyTest extends TestCase
     public function test_a_copy_whose_worker_is_gone_is_given_up_with_the_tree_made_for_it(): void
     {
         $into = Tree::begin('Never came', $this->user);
-        $run = Run::query()->create(['tree_id' => $this->tree->id, 'user_id' => $this->user->id, 'kind' => 'copy', 'state' => 'running', 'title' => 'A copy',
-            'asked' => ['into' => $into->id], 'done' => 10, 'total' => 100, 'said' => '', 'heartbeat_at' => now()->subMinutes(10)]);
+        $run = Run::query()
+            ->create(['tree_id' => $this->tree->id, 'user_id' => $this->user->id, 'kind' => 'copy', 'state' => 'running',
+                'title' => 'A copy',
+                'asked' => ['into' => $into->id], 'done' => 10, 'total' => 100, 'said' => '', 'heartbeat_at' => now()->subMinutes(10)]);
         $this->api('GET', '/exchange')->assertOk();
         self::assertSame('failed', $run->refresh()->state);
         self::assertStringContainsString('Copy the tree again', $run->said);
@@ -95,7 +98,9 @@ final class CopyTest extends TestCase
 
     public function test_a_copy_waits_while_something_else_is_done_with_the_tree(): void
     {
-        Run::query()->create(['tree_id' => $this->tree->id, 'kind' => 'import', 'state' => 'running', 'title' => 'a.ged', 'asked' => [], 'done' => 0, 'total' => 100, 'said' => '', 'heartbeat_at' => now()]);
+        Run::query()->create(
+            ['tree_id' => $this->tree->id, 'kind' => 'import', 'state' => 'running', 'title' => 'a.ged', 'asked' => [], 'done' => 0,
+                'total' => 100, 'said' => '', 'heartbeat_at' => now()]);
         $this->api('POST', '/copies', ['name' => 'Too soon'])->assertStatus(409);
         self::assertSame(0, Tree::query()->where('name', 'Too soon')->count());
     }

@@ -33,6 +33,7 @@ final class CountedTiesTest extends TestCase
         $this->api('POST', "/union-partners/{$tie->id}/standing", ['standing' => 'ruled out', 'why' => 'Another Jean.'])->assertNoContent();
 
         self::assertSame([], $this->api('GET', '/unions?q=osk')->json('unions'));
-        self::assertStringNotContainsString('Jean Osk', json_encode($this->api('GET', "/people/{$ewan}/card")->json('lines'), JSON_THROW_ON_ERROR));
+        self::assertStringNotContainsString('Jean Osk',
+            json_encode($this->api('GET', "/people/{$ewan}/card")->json('lines'), JSON_THROW_ON_ERROR));
     }
 }

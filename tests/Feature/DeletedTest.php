@@ -30,7 +30,8 @@ final class DeletedTest extends TestCase
     {
         self::assertSame('2 facts, 4 family ties and 0 citations', $this->api('GET', "/people/{$this->ewan}")->json('deleting'));
         self::assertSame('1 fact, 2 family ties and 0 citations', $this->api('GET', "/people/{$this->magnus}")->json('deleting'));
-        self::assertSame('1 fact, 0 family ties and 0 citations', $this->api('GET', '/people/'.$this->person('Moll Corran w b 1860'))->json('deleting'));
+        self::assertSame('1 fact, 0 family ties and 0 citations', $this->api('GET', '/people/'.$this->person('Moll Corran w b 1860'))
+            ->json('deleting'));
     }
 
     public function test_a_deleted_fact_says_whose_it_was(): void

@@ -59,7 +59,8 @@ final class DoorTest extends TestCase
     public function test_fields_within_lists_are_checked_by_the_rule_of_their_kind(): void
     {
         $rules = ['choices' => ['array'], 'choices.*.id' => ['nullable', 'uuid'], 'choices.*.why' => ['nullable', 'string']];
-        $came = Door::checked(Request::create('/', 'POST', ['choices' => [['id' => ' ', 'why' => ' '], ['id' => '', 'why' => 'The letter.']]]), $rules);
+        $came = Door::checked(
+            Request::create('/', 'POST', ['choices' => [['id' => ' ', 'why' => ' '], ['id' => '', 'why' => 'The letter.']]]), $rules);
         self::assertSame([['id' => null, 'why' => ' '], ['id' => null, 'why' => 'The letter.']], $came['choices']);
         $this->expectException(ValidationException::class);
         Door::checked(Request::create('/', 'POST', ['choices' => [['id' => 'x']]]), $rules);

@@ -54,7 +54,8 @@ final class EnteringTest extends TestCase
         $this->relative($child, 'father', 'Hew Quillan');
         $this->relative($child, 'mother', 'Nan Ibsley');
         $this->api('POST', "/people/{$child}/relatives", ['relation' => 'father', 'line' => 'Adam Ibsley'])->assertStatus(422);
-        $this->api('POST', "/people/{$child}/relatives", ['relation' => 'father', 'line' => 'Adam Ibsley', 'kind' => 'adoptive'])->assertOk();
+        $this->api('POST', "/people/{$child}/relatives", ['relation' => 'father', 'line' => 'Adam Ibsley', 'kind' => 'adoptive'])
+            ->assertOk();
 
         self::assertSame(['birth', 'adoptive'], array_column($this->api('GET', "/people/{$child}")->json('parentSets'), 'kind'));
         self::assertSame(4, Person::query()->count(), 'the refused one was not kept');
@@ -115,7 +116,9 @@ final class EnteringTest extends TestCase
         $this->api('PATCH', "/facts/{$birth->id}", ['date' => '14 June 1851', 'version' => 1])->assertOk();
         $answer = $this->api('PATCH', "/facts/{$birth->id}", ['date' => '1852', 'place' => 'Hask', 'version' => 1])->assertStatus(409);
 
-        self::assertSame([['field' => 'When', 'yours' => '1852', 'theirs' => '14 June 1851'], ['field' => 'Where', 'yours' => 'Hask', 'theirs' => '']], $answer->json('details.sides'));
+        self::assertSame(
+            [['field' => 'When', 'yours' => '1852', 'theirs' => '14 June 1851'], ['field' => 'Where', 'yours' => 'Hask', 'theirs' => '']],
+            $answer->json('details.sides'));
         self::assertSame('14 June 1851', $this->fact($ewan, 'birth')->date->typed);
         $this->api('PATCH', "/facts/{$birth->id}", ['date' => '1852', 'version' => $answer->json('details.version')])->assertOk();
         self::assertSame('1852', $this->fact($ewan, 'birth')->date->shown);
@@ -146,8 +149,10 @@ final class EnteringTest extends TestCase
     {
         $person = $this->person('Ewan Tarrel');
         $this->api('POST', '/people', ['line' => ''])->assertStatus(422);
-        $this->api('POST', '/people', ['line' => '?'])->assertStatus(422)->assertJsonPath('message', 'Type a name first. A name that is not known is “?”.');
-        $this->api('POST', "/people/{$person}/facts", ['kind' => 'abduction'])->assertStatus(422)->assertJsonPath('message', 'There is no kind of event called “abduction”.');
+        $this->api('POST', '/people', ['line' => '?'])->assertStatus(422)
+            ->assertJsonPath('message', 'Type a name first. A name that is not known is “?”.');
+        $this->api('POST', "/people/{$person}/facts", ['kind' => 'abduction'])->assertStatus(422)
+            ->assertJsonPath('message', 'There is no kind of event called “abduction”.');
         $this->api('POST', "/people/{$person}/facts", ['kind' => 'marriage'])->assertStatus(422);
         $this->api('GET', '/people/0197a000-0000-7000-8000-000000000000')->assertNotFound();
         $this->api('GET', '/people/12')->assertNotFound();

@@ -55,7 +55,8 @@ final class ExchangeTest extends TestCase
         $before = glob(storage_path('app/spool/*'));
         // Magnus has been written by the time that Ewan fails.
         foreach (['', '&zipped=1'] as $zipped) {
-            $this->get("/api/trees/{$this->tree->id}/exchange/export?version=7&living=keep{$zipped}", ['Accept' => 'application/json'])->assertStatus(500);
+            $this->get("/api/trees/{$this->tree->id}/exchange/export?version=7&living=keep{$zipped}", ['Accept' => 'application/json'])
+                ->assertStatus(500);
         }
         self::assertSame($before, glob(storage_path('app/spool/*')));
         DB::table('events')->where('tree_id', $this->tree->id)->where('person_id', $broken)->update(['kind' => 'birth']);
@@ -70,22 +71,31 @@ final class ExchangeTest extends TestCase
         $page = $this->api('GET', '/exchange')->assertOk();
 
         self::assertSame('done', $page->json('runs.0.state'));
-        self::assertSame(['word' => 'people', 'count' => 3, 'before' => 1, 'after' => 4], $page->collect('imports.0.counts')->firstWhere('word', 'people'));
-        self::assertSame(['word' => 'families', 'count' => 1, 'before' => 0, 'after' => 1], $page->collect('imports.0.counts')->firstWhere('word', 'families'));
-        self::assertSame([['line' => 56, 'text' => 'CHIL @I9@', 'why' => 'points to a record that is not in the file; it is kept as it stands']], $page->json('imports.0.noted'));
+        self::assertSame(['word' => 'people', 'count' => 3, 'before' => 1, 'after' => 4], $page->collect('imports.0.counts')
+            ->firstWhere('word', 'people'));
+        self::assertSame(['word' => 'families', 'count' => 1, 'before' => 0, 'after' => 1], $page->collect('imports.0.counts')
+            ->firstWhere('word', 'families'));
+        self::assertSame(
+            [['line' => 56, 'text' => 'CHIL @I9@', 'why' => 'points to a record that is not in the file; it is kept as it stands']],
+            $page->json('imports.0.noted'));
         self::assertSame([], $page->json('imports.0.unplaced'));
-        self::assertContains(['tag' => 'PLAC.MAP', 'words' => 'Place, On the map', 'count' => 1, 'shown' => 'beside the fact'], $page->json('imports.0.kept'));
+        self::assertContains(['tag' => 'PLAC.MAP', 'words' => 'Place, On the map', 'count' => 1, 'shown' => 'beside the fact'],
+            $page->json('imports.0.kept'));
     }
 
     public function test_what_was_mended_and_which_pictures_are_missing_is_told(): void
     {
-        $file = "0 HEAD\n1 GEDC\n2 VERS 5.5.1\n0 @I1@ INDI\n1 NAME A /Osk/\n1 OBJE\n2 FILE C:\\pics\\ann.jpg\n3 FORM jpg\n1 OBJE\n2 FILE https://archive.example/bran.jpg\n3 FORM jpg\n0 @I1@ INDI\n1 NAME B /Osk/\nwords astray\n0 TRLR\n";
+        $file = "0 HEAD\n1 GEDC\n2 VERS 5.5.1\n0 @I1@ INDI\n1 NAME A /Osk/\n1 OBJE\n2 FILE C:\\pics\\ann.jpg\n3 FORM jpg\n1 OBJE\n2 FILE "
+            ."https://archive.example/bran.jpg\n3 FORM jpg\n0 @I1@ INDI\n1 NAME B /Osk/\nwords astray\n0 TRLR\n";
         $this->bringInto($file)->assertSuccessful();
         $report = $this->api('GET', '/exchange')->assertOk()->json('imports.0');
 
-        self::assertEqualsCanonicalizing(['uses a pointer a second time; it is called @I1_2@ here', 'is no line of the standard; it was read as going on with the line before'],
+        self::assertEqualsCanonicalizing(
+            ['uses a pointer a second time; it is called @I1_2@ here',
+                'is no line of the standard; it was read as going on with the line before'],
             array_values(array_unique(array_column($report['repaired'], 'why'))));
-        self::assertSame([0, 1, ['C:\\pics\\ann.jpg']], [$report['picturesFound'], $report['picturesMissingCount'], $report['picturesMissing']]);
+        self::assertSame([0, 1, ['C:\\pics\\ann.jpg']],
+            [$report['picturesFound'], $report['picturesMissingCount'], $report['picturesMissing']]);
         self::assertSame(2, $report['counts'][0]['count']);
     }
 
@@ -119,16 +129,20 @@ final class ExchangeTest extends TestCase
         $made = array_values(array_diff(array_keys($after), array_keys($before)));
         self::assertCount(1, $made);
         $pointer = strtok($made[0], ' ');
-        $changed = array_keys(array_filter($before, static fn (string $text, string $key): bool => $text !== ($after[$key] ?? ''), ARRAY_FILTER_USE_BOTH));
+        $changed = array_keys(
+            array_filter($before, static fn (string $text, string $key): bool => $text !== ($after[$key] ?? ''), ARRAY_FILTER_USE_BOTH));
         self::assertSame(['@F3@ FAM', '@I1@ INDI'], $changed);
 
         [$lost, $new] = self::difference($before['@F3@ FAM'], $after['@F3@ FAM']);
-        self::assertSame([[], ["CHIL {$pointer}", 'CHAN', 'DATE 23 NOV 2026', $version === Version::V7 ? 'TIME 10:20:30Z' : 'TIME 10:20:30']], [$lost, $new]);
+        self::assertSame(
+            [[], ["CHIL {$pointer}", 'CHAN', 'DATE 23 NOV 2026', $version === Version::V7 ? 'TIME 10:20:30Z' : 'TIME 10:20:30']],
+            [$lost, $new]);
         [$lost, $new] = self::difference($before['@I1@ INDI'], $after['@I1@ INDI']);
         self::assertSame(['DATE 12 MAY 1732', 'DATE 23 NOV 2026', $version === Version::V7 ? 'TIME 10:20:30Z' : 'TIME 10:20:30'], $new);
         self::assertStringContainsString("\n  WILL", $before['@I1@ INDI']);
         self::assertStringNotContainsString("\n  WILL", $after['@I1@ INDI']);
-        $will = preg_match('/\n(  WILL\n(?:    .*\n)*)/', $before['@I1@ INDI'], $m) === 1 ? array_map(trim(...), explode("\n", trim($m[1]))) : [];
+        $will = preg_match('/\n(  WILL\n(?:    .*\n)*)/', $before['@I1@ INDI'], $m) === 1
+            ? array_map(trim(...), explode("\n", trim($m[1]))) : [];
         $rest = self::without($lost, $will);
         self::assertCount($version === Version::V7 ? 4 : 3, $rest, implode(' | ', $rest));
         self::assertNotSame('', $child);
@@ -183,7 +197,8 @@ final class ExchangeTest extends TestCase
         self::assertSame($before, $this->exported());
         self::assertSame(1, $this->api('GET', '/people')->json('total'));
         self::assertSame(0, DB::table('kept')->where('tree_id', $this->tree->id)->count());
-        $this->api('POST', '/journal/redo')->assertStatus(409)->assertJsonPath('message', fn (string $said): bool => str_contains($said, 'Bring its file in again'));
+        $this->api('POST', '/journal/redo')->assertStatus(409)
+            ->assertJsonPath('message', fn (string $said): bool => str_contains($said, 'Bring its file in again'));
     }
 
     public function test_an_import_that_was_worked_on_is_not_pulled_away(): void
@@ -207,7 +222,8 @@ final class ExchangeTest extends TestCase
         preg_match_all('/^0 (@\S+@) /m', $file, $pointers);
         self::assertSame($pointers[1], array_values(array_unique($pointers[1])));
         preg_match_all('/^[1-9] \S+ (@[^@]+@)$/m', $file, $named);
-        self::assertSame(['@I9@'], array_values(array_diff(array_unique($named[1]), $pointers[1], ['@VOID@'])), 'every pointer but the one that led nowhere leads somewhere');
+        self::assertSame(['@I9@'], array_values(array_diff(array_unique($named[1]), $pointers[1], ['@VOID@'])),
+            'every pointer but the one that led nowhere leads somewhere');
     }
 
     public function test_the_same_file_twice_is_noticed(): void
@@ -258,7 +274,8 @@ final class ExchangeTest extends TestCase
     public function test_pieces_that_are_damaged_repeated_or_out_of_turn_are_not_taken(): void
     {
         $id = $this->postJson('/api/uploads', ['name' => 'a.ged', 'size' => 6])->json('id');
-        $send = fn (int $offset, string $piece, string $hash) => $this->call('PUT', "/api/uploads/{$id}?offset={$offset}", server: ['HTTP_X_PIECE_SHA256' => $hash, 'HTTP_ACCEPT' => 'application/json'], content: $piece);
+        $send = fn (int $offset, string $piece, string $hash) => $this->call('PUT', "/api/uploads/{$id}?offset={$offset}",
+            server: ['HTTP_X_PIECE_SHA256' => $hash, 'HTTP_ACCEPT' => 'application/json'], content: $piece);
         $send(0, 'abc', 'wrong')->assertStatus(422);
         $send(3, 'def', hash('sha256', 'def'))->assertStatus(409)->assertJsonPath('details.received', 0);
         $send(0, 'abc', hash('sha256', 'abc'))->assertOk()->assertJsonPath('received', 3);
@@ -270,8 +287,9 @@ final class ExchangeTest extends TestCase
 
     public function test_a_run_that_lost_its_worker_frees_the_tree(): void
     {
-        $run = Run::query()->create(['tree_id' => $this->tree->id, 'user_id' => $this->user->id, 'kind' => 'import', 'title' => 'a.ged', 'asked' => [],
-            'state' => 'running', 'done' => 30, 'total' => 100, 'said' => 'Reading', 'heartbeat_at' => Carbon::now()->subMinutes(5)]);
+        $run = Run::query()
+            ->create(['tree_id' => $this->tree->id, 'user_id' => $this->user->id, 'kind' => 'import', 'title' => 'a.ged', 'asked' => [],
+                'state' => 'running', 'done' => 30, 'total' => 100, 'said' => 'Reading', 'heartbeat_at' => Carbon::now()->subMinutes(5)]);
         DB::table('trees')->where('id', $this->tree->id)->update(['busy_with' => 'Bringing in a.ged']);
         LostRuns::release();
 
@@ -282,7 +300,8 @@ final class ExchangeTest extends TestCase
     public function test_a_run_that_was_cancelled_before_its_turn_does_nothing(): void
     {
         $run = Run::query()->create(['tree_id' => $this->tree->id, 'user_id' => $this->user->id, 'kind' => 'import', 'title' => 'a.ged',
-            'asked' => ['path' => self::coreFile('isles-7.ged'), 'name' => 'a.ged'], 'state' => 'waiting', 'done' => 0, 'total' => 100, 'said' => '']);
+            'asked' => ['path' => self::coreFile('isles-7.ged'), 'name' => 'a.ged'], 'state' => 'waiting', 'done' => 0, 'total' => 100,
+            'said' => '']);
         $this->api('DELETE', "/exchange/runs/{$run->id}")->assertNoContent();
         ImportFile::dispatchSync($run->id);
 

@@ -54,11 +54,13 @@ final class HostileInputTest extends TestCase
         foreach ($queries as $path => $names) {
             foreach ($names as $name) {
                 $answer = $this->api('GET', $path.'?'.http_build_query([$name => $written]));
-                self::assertLessThan(500, $answer->getStatusCode(), "{$path} with {$name}: ".mb_substr((string) $answer->getContent(), 0, 300));
+                self::assertLessThan(500, $answer->getStatusCode(),
+                    "{$path} with {$name}: ".mb_substr((string) $answer->getContent(), 0, 300));
                 self::assertStringNotContainsString('SQLSTATE', (string) $answer->getContent(), $path);
                 $asked++;
             }
-            self::assertLessThan(500, $this->api('GET', $path.'?'.http_build_query(array_fill_keys($names, $written)))->getStatusCode(), "{$path} with all of it");
+            self::assertLessThan(500, $this->api('GET', $path.'?'.http_build_query(array_fill_keys($names, $written)))->getStatusCode(),
+                "{$path} with all of it");
         }
         self::assertGreaterThan(40, $asked);
         self::assertSame(5, DB::table('people')->where('tree_id', $this->tree->id)->count());
@@ -69,7 +71,8 @@ final class HostileInputTest extends TestCase
         foreach ($this->queries($this->family()) as $path => $names) {
             foreach ($names as $name) {
                 $answer = $this->api('GET', $path.'?'.http_build_query([$name => ['a' => ['b' => 'c']]]));
-                self::assertLessThan(500, $answer->getStatusCode(), "{$path} with {$name}: ".mb_substr((string) $answer->getContent(), 0, 300));
+                self::assertLessThan(500, $answer->getStatusCode(),
+                    "{$path} with {$name}: ".mb_substr((string) $answer->getContent(), 0, 300));
             }
         }
     }
@@ -87,14 +90,16 @@ final class HostileInputTest extends TestCase
     /** @param  array<string, mixed>  $body */
     private function tryEveryField(string $change, string $method, string $path, array $body): void
     {
-        $hostile = [" \t ", '', "a\0b", str_repeat('Osk ', 30000), ['a' => ['b' => []]], -1, 3_000_000_000, 1e300, true, '1', null, '00000000-0000-7000-8000-000000000000', '<b>%_\\\'"', []];
+        $hostile = [" \t ", '', "a\0b", str_repeat('Osk ', 30000), ['a' => ['b' => []]], -1, 3_000_000_000, 1e300, true, '1', null,
+            '00000000-0000-7000-8000-000000000000', '<b>%_\\\'"', []];
         $fields = array_unique([...array_keys($body), ...array_keys(Arr::dot($body))]);
         foreach ($fields as $field) {
             foreach ($hostile as $at => $value) {
                 $said = $body;
                 data_set($said, (string) $field, $value);
                 $answer = $this->api($method, $path, $said);
-                self::assertLessThan(500, $answer->getStatusCode(), "{$change} with {$field} as the hostile value {$at}: ".mb_substr((string) $answer->getContent(), 0, 300));
+                self::assertLessThan(500, $answer->getStatusCode(),
+                    "{$change} with {$field} as the hostile value {$at}: ".mb_substr((string) $answer->getContent(), 0, 300));
             }
         }
         self::assertLessThan(500, $this->api($method, $path, [])->getStatusCode(), "{$change} with nothing");
@@ -110,9 +115,11 @@ final class HostileInputTest extends TestCase
         $known = [...$family, 'question' => $family['case'], 'kind' => 'ancestors', 'list' => 'places', 'run' => $this->looked()];
         $queries = [];
         foreach ($paths as $path => $methods) {
-            $names = array_column(array_filter($methods['get']['parameters'] ?? [], static fn (array $method): bool => $method['in'] === 'query'), 'name');
+            $names = array_column(
+                array_filter($methods['get']['parameters'] ?? [], static fn (array $method): bool => $method['in'] === 'query'), 'name');
             if ($names !== [] && str_starts_with($path, '/api/trees/{tree}')) {
-                $queries[(string) preg_replace_callback('/\{(\w+)\}/', static fn (array $m): string => $known[$m[1]], substr($path, strlen('/api/trees/{tree}')))] = $names;
+                $queries[(string) preg_replace_callback('/\{(\w+)\}/', static fn (array $m): string => $known[$m[1]],
+                    substr($path, strlen('/api/trees/{tree}')))] = $names;
             }
         }
 

@@ -28,24 +28,34 @@ final class ImpactTest extends TestCase
         $claim = $this->api('POST', "/facts/{$birth}/citations", ['sourceId' => $register, 'locator' => 'p. 8'])->assertOk()->json('id');
         $this->api('POST', "/people/{$magnus}/facts", ['kind' => 'birth', 'date' => '1817'])->assertOk();
         $question = Question::query()->firstOrFail();
-        $this->api('POST', "/questions/{$question->id}/decide", ['version' => $question->version, 'factId' => $birth, 'reason' => 'The register.'])->assertOk();
+        $this->api('POST', "/questions/{$question->id}/decide",
+            ['version' => $question->version, 'factId' => $birth, 'reason' => 'The register.'])->assertOk();
 
         $page = $this->api('GET', "/impact/claim/{$claim}")->assertOk();
         self::assertSame('Suppose that what “Register of St Osmund”, p. 8, says is false.', $page->json('supposed'));
-        self::assertSame([['fact', 'falls', 'Birth 3 May 1818, Hask', 'Then none is told.'], ['decision', 'opens again', 'When was Magnus Tarrel born?', '']],
-            array_map(static fn (array $effect): array => [$effect['kind'], $effect['outcome'], $effect['words'], $effect['then']], $page->json('effects')));
-        self::assertSame([['born', '3 May 1818', 'by 30 Dec 1847']], array_map(static fn (array $moved): array => [$moved['what'], $moved['before'], $moved['after']], $page->json('windows')));
+        self::assertSame(
+            [['fact', 'falls', 'Birth 3 May 1818, Hask', 'Then none is told.'],
+                ['decision', 'opens again', 'When was Magnus Tarrel born?', '']],
+            array_map(static fn (array $effect): array => [$effect['kind'], $effect['outcome'], $effect['words'], $effect['then']],
+                $page->json('effects')));
+        self::assertSame([['born', '3 May 1818', 'by 30 Dec 1847']],
+            array_map(static fn (array $moved): array => [$moved['what'], $moved['before'], $moved['after']], $page->json('windows')));
         self::assertSame([1, 1], [$page->json('claims'), $page->json('people')]);
 
-        $this->api('POST', "/impact/claim/{$claim}", ['why' => 'The page is of another Magnus.', 'seen' => 'something else'])->assertStatus(409);
-        $this->api('POST', "/impact/claim/{$claim}", ['why' => 'The page is of another Magnus.', 'seen' => $page->json('mark')])->assertOk();
-        self::assertSame(['ruled out', 'open', 'What it rests on is false: The page is of another Magnus.', 'The page is of another Magnus.'],
+        $this->api('POST', "/impact/claim/{$claim}", ['why' => 'The page is of another Magnus.', 'seen' => 'something else'])
+            ->assertStatus(409);
+        $this->api('POST', "/impact/claim/{$claim}", ['why' => 'The page is of another Magnus.', 'seen' => $page->json('mark')])
+            ->assertOk();
+        self::assertSame(
+            ['ruled out', 'open', 'What it rests on is false: The page is of another Magnus.', 'The page is of another Magnus.'],
             [Event::query()->findOrFail($birth)->standing, $question->refresh()->state, $question->reopened_by, self::withdrawn($claim)]);
         $shown = array_column($this->api('GET', "/people/{$magnus}")->json('facts'), null, 'id')[$birth];
-        self::assertSame(['withdrawn', 'The page is of another Magnus.', []], [$shown['citations'][0]['weight'], $shown['citations'][0]['withdrawn'], $shown['notches']]);
+        self::assertSame(['withdrawn', 'The page is of another Magnus.', []],
+            [$shown['citations'][0]['weight'], $shown['citations'][0]['withdrawn'], $shown['notches']]);
         $this->api('GET', "/people/{$ewan}")->assertOk();
         $this->api('POST', '/journal/undo')->assertOk();
-        self::assertSame(['accepted', 'decided', ''], [Event::query()->findOrFail($birth)->standing, $question->refresh()->state, self::withdrawn($claim)]);
+        self::assertSame(['accepted', 'decided', ''],
+            [Event::query()->findOrFail($birth)->standing, $question->refresh()->state, self::withdrawn($claim)]);
     }
 
     public function test_a_line_that_is_somebody_else_takes_what_it_told_with_it(): void
@@ -53,15 +63,22 @@ final class ImpactTest extends TestCase
         $magnus = $this->person('Magnus Tarrel h b 1818 Hask');
         $source = $this->source('Census of the Marren Isles, 1881');
         $record = $this->api('POST', "/sources/{$source}/records", ['kind' => 'census-1881'])->assertOk()->json('id');
-        $this->api('PUT', "/records/{$record}", ['version' => 1, 'date' => '3 April 1881', 'lines' => [['id' => '019aa000-0000-7000-8000-000000000001', 'name' => 'Magnus Tarrel', 'columns' => ['relation' => 'Head', 'age' => '62', 'occupation' => 'Keeper']]]])->assertOk();
-        $this->api('POST', "/records/{$record}/take-in", ['version' => 3, 'why' => 'Name and age.', 'choices' => [['lineId' => '019aa000-0000-7000-8000-000000000001', 'as' => 'placed', 'personId' => $magnus]]])->assertOk();
+        $this->api('PUT', "/records/{$record}",
+            ['version' => 1, 'date' => '3 April 1881',
+                'lines' => [['id' => '019aa000-0000-7000-8000-000000000001', 'name' => 'Magnus Tarrel',
+                    'columns' => ['relation' => 'Head', 'age' => '62', 'occupation' => 'Keeper']]]])->assertOk();
+        $this->api('POST', "/records/{$record}/take-in",
+            ['version' => 3, 'why' => 'Name and age.',
+                'choices' => [['lineId' => '019aa000-0000-7000-8000-000000000001', 'as' => 'placed', 'personId' => $magnus]]])->assertOk();
         $census = $this->fact($magnus, 'census');
         $placing = (string) DB::table('placings')->where('tree_id', $this->tree->id)->value('id');
         $page = $this->api('GET', "/impact/placing/{$placing}")->assertOk();
         $outcomes = array_column($page->json('effects'), 'outcome', 'id');
         self::assertSame(['falls', 'falls'], [$outcomes[$placing], $outcomes[$census->id]]);
-        $this->api('POST', "/impact/placing/{$placing}", ['why' => 'Another Magnus, of Tolsay.', 'seen' => $page->json('mark')])->assertOk();
-        self::assertSame(['refused', 'ruled out'], [DB::table('placings')->where('id', $placing)->value('state'), $census->refresh()->standing]);
+        $this->api('POST', "/impact/placing/{$placing}", ['why' => 'Another Magnus, of Tolsay.', 'seen' => $page->json('mark')])
+            ->assertOk();
+        self::assertSame(['refused', 'ruled out'],
+            [DB::table('placings')->where('id', $placing)->value('state'), $census->refresh()->standing]);
         $this->api('GET', "/people/{$magnus}")->assertOk();
     }
 
@@ -123,27 +140,37 @@ final class ImpactTest extends TestCase
     {
         $people = [$this->person('Ewan Tarrel h b 14 May 1790 Hask d 1861')];
         foreach (['child', 'child', 'partner', 'father'] as $relation) {
-            $people[] = $this->relative($people[0], $relation, $relation === 'father' ? 'Magnus Tarrel h b 1761' : ['Jean', 'Moll', 'Sander'][$random->getInt(0, 2)].' Tarrel b '.($relation === 'child' ? 1820 : 1792));
+            $people[] = $this->relative($people[0], $relation,
+                $relation === 'father' ? 'Magnus Tarrel h b 1761'
+                    : ['Jean', 'Moll', 'Sander'][$random->getInt(0, 2)].' Tarrel b '.($relation === 'child' ? 1820 : 1792));
         }
         $people[] = $this->relative($people[1], 'child', 'Isbel Tarrel w b 1849');
         $sources = [$this->source('Register of St Osmund'), $this->source('Service Books'), $this->source('Stones of Hask')];
         foreach ($people as $person) {
             foreach (range(1, $random->getInt(1, 3)) as $ignored) {
-                $this->api('POST', "/people/{$person}/facts", ['kind' => ['birth', 'occupation', 'residence', 'death'][$random->getInt(0, 3)], 'date' => (string) $random->getInt(1760, 1900), 'again' => true])->assertOk();
+                $this->api('POST', "/people/{$person}/facts",
+                    ['kind' => ['birth', 'occupation', 'residence', 'death'][$random->getInt(0, 3)],
+                        'date' => (string) $random->getInt(1760, 1900), 'again' => true])->assertOk();
             }
         }
         foreach (Event::query()->orderBy('id')->get() as $fact) {
             foreach ([1, 2] as $page) {
                 if ($random->getInt(0, 2) > 0) {
-                    $claim = $this->api('POST', "/facts/{$fact->id}/citations", ['sourceId' => $sources[$random->getInt(0, 2)], 'locator' => "p. {$page}"])->assertOk()->json('id');
-                    $this->api('PATCH', "/claims/{$claim}", ['version' => 1, 'information' => ['primary', 'secondary', 'undetermined'][$random->getInt(0, 2)], 'reading' => 'sure', 'informant' => $random->getInt(0, 3) === 0 ? 'Jean Penhask' : ''])->assertOk();
+                    $claim = $this->api('POST', "/facts/{$fact->id}/citations",
+                        ['sourceId' => $sources[$random->getInt(0, 2)], 'locator' => "p. {$page}"])->assertOk()->json('id');
+                    $this->api('PATCH', "/claims/{$claim}",
+                        ['version' => 1, 'information' => ['primary', 'secondary', 'undetermined'][$random->getInt(0, 2)],
+                            'reading' => 'sure', 'informant' => $random->getInt(0, 3) === 0 ? 'Jean Penhask' : ''])->assertOk();
                 }
             }
         }
         foreach (Question::query()->orderBy('id')->get() as $question) {
-            $facts = Event::query()->where('person_id', $question->person_id)->where('kind', $question->aspect)->orderBy('id')->pluck('id')->all();
+            $facts = Event::query()->where('person_id', $question->person_id)->where('kind', $question->aspect)->orderBy('id')->pluck('id')
+                ->all();
             if ($random->getInt(0, 3) > 0) {
-                $this->api('POST', "/questions/{$question->id}/decide", ['version' => $question->version, 'factId' => $facts[$random->getInt(0, count($facts) - 1)], 'reason' => 'So it seems.'])->assertOk();
+                $this->api('POST', "/questions/{$question->id}/decide",
+                    ['version' => $question->version, 'factId' => $facts[$random->getInt(0, count($facts) - 1)],
+                        'reason' => 'So it seems.'])->assertOk();
             }
         }
 
@@ -171,7 +198,8 @@ final class ImpactTest extends TestCase
     /** @return array<string, string> how every fact and tie stands, and the state of every question */
     private function stood(): array
     {
-        return Event::query()->orderBy('id')->pluck('standing', 'id')->all() + Parentage::query()->orderBy('id')->pluck('standing', 'id')->all() + Question::query()->orderBy('id')->pluck('state', 'id')->all();
+        return Event::query()->orderBy('id')->pluck('standing', 'id')->all() + Parentage::query()->orderBy('id')->pluck('standing', 'id')
+            ->all() + Question::query()->orderBy('id')->pluck('state', 'id')->all();
     }
 
     /**

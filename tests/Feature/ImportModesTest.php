@@ -42,7 +42,8 @@ final class ImportModesTest extends TestCase
         self::assertNotSame($this->tree->id, $now->id);
         self::assertSame('editor', $now->roleOf($editor));
         $this->api('GET', '')->assertNotFound();
-        self::assertSame([['id' => $this->tree->id, 'people' => 1]], $this->getJson('/api/deleted-trees')->collect('trees')->map(static fn (array $t): array => ['id' => $t['id'], 'people' => $t['people']])->all());
+        self::assertSame([['id' => $this->tree->id, 'people' => 1]], $this->getJson('/api/deleted-trees')->collect('trees')
+            ->map(static fn (array $t): array => ['id' => $t['id'], 'people' => $t['people']])->all());
         $this->postJson("/api/deleted-trees/{$this->tree->id}/restore")->assertOk();
         self::assertSame(2, Tree::query()->where('name', 'Marren')->count());
 
@@ -85,8 +86,10 @@ final class ImportModesTest extends TestCase
 
     public function test_zipped_with_its_pictures_there_and_back(): void
     {
-        $file = "0 HEAD\n1 GEDC\n2 VERS 7.0\n0 @I1@ INDI\n1 NAME Ewan /Tarrel/\n1 DEAT\n2 DATE 1790\n1 OBJE @O1@\n0 @O1@ OBJE\n1 FILE media/face.png\n2 FORM image/png\n0 TRLR\n";
-        $png = (string) base64_decode('iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==', true);
+        $file = "0 HEAD\n1 GEDC\n2 VERS 7.0\n0 @I1@ INDI\n1 NAME Ewan /Tarrel/\n1 DEAT\n2 DATE 1790\n1 OBJE @O1@\n0 @O1@ OBJE\n1 FILE "
+            ."media/face.png\n2 FORM image/png\n0 TRLR\n";
+        $png = (string) base64_decode(
+            'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==', true);
         $path = (string) tempnam(sys_get_temp_dir(), 'nb');
         $zip = new ZipArchive;
         $zip->open($path, ZipArchive::OVERWRITE);
@@ -97,7 +100,9 @@ final class ImportModesTest extends TestCase
         $this->bringInto((string) file_get_contents($path))->assertOk();
 
         self::assertSame(['../../escape.txt', 'media/face.png'], Media::query()->orderBy('path')->pluck('path')->all());
-        self::assertSame(['image/png', strlen($png)], [Media::query()->where('path', 'media/face.png')->value('type'), (int) Media::query()->where('path', 'media/face.png')->value('bytes')]);
+        self::assertSame(['image/png', strlen($png)],
+            [Media::query()->where('path', 'media/face.png')->value('type'), (int) Media::query()->where('path', 'media/face.png')
+                ->value('bytes')]);
 
         $to = sys_get_temp_dir().'/'.Str::uuid7().'.gdz';
         self::assertSame(0, Artisan::call('bough:export', ['tree' => $this->tree->id, '--to' => $to, '--living' => 'keep']));
@@ -122,14 +127,17 @@ final class ImportModesTest extends TestCase
         $in = 0;
         for ($round = 0; $round < 60; $round++) {
             $mangled = Mangled::bytes(Mangled::lines($file, 8), 120);
-            $before = [Person::query()->count(), DB::table('kept')->where('tree_id', $this->tree->id)->count(), DB::table('change_sets')->where('tree_id', $this->tree->id)->count()];
+            $before = [Person::query()->count(), DB::table('kept')->where('tree_id', $this->tree->id)->count(), DB::table('change_sets')
+                ->where('tree_id', $this->tree->id)->count()];
             $this->bringInto($mangled, ['again' => true])->assertOk();
             $state = Run::query()->latest()->orderByDesc('id')->value('state');
             self::assertContains($state, ['done', 'failed']);
             $said = (string) Run::query()->latest()->orderByDesc('id')->value('said');
             self::assertStringNotContainsString('fault of ours', $said, $mangled);
             if ($state === 'failed') {
-                self::assertSame($before, [Person::query()->count(), DB::table('kept')->where('tree_id', $this->tree->id)->count(), DB::table('change_sets')->where('tree_id', $this->tree->id)->count()]);
+                self::assertSame($before,
+                    [Person::query()->count(), DB::table('kept')->where('tree_id', $this->tree->id)->count(), DB::table('change_sets')
+                        ->where('tree_id', $this->tree->id)->count()]);
             } else {
                 $in++;
             }

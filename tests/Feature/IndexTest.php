@@ -51,7 +51,8 @@ final class IndexTest extends TestCase
         $keys = $sort === 'number' ? $keys : str_replace(' van der', '', $keys);
         // Whoever has no date stands after all who have one.
         $keys = $sort === 'number' ? $keys : array_map(static fn (string $key): string => $key === '' ? '~' : $key, $keys);
-        $runs = array_values(array_filter($keys, static fn (int|string $key, int $at): bool => $at === 0 || $keys[$at - 1] !== $key, ARRAY_FILTER_USE_BOTH));
+        $runs = array_values(
+            array_filter($keys, static fn (int|string $key, int $at): bool => $at === 0 || $keys[$at - 1] !== $key, ARRAY_FILTER_USE_BOTH));
         self::assertSame(array_values(array_unique($keys)), $runs, 'Those who are alike stand together.');
         if (in_array($sort, ['number', 'birth', 'death'], true)) {
             $ordered = $runs;
@@ -120,7 +121,8 @@ final class IndexTest extends TestCase
         $this->api('POST', "/people/{$bran}/facts", ['kind' => 'residence', 'place' => 'Pellmouth', 'date' => '1881'])->assertOk();
         $at = fn (): array => array_column($this->api('GET', "/people?place={$tolsay}")->assertOk()->json('rows'), 'name');
         self::assertEqualsCanonicalizing(['Bran Osk'], $at());
-        $withCora = array_filter($this->api('GET', "/people/{$ann}")->json('unions'), static fn (array $union): bool => array_column($union['partners'], 'name') === ['Cora Drum']);
+        $withCora = array_filter($this->api('GET', "/people/{$ann}")->json('unions'),
+            static fn (array $union): bool => array_column($union['partners'], 'name') === ['Cora Drum']);
         $union = array_values($withCora)[0]['id'];
         $this->api('POST', "/unions/{$union}/facts", ['kind' => 'marriage', 'place' => 'Pellmouth', 'date' => '1869'])->assertOk();
         self::assertEqualsCanonicalizing(['Ann Osk', 'Cora Drum', 'Bran Osk'], $at());
@@ -133,7 +135,9 @@ final class IndexTest extends TestCase
         $this->person('Ann Osk w');
         foreach (['x', '%00', '["a"]', '{"a":[1]}', '["a","b"]', '[1,"b"]', '["\u0000","\u0000"]', '[9e99,"b"]', '["a",["b"]]'] as $after) {
             foreach (['name', 'number', 'birth'] as $sort) {
-                self::assertLessThan(500, $this->api('GET', '/people?'.http_build_query(['sort' => $sort, 'after' => base64_encode($after)]))->getStatusCode(), "{$sort} {$after}");
+                self::assertLessThan(500,
+                    $this->api('GET', '/people?'.http_build_query(['sort' => $sort, 'after' => base64_encode($after)]))->getStatusCode(),
+                    "{$sort} {$after}");
             }
         }
     }
@@ -154,7 +158,8 @@ final class IndexTest extends TestCase
     private function crowd(int $count): string
     {
         $ged = "0 HEAD\n1 GEDC\n2 VERS 7.0\n";
-        $names = ['Ann /Osk/', 'Ann /Osk/', 'Bran /Drum/', 'Öda /Quillan/', 'Ann /van der Osk/', '/Penhask/', 'Kit /O’Corran/', 'kit /osk/', 'Moll', '?'];
+        $names = ['Ann /Osk/', 'Ann /Osk/', 'Bran /Drum/', 'Öda /Quillan/', 'Ann /van der Osk/', '/Penhask/', 'Kit /O’Corran/', 'kit /osk/',
+            'Moll', '?'];
         for ($i = 0; $i < $count; $i++) {
             $born = $i % 3 === 0 ? '' : "1 BIRT\n2 DATE ".(1800 + $i % 7)."\n";
             $died = $i % 4 === 0 ? '' : "1 DEAT\n2 DATE ".(1870 + $i % 5)."\n";

@@ -42,12 +42,14 @@ final class InvariantsTest extends TestCase
         /** @var array{paths: array<string, array<string, mixed>>} $described */
         $described = json_decode(Description::json(), true, flags: JSON_THROW_ON_ERROR);
         // Files and raw pieces are no JSON; the page names their addresses itself.
-        $others = ['/api/uploads/{upload} put', '/api/trees/{tree}/exchange/export get', '/api/trees/{tree}/exchange/exports/{run}/file get',
+        $others = ['/api/uploads/{upload} put', '/api/trees/{tree}/exchange/export get',
+            '/api/trees/{tree}/exchange/exports/{run}/file get',
             '/api/trees/{tree}/media/{media}/tiles/{page}/{level}/{x}/{y} get', '/api/trees/{tree}/media/{media}/original get'];
         foreach (app('router')->getRoutes()->getRoutes() as $route) {
             $address = '/'.$route->uri();
             $method = strtolower($route->methods()[0]);
-            if (str_starts_with($address, '/api/') && ! str_contains($address, '{format}') && $address !== '/api/{any}' && ! in_array("{$address} {$method}", $others, true)) {
+            if (str_starts_with($address, '/api/') && ! str_contains($address, '{format}') && $address !== '/api/{any}'
+                && ! in_array("{$address} {$method}", $others, true)) {
                 self::assertArrayHasKey($method, $described['paths'][$address] ?? [], "{$method} {$address}");
             }
         }
@@ -59,7 +61,9 @@ final class InvariantsTest extends TestCase
         $other = Tree::begin('Other', $this->user);
         foreach (['people', 'names', 'places', 'events', 'person_lines'] as $table) {
             foreach (DB::table($table)->where('tree_id', $this->tree->id)->get() as $row) {
-                DB::table($table)->insert(['tree_id' => $other->id] + array_diff_key((array) $row, ['birth_sort' => 1, 'death_sort' => 1, 'words' => 1]));
+                DB::table($table)
+                    ->insert(['tree_id' => $other->id] + array_diff_key((array) $row,
+                        ['birth_sort' => 1, 'death_sort' => 1, 'words' => 1]));
             }
         }
         $this->api('PATCH', '/facts/'.$this->fact($mine, 'birth')->id, ['date' => '1852', 'version' => 1])->assertOk();
@@ -86,7 +90,9 @@ final class InvariantsTest extends TestCase
         $ewan = $this->person('Ewan Tarrel');
         $this->enter(Tree::begin('Other', $this->user));
         $this->expectExceptionMessage('foreign key');
-        app(ChangeSets::class)->run(new Intent($this->user, 'A stray name'), static fn (): Name => Name::query()->create(['person_id' => $ewan, 'kind' => 'aka']));
+        app(ChangeSets::class)
+            ->run(new Intent($this->user, 'A stray name'), static fn (): Name => Name::query()
+                ->create(['person_id' => $ewan, 'kind' => 'aka']));
     }
 
     public function test_a_row_fetched_before_its_change_set_cannot_be_written_in_it(): void
@@ -114,7 +120,8 @@ final class InvariantsTest extends TestCase
 
     public function test_every_authored_table_is_journalled_and_keyed_by_its_tree(): void
     {
-        $authored = array_filter(Schema::getTableListing(schema: 'public', schemaQualified: false), static fn (string $table): bool => Schema::hasColumn($table, 'made_by'));
+        $authored = array_filter(Schema::getTableListing(schema: 'public', schemaQualified: false),
+            static fn (string $table): bool => Schema::hasColumn($table, 'made_by'));
         self::assertEqualsCanonicalizing(AuthoredTables::names(), array_values($authored));
         foreach ($authored as $table) {
             $primary = collect(Schema::getIndexes($table))->firstWhere('primary', true);
@@ -134,13 +141,15 @@ final class InvariantsTest extends TestCase
                 static fn (string $column): bool => preg_match('/^(date_(?!typed)|other_(begin|end)_)/', $column) !== 1,
             );
             $described = array_diff(array_keys(StoredColumns::of(AuthoredTables::model($table))), $ofEveryRow);
-            self::assertEqualsCanonicalizing(array_values($columns), array_values($described), "{$table}: say it in its model, or in the value that describes it.");
+            self::assertEqualsCanonicalizing(array_values($columns), array_values($described),
+                "{$table}: say it in its model, or in the value that describes it.");
         }
     }
 
     public function test_what_is_stored_is_of_the_type_that_its_description_says(): void
     {
-        $types = ['string' => ['text', 'varchar', 'bpchar', 'uuid', 'jsonb'], 'int' => ['int2', 'int4', 'int8'], 'bool' => ['bool'], 'array' => ['jsonb']];
+        $types = ['string' => ['text', 'varchar', 'bpchar', 'uuid', 'jsonb'], 'int' => ['int2', 'int4', 'int8'], 'bool' => ['bool'],
+            'array' => ['jsonb']];
         foreach (AuthoredTables::names() as $table) {
             $by = (new \ReflectionClass(AuthoredTables::model($table)))->getAttributes(DescribedBy::class)[0] ?? null;
             $stored = array_column(Schema::getColumns($table), 'type_name', 'name');
@@ -160,7 +169,8 @@ final class InvariantsTest extends TestCase
         /** @var array{replace: array<string, string>} $composer */
         $composer = json_decode((string) file_get_contents(base_path('composer.json')), true, flags: JSON_THROW_ON_ERROR);
         foreach (array_keys($composer['replace']) as $package) {
-            self::assertDirectoryDoesNotExist(base_path("vendor/{$package}"), "{$package} is installed: take its stand-in out of platform/ and composer.json.");
+            self::assertDirectoryDoesNotExist(base_path("vendor/{$package}"),
+                "{$package} is installed: take its stand-in out of platform/ and composer.json.");
         }
         self::assertTrue(InstalledVersions::isInstalled('laravel/framework'));
     }

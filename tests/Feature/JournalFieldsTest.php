@@ -24,7 +24,11 @@ final class JournalFieldsTest extends TestCase
             $this->api($method, $path, $body)->assertSuccessful();
             self::assertSame($before + 1, DB::table('change_sets')->where('tree_id', $this->tree->id)->count(), $change);
             $made = (string) DB::table('change_sets')->where('tree_id', $this->tree->id)->orderByDesc('seq')->value('id');
-            $found[$change] = array_values(array_filter(self::FIELDS, fn (string $field): bool => in_array($made, array_column($this->api('GET', "/journal?field={$field}")->assertOk()->json('changes'), 'id'), true)));
+            $found[$change] = array_values(
+                array_filter(self::FIELDS,
+                    fn (string $field): bool => in_array($made,
+                        array_column($this->api('GET', "/journal?field={$field}")->assertOk()->json('changes'), 'id'),
+                        true)));
             DB::rollBack();
         }
         self::assertSame(self::changes(), $found);

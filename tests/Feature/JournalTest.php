@@ -24,7 +24,10 @@ final class JournalTest extends TestCase
         for ($before = 0; $before !== null;) {
             $page = $this->api('GET', "/people/{$ewan}/history?before={$before}")->assertOk();
             foreach ($page->json('entries') as $entry) {
-                $seen = [...$seen, ...array_map(static fn (array $v): string => "{$v['before']} {$v['after']}", array_filter($entry['op'] === 'update' ? $entry['values'] : [], static fn (array $v): bool => $v['field'] === 'date_typed'))];
+                $seen = [...$seen,
+                    ...array_map(static fn (array $v): string => "{$v['before']} {$v['after']}",
+                        array_filter($entry['op'] === 'update' ? $entry['values'] : [],
+                            static fn (array $v): bool => $v['field'] === 'date_typed'))];
             }
             $before = $page->json('next');
         }
@@ -37,7 +40,8 @@ final class JournalTest extends TestCase
         $moll = $this->person('Moll Stair b 1860');
         $this->api('PATCH', '/facts/'.$this->fact($ewan, 'birth')->id, ['date' => '1852', 'version' => 1])->assertOk();
         $this->api('PATCH', '/facts/'.$this->fact($moll, 'birth')->id, ['place' => 'Tolsay', 'version' => 1])->assertOk();
-        DB::table('change_sets')->where('tree_id', $this->tree->id)->where('summary', 'like', '%Moll%')->update(['made_at' => '2020-02-03 10:00:00+00']);
+        DB::table('change_sets')->where('tree_id', $this->tree->id)->where('summary', 'like', '%Moll%')
+            ->update(['made_at' => '2020-02-03 10:00:00+00']);
         $other = $this->account('brack@marren.example');
         DB::table('members')->insert(['tree_id' => $this->tree->id, 'user_id' => $other->id, 'role' => 'editor']);
         $this->actingAs($other);
@@ -69,9 +73,15 @@ final class JournalTest extends TestCase
         $this->api('PATCH', '/facts/'.$this->fact($ewan, 'birth')->id, ['date' => '1853', 'version' => 2])->assertOk();
 
         $entry = $this->api('GET', "/journal/{$changed}")->json('entries.0');
-        self::assertSame([$ewan, 'Ewan Tarrel', 'update', [['field' => 'date_typed', 'word' => 'when', 'before' => '1851', 'after' => '1852']]], [$entry['personId'], $entry['person'], $entry['op'], $entry['values']]);
-        $birth = array_values(array_filter($this->api('GET', "/journal/{$made}")->json('entries'), static fn (array $one): bool => $one['called'] === 'the fact birth'))[0];
-        self::assertSame(['1851', 'Hask'], array_column(array_filter($birth['values'], static fn (array $v): bool => in_array($v['field'], ['date_typed', 'place_typed'], true)), 'after'));
+        self::assertSame(
+            [$ewan, 'Ewan Tarrel', 'update', [['field' => 'date_typed', 'word' => 'when', 'before' => '1851', 'after' => '1852']]],
+            [$entry['personId'], $entry['person'], $entry['op'], $entry['values']]);
+        $birth = array_values(
+            array_filter($this->api('GET', "/journal/{$made}")->json('entries'),
+                static fn (array $one): bool => $one['called'] === 'the fact birth'))[0];
+        self::assertSame(['1851', 'Hask'],
+            array_column(array_filter($birth['values'],
+                static fn (array $v): bool => in_array($v['field'], ['date_typed', 'place_typed'], true)), 'after'));
     }
 
     public function test_steps_are_undone_and_done_again_as_far_down_the_list_as_one_asks(): void
@@ -81,10 +91,13 @@ final class JournalTest extends TestCase
             $this->person($line);
         }
         $after = $this->exported();
-        self::assertSame(['Entered Jean Penhask', 'Entered Moll Stair', 'Entered Ewan Tarrel'], $this->api('GET', '/journal')->json('undo'));
-        $this->api('POST', '/journal/undo', ['steps' => 2])->assertOk()->assertJsonPath('said', 'Undid: Entered Jean Penhask; Entered Moll Stair');
+        self::assertSame(['Entered Jean Penhask', 'Entered Moll Stair', 'Entered Ewan Tarrel'], $this->api('GET', '/journal')
+            ->json('undo'));
+        $this->api('POST', '/journal/undo', ['steps' => 2])->assertOk()
+            ->assertJsonPath('said', 'Undid: Entered Jean Penhask; Entered Moll Stair');
         self::assertSame(['Entered Moll Stair', 'Entered Jean Penhask'], $this->api('GET', '/journal')->json('redo'));
-        $this->api('POST', '/journal/undo', ['steps' => 9])->assertOk()->assertJsonPath('said', fn (string $said): bool => str_contains($said, 'Then it stopped.'));
+        $this->api('POST', '/journal/undo', ['steps' => 9])->assertOk()
+            ->assertJsonPath('said', fn (string $said): bool => str_contains($said, 'Then it stopped.'));
         self::assertSame($before, $this->exported());
         $this->api('POST', '/journal/redo', ['steps' => 3])->assertOk();
         self::assertSame($after, $this->exported());
@@ -134,7 +147,8 @@ final class JournalTest extends TestCase
         $this->api('DELETE', "/people/{$jean}")->assertNoContent();
 
         $entry = $this->api('GET', '/deleted')->json('things.1.id');
-        $this->api('POST', "/journal/deleted/{$entry}/put-back")->assertOk()->assertJsonPath('said', 'Restored: Ewan Tarrel. 2 things stayed away, because what they tied to is gone.');
+        $this->api('POST', "/journal/deleted/{$entry}/put-back")->assertOk()
+            ->assertJsonPath('said', 'Restored: Ewan Tarrel. 2 things stayed away, because what they tied to is gone.');
         self::assertSame(['1851', 0], [$this->fact($ewan, 'birth')->date->shown, Union::query()->count()]);
         self::assertNull(Person::query()->find($jean));
     }

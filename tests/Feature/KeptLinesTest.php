@@ -71,11 +71,13 @@ final class KeptLinesTest extends TestCase
 
         self::assertEqualsCanonicalizing([
             'Name, note: spelt so by himself', 'Name, cited: Register of Una Osk, 9',
-            'With: Una Osk (as: godparent)', 'Number in the program: 77', 'Name, in Latin letters: Ewan /Tarrel/ (Kind: romaji)', 'Couple, number of one’s own: 12',
+            'With: Una Osk (as: godparent)', 'Number in the program: 77', 'Name, in Latin letters: Ewan /Tarrel/ (Kind: romaji)',
+            'Couple, number of one’s own: 12',
         ], $words($page->json('kept')));
         $birth = array_values(array_filter($page->json('facts'), static fn (array $fact): bool => $fact['kind'] === 'birth'))[0];
         self::assertEqualsCanonicalizing([
-            'Place, on the map: Latitude: N59.1, Longitude: W3.25', 'Citation, What it says, date: 3 MAY 1847', 'Cause: unasked', 'Note: Told by Una Osk in 2019.',
+            'Place, on the map: Latitude: N59.1, Longitude: W3.25', 'Citation, What it says, date: 3 MAY 1847', 'Cause: unasked',
+            'Note: Told by Una Osk in 2019.',
         ], $words($birth['kept']));
         self::assertContains("0 CAUS unasked\n", array_column($birth['kept'], 'lines'));
     }
@@ -84,7 +86,8 @@ final class KeptLinesTest extends TestCase
     {
         $this->bringInto(self::FILE)->assertSuccessful();
         $source = $this->api('GET', '/sources')->json('sources.0.id') ?? $this->api('GET', '/sources')->json('rows.0.id');
-        self::assertSame(['Call number, kind of thing: film', 'Held by, address: Shore Street (town: Kirkhaven)'], array_column($this->api('GET', "/sources/{$source}")->assertOk()->json('kept'), 'words'));
+        self::assertSame(['Call number, kind of thing: film', 'Held by, address: Shore Street (town: Kirkhaven)'],
+            array_column($this->api('GET', "/sources/{$source}")->assertOk()->json('kept'), 'words'));
     }
 
     public function test_a_reader_who_sees_no_living_reads_none_of_their_names_there(): void

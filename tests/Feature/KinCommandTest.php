@@ -85,7 +85,8 @@ final class KinCommandTest extends TestCase
 
     public function test_ties_stand_as_their_file_says(): void
     {
-        $terms = fn (string $who): array => array_map(static fn (array $one): string => "{$one['term']} · {$one['kind']}", $this->kin('@A@', $who));
+        $terms = fn (string $who): array => array_map(static fn (array $one): string => "{$one['term']} · {$one['kind']}",
+            $this->kin('@A@', $who));
 
         self::assertSame(['father · blood'], $terms('@P@'));
         self::assertSame(['said to be father · blood'], $terms('@R@'));

@@ -25,7 +25,8 @@ final class LivingTest extends TestCase
         Carbon::setTestNow('2026-06-01 12:00:00');
         $this->magnus = $this->person('Magnus Osk b 1880 Kirkhaven d 1950');
         $this->una = $this->person('Una Osk w b 3 May 1980 Pellmouth');
-        $this->api('POST', "/people/{$this->magnus}/facts", ['kind' => 'residence', 'value' => 'with his granddaughter Una Osk', 'date' => '1949'])->assertSuccessful();
+        $this->api('POST', "/people/{$this->magnus}/facts",
+            ['kind' => 'residence', 'value' => 'with his granddaughter Una Osk', 'date' => '1949'])->assertSuccessful();
     }
 
     public function test_a_file_is_shielded_unless_the_owner_keeps(): void
@@ -38,7 +39,8 @@ final class LivingTest extends TestCase
         self::assertStringContainsString('Magnus', $shielded);
 
         self::assertStringContainsString('Una /Osk/', $this->file('&living=keep'));
-        self::assertStringContainsString('1 living people in full', (string) DB::table('change_sets')->where('kind', 'told')->value('summary'));
+        self::assertStringContainsString('1 living people in full', (string) DB::table('change_sets')->where('kind', 'told')
+            ->value('summary'));
     }
 
     public function test_a_wrong_tie_lets_nobody_living_out(): void
@@ -55,9 +57,11 @@ final class LivingTest extends TestCase
             self::assertStringNotContainsString($word, $file);
         }
         self::assertStringContainsString('Finlay', $file);
-        $kept = DB::table('person_lines')->where('tree_id', $this->tree->id)->orderBy('person_id')->get(['person_id', 'born_from', 'born_by', 'dead_from']);
+        $kept = DB::table('person_lines')->where('tree_id', $this->tree->id)->orderBy('person_id')
+            ->get(['person_id', 'born_from', 'born_by', 'dead_from']);
         app(PersonIndex::class)->rebuild();
-        self::assertEquals($kept, DB::table('person_lines')->where('tree_id', $this->tree->id)->orderBy('person_id')->get(['person_id', 'born_from', 'born_by', 'dead_from']));
+        self::assertEquals($kept, DB::table('person_lines')->where('tree_id', $this->tree->id)->orderBy('person_id')
+            ->get(['person_id', 'born_from', 'born_by', 'dead_from']));
     }
 
     public function test_the_command_says_how_many(): void
@@ -83,11 +87,13 @@ final class LivingTest extends TestCase
         $reader = $this->account('reader@marren.example');
         DB::table('members')->insert(['tree_id' => $this->tree->id, 'user_id' => $reader->id, 'role' => 'reader']);
         $this->actingAs($reader);
-        $routes = ['/people', '/people?q=una', '/jump?q=una', '/jump?q=unna', "/people/{$this->una}", "/people/{$this->magnus}", '/desk', '/sources', '/places', '/unions?q=osk',
+        $routes = ['/people', '/people?q=una', '/jump?q=una', '/jump?q=unna', "/people/{$this->una}", "/people/{$this->magnus}", '/desk',
+            '/sources', '/places', '/unions?q=osk',
             "/drawings/ancestors/{$this->una}", '/exchange', '/journal', '/exchange/export'];
         foreach ($routes as $route) {
             $answer = $this->get("/api/trees/{$this->tree->id}{$route}");
-            $said = $answer->baseResponse instanceof \Symfony\Component\HttpFoundation\BinaryFileResponse ? $answer->streamedContent() : (string) $answer->getContent();
+            $said = $answer->baseResponse instanceof \Symfony\Component\HttpFoundation\BinaryFileResponse ? $answer->streamedContent()
+                : (string) $answer->getContent();
             self::assertStringNotContainsString('Una', $said, $route);
             self::assertStringNotContainsString('1980', $said, $route);
         }
@@ -106,26 +112,31 @@ final class LivingTest extends TestCase
         $this->api('POST', "/sources/{$source}/notes", ['text' => 'Una Osk has them.'])->assertOk();
         $this->api('POST', '/world-events', ['words' => 'the bridge', 'date' => '1975', 'place' => 'Pellmouth'])->assertOk();
         $record = $this->api('POST', "/sources/{$source}/records", ['kind' => 'letter'])->assertOk()->json('id');
-        $this->api('PUT', "/records/{$record}", ['version' => 1, 'date' => '1990', 'lines' => [['id' => (string) Str::uuid7(), 'name' => 'Una Osk']]])->assertOk();
+        $this->api('PUT', "/records/{$record}",
+            ['version' => 1, 'date' => '1990', 'lines' => [['id' => (string) Str::uuid7(), 'name' => 'Una Osk']]])->assertOk();
         $union = $this->api('GET', "/people/{$this->una}")->json('unions.0.id');
         $this->api('PATCH', '', ['centrePersonId' => $this->una])->assertOk();
         $reader = $this->account('reader@marren.example');
         DB::table('members')->insert(['tree_id' => $this->tree->id, 'user_id' => $reader->id, 'role' => 'reader']);
         $this->actingAs($reader);
-        $filled = ['{record}' => $record, '{page}' => '0', '{level}' => '0', '{x}' => '0', '{y}' => '0', '{tree}' => $this->tree->id, '{person}' => $this->una, '{source}' => $source, '{place}' => $place, '{union}' => $union, '{subject}' => $union];
+        $filled = ['{record}' => $record, '{page}' => '0', '{level}' => '0', '{x}' => '0', '{y}' => '0', '{tree}' => $this->tree->id,
+            '{person}' => $this->una, '{source}' => $source, '{place}' => $place, '{union}' => $union, '{subject}' => $union];
         $asked = 0;
         foreach (app('router')->getRoutes()->getRoutes() as $route) {
             if ($route->methods()[0] !== 'GET' || ! in_array('tree:reader', $route->gatherMiddleware(), true)) {
                 continue;
             }
             $kind = str_contains($route->uri(), 'reports/') ? 'family-group-sheet' : 'ancestors';
-            $path = strtr($route->uri(), [...$filled, '{kind}' => $kind, '{format}' => str_contains($route->uri(), 'reports/') ? 'html' : 'svg']);
+            $path = strtr($route->uri(),
+                [...$filled, '{kind}' => $kind, '{format}' => str_contains($route->uri(), 'reports/') ? 'html' : 'svg']);
             foreach (['', '?q=una', '?q=osk', '?text=Una+Steps', '?q=una+st', "?place={$place}"] as $query) {
                 $answer = $this->get("/{$path}{$query}");
                 self::assertLessThan(500, $answer->getStatusCode(), $path.$query);
-                $said = $answer->baseResponse instanceof \Symfony\Component\HttpFoundation\BinaryFileResponse ? $answer->streamedContent() : (string) $answer->getContent();
+                $said = $answer->baseResponse instanceof \Symfony\Component\HttpFoundation\BinaryFileResponse ? $answer->streamedContent()
+                    : (string) $answer->getContent();
                 // What was asked may be told back; a name of hers may not.
-                self::assertDoesNotMatchRegularExpression('/Una Osk|Una\\/Osk|"Una"|1980/', str_replace('Una+Steps', '', $said), $path.$query);
+                self::assertDoesNotMatchRegularExpression('/Una Osk|Una\\/Osk|"Una"|1980/', str_replace('Una+Steps', '', $said),
+                    $path.$query);
                 $asked++;
             }
         }
@@ -136,7 +147,8 @@ final class LivingTest extends TestCase
     {
         $this->api('POST', "/people/{$this->magnus}/relatives", ['relation' => 'father', 'line' => 'Ewan Osk'])->assertSuccessful();
         $this->api('POST', "/people/{$this->una}/relatives", ['relation' => 'child', 'line' => 'Kit Osk'])->assertSuccessful();
-        $days = fn (): array => DB::table('person_lines')->where('tree_id', $this->tree->id)->orderBy('number')->pluck('dead_from', 'shown_name')
+        $days = fn (): array => DB::table('person_lines')->where('tree_id', $this->tree->id)->orderBy('number')
+            ->pluck('dead_from', 'shown_name')
             ->map(static fn (?int $day): ?string => IsoDay::orNull($day))->all();
         self::assertSame(['Magnus Osk' => '1950-12-31', 'Una Osk' => '2090-05-04', 'Ewan Osk' => '1981-01-01', 'Kit Osk' => null], $days());
 
@@ -148,7 +160,8 @@ final class LivingTest extends TestCase
     public function test_an_editor_says_that_somebody_is_dead_and_why(): void
     {
         $version = Person::query()->findOrFail($this->una)->version;
-        $this->api('PATCH', "/people/{$this->una}", ['version' => $version, 'saidDeadWhy' => 'Her sister wrote so in 2024.'])->assertSuccessful();
+        $this->api('PATCH', "/people/{$this->una}", ['version' => $version, 'saidDeadWhy' => 'Her sister wrote so in 2024.'])
+            ->assertSuccessful();
 
         self::assertSame('Her sister wrote so in 2024.', $this->api('GET', "/people/{$this->una}")->json('saidDeadWhy'));
         self::assertFalse($this->api('GET', "/people/{$this->una}")->json('isLiving'));

@@ -23,7 +23,8 @@ final class MatchTest extends TestCase
     public function test_a_marriage_of_a_known_couple_makes_no_doubles(): void
     {
         $lines = $this->matched(['kind' => 'marriage', 'date' => '17 Oct 1846', 'place' => 'Kirkhaven', 'lines' => [
-            ['name' => 'Magnus Tarrel', 'role' => 'groom'], ['name' => 'Jean Penhask', 'role' => 'bride'], ['name' => 'Jn Ibsley', 'role' => 'minister'],
+            ['name' => 'Magnus Tarrel', 'role' => 'groom'], ['name' => 'Jean Penhask', 'role' => 'bride'],
+            ['name' => 'Jn Ibsley', 'role' => 'minister'],
         ]]);
         self::assertSame([$this->number($this->magnus), $this->number($this->jean), 'new'], array_column($lines, 'proposed'));
         self::assertGreaterThan(0.97, min($lines[0]['probability'], $lines[1]['probability']));
@@ -35,7 +36,8 @@ final class MatchTest extends TestCase
     {
         foreach (['Jean Penhask', 'Jean Tarrel', 'Jean'] as $mother) {
             $lines = $this->matched(['kind' => 'baptism', 'date' => '3 Aug 1847', 'place' => 'Hask', 'lines' => [
-                ['name' => 'Ewan Tarrel', 'role' => 'child'], ['name' => 'Magnus Tarrel', 'role' => 'father'], ['name' => $mother, 'role' => 'mother'],
+                ['name' => 'Ewan Tarrel', 'role' => 'child'], ['name' => 'Magnus Tarrel', 'role' => 'father'],
+                ['name' => $mother, 'role' => 'mother'],
             ]]);
             self::assertSame(['new', $this->number($this->magnus), $this->number($this->jean)], array_column($lines, 'proposed'), $mother);
         }
@@ -44,24 +46,34 @@ final class MatchTest extends TestCase
     public function test_of_two_namesakes_the_dead_one_is_never_the_father(): void
     {
         $dead = $this->person('Magnus Tarrel h b 1816 Hask d 4 May 1840 Hask');
-        $lines = $this->matched(['kind' => 'baptism', 'date' => '3 Aug 1870', 'place' => 'Hask', 'lines' => [['name' => 'Una Tarrel', 'role' => 'child'], ['name' => 'Magnus Tarrel', 'role' => 'father']]]);
+        $lines = $this->matched(
+            ['kind' => 'baptism', 'date' => '3 Aug 1870', 'place' => 'Hask',
+                'lines' => [['name' => 'Una Tarrel', 'role' => 'child'], ['name' => 'Magnus Tarrel', 'role' => 'father']]]);
 
         self::assertSame($this->number($this->magnus), $lines[1]['proposed']);
         self::assertNotContains($this->number($dead), array_column($lines[1]['offers'], 'ref'));
-        $wedding = $this->matched(['kind' => 'marriage', 'date' => '3 Aug 1841', 'place' => '', 'lines' => [['name' => 'Magnus Tarrel', 'role' => 'groom', 'columns' => ['age' => '25']]]]);
+        $wedding = $this->matched(
+            ['kind' => 'marriage', 'date' => '3 Aug 1841', 'place' => '',
+                'lines' => [['name' => 'Magnus Tarrel', 'role' => 'groom', 'columns' => ['age' => '25']]]]);
         self::assertNotContains($this->number($dead), array_column($wedding[0]['offers'], 'ref'));
     }
 
     public function test_where_somebody_is_near_new_asks_first_and_nobody_is_made_by_accepting_the_lot(): void
     {
-        $record = $this->api('POST', '/sources/'.$this->source('Register of St Bregan').'/records', ['kind' => 'burial'])->assertOk()->json('id');
+        $record = $this->api('POST', '/sources/'.$this->source('Register of St Bregan').'/records', ['kind' => 'burial'])->assertOk()
+            ->json('id');
         $id = '01890000-0000-7000-8000-000000000001';
         $this->person('Magnus Tarrel h b 1820 Tolsay');
-        $answer = $this->api('POST', "/records/{$record}/line-up", ['choices' => [], 'date' => '9 May 1880', 'place' => 'Hask', 'lines' => [['id' => $id, 'name' => 'Magnus Tarrel', 'role' => 'buried', 'columns' => []]]])->assertOk();
+        $answer = $this->api('POST', "/records/{$record}/line-up",
+            ['choices' => [], 'date' => '9 May 1880', 'place' => 'Hask',
+                'lines' => [['id' => $id, 'name' => 'Magnus Tarrel', 'role' => 'buried', 'columns' => []]]])->assertOk();
         self::assertSame('unplaced', $answer->json('lines.0.as'));
-        self::assertStringContainsString('may be meant, or another: choose who it is, or make a new person of it.', $answer->json('lines.0.asks'));
+        self::assertStringContainsString('may be meant, or another: choose who it is, or make a new person of it.',
+            $answer->json('lines.0.asks'));
 
-        $new = $this->api('POST', "/records/{$record}/line-up", ['choices' => [['lineId' => $id, 'as' => 'new']], 'date' => '9 May 1880', 'place' => 'Hask', 'lines' => [['id' => $id, 'name' => 'Magnus Tarrel', 'role' => 'buried', 'columns' => []]]])->assertOk();
+        $new = $this->api('POST', "/records/{$record}/line-up",
+            ['choices' => [['lineId' => $id, 'as' => 'new']], 'date' => '9 May 1880', 'place' => 'Hask',
+                'lines' => [['id' => $id, 'name' => 'Magnus Tarrel', 'role' => 'buried', 'columns' => []]]])->assertOk();
         self::assertSame(['new', ''], [$new->json('lines.0.as'), $new->json('lines.0.asks')]);
     }
 
@@ -80,9 +92,11 @@ final class MatchTest extends TestCase
             ['no JSON', 'tells no record'],
             [['kind' => 'wedding breakfast', 'lines' => []], 'There is no kind of record “wedding breakfast”'],
             [['kind' => 'marriage', 'lines' => [['name' => 'A', 'role' => 'cook']]], 'Line 1: “cook” is no role of marriage.'],
-            [['kind' => 'marriage', 'lines' => [['name' => 'A', 'columns' => ['weight' => '9']]]], 'Line 1: “weight” is no column of marriage.'],
+            [['kind' => 'marriage', 'lines' => [['name' => 'A', 'columns' => ['weight' => '9']]]],
+                'Line 1: “weight” is no column of marriage.'],
         ] as [$said, $why]) {
-            self::assertSame(1, Artisan::call('bough:match', ['tree' => $this->tree->id, '--record' => self::file($said), '--json' => true]));
+            self::assertSame(1,
+                Artisan::call('bough:match', ['tree' => $this->tree->id, '--record' => self::file($said), '--json' => true]));
             self::assertStringContainsString($why, Artisan::output());
         }
         self::assertSame(1, Artisan::call('bough:match', ['tree' => $this->tree->id, '--json' => true]));
@@ -90,7 +104,8 @@ final class MatchTest extends TestCase
 
     /**
      * @param  array<string, mixed>  $record
-     * @return list<array{line: int, proposed: string, probability: float, asks: bool, offers: list<array{ref: string, probability: float, says: string}>}>
+     * @return list<array{line: int, proposed: string, probability: float, asks: bool, offers: list<array{ref: string,
+     *     probability: float, says: string}>}>
      */
     private function matched(array $record): array
     {

@@ -16,15 +16,23 @@ final class MovesTest extends TestCase
 {
     use EveryChange;
 
-    /** @return iterable<string, array{list<string>, list<string>, list<string>}> parents before; parents of the union moved to; what is told */
+    /**
+     * @return iterable<string, array{list<string>, list<string>, list<string>}> parents before; parents of the union moved
+     *     to; what is told
+     */
     public static function children(): iterable
     {
         $stays = 'All 2 facts stay with Kit Osk.';
         $goes = 'The couple that was only there for this tie goes with it.';
-        yield 'from one to a couple' => [['Ann Osk w'], ['Bran Drum h', 'Eve Drum w'], ['Kit Osk leaves Ann Osk and becomes a child of Bran Drum and Eve Drum, beside the one who is there.', $stays, $goes]];
-        yield 'from a couple to a couple' => [['Magnus Osk h', 'Ann Osk w'], ['Bran Drum h', 'Eve Drum w'], ['Kit Osk leaves Magnus Osk and Ann Osk and becomes a child of Bran Drum and Eve Drum, beside the one who is there.', $stays]];
-        yield 'from a couple to one' => [['Magnus Osk h', 'Ann Osk w'], ['Bran Drum h'], ['Kit Osk leaves Magnus Osk and Ann Osk and becomes a child of Bran Drum, beside the one who is there.', $stays]];
-        yield 'from one to one' => [['Ann Osk w'], ['Eve Drum w'], ['Kit Osk leaves Ann Osk and becomes a child of Eve Drum, beside the one who is there.', $stays, $goes]];
+        yield 'from one to a couple' => [['Ann Osk w'], ['Bran Drum h', 'Eve Drum w'],
+            ['Kit Osk leaves Ann Osk and becomes a child of Bran Drum and Eve Drum, beside the one who is there.', $stays, $goes]];
+        yield 'from a couple to a couple' => [['Magnus Osk h', 'Ann Osk w'], ['Bran Drum h', 'Eve Drum w'],
+            ['Kit Osk leaves Magnus Osk and Ann Osk and becomes a child of Bran Drum and Eve Drum, beside the one who is there.',
+                $stays]];
+        yield 'from a couple to one' => [['Magnus Osk h', 'Ann Osk w'], ['Bran Drum h'],
+            ['Kit Osk leaves Magnus Osk and Ann Osk and becomes a child of Bran Drum, beside the one who is there.', $stays]];
+        yield 'from one to one' => [['Ann Osk w'], ['Eve Drum w'],
+            ['Kit Osk leaves Ann Osk and becomes a child of Eve Drum, beside the one who is there.', $stays, $goes]];
     }
 
     /**
@@ -59,13 +67,15 @@ final class MovesTest extends TestCase
     {
         $child = $this->person('Kit Osk h b 1850');
         $this->relative($child, 'mother', 'Ann Osk w');
-        $own = $this->api('GET', "/people/{$child}")->json('parentSets.0.unionId') ?? ParentSet::query()->where('child_id', $child)->value('union_id');
+        $own = $this->api('GET', "/people/{$child}")->json('parentSets.0.unionId') ?? ParentSet::query()->where('child_id', $child)
+            ->value('union_id');
         $set = (string) ParentSet::query()->where('child_id', $child)->value('id');
         $grandchild = $this->relative($child, 'child', 'Una Osk w b 1875');
         $this->relative($grandchild, 'partner', 'Dan Drum h');
         $below = (string) UnionPartner::query()->where('person_id', $grandchild)->value('union_id');
         [$other] = $this->parents(['Bran Drum h', 'Eve Drum w']);
-        $refused = fn (string $to): string => (string) $this->api('POST', "/parent-sets/{$set}/move", ['to' => $to])->assertStatus(409)->json('message');
+        $refused = fn (string $to): string => (string) $this->api('POST', "/parent-sets/{$set}/move", ['to' => $to])->assertStatus(409)
+            ->json('message');
 
         self::assertSame('They are parents and child already.', $refused((string) $own));
         self::assertStringContainsString('ancestor', $refused($below));
@@ -83,19 +93,34 @@ final class MovesTest extends TestCase
     /** @return iterable<string, array{int, int, string, list<string>}> children, weddings; how one parent stands; what is told */
     public static function partners(): iterable
     {
-        yield 'a couple alone' => [0, 0, 'unweighed', ['Sander Osk takes the place of Magnus Osk in this couple.', 'Magnus Osk stays in the tree.']];
-        yield 'with a wedding' => [0, 1, 'unweighed', ['Sander Osk takes the place of Magnus Osk in this couple, with its 1 event.', 'Magnus Osk stays in the tree.']];
-        yield 'with two events' => [0, 2, 'unweighed', ['Sander Osk takes the place of Magnus Osk in this couple, with its 2 events.', 'Magnus Osk stays in the tree.']];
-        yield 'with a child' => [1, 0, 'unweighed', ['Sander Osk takes the place of Magnus Osk in this couple.', 'Sander Osk becomes a parent of Kit1 Osk, and Magnus Osk is one no longer.', 'Magnus Osk stays in the tree.']];
-        yield 'with children and a wedding' => [2, 1, 'unweighed', ['Sander Osk takes the place of Magnus Osk in this couple, with its 1 event.', 'Sander Osk becomes a parent of Kit1 Osk, Kit2 Osk, and Magnus Osk is one no longer.', 'Magnus Osk stays in the tree.']];
-        yield 'whose father was accepted' => [1, 0, 'accepted', ['Sander Osk takes the place of Magnus Osk in this couple.', 'Sander Osk becomes a parent of Kit1 Osk, and Magnus Osk is one no longer.', 'Magnus Osk stays in the tree.']];
-        yield 'whose father was ruled out' => [1, 0, 'ruled out', ['Sander Osk takes the place of Magnus Osk in this couple.', 'Magnus Osk stays in the tree.']];
+        yield 'a couple alone' => [0, 0, 'unweighed',
+            ['Sander Osk takes the place of Magnus Osk in this couple.', 'Magnus Osk stays in the tree.']];
+        yield 'with a wedding' => [0, 1, 'unweighed',
+            ['Sander Osk takes the place of Magnus Osk in this couple, with its 1 event.', 'Magnus Osk stays in the tree.']];
+        yield 'with two events' => [0, 2, 'unweighed',
+            ['Sander Osk takes the place of Magnus Osk in this couple, with its 2 events.', 'Magnus Osk stays in the tree.']];
+        yield 'with a child' => [1, 0, 'unweighed',
+            ['Sander Osk takes the place of Magnus Osk in this couple.',
+                'Sander Osk becomes a parent of Kit1 Osk, and Magnus Osk is one no longer.', 'Magnus Osk stays in the tree.']];
+        yield 'with children and a wedding' => [2, 1, 'unweighed',
+            ['Sander Osk takes the place of Magnus Osk in this couple, with its 1 event.',
+                'Sander Osk becomes a parent of Kit1 Osk, Kit2 Osk, and Magnus Osk is one no longer.',
+                'Magnus Osk stays in the tree.']];
+        yield 'whose father was accepted' => [1, 0, 'accepted',
+            ['Sander Osk takes the place of Magnus Osk in this couple.',
+                'Sander Osk becomes a parent of Kit1 Osk, and Magnus Osk is one no longer.', 'Magnus Osk stays in the tree.']];
+        yield 'whose father was ruled out' => [1, 0, 'ruled out',
+            ['Sander Osk takes the place of Magnus Osk in this couple.', 'Magnus Osk stays in the tree.']];
     }
 
     /** @param  list<string>  $told */
     #[DataProvider('partners')]
-    public function test_a_place_in_a_union_goes_to_somebody_else_as_it_was_told(int $children, int $weddings, string $standing, array $told): void
-    {
+    public function test_a_place_in_a_union_goes_to_somebody_else_as_it_was_told(
+        int $children,
+        int $weddings,
+        string $standing,
+        array $told,
+    ): void {
         $magnus = $this->person('Magnus Osk h b 1818');
         $this->relative($magnus, 'partner', 'Ann Osk w b 1822');
         $union = $this->api('GET', "/people/{$magnus}")->json('unions.0');
@@ -108,7 +133,8 @@ final class MovesTest extends TestCase
         }
         if ($standing !== 'unweighed') {
             $set = (string) ParentSet::query()->where('child_id', $kits[0])->value('id');
-            $this->api('PATCH', "/parent-sets/{$set}", ['standing' => $standing, 'personId' => $magnus, 'why' => 'The letter.'])->assertNoContent();
+            $this->api('PATCH', "/parent-sets/{$set}", ['standing' => $standing, 'personId' => $magnus, 'why' => 'The letter.'])
+                ->assertNoContent();
         }
         $sander = $this->person('Sander Osk h b 1815');
         $stored = $this->stored();
@@ -117,7 +143,8 @@ final class MovesTest extends TestCase
 
         $this->api('POST', "/union-partners/{$union['tieId']}/move", ['to' => $sander, 'why' => 'The banns.'])->assertNoContent();
         self::assertSame($standing === 'ruled out' ? 0 : $children, Parentage::leading()->where('person_id', $sander)->count());
-        self::assertSame($standing === 'ruled out' ? 1 : 0, Parentage::query()->where('person_id', $magnus)->count(), 'Who was ruled out stays so.');
+        self::assertSame($standing === 'ruled out' ? 1 : 0, Parentage::query()->where('person_id', $magnus)->count(),
+            'Who was ruled out stays so.');
         self::assertSame(0, UnionPartner::query()->where('person_id', $magnus)->count());
         self::assertSame($weddings, DB::table('events')->where('tree_id', $this->tree->id)->where('union_id', $union['id'])->count());
         $this->api('GET', "/people/{$magnus}")->assertOk();
@@ -134,7 +161,8 @@ final class MovesTest extends TestCase
         $stored = $this->stored();
         foreach ([$ann, $magnus, $kit, $una] as $to) {
             foreach (['GET' => "?to={$to}", 'POST' => ''] as $method => $query) {
-                $this->api($method, "/union-partners/{$union['tieId']}/move{$query}", $method === 'POST' ? ['to' => $to] : [])->assertStatus(409);
+                $this->api($method, "/union-partners/{$union['tieId']}/move{$query}", $method === 'POST' ? ['to' => $to] : [])
+                    ->assertStatus(409);
             }
         }
         self::assertSame($stored, $this->stored());
@@ -163,6 +191,7 @@ final class MovesTest extends TestCase
         $union = UnionPartner::query()->where('person_id', $first)->value('union_id');
         $this->relative($first, 'child', 'Abel Drum h', $union === null ? null : (string) $union);
 
-        return [(string) UnionPartner::query()->where('person_id', $first)->value('union_id'), array_map(static fn (string $line): string => substr($line, 0, -2), $lines)];
+        return [(string) UnionPartner::query()->where('person_id', $first)->value('union_id'),
+            array_map(static fn (string $line): string => substr($line, 0, -2), $lines)];
     }
 }

@@ -14,14 +14,16 @@ final class NamingTest extends TestCase
         $ewan = $this->person('Ewan Tarrel h b 30 July 1847 Hask');
         $moll = $this->relative($ewan, 'partner', 'Moll Stair w m 17 Oct 1888 Kirkhaven');
         $before = $this->exported();
-        $this->putJson('/api/account/reading', ['order' => 'surname', 'capitals' => 'yes', 'married' => 'both', 'dates' => 'iso'])->assertNoContent();
+        $this->putJson('/api/account/reading', ['order' => 'surname', 'capitals' => 'yes', 'married' => 'both', 'dates' => 'iso'])
+            ->assertNoContent();
 
         $page = $this->api('GET', "/people/{$moll}");
         self::assertSame('TARREL Moll, born STAIR', $page->json('name'));
         self::assertSame('1888-10-17', $page->json('facts.0.date.shown'));
         self::assertSame('TARREL Ewan', $page->json('unions.0.partners.0.name'));
         $rows = array_column($this->api('GET', '/people')->json('rows'), null, 'id');
-        self::assertSame(['TARREL, Moll, born STAIR', 'TARREL, Ewan', '1847-07-30'], [$rows[$moll]['filed'], $rows[$ewan]['filed'], $rows[$ewan]['born']]);
+        self::assertSame(['TARREL, Moll, born STAIR', 'TARREL, Ewan', '1847-07-30'],
+            [$rows[$moll]['filed'], $rows[$ewan]['filed'], $rows[$ewan]['born']]);
         self::assertSame('TARREL Moll, born STAIR', $this->api('GET', '/jump?q=moll')->json('people.0.name'));
         self::assertSame('TARREL Ewan', $this->api('GET', "/people/{$ewan}/card")->json('name'));
         self::assertSame($before, $this->exported());
@@ -29,7 +31,8 @@ final class NamingTest extends TestCase
         $this->api('PATCH', '', ['marriedCustom' => 'keeps'])->assertOk();
         self::assertSame('STAIR Moll', $this->api('GET', "/people/{$moll}")->json('name'));
         $this->actingAs($this->user->fresh() ?? $this->user);
-        $this->putJson('/api/account/reading', ['order' => 'sideways', 'capitals' => 'yes', 'married' => 'both', 'dates' => 'iso'])->assertStatus(422);
+        $this->putJson('/api/account/reading', ['order' => 'sideways', 'capitals' => 'yes', 'married' => 'both', 'dates' => 'iso'])
+            ->assertStatus(422);
     }
 
     public function test_surnames_are_offered_by_the_custom_of_the_family_before_that_of_the_tree(): void
@@ -56,7 +59,8 @@ final class NamingTest extends TestCase
         $unions = $this->api('GET', "/people/{$ewan}")->json('unions');
         $states = $this->api('GET', "/unions/{$unions[1]['id']}")->assertOk()->json('states');
 
-        self::assertEqualsCanonicalizing([['name' => 'Ewan Tarrel', 'state' => 'widowed'], ['name' => 'Jean Osk', 'state' => 'never wed']], $states);
+        self::assertEqualsCanonicalizing([['name' => 'Ewan Tarrel', 'state' => 'widowed'], ['name' => 'Jean Osk', 'state' => 'never wed']],
+            $states);
     }
 
     public function test_names_that_stand_for_one_another_here_find_each_other(): void
@@ -90,7 +94,8 @@ final class NamingTest extends TestCase
     /** @return array{string, string} of a son and a daughter */
     private function offers(string $person, string $union): array
     {
-        $offers = array_filter($this->api('GET', "/people/{$person}")->json('offers'), static fn (array $offer): bool => $offer['unionId'] === $union);
+        $offers = array_filter($this->api('GET', "/people/{$person}")->json('offers'),
+            static fn (array $offer): bool => $offer['unionId'] === $union);
         $offers = array_column($offers, 'surname', 'relation');
 
         return [$offers['son'], $offers['daughter']];

@@ -25,8 +25,10 @@ final class NearestTest extends TestCase
         self::assertSame(['Registers of the Parish of St Osmund'], $this->nearest('sources', 'St Osmond regster'));
         self::assertSame([], $this->nearest('places', 'xyzzy'));
         self::assertSame([], $this->nearest('sources', "%_\\'"));
-        $this->api('GET', '/unions?q=Keziah')->assertJsonPath('isNearest', false)->assertJsonPath('unions.0.names', 'Ewan Tarrel and Keziah Ibsley');
-        $this->api('GET', '/unions?q=Kezia+Ibsly')->assertJsonPath('isNearest', true)->assertJsonPath('unions.0.names', 'Ewan Tarrel and Keziah Ibsley');
+        $this->api('GET', '/unions?q=Keziah')->assertJsonPath('isNearest', false)
+            ->assertJsonPath('unions.0.names', 'Ewan Tarrel and Keziah Ibsley');
+        $this->api('GET', '/unions?q=Kezia+Ibsly')->assertJsonPath('isNearest', true)
+            ->assertJsonPath('unions.0.names', 'Ewan Tarrel and Keziah Ibsley');
         $this->api('GET', '/nearest/people?q=Ewan')->assertNotFound();
     }
 

@@ -16,9 +16,11 @@ final class PicturesOfFilesTest extends TestCase
 
     private const LINES = [
         '0 HEAD', '1 GEDC', '2 VERS 7.0',
-        '0 @I1@ INDI', '1 NAME Ewan /Tarrel/', '1 DEAT', '2 DATE 1923', '1 OBJE @O1@', '2 CROP', '3 TOP 10', '3 LEFT 20', '2 TITL Ewan at the quay', '1 OBJE @O2@',
+        '0 @I1@ INDI', '1 NAME Ewan /Tarrel/', '1 DEAT', '2 DATE 1923', '1 OBJE @O1@', '2 CROP', '3 TOP 10', '3 LEFT 20',
+        '2 TITL Ewan at the quay', '1 OBJE @O2@',
         '0 @I2@ INDI', '1 NAME Una /Osk/', '1 BIRT', '2 DATE 1990', '1 OBJE @O3@',
-        '0 @O1@ OBJE', '1 FILE C:\\Tree\\media\\Ewan%20Tarrel.png', '2 FORM image/png', '2 TITL Ewan', '1 FILE media/back of it.png', '2 FORM image/png', '1 UID 7c9e6679-7425-40de-944b-e07fc1f90ae7', '1 NOTE from the album of Una Osk',
+        '0 @O1@ OBJE', '1 FILE C:\\Tree\\media\\Ewan%20Tarrel.png', '2 FORM image/png', '2 TITL Ewan', '1 FILE media/back of it.png',
+        '2 FORM image/png', '1 UID 7c9e6679-7425-40de-944b-e07fc1f90ae7', '1 NOTE from the album of Una Osk',
         '0 @O2@ OBJE', '1 FILE LIGHT.PNG', '2 FORM image/png',
         '0 @O3@ OBJE', '1 FILE media/una.png', '2 FORM image/png',
         '0 @O4@ OBJE', '1 FILE media/lost.png', '2 FORM image/png',
@@ -30,14 +32,19 @@ final class PicturesOfFilesTest extends TestCase
     {
         $this->bringZip();
         $ewan = $this->api('GET', '/jump?q=Ewan')->json('people.0.id');
-        $on = DB::table('media_links')->join('media', static fn ($join) => $join->on('media.tree_id', 'media_links.tree_id')->on('media.id', 'media_links.media_id'))
-            ->where('media_links.tree_id', $this->tree->id)->where('media_links.person_id', $ewan)->orderBy('media.path')->pluck('media.title', 'media.path')->all();
+        $on = DB::table('media_links')
+            ->join('media', static fn ($join) => $join->on('media.tree_id', 'media_links.tree_id')->on('media.id', 'media_links.media_id'))
+            ->where('media_links.tree_id', $this->tree->id)->where('media_links.person_id', $ewan)->orderBy('media.path')
+            ->pluck('media.title', 'media.path')->all();
         self::assertSame(['media/Ewan Tarrel.png' => 'Ewan', 'media/light.png' => ''], $on);
         $pictures = $this->api('GET', '/exchange')->json('imports.0');
-        self::assertSame([4, 1, ['media/lost.png']], [$pictures['picturesFound'], $pictures['picturesMissingCount'], $pictures['picturesMissing']]);
+        self::assertSame([4, 1, ['media/lost.png']],
+            [$pictures['picturesFound'], $pictures['picturesMissingCount'], $pictures['picturesMissing']]);
 
         $file = $this->exported();
-        foreach (["1 OBJE @O1@\n2 CROP\n3 TOP 10\n3 LEFT 20\n2 TITL Ewan at the quay\n", "0 @O1@ OBJE\n1 FILE media/Ewan Tarrel.png\n2 FORM image/png\n2 TITL Ewan\n1 FILE media/back of it.png\n2 FORM image/png\n1 UID 7c9e6679-7425-40de-944b-e07fc1f90ae7\n1 NOTE from the album of Una Osk\n", "1 OBJE @O1@\n1 OBJE @O3@\n"] as $lines) {
+        foreach (["1 OBJE @O1@\n2 CROP\n3 TOP 10\n3 LEFT 20\n2 TITL Ewan at the quay\n",
+            "0 @O1@ OBJE\n1 FILE media/Ewan Tarrel.png\n2 FORM image/png\n2 TITL Ewan\n1 FILE media/back of it.png\n2 FORM image/png\n1 "
+                ."UID 7c9e6679-7425-40de-944b-e07fc1f90ae7\n1 NOTE from the album of Una Osk\n", "1 OBJE @O1@\n1 OBJE @O3@\n"] as $lines) {
             self::assertStringContainsString($lines, $file);
         }
     }
@@ -53,16 +60,19 @@ final class PicturesOfFilesTest extends TestCase
         $version = (int) $this->api('GET', "/pictures/{$light}")->json('version');
         $this->api('PATCH', "/pictures/{$light}", ['restriction' => 'secret', 'version' => $version])->assertStatus(422);
         $this->api('PATCH', "/pictures/{$light}", ['restriction' => 'confidential', 'version' => $version])->assertOk();
-        self::assertSame(['confidential', 'media/light.png'], [$this->api('GET', "/pictures/{$light}")->json('restriction'), $this->api('GET', "/pictures/{$light}")->json('path')]);
+        self::assertSame(['confidential', 'media/light.png'],
+            [$this->api('GET', "/pictures/{$light}")->json('restriction'), $this->api('GET', "/pictures/{$light}")->json('path')]);
         self::assertSame([403, false, false], $this->seenBy($reader, $light, $ewan));
         self::assertStringContainsString("0 @O2@ OBJE\n1 FILE media/light.png\n2 FORM image/png\n1 RESN CONFIDENTIAL\n", $this->exported());
         $shielded = (string) $this->get("/api/trees/{$this->tree->id}/exchange/export?version=7&zipped=1")->assertOk()->streamedContent();
         self::assertStringNotContainsString('light.png', $shielded);
-        self::assertStringContainsString("0 @O2@ OBJE\n1 FILE media/light.png\n2 FORM png\n1 _NB_RESN confidential\n", $this->exported(\NorthBough\Core\Gedcom\Version::V551));
+        self::assertStringContainsString("0 @O2@ OBJE\n1 FILE media/light.png\n2 FORM png\n1 _NB_RESN confidential\n",
+            $this->exported(\NorthBough\Core\Gedcom\Version::V551));
         $this->api('POST', '/journal/undo')->assertOk();
         self::assertSame([200, true, true], $this->seenBy($reader, $light, $ewan));
         $this->api('POST', '/journal/redo')->assertOk();
-        $this->api('PATCH', "/pictures/{$light}", ['restriction' => '', 'version' => (int) $this->api('GET', "/pictures/{$light}")->json('version')])->assertOk();
+        $this->api('PATCH', "/pictures/{$light}",
+            ['restriction' => '', 'version' => (int) $this->api('GET', "/pictures/{$light}")->json('version')])->assertOk();
         self::assertSame([200, true, true], $this->seenBy($reader, $light, $ewan));
     }
 
@@ -76,7 +86,8 @@ final class PicturesOfFilesTest extends TestCase
     private function seenBy(User $reader, string $picture, string $person): array
     {
         $this->actingAs($reader);
-        $seen = [$this->api('GET', "/pictures/{$picture}")->status(), str_contains((string) $this->api('GET', "/people/{$person}/pictures")->getContent(), $picture),
+        $seen = [$this->api('GET', "/pictures/{$picture}")->status(),
+            str_contains((string) $this->api('GET', "/people/{$person}/pictures")->getContent(), $picture),
             str_contains((string) $this->api('GET', '/pictures')->getContent(), $picture)];
         $this->actingAs($this->user);
 
@@ -119,7 +130,8 @@ final class PicturesOfFilesTest extends TestCase
     /** @return array<string, string> bytes by path */
     private function pictures(): array
     {
-        return ['media/Ewan Tarrel.png' => self::picture(40, 30), 'media/back of it.png' => self::picture(41, 31), 'media/light.png' => self::picture(42, 32), 'media/una.png' => self::picture(43, 33)];
+        return ['media/Ewan Tarrel.png' => self::picture(40, 30), 'media/back of it.png' => self::picture(41, 31),
+            'media/light.png' => self::picture(42, 32), 'media/una.png' => self::picture(43, 33)];
     }
 
     /** @return array<string, string> */

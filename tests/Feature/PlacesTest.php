@@ -20,7 +20,8 @@ final class PlacesTest extends TestCase
         self::assertSame("St Bregan's Kirk, Kirkhaven, Marren", $this->fact($ewan, 'birth')->place_typed);
         $page = $this->api('GET', "/places/{$kirkhaven}");
         self::assertSame(["St Bregan's Kirk, Kirkhaven, Marren"], array_column($page->json('wordings'), 'typed'));
-        self::assertSame([['Ewan Tarrel', 'Birth']], array_map(static fn (array $f): array => [$f['person'], $f['word']], $page->json('facts')));
+        self::assertSame([['Ewan Tarrel', 'Birth']],
+            array_map(static fn (array $f): array => [$f['person'], $f['word']], $page->json('facts')));
         $this->api('GET', '/reading/place?text='.urlencode("St Bregan's Kirk, Kirkhaven, Marren"))
             ->assertJsonPath('understood', "Kirkhaven, Marren Isles; “St Bregan's Kirk” is kept")->assertJsonPath('placeId', $kirkhaven);
     }
@@ -35,7 +36,8 @@ final class PlacesTest extends TestCase
         $this->person('Una Penhask b 1850 Pellmouth');
 
         self::assertSame(3, $this->api('GET', "/places/{$isles}")->json('factCount'));
-        self::assertEqualsCanonicalizing(['Ewan Tarrel', 'Jean Osk', 'Bran Drum'], array_column($this->api('GET', "/people?place={$isles}")->assertJsonPath('shown', 3)->json('rows'), 'name'));
+        self::assertEqualsCanonicalizing(['Ewan Tarrel', 'Jean Osk', 'Bran Drum'],
+            array_column($this->api('GET', "/people?place={$isles}")->assertJsonPath('shown', 3)->json('rows'), 'name'));
     }
 
     public function test_words_that_stand_for_nothing_wait_and_are_never_made_places_by_themselves(): void
@@ -44,22 +46,26 @@ final class PlacesTest extends TestCase
             $this->person($line);
         }
         self::assertSame(0, Place::query()->count());
-        self::assertSame([['typed' => 'Hask Light, Hask', 'facts' => 2], ['typed' => 'the Ness', 'facts' => 1]], $this->api('GET', '/wordings')->json('rows'));
+        self::assertSame([['typed' => 'Hask Light, Hask', 'facts' => 2], ['typed' => 'the Ness', 'facts' => 1]],
+            $this->api('GET', '/wordings')->json('rows'));
 
         $light = $this->api('POST', '/wordings', ['typed' => 'Hask Light, Hask'])->assertOk()->json('id');
         self::assertSame(['Hask Light', 'Hask'], $this->api('GET', "/places/{$light}")->json('path'));
-        $ness = $this->api('POST', '/wordings', ['typed' => 'the Ness', 'placeId' => Place::query()->where('name', 'Hask')->firstOrFail()->id])->json('id');
+        $ness = $this->api('POST', '/wordings',
+            ['typed' => 'the Ness', 'placeId' => Place::query()->where('name', 'Hask')->firstOrFail()->id])->json('id');
         self::assertSame(0, $this->api('GET', '/wordings')->json('total'));
         self::assertSame(3, $this->api('GET', "/places/{$ness}")->json('factCount'));
     }
 
     public function test_all_waiting_words_become_places_in_one_change_that_can_be_taken_back(): void
     {
-        foreach (['Hask Light, Hask, Marren Isles', 'Gannet Stair, Hask, Marren Isles', 'Hask, Marren Isles', 'Kirkhaven', ' , '] as $place) {
+        foreach (['Hask Light, Hask, Marren Isles', 'Gannet Stair, Hask, Marren Isles', 'Hask, Marren Isles', 'Kirkhaven',
+            ' , '] as $place) {
             $this->person("Ewan Tarrel b 1847 {$place}");
         }
         $this->api('POST', '/wordings/all')->assertOk()->assertJsonPath('total', 0);
-        self::assertEqualsCanonicalizing(['Hask Light', 'Hask', 'Marren Isles', 'Gannet Stair', 'Kirkhaven'], Place::query()->pluck('name')->all());
+        self::assertEqualsCanonicalizing(['Hask Light', 'Hask', 'Marren Isles', 'Gannet Stair', 'Kirkhaven'], Place::query()->pluck('name')
+            ->all());
         $this->api('POST', '/journal/undo')->assertOk();
         self::assertSame([0, 0], [Place::query()->count(), PlaceWording::query()->count()]);
         self::assertSame(4, $this->api('GET', '/wordings')->json('total'));
@@ -86,10 +92,12 @@ final class PlacesTest extends TestCase
 
         $birth = $this->fact($ewan, 'birth');
         $this->api('PATCH', "/facts/{$birth->id}", ['placeId' => $other, 'version' => $birth->version])->assertOk();
-        self::assertSame([0, 1], [$this->api('GET', "/places/{$one}")->json('factCount'), $this->api('GET', "/places/{$other}")->json('factCount')]);
+        self::assertSame([0, 1],
+            [$this->api('GET', "/places/{$one}")->json('factCount'), $this->api('GET', "/places/{$other}")->json('factCount')]);
         $this->api('PATCH', "/facts/{$birth->id}", ['place' => 'Harbour, Tolsay', 'version' => $birth->version + 1])->assertOk();
         self::assertNull($birth->refresh()->place_id, 'other words, and what was said of the old ones is gone');
-        self::assertSame([1, 0], [$this->api('GET', "/places/{$one}")->json('factCount'), $this->api('GET', "/places/{$other}")->json('factCount')]);
+        self::assertSame([1, 0],
+            [$this->api('GET', "/places/{$one}")->json('factCount'), $this->api('GET', "/places/{$other}")->json('factCount')]);
     }
 
     public function test_jurisdictions_names_and_churches_are_those_of_the_time(): void
@@ -100,8 +108,10 @@ final class PlacesTest extends TestCase
         $this->api('POST', "/places/{$tolsay}/insides", ['placeId' => $great, 'to' => '1781'])->assertOk();
         $this->api('POST', "/places/{$tolsay}/churches", ['placeId' => $osmund, 'from' => '1782'])->assertOk();
 
-        $this->api('GET', '/reading/place?text=Tolsay&date=1770')->assertJsonPath('path', 'Tolsay, Great Marren')->assertJsonPath('church', '');
-        $this->api('GET', '/reading/place?text=Tolsay&date=1890')->assertJsonPath('path', 'Tolsay, Marren Isles')->assertJsonPath('church', 'St Osmund');
+        $this->api('GET', '/reading/place?text=Tolsay&date=1770')->assertJsonPath('path', 'Tolsay, Great Marren')
+            ->assertJsonPath('church', '');
+        $this->api('GET', '/reading/place?text=Tolsay&date=1890')->assertJsonPath('path', 'Tolsay, Marren Isles')
+            ->assertJsonPath('church', 'St Osmund');
         $this->api('POST', "/places/{$great}/insides", ['placeId' => $tolsay])->assertStatus(422);
         $this->api('PATCH', "/places/{$great}", ['insideId' => $osmund, 'version' => 1])->assertStatus(422);
         $this->api('POST', "/places/{$tolsay}/churches", ['placeId' => $osmund, 'from' => '1900', 'to' => '1782'])->assertStatus(422);
@@ -113,7 +123,8 @@ final class PlacesTest extends TestCase
         $ewan = $this->person('Ewan Tarrel b 10 Feb 1731 Marren Isles d 3/4/1799 Marren Isles');
         self::assertSame('10 Feb 1731 or 10 Feb 1731/2', str_replace('Julian', '', $this->fact($ewan, 'birth')->date->shown));
 
-        $this->api('PUT', "/places/{$isles}/reckoning", ['calendar' => 'JULIAN', 'yearStart' => '25 March', 'until' => '31 December 1752', 'order' => 'dmy'])->assertOk();
+        $this->api('PUT', "/places/{$isles}/reckoning",
+            ['calendar' => 'JULIAN', 'yearStart' => '25 March', 'until' => '31 December 1752', 'order' => 'dmy'])->assertOk();
         self::assertFalse($this->fact($ewan, 'birth')->date->isAmbiguous());
         self::assertSame('3 Apr 1799', $this->fact($ewan, 'death')->date->shown);
         self::assertStringContainsString('1732', $this->api('GET', "/people/{$ewan}")->json('facts.0.date.earliest'));
@@ -138,8 +149,9 @@ final class PlacesTest extends TestCase
     {
         $hask = $this->place('Hask', $this->place('Marren Isles'));
         $path = (string) tempnam(sys_get_temp_dir(), 'places');
-        file_put_contents($path, implode("\n", ['0 HEAD', '1 GEDC', '2 VERS 7.0', '0 @I1@ INDI', '1 NAME Ewan /Tarrel/', '1 BIRT', '2 PLAC Stair, Hask, Marren',
-            '1 DEAT', '2 PLAC Hask', '1 BURI', '2 PLAC Pellmouth', '1 RESI', '2 PLAC Hask', '0 TRLR', '']));
+        file_put_contents($path,
+            implode("\n", ['0 HEAD', '1 GEDC', '2 VERS 7.0', '0 @I1@ INDI', '1 NAME Ewan /Tarrel/', '1 BIRT', '2 PLAC Stair, Hask, Marren',
+                '1 DEAT', '2 PLAC Hask', '1 BURI', '2 PLAC Pellmouth', '1 RESI', '2 PLAC Hask', '0 TRLR', '']));
         app(ImportTree::class)->run($path, 'places.ged', $this->user, new SilentProgress);
         unlink($path);
 
@@ -167,7 +179,8 @@ final class PlacesTest extends TestCase
     {
         $rows = [];
         for ($at = 0; $at < 130; $at++) {
-            $rows[] = ['tree_id' => $this->tree->id, 'id' => (string) \Illuminate\Support\Str::uuid7(), 'name' => "Skerry {$at}", 'search' => "skerry {$at}"];
+            $rows[] = ['tree_id' => $this->tree->id, 'id' => (string) \Illuminate\Support\Str::uuid7(), 'name' => "Skerry {$at}",
+                'search' => "skerry {$at}"];
         }
         DB::table('places')->insert($rows);
         $first = $this->api('GET', '/places')->assertJsonPath('total', 130);

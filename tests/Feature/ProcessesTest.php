@@ -96,7 +96,8 @@ final class ProcessesTest extends BaseTestCase
             $changes = $app->make(App\Trees\Changes\ChangeSets::class);
             $people = $app->make(App\Trees\Editing\People::class);
             for ($at = 0; $at < 25; $at++) {
-                $changes->run(new App\Trees\Changes\Intent(null, 'Entered one'), fn () => $people->enter(NorthBough\Core\Entry\OneLineEntry::parse("Given{$at} Tarrel b 1850 Hask")));
+                $changes->run(new App\Trees\Changes\Intent(null, 'Entered one'),
+                    fn () => $people->enter(NorthBough\Core\Entry\OneLineEntry::parse("Given{$at} Tarrel b 1850 Hask")));
             }
             PHP);
 
@@ -109,13 +110,16 @@ final class ProcessesTest extends BaseTestCase
         $tree = Tree::begin('Undone at once', $this->user);
         app(CurrentTree::class)->within($tree, function (): void {
             foreach (range(1, 20) as $at) {
-                app(ChangeSets::class)->run(new Intent($this->user, "Entered {$at}"), static fn (): Person => app(People::class)->enter(OneLineEntry::parse("Given{$at} Tarrel")));
+                app(ChangeSets::class)
+                    ->run(new Intent($this->user, "Entered {$at}"), static fn (): Person => app(People::class)
+                        ->enter(OneLineEntry::parse("Given{$at} Tarrel")));
             }
         });
         $this->runTwice($tree, sprintf(<<<'PHP'
             $undo = $app->make(App\Trees\Changes\Undo::class);
             $user = App\Models\User::query()->findOrFail(%s);
-            foreach (Illuminate\Support\Facades\DB::table('change_sets')->where('kind', 'do')->where('tree_id', $tree)->orderByDesc('seq')->pluck('id') as $id) {
+            foreach (Illuminate\Support\Facades\DB::table('change_sets')->where('kind', 'do')->where('tree_id', $tree)
+                ->orderByDesc('seq')->pluck('id') as $id) {
                 try {
                     $undo->undo($id, $user);
                 } catch (App\Trees\Changes\CannotUndo) {
@@ -124,7 +128,8 @@ final class ProcessesTest extends BaseTestCase
             PHP, var_export($this->user->id, true)));
 
         $undone = DB::table('change_sets')->where('tree_id', $tree->id)->where('kind', 'undo')->pluck('undoes');
-        self::assertSame([20, 20, 0], [$undone->count(), $undone->unique()->count(), DB::table('people')->where('tree_id', $tree->id)->count()]);
+        self::assertSame([20, 20, 0],
+            [$undone->count(), $undone->unique()->count(), DB::table('people')->where('tree_id', $tree->id)->count()]);
     }
 
     /** Runs lines of PHP in two processes at once, each in the tree, and waits for both. */
@@ -139,7 +144,8 @@ final class ProcessesTest extends BaseTestCase
             $tree = %s;
             $app->make(App\Trees\Scope\CurrentTree::class)->enter(App\Models\Tree::query()->findOrFail($tree));
 
-            PHP, ...array_map(static fn (string $value): string => var_export($value, true), [base_path('vendor/autoload.php'), base_path('bootstrap/app.php'), $tree->id])).$php);
+            PHP, ...array_map(static fn (string $value): string => var_export($value, true),
+            [base_path('vendor/autoload.php'), base_path('bootstrap/app.php'), $tree->id])).$php);
         $both = array_map(fn (): Process => new Process([PHP_BINARY, $script], base_path(), $this->environment(), timeout: 120), [1, 2]);
         array_map(static fn (Process $process) => $process->start(), $both);
         foreach ($both as $process) {
@@ -164,7 +170,8 @@ final class ProcessesTest extends BaseTestCase
     {
         $file = "0 HEAD\n1 GEDC\n2 VERS 7.0\n0 @S1@ SOUR\n1 TITL Register of St Osmund\n";
         for ($at = 0; $at < $people; $at++) {
-            $file .= "0 @I{$at}@ INDI\n1 NAME Given{$at} /Tarrel/\n1 SEX F\n1 BIRT\n2 DATE 1 JAN 1850\n2 PLAC Hask, Marren Isles\n2 SOUR @S1@\n3 PAGE {$at}\n1 _X kept\n";
+            $file .= "0 @I{$at}@ INDI\n1 NAME Given{$at} /Tarrel/\n1 SEX F\n1 BIRT\n2 DATE 1 JAN 1850\n2 PLAC Hask, Marren Isles\n2 SOUR "
+                ."@S1@\n3 PAGE {$at}\n1 _X kept\n";
         }
 
         return $file."0 TRLR\n";

@@ -26,7 +26,8 @@ final class QuestionsTest extends TestCase
         $this->api('POST', "/people/{$ewan}/facts", ['kind' => 'birth', 'date' => '1853'])->assertOk();
         self::assertSame(0, Question::query()->count());
         $this->api('POST', "/people/{$ewan}/facts", ['kind' => 'death', 'date' => '1898'])->assertOk();
-        self::assertSame([['death', 'open', '1899 and 1898: 1 day apart.']], Question::query()->get()->map(static fn (Question $q): array => [$q->aspect, $q->state, $q->title])->all());
+        self::assertSame([['death', 'open', '1899 and 1898: 1 day apart.']], Question::query()->get()
+            ->map(static fn (Question $q): array => [$q->aspect, $q->state, $q->title])->all());
         $this->api('POST', '/journal/undo')->assertOk();
         self::assertSame(0, Question::query()->count());
     }
@@ -36,11 +37,16 @@ final class QuestionsTest extends TestCase
         [$magnus] = $this->keeper();
         $question = $this->question();
         $page = $this->api('GET', "/questions/{$question}")->assertOk();
-        self::assertSame(['When was Magnus Tarrel born?', 'open', $magnus], [$page->json('sentence'), $page->json('state'), $page->json('personId')]);
-        self::assertSame([['3 May 1818', 'original', 'primary', 'strong'], ['1817', 'original', 'secondary', 'slight'], ['1819 or 1820', 'original', 'secondary', 'slight']],
-            array_map(static fn (array $row): array => [$row['told'], $row['sourceClass'], $row['information'], $row['weight']], $page->json('rows')));
+        self::assertSame(['When was Magnus Tarrel born?', 'open', $magnus],
+            [$page->json('sentence'), $page->json('state'), $page->json('personId')]);
+        self::assertSame(
+            [['3 May 1818', 'original', 'primary', 'strong'], ['1817', 'original', 'secondary', 'slight'],
+                ['1819 or 1820', 'original', 'secondary', 'slight']],
+            array_map(static fn (array $row): array => [$row['told'], $row['sourceClass'], $row['information'], $row['weight']],
+                $page->json('rows')));
         self::assertCount(3, array_unique(array_column($page->json('rows'), 'origin')));
-        $candidate = array_values(array_filter($page->json('stops'), static fn (array $candidate): bool => $candidate['shown'] === '3 May 1818'))[0];
+        $candidate = array_values(
+            array_filter($page->json('stops'), static fn (array $candidate): bool => $candidate['shown'] === '3 May 1818'))[0];
         self::assertSame('fcf', $candidate['verdicts']);
         self::assertStringStartsWith('3 May 1818 is told by ', $candidate['reason']);
         self::assertStringContainsString('cannot be true with it', $candidate['reason']);
@@ -50,12 +56,15 @@ final class QuestionsTest extends TestCase
     {
         [$magnus, $baptism, $book] = $this->keeper();
         $question = $this->question();
-        $decide = fn (array $said) => $this->api('POST', "/questions/{$question}/decide", ['version' => $this->row($question)->version, ...$said]);
+        $decide = fn (array $said) => $this->api('POST', "/questions/{$question}/decide",
+            ['version' => $this->row($question)->version, ...$said]);
         $decide(['factId' => $baptism, 'reason' => ''])->assertStatus(422);
         $decide(['factId' => $this->fact($magnus, 'census')->id, 'reason' => 'It says so.'])->assertStatus(409);
-        $decide(['factId' => $baptism, 'reason' => 'The register was written that month.', 'standings' => [$book => 'ruled out']])->assertOk();
+        $decide(['factId' => $baptism, 'reason' => 'The register was written that month.', 'standings' => [$book => 'ruled out']])
+            ->assertOk();
         self::assertSame(['decided', '3 May 1818, Hask'], [$this->row($question)->state, $this->row($question)->decision]);
-        self::assertSame(['accepted', 'ruled out'], [Event::query()->findOrFail($baptism)->standing, Event::query()->findOrFail($book)->standing]);
+        self::assertSame(['accepted', 'ruled out'],
+            [Event::query()->findOrFail($baptism)->standing, Event::query()->findOrFail($book)->standing]);
         self::assertSame(1, DB::table('rests_on')->where('tree_id', $this->tree->id)->count());
 
         // What fits it, what is soft, and another fact of the life leave it alone.
@@ -65,7 +74,8 @@ final class QuestionsTest extends TestCase
         self::assertSame('decided', $this->row($question)->state);
 
         $this->api('POST', "/people/{$magnus}/facts", ['kind' => 'birth', 'date' => '1816'])->assertOk();
-        self::assertSame(['open', 'It was decided, and then: 3 May 1818 and 1816: 488 days apart.'], [$this->row($question)->state, $this->row($question)->reopened_by]);
+        self::assertSame(['open', 'It was decided, and then: 3 May 1818 and 1816: 488 days apart.'],
+            [$this->row($question)->state, $this->row($question)->reopened_by]);
         $this->api('POST', '/journal/undo')->assertOk();
         self::assertSame('decided', $this->row($question)->state);
         $this->api('POST', "/questions/{$question}/reopen", ['why' => 'The register is a copy.'])->assertOk();
@@ -77,7 +87,9 @@ final class QuestionsTest extends TestCase
         [$magnus, $baptism, $book] = $this->keeper();
         $question = $this->question();
         $decide = function () use ($question, $baptism, $book): void {
-            $this->api('POST', "/questions/{$question}/decide", ['version' => $this->row($question)->version, 'factId' => $baptism, 'reason' => 'The register.', 'standings' => [$book => 'ruled out']])->assertOk();
+            $this->api('POST', "/questions/{$question}/decide",
+                ['version' => $this->row($question)->version, 'factId' => $baptism, 'reason' => 'The register.',
+                    'standings' => [$book => 'ruled out']])->assertOk();
         };
         $state = fn (): array => [$this->row($question)->state, $this->row($question)->reopened_by];
         $claims = static fn (string $fact): string => (string) DB::table('claims')->where('event_id', $fact)->orderBy('id')->value('id');
@@ -106,12 +118,15 @@ final class QuestionsTest extends TestCase
     {
         [, $baptism] = $this->keeper();
         $question = $this->question();
-        $this->api('POST', "/questions/{$question}/decide", ['version' => 1, 'factId' => $baptism, 'reason' => 'The register was written that month.'])->assertOk();
+        $this->api('POST', "/questions/{$question}/decide",
+            ['version' => 1, 'factId' => $baptism, 'reason' => 'The register was written that month.'])->assertOk();
         $summary = $this->api('GET', "/questions/{$question}")->json('summary');
-        foreach (['When was Magnus Tarrel born?', '3 origins that do not depend on one another', 'The register was written that month.', 'Concluded: 3 May 1818, Hask.', '(strong)'] as $words) {
+        foreach (['When was Magnus Tarrel born?', '3 origins that do not depend on one another', 'The register was written that month.',
+            'Concluded: 3 May 1818, Hask.', '(strong)'] as $words) {
             self::assertStringContainsString($words, $summary);
         }
-        $printed = fn (string $format): string => (string) $this->get("/api/trees/{$this->tree->id}/questions/{$question}/summary.{$format}")->assertOk()->getContent();
+        $printed = fn (string $format): string => (string) $this->get(
+            "/api/trees/{$this->tree->id}/questions/{$question}/summary.{$format}")->assertOk()->getContent();
         self::assertStringContainsString('The register was written that month.', $printed('html'));
         self::assertStringContainsString('Of church-register', $printed('html'));
         self::assertStringStartsWith('%PDF', $printed('pdf'));
@@ -126,9 +141,12 @@ final class QuestionsTest extends TestCase
     {
         [$magnus] = $this->keeper();
         $question = $this->question();
-        $this->api('POST', "/questions/{$question}/decide", ['version' => 1, 'date' => 'between 1817 and 1818', 'reason' => 'Either book may be a year out.'])->assertOk();
-        self::assertSame([['between 1817 and 1818', 'accepted']], Event::query()->where('person_id', $magnus)->where('kind', 'birth')->where('standing', 'accepted')->get()->map(static fn (Event $e): array => [$e->date_typed, $e->standing])->all());
-        self::assertSame(DB::table('events')->where('standing', 'accepted')->where('person_id', $magnus)->value('date_shown'), $this->api('GET', '/people?q=Magnus')->json('rows.0.born'));
+        $this->api('POST', "/questions/{$question}/decide",
+            ['version' => 1, 'date' => 'between 1817 and 1818', 'reason' => 'Either book may be a year out.'])->assertOk();
+        self::assertSame([['between 1817 and 1818', 'accepted']], Event::query()->where('person_id', $magnus)->where('kind', 'birth')
+            ->where('standing', 'accepted')->get()->map(static fn (Event $e): array => [$e->date_typed, $e->standing])->all());
+        self::assertSame(DB::table('events')->where('standing', 'accepted')->where('person_id', $magnus)->value('date_shown'),
+            $this->api('GET', '/people?q=Magnus')->json('rows.0.born'));
     }
 
     public function test_a_rival_leads_in_one_act_and_leading_twice_is_nothing(): void
@@ -153,7 +171,8 @@ final class QuestionsTest extends TestCase
         $this->meansIt = false;
         $this->api('POST', "/facts/{$book}/rule-out", ['why' => 'A clerk’s guess.'])->assertOk();
         $add = fn (array $said) => $this->api('POST', "/people/{$magnus}/facts", $said);
-        $add(['kind' => 'birth', 'date' => '1817'])->assertStatus(409)->assertJsonPath('message', 'Birth 1817 was ruled out: A clerk’s guess.')->assertJsonPath('details.again', true);
+        $add(['kind' => 'birth', 'date' => '1817'])->assertStatus(409)
+            ->assertJsonPath('message', 'Birth 1817 was ruled out: A clerk’s guess.')->assertJsonPath('details.again', true);
         $add(['kind' => 'birth', 'date' => '1816'])->assertOk();
         $add(['kind' => 'death', 'date' => '1817'])->assertOk();
         $add(['kind' => 'birth', 'date' => '1817', 'again' => true])->assertOk();
@@ -165,9 +184,11 @@ final class QuestionsTest extends TestCase
         $question = $this->question();
         $row = $this->api('GET', "/questions/{$question}")->json('rows.1');
         $this->api('PATCH', "/claims/{$row['claimId']}", ['version' => 1, 'weight' => 'strong'])->assertStatus(422);
-        $this->api('PATCH', "/claims/{$row['claimId']}", ['version' => 1, 'information' => 'primary', 'sourceClass' => 'derivative', 'informant' => 'the keeper'])->assertOk();
+        $this->api('PATCH', "/claims/{$row['claimId']}",
+            ['version' => 1, 'information' => 'primary', 'sourceClass' => 'derivative', 'informant' => 'the keeper'])->assertOk();
         $now = $this->api('GET', "/questions/{$question}")->json('rows.1');
-        self::assertSame(['primary', 'derivative', 'the keeper', 'slight'], [$now['information'], $now['sourceClass'], $now['said']['informant'], $now['weight']]);
+        self::assertSame(['primary', 'derivative', 'the keeper', 'slight'],
+            [$now['information'], $now['sourceClass'], $now['said']['informant'], $now['weight']]);
         $this->api('PATCH', "/claims/{$row['claimId']}", ['version' => 2, 'weight' => 'fair', 'why' => 'He wrote it himself.'])->assertOk();
         $now = $this->api('GET', "/questions/{$question}")->json('rows.1');
         self::assertSame(['fair', 'Said to be fair: He wrote it himself.'], [$now['weight'], $now['working'][0]]);
@@ -180,13 +201,15 @@ final class QuestionsTest extends TestCase
         $question = $this->question();
         $rows = fn (): array => $this->api('GET', "/questions/{$question}")->collect('rows')->keyBy('claimId')->all();
         [$first, $second] = array_map(strval(...), array_slice(array_keys($rows()), 0, 2));
-        $class = fn (string $claim, array $said) => $this->api('PATCH', "/claims/{$claim}", ['version' => $rows()[$claim]['version'], ...$said]);
+        $class = fn (string $claim, array $said) => $this->api('PATCH', "/claims/{$claim}",
+            ['version' => $rows()[$claim]['version'], ...$said]);
         $sameOrigin = static fn (): bool => $rows()[$first]['origin'] === $rows()[$second]['origin'];
         self::assertSame(['direct', false], [$rows()[$first]['evidence'], $sameOrigin()]);
 
         $class($second, ['origin' => 'his own word'])->assertOk();
         $class($first, ['origin' => ' his own word ', 'evidence' => 'indirect', 'informantTie' => 'his father'])->assertOk();
-        self::assertSame([true, 'his own word', 'indirect', 'his father'], [$sameOrigin(), $rows()[$first]['said']['origin'], $rows()[$first]['evidence'], $rows()[$first]['said']['informantTie']]);
+        self::assertSame([true, 'his own word', 'indirect', 'his father'],
+            [$sameOrigin(), $rows()[$first]['said']['origin'], $rows()[$first]['evidence'], $rows()[$first]['said']['informantTie']]);
         $class($first, ['origin' => ''])->assertOk();
         self::assertFalse($sameOrigin());
         $class($second, ['derivedFromId' => $first])->assertOk();
@@ -196,7 +219,8 @@ final class QuestionsTest extends TestCase
 
         // What was copied falls with what it was copied from.
         $told = $this->api('GET', "/impact/claim/{$first}")->assertOk();
-        self::assertEqualsCanonicalizing(['falls', 'falls'], array_column(array_filter($told->json('effects'), static fn (array $effect): bool => $effect['kind'] === 'fact'), 'outcome'));
+        self::assertEqualsCanonicalizing(['falls', 'falls'],
+            array_column(array_filter($told->json('effects'), static fn (array $effect): bool => $effect['kind'] === 'fact'), 'outcome'));
         $file = $this->exported();
         self::assertStringContainsString('_NB_FROM 1', $file);
         self::assertStringContainsString("4 _NB_TIE his father\n4 _NB_EVIDENCE indirect", $file);
@@ -210,7 +234,10 @@ final class QuestionsTest extends TestCase
     public function test_a_conflict_that_came_with_a_file_waits_until_it_is_taken_up(): void
     {
         $ewan = $this->person('Ewan Tarrel h b 1850 Hask');
-        DB::table('events')->insert([...(array) DB::table('events')->where('person_id', $ewan)->where('kind', 'birth')->first(), 'id' => '01a00000-0000-7000-8000-000000000001', 'date_typed' => '1840', 'date_begin_lo' => 2393100, 'date_begin_hi' => 2393400, 'date_shown' => '1840', 'position' => 9]);
+        DB::table('events')
+            ->insert([...(array) DB::table('events')->where('person_id', $ewan)->where('kind', 'birth')->first(),
+                'id' => '01a00000-0000-7000-8000-000000000001', 'date_typed' => '1840', 'date_begin_lo' => 2393100,
+                'date_begin_hi' => 2393400, 'date_shown' => '1840', 'position' => 9]);
         self::assertSame(0, Question::query()->count());
         $this->api('POST', '/questions', ['personId' => $ewan, 'aspect' => 'death'])->assertStatus(409);
         $id = $this->api('POST', '/questions', ['personId' => $ewan, 'aspect' => 'birth'])->assertOk()->json('id');
@@ -227,30 +254,40 @@ final class QuestionsTest extends TestCase
         app(RecalculationQueue::class)->catchUp();
         self::assertSame(0, Question::query()->count());
         $found = $this->api('GET', '/findings')->assertOk();
-        self::assertSame([2, ['When was Wat Sallow born?', 'When did Una Corran die?'], [true, false]], [$found->json('count'), $found->json('found.*.sentence'), $found->json('found.*.isHard')]);
+        self::assertSame([2, ['When was Wat Sallow born?', 'When did Una Corran die?'], [true, false]],
+            [$found->json('count'), $found->json('found.*.sentence'), $found->json('found.*.isHard')]);
 
         $wat = $found->json('found.0.personId');
         $this->api('POST', '/questions', ['personId' => $wat, 'aspect' => 'birth'])->assertOk();
         self::assertSame(['When did Una Corran die?'], $this->api('GET', '/findings')->json('found.*.sentence'));
-        $this->api('PATCH', '/facts/'.Event::query()->where('date_typed', 'ABT 1891')->value('id'), ['date' => 'about 1888', 'version' => 1])->assertOk();
+        $this->api('PATCH', '/facts/'.Event::query()->where('date_typed', 'ABT 1891')->value('id'),
+            ['date' => 'about 1888', 'version' => 1])->assertOk();
         app(RecalculationQueue::class)->catchUp();
         self::assertSame([], $this->api('GET', '/findings')->json('found'));
         $kept = DB::table('findings')->orderBy('person_id')->orderBy('aspect')->get(['person_id', 'rule', 'read_hash'])->all();
         app(ConflictFindings::class)->rebuild();
-        self::assertEquals($kept, DB::table('findings')->orderBy('person_id')->orderBy('aspect')->get(['person_id', 'rule', 'read_hash'])->all());
+        self::assertEquals($kept, DB::table('findings')->orderBy('person_id')->orderBy('aspect')->get(['person_id', 'rule', 'read_hash'])
+            ->all());
     }
 
     public function test_two_places_on_one_day_are_decided_by_fact(): void
     {
-        $isles = array_map(fn (string $name): string => $this->api('POST', '/places', ['name' => $name])->assertOk()->json('id'), ['Hask', 'Tolsay']);
+        $isles = array_map(fn (string $name): string => $this->api('POST', '/places', ['name' => $name])->assertOk()->json('id'),
+            ['Hask', 'Tolsay']);
         $ewan = $this->person('Ewan Tarrel h');
-        $facts = array_map(fn (string $place, string $id): string => $this->api('POST', "/people/{$ewan}/facts", ['kind' => 'census', 'date' => '3 Apr 1881', 'place' => $place, 'placeId' => $id])->assertOk()->json('id'), ['Hask', 'Tolsay'], $isles);
+        $facts = array_map(
+            fn (string $place, string $id): string => $this->api('POST', "/people/{$ewan}/facts",
+                ['kind' => 'census', 'date' => '3 Apr 1881', 'place' => $place, 'placeId' => $id])->assertOk()->json('id'),
+            ['Hask', 'Tolsay'], $isles);
         $question = Question::query()->where('aspect', 'presence')->firstOrFail();
         $page = $this->api('GET', "/questions/{$question->id}")->assertOk();
         self::assertEqualsCanonicalizing($facts, $page->json('facts.*.id'));
         self::assertSame(['Hask', 'Tolsay'], $page->json('facts.*.place'));
-        $this->api('POST', "/questions/{$question->id}/decide", ['version' => $question->version, 'factId' => $facts[1], 'reason' => 'The sheet of Hask is of his cousin.', 'standings' => [$facts[0] => 'ruled out']])->assertOk();
-        self::assertSame(['ruled out', 'accepted'], [Event::query()->findOrFail($facts[0])->standing, Event::query()->findOrFail($facts[1])->standing]);
+        $this->api('POST', "/questions/{$question->id}/decide",
+            ['version' => $question->version, 'factId' => $facts[1], 'reason' => 'The sheet of Hask is of his cousin.',
+                'standings' => [$facts[0] => 'ruled out']])->assertOk();
+        self::assertSame(['ruled out', 'accepted'],
+            [Event::query()->findOrFail($facts[0])->standing, Event::query()->findOrFail($facts[1])->standing]);
         self::assertCount(2, $this->api('GET', "/questions/{$question->id}")->json('facts'));
     }
 
@@ -259,17 +296,23 @@ final class QuestionsTest extends TestCase
         $jean = $this->person('Jean Tarrel w b 1850');
         $first = $this->relative($jean, 'mother', 'Ann Osk w');
         $this->relative($jean, 'father', 'Ewan Tarrel h');
-        $second = $this->api('POST', "/people/{$jean}/relatives", ['relation' => 'mother', 'line' => 'Una Corran w', 'kind' => 'adoptive'])->assertOk()->json('id');
+        $second = $this->api('POST', "/people/{$jean}/relatives", ['relation' => 'mother', 'line' => 'Una Corran w', 'kind' => 'adoptive'])
+            ->assertOk()->json('id');
         // As a file can tell it; by hand a second mother by birth is refused.
         DB::table('parentages')->where('person_id', $second)->update(['kind' => 'birth']);
         $question = $this->api('POST', '/questions', ['personId' => $jean, 'aspect' => 'mother'])->assertOk()->json('id');
         $page = $this->api('GET', "/questions/{$question}")->assertOk();
         self::assertEqualsCanonicalizing([$first, $second], $page->json('people'));
-        $case = $this->api('POST', '/cases', ['aspect' => 'mother', 'personId' => $jean, 'people' => [$first, $second]])->assertOk()->json('id');
+        $case = $this->api('POST', '/cases', ['aspect' => 'mother', 'personId' => $jean, 'people' => [$first, $second]])->assertOk()
+            ->json('id');
         $alternative = $this->api('GET', "/cases/{$case}")->json('alternatives.0.id');
-        $claim = $this->api('POST', "/facts/{$this->fact($jean, 'birth')->id}/citations", ['sourceId' => $this->source('Register of St Osmund')])->assertOk()->json('id');
-        $this->api('POST', "/cases/{$case}/points", ['text' => 'The register names her.', 'isFor' => true, 'alternativeId' => $alternative, 'claimId' => $claim])->assertOk();
-        $conclude = fn (string $state) => $this->api('POST', "/cases/{$case}/conclude", ['version' => $this->row($case)->version, 'state' => $state, 'alternativeId' => $state === 'unresolved' ? null : $alternative, 'reason' => 'The register.'])->assertOk();
+        $claim = $this->api('POST', "/facts/{$this->fact($jean, 'birth')->id}/citations",
+            ['sourceId' => $this->source('Register of St Osmund')])->assertOk()->json('id');
+        $this->api('POST', "/cases/{$case}/points",
+            ['text' => 'The register names her.', 'isFor' => true, 'alternativeId' => $alternative, 'claimId' => $claim])->assertOk();
+        $conclude = fn (string $state) => $this->api('POST', "/cases/{$case}/conclude",
+            ['version' => $this->row($case)->version, 'state' => $state,
+                'alternativeId' => $state === 'unresolved' ? null : $alternative, 'reason' => 'The register.'])->assertOk();
         $asked = fn (): array => [$this->row($question)->state, $this->row($question)->decision, $this->row($question)->reopened_by];
 
         $conclude('probable');
@@ -278,7 +321,8 @@ final class QuestionsTest extends TestCase
         self::assertSame(['open', 'Ann Osk', 'The case that answered it is open again.'], $asked());
         $this->api('POST', '/journal/undo')->assertOk();
         self::assertSame('decided', $asked()[0]);
-        $this->api('PATCH', "/claims/{$claim}", ['version' => 1, 'information' => 'secondary', 'reading' => 'sure', 'informant' => ''])->assertOk();
+        $this->api('PATCH', "/claims/{$claim}", ['version' => 1, 'information' => 'secondary', 'reading' => 'sure', 'informant' => ''])
+            ->assertOk();
         self::assertSame(['open', 'Ann Osk', 'The case that answered it is open again.'], $asked(), 'it is asked again with the case');
     }
 
@@ -286,31 +330,48 @@ final class QuestionsTest extends TestCase
     {
         $source = $this->source('Census of Marren, 1881');
         $jean = $this->person('Jean Tarrel w b 1850');
-        $record = $this->api('POST', "/sources/{$source}/records", ['kind' => 'census-1881', 'locator' => 'sheet 4'])->assertOk()->json('id');
+        $record = $this->api('POST', "/sources/{$source}/records", ['kind' => 'census-1881', 'locator' => 'sheet 4'])->assertOk()
+            ->json('id');
         $line = (string) Str::uuid7();
-        $this->api('PUT', "/records/{$record}", ['version' => 1, 'date' => '3 April 1881', 'place' => 'Hask', 'lines' => [['id' => $line, 'name' => 'Jean Tarrel', 'columns' => ['relation' => 'Son', 'age' => '31', 'sex' => 'M']]]])->assertOk();
-        $told = $this->api('POST', "/records/{$record}/line-up", ['choices' => [['lineId' => $line, 'as' => 'placed', 'personId' => $jean]]])->assertOk()->collect('lines.0.told')->firstWhere('of', 'sex');
+        $this->api('PUT', "/records/{$record}",
+            ['version' => 1, 'date' => '3 April 1881', 'place' => 'Hask',
+                'lines' => [['id' => $line, 'name' => 'Jean Tarrel', 'columns' => ['relation' => 'Son', 'age' => '31', 'sex' => 'M']]]])
+            ->assertOk();
+        $told = $this->api('POST', "/records/{$record}/line-up",
+            ['choices' => [['lineId' => $line, 'as' => 'placed', 'personId' => $jean]]])->assertOk()->collect('lines.0.told')
+            ->firstWhere('of', 'sex');
         self::assertSame(['contradicts', 'The tree says female.'], [$told['state'] ?? '', $told['ground'] ?? '']);
-        $this->api('POST', "/records/{$record}/take-in", ['version' => Record::query()->where('id', $record)->firstOrFail()->version, 'choices' => [['lineId' => $line, 'as' => 'placed', 'personId' => $jean]], 'why' => 'It is she.'])->assertOk();
+        $this->api('POST', "/records/{$record}/take-in",
+            ['version' => Record::query()->where('id', $record)->firstOrFail()->version,
+                'choices' => [['lineId' => $line, 'as' => 'placed', 'personId' => $jean]], 'why' => 'It is she.'])->assertOk();
 
         self::assertSame('F', Person::query()->findOrFail($jean)->sex, 'what a line says changes nothing that is known');
         $question = Question::query()->where('aspect', 'sex')->firstOrFail();
         self::assertSame(['Was Jean Tarrel a man or a woman?'], $this->api('GET', "/people/{$jean}")->json('cases.*.sentence'));
         $page = $this->api('GET', "/questions/{$question->id}")->assertOk();
-        self::assertSame(['Was Jean Tarrel a man or a woman?', [['M', 'a man', 'unweighed'], ['F', 'a woman', 'accepted']]], [$page->json('sentence'), array_map(static fn (array $side): array => [$side['id'], trim("{$side['word']} {$side['shown']}"), $side['standing']], $page->json('facts'))]);
-        self::assertSame([['M', 'a man'], ['F', 'a woman']], array_map(static fn (array $row): array => [$row['factId'], $row['told']], $page->json('rows')));
-        $decide = fn (array $said) => $this->api('POST', "/questions/{$question->id}/decide", ['version' => $question->refresh()->version, 'reason' => 'She wed in 1872.', ...$said]);
+        self::assertSame(['Was Jean Tarrel a man or a woman?', [['M', 'a man', 'unweighed'], ['F', 'a woman', 'accepted']]],
+            [$page->json('sentence'),
+                array_map(static fn (array $side): array => [$side['id'], trim("{$side['word']} {$side['shown']}"), $side['standing']],
+                    $page->json('facts'))]);
+        self::assertSame([['M', 'a man'], ['F', 'a woman']],
+            array_map(static fn (array $row): array => [$row['factId'], $row['told']], $page->json('rows')));
+        $decide = fn (array $said) => $this->api('POST', "/questions/{$question->id}/decide",
+            ['version' => $question->refresh()->version, 'reason' => 'She wed in 1872.', ...$said]);
         $decide([])->assertStatus(422);
         $decide(['sex' => 'F'])->assertOk();
         self::assertSame(['decided', 'a woman'], [$question->refresh()->state, $question->decision]);
         self::assertStringContainsString('a woman', (string) $this->api('GET', "/questions/{$question->id}")->json('summary'));
         $this->api('POST', "/people/{$jean}/notes", ['text' => 'She kept the light.'])->assertOk();
-        $this->api('PATCH', "/people/{$jean}", ['saidDeadWhy' => 'Of another age.', 'version' => Person::query()->findOrFail($jean)->version])->assertOk();
+        $this->api('PATCH', "/people/{$jean}",
+            ['saidDeadWhy' => 'Of another age.', 'version' => Person::query()->findOrFail($jean)->version])->assertOk();
         self::assertSame('decided', $question->refresh()->state, 'nothing else opens it');
         $decide(['sex' => 'M'])->assertOk();
-        self::assertSame(['M', 'a man', 1], [Person::query()->findOrFail($jean)->sex, $question->refresh()->decision, DB::table('rests_on')->where('deciding_question_id', $question->id)->count()]);
+        self::assertSame(['M', 'a man', 1],
+            [Person::query()->findOrFail($jean)->sex, $question->refresh()->decision, DB::table('rests_on')
+                ->where('deciding_question_id', $question->id)->count()]);
         $claim = DB::table('claims')->where('aspect', 'sex')->value('id');
-        $this->api('PATCH', "/claims/{$claim}", ['version' => 1, 'information' => 'secondary', 'reading' => 'doubtful', 'informant' => ''])->assertOk();
+        $this->api('PATCH', "/claims/{$claim}", ['version' => 1, 'information' => 'secondary', 'reading' => 'doubtful', 'informant' => ''])
+            ->assertOk();
         self::assertSame('open', $question->refresh()->state, 'a claim that it rests on was changed');
     }
 
@@ -319,7 +380,8 @@ final class QuestionsTest extends TestCase
         $ewan = $this->person('Ewan Tarrel h b 1850');
         $other = $this->api('POST', "/people/{$ewan}/names", ['typed' => 'Evander Sallow'])->assertOk()->json('id');
         $first = $this->api('GET', "/people/{$ewan}")->json('names.0.id');
-        $stand = fn (string $name, string $standing, string $why = '') => $this->api('POST', "/names/{$name}/standing", ['standing' => $standing, 'why' => $why]);
+        $stand = fn (string $name, string $standing, string $why = '') => $this->api('POST', "/names/{$name}/standing",
+            ['standing' => $standing, 'why' => $why]);
         $found = fn (string $q): array => $this->api('GET', "/jump?q={$q}")->json('people.*.id');
 
         $stand($other, 'accepted')->assertOk();
@@ -333,14 +395,16 @@ final class QuestionsTest extends TestCase
         self::assertSame(['Ewan Tarrel', 'Evander Sallow'], $this->api('GET', "/people/{$ewan}")->json('names.*.shown'));
 
         // Typed again, it brings up why; it can be entered all the same.
-        $this->api('POST', "/people/{$ewan}/names", ['typed' => 'Evander Sallow'])->assertStatus(409)->assertJsonPath('message', 'The name Evander Sallow was ruled out: It is his cousin’s.');
+        $this->api('POST', "/people/{$ewan}/names", ['typed' => 'Evander Sallow'])->assertStatus(409)
+            ->assertJsonPath('message', 'The name Evander Sallow was ruled out: It is his cousin’s.');
         $file = $this->exported();
         self::assertStringContainsString("1 _NB_RULED_NAME Evander /Sallow/\n", $file);
         self::assertStringNotContainsString('1 NAME Evander', $file);
         $this->tree = Tree::begin('Again', $this->user);
         $this->enter($this->tree);
         $this->bringInto($file)->assertOk();
-        self::assertSame(['accepted', 'ruled out'], DB::table('names')->where('tree_id', $this->tree->id)->orderBy('standing')->pluck('standing')->all());
+        self::assertSame(['accepted', 'ruled out'], DB::table('names')->where('tree_id', $this->tree->id)->orderBy('standing')
+            ->pluck('standing')->all());
     }
 
     public function test_standings_classes_and_questions_go_out_and_come_back(): void
@@ -348,9 +412,14 @@ final class QuestionsTest extends TestCase
         [, $baptism, $book] = $this->keeper();
         $question = $this->question();
         $claim = $this->api('GET', "/questions/{$question}")->json('rows.0.claimId');
-        $this->api('PATCH', "/claims/{$claim}", ['version' => 1, 'information' => 'primary', 'informant' => 'his father', 'sourceClass' => 'original', 'weight' => 'fair', 'why' => 'A copy of the week.'])->assertOk();
-        $this->api('POST', "/questions/{$question}/decide", ['version' => 1, 'factId' => $baptism, 'reason' => 'The register was written that month.', 'standings' => [$book => 'ruled out']])->assertOk();
-        $said = static fn (string $file): string => (string) preg_replace('/^1 CHAN\n2 DATE .*\n3 TIME .*\n/m', '', (string) strstr($file, "\n0 @"));
+        $this->api('PATCH', "/claims/{$claim}",
+            ['version' => 1, 'information' => 'primary', 'informant' => 'his father', 'sourceClass' => 'original', 'weight' => 'fair',
+                'why' => 'A copy of the week.'])->assertOk();
+        $this->api('POST', "/questions/{$question}/decide",
+            ['version' => 1, 'factId' => $baptism, 'reason' => 'The register was written that month.',
+                'standings' => [$book => 'ruled out']])->assertOk();
+        $said = static fn (string $file): string => (string) preg_replace('/^1 CHAN\n2 DATE .*\n3 TIME .*\n/m', '',
+            (string) strstr($file, "\n0 @"));
         $file = $this->exported();
         self::assertStringContainsString('QUAY 3', $file);
 
@@ -359,8 +428,10 @@ final class QuestionsTest extends TestCase
         $this->bringInto($file)->assertOk();
         self::assertSame($said($file), $said($this->exported()));
         $page = $this->api('GET', '/questions/'.$this->question())->assertOk();
-        self::assertEqualsCanonicalizing(['decided', 'The register was written that month.', ['fair', 'slight', 'slight']], [$page->json('state'), $page->json('reason'), array_column($page->json('rows'), 'weight')]);
-        self::assertSame(['accepted', 'rival', 'ruled out'], Event::query()->where('kind', 'birth')->orderBy('standing')->pluck('standing')->all());
+        self::assertEqualsCanonicalizing(['decided', 'The register was written that month.', ['fair', 'slight', 'slight']],
+            [$page->json('state'), $page->json('reason'), array_column($page->json('rows'), 'weight')]);
+        self::assertSame(['accepted', 'rival', 'ruled out'], Event::query()->where('kind', 'birth')->orderBy('standing')->pluck('standing')
+            ->all());
     }
 
     public function test_readers_from_whom_the_living_are_withheld_see_no_questions(): void
@@ -381,9 +452,12 @@ final class QuestionsTest extends TestCase
         $baptism = $this->fact($magnus, 'birth')->id;
         $this->api('POST', "/people/{$magnus}/facts", ['kind' => 'census', 'date' => '1841'])->assertOk();
         $book = $this->api('POST', "/people/{$magnus}/facts", ['kind' => 'birth', 'date' => '1817'])->assertOk()->json('id');
-        $stone = $this->api('POST', "/people/{$magnus}/facts", ['kind' => 'birth', 'date' => 'aged 69 on 22 Nov 1889'])->assertOk()->json('id');
-        foreach ([[$baptism, 'church-register', 'baptism', '23 May 1818'], [$book, 'service-book', 'service-book', '1858'], [$stone, 'civil-register', 'death-certificate', '25 Nov 1889']] as [$fact, $kind, $recordKind, $day]) {
-            $source = $this->api('POST', '/sources', ['kind' => $kind, 'fields' => ['title' => "Of {$kind}", 'keeper' => 'Lights Board']])->assertOk()->json('id');
+        $stone = $this->api('POST', "/people/{$magnus}/facts", ['kind' => 'birth', 'date' => 'aged 69 on 22 Nov 1889'])->assertOk()
+            ->json('id');
+        foreach ([[$baptism, 'church-register', 'baptism', '23 May 1818'], [$book, 'service-book', 'service-book', '1858'],
+            [$stone, 'civil-register', 'death-certificate', '25 Nov 1889']] as [$fact, $kind, $recordKind, $day]) {
+            $source = $this->api('POST', '/sources', ['kind' => $kind, 'fields' => ['title' => "Of {$kind}", 'keeper' => 'Lights Board']])
+                ->assertOk()->json('id');
             $this->api('POST', "/facts/{$fact}/citations", ['sourceId' => $source, 'locator' => 'p. 8', 'words' => 'born so'])->assertOk();
             $record = (string) DB::table('records')->where('tree_id', $this->tree->id)->where('source_id', $source)->value('id');
             $this->api('PUT', "/records/{$record}", ['version' => 1, 'kind' => $recordKind, 'date' => $day, 'lines' => []])->assertOk();

@@ -70,7 +70,8 @@ final class RestrictionsTest extends TestCase
             }
             self::assertStringContainsString('kelp burner', $shielded);
             self::assertStringContainsString($standard === '7' ? '1 RESN LOCKED' : '1 RESN locked', $shielded);
-            self::assertSame(0, Artisan::call('bough:export', ['tree' => 'Marren', '--to' => $to, '--standard' => $standard, '--living' => 'keep']));
+            self::assertSame(0,
+                Artisan::call('bough:export', ['tree' => 'Marren', '--to' => $to, '--standard' => $standard, '--living' => 'keep']));
             $kept = (string) file_get_contents($to);
             foreach ([...self::WITHHELD, $standard === '7' ? '2 RESN PRIVACY' : '2 RESN privacy'] as $words) {
                 self::assertStringContainsString($words, $kept);
@@ -88,7 +89,8 @@ final class RestrictionsTest extends TestCase
         $reader = $this->account('bran@marren.example');
         DB::table('members')->insert(['tree_id' => $this->tree->id, 'user_id' => $reader->id, 'role' => 'reader']);
         $this->actingAs($reader);
-        $asked = ['/people', '/people?sort=birth', '/jump?q=osk', "/people/{$ids[1]}", "/people/{$ids[2]}", "/people/{$ids[1]}/card", "/people/{$ids[1]}/lines", "/drawings/ancestors/{$ids[1]}", '/sources', '/exchange', '/unions'];
+        $asked = ['/people', '/people?sort=birth', '/jump?q=osk', "/people/{$ids[1]}", "/people/{$ids[2]}", "/people/{$ids[1]}/card",
+            "/people/{$ids[1]}/lines", "/drawings/ancestors/{$ids[1]}", '/sources', '/exchange', '/unions'];
         foreach ($asked as $path) {
             $answer = (string) $this->api('GET', $path)->getContent();
             foreach (self::WITHHELD as $words) {
@@ -104,7 +106,8 @@ final class RestrictionsTest extends TestCase
         $ewan = $this->person('Ewan Tarrel h b 1847 d 1923');
         $birth = $this->fact($ewan, 'birth')->id;
         self::assertFalse($this->api('GET', "/people/{$ewan}")->json('isLiving'));
-        $this->api('PATCH', "/people/{$ewan}", ['restriction' => 'CONFIDENTIAL, locked', 'version' => 1])->assertOk()->assertJson(['restriction' => 'confidential, locked', 'isLiving' => true]);
+        $this->api('PATCH', "/people/{$ewan}", ['restriction' => 'CONFIDENTIAL, locked', 'version' => 1])->assertOk()
+            ->assertJson(['restriction' => 'confidential, locked', 'isLiving' => true]);
         $this->api('PATCH', "/facts/{$birth}", ['restriction' => 'privacy', 'version' => 1])->assertOk();
         self::assertSame('privacy', $this->api('GET', "/people/{$ewan}")->json('facts.0.restriction'));
         $this->api('PATCH', "/people/{$ewan}", ['restriction' => 'very secret', 'version' => 2])->assertStatus(422);
@@ -122,7 +125,8 @@ final class RestrictionsTest extends TestCase
         $birth = $this->fact($ewan, 'birth')->id;
         $this->api('PATCH', "/people/{$ewan}", ['restriction' => 'confidential', 'version' => 1])->assertOk();
         $this->api('PATCH', "/facts/{$birth}", ['restriction' => 'privacy', 'version' => 1])->assertOk();
-        $this->api('PATCH', "/people/{$ewan}", ['restriction' => '', 'version' => 2])->assertOk()->assertJson(['restriction' => '', 'isLiving' => false]);
+        $this->api('PATCH', "/people/{$ewan}", ['restriction' => '', 'version' => 2])->assertOk()
+            ->assertJson(['restriction' => '', 'isLiving' => false]);
         $this->api('PATCH', "/facts/{$birth}", ['restriction' => '', 'version' => 2])->assertOk();
         self::assertSame('', $this->api('GET', "/people/{$ewan}")->json('facts.0.restriction'));
         self::assertStringNotContainsString('RESN', $this->exported());

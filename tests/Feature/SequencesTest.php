@@ -9,7 +9,10 @@ use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\AssertionFailedError;
 
-/** Whatever is done one after the other, in any order: all of it undone gives the tree as it was, and all of it done again gives it as it became. */
+/**
+ * Whatever is done one after the other, in any order: all of it undone gives the tree as it was, and all of it done again
+ * gives it as it became.
+ */
 final class SequencesTest extends TestCase
 {
     use EveryChange;
@@ -49,7 +52,8 @@ final class SequencesTest extends TestCase
                 [$method, $path, $body] = $this->asked($change, $family);
                 $status = $this->api($method, $path, $body)->getStatusCode();
             } catch (AssertionFailedError|ModelNotFoundException|\TypeError $problem) {
-                self::assertTrue($this->isAnythingGone($family), "{$change}, seed {$seed}: everything that it needs is there, and it could not be set up: {$problem->getMessage()}");
+                self::assertTrue($this->isAnythingGone($family),
+                    "{$change}, seed {$seed}: everything that it needs is there, and it could not be set up: {$problem->getMessage()}");
 
                 continue;
             }
@@ -76,7 +80,8 @@ final class SequencesTest extends TestCase
      */
     private function isAnythingGone(array $family): bool
     {
-        foreach (['person' => 'people', 'second' => 'people', 'fact' => 'events', 'source' => 'sources', 'claim' => 'claims', 'union' => 'unions', 'record' => 'records', 'case' => 'questions', 'place' => 'places'] as $key => $table) {
+        foreach (['person' => 'people', 'second' => 'people', 'fact' => 'events', 'source' => 'sources', 'claim' => 'claims',
+            'union' => 'unions', 'record' => 'records', 'case' => 'questions', 'place' => 'places'] as $key => $table) {
             if (DB::table($table)->where('tree_id', $this->tree->id)->where('id', $family[$key])->doesntExist()) {
                 return true;
             }

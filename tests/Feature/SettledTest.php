@@ -21,7 +21,8 @@ final class SettledTest extends TestCase
         $this->api('POST', "/facts/{$wrong}/rule-out", ['why' => 'It is his cousin’s.'])->assertOk();
         self::assertSame('open', $question->refresh()->state, 'A third value still contradicts.');
         $this->api('POST', "/facts/{$other}/rule-out", ['why' => 'A clerk’s slip.'])->assertOk();
-        self::assertSame(['decided', '3 May 1847', 'A clerk’s slip.'], [$question->refresh()->state, $question->decision, $question->reason]);
+        self::assertSame(['decided', '3 May 1847', 'A clerk’s slip.'],
+            [$question->refresh()->state, $question->decision, $question->reason]);
         $this->api('POST', '/journal/undo')->assertOk();
         self::assertSame('open', $question->refresh()->state);
     }
@@ -32,13 +33,15 @@ final class SettledTest extends TestCase
         $other = $this->fact2($ewan, 'birth', '1840');
         $this->api('POST', "/facts/{$other}/lead")->assertOk();
         self::assertSame(['decided', '1840'], [Question::query()->sole()->state, Question::query()->sole()->decision]);
-        $reasoned = fn (): bool => collect(array_values($this->api('GET', "/people/{$ewan}")->json('facts')))->firstWhere('id', $other)['reasoned'];
+        $reasoned = fn (): bool => collect(array_values($this->api('GET', "/people/{$ewan}")->json('facts')))
+            ->firstWhere('id', $other)['reasoned'];
         self::assertTrue($reasoned());
 
         $una = $this->person('Una Osk');
         $birth = $this->fact2($una, 'birth', '1850');
         Event::query()->where('id', $birth)->toBase()->update(['standing' => 'accepted']);
-        self::assertFalse(collect(array_values($this->api('GET', "/people/{$una}")->json('facts')))->firstWhere('id', $birth)['reasoned'], 'Accepted in a file, and nobody says why.');
+        self::assertFalse(collect(array_values($this->api('GET', "/people/{$una}")->json('facts')))->firstWhere('id', $birth)['reasoned'],
+            'Accepted in a file, and nobody says why.');
     }
 
     public function test_a_year_and_a_month_in_it_are_no_conflict(): void
@@ -48,7 +51,9 @@ final class SettledTest extends TestCase
         app(RecalculationQueue::class)->catchUp();
         self::assertSame(0, Question::query()->count());
         self::assertSame([], $this->api('GET', '/desk')->json('yours'));
-        self::assertSame([false, false], array_column(array_filter($this->api('GET', "/people/{$ewan}")->json('facts'), static fn (array $fact): bool => $fact['kind'] === 'death'), 'disagrees'));
+        self::assertSame([false, false],
+            array_column(array_filter($this->api('GET', "/people/{$ewan}")->json('facts'),
+                static fn (array $fact): bool => $fact['kind'] === 'death'), 'disagrees'));
         $this->api('POST', '/questions', ['personId' => $ewan, 'aspect' => 'death'])->assertStatus(409);
     }
 
@@ -59,9 +64,12 @@ final class SettledTest extends TestCase
         app(RecalculationQueue::class)->catchUp();
         $window = $this->api('GET', "/people/{$ewan}/window")->assertOk();
         self::assertSame([['birth'], 'no day fits'], [$window->json('impossible'), $window->json('bornCertain.shown')]);
-        self::assertSame([['Birth 3 May 1850.'], ['Census 6 Jun 1841.']], [$window->json('bornCertain.whyFrom'), $window->json('bornCertain.whyTo')]);
-        self::assertSame(['No date of birth fits all the evidence for Ewan Tarrel, no. 1.'], array_column($this->api('GET', '/desk')->json('yours'), 'text'));
-        self::assertSame(['No date of birth fits all the evidence: Ewan Tarrel'], array_column($this->api('GET', '/findings')->json('found'), 'sentence'));
+        self::assertSame([['Birth 3 May 1850.'], ['Census 6 Jun 1841.']],
+            [$window->json('bornCertain.whyFrom'), $window->json('bornCertain.whyTo')]);
+        self::assertSame(['No date of birth fits all the evidence for Ewan Tarrel, no. 1.'],
+            array_column($this->api('GET', '/desk')->json('yours'), 'text'));
+        self::assertSame(['No date of birth fits all the evidence: Ewan Tarrel'],
+            array_column($this->api('GET', '/findings')->json('found'), 'sentence'));
         $before = DB::table('findings')->pluck('id')->all();
         app(RecalculationQueue::class)->noteAll();
         app(RecalculationQueue::class)->catchUp();

@@ -35,15 +35,21 @@ final class StepsTest extends TestCase
     {
         $wat = $this->person('Wat Drum h b 1840 m 1866');
         $union = (string) DB::table('unions')->where('tree_id', $this->tree->id)->value('id');
-        $kit = $this->api('POST', "/people/{$wat}/relatives", ['relation' => 'child', 'line' => 'Kit Drum x b 1867', 'unionId' => $union])->assertOk()->json('id');
-        $moll = $this->api('POST', "/people/{$wat}/relatives", ['relation' => 'partner', 'line' => 'Moll Stair w b 1845', 'unionId' => $union])->assertOk()->json('id');
+        $kit = $this->api('POST', "/people/{$wat}/relatives", ['relation' => 'child', 'line' => 'Kit Drum x b 1867', 'unionId' => $union])
+            ->assertOk()->json('id');
+        $moll = $this->api('POST', "/people/{$wat}/relatives",
+            ['relation' => 'partner', 'line' => 'Moll Stair w b 1845', 'unionId' => $union])->assertOk()->json('id');
 
         self::assertSame(1, DB::table('unions')->where('tree_id', $this->tree->id)->count());
         self::assertSame([$union], array_column($this->api('GET', "/people/{$moll}")->json('unions'), 'id'));
-        self::assertSame([[$wat, $moll]], array_map(static fn (array $set): array => array_column($set['parents'], 'id'), $this->api('GET', "/people/{$kit}")->json('parentSets')));
-        $this->api('POST', "/people/{$wat}/relatives", ['relation' => 'partner', 'line' => 'Nan Vane w', 'unionId' => $union])->assertStatus(422)
+        self::assertSame([[$wat, $moll]],
+            array_map(static fn (array $set): array => array_column($set['parents'], 'id'), $this->api('GET', "/people/{$kit}")
+                ->json('parentSets')));
+        $this->api('POST', "/people/{$wat}/relatives", ['relation' => 'partner', 'line' => 'Nan Vane w', 'unionId' => $union])
+            ->assertStatus(422)
             ->assertJsonPath('message', 'That couple has two partners already.');
-        $this->api('POST', '/people/'.$this->person('Bran Osk h').'/relatives', ['relation' => 'partner', 'line' => 'Nan Vane w', 'unionId' => $union])->assertStatus(422)
+        $this->api('POST', '/people/'.$this->person('Bran Osk h').'/relatives',
+            ['relation' => 'partner', 'line' => 'Nan Vane w', 'unionId' => $union])->assertStatus(422)
             ->assertJsonPath('message', 'That is not a couple of theirs.');
         self::assertSame([], $this->api('GET', "/people/{$wat}")->json('unions.0.childKinds'));
     }
@@ -51,7 +57,8 @@ final class StepsTest extends TestCase
     public function test_an_adopted_child_is_marked_so_on_the_page_of_the_parents(): void
     {
         $wat = $this->person('Wat Drum h b 1840');
-        $kit = $this->api('POST', "/people/{$wat}/relatives", ['relation' => 'child', 'line' => 'Kit Drum x b 1867', 'kind' => 'adoptive'])->assertOk()->json('id');
+        $kit = $this->api('POST', "/people/{$wat}/relatives", ['relation' => 'child', 'line' => 'Kit Drum x b 1867', 'kind' => 'adoptive'])
+            ->assertOk()->json('id');
 
         self::assertSame([$kit => 'adopted'], $this->api('GET', "/people/{$wat}")->json('unions.0.childKinds'));
     }
@@ -60,23 +67,27 @@ final class StepsTest extends TestCase
     {
         $wat = $this->person('Wat Drum h b 1840');
         $kit = $this->relative($wat, 'child', 'Kit Drum x b 1867');
-        $nan = $this->api('POST', "/people/{$wat}/relatives", ['relation' => 'partner', 'line' => 'Nan Vane w b 1850 m 1872'])->assertOk()->json('unionId');
+        $nan = $this->api('POST', "/people/{$wat}/relatives", ['relation' => 'partner', 'line' => 'Nan Vane w b 1850 m 1872'])->assertOk()
+            ->json('unionId');
         $source = $this->source('Register of St Osmund');
         $record = $this->api('POST', "/sources/{$source}/records", ['kind' => 'baptism'])->assertOk()->json('id');
         [$child, $father] = [(string) Str::uuid7(), (string) Str::uuid7()];
         $this->api('PUT', "/records/{$record}", ['version' => 1, 'date' => '3 May 1867', 'lines' => [
-            ['id' => $child, 'name' => 'Kit Drum', 'role' => 'child', 'columns' => []], ['id' => $father, 'name' => 'Wat Drum', 'role' => 'father', 'columns' => []],
+            ['id' => $child, 'name' => 'Kit Drum', 'role' => 'child', 'columns' => []],
+            ['id' => $father, 'name' => 'Wat Drum', 'role' => 'father', 'columns' => []],
         ]])->assertOk();
-        $this->api('POST', "/records/{$record}/take-in", ['version' => $this->api('GET', "/records/{$record}")->json('version'), 'why' => 'Name and year agree.', 'choices' => [
-            ['lineId' => $child, 'as' => 'placed', 'personId' => $kit], ['lineId' => $father, 'as' => 'placed', 'personId' => $wat],
-        ]])->assertOk();
+        $this->api('POST', "/records/{$record}/take-in",
+            ['version' => $this->api('GET', "/records/{$record}")->json('version'), 'why' => 'Name and year agree.', 'choices' => [
+                ['lineId' => $child, 'as' => 'placed', 'personId' => $kit], ['lineId' => $father, 'as' => 'placed', 'personId' => $wat],
+            ]])->assertOk();
         $set = $this->api('GET', "/people/{$kit}")->json('parentSets.0.id');
 
         $says = $this->api('GET', "/parent-sets/{$set}/move?to={$nan}")->assertOk()->json('says');
         self::assertContains('The record of the baptism, 3 May 1867, names Wat Drum.', $says);
         self::assertContains('The birth, 1867, was before that wedding, 1872.', $says);
         $this->api('POST', "/parent-sets/{$set}/move", ['to' => $nan])->assertNoContent();
-        self::assertSame('Moved Kit Drum from Wat Drum to Wat Drum and Nan Vane', DB::table('change_sets')->where('tree_id', $this->tree->id)->orderByDesc('seq')->value('summary'));
+        self::assertSame('Moved Kit Drum from Wat Drum to Wat Drum and Nan Vane', DB::table('change_sets')
+            ->where('tree_id', $this->tree->id)->orderByDesc('seq')->value('summary'));
     }
 
     public function test_the_demo_is_opened_once_for_each_who_asks(): void
@@ -93,7 +104,8 @@ final class StepsTest extends TestCase
 
     public function test_the_list_of_trees_says_role_and_last_change(): void
     {
-        $line = fn (): array => array_values(array_filter($this->getJson('/api/trees')->json('trees'), fn (array $tree): bool => $tree['id'] === $this->tree->id))[0];
+        $line = fn (): array => array_values(array_filter($this->getJson('/api/trees')->json('trees'),
+            fn (array $tree): bool => $tree['id'] === $this->tree->id))[0];
         self::assertSame(['owner', 0, ''], [$line()['role'], $line()['people'], $line()['changedAt']]);
         $this->person('Ewan Tarrel h');
         self::assertSame(1, $line()['people']);

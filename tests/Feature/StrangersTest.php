@@ -50,8 +50,10 @@ final class StrangersTest extends TestCase
     public function test_what_lies_in_another_tree_is_not_reached_through_ones_own(): void
     {
         $family = $this->family();
-        $read = array_values(array_filter($this->readable($family), fn (string $address): bool => preg_match('/[0-9a-f]{8}-/', $address) === 1));
-        $changes = array_map(fn (string $change): array => $this->asked($change, $family), array_values(array_filter(self::CHANGES, static fn (string $change): bool => str_contains($change, '{'))));
+        $read = array_values(
+            array_filter($this->readable($family), fn (string $address): bool => preg_match('/[0-9a-f]{8}-/', $address) === 1));
+        $changes = array_map(fn (string $change): array => $this->asked($change, $family),
+            array_values(array_filter(self::CHANGES, static fn (string $change): bool => str_contains($change, '{'))));
         $theirs = $this->stored();
         [$other, $this->tree] = [$this->tree, Tree::begin('My own', $this->user)];
         $this->enter($this->tree);
@@ -95,7 +97,8 @@ final class StrangersTest extends TestCase
     {
         $open = ['api/session', 'api/accounts', 'api/{any}', '{any?}', 'storage/{path}', 'up'];
         foreach (Routes::getRoutes()->getRoutes() as $route) {
-            $guarded = array_filter($route->gatherMiddleware(), static fn (mixed $m): bool => is_string($m) && ($m === 'auth' || str_starts_with($m, 'tree:')));
+            $guarded = array_filter($route->gatherMiddleware(),
+                static fn (mixed $m): bool => is_string($m) && ($m === 'auth' || str_starts_with($m, 'tree:')));
             self::assertTrue($guarded !== [] || in_array($route->uri(), $open, true), "{$route->uri()} lets anybody in");
         }
     }
@@ -103,7 +106,8 @@ final class StrangersTest extends TestCase
     /** @return list<array{string, string}> */
     private static function routesOfATree(): array
     {
-        $routes = array_filter(Routes::getRoutes()->getRoutes(), static fn (Route $route): bool => str_starts_with($route->uri(), 'api/trees/{tree}'));
+        $routes = array_filter(Routes::getRoutes()->getRoutes(),
+            static fn (Route $route): bool => str_starts_with($route->uri(), 'api/trees/{tree}'));
         self::assertGreaterThan(35, count($routes));
 
         return array_values(array_map(static fn (Route $route): array => [$route->methods()[0], $route->uri()], $routes));
@@ -111,7 +115,8 @@ final class StrangersTest extends TestCase
 
     private static function filled(string $address, string $tree): string
     {
-        $address = str_replace(['{tree}', '{kind}', '{format}', '{page}', '{level}', '{x}', '{y}'], [$tree, 'ancestors', 'pdf', '0', '0', '0', '0'], $address);
+        $address = str_replace(['{tree}', '{kind}', '{format}', '{page}', '{level}', '{x}', '{y}'],
+            [$tree, 'ancestors', 'pdf', '0', '0', '0', '0'], $address);
 
         return '/'.preg_replace('/\{\w+\}/', (string) Str::uuid7(), $address);
     }

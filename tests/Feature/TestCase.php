@@ -81,7 +81,8 @@ abstract class TestCase extends BaseTestCase
 
     protected function relative(string $of, string $relation, string $line, ?string $unionId = null): string
     {
-        return $this->api('POST', "/people/{$of}/relatives", ['relation' => $relation, 'line' => $line, 'unionId' => $unionId])->assertOk()->json('id');
+        return $this->api('POST', "/people/{$of}/relatives", ['relation' => $relation, 'line' => $line, 'unionId' => $unionId])->assertOk()
+            ->json('id');
     }
 
     protected function fact(string $personId, string $kind): Event
@@ -99,7 +100,8 @@ abstract class TestCase extends BaseTestCase
     {
         $this->enter($this->tree->refresh());
 
-        return implode('', iterator_to_array(GedcomWriter::write(app(ExportTree::class), $version, new \DateTimeImmutable('2026-01-02 03:04:05')), false));
+        return implode('',
+            iterator_to_array(GedcomWriter::write(app(ExportTree::class), $version, new \DateTimeImmutable('2026-01-02 03:04:05')), false));
     }
 
     protected static function coreFile(string $name): string

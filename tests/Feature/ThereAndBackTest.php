@@ -44,7 +44,8 @@ final class ThereAndBackTest extends TestCase
         $zip->open($path);
         $pictures = [];
         for ($at = 0; $at < $zip->numFiles; $at++) {
-            $pictures += $zip->getNameIndex($at) === 'gedcom.ged' ? [] : [(string) $zip->getNameIndex($at) => md5((string) $zip->getFromIndex($at))];
+            $pictures += $zip->getNameIndex($at) === 'gedcom.ged' ? []
+                : [(string) $zip->getNameIndex($at) => md5((string) $zip->getFromIndex($at))];
         }
         $file = (string) $zip->getFromName('gedcom.ged');
         $zip->close();

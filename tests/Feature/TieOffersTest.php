@@ -25,9 +25,11 @@ final class TieOffersTest extends TestCase
     public function test_whoever_is_typed_is_offered_with_number_years_and_how_likely(): void
     {
         $offers = $this->offered('Peter Tarrel b 1820', 'father');
-        self::assertSame([$this->peter, 2, 'Peter Tarrel', '1820–1890', true], [$offers[0]['id'], $offers[0]['number'], $offers[0]['name'], $offers[0]['years'], $offers[0]['canBe']]);
+        self::assertSame([$this->peter, 2, 'Peter Tarrel', '1820–1890', true],
+            [$offers[0]['id'], $offers[0]['number'], $offers[0]['name'], $offers[0]['years'], $offers[0]['canBe']]);
         self::assertMatchesRegularExpression('/^(over )?\d+ %$/', $offers[0]['odds']);
-        self::assertSame([], array_filter($this->offered('Ewan Tarrel', 'father'), fn (array $offer): bool => $offer['id'] === $this->ewan), 'nobody is their own father');
+        self::assertSame([], array_filter($this->offered('Ewan Tarrel', 'father'), fn (array $offer): bool => $offer['id'] === $this->ewan),
+            'nobody is their own father');
         self::assertSame([$this->peter], array_column($this->offered('#2', 'father'), 'id'));
         self::assertSame([], $this->offered('', 'father'));
         self::assertSame([], $this->offered('Zillah Corran', 'mother'));
@@ -47,23 +49,28 @@ final class TieOffersTest extends TestCase
     public function test_one_who_is_there_is_tied_and_nobody_is_made(string $relation): void
     {
         $count = Person::query()->count();
-        $this->api('POST', "/people/{$this->ewan}/relatives", ['relation' => $relation, 'personId' => $this->peter])->assertOk()->assertJsonPath('id', $this->peter);
+        $this->api('POST', "/people/{$this->ewan}/relatives", ['relation' => $relation, 'personId' => $this->peter])->assertOk()
+            ->assertJsonPath('id', $this->peter);
         self::assertSame($count, Person::query()->count());
         if ($relation !== 'sibling') {
-            $again = array_values(array_filter($this->offered('Peter Tarrel', $relation), fn (array $offer): bool => $offer['id'] === $this->peter));
+            $again = array_values(
+                array_filter($this->offered('Peter Tarrel', $relation), fn (array $offer): bool => $offer['id'] === $this->peter));
             self::assertContains($again[0]['canBe'] ?? false, [false]);
         }
         $this->api('POST', '/journal/undo')->assertOk();
         $page = $this->api('GET', "/people/{$this->ewan}");
         self::assertSame([], array_merge($page->json('unions'), $page->json('parentSets')));
         $this->api('POST', '/journal/redo')->assertOk();
-        self::assertNotSame([], array_merge($this->api('GET', "/people/{$this->ewan}")->json('unions'), $this->api('GET', "/people/{$this->ewan}")->json('parentSets')));
+        self::assertNotSame([],
+            array_merge($this->api('GET', "/people/{$this->ewan}")->json('unions'), $this->api('GET', "/people/{$this->ewan}")
+                ->json('parentSets')));
     }
 
     public function test_after_a_second_partner_the_child_goes_to_the_couple_that_was_made(): void
     {
         $this->relative($this->ewan, 'partner', 'Isbel Quillan w b 1850');
-        $made = $this->api('POST', "/people/{$this->ewan}/relatives", ['relation' => 'partner', 'line' => 'Moll Corran w b 1860'])->assertOk();
+        $made = $this->api('POST', "/people/{$this->ewan}/relatives", ['relation' => 'partner', 'line' => 'Moll Corran w b 1860'])
+            ->assertOk();
         self::assertNotNull($made->json('unionId'));
         $this->api('POST', "/people/{$this->ewan}/relatives", ['relation' => 'child', 'line' => 'Jean Tarrel w b 1885'])->assertStatus(422);
         $jean = $this->relative($this->ewan, 'child', 'Jean Tarrel w b 1885', $made->json('unionId'));
@@ -78,7 +85,8 @@ final class TieOffersTest extends TestCase
         $reader = $this->account('reader@marren.example');
         DB::table('members')->insert(['tree_id' => $this->tree->id, 'user_id' => $reader->id, 'role' => 'reader']);
         $this->actingAs($reader);
-        $said = $this->api('GET', '/reading/relative?'.http_build_query(['line' => 'Una Tarrel', 'of' => $this->ewan, 'relation' => 'child']))->assertOk();
+        $said = $this->api('GET',
+            '/reading/relative?'.http_build_query(['line' => 'Una Tarrel', 'of' => $this->ewan, 'relation' => 'child']))->assertOk();
         self::assertStringNotContainsString('Una', (string) $said->getContent());
     }
 
@@ -104,6 +112,7 @@ final class TieOffersTest extends TestCase
     /** @return list<array<string, mixed>> */
     private function offered(string $line, string $relation): array
     {
-        return $this->api('GET', '/reading/relative?'.http_build_query(['line' => $line, 'of' => $this->ewan, 'relation' => $relation]))->assertOk()->json('offers');
+        return $this->api('GET', '/reading/relative?'.http_build_query(['line' => $line, 'of' => $this->ewan, 'relation' => $relation]))
+            ->assertOk()->json('offers');
     }
 }

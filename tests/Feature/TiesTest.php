@@ -19,9 +19,11 @@ final class TiesTest extends TestCase
         $child = $this->person('Moses Averay');
         $this->relative($child, 'father', 'Ben Averay');
         $adoptive = $this->person('Old Averay h');
-        $this->api('POST', "/people/{$child}/relatives", ['relation' => 'father', 'personId' => $adoptive, 'kind' => 'adoptive'])->assertOk();
+        $this->api('POST', "/people/{$child}/relatives", ['relation' => 'father', 'personId' => $adoptive, 'kind' => 'adoptive'])
+            ->assertOk();
         $guardian = $this->person('Nan Osk w');
-        $this->api('POST', "/people/{$child}/relatives", ['relation' => 'mother', 'personId' => $guardian, 'kind' => 'guardian'])->assertOk();
+        $this->api('POST', "/people/{$child}/relatives", ['relation' => 'mother', 'personId' => $guardian, 'kind' => 'guardian'])
+            ->assertOk();
         $sets = $this->api('GET', "/people/{$child}")->collect('parentSets');
         self::assertSame(['birth', 'adoptive', 'guardian'], $sets->pluck('kind')->all());
 
@@ -104,7 +106,8 @@ final class TiesTest extends TestCase
         $page = $this->api('GET', "/people/{$ewan}");
 
         self::assertSame(['Kept bees.'], array_column($page->json('notes'), 'text'));
-        self::assertSame([['role' => 'witness', 'name' => 'Jn Osk']], array_map(static fn (array $r): array => ['role' => $r['role'], 'name' => $r['name']], $page->json('facts.0.roles')));
+        self::assertSame([['role' => 'witness', 'name' => 'Jn Osk']],
+            array_map(static fn (array $r): array => ['role' => $r['role'], 'name' => $r['name']], $page->json('facts.0.roles')));
         self::assertSame(['Find the burial.'], array_column($page->json('tasks'), 'text'));
         $this->api('PATCH', "/tasks/{$task}", ['done' => true, 'version' => 1])->assertOk();
         self::assertTrue($this->api('GET', '/tasks')->json('tasks.0.done'));
@@ -118,13 +121,15 @@ final class TiesTest extends TestCase
         $mother = $this->relative($moses, 'mother', 'Lilias Maddern w');
         $set = $this->api('GET', "/people/{$moses}")->json('parentSets.0');
         $father = $set['parents'][0]['id'];
-        $this->api('PATCH', "/parent-sets/{$set['id']}", ['kind' => 'other', 'kindWords' => 'milk father', 'years' => '1850 to 1853', 'personId' => $father])->assertNoContent();
+        $this->api('PATCH', "/parent-sets/{$set['id']}",
+            ['kind' => 'other', 'kindWords' => 'milk father', 'years' => '1850 to 1853', 'personId' => $father])->assertNoContent();
         $this->api('PATCH', "/parent-sets/{$set['id']}", ['proof' => 'proved', 'personId' => $mother])->assertNoContent();
         $this->api('PATCH', "/parent-sets/{$set['id']}", ['kind' => 'adoptive', 'personId' => $moses])->assertStatus(422);
 
         $after = $this->api('GET', "/people/{$moses}")->json('parentSets.0');
         $ties = array_column($after['ties'], null, 'personId');
-        self::assertSame(['other', 'milk father', '1850 to 1853', 'unstated'], [$ties[$father]['kind'], $ties[$father]['kindWords'], $ties[$father]['years'], $ties[$father]['proof']]);
+        self::assertSame(['other', 'milk father', '1850 to 1853', 'unstated'],
+            [$ties[$father]['kind'], $ties[$father]['kindWords'], $ties[$father]['years'], $ties[$father]['proof']]);
         self::assertSame(['birth', 'proved'], [$ties[$mother]['kind'], $ties[$mother]['proof']]);
         self::assertSame('birth', $after['kind'], 'one of them is a parent by birth');
         $this->api('PATCH', "/parent-sets/{$set['id']}", ['kind' => 'foster', 'personId' => $mother])->assertNoContent();
@@ -139,7 +144,8 @@ final class TiesTest extends TestCase
         $unions = $this->api('GET', "/people/{$mother}")->json('unions');
 
         self::assertCount(1, $unions);
-        self::assertSame(['1849', ['Donal Quillan'], ['Moses Kirk']], [$unions[0]['year'], array_column($unions[0]['partners'], 'name'), array_column($unions[0]['children'], 'name')]);
+        self::assertSame(['1849', ['Donal Quillan'], ['Moses Kirk']],
+            [$unions[0]['year'], array_column($unions[0]['partners'], 'name'), array_column($unions[0]['children'], 'name')]);
     }
 
     public function test_a_couple_that_was_ruled_out_counts_nowhere_and_stays_with_why(): void
@@ -152,25 +158,32 @@ final class TiesTest extends TestCase
         $tie = $union($magnus)['standingTieId'];
         self::assertNotSame($union($magnus)['tieId'], $tie, 'it is of the partner that it is said');
 
-        $stand = fn (string $standing, string $why = '') => $this->api('POST', "/union-partners/{$tie}/standing", ['standing' => $standing, 'why' => $why]);
+        $stand = fn (string $standing, string $why = '') => $this->api('POST', "/union-partners/{$tie}/standing",
+            ['standing' => $standing, 'why' => $why]);
         $stand('rival')->assertNoContent();
         self::assertSame(['rival', ['Senara Vane']], [$union($magnus)['standing'], array_column($union($magnus)['partners'], 'name')]);
         self::assertSame(['said to be wife'], $kin($magnus));
         $stand('ruled out')->assertStatus(422);
         $stand('ruled out', 'She wed his cousin.')->assertNoContent();
 
-        self::assertSame([[], ['Senara Vane'], false, ['Ada Tarrel']], [$union($magnus)['partners'], array_column($union($magnus)['ruledOut'], 'name'), $union($magnus)['isOut'], array_column($union($magnus)['children'], 'name')]);
+        self::assertSame([[], ['Senara Vane'], false, ['Ada Tarrel']],
+            [$union($magnus)['partners'], array_column($union($magnus)['ruledOut'], 'name'), $union($magnus)['isOut'],
+                array_column($union($magnus)['children'], 'name')]);
         self::assertSame('She wed his cousin.', $this->api('GET', "/unions/{$union($magnus)['id']}")->json('ruledOutWhy'));
         self::assertSame([true, 'ruled out', []], [$union($senara)['isOut'], $union($senara)['standing'], $union($senara)['children']]);
-        self::assertSame([], array_filter(array_column($this->api('GET', "/people/{$senara}")->json('facts'), 'kind'), static fn (string $kind): bool => $kind === 'marriage'));
+        self::assertSame([],
+            array_filter(array_column($this->api('GET', "/people/{$senara}")->json('facts'), 'kind'),
+                static fn (string $kind): bool => $kind === 'marriage'));
         self::assertSame(['mother'], $kin($ada), 'that she was the mother is another question');
         self::assertSame([], $kin($magnus));
         self::assertStringNotContainsString('1 WIFE', $this->exported());
         self::assertSame([], $this->api('GET', '/unions?q=vane')->json('unions'));
 
         $this->api('POST', "/people/{$senara}/relatives", ['relation' => 'partner', 'personId' => $magnus])->assertStatus(409)
-            ->assertJsonPath('message', 'They were ruled out as a couple: She wed his cousin. It can be let stand again at its line of kin.');
-        $this->api('POST', "/union-partners/{$union($magnus)['tieId']}/standing", ['standing' => 'ruled out', 'why' => 'Neither.'])->assertStatus(409);
+            ->assertJsonPath('message',
+                'They were ruled out as a couple: She wed his cousin. It can be let stand again at its line of kin.');
+        $this->api('POST', "/union-partners/{$union($magnus)['tieId']}/standing", ['standing' => 'ruled out', 'why' => 'Neither.'])
+            ->assertStatus(409);
         $stand('accepted')->assertNoContent();
         self::assertSame(['accepted', ['Senara Vane']], [$union($magnus)['standing'], array_column($union($magnus)['partners'], 'name')]);
         self::assertSame(['wife'], $kin($magnus));
@@ -182,11 +195,15 @@ final class TiesTest extends TestCase
         $senara = $this->relative($magnus, 'partner', 'Senara Vane w b 1820');
         $ada = $this->relative($magnus, 'child', 'Ada Tarrel w b 1845', $this->api('GET', "/people/{$magnus}")->json('unions.0.id'));
         $set = $this->api('GET', "/people/{$ada}")->json('parentSets.0.id');
-        $this->api('PATCH', "/parent-sets/{$set}", ['standing' => 'ruled out', 'personId' => $senara, 'why' => 'Born before she came.'])->assertNoContent();
+        $this->api('PATCH', "/parent-sets/{$set}", ['standing' => 'ruled out', 'personId' => $senara, 'why' => 'Born before she came.'])
+            ->assertNoContent();
 
         $page = fn (string $of) => $this->api('GET', "/people/{$of}");
-        self::assertSame([['Ada Tarrel'], []], [array_column($page($magnus)->json('unions.0.children'), 'name'), array_column($page($senara)->json('unions.0.children'), 'name')]);
-        self::assertSame([['unweighed', 'ruled out'], 1], [array_column($page($ada)->json('parentSets.0.ties'), 'standing'), count($page($magnus)->json('family'))]);
+        self::assertSame([['Ada Tarrel'], []],
+            [array_column($page($magnus)->json('unions.0.children'), 'name'),
+                array_column($page($senara)->json('unions.0.children'), 'name')]);
+        self::assertSame([['unweighed', 'ruled out'], 1],
+            [array_column($page($ada)->json('parentSets.0.ties'), 'standing'), count($page($magnus)->json('family'))]);
         self::assertSame([], $page($senara)->json('family'), 'nothing of hers happened to her mother');
         self::assertStringContainsString('Child of Magnus Tarrel', implode(' ', $this->api('GET', "/people/{$ada}/card")->json('lines')));
         self::assertStringNotContainsString('Senara', implode(' ', $this->api('GET', "/people/{$ada}/card")->json('lines')));

@@ -17,7 +17,8 @@ final class TwoEditorsTest extends TestCase
         $tried = [];
         foreach (self::CHANGES as $change) {
             [$method, $path, $body] = $this->asked($change, $family);
-            if (! isset($body['version']) || $method === 'POST' && ! str_contains($path, '/conclude') && ! str_contains($path, '/take-in') && ! str_contains($path, '/decide')) {
+            if (! isset($body['version']) || $method === 'POST' && ! str_contains($path, '/conclude') && ! str_contains($path, '/take-in')
+                && ! str_contains($path, '/decide')) {
                 continue;
             }
             DB::beginTransaction();
@@ -58,7 +59,8 @@ final class TwoEditorsTest extends TestCase
             self::assertSame('That is not here: it was deleted, or the address is mistyped.', $answer->json('message'));
         }
         $this->api('DELETE', "/people/{$family['second']}")->assertSuccessful();
-        $this->api('POST', "/people/{$family['person']}/relatives", ['relation' => 'mother', 'personId' => $family['second']])->assertStatus(404);
+        $this->api('POST', "/people/{$family['person']}/relatives", ['relation' => 'mother', 'personId' => $family['second']])
+            ->assertStatus(404);
         $this->api('POST', '/journal/undo')->assertOk();
         $this->api('GET', "/people/{$family['second']}")->assertOk();
     }

@@ -52,7 +52,8 @@ final class UndoTest extends TestCase
         foreach (app('router')->getRoutes()->getRoutes() as $route) {
             $path = preg_replace('#^api/trees/\{tree\}/#', '', $route->uri());
             // A draft, a line-up, a view and a reading change no authored row.
-            if ($route->methods()[0] !== 'GET' && in_array('tree:editor', $route->gatherMiddleware(), true) && preg_match('#^(journal|exchange)/|/(draft|line-up|view)$|^reading/#', (string) $path) !== 1) {
+            if ($route->methods()[0] !== 'GET' && in_array('tree:editor', $route->gatherMiddleware(), true)
+                && preg_match('#^(journal|exchange)/|/(draft|line-up|view)$|^reading/#', (string) $path) !== 1) {
                 $written[] = $route->methods()[0].' '.$path;
             }
         }
@@ -90,7 +91,8 @@ final class UndoTest extends TestCase
         $entered = $this->api('GET', '/journal')->json('changes.0.id');
         $this->relative($ewan, 'father', 'Magnus Tarrel');
 
-        $this->api('POST', "/journal/{$entered}/undo")->assertStatus(409)->assertJsonPath('message', fn (string $m): bool => str_contains($m, 'rests on'));
+        $this->api('POST', "/journal/{$entered}/undo")->assertStatus(409)
+            ->assertJsonPath('message', fn (string $m): bool => str_contains($m, 'rests on'));
         self::assertSame(2, Person::query()->count());
     }
 
@@ -119,16 +121,19 @@ final class UndoTest extends TestCase
     public function test_the_journal_says_who_what_and_why(): void
     {
         $ewan = $this->person('Ewan Tarrel b 1851');
-        $this->api('PATCH', '/facts/'.$this->fact($ewan, 'birth')->id, ['date' => '1852', 'why' => 'The register has the later year.', 'version' => 1])->assertOk();
+        $this->api('PATCH', '/facts/'.$this->fact($ewan, 'birth')->id,
+            ['date' => '1852', 'why' => 'The register has the later year.', 'version' => 1])->assertOk();
         $change = $this->api('GET', '/journal')->json('changes.0');
 
-        self::assertSame(['una', 'hand', 'The register has the later year.', 1], [$change['who'], $change['how'], $change['why'], $change['rows']]);
+        self::assertSame(['una', 'hand', 'The register has the later year.', 1],
+            [$change['who'], $change['how'], $change['why'], $change['rows']]);
     }
 
     public function test_a_tree_that_is_being_filled_refuses_changes_in_words(): void
     {
         $this->tree->refresh()->update(['busy_with' => 'Bringing in a.ged']);
         DB::table('trees')->where('id', $this->tree->id)->update(['busy_with' => 'Bringing in a.ged']);
-        $this->api('POST', '/people', ['line' => 'Ewan Tarrel'])->assertStatus(423)->assertJsonPath('message', fn (string $m): bool => str_starts_with($m, 'Bringing in a.ged.'));
+        $this->api('POST', '/people', ['line' => 'Ewan Tarrel'])->assertStatus(423)
+            ->assertJsonPath('message', fn (string $m): bool => str_starts_with($m, 'Bringing in a.ged.'));
     }
 }

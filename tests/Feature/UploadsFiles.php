@@ -21,7 +21,8 @@ trait UploadsFiles
     protected function upload(string $content, string $name): string
     {
         $id = $this->postJson('/api/uploads', ['name' => $name, 'size' => strlen($content)])->assertOk()->json('id');
-        $this->call('PUT', "/api/uploads/{$id}?offset=0", server: ['HTTP_X_PIECE_SHA256' => hash('sha256', $content)], content: $content)->assertOk();
+        $this->call('PUT', "/api/uploads/{$id}?offset=0", server: ['HTTP_X_PIECE_SHA256' => hash('sha256', $content)], content: $content)
+            ->assertOk();
 
         return $id;
     }
@@ -29,7 +30,8 @@ trait UploadsFiles
     /** A file taken in as a picture, of somebody where one is named. Returns its id. */
     protected function take(string $content, string $name, ?string $personId = null): string
     {
-        return $this->api('POST', '/pictures', ['uploadId' => $this->upload($content, $name), 'personId' => $personId])->assertOk()->json('id');
+        return $this->api('POST', '/pictures', ['uploadId' => $this->upload($content, $name), 'personId' => $personId])->assertOk()
+            ->json('id');
     }
 
     /** A small picture of its own. */

@@ -24,7 +24,8 @@ final class ViewsTest extends TestCase
         self::assertSame($sorted, $names);
         self::assertNull($second->json('next'));
         self::assertSame([65, 130], [$this->api('GET', '/people?q=osk')->json('shown'), $this->api('GET', '/people?q=osk')->json('total')]);
-        self::assertSame([1701, 1702], array_map(intval(...), array_slice(array_column($this->api('GET', '/people?sort=birth')->json('rows'), 'born'), 0, 2)));
+        self::assertSame([1701, 1702],
+            array_map(intval(...), array_slice(array_column($this->api('GET', '/people?sort=birth')->json('rows'), 'born'), 0, 2)));
     }
 
     public function test_jumps_by_name_beginning_number_and_likeness(): void
@@ -54,7 +55,8 @@ final class ViewsTest extends TestCase
         $this->api('GET', "/drawings/wheel/{$child}")->assertNotFound();
 
         $oonagh = $this->person('Oönagh Corran');
-        $named = (string) $this->get("/api/trees/{$this->tree->id}/drawings/ancestors/{$oonagh}.svg?living=keep")->assertOk()->headers->get('Content-Disposition');
+        $named = (string) $this->get("/api/trees/{$this->tree->id}/drawings/ancestors/{$oonagh}.svg?living=keep")->assertOk()
+            ->headers->get('Content-Disposition');
         self::assertStringContainsString("filename*=utf-8''Ancestors-of-O%C3%B6nagh-Corran.svg", $named);
     }
 
@@ -63,7 +65,8 @@ final class ViewsTest extends TestCase
         $ewan = $this->person('Ewan Tarrel h b 1847');
         $this->relative($ewan, 'partner', 'Moll Stair w m 1888');
         $source = $this->source('Register of St Osmund');
-        $this->api('POST', '/facts/'.$this->fact($ewan, 'birth')->id.'/citations', ['sourceId' => $source, 'locator' => 'baptisms 1847'])->assertOk();
+        $this->api('POST', '/facts/'.$this->fact($ewan, 'birth')->id.'/citations', ['sourceId' => $source, 'locator' => 'baptisms 1847'])
+            ->assertOk();
         $union = $this->api('GET', '/unions?q=moll')->json('unions.0');
         self::assertSame('Ewan Tarrel and Moll Stair', $union['names']);
         $sheet = $this->api('GET', "/reports/family-group-sheet/{$union['id']}")->assertOk();
@@ -80,9 +83,11 @@ final class ViewsTest extends TestCase
         $ewan = $this->person('Ewan Tarrel b 1847 d 1923');
         $source = $this->source('Registr of St Osmund');
         foreach (['birth', 'death'] as $kind) {
-            $this->api('POST', '/facts/'.$this->fact($ewan, $kind)->id.'/citations', ['sourceId' => $source, 'locator' => 'p. 4', 'words' => $kind])->assertOk();
+            $this->api('POST', '/facts/'.$this->fact($ewan, $kind)->id.'/citations',
+                ['sourceId' => $source, 'locator' => 'p. 4', 'words' => $kind])->assertOk();
         }
-        $this->api('POST', '/facts/'.$this->fact($ewan, 'birth')->id.'/citations', ['sourceId' => $source, 'locator' => 'p. 4', 'words' => 'birth'])->assertStatus(409);
+        $this->api('POST', '/facts/'.$this->fact($ewan, 'birth')->id.'/citations',
+            ['sourceId' => $source, 'locator' => 'p. 4', 'words' => 'birth'])->assertStatus(409);
         $this->api('PATCH', "/sources/{$source}", ['title' => 'Register of St Osmund', 'version' => 1])->assertOk();
         $page = $this->api('GET', "/sources/{$source}");
 
@@ -113,16 +118,25 @@ final class ViewsTest extends TestCase
     {
         $ewan = $this->person('Ewan Tarrel h b 1847 Hask');
         $birth = $this->fact($ewan, 'birth')->id;
-        $this->api('PATCH', "/facts/{$birth}", ['date' => '1848', 'place' => 'Tolsay', 'why' => 'The register says so.', 'version' => 1])->assertOk();
+        $this->api('PATCH', "/facts/{$birth}", ['date' => '1848', 'place' => 'Tolsay', 'why' => 'The register says so.', 'version' => 1])
+            ->assertOk();
         $this->api('PATCH', "/facts/{$birth}", ['date' => '1849', 'version' => 2])->assertOk();
         $note = $this->api('POST', "/people/{$ewan}/notes", ['text' => 'A quiet man.'])->json('id');
         $this->api('DELETE', "/notes/{$note}")->assertNoContent();
-        $history = fn (): array => array_map(static fn (array $entry): array => [$entry['op'], $entry['why'], array_map(static fn (array $value): string => "{$value['word']}: {$value['before']} > {$value['after']}", $entry['values'])],
-            array_values(array_filter($this->api('GET', "/people/{$ewan}/history")->assertOk()->json('entries'), static fn (array $entry): bool => $entry['op'] !== 'insert')));
-        self::assertSame([['delete', '', ['words: A quiet man. > ']], ['update', '', ['when: 1848 > 1849']], ['update', 'The register says so.', ['when: 1847 > 1848', 'where: Hask > Tolsay']]], $history());
+        $history = fn (): array => array_map(static fn (array $entry): array => [$entry['op'], $entry['why'],
+            array_map(static fn (array $value): string => "{$value['word']}: {$value['before']} > {$value['after']}",
+                $entry['values'])],
+            array_values(array_filter($this->api('GET', "/people/{$ewan}/history")->assertOk()->json('entries'),
+                static fn (array $entry): bool => $entry['op'] !== 'insert')));
+        self::assertSame(
+            [['delete', '', ['words: A quiet man. > ']], ['update', '', ['when: 1848 > 1849']],
+                ['update', 'The register says so.', ['when: 1847 > 1848', 'where: Hask > Tolsay']]], $history());
 
-        $first = array_values(array_filter($this->api('GET', "/people/{$ewan}/history")->json('entries'), static fn (array $entry): bool => $entry['why'] !== ''))[0];
-        $put = fn (int $version) => $this->api('POST', "/changed-values/{$first['id']}/put-back", ['field' => 'date_typed', 'version' => $version]);
+        $first = array_values(
+            array_filter($this->api('GET', "/people/{$ewan}/history")->json('entries'),
+                static fn (array $entry): bool => $entry['why'] !== ''))[0];
+        $put = fn (int $version) => $this->api('POST', "/changed-values/{$first['id']}/put-back",
+            ['field' => 'date_typed', 'version' => $version]);
         $put(1)->assertStatus(409);
         $put($first['version'])->assertOk();
         self::assertSame(['1847', 'Tolsay'], [$this->fact($ewan, 'birth')->date->shown, $this->fact($ewan, 'birth')->place_typed]);
@@ -136,8 +150,10 @@ final class ViewsTest extends TestCase
         $mother = $this->relative($child, 'mother', 'Jean Penhask w b 3 May 1818 d 22 Nov 1889');
         $this->api('POST', "/people/{$child}/facts", ['kind' => 'census', 'date' => '2 Apr 1881'])->assertOk();
         $window = $this->api('GET', "/people/{$child}/window")->assertOk();
-        self::assertSame(['4 May 1818 to 2 Apr 1881', 'from 2 Apr 1881 on'], [$window->json('bornCertain.shown'), $window->json('diedCertain.shown')]);
-        self::assertSame([['Jean Penhask: Birth 3 May 1818.', 'A child is born after its parent.'], ['Census 2 Apr 1881.']], [$window->json('bornCertain.whyFrom'), $window->json('bornCertain.whyTo')]);
+        self::assertSame(['4 May 1818 to 2 Apr 1881', 'from 2 Apr 1881 on'],
+            [$window->json('bornCertain.shown'), $window->json('diedCertain.shown')]);
+        self::assertSame([['Jean Penhask: Birth 3 May 1818.', 'A child is born after its parent.'], ['Census 2 Apr 1881.']],
+            [$window->json('bornCertain.whyFrom'), $window->json('bornCertain.whyTo')]);
         self::assertSame([], $window->json('impossible'));
         // Of values that disagree the leading one counts, and nothing certain rests on it.
         $this->api('POST', "/people/{$mother}/facts", ['kind' => 'birth', 'date' => '1790'])->assertOk();
@@ -155,8 +171,10 @@ final class ViewsTest extends TestCase
     public function test_words_are_read_while_they_are_typed(): void
     {
         $this->api('GET', '/reading/date?text=about+1850')->assertJsonPath('understood', 'about 1850 · 1848-01-01 to 1852-12-31');
-        $this->api('GET', '/reading/date?text=31+June+1851')->assertJsonPath('understood', 'June 1851 has 30 days, not 31. It is kept as you typed it.');
-        $this->api('GET', '/reading/entry?line=Ewan+Tarrel+h+b+1851+Hask')->assertJsonPath('sexWord', 'male')->assertJsonPath('events.0.place', 'Hask');
+        $this->api('GET', '/reading/date?text=31+June+1851')
+            ->assertJsonPath('understood', 'June 1851 has 30 days, not 31. It is kept as you typed it.');
+        $this->api('GET', '/reading/entry?line=Ewan+Tarrel+h+b+1851+Hask')->assertJsonPath('sexWord', 'male')
+            ->assertJsonPath('events.0.place', 'Hask');
     }
 
     public function test_trees_are_renamed_and_deleted_by_name_only(): void
@@ -171,19 +189,24 @@ final class ViewsTest extends TestCase
     public function test_what_happened_around_somebody_stands_beside_their_life(): void
     {
         $ewan = $this->person('Ewan Tarrel b 30 July 1790 Hask, Marren Isles d 1866');
-        $told = $this->api('POST', '/world-events', ['words' => 'the light was lit', 'date' => '1807', 'place' => 'Hask'])->assertOk()->json('id');
+        $told = $this->api('POST', '/world-events', ['words' => 'the light was lit', 'date' => '1807', 'place' => 'Hask'])->assertOk()
+            ->json('id');
         $this->api('POST', '/world-events', ['words' => 'the colony was settled', 'date' => '1851', 'place' => 'New Ellandry'])->assertOk();
         $this->api('POST', '/world-events', ['words' => 'the kirk burned', 'date' => '1745'])->assertOk();
         $this->api('POST', '/world-events', ['words' => 'nobody knows when', 'date' => 'once'])->assertStatus(422);
-        self::assertSame([['the light was lit', '16–17', '1807']], array_map(static fn (array $e): array => [$e['says'], $e['age'], $e['shown']], $this->api('GET', "/people/{$ewan}")->json('world')));
-        self::assertSame(['the kirk burned', 'the light was lit', 'the colony was settled'], array_column($this->api('GET', '/world-events')->json('events'), 'words'));
+        self::assertSame([['the light was lit', '16–17', '1807']],
+            array_map(static fn (array $e): array => [$e['says'], $e['age'], $e['shown']], $this->api('GET', "/people/{$ewan}")
+                ->json('world')));
+        self::assertSame(['the kirk burned', 'the light was lit', 'the colony was settled'],
+            array_column($this->api('GET', '/world-events')->json('events'), 'words'));
         $this->api('DELETE', "/world-events/{$told}")->assertNoContent();
         self::assertSame([], $this->api('GET', "/people/{$ewan}")->json('world'));
     }
 
     public function test_sums_with_dates_are_answered(): void
     {
-        self::assertSame(['Sunday, 14 Jun 1818'], $this->api('GET', '/reading/sum?text='.urlencode('= 3 May 1891 - 72y 10m 19d'))->json('suggestions'));
+        self::assertSame(['Sunday, 14 Jun 1818'], $this->api('GET', '/reading/sum?text='.urlencode('= 3 May 1891 - 72y 10m 19d'))
+            ->json('suggestions'));
         self::assertSame([], $this->api('GET', '/reading/sum?text=kelp')->json('suggestions'));
     }
 
@@ -198,7 +221,8 @@ final class ViewsTest extends TestCase
         self::assertCount(12, $found);
         self::assertNotContains('Tarrel Averay', array_column($found, 'name'));
         foreach (['isbel quil', 'quil isbel', 'quillan isb', 'isabel quillan', 'isbel kwillan'] as $typed) {
-            self::assertSame(['Isbel Quillan'], array_column($this->api('GET', '/jump?q='.urlencode($typed))->json('people'), 'name'), $typed);
+            self::assertSame(['Isbel Quillan'], array_column($this->api('GET', '/jump?q='.urlencode($typed))->json('people'), 'name'),
+                $typed);
         }
         self::assertSame(['Tarrel Averay'], array_column($this->api('GET', '/jump?q=tarrel+averay')->json('people'), 'name'));
         self::assertCount(12, $this->api('GET', '/jump?q=tarel')->json('people'), 'by sound');

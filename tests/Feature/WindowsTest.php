@@ -31,7 +31,8 @@ final class WindowsTest extends TestCase
         app(RecalculationQueue::class)->catchUp();
         self::assertSame(9, $this->bornFrom($last) - $this->bornFrom($first));
         // The reasoning is told from one end of the line to the other.
-        self::assertStringContainsString('Ewan Tarrel: Birth 1 May 1690', (string) json_encode($this->api('GET', "/people/{$last}/window")->json()));
+        self::assertStringContainsString('Ewan Tarrel: Birth 1 May 1690',
+            (string) json_encode($this->api('GET', "/people/{$last}/window")->json()));
         $this->api('DELETE', "/facts/{$birth->id}")->assertSuccessful();
         app(RecalculationQueue::class)->catchUp();
         self::assertNull($this->bornFrom($last));
@@ -40,16 +41,24 @@ final class WindowsTest extends TestCase
     public function test_whoever_signs_was_alive(): void
     {
         $wat = $this->person('Wat Sallow h');
-        $record = $this->api('POST', '/sources/'.$this->source('Register of St Osmund').'/records', ['kind' => 'baptism'])->assertOk()->json('id');
+        $record = $this->api('POST', '/sources/'.$this->source('Register of St Osmund').'/records', ['kind' => 'baptism'])->assertOk()
+            ->json('id');
         $line = (string) Str::uuid7();
-        $this->api('PUT', "/records/{$record}", ['version' => 1, 'date' => '6 May 1799', 'lines' => [['id' => $line, 'name' => 'Wat Sallow', 'role' => 'witness']]])->assertOk();
-        $this->api('POST', "/records/{$record}/take-in", ['version' => $this->versionOf('records', $record), 'choices' => [['lineId' => $line, 'as' => 'placed', 'personId' => $wat]], 'why' => ''])->assertOk();
+        $this->api('PUT', "/records/{$record}",
+            ['version' => 1, 'date' => '6 May 1799', 'lines' => [['id' => $line, 'name' => 'Wat Sallow', 'role' => 'witness']]])
+            ->assertOk();
+        $this->api('POST', "/records/{$record}/take-in",
+            ['version' => $this->versionOf('records', $record), 'choices' => [['lineId' => $line, 'as' => 'placed', 'personId' => $wat]],
+                'why' => ''])->assertOk();
         app(RecalculationQueue::class)->catchUp();
-        self::assertStringContainsString('Was witness on a record of 6 May 1799.', (string) json_encode($this->api('GET', "/people/{$wat}/window")->assertOk()->json()));
+        self::assertStringContainsString('Was witness on a record of 6 May 1799.',
+            (string) json_encode($this->api('GET', "/people/{$wat}/window")->assertOk()->json()));
         self::assertNotNull(DB::table('life_windows')->where('person_id', $wat)->value('died_from'));
 
         $before = DB::table('life_windows')->where('person_id', $wat)->value('died_from');
-        $this->api('PUT', "/records/{$record}", ['version' => $this->versionOf('records', $record), 'date' => '6 May 1801', 'lines' => [['id' => $line, 'name' => 'Wat Sallow', 'role' => 'witness']]])->assertOk();
+        $this->api('PUT', "/records/{$record}",
+            ['version' => $this->versionOf('records', $record), 'date' => '6 May 1801',
+                'lines' => [['id' => $line, 'name' => 'Wat Sallow', 'role' => 'witness']]])->assertOk();
         app(RecalculationQueue::class)->catchUp();
         self::assertSame($before + 730, DB::table('life_windows')->where('person_id', $wat)->value('died_from'));
     }
@@ -59,15 +68,18 @@ final class WindowsTest extends TestCase
     {
         $family = $this->family();
         app(RecalculationQueue::class)->catchUp();
-        $ties = ['POST people/{person}/relatives', 'PATCH parent-sets/{parentSet}', 'POST parent-sets/{parentSet}/move', 'DELETE parent-sets/{parentSet}', 'DELETE union-partners/{unionPartner}', 'DELETE people/{person}',
-            'PATCH facts/{fact}', 'DELETE facts/{fact}', 'POST people/{person}/facts', 'POST unions/{union}/facts', 'POST facts/{fact}/roles', 'DELETE roles/{role}', 'PATCH people/{person}', 'POST records/{record}/take-in'];
+        $ties = ['POST people/{person}/relatives', 'PATCH parent-sets/{parentSet}', 'POST parent-sets/{parentSet}/move',
+            'DELETE parent-sets/{parentSet}', 'DELETE union-partners/{unionPartner}', 'DELETE people/{person}',
+            'PATCH facts/{fact}', 'DELETE facts/{fact}', 'POST people/{person}/facts', 'POST unions/{union}/facts',
+            'POST facts/{fact}/roles', 'DELETE roles/{role}', 'PATCH people/{person}', 'POST records/{record}/take-in'];
         foreach ([1, 2, 3, 4, 5, 6, random_int(7, 1_000_000)] as $seed) {
             DB::beginTransaction();
             mt_srand($seed);
             for ($step = 0; $step < 30; $step++) {
                 $changes = mt_rand(0, 2) === 0 ? self::CHANGES : $ties;
                 try {
-                    [$method, $path, $body] = $this->asked($changes[mt_rand(0, count($changes) - 1)], [...$family, 'person' => $this->somebody(), 'fact' => $this->something() ?? $family['fact']]);
+                    [$method, $path, $body] = $this->asked($changes[mt_rand(0, count($changes) - 1)],
+                        [...$family, 'person' => $this->somebody(), 'fact' => $this->something() ?? $family['fact']]);
                     $this->api($method, $path, $body + ['version' => 1]);
                 } catch (AssertionFailedError|ModelNotFoundException|\TypeError) {
                     continue;

@@ -2800,7 +2800,10 @@ export interface components {
     DoneResource: {
       said: string
     }
-    /** @description One row that a change wrote: `op` is insert, update or delete; `version` that of the row now, 0 where it is gone; `personId` and `person` whose it is, empty where it is nobody’s. */
+    /**
+     * @description One row that a change wrote: `op` is insert, update or delete; `version` that of the row now, 0 where it is gone;
+     *     `personId` and `person` whose it is, empty where it is nobody’s.
+     */
     EntryResource: {
       id: string
       op: string
@@ -2983,7 +2986,10 @@ export interface components {
     EntryOffers: {
       offers: components['schemas']['EntryOffer'][]
     }
-    /** @description A fact of a life: `placeId` where another place was chosen for it than its words stand for, `age` at it, `with` whom, `rivals` how many other values of a thing that can be one only. */
+    /**
+     * @description A fact of a life: `placeId` where another place was chosen for it than its words stand for, `age` at it, `with` whom,
+     *     `rivals` how many other values of a thing that can be one only.
+     */
     FactResource: {
       id: string
       unionId: string | null
@@ -3580,7 +3586,10 @@ export interface components {
       reason?: string | null
       alternativeId?: string | null
     }
-    /** @description What is decided of a question: which fact leads, or a date that is concluded from the claims, or a sex, how the others stand, and why. */
+    /**
+     * @description What is decided of a question: which fact leads, or a date that is concluded from the claims, or a sex, how the others
+     *     stand, and why.
+     */
     DecisionInput: {
       version: number
       reason: string

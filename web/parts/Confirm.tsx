@@ -19,7 +19,10 @@ export function Confirm({ trigger, title, says, children, disabled = false, onDe
       <AlertDialog.Trigger className="act text-[14px]">{trigger}</AlertDialog.Trigger>
       <AlertDialog.Portal>
         <AlertDialog.Overlay className="fixed inset-0 z-30 bg-ink/30" />
-        <AlertDialog.Content className="fixed left-1/2 top-[20vh] z-40 w-[480px] max-w-[94vw] -translate-x-1/2 rounded-[4px] bg-raised p-6 shadow-xl">
+        <AlertDialog.Content
+          className="fixed left-1/2 top-[20vh] z-40 w-[480px] max-w-[94vw] -translate-x-1/2 rounded-[4px] bg-raised p-6
+          shadow-xl"
+        >
           <AlertDialog.Title className="font-serif text-[20px]">{title}</AlertDialog.Title>
           <AlertDialog.Description className="my-3">{says}</AlertDialog.Description>
           {children}

@@ -107,7 +107,8 @@ function Drawn({ mark, chosen, onTake }: { mark: Mark; chosen: boolean; onTake: 
     <>
       <span
         data-mark={mark.row}
-        className={`absolute min-w-[3px] ${height} ${wide ? 'opacity-45' : ''} ${chosen ? 'text-tide' : own ? 'text-ink' : 'text-graphite'}`}
+        className={`absolute min-w-[3px] ${height} ${wide ? 'opacity-45' : ''}
+          ${chosen ? 'text-tide' : own ? 'text-ink' : 'text-graphite'}`}
         style={{
           left: `${mark.from * 100}%`,
           width: `${(mark.to - mark.from) * 100}%`,
@@ -119,7 +120,8 @@ function Drawn({ mark, chosen, onTake }: { mark: Mark; chosen: boolean; onTake: 
       {mark.lane >= 0 && (
         <span
           title={says(mark)}
-          className={`absolute max-w-[11%] truncate whitespace-nowrap text-[12px] hover:text-tide ${chosen ? 'font-semibold text-tide' : own ? 'text-ink' : 'text-graphite'}`}
+          className={`absolute max-w-[11%] truncate whitespace-nowrap text-[12px] hover:text-tide
+            ${chosen ? 'font-semibold text-tide' : own ? 'text-ink' : 'text-graphite'}`}
           style={{
             ...(mark.wordsLeft
               ? { right: `${Math.max(0, 1 - mark.to) * 100}%` }

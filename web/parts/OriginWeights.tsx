@@ -6,7 +6,10 @@ const HEIGHT: Record<string, string> = {
   unread: 'h-[9px]',
 }
 
-/** Under a date: one stroke for each independent origin, long for a strong one, middle for fair, short for slight, hollow while nobody has read it; after six a number. */
+/**
+ * Under a date: one stroke for each independent origin, long for a strong one, middle for fair, short for
+ * slight, hollow while nobody has read it; after six a number.
+ */
 export function OriginWeights({ weights, quiet = false }: { weights: string[]; quiet?: boolean }) {
   if (weights.length === 0) return null
   const says = originWeightWords(weights)

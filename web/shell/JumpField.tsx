@@ -140,7 +140,8 @@ export function JumpField({ field, word }: Props) {
           id={list}
           role="listbox"
           aria-label="Found"
-          className="absolute z-20 mt-1 max-h-[60vh] w-full min-w-[300px] overflow-auto rounded-[3px] border border-rule bg-raised py-1 shadow-lg"
+          className="absolute z-20 mt-1 max-h-[60vh] w-full min-w-[300px] overflow-auto rounded-[3px] border border-rule bg-raised py-1
+            shadow-lg"
         >
           {offers.map((offer, index) => (
             <li

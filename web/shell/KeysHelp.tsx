@@ -20,7 +20,8 @@ export function KeysHelp({ open, onOpen }: { open: boolean; onOpen: (open: boole
         <Dialog.Overlay className="fixed inset-0 z-30 bg-ink/30" />
         <Dialog.Content
           aria-describedby={undefined}
-          className="fixed left-1/2 top-[10vh] z-40 max-h-[80vh] w-[520px] max-w-[94vw] -translate-x-1/2 overflow-auto rounded-[4px] bg-raised p-6 shadow-xl"
+          className="fixed left-1/2 top-[10vh] z-40 max-h-[80vh] w-[520px] max-w-[94vw] -translate-x-1/2 overflow-auto rounded-[4px]
+            bg-raised p-6 shadow-xl"
         >
           <Dialog.Title className="mb-3 font-serif text-[22px]">Keys</Dialog.Title>
           <dl className="grid grid-cols-[150px_1fr] gap-y-[6px]">

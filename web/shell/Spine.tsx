@@ -23,7 +23,8 @@ export function Spine() {
               onBlur={() => setHushed('')}
               onMouseLeave={() => setHushed('')}
               className={({ isActive }) =>
-                `group relative flex min-h-[24px] items-center justify-center py-[7px] short:py-[4px] low:h-[34px] ${isActive ? 'border-l-[3px] border-tide bg-wash pr-[3px] font-semibold text-tide' : 'text-graphite hover:text-tide'}`
+                `group relative flex min-h-[24px] items-center justify-center py-[7px] short:py-[4px] low:h-[34px]
+                  ${isActive ? 'border-l-[3px] border-tide bg-wash pr-[3px] font-semibold text-tide' : 'text-graphite hover:text-tide'}`
               }
             >
               <span aria-hidden className="rotate-180 text-[11px] [writing-mode:vertical-rl] low:hidden">
@@ -36,7 +37,8 @@ export function Spine() {
               <span
                 aria-hidden
                 hidden={hushed === area.path}
-                className="fixed left-[40px] z-30 hidden [&[hidden]]:hidden! whitespace-nowrap rounded-r-[3px] border border-l-0 border-rule bg-raised px-3 py-1 font-normal text-ink low:group-hover:block low:group-focus-visible:block"
+                className="fixed left-[40px] z-30 hidden [&[hidden]]:hidden! whitespace-nowrap rounded-r-[3px] border border-l-0
+                  border-rule bg-raised px-3 py-1 font-normal text-ink low:group-hover:block low:group-focus-visible:block"
               >
                 {area.name} <kbd>g {area.key}</kbd>
               </span>

@@ -28,10 +28,12 @@ final class Clipping implements Page
     {
         [$width, $height] = $this->size($record);
         $bottom = $height - 50;
-        $drawn = '<path d="M60 70 L420 52 L'.($width - 70).' 64 L'.($width - 56)." {$bottom} L520 ".($height - 34)." L70 {$bottom} Z\" fill=\"#ece8dc\" stroke=\"#b9b2a0\" stroke-width=\"2\"/>";
+        $drawn = '<path d="M60 70 L420 52 L'.($width - 70).' 64 L'.($width - 56)." {$bottom} L520 ".($height - 34)
+            ." L70 {$bottom} Z\" fill=\"#ece8dc\" stroke=\"#b9b2a0\" stroke-width=\"2\"/>";
         foreach (explode("\n", $record->words) as $at => $line) {
             $drawn .= $at === 0
-                ? Ink::print($line, intdiv($width, 2), 180, 46, 'text-anchor="middle" font-weight="600"').Ink::rule(intdiv($width, 2) - 90, 216, intdiv($width, 2) + 90, 216, 2)
+                ? Ink::print($line, intdiv($width, 2), 180, 46, 'text-anchor="middle" font-weight="600"')
+                .Ink::rule(intdiv($width, 2) - 90, 216, intdiv($width, 2) + 90, 216, 2)
                 : Ink::print($line, 120, 230 + $at * 62, 35);
         }
 

@@ -28,13 +28,15 @@ final readonly class DrawnPage
         [$width, $height] = $this->page->size($this->record);
         $at = $this->page->line($this->record, $line);
 
-        return $at === null ? null : ['left' => $at[0] / $width, 'top' => $at[1] / $height, 'width' => $at[2] / $width, 'height' => $at[3] / $height];
+        return $at === null ? null
+            : ['left' => $at[0] / $width, 'top' => $at[1] / $height, 'width' => $at[2] / $width, 'height' => $at[3] / $height];
     }
 
     public function svg(): string
     {
         [$width, $height] = $this->page->size($this->record);
 
-        return Ink::sheet($width, $height, $this->page->tone(), Ink::stains($this->record->key, $width, $height).$this->page->body($this->record));
+        return Ink::sheet($width, $height, $this->page->tone(),
+            Ink::stains($this->record->key, $width, $height).$this->page->body($this->record));
     }
 }

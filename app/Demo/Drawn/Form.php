@@ -53,16 +53,21 @@ final class Form implements Page
             $labels[$column->code] = $column->label;
         }
         $middle = intdiv(self::WIDE, 2);
-        $drawn = Ink::print('Registrar for Marren', $middle, 110, 34, 'text-anchor="middle"').Ink::print(mb_strtoupper($kind->name), $middle, 180, 56, 'text-anchor="middle" letter-spacing="6"')
+        $drawn = Ink::print('Registrar for Marren', $middle, 110, 34, 'text-anchor="middle"')
+            .Ink::print(mb_strtoupper($kind->name), $middle, 180, 56, 'text-anchor="middle" letter-spacing="6"')
             .Ink::hand("{$record->locator}    {$record->date}", self::MARGIN, 270, 52, $record->key, 0.92);
         foreach ($record->lines as $at => $line) {
             [$x, $y, $width, $height] = $this->line($record, $at);
-            $drawn .= "<rect x=\"{$x}\" y=\"{$y}\" width=\"{$width}\" height=\"{$height}\" fill=\"none\" stroke=\"#8a5a4a\" stroke-opacity=\".6\" stroke-width=\"2\"/>"
+            $drawn .= "<rect x=\"{$x}\" y=\"{$y}\" width=\"{$width}\" height=\"{$height}\" fill=\"none\" stroke=\"#8a5a4a\" "
+                .'stroke-opacity=".6" stroke-width="2"/>'
                 .Ink::print($line['as'] ?? '', $x + 16, $y + 40, 30, 'font-style="italic"');
-            $cells = array_values(array_filter($record->cells, static fn (string $cell): bool => $cell !== 'as' && ($cell === 'name' || ($line[$cell] ?? '') !== '')));
+            $cells = array_values(
+                array_filter($record->cells,
+                    static fn (string $cell): bool => $cell !== 'as' && ($cell === 'name' || ($line[$cell] ?? '') !== '')));
             foreach ($cells as $number => $cell) {
                 [$left, $top] = [$x + 230 + ($number % self::ACROSS) * 356, $y + intdiv($number, self::ACROSS) * self::GAP];
-                $drawn .= Ink::print($labels[$cell] ?? $cell, $left, $top + 32, 22).Ink::hand($line[$cell] ?? '', $left, $top + 86, 46, "{$record->key}{$at}{$cell}", 0.93, 340)
+                $drawn .= Ink::print($labels[$cell] ?? $cell, $left, $top + 32, 22)
+                    .Ink::hand($line[$cell] ?? '', $left, $top + 86, 46, "{$record->key}{$at}{$cell}", 0.93, 340)
                     .Ink::rule($left, $top + 98, $left + 330, $top + 98, 1);
             }
         }
@@ -72,7 +77,9 @@ final class Form implements Page
 
     private function box(DemoRecord $record, int $line): int
     {
-        $filled = count(array_filter($record->lines[$line], static fn (string $value, string $cell): bool => $cell !== 'as' && $value !== '', ARRAY_FILTER_USE_BOTH));
+        $filled = count(
+            array_filter($record->lines[$line], static fn (string $value, string $cell): bool => $cell !== 'as' && $value !== '',
+                ARRAY_FILTER_USE_BOTH));
 
         return 24 + self::GAP * max(1, (int) ceil($filled / self::ACROSS));
     }

@@ -53,11 +53,14 @@ final class Ledger implements Page
             .Ink::rule(self::MARGIN, self::HEAD - 90, $right, self::HEAD - 90, 3);
         foreach ($cells as $cell) {
             $across = ($right - self::MARGIN) * $wide[$cell] / $all;
-            $drawn .= Ink::print($labels[$cell], (int) $x + 12, self::HEAD - 34, (int) min(26, ($across - 16) / (mb_strlen($labels[$cell]) * 0.56))).Ink::rule((int) $x, self::HEAD - 90, (int) $x, $bottom, 2);
+            $drawn .= Ink::print($labels[$cell], (int) $x + 12, self::HEAD - 34,
+                (int) min(26, ($across - 16) / (mb_strlen($labels[$cell]) * 0.56)))
+                    .Ink::rule((int) $x, self::HEAD - 90, (int) $x, $bottom, 2);
             foreach ($record->lines as $at => $line) {
                 // Ink that fades to nothing, line by line and towards the gutter.
                 $dark = $record->picture === 'faded' ? max(0.10, 0.42 - 0.32 * ($x / $width) - 0.06 * $at) : 0.93;
-                $drawn .= Ink::hand($line[$cell] ?? '', (int) $x + 14, self::HEAD + $at * self::ROW + 64, $cell === 'name' ? 48 : 42, "{$record->key}{$at}{$cell}", $dark, (int) $across - 20);
+                $drawn .= Ink::hand($line[$cell] ?? '', (int) $x + 14, self::HEAD + $at * self::ROW + 64, $cell === 'name' ? 48 : 42,
+                    "{$record->key}{$at}{$cell}", $dark, (int) $across - 20);
             }
             $x += $across;
         }

@@ -30,7 +30,9 @@ final class Stone implements Page
         foreach (explode("\n", $record->words) as $at => $line) {
             $y = 560 + $at * 105;
             foreach ([['#c7cbc8', 3], ['#3f4441', 0]] as [$colour, $off]) {
-                $drawn .= '<text x="'.(750 + $off).'" y="'.($y + $off)."\" text-anchor=\"middle\" font-family=\"Source Serif 4\" font-weight=\"600\" font-size=\"56\" fill=\"{$colour}\">".Ink::safe(mb_strtoupper($line)).'</text>';
+                $drawn .= '<text x="'.(750 + $off).'" y="'.($y + $off)
+                    ."\" text-anchor=\"middle\" font-family=\"Source Serif 4\" font-weight=\"600\" font-size=\"56\" fill=\"{$colour}\">"
+                        .Ink::safe(mb_strtoupper($line)).'</text>';
             }
         }
 

@@ -29,7 +29,8 @@ final class SessionController
 
         return response()->json(new SessionResource(
             $user instanceof User ? new UserResource($user->id, $user->name, $user->email, new DisplayPreferencesResource(
-                $user->reading['order'] ?? 'given', $user->reading['capitals'] ?? 'no', $user->reading['married'] ?? 'birth', $user->reading['dates'] ?? 'short')) : null,
+                $user->reading['order'] ?? 'given', $user->reading['capitals'] ?? 'no', $user->reading['married'] ?? 'birth',
+                $user->reading['dates'] ?? 'short')) : null,
             $first || config('northbough.accounts') === 'open', $first,
         ));
     }

@@ -34,7 +34,8 @@ final class Cursor
     private static function parts(string $cursor): array
     {
         $parts = json_decode(base64_decode($cursor, true) ?: 'null');
-        $isOurs = is_array($parts) && array_is_list($parts) && count($parts) === 2 && Str::isUuid($parts[1]) && ! (is_string($parts[0]) && str_contains($parts[0], "\0"));
+        $isOurs = is_array($parts) && array_is_list($parts) && count($parts) === 2 && Str::isUuid($parts[1])
+            && ! (is_string($parts[0]) && str_contains($parts[0], "\0"));
 
         return $isOurs ? [$parts[0], $parts[1]] : [null, ''];
     }

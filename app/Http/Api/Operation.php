@@ -21,8 +21,10 @@ final class Operation
     {
         preg_match_all('/\{(\w+)\}/', $path, $matches);
         $parameters = [
-            ...array_map(static fn (string $name): OA\Parameter => new OA\PathParameter(name: $name, required: true, schema: new OA\Schema(type: 'string')), $matches[1]),
-            ...array_map(static fn (string $name): OA\Parameter => new OA\QueryParameter(name: $name, required: false, schema: new OA\Schema(type: 'string')), $query),
+            ...array_map(static fn (string $name): OA\Parameter => new OA\PathParameter(name: $name, required: true,
+                schema: new OA\Schema(type: 'string')), $matches[1]),
+            ...array_map(static fn (string $name): OA\Parameter => new OA\QueryParameter(name: $name, required: false,
+                schema: new OA\Schema(type: 'string')), $query),
         ];
 
         return array_filter([
@@ -34,7 +36,8 @@ final class Operation
                 $answer === null
                     ? new OA\Response(response: 204, description: 'Done.')
                     : new OA\Response(response: 200, description: 'Done.', content: new OA\JsonContent(ref: $answer)),
-                new OA\Response(response: 'default', description: 'Refused, with a sentence.', content: new OA\JsonContent(ref: Problem::class)),
+                new OA\Response(response: 'default', description: 'Refused, with a sentence.',
+                    content: new OA\JsonContent(ref: Problem::class)),
             ],
         ], static fn (mixed $part): bool => $part !== null && $part !== []);
     }

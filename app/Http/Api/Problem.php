@@ -16,7 +16,8 @@ final readonly class Problem
      */
     public function __construct(
         #[OA\Property] public string $message,
-        #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'array', items: new OA\Items(type: 'string')))] public array $errors,
+        #[OA\Property(type: 'object',
+            additionalProperties: new OA\AdditionalProperties(type: 'array', items: new OA\Items(type: 'string')))] public array $errors,
         #[OA\Property(type: 'object')] public array $details,
     ) {
     }

@@ -23,7 +23,8 @@ final readonly class CaseSentences
     public function all(): array
     {
         $cases = Question::query()->where('kind', '<>', 'conflict')->where('state', 'open')->orderByDesc('id')->limit(self::MOST)->get();
-        $points = Point::query()->toBase()->whereIn('question_id', $cases->pluck('id'))->groupBy('question_id')->selectRaw('question_id, count(*) AS many')->pluck('many', 'question_id');
+        $points = Point::query()->toBase()->whereIn('question_id', $cases->pluck('id'))->groupBy('question_id')
+            ->selectRaw('question_id, count(*) AS many')->pluck('many', 'question_id');
 
         return array_map(static fn (QuestionLine $case): DeskItem => new DeskItem($case->sentence,
             $case->reopenedBy !== '' ? "Open again. {$case->reopenedBy}" : match ((int) ($points[$case->id] ?? 0)) {

@@ -41,8 +41,11 @@ final readonly class DrawingsController
 
         return response()->json(new SceneResource(
             $scene->title, $scene->width, $scene->height,
-            array_map(static fn (Box $b): BoxResource => new BoxResource($b->personId, $b->number, $b->x, $b->y, $b->width, $b->height, $b->nameLines, $b->lines, $b->fullName, $b->rule, $b->mark, $b->more, $b->footing, $b->linesAtLeft), $scene->boxes),
-            array_map(static fn (Line $l): LineResource => new LineResource(array_merge(...$l->points), $l->dotted, $l->fromId, $l->toId), $scene->lines),
+            array_map(static fn (Box $b): BoxResource => new BoxResource($b->personId, $b->number, $b->x, $b->y, $b->width, $b->height,
+                $b->nameLines, $b->lines, $b->fullName,
+                $b->rule, $b->mark, $b->more, $b->footing, $b->linesAtLeft), $scene->boxes),
+            array_map(static fn (Line $l): LineResource => new LineResource(array_merge(...$l->points), $l->dotted, $l->fromId, $l->toId),
+                $scene->lines),
         ));
     }
 

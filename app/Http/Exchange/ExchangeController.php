@@ -41,7 +41,9 @@ final readonly class ExchangeController
     {
         LostRuns::release();
         $user = TreesController::user($request);
-        $runs = Run::query()->where('tree_id', $this->current->id())->where(static fn ($own) => $own->whereNotIn('kind', ['look', 'export'])->orWhere('user_id', $user->id))->orderByDesc('created_at')->orderByDesc('id')->limit(5)->get();
+        $runs = Run::query()->where('tree_id', $this->current->id())
+            ->where(static fn ($own) => $own->whereNotIn('kind', ['look', 'export'])->orWhere('user_id', $user->id))
+            ->orderByDesc('created_at')->orderByDesc('id')->limit(5)->get();
         $imports = Import::query()->orderByDesc('brought_in_at')->limit(20)->get();
 
         return response()->json(new ExchangePage(
@@ -68,10 +70,12 @@ final readonly class ExchangeController
         if ($input->mode === 'replace' && $this->current->get()->roleOf($user) !== 'owner') {
             throw new Refusal('Only the owner may put a file in the place of this tree.', 403);
         }
-        $run = LostRuns::begin($this->current->id(), $user, 'import', $name, 'A file is being brought into this tree already. Wait until it is in, or cancel it.', fn (): array => [
-            'path' => $path, 'name' => $name, 'mode' => $input->mode, 'again' => $input->again,
-            'encoding' => $input->encoding, 'start' => $input->start, 'generations' => $input->generations, 'into' => $this->into($input, $user),
-        ]);
+        $run = LostRuns::begin($this->current->id(), $user, 'import', $name,
+            'A file is being brought into this tree already. Wait until it is in, or cancel it.', fn (): array => [
+                'path' => $path, 'name' => $name, 'mode' => $input->mode, 'again' => $input->again,
+                'encoding' => $input->encoding, 'start' => $input->start, 'generations' => $input->generations,
+                'into' => $this->into($input, $user),
+            ]);
         ImportFile::dispatch($run->id);
         $upload?->delete();
         $look?->delete();
@@ -83,7 +87,8 @@ final readonly class ExchangeController
     public function cancel(string $tree, string $run): Response
     {
         $row = Run::query()->where('tree_id', $this->current->id())->findOrFail($run);
-        $row->update($row->state === 'waiting' ? ['state' => 'cancelled', 'said' => 'It was cancelled. Nothing of it was kept.'] : ['cancel_asked' => true]);
+        $row->update($row->state === 'waiting' ? ['state' => 'cancelled', 'said' => 'It was cancelled. Nothing of it was kept.']
+            : ['cancel_asked' => true]);
 
         return response()->noContent();
     }
@@ -96,7 +101,8 @@ final readonly class ExchangeController
         if (! ($row->result['again'] ?? false)) {
             throw new Refusal('There is nothing to bring in again here.', 409);
         }
-        $row->update(['state' => 'waiting', 'said' => 'Waiting for its turn', 'result' => null, 'asked' => ['again' => true] + $row->asked]);
+        $row->update(['state' => 'waiting', 'said' => 'Waiting for its turn', 'result' => null,
+            'asked' => ['again' => true] + $row->asked]);
         ImportFile::dispatch($row->id);
 
         return response()->json(self::run($row->refresh()));
@@ -122,20 +128,25 @@ final readonly class ExchangeController
     {
         $before = Import::query()->where('sha256', hash_file('sha256', $path))->first();
         if ($before !== null) {
-            throw new Refusal("This very file was brought into this tree before, as {$before->file_name}. Bring it in again only if you want everybody twice.", 409, ['again' => true]);
+            throw new Refusal(
+                "This very file was brought into this tree before, as {$before->file_name}. Bring it in again only if you want everybody "
+                    .'twice.', 409, ['again' => true]);
         }
     }
 
     public static function run(Run $run): RunResource
     {
-        return new RunResource($run->id, $run->kind, $run->title, $run->state, $run->done, $run->said, (string) ($run->asked['into'] ?? $run->tree_id), (bool) ($run->result['again'] ?? false), isset($run->result['look']) ? FilePreviewResource::of($run->result['look']) : null);
+        return new RunResource($run->id, $run->kind, $run->title, $run->state, $run->done, $run->said,
+            (string) ($run->asked['into'] ?? $run->tree_id), (bool) ($run->result['again'] ?? false),
+            isset($run->result['look']) ? FilePreviewResource::of($run->result['look']) : null);
     }
 
     private static function import(Import $import): ImportResource
     {
         $counts = [];
         foreach (['people', 'families', 'events', 'sources', 'repositories', 'records', 'notes', 'media', 'other'] as $word) {
-            $counts[] = new CountResource($word, (int) ($import->report[$word] ?? 0), $import->report['before'][$word] ?? null, $import->report['after'][$word] ?? null);
+            $counts[] = new CountResource($word, (int) ($import->report[$word] ?? 0), $import->report['before'][$word] ?? null,
+                $import->report['after'][$word] ?? null);
         }
         $listed = static function (string $which) use ($import): array {
             /** @var list<array{line: int, text: string, why: string}> $lines */
@@ -147,7 +158,8 @@ final readonly class ExchangeController
         return new ImportResource($import->id, $import->file_name, $import->standard, $import->brought_in_at, $counts,
             $listed('unplaced'), $listed('noted'),
             FilePreviewResource::kept(array_values($import->report['kept'] ?? [])),
-            $listed('repaired'), (int) ($import->report['pictures']['found'] ?? 0), (int) ($import->report['pictures']['missingCount'] ?? 0), $import->report['pictures']['missing'] ?? [],
+            $listed('repaired'), (int) ($import->report['pictures']['found'] ?? 0),
+            (int) ($import->report['pictures']['missingCount'] ?? 0), $import->report['pictures']['missing'] ?? [],
             new ImportExclusionsResource(...($import->report['leftOut'] ?? ['people' => 0, 'records' => 0, 'lines' => 0])));
     }
 }

@@ -40,8 +40,10 @@ final readonly class ExportsController
         if ($input->keep && $this->current->get()->roleOf($user) !== 'owner') {
             throw PrivacyAwareExport::notTheirs();
         }
-        $before = Run::query()->where('tree_id', $this->current->id())->where('kind', 'export')->where('user_id', $user->id)->get()->filter(static fn (Run $run): bool => $run->isOver());
-        $run = LostRuns::begin($this->current->id(), $user, 'export', $this->name($input->zipped), 'A file is being written already. Wait until that is done, or cancel it.',
+        $before = Run::query()->where('tree_id', $this->current->id())->where('kind', 'export')->where('user_id', $user->id)->get()
+            ->filter(static fn (Run $run): bool => $run->isOver());
+        $run = LostRuns::begin($this->current->id(), $user, 'export', $this->name($input->zipped),
+            'A file is being written already. Wait until that is done, or cancel it.',
             static fn (): array => ['version' => $input->version, 'zipped' => $input->zipped, 'keep' => $input->keep]);
         $before->each(self::forget(...));
         WriteTree::dispatch($run->id);
@@ -77,7 +79,8 @@ final readonly class ExportsController
     /** @throws Refusal where it is not written, or not here any more */
     private static function own(string $treeId, User $user, string $runId): Run
     {
-        $row = Run::query()->where('tree_id', $treeId)->where('kind', 'export')->where('user_id', $user->id)->where('id', $runId)->firstOrFail();
+        $row = Run::query()->where('tree_id', $treeId)->where('kind', 'export')->where('user_id', $user->id)->where('id', $runId)
+            ->firstOrFail();
 
         return is_file((string) ($row->result['path'] ?? '')) ? $row : throw new Refusal('That file is not here. Write it again.', 404);
     }
@@ -90,11 +93,13 @@ final readonly class ExportsController
 
     private function name(bool $isZipped): string
     {
-        return (trim((string) preg_replace('/[^\p{L}\p{N}]+/u', '-', $this->current->get()->name), '-') ?: 'tree').($isZipped ? '.gdz' : '.ged');
+        return (trim((string) preg_replace('/[^\p{L}\p{N}]+/u', '-', $this->current->get()->name), '-') ?: 'tree')
+            .($isZipped ? '.gdz' : '.ged');
     }
 
     private static function download(string $path, string $name, bool $isZipped): BinaryFileResponse
     {
-        return response()->download($path, $name, ['Content-Type' => $isZipped ? 'application/zip' : 'text/plain; charset=utf-8'], 'attachment');
+        return response()
+            ->download($path, $name, ['Content-Type' => $isZipped ? 'application/zip' : 'text/plain; charset=utf-8'], 'attachment');
     }
 }

@@ -37,7 +37,8 @@ final readonly class PreviewsController
         if ($upload->received !== $upload->size) {
             throw new Refusal('The file has not come in whole yet.', 409);
         }
-        $run = LostRuns::begin($this->current->id(), TreesController::user($request), 'look', $upload->name, 'A file is being looked at already. Wait until that is done, or cancel it.',
+        $run = LostRuns::begin($this->current->id(), TreesController::user($request), 'look', $upload->name,
+            'A file is being looked at already. Wait until that is done, or cancel it.',
             static fn (): array => ['path' => $upload->path(), 'name' => $upload->name]);
         PreviewUpload::dispatch($run->id);
         $upload->delete();
@@ -69,7 +70,8 @@ final readonly class PreviewsController
     /** @throws Refusal where somebody else handed it in, or it is not looked at yet */
     public static function looked(string $treeId, string $userId, string $runId): Run
     {
-        $row = Run::query()->where('tree_id', $treeId)->where('kind', 'look')->where('user_id', $userId)->where('id', $runId)->firstOrFail();
+        $row = Run::query()->where('tree_id', $treeId)->where('kind', 'look')->where('user_id', $userId)->where('id', $runId)
+            ->firstOrFail();
 
         return $row->state === 'done' ? $row : throw new Refusal('It is not looked at yet.', 409);
     }

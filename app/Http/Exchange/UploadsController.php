@@ -26,7 +26,9 @@ final class UploadsController
         if ($input->size > $largest) {
             throw new Refusal('The file is larger than '.intdiv($largest, 1024 ** 3).' GB, the most that can come in.');
         }
-        $upload = Upload::query()->create(['user_id' => TreesController::user($request)->id, 'name' => basename($input->name), 'size' => $input->size, 'received' => 0]);
+        $upload = Upload::query()
+            ->create(['user_id' => TreesController::user($request)->id, 'name' => basename($input->name), 'size' => $input->size,
+                'received' => 0]);
         File::ensureDirectoryExists(dirname($upload->path()));
         File::put($upload->path(), '');
 
@@ -45,7 +47,8 @@ final class UploadsController
         $row = self::own($request, $upload);
         $piece = $request->getContent();
         $offset = $request->integer('offset');
-        if ($offset !== $row->received || strlen($piece) > config('northbough.upload.piece_bytes') || $row->received + strlen($piece) > $row->size) {
+        if ($offset !== $row->received || strlen($piece) > config('northbough.upload.piece_bytes')
+            || $row->received + strlen($piece) > $row->size) {
             throw new Refusal("The next piece begins at byte {$row->received}.", 409, ['received' => $row->received]);
         }
         if ($request->header('X-Piece-Sha256') !== hash('sha256', $piece)) {

@@ -48,7 +48,9 @@ final readonly class InterpretationController
     #[Get('/trees/{tree}/reading/sum', 'readSum', SuggestionList::class, query: ['text'])]
     public function sum(Request $request): JsonResponse
     {
-        return response()->json(new SuggestionList(DateSum::read(mb_substr($request->string('text')->toString(), 0, 200), $this->gazetteers->datingConvention(null))));
+        return response()
+            ->json(new SuggestionList(
+                DateSum::read(mb_substr($request->string('text')->toString(), 0, 200), $this->gazetteers->datingConvention(null))));
     }
 
     /** A line of the one-line entry; its dates as their places wrote them. */
@@ -87,7 +89,8 @@ final readonly class InterpretationController
                 $offers !== [] => 'Which one? '.implode(' or ', array_map($path, array_slice($offers, 0, 3))),
                 default => 'saved as typed; not linked to a place yet',
             },
-            array_map(static fn (Place $offer): PlaceOfferResource => new PlaceOfferResource($offer->id, $path($offer)), array_slice($offers, 0, 8)),
+            array_map(static fn (Place $offer): PlaceOfferResource => new PlaceOfferResource($offer->id, $path($offer)),
+                array_slice($offers, 0, 8)),
         ));
     }
 
@@ -103,7 +106,8 @@ final readonly class InterpretationController
         $tree = $this->current->id();
         /** @var list<string> $ids */
         $ids = DB::table('places')->where('tree_id', $tree)->where('search', 'like', $like)->select('id')
-            ->union(DB::table('place_names')->where('tree_id', $tree)->where('search', 'like', $like)->select('place_id'))->limit(self::SUGGESTED)->pluck('id')->values()->all();
+            ->union(DB::table('place_names')->where('tree_id', $tree)->where('search', 'like', $like)->select('place_id'))
+            ->limit(self::SUGGESTED)->pluck('id')->values()->all();
         $gazetteer = $this->gazetteers->of($ids);
         $paths = array_map(static fn (string $id): string => implode(', ', $gazetteer->path($id)), $ids);
         if (! $this->current->seesLiving()) {
@@ -111,13 +115,17 @@ final readonly class InterpretationController
             return response()->json(new SuggestionList($paths));
         }
         $begins = addcslashes(mb_strtolower(mb_substr($request->string('q')->trim()->toString(), 0, 60)), '%_\\').'%';
-        $typed = DB::table('events')->where('tree_id', $tree)->where('place_typed', '!=', '')->whereRaw('lower(left(place_typed, 60)) LIKE ?', [$begins])
+        $typed = DB::table('events')->where('tree_id', $tree)->where('place_typed', '!=', '')
+            ->whereRaw('lower(left(place_typed, 60)) LIKE ?', [$begins])
             ->groupBy('place_typed')->orderByRaw('count(*) DESC, place_typed')->limit(self::SUGGESTED)->pluck('place_typed')->all();
 
         return response()->json(new SuggestionList(array_slice(array_values(array_unique([...$typed, ...$paths])), 0, self::SUGGESTED)));
     }
 
-    /** @return array{Place|null, list<string>, list<Place>, Gazetteer} the place, the words within it, what else it might be, and the places around */
+    /**
+     * @return array{Place|null, list<string>, list<Place>, Gazetteer} the place, the words within it, what else it might
+     *     be, and the places around
+     */
     private function understood(string $text, string $date, string $chosen = ''): array
     {
         $standing = preg_match('/^[0-9a-f-]{36}$/i', $chosen) === 1 ? $chosen : $this->gazetteers->standing($text);

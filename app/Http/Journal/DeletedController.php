@@ -30,7 +30,11 @@ final readonly class DeletedController
         JournalController::refuseShielded($this->current);
         [$things, $next] = $this->deleted->list($request->integer('before'));
 
-        return response()->json(new DeletedPage(array_map(static fn (stdClass $thing): DeletedResource => new DeletedResource($thing->id, $thing->called, $thing->whose, $thing->with, $thing->who, $thing->madeAt, $thing->why), $things), $next));
+        return response()
+            ->json(new DeletedPage(
+                array_map(static fn (stdClass $thing): DeletedResource => new DeletedResource($thing->id, $thing->called, $thing->whose,
+                    $thing->with, $thing->who, $thing->madeAt, $thing->why),
+                    $things), $next));
     }
 
     #[Post('/trees/{tree}/journal/deleted/{entry}/put-back', 'putBackDeleted', DoneResource::class)]

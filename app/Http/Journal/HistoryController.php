@@ -31,7 +31,10 @@ final readonly class HistoryController
     public function show(Request $request, string $tree, string $person): JsonResponse
     {
         JournalController::refuseShielded($this->current);
-        $entries = array_map(static fn (stdClass $row): HistoryEntry => new HistoryEntry($row->id, (int) $row->change_seq, $row->op, $row->called, $row->version, $row->who ?? 'North Bough', $row->made_at, $row->summary, $row->why, EntryResource::values($row)),
+        $entries = array_map(
+            static fn (stdClass $row): HistoryEntry => new HistoryEntry($row->id, (int) $row->change_seq, $row->op, $row->called,
+                $row->version, $row->who ?? 'North Bough',
+                $row->made_at, $row->summary, $row->why, EntryResource::values($row)),
             $this->history->of(Person::query()->findOrFail($person)->id, $request->integer('before')));
         $last = end($entries);
 
@@ -42,7 +45,8 @@ final readonly class HistoryController
     public function putBack(Request $request, string $tree, string $entry): JsonResponse
     {
         $input = RestoreInput::from($request);
-        $this->history->putBack(new Intent(TreesController::user($request), 'Restored a value', $input->why ?? ''), $entry, $input->field, $input->version);
+        $this->history->putBack(new Intent(TreesController::user($request), 'Restored a value', $input->why ?? ''), $entry, $input->field,
+            $input->version);
 
         return response()->json(new DoneResource('Restored.'));
     }

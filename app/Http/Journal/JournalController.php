@@ -36,11 +36,15 @@ final readonly class JournalController
     public function index(Request $request): JsonResponse
     {
         self::refuseShielded($this->current);
-        $changes = array_map(self::line(...), $this->changes->list(JournalInput::from($request)->asked($this->gazetteers->datingConvention(null)), before: $request->integer('before')));
+        $changes = array_map(self::line(...),
+            $this->changes->list(JournalInput::from($request)->asked($this->gazetteers->datingConvention(null)),
+                before: $request->integer('before')));
         $last = count($changes) === Changes::AT_ONCE ? $changes[Changes::AT_ONCE - 1]->seq : null;
         $user = TreesController::user($request);
 
-        return response()->json(new JournalPage($changes, $last, self::steps($this->undo->undoable($user)), self::steps($this->undo->redoable($user)), $this->changes->authors()));
+        return response()
+            ->json(new JournalPage($changes, $last, self::steps($this->undo->undoable($user)), self::steps($this->undo->redoable($user)),
+                $this->changes->authors()));
     }
 
     #[Get('/trees/{tree}/journal/next', 'nextSteps', NextStepsResource::class)]
@@ -69,7 +73,9 @@ final readonly class JournalController
     {
         $user = TreesController::user($request);
 
-        return $this->each($request, 'Undid', fn (): stdClass => $this->undo->undoable($user, 1)[0] ?? throw new Refusal('There is nothing of yours to undo in this tree.', 409), $user);
+        return $this->each($request, 'Undid',
+            fn (): stdClass => $this->undo->undoable($user, 1)[0]
+                ?? throw new Refusal('There is nothing of yours to undo in this tree.', 409), $user);
     }
 
     #[Post('/trees/{tree}/journal/redo', 'redo', DoneResource::class, StepsInput::class)]
@@ -77,7 +83,8 @@ final readonly class JournalController
     {
         $user = TreesController::user($request);
 
-        return $this->each($request, 'Redid', fn (): stdClass => $this->undo->redoable($user, 1)[0] ?? throw new Refusal('There is nothing to redo.', 409), $user);
+        return $this->each($request, 'Redid',
+            fn (): stdClass => $this->undo->redoable($user, 1)[0] ?? throw new Refusal('There is nothing to redo.', 409), $user);
     }
 
     #[Post('/trees/{tree}/journal/{change}/undo', 'undoChange', DoneResource::class)]
@@ -93,7 +100,8 @@ final readonly class JournalController
 
     public static function line(stdClass $row): ChangeResource
     {
-        return new ChangeResource($row->id, $row->seq, $row->summary, $row->whose, $row->why, $row->who ?? 'North Bough', $row->how, $row->made_at,
+        return new ChangeResource($row->id, $row->seq, $row->summary, $row->whose, $row->why, $row->who ?? 'North Bough', $row->how,
+            $row->made_at,
             $row->undone_by !== null, $row->undone_by === null && $row->kind !== 'undo', $row->rows);
     }
 

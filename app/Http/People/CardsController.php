@@ -34,26 +34,30 @@ final readonly class CardsController
         $people = $view->lives([$id, ...$kin]);
         $one = $people[$id];
         $name = static fn (string $of): string => isset($people[$of]) ? $people[$of]->name()->shown() : '?';
-        $lines = array_map(self::line(...), [$one->vitals()->birth(), $one->vitals()->signOfBirth(), $one->vitals()->death(), $one->vitals()->signOfDeath()]);
+        $lines = array_map(self::line(...),
+            [$one->vitals()->birth(), $one->vitals()->signOfBirth(), $one->vitals()->death(), $one->vitals()->signOfDeath()]);
         if ($parents !== []) {
             $lines[] = 'Child of '.implode(' and ', array_map($name, $parents));
         }
         foreach ($unions as $union) {
             $with = implode(' and ', array_map($name, $union->partnersOf($id))) ?: 'a partner not known';
             $children = count($union->childrenOf($id));
-            $lines[] = trim(($union->marriage() === null ? 'With' : 'Married '.LifeYears::year($union->marriage()))." {$with}").match ($children) {
-                0 => '',
-                default => ', '.Counted::of($children, 'child', 'children'),
-            };
+            $lines[] = trim(($union->marriage() === null ? 'With' : 'Married '.LifeYears::year($union->marriage()))." {$with}")
+                .match ($children) {
+                    0 => '',
+                    default => ', '.Counted::of($children, 'child', 'children'),
+                };
         }
 
-        return response()->json(new CardResource($id, $one->number, $one->name()->shown(), LifeYears::shown($one), $this->centre->termOf($id),
-            array_values(array_filter($lines, static fn (string $line): bool => $line !== ''))));
+        return response()
+            ->json(new CardResource($id, $one->number, $one->name()->shown(), LifeYears::shown($one), $this->centre->termOf($id),
+                array_values(array_filter($lines, static fn (string $line): bool => $line !== ''))));
     }
 
     private static function line(?Event $event): string
     {
         return $event === null || ($event->date->isEmpty() && $event->place === '') ? ''
-            : trim(ucfirst(EventKinds::named($event->kind)->participle)." {$event->date->shown}").($event->place === '' ? '' : ", {$event->place}");
+            : trim(ucfirst(EventKinds::named($event->kind)->participle)." {$event->date->shown}")
+            .($event->place === '' ? '' : ", {$event->place}");
     }
 }

@@ -39,21 +39,27 @@ final readonly class EntryOffersController
         $line = trim(mb_substr($request->string('line')->toString(), 0, 1000));
         $entry = OneLineEntry::parse($line);
         $isNumber = preg_match('/^#?\d+$/', $line) === 1;
-        $ids = array_values($this->search->nearest($isNumber ? $line : $entry->name->given.' '.$entry->name->wholeSurname(), self::LOOKED_AT)->pluck('person_id')->all());
+        $ids = array_values(
+            $this->search->nearest($isNumber ? $line : $entry->name->given.' '.$entry->name->wholeSurname(), self::LOOKED_AT)
+                ->pluck('person_id')->all());
         $ofId = Str::isUuid($request->string('of')->toString()) ? $request->string('of')->toString() : '';
         $people = $this->living->view()->lives(array_values(array_unique(array_filter([...$ids, $ofId]))));
         $of = $people[$ofId] ?? null;
         $relation = $request->string('relation')->toString();
         $near = $ofId === '' ? [] : $this->tied($ofId);
-        $candidates = array_values(array_filter(array_map(static fn (string $id): ?Person => $people[$id] ?? null, $ids), static fn (?Person $person): bool => $person !== null && $person->id !== $ofId));
+        $candidates = array_values(
+            array_filter(array_map(static fn (string $id): ?Person => $people[$id] ?? null, $ids),
+                static fn (?Person $person): bool => $person !== null && $person->id !== $ofId));
         $offers = $isNumber
             ? array_map(static fn (Person $person): MatchOffer => new MatchOffer($person->id, 1.0, []), $candidates)
             : EntryComparison::rank($entry, $relation, $of, $candidates, OwnVariants::of($this->current));
 
         return response()->json(new EntryOffers(array_map(static fn (MatchOffer $offer): EntryOffer => new EntryOffer(
-            $offer->personId, $people[$offer->personId]->number, $people[$offer->personId]->name()->shown(), LifeYears::shown($people[$offer->personId]),
+            $offer->personId, $people[$offer->personId]->number, $people[$offer->personId]->name()->shown(),
+            LifeYears::shown($people[$offer->personId]),
             $isNumber ? '' : ProbabilityWords::of($offer->odds),
-            isset($near[$offer->personId]) ? "Is {$near[$offer->personId]} already." : implode(' ', $offer->grounds), ! isset($near[$offer->personId]),
+            isset($near[$offer->personId]) ? "Is {$near[$offer->personId]} already." : implode(' ', $offer->grounds),
+            ! isset($near[$offer->personId]),
         ), array_slice($offers, 0, self::SHOWN))));
     }
 

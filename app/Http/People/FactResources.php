@@ -71,7 +71,8 @@ final readonly class FactResources
     public function resource(Event $event): FactResource
     {
         $union = $this->unionOf[$event->id] ?? null;
-        $with = $union === null ? [] : array_map(fn (string $id): string => $this->people[$id]->name()->shown(), $union->partnersOf($this->person->id));
+        $with = $union === null ? []
+            : array_map(fn (string $id): string => $this->people[$id]->name()->shown(), $union->partnersOf($this->person->id));
 
         return new FactResource(
             id: $event->id,
@@ -104,7 +105,8 @@ final readonly class FactResources
     {
         $span = $date->span();
 
-        return new DateResource($date->typed, $date->kind->value, $date->shown, IsoDay::orNull($span?->earliest), IsoDay::orNull($span?->latest), $date->precision->value, $date->isAmbiguous(), $date->problem, DateExplanation::line($date));
+        return new DateResource($date->typed, $date->kind->value, $date->shown, IsoDay::orNull($span?->earliest),
+            IsoDay::orNull($span?->latest), $date->precision->value, $date->isAmbiguous(), $date->problem, DateExplanation::line($date));
     }
 
     /**
@@ -119,7 +121,8 @@ final readonly class FactResources
     /** @return list<string> a weight for each origin, the strongest first */
     private function originWeights(Event $event): array
     {
-        $claims = array_values(array_filter(array_map(static fn (CitedEvidence $claim): ?ClassifiedClaim => $claim->classed, $event->evidence)));
+        $claims = array_values(
+            array_filter(array_map(static fn (CitedEvidence $claim): ?ClassifiedClaim => $claim->classed, $event->evidence)));
 
         return array_map(static fn (WeightGrade $weight): string => $weight->value, OriginGroups::weights($claims));
     }
@@ -140,7 +143,9 @@ final readonly class FactResources
         if (! EventKinds::named($event->kind)->single || $event->denied || $event->standing === Standing::RuledOut) {
             return 0;
         }
-        $others = array_filter($this->person->events, static fn (Event $other): bool => $other->kind === $event->kind && $other->id !== $event->id && ! $other->denied && $other->standing !== Standing::RuledOut);
+        $others = array_filter($this->person->events,
+            static fn (Event $other): bool => $other->kind === $event->kind && $other->id !== $event->id && ! $other->denied
+                && $other->standing !== Standing::RuledOut);
 
         return count($others);
     }
@@ -149,7 +154,8 @@ final readonly class FactResources
     {
         return new CitationResource(
             $claim->claimId, $claim->recordId, $claim->source->id, self::words(NoteForms::full($claim->source, $claim->locator)),
-            $claim->locator, $claim->words, $claim->isTakenOver, $claim->classed === null ? '' : WeightRule::of($claim->classed)->weight->value, $claim->withdrawn(), $claim->classed?->saidWeight !== null,
+            $claim->locator, $claim->words, $claim->isTakenOver, $claim->classed === null ? '' : WeightRule::of($claim->classed)
+                ->weight->value, $claim->withdrawn(), $claim->classed?->saidWeight !== null,
         );
     }
 }

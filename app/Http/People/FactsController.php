@@ -30,8 +30,13 @@ use NorthBough\Core\Tree\EventKinds;
 
 final readonly class FactsController
 {
-    public function __construct(private ChangeSets $changes, private Facts $facts, private Citations $citations, private RuledOutValues $ruledOut, private DuplicateEntry $doubled)
-    {
+    public function __construct(
+        private ChangeSets $changes,
+        private Facts $facts,
+        private Citations $citations,
+        private RuledOutValues $ruledOut,
+        private DuplicateEntry $doubled,
+    ) {
     }
 
     #[Post('/trees/{tree}/people/{person}/facts', 'addFact', CreatedResource::class, FactInput::class)]

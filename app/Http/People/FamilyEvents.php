@@ -31,16 +31,19 @@ final class FamilyEvents
             }
             foreach (array_diff($union->childIds, [$person->id]) as $siblingId) {
                 $word = self::word($people, $siblingId, 'Brother', 'Sister', 'Sibling');
-                array_push($events, [$siblingId, $word, $people[$siblingId]->vitals()->beginning()], [$siblingId, $word, $people[$siblingId]->vitals()->end()]);
+                array_push($events, [$siblingId, $word, $people[$siblingId]->vitals()->beginning()],
+                    [$siblingId, $word, $people[$siblingId]->vitals()->end()]);
             }
         }
         foreach ($unions as $union) {
             foreach ($union->partnersOf($person->id) as $partnerId) {
-                $events[] = [$partnerId, self::word($people, $partnerId, 'Husband', 'Wife', 'Partner'), $people[$partnerId]->vitals()->end()];
+                $events[] = [$partnerId, self::word($people, $partnerId, 'Husband', 'Wife', 'Partner'), $people[$partnerId]->vitals()
+                    ->end()];
             }
             foreach ($union->childrenOf($person->id) as $childId) {
                 $word = self::word($people, $childId, 'Son', 'Daughter', 'Child');
-                array_push($events, [$childId, $word, $people[$childId]->vitals()->beginning()], [$childId, $word, $people[$childId]->vitals()->end()]);
+                array_push($events, [$childId, $word, $people[$childId]->vitals()->beginning()],
+                    [$childId, $word, $people[$childId]->vitals()->end()]);
             }
         }
         $folded = [];
@@ -59,12 +62,14 @@ final class FamilyEvents
         $then = $event->date->span();
         $birth = $person->vitals()->beginning()?->date->span();
         $death = $person->vitals()->end()?->date->span();
-        if ($then?->earliest === null || ($birth?->earliest !== null && $then->latest !== null && $then->latest < $birth->earliest) || ($death?->latest !== null && $then->earliest > $death->latest)) {
+        if ($then?->earliest === null || ($birth?->earliest !== null && $then->latest !== null && $then->latest < $birth->earliest)
+            || ($death?->latest !== null && $then->earliest > $death->latest)) {
             return null;
         }
         $did = EventKinds::named($event->kind)->participle;
 
-        return new SurroundingEvent($event->id, $whose->id, "{$word} {$whose->name()->given} {$did}", $birth === null ? '' : Age::at($birth, $then)?->shown() ?? '',
+        return new SurroundingEvent($event->id, $whose->id, "{$word} {$whose->name()->given} {$did}",
+            $birth === null ? '' : Age::at($birth, $then)?->shown() ?? '',
             $event->date->shown, IsoDay::of($then->earliest), $event->place);
     }
 

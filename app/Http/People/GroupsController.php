@@ -39,7 +39,8 @@ final readonly class GroupsController
     #[Get('/trees/{tree}/groups', 'groups', GroupList::class)]
     public function index(): JsonResponse
     {
-        return response()->json(new GroupList([...$this->listed('group', 'groups', 'group_members'), ...$this->listed('mark', 'marks', 'markings')]));
+        return response()
+            ->json(new GroupList([...$this->listed('group', 'groups', 'group_members'), ...$this->listed('mark', 'marks', 'markings')]));
     }
 
     #[Post('/trees/{tree}/groups', 'makeGroup', CreatedResource::class, GroupInput::class)]
@@ -69,7 +70,8 @@ final readonly class GroupsController
     #[Put('/trees/{tree}/people/{person}/groups/{group}', 'putIntoGroup')]
     public function putIntoGroup(Request $request, string $tree, string $person, string $group): Response
     {
-        return $this->put($request, GroupMember::class, ['person_id' => Person::query()->findOrFail($person)->id, 'group_id' => Group::query()->findOrFail($group)->id]);
+        return $this->put($request, GroupMember::class,
+            ['person_id' => Person::query()->findOrFail($person)->id, 'group_id' => Group::query()->findOrFail($group)->id]);
     }
 
     #[Delete('/trees/{tree}/people/{person}/groups/{group}', 'takeOutOfGroup')]
@@ -81,7 +83,8 @@ final readonly class GroupsController
     #[Put('/trees/{tree}/people/{person}/marks/{mark}', 'markPerson')]
     public function markPerson(Request $request, string $tree, string $person, string $mark): Response
     {
-        return $this->put($request, Marking::class, ['person_id' => Person::query()->findOrFail($person)->id, 'mark_id' => Mark::query()->findOrFail($mark)->id]);
+        return $this->put($request, Marking::class,
+            ['person_id' => Person::query()->findOrFail($person)->id, 'mark_id' => Mark::query()->findOrFail($mark)->id]);
     }
 
     #[Delete('/trees/{tree}/people/{person}/marks/{mark}', 'unmarkPerson')]
@@ -94,11 +97,14 @@ final readonly class GroupsController
     private function listed(string $kind, string $table, string $members): array
     {
         $rows = DB::table($table)->where("{$table}.tree_id", $this->current->id())
-            ->leftJoin($members, static fn ($join) => $join->on("{$members}.tree_id", "{$table}.tree_id")->on("{$members}.{$kind}_id", "{$table}.id"))
+            ->leftJoin($members, static fn ($join) => $join->on("{$members}.tree_id", "{$table}.tree_id")
+                ->on("{$members}.{$kind}_id", "{$table}.id"))
             ->groupBy("{$table}.id", "{$table}.name", "{$table}.colour", "{$table}.meaning")->orderBy("{$table}.name")
             ->selectRaw("{$table}.id, {$table}.name, {$table}.colour, {$table}.meaning, count({$members}.id) AS members")->get();
 
-        return array_values($rows->map(static fn (stdClass $row): GroupResource => new GroupResource($row->id, $kind, $row->name, $row->colour, $row->meaning, (int) $row->members))->all());
+        return array_values(
+            $rows->map(static fn (stdClass $row): GroupResource => new GroupResource($row->id, $kind, $row->name, $row->colour,
+                $row->meaning, (int) $row->members))->all());
     }
 
     /** @param  class-string<Group|Mark>  $model */
@@ -109,14 +115,16 @@ final readonly class GroupsController
             throw new Refusal('There is one of that name already.', 409);
         }
         $made = $this->changes->run(new Intent(TreesController::user($request), "Made {$input->name}"),
-            static fn (): Group|Mark => $model::query()->create(['name' => trim($input->name), 'meaning' => $input->meaning, 'colour' => $input->colour]));
+            static fn (): Group|Mark => $model::query()
+                ->create(['name' => trim($input->name), 'meaning' => $input->meaning, 'colour' => $input->colour]));
 
         return response()->json(new CreatedResource($made->id));
     }
 
     private function delete(Request $request, Group|Mark $row): Response
     {
-        $this->changes->run(new Intent(TreesController::user($request), "Deleted {$row->name}"), static fn (Change $change) => $change->deleteWhole($row), $row);
+        $this->changes->run(new Intent(TreesController::user($request), "Deleted {$row->name}"),
+            static fn (Change $change) => $change->deleteWhole($row), $row);
 
         return response()->noContent();
     }
@@ -128,7 +136,9 @@ final readonly class GroupsController
     private function put(Request $request, string $model, array $tie): Response
     {
         if ($model::query()->where($tie)->doesntExist()) {
-            $this->changes->run(new Intent(TreesController::user($request), $model === Marking::class ? 'Put a mark on somebody' : 'Put somebody into a group'),
+            $this->changes->run(
+                new Intent(TreesController::user($request),
+                    $model === Marking::class ? 'Put a mark on somebody' : 'Put somebody into a group'),
                 static fn (): GroupMember|Marking => $model::query()->create($tie));
         }
 
@@ -137,7 +147,9 @@ final readonly class GroupsController
 
     private function takeOut(Request $request, GroupMember|Marking $row): Response
     {
-        $this->changes->run(new Intent(TreesController::user($request), $row instanceof Marking ? 'Removed a mark from somebody' : 'Removed somebody from a group'),
+        $this->changes->run(
+            new Intent(TreesController::user($request),
+                $row instanceof Marking ? 'Removed a mark from somebody' : 'Removed somebody from a group'),
             static fn (Change $change) => $change->deleteWhole($row), $row);
 
         return response()->noContent();

@@ -30,8 +30,12 @@ final readonly class IndexController
 
     private const SORTS = ['name' => 'sort_name', 'number' => 'number', 'birth' => 'birth_sort', 'death' => 'death_sort'];
 
-    public function __construct(private PeopleSearch $search, private FactsAtPlaces $facts, private DisplayPreferences $reader, private LivingPeople $living)
-    {
+    public function __construct(
+        private PeopleSearch $search,
+        private FactsAtPlaces $facts,
+        private DisplayPreferences $reader,
+        private LivingPeople $living,
+    ) {
     }
 
     #[Get('/trees/{tree}/people', 'people', PeoplePage::class, query: ['q', 'sort', 'after', 'sex', 'from', 'to', 'only', 'place'])]
@@ -44,7 +48,8 @@ final readonly class IndexController
         // Counts are told with the first page only: counting many costs more than the page.
         $total = $after === null ? $this->search->total() : 0;
         $shown = $after !== null ? 0 : ($this->isFiltered($request) ? (clone $filtered)->count() : $total);
-        $query = ($request->string('q')->trim()->isEmpty() ? $filtered : PeopleSearch::fenced($filtered))->orderBy($sort)->orderBy('person_id')->limit(self::AT_ONCE);
+        $query = ($request->string('q')->trim()->isEmpty() ? $filtered : PeopleSearch::fenced($filtered))->orderBy($sort)
+            ->orderBy('person_id')->limit(self::AT_ONCE);
         if ($after !== null) {
             $query->whereRaw("({$sort}, person_id) > (?, ?)", $after);
         }
@@ -96,13 +101,15 @@ final readonly class IndexController
     private function whoWereAt(string $placeId): Builder
     {
         return $this->facts->in($this->facts->inward($placeId))
-            ->leftJoin('counted_partners', static fn ($join) => $join->on('counted_partners.tree_id', 'events.tree_id')->on('counted_partners.union_id', 'events.union_id'))
+            ->leftJoin('counted_partners', static fn ($join) => $join->on('counted_partners.tree_id', 'events.tree_id')
+                ->on('counted_partners.union_id', 'events.union_id'))
             ->selectRaw('coalesce(events.person_id, counted_partners.person_id)');
     }
 
     private function isFiltered(Request $request): bool
     {
-        return collect(['q', 'sex', 'from', 'to', 'only', 'place'])->contains(static fn (string $key): bool => $request->string($key)->trim()->isNotEmpty());
+        return collect(['q', 'sex', 'from', 'to', 'only', 'place'])
+            ->contains(static fn (string $key): bool => $request->string($key)->trim()->isNotEmpty());
     }
 
     private function tiedToNobody(Builder $lines): Builder
@@ -127,7 +134,8 @@ final readonly class IndexController
             $row->person_id, $row->number, $row->sex,
             isset($people[$row->person_id]) ? $people[$row->person_id]->name()->shown() : $row->shown_name,
             isset($people[$row->person_id]) ? $people[$row->person_id]->name()->filed() : $row->filed_name,
-            $this->reader->dates()->set($row->birth_shown, 'GREGORIAN'), $row->birth_place, $this->reader->dates()->set($row->death_shown, 'GREGORIAN'),
+            $this->reader->dates()->set($row->birth_shown, 'GREGORIAN'), $row->birth_place, $this->reader->dates()
+                ->set($row->death_shown, 'GREGORIAN'),
         ))->all());
     }
 }

@@ -19,7 +19,8 @@ use NorthBough\Core\Tree\Union;
 /** The kin strip: a line for each parent set, a line for each union. */
 final class KinResources
 {
-    private const KINDS = ['adoptive' => 'adopted', 'foster' => 'fostered', 'guardian' => 'a ward', 'recognised' => 'recognised', 'other' => 'of another kind'];
+    private const KINDS = ['adoptive' => 'adopted', 'foster' => 'fostered', 'guardian' => 'a ward', 'recognised' => 'recognised',
+        'other' => 'of another kind'];
 
     /**
      * @param  list<ParentSet>  $sets
@@ -30,10 +31,12 @@ final class KinResources
     public function parentSets(array $sets, array $unions, array $people): array
     {
         return array_map(fn (ParentSet $set): ParentSetResource => new ParentSetResource(
-            $set->id, $set->unionId, $set->kind()->value, $set->leads, ($set->parents[0] ?? null)->standing->value ?? 'unweighed', ($set->parents[0] ?? null)->proof->value ?? 'unstated',
+            $set->id, $set->unionId, $set->kind()->value, $set->leads, ($set->parents[0] ?? null)->standing->value ?? 'unweighed',
+            ($set->parents[0] ?? null)->proof->value ?? 'unstated',
             $this->relatives(array_column($set->parents, 'personId'), $people),
             $this->relatives(array_values(array_diff($unions[$set->unionId]->childIds, [$set->childId])), $people),
-            array_map(static fn (Parentage $parent): ParentageResource => new ParentageResource($parent->id, $parent->personId, ($people[$parent->personId] ?? null)?->name()->shown() ?? '?',
+            array_map(static fn (Parentage $parent): ParentageResource => new ParentageResource($parent->id, $parent->personId,
+                ($people[$parent->personId] ?? null)?->name()->shown() ?? '?',
                 $parent->kind->value, $parent->kindWords, $parent->years, $parent->standing->value, $parent->proof->value), $set->parents),
         ), $sets);
     }
@@ -52,9 +55,11 @@ final class KinResources
 
             return new UnionResource(
                 $union->id, $union->tieIds[$person->id], LifeYears::year($union->marriage()), $union->marriage() === null ? 'with' : 'm.',
-                $this->relatives($union->partnersOf($person->id), $people), $this->relatives($isOut ? [] : $union->childrenOf($person->id), $people),
+                $this->relatives($union->partnersOf($person->id), $people),
+                $this->relatives($isOut ? [] : $union->childrenOf($person->id), $people),
                 ($union->standings[$tie] ?? Standing::Unweighed)->value, $union->tieIds[$tie] ?? '',
-                $this->relatives(array_values(array_diff($union->ruledOutIds(), [$person->id])), $people), $isOut, self::childKinds($union, $person->id, $sets),
+                $this->relatives(array_values(array_diff($union->ruledOutIds(), [$person->id])), $people), $isOut,
+                self::childKinds($union, $person->id, $sets),
             );
         }, $unions);
     }
@@ -68,7 +73,8 @@ final class KinResources
         $kinds = [];
         foreach ($union->childIds as $childId) {
             foreach (array_filter($sets[$childId] ?? [], static fn (ParentSet $set): bool => $set->unionId === $union->id) as $set) {
-                $own = array_values(array_filter($set->parents, static fn (Parentage $parent): bool => $parent->personId === $personId))[0] ?? null;
+                $own = array_values(array_filter($set->parents, static fn (Parentage $parent): bool => $parent->personId === $personId))[0]
+                    ?? null;
                 $kind = $own->kind ?? $set->kind();
                 if ($kind !== ParentageKind::Birth) {
                     $kinds[$childId] = self::KINDS[$kind->value];
@@ -93,7 +99,9 @@ final class KinResources
     private function relatives(array $ids, array $people): array
     {
         return array_map(fn (string $id): RelativeResource => new RelativeResource(
-            $id, $people[$id]->number ?? 0, isset($people[$id]) ? $people[$id]->name()->shown() : '?', isset($people[$id]) ? explode(' ', $people[$id]->name()->given)[0] ?: $people[$id]->name()->shown() : '?', isset($people[$id]) ? LifeYears::shown($people[$id]) : '',
+            $id, $people[$id]->number ?? 0, isset($people[$id]) ? $people[$id]->name()->shown() : '?',
+            isset($people[$id]) ? explode(' ', $people[$id]->name()->given)[0] ?: $people[$id]->name()->shown() : '?',
+            isset($people[$id]) ? LifeYears::shown($people[$id]) : '',
         ), $ids);
     }
 }

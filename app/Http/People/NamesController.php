@@ -58,7 +58,8 @@ final readonly class NamesController
         $version = $input->version ?? throw new Refusal('Say which version of the name you changed.');
         $this->changes->run(
             new Intent(TreesController::user($request), "Changed the name {$row->personalName()->shown()} to {$read->shown()}"),
-            fn () => $this->people->changeName(Name::query()->findOrFail($name), $version, $read, NameKind::from($input->kind ?? $row->kind)),
+            fn () => $this->people->changeName(Name::query()->findOrFail($name), $version, $read,
+                NameKind::from($input->kind ?? $row->kind)),
         );
 
         return response()->json(new CreatedResource($name));
@@ -76,7 +77,8 @@ final readonly class NamesController
             'ruled out' => "Ruled out the name {$shown}",
             default => "Said how the name {$shown} stands",
         };
-        $this->changes->run(new Intent(TreesController::user($request), $summary, $input->why ?? ''), fn () => $this->people->standName(Name::query()->findOrFail($name), $input->standing, trim($input->why ?? '')));
+        $this->changes->run(new Intent(TreesController::user($request), $summary, $input->why ?? ''),
+            fn () => $this->people->standName(Name::query()->findOrFail($name), $input->standing, trim($input->why ?? '')));
 
         return response()->json(new CreatedResource($name));
     }

@@ -72,7 +72,8 @@ final readonly class NotesController
     public function destroy(Request $request, string $tree, string $note): Response
     {
         $row = Note::query()->findOrFail($note);
-        $this->changes->run(new Intent(TreesController::user($request), 'Deleted a note'), static fn (Change $change) => $change->deleteWhole($row), $row);
+        $this->changes->run(new Intent(TreesController::user($request), 'Deleted a note'),
+            static fn (Change $change) => $change->deleteWhole($row), $row);
 
         return response()->noContent();
     }

@@ -34,8 +34,14 @@ use NorthBough\Core\Tree\Restriction;
 
 final readonly class PeopleController
 {
-    public function __construct(private ChangeSets $changes, private People $people, private Relatives $relatives, private PersonPageBuilder $pages, private RuledOutValues $ruledOut, private DuplicateEntry $doubled)
-    {
+    public function __construct(
+        private ChangeSets $changes,
+        private People $people,
+        private Relatives $relatives,
+        private PersonPageBuilder $pages,
+        private RuledOutValues $ruledOut,
+        private DuplicateEntry $doubled,
+    ) {
     }
 
     #[Get('/trees/{tree}/people/{person}', 'person', PersonPage::class)]
@@ -103,7 +109,10 @@ final readonly class PeopleController
             }, $input->saidDeadWhy ?? ''),
             static function () use ($person, $input): void {
                 $row = Person::query()->findOrFail($person);
-                $changed = array_filter(['sex' => $input->sex, 'said_dead_why' => $input->saidDeadWhy, 'restriction' => $input->restriction === null ? null : Restriction::fromStandard($input->restriction)->words()], static fn (?string $value): bool => $value !== null);
+                $changed = array_filter(
+                    ['sex' => $input->sex, 'said_dead_why' => $input->saidDeadWhy,
+                        'restriction' => $input->restriction === null ? null : Restriction::fromStandard($input->restriction)->words()],
+                    static fn (?string $value): bool => $value !== null);
                 ChangedMeanwhile::unless($row, $input->version, $changed);
                 $row->fill($changed)->save();
             },

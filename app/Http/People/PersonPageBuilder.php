@@ -46,8 +46,20 @@ use NorthBough\Core\Tree\Union;
 /** Puts a person's page together: a fixed number of queries, however long the life. */
 final readonly class PersonPageBuilder
 {
-    public function __construct(private LivingPeople $living, private KinResources $kin, private KinToCentre $centre, private TaskRows $tasks, private SurnameOffers $offers, private WorldAround $world, private CaseLines $cases, private DatabaseTree $tree, private WrittenReasons $reasons, private DeletedKin $bin, private KeptLines $keptLines, private StoredWindows $windows)
-    {
+    public function __construct(
+        private LivingPeople $living,
+        private KinResources $kin,
+        private KinToCentre $centre,
+        private TaskRows $tasks,
+        private SurnameOffers $offers,
+        private WorldAround $world,
+        private CaseLines $cases,
+        private DatabaseTree $tree,
+        private WrittenReasons $reasons,
+        private DeletedKin $bin,
+        private KeptLines $keptLines,
+        private StoredWindows $windows,
+    ) {
     }
 
     public function build(PersonRow $row): PersonPage
@@ -58,9 +70,16 @@ final readonly class PersonPageBuilder
         $sets = $tree->parentSets([$row->id])[$row->id] ?? [];
         $standings = $this->tree->standingIn($row->id);
         // Those of the parents are fetched with them.
-        $all = $tree->unions(array_values(array_unique([...array_map(strval(...), array_keys($standings)), ...array_column($sets, 'unionId')])), array_map(strval(...), array_keys($standings)));
-        $unions = Union::asLived(array_values(array_intersect_key($all, array_filter($standings, static fn (Standing $standing): bool => $standing !== Standing::RuledOut))));
-        $notTheirs = $this->living->isShielding() ? [] : array_values(array_intersect_key($all, array_filter($standings, static fn (Standing $standing): bool => $standing === Standing::RuledOut)));
+        $all = $tree->unions(
+            array_values(array_unique([...array_map(strval(...), array_keys($standings)), ...array_column($sets, 'unionId')])),
+            array_map(strval(...), array_keys($standings)));
+        $unions = Union::asLived(
+            array_values(array_intersect_key($all,
+                array_filter($standings, static fn (Standing $standing): bool => $standing !== Standing::RuledOut))));
+        $notTheirs = $this->living->isShielding() ? []
+            : array_values(
+                array_intersect_key($all,
+                    array_filter($standings, static fn (Standing $standing): bool => $standing === Standing::RuledOut)));
         $parentUnions = array_intersect_key($all, array_flip(array_column($sets, 'unionId')));
         $people = $tree->lives(self::everyone($row->id, [...$unions, ...$notTheirs], $parentUnions), [$row->id]);
         $person = $people[$row->id];
@@ -69,13 +88,20 @@ final readonly class PersonPageBuilder
             array_push($own, ...$union->events);
         }
         [$versions, $notes, $groups] = $this->beside($person, array_column($own, 'id'));
-        $kept = array_map(static fn (array $lines): array => array_map(static fn (array $line): KeptLinesResource => new KeptLinesResource($line['words'], $line['lines']), $lines),
-            $this->keptLines->ofPerson($row->id, array_column($person->names, 'id'), array_column($own, 'id'), array_column($unions, 'id')));
-        $facts = new FactResources($person, $unions, $people, $versions, $this->roles(array_column($own, 'id'), $this->living->isShielding()), $notes, $kept,
-            $this->reasons->among(array_column(array_filter($own, static fn (Event $event): bool => $event->standing === Standing::Accepted && $event->grounds() === []), 'id')));
+        $kept = array_map(
+            static fn (array $lines): array => array_map(
+                static fn (array $line): KeptLinesResource => new KeptLinesResource($line['words'], $line['lines']), $lines),
+            $this->keptLines->ofPerson($row->id, array_column($person->names, 'id'), array_column($own, 'id'),
+                array_column($unions, 'id')));
+        $facts = new FactResources($person, $unions, $people, $versions,
+            $this->roles(array_column($own, 'id'), $this->living->isShielding()), $notes, $kept,
+            $this->reasons->among(
+                array_column(array_filter($own,
+                    static fn (Event $event): bool => $event->standing === Standing::Accepted && $event->grounds() === []), 'id')));
         // The bounds of a life can follow from those of living kin.
         $bounds = $this->living->isShielding() ? [] : $this->windows->of([$row->id])[$row->id]->days ?? [];
-        $lifeline = LifeStrip::draw($own, $this->familyEvents($people, $unions, $row->id), $bounds[0] ?? null, $isLiving ? LivingPeople::today() : $bounds[3] ?? null);
+        $lifeline = LifeStrip::draw($own, $this->familyEvents($people, $unions, $row->id), $bounds[0] ?? null,
+            $isLiving ? LivingPeople::today() : $bounds[3] ?? null);
 
         return new PersonPage(
             id: $person->id,
@@ -89,16 +115,24 @@ final readonly class PersonPageBuilder
             family: FamilyEvents::of($person, $people, $unions, $parentUnions),
             world: $isWithheld ? [] : $this->world->of($person),
             lifeline: new LifeStripResource(
-                array_map(static fn ($m): LifeStripMark => new LifeStripMark($m->eventId, $m->word, $m->date, $m->whose, $m->personId, $m->row, $m->from, $m->to, $m->softFrom, $m->softTo, $m->lane, $m->lasts, $m->wordsLeft), $lifeline->marks),
+                array_map(static fn ($m): LifeStripMark => new LifeStripMark($m->eventId, $m->word, $m->date, $m->whose, $m->personId,
+                    $m->row, $m->from, $m->to, $m->softFrom,
+                    $m->softTo, $m->lane, $m->lasts, $m->wordsLeft), $lifeline->marks),
                 array_map(static fn (array $y): LifeStripYear => new LifeStripYear($y[0], $y[1]), $lifeline->years),
             ),
             parentSets: $this->kin->parentSets($sets, $parentUnions, $people),
-            unions: $this->kin->unions($person, [...$unions, ...$notTheirs], $people, $tree->parentSets(array_merge(...array_column([...$unions, ...$notTheirs], 'childIds')))),
-            goneKin: $this->living->isShielding() ? [] : array_map(static fn (\stdClass $gone): DeletedKinResource => new DeletedKinResource($gone->entry_id, $gone->word, (string) $gone->name ?: '?', $gone->made_at), $this->bin->of($row->id)),
+            unions: $this->kin->unions($person, [...$unions, ...$notTheirs], $people,
+                $tree->parentSets(array_merge(...array_column([...$unions, ...$notTheirs], 'childIds')))),
+            goneKin: $this->living->isShielding() ? []
+                : array_map(static fn (\stdClass $gone): DeletedKinResource => new DeletedKinResource($gone->entry_id, $gone->word,
+                    (string) $gone->name ?: '?', $gone->made_at),
+                    $this->bin->of($row->id)),
             offers: $this->offers->of($person, $unions, $sets, $parentUnions, $people),
             notes: $isWithheld ? [] : $notes[$row->id] ?? [],
             kept: $isWithheld ? [] : $kept[$row->id] ?? [],
-            deleting: self::weight($person, $own, array_sum(array_map(static fn (Union $union): int => count($union->partnersOf($person->id)) + count($union->childIds), $unions)) + array_sum(array_map(static fn (ParentSet $set): int => max(1, count($set->parents)), $sets))),
+            deleting: self::weight($person, $own,
+                array_sum(array_map(static fn (Union $union): int => count($union->partnersOf($person->id)) + count($union->childIds),
+                    $unions)) + array_sum(array_map(static fn (ParentSet $set): int => max(1, count($set->parents)), $sets))),
             cases: $this->living->isShielding() ? [] : $this->cases->about($row->id),
             groups: $groups,
             tasks: $isWithheld ? [] : $this->tasks->of(['person_id' => $row->id], 50),
@@ -115,7 +149,8 @@ final readonly class PersonPageBuilder
     {
         $citations = array_sum(array_map(static fn (Event $event): int => count($event->grounds()), $own));
 
-        return self::counted(count($person->events), 'fact').', '.self::counted($ties, 'family tie').' and '.self::counted($citations, 'citation');
+        return self::counted(count($person->events), 'fact').', '.self::counted($ties, 'family tie').' and '
+            .self::counted($citations, 'citation');
     }
 
     private static function counted(int $count, string $word): string
@@ -189,16 +224,20 @@ final readonly class PersonPageBuilder
      * What stands beside the facts and names of a page, in one query.
      *
      * @param  list<string>  $eventIds
-     * @return array{array<string, int>, array<string, list<NoteResource>>, list<string>} versions by fact or name; notes by owner, as whoever asks may read them; groups and marks
+     * @return array{array<string, int>, array<string, list<NoteResource>>, list<string>} versions by fact or name; notes by owner, as
+     *     whoever asks may read them; groups and marks
      */
     private function beside(Person $person, array $eventIds): array
     {
-        $rows = self::of(Note::query(), $person->id, $eventIds)->selectRaw("'note' AS what, id, coalesce(person_id, event_id) AS owner, ordinal, text, version, is_research");
+        $rows = self::of(Note::query(), $person->id, $eventIds)
+            ->selectRaw("'note' AS what, id, coalesce(person_id, event_id) AS owner, ordinal, text, version, is_research");
         foreach ([[EventRow::class, $eventIds], [NameRow::class, array_column($person->names, 'id')]] as [$of, $ids]) {
-            $rows->unionAll($of::query()->whereIn('id', array_filter($ids))->toBase()->selectRaw("'version', id, NULL::uuid, 0, '', version, false"));
+            $rows->unionAll($of::query()->whereIn('id', array_filter($ids))->toBase()
+                ->selectRaw("'version', id, NULL::uuid, 0, '', version, false"));
         }
         foreach ([[GroupMember::class, 'group_id'], [Marking::class, 'mark_id']] as [$of, $column]) {
-            $rows->unionAll($of::query()->where('person_id', $person->id)->toBase()->selectRaw("'group', {$column}, NULL::uuid, 0, '', 0, false"));
+            $rows->unionAll($of::query()->where('person_id', $person->id)->toBase()
+                ->selectRaw("'group', {$column}, NULL::uuid, 0, '', 0, false"));
         }
         $beside = [[], [], []];
         foreach ($rows->orderBy('ordinal')->orderBy('id')->get() as $row) {
@@ -219,9 +258,11 @@ final readonly class PersonPageBuilder
     private function roles(array $eventIds, bool $isShielded): array
     {
         $rows = EventRole::query()->toBase()
-            ->leftJoin('person_lines', static fn ($join) => $join->on('person_lines.tree_id', 'event_roles.tree_id')->on('person_lines.person_id', 'event_roles.person_id'))
+            ->leftJoin('person_lines', static fn ($join) => $join->on('person_lines.tree_id', 'event_roles.tree_id')
+                ->on('person_lines.person_id', 'event_roles.person_id'))
             ->whereIn('event_roles.event_id', $eventIds)->orderBy('event_roles.position')->orderBy('event_roles.id')
-            ->get(['event_roles.id', 'event_roles.event_id', 'event_roles.role', 'event_roles.person_id', 'event_roles.words', 'person_lines.shown_name']);
+            ->get(['event_roles.id', 'event_roles.event_id', 'event_roles.role', 'event_roles.person_id', 'event_roles.words',
+                'person_lines.shown_name']);
         $withheld = $isShielded ? array_flip($this->living->among(array_values($rows->pluck('person_id')->filter()->all()))) : [];
         $roles = [];
         foreach ($rows as $row) {

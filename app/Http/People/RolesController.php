@@ -36,10 +36,11 @@ final readonly class RolesController
         if ($person === null && trim($input->words) === '') {
             throw new Refusal('Say who it was: somebody in the tree, or a name as it was written.');
         }
-        $role = $this->changes->run(new Intent(TreesController::user($request), "Added a {$input->role}"), static fn (): EventRole => EventRole::query()->create([
-            'event_id' => $event, 'person_id' => $person, 'role' => trim($input->role), 'words' => trim($input->words),
-            'position' => 1 + (int) EventRole::query()->where('event_id', $event)->max('position'),
-        ]));
+        $role = $this->changes->run(new Intent(TreesController::user($request), "Added a {$input->role}"),
+            static fn (): EventRole => EventRole::query()->create([
+                'event_id' => $event, 'person_id' => $person, 'role' => trim($input->role), 'words' => trim($input->words),
+                'position' => 1 + (int) EventRole::query()->where('event_id', $event)->max('position'),
+            ]));
 
         return response()->json(new CreatedResource($role->id));
     }
@@ -48,7 +49,8 @@ final readonly class RolesController
     public function destroy(Request $request, string $tree, string $role): Response
     {
         $row = EventRole::query()->findOrFail($role);
-        $this->changes->run(new Intent(TreesController::user($request), "Removed a {$row->role}"), static fn (Change $change) => $change->deleteWhole($row), $row);
+        $this->changes->run(new Intent(TreesController::user($request), "Removed a {$row->role}"),
+            static fn (Change $change) => $change->deleteWhole($row), $row);
 
         return response()->noContent();
     }

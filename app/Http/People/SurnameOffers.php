@@ -41,7 +41,8 @@ final readonly class SurnameOffers
             $partners = $union === null ? self::partners($unions, $person->id, $people) : self::partners([$union], $person->id, $people);
             $custom = NamingCustoms::named(($union->surnameCustom ?? '') ?: $ofTree);
             foreach (self::CHILDREN as $relation) {
-                $offers[] = new SurnameOfferResource($relation, $union?->id, SurnameOffer::forRelative($relation, $person, $partners, [], $custom));
+                $offers[] = new SurnameOfferResource($relation, $union?->id,
+                    SurnameOffer::forRelative($relation, $person, $partners, [], $custom));
             }
         }
 

@@ -44,8 +44,12 @@ use NorthBough\Core\Tree\Standing;
 /** Ties that are there: what they are, where they lead, in which order; and unlinking, by which the tie goes and the people stay. */
 final readonly class TiesController
 {
-    public function __construct(private ChangeSets $changes, private FamilyWriter $families, private MovesTold $told, private PersonPageBuilder $pages)
-    {
+    public function __construct(
+        private ChangeSets $changes,
+        private FamilyWriter $families,
+        private MovesTold $told,
+        private PersonPageBuilder $pages,
+    ) {
     }
 
     #[Delete('/trees/{tree}/parent-sets/{parentSet}', 'unlinkParents')]
@@ -67,7 +71,8 @@ final readonly class TiesController
     {
         $row = Person::query()->findOrFail($person);
         $count = $this->changes->run(
-            new Intent(TreesController::user($request), "Unlinked {$this->pages->nameOf($row)} from all kin", ReasonInput::from($request)->why ?? ''),
+            new Intent(TreesController::user($request), "Unlinked {$this->pages->nameOf($row)} from all kin", ReasonInput::from($request)
+                ->why ?? ''),
             fn (): int => $this->families->run(new UnlinkEverybody($row->id))->unlinked(),
             $row,
         );
@@ -119,7 +124,8 @@ final readonly class TiesController
         $set = ParentSet::query()->findOrFail($parentSet);
         $ruling = $input->ruling();
         $this->changes->run(
-            new Intent(TreesController::user($request), "Changed how {$this->childOf($set)} is tied to a set of parents", $input->why ?? ''),
+            new Intent(TreesController::user($request), "Changed how {$this->childOf($set)} is tied to a set of parents",
+                $input->why ?? ''),
             function () use ($set, $ruling, $input): void {
                 if ($ruling->saysSomething()) {
                     $this->families->run(new SettleSet($set->id, $ruling, $input->personId ?? ''));
@@ -162,7 +168,8 @@ final readonly class TiesController
     {
         $to = Person::query()->findOrFail(MoveInput::from($request)->to);
 
-        return response()->json(new MovePreview($this->told->of(new ReplacePartner(UnionPartner::query()->findOrFail($unionPartner)->id, $to->id))));
+        return response()
+            ->json(new MovePreview($this->told->of(new ReplacePartner(UnionPartner::query()->findOrFail($unionPartner)->id, $to->id))));
     }
 
     #[Post('/trees/{tree}/union-partners/{unionPartner}/move', 'movePartner', body: MoveInput::class)]
@@ -172,7 +179,9 @@ final readonly class TiesController
         $tie = UnionPartner::query()->findOrFail($unionPartner);
         $to = Person::query()->findOrFail($input->to);
         $this->changes->run(
-            new Intent(TreesController::user($request), "Put {$this->pages->nameOf($to)} in the place of {$this->pages->nameOf(Person::query()->findOrFail($tie->person_id))} in a union", $input->why ?? ''),
+            new Intent(TreesController::user($request),
+                "Put {$this->pages->nameOf($to)} in the place of {$this->pages->nameOf(Person::query()->findOrFail($tie->person_id))} in "
+                    .'a union', $input->why ?? ''),
             fn () => $this->families->run(new ReplacePartner($tie->id, $to->id)),
             $tie, $to,
         );

@@ -35,10 +35,14 @@ final readonly class UnionsController
         $view = $this->living->forReader();
         $one = $view->unions([$row->id])[$row->id];
         $unions = $one->marriage() === null ? [] : $view->unionsOf($one->partnerIds);
-        $people = $view->lives(array_values(array_unique(array_merge($one->partnerIds, ...array_map(static fn (Union $u): array => $u->partnerIds, array_merge([], ...array_values($unions)))))));
+        $people = $view->lives(
+            array_values(array_unique(
+                array_merge($one->partnerIds,
+                    ...array_map(static fn (Union $u): array => $u->partnerIds, array_merge([], ...array_values($unions)))))));
         $states = [];
         foreach ($unions === [] ? [] : $one->partnerIds as $id) {
-            $states[] = new WeddingStateResource($people[$id]->name()->shown(), WeddingState::of($id, $one, $unions[$id] ?? [], $people)->value);
+            $states[] = new WeddingStateResource($people[$id]->name()->shown(), WeddingState::of($id, $one, $unions[$id] ?? [], $people)
+                ->value);
         }
 
         return response()->json(new UnionPage($row->id, $row->version, $row->kind, $row->surname_custom, $states, $this->why($one)));
@@ -57,7 +61,8 @@ final readonly class UnionsController
         $input = UnionInput::from($request);
         $this->changes->run(new Intent(TreesController::user($request), 'Changed a couple'), static function () use ($union, $input): void {
             $row = UnionRow::query()->findOrFail($union);
-            $columns = array_filter(['kind' => $input->kind, 'surname_custom' => $input->surnameCustom], static fn (?string $kind): bool => $kind !== null);
+            $columns = array_filter(['kind' => $input->kind, 'surname_custom' => $input->surnameCustom],
+                static fn (?string $kind): bool => $kind !== null);
             ChangedMeanwhile::unless($row, $input->version, $columns);
             $row->fill(array_map(trim(...), $columns))->save();
         });

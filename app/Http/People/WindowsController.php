@@ -31,11 +31,16 @@ final readonly class WindowsController
         $id = Row::query()->findOrFail($person)->id;
         [$windows, $people] = $this->windows->around($id);
         $window = $windows->of($id);
-        $isNone = static fn (bool $isBirth, bool $isCertain): bool => in_array($isBirth ? 'birth' : 'death', $isCertain ? $window->impossible : $window->unlikely, true);
-        $bound = static fn (DaySpan $span, bool $isBirth, bool $isCertain): WindowBound => new WindowBound($isNone($isBirth, $isCertain) ? 'no day fits' : SpanWords::of($span),
-            self::why($windows, $people, $id, $isBirth, true, $isCertain), self::why($windows, $people, $id, $isBirth, false, $isCertain));
+        $isNone = static fn (bool $isBirth, bool $isCertain): bool => in_array($isBirth ? 'birth' : 'death',
+            $isCertain ? $window->impossible : $window->unlikely, true);
+        $bound = static fn (DaySpan $span, bool $isBirth,
+            bool $isCertain): WindowBound => new WindowBound($isNone($isBirth, $isCertain) ? 'no day fits' : SpanWords::of($span),
+                self::why($windows, $people, $id, $isBirth, true, $isCertain),
+                self::why($windows, $people, $id, $isBirth, false, $isCertain));
 
-        return response()->json(new WindowResource($bound($window->bornCertain, true, true), $bound($window->bornLikely, true, false), $bound($window->diedCertain, false, true), $bound($window->diedLikely, false, false), $window->impossible));
+        return response()
+            ->json(new WindowResource($bound($window->bornCertain, true, true), $bound($window->bornLikely, true, false),
+                $bound($window->diedCertain, false, true), $bound($window->diedLikely, false, false), $window->impossible));
     }
 
     /**

@@ -32,12 +32,14 @@ final readonly class WorldAround
         // Of thousands only those of this time; which of them concern the life, core says.
         $ofThatTime = WorldEventRow::query()->whereNotNull('date_begin_lo')
             ->when($life->latest !== null, static fn (Builder $query) => $query->where('date_begin_lo', '<=', $life->latest))
-            ->when($life->earliest !== null, static fn (Builder $query) => $query->whereRaw('coalesce(date_end_hi, date_begin_hi, 2147483647) >= ?', [$life->earliest]));
+            ->when($life->earliest !== null,
+                static fn (Builder $query) => $query->whereRaw('coalesce(date_end_hi, date_begin_hi, 2147483647) >= ?', [$life->earliest]));
         foreach ($ofThatTime->orderBy('date_begin_lo')->orderBy('id')->get() as $row) {
             $event = new WorldEvent($row->id, $row->words, $row->date, $row->place_typed);
             $then = $event->date->span();
             if ($then !== null && $event->concerns($person)) {
-                $folded[] = new SurroundingEvent($event->id, '', $event->words, $birth === null ? '' : Age::at($birth, $then)?->shown() ?? '',
+                $folded[] = new SurroundingEvent($event->id, '', $event->words, $birth === null ? '' : Age::at($birth, $then)
+                    ?->shown() ?? '',
                     $event->date->styled($this->reader->dates())->shown, IsoDay::orNull($then->earliest), $event->place);
             }
         }

@@ -31,7 +31,8 @@ final readonly class ImagesBeside
      */
     public function of(string $column, string $id): array
     {
-        $links = MediaLink::query()->where($column, $id)->orderByDesc('is_main')->orderBy('position')->orderBy('id')->limit(self::MOST)->get();
+        $links = MediaLink::query()->where($column, $id)->orderByDesc('is_main')->orderBy('position')->orderBy('id')->limit(self::MOST)
+            ->get();
         $media = $this->openness->openPictures(Media::query()->whereIn('id', $links->pluck('media_id'))->get())->keyBy('id');
         $previews = $this->previews($media->pluck('sha256'));
         $here = [];
@@ -39,7 +40,8 @@ final readonly class ImagesBeside
             $file = $media->get($link->media_id);
             if ($file !== null) {
                 $preview = $previews->get($file->sha256);
-                $here[] = new PictureHere($link->id, $file->id, $file->called(), $preview->state ?? 'waiting', PicturePages::pages($preview)[0] ?? null);
+                $here[] = new PictureHere($link->id, $file->id, $file->called(), $preview->state ?? 'waiting',
+                    PicturePages::pages($preview)[0] ?? null);
             }
         }
 
@@ -68,7 +70,8 @@ final readonly class ImagesBeside
     private function cut(string $column, array $ids): array
     {
         $rows = DB::table('claims')
-            ->join('roll_lines', static fn ($join) => $join->on('roll_lines.tree_id', 'claims.tree_id')->on('roll_lines.id', 'claims.roll_line_id'))
+            ->join('roll_lines', static fn ($join) => $join->on('roll_lines.tree_id', 'claims.tree_id')
+                ->on('roll_lines.id', 'claims.roll_line_id'))
             ->where('claims.tree_id', $this->current->id())->whereIn("claims.{$column}", $ids)->whereNotNull('roll_lines.slip')
             ->orderBy('claims.ordinal')->orderBy('claims.id')->get(['claims.id', 'claims.record_id', 'roll_lines.slip']);
         $open = Record::query()->whereIn('id', $rows->pluck('record_id'))->get()->filter($this->openness->isOpen(...))->keyBy('id');

@@ -48,8 +48,12 @@ use Symfony\Component\HttpFoundation\StreamedResponse;
 /** Pictures on records: taken in, put there, taken away, looked at. */
 final readonly class PicturesController
 {
-    public function __construct(private CurrentTree $current, private ChangeSets $changes, private PictureFiles $files, private OpenRecords $openness)
-    {
+    public function __construct(
+        private CurrentTree $current,
+        private ChangeSets $changes,
+        private PictureFiles $files,
+        private OpenRecords $openness,
+    ) {
     }
 
     /** Puts an uploaded file on a record. The same file, here already, is put there without being kept twice. */
@@ -68,7 +72,8 @@ final readonly class PicturesController
             if ($rolls->isCommitted($row) && ! $row->look_again) {
                 $row->fill(['look_again' => true])->save();
             }
-            $linkId = MediaLink::query()->create(['media_id' => $media->id, 'record_id' => $row->id, 'position' => 1 + (int) $there->max('position')])->id;
+            $linkId = MediaLink::query()
+                ->create(['media_id' => $media->id, 'record_id' => $row->id, 'position' => 1 + (int) $there->max('position')])->id;
 
             return $media;
         });
@@ -79,9 +84,10 @@ final readonly class PicturesController
     #[Delete('/trees/{tree}/images/{image}', 'takeImageOff')]
     public function destroy(Request $request, string $tree, string $image): Response
     {
-        $this->changes->run(new Intent(TreesController::user($request), 'Removed a picture'), static function (Change $change) use ($image): void {
-            $change->deleteWhole(MediaLink::query()->findOrFail($image));
-        });
+        $this->changes->run(new Intent(TreesController::user($request), 'Removed a picture'),
+            static function (Change $change) use ($image): void {
+                $change->deleteWhole(MediaLink::query()->findOrFail($image));
+            });
 
         return response()->noContent();
     }
@@ -91,7 +97,8 @@ final readonly class PicturesController
     public function view(Request $request, string $tree, string $image): Response
     {
         $link = MediaLink::query()->findOrFail($image);
-        DB::table('media_links')->where('tree_id', $link->tree_id)->where('id', $link->id)->update(['view' => json_encode(ImageViewInput::from($request), JSON_THROW_ON_ERROR)]);
+        DB::table('media_links')->where('tree_id', $link->tree_id)->where('id', $link->id)
+            ->update(['view' => json_encode(ImageViewInput::from($request), JSON_THROW_ON_ERROR)]);
 
         return response()->noContent();
     }
@@ -99,7 +106,8 @@ final readonly class PicturesController
     #[Get('/trees/{tree}/pictures', 'pictures', PicturesPage::class, query: ['q', 'after', 'untitled'])]
     public function index(Request $request, PicturePages $pages): JsonResponse
     {
-        return response()->json($pages->index($request->string('q')->toString(), $request->string('after')->toString(), $request->boolean('untitled')));
+        return response()
+            ->json($pages->index($request->string('q')->toString(), $request->string('after')->toString(), $request->boolean('untitled')));
     }
 
     #[Get('/trees/{tree}/pictures/{media}', 'picture', PicturePage::class)]
@@ -118,7 +126,9 @@ final readonly class PicturesController
             foreach (self::targets($input) as $column => $id) {
                 $there = MediaLink::query()->where($column, $id);
                 if ((clone $there)->where('media_id', $media->id)->doesntExist()) {
-                    MediaLink::query()->create(['media_id' => $media->id, $column => $id, 'position' => 1 + (int) $there->max('position'), 'entered_for' => $input->personId]);
+                    MediaLink::query()
+                        ->create(['media_id' => $media->id, $column => $id, 'position' => 1 + (int) $there->max('position'),
+                            'entered_for' => $input->personId]);
                 }
             }
 
@@ -142,7 +152,9 @@ final readonly class PicturesController
     public function update(Request $request, string $tree, string $media): JsonResponse
     {
         $input = TitleInput::from($request);
-        $changed = array_filter(['title' => $input->title === null ? null : trim($input->title), 'restriction' => $input->restriction === null ? null : Restriction::fromStandard($input->restriction)->words()],
+        $changed = array_filter(
+            ['title' => $input->title === null ? null : trim($input->title),
+                'restriction' => $input->restriction === null ? null : Restriction::fromStandard($input->restriction)->words()],
             static fn (?string $value): bool => $value !== null);
         $what = $input->title === null ? 'Restricted a picture' : "Called a picture {$input->title}";
         $this->changes->run(new Intent(TreesController::user($request), $what), static function () use ($media, $input, $changed): void {
@@ -162,7 +174,8 @@ final readonly class PicturesController
             throw new Refusal('The file is not whole yet.', 409);
         }
         try {
-            $media = $this->changes->run(new Intent(TreesController::user($request), "Added the picture {$upload->name}"), static fn (): Media => $put($upload));
+            $media = $this->changes->run(new Intent(TreesController::user($request), "Added the picture {$upload->name}"),
+                static fn (): Media => $put($upload));
         } finally {
             File::delete($upload->path());
             $upload->delete();
@@ -189,7 +202,8 @@ final readonly class PicturesController
     {
         $file = $this->open($media);
 
-        return Storage::download(PictureFiles::place($this->current->id(), $file->sha256), basename($file->path), ['Content-Type' => $file->type]);
+        return Storage::download(PictureFiles::place($this->current->id(), $file->sha256), basename($file->path),
+            ['Content-Type' => $file->type]);
     }
 
     private function open(string $media): Media

@@ -32,7 +32,8 @@ final readonly class RegionsController
     {
         $input = RegionInput::from($request);
         $file = Media::query()->findOrFail($media);
-        $at = ['page' => $input->page, 'left' => $input->left, 'top' => $input->top, 'width' => min($input->width, 1 - $input->left), 'height' => min($input->height, 1 - $input->top)];
+        $at = ['page' => $input->page, 'left' => $input->left, 'top' => $input->top, 'width' => min($input->width, 1 - $input->left),
+            'height' => min($input->height, 1 - $input->top)];
         $region = $this->changes->run(new Intent(TreesController::user($request), 'Said who is on a picture'),
             fn (): Region => $this->regions->tag($file, $at, $input->personId, $input->words ?? ''), $file);
 

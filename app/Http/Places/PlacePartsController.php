@@ -38,8 +38,10 @@ final readonly class PlacePartsController
         $input = PlaceNameInput::from($request);
 
         return $this->add($request, $place, 'Gave another name to', fn (Place $row): TreeModel => tap(PlaceName::query()->create([
-            'place_id' => $row->id, 'name' => trim($input->name), 'search' => SearchForm::of($input->name), 'language' => trim($input->language),
-            'position' => 1 + (int) PlaceName::query()->where('place_id', $row->id)->max('position'), ...Places::tenure($input->from, $input->to),
+            'place_id' => $row->id, 'name' => trim($input->name), 'search' => SearchForm::of($input->name),
+            'language' => trim($input->language),
+            'position' => 1 + (int) PlaceName::query()->where('place_id', $row->id)->max('position'),
+            ...Places::tenure($input->from, $input->to),
         ]), fn () => $this->places->understandNew($input->name)));
     }
 
@@ -50,9 +52,10 @@ final readonly class PlacePartsController
         $outer = Place::query()->findOrFail($input->placeId);
         $this->places->refuseLoop($place, $outer->id);
 
-        return $this->add($request, $place, "Put into {$outer->name}, for a time,", static fn (Place $row): TreeModel => PlaceInside::query()->create([
-            'place_id' => $row->id, 'inside_id' => $outer->id, ...Places::tenure($input->from, $input->to),
-        ]));
+        return $this->add($request, $place, "Put into {$outer->name}, for a time,",
+            static fn (Place $row): TreeModel => PlaceInside::query()->create([
+                'place_id' => $row->id, 'inside_id' => $outer->id, ...Places::tenure($input->from, $input->to),
+            ]));
     }
 
     #[Post('/trees/{tree}/places/{place}/churches', 'sayChurch', CreatedResource::class, PlaceLinkInput::class)]
@@ -61,9 +64,10 @@ final readonly class PlacePartsController
         $input = PlaceLinkInput::from($request);
         $church = Place::query()->findOrFail($input->placeId);
 
-        return $this->add($request, $place, "Said that {$church->name} served", static fn (Place $row): TreeModel => PlaceChurch::query()->create([
-            'place_id' => $row->id, 'church_id' => $church->id, ...Places::tenure($input->from, $input->to),
-        ]));
+        return $this->add($request, $place, "Said that {$church->name} served", static fn (Place $row): TreeModel => PlaceChurch::query()
+            ->create([
+                'place_id' => $row->id, 'church_id' => $church->id, ...Places::tenure($input->from, $input->to),
+            ]));
     }
 
     #[Delete('/trees/{tree}/place-names/{placeName}', 'unnamePlace')]
@@ -88,14 +92,16 @@ final readonly class PlacePartsController
     private function add(Request $request, string $place, string $summary, Closure $make): JsonResponse
     {
         $row = Place::query()->findOrFail($place);
-        $made = $this->changes->run(new Intent(TreesController::user($request), "{$summary} {$row->name}"), static fn (): TreeModel => $make($row), $row);
+        $made = $this->changes->run(new Intent(TreesController::user($request), "{$summary} {$row->name}"),
+            static fn (): TreeModel => $make($row), $row);
 
         return response()->json(new CreatedResource($made->id));
     }
 
     private function remove(Request $request, TreeModel $row, string $summary): Response
     {
-        $this->changes->run(new Intent(TreesController::user($request), $summary), static fn (Change $change) => $change->deleteWhole($row), $row);
+        $this->changes->run(new Intent(TreesController::user($request), $summary),
+            static fn (Change $change) => $change->deleteWhole($row), $row);
 
         return response()->noContent();
     }

@@ -55,7 +55,8 @@ final readonly class PlacesController
             throw new Refusal('Give the place a name.');
         }
         $inside = ($input->insideId ?? '') === '' ? null : Place::query()->findOrFail($input->insideId);
-        $place = $this->changes->run(new Intent(TreesController::user($request), "Made the place {$name}"), fn (): Place => $this->places->make($name, $input->kind ?? '', $inside));
+        $place = $this->changes->run(new Intent(TreesController::user($request), "Made the place {$name}"),
+            fn (): Place => $this->places->make($name, $input->kind ?? '', $inside));
 
         return response()->json(new CreatedResource($place->id));
     }
@@ -66,12 +67,13 @@ final readonly class PlacesController
         $input = PlaceInput::from($request);
         $version = $input->version ?? throw new Refusal('Say which version of the place you changed.');
         $name = Place::query()->findOrFail($place)->name;
-        $this->changes->run(new Intent(TreesController::user($request), "Changed the place {$name}"), function () use ($place, $input, $version): void {
-            $row = Place::query()->findOrFail($place);
-            $columns = self::columns($input);
-            ChangedMeanwhile::unless($row, $version, $columns);
-            $this->places->change($row, $columns);
-        });
+        $this->changes->run(new Intent(TreesController::user($request), "Changed the place {$name}"),
+            function () use ($place, $input, $version): void {
+                $row = Place::query()->findOrFail($place);
+                $columns = self::columns($input);
+                ChangedMeanwhile::unless($row, $version, $columns);
+                $this->places->change($row, $columns);
+            });
 
         return response()->json(new CreatedResource($place));
     }
@@ -92,7 +94,8 @@ final readonly class PlacesController
     public function destroy(Request $request, string $tree, string $place): Response
     {
         $row = Place::query()->findOrFail($place);
-        $this->changes->run(new Intent(TreesController::user($request), "Deleted the place {$row->name}"), fn (Change $change) => $this->places->delete($change, $row), $row);
+        $this->changes->run(new Intent(TreesController::user($request), "Deleted the place {$row->name}"),
+            fn (Change $change) => $this->places->delete($change, $row), $row);
 
         return response()->noContent();
     }

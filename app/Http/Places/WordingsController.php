@@ -43,7 +43,8 @@ final readonly class WordingsController
         $rows = $unsettled->orderByDesc('facts')->orderBy('place_typed')->limit(self::AT_ONCE)->get();
 
         return response()->json(new WordingsPage(
-            array_values($rows->map(static fn (stdClass $row): WordingResource => new WordingResource($row->place_typed, (int) $row->facts))->all()), $total,
+            array_values($rows->map(static fn (stdClass $row): WordingResource => new WordingResource($row->place_typed, (int) $row->facts))
+                ->all()), $total,
         ));
     }
 
@@ -53,14 +54,15 @@ final readonly class WordingsController
         $input = WordingInput::from($request);
         $typed = trim($input->typed);
         $chosen = $input->placeId === null ? null : Place::query()->findOrFail($input->placeId);
-        $place = $this->changes->run(new Intent(TreesController::user($request), "Said what “{$typed}” stands for"), function () use ($typed, $chosen): Place {
-            if ($chosen === null) {
-                return $this->places->takeIn($typed);
-            }
-            $this->places->settle($typed, $chosen);
+        $place = $this->changes->run(new Intent(TreesController::user($request), "Said what “{$typed}” stands for"),
+            function () use ($typed, $chosen): Place {
+                if ($chosen === null) {
+                    return $this->places->takeIn($typed);
+                }
+                $this->places->settle($typed, $chosen);
 
-            return $chosen;
-        });
+                return $chosen;
+            });
 
         return response()->json(new CreatedResource($place->id));
     }
@@ -69,13 +71,15 @@ final readonly class WordingsController
     #[Post('/trees/{tree}/wordings/all', 'takeAllWordsIn', WordingsPage::class)]
     public function all(Request $request): JsonResponse
     {
-        $this->changes->run(new Intent(TreesController::user($request), 'Added all unlinked place names as places', '', ChangeMethod::Batch), function (): void {
-            foreach ($this->facts->unsettled()->orderBy('place_typed')->pluck('place_typed') as $typed) {
-                if (trim((string) $typed, ' ,') !== '') {
-                    $this->places->takeIn((string) $typed);
+        $this->changes->run(
+            new Intent(TreesController::user($request), 'Added all unlinked place names as places', '', ChangeMethod::Batch),
+            function (): void {
+                foreach ($this->facts->unsettled()->orderBy('place_typed')->pluck('place_typed') as $typed) {
+                    if (trim((string) $typed, ' ,') !== '') {
+                        $this->places->takeIn((string) $typed);
+                    }
                 }
-            }
-        });
+            });
 
         return $this->index(new Request);
     }

@@ -48,7 +48,8 @@ final readonly class CaseContext
         $then = trim($on) !== '' ? GenDate::parse(trim($on)) : $this->then($question, $line, $people);
         $searches = $this->searches->forPeople($concerned);
 
-        return new CaseContextResource($then->shown, $this->names($people, $line), $then->span() === null ? [] : $this->atThatTime($people, $then->span()),
+        return new CaseContextResource($then->shown, $this->names($people, $line),
+            $then->span() === null ? [] : $this->atThatTime($people, $then->span()),
             array_values(array_map(static fn (Person $person): LastSeenResource => self::seen($person, $searches), $people)), $searches);
     }
 
@@ -77,11 +78,16 @@ final readonly class CaseContext
         $variants = OwnVariants::of($this->current);
         $spellings = [];
         foreach (array_unique(array_filter($given)) as $name) {
-            if (array_filter($spellings, static fn (NameSpellings $spelling): bool => $variants->areVariants($spelling->name, $name)) !== []) {
+            if (array_filter($spellings,
+                static fn (NameSpellings $spelling): bool => $variants->areVariants($spelling->name, $name)) !== []) {
                 continue;
             }
             $forms = $variants->of($name);
-            $bearers = DB::table('names')->where('tree_id', $this->current->id())->whereRaw("lower(split_part(given, ' ', 1)) = ANY(?)", ['{'.implode(',', array_map(static fn (string $form): string => '"'.addcslashes($form, '"\\').'"', [mb_strtolower($name), ...$forms])).'}'])
+            $bearers = DB::table('names')->where('tree_id', $this->current->id())
+                ->whereRaw("lower(split_part(given, ' ', 1)) = ANY(?)",
+                    ['{'.implode(',',
+                        array_map(static fn (string $form): string => '"'.addcslashes($form, '"\\').'"',
+                            [mb_strtolower($name), ...$forms])).'}'])
                 ->distinct()->pluck('person_id');
             $named = $this->tree->lives(array_slice(array_values($bearers->diff(array_keys($people))->all()), 0, self::MOST_BEARERS));
             $spellings[] = new NameSpellings($name, $forms, array_values(array_map(SearchRows::named(...), $named)), $bearers->count());
@@ -105,7 +111,9 @@ final readonly class CaseContext
                     continue;
                 }
                 $at = PersonAtTime::of($kin[$id], $then);
-                $rows[$id] = new PersonAtTimeResource((string) $id, $kin[$id]->name()->shown(), $who === '' ? '' : "{$who} of {$person->name()->given}", $at->age, $at->nearest->place ?? '', $at->nearest?->date->shown ?? '', $at->not);
+                $rows[$id] = new PersonAtTimeResource((string) $id, $kin[$id]->name()->shown(),
+                    $who === '' ? '' : "{$who} of {$person->name()->given}", $at->age, $at->nearest->place ?? '',
+                    $at->nearest?->date->shown ?? '', $at->not);
             }
         }
 
@@ -117,9 +125,13 @@ final readonly class CaseContext
     {
         $last = LastSeen::of($person);
         // Only a whole series that was read tells that somebody is missing.
-        $missing = array_filter($searches, static fn (SearchResource $search): bool => $search->isWhole && $search->outcome === 'nothing' && in_array($person->id, array_column($search->people, 'id'), true));
+        $missing = array_filter($searches,
+            static fn (SearchResource $search): bool => $search->isWhole && $search->outcome === 'nothing'
+                && in_array($person->id, array_column($search->people, 'id'), true));
 
-        return new LastSeenResource($person->id, $person->name()->shown(), $last === null ? '' : trim("{$last->date->shown}, ".mb_strtolower($last->word()).($last->place === '' ? '' : ", {$last->place}"), ', '),
+        return new LastSeenResource($person->id, $person->name()->shown(),
+            $last === null ? ''
+                : trim("{$last->date->shown}, ".mb_strtolower($last->word()).($last->place === '' ? '' : ", {$last->place}"), ', '),
             implode('; ', array_map(static fn (SearchResource $search): string => $search->lookedIn, $missing)));
     }
 }

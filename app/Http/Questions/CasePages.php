@@ -41,17 +41,23 @@ final readonly class CasePages
     public function of(Question $question): CasePage
     {
         $alternatives = Alternative::query()->where('question_id', $question->id)->orderBy('position')->orderBy('id')->get();
-        $points = Point::query()->where('question_id', $question->id)->orderByDesc('is_for')->orderBy('position')->get()->groupBy('alternative_id');
+        $points = Point::query()->where('question_id', $question->id)->orderByDesc('is_for')->orderBy('position')->get()
+            ->groupBy('alternative_id');
         $people = $this->tree->lives(self::concerned($question, $alternatives));
         $line = $question->roll_line_id === null ? null : RollLine::query()->findOrFail($question->roll_line_id);
         $citable = $this->citable(array_keys($people), $line, array_values(array_filter($points->flatten()->pluck('claim_id')->all())));
         $named = static fn (?string $id) => isset($people[$id ?? '']) ? SearchRows::named($people[$id ?? '']) : null;
 
         return new CasePage(
-            $question->id, $question->version, self::asked($question, $people, $line), $question->kind, $question->aspect, $question->state, $question->reason, $question->decision, $question->reopened_by,
+            $question->id, $question->version, self::asked($question, $people, $line), $question->kind, $question->aspect, $question->state,
+            $question->reason, $question->decision, $question->reopened_by,
             $named($question->person_id), $named($question->other_person_id), $line === null ? null : self::line($line),
-            array_values($alternatives->map(fn (Alternative $alternative): CaseAlternative => new CaseAlternative($alternative->id, $alternative->title, $named($alternative->person_id), $alternative->outcome !== '' && $question->state !== 'open',
-                array_values(($points->get($alternative->id) ?? collect())->map(static fn (Point $point): CasePoint => self::point($point, $citable))->all())))->all()),
+            array_values($alternatives->map(
+                fn (Alternative $alternative): CaseAlternative => new CaseAlternative($alternative->id, $alternative->title,
+                    $named($alternative->person_id),
+                    $alternative->outcome !== '' && $question->state !== 'open',
+                    array_values(($points->get($alternative->id) ?? collect())
+                        ->map(static fn (Point $point): CasePoint => self::point($point, $citable))->all())))->all()),
             array_values(array_map(static fn (array $claim): CitableClaim => $claim[0], $citable)),
             $this->tasks->of(['question_id' => $question->id], self::MOST_TASKS),
         );
@@ -61,7 +67,8 @@ final readonly class CasePages
     {
         $alternatives = Alternative::query()->where('question_id', $question->id)->get();
 
-        return self::asked($question, $this->tree->lives(self::concerned($question, $alternatives)), $question->roll_line_id === null ? null : RollLine::query()->findOrFail($question->roll_line_id));
+        return self::asked($question, $this->tree->lives(self::concerned($question, $alternatives)),
+            $question->roll_line_id === null ? null : RollLine::query()->findOrFail($question->roll_line_id));
     }
 
     /**
@@ -70,7 +77,8 @@ final readonly class CasePages
      */
     public static function concerned(Question $question, Collection $alternatives): array
     {
-        return array_values(array_unique(array_filter([$question->person_id, $question->other_person_id, ...$alternatives->pluck('person_id')->all()])));
+        return array_values(
+            array_unique(array_filter([$question->person_id, $question->other_person_id, ...$alternatives->pluck('person_id')->all()])));
     }
 
     /** @param  array<string, Person>  $people */
@@ -91,7 +99,9 @@ final readonly class CasePages
         $record = Record::query()->findOrFail($line->record_id);
         $says = array_filter($line->columns, static fn (string $value): bool => trim($value) !== '');
 
-        return new CaseLine($record->id, $line->name_typed, trim(Source::query()->findOrFail($record->source_id)->title.', '.$record->locator, ', '), $record->date->shown, implode(', ', $says));
+        return new CaseLine($record->id, $line->name_typed,
+            trim(Source::query()->findOrFail($record->source_id)->title.', '.$record->locator, ', '), $record->date->shown,
+            implode(', ', $says));
     }
 
     /** @param  array<string, array{CitableClaim, string}>  $citable */
@@ -99,7 +109,8 @@ final readonly class CasePages
     {
         [$claim, $recordId] = $citable[$point->claim_id ?? ''] ?? [null, ''];
 
-        return new CasePoint($point->id, $point->is_for, $point->text, $claim->weight ?? $point->weight, $point->claim_id ?? '', $claim->words ?? '', $recordId);
+        return new CasePoint($point->id, $point->is_for, $point->text, $claim->weight ?? $point->weight, $point->claim_id ?? '',
+            $claim->words ?? '', $recordId);
     }
 
     /**
@@ -110,8 +121,12 @@ final readonly class CasePages
     private function citable(array $personIds, ?RollLine $line, array $claimIds): array
     {
         $lines = Placing::query()->whereIn('person_id', $personIds)->select('roll_line_id');
-        $claims = Claim::query()->where(static fn (Builder $any) => $any->whereIn('event_id', Event::query()->whereIn('person_id', $personIds)->select('id'))->orWhereIn('roll_line_id', $lines)
-            ->orWhereIn('roll_line_id', $line === null ? [] : [$line->id])->orWhereIn('id', $claimIds))->orderBy('record_id')->orderBy('id')->limit(self::MOST_CLAIMS)->get();
+        $claims = Claim::query()
+            ->where(static fn (Builder $any) => $any->whereIn('event_id', Event::query()->whereIn('person_id', $personIds)->select('id'))
+                ->orWhereIn('roll_line_id', $lines)
+                ->orWhereIn('roll_line_id', $line === null ? [] : [$line->id])->orWhereIn('id', $claimIds))->orderBy('record_id')
+            ->orderBy('id')
+            ->limit(self::MOST_CLAIMS)->get();
         [$records, $sources] = ClassifiedClaims::standIn($claims);
         $facts = Event::query()->whereIn('id', $claims->pluck('event_id')->filter())->get()->keyBy('id')->all();
         $classed = $this->classes->of($claims, $records, $sources, $facts);
@@ -121,7 +136,9 @@ final readonly class CasePages
             $stated = $fact === null ? ($claim->aspect === '' ? 'name' : $claim->aspect) : $fact->inWords();
             $record = $records[$claim->record_id] ?? null;
             $where = trim((($sources[$record->source_id ?? ''] ?? null)->title ?? '').', '.($record->locator ?? ''), ', ');
-            $citable[$claim->id] = [new CitableClaim($claim->id, "{$where}: {$stated}".($claim->words === '' ? '' : " “{$claim->words}”"), WeightRule::of($classed[$claim->id])->weight->value), $claim->record_id];
+            $citable[$claim->id] = [
+                new CitableClaim($claim->id, "{$where}: {$stated}".($claim->words === '' ? '' : " “{$claim->words}”"),
+                    WeightRule::of($classed[$claim->id])->weight->value), $claim->record_id];
         }
 
         return $citable;

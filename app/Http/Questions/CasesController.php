@@ -35,8 +35,13 @@ use NorthBough\Core\Evidence\Casework\CaseState;
 /** Cases of identity and kinship: evidence gathered for and against, and concluded as far as it goes. */
 final readonly class CasesController
 {
-    public function __construct(private CurrentTree $current, private Cases $cases, private CasePages $pages, private CaseContext $beside, private ChangeSets $changes)
-    {
+    public function __construct(
+        private CurrentTree $current,
+        private Cases $cases,
+        private CasePages $pages,
+        private CaseContext $beside,
+        private ChangeSets $changes,
+    ) {
     }
 
     #[Get('/trees/{tree}/cases/{question}', 'case', CasePage::class)]
@@ -60,7 +65,8 @@ final readonly class CasesController
     public function store(Request $request): JsonResponse
     {
         $input = CaseInput::from($request);
-        $question = $this->changes->run(new Intent(TreesController::user($request), 'Began a case'), fn (): Question => $this->cases->begin($input->aspect, $input->personId, $input->lineId, $input->people));
+        $question = $this->changes->run(new Intent(TreesController::user($request), 'Began a case'),
+            fn (): Question => $this->cases->begin($input->aspect, $input->personId, $input->lineId, $input->people));
 
         return response()->json(new CreatedResource($question->id));
     }
@@ -70,7 +76,8 @@ final readonly class CasesController
     {
         $input = AlternativeInput::from($request);
         $row = self::question($question);
-        $made = $this->changes->run(new Intent(TreesController::user($request), 'Named somebody else in a case'), fn (): Alternative => $this->cases->alternative($row, $input->personId, $input->title ?? ''), $row);
+        $made = $this->changes->run(new Intent(TreesController::user($request), 'Named somebody else in a case'),
+            fn (): Alternative => $this->cases->alternative($row, $input->personId, $input->title ?? ''), $row);
 
         return response()->json(new CreatedResource($made->id));
     }
@@ -79,7 +86,8 @@ final readonly class CasesController
     public function dropAlternative(Request $request, string $tree, string $alternative): Response
     {
         $row = Alternative::query()->findOrFail($alternative);
-        $this->changes->run(new Intent(TreesController::user($request), 'Removed an answer from a case'), static fn (Change $change) => $change->deleteWhole($row), $row);
+        $this->changes->run(new Intent(TreesController::user($request), 'Removed an answer from a case'),
+            static fn (Change $change) => $change->deleteWhole($row), $row);
 
         return response()->noContent();
     }
@@ -89,12 +97,17 @@ final readonly class CasesController
     {
         $input = PointInput::from($request);
         $row = self::question($question);
-        $point = $this->changes->run(new Intent(TreesController::user($request), $input->isFor ? 'Noted a point for' : 'Noted a point against', $input->text), static function () use ($row, $input): Point {
-            $alternative = Alternative::query()->where('question_id', $row->id)->findOrFail($input->alternativeId);
+        $point = $this->changes->run(
+            new Intent(TreesController::user($request), $input->isFor ? 'Noted a point for' : 'Noted a point against', $input->text),
+            static function () use ($row, $input): Point {
+                $alternative = Alternative::query()->where('question_id', $row->id)->findOrFail($input->alternativeId);
 
-            return Point::query()->create(['question_id' => $row->id, 'alternative_id' => $alternative->id, 'claim_id' => $input->claimId === null ? null : Claim::query()->findOrFail($input->claimId)->id,
-                'is_for' => $input->isFor, 'text' => trim($input->text), 'weight' => $input->weight ?? '', 'position' => 1 + (int) Point::query()->where('question_id', $row->id)->max('position')]);
-        });
+                return Point::query()
+                    ->create(['question_id' => $row->id, 'alternative_id' => $alternative->id,
+                        'claim_id' => $input->claimId === null ? null : Claim::query()->findOrFail($input->claimId)->id,
+                        'is_for' => $input->isFor, 'text' => trim($input->text), 'weight' => $input->weight ?? '',
+                        'position' => 1 + (int) Point::query()->where('question_id', $row->id)->max('position')]);
+            });
 
         return response()->json(new CreatedResource($point->id));
     }
@@ -103,7 +116,8 @@ final readonly class CasesController
     public function dropPoint(Request $request, string $tree, string $point): Response
     {
         $row = Point::query()->findOrFail($point);
-        $this->changes->run(new Intent(TreesController::user($request), 'Removed a point from a case'), static fn (Change $change) => $change->deleteWhole($row), $row);
+        $this->changes->run(new Intent(TreesController::user($request), 'Removed a point from a case'),
+            static fn (Change $change) => $change->deleteWhole($row), $row);
 
         return response()->noContent();
     }
@@ -114,7 +128,8 @@ final readonly class CasesController
         $input = ConclusionInput::from($request);
         $sentence = $this->pages->sentence(self::question($question));
         $this->changes->run(new Intent(TreesController::user($request), "Concluded, {$input->state}: {$sentence}", $input->reason ?? ''),
-            fn () => $this->cases->conclude(self::question($question), $input->version, $input->alternativeId, CaseState::from($input->state), $input->reason ?? ''));
+            fn () => $this->cases->conclude(self::question($question), $input->version, $input->alternativeId,
+                CaseState::from($input->state), $input->reason ?? ''));
 
         return response()->json(new CreatedResource($question));
     }
@@ -129,7 +144,8 @@ final readonly class CasesController
         }
         $row = self::question($question);
         $task = $this->changes->run(new Intent(TreesController::user($request), "Added the task: {$text}"),
-            static fn (): Task => Task::query()->create(['question_id' => $row->id, 'text' => $text, 'position' => 1 + (int) Task::query()->max('position')]));
+            static fn (): Task => Task::query()
+                ->create(['question_id' => $row->id, 'text' => $text, 'position' => 1 + (int) Task::query()->max('position')]));
 
         return response()->json(new CreatedResource($task->id));
     }

@@ -55,21 +55,23 @@ final readonly class ClassesController
     public function classify(Request $request, string $tree, string $claim): JsonResponse
     {
         $input = ClassInput::from($request);
-        $this->changes->run(new Intent(TreesController::user($request), 'Classed a claim', $input->why ?? ''), static function () use ($claim, $input): void {
-            $row = Claim::query()->findOrFail($claim);
-            $classes = DescribedColumns::said(ClaimClassification::class, $input, ['weight', 'why']);
-            if ($input->derivedFromId !== null) {
-                $classes['leans_on_id'] = ClaimDerivation::checked($row, $input->derivedFromId);
-            }
-            if ($input->weight !== null) {
-                $classes += $input->weight === 'rule' ? ['weight_said' => '', 'weight_why' => ''] : ['weight_said' => $input->weight, 'weight_why' => trim($input->why ?? '')];
-            }
-            ChangedMeanwhile::unless($row, $input->version, $classes);
-            $row->fill($classes)->save();
-            if ($input->sourceClass !== null) {
-                Record::query()->findOrFail($row->record_id)->fill(['source_class' => $input->sourceClass])->save();
-            }
-        });
+        $this->changes->run(new Intent(TreesController::user($request), 'Classed a claim', $input->why ?? ''),
+            static function () use ($claim, $input): void {
+                $row = Claim::query()->findOrFail($claim);
+                $classes = DescribedColumns::said(ClaimClassification::class, $input, ['weight', 'why']);
+                if ($input->derivedFromId !== null) {
+                    $classes['leans_on_id'] = ClaimDerivation::checked($row, $input->derivedFromId);
+                }
+                if ($input->weight !== null) {
+                    $classes += $input->weight === 'rule' ? ['weight_said' => '', 'weight_why' => '']
+                        : ['weight_said' => $input->weight, 'weight_why' => trim($input->why ?? '')];
+                }
+                ChangedMeanwhile::unless($row, $input->version, $classes);
+                $row->fill($classes)->save();
+                if ($input->sourceClass !== null) {
+                    Record::query()->findOrFail($row->record_id)->fill(['source_class' => $input->sourceClass])->save();
+                }
+            });
 
         return response()->json(new CreatedResource($claim));
     }
@@ -80,7 +82,8 @@ final readonly class ClassesController
         foreach (self::OF as $column) {
             $id = $row->getAttribute($column);
             if (is_string($id)) {
-                $others = Claim::query()->where($column, $id)->where('aspect', $row->aspect)->where('id', '<>', $row->id)->orderBy('ordinal')->orderBy('id')->limit(self::MOST)->get();
+                $others = Claim::query()->where($column, $id)->where('aspect', $row->aspect)->where('id', '<>', $row->id)
+                    ->orderBy('ordinal')->orderBy('id')->limit(self::MOST)->get();
 
                 return $others->prepend($row);
             }

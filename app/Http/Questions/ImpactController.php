@@ -22,8 +22,12 @@ use Illuminate\Http\Request;
 /** Supposes something false, shows what rests on it, and makes it so when somebody says so. */
 final readonly class ImpactController
 {
-    public function __construct(private CurrentTree $current, private Impacts $impacts, private ImpactPages $pages, private ChangeSets $changes)
-    {
+    public function __construct(
+        private CurrentTree $current,
+        private Impacts $impacts,
+        private ImpactPages $pages,
+        private ChangeSets $changes,
+    ) {
     }
 
     #[Get('/trees/{tree}/impact/{target}/{id}', 'impact', ImpactPage::class)]
@@ -42,7 +46,8 @@ final readonly class ImpactController
         $input = MarkFalseInput::from($request);
         $target = self::target($target);
         $summary = 'Marked as false: '.$this->pages->called($target, $id).' and what depends on it';
-        $this->changes->run(new Intent(TreesController::user($request), $summary, $input->why), fn () => $this->impacts->markFalse($target, $id, $input->why, $input->seen));
+        $this->changes->run(new Intent(TreesController::user($request), $summary, $input->why),
+            fn () => $this->impacts->markFalse($target, $id, $input->why, $input->seen));
 
         return response()->json(new CreatedResource($id));
     }

@@ -49,10 +49,16 @@ final readonly class ImpactPages
         $owners = $this->owners($preview->grounds);
         $people = $this->tree->lives(array_values(array_unique(array_merge(...array_values($owners), ...[[]]))));
         $then = $preview->tree($this->tree)->lives(array_keys($people));
-        $effects = array_map(fn (Effect $effect): ImpactEffect => $this->effect($effect, $preview->grounds, $owners[$effect->conclusion->id] ?? [], $people, $then), $preview->impact->effects);
-        $touched = array_unique(array_merge([], ...array_map(static fn (Effect $effect): array => $owners[$effect->conclusion->id] ?? [], $preview->impact->effects)));
+        $effects = array_map(
+            fn (Effect $effect): ImpactEffect => $this->effect($effect, $preview->grounds, $owners[$effect->conclusion->id] ?? [],
+                $people, $then),
+            $preview->impact->effects);
+        $touched = array_unique(
+            array_merge([],
+                ...array_map(static fn (Effect $effect): array => $owners[$effect->conclusion->id] ?? [], $preview->impact->effects)));
 
-        return new ImpactPage('Suppose that '.$this->called($impactTarget, $id).' is false.', $preview->mark(), count($preview->impact->void), count($touched), $effects, $this->moved($preview, $owners),
+        return new ImpactPage('Suppose that '.$this->called($impactTarget, $id).' is false.', $preview->mark(),
+            count($preview->impact->void), count($touched), $effects, $this->moved($preview, $owners),
             array_values(Fact::query()->whereIn('id', $preview->unweighed)->where('standing', '<>', 'unweighed')->orderBy('position')->get()
                 ->map(QuestionFact::of(...))->all()));
     }
@@ -83,13 +89,17 @@ final readonly class ImpactPages
             ConclusionKind::Fact => ucfirst($grounds->facts[$id]->inWords()),
             ConclusionKind::Tie => self::parentWords($people, $owners),
             ConclusionKind::Placing => ucfirst($this->placingWords($grounds->placings[$id])),
-            ConclusionKind::Decision => QuestionPages::sentence($grounds->decisions[$id], $people[$grounds->decisions[$id]->person_id ?? ''] ?? null),
+            ConclusionKind::Decision => QuestionPages::sentence($grounds->decisions[$id],
+                $people[$grounds->decisions[$id]->person_id ?? ''] ?? null),
         };
         $owner = $owners[0] ?? '';
-        $weights = static fn (array $originWeights): array => array_values(array_map(static fn (WeightGrade $weight): string => $weight->value, $originWeights));
+        $weights = static fn (array $originWeights): array => array_values(
+            array_map(static fn (WeightGrade $weight): string => $weight->value, $originWeights));
 
-        return new ImpactEffect($effect->conclusion->kind->value, $id, $effect->outcome->value, $words, $this->instead($effect->conclusion, $grounds, $then[$owner] ?? null), $owner,
-            implode(' and ', array_map(static fn (string $owner): string => ($people[$owner] ?? null)?->name()->shown() ?? '', $owners)), $weights($effect->before), $weights($effect->after));
+        return new ImpactEffect($effect->conclusion->kind->value, $id, $effect->outcome->value, $words,
+            $this->instead($effect->conclusion, $grounds, $then[$owner] ?? null), $owner,
+            implode(' and ', array_map(static fn (string $owner): string => ($people[$owner] ?? null)?->name()->shown() ?? '', $owners)),
+            $weights($effect->before), $weights($effect->after));
     }
 
     /** What leads when a fact of which there can be one only has fallen. */
@@ -110,8 +120,11 @@ final readonly class ImpactPages
      */
     private function moved(ImpactPreview $preview, array $owners): array
     {
-        $gone = array_merge($preview->impact->gone(ConclusionKind::Fact), $preview->impact->gone(ConclusionKind::Tie), $preview->unweighed === [] ? [] : $preview->impact->gone(ConclusionKind::Decision));
-        $around = array_slice(array_values(array_unique(array_merge([], ...array_map(static fn (string $id): array => $owners[$id] ?? [], $gone)))), 0, self::WINDOWS_AROUND);
+        $gone = array_merge($preview->impact->gone(ConclusionKind::Fact), $preview->impact->gone(ConclusionKind::Tie),
+            $preview->unweighed === [] ? [] : $preview->impact->gone(ConclusionKind::Decision));
+        $around = array_slice(
+            array_values(array_unique(array_merge([], ...array_map(static fn (string $id): array => $owners[$id] ?? [], $gone)))), 0,
+            self::WINDOWS_AROUND);
         $tree = $preview->tree($this->tree);
         $touched = [];
         foreach ($around as $personId) {
@@ -122,8 +135,10 @@ final readonly class ImpactPages
         $moved = [];
         // Seen from each of them, so that it is the window that stands on their own page.
         foreach (array_slice($touched, 0, self::MOST_WINDOWS, true) as $id => $person) {
-            [$before, $after] = [$this->windows->around((string) $id)[0]->of((string) $id), $this->windows->around((string) $id, $tree)[0]->of((string) $id)];
-            foreach (['born' => [$before->bornCertain, $after->bornCertain], 'died' => [$before->diedCertain, $after->diedCertain]] as $what => [$one, $other]) {
+            [$before, $after] = [$this->windows->around((string) $id)[0]->of((string) $id),
+                $this->windows->around((string) $id, $tree)[0]->of((string) $id)];
+            foreach (['born' => [$before->bornCertain, $after->bornCertain],
+                'died' => [$before->diedCertain, $after->diedCertain]] as $what => [$one, $other]) {
                 if ($one != $other) {
                     $moved[] = new MovedWindow((string) $id, $person->name()->shown(), $what, SpanWords::of($one), SpanWords::of($other));
                 }
@@ -136,10 +151,14 @@ final readonly class ImpactPages
     /** @return array<string, list<string>> people by conclusion */
     private function owners(ConclusionLoader $grounds): array
     {
-        $partners = UnionPartner::query()->whereIn('union_id', array_filter(array_map(static fn (Fact $fact): ?string => $fact->union_id, $grounds->facts)))->orderBy('slot')->get()->groupBy('union_id');
-        $children = ParentSet::query()->whereIn('id', array_map(static fn (Parentage $tie): string => $tie->parent_set_id, $grounds->ties))->pluck('child_id', 'id')->all();
+        $partners = UnionPartner::query()
+            ->whereIn('union_id', array_filter(array_map(static fn (Fact $fact): ?string => $fact->union_id, $grounds->facts)))
+            ->orderBy('slot')->get()->groupBy('union_id');
+        $children = ParentSet::query()->whereIn('id', array_map(static fn (Parentage $tie): string => $tie->parent_set_id, $grounds->ties))
+            ->pluck('child_id', 'id')->all();
 
-        return array_map(static fn (Fact $fact): array => $fact->person_id !== null ? [$fact->person_id] : array_values($partners->get((string) $fact->union_id)?->pluck('person_id')->all() ?? []), $grounds->facts)
+        return array_map(static fn (Fact $fact): array => $fact->person_id !== null ? [$fact->person_id]
+            : array_values($partners->get((string) $fact->union_id)?->pluck('person_id')->all() ?? []), $grounds->facts)
             + array_map(static fn (Parentage $tie): array => [$children[$tie->parent_set_id], $tie->person_id], $grounds->ties)
             + array_map(static fn (Placing $placing): array => array_values(array_filter([$placing->person_id])), $grounds->placings)
             + array_map(static fn (Question $question): array => array_values(array_filter([$question->person_id])), $grounds->decisions);
@@ -158,7 +177,8 @@ final readonly class ImpactPages
      */
     private static function parentWords(array $people, array $owners): string
     {
-        [$child, $parent] = array_map(static fn (string $id): string => ($people[$id] ?? null)?->name()->shown() ?? '?', $owners + ['', '']);
+        [$child, $parent] = array_map(static fn (string $id): string => ($people[$id] ?? null)?->name()->shown() ?? '?',
+            $owners + ['', '']);
 
         return "{$parent} as a parent of {$child}";
     }
@@ -173,7 +193,8 @@ final readonly class ImpactPages
 
     private function question(Question $question): string
     {
-        return QuestionPages::sentence($question, $this->tree->lives([(string) $question->person_id])[(string) $question->person_id] ?? null);
+        return QuestionPages::sentence($question,
+            $this->tree->lives([(string) $question->person_id])[(string) $question->person_id] ?? null);
     }
 
     private function record(string $recordId): string

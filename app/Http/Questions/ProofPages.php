@@ -28,15 +28,19 @@ final readonly class ProofPages
 
     public static function text(Question $question, QuestionPage $page): string
     {
-        return $question->summary !== '' ? $question->summary : ProofSummaryText::of($page->sentence, array_map(static fn (WeighingRow $row): array => [
-            'told' => $row->told, 'note' => trim(implode('', array_map(static fn ($words): string => $words->text, $row->note)), '. '), 'weight' => $row->weight, 'standing' => $row->standing, 'origin' => $row->origin,
-        ], $page->rows), $page->decision, $page->reason);
+        return $question->summary !== '' ? $question->summary
+            : ProofSummaryText::of($page->sentence, array_map(static fn (WeighingRow $row): array => [
+                'told' => $row->told, 'note' => trim(implode('', array_map(static fn ($words): string => $words->text, $row->note)), '. '),
+                'weight' => $row->weight, 'standing' => $row->standing, 'origin' => $row->origin,
+            ], $page->rows), $page->decision, $page->reason);
     }
 
     /** @param  \Closure(string): string  $hide  takes the names of the living out */
     public function document(Question $question, QuestionPage $page, \Closure $hide): Document
     {
-        $records = Record::query()->whereIn('id', array_filter(array_map(static fn (WeighingRow $row): string => $row->recordId, $page->rows)))->get()->keyBy('id');
+        $records = Record::query()
+            ->whereIn('id', array_filter(array_map(static fn (WeighingRow $row): string => $row->recordId, $page->rows)))->get()
+            ->keyBy('id');
         $sources = Source::query()->whereIn('id', $records->pluck('source_id'))->get()->keyBy('id');
         $repositories = Repository::query()->whereIn('id', $sources->pluck('repository_id')->filter())->pluck('name', 'id');
         $claims = [];
@@ -45,8 +49,11 @@ final readonly class ProofPages
             $source = $record === null ? null : $sources->get($record->source_id);
             $claims[] = [
                 'told' => $row->told, 'words' => $hide($row->words), 'weight' => $row->weight,
-                'classes' => implode(', ', array_filter([$row->sourceClass, $row->information, $row->claimId === '' ? 'unstated' : $row->evidence], static fn (string $word): bool => $word !== 'unstated')),
-                'note' => $record === null || $source === null ? [StyledWords::plain('Nothing is cited.')] : $this->note($record, $source, (string) ($repositories[$source->repository_id] ?? ''), $hide),
+                'classes' => implode(', ',
+                    array_filter([$row->sourceClass, $row->information, $row->claimId === '' ? 'unstated' : $row->evidence],
+                        static fn (string $word): bool => $word !== 'unstated')),
+                'note' => $record === null || $source === null ? [StyledWords::plain('Nothing is cited.')]
+                    : $this->note($record, $source, (string) ($repositories[$source->repository_id] ?? ''), $hide),
             ];
         }
 
@@ -59,8 +66,11 @@ final readonly class ProofPages
      */
     private function note(Record $record, Source $source, string $repository, \Closure $hide): array
     {
-        $forms = $this->kinds->forms($source->kind, $source->source_kind_id, array_map($hide, TreeSourceKinds::ofRecord($record->fields) + $source->fields), $hide($repository));
+        $forms = $this->kinds->forms($source->kind, $source->source_kind_id,
+            array_map($hide, TreeSourceKinds::ofRecord($record->fields) + $source->fields), $hide($repository));
 
-        return NoteForms::full(new CitedSource($source->id, $hide($source->title), $hide($source->author), $hide($source->publication), $hide($repository), $forms), $hide($record->locator));
+        return NoteForms::full(
+            new CitedSource($source->id, $hide($source->title), $hide($source->author), $hide($source->publication), $hide($repository),
+                $forms), $hide($record->locator));
     }
 }

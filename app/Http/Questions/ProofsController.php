@@ -28,8 +28,14 @@ use NorthBough\Core\Report\Render\Html;
 /** Proof summaries: written from a decision, edited, kept with the question, printed. */
 final readonly class ProofsController
 {
-    public function __construct(private CurrentTree $current, private ChangeSets $changes, private QuestionPages $pages, private ProofPages $proofs, private LivingPeople $living, private PrivacyAwareExport $export)
-    {
+    public function __construct(
+        private CurrentTree $current,
+        private ChangeSets $changes,
+        private QuestionPages $pages,
+        private ProofPages $proofs,
+        private LivingPeople $living,
+        private PrivacyAwareExport $export,
+    ) {
     }
 
     /** Writes the summary otherwise; an empty text is the one that follows from the decision again. */
@@ -37,11 +43,12 @@ final readonly class ProofsController
     public function update(Request $request, string $tree, string $question): JsonResponse
     {
         $input = SummaryInput::from($request);
-        $this->changes->run(new Intent(TreesController::user($request), 'Wrote a proof summary'), static function () use ($question, $input): void {
-            $row = Question::query()->findOrFail($question);
-            ChangedMeanwhile::unless($row, $input->version, ['summary' => $input->text ?? '']);
-            $row->fill(['summary' => trim($input->text ?? '')])->save();
-        });
+        $this->changes->run(new Intent(TreesController::user($request), 'Wrote a proof summary'),
+            static function () use ($question, $input): void {
+                $row = Question::query()->findOrFail($question);
+                ChangedMeanwhile::unless($row, $input->version, ['summary' => $input->text ?? '']);
+                $row->fill(['summary' => trim($input->text ?? '')])->save();
+            });
 
         return response()->json(new CreatedResource($question));
     }
@@ -57,6 +64,7 @@ final readonly class ProofsController
         $hide = $isKept ? static fn (string $text): string => $text : $this->living->names()->hide(...);
         $document = $this->proofs->document($row, $this->pages->one($row), $hide);
 
-        return Attachment::of($format === 'pdf' ? $pdf->fromHtml(Html::page($document, PrintStyle::paper())) : Html::page($document, PrintStyle::screen()), $document->title, $format);
+        return Attachment::of($format === 'pdf' ? $pdf->fromHtml(Html::page($document, PrintStyle::paper()))
+            : Html::page($document, PrintStyle::screen()), $document->title, $format);
     }
 }

@@ -33,8 +33,12 @@ final readonly class QuestionPages
 {
     private const MOST = 200;
 
-    public function __construct(private Questions $questions, private WeighingRows $rows, private DatabaseTree $tree, private CaseLines $lines)
-    {
+    public function __construct(
+        private Questions $questions,
+        private WeighingRows $rows,
+        private DatabaseTree $tree,
+        private CaseLines $lines,
+    ) {
     }
 
     public function index(): QuestionsPage
@@ -49,17 +53,23 @@ final readonly class QuestionPages
     {
         $person = $this->tree->lives([(string) $question->person_id])[$question->person_id ?? ''] ?? null;
         $isOfSex = $question->aspect === 'sex';
-        $facts = $isOfSex ? StatedSex::sides(PersonRow::query()->where('id', $question->person_id)->firstOrFail()) : $this->questions->facts($question);
-        $rows = $this->rows->among($facts, $isOfSex ? StatedSex::claims((string) $question->person_id) : Claim::query()->whereIn('event_id', array_keys($facts))->orderBy('ordinal')->orderBy('id')->get());
+        $facts = $isOfSex ? StatedSex::sides(PersonRow::query()->where('id', $question->person_id)->firstOrFail())
+            : $this->questions->facts($question);
+        $rows = $this->rows->among($facts, $isOfSex ? StatedSex::claims((string) $question->person_id) : Claim::query()
+            ->whereIn('event_id', array_keys($facts))->orderBy('ordinal')->orderBy('id')->get());
         $candidates = CandidateDates::among(array_map(static fn (array $row): GenDate => $row[1], $rows));
 
         return new QuestionPage(
-            $question->id, $question->version, self::sentence($question, $person), $question->aspect, $question->state, (string) $question->person_id,
-            $person?->name()->shown() ?? '?', $person === null ? '' : LifeYears::shown($person), $question->title, $question->decision, $question->reason, $question->reopened_by, $question->summary,
+            $question->id, $question->version, self::sentence($question, $person), $question->aspect, $question->state,
+            (string) $question->person_id,
+            $person?->name()->shown() ?? '?', $person === null ? '' : LifeYears::shown($person), $question->title, $question->decision,
+            $question->reason, $question->reopened_by, $question->summary,
             array_map(static fn (array $row): WeighingRow => $row[0], $rows),
             array_values(array_map(QuestionFact::of(...), $facts)),
-            array_map(static fn (CandidateDate $candidate): CandidateDateResource => self::stop($candidate, $facts, array_map(static fn (array $row): WeighingRow => $row[0], $rows)), $candidates),
-            self::axis($candidates), $isOfSex ? ['The words for this person’s kin follow from it.'] : $this->elsewhere($person), $this->parents($question),
+            array_map(static fn (CandidateDate $candidate): CandidateDateResource => self::stop($candidate, $facts,
+                array_map(static fn (array $row): WeighingRow => $row[0], $rows)), $candidates),
+            self::axis($candidates), $isOfSex ? ['The words for this person’s kin follow from it.'] : $this->elsewhere($person),
+            $this->parents($question),
         );
     }
 
@@ -78,7 +88,9 @@ final readonly class QuestionPages
             }
         }
 
-        return array_map(strval(...), array_keys(array_filter($this->tree->lives(array_map(strval(...), array_keys(array_filter($spans)))), static fn (Person $parent): bool => $parent->sex === $sex)));
+        return array_map(strval(...),
+            array_keys(array_filter($this->tree->lives(array_map(strval(...), array_keys(array_filter($spans)))),
+                static fn (Person $parent): bool => $parent->sex === $sex)));
     }
 
     public static function sentence(Question $question, ?Person $person): string
@@ -110,7 +122,8 @@ final readonly class QuestionPages
             Verdict::Incomparable => '.',
         }, $candidate->verdicts));
 
-        return new CandidateDateResource($candidate->date->typed, $candidate->date->shown, $candidate->date->span()->earliest ?? 0, $candidate->date->span()->latest ?? 0, $letters, array_key_first($fact) ?? '', self::reason($candidate, $rows));
+        return new CandidateDateResource($candidate->date->typed, $candidate->date->shown, $candidate->date->span()->earliest ?? 0,
+            $candidate->date->span()->latest ?? 0, $letters, array_key_first($fact) ?? '', self::reason($candidate, $rows));
     }
 
     /**
@@ -181,12 +194,16 @@ final readonly class QuestionPages
         if ($person === null) {
             return [];
         }
-        $children = array_sum(array_map(static fn ($union): int => count($union->childrenOf($person->id)), $this->tree->unionsOf([$person->id])[$person->id] ?? []));
+        $children = array_sum(
+            array_map(static fn ($union): int => count($union->childrenOf($person->id)),
+                $this->tree->unionsOf([$person->id])[$person->id] ?? []));
         $facts = count($person->events);
 
         return array_values(array_filter([
             $facts > 1 ? "The age at {$facts} facts of this life is counted from it." : '',
-            $children === 0 ? '' : ($children === 1 ? 'The age at the birth of one child follows.' : "The age at the births of {$children} children follows."),
+            $children === 0 ? ''
+                : ($children === 1 ? 'The age at the birth of one child follows.'
+                    : "The age at the births of {$children} children follows."),
         ]));
     }
 }

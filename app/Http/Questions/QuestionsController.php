@@ -32,8 +32,13 @@ use NorthBough\Core\Sex;
 /** Conflicts taken up as questions, weighed and decided. */
 final readonly class QuestionsController
 {
-    public function __construct(private CurrentTree $current, private ChangeSets $changes, private Questions $questions, private QuestionPages $pages, private DatabaseTree $tree)
-    {
+    public function __construct(
+        private CurrentTree $current,
+        private ChangeSets $changes,
+        private Questions $questions,
+        private QuestionPages $pages,
+        private DatabaseTree $tree,
+    ) {
     }
 
     #[Get('/trees/{tree}/questions', 'questions', QuestionsPage::class)]
@@ -64,7 +69,8 @@ final readonly class QuestionsController
         $person = Person::query()->findOrFail($input->personId)->id;
         foreach ($subjects->conflicts([$person])[$person] ?? [] as $conflict) {
             if ($conflict->aspect === $input->aspect) {
-                $question = $this->changes->run(new Intent(TreesController::user($request), 'Opened a question'), fn (): Question => $this->questions->open($person, $conflict));
+                $question = $this->changes->run(new Intent(TreesController::user($request), 'Opened a question'),
+                    fn (): Question => $this->questions->open($person, $conflict));
 
                 return response()->json(new CreatedResource($question->id));
             }
@@ -78,17 +84,20 @@ final readonly class QuestionsController
         $input = DecisionInput::from($request);
         $row = Question::query()->findOrFail($question);
         $person = $this->tree->lives([(string) $row->person_id])[$row->person_id ?? ''] ?? null;
-        $this->changes->run(new Intent(TreesController::user($request), 'Decided: '.QuestionPages::sentence($row, $person), $input->reason), function () use ($facts, $toldSex, $input, $question): void {
-            $row = Question::query()->findOrFail($question);
-            if ($row->aspect === 'sex') {
-                $toldSex->decide($row, $input->version, Sex::tryFrom($input->sex ?? '') ?? throw new Refusal('Say which it is, a man or a woman.'), $input->reason);
+        $this->changes->run(new Intent(TreesController::user($request), 'Decided: '.QuestionPages::sentence($row, $person), $input->reason),
+            function () use ($facts, $toldSex, $input, $question): void {
+                $row = Question::query()->findOrFail($question);
+                if ($row->aspect === 'sex') {
+                    $toldSex->decide($row, $input->version,
+                        Sex::tryFrom($input->sex ?? '') ?? throw new Refusal('Say which it is, a man or a woman.'), $input->reason);
 
-                return;
-            }
-            // What is concluded and told by nobody is a fact of its own, decided by reasoning.
-            $leading = $input->factId ?? $facts->add('person_id', (string) $row->person_id, ['kind' => $row->aspect, 'date' => (string) $input->date])->id;
-            $this->questions->decide($row, $input->version, $leading, $input->standings ?? [], $input->reason);
-        });
+                    return;
+                }
+                // What is concluded and told by nobody is a fact of its own, decided by reasoning.
+                $leading = $input->factId
+                    ?? $facts->add('person_id', (string) $row->person_id, ['kind' => $row->aspect, 'date' => (string) $input->date])->id;
+                $this->questions->decide($row, $input->version, $leading, $input->standings ?? [], $input->reason);
+            });
 
         return response()->json(new CreatedResource($question));
     }
@@ -97,9 +106,11 @@ final readonly class QuestionsController
     public function reopen(Request $request, string $tree, string $question): JsonResponse
     {
         $why = ReasonInput::from($request)->why ?? '';
-        $this->changes->run(new Intent(TreesController::user($request), 'Opened a question again', $why), static function () use ($question, $why): void {
-            Question::query()->findOrFail($question)->fill(['state' => 'open', 'reopened_by' => trim($why) === '' ? 'Opened again by hand.' : trim($why)])->save();
-        });
+        $this->changes->run(new Intent(TreesController::user($request), 'Opened a question again', $why),
+            static function () use ($question, $why): void {
+                Question::query()->findOrFail($question)
+                    ->fill(['state' => 'open', 'reopened_by' => trim($why) === '' ? 'Opened again by hand.' : trim($why)])->save();
+            });
 
         return response()->json(new CreatedResource($question));
     }
@@ -110,7 +121,8 @@ final readonly class QuestionsController
     {
         $row = Event::query()->findOrFail($fact);
         $why = ReasonInput::from($request)->why ?? '';
-        $this->changes->run(new Intent(TreesController::user($request), "Used another {$row->kind}", $why), fn () => $this->questions->letLead(Event::query()->findOrFail($fact), $why));
+        $this->changes->run(new Intent(TreesController::user($request), "Used another {$row->kind}", $why),
+            fn () => $this->questions->letLead(Event::query()->findOrFail($fact), $why));
 
         return response()->json(new CreatedResource($fact));
     }
@@ -124,7 +136,8 @@ final readonly class QuestionsController
             throw new Refusal('Write why it is ruled out, so that nobody finds it again.');
         }
         $row = Event::query()->findOrFail($fact);
-        $this->changes->run(new Intent(TreesController::user($request), "Ruled out a {$row->kind}", $why), fn () => $this->questions->ruleOut(Event::query()->findOrFail($fact), $why));
+        $this->changes->run(new Intent(TreesController::user($request), "Ruled out a {$row->kind}", $why),
+            fn () => $this->questions->ruleOut(Event::query()->findOrFail($fact), $why));
 
         return response()->json(new CreatedResource($fact));
     }

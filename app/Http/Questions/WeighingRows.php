@@ -34,12 +34,14 @@ final readonly class WeighingRows
     /**
      * @param  array<string, Event>  $facts
      * @param  Collection<int, Claim>  $claims
-     * @return list<array{WeighingRow, GenDate}> those of one origin together, the first to be cited before the others; last, the facts for which nothing is cited
+     * @return list<array{WeighingRow, GenDate}> those of one origin together, the first to be cited before the others; last, the facts
+     *     for which nothing is cited
      */
     public function among(array $facts, Collection $claims): array
     {
         $inHand = array_flip(array_keys($facts));
-        $claims = $claims->whereIn('event_id', array_keys($facts))->sortBy(static fn (Claim $claim): int => $inHand[$claim->event_id ?? ''] ?? 0)->values();
+        $claims = $claims->whereIn('event_id', array_keys($facts))
+            ->sortBy(static fn (Claim $claim): int => $inHand[$claim->event_id ?? ''] ?? 0)->values();
         $rows = $this->of($claims, $facts);
         foreach ($facts as $fact) {
             if ($claims->where('event_id', $fact->id)->isEmpty()) {
@@ -78,13 +80,25 @@ final readonly class WeighingRows
         return $rows;
     }
 
-    private function row(Claim $claim, ClassifiedClaim $classed, ?Event $fact, GenDate $genDate, Record $record, Source $source, int $origin, ?ClaimImageStrip $strip): WeighingRow
-    {
+    private function row(
+        Claim $claim,
+        ClassifiedClaim $classed,
+        ?Event $fact,
+        GenDate $genDate,
+        Record $record,
+        Source $source,
+        int $origin,
+        ?ClaimImageStrip $strip,
+    ): WeighingRow {
         $weighed = WeightRule::of($classed);
-        $cited = new CitedSource($source->id, $source->title, $source->author, $source->publication, '', $this->sourceKinds->forms($source->kind, $source->source_kind_id, TreeSourceKinds::ofRecord($record->fields) + $source->fields, ''));
+        $cited = new CitedSource($source->id, $source->title, $source->author, $source->publication, '',
+            $this->sourceKinds->forms($source->kind, $source->source_kind_id,
+                TreeSourceKinds::ofRecord($record->fields) + $source->fields, ''));
 
-        return new WeighingRow($claim->id, $claim->version, $fact->id ?? '', $fact->standing ?? '', $origin, $claim->words, FactResources::words(NoteForms::short($cited, $record->locator)), $record->id,
-            $classed->source->value, $classed->information->value, $claim->reading, $weighed->weight->value, $weighed->working, $genDate->shown, $fact->place_typed ?? '', ...self::days($genDate->span()), slip: $strip,
+        return new WeighingRow($claim->id, $claim->version, $fact->id ?? '', $fact->standing ?? '', $origin, $claim->words,
+            FactResources::words(NoteForms::short($cited, $record->locator)), $record->id,
+            $classed->source->value, $classed->information->value, $claim->reading, $weighed->weight->value, $weighed->working,
+            $genDate->shown, $fact->place_typed ?? '', ...self::days($genDate->span()), slip: $strip,
             evidence: $classed->directness->value, said: SaidOfClaim::of($claim), derivedFromId: $claim->leans_on_id ?? '',
             saidWeight: $claim->weight_said, saidWhy: $claim->weight_why);
     }
@@ -92,12 +106,14 @@ final readonly class WeighingRows
     /** A value for which nothing is cited. */
     private static function bare(Event $fact): WeighingRow
     {
-        return new WeighingRow('', 0, $fact->id, $fact->standing, -1, '', [], '', 'unstated', 'unstated', 'sure', '', ['Nothing is cited for it.'], $fact->date->shown, $fact->place_typed, ...self::days($fact->date->span()), slip: null);
+        return new WeighingRow('', 0, $fact->id, $fact->standing, -1, '', [], '', 'unstated', 'unstated', 'sure', '',
+            ['Nothing is cited for it.'], $fact->date->shown, $fact->place_typed, ...self::days($fact->date->span()), slip: null);
     }
 
     /** @return array{int, int, int, int} first day, first and last day that the words fix, last day; 0 is open */
     private static function days(?DaySpan $span): array
     {
-        return [$span->earliest ?? 0, $span?->earliest === null ? 0 : $span->earliest + $span->softBefore, $span?->latest === null ? 0 : $span->latest - $span->softAfter, $span->latest ?? 0];
+        return [$span->earliest ?? 0, $span?->earliest === null ? 0 : $span->earliest + $span->softBefore,
+            $span?->latest === null ? 0 : $span->latest - $span->softAfter, $span->latest ?? 0];
     }
 }

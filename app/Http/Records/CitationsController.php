@@ -77,7 +77,8 @@ final readonly class CitationsController
         $people = PeopleInput::from($request)->people;
         $row = Claim::query()->findOrFail($claim);
         $this->changes->run(
-            new Intent(TreesController::user($request), 'Put a citation on the same event of '.Counted::of(count($people), 'more person', 'more people')),
+            new Intent(TreesController::user($request),
+                'Put a citation on the same event of '.Counted::of(count($people), 'more person', 'more people')),
             static fn (): int => $shared->put($row, $people),
             $row,
         );

@@ -19,9 +19,11 @@ final class RecordKindPages
     public static function resource(RecordKind $kind, int $version = 0): RecordKindResource
     {
         return new RecordKindResource(
-            $kind->code, $kind->name, $kind->words, ! isset(RecordKinds::all()[$kind->code]), $kind->isTall, $kind->ageConvention->value, $kind->event,
+            $kind->code, $kind->name, $kind->words, ! isset(RecordKinds::all()[$kind->code]), $kind->isTall, $kind->ageConvention->value,
+            $kind->event,
             array_map(self::column(...), $kind->heads), array_map(self::column(...), $kind->columns),
-            array_map(static fn (Role $role): RollRoleResource => new RollRoleResource($role->code, $role->word, $role->tie->value, $role->isAside, $role->mayRepeat), $kind->roles),
+            array_map(static fn (Role $role): RollRoleResource => new RollRoleResource($role->code, $role->word, $role->tie->value,
+                $role->isAside, $role->mayRepeat), $kind->roles),
             $version, json_encode($kind->toArray(), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
         );
     }

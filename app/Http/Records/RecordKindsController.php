@@ -43,16 +43,18 @@ final readonly class RecordKindsController
         $versions = OwnKind::query()->pluck('version', 'id')->all();
 
         return response()->json(new RecordKindList(array_map(
-            static fn (RecordKind $kind): RecordKindResource => RecordKindPages::resource($kind, $versions[$kind->code] ?? 0), $this->kinds->all())));
+            static fn (RecordKind $kind): RecordKindResource => RecordKindPages::resource($kind, $versions[$kind->code] ?? 0),
+            $this->kinds->all())));
     }
 
     #[Post('/trees/{tree}/record-kinds', 'makeRecordKind', CreatedResource::class, KindInput::class)]
     public function store(Request $request): JsonResponse
     {
         $kind = self::read((string) Str::uuid7(), KindInput::from($request)->template);
-        $this->changes->run(new Intent(TreesController::user($request), "Made the kind of record “{$kind->name}”"), static function () use ($kind): void {
-            OwnKind::query()->create(['id' => $kind->code, ...self::columns($kind)]);
-        });
+        $this->changes->run(new Intent(TreesController::user($request), "Made the kind of record “{$kind->name}”"),
+            static function () use ($kind): void {
+                OwnKind::query()->create(['id' => $kind->code, ...self::columns($kind)]);
+            });
         $this->kinds->forget();
 
         return response()->json(new CreatedResource($kind->code));
@@ -63,11 +65,12 @@ final readonly class RecordKindsController
     {
         $input = KindInput::from($request);
         $kind = self::read($recordKind, $input->template);
-        $this->changes->run(new Intent(TreesController::user($request), "Changed the kind of record “{$kind->name}”"), static function () use ($kind, $input): void {
-            $row = OwnKind::query()->findOrFail($kind->code);
-            ChangedMeanwhile::unless($row, $input->version ?? 0, ['name' => $kind->name]);
-            $row->fill(self::columns($kind))->save();
-        });
+        $this->changes->run(new Intent(TreesController::user($request), "Changed the kind of record “{$kind->name}”"),
+            static function () use ($kind, $input): void {
+                $row = OwnKind::query()->findOrFail($kind->code);
+                ChangedMeanwhile::unless($row, $input->version ?? 0, ['name' => $kind->name]);
+                $row->fill(self::columns($kind))->save();
+            });
         $this->kinds->forget();
 
         return response()->json(new CreatedResource($kind->code));
@@ -81,7 +84,8 @@ final readonly class RecordKindsController
             throw new Refusal(Counted::of($used, 'record is', 'records are').' of this kind. Give them another kind first.', 409);
         }
         $row = OwnKind::query()->findOrFail($recordKind);
-        $this->changes->run(new Intent(TreesController::user($request), "Deleted the kind of record “{$row->name}”"), static fn (Change $change) => $change->deleteWhole($row), $row);
+        $this->changes->run(new Intent(TreesController::user($request), "Deleted the kind of record “{$row->name}”"),
+            static fn (Change $change) => $change->deleteWhole($row), $row);
         $this->kinds->forget();
 
         return response()->noContent();

@@ -44,8 +44,14 @@ final readonly class RecordMatchPages
     /** Nobody said anything of a line, and it is not plain who it is. */
     private const OPEN = 'open';
 
-    public function __construct(private StoredRoll $rolls, private RecordMatches $lineUps, private DatabaseTree $tree, private CurrentTree $current, private RuledOutValues $ruledOut, private StoredWindows $windows)
-    {
+    public function __construct(
+        private StoredRoll $rolls,
+        private RecordMatches $lineUps,
+        private DatabaseTree $tree,
+        private CurrentTree $current,
+        private RuledOutValues $ruledOut,
+        private StoredWindows $windows,
+    ) {
     }
 
     /** @param  list<LineChoice>  $choices  what was decided already; what is on the record counts for the other lines */
@@ -61,13 +67,18 @@ final readonly class RecordMatchPages
                 unset($placed[$line->id]);
             }
         }
-        $ids = array_merge(array_values($placed), ...array_map(static fn (array $offers): array => array_map(static fn (MatchOffer $offer): string => $offer->personId, $offers), array_values($lined->offers)));
+        $ids = array_merge(array_values($placed),
+            ...array_map(static fn (array $offers): array => array_map(static fn (MatchOffer $offer): string => $offer->personId, $offers),
+                array_values($lined->offers)));
         $people = $this->tree->lives(array_values(array_unique($ids)));
         $against = new RecordComparison($roll, $placed, $this->tree, $record->id, $this->ruledOut->why(...));
         $variants = OwnVariants::of($this->current);
         $windows = $this->windows->of(array_values($placed));
-        $lines = array_map(fn (RollLine $line): MatchedLine => $this->line($roll, $line, $as[$line->id], $placed, $lined, $people, $against, $variants, $windows[$placed[$line->id] ?? ''] ?? null), $roll->lines);
-        $fewer = $toldCount !== null && $toldCount > count($roll->lines) ? 'The page counts '.$toldCount.', and '.count($roll->lines).' lines are here.' : '';
+        $lines = array_map(
+            fn (RollLine $line): MatchedLine => $this->line($roll, $line, $as[$line->id], $placed, $lined, $people, $against, $variants,
+                $windows[$placed[$line->id] ?? ''] ?? null), $roll->lines);
+        $fewer = $toldCount !== null && $toldCount > count($roll->lines)
+            ? 'The page counts '.$toldCount.', and '.count($roll->lines).' lines are here.' : '';
 
         return new RecordMatchResource($lines, $fewer, self::reason($lines));
     }
@@ -90,7 +101,8 @@ final readonly class RecordMatchPages
                 $agreed[] = $check->state === Agreement::Agrees->value ? self::agreed($check) : '';
             }
             foreach ($line->offers as $offer) {
-                $isKin = $offer->personId === $line->personId && array_filter($offer->grounds, static fn (string $ground): bool => str_starts_with($ground, 'Known as ')) !== [];
+                $isKin = $offer->personId === $line->personId
+                    && array_filter($offer->grounds, static fn (string $ground): bool => str_starts_with($ground, 'Known as ')) !== [];
                 $agreed[] = $isKin ? 'relation' : '';
             }
         }
@@ -98,14 +110,16 @@ final readonly class RecordMatchPages
         $agreed = [...array_intersect(['name', 'age', 'relation'], $agreed), ...array_diff($agreed, ['name', 'age', 'relation'])];
         $last = array_pop($agreed);
 
-        return "{$count} {$placed[0]->name}".(count($placed) === 1 ? '' : ' and family').' in '.($agreed === [] ? $last : implode(', ', $agreed)." and {$last}").'.';
+        return "{$count} {$placed[0]->name}".(count($placed) === 1 ? '' : ' and family').' in '
+            .($agreed === [] ? $last : implode(', ', $agreed)." and {$last}").'.';
     }
 
     /** What it is, in a word, that an assertion agrees in; empty for what places nobody. */
     private static function agreed(AssertionResource $assertionResource): string
     {
         return match (true) {
-            $assertionResource->of === AssertionSubject::Partner->value, $assertionResource->of === AssertionSubject::Child->value => 'relation',
+            $assertionResource->of === AssertionSubject::Partner->value,
+            $assertionResource->of === AssertionSubject::Child->value => 'relation',
             $assertionResource->rule === 'age told' => 'age',
             $assertionResource->of === AssertionSubject::Sex->value, $assertionResource->of === AssertionSubject::Remark->value => '',
             default => $assertionResource->aspect,
@@ -141,7 +155,8 @@ final readonly class RecordMatchPages
         }
         $aside = array_keys(array_filter($as, static fn (string $state): bool => $state === LineChoice::ASIDE));
 
-        return [array_filter($pinned, static fn (string $line): bool => ! in_array($line, $aside, true), ARRAY_FILTER_USE_KEY), array_map(strval(...), $aside), $as];
+        return [array_filter($pinned, static fn (string $line): bool => ! in_array($line, $aside, true), ARRAY_FILTER_USE_KEY),
+            array_map(strval(...), $aside), $as];
     }
 
     /**
@@ -149,8 +164,17 @@ final readonly class RecordMatchPages
      * @param  array<string, Person>  $people
      * @param  Bounds|null  $bounds  of the life of whoever the line is placed on; null where none was settled yet
      */
-    private function line(Roll $roll, RollLine $line, string $as, array $placed, HouseholdMatch $householdMatch, array $people, RecordComparison $against, NameVariants $variants, ?Bounds $bounds): MatchedLine
-    {
+    private function line(
+        Roll $roll,
+        RollLine $line,
+        string $as,
+        array $placed,
+        HouseholdMatch $householdMatch,
+        array $people,
+        RecordComparison $against,
+        NameVariants $variants,
+        ?Bounds $bounds,
+    ): MatchedLine {
         $person = $placed[$line->id] ?? '';
         $state = $as === self::OPEN ? LineChoice::UNPLACED : $as;
         $offers = $householdMatch->offers[$line->id] ?? [];
@@ -158,13 +182,19 @@ final readonly class RecordMatchPages
 
         return new MatchedLine(
             $line->id, $state, $person, isset($people[$person]) ? $people[$person]->name()->shown() : '',
-            $householdMatch->odds($line->id, $person) > 0.0 ? ProbabilityWords::of($householdMatch->odds($line->id, $person)) : '', ProbabilityWords::of($householdMatch->newOdds[$line->id] ?? 1.0),
+            $householdMatch->odds($line->id, $person) > 0.0 ? ProbabilityWords::of($householdMatch->odds($line->id, $person)) : '',
+            ProbabilityWords::of($householdMatch->newOdds[$line->id] ?? 1.0),
             match (true) {
                 $as === self::OPEN => self::asksWho($offers, $people),
-                $state === LineChoice::PLACED && isset($people[$person]) => trim(($bounds === null ? '' : OutsideLifespan::explanation($roll, $line, $bounds->window())).' '.self::asks($roll, $line, $people[$person], $variants)),
+                $state === LineChoice::PLACED
+                    && isset($people[$person]) => trim(
+                        ($bounds === null ? '' : OutsideLifespan::explanation($roll, $line, $bounds->window())).' '
+                            .self::asks($roll, $line, $people[$person], $variants)),
                 default => '',
             },
-            array_map(static fn (MatchOffer $offer): LineOffer => new LineOffer($offer->personId, $people[$offer->personId]->name()->shown(), LifeYears::shown($people[$offer->personId]), ProbabilityWords::of($offer->odds), $offer->grounds), $offers),
+            array_map(static fn (MatchOffer $offer): LineOffer => new LineOffer($offer->personId, $people[$offer->personId]->name()
+                ->shown(), LifeYears::shown($people[$offer->personId]),
+                ProbabilityWords::of($offer->odds), $offer->grounds), $offers),
             array_map(fn (AssertionCheck $assertionCheck): AssertionResource => $this->assertion($roll, $assertionCheck), $check),
         );
     }
@@ -173,14 +203,18 @@ final readonly class RecordMatchPages
     {
         $assertion = $assertionCheck->assertion;
 
-        return new AssertionResource($assertion->key(), $assertion->of->value, $assertionCheck->state->value, self::sentence($roll, $assertion), $assertion->rule, $assertion->working, $assertionCheck->ground, $assertion->words, $assertionCheck->isWanted,
-            in_array($assertion->of, [AssertionSubject::Person, AssertionSubject::Couple], true) ? mb_strtolower(EventKinds::named($assertion->kind)->word) : '');
+        return new AssertionResource($assertion->key(), $assertion->of->value, $assertionCheck->state->value,
+            self::sentence($roll, $assertion), $assertion->rule, $assertion->working, $assertionCheck->ground, $assertion->words,
+            $assertionCheck->isWanted,
+            in_array($assertion->of, [AssertionSubject::Person, AssertionSubject::Couple], true)
+                ? mb_strtolower(EventKinds::named($assertion->kind)->word) : '');
     }
 
     private static function sentence(Roll $roll, Assertion $assertion): string
     {
         $other = $roll->line($assertion->otherLineId)->name ?? '';
-        $rest = implode(', ', array_filter([$assertion->date->shown, $assertion->value, $assertion->place], static fn (string $part): bool => $part !== ''));
+        $rest = implode(', ',
+            array_filter([$assertion->date->shown, $assertion->value, $assertion->place], static fn (string $part): bool => $part !== ''));
 
         return match ($assertion->of) {
             AssertionSubject::Person => trim(EventKinds::named($assertion->kind)->word." {$rest}"),
@@ -226,7 +260,9 @@ final readonly class RecordMatchPages
     private static function fits(Roll $roll, RollLine $line, string $given, NameVariants $variants): bool
     {
         foreach ($roll->names($line) as $name) {
-            if ($name->given === '' || $given === '' || PersonalNames::compare($name->withoutSurname(), PersonalName::of($given, ''), $variants)->verdict !== Verdict::Incomparable) {
+            if ($name->given === '' || $given === ''
+                || PersonalNames::compare($name->withoutSurname(), PersonalName::of($given, ''), $variants)
+                    ->verdict !== Verdict::Incomparable) {
                 return true;
             }
         }

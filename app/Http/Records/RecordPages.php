@@ -29,23 +29,34 @@ use NorthBough\Core\Tree\CitedSource;
 /** One record for the reading table. */
 final readonly class RecordPages
 {
-    public function __construct(private CurrentTree $current, private StoredRoll $rolls, private TreeRecordKinds $kinds, private PicturePages $pictures, private TreeSourceKinds $sourceKinds)
-    {
+    public function __construct(
+        private CurrentTree $current,
+        private StoredRoll $rolls,
+        private TreeRecordKinds $kinds,
+        private PicturePages $pictures,
+        private TreeSourceKinds $sourceKinds,
+    ) {
     }
 
     public function one(Record $record, User $user): RecordResource
     {
         $source = Source::query()->findOrFail($record->source_id);
-        $cited = new CitedSource($source->id, $source->title, $source->author, $source->publication, '', $this->sourceKinds->forms($source->kind, $source->source_kind_id, TreeSourceKinds::ofRecord($record->fields ?? []) + $source->fields, ''));
+        $cited = new CitedSource($source->id, $source->title, $source->author, $source->publication, '',
+            $this->sourceKinds->forms($source->kind, $source->source_kind_id,
+                TreeSourceKinds::ofRecord($record->fields ?? []) + $source->fields, ''));
         $rows = $this->rolls->rows($record);
         $placings = $this->rolls->placings($record);
-        $names = DB::table('person_lines')->where('tree_id', $this->current->id())->whereIn('person_id', $placings->pluck('person_id')->filter())->pluck('shown_name', 'person_id');
+        $names = DB::table('person_lines')->where('tree_id', $this->current->id())
+            ->whereIn('person_id', $placings->pluck('person_id')->filter())->pluck('shown_name', 'person_id');
 
         return new RecordResource(
             $record->id, $record->version, $source->id, $source->title, FactResources::words(NoteForms::short($cited, $record->locator)),
-            RecordKindPages::resource($this->kinds->of($record)), $record->locator, $record->date->typed, DateExplanation::line($record->date), $record->place_typed ?? '',
-            (object) ($record->fields ?? []), $record->transcription ?? '', $record->file_number ?? '', $record->told_count, $record->source_class ?? 'unstated', $record->look_again ?? false,
-            array_values($rows->map(static fn (RollLine $row): RollLineResource => self::line($row, $placings->get($row->id), $names))->all()),
+            RecordKindPages::resource($this->kinds->of($record)), $record->locator, $record->date->typed,
+            DateExplanation::line($record->date), $record->place_typed ?? '',
+            (object) ($record->fields ?? []), $record->transcription ?? '', $record->file_number ?? '', $record->told_count,
+            $record->source_class ?? 'unstated', $record->look_again ?? false,
+            array_values($rows->map(static fn (RollLine $row): RollLineResource => self::line($row, $placings->get($row->id), $names))
+                ->all()),
             $this->pictures->ofRecord($record), $this->draft($record, $user), $rows->count() - $placings->count(),
             array_map(SourceFieldResource::of(...), $this->sourceKinds->of($source->kind, $source->source_kind_id)?->ofRecord() ?? []),
         );
@@ -73,6 +84,7 @@ final readonly class RecordPages
         $row = DB::table('roll_drafts')->where('tree_id', $record->tree_id)->where('record_id', $record->id)->first();
 
         return $row === null ? null : new DraftResource((int) $row->seq, (int) $row->of_version, (string) $row->saved_at,
-            (string) (User::query()->whereKey($row->user_id)->value('name') ?? 'somebody'), $row->user_id === $user->id, (string) $row->roll);
+            (string) (User::query()->whereKey($row->user_id)->value('name') ?? 'somebody'), $row->user_id === $user->id,
+            (string) $row->roll);
     }
 }

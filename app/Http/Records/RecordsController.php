@@ -44,8 +44,14 @@ use Illuminate\Support\Facades\DB;
 /** Records: what a page says, and taking it in. */
 final readonly class RecordsController
 {
-    public function __construct(private ChangeSets $changes, private Rolls $rolls, private RecordPages $pages, private RollDrafts $drafts, private OpenRecords $openness, private DuplicateEntry $doubled)
-    {
+    public function __construct(
+        private ChangeSets $changes,
+        private Rolls $rolls,
+        private RecordPages $pages,
+        private RollDrafts $drafts,
+        private OpenRecords $openness,
+        private DuplicateEntry $doubled,
+    ) {
     }
 
     #[Get('/trees/{tree}/records/{record}', 'record', RecordResource::class)]
@@ -76,14 +82,17 @@ final readonly class RecordsController
     public function update(Request $request, string $tree, string $record): JsonResponse
     {
         $input = RecordInput::from($request);
-        $this->changes->run(new Intent(TreesController::user($request), 'Entered what a record says'), function (Change $change) use ($record, $input): void {
-            $row = Record::query()->findOrFail($record);
-            ChangedMeanwhile::unless($row, $input->version, array_filter(['locator' => $input->locator, 'date' => $input->date, 'place' => $input->place, 'transcription' => $input->transcription], is_string(...)));
-            $this->rolls->head($row, $input->head());
-            $this->rolls->keep($change, $row, RollLineInput::lines($input->lines));
-            // Two people at one roll: whoever keeps second reads first what the other kept.
-            DB::table('records')->where('tree_id', $row->tree_id)->where('id', $row->id)->increment('version');
-        });
+        $this->changes->run(new Intent(TreesController::user($request), 'Entered what a record says'),
+            function (Change $change) use ($record, $input): void {
+                $row = Record::query()->findOrFail($record);
+                ChangedMeanwhile::unless($row, $input->version,
+                    array_filter(['locator' => $input->locator, 'date' => $input->date, 'place' => $input->place,
+                        'transcription' => $input->transcription], is_string(...)));
+                $this->rolls->head($row, $input->head());
+                $this->rolls->keep($change, $row, RollLineInput::lines($input->lines));
+                // Two people at one roll: whoever keeps second reads first what the other kept.
+                DB::table('records')->where('tree_id', $row->tree_id)->where('id', $row->id)->increment('version');
+            });
         $this->drafts->forget($record);
 
         return response()->json(new CreatedResource($record));
@@ -95,12 +104,13 @@ final readonly class RecordsController
     {
         $input = PeopleInput::from($request);
         $count = count($input->people);
-        $this->changes->run(new Intent(TreesController::user($request), 'Called '.Counted::of($count, 'person', 'people').' into a roll'), function () use ($record, $input): void {
-            $row = Record::query()->findOrFail($record);
-            ChangedMeanwhile::unless($row, $input->version ?? 0, []);
-            $this->rolls->addNamed($row, $input->people);
-            DB::table('records')->where('tree_id', $row->tree_id)->where('id', $row->id)->increment('version');
-        });
+        $this->changes->run(new Intent(TreesController::user($request), 'Called '.Counted::of($count, 'person', 'people').' into a roll'),
+            function () use ($record, $input): void {
+                $row = Record::query()->findOrFail($record);
+                ChangedMeanwhile::unless($row, $input->version ?? 0, []);
+                $this->rolls->addNamed($row, $input->people);
+                DB::table('records')->where('tree_id', $row->tree_id)->where('id', $row->id)->increment('version');
+            });
         $this->drafts->forget($record);
 
         return response()->json(new CreatedResource($record));
@@ -120,7 +130,8 @@ final readonly class RecordsController
     public function draft(Request $request, string $tree, string $record): Response
     {
         $input = DraftInput::from($request);
-        $this->drafts->hold(Record::query()->findOrFail($record), TreesController::user($request), $input->ofVersion, $input->seq, $input->roll);
+        $this->drafts->hold(Record::query()->findOrFail($record), TreesController::user($request), $input->ofVersion, $input->seq,
+            $input->roll);
 
         return response()->noContent();
     }
@@ -139,9 +150,11 @@ final readonly class RecordsController
     {
         $input = RecordMatchInput::from($request);
         $row = Record::query()->findOrFail($record);
-        $roll = $input->lines === null ? $rolls->roll($row) : $rolls->asTyped($row, RollLineInput::lines($input->lines), $input->date ?? '', $input->place ?? '');
+        $roll = $input->lines === null ? $rolls->roll($row)
+            : $rolls->asTyped($row, RollLineInput::lines($input->lines), $input->date ?? '', $input->place ?? '');
 
-        return response()->json($lineUps->of($row, $roll, LineChoiceInput::choices($input->choices), $input->toldCount ?? $row->told_count));
+        return response()
+            ->json($lineUps->of($row, $roll, LineChoiceInput::choices($input->choices), $input->toldCount ?? $row->told_count));
     }
 
     #[Post('/trees/{tree}/records/{record}/take-in', 'takeIn', CommitSummaryResource::class, CommitInput::class)]
@@ -153,7 +166,8 @@ final readonly class RecordsController
             throw new Refusal('Decide on a line first: place it, make somebody new of it, or set it aside.');
         }
         $source = Source::query()->findOrFail(Record::query()->findOrFail($record)->source_id);
-        $taken = $this->changes->run(new Intent(TreesController::user($request), "Added to the tree: a record of {$source->title}", $input->why ?? ''),
+        $taken = $this->changes->run(
+            new Intent(TreesController::user($request), "Added to the tree: a record of {$source->title}", $input->why ?? ''),
             function (Change $change) use ($record, $input, $choices, $takeIn) {
                 $row = Record::query()->findOrFail($record);
                 ChangedMeanwhile::unless($row, $input->version, []);

@@ -31,11 +31,12 @@ final readonly class RepositoriesController
         if (Repository::query()->where('name', $name)->where('id', '!=', $repository)->exists()) {
             throw new Refusal("There is a repository called {$name} already. Say it of the source instead.", 409);
         }
-        $this->changes->run(new Intent(TreesController::user($request), "Called a repository {$name}"), static function () use ($repository, $name, $input): void {
-            $row = Repository::query()->findOrFail($repository);
-            ChangedMeanwhile::unless($row, $input->version, ['name' => $name]);
-            $row->fill(['name' => $name])->save();
-        });
+        $this->changes->run(new Intent(TreesController::user($request), "Called a repository {$name}"),
+            static function () use ($repository, $name, $input): void {
+                $row = Repository::query()->findOrFail($repository);
+                ChangedMeanwhile::unless($row, $input->version, ['name' => $name]);
+                $row->fill(['name' => $name])->save();
+            });
 
         return response()->json(new CreatedResource($repository));
     }

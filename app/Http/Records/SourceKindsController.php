@@ -55,7 +55,10 @@ final readonly class SourceKindsController
     {
         $versions = OwnKind::query()->pluck('version', 'id')->all();
 
-        return response()->json(new SourceKindList(array_map(static fn (SourceKind $kind): SourceKindResource => self::resource($kind, $versions[$kind->code] ?? 0), $this->kinds->all())));
+        return response()
+            ->json(new SourceKindList(
+                array_map(static fn (SourceKind $kind): SourceKindResource => self::resource($kind, $versions[$kind->code] ?? 0),
+                    $this->kinds->all())));
     }
 
     /** Three forms of what is written so far, and sources much like it. It changes nothing. */
@@ -68,7 +71,8 @@ final readonly class SourceKindsController
         $set = static fn (string $pattern): array => FactResources::words(NotePattern::parse($pattern)->set($values));
 
         return response()->json(new FormsResource($set($kind->full), $set($kind->short), $set($kind->bibliography),
-            array_map(static fn (array $one): SimilarSource => new SimilarSource($one[0], FactResources::words($one[1])), $like->to($values, $kind->value('TITL', $values), $input->except))));
+            array_map(static fn (array $one): SimilarSource => new SimilarSource($one[0], FactResources::words($one[1])),
+                $like->to($values, $kind->value('TITL', $values), $input->except))));
     }
 
     /** What sources of a kind say in each of its fields: looked at before a field is changed. */
@@ -80,7 +84,9 @@ final readonly class SourceKindsController
         $uses = array_map(static function (SourceField $field) use ($sources): FieldUse {
             $saying = (clone $sources)->whereRaw("coalesce(fields->>?, '') != ''", [$field->code]);
 
-            return new FieldUse($field->code, (clone $saying)->count(), array_values($saying->orderBy('search')->limit(3)->get()->map(static fn (Source $source): string => $source->fields[$field->code])->all()));
+            return new FieldUse($field->code, (clone $saying)->count(),
+                array_values($saying->orderBy('search')->limit(3)->get()
+                    ->map(static fn (Source $source): string => $source->fields[$field->code])->all()));
         }, $known->fields);
 
         return response()->json(new FieldUseList($uses));
@@ -90,9 +96,10 @@ final readonly class SourceKindsController
     public function store(Request $request): JsonResponse
     {
         $kind = self::read((string) Str::uuid7(), KindInput::from($request)->template);
-        $this->changes->run(new Intent(TreesController::user($request), "Made the kind of source “{$kind->name}”"), static function () use ($kind): void {
-            OwnKind::query()->create(['id' => $kind->code, ...self::columns($kind)]);
-        });
+        $this->changes->run(new Intent(TreesController::user($request), "Made the kind of source “{$kind->name}”"),
+            static function () use ($kind): void {
+                OwnKind::query()->create(['id' => $kind->code, ...self::columns($kind)]);
+            });
         $this->kinds->forget();
 
         return response()->json(new CreatedResource($kind->code));
@@ -103,11 +110,12 @@ final readonly class SourceKindsController
     {
         $input = KindInput::from($request);
         $kind = self::read($sourceKind, $input->template);
-        $this->changes->run(new Intent(TreesController::user($request), "Changed the kind of source “{$kind->name}”"), static function () use ($kind, $input): void {
-            $row = OwnKind::query()->findOrFail($kind->code);
-            ChangedMeanwhile::unless($row, $input->version ?? 0, ['name' => $kind->name]);
-            $row->fill(self::columns($kind))->save();
-        });
+        $this->changes->run(new Intent(TreesController::user($request), "Changed the kind of source “{$kind->name}”"),
+            static function () use ($kind, $input): void {
+                $row = OwnKind::query()->findOrFail($kind->code);
+                ChangedMeanwhile::unless($row, $input->version ?? 0, ['name' => $kind->name]);
+                $row->fill(self::columns($kind))->save();
+            });
         $this->kinds->forget();
 
         return response()->json(new CreatedResource($kind->code));
@@ -121,7 +129,8 @@ final readonly class SourceKindsController
             throw new Refusal(Counted::of($used, 'source is', 'sources are').' of this kind. Give them another kind first.', 409);
         }
         $row = OwnKind::query()->findOrFail($sourceKind);
-        $this->changes->run(new Intent(TreesController::user($request), "Deleted the kind of source “{$row->name}”"), static fn (Change $change) => $change->deleteWhole($row), $row);
+        $this->changes->run(new Intent(TreesController::user($request), "Deleted the kind of source “{$row->name}”"),
+            static fn (Change $change) => $change->deleteWhole($row), $row);
         $this->kinds->forget();
 
         return response()->noContent();
@@ -146,10 +155,12 @@ final readonly class SourceKindsController
     private static function resource(SourceKind $kind, int $version): SourceKindResource
     {
         return new SourceKindResource(
-            $kind->code, $kind->name, $kind->words, $kind->what, $kind->where, $kind->form, ! isset(SourceKinds::all()[$kind->code]), $version,
+            $kind->code, $kind->name, $kind->words, $kind->what, $kind->where, $kind->form, ! isset(SourceKinds::all()[$kind->code]),
+            $version,
             array_map(SourceFieldResource::of(...), $kind->fields),
             $kind->full, $kind->short, $kind->bibliography,
-            array_map(static fn (array $gap): FormPart => new FormPart($gap['field'], $gap['text']), NotePattern::parse($kind->full)->gaps()), $kind->remarks(),
+            array_map(static fn (array $gap): FormPart => new FormPart($gap['field'], $gap['text']), NotePattern::parse($kind->full)
+                ->gaps()), $kind->remarks(),
         );
     }
 }

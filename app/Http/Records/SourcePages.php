@@ -33,8 +33,13 @@ final readonly class SourcePages
 {
     private const AT_ONCE = 100;
 
-    public function __construct(private CurrentTree $current, private TreeRecordKinds $kinds, private TreeSourceKinds $sourceKinds, private CitedFacts $cited, private KeptLines $kept)
-    {
+    public function __construct(
+        private CurrentTree $current,
+        private TreeRecordKinds $kinds,
+        private TreeSourceKinds $sourceKinds,
+        private CitedFacts $cited,
+        private KeptLines $kept,
+    ) {
     }
 
     public function index(string $typed, string $after): SourcesPage
@@ -63,18 +68,24 @@ final readonly class SourcePages
         $records = Record::query()->where('source_id', $source->id)->orderBy('locator')->limit(500)->get();
         $facts = $this->cited->of(array_values($records->pluck('id')->all()));
         $lines = DB::table('roll_lines')
-            ->leftJoin('placings', static fn ($join) => $join->on('placings.tree_id', 'roll_lines.tree_id')->on('placings.roll_line_id', 'roll_lines.id')->whereIn('placings.state', ['placed', 'set aside']))
+            ->leftJoin('placings', static fn ($join) => $join->on('placings.tree_id', 'roll_lines.tree_id')
+                ->on('placings.roll_line_id', 'roll_lines.id')->whereIn('placings.state', ['placed', 'set aside']))
             ->where('roll_lines.tree_id', $this->current->id())->whereIn('roll_lines.record_id', $records->pluck('id'))
-            ->groupBy('roll_lines.record_id')->selectRaw('roll_lines.record_id, count(distinct roll_lines.id) AS lines, count(*) FILTER (WHERE placings.id IS NULL) AS unplaced')->get()->keyBy('record_id');
+            ->groupBy('roll_lines.record_id')
+            ->selectRaw('roll_lines.record_id, count(distinct roll_lines.id) AS lines,
+                count(*) FILTER (WHERE placings.id IS NULL) AS unplaced')->get()->keyBy('record_id');
 
         return new SourcePage(
             $this->resources(collect([$source]))[0],
             array_values($records->map(fn (Record $record): RecordUse => new RecordUse(
-                $record->id, $record->locator, $record->kind === '' && $record->record_kind_id === null ? '' : $this->kinds->of($record)->name,
-                $record->date->shown, $record->place_typed, $lines[$record->id]->lines ?? 0, $lines[$record->id]->unplaced ?? 0, $facts[$record->id] ?? [],
+                $record->id, $record->locator,
+                $record->kind === '' && $record->record_kind_id === null ? '' : $this->kinds->of($record)->name,
+                $record->date->shown, $record->place_typed, $lines[$record->id]->lines ?? 0, $lines[$record->id]->unplaced ?? 0,
+                $facts[$record->id] ?? [],
             ))->all()),
             $this->notes('source_id', $source->id), $this->repository($source->repository_id),
-            array_map(static fn (array $one): KeptLinesResource => new KeptLinesResource($one['words'], $one['lines']), $this->kept->ofSource($source->id, $source->repository_id)),
+            array_map(static fn (array $one): KeptLinesResource => new KeptLinesResource($one['words'], $one['lines']),
+                $this->kept->ofSource($source->id, $source->repository_id)),
         );
     }
 
@@ -82,7 +93,9 @@ final readonly class SourcePages
     {
         $row = $id === null ? null : Repository::query()->where('id', $id)->first();
 
-        return $row === null ? null : new RepositoryResource($row->id, $row->version, $row->name, Source::query()->where('repository_id', $row->id)->count(), $this->notes('repository_id', $row->id));
+        return $row === null ? null
+            : new RepositoryResource($row->id, $row->version, $row->name, Source::query()->where('repository_id', $row->id)->count(),
+                $this->notes('repository_id', $row->id));
     }
 
     /** @return list<NoteResource> as whoever asks may read them */
@@ -90,7 +103,9 @@ final readonly class SourcePages
     {
         $rows = Note::query()->where($column, $id)->orderBy('ordinal')->orderBy('id')->get();
 
-        return array_values($rows->map(static fn (Note $row): NoteResource => new NoteResource($row->id, $row->version, $row->text, $row->is_research))->all());
+        return array_values(
+            $rows->map(static fn (Note $row): NoteResource => new NoteResource($row->id, $row->version, $row->text, $row->is_research))
+                ->all());
     }
 
     /**
@@ -99,8 +114,10 @@ final readonly class SourcePages
      */
     private function resources(Collection $sources): array
     {
-        $repositories = DB::table('repositories')->where('tree_id', $this->current->id())->whereIn('id', $sources->pluck('repository_id')->filter())->pluck('name', 'id');
-        $citations = DB::table('claims')->join('records', static fn ($join) => $join->on('records.tree_id', 'claims.tree_id')->on('records.id', 'claims.record_id'))
+        $repositories = DB::table('repositories')->where('tree_id', $this->current->id())
+            ->whereIn('id', $sources->pluck('repository_id')->filter())->pluck('name', 'id');
+        $citations = DB::table('claims')
+            ->join('records', static fn ($join) => $join->on('records.tree_id', 'claims.tree_id')->on('records.id', 'claims.record_id'))
             ->where('claims.tree_id', $this->current->id())->whereIn('records.source_id', $sources->pluck('id'))
             ->groupBy('records.source_id')->selectRaw('records.source_id, count(*) AS citations')->pluck('citations', 'source_id');
 

@@ -27,8 +27,12 @@ use Illuminate\Http\Request;
 
 final readonly class SourcesController
 {
-    public function __construct(private ChangeSets $changes, private Citations $citations, private SourcePages $pages, private DuplicateEntry $doubled)
-    {
+    public function __construct(
+        private ChangeSets $changes,
+        private Citations $citations,
+        private SourcePages $pages,
+        private DuplicateEntry $doubled,
+    ) {
     }
 
     #[Get('/trees/{tree}/sources', 'sources', SourcesPage::class, query: ['q', 'after'])]
@@ -86,7 +90,10 @@ final readonly class SourcesController
         return response()->json(new CreatedResource($source));
     }
 
-    /** @return array{title: string, author: string, publication: string, callNumber: string, repository: string, kind: string, fields: array<string, string>, listName: string} */
+    /**
+     * @return array{title: string, author: string, publication: string, callNumber: string, repository: string,
+     *     kind: string, fields: array<string, string>, listName: string}
+     */
     private static function fields(SourceInput $input): array
     {
         return ['title' => $input->title ?? '', 'author' => $input->author ?? '', 'publication' => $input->publication ?? '',

@@ -20,8 +20,11 @@ final readonly class TranscriptionController
     public function lines(Request $request): JsonResponse
     {
         $input = TranscriptionInput::from($request);
-        $lines = array_map(static fn (array $sent): RollLine => new RollLine($sent['id'], $sent['name'], $sent['role'], $sent['columns']), RollLineInput::lines($input->lines));
+        $lines = array_map(static fn (array $sent): RollLine => new RollLine($sent['id'], $sent['name'], $sent['role'], $sent['columns']),
+            RollLineInput::lines($input->lines));
 
-        return response()->json(TranscribedLines::of(TranscriptionMarks::settleAll(array_slice($lines, $input->from), $input->from > 0 ? $lines[0] ?? null : null)));
+        return response()
+            ->json(TranscribedLines::of(
+                TranscriptionMarks::settleAll(array_slice($lines, $input->from), $input->from > 0 ? $lines[0] ?? null : null)));
     }
 }

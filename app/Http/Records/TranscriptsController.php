@@ -46,7 +46,8 @@ final readonly class TranscriptsController
         $this->openness->refuseClosed($row);
         $document = $this->document($request, $row);
 
-        return Attachment::of($format === 'pdf' ? $pdf->fromHtml(Html::page($document, PrintStyle::paper())) : Html::page($document, PrintStyle::screen()), $document->title, $format);
+        return Attachment::of($format === 'pdf' ? $pdf->fromHtml(Html::page($document, PrintStyle::paper()))
+            : Html::page($document, PrintStyle::screen()), $document->title, $format);
     }
 
     private function document(Request $request, Record $record): Document
@@ -56,17 +57,24 @@ final readonly class TranscriptsController
         $hide = $isKept ? static fn (string $text): string => $text : $this->living->names()->hide(...);
         $source = Source::query()->findOrFail($record->source_id);
         $repository = (string) Repository::query()->where('id', $source->repository_id)->value('name');
-        $forms = $this->kinds->forms($source->kind, $source->source_kind_id, array_map($hide, TreeSourceKinds::ofRecord($record->fields ?? []) + $source->fields), $hide($repository));
-        $cited = new CitedSource($source->id, $hide($source->title), $hide($source->author), $hide($source->publication), $hide($repository), $forms);
+        $forms = $this->kinds->forms($source->kind, $source->source_kind_id,
+            array_map($hide, TreeSourceKinds::ofRecord($record->fields ?? []) + $source->fields), $hide($repository));
+        $cited = new CitedSource($source->id, $hide($source->title), $hide($source->author), $hide($source->publication),
+            $hide($repository), $forms);
         $roll = $this->rolls->roll($record);
-        $lines = array_map(static fn (RollLine $line): RollLine => new RollLine($line->id, $hide($line->name), $line->role, array_map($hide, $line->columns)), $roll->lines);
+        $lines = array_map(
+            static fn (RollLine $line): RollLine => new RollLine($line->id, $hide($line->name), $line->role,
+                array_map($hide, $line->columns)), $roll->lines);
         $placings = $this->rolls->placings($record);
         $people = $view->lives(array_values($placings->pluck('person_id')->filter()->map(strval(...))->all()));
         $placed = $placings->map(static fn (Placing $placing): string => $placing->state === 'set aside'
             ? rtrim('set aside: '.$hide($placing->reason), ': ')
-            : (isset($people[$placing->person_id ?? '']) ? trim($people[$placing->person_id]->name()->shown().', '.LifeYears::shown($people[$placing->person_id]), ', ') : 'somebody living'))->all();
+            : (isset($people[$placing->person_id ?? ''])
+                ? trim($people[$placing->person_id]->name()->shown().', '.LifeYears::shown($people[$placing->person_id]), ', ')
+                : 'somebody living'))->all();
 
-        return RecordTranscript::build($cited, $hide($record->locator), new Roll($roll->kind, $roll->date, $hide($roll->place), $lines, $roll->convention),
+        return RecordTranscript::build($cited, $hide($record->locator),
+            new Roll($roll->kind, $roll->date, $hide($roll->place), $lines, $roll->convention),
             array_map($hide, $record->fields), $placed, $hide($record->transcription), Carbon::now()->format('j M Y'));
     }
 }

@@ -93,14 +93,16 @@ final readonly class ReportsController
     private function couples(): Builder
     {
         return $this->living->visible(DB::table('counted_partners')
-            ->join('person_lines', static fn ($join) => $join->on('person_lines.tree_id', 'counted_partners.tree_id')->on('person_lines.person_id', 'counted_partners.person_id'))
+            ->join('person_lines', static fn ($join) => $join->on('person_lines.tree_id', 'counted_partners.tree_id')
+                ->on('person_lines.person_id', 'counted_partners.person_id'))
             ->where('counted_partners.tree_id', $this->current->id()));
     }
 
     /** @return list<string> */
     private static function firstUnions(Builder $couples): array
     {
-        return array_values($couples->orderBy('person_lines.sort_name')->limit(self::AT_ONCE)->pluck('counted_partners.union_id')->unique()->all());
+        return array_values($couples->orderBy('person_lines.sort_name')->limit(self::AT_ONCE)->pluck('counted_partners.union_id')->unique()
+            ->all());
     }
 
     private function document(TreeView $view, string $kind, string $subject): Document

@@ -31,8 +31,12 @@ use NorthBough\Core\Chrono\GenDate;
 /** The log of searches: what was looked for, where, for whom, and what came of it, found or not. */
 final readonly class SearchLogController
 {
-    public function __construct(private CurrentTree $current, private SearchRows $rows, private ChangeSets $changes, private DuplicateEntry $doubled)
-    {
+    public function __construct(
+        private CurrentTree $current,
+        private SearchRows $rows,
+        private ChangeSets $changes,
+        private DuplicateEntry $doubled,
+    ) {
     }
 
     #[Get('/trees/{tree}/searches', 'searches', SearchLogPage::class, query: ['q', 'cursor'])]
@@ -50,14 +54,15 @@ final readonly class SearchLogController
         if (! ConfirmedSave::isSaid($request)) {
             $this->doubled->refuseSearch($input->lookedFor, $input->lookedIn, $input->people);
         }
-        $search = $this->changes->run(new Intent(TreesController::user($request), "Logged a search of {$input->lookedIn}"), static function () use ($input): Search {
-            $search = Search::query()->create([...self::values($input), 'position' => 1 + (int) Search::query()->max('position')]);
-            foreach (array_unique($input->people) as $personId) {
-                SearchPerson::query()->create(['search_id' => $search->id, 'person_id' => Person::query()->findOrFail($personId)->id]);
-            }
+        $search = $this->changes->run(new Intent(TreesController::user($request), "Logged a search of {$input->lookedIn}"),
+            static function () use ($input): Search {
+                $search = Search::query()->create([...self::values($input), 'position' => 1 + (int) Search::query()->max('position')]);
+                foreach (array_unique($input->people) as $personId) {
+                    SearchPerson::query()->create(['search_id' => $search->id, 'person_id' => Person::query()->findOrFail($personId)->id]);
+                }
 
-            return $search;
-        });
+                return $search;
+            });
 
         return response()->json(new CreatedResource($search->id));
     }
@@ -66,11 +71,13 @@ final readonly class SearchLogController
     public function update(Request $request, string $tree, string $search): JsonResponse
     {
         $input = SearchInput::from($request);
-        $this->changes->run(new Intent(TreesController::user($request), "Changed what was logged of {$input->lookedIn}"), static function () use ($input, $search): void {
-            $row = Search::query()->findOrFail($search);
-            ChangedMeanwhile::unless($row, $input->version ?? 0, ['looked_for' => $input->lookedFor, 'looked_in' => $input->lookedIn, 'found' => $input->found ?? '']);
-            $row->fill(self::values($input))->save();
-        });
+        $this->changes->run(new Intent(TreesController::user($request), "Changed what was logged of {$input->lookedIn}"),
+            static function () use ($input, $search): void {
+                $row = Search::query()->findOrFail($search);
+                ChangedMeanwhile::unless($row, $input->version ?? 0,
+                    ['looked_for' => $input->lookedFor, 'looked_in' => $input->lookedIn, 'found' => $input->found ?? '']);
+                $row->fill(self::values($input))->save();
+            });
 
         return response()->json(new CreatedResource($search));
     }
@@ -79,7 +86,8 @@ final readonly class SearchLogController
     public function destroy(Request $request, string $tree, string $search): Response
     {
         $row = Search::query()->findOrFail($search);
-        $this->changes->run(new Intent(TreesController::user($request), "Deleted the search of {$row->looked_in}"), static fn (Change $change) => $change->deleteWhole($row), $row);
+        $this->changes->run(new Intent(TreesController::user($request), "Deleted the search of {$row->looked_in}"),
+            static fn (Change $change) => $change->deleteWhole($row), $row);
 
         return response()->noContent();
     }
@@ -87,7 +95,9 @@ final readonly class SearchLogController
     /** @return array<string, mixed> */
     private static function values(SearchInput $input): array
     {
-        return ['looked_for' => trim($input->lookedFor), 'looked_in' => trim($input->lookedIn), 'outcome' => $input->outcome, 'found' => trim($input->found ?? ''), 'note' => trim($input->note ?? ''),
-            'is_whole' => $input->isWhole ?? false, 'date' => GenDate::parse(trim($input->date ?? '') === '' ? Carbon::now()->format('j M Y') : trim((string) $input->date))];
+        return ['looked_for' => trim($input->lookedFor), 'looked_in' => trim($input->lookedIn), 'outcome' => $input->outcome,
+            'found' => trim($input->found ?? ''), 'note' => trim($input->note ?? ''),
+            'is_whole' => $input->isWhole ?? false,
+            'date' => GenDate::parse(trim($input->date ?? '') === '' ? Carbon::now()->format('j M Y') : trim((string) $input->date))];
     }
 }

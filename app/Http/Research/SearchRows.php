@@ -27,7 +27,8 @@ final readonly class SearchRows
     {
         $query = Search::query()->orderByDesc('position')->orderByDesc('id');
         if ($words !== '') {
-            $query->whereRaw("looked_for || ' ' || looked_in || ' ' || found || ' ' || note ILIKE ?", ['%'.addcslashes($words, '%_\\').'%']);
+            $query->whereRaw("looked_for || ' ' || looked_in || ' ' || found || ' ' || note ILIKE ?",
+                ['%'.addcslashes($words, '%_\\').'%']);
         }
         $after = Cursor::byNumber($cursor);
         if ($after !== null) {
@@ -46,8 +47,9 @@ final readonly class SearchRows
      */
     public function forPeople(array $personIds): array
     {
-        return $this->resources(array_values(Search::query()->whereIn('id', SearchPerson::query()->whereIn('person_id', $personIds)->select('search_id'))
-            ->orderByDesc('position')->orderByDesc('id')->limit(self::AT_ONCE)->get()->all()));
+        return $this->resources(
+            array_values(Search::query()->whereIn('id', SearchPerson::query()->whereIn('person_id', $personIds)->select('search_id'))
+                ->orderByDesc('position')->orderByDesc('id')->limit(self::AT_ONCE)->get()->all()));
     }
 
     public static function named(Person $person): NamedPerson
@@ -61,10 +63,15 @@ final readonly class SearchRows
      */
     private function resources(array $rows): array
     {
-        $for = SearchPerson::query()->whereIn('search_id', array_map(static fn (Search $row): string => $row->id, $rows))->orderBy('id')->get()->groupBy('search_id');
+        $for = SearchPerson::query()->whereIn('search_id', array_map(static fn (Search $row): string => $row->id, $rows))->orderBy('id')
+            ->get()->groupBy('search_id');
         $people = $this->tree->lives(array_values(array_unique($for->flatten()->pluck('person_id')->all())));
 
-        return array_map(static fn (Search $row): SearchResource => new SearchResource($row->id, $row->version, $row->date->shown, $row->looked_for, $row->looked_in, $row->outcome, $row->found, $row->note, $row->is_whole,
-            array_values(array_map(self::named(...), array_intersect_key($people, array_flip($for->get($row->id)?->pluck('person_id')->all() ?? []))))), $rows);
+        return array_map(
+            static fn (Search $row): SearchResource => new SearchResource($row->id, $row->version, $row->date->shown, $row->looked_for,
+                $row->looked_in, $row->outcome,
+                $row->found, $row->note, $row->is_whole,
+                array_values(array_map(self::named(...),
+                    array_intersect_key($people, array_flip($for->get($row->id)?->pluck('person_id')->all() ?? []))))), $rows);
     }
 }

@@ -69,7 +69,8 @@ final readonly class TasksController
             throw new Refusal('Say what is to be done.');
         }
         $task = $this->changes->run(new Intent(TreesController::user($request), "Added the task: {$text}"),
-            static fn (): Task => Task::query()->create([...$about, 'text' => $text, 'position' => 1 + (int) Task::query()->max('position')]));
+            static fn (): Task => Task::query()
+                ->create([...$about, 'text' => $text, 'position' => 1 + (int) Task::query()->max('position')]));
 
         return response()->json(new CreatedResource($task->id));
     }
@@ -82,11 +83,14 @@ final readonly class TasksController
         if ($input->done !== null) {
             $values['done_at'] = $input->done ? Carbon::now()->toIso8601String() : null;
         }
-        $this->changes->run(new Intent(TreesController::user($request), $input->done === true ? 'Did something that was to be done' : 'Changed what is to be done'), static function () use ($task, $values, $input): void {
-            $row = Task::query()->findOrFail($task);
-            ChangedMeanwhile::unless($row, $input->version ?? 0, $values);
-            $row->fill($values)->save();
-        });
+        $this->changes->run(
+            new Intent(TreesController::user($request),
+                $input->done === true ? 'Did something that was to be done' : 'Changed what is to be done'),
+            static function () use ($task, $values, $input): void {
+                $row = Task::query()->findOrFail($task);
+                ChangedMeanwhile::unless($row, $input->version ?? 0, $values);
+                $row->fill($values)->save();
+            });
 
         return response()->json(new CreatedResource($task));
     }
@@ -95,7 +99,8 @@ final readonly class TasksController
     public function destroy(Request $request, string $tree, string $task): Response
     {
         $row = Task::query()->findOrFail($task);
-        $this->changes->run(new Intent(TreesController::user($request), "Deleted the task: {$row->text}"), static fn (Change $change) => $change->deleteWhole($row), $row);
+        $this->changes->run(new Intent(TreesController::user($request), "Deleted the task: {$row->text}"),
+            static fn (Change $change) => $change->deleteWhole($row), $row);
 
         return response()->noContent();
     }

@@ -12,7 +12,8 @@ use Symfony\Component\HttpFoundation\Response;
 final class StrictHeaders
 {
     // Drawings and lifelines set positions in style attributes; scripts have no such leave.
-    private const POLICY = "default-src 'none'; script-src 'self'; style-src 'self' 'unsafe-inline'; font-src 'self'; img-src 'self' data:; connect-src 'self'; "
+    private const POLICY = "default-src 'none'; script-src 'self'; style-src 'self' 'unsafe-inline'; font-src 'self'; img-src 'self' "
+        ."data:; connect-src 'self'; "
         ."base-uri 'none'; form-action 'self'; frame-ancestors 'none'";
 
     public function handle(Request $request, Closure $next): Response

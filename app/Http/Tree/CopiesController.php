@@ -36,10 +36,12 @@ final readonly class CopiesController
     {
         $name = trim(CopyInput::from($request)->name);
         $user = TreesController::user($request);
-        if (Run::query()->where('tree_id', $this->current->id())->where('kind', 'import')->whereIn('state', ['waiting', 'running'])->exists()) {
+        if (Run::query()->where('tree_id', $this->current->id())->where('kind', 'import')->whereIn('state', ['waiting', 'running'])
+            ->exists()) {
             throw new Refusal(self::BUSY, 409);
         }
-        $run = LostRuns::begin($this->current->id(), $user, 'copy', "A copy: {$name}", self::BUSY, static fn (): array => ['into' => Tree::begin($name, $user)->id]);
+        $run = LostRuns::begin($this->current->id(), $user, 'copy', "A copy: {$name}", self::BUSY,
+            static fn (): array => ['into' => Tree::begin($name, $user)->id]);
         CopyTreeInQueue::dispatch($run->id);
 
         return response()->json(ExchangeController::run($run->refresh()));

@@ -27,9 +27,11 @@ final readonly class DeletedTreesController
     {
         $trees = self::own(TreesController::user($request))->orderByDesc('deleted_at')->get();
 
-        return response()->json(new DeletedTreeList(array_values($trees->map(static fn (Tree $tree): DeletedTreeResource => new DeletedTreeResource(
-            $tree->id, $tree->name, (string) $tree->getAttribute('deleted_at'), (int) DB::table('people')->where('tree_id', $tree->id)->count(),
-        ))->all())));
+        return response()
+            ->json(new DeletedTreeList(array_values($trees->map(static fn (Tree $tree): DeletedTreeResource => new DeletedTreeResource(
+                $tree->id, $tree->name, (string) $tree->getAttribute('deleted_at'), (int) DB::table('people')->where('tree_id', $tree->id)
+                    ->count(),
+            ))->all())));
     }
 
     #[Post('/deleted-trees/{deleted}/restore', 'restoreTree', DeletedTreeResource::class)]
@@ -38,7 +40,8 @@ final readonly class DeletedTreesController
         $tree = self::own(TreesController::user($request))->where('id', $deleted)->first() ?? throw new Refusal(Refusal::NOT_HERE, 404);
         $tree->restore();
 
-        return response()->json(new DeletedTreeResource($tree->id, $tree->name, '', (int) DB::table('people')->where('tree_id', $tree->id)->count()));
+        return response()
+            ->json(new DeletedTreeResource($tree->id, $tree->name, '', (int) DB::table('people')->where('tree_id', $tree->id)->count()));
     }
 
     /** @return Builder<Tree> */

@@ -27,7 +27,8 @@ final readonly class DemoController
         $run = self::there($user);
         if ($run === null) {
             $tree = Tree::begin(DemoLoader::NAME, $user);
-            $run = LostRuns::begin($tree->id, $user, 'demo', 'The demo', 'The demo is being loaded already.', static fn (): array => ['into' => $tree->id]);
+            $run = LostRuns::begin($tree->id, $user, 'demo', 'The demo', 'The demo is being loaded already.',
+                static fn (): array => ['into' => $tree->id]);
             LoadDemo::dispatch($run->id);
         }
 
@@ -36,7 +37,8 @@ final readonly class DemoController
 
     private static function there(User $user): ?Run
     {
-        foreach (Run::query()->where('user_id', $user->id)->where('kind', 'demo')->where('state', '<>', 'failed')->where('state', '<>', 'cancelled')->get() as $run) {
+        foreach (Run::query()->where('user_id', $user->id)->where('kind', 'demo')->where('state', '<>', 'failed')
+            ->where('state', '<>', 'cancelled')->get() as $run) {
             if (Tree::query()->whereKey($run->tree_id)->exists()) {
                 return $run;
             }

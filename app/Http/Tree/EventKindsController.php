@@ -33,7 +33,9 @@ final readonly class EventKindsController
     #[Get('/trees/{tree}/event-kinds', 'treeEventKinds', KindList::class)]
     public function index(): JsonResponse
     {
-        $usual = array_map(static fn (EventKind $k): KindResource => new KindResource($k->code, $k->word, $k->ofPerson, $k->ofUnion, $k->hasValue), array_values(EventKinds::all()));
+        $usual = array_map(
+            static fn (EventKind $k): KindResource => new KindResource($k->code, $k->word, $k->ofPerson, $k->ofUnion, $k->hasValue),
+            array_values(EventKinds::all()));
         $own = OwnEventKind::query()->orderBy('word')->get()->map(static fn (OwnEventKind $k): KindResource => new KindResource(
             $k->has_value ? 'fact' : 'event', $k->word, $k->of_person, $k->of_union, $k->has_value, $k->id,
         ));
@@ -50,9 +52,11 @@ final readonly class EventKindsController
         if (OwnEventKind::query()->where('code', $code)->exists()) {
             throw new Refusal('There is a kind of that word already.', 409);
         }
-        $made = $this->changes->run(new Intent(TreesController::user($request), "Made the kind of event “{$word}”"), static fn (): OwnEventKind => OwnEventKind::query()->create([
-            'code' => $code, 'word' => $word, 'tag' => $input->hasValue ? 'FACT' : 'EVEN', 'of_person' => $input->ofPerson, 'of_union' => $input->ofUnion, 'has_value' => $input->hasValue,
-        ]));
+        $made = $this->changes->run(new Intent(TreesController::user($request), "Made the kind of event “{$word}”"),
+            static fn (): OwnEventKind => OwnEventKind::query()->create([
+                'code' => $code, 'word' => $word, 'tag' => $input->hasValue ? 'FACT' : 'EVEN', 'of_person' => $input->ofPerson,
+                'of_union' => $input->ofUnion, 'has_value' => $input->hasValue,
+            ]));
 
         return response()->json(new CreatedResource($made->id));
     }
@@ -61,7 +65,8 @@ final readonly class EventKindsController
     public function destroy(Request $request, string $tree, string $eventKind): Response
     {
         $row = OwnEventKind::query()->findOrFail($eventKind);
-        $this->changes->run(new Intent(TreesController::user($request), "Deleted the kind of event “{$row->word}”; the facts of it stay"), static fn (Change $change) => $change->deleteWhole($row), $row);
+        $this->changes->run(new Intent(TreesController::user($request), "Deleted the kind of event “{$row->word}”; the facts of it stay"),
+            static fn (Change $change) => $change->deleteWhole($row), $row);
 
         return response()->noContent();
     }

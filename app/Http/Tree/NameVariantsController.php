@@ -33,18 +33,26 @@ final readonly class NameVariantsController
     {
         $rows = NameVariant::query()->orderBy('words')->get();
 
-        return response()->json(new VariantsList(array_values($rows->map(static fn (NameVariant $row): VariantsResource => new VariantsResource($row->id, $row->words))->all())));
+        return response()
+            ->json(new VariantsList(
+                array_values($rows->map(static fn (NameVariant $row): VariantsResource => new VariantsResource($row->id, $row->words))
+                    ->all())));
     }
 
     #[Post('/trees/{tree}/name-variants', 'sayVariants', CreatedResource::class, VariantsInput::class)]
     public function store(Request $request): JsonResponse
     {
-        $names = array_values(array_filter(array_map(trim(...), explode(' ', (string) preg_replace('/[\s,;=]+/u', ' ', VariantsInput::from($request)->words))), static fn (string $name): bool => SearchForm::of($name) !== ''));
+        $names = array_values(
+            array_filter(array_map(trim(...),
+                explode(' ', (string) preg_replace('/[\s,;=]+/u', ' ', VariantsInput::from($request)->words))),
+                static fn (string $name): bool => SearchForm::of($name) !== ''));
         if (count($names) < 2) {
             throw new Refusal('Name at least two that stand for one another, such as Keziah and Hezzy.');
         }
         $words = implode(' ', $names);
-        $row = $this->changes->run(new Intent(TreesController::user($request), 'Said that '.implode(' and ', $names).' stand for one another'), static fn (): NameVariant => NameVariant::query()->create(['words' => $words]));
+        $row = $this->changes->run(
+            new Intent(TreesController::user($request), 'Said that '.implode(' and ', $names).' stand for one another'),
+            static fn (): NameVariant => NameVariant::query()->create(['words' => $words]));
 
         return response()->json(new CreatedResource($row->id));
     }
@@ -53,7 +61,8 @@ final readonly class NameVariantsController
     public function destroy(Request $request, string $tree, string $nameVariant): Response
     {
         $row = NameVariant::query()->findOrFail($nameVariant);
-        $this->changes->run(new Intent(TreesController::user($request), "Removed that {$row->words} stand for one another"), static fn (Change $change) => $change->deleteWhole($row), $row);
+        $this->changes->run(new Intent(TreesController::user($request), "Removed that {$row->words} stand for one another"),
+            static fn (Change $change) => $change->deleteWhole($row), $row);
 
         return response()->noContent();
     }

@@ -29,6 +29,8 @@ final readonly class NearestController
             default => abort(404),
         };
 
-        return response()->json(new NearestList(array_map(static fn (string $id, string $name): NearName => new NearName($id, $name), array_keys($names), $names)));
+        return response()
+            ->json(new NearestList(
+                array_map(static fn (string $id, string $name): NearName => new NearName($id, $name), array_keys($names), $names)));
     }
 }

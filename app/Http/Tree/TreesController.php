@@ -39,8 +39,13 @@ use NorthBough\Core\Naming\Custom\NamingCustoms;
 
 final readonly class TreesController
 {
-    public function __construct(private CurrentTree $current, private ChangeSets $changes, private SourceDates $dates, private LivingPeople $living, private CentralPerson $centre)
-    {
+    public function __construct(
+        private CurrentTree $current,
+        private ChangeSets $changes,
+        private SourceDates $dates,
+        private LivingPeople $living,
+        private CentralPerson $centre,
+    ) {
     }
 
     #[Get('/trees', 'trees', TreeList::class)]
@@ -50,11 +55,13 @@ final readonly class TreesController
         $roles = DB::table('members')->where('user_id', $user->id)->pluck('role', 'tree_id');
         $trees = Tree::query()->whereIn('id', $roles->keys())->orderBy('name')->get();
         $changed = DB::table('trees')->whereIn('trees.id', $roles->keys())
-            ->join('change_sets', static fn ($join) => $join->on('change_sets.tree_id', 'trees.id')->on('change_sets.seq', 'trees.last_change'))
+            ->join('change_sets', static fn ($join) => $join->on('change_sets.tree_id', 'trees.id')
+                ->on('change_sets.seq', 'trees.last_change'))
             ->pluck('change_sets.made_at', 'trees.id');
 
         return response()->json(new TreeList(array_values($trees->map(
-            static fn (Tree $tree): TreeLine => new TreeLine($tree->id, $tree->name, (string) $roles[$tree->id], $tree->people_count, (string) ($changed[$tree->id] ?? '')),
+            static fn (Tree $tree): TreeLine => new TreeLine($tree->id, $tree->name, (string) $roles[$tree->id], $tree->people_count,
+                (string) ($changed[$tree->id] ?? '')),
         )->all())));
     }
 
@@ -77,7 +84,8 @@ final readonly class TreesController
         $centres = $this->living->forReader()->lives(array_values(array_filter([$tree->centre_person_id, $own])));
         $name = static fn (?string $id): string => ($centres[$id ?? ''] ?? null)?->name()->shown() ?? '';
 
-        return response()->json(self::resource($tree, $tree->roleOf(self::user($request)), $name($tree->centre_person_id), $own, $name($own)));
+        return response()
+            ->json(self::resource($tree, $tree->roleOf(self::user($request)), $name($tree->centre_person_id), $own, $name($own)));
     }
 
     /** What pages ask again and again: whether anything changed since. */
@@ -100,8 +108,10 @@ final readonly class TreesController
         if ($input->centrePersonId !== null) {
             $tree->centre_person_id = Person::query()->findOrFail($input->centrePersonId)->id;
         }
-        $rule = array_filter(['dead_years_after_birth' => $input->deadYearsAfterBirth, 'dead_years_after_adult_event' => $input->deadYearsAfterAdultEvent, 'readers_see_living' => $input->readersSeeLiving,
-            'surname_custom' => $input->surnameCustom, 'married_custom' => $input->marriedCustom],
+        $rule = array_filter(
+            ['dead_years_after_birth' => $input->deadYearsAfterBirth, 'dead_years_after_adult_event' => $input->deadYearsAfterAdultEvent,
+                'readers_see_living' => $input->readersSeeLiving,
+                'surname_custom' => $input->surnameCustom, 'married_custom' => $input->marriedCustom],
             static fn (int|bool|string|null $value): bool => $value !== null);
         $tree->forceFill($rule)->save();
         if (array_intersect_key($rule, ['dead_years_after_birth' => 1, 'dead_years_after_adult_event' => 1]) !== []) {
@@ -144,11 +154,18 @@ final readonly class TreesController
         return $user instanceof User ? $user : throw new Refusal('Sign in first.', 401);
     }
 
-    private static function resource(Tree $tree, string $role, string $centreName = '', ?string $own = null, string $ownName = ''): TreeResource
-    {
-        return new TreeResource($tree->id, $tree->name, $role, $tree->people_count, $tree->busy_with ?? '', $tree->centre_person_id, $centreName, $own, $ownName,
+    private static function resource(
+        Tree $tree,
+        string $role,
+        string $centreName = '',
+        ?string $own = null,
+        string $ownName = '',
+    ): TreeResource {
+        return new TreeResource($tree->id, $tree->name, $role, $tree->people_count, $tree->busy_with ?? '', $tree->centre_person_id,
+            $centreName, $own, $ownName,
             $tree->dead_years_after_birth, $tree->dead_years_after_adult_event, $tree->readers_see_living,
             DatingSettingResource::of($tree->reckoning), $tree->surname_custom, $tree->married_custom,
-            array_map(static fn (NamingCustom $custom): NamingCustomResource => new NamingCustomResource($custom->code(), $custom->word()), NamingCustoms::all()));
+            array_map(static fn (NamingCustom $custom): NamingCustomResource => new NamingCustomResource($custom->code(), $custom->word()),
+                NamingCustoms::all()));
     }
 }

@@ -37,7 +37,8 @@ final readonly class WorldEventsController
         $rows = WorldEvent::query()->orderByRaw('date_begin_lo NULLS LAST')->orderBy('id')->get();
 
         return response()->json(new WorldEventList(array_values($rows->map(
-            static fn (WorldEvent $row): WorldEventResource => new WorldEventResource($row->id, $row->words, $row->date->shown, $row->place_typed))->all())));
+            static fn (WorldEvent $row): WorldEventResource => new WorldEventResource($row->id, $row->words, $row->date->shown,
+                $row->place_typed))->all())));
     }
 
     #[Post('/trees/{tree}/world-events', 'tellWorldEvent', CreatedResource::class, WorldEventInput::class)]
@@ -49,7 +50,8 @@ final readonly class WorldEventsController
             throw new Refusal("No day was understood in “{$input->date}”: without one it stands beside nobody's life.");
         }
         $row = $this->changes->run(new Intent(TreesController::user($request), "Added what happened around them: {$input->words}"),
-            static fn (): WorldEvent => WorldEvent::query()->create(['words' => trim($input->words), 'date' => $date, 'place_typed' => trim($input->place)]));
+            static fn (): WorldEvent => WorldEvent::query()
+                ->create(['words' => trim($input->words), 'date' => $date, 'place_typed' => trim($input->place)]));
 
         return response()->json(new CreatedResource($row->id));
     }
@@ -58,7 +60,8 @@ final readonly class WorldEventsController
     public function destroy(Request $request, string $tree, string $worldEvent): Response
     {
         $row = WorldEvent::query()->findOrFail($worldEvent);
-        $this->changes->run(new Intent(TreesController::user($request), "Deleted what happened: {$row->words}"), static fn (Change $change) => $change->deleteWhole($row), $row);
+        $this->changes->run(new Intent(TreesController::user($request), "Deleted what happened: {$row->words}"),
+            static fn (Change $change) => $change->deleteWhole($row), $row);
 
         return response()->noContent();
     }

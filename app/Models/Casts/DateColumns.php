@@ -48,7 +48,8 @@ final class DateColumns implements CastsAttributes
         }
 
         return GenDate::restore(
-            $row['date_typed'] ?? '', DateKind::from($row['date_kind'] ?? 'phrase'), Precision::from($row['date_precision'] ?? 'none'), $readings,
+            $row['date_typed'] ?? '', DateKind::from($row['date_kind'] ?? 'phrase'), Precision::from($row['date_precision'] ?? 'none'),
+            $readings,
             $row['date_normal'] ?? '', $row['date_shown'] ?? '', $row['date_calendar'] ?? 'GREGORIAN', $row['date_problem'] ?? '',
         );
     }

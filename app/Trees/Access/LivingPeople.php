@@ -45,10 +45,12 @@ final readonly class LivingPeople
     public function names(): LivingNames
     {
         $names = DB::table('names')
-            ->join('person_lines', static fn ($join) => $join->on('person_lines.tree_id', 'names.tree_id')->on('person_lines.person_id', 'names.person_id'))
+            ->join('person_lines', static fn ($join) => $join->on('person_lines.tree_id', 'names.tree_id')
+                ->on('person_lines.person_id', 'names.person_id'))
             ->where('names.tree_id', $this->current->id());
 
-        return new LivingNames(self::onlyLiving($names)->get(['names.given', 'names.surname'])->map(static fn ($row): array => [$row->given, $row->surname])->all());
+        return new LivingNames(self::onlyLiving($names)->get(['names.given', 'names.surname'])
+            ->map(static fn ($row): array => [$row->given, $row->surname])->all());
     }
 
     /** Narrows lines of the index to those whom this reader may see. */
@@ -60,7 +62,8 @@ final readonly class LivingPeople
     /** Narrows facts to those that nobody asked to withhold from this reader; joined as events, which may be none. */
     public function visibleFacts(Builder $facts): Builder
     {
-        return $this->current->seesLiving() ? $facts : $this->visible($facts)->whereRaw("coalesce(events.restriction, '') !~ 'confidential|privacy'");
+        return $this->current->seesLiving() ? $facts : $this->visible($facts)
+            ->whereRaw("coalesce(events.restriction, '') !~ 'confidential|privacy'");
     }
 
     /** The tree as whoever asks may see it. */
@@ -92,7 +95,8 @@ final readonly class LivingPeople
 
     public static function onlyLiving(Builder $lines): Builder
     {
-        return $lines->where(static fn (Builder $query) => $query->whereNull('person_lines.dead_from')->orWhere('person_lines.dead_from', '>', self::today()));
+        return $lines->where(static fn (Builder $query) => $query->whereNull('person_lines.dead_from')
+            ->orWhere('person_lines.dead_from', '>', self::today()));
     }
 
     /** @return int Julian Day Number */

@@ -50,7 +50,8 @@ final readonly class OpenRecords
         $latest = $date->span()?->latest;
         $now = Carbon::now();
 
-        return $latest !== null && $latest < Calendars::gregorian()->toDay($now->year - $this->current->get()->dead_years_after_birth, $now->month, min(28, $now->day));
+        return $latest !== null && $latest < Calendars::gregorian()
+            ->toDay($now->year - $this->current->get()->dead_years_after_birth, $now->month, min(28, $now->day));
     }
 
     public function isPictureOpen(Media $media): bool
@@ -72,10 +73,14 @@ final readonly class OpenRecords
         }
         $links = MediaLink::query()->whereIn('media_id', $media->pluck('id'))->get();
         $records = Record::query()->whereIn('id', $links->pluck('record_id')->filter()->unique())->get()->keyBy('id');
-        $events = Event::query()->whereIn('id', $links->pluck('event_id')->filter()->unique())->get(['id', 'tree_id', 'person_id', 'union_id'])->keyBy('id');
-        $partners = UnionPartner::query()->whereIn('union_id', $events->pluck('union_id')->filter())->get(['id', 'tree_id', 'union_id', 'person_id'])->groupBy('union_id');
-        $regions = Region::query()->whereIn('media_id', $media->pluck('id'))->whereNotNull('person_id')->get(['id', 'tree_id', 'media_id', 'person_id']);
-        $people = [...$links->pluck('person_id'), ...$events->pluck('person_id'), ...$partners->flatten()->pluck('person_id'), ...$regions->pluck('person_id')];
+        $events = Event::query()->whereIn('id', $links->pluck('event_id')->filter()->unique())
+            ->get(['id', 'tree_id', 'person_id', 'union_id'])->keyBy('id');
+        $partners = UnionPartner::query()->whereIn('union_id', $events->pluck('union_id')->filter())
+            ->get(['id', 'tree_id', 'union_id', 'person_id'])->groupBy('union_id');
+        $regions = Region::query()->whereIn('media_id', $media->pluck('id'))->whereNotNull('person_id')
+            ->get(['id', 'tree_id', 'media_id', 'person_id']);
+        $people = [...$links->pluck('person_id'), ...$events->pluck('person_id'), ...$partners->flatten()->pluck('person_id'),
+            ...$regions->pluck('person_id')];
         $living = array_fill_keys($this->living->among(array_values(array_unique(array_filter($people)))), true);
         $isClosed = function (MediaLink $link) use ($records, $events, $partners, $living): bool {
             $event = $events->get($link->event_id);
@@ -87,9 +92,11 @@ final readonly class OpenRecords
                 default => $link->person_id === null && $link->event_id === null && $link->place_id === null,
             } || array_intersect_key($living, array_flip(array_filter($on))) !== [];
         };
-        $closed = $links->filter($isClosed)->pluck('media_id')->merge($regions->filter(static fn (Region $region): bool => isset($living[$region->person_id]))->pluck('media_id'))->flip();
+        $closed = $links->filter($isClosed)->pluck('media_id')
+            ->merge($regions->filter(static fn (Region $region): bool => isset($living[$region->person_id]))->pluck('media_id'))->flip();
         $linked = $links->pluck('media_id')->flip();
 
-        return $media->filter(static fn (Media $file): bool => $linked->has($file->id) && ! $closed->has($file->id) && ! Restriction::fromStandard($file->restriction)->withholds());
+        return $media->filter(static fn (Media $file): bool => $linked->has($file->id) && ! $closed->has($file->id)
+            && ! Restriction::fromStandard($file->restriction)->withholds());
     }
 }

@@ -53,7 +53,8 @@ final readonly class Cases
             Person::query()->findOrFail($id);
         }
         if ($lineId !== null) {
-            RollLine::query()->where('id', $lineId)->first() ?? throw new Refusal('That line is not kept yet: keep the roll, then ask who it is.', 409);
+            RollLine::query()->where('id', $lineId)
+                ->first() ?? throw new Refusal('That line is not kept yet: keep the roll, then ask who it is.', 409);
         }
         $question = Question::query()->create([
             'kind' => in_array($aspect, ['same', 'line'], true) ? 'identity' : 'kinship', 'aspect' => $aspect,
@@ -123,12 +124,15 @@ final readonly class Cases
             $this->place($question, $one, $isChosen, $chosen === null ? CaseState::Unresolved : $state);
         }
         if ($question->kind === 'kinship') {
-            $this->settleParents($question, array_values(array_filter($alternatives->pluck('person_id')->all())), (string) $chosen?->person_id, $chosen === null ? CaseState::Unresolved : $state);
+            $this->settleParents($question, array_values(array_filter($alternatives->pluck('person_id')->all())),
+                (string) $chosen?->person_id, $chosen === null ? CaseState::Unresolved : $state);
         }
         foreach (Point::query()->where('question_id', $question->id)->whereNotNull('claim_id')->pluck('claim_id')->unique() as $claimId) {
             RestsOn::query()->create(['deciding_question_id' => $question->id, 'claim_id' => $claimId]);
         }
-        $question->fill(['state' => $state->value, 'decision' => $chosen === null ? '' : $this->called($chosen), 'reason' => trim($reason), 'reopened_by' => ''])->save();
+        $question->fill(
+            ['state' => $state->value, 'decision' => $chosen === null ? '' : $this->called($chosen), 'reason' => trim($reason),
+                'reopened_by' => ''])->save();
         ConflictCase::followCase($question, $state);
     }
 
@@ -140,7 +144,8 @@ final readonly class Cases
         if ($question->roll_line_id !== null) {
             $to = $isChosen ? $state->placing() : $state->placingOfOthers();
             if ($to === PlacingState::Placed) {
-                foreach (Placing::query()->where('roll_line_id', $question->roll_line_id)->where('state', 'placed')->where('person_id', '<>', $alternative->person_id)->get() as $elsewhere) {
+                foreach (Placing::query()->where('roll_line_id', $question->roll_line_id)->where('state', 'placed')
+                    ->where('person_id', '<>', $alternative->person_id)->get() as $elsewhere) {
                     $elsewhere->fill(['state' => 'refused'])->save();
                 }
             }
@@ -166,7 +171,8 @@ final readonly class Cases
 
     private function tie(string $childId, string $parentId): ?Parentage
     {
-        return Parentage::query()->where('person_id', $parentId)->whereIn('parent_set_id', ParentSet::query()->where('child_id', $childId)->select('id'))->first();
+        return Parentage::query()->where('person_id', $parentId)
+            ->whereIn('parent_set_id', ParentSet::query()->where('child_id', $childId)->select('id'))->first();
     }
 
     /** The line may be that person; nothing where the case is about no line. */
@@ -177,11 +183,14 @@ final readonly class Cases
         }
 
         return Placing::query()->where('roll_line_id', $question->roll_line_id)->where('person_id', $personId)->first()
-            ?? Placing::query()->create(['roll_line_id' => $question->roll_line_id, 'person_id' => $personId, 'state' => 'alternative', 'entered_for' => $personId]);
+            ?? Placing::query()
+                ->create(['roll_line_id' => $question->roll_line_id, 'person_id' => $personId, 'state' => 'alternative',
+                    'entered_for' => $personId]);
     }
 
     private function called(Alternative $alternative): string
     {
-        return $alternative->title !== '' ? $alternative->title : (string) Name::query()->where('person_id', $alternative->person_id)->orderBy('position')->first()?->personalName()->shown();
+        return $alternative->title !== '' ? $alternative->title : (string) Name::query()->where('person_id', $alternative->person_id)
+            ->orderBy('position')->first()?->personalName()->shown();
     }
 }

@@ -16,7 +16,8 @@ final class ConflictCase
 {
     public static function followCase(Question $case, CaseState $state): void
     {
-        $asked = Question::query()->where('kind', 'conflict')->where('person_id', $case->person_id)->where('aspect', $case->aspect)->first();
+        $asked = Question::query()->where('kind', 'conflict')->where('person_id', $case->person_id)->where('aspect', $case->aspect)
+            ->first();
         if ($case->kind !== 'kinship' || $asked === null) {
             return;
         }

@@ -32,13 +32,17 @@ final class AffectedPeople
     /** @var array<string, true> ids of the rows themselves */
     private array $rows = [];
 
-    /** @var array<string, list<string>> sources and records of which claims take their classes, and were said to be of another class or kind; by table */
+    /**
+     * @var array<string, list<string>> sources and records of which claims take their classes, and were said to be of
+     *     another class or kind; by table
+     */
     private array $reclassed = ['records' => [], 'sources' => []];
 
     /** Notes what of a row that is about to be changed changes the classes of its claims. */
     public function affectsClassification(TreeModel $row): void
     {
-        if (($row instanceof Record && $row->isDirty(['source_class', 'kind', 'record_kind_id'])) || ($row instanceof Source && $row->isDirty(['kind', 'source_kind_id']))) {
+        if (($row instanceof Record && $row->isDirty(['source_class', 'kind', 'record_kind_id']))
+            || ($row instanceof Source && $row->isDirty(['kind', 'source_kind_id']))) {
             $this->reclassed[$row->getTable()][] = $row->id;
         }
     }

@@ -22,7 +22,8 @@ final class ChangeDates
     private const RECORDS = ['people', 'unions', 'sources', 'repositories'];
 
     private const OWNERS = [
-        'person_id' => 'people', 'child_id' => 'people', 'union_id' => 'unions', 'source_id' => 'sources', 'repository_id' => 'repositories',
+        'person_id' => 'people', 'child_id' => 'people', 'union_id' => 'unions', 'source_id' => 'sources',
+        'repository_id' => 'repositories',
     ];
 
     /** What hangs on something that is no record itself. */
@@ -68,7 +69,8 @@ final class ChangeDates
         $before = [];
         foreach ($this->touched as $table => $ids) {
             $rows = DB::select(
-                "UPDATE {$table} AS now SET changed_at = ? FROM (SELECT id, changed_at FROM {$table} WHERE tree_id = ? AND id = ANY(?::uuid[]) FOR UPDATE) AS before
+                "UPDATE {$table} AS now SET changed_at = ? FROM (SELECT id, changed_at FROM {$table} WHERE tree_id = ?
+                    AND id = ANY(?::uuid[]) FOR UPDATE) AS before
                  WHERE now.tree_id = ? AND now.id = before.id RETURNING now.id, before.changed_at",
                 [$now, $treeId, '{'.implode(',', array_keys($ids)).'}', $treeId],
             );

@@ -16,8 +16,13 @@ use Illuminate\Support\Str;
 /** The one way to write into a tree: a transaction that is journalled with who, how and why, and done whole or not at all. */
 final readonly class ChangeSets
 {
-    public function __construct(private CurrentTree $current, private OpenChange $open, private ChangeSteps $steps, private DerivedTables $derived, private Recalculation $recalculation)
-    {
+    public function __construct(
+        private CurrentTree $current,
+        private OpenChange $open,
+        private ChangeSteps $steps,
+        private DerivedTables $derived,
+        private Recalculation $recalculation,
+    ) {
     }
 
     /**

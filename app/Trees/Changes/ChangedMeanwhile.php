@@ -12,11 +12,14 @@ use Illuminate\Support\Str;
 final class ChangedMeanwhile extends Refusal
 {
     /** What fields are called on the page where it is not their own name; the others are called by it. */
-    private const WORDS = ['date' => 'When', 'place' => 'Where', 'value' => 'What it says', 'typeWords' => 'Kind', 'denied' => 'It did not happen',
-        'text' => 'The note', 'name' => 'Name', 'inside_id' => 'Lies in', 'said_dead_why' => 'Why they are dead', 'restriction' => 'Restriction', 'is_research' => 'For research only'];
+    private const WORDS = ['date' => 'When', 'place' => 'Where', 'value' => 'What it says', 'typeWords' => 'Kind',
+        'denied' => 'It did not happen',
+        'text' => 'The note', 'name' => 'Name', 'inside_id' => 'Lies in', 'said_dead_why' => 'Why they are dead',
+        'restriction' => 'Restriction', 'is_research' => 'For research only'];
 
     /** Columns in which a field is kept where they are called otherwise. */
-    private const COLUMNS = ['date' => 'date_typed', 'place' => 'place_typed', 'placeId' => 'place_id', 'typeWords' => 'type_words', 'callNumber' => 'call_number'];
+    private const COLUMNS = ['date' => 'date_typed', 'place' => 'place_typed', 'placeId' => 'place_id', 'typeWords' => 'type_words',
+        'callNumber' => 'call_number'];
 
     /** Fields that say nothing by themselves. */
     private const UNTOLD = ['kind', 'search', 'version', 'placeId'];
@@ -45,7 +48,8 @@ final class ChangedMeanwhile extends Refusal
         foreach (array_diff_key($yours, array_flip(self::UNTOLD)) as $field => $mine) {
             $other = $theirs[self::COLUMNS[$field] ?? $field] ?? '';
             if (is_scalar($mine) && is_scalar($other) && (string) $mine !== (string) $other) {
-                $sides[] = ['field' => self::WORDS[$field] ?? Str::of($field)->snake(' ')->replace('_', ' ')->ucfirst()->toString(), 'yours' => self::worded($mine), 'theirs' => self::worded($other)];
+                $sides[] = ['field' => self::WORDS[$field] ?? Str::of($field)->snake(' ')->replace('_', ' ')->ucfirst()->toString(),
+                    'yours' => self::worded($mine), 'theirs' => self::worded($other)];
             }
         }
 

@@ -12,7 +12,9 @@ final class JournalEntries
 {
     public static function of(string $treeId): Builder
     {
-        return DB::table('journal')->join('change_sets', static fn ($join) => $join->on('change_sets.tree_id', 'journal.tree_id')->on('change_sets.id', 'journal.change_set_id'))
+        return DB::table('journal')
+            ->join('change_sets', static fn ($join) => $join->on('change_sets.tree_id', 'journal.tree_id')
+                ->on('change_sets.id', 'journal.change_set_id'))
             ->where('journal.tree_id', $treeId);
     }
 }

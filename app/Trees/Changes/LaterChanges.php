@@ -40,14 +40,18 @@ final readonly class LaterChanges
             $left += array_intersect_key(json_decode($before, true, flags: JSON_THROW_ON_ERROR), $now);
         }
 
-        return array_keys(array_filter($left, static fn (mixed $value, string $field): bool => ! self::isSame($value, $now[$field]), ARRAY_FILTER_USE_BOTH));
+        return array_keys(
+            array_filter($left, static fn (mixed $value, string $field): bool => ! self::isSame($value, $now[$field]),
+                ARRAY_FILTER_USE_BOTH));
     }
 
     /** @return list<string> what later entries of the same row replaced, the earliest first */
     private function later(stdClass $entry): array
     {
-        return array_values(JournalEntries::of($this->current->id())->where('journal.row_id', $entry->row_id)->whereNotNull('journal.before')
-            ->whereRaw('(change_sets.seq, journal.seq) > ((SELECT seq FROM change_sets WHERE tree_id = ? AND id = ?), ?)', [$this->current->id(), $entry->change_set_id, $entry->seq])
+        return array_values(JournalEntries::of($this->current->id())->where('journal.row_id', $entry->row_id)
+            ->whereNotNull('journal.before')
+            ->whereRaw('(change_sets.seq, journal.seq) > ((SELECT seq FROM change_sets WHERE tree_id = ? AND id = ?), ?)',
+                [$this->current->id(), $entry->change_set_id, $entry->seq])
             ->orderBy('change_sets.seq')->orderBy('journal.seq')->pluck('journal.before')->all());
     }
 

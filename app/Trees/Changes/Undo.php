@@ -54,7 +54,8 @@ final readonly class Undo
         try {
             $this->changes->run(new Intent($user, $summary, '', $how, $kind, $changeSetId), function (Change $change) use ($set): void {
                 $this->claim($set, $change);
-                $entries = DB::table('journal')->where('tree_id', $this->current->id())->where('change_set_id', $set->id)->orderByDesc('seq')->get();
+                $entries = DB::table('journal')->where('tree_id', $this->current->id())->where('change_set_id', $set->id)
+                    ->orderByDesc('seq')->get();
                 foreach ($entries as $entry) {
                     match ($entry->op) {
                         'insert' => $this->takeOut($change, $entry),
@@ -75,7 +76,8 @@ final readonly class Undo
     /** One conditional update, so that of two who undo the same at once only one does. */
     private function claim(stdClass $set, Change $change): void
     {
-        $claimed = DB::table('change_sets')->where('tree_id', $this->current->id())->where('id', $set->id)->whereNull('undone_by')->update(['undone_by' => $change->id]);
+        $claimed = DB::table('change_sets')->where('tree_id', $this->current->id())->where('id', $set->id)->whereNull('undone_by')
+            ->update(['undone_by' => $change->id]);
         if ($claimed === 0) {
             throw CannotUndo::already((string) $set->summary);
         }
@@ -117,7 +119,8 @@ final readonly class Undo
     /** A record that was changed again since keeps its later date; one that went with the set has none. */
     private function restoreDate(Change $change, stdClass $entry, ?string $date): void
     {
-        $row = DB::table($entry->table_name)->where('tree_id', $this->current->id())->where('id', $entry->row_id)->first([ChangeDates::COLUMN]);
+        $row = DB::table($entry->table_name)->where('tree_id', $this->current->id())->where('id', $entry->row_id)
+            ->first([ChangeDates::COLUMN]);
         if ($row !== null && $this->since->changed($entry, get_object_vars($row)) === []) {
             $change->restoreDate($entry->table_name, $entry->row_id, $date);
         }

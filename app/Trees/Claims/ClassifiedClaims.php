@@ -56,7 +56,8 @@ final readonly class ClassifiedClaims
             $record = $records[$claim->record_id] ?? throw new \LogicException('A claim has no record.');
             $source = $sources[$record->source_id] ?? throw new \LogicException('A record has no source.');
             $fact = $facts[$claim->event_id ?? ''] ?? null;
-            $classed[$claim->id] = $this->one((object) $claim->getAttributes(), (object) $record->getAttributes(), (object) $source->getAttributes(),
+            $classed[$claim->id] = $this->one((object) $claim->getAttributes(), (object) $record->getAttributes(),
+                (object) $source->getAttributes(),
                 $fact === null ? null : self::statedDate($claim, $fact), $claim->aspect !== '' ? $claim->aspect : (string) $fact?->kind);
         }
 
@@ -75,11 +76,14 @@ final readonly class ClassifiedClaims
 
         return new ClassifiedClaim(
             $claim->id, $claim->record_id,
-            ProposedClassification::source(SourceClass::from($record->source_class), $this->sourceKinds->of($source->kind, $source->source_kind_id)),
-            $value !== Information::Unstated ? $value : ProposedClassification::information($this->kinds->named($record->kind, $record->record_kind_id), $aspect),
+            ProposedClassification::source(SourceClass::from($record->source_class),
+                $this->sourceKinds->of($source->kind, $source->source_kind_id)),
+            $value !== Information::Unstated ? $value
+                : ProposedClassification::information($this->kinds->named($record->kind, $record->record_kind_id), $aspect),
             $genDate !== null && Contemporaneity::of(DateColumns::restore((array) $record), $genDate),
             informant: $claim->informant, isRead: ! $claim->taken_over, derivedFrom: $claim->leans_on_id ?? '', saidOrigin: $claim->origin,
-            saidWeight: $claim->weight_said === '' ? null : WeightGrade::from($claim->weight_said), why: $claim->weight_why, withdrawn: $claim->withdrawn,
+            saidWeight: $claim->weight_said === '' ? null : WeightGrade::from($claim->weight_said), why: $claim->weight_why,
+            withdrawn: $claim->withdrawn,
             directness: ProposedClassification::directness(Directness::from($claim->evidence)), informantTie: $claim->informant_tie,
         );
     }

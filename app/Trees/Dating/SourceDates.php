@@ -59,20 +59,22 @@ final readonly class SourceDates
     {
         $changed = 0;
         $conventions = [];
-        $facts->where('ordinal', '<', 0)->where('date_typed', '!=', '')->chunkById(self::AT_ONCE, function ($events) use (&$changed, &$conventions): void {
-            $standing = $this->standing(array_values($events->pluck('place_typed')->unique()->all()));
-            $sources = $this->sources(array_values($events->pluck('id')->all()));
-            foreach ($events as $event) {
-                $placeId = $event->place_id ?? $standing[$event->place_typed] ?? null;
-                $convention = $conventions[$placeId ?? ''] ??= $this->gazetteers->datingConvention($placeId);
-                $date = GenDate::parse($event->date_typed, isset($sources[$event->id]) ? $sources[$event->id]->over($convention) : $convention);
-                // Assigning an equal date would count as a change.
-                if ($date != $event->date) {
-                    $event->fill(['date' => $date])->save();
-                    $changed++;
+        $facts->where('ordinal', '<', 0)->where('date_typed', '!=', '')
+            ->chunkById(self::AT_ONCE, function ($events) use (&$changed, &$conventions): void {
+                $standing = $this->standing(array_values($events->pluck('place_typed')->unique()->all()));
+                $sources = $this->sources(array_values($events->pluck('id')->all()));
+                foreach ($events as $event) {
+                    $placeId = $event->place_id ?? $standing[$event->place_typed] ?? null;
+                    $convention = $conventions[$placeId ?? ''] ??= $this->gazetteers->datingConvention($placeId);
+                    $date = GenDate::parse($event->date_typed,
+                        isset($sources[$event->id]) ? $sources[$event->id]->over($convention) : $convention);
+                    // Assigning an equal date would count as a change.
+                    if ($date != $event->date) {
+                        $event->fill(['date' => $date])->save();
+                        $changed++;
+                    }
                 }
-            }
-        });
+            });
 
         return $changed;
     }
@@ -81,17 +83,19 @@ final readonly class SourceDates
     public function readAgainOf(Record $record): void
     {
         if (Source::query()->findOrFail($record->source_id)->reckoning !== null) {
-            $this->readAgain(Event::query()->whereIn('id', static fn (QueryBuilder $query) => $query->select('claims.event_id')->from('claims')
-                ->where('claims.tree_id', $record->tree_id)->where('claims.record_id', $record->id)->whereNotNull('claims.event_id')));
+            $this->readAgain(Event::query()
+                ->whereIn('id', static fn (QueryBuilder $query) => $query->select('claims.event_id')->from('claims')
+                    ->where('claims.tree_id', $record->tree_id)->where('claims.record_id', $record->id)->whereNotNull('claims.event_id')));
         }
     }
 
     /** Reads again whatever a source is cited for, after something was said of how it writes its dates. */
     public function readAgainFrom(Source $source): int
     {
-        return $this->readAgain(Event::query()->whereIn('id', static fn (QueryBuilder $query) => $query->select('claims.event_id')->from('claims')
-            ->join('records', static fn ($join) => $join->on('records.tree_id', 'claims.tree_id')->on('records.id', 'claims.record_id'))
-            ->where('claims.tree_id', $source->tree_id)->where('records.source_id', $source->id)->whereNotNull('claims.event_id')));
+        return $this->readAgain(Event::query()
+            ->whereIn('id', static fn (QueryBuilder $query) => $query->select('claims.event_id')->from('claims')
+                ->join('records', static fn ($join) => $join->on('records.tree_id', 'claims.tree_id')->on('records.id', 'claims.record_id'))
+                ->where('claims.tree_id', $source->tree_id)->where('records.source_id', $source->id)->whereNotNull('claims.event_id')));
     }
 
     /**
@@ -100,7 +104,8 @@ final readonly class SourceDates
      */
     private function standing(array $typed): array
     {
-        return DB::table('place_wordings')->where('tree_id', $this->current->id())->whereIn('typed', $typed)->pluck('place_id', 'typed')->all();
+        return DB::table('place_wordings')->where('tree_id', $this->current->id())->whereIn('typed', $typed)->pluck('place_id', 'typed')
+            ->all();
     }
 
     /**

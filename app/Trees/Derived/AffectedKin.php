@@ -32,7 +32,8 @@ final class AffectedKin
     /** @return list<string> these, and those who were present at what was touched */
     public function withPresent(AffectedPeople $affected): array
     {
-        return $this->present[$affected] ??= array_values(array_unique([...$this->withPartners($affected), ...$this->presentAt($affected)]));
+        return $this->present[$affected] ??= array_values(
+            array_unique([...$this->withPartners($affected), ...$this->presentAt($affected)]));
     }
 
     /** @return list<string> */
@@ -40,11 +41,15 @@ final class AffectedKin
     {
         $present = [];
         if ($affected->hasAny('events')) {
-            $present = $this->rows('event_roles')->whereIn('event_id', $affected->rows())->whereNotNull('person_id')->pluck('person_id')->all();
+            $present = $this->rows('event_roles')->whereIn('event_id', $affected->rows())->whereNotNull('person_id')->pluck('person_id')
+                ->all();
         }
         if ($affected->hasAny('records', 'roll_lines')) {
-            $lines = $this->rows('roll_lines')->where(static fn (Builder $either) => $either->whereIn('record_id', $affected->rows())->orWhereIn('id', $affected->rows()))->select('id');
-            array_push($present, ...$this->rows('placings')->whereNotNull('person_id')->whereIn('roll_line_id', $lines)->pluck('person_id')->all());
+            $lines = $this->rows('roll_lines')
+                ->where(static fn (Builder $either) => $either->whereIn('record_id', $affected->rows())->orWhereIn('id', $affected->rows()))
+                ->select('id');
+            array_push($present, ...$this->rows('placings')->whereNotNull('person_id')->whereIn('roll_line_id', $lines)->pluck('person_id')
+                ->all());
         }
 
         return array_values(array_map(strval(...), $present));

@@ -25,23 +25,29 @@ final readonly class KinBirthDays
     public function around(array $personIds): array
     {
         $mothers = $this->birthTies()
-            ->join('person_lines AS mother', static fn ($join) => $join->on('mother.tree_id', 'parentages.tree_id')->on('mother.person_id', 'parentages.person_id'))
+            ->join('person_lines AS mother', static fn ($join) => $join->on('mother.tree_id', 'parentages.tree_id')
+                ->on('mother.person_id', 'parentages.person_id'))
             ->whereIn('parent_sets.child_id', $personIds)->where('mother.sex', 'F')->whereNotNull('mother.died_by')
             ->selectRaw("parent_sets.child_id AS whose, mother.died_by AS day, 'mother' AS who");
         $parents = $this->birthTies()
-            ->join('person_lines AS parent', static fn ($join) => $join->on('parent.tree_id', 'parentages.tree_id')->on('parent.person_id', 'parentages.person_id'))
+            ->join('person_lines AS parent', static fn ($join) => $join->on('parent.tree_id', 'parentages.tree_id')
+                ->on('parent.person_id', 'parentages.person_id'))
             ->whereIn('parent_sets.child_id', $personIds)->whereNotNull('parent.born_from')
             ->selectRaw("parent_sets.child_id AS whose, parent.born_from AS day, 'parent' AS who");
         $rows = $this->birthTies()
-            ->join('person_lines AS child', static fn ($join) => $join->on('child.tree_id', 'parent_sets.tree_id')->on('child.person_id', 'parent_sets.child_id'))
+            ->join('person_lines AS child', static fn ($join) => $join->on('child.tree_id', 'parent_sets.tree_id')
+                ->on('child.person_id', 'parent_sets.child_id'))
             ->whereIn('parentages.person_id', $personIds)->whereNotNull('child.born_by')
-            ->selectRaw("parentages.person_id AS whose, child.born_by AS day, 'child' AS who")->unionAll($mothers)->unionAll($parents)->get();
+            ->selectRaw("parentages.person_id AS whose, child.born_by AS day, 'child' AS who")->unionAll($mothers)->unionAll($parents)
+            ->get();
         $days = [];
         foreach ($rows as $row) {
             $days[$row->whose][$row->who][] = (int) $row->day;
         }
 
-        return array_map(static fn (array $of): KinBirthBounds => KinBirthBounds::of($of['child'] ?? [], $of['mother'] ?? [], $of['parent'] ?? []), $days);
+        return array_map(
+            static fn (array $of): KinBirthBounds => KinBirthBounds::of($of['child'] ?? [], $of['mother'] ?? [],
+                $of['parent'] ?? []), $days);
     }
 
     /**
@@ -89,8 +95,10 @@ final readonly class KinBirthDays
 
     private function birthTies(): Builder
     {
-        return DB::table('counted_parentages AS parentages')->where('parentages.tree_id', $this->current->id())->where('parentages.kind', 'birth')
+        return DB::table('counted_parentages AS parentages')->where('parentages.tree_id', $this->current->id())
+            ->where('parentages.kind', 'birth')
             ->where('parentages.standing', '<>', 'rival')
-            ->join('parent_sets', static fn ($join) => $join->on('parent_sets.tree_id', 'parentages.tree_id')->on('parent_sets.id', 'parentages.parent_set_id'));
+            ->join('parent_sets', static fn ($join) => $join->on('parent_sets.tree_id', 'parentages.tree_id')
+                ->on('parent_sets.id', 'parentages.parent_set_id'));
     }
 }

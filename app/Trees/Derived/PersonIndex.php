@@ -30,8 +30,13 @@ final readonly class PersonIndex implements DerivedData
     /** From so many on they are copied in. */
     private const ONE_BY_ONE = 20;
 
-    public function __construct(private CurrentTree $current, private DatabaseTree $tree, private KinBirthDays $kinDays, private EveryPerson $everybody, private AffectedKin $affected)
-    {
+    public function __construct(
+        private CurrentTree $current,
+        private DatabaseTree $tree,
+        private KinBirthDays $kinDays,
+        private EveryPerson $everybody,
+        private AffectedKin $affected,
+    ) {
     }
 
     public function affectedBy(AffectedPeople $affected): array
@@ -75,7 +80,8 @@ final readonly class PersonIndex implements DerivedData
     /** Counts the people of the tree, as after a bulk change; single ones are counted as they come and go. */
     public function recount(): void
     {
-        DB::table('trees')->where('id', $this->current->id())->update(['people_count' => DB::table('people')->where('tree_id', $this->current->id())->count()]);
+        DB::table('trees')->where('id', $this->current->id())
+            ->update(['people_count' => DB::table('people')->where('tree_id', $this->current->id())->count()]);
     }
 
     /**
@@ -84,13 +90,15 @@ final readonly class PersonIndex implements DerivedData
      */
     private function replace(array $ids, bool $evenUnmoved): array
     {
-        $before = DB::table('person_lines')->where('tree_id', $this->current->id())->whereIn('person_id', $ids)->get(['person_id', 'born_from', 'born_by', 'died_by', 'dead_from'])->keyBy('person_id');
+        $before = DB::table('person_lines')->where('tree_id', $this->current->id())->whereIn('person_id', $ids)
+            ->get(['person_id', 'born_from', 'born_by', 'died_by', 'dead_from'])->keyBy('person_id');
         $lines = $this->lines($ids, $this->kinDays->around($ids));
         $changed = [];
         $moved = [];
         foreach ($lines as $line) {
             $old = $before->get($line['person_id']);
-            $hasMoved = $old === null || [$old->born_from, $old->born_by, $old->died_by] !== [$line['born_from'], $line['born_by'], $line['died_by']];
+            $hasMoved = $old === null
+                || [$old->born_from, $old->born_by, $old->died_by] !== [$line['born_from'], $line['born_by'], $line['died_by']];
             $moved = $hasMoved ? [...$moved, (string) $line['person_id']] : $moved;
             if ($evenUnmoved || $hasMoved || $old->dead_from !== $line['dead_from']) {
                 $changed[] = $line;
@@ -125,13 +133,17 @@ final readonly class PersonIndex implements DerivedData
         $tree = $this->current->get();
         $rule = DeathYears::of($tree->dead_years_after_birth, $tree->dead_years_after_adult_event);
         $unionEvents = $this->tree->unionEvents($ids);
-        $saidDead = DB::table('people')->where('tree_id', $tree->id)->whereIn('id', $ids)->where('said_dead_why', '!=', '')->pluck('id')->flip();
-        $withheld = DB::table('people')->where('tree_id', $tree->id)->whereIn('id', $ids)->where('restriction', '!=', '')->pluck('restriction', 'id')->map(static fn (string $words): bool => Restriction::fromStandard($words)->withholds());
+        $saidDead = DB::table('people')->where('tree_id', $tree->id)->whereIn('id', $ids)->where('said_dead_why', '!=', '')->pluck('id')
+            ->flip();
+        $withheld = DB::table('people')->where('tree_id', $tree->id)->whereIn('id', $ids)->where('restriction', '!=', '')
+            ->pluck('restriction', 'id')->map(static fn (string $words): bool => Restriction::fromStandard($words)->withholds());
         $forms = $this->otherForms($ids);
         $lines = [];
         foreach ($this->tree->lives($ids) as $id => $person) {
-            $lifetime = LivingRule::of([...$person->events, ...$unionEvents[$id] ?? []], $kin[$id] ?? KinBirthBounds::none(), isset($saidDead[$id]), $rule);
-            $lines[] = [...$this->line($person, $forms[$id] ?? []), 'born_from' => $lifetime->bornFrom, 'born_by' => $lifetime->bornBy, 'died_by' => LivingRule::diedBy($person->events), 'dead_from' => ($withheld[$id] ?? false) ? null : $lifetime->deadFrom];
+            $lifetime = LivingRule::of([...$person->events, ...$unionEvents[$id] ?? []], $kin[$id] ?? KinBirthBounds::none(),
+                isset($saidDead[$id]), $rule);
+            $lines[] = [...$this->line($person, $forms[$id] ?? []), 'born_from' => $lifetime->bornFrom, 'born_by' => $lifetime->bornBy,
+                'died_by' => LivingRule::diedBy($person->events), 'dead_from' => ($withheld[$id] ?? false) ? null : $lifetime->deadFrom];
         }
 
         return $lines;
@@ -145,7 +157,8 @@ final readonly class PersonIndex implements DerivedData
      */
     private function otherForms(array $ids): array
     {
-        $rows = DB::table('kept')->join('names', static fn ($join) => $join->on('names.tree_id', 'kept.tree_id')->on('names.id', 'kept.name_id'))
+        $rows = DB::table('kept')
+            ->join('names', static fn ($join) => $join->on('names.tree_id', 'kept.tree_id')->on('names.id', 'kept.name_id'))
             ->where('kept.tree_id', $this->current->id())->whereIn('names.person_id', $ids)->where('names.standing', '<>', 'ruled out')
             ->whereRaw("kept.lines ~ '^0 (TRAN|ROMN|FONE) '")->orderBy('kept.id')->get(['names.person_id', 'kept.lines']);
         $forms = [];
@@ -165,10 +178,12 @@ final readonly class PersonIndex implements DerivedData
     {
         $name = $person->name();
         // The index is read by everybody: a fact that is to be withheld stands on the page alone.
-        $lean = new Person($person->id, $person->number, $person->sex, $person->names, array_values(array_filter($person->events, static fn (Event $event): bool => ! $event->isWithheld())));
+        $lean = new Person($person->id, $person->number, $person->sex, $person->names,
+            array_values(array_filter($person->events, static fn (Event $event): bool => ! $event->isWithheld())));
         $birth = $lean->vitals()->beginning();
         $death = $lean->vitals()->end();
-        $names = array_map(static fn (Name $n): string => $n->name->shown(), array_filter($person->names, static fn (Name $n): bool => $n->counts()));
+        $names = array_map(static fn (Name $n): string => $n->name->shown(),
+            array_filter($person->names, static fn (Name $n): bool => $n->counts()));
         $names = [...$names, ...$forms];
 
         return [

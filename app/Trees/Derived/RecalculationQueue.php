@@ -33,9 +33,12 @@ final readonly class RecalculationQueue implements Recalculation
 
             return;
         }
-        $personIds = array_values(array_unique(array_merge(...array_map(static fn (DerivedData $derived): array => $derived->affectedBy($affected), $this->derived->inQueue))));
+        $personIds = array_values(
+            array_unique(array_merge(
+                ...array_map(static fn (DerivedData $derived): array => $derived->affectedBy($affected), $this->derived->inQueue))));
         if ($personIds !== []) {
-            DB::insert('INSERT INTO people_due (tree_id, person_id) SELECT ?::uuid, unnest(?::uuid[])', [$locked->id, '{'.implode(',', $personIds).'}']);
+            DB::insert('INSERT INTO people_due (tree_id, person_id) SELECT ?::uuid, unnest(?::uuid[])',
+                [$locked->id, '{'.implode(',', $personIds).'}']);
             $this->ask($locked->id, $locked->due_asked_at);
         }
     }
@@ -64,7 +67,8 @@ final readonly class RecalculationQueue implements Recalculation
 
     private function some(): bool
     {
-        $due = DB::table('people_due')->where('tree_id', $this->current->id())->orderBy('id')->limit(self::AT_ONCE)->pluck('person_id', 'id');
+        $due = DB::table('people_due')->where('tree_id', $this->current->id())->orderBy('id')->limit(self::AT_ONCE)
+            ->pluck('person_id', 'id');
         if ($due->isEmpty()) {
             return false;
         }

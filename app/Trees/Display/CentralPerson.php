@@ -28,6 +28,7 @@ final readonly class CentralPerson
 
     public function choose(User $user, ?string $personId): void
     {
-        DB::table('members')->where('tree_id', $this->current->id())->where('user_id', $user->id)->update(['centre_person_id' => $personId]);
+        DB::table('members')->where('tree_id', $this->current->id())->where('user_id', $user->id)
+            ->update(['centre_person_id' => $personId]);
     }
 }

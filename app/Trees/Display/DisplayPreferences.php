@@ -26,7 +26,8 @@ final readonly class DisplayPreferences
     {
         $preferences = self::stored();
 
-        return new NameStyle(NameOrder::tryFrom($preferences['order'] ?? '') ?? NameOrder::GivenFirst, ($preferences['capitals'] ?? '') === 'yes', MarriedName::tryFrom($preferences['married'] ?? '') ?? MarriedName::Birth);
+        return new NameStyle(NameOrder::tryFrom($preferences['order'] ?? '') ?? NameOrder::GivenFirst,
+            ($preferences['capitals'] ?? '') === 'yes', MarriedName::tryFrom($preferences['married'] ?? '') ?? MarriedName::Birth);
     }
 
     public function dates(): DateStyle
@@ -41,7 +42,9 @@ final readonly class DisplayPreferences
 
     public function view(TreeView $tree): TreeView
     {
-        return $this->isUsual() ? $tree : new FormattedTree($tree, $this->names(), $this->dates(), MarriedCustom::tryFrom($this->current->get()->married_custom) ?? MarriedCustom::WifeTakesHusbands);
+        return $this->isUsual() ? $tree
+            : new FormattedTree($tree, $this->names(), $this->dates(),
+                MarriedCustom::tryFrom($this->current->get()->married_custom) ?? MarriedCustom::WifeTakesHusbands);
     }
 
     /** @return array<string, string> */

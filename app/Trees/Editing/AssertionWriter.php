@@ -82,7 +82,9 @@ final readonly class AssertionWriter
         }
         $claim = $this->claim($record, $assertionCheck->assertion, [], $taken, $isThere);
         if ($claim !== null && $parentage !== null) {
-            ClaimUse::query()->create(['claim_id' => $claim->id, 'parentage_id' => $parentage->id, 'evidence' => $assertionCheck->assertion->isIndirect() ? 'indirect' : 'direct']);
+            ClaimUse::query()
+                ->create(['claim_id' => $claim->id, 'parentage_id' => $parentage->id,
+                    'evidence' => $assertionCheck->assertion->isIndirect() ? 'indirect' : 'direct']);
         }
     }
 
@@ -90,8 +92,10 @@ final readonly class AssertionWriter
     {
         $assertion = $assertionCheck->assertion;
         $event = match ($assertionCheck->state) {
-            Agreement::New => $assertionCheck->factId === '' ? $this->add($assertion, $column, $ownerId, $taken) : $this->fill($assertion, $assertionCheck->factId),
-            Agreement::Contradicts => $assertionCheck->repeatsRuledOut ? Event::query()->where('id', $assertionCheck->factId)->firstOrFail() : $this->beside($assertion, $column, $ownerId, $taken),
+            Agreement::New => $assertionCheck->factId === '' ? $this->add($assertion, $column, $ownerId, $taken)
+                : $this->fill($assertion, $assertionCheck->factId),
+            Agreement::Contradicts => $assertionCheck->repeatsRuledOut ? Event::query()->where('id', $assertionCheck->factId)
+                ->firstOrFail() : $this->beside($assertion, $column, $ownerId, $taken),
             default => Event::query()->where('id', $assertionCheck->factId)->firstOrFail(),
         };
         $claim = $this->claim($record, $assertion, ['event_id' => $event->id], $taken, $assertionCheck->state !== Agreement::New);
@@ -115,7 +119,10 @@ final readonly class AssertionWriter
         return $event;
     }
 
-    /** What contradicts stands beside what is there, unweighed: it comes after it in hand order, and so does not lead until somebody rules. */
+    /**
+     * What contradicts stands beside what is there, unweighed: it comes after it in hand order, and so does not lead until
+     * somebody rules.
+     */
     private function beside(Assertion $assertion, string $column, string $ownerId, CommitSummary $taken): Event
     {
         $taken->rivals++;
@@ -126,7 +133,8 @@ final readonly class AssertionWriter
     private function fill(Assertion $assertion, string $factId): Event
     {
         $event = Event::query()->where('id', $factId)->firstOrFail();
-        $missing = ($event->date_typed === '' ? ['date' => $assertion->date->typed] : []) + ($event->place_typed === '' && $assertion->place !== '' ? ['place' => $assertion->place] : []);
+        $missing = ($event->date_typed === '' ? ['date' => $assertion->date->typed]
+            : []) + ($event->place_typed === '' && $assertion->place !== '' ? ['place' => $assertion->place] : []);
 
         return $this->facts->change($event, $event->version, ['kind' => $event->kind, ...$missing]);
     }
@@ -149,10 +157,14 @@ final readonly class AssertionWriter
         }
         $columns = [
             'roll_line_id' => $assertion->lineId, 'other_line_id' => $assertion->otherLineId === '' ? null : $assertion->otherLineId,
-            'aspect' => $aspect, 'reading' => $assertion->isDoubtful ? 'doubtful' : 'sure', 'taken_over' => false, 'evidence' => $assertion->isIndirect() ? 'indirect' : 'unstated',
-            'said' => array_filter(['rule' => $assertion->rule, 'working' => $assertion->working, 'date' => $assertion->date->typed, 'place' => $assertion->place, 'value' => $assertion->value]),
+            'aspect' => $aspect, 'reading' => $assertion->isDoubtful ? 'doubtful' : 'sure', 'taken_over' => false,
+            'evidence' => $assertion->isIndirect() ? 'indirect' : 'unstated',
+            'said' => array_filter(
+                ['rule' => $assertion->rule, 'working' => $assertion->working, 'date' => $assertion->date->typed,
+                    'place' => $assertion->place, 'value' => $assertion->value]),
         ];
-        $plain = $on === [] ? null : Claim::query()->where('record_id', $record->id)->whereNull('roll_line_id')->where($on)->orderBy('id')->first();
+        $plain = $on === [] ? null : Claim::query()->where('record_id', $record->id)->whereNull('roll_line_id')->where($on)->orderBy('id')
+            ->first();
         if ($plain !== null) {
             // The record was cited for this already, by somebody who had no roll: now it is read from its line.
             $plain->fill([...$columns, 'words' => $plain->words === '' ? $assertion->words : $plain->words])->save();
@@ -177,7 +189,8 @@ final readonly class AssertionWriter
 
     private function parentage(string $child, string $parent): ?Parentage
     {
-        return Parentage::query()->where('person_id', $parent)->whereIn('parent_set_id', ParentSet::query()->where('child_id', $child)->select('id'))->first();
+        return Parentage::query()->where('person_id', $parent)
+            ->whereIn('parent_set_id', ParentSet::query()->where('child_id', $child)->select('id'))->first();
     }
 
     /** @return array{kind: string, value: string, date: string, place: string} */

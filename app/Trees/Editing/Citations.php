@@ -25,13 +25,19 @@ final readonly class Citations
     {
     }
 
-    /** @param  array{title?: string, author?: string, publication?: string, callNumber?: string, repository?: string, kind?: string, fields?: array<string, string>, listName?: string}  $values */
+    /**
+     * @param array{title?: string, author?: string, publication?: string, callNumber?: string, repository?: string,
+     *     kind?: string, fields?: array<string, string>, listName?: string} $values
+     */
     public function describe(array $values): Source
     {
         return Source::query()->create($this->columns($values));
     }
 
-    /** @param  array{title?: string, author?: string, publication?: string, callNumber?: string, repository?: string, kind?: string, fields?: array<string, string>, listName?: string}  $values */
+    /**
+     * @param array{title?: string, author?: string, publication?: string, callNumber?: string, repository?: string,
+     *     kind?: string, fields?: array<string, string>, listName?: string} $values
+     */
     public function change(Source $source, array $values): void
     {
         $source->fill($this->columns($values))->save();
@@ -79,13 +85,16 @@ final readonly class Citations
     }
 
     /**
-     * @param  array{title?: string, author?: string, publication?: string, callNumber?: string, repository?: string, kind?: string, fields?: array<string, string>, listName?: string}  $values
+     * @param array{title?: string, author?: string, publication?: string, callNumber?: string, repository?: string, kind?: string,
+     *     fields?: array<string, string>, listName?: string} $values
      * @return array<string, mixed>
      */
     private function columns(array $values): array
     {
-        $kind = ($values['kind'] ?? '') === '' ? null : $this->kinds->named($values['kind']) ?? throw new Refusal('There is no such kind of source here.');
-        $fields = array_filter(array_map(PastedWords::clean(...), $values['fields'] ?? []), static fn (string $value): bool => $value !== '');
+        $kind = ($values['kind'] ?? '') === '' ? null
+            : $this->kinds->named($values['kind']) ?? throw new Refusal('There is no such kind of source here.');
+        $fields = array_filter(array_map(PastedWords::clean(...), $values['fields'] ?? []),
+            static fn (string $value): bool => $value !== '');
         $columns = [
             'title' => trim($values['title'] ?? ''),
             'author' => trim($values['author'] ?? ''),
@@ -95,10 +104,13 @@ final readonly class Citations
         $repository = trim($values['repository'] ?? '');
         if ($kind !== null) {
             // What the fields say to the standard is kept beside them: by it a source is found, sorted and written to a file.
-            $columns = ['title' => $kind->value('TITL', $fields), 'author' => $kind->value('AUTH', $fields), 'publication' => $kind->value('PUBL', $fields), 'call_number' => $kind->value('CALN', $fields)];
+            $columns = ['title' => $kind->value('TITL', $fields), 'author' => $kind->value('AUTH', $fields),
+                'publication' => $kind->value('PUBL', $fields), 'call_number' => $kind->value('CALN', $fields)];
             $repository = $kind->value('REPO', $fields);
             $columns['title'] = $columns['title'] !== '' ? $columns['title']
-                : rtrim(implode('', array_map(static fn (StyledWords $words): string => $words->text, NotePattern::parse($kind->short)->set($fields))), '.');
+                : rtrim(implode('',
+                    array_map(static fn (StyledWords $words): string => $words->text, NotePattern::parse($kind->short)
+                        ->set($fields))), '.');
         }
         if ($columns['title'] === '') {
             throw new Refusal('A source needs a title, its own or one that you give it.');

@@ -33,10 +33,18 @@ use NorthBough\Core\Record\RollLine;
 final readonly class CommitRecord
 {
     /** Ties are made before the facts of couples, and both after the people. */
-    private const ORDER = [AssertionSubject::Sex, AssertionSubject::Partner, AssertionSubject::Child, AssertionSubject::Couple, AssertionSubject::Person, AssertionSubject::Remark];
+    private const ORDER = [AssertionSubject::Sex, AssertionSubject::Partner, AssertionSubject::Child, AssertionSubject::Couple,
+        AssertionSubject::Person, AssertionSubject::Remark];
 
-    public function __construct(private StoredRoll $rolls, private People $people, private AssertionWriter $facts, private DatabaseTree $tree, private SourceDates $dates, private RuledOutValues $ruledOut, private Windows $windows)
-    {
+    public function __construct(
+        private StoredRoll $rolls,
+        private People $people,
+        private AssertionWriter $facts,
+        private DatabaseTree $tree,
+        private SourceDates $dates,
+        private RuledOutValues $ruledOut,
+        private Windows $windows,
+    ) {
     }
 
     /**
@@ -50,11 +58,13 @@ final readonly class CommitRecord
         $taken = new CommitSummary;
         $byLine = [];
         foreach ($choices as $choice) {
-            $line = $roll->line($choice->lineId) ?? throw new Refusal('A line that was decided on is no longer on this record. Look at it again.', 409);
+            $line = $roll->line($choice->lineId)
+                ?? throw new Refusal('A line that was decided on is no longer on this record. Look at it again.', 409);
             $byLine[$line->id] = $choice;
             $this->place($change, $roll, $line, $choice, $taken);
         }
-        $placed = $this->rolls->placings($record)->where('state', 'placed')->map(static fn (Placing $placing): string => (string) $placing->person_id)->all();
+        $placed = $this->rolls->placings($record)->where('state', 'placed')
+            ->map(static fn (Placing $placing): string => (string) $placing->person_id)->all();
         self::refuseTwice($roll, $placed);
         $against = new RecordComparison($roll, $placed, $this->tree, $record->id, $this->ruledOut->why(...));
         foreach (self::ORDER as $of) {
@@ -85,20 +95,24 @@ final readonly class CommitRecord
         $personId = match ($choice->as) {
             LineChoice::PLACED => Person::query()->where('id', $choice->personId)->firstOrFail()->id,
             // Somebody made from this line before is not made again.
-            LineChoice::NEW => $before !== null && $before->state === 'placed' ? (string) $before->person_id : $this->make($roll, $line, $taken)->id,
+            LineChoice::NEW => $before !== null && $before->state === 'placed' ? (string) $before->person_id
+                : $this->make($roll, $line, $taken)->id,
             default => null,
         };
         if ($choice->as === LineChoice::PLACED && trim($choice->reason) === '' && ($before === null || $before->person_id !== $personId)) {
             $this->refuseOutsideLife($roll, $line, (string) $personId);
         }
-        if ($before !== null && $before->state === $state && $before->person_id === $personId && $before->reason === trim($choice->reason)) {
+        if ($before !== null && $before->state === $state && $before->person_id === $personId
+            && $before->reason === trim($choice->reason)) {
             return;
         }
         if ($before !== null) {
             $change->deleteWhole($before);
         }
         if ($state !== '') {
-            Placing::query()->create(['roll_line_id' => $line->id, 'person_id' => $personId, 'state' => $state, 'reason' => trim($choice->reason), 'entered_for' => $personId]);
+            Placing::query()
+                ->create(['roll_line_id' => $line->id, 'person_id' => $personId, 'state' => $state, 'reason' => trim($choice->reason),
+                    'entered_for' => $personId]);
             $taken->placed += $state === 'placed' ? 1 : 0;
             $taken->aside += $state === 'placed' ? 0 : 1;
         }
@@ -110,7 +124,10 @@ final readonly class CommitRecord
         [$windows, $people] = $this->windows->around($personId);
         $says = OutsideLifespan::explanation($roll, $line, $windows->of($personId));
         if ($says !== '') {
-            throw new Refusal("{$line->name} is placed on {$people[$personId]->name()->shown()} (no. {$people[$personId]->number}), who did not live that day. {$says} Write why it is them all the same, or place the line on somebody else.", 409, ['lineId' => $line->id]);
+            throw new Refusal(
+                "{$line->name} is placed on {$people[$personId]->name()->shown()} (no. {$people[$personId]->number}), who did not live "
+                    ."that day. {$says} Write why it is them all the same, or place the line on somebody else.", 409,
+                ['lineId' => $line->id]);
         }
     }
 
@@ -121,11 +138,13 @@ final readonly class CommitRecord
             throw new Refusal('A line without a name cannot be a new person. Write what the page says first; an unknown name is “?”.');
         }
         // A wife stands under her husband's name: what she was born as is not told.
-        $isMarriedName = $roll->tie($line) === RoleRelation::Partner && $roll->principalOf($line) !== null && $roll->name($roll->principalOf($line))->surname === $name->surname;
+        $isMarriedName = $roll->tie($line) === RoleRelation::Partner && $roll->principalOf($line) !== null
+            && $roll->name($roll->principalOf($line))->surname === $name->surname;
         $person = $this->people->named($isMarriedName ? $name->withoutSurname() : $name, $roll->sex($line));
         $taken->people++;
-        Claim::query()->create(['record_id' => $this->recordOf($line), 'roll_line_id' => $line->id, 'aspect' => 'name', 'words' => $line->name,
-            'name_id' => Name::query()->where('person_id', $person->id)->firstOrFail()->id]);
+        Claim::query()
+            ->create(['record_id' => $this->recordOf($line), 'roll_line_id' => $line->id, 'aspect' => 'name', 'words' => $line->name,
+                'name_id' => Name::query()->where('person_id', $person->id)->firstOrFail()->id]);
 
         return $person;
     }

@@ -42,10 +42,12 @@ final readonly class DuplicateEntry
             return;
         }
         $date = $this->dates->read($values['date'] ?? '', null);
-        foreach (Event::query()->where($column, $ownerId)->where('kind', $values['kind'])->where('denied', false)->where('standing', '<>', 'ruled out')->orderBy('position')->orderBy('id')->get() as $event) {
+        foreach (Event::query()->where($column, $ownerId)->where('kind', $values['kind'])->where('denied', false)
+            ->where('standing', '<>', 'ruled out')->orderBy('position')->orderBy('id')->get() as $event) {
             if ($this->isSame($event, $date, $values, $kind->single || $values['kind'] === 'marriage')) {
                 $there = implode(', ', array_filter([$event->date->shown, $event->value, $event->place_typed]));
-                throw self::refusal("{$kind->word} is there already".($there === '' ? '' : ": {$there}").'. Change that one, or save this again to have both.', ['factId' => $event->id]);
+                throw self::refusal("{$kind->word} is there already".($there === '' ? '' : ": {$there}")
+                    .'. Change that one, or save this again to have both.', ['factId' => $event->id]);
             }
         }
     }
@@ -55,13 +57,15 @@ final readonly class DuplicateEntry
     {
         $days = Dates::compare($date, $event->date)->verdict;
         $isSameTime = match (true) {
-            $date->readings === [] || $event->date->readings === [] => trim($values['date'] ?? '') === $event->date_typed || ($isSingle && ($date->isEmpty() || $event->date->isEmpty())),
+            $date->readings === [] || $event->date->readings === [] => trim($values['date'] ?? '') === $event->date_typed
+                || ($isSingle && ($date->isEmpty() || $event->date->isEmpty())),
             // 1845 beside 4 May 1845 is one marriage; about 1845 beside it is another telling.
             $isSingle => $days === Verdict::Same || ($days === Verdict::Fits && self::isHard($date) && self::isHard($event->date)),
             default => $days === Verdict::Same,
         };
         $place = trim($values['place'] ?? '');
-        $isSamePlace = $place === '' || $event->place_typed === '' || Places::compare($place, $event->place_typed)->verdict !== Verdict::Incomparable;
+        $isSamePlace = $place === '' || $event->place_typed === '' || Places::compare($place, $event->place_typed)
+            ->verdict !== Verdict::Incomparable;
 
         return $isSameTime && $isSamePlace && SearchForm::of($values['value'] ?? '') === SearchForm::of($event->value);
     }
@@ -77,10 +81,12 @@ final readonly class DuplicateEntry
     public function refusePartner(Person $person, Person|OneLineEntry $who): void
     {
         $unions = UnionPartner::counting()->where('person_id', $person->id)->pluck('union_id');
-        foreach (UnionPartner::counting()->whereIn('union_id', $unions)->where('person_id', '<>', $person->id)->orderBy('position')->get() as $partner) {
+        foreach (UnionPartner::counting()->whereIn('union_id', $unions)->where('person_id', '<>', $person->id)->orderBy('position')
+            ->get() as $partner) {
             [$name, $number] = $this->line($partner->person_id);
             if ($who instanceof Person ? $who->id === $partner->person_id : SearchForm::of($who->name->shown()) === SearchForm::of($name)) {
-                throw self::refusal("{$name}, no. {$number}, is a partner already. Save this again only if there was a second union.", ['personId' => $partner->person_id]);
+                throw self::refusal("{$name}, no. {$number}, is a partner already. Save this again only if there was a second union.",
+                    ['personId' => $partner->person_id]);
             }
         }
     }
@@ -88,7 +94,8 @@ final readonly class DuplicateEntry
     /**
      * @param  string|null  $unionId  of whose children somebody is to be one
      *
-     * @throws Refusal when somebody much like the one typed is in the tree: of the same name and born at the same time, or a child of the same union and name
+     * @throws Refusal when somebody much like the one typed is in the tree: of the same name and born at the same time, or a child of
+     *     the same union and name
      */
     public function refusePerson(OneLineEntry $entry, ?string $unionId = null): void
     {
@@ -98,12 +105,19 @@ final readonly class DuplicateEntry
         }
         $born = isset($entry->events['birth']) ? $entry->events['birth']->date : null;
         $lines = DB::table('person_lines')->where('tree_id', $this->current->id())
-            ->where('sort_name', SearchForm::of("{$entry->name->surname} {$entry->name->given}"))->orderBy('person_id')->limit(20)->get(['person_id', 'number', 'shown_name', 'birth_shown', 'birth_day']);
-        $siblings = $unionId === null ? [] : DB::table('parent_sets')->where('tree_id', $this->current->id())->where('union_id', $unionId)->pluck('child_id')->all();
+            ->where('sort_name', SearchForm::of("{$entry->name->surname} {$entry->name->given}"))->orderBy('person_id')->limit(20)
+            ->get(['person_id', 'number', 'shown_name', 'birth_shown', 'birth_day']);
+        $siblings = $unionId === null ? [] : DB::table('parent_sets')->where('tree_id', $this->current->id())->where('union_id', $unionId)
+            ->pluck('child_id')->all();
         foreach ($lines as $line) {
-            $isBornThen = $born !== null && $line->birth_shown !== '' && in_array(Dates::compare($born, GenDate::parse((string) preg_replace('/^chr\. /', '', $line->birth_shown)))->verdict, [Verdict::Same, Verdict::Fits], true);
+            $isBornThen = $born !== null && $line->birth_shown !== ''
+                && in_array(Dates::compare($born, GenDate::parse((string) preg_replace('/^chr\. /', '', $line->birth_shown)))->verdict,
+                    [Verdict::Same, Verdict::Fits], true);
             if ($isBornThen || ($born === null && in_array($line->person_id, $siblings, true))) {
-                throw self::refusal(trim("{$line->shown_name}, no. {$line->number}, ".($line->birth_shown === '' ? '' : "born {$line->birth_shown},")).' is in the tree already. Choose them from the list as you type, or save this again to enter somebody else.', ['personId' => $line->person_id]);
+                throw self::refusal(
+                    trim("{$line->shown_name}, no. {$line->number}, ".($line->birth_shown === '' ? '' : "born {$line->birth_shown},"))
+                        .' is in the tree already. Choose them from the list as you type, or save this again to enter somebody else.',
+                    ['personId' => $line->person_id]);
             }
         }
     }
@@ -111,10 +125,13 @@ final readonly class DuplicateEntry
     /** @throws Refusal when the source has a record with that very place in it */
     public function refuseRecord(Source $source, string $locator): void
     {
-        $there = SearchForm::of($locator) === '' ? null : Record::query()->where('source_id', $source->id)->where('locator', '<>', '')->orderBy('id')->get(['id', 'tree_id', 'locator'])
+        $there = SearchForm::of($locator) === '' ? null : Record::query()->where('source_id', $source->id)->where('locator', '<>', '')
+            ->orderBy('id')->get(['id', 'tree_id', 'locator'])
             ->first(static fn (Record $record): bool => SearchForm::of($record->locator) === SearchForm::of($locator));
         if ($there !== null) {
-            throw self::refusal("{$source->title} has a record at {$there->locator} already. Open that one, or save this again to have another beside it.", ['recordId' => $there->id]);
+            throw self::refusal(
+                "{$source->title} has a record at {$there->locator} already. Open that one, or save this again to have another beside it.",
+                ['recordId' => $there->id]);
         }
     }
 
@@ -123,7 +140,9 @@ final readonly class DuplicateEntry
     {
         $there = trim($title) === '' ? null : Source::query()->whereRaw('lower(title) = lower(?)', [trim($title)])->orderBy('id')->first();
         if ($there !== null) {
-            throw self::refusal("There is a source called {$there->title} already. Cite that one, or save this again to have two of that title.", ['sourceId' => $there->id]);
+            throw self::refusal(
+                "There is a source called {$there->title} already. Cite that one, or save this again to have two of that title.",
+                ['sourceId' => $there->id]);
         }
     }
 
@@ -134,19 +153,23 @@ final readonly class DuplicateEntry
      */
     public function refuseSearch(string $lookedFor, string $lookedIn, array $people): void
     {
-        $there = Search::query()->whereRaw('lower(looked_for) = lower(?) AND lower(looked_in) = lower(?)', [trim($lookedFor), trim($lookedIn)])
+        $there = Search::query()
+            ->whereRaw('lower(looked_for) = lower(?) AND lower(looked_in) = lower(?)', [trim($lookedFor), trim($lookedIn)])
             ->when($people !== [], static fn ($query) => $query->whereExists(static fn ($of) => $of->from('search_people')
-                ->whereColumn('search_people.tree_id', 'searches.tree_id')->whereColumn('search_people.search_id', 'searches.id')->whereIn('search_people.person_id', $people)))
+                ->whereColumn('search_people.tree_id', 'searches.tree_id')->whereColumn('search_people.search_id', 'searches.id')
+                ->whereIn('search_people.person_id', $people)))
             ->orderByDesc('position')->first();
         if ($there !== null) {
-            throw self::refusal("You searched this on {$there->date->shown}: {$there->outcome}".($there->found === '' ? '' : ", {$there->found}").'. Save this again to log another search.', ['searchId' => $there->id]);
+            throw self::refusal("You searched this on {$there->date->shown}: {$there->outcome}"
+                .($there->found === '' ? '' : ", {$there->found}").'. Save this again to log another search.', ['searchId' => $there->id]);
         }
     }
 
     /** @return array{string, int} name and number */
     private function line(string $personId): array
     {
-        $line = DB::table('person_lines')->where('tree_id', $this->current->id())->where('person_id', $personId)->first(['shown_name', 'number']);
+        $line = DB::table('person_lines')->where('tree_id', $this->current->id())->where('person_id', $personId)
+            ->first(['shown_name', 'number']);
 
         return [(string) ($line->shown_name ?? '?'), (int) ($line->number ?? 0)];
     }

@@ -22,7 +22,10 @@ final readonly class Facts
     {
     }
 
-    /** @param  array{kind: string, typeWords?: string, value?: string, date?: string, place?: string, placeId?: string|null, denied?: bool, restriction?: string}  $values */
+    /**
+     * @param array{kind: string, typeWords?: string, value?: string, date?: string, place?: string, placeId?: string|null,
+     *     denied?: bool, restriction?: string} $values
+     */
     public function add(string $ownerColumn, string $ownerId, array $values): Event
     {
         try {
@@ -31,7 +34,8 @@ final readonly class Facts
             throw new Refusal($problem->getMessage());
         }
         if (! ($ownerColumn === 'union_id' ? $kind->ofUnion : $kind->ofPerson) && ! ($values['denied'] ?? false)) {
-            throw new Refusal($ownerColumn === 'union_id' ? "{$kind->word} is a person's, not a couple's." : "{$kind->word} is a couple's: put it on the union.");
+            throw new Refusal($ownerColumn === 'union_id' ? "{$kind->word} is a person's, not a couple's."
+                : "{$kind->word} is a couple's: put it on the union.");
         }
 
         $event = Event::query()->create([
@@ -45,7 +49,10 @@ final readonly class Facts
         return $event;
     }
 
-    /** @param  array{kind?: string, typeWords?: string, value?: string, date?: string, place?: string, placeId?: string|null, denied?: bool, restriction?: string}  $values */
+    /**
+     * @param array{kind?: string, typeWords?: string, value?: string, date?: string, place?: string, placeId?: string|null,
+     *     denied?: bool, restriction?: string} $values
+     */
     public function change(Event $event, int $versionRead, array $values): Event
     {
         ChangedMeanwhile::unless($event, $versionRead, $values);

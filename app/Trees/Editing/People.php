@@ -108,7 +108,8 @@ final readonly class People
         if ($this->current->get()->centre_person_id === $person->id) {
             Tree::query()->whereKey($this->current->id())->update(['centre_person_id' => null]);
         }
-        DB::table('members')->where('tree_id', $this->current->id())->where('centre_person_id', $person->id)->update(['centre_person_id' => null]);
+        DB::table('members')->where('tree_id', $this->current->id())->where('centre_person_id', $person->id)
+            ->update(['centre_person_id' => null]);
         $change->deleteWhole($person);
         $this->families->run(new TidyCouples(array_values(array_unique($unions))));
     }
@@ -124,7 +125,8 @@ final readonly class People
             + ParentSet::query()->whereIn('union_id', $unions)->count();
         $citations = Claim::query()->whereIn('event_id', Event::query()->where('person_id', $person->id)->select('id'))->count();
 
-        return $facts.' '.Str::plural('fact', $facts).", {$ties} family ".Str::plural('tie', $ties)." and {$citations} ".Str::plural('citation', $citations);
+        return $facts.' '.Str::plural('fact', $facts).", {$ties} family ".Str::plural('tie', $ties)." and {$citations} "
+            .Str::plural('citation', $citations);
     }
 
     /** @return array{kind: string, date: string, place: string} */

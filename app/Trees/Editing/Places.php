@@ -60,7 +60,10 @@ final readonly class Places
         return $wording;
     }
 
-    /** Makes the places that words name, each inside the next, as far as the gazetteer has them not; and says that they stand for the first. */
+    /**
+     * Makes the places that words name, each inside the next, as far as the gazetteer has them not; and says that they
+     * stand for the first.
+     */
     public function takeIn(string $typed): Place
     {
         $names = PlacePath::parse($typed)->names;
@@ -86,7 +89,8 @@ final readonly class Places
 
     public function make(string $name, string $kind, ?Place $inside): Place
     {
-        $place = Place::query()->create(['name' => trim($name), 'search' => SearchForm::of($name), 'kind' => trim($kind), 'inside_id' => $inside?->id]);
+        $place = Place::query()
+            ->create(['name' => trim($name), 'search' => SearchForm::of($name), 'kind' => trim($kind), 'inside_id' => $inside?->id]);
         $this->understandNew($place->name);
 
         return $place;
@@ -95,7 +99,8 @@ final readonly class Places
     /** Looks again at words that stand for nothing yet, now that the gazetteer knows this name. */
     public function understandNew(string $name): void
     {
-        $waiting = $this->facts->unsettled()->whereRaw("place_typed ILIKE '%' || ? || '%'", [addcslashes($name, '%_\\')])->limit(500)->pluck('place_typed');
+        $waiting = $this->facts->unsettled()->whereRaw("place_typed ILIKE '%' || ? || '%'", [addcslashes($name, '%_\\')])->limit(500)
+            ->pluck('place_typed');
         foreach ($waiting as $typed) {
             $this->understand((string) $typed, null);
         }

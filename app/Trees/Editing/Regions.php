@@ -31,7 +31,8 @@ final readonly class Regions
         foreach (MediaLink::query()->where('person_id', $personId)->where('is_main', true)->get() as $before) {
             $before->fill(['is_main' => false])->save();
         }
-        $cut = ['page' => $region->page, 'left' => (float) $region->left, 'top' => (float) $region->top, 'width' => (float) $region->width, 'height' => (float) $region->height];
+        $cut = ['page' => $region->page, 'left' => (float) $region->left, 'top' => (float) $region->top, 'width' => (float) $region->width,
+            'height' => (float) $region->height];
         $link = MediaLink::query()->where('person_id', $personId)->where('media_id', $region->media_id)->first();
         if ($link !== null) {
             $link->fill(['is_main' => true, 'view' => $cut])->save();

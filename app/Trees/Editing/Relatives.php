@@ -28,13 +28,19 @@ final readonly class Relatives
     }
 
     /** @return array{Person, Union|null} the relative, and the union of a partner or of the parents; null for a child or a sibling */
-    public function add(Person $person, string $relation, OneLineEntry|Person $who, ?string $unionId = null, ParentageKind $kind = ParentageKind::Birth): array
-    {
+    public function add(
+        Person $person,
+        string $relation,
+        OneLineEntry|Person $who,
+        ?string $unionId = null,
+        ParentageKind $kind = ParentageKind::Birth,
+    ): array {
         $relative = $who instanceof Person ? $who : $this->people->enter($who, $this->expectedSex($relation));
         $union = null;
         match ($relation) {
             'father', 'mother', 'parent' => $union = $this->families->couple(new AddParent($person->id, $relative->id, $kind)),
-            'partner' => $union = $this->families->couple($unionId === null ? new AddPartner($person->id, $relative->id) : new NamePartner($person->id, $unionId, $relative->id)),
+            'partner' => $union = $this->families->couple($unionId === null ? new AddPartner($person->id, $relative->id)
+                : new NamePartner($person->id, $unionId, $relative->id)),
             'child' => $this->families->run(new AddChild($person->id, $relative->id, $unionId ?? '', $kind)),
             'sibling' => $this->families->run(new AddSibling($person->id, $relative->id)),
             default => throw new Refusal("“{$relation}” is no relation that can be added."),

@@ -36,11 +36,16 @@ final readonly class Rolls
         return Record::query()->create(['source_id' => $source->id, 'locator' => trim($locator), ...TreeRecordKinds::columns($kind)]);
     }
 
-    /** @param  array{kind?: string, locator?: string, date?: string, place?: string, placeId?: string|null, fields?: array<string, string>, transcription?: string, fileNumber?: string, toldCount?: int|null, sourceClass?: string}  $values */
+    /**
+     * @param array{kind?: string, locator?: string, date?: string, place?: string, placeId?: string|null,
+     *     fields?: array<string, string>, transcription?: string, fileNumber?: string, toldCount?: int|null,
+     *     sourceClass?: string} $values
+     */
     public function head(Record $record, array $values): void
     {
         $columns = isset($values['kind']) ? TreeRecordKinds::columns($values['kind']) : [];
-        foreach (['locator' => 'locator', 'place' => 'place_typed', 'transcription' => 'transcription', 'fileNumber' => 'file_number', 'sourceClass' => 'source_class'] as $field => $column) {
+        foreach (['locator' => 'locator', 'place' => 'place_typed', 'transcription' => 'transcription', 'fileNumber' => 'file_number',
+            'sourceClass' => 'source_class'] as $field => $column) {
             if (isset($values[$field])) {
                 $columns[$column] = trim((string) $values[$field]);
             }
@@ -56,10 +61,12 @@ final readonly class Rolls
             $typed = $values['date'] ?? $record->date_typed ?? '';
             $standing = $this->places->understand($columns['place_typed'] ?? $record->place_typed ?? '', GenDate::parse($typed)->span());
             $columns['place_id'] = isset($values['placeId']) ? Place::query()->where('id', $values['placeId'])->firstOrFail()->id : null;
-            $columns['date'] = GenDate::parse($typed, $this->dates->reckoning(Source::query()->findOrFail($record->source_id), $columns['place_id'] ?? $standing));
+            $columns['date'] = GenDate::parse($typed,
+                $this->dates->reckoning(Source::query()->findOrFail($record->source_id), $columns['place_id'] ?? $standing));
         }
         // What was taken in from it may say otherwise now.
-        if (array_intersect_key($columns, ['transcription' => 0, 'date' => 0, 'place_typed' => 0, 'kind' => 0]) !== [] && $this->isCommitted($record)) {
+        if (array_intersect_key($columns, ['transcription' => 0, 'date' => 0, 'place_typed' => 0, 'kind' => 0]) !== []
+            && $this->isCommitted($record)) {
             $columns['look_again'] = true;
         }
         $record->fill($columns)->save();
@@ -84,7 +91,9 @@ final readonly class Rolls
     /**
      * Keeps the whole roll as it is on the page now: lines that are no longer there go, with their placings.
      *
-     * @param  list<array{id: string, name: string, role?: string, columns?: array<string, string>, slip?: array<string, mixed>|null}>  $lines
+     * @param  list<array{
+     *     id: string, name: string, role?: string, columns?: array<string, string>, slip?: array<string, mixed>|null
+     * }>  $lines
      */
     public function keep(Change $change, Record $record, array $lines): void
     {
@@ -99,7 +108,9 @@ final readonly class Rolls
             $isChanged = true;
         }
         $span = $record->date->span();
-        $read = TranscriptionMarks::settleAll(array_map(static fn (array $line): WrittenLine => new WrittenLine($line['id'], $line['name'], $line['role'] ?? '', $line['columns'] ?? []), $lines));
+        $read = TranscriptionMarks::settleAll(
+            array_map(static fn (array $line): WrittenLine => new WrittenLine($line['id'], $line['name'], $line['role'] ?? '',
+                $line['columns'] ?? []), $lines));
         foreach ($lines as $position => $line) {
             if (! Str::isUuid($line['id'])) {
                 throw new Refusal('A line has no id.');
@@ -121,9 +132,11 @@ final readonly class Rolls
 
                 continue;
             }
-            $isChanged = $isChanged || $row->name_typed !== $columns['name_typed'] || $row->columns != $columns['columns'] || $row->role !== $columns['role'];
+            $isChanged = $isChanged || $row->name_typed !== $columns['name_typed'] || $row->columns != $columns['columns']
+                || $row->role !== $columns['role'];
             // JSON comes back from the database in an order of its own; an equal value is no change.
-            $row->fill(array_filter($columns, static fn (mixed $value, string $column): bool => $row->{$column} != $value, ARRAY_FILTER_USE_BOTH))->save();
+            $row->fill(array_filter($columns, static fn (mixed $value, string $column): bool => $row->{$column} != $value,
+                ARRAY_FILTER_USE_BOTH))->save();
         }
         if ($isTakenIn && $isChanged && ! $record->look_again) {
             $record->fill(['look_again' => true])->save();
@@ -143,15 +156,20 @@ final readonly class Rolls
         if ((clone $lines)->count() + count($personIds) > self::MOST_LINES) {
             throw new Refusal(self::tooLong());
         }
-        $placed = Placing::query()->whereIn('roll_line_id', (clone $lines)->select('id'))->where('state', 'placed')->pluck('person_id')->flip();
+        $placed = Placing::query()->whereIn('roll_line_id', (clone $lines)->select('id'))->where('state', 'placed')->pluck('person_id')
+            ->flip();
         $position = (int) $lines->max('position');
         $span = $record->date->span();
         foreach (array_unique($personIds) as $id) {
             if (isset($placed[$id])) {
                 throw new Refusal('One of them stands on this record already. Leave them out, and call the others.', 409);
             }
-            $line = RollLine::query()->create(['record_id' => $record->id, 'position' => ++$position, 'columns' => [], 'day_lo' => $span?->earliest, 'day_hi' => $span?->latest]);
-            Placing::query()->create(['roll_line_id' => $line->id, 'person_id' => Person::query()->findOrFail($id)->id, 'state' => 'placed', 'reason' => '', 'entered_for' => $id]);
+            $line = RollLine::query()
+                ->create(['record_id' => $record->id, 'position' => ++$position, 'columns' => [], 'day_lo' => $span?->earliest,
+                    'day_hi' => $span?->latest]);
+            Placing::query()
+                ->create(['roll_line_id' => $line->id, 'person_id' => Person::query()->findOrFail($id)->id, 'state' => 'placed',
+                    'reason' => '', 'entered_for' => $id]);
         }
     }
 

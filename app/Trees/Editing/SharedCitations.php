@@ -46,7 +46,8 @@ final readonly class SharedCitations
         }
 
         // Who has the event stands before who would get it.
-        return [...array_filter($among, static fn (array $one): bool => $one['fact'] !== null), ...array_filter($among, static fn (array $one): bool => $one['fact'] === null)];
+        return [...array_filter($among, static fn (array $one): bool => $one['fact'] !== null),
+            ...array_filter($among, static fn (array $one): bool => $one['fact'] === null)];
     }
 
     /**
@@ -69,11 +70,15 @@ final readonly class SharedCitations
         }
         $count = 0;
         foreach (array_unique($personIds) as $id) {
-            $one = $offered[$id] ?? throw new Refusal('Somebody named there is not of the family, or cannot share this event. Look at it again.', 409);
+            $one = $offered[$id]
+                ?? throw new Refusal('Somebody named there is not of the family, or cannot share this event. Look at it again.', 409);
             if ($one['isCited']) {
                 continue;
             }
-            $factId = $one['fact']->id ?? $this->facts->add('person_id', $id, ['kind' => $row->kind, 'typeWords' => $row->type_words, 'date' => $row->date_typed, 'place' => $row->place_typed, 'placeId' => $row->place_id])->id;
+            $factId = $one['fact']->id
+                ?? $this->facts->add('person_id', $id,
+                    ['kind' => $row->kind, 'typeWords' => $row->type_words, 'date' => $row->date_typed, 'place' => $row->place_typed,
+                        'placeId' => $row->place_id])->id;
             $this->citations->cite('event_id', $factId, $source, $record->locator, $claim->words);
             $count++;
         }

@@ -22,8 +22,12 @@ use NorthBough\Core\Tree\Union;
 /** Loads what the conflicts of some people are looked for in, no more than each needs, and finds them. */
 final readonly class ConflictSubjects
 {
-    public function __construct(private CurrentTree $current, private DatabaseTree $tree, private Gazetteers $gazetteers, private StatedSex $toldSex)
-    {
+    public function __construct(
+        private CurrentTree $current,
+        private DatabaseTree $tree,
+        private Gazetteers $gazetteers,
+        private StatedSex $toldSex,
+    ) {
     }
 
     /**
@@ -47,8 +51,10 @@ final readonly class ConflictSubjects
             if (! isset($unions[$id]) && ! isset($sets[$id]) && ! isset($sexes[$id]) && ! self::isToldTwice($own)) {
                 continue;
             }
-            $subject = new ConflictSubject(new Person($id, 0, $sexes[$id]['sex'] ?? Sex::Unknown, [], $own), $unions[$id] ?? [], $sets[$id] ?? [], $this->sexes($sets[$id] ?? []), $sexes[$id]['told'] ?? []);
-            $conflicts = Conflicts::of($subject, GazetteerPlaces::lazily(fn (): Gazetteer => $this->gazetteers->bearing(...self::places($subject))));
+            $subject = new ConflictSubject(new Person($id, 0, $sexes[$id]['sex'] ?? Sex::Unknown, [], $own), $unions[$id] ?? [],
+                $sets[$id] ?? [], $this->sexes($sets[$id] ?? []), $sexes[$id]['told'] ?? []);
+            $conflicts = Conflicts::of($subject,
+                GazetteerPlaces::lazily(fn (): Gazetteer => $this->gazetteers->bearing(...self::places($subject))));
             if ($conflicts !== []) {
                 $found[$id] = $conflicts;
             }
@@ -63,9 +69,12 @@ final readonly class ConflictSubjects
         $events = array_column($this->tree->eventsOf([$personId])[$personId] ?? [], null, 'id');
         $fact = $events[$factId] ?? null;
         $two = array_map(static fn (Event $event): Event => $event->onOtherFooting(Standing::Unweighed, []),
-            array_values(array_filter($events, static fn (Event $event): bool => $event === $fact || ($event->kind === $fact?->kind && $event->standing === Standing::Accepted))));
+            array_values(array_filter($events,
+                static fn (Event $event): bool => $event === $fact
+                    || ($event->kind === $fact?->kind && $event->standing === Standing::Accepted))));
         $subject = new ConflictSubject(new Person($personId, 0, Sex::Unknown, [], $two), [], [], []);
-        $found = Conflicts::of($subject, GazetteerPlaces::lazily(fn (): Gazetteer => $this->gazetteers->bearing(...self::places($subject))));
+        $found = Conflicts::of($subject,
+            GazetteerPlaces::lazily(fn (): Gazetteer => $this->gazetteers->bearing(...self::places($subject))));
 
         return $found !== [] && $found[0]->isHard() ? $found[0] : null;
     }
@@ -74,7 +83,8 @@ final readonly class ConflictSubjects
     private static function isToldTwice(array $events): bool
     {
         $kinds = array_count_values(array_map(static fn (Event $event): string => $event->kind, $events));
-        $days = array_filter(array_map(static fn (Event $event): ?int => $event->date->span()?->earliest, $events), static fn (?int $day): bool => $day !== null);
+        $days = array_filter(array_map(static fn (Event $event): ?int => $event->date->span()?->earliest, $events),
+            static fn (?int $day): bool => $day !== null);
 
         return ($kinds['birth'] ?? 0) > 1 || ($kinds['death'] ?? 0) > 1 || count(array_unique($days)) < count($days);
     }
@@ -100,7 +110,9 @@ final readonly class ConflictSubjects
             array_push($ids, ...array_map(static fn ($tie): string => $tie->personId, $set->parents));
         }
 
-        return $ids === [] ? [] : array_map(Sex::from(...), DB::table('people')->where('tree_id', $this->current->id())->whereIn('id', array_unique($ids))->pluck('sex', 'id')->all());
+        return $ids === [] ? []
+            : array_map(Sex::from(...), DB::table('people')->where('tree_id', $this->current->id())->whereIn('id', array_unique($ids))
+                ->pluck('sex', 'id')->all());
     }
 
     /** @return list<string> */
@@ -108,6 +120,7 @@ final readonly class ConflictSubjects
     {
         $events = [$subject->person->events, ...array_map(static fn (Union $union): array => $union->events, $subject->unions)];
 
-        return array_values(array_unique(array_filter(array_map(static fn (Event $event): string => $event->place, array_merge(...$events)))));
+        return array_values(
+            array_unique(array_filter(array_map(static fn (Event $event): string => $event->place, array_merge(...$events)))));
     }
 }

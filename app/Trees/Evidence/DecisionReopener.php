@@ -33,7 +33,8 @@ final readonly class DecisionReopener
             $why += $this->reclassed($change->touched->reclassed());
         }
         // What a case answered is asked again with it.
-        $why += array_fill_keys($why === [] ? [] : RestsOn::query()->whereIn('question_id', array_keys($why))->whereNotNull('deciding_question_id')->pluck('deciding_question_id')->all(), 'The case that answered it is open again.');
+        $why += array_fill_keys($why === [] ? [] : RestsOn::query()->whereIn('question_id', array_keys($why))
+            ->whereNotNull('deciding_question_id')->pluck('deciding_question_id')->all(), 'The case that answered it is open again.');
         foreach ($why as $id => $words) {
             $question = Question::query()->where('id', $id)->where('state', '<>', 'open')->where('state', '<>', 'unresolved')->first();
             // One that was decided in this very change rests on what it just said.
@@ -52,24 +53,33 @@ final readonly class DecisionReopener
     private function byClaims(array $claimIds): array
     {
         [$tree, $ids] = [$this->current->id(), self::array($claimIds)];
-        $rows = DB::select("SELECT deciding_question_id AS id, 'rests on it' AS how, NULL::uuid AS event_id, NULL::uuid AS person_id, '' AS date_shown FROM rests_on
+        $rows = DB::select(
+            "SELECT deciding_question_id AS id, 'rests on it' AS how, NULL::uuid AS event_id, NULL::uuid AS person_id, '' AS date_shown
+                FROM rests_on
                 WHERE tree_id = ? AND deciding_question_id IS NOT NULL AND claim_id = ANY(?::uuid[])
-            UNION ALL SELECT questions.id, CASE WHEN questions.id IS NULL THEN 'never asked ' || events.kind ELSE events.standing END, events.id, events.person_id, events.date_shown FROM claims
+            UNION ALL SELECT questions.id, CASE WHEN questions.id IS NULL THEN 'never asked ' || events.kind ELSE events.standing END,
+            events.id, events.person_id, events.date_shown FROM claims
                 JOIN events ON events.tree_id = claims.tree_id AND events.id = claims.event_id
-                LEFT JOIN questions ON questions.tree_id = events.tree_id AND questions.person_id = events.person_id AND questions.aspect = events.kind
-                WHERE claims.tree_id = ? AND claims.id = ANY(?::uuid[]) AND claims.made_by IS NULL AND claims.version = 1 AND events.standing IN ('rival', 'ruled out')
-                AND (questions.state = 'decided' OR (questions.id IS NULL AND events.standing = 'ruled out' AND events.kind IN ('birth', 'death')))
+                LEFT JOIN questions ON questions.tree_id = events.tree_id AND questions.person_id = events.person_id
+                AND questions.aspect = events.kind
+                WHERE claims.tree_id = ? AND claims.id = ANY(?::uuid[]) AND claims.made_by IS NULL AND claims.version = 1
+                AND events.standing IN ('rival', 'ruled out')
+                AND (questions.state = 'decided' OR (questions.id IS NULL AND events.standing = 'ruled out' AND events.kind IN ('birth',
+                'death')))
             UNION ALL SELECT questions.id, 'ruled out', NULL, parent_sets.child_id, questions.title FROM claims
                 JOIN claim_uses ON claim_uses.tree_id = claims.tree_id AND claim_uses.claim_id = claims.id
-                JOIN parentages ON parentages.tree_id = claim_uses.tree_id AND parentages.id = claim_uses.parentage_id AND parentages.standing = 'ruled out'
+                JOIN parentages ON parentages.tree_id = claim_uses.tree_id AND parentages.id = claim_uses.parentage_id
+                AND parentages.standing = 'ruled out'
                 JOIN parent_sets ON parent_sets.tree_id = parentages.tree_id AND parent_sets.id = parentages.parent_set_id
-                JOIN questions ON questions.tree_id = parent_sets.tree_id AND questions.person_id = parent_sets.child_id AND questions.aspect IN ('mother', 'father')
+                JOIN questions ON questions.tree_id = parent_sets.tree_id AND questions.person_id = parent_sets.child_id
+                AND questions.aspect IN ('mother', 'father')
                 WHERE claims.tree_id = ? AND claims.id = ANY(?::uuid[]) AND claims.version = 1", [$tree, $ids, $tree, $ids, $tree, $ids]);
         $why = [];
         foreach ($rows as $row) {
             if (str_starts_with($row->how, 'never asked ')) {
-                Question::query()->create(['kind' => 'conflict', 'person_id' => $row->person_id, 'aspect' => substr($row->how, strlen('never asked ')),
-                    'title' => "A record says again what was ruled out: {$row->date_shown}."]);
+                Question::query()
+                    ->create(['kind' => 'conflict', 'person_id' => $row->person_id, 'aspect' => substr($row->how, strlen('never asked ')),
+                        'title' => "A record says again what was ruled out: {$row->date_shown}."]);
 
                 continue;
             }
@@ -98,9 +108,12 @@ final readonly class DecisionReopener
     private function reclassed(array $reclassed): array
     {
         return array_fill_keys(array_column(DB::select('SELECT rests_on.deciding_question_id AS id FROM rests_on
-            JOIN claims ON claims.tree_id = rests_on.tree_id AND claims.id = rests_on.claim_id JOIN records ON records.tree_id = claims.tree_id AND records.id = claims.record_id
-            WHERE rests_on.tree_id = ? AND rests_on.deciding_question_id IS NOT NULL AND (records.id = ANY(?::uuid[]) OR records.source_id = ANY(?::uuid[]))',
-            [$this->current->id(), self::array($reclassed['records']), self::array($reclassed['sources'])]), 'id'), 'What a claim that it rests on stands in was classed anew.');
+            JOIN claims ON claims.tree_id = rests_on.tree_id AND claims.id = rests_on.claim_id JOIN records
+            ON records.tree_id = claims.tree_id AND records.id = claims.record_id
+            WHERE rests_on.tree_id = ? AND rests_on.deciding_question_id IS NOT NULL AND (records.id = ANY(?::uuid[])
+            OR records.source_id = ANY(?::uuid[]))',
+            [$this->current->id(), self::array($reclassed['records']), self::array($reclassed['sources'])]), 'id'),
+            'What a claim that it rests on stands in was classed anew.');
     }
 
     /** @param  list<string>  $ids */

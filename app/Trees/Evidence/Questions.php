@@ -37,7 +37,8 @@ final readonly class Questions
         $this->reopener->openAgain($change);
         if ($touched !== []) {
             // What disagreed before, and was not touched, waits as a finding.
-            $this->openHard($touched, $change, static fn (Conflict $conflict): bool => array_filter($conflict->ids, $change->touched->has(...)) !== []);
+            $this->openHard($touched, $change,
+                static fn (Conflict $conflict): bool => array_filter($conflict->ids, $change->touched->has(...)) !== []);
         }
     }
 
@@ -47,7 +48,8 @@ final readonly class Questions
      */
     public function openHard(array $personIds, Change $change, ?\Closure $which = null): void
     {
-        foreach ($this->subjects->conflicts($personIds, $change->touched->hasAny('parent_sets', 'parentages') || $which === null, $change->touched->hasAny('people', 'claims') || $which === null) as $personId => $conflicts) {
+        foreach ($this->subjects->conflicts($personIds, $change->touched->hasAny('parent_sets', 'parentages') || $which === null,
+            $change->touched->hasAny('people', 'claims') || $which === null) as $personId => $conflicts) {
             foreach ($conflicts as $conflict) {
                 if ($conflict->isHard() && ($which === null || $which($conflict) || $this->isSaidByHand($personId, $conflict, $change))) {
                     $this->open($personId, $conflict, $change);
@@ -59,17 +61,23 @@ final readonly class Questions
     /** Whether the sex that lines contradict was written in this change, and it was not asked before. */
     private function isSaidByHand(string $personId, Conflict $conflict, Change $change): bool
     {
-        return $conflict->aspect === 'sex' && $change->touched->has($personId) && Question::query()->where('person_id', $personId)->where('aspect', 'sex')->doesntExist();
+        return $conflict->aspect === 'sex' && $change->touched->has($personId) && Question::query()->where('person_id', $personId)
+            ->where('aspect', 'sex')->doesntExist();
     }
 
     public function open(string $personId, Conflict $conflict, ?Change $change = null): Question
     {
-        $question = Question::query()->where('person_id', $personId)->where('kind', 'conflict')->where('aspect', $conflict->aspect)->first();
+        $question = Question::query()->where('person_id', $personId)->where('kind', 'conflict')->where('aspect', $conflict->aspect)
+            ->first();
         if ($question === null) {
-            return Question::query()->create(['kind' => 'conflict', 'person_id' => $personId, 'aspect' => $conflict->aspect, 'title' => $conflict->ground, 'about' => self::about($conflict)]);
+            return Question::query()
+                ->create(['kind' => 'conflict', 'person_id' => $personId, 'aspect' => $conflict->aspect, 'title' => $conflict->ground,
+                    'about' => self::about($conflict)]);
         }
         if ($question->state !== 'open') {
-            $question->fill(['state' => 'open', 'title' => $conflict->ground, 'about' => self::about($conflict), 'reopened_by' => $change === null ? $conflict->ground : "It was decided, and then: {$conflict->ground}"])->save();
+            $question->fill(
+                ['state' => 'open', 'title' => $conflict->ground, 'about' => self::about($conflict),
+                    'reopened_by' => $change === null ? $conflict->ground : "It was decided, and then: {$conflict->ground}"])->save();
         }
 
         return $question;
@@ -97,7 +105,9 @@ final readonly class Questions
             }
         }
         $this->restOn($question, $leading);
-        $question->fill(['state' => 'decided', 'decision' => trim("{$leading->date->shown}, {$leading->place_typed}", ', '), 'reason' => trim($reason), 'reopened_by' => ''])->save();
+        $question->fill(
+            ['state' => 'decided', 'decision' => trim("{$leading->date->shown}, {$leading->place_typed}", ', '), 'reason' => trim($reason),
+                'reopened_by' => ''])->save();
     }
 
     /** Lets one fact of its kind lead: it is accepted, and what led before is a rival. Leading twice is nothing. */
@@ -106,7 +116,8 @@ final readonly class Questions
         if ($fact->standing === 'accepted') {
             return;
         }
-        foreach (Event::query()->where($fact->person_id === null ? 'union_id' : 'person_id', $fact->person_id ?? $fact->union_id)->where('kind', $fact->kind)->where('denied', false)->get() as $other) {
+        foreach (Event::query()->where($fact->person_id === null ? 'union_id' : 'person_id', $fact->person_id ?? $fact->union_id)
+            ->where('kind', $fact->kind)->where('denied', false)->get() as $other) {
             if ($other->id !== $fact->id && in_array($other->standing, ['accepted', 'unweighed'], true)) {
                 $other->fill(['standing' => 'rival'])->save();
             }
@@ -124,7 +135,8 @@ final readonly class Questions
     /** A question that is settled where its facts stand needs no second decision: it closes with what leads, and why. */
     private function closeSettled(Event $fact, string $why): void
     {
-        $question = $fact->person_id === null ? null : Question::query()->where('person_id', $fact->person_id)->where('kind', 'conflict')->where('aspect', $fact->kind)->where('state', 'open')->first();
+        $question = $fact->person_id === null ? null : Question::query()->where('person_id', $fact->person_id)->where('kind', 'conflict')
+            ->where('aspect', $fact->kind)->where('state', 'open')->first();
         if ($question === null) {
             return;
         }
@@ -133,7 +145,8 @@ final readonly class Questions
                 return;
             }
         }
-        $facts = Event::query()->where('person_id', $fact->person_id)->where('kind', $fact->kind)->where('denied', false)->orderBy('position')->orderBy('ordinal')->orderBy('id')->get();
+        $facts = Event::query()->where('person_id', $fact->person_id)->where('kind', $fact->kind)->where('denied', false)
+            ->orderBy('position')->orderBy('ordinal')->orderBy('id')->get();
         $leading = $facts->firstWhere('standing', 'accepted') ?? $facts->firstWhere('standing', 'unweighed');
         if ($leading === null) {
             return;
@@ -153,7 +166,10 @@ final readonly class Questions
         return $facts->orderBy('position')->orderBy('ordinal')->orderBy('id')->get()->keyBy('id')->all();
     }
 
-    /** @return list<string> the facts, where the aspect alone does not tell them: two places on one day, or what is told not to have happened */
+    /**
+     * @return list<string> the facts, where the aspect alone does not tell them: two places on one day, or what is told not
+     *     to have happened
+     */
     private static function about(Conflict $conflict): array
     {
         return in_array($conflict->aspect, [...self::OF_FACTS, 'mother', 'father', 'sex'], true) ? [] : $conflict->ids;

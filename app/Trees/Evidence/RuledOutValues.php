@@ -27,11 +27,15 @@ final readonly class RuledOutValues
     /** @throws Refusal when the very value was ruled out, with why; the details say `again` */
     public function refuseAgain(string $personId, string $kind, string $date, string $value): void
     {
-        $isAny = DB::table('events')->where('tree_id', $this->current->id())->where('person_id', $personId)->where('kind', $kind)->where('standing', 'ruled out')->exists();
-        $before = $isAny ? RuledOutValue::among($this->tree->eventsOf([$personId])[$personId] ?? [], $kind, $this->dates->read($date, null), $value) : null;
+        $isAny = DB::table('events')->where('tree_id', $this->current->id())->where('person_id', $personId)->where('kind', $kind)
+            ->where('standing', 'ruled out')->exists();
+        $before = $isAny
+            ? RuledOutValue::among($this->tree->eventsOf([$personId])[$personId] ?? [], $kind, $this->dates->read($date, null),
+                $value) : null;
         if ($before !== null) {
             $why = $this->why($before->id);
-            throw new Refusal("{$before->word()} {$before->date->shown} was ruled out".($why === '' ? '.' : ": {$why}"), 409, ['again' => true]);
+            throw new Refusal("{$before->word()} {$before->date->shown} was ruled out".($why === '' ? '.' : ": {$why}"), 409,
+                ['again' => true]);
         }
     }
 
@@ -54,19 +58,23 @@ final readonly class RuledOutValues
                 ->whereIn('union_id', UnionPartner::query()->where('person_id', $personId)->select('union_id'))
                 ->whereIn('union_id', UnionPartner::query()->where('person_id', $relativeId)->select('union_id'))->first(),
             'sibling' => null,
-            default => Parentage::query()->where('standing', 'ruled out')->where('person_id', $relation === 'child' ? $personId : $relativeId)
-                ->whereIn('parent_set_id', ParentSet::query()->where('child_id', $relation === 'child' ? $relativeId : $personId)->select('id'))->first(),
+            default => Parentage::query()->where('standing', 'ruled out')
+                ->where('person_id', $relation === 'child' ? $personId : $relativeId)
+                ->whereIn('parent_set_id', ParentSet::query()->where('child_id', $relation === 'child' ? $relativeId : $personId)
+                    ->select('id'))->first(),
         };
         if ($tie !== null) {
             $why = $this->why($tie->id);
-            throw new Refusal(($relation === 'partner' ? 'They were ruled out as a couple' : 'That was ruled out').($why === '' ? '.' : ": {$why}").' It can be let stand again at its line of kin.', 409);
+            throw new Refusal(($relation === 'partner' ? 'They were ruled out as a couple' : 'That was ruled out')
+                .($why === '' ? '.' : ": {$why}").' It can be let stand again at its line of kin.', 409);
         }
     }
 
     /** The words with which somebody ruled it out. */
     public function why(string $rowId): string
     {
-        return (string) JournalEntries::of($this->current->id())->where('journal.row_id', $rowId)->where('journal.op', 'update')->whereRaw("journal.before->>'standing' IS NOT NULL")
+        return (string) JournalEntries::of($this->current->id())->where('journal.row_id', $rowId)->where('journal.op', 'update')
+            ->whereRaw("journal.before->>'standing' IS NOT NULL")
             ->orderByDesc('change_sets.seq')->value('change_sets.why');
     }
 }

@@ -33,8 +33,10 @@ final readonly class StatedSex
      */
     public function against(array $personIds): array
     {
-        $rows = DB::table('claims')->join('people', static fn ($join) => $join->on('people.tree_id', 'claims.tree_id')->on('people.id', 'claims.person_id'))
-            ->where('claims.tree_id', $this->current->id())->whereIn('claims.person_id', $personIds)->where('claims.aspect', self::ASPECT)->where('claims.withdrawn', '')
+        $rows = DB::table('claims')
+            ->join('people', static fn ($join) => $join->on('people.tree_id', 'claims.tree_id')->on('people.id', 'claims.person_id'))
+            ->where('claims.tree_id', $this->current->id())->whereIn('claims.person_id', $personIds)->where('claims.aspect', self::ASPECT)
+            ->where('claims.withdrawn', '')
             ->whereIn('people.sex', ['M', 'F'])->whereRaw("claims.said->>'value' <> people.sex")->orderBy('claims.id')
             ->get(['claims.id', 'claims.person_id', 'people.sex'])->all();
         $against = [];
@@ -51,7 +53,9 @@ final readonly class StatedSex
     {
         $sides = [];
         foreach (['M' => 'a man', 'F' => 'a woman'] as $code => $word) {
-            $side = new Event(['kind' => self::ASPECT, 'date' => GenDate::phrase($word), 'place_typed' => '', 'denied' => false, 'standing' => $person->sex === $code ? 'accepted' : 'unweighed']);
+            $side = new Event(
+                ['kind' => self::ASPECT, 'date' => GenDate::phrase($word), 'place_typed' => '', 'denied' => false,
+                    'standing' => $person->sex === $code ? 'accepted' : 'unweighed']);
             $side->id = $code;
             $sides[$code] = $side;
         }
@@ -83,6 +87,8 @@ final readonly class StatedSex
         foreach (self::claims($person->id)->where('event_id', $sex->value) as $claim) {
             RestsOn::query()->create(['deciding_question_id' => $question->id, 'claim_id' => $claim->id]);
         }
-        $question->fill(['state' => 'decided', 'decision' => $sex === Sex::Male ? 'a man' : 'a woman', 'reason' => trim($reason), 'reopened_by' => ''])->save();
+        $question->fill(
+            ['state' => 'decided', 'decision' => $sex === Sex::Male ? 'a man' : 'a woman', 'reason' => trim($reason), 'reopened_by' => ''])
+            ->save();
     }
 }

@@ -22,7 +22,8 @@ use Illuminate\Support\Facades\DB;
 final readonly class CopyTree
 {
     /** What of the tree itself is copied; its name, members and journal are its own. */
-    private const SETTINGS = ['centre_person_id', 'next_number', 'people_count', 'dead_years_after_birth', 'dead_years_after_adult_event', 'readers_see_living', 'reckoning', 'surname_custom', 'married_custom'];
+    private const SETTINGS = ['centre_person_id', 'next_number', 'people_count', 'dead_years_after_birth', 'dead_years_after_adult_event',
+        'readers_see_living', 'reckoning', 'surname_custom', 'married_custom'];
 
     private const MANY = 1000;
 
@@ -65,15 +66,18 @@ final readonly class CopyTree
         $progress->report(92, 'Copying pictures');
         ArchivePictures::copy($from->id, $into->id);
         // Tiles are not copied: they are cut from the originals, as for any picture that comes in.
-        foreach (DB::table('media')->where('tree_id', $into->id)->select(['sha256', 'type'])->distinct()->orderBy('sha256')->cursor() as $file) {
+        foreach (DB::table('media')->where('tree_id', $into->id)->select(['sha256', 'type'])->distinct()->orderBy('sha256')
+            ->cursor() as $file) {
             MakePreviews::ask($into->id, $file->sha256, $file->type);
         }
-        DB::table('trees')->where('id', $into->id)->update((array) DB::table('trees')->where('id', $from->id)->select(self::SETTINGS)->first());
+        DB::table('trees')->where('id', $into->id)
+            ->update((array) DB::table('trees')->where('id', $from->id)->select(self::SETTINGS)->first());
     }
 
     private function rows(string $table, string $from, string $into, string $changeSet): int
     {
-        $columns = DB::table('information_schema.columns')->where('table_name', $table)->where('table_schema', 'public')->where('is_generated', 'NEVER')
+        $columns = DB::table('information_schema.columns')->where('table_name', $table)->where('table_schema', 'public')
+            ->where('is_generated', 'NEVER')
             ->orderBy('ordinal_position')->pluck('column_name');
         $values = $columns->map(static fn (string $column): string => match ($column) {
             'tree_id' => ':into',
@@ -82,6 +86,8 @@ final readonly class CopyTree
         });
         $bound = ['into' => $into, 'from' => $from] + ($columns->contains('made_by') ? ['change' => $changeSet] : []);
 
-        return DB::affectingStatement("INSERT INTO {$table} (\"{$columns->implode('", "')}\") SELECT {$values->implode(', ')} FROM {$table} WHERE tree_id = :from", $bound);
+        return DB::affectingStatement(
+            "INSERT INTO {$table} (\"{$columns->implode('", "')}\") SELECT {$values->implode(', ')} FROM {$table} WHERE tree_id = :from",
+            $bound);
     }
 }

@@ -30,8 +30,10 @@ final class ExportTree implements TreeRows
     private const AT_ONCE = 500;
 
     /** A file tells how the tie stands, not how each parent's does: the first parent's counts. */
-    private const STANDING = '(SELECT p.standing FROM parentages p WHERE p.tree_id = parent_sets.tree_id AND p.parent_set_id = parent_sets.id ORDER BY p.id LIMIT 1) AS standing,
-        (SELECT p.proof FROM parentages p WHERE p.tree_id = parent_sets.tree_id AND p.parent_set_id = parent_sets.id ORDER BY p.id LIMIT 1) AS proof';
+    private const STANDING = '(SELECT p.standing FROM parentages p WHERE p.tree_id = parent_sets.tree_id
+        AND p.parent_set_id = parent_sets.id ORDER BY p.id LIMIT 1) AS standing,
+        (SELECT p.proof FROM parentages p WHERE p.tree_id = parent_sets.tree_id AND p.parent_set_id = parent_sets.id
+        ORDER BY p.id LIMIT 1) AS proof';
 
     private ?Pointers $pointers = null;
 
@@ -77,11 +79,13 @@ final class ExportTree implements TreeRows
             $partners = $this->owned('union_partners', 'person_id', $ids, FileRows::partner(...), 'position');
             $setIds = $this->ids($sets);
             $parents = $this->parents($setIds);
-            $attached = $this->attached(['parentage' => $this->ids($parents), 'person' => $ids, 'name' => $this->ids($names), 'event' => $this->ids($events),
-                'parent_set' => $setIds, 'union_partner' => $this->ids($partners)]);
+            $attached = $this->attached(
+                ['parentage' => $this->ids($parents), 'person' => $ids, 'name' => $this->ids($names), 'event' => $this->ids($events),
+                    'parent_set' => $setIds, 'union_partner' => $this->ids($partners)]);
             $couples = $this->couples(collect($sets)->flatten(1)->pluck('unionId')->unique());
             foreach ($people as $row) {
-                yield [new PersonRows(FileRows::person($row), $names[$row->id] ?? [], $events[$row->id] ?? [], $sets[$row->id] ?? [], $partners[$row->id] ?? [], $parents, $couples), $attached];
+                yield [new PersonRows(FileRows::person($row), $names[$row->id] ?? [], $events[$row->id] ?? [], $sets[$row->id] ?? [],
+                    $partners[$row->id] ?? [], $parents, $couples), $attached];
             }
         }
     }
@@ -93,10 +97,14 @@ final class ExportTree implements TreeRows
             $partners = $this->owned('union_partners', 'union_id', $ids, FileRows::partner(...), 'slot');
             $children = $this->owned('parent_sets', 'union_id', $ids, FileRows::parentSet(...), 'child_ordinal');
             $events = $this->owned('events', 'union_id', $ids, FileRows::event(...), 'position');
-            $attached = $this->attached(['union' => $ids, 'union_partner' => $this->ids($partners), 'parent_set' => $this->ids($children), 'event' => $this->ids($events)]);
-            $names = $this->namesOf(collect($partners)->flatten(1)->filter(static fn (UnionPartnerRow $partner): bool => $partner->standing === Standing::RuledOut)->pluck('personId'));
+            $attached = $this->attached(
+                ['union' => $ids, 'union_partner' => $this->ids($partners), 'parent_set' => $this->ids($children),
+                    'event' => $this->ids($events)]);
+            $names = $this->namesOf(collect($partners)->flatten(1)
+                ->filter(static fn (UnionPartnerRow $partner): bool => $partner->standing === Standing::RuledOut)->pluck('personId'));
             foreach ($unions as $row) {
-                yield [new UnionRows(FileRows::union($row), $partners[$row->id] ?? [], $children[$row->id] ?? [], $events[$row->id] ?? [], $names), $attached];
+                yield [new UnionRows(FileRows::union($row), $partners[$row->id] ?? [], $children[$row->id] ?? [], $events[$row->id] ?? [],
+                    $names), $attached];
             }
         }
     }
@@ -144,7 +152,8 @@ final class ExportTree implements TreeRows
     public function otherRecords(): iterable
     {
         $columns = array_map(static fn (string $kind): string => "{$kind}_id", KeptPointers::OWNERS);
-        $rows = $this->rows('kept')->whereRaw('num_nonnulls('.implode(',', $columns).') = 0')->orderBy('import_id')->orderBy('ordinal')->cursor();
+        $rows = $this->rows('kept')->whereRaw('num_nonnulls('.implode(',', $columns).') = 0')->orderBy('import_id')->orderBy('ordinal')
+            ->cursor();
         foreach ($rows as $row) {
             yield $this->keptPointers->renamed(FileRows::kept($row, null), $row->import_id);
         }
@@ -157,7 +166,8 @@ final class ExportTree implements TreeRows
     private function parents(Collection $setIds): array
     {
         $parents = [];
-        $rows = $this->rows('parentages')->whereIn('parent_set_id', $setIds)->select('parentages.*')->selectSub(QuestionExport::decidedBy('parentage', 'parentages.id'), 'decided_by');
+        $rows = $this->rows('parentages')->whereIn('parent_set_id', $setIds)->select('parentages.*')
+            ->selectSub(QuestionExport::decidedBy('parentage', 'parentages.id'), 'decided_by');
         foreach ($rows->orderBy('parentages.id')->get() as $row) {
             $parents[$row->parent_set_id][] = FileRows::parentage($row);
         }
@@ -171,7 +181,8 @@ final class ExportTree implements TreeRows
      */
     private function namesOf(Collection $personIds): array
     {
-        return $personIds->isEmpty() ? [] : $this->rows('person_lines')->whereIn('person_id', $personIds)->pluck('shown_name', 'person_id')->all();
+        return $personIds->isEmpty() ? [] : $this->rows('person_lines')->whereIn('person_id', $personIds)->pluck('shown_name', 'person_id')
+            ->all();
     }
 
     /**
@@ -181,7 +192,8 @@ final class ExportTree implements TreeRows
     private function couples(Collection $unionIds): array
     {
         $couples = [];
-        foreach ($this->rows('counted_partners')->whereIn('union_id', $unionIds)->where('side', '<>', 'person')->orderBy('id')->get(['union_id', 'person_id']) as $row) {
+        foreach ($this->rows('counted_partners')->whereIn('union_id', $unionIds)->where('side', '<>', 'person')->orderBy('id')
+            ->get(['union_id', 'person_id']) as $row) {
             $couples[$row->union_id][] = $row->person_id;
         }
 
@@ -239,22 +251,26 @@ final class ExportTree implements TreeRows
         foreach (array_intersect_key($owners, array_flip(['person', 'name', 'event', 'union', 'parentage'])) as $kind => $ids) {
             $claims += (new ClaimExport($this->current))->of($kind, $ids);
         }
-        $notes = $this->hanging('notes', array_intersect_key($owners, array_flip(['person', 'name', 'event', 'union', 'source', 'repository'])), FileRows::note(...));
+        $notes = $this->hanging('notes',
+            array_intersect_key($owners, array_flip(['person', 'name', 'event', 'union', 'source', 'repository'])), FileRows::note(...));
         $recordIds = collect($claims)->flatten(1)->pluck('recordId')->unique();
         $records = [];
         foreach ($this->rows('records')->whereIn('id', $recordIds)->get() as $row) {
             $records[$row->id] = FileRows::record($row);
         }
-        $kept = $this->hanging('kept', [...array_diff_key($owners, ['parentage' => 1]), 'claim' => $this->ids($claims), 'note' => $this->ids($notes)],
+        $kept = $this->hanging('kept',
+            [...array_diff_key($owners, ['parentage' => 1]), 'claim' => $this->ids($claims), 'note' => $this->ids($notes)],
             fn (\stdClass $row, string $kind): KeptRow => $this->keptPointers->renamed(FileRows::kept($row, $kind), $row->import_id));
 
-        $roles = $this->hanging('event_roles', array_intersect_key($owners, ['event' => 1]), static fn (\stdClass $row, string $kind): RoleRow => FileRows::role($row));
+        $roles = $this->hanging('event_roles', array_intersect_key($owners, ['event' => 1]),
+            static fn (\stdClass $row, string $kind): RoleRow => FileRows::role($row));
 
         $rolls = new RollRecords($this->current);
         $sources = $owners['source'] ?? collect();
 
         return new AttachedRows($notes, $claims, $records, $kept, $roles, $this->work($owners['person'] ?? collect()), $this->groups(),
-            $sources->isEmpty() ? [] : $rolls->of($sources), $sources->isEmpty() ? [] : $rolls->kinds(), (new PictureExport($this->current))->links($owners));
+            $sources->isEmpty() ? [] : $rolls->of($sources), $sources->isEmpty() ? [] : $rolls->kinds(), (new PictureExport($this->current))
+                ->links($owners));
     }
 
     /**

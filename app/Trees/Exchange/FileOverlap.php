@@ -89,7 +89,8 @@ final class FileOverlap
             return '';
         }
 
-        return "Much of this file is in the tree already: of its {$this->people} people, {$this->sameNames} have a name and {$this->sameBirths} a name and year of birth that are there, and {$this->samePointers} a pointer.";
+        return "Much of this file is in the tree already: of its {$this->people} people, {$this->sameNames} have a name and "
+            ."{$this->sameBirths} a name and year of birth that are there, and {$this->samePointers} a pointer.";
     }
 
     private function endPerson(): void

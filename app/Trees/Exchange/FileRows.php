@@ -48,14 +48,16 @@ final class FileRows
 {
     public static function person(stdClass $row): PersonRow
     {
-        return new PersonRow($row->id, $row->number, Sex::from($row->sex), $row->ordinal, self::written($row), self::changedAt($row), $row->restriction);
+        return new PersonRow($row->id, $row->number, Sex::from($row->sex), $row->ordinal, self::written($row), self::changedAt($row),
+            $row->restriction);
     }
 
     public static function name(stdClass $row): NameRow
     {
         $name = PersonalName::of($row->given, $row->surname, $row->surname_prefix, $row->suffix, $row->title, $row->nickname);
 
-        return new NameRow($row->id, $row->person_id, NameKind::from($row->kind), $name, $row->ordinal, self::written($row), Standing::from($row->standing));
+        return new NameRow($row->id, $row->person_id, NameKind::from($row->kind), $name, $row->ordinal, self::written($row),
+            Standing::from($row->standing));
     }
 
     public static function event(stdClass $row): EventRow
@@ -65,7 +67,8 @@ final class FileRows
 
     public static function parentSet(stdClass $row): ParentSetRow
     {
-        return DescribedColumns::restore(ParentSetRow::class, $row, ['standing' => Standing::from($row->standing ?? 'unweighed'), 'proof' => Proof::from($row->proof ?? 'unstated')]);
+        return DescribedColumns::restore(ParentSetRow::class, $row,
+            ['standing' => Standing::from($row->standing ?? 'unweighed'), 'proof' => Proof::from($row->proof ?? 'unstated')]);
     }
 
     public static function partner(stdClass $row): UnionPartnerRow
@@ -97,8 +100,10 @@ final class FileRows
     {
         $subject = new FactRef(Owner::from($kind), $row->{"{$kind}_id"});
 
-        $line = $row->roll_line_id === null ? null : new ClaimLineRef($row->roll_line_id, (int) $row->line_number, $row->aspect, $row->other_line_id ?? '', (int) $row->other_number,
-            array_map(strval(...), json_decode($row->said, true, flags: JSON_THROW_ON_ERROR)));
+        $line = $row->roll_line_id === null ? null
+            : new ClaimLineRef($row->roll_line_id, (int) $row->line_number, $row->aspect, $row->other_line_id ?? '',
+                (int) $row->other_number,
+                array_map(strval(...), json_decode($row->said, true, flags: JSON_THROW_ON_ERROR)));
 
         $information = Information::from($row->information);
         // The number that came in is written back until somebody classes the claim.
@@ -111,7 +116,8 @@ final class FileRows
 
         return DescribedColumns::restore(ClaimRow::class, $row, [
             'subject' => $subject, 'quality' => $quality, 'line' => $line, 'classes' => $classes,
-            'stance' => $row->stance === 'supports' ? '' : $row->stance ?? '', 'evidence' => $row->used_as === 'unstated' ? '' : $row->used_as ?? '',
+            'stance' => $row->stance === 'supports' ? '' : $row->stance ?? '',
+            'evidence' => $row->used_as === 'unstated' ? '' : $row->used_as ?? '',
         ]);
     }
 
@@ -127,9 +133,12 @@ final class FileRows
      */
     public static function question(stdClass $row, array $alternatives, array $claims, array $tasks): QuestionRow
     {
-        $line = $row->roll_line_id === null ? null : new RollLinePointer($row->roll_line_id, $row->line_source_id, $row->line_locator, (int) $row->line_number);
+        $line = $row->roll_line_id === null ? null
+            : new RollLinePointer($row->roll_line_id, $row->line_source_id, $row->line_locator, (int) $row->line_number);
 
-        return DescribedColumns::restore(QuestionRow::class, $row, ['alternatives' => $alternatives, 'line' => $line, 'claims' => $claims, 'tasks' => $tasks, 'decidedBy' => $row->decided_by ?? '']);
+        return DescribedColumns::restore(QuestionRow::class, $row,
+            ['alternatives' => $alternatives, 'line' => $line, 'claims' => $claims, 'tasks' => $tasks,
+                'decidedBy' => $row->decided_by ?? '']);
     }
 
     /** @param  list<PointRow>  $points */
@@ -161,7 +170,9 @@ final class FileRows
 
     public static function task(stdClass $row): TaskRow
     {
-        return DescribedColumns::restore(TaskRow::class, $row, ['doneOn' => $row->done_at === null ? '' : (new \DateTimeImmutable($row->done_at))->setTimezone(new \DateTimeZone('UTC'))->format('Y-m-d')]);
+        return DescribedColumns::restore(TaskRow::class, $row,
+            ['doneOn' => $row->done_at === null ? '' : (new \DateTimeImmutable($row->done_at))->setTimezone(new \DateTimeZone('UTC'))
+                ->format('Y-m-d')]);
     }
 
     public static function member(stdClass $row, MembershipKind $kind): MemberRow

@@ -33,8 +33,12 @@ use NorthBough\Core\Place\PlaceResolver;
  */
 final readonly class ImportTree
 {
-    public function __construct(private ChangeSets $changes, private CurrentTree $current, private DerivedTables $derived, private Gazetteers $gazetteers)
-    {
+    public function __construct(
+        private ChangeSets $changes,
+        private CurrentTree $current,
+        private DerivedTables $derived,
+        private Gazetteers $gazetteers,
+    ) {
     }
 
     /**
@@ -46,8 +50,14 @@ final readonly class ImportTree
      * @throws AlreadyImported
      * @throws Cancelled when the person who asked for it no longer wants it
      */
-    public function run(string $path, string $fileName, ?User $user, Progress $progress, bool $askTwice = false, ImportOptions $choice = new ImportOptions): array
-    {
+    public function run(
+        string $path,
+        string $fileName,
+        ?User $user,
+        Progress $progress,
+        bool $askTwice = false,
+        ImportOptions $choice = new ImportOptions,
+    ): array {
         $started = microtime(true);
         $tree = $this->current->get();
         $sha256 = (string) hash_file('sha256', $path);
@@ -58,19 +68,30 @@ final readonly class ImportTree
         try {
             $report = $this->changes->run(
                 new Intent($user, "Brought in {$fileName}", '', ChangeMethod::Import),
-                fn (Change $change): array => $this->bringIn($change, $tree, $path, $fileName, $sha256, $folder, $progress, $askTwice, $choice),
+                fn (Change $change): array => $this->bringIn($change, $tree, $path, $fileName, $sha256, $folder, $progress, $askTwice,
+                    $choice),
             );
         } finally {
             File::deleteDirectory($folder);
             Tree::query()->whereKey($tree->id)->update(['busy_with' => null]);
         }
 
-        return ['tree' => $tree->name, ...$report, 'again' => $again === null ? '' : $again->brought_in_at, 'seconds' => round(microtime(true) - $started, 2)];
+        return ['tree' => $tree->name, ...$report, 'again' => $again === null ? '' : $again->brought_in_at,
+            'seconds' => round(microtime(true) - $started, 2)];
     }
 
     /** @return array<string, mixed> */
-    private function bringIn(Change $change, Tree $tree, string $path, string $fileName, string $sha256, string $folder, Progress $progress, bool $askTwice, ImportOptions $choice): array
-    {
+    private function bringIn(
+        Change $change,
+        Tree $tree,
+        string $path,
+        string $fileName,
+        string $sha256,
+        string $folder,
+        Progress $progress,
+        bool $askTwice,
+        ImportOptions $choice,
+    ): array {
         $archive = Archive::open($path, $folder);
         $before = TreeCounts::of($tree->id);
         $alike = new FileOverlap($this->current);
@@ -78,11 +99,13 @@ final readonly class ImportTree
         $importId = (string) Str::uuid7();
         // A line is some twenty bytes; near enough for telling how far it has come.
         $lines = max(1, intdiv($bytes, 20));
-        $sink = new SpoolSink($folder, $tree->id, $change->id, $importId, array_fill_keys(DB::table('place_wordings')->where('tree_id', $tree->id)->pluck('typed')->all(), true),
+        $sink = new SpoolSink($folder, $tree->id, $change->id, $importId,
+            array_fill_keys(DB::table('place_wordings')->where('tree_id', $tree->id)->pluck('typed')->all(), true),
             new PlaceResolver($this->gazetteers->whole()), $this->groups(),
             static fn (int $line) => $progress->report(max(0, min(60, (int) (60 * $line / $lines))), "Reading, line {$line}"), $alike);
         $came = new FileNames($archive->pictures());
-        $report = GedcomReader::read(static fn (): iterable => self::chunks($archive->gedcomPath), $sink, new UuidMint, $tree->fresh()->next_number ?? 1,
+        $report = GedcomReader::read(static fn (): iterable => self::chunks($archive->gedcomPath), $sink, new UuidMint, $tree->fresh()
+            ->next_number ?? 1,
             $archive->pictures() === [] ? null : static fn (string $path): bool => $came->meant($path) !== '', $choice);
         if ($askTwice && $alike->sentence() !== '') {
             throw new AlreadyImported($alike->sentence(), 409, ['again' => true]);
@@ -103,7 +126,8 @@ final readonly class ImportTree
         }
         $kept += ['before' => $before, 'after' => TreeCounts::of($tree->id)];
         $kept['pictures'] = ReferencedFiles::ofImport($tree->id, $importId, $came, $put->paths());
-        Import::query()->where('id', $importId)->update(['report' => json_encode($kept, JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE)]);
+        Import::query()->where('id', $importId)
+            ->update(['report' => json_encode($kept, JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE)]);
         Tree::query()->findOrFail($tree->id)->takeNumbers($report->counts['people']);
         $progress->report(97, 'Sorting the index');
         $this->derived->rebuildAtOnce();
@@ -164,7 +188,9 @@ final readonly class ImportTree
      */
     private static function listed(FileReport $report, \Closure $which): array
     {
-        return array_values(array_map(static fn (Remark $r): array => ['line' => $r->line, 'text' => $r->text, 'why' => $r->why], array_filter($report->remarks, $which)));
+        return array_values(
+            array_map(static fn (Remark $r): array => ['line' => $r->line, 'text' => $r->text, 'why' => $r->why],
+                array_filter($report->remarks, $which)));
     }
 
     /** @return \Generator<int, string> */

@@ -33,11 +33,13 @@ final class KeptPointers
             $id = $ref->person_id ?? $ref->union_id ?? $ref->source_id ?? $ref->repository_id;
             $pointers->prefer($id, $ref->pointer);
         }
-        foreach ($this->rows('media')->whereRaw("written->'POINTER' IS NOT NULL")->orderBy('made_by')->orderBy('id')->get(['id', 'written']) as $picture) {
+        foreach ($this->rows('media')->whereRaw("written->'POINTER' IS NOT NULL")->orderBy('made_by')->orderBy('id')
+            ->get(['id', 'written']) as $picture) {
             $pointers->prefer($picture->id, json_decode($picture->written, true, flags: JSON_THROW_ON_ERROR)['POINTER'][1]);
         }
         $others = [];
-        foreach ($this->rows('kept')->where('pointer', '!=', '')->orderBy('import_id')->orderBy('id')->get(['id', 'pointer', 'import_id']) as $kept) {
+        foreach ($this->rows('kept')->where('pointer', '!=', '')->orderBy('import_id')->orderBy('id')
+            ->get(['id', 'pointer', 'import_id']) as $kept) {
             $pointers->prefer($kept->id, $kept->pointer);
             $others[] = [$kept->id, $kept->pointer, $kept->import_id];
         }
@@ -45,7 +47,8 @@ final class KeptPointers
             $pointers->ensure($person->id, 'I', $person->number);
         }
         foreach (['unions' => 'F', 'sources' => 'S', 'repositories' => 'R', 'media' => 'M'] as $table => $letter) {
-            foreach ($this->rows($table)->orderBy('ordinal')->orderBy('id')->pluck('id')->diff($table === 'sources' ? $this->holding() : [])->values() as $index => $id) {
+            foreach ($this->rows($table)->orderBy('ordinal')->orderBy('id')->pluck('id')->diff($table === 'sources' ? $this->holding() : [])
+                ->values() as $index => $id) {
                 $pointers->ensure($id, $letter, $index + 1);
             }
         }
@@ -90,9 +93,12 @@ final class KeptPointers
         $holding = [];
         foreach ($this->rows('sources')->whereRaw("written->'@VOID@' IS NOT NULL")->get() as $row) {
             $hasMore = fn (string $table): bool => $this->rows($table)->where('source_id', $row->id)->exists();
-            $isMore = ! TextCitations::isHolding(FileRows::source($row)) || array_filter(['notes', 'kept', 'group_members', 'markings', 'media_links', 'searches', 'tasks'], $hasMore) !== []
+            $isMore = ! TextCitations::isHolding(FileRows::source($row))
+                || array_filter(['notes', 'kept', 'group_members', 'markings', 'media_links', 'searches', 'tasks'], $hasMore) !== []
                 || (new RollRecords($this->current))->of(collect([$row->id])) !== []
-                || $this->rows('records')->where('source_id', $row->id)->whereNotExists(static fn (Builder $query) => $query->selectRaw('1')->from('claims')->whereColumn('claims.tree_id', 'records.tree_id')->whereColumn('claims.record_id', 'records.id'))->exists();
+                || $this->rows('records')->where('source_id', $row->id)
+                    ->whereNotExists(static fn (Builder $query) => $query->selectRaw('1')->from('claims')
+                        ->whereColumn('claims.tree_id', 'records.tree_id')->whereColumn('claims.record_id', 'records.id'))->exists();
             if (! $isMore) {
                 $holding[] = (string) $row->id;
             }

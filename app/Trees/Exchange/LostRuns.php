@@ -30,7 +30,8 @@ final class LostRuns
         self::release();
         try {
             return DB::transaction(static fn (): Run => Run::query()->create([
-                'tree_id' => $treeId, 'user_id' => $user->id, 'kind' => $kind, 'state' => 'waiting', 'title' => mb_substr($title, 0, 255), 'asked' => $asked(), 'done' => 0, 'total' => 100, 'said' => 'Waiting for its turn',
+                'tree_id' => $treeId, 'user_id' => $user->id, 'kind' => $kind, 'state' => 'waiting', 'title' => mb_substr($title, 0, 255),
+                'asked' => $asked(), 'done' => 0, 'total' => 100, 'said' => 'Waiting for its turn',
             ]))->refresh();
         } catch (UniqueConstraintViolationException) {
             throw new Refusal($busy, 409);

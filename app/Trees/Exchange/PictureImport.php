@@ -43,8 +43,10 @@ final class PictureImport
      */
     public function put(array $pictures): array
     {
-        $paths = array_map(fn (RecordImageRow|PictureRow $row): string => $this->came->meant($row->path), array_filter($pictures, static fn (RecordImageRow|PictureRow|PictureLinkRow $row): bool => ! $row instanceof PictureLinkRow));
-        $files = DB::table('media')->where('tree_id', $this->treeId)->where('made_by', $this->changeSetId)->whereIn('path', $paths)->get(['id', 'path', 'sha256', 'type'])->keyBy('path');
+        $paths = array_map(fn (RecordImageRow|PictureRow $row): string => $this->came->meant($row->path),
+            array_filter($pictures, static fn (RecordImageRow|PictureRow|PictureLinkRow $row): bool => ! $row instanceof PictureLinkRow));
+        $files = DB::table('media')->where('tree_id', $this->treeId)->where('made_by', $this->changeSetId)->whereIn('path', $paths)
+            ->get(['id', 'path', 'sha256', 'type'])->keyBy('path');
         foreach ($pictures as $row) {
             match (true) {
                 $row instanceof RecordImageRow => $this->onRecord($row, $files),
@@ -74,7 +76,8 @@ final class PictureImport
         $file = $files->get($this->came->meant($row->path));
         if ($file !== null) {
             $this->called($file, $row->title);
-            $this->rows['media_links'][] = [...$this->links($row->id, $file->id), 'record_id' => $row->recordId, 'position' => $row->position];
+            $this->rows['media_links'][] = [...$this->links($row->id, $file->id), 'record_id' => $row->recordId,
+                'position' => $row->position];
         }
     }
 
@@ -90,9 +93,13 @@ final class PictureImport
         foreach (array_merge(...array_map(static fn (array $one): array => ReferencedFiles::in($one[1]), $row->kept), ...[[]]) as $named) {
             $this->paths += $this->came->meant($named) === '' ? [] : [$this->came->meant($named) => true];
         }
-        $words = array_filter(['POINTER' => [0, $row->pointer], 'FORM' => [0, $row->form], 'FORM/MEDI' => [0, $row->medium]], static fn (array $values): bool => $values[1] !== '')
-            + array_filter(['KEPT' => $row->kept, 'FILE/KEPT' => $row->fileKept, 'FILE' => $row->fileOrdinal === 0 ? [] : [$row->fileOrdinal, '']], static fn (array $values): bool => $values !== []);
-        DB::table('media')->where('tree_id', $this->treeId)->where('id', $file->id)->update(['written' => json_encode((object) $words, JSON_THROW_ON_ERROR), 'restriction' => $row->restriction]);
+        $words = array_filter(['POINTER' => [0, $row->pointer], 'FORM' => [0, $row->form], 'FORM/MEDI' => [0, $row->medium]],
+            static fn (array $values): bool => $values[1] !== '')
+            + array_filter(
+                ['KEPT' => $row->kept, 'FILE/KEPT' => $row->fileKept, 'FILE' => $row->fileOrdinal === 0 ? [] : [$row->fileOrdinal, '']],
+                static fn (array $values): bool => $values !== []);
+        DB::table('media')->where('tree_id', $this->treeId)->where('id', $file->id)
+            ->update(['written' => json_encode((object) $words, JSON_THROW_ON_ERROR), 'restriction' => $row->restriction]);
         foreach ($row->regions as $region) {
             if ($region->personId !== null || $region->words !== '') {
                 $this->rows['regions'][] = $this->region($region, $file->id);
@@ -103,7 +110,8 @@ final class PictureImport
     private function link(PictureLinkRow $row, string $mediaId): void
     {
         $owner = "{$row->owner->kind->value}_id";
-        $this->rows['media_links'][] = [...$this->links($row->id, $mediaId), $owner => $row->owner->id, 'position' => $row->ordinal, 'is_main' => $row->isMain,
+        $this->rows['media_links'][] = [...$this->links($row->id, $mediaId), $owner => $row->owner->id, 'position' => $row->ordinal,
+            'is_main' => $row->isMain,
             'view' => $row->cut === null ? null : json_encode($row->cut, JSON_THROW_ON_ERROR), 'ordinal' => $row->ordinal,
             'written' => json_encode((object) ($row->kept === [] ? [] : ['KEPT' => $row->kept]), JSON_THROW_ON_ERROR)];
     }
@@ -120,14 +128,17 @@ final class PictureImport
     /** @return array<string, string|int|bool|null> a link with every column, so that all can stand in one COPY */
     private function links(string $id, string $mediaId): array
     {
-        return ['tree_id' => $this->treeId, 'id' => $id, 'made_by' => $this->changeSetId, 'media_id' => $mediaId, 'record_id' => null, 'person_id' => null, 'event_id' => null, 'union_id' => null,
+        return ['tree_id' => $this->treeId, 'id' => $id, 'made_by' => $this->changeSetId, 'media_id' => $mediaId, 'record_id' => null,
+            'person_id' => null, 'event_id' => null, 'union_id' => null,
             'position' => 0, 'is_main' => false, 'view' => null, 'ordinal' => -1, 'written' => '{}'];
     }
 
     /** @return array<string, string|int|bool|null> */
     private function region(PictureRegion $region, string $mediaId): array
     {
-        return ['tree_id' => $this->treeId, 'id' => $region->id, 'made_by' => $this->changeSetId, 'media_id' => $mediaId, 'person_id' => $region->personId, 'words' => $region->words,
-            'page' => $region->page, 'left' => (string) $region->left, 'top' => (string) $region->top, 'width' => (string) $region->width, 'height' => (string) $region->height];
+        return ['tree_id' => $this->treeId, 'id' => $region->id, 'made_by' => $this->changeSetId, 'media_id' => $mediaId,
+            'person_id' => $region->personId, 'words' => $region->words,
+            'page' => $region->page, 'left' => (string) $region->left, 'top' => (string) $region->top, 'width' => (string) $region->width,
+            'height' => (string) $region->height];
     }
 }

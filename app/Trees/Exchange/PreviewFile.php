@@ -31,7 +31,8 @@ final readonly class PreviewFile
 
     /**
      * @param  string  $people  path of a file to which everybody in it is written, to choose one from; empty for none
-     * @return array<string, mixed> version, program, encoding, inDoubt, readings, people, families, events, sources, firstYear, lastYear, lines, kept, odd, oddCount, pictures, alike
+     * @return array<string, mixed> version, program, encoding, inDoubt, readings, people, families, events, sources, firstYear,
+     *     lastYear, lines, kept, odd, oddCount, pictures, alike
      *
      * @throws NotReadable
      */
@@ -48,31 +49,38 @@ final readonly class PreviewFile
             $choice = new ImportOptions($doubt->isOpen() ? $readings[0]['name'] : '');
             $everybody = $people === '' ? null : new PeopleInFile($people);
             $lines = max(1, intdiv((int) filesize($archive->gedcomPath), 20));
-            $look = FilePreview::into(static fn (): iterable => ImportTree::chunks($archive->gedcomPath), new UuidMint, static function (Row $row) use ($alike, $everybody, &$named): void {
-                $alike->see($row);
-                $everybody?->see($row);
-                $named += match (true) {
-                    $row instanceof PictureRow, $row instanceof RecordImageRow => [$row->path => true],
-                    $row instanceof KeptRow => array_fill_keys(ReferencedFiles::in($row->lines), true),
-                    default => [],
-                };
-            }, static fn (int $line) => $progress->report(max(0, min(99, (int) (100 * $line / $lines))), "Looking, line {$line}"), $choice);
+            $look = FilePreview::into(static fn (): iterable => ImportTree::chunks($archive->gedcomPath), new UuidMint,
+                static function (Row $row) use ($alike, $everybody, &$named): void {
+                    $alike->see($row);
+                    $everybody?->see($row);
+                    $named += match (true) {
+                        $row instanceof PictureRow, $row instanceof RecordImageRow => [$row->path => true],
+                        $row instanceof KeptRow => array_fill_keys(ReferencedFiles::in($row->lines), true),
+                        default => [],
+                    };
+                }, static fn (int $line) => $progress->report(max(0, min(99, (int) (100 * $line / $lines))), "Looking, line {$line}"),
+                $choice);
             $everybody?->close();
         } finally {
             File::deleteDirectory($folder);
         }
         $report = $look['report'];
         $came = new FileNames($archive->pictures());
-        $files = array_map(strval(...), array_keys(array_filter($named, static fn (bool $is, int|string $file): bool => preg_match('/^https?:/i', (string) $file) !== 1, ARRAY_FILTER_USE_BOTH)));
+        $files = array_map(strval(...),
+            array_keys(array_filter($named, static fn (bool $is, int|string $file): bool => preg_match('/^https?:/i', (string) $file) !== 1,
+                ARRAY_FILTER_USE_BOTH)));
         $missing = array_values(array_filter($files, static fn (string $file): bool => $came->meant($file) === ''));
         $again = Import::query()->where('sha256', (string) hash_file('sha256', $path))->first();
 
         return [
-            'version' => $report->version->value, 'program' => $look['program'], 'encoding' => $look['encoding'], 'inDoubt' => $doubt->isOpen(), 'readings' => $readings,
+            'version' => $report->version->value, 'program' => $look['program'], 'encoding' => $look['encoding'],
+            'inDoubt' => $doubt->isOpen(), 'readings' => $readings,
             ...array_intersect_key($report->counts, ['people' => 1, 'families' => 1, 'events' => 1, 'sources' => 1]),
             'firstYear' => $look['firstYear'], 'lastYear' => $look['lastYear'], 'lines' => $report->lines, 'kept' => $report->kept,
-            'odd' => array_map(static fn (Remark $r): array => ['line' => $r->line, 'text' => $r->text, 'why' => $r->why], array_slice($report->remarks, 0, self::LISTED)), 'oddCount' => count($report->remarks),
-            'pictures' => ['found' => count($files) - count($missing), 'missing' => array_slice($missing, 0, self::LISTED), 'missingCount' => count($missing)],
+            'odd' => array_map(static fn (Remark $r): array => ['line' => $r->line, 'text' => $r->text, 'why' => $r->why],
+                array_slice($report->remarks, 0, self::LISTED)), 'oddCount' => count($report->remarks),
+            'pictures' => ['found' => count($files) - count($missing), 'missing' => array_slice($missing, 0, self::LISTED),
+                'missingCount' => count($missing)],
             'alike' => $again !== null ? "This very file was brought into this tree before, as {$again->file_name}." : $alike->sentence(),
         ];
     }

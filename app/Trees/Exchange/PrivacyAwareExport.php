@@ -29,7 +29,8 @@ final readonly class PrivacyAwareExport
     {
         $living = $this->living->all();
 
-        return new ShieldedRows(new ExportTree($this->current), static fn (string $id): bool => isset($living[$id]), $this->living->names());
+        return new ShieldedRows(new ExportTree($this->current), static fn (string $id): bool => isset($living[$id]),
+            $this->living->names());
     }
 
     /**
@@ -74,6 +75,8 @@ final readonly class PrivacyAwareExport
         if ($user !== null && $this->current->get()->roleOf($user) !== 'owner') {
             throw self::notTheirs();
         }
-        $this->changes->run(new Intent($user, "{$what}, with {$this->living->count()} living people in full", '', ChangeMethod::Hand, 'told'), static fn (): null => null);
+        $this->changes->run(
+            new Intent($user, "{$what}, with {$this->living->count()} living people in full", '', ChangeMethod::Hand, 'told'),
+            static fn (): null => null);
     }
 }

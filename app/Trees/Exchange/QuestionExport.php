@@ -54,16 +54,20 @@ final readonly class QuestionExport
     /** Of the questions that what was decided may rest on, the one by which it stands. */
     public static function decidedBy(string $kind, string $column): Builder
     {
-        return DB::table('rests_on')->whereColumn("rests_on.deciding_{$kind}_id", $column)->whereNotNull('rests_on.question_id')->orderByDesc('rests_on.id')->limit(1)->select('rests_on.question_id');
+        return DB::table('rests_on')->whereColumn("rests_on.deciding_{$kind}_id", $column)->whereNotNull('rests_on.question_id')
+            ->orderByDesc('rests_on.id')->limit(1)->select('rests_on.question_id');
     }
 
     private function asked(): Builder
     {
         return $this->rows('questions')
-            ->leftJoin('roll_lines', static fn ($join) => $join->on('roll_lines.tree_id', 'questions.tree_id')->on('roll_lines.id', 'questions.roll_line_id'))
-            ->leftJoin('records', static fn ($join) => $join->on('records.tree_id', 'roll_lines.tree_id')->on('records.id', 'roll_lines.record_id'))
+            ->leftJoin('roll_lines', static fn ($join) => $join->on('roll_lines.tree_id', 'questions.tree_id')
+                ->on('roll_lines.id', 'questions.roll_line_id'))
+            ->leftJoin('records', static fn ($join) => $join->on('records.tree_id', 'roll_lines.tree_id')
+                ->on('records.id', 'roll_lines.record_id'))
             ->select(['questions.*', 'records.source_id AS line_source_id', 'records.locator AS line_locator'])
-            ->selectSub(ClaimExport::lineNumber('questions.roll_line_id'), 'line_number')->selectSub(self::decidedBy('question', 'questions.id'), 'decided_by')->orderBy('questions.id');
+            ->selectSub(ClaimExport::lineNumber('questions.roll_line_id'), 'line_number')
+            ->selectSub(self::decidedBy('question', 'questions.id'), 'decided_by')->orderBy('questions.id');
     }
 
     /** @return list<QuestionRow> */
@@ -75,12 +79,17 @@ final readonly class QuestionExport
             return [];
         }
         $points = $this->rows('points')->whereIn('question_id', $ids)->orderBy('position')->orderBy('id')->get()->groupBy('alternative_id');
-        $alternatives = $this->rows('alternatives')->whereIn('question_id', $ids)->orderBy('position')->orderBy('id')->get()->groupBy('question_id');
+        $alternatives = $this->rows('alternatives')->whereIn('question_id', $ids)->orderBy('position')->orderBy('id')->get()
+            ->groupBy('question_id');
         $tasks = $this->rows('tasks')->whereIn('question_id', $ids)->orderBy('position')->orderBy('id')->get()->groupBy('question_id');
-        $claims = $this->rows('rests_on')->whereIn('deciding_question_id', $ids)->whereNotNull('claim_id')->orderBy('id')->get()->groupBy('deciding_question_id');
+        $claims = $this->rows('rests_on')->whereIn('deciding_question_id', $ids)->whereNotNull('claim_id')->orderBy('id')->get()
+            ->groupBy('deciding_question_id');
 
         return array_values($rows->map(static fn (stdClass $row): QuestionRow => FileRows::question($row,
-            array_values(array_map(static fn (stdClass $alternative): AlternativeRow => FileRows::alternative($alternative, array_values(array_map(FileRows::point(...), $points->get($alternative->id)?->all() ?? []))), $alternatives->get($row->id)?->all() ?? [])),
+            array_values(array_map(
+                static fn (stdClass $alternative): AlternativeRow => FileRows::alternative($alternative,
+                    array_values(array_map(FileRows::point(...), $points->get($alternative->id)?->all() ?? []))),
+                $alternatives->get($row->id)?->all() ?? [])),
             array_values(array_map(strval(...), $claims->get($row->id)?->pluck('claim_id')->all() ?? [])),
             array_values(array_map(FileRows::task(...), $tasks->get($row->id)?->all() ?? []))))->all());
     }

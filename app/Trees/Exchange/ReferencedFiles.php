@@ -21,7 +21,8 @@ final class ReferencedFiles
     {
         $found = array_fill_keys($taken, true);
         $missing = [];
-        $rows = DB::table('kept')->where('tree_id', $treeId)->where('import_id', $importId)->whereRaw("lines ~ '(^|\\n)\\d+ FILE '")->orderBy('id')->lazy(2000);
+        $rows = DB::table('kept')->where('tree_id', $treeId)->where('import_id', $importId)->whereRaw("lines ~ '(^|\\n)\\d+ FILE '")
+            ->orderBy('id')->lazy(2000);
         foreach ($rows as $row) {
             foreach (self::in($row->lines) as $named) {
                 $path = $came->meant($named);
@@ -33,7 +34,8 @@ final class ReferencedFiles
             }
         }
 
-        return ['found' => count($found), 'missing' => array_map(strval(...), array_slice(array_keys($missing), 0, self::LISTED)), 'missingCount' => count($missing)];
+        return ['found' => count($found), 'missing' => array_map(strval(...), array_slice(array_keys($missing), 0, self::LISTED)),
+            'missingCount' => count($missing)];
     }
 
     /** @return list<string> what FILE lines name */

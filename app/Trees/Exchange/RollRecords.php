@@ -32,24 +32,36 @@ final readonly class RollRecords
     public function of(Collection $sourceIds): array
     {
         $records = $this->rows('records')->whereIn('source_id', $sourceIds)
-            ->where(fn (Builder $either) => $either->where('kind', '!=', '')->orWhereNotNull('record_kind_id')->orWhere('transcription', '!=', '')->orWhere('source_class', '!=', 'unstated')->orWhere('date_typed', '!=', '')
-                ->orWhereExists(static fn (Builder $query) => $query->selectRaw('1')->from('roll_lines')->whereColumn('roll_lines.tree_id', 'records.tree_id')->whereColumn('roll_lines.record_id', 'records.id'))
-                ->orWhereExists(static fn (Builder $query) => $query->selectRaw('1')->from('media_links')->whereColumn('media_links.tree_id', 'records.tree_id')->whereColumn('media_links.record_id', 'records.id')))
+            ->where(fn (Builder $either) => $either->where('kind', '!=', '')->orWhereNotNull('record_kind_id')
+                ->orWhere('transcription', '!=', '')->orWhere('source_class', '!=', 'unstated')->orWhere('date_typed', '!=', '')
+                ->orWhereExists(static fn (Builder $query) => $query->selectRaw('1')->from('roll_lines')
+                    ->whereColumn('roll_lines.tree_id', 'records.tree_id')->whereColumn('roll_lines.record_id', 'records.id'))
+                ->orWhereExists(static fn (Builder $query) => $query->selectRaw('1')->from('media_links')
+                    ->whereColumn('media_links.tree_id', 'records.tree_id')->whereColumn('media_links.record_id', 'records.id')))
             ->orderBy('locator')->orderBy('id')->get();
         $ids = $records->pluck('id');
         $lines = $this->rows('roll_lines')->whereIn('record_id', $ids)->orderBy('position')->orderBy('id')->get()->groupBy('record_id');
-        $placings = $this->rows('placings')->whereIn('roll_line_id', $lines->flatten(1)->pluck('id'))->select('placings.*')->selectSub(QuestionExport::decidedBy('placing', 'placings.id'), 'decided_by')
+        $placings = $this->rows('placings')->whereIn('roll_line_id', $lines->flatten(1)->pluck('id'))->select('placings.*')
+            ->selectSub(QuestionExport::decidedBy('placing', 'placings.id'), 'decided_by')
             ->orderByRaw("state = 'placed', id")->get()->groupBy('roll_line_id');
-        $images = DB::table('media_links')->join('media', static fn ($join) => $join->on('media.tree_id', 'media_links.tree_id')->on('media.id', 'media_links.media_id'))
-            ->where('media_links.tree_id', $this->current->id())->whereIn('media_links.record_id', $ids)->orderBy('media_links.position')->orderBy('media_links.id')
-            ->get(['media_links.id', 'media_links.record_id', 'media_links.position', 'media.path', 'media.type', 'media.title'])->groupBy('record_id');
+        $images = DB::table('media_links')
+            ->join('media', static fn ($join) => $join->on('media.tree_id', 'media_links.tree_id')->on('media.id', 'media_links.media_id'))
+            ->where('media_links.tree_id', $this->current->id())->whereIn('media_links.record_id', $ids)->orderBy('media_links.position')
+            ->orderBy('media_links.id')
+            ->get(['media_links.id', 'media_links.record_id', 'media_links.position', 'media.path', 'media.type', 'media.title'])
+            ->groupBy('record_id');
         $bySource = [];
         foreach ($records as $row) {
             $ofRecord = ($lines->get($row->id) ?? collect())->map(self::line(...));
             $bySource[$row->source_id][] = new RollRecord(
                 new RecordRow($row->id, $row->source_id, $row->locator), self::head($row), array_values($ofRecord->all()),
-                array_map(static fn (Collection $ofLine): array => array_values($ofLine->map(static fn (stdClass $p): PlacingRow => new PlacingRow($p->id, $p->roll_line_id, $p->person_id, $p->state, $p->reason, $p->decided_by ?? ''))->all()), $placings->only($ofRecord->pluck('id')->all())->all()),
-                array_values(($images->get($row->id) ?? collect())->map(static fn (stdClass $i): RecordImageRow => new RecordImageRow($i->id, $i->record_id, $i->path, $i->type, $i->title, $i->position))->all()),
+                array_map(static fn (Collection $ofLine): array => array_values($ofLine->map(
+                    static fn (stdClass $p): PlacingRow => new PlacingRow($p->id, $p->roll_line_id, $p->person_id, $p->state, $p->reason,
+                        $p->decided_by ?? ''))->all()),
+                    $placings->only($ofRecord->pluck('id')->all())->all()),
+                array_values(($images->get($row->id) ?? collect())
+                    ->map(static fn (stdClass $i): RecordImageRow => new RecordImageRow($i->id, $i->record_id, $i->path, $i->type,
+                        $i->title, $i->position))->all()),
             );
         }
 
@@ -62,7 +74,9 @@ final readonly class RollRecords
         $kinds = [];
         foreach (['source_kinds' => true, 'record_kinds' => false] as $table => $isOfSource) {
             foreach ($this->rows($table)->orderBy('id')->get() as $row) {
-                $kinds[$row->id] = new OwnKindRow($row->id, $isOfSource, $row->name, json_encode(json_decode($row->template, true, flags: JSON_THROW_ON_ERROR), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE));
+                $kinds[$row->id] = new OwnKindRow($row->id, $isOfSource, $row->name,
+                    json_encode(json_decode($row->template, true, flags: JSON_THROW_ON_ERROR),
+                        JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE));
             }
         }
 
@@ -71,13 +85,15 @@ final readonly class RollRecords
 
     private static function head(stdClass $row): RecordHead
     {
-        return new RecordHead($row->kind, $row->record_kind_id, DateColumns::restore((array) $row), $row->place_typed, json_decode($row->fields, true, flags: JSON_THROW_ON_ERROR),
+        return new RecordHead($row->kind, $row->record_kind_id, DateColumns::restore((array) $row), $row->place_typed,
+            json_decode($row->fields, true, flags: JSON_THROW_ON_ERROR),
             $row->transcription, $row->source_class, $row->file_number, $row->told_count);
     }
 
     private static function line(stdClass $row): RollLineRow
     {
-        return new RollLineRow($row->id, $row->record_id, $row->position, $row->role, $row->name_typed, json_decode($row->columns, true, flags: JSON_THROW_ON_ERROR),
+        return new RollLineRow($row->id, $row->record_id, $row->position, $row->role, $row->name_typed,
+            json_decode($row->columns, true, flags: JSON_THROW_ON_ERROR),
             $row->slip === null ? null : json_decode($row->slip, true, flags: JSON_THROW_ON_ERROR), $row->day_lo, $row->day_hi);
     }
 

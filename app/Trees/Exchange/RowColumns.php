@@ -48,7 +48,10 @@ final class RowColumns
         PersonRow::class => 'people', NameRow::class => 'names', EventRow::class => 'events', UnionRow::class => 'unions',
         UnionPartnerRow::class => 'union_partners', ParentSetRow::class => 'parent_sets', ParentageRow::class => 'parentages',
         SourceRow::class => 'sources', RepositoryRow::class => 'repositories', RecordRow::class => 'records', ClaimRow::class => 'claims',
-        QuestionRow::class => 'questions', AlternativeRow::class => 'alternatives', PointRow::class => 'points', ClaimUseRow::class => 'claim_uses', RestsOnRow::class => 'rests_on', SearchRow::class => 'searches', SearchPersonRow::class => 'search_people', NoteRow::class => 'notes', RoleRow::class => 'event_roles', TaskRow::class => 'tasks', RollLineRow::class => 'roll_lines', PlacingRow::class => 'placings', KeptRow::class => 'kept', FileRefRow::class => 'file_refs',
+        QuestionRow::class => 'questions', AlternativeRow::class => 'alternatives', PointRow::class => 'points',
+        ClaimUseRow::class => 'claim_uses', RestsOnRow::class => 'rests_on', SearchRow::class => 'searches',
+        SearchPersonRow::class => 'search_people', NoteRow::class => 'notes', RoleRow::class => 'event_roles', TaskRow::class => 'tasks',
+        RollLineRow::class => 'roll_lines', PlacingRow::class => 'placings', KeptRow::class => 'kept', FileRefRow::class => 'file_refs',
     ];
 
     public static function table(Row $row): string
@@ -79,13 +82,16 @@ final class RowColumns
                 ...self::decided($row),
                 ...DescribedColumns::owner(new FactRef($row->ground, $row->groundId), ['claim', 'question']),
             ],
-            $row instanceof SourceRow => ['search' => self::search($row->title, $row->author, $row->publication, $row->callNumber, ...array_values($row->fields), ...[$row->listName])],
+            $row instanceof SourceRow => [
+                'search' => self::search($row->title, $row->author, $row->publication, $row->callNumber, ...array_values($row->fields),
+                    ...[$row->listName])],
             $row instanceof RecordRow => $row->head === null ? DescribedColumns::of(RecordHead::none()) : [],
             $row instanceof RollLineRow => ['search' => SearchForm::latin($row->name)],
             $row instanceof PlacingRow => ['entered_for' => $row->personId],
             $row instanceof OwnKindRow => ['search' => self::search($row->name)],
             $row instanceof ClaimRow => self::claim($row),
-            $row instanceof TaskRow => ['done_at' => $row->doneOn === '' ? null : "{$row->doneOn} 00:00:00+00", 'position' => $row->ordinal],
+            $row instanceof TaskRow => ['done_at' => $row->doneOn === '' ? null : "{$row->doneOn} 00:00:00+00",
+                'position' => $row->ordinal],
             $row instanceof QuestionRow => ['roll_line_id' => $row->line?->lineId],
             $row instanceof MemberRow => ["{$row->kind->value}_id" => $row->groupId],
             $row instanceof KeptRow, $row instanceof FileRefRow => ['import_id' => $importId],

@@ -112,7 +112,8 @@ final class SpoolSink implements RowSink
     {
         $columns = ['tree_id' => $this->treeId, 'made_by' => $this->changeSetId, ...$columns];
         if (! isset($this->files[$table])) {
-            $this->files[$table] = fopen($this->path($table), 'wb') ?: throw new RuntimeException("The spool file for {$table} cannot be written.");
+            $this->files[$table] = fopen($this->path($table),
+                'wb') ?: throw new RuntimeException("The spool file for {$table} cannot be written.");
             $this->columns[$table] = array_keys($columns);
             $this->counts[$table] = 0;
         }

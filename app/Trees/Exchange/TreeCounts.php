@@ -9,7 +9,8 @@ use Illuminate\Support\Facades\DB;
 /** How much is in a tree, by the words of an import's report. */
 final class TreeCounts
 {
-    private const TABLES = ['people' => 'people', 'families' => 'unions', 'events' => 'events', 'sources' => 'sources', 'repositories' => 'repositories', 'records' => 'records', 'notes' => 'notes', 'media' => 'media'];
+    private const TABLES = ['people' => 'people', 'families' => 'unions', 'events' => 'events', 'sources' => 'sources',
+        'repositories' => 'repositories', 'records' => 'records', 'notes' => 'notes', 'media' => 'media'];
 
     /** @return array<string, int> */
     public static function of(string $treeId): array

@@ -41,7 +41,8 @@ final class UuidMint implements IdMint
     {
         $hash = md5("{$recordId} {$to}", true);
 
-        return self::written(substr($recordId, 0, 8).substr($recordId, 9, 4), (ord($hash[0]) << 4) | (ord($hash[1]) >> 4), substr($hash, 2, 8));
+        return self::written(substr($recordId, 0, 8).substr($recordId, 9, 4), (ord($hash[0]) << 4) | (ord($hash[1]) >> 4),
+            substr($hash, 2, 8));
     }
 
     private static function written(string $time, int $counter, string $bits): string

@@ -22,8 +22,14 @@ final class WriteFile
      * @throws NotWritten when the path cannot be written to its end; nothing is left there then
      * @throws Cancelled
      */
-    public static function plain(TreeRows $rows, Version $version, string $to, \DateTimeImmutable $now, Progress $progress = new SilentProgress, int $records = 1): WrittenFile
-    {
+    public static function plain(
+        TreeRows $rows,
+        Version $version,
+        string $to,
+        \DateTimeImmutable $now,
+        Progress $progress = new SilentProgress,
+        int $records = 1,
+    ): WrittenFile {
         $file = @fopen($to, 'wb') ?: throw NotWritten::to($to);
         try {
             $bytesOf = GedcomWriter::write($rows, $version, $now);
@@ -57,8 +63,15 @@ final class WriteFile
      * @throws NotWritten
      * @throws Cancelled
      */
-    public static function spooled(TreeRows $rows, Version $version, string $treeId, \DateTimeImmutable $now, bool $isZipped, Progress $progress = new SilentProgress, int $records = 1): WrittenFile
-    {
+    public static function spooled(
+        TreeRows $rows,
+        Version $version,
+        string $treeId,
+        \DateTimeImmutable $now,
+        bool $isZipped,
+        Progress $progress = new SilentProgress,
+        int $records = 1,
+    ): WrittenFile {
         File::ensureDirectoryExists(storage_path('app/spool'));
         $path = storage_path('app/spool/'.Str::uuid7());
         $written = self::plain($rows, $version, "{$path}.ged", $now, $progress, $records);

@@ -23,8 +23,11 @@ final readonly class WrittenFile
         }
         $moved = $this->moved;
         arsort($moved);
-        $tags = implode(', ', array_map(static fn (string $tag, int $lines): string => "{$lines} {$tag}", array_map(strval(...), array_keys($moved)), $moved));
+        $tags = implode(', ',
+            array_map(static fn (string $tag, int $lines): string => "{$lines} {$tag}", array_map(strval(...), array_keys($moved)),
+                $moved));
 
-        return "Version {$version} has no place for ".Counted::of($count, 'line')." ({$tags}): ".($count === 1 ? 'it' : 'each').' stands under its tag with _NB_ before it, and in a note for whoever reads the file.';
+        return "Version {$version} has no place for ".Counted::of($count, 'line')." ({$tags}): ".($count === 1 ? 'it' : 'each')
+            .' stands under its tag with _NB_ before it, and in a note for whoever reads the file.';
     }
 }

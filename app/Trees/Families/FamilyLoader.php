@@ -42,7 +42,8 @@ final readonly class FamilyLoader
             SELECT u.union_id FROM near JOIN union_partners u ON u.tree_id = ? AND u.person_id = near.id UNION
             SELECT s.union_id FROM asked JOIN parent_sets s ON s.tree_id = ? AND s.child_id = asked.id
         ),
-        children AS (SELECT id FROM asked UNION SELECT s.child_id FROM nearest JOIN parent_sets s ON s.tree_id = ? AND s.union_id = nearest.id)
+        children AS (SELECT id FROM asked UNION SELECT s.child_id FROM nearest JOIN parent_sets s ON s.tree_id = ?
+        AND s.union_id = nearest.id)
         SELECT id FROM nearest UNION SELECT s.union_id FROM children JOIN parent_sets s ON s.tree_id = ? AND s.child_id = children.id';
 
     public function __construct(private CurrentTree $current)
@@ -88,12 +89,14 @@ final readonly class FamilyLoader
         $children = $this->rows('parent_sets')->whereIn('union_id', $couples)->select('child_id');
         $sets = array_map(self::set(...), $this->rows('parent_sets')->whereIn('child_id', $children)->get()->all());
         $partners = array_map(self::partnership(...), $this->rows('union_partners')->whereIn('union_id', $couples)->get()->all());
-        $parents = array_map(self::parent(...), $this->rows('parentages')->whereIn('parent_set_id', array_column($sets, 'id'))->get()->all());
+        $parents = array_map(self::parent(...), $this->rows('parentages')->whereIn('parent_set_id', array_column($sets, 'id'))->get()
+            ->all());
         $told = $this->rows('unions')->whereIn('id', $couples)->get(['id', 'order_by_hand', DB::raw(
             '(SELECT count(*) FROM events WHERE events.tree_id = unions.tree_id AND events.union_id = unions.id) AS events',
         )])->map(static fn (stdClass $row): Couple => new Couple($row->id, $row->events, $row->order_by_hand))->all();
 
-        return FamilyGraph::of(array_values([...$told, ...$partners, ...$sets, ...$parents]), $this->sexes([...$people, ...array_column($parents, 'personId')]), new DatabaseTree($this->current));
+        return FamilyGraph::of(array_values([...$told, ...$partners, ...$sets, ...$parents]),
+            $this->sexes([...$people, ...array_column($parents, 'personId')]), new DatabaseTree($this->current));
     }
 
     /**
@@ -107,18 +110,21 @@ final readonly class FamilyLoader
 
     private static function set(stdClass $row): ParentSetTie
     {
-        return new ParentSetTie($row->id, $row->child_id, $row->union_id, ParentageKind::from($row->kind), $row->leads, $row->position, $row->child_ordinal);
+        return new ParentSetTie($row->id, $row->child_id, $row->union_id, ParentageKind::from($row->kind), $row->leads, $row->position,
+            $row->child_ordinal);
     }
 
     private static function partnership(stdClass $row): Partnership
     {
-        return new Partnership($row->id, $row->union_id, $row->person_id, PartnerSlot::from($row->slot), $row->position, Standing::from($row->standing));
+        return new Partnership($row->id, $row->union_id, $row->person_id, PartnerSlot::from($row->slot), $row->position,
+            Standing::from($row->standing));
     }
 
     private static function parent(stdClass $row): ParentTie
     {
         return new ParentTie(
-            $row->id, $row->parent_set_id, $row->person_id, ParentageKind::from($row->kind), Standing::from($row->standing), Proof::from($row->proof), $row->kind_words, $row->years,
+            $row->id, $row->parent_set_id, $row->person_id, ParentageKind::from($row->kind), Standing::from($row->standing),
+            Proof::from($row->proof), $row->kind_words, $row->years,
         );
     }
 

@@ -70,9 +70,11 @@ final readonly class FamilyWriter
     private function apply(TieChange $change): void
     {
         match (true) {
-            $change instanceof Added => TieRows::model($change->tie)::query()->create(['id' => $change->tie->key(), ...TieRows::columns($change->tie)]),
+            $change instanceof Added => TieRows::model($change->tie)::query()
+                ->create(['id' => $change->tie->key(), ...TieRows::columns($change->tie)]),
             $change instanceof Changed => $this->change($change->before, $change->after),
-            $change instanceof Removed => TieRows::model($change->tie)::query()->where('id', $change->tie->key())->firstOrFail()->deleteWhole(),
+            $change instanceof Removed => TieRows::model($change->tie)::query()->where('id', $change->tie->key())->firstOrFail()
+                ->deleteWhole(),
             $change instanceof Merged => $this->merge($change->gone->id, $change->into->id),
             default => throw new LogicException('A change to a family that nobody stores: '.$change::class),
         };
@@ -80,13 +82,15 @@ final readonly class FamilyWriter
 
     private function change(FamilyTie $before, FamilyTie $after): void
     {
-        TieRows::model($after)::query()->where('id', $after->key())->firstOrFail()->fill([...TieRows::columns($after), ...TieRows::moved($before, $after)])->save();
+        TieRows::model($after)::query()->where('id', $after->key())->firstOrFail()
+            ->fill([...TieRows::columns($after), ...TieRows::moved($before, $after)])->save();
     }
 
     private function merge(string $goneId, string $intoId): void
     {
         foreach (Union::dependents() as [$model, $column]) {
-            foreach (in_array($model, [UnionPartner::class, ParentSet::class], true) ? [] : $model::query()->where($column, $goneId)->get() as $row) {
+            foreach (in_array($model, [UnionPartner::class, ParentSet::class], true) ? [] : $model::query()->where($column, $goneId)
+                ->get() as $row) {
                 $row->fill([$column => $intoId])->save();
             }
         }

@@ -49,7 +49,8 @@ final readonly class MovesTold
     {
         $told = $this->of(new MoveChild($set->id, $to->id));
 
-        return [...array_slice($told, 0, 1), $this->facts($set->child_id), ...$this->named($set), ...$this->bornBefore($set->child_id, $to->id), ...array_slice($told, 1)];
+        return [...array_slice($told, 0, 1), $this->facts($set->child_id), ...$this->named($set),
+            ...$this->bornBefore($set->child_id, $to->id), ...array_slice($told, 1)];
     }
 
     /** From whom to whom a child is moved, for the journal. */
@@ -69,13 +70,15 @@ final readonly class MovesTold
     /** @return array<string, string> by person */
     private function names(FamilyGraph $graph): array
     {
-        return DB::table('person_lines')->where('tree_id', $this->current->id())->whereIn('person_id', $graph->personIds())->pluck('shown_name', 'person_id')->all();
+        return DB::table('person_lines')->where('tree_id', $this->current->id())->whereIn('person_id', $graph->personIds())
+            ->pluck('shown_name', 'person_id')->all();
     }
 
     private function facts(string $childId): string
     {
         $facts = Event::query()->where('person_id', $childId)->count();
-        $name = (string) DB::table('person_lines')->where('tree_id', $this->current->id())->where('person_id', $childId)->value('shown_name');
+        $name = (string) DB::table('person_lines')->where('tree_id', $this->current->id())->where('person_id', $childId)
+            ->value('shown_name');
 
         return ($facts === 1 ? 'The one fact stays' : "All {$facts} facts stay")." with {$name}.";
     }
@@ -85,11 +88,16 @@ final readonly class MovesTold
     {
         $rows = DB::table('events')
             ->join('claims', static fn ($join) => $join->on('claims.tree_id', 'events.tree_id')->on('claims.event_id', 'events.id'))
-            ->join('roll_lines', static fn ($join) => $join->on('roll_lines.tree_id', 'claims.tree_id')->on('roll_lines.record_id', 'claims.record_id'))
-            ->join('placings', static fn ($join) => $join->on('placings.tree_id', 'roll_lines.tree_id')->on('placings.roll_line_id', 'roll_lines.id')->where('placings.state', 'placed'))
-            ->join('counted_parentages', static fn ($join) => $join->on('counted_parentages.tree_id', 'placings.tree_id')->on('counted_parentages.person_id', 'placings.person_id'))
-            ->join('person_lines', static fn ($join) => $join->on('person_lines.tree_id', 'placings.tree_id')->on('person_lines.person_id', 'placings.person_id'))
-            ->where('events.tree_id', $this->current->id())->where('events.person_id', $set->child_id)->where('counted_parentages.parent_set_id', $set->id)
+            ->join('roll_lines', static fn ($join) => $join->on('roll_lines.tree_id', 'claims.tree_id')
+                ->on('roll_lines.record_id', 'claims.record_id'))
+            ->join('placings', static fn ($join) => $join->on('placings.tree_id', 'roll_lines.tree_id')
+                ->on('placings.roll_line_id', 'roll_lines.id')->where('placings.state', 'placed'))
+            ->join('counted_parentages', static fn ($join) => $join->on('counted_parentages.tree_id', 'placings.tree_id')
+                ->on('counted_parentages.person_id', 'placings.person_id'))
+            ->join('person_lines', static fn ($join) => $join->on('person_lines.tree_id', 'placings.tree_id')
+                ->on('person_lines.person_id', 'placings.person_id'))
+            ->where('events.tree_id', $this->current->id())->where('events.person_id', $set->child_id)
+            ->where('counted_parentages.parent_set_id', $set->id)
             ->where('events.standing', '<>', 'ruled out')->orderBy('events.date_begin_lo')->orderBy('person_lines.shown_name')
             ->distinct()->get(['events.id', 'events.kind', 'events.date_shown', 'events.date_begin_lo', 'person_lines.shown_name']);
 
@@ -97,7 +105,8 @@ final readonly class MovesTold
             $event = $names->firstOrFail();
             $word = mb_strtolower(EventKinds::all()[$event->kind]->word ?? $event->kind);
 
-            return "The record of the {$word}".($event->date_shown === '' ? '' : ", {$event->date_shown},")." names {$names->pluck('shown_name')->implode(' and ')}.";
+            return "The record of the {$word}".($event->date_shown === '' ? '' : ", {$event->date_shown},")
+                ." names {$names->pluck('shown_name')->implode(' and ')}.";
         })->all());
     }
 

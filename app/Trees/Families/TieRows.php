@@ -36,11 +36,14 @@ final readonly class TieRows
     {
         return match (true) {
             $tie instanceof Couple => ['order_by_hand' => $tie->isOrderedByHand],
-            $tie instanceof Partnership => ['union_id' => $tie->coupleId, 'person_id' => $tie->personId, 'slot' => $tie->slot->value, 'position' => $tie->position,
+            $tie instanceof Partnership => ['union_id' => $tie->coupleId, 'person_id' => $tie->personId, 'slot' => $tie->slot->value,
+                'position' => $tie->position,
                 'standing' => $tie->standing->value],
-            $tie instanceof ParentSetTie => ['child_id' => $tie->childId, 'union_id' => $tie->coupleId, 'kind' => $tie->kind->value, 'leads' => $tie->leads,
+            $tie instanceof ParentSetTie => ['child_id' => $tie->childId, 'union_id' => $tie->coupleId, 'kind' => $tie->kind->value,
+                'leads' => $tie->leads,
                 'position' => $tie->position, 'child_ordinal' => $tie->childPlace],
-            $tie instanceof ParentTie => ['parent_set_id' => $tie->setId, 'person_id' => $tie->personId, 'kind' => $tie->kind->value, 'standing' => $tie->standing->value,
+            $tie instanceof ParentTie => ['parent_set_id' => $tie->setId, 'person_id' => $tie->personId, 'kind' => $tie->kind->value,
+                'standing' => $tie->standing->value,
                 'proof' => $tie->proof->value, 'kind_words' => $tie->kindWords, 'years' => $tie->years],
             default => [],
         };
@@ -55,9 +58,10 @@ final readonly class TieRows
                 $before->personId !== $after->personId => ['person_ordinal' => -1],
                 default => [],
             },
-            $before instanceof ParentSetTie && $after instanceof ParentSetTie && [$before->coupleId, $before->childId] !== [$after->coupleId, $after->childId] => [
-                'ordinal' => -1, 'side' => 'both',
-            ],
+            $before instanceof ParentSetTie && $after instanceof ParentSetTie
+                && [$before->coupleId, $before->childId] !== [$after->coupleId, $after->childId] => [
+                    'ordinal' => -1, 'side' => 'both',
+                ],
             default => [],
         };
     }

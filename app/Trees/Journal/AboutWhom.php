@@ -15,7 +15,8 @@ final readonly class AboutWhom
     private const FEW = 24;
 
     /** Tables of which a row is somebody's, and the column that says whose. */
-    private const BY = ['names' => 'person_id', 'events' => 'person_id', 'union_partners' => 'person_id', 'notes' => 'person_id', 'tasks' => 'person_id', 'placings' => 'person_id', 'questions' => 'person_id', 'parent_sets' => 'child_id'];
+    private const BY = ['names' => 'person_id', 'events' => 'person_id', 'union_partners' => 'person_id', 'notes' => 'person_id',
+        'tasks' => 'person_id', 'placings' => 'person_id', 'questions' => 'person_id', 'parent_sets' => 'child_id'];
 
     public function __construct(private CurrentTree $current)
     {
@@ -29,17 +30,21 @@ final readonly class AboutWhom
     {
         $ids = array_keys(array_filter($rows, static fn (int $count): bool => $count <= self::FEW));
         $tree = $this->current->id();
-        $entries = DB::table('journal')->where('tree_id', $tree)->whereIn('change_set_id', $ids)->whereNotNull('row_id')->orderBy('seq')->get(['change_set_id', 'table_name', 'row_id', 'op', 'before']);
+        $entries = DB::table('journal')->where('tree_id', $tree)->whereIn('change_set_id', $ids)->whereNotNull('row_id')->orderBy('seq')
+            ->get(['change_set_id', 'table_name', 'row_id', 'op', 'before']);
         $owners = $this->owners(array_values($entries->pluck('row_id')->map(strval(...))->unique()->all()));
         $people = [];
         foreach ($entries as $entry) {
             $gone = $entry->op === 'delete' ? json_decode($entry->before, true, flags: JSON_THROW_ON_ERROR) : [];
-            $owner = $entry->table_name === 'people' ? $entry->row_id : $owners[$entry->row_id] ?? $gone['person_id'] ?? $gone['child_id'] ?? null;
+            $owner = $entry->table_name === 'people' ? $entry->row_id
+                : $owners[$entry->row_id] ?? $gone['person_id'] ?? $gone['child_id'] ?? null;
             if (is_string($owner)) {
                 $people[$entry->change_set_id][$owner] = true;
             }
         }
-        $names = DB::table('person_lines')->where('tree_id', $tree)->whereIn('person_id', array_merge([], ...array_map(array_keys(...), array_values($people))))->pluck('shown_name', 'person_id')->all();
+        $names = DB::table('person_lines')->where('tree_id', $tree)
+            ->whereIn('person_id', array_merge([], ...array_map(array_keys(...), array_values($people))))->pluck('shown_name', 'person_id')
+            ->all();
 
         return array_map(static fn (array $of): array => array_values(array_intersect_key($names, $of)), $people);
     }
@@ -53,11 +58,14 @@ final readonly class AboutWhom
     public function ofDeleted(array $entries): array
     {
         $tree = $this->current->id();
-        $rows = array_map(static fn (stdClass $entry): array => json_decode($entry->before, true, flags: JSON_THROW_ON_ERROR), array_column($entries, null, 'row_id'));
+        $rows = array_map(static fn (stdClass $entry): array => json_decode($entry->before, true, flags: JSON_THROW_ON_ERROR),
+            array_column($entries, null, 'row_id'));
         $tables = array_column($entries, 'table_name', 'row_id');
-        $ofFacts = DB::table('events')->where('tree_id', $tree)->whereIn('id', array_values(array_filter(array_column($rows, 'event_id'))))->get(['id', 'person_id', 'union_id'])->keyBy('id');
+        $ofFacts = DB::table('events')->where('tree_id', $tree)->whereIn('id', array_values(array_filter(array_column($rows, 'event_id'))))
+            ->get(['id', 'person_id', 'union_id'])->keyBy('id');
         $unions = array_values(array_filter([...array_column($rows, 'union_id'), ...$ofFacts->pluck('union_id')->all()]));
-        $partners = DB::table('union_partners')->where('tree_id', $tree)->whereIn('union_id', $unions)->orderBy('slot')->get(['union_id', 'person_id'])->groupBy('union_id');
+        $partners = DB::table('union_partners')->where('tree_id', $tree)->whereIn('union_id', $unions)->orderBy('slot')
+            ->get(['union_id', 'person_id'])->groupBy('union_id');
         $owners = [];
         foreach ($rows as $id => $row) {
             $fact = $ofFacts[$row['event_id'] ?? ''] ?? null;
@@ -70,9 +78,13 @@ final readonly class AboutWhom
                 default => [],
             };
         }
-        $names = DB::table('person_lines')->where('tree_id', $tree)->whereIn('person_id', array_unique(array_merge([], ...array_values($owners))))->pluck('shown_name', 'person_id')->all();
+        $names = DB::table('person_lines')->where('tree_id', $tree)
+            ->whereIn('person_id', array_unique(array_merge([], ...array_values($owners))))->pluck('shown_name', 'person_id')->all();
 
-        return array_filter(array_map(static fn (array $of): string => implode(' and ', array_filter(array_map(static fn (string $id): string => $names[$id] ?? '', $of))), $owners), static fn (string $sql): bool => $sql !== '');
+        return array_filter(
+            array_map(static fn (array $of): string => implode(' and ',
+                array_filter(array_map(static fn (string $id): string => $names[$id] ?? '', $of))), $owners),
+            static fn (string $sql): bool => $sql !== '');
     }
 
     /**
@@ -82,10 +94,13 @@ final readonly class AboutWhom
     private function owners(array $rowIds): array
     {
         $tree = $this->current->id();
-        $query = DB::table('claims')->join('events', static fn ($join) => $join->on('events.tree_id', 'claims.tree_id')->on('events.id', 'claims.event_id'))
-            ->where('claims.tree_id', $tree)->whereIn('claims.id', $rowIds)->whereNotNull('events.person_id')->select(['claims.id', 'events.person_id as owner']);
+        $query = DB::table('claims')
+            ->join('events', static fn ($join) => $join->on('events.tree_id', 'claims.tree_id')->on('events.id', 'claims.event_id'))
+            ->where('claims.tree_id', $tree)->whereIn('claims.id', $rowIds)->whereNotNull('events.person_id')
+            ->select(['claims.id', 'events.person_id as owner']);
         foreach (self::BY as $table => $column) {
-            $query->unionAll(DB::table($table)->where('tree_id', $tree)->whereIn('id', $rowIds)->whereNotNull($column)->select(['id', "{$column} as owner"]));
+            $query->unionAll(DB::table($table)->where('tree_id', $tree)->whereIn('id', $rowIds)->whereNotNull($column)
+                ->select(['id', "{$column} as owner"]));
         }
 
         return $query->pluck('owner', 'id')->all();

@@ -27,8 +27,11 @@ enum ChangeTopic: string
         return match ($this) {
             self::Names => [['names', []]],
             self::Dates => [['events', ['date_typed']]],
-            self::Places => [['events', ['place_typed']], ['places', []], ['place_names', []], ['place_insides', []], ['place_churches', []], ['place_wordings', []]],
-            self::Standing => [['events', ['standing']], ['names', ['standing']], ['union_partners', ['standing']], ['parentages', ['standing', 'proof']]],
+            self::Places => [['events', ['place_typed']], ['places', []], ['place_names', []], ['place_insides', []],
+                ['place_churches', []],
+                ['place_wordings', []]],
+            self::Standing => [['events', ['standing']], ['names', ['standing']], ['union_partners', ['standing']],
+                ['parentages', ['standing', 'proof']]],
             self::Parents => [['parent_sets', []], ['parentages', []]],
             self::Partners => [['union_partners', []], ['unions', []]],
             self::Citations => [['claims', []], ['sources', []]],
@@ -46,7 +49,8 @@ enum ChangeTopic: string
             ->where(function (Builder $either): void {
                 foreach ($this->tables() as [$table, $columns]) {
                     $either->orWhere(static fn (Builder $builder) => $builder->where('journal.table_name', $table)
-                        ->when($columns !== [], static fn (Builder $of) => $of->where('journal.op', 'update')->whereRaw('jsonb_exists_any(journal.before, ?::text[])', ['{'.implode(',', $columns).'}'])));
+                        ->when($columns !== [], static fn (Builder $of) => $of->where('journal.op', 'update')
+                            ->whereRaw('jsonb_exists_any(journal.before, ?::text[])', ['{'.implode(',', $columns).'}'])));
                 }
             }));
     }

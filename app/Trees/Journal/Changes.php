@@ -18,8 +18,12 @@ final readonly class Changes
 
     private const ENTRIES = 200;
 
-    public function __construct(private CurrentTree $current, private History $history, private EntryValues $values, private AboutWhom $whose)
-    {
+    public function __construct(
+        private CurrentTree $current,
+        private History $history,
+        private EntryValues $values,
+        private AboutWhom $whose,
+    ) {
     }
 
     /** @return list<stdClass> change sets with `who`, `whose` and the number of `rows` */
@@ -30,9 +34,11 @@ final readonly class Changes
             ->orderByDesc('change_sets.seq')->limit($most)->get(['change_sets.*', 'users.name AS who']);
         $counts = DB::table('journal')->where('tree_id', $this->current->id())->whereIn('change_set_id', $rows->pluck('id'))
             ->whereRaw("(before IS NULL OR op <> 'update' OR (before - 'changed_at') <> '{}'::jsonb)")
-            ->groupBy('change_set_id')->selectRaw("change_set_id, sum(coalesce((before->>'rows')::int, 1)) AS rows")->pluck('rows', 'change_set_id');
+            ->groupBy('change_set_id')->selectRaw("change_set_id, sum(coalesce((before->>'rows')::int, 1)) AS rows")
+            ->pluck('rows', 'change_set_id');
 
-        $whose = $this->whose->names($rows->mapWithKeys(static fn (stdClass $row): array => [$row->id => (int) ($counts[$row->id] ?? 0)])->all());
+        $whose = $this->whose->names($rows->mapWithKeys(static fn (stdClass $row): array => [$row->id => (int) ($counts[$row->id] ?? 0)])
+            ->all());
 
         return array_values($rows->map(static function (stdClass $row) use ($counts, $whose): stdClass {
             $row->rows = (int) ($counts[$row->id] ?? 0);
@@ -43,21 +49,27 @@ final readonly class Changes
     }
 
     /**
-     * @return list<stdClass> the entries of one change set, with what EntryValues tells, and whose they are: `personId` and `person`, empty where they are nobody's
+     * @return list<stdClass> the entries of one change set, with what EntryValues tells, and whose they are: `personId` and `person`,
+     *     empty where they are nobody's
      */
     public function entries(string $changeSetId): array
     {
-        $entries = $this->values->describe(array_values(JournalEntries::of($this->current->id())->where('journal.change_set_id', $changeSetId)->whereNotNull('journal.row_id')
-            ->orderByDesc('journal.seq')->limit(self::ENTRIES)
-            ->get(['journal.id', 'journal.table_name', 'journal.row_id', 'journal.op', 'change_sets.seq as change_seq'])->all()));
-        $ofFacts = DB::table('events')->where('tree_id', $this->current->id())->whereIn('id', array_filter(array_map(static fn (stdClass $entry): ?string => $entry->row['event_id'] ?? null, $entries)))->pluck('person_id', 'id');
+        $entries = $this->values->describe(
+            array_values(JournalEntries::of($this->current->id())->where('journal.change_set_id', $changeSetId)
+                ->whereNotNull('journal.row_id')
+                ->orderByDesc('journal.seq')->limit(self::ENTRIES)
+                ->get(['journal.id', 'journal.table_name', 'journal.row_id', 'journal.op', 'change_sets.seq as change_seq'])->all()));
+        $ofFacts = DB::table('events')->where('tree_id', $this->current->id())
+            ->whereIn('id', array_filter(array_map(static fn (stdClass $entry): ?string => $entry->row['event_id'] ?? null, $entries)))
+            ->pluck('person_id', 'id');
         foreach ($entries as $one) {
             $one->personId = (string) match ($one->table_name) {
                 'people' => $one->row_id,
                 default => $one->row['person_id'] ?? $one->row['child_id'] ?? $ofFacts[$one->row['event_id'] ?? ''] ?? '',
             };
         }
-        $names = DB::table('person_lines')->where('tree_id', $this->current->id())->whereIn('person_id', array_filter(array_column($entries, 'personId')))->pluck('shown_name', 'person_id');
+        $names = DB::table('person_lines')->where('tree_id', $this->current->id())
+            ->whereIn('person_id', array_filter(array_column($entries, 'personId')))->pluck('shown_name', 'person_id');
         foreach ($entries as $one) {
             $one->person = (string) ($names[$one->personId] ?? '');
             $one->personId = $one->person === '' ? '' : $one->personId;
@@ -75,11 +87,13 @@ final readonly class Changes
     /** @return array<string, string> names of those who changed this tree, by id */
     public function authors(): array
     {
-        return User::query()->whereIn('id', DB::table('members')->where('tree_id', $this->current->id())->select('user_id'))->orderBy('name')->pluck('name', 'id')->all();
+        return User::query()->whereIn('id', DB::table('members')->where('tree_id', $this->current->id())->select('user_id'))
+            ->orderBy('name')->pluck('name', 'id')->all();
     }
 
     private function sets(): Builder
     {
-        return DB::table('change_sets')->leftJoin('users', 'users.id', 'change_sets.user_id')->where('change_sets.tree_id', $this->current->id());
+        return DB::table('change_sets')->leftJoin('users', 'users.id', 'change_sets.user_id')
+            ->where('change_sets.tree_id', $this->current->id());
     }
 }

@@ -46,7 +46,9 @@ final readonly class DeletedGraph
     {
         $isPart = array_fill_keys(array_merge([], ...array_values($this->parts)), true);
 
-        return array_values(array_filter($this->entries, static fn (stdClass $entry): bool => in_array($entry->table_name, $tables, true) && ! isset($isPart[$entry->row_id])));
+        return array_values(
+            array_filter($this->entries,
+                static fn (stdClass $entry): bool => in_array($entry->table_name, $tables, true) && ! isset($isPart[$entry->row_id])));
     }
 
     /** @return list<stdClass> entries of whatever hangs on a thing, directly or not, without itself */
@@ -79,7 +81,9 @@ final readonly class DeletedGraph
     public function called(stdClass $thing): string
     {
         $row = $this->rows[$thing->row_id];
-        $names = array_map($this->row(...), array_filter($thing->table_name === 'people' ? $this->goingWith($thing) : [], static fn (stdClass $part): bool => $part->table_name === 'names'));
+        $names = array_map($this->row(...),
+            array_filter($thing->table_name === 'people' ? $this->goingWith($thing) : [],
+                static fn (stdClass $part): bool => $part->table_name === 'names'));
         if ($names !== []) {
             usort($names, static fn (array $a, array $b): int => [$a['position'], $a['ordinal']] <=> [$b['position'], $b['ordinal']]);
 
@@ -97,7 +101,9 @@ final readonly class DeletedGraph
     /** @param  array<string, mixed>  $row */
     private static function name(array $row): string
     {
-        return implode(' ', array_filter([$row['given'], $row['surname_prefix'], $row['surname']], static fn (mixed $part): bool => is_string($part) && $part !== ''));
+        return implode(' ',
+            array_filter([$row['given'], $row['surname_prefix'], $row['surname']],
+                static fn (mixed $part): bool => is_string($part) && $part !== ''));
     }
 
     /** @return list<string> columns by which rows of a table hang on another row */

@@ -16,29 +16,38 @@ final readonly class DeletedThings
     public const AT_ONCE = 40;
 
     /** What a person thinks of as one thing; whatever else was deleted went with one of these, and is listed with it. */
-    private const THINGS = ['people', 'names', 'events', 'parent_sets', 'union_partners', 'sources', 'records', 'claims', 'notes', 'tasks', 'questions', 'searches', 'places', 'groups', 'marks', 'media', 'regions', 'world_events'];
+    private const THINGS = ['people', 'names', 'events', 'parent_sets', 'union_partners', 'sources', 'records', 'claims', 'notes', 'tasks',
+        'questions', 'searches', 'places', 'groups', 'marks', 'media', 'regions', 'world_events'];
 
     /** What the rows that went with something are counted as. */
-    private const COUNTED = ['events' => ['fact', 'facts'], 'union_partners' => ['tie to a partner', 'ties to partners'], 'parent_sets' => ['tie to parents', 'ties to parents'], 'parentages' => ['tie to a parent or child', 'ties to parents and children'],
-        'claims' => ['citation', 'citations'], 'notes' => ['note', 'notes'], 'placings' => ['placing', 'placings'], 'roll_lines' => ['line', 'lines']];
+    private const COUNTED = ['events' => ['fact', 'facts'], 'union_partners' => ['tie to a partner', 'ties to partners'],
+        'parent_sets' => ['tie to parents', 'ties to parents'],
+        'parentages' => ['tie to a parent or child', 'ties to parents and children'],
+        'claims' => ['citation', 'citations'], 'notes' => ['note', 'notes'], 'placings' => ['placing', 'placings'],
+        'roll_lines' => ['line', 'lines']];
 
     public function __construct(private CurrentTree $current, private AboutWhom $whose)
     {
     }
 
     /**
-     * @return array{list<stdClass>, int|null} the newest first, and where to go on: `id` of the journal's entry, `called`, `whose` (empty of what is nobody's), `with` (what went with it, in words), who, made_at, why
+     * @return array{list<stdClass>, int|null} the newest first, and where to go on: `id` of the journal's entry, `called`, `whose`
+     *     (empty of what is nobody's), `with` (what went with it, in words), who, made_at, why
      */
     public function list(int $before = 0): array
     {
-        $sets = DB::table('change_sets')->leftJoin('users', 'users.id', 'change_sets.user_id')->where('change_sets.tree_id', $this->current->id())
+        $sets = DB::table('change_sets')->leftJoin('users', 'users.id', 'change_sets.user_id')
+            ->where('change_sets.tree_id', $this->current->id())
             ->whereNull('change_sets.undone_by')->where('change_sets.kind', '<>', 'undo')
-            ->whereExists(static fn (Builder $query) => $query->select(DB::raw(1))->from('journal')->whereColumn('journal.tree_id', 'change_sets.tree_id')
-                ->whereColumn('journal.change_set_id', 'change_sets.id')->where('journal.op', 'delete')->whereIn('journal.table_name', self::THINGS))
+            ->whereExists(static fn (Builder $query) => $query->select(DB::raw(1))->from('journal')
+                ->whereColumn('journal.tree_id', 'change_sets.tree_id')
+                ->whereColumn('journal.change_set_id', 'change_sets.id')->where('journal.op', 'delete')
+                ->whereIn('journal.table_name', self::THINGS))
             ->when($before > 0, static fn (Builder $query) => $query->where('change_sets.seq', '<', $before))
             ->orderByDesc('change_sets.seq')->limit(self::AT_ONCE)
             ->get(['change_sets.id', 'change_sets.seq', 'change_sets.made_at', 'change_sets.why', 'users.name as who'])->keyBy('id');
-        $entries = DB::table('journal')->where('tree_id', $this->current->id())->where('op', 'delete')->whereIn('change_set_id', $sets->keys())
+        $entries = DB::table('journal')->where('tree_id', $this->current->id())->where('op', 'delete')
+            ->whereIn('change_set_id', $sets->keys())
             ->orderBy('seq')->get(['id', 'change_set_id', 'table_name', 'row_id', 'before']);
         $isBack = $this->thatAreBack(array_values($entries->all()));
         $whose = $this->whose->ofDeleted(array_values($entries->all()));
@@ -47,7 +56,8 @@ final readonly class DeletedThings
             $whole = DeletedGraph::of(array_values($entries->where('change_set_id', $set->id)->all()));
             foreach ($whole->things(self::THINGS) as $thing) {
                 if (! isset($isBack[$thing->row_id])) {
-                    $listed[] = (object) ['id' => $thing->id, 'called' => $whole->called($thing), 'whose' => $whose[$thing->row_id] ?? '', 'with' => self::counted($whole->goingWith($thing)),
+                    $listed[] = (object) ['id' => $thing->id, 'called' => $whole->called($thing), 'whose' => $whose[$thing->row_id] ?? '',
+                        'with' => self::counted($whole->goingWith($thing)),
                         'who' => $set->who ?? 'North Bough', 'madeAt' => $set->made_at, 'why' => $set->why];
                 }
             }

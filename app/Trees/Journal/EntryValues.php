@@ -38,7 +38,8 @@ final readonly class EntryValues
 
     /**
      * @param  list<stdClass>  $entries  of the journal, the newest first, with the `change_seq` of their change set
-     * @return list<stdClass> those that tell anything; each with `values` ({field, word, before, after}), with `called`, and with the `version` of the row now, 0 where it is gone
+     * @return list<stdClass> those that tell anything; each with `values` ({field, word, before, after}), with `called`, and with the
+     *     `version` of the row now, 0 where it is gone
      */
     public function describe(array $entries): array
     {
@@ -60,7 +61,8 @@ final readonly class EntryValues
             $rows[$entry->row_id] = [...$then, ...$before];
         }
 
-        return array_values(array_filter($described, static fn (stdClass $entry): bool => $entry->op !== 'update' || $entry->values !== []));
+        return array_values(
+            array_filter($described, static fn (stdClass $entry): bool => $entry->op !== 'update' || $entry->values !== []));
     }
 
     /**
@@ -95,7 +97,8 @@ final readonly class EntryValues
             return [];
         }
 
-        return array_values(JournalEntries::of($this->current->id())->whereIn('journal.row_id', array_values(array_unique(array_column($entries, 'row_id'))))
+        return array_values(JournalEntries::of($this->current->id())
+            ->whereIn('journal.row_id', array_values(array_unique(array_column($entries, 'row_id'))))
             ->where('change_sets.seq', '>=', min(array_column($entries, 'change_seq')))
             ->orderByDesc('change_sets.seq')->orderByDesc('journal.seq')
             ->get(['journal.id', 'journal.table_name', 'journal.row_id', 'journal.op', 'journal.before'])->all());
@@ -117,7 +120,8 @@ final readonly class EntryValues
                 default => ! in_array($is, self::PLAIN, true),
             };
             if ($isTold) {
-                $values[] = ['field' => $field, 'word' => $word, 'before' => $op === 'insert' ? '' : $was, 'after' => $op === 'delete' ? '' : $is];
+                $values[] = ['field' => $field, 'word' => $word, 'before' => $op === 'insert' ? '' : $was,
+                    'after' => $op === 'delete' ? '' : $is];
             }
         }
 

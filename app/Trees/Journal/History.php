@@ -26,13 +26,17 @@ final readonly class History
     }
 
     /**
-     * @return list<stdClass> entries of the journal, the newest first: id, table_name, row_id, op, and of their change set change_seq, who, made_at, why, summary, with what EntryValues tells of them
+     * @return list<stdClass> entries of the journal, the newest first: id, table_name, row_id, op, and of their change set change_seq,
+     *     who, made_at, why, summary, with what EntryValues tells of them
      */
     public function of(string $personId, int $beforeSeq = 0): array
     {
-        return $this->values->describe(array_values($this->entries($personId)->when($beforeSeq > 0, static fn (Builder $query) => $query->where('change_sets.seq', '<', $beforeSeq))
-            ->orderByDesc('change_sets.seq')->orderByDesc('journal.seq')->limit(self::AT_ONCE)
-            ->get(['journal.id', 'journal.table_name', 'journal.row_id', 'journal.op', 'change_sets.seq as change_seq', 'change_sets.made_at', 'change_sets.why', 'change_sets.summary', 'users.name as who'])->all()));
+        return $this->values->describe(
+            array_values($this->entries($personId)
+                ->when($beforeSeq > 0, static fn (Builder $query) => $query->where('change_sets.seq', '<', $beforeSeq))
+                ->orderByDesc('change_sets.seq')->orderByDesc('journal.seq')->limit(self::AT_ONCE)
+                ->get(['journal.id', 'journal.table_name', 'journal.row_id', 'journal.op', 'change_sets.seq as change_seq',
+                    'change_sets.made_at', 'change_sets.why', 'change_sets.summary', 'users.name as who'])->all()));
     }
 
     /** @return Builder ids of the change sets that changed anything of somebody */
@@ -56,7 +60,8 @@ final readonly class History
         $this->changes->run($intent, static function () use ($entry, $before, $field, $version): void {
             /** @var class-string<TreeModel> $class */
             $class = AuthoredTables::model($entry->table_name);
-            $row = $class::query()->where('id', $entry->row_id)->first() ?? throw new Refusal('It was deleted since. Put the whole back first.', 409);
+            $row = $class::query()->where('id', $entry->row_id)
+                ->first() ?? throw new Refusal('It was deleted since. Put the whole back first.', 409);
             ChangedMeanwhile::unless($row, $version, [$field => (string) $before[$field]]);
             $with = array_filter($before, static fn (string $column): bool => EntryValues::isPartOf($column, $field), ARRAY_FILTER_USE_KEY);
             $row->setRawAttributes(array_replace($row->getAttributes(), $with));
@@ -68,8 +73,10 @@ final readonly class History
     private function entries(string $personId): Builder
     {
         $tree = $this->current->id();
-        $own = static fn (string $table, string $column): Builder => DB::table($table)->where("{$table}.tree_id", $tree)->where("{$table}.{$column}", $personId)->select("{$table}.id");
-        $ofFacts = static fn (string $table): Builder => DB::table($table)->join('events', static fn ($join) => $join->on('events.tree_id', "{$table}.tree_id")->on('events.id', "{$table}.event_id"))
+        $own = static fn (string $table, string $column): Builder => DB::table($table)->where("{$table}.tree_id", $tree)
+            ->where("{$table}.{$column}", $personId)->select("{$table}.id");
+        $ofFacts = static fn (string $table): Builder => DB::table($table)
+            ->join('events', static fn ($join) => $join->on('events.tree_id', "{$table}.tree_id")->on('events.id', "{$table}.event_id"))
             ->where("{$table}.tree_id", $tree)->where('events.person_id', $personId)->select("{$table}.id");
         $rows = $own('people', 'id');
         foreach (['names', 'events', 'union_partners', 'notes', 'tasks', 'questions', 'placings'] as $table) {

@@ -30,9 +30,12 @@ final readonly class JournalFilter
 
         return $changeSets
             ->when($this->author !== '', fn (Builder $query) => $query->where('change_sets.user_id', $this->author))
-            ->when($this->from !== null, fn (Builder $query) => $query->whereRaw("change_sets.made_at >= to_date(?::text, 'J')", [$this->from]))
-            ->when($this->to !== null, fn (Builder $query) => $query->whereRaw("change_sets.made_at < to_date(?::text, 'J') + interval '1 day'", [$this->to]))
+            ->when($this->from !== null,
+                fn (Builder $query) => $query->whereRaw("change_sets.made_at >= to_date(?::text, 'J')", [$this->from]))
+            ->when($this->to !== null,
+                fn (Builder $query) => $query->whereRaw("change_sets.made_at < to_date(?::text, 'J') + interval '1 day'", [$this->to]))
             ->when($this->how !== '', fn (Builder $query) => $query->where('change_sets.how', $this->how))
-            ->when($this->personId !== '', fn (Builder $query) => $query->whereIn('change_sets.id', $history->changeSetsOf($this->personId)));
+            ->when($this->personId !== '',
+                fn (Builder $query) => $query->whereIn('change_sets.id', $history->changeSetsOf($this->personId)));
     }
 }

@@ -36,7 +36,8 @@ final class References
         $standing = array_fill_keys(array_map(static fn (stdClass $row): string => $row->row['id'], $rows), true);
         foreach ($asked as $table => $ids) {
             $query = DB::table($table)->whereIn('id', $ids);
-            $standing += array_fill_keys(($table === 'users' ? $query : $query->where('tree_id', $this->current->id()))->pluck('id')->all(), true);
+            $standing += array_fill_keys(($table === 'users' ? $query : $query->where('tree_id', $this->current->id()))->pluck('id')
+                ->all(), true);
         }
 
         return $standing;
@@ -67,9 +68,12 @@ final class References
     /** @return list<array{column: string, table: string, is_needed: bool}> */
     private function of(string $table): array
     {
-        return $this->known[$table] ??= array_values(array_map(static fn (stdClass $row): array => ['column' => $row->column_name, 'table' => $row->to_table, 'is_needed' => $row->is_needed], DB::select(
-            "SELECT a.attname AS column_name, c.confrelid::regclass::text AS to_table, a.attnotnull AS is_needed
-             FROM pg_constraint c CROSS JOIN LATERAL unnest(c.conkey) AS k(attnum) JOIN pg_attribute a ON a.attrelid = c.conrelid AND a.attnum = k.attnum
+        return $this->known[$table] ??= array_values(
+            array_map(static fn (stdClass $row): array => ['column' => $row->column_name, 'table' => $row->to_table,
+                'is_needed' => $row->is_needed], DB::select(
+                    "SELECT a.attname AS column_name, c.confrelid::regclass::text AS to_table, a.attnotnull AS is_needed
+             FROM pg_constraint c CROSS JOIN LATERAL unnest(c.conkey) AS k(attnum) JOIN pg_attribute a ON a.attrelid = c.conrelid
+             AND a.attnum = k.attnum
              WHERE c.contype = 'f' AND c.conrelid = ?::regclass AND a.attname NOT IN ('tree_id', 'made_by')", [$table])));
     }
 }

@@ -23,8 +23,13 @@ use stdClass;
 /** Puts something that was deleted back, with every tie, citation and note that went with it. */
 final readonly class Restoration
 {
-    public function __construct(private CurrentTree $current, private ChangeSets $changes, private Undo $undo, private References $references, private FamilyWriter $families)
-    {
+    public function __construct(
+        private CurrentTree $current,
+        private ChangeSets $changes,
+        private Undo $undo,
+        private References $references,
+        private FamilyWriter $families,
+    ) {
     }
 
     /**
@@ -38,10 +43,13 @@ final readonly class Restoration
      */
     public function thing(string $entryId, User $user): string
     {
-        $entry = DB::table('journal')->where('tree_id', $this->current->id())->where('id', $entryId)->where('op', 'delete')->first(['id', 'change_set_id', 'table_name', 'row_id'])
+        $entry = DB::table('journal')->where('tree_id', $this->current->id())->where('id', $entryId)->where('op', 'delete')
+            ->first(['id', 'change_set_id', 'table_name', 'row_id'])
             ?? throw new Refusal(Refusal::NOT_HERE, 404);
-        $whole = DeletedGraph::of(array_values(DB::table('journal')->where('tree_id', $this->current->id())->where('change_set_id', $entry->change_set_id)->where('op', 'delete')
-            ->orderByDesc('seq')->get(['id', 'table_name', 'row_id', 'before'])->all()));
+        $whole = DeletedGraph::of(
+            array_values(DB::table('journal')->where('tree_id', $this->current->id())->where('change_set_id', $entry->change_set_id)
+                ->where('op', 'delete')
+                ->orderByDesc('seq')->get(['id', 'table_name', 'row_id', 'before'])->all()));
         if (AuthoredTables::model($entry->table_name)::query()->where('id', $entry->row_id)->exists()) {
             throw new Refusal('It is there again already.', 409);
         }
@@ -59,7 +67,8 @@ final readonly class Restoration
         try {
             $left = $this->changes->run(new Intent($user, "Restored {$called}"), fn (Change $change): int => $this->insert($change, $rows));
         } catch (QueryException $problem) {
-            throw $problem->getCode() === '23505' ? new Refusal("{$called} was not restored: something else stands in its place now. Undo that first.", 409) : $problem;
+            throw $problem->getCode() === '23505'
+                ? new Refusal("{$called} was not restored: something else stands in its place now. Undo that first.", 409) : $problem;
         }
 
         return "Restored: {$called}.".match ($left) {
@@ -79,14 +88,17 @@ final readonly class Restoration
         $wanted = [];
         for ($waiting = [(string) $thing->row_id]; $waiting !== [];) {
             $entry = $whole->entry(array_pop($waiting));
-            if ($entry === null || isset($wanted[$entry->row_id]) || ($entry->table_name === 'people' && $entry->row_id !== $thing->row_id)) {
+            if ($entry === null || isset($wanted[$entry->row_id])
+                || ($entry->table_name === 'people' && $entry->row_id !== $thing->row_id)) {
                 continue;
             }
             $wanted[$entry->row_id] = $entry;
-            array_push($waiting, ...array_column($whole->goingWith($entry), 'row_id'), ...array_values(array_filter($whole->row($entry), is_string(...))));
+            array_push($waiting, ...array_column($whole->goingWith($entry), 'row_id'),
+                ...array_values(array_filter($whole->row($entry), is_string(...))));
         }
         $order = array_flip(AuthoredTables::names());
-        $rows = array_map(static fn (stdClass $entry): stdClass => (object) ['table' => $entry->table_name, 'row' => $whole->row($entry)], array_values($wanted));
+        $rows = array_map(static fn (stdClass $entry): stdClass => (object) ['table' => $entry->table_name, 'row' => $whole->row($entry)],
+            array_values($wanted));
         usort($rows, static fn (stdClass $a, stdClass $b): int => $order[$a->table] <=> $order[$b->table]);
 
         return $rows;

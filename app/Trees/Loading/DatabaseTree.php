@@ -38,8 +38,10 @@ use stdClass;
 final readonly class DatabaseTree implements TreeView
 {
     /** What a claim's classes follow from, of its record. */
-    private const OF_RECORD = ['records.source_class', 'records.kind as record_kind', 'records.record_kind_id', 'records.date_typed', 'records.date_kind', 'records.date_precision', 'records.date_normal', 'records.date_shown',
-        'records.date_calendar', 'records.date_problem', 'records.date_begin_lo', 'records.date_begin_hi', 'records.date_begin_soft_lo', 'records.date_begin_soft_hi', 'records.date_end_lo', 'records.date_end_hi',
+    private const OF_RECORD = ['records.source_class', 'records.kind as record_kind', 'records.record_kind_id', 'records.date_typed',
+        'records.date_kind', 'records.date_precision', 'records.date_normal', 'records.date_shown',
+        'records.date_calendar', 'records.date_problem', 'records.date_begin_lo', 'records.date_begin_hi', 'records.date_begin_soft_lo',
+        'records.date_begin_soft_hi', 'records.date_end_lo', 'records.date_end_hi',
         'records.date_end_soft_lo', 'records.date_end_soft_hi', 'records.other_begin_lo', 'records.other_begin_hi'];
 
     public function __construct(private CurrentTree $current)
@@ -96,7 +98,9 @@ final readonly class DatabaseTree implements TreeView
         $weddings = [];
         foreach ($rows->groupBy(['partner_id', 'union_id']) as $partnerId => $unions) {
             foreach ($unions as $ofUnion) {
-                $leading = Event::leadingOf(array_values($ofUnion->map(static fn (stdClass $row): Event => self::event($row, DateColumns::restore((array) $row), []))->all()), 'marriage');
+                $leading = Event::leadingOf(
+                    array_values($ofUnion->map(
+                        static fn (stdClass $row): Event => self::event($row, DateColumns::restore((array) $row), []))->all()), 'marriage');
                 if ($leading !== null) {
                     $weddings[(string) $partnerId][] = $leading;
                 }
@@ -110,7 +114,8 @@ final readonly class DatabaseTree implements TreeView
     private function eventsByPartner(array $personIds): Builder
     {
         return $this->rows('events')
-            ->join('counted_partners', static fn ($join) => $join->on('counted_partners.tree_id', 'events.tree_id')->on('counted_partners.union_id', 'events.union_id'))
+            ->join('counted_partners', static fn ($join) => $join->on('counted_partners.tree_id', 'events.tree_id')
+                ->on('counted_partners.union_id', 'events.union_id'))
             ->whereIn('counted_partners.person_id', $personIds)->orderBy('events.position')->orderBy('events.ordinal')->orderBy('events.id')
             ->select(['events.*', 'counted_partners.person_id as partner_id']);
     }
@@ -125,14 +130,17 @@ final readonly class DatabaseTree implements TreeView
         if ($ids === []) {
             return [];
         }
-        $named = $this->rows('people')->leftJoin('names', static fn ($join) => $join->on('names.tree_id', 'people.tree_id')->on('names.person_id', 'people.id'))
+        $named = $this->rows('people')
+            ->leftJoin('names', static fn ($join) => $join->on('names.tree_id', 'people.tree_id')->on('names.person_id', 'people.id'))
             ->whereIn('people.id', $ids)->orderBy('names.position')->orderBy('names.ordinal')->orderBy('names.id')
-            ->get(['people.id AS whose', 'people.number', 'people.sex', 'names.id', 'names.kind', 'names.given', 'names.surname', 'names.surname_prefix', 'names.suffix', 'names.title', 'names.nickname', 'names.standing'])->groupBy('whose');
+            ->get(['people.id AS whose', 'people.number', 'people.sex', 'names.id', 'names.kind', 'names.given', 'names.surname',
+                'names.surname_prefix', 'names.suffix', 'names.title', 'names.nickname', 'names.standing'])->groupBy('whose');
         $events = $this->events('person_id', $ids, $backed);
         $people = [];
         foreach ($named as $id => $names) {
             $row = $names->firstOrFail();
-            $people[$id] = new Person((string) $id, $row->number, Sex::from($row->sex), Name::inOrder(array_values($names->whereNotNull('id')->map($this->name(...))->all())), $events[$id] ?? []);
+            $people[$id] = new Person((string) $id, $row->number, Sex::from($row->sex),
+                Name::inOrder(array_values($names->whereNotNull('id')->map($this->name(...))->all())), $events[$id] ?? []);
         }
 
         return $people;
@@ -141,15 +149,19 @@ final readonly class DatabaseTree implements TreeView
     public function parentSets(array $childIds): array
     {
         $rows = $this->rows('parent_sets')
-            ->leftJoin('parentages', static fn ($join) => $join->on('parentages.tree_id', 'parent_sets.tree_id')->on('parentages.parent_set_id', 'parent_sets.id'))
+            ->leftJoin('parentages', static fn ($join) => $join->on('parentages.tree_id', 'parent_sets.tree_id')
+                ->on('parentages.parent_set_id', 'parent_sets.id'))
             ->whereIn('parent_sets.child_id', $childIds)
             ->orderByDesc('parent_sets.leads')->orderBy('parent_sets.position')->orderBy('parent_sets.id')->orderBy('parentages.id')
-            ->get(['parent_sets.id', 'parent_sets.child_id', 'parent_sets.union_id', 'parent_sets.leads', 'parentages.person_id', 'parentages.kind', 'parentages.standing', 'parentages.proof', 'parentages.kind_words', 'parentages.years', 'parentages.id as parentage_id']);
+            ->get(['parent_sets.id', 'parent_sets.child_id', 'parent_sets.union_id', 'parent_sets.leads', 'parentages.person_id',
+                'parentages.kind', 'parentages.standing', 'parentages.proof', 'parentages.kind_words', 'parentages.years',
+                'parentages.id as parentage_id']);
         $sets = [];
         foreach ($rows->groupBy('id') as $ofSet) {
             $parents = [];
             foreach ($ofSet->whereNotNull('person_id') as $p) {
-                $parents[] = new Parentage($p->person_id, ParentageKind::from($p->kind), Standing::from($p->standing), Proof::from($p->proof), $p->kind_words, $p->years, $p->parentage_id);
+                $parents[] = new Parentage($p->person_id, ParentageKind::from($p->kind), Standing::from($p->standing),
+                    Proof::from($p->proof), $p->kind_words, $p->years, $p->parentage_id);
             }
             $row = $ofSet->firstOrFail();
             $sets[$row->child_id][] = new ParentSet($row->id, $row->child_id, $row->union_id, $row->leads, $parents);
@@ -170,10 +182,14 @@ final readonly class DatabaseTree implements TreeView
         return array_map(Union::asLived(...), $byPerson);
     }
 
-    /** @return array<string, Standing> how somebody stands in each of their unions, by union, in hand order; those they were ruled out of too */
+    /**
+     * @return array<string, Standing> how somebody stands in each of their unions, by union, in hand order; those they were
+     *     ruled out of too
+     */
     public function standingIn(string $personId): array
     {
-        return $this->rows('union_partners')->where('person_id', $personId)->orderBy('position')->orderBy('id')->pluck('standing', 'union_id')->map(Standing::from(...))->all();
+        return $this->rows('union_partners')->where('person_id', $personId)->orderBy('position')->orderBy('id')
+            ->pluck('standing', 'union_id')->map(Standing::from(...))->all();
     }
 
     public function unions(array $unionIds, ?array $backed = null): array
@@ -182,15 +198,22 @@ final readonly class DatabaseTree implements TreeView
             return [];
         }
         $partners = $this->rows('union_partners')
-            ->join('unions', static fn ($join) => $join->on('unions.tree_id', 'union_partners.tree_id')->on('unions.id', 'union_partners.union_id'))
+            ->join('unions', static fn ($join) => $join->on('unions.tree_id', 'union_partners.tree_id')
+                ->on('unions.id', 'union_partners.union_id'))
             ->whereIn('union_id', $unionIds)->orderBy('slot')->orderBy('union_partners.id')
-            ->get(['union_partners.id', 'union_partners.union_id', 'union_partners.person_id', 'union_partners.standing', 'unions.surname_custom', 'unions.restriction'])->groupBy('union_id');
+            ->get(['union_partners.id', 'union_partners.union_id', 'union_partners.person_id', 'union_partners.standing',
+                'unions.surname_custom', 'unions.restriction'])->groupBy('union_id');
         $children = $this->rows('parent_sets')
-            ->leftJoin('person_lines', static fn ($join) => $join->on('person_lines.tree_id', 'parent_sets.tree_id')->on('person_lines.person_id', 'parent_sets.child_id'))
-            ->join('unions', static fn ($join) => $join->on('unions.tree_id', 'parent_sets.tree_id')->on('unions.id', 'parent_sets.union_id'))
+            ->leftJoin('person_lines', static fn ($join) => $join->on('person_lines.tree_id', 'parent_sets.tree_id')
+                ->on('person_lines.person_id', 'parent_sets.child_id'))
+            ->join('unions', static fn ($join) => $join->on('unions.tree_id', 'parent_sets.tree_id')
+                ->on('unions.id', 'parent_sets.union_id'))
             ->whereIn('parent_sets.union_id', $unionIds)
             ->orderBy('parent_sets.child_ordinal')->orderBy('parent_sets.id')
-            ->get(['parent_sets.union_id', 'parent_sets.child_id', 'parent_sets.child_ordinal', 'person_lines.birth_day', 'unions.order_by_hand', DB::raw("(SELECT string_agg(p.person_id::text, ' ') FROM parentages p WHERE p.tree_id = parent_sets.tree_id AND p.parent_set_id = parent_sets.id AND p.standing = 'ruled out') AS disproved")])
+            ->get(['parent_sets.union_id', 'parent_sets.child_id', 'parent_sets.child_ordinal', 'person_lines.birth_day',
+                'unions.order_by_hand',
+                DB::raw("(SELECT string_agg(p.person_id::text, ' ') FROM parentages p WHERE p.tree_id = parent_sets.tree_id
+                AND p.parent_set_id = parent_sets.id AND p.standing = 'ruled out') AS disproved")])
             ->groupBy('union_id');
         $events = $this->events('union_id', $unionIds, $backed ?? $unionIds);
         $unions = [];
@@ -208,7 +231,8 @@ final readonly class DatabaseTree implements TreeView
                 $ties->pluck('id', 'person_id')->all(),
                 $ties->first()->surname_custom ?? '',
                 $ties->where('standing', '<>', Standing::Unweighed->value)->pluck('standing', 'person_id')->map(Standing::from(...))->all(),
-                ($children->get($id) ?? collect())->whereNotNull('disproved')->pluck('disproved', 'child_id')->map(static fn (string $ids): array => explode(' ', $ids))->all(),
+                ($children->get($id) ?? collect())->whereNotNull('disproved')->pluck('disproved', 'child_id')
+                    ->map(static fn (string $ids): array => explode(' ', $ids))->all(),
             );
         }
 
@@ -218,12 +242,15 @@ final readonly class DatabaseTree implements TreeView
     public function placings(array $personIds): array
     {
         $rows = $personIds === [] ? collect() : $this->rows('placings')
-            ->join('roll_lines', static fn ($join) => $join->on('roll_lines.tree_id', 'placings.tree_id')->on('roll_lines.id', 'placings.roll_line_id'))
+            ->join('roll_lines', static fn ($join) => $join->on('roll_lines.tree_id', 'placings.tree_id')
+                ->on('roll_lines.id', 'placings.roll_line_id'))
             ->whereIn('placings.person_id', $personIds)->orderBy('roll_lines.day_lo')->orderBy('placings.id')
-            ->get(['placings.id', 'placings.person_id', 'placings.state', 'roll_lines.id as line_id', 'roll_lines.record_id', 'roll_lines.name_typed']);
+            ->get(['placings.id', 'placings.person_id', 'placings.state', 'roll_lines.id as line_id', 'roll_lines.record_id',
+                'roll_lines.name_typed']);
         $placings = [];
         foreach ($rows as $row) {
-            $placings[$row->person_id][] = new Placing($row->id, $row->line_id, $row->record_id, $row->person_id, PlacingState::from($row->state), $row->name_typed);
+            $placings[$row->person_id][] = new Placing($row->id, $row->line_id, $row->record_id, $row->person_id,
+                PlacingState::from($row->state), $row->name_typed);
         }
 
         return $placings;
@@ -284,16 +311,23 @@ final readonly class DatabaseTree implements TreeView
         $rows = $this->rows('claims')
             ->join('records', static fn ($join) => $join->on('records.tree_id', 'claims.tree_id')->on('records.id', 'claims.record_id'))
             ->join('sources', static fn ($join) => $join->on('sources.tree_id', 'records.tree_id')->on('sources.id', 'records.source_id'))
-            ->leftJoin('repositories', static fn ($join) => $join->on('repositories.tree_id', 'sources.tree_id')->on('repositories.id', 'sources.repository_id'))
+            ->leftJoin('repositories', static fn ($join) => $join->on('repositories.tree_id', 'sources.tree_id')
+                ->on('repositories.id', 'sources.repository_id'))
             ->whereIn('claims.event_id', array_keys($dates))
             ->orderBy('claims.ordinal')->orderBy('claims.id')
-            ->get(['claims.id', 'claims.event_id', 'claims.record_id', 'claims.words', 'claims.taken_over', 'claims.information', 'claims.informant', 'claims.origin', 'claims.weight_said', 'claims.weight_why',
-                'claims.withdrawn', 'claims.aspect', 'claims.said', 'claims.evidence', 'claims.leans_on_id', 'claims.informant_tie', 'records.locator', ...self::OF_RECORD, 'sources.id as source_id', 'sources.title', 'sources.author', 'sources.publication', 'sources.kind', 'sources.source_kind_id', 'sources.fields', 'records.fields as record_fields', 'repositories.name as repository']);
+            ->get(['claims.id', 'claims.event_id', 'claims.record_id', 'claims.words', 'claims.taken_over', 'claims.information',
+                'claims.informant', 'claims.origin', 'claims.weight_said', 'claims.weight_why',
+                'claims.withdrawn', 'claims.aspect', 'claims.said', 'claims.evidence', 'claims.leans_on_id', 'claims.informant_tie',
+                'records.locator', ...self::OF_RECORD, 'sources.id as source_id', 'sources.title', 'sources.author', 'sources.publication',
+                'sources.kind', 'sources.source_kind_id', 'sources.fields', 'records.fields as record_fields',
+                'repositories.name as repository']);
         $evidence = [];
         $classes = app(ClassifiedClaims::class);
         foreach ($rows as $row) {
-            $source = new CitedSource($row->source_id, $row->title, $row->author, $row->publication, $row->repository ?? '', self::forms($row));
-            $evidence[$row->event_id][] = new CitedEvidence($row->id, $row->record_id, $source, $row->locator, $row->words, $row->taken_over,
+            $source = new CitedSource($row->source_id, $row->title, $row->author, $row->publication, $row->repository ?? '',
+                self::forms($row));
+            $evidence[$row->event_id][] = new CitedEvidence($row->id, $row->record_id, $source, $row->locator, $row->words,
+                $row->taken_over,
                 self::classed($classes, $row, $dates[$row->event_id], $kinds[$row->event_id]));
         }
 
@@ -306,20 +340,25 @@ final readonly class DatabaseTree implements TreeView
         $record->kind = $row->record_kind;
         $locator = (string) (json_decode($row->said, true, flags: JSON_THROW_ON_ERROR)['date'] ?? '');
 
-        return $classes->one($row, $record, $row, ClassifiedClaims::statedDateAt($locator, $date), $row->aspect !== '' ? $row->aspect : $kind);
+        return $classes->one($row, $record, $row, ClassifiedClaims::statedDateAt($locator, $date),
+            $row->aspect !== '' ? $row->aspect : $kind);
     }
 
     /** What the record says of where it stands goes into the forms with what the source says. */
     private static function forms(stdClass $row): ?CitationForms
     {
-        return $row->kind === '' && $row->source_kind_id === null ? null : app(TreeSourceKinds::class)->forms($row->kind, $row->source_kind_id,
-            TreeSourceKinds::ofRecord(json_decode($row->record_fields, true, flags: JSON_THROW_ON_ERROR)) + json_decode($row->fields, true, flags: JSON_THROW_ON_ERROR), $row->repository ?? '');
+        return $row->kind === '' && $row->source_kind_id === null ? null : app(TreeSourceKinds::class)
+            ->forms($row->kind, $row->source_kind_id,
+                TreeSourceKinds::ofRecord(json_decode($row->record_fields, true, flags: JSON_THROW_ON_ERROR)) + json_decode(
+                    $row->fields, true,
+                    flags: JSON_THROW_ON_ERROR), $row->repository ?? '');
     }
 
     private function name(stdClass $row): Name
     {
         return new Name($row->id, NameKind::from($row->kind),
-            PersonalName::of($row->given, $row->surname, $row->surname_prefix, $row->suffix, $row->title, $row->nickname), Standing::from($row->standing));
+            PersonalName::of($row->given, $row->surname, $row->surname_prefix, $row->suffix, $row->title, $row->nickname),
+            Standing::from($row->standing));
     }
 
     private function rows(string $table): Builder

@@ -21,7 +21,9 @@ final readonly class EveryPerson
     {
         $last = self::FIRST;
         do {
-            $ids = array_values(array_map(strval(...), DB::table('people')->where('tree_id', $this->current->id())->where('id', '>', $last)->orderBy('id')->limit($size)->pluck('id')->all()));
+            $ids = array_values(
+                array_map(strval(...), DB::table('people')->where('tree_id', $this->current->id())->where('id', '>', $last)->orderBy('id')
+                    ->limit($size)->pluck('id')->all()));
             if ($ids !== []) {
                 yield $ids;
                 $last = end($ids);

@@ -73,7 +73,8 @@ final readonly class KinNeighbourhood
             if ($row->set_id !== null) {
                 $sets[$row->set_id] ??= ['child' => $row->child_id, 'union' => $row->union_id, 'leads' => $row->leads, 'parents' => []];
                 if ($row->person_id !== null) {
-                    $sets[$row->set_id]['parents'][] = new Parentage($row->person_id, ParentageKind::from($row->kind), Standing::from($row->standing), Proof::from($row->proof));
+                    $sets[$row->set_id]['parents'][] = new Parentage($row->person_id, ParentageKind::from($row->kind),
+                        Standing::from($row->standing), Proof::from($row->proof));
                 }
             }
             $near += $row->sex === null ? [] : [$row->child_id => $row->sex];
@@ -83,9 +84,14 @@ final readonly class KinNeighbourhood
         $events = $this->events(array_keys($near), array_keys($partners));
 
         return new Snapshot(
-            array_map(static fn (string $id): Person => new Person($id, 0, Sex::from($near[$id]), [], $events[$id] ?? []), array_map(strval(...), array_keys($near))),
-            array_map(static fn (string $id): Union => new Union($id, array_keys($partners[$id]), $events[$id] ?? [], [], standings: $partners[$id]), array_map(strval(...), array_keys($partners))),
-            array_map(static fn (string $id): ParentSet => new ParentSet($id, $sets[$id]['child'], $sets[$id]['union'], $sets[$id]['leads'], $sets[$id]['parents']), array_map(strval(...), array_keys($sets))),
+            array_map(static fn (string $id): Person => new Person($id, 0, Sex::from($near[$id]), [], $events[$id] ?? []),
+                array_map(strval(...), array_keys($near))),
+            array_map(static fn (string $id): Union => new Union($id, array_keys($partners[$id]), $events[$id] ?? [], [],
+                standings: $partners[$id]),
+                array_map(strval(...), array_keys($partners))),
+            array_map(static fn (string $id): ParentSet => new ParentSet($id, $sets[$id]['child'], $sets[$id]['union'], $sets[$id]['leads'],
+                $sets[$id]['parents']),
+                array_map(strval(...), array_keys($sets))),
         );
     }
 
@@ -96,7 +102,8 @@ final readonly class KinNeighbourhood
     private static function partners(array $told): array
     {
         /** @var list<array{string, string, string, int, string}> $ties */
-        $ties = array_merge(...array_map(static fn (string $unions): array => json_decode($unions, true, flags: JSON_THROW_ON_ERROR), $told), ...[[]]);
+        $ties = array_merge(
+            ...array_map(static fn (string $unions): array => json_decode($unions, true, flags: JSON_THROW_ON_ERROR), $told), ...[[]]);
         usort($ties, static fn (array $a, array $b): int => [$a[3], $a[4]] <=> [$b[3], $b[4]]);
         $partners = [];
         foreach ($ties as [$unionId, $personId, $standing]) {
@@ -109,7 +116,9 @@ final readonly class KinNeighbourhood
     /** @return list<string> kinds of event that tell whether a union can have stood */
     private static function telling(): array
     {
-        return array_merge(['marriage', 'divorce', 'annulment'], ...array_map(EventKinds::codesOf(...), [EventTrait::Birth, EventTrait::SignOfBirth, EventTrait::Death, EventTrait::SignOfDeath]));
+        return array_merge(['marriage', 'divorce', 'annulment'],
+            ...array_map(EventKinds::codesOf(...),
+                [EventTrait::Birth, EventTrait::SignOfBirth, EventTrait::Death, EventTrait::SignOfDeath]));
     }
 
     /**
@@ -124,7 +133,8 @@ final readonly class KinNeighbourhood
             ->orderBy('position')->orderBy('ordinal')->orderBy('id')->get();
         $events = [];
         foreach ($rows as $row) {
-            $events[$row->person_id ?? $row->union_id][] = new Event($row->id, $row->kind, '', '', DateColumns::restore((array) $row), '', $row->denied, [], Standing::from($row->standing));
+            $events[$row->person_id ?? $row->union_id][] = new Event($row->id, $row->kind, '', '', DateColumns::restore((array) $row), '',
+                $row->denied, [], Standing::from($row->standing));
         }
 
         return $events;

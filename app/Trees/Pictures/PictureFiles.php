@@ -13,7 +13,8 @@ use Illuminate\Support\Facades\Storage;
 final readonly class PictureFiles
 {
     /** What is taken, known by its content and not by its name. */
-    private const TYPES = ['image/jpeg' => 'JPEG', 'image/png' => 'PNG', 'image/tiff' => 'TIFF', 'image/webp' => 'WebP', 'application/pdf' => 'PDF'];
+    private const TYPES = ['image/jpeg' => 'JPEG', 'image/png' => 'PNG', 'image/tiff' => 'TIFF', 'image/webp' => 'WebP',
+        'application/pdf' => 'PDF'];
 
     public function __construct(private CurrentTree $current)
     {
@@ -30,7 +31,8 @@ final readonly class PictureFiles
     {
         $type = (string) mime_content_type($path);
         if (! isset(self::TYPES[$type])) {
-            throw new Refusal("“{$name}” is neither ".implode(', ', array_slice(array_values(self::TYPES), 0, -1)).' nor PDF by its content. Nothing was kept of it.');
+            throw new Refusal("“{$name}” is neither ".implode(', ', array_slice(array_values(self::TYPES), 0, -1))
+                .' nor PDF by its content. Nothing was kept of it.');
         }
         $sha256 = (string) hash_file('sha256', $path);
         $known = Media::query()->where('sha256', $sha256)->orderBy('id')->first();
@@ -43,7 +45,9 @@ final readonly class PictureFiles
             Storage::put($place, $stream === false ? '' : $stream);
         }
 
-        return Media::query()->create(['path' => 'media/'.substr($sha256, 0, 8)."-{$name}", 'title' => $title, 'sha256' => $sha256, 'bytes' => (int) filesize($path), 'type' => $type]);
+        return Media::query()
+            ->create(['path' => 'media/'.substr($sha256, 0, 8)."-{$name}", 'title' => $title, 'sha256' => $sha256,
+                'bytes' => (int) filesize($path), 'type' => $type]);
     }
 
     /** Where the original of this content is. */

@@ -39,7 +39,8 @@ final readonly class Tiles
             fclose($to);
             $pages = [];
             foreach (self::pages($original, $type, $work) as $number => $page) {
-                self::run([config('northbough.programs.vips'), 'dzsave', $page, "{$work}/cut", '--tile-size', (string) self::SIDE, '--overlap', '0', '--depth', 'onetile', '--suffix', '.webp[Q=82]']);
+                self::run([config('northbough.programs.vips'), 'dzsave', $page, "{$work}/cut", '--tile-size', (string) self::SIDE,
+                    '--overlap', '0', '--depth', 'onetile', '--suffix', '.webp[Q=82]']);
                 $pages[] = self::store($treeId, $sha256, $number, $work);
                 File::deleteDirectory("{$work}/cut_files");
             }
@@ -54,14 +55,17 @@ final readonly class Tiles
     private static function pages(string $original, string $type, string $work): array
     {
         if ($type === 'application/pdf') {
-            self::run([config('northbough.programs.pdftoppm'), '-png', '-r', (string) self::DOTS, '-l', (string) self::MOST_PAGES, $original, "{$work}/page"]);
+            self::run([config('northbough.programs.pdftoppm'), '-png', '-r', (string) self::DOTS, '-l', (string) self::MOST_PAGES,
+                $original, "{$work}/page"]);
             $pages = glob("{$work}/page*.png") ?: [];
             natsort($pages);
 
             return array_values($pages);
         }
         if ($type === 'image/tiff') {
-            $count = max(1, min(self::MOST_PAGES, (int) trim(self::run([config('northbough.programs.vipsheader'), '-f', 'n-pages', $original], mayFail: true))));
+            $count = max(1,
+                min(self::MOST_PAGES,
+                    (int) trim(self::run([config('northbough.programs.vipsheader'), '-f', 'n-pages', $original], mayFail: true))));
 
             return array_map(static fn (int $page): string => "{$original}[page={$page}]", range(0, $count - 1));
         }

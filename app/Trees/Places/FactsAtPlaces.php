@@ -38,17 +38,20 @@ final readonly class FactsAtPlaces
     public function in(array $placeIds): Builder
     {
         $tree = $this->current->id();
-        $words = DB::table('place_wordings')->where('tree_id', $tree)->whereIn('place_id', $placeIds)->selectRaw('md5(typed) AS hash')->pluck('hash')->all();
+        $words = DB::table('place_wordings')->where('tree_id', $tree)->whereIn('place_id', $placeIds)->selectRaw('md5(typed) AS hash')
+            ->pluck('hash')->all();
 
-        return DB::table('events')->where('events.tree_id', $tree)->where(static fn (Builder $either) => $either->whereIn('events.place_id', $placeIds)
-            ->orWhere(static fn (Builder $both) => $both->whereNull('events.place_id')->where('place_typed', '!=', '')
-                ->whereRaw('md5(events.place_typed) = ANY(?::text[])', ['{'.implode(',', $words).'}'])));
+        return DB::table('events')->where('events.tree_id', $tree)
+            ->where(static fn (Builder $either) => $either->whereIn('events.place_id', $placeIds)
+                ->orWhere(static fn (Builder $both) => $both->whereNull('events.place_id')->where('place_typed', '!=', '')
+                    ->whereRaw('md5(events.place_typed) = ANY(?::text[])', ['{'.implode(',', $words).'}'])));
     }
 
     /** Words on facts that stand for no place yet, each with how many facts use them. */
     public function unsettled(): Builder
     {
-        return DB::table('events')->where('events.tree_id', $this->current->id())->where('place_typed', '!=', '')->whereNull('events.place_id')
+        return DB::table('events')->where('events.tree_id', $this->current->id())->where('place_typed', '!=', '')
+            ->whereNull('events.place_id')
             ->whereNotExists(static fn (Builder $query) => $query->selectRaw('1')->from('place_wordings')
                 ->whereColumn('place_wordings.tree_id', 'events.tree_id')->whereRaw('md5(place_wordings.typed) = md5(events.place_typed)'))
             ->groupBy('place_typed')->select('place_typed')->selectRaw('count(*) AS facts');

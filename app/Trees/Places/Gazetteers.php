@@ -33,9 +33,12 @@ final readonly class Gazetteers
             ) AS ties ON true
         )
         SELECT id, name, inside_id, reckoning,
-            (SELECT json_agg(n ORDER BY n.position, n.id) FROM place_names n WHERE n.tree_id = places.tree_id AND n.place_id = places.id) AS names,
-            (SELECT json_agg(i ORDER BY i.from_day NULLS FIRST, i.id) FROM place_insides i WHERE i.tree_id = places.tree_id AND i.place_id = places.id) AS insides,
-            (SELECT json_agg(c ORDER BY c.from_day NULLS FIRST, c.id) FROM place_churches c WHERE c.tree_id = places.tree_id AND c.place_id = places.id) AS churches
+            (SELECT json_agg(n ORDER BY n.position, n.id) FROM place_names n WHERE n.tree_id = places.tree_id
+            AND n.place_id = places.id) AS names,
+            (SELECT json_agg(i ORDER BY i.from_day NULLS FIRST, i.id) FROM place_insides i WHERE i.tree_id = places.tree_id
+            AND i.place_id = places.id) AS insides,
+            (SELECT json_agg(c ORDER BY c.from_day NULLS FIRST, c.id) FROM place_churches c WHERE c.tree_id = places.tree_id
+            AND c.place_id = places.id) AS churches
         FROM places WHERE tree_id = :tree AND id IN (SELECT id FROM outward) ORDER BY search, id
         SQL;
 
@@ -47,10 +50,12 @@ final readonly class Gazetteers
     public function bearing(string ...$typed): Gazetteer
     {
         $names = array_merge(...array_map(static fn (string $words): array => PlacePath::parse($words)->names, array_values($typed)));
-        $forms = array_values(array_unique(array_filter(array_map(SearchForm::of(...), $names), static fn (string $form): bool => $form !== '')));
+        $forms = array_values(
+            array_unique(array_filter(array_map(SearchForm::of(...), $names), static fn (string $form): bool => $form !== '')));
 
         return $forms === [] ? Gazetteer::of([]) : $this->fetch(
-            'SELECT id FROM places WHERE tree_id = :tree AND search = ANY(:forms) UNION SELECT place_id FROM place_names WHERE tree_id = :tree AND search = ANY(:forms)',
+            'SELECT id FROM places WHERE tree_id = :tree AND search = ANY(:forms) UNION SELECT place_id FROM place_names
+                WHERE tree_id = :tree AND search = ANY(:forms)',
             ['forms' => self::texts($forms)],
         );
     }
@@ -58,7 +63,8 @@ final readonly class Gazetteers
     /** @param  list<string>  $ids */
     public function of(array $ids): Gazetteer
     {
-        return $ids === [] ? Gazetteer::of([]) : $this->fetch('SELECT id FROM places WHERE tree_id = :tree AND id = ANY(:ids::uuid[])', ['ids' => '{'.implode(',', $ids).'}']);
+        return $ids === [] ? Gazetteer::of([])
+            : $this->fetch('SELECT id FROM places WHERE tree_id = :tree AND id = ANY(:ids::uuid[])', ['ids' => '{'.implode(',', $ids).'}']);
     }
 
     public function whole(): Gazetteer
@@ -76,7 +82,8 @@ final readonly class Gazetteers
     /** The place that words stand for: by what is said of them, else because they can mean one only. Nothing is noted. */
     public function meant(string $typed, ?DaySpan $when): ?string
     {
-        return $typed === '' ? null : $this->standing($typed) ?? (new PlaceResolver($this->bearing($typed)))->read($typed, $when)->standard?->id;
+        return $typed === '' ? null : $this->standing($typed) ?? (new PlaceResolver($this->bearing($typed)))->read($typed, $when)
+            ->standard?->id;
     }
 
     /** How dates are written at a place, or where nothing is said of it, in the tree. */
@@ -101,9 +108,13 @@ final readonly class Gazetteers
         $usual = $row->inside_id === null ? [] : [new PlaceLink($row->inside_id, ValidPeriod::always())];
 
         return new Place($row->id, $row->name,
-            array_map(static fn (stdClass $n): PlaceName => new PlaceName($n->name, $n->language, ValidPeriod::between($n->from_day, $n->to_day)), self::listed($row->names)),
-            [...$usual, ...array_map(static fn (stdClass $i): PlaceLink => new PlaceLink($i->inside_id, ValidPeriod::between($i->from_day, $i->to_day)), self::listed($row->insides))],
-            array_map(static fn (stdClass $c): PlaceLink => new PlaceLink($c->church_id, ValidPeriod::between($c->from_day, $c->to_day)), self::listed($row->churches)),
+            array_map(static fn (stdClass $n): PlaceName => new PlaceName($n->name, $n->language,
+                ValidPeriod::between($n->from_day, $n->to_day)), self::listed($row->names)),
+            [...$usual, ...array_map(
+                static fn (stdClass $i): PlaceLink => new PlaceLink($i->inside_id, ValidPeriod::between($i->from_day, $i->to_day)),
+                self::listed($row->insides))],
+            array_map(static fn (stdClass $c): PlaceLink => new PlaceLink($c->church_id, ValidPeriod::between($c->from_day, $c->to_day)),
+                self::listed($row->churches)),
             $row->reckoning === null ? null : DatingSetting::of(json_decode($row->reckoning, true, flags: JSON_THROW_ON_ERROR)),
         );
     }

@@ -65,11 +65,13 @@ final readonly class RecordFile
         $codes = array_map(static fn (Column $column): string => $column->code, $kind->columns);
         $unknown = array_diff(array_map(strval(...), array_keys($columns)), $codes);
         if ($unknown !== []) {
-            throw new Refusal("Line {$number}: “".implode('”, “', $unknown)."” is no column of {$kind->code}. It has ".implode(', ', $codes).'.');
+            throw new Refusal("Line {$number}: “".implode('”, “', $unknown)."” is no column of {$kind->code}. It has "
+                .implode(', ', $codes).'.');
         }
         $id = $decoded['id'] ?? null;
 
-        return new RollLine(is_string($id) || is_int($id) ? (string) $id : (string) $number, trim(self::text($decoded, 'name', "Line {$number}")), $role,
+        return new RollLine(is_string($id) || is_int($id) ? (string) $id : (string) $number,
+            trim(self::text($decoded, 'name', "Line {$number}")), $role,
             array_map(static fn (mixed $value): string => is_scalar($value) ? trim((string) $value) : '', $columns));
     }
 

@@ -72,12 +72,15 @@ final readonly class RecordMatches
         $given = self::beginning($look->givenForms);
         $found = [];
         if ($look->surnameSounds !== []) {
-            $found = $this->ids($this->born($look)->whereRaw("words @@ to_tsquery('simple', ?)", [$given])->whereRaw('sounds && ?::text[]', [$sounds]), $look);
+            $found = $this->ids($this->born($look)->whereRaw("words @@ to_tsquery('simple', ?)", [$given])
+                ->whereRaw('sounds && ?::text[]', [$sounds]), $look);
             array_push($found, ...$this->wives($look, $sounds, $given));
         }
         if (count($found) < self::FEW && $look->surname !== '') {
             DB::statement('SET pg_trgm.word_similarity_threshold = '.self::ALIKE);
-            array_push($found, ...$this->ids($this->born($look)->whereRaw('search %> ?', [$look->surname])->whereRaw("words @@ to_tsquery('simple', ?)", [$given]), $look));
+            array_push($found,
+                ...$this->ids($this->born($look)->whereRaw('search %> ?', [$look->surname])
+                    ->whereRaw("words @@ to_tsquery('simple', ?)", [$given]), $look));
         }
         if (count($found) < self::A_LINE && $look->surnameSounds !== []) {
             array_push($found, ...$this->ids($this->born($look)->whereRaw('sounds && ?::text[]', [$sounds]), $look));
@@ -88,7 +91,8 @@ final readonly class RecordMatches
         foreach (['birth_sort' => $look->bornThen, 'death_sort' => $look->diedThen] as $day => $then) {
             if ($then !== null) {
                 array_push($found, ...array_values($this->lines()->whereBetween($day, [$then->earliest, $then->latest])
-                    ->whereRaw("words @@ to_tsquery('simple', ?)", [$given])->orderBy($day)->limit(self::A_LINE)->pluck('person_id')->all()));
+                    ->whereRaw("words @@ to_tsquery('simple', ?)", [$given])->orderBy($day)->limit(self::A_LINE)->pluck('person_id')
+                    ->all()));
             }
         }
 
@@ -102,11 +106,15 @@ final readonly class RecordMatches
      */
     private function wives(CandidateQuery $look, string $sounds, string $given): array
     {
-        return $look->isMan || $look->givenForms === [] ? [] : $this->ids($this->born($look)->where('sex', '<>', 'M')->whereRaw("words @@ to_tsquery('simple', ?)", [$given])
-            ->whereExists(static fn (Builder $query) => $query->selectRaw('1')->from('counted_partners AS wife')
-                ->join('counted_partners AS husband', static fn ($join) => $join->on('husband.tree_id', 'wife.tree_id')->on('husband.union_id', 'wife.union_id')->on('husband.person_id', '<>', 'wife.person_id'))
-                ->join('person_lines AS his', static fn ($join) => $join->on('his.tree_id', 'husband.tree_id')->on('his.person_id', 'husband.person_id'))
-                ->whereColumn('wife.tree_id', 'person_lines.tree_id')->whereColumn('wife.person_id', 'person_lines.person_id')->whereRaw('his.sounds && ?::text[]', [$sounds])), $look);
+        return $look->isMan || $look->givenForms === [] ? []
+            : $this->ids($this->born($look)->where('sex', '<>', 'M')->whereRaw("words @@ to_tsquery('simple', ?)", [$given])
+                ->whereExists(static fn (Builder $query) => $query->selectRaw('1')->from('counted_partners AS wife')
+                    ->join('counted_partners AS husband', static fn ($join) => $join->on('husband.tree_id', 'wife.tree_id')
+                        ->on('husband.union_id', 'wife.union_id')->on('husband.person_id', '<>', 'wife.person_id'))
+                    ->join('person_lines AS his', static fn ($join) => $join->on('his.tree_id', 'husband.tree_id')
+                        ->on('his.person_id', 'husband.person_id'))
+                    ->whereColumn('wife.tree_id', 'person_lines.tree_id')->whereColumn('wife.person_id', 'person_lines.person_id')
+                    ->whereRaw('his.sounds && ?::text[]', [$sounds])), $look);
     }
 
     /**
@@ -117,17 +125,26 @@ final readonly class RecordMatches
      */
     private function couples(CandidateQuery $candidateQuery, CandidateQuery $other): array
     {
-        if ($candidateQuery->givenForms === [] || $other->givenForms === [] || [...$candidateQuery->surnameSounds, ...$other->surnameSounds] === []) {
+        if ($candidateQuery->givenForms === [] || $other->givenForms === []
+            || [...$candidateQuery->surnameSounds, ...$other->surnameSounds] === []) {
             return [];
         }
-        $ids = DB::table('person_lines')->where('person_lines.tree_id', $this->current->id())->whereRaw("person_lines.words @@ to_tsquery('simple', ?)", [self::beginning($candidateQuery->givenForms)])
-            ->whereRaw('person_lines.sounds && ?::text[]', ['{'.implode(',', [...$candidateQuery->surnameSounds, ...$other->surnameSounds]).'}'])
-            ->join('counted_partners AS one', static fn ($join) => $join->on('one.tree_id', 'person_lines.tree_id')->on('one.person_id', 'person_lines.person_id'))
-            ->join('counted_partners AS two', static fn ($join) => $join->on('two.tree_id', 'one.tree_id')->on('two.union_id', 'one.union_id')->on('two.person_id', '<>', 'one.person_id'))
-            ->join('person_lines AS partner', static fn ($join) => $join->on('partner.tree_id', 'two.tree_id')->on('partner.person_id', 'two.person_id'))
+        $ids = DB::table('person_lines')->where('person_lines.tree_id', $this->current->id())
+            ->whereRaw("person_lines.words @@ to_tsquery('simple', ?)", [self::beginning($candidateQuery->givenForms)])
+            ->whereRaw('person_lines.sounds && ?::text[]',
+                ['{'.implode(',', [...$candidateQuery->surnameSounds, ...$other->surnameSounds]).'}'])
+            ->join('counted_partners AS one', static fn ($join) => $join->on('one.tree_id', 'person_lines.tree_id')
+                ->on('one.person_id', 'person_lines.person_id'))
+            ->join('counted_partners AS two', static fn ($join) => $join->on('two.tree_id', 'one.tree_id')
+                ->on('two.union_id', 'one.union_id')->on('two.person_id', '<>', 'one.person_id'))
+            ->join('person_lines AS partner', static fn ($join) => $join->on('partner.tree_id', 'two.tree_id')
+                ->on('partner.person_id', 'two.person_id'))
             ->whereRaw("partner.words @@ to_tsquery('simple', ?)", [self::beginning($other->givenForms)])
-            ->where(static fn (Builder $either) => $either->whereNull('person_lines.birth_day')->orWhereBetween('person_lines.birth_day', [$candidateQuery->bornFrom ?? self::EVER * -1, $candidateQuery->bornTo ?? self::EVER]))
-            ->orderByRaw('abs(person_lines.birth_sort::bigint - ?), person_lines.person_id', [$candidateQuery->bornAbout ?? 0])->limit(self::A_LINE)->get(['one.person_id AS one', 'two.person_id AS two']);
+            ->where(static fn (Builder $either) => $either->whereNull('person_lines.birth_day')
+                ->orWhereBetween('person_lines.birth_day',
+                    [$candidateQuery->bornFrom ?? self::EVER * -1, $candidateQuery->bornTo ?? self::EVER]))
+            ->orderByRaw('abs(person_lines.birth_sort::bigint - ?), person_lines.person_id', [$candidateQuery->bornAbout ?? 0])
+            ->limit(self::A_LINE)->get(['one.person_id AS one', 'two.person_id AS two']);
 
         return array_values($ids->flatMap(static fn (\stdClass $row): array => [$row->one, $row->two])->unique()->all());
     }
@@ -135,7 +152,9 @@ final readonly class RecordMatches
     /** Who can have been born then; who has no birth is looked at too. */
     private function born(CandidateQuery $look): Builder
     {
-        return $this->lines()->where(static fn (Builder $either) => $either->whereNull('birth_day')->orWhereBetween('birth_day', [$look->bornFrom ?? self::EVER * -1, $look->bornTo ?? self::EVER]));
+        return $this->lines()
+            ->where(static fn (Builder $either) => $either->whereNull('birth_day')
+                ->orWhereBetween('birth_day', [$look->bornFrom ?? self::EVER * -1, $look->bornTo ?? self::EVER]));
     }
 
     private function lines(): Builder

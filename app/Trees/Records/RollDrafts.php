@@ -20,7 +20,8 @@ final readonly class RollDrafts
     {
         DB::transaction(function () use ($record, $user, $ofVersion, $seq, $roll): void {
             $held = $this->row($record->id, $record->tree_id)->lockForUpdate()->first();
-            if ($held !== null && $held->user_id !== null && $held->user_id !== $user->id && Carbon::parse($held->saved_at)->gt(Carbon::now()->subMinutes(self::HELD_MINUTES))) {
+            if ($held !== null && $held->user_id !== null && $held->user_id !== $user->id && Carbon::parse($held->saved_at)
+                ->gt(Carbon::now()->subMinutes(self::HELD_MINUTES))) {
                 $name = User::query()->whereKey($held->user_id)->value('name') ?? 'Somebody';
                 throw new Refusal("{$name} is typing on this record. What you typed stays on this page; keep it when they are done.", 409);
             }

@@ -41,7 +41,9 @@ final readonly class SimilarSources
         if (mb_strlen($search) < self::LEAST_LETTERS) {
             return [];
         }
-        $like = Source::query()->whereRaw('(similarity(search, ?) > ? OR similarity(lower(title), lower(?)) > ?)', [$search, self::ALIKE, $title, self::ALIKE_TITLE]);
+        $like = Source::query()
+            ->whereRaw('(similarity(search, ?) > ? OR similarity(lower(title), lower(?)) > ?)',
+                [$search, self::ALIKE, $title, self::ALIKE_TITLE]);
         if ($except !== null) {
             $like->where('id', '!=', $except);
         }
@@ -53,7 +55,9 @@ final readonly class SimilarSources
             $repository = (string) ($repositories[$source->repository_id] ?? '');
             $forms = $this->kinds->forms($source->kind, $source->source_kind_id, $source->fields, $repository);
 
-            return [$source->id, NoteForms::bibliography(new CitedSource($source->id, $source->title, $source->author, $source->publication, $repository, $forms))];
+            return [$source->id,
+                NoteForms::bibliography(
+                    new CitedSource($source->id, $source->title, $source->author, $source->publication, $repository, $forms))];
         })->all());
     }
 }

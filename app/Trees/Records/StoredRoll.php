@@ -27,9 +27,11 @@ final readonly class StoredRoll
 
     public function roll(Record $record): Roll
     {
-        $lines = $this->rows($record)->map(static fn (Row $row): RollLine => new RollLine($row->id, $row->name_typed, $row->role, $row->columns));
+        $lines = $this->rows($record)
+            ->map(static fn (Row $row): RollLine => new RollLine($row->id, $row->name_typed, $row->role, $row->columns));
 
-        return new Roll($this->kinds->of($record), $record->date, $record->place_typed, array_values($lines->all()), $this->datingConvention($record, $record->place_typed));
+        return new Roll($this->kinds->of($record), $record->date, $record->place_typed, array_values($lines->all()),
+            $this->datingConvention($record, $record->place_typed));
     }
 
     /**
@@ -42,12 +44,16 @@ final readonly class StoredRoll
         $convention = $this->datingConvention($record, trim($place));
 
         return new Roll($this->kinds->of($record), GenDate::parse($date, $convention), trim($place),
-            TranscriptionMarks::settleAll(array_map(static fn (array $line): RollLine => new RollLine($line['id'], trim($line['name']), $line['role'], array_map(trim(...), $line['columns'])), $lines)), $convention);
+            TranscriptionMarks::settleAll(
+                array_map(static fn (array $line): RollLine => new RollLine($line['id'], trim($line['name']), $line['role'],
+                    array_map(trim(...), $line['columns'])), $lines)),
+            $convention);
     }
 
     private function datingConvention(Record $record, string $place): DatingConvention
     {
-        return $this->dates->reckoning(Source::query()->findOrFail($record->source_id), $record->place_id ?? $this->gazetteers->meant($place, $record->date->span()));
+        return $this->dates->reckoning(Source::query()->findOrFail($record->source_id),
+            $record->place_id ?? $this->gazetteers->meant($place, $record->date->span()));
     }
 
     /** @return Collection<int, Row> in the order of the page */

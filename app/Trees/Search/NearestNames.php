@@ -27,14 +27,16 @@ final readonly class NearestNames
     public function sources(string $typed): array
     {
         /** @var array<string, string> */
-        return self::likest(Source::query(), 'search', $typed)->get()->mapWithKeys(static fn (Source $source): array => [$source->id => $source->list_name ?: $source->title])->all();
+        return self::likest(Source::query(), 'search', $typed)->get()
+            ->mapWithKeys(static fn (Source $source): array => [$source->id => $source->list_name ?: $source->title])->all();
     }
 
     /** @return array<string, string> names of places, by id */
     public function places(string $typed): array
     {
         /** @var array<string, string> */
-        return self::likest(Place::query(), 'search', $typed)->get()->mapWithKeys(static fn (Place $place): array => [$place->id => $place->name])->all();
+        return self::likest(Place::query(), 'search', $typed)->get()
+            ->mapWithKeys(static fn (Place $place): array => [$place->id => $place->name])->all();
     }
 
     /** @return array<string, string> names of the pictures that whoever asks may see, by id */
@@ -57,7 +59,8 @@ final readonly class NearestNames
     {
         $search = SearchForm::of($typed);
 
-        $rows->whereRaw("word_similarity(?, {$column}) >= ?", [$search, self::ALIKE])->orderByRaw("word_similarity(?, {$column}) DESC, id", [$search])->limit(self::MOST);
+        $rows->whereRaw("word_similarity(?, {$column}) >= ?", [$search, self::ALIKE])
+            ->orderByRaw("word_similarity(?, {$column}) DESC, id", [$search])->limit(self::MOST);
 
         return $rows;
     }

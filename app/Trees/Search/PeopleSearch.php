@@ -45,7 +45,8 @@ final readonly class PeopleSearch
     /** How many people whoever asks may see. */
     public function total(): int
     {
-        return $this->current->seesLiving() ? (int) DB::table('trees')->where('id', $this->current->id())->value('people_count') : $this->lines()->count();
+        return $this->current->seesLiving() ? (int) DB::table('trees')->where('id', $this->current->id())
+            ->value('people_count') : $this->lines()->count();
     }
 
     /** Those whose names begin so: what the index is narrowed by. */
@@ -122,8 +123,10 @@ final readonly class PeopleSearch
         $found = collect();
         foreach ($codes === [] ? [] : array_unique([end($codes), $codes[0]]) as $surname) {
             if ($found->count() < $most) {
-                $bearing = $this->lines()->where('surname_sound', $surname)->orderBy('sort_name')->orderBy('person_id')->limit(self::LOOKED_THROUGH);
-                $found = $this->sounding(DB::query()->fromSub($bearing, 'person_lines'), $codes)->orderBy('sort_name')->orderBy('person_id')->limit($most)->get();
+                $bearing = $this->lines()->where('surname_sound', $surname)->orderBy('sort_name')->orderBy('person_id')
+                    ->limit(self::LOOKED_THROUGH);
+                $found = $this->sounding(DB::query()->fromSub($bearing, 'person_lines'), $codes)->orderBy('sort_name')->orderBy('person_id')
+                    ->limit($most)->get();
             }
         }
 
@@ -133,7 +136,8 @@ final readonly class PeopleSearch
     /** Lines that are filed under a beginning. */
     private function under(string $name): Builder
     {
-        return $this->lines()->where('sort_name', '>=', $name)->where('sort_name', '<', $name.self::AFTER_ALL)->orderBy('sort_name')->orderBy('person_id');
+        return $this->lines()->where('sort_name', '>=', $name)->where('sort_name', '<', $name.self::AFTER_ALL)->orderBy('sort_name')
+            ->orderBy('person_id');
     }
 
     /**
@@ -179,7 +183,8 @@ final readonly class PeopleSearch
      */
     private static function beginning(Builder $lines, array $words): Builder
     {
-        $each = array_map(static fn (array $forms): string => '('.implode(' | ', array_map(static fn (string $form): string => "'{$form}':*", $forms)).')', $words);
+        $each = array_map(static fn (array $forms): string => '('
+            .implode(' | ', array_map(static fn (string $form): string => "'{$form}':*", $forms)).')', $words);
 
         return $each === [] ? $lines : $lines->whereRaw("words @@ to_tsquery('simple', ?)", [implode(' & ', $each)]);
     }
@@ -223,7 +228,8 @@ final readonly class PeopleSearch
         if ($year === null) {
             return $lines;
         }
-        $days = [Calendars::gregorian()->toDay($year - self::YEARS_AROUND, 1, 1), Calendars::gregorian()->toDay($year + self::YEARS_AROUND, 12, 31)];
+        $days = [Calendars::gregorian()->toDay($year - self::YEARS_AROUND, 1, 1), Calendars::gregorian()
+            ->toDay($year + self::YEARS_AROUND, 12, 31)];
 
         return $lines->where(static fn (Builder $either) => $either->whereBetween('birth_day', $days)->orWhereBetween('death_day', $days));
     }

@@ -12,7 +12,8 @@ final class CopyRows
     /** @param  non-empty-list<array<string, string|int|bool|null>>  $rows with the same columns */
     public static function into(string $table, array $rows): void
     {
-        DB::connection()->getPdo()->pgsqlCopyFromArray($table, array_map(self::line(...), $rows), "\t", '\\\\N', '"'.implode('","', array_keys($rows[0])).'"');
+        DB::connection()->getPdo()
+            ->pgsqlCopyFromArray($table, array_map(self::line(...), $rows), "\t", '\\\\N', '"'.implode('","', array_keys($rows[0])).'"');
     }
 
     /** @param  array<string, string|int|bool|null>  $row */

@@ -115,7 +115,8 @@ final class DescribedColumns
         return match (true) {
             $field->type === GenDate::class => DateColumns::restore((array) $row),
             is_a($field->type, BackedEnum::class, true) => ($field->type)::from($value),
-            $field->type === 'array' => $value === null ? ($field->isNullable ? null : []) : json_decode($value, true, flags: JSON_THROW_ON_ERROR),
+            $field->type === 'array' => $value === null ? ($field->isNullable ? null : [])
+                : json_decode($value, true, flags: JSON_THROW_ON_ERROR),
             $field->type === 'string' && ! $field->isNullable => $value === null || $value === $field->said->unsaid ? '' : $value,
             default => $value,
         };

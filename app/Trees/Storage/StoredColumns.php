@@ -56,7 +56,8 @@ final class StoredColumns
         $by = (new ReflectionClass($model))->getAttributes(DescribedBy::class)[0] ?? null;
         $columns = [];
         foreach ($by === null ? [] : Description::columns($by->newInstance()->class) as $field) {
-            $names = $field->said->owners === [] ? [$field->column] : array_map(static fn (string $kind): string => "{$kind}_id", $field->said->owners);
+            $names = $field->said->owners === [] ? [$field->column]
+                : array_map(static fn (string $kind): string => "{$kind}_id", $field->said->owners);
             foreach ($names as $name) {
                 $columns[] = new Column($name, $field->said->word, ! $field->isFreeText());
             }
@@ -71,6 +72,7 @@ final class StoredColumns
      */
     private static function beside(string $model): array
     {
-        return array_map(static fn (ReflectionAttribute $column): Column => $column->newInstance(), (new ReflectionClass($model))->getAttributes(Column::class));
+        return array_map(static fn (ReflectionAttribute $column): Column => $column->newInstance(), (new ReflectionClass($model))
+            ->getAttributes(Column::class));
     }
 }

@@ -74,7 +74,8 @@ final readonly class BookYear
         if ($this->dual) {
             $calendar = $this->dualCalendar();
 
-            return [CalendarPeriod::of(CalendarDate::year($calendar, $this->written - 1)), CalendarPeriod::of(CalendarDate::year($calendar, $this->written))];
+            return [CalendarPeriod::of(CalendarDate::year($calendar, $this->written - 1)),
+                CalendarPeriod::of(CalendarDate::year($calendar, $this->written))];
         }
         $from = null;
         foreach ($this->convention->eras as $era) {
@@ -97,14 +98,16 @@ final readonly class BookYear
         $first = CalendarDate::day($era->calendar, $era->yearStart->ours($this->written, $month, $day), $month, $day);
         $next = $era->calendar->toDay($first->year + 1, $month, $day);
 
-        return CalendarPeriod::within($first, CalendarDate::day($era->calendar, ...$era->calendar->fromDay($next - 1)), Precision::Year, (string) $this->written);
+        return CalendarPeriod::within($first, CalendarDate::day($era->calendar, ...$era->calendar->fromDay($next - 1)), Precision::Year,
+            (string) $this->written);
     }
 
     private function turnsInMarch(): bool
     {
         return $this->convention->isKnown
             ? $this->convention->calendar() === Calendars::julian() && $this->convention->eras[0]->yearStart === YearStart::LadyDay
-                && ($this->convention->eras[0]->until === null || Calendars::julian()->toDay($this->written, 3, 25) <= $this->convention->eras[0]->until)
+                && ($this->convention->eras[0]->until === null || Calendars::julian()
+                    ->toDay($this->written, 3, 25) <= $this->convention->eras[0]->until)
             : $this->mayBeOldStyle();
     }
 
@@ -115,7 +118,8 @@ final readonly class BookYear
 
     private function dualCalendar(): Calendar
     {
-        return $this->convention->isKnown && $this->convention->calendar() !== Calendars::gregorian() || $this->written > DatingConvention::OLD_STYLE_ENDS
+        return $this->convention->isKnown && $this->convention->calendar() !== Calendars::gregorian()
+            || $this->written > DatingConvention::OLD_STYLE_ENDS
             ? $this->convention->calendar()
             : Calendars::julian();
     }
@@ -136,7 +140,8 @@ final readonly class BookYear
         $from = null;
         foreach ($this->convention->eras as $era) {
             $ours = $era->yearStart->ours($this->written, $month, $day);
-            $stretch = $make($era->calendar, $ours, $era->yearStart === YearStart::LadyDay && $ours !== $this->written)->clippedTo($from, $era->until);
+            $stretch = $make($era->calendar, $ours, $era->yearStart === YearStart::LadyDay && $ours !== $this->written)
+                ->clippedTo($from, $era->until);
             if ($stretch !== null) {
                 return [$stretch];
             }
@@ -154,7 +159,8 @@ final readonly class BookYear
     {
         $stretches = [];
         $problem = null;
-        foreach ([[Calendars::gregorian(), $this->written, false], [Calendars::julian(), $this->written + 1, true]] as [$calendar, $year, $dual]) {
+        foreach ([[Calendars::gregorian(), $this->written, false], [Calendars::julian(), $this->written + 1, true]] as [$calendar, $year,
+            $dual]) {
             try {
                 $stretches[] = $make($calendar, $year, $dual);
             } catch (NoSuchDay $noSuchDay) {

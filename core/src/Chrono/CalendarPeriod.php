@@ -46,6 +46,7 @@ final readonly class CalendarPeriod
         $earliest = max($this->span->earliest, $from ?? $this->span->earliest);
         $latest = min($this->span->latest, $until ?? $this->span->latest);
 
-        return $earliest > $latest ? null : new self(DaySpan::between($earliest, $latest), $this->precision, $this->normal, $this->shown, $this->calendar);
+        return $earliest > $latest ? null
+            : new self(DaySpan::between($earliest, $latest), $this->precision, $this->normal, $this->shown, $this->calendar);
     }
 }

@@ -31,6 +31,7 @@ final class DateExplanation
     {
         $day = $span->earliest;
 
-        return $day === null || $date->calendar === 'GREGORIAN' ? '' : ' · '.DayWords::bare($day).($date->calendar === 'JULIAN' ? ', new style' : ', by our calendar');
+        return $day === null || $date->calendar === 'GREGORIAN' ? ''
+            : ' · '.DayWords::bare($day).($date->calendar === 'JULIAN' ? ', new style' : ', by our calendar');
     }
 }

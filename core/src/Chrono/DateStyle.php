@@ -28,8 +28,10 @@ enum DateStyle: string
             self::MonthFirst => (string) preg_replace_callback('/\b(?:(\d{1,2}) )?'.self::MONTH.'(?= \d)( )/',
                 static fn (array $m): string => self::full([1 => $m[2]]).($m[1] === '' ? '' : " {$m[1]},").$m[3], $shown),
             // Other calendars have months of other lengths: their days are not written as if they were ours.
-            self::Iso => $calendar !== 'GREGORIAN' ? $shown : (string) preg_replace_callback('/\b(?:(\d{1,2}) )?'.self::MONTH.' (\d{4})\b(?!\/)/',
-                static fn (array $m): string => sprintf('%s-%02d', $m[3], self::number($m[2])).($m[1] === '' ? '' : sprintf('-%02d', (int) $m[1])), $shown),
+            self::Iso => $calendar !== 'GREGORIAN' ? $shown
+                : (string) preg_replace_callback('/\b(?:(\d{1,2}) )?'.self::MONTH.' (\d{4})\b(?!\/)/',
+                    static fn (array $m): string => sprintf('%s-%02d', $m[3], self::number($m[2]))
+                        .($m[1] === '' ? '' : sprintf('-%02d', (int) $m[1])), $shown),
         };
     }
 

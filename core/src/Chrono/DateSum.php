@@ -19,11 +19,13 @@ final class DateSum
     public static function read(string $typed, ?DatingConvention $convention = null): array
     {
         $text = trim((string) preg_replace('/\s+/u', ' ', $typed), ' =');
-        if (preg_match('/^(.+?) ([+\-−–]) ((?:\d+ ?(?:years?|yrs?|y|months?|mos?|m|weeks?|wks?|w|days?|d)\b[ ,]*(?:and )?)+)$/iu', $text, $m) === 1) {
+        if (preg_match('/^(.+?) ([+\-−–]) ((?:\d+ ?(?:years?|yrs?|y|months?|mos?|m|weeks?|wks?|w|days?|d)\b[ ,]*(?:and )?)+)$/iu', $text,
+            $m) === 1) {
             return self::shifted(GenDate::parse($m[1], $convention), $m[2] === '+', self::lapse($m[3]));
         }
         if (preg_match('/^(.+?) (?:to|until|till|[\-−–]) (.+)$/iu', $text, $m) === 1) {
-            return self::between(GenDate::parse((string) preg_replace('/^from /i', '', $m[1]), $convention), GenDate::parse($m[2], $convention));
+            return self::between(GenDate::parse((string) preg_replace('/^from /i', '', $m[1]), $convention),
+                GenDate::parse($m[2], $convention));
         }
 
         return self::day(GenDate::parse($text, $convention));
@@ -62,7 +64,9 @@ final class DateSum
             return [Weekday::of($moved->earliest)->value.', '.self::in(Calendars::gregorian(), $moved->earliest)];
         }
 
-        return [implode(' to ', array_map(static fn (?int $day): string => $day === null ? '…' : self::in(Calendars::gregorian(), $day), [$moved->earliest, $moved->latest]))];
+        return [implode(' to ',
+            array_map(static fn (?int $day): string => $day === null ? '…' : self::in(Calendars::gregorian(), $day),
+                [$moved->earliest, $moved->latest]))];
     }
 
     /** @return list<string> */
@@ -90,7 +94,8 @@ final class DateSum
     /** The French Republican calendar was the law from 22 September 1792 to the end of 1805. */
     private static function wasKept(Calendar $calendar, int $day): bool
     {
-        return $calendar->keyword() !== 'FRENCH_R' || ($day >= Calendars::gregorian()->toDay(1792, 9, 22) && $day <= Calendars::gregorian()->toDay(1805, 12, 31));
+        return $calendar->keyword() !== 'FRENCH_R'
+            || ($day >= Calendars::gregorian()->toDay(1792, 9, 22) && $day <= Calendars::gregorian()->toDay(1805, 12, 31));
     }
 
     private static function lapse(string $words): CalendarInterval

@@ -45,15 +45,19 @@ final readonly class DatingSetting
             throw DatingProblem::because($problem->getMessage());
         }
         $yearStart = $values['yearStart'] === '' ? YearStart::January
-            : YearStart::tryFrom($values['yearStart']) ?? throw DatingProblem::because("No book is known to begin its year on {$values['yearStart']}.");
+            : YearStart::tryFrom($values['yearStart'])
+            ?? throw DatingProblem::because("No book is known to begin its year on {$values['yearStart']}.");
         if ($calendar === null && ($yearStart !== YearStart::January || $values['until'] !== '')) {
             throw DatingProblem::because('Say which calendar it is that begins its year so, or ends then.');
         }
-        $until = $calendar === null || $values['until'] === '' ? null : self::day($values['until'], DatingConvention::of(DayOrder::DayFirst, $calendar, $yearStart, null));
+        $until = $calendar === null || $values['until'] === '' ? null
+            : self::day($values['until'], DatingConvention::of(DayOrder::DayFirst, $calendar, $yearStart, null));
 
         return new self($calendar, $yearStart, $values['until'], $until,
-            $values['order'] === '' ? null : DayOrder::tryFrom($values['order']) ?? throw DatingProblem::because('The order of bare numbers is dmy or mdy.'),
-            $values['hemisphere'] === '' ? null : Hemisphere::tryFrom($values['hemisphere']) ?? throw DatingProblem::because('A hemisphere is north or south.'));
+            $values['order'] === '' ? null
+                : DayOrder::tryFrom($values['order']) ?? throw DatingProblem::because('The order of bare numbers is dmy or mdy.'),
+            $values['hemisphere'] === '' ? null
+                : Hemisphere::tryFrom($values['hemisphere']) ?? throw DatingProblem::because('A hemisphere is north or south.'));
     }
 
     public function over(DatingConvention $wider): DatingConvention
@@ -69,7 +73,9 @@ final readonly class DatingSetting
     public function inWords(): string
     {
         $words = $this->calendar === null ? []
-            : [implode(', ', array_filter([$this->calendar->word(), 'the year from '.$this->yearStart->value, $this->untilTyped === '' ? '' : 'until '.$this->untilTyped]))];
+            : [implode(', ',
+                array_filter([$this->calendar->word(), 'the year from '.$this->yearStart->value,
+                    $this->untilTyped === '' ? '' : 'until '.$this->untilTyped]))];
         $words[] = match ($this->order) {
             DayOrder::DayFirst => '3/4 is the 3rd of April',
             DayOrder::MonthFirst => '3/4 is the 4th of March',

@@ -14,7 +14,8 @@ final readonly class Difference
     /** @return self|null null when a side is open, or the second ends before the first begins */
     public static function of(DaySpan $from, DaySpan $to): ?self
     {
-        if ($from->earliest === null || $from->latest === null || $to->earliest === null || $to->latest === null || $to->latest < $from->earliest) {
+        if ($from->earliest === null || $from->latest === null || $to->earliest === null || $to->latest === null
+            || $to->latest < $from->earliest) {
             return null;
         }
 

@@ -55,7 +55,8 @@ final readonly class GenDate
     /** One moment within the days of two stretches, the second not before the first. */
     public static function between(string $typed, CalendarPeriod $first, CalendarPeriod $last, Precision $precision, string $shown): self
     {
-        return new self($typed, DateKind::Between, $precision, [new Interpretation(DaySpan::between($first->span->earliest, $last->span->latest))],
+        return new self($typed, DateKind::Between, $precision,
+            [new Interpretation(DaySpan::between($first->span->earliest, $last->span->latest))],
             'BET '.self::edge($first->normal, 1).' AND '.self::edge($last->normal, 2), $shown, $first->calendar->keyword(), '');
     }
 
@@ -72,7 +73,8 @@ final readonly class GenDate
      * @param  list<Interpretation>  $readings
      */
     public static function restore(
-        string $typed, DateKind $kind, Precision $precision, array $readings, string $normal, string $shown, string $calendar, string $problem,
+        string $typed, DateKind $kind, Precision $precision, array $readings, string $normal, string $shown, string $calendar,
+        string $problem,
     ): self {
         return new self($typed, $kind, $precision, $readings, $normal, $shown, $calendar, $problem);
     }
@@ -80,19 +82,22 @@ final readonly class GenDate
     /** The same reading of other words, for a form that strips something before it reads on. */
     public function typedAs(string $typed): self
     {
-        return new self($typed, $this->kind, $this->precision, $this->readings, $this->normal, $this->shown, $this->calendar, $this->problem);
+        return new self($typed, $this->kind, $this->precision, $this->readings, $this->normal, $this->shown, $this->calendar,
+            $this->problem);
     }
 
     /** The same date, shown with the words that it was read from. */
     public function interpreted(string $words): self
     {
-        return new self($this->typed, $this->kind, $this->precision, $this->readings, $this->normal, trim($words) === '' ? $this->shown : "{$this->shown} (".trim($words).')', $this->calendar, $this->problem);
+        return new self($this->typed, $this->kind, $this->precision, $this->readings, $this->normal,
+            trim($words) === '' ? $this->shown : "{$this->shown} (".trim($words).')', $this->calendar, $this->problem);
     }
 
     /** The same date with a remark on what does not agree in its words. */
     public function remarked(string $problem): self
     {
-        return new self($this->typed, $this->kind, $this->precision, $this->readings, $this->normal, $this->shown, $this->calendar, $problem);
+        return new self($this->typed, $this->kind, $this->precision, $this->readings, $this->normal, $this->shown, $this->calendar,
+            $problem);
     }
 
     /** The same date, shown as a reader wants it. */

@@ -81,7 +81,8 @@ final readonly class StatedAge
         $latest = $daySpan->latest === null ? null : $least->before($daySpan->latest);
         $earliest = $daySpan->earliest === null ? null : $most->plus($this->finest->one())->before($daySpan->earliest) + 1;
         if ($this->finest === AgeUnit::Days && $this->years + $this->months > 0) {
-            return DaySpan::between($earliest === null ? null : $earliest - self::DAYS_OF_DOUBT, $latest === null ? null : $latest + self::DAYS_OF_DOUBT);
+            return DaySpan::between($earliest === null ? null : $earliest - self::DAYS_OF_DOUBT,
+                $latest === null ? null : $latest + self::DAYS_OF_DOUBT);
         }
 
         return DaySpan::between($earliest, $latest);

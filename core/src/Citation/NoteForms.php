@@ -58,7 +58,8 @@ final class NoteForms
     /** @return list<StyledWords> */
     private static function ofKind(string $pattern, CitedSource $source, string $locator): array
     {
-        return NotePattern::parse($pattern)->set(['locator' => $locator, 'repository' => $source->repository] + ($source->forms->values ?? []));
+        return NotePattern::parse($pattern)
+            ->set(['locator' => $locator, 'repository' => $source->repository] + ($source->forms->values ?? []));
     }
 
     /**

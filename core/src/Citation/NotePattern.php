@@ -75,7 +75,8 @@ final readonly class NotePattern
                 $parts = [...$parts, ...self::plain($text)];
                 $text = '';
                 $at++;
-                $parts[] = ['type' => $sign === '[' ? 'group' : 'italic', 'text' => '', 'parts' => self::read($pattern, $at, $sign === '[' ? ']' : '*')];
+                $parts[] = ['type' => $sign === '[' ? 'group' : 'italic', 'text' => '',
+                    'parts' => self::read($pattern, $at, $sign === '[' ? ']' : '*')];
             } elseif ($sign === ']') {
                 throw KindProblem::because('a bracket is closed that was not opened');
             } else {
@@ -134,7 +135,8 @@ final readonly class NotePattern
         foreach ($parts as $part) {
             /** @var list<array{type: string, text: string, parts: list<mixed>}> $inner */
             $inner = $part['parts'];
-            if (($part['type'] === 'field' && trim($values[$part['text']] ?? '') === '') || ($part['type'] === 'italic' && ! self::isFilled($inner, $values))) {
+            if (($part['type'] === 'field' && trim($values[$part['text']] ?? '') === '')
+                || ($part['type'] === 'italic' && ! self::isFilled($inner, $values))) {
                 return false;
             }
         }
@@ -191,7 +193,8 @@ final readonly class NotePattern
             $last = $tidy === [] ? '' : $tidy[count($tidy) - 1]->text;
             $text = $tidy === [] ? (string) preg_replace('/^[\s,;:.]+/u', '', $part->text) : $part->text;
             // A sign that follows another had something between them that is empty.
-            $text = preg_match('/[,;:(.]\s+$|[,;:(]$/u', $last) === 1 ? (string) preg_replace('/^[\s]*[,;:.][\s]*|^\s+/u', '', $text) : $text;
+            $text = preg_match('/[,;:(.]\s+$|[,;:(]$/u', $last) === 1 ? (string) preg_replace('/^[\s]*[,;:.][\s]*|^\s+/u', '', $text)
+                : $text;
             $text = preg_match('/[.?!]$/u', $last) === 1 ? (string) preg_replace('/^[.,]/u', '', $text) : $text;
             if ($text === '') {
                 continue;

@@ -41,7 +41,8 @@ final class ProposedClassification
             $aspect === 'child' => $kind->isOf(EventTrait::Birth, EventTrait::SignOfBirth) ? Information::Primary : Information::Secondary,
             // Who told of a death is said on the record, and whether they were there is not.
             $aspect === 'death' => Information::Undetermined,
-            in_array($aspect, ['occupation', 'religion', ...self::OF_THAT_DAY], true) => $isOfTheDead ? Information::Secondary : Information::Primary,
+            in_array($aspect, ['occupation', 'religion', ...self::OF_THAT_DAY], true) => $isOfTheDead ? Information::Secondary
+                : Information::Primary,
             $aspect === $kind->event => Information::Primary,
             default => Information::Undetermined,
         };
@@ -59,7 +60,8 @@ final class ProposedClassification
         return match (true) {
             $sourceClass !== SourceClass::Unstated, $kind === null, in_array($kind->code, self::ANY, true) => $sourceClass,
             preg_match(self::AUTHORED, $kind->code) === 1 => SourceClass::Authored,
-            preg_match(self::DERIVATIVE, $kind->code) === 1, $kind->form !== [] && array_intersect($kind->form, ['original', 'image']) === [] => SourceClass::Derivative,
+            preg_match(self::DERIVATIVE, $kind->code) === 1,
+            $kind->form !== [] && array_intersect($kind->form, ['original', 'image']) === [] => SourceClass::Derivative,
             default => SourceClass::Original,
         };
     }

@@ -24,13 +24,26 @@ final readonly class SourceField
     ) {
     }
 
-    public static function of(string $code, string $label, string $tag = '', string $hint = '', string $example = '', FieldKind $kind = FieldKind::Text, string $onlyWith = ''): self
-    {
+    public static function of(
+        string $code,
+        string $label,
+        string $tag = '',
+        string $hint = '',
+        string $example = '',
+        FieldKind $kind = FieldKind::Text,
+        string $onlyWith = '',
+    ): self {
         return new self($code, $label, $hint, $example, $kind, $tag, false, $onlyWith);
     }
 
-    public static function ofRecord(string $code, string $label, string $hint = '', string $example = '', FieldKind $kind = FieldKind::Text, string $tag = 'PAGE'): self
-    {
+    public static function ofRecord(
+        string $code,
+        string $label,
+        string $hint = '',
+        string $example = '',
+        FieldKind $kind = FieldKind::Text,
+        string $tag = 'PAGE',
+    ): self {
         return new self($code, $label, $hint, $example, $kind, $tag, true, '');
     }
 
@@ -49,14 +62,19 @@ final readonly class SourceField
             throw KindProblem::because("the field “{$text('label')}” goes to a tag that there is not");
         }
 
-        return new self($text('code'), $text('label'), $text('hint'), $text('example'), FieldKind::tryFrom($text('kind')) ?? FieldKind::Text,
+        return new self($text('code'), $text('label'), $text('hint'), $text('example'),
+            FieldKind::tryFrom($text('kind')) ?? FieldKind::Text,
             $text('tag'), ($values['isOfRecord'] ?? false) === true, $text('onlyWith'));
     }
 
-    /** @return array{code: string, label: string, hint: string, example: string, kind: string, tag: string, isOfRecord: bool, onlyWith: string} */
+    /**
+     * @return array{code: string, label: string, hint: string, example: string, kind: string, tag: string,
+     *     isOfRecord: bool, onlyWith: string}
+     */
     public function toArray(): array
     {
-        return ['code' => $this->code, 'label' => $this->label, 'hint' => $this->hint, 'example' => $this->example, 'kind' => $this->kind->value,
+        return ['code' => $this->code, 'label' => $this->label, 'hint' => $this->hint, 'example' => $this->example,
+            'kind' => $this->kind->value,
             'tag' => $this->tag, 'isOfRecord' => $this->isOfRecord, 'onlyWith' => $this->onlyWith];
     }
 }

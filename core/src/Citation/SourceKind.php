@@ -40,8 +40,18 @@ final readonly class SourceKind
      *
      * @throws KindProblem when a form names a field that there is not
      */
-    public static function of(string $code, string $name, string $words, string $what, array $where, array $form, array $fields, string $full, string $short, string $bibliography): self
-    {
+    public static function of(
+        string $code,
+        string $name,
+        string $words,
+        string $what,
+        array $where,
+        array $form,
+        array $fields,
+        string $full,
+        string $short,
+        string $bibliography,
+    ): self {
         $codes = array_map(static fn (SourceField $field): string => $field->code, $fields);
         if (count(array_unique($codes)) < count($codes)) {
             throw KindProblem::because('two of its fields have one code');
@@ -110,7 +120,9 @@ final readonly class SourceKind
      */
     public function asked(array $values): array
     {
-        return array_values(array_filter($this->fields, static fn (SourceField $field): bool => $field->onlyWith === '' || trim($values[$field->onlyWith] ?? '') !== ''));
+        return array_values(
+            array_filter($this->fields,
+                static fn (SourceField $field): bool => $field->onlyWith === '' || trim($values[$field->onlyWith] ?? '') !== ''));
     }
 
     /** @return list<string> what is told before export: fields that go nowhere, and fields that share a place */
@@ -159,9 +171,11 @@ final readonly class SourceKind
             throw KindProblem::because('it has no name, or no full note');
         }
 
-        return self::of($code, $text('name'), $text('words'), $text('what'), array_values(array_filter($list('where'), is_string(...))), array_values(array_filter($list('form'), is_string(...))),
+        return self::of($code, $text('name'), $text('words'), $text('what'), array_values(array_filter($list('where'), is_string(...))),
+            array_values(array_filter($list('form'), is_string(...))),
             array_map(SourceField::fromArray(...), FieldCodes::apart(array_values(array_filter($list('fields'), is_array(...))), 'field')),
-            $text('full'), $text('short') === '' ? $text('full') : $text('short'), $text('bibliography') === '' ? $text('full') : $text('bibliography'));
+            $text('full'), $text('short') === '' ? $text('full') : $text('short'),
+            $text('bibliography') === '' ? $text('full') : $text('bibliography'));
     }
 
     /** @return array<string, mixed> the open form in which a kind is shared, as JSON */

@@ -40,6 +40,8 @@ final readonly class ClassifiedClaim
     /** For whoever may not read what was written about the living. */
     public function withoutReasons(): self
     {
-        return new self(...['informant' => '', 'informantTie' => '', 'saidOrigin' => '', 'why' => '', 'withdrawn' => $this->withdrawn === '' ? '' : 'withheld'] + get_object_vars($this));
+        return new self(
+            ...['informant' => '', 'informantTie' => '', 'saidOrigin' => '', 'why' => '',
+                'withdrawn' => $this->withdrawn === '' ? '' : 'withheld'] + get_object_vars($this));
     }
 }

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Claim;
 
-/** How a source is classed as it was seen. A faithful image counts as its original; an index or a transcript is derivative; a narrative that weighs others is authored. */
+/**
+ * How a source is classed as it was seen. A faithful image counts as its original; an index or a transcript is derivative;
+ * a narrative that weighs others is authored.
+ */
 enum SourceClass: string
 {
     case Unstated = 'unstated';

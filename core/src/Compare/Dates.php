@@ -43,9 +43,11 @@ final class Dates
         [$mine, $theirs] = [$interpretation->begin, $other->begin];
         $gap = self::gap($mine, $theirs);
         if ($gap === 0) {
-            $same = $mine->earliest === $theirs->earliest && $mine->latest === $theirs->latest && $mine->earliest !== null && $mine->latest !== null;
+            $same = $mine->earliest === $theirs->earliest && $mine->latest === $theirs->latest && $mine->earliest !== null
+                && $mine->latest !== null;
 
-            return $same ? new Comparison(Verdict::Same, 'the same days.', 1.0) : new Comparison(Verdict::Fits, 'both can be true.', self::overlap($mine, $theirs));
+            return $same ? new Comparison(Verdict::Same, 'the same days.', 1.0)
+                : new Comparison(Verdict::Fits, 'both can be true.', self::overlap($mine, $theirs));
         }
         $mineIsFirst = $mine->latest !== null && $theirs->earliest !== null && $mine->latest < $theirs->earliest;
         [$first, $last] = $mineIsFirst ? [$mine, $theirs] : [$theirs, $mine];

@@ -44,14 +44,16 @@ final class GazetteerPlaces
         $reader = new PlaceResolver($this->gazetteer());
         [$mine, $theirs] = [$reader->read($one, $when)->standard, $reader->read($other, $when)->standard];
         if ($mine === null || $theirs === null) {
-            return $words->verdict === Verdict::Incomparable && $words->level < 0.5 ? new Comparison(Verdict::Strains, $words->ground, $words->level) : $words;
+            return $words->verdict === Verdict::Incomparable && $words->level < 0.5
+                ? new Comparison(Verdict::Strains, $words->ground, $words->level) : $words;
         }
 
         return match (true) {
             $mine->id === $theirs->id => new Comparison(Verdict::Fits, "Both are {$mine->name}.", 0.9),
             $this->liesIn($mine, $theirs) => new Comparison(Verdict::Fits, "{$mine->name} lies in {$theirs->name}, or did.", 0.8),
             $this->liesIn($theirs, $mine) => new Comparison(Verdict::Fits, "{$theirs->name} lies in {$mine->name}, or did.", 0.8),
-            $this->serves($mine, $theirs, $when), $this->serves($theirs, $mine, $when) => new Comparison(Verdict::Fits, 'One is the church that served the other.', 0.8),
+            $this->serves($mine, $theirs, $when),
+            $this->serves($theirs, $mine, $when) => new Comparison(Verdict::Fits, 'One is the church that served the other.', 0.8),
             default => new Comparison(Verdict::Contradicts, "{$mine->name} and {$theirs->name} are different places.", $words->level),
         };
     }

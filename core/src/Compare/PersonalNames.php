@@ -53,7 +53,9 @@ final class PersonalNames
         return match (true) {
             $first === $second => new Comparison(Verdict::Fits, "{$one} and {$other} begin alike.", 0.9),
             $variants->areVariants($first, $second) => new Comparison(Verdict::Fits, "{$other} is a form of {$one}.", 0.85),
-            strlen($first) === 1 && str_starts_with($second, $first), strlen($second) === 1 && str_starts_with($first, $second) => new Comparison(Verdict::Fits, "{$one} and {$other} can be one name.", 0.7),
+            strlen($first) === 1 && str_starts_with($second, $first),
+            strlen($second) === 1
+                && str_starts_with($first, $second) => new Comparison(Verdict::Fits, "{$one} and {$other} can be one name.", 0.7),
             default => self::givenWord(explode(' ', trim($one))[0], explode(' ', trim($other))[0]),
         };
     }
@@ -82,7 +84,8 @@ final class PersonalNames
         return match (true) {
             $isHeardAlike => new Comparison(Verdict::Fits, "{$one} and {$other} sound alike.", 0.8),
             $percent / 100 >= self::ALIKE => new Comparison(Verdict::Strains, "{$one} and {$other} are a letter or two apart.", 0.6),
-            default => new Comparison(Verdict::Incomparable, "{$one} and {$other} are different names.", $percent / 100 >= self::SOMEWHAT_ALIKE ? 0.3 : 0.1),
+            default => new Comparison(Verdict::Incomparable, "{$one} and {$other} are different names.",
+                $percent / 100 >= self::SOMEWHAT_ALIKE ? 0.3 : 0.1),
         };
     }
 }

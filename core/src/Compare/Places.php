@@ -26,6 +26,7 @@ final class Places
         }
         $common = count(array_intersect($mine, $theirs));
 
-        return new Comparison(Verdict::Incomparable, "{$one} and {$other} are different places.", $common === 0 ? 0.1 : 0.1 + 0.4 * $common / count($narrower));
+        return new Comparison(Verdict::Incomparable, "{$one} and {$other} are different places.",
+            $common === 0 ? 0.1 : 0.1 + 0.4 * $common / count($narrower));
     }
 }

@@ -52,7 +52,8 @@ final class AncestorDrawing implements Drawing
                     $leading[(string) $childId] = $standing[0];
                 }
             }
-            $parents = $generation + 1 < $generations ? array_map(self::parentIds(...), array_intersect_key($leading, array_flip($row))) : [];
+            $parents = $generation + 1 < $generations
+                ? array_map(self::parentIds(...), array_intersect_key($leading, array_flip($row))) : [];
             $people += $tree->people(array_values(array_unique(array_merge(...array_values($parents)))));
             $next = [];
             foreach ($row as $childId) {
@@ -82,7 +83,8 @@ final class AncestorDrawing implements Drawing
             $boxes[] = $this->box($people[$id], $x, $tops[$id], $set, $generation + 1 < $generations);
             foreach ($set === null ? [] : $set->whoStand() as $parent) {
                 if (isset($column[$parent->personId], $people[$parent->personId])) {
-                    $lines[] = $this->line($x + PersonBox::reach($people[$id]), $x, $tops[$id], $column[$parent->personId], $tops[$parent->personId], $id, $parent);
+                    $lines[] = $this->line($x + PersonBox::reach($people[$id]), $x, $tops[$id], $column[$parent->personId],
+                        $tops[$parent->personId], $id, $parent);
                 }
             }
         }
@@ -148,6 +150,7 @@ final class AncestorDrawing implements Drawing
         $endX = self::MARGIN + $parentColumn * (PersonBox::WIDTH + self::GAP_ACROSS);
         $middle = $x + PersonBox::WIDTH + self::GAP_ACROSS / 2;
 
-        return new Line([[$startX, $y + $half], [$middle, $y + $half], [$middle, $parentTop + $half], [$endX, $parentTop + $half]], $parent->isUnproved(), $childId, $parent->personId);
+        return new Line([[$startX, $y + $half], [$middle, $y + $half], [$middle, $parentTop + $half], [$endX, $parentTop + $half]],
+            $parent->isUnproved(), $childId, $parent->personId);
     }
 }

@@ -130,7 +130,8 @@ final class DescendantDrawing implements Drawing
     /** @return list<string> */
     private function childrenOf(Union $union, string $personId): array
     {
-        return array_values(array_filter($union->childrenOf($personId), fn (string $childId): bool => isset($this->sets[$childId][$union->id])));
+        return array_values(
+            array_filter($union->childrenOf($personId), fn (string $childId): bool => isset($this->sets[$childId][$union->id])));
     }
 
     /** @return list<string> the partners whose box stands under this person's, each once */

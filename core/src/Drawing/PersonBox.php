@@ -26,8 +26,15 @@ final class PersonBox
      * @param  string  $footing  how far the ties to the parents are proved
      * @param  bool  $linesAtLeft  whether the lines to the parents leave at the left
      */
-    public static function of(Person $person, float $x, float $y, string $mark = '', string $more = '', string $footing = '', bool $linesAtLeft = false): Box
-    {
+    public static function of(
+        Person $person,
+        float $x,
+        float $y,
+        string $mark = '',
+        string $more = '',
+        string $footing = '',
+        bool $linesAtLeft = false,
+    ): Box {
         $name = $person->name()->shown();
 
         return new Box(

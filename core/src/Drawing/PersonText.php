@@ -39,7 +39,8 @@ final class PersonText
         if ($event === null) {
             return '';
         }
-        $text = implode(', ', array_filter([$event->date->shown, PlacePath::shortOf($event->place)], static fn (string $s): bool => $s !== ''));
+        $text = implode(', ',
+            array_filter([$event->date->shown, PlacePath::shortOf($event->place)], static fn (string $s): bool => $s !== ''));
 
         return trim(EventKinds::named($event->kind)->participle." {$text}");
     }

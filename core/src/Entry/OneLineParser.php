@@ -14,7 +14,8 @@ use NorthBough\Core\Sex;
  */
 final class OneLineParser
 {
-    private const EVENTS = ['b' => 'birth', 'born' => 'birth', 'm' => 'marriage', 'married' => 'marriage', 'd' => 'death', 'died' => 'death'];
+    private const EVENTS = ['b' => 'birth', 'born' => 'birth', 'm' => 'marriage', 'married' => 'marriage', 'd' => 'death',
+        'died' => 'death'];
 
     private const SEXES = ['w' => Sex::Female, 'h' => Sex::Male, 'x' => Sex::Other];
 

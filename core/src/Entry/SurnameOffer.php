@@ -28,7 +28,8 @@ final class SurnameOffer
 
         return match ($relation) {
             'father' => $custom->fathersSurname($person->name()->wholeSurname()),
-            'sibling', 'brother', 'sister' => self::ofChild($sex, $parents, $custom) ?: $custom->fathersSurname($person->name()->wholeSurname()),
+            'sibling', 'brother',
+            'sister' => self::ofChild($sex, $parents, $custom) ?: $custom->fathersSurname($person->name()->wholeSurname()),
             'child', 'son', 'daughter' => self::ofChild($sex, [$person, ...$partners], $custom),
             default => '',
         };

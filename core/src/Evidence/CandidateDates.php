@@ -40,7 +40,10 @@ final class CandidateDates
                 $dates["{$month} {$year}"] ??= GenDate::parse("{$month} {$year}");
             }
         }
-        $candidates = array_map(static fn (GenDate $date): CandidateDate => new CandidateDate($date, array_map(static fn (GenDate $claim): Verdict => Dates::compare($date, $claim)->verdict, $spans)), array_values($dates));
+        $candidates = array_map(
+            static fn (GenDate $date): CandidateDate => new CandidateDate($date,
+                array_map(static fn (GenDate $claim): Verdict => Dates::compare($date, $claim)->verdict, $spans)),
+            array_values($dates));
         usort($candidates, static fn (CandidateDate $a, CandidateDate $b): int => self::key($a) <=> self::key($b));
 
         return $candidates;
@@ -55,7 +58,10 @@ final class CandidateDates
         $days = [];
         foreach ($spans as $date) {
             $span = $date->span();
-            array_push($days, ...array_filter([$span?->earliest === null ? null : $span->earliest + $span->softBefore, $span?->latest === null ? null : $span->latest - $span->softAfter], static fn (?int $day): bool => $day !== null));
+            array_push($days,
+                ...array_filter(
+                    [$span?->earliest === null ? null : $span->earliest + $span->softBefore,
+                        $span?->latest === null ? null : $span->latest - $span->softAfter], static fn (?int $day): bool => $day !== null));
         }
         if ($days === []) {
             return [null, 0];

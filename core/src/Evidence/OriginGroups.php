@@ -53,7 +53,9 @@ final class OriginGroups
     {
         $originWeights = [];
         foreach (self::among($claims) as $group) {
-            $voices = array_values(array_filter(array_map(static fn (ClassifiedClaim $claim): WeightGrade => WeightRule::of($claim)->weight, $group), static fn (WeightGrade $weight): bool => $weight->isVoice()));
+            $voices = array_values(
+                array_filter(array_map(static fn (ClassifiedClaim $claim): WeightGrade => WeightRule::of($claim)->weight, $group),
+                    static fn (WeightGrade $weight): bool => $weight->isVoice()));
             if ($voices !== []) {
                 usort($voices, self::strongestFirst(...));
                 $originWeights[] = $voices[0];

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Evidence;
 
-/** A proof summary as it is first written from a decision: the claims, how they weigh, what was concluded and why. Whoever decided may write it otherwise. */
+/**
+ * A proof summary as it is first written from a decision: the claims, how they weigh, what was concluded and why. Whoever
+ * decided may write it otherwise.
+ */
 final class ProofSummaryText
 {
     /**
@@ -26,6 +29,8 @@ final class ProofSummaryText
             default => "What is told comes from {$origins} origins that do not depend on one another.",
         };
 
-        return trim(implode("\n\n", array_filter([$question, implode("\n", $sentences), $voices, trim($reason), $decision === '' ? '' : "Concluded: {$decision}."])));
+        return trim(implode("\n\n",
+            array_filter([$question, implode("\n", $sentences), $voices, trim($reason),
+                $decision === '' ? '' : "Concluded: {$decision}."])));
     }
 }

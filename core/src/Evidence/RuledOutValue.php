@@ -18,8 +18,10 @@ final class RuledOutValue
     public static function among(array $events, string $kind, GenDate $date, string $value): ?Event
     {
         foreach ($events as $event) {
-            $isSameTime = $event->date->readings === [] && $date->readings === [] || Dates::compare($event->date, $date)->verdict === Verdict::Same;
-            if ($event->standing === Standing::RuledOut && $event->kind === $kind && $isSameTime && SearchForm::of($event->value) === SearchForm::of($value)) {
+            $isSameTime = $event->date->readings === [] && $date->readings === [] || Dates::compare($event->date, $date)
+                ->verdict === Verdict::Same;
+            if ($event->standing === Standing::RuledOut && $event->kind === $kind && $isSameTime
+                && SearchForm::of($event->value) === SearchForm::of($value)) {
                 return $event;
             }
         }

@@ -29,7 +29,8 @@ final readonly class WeightRule
         if ($claim->saidWeight !== null) {
             $rule = self::byRule($claim);
 
-            return new self($claim->saidWeight, ["Said to be {$claim->saidWeight->value}: {$claim->why}", "By the rule it is {$rule->weight->value}.", ...$rule->working]);
+            return new self($claim->saidWeight,
+                ["Said to be {$claim->saidWeight->value}: {$claim->why}", "By the rule it is {$rule->weight->value}.", ...$rule->working]);
         }
 
         return self::byRule($claim);
@@ -45,9 +46,11 @@ final readonly class WeightRule
         }
         $isKnown = in_array($claim->information, [Information::Primary, Information::Secondary], true);
         $tests = [
-            [$claim->information === Information::Primary, 'The informant knew it at first hand.', $isKnown ? 'The informant had it from others.' : 'Who told it, and how they knew, is not known.'],
+            [$claim->information === Information::Primary, 'The informant knew it at first hand.',
+                $isKnown ? 'The informant had it from others.' : 'Who told it, and how they knew, is not known.'],
             [$claim->isNear, 'It was set down near the event.', 'It was not set down near the event.'],
-            [$claim->source === SourceClass::Original, 'It was seen in '.SourceClass::Original->word().'.', 'It was seen in '.$claim->source->word().'.'],
+            [$claim->source === SourceClass::Original, 'It was seen in '.SourceClass::Original->word().'.',
+                'It was seen in '.$claim->source->word().'.'],
         ];
         $failed = count(array_filter($tests, static fn (array $test): bool => ! $test[0]));
         $weight = match (true) {

@@ -40,9 +40,11 @@ final readonly class ChangesInWords
         [$before, $after] = [$change->before, $change->after];
 
         return match (true) {
-            $before instanceof ParentSetTie && $after instanceof ParentSetTie && $before->coupleId !== $after->coupleId => [$this->moved($before, $after)],
+            $before instanceof ParentSetTie && $after instanceof ParentSetTie
+                && $before->coupleId !== $after->coupleId => [$this->moved($before, $after)],
             $before instanceof Partnership && $after instanceof Partnership && $before->personId !== $after->personId => [
-                "{$this->name($after->personId)} takes the place of {$this->name($before->personId)} in this couple{$this->events($before->coupleId)}.",
+                "{$this->name($after->personId)} takes the place of {$this->name($before->personId)} in this "
+                    ."couple{$this->events($before->coupleId)}.",
             ],
             default => [],
         };
@@ -52,11 +54,12 @@ final readonly class ChangesInWords
     {
         $siblings = count($this->graph->setsIn($after->coupleId));
 
-        return "{$this->name($before->childId)} leaves {$this->couple($before->coupleId)} and becomes a child of {$this->couple($after->coupleId)}".match ($siblings) {
-            0 => '.',
-            1 => ', beside the one who is there.',
-            default => ", beside the {$siblings} who are there.",
-        };
+        return "{$this->name($before->childId)} leaves {$this->couple($before->coupleId)} and becomes a child of "
+            ."{$this->couple($after->coupleId)}".match ($siblings) {
+                0 => '.',
+                1 => ', beside the one who is there.',
+                default => ", beside the {$siblings} who are there.",
+            };
     }
 
     private function events(string $coupleId): string
@@ -100,7 +103,8 @@ final readonly class ChangesInWords
     {
         $stay = [];
         foreach ($changes->changes as $change) {
-            if ($change instanceof Changed && $change->before instanceof Partnership && $change->after instanceof Partnership && $change->before->personId !== $change->after->personId) {
+            if ($change instanceof Changed && $change->before instanceof Partnership && $change->after instanceof Partnership
+                && $change->before->personId !== $change->after->personId) {
                 $stay[] = "{$this->name($change->before->personId)} stays in the tree.";
             }
         }

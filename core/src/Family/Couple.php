@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Family;
 
-/** Two partners, or one whose partner is not known, or the bond of siblings; it stays as long as events are told of it, whoever is tied by it. */
+/**
+ * Two partners, or one whose partner is not known, or the bond of siblings; it stays as long as events are told of it,
+ * whoever is tied by it.
+ */
 final readonly class Couple implements FamilyTie
 {
     /** @param  int  $events  how many are told of it */

@@ -124,7 +124,8 @@ final readonly class CoupleSteps
      */
     public function stand(Partnership $tie, Standing $standing, string $why): void
     {
-        $others = array_values(array_filter($this->draft->graph->partners($tie->coupleId), static fn (Partnership $other): bool => $other->id !== $tie->id));
+        $others = array_values(
+            array_filter($this->draft->graph->partners($tie->coupleId), static fn (Partnership $other): bool => $other->id !== $tie->id));
         match (true) {
             $standing === Standing::RuledOut && $why === '' => throw new FamilyRefused(FamilyProblem::NoReason),
             $standing === Standing::RuledOut && $others === [] => throw new FamilyRefused(FamilyProblem::NobodyLeft),

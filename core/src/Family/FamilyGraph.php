@@ -75,7 +75,8 @@ final readonly class FamilyGraph
         }
         $sets = $this->setsIn($tie->id);
 
-        return [...$this->allPartners($tie->id), ...$sets, ...array_merge(...array_map(fn (ParentSetTie $set): array => $this->parentsIn($set->id), $sets))];
+        return [...$this->allPartners($tie->id), ...$sets,
+            ...array_merge(...array_map(fn (ParentSetTie $set): array => $this->parentsIn($set->id), $sets))];
     }
 
     /** @return list<string> everybody whom a tie names, and whom the graph was asked for */
@@ -144,7 +145,8 @@ final readonly class FamilyGraph
     /** @return list<string> ids of the couples in which somebody counts */
     public function couplesOf(string $personId): array
     {
-        return array_column(array_filter($this->partnershipsOf($personId), static fn (Partnership $tie): bool => $tie->counts()), 'coupleId');
+        return array_column(array_filter($this->partnershipsOf($personId), static fn (Partnership $tie): bool => $tie->counts()),
+            'coupleId');
     }
 
     /** The couple in which two people are partners, neither of them ruled out; empty for none. */
@@ -179,7 +181,8 @@ final readonly class FamilyGraph
     {
         $sets = array_column($this->setsOf($childId), 'id');
 
-        return $this->all(ParentTie::class, static fn (ParentTie $tie): bool => $tie->personId === $parentId && in_array($tie->setId, $sets, true));
+        return $this->all(ParentTie::class,
+            static fn (ParentTie $tie): bool => $tie->personId === $parentId && in_array($tie->setId, $sets, true));
     }
 
     /** @return list<ParentTie> the ties of somebody as a parent */
@@ -212,7 +215,8 @@ final readonly class FamilyGraph
     public function leadingSets(string $childId): array
     {
         $sets = array_values(array_filter($this->setsOf($childId), $this->mayLead(...)));
-        usort($sets, static fn (ParentSetTie $a, ParentSetTie $b): int => [! $a->leads, $a->position, $a->id] <=> [! $b->leads, $b->position, $b->id]);
+        usort($sets, static fn (ParentSetTie $a, ParentSetTie $b): int => [! $a->leads, $a->position, $a->id] <=> [! $b->leads,
+            $b->position, $b->id]);
 
         return $sets;
     }
@@ -228,7 +232,8 @@ final readonly class FamilyGraph
     {
         $sets = array_column($this->setsOf($childId), 'id');
 
-        return $this->all(ParentTie::class, static fn (ParentTie $tie): bool => $tie->kind === ParentageKind::Birth && $tie->leads() && in_array($tie->setId, $sets, true));
+        return $this->all(ParentTie::class,
+            static fn (ParentTie $tie): bool => $tie->kind === ParentageKind::Birth && $tie->leads() && in_array($tie->setId, $sets, true));
     }
 
     /** Whether one parent more can stand in a set: one leads at most, and nobody else was told there. */
@@ -265,7 +270,8 @@ final readonly class FamilyGraph
     {
         $held = $this->all(ParentSetTie::class, static fn (ParentSetTie $set): bool => in_array($set->childId, $childIds, true));
         $ids = array_column($held, 'id');
-        $parents = array_column($this->all(ParentTie::class, static fn (ParentTie $tie): bool => in_array($tie->setId, $ids, true)), 'personId');
+        $parents = array_column($this->all(ParentTie::class, static fn (ParentTie $tie): bool => in_array($tie->setId, $ids, true)),
+            'personId');
         $asked = array_values(array_diff($childIds, array_column($held, 'childId')));
         foreach ($asked === [] ? [] : $this->tree->parentSets($asked) as $sets) {
             foreach ($sets as $set) {
@@ -305,6 +311,7 @@ final readonly class FamilyGraph
     {
         $tie = $this->ties[$id] ?? null;
 
-        return $tie instanceof $class ? $tie : throw new LogicException("The graph holds no {$class} {$id}: its command reaches too little.");
+        return $tie instanceof $class ? $tie
+            : throw new LogicException("The graph holds no {$class} {$id}: its command reaches too little.");
     }
 }

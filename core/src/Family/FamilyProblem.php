@@ -37,10 +37,13 @@ enum FamilyProblem
             self::ParentsAlready => 'They are parents and child already.',
             self::RuledOutAsParents => 'They were ruled out as parents of this child. They can be let stand again at their line of kin.',
             self::OwnAncestor => 'That would make somebody their own ancestor. Nothing was changed.',
-            self::SecondParentsByBirth => 'This child has parents by birth already. Say that these are adoptive or foster parents, or unlink the others first.',
-            self::TwoParentsByBirth => 'There are two parents by birth already. Say that these are adoptive or foster parents, or unlink one first.',
+            self::SecondParentsByBirth => 'This child has parents by birth already. Say that these are adoptive or foster parents, or '
+                .'unlink the others first.',
+            self::TwoParentsByBirth => 'There are two parents by birth already. Say that these are adoptive or foster parents, or unlink '
+                .'one first.',
             self::ThirdParentByBirth => 'There are two parents by birth already. Rule one of them out, or call this one a rival.',
-            self::OtherParentsByBirth => 'This child has parents by birth already. Unlink these, or say that they are of another kind, first.',
+            self::OtherParentsByBirth => 'This child has parents by birth already. Unlink these, or say that they are of another kind, '
+                .'first.',
             self::NoParentOfSet => 'That is no parent of this set.',
             self::OwnPartner => 'Nobody is their own partner.',
             self::CoupleIsFull => 'That couple has two partners already.',
@@ -61,7 +64,8 @@ enum FamilyProblem
     public function isConflict(): bool
     {
         return match ($this) {
-            self::ParentsAlready, self::RuledOutAsParents, self::OwnAncestor, self::ThirdParentByBirth, self::OtherParentsByBirth, self::PartnerAlready,
+            self::ParentsAlready, self::RuledOutAsParents, self::OwnAncestor, self::ThirdParentByBirth, self::OtherParentsByBirth,
+            self::PartnerAlready,
             self::PartnerRuledOut, self::NobodyLeft, self::PlaceTaken, self::NoTie, self::OtherChildren => true,
             default => false,
         };

@@ -68,7 +68,8 @@ final readonly class ParentSteps
         $graph = $this->draft->graph;
         $this->refuseLoop($childId, $parentId);
         $set = $graph->leadingSetsOfKind($childId, ParentageKind::Birth)[0] ?? null;
-        $others = $set === null ? [] : array_values(array_filter($graph->parentsIn($set->id), static fn (ParentTie $tie): bool => $tie->leads()));
+        $others = $set === null ? []
+            : array_values(array_filter($graph->parentsIn($set->id), static fn (ParentTie $tie): bool => $tie->leads()));
         $couple = $others === [] ? '' : $graph->coupleOf($others[0]->personId, $parentId);
         if ($set === null || $couple === '' || $couple === $set->coupleId || ! $standing->mayLead() || ! $graph->hasRoom($set)) {
             return $this->add($childId, $parentId, ParentageKind::Birth, $standing);
@@ -157,7 +158,8 @@ final readonly class ParentSteps
      */
     private function wereToldIn(ParentSetTie $set, array $parents): bool
     {
-        $others = array_udiff($this->draft->graph->parentsIn($set->id), $parents, static fn (ParentTie $a, ParentTie $b): int => $a->id <=> $b->id);
+        $others = array_udiff($this->draft->graph->parentsIn($set->id), $parents,
+            static fn (ParentTie $a, ParentTie $b): int => $a->id <=> $b->id);
 
         return array_intersect(array_column($others, 'personId'), array_column($parents, 'personId')) !== [];
     }
@@ -175,7 +177,8 @@ final readonly class ParentSteps
         $this->draft->remove($set);
         $graph = $this->draft->graph;
         $sets = $graph->setsOf($set->childId);
-        usort($sets, static fn (ParentSetTie $a, ParentSetTie $b): int => [! $graph->counts($a), $a->position, $a->id] <=> [! $graph->counts($b), $b->position, $b->id]);
+        usort($sets, static fn (ParentSetTie $a, ParentSetTie $b): int => [! $graph->counts($a), $a->position,
+            $a->id] <=> [! $graph->counts($b), $b->position, $b->id]);
         if ($set->leads && $sets !== []) {
             $this->draft->change($sets[0], $sets[0]->leading(true));
         }
@@ -197,7 +200,8 @@ final readonly class ParentSteps
     {
         $graph = $this->draft->graph;
         $sets = $graph->setsOf($childId);
-        $leads = $standing->mayLead() && array_filter($graph->leadingSets($childId), static fn (ParentSetTie $set): bool => $set->leads) === [];
+        $leads = $standing->mayLead()
+            && array_filter($graph->leadingSets($childId), static fn (ParentSetTie $set): bool => $set->leads) === [];
         $leads && $this->unlead($childId, '');
         $set = new ParentSetTie(
             $this->draft->newId(), $childId, $coupleId, $kind, $leads || $sets === [], CoupleSteps::next(array_column($sets, 'position')),

@@ -19,7 +19,8 @@ final readonly class TieChanges
     {
         return count(array_filter(
             $this->changes,
-            static fn (TieChange $change): bool => $change instanceof Removed && ($change->tie instanceof ParentSetTie || $change->tie instanceof Partnership),
+            static fn (TieChange $change): bool => $change instanceof Removed
+                && ($change->tie instanceof ParentSetTie || $change->tie instanceof Partnership),
         ));
     }
 }

@@ -23,7 +23,8 @@ final class EvidenceTags
         $seen = [];
         foreach ($structure->children as $child) {
             $words = $said[$child->tag] ?? null;
-            if ($words === null || isset($seen[$child->tag]) || $child->children !== [] || $child->isPointer || ($words !== [] && ! in_array($child->payload, $words, true))) {
+            if ($words === null || isset($seen[$child->tag]) || $child->children !== [] || $child->isPointer
+                || ($words !== [] && ! in_array($child->payload, $words, true))) {
                 return false;
             }
             $seen[$child->tag] = true;
@@ -67,7 +68,8 @@ final class EvidenceTags
     /** Adds _NB_STANDING where somebody weighed it; what is ruled out has tags of its own. */
     public static function standing(Structure $structure, Standing $standing): Structure
     {
-        return in_array($standing, [Standing::Accepted, Standing::Rival], true) ? $structure->add(new Structure('_NB_STANDING', $standing->value)) : $structure;
+        return in_array($standing, [Standing::Accepted, Standing::Rival], true)
+            ? $structure->add(new Structure('_NB_STANDING', $standing->value)) : $structure;
     }
 
     /** @param  array<string, string>  $texts  by tag; what is empty is left out */

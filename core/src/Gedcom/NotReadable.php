@@ -24,7 +24,9 @@ final class NotReadable extends \RuntimeException
 
     public static function encoding(string $name): self
     {
-        return new self("The file says it is written in {$name} and is not UTF-8. Choose how its letters are read, or have the program that made it write UTF-8.");
+        return new self(
+            "The file says it is written in {$name} and is not UTF-8. Choose how its letters are read, or have the program that made it "
+                .'write UTF-8.');
     }
 
     public static function nobody(string $pointer): self

@@ -13,10 +13,14 @@ final class OwnTags
     public const PREFIX = '_NB_';
 
     private const NAMES = [
-        'NO', 'ASSO', 'RESEARCH', 'TASK', 'DONE', 'GROUP', 'MEANING', 'MARK', 'COLOUR', 'KIND', 'TEMPLATE', 'FIELD', 'SAYS', 'LISTED', 'RECORD', 'CLASS', 'FILENO', 'COUNT', 'IMAGE', 'STANDING', 'RULED',
-        'VALUE', 'DENIED', 'RULED_NAME', 'RULED_PARTNER', 'SLOT', 'PARENT', 'CALLED', 'YEARS', 'PROOF', 'BY', 'CLASSED', 'READ', 'INFORMATION', 'READING', 'INFORMANT', 'TIE', 'EVIDENCE', 'ORIGIN', 'WEIGHT',
-        'WHY', 'WITHDRAWN', 'QUESTION', 'STATE', 'TITLE', 'DECISION', 'REASON', 'SUMMARY', 'REOPENED', 'ABOUT', 'FROM', 'NUMBERED', 'RESTS', 'OTHER', 'ALTERNATIVE', 'PERSON', 'OUTCOME', 'POINT', 'SPEAKS',
-        'CLAIM', 'SEARCH', 'ON', 'IN', 'WHOLE', 'FOUND', 'NOTE', 'FOR', 'CASE', 'REGION', 'WHO', 'MAIN', 'CUT', 'LINE', 'AS', 'SLIP', 'PLACED', 'ASIDE', 'ASPECT', 'WITH', 'RULE', 'WORKING',
+        'NO', 'ASSO', 'RESEARCH', 'TASK', 'DONE', 'GROUP', 'MEANING', 'MARK', 'COLOUR', 'KIND', 'TEMPLATE', 'FIELD', 'SAYS', 'LISTED',
+        'RECORD', 'CLASS', 'FILENO', 'COUNT', 'IMAGE', 'STANDING', 'RULED',
+        'VALUE', 'DENIED', 'RULED_NAME', 'RULED_PARTNER', 'SLOT', 'PARENT', 'CALLED', 'YEARS', 'PROOF', 'BY', 'CLASSED', 'READ',
+        'INFORMATION', 'READING', 'INFORMANT', 'TIE', 'EVIDENCE', 'ORIGIN', 'WEIGHT',
+        'WHY', 'WITHDRAWN', 'QUESTION', 'STATE', 'TITLE', 'DECISION', 'REASON', 'SUMMARY', 'REOPENED', 'ABOUT', 'FROM', 'NUMBERED', 'RESTS',
+        'OTHER', 'ALTERNATIVE', 'PERSON', 'OUTCOME', 'POINT', 'SPEAKS',
+        'CLAIM', 'SEARCH', 'ON', 'IN', 'WHOLE', 'FOUND', 'NOTE', 'FOR', 'CASE', 'REGION', 'WHO', 'MAIN', 'CUT', 'LINE', 'AS', 'SLIP',
+        'PLACED', 'ASIDE', 'ASPECT', 'WITH', 'RULE', 'WORKING',
         'DATE', 'PLACE', 'STANCE', 'TOLD', 'WAS', 'RESN', 'TYPE',
     ];
 
@@ -37,7 +41,8 @@ final class OwnTags
     /** The tag of today for one of a file that we wrote earlier; any other as it is. */
     public static function ofEarlier(string $tag): string
     {
-        self::$byEarlier ??= array_combine(array_map(static fn (string $name): string => "_{$name}", self::NAMES), array_map(static fn (string $name): string => self::PREFIX.$name, self::NAMES));
+        self::$byEarlier ??= array_combine(array_map(static fn (string $name): string => "_{$name}", self::NAMES),
+            array_map(static fn (string $name): string => self::PREFIX.$name, self::NAMES));
 
         return self::$byEarlier[$tag] ?? $tag;
     }

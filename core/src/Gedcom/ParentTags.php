@@ -47,7 +47,8 @@ final class ParentTags
     {
         $seen = [];
         foreach ($structure->children as $child) {
-            $isText = in_array($child->tag, self::TEXTS, true) && ! $child->isPointer && $child->children === [] && ! isset($seen[$child->tag]);
+            $isText = in_array($child->tag, self::TEXTS, true) && ! $child->isPointer && $child->children === []
+                && ! isset($seen[$child->tag]);
             if (! $isText && ! ($child->tag === 'SOUR' && CitationMapping::isOfLine($child, $mapping))) {
                 return false;
             }
@@ -55,15 +56,24 @@ final class ParentTags
         }
 
         return $structure->isPointer && $mapping->survey->id($structure->payload, 'INDI') !== null
-            && ParentageKind::tryFrom($structure->text('_NB_KIND') ?: 'birth') !== null && Standing::tryFrom($structure->text('_NB_STANDING') ?: 'unweighed') !== null
+            && ParentageKind::tryFrom($structure->text('_NB_KIND') ?: 'birth') !== null
+            && Standing::tryFrom($structure->text('_NB_STANDING') ?: 'unweighed') !== null
             && Proof::tryFrom($structure->text('_NB_PROOF') ?: 'unstated') !== null;
     }
 
-    public static function read(Structure $structure, string $setId, ParentageKind $kind, MappingContext $mapping, CitationMapping $citations): void
-    {
+    public static function read(
+        Structure $structure,
+        string $setId,
+        ParentageKind $kind,
+        MappingContext $mapping,
+        CitationMapping $citations,
+    ): void {
         $id = $mapping->newId();
-        $mapping->add(new ParentageRow($id, $setId, (string) $mapping->survey->id($structure->payload, 'INDI'), ParentageKind::tryFrom($structure->text('_NB_KIND')) ?? $kind,
-            Standing::from($structure->text('_NB_STANDING') ?: 'unweighed'), Proof::from($structure->text('_NB_PROOF') ?: 'unstated'), $structure->text('_NB_CALLED'), $structure->text('_NB_YEARS')));
+        $mapping->add(
+            new ParentageRow($id, $setId, (string) $mapping->survey->id($structure->payload, 'INDI'),
+                ParentageKind::tryFrom($structure->text('_NB_KIND')) ?? $kind,
+                Standing::from($structure->text('_NB_STANDING') ?: 'unweighed'), Proof::from($structure->text('_NB_PROOF') ?: 'unstated'),
+                $structure->text('_NB_CALLED'), $structure->text('_NB_YEARS')));
         $citations->map(new StructureFields($structure), new FactRef(Owner::Parentage, $id));
         CaseTags::decidedBy($structure->first('_NB_BY'), DecisionSubject::Parentage, $id, $mapping);
     }
@@ -84,7 +94,8 @@ final class ParentTags
         }
         foreach ($parents as $parent) {
             $implied = ($set->written[self::ONE_ADOPTED][1] ?? '') === $parent->personId ? ParentageKind::Adoptive : $set->kind;
-            if ($parent->kind !== $implied || $parent->standing !== Standing::fromStandard($stat) || $parent->proof !== Proof::fromStandard($stat)
+            if ($parent->kind !== $implied || $parent->standing !== Standing::fromStandard($stat)
+                || $parent->proof !== Proof::fromStandard($stat)
                 || $parent->kindWords !== '' || $parent->years !== '' || $parent->decidedBy !== '' || ($claims[$parent->id] ?? []) !== []) {
                 return true;
             }
@@ -97,7 +108,8 @@ final class ParentTags
     {
         return EvidenceTags::with(Structure::pointing('_NB_PARENT', $pointers->of($row->personId)), [
             '_NB_KIND' => $row->kind === $set->kind ? '' : $row->kind->value, '_NB_CALLED' => $row->kindWords, '_NB_YEARS' => $row->years,
-            '_NB_STANDING' => $row->standing === Standing::Unweighed ? '' : $row->standing->value, '_NB_PROOF' => $row->proof === Proof::Unstated ? '' : $row->proof->value,
+            '_NB_STANDING' => $row->standing === Standing::Unweighed ? '' : $row->standing->value,
+            '_NB_PROOF' => $row->proof === Proof::Unstated ? '' : $row->proof->value,
             '_NB_BY' => $pointers->label($row->decidedBy),
         ]);
     }

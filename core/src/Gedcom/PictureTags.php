@@ -7,7 +7,10 @@ namespace NorthBough\Core\Gedcom;
 use NorthBough\Core\Gedcom\Out\LineWriter;
 use NorthBough\Core\Tree\Restriction;
 
-/** What is understood of a picture and of a link to one: the standard's own lines and ours, docs/extensions.md. All else is kept beside it. */
+/**
+ * What is understood of a picture and of a link to one: the standard's own lines and ours, docs/extensions.md. All else is
+ * kept beside it.
+ */
 final class PictureTags
 {
     /** The form of a file, and the medium beneath it: TYPE in 5.5.1, MEDI in version 7. */
@@ -24,7 +27,10 @@ final class PictureTags
         $forms = array_values(array_filter($file->children, static fn (Structure $child): bool => $child->tag === 'FORM'));
         $inside = $forms[0]->children ?? [];
 
-        return count($forms) < 2 && count($inside) < 2 && array_filter($inside, static fn (Structure $structure): bool => ! in_array($structure->tag, self::MEDIUM, true) || $structure->children !== [] || $structure->isPointer) === [];
+        return count($forms) < 2 && count($inside) < 2
+            && array_filter($inside,
+                static fn (Structure $structure): bool => ! in_array($structure->tag, self::MEDIUM, true) || $structure->children !== []
+                    || $structure->isPointer) === [];
     }
 
     public static function isLink(Structure $link): bool
@@ -62,7 +68,8 @@ final class PictureTags
         $seen = [];
 
         return self::kept($link, static function (Structure $child) use (&$seen): bool {
-            $isOurs = ! isset($seen[$child->tag]) && ! $child->isPointer && $child->children === [] && ($child->tag === '_NB_MAIN' || ($child->tag === '_NB_CUT' && self::part($child->payload) !== null));
+            $isOurs = ! isset($seen[$child->tag]) && ! $child->isPointer && $child->children === []
+                && ($child->tag === '_NB_MAIN' || ($child->tag === '_NB_CUT' && self::part($child->payload) !== null));
             $seen[$child->tag] = true;
 
             return $isOurs;
@@ -97,9 +104,12 @@ final class PictureTags
         if (self::restriction($kept) === $restriction) {
             return $kept;
         }
-        $rest = array_values(array_filter($kept, static fn (array $one): bool => preg_match('/^0 _?RESN (.*)\n$/', $one[1], $m) !== 1 || ! Restriction::isKnown($m[1])));
+        $rest = array_values(
+            array_filter($kept,
+                static fn (array $one): bool => preg_match('/^0 _?RESN (.*)\n$/', $one[1], $m) !== 1 || ! Restriction::isKnown($m[1])));
 
-        return $restriction === '' ? $rest : [...$rest, [PHP_INT_MAX, $version === Version::V7 ? '0 RESN '.strtoupper($restriction)."\n" : "0 _NB_RESN {$restriction}\n"]];
+        return $restriction === '' ? $rest
+            : [...$rest, [PHP_INT_MAX, $version === Version::V7 ? '0 RESN '.strtoupper($restriction)."\n" : "0 _NB_RESN {$restriction}\n"]];
     }
 
     public static function isRegion(Structure $line): bool
@@ -108,7 +118,8 @@ final class PictureTags
             return false;
         }
         foreach ($line->children as $child) {
-            if ($child->children !== [] || $child->isPointer !== ($child->tag === '_NB_WHO') || ! in_array($child->tag, ['_NB_WHO', '_NB_SAYS'], true)) {
+            if ($child->children !== [] || $child->isPointer !== ($child->tag === '_NB_WHO')
+                || ! in_array($child->tag, ['_NB_WHO', '_NB_SAYS'], true)) {
                 return false;
             }
         }
@@ -134,7 +145,8 @@ final class PictureTags
     /** @param  array{page: int, left: float, top: float, width: float, height: float}  $part */
     public static function inWords(array $part): string
     {
-        return ($part['page'] + 1).implode('', array_map(static fn (string $side): string => sprintf(' %.6F', $part[$side]), ['left', 'top', 'width', 'height']));
+        return ($part['page'] + 1)
+            .implode('', array_map(static fn (string $side): string => sprintf(' %.6F', $part[$side]), ['left', 'top', 'width', 'height']));
     }
 
     /**

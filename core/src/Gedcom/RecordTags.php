@@ -22,7 +22,8 @@ final class RecordTags
     public static function isPlain(Structure $structure): bool
     {
         foreach ($structure->children as $child) {
-            if ($child->isPointer !== ($child->tag === '_NB_PLACED') || ! in_array($child->tag, self::BENEATH[$structure->tag] ?? [], true) || ! self::isPlain($child)) {
+            if ($child->isPointer !== ($child->tag === '_NB_PLACED') || ! in_array($child->tag, self::BENEATH[$structure->tag] ?? [], true)
+                || ! self::isPlain($child)) {
                 return false;
             }
         }

@@ -11,8 +11,13 @@ namespace NorthBough\Core\Gedcom;
 final readonly class Remark
 {
     /** @param  bool  $isMended  whether it was read otherwise than it stands there */
-    public function __construct(public int $line, public string $text, public string $why, public bool $isPlaced = false, public bool $isMended = false)
-    {
+    public function __construct(
+        public int $line,
+        public string $text,
+        public string $why,
+        public bool $isPlaced = false,
+        public bool $isMended = false,
+    ) {
     }
 
     public static function mended(int $line, string $text, string $why, bool $isPlaced = false): self

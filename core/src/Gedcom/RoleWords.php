@@ -8,8 +8,10 @@ namespace NorthBough\Core\Gedcom;
 final class RoleWords
 {
     private const OURS = [
-        'CHIL' => 'child', 'CLERGY' => 'clergy', 'FATH' => 'father', 'FRIEND' => 'friend', 'GODP' => 'godparent', 'HUSB' => 'husband', 'MOTH' => 'mother',
-        'MULTIPLE' => 'several roles', 'NGHBR' => 'neighbour', 'OFFICIATOR' => 'officiant', 'PARENT' => 'parent', 'SPOU' => 'spouse', 'WIFE' => 'wife', 'WITN' => 'witness',
+        'CHIL' => 'child', 'CLERGY' => 'clergy', 'FATH' => 'father', 'FRIEND' => 'friend', 'GODP' => 'godparent', 'HUSB' => 'husband',
+        'MOTH' => 'mother',
+        'MULTIPLE' => 'several roles', 'NGHBR' => 'neighbour', 'OFFICIATOR' => 'officiant', 'PARENT' => 'parent', 'SPOU' => 'spouse',
+        'WIFE' => 'wife', 'WITN' => 'witness',
     ];
 
     /** @return string our word; the phrase, or "other", for a role that the standard does not name */

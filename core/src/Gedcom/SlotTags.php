@@ -6,7 +6,10 @@ namespace NorthBough\Core\Gedcom;
 
 use NorthBough\Core\Family\PartnerSlot;
 
-/** The tags by which a family record calls the places of its two partners, whoever stands there (GEDCOM 5.5.1 and 7, FAM.HUSB and FAM.WIFE). */
+/**
+ * The tags by which a family record calls the places of its two partners, whoever stands there (GEDCOM 5.5.1 and 7,
+ * FAM.HUSB and FAM.WIFE).
+ */
 final class SlotTags
 {
     public const FIRST = 'HUSB';

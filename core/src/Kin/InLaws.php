@@ -57,13 +57,21 @@ final readonly class InLaws
      *
      * @return list<Relationship>
      */
-    public function throughBoth(string $oneId, string $mineId, string $theirsId, string $otherId, string $mineWord, Sex $theirsSex, string $otherWord): array
-    {
+    public function throughBoth(
+        string $oneId,
+        string $mineId,
+        string $theirsId,
+        string $otherId,
+        string $mineWord,
+        Sex $theirsSex,
+        string $otherWord,
+    ): array {
         $found = [];
         foreach ($this->descent->between($mineId, $theirsId) as $ties) {
             if ($ties->degree->isSibling()) {
                 $way = "{$mineWord}'s ".self::whose($ties->term($theirsSex), $otherWord);
-                $found[] = $this->relationship($this->named($ties, $way), $ties, static fn (array $path): array => [$oneId, ...$path, $otherId], 2);
+                $found[] = $this->relationship($this->named($ties, $way), $ties,
+                    static fn (array $path): array => [$oneId, ...$path, $otherId], 2);
             }
         }
 

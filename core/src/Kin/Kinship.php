@@ -74,7 +74,8 @@ final class Kinship
     {
         $sex = $this->sex($this->otherId);
 
-        return array_map(static fn (LineageDegree $ties): Relationship => $ties->relationship($sex), $this->descent->between($this->oneId, $this->otherId));
+        return array_map(static fn (LineageDegree $ties): Relationship => $ties->relationship($sex),
+            $this->descent->between($this->oneId, $this->otherId));
     }
 
     /** @return list<Relationship> */
@@ -84,19 +85,24 @@ final class Kinship
         $inLaws = new InLaws($this->descent, $this->sex($this->otherId));
         foreach ($this->lawfulPartners($this->oneId) as $partnerId => $union) {
             if ($partnerId !== $this->otherId) {
-                array_push($found, ...$inLaws->throughOwnPartner($this->oneId, $partnerId, $this->otherId, PartnerKin::word($union, $this->sex($partnerId))));
+                array_push($found,
+                    ...$inLaws->throughOwnPartner($this->oneId, $partnerId, $this->otherId,
+                        PartnerKin::word($union, $this->sex($partnerId))));
             }
         }
         foreach ($this->lawfulPartners($this->otherId) as $partnerId => $union) {
             if ($partnerId !== $this->oneId) {
-                array_push($found, ...$inLaws->throughTheirPartner($this->oneId, $partnerId, $this->otherId, $this->sex($partnerId), PartnerKin::word($union, $this->sex($this->otherId))));
+                array_push($found,
+                    ...$inLaws->throughTheirPartner($this->oneId, $partnerId, $this->otherId, $this->sex($partnerId),
+                        PartnerKin::word($union, $this->sex($this->otherId))));
             }
         }
         foreach ($this->lawfulPartners($this->oneId) as $mine => $union) {
             foreach ($this->lawfulPartners($this->otherId) as $theirs => $lawfulPartner) {
                 if ($mine !== $this->otherId && $theirs !== $this->oneId && $mine !== $theirs) {
                     array_push($found, ...$inLaws->throughBoth($this->oneId, $mine, $theirs, $this->otherId,
-                        PartnerKin::word($union, $this->sex($mine)), $this->sex($theirs), PartnerKin::word($lawfulPartner, $this->sex($this->otherId))));
+                        PartnerKin::word($union, $this->sex($mine)), $this->sex($theirs),
+                        PartnerKin::word($lawfulPartner, $this->sex($this->otherId))));
                 }
             }
         }
@@ -137,7 +143,8 @@ final class Kinship
         $sets = $childIds === [] ? [] : $this->tree->parentSets($childIds);
         $found = [];
         foreach ($lines as [$union, $ancestorId, $childId, $line]) {
-            $parentIds = array_merge(...array_map(static fn (ParentSet $set): array => array_column($set->whoStand(), 'personId'), $sets[$childId] ?? []));
+            $parentIds = array_merge(
+                ...array_map(static fn (ParentSet $set): array => array_column($set->whoStand(), 'personId'), $sets[$childId] ?? []));
             $couple = [$this->people[$ancestorId], $this->people[$stepId]];
             if (! in_array($stepId, $parentIds, true) && PartnerKin::canStandAfterBirth($union, $couple, $this->people[$childId])) {
                 $found[] = $line;
@@ -155,7 +162,8 @@ final class Kinship
         foreach ($parents as $parentId) {
             foreach ($this->lawfulPartners($parentId) as $partnerId => $union) {
                 $couple = array_values(array_intersect_key($this->people, [$parentId => 1, $partnerId => 1]));
-                if (! in_array($partnerId, $parents, true) && $partnerId !== $childId && PartnerKin::canStandAfterBirth($union, $couple, $this->people[$childId])) {
+                if (! in_array($partnerId, $parents, true) && $partnerId !== $childId
+                    && PartnerKin::canStandAfterBirth($union, $couple, $this->people[$childId])) {
                     $steps[$partnerId] = $parentId;
                 }
             }

@@ -36,11 +36,13 @@ final class LineageKin
             $kind = KinKind::ofBits($meeting['bits']);
             $isUnproved = ($meeting['bits'] & Pedigree::UNPROVED) !== 0;
             $key = implode(' ', [$meeting['up'], $meeting['down'], $meeting['meeting']->value, $kind->value, (int) $isUnproved]);
-            $ties[$key] ??= new LineageDegree(new KinWords($meeting['up'], $meeting['down'], $meeting['meeting']), $kind, $isUnproved, $lines);
+            $ties[$key] ??= new LineageDegree(new KinWords($meeting['up'], $meeting['down'], $meeting['meeting']), $kind, $isUnproved,
+                $lines);
             $ties[$key]->add($meeting['node'], $meeting['count'], $meeting['state'], $meeting['key']);
         }
         $ties = array_values($ties);
-        usort($ties, static fn (LineageDegree $a, LineageDegree $b): int => [$a->distance(), $a->isUnproved, $a->kind->value] <=> [$b->distance(), $b->isUnproved, $b->kind->value]);
+        usort($ties, static fn (LineageDegree $a, LineageDegree $b): int => [$a->distance(), $a->isUnproved,
+            $a->kind->value] <=> [$b->distance(), $b->isUnproved, $b->kind->value]);
 
         return $ties;
     }

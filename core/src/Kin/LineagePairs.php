@@ -65,9 +65,11 @@ final class LineagePairs
                     $meeting = $parents > 1 ? LineageMeeting::Full : LineageMeeting::HalfOrFull;
                     $count = $count > intdiv(PHP_INT_MAX, $parents) ? PHP_INT_MAX : $count * $parents;
                 } else {
-                    $meeting = $up === 0 || $down === 0 ? LineageMeeting::Direct : (($key & (self::ALONE_ONE | self::ALONE_OTHER)) === 0 ? LineageMeeting::Half : LineageMeeting::HalfOrFull);
+                    $meeting = $up === 0 || $down === 0 ? LineageMeeting::Direct
+                        : (($key & (self::ALONE_ONE | self::ALONE_OTHER)) === 0 ? LineageMeeting::Half : LineageMeeting::HalfOrFull);
                 }
-                $meetings[] = ['node' => $node, 'up' => $up, 'down' => $down, 'meeting' => $meeting, 'bits' => $key & self::TIES, 'count' => $count, 'state' => $state, 'key' => $key];
+                $meetings[] = ['node' => $node, 'up' => $up, 'down' => $down, 'meeting' => $meeting, 'bits' => $key & self::TIES,
+                    'count' => $count, 'state' => $state, 'key' => $key];
             }
         }
 
@@ -220,7 +222,8 @@ final class LineagePairs
             $step = $this->next($previous)[$state];
             foreach (array_keys($this->counts[$previous]) as $earlier) {
                 if (self::after($earlier, $step) === $key) {
-                    $this->trace($previous, $earlier, $pu === $u ? $ups : [...$ups, $u], $pv === $v ? $downs : [...$downs, $v], $top, $paths, $limit);
+                    $this->trace($previous, $earlier, $pu === $u ? $ups : [...$ups, $u], $pv === $v ? $downs : [...$downs, $v], $top,
+                        $paths, $limit);
                 }
             }
         }

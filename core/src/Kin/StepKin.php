@@ -6,7 +6,10 @@ namespace NorthBough\Core\Kin;
 
 use NorthBough\Core\Sex;
 
-/** Kin by a parent's union with somebody who is no parent: step-parents and those above them, stepchildren and those below, step-siblings. */
+/**
+ * Kin by a parent's union with somebody who is no parent: step-parents and those above them, stepchildren and those below,
+ * step-siblings.
+ */
 final readonly class StepKin
 {
     public function __construct(private LineageKin $descent, private string $oneId, private string $otherId, private Sex $sex)
@@ -27,8 +30,11 @@ final readonly class StepKin
             }
             foreach ($this->descent->between($stepId, $this->otherId) as $ties) {
                 $degree = new KinWords($ties->degree->up + 1, $ties->degree->down, LineageMeeting::Direct);
-                if ($ties->degree->isAncestor() || ($ties->degree->up === 0 && $ties->degree->down === 1 && $this->descent->between($this->oneId, $this->otherId) === [])) {
-                    $found[] = $this->relationship($degree, $ties->total(), array_map(fn (array $path): array => [$this->oneId, $parentId, ...$path], $ties->paths()));
+                if ($ties->degree->isAncestor()
+                    || ($ties->degree->up === 0 && $ties->degree->down === 1
+                        && $this->descent->between($this->oneId, $this->otherId) === [])) {
+                    $found[] = $this->relationship($degree, $ties->total(),
+                        array_map(fn (array $path): array => [$this->oneId, $parentId, ...$path], $ties->paths()));
                 }
             }
         }
@@ -39,7 +45,8 @@ final readonly class StepKin
             foreach ($this->descent->between($this->oneId, $stepId) as $ties) {
                 if ($ties->degree->isDescendant()) {
                     $degree = new KinWords(0, $ties->degree->down + 1, LineageMeeting::Direct);
-                    $found[] = $this->relationship($degree, $ties->total(), array_map(fn (array $path): array => [...$path, $parentId, $this->otherId], $ties->paths()));
+                    $found[] = $this->relationship($degree, $ties->total(),
+                        array_map(fn (array $path): array => [...$path, $parentId, $this->otherId], $ties->paths()));
                 }
             }
         }
@@ -55,7 +62,9 @@ final readonly class StepKin
      */
     public function above(array $lines): array
     {
-        return array_map(fn (array $line): Relationship => $this->relationship(new KinWords(count($line) - 1, 0, LineageMeeting::Direct), 1, [[...$line, $this->otherId]]), $lines);
+        return array_map(
+            fn (array $line): Relationship => $this->relationship(new KinWords(count($line) - 1, 0, LineageMeeting::Direct), 1,
+                [[...$line, $this->otherId]]), $lines);
     }
 
     /**

@@ -87,7 +87,8 @@ final readonly class LivingRule
         $from = array_filter($from, static fn (?int $day): bool => $day !== null);
         $soft = array_filter($soft, static fn (?int $day): bool => $day !== null);
 
-        return [$from === [] ? null : min($from), $certain === [] || in_array(null, $certain, true) ? null : max($certain), $soft === [] ? null : max($soft)];
+        return [$from === [] ? null : min($from), $certain === [] || in_array(null, $certain, true) ? null : max($certain),
+            $soft === [] ? null : max($soft)];
     }
 
     /**

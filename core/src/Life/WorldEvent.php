@@ -56,7 +56,8 @@ final readonly class WorldEvent
             return true;
         }
         foreach ($person->events as $event) {
-            if ($event->place !== '' && in_array(Places::compare($this->place, $event->place)->verdict, [Verdict::Same, Verdict::Fits], true)) {
+            if ($event->place !== ''
+                && in_array(Places::compare($this->place, $event->place)->verdict, [Verdict::Same, Verdict::Fits], true)) {
                 return true;
             }
         }

@@ -55,17 +55,20 @@ final readonly class CandidateQuery
         $day = $recordSpan->earliest ?? $recordSpan?->latest;
         $presence = Presence::of($roll, $line);
         $born = $roll->born($line)?->softenedBy(self::YEARS, 0, 0);
-        $about = $born?->earliest !== null && $born->latest !== null ? intdiv($born->earliest + $born->latest, 2) : ($day === null ? null : $day - (int) (365.25 * self::usualAge($presence)));
+        $about = $born?->earliest !== null && $born->latest !== null ? intdiv($born->earliest + $born->latest, 2)
+            : ($day === null ? null : $day - (int) (365.25 * self::usualAge($presence)));
 
         return new self(
             array_values(array_unique($sounds)), SearchForm::of($roll->name($line)->wholeSurname()), array_values(array_unique($forms)),
             // Without an age, nobody who is much older than a hundred is on a roll of the living.
-            $born->earliest ?? ($recordSpan?->earliest === null ? null : $recordSpan->earliest - 40000), $born->latest ?? $recordSpan?->latest, $about,
+            $born->earliest ?? ($recordSpan?->earliest === null ? null : $recordSpan->earliest - 40000),
+            $born->latest ?? $recordSpan?->latest, $about,
             match (true) {
                 $day === null => null,
                 $presence === Presence::Born => self::within($roll->born($line), $day, 500),
                 // A woman who died may stand under the name of a husband whom nobody knows.
-                $presence === Presence::Dead && $roll->sex($line) !== Sex::Male && $roll->born($line) !== null => self::within($roll->born($line), $day, 0),
+                $presence === Presence::Dead && $roll->sex($line) !== Sex::Male
+                    && $roll->born($line) !== null => self::within($roll->born($line), $day, 0),
                 default => null,
             },
             $presence === Presence::Dead && $day !== null ? DaySpan::between($day - 400, $day + 60) : null,
@@ -75,7 +78,8 @@ final readonly class CandidateQuery
 
     private static function within(?DaySpan $born, int $day, int $days): DaySpan
     {
-        return $born?->earliest !== null && $born->latest !== null ? DaySpan::between($born->earliest - 366, $born->latest + 366) : DaySpan::between($day - $days, $day);
+        return $born?->earliest !== null && $born->latest !== null ? DaySpan::between($born->earliest - 366, $born->latest + 366)
+            : DaySpan::between($day - $days, $day);
     }
 
     /** In years, on the day of the record. */

@@ -16,7 +16,8 @@ use NorthBough\Core\Tree\TreeView;
 final readonly class Candidates
 {
     /** What somebody who is dead does no longer. */
-    private const ALIVE = ['census', 'residence', 'marriage', 'occupation', 'emigration', 'immigration', 'retirement', 'education', 'graduation'];
+    private const ALIVE = ['census', 'residence', 'marriage', 'occupation', 'emigration', 'immigration', 'retirement', 'education',
+        'graduation'];
 
     /** @param  array<string, Candidate>  $all  by id */
     private function __construct(public array $all)
@@ -93,7 +94,8 @@ final readonly class Candidates
         $birth = self::span($person->vitals()->birth());
 
         return new Candidate(
-            $person->id, $person->name()->shown(), $person->name()->given ?: $person->name()->shown(), self::names($person, [...$partners, ...$children], $lives), $person->sex,
+            $person->id, $person->name()->shown(), $person->name()->given ?: $person->name()->shown(),
+            self::names($person, [...$partners, ...$children], $lives), $person->sex,
             $birth ?? self::span($sign), $birth === null && $sign !== null, $person->vitals()->birth()->place ?? $sign->place ?? '',
             self::span($person->vitals()->end()),
             array_values($partners), array_values($parents), array_values($children),
@@ -111,7 +113,9 @@ final readonly class Candidates
      */
     private static function names(Person $person, array $family, array $lives): array
     {
-        $names = array_values(array_map(static fn (Name $name): PersonalName => $name->name, array_filter($person->names, static fn (Name $name): bool => $name->counts())));
+        $names = array_values(
+            array_map(static fn (Name $name): PersonalName => $name->name,
+                array_filter($person->names, static fn (Name $name): bool => $name->counts())));
         $surnames = [];
         foreach ($person->sex === Sex::Male || $names === [] ? [] : $family as $id) {
             $surname = isset($lives[$id]) ? $lives[$id]->name()->surname : '';

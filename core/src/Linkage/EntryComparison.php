@@ -15,7 +15,10 @@ use NorthBough\Core\Sex;
 use NorthBough\Core\Tree\Name;
 use NorthBough\Core\Tree\Person;
 
-/** How likely somebody of the tree is the one who is being typed as a relative of another: by name, days, sex and the ages that the tie asks for. */
+/**
+ * How likely somebody of the tree is the one who is being typed as a relative of another: by name, days, sex and the ages
+ * that the tie asks for.
+ */
 final readonly class EntryComparison
 {
     /** What speaks for somebody who is not in the tree yet, as a logarithm of odds. */
@@ -24,7 +27,8 @@ final readonly class EntryComparison
     private const YEAR = 365.25;
 
     /** Years by which a father, a mother, a child, a partner or a sibling is older than the other, from and to. */
-    private const OLDER = ['father' => [15, 80], 'mother' => [13, 52], 'parent' => [13, 80], 'child' => [-80, -13], 'partner' => [-35, 35], 'sibling' => [-35, 35]];
+    private const OLDER = ['father' => [15, 80], 'mother' => [13, 52], 'parent' => [13, 80], 'child' => [-80, -13], 'partner' => [-35, 35],
+        'sibling' => [-35, 35]];
 
     private function __construct(private OneLineEntry $entry, private string $relation, private ?Person $of, private NameVariants $variants)
     {
@@ -43,7 +47,9 @@ final readonly class EntryComparison
         $likeness = new self($entry, $relation, $of, $variants);
         $all = array_map($likeness->of(...), $people);
         $sum = exp(self::NOBODY) + array_sum(array_map(static fn (MatchWeight $matchWeight): float => exp($matchWeight->logOdds), $all));
-        $offers = array_map(static fn (Person $person, MatchWeight $matchWeight): MatchOffer => new MatchOffer($person->id, exp($matchWeight->logOdds) / $sum, $matchWeight->grounds), $people, $all);
+        $offers = array_map(
+            static fn (Person $person, MatchWeight $matchWeight): MatchOffer => new MatchOffer($person->id,
+                exp($matchWeight->logOdds) / $sum, $matchWeight->grounds), $people, $all);
         usort($offers, static fn (MatchOffer $a, MatchOffer $b): int => $b->odds <=> $a->odds);
 
         return array_values(array_filter($offers, static fn (MatchOffer $offer): bool => $offer->odds > 0.0001));
@@ -63,7 +69,8 @@ final readonly class EntryComparison
                 Verdict::Contradicts => -6.0,
                 default => 0.0,
             };
-            $grounds[] = $days === null || $days->verdict === Verdict::Incomparable ? '' : "{$known?->word()} ".($days->verdict === Verdict::Contradicts ? 'differs' : 'agrees').'.';
+            $grounds[] = $days === null || $days->verdict === Verdict::Incomparable ? ''
+                : "{$known?->word()} ".($days->verdict === Verdict::Contradicts ? 'differs' : 'agrees').'.';
         }
         $sum += Sexes::compare($this->sex(), $person->sex)->verdict === Verdict::Contradicts ? -6.0 : 0.0;
         [$byAge, $ground] = $this->age($person);

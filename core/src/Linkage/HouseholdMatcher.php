@@ -86,15 +86,21 @@ final class HouseholdMatcher
                 }
             }
         }
-        $this->people = array_values(array_map(strval(...), array_unique(array_merge([], ...array_map(array_keys(...), array_values($this->alike))))));
+        $this->people = array_values(
+            array_map(strval(...), array_unique(array_merge([], ...array_map(array_keys(...), array_values($this->alike))))));
     }
 
     /**
      * @param  array<string, string>  $pinned
      * @param  list<string>  $aside
      */
-    public static function of(Roll $roll, Candidates $candidates, ?NameVariants $variants = null, array $pinned = [], array $aside = []): HouseholdMatch
-    {
+    public static function of(
+        Roll $roll,
+        Candidates $candidates,
+        ?NameVariants $variants = null,
+        array $pinned = [],
+        array $aside = [],
+    ): HouseholdMatch {
         return (new self($roll, $candidates, $variants ?? NameVariants::usual(), $pinned, $aside))->match();
     }
 
@@ -111,12 +117,14 @@ final class HouseholdMatcher
         $offers = [];
         $new = [];
         foreach ($this->lines as $line) {
-            [$offers[$line->id], $new[$line->id]] = $this->offers($line, $best, array_diff_key(array_flip($best), [$best[$line->id] ?? '' => 0]));
+            [$offers[$line->id], $new[$line->id]] = $this->offers($line, $best,
+                array_diff_key(array_flip($best), [$best[$line->id] ?? '' => 0]));
         }
         foreach ($this->lines as $line) {
             // Several who are as like as one another are each less likely than nobody, and one of them is likelier.
             $first = $offers[$line->id][0] ?? null;
-            if ($first !== null && ! isset($best[$line->id]) && ! isset($this->pinned[$line->id]) && $new[$line->id] < self::RATHER_SOMEBODY && ! in_array($first->personId, $best, true)) {
+            if ($first !== null && ! isset($best[$line->id]) && ! isset($this->pinned[$line->id]) && $new[$line->id] < self::RATHER_SOMEBODY
+                && ! in_array($first->personId, $best, true)) {
                 $best[$line->id] = $first->personId;
             }
         }
@@ -162,7 +170,8 @@ final class HouseholdMatcher
             }
         }
 
-        return [...$beginnings, ...array_values(array_filter($sibships, static fn (array $placed): bool => count(array_unique($placed)) > 1))];
+        return [...$beginnings,
+            ...array_values(array_filter($sibships, static fn (array $placed): bool => count(array_unique($placed)) > 1))];
     }
 
     /**
@@ -263,7 +272,8 @@ final class HouseholdMatcher
         $sum = $this->alike[$line->id][$person]->logOdds;
         foreach ($this->lines as $other) {
             if ($other->id !== $line->id) {
-                $sum += isset($placed[$other->id]) ? $this->tie($line, $person, $other, $placed[$other->id]) : $this->ties->ofStranger($line, $person, $other);
+                $sum += isset($placed[$other->id]) ? $this->tie($line, $person, $other, $placed[$other->id])
+                    : $this->ties->ofStranger($line, $person, $other);
             }
         }
 

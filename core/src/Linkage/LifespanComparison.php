@@ -81,7 +81,8 @@ final class LifespanComparison
         if ($child !== null && in_array($presence, [Presence::Named, Presence::ParentOfGrown, Presence::There], true)) {
             $isMother = $this->roll->sex($line) === Sex::Female;
 
-            return self::aged($this->age($child, $candidate), $isMother ? self::MOTHER_AT : self::FATHER_AT, $isMother ? 'to bear a child' : 'to have a child');
+            return self::aged($this->age($child, $candidate), $isMother ? self::MOTHER_AT : self::FATHER_AT,
+                $isMother ? 'to bear a child' : 'to have a child');
         }
 
         if ($presence === Presence::Named && $this->roll->tie($line) === RoleRelation::Partner) {
@@ -140,7 +141,8 @@ final class LifespanComparison
             $apart === null => new MatchWeight(0.0, []),
             abs($apart) <= 12 => new MatchWeight(0.6, []),
             abs($apart) <= 20 => new MatchWeight(-0.6, []),
-            abs($apart) <= 30 => new MatchWeight(-3.0, [round(abs($apart)).' years '.($apart > 0 ? 'older' : 'younger').' than the partner.']),
+            abs($apart) <= 30 => new MatchWeight(-3.0,
+                [round(abs($apart)).' years '.($apart > 0 ? 'older' : 'younger').' than the partner.']),
             default => new MatchWeight(-8.0, [round(abs($apart)).' years '.($apart > 0 ? 'older' : 'younger').' than the partner.']),
         };
     }
@@ -148,11 +150,14 @@ final class LifespanComparison
     /** Partners and parents were grown: who died as a child is none. */
     private function grown(RollLine $line, Candidate $candidate): MatchWeight
     {
-        if (! in_array($this->roll->tie($line), [RoleRelation::Partner, RoleRelation::Parent, RoleRelation::Grandparent, RoleRelation::ParentInLaw], true) || $candidate->death?->latest === null || $candidate->birth?->earliest === null) {
+        if (! in_array($this->roll->tie($line),
+            [RoleRelation::Partner, RoleRelation::Parent, RoleRelation::Grandparent, RoleRelation::ParentInLaw], true)
+                || $candidate->death?->latest === null || $candidate->birth?->earliest === null) {
             return new MatchWeight(0.0, []);
         }
 
-        return $candidate->death->latest - $candidate->birth->earliest < 15 * self::YEAR ? new MatchWeight(self::MISSES_FAR, ['Died as a child.']) : new MatchWeight(0.0, []);
+        return $candidate->death->latest - $candidate->birth->earliest < 15 * self::YEAR
+            ? new MatchWeight(self::MISSES_FAR, ['Died as a child.']) : new MatchWeight(0.0, []);
     }
 
     /** The first day on which the child of the page can have been born, where the page tells it. */
@@ -166,10 +171,13 @@ final class LifespanComparison
     private function born(RollLine $line, DaySpan $day, Candidate $candidate): MatchWeight
     {
         $stated = $this->roll->written($line, ColumnMeaning::BirthDate) === '' ? null : $this->roll->born($line);
-        if ($stated !== null && $candidate->birth !== null && ! $candidate->isBornBySign && self::isDay($stated) && self::isDay($candidate->birth)) {
-            return $stated->earliest === $candidate->birth->earliest ? new MatchWeight(self::BORN_THAT_DAY, ['Born on that very day.']) : new MatchWeight(self::MISSES, []);
+        if ($stated !== null && $candidate->birth !== null && ! $candidate->isBornBySign && self::isDay($stated)
+            && self::isDay($candidate->birth)) {
+            return $stated->earliest === $candidate->birth->earliest ? new MatchWeight(self::BORN_THAT_DAY, ['Born on that very day.'])
+                : new MatchWeight(self::MISSES, []);
         }
-        if ($stated?->earliest !== null && $stated->latest !== null && $candidate->birth?->earliest !== null && $candidate->birth->latest !== null && ! $candidate->isBornBySign) {
+        if ($stated?->earliest !== null && $stated->latest !== null && $candidate->birth?->earliest !== null
+            && $candidate->birth->latest !== null && ! $candidate->isBornBySign) {
             // A birth that is written down weeks after it is not years out.
             $out = max(0, $stated->earliest - $candidate->birth->latest, $candidate->birth->earliest - $stated->latest) / self::YEAR;
             if ($out > 0.1) {
@@ -177,15 +185,18 @@ final class LifespanComparison
             }
         }
         if ($candidate->baptism !== null && self::isDay($candidate->baptism) && self::isDay($day)) {
-            return $candidate->baptism->earliest === $day->earliest ? new MatchWeight(self::SAME_DAY, ['Baptised on that very day.']) : new MatchWeight(self::MISSES, ['Baptised on another day.']);
+            return $candidate->baptism->earliest === $day->earliest ? new MatchWeight(self::SAME_DAY, ['Baptised on that very day.'])
+                : new MatchWeight(self::MISSES, ['Baptised on another day.']);
         }
-        if ($stated !== null || $this->roll->written($line, ColumnMeaning::Age) !== '' || $candidate->birth?->latest === null || $candidate->birth->earliest === null || $day->earliest === null) {
+        if ($stated !== null || $this->roll->written($line, ColumnMeaning::Age) !== '' || $candidate->birth?->latest === null
+            || $candidate->birth->earliest === null || $day->earliest === null) {
             return new MatchWeight(0.0, []);
         }
         // Nothing is told of the birth: it lies in the weeks or months before, as a rule.
         $years = max(0.0, ($day->earliest - $candidate->birth->latest) / self::YEAR);
 
-        return new MatchWeight($years < 1.1 ? self::SAME_YEAR + 0.6 : max(-7.0, 1.2 - 1.4 * $years), $years < 1.1 ? ['Born in the year before.'] : ['Born '.round($years).' years before.']);
+        return new MatchWeight($years < 1.1 ? self::SAME_YEAR + 0.6 : max(-7.0, 1.2 - 1.4 * $years),
+            $years < 1.1 ? ['Born in the year before.'] : ['Born '.round($years).' years before.']);
     }
 
     private function dead(RollLine $line, DaySpan $day, Candidate $candidate): MatchWeight

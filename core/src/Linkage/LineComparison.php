@@ -24,7 +24,8 @@ use NorthBough\Core\Sex;
 final class LineComparison
 {
     /** Weights by the level that Compare gives, the nearest level not above it counting. */
-    private const GIVEN = ['1.0' => 3.0, '0.9' => 2.4, '0.85' => 2.0, '0.8' => 1.6, '0.7' => 0.8, '0.6' => 0.6, '0.5' => 0.0, '0.3' => -3.0, '0.0' => -12.0];
+    private const GIVEN = ['1.0' => 3.0, '0.9' => 2.4, '0.85' => 2.0, '0.8' => 1.6, '0.7' => 0.8, '0.6' => 0.6, '0.5' => 0.0, '0.3' => -3.0,
+        '0.0' => -12.0];
 
     private const SURNAME = ['1.0' => 2.4, '0.8' => 1.8, '0.6' => 1.2, '0.5' => 0.0, '0.3' => -1.5, '0.0' => -4.0];
 
@@ -91,7 +92,8 @@ final class LineComparison
         if ($place !== '' && $candidate->birthPlace !== '') {
             $places = $this->compared["p|{$place}|{$candidate->birthPlace}"] ??= Places::compare($place, $candidate->birthPlace);
             $score += self::weight(self::BIRTHPLACE, $places->level);
-            $grounds[] = $places->verdict === Verdict::Incomparable ? "Born at {$candidate->birthPlace}, says the tree; the page says {$place}." : "Born at {$place}.";
+            $grounds[] = $places->verdict === Verdict::Incomparable
+                ? "Born at {$candidate->birthPlace}, says the tree; the page says {$place}." : "Born at {$place}.";
         }
 
         return new MatchWeight($score, $grounds);
@@ -166,7 +168,8 @@ final class LineComparison
         }
         $born = $this->roll->born($line)?->latest;
 
-        return Presence::of($this->roll, $line) === Presence::Dead && ($born === null || ($this->roll->date->span()->earliest ?? $born) - $born > 18 * 365) ? self::PERHAPS_AS_WIFE : -INF;
+        return Presence::of($this->roll, $line) === Presence::Dead
+            && ($born === null || ($this->roll->date->span()->earliest ?? $born) - $born > 18 * 365) ? self::PERHAPS_AS_WIFE : -INF;
     }
 
     private function part(string $which, string $one, string $other): Comparison

@@ -61,7 +61,9 @@ final class TieComparison
             return $isSaid ? self::SAID_AND_KNOWN : self::FOLLOWS_AND_KNOWN;
         }
         // A "son-in-law" may be a stepson, and a "son" a stepson, too.
-        if ($isSaid && (($tie === RoleRelation::ChildInLaw && $known === RoleRelation::StepChild) || ($tie === RoleRelation::Child && $known === RoleRelation::StepChild) || ($tie === RoleRelation::StepChild && $known === RoleRelation::Child))) {
+        if ($isSaid && (($tie === RoleRelation::ChildInLaw && $known === RoleRelation::StepChild)
+            || ($tie === RoleRelation::Child && $known === RoleRelation::StepChild)
+            || ($tie === RoleRelation::StepChild && $known === RoleRelation::Child))) {
             return self::FOLLOWS_AND_KNOWN;
         }
         if ($tie === RoleRelation::Child && $isSaid && count($this->candidates->all[$person]->parents ?? []) > 1) {
@@ -158,7 +160,8 @@ final class TieComparison
         return match ([$roleRelation, $other]) {
             [RoleRelation::Child, RoleRelation::Partner], [RoleRelation::StepChild, RoleRelation::Partner] => RoleRelation::Child,
             [RoleRelation::Partner, RoleRelation::Child], [RoleRelation::Partner, RoleRelation::StepChild] => RoleRelation::Parent,
-            [RoleRelation::Child, RoleRelation::Child], [RoleRelation::StepChild, RoleRelation::StepChild], [RoleRelation::Sibling, RoleRelation::Sibling] => RoleRelation::Sibling,
+            [RoleRelation::Child, RoleRelation::Child], [RoleRelation::StepChild, RoleRelation::StepChild],
+            [RoleRelation::Sibling, RoleRelation::Sibling] => RoleRelation::Sibling,
             [RoleRelation::Parent, RoleRelation::Parent], [RoleRelation::ParentInLaw, RoleRelation::ParentInLaw] => RoleRelation::Partner,
             [RoleRelation::Parent, RoleRelation::Sibling] => RoleRelation::Parent,
             [RoleRelation::Sibling, RoleRelation::Parent] => RoleRelation::Child,

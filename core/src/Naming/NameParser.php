@@ -11,14 +11,16 @@ namespace NorthBough\Core\Naming;
  */
 final class NameParser
 {
-    private const PARTICLES = ['van', 'von', 'der', 'den', 'de', 'du', 'da', 'del', 'della', 'di', 'la', 'le', 'af', 'av', 'zu', 'ter', 'ten', "'t", 'of'];
+    private const PARTICLES = ['van', 'von', 'der', 'den', 'de', 'du', 'da', 'del', 'della', 'di', 'la', 'le', 'af', 'av', 'zu', 'ter',
+        'ten', "'t", 'of'];
 
     /** Before a last word these belong to the surname: St. John. */
     private const SAINTS = ['st', 'ste', 'saint', 'sainte'];
 
     private const SUFFIXES = ['jr', 'sr', 'ii', 'iii', 'iv', 'junior', 'senior', 'the younger', 'the elder', 'esq'];
 
-    private const TITLES = ['rev', 'revd', 'dr', 'capt', 'captain', 'sir', 'dame', 'lady', 'lord', 'col', 'lieut', 'sgt', 'mr', 'mrs', 'miss'];
+    private const TITLES = ['rev', 'revd', 'dr', 'capt', 'captain', 'sir', 'dame', 'lady', 'lord', 'col', 'lieut', 'sgt', 'mr', 'mrs',
+        'miss'];
 
     public static function read(string $typed): PersonalName
     {
@@ -37,7 +39,8 @@ final class NameParser
             [$prefix, $surname] = self::takePrefix(self::words(trim($m['surname'])));
             [$given, $trailing] = $prefix === '' ? self::takeTrailing($given) : [$given, ''];
 
-            return PersonalName::of(self::known($given), self::known($surname), $prefix === '' ? $trailing : $prefix, $suffix, $title, $nickname);
+            return PersonalName::of(self::known($given), self::known($surname), $prefix === '' ? $trailing : $prefix, $suffix, $title,
+                $nickname);
         }
         [$title, $text] = self::takeTitle($text);
         $words = self::words($text);
@@ -53,7 +56,8 @@ final class NameParser
         }
         [$prefix, $surname] = self::takePrefix(array_slice($words, $start));
 
-        return PersonalName::of(self::known(implode(' ', array_slice($words, 0, $start))), self::known($surname), $prefix, $suffix, $title, $nickname);
+        return PersonalName::of(self::known(implode(' ', array_slice($words, 0, $start))), self::known($surname), $prefix, $suffix, $title,
+            $nickname);
     }
 
     /** @return array{string, string} the rest, the nickname between quotes */

@@ -25,7 +25,8 @@ final readonly class PersonalName
     public static function of(
         string $given, string $surname, string $surnamePrefix = '', string $suffix = '', string $title = '', string $nickname = '',
     ): self {
-        return new self(trim($given), trim($surnamePrefix), trim($surname), trim($suffix), trim($title), trim($nickname), NameStyle::usual(), '');
+        return new self(trim($given), trim($surnamePrefix), trim($surname), trim($suffix), trim($title), trim($nickname),
+            NameStyle::usual(), '');
     }
 
     /** Reads a name as it was typed, or with the surname between slashes. */
@@ -111,7 +112,8 @@ final readonly class PersonalName
 
     public function equals(self $other): bool
     {
-        return array_diff_key(get_object_vars($this), ['style' => 1, 'marriedSurname' => 1]) === array_diff_key(get_object_vars($other), ['style' => 1, 'marriedSurname' => 1]);
+        return array_diff_key(get_object_vars($this), ['style' => 1, 'marriedSurname' => 1]) === array_diff_key(get_object_vars($other),
+            ['style' => 1, 'marriedSurname' => 1]);
     }
 
     private static function joined(string ...$parts): string

@@ -13,7 +13,8 @@ final class SoundCode
 {
     private const RULES = [
         '/^(mac|mc|m\')/' => 'mk', '/^kn|^gn|^pn/' => 'n', '/^wr/' => 'r', '/^ps/' => 's', '/wh/' => 'w', '/^x/' => 's', '/^rh/' => 'r',
-        '/tsch|tch|sch(?=[eiy])/' => 'c', '/sch|sh|sj|skj/' => 's', '/ch(?=[rl])|kh/' => 'k', '/ch/' => 'k', '/ph|pf/' => 'f', '/gh(?=[aeiouy])/' => 'g', '/gh/' => '',
+        '/tsch|tch|sch(?=[eiy])/' => 'c', '/sch|sh|sj|skj/' => 's', '/ch(?=[rl])|kh/' => 'k', '/ch/' => 'k', '/ph|pf/' => 'f',
+        '/gh(?=[aeiouy])/' => 'g', '/gh/' => '',
         '/qu|kw|cw/' => 'k', '/q/' => 'k', '/ck|cc(?![eiy])/' => 'k', '/c(?=[eiy])/' => 's', '/c/' => 'k', '/x/' => 'ks', '/z|ss/' => 's',
         '/dg(?=[eiy])|g(?=[eiy])/' => 'j', '/th|dh/' => 't', '/dt\b|dt/' => 't', '/v/' => 'f', '/mb$/' => 'm', '/y/' => 'i',
         '/w/' => '', '/h/' => '', '/p(?=t)/' => '', '/d/' => 't', '/b/' => 'p', '/g/' => 'k', '/j/' => 'k',

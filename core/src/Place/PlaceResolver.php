@@ -24,7 +24,8 @@ final readonly class PlaceResolver
         $offers = [];
         foreach ($names as $index => $name) {
             $bearing = $this->gazetteer->named($name);
-            $fitting = array_values(array_filter($bearing, fn (Place $place): bool => $this->liesIn($place, array_slice($names, $index + 1))));
+            $fitting = array_values(
+                array_filter($bearing, fn (Place $place): bool => $this->liesIn($place, array_slice($names, $index + 1))));
             $then = array_values(array_filter($fitting, fn (Place $place): bool => $this->wasSoThen($place, $name, $when)));
             $left = $then === [] ? $fitting : $then;
             if (count($left) === 1) {

@@ -18,7 +18,10 @@ final class LivingNames
     /** What may stand between the words of one name. */
     private const BESIDE = '/^(?:[\s,_]+|\.\s*|-)$/u';
 
-    /** @var array<string, array<string, true>> surnames by given name, in lower case, words and parts of double names parted by one blank */
+    /**
+     * @var array<string, array<string, true>> surnames by given name, in lower case, words and parts of double names parted
+     *     by one blank
+     */
     private array $surnames = [];
 
     /** How many words the longest surname has. */

@@ -54,7 +54,8 @@ final class ShieldedTree implements TreeView
     {
         $people = array_map($this->withoutNames(...), $people);
         foreach ($this->living(array_keys($people)) as $id => $yes) {
-            $people[$id] = new Person($id, $people[$id]->number, Sex::Unknown, [new Name('', NameKind::Birth, PersonalName::of(self::WORD, ''))], []);
+            $people[$id] = new Person($id, $people[$id]->number, Sex::Unknown,
+                [new Name('', NameKind::Birth, PersonalName::of(self::WORD, ''))], []);
         }
 
         return $people;
@@ -97,7 +98,8 @@ final class ShieldedTree implements TreeView
         $living = $this->living($partners);
 
         return array_map(
-            fn (Union $union): Union => $union->telling(array_intersect_key($living, array_flip(self::everybodyIn($union))) === [] ? $this->telling($union->events) : []),
+            fn (Union $union): Union => $union->telling(array_intersect_key($living, array_flip(self::everybodyIn($union))) === []
+                    ? $this->telling($union->events) : []),
             $unions,
         );
     }
@@ -119,7 +121,8 @@ final class ShieldedTree implements TreeView
      */
     private function telling(array $events): array
     {
-        return array_map($this->redacted(...), array_values(array_filter($events, static fn (Event $event): bool => ! $event->isWithheld())));
+        return array_map($this->redacted(...),
+            array_values(array_filter($events, static fn (Event $event): bool => ! $event->isWithheld())));
     }
 
     /** An event of the dead, the names of the living taken out of its words and those of its sources. */

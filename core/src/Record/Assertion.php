@@ -60,13 +60,15 @@ final readonly class Assertion
     /** The same with the rule and its sum, in a sentence that can be checked. */
     public function by(string $rule, string $working): self
     {
-        return new self($this->of, $this->lineId, $this->otherLineId, $this->kind, $this->date, $this->place, $this->value, $rule, $working, $this->words, $this->isSaid, $this->reading, $this->isDoubtful, $this->isSum);
+        return new self($this->of, $this->lineId, $this->otherLineId, $this->kind, $this->date, $this->place, $this->value, $rule, $working,
+            $this->words, $this->isSaid, $this->reading, $this->isDoubtful, $this->isSum);
     }
 
     /** The same, where what is told follows from words about something else: a birth from an age, a wedding from years married. */
     public function bySum(string $rule, string $working): self
     {
-        return new self($this->of, $this->lineId, $this->otherLineId, $this->kind, $this->date, $this->place, $this->value, $rule, $working, $this->words, $this->isSaid, $this->reading, $this->isDoubtful, true);
+        return new self($this->of, $this->lineId, $this->otherLineId, $this->kind, $this->date, $this->place, $this->value, $rule, $working,
+            $this->words, $this->isSaid, $this->reading, $this->isDoubtful, true);
     }
 
     /** Whether it tells of it only together with something else. */
@@ -78,24 +80,29 @@ final readonly class Assertion
     /** What the line tells if a doubtful word reads so. */
     public function readAs(string $reading): self
     {
-        return new self($this->of, $this->lineId, $this->otherLineId, $this->kind, $this->date, $this->place, $this->value, $this->rule, "If it reads “{$reading}”. {$this->working}", $this->words, $this->isSaid, $reading, true, $this->isSum);
+        return new self($this->of, $this->lineId, $this->otherLineId, $this->kind, $this->date, $this->place, $this->value, $this->rule,
+            "If it reads “{$reading}”. {$this->working}", $this->words, $this->isSaid, $reading, true, $this->isSum);
     }
 
     /** It follows from a word whose reading is doubtful. */
     public function doubted(): self
     {
-        return new self($this->of, $this->lineId, $this->otherLineId, $this->kind, $this->date, $this->place, $this->value, $this->rule, $this->working, $this->words, $this->isSaid, $this->reading, true, $this->isSum);
+        return new self($this->of, $this->lineId, $this->otherLineId, $this->kind, $this->date, $this->place, $this->value, $this->rule,
+            $this->working, $this->words, $this->isSaid, $this->reading, true, $this->isSum);
     }
 
     /** Whether two tell the same of the same. */
     public function saysTheSameAs(self $other): bool
     {
-        return [$this->key(), $this->date->typed, $this->place, $this->value] === [$other->key(), $other->date->typed, $other->place, $other->value];
+        return [$this->key(), $this->date->typed, $this->place, $this->value] === [$other->key(), $other->date->typed, $other->place,
+            $other->value];
     }
 
     /** By which it is declined, and known again when the roll is read anew. */
     public function key(): string
     {
-        return implode(':', [$this->lineId, $this->rule, $this->of->value, $this->kind, $this->otherLineId, ...($this->reading === '' ? [] : [$this->reading])]);
+        return implode(':',
+            [$this->lineId, $this->rule, $this->of->value, $this->kind, $this->otherLineId,
+                ...($this->reading === '' ? [] : [$this->reading])]);
     }
 }

@@ -7,8 +7,14 @@ namespace NorthBough\Core\Record;
 /** An assertion of a record beside what the tree has: whether it is new, agrees, strains or contradicts, and on what ground. */
 final readonly class AssertionCheck
 {
-    private function __construct(public Assertion $assertion, public Agreement $state, public string $ground, public string $factId, public bool $isWanted, public bool $repeatsRuledOut = false)
-    {
+    private function __construct(
+        public Assertion $assertion,
+        public Agreement $state,
+        public string $ground,
+        public string $factId,
+        public bool $isWanted,
+        public bool $repeatsRuledOut = false,
+    ) {
     }
 
     /** @param  string  $fillsFactId  a fact that is there without a day or a place, and gets it by this; empty where a new one is made */

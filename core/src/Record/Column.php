@@ -11,8 +11,13 @@ final readonly class Column
      * @param  string  $code  in letters, digits and hyphens; values are kept by it
      * @param  int  $width  in hundredths of the roll's width beside the name
      */
-    private function __construct(public string $code, public string $label, public ColumnMeaning $meaning, public int $width, public string $hint)
-    {
+    private function __construct(
+        public string $code,
+        public string $label,
+        public ColumnMeaning $meaning,
+        public int $width,
+        public string $hint,
+    ) {
     }
 
     public static function of(string $code, string $label, ColumnMeaning $meaning, int $width = 10, string $hint = ''): self
@@ -27,7 +32,8 @@ final readonly class Column
      */
     public static function fromArray(array $values): self
     {
-        $meaning = ColumnMeaning::tryFrom(self::text($values, 'meaning')) ?? throw KindProblem::because('a column has a meaning that there is not: “'.self::text($values, 'meaning').'”');
+        $meaning = ColumnMeaning::tryFrom(self::text($values, 'meaning'))
+            ?? throw KindProblem::because('a column has a meaning that there is not: “'.self::text($values, 'meaning').'”');
         $label = self::text($values, 'label');
         $code = self::text($values, 'code') ?: trim((string) preg_replace('/[^a-z0-9]+/', '-', mb_strtolower($label)), '-');
         if ($label === '' || preg_match('/^[a-z0-9-]{1,40}$/', $code) !== 1) {
@@ -41,7 +47,8 @@ final readonly class Column
     /** @return array{code: string, label: string, meaning: string, width: int, hint: string} */
     public function toArray(): array
     {
-        return ['code' => $this->code, 'label' => $this->label, 'meaning' => $this->meaning->value, 'width' => $this->width, 'hint' => $this->hint];
+        return ['code' => $this->code, 'label' => $this->label, 'meaning' => $this->meaning->value, 'width' => $this->width,
+            'hint' => $this->hint];
     }
 
     /** @param  array<mixed>  $values */

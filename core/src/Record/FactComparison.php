@@ -28,22 +28,26 @@ final class FactComparison
         $isSingle = EventKinds::named($assertion->kind)->single || $assertion->kind === 'marriage';
         $death = Event::leadingOf($events, 'death');
         if (! $isSingle && self::isAfter($assertion, $death)) {
-            return AssertionCheck::there($assertion, Agreement::Contradicts, "The tree has the death on {$death?->date->shown}, before that day.");
+            return AssertionCheck::there($assertion, Agreement::Contradicts,
+                "The tree has the death on {$death?->date->shown}, before that day.");
         }
-        $there = array_values(array_filter($events, static fn (Event $event): bool => $event->kind === $assertion->kind && ! $event->denied));
+        $there = array_values(
+            array_filter($events, static fn (Event $event): bool => $event->kind === $assertion->kind && ! $event->denied));
         [$there, $ruledOut] = [
             array_values(array_filter($there, static fn (Event $event): bool => $event->standing !== Standing::RuledOut)),
             array_values(array_filter($there, static fn (Event $event): bool => $event->standing === Standing::RuledOut)),
         ];
         $check = $isSingle ? self::single($assertion, $there) : self::many($assertion, $there);
-        $again = in_array($check->state, [Agreement::New, Agreement::Contradicts], true) ? self::repeated($assertion, $ruledOut, $isSingle) : null;
+        $again = in_array($check->state, [Agreement::New, Agreement::Contradicts], true)
+            ? self::repeated($assertion, $ruledOut, $isSingle) : null;
         if ($again === null) {
             return $check;
         }
         $why = $whyRuledOut($again->id);
         $leading = Event::leadingOf($there, $assertion->kind);
 
-        return AssertionCheck::repeating($assertion, ($leading === null || ! $isSingle ? 'It repeats' : "It contradicts what is accepted, {$leading->date->shown}, and repeats")
+        return AssertionCheck::repeating($assertion,
+            ($leading === null || ! $isSingle ? 'It repeats' : "It contradicts what is accepted, {$leading->date->shown}, and repeats")
             .' what was ruled out'.($why === '' ? '.' : ' because: '.rtrim($why, '.').'.'), $again->id);
     }
 
@@ -63,7 +67,8 @@ final class FactComparison
     private static function repeated(Assertion $assertion, array $ruledOut, bool $isSingle): ?Event
     {
         foreach ($ruledOut as $event) {
-            if ($isSingle ? in_array(Dates::compare($assertion->date, $event->date)->verdict, [Verdict::Same, Verdict::Fits], true) : self::isTheSame($assertion, $event)) {
+            if ($isSingle ? in_array(Dates::compare($assertion->date, $event->date)->verdict, [Verdict::Same, Verdict::Fits], true)
+                : self::isTheSame($assertion, $event)) {
                 return $event;
             }
         }
@@ -80,15 +85,18 @@ final class FactComparison
         }
         $days = Dates::compare($assertion->date, $leading->date);
         $hasNoDay = $leading->date->isEmpty() && $assertion->date->readings !== [];
-        $hasNoPlace = $leading->place === '' && $assertion->place !== '' && in_array($days->verdict, [Verdict::Same, Verdict::Fits, Verdict::Incomparable], true);
+        $hasNoPlace = $leading->place === '' && $assertion->place !== ''
+            && in_array($days->verdict, [Verdict::Same, Verdict::Fits, Verdict::Incomparable], true);
         if ($hasNoDay || $hasNoPlace) {
             return AssertionCheck::new($assertion, 'It is there without '.($hasNoDay ? 'a day.' : 'a place.'), $leading->id);
         }
         if ($days->verdict === Verdict::Contradicts) {
             // A rival that is there may say the same already.
             foreach ($there as $event) {
-                if ($event->id !== $leading->id && in_array(Dates::compare($assertion->date, $event->date)->verdict, [Verdict::Same, Verdict::Fits], true)) {
-                    return AssertionCheck::there($assertion, Agreement::Agrees, "It agrees with the {$event->standing->value} {$event->date->shown}.", $event->id);
+                if ($event->id !== $leading->id
+                    && in_array(Dates::compare($assertion->date, $event->date)->verdict, [Verdict::Same, Verdict::Fits], true)) {
+                    return AssertionCheck::there($assertion, Agreement::Agrees,
+                        "It agrees with the {$event->standing->value} {$event->date->shown}.", $event->id);
                 }
             }
 
@@ -96,7 +104,8 @@ final class FactComparison
         }
         $apart = $assertion->isSum && $assertion->kind === 'birth' ? self::yearsApart($assertion->date, $leading->date) : 0.0;
         if ($apart > self::AGE_CANNOT_ERR) {
-            return AssertionCheck::there($assertion, Agreement::Contradicts, 'The age misses '.$leading->date->shown.' by '.round($apart).' years: no telling errs so far.', $leading->id);
+            return AssertionCheck::there($assertion, Agreement::Contradicts,
+                'The age misses '.$leading->date->shown.' by '.round($apart).' years: no telling errs so far.', $leading->id);
         }
         $places = Places::compare($assertion->place, $leading->place);
         $isElsewhere = $assertion->place !== '' && $leading->place !== '' && $places->verdict === Verdict::Incomparable;
@@ -104,7 +113,8 @@ final class FactComparison
         return match (true) {
             $days->verdict === Verdict::Strains => AssertionCheck::there($assertion, Agreement::Strains, $days->ground, $leading->id),
             $isElsewhere => AssertionCheck::there($assertion, Agreement::Strains, $places->ground, $leading->id),
-            $days->verdict === Verdict::Incomparable => AssertionCheck::there($assertion, Agreement::Agrees, 'It is there already.', $leading->id),
+            $days->verdict === Verdict::Incomparable => AssertionCheck::there($assertion, Agreement::Agrees, 'It is there already.',
+                $leading->id),
             default => AssertionCheck::there($assertion, Agreement::Agrees, $days->ground, $leading->id),
         };
     }
@@ -117,7 +127,8 @@ final class FactComparison
             return 0.0;
         }
 
-        return max(0, $mine->earliest + $mine->softBefore - ($theirs->latest - $theirs->softAfter), $theirs->earliest + $theirs->softBefore - ($mine->latest - $mine->softAfter)) / 365.25;
+        return max(0, $mine->earliest + $mine->softBefore - ($theirs->latest - $theirs->softAfter),
+            $theirs->earliest + $theirs->softBefore - ($mine->latest - $mine->softAfter)) / 365.25;
     }
 
     private static function isTheSame(Assertion $assertion, Event $event): bool
@@ -126,7 +137,8 @@ final class FactComparison
             return false;
         }
         $days = Dates::compare($assertion->date, $event->date)->verdict;
-        $isSameTime = in_array($days, [Verdict::Same, Verdict::Fits], true) || ($days === Verdict::Incomparable && $assertion->value !== '');
+        $isSameTime = in_array($days, [Verdict::Same, Verdict::Fits], true)
+            || ($days === Verdict::Incomparable && $assertion->value !== '');
         $places = Places::compare($assertion->place, $event->place);
 
         return $isSameTime && ($assertion->place === '' || $event->place === '' || $places->verdict !== Verdict::Incomparable);

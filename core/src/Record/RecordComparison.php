@@ -35,8 +35,13 @@ final readonly class RecordComparison
      * @param  string  $recordId  of the record itself: what came from it is no support for what it tells
      * @param  \Closure(string): string  $whyRuledOut  told the id of a fact or a tie that was ruled out
      */
-    public function __construct(private Roll $roll, private array $placed, TreeView $tree, private string $recordId, private \Closure $whyRuledOut)
-    {
+    public function __construct(
+        private Roll $roll,
+        private array $placed,
+        TreeView $tree,
+        private string $recordId,
+        private \Closure $whyRuledOut,
+    ) {
         $ids = array_values(array_unique($placed));
         $this->people = $tree->lives($ids);
         $this->unions = $tree->unionsOf($ids);
@@ -69,7 +74,8 @@ final readonly class RecordComparison
     {
         $person = $this->person($assertion->lineId);
 
-        return $person === null ? AssertionCheck::new($assertion) : FactComparison::standing($assertion, $person->events, $this->whyRuledOut);
+        return $person === null ? AssertionCheck::new($assertion)
+            : FactComparison::standing($assertion, $person->events, $this->whyRuledOut);
     }
 
     private function coupleFact(Assertion $assertion): AssertionCheck
@@ -100,7 +106,8 @@ final readonly class RecordComparison
         foreach ($child === null ? [] : $this->parentSets[$child] ?? [] as $set) {
             foreach ($set->parents as $tie) {
                 if ($tie->personId === $parent && $tie->standing === Standing::RuledOut) {
-                    return $assertion->isSaid ? $this->repeating($assertion, 'That was ruled out', $tie->id) : AssertionCheck::remark($assertion, 'That was ruled out.');
+                    return $assertion->isSaid ? $this->repeating($assertion, 'That was ruled out', $tie->id)
+                        : AssertionCheck::remark($assertion, 'That was ruled out.');
                 }
                 if ($tie->personId === $parent) {
                     return AssertionCheck::there($assertion, Agreement::Agrees, 'They are parent and child in the tree.');
@@ -170,7 +177,8 @@ final readonly class RecordComparison
 
         return match (true) {
             $person === null, $person->sex === Sex::Unknown => AssertionCheck::new($assertion),
-            $person->sex->value === $assertion->value => AssertionCheck::there($assertion, Agreement::Agrees, "The tree says {$person->sex->word()}."),
+            $person->sex->value === $assertion->value => AssertionCheck::there($assertion, Agreement::Agrees,
+                "The tree says {$person->sex->word()}."),
             default => AssertionCheck::there($assertion, Agreement::Contradicts, "The tree says {$person->sex->word()}."),
         };
     }
@@ -180,7 +188,8 @@ final readonly class RecordComparison
         $person = $this->person($assertion->lineId);
         $death = $person?->vitals()->end();
         $day = $assertion->date->span()?->earliest;
-        if ($assertion->kind === 'alive' && $day !== null && $death?->date->span()?->latest !== null && $death->date->span()->latest < $day) {
+        if ($assertion->kind === 'alive' && $day !== null && $death?->date->span()?->latest !== null && $death->date->span()
+            ->latest < $day) {
             return AssertionCheck::barred($assertion, "The tree has the {$this->word($death)} on {$death->date->shown}, before that day.");
         }
         if ($assertion->kind === 'children' && $person !== null) {

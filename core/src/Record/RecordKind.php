@@ -96,7 +96,8 @@ final readonly class RecordKind
     public static function fromArray(string $code, array $values): self
     {
         $text = static fn (string $field): string => is_string($values[$field] ?? null) ? trim($values[$field]) : '';
-        $list = static fn (string $field): array => array_values(array_filter(is_array($values[$field] ?? null) ? $values[$field] : [], is_array(...)));
+        $list = static fn (string $field): array => array_values(
+            array_filter(is_array($values[$field] ?? null) ? $values[$field] : [], is_array(...)));
         if ($text('name') === '') {
             throw KindProblem::because('it has no name');
         }
@@ -110,8 +111,10 @@ final readonly class RecordKind
         }
         $roles = array_map(Role::fromArray(...), $list('roles'));
 
-        return new self($code, $text('name'), $text('words'), $columns, $roles === [] ? [Role::of('named', RoleRelation::Principal)] : $roles,
-            $text('event'), ($values['eventIsOfAll'] ?? false) === true, $heads, AgeConvention::tryFrom($text('telling')) ?? AgeConvention::Completed,
+        return new self($code, $text('name'), $text('words'), $columns,
+            $roles === [] ? [Role::of('named', RoleRelation::Principal)] : $roles,
+            $text('event'), ($values['eventIsOfAll'] ?? false) === true, $heads,
+            AgeConvention::tryFrom($text('telling')) ?? AgeConvention::Completed,
             ($values['isTall'] ?? false) === true, max(0, min(3650, is_int($values['delayDays'] ?? null) ? $values['delayDays'] : 0)),
             $text('countsFor') === 'mother' ? 'mother' : 'marriage');
     }
@@ -121,7 +124,8 @@ final readonly class RecordKind
     {
         return [
             'name' => $this->name, 'words' => $this->words, 'event' => $this->event, 'eventIsOfAll' => $this->eventIsOfAll,
-            'telling' => $this->ageConvention->value, 'isTall' => $this->isTall, 'delayDays' => $this->delayDays, 'countsFor' => $this->countsFor,
+            'telling' => $this->ageConvention->value, 'isTall' => $this->isTall, 'delayDays' => $this->delayDays,
+            'countsFor' => $this->countsFor,
             'heads' => array_map(static fn (Column $column): array => $column->toArray(), $this->heads),
             'columns' => array_map(static fn (Column $column): array => $column->toArray(), $this->columns),
             'roles' => array_map(static fn (Role $role): array => $role->toArray(), $this->roles),

@@ -32,8 +32,14 @@ final readonly class Role
     ) {
     }
 
-    public static function of(string $word, RoleRelation $tie, Sex $sex = Sex::Unknown, string $spelled = '', string $of = '', bool $resides = false): self
-    {
+    public static function of(
+        string $word,
+        RoleRelation $tie,
+        Sex $sex = Sex::Unknown,
+        string $spelled = '',
+        string $of = '',
+        bool $resides = false,
+    ): self {
         $code = str_replace(' ', '-', SearchForm::of($word));
         $forms = array_map(SearchForm::of(...), [$word, ...($spelled === '' ? [] : explode(',', $spelled))]);
 

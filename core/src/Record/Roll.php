@@ -24,8 +24,13 @@ final readonly class Roll
      * @param  list<RollLine>  $lines in the order of the page
      * @param  DatingConvention|null  $convention  how the page writes its dates; null for the usual one
      */
-    public function __construct(public RecordKind $kind, public GenDate $date, public string $place, public array $lines, public ?DatingConvention $convention = null)
-    {
+    public function __construct(
+        public RecordKind $kind,
+        public GenDate $date,
+        public string $place,
+        public array $lines,
+        public ?DatingConvention $convention = null,
+    ) {
         $roles = [];
         foreach ($lines as $line) {
             $roles[$line->id] = $kind->role($line->role) ?? $kind->role($this->written($line, ColumnMeaning::Relation));
@@ -61,7 +66,9 @@ final readonly class Roll
 
     public function tie(RollLine $line): RoleRelation
     {
-        return $this->role($line)->tie ?? ($this->kind->column(ColumnMeaning::Relation) === null && $line->role === '' && $this->kind->eventIsOfAll ? RoleRelation::Kin : RoleRelation::None);
+        return $this->role($line)
+            ->tie ?? ($this->kind->column(ColumnMeaning::Relation) === null && $line->role === '' && $this->kind->eventIsOfAll
+                ? RoleRelation::Kin : RoleRelation::None);
     }
 
     /** Whoever is told to be this of that line: the wife of the head. */

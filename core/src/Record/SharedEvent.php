@@ -22,7 +22,8 @@ final class SharedEvent
     public static function among(Event $event, array $events): ?Event
     {
         foreach ($events as $other) {
-            if ($other->kind === $event->kind && ! $other->denied && $other->standing !== Standing::RuledOut && self::isSame($event, $other)) {
+            if ($other->kind === $event->kind && ! $other->denied && $other->standing !== Standing::RuledOut
+                && self::isSame($event, $other)) {
                 return $other;
             }
         }
@@ -51,7 +52,8 @@ final class SharedEvent
     private static function isSame(Event $event, Event $other): bool
     {
         $isSameTime = in_array(Dates::compare($event->date, $other->date)->verdict, [Verdict::Same, Verdict::Fits], true);
-        $isElsewhere = $event->place !== '' && $other->place !== '' && Places::compare($event->place, $other->place)->verdict === Verdict::Incomparable;
+        $isElsewhere = $event->place !== '' && $other->place !== '' && Places::compare($event->place, $other->place)
+            ->verdict === Verdict::Incomparable;
 
         return $isSameTime && ! $isElsewhere;
     }

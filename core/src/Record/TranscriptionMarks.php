@@ -73,7 +73,8 @@ final class TranscriptionMarks
             return $line;
         }
 
-        return new RollLine($line->id, $line->name, $line->role, [$code => $first] + self::beside($line->columns, $code, $isDitto ? $typed : null, $isDoubted ? $others : null));
+        return new RollLine($line->id, $line->name, $line->role,
+            [$code => $first] + self::beside($line->columns, $code, $isDitto ? $typed : null, $isDoubted ? $others : null));
     }
 
     /**
@@ -87,14 +88,22 @@ final class TranscriptionMarks
         return ($written === null ? [] : ["{$code}~" => $written]) + ($others === null ? [] : ["{$code}?" => $others]) + $columns;
     }
 
-    /** @return array{string, string, bool} as it is read first; the other readings parted by a stroke, `?` for none; whether it is doubted */
+    /**
+     * @return array{string, string, bool} as it is read first; the other readings parted by a stroke, `?` for none; whether
+     *     it is doubted
+     */
     private static function readings(string $typed, bool $isName): array
     {
         if (preg_match('/^(.*[^\s\/?])\s*((?:\/[^\/?]+)*)\?$/u', $typed) === 1 && ! preg_match('/\?.*\?$/u', $typed)) {
-            $readings = array_values(array_filter(array_map(trim(...), explode('/', rtrim($typed, '?'))), static fn (string $one): bool => $one !== ''));
+            $readings = array_values(
+                array_filter(array_map(trim(...), explode('/', rtrim($typed, '?'))), static fn (string $one): bool => $one !== ''));
             $first = array_shift($readings) ?? '';
 
-            return [$first, $readings === [] ? '?' : implode(' / ', array_map(static fn (string $reading): string => $isName ? self::whole($first, $reading) : $reading, $readings)), true];
+            return [$first,
+                $readings === [] ? '?'
+                    : implode(' / ',
+                        array_map(static fn (string $reading): string => $isName ? self::whole($first, $reading) : $reading,
+                            $readings)), true];
         }
         // A word within a name may be doubted by itself: "Tam? Tarrel", "Tam/Tom? Tarrel".
         $others = [];

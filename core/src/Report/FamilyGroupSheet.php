@@ -85,10 +85,12 @@ final readonly class FamilyGroupSheet implements Report
     private function facts(array $events, NoteNumbering $notes): array
     {
         return array_map(fn (Event $event): array => [
-            [StyledWords::plain($event->word()), StyledWords::faint($event->standing === Standing::Rival ? ' (a rival)' : ''), ...$notes->marks($event->grounds())],
+            [StyledWords::plain($event->word()), StyledWords::faint($event->standing === Standing::Rival ? ' (a rival)' : ''),
+                ...$notes->marks($event->grounds())],
             [StyledWords::plain($event->date->shown)],
             [StyledWords::plain(implode('; ', array_filter([$event->value, $event->place], static fn (string $s): bool => $s !== '')))],
-        ], LifeOrder::sorted(array_values(array_filter($events, static fn (Event $event): bool => $event->standing !== Standing::RuledOut))));
+        ], LifeOrder::sorted(
+            array_values(array_filter($events, static fn (Event $event): bool => $event->standing !== Standing::RuledOut))));
     }
 
     /**
@@ -112,7 +114,8 @@ final readonly class FamilyGroupSheet implements Report
                 continue;
             }
             $child = $children[$id];
-            $set = array_values(array_filter($sets[$id] ?? [], static fn (ParentSet $set): bool => $set->unionId === $union->id))[0] ?? null;
+            $set = array_values(array_filter($sets[$id] ?? [], static fn (ParentSet $set): bool => $set->unionId === $union->id))[0]
+                ?? null;
             if ($set !== null && $set->isRuledOut()) {
                 continue;
             }
@@ -147,7 +150,8 @@ final readonly class FamilyGroupSheet implements Report
         $out = array_filter($set->parents, static fn (Parentage $tie): bool => $tie->standing === Standing::RuledOut);
         $words = [
             $set->kind()->mark(),
-            ...array_map(static fn (Parentage $tie): string => 'not of '.(($partners[$tie->personId] ?? null)?->name()->shown() ?? '?'), $out),
+            ...array_map(static fn (Parentage $tie): string => 'not of '
+                .(($partners[$tie->personId] ?? null)?->name()->shown() ?? '?'), $out),
             array_filter($set->whoStand(), static fn (Parentage $tie): bool => $tie->isUnproved()) === [] ? '' : 'not proved',
         ];
 
@@ -184,7 +188,8 @@ final readonly class FamilyGroupSheet implements Report
         foreach ($sets as $childId => $list) {
             $cells = [];
             foreach ($list as $set) {
-                $names = array_map(static fn (Parentage $tie): string => (($parents[$tie->personId] ?? null)?->name()->shown() ?? '?').($tie->isUnproved() ? ' (not proved)' : ''), $set->whoStand());
+                $names = array_map(static fn (Parentage $tie): string => (($parents[$tie->personId] ?? null)?->name()->shown() ?? '?')
+                    .($tie->isUnproved() ? ' (not proved)' : ''), $set->whoStand());
                 if ($names !== []) {
                     $how = $set->kind() === ParentageKind::Birth ? 'Child' : ucfirst($set->kind()->value).' child';
                     $cells[] = "{$how} of ".implode(' and ', $names).'.';

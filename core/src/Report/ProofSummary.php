@@ -26,9 +26,11 @@ final class ProofSummary
             }
         }
         if ($claims !== []) {
-            $blocks[] = new Table('Claims', ['', 'Told', 'Words', 'Classed', 'Weight'], array_map(static fn (array $claim, int $at): array => [
-                [StyledWords::faint((string) ($at + 1))], [StyledWords::plain($claim['told'])], [StyledWords::plain($claim['words'])], [StyledWords::plain($claim['classes'])], [StyledWords::plain($claim['weight'])],
-            ], $claims, array_keys($claims)));
+            $blocks[] = new Table('Claims', ['', 'Told', 'Words', 'Classed', 'Weight'],
+                array_map(static fn (array $claim, int $at): array => [
+                    [StyledWords::faint((string) ($at + 1))], [StyledWords::plain($claim['told'])], [StyledWords::plain($claim['words'])],
+                    [StyledWords::plain($claim['classes'])], [StyledWords::plain($claim['weight'])],
+                ], $claims, array_keys($claims)));
             $blocks[] = new Heading(2, [StyledWords::plain('Citations')]);
             foreach ($claims as $at => $claim) {
                 $blocks[] = new Paragraph([StyledWords::faint(($at + 1).'. '), ...$claim['note']]);

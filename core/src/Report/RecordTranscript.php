@@ -23,11 +23,19 @@ final class RecordTranscript
      * @param  string  $words  of the page besides its roll
      * @param  string  $day  on which it is printed
      */
-    public static function build(CitedSource $source, string $locator, Roll $roll, array $fields, array $placed, string $words, string $day): Document
-    {
+    public static function build(
+        CitedSource $source,
+        string $locator,
+        Roll $roll,
+        array $fields,
+        array $placed,
+        string $words,
+        string $day,
+    ): Document {
         $title = trim("{$source->title}, {$locator}", ', ');
         $head = array_filter([$roll->date->isEmpty() ? '' : $roll->date->shown, $roll->place,
-            ...array_map(static fn (Column $column): string => ($fields[$column->code] ?? '') === '' ? '' : "{$column->label} {$fields[$column->code]}", $roll->kind->heads)]);
+            ...array_map(static fn (Column $column): string => ($fields[$column->code] ?? '') === '' ? ''
+                : "{$column->label} {$fields[$column->code]}", $roll->kind->heads)]);
         $blocks = [new Heading(1, [StyledWords::plain($title)]), new Paragraph([StyledWords::faint(implode(', ', $head))])];
         foreach (array_filter(explode("\n", $words)) as $line) {
             $blocks[] = new Paragraph([StyledWords::plain($line)]);
@@ -57,13 +65,15 @@ final class RecordTranscript
             return false;
         }));
         $hasRoles = array_filter($roll->lines, static fn (RollLine $line): bool => $line->role !== '') !== [];
-        $heads = ['', 'Name', ...($hasRoles ? ['As'] : []), ...array_map(static fn (Column $column): string => $column->label, $columns), 'Taken for'];
+        $heads = ['', 'Name', ...($hasRoles ? ['As'] : []), ...array_map(static fn (Column $column): string => $column->label, $columns),
+            'Taken for'];
         $rows = [];
         foreach ($roll->lines as $at => $line) {
             $rows[] = [
                 [StyledWords::faint((string) ($at + 1))], [StyledWords::name(self::asWritten($line, 'name', $line->name))],
                 ...($hasRoles ? [[StyledWords::plain($roll->role($line)->word ?? '')]] : []),
-                ...array_map(static fn (Column $column): array => [StyledWords::plain(self::asWritten($line, $column->code, $line->columns[$column->code] ?? ''))], $columns),
+                ...array_map(static fn (Column $column): array => [
+                    StyledWords::plain(self::asWritten($line, $column->code, $line->columns[$column->code] ?? ''))], $columns),
                 [StyledWords::faint($placed[$line->id] ?? 'unplaced')],
             ];
         }

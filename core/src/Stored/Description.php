@@ -50,7 +50,8 @@ final class Description
      */
     private static function parameters(string $class): array
     {
-        return (new ReflectionClass($class))->getConstructor()?->getParameters() ?? throw new LogicException("{$class} has no constructor whose properties could be described.");
+        return (new ReflectionClass($class))->getConstructor()
+            ?->getParameters() ?? throw new LogicException("{$class} has no constructor whose properties could be described.");
     }
 
     private static function field(ReflectionParameter $parameter): DescribedField

@@ -14,7 +14,11 @@ final readonly class CitationForms implements Described
      * @param  string  $full  a pattern, as are the others
      * @param  array<string, string>  $values  by field
      */
-    public function __construct(#[Field(isSafe: true)] public string $full, #[Field(isSafe: true)] public string $short, #[Field(isSafe: true)] public string $bibliography, public array $values)
-    {
+    public function __construct(
+        #[Field(isSafe: true)] public string $full,
+        #[Field(isSafe: true)] public string $short,
+        #[Field(isSafe: true)] public string $bibliography,
+        public array $values,
+    ) {
     }
 }

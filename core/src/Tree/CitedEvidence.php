@@ -32,6 +32,7 @@ final readonly class CitedEvidence implements Described
     /** The same, without what somebody wrote of its weight. */
     public function withoutReasons(): self
     {
-        return new self($this->claimId, $this->recordId, $this->source, $this->locator, $this->words, $this->isTakenOver, $this->classed?->withoutReasons());
+        return new self($this->claimId, $this->recordId, $this->source, $this->locator, $this->words, $this->isTakenOver,
+            $this->classed?->withoutReasons());
     }
 }

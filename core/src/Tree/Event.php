@@ -76,14 +76,17 @@ final readonly class Event implements Described
     /** @param  list<CitedEvidence>  $evidence */
     public function onOtherFooting(Standing $standing, array $evidence): self
     {
-        return new self($this->id, $this->kind, $this->typeWords, $this->value, $this->date, $this->place, $this->denied, $evidence, $standing, $this->placeId, $this->restriction);
+        return new self($this->id, $this->kind, $this->typeWords, $this->value, $this->date, $this->place, $this->denied, $evidence,
+            $standing, $this->placeId, $this->restriction);
     }
 
     /** What is asked of a couple is asked of whatever happened to them. */
     public function restricted(string $restriction): self
     {
-        return $restriction === '' ? $this : new self($this->id, $this->kind, $this->typeWords, $this->value, $this->date, $this->place, $this->denied, $this->evidence, $this->standing, $this->placeId,
-            Restriction::fromStandard("{$this->restriction} {$restriction}")->words());
+        return $restriction === '' ? $this
+            : new self($this->id, $this->kind, $this->typeWords, $this->value, $this->date, $this->place, $this->denied, $this->evidence,
+                $this->standing, $this->placeId,
+                Restriction::fromStandard("{$this->restriction} {$restriction}")->words());
     }
 
     public function isWithheld(): bool
@@ -108,6 +111,7 @@ final readonly class Event implements Described
     /** @param  list<CitedEvidence>  $evidence */
     public function citing(array $evidence): self
     {
-        return new self($this->id, $this->kind, $this->typeWords, $this->value, $this->date, $this->place, $this->denied, $evidence, $this->standing, $this->placeId, $this->restriction);
+        return new self($this->id, $this->kind, $this->typeWords, $this->value, $this->date, $this->place, $this->denied, $evidence,
+            $this->standing, $this->placeId, $this->restriction);
     }
 }

@@ -46,13 +46,15 @@ final readonly class EventKind
     /** The same kind, saying this of a life. */
     public function saying(EventTrait ...$traits): self
     {
-        return new self($this->code, $this->word, $this->tag, $this->ofPerson, $this->ofUnion, $this->single, $this->hasValue, array_values($traits), $this->participle);
+        return new self($this->code, $this->word, $this->tag, $this->ofPerson, $this->ofUnion, $this->single, $this->hasValue,
+            array_values($traits), $this->participle);
     }
 
     /** The same kind, with the word for what somebody was by it. */
     public function called(string $participle): self
     {
-        return new self($this->code, $this->word, $this->tag, $this->ofPerson, $this->ofUnion, $this->single, $this->hasValue, $this->traits, $participle);
+        return new self($this->code, $this->word, $this->tag, $this->ofPerson, $this->ofUnion, $this->single, $this->hasValue,
+            $this->traits, $participle);
     }
 
     public function is(EventTrait $trait): bool

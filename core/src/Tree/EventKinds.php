@@ -24,12 +24,17 @@ final class EventKinds
         }
         $kinds = [
             EventKind::ofPerson('birth', 'Birth', 'BIRT', single: true)->saying(EventTrait::Birth, EventTrait::Presence)->called('born'),
-            EventKind::ofPerson('christening', 'Christening', 'CHR')->saying(EventTrait::SignOfBirth, EventTrait::Presence)->called('christened'),
+            EventKind::ofPerson('christening', 'Christening', 'CHR')->saying(EventTrait::SignOfBirth, EventTrait::Presence)
+                ->called('christened'),
             EventKind::ofPerson('baptism', 'Baptism', 'BAPM')->saying(EventTrait::SignOfBirth, EventTrait::Presence)->called('baptised'),
-            EventKind::ofPerson('death', 'Death', 'DEAT', single: true)->saying(EventTrait::Death, EventTrait::OfTheDead, EventTrait::Presence)->called('died'),
-            EventKind::ofPerson('burial', 'Burial', 'BURI', single: true)->saying(EventTrait::SignOfDeath, EventTrait::OfTheDead)->called('buried'),
-            EventKind::ofPerson('cremation', 'Cremation', 'CREM', single: true)->saying(EventTrait::SignOfDeath, EventTrait::OfTheDead)->called('cremated'),
-            EventKind::ofEither('residence', 'Residence', 'RESI', hasValue: true)->saying(EventTrait::OfTheLiving, EventTrait::Presence, EventTrait::Residence),
+            EventKind::ofPerson('death', 'Death', 'DEAT', single: true)
+                ->saying(EventTrait::Death, EventTrait::OfTheDead, EventTrait::Presence)->called('died'),
+            EventKind::ofPerson('burial', 'Burial', 'BURI', single: true)->saying(EventTrait::SignOfDeath, EventTrait::OfTheDead)
+                ->called('buried'),
+            EventKind::ofPerson('cremation', 'Cremation', 'CREM', single: true)->saying(EventTrait::SignOfDeath, EventTrait::OfTheDead)
+                ->called('cremated'),
+            EventKind::ofEither('residence', 'Residence', 'RESI', hasValue: true)
+                ->saying(EventTrait::OfTheLiving, EventTrait::Presence, EventTrait::Residence),
             EventKind::ofPerson('occupation', 'Occupation', 'OCCU', hasValue: true)->saying(EventTrait::OfTheLiving),
             EventKind::ofEither('census', 'Census', 'CENS')->saying(EventTrait::OfTheLiving, EventTrait::Presence),
             EventKind::ofPerson('emigration', 'Emigration', 'EMIG')->saying(EventTrait::OfTheLiving, EventTrait::Presence),
@@ -51,14 +56,17 @@ final class EventKinds
             EventKind::ofPerson('will', 'Will', 'WILL')->saying(EventTrait::OfTheLiving, EventTrait::OfAnAdult),
             EventKind::ofPerson('probate', 'Probate', 'PROB')->saying(EventTrait::OfTheDead),
             EventKind::ofPerson('adoption', 'Adoption', 'ADOP'),
-            EventKind::ofPerson('adult_christening', 'Adult christening', 'CHRA')->saying(EventTrait::OfTheLiving, EventTrait::OfAnAdult, EventTrait::Presence),
+            EventKind::ofPerson('adult_christening', 'Adult christening', 'CHRA')
+                ->saying(EventTrait::OfTheLiving, EventTrait::OfAnAdult, EventTrait::Presence),
             EventKind::ofPerson('confirmation', 'Confirmation', 'CONF')->saying(EventTrait::OfTheLiving, EventTrait::Presence),
             EventKind::ofPerson('first_communion', 'First communion', 'FCOM')->saying(EventTrait::OfTheLiving, EventTrait::Presence),
             EventKind::ofPerson('blessing', 'Blessing', 'BLES'),
-            EventKind::ofPerson('ordination', 'Ordination', 'ORDN')->saying(EventTrait::OfTheLiving, EventTrait::OfAnAdult, EventTrait::Presence),
+            EventKind::ofPerson('ordination', 'Ordination', 'ORDN')
+                ->saying(EventTrait::OfTheLiving, EventTrait::OfAnAdult, EventTrait::Presence),
             EventKind::ofPerson('bar_mitzvah', 'Bar mitzvah', 'BARM'),
             EventKind::ofPerson('bas_mitzvah', 'Bas mitzvah', 'BASM'),
-            EventKind::ofUnion('marriage', 'Marriage', 'MARR')->saying(EventTrait::OfTheLiving, EventTrait::OfAnAdult, EventTrait::Presence),
+            EventKind::ofUnion('marriage', 'Marriage', 'MARR')
+                ->saying(EventTrait::OfTheLiving, EventTrait::OfAnAdult, EventTrait::Presence),
             EventKind::ofUnion('banns', 'Banns', 'MARB')->saying(EventTrait::OfTheLiving, EventTrait::OfAnAdult),
             EventKind::ofUnion('licence', 'Marriage licence', 'MARL')->saying(EventTrait::OfTheLiving, EventTrait::OfAnAdult),
             EventKind::ofUnion('contract', 'Marriage contract', 'MARC')->saying(EventTrait::OfTheLiving, EventTrait::OfAnAdult),
@@ -81,7 +89,9 @@ final class EventKinds
     /** @return list<string> codes of the kinds that say this of a life, in their order */
     public static function codesOf(EventTrait $trait): array
     {
-        return self::$byTrait[$trait->value] ??= array_values(array_map(static fn (EventKind $kind): string => $kind->code, array_filter(self::all(), static fn (EventKind $kind): bool => $kind->is($trait))));
+        return self::$byTrait[$trait->value] ??= array_values(
+            array_map(static fn (EventKind $kind): string => $kind->code,
+                array_filter(self::all(), static fn (EventKind $kind): bool => $kind->is($trait))));
     }
 
     /** @throws UnknownEventKind */

@@ -59,7 +59,9 @@ final readonly class FormattedTree implements TreeView
         $married = $this->names->married === MarriedName::Birth ? [] : $this->married($people);
 
         return array_map(fn (Person $person): Person => new Person($person->id, $person->number, $person->sex,
-            array_map(fn (int $at, Name $name): Name => new Name($name->id, $name->kind, $name->name->styled($this->names, $at === 0 ? $married[$person->id] ?? '' : ''), $name->standing),
+            array_map(fn (int $at, Name $name): Name => new Name($name->id, $name->kind,
+                $name->name->styled($this->names, $at === 0 ? $married[$person->id] ?? '' : ''),
+                $name->standing),
                 array_keys($person->names), $person->names),
             $this->dated($person->events)), $people);
     }
@@ -71,7 +73,8 @@ final readonly class FormattedTree implements TreeView
     private function married(array $people): array
     {
         $unions = $this->tree->unionsOf(array_keys($people));
-        $partnerIds = array_merge(...array_map(static fn (Union $union): array => $union->partnerIds, array_merge([], ...array_values($unions))), ...[[]]);
+        $partnerIds = array_merge(
+            ...array_map(static fn (Union $union): array => $union->partnerIds, array_merge([], ...array_values($unions))), ...[[]]);
         $partners = $this->tree->lives(array_values(array_unique($partnerIds)));
 
         return array_map(fn (Person $person): string => $this->custom->surnameOf($person, $unions[$person->id] ?? [], $partners), $people);

@@ -9,8 +9,12 @@ use NorthBough\Core\Naming\PersonalName;
 
 final readonly class Name
 {
-    public function __construct(public string $id, public NameKind $kind, public PersonalName $name, public Standing $standing = Standing::Unweighed)
-    {
+    public function __construct(
+        public string $id,
+        public NameKind $kind,
+        public PersonalName $name,
+        public Standing $standing = Standing::Unweighed,
+    ) {
     }
 
     /**

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Tree;
 
-/** What one parent is to a child; `kindWords` calls a kind of the user's own, `years` says from when until when; `id` is empty where none is asked for. */
+/**
+ * What one parent is to a child; `kindWords` calls a kind of the user's own, `years` says from when until when; `id` is
+ * empty where none is asked for.
+ */
 final readonly class Parentage
 {
     public function __construct(

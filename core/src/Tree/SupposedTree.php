@@ -31,7 +31,8 @@ final readonly class SupposedTree implements TreeView
         }
         $seen = [];
         foreach ($byChild as $childId => $sets) {
-            $sets = $this->onOtherFooting(array_values(array_filter($sets, fn (ParentSet $set): bool => ! isset($this->supposed->untied[$set->id]))));
+            $sets = $this->onOtherFooting(
+                array_values(array_filter($sets, fn (ParentSet $set): bool => ! isset($this->supposed->untied[$set->id]))));
             if ($sets !== []) {
                 $seen[$childId] = $sets;
             }
@@ -54,7 +55,8 @@ final readonly class SupposedTree implements TreeView
 
     public function unions(array $unionIds, ?array $backed = null): array
     {
-        return array_map($this->union(...), $this->tree->unions($unionIds, $backed) + array_intersect_key($this->supposed->unions, array_flip($unionIds)));
+        return array_map($this->union(...),
+            $this->tree->unions($unionIds, $backed) + array_intersect_key($this->supposed->unions, array_flip($unionIds)));
     }
 
     public function placings(array $personIds): array
@@ -62,7 +64,8 @@ final readonly class SupposedTree implements TreeView
         $byPerson = [];
         foreach ($this->tree->placings($personIds) as $personId => $placings) {
             $byPerson[$personId] = array_values(array_filter($placings,
-                fn (Placing $placing): bool => ! isset($this->supposed->unplaced[$placing->lineId]) && ! isset($this->supposed->placings[$placing->lineId])));
+                fn (Placing $placing): bool => ! isset($this->supposed->unplaced[$placing->lineId])
+                    && ! isset($this->supposed->placings[$placing->lineId])));
         }
         foreach ($this->supposed->placings as $placing) {
             if (in_array($placing->personId, $personIds, true)) {
@@ -80,10 +83,13 @@ final readonly class SupposedTree implements TreeView
 
     private function union(Union $union): Union
     {
-        $without = array_column(array_filter($this->supposed->untied, static fn (ParentSet $set): bool => $set->unionId === $union->id), 'childId');
-        $with = array_column(array_filter($this->supposed->ties, static fn (ParentSet $set): bool => $set->unionId === $union->id), 'childId');
+        $without = array_column(array_filter($this->supposed->untied, static fn (ParentSet $set): bool => $set->unionId === $union->id),
+            'childId');
+        $with = array_column(array_filter($this->supposed->ties, static fn (ParentSet $set): bool => $set->unionId === $union->id),
+            'childId');
 
-        return $union->telling($this->events($union->events), array_values(array_unique([...array_diff($union->childIds, $without), ...$with])));
+        return $union->telling($this->events($union->events),
+            array_values(array_unique([...array_diff($union->childIds, $without), ...$with])));
     }
 
     /**
@@ -93,7 +99,8 @@ final readonly class SupposedTree implements TreeView
     private function events(array $events): array
     {
         return array_map(fn (Event $event): Event => $event->onOtherFooting($this->supposed->events[$event->id] ?? $event->standing,
-            array_values(array_filter($event->evidence, fn (CitedEvidence $evidence): bool => ! isset($this->supposed->withoutClaims[$evidence->claimId])))), $events);
+            array_values(array_filter($event->evidence,
+                fn (CitedEvidence $evidence): bool => ! isset($this->supposed->withoutClaims[$evidence->claimId])))), $events);
     }
 
     /**
@@ -102,10 +109,12 @@ final readonly class SupposedTree implements TreeView
      */
     private function onOtherFooting(array $sets): array
     {
-        $leading = array_values(array_filter($sets, fn (ParentSet $set): bool => $set->leads && isset($this->supposed->ties[$set->id])))[0] ?? null;
+        $leading = array_values(array_filter($sets, fn (ParentSet $set): bool => $set->leads && isset($this->supposed->ties[$set->id])))[0]
+            ?? null;
         $sets = array_map(fn (ParentSet $set): ParentSet => new ParentSet(
             $set->id, $set->childId, $set->unionId, $leading === null ? $set->leads : $set->id === $leading->id,
-            array_map(fn (Parentage $parent): Parentage => $this->supposed->parentages["{$set->id} {$parent->personId}"] ?? $parent, $set->parents),
+            array_map(fn (Parentage $parent): Parentage => $this->supposed->parentages["{$set->id} {$parent->personId}"] ?? $parent,
+                $set->parents),
         ), $sets);
         usort($sets, static fn (ParentSet $a, ParentSet $b): int => $b->leads <=> $a->leads);
 

@@ -74,13 +74,16 @@ final readonly class Suppositions
     /** A line on somebody, and on nobody else. */
     public function placed(Placing $placing): self
     {
-        return $this->with(['placings' => [$placing->lineId => $placing] + $this->placings, 'unplaced' => array_diff_key($this->unplaced, [$placing->lineId => 1])]);
+        return $this->with(
+            ['placings' => [$placing->lineId => $placing] + $this->placings,
+                'unplaced' => array_diff_key($this->unplaced, [$placing->lineId => 1])]);
     }
 
     /** A line on nobody. */
     public function unplaced(string $lineId): self
     {
-        return $this->with(['unplaced' => [$lineId => true] + $this->unplaced, 'placings' => array_diff_key($this->placings, [$lineId => 1])]);
+        return $this->with(
+            ['unplaced' => [$lineId => true] + $this->unplaced, 'placings' => array_diff_key($this->placings, [$lineId => 1])]);
     }
 
     /** @param  array<string, mixed>  $changed */

@@ -36,7 +36,8 @@ final readonly class Union
      */
     public function telling(array $events, ?array $childIds = null): self
     {
-        return new self($this->id, $this->partnerIds, $events, $childIds ?? $this->childIds, $this->tieIds, $this->surnameCustom, $this->standings, $this->disproved);
+        return new self($this->id, $this->partnerIds, $events, $childIds ?? $this->childIds, $this->tieIds, $this->surnameCustom,
+            $this->standings, $this->disproved);
     }
 
     public function marriage(): ?Event
@@ -75,7 +76,9 @@ final readonly class Union
     /** @return list<string> the children whose parent the one named was not ruled out to be */
     public function childrenOf(string $personId): array
     {
-        return $this->disproved === [] ? $this->childIds : array_values(array_filter($this->childIds, fn (string $childId): bool => ! in_array($personId, $this->disproved[$childId] ?? [], true)));
+        return $this->disproved === [] ? $this->childIds
+            : array_values(
+                array_filter($this->childIds, fn (string $childId): bool => ! in_array($personId, $this->disproved[$childId] ?? [], true)));
     }
 
     /** @return list<string> the partners, but for whom was ruled out as a parent of the child */

@@ -19,8 +19,10 @@ final class DateStyleTest extends TestCase
         ['1891', '1891', '1891', '1891', '1891'],
         ['abt 1850', 'about 1850', 'about 1850', 'about 1850', 'about 1850'],
         ['bef 3 May 1902', 'before 3 May 1902', 'before 3 May 1902', 'before May 3, 1902', 'before 1902-05-03'],
-        ['from 6 Apr 1799 to Aug 1801', 'from 6 Apr 1799 to Aug 1801', 'from 6 April 1799 to August 1801', 'from April 6, 1799 to August 1801', 'from 1799-04-06 to 1801-08'],
-        ['Easter Monday in the kirk', 'Easter Monday in the kirk', 'Easter Monday in the kirk', 'Easter Monday in the kirk', 'Easter Monday in the kirk'],
+        ['from 6 Apr 1799 to Aug 1801', 'from 6 Apr 1799 to Aug 1801', 'from 6 April 1799 to August 1801',
+            'from April 6, 1799 to August 1801', 'from 1799-04-06 to 1801-08'],
+        ['Easter Monday in the kirk', 'Easter Monday in the kirk', 'Easter Monday in the kirk', 'Easter Monday in the kirk',
+            'Easter Monday in the kirk'],
         ['May of the year 12', 'May of the year 12', 'May of the year 12', 'May of the year 12', 'May of the year 12'],
     ];
 
@@ -36,7 +38,8 @@ final class DateStyleTest extends TestCase
     public function test_a_date_is_shown_as_its_reader_wants_it(string $typed, string ...$expected): void
     {
         $date = GenDate::parse($typed);
-        self::assertSame(array_values($expected), array_map(static fn (DateStyle $style): string => $date->styled($style)->shown, DateStyle::cases()));
+        self::assertSame(array_values($expected),
+            array_map(static fn (DateStyle $style): string => $date->styled($style)->shown, DateStyle::cases()));
         self::assertSame($date->typed, $date->styled(DateStyle::Iso)->typed);
     }
 

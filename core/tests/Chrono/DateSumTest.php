@@ -25,7 +25,8 @@ final class DateSumTest extends TestCase
         ['aft 1850 + 1y', '1 Jan 1852 to …'],
         ['14 July 1789', 'Tuesday, 14 Jul 1789 | 3 Jul 1789, Julian | 20 Tammuz 5549, Hebrew'],
         ['9 Nov 1799', 'Saturday, 9 Nov 1799 | 29 Oct 1799, Julian | 18 Brumaire an VIII, French Republican | 11 Cheshvan 5560, Hebrew'],
-        ['3/4/1902', 'Thursday, 3 Apr 1902 | 21 Mar 1902, Julian | 25 Adar Sheni 5662, Hebrew | Tuesday, 4 Mar 1902 | 19 Feb 1902, Julian | 25 Adar 5662, Hebrew'],
+        ['3/4/1902', 'Thursday, 3 Apr 1902 | 21 Mar 1902, Julian | 25 Adar Sheni 5662, Hebrew | Tuesday, 4 Mar 1902 | 19 Feb 1902, Julian '
+            .'| 25 Adar 5662, Hebrew'],
         ['when the kirk burned', ''],
         ['1891', ''],
         ['the kirk to 1891', ''],

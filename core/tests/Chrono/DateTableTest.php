@@ -22,7 +22,8 @@ final class DateTableTest extends TestCase
 
         self::assertSame(
             [$kind, $precision, $earliest, $latest, $normal],
-            [$date->kind->value, $date->precision->value, IsoDay::orNull($span?->earliest) ?? '', IsoDay::orNull($span?->latest) ?? '', $date->normal],
+            [$date->kind->value, $date->precision->value, IsoDay::orNull($span?->earliest) ?? '', IsoDay::orNull($span?->latest) ?? '',
+                $date->normal],
         );
         self::assertSame($typed, $date->typed);
     }
@@ -142,7 +143,8 @@ final class DateTableTest extends TestCase
     {
         $date = GenDate::parse('3/4/1902');
         self::assertTrue($date->isAmbiguous());
-        self::assertSame(['1902-04-03', '1902-03-04'], array_map(static fn ($r): string => IsoDay::of((int) $r->begin->earliest), $date->readings));
+        self::assertSame(['1902-04-03', '1902-03-04'],
+            array_map(static fn ($r): string => IsoDay::of((int) $r->begin->earliest), $date->readings));
 
         $american = GenDate::parse('3/4/1902', DatingConvention::writtenIn(DayOrder::MonthFirst));
         self::assertFalse($american->isAmbiguous());
@@ -166,8 +168,14 @@ final class DateTableTest extends TestCase
 
     /** What we write is what we read. */
     #[DataProvider('dates')]
-    public function test_the_normal_form_means_the_same(string $typed, string $kind, string $precision, string $earliest, string $latest, string $normal): void
-    {
+    public function test_the_normal_form_means_the_same(
+        string $typed,
+        string $kind,
+        string $precision,
+        string $earliest,
+        string $latest,
+        string $normal,
+    ): void {
         if ($normal === '' || $typed === '3/4/1902') {
             self::assertSame('', $normal === '' ? GenDate::parse($typed)->normal : '');
 

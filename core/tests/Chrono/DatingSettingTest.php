@@ -29,13 +29,15 @@ final class DatingSettingTest extends TestCase
 
     public function test_nothing_said_changes_nothing(): void
     {
-        self::assertEquals(DatingConvention::unknown(), DatingSetting::of(['calendar' => '', 'order' => ' '])->over(DatingConvention::unknown()));
+        self::assertEquals(DatingConvention::unknown(), DatingSetting::of(['calendar' => '', 'order' => ' '])
+            ->over(DatingConvention::unknown()));
     }
 
     public function test_it_is_told_in_words(): void
     {
         self::assertSame('Julian, the year from 25 March, until 31 December 1752; 3/4 is the 3rd of April',
-            DatingSetting::of(['calendar' => 'JULIAN', 'yearStart' => '25 March', 'until' => '31 December 1752', 'order' => 'dmy'])->inWords());
+            DatingSetting::of(['calendar' => 'JULIAN', 'yearStart' => '25 March', 'until' => '31 December 1752', 'order' => 'dmy'])
+                ->inWords());
         self::assertSame('seasons of the southern half', DatingSetting::of(['hemisphere' => 'south'])->inWords());
     }
 

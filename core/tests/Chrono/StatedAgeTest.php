@@ -112,7 +112,8 @@ final class StatedAgeTest extends TestCase
 
     public function test_time_between_two_dates_has_a_least_and_a_most(): void
     {
-        self::assertSame('9 years and 1 day to 10 years, 11 months and 30 days', Difference::of(self::span('1891'), self::span('1901'))?->words());
+        self::assertSame('9 years and 1 day to 10 years, 11 months and 30 days', Difference::of(self::span('1891'), self::span('1901'))
+            ?->words());
         self::assertSame('10 years', Difference::of(self::span('14 Jun 1891'), self::span('14 Jun 1901'))?->words());
         self::assertNull(Difference::of(self::span('1901'), self::span('1891')));
         self::assertNull(Difference::of(self::span('before 1901'), self::span('1910')));
@@ -134,7 +135,8 @@ final class StatedAgeTest extends TestCase
 
     public function test_days_of_the_week(): void
     {
-        foreach (['14 Jun 1891' => 'Sunday', '1 Jan 2000' => 'Saturday', '15 Oct 1582' => 'Friday', '1 Jan 1753' => 'Monday'] as $day => $weekday) {
+        foreach (['14 Jun 1891' => 'Sunday', '1 Jan 2000' => 'Saturday', '15 Oct 1582' => 'Friday',
+            '1 Jan 1753' => 'Monday'] as $day => $weekday) {
             self::assertSame($weekday, Weekday::of(self::day($day))->value);
         }
     }

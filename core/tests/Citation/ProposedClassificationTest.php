@@ -20,11 +20,16 @@ final class ProposedClassificationTest extends TestCase
     public static function aspects(): iterable
     {
         $rows = [
-            ['baptism', 'birth', Information::Primary], ['baptism', 'baptism', Information::Primary], ['baptism', 'child', Information::Primary], ['baptism', 'occupation', Information::Primary],
-            ['marriage', 'marriage', Information::Primary], ['marriage', 'birth', Information::Secondary], ['marriage', 'child', Information::Secondary], ['marriage', 'occupation', Information::Primary],
-            ['burial', 'burial', Information::Primary], ['burial', 'birth', Information::Secondary], ['burial', 'death', Information::Undetermined], ['burial', 'occupation', Information::Secondary],
-            ['death-certificate', 'death', Information::Undetermined], ['death-certificate', 'birth', Information::Secondary], ['death-certificate', 'residence', Information::Secondary],
-            ['census-1881', 'birth', Information::Secondary], ['census-1881', 'census', Information::Primary], ['census-1881', 'occupation', Information::Primary], ['census-1881', 'residence', Information::Primary],
+            ['baptism', 'birth', Information::Primary], ['baptism', 'baptism', Information::Primary],
+            ['baptism', 'child', Information::Primary], ['baptism', 'occupation', Information::Primary],
+            ['marriage', 'marriage', Information::Primary], ['marriage', 'birth', Information::Secondary],
+            ['marriage', 'child', Information::Secondary], ['marriage', 'occupation', Information::Primary],
+            ['burial', 'burial', Information::Primary], ['burial', 'birth', Information::Secondary],
+            ['burial', 'death', Information::Undetermined], ['burial', 'occupation', Information::Secondary],
+            ['death-certificate', 'death', Information::Undetermined], ['death-certificate', 'birth', Information::Secondary],
+            ['death-certificate', 'residence', Information::Secondary],
+            ['census-1881', 'birth', Information::Secondary], ['census-1881', 'census', Information::Primary],
+            ['census-1881', 'occupation', Information::Primary], ['census-1881', 'residence', Information::Primary],
             ['census-1881', 'child', Information::Secondary], ['census-1881', 'marriage', Information::Undetermined],
         ];
         foreach ($rows as [$kind, $aspect, $information]) {

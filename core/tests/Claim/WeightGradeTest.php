@@ -55,7 +55,8 @@ final class WeightGradeTest extends TestCase
                     foreach (array_slice($ladders['source'], (int) array_search($source, $ladders['source'], true)) as $better) {
                         self::assertTrue(WeightRule::of(self::claim('c', $better, $information, $near))->weight->isAtLeast($weight));
                     }
-                    foreach (array_slice($ladders['information'], (int) array_search($information, $ladders['information'], true)) as $better) {
+                    foreach (array_slice($ladders['information'],
+                        (int) array_search($information, $ladders['information'], true)) as $better) {
                         self::assertTrue(WeightRule::of(self::claim('c', $source, $better, $near))->weight->isAtLeast($weight));
                     }
                     self::assertTrue(WeightRule::of(self::claim('c', $source, $information, true))->weight->isAtLeast($weight));
@@ -68,15 +69,20 @@ final class WeightGradeTest extends TestCase
     {
         $derived = new ClassifiedClaim('t', 'transcript', SourceClass::Derivative, Information::Primary, true, derivedFrom: 'entry');
         self::assertSame(WeightGrade::Derived, WeightRule::of($derived)->weight);
-        self::assertSame(WeightGrade::Unread, WeightRule::of(new ClassifiedClaim('t', 'r', SourceClass::Original, Information::Primary, true, isRead: false))->weight);
+        self::assertSame(WeightGrade::Unread,
+            WeightRule::of(new ClassifiedClaim('t', 'r', SourceClass::Original, Information::Primary, true, isRead: false))->weight);
     }
 
     public function test_somebody_may_overrule_it_with_words_and_the_rule_stays_in_sight(): void
     {
-        $weighed = WeightRule::of(new ClassifiedClaim('c', 'r', SourceClass::Derivative, Information::Secondary, false, saidWeight: WeightGrade::Fair, why: 'The clerk knew the family.'));
+        $weighed = WeightRule::of(
+            new ClassifiedClaim('c', 'r', SourceClass::Derivative, Information::Secondary, false, saidWeight: WeightGrade::Fair,
+                why: 'The clerk knew the family.'));
         self::assertSame(WeightGrade::Fair, $weighed->weight);
         self::assertSame('Said to be fair: The clerk knew the family.', $weighed->working[0]);
-        self::assertSame(['By the rule it is slight.', 'The informant had it from others.', 'It was not set down near the event.', 'It was seen in '.SourceClass::Derivative->word().'.'], array_slice($weighed->working, 1));
+        self::assertSame(
+            ['By the rule it is slight.', 'The informant had it from others.', 'It was not set down near the event.',
+                'It was seen in '.SourceClass::Derivative->word().'.'], array_slice($weighed->working, 1));
     }
 
     /** @return iterable<string, array{string, string, bool}> day of the record, day of the event */
@@ -103,21 +109,29 @@ final class WeightGradeTest extends TestCase
         $entry = self::claim('entry', SourceClass::Original, Information::Primary, true);
         $transcript = new ClassifiedClaim('transcript', 'p31', SourceClass::Derivative, Information::Primary, true, derivedFrom: 'entry');
         $stone = new ClassifiedClaim('stone', 'stone', SourceClass::Original, Information::Undetermined, false);
-        self::assertSame([['entry', 'transcript'], ['stone']], array_map(static fn (array $group): array => array_column($group, 'id'), OriginGroups::among([$entry, $transcript, $stone])));
+        self::assertSame([['entry', 'transcript'], ['stone']],
+            array_map(static fn (array $group): array => array_column($group, 'id'), OriginGroups::among([$entry, $transcript, $stone])));
         self::assertSame([WeightGrade::Strong, WeightGrade::Slight], OriginGroups::weights([$stone, $transcript, $entry]));
         self::assertSame([], OriginGroups::weights([$transcript]));
 
-        $censuses = array_map(static fn (string $year): ClassifiedClaim => new ClassifiedClaim($year, "c{$year}", SourceClass::Original, Information::Secondary, false, informant: 'Hezzy Drum'), ['1841', '1851', '1861', '1871', '1881']);
+        $censuses = array_map(
+            static fn (string $year): ClassifiedClaim => new ClassifiedClaim($year, "c{$year}", SourceClass::Original,
+                Information::Secondary, false, informant: 'Hezzy Drum'),
+            ['1841', '1851', '1861', '1871', '1881']);
         self::assertCount(1, OriginGroups::among($censuses));
         self::assertSame([WeightGrade::Slight], OriginGroups::weights($censuses));
-        self::assertSame([WeightGrade::Fair, WeightGrade::Unread], OriginGroups::weights([new ClassifiedClaim('u', 'file', SourceClass::Unstated, Information::Unstated, false, isRead: false), self::claim('f', SourceClass::Original, Information::Primary, false)]));
+        self::assertSame([WeightGrade::Fair, WeightGrade::Unread],
+            OriginGroups::weights(
+                [new ClassifiedClaim('u', 'file', SourceClass::Unstated, Information::Unstated, false, isRead: false),
+                    self::claim('f', SourceClass::Original, Information::Primary, false)]));
     }
 
     public function test_the_order_of_claims_changes_no_origin(): void
     {
         $claims = [];
         for ($at = 0; $at < 12; $at++) {
-            $claims[] = new ClassifiedClaim("c{$at}", 'r'.($at % 5), SourceClass::Original, Information::Primary, true, informant: $at % 4 === 0 ? 'J. Fenwhistle' : '', derivedFrom: $at === 7 ? 'c2' : '');
+            $claims[] = new ClassifiedClaim("c{$at}", 'r'.($at % 5), SourceClass::Original, Information::Primary, true,
+                informant: $at % 4 === 0 ? 'J. Fenwhistle' : '', derivedFrom: $at === 7 ? 'c2' : '');
         }
         $before = self::sets($claims);
         for ($try = 0; $try < 20; $try++) {

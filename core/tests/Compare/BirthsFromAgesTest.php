@@ -34,7 +34,8 @@ final class BirthsFromAgesTest extends TestCase
     #[DataProvider('ages')]
     public function test_an_age_against_a_birth(string $age, string $on, string $birth, string $verdict, string $ground): void
     {
-        $sum = StatedAge::parse($age, AgeConvention::Completed)?->bornBySum(GenDate::parse($on)->span() ?? DaySpan::between(null, null)) ?? DaySpan::between(null, null);
+        $sum = StatedAge::parse($age, AgeConvention::Completed)
+            ?->bornBySum(GenDate::parse($on)->span() ?? DaySpan::between(null, null)) ?? DaySpan::between(null, null);
         $found = BirthsFromAges::compare($sum, GenDate::parse($birth)->span() ?? DaySpan::between(null, null));
         self::assertSame([$verdict, $ground], [$found->verdict->value, $found->ground]);
     }
@@ -71,7 +72,8 @@ final class BirthsFromAgesTest extends TestCase
     #[DataProvider('places')]
     public function test_places(string $one, string $other, string $verdict): void
     {
-        self::assertSame([$verdict, $verdict], [Places::compare($one, $other)->verdict->value, Places::compare($other, $one)->verdict->value]);
+        self::assertSame([$verdict, $verdict],
+            [Places::compare($one, $other)->verdict->value, Places::compare($other, $one)->verdict->value]);
     }
 
     public function test_places_that_share_more_are_more_alike(): void

@@ -21,7 +21,8 @@ final class CompareTest extends TestCase
     public function test_days(string $one, string $other, string $verdict): void
     {
         [$first, $second] = [GenDate::parse($one), GenDate::parse($other)];
-        self::assertSame([$verdict, $verdict], [Dates::compare($first, $second)->verdict->value, Dates::compare($second, $first)->verdict->value]);
+        self::assertSame([$verdict, $verdict],
+            [Dates::compare($first, $second)->verdict->value, Dates::compare($second, $first)->verdict->value]);
     }
 
     /** @return iterable<string, array{string, string, string}> */
@@ -62,7 +63,8 @@ final class CompareTest extends TestCase
     public function test_names(string $one, string $other, string $verdict): void
     {
         [$first, $second] = [PersonalName::parse($one), PersonalName::parse($other)];
-        self::assertSame([$verdict, $verdict], [PersonalNames::compare($first, $second)->verdict->value, PersonalNames::compare($second, $first)->verdict->value]);
+        self::assertSame([$verdict, $verdict],
+            [PersonalNames::compare($first, $second)->verdict->value, PersonalNames::compare($second, $first)->verdict->value]);
     }
 
     /** @return iterable<string, array{string, string, string}> */
@@ -110,7 +112,8 @@ final class CompareTest extends TestCase
     /** The nearer two values are, the higher the level; equal ones have the highest. */
     public function test_levels_fall_with_distance(): void
     {
-        $levels = array_map(static fn (string $date): float => Dates::compare(GenDate::parse('1850'), GenDate::parse($date))->level, ['1850', 'Jun 1850', '1851', '1855', '1900']);
+        $levels = array_map(static fn (string $date): float => Dates::compare(GenDate::parse('1850'), GenDate::parse($date))->level,
+            ['1850', 'Jun 1850', '1851', '1855', '1900']);
         $sorted = $levels;
         rsort($sorted);
         self::assertSame($sorted, $levels);

@@ -44,9 +44,11 @@ final class AncestorDrawingTest extends TestCase
 
     public function test_cousins_who_married_are_drawn_once_and_linked_twice(): void
     {
-        $isles = (new Isles)->person('t', 'Thomas Drum h')->person('e', 'Elspet Tarrel w')->person('a', 'Thomas Drum h')->person('b', 'Ann Drum w')
+        $isles = (new Isles)->person('t', 'Thomas Drum h')->person('e', 'Elspet Tarrel w')->person('a', 'Thomas Drum h')
+            ->person('b', 'Ann Drum w')
             ->person('alec', 'Alec Drum h')->person('wilma', 'Wilma Osk w')->person('child', 'Hezzy Drum w')
-            ->union('u1', ['t', 'e'], ['a', 'b'])->union('u2', ['a'], ['alec'])->union('u3', ['b'], ['wilma'])->union('u4', ['alec', 'wilma'], ['child']);
+            ->union('u1', ['t', 'e'], ['a', 'b'])->union('u2', ['a'], ['alec'])->union('u3', ['b'], ['wilma'])
+            ->union('u4', ['alec', 'wilma'], ['child']);
         $scene = (new AncestorDrawing)->lay($isles->tree(), 'child', 6);
 
         self::assertCount(7, $scene->boxes);
@@ -74,7 +76,8 @@ final class AncestorDrawingTest extends TestCase
 
     public function test_what_holds_the_parents_is_told_at_the_childs_end(): void
     {
-        $isles = (new Isles)->person('moll', 'Moll Stair w')->person('adam', 'Adam Ibsley h')->union('u', ['adam'], ['moll'], '', ParentageKind::Adoptive);
+        $isles = (new Isles)->person('moll', 'Moll Stair w')->person('adam', 'Adam Ibsley h')
+            ->union('u', ['adam'], ['moll'], '', ParentageKind::Adoptive);
         $scene = (new AncestorDrawing)->lay($isles->tree(), 'moll', 3);
 
         self::assertSame('ad.', self::byPerson($scene)['moll']->mark);
@@ -82,13 +85,17 @@ final class AncestorDrawingTest extends TestCase
 
     public function test_who_was_ruled_out_is_not_drawn_and_an_unproved_line_is_dotted(): void
     {
-        $isles = (new Isles)->person('moll', 'Moll Stair w')->person('adam', 'Adam Ibsley h')->person('nan', 'Nan Osk w')->union('u', ['adam', 'nan'], ['moll']);
-        $lines = static fn (): array => array_map(static fn (Line $line): array => [$line->toId, $line->dotted], (new AncestorDrawing)->lay($isles->tree(), 'moll', 3)->lines);
+        $isles = (new Isles)->person('moll', 'Moll Stair w')->person('adam', 'Adam Ibsley h')->person('nan', 'Nan Osk w')
+            ->union('u', ['adam', 'nan'], ['moll']);
+        $lines = static fn (): array => array_map(static fn (Line $line): array => [$line->toId, $line->dotted], (new AncestorDrawing)
+            ->lay($isles->tree(), 'moll', 3)
+                ->lines);
         self::assertSame([['adam', false], ['nan', false]], $lines());
         $isles->tie('moll', 'nan', ParentageKind::Birth, Proof::Probable);
         self::assertSame([['adam', false], ['nan', true]], $lines());
         self::assertSame('one parent not proved', self::byPerson((new AncestorDrawing)->lay($isles->tree(), 'moll', 3))['moll']->footing);
-        $isles->tie('moll', 'adam', ParentageKind::Birth, Proof::Unstated, Standing::Rival)->tie('moll', 'nan', ParentageKind::Birth, Proof::Unstated, Standing::RuledOut);
+        $isles->tie('moll', 'adam', ParentageKind::Birth, Proof::Unstated, Standing::Rival)
+            ->tie('moll', 'nan', ParentageKind::Birth, Proof::Unstated, Standing::RuledOut);
         self::assertSame([['adam', true]], $lines());
         $isles->tie('moll', 'adam', ParentageKind::Birth, Proof::Proved, Standing::RuledOut);
         self::assertSame([], $lines());
@@ -135,7 +142,8 @@ final class AncestorDrawingTest extends TestCase
 
     private static function family(): Isles
     {
-        return (new Isles)->person('child', 'Ailie Averay w b 1973')->person('father', 'Martin Averay h')->person('mother', 'Ruth Fenwhistle w')
+        return (new Isles)->person('child', 'Ailie Averay w b 1973')->person('father', 'Martin Averay h')
+            ->person('mother', 'Ruth Fenwhistle w')
             ->person('ff', 'Col Averay h')->person('fm', 'May Osk w')->person('mf', 'Sander Fenwhistle h')->person('mm', 'Keziah Osk w')
             ->union('u1', ['father', 'mother'], ['child'])->union('u2', ['ff', 'fm'], ['father'])->union('u3', ['mm', 'mf'], ['mother']);
     }

@@ -30,7 +30,8 @@ final class DescendantDrawingTest extends TestCase
         self::assertGreaterThan($boxes['hester']->x, $boxes['hezekiah']->x);
         self::assertSame($boxes['hezekiah']->x, $boxes['wilma']->x);
         self::assertGreaterThan($boxes['hezekiah']->x, $boxes['ann']->x);
-        self::assertEqualsCanonicalizing([['hezekiah', 'silvan'], ['hezekiah', 'hester'], ['wilma', 'silvan'], ['wilma', 'dorcas'], ['ann', 'wilma'], ['ann', 'tam']],
+        self::assertEqualsCanonicalizing(
+            [['hezekiah', 'silvan'], ['hezekiah', 'hester'], ['wilma', 'silvan'], ['wilma', 'dorcas'], ['ann', 'wilma'], ['ann', 'tam']],
             array_map(static fn (Line $line): array => [$line->fromId, $line->toId], $scene->lines));
     }
 
@@ -48,11 +49,13 @@ final class DescendantDrawingTest extends TestCase
     {
         $isles = (new Isles)->person('t', 'Thomas Drum h')->person('a', 'Thomas Drum h')->person('b', 'Ann Drum w')
             ->person('alec', 'Alec Drum h')->person('wilma', 'Wilma Osk w')->person('child', 'Hezzy Drum w')
-            ->union('u1', ['t'], ['a', 'b'])->union('u2', ['a'], ['alec'])->union('u3', ['b'], ['wilma'])->union('u4', ['alec', 'wilma'], ['child']);
+            ->union('u1', ['t'], ['a', 'b'])->union('u2', ['a'], ['alec'])->union('u3', ['b'], ['wilma'])
+            ->union('u4', ['alec', 'wilma'], ['child']);
         $scene = (new DescendantDrawing)->lay($isles->tree(), 't', 6);
 
         self::assertEqualsCanonicalizing(['t', 'a', 'b', 'alec', 'wilma', 'child'], array_column($scene->boxes, 'personId'));
-        self::assertEqualsCanonicalizing(['alec', 'wilma'], array_column(array_filter($scene->lines, static fn (Line $line): bool => $line->fromId === 'child'), 'toId'));
+        self::assertEqualsCanonicalizing(['alec', 'wilma'],
+            array_column(array_filter($scene->lines, static fn (Line $line): bool => $line->fromId === 'child'), 'toId'));
     }
 
     public function test_boxes_never_overlap(): void
@@ -85,11 +88,14 @@ final class DescendantDrawingTest extends TestCase
 
         self::assertSame(['ad.', true, ''], [$boxes['moll']->mark, $boxes['moll']->linesAtLeft, $boxes['moll']->footing]);
         self::assertSame(['', 'parent not proved'], [$boxes['ned']->mark, $boxes['ned']->footing]);
-        self::assertSame(['moll' => false, 'ned' => true], array_column(array_map(static fn (Line $line): array => ['id' => $line->fromId, 'dotted' => $line->dotted], $scene->lines), 'dotted', 'id'));
+        self::assertSame(['moll' => false, 'ned' => true],
+            array_column(array_map(static fn (Line $line): array => ['id' => $line->fromId, 'dotted' => $line->dotted], $scene->lines),
+                'dotted', 'id'));
         self::assertMatchesRegularExpression('/<text[^>]*>ad\.</', Svg::render($scene));
 
         $isles->tie('ned', 'adam', ParentageKind::Birth, Proof::Unstated, Standing::RuledOut);
-        self::assertEqualsCanonicalizing(['adam', 'moll'], array_column((new DescendantDrawing)->lay($isles->tree(), 'adam', 3)->boxes, 'personId'));
+        self::assertEqualsCanonicalizing(['adam', 'moll'],
+            array_column((new DescendantDrawing)->lay($isles->tree(), 'adam', 3)->boxes, 'personId'));
     }
 
     public function test_somebody_alone_is_one_box(): void
@@ -103,7 +109,9 @@ final class DescendantDrawingTest extends TestCase
     private static function family(): Isles
     {
         return (new Isles)->person('silvan', 'Silvan Tarrel h')->person('hester', 'Hester Osk w')->person('dorcas', 'Dorcas Ibsley w')
-            ->person('hezekiah', 'Hezekiah Tarrel h')->person('wilma', 'Wilma Tarrel w')->person('tam', 'Tam Drum h')->person('ann', 'Ann Drum w')
-            ->union('u1', ['silvan', 'hester'], ['hezekiah'], '1801')->union('u2', ['silvan', 'dorcas'], ['wilma'], '1810')->union('u3', ['tam', 'wilma'], ['ann']);
+            ->person('hezekiah', 'Hezekiah Tarrel h')->person('wilma', 'Wilma Tarrel w')->person('tam', 'Tam Drum h')
+            ->person('ann', 'Ann Drum w')
+            ->union('u1', ['silvan', 'hester'], ['hezekiah'], '1801')->union('u2', ['silvan', 'dorcas'], ['wilma'], '1810')
+            ->union('u3', ['tam', 'wilma'], ['ann']);
     }
 }

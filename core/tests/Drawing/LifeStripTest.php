@@ -14,7 +14,8 @@ final class LifeStripTest extends TestCase
 {
     public function test_marks_stand_in_order_within_the_axis(): void
     {
-        $line = LifeStrip::draw([self::event('death', '1799'), self::event('birth', '10 Feb 1732'), self::event('marriage', 'abt 1758')], []);
+        $line = LifeStrip::draw(
+            [self::event('death', '1799'), self::event('birth', '10 Feb 1732'), self::event('marriage', 'abt 1758')], []);
 
         self::assertSame(['Birth', 'Marriage', 'Death'], array_column($line->marks, 'word'));
         foreach ($line->marks as $mark) {
@@ -28,7 +29,8 @@ final class LifeStripTest extends TestCase
 
     public function test_the_familys_events_are_drawn_only_within_the_life(): void
     {
-        $line = LifeStrip::draw([self::event('birth', '1732'), self::event('death', '1799')], [['Magnus', self::event('birth', '1760'), 'magnus'], ['Nan', self::event('death', '1850'), 'nan']]);
+        $line = LifeStrip::draw([self::event('birth', '1732'), self::event('death', '1799')],
+            [['Magnus', self::event('birth', '1760'), 'magnus'], ['Nan', self::event('death', '1850'), 'nan']]);
 
         self::assertSame(['', 'Magnus', ''], array_column($line->marks, 'whose'));
     }
@@ -76,7 +78,8 @@ final class LifeStripTest extends TestCase
 
     public function test_an_event_of_the_family_says_whose_it_is(): void
     {
-        $line = LifeStrip::draw([self::event('birth', '1732'), self::event('death', '1799')], [['Magnus', self::event('birth', '1760'), 'magnus']]);
+        $line = LifeStrip::draw([self::event('birth', '1732'), self::event('death', '1799')],
+            [['Magnus', self::event('birth', '1760'), 'magnus']]);
 
         self::assertSame(['', 'magnus', ''], array_column($line->marks, 'personId'));
     }

@@ -22,7 +22,8 @@ trait ReadsScenes
             self::assertLessThanOrEqual($scene->height, $a->y + $a->height);
             self::assertLessThanOrEqual($scene->width, $a->x + $a->width);
             foreach (array_slice($scene->boxes, $index + 1) as $b) {
-                $apart = $a->x + $a->width <= $b->x || $b->x + $b->width <= $a->x || $a->y + $a->height <= $b->y || $b->y + $b->height <= $a->y;
+                $apart = $a->x + $a->width <= $b->x || $b->x + $b->width <= $a->x || $a->y + $a->height <= $b->y
+                    || $b->y + $b->height <= $a->y;
                 self::assertTrue($apart, "{$a->personId} and {$b->personId} overlap");
             }
         }

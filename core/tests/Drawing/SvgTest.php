@@ -46,16 +46,20 @@ final class SvgTest extends TestCase
         foreach ($document->getElementsByTagName('text') as $text) {
             $texts[] = $text->textContent;
         }
-        self::assertContains(str_replace('?', "\u{FFFD}", $shown), array_map(static fn (string $t): string => str_replace('?', "\u{FFFD}", $t), $texts));
+        self::assertContains(str_replace('?', "\u{FFFD}", $shown),
+            array_map(static fn (string $t): string => str_replace('?', "\u{FFFD}", $t), $texts));
     }
 
     public function test_a_line_that_is_not_proved_is_dotted_and_a_rule_says_how_far_it_is_cited(): void
     {
         $box = static fn (string $id, string $rule): Box => new Box($id, 1, 0, 0, 100, 40, ['x'], [], 'x', $rule, '', '');
-        $svg = Svg::render(new Scene('t', 100, 100, [$box('a', 'cited'), $box('b', 'partly'), $box('c', 'uncited')], [new Line([[0.0, 0.0], [1.0, 1.0]], false, 'a', 'b'), new Line([[0.0, 0.0], [2.0, 1.0]], true, 'a', 'b')]));
+        $svg = Svg::render(
+            new Scene('t', 100, 100, [$box('a', 'cited'), $box('b', 'partly'), $box('c', 'uncited')],
+                [new Line([[0.0, 0.0], [1.0, 1.0]], false, 'a', 'b'), new Line([[0.0, 0.0], [2.0, 1.0]], true, 'a', 'b')]));
 
         preg_match_all('/<polyline points="([^"]+)"[^>]*?(stroke-dasharray="[^"]+")?\/>/', $svg, $lines, PREG_SET_ORDER);
-        self::assertSame([['0,0 1,1', ''], ['0,0 2,1', 'stroke-dasharray="2 4"']], array_map(static fn (array $m): array => [$m[1], $m[2] ?? ''], $lines));
+        self::assertSame([['0,0 1,1', ''], ['0,0 2,1', 'stroke-dasharray="2 4"']],
+            array_map(static fn (array $m): array => [$m[1], $m[2] ?? ''], $lines));
         preg_match_all('/stroke-width="2" stroke-dasharray="([^"]+)"/', $svg, $rules);
         self::assertSame(['none', '7 4', '1.5 4'], $rules[1]);
     }

@@ -14,7 +14,10 @@ use PHPUnit\Framework\TestCase;
 /** Where the marker can be set, and what each claim says to it there. */
 final class CandidateDatesTest extends TestCase
 {
-    /** @return iterable<string, array{list<string>, string, string}> what is told, a stop, what each claim says: fits, strains, contradicts, nothing */
+    /**
+     * @return iterable<string, array{list<string>, string, string}> what is told, a stop, what each claim says: fits,
+     *     strains, contradicts, nothing
+     */
     public static function stops(): iterable
     {
         yield 'on a day' => [['3 May 1818', '1817', 'aged 69 on 22 Nov 1889'], '3 May 1818', 'fcf'];
@@ -54,7 +57,8 @@ final class CandidateDatesTest extends TestCase
 
     public function test_far_apart_there_are_years_and_no_months_and_never_more_than_can_be_walked(): void
     {
-        $months = static fn (array $candidates): int => count(array_filter($candidates, static fn (CandidateDate $candidate): bool => preg_match('/^[A-Z][a-z]{2} \d{4}$/', $candidate->date->typed) === 1));
+        $months = static fn (array $candidates): int => count(array_filter($candidates,
+            static fn (CandidateDate $candidate): bool => preg_match('/^[A-Z][a-z]{2} \d{4}$/', $candidate->date->typed) === 1));
         self::assertSame(12 * 5, $months(self::of(['1817', '1821'])));
         self::assertSame(0, $months(self::of(['1817', '1841'])));
         self::assertLessThan(130, count(self::of(['1500', '1900'])));

@@ -47,7 +47,8 @@ final class ConflictTableTest extends TestCase
         yield 'after a day that is told' => [[['death', 'after 3 May 1799'], ['death', '3 May 1799']], 'contradicts death'];
         yield 'between two years, and a third' => [[['birth', 'between 1817 and 1819'], ['birth', '1820']], 'contradicts birth'];
         yield 'three births, one apart' => [[['birth', '1818'], ['birth', 'May 1818'], ['birth', '1821']], 'contradicts birth'];
-        yield 'an accepted one and one that nobody weighed' => [[['birth', '1817', '', 'accepted'], ['birth', '1818']], 'contradicts birth'];
+        yield 'an accepted one and one that nobody weighed' => [[['birth', '1817', '', 'accepted'], ['birth', '1818']],
+            'contradicts birth'];
         yield 'a rival of what nobody weighed' => [[['birth', '1817'], ['birth', '1818', '', 'rival']], 'contradicts birth'];
         yield 'two that are both accepted' => [[['death', '1866', '', 'accepted'], ['death', '1867', '', 'accepted']], 'contradicts death'];
         yield 'died on two islands' => [[['death', '1866', 'Hask'], ['death', '1866', 'Slatequay, '.self::ISLES]], 'contradicts death'];
@@ -59,12 +60,18 @@ final class ConflictTableTest extends TestCase
         yield 'by a day, and the day after' => [[['death', 'by 3 May 1799'], ['death', '4 May 1799']], 'contradicts death'];
 
         // What has many values disagrees only when nobody could be in both on one day.
-        yield 'two censuses on one night' => [[['census', '2 Apr 1881', 'Hask'], ['census', '2 Apr 1881', 'Slatequay, '.self::ISLES]], 'contradicts presence'];
-        yield 'wed in one place and counted in another that day' => [[['couple marriage', '2 Apr 1881', 'Kirkhaven'], ['census', '2 Apr 1881', 'Hask']], 'contradicts presence'];
-        yield 'landed overseas on the day of the census' => [[['immigration', '31 Mar 1901', 'Pellmouth'], ['census', '31 Mar 1901', 'Hask']], 'contradicts presence'];
-        yield 'baptised twice on one day, far apart' => [[['baptism', '4 June 1790', 'Hask'], ['baptism', '4 June 1790', 'Pellmouth']], 'contradicts presence'];
-        yield 'died elsewhere on the day of the census' => [[['death', '2 Apr 1881', 'Pellmouth'], ['census', '2 Apr 1881', 'Hask']], 'contradicts presence'];
-        yield 'lived in two places on one day' => [[['residence', '4 May 1861', 'Hask'], ['residence', '4 May 1861', 'Pellmouth']], 'contradicts presence'];
+        yield 'two censuses on one night' => [[['census', '2 Apr 1881', 'Hask'], ['census', '2 Apr 1881', 'Slatequay, '.self::ISLES]],
+            'contradicts presence'];
+        yield 'wed in one place and counted in another that day' => [
+            [['couple marriage', '2 Apr 1881', 'Kirkhaven'], ['census', '2 Apr 1881', 'Hask']], 'contradicts presence'];
+        yield 'landed overseas on the day of the census' => [
+            [['immigration', '31 Mar 1901', 'Pellmouth'], ['census', '31 Mar 1901', 'Hask']], 'contradicts presence'];
+        yield 'baptised twice on one day, far apart' => [[['baptism', '4 June 1790', 'Hask'], ['baptism', '4 June 1790', 'Pellmouth']],
+            'contradicts presence'];
+        yield 'died elsewhere on the day of the census' => [[['death', '2 Apr 1881', 'Pellmouth'], ['census', '2 Apr 1881', 'Hask']],
+            'contradicts presence'];
+        yield 'lived in two places on one day' => [[['residence', '4 May 1861', 'Hask'], ['residence', '4 May 1861', 'Pellmouth']],
+            'contradicts presence'];
 
         // It did not happen is a fact too.
         yield 'never wed, and wed' => [[['no marriage', ''], ['couple marriage', '1845']], 'contradicts marriage'];
@@ -77,7 +84,8 @@ final class ConflictTableTest extends TestCase
         yield 'told ages of two censuses' => [[['birth', 'aged 24 on 1 June 1900'], ['birth', 'aged 50 on 1 June 1910']], 'strains birth'];
         yield 'a told age beside a register' => [[['birth', '3 May 1818'], ['birth', 'aged 80 on 22 Nov 1889']], 'strains birth'];
         yield 'calculated, and two years off' => [[['birth', 'calc 1850'], ['birth', '1852']], 'strains birth'];
-        yield 'a place that the gazetteer does not know' => [[['birth', '1850', 'Hask'], ['birth', '1850', 'Nowhere Mill, Elsewhere']], 'strains birth'];
+        yield 'a place that the gazetteer does not know' => [[['birth', '1850', 'Hask'], ['birth', '1850', 'Nowhere Mill, Elsewhere']],
+            'strains birth'];
 
         // These only look like conflicts.
         yield 'baptised long after birth' => [[['birth', '1818'], ['baptism', '1821']], 'none'];
@@ -100,27 +108,35 @@ final class ConflictTableTest extends TestCase
         yield 'a trade for years and another within them' => [[['occupation', 'from 1826 to 1858'], ['occupation', '1841']], 'none'];
         yield 'two trades in one year' => [[['occupation', '1841'], ['occupation', '1841']], 'none'];
         yield 'two residences in one year' => [[['residence', '1841', 'Hask'], ['residence', '1841', 'Slatequay, '.self::ISLES]], 'none'];
-        yield 'lived in one place while in another for a day' => [[['residence', 'from 1850 to 1870', 'Hask'], ['census', '7 Apr 1861', 'Kirkhaven']], 'none'];
-        yield 'of one place, wed in another that day' => [[['residence', '9 Oct 1845', 'Hask'], ['couple marriage', '9 Oct 1845', 'Kirkhaven']], 'none'];
+        yield 'lived in one place while in another for a day' => [
+            [['residence', 'from 1850 to 1870', 'Hask'], ['census', '7 Apr 1861', 'Kirkhaven']], 'none'];
+        yield 'of one place, wed in another that day' => [
+            [['residence', '9 Oct 1845', 'Hask'], ['couple marriage', '9 Oct 1845', 'Kirkhaven']], 'none'];
         yield 'two baptisms in two years' => [[['baptism', '1790', 'Tolsay'], ['baptism', '1791', 'Kirkhaven']], 'none'];
         yield 'banns and wedding' => [[['couple banns', '3 Sep 1845', 'Tolsay'], ['couple marriage', '9 Oct 1845', 'Kirkhaven']], 'none'];
-        yield 'a contract in another place on the day of the wedding' => [[['couple contract', '9 Oct 1845', 'Pellmouth'], ['couple marriage', '9 Oct 1845', 'Kirkhaven']], 'none'];
+        yield 'a contract in another place on the day of the wedding' => [
+            [['couple contract', '9 Oct 1845', 'Pellmouth'], ['couple marriage', '9 Oct 1845', 'Kirkhaven']], 'none'];
         yield 'two weddings' => [[['couple marriage', '1845'], ['couple marriage', '1860']], 'none'];
         yield 'a place inside the other' => [[['birth', '1847', 'Hask Light'], ['birth', '1847', 'Hask']], 'none'];
-        yield 'a place by its full path and by its name' => [[['birth', '1847', 'Kirkhaven, '.self::ISLES], ['birth', '1847', 'Kirkhaven']], 'none'];
+        yield 'a place by its full path and by its name' => [[['birth', '1847', 'Kirkhaven, '.self::ISLES], ['birth', '1847', 'Kirkhaven']],
+            'none'];
         yield 'a place by an earlier name' => [[['birth', '1640', 'Kirkhamn'], ['birth', '1640', 'Kirkhaven']], 'none'];
         yield 'the church that served the place' => [[['birth', '1790', 'St Bregan'], ['birth', '1790', 'Kirkhaven']], 'none'];
-        yield 'wed in church and counted at home in it that day' => [[['couple marriage', '2 Apr 1881', 'St Bregan'], ['census', '2 Apr 1881', 'Kirkhaven']], 'none'];
+        yield 'wed in church and counted at home in it that day' => [
+            [['couple marriage', '2 Apr 1881', 'St Bregan'], ['census', '2 Apr 1881', 'Kirkhaven']], 'none'];
         yield 'one has no place' => [[['death', '1866', 'Hask'], ['death', '1866']], 'none'];
         yield 'one has no day' => [[['death', ''], ['death', '1866']], 'none'];
         yield 'words that are no date' => [[['birth', 'in the year of the wreck'], ['birth', '1818']], 'none'];
         yield 'a rival of what was accepted' => [[['birth', '1818', '', 'accepted'], ['birth', '1817', '', 'rival']], 'none'];
         yield 'one that was ruled out' => [[['birth', '1818'], ['birth', '1817', '', 'ruled out']], 'none'];
-        yield 'two rivals of what was accepted' => [[['birth', '1818', '', 'accepted'], ['birth', '1817', '', 'rival'], ['birth', '1820', '', 'rival']], 'none'];
+        yield 'two rivals of what was accepted' => [
+            [['birth', '1818', '', 'accepted'], ['birth', '1817', '', 'rival'], ['birth', '1820', '', 'rival']], 'none'];
         yield 'not wed by 1881, and wed in 1890' => [[['no marriage', 'by 1881'], ['couple marriage', '1890']], 'none'];
         yield 'never wed, and betrothed' => [[['no marriage', ''], ['couple engagement', '1845']], 'none'];
-        yield 'two censuses on one night in one house' => [[['census', '2 Apr 1881', 'Hask Light'], ['census', '2 Apr 1881', 'Hask']], 'none'];
-        yield 'left in one year and landed in the next' => [[['emigration', '1852', 'Tolsay'], ['immigration', '19 Feb 1853', 'Pellmouth']], 'none'];
+        yield 'two censuses on one night in one house' => [[['census', '2 Apr 1881', 'Hask Light'], ['census', '2 Apr 1881', 'Hask']],
+            'none'];
+        yield 'left in one year and landed in the next' => [[['emigration', '1852', 'Tolsay'], ['immigration', '19 Feb 1853', 'Pellmouth']],
+            'none'];
         yield 'left and landed in one year' => [[['emigration', '1853', 'Tolsay'], ['immigration', '1853', 'Pellmouth']], 'none'];
         yield 'a birth that lasted, as a file had it' => [[['birth', 'from 1817 to 1819'], ['birth', '1825']], 'none'];
     }
@@ -158,7 +174,8 @@ final class ConflictTableTest extends TestCase
         yield 'two mothers by birth' => [[['a', 'F', 'birth'], ['b', 'F', 'birth']], 'contradicts mother'];
         yield 'two fathers by birth' => [[['a', 'M', 'birth'], ['b', 'M', 'birth', 'rival']], 'contradicts father'];
         yield 'a father by birth and one by adoption' => [[['a', 'M', 'birth'], ['b', 'M', 'adoptive']], 'none'];
-        yield 'foster parents beside those by birth' => [[['a', 'F', 'birth'], ['a', 'M', 'birth'], ['b', 'F', 'foster'], ['b', 'M', 'foster']], 'none'];
+        yield 'foster parents beside those by birth' => [
+            [['a', 'F', 'birth'], ['a', 'M', 'birth'], ['b', 'F', 'foster'], ['b', 'M', 'foster']], 'none'];
         yield 'recognised by the mother’s husband' => [[['a', 'M', 'birth'], ['b', 'M', 'recognised']], 'none'];
         yield 'a father whose rival was ruled out' => [[['a', 'M', 'birth'], ['b', 'M', 'birth', 'ruled out']], 'none'];
         yield 'a father who was accepted against another' => [[['a', 'M', 'birth', 'accepted'], ['b', 'M', 'birth', 'rival']], 'none'];
@@ -175,13 +192,16 @@ final class ConflictTableTest extends TestCase
             $sets[$set][] = new Parentage("q{$at}", ParentageKind::from($kind), Standing::from($standing));
             $sexes["q{$at}"] = Sex::from($sex);
         }
-        $subject = new ConflictSubject(new Person('p', 1, Sex::Male, [], []), [], array_map(static fn (string $id, array $parents): ParentSet => new ParentSet($id, 'p', "u{$id}", true, $parents), array_keys($sets), $sets), $sexes);
+        $subject = new ConflictSubject(new Person('p', 1, Sex::Male, [], []), [],
+            array_map(static fn (string $id, array $parents): ParentSet => new ParentSet($id, 'p', "u{$id}", true, $parents),
+                array_keys($sets), $sets), $sexes);
         self::assertSame($found, self::said($subject));
     }
 
     public function test_names_and_unknown_sex_contradict_nothing_and_a_told_sex_may(): void
     {
-        $names = [new Name('n', NameKind::Birth, PersonalName::parse('Isbel /Quillan/')), new Name('m', NameKind::Married, PersonalName::parse('Isbel /Maddern/'))];
+        $names = [new Name('n', NameKind::Birth, PersonalName::parse('Isbel /Quillan/')),
+            new Name('m', NameKind::Married, PersonalName::parse('Isbel /Maddern/'))];
         $isbel = new Person('p', 1, Sex::Female, $names, []);
         self::assertSame('none', self::said(new ConflictSubject($isbel, toldSex: ['c' => Sex::Unknown, 'd' => Sex::Female])));
         self::assertSame('contradicts sex', self::said(new ConflictSubject($isbel, toldSex: ['c' => Sex::Male])));
@@ -192,16 +212,22 @@ final class ConflictTableTest extends TestCase
     {
         $julian = DatingSetting::of(['calendar' => 'JULIAN', 'yearStart' => '25 March'])->over(DatingConvention::unknown());
         $event = static fn (string $id, GenDate $date): Event => new Event($id, 'birth', '', '', $date, '', false, []);
-        self::assertSame('none', self::said(new ConflictSubject(new Person('p', 1, Sex::Male, [], [$event('a', GenDate::parse('8 Nov 1740', $julian)), $event('b', GenDate::parse('19 Nov 1740'))]))));
+        self::assertSame('none',
+            self::said(new ConflictSubject(
+                new Person('p', 1, Sex::Male, [],
+                    [$event('a', GenDate::parse('8 Nov 1740', $julian)), $event('b', GenDate::parse('19 Nov 1740'))]))));
     }
 
     public function test_a_conflict_names_what_disagrees_and_the_worst_comes_first(): void
     {
-        $event = static fn (string $id, string $kind, string $date, string $place = ''): Event => new Event($id, $kind, '', '', GenDate::parse($date), $place, false, []);
+        $event = static fn (string $id, string $kind, string $date, string $place = ''): Event => new Event($id, $kind, '', '',
+            GenDate::parse($date), $place, false, []);
         $found = Conflicts::of(new ConflictSubject(new Person('p', 1, Sex::Male, [], [
-            $event('a', 'birth', 'abt 1850'), $event('b', 'birth', '1853'), $event('c', 'death', '1889'), $event('d', 'death', '1880'), $event('e', 'death', '1889'),
+            $event('a', 'birth', 'abt 1850'), $event('b', 'birth', '1853'), $event('c', 'death', '1889'), $event('d', 'death', '1880'),
+            $event('e', 'death', '1889'),
         ])), GazetteerPlaces::of(Marren::gazetteer()));
-        self::assertSame([['death', ['c', 'd', 'e']], ['birth', ['a', 'b']]], array_map(static fn (Conflict $conflict): array => [$conflict->aspect, $conflict->ids], $found));
+        self::assertSame([['death', ['c', 'd', 'e']], ['birth', ['a', 'b']]],
+            array_map(static fn (Conflict $conflict): array => [$conflict->aspect, $conflict->ids], $found));
         self::assertStringContainsString('1889 and 1880', $found[0]->ground);
     }
 
@@ -209,6 +235,7 @@ final class ConflictTableTest extends TestCase
     {
         $found = Conflicts::of($subject, GazetteerPlaces::of(Marren::gazetteer()));
 
-        return $found === [] ? 'none' : implode(', ', array_map(static fn (Conflict $conflict): string => "{$conflict->verdict->value} {$conflict->aspect}", $found));
+        return $found === [] ? 'none'
+            : implode(', ', array_map(static fn (Conflict $conflict): string => "{$conflict->verdict->value} {$conflict->aspect}", $found));
     }
 }

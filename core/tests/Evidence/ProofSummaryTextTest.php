@@ -14,13 +14,19 @@ use PHPUnit\Framework\TestCase;
 /** The words of a proof as they are first written, and as they are printed. */
 final class ProofSummaryTextTest extends TestCase
 {
-    /** @return iterable<string, array{list<array{string, string, string, string, int}>, string}> told, note, weight, standing, origin of each claim; what is said of their voices */
+    /**
+     * @return iterable<string, array{list<array{string, string, string, string, int}>, string}> told, note, weight,
+     *     standing, origin of each claim; what is said of their voices
+     */
     public static function claims(): iterable
     {
         yield 'none' => [[], 'Nothing is cited.'];
         yield 'one' => [[['3 May 1818', 'Register, 1818', 'strong', 'accepted', 0]], 'What is told comes from one origin.'];
-        yield 'two of one origin' => [[['3 May 1818', 'Register', 'strong', 'accepted', 0], ['May 1818', 'Transcript', 'derived', 'unweighed', 0]], 'What is told comes from one origin.'];
-        yield 'two of two' => [[['3 May 1818', 'Register', 'strong', 'accepted', 0], ['1817', 'Service book', 'slight', 'rival', 1]], 'What is told comes from 2 origins that do not depend on one another.'];
+        yield 'two of one origin' => [
+            [['3 May 1818', 'Register', 'strong', 'accepted', 0], ['May 1818', 'Transcript', 'derived', 'unweighed', 0]],
+            'What is told comes from one origin.'];
+        yield 'two of two' => [[['3 May 1818', 'Register', 'strong', 'accepted', 0], ['1817', 'Service book', 'slight', 'rival', 1]],
+            'What is told comes from 2 origins that do not depend on one another.'];
         yield 'one of which nothing is cited' => [[['1817', '', '', 'unweighed', -1]], 'Nothing is cited.'];
     }
 
@@ -45,7 +51,9 @@ final class ProofSummaryTextTest extends TestCase
             The register was written that month.
 
             Concluded: 3 May 1818, Hask.
-            WORDS, self::written([['3 May 1818', 'Register, 1818', 'strong', 'accepted', 0], ['1817', 'Service book', 'slight', 'ruled out', 1], ['1819', '', '', 'unweighed', -1]], '3 May 1818, Hask', ' The register was written that month. '));
+            WORDS, self::written(
+            [['3 May 1818', 'Register, 1818', 'strong', 'accepted', 0], ['1817', 'Service book', 'slight', 'ruled out', 1],
+                ['1819', '', '', 'unweighed', -1]], '3 May 1818, Hask', ' The register was written that month. '));
     }
 
     public function test_what_is_not_decided_concludes_nothing(): void
@@ -58,7 +66,8 @@ final class ProofSummaryTextTest extends TestCase
     public function test_in_print_whatever_was_written_stands_as_words(): void
     {
         $html = Html::page(ProofSummary::build('When was “Ewan” born?', "When was “Ewan” born?\n\n<script>alert(1)</script>\nA & B", [
-            ['told' => '3 May <b>1818</b>', 'words' => '"quoted"', 'classes' => 'original', 'weight' => 'strong', 'note' => [StyledWords::italic('A <i>title</i>')]],
+            ['told' => '3 May <b>1818</b>', 'words' => '"quoted"', 'classes' => 'original', 'weight' => 'strong',
+                'note' => [StyledWords::italic('A <i>title</i>')]],
         ], '27 November 2026'), '');
         self::assertStringNotContainsString('<script>alert', $html);
         self::assertStringNotContainsString('<b>1818', $html);
@@ -78,6 +87,9 @@ final class ProofSummaryTextTest extends TestCase
     /** @param  list<array{string, string, string, string, int}>  $said */
     private static function written(array $said, string $decision, string $reason): string
     {
-        return ProofSummaryText::of('When was Magnus Tarrel born?', array_map(static fn (array $one): array => ['told' => $one[0], 'note' => $one[1], 'weight' => $one[2], 'standing' => $one[3], 'origin' => $one[4]], $said), $decision, $reason);
+        return ProofSummaryText::of('When was Magnus Tarrel born?',
+            array_map(static fn (array $one): array => ['told' => $one[0], 'note' => $one[1], 'weight' => $one[2], 'standing' => $one[3],
+                'origin' => $one[4]], $said), $decision,
+            $reason);
     }
 }

@@ -81,7 +81,8 @@ final class FamilyCommandsTest extends TestCase
         $world->do(new StandPartner($this->tie($world, 'Ann'), Standing::RuledOut, 'Another Ann.'));
         self::assertSame(FamilyProblem::PartnerRuledOut, $this->refused($world, new NamePartner('bran', $couple, 'Ann')));
         $world->do(new NamePartner('bran', $couple, 'Eve'));
-        self::assertSame(FamilyProblem::PlaceTaken, $this->refused($world, new StandPartner($this->tie($world, 'Ann'), Standing::Accepted, '')));
+        self::assertSame(FamilyProblem::PlaceTaken,
+            $this->refused($world, new StandPartner($this->tie($world, 'Ann'), Standing::Accepted, '')));
     }
 
     public function test_whoever_is_ruled_out_holds_no_place_and_another_set_leads(): void
@@ -92,7 +93,8 @@ final class FamilyCommandsTest extends TestCase
         self::assertSame(['*birth: Ann, bran ruled out'], $world->parents('kit'));
         $world->do(new AddParent('kit', 'tam', self::BIRTH));
         self::assertSame(['birth: bran ruled out', '*birth: Ann, tam'], $world->parents('kit'));
-        self::assertSame(FamilyProblem::ThirdParentByBirth, $this->refused($world, new SettleSet($set, new ParentRuling(standing: Standing::Accepted), 'bran')));
+        self::assertSame(FamilyProblem::ThirdParentByBirth,
+            $this->refused($world, new SettleSet($set, new ParentRuling(standing: Standing::Accepted), 'bran')));
     }
 
     public function test_a_child_is_moved_and_what_was_ruled_out_stays_behind(): void
@@ -101,7 +103,9 @@ final class FamilyCommandsTest extends TestCase
         $to = $world->do(new AddPartner('tam', 'Eve'));
         $set = $world->graph->setsOf('kit')[0]->id;
         $world->do(new SettleSet($set, new ParentRuling(standing: Standing::RuledOut), 'bran'));
-        $told = (new ChangesInWords($world->graph, ['kit' => 'Kit Osk', 'bran' => 'Bran Osk', 'Ann' => 'Ann Drum', 'tam' => 'Tam Drum', 'Eve' => 'Eve Osk']))->of($world->plan(new MoveChild($set, $to)));
+        $told = (new ChangesInWords($world->graph,
+            ['kit' => 'Kit Osk', 'bran' => 'Bran Osk', 'Ann' => 'Ann Drum', 'tam' => 'Tam Drum', 'Eve' => 'Eve Osk']))
+            ->of($world->plan(new MoveChild($set, $to)));
         self::assertSame(['Kit Osk leaves Bran Osk and Ann Drum and becomes a child of Tam Drum and Eve Osk.'], $told);
         $world->do(new MoveChild($set, $to));
         self::assertSame(['*birth: Eve, tam', 'birth: bran ruled out'], $world->parents('kit'));
@@ -164,7 +168,8 @@ final class FamilyCommandsTest extends TestCase
         $world->do(new AddParent('kit2', 'tam', self::BIRTH));
         $world->do(new AddParent('kit2', 'Ann', self::BIRTH));
         $changes = $world->plan(new MergePeople('kit', 'kit2'));
-        self::assertSame(['Tam becomes a rival among the parents of Kit2.'], (new ChangesInWords($world->graph, ['tam' => 'Tam', 'kit2' => 'Kit2', 'Ann' => 'Ann']))->of($changes));
+        self::assertSame(['Tam becomes a rival among the parents of Kit2.'],
+            (new ChangesInWords($world->graph, ['tam' => 'Tam', 'kit2' => 'Kit2', 'Ann' => 'Ann']))->of($changes));
         $world->do(new MergePeople('kit', 'kit2'));
         self::assertSame(['*birth: Ann, bran', 'birth: tam rival'], $world->parents('kit'));
         self::assertSame([], $world->parents('kit2'));

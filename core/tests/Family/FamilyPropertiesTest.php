@@ -83,8 +83,10 @@ final class FamilyPropertiesTest extends TestCase
     {
         foreach (self::PEOPLE as $person) {
             $sets = $world->graph->setsOf($person);
-            self::assertLessThanOrEqual(1, count(array_filter($sets, static fn ($set): bool => $set->leads)), "{$when}: two sets of {$person} lead.");
-            self::assertSame(count($sets), count(array_unique(array_column($sets, 'coupleId'))), "{$when}: {$person} is twice a child of one couple.");
+            self::assertLessThanOrEqual(1, count(array_filter($sets, static fn ($set): bool => $set->leads)),
+                "{$when}: two sets of {$person} lead.");
+            self::assertSame(count($sets), count(array_unique(array_column($sets, 'coupleId'))),
+                "{$when}: {$person} is twice a child of one couple.");
             self::assertFalse($world->graph->isAbove($person, $person), "{$when}: {$person} is their own ancestor.");
             self::assertLessThanOrEqual(2, count($world->graph->leadingByBirth($person)), "{$when}: {$person} has three parents by birth.");
             foreach ($sets as $set) {

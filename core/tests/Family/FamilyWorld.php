@@ -53,7 +53,8 @@ final class FamilyWorld implements NewIds
     {
         $told = [];
         foreach ($this->coupleIds() as $id) {
-            $partners = array_map(static fn ($tie): string => $tie->counts() ? $tie->personId : "({$tie->personId})", $this->graph->allPartners($id));
+            $partners = array_map(static fn ($tie): string => $tie->counts() ? $tie->personId : "({$tie->personId})",
+                $this->graph->allPartners($id));
             $children = array_column($this->graph->setsIn($id), 'childId');
             $told[] = trim(implode('+', $partners).': '.implode(' ', $children));
         }
@@ -82,7 +83,8 @@ final class FamilyWorld implements NewIds
     {
         $ids = [];
         foreach ($this->people as $person) {
-            array_push($ids, ...array_column($this->graph->partnershipsOf($person), 'coupleId'), ...array_column($this->graph->setsOf($person), 'coupleId'));
+            array_push($ids, ...array_column($this->graph->partnershipsOf($person), 'coupleId'),
+                ...array_column($this->graph->setsOf($person), 'coupleId'));
         }
         $ids = array_values(array_unique($ids));
         sort($ids);

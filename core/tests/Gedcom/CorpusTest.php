@@ -34,7 +34,8 @@ final class CorpusTest extends TestCase
         $file = self::file($case[$version->value], $version);
         $tree = MemoryTree::reading($file);
         self::assertSame($case['reads'] ?? '', implode("\n", InWords::of($tree)));
-        self::assertSame($case['said'] ?? '', implode("\n", array_map(static fn (Remark $remark): string => "{$remark->text}: {$remark->why}", $tree->report->remarks)));
+        self::assertSame($case['said'] ?? '',
+            implode("\n", array_map(static fn (Remark $remark): string => "{$remark->text}: {$remark->why}", $tree->report->remarks)));
 
         $own = $tree->written($version);
         self::assertSame($case["{$version->value} out"] ?? self::body($file), self::body($own), 'In its own version it says the same.');
@@ -72,7 +73,8 @@ final class CorpusTest extends TestCase
 
     private static function file(string $lines, Version $version): string
     {
-        return preg_match('/^0\s+HEAD/im', $lines) === 1 ? "{$lines}\n" : "0 HEAD\n1 GEDC\n2 VERS {$version->headWords()}\n{$lines}\n0 TRLR\n";
+        return preg_match('/^0\s+HEAD/im', $lines) === 1 ? "{$lines}\n"
+            : "0 HEAD\n1 GEDC\n2 VERS {$version->headWords()}\n{$lines}\n0 TRLR\n";
     }
 
     /** The records, without the head and the trailer, and without who hands the file in. */
@@ -80,6 +82,8 @@ final class CorpusTest extends TestCase
     {
         $records = preg_split('/^(?=0 )/m', (string) preg_replace('/^\xEF\xBB\xBF/', '', $file), flags: PREG_SPLIT_NO_EMPTY) ?: [];
 
-        return trim(implode('', array_filter($records, static fn (string $record): bool => preg_match('/^0 (HEAD|TRLR|@\w+@ SUBM\n1 NAME A tree)/', $record) !== 1)), "\n");
+        return trim(implode('',
+            array_filter($records,
+                static fn (string $record): bool => preg_match('/^0 (HEAD|TRLR|@\w+@ SUBM\n1 NAME A tree)/', $record) !== 1)), "\n");
     }
 }

@@ -11,7 +11,8 @@ use PHPUnit\Framework\TestCase;
 /** Which file a FILE line means, among those that came. */
 final class FileNamesTest extends TestCase
 {
-    private const CAME = ['media/ann.jpg', 'media/boats/hope.jpg', 'media/lights/hope.jpg', 'media/Kirk haven.png', 'media/Ö.jpg', 'media/UNA.JPG', 'media/una.jpg', 'media/deep/down/will.pdf'];
+    private const CAME = ['media/ann.jpg', 'media/boats/hope.jpg', 'media/lights/hope.jpg', 'media/Kirk haven.png', 'media/Ö.jpg',
+        'media/UNA.JPG', 'media/una.jpg', 'media/deep/down/will.pdf'];
 
     /** @return iterable<string, array{string, string}> what is named; which is meant */
     public static function named(): iterable

@@ -129,8 +129,10 @@ final class FileSubsetTest extends TestCase
     public function test_who_comes_and_what_comes_with_them(string $start, int $generations, array $people, array $sources): void
     {
         $tree = MemoryTree::reading(self::FILE, choice: new ImportOptions(start: $start, generations: $generations));
-        self::assertEqualsCanonicalizing($people, array_map(static fn (NameRow $row): string => $row->name->given, $tree->all(NameRow::class)));
-        self::assertEqualsCanonicalizing($sources, array_map(static fn (SourceRow $row): string => $row->title, $tree->all(SourceRow::class)));
+        self::assertEqualsCanonicalizing($people,
+            array_map(static fn (NameRow $row): string => $row->name->given, $tree->all(NameRow::class)));
+        self::assertEqualsCanonicalizing($sources,
+            array_map(static fn (SourceRow $row): string => $row->title, $tree->all(SourceRow::class)));
         self::assertSame(15 - count($people), $tree->report->leftOut->people);
         $kept = array_map(static fn (KeptRow $row): string => strtok($row->lines, "\n") ?: '', $tree->all(KeptRow::class));
         self::assertContains('0 @U1@ SUBM', $kept, 'Whom the head names comes along.');
@@ -163,7 +165,8 @@ final class FileSubsetTest extends TestCase
 
     public function test_kin_who_go_round_in_a_circle_are_gone_through_once(): void
     {
-        $circle = "0 HEAD\n1 GEDC\n2 VERS 7.0\n0 @A@ INDI\n1 NAME A\n0 @B@ INDI\n1 NAME B\n0 @F@ FAM\n1 HUSB @A@\n1 CHIL @B@\n0 @G@ FAM\n1 HUSB @B@\n1 CHIL @A@\n0 TRLR\n";
+        $circle = "0 HEAD\n1 GEDC\n2 VERS 7.0\n0 @A@ INDI\n1 NAME A\n0 @B@ INDI\n1 NAME B\n0 @F@ FAM\n1 HUSB @A@\n1 CHIL @B@\n0 @G@ FAM\n"
+            ."1 HUSB @B@\n1 CHIL @A@\n0 TRLR\n";
         self::assertCount(2, MemoryTree::reading($circle, choice: new ImportOptions(start: '@A@', generations: 99))->all(NameRow::class));
     }
 }

@@ -35,9 +35,12 @@ final class FileTest extends TestCase
     }
 
     #[DataProvider('files')]
-    public function test_says_the_same_after_a_journey_through_the_other_version_and_back_for_what_both_know(string $name, Version $version): void
-    {
-        $there = MemoryTree::reading(MemoryTree::reading(self::file($name))->written($version === Version::V7 ? Version::V551 : Version::V7));
+    public function test_says_the_same_after_a_journey_through_the_other_version_and_back_for_what_both_know(
+        string $name,
+        Version $version,
+    ): void {
+        $there = MemoryTree::reading(MemoryTree::reading(self::file($name))
+            ->written($version === Version::V7 ? Version::V551 : Version::V7));
         $spans = static fn (MemoryTree $tree): array => array_map(
             static fn (EventRow $e): array => [$e->kind, $e->date->span()?->earliest, $e->date->span()?->latest, $e->place],
             $tree->all(EventRow::class, static fn (EventRow $e): bool => $e->date->readings !== []),
@@ -50,7 +53,9 @@ final class FileTest extends TestCase
     {
         $counts = MemoryTree::reading(self::file('isles-551.ged'))->report->counts;
 
-        self::assertSame(['people' => 3, 'families' => 1, 'events' => 4, 'sources' => 1, 'repositories' => 1, 'records' => 1, 'media' => 0, 'notes' => 2, 'other' => 1], $counts);
+        self::assertSame(
+            ['people' => 3, 'families' => 1, 'events' => 4, 'sources' => 1, 'repositories' => 1, 'records' => 1, 'media' => 0, 'notes' => 2,
+                'other' => 1], $counts);
     }
 
     public function test_a_pointer_to_nothing_is_kept_and_remarked_on(): void
@@ -63,7 +68,8 @@ final class FileTest extends TestCase
 
     public function test_one_record_for_each_page_of_a_source(): void
     {
-        $file = "0 HEAD\n1 GEDC\n2 VERS 7.0\n0 @S1@ SOUR\n1 TITL Book\n0 @I1@ INDI\n1 BIRT\n2 SOUR @S1@\n3 PAGE 4\n1 DEAT Y\n2 SOUR @S1@\n3 PAGE 4\n2 SOUR @S1@\n3 PAGE 5\n0 TRLR\n";
+        $file = "0 HEAD\n1 GEDC\n2 VERS 7.0\n0 @S1@ SOUR\n1 TITL Book\n0 @I1@ INDI\n1 BIRT\n2 SOUR @S1@\n3 PAGE 4\n1 DEAT Y\n2 SOUR @S1@\n"
+            ."3 PAGE 4\n2 SOUR @S1@\n3 PAGE 5\n0 TRLR\n";
         $tree = MemoryTree::reading($file);
 
         self::assertSame(['4', '5'], array_map(static fn (RecordRow $r): string => $r->locator, $tree->all(RecordRow::class)));
@@ -76,14 +82,16 @@ final class FileTest extends TestCase
         $tree = MemoryTree::reading($file);
         foreach ($tree->rows[EventRow::class] as $index => $row) {
             if ($row instanceof EventRow && $row->kind === 'birth') {
-                $tree->rows[EventRow::class][$index] = new EventRow($row->id, $row->personId, $row->unionId, $row->kind, $row->typeWords, $row->value,
+                $tree->rows[EventRow::class][$index] = new EventRow($row->id, $row->personId, $row->unionId, $row->kind, $row->typeWords,
+                    $row->value,
                     GenDate::parse('12 May 1732'), $row->place, $row->denied, $row->ordinal, $row->written);
             }
         }
         $before = explode("\n", implode("\n", SaysTheSame::normalised($file)));
         $after = explode("\n", implode("\n", SaysTheSame::normalised($tree->written(Version::V551))));
 
-        self::assertSame(['    2 DATE 12 MAY 1732'], array_map(static fn (string $l): string => '    2 '.trim($l), array_values(array_diff($after, $before))));
+        self::assertSame(['    2 DATE 12 MAY 1732'],
+            array_map(static fn (string $l): string => '    2 '.trim($l), array_values(array_diff($after, $before))));
         self::assertCount(count($before), $after);
     }
 
@@ -91,12 +99,14 @@ final class FileTest extends TestCase
     {
         $file = "0 HEAD\n1 GEDC\n2 VERS 5.5.1\n0 @I1@ INDI\n1 NAME Ewan  /Tarrel/\n2 GIVN\n2 SURN Tarrel\n0 TRLR\n";
 
-        self::assertStringContainsString("1 NAME Ewan  /Tarrel/\n2 GIVN\n2 SURN Tarrel\n", MemoryTree::reading($file)->written(Version::V551));
+        self::assertStringContainsString("1 NAME Ewan  /Tarrel/\n2 GIVN\n2 SURN Tarrel\n", MemoryTree::reading($file)
+            ->written(Version::V551));
     }
 
     public function test_ties_that_only_one_side_tells(): void
     {
-        $file = "0 HEAD\n1 GEDC\n2 VERS 5.5.1\n1 CHAR UTF-8\n0 @I1@ INDI\n1 NAME A\n0 @I2@ INDI\n1 NAME B\n1 FAMC @F1@\n0 @I3@ INDI\n1 NAME C\n0 @F1@ FAM\n1 HUSB @I1@\n1 CHIL @I3@\n0 TRLR\n";
+        $file = "0 HEAD\n1 GEDC\n2 VERS 5.5.1\n1 CHAR UTF-8\n0 @I1@ INDI\n1 NAME A\n0 @I2@ INDI\n1 NAME B\n1 FAMC @F1@\n0 @I3@ INDI\n1 "
+            ."NAME C\n0 @F1@ FAM\n1 HUSB @I1@\n1 CHIL @I3@\n0 TRLR\n";
         $tree = MemoryTree::reading($file);
 
         self::assertCount(2, $tree->all(ParentSetRow::class));
@@ -151,7 +161,8 @@ final class FileTest extends TestCase
         yield 'a picture' => ["\x89PNG\r\n\x1a\n\0\0\0", '/first line/'];
         yield 'a zip' => ["PK\x03\x04rest", '/zipped/'];
         yield 'version 4' => ["0 HEAD\n1 GEDC\n2 VERS 4.0\n0 TRLR\n", '/version “4.0”/'];
-        yield 'letters that nobody knows' => ["0 HEAD\n1 CHAR BOBSOFT\n1 GEDC\n2 VERS 5.5.1\n0 @I1@ INDI\n1 NAME \xE8o /X/\n0 TRLR\n", '/BOBSOFT/'];
+        yield 'letters that nobody knows' => ["0 HEAD\n1 CHAR BOBSOFT\n1 GEDC\n2 VERS 5.5.1\n0 @I1@ INDI\n1 NAME \xE8o /X/\n0 TRLR\n",
+            '/BOBSOFT/'];
     }
 
     public static function file(string $name): string

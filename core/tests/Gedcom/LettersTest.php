@@ -16,7 +16,10 @@ final class LettersTest extends TestCase
 {
     private const NAMES = ['Jörg /Müller/', 'André /Lefèvre/', 'Åse /Sörland/', 'Zoë /Straße/', 'Renée /Façonneur/'];
 
-    /** @return iterable<string, array{string, string, string, bool}> what the head says, how the bytes are, what stands first, whether somebody must choose */
+    /**
+     * @return iterable<string, array{string, string, string, bool}> what the head says, how the bytes are, what stands
+     *     first, whether somebody must choose
+     */
     public static function files(): iterable
     {
         yield 'as it says, Windows' => ['ANSI', 'CP1252', 'CP1252', false];
@@ -43,7 +46,8 @@ final class LettersTest extends TestCase
             self::assertSame(0, $readings[0]['odd']);
             self::assertSame('1 NAME Jörg /Müller/', $readings[0]['lines'][0]);
             // Read as somebody chose, it is right whatever the head says.
-            $names = array_map(static fn (NameRow $row): string => $row->name->withSlashes(), MemoryTree::reading(self::file($says, $is), choice: new ImportOptions($first))->all(NameRow::class));
+            $names = array_map(static fn (NameRow $row): string => $row->name->withSlashes(),
+                MemoryTree::reading(self::file($says, $is), choice: new ImportOptions($first))->all(NameRow::class));
             self::assertSame(self::NAMES, $names);
         }
     }
@@ -71,7 +75,9 @@ final class LettersTest extends TestCase
 
         return match ($is) {
             'UTF-8' => "{$text}0 TRLR\n",
-            'ANSEL' => strtr("{$text}0 TRLR\n", ['ö' => "\xE8o", 'ü' => "\xE8u", 'é' => "\xE2e", 'è' => "\xE1e", 'Å' => "\xEAA", 'ë' => "\xE8e", 'ß' => "\xCF", 'ç' => "\xF0c"]),
+            'ANSEL' => strtr("{$text}0 TRLR\n",
+                ['ö' => "\xE8o", 'ü' => "\xE8u", 'é' => "\xE2e", 'è' => "\xE1e", 'Å' => "\xEAA", 'ë' => "\xE8e", 'ß' => "\xCF",
+                    'ç' => "\xF0c"]),
             default => (string) iconv('UTF-8', "{$is}", "{$text}0 TRLR\n"),
         };
     }

@@ -76,7 +76,8 @@ final class LinesTest extends TestCase
 
     public function test_calendar_escapes_are_not_doubled(): void
     {
-        self::assertSame("2 DATE @#DJULIAN@ 10 FEB 1731/32\n", LineWriter::write(new Structure('DATE', '@#DJULIAN@ 10 FEB 1731/32'), Version::V551, 2));
+        self::assertSame("2 DATE @#DJULIAN@ 10 FEB 1731/32\n",
+            LineWriter::write(new Structure('DATE', '@#DJULIAN@ 10 FEB 1731/32'), Version::V551, 2));
     }
 
     public function test_a_level_that_jumps_is_drawn_up_and_remarked_on(): void
@@ -104,7 +105,8 @@ final class LinesTest extends TestCase
 
     public function test_versions_by_their_words(): void
     {
-        self::assertSame([Version::V7, Version::V7, Version::V551, Version::V551], array_map(Version::named(...), ['7.0', '7.0.14', '5.5', '5.5.1']));
+        self::assertSame([Version::V7, Version::V7, Version::V551, Version::V551],
+            array_map(Version::named(...), ['7.0', '7.0.14', '5.5', '5.5.1']));
         $this->expectException(NotReadable::class);
         Version::named('6');
     }

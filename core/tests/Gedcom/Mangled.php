@@ -21,7 +21,9 @@ final class Mangled
                 2 => $rest[$at] = (string) preg_replace('/^\d+/', (string) mt_rand(1, 12), $rest[$at]),
                 3 => $rest[$at] = substr($rest[$at], 0, mt_rand(0, strlen($rest[$at]))),
                 4 => $rest[$at] = 'words that are no line',
-                5 => $rest = array_map(static fn (string $line): string => (string) preg_replace_callback('/^\d+/', static fn (array $m): string => (string) max(0, (int) $m[0] + mt_rand(-1, 1)), $line), $rest),
+                5 => $rest = array_map(
+                    static fn (string $line): string => (string) preg_replace_callback('/^\d+/',
+                        static fn (array $m): string => (string) max(0, (int) $m[0] + mt_rand(-1, 1)), $line), $rest),
                 default => array_splice($rest, $at, 0, [$rest[mt_rand(0, count($rest) - 1)]]),
             };
         }
@@ -49,7 +51,8 @@ final class Mangled
     {
         $words = [];
         foreach (array_slice(preg_split('/\r\n|\n|\r/', $file) ?: [], $skip) as $line) {
-            preg_match_all('/(?<![A-Za-z\x80-\xFF])[A-Z]?[a-z]{4,}(?![A-Za-z\x80-\xFF])/', (string) preg_replace('/^\s*\d+\s+(@[^@\s]+@ )?\w+/', '', $line), $m);
+            preg_match_all('/(?<![A-Za-z\x80-\xFF])[A-Z]?[a-z]{4,}(?![A-Za-z\x80-\xFF])/',
+                (string) preg_replace('/^\s*\d+\s+(@[^@\s]+@ )?\w+/', '', $line), $m);
             array_push($words, ...$m[0]);
         }
 

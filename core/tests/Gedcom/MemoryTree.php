@@ -68,7 +68,8 @@ final class MemoryTree implements RowSink, TreeRows
     public static function reading(string $file, array $pictures = [], ImportOptions $choice = new ImportOptions): self
     {
         $tree = new self;
-        $tree->report = GedcomReader::read(static fn (): array => str_split($file, 97) ?: [''], $tree, new CountingMint, 1, $pictures === [] ? null : static fn (string $path): bool => in_array($path, $pictures, true), $choice);
+        $tree->report = GedcomReader::read(static fn (): array => str_split($file, 97) ?: [''], $tree, new CountingMint, 1,
+            $pictures === [] ? null : static fn (string $path): bool => in_array($path, $pictures, true), $choice);
 
         return $tree;
     }
@@ -105,8 +106,11 @@ final class MemoryTree implements RowSink, TreeRows
     public function searches(): iterable
     {
         foreach ($this->all(SearchRow::class) as $search) {
-            yield new SearchRow($search->id, $search->date, $search->lookedFor, $search->lookedIn, $search->outcome, $search->isWhole, $search->found, $search->note, $search->sourceId, $search->position,
-                array_map(static fn (SearchPersonRow $row): string => $row->personId, $this->all(SearchPersonRow::class, static fn (SearchPersonRow $row): bool => $row->searchId === $search->id)), $search->questionId);
+            yield new SearchRow($search->id, $search->date, $search->lookedFor, $search->lookedIn, $search->outcome, $search->isWhole,
+                $search->found, $search->note, $search->sourceId, $search->position,
+                array_map(static fn (SearchPersonRow $row): string => $row->personId,
+                    $this->all(SearchPersonRow::class, static fn (SearchPersonRow $row): bool => $row->searchId === $search->id)),
+                $search->questionId);
         }
     }
 
@@ -138,7 +142,11 @@ final class MemoryTree implements RowSink, TreeRows
             $pointers->ensure($picture->id, 'M', $number + 1);
         }
 
-        $pointers->pointedAt([...array_filter(array_column($this->all(ClaimRow::class), 'derivedFromId')), ...array_filter(array_column($this->all(PointRow::class), 'claimId')), ...array_column($this->all(RestsOnRow::class), 'groundId'), ...array_filter(array_column($this->all(SearchRow::class), 'questionId'))]);
+        $pointers->pointedAt(
+            [...array_filter(array_column($this->all(ClaimRow::class), 'derivedFromId')),
+                ...array_filter(array_column($this->all(PointRow::class), 'claimId')),
+                ...array_column($this->all(RestsOnRow::class), 'groundId'),
+                ...array_filter(array_column($this->all(SearchRow::class), 'questionId'))]);
 
         return $this->pointers = $pointers;
     }
@@ -151,30 +159,44 @@ final class MemoryTree implements RowSink, TreeRows
     /** A question with what the reader told of it apart. */
     private function whole(QuestionRow $row): QuestionRow
     {
-        $alternatives = array_map(fn (AlternativeRow $alternativeRow): AlternativeRow => new AlternativeRow($alternativeRow->id, $alternativeRow->questionId, $alternativeRow->personId, $alternativeRow->title, $alternativeRow->outcome, $alternativeRow->position,
-            $this->all(PointRow::class, static fn (PointRow $point): bool => $point->alternativeId === $alternativeRow->id)), $this->all(AlternativeRow::class, static fn (AlternativeRow $alternativeRow): bool => $alternativeRow->questionId === $row->id));
+        $alternatives = array_map(
+            fn (AlternativeRow $alternativeRow): AlternativeRow => new AlternativeRow($alternativeRow->id, $alternativeRow->questionId,
+                $alternativeRow->personId, $alternativeRow->title,
+                $alternativeRow->outcome, $alternativeRow->position,
+                $this->all(PointRow::class, static fn (PointRow $point): bool => $point->alternativeId === $alternativeRow->id)),
+            $this->all(AlternativeRow::class,
+                static fn (AlternativeRow $alternativeRow): bool => $alternativeRow->questionId === $row->id));
 
-        return new QuestionRow($row->id, $row->personId, $row->kind, $row->aspect, $row->state, $row->title, $row->decision, $row->reason, $row->summary, $row->reopenedBy, $row->otherId, $alternatives, $row->line,
-            array_column($this->all(RestsOnRow::class, static fn (RestsOnRow $restsOnRow): bool => $restsOnRow->ground === Owner::Claim && $restsOnRow->decidedId === $row->id), 'groundId'),
-            $this->all(TaskRow::class, static fn (TaskRow $taskRow): bool => $taskRow->questionId === $row->id), $this->decidedBy(DecisionSubject::Question, $row->id));
+        return new QuestionRow($row->id, $row->personId, $row->kind, $row->aspect, $row->state, $row->title, $row->decision, $row->reason,
+            $row->summary, $row->reopenedBy, $row->otherId, $alternatives, $row->line,
+            array_column($this->all(RestsOnRow::class,
+                static fn (RestsOnRow $restsOnRow): bool => $restsOnRow->ground === Owner::Claim && $restsOnRow->decidedId === $row->id),
+                'groundId'),
+            $this->all(TaskRow::class, static fn (TaskRow $taskRow): bool => $taskRow->questionId === $row->id),
+            $this->decidedBy(DecisionSubject::Question, $row->id));
     }
 
     private function decidedBy(DecisionSubject $kind, string $id): string
     {
-        return $this->all(RestsOnRow::class, static fn (RestsOnRow $restsOnRow): bool => $restsOnRow->ground === Owner::Question && $restsOnRow->kind === $kind && $restsOnRow->decidedId === $id)[0]->groundId ?? '';
+        return $this->all(RestsOnRow::class,
+            static fn (RestsOnRow $restsOnRow): bool => $restsOnRow->ground === Owner::Question && $restsOnRow->kind === $kind
+                && $restsOnRow->decidedId === $id)[0]->groundId ?? '';
     }
 
     private function parentage(ParentageRow $row): ParentageRow
     {
-        return new ParentageRow($row->id, $row->parentSetId, $row->personId, $row->kind, $row->standing, $row->proof, $row->kindWords, $row->years, $this->decidedBy(DecisionSubject::Parentage, $row->id));
+        return new ParentageRow($row->id, $row->parentSetId, $row->personId, $row->kind, $row->standing, $row->proof, $row->kindWords,
+            $row->years, $this->decidedBy(DecisionSubject::Parentage, $row->id));
     }
 
     private function claim(ClaimRow $row): ClaimRow
     {
         $use = $this->all(ClaimUseRow::class, static fn (ClaimUseRow $claimUseRow): bool => $claimUseRow->claimId === $row->id)[0] ?? null;
 
-        return new ClaimRow($row->id, $row->recordId, $row->subject, $row->words, $row->quality, $row->ordinal, $row->written, $row->line, $row->classes,
-            $use === null || $use->stance === 'supports' ? '' : $use->stance, $use === null || $use->evidence === 'unstated' ? '' : $use->evidence, $row->derivedFromId);
+        return new ClaimRow($row->id, $row->recordId, $row->subject, $row->words, $row->quality, $row->ordinal, $row->written, $row->line,
+            $row->classes,
+            $use === null || $use->stance === 'supports' ? '' : $use->stance,
+            $use === null || $use->evidence === 'unstated' ? '' : $use->evidence, $row->derivedFromId);
     }
 
     public function people(): iterable
@@ -186,9 +208,13 @@ final class MemoryTree implements RowSink, TreeRows
                 $this->all(EventRow::class, static fn (EventRow $r): bool => $r->personId === $person->id),
                 $this->all(ParentSetRow::class, static fn (ParentSetRow $r): bool => $r->childId === $person->id),
                 $this->all(UnionPartnerRow::class, static fn (UnionPartnerRow $r): bool => $r->personId === $person->id),
-                $this->grouped(array_map($this->parentage(...), $this->all(ParentageRow::class)), static fn (ParentageRow $r): string => $r->parentSetId),
-                array_map(static fn (array $ties): array => array_column($ties, 'personId'), $this->grouped($this->all(UnionPartnerRow::class, static fn (UnionPartnerRow $r): bool => $r->side !== TieSide::Person && $r->standing !== Standing::RuledOut),
-                    static fn (UnionPartnerRow $r): string => $r->unionId)),
+                $this->grouped(array_map($this->parentage(...), $this->all(ParentageRow::class)),
+                    static fn (ParentageRow $r): string => $r->parentSetId),
+                array_map(static fn (array $ties): array => array_column($ties, 'personId'),
+                    $this->grouped(
+                        $this->all(UnionPartnerRow::class,
+                            static fn (UnionPartnerRow $r): bool => $r->side !== TieSide::Person && $r->standing !== Standing::RuledOut),
+                        static fn (UnionPartnerRow $r): string => $r->unionId)),
             ), $this->attached()];
         }
     }
@@ -254,9 +280,12 @@ final class MemoryTree implements RowSink, TreeRows
             $by($this->all(NoteRow::class), static fn (NoteRow $r): string => $r->owner->id),
             $by(array_map($this->claim(...), $this->all(ClaimRow::class)), static fn (ClaimRow $r): string => $r->subject->id),
             array_column($this->all(RecordRow::class), null, 'id'),
-            $by($this->all(KeptRow::class, static fn (KeptRow $r): bool => $r->owner !== null), static fn (KeptRow $r): string => $r->owner->id ?? ''),
+            $by($this->all(KeptRow::class, static fn (KeptRow $r): bool => $r->owner !== null),
+                static fn (KeptRow $r): string => $r->owner->id ?? ''),
             $by($this->all(RoleRow::class), static fn (RoleRow $r): string => $r->eventId),
-            $by([...$this->all(TaskRow::class, static fn (TaskRow $r): bool => $r->personId !== ''), ...$this->all(MemberRow::class), ...array_map($this->whole(...), $this->all(QuestionRow::class, static fn (QuestionRow $r): bool => $r->personId !== ''))], static fn (TaskRow|MemberRow|QuestionRow $r): string => $r->personId),
+            $by([...$this->all(TaskRow::class, static fn (TaskRow $r): bool => $r->personId !== ''), ...$this->all(MemberRow::class),
+                ...array_map($this->whole(...), $this->all(QuestionRow::class, static fn (QuestionRow $r): bool => $r->personId !== ''))],
+                static fn (TaskRow|MemberRow|QuestionRow $r): string => $r->personId),
             array_column($this->all(GroupRow::class), null, 'id'),
             $this->rolls(),
             array_column($this->all(OwnKindRow::class), null, 'id'),
@@ -268,11 +297,15 @@ final class MemoryTree implements RowSink, TreeRows
     private function rolls(): array
     {
         $rolls = [];
-        $placings = $this->grouped(array_map(fn (PlacingRow $r): PlacingRow => new PlacingRow($r->id, $r->lineId, $r->personId, $r->state, $r->reason, $this->decidedBy(DecisionSubject::Placing, $r->id)), $this->all(PlacingRow::class)),
+        $placings = $this->grouped(
+            array_map(fn (PlacingRow $r): PlacingRow => new PlacingRow($r->id, $r->lineId, $r->personId, $r->state, $r->reason,
+                $this->decidedBy(DecisionSubject::Placing, $r->id)),
+                $this->all(PlacingRow::class)),
             static fn (PlacingRow $r): string => $r->lineId);
         foreach ($this->all(RecordRow::class) as $record) {
             if ($record->head !== null) {
-                $rolls[$record->sourceId][] = new RollRecord($record, $record->head, $this->all(RollLineRow::class, static fn (RollLineRow $r): bool => $r->recordId === $record->id),
+                $rolls[$record->sourceId][] = new RollRecord($record, $record->head,
+                    $this->all(RollLineRow::class, static fn (RollLineRow $r): bool => $r->recordId === $record->id),
                     $placings, $this->all(RecordImageRow::class, static fn (RecordImageRow $r): bool => $r->recordId === $record->id));
             }
         }

@@ -15,7 +15,8 @@ final class OwnTagsTest extends TestCase
 {
     private const FILE = [
         '0 HEAD', '1 GEDC', '2 VERS 7.0', '1 SOUR NORTH_BOUGH', '2 VERS 2',
-        '0 @I1@ INDI', '1 NAME Ewan /Tarrel/', '2 TRAN Yuan', '3 LANG und', '1 _NB_TASK Find the burial.', '2 _NB_DONE 2026-11-20', '1 _NB_GROUP Keepers',
+        '0 @I1@ INDI', '1 NAME Ewan /Tarrel/', '2 TRAN Yuan', '3 LANG und', '1 _NB_TASK Find the burial.', '2 _NB_DONE 2026-11-20',
+        '1 _NB_GROUP Keepers',
         '1 BIRT', '2 DATE 1818', '3 PHRASE the year of the gale', '2 _NB_STANDING accepted', '1 _NB_RULED BIRT', '2 DATE 1817',
         '1 _NB_QUESTION birth', '2 _NB_STATE decided', '2 _NB_TITLE two books', '2 _NB_DECISION 1818', '1 NO MARR', '0 TRLR', '',
     ];
@@ -45,7 +46,9 @@ final class OwnTagsTest extends TestCase
         $tree = MemoryTree::reading($theirs);
 
         self::assertSame([], $tree->all(TaskRow::class));
-        self::assertCount(4, $tree->all(KeptRow::class, static fn (KeptRow $row): bool => preg_match('/^\d _(TASK|GROUP|RULED|QUESTION)/', $row->lines) === 1));
+        self::assertCount(4,
+            $tree->all(KeptRow::class,
+                static fn (KeptRow $row): bool => preg_match('/^\d _(TASK|GROUP|RULED|QUESTION)/', $row->lines) === 1));
         self::assertStringContainsString('1 _TASK Find the burial.', $tree->written(Version::V7));
     }
 

@@ -13,7 +13,8 @@ use PHPUnit\Framework\TestCase;
 
 final class ResearchNotesTest extends TestCase
 {
-    private const FILE = "0 HEAD\n1 GEDC\n2 VERS 7.0\n0 @I1@ INDI\n1 NAME Ewan /Tarrel/\n1 NOTE A quiet man.\n1 NOTE Ask about the second wife.\n2 _NB_RESEARCH Y\n0 TRLR\n";
+    private const FILE = "0 HEAD\n1 GEDC\n2 VERS 7.0\n0 @I1@ INDI\n1 NAME Ewan /Tarrel/\n1 NOTE A quiet man.\n1 NOTE Ask about the second "
+        ."wife.\n2 _NB_RESEARCH Y\n0 TRLR\n";
 
     /** @return iterable<string, array{Version}> */
     public static function versions(): iterable
@@ -27,7 +28,8 @@ final class ResearchNotesTest extends TestCase
     {
         $tree = MemoryTree::reading(self::FILE);
         $again = MemoryTree::reading($tree->written($version));
-        $of = static fn (MemoryTree $tree): array => array_map(static fn (NoteRow $row): array => [$row->text, $row->isResearch], $tree->all(NoteRow::class));
+        $of = static fn (MemoryTree $tree): array => array_map(static fn (NoteRow $row): array => [$row->text, $row->isResearch],
+            $tree->all(NoteRow::class));
 
         self::assertSame([['A quiet man.', false], ['Ask about the second wife.', true]], $of($tree));
         self::assertSame($of($tree), $of($again));
@@ -41,7 +43,8 @@ final class ResearchNotesTest extends TestCase
             $tree->rows[NoteRow::class][$at] = new NoteRow($row->id, $row->owner, $row->text, $row->ordinal, $row->written, false);
         }
         self::assertSame(str_replace("2 _NB_RESEARCH Y\n", '', self::FILE), self::withoutHead($tree->written(Version::V7), self::FILE));
-        $tree->rows[NoteRow::class][] = new NoteRow('new', new FactRef(Owner::Person, $tree->rows[NoteRow::class][0]->owner->id ?? ''), 'Look at the stone.', -1, [], true);
+        $tree->rows[NoteRow::class][] = new NoteRow('new', new FactRef(Owner::Person, $tree->rows[NoteRow::class][0]->owner->id ?? ''),
+            'Look at the stone.', -1, [], true);
         self::assertStringContainsString("1 NOTE Look at the stone.\n2 _NB_RESEARCH Y\n", $tree->written(Version::V7));
     }
 

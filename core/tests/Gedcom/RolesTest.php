@@ -25,7 +25,8 @@ final class RolesTest extends TestCase
     public function test_roles_are_read_and_written_back_as_they_stood(): void
     {
         $tree = MemoryTree::reading(self::file(self::ROLES));
-        $roles = array_map(static fn (RoleRow $row): array => [$row->role, $row->words, $row->personId !== null], $tree->all(RoleRow::class));
+        $roles = array_map(static fn (RoleRow $row): array => [$row->role, $row->words, $row->personId !== null],
+            $tree->all(RoleRow::class));
 
         self::assertSame([['witness', '', true], ['godparent', 'Jn Osk', false], ['informant', '', true], ['other', '', true]], $roles);
         self::assertCount(3, $tree->all(KeptRow::class, static fn (KeptRow $row): bool => str_contains($row->lines, 'ASSO')));
@@ -39,14 +40,16 @@ final class RolesTest extends TestCase
         self::assertStringContainsString("2 _NB_ASSO @I2@\n3 RELA witness\n", $older);
         $again = MemoryTree::reading($older);
 
-        self::assertSame(['witness', 'godparent', 'informant', 'other'], array_map(static fn (RoleRow $row): string => $row->role, $again->all(RoleRow::class)));
+        self::assertSame(['witness', 'godparent', 'informant', 'other'],
+            array_map(static fn (RoleRow $row): string => $row->role, $again->all(RoleRow::class)));
         self::assertStringContainsString("2 ASSO @I3@\n3 ROLE OTHER\n4 PHRASE informant\n", $again->written(Version::V7));
     }
 
     /** @param  list<string>  $roles */
     private static function file(array $roles): string
     {
-        return implode("\n", ['0 HEAD', '1 GEDC', '2 VERS 7.0', '0 @I1@ INDI', '1 NAME Ewan /Tarrel/', '1 BIRT', '2 DATE 30 JUL 1847', ...$roles,
-            '0 @I2@ INDI', '1 NAME Jean /Penhask/', '0 @I3@ INDI', '1 NAME Bran /Drum/', '0 TRLR', '']);
+        return implode("\n",
+            ['0 HEAD', '1 GEDC', '2 VERS 7.0', '0 @I1@ INDI', '1 NAME Ewan /Tarrel/', '1 BIRT', '2 DATE 30 JUL 1847', ...$roles,
+                '0 @I2@ INDI', '1 NAME Jean /Penhask/', '0 @I3@ INDI', '1 NAME Bran /Drum/', '0 TRLR', '']);
     }
 }

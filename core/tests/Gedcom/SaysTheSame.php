@@ -10,10 +10,14 @@ namespace NorthBough\Core\Tests\Gedcom;
  */
 final class SaysTheSame
 {
-    /** @return array<string, string> the record's first line => its whole tree as indented text, the head's writer and date and what it declares of ours left out */
+    /**
+     * @return array<string, string> the record's first line => its whole tree as indented text, the head's writer and date
+     *     and what it declares of ours left out
+     */
     public static function normalised(string $file): array
     {
-        $file = (string) preg_replace(['/^\xEF\xBB\xBF/', '/^2 TAG \S+ https:\/\/north-bough\.example\S*\R/m', '/^1 SCHMA\R(?!2)/m'], '', $file);
+        $file = (string) preg_replace(['/^\xEF\xBB\xBF/', '/^2 TAG \S+ https:\/\/north-bough\.example\S*\R/m', '/^1 SCHMA\R(?!2)/m'],
+            '', $file);
         $seven = preg_match('/^2 VERS 7/m', $file) === 1;
         $records = [];
         $key = '';
@@ -28,7 +32,8 @@ final class SaysTheSame
                     continue;
                 }
                 $text = $c[2] ?? '';
-                $records[$key] .= ($c[1] === 'T' ? '⏎' : '').($seven ? (string) preg_replace('/^@@/', '@', $text) : str_replace('@@', '@', $text));
+                $records[$key] .= ($c[1] === 'T' ? '⏎' : '')
+                    .($seven ? (string) preg_replace('/^@@/', '@', $text) : str_replace('@@', '@', $text));
 
                 continue;
             }
@@ -42,7 +47,8 @@ final class SaysTheSame
             if ($key === 'HEAD' && $level >= $skip) {
                 continue;
             }
-            $records[$key] .= "\n".str_repeat('  ', $level).($seven ? (string) preg_replace('/^(\S+ )@@/', '$1@', $rest) : str_replace('@@', '@', $rest));
+            $records[$key] .= "\n".str_repeat('  ', $level)
+                .($seven ? (string) preg_replace('/^(\S+ )@@/', '$1@', $rest) : str_replace('@@', '@', $rest));
         }
         ksort($records);
 

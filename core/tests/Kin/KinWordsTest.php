@@ -19,13 +19,18 @@ final class KinWordsTest extends TestCase
     public static function blood(): iterable
     {
         $rows = [
-            [1, 0, 'F', 'mother'], [2, 0, 'M', 'grandfather'], [3, 0, 'F', 'great-grandmother'], [4, 0, 'M', 'great-great-grandfather'], [5, 0, 'U', '3 × great-grandparent'], [12, 0, 'F', '10 × great-grandmother'],
+            [1, 0, 'F', 'mother'], [2, 0, 'M', 'grandfather'], [3, 0, 'F', 'great-grandmother'], [4, 0, 'M', 'great-great-grandfather'],
+            [5, 0, 'U', '3 × great-grandparent'], [12, 0, 'F', '10 × great-grandmother'],
             [0, 1, 'M', 'son'], [0, 2, 'F', 'granddaughter'], [0, 3, 'U', 'great-grandchild'], [0, 6, 'M', '4 × great-grandson'],
             [1, 1, 'M', 'brother'], [1, 1, 'F', 'sister'], [1, 1, 'U', 'sibling'],
-            [2, 1, 'M', 'uncle'], [2, 1, 'U', 'aunt or uncle'], [3, 1, 'F', 'great-aunt'], [4, 1, 'M', 'great-great-uncle'], [5, 1, 'F', '3 × great-aunt'],
+            [2, 1, 'M', 'uncle'], [2, 1, 'U', 'aunt or uncle'], [3, 1, 'F', 'great-aunt'], [4, 1, 'M', 'great-great-uncle'],
+            [5, 1, 'F', '3 × great-aunt'],
             [1, 2, 'F', 'niece'], [1, 3, 'M', 'great-nephew'], [1, 4, 'U', 'great-great-nephew or niece'],
-            [2, 2, 'M', 'first cousin'], [2, 3, 'F', 'first cousin once removed'], [3, 2, 'F', 'first cousin once removed'], [4, 2, 'M', 'first cousin twice removed'], [2, 5, 'M', 'first cousin 3 times removed'],
-            [3, 3, 'U', 'second cousin'], [11, 11, 'M', 'tenth cousin'], [12, 12, 'M', '11th cousin'], [13, 13, 'M', '12th cousin'], [22, 22, 'M', '21st cousin'], [23, 24, 'M', '22nd cousin once removed'], [24, 24, 'F', '23rd cousin'], [112, 112, 'F', '111th cousin'],
+            [2, 2, 'M', 'first cousin'], [2, 3, 'F', 'first cousin once removed'], [3, 2, 'F', 'first cousin once removed'],
+            [4, 2, 'M', 'first cousin twice removed'], [2, 5, 'M', 'first cousin 3 times removed'],
+            [3, 3, 'U', 'second cousin'], [11, 11, 'M', 'tenth cousin'], [12, 12, 'M', '11th cousin'], [13, 13, 'M', '12th cousin'],
+            [22, 22, 'M', '21st cousin'], [23, 24, 'M', '22nd cousin once removed'], [24, 24, 'F', '23rd cousin'],
+            [112, 112, 'F', '111th cousin'],
         ];
         foreach ($rows as [$up, $down, $sex, $word]) {
             yield "{$up} up, {$down} down, {$sex}" => [$up, $down, Sex::from($sex), $word];
@@ -35,10 +40,14 @@ final class KinWordsTest extends TestCase
     #[DataProvider('blood')]
     public function test_the_word_by_generations(int $up, int $down, Sex $sex, string $word): void
     {
-        self::assertSame($word, (new KinWords($up, $down, $up === 0 || $down === 0 ? LineageMeeting::Direct : LineageMeeting::Full))->word($sex, KinKind::Blood));
+        self::assertSame($word, (new KinWords($up, $down, $up === 0 || $down === 0 ? LineageMeeting::Direct : LineageMeeting::Full))
+            ->word($sex, KinKind::Blood));
     }
 
-    /** @return iterable<string, array{int, int, LineageMeeting, KinKind, int, string}> up, down, meeting, kind of the ties, couples, word for a woman */
+    /**
+     * @return iterable<string, array{int, int, LineageMeeting, KinKind, int, string}> up, down, meeting, kind of the ties,
+     *     couples, word for a woman
+     */
     public static function told(): iterable
     {
         yield 'half' => [1, 1, LineageMeeting::Half, KinKind::Blood, 1, 'half sister'];
@@ -55,8 +64,14 @@ final class KinWordsTest extends TestCase
     }
 
     #[DataProvider('told')]
-    public function test_what_is_told_before_the_word(int $up, int $down, LineageMeeting $meeting, KinKind $kind, int $couples, string $word): void
-    {
+    public function test_what_is_told_before_the_word(
+        int $up,
+        int $down,
+        LineageMeeting $meeting,
+        KinKind $kind,
+        int $couples,
+        string $word,
+    ): void {
         self::assertSame($word, (new KinWords($up, $down, $meeting))->word(Sex::Female, $kind, $couples));
     }
 

@@ -57,8 +57,12 @@ final class KinshipPropertyTest extends TestCase
             $back = self::blood($tree, $other, $one);
             $shape = static fn (array $kin): array => array_map(static fn (Relationship $r): array => [$r->distance, $r->total], $kin);
             self::assertEqualsCanonicalizing($shape($there), $shape($back), "{$one} and {$other}");
-            $paths = array_merge(...array_map(static fn (Relationship $r): array => array_map(static fn (array $path): string => implode(' ', $path), $r->paths), $there));
-            $turned = array_merge(...array_map(static fn (Relationship $r): array => array_map(static fn (array $path): string => implode(' ', array_reverse($path)), $r->paths), $back));
+            $paths = array_merge(
+                ...array_map(static fn (Relationship $r): array => array_map(static fn (array $path): string => implode(' ', $path),
+                    $r->paths), $there));
+            $turned = array_merge(
+                ...array_map(static fn (Relationship $r): array => array_map(
+                    static fn (array $path): string => implode(' ', array_reverse($path)), $r->paths), $back));
             self::assertEqualsCanonicalizing($paths, $turned);
         }
     }
@@ -68,7 +72,8 @@ final class KinshipPropertyTest extends TestCase
     {
         [$tree] = self::family($seed);
         foreach (self::pairs() as [$one, $other]) {
-            $kinds = static fn (string $a, string $b): array => array_values(array_unique(array_map(static fn (Relationship $r): string => $r->kind->value, Kinship::between($tree, $a, $b))));
+            $kinds = static fn (string $a, string $b): array => array_values(array_unique(
+                array_map(static fn (Relationship $r): string => $r->kind->value, Kinship::between($tree, $a, $b))));
             self::assertEqualsCanonicalizing($kinds($one, $other), $kinds($other, $one), "{$one} and {$other}");
         }
     }
@@ -76,7 +81,8 @@ final class KinshipPropertyTest extends TestCase
     /** @return list<Relationship> */
     private static function blood(Snapshot $tree, string $one, string $other): array
     {
-        return array_values(array_filter(Kinship::between($tree, $one, $other), static fn (Relationship $kin): bool => $kin->kind === KinKind::Blood));
+        return array_values(
+            array_filter(Kinship::between($tree, $one, $other), static fn (Relationship $kin): bool => $kin->kind === KinKind::Blood));
     }
 
     /**

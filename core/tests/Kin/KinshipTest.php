@@ -31,13 +31,16 @@ final class KinshipTest extends TestCase
     {
         // g4 above g3 above … above ego: a straight line with an aunt and cousins at its side.
         $isles = (new Isles)
-            ->person('gggg', 'Ann Drum w')->person('ggg', 'Ben Drum h')->person('gg', 'Cath Drum w')->person('g', 'Dan Drum h')->person('gw', 'Dora Osk w')
+            ->person('gggg', 'Ann Drum w')->person('ggg', 'Ben Drum h')->person('gg', 'Cath Drum w')->person('g', 'Dan Drum h')
+            ->person('gw', 'Dora Osk w')
             ->person('p', 'Ewan Drum h')->person('pw', 'Edith Quillan w')->person('aunt', 'Flora Drum w')->person('x', 'Xan Drum')
-            ->person('ego', 'Gil Drum h')->person('sis', 'Hild Drum w')->person('cousin', 'Ib Corran h')->person('cc', 'Jo Corran w')->person('ccc', 'Kai Corran')
+            ->person('ego', 'Gil Drum h')->person('sis', 'Hild Drum w')->person('cousin', 'Ib Corran h')->person('cc', 'Jo Corran w')
+            ->person('ccc', 'Kai Corran')
             ->person('niece', 'Lil Osk w')->person('gniece', 'Mab Osk w')->person('gaunt', 'Nan Drum w')->person('gc', 'Oda Drum w')
             ->union('u1', ['gggg'], ['ggg'])->union('u2', ['ggg'], ['gg'])->union('u3', ['gg'], ['g', 'gaunt'])
             ->union('u4', ['g', 'gw'], ['p', 'aunt', 'x'])->union('u5', ['p', 'pw'], ['ego', 'sis'])->union('u6', ['aunt'], ['cousin'])
-            ->union('u7', ['cousin'], ['cc'])->union('u8', ['cc'], ['ccc'])->union('u9', ['sis'], ['niece'])->union('u10', ['niece'], ['gniece'])
+            ->union('u7', ['cousin'], ['cc'])->union('u8', ['cc'], ['ccc'])->union('u9', ['sis'], ['niece'])
+            ->union('u10', ['niece'], ['gniece'])
             ->union('u11', ['ego'], ['gc']);
         $rows = [
             ['ego', 'ego', ['self · self']],
@@ -77,12 +80,15 @@ final class KinshipTest extends TestCase
     {
         // Magnus of Slatequay wed the sisters Ann and Bet Ibsley, and before them Clara.
         $isles = (new Isles)
-            ->person('ib1', 'Old Ibsley h')->person('ib2', 'Nan Ibsley w')->person('ann', 'Ann Ibsley w d 1850')->person('bet', 'Bet Ibsley w')->person('cal', 'Cal Ibsley h')
-            ->person('calw', 'Vera Osk w')->person('magnus', 'Magnus Maddern h')->person('clara', 'Clara Drum w')->person('mf', 'Jory Maddern h')
+            ->person('ib1', 'Old Ibsley h')->person('ib2', 'Nan Ibsley w')->person('ann', 'Ann Ibsley w d 1850')
+            ->person('bet', 'Bet Ibsley w')->person('cal', 'Cal Ibsley h')
+            ->person('calw', 'Vera Osk w')->person('magnus', 'Magnus Maddern h')->person('clara', 'Clara Drum w')
+            ->person('mf', 'Jory Maddern h')
             ->person('a1', 'Ada Maddern w b 1845')->person('b1', 'Bran Maddern h b 1855')->person('c1', 'Cora Maddern w b 1835')
             ->person('hub', 'Tam Quillan h')->person('calson', 'Cy Ibsley h')->person('petch', 'Petchet Drum h')->person('lone', 'Lone Osk')
             ->union('i', ['ib1', 'ib2'], ['ann', 'bet', 'cal'], '1820')->union('m', ['mf'], ['magnus'])
-            ->union('c', ['magnus', 'clara'], ['c1'], '1830')->union('a', ['magnus', 'ann'], ['a1'], '1844')->union('b', ['magnus', 'bet'], ['b1'], '1852')
+            ->union('c', ['magnus', 'clara'], ['c1'], '1830')->union('a', ['magnus', 'ann'], ['a1'], '1844')
+            ->union('b', ['magnus', 'bet'], ['b1'], '1852')
             ->union('w', ['hub', 'a1'], [], '1866')->union('cw', ['cal', 'calw'], ['calson'], '1850')->union('n', ['clara'], ['petch']);
         $rows = [
             ['a1', 'b1', ['half brother · blood', 'first cousin · blood']],
@@ -114,12 +120,18 @@ final class KinshipTest extends TestCase
     public static function tiesOfOtherKinds(): iterable
     {
         $isles = (new Isles)
-            ->person('found', 'Moses Averay h')->person('ad1', 'Averay h')->person('ad2', 'Averay w')->person('adsis', 'Sib Averay w')->person('adcousin', 'Coz Averay h')
-            ->person('adun', 'Unc Averay h')->person('adg', 'Grand Averay h')->person('bf', 'Birth Father h')->person('bfm', 'His Mother w')->person('half', 'Half Brother h')->person('bfw', 'His Wife w')
-            ->person('fo', 'Foster Mother w')->person('gu', 'Guardian Aunt w')->person('rec', 'Mother Husband h')->person('no', 'Not Father h')->person('maybe', 'Said Mother w')->person('child', 'A Child w')
-            ->union('g', ['adg'], ['ad1', 'adun'])->union('a', ['ad1', 'ad2'], ['found'], '', ParentageKind::Adoptive)->union('as', ['ad2', 'ad1'], ['adsis'])
-            ->union('ac', ['adun'], ['adcousin'])->union('bfu', ['bfm'], ['bf'])->union('b', ['bf'], ['found'])->union('bh', ['bf', 'bfw'], ['half'])
-            ->union('f', ['fo'], ['found'], '', ParentageKind::Foster)->union('gg', ['gu'], ['found'], '', ParentageKind::Guardian)->union('r', ['rec'], ['found'], '', ParentageKind::Recognised)
+            ->person('found', 'Moses Averay h')->person('ad1', 'Averay h')->person('ad2', 'Averay w')->person('adsis', 'Sib Averay w')
+            ->person('adcousin', 'Coz Averay h')
+            ->person('adun', 'Unc Averay h')->person('adg', 'Grand Averay h')->person('bf', 'Birth Father h')->person('bfm', 'His Mother w')
+            ->person('half', 'Half Brother h')->person('bfw', 'His Wife w')
+            ->person('fo', 'Foster Mother w')->person('gu', 'Guardian Aunt w')->person('rec', 'Mother Husband h')
+            ->person('no', 'Not Father h')->person('maybe', 'Said Mother w')->person('child', 'A Child w')
+            ->union('g', ['adg'], ['ad1', 'adun'])->union('a', ['ad1', 'ad2'], ['found'], '', ParentageKind::Adoptive)
+            ->union('as', ['ad2', 'ad1'], ['adsis'])
+            ->union('ac', ['adun'], ['adcousin'])->union('bfu', ['bfm'], ['bf'])->union('b', ['bf'], ['found'])
+            ->union('bh', ['bf', 'bfw'], ['half'])
+            ->union('f', ['fo'], ['found'], '', ParentageKind::Foster)->union('gg', ['gu'], ['found'], '', ParentageKind::Guardian)
+            ->union('r', ['rec'], ['found'], '', ParentageKind::Recognised)
             ->union('x', ['no'], ['found'], '', ParentageKind::Birth, Proof::Unstated, Standing::RuledOut)
             ->union('y', ['maybe'], ['child'], '', ParentageKind::Birth, Proof::Probable)->union('z', ['bfm'], ['maybe']);
         $rows = [
@@ -156,12 +168,14 @@ final class KinshipTest extends TestCase
             ->person('db1', 'Brother Drum h')->person('db2', 'Second Drum h')->person('os1', 'Sister Osk w')->person('os2', 'Second Osk w')
             ->person('k1', 'Kit Drum h')->person('k2', 'Kat Drum w')->person('kid', 'Kid Drum')->person('kid2', 'Kim Drum w')
             ->union('d', ['d1', 'd2'], ['db1', 'db2'])->union('o', ['o1', 'o2'], ['os1', 'os2'])
-            ->union('1', ['db1', 'os1'], ['k1'], '1850')->union('2', ['db2', 'os2'], ['k2'], '1851')->union('3', ['k1', 'k2'], ['kid', 'kid2'], '1880');
+            ->union('1', ['db1', 'os1'], ['k1'], '1850')->union('2', ['db2', 'os2'], ['k2'], '1851')
+            ->union('3', ['k1', 'k2'], ['kid', 'kid2'], '1880');
 
         yield 'double first cousins' => [$isles, 'k1', 'k2', ['wife · spouse', 'double first cousin · blood']];
         yield 'siblings whose parents are kin' => [$isles, 'kid', 'kid2', ['sister · blood', 'double second cousin · blood']];
         yield 'an ancestor twice' => [$isles, 'kid', 'd1', ['great-grandfather · blood']];
-        yield 'a wife\'s uncle' => [$isles, 'db1', 'k2', ['daughter-in-law (son\'s wife) · in-law', 'niece · blood', 'wife\'s niece · in-law']];
+        yield 'a wife\'s uncle' => [$isles, 'db1', 'k2',
+            ['daughter-in-law (son\'s wife) · in-law', 'niece · blood', 'wife\'s niece · in-law']];
     }
 
     public function test_paths_are_counted_and_listed(): void
@@ -217,7 +231,8 @@ final class KinshipTest extends TestCase
                 }
             }
             [$a, $b] = ['p'.mt_rand(18, 23), 'p'.mt_rand(12, 17)];
-            $blood = array_filter(Kinship::between($isles->tree(), $a, $b), static fn (Relationship $r): bool => $r->kind->value === 'blood');
+            $blood = array_filter(Kinship::between($isles->tree(), $a, $b),
+                static fn (Relationship $r): bool => $r->kind->value === 'blood');
             $expected = self::disjointPairs($parents, $a, $b);
 
             self::assertSame($expected, array_sum(array_column($blood, 'total')), "{$a} and {$b} in round {$round}");

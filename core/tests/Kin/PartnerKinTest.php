@@ -49,7 +49,10 @@ final class PartnerKinTest extends TestCase
         self::assertFalse(PartnerKin::isDenied(self::union([])));
     }
 
-    /** @return iterable<string, array{string, string, list<string>, bool}> child, partner, events of the union, whether it can have stood */
+    /**
+     * @return iterable<string, array{string, string, list<string>, bool}> child, partner, events of the union, whether it
+     *     can have stood
+     */
     public static function births(): iterable
     {
         yield 'nothing is known' => ['A Child', 'B Partner w', [], true];
@@ -75,7 +78,8 @@ final class PartnerKinTest extends TestCase
         $made = array_map(static function (string $event): Event {
             [$kind, $how] = [...explode(' ', $event), ''];
 
-            return new Event($event, $kind, '', '', GenDate::parse($kind === 'marriage' ? '1845' : '1848'), '', $how === 'denied', [], $how === 'out' ? Standing::RuledOut : Standing::Unweighed);
+            return new Event($event, $kind, '', '', GenDate::parse($kind === 'marriage' ? '1845' : '1848'), '', $how === 'denied', [],
+                $how === 'out' ? Standing::RuledOut : Standing::Unweighed);
         }, $events);
 
         return new Union('u', ['one', 'other'], $made, [], [], '', ['other' => Standing::from($standing)]);

@@ -70,7 +70,8 @@ final class StepAndInLawTest extends TestCase
 
     public function test_what_is_open_of_somebody_between_is_told_at_the_end(): void
     {
-        $isles = (new Isles)->person('p', 'Old Drum h')->person('one', 'One Drum h')->person('uncle', 'Uncle Drum h')->person('wife', 'A Wife w')->person('me', 'Me Drum h')
+        $isles = (new Isles)->person('p', 'Old Drum h')->person('one', 'One Drum h')->person('uncle', 'Uncle Drum h')
+            ->person('wife', 'A Wife w')->person('me', 'Me Drum h')
             ->union('1', ['p'], ['one', 'uncle'])->union('2', ['one'], ['me'])->union('3', ['uncle', 'wife'], [], '1850');
         self::assertSame(["uncle's wife, half or full"], self::terms($isles, 'me', 'wife'));
         self::assertSame(["sister-in-law (brother's wife, half or full)"], self::terms($isles, 'one', 'wife'));
@@ -130,10 +131,12 @@ final class StepAndInLawTest extends TestCase
 
     private static function lineOfFour(): Isles
     {
-        return (new Isles)->person('head', 'Head Corran h b 1800')->person('first', 'First Wife w b 1800 d 1825')->person('mother', 'His Mother w b 1805')->person('second', 'Later Wife w b 1810')
+        return (new Isles)->person('head', 'Head Corran h b 1800')->person('first', 'First Wife w b 1800 d 1825')
+            ->person('mother', 'His Mother w b 1805')->person('second', 'Later Wife w b 1810')
             ->person('son', 'A Son h b 1830')->person('grandson', 'A Grandson h b 1855')->person('great', 'A Great w b 1880')
             ->person('own', 'Own Daughter w b 1845')->person('ownchild', 'Own Grandson h b 1870')
-            ->union('0', ['head', 'first'], [], '1820')->union('1', ['head', 'mother'], ['son'], '1828')->union('2', ['head', 'second'], ['own'], '1844')
+            ->union('0', ['head', 'first'], [], '1820')->union('1', ['head', 'mother'], ['son'], '1828')
+            ->union('2', ['head', 'second'], ['own'], '1844')
             ->union('3', ['son'], ['grandson'])->union('4', ['grandson'], ['great'])->union('5', ['own'], ['ownchild']);
     }
 
@@ -150,7 +153,8 @@ final class StepAndInLawTest extends TestCase
     public function test_a_parent_who_was_ruled_out_makes_nobody_a_step(Standing $standing, array $terms): void
     {
         $isles = (new Isles)->person('child', 'A Child w b 1860')->person('father', 'A Father h')->person('wife', 'A Wife w')
-            ->union('1', ['father'], ['child'])->tie('child', 'father', ParentageKind::Birth, standing: $standing)->union('2', ['father', 'wife'], [], '1870');
+            ->union('1', ['father'], ['child'])->tie('child', 'father', ParentageKind::Birth, standing: $standing)
+            ->union('2', ['father', 'wife'], [], '1870');
         self::assertSame($terms, self::terms($isles, 'child', 'wife'));
     }
 
@@ -161,7 +165,8 @@ final class StepAndInLawTest extends TestCase
         $people = ['old', 'magnus', 'moll', 'isbel', 'bran', 'half', 'tam', 'ewan', 'kit', 'isbelm', 'isis'];
         foreach ($people as $person) {
             foreach ($people as $other) {
-                $isParentOrChild = array_intersect(self::terms($isles, $person, $other), ['stepmother', 'stepfather', 'stepson', 'stepdaughter', 'stepbrother', 'stepsister']);
+                $isParentOrChild = array_intersect(self::terms($isles, $person, $other),
+                    ['stepmother', 'stepfather', 'stepson', 'stepdaughter', 'stepbrother', 'stepsister']);
                 if ($isParentOrChild !== []) {
                     self::assertNotSame([], preg_grep('/^step/', self::terms($isles, $other, $person)), "{$person} and {$other}");
                 }
@@ -171,17 +176,24 @@ final class StepAndInLawTest extends TestCase
 
     private static function isles(): Isles
     {
-        return (new Isles)->person('old', 'Old Tarrel h b 1790')->person('oldw', 'Old Osk w b 1792')->person('isbelf', 'Jory Quillan h b 1790')->person('magnus', 'Magnus Tarrel h b 1818')->person('uncle', 'Uncle Tarrel h b 1820')->person('unclew', 'Annot Corran w b 1822')
-            ->person('moll', 'Moll Drum w b 1820 d 1844')->person('isbel', 'Isbel Quillan w b 1822')->person('bran', 'Bran Osk h b 1815 d 1845')
+        return (new Isles)->person('old', 'Old Tarrel h b 1790')->person('oldw', 'Old Osk w b 1792')
+            ->person('isbelf', 'Jory Quillan h b 1790')->person('magnus', 'Magnus Tarrel h b 1818')
+            ->person('uncle', 'Uncle Tarrel h b 1820')->person('unclew', 'Annot Corran w b 1822')
+            ->person('moll', 'Moll Drum w b 1820 d 1844')->person('isbel', 'Isbel Quillan w b 1822')
+            ->person('bran', 'Bran Osk h b 1815 d 1845')
             ->person('isbelm', 'Old Quillan w b 1795')->person('isis', 'Una Quillan w b 1825')->person('isnie', 'Jean Penhask w b 1850')
-            ->person('half', 'Half Tarrel h b 1842')->person('tam', 'Tam Osk h b 1843')->person('ewan', 'Ewan Tarrel h b 1848')->person('kit', 'Kit Tarrel w b 1870')
-            ->union('o', ['old', 'oldw'], ['magnus', 'uncle'])->union('q', ['isbelf', 'isbelm'], ['isbel', 'isis'])->union('n', ['isis'], ['isnie'])->union('un', ['uncle', 'unclew'], [], '1845')
-            ->union('1', ['magnus', 'moll'], ['half'], '1841')->union('2', ['bran', 'isbel'], ['tam'], '1842')->union('3', ['magnus', 'isbel'], ['ewan'], '1846')->union('h', ['half'], ['kit']);
+            ->person('half', 'Half Tarrel h b 1842')->person('tam', 'Tam Osk h b 1843')->person('ewan', 'Ewan Tarrel h b 1848')
+            ->person('kit', 'Kit Tarrel w b 1870')
+            ->union('o', ['old', 'oldw'], ['magnus', 'uncle'])->union('q', ['isbelf', 'isbelm'], ['isbel', 'isis'])
+            ->union('n', ['isis'], ['isnie'])->union('un', ['uncle', 'unclew'], [], '1845')
+            ->union('1', ['magnus', 'moll'], ['half'], '1841')->union('2', ['bran', 'isbel'], ['tam'], '1842')
+            ->union('3', ['magnus', 'isbel'], ['ewan'], '1846')->union('h', ['half'], ['kit']);
     }
 
     /** @return list<string> */
     private static function terms(Isles $isles, string $one, string $other): array
     {
-        return array_map(static fn (Relationship $relationship): string => $relationship->term, Kinship::between($isles->tree(), $one, $other));
+        return array_map(static fn (Relationship $relationship): string => $relationship->term,
+            Kinship::between($isles->tree(), $one, $other));
     }
 }

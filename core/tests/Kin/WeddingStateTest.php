@@ -29,8 +29,12 @@ final class WeddingStateTest extends TestCase
     }
 
     #[DataProvider('states')]
-    public function test_a_state_follows_from_how_earlier_unions_ended(string $first, string $wed, string $again, WeddingState $expected): void
-    {
+    public function test_a_state_follows_from_how_earlier_unions_ended(
+        string $first,
+        string $wed,
+        string $again,
+        WeddingState $expected,
+    ): void {
         $tree = (new Isles)->person('ewan', 'Ewan Tarrel h')->person('moll', $first)->person('jean', 'Jean Osk w')
             ->union('one', ['ewan', 'moll'], [], $wed)->union('two', ['ewan', 'jean'], [], $again)->tree();
         $unions = $tree->unionsOf(['ewan', 'jean']);

@@ -22,10 +22,12 @@ final class LifeOrderTest extends TestCase
     public function test_a_life_is_told_in_order(): void
     {
         $events = array_map(self::event(...), [
-            ['burial', 'May 1799'], ['occupation', ''], ['death', '3 May 1799'], ['marriage', '1758'], ['baptism', ''], ['birth', '10 Feb 1731/2'], ['probate', ''],
+            ['burial', 'May 1799'], ['occupation', ''], ['death', '3 May 1799'], ['marriage', '1758'], ['baptism', ''],
+            ['birth', '10 Feb 1731/2'], ['probate', ''],
         ]);
 
-        self::assertSame(['baptism', 'birth', 'marriage', 'death', 'burial', 'occupation', 'probate'], array_column(LifeOrder::sorted($events), 'kind'));
+        self::assertSame(['baptism', 'birth', 'marriage', 'death', 'burial', 'occupation', 'probate'],
+            array_column(LifeOrder::sorted($events), 'kind'));
     }
 
     /** @param  list<array{string, string}>  $told */
@@ -72,7 +74,8 @@ final class LifeOrderTest extends TestCase
 
     public function test_who_stands_above_whom(): void
     {
-        $isles = (new Isles)->person('a', 'Magnus Tarrel h')->person('b', 'Ewan Tarrel h')->person('c', 'Jean Tarrel w')->person('x', 'Tam Maddern h')
+        $isles = (new Isles)->person('a', 'Magnus Tarrel h')->person('b', 'Ewan Tarrel h')->person('c', 'Jean Tarrel w')
+            ->person('x', 'Tam Maddern h')
             ->union('u1', ['a'], ['b'])->union('u2', ['b'], ['c']);
         $kin = FamilyGraph::of([], [], $isles->tree());
 

@@ -69,7 +69,8 @@ final class LivingRuleTest extends TestCase
 
     /**
      * @param  array<string, string>  $events
-     * @param  array{children?: list<string>, mothers?: list<string>, parents?: list<string>}  $kin  birth days of children, death days of mothers, birth days of parents
+     * @param  array{children?: list<string>, mothers?: list<string>, parents?: list<string>}  $kin birth days of children, death days of
+     *     mothers, birth days of parents
      */
     #[DataProvider('wrongTies')]
     public function test_a_wrong_tie_unshields_nobody(array $events, array $kin, ?string $deadFrom): void
@@ -81,13 +82,18 @@ final class LivingRuleTest extends TestCase
         self::assertSame($deadFrom, IsoDay::orNull(LivingRule::of(self::events($events), $bounds, false, DeathYears::usual())->deadFrom));
     }
 
-    /** @return iterable<string, array{array<string, string>, array{children?: list<string>, mothers?: list<string>, parents?: list<string>}, string|null}> */
+    /**
+     * @return iterable<string, array{array<string, string>, array{children?: list<string>, mothers?: list<string>,
+     *     parents?: list<string>}, string|null}>
+     */
     public static function wrongTies(): iterable
     {
         yield 'born in 1990, a child of 1915 by a slip' => [['birth' => '5 May 1990'], ['children' => ['1915']], '2100-05-06'];
         yield 'born in 1990, of a mother who died in 1901' => [['birth' => '5 May 1990'], ['mothers' => ['1901']], '2100-05-06'];
-        yield 'born in 1990, a wedding of 1910 on the wrong person' => [['birth' => '5 May 1990', 'marriage' => '1 Jan 1910'], [], '2100-05-06'];
-        yield 'about 1990 is no certain birth, and contradicts all the same' => [['birth' => 'about 1990'], ['children' => ['1915']], '2103-01-01'];
+        yield 'born in 1990, a wedding of 1910 on the wrong person' => [['birth' => '5 May 1990', 'marriage' => '1 Jan 1910'], [],
+            '2100-05-06'];
+        yield 'about 1990 is no certain birth, and contradicts all the same' => [['birth' => 'about 1990'], ['children' => ['1915']],
+            '2103-01-01'];
         yield 'baptised in 1990, of a mother who died in 1901' => [['baptism' => '5 May 1990'], ['mothers' => ['1901']], '2100-05-06'];
         yield 'no birth, a child of 1915, a father born in 1950' => [[], ['children' => ['1915'], 'parents' => ['1950']], null];
         yield 'no birth, a child of 1890, and a residence of 2015' => [['residence' => '2015'], ['children' => ['1890']], null];
@@ -101,18 +107,24 @@ final class LivingRuleTest extends TestCase
     {
         $accepted = new Event('a', 'birth', '', '', GenDate::parse('1890'), '', false, [], Standing::Accepted);
 
-        self::assertSame('2001-01-01', IsoDay::orNull(LivingRule::of([...self::events(['birth' => '1990']), $accepted], KinBirthBounds::none(), false, DeathYears::usual())->deadFrom));
+        self::assertSame('2001-01-01',
+            IsoDay::orNull(
+                LivingRule::of([...self::events(['birth' => '1990']), $accepted], KinBirthBounds::none(), false, DeathYears::usual())
+                    ->deadFrom));
     }
 
     public function test_an_editor_can_say_so_and_the_years_are_the_users(): void
     {
         self::assertSame(0, LivingRule::of([], KinBirthBounds::none(), true, DeathYears::usual())->deadFrom);
-        self::assertSame('1991-06-15', IsoDay::orNull(LivingRule::of(self::events(['birth' => '14 Jun 1891']), KinBirthBounds::none(), false, DeathYears::of(100, 90))->deadFrom));
+        self::assertSame('1991-06-15',
+            IsoDay::orNull(LivingRule::of(self::events(['birth' => '14 Jun 1891']), KinBirthBounds::none(), false, DeathYears::of(100, 90))
+                ->deadFrom));
     }
 
     public function test_died_by_is_certain_only(): void
     {
-        self::assertSame('1850-05-03', IsoDay::orNull(LivingRule::diedBy(self::events(['death' => '3 May 1850', 'burial' => '6 May 1850']))));
+        self::assertSame('1850-05-03',
+            IsoDay::orNull(LivingRule::diedBy(self::events(['death' => '3 May 1850', 'burial' => '6 May 1850']))));
         self::assertNull(LivingRule::diedBy(self::events(['death' => 'about 1850'])));
     }
 

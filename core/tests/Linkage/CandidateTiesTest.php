@@ -43,7 +43,8 @@ final class CandidateTiesTest extends TestCase
     public function test_every_tie_has_its_opposite(): void
     {
         $opposite = [
-            'partner' => 'partner', 'child' => 'parent', 'parent' => 'child', 'sibling' => 'sibling', 'grandchild' => 'grandparent', 'grandparent' => 'grandchild',
+            'partner' => 'partner', 'child' => 'parent', 'parent' => 'child', 'sibling' => 'sibling', 'grandchild' => 'grandparent',
+            'grandparent' => 'grandchild',
             'child-in-law' => 'parent-in-law', 'parent-in-law' => 'child-in-law', 'sibling-in-law' => 'sibling-in-law',
             'niece or nephew' => 'aunt or uncle', 'aunt or uncle' => 'niece or nephew', 'none' => 'none',
         ];
@@ -53,8 +54,10 @@ final class CandidateTiesTest extends TestCase
             foreach ($people as $other) {
                 $tie = $known->between($person, $other);
                 // A stepmother has no word of her own on a page: she is called his wife.
-                if ($person !== $other && $tie !== RoleRelation::StepChild && $known->between($other, $person) !== RoleRelation::StepChild) {
-                    self::assertSame($opposite[$tie->value] ?? 'no opposite', $known->between($other, $person)->value, "{$person} and {$other}");
+                if ($person !== $other && $tie !== RoleRelation::StepChild
+                    && $known->between($other, $person) !== RoleRelation::StepChild) {
+                    self::assertSame($opposite[$tie->value] ?? 'no opposite', $known->between($other, $person)->value,
+                        "{$person} and {$other}");
                 }
             }
         }
@@ -62,10 +65,12 @@ final class CandidateTiesTest extends TestCase
 
     private static function isles(): Candidates
     {
-        $tree = (new Isles)->person('magnus', 'Magnus Tarrel h b 1818')->person('isbel', 'Isbel Quillan w b 1822')->person('first', 'Moll Corran w b 1820 d 1844')
+        $tree = (new Isles)->person('magnus', 'Magnus Tarrel h b 1818')->person('isbel', 'Isbel Quillan w b 1822')
+            ->person('first', 'Moll Corran w b 1820 d 1844')
             ->person('ewan', 'Ewan Tarrel h b 1847')->person('jean', 'Jean Tarrel w b 1850')->person('half', 'Tam Tarrel h b 1843')
             ->person('bran', 'Bran Osk h b 1848')->person('kit', 'Kit Osk w b 1875')->person('lone', 'Lone Drum h b 1850')
-            ->union('1', ['magnus', 'first'], ['half'], '1842')->union('2', ['magnus', 'isbel'], ['ewan', 'jean'], '1846')->union('3', ['bran', 'jean'], ['kit'], '1874')->tree();
+            ->union('1', ['magnus', 'first'], ['half'], '1842')->union('2', ['magnus', 'isbel'], ['ewan', 'jean'], '1846')
+            ->union('3', ['bran', 'jean'], ['kit'], '1874')->tree();
 
         return Candidates::around($tree, ['magnus', 'isbel', 'ewan', 'jean', 'half', 'bran', 'kit', 'lone'], 2);
     }

@@ -16,7 +16,10 @@ use PHPUnit\Framework\TestCase;
 /** Who of the tree is meant while a relative is typed. */
 final class EntryComparisonTest extends TestCase
 {
-    /** @return iterable<string, array{string, string, list<string>}> relation to Ewan, what is typed, who is offered, the likeliest first */
+    /**
+     * @return iterable<string, array{string, string, list<string>}> relation to Ewan, what is typed, who is offered, the
+     *     likeliest first
+     */
     public static function typed(): iterable
     {
         yield 'a name and its year' => ['father', 'Peter Tarrel b 1820', ['peter1820']];
@@ -35,7 +38,9 @@ final class EntryComparisonTest extends TestCase
     {
         [$of, $people] = self::isles();
         $offers = EntryComparison::rank(OneLineEntry::parse($line), $relation, $of, $people, NameVariants::usual());
-        self::assertSame($expected, array_values(array_map(static fn (MatchOffer $offer): string => $offer->personId, array_filter($offers, static fn (MatchOffer $offer): bool => $offer->odds >= 0.05))));
+        self::assertSame($expected,
+            array_values(array_map(static fn (MatchOffer $offer): string => $offer->personId,
+                array_filter($offers, static fn (MatchOffer $offer): bool => $offer->odds >= 0.05))));
     }
 
     /** What is typed on makes the right one likelier, and the odds of all stay below one. */
@@ -61,7 +66,8 @@ final class EntryComparisonTest extends TestCase
     /** @return array{Person, list<Person>} */
     private static function isles(): array
     {
-        $tree = (new Isles)->person('ewan', 'Ewan Tarrel h b 1847')->person('peter1820', 'Peter Tarrel h b 1820 d 1890')->person('peter1880', 'Peter Tarrel h b 1880')
+        $tree = (new Isles)->person('ewan', 'Ewan Tarrel h b 1847')->person('peter1820', 'Peter Tarrel h b 1820 d 1890')
+            ->person('peter1880', 'Peter Tarrel h b 1880')
             ->person('isbel', 'Isbel Quillan w b 1850')->person('magnus', 'Magnus Osk h b 1849')->tree();
         $people = $tree->lives(['ewan', 'peter1820', 'peter1880', 'isbel', 'magnus']);
 

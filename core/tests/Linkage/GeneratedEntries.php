@@ -42,7 +42,8 @@ final class GeneratedEntries
             default => throw new \LogicException("No entries of {$kind} are made."),
         };
 
-        return [new Roll(RecordKinds::named($kind), GenDate::parse(IsoDay::of($day)), GeneratedIsle::PLACES[0], $this->lines), $this->truth];
+        return [new Roll(RecordKinds::named($kind), GenDate::parse(IsoDay::of($day)), GeneratedIsle::PLACES[0], $this->lines),
+            $this->truth];
     }
 
     private function marriage(): int
@@ -82,12 +83,15 @@ final class GeneratedEntries
         $child = $this->isle->people[$family['children'][$this->slips->chance(count($family['children']))]];
         [$father, $mother] = [$this->isle->people[$family['husband']], $this->isle->people[$family['wife']]];
         if (! $isOfIsle) {
-            [$father, $mother] = [$this->isle->stranger($child->born, true, Sex::Male, 21), $this->isle->stranger($child->born, true, Sex::Female, 19)];
+            [$father, $mother] = [$this->isle->stranger($child->born, true, Sex::Male, 21),
+                $this->isle->stranger($child->born, true, Sex::Female, 19)];
             $child = new Islander('', $child->given, $father->surname, $child->sex, $child->born, $child->died, $child->place, false);
         }
         $day = $child->born + $this->slips->chance($this->slips->oneIn100(95) ? 60 : 900);
         $surname = $this->slips->surname($father->surname);
-        $this->add($child, 'child', $surname, ($this->slips->oneIn100(50) ? ['born' => IsoDay::of($child->born)] : []) + ($this->slips->oneIn100(60) ? ['sex' => $child->sex->value] : []));
+        $this->add($child, 'child', $surname,
+            ($this->slips->oneIn100(50) ? ['born' => IsoDay::of($child->born)] : []) + ($this->slips->oneIn100(60)
+                ? ['sex' => $child->sex->value] : []));
         if ($this->slips->oneIn100(94)) {
             $this->add($father, 'father', $surname);
         }
@@ -103,7 +107,8 @@ final class GeneratedEntries
     {
         [$dead, $family] = $this->dead();
         $day = $dead->died + 2 + $this->slips->chance(5);
-        $this->add($dead, 'buried', $this->lateSurname($dead, $family), $this->slips->oneIn100(95) ? ['age' => $this->slips->age($dead->age($dead->died))] : []);
+        $this->add($dead, 'buried', $this->lateSurname($dead, $family),
+            $this->slips->oneIn100(95) ? ['age' => $this->slips->age($dead->age($dead->died))] : []);
         $this->kin($dead, $family, 80);
         $this->minister($day);
 
@@ -114,12 +119,15 @@ final class GeneratedEntries
     {
         [$dead, $family] = $this->dead();
         $day = $dead->died + $this->slips->chance(10);
-        $this->add($dead, 'deceased', $this->lateSurname($dead, $family), ['died' => IsoDay::of($dead->died), 'sex' => $dead->sex->value] + ($this->slips->oneIn100(92) ? ['age' => $this->slips->age($dead->age($dead->died))] : []));
+        $this->add($dead, 'deceased', $this->lateSurname($dead, $family),
+            ['died' => IsoDay::of($dead->died),
+                'sex' => $dead->sex->value] + ($this->slips->oneIn100(92) ? ['age' => $this->slips->age($dead->age($dead->died))] : []));
         $this->kin($dead, $family, 60);
         $informant = $this->isle->stranger($day, $this->slips->oneIn100(50), null, 17);
         foreach ($family['children'] ?? [] as $id) {
             $child = $this->isle->people[$id];
-            if ($family !== null && $dead->isWed && $child->age($day) >= 17 && $child->died > $day && ! ($child->isWed && $child->sex === Sex::Female) && $this->slips->oneIn100(40)) {
+            if ($family !== null && $dead->isWed && $child->age($day) >= 17 && $child->died > $day
+                && ! ($child->isWed && $child->sex === Sex::Female) && $this->slips->oneIn100(40)) {
                 $informant = $child;
                 break;
             }
@@ -130,7 +138,10 @@ final class GeneratedEntries
         return $day;
     }
 
-    /** @return array{Islander, array{husband: string, wife: string, wed: int, children: list<string>, tied: bool}|null} somebody who died, and the family that they had, or come from where they had none */
+    /**
+     * @return array{Islander, array{husband: string, wife: string, wed: int, children: list<string>, tied: bool}|null}
+     *     somebody who died, and the family that they had, or come from where they had none
+     */
     private function dead(): array
     {
         if ($this->slips->oneIn100(6)) {

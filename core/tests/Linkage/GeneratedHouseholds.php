@@ -10,7 +10,10 @@ use NorthBough\Core\Record\Roll;
 use NorthBough\Core\Record\RollLine;
 use NorthBough\Core\Sex;
 
-/** Census households of an isle with known truth: people missing and extra, misspelt, called by a pet name, ages off by up to three years. */
+/**
+ * Census households of an isle with known truth: people missing and extra, misspelt, called by a pet name, ages off by up
+ * to three years.
+ */
 final readonly class GeneratedHouseholds
 {
     public function __construct(private GeneratedIsle $isle)
@@ -48,7 +51,8 @@ final readonly class GeneratedHouseholds
             $add($stranger, ['lodger', 'servant', 'visitor'][$strips->chance(3)], $stranger->surname);
         }
 
-        return [new Roll(RecordKinds::named("census-{$year}"), GenDate::parse("31 March {$year}"), GeneratedIsle::PLACES[0], $lines), $truth];
+        return [new Roll(RecordKinds::named("census-{$year}"), GenDate::parse("31 March {$year}"), GeneratedIsle::PLACES[0], $lines),
+            $truth];
     }
 
     private function line(int $at, Islander $who, string $role, string $surname, int $year, int $day): RollLine

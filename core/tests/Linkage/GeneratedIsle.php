@@ -32,8 +32,10 @@ use NorthBough\Core\Tree\Union;
 final class GeneratedIsle
 {
     public const SURNAMES = [
-        'Tarrel', 'Quillan', 'Osk', 'Maddern', 'Fenwhistle', 'Averay', 'Drum', 'Ibsley', 'Corran', 'Penhask', 'Lorne', 'Struan', 'Kettle', 'Hallow', 'Brannock',
-        'Skerry', 'Vane', 'Orrin', 'Tolhurst', 'Mawgan', 'Pellow', 'Garth', 'Rudd', 'Selkirk', 'Threave', 'Yestin', 'Culder', 'Nance', 'Wick', 'Ostler',
+        'Tarrel', 'Quillan', 'Osk', 'Maddern', 'Fenwhistle', 'Averay', 'Drum', 'Ibsley', 'Corran', 'Penhask', 'Lorne', 'Struan', 'Kettle',
+        'Hallow', 'Brannock',
+        'Skerry', 'Vane', 'Orrin', 'Tolhurst', 'Mawgan', 'Pellow', 'Garth', 'Rudd', 'Selkirk', 'Threave', 'Yestin', 'Culder', 'Nance',
+        'Wick', 'Ostler',
         'Bewick', 'Dorrit', 'Esk', 'Jarrow', 'Linnet', 'Uddin', 'Zeal', 'Inver', 'Chapel', 'Moorcock',
     ];
 
@@ -86,7 +88,8 @@ final class GeneratedIsle
                 }
             }
             foreach ($look->bornThen === null && $look->diedThen === null ? [] : $known as $id => $who) {
-                if (in_array(SearchForm::of($who->given), $look->givenForms, true) && (self::isIn($who->born, $look->bornThen) || self::isIn($who->died, $look->diedThen))) {
+                if (in_array(SearchForm::of($who->given), $look->givenForms, true)
+                    && (self::isIn($who->born, $look->bornThen) || self::isIn($who->died, $look->diedThen))) {
                     $ids[$id] = true;
                 }
             }
@@ -123,10 +126,14 @@ final class GeneratedIsle
         $surnames = $isOfIsle ? self::SURNAMES : ['Marsh', 'Holt', 'Averay', 'Fenn', 'Drum', 'Yarrow'];
 
         return new Islander('', $this->givenName($sex), $surnames[$this->slips->chance(count($surnames))], $sex,
-            $day - 366 * $youngest - $this->slips->chance(40 * 365), $day + 3000, $isOfIsle ? self::PLACES[$this->slips->chance(5)] : 'Pellmouth, Westering', false);
+            $day - 366 * $youngest - $this->slips->chance(40 * 365), $day + 3000,
+            $isOfIsle ? self::PLACES[$this->slips->chance(5)] : 'Pellmouth, Westering', false);
     }
 
-    /** @return list<string> those whose surname sounds so, and where few of that given name do, those of the given name whose surname is spelt much like it */
+    /**
+     * @return list<string> those whose surname sounds so, and where few of that given name do, those of the given name
+     *     whose surname is spelt much like it
+     */
     private function sounding(string $sound, CandidateQuery $look): array
     {
         $ofGiven = fn (string $id): bool => in_array(SearchForm::of($this->people[$id]->given), $look->givenForms, true);
@@ -145,7 +152,8 @@ final class GeneratedIsle
         $wed = $husband->born + 366 * (21 + $this->slips->chance(10)) + $this->slips->chance(365);
         for ($wives = $this->slips->oneIn100(15) ? 2 : 1; $wives > 0; $wives--) {
             $wife = $this->unwed(Sex::Female, Islander::year($wed) - 30, Islander::year($wed) - 18, 45)
-                ?? $this->person($this->givenName(Sex::Female), self::SURNAMES[$this->slips->chance(40)], Sex::Female, $wed - 366 * (19 + $this->slips->chance(8)), 90);
+                ?? $this->person($this->givenName(Sex::Female), self::SURNAMES[$this->slips->chance(40)], Sex::Female,
+                    $wed - 366 * (19 + $this->slips->chance(8)), 90);
             $wife->isWed = $husband->isWed = true;
             $wife->died = $wives === 2 ? $wed + 365 * (5 + $this->slips->chance(6)) : max($wife->died, $wed + 400);
             $husband->died = max($husband->died, $wed + 400);
@@ -160,7 +168,8 @@ final class GeneratedIsle
                 }
                 $born += 400 + $this->slips->chance(1200);
             }
-            $this->families[] = ['husband' => $husband->id, 'wife' => $wife->id, 'wed' => $wed, 'children' => array_values($children), 'tied' => $this->slips->oneIn100(99)];
+            $this->families[] = ['husband' => $husband->id, 'wife' => $wife->id, 'wed' => $wed, 'children' => array_values($children),
+                'tied' => $this->slips->oneIn100(99)];
             $wed = $wife->died + 300 + $this->slips->chance(700);
             if ($wed > $husband->died - 400) {
                 break;
@@ -171,7 +180,9 @@ final class GeneratedIsle
     /** Somebody's grown son or daughter who is not wed yet. */
     private function unwed(Sex $sex, int $from, int $to, int $of100): ?Islander
     {
-        $free = $this->slips->oneIn100($of100) ? array_values(array_filter($this->people, static fn (Islander $who): bool => $who->sex === $sex && ! $who->isWed && $who->family !== ''
+        $free = $this->slips->oneIn100($of100)
+            ? array_values(
+                array_filter($this->people, static fn (Islander $who): bool => $who->sex === $sex && ! $who->isWed && $who->family !== ''
             && $who->yearBorn() >= $from && $who->yearBorn() <= $to && $who->died > $who->born + 35 * 366)) : [];
 
         return $free === [] ? null : $free[$this->slips->chance(count($free))];
@@ -182,7 +193,8 @@ final class GeneratedIsle
         $born = Islander::day(1795 + $this->slips->chance(60), $this->slips->chance(365));
         $surname = self::SURNAMES[min($this->slips->chance(40), $this->slips->chance(40))];
         // Naming habit: cousins bear one name, and some of them were born within a few years.
-        $namesake = $this->families !== [] && $this->slips->oneIn100(25) ? $this->people[$this->families[$this->slips->chance(count($this->families))]['husband']] : null;
+        $namesake = $this->families !== [] && $this->slips->oneIn100(25)
+            ? $this->people[$this->families[$this->slips->chance(count($this->families))]['husband']] : null;
 
         return $namesake === null ? $this->person($this->givenName(Sex::Male), $surname, Sex::Male, $born, 92)
             : $this->person($namesake->given, $namesake->surname, Sex::Male, $namesake->born + $this->slips->chance(7 * 365) - 3 * 365, 92);
@@ -197,7 +209,8 @@ final class GeneratedIsle
     {
         $lived = $this->slips->oneIn100($family === '' ? 0 : 20) ? $this->slips->chance(5 * 365) : 365 * (30 + $this->slips->chance(55));
 
-        return $this->people['p'.count($this->people)] = new Islander('p'.count($this->people), $given, $surname, $sex, $born, $born + $lived,
+        return $this->people['p'.count($this->people)] = new Islander('p'.count($this->people), $given, $surname, $sex, $born,
+            $born + $lived,
             self::PLACES[$this->slips->chance(5)], $this->slips->oneIn100($known), $family);
     }
 
@@ -208,21 +221,26 @@ final class GeneratedIsle
             if ($who->known) {
                 $birth = new Event("{$id}b", 'birth', '', '', $this->dated($who->born, 35), $who->place, false, []);
                 $death = new Event("{$id}d", 'death', '', '', $this->dated($who->died, 35), '', false, []);
-                $people[] = new Person($id, count($people) + 1, $who->sex, [new Name("{$id}n", NameKind::Birth, PersonalName::of($who->given, $who->surname))], $this->slips->oneIn100(70) ? [$birth, $death] : [$birth]);
+                $people[] = new Person($id, count($people) + 1, $who->sex,
+                    [new Name("{$id}n", NameKind::Birth, PersonalName::of($who->given, $who->surname))],
+                    $this->slips->oneIn100(70) ? [$birth, $death] : [$birth]);
                 $this->bySound[SoundCode::of($who->surname)][] = $id;
             }
         }
         $unions = [];
         $sets = [];
         foreach ($this->families as $at => $family) {
-            $partners = array_values(array_filter([$family['husband'], $family['wife']], fn (string $id): bool => $this->people[$id]->known));
+            $partners = array_values(
+                array_filter([$family['husband'], $family['wife']], fn (string $id): bool => $this->people[$id]->known));
             $children = array_values(array_filter($family['children'], fn (string $id): bool => $this->people[$id]->known));
             if (! $family['tied']) {
                 continue;
             }
-            $unions[] = new Union("u{$at}", $partners, [new Event("u{$at}m", 'marriage', '', '', $this->dated($family['wed'], 50), '', false, [])], $children);
+            $unions[] = new Union("u{$at}", $partners,
+                [new Event("u{$at}m", 'marriage', '', '', $this->dated($family['wed'], 50), '', false, [])], $children);
             foreach ($children as $child) {
-                $sets[] = new ParentSet("s{$child}", $child, "u{$at}", true, array_map(static fn (string $id): Parentage => new Parentage($id, ParentageKind::Birth), $partners));
+                $sets[] = new ParentSet("s{$child}", $child, "u{$at}", true,
+                    array_map(static fn (string $id): Parentage => new Parentage($id, ParentageKind::Birth), $partners));
             }
         }
 

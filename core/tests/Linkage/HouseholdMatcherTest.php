@@ -15,7 +15,10 @@ use PHPUnit\Framework\TestCase;
 
 final class HouseholdMatcherTest extends TestCase
 {
-    /** @return iterable<string, array{string, int, float}> kind of record, seed of the isle, least share of lines that are placed rightly */
+    /**
+     * @return iterable<string, array{string, int, float}> kind of record, seed of the isle, least share of lines that are
+     *     placed rightly
+     */
     public static function seeds(): iterable
     {
         yield 'households of a fixed isle' => ['census', 1851, 0.97];
@@ -36,8 +39,11 @@ final class HouseholdMatcherTest extends TestCase
             for ($i = 0; $i < 60; $i++) {
                 [$roll, $truth] = $kind === 'census' ? $households->next() : $entries->next($kind);
                 $lined = HouseholdMatcher::of($roll, $isle->candidates($roll));
-                $alone = array_filter($lined->placed, static fn (string $line): bool => ! ($roll->role($roll->line($line) ?? throw new \LogicException)->mayRepeat ?? false), ARRAY_FILTER_USE_KEY);
-                self::assertSame(count($alone), count(array_unique($alone)), "One person stands on two lines of record {$i} of seed {$of}.");
+                $alone = array_filter($lined->placed,
+                    static fn (string $line): bool => ! ($roll->role($roll->line($line) ?? throw new \LogicException)->mayRepeat ?? false),
+                    ARRAY_FILTER_USE_KEY);
+                self::assertSame(count($alone), count(array_unique($alone)),
+                    "One person stands on two lines of record {$i} of seed {$of}.");
                 foreach ($truth as $line => $person) {
                     $all++;
                     $right += ($lined->placed[$line] ?? '') === $person ? 1 : 0;
@@ -47,7 +53,8 @@ final class HouseholdMatcherTest extends TestCase
             }
         }
         self::assertGreaterThanOrEqual($least, $right / $all, "{$right} of {$all} lines are placed rightly.");
-        self::assertGreaterThanOrEqual(0.95, $newRight / $new, "{$newRight} of {$new} lines that are new without being asked are nobody of the tree.");
+        self::assertGreaterThanOrEqual(0.95, $newRight / $new,
+            "{$newRight} of {$new} lines that are new without being asked are nobody of the tree.");
     }
 
     public function test_what_somebody_said_is_kept_and_the_rest_lines_up_around_it(): void
@@ -59,7 +66,8 @@ final class HouseholdMatcherTest extends TestCase
             [$roll] = $households->next();
             $free = HouseholdMatcher::of($roll, $isle->candidates($roll));
             $line = $roll->lines[0]->id;
-            $others = array_filter($free->offers[$line] ?? [], static fn ($offer): bool => $offer->personId !== ($free->placed[$line] ?? ''));
+            $others = array_filter($free->offers[$line] ?? [],
+                static fn ($offer): bool => $offer->personId !== ($free->placed[$line] ?? ''));
             foreach ($others as $other) {
                 $pinned = HouseholdMatcher::of($roll, $isle->candidates($roll), null, [$line => $other->personId]);
                 self::assertSame($other->personId, $pinned->placed[$line]);
@@ -79,9 +87,11 @@ final class HouseholdMatcherTest extends TestCase
         $man = array_values($isle->tree->people(array_map(static fn (int $at): string => "p{$at}", range(0, 20))))[0];
         $name = $man->name()->shown();
         $roll = new Roll($kind, GenDate::parse('1860'), 'Hask', [
-            new RollLine('a', $name, 'deceased', ['sex' => $man->sex->value]), new RollLine('b', $name, 'informant'), new RollLine('c', $name, 'registrar'),
+            new RollLine('a', $name, 'deceased', ['sex' => $man->sex->value]), new RollLine('b', $name, 'informant'),
+            new RollLine('c', $name, 'registrar'),
         ]);
-        $placed = HouseholdMatcher::of($roll, Candidates::around($isle->tree, [$man->id]), null, ['a' => $man->id, 'b' => $man->id])->placed;
+        $placed = HouseholdMatcher::of($roll, Candidates::around($isle->tree, [$man->id]), null, ['a' => $man->id, 'b' => $man->id])
+            ->placed;
         self::assertSame([$man->id, $man->id], [$placed['a'], $placed['b']]);
     }
 }

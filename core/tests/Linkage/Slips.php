@@ -11,7 +11,9 @@ use Random\Randomizer;
 final class Slips
 {
     /** Pet names that the isle uses; some a table of names knows and some it does not. */
-    private const PET = ['William' => 'Will', 'Thomas' => 'Tam', 'Margaret' => 'Peggy', 'Elizabeth' => 'Betsy', 'Robert' => 'Rob', 'Alexander' => 'Sandy', 'Mary' => 'Molly', 'Catherine' => 'Kate', 'James' => 'Jamie', 'Ann' => 'Annie', 'Andrew' => 'Andra', 'Helen' => 'Nell'];
+    private const PET = ['William' => 'Will', 'Thomas' => 'Tam', 'Margaret' => 'Peggy', 'Elizabeth' => 'Betsy', 'Robert' => 'Rob',
+        'Alexander' => 'Sandy', 'Mary' => 'Molly', 'Catherine' => 'Kate', 'James' => 'Jamie', 'Ann' => 'Annie', 'Andrew' => 'Andra',
+        'Helen' => 'Nell'];
 
     private readonly Randomizer $random;
 

@@ -84,11 +84,14 @@ final class TieComparisonTest extends TestCase
 
     private static function ties(): TieComparison
     {
-        $tree = (new Isles)->person('magnus', 'Magnus Tarrel h b 1818')->person('isbel', 'Isbel Quillan w b 1822')->person('first', 'Moll Corran w b 1820 d 1844')
-            ->person('ewan', 'Ewan Tarrel h b 1847')->person('jean', 'Jean Tarrel w b 1850')->person('half', 'Tam Tarrel h b 1843')->person('lone', 'Lone Drum b 1820')
+        $tree = (new Isles)->person('magnus', 'Magnus Tarrel h b 1818')->person('isbel', 'Isbel Quillan w b 1822')
+            ->person('first', 'Moll Corran w b 1820 d 1844')
+            ->person('ewan', 'Ewan Tarrel h b 1847')->person('jean', 'Jean Tarrel w b 1850')->person('half', 'Tam Tarrel h b 1843')
+            ->person('lone', 'Lone Drum b 1820')
             ->union('1', ['magnus', 'first'], ['half'], '1842')->union('2', ['magnus', 'isbel'], ['ewan', 'jean'], '1846')->tree();
         $candidates = Candidates::around($tree, ['magnus', 'isbel', 'ewan', 'jean', 'half', 'lone'], 2);
-        $roll = new Roll(RecordKinds::named('census-1881'), GenDate::parse('3 April 1881'), 'Hask', array_map(self::line(...), ['head', 'wife', 'son', 'daughter', 'visitor']));
+        $roll = new Roll(RecordKinds::named('census-1881'), GenDate::parse('3 April 1881'), 'Hask',
+            array_map(self::line(...), ['head', 'wife', 'son', 'daughter', 'visitor']));
 
         return new TieComparison($roll, new CandidateTies($candidates), $candidates);
     }

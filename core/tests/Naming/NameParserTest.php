@@ -48,7 +48,8 @@ final class NameParserTest extends TestCase
         yield ['/Osk/', ['surname' => 'Osk'], 'Osk'];
         yield ['? Drum', ['surname' => 'Drum'], 'Drum'];
         yield ['Hezzy ?', ['given' => 'Hezzy'], 'Hezzy'];
-        yield ['Ewan /van Tarrel/ the younger', ['given' => 'Ewan', 'surnamePrefix' => 'van', 'surname' => 'Tarrel', 'suffix' => 'the younger'], 'Ewan van Tarrel the younger'];
+        yield ['Ewan /van Tarrel/ the younger',
+            ['given' => 'Ewan', 'surnamePrefix' => 'van', 'surname' => 'Tarrel', 'suffix' => 'the younger'], 'Ewan van Tarrel the younger'];
         yield ['Мария Иванова', ['given' => 'Мария', 'surname' => 'Иванова'], 'Мария Иванова'];
         yield ['?', [], '?'];
         yield ['', [], '?'];

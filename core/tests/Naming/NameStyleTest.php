@@ -41,8 +41,15 @@ final class NameStyleTest extends TestCase
     }
 
     #[DataProvider('rows')]
-    public function test_a_name_is_shown_as_its_reader_wants_it(string $typed, string $married, string $order, bool $capitals, string $which, string $shown, string $filed): void
-    {
+    public function test_a_name_is_shown_as_its_reader_wants_it(
+        string $typed,
+        string $married,
+        string $order,
+        bool $capitals,
+        string $which,
+        string $shown,
+        string $filed,
+    ): void {
         $name = PersonalName::parse($typed);
         $styled = $name->styled(new NameStyle(NameOrder::from($order), $capitals, MarriedName::from($which)), $married);
 

@@ -13,7 +13,8 @@ final class NameVariantsTest extends TestCase
     public function test_known_variants(): void
     {
         $variants = NameVariants::usual();
-        foreach ([['Keziah', 'Hezzy'], ['Isbel', 'Elizabeth'], ['Jory', 'George'], ['Margaret', 'Peggy'], ['WILLIAM', 'bill'], ['Johannes', 'Jack']] as [$one, $other]) {
+        foreach ([['Keziah', 'Hezzy'], ['Isbel', 'Elizabeth'], ['Jory', 'George'], ['Margaret', 'Peggy'], ['WILLIAM', 'bill'],
+            ['Johannes', 'Jack']] as [$one, $other]) {
             self::assertTrue($variants->areVariants($one, $other), "{$one} and {$other}");
             self::assertContains(mb_strtolower($other), $variants->of($one));
             self::assertTrue($variants->areVariants($other, $one));

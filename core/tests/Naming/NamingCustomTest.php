@@ -48,8 +48,15 @@ final class NamingCustomTest extends TestCase
     }
 
     #[DataProvider('children')]
-    public function test_a_surname_is_handed_on(string $custom, string $father, string $mother, string $farm, string $son, string $daughter, string $unknown): void
-    {
+    public function test_a_surname_is_handed_on(
+        string $custom,
+        string $father,
+        string $mother,
+        string $farm,
+        string $son,
+        string $daughter,
+        string $unknown,
+    ): void {
         $parents = new SurnameSources(PersonalName::parse($father), PersonalName::parse($mother), $farm);
         $of = static fn (Sex $sex): string => NamingCustoms::named($custom)->surnameOf($sex, $parents);
 
@@ -82,7 +89,8 @@ final class NamingCustomTest extends TestCase
 
     public function test_the_offer_goes_by_relation_and_parents(): void
     {
-        $person = static fn (string $name, Sex $sex): Person => new Person($name, 1, $sex, [new Name('n', NameKind::Birth, PersonalName::parse($name))], []);
+        $person = static fn (string $name, Sex $sex): Person => new Person($name, 1, $sex,
+            [new Name('n', NameKind::Birth, PersonalName::parse($name))], []);
         $mother = $person('Annot Ibsley', Sex::Female);
         $father = $person('Ewan van Tarrel', Sex::Male);
         $fathers = NamingCustoms::named('father');
@@ -95,7 +103,8 @@ final class NamingCustomTest extends TestCase
         self::assertSame('', SurnameOffer::forRelative('mother', $mother, [], [], $fathers));
         self::assertSame('', SurnameOffer::forRelative('child', $father, [], [], $nordic));
         self::assertSame('Ewansdotter', SurnameOffer::forRelative('daughter', $mother, [$father], [], $nordic));
-        self::assertSame('Ewansson', SurnameOffer::forRelative('brother', $person('Kirsty Ewansdotter', Sex::Female), [], [$father, $mother], $nordic));
+        self::assertSame('Ewansson',
+            SurnameOffer::forRelative('brother', $person('Kirsty Ewansdotter', Sex::Female), [], [$father, $mother], $nordic));
         self::assertSame('', SurnameOffer::forRelative('brother', $person('Kirsty Ewansdotter', Sex::Female), [], [], $nordic));
     }
 }

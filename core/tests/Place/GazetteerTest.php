@@ -97,7 +97,8 @@ final class GazetteerTest extends TestCase
     #[DataProvider('dates')]
     public function test_dates_are_read_as_the_place_wrote_them(string $place, string $typed, string $expected): void
     {
-        self::assertSame($expected, self::spans(GenDate::parse($typed, Marren::gazetteer()->reckoning($place, DatingConvention::unknown()))));
+        self::assertSame($expected,
+            self::spans(GenDate::parse($typed, Marren::gazetteer()->reckoning($place, DatingConvention::unknown()))));
     }
 
     public function test_places_inside_each_other_do_not_turn_for_ever(): void

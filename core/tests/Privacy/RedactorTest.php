@@ -27,8 +27,12 @@ final class RedactorTest extends TestCase
         $value = new class('Una Osk', 'Una Osk', ['a' => ['Una Osk']], 7) implements Described
         {
             /** @param  array<string, list<string>>  $many */
-            public function __construct(#[Field(isSafe: true)] public string $code, public string $added, public array $many, public int $number)
-            {
+            public function __construct(
+                #[Field(isSafe: true)] public string $code,
+                public string $added,
+                public array $many,
+                public int $number,
+            ) {
             }
         };
         $copy = $this->redactor()->copy($value);
@@ -37,9 +41,11 @@ final class RedactorTest extends TestCase
 
     public function test_texts_within_and_people_named_by_id(): void
     {
-        $claim = new ClaimRow('c', 'r', new FactRef(Owner::Event, 'e'), 'Una Osk was there', '3', 0, [], null, new ClaimClassification(informant: 'Una Osk', weight: 'strong'));
+        $claim = new ClaimRow('c', 'r', new FactRef(Owner::Event, 'e'), 'Una Osk was there', '3', 0, [], null,
+            new ClaimClassification(informant: 'Una Osk', weight: 'strong'));
         $copy = $this->redactor()->copy($claim);
-        self::assertSame(['[living] was there', '[living]', 'strong', 'e'], [$copy->words, $copy->classes->informant, $copy->classes->weight, $copy->subject->id]);
+        self::assertSame(['[living] was there', '[living]', 'strong', 'e'],
+            [$copy->words, $copy->classes->informant, $copy->classes->weight, $copy->subject->id]);
 
         self::assertSame(['', 'dead'], [
             $this->redactor()->copy(new AlternativeRow('a', 'q', 'una', '', '', 0))->personId,
@@ -47,7 +53,8 @@ final class RedactorTest extends TestCase
         ]);
         $search = new SearchRow('s', GenDate::phrase(''), 'Una Osk', '', '', true, '', '', '', 0, ['una', 'dead']);
         self::assertSame([['dead'], '[living]'], [$this->redactor()->copy($search)->people, $this->redactor()->copy($search)->lookedFor]);
-        self::assertSame("1 NOTE [living]\n2 CONT of Hask\n", $this->redactor()->copy(new KeptRow('k', null, '', 'NOTE', 0, "1 NOTE Una Osk\n2 CONT of Hask\n"))->lines);
+        self::assertSame("1 NOTE [living]\n2 CONT of Hask\n", $this->redactor()
+            ->copy(new KeptRow('k', null, '', 'NOTE', 0, "1 NOTE Una Osk\n2 CONT of Hask\n"))->lines);
     }
 
     public function test_every_value_of_a_file_can_be_copied_and_says_of_each_text_what_it_is(): void
@@ -56,7 +63,8 @@ final class RedactorTest extends TestCase
         foreach (glob(__DIR__.'/../../src/Gedcom/Row/*.php') ?: [] as $file) {
             $class = 'NorthBough\\Core\\Gedcom\\Row\\'.basename($file, '.php');
             if (class_exists($class) && is_subclass_of($class, Described::class)) {
-                $names = array_map(static fn ($field): string => $field->name, array_filter(Description::of($class), static fn ($field): bool => $field->isFreeText()));
+                $names = array_map(static fn ($field): string => $field->name,
+                    array_filter(Description::of($class), static fn ($field): bool => $field->isFreeText()));
                 $texts[basename($file, '.php')] = implode(' ', $names);
             }
         }
@@ -73,7 +81,8 @@ final class RedactorTest extends TestCase
     private function redactor(): Redactor
     {
         $names = new LivingNames([['Una', 'Osk']]);
-        $lines = static fn (string $lines): string => (string) preg_replace_callback('/(?<=NOTE ).*/', static fn (array $m): string => $names->hide($m[0]), $lines);
+        $lines = static fn (string $lines): string => (string) preg_replace_callback('/(?<=NOTE ).*/',
+            static fn (array $m): string => $names->hide($m[0]), $lines);
 
         return new Redactor($names->hide(...), $lines, static fn (string $id): bool => $id === 'una');
     }

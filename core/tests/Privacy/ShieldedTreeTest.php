@@ -108,7 +108,8 @@ final class ShieldedTreeTest extends TestCase
         foreach (['Una', '1980', 'Pellmouth', 'secret', '2005', 'NCHI', 'una.jpg'] as $word) {
             self::assertStringNotContainsString($word, $file);
         }
-        foreach (["0 @I2@ INDI\n1 NAME Living\n2 TYPE BIRTH\n1 FAMC @F1@\n1 FAMS @F2@\n", "1 CHIL @I2@\n", "2 DATE 1905\n", '1 NOTE His granddaughter [living] has', "0 @O1@ OBJE\n", 'TITL Interview with [living], 2019'] as $words) {
+        foreach (["0 @I2@ INDI\n1 NAME Living\n2 TYPE BIRTH\n1 FAMC @F1@\n1 FAMS @F2@\n", "1 CHIL @I2@\n", "2 DATE 1905\n",
+            '1 NOTE His granddaughter [living] has', "0 @O1@ OBJE\n", 'TITL Interview with [living], 2019'] as $words) {
             self::assertStringContainsString($words, $file);
         }
         self::assertSame(1, $rows->withheld());
@@ -119,7 +120,8 @@ final class ShieldedTreeTest extends TestCase
     {
         $isles = (new Isles)->person('a', 'Magnus Osk b 1880 d 1950', cited: true)->person('b', 'Una Osk w b 1980')->person('c', 'Bran Osk')
             ->union('u', ['a'], ['b'], '1905')->union('v', ['b', 'c'], [], '2005');
-        $tree = new ShieldedTree($isles->tree(), static fn (array $ids): array => array_values(array_intersect($ids, ['b'])), new LivingNames([['Una', 'Osk']]));
+        $tree = new ShieldedTree($isles->tree(), static fn (array $ids): array => array_values(array_intersect($ids, ['b'])),
+            new LivingNames([['Una', 'Osk']]));
 
         $people = $tree->people(['a', 'b']);
         self::assertSame(['Magnus Osk', 'Living'], [$people['a']->name()->shown(), $people['b']->name()->shown()]);

@@ -17,12 +17,18 @@ final class ColumnMeaningTest extends TestCase
     public static function meanings(): iterable
     {
         $rows = [
-            [ColumnMeaning::Relation, '', false], [ColumnMeaning::Sex, '', true], [ColumnMeaning::Age, 'birth', false], [ColumnMeaning::Condition, '', true],
-            [ColumnMeaning::YearsMarried, 'marriage', true], [ColumnMeaning::ChildrenBorn, 'child_count', true], [ColumnMeaning::ChildrenLiving, 'child_count', true],
-            [ColumnMeaning::Trade, 'occupation', true], [ColumnMeaning::Religion, 'religion', true], [ColumnMeaning::BirthDate, 'birth', false],
-            [ColumnMeaning::BirthPlace, 'birth', true], [ColumnMeaning::DeathDate, 'death', false], [ColumnMeaning::DeathPlace, 'death', true],
-            [ColumnMeaning::BurialDate, 'burial', true], [ColumnMeaning::MarriageDate, 'marriage', true], [ColumnMeaning::MarriagePlace, 'marriage', true],
-            [ColumnMeaning::Abode, 'residence', true], [ColumnMeaning::From, '', true], [ColumnMeaning::Until, '', true], [ColumnMeaning::Dwelling, '', true],
+            [ColumnMeaning::Relation, '', false], [ColumnMeaning::Sex, '', true], [ColumnMeaning::Age, 'birth', false],
+            [ColumnMeaning::Condition, '', true],
+            [ColumnMeaning::YearsMarried, 'marriage', true], [ColumnMeaning::ChildrenBorn, 'child_count', true],
+            [ColumnMeaning::ChildrenLiving, 'child_count', true],
+            [ColumnMeaning::Trade, 'occupation', true], [ColumnMeaning::Religion, 'religion', true],
+            [ColumnMeaning::BirthDate, 'birth', false],
+            [ColumnMeaning::BirthPlace, 'birth', true], [ColumnMeaning::DeathDate, 'death', false],
+            [ColumnMeaning::DeathPlace, 'death', true],
+            [ColumnMeaning::BurialDate, 'burial', true], [ColumnMeaning::MarriageDate, 'marriage', true],
+            [ColumnMeaning::MarriagePlace, 'marriage', true],
+            [ColumnMeaning::Abode, 'residence', true], [ColumnMeaning::From, '', true], [ColumnMeaning::Until, '', true],
+            [ColumnMeaning::Dwelling, '', true],
             [ColumnMeaning::Number, '', true], [ColumnMeaning::Page, '', true], [ColumnMeaning::Words, '', true],
         ];
         foreach ($rows as [$meaning, $kind, $carries]) {
@@ -42,7 +48,8 @@ final class ColumnMeaningTest extends TestCase
 
     public function test_every_meaning_is_in_the_table(): void
     {
-        self::assertSame(array_map(static fn (ColumnMeaning $m): string => $m->value, ColumnMeaning::cases()), array_keys(iterator_to_array(self::meanings())));
+        self::assertSame(array_map(static fn (ColumnMeaning $m): string => $m->value, ColumnMeaning::cases()),
+            array_keys(iterator_to_array(self::meanings())));
     }
 
     public function test_every_kind_tells_each_meaning_once_but_for_words(): void
@@ -50,8 +57,10 @@ final class ColumnMeaningTest extends TestCase
         foreach (RecordKinds::all() as $kind) {
             $codes = array_map(static fn ($column): string => $column->code, $kind->columns);
             self::assertSame($codes, array_values(array_unique($codes)), $kind->code);
-            $meanings = array_filter(array_map(static fn ($column): string => $column->meaning->value, $kind->columns), static fn (string $meaning): bool => $meaning !== ColumnMeaning::Words->value);
-            self::assertSame(array_values($meanings), array_values(array_unique($meanings)), "{$kind->code} has two columns of one meaning");
+            $meanings = array_filter(array_map(static fn ($column): string => $column->meaning->value, $kind->columns),
+                static fn (string $meaning): bool => $meaning !== ColumnMeaning::Words->value);
+            self::assertSame(array_values($meanings), array_values(array_unique($meanings)),
+                "{$kind->code} has two columns of one meaning");
         }
     }
 }

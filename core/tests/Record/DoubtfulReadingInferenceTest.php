@@ -22,7 +22,8 @@ final class DoubtfulReadingInferenceTest extends TestCase
         $assertions = DoubtfulReadingInference::of($roll, $line);
         $births = array_values(array_filter($assertions, static fn (Assertion $assertion): bool => $assertion->kind === 'birth'));
 
-        self::assertSame(['1856 or 1857', '1851 or 1852'], array_map(static fn (Assertion $assertion): string => $assertion->date->shown, $births));
+        self::assertSame(['1856 or 1857', '1851 or 1852'],
+            array_map(static fn (Assertion $assertion): string => $assertion->date->shown, $births));
         self::assertSame(['', '29'], array_map(static fn (Assertion $assertion): string => $assertion->reading, $births));
         self::assertSame([true, true], array_map(static fn (Assertion $assertion): bool => $assertion->isDoubtful, $births));
         self::assertStringStartsWith('If it reads “29”.', $births[1]->working);
@@ -52,7 +53,8 @@ final class DoubtfulReadingInferenceTest extends TestCase
         $line = new RollLine('one', 'Ewan Tarrel', '', ['name?' => 'Euan Farrel / Evan Farrell']);
         $roll = new Roll(RecordKinds::named('census-1881'), GenDate::parse('2 April 1881'), 'Hask', [$line]);
         self::assertSame(['Tarrel', 'Farrel', 'Farrell'], array_map(static fn ($name): string => $name->surname, $roll->names($line)));
-        self::assertSame(['Tarrel'], array_map(static fn ($name): string => $name->surname, $roll->names(new RollLine('two', 'Ewan Tarrel', '', ['name?' => '?']))));
+        self::assertSame(['Tarrel'],
+            array_map(static fn ($name): string => $name->surname, $roll->names(new RollLine('two', 'Ewan Tarrel', '', ['name?' => '?']))));
     }
 
     /**

@@ -15,7 +15,10 @@ use PHPUnit\Framework\TestCase;
 /** What a record tells against what is there: for every standing, with a day, without one, after a death. */
 final class FactComparisonTest extends TestCase
 {
-    /** What is told, as "kind | date | place | value"; what is there likewise with its standing; the state, and which fact it is said of. */
+    /**
+     * What is told, as "kind | date | place | value"; what is there likewise with its standing; the state, and which fact
+     * it is said of.
+     */
     private const TOLD = [
         // Nothing is there.
         ['birth | 3 May 1818', [], 'new', ''],
@@ -93,9 +96,11 @@ final class FactComparisonTest extends TestCase
         $events = [];
         foreach ($there as $at => $said) {
             [$itsKind, $itsDate, $itsPlace, $itsValue, $standing] = self::parts($said);
-            $events[] = new Event((string) $at, $itsKind, '', $itsValue, GenDate::parse($itsDate), $itsPlace, $standing === 'denied', [], Standing::tryFrom($standing) ?? Standing::Unweighed);
+            $events[] = new Event((string) $at, $itsKind, '', $itsValue, GenDate::parse($itsDate), $itsPlace, $standing === 'denied', [],
+                Standing::tryFrom($standing) ?? Standing::Unweighed);
         }
-        $found = FactComparison::standing(Assertion::ofPerson('line', $kind, GenDate::parse($date), $place, $value, $told), $events, static fn (string $id): string => "it was number {$id}.");
+        $found = FactComparison::standing(Assertion::ofPerson('line', $kind, GenDate::parse($date), $place, $value, $told), $events,
+            static fn (string $id): string => "it was number {$id}.");
 
         self::assertSame($state, $found->repeatsRuledOut ? 'repeats' : $found->state->value, $found->ground);
         self::assertSame($factId, $found->factId, $found->ground);
@@ -119,7 +124,8 @@ final class FactComparisonTest extends TestCase
     public function test_an_age_errs_by_years_and_not_by_a_generation(string $age, string $birth, string $state): void
     {
         $assertion = Assertion::ofPerson('line', 'birth', GenDate::parse($age), '', '', $age)->bySum('age', 'a sum');
-        $found = FactComparison::standing($assertion, [new Event('b', 'birth', '', '', GenDate::parse($birth), '', false, [])], static fn (): string => '');
+        $found = FactComparison::standing($assertion, [new Event('b', 'birth', '', '', GenDate::parse($birth), '', false, [])],
+            static fn (): string => '');
         self::assertSame($state, $found->state->value, $found->ground);
     }
 

@@ -31,7 +31,8 @@ final class TranscriptionMarksTest extends TestCase
         yield 'a surname with its prefix' => ['Jan van der Osk', 'Una do', 'Una van der Osk', ['name~' => 'Una do']];
         yield 'a doubted given name and a ditto' => ['Ewan Tarrel', 'Tam? do', 'Tam Tarrel', ['name~' => 'Tam? do', 'name?' => '?']];
         yield 'a doubted ditto' => ['Ewan Tarrel', 'Tam do?', 'Tam Tarrel', ['name~' => 'Tam do?', 'name?' => '?']];
-        yield 'two readings of a given name' => ['Ewan Tarrel', 'Tam/Tom? do', 'Tam Tarrel', ['name~' => 'Tam/Tom? do', 'name?' => 'Tom Tarrel']];
+        yield 'two readings of a given name' => ['Ewan Tarrel', 'Tam/Tom? do', 'Tam Tarrel',
+            ['name~' => 'Tam/Tom? do', 'name?' => 'Tom Tarrel']];
         yield 'a doubted name' => ['', 'Ewan Tarrel?', 'Ewan Tarrel', ['name?' => '?']];
         yield 'two readings of a whole name' => ['', 'Ewan Tarrel / Evan Farrel?', 'Ewan Tarrel', ['name?' => 'Evan Farrel']];
         yield 'another surname alone' => ['', 'Ewan Tarrel / Farrel?', 'Ewan Tarrel', ['name?' => 'Ewan Farrel']];
@@ -50,8 +51,10 @@ final class TranscriptionMarksTest extends TestCase
             new RollLine('c', 'Una "', '', ['trade' => '"', 'age' => '']),
             new RollLine('d', 'Osk', '', ['trade' => 'do?']),
         ]);
-        self::assertSame(['Ewan Tarrel', 'Isbel Tarrel', 'Una Tarrel', 'Osk'], array_map(static fn (RollLine $line): string => $line->name, $lines));
-        self::assertSame(['Kelp burner', 'Kelp burner', 'Kelp burner', 'Kelp burner'], array_map(static fn (RollLine $line): string => $line->columns['trade'], $lines));
+        self::assertSame(['Ewan Tarrel', 'Isbel Tarrel', 'Una Tarrel', 'Osk'],
+            array_map(static fn (RollLine $line): string => $line->name, $lines));
+        self::assertSame(['Kelp burner', 'Kelp burner', 'Kelp burner', 'Kelp burner'],
+            array_map(static fn (RollLine $line): string => $line->columns['trade'], $lines));
         self::assertSame(['36', '?'], [$lines[0]->columns['age'], $lines[0]->columns['age?']]);
         self::assertSame(['34', '54', 'do'], [$lines[1]->columns['age'], $lines[1]->columns['age?'], $lines[1]->columns['trade~']]);
         self::assertSame(['do?', '?'], [$lines[3]->columns['trade~'], $lines[3]->columns['trade?']]);

@@ -42,7 +42,8 @@ final class FamilyGroupSheetTest extends TestCase
         $notes = self::notes();
 
         self::assertCount(3, $notes);
-        self::assertSame('Parish of St Osmund, Register of St Osmund (manuscript), entry ewan; Marren Record House.', self::text($notes[0]));
+        self::assertSame('Parish of St Osmund, Register of St Osmund (manuscript), entry ewan; Marren Record House.',
+            self::text($notes[0]));
         self::assertSame('Parish of St Osmund, Register of St Osmund, entry annot.', self::text($notes[1]));
     }
 
@@ -60,27 +61,34 @@ final class FamilyGroupSheetTest extends TestCase
     public function test_a_christening_never_passes_for_a_birth(): void
     {
         $isles = (new Isles)->person('a', 'Hew Osk h')->person('c', 'Nan Osk w')->union('u', ['a'], ['c']);
-        self::assertStringContainsString('<span class="faint">–</span>', Html::body((new FamilyGroupSheet)->build($isles->tree(), 'u', 'today')));
+        self::assertStringContainsString('<span class="faint">–</span>',
+            Html::body((new FamilyGroupSheet)->build($isles->tree(), 'u', 'today')));
     }
 
     public function test_what_is_disputed_or_ruled_out_is_told_as_that(): void
     {
         $isles = (new Isles)->person('hew', 'Hew Osk h')->person('nan', 'Nan Drum w')->union('u', ['hew', 'nan'], ['a', 'b', 'c'])
             ->person('a', 'Ada Osk w')->person('b', 'Ben Osk h')->person('c', 'Cora Osk w')
-            ->tie('a', 'nan', ParentageKind::Birth, Proof::Probable)->tie('b', 'nan', ParentageKind::Birth, Proof::Unstated, Standing::RuledOut)
-            ->tie('c', 'nan', ParentageKind::Birth, Proof::Unstated, Standing::RuledOut)->tie('c', 'hew', ParentageKind::Birth, Proof::Unstated, Standing::RuledOut);
+            ->tie('a', 'nan', ParentageKind::Birth, Proof::Probable)
+            ->tie('b', 'nan', ParentageKind::Birth, Proof::Unstated, Standing::RuledOut)
+            ->tie('c', 'nan', ParentageKind::Birth, Proof::Unstated, Standing::RuledOut)
+            ->tie('c', 'hew', ParentageKind::Birth, Proof::Unstated, Standing::RuledOut);
         $html = Html::body((new FamilyGroupSheet)->build($isles->tree(), 'u', 'today'));
         self::assertMatchesRegularExpression('/Ada Osk<\/span><span class="faint"> not proved</', $html);
         self::assertMatchesRegularExpression('/Ben Osk<\/span><span class="faint"> not of Nan Drum</', $html);
         self::assertStringNotContainsString('Cora Osk', $html);
 
         $of = static function (Standing $couple): string {
-            $born = static fn (string $id, string $date, Standing $standing): Event => new Event($id, 'birth', '', '', GenDate::parse($date), '', false, [], $standing);
-            $person = new Person('p', 1, Sex::Female, [], [$born('x', '1800', Standing::Accepted), $born('y', '1802', Standing::Rival), $born('z', '1804', Standing::RuledOut)]);
+            $born = static fn (string $id, string $date, Standing $standing): Event => new Event($id, 'birth', '', '',
+                GenDate::parse($date), '', false, [], $standing);
+            $person = new Person('p', 1, Sex::Female, [],
+                [$born('x', '1800', Standing::Accepted), $born('y', '1802', Standing::Rival), $born('z', '1804', Standing::RuledOut)]);
 
-            return Html::body((new FamilyGroupSheet)->build(new Snapshot([$person], [new Union('u', ['p'], [], [], standings: ['p' => $couple])], []), 'u', 'today'));
+            return Html::body((new FamilyGroupSheet)
+                ->build(new Snapshot([$person], [new Union('u', ['p'], [], [], standings: ['p' => $couple])], []), 'u', 'today'));
         };
-        self::assertMatchesRegularExpression('/Birth.*1800.*Birth<span class="faint"> \(a rival\)<\/span>.*1802/s', $of(Standing::Accepted));
+        self::assertMatchesRegularExpression('/Birth.*1800.*Birth<span class="faint"> \(a rival\)<\/span>.*1802/s',
+            $of(Standing::Accepted));
         self::assertStringNotContainsString('1804', $of(Standing::Accepted));
         self::assertStringContainsString('That they were a couple is only said.', $of(Standing::Rival));
         self::assertStringNotContainsString('only said', $of(Standing::Accepted));
@@ -109,7 +117,8 @@ final class FamilyGroupSheetTest extends TestCase
         self::assertSame('Headstones at Gannet Stair.', self::text(NoteForms::full($source, '')));
         self::assertSame('Headstones at Gannet Stair, row 2.', self::text(NoteForms::short($source, 'row 2')));
         self::assertSame('Headstones at Gannet Stair.', self::text(NoteForms::bibliography($source)));
-        self::assertSame('Parish of St Osmund. Register of St Osmund. Manuscript. Marren Record House.', self::text(NoteForms::bibliography(Isles::register())));
+        self::assertSame('Parish of St Osmund. Register of St Osmund. Manuscript. Marren Record House.',
+            self::text(NoteForms::bibliography(Isles::register())));
     }
 
     private static function isles(): Isles
@@ -117,7 +126,8 @@ final class FamilyGroupSheetTest extends TestCase
         return (new Isles)->person('magnus', 'Magnus Tarrel h')->person('ewan', 'Ewan Tarrel h b 10 Feb 1732 Hask', cited: true)
             ->person('annot', 'Annot Ibsley w b 1736', cited: true)->person('m2', 'Magnus Tarrel h b 2 Apr 1760', cited: true)
             ->person('b', 'Barbra Tarrel w b 1763')->person('k', 'Kirsty Osk w')
-            ->union('u0', ['magnus'], ['ewan'])->union('u1', ['ewan', 'annot'], ['m2', 'b'], '4 June 1758 St Bregan')->union('u2', ['m2', 'k'], []);
+            ->union('u0', ['magnus'], ['ewan'])->union('u1', ['ewan', 'annot'], ['m2', 'b'], '4 June 1758 St Bregan')
+            ->union('u2', ['m2', 'k'], []);
     }
 
     private static function sheet(): string

@@ -26,12 +26,15 @@ final class HtmlTest extends TestCase
             new Paragraph([StyledWords::plain('a '), StyledWords::italic('b'), StyledWords::name('c'), StyledWords::faint('d')]),
             "<p>a <i>b</i><span class=\"name\">c</span><span class=\"faint\">d</span></p>\n",
         ];
-        yield 'a mark of a note' => [new Paragraph([StyledWords::plain('born'), StyledWords::noteMark(12)]), "<p>born<sup><a href=\"#note-12\">12</a></sup></p>\n"];
+        yield 'a mark of a note' => [new Paragraph([StyledWords::plain('born'), StyledWords::noteMark(12)]),
+            "<p>born<sup><a href=\"#note-12\">12</a></sup></p>\n"];
         yield 'a table' => [
             new Table('Roll', ['', 'Name'], [[[StyledWords::plain('1')], [StyledWords::plain('Una')]]]),
-            "<table><caption>Roll</caption>\n<thead><tr><th scope=\"col\"></th><th scope=\"col\">Name</th></tr></thead>\n<tbody>\n<tr><td>1</td><td>Una</td></tr>\n</tbody></table>\n",
+            "<table><caption>Roll</caption>\n<thead><tr><th scope=\"col\"></th><th scope=\"col\">Name</th></tr></thead>\n<tbody>\n"
+                ."<tr><td>1</td><td>Una</td></tr>\n</tbody></table>\n",
         ];
-        yield 'a table without rows' => [new Table('Roll', ['Name'], []), "<table><caption>Roll</caption>\n<thead><tr><th scope=\"col\">Name</th></tr></thead>\n<tbody>\n</tbody></table>\n"];
+        yield 'a table without rows' => [new Table('Roll', ['Name'], []),
+            "<table><caption>Roll</caption>\n<thead><tr><th scope=\"col\">Name</th></tr></thead>\n<tbody>\n</tbody></table>\n"];
         yield 'notes' => [
             new NoteList('Notes', [[StyledWords::plain('Register')], [StyledWords::italic('Will')]]),
             "<h2>Notes</h2>\n<ol class=\"notes\">\n<li id=\"note-1\">Register</li>\n<li id=\"note-2\"><i>Will</i></li>\n</ol>\n",
@@ -62,10 +65,15 @@ final class HtmlTest extends TestCase
     public function test_typed_words_stay_words_wherever_they_stand(string $typed): void
     {
         $styles = [StyledWords::plain(...), StyledWords::italic(...), StyledWords::name(...), StyledWords::faint(...)];
-        $blocks = [new Heading(1, array_map(static fn (\Closure $style): StyledWords => $style($typed), $styles)), new Table($typed, [$typed], [[[StyledWords::plain($typed)]]]), new NoteList($typed, [[StyledWords::plain($typed)]])];
+        $blocks = [new Heading(1, array_map(static fn (\Closure $style): StyledWords => $style($typed), $styles)),
+            new Table($typed, [$typed], [[[StyledWords::plain($typed)]]]), new NoteList($typed, [[StyledWords::plain($typed)]])];
         $page = Html::page(new Document($typed, $typed, $blocks), 'p { margin: 0 }');
         $tags = preg_match_all('/<[^>]*>/', $page, $found);
-        $plain = Html::page(new Document('x', 'x', [new Heading(1, array_map(static fn (\Closure $style): StyledWords => $style('x'), $styles)), new Table('x', ['x'], [[[StyledWords::plain('x')]]]), new NoteList('x', [[StyledWords::plain('x')]])]), 'p { margin: 0 }');
+        $plain = Html::page(
+            new Document('x', 'x',
+                [new Heading(1, array_map(static fn (\Closure $style): StyledWords => $style('x'), $styles)),
+                    new Table('x', ['x'], [[[StyledWords::plain('x')]]]), new NoteList('x', [[StyledWords::plain('x')]])]),
+            'p { margin: 0 }');
 
         self::assertSame(preg_match_all('/<[^>]*>/', $plain, $meant), $tags);
         self::assertSame($meant[0], $found[0], 'The elements are those of the page and no others.');

@@ -65,11 +65,15 @@ final class RecordTranscriptTest extends TestCase
 
     public function test_what_the_page_says_besides_its_lines_is_printed_whole(): void
     {
-        $document = self::built([], [], 'census-1881', ['lacks' => 'The next leaf.', 'district' => 'Tolsay'], "First words.\n\nSecond words.");
-        $text = implode("\n", array_map(static fn ($block): string => implode('', array_map(static fn (StyledWords $w): string => $w->text, $block->words ?? [])), $document->blocks));
+        $document = self::built([], [], 'census-1881', ['lacks' => 'The next leaf.', 'district' => 'Tolsay'],
+            "First words.\n\nSecond words.");
+        $text = implode("\n",
+            array_map(static fn ($block): string => implode('',
+                array_map(static fn (StyledWords $w): string => $w->text, $block->words ?? [])), $document->blocks));
 
         self::assertSame([], array_filter($document->blocks, static fn ($block): bool => $block instanceof Table), 'No lines, no table.');
-        foreach (['First words.', 'Second words.', 'The copy lacks: The next leaf.', '3 Apr 1881', 'Tolsay', 'Parish of St Osmund, Register of St Osmund'] as $words) {
+        foreach (['First words.', 'Second words.', 'The copy lacks: The next leaf.', '3 Apr 1881', 'Tolsay',
+            'Parish of St Osmund, Register of St Osmund'] as $words) {
             self::assertStringContainsString($words, $text);
         }
         self::assertSame('Register of St Osmund, sheet 4', $document->title);
@@ -82,8 +86,13 @@ final class RecordTranscriptTest extends TestCase
      * @param  array<string, string>  $placed
      * @param  array<string, string>  $fields
      */
-    private static function built(array $lines, array $placed = [], string $kind = 'census-1881', array $fields = [], string $words = ''): Document
-    {
+    private static function built(
+        array $lines,
+        array $placed = [],
+        string $kind = 'census-1881',
+        array $fields = [],
+        string $words = '',
+    ): Document {
         $roll = new Roll(RecordKinds::named($kind), GenDate::parse('3 April 1881'), 'Tolsay', $lines);
 
         return RecordTranscript::build(Isles::register(), 'sheet 4', $roll, $fields, $placed, $words, '2 Jan 2026');
@@ -100,6 +109,9 @@ final class RecordTranscriptTest extends TestCase
     /** @return list<list<string>> */
     private static function cells(Table $table): array
     {
-        return array_map(static fn (array $row): array => array_map(static fn (array $cell): string => implode('', array_map(static fn (StyledWords $w): string => $w->text, $cell)), $row), $table->rows);
+        return array_map(
+            static fn (array $row): array => array_map(
+                static fn (array $cell): string => implode('', array_map(static fn (StyledWords $w): string => $w->text, $cell)),
+                $row), $table->rows);
     }
 }

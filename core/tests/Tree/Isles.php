@@ -39,7 +39,8 @@ final class Isles
         foreach ($entry->events as $kind => $event) {
             $events[] = new Event("{$kind}-{$key}", $kind, '', '', $event->date, $event->place, false, $evidence);
         }
-        $this->people[$key] = new Person($key, count($this->people) + 1, $entry->sex, [new Name("name-{$key}", NameKind::Birth, $entry->name)], $events);
+        $this->people[$key] = new Person($key, count($this->people) + 1, $entry->sex,
+            [new Name("name-{$key}", NameKind::Birth, $entry->name)], $events);
 
         return $this;
     }
@@ -48,8 +49,15 @@ final class Isles
      * @param  list<string>  $partners
      * @param  list<string>  $children
      */
-    public function union(string $id, array $partners, array $children, string $married = '', ParentageKind $kind = ParentageKind::Birth, Proof $proof = Proof::Unstated, Standing $standing = Standing::Unweighed): self
-    {
+    public function union(
+        string $id,
+        array $partners,
+        array $children,
+        string $married = '',
+        ParentageKind $kind = ParentageKind::Birth,
+        Proof $proof = Proof::Unstated,
+        Standing $standing = Standing::Unweighed,
+    ): self {
         $events = [];
         if ($married !== '') {
             $entry = OneLineEntry::parse("? m {$married}")->events['marriage'];
@@ -65,11 +73,17 @@ final class Isles
     }
 
     /** Puts a parent's tie on a different footing from the other's. */
-    public function tie(string $child, string $parent, ParentageKind $kind, Proof $proof = Proof::Unstated, Standing $standing = Standing::Unweighed): self
-    {
+    public function tie(
+        string $child,
+        string $parent,
+        ParentageKind $kind,
+        Proof $proof = Proof::Unstated,
+        Standing $standing = Standing::Unweighed,
+    ): self {
         foreach ($this->sets as $i => $set) {
             if ($set->childId === $child) {
-                $parents = array_map(static fn (Parentage $p): Parentage => $p->personId === $parent ? new Parentage($parent, $kind, $standing, $proof) : $p, $set->parents);
+                $parents = array_map(static fn (Parentage $p): Parentage => $p->personId === $parent
+                    ? new Parentage($parent, $kind, $standing, $proof) : $p, $set->parents);
                 $this->sets[$i] = new ParentSet($set->id, $set->childId, $set->unionId, $set->leads, $parents);
             }
         }

@@ -29,8 +29,13 @@ final class KindsOfTiesAndNamesTest extends TestCase
     }
 
     #[DataProvider('pedigrees')]
-    public function test_pedigree_words_in_and_out(string $pedi, string $phrase, ParentageKind $kind, string $written, string $writtenPhrase): void
-    {
+    public function test_pedigree_words_in_and_out(
+        string $pedi,
+        string $phrase,
+        ParentageKind $kind,
+        string $written,
+        string $writtenPhrase,
+    ): void {
         self::assertSame($kind, ParentageKind::fromStandard($pedi, $phrase));
         self::assertSame([$written, $writtenPhrase], [$kind->standard(), $kind->standardPhrase()]);
     }

@@ -11,7 +11,10 @@ use PHPUnit\Framework\TestCase;
 /** RESN in the words of either version, and what it asks for. */
 final class RestrictionTest extends TestCase
 {
-    /** @return iterable<string, array{string, string, bool, bool}> as it is written; as it is stored; whether it withholds; whether all of it is known */
+    /**
+     * @return iterable<string, array{string, string, bool, bool}> as it is written; as it is stored; whether it withholds;
+     *     whether all of it is known
+     */
     public static function words(): iterable
     {
         yield 'none' => ['', '', false, false];
@@ -30,7 +33,8 @@ final class RestrictionTest extends TestCase
     public function test_reads_and_tells(string $written, string $stored, bool $withholds, bool $isKnown): void
     {
         $restriction = Restriction::fromStandard($written);
-        self::assertSame([$stored, $withholds, $isKnown], [$restriction->words(), $restriction->withholds(), Restriction::isKnown($written)]);
+        self::assertSame([$stored, $withholds, $isKnown],
+            [$restriction->words(), $restriction->withholds(), Restriction::isKnown($written)]);
         self::assertEquals($restriction, Restriction::fromStandard($restriction->words()));
     }
 }

@@ -43,7 +43,8 @@ final class SupposedTreeTest extends TestCase
     {
         $tree = $this->tree();
         self::assertSame([], $this->terms($tree, 'ewan', 'stranger'));
-        $other = new ParentSet('supposed', 'stranger', 'u1', true, [new Parentage('magnus', ParentageKind::Birth), new Parentage('jean', ParentageKind::Birth)]);
+        $other = new ParentSet('supposed', 'stranger', 'u1', true,
+            [new Parentage('magnus', ParentageKind::Birth), new Parentage('jean', ParentageKind::Birth)]);
         $supposing = Suppositions::none()->tied($other);
         $with = new SupposedTree($tree, $supposing);
 
@@ -63,7 +64,8 @@ final class SupposedTreeTest extends TestCase
         $adopted = new ParentSet('supposed', 'ewan', 'u2', true, [new Parentage('stranger', ParentageKind::Adoptive)]);
         $sets = (new SupposedTree($this->tree(), Suppositions::none()->tied($adopted)))->parentSets(['ewan'])['ewan'];
 
-        self::assertSame([['supposed', true], ['set-u1-ewan', false]], array_map(static fn (ParentSet $set): array => [$set->id, $set->leads], $sets));
+        self::assertSame([['supposed', true], ['set-u1-ewan', false]],
+            array_map(static fn (ParentSet $set): array => [$set->id, $set->leads], $sets));
     }
 
     public function test_a_tie_supposed_ruled_out_makes_no_kin(): void
@@ -107,13 +109,15 @@ final class SupposedTreeTest extends TestCase
 
     private function tree(): Snapshot
     {
-        $isles = (new Isles)->person('magnus', 'Magnus Tarrel h')->person('jean', 'Jean Penhask w')->person('ewan', 'Ewan Tarrel h b 1847', cited: true)
+        $isles = (new Isles)->person('magnus', 'Magnus Tarrel h')->person('jean', 'Jean Penhask w')
+            ->person('ewan', 'Ewan Tarrel h b 1847', cited: true)
             ->person('una', 'Una Tarrel w')->person('stranger', 'Sander Tarrel h')
             ->union('u1', ['magnus', 'jean'], ['ewan', 'una'], '1840 Hask')->union('u2', ['stranger'], []);
         $tree = $isles->tree();
 
         return new Snapshot(array_values($tree->people(self::ALL)), array_values($tree->unions(self::UNIONS)),
-            array_merge(...array_values($tree->parentSets(self::ALL))), [new Placing('p1', 'line', 'record', 'ewan', PlacingState::Placed, 'Ewn Tarel')]);
+            array_merge(...array_values($tree->parentSets(self::ALL))),
+            [new Placing('p1', 'line', 'record', 'ewan', PlacingState::Placed, 'Ewn Tarel')]);
     }
 
     /** @return list<string> what the second is to the first */

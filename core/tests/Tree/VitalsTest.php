@@ -33,14 +33,19 @@ final class VitalsTest extends TestCase
     public static function lives(): iterable
     {
         yield 'nothing told' => [[], '', ''];
-        yield 'both told' => [[self::event('baptism', '1820'), self::event('birth', '1819'), self::event('burial', '1891'), self::event('death', '1890')], 'birth', 'death'];
+        yield 'both told' => [
+            [self::event('baptism', '1820'), self::event('birth', '1819'), self::event('burial', '1891'), self::event('death', '1890')],
+            'birth', 'death'];
         yield 'signs alone' => [[self::event('baptism', '1820'), self::event('burial', '1891')], 'baptism', 'burial'];
         yield 'a cremation is a sign as well' => [[self::event('cremation', '1931')], '', 'cremation'];
         yield 'a probate years later dates no death' => [[self::event('probate', '1899')], '', ''];
-        yield 'what was ruled out stands for nothing' => [[self::event('birth', '1819', Standing::RuledOut), self::event('christening', '1820')], 'christening', ''];
-        yield 'a rival stands for nothing' => [[self::event('death', '1890', Standing::Rival), self::event('burial', '1891', Standing::Rival)], '', ''];
+        yield 'what was ruled out stands for nothing' => [
+            [self::event('birth', '1819', Standing::RuledOut), self::event('christening', '1820')], 'christening', ''];
+        yield 'a rival stands for nothing' => [
+            [self::event('death', '1890', Standing::Rival), self::event('burial', '1891', Standing::Rival)], '', ''];
         yield 'what did not happen stands for nothing' => [[self::event('baptism', '', denied: true)], '', ''];
-        yield 'the accepted one leads' => [[self::event('birth', '1817', id: 'first'), self::event('birth', '1818', Standing::Accepted, id: 'accepted')], 'accepted', ''];
+        yield 'the accepted one leads' => [
+            [self::event('birth', '1817', id: 'first'), self::event('birth', '1818', Standing::Accepted, id: 'accepted')], 'accepted', ''];
     }
 
     public function test_each_kind_that_stands_for_an_end_ends_a_union_and_a_life(): void
@@ -58,7 +63,8 @@ final class VitalsTest extends TestCase
         foreach (EventKinds::all() as $kind) {
             $isOfTheDead = $kind->is(EventTrait::OfTheDead);
             self::assertFalse($isOfTheDead && $kind->is(EventTrait::OfTheLiving), $kind->code);
-            self::assertTrue($isOfTheDead || ! ($kind->is(EventTrait::Death) || $kind->is(EventTrait::SignOfDeath)), "{$kind->code} is told of the dead");
+            self::assertTrue($isOfTheDead || ! ($kind->is(EventTrait::Death) || $kind->is(EventTrait::SignOfDeath)),
+                "{$kind->code} is told of the dead");
             self::assertTrue(! $kind->is(EventTrait::OfAnAdult) || $kind->is(EventTrait::OfTheLiving), "{$kind->code}: an adult lives");
             self::assertTrue(! self::isVital($kind) || $kind->participle !== '', "{$kind->code} has its word");
         }
@@ -67,8 +73,10 @@ final class VitalsTest extends TestCase
     public function test_kinds_of_beginnings_and_ends_are_listed_nowhere_else(): void
     {
         $found = [];
-        foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(dirname(__DIR__, 2).'/src', \FilesystemIterator::SKIP_DOTS)) as $file) {
-            if ($file instanceof \SplFileInfo && preg_match("/'(cremation|christening|probate)'(?!,? \\[)/", (string) file_get_contents((string) $file)) === 1) {
+        foreach (new \RecursiveIteratorIterator(
+            new \RecursiveDirectoryIterator(dirname(__DIR__, 2).'/src', \FilesystemIterator::SKIP_DOTS)) as $file) {
+            if ($file instanceof \SplFileInfo
+                && preg_match("/'(cremation|christening|probate)'(?!,? \\[)/", (string) file_get_contents((string) $file)) === 1) {
                 $found[] = $file->getBasename('.php');
             }
         }
@@ -78,7 +86,8 @@ final class VitalsTest extends TestCase
 
     private static function isVital(EventKind $kind): bool
     {
-        return array_filter([EventTrait::Birth, EventTrait::SignOfBirth, EventTrait::Death, EventTrait::SignOfDeath], $kind->is(...)) !== [];
+        return array_filter([EventTrait::Birth, EventTrait::SignOfBirth, EventTrait::Death, EventTrait::SignOfDeath],
+            $kind->is(...)) !== [];
     }
 
     /** @param  list<Event>  $events */
@@ -87,8 +96,13 @@ final class VitalsTest extends TestCase
         return new Person('p', 1, Sex::Unknown, [], $events);
     }
 
-    private static function event(string $kind, string $date, Standing $standing = Standing::Unweighed, bool $denied = false, string $id = ''): Event
-    {
+    private static function event(
+        string $kind,
+        string $date,
+        Standing $standing = Standing::Unweighed,
+        bool $denied = false,
+        string $id = '',
+    ): Event {
         return new Event($id ?: $kind, $kind, '', '', GenDate::parse($date), '', $denied, [], $standing);
     }
 }

@@ -102,7 +102,10 @@ export default function Pictures() {
         </button>
       </div>
       {pictures.isSuccess && total === 0 && (
-        <Empty says="Here every picture and file will stand. Drop some: JPEG, PNG, TIFF, WebP or PDF, up to 2 GB each. The files themselves are never altered.">
+        <Empty
+          says="Here every picture and file will stand. Drop some: JPEG, PNG, TIFF, WebP or PDF, up to 2 GB each. The files
+          themselves are never altered."
+        >
           <button type="button" className="act-main" onClick={() => picker.current?.click()}>
             Add the first one
           </button>

@@ -126,7 +126,8 @@ export default function Places() {
                   role="option"
                   aria-selected={row.id === place}
                   onClick={() => go(row.id)}
-                  className={`absolute inset-x-0 cursor-pointer overflow-hidden px-1 pt-[3px] leading-tight ${row.id === place ? 'bg-wash' : 'hover:bg-wash/60'}`}
+                  className={`absolute inset-x-0 cursor-pointer overflow-hidden px-1 pt-[3px] leading-tight
+                    ${row.id === place ? 'bg-wash' : 'hover:bg-wash/60'}`}
                   style={{ height: ROW, transform: `translateY(${item.start}px)` }}
                 >
                   <span className="flex items-baseline justify-between gap-2">
@@ -161,7 +162,10 @@ export default function Places() {
           <PlacePage key={place} id={place} />
         ) : empty ? (
           <div className="px-6">
-            <Empty says="Places will stand here, each inside the next, with what it was called and where it lay in its time. Words that you type with a fact are kept; whether they stand for a place is yours to say.">
+            <Empty
+              says="Places will stand here, each inside the next, with what it was called and where it lay in its time. Words that
+              you type with a fact are kept; whether they stand for a place is yours to say."
+            >
               <button type="button" className="act-main" onClick={() => setMaking(true)}>
                 Add the first place
               </button>

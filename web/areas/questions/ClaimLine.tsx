@@ -121,7 +121,8 @@ function Span({ row, scale }: { row: Row; scale: Scale }) {
             style={{
               left: per(span.left),
               width: `max(3px, ${per(span.right - span.left)})`,
-              background: `linear-gradient(90deg, transparent, var(--graphite) ${shareOf(span.hardLeft - span.left, span)}, var(--graphite) ${shareOf(span.hardRight - span.left, span)}, transparent)`,
+              background: `linear-gradient(90deg, transparent, var(--graphite) ${shareOf(span.hardLeft - span.left, span)},
+                var(--graphite) ${shareOf(span.hardRight - span.left, span)}, transparent)`,
               opacity: struck ? 0.35 : 1,
             }}
           />

@@ -170,5 +170,6 @@ function Line({ effect, isSamePerson }: { effect: Effect; isSamePerson: boolean 
 
 function summary(page: Schemas['ImpactPage']): string {
   const many = (count: number, one: string, more: string) => (count === 1 ? `One ${one}` : `${count} ${more}`)
-  return `${many(page.claims, 'claim counts', 'claims count')} no longer; ${many(page.people, 'person is', 'people are').toLowerCase()} touched.`
+  return `${many(page.claims, 'claim counts', 'claims count')} no longer; ${many(page.people, 'person is', 'people are').toLowerCase()}
+    touched.`
 }

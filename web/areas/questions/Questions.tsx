@@ -44,7 +44,10 @@ export default function Questions() {
       </div>
       {beginning && <NewCase onDone={() => setBeginning(false)} />}
       {data.total === 0 && !beginning && (
-        <Empty says="Here will stand what cannot all be true: two births of one person, two mothers, two places on one day. A contradiction opens its question by itself; weigh the claims, decide, and write why." />
+        <Empty
+          says="Here will stand what cannot all be true: two births of one person, two mothers, two places on one day. A
+          contradiction opens its question by itself; weigh the claims, decide, and write why."
+        />
       )}
       <Findings />
       {lists.map(

@@ -51,7 +51,8 @@ export default function Research() {
           <Empty
             says={
               q === ''
-                ? 'Here will stand every search that was made, found or in vain: when, where, for whom, and what came of it, so that nobody makes it twice unknowing.'
+                ? 'Here will stand every search that was made, found or in vain: when, where, for whom, and what came of it, so that ' +
+                  'nobody makes it twice unknowing.'
                 : 'No search in the log has these words.'
             }
           />

@@ -166,7 +166,8 @@ export default function TreePage() {
         <Confirm
           trigger="Delete this tree"
           title={`Delete ${data.name}?`}
-          says={`${count(data.people, 'person', 'people')} with every fact, source and tie go out of sight, and can be restored for thirty days from the list of your trees. To do it, type its name.`}
+          says={`${count(data.people, 'person', 'people')} with every fact, source and tie go out of sight, and can be restored for thirty
+            days from the list of your trees. To do it, type its name.`}
           disabled={typed.trim() !== data.name}
           onDelete={() => remove.mutate(undefined)}
         >

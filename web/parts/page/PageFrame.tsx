@@ -244,8 +244,10 @@ export function PageFrame(props: Props) {
         ref={frame}
         tabIndex={0}
         role="application"
-        aria-label={`${title}${pages.length > 1 ? `, page ${number + 1} of ${pages.length}` : ''}. Arrows pan, plus and minus zoom, Enter lays the ruler, Escape goes back to the line.`}
-        className="group relative h-full w-full cursor-grab touch-none overflow-hidden bg-rule/40 focus-visible:outline-offset-[-3px] active:cursor-grabbing"
+        aria-label={`${title}${pages.length > 1 ? `, page ${number + 1} of ${pages.length}` : ''}. Arrows pan, plus and minus zoom, Enter
+          lays the ruler, Escape goes back to the line.`}
+        className="group relative h-full w-full cursor-grab touch-none overflow-hidden bg-rule/40 focus-visible:outline-offset-[-3px]
+          active:cursor-grabbing"
         onKeyDown={pressed}
         onPointerDown={down}
         onPointerMove={move}
@@ -271,7 +273,8 @@ export function PageFrame(props: Props) {
         {now && isHere && now.turn === 0 && (
           <div
             aria-hidden
-            className={`pointer-events-none absolute ${isRegion ? 'border-2' : 'inset-x-0 border-y-2'} ${isProposed ? 'border-dashed' : ''} border-tide`}
+            className={`pointer-events-none absolute ${isRegion ? 'border-2' : 'inset-x-0 border-y-2'}
+              ${isProposed ? 'border-dashed' : ''} border-tide`}
             style={isRegion ? laid(ruler) : { top: laid(ruler).top, height: laid(ruler).height }}
           />
         )}
@@ -285,7 +288,8 @@ export function PageFrame(props: Props) {
         {onCut && (
           <div
             aria-hidden
-            className="pointer-events-none absolute left-1/2 top-1/2 hidden -translate-x-1/2 -translate-y-1/2 border border-dashed border-ochre/70 group-focus-visible:block"
+            className="pointer-events-none absolute left-1/2 top-1/2 hidden -translate-x-1/2 -translate-y-1/2 border border-dashed
+              border-ochre/70 group-focus-visible:block"
             style={PIECE}
           />
         )}

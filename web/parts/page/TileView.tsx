@@ -19,7 +19,8 @@ export const TileView = memo(function TileView({ media, page, view, width, heigh
         width: page.width,
         height: page.height,
         filter: `invert(${view.inverted ? 1 : 0}) contrast(${view.contrast}) brightness(${view.brightness})`,
-        transform: `translate(${width / 2}px, ${height / 2}px) rotate(${view.turn}deg) scale(${view.zoom}) translate(${-view.x * page.width}px, ${-view.y * page.height}px)`,
+        transform: `translate(${width / 2}px, ${height / 2}px) rotate(${view.turn}deg) scale(${view.zoom})
+          translate(${-view.x * page.width}px, ${-view.y * page.height}px)`,
       }}
     >
       <Tile at={address(0, 0, 0)} left={0} top={0} width={page.width} height={page.height} key="all" />

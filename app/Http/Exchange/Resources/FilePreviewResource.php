@@ -45,10 +45,14 @@ final readonly class FilePreviewResource
     public static function of(array $seen): self
     {
         return new self(
-            $seen['version'], $seen['program'], $seen['encoding'], $seen['people'], $seen['families'], $seen['events'], $seen['sources'], $seen['firstYear'], $seen['lastYear'], $seen['lines'],
-            self::kept($seen['kept']), array_values(array_map(static fn (array $one): UnplacedLine => new UnplacedLine($one['line'], $one['text'], $one['why']), $seen['odd'])), $seen['oddCount'],
+            $seen['version'], $seen['program'], $seen['encoding'], $seen['people'], $seen['families'], $seen['events'], $seen['sources'],
+            $seen['firstYear'], $seen['lastYear'], $seen['lines'],
+            self::kept($seen['kept']),
+            array_values(array_map(static fn (array $one): UnplacedLine => new UnplacedLine($one['line'], $one['text'], $one['why']),
+                $seen['odd'])), $seen['oddCount'],
             $seen['pictures']['found'], $seen['pictures']['missingCount'], $seen['pictures']['missing'], $seen['alike'],
-            $seen['inDoubt'], array_values(array_map(static fn (array $one): EncodingSample => new EncodingSample(...$one), $seen['readings'])),
+            $seen['inDoubt'],
+            array_values(array_map(static fn (array $one): EncodingSample => new EncodingSample(...$one), $seen['readings'])),
         );
     }
 
@@ -58,6 +62,9 @@ final readonly class FilePreviewResource
      */
     public static function kept(array $kept): array
     {
-        return array_map(static fn (array $one): KeptCountResource => new KeptCountResource($one['tag'], implode(', ', array_map(Labels::of(...), explode('.', $one['tag']))), $one['count'], $one['shown']), $kept);
+        return array_map(
+            static fn (array $one): KeptCountResource => new KeptCountResource($one['tag'],
+                implode(', ', array_map(Labels::of(...), explode('.', $one['tag']))), $one['count'],
+                $one['shown']), $kept);
     }
 }

@@ -26,7 +26,8 @@ final readonly class DatingSettingResource
     {
         $setting ??= [];
 
-        return new self($setting['calendar'] ?? '', $setting['yearStart'] ?? '', $setting['until'] ?? '', $setting['order'] ?? '', $setting['hemisphere'] ?? '',
+        return new self($setting['calendar'] ?? '', $setting['yearStart'] ?? '', $setting['until'] ?? '', $setting['order'] ?? '',
+            $setting['hemisphere'] ?? '',
             $setting === [] ? '' : DatingSetting::of($setting)->inWords());
     }
 }

@@ -31,7 +31,8 @@ final readonly class JournalInput
     /** @return array<string, list<mixed>> */
     public static function rules(): array
     {
-        return ['person' => ['nullable', 'uuid'], 'author' => ['nullable', 'uuid'], 'from' => ['nullable', 'string', 'max:200'], 'to' => ['nullable', 'string', 'max:200'],
+        return ['person' => ['nullable', 'uuid'], 'author' => ['nullable', 'uuid'], 'from' => ['nullable', 'string', 'max:200'],
+            'to' => ['nullable', 'string', 'max:200'],
             'field' => ['nullable', Rule::enum(ChangeTopic::class)], 'how' => ['nullable', 'in:hand,batch,import,proposal']];
     }
 
@@ -42,9 +43,11 @@ final readonly class JournalInput
      */
     public function asked(DatingConvention $convention): JournalFilter
     {
-        $span = static fn (?string $typed): ?DaySpan => $typed === null || trim($typed) === '' ? null : GenDate::parse($typed, $convention)->span()
+        $span = static fn (?string $typed): ?DaySpan => $typed === null || trim($typed) === '' ? null : GenDate::parse($typed, $convention)
+            ->span()
             ?? throw new Refusal("“{$typed}” is not understood as a date.");
 
-        return new JournalFilter($this->person ?? '', $this->author ?? '', $span($this->from)?->earliest, $span($this->to)?->latest, ChangeTopic::tryFrom($this->field ?? ''), $this->how ?? '');
+        return new JournalFilter($this->person ?? '', $this->author ?? '', $span($this->from)?->earliest, $span($this->to)?->latest,
+            ChangeTopic::tryFrom($this->field ?? ''), $this->how ?? '');
     }
 }

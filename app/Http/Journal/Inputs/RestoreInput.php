@@ -23,6 +23,7 @@ final readonly class RestoreInput
     /** @return array<string, list<mixed>> */
     public static function rules(): array
     {
-        return ['field' => ['required', 'string', 'max:40'], 'version' => ['required', 'integer'], 'why' => ['nullable', 'string', 'max:5000']];
+        return ['field' => ['required', 'string', 'max:40'], 'version' => ['required', 'integer'],
+            'why' => ['nullable', 'string', 'max:5000']];
     }
 }

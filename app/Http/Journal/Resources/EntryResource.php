@@ -9,7 +9,10 @@ use App\Http\Api\Shielded;
 use OpenApi\Attributes as OA;
 use stdClass;
 
-/** One row that a change wrote: `op` is insert, update or delete; `version` that of the row now, 0 where it is gone; `personId` and `person` whose it is, empty where it is nobody’s. */
+/**
+ * One row that a change wrote: `op` is insert, update or delete; `version` that of the row now, 0 where it is gone;
+ * `personId` and `person` whose it is, empty where it is nobody’s.
+ */
 #[OA\Schema]
 final readonly class EntryResource
 {
@@ -33,6 +36,8 @@ final readonly class EntryResource
     /** @return list<HistoryValue> */
     public static function values(stdClass $entry): array
     {
-        return array_values(array_map(static fn (array $value): HistoryValue => new HistoryValue($value['field'], $value['word'], $value['before'], $value['after']), $entry->values));
+        return array_values(
+            array_map(static fn (array $value): HistoryValue => new HistoryValue($value['field'], $value['word'], $value['before'],
+                $value['after']), $entry->values));
     }
 }

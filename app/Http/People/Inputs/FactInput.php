@@ -56,7 +56,8 @@ final readonly class FactInput
     /**
      * What was said of the fact itself; what was left out is missing.
      *
-     * @return array{kind: string, typeWords?: string, value?: string, date?: string, place?: string, placeId?: string|null, denied?: bool, restriction?: string}
+     * @return array{kind: string, typeWords?: string, value?: string, date?: string, place?: string, placeId?: string|null,
+     *     denied?: bool, restriction?: string}
      */
     public function fact(string $kind): array
     {

@@ -29,7 +29,8 @@ final readonly class UnionInput
         return [
             'version' => ['required', 'integer'],
             'kind' => ['nullable', 'string', 'max:40'],
-            'surnameCustom' => ['nullable', 'string', Rule::in(['', ...array_map(static fn (NamingCustom $custom): string => $custom->code(), NamingCustoms::all())])],
+            'surnameCustom' => ['nullable', 'string',
+                Rule::in(['', ...array_map(static fn (NamingCustom $custom): string => $custom->code(), NamingCustoms::all())])],
         ];
     }
 }

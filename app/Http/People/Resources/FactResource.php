@@ -9,7 +9,10 @@ use App\Http\Exchange\Resources\KeptLinesResource;
 use App\Http\Interpretation\Resources\DateResource;
 use OpenApi\Attributes as OA;
 
-/** A fact of a life: `placeId` where another place was chosen for it than its words stand for, `age` at it, `with` whom, `rivals` how many other values of a thing that can be one only. */
+/**
+ * A fact of a life: `placeId` where another place was chosen for it than its words stand for, `age` at it, `with` whom,
+ * `rivals` how many other values of a thing that can be one only.
+ */
 #[OA\Schema]
 final readonly class FactResource
 {
@@ -39,7 +42,8 @@ final readonly class FactResource
         #[OA\Property(description: 'confidential, privacy, locked, or several; empty for none')] public string $restriction,
         #[ListOf('string')] public array $notches,
         #[OA\Property(description: 'accepted, nothing is cited that tells it, and somebody wrote why')] public bool $reasoned,
-        #[OA\Property(description: 'another value is told of the same that cannot be true with it, or hardly, and nobody has decided')] public bool $disagrees,
+        #[OA\Property(description: 'another value is told of the same that cannot be true with it, or hardly, and nobody has decided')]
+        public bool $disagrees,
         #[ListOf(CitationResource::class)] public array $citations,
         #[ListOf(RoleResource::class)] public array $roles,
         #[ListOf(NoteResource::class)] public array $notes,

@@ -23,6 +23,7 @@ final readonly class ImageStrip
     /** @param  array<string, mixed>  $kept */
     public static function of(array $kept): self
     {
-        return new self($kept['image'], (int) $kept['page'], (float) $kept['left'], (float) $kept['top'], (float) $kept['width'], (float) $kept['height']);
+        return new self($kept['image'], (int) $kept['page'], (float) $kept['left'], (float) $kept['top'], (float) $kept['width'],
+            (float) $kept['height']);
     }
 }

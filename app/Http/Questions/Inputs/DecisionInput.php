@@ -8,7 +8,10 @@ use App\Http\Api\MapOf;
 use App\Http\Api\ReadsRequest;
 use OpenApi\Attributes as OA;
 
-/** What is decided of a question: which fact leads, or a date that is concluded from the claims, or a sex, how the others stand, and why. */
+/**
+ * What is decided of a question: which fact leads, or a date that is concluded from the claims, or a sex, how the others
+ * stand, and why.
+ */
 #[OA\Schema]
 final readonly class DecisionInput
 {

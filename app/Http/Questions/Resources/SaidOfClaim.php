@@ -22,6 +22,7 @@ final readonly class SaidOfClaim
 
     public static function of(Claim $claim): self
     {
-        return new self(...DescribedColumns::texts(ClaimClassification::class, $claim->getAttributes(), array_keys(get_class_vars(self::class))));
+        return new self(
+            ...DescribedColumns::texts(ClaimClassification::class, $claim->getAttributes(), array_keys(get_class_vars(self::class))));
     }
 }

@@ -44,7 +44,8 @@ final readonly class WeighingRow
         #[OA\Property(enum: ['unstated', 'direct', 'indirect', 'negative'])] public string $evidence = 'unstated',
         #[OA\Property] public SaidOfClaim $said = new SaidOfClaim,
         #[OA\Property(description: 'the claim that it was copied from; empty for none')] public string $derivedFromId = '',
-        #[OA\Property(description: 'the weight that somebody said against the rule; empty where the rule weighs')] public string $saidWeight = '',
+        #[OA\Property(description: 'the weight that somebody said against the rule; empty where the rule weighs')]
+        public string $saidWeight = '',
         #[OA\Property] public string $saidWhy = '',
     ) {
     }

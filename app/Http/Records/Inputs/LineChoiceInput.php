@@ -52,7 +52,8 @@ final readonly class LineChoiceInput
         $list = static fn (mixed $value): array => array_values(array_filter(is_array($value) ? $value : [], is_string(...)));
 
         return array_map(static fn (array $one): LineChoice => new LineChoice(
-            $text($one['lineId'] ?? ''), $text($one['as'] ?? ''), $text($one['personId'] ?? ''), $text($one['reason'] ?? ''), $list($one['declined'] ?? []), $list($one['wanted'] ?? []),
+            $text($one['lineId'] ?? ''), $text($one['as'] ?? ''), $text($one['personId'] ?? ''), $text($one['reason'] ?? ''),
+            $list($one['declined'] ?? []), $list($one['wanted'] ?? []),
         ), $sent);
     }
 }

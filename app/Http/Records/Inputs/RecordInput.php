@@ -52,11 +52,17 @@ final readonly class RecordInput
         ];
     }
 
-    /** @return array{kind?: string, locator?: string, date?: string, place?: string, fields?: array<string, string>, transcription?: string, fileNumber?: string, toldCount?: int|null, sourceClass?: string} what was said of the head; what was left out is missing */
+    /**
+     * @return array{kind?: string, locator?: string, date?: string, place?: string, fields?: array<string, string>,
+     *     transcription?: string, fileNumber?: string, toldCount?: int|null, sourceClass?: string} what was said of the
+     *     head; what was left out is missing
+     */
     public function head(): array
     {
-        return array_filter(['kind' => $this->kind, 'locator' => $this->locator, 'date' => $this->date, 'place' => $this->place, 'fields' => $this->fields,
-            'transcription' => $this->transcription, 'fileNumber' => $this->fileNumber, 'sourceClass' => $this->sourceClass], static fn (mixed $value): bool => $value !== null)
+        return array_filter(
+            ['kind' => $this->kind, 'locator' => $this->locator, 'date' => $this->date, 'place' => $this->place, 'fields' => $this->fields,
+                'transcription' => $this->transcription, 'fileNumber' => $this->fileNumber, 'sourceClass' => $this->sourceClass],
+            static fn (mixed $value): bool => $value !== null)
             + ['toldCount' => $this->toldCount];
     }
 }

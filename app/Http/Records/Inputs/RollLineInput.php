@@ -52,7 +52,8 @@ final readonly class RollLineInput
 
         return array_map(static fn (array $line): array => [
             'id' => $text($line['id'] ?? ''), 'name' => $text($line['name'] ?? ''), 'role' => $text($line['role'] ?? ''),
-            'columns' => array_map($text, is_array($line['columns'] ?? null) ? $line['columns'] : []), 'slip' => is_array($line['slip'] ?? null) ? $line['slip'] : null,
+            'columns' => array_map($text, is_array($line['columns'] ?? null) ? $line['columns'] : []),
+            'slip' => is_array($line['slip'] ?? null) ? $line['slip'] : null,
         ], $sent);
     }
 }

@@ -25,6 +25,7 @@ final readonly class SourceFieldResource
 
     public static function of(SourceField $field): self
     {
-        return new self($field->code, $field->label, $field->hint, $field->example, $field->kind->value, $field->tag, $field->isOfRecord, $field->onlyWith);
+        return new self($field->code, $field->label, $field->hint, $field->example, $field->kind->value, $field->tag, $field->isOfRecord,
+            $field->onlyWith);
     }
 }

@@ -20,6 +20,8 @@ final readonly class TranscribedLines
     /** @param  list<RollLine>  $lines */
     public static function of(array $lines): self
     {
-        return new self(array_map(static fn (RollLine $line): TranscribedLine => new TranscribedLine($line->id, $line->name, (object) $line->columns), $lines));
+        return new self(
+            array_map(static fn (RollLine $line): TranscribedLine => new TranscribedLine($line->id, $line->name, (object) $line->columns),
+                $lines));
     }
 }

@@ -20,8 +20,13 @@ final readonly class ConflictFindings implements DerivedData
 {
     private const AT_ONCE = 1000;
 
-    public function __construct(private CurrentTree $current, private ConflictSubjects $subjects, private LifeEvidence $kin, private EveryPerson $everybody, private AffectedKin $affected)
-    {
+    public function __construct(
+        private CurrentTree $current,
+        private ConflictSubjects $subjects,
+        private LifeEvidence $kin,
+        private EveryPerson $everybody,
+        private AffectedKin $affected,
+    ) {
     }
 
     public function affectedBy(AffectedPeople $affected): array
@@ -67,8 +72,10 @@ final readonly class ConflictFindings implements DerivedData
     /** @return array<string, string|bool|float> */
     private function row(string $personId, Conflict $conflict): array
     {
-        return ['tree_id' => $this->current->id(), 'rule' => "conflict {$conflict->aspect}", 'person_id' => $personId, 'aspect' => $conflict->aspect, 'is_hard' => $conflict->isHard(), 'badness' => $conflict->badness,
-            'ground' => $conflict->ground, 'subjects' => json_encode($conflict->ids, JSON_THROW_ON_ERROR), 'read_hash' => hash('xxh128', "{$conflict->aspect} {$conflict->ground} ".implode(' ', $conflict->ids))];
+        return ['tree_id' => $this->current->id(), 'rule' => "conflict {$conflict->aspect}", 'person_id' => $personId,
+            'aspect' => $conflict->aspect, 'is_hard' => $conflict->isHard(), 'badness' => $conflict->badness,
+            'ground' => $conflict->ground, 'subjects' => json_encode($conflict->ids, JSON_THROW_ON_ERROR),
+            'read_hash' => hash('xxh128', "{$conflict->aspect} {$conflict->ground} ".implode(' ', $conflict->ids))];
     }
 
     private function rows(): Builder

@@ -19,7 +19,8 @@ final readonly class WindowFindings implements DerivedData
     private const RULE = 'window';
 
     /** As the partial index of life_windows has it. */
-    private const IMPOSSIBLE = 'born_from > born_to OR died_from > died_to OR born_from = '.BoundNetwork::LAST.' OR died_from = '.BoundNetwork::LAST.' OR born_to = '.BoundNetwork::FIRST.' OR died_to = '.BoundNetwork::FIRST;
+    private const IMPOSSIBLE = 'born_from > born_to OR died_from > died_to OR born_from = '.BoundNetwork::LAST.' OR died_from = '
+        .BoundNetwork::LAST.' OR born_to = '.BoundNetwork::FIRST.' OR died_to = '.BoundNetwork::FIRST;
 
     public function __construct(private CurrentTree $current)
     {
@@ -41,7 +42,8 @@ final readonly class WindowFindings implements DerivedData
     public function rebuild(): void
     {
         $found = [];
-        foreach (DB::table('life_windows')->where('tree_id', $this->current->id())->whereRaw('('.self::IMPOSSIBLE.')')->orderBy('person_id')->get() as $row) {
+        foreach (DB::table('life_windows')->where('tree_id', $this->current->id())->whereRaw('('.self::IMPOSSIBLE.')')->orderBy('person_id')
+            ->get() as $row) {
             foreach (['birth' => ['born_from', 'born_to'], 'death' => ['died_from', 'died_to']] as $aspect => [$from, $to]) {
                 if (self::leavesNoDay($row->{$from}, $row->{$to})) {
                     $finding = $this->row($row, $aspect, $row->{$from}, $row->{$to});
@@ -68,8 +70,10 @@ final readonly class WindowFindings implements DerivedData
         $ground = $isEndless ? 'What is told goes round in a circle: somebody would be born before themselves.'
             : 'Not before '.DayWords::of($from).', and not after '.DayWords::of($to).'. The person’s page shows why.';
 
-        return ['tree_id' => $this->current->id(), 'rule' => self::RULE, 'person_id' => $window->person_id, 'aspect' => "{$aspect} window", 'is_hard' => true,
-            'badness' => $isEndless ? 1.0 : min(1.0, ($from - $to) / 36525), 'ground' => $ground, 'subjects' => '[]', 'read_hash' => hash('xxh128', "{$window->person_id} {$aspect} {$from} {$to}")];
+        return ['tree_id' => $this->current->id(), 'rule' => self::RULE, 'person_id' => $window->person_id, 'aspect' => "{$aspect} window",
+            'is_hard' => true,
+            'badness' => $isEndless ? 1.0 : min(1.0, ($from - $to) / 36525), 'ground' => $ground, 'subjects' => '[]',
+            'read_hash' => hash('xxh128', "{$window->person_id} {$aspect} {$from} {$to}")];
     }
 
     private function rows(): Builder

@@ -57,7 +57,8 @@ final readonly class LifeEvidence
     /** @param  list<array{string, string}>  $births  child and parent */
     public function parents(LifeWindows $windows, array $births): void
     {
-        $sexes = DB::table('people')->where('tree_id', $this->current->id())->whereIn('id', array_unique(array_column($births, 1)))->pluck('sex', 'id');
+        $sexes = DB::table('people')->where('tree_id', $this->current->id())->whereIn('id', array_unique(array_column($births, 1)))
+            ->pluck('sex', 'id');
         foreach ($births as [$childId, $parentId]) {
             $windows->parent($childId, $parentId, Sex::from((string) ($sexes[$parentId] ?? 'U')));
         }
@@ -69,7 +70,11 @@ final readonly class LifeEvidence
      */
     public function childrenOf(array $ids): array
     {
-        return array_values(array_map(strval(...), DB::table('parentages')->join('parent_sets', static fn ($join) => $join->on('parent_sets.tree_id', 'parentages.tree_id')->on('parent_sets.id', 'parentages.parent_set_id'))
-            ->where('parentages.tree_id', $this->current->id())->whereIn('parentages.person_id', $ids)->distinct()->pluck('parent_sets.child_id')->all()));
+        return array_values(
+            array_map(strval(...), DB::table('parentages')
+                ->join('parent_sets', static fn ($join) => $join->on('parent_sets.tree_id', 'parentages.tree_id')
+                    ->on('parent_sets.id', 'parentages.parent_set_id'))
+                ->where('parentages.tree_id', $this->current->id())->whereIn('parentages.person_id', $ids)->distinct()
+                ->pluck('parent_sets.child_id')->all()));
     }
 }

@@ -48,9 +48,12 @@ final readonly class Presence
     private function onRecords(array $ids): array
     {
         return array_values(DB::table('placings')
-            ->join('roll_lines', static fn ($join) => $join->on('roll_lines.tree_id', 'placings.tree_id')->on('roll_lines.id', 'placings.roll_line_id'))
-            ->join('records', static fn ($join) => $join->on('records.tree_id', 'roll_lines.tree_id')->on('records.id', 'roll_lines.record_id'))
-            ->where('placings.tree_id', $this->current->id())->whereIn('placings.person_id', $ids)->where('placings.state', 'placed')->where('roll_lines.role', '<>', '')
+            ->join('roll_lines', static fn ($join) => $join->on('roll_lines.tree_id', 'placings.tree_id')
+                ->on('roll_lines.id', 'placings.roll_line_id'))
+            ->join('records', static fn ($join) => $join->on('records.tree_id', 'roll_lines.tree_id')
+                ->on('records.id', 'roll_lines.record_id'))
+            ->where('placings.tree_id', $this->current->id())->whereIn('placings.person_id', $ids)->where('placings.state', 'placed')
+            ->where('roll_lines.role', '<>', '')
             ->orderBy('placings.id')->get(['records.*', 'placings.person_id', 'roll_lines.role'])->all());
     }
 
@@ -61,8 +64,10 @@ final readonly class Presence
     private function atEvents(array $ids): array
     {
         return array_values(DB::table('event_roles')
-            ->join('events', static fn ($join) => $join->on('events.tree_id', 'event_roles.tree_id')->on('events.id', 'event_roles.event_id'))
-            ->where('event_roles.tree_id', $this->current->id())->whereIn('event_roles.person_id', $ids)->whereIn('event_roles.role', self::LIVING)
+            ->join('events', static fn ($join) => $join->on('events.tree_id', 'event_roles.tree_id')
+                ->on('events.id', 'event_roles.event_id'))
+            ->where('event_roles.tree_id', $this->current->id())->whereIn('event_roles.person_id', $ids)
+            ->whereIn('event_roles.role', self::LIVING)
             ->where('events.denied', false)->where('events.standing', '<>', 'rival')->where('events.standing', '<>', 'ruled out')
             ->orderBy('event_roles.id')->get(['events.*', 'event_roles.person_id as present_id', 'event_roles.role'])->all());
     }

@@ -24,15 +24,21 @@ use stdClass;
  */
 final readonly class StoredWindows implements DerivedData
 {
-    private const COLUMNS = ['born_from', 'born_to', 'died_from', 'died_to', 'likely_born_from', 'likely_born_to', 'likely_died_from', 'likely_died_to'];
+    private const COLUMNS = ['born_from', 'born_to', 'died_from', 'died_to', 'likely_born_from', 'likely_born_to', 'likely_died_from',
+        'likely_died_to'];
 
     private const AT_ONCE = 2000;
 
     /** When more people than these may have moved, it is quicker to work out all. */
     private const MANY = 4000;
 
-    public function __construct(private CurrentTree $current, private DatabaseTree $tree, private LifeEvidence $evidence, private EveryPerson $everybody, private AffectedKin $affected)
-    {
+    public function __construct(
+        private CurrentTree $current,
+        private DatabaseTree $tree,
+        private LifeEvidence $evidence,
+        private EveryPerson $everybody,
+        private AffectedKin $affected,
+    ) {
     }
 
     /**
@@ -41,7 +47,8 @@ final readonly class StoredWindows implements DerivedData
      */
     public function of(array $ids): array
     {
-        return array_map(static fn (stdClass $row): Bounds => self::bounds($row), $this->rows()->whereIn('person_id', $ids)->get()->keyBy('person_id')->all());
+        return array_map(static fn (stdClass $row): Bounds => self::bounds($row), $this->rows()->whereIn('person_id', $ids)->get()
+            ->keyBy('person_id')->all());
     }
 
     /** @return list<string> the people from whom the bounds of one follow, at any remove, the nearest first */
@@ -78,7 +85,9 @@ final readonly class StoredWindows implements DerivedData
             }
             $windows = new LifeWindows(LikelyLimits::usual());
             [$border, $unsettled] = $this->tellAround($windows, $open);
-            $moved = array_keys(array_filter($border, static fn (Bounds $before, string $id): bool => $windows->bounds($id)->days !== $before->days, ARRAY_FILTER_USE_BOTH));
+            $moved = array_keys(
+                array_filter($border, static fn (Bounds $before, string $id): bool => $windows->bounds($id)->days !== $before->days,
+                    ARRAY_FILTER_USE_BOTH));
             $more = [...$unsettled, ...$moved];
             array_push($open, ...$more);
         } while ($more !== []);
@@ -111,7 +120,8 @@ final readonly class StoredWindows implements DerivedData
     {
         $all = array_fill_keys($ids, true);
         for ($new = $ids; $new !== [] && count($all) <= self::MANY;) {
-            $next = $this->rows()->whereRaw("sources <> '{}' AND sources && ?::uuid[]", ['{'.implode(',', $new).'}'])->pluck('person_id')->all();
+            $next = $this->rows()->whereRaw("sources <> '{}' AND sources && ?::uuid[]", ['{'.implode(',', $new).'}'])->pluck('person_id')
+                ->all();
             $new = array_values(array_filter($next, static fn (string $id): bool => ! isset($all[$id])));
             $all += array_fill_keys($new, true);
         }
@@ -121,13 +131,16 @@ final readonly class StoredWindows implements DerivedData
 
     /**
      * @param  list<string>  $open
-     * @return array{array<string, Bounds>, list<string>} the bounds of those around them, who stay as they are unless these move them; and those around them of whom nothing was settled yet
+     * @return array{array<string, Bounds>, list<string>} the bounds of those around them, who stay as they are unless these move them;
+     *     and those around them of whom nothing was settled yet
      */
     private function tellAround(LifeWindows $windows, array $open): array
     {
         $isOpen = array_fill_keys($open, true);
-        $births = array_values(array_filter(LifeEvidence::births($this->tree->parentSets(array_values(array_unique([...$open, ...$this->evidence->childrenOf($open)])))),
-            static fn (array $birth): bool => isset($isOpen[$birth[0]]) || isset($isOpen[$birth[1]])));
+        $births = array_values(
+            array_filter(LifeEvidence::births(
+                $this->tree->parentSets(array_values(array_unique([...$open, ...$this->evidence->childrenOf($open)])))),
+                static fn (array $birth): bool => isset($isOpen[$birth[0]]) || isset($isOpen[$birth[1]])));
         $around = array_values(array_unique(array_filter(array_merge(...$births), static fn (string $id): bool => ! isset($isOpen[$id]))));
         $border = $this->of($around);
         $this->evidence->lives($windows, $this->present($open));
@@ -145,14 +158,17 @@ final readonly class StoredWindows implements DerivedData
      */
     private function present(array $ids): array
     {
-        return array_values(array_map(strval(...), DB::table('people')->where('tree_id', $this->current->id())->whereIn('id', $ids)->orderBy('id')->pluck('id')->all()));
+        return array_values(
+            array_map(strval(...), DB::table('people')->where('tree_id', $this->current->id())->whereIn('id', $ids)->orderBy('id')
+                ->pluck('id')->all()));
     }
 
     /** @param  list<string>  $ids */
     private function store(LifeWindows $windows, array $ids): void
     {
         $rows = array_map(fn (string $id): array => ['tree_id' => $this->current->id(), 'person_id' => $id]
-            + array_combine(self::COLUMNS, $windows->bounds($id)->days) + ['sources' => '{'.implode(',', $windows->sources($id)).'}'], $ids);
+            + array_combine(self::COLUMNS, $windows->bounds($id)
+                ->days) + ['sources' => '{'.implode(',', $windows->sources($id)).'}'], $ids);
         count($rows) < 20 ? DB::table('life_windows')->insertOrIgnore($rows) : CopyRows::into('life_windows', $rows);
     }
 

@@ -60,7 +60,8 @@ final readonly class Windows
             foreach ($ofPerson as $union) {
                 $wedding = $union->marriage();
                 if ($wedding !== null) {
-                    array_map(static fn (string $id) => $windows->wed($id, $wedding), array_filter($union->partnerIds, static fn (string $id): bool => isset($people[$id])));
+                    array_map(static fn (string $id) => $windows->wed($id, $wedding),
+                        array_filter($union->partnerIds, static fn (string $id): bool => isset($people[$id])));
                 }
             }
         }

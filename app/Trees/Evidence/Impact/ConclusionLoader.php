@@ -25,7 +25,8 @@ use NorthBough\Core\Evidence\Impact\ConclusionKind;
  */
 final class ConclusionLoader
 {
-    private const COLUMN = [ConclusionKind::Fact->value => 'deciding_event_id', ConclusionKind::Tie->value => 'deciding_parentage_id', ConclusionKind::Placing->value => 'deciding_placing_id', ConclusionKind::Decision->value => 'deciding_question_id'];
+    private const COLUMN = [ConclusionKind::Fact->value => 'deciding_event_id', ConclusionKind::Tie->value => 'deciding_parentage_id',
+        ConclusionKind::Placing->value => 'deciding_placing_id', ConclusionKind::Decision->value => 'deciding_question_id'];
 
     /** @var array<string, Event> */
     public array $facts = [];
@@ -61,7 +62,9 @@ final class ConclusionLoader
         $this->hold($claims);
         $facts = Event::query()->whereIn('id', $claims->pluck('event_id')->filter()->unique())->get();
         $this->facts += $facts->keyBy('id')->all();
-        $this->ties += Parentage::query()->whereIn('id', ClaimUse::query()->whereIn('claim_id', $claimIds)->whereNotNull('parentage_id')->select('parentage_id'))->get()->keyBy('id')->all();
+        $this->ties += Parentage::query()
+            ->whereIn('id', ClaimUse::query()->whereIn('claim_id', $claimIds)->whereNotNull('parentage_id')->select('parentage_id'))->get()
+            ->keyBy('id')->all();
         $this->followRests('claim_id', $claimIds);
         $this->followFacts($facts);
         // What was copied from one of them falls with it.
@@ -98,7 +101,8 @@ final class ConclusionLoader
     public function conclusions(): array
     {
         $this->fetchBacking();
-        $uses = ClaimUse::query()->whereIn('parentage_id', array_keys($this->ties))->where('stance', 'supports')->get()->groupBy('parentage_id');
+        $uses = ClaimUse::query()->whereIn('parentage_id', array_keys($this->ties))->where('stance', 'supports')->get()
+            ->groupBy('parentage_id');
         $classed = $this->classed();
         $rests = RestsOn::query()->where(function (Builder $any): void {
             foreach (self::COLUMN as $kind => $column) {
@@ -110,12 +114,15 @@ final class ConclusionLoader
             foreach (array_keys($this->ofKind($kind)) as $id) {
                 $own = $rests->where(self::COLUMN[$kind->value], $id);
                 $claimIds = match ($kind) {
-                    ConclusionKind::Fact => array_keys(array_filter($this->claims, static fn (Claim $claim): bool => $claim->event_id === $id)),
+                    ConclusionKind::Fact => array_keys(
+                        array_filter($this->claims, static fn (Claim $claim): bool => $claim->event_id === $id)),
                     ConclusionKind::Tie => $uses->get($id)?->pluck('claim_id')->all() ?? [],
                     ConclusionKind::Placing, ConclusionKind::Decision => $own->pluck('claim_id')->filter()->all(),
                 };
-                $on = [...$own->pluck('question_id')->filter()->all(), ...$own->pluck('placing_id')->filter()->all(), ...$kind === ConclusionKind::Decision ? $this->leadingOf($this->decisions[$id]) : []];
-                $conclusions[] = new Conclusion($kind, $id, array_values(array_intersect_key($classed, array_flip($claimIds))), array_values($on));
+                $on = [...$own->pluck('question_id')->filter()->all(), ...$own->pluck('placing_id')->filter()->all(),
+                    ...$kind === ConclusionKind::Decision ? $this->leadingOf($this->decisions[$id]) : []];
+                $conclusions[] = new Conclusion($kind, $id, array_values(array_intersect_key($classed, array_flip($claimIds))),
+                    array_values($on));
             }
         }
 
@@ -144,7 +151,9 @@ final class ConclusionLoader
     /** @return list<string> the children of the ties that were fetched */
     public function children(): array
     {
-        return array_values(ParentSet::query()->whereIn('id', array_map(static fn (Parentage $tie): string => $tie->parent_set_id, $this->ties))->pluck('child_id')->unique()->all());
+        return array_values(ParentSet::query()
+            ->whereIn('id', array_map(static fn (Parentage $tie): string => $tie->parent_set_id, $this->ties))->pluck('child_id')->unique()
+            ->all());
     }
 
     /** @return array<string, Event|Parentage|Placing|Question> */
@@ -165,8 +174,11 @@ final class ConclusionLoader
         if ($accepted->isEmpty()) {
             return;
         }
-        $decided = Question::query()->where('kind', 'conflict')->where('state', 'decided')->whereIn('person_id', $accepted->pluck('person_id')->unique())->get()
-            ->filter(static fn (Question $question): bool => $accepted->contains(static fn (Event $fact): bool => $fact->person_id === $question->person_id && $fact->kind === $question->aspect));
+        $decided = Question::query()->where('kind', 'conflict')->where('state', 'decided')
+            ->whereIn('person_id', $accepted->pluck('person_id')->unique())->get()
+            ->filter(static fn (Question $question): bool => $accepted->contains(
+                static fn (Event $fact): bool => $fact->person_id === $question->person_id
+                    && $fact->kind === $question->aspect));
         $this->decided($decided);
     }
 
@@ -176,7 +188,8 @@ final class ConclusionLoader
         $rests = RestsOn::query()->whereIn($ground, $ids)->get();
         $this->facts += Event::query()->whereIn('id', $rests->pluck('deciding_event_id')->filter())->get()->keyBy('id')->all();
         $this->ties += Parentage::query()->whereIn('id', $rests->pluck('deciding_parentage_id')->filter())->get()->keyBy('id')->all();
-        $this->decided(Question::query()->whereIn('id', $rests->pluck('deciding_question_id')->filter())->where('state', '<>', 'open')->where('state', '<>', 'unresolved')->get());
+        $this->decided(Question::query()->whereIn('id', $rests->pluck('deciding_question_id')->filter())->where('state', '<>', 'open')
+            ->where('state', '<>', 'unresolved')->get());
         foreach ($rests->pluck('deciding_placing_id')->filter()->unique() as $placingId) {
             if (! isset($this->placings[$placingId])) {
                 $this->followPlacing((string) $placingId);
@@ -203,14 +216,18 @@ final class ConclusionLoader
     {
         $lines = Placing::query()->whereIn('id', $placingIds)->select('roll_line_id');
 
-        return array_values(Claim::query()->where(static fn (Builder $either) => $either->whereIn('roll_line_id', $lines)->orWhereIn('other_line_id', $lines))->pluck('id')->all());
+        return array_values(Claim::query()
+            ->where(static fn (Builder $either) => $either->whereIn('roll_line_id', $lines)->orWhereIn('other_line_id', $lines))
+            ->pluck('id')->all());
     }
 
     private function fetchBacking(): void
     {
         $ofTies = ClaimUse::query()->whereIn('parentage_id', array_keys($this->ties))->pluck('claim_id')->all();
-        $this->hold(Claim::query()->where(fn (Builder $either) => $either->whereIn('event_id', array_keys($this->facts))->orWhereIn('id', $ofTies)
-            ->orWhereIn('id', RestsOn::query()->whereIn('deciding_question_id', array_keys($this->decisions))->whereNotNull('claim_id')->select('claim_id')))->get());
+        $this->hold(Claim::query()
+            ->where(fn (Builder $either) => $either->whereIn('event_id', array_keys($this->facts))->orWhereIn('id', $ofTies)
+                ->orWhereIn('id', RestsOn::query()->whereIn('deciding_question_id', array_keys($this->decisions))->whereNotNull('claim_id')
+                    ->select('claim_id')))->get());
     }
 
     /** @param  Collection<int, Claim>  $claims */
@@ -236,6 +253,7 @@ final class ConclusionLoader
     private function leadingOf(Question $question): array
     {
         return array_values(array_map(static fn (Event $fact): string => $fact->id, array_filter($this->facts,
-            static fn (Event $fact): bool => $question->kind === 'conflict' && $fact->standing === 'accepted' && $fact->person_id === $question->person_id && $fact->kind === $question->aspect)));
+            static fn (Event $fact): bool => $question->kind === 'conflict' && $fact->standing === 'accepted'
+                && $fact->person_id === $question->person_id && $fact->kind === $question->aspect)));
     }
 }

@@ -26,7 +26,8 @@ final readonly class ImpactPreview
     /** Differs whenever something else would follow. */
     public function mark(): string
     {
-        $lines = array_map(static fn (Effect $effect): string => "{$effect->conclusion->id} {$effect->outcome->value}", $this->impact->effects);
+        $lines = array_map(static fn (Effect $effect): string => "{$effect->conclusion->id} {$effect->outcome->value}",
+            $this->impact->effects);
         $void = $this->impact->void;
         sort($lines);
         sort($void);
@@ -54,9 +55,12 @@ final readonly class ImpactPreview
         }
         foreach ($ties as $tie) {
             $set = $sets[$tie->parent_set_id] ?? null;
-            $parent = array_values(array_filter($set->parents ?? [], static fn (Parentage $parent): bool => $parent->personId === $tie->person_id))[0] ?? null;
+            $parent = array_values(
+                array_filter($set->parents ?? [], static fn (Parentage $parent): bool => $parent->personId === $tie->person_id))[0] ?? null;
             if ($set instanceof ParentSet && $parent !== null) {
-                $supposed = $supposed->parentIs($set, new Parentage($parent->personId, $parent->kind, Standing::RuledOut, Proof::Unstated, $parent->kindWords, $parent->years));
+                $supposed = $supposed->parentIs($set,
+                    new Parentage($parent->personId, $parent->kind, Standing::RuledOut, Proof::Unstated, $parent->kindWords,
+                        $parent->years));
             }
         }
 

@@ -109,7 +109,8 @@ final readonly class Impacts
                 };
                 $ids = array_values($claims->limit(self::MOST_CLAIMS + 1)->pluck('id')->all());
                 if (count($ids) > self::MOST_CLAIMS) {
-                    throw new Refusal('More than '.self::MOST_CLAIMS.' claims come from it: suppose one of its records false, not all at once.');
+                    throw new Refusal('More than '.self::MOST_CLAIMS
+                        .' claims come from it: suppose one of its records false, not all at once.');
                 }
                 $grounds->followClaims($ids);
 

@@ -93,7 +93,8 @@ final readonly class FrenchRepublican implements Calendar
         }
         foreach (self::TAGS as $number => $tag) {
             $name = strtoupper(strtr(self::NAMES[$number], ['é' => 'e', 'ô' => 'o']));
-            if (str_starts_with($number === 13 ? 'COMPLEMENTAIRES' : $name, $word) || $word === $tag || ($number === 13 && $word === 'COMPLEMENTAIRE')) {
+            if (str_starts_with($number === 13 ? 'COMPLEMENTAIRES' : $name, $word) || $word === $tag
+                || ($number === 13 && $word === 'COMPLEMENTAIRE')) {
                 return $number;
             }
         }

@@ -15,7 +15,8 @@ use NorthBough\Core\Chrono\Precision;
 final readonly class Approximate implements DateForm
 {
     private const WORDS = [
-        'about' => DateKind::About, 'abt' => DateKind::About, 'around' => DateKind::About, 'approximately' => DateKind::About, 'approx' => DateKind::About,
+        'about' => DateKind::About, 'abt' => DateKind::About, 'around' => DateKind::About, 'approximately' => DateKind::About,
+        'approx' => DateKind::About,
         'near' => DateKind::About, 'say' => DateKind::Estimated, 'circa' => DateKind::About,
         'ca' => DateKind::About, 'c' => DateKind::About, '~' => DateKind::About,
         'estimated' => DateKind::Estimated, 'est' => DateKind::Estimated,
@@ -43,7 +44,8 @@ final readonly class Approximate implements DateForm
             default => ['calculated', 'CAL'],
         };
 
-        return GenDate::of($text, $kind, $date->precision, $readings, "{$tag} {$date->beginning()}", "{$word} {$date->shown}", $date->calendar);
+        return GenDate::of($text, $kind, $date->precision, $readings, "{$tag} {$date->beginning()}", "{$word} {$date->shown}",
+            $date->calendar);
     }
 
     /** @return array{int, int, int} years, months, days of allowance at each edge */

@@ -17,7 +17,8 @@ final readonly class BareYear implements DateForm
     public function read(string $text, DatingConvention $convention, DateParser $reader): ?GenDate
     {
         $pattern = str_replace('\d{3,4}', '\d{1,4}', YearWords::PATTERN);
-        if (preg_match('/^'.$pattern.'$/iu', $text, $m) !== 1 || (strlen($m['year']) < 3 && ($m['bce'] ?? '') === '') || (int) $m['year'] === 0) {
+        if (preg_match('/^'.$pattern.'$/iu', $text, $m) !== 1 || (strlen($m['year']) < 3 && ($m['bce'] ?? '') === '')
+            || (int) $m['year'] === 0) {
             return null;
         }
         $stretches = YearWords::from($m, $convention)?->whole();

@@ -21,14 +21,16 @@ final readonly class Bound implements DateForm
         'ante' => [DateKind::Before, true], '<' => [DateKind::Before, true],
         'by' => [DateKind::Before, false], 'not after' => [DateKind::Before, false], 'no later than' => [DateKind::Before, false],
         'not later than' => [DateKind::Before, false], 'on or before' => [DateKind::Before, false],
-        'after' => [DateKind::After, true], 'aft' => [DateKind::After, true], 'post' => [DateKind::After, true], '>' => [DateKind::After, true],
+        'after' => [DateKind::After, true], 'aft' => [DateKind::After, true], 'post' => [DateKind::After, true],
+        '>' => [DateKind::After, true],
         'since' => [DateKind::After, false], 'not before' => [DateKind::After, false], 'no earlier than' => [DateKind::After, false],
         'not earlier than' => [DateKind::After, false], 'on or after' => [DateKind::After, false],
     ];
 
     public function read(string $text, DatingConvention $convention, DateParser $reader): ?GenDate
     {
-        if (preg_match('/^(not (?:after|before)|not? (?:later|earlier) than|on or (?:before|after)|prior to|[<>]|\p{L}+)\.? ?(\S.*)$/iu', $text, $m) !== 1) {
+        if (preg_match('/^(not (?:after|before)|not? (?:later|earlier) than|on or (?:before|after)|prior to|[<>]|\p{L}+)\.? ?(\S.*)$/iu',
+            $text, $m) !== 1) {
             return null;
         }
         $word = mb_strtolower($m[1]);

@@ -17,7 +17,8 @@ final readonly class Century implements DateForm
 {
     public function read(string $text, DatingConvention $convention, DateParser $reader): ?GenDate
     {
-        if (preg_match('/^(?:the )?(\d{1,2})(?:st|nd|rd|th) (?:century|cent\.|c\.)$/iu', $text, $m) !== 1 || (int) $m[1] < 1 || (int) $m[1] > 21) {
+        if (preg_match('/^(?:the )?(\d{1,2})(?:st|nd|rd|th) (?:century|cent\.|c\.)$/iu', $text, $m) !== 1 || (int) $m[1] < 1
+            || (int) $m[1] > 21) {
             return null;
         }
         $of = static fn (int $year): CalendarPeriod => CalendarPeriod::of(CalendarDate::year(Calendars::gregorian(), $year));

@@ -35,7 +35,8 @@ final readonly class ComputedDate implements DateForm
         }
         $sum = $age->bornBySum($ended);
         $calendar = Calendars::gregorian();
-        $edges = array_map(static fn (?int $day): string => $day === null ? '' : CalendarPeriod::ofDay($calendar, $day)->normal, [$sum->earliest, $sum->latest]);
+        $edges = array_map(static fn (?int $day): string => $day === null ? '' : CalendarPeriod::ofDay($calendar, $day)->normal,
+            [$sum->earliest, $sum->latest]);
 
         return GenDate::of($text, DateKind::Calculated, Precision::Year, [new Interpretation($age->born($ended))],
             "BET {$edges[0]} AND {$edges[1]}", self::years((int) $sum->earliest, (int) $sum->latest), $calendar->keyword());

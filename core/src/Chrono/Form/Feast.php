@@ -54,10 +54,12 @@ final readonly class Feast implements DateForm
         if ($year === null || ($offset === null && $fixed === null)) {
             return null;
         }
-        $stretches = $fixed !== null ? $year->day(...$fixed) : $this->movable((int) $m['year'], ($m['second'] ?? '') !== '', (int) $offset, $convention);
+        $stretches = $fixed !== null ? $year->day(...$fixed)
+            : $this->movable((int) $m['year'], ($m['second'] ?? '') !== '', (int) $offset, $convention);
         $feast = trim($m['feast']);
 
-        return GenDate::exact($text, array_map(static fn (CalendarPeriod $stretch): CalendarPeriod => $stretch->shownAs("{$feast}, {$stretch->shown}"), $stretches));
+        return GenDate::exact($text,
+            array_map(static fn (CalendarPeriod $stretch): CalendarPeriod => $stretch->shownAs("{$feast}, {$stretch->shown}"), $stretches));
     }
 
     /** @return non-empty-list<CalendarPeriod> */

@@ -26,7 +26,8 @@ final readonly class NamedCalendar implements DateForm
                 if (stripos($text, $prefix.' ') === 0) {
                     $rest = trim(substr($text, strlen($prefix) + 1));
 
-                    return $calendar instanceof RomanMonths ? $reader->plain($rest, $convention->in($calendar)) : $this->dated($text, $rest, $calendar, true);
+                    return $calendar instanceof RomanMonths ? $reader->plain($rest, $convention->in($calendar))
+                        : $this->dated($text, $rest, $calendar, true);
                 }
             }
             if (! $calendar instanceof RomanMonths) {
@@ -42,7 +43,9 @@ final readonly class NamedCalendar implements DateForm
 
     private function dated(string $typed, string $text, Calendar $calendar, bool $yearAlone): ?GenDate
     {
-        if (preg_match('/^(?:(?:(?<day>\d{1,2})(?:er|e|st|nd|rd|th)? )?(?<month>\p{L}[\p{L}. ]*?) )?(?:(?:an|de l\'an|year) )?(?<year>\d{1,4}|[IVX]+)$/iu', $text, $m) !== 1) {
+        if (preg_match(
+            '/^(?:(?:(?<day>\d{1,2})(?:er|e|st|nd|rd|th)? )?(?<month>\p{L}[\p{L}. ]*?) )?(?:(?:an|de l\'an|year) '
+                .')?(?<year>\d{1,4}|[IVX]+)$/iu', $text, $m) !== 1) {
             return null;
         }
         $month = $m['month'] === '' ? 0 : $calendar->monthNumber($m['month']);

@@ -12,7 +12,8 @@ use NorthBough\Core\Chrono\NoSuchDay;
 /** 3rd mo 1701, 5th day of 3rd month 1701, 5 3mo 1701, 11th mo 5 1701/2: months by number, from March in an old year. */
 final readonly class NumberedMonth implements DateForm
 {
-    private const MONTH = '(?<month>\d{1,2}|first|second|third|fourth|fifth|sixth|seventh|eighth|ninth|tenth|eleventh|twelfth)(?:st|nd|rd|th)?[\s.]*mo(?:nth)?\.?';
+    private const MONTH = '(?<month>\d{1,2}|first|second|third|fourth|fifth|sixth|seventh'
+        .'|eighth|ninth|tenth|eleventh|twelfth)(?:st|nd|rd|th)?[\s.]*mo(?:nth)?\.?';
 
     private const WORDS = ['first' => 1, 'second' => 2, 'third' => 3, 'fourth' => 4, 'fifth' => 5, 'sixth' => 6,
         'seventh' => 7, 'eighth' => 8, 'ninth' => 9, 'tenth' => 10, 'eleventh' => 11, 'twelfth' => 12];
@@ -23,7 +24,8 @@ final readonly class NumberedMonth implements DateForm
         $dayFirst = '/^(?:the )?'.$day.'(?: ?(?:da?y?\.?))?(?: of)?(?: the)?[\s,]+'.self::MONTH.'[\s,]+'.YearWords::PATTERN.'$/iu';
         $monthFirst = '/^(?:the )?'.self::MONTH.'[\s,]+(?:the )?'.$day.'(?: ?da?y?\.?)?[\s,]+'.YearWords::PATTERN.'$/iu';
         $monthAlone = '/^(?:the )?'.self::MONTH.'[\s,]+(?:of )?'.YearWords::PATTERN.'$/iu';
-        if (preg_match($dayFirst, $text, $m) !== 1 && preg_match($monthFirst, $text, $m) !== 1 && preg_match($monthAlone, $text, $m) !== 1) {
+        if (preg_match($dayFirst, $text, $m) !== 1 && preg_match($monthFirst, $text, $m) !== 1
+            && preg_match($monthAlone, $text, $m) !== 1) {
             return null;
         }
         $number = self::WORDS[strtolower($m['month'])] ?? (int) $m['month'];

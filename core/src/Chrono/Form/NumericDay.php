@@ -20,7 +20,8 @@ final readonly class NumericDay implements DateForm
     {
         $gregorian = Calendars::gregorian();
         if (preg_match('/^(\d{4})[-\/](\d{1,2})[-\/](\d{1,2})$|^(\d{4})(\d{2})(\d{2})$/', $text, $m) === 1) {
-            [$year, $month, $day] = array_map(intval(...), array_slice(array_values(array_filter($m, static fn (string $part): bool => $part !== '')), 1));
+            [$year, $month, $day] = array_map(intval(...),
+                array_slice(array_values(array_filter($m, static fn (string $part): bool => $part !== '')), 1));
 
             return GenDate::exact($text, [CalendarPeriod::of(CalendarDate::day($gregorian, $year, $month, $day))]);
         }
@@ -33,7 +34,8 @@ final readonly class NumericDay implements DateForm
         [$first, $second, $year] = [(int) $m[1], (int) $m[2], BookYear::bare((int) $m[3], $convention)];
 
         return GenDate::exact($text, match (true) {
-            $first > 12 || $first === $second || ($second <= 12 && $convention->order === DayOrder::DayFirst) => $year->day($second, $first),
+            $first > 12 || $first === $second
+                || ($second <= 12 && $convention->order === DayOrder::DayFirst) => $year->day($second, $first),
             $second > 12 || $convention->order === DayOrder::MonthFirst => $year->day($first, $second),
             // Day or month first is the greater doubt: the two years of an old book are not added to it.
             default => [

@@ -24,7 +24,8 @@ final readonly class PartOfYear implements DateForm
         }
         $part = strtolower($m[1]);
         $month = self::FIRST_MONTH[$part];
-        $of = static fn (int $month): CalendarPeriod => CalendarPeriod::of(CalendarDate::month(Calendars::gregorian(), (int) $m[2], $month));
+        $of = static fn (int $month): CalendarPeriod => CalendarPeriod::of(
+            CalendarDate::month(Calendars::gregorian(), (int) $m[2], $month));
 
         return GenDate::between($text, $of($month), $of($month + 3), Precision::Season, "{$part} {$m[2]}");
     }

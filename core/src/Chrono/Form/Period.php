@@ -17,7 +17,9 @@ final readonly class Period implements DateForm
 {
     public function read(string $text, DatingConvention $convention, DateParser $reader): ?GenDate
     {
-        if (preg_match('/^(?:from )?(?<from>.+?) (?:to|until|till) (?<to>.+)$|^from (?<since>.+)$|^(?:to|until|till|up to) (?<until>.+)$/iu', $text, $m) !== 1) {
+        if (preg_match(
+            '/^(?:from )?(?<from>.+?) (?:to|until|till) (?<to>.+)$|^from (?<since>.+)$|^(?:to|until|till|up to) (?<until>.+)$/iu', $text,
+            $m) !== 1) {
             return null;
         }
         $words = $m + ['from' => '', 'to' => '', 'since' => '', 'until' => ''];

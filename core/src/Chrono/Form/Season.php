@@ -28,7 +28,8 @@ final readonly class Season implements DateForm
 
     public function read(string $text, DatingConvention $convention, DateParser $reader): ?GenDate
     {
-        if (preg_match('/^(?:in )?(?:the )?(spring|summer|autumn|fall|winter)(?: of)?,? (\d{4})(?:[\/–-](\d{1,2}|\d{4}))?$/iu', $text, $m) !== 1) {
+        if (preg_match('/^(?:in )?(?:the )?(spring|summer|autumn|fall|winter)(?: of)?,? (\d{4})(?:[\/–-](\d{1,2}|\d{4}))?$/iu', $text,
+            $m) !== 1) {
             return null;
         }
         [$season, $year] = [strtolower($m[1]), (int) $m[2]];

@@ -17,7 +17,8 @@ final readonly class WrittenDay implements DateForm
 
     public function read(string $text, DatingConvention $convention, DateParser $reader): ?GenDate
     {
-        $dayFirst = '/^(?:the )?'.self::DAY.'(?:[\s.-]+| ?\/ ?)?(?:of |day of )?'.self::MONTH.'(?:[\s,-]+| ?\/ ?)'.YearWords::PATTERN.'$/iu';
+        $dayFirst = '/^(?:the )?'.self::DAY.'(?:[\s.-]+| ?\/ ?)?(?:of |day of )?'.self::MONTH.'(?:[\s,-]+| ?\/ ?)'.YearWords::PATTERN
+            .'$/iu';
         $monthFirst = '/^'.self::MONTH.' (?:the )?'.self::DAY.',? '.YearWords::PATTERN.'$/iu';
         $yearFirst = '/^'.YearWords::PATTERN.'[\s,-]+'.self::MONTH.'[\s-]+'.self::DAY.'$/iu';
         foreach ([$dayFirst, $monthFirst, $yearFirst] as $pattern) {

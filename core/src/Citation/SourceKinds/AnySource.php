@@ -13,7 +13,8 @@ final class AnySource implements ShippedKind
     public static function kind(): SourceKind
     {
         return SourceKind::of(
-            'any-source', 'Any source', 'any other free something', 'book', ['archive', 'library', 'home', 'online', 'place'], ['original', 'image', 'transcript', 'index'],
+            'any-source', 'Any source', 'any other free something', 'book', ['archive', 'library', 'home', 'online', 'place'],
+            ['original', 'image', 'transcript', 'index'],
             UsualFields::named('author', 'title', 'published', 'holderNow', 'call', 'page'),
             full: '[{author}, ]*{title}*[ ({published})][, {locator}][; {holderNow}]',
             short: '[{author}, ]*{title}*[, {locator}]',

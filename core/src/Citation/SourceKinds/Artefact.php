@@ -13,9 +13,11 @@ final class Artefact implements ShippedKind
     public static function kind(): SourceKind
     {
         return SourceKind::of(
-            'artefact', 'Heirloom or family object', 'artefact heirloom sampler ring medal clock family thing', 'artefact', ['home'], ['original', 'image'],
+            'artefact', 'Heirloom or family object', 'artefact heirloom sampler ring medal clock family thing', 'artefact', ['home'],
+            ['original', 'image'],
             UsualFields::named('kindOf', 'maker', 'date', 'holders', 'seenAs', 'supplier', 'item'),
-            full: '*{kindOf}*[, made by {maker}][, {date}][, {locator}][; held in turn by {holders}][; seen as {seenAs}[, supplied by {supplier}]]',
+            full: '*{kindOf}*[, made by {maker}][, {date}][, {locator}][; held in turn by {holders}][; seen as {seenAs}[, supplied by '
+                .'{supplier}]]',
             short: '*{kindOf}*[, {locator}]',
             bibliography: '*{kindOf}*[. {date}]',
         );

@@ -13,7 +13,8 @@ final class BookChapter implements ShippedKind
     public static function kind(): SourceKind
     {
         return SourceKind::of(
-            'book-chapter', 'Article or chapter', 'article chapter journal periodical magazine paper', 'book', ['library', 'online'], ['original', 'image'],
+            'book-chapter', 'Article or chapter', 'article chapter journal periodical magazine paper', 'book', ['library', 'online'],
+            ['original', 'image'],
             UsualFields::named('author', 'article', 'journal', 'issue', 'published', 'address', 'page'),
             full: '[{author}, ]“{article}”[, *{journal}*][, {issue}][ ({published})][, {locator}][, {address}]',
             short: '[{author}, ]“{article}”[, {locator}]',

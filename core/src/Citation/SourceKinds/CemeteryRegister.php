@@ -13,9 +13,12 @@ final class CemeteryRegister implements ShippedKind
     public static function kind(): SourceKind
     {
         return SourceKind::of(
-            'cemetery-register', 'Register of burials or plots', 'cemetery burial plot grave cards register', 'grave', ['archive', 'library', 'online'], ['original', 'image'],
-            UsualFields::named('keeper', 'title', 'volume', 'years', 'holderNow', 'call', 'seenAs', 'madeFrom', 'supplier', 'page', 'entry'),
-            full: '[{keeper}, ]*{title}*[, {volume}][ ({years})][, {locator}][; {holderNow}[, {call}]][; seen as {seenAs}[, made from {madeFrom}][, supplied by {supplier}]]',
+            'cemetery-register', 'Register of burials or plots', 'cemetery burial plot grave cards register', 'grave',
+            ['archive', 'library', 'online'], ['original', 'image'],
+            UsualFields::named('keeper', 'title', 'volume', 'years', 'holderNow', 'call', 'seenAs', 'madeFrom', 'supplier', 'page',
+                'entry'),
+            full: '[{keeper}, ]*{title}*[, {volume}][ ({years})][, {locator}][; {holderNow}[, {call}]][; seen as {seenAs}[, made from '
+                .'{madeFrom}][, supplied by {supplier}]]',
             short: '[{keeper}, ]*{title}*[, {locator}]',
             bibliography: '[{keeper}. ]*{title}*[, {volume}][. {years}][. {holderNow}]',
         );

@@ -13,9 +13,11 @@ final class ChurchMinutes implements ShippedKind
     public static function kind(): SourceKind
     {
         return SourceKind::of(
-            'church-minutes', 'Church minutes', 'session vestry accounts poor minutes kirk', 'church', ['archive', 'library', 'online'], ['original', 'image'],
+            'church-minutes', 'Church minutes', 'session vestry accounts poor minutes kirk', 'church', ['archive', 'library', 'online'],
+            ['original', 'image'],
             UsualFields::named('keeper', 'title', 'volume', 'years', 'holderNow', 'call', 'seenAs', 'madeFrom', 'supplier', 'page'),
-            full: '[{keeper}, ]*{title}*[, {volume}][ ({years})][, {locator}][; {holderNow}[, {call}]][; seen as {seenAs}[, made from {madeFrom}][, supplied by {supplier}]]',
+            full: '[{keeper}, ]*{title}*[, {volume}][ ({years})][, {locator}][; {holderNow}[, {call}]][; seen as {seenAs}[, made from '
+                .'{madeFrom}][, supplied by {supplier}]]',
             short: '[{keeper}, ]*{title}*[, {locator}]',
             bibliography: '[{keeper}. ]*{title}*[, {volume}][. {years}][. {holderNow}]',
         );

@@ -13,9 +13,12 @@ final class ChurchRegister implements ShippedKind
     public static function kind(): SourceKind
     {
         return SourceKind::of(
-            'church-register', 'Church register', 'parish baptism christening marriage burial kirk chapel book', 'church', ['archive', 'library', 'online'], ['original', 'image'],
-            UsualFields::named('keeper', 'title', 'volume', 'years', 'holderNow', 'call', 'seenAs', 'madeFrom', 'supplier', 'page', 'entry'),
-            full: '[{keeper}, ]*{title}*[, {volume}][ ({years})][, {locator}][; {holderNow}[, {call}]][; seen as {seenAs}[, made from {madeFrom}][, supplied by {supplier}]]',
+            'church-register', 'Church register', 'parish baptism christening marriage burial kirk chapel book', 'church',
+            ['archive', 'library', 'online'], ['original', 'image'],
+            UsualFields::named('keeper', 'title', 'volume', 'years', 'holderNow', 'call', 'seenAs', 'madeFrom', 'supplier', 'page',
+                'entry'),
+            full: '[{keeper}, ]*{title}*[, {volume}][ ({years})][, {locator}][; {holderNow}[, {call}]][; seen as {seenAs}[, made from '
+                .'{madeFrom}][, supplied by {supplier}]]',
             short: '[{keeper}, ]*{title}*[, {locator}]',
             bibliography: '[{keeper}. ]*{title}*[, {volume}][. {years}][. {holderNow}]',
         );

@@ -13,9 +13,11 @@ final class CivilCertificate implements ShippedKind
     public static function kind(): SourceKind
     {
         return SourceKind::of(
-            'civil-certificate', 'Certificate', 'birth death marriage certificate copy extract registrar', 'civil', ['archive', 'home'], ['original', 'image'],
+            'civil-certificate', 'Certificate', 'birth death marriage certificate copy extract registrar', 'civil', ['archive', 'home'],
+            ['original', 'image'],
             UsualFields::named('keeper', 'title', 'date', 'holderNow', 'call', 'seenAs', 'madeFrom', 'supplier', 'entry'),
-            full: '[{keeper}, ]*{title}*[, {locator}][, certified {date}][; {holderNow}[, {call}]][; seen as {seenAs}[, made from {madeFrom}][, supplied by {supplier}]]',
+            full: '[{keeper}, ]*{title}*[, {locator}][, certified {date}][; {holderNow}[, {call}]][; seen as {seenAs}[, made from '
+                .'{madeFrom}][, supplied by {supplier}]]',
             short: '[{keeper}, ]*{title}*[, {locator}]',
             bibliography: '[{keeper}. ]*{title}*[. {holderNow}]',
         );

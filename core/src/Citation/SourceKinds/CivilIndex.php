@@ -13,7 +13,8 @@ final class CivilIndex implements ShippedKind
     public static function kind(): SourceKind
     {
         return SourceKind::of(
-            'civil-index', 'Index of civil registration', 'birth death marriage index quarter volume', 'civil', ['online', 'library'], ['index'],
+            'civil-index', 'Index of civil registration', 'birth death marriage index quarter volume', 'civil', ['online', 'library'],
+            ['index'],
             UsualFields::named('keeper', 'title', 'years', 'site', 'address', 'viewed', 'page'),
             full: '[{keeper}, ]*{title}*[ ({years})][, {locator}][; index at {site}][, {address}][, seen {viewed}]',
             short: '[{keeper}, ]*{title}*, index[, {locator}]',

@@ -13,9 +13,11 @@ final class CourtRecord implements ShippedKind
     public static function kind(): SourceKind
     {
         return SourceKind::of(
-            'court-record', 'Court record', 'court case trial minutes plea sentence', 'court', ['archive', 'library', 'online'], ['original', 'image'],
+            'court-record', 'Court record', 'court case trial minutes plea sentence', 'court', ['archive', 'library', 'online'],
+            ['original', 'image'],
             UsualFields::named('court', 'title', 'years', 'holderNow', 'call', 'seenAs', 'madeFrom', 'supplier', 'folio', 'page'),
-            full: '[{court}, ]*{title}*[ ({years})][, {locator}][; {holderNow}[, {call}]][; seen as {seenAs}[, made from {madeFrom}][, supplied by {supplier}]]',
+            full: '[{court}, ]*{title}*[ ({years})][, {locator}][; {holderNow}[, {call}]][; seen as {seenAs}[, made from {madeFrom}][, '
+                .'supplied by {supplier}]]',
             short: '[{court}, ]*{title}*[, {locator}]',
             bibliography: '[{court}. ]*{title}*[. {years}][. {holderNow}]',
         );

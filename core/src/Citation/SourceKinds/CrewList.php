@@ -13,9 +13,12 @@ final class CrewList implements ShippedKind
     public static function kind(): SourceKind
     {
         return SourceKind::of(
-            'crew-list', 'Crew list or boat licence', 'ship boat crew licence harbour seaman', 'migration', ['archive', 'library', 'online'], ['original', 'image'],
-            UsualFields::named('keeper', 'title', 'volume', 'years', 'holderNow', 'call', 'seenAs', 'madeFrom', 'supplier', 'page', 'entry'),
-            full: '[{keeper}, ]*{title}*[, {volume}][ ({years})][, {locator}][; {holderNow}[, {call}]][; seen as {seenAs}[, made from {madeFrom}][, supplied by {supplier}]]',
+            'crew-list', 'Crew list or boat licence', 'ship boat crew licence harbour seaman', 'migration',
+            ['archive', 'library', 'online'], ['original', 'image'],
+            UsualFields::named('keeper', 'title', 'volume', 'years', 'holderNow', 'call', 'seenAs', 'madeFrom', 'supplier', 'page',
+                'entry'),
+            full: '[{keeper}, ]*{title}*[, {volume}][ ({years})][, {locator}][; {holderNow}[, {call}]][; seen as {seenAs}[, made from '
+                .'{madeFrom}][, supplied by {supplier}]]',
             short: '[{keeper}, ]*{title}*[, {locator}]',
             bibliography: '[{keeper}. ]*{title}*[, {volume}][. {years}][. {holderNow}]',
         );

@@ -13,7 +13,8 @@ final class Database implements ShippedKind
     public static function kind(): SourceKind
     {
         return SourceKind::of(
-            'database', 'Database or online index', 'database index online search collection', 'database', ['online'], ['index', 'transcript'],
+            'database', 'Database or online index', 'database index online search collection', 'database', ['online'],
+            ['index', 'transcript'],
             UsualFields::named('compiler', 'title', 'site', 'address', 'viewed', 'madeFrom', 'item'),
             full: '[{compiler}, ]*{title}*[, {locator}][; {site}][, {address}][, seen {viewed}][; made from {madeFrom}]',
             short: '*{title}*[, {locator}]',

@@ -13,7 +13,8 @@ final class Headstone implements ShippedKind
     public static function kind(): SourceKind
     {
         return SourceKind::of(
-            'headstone', 'Headstones of a ground', 'grave headstone stone cemetery churchyard inscription', 'grave', ['place', 'online'], ['original', 'image'],
+            'headstone', 'Headstones of a ground', 'grave headstone stone cemetery churchyard inscription', 'grave', ['place', 'online'],
+            ['original', 'image'],
             UsualFields::named('title', 'place', 'seenAs', 'supplier', 'date', 'plot'),
             full: '*{title}*[, {place}][, {locator}][; read {date}][; seen as {seenAs}[, supplied by {supplier}]]',
             short: '*{title}*[, {locator}]',

@@ -13,9 +13,12 @@ final class HospitalRegister implements ShippedKind
     public static function kind(): SourceKind
     {
         return SourceKind::of(
-            'hospital-register', 'Register of a hospital or house', 'hospital infirmary asylum workhouse poorhouse admission', 'court', ['archive', 'library', 'online'], ['original', 'image'],
-            UsualFields::named('keeper', 'title', 'volume', 'years', 'holderNow', 'call', 'seenAs', 'madeFrom', 'supplier', 'page', 'entry'),
-            full: '[{keeper}, ]*{title}*[, {volume}][ ({years})][, {locator}][; {holderNow}[, {call}]][; seen as {seenAs}[, made from {madeFrom}][, supplied by {supplier}]]',
+            'hospital-register', 'Register of a hospital or house', 'hospital infirmary asylum workhouse poorhouse admission', 'court',
+            ['archive', 'library', 'online'], ['original', 'image'],
+            UsualFields::named('keeper', 'title', 'volume', 'years', 'holderNow', 'call', 'seenAs', 'madeFrom', 'supplier', 'page',
+                'entry'),
+            full: '[{keeper}, ]*{title}*[, {volume}][ ({years})][, {locator}][; {holderNow}[, {call}]][; seen as {seenAs}[, made from '
+                .'{madeFrom}][, supplied by {supplier}]]',
             short: '[{keeper}, ]*{title}*[, {locator}]',
             bibliography: '[{keeper}. ]*{title}*[, {volume}][. {years}][. {holderNow}]',
         );

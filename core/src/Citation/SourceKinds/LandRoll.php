@@ -13,9 +13,11 @@ final class LandRoll implements ShippedKind
     public static function kind(): SourceKind
     {
         return SourceKind::of(
-            'land-roll', 'Land, tax or valuation roll', 'land tax tithe valuation rate hearth rental', 'land', ['archive', 'library', 'online'], ['original', 'image'],
+            'land-roll', 'Land, tax or valuation roll', 'land tax tithe valuation rate hearth rental', 'land',
+            ['archive', 'library', 'online'], ['original', 'image'],
             UsualFields::named('keeper', 'title', 'volume', 'years', 'holderNow', 'call', 'seenAs', 'madeFrom', 'supplier', 'page'),
-            full: '[{keeper}, ]*{title}*[, {volume}][ ({years})][, {locator}][; {holderNow}[, {call}]][; seen as {seenAs}[, made from {madeFrom}][, supplied by {supplier}]]',
+            full: '[{keeper}, ]*{title}*[, {volume}][ ({years})][, {locator}][; {holderNow}[, {call}]][; seen as {seenAs}[, made from '
+                .'{madeFrom}][, supplied by {supplier}]]',
             short: '[{keeper}, ]*{title}*[, {locator}]',
             bibliography: '[{keeper}. ]*{title}*[, {volume}][. {years}][. {holderNow}]',
         );

@@ -15,7 +15,8 @@ final class MapSheet implements ShippedKind
         return SourceKind::of(
             'map-sheet', 'Map or plan', 'map plan survey chart', 'book', ['library', 'archive', 'online'], ['original', 'image'],
             UsualFields::named('maker', 'title', 'published', 'holderNow', 'call', 'seenAs', 'madeFrom', 'supplier', 'sheet'),
-            full: '[{maker}, ]*{title}*[ ({published})][, {locator}][; {holderNow}[, {call}]][; seen as {seenAs}[, made from {madeFrom}][, supplied by {supplier}]]',
+            full: '[{maker}, ]*{title}*[ ({published})][, {locator}][; {holderNow}[, {call}]][; seen as {seenAs}[, made from '
+                .'{madeFrom}][, supplied by {supplier}]]',
             short: '*{title}*[, {locator}]',
             bibliography: '[{maker}. ]*{title}*[. {published}][. {holderNow}]',
         );

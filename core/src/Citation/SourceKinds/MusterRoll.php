@@ -13,9 +13,11 @@ final class MusterRoll implements ShippedKind
     public static function kind(): SourceKind
     {
         return SourceKind::of(
-            'muster-roll', 'Muster roll', 'army navy militia fencibles muster military', 'military', ['archive', 'library', 'online'], ['original', 'image'],
+            'muster-roll', 'Muster roll', 'army navy militia fencibles muster military', 'military', ['archive', 'library', 'online'],
+            ['original', 'image'],
             UsualFields::named('unit', 'title', 'years', 'holderNow', 'call', 'seenAs', 'madeFrom', 'supplier', 'folio', 'entry'),
-            full: '[{unit}, ]*{title}*[ ({years})][, {locator}][; {holderNow}[, {call}]][; seen as {seenAs}[, made from {madeFrom}][, supplied by {supplier}]]',
+            full: '[{unit}, ]*{title}*[ ({years})][, {locator}][; {holderNow}[, {call}]][; seen as {seenAs}[, made from {madeFrom}][, '
+                .'supplied by {supplier}]]',
             short: '[{unit}, ]*{title}*[, {locator}]',
             bibliography: '[{unit}. ]*{title}*[. {years}][. {holderNow}]',
         );

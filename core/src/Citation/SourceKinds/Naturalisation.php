@@ -13,9 +13,11 @@ final class Naturalisation implements ShippedKind
     public static function kind(): SourceKind
     {
         return SourceKind::of(
-            'naturalisation', 'Naturalisation paper', 'naturalisation citizenship alien oath', 'migration', ['archive', 'library', 'online'], ['original', 'image'],
+            'naturalisation', 'Naturalisation paper', 'naturalisation citizenship alien oath', 'migration',
+            ['archive', 'library', 'online'], ['original', 'image'],
             UsualFields::named('keeper', 'deceased', 'date', 'holderNow', 'call', 'seenAs', 'madeFrom', 'supplier', 'item'),
-            full: '[{keeper}, ]*{deceased}*, naturalisation[, {date}][, {locator}][; {holderNow}[, {call}]][; seen as {seenAs}[, made from {madeFrom}][, supplied by {supplier}]]',
+            full: '[{keeper}, ]*{deceased}*, naturalisation[, {date}][, {locator}][; {holderNow}[, {call}]][; seen as {seenAs}[, made '
+                .'from {madeFrom}][, supplied by {supplier}]]',
             short: '*{deceased}*, naturalisation[, {locator}]',
             bibliography: '[{keeper}. ]*{deceased}*, naturalisation[. {holderNow}]',
         );

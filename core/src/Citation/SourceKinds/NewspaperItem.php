@@ -13,9 +13,12 @@ final class NewspaperItem implements ShippedKind
     public static function kind(): SourceKind
     {
         return SourceKind::of(
-            'newspaper-item', 'Newspaper', 'newspaper press obituary notice advertisement report death', 'newspaper', ['library', 'online', 'home'], ['original', 'image'],
-            UsualFields::named('article', 'title', 'place', 'seenAs', 'madeFrom', 'supplier', 'holderNow', 'call', 'site', 'address', 'viewed', 'issueDate', 'page', 'column'),
-            full: '[“{article},” ]*{title}*[ ({place})][, {locator}][; {holderNow}[, {call}]][; {site}][, {address}][, seen {viewed}][; seen as {seenAs}[, made from {madeFrom}][, supplied by {supplier}]]',
+            'newspaper-item', 'Newspaper', 'newspaper press obituary notice advertisement report death', 'newspaper',
+            ['library', 'online', 'home'], ['original', 'image'],
+            UsualFields::named('article', 'title', 'place', 'seenAs', 'madeFrom', 'supplier', 'holderNow', 'call', 'site', 'address',
+                'viewed', 'issueDate', 'page', 'column'),
+            full: '[“{article},” ]*{title}*[ ({place})][, {locator}][; {holderNow}[, {call}]][; {site}][, {address}][, seen {viewed}][; '
+                .'seen as {seenAs}[, made from {madeFrom}][, supplied by {supplier}]]',
             short: '*{title}*[, {locator}]',
             bibliography: '*{title}*[. {place}][. {holderNow}]',
         );

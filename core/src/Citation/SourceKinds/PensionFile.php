@@ -13,9 +13,11 @@ final class PensionFile implements ShippedKind
     public static function kind(): SourceKind
     {
         return SourceKind::of(
-            'pension-file', 'Pension or service file', 'pension military soldier widow file', 'military', ['archive', 'library', 'online'], ['original', 'image'],
+            'pension-file', 'Pension or service file', 'pension military soldier widow file', 'military', ['archive', 'library', 'online'],
+            ['original', 'image'],
             UsualFields::named('deceased', 'unit', 'series', 'holderNow', 'call', 'seenAs', 'madeFrom', 'supplier', 'item'),
-            full: '{deceased}[, {unit}][, {locator}][; {series}][; {holderNow}[, {call}]][; seen as {seenAs}[, made from {madeFrom}][, supplied by {supplier}]]',
+            full: '{deceased}[, {unit}][, {locator}][; {series}][; {holderNow}[, {call}]][; seen as {seenAs}[, made from {madeFrom}][, '
+                .'supplied by {supplier}]]',
             short: '{deceased}[, {locator}]',
             bibliography: '[{unit}. ]{deceased}[. {series}][. {holderNow}]',
         );

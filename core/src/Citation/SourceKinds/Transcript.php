@@ -13,7 +13,8 @@ final class Transcript implements ShippedKind
     public static function kind(): SourceKind
     {
         return SourceKind::of(
-            'transcript', 'Printed or typed transcript', 'transcript copy abstract index published register', 'book', ['library', 'online'], ['transcript', 'index'],
+            'transcript', 'Printed or typed transcript', 'transcript copy abstract index published register', 'book', ['library', 'online'],
+            ['transcript', 'index'],
             UsualFields::named('compiler', 'title', 'published', 'madeFrom', 'holderNow', 'call', 'page'),
             full: '[{compiler}, ]*{title}*[ ({published})][, {locator}][; made from {madeFrom}][; {holderNow}[, {call}]]',
             short: '[{compiler}, ]*{title}*[, {locator}]',

@@ -13,7 +13,8 @@ final class TreeOfAnother implements ShippedKind
     public static function kind(): SourceKind
     {
         return SourceKind::of(
-            'tree-of-another', 'Another’s tree or file', 'tree file pedigree researcher cousin online shared', 'web', ['online', 'home'], ['transcript'],
+            'tree-of-another', 'Another’s tree or file', 'tree file pedigree researcher cousin online shared', 'web', ['online', 'home'],
+            ['transcript'],
             UsualFields::named('compiler', 'title', 'date', 'address', 'supplier', 'item'),
             full: '[{compiler}, ]*{title}*[, {date}][, {address}][, {locator}]',
             short: '[{compiler}, ]*{title}*[, {locator}]',

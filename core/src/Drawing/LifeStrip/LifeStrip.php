@@ -54,7 +54,8 @@ final readonly class LifeStrip
         }
         $first = min(array_map(static fn (array $s): int => (int) $s[1]->earliest, $spans));
         $last = max(array_map(static fn (array $s): int => (int) $s[1]->latest, $spans));
-        $isTold = static fn (EventTrait ...$traits): bool => array_filter($spans, static fn (array $s): bool => array_filter($traits, $s[0]->is(...)) !== []) !== [];
+        $isTold = static fn (EventTrait ...$traits): bool => array_filter($spans,
+            static fn (array $s): bool => array_filter($traits, $s[0]->is(...)) !== []) !== [];
         $first = $isTold(EventTrait::Birth, EventTrait::SignOfBirth) ? $first : min($first, $bornFrom ?? $first);
         $last = $isTold(EventTrait::Death, EventTrait::SignOfDeath) ? $last : max($last, $livedTo ?? $last);
         foreach ($family as [$whose, $event, $personId]) {
@@ -68,10 +69,13 @@ final readonly class LifeStrip
         $at = static fn (?int $day): float => round(((int) $day - $first) / ($last - $first), 5);
         usort($spans, static fn (array $a, array $b): int => $a[1]->earliest <=> $b[1]->earliest);
         $isAtEnd = static fn (DaySpan $span): bool => $at($span->earliest) > self::AT_END;
-        $lanes = self::lanes(array_map(static fn (array $s): array => [$s[3], $isAtEnd($s[1]) ? $at((int) $s[1]->latest + 1) - self::WORDS_WIDTH : $at($s[1]->earliest)], $spans));
+        $lanes = self::lanes(
+            array_map(static fn (array $s): array => [$s[3],
+                $isAtEnd($s[1]) ? $at((int) $s[1]->latest + 1) - self::WORDS_WIDTH : $at($s[1]->earliest)], $spans));
         $marks = array_map(static fn (array $s, int $lane): StripMark => new StripMark(
             $s[0]->id, $s[0]->word(), $s[0]->date->shown, $s[2], $s[4], $s[3],
-            $at($s[1]->earliest), $at((int) $s[1]->latest + 1), $s[1]->softBefore > 0, $s[1]->softAfter > 0, $lane, $s[0]->date->kind === DateKind::Period, $isAtEnd($s[1]),
+            $at($s[1]->earliest), $at((int) $s[1]->latest + 1), $s[1]->softBefore > 0, $s[1]->softAfter > 0, $lane,
+            $s[0]->date->kind === DateKind::Period, $isAtEnd($s[1]),
         ), $spans, $lanes);
 
         return new self($marks, self::years($first, $last, $at));

@@ -34,7 +34,8 @@ final class Svg
             <svg xmlns="http://www.w3.org/2000/svg" width="{$width}pt" height="{$height}pt" viewBox="0 0 {$width} {$height}">
             <title>{$title}</title>
             <rect width="100%" height="100%" fill="#fdfdfb"/>
-            {$lines}{$boxes}<text x="24" y="{$foot}" font-family="Atkinson Hyperlegible Next, sans-serif" font-size="9" fill="#5a6167">{$title} · rule at the left: whole, cited; dashed, in part; dotted, not yet · dotted line: not proved</text>
+            {$lines}{$boxes}<text x="24" y="{$foot}"
+            font-family="Atkinson Hyperlegible Next, sans-serif" font-size="9" fill="#5a6167">{$title} · rule at the left: whole, cited; dashed, in part; dotted, not yet · dotted line: not proved</text>
             </svg>
 
             SVG;
@@ -59,14 +60,17 @@ final class Svg
         }
         if ($box->mark !== '') {
             $markX = $box->linesAtLeft ? $box->x - 6 - TypeMeasure::width($box->mark, 10) : $box->x + $box->width + 2;
-            $text .= self::text(self::number($markX), $box->y + $box->height / 2 - 8, 10, 'Atkinson Hyperlegible Next, sans-serif', self::GRAPHITE, $box->mark);
+            $text .= self::text(self::number($markX), $box->y + $box->height / 2 - 8, 10, 'Atkinson Hyperlegible Next, sans-serif',
+                self::GRAPHITE, $box->mark);
         }
         if ($box->more !== '') {
-            $text .= self::text(self::number($box->x + $box->width), $box->y + $box->height / 2 + 4, 11, 'Atkinson Hyperlegible Next, sans-serif', self::GRAPHITE, "… {$box->more}");
+            $text .= self::text(self::number($box->x + $box->width), $box->y + $box->height / 2 + 4, 11,
+                'Atkinson Hyperlegible Next, sans-serif', self::GRAPHITE, "… {$box->more}");
         }
         $name = self::escape($box->fullName);
 
-        return "<g><title>{$name}</title><line x1=\"{$x}\" y1=\"{$top}\" x2=\"{$x}\" y2=\"{$bottom}\" stroke=\"#1f2326\" stroke-width=\"2\" stroke-dasharray=\"{$dashes}\"/>{$text}</g>\n";
+        return "<g><title>{$name}</title><line x1=\"{$x}\" y1=\"{$top}\" x2=\"{$x}\" y2=\"{$bottom}\" stroke=\"#1f2326\" "
+            ."stroke-width=\"2\" stroke-dasharray=\"{$dashes}\"/>{$text}</g>\n";
     }
 
     private static function line(Line $line): string
@@ -79,7 +83,8 @@ final class Svg
 
     private static function text(string $x, float $y, float $size, string $family, string $colour, string $words): string
     {
-        return "<text x=\"{$x}\" y=\"".self::number($y).'" font-family="'.$family.'" font-size="'.self::number($size).'" fill="'.$colour.'">'.self::escape($words).'</text>';
+        return "<text x=\"{$x}\" y=\"".self::number($y).'" font-family="'.$family.'" font-size="'.self::number($size).'" fill="'.$colour
+            .'">'.self::escape($words).'</text>';
     }
 
     private static function number(float $number): string

@@ -18,7 +18,8 @@ final class CloseKin
         $around = ['parent' => [], 'sibling' => [], 'partner' => [], 'child' => []];
         foreach ($sets as $set) {
             array_push($around['parent'], ...array_column($set->whoStand(), 'personId'));
-            array_push($around['sibling'], ...array_diff(($tree->unions([$set->unionId])[$set->unionId] ?? null)->childIds ?? [], [$person->id]));
+            array_push($around['sibling'],
+                ...array_diff(($tree->unions([$set->unionId])[$set->unionId] ?? null)->childIds ?? [], [$person->id]));
         }
         foreach ($tree->unionsOf([$person->id])[$person->id] ?? [] as $union) {
             array_push($around['partner'], ...$union->partnersOf($person->id));
@@ -37,7 +38,8 @@ final class CloseKin
 
     private static function word(string $what, Sex $sex): string
     {
-        $words = ['parent' => ['father', 'mother'], 'sibling' => ['brother', 'sister'], 'partner' => ['husband', 'wife'], 'child' => ['son', 'daughter']];
+        $words = ['parent' => ['father', 'mother'], 'sibling' => ['brother', 'sister'], 'partner' => ['husband', 'wife'],
+            'child' => ['son', 'daughter']];
 
         return match ($sex) {
             Sex::Male => $words[$what][0],

@@ -58,7 +58,8 @@ final readonly class KinshipVerdict
      */
     public static function present(FamilyGraph $graph, string $aspect, string $childId, array $asked): array
     {
-        return array_values(array_unique([...self::ofSex($graph, $aspect, $childId), ...array_intersect(self::leading($graph, $childId), $asked)]));
+        return array_values(
+            array_unique([...self::ofSex($graph, $aspect, $childId), ...array_intersect(self::leading($graph, $childId), $asked)]));
     }
 
     public function command(): SettleParents
@@ -79,7 +80,8 @@ final readonly class KinshipVerdict
     {
         $standing = $isBeside && $this->present !== [] ? Standing::Rival : $this->state->standing();
 
-        return new SettledParent($this->chosenId, $standing, $this->state->proof(), in_array($this->state, [CaseState::Probable, CaseState::Proved], true));
+        return new SettledParent($this->chosenId, $standing, $this->state->proof(),
+            in_array($this->state, [CaseState::Probable, CaseState::Proved], true));
     }
 
     private function other(string $parentId): SettledParent

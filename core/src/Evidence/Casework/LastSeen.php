@@ -20,7 +20,8 @@ final class LastSeen
         $latest = PHP_INT_MIN;
         foreach ($person->events as $event) {
             $earliest = $event->date->span()?->earliest;
-            if ($earliest !== null && ! $event->denied && $event->standing->mayLead() && ! $event->is(EventTrait::OfTheDead) && $earliest > $latest) {
+            if ($earliest !== null && ! $event->denied && $event->standing->mayLead() && ! $event->is(EventTrait::OfTheDead)
+                && $earliest > $latest) {
                 [$last, $latest] = [$event, $earliest];
             }
         }

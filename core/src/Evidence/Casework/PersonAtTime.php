@@ -35,7 +35,8 @@ final readonly class PersonAtTime
             default => '',
         };
 
-        return new self($birth === null || $not !== '' ? '' : Age::at($birth, $then)?->shown() ?? '', $not === '' ? self::nearest($person, $then) : null, $not);
+        return new self($birth === null || $not !== '' ? '' : Age::at($birth, $then)?->shown() ?? '',
+            $not === '' ? self::nearest($person, $then) : null, $not);
     }
 
     private static function nearest(Person $person, DaySpan $then): ?Event

@@ -14,8 +14,13 @@ final readonly class Conflict
      * @param  list<string>  $ids  of the events, parents or claims that disagree, in their order
      * @param  float  $badness  from 0, hardly off, to 1, as far apart as can be
      */
-    public function __construct(public string $aspect, public Verdict $verdict, public array $ids, public string $ground, public float $badness)
-    {
+    public function __construct(
+        public string $aspect,
+        public Verdict $verdict,
+        public array $ids,
+        public string $ground,
+        public float $badness,
+    ) {
     }
 
     public function isHard(): bool

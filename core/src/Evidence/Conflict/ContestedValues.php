@@ -24,8 +24,10 @@ final class ContestedValues
                 if ($one->kind !== $other->kind || $one->denied || $other->denied || ! EventKinds::named($one->kind)->single) {
                     continue;
                 }
-                $beside = array_map(static fn (Event $event) => $event->standing, array_filter($events, static fn (Event $event): bool => $event->kind === $one->kind && ! $event->denied));
-                $verdict = UndecidedConflict::between($one->standing, $other->standing, array_values($beside)) ? Dates::compare($one->date, $other->date)->verdict : Verdict::Same;
+                $beside = array_map(static fn (Event $event) => $event->standing,
+                    array_filter($events, static fn (Event $event): bool => $event->kind === $one->kind && ! $event->denied));
+                $verdict = UndecidedConflict::between($one->standing, $other->standing, array_values($beside))
+                    ? Dates::compare($one->date, $other->date)->verdict : Verdict::Same;
                 if ($verdict === Verdict::Contradicts || $verdict === Verdict::Strains) {
                     foreach ([$one->id, $other->id] as $id) {
                         $contested[$id] = ($contested[$id] ?? null) === Verdict::Contradicts ? Verdict::Contradicts : $verdict;

@@ -20,6 +20,7 @@ final class UndecidedConflict
         }
         $isRival = $standing === Standing::Rival || $other === Standing::Rival;
 
-        return ! ($isRival && in_array(Standing::Accepted, [$standing, $other, ...$beside], true)) && ! ($standing === Standing::Rival && $other === Standing::Rival);
+        return ! ($isRival && in_array(Standing::Accepted, [$standing, $other, ...$beside], true))
+            && ! ($standing === Standing::Rival && $other === Standing::Rival);
     }
 }

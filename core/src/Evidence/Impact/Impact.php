@@ -33,7 +33,8 @@ final readonly class Impact
      */
     private function ids(ConclusionKind $kind, \Closure $which): array
     {
-        $these = array_filter($this->effects, static fn (Effect $effect): bool => $effect->conclusion->kind === $kind && $which($effect->outcome));
+        $these = array_filter($this->effects,
+            static fn (Effect $effect): bool => $effect->conclusion->kind === $kind && $which($effect->outcome));
 
         return array_values(array_map(static fn (Effect $effect): string => $effect->conclusion->id, $these));
     }

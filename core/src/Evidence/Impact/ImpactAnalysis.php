@@ -19,7 +19,10 @@ final class ImpactAnalysis
      */
     public static function of(array $conclusions, AssumedFalse $supposed, array $ofPlacing = []): Impact
     {
-        $decisions = array_fill_keys(array_map(static fn (Conclusion $conclusion): string => $conclusion->id, array_filter($conclusions, static fn (Conclusion $conclusion): bool => $conclusion->kind === ConclusionKind::Decision)), true);
+        $decisions = array_fill_keys(
+            array_map(static fn (Conclusion $conclusion): string => $conclusion->id,
+                array_filter($conclusions,
+                    static fn (Conclusion $conclusion): bool => $conclusion->kind === ConclusionKind::Decision)), true);
         $void = array_fill_keys($supposed->claims, true);
         $gone = array_fill_keys($supposed->conclusions, true);
         do {
@@ -69,7 +72,8 @@ final class ImpactAnalysis
         if ($conclusion->kind === ConclusionKind::Decision) {
             return Outcome::OpensAgain;
         }
-        $isAskedAgain = in_array($conclusion->kind, [ConclusionKind::Tie, ConclusionKind::Placing], true) && $grounds !== [] && array_diff_key(array_flip($grounds), $decisions) === [];
+        $isAskedAgain = in_array($conclusion->kind, [ConclusionKind::Tie, ConclusionKind::Placing], true) && $grounds !== []
+            && array_diff_key(array_flip($grounds), $decisions) === [];
         $isBare = $conclusion->claims !== [] && count($lost) === count($conclusion->claims);
         if ($isFalse || $isBare || ($grounds !== [] && ! $isAskedAgain)) {
             return Outcome::Falls;
@@ -78,7 +82,8 @@ final class ImpactAnalysis
             return Outcome::Unproved;
         }
 
-        return self::isAsStrong(self::left($conclusion, $void), OriginGroups::weights($conclusion->claims)) ? Outcome::StandsOnOtherGround : Outcome::Weaker;
+        return self::isAsStrong(self::left($conclusion, $void), OriginGroups::weights($conclusion->claims)) ? Outcome::StandsOnOtherGround
+            : Outcome::Weaker;
     }
 
     /**
@@ -87,7 +92,8 @@ final class ImpactAnalysis
      */
     private static function left(Conclusion $conclusion, array $void): array
     {
-        return OriginGroups::weights(array_values(array_filter($conclusion->claims, static fn ($claim): bool => ! isset($void[$claim->id]))));
+        return OriginGroups::weights(
+            array_values(array_filter($conclusion->claims, static fn ($claim): bool => ! isset($void[$claim->id]))));
     }
 
     /**

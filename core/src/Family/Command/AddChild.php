@@ -53,7 +53,8 @@ final readonly class AddChild implements FamilyCommand
         $couples = $graph->couplesOf($this->personId);
 
         return match (true) {
-            $this->coupleId !== '' => in_array($this->coupleId, $couples, true) ? $this->coupleId : throw new FamilyRefused(FamilyProblem::NotTheirCouple),
+            $this->coupleId !== '' => in_array($this->coupleId, $couples, true) ? $this->coupleId
+                : throw new FamilyRefused(FamilyProblem::NotTheirCouple),
             count($couples) > 1 => throw new FamilyRefused(FamilyProblem::WhichCouple),
             default => $couples[0] ?? '',
         };

@@ -15,8 +15,12 @@ use NorthBough\Core\Tree\Standing;
 /** Adds a parent whom somebody names; the couple is that in which the parent then is. */
 final readonly class AddParent implements FamilyCommand
 {
-    public function __construct(private string $childId, private string $parentId, private ParentageKind $kind, private Standing $standing = Standing::Unweighed)
-    {
+    public function __construct(
+        private string $childId,
+        private string $parentId,
+        private ParentageKind $kind,
+        private Standing $standing = Standing::Unweighed,
+    ) {
     }
 
     public function reach(): Reach

@@ -60,7 +60,8 @@ final readonly class MergePeople implements FamilyCommand
         match (true) {
             $this->keptId === $this->goneId => throw new FamilyRefused(FamilyProblem::SamePerson),
             $graph->coupleOf($this->keptId, $this->goneId) !== '' => throw new FamilyRefused(FamilyProblem::OwnPartner),
-            $graph->isAbove($this->keptId, $this->goneId), $graph->isAbove($this->goneId, $this->keptId) => throw new FamilyRefused(FamilyProblem::OwnAncestor),
+            $graph->isAbove($this->keptId, $this->goneId),
+            $graph->isAbove($this->goneId, $this->keptId) => throw new FamilyRefused(FamilyProblem::OwnAncestor),
             default => null,
         };
     }

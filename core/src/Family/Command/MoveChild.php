@@ -66,7 +66,8 @@ final readonly class MoveChild implements FamilyCommand
     {
         $there = $parents->setIn($set->childId, $this->toCoupleId);
         if ($there !== null) {
-            throw new FamilyRefused($there->id === $set->id || $graph->counts($there) ? FamilyProblem::ParentsAlready : FamilyProblem::RuledOutAsParents);
+            throw new FamilyRefused($there->id === $set->id || $graph->counts($there) ? FamilyProblem::ParentsAlready
+                : FamilyProblem::RuledOutAsParents);
         }
         foreach ($graph->partnerIds($this->toCoupleId) as $parentId) {
             $parents->refuseLoop($set->childId, $parentId);

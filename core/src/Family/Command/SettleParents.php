@@ -34,9 +34,11 @@ final readonly class SettleParents implements FamilyCommand
         $parents = new ParentSteps($draft);
         foreach ($this->settled as $settled) {
             if ($settled->isAdded && $draft->graph->tiesBetween($this->childId, $settled->parentId) === []) {
-                $parents->addNamed($this->childId, $settled->parentId, $settled->standing === Standing::Rival ? Standing::Rival : Standing::Unweighed);
+                $parents->addNamed($this->childId, $settled->parentId,
+                    $settled->standing === Standing::Rival ? Standing::Rival : Standing::Unweighed);
             }
-            $this->settle($draft, $settled->parentId, static fn (ParentTie $tie): ParentTie => $tie->standing($settled->standing)->proved($settled->proof));
+            $this->settle($draft, $settled->parentId, static fn (ParentTie $tie): ParentTie => $tie->standing($settled->standing)
+                ->proved($settled->proof));
         }
         foreach ($this->keeps as $parentId) {
             $this->settle($draft, $parentId, static fn (ParentTie $tie): ParentTie => $tie->standing(Standing::Unweighed));

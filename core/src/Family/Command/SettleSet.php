@@ -34,7 +34,9 @@ final readonly class SettleSet implements FamilyCommand
     {
         $set = $draft->graph->set($this->setId);
         $this->refuseSecondBirth($draft->graph, $set);
-        $changed = array_values(array_filter($draft->graph->parentsIn($set->id), fn (ParentTie $tie): bool => in_array($this->personId, ['', $tie->personId], true)));
+        $changed = array_values(
+            array_filter($draft->graph->parentsIn($set->id),
+                fn (ParentTie $tie): bool => in_array($this->personId, ['', $tie->personId], true)));
         if ($this->personId !== '' && $changed === []) {
             throw new FamilyRefused(FamilyProblem::NoParentOfSet);
         }
@@ -54,7 +56,8 @@ final readonly class SettleSet implements FamilyCommand
     private function call(FamilyDraft $draft, ParentSetTie $set): ParentSetTie
     {
         $kinds = array_column($draft->graph->parentsIn($set->id), 'kind');
-        $called = $set->called(in_array(ParentageKind::Birth, $kinds, true) ? ParentageKind::Birth : $kinds[0] ?? $this->ruling->kind ?? $set->kind);
+        $called = $set->called(in_array(ParentageKind::Birth, $kinds, true) ? ParentageKind::Birth
+            : $kinds[0] ?? $this->ruling->kind ?? $set->kind);
         $draft->change($set, $called);
 
         return $called;
@@ -63,7 +66,9 @@ final readonly class SettleSet implements FamilyCommand
     private function letAnotherLead(FamilyDraft $draft, ParentSetTie $set): void
     {
         $graph = $draft->graph;
-        $others = array_values(array_filter($graph->setsOf($set->childId), static fn (ParentSetTie $other): bool => $other->id !== $set->id && $graph->counts($other)));
+        $others = array_values(
+            array_filter($graph->setsOf($set->childId),
+                static fn (ParentSetTie $other): bool => $other->id !== $set->id && $graph->counts($other)));
         usort($others, static fn (ParentSetTie $a, ParentSetTie $b): int => [$a->position, $a->id] <=> [$b->position, $b->id]);
         if ($others !== [] && array_filter($graph->parentsIn($set->id), static fn (ParentTie $tie): bool => $tie->leads()) === []) {
             (new ParentSteps($draft))->lead($others[0]);
@@ -86,7 +91,8 @@ final readonly class SettleSet implements FamilyCommand
     private function refuseThird(FamilyGraph $graph, ParentSetTie $set, array $changed): void
     {
         $leading = array_column($graph->leadingByBirth($set->childId), 'id');
-        if ($this->ruling->standing?->mayLead() === true && count($leading) > 2 && array_intersect(array_column($changed, 'id'), $leading) !== []) {
+        if ($this->ruling->standing?->mayLead() === true && count($leading) > 2
+            && array_intersect(array_column($changed, 'id'), $leading) !== []) {
             throw new FamilyRefused(FamilyProblem::ThirdParentByBirth);
         }
     }

@@ -11,15 +11,25 @@ use NorthBough\Core\Tree\EventKinds;
 final class Labels
 {
     private const WORDS = [
-        'CREA' => 'Made', 'CHAN' => 'Changed', 'SDATE' => 'Sorted by', 'EXID' => 'Number elsewhere', 'UID' => 'Number of the record', 'MIME' => 'Kind of text', 'LANG' => 'Language', 'TRAN' => 'In another tongue or script', 'PHRASE' => 'In words',
-        'TIME' => 'Time', 'CROP' => 'Part of the picture', 'TITL' => 'Title', 'ROLE' => 'Role', 'ASSO' => 'With', 'HUSB' => 'Husband', 'WIFE' => 'Wife', 'CHIL' => 'Child', 'FAMC' => 'Child of', 'FAMS' => 'Partner in', 'SOUR' => 'Source',
-        'PEDI' => 'Kind of child', 'STAT' => 'How far it is settled', 'MEDI' => 'Kind of thing', 'AGE' => 'Age', 'SEX' => 'Sex', 'RESN' => 'Restricted', 'DATE' => 'Date', 'PLAC' => 'Place', 'NOTE' => 'Note', 'SNOTE' => 'Note', 'NAME' => 'Name',
-        'FONE' => 'As it sounds', 'ROMN' => 'In Latin letters', 'NCHI' => 'Number of children', 'QUAY' => 'Quality', 'FILE' => 'File', 'FORM' => 'Form', 'OBJE' => 'Picture', 'REFN' => 'Number of one’s own', 'AFN' => 'Number in a shared file',
-        'RFN' => 'Number of the permanent record', 'RIN' => 'Number in the program', 'BLOB' => 'Picture in letters', 'MAP' => 'On the map', 'LATI' => 'Latitude', 'LONG' => 'Longitude', 'TYPE' => 'Kind', 'INIL' => 'Rite', 'NO' => 'Did not happen',
-        'ADDR' => 'Address', 'PHON' => 'Telephone', 'EMAIL' => 'E-mail', 'FAX' => 'Fax', 'WWW' => 'Web page', 'DATA' => 'What it says', 'TEXT' => 'Text', 'EVEN' => 'Event', 'PAGE' => 'Page', 'REPO' => 'Held by', 'CALN' => 'Call number',
-        'RELA' => 'as', 'CAUS' => 'Cause', 'AGNC' => 'Whoever was in charge', 'RELI' => 'Religion', 'ADR1' => 'first line', 'ADR2' => 'second line', 'ADR3' => 'third line', 'CITY' => 'town', 'STAE' => 'county', 'POST' => 'post code', 'CTRY' => 'country',
-        'ALIA' => 'May be the same as', 'ANCI' => 'Whoever looks for ancestors', 'DESI' => 'Whoever looks for descendants', 'SUBM' => 'Handed in by', 'TOP' => 'from the top', 'LEFT' => 'from the left', 'HEIGHT' => 'height', 'WIDTH' => 'width',
-        'ADOP' => 'Adopted by', 'TEMP' => 'Temple', 'BAPL' => 'Rite of baptism', 'CONL' => 'Rite of confirmation', 'ENDL' => 'Rite of endowment', 'SLGC' => 'Rite of sealing to parents', 'SLGS' => 'Rite of sealing to a partner', 'AUTH' => 'Author', 'PUBL' => 'Published', 'ABBR' => 'In short',
+        'CREA' => 'Made', 'CHAN' => 'Changed', 'SDATE' => 'Sorted by', 'EXID' => 'Number elsewhere', 'UID' => 'Number of the record',
+        'MIME' => 'Kind of text', 'LANG' => 'Language', 'TRAN' => 'In another tongue or script', 'PHRASE' => 'In words',
+        'TIME' => 'Time', 'CROP' => 'Part of the picture', 'TITL' => 'Title', 'ROLE' => 'Role', 'ASSO' => 'With', 'HUSB' => 'Husband',
+        'WIFE' => 'Wife', 'CHIL' => 'Child', 'FAMC' => 'Child of', 'FAMS' => 'Partner in', 'SOUR' => 'Source',
+        'PEDI' => 'Kind of child', 'STAT' => 'How far it is settled', 'MEDI' => 'Kind of thing', 'AGE' => 'Age', 'SEX' => 'Sex',
+        'RESN' => 'Restricted', 'DATE' => 'Date', 'PLAC' => 'Place', 'NOTE' => 'Note', 'SNOTE' => 'Note', 'NAME' => 'Name',
+        'FONE' => 'As it sounds', 'ROMN' => 'In Latin letters', 'NCHI' => 'Number of children', 'QUAY' => 'Quality', 'FILE' => 'File',
+        'FORM' => 'Form', 'OBJE' => 'Picture', 'REFN' => 'Number of one’s own', 'AFN' => 'Number in a shared file',
+        'RFN' => 'Number of the permanent record', 'RIN' => 'Number in the program', 'BLOB' => 'Picture in letters', 'MAP' => 'On the map',
+        'LATI' => 'Latitude', 'LONG' => 'Longitude', 'TYPE' => 'Kind', 'INIL' => 'Rite', 'NO' => 'Did not happen',
+        'ADDR' => 'Address', 'PHON' => 'Telephone', 'EMAIL' => 'E-mail', 'FAX' => 'Fax', 'WWW' => 'Web page', 'DATA' => 'What it says',
+        'TEXT' => 'Text', 'EVEN' => 'Event', 'PAGE' => 'Page', 'REPO' => 'Held by', 'CALN' => 'Call number',
+        'RELA' => 'as', 'CAUS' => 'Cause', 'AGNC' => 'Whoever was in charge', 'RELI' => 'Religion', 'ADR1' => 'first line',
+        'ADR2' => 'second line', 'ADR3' => 'third line', 'CITY' => 'town', 'STAE' => 'county', 'POST' => 'post code', 'CTRY' => 'country',
+        'ALIA' => 'May be the same as', 'ANCI' => 'Whoever looks for ancestors', 'DESI' => 'Whoever looks for descendants',
+        'SUBM' => 'Handed in by', 'TOP' => 'from the top', 'LEFT' => 'from the left', 'HEIGHT' => 'height', 'WIDTH' => 'width',
+        'ADOP' => 'Adopted by', 'TEMP' => 'Temple', 'BAPL' => 'Rite of baptism', 'CONL' => 'Rite of confirmation',
+        'ENDL' => 'Rite of endowment', 'SLGC' => 'Rite of sealing to parents', 'SLGS' => 'Rite of sealing to a partner', 'AUTH' => 'Author',
+        'PUBL' => 'Published', 'ABBR' => 'In short',
     ];
 
     public static function of(string $tag): string

@@ -8,12 +8,18 @@ namespace NorthBough\Core\Gedcom\Edition;
 final class Languages
 {
     private const TAGS = [
-        'Afrikaans' => 'af', 'Albanian' => 'sq', 'Anglo-Saxon' => 'ang', 'Arabic' => 'ar', 'Armenian' => 'hy', 'Assamese' => 'as', 'Belorusian' => 'be', 'Bengali' => 'bn', 'Bulgarian' => 'bg', 'Burmese' => 'my',
-        'Cantonese' => 'yue', 'Catalan' => 'ca', 'Church-Slavic' => 'cu', 'Czech' => 'cs', 'Danish' => 'da', 'Dutch' => 'nl', 'English' => 'en', 'Esperanto' => 'eo', 'Estonian' => 'et', 'Faroese' => 'fo', 'Finnish' => 'fi', 'French' => 'fr',
-        'Georgian' => 'ka', 'German' => 'de', 'Greek' => 'el', 'Gujarati' => 'gu', 'Hawaiian' => 'haw', 'Hebrew' => 'he', 'Hindi' => 'hi', 'Hungarian' => 'hu', 'Icelandic' => 'is', 'Indonesian' => 'id', 'Irish' => 'ga', 'Italian' => 'it',
-        'Japanese' => 'ja', 'Kannada' => 'kn', 'Khmer' => 'km', 'Korean' => 'ko', 'Lao' => 'lo', 'Latin' => 'la', 'Latvian' => 'lv', 'Lithuanian' => 'lt', 'Macedonian' => 'mk', 'Malayalam' => 'ml', 'Mandrin' => 'cmn', 'Marathi' => 'mr',
-        'Nepali' => 'ne', 'Norwegian' => 'no', 'Persian' => 'fa', 'Polish' => 'pl', 'Portuguese' => 'pt', 'Punjabi' => 'pa', 'Romanian' => 'ro', 'Russian' => 'ru', 'Sanskrit' => 'sa', 'Serb' => 'sr', 'Slovak' => 'sk', 'Slovene' => 'sl',
-        'Spanish' => 'es', 'Swedish' => 'sv', 'Tagalog' => 'tl', 'Tamil' => 'ta', 'Telugu' => 'te', 'Thai' => 'th', 'Tibetan' => 'bo', 'Turkish' => 'tr', 'Ukrainian' => 'uk', 'Urdu' => 'ur', 'Vietnamese' => 'vi', 'Welsh' => 'cy', 'Wendic' => 'wen', 'Yiddish' => 'yi',
+        'Afrikaans' => 'af', 'Albanian' => 'sq', 'Anglo-Saxon' => 'ang', 'Arabic' => 'ar', 'Armenian' => 'hy', 'Assamese' => 'as',
+        'Belorusian' => 'be', 'Bengali' => 'bn', 'Bulgarian' => 'bg', 'Burmese' => 'my',
+        'Cantonese' => 'yue', 'Catalan' => 'ca', 'Church-Slavic' => 'cu', 'Czech' => 'cs', 'Danish' => 'da', 'Dutch' => 'nl',
+        'English' => 'en', 'Esperanto' => 'eo', 'Estonian' => 'et', 'Faroese' => 'fo', 'Finnish' => 'fi', 'French' => 'fr',
+        'Georgian' => 'ka', 'German' => 'de', 'Greek' => 'el', 'Gujarati' => 'gu', 'Hawaiian' => 'haw', 'Hebrew' => 'he', 'Hindi' => 'hi',
+        'Hungarian' => 'hu', 'Icelandic' => 'is', 'Indonesian' => 'id', 'Irish' => 'ga', 'Italian' => 'it',
+        'Japanese' => 'ja', 'Kannada' => 'kn', 'Khmer' => 'km', 'Korean' => 'ko', 'Lao' => 'lo', 'Latin' => 'la', 'Latvian' => 'lv',
+        'Lithuanian' => 'lt', 'Macedonian' => 'mk', 'Malayalam' => 'ml', 'Mandrin' => 'cmn', 'Marathi' => 'mr',
+        'Nepali' => 'ne', 'Norwegian' => 'no', 'Persian' => 'fa', 'Polish' => 'pl', 'Portuguese' => 'pt', 'Punjabi' => 'pa',
+        'Romanian' => 'ro', 'Russian' => 'ru', 'Sanskrit' => 'sa', 'Serb' => 'sr', 'Slovak' => 'sk', 'Slovene' => 'sl',
+        'Spanish' => 'es', 'Swedish' => 'sv', 'Tagalog' => 'tl', 'Tamil' => 'ta', 'Telugu' => 'te', 'Thai' => 'th', 'Tibetan' => 'bo',
+        'Turkish' => 'tr', 'Ukrainian' => 'uk', 'Urdu' => 'ur', 'Vietnamese' => 'vi', 'Welsh' => 'cy', 'Wendic' => 'wen', 'Yiddish' => 'yi',
     ];
 
     /** @return string empty for a language that is in no list */

@@ -7,7 +7,10 @@ namespace NorthBough\Core\Gedcom\Edition;
 use NorthBough\Core\Gedcom\OwnTags;
 use NorthBough\Core\Gedcom\Structure;
 
-/** Puts back what Translator moved out of the way of a version: the other way round, told by the lines _NB_WAS. A tag alone is what the line above it was. */
+/**
+ * Puts back what Translator moved out of the way of a version: the other way round, told by the lines _NB_WAS. A tag alone
+ * is what the line above it was.
+ */
 final class LineRestoring
 {
     public static function restored(Structure $record): Structure
@@ -43,7 +46,8 @@ final class LineRestoring
     {
         return match (true) {
             $line->tag === Translator::MARK && $line->children === [] => $line->payload,
-            $line->tag === 'NOTE' && ! $line->isPointer && count($line->children) === 1 && $line->children[0]->tag === Translator::MARK => $line->children[0]->payload,
+            $line->tag === 'NOTE' && ! $line->isPointer && count($line->children) === 1
+                && $line->children[0]->tag === Translator::MARK => $line->children[0]->payload,
             default => null,
         };
     }

@@ -18,14 +18,16 @@ final readonly class LineRewriting
     private const NUMBERS = ['AFN', 'RFN', 'RIN'];
 
     /** TYPE of a FONE or ROMN in 5.5.1, by the language of a TRAN in version 7. */
-    private const SCRIPTS = ['ja-Latn' => 'romaji', 'ja-Hrkt' => 'kana', 'ko-Hang' => 'hangul', 'zh-Latn-pinyin' => 'pinyin', 'zh-Latn-wadegile' => 'wadegiles'];
+    private const SCRIPTS = ['ja-Latn' => 'romaji', 'ja-Hrkt' => 'kana', 'ko-Hang' => 'hangul', 'zh-Latn-pinyin' => 'pinyin',
+        'zh-Latn-wadegile' => 'wadegiles'];
 
     public function __construct(private Version $version)
     {
     }
 
     /** Every other line is the same in both. */
-    private const TAGS = ['NOTE' => 1, 'SNOTE' => 1, 'FONE' => 1, 'ROMN' => 1, 'TRAN' => 1, 'ASSO' => 1, 'AFN' => 1, 'RFN' => 1, 'RIN' => 1, 'REFN' => 1, 'UID' => 1, 'EXID' => 1, 'SOUR' => 1, 'TYPE' => 1, 'MEDI' => 1, 'FACT' => 1];
+    private const TAGS = ['NOTE' => 1, 'SNOTE' => 1, 'FONE' => 1, 'ROMN' => 1, 'TRAN' => 1, 'ASSO' => 1, 'AFN' => 1, 'RFN' => 1, 'RIN' => 1,
+        'REFN' => 1, 'UID' => 1, 'EXID' => 1, 'SOUR' => 1, 'TYPE' => 1, 'MEDI' => 1, 'FACT' => 1];
 
     /** The line in the way of the version; the same where it has no other. */
     public function rewritten(string $under, Structure $line): Structure
@@ -42,8 +44,11 @@ final readonly class LineRewriting
         return match (true) {
             $line->tag === 'NOTE' && ($line->isPointer || ($under === '' && $line->pointer !== '')) => self::called('SNOTE', $line),
             in_array($line->tag, ['FONE', 'ROMN'], true) => $this->translation($line),
-            $line->tag === 'ASSO' && $line->first('RELA') !== null => self::each($line, static fn (Structure $child): Structure => $child->tag === 'RELA' ? self::role($child) : $child),
-            in_array($line->tag, self::NUMBERS, true) && $line->children === [] => (new Structure('REFN', $line->payload))->add(new Structure('TYPE', $line->tag)),
+            $line->tag === 'ASSO'
+                && $line->first('RELA') !== null => self::each($line,
+                    static fn (Structure $child): Structure => $child->tag === 'RELA' ? self::role($child) : $child),
+            in_array($line->tag, self::NUMBERS, true) && $line->children === [] => (new Structure('REFN', $line->payload))
+                ->add(new Structure('TYPE', $line->tag)),
             $line->tag === 'REFN' && $line->text('TYPE') === 'UID' && count($line->children) === 1 => new Structure('UID', $line->payload),
             $line->tag === 'REFN' && str_starts_with($line->text('TYPE'), 'EXID') && count($line->children) === 1 => self::external($line),
             $line->tag === 'SOUR' && $under !== '' && $under !== 'HEAD' && ! $line->isPointer => self::pageOfNothing($line),
@@ -57,10 +62,17 @@ final readonly class LineRewriting
         return match (true) {
             $line->tag === 'SNOTE' => self::called('NOTE', $line),
             $line->tag === 'TRAN' && in_array($under, ['name', 'place'], true) => $this->variant($line),
-            $line->tag === 'ASSO' && $under === 'INDI' && $line->first('ROLE') !== null => self::each($line, static fn (Structure $child): Structure => $child->tag === 'ROLE' ? self::relation($child) : $child),
-            $line->tag === 'REFN' && in_array($line->text('TYPE'), self::NUMBERS, true) && count($line->children) === 1 && EditionGrammar::of(Version::V551)->form($under, $line->text('TYPE')) !== null => new Structure($line->text('TYPE'), $line->payload),
-            $line->tag === 'UID' && EditionGrammar::of(Version::V551)->form($under, 'REFN') !== null => (new Structure('REFN', $line->payload))->add(new Structure('TYPE', 'UID')),
-            $line->tag === 'EXID' && EditionGrammar::of(Version::V551)->form($under, 'REFN') !== null => (new Structure('REFN', $line->payload))->add(new Structure('TYPE', trim("EXID {$line->text('TYPE')}"))),
+            $line->tag === 'ASSO' && $under === 'INDI'
+                && $line->first('ROLE') !== null => self::each($line,
+                    static fn (Structure $child): Structure => $child->tag === 'ROLE' ? self::relation($child) : $child),
+            $line->tag === 'REFN' && in_array($line->text('TYPE'), self::NUMBERS, true) && count($line->children) === 1
+                && EditionGrammar::of(Version::V551)
+                    ->form($under, $line->text('TYPE')) !== null => new Structure($line->text('TYPE'), $line->payload),
+            $line->tag === 'UID' && EditionGrammar::of(Version::V551)
+                ->form($under, 'REFN') !== null => (new Structure('REFN', $line->payload))->add(new Structure('TYPE', 'UID')),
+            $line->tag === 'EXID' && EditionGrammar::of(Version::V551)
+                ->form($under, 'REFN') !== null => (new Structure('REFN', $line->payload))
+                ->add(new Structure('TYPE', trim("EXID {$line->text('TYPE')}"))),
             $line->tag === 'SOUR' && $line->payload === '@VOID@' && $under !== '' => self::words($line),
             $line->tag === 'MEDI' && $under === 'form' => self::called('TYPE', $line),
             $line->tag === 'FACT' && $under === 'FAM' => self::called('EVEN', $line, new Structure(Translator::MARK, 'FACT')),
@@ -82,7 +94,8 @@ final readonly class LineRewriting
             default => $isRoman ? 'und-Latn' : 'und',
         }));
         foreach ($line->children as $child) {
-            $rewritten->add($child->tag === 'TYPE' ? new Structure($language !== false || $isTag || $type === '' ? '' : '_NB_TYPE', $type) : $child);
+            $rewritten->add($child->tag === 'TYPE' ? new Structure($language !== false || $isTag || $type === '' ? '' : '_NB_TYPE', $type)
+                : $child);
         }
         $rewritten->children = array_values(array_filter($rewritten->children, static fn (Structure $child): bool => $child->tag !== ''));
 
@@ -94,7 +107,8 @@ final readonly class LineRewriting
         $language = trim($line->text('LANG'));
         $isRoman = preg_match('/-Latn\b/', $language) === 1;
         $rewritten = new Structure($isRoman ? 'ROMN' : 'FONE', $line->payload);
-        $rewritten->add(new Structure('TYPE', ($line->text('_NB_TYPE') ?: $line->text('_TYPE')) ?: self::SCRIPTS[$language] ?? ($language ?: 'und')));
+        $rewritten->add(
+            new Structure('TYPE', ($line->text('_NB_TYPE') ?: $line->text('_TYPE')) ?: self::SCRIPTS[$language] ?? ($language ?: 'und')));
         foreach ($line->children as $child) {
             if (! in_array($child->tag, ['LANG', '_NB_TYPE', '_TYPE'], true)) {
                 $rewritten->add($child);
@@ -148,7 +162,8 @@ final readonly class LineRewriting
         $rewritten = new Structure('SOUR', $line->text('PAGE'));
         $page = $line->first('PAGE');
         foreach ($line->children as $child) {
-            $isTexts = $child->tag === 'DATA' && array_filter($child->children, static fn (Structure $child): bool => $child->tag !== 'TEXT') === [];
+            $isTexts = $child->tag === 'DATA'
+                && array_filter($child->children, static fn (Structure $child): bool => $child->tag !== 'TEXT') === [];
             foreach (match (true) {
                 $child === $page => [],
                 $isTexts => $child->children,

@@ -21,10 +21,14 @@ final class Translator
 
     /** What must stand beneath a form, and what is put there where nobody said it; without words the whole line is moved. */
     private const NEEDED = [
-        '7' => ['asso' => ['ROLE' => 'OTHER'], 'variant' => ['LANG' => 'und'], 'placevariant' => ['LANG' => 'und'], 'file' => ['FORM' => 'application/octet-stream'], 'REPO' => ['NAME' => '?'], 'SUBM' => ['NAME' => '?'],
-            'map' => ['LATI' => '', 'LONG' => ''], 'chan' => ['DATE' => ''], 'crea' => ['DATE' => ''], 'aged' => ['AGE' => ''], 'sealing' => ['FAMC' => ''], 'ritestate' => ['DATE' => ''], 'headplace' => ['FORM' => '']],
-        '5.5.1' => ['asso' => ['RELA' => 'other'], 'variant' => ['TYPE' => 'und'], 'placevariant' => ['TYPE' => 'und'], 'file' => ['FORM' => 'bin'], 'linkfile' => ['FORM' => 'bin'], 'REPO' => ['NAME' => '?'], 'SUBM' => ['NAME' => '?'],
-            'map' => ['LATI' => '', 'LONG' => ''], 'chan' => ['DATE' => ''], 'aged' => ['AGE' => ''], 'sealing' => ['FAMC' => ''], 'headplace' => ['FORM' => '']],
+        '7' => ['asso' => ['ROLE' => 'OTHER'], 'variant' => ['LANG' => 'und'], 'placevariant' => ['LANG' => 'und'],
+            'file' => ['FORM' => 'application/octet-stream'], 'REPO' => ['NAME' => '?'], 'SUBM' => ['NAME' => '?'],
+            'map' => ['LATI' => '', 'LONG' => ''], 'chan' => ['DATE' => ''], 'crea' => ['DATE' => ''], 'aged' => ['AGE' => ''],
+            'sealing' => ['FAMC' => ''], 'ritestate' => ['DATE' => ''], 'headplace' => ['FORM' => '']],
+        '5.5.1' => ['asso' => ['RELA' => 'other'], 'variant' => ['TYPE' => 'und'], 'placevariant' => ['TYPE' => 'und'],
+            'file' => ['FORM' => 'bin'], 'linkfile' => ['FORM' => 'bin'], 'REPO' => ['NAME' => '?'], 'SUBM' => ['NAME' => '?'],
+            'map' => ['LATI' => '', 'LONG' => ''], 'chan' => ['DATE' => ''], 'aged' => ['AGE' => ''], 'sealing' => ['FAMC' => ''],
+            'headplace' => ['FORM' => '']],
     ];
 
     /** Events and facts of version 7 that say what they are in TYPE. */
@@ -58,12 +62,14 @@ final class Translator
         $record = $this->rewriting->rewritten('', $record);
         if (! str_starts_with($record->tag, '_') && ! $this->edition->isRecord($record->tag)) {
             $this->moved[$record->tag] = ($this->moved[$record->tag] ?? 0) + 1;
-            $translated = $this->untouched(new Structure(OwnTags::moved($record->tag), $record->payload, $record->pointer), $record->children);
+            $translated = $this->untouched(new Structure(OwnTags::moved($record->tag), $record->payload, $record->pointer),
+                $record->children);
 
             return [$translated->add(new Structure(self::MARK, $record->tag)), ...$this->records];
         }
         if (str_starts_with($record->tag, '_')) {
-            return [$this->untouched(new Structure($record->tag, $record->payload, $record->pointer, isPointer: $record->isPointer), $record->children)];
+            return [$this->untouched(new Structure($record->tag, $record->payload, $record->pointer, isPointer: $record->isPointer),
+                $record->children)];
         }
         [$translated, $moved] = $this->translated($record->tag, $this->filled($record->tag, $record));
         foreach ($moved as [$path]) {
@@ -73,25 +79,35 @@ final class Translator
         return [$translated, ...$this->records];
     }
 
-    /** @return array{Structure, list<array{string, string}>} the line, and what was moved beneath it that has no note yet: where, in words */
+    /**
+     * @return array{Structure, list<array{string, string}>} the line, and what was moved beneath it that has no note yet:
+     *     where, in words
+     */
     private function translated(string $form, Structure $line): array
     {
-        $translated = new Structure($line->tag, $line->isPointer ? $this->pointer($line->payload) : $line->payload, $this->pointer($line->pointer), $line->line, $line->isPointer);
+        $translated = new Structure($line->tag, $line->isPointer ? $this->pointer($line->payload) : $line->payload,
+            $this->pointer($line->pointer), $line->line, $line->isPointer);
         $moved = [];
         $count = [];
         foreach ($line->children as $child) {
             if (str_starts_with($child->tag, '_')) {
-                $translated->add($this->untouched(new Structure($child->tag, $child->isPointer ? $this->pointer($child->payload) : $child->payload, isPointer: $child->isPointer), $child->children));
+                $translated->add(
+                    $this->untouched(
+                        new Structure($child->tag, $child->isPointer ? $this->pointer($child->payload) : $child->payload,
+                            isPointer: $child->isPointer), $child->children));
 
                 continue;
             }
             $child = $this->apart($form, $this->rewriting->rewritten($form, $child));
             $of = $this->formOf($form, $child);
-            $fits = $of !== null && (! isset($count[$child->tag]) || $this->edition->maySeveral($form, $child->tag)) && ! $this->isVoid($child) && $this->isWhole($of, $child);
+            $fits = $of !== null && (! isset($count[$child->tag]) || $this->edition->maySeveral($form, $child->tag))
+                && ! $this->isVoid($child) && $this->isWhole($of, $child);
             $fitting = $fits ? PayloadWording::into($this->version, $of, $child) : null;
             if ($fitting !== null && $fitting->children === [] && ! $this->isNeedy((string) $of, $fitting)) {
                 $count[$child->tag] = ($count[$child->tag] ?? 0) + 1;
-                $translated->add(new Structure($fitting->tag, $fitting->isPointer ? $this->pointer($fitting->payload) : $fitting->payload, '', $fitting->line, $fitting->isPointer));
+                $translated->add(
+                    new Structure($fitting->tag, $fitting->isPointer ? $this->pointer($fitting->payload) : $fitting->payload, '',
+                        $fitting->line, $fitting->isPointer));
 
                 continue;
             }
@@ -128,11 +144,14 @@ final class Translator
             $under->add($nearest);
         }
         $isVoid = $this->isVoid($line);
-        $under->add($this->untouched(new Structure(OwnTags::moved($line->tag), $isVoid ? '' : ($line->isPointer ? $this->pointer($line->payload) : $line->payload), isPointer: $line->isPointer && ! $isVoid), $line->children));
+        $under->add($this->untouched(
+            new Structure(OwnTags::moved($line->tag), $isVoid ? '' : ($line->isPointer ? $this->pointer($line->payload) : $line->payload),
+                isPointer: $line->isPointer && ! $isVoid), $line->children));
         $this->moved[$line->tag] = ($this->moved[$line->tag] ?? 0) + 1;
         $before = count(array_filter($under->children, static fn (Structure $child): bool => $child->tag === OwnTags::moved($line->tag)));
 
-        return [OwnTags::moved($line->tag).($before > 1 ? ".{$before}" : '').($nearest === null ? '' : '!').($isVoid ? '@' : ''), Labels::words($line)];
+        return [OwnTags::moved($line->tag).($before > 1 ? ".{$before}" : '').($nearest === null ? '' : '!').($isVoid ? '@' : ''),
+            Labels::words($line)];
     }
 
     private function formOf(string $under, Structure $line): ?string
@@ -150,13 +169,15 @@ final class Translator
     private function apart(string $under, Structure $line): Structure
     {
         $files = array_values(array_filter($line->children, static fn (Structure $child): bool => $child->tag === 'FILE'));
-        if ($this->version !== Version::V7 || $line->tag !== 'OBJE' || $line->isPointer || $this->edition->form($under, 'OBJE') !== 'link' || count($files) !== 1) {
+        if ($this->version !== Version::V7 || $line->tag !== 'OBJE' || $line->isPointer || $this->edition->form($under, 'OBJE') !== 'link'
+            || count($files) !== 1) {
             return $line;
         }
         $pointer = '@NB_M'.++$this->lastPicture.'@';
         $record = new Structure('OBJE', '', $pointer);
         $file = new Structure('FILE', $files[0]->payload);
-        $file->children = [...$files[0]->children, ...array_filter($line->children, static fn (Structure $child): bool => $child->tag === 'TITL')];
+        $file->children = [...$files[0]->children,
+            ...array_filter($line->children, static fn (Structure $child): bool => $child->tag === 'TITL')];
         $record->add($file);
         foreach ($line->children as $child) {
             if (! in_array($child->tag, ['FILE', 'TITL'], true)) {
@@ -224,7 +245,9 @@ final class Translator
     private function untouched(Structure $line, array $children): Structure
     {
         foreach ($children as $child) {
-            $line->add($this->untouched(new Structure($child->tag, $child->isPointer ? $this->pointer($child->payload) : $child->payload, $child->pointer, $child->line, $child->isPointer), $child->children));
+            $line->add($this->untouched(
+                new Structure($child->tag, $child->isPointer ? $this->pointer($child->payload) : $child->payload, $child->pointer,
+                    $child->line, $child->isPointer), $child->children));
         }
 
         return $line;
@@ -233,10 +256,12 @@ final class Translator
     /** The same pointer where the version allows it; else one of its letters. */
     private function pointer(string $pointer): string
     {
-        if ($pointer === '' || $pointer === '@VOID@' || preg_match($this->version === Version::V7 ? '/^@[A-Z0-9_]+@$/' : '/^@[A-Za-z0-9][^@]{0,19}@$/', $pointer) === 1) {
+        if ($pointer === '' || $pointer === '@VOID@'
+            || preg_match($this->version === Version::V7 ? '/^@[A-Z0-9_]+@$/' : '/^@[A-Za-z0-9][^@]{0,19}@$/', $pointer) === 1) {
             return $pointer;
         }
 
-        return $this->renamed[$pointer] ??= '@'.substr((string) preg_replace('/[^A-Z0-9]/', '', strtoupper($pointer)), 0, 8).'_'.strtoupper(substr(md5($pointer), 0, 6)).'@';
+        return $this->renamed[$pointer] ??= '@'.substr((string) preg_replace('/[^A-Z0-9]/', '', strtoupper($pointer)), 0, 8).'_'
+            .strtoupper(substr(md5($pointer), 0, 6)).'@';
     }
 }

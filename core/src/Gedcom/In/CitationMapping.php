@@ -18,7 +18,8 @@ use NorthBough\Core\Gedcom\Structure;
 final readonly class CitationMapping
 {
     /** What was worked out of the words of a line, by the key that it has in the model. */
-    public const WORKED_OUT = ['rule' => '_NB_RULE', 'working' => '_NB_WORKING', 'date' => '_NB_DATE', 'place' => '_NB_PLACE', 'value' => '_NB_VALUE'];
+    public const WORKED_OUT = ['rule' => '_NB_RULE', 'working' => '_NB_WORKING', 'date' => '_NB_DATE', 'place' => '_NB_PLACE',
+        'value' => '_NB_VALUE'];
 
     public function __construct(private MappingContext $mapping)
     {
@@ -27,7 +28,8 @@ final readonly class CitationMapping
     public function map(StructureFields $fact, FactRef $subject): void
     {
         $survey = $this->mapping->survey;
-        $citations = $fact->takeAll(static fn (Structure $s): bool => $s->tag === 'SOUR' && ($survey->id($s->payload, 'SOUR') !== null || TextCitations::read($s) !== null));
+        $citations = $fact->takeAll(static fn (Structure $s): bool => $s->tag === 'SOUR'
+            && ($survey->id($s->payload, 'SOUR') !== null || TextCitations::read($s) !== null));
         foreach ($citations as $ordinal => $structure) {
             $sourceId = $survey->id($structure->payload, 'SOUR') ?? $this->mapping->inWords();
             $structure = TextCitations::read($structure) ?? $structure;
@@ -37,14 +39,16 @@ final readonly class CitationMapping
             $record = $this->mapping->record($sourceId, $fields->text('PAGE'), $data === null ? '' : LineWriter::kept($data));
             $words = $fields->take('DATA')?->text('TEXT') ?? '';
             $quality = $fields->text('QUAY');
-            $id = $this->mapping->labelled(Owner::Claim, $fields->takeOne(static fn (Structure $s): bool => self::isNumber($s, '_NB_NUMBERED')));
+            $id = $this->mapping->labelled(Owner::Claim,
+                $fields->takeOne(static fn (Structure $s): bool => self::isNumber($s, '_NB_NUMBERED')));
             $line = $this->line($fields, $sourceId, $structure, $record);
             $classed = $fields->takeOne(EvidenceTags::areClasses(...));
             $derivedFrom = $fields->takeOne(static fn (Structure $s): bool => self::isNumber($s, '_NB_FROM'));
             $classes = $classed === null ? new ClaimClassification : EvidenceTags::classes($classed);
             $written = $fields->written();
             $this->mapping->refer(Owner::Claim, $derivedFrom, fn (string $derivedFromId) => $this->mapping->add(
-                new ClaimRow($id, $record, $subject, $words, $quality, $ordinal, $written, $line, $classes, derivedFromId: $derivedFromId === '' ? '' : $this->mapping->derivedFrom($id, $derivedFromId))));
+                new ClaimRow($id, $record, $subject, $words, $quality, $ordinal, $written, $line, $classes,
+                    derivedFromId: $derivedFromId === '' ? '' : $this->mapping->derivedFrom($id, $derivedFromId))));
             $this->use($fields, $id, $subject);
             $this->mapping->keep($fields, new FactRef(Owner::Claim, $id));
         }
@@ -58,11 +62,15 @@ final readonly class CitationMapping
     /** What the claim does to what it stands under, where it does more than support a fact of its own. */
     private function use(StructureFields $citation, string $claimId, FactRef $subject): void
     {
-        $one = static fn (string $tag, array $words): string => $citation->takeOne(static fn (Structure $s): bool => $s->tag === $tag && $s->children === [] && ! $s->isPointer && in_array($s->payload, $words, true))->payload ?? '';
+        $one = static fn (string $tag,
+            array $words): string => $citation->takeOne(static fn (Structure $s): bool => $s->tag === $tag && $s->children === []
+                && ! $s->isPointer
+                && in_array($s->payload, $words, true))->payload ?? '';
         $stance = $one('_NB_STANCE', ['contradicts', 'bears on']);
         $evidence = $one('_NB_EVIDENCE', ['direct', 'indirect', 'negative']);
         if ($subject->kind === Owner::Parentage || ($subject->kind === Owner::Event && $stance.$evidence !== '')) {
-            $this->mapping->add(new ClaimUseRow($this->mapping->newId(), $claimId, $subject, $stance ?: 'supports', $evidence ?: 'unstated'));
+            $this->mapping->add(
+                new ClaimUseRow($this->mapping->newId(), $claimId, $subject, $stance ?: 'supports', $evidence ?: 'unstated'));
         }
     }
 
@@ -83,9 +91,11 @@ final readonly class CitationMapping
         }
         $fields->takeOne(static fn (Structure $s): bool => $s === $pointer);
         $other = (int) $pointer->text('_NB_WITH');
-        $worked = array_filter(array_map(static fn (string $tag): string => $pointer->text($tag), self::WORKED_OUT), static fn (string $words): bool => $words !== '');
+        $worked = array_filter(array_map(static fn (string $tag): string => $pointer->text($tag), self::WORKED_OUT),
+            static fn (string $words): bool => $words !== '');
 
-        return new ClaimLineRef($this->mapping->lineId($recordId, (int) $pointer->payload), (int) $pointer->payload, mb_substr($pointer->text('_NB_ASPECT'), 0, 40),
+        return new ClaimLineRef($this->mapping->lineId($recordId, (int) $pointer->payload), (int) $pointer->payload,
+            mb_substr($pointer->text('_NB_ASPECT'), 0, 40),
             $other === 0 ? '' : $this->mapping->lineId($recordId, $other), $other, $worked);
     }
 
@@ -93,11 +103,13 @@ final readonly class CitationMapping
     private static function lineOf(Structure $citation, ?int $lines): ?Structure
     {
         $pointer = $citation->first('_NB_LINE');
-        if ($pointer === null || $lines === null || count(array_unique(array_column($pointer->children, 'tag'))) !== count($pointer->children)) {
+        if ($pointer === null || $lines === null
+            || count(array_unique(array_column($pointer->children, 'tag'))) !== count($pointer->children)) {
             return null;
         }
         foreach ($pointer->children as $child) {
-            if ($child->children !== [] || $child->isPointer || ! in_array($child->tag, ['_NB_ASPECT', '_NB_WITH', ...array_values(self::WORKED_OUT)], true)) {
+            if ($child->children !== [] || $child->isPointer
+                || ! in_array($child->tag, ['_NB_ASPECT', '_NB_WITH', ...array_values(self::WORKED_OUT)], true)) {
                 return null;
             }
         }

@@ -16,11 +16,16 @@ final class DuplicatePointers
 {
     /** What a line points at, and the lines by which that record refers back. */
     private const MEANT = [
-        'HUSB' => ['INDI', ['FAMS']], 'WIFE' => ['INDI', ['FAMS']], 'CHIL' => ['INDI', ['FAMC']], 'FAMC' => ['FAM', ['CHIL']], 'FAMS' => ['FAM', ['HUSB', 'WIFE']],
-        'ASSO' => ['INDI', ['ASSO']], 'ALIA' => ['INDI', ['ALIA']], 'SOUR' => ['SOUR', []], 'REPO' => ['REPO', []], 'OBJE' => ['OBJE', []], 'SUBM' => ['SUBM', []], 'SNOTE' => ['SNOTE', []],
+        'HUSB' => ['INDI', ['FAMS']], 'WIFE' => ['INDI', ['FAMS']], 'CHIL' => ['INDI', ['FAMC']], 'FAMC' => ['FAM', ['CHIL']],
+        'FAMS' => ['FAM', ['HUSB', 'WIFE']],
+        'ASSO' => ['INDI', ['ASSO']], 'ALIA' => ['INDI', ['ALIA']], 'SOUR' => ['SOUR', []], 'REPO' => ['REPO', []], 'OBJE' => ['OBJE', []],
+        'SUBM' => ['SUBM', []], 'SNOTE' => ['SNOTE', []],
     ];
 
-    /** @var array<string, list<array{string, string, array<string, true>}>> by pointer, in file order: new pointer, tag, what it refers to */
+    /**
+     * @var array<string, list<array{string, string, array<string, true>}>> by pointer, in file order: new pointer, tag,
+     *     what it refers to
+     */
     private array $sharing = [];
 
     /** @var array<string, int> how many of a pointer went by */
@@ -71,7 +76,9 @@ final class DuplicatePointers
         $of = $this->sharing[$record->pointer] ?? null;
         $at = $of === null ? 0 : $this->met[$record->pointer] = ($this->met[$record->pointer] ?? -1) + 1;
         if ($at > 0) {
-            ($this->remark)(Remark::mended($record->line, "0 {$record->pointer} {$record->tag}", "uses a pointer a second time; it is called {$of[$at][0]} here", isPlaced: true));
+            ($this->remark)(
+                Remark::mended($record->line, "0 {$record->pointer} {$record->tag}",
+                    "uses a pointer a second time; it is called {$of[$at][0]} here", isPlaced: true));
         }
 
         return $this->renamed($record, $record->pointer, $of[$at][0] ?? $record->pointer);
@@ -80,7 +87,8 @@ final class DuplicatePointers
     private function renamed(Structure $structure, string $from, string $pointer): Structure
     {
         $isDoubled = $structure->isPointer && isset($this->sharing[$structure->payload]);
-        $renamed = new Structure($structure->tag, $isDoubled ? $this->meant($structure, $from) : $structure->payload, $pointer, $structure->line, $structure->isPointer);
+        $renamed = new Structure($structure->tag, $isDoubled ? $this->meant($structure, $from) : $structure->payload, $pointer,
+            $structure->line, $structure->isPointer);
         foreach ($structure->children as $child) {
             $renamed->add($this->renamed($child, $from, ''));
         }
@@ -104,7 +112,10 @@ final class DuplicatePointers
         }));
         $meant = count($answering) === 1 ? $answering[0] : $able[0] ?? $all[0];
         if (count($answering) !== 1 && count($able) > 1) {
-            ($this->remark)(Remark::mended($reference->line, "{$reference->tag} {$reference->payload}", "may mean any of several records of that pointer; it was read as the first, {$meant[0]}: look whether that is so", isPlaced: true));
+            ($this->remark)(
+                Remark::mended($reference->line, "{$reference->tag} {$reference->payload}",
+                    "may mean any of several records of that pointer; it was read as the first, {$meant[0]}: look whether that is so",
+                    isPlaced: true));
         }
 
         return $meant[0];

@@ -16,8 +16,12 @@ use NorthBough\Core\Tree\Standing;
 /** Events and attributes of a person or a family; NO of version 7 is one that did not happen. */
 final readonly class EventMapping
 {
-    public function __construct(private MappingContext $mapping, private CitationMapping $citations, private RoleMapping $roles, private PictureMapping $pictures)
-    {
+    public function __construct(
+        private MappingContext $mapping,
+        private CitationMapping $citations,
+        private RoleMapping $roles,
+        private PictureMapping $pictures,
+    ) {
     }
 
     public function map(StructureFields $owner, ?string $personId, ?string $unionId): void
@@ -41,7 +45,8 @@ final readonly class EventMapping
         $isRuledOut = self::isRuledOut($structure);
         $denied = $denied || ($isRuledOut && $fields->text('_NB_DENIED') !== '');
         $isAsserted = $denied || $isRuledOut || EventAssertion::isMade($structure, $kind);
-        $value = $isRuledOut ? $fields->text('_NB_VALUE') : ($denied || in_array(strtoupper($structure->payload), ['Y', 'N'], true) && ! $kind->hasValue ? '' : $structure->payload);
+        $value = $isRuledOut ? $fields->text('_NB_VALUE')
+            : ($denied || in_array(strtoupper($structure->payload), ['Y', 'N'], true) && ! $kind->hasValue ? '' : $structure->payload);
         $type = $fields->text('TYPE');
         $date = $this->date($fields);
         $place = $fields->text('PLAC');
@@ -52,10 +57,13 @@ final readonly class EventMapping
             $isAsserted || $said === Standing::Accepted => $said,
             default => Standing::Rival,
         };
-        $written = $fields->written() + ($standing === Standing::Rival && $said !== Standing::Rival ? [EventAssertion::IMPLIED => [0, '']] : []);
+        $written = $fields->written() + ($standing === Standing::Rival && $said !== Standing::Rival
+            ? [EventAssertion::IMPLIED => [0, '']] : []);
         $id = $this->mapping->newId();
         $owner = new FactRef(Owner::Event, $id);
-        $this->mapping->add(new EventRow($id, $personId, $unionId, $kind->code, $type, $value, $date, $place, $denied, $ordinal, $isRuledOut ? array_diff_key($written, ['' => 1]) : $written, $standing, $restriction));
+        $this->mapping->add(
+            new EventRow($id, $personId, $unionId, $kind->code, $type, $value, $date, $place, $denied, $ordinal,
+                $isRuledOut ? array_diff_key($written, ['' => 1]) : $written, $standing, $restriction));
         $this->mapping->notes($fields, $owner);
         $this->citations->map($fields, $owner);
         $this->roles->map($fields, $id);

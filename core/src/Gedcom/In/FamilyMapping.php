@@ -19,8 +19,12 @@ use NorthBough\Core\Tree\Standing;
 /** FAM: version 7, section 3.2, FAMILY_RECORD. */
 final readonly class FamilyMapping
 {
-    public function __construct(private MappingContext $mapping, private EventMapping $events, private CitationMapping $citations, private PictureMapping $pictures)
-    {
+    public function __construct(
+        private MappingContext $mapping,
+        private EventMapping $events,
+        private CitationMapping $citations,
+        private PictureMapping $pictures,
+    ) {
     }
 
     public function map(Structure $record, string $id, int $ordinal): void
@@ -57,7 +61,9 @@ final readonly class FamilyMapping
             $id = $survey->tie('S', $family, $person);
             $inner = new StructureFields($structure);
             if (! $survey->personTellsPartner($family, $person)) {
-                $this->mapping->add(new UnionPartnerRow($id, $unionId, $personId, SlotTags::slot($structure->tag), TieSide::Family, $ordinal, -1, [], $inner->standing()));
+                $this->mapping->add(
+                    new UnionPartnerRow($id, $unionId, $personId, SlotTags::slot($structure->tag), TieSide::Family, $ordinal, -1, [],
+                        $inner->standing()));
             }
             $this->mapping->keep($inner, new FactRef(Owner::UnionPartner, $id), 'family');
         }
@@ -67,7 +73,8 @@ final readonly class FamilyMapping
     private function ruledOut(StructureFields $fields, string $family, string $unionId): void
     {
         $seen = $this->mapping->survey->partners($family);
-        foreach ($fields->takeAll(static fn (Structure $s): bool => $s->tag === '_NB_RULED_PARTNER' && $s->isPointer) as $ordinal => $structure) {
+        foreach ($fields->takeAll(static fn (Structure $s): bool => $s->tag === '_NB_RULED_PARTNER'
+            && $s->isPointer) as $ordinal => $structure) {
             $personId = $this->mapping->survey->id($structure->payload, 'INDI');
             $inner = new StructureFields($structure);
             $slot = $inner->text('_NB_SLOT');
@@ -78,7 +85,8 @@ final readonly class FamilyMapping
             }
             $seen[$structure->payload] = true;
             $id = $this->mapping->newId();
-            $this->mapping->add(new UnionPartnerRow($id, $unionId, $personId, SlotTags::slot($slot), TieSide::Both, $ordinal, -1, [], Standing::RuledOut));
+            $this->mapping->add(
+                new UnionPartnerRow($id, $unionId, $personId, SlotTags::slot($slot), TieSide::Both, $ordinal, -1, [], Standing::RuledOut));
             $link = $inner->takeAll(static fn (Structure $s): bool => $s->tag === 'FAMS' && ! $s->isPointer);
             foreach ($link as $fams) {
                 $this->mapping->keep(new StructureFields($fams), new FactRef(Owner::UnionPartner, $id), 'person');
@@ -100,7 +108,8 @@ final readonly class FamilyMapping
             }
             $id = $survey->tie('C', $family, $child);
             if (! $survey->personTellsParents($family, $child)) {
-                $this->mapping->add(new ParentSetRow($id, $childId, $unionId, false, ParentageKind::Birth, TieSide::Family, -1, $ordinal, []));
+                $this->mapping->add(
+                    new ParentSetRow($id, $childId, $unionId, false, ParentageKind::Birth, TieSide::Family, -1, $ordinal, []));
                 foreach (array_keys($survey->partners($family)) as $parent) {
                     $parentId = $survey->id($parent, 'INDI');
                     if ($parentId !== null) {

@@ -36,7 +36,10 @@ final class FileNames
         $able = $this->byName[end($folders) ?: ''] ?? [];
         // The more folders agree from the end, the nearer; alone in that, it is the one.
         for ($depth = 1; count($able) > 1 && $depth < count($folders); $depth++) {
-            $nearer = array_values(array_filter($able, static fn (string $path): bool => array_slice(self::folders($path), -$depth - 1) === array_slice($folders, -$depth - 1)));
+            $nearer = array_values(
+                array_filter($able,
+                    static fn (string $path): bool => array_slice(self::folders($path), -$depth - 1) === array_slice($folders,
+                        -$depth - 1)));
             $able = $nearer === [] ? $able : $nearer;
         }
         if (count($able) > 1) {

@@ -10,7 +10,10 @@ use NorthBough\Core\Gedcom\Out\LineWriter;
 use NorthBough\Core\Gedcom\Row\EventRow;
 use NorthBough\Core\Gedcom\Row\Row;
 
-/** A file looked at before anything of it is brought in: what it is, how much is in it, what would be kept and what is odd. Nothing is stored. */
+/**
+ * A file looked at before anything of it is brought in: what it is, how much is in it, what would be kept and what is odd.
+ * Nothing is stored.
+ */
 final class FilePreview implements RowSink
 {
     private ?int $firstYear = null;
@@ -34,8 +37,13 @@ final class FilePreview implements RowSink
      *
      * @throws \NorthBough\Core\Gedcom\NotReadable
      */
-    public static function into(callable $open, IdMint $mint, \Closure $see, \Closure $progress, ImportOptions $choice = new ImportOptions): array
-    {
+    public static function into(
+        callable $open,
+        IdMint $mint,
+        \Closure $see,
+        \Closure $progress,
+        ImportOptions $choice = new ImportOptions,
+    ): array {
         $look = new self($see, $progress);
         $start = '';
         foreach ($open() as $chunk) {
@@ -48,7 +56,8 @@ final class FilePreview implements RowSink
         $program = LineWriter::restore($report->head)->first('SOUR');
 
         return [
-            'program' => trim(($program?->text('NAME') ?: $program?->payload).' '.$program?->text('VERS')), 'encoding' => Encoding::of($start, $choice->encoding)->name(),
+            'program' => trim(($program?->text('NAME') ?: $program?->payload).' '.$program?->text('VERS')),
+            'encoding' => Encoding::of($start, $choice->encoding)->name(),
             'firstYear' => $look->firstYear, 'lastYear' => $look->lastYear, 'report' => $report,
         ];
     }

@@ -14,7 +14,8 @@ final readonly class FileReport
      * @param  string  $head  the head's lines, from level 0, as they can be written back
      * @param  array<string, int>  $counts  people, families, events, sources, repositories, records, notes, other
      * @param  list<Remark>  $remarks
-     * @param  list<array{tag: string, count: int, shown: string}>  $kept  lines that have no field here: which, how many, and where they are shown; the most first
+     * @param  list<array{tag: string, count: int, shown: string}>  $kept lines that have no field here: which, how many, and where they
+     *     are shown; the most first
      */
     public function __construct(
         public Version $version,

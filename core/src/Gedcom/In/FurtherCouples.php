@@ -15,7 +15,10 @@ final class FurtherCouples
 {
     private const SLOTS = ['HUSB', 'WIFE'];
 
-    /** @var array<string, list<array{string, string, string, string}>> by family: new family, slot and person, the partner whom they are with */
+    /**
+     * @var array<string, list<array{string, string, string, string}>> by family: new family, slot and person, the partner
+     *     whom they are with
+     */
     private array $couples = [];
 
     /** @param  callable(Remark): void  $remark */
@@ -46,7 +49,8 @@ final class FurtherCouples
         foreach ($families as $pointer => $partners) {
             foreach (array_slice(array_keys($partners), 2) as $number => $person) {
                 [$slot] = $partners[$person];
-                $with = array_key_first(array_filter($partners, static fn (array $partner): bool => $partner[0] !== $slot)) ?? array_key_first($partners);
+                $with = array_key_first(array_filter($partners, static fn (array $partner): bool => $partner[0] !== $slot))
+                    ?? array_key_first($partners);
                 for ($at = $number + 2; isset($taken[$new = substr((string) $pointer, 0, -1)."_{$at}@"]); $at++) {
                 }
                 $taken[$new] = true;
@@ -65,7 +69,9 @@ final class FurtherCouples
         }
 
         return match ($record->tag) {
-            'FAM' => [$this->withTwo($record), ...array_map(static fn (array $couple): Structure => self::couple($record, $couple), $this->couples[$record->pointer] ?? [])],
+            'FAM' => [$this->withTwo($record),
+                ...array_map(static fn (array $couple): Structure => self::couple($record, $couple),
+                    $this->couples[$record->pointer] ?? [])],
             'INDI' => [$this->inTheirCouple($record)],
             default => [$record],
         };
@@ -80,7 +86,10 @@ final class FurtherCouples
             if ($couple === null) {
                 return $line;
             }
-            ($this->remark)(Remark::mended($line->line, "{$line->tag} {$line->payload}", "is a third partner in {$family->pointer}; with {$couple[3]} they are a couple of their own here, {$couple[0]}", isPlaced: true));
+            ($this->remark)(
+                Remark::mended($line->line, "{$line->tag} {$line->payload}",
+                    "is a third partner in {$family->pointer}; with {$couple[3]} they are a couple of their own here, {$couple[0]}",
+                    isPlaced: true));
 
             return null;
         });

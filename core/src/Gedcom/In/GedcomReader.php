@@ -23,8 +23,14 @@ final class GedcomReader
      *
      * @throws NotReadable
      */
-    public static function read(callable $open, RowSink $sink, IdMint $mint, int $nextNumber = 1, ?\Closure $hasFile = null, ImportOptions $choice = new ImportOptions): FileReport
-    {
+    public static function read(
+        callable $open,
+        RowSink $sink,
+        IdMint $mint,
+        int $nextNumber = 1,
+        ?\Closure $hasFile = null,
+        ImportOptions $choice = new ImportOptions,
+    ): FileReport {
         $ignore = static function (): void {
         };
         $all = static fn (?callable $remark = null): \Generator => self::records($open(), $remark ?? $ignore, $choice->encoding);
@@ -52,7 +58,9 @@ final class GedcomReader
         $isOver = false;
         foreach ($isPlain ? $records($mapping->remark(...)) : self::apart($records, $doubled, $mapping->remark(...)) as $record) {
             if ($isOver) {
-                $mapping->remark(Remark::mended($record->line, trim("0 {$record->pointer}")." {$record->tag}", 'stands after the end of the file; it was read all the same', isPlaced: true));
+                $mapping->remark(
+                    Remark::mended($record->line, trim("0 {$record->pointer}")." {$record->tag}",
+                        'stands after the end of the file; it was read all the same', isPlaced: true));
             }
             $isOver = $isOver || $record->tag === 'TRLR';
             $pointer = $record->pointer;
@@ -60,7 +68,8 @@ final class GedcomReader
             match (true) {
                 $record->tag === 'HEAD' => [$head, $mapping->version] = self::head($record, $mapping),
                 $record->tag === 'TRLR' => self::afterTheEnd($record, $mapping),
-                $id === null && in_array($record->tag, ['INDI', 'FAM', 'SOUR', 'REPO'], true) => self::unnamed($record, $ordinal, $mapping, $people, $families, $sources, $nextNumber),
+                $id === null && in_array($record->tag, ['INDI', 'FAM', 'SOUR', 'REPO'], true) => self::unnamed($record, $ordinal, $mapping,
+                    $people, $families, $sources, $nextNumber),
                 $pointer === '' && CaseTags::isQuestion($record, $mapping) => CaseTags::question($record, '', $mapping),
                 CaseTags::isSearch($record, $mapping) => CaseTags::search($record, $ordinal, $mapping),
                 $id === null => $record->tag === 'OBJE' && $pictures->record($record) ? null : $mapping->keepRecord($record, $ordinal),
@@ -81,7 +90,8 @@ final class GedcomReader
         $remarks = $mapping->remarks;
         usort($remarks, static fn (Remark $a, Remark $b): int => $a->line <=> $b->line);
 
-        return new FileReport($mapping->version, $head, $mapping->counts, $lastLine, $remarks, $mapping->kept(), $part?->leftOut() ?? new ImportExclusions);
+        return new FileReport($mapping->version, $head, $mapping->counts, $lastLine, $remarks, $mapping->kept(),
+            $part?->leftOut() ?? new ImportExclusions);
     }
 
     /**
@@ -153,7 +163,8 @@ final class GedcomReader
             return;
         }
         if (preg_match('/^([\w.-]{0,14}|LINEAGE[ -]+LINKED)$/i', trim($line->payload)) !== 1) {
-            $mapping->remark(new Remark($line->line, "{$line->tag} {$line->payload}", 'goes on over several lines where the standard has one word'));
+            $mapping->remark(
+                new Remark($line->line, "{$line->tag} {$line->payload}", 'goes on over several lines where the standard has one word'));
         }
         foreach ($line->children as $child) {
             self::remarkOnStrayWords($child, $mapping);
@@ -163,7 +174,8 @@ final class GedcomReader
     private static function afterTheEnd(Structure $trailer, MappingContext $mapping): void
     {
         if ($trailer->payload !== '' || $trailer->children !== []) {
-            $mapping->remark(new Remark($trailer->line, trim(LineWriter::kept($trailer)), 'stands after the end of the file and has no place'));
+            $mapping->remark(
+                new Remark($trailer->line, trim(LineWriter::kept($trailer)), 'stands after the end of the file and has no place'));
         }
     }
 
@@ -180,7 +192,8 @@ final class GedcomReader
 
     /** A record without a pointer can be nobody's relative, and is still somebody. */
     private static function unnamed(
-        Structure $record, int $ordinal, MappingContext $mapping, PersonMapping $people, FamilyMapping $families, SourceMapping $sources, int &$nextNumber,
+        Structure $record, int $ordinal, MappingContext $mapping, PersonMapping $people, FamilyMapping $families, SourceMapping $sources,
+        int &$nextNumber,
     ): void {
         match ($record->tag) {
             'INDI' => $people->map($record, $mapping->newId(), $nextNumber++, $ordinal),

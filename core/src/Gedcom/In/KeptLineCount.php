@@ -27,7 +27,8 @@ final class KeptLineCount
             [$shown, $tag] = explode("\n", (string) $key);
             $all[] = ['tag' => $tag, 'count' => $count, 'shown' => $shown];
         }
-        usort($all, static fn (array $a, array $b): int => [-$a['count'], $a['tag'], $a['shown']] <=> [-$b['count'], $b['tag'], $b['shown']]);
+        usort($all, static fn (array $a, array $b): int => [-$a['count'], $a['tag'], $a['shown']] <=> [-$b['count'], $b['tag'],
+            $b['shown']]);
 
         return $all;
     }

@@ -10,7 +10,8 @@ use NorthBough\Core\Gedcom\Remark;
 /** Lines of text to lines of the standard (version 7, section 1.2; 5.5.1, chapter 1). What is no line is mended and remarked on. */
 final class Lexer
 {
-    private const LINE = '/^\s*(?<level>\d{1,2})[ \t]+(?:(?<pointer>@[^@\s#][^@]*@)[ \t]+)?(?<tag>[A-Za-z0-9_]+)(?:[ \t](?<payload>.*))?$/su';
+    private const LINE = '/^\s*(?<level>\d{1,2})[ \t]+(?:(?<pointer>@[^@\s#][^@]*@)[ \t]+)?(?<tag>[A-Za-z0-9_]+)(?:[ '
+        .'\t](?<payload>.*))?$/su';
 
     /** So many lines may stand before the head; what begins otherwise is no such file. */
     private const BEFORE_THE_HEAD = 50;
@@ -51,7 +52,8 @@ final class Lexer
     /** Blanks alone are a value only where a text goes on. */
     private static function line(int $number, int $level, string $pointer, string $tag, string $payload): Line
     {
-        return new Line($number, $level, $pointer, $tag, trim($payload, " \t") === '' && ! in_array($tag, ['CONT', 'CONC'], true) ? '' : $payload);
+        return new Line($number, $level, $pointer, $tag,
+            trim($payload, " \t") === '' && ! in_array($tag, ['CONT', 'CONC'], true) ? '' : $payload);
     }
 
     /** @param  callable(Remark): void  $remark */

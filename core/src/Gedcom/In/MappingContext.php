@@ -22,7 +22,8 @@ final class MappingContext
     public Version $version = Version::V551;
 
     /** @var array<string, int> */
-    public array $counts = ['people' => 0, 'families' => 0, 'events' => 0, 'sources' => 0, 'repositories' => 0, 'records' => 0, 'media' => 0, 'notes' => 0, 'other' => 0];
+    public array $counts = ['people' => 0, 'families' => 0, 'events' => 0, 'sources' => 0, 'repositories' => 0, 'records' => 0,
+        'media' => 0, 'notes' => 0, 'other' => 0];
 
     /** @var list<Remark> */
     public array $remarks = [];
@@ -127,7 +128,8 @@ final class MappingContext
         foreach ($this->referring as [$kind, $number, $with]) {
             $id = $this->labelled["{$kind->value} {$number->payload}"] ?? '';
             if ($id === '') {
-                $this->remark(new Remark($number->line, "{$number->tag} {$number->payload}", "points to a {$kind->value} that is not in the file"));
+                $this->remark(
+                    new Remark($number->line, "{$number->tag} {$number->payload}", "points to a {$kind->value} that is not in the file"));
             }
             $with($id);
         }
@@ -222,7 +224,9 @@ final class MappingContext
     private function remarkOnLostPointers(Structure $structure): void
     {
         if ($structure->isPointer && $structure->payload !== '@VOID@' && ! $this->survey->isKnown($structure->payload)) {
-            $this->remark(new Remark($structure->line, "{$structure->tag} {$structure->payload}", 'points to a record that is not in the file; it is kept as it stands', isPlaced: true));
+            $this->remark(
+                new Remark($structure->line, "{$structure->tag} {$structure->payload}",
+                    'points to a record that is not in the file; it is kept as it stands', isPlaced: true));
         }
         foreach ($structure->children as $child) {
             $this->remarkOnLostPointers($child);

@@ -25,7 +25,8 @@ final readonly class NameLines
     {
         if (str_contains($payload, '/')) {
             $name = PersonalName::parse($payload);
-            $named = ['NPFX' => $name->title, 'GIVN' => $name->given, 'NICK' => $name->nickname, 'SPFX' => $name->surnamePrefix, 'SURN' => $name->surname, 'NSFX' => $name->suffix];
+            $named = ['NPFX' => $name->title, 'GIVN' => $name->given, 'NICK' => $name->nickname, 'SPFX' => $name->surnamePrefix,
+                'SURN' => $name->surname, 'NSFX' => $name->suffix];
             if (array_diff_assoc($parts, $named) === []) {
                 return new self($name, array_keys($parts));
             }
@@ -46,11 +47,14 @@ final readonly class NameLines
             $isOfName = $pieces[$tag] === '' || self::isWithin($words, "{$before} {$surname} {$after} {$pieces[$tag]}");
             if ($isOfName) {
                 $agreeing[] = $tag;
-                $pieces[$tag] = $pieces[$tag] === '' ? self::without(self::without($words, $pieces['SPFX']), $tag === 'GIVN' ? $title : '') : $pieces[$tag];
+                $pieces[$tag] = $pieces[$tag] === '' ? self::without(self::without($words, $pieces['SPFX']), $tag === 'GIVN' ? $title : '')
+                    : $pieces[$tag];
             }
         }
 
-        return new self(PersonalName::of($pieces['GIVN'], $pieces['SURN'], $pieces['SPFX'], $pieces['NSFX'], $pieces['NPFX'], $pieces['NICK']), $agreeing);
+        return new self(
+            PersonalName::of($pieces['GIVN'], $pieces['SURN'], $pieces['SPFX'], $pieces['NSFX'], $pieces['NPFX'], $pieces['NICK']),
+            $agreeing);
     }
 
     /** @return array{string, string, string} what stands before the surname, the surname, what stands after */

@@ -24,8 +24,13 @@ use NorthBough\Core\Tree\Standing;
 /** INDI: version 7, section 3.2, INDIVIDUAL_RECORD. */
 final readonly class PersonMapping
 {
-    public function __construct(private MappingContext $mapping, private EventMapping $events, private CitationMapping $citations, private WorkMapping $work, private PictureMapping $pictures)
-    {
+    public function __construct(
+        private MappingContext $mapping,
+        private EventMapping $events,
+        private CitationMapping $citations,
+        private WorkMapping $work,
+        private PictureMapping $pictures,
+    ) {
     }
 
     public function map(Structure $record, string $id, int $number, int $ordinal): void
@@ -99,7 +104,9 @@ final readonly class PersonMapping
         $kind = NameKind::fromStandard($fields->text('TYPE'));
         $id = $this->mapping->newId();
         $isRuledOut = $structure->tag === '_NB_RULED_NAME';
-        $this->mapping->add(new NameRow($id, $personId, $kind, $name, $ordinal, $fields->written(), $isRuledOut ? Standing::RuledOut : $fields->standing()));
+        $this->mapping->add(
+            new NameRow($id, $personId, $kind, $name, $ordinal, $fields->written(),
+                $isRuledOut ? Standing::RuledOut : $fields->standing()));
         $owner = new FactRef(Owner::Name, $id);
         $this->mapping->notes($fields, $owner);
         $this->citations->map($fields, $owner);
@@ -130,13 +137,16 @@ final readonly class PersonMapping
                 $one !== '' => [ParentTags::ONE_ADOPTED => [0, $one]],
                 default => ['IMPLIED' => [0, ParentageKind::Adoptive->value]],
             };
-            $kind = isset($implied['IMPLIED']) ? ParentageKind::Adoptive : ParentageKind::fromStandard($pedigree?->payload() ?? '', $pedigree?->text('PHRASE') ?? '');
+            $kind = isset($implied['IMPLIED']) ? ParentageKind::Adoptive
+                : ParentageKind::fromStandard($pedigree?->payload() ?? '', $pedigree?->text('PHRASE') ?? '');
             $stat = $inner->text('STAT');
             [$standing, $proof] = [Standing::fromStandard($stat), Proof::fromStandard($stat)];
             $childOrdinal = $survey->childOrdinal($family, $person);
             $side = $childOrdinal === -1 ? TieSide::Person : TieSide::Both;
             $id = $survey->tie('C', $family, $person);
-            $this->mapping->add(new ParentSetRow($id, $personId, $unionId, $family === $leading, $kind, $side, $ordinal, $childOrdinal, $inner->written() + $implied, $standing, $proof));
+            $this->mapping->add(
+                new ParentSetRow($id, $personId, $unionId, $family === $leading, $kind, $side, $ordinal, $childOrdinal,
+                    $inner->written() + $implied, $standing, $proof));
             $this->ofParents($inner, $family, $id, $kind, $standing, $proof, $one);
             $this->mapping->keep($inner, new FactRef(Owner::ParentSet, $id), 'person');
             $seen[$family] = true;
@@ -144,8 +154,15 @@ final readonly class PersonMapping
     }
 
     /** As _NB_PARENT tells of each where it stands; else as the family record names them, all alike. */
-    private function ofParents(StructureFields $link, string $family, string $setId, ParentageKind $kind, Standing $standing, Proof $proof, string $adopting): void
-    {
+    private function ofParents(
+        StructureFields $link,
+        string $family,
+        string $setId,
+        ParentageKind $kind,
+        Standing $standing,
+        Proof $proof,
+        string $adopting,
+    ): void {
         $isTold = static fn (Structure $s): bool => $s->tag === '_NB_PARENT';
         $lines = $link->takeAll($isTold);
         $understood = ParentTags::understood(array_values($lines), $this->mapping);
@@ -161,7 +178,9 @@ final readonly class PersonMapping
         foreach (array_keys($this->mapping->survey->partners($family)) as $parent) {
             $parentId = $this->mapping->survey->id($parent, 'INDI');
             if ($parentId !== null) {
-                $this->mapping->add(new ParentageRow($this->mapping->newId(), $setId, $parentId, $parentId === $adopting ? ParentageKind::Adoptive : $kind, $standing, $proof));
+                $this->mapping->add(
+                    new ParentageRow($this->mapping->newId(), $setId, $parentId, $parentId === $adopting ? ParentageKind::Adoptive : $kind,
+                        $standing, $proof));
             }
         }
     }
@@ -197,7 +216,9 @@ final readonly class PersonMapping
             $id = $survey->tie('S', $family, $person);
             [$slot, $place] = $told ?? [SlotTags::FIRST, -1];
             $side = $told === null ? TieSide::Person : TieSide::Both;
-            $this->mapping->add(new UnionPartnerRow($id, $unionId, $personId, SlotTags::slot($slot), $side, $place, $ordinal, $inner->written(), $inner->standing()));
+            $this->mapping->add(
+                new UnionPartnerRow($id, $unionId, $personId, SlotTags::slot($slot), $side, $place, $ordinal, $inner->written(),
+                    $inner->standing()));
             $this->mapping->keep($inner, new FactRef(Owner::UnionPartner, $id), 'person');
             $seen[$family] = true;
         }

@@ -31,14 +31,20 @@ final readonly class PictureMapping
             $part = PictureTags::isRegion($child) ? PictureTags::part($child->payload) : null;
             if ($part !== null) {
                 $who = $child->first('_NB_WHO');
-                $regions[] = new PictureRegion($this->mapping->newId(), $part['page'], $part['left'], $part['top'], $part['width'], $part['height'],
+                $regions[] = new PictureRegion($this->mapping->newId(), $part['page'], $part['left'], $part['top'], $part['width'],
+                    $part['height'],
                     $who === null ? null : $this->mapping->survey->id($who->payload, 'INDI'), $child->text('_NB_SAYS'));
             }
         }
         $form = $file->first('FORM');
         $titles = array_filter($file->children, static fn (Structure $s): bool => $s->tag === 'TITL');
         $title = reset($titles);
-        $this->mapping->add(new PictureRow($id, $file->payload, '', $title !== false && $title->children === [] && ! $title->isPointer ? $title->payload : '', $form->payload ?? '', $form?->text('MEDI') ?: $form?->text('TYPE') ?? '', $regions, [], $record->pointer, $kept = PictureTags::keptOfRecord($record, $file), PictureTags::keptOfFile($file), (int) array_search($file, $record->children, true), PictureTags::restriction($kept)));
+        $this->mapping->add(
+            new PictureRow($id, $file->payload, '',
+                $title !== false && $title->children === [] && ! $title->isPointer ? $title->payload : '', $form->payload ?? '',
+                $form?->text('MEDI') ?: $form?->text('TYPE') ?? '', $regions, [], $record->pointer,
+                $kept = PictureTags::keptOfRecord($record, $file), PictureTags::keptOfFile($file),
+                (int) array_search($file, $record->children, true), PictureTags::restriction($kept)));
         $this->mapping->counts['media']++;
 
         return true;
@@ -46,8 +52,11 @@ final readonly class PictureMapping
 
     public function links(StructureFields $fields, FactRef $owner): void
     {
-        foreach ($fields->takeAll(fn (Structure $s): bool => PictureTags::isLink($s) && $this->survey->id($s->payload) !== null) as $ordinal => $link) {
-            $this->mapping->add(new PictureLinkRow($this->mapping->newId(), $owner, (string) $this->survey->id($link->payload), $link->text('_NB_MAIN') !== '', PictureTags::part($link->text('_NB_CUT')), $ordinal, PictureTags::keptOfLink($link)));
+        foreach ($fields->takeAll(fn (Structure $s): bool => PictureTags::isLink($s)
+            && $this->survey->id($s->payload) !== null) as $ordinal => $link) {
+            $this->mapping->add(
+                new PictureLinkRow($this->mapping->newId(), $owner, (string) $this->survey->id($link->payload),
+                    $link->text('_NB_MAIN') !== '', PictureTags::part($link->text('_NB_CUT')), $ordinal, PictureTags::keptOfLink($link)));
         }
     }
 }

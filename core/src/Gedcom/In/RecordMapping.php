@@ -15,7 +15,10 @@ use NorthBough\Core\Gedcom\Row\RecordRow;
 use NorthBough\Core\Gedcom\Row\RollLineRow;
 use NorthBough\Core\Gedcom\Structure;
 
-/** Kinds and records under a source, in our extensions: _NB_KIND, _NB_FIELD, _NB_LISTED and _NB_RECORD with its roll. One that holds more stays kept. */
+/**
+ * Kinds and records under a source, in our extensions: _NB_KIND, _NB_FIELD, _NB_LISTED and _NB_RECORD with its roll. One
+ * that holds more stays kept.
+ */
 final class RecordMapping
 {
     /** @var array<string, string> ids of kinds of somebody's own, by what they are of and their template */
@@ -34,12 +37,14 @@ final class RecordMapping
     {
         $kind = $source->takeAll(static fn (Structure $s): bool => $s->tag === '_NB_KIND' && ! $s->isPointer && RecordTags::isPlain($s));
         $fields = new Structure('');
-        foreach ($source->takeAll(static fn (Structure $s): bool => $s->tag === '_NB_FIELD' && ! $s->isPointer && RecordTags::isPlain($s)) as $field) {
+        foreach ($source->takeAll(static fn (Structure $s): bool => $s->tag === '_NB_FIELD' && ! $s->isPointer
+            && RecordTags::isPlain($s)) as $field) {
             $fields->add($field);
         }
         $listed = $source->takeAll(static fn (Structure $s): bool => $s->tag === '_NB_LISTED' && $s->children === [] && ! $s->isPointer);
 
-        return [...$this->kind(reset($kind) ?: null, true), RecordTags::fields($fields), reset($listed) === false ? '' : reset($listed)->payload];
+        return [...$this->kind(reset($kind) ?: null, true), RecordTags::fields($fields), reset($listed) === false ? '' : reset($listed)
+            ->payload];
     }
 
     public function records(StructureFields $source, string $sourceId): void
@@ -74,11 +79,14 @@ final class RecordMapping
         foreach ($structure->children as $child) {
             if ($child->tag === '_NB_IMAGE') {
                 $images[] = $id = $this->mapping->newId();
-                $this->mapping->add(new RecordImageRow($id, $recordId, $child->text('FILE'), $child->text('FORM'), $child->text('TITL'), count($images)));
+                $this->mapping->add(
+                    new RecordImageRow($id, $recordId, $child->text('FILE'), $child->text('FORM'), $child->text('TITL'), count($images)));
             } elseif ($child->tag === '_NB_LINE') {
                 $lineId = $this->mapping->lineId($recordId, ++$lines);
-                $this->mapping->add(new RollLineRow($lineId, $recordId, $lines - 1, mb_substr($child->text('_NB_AS'), 0, 40), $child->payload, RecordTags::fields($child),
-                    self::strip($child->text('_NB_SLIP'), $images), $span?->earliest, $span?->latest));
+                $this->mapping->add(
+                    new RollLineRow($lineId, $recordId, $lines - 1, mb_substr($child->text('_NB_AS'), 0, 40), $child->payload,
+                        RecordTags::fields($child),
+                        self::strip($child->text('_NB_SLIP'), $images), $span?->earliest, $span?->latest));
                 $this->placing($child, $lineId);
             }
         }
@@ -90,7 +98,8 @@ final class RecordMapping
         foreach ($line->children as $child) {
             $person = $child->tag === '_NB_PLACED' ? $this->mapping->survey->id($child->payload, 'INDI') : null;
             $state = $child->text('_NB_STATE') ?: 'placed';
-            if ($person !== null && in_array($state, ['placed', 'probable', 'alternative', 'refused'], true) && ! ($isPlaced && $state === 'placed')) {
+            if ($person !== null && in_array($state, ['placed', 'probable', 'alternative', 'refused'], true)
+                && ! ($isPlaced && $state === 'placed')) {
                 $isPlaced = $isPlaced || $state === 'placed';
                 $id = $this->mapping->newId();
                 $this->mapping->add(new PlacingRow($id, $lineId, $person, $state, $child->text('_NB_REASON')));

@@ -47,9 +47,11 @@ final readonly class RoleMapping
             return false;
         }
         $tags = array_map(static fn (Structure $child): string => $child->tag, $structure->children);
-        $roles = array_values(array_filter($structure->children, static fn (Structure $child): bool => in_array($child->tag, ['ROLE', 'RELA'], true)));
+        $roles = array_values(
+            array_filter($structure->children, static fn (Structure $child): bool => in_array($child->tag, ['ROLE', 'RELA'], true)));
         $role = $roles[0] ?? null;
-        if ($role === null || count($roles) > 1 || count($tags) !== count(array_unique($tags)) || array_diff($tags, ['ROLE', 'RELA', 'PHRASE']) !== []) {
+        if ($role === null || count($roles) > 1 || count($tags) !== count(array_unique($tags))
+            || array_diff($tags, ['ROLE', 'RELA', 'PHRASE']) !== []) {
             return false;
         }
         $isOther = $role->tag === 'ROLE' && RoleWords::standard(RoleWords::fromStandard($role->payload, '')) === 'OTHER';

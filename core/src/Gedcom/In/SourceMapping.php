@@ -23,7 +23,9 @@ final readonly class SourceMapping
         [$title, $author, $publication, $abbreviation, $text] = array_map($fields->text(...), ['TITL', 'AUTH', 'PUBL', 'ABBR', 'TEXT']);
         [$repositoryId, $callNumber, $written, $held] = $this->holder($fields);
         [$kind, $ownKind, $values, $listed] = $this->records->described($fields);
-        $this->mapping->add(new SourceRow($id, $title, $author, $publication, $abbreviation, $text, $repositoryId, $callNumber, $ordinal, $fields->written() + $written, null, $kind, $ownKind, $values, $listed));
+        $this->mapping->add(
+            new SourceRow($id, $title, $author, $publication, $abbreviation, $text, $repositoryId, $callNumber, $ordinal,
+                $fields->written() + $written, null, $kind, $ownKind, $values, $listed));
         $this->records->records($fields, $id);
         $owner = new FactRef(Owner::Source, $id);
         $this->mapping->named(Owner::Source, $id, $record->pointer);

@@ -92,7 +92,8 @@ final class StructureFields
     /** _NB_STANDING, our extension: that something is accepted or a rival. Without it nobody weighed it. */
     public function standing(): Standing
     {
-        $standing = $this->takeOne(static fn (Structure $s): bool => $s->tag === '_NB_STANDING' && $s->children === [] && in_array($s->payload, ['accepted', 'rival'], true));
+        $standing = $this->takeOne(static fn (Structure $s): bool => $s->tag === '_NB_STANDING' && $s->children === []
+            && in_array($s->payload, ['accepted', 'rival'], true));
 
         return Standing::from($standing->payload ?? 'unweighed');
     }

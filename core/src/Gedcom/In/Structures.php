@@ -38,7 +38,8 @@ final class Structures
                     yield self::finished($record, $version, $hasMoved);
                 }
                 $hasMoved = false;
-                $record = new Structure($isEarlier ? OwnTags::ofEarlier($line->tag) : $line->tag, $line->payload, $line->pointer, $line->number);
+                $record = new Structure($isEarlier ? OwnTags::ofEarlier($line->tag) : $line->tag, $line->payload, $line->pointer,
+                    $line->number);
                 $open = [$record];
 
                 continue;
@@ -47,7 +48,8 @@ final class Structures
             $hasMoved = $hasMoved || $tag === Translator::MARK;
             $level = $line->level;
             if ($level > count($open)) {
-                $remark(Remark::mended($line->number, "{$line->level} {$line->tag} {$line->payload}", 'jumps a level; it was put under the line before'));
+                $remark(Remark::mended($line->number, "{$line->level} {$line->tag} {$line->payload}",
+                    'jumps a level; it was put under the line before'));
                 $level = count($open);
             }
             $parent = $open[$level - 1];

@@ -101,7 +101,8 @@ final class Survey
     private function roll(string $sourceId, Structure $record): void
     {
         if (! $record->isPointer && RecordTags::isPlain($record)) {
-            $this->rolls[$sourceId][$record->payload] ??= count(array_filter($record->children, static fn (Structure $s): bool => $s->tag === '_NB_LINE'));
+            $this->rolls[$sourceId][$record->payload] ??= count(
+                array_filter($record->children, static fn (Structure $s): bool => $s->tag === '_NB_LINE'));
         }
     }
 
@@ -140,7 +141,8 @@ final class Survey
         foreach ([$this->first[$number] ?? null, $this->second[$number] ?? null] as $person) {
             if ($person !== null) {
                 $bits = $this->ties[self::key($number, $person, self::PARTNER)];
-                $partners[$this->pointers[$person]] = [($bits & self::WIFE) !== 0 ? SlotTags::SECOND : SlotTags::FIRST, $bits >> self::ORDINAL_FROM];
+                $partners[$this->pointers[$person]] = [($bits & self::WIFE) !== 0 ? SlotTags::SECOND : SlotTags::FIRST,
+                    $bits >> self::ORDINAL_FROM];
             }
         }
 
@@ -175,7 +177,8 @@ final class Survey
     {
         $person = $this->number($line->payload);
         if (($this->first[$family] ?? null) === $person || ($this->second[$family] ?? null) === $person || isset($this->second[$family])) {
-            $isFurther = ! in_array($person, [$this->first[$family] ?? null, $this->second[$family] ?? null], true) && $line->isPointer && $line->payload !== '@VOID@';
+            $isFurther = ! in_array($person, [$this->first[$family] ?? null, $this->second[$family] ?? null], true) && $line->isPointer
+                && $line->payload !== '@VOID@';
             $this->hasFurtherPartners = $this->hasFurtherPartners || $isFurther;
 
             return;
@@ -205,7 +208,8 @@ final class Survey
 
     private function tieBits(string $family, string $person, int $kind): int
     {
-        $key = isset($this->numbers[$family], $this->numbers[$person]) ? self::key($this->numbers[$family], $this->numbers[$person], $kind) : -1;
+        $key = isset($this->numbers[$family], $this->numbers[$person])
+            ? self::key($this->numbers[$family], $this->numbers[$person], $kind) : -1;
 
         return $this->ties[$key] ?? 0;
     }

@@ -39,7 +39,8 @@ final class TextCitations
     /** Whether a source is still no more than what holds such citations together. */
     public static function isHolding(SourceRow $row): bool
     {
-        return isset($row->written[self::MARK]) && $row->title === self::TITLE && $row->author.$row->publication.$row->abbreviation.$row->text.$row->kind.$row->listName === ''
+        return isset($row->written[self::MARK]) && $row->title === self::TITLE
+            && $row->author.$row->publication.$row->abbreviation.$row->text.$row->kind.$row->listName === ''
             && $row->repositoryId === null && $row->ownKindId === null && $row->fields === [];
     }
 }

@@ -11,10 +11,14 @@ use NorthBough\Core\Gedcom\Row\MembershipKind;
 use NorthBough\Core\Gedcom\Row\TaskRow;
 use NorthBough\Core\Gedcom\Structure;
 
-/** What somebody works with beside the facts, in our extensions: _NB_TASK, _NB_QUESTION, _NB_GROUP and _NB_MARK under a person. One that holds more stays kept. */
+/**
+ * What somebody works with beside the facts, in our extensions: _NB_TASK, _NB_QUESTION, _NB_GROUP and _NB_MARK under a
+ * person. One that holds more stays kept.
+ */
 final class WorkMapping
 {
-    private const LINES = ['_NB_TASK' => ['_NB_DONE'], '_NB_GROUP' => ['_NB_COLOUR', '_NB_MEANING'], '_NB_MARK' => ['_NB_COLOUR', '_NB_MEANING']];
+    private const LINES = ['_NB_TASK' => ['_NB_DONE'], '_NB_GROUP' => ['_NB_COLOUR', '_NB_MEANING'],
+        '_NB_MARK' => ['_NB_COLOUR', '_NB_MEANING']];
 
     /** @var array<string, string> ids by kind and name */
     private array $groups = [];
@@ -32,7 +36,8 @@ final class WorkMapping
             $fields = new StructureFields($structure);
             if ($structure->tag === '_NB_TASK') {
                 $done = $fields->text('_NB_DONE');
-                $this->mapping->add(new TaskRow($this->mapping->newId(), $personId, $structure->payload, $done, $ordinal, $fields->written()));
+                $this->mapping->add(
+                    new TaskRow($this->mapping->newId(), $personId, $structure->payload, $done, $ordinal, $fields->written()));
 
                 continue;
             }

@@ -22,10 +22,12 @@ final readonly class CitationWriter
     {
         foreach ($attached->notes[$id] ?? [] as $note) {
             $builder->child($note->ordinal, $this->structures->builder('NOTE', $note->text, $note->written, $note->id, $attached)
-                ->field('_NB_RESEARCH', $note->isResearch ? 'Y' : '', static fn (string $words): bool => $note->isResearch && $words !== '')->build());
+                ->field('_NB_RESEARCH', $note->isResearch ? 'Y' : '', static fn (string $words): bool => $note->isResearch && $words !== '')
+                ->build());
         }
         foreach ($attached->pictures[$id] ?? [] as $picture) {
-            $builder->child($picture->ordinal, (new PictureWriter($this->structures->version, $this->structures->pointers, $this->structures->restore))->link($picture));
+            $builder->child($picture->ordinal,
+                (new PictureWriter($this->structures->version, $this->structures->pointers, $this->structures->restore))->link($picture));
         }
         foreach ($attached->claims[$id] ?? [] as $claim) {
             $builder->child($claim->ordinal, $this->citation($claim, $attached));
@@ -57,10 +59,14 @@ final readonly class CitationWriter
             }
         }
 
-        $written = $citation->children(EvidenceTags::with(new Structure(''), ['_NB_STANCE' => $claim->stance, '_NB_EVIDENCE' => $claim->evidence, '_NB_NUMBERED' => $this->structures->pointers->label($claim->id),
-            '_NB_FROM' => $this->structures->pointers->label($claim->derivedFromId)]))->build();
+        $written = $citation->children(
+            EvidenceTags::with(new Structure(''),
+                ['_NB_STANCE' => $claim->stance, '_NB_EVIDENCE' => $claim->evidence,
+                    '_NB_NUMBERED' => $this->structures->pointers->label($claim->id),
+                    '_NB_FROM' => $this->structures->pointers->label($claim->derivedFromId)]))->build();
 
         // Of a source that is no record: 5.5.1 has the words in its place.
-        return $this->structures->version === Version::V551 && $written->payload === '@VOID@' ? (new LineRewriting($this->structures->version))->rewritten('fact', $written) : $written;
+        return $this->structures->version === Version::V551 && $written->payload === '@VOID@'
+            ? (new LineRewriting($this->structures->version))->rewritten('fact', $written) : $written;
     }
 }

@@ -21,7 +21,8 @@ final readonly class DateText
     private const ONLY_7 = '/\b(JULIAN|GREGORIAN|FRENCH_R|HEBREW) |\bBCE\b/';
 
     /** 5.5.1, chapter 2, MONTH, MONTH_FREN and MONTH_HEBR. */
-    private const MONTHS_551 = 'JAN|FEB|MAR|APR|MAY|JUN|JUL|AUG|SEP|OCT|NOV|DEC|VEND|BRUM|FRIM|NIVO|PLUV|VENT|GERM|FLOR|PRAI|MESS|THER|FRUC|COMP'
+    private const MONTHS_551 = 'JAN|FEB|MAR|APR|MAY|JUN|JUL|AUG|SEP|OCT|NOV|DEC|VEND|BRUM|FRIM|NIVO|PLUV|VENT|GERM'
+        .'|FLOR|PRAI|MESS|THER|FRUC|COMP'
         .'|TSH|CSH|KSL|TVT|SHV|ADR|ADS|NSN|IYR|SVN|TMZ|AAV|ELL';
 
     private const DAY_551 = '(?:@#D[A-Z ]+@ )?(?:(?:\d{1,2} )?(?:'.self::MONTHS_551.') )?\d{1,4}(?:\/\d\d)?(?: B\.C\.)?';
@@ -65,12 +66,14 @@ final readonly class DateText
     /** Whether a DATE as the file had it still says what the date is now. */
     public static function same(GenDate $date, string $payload, string $phrase, Version $version): bool
     {
-        if (($version === Version::V551 && $phrase !== '') || preg_match($version === Version::V7 ? self::ONLY_551 : self::ONLY_7, $payload) === 1) {
+        if (($version === Version::V551 && $phrase !== '')
+            || preg_match($version === Version::V7 ? self::ONLY_551 : self::ONLY_7, $payload) === 1) {
             return false;
         }
         $then = DateLines::read($payload, $phrase, $version);
 
-        return Interpreted::words($then) === Interpreted::words($date) && $then->normal === $date->normal && $then->kind === $date->kind && ($then->normal !== '' || trim($then->typed) === trim($date->typed));
+        return Interpreted::words($then) === Interpreted::words($date) && $then->normal === $date->normal && $then->kind === $date->kind
+            && ($then->normal !== '' || trim($then->typed) === trim($date->typed));
     }
 
     private static function losesWords(GenDate $date): bool
@@ -81,7 +84,8 @@ final readonly class DateText
     /** Whether what was typed is in the grammar of 5.5.1, and means the same there. */
     private static function isOlderAsTyped(GenDate $date): bool
     {
-        if ($date->typed === $date->normal && $date->kind === DateKind::Exact && $date->calendar === 'GREGORIAN' && ! str_contains($date->normal, 'BCE')) {
+        if ($date->typed === $date->normal && $date->kind === DateKind::Exact && $date->calendar === 'GREGORIAN'
+            && ! str_contains($date->normal, 'BCE')) {
             return true;
         }
         $typed = strtoupper(trim($date->typed));
@@ -102,7 +106,8 @@ final readonly class DateText
         };
         $words = $edge === null ? $date->normal : self::bound($date, $edge);
 
-        return (string) preg_replace(['/\bJULIAN /', '/\bFRENCH_R /', '/\bHEBREW /', '/\bGREGORIAN /', '/\b(\d+) BCE\b/'], ['@#DJULIAN@ ', '@#DFRENCH R@ ', '@#DHEBREW@ ', '', '$1 B.C.'], $words);
+        return (string) preg_replace(['/\bJULIAN /', '/\bFRENCH_R /', '/\bHEBREW /', '/\bGREGORIAN /', '/\b(\d+) BCE\b/'],
+            ['@#DJULIAN@ ', '@#DFRENCH R@ ', '@#DHEBREW@ ', '', '$1 B.C.'], $words);
     }
 
     /** The day at the edge, or the month or year that ends or begins with it where the date is no finer. */
@@ -115,7 +120,8 @@ final readonly class DateText
         $isEdge = [$year, $month] !== [$nextYear, $nextMonth];
         $phrase = match (true) {
             $date->precision === Precision::Year && $year !== $nextYear => CalendarDate::year($calendar, $year),
-            in_array($date->precision, [Precision::Year, Precision::Month], true) && $isEdge => CalendarDate::month($calendar, $year, $month),
+            in_array($date->precision, [Precision::Year, Precision::Month], true)
+                && $isEdge => CalendarDate::month($calendar, $year, $month),
             default => CalendarDate::day($calendar, $year, $month, $day),
         };
 

@@ -30,7 +30,8 @@ final readonly class EventWriter
         $payload = $row->value !== '' ? $row->value : $this->assertion($row, $asRead);
         $isRuledOut = $row->standing === Standing::RuledOut;
         $builder = $isRuledOut ? $this->ruledOut($row, $tag, $payload, $attached) : ($row->denied
-            ? $this->structures->builder($this->structures->version === Version::V7 ? 'NO' : '_NB_NO', $tag, $row->written, $row->id, $attached)
+            ? $this->structures->builder($this->structures->version === Version::V7 ? 'NO' : '_NB_NO', $tag, $row->written, $row->id,
+                $attached)
             : $this->structures->builder($tag, $payload, $row->written, $row->id, $attached));
         $phraseAsRead = $row->written['DATE/PHRASE'][1] ?? '';
         $same = fn (string $words): bool => DateText::same($row->date, $words, $phraseAsRead, $this->structures->version);
@@ -39,11 +40,12 @@ final readonly class EventWriter
         if ($unchanged || ! $row->date->isEmpty()) {
             $date->payload === '' && $date->phrase !== '' && ! $unchanged
                 ? $builder->child($row->written['DATE'][0] ?? -1, (new Structure('DATE'))->add(new Structure('PHRASE', $date->phrase)))
-                : $builder->field('DATE', $date->payload, $same, static function (StructureBuilder $line) use ($unchanged, $row, $date): void {
-                    if (! $unchanged || isset($row->written['DATE/PHRASE'])) {
-                        $line->field('PHRASE', $date->phrase, static fn (): bool => $unchanged);
-                    }
-                });
+                : $builder->field('DATE', $date->payload, $same,
+                    static function (StructureBuilder $line) use ($unchanged, $row, $date): void {
+                        if (! $unchanged || isset($row->written['DATE/PHRASE'])) {
+                            $line->field('PHRASE', $date->phrase, static fn (): bool => $unchanged);
+                        }
+                    });
         }
         $builder->field('PLAC', $row->place);
         $this->restriction($builder, $row->restriction);
@@ -51,13 +53,15 @@ final readonly class EventWriter
             $builder->child($role->ordinal, $this->role($role, $attached));
         }
 
-        return EvidenceTags::standing($this->citations->attach($builder, $row->id, $attached)->build(), isset($row->written[EventAssertion::IMPLIED]) && $row->standing === Standing::Rival ? Standing::Unweighed : $row->standing);
+        return EvidenceTags::standing($this->citations->attach($builder, $row->id, $attached)->build(),
+            isset($row->written[EventAssertion::IMPLIED]) && $row->standing === Standing::Rival ? Standing::Unweighed : $row->standing);
     }
 
     /** RESN, in the words of the file while they mean the same. */
     public function restriction(StructureBuilder $builder, string $restriction): void
     {
-        $builder->field('RESN', $this->structures->version === Version::V7 ? strtoupper($restriction) : $restriction, static fn (string $words): bool => Restriction::fromStandard($words)->words() === $restriction);
+        $builder->field('RESN', $this->structures->version === Version::V7 ? strtoupper($restriction) : $restriction,
+            static fn (string $words): bool => Restriction::fromStandard($words)->words() === $restriction);
     }
 
     /** Y where nothing else says that it happened; what a file had in its place while that still holds. */
@@ -76,7 +80,8 @@ final readonly class EventWriter
     /** Under a tag of our own, so that no other program reads it as true. */
     private function ruledOut(EventRow $row, string $tag, string $payload, AttachedRows $attached): StructureBuilder
     {
-        $builder = $this->structures->builder('_NB_RULED', $tag, $row->written, $row->id, $attached)->field('_NB_VALUE', $row->value !== '' ? $payload : '');
+        $builder = $this->structures->builder('_NB_RULED', $tag, $row->written, $row->id, $attached)
+            ->field('_NB_VALUE', $row->value !== '' ? $payload : '');
 
         return $row->denied ? $builder->field('_NB_DENIED', 'Y') : $builder;
     }
@@ -88,11 +93,13 @@ final readonly class EventWriter
         $standard = RoleWords::standard($row->role);
         $builder = ($this->structures->version === Version::V551 && $row->personId === null
             ? $this->structures->builder('_NB_ASSO', '', $row->written, $row->id, $attached)
-            : $this->structures->pointing($this->structures->version === Version::V7 ? 'ASSO' : '_NB_ASSO', $row->personId ?? '', $row->written, $row->id, $attached, ''))->field('PHRASE', $row->words);
+            : $this->structures->pointing($this->structures->version === Version::V7 ? 'ASSO' : '_NB_ASSO', $row->personId ?? '',
+                $row->written, $row->id, $attached, ''))->field('PHRASE', $row->words);
 
         return $this->structures->version === Version::V551
             ? $builder->field('RELA', $row->role)->build()
-            : $builder->field('ROLE', $standard, static fn (string $words): bool => RoleWords::fromStandard($words, $phraseAsRead) === $row->role,
+            : $builder->field('ROLE', $standard,
+                static fn (string $words): bool => RoleWords::fromStandard($words, $phraseAsRead) === $row->role,
                 static function (StructureBuilder $line) use ($standard, $row): void {
                     if ($standard === 'OTHER' && ($row->role !== 'other' || isset($row->written['ROLE/PHRASE']))) {
                         $line->field('PHRASE', $row->role);

@@ -49,7 +49,8 @@ final readonly class GedcomWriter
 
     /**
      * @param  \DateTimeImmutable  $now  the moment that the head names
-     * @return \Generator<int, string, mixed, array<string, int>> bytes in order, a record at a time; at the end how many lines the version has no place for, by tag
+     * @return \Generator<int, string, mixed, array<string, int>> bytes in order, a record at a time; at the end how many lines the
+     *     version has no place for, by tag
      */
     public static function write(TreeRows $rows, Version $version, \DateTimeImmutable $now): \Generator
     {
@@ -117,13 +118,16 @@ final readonly class GedcomWriter
             yield $this->lines($this->restored($kept->lines));
         }
         if ($head->text('SUBM') === HeaderWriter::SUBMITTER && ! str_contains($this->rows->head(), HeaderWriter::SUBMITTER)) {
-            yield $this->lines((new Structure('SUBM', '', HeaderWriter::SUBMITTER))->add(new Structure('NAME', $this->rows->treeName() ?: '?')));
+            yield $this->lines((new Structure('SUBM', '', HeaderWriter::SUBMITTER))
+                ->add(new Structure('NAME', $this->rows->treeName() ?: '?')));
         }
     }
 
     private function lines(Structure $record): string
     {
-        return implode('', array_map(fn (Structure $structure): string => LineWriter::write($structure, $this->version), $this->translator?->record($record) ?? [$record]));
+        return implode('',
+            array_map(fn (Structure $structure): string => LineWriter::write($structure, $this->version),
+                $this->translator?->record($record) ?? [$record]));
     }
 
     private function restored(string $kept): Structure
@@ -134,7 +138,8 @@ final readonly class GedcomWriter
     private function person(PersonRows $rows, AttachedRows $attached): Structure
     {
         $person = $rows->person;
-        $builder = $this->structures->builder('INDI', $person->written[''][1] ?? '', $person->written, $person->id, $attached, $this->rows->pointers()->of($person->id));
+        $builder = $this->structures->builder('INDI', $person->written[''][1] ?? '', $person->written, $person->id, $attached,
+            $this->rows->pointers()->of($person->id));
         $this->events->restriction($builder, $person->restriction);
         foreach ($rows->names as $name) {
             $builder->child($name->ordinal, $this->names->name($name, $attached));
@@ -164,7 +169,8 @@ final readonly class GedcomWriter
     private function union(UnionRows $rows, AttachedRows $attached): Structure
     {
         $union = $rows->union;
-        $builder = $this->structures->builder('FAM', $union->written[''][1] ?? '', $union->written, $union->id, $attached, $this->rows->pointers()->of($union->id));
+        $builder = $this->structures->builder('FAM', $union->written[''][1] ?? '', $union->written, $union->id, $attached,
+            $this->rows->pointers()->of($union->id));
         $this->events->restriction($builder, $union->restriction);
         $ties = new TieWriter($this->structures, $this->citations, $this->rows->pointers(), $this->version);
         foreach ($rows->partners as $partner) {
@@ -172,7 +178,8 @@ final readonly class GedcomWriter
         }
         foreach ($rows->children as $set) {
             if ($set->side !== TieSide::Person) {
-                $builder->child($set->childOrdinal, $this->structures->pointing('CHIL', $set->childId, [], $set->id, $attached, 'family')->build());
+                $builder->child($set->childOrdinal, $this->structures->pointing('CHIL', $set->childId, [], $set->id, $attached, 'family')
+                    ->build());
             }
         }
         foreach ($rows->events as $event) {
@@ -189,16 +196,18 @@ final readonly class GedcomWriter
 
     private function source(SourceRow $row, AttachedRows $attached): Structure
     {
-        $builder = $this->structures->builder('SOUR', $row->written[''][1] ?? '', $row->written, $row->id, $attached, $this->rows->pointers()->of($row->id))
+        $builder = $this->structures->builder('SOUR', $row->written[''][1] ?? '', $row->written, $row->id, $attached,
+            $this->rows->pointers()->of($row->id))
             ->field('TITL', $row->title)
             ->field('AUTH', $row->author)
             ->field('PUBL', $row->publication)
             ->field('ABBR', $row->abbreviation)
             ->field('TEXT', $row->text);
         if ($row->repositoryId !== null) {
-            $builder->child($row->written['REPO'][0] ?? -1, $this->structures->pointing('REPO', $row->repositoryId, $row->written, $row->id, $attached, 'REPO')
-                ->field('CALN', $row->callNumber)
-                ->build());
+            $builder->child($row->written['REPO'][0] ?? -1,
+                $this->structures->pointing('REPO', $row->repositoryId, $row->written, $row->id, $attached, 'REPO')
+                    ->field('CALN', $row->callNumber)
+                    ->build());
         }
 
         $this->citations->attach($builder, $row->id, $attached);
@@ -209,7 +218,8 @@ final readonly class GedcomWriter
 
     private function repository(RepositoryRow $row, AttachedRows $attached): Structure
     {
-        $builder = $this->structures->builder('REPO', $row->written[''][1] ?? '', $row->written, $row->id, $attached, $this->rows->pointers()->of($row->id))
+        $builder = $this->structures->builder('REPO', $row->written[''][1] ?? '', $row->written, $row->id, $attached,
+            $this->rows->pointers()->of($row->id))
             ->field('NAME', $row->name);
 
         return $this->stamped($this->citations->attach($builder, $row->id, $attached)->build(), $row->changedAt);

@@ -20,11 +20,17 @@ final class HeaderWriter
     public const SUBMITTER = '@NB_SUBM@';
 
     /** @param  bool  $isWhole  whether all is there that the version asks for, said in its words alone */
-    public static function build(string $kept, string $treeName, Version $version, \DateTimeImmutable $now, bool $isWhole = false): Structure
-    {
+    public static function build(
+        string $kept,
+        string $treeName,
+        Version $version,
+        \DateTimeImmutable $now,
+        bool $isWhole = false,
+    ): Structure {
         $ours = self::ours($version, $now);
         if ($kept === '') {
-            $kept = "0 HEAD\n1 GEDC\n1 SOUR\n1 DATE\n".($treeName === '' ? '' : LineWriter::write(new Structure('NOTE', $treeName), Version::V7, 1));
+            $kept = "0 HEAD\n1 GEDC\n1 SOUR\n1 DATE\n"
+                .($treeName === '' ? '' : LineWriter::write(new Structure('NOTE', $treeName), Version::V7, 1));
         }
         $before = LineWriter::restore($kept);
         $head = new Structure('HEAD', $before->payload);
@@ -102,7 +108,8 @@ final class HeaderWriter
         $gedc = (new Structure('GEDC'))->add(new Structure('VERS', $version->headWords()));
         $ours = [
             'GEDC' => $gedc,
-            'SOUR' => (new Structure('SOUR', self::US))->add(new Structure('VERS', self::US_VERSION))->add(new Structure('NAME', 'North Bough')),
+            'SOUR' => (new Structure('SOUR', self::US))->add(new Structure('VERS', self::US_VERSION))
+                ->add(new Structure('NAME', 'North Bough')),
             'DATE' => (new Structure('DATE', $date))->add(new Structure('TIME', $now->format('H:i:s'))),
         ];
         if ($version === Version::V551) {

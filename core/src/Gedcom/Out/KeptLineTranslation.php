@@ -33,7 +33,8 @@ final class KeptLineTranslation
 
     private static function date(Version $version, Structure $line): Structure
     {
-        $date = DateText::of(DateLines::read($line->payload, $line->text('PHRASE'), $version === Version::V7 ? Version::V551 : Version::V7), $version);
+        $date = DateText::of(DateLines::read($line->payload, $line->text('PHRASE'), $version === Version::V7 ? Version::V551 : Version::V7),
+            $version);
         $translated = new Structure($line->tag, $date->payload, '', $line->line);
         foreach ($line->children as $child) {
             if ($child->tag !== 'PHRASE') {

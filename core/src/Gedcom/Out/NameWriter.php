@@ -27,7 +27,8 @@ final readonly class NameWriter
         $payload = $unchanged ? $asRead : $row->name->withSlashes();
         $isNew = $written === [];
         // What was ruled out is no NAME that another program would read as true.
-        $builder = $this->structures->builder($row->standing === Standing::RuledOut ? '_NB_RULED_NAME' : 'NAME', $payload, $written, $row->id, $attached)
+        $builder = $this->structures->builder($row->standing === Standing::RuledOut ? '_NB_RULED_NAME' : 'NAME', $payload, $written,
+            $row->id, $attached)
             ->field('TYPE', $row->kind->standard(), static fn (string $words): bool => NameKind::fromStandard($words) === $row->kind);
         $parts = ['NPFX' => $row->name->title, 'GIVN' => $row->name->given, 'NICK' => $row->name->nickname,
             'SPFX' => $row->name->surnamePrefix, 'SURN' => $row->name->surname, 'NSFX' => $row->name->suffix];

@@ -24,7 +24,8 @@ final readonly class PictureWriter
         $file = new Structure('FILE', $row->path);
         $form = new Structure('FORM', $row->form !== '' ? $row->form : $this->form($row));
         if ($row->medium !== '') {
-            $form->add($this->version === Version::V7 ? new Structure('MEDI', strtoupper($row->medium)) : new Structure('TYPE', strtolower($row->medium)));
+            $form->add($this->version === Version::V7 ? new Structure('MEDI', strtoupper($row->medium))
+                : new Structure('TYPE', strtolower($row->medium)));
         }
         $file->add($form);
         if ($row->title !== '') {
@@ -33,7 +34,10 @@ final readonly class PictureWriter
         $this->keep($file, $row->fileKept);
         $record->add($file);
         foreach ($row->regions as $region) {
-            $part = new Structure('_NB_REGION', PictureTags::inWords(['page' => $region->page, 'left' => $region->left, 'top' => $region->top, 'width' => $region->width, 'height' => $region->height]));
+            $part = new Structure('_NB_REGION',
+                PictureTags::inWords(
+                    ['page' => $region->page, 'left' => $region->left, 'top' => $region->top, 'width' => $region->width,
+                        'height' => $region->height]));
             if ($region->personId !== null) {
                 $part->add(Structure::pointing('_NB_WHO', $this->pointers->of($region->personId)));
             }

@@ -35,7 +35,8 @@ final class ReadableNotes
         $notes = [];
         foreach ($rows as $row) {
             if ($row->standing === Standing::RuledOut) {
-                $notes[] = self::note('Ruled out: '.($row instanceof EventRow ? self::event($row) : "the name {$row->name->shown()}").'.', self::RULED);
+                $notes[] = self::note('Ruled out: '.($row instanceof EventRow ? self::event($row) : "the name {$row->name->shown()}").'.',
+                    self::RULED);
             }
         }
 
@@ -45,16 +46,23 @@ final class ReadableNotes
     /** @return list<Structure> */
     public static function partners(UnionRows $union): array
     {
-        $out = array_values(array_filter($union->partners, static fn (UnionPartnerRow $partner): bool => $partner->standing === Standing::RuledOut));
+        $out = array_values(
+            array_filter($union->partners, static fn (UnionPartnerRow $partner): bool => $partner->standing === Standing::RuledOut));
 
-        return array_map(static fn (UnionPartnerRow $partner): Structure => self::note('Ruled out as a partner: '.($union->names[$partner->personId] ?? '?').'.', self::RULED), $out);
+        return array_map(
+            static fn (UnionPartnerRow $partner): Structure => self::note('Ruled out as a partner: '
+                .($union->names[$partner->personId] ?? '?').'.', self::RULED), $out);
     }
 
     public static function classes(ClaimClassification $classes): Structure
     {
         return self::note(self::sentence('Weighed', array_filter([
-            $classes->weight, $classes->information === '' ? '' : "{$classes->information} information", $classes->reading === '' ? '' : "{$classes->reading} reading",
-            $classes->informant === '' ? '' : "told by {$classes->informant}".($classes->informantTie === '' ? '' : " ({$classes->informantTie})"), $classes->evidence === '' ? '' : "{$classes->evidence} evidence", $classes->origin === '' ? '' : "of one origin with {$classes->origin}",
+            $classes->weight, $classes->information === '' ? '' : "{$classes->information} information",
+            $classes->reading === '' ? '' : "{$classes->reading} reading",
+            $classes->informant === '' ? ''
+                : "told by {$classes->informant}".($classes->informantTie === '' ? '' : " ({$classes->informantTie})"),
+            $classes->evidence === '' ? '' : "{$classes->evidence} evidence",
+            $classes->origin === '' ? '' : "of one origin with {$classes->origin}",
             $classes->withdrawn === '' ? '' : 'taken back',
         ]), trim("{$classes->why} {$classes->withdrawn}")), self::TOLD);
     }
@@ -63,12 +71,16 @@ final class ReadableNotes
     {
         $answers = array_map(self::answer(...), $row->alternatives);
 
-        return self::note(trim(implode("\n", [self::sentence(self::asked($row), array_filter([$row->state, $row->decision]), $row->summary !== '' ? $row->summary : $row->reason), ...array_filter($answers)])), self::TOLD);
+        return self::note(
+            trim(implode("\n",
+                [self::sentence(self::asked($row), array_filter([$row->state, $row->decision]),
+                    $row->summary !== '' ? $row->summary : $row->reason), ...array_filter($answers)])), self::TOLD);
     }
 
     private static function answer(AlternativeRow $row): string
     {
-        $points = array_map(static fn (PointRow $point): string => ($point->isFor ? 'for: ' : 'against: ').$point->text.($point->weight === '' ? '' : " ({$point->weight})"), $row->points);
+        $points = array_map(static fn (PointRow $point): string => ($point->isFor ? 'for: ' : 'against: ').$point->text
+            .($point->weight === '' ? '' : " ({$point->weight})"), $row->points);
 
         return $points === [] ? '' : ($row->title === '' ? 'One answer' : $row->title).': '.implode('; ', $points);
     }

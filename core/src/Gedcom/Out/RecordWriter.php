@@ -54,12 +54,14 @@ final readonly class RecordWriter
                 $record->add($line);
             }
         }
-        $texts = ['PLAC' => $head->place, 'TEXT' => $head->transcription, '_NB_CLASS' => $head->sourceClass === 'unstated' ? '' : $head->sourceClass,
+        $texts = ['PLAC' => $head->place, 'TEXT' => $head->transcription,
+            '_NB_CLASS' => $head->sourceClass === 'unstated' ? '' : $head->sourceClass,
             '_NB_FILENO' => $head->fileNumber, '_NB_COUNT' => $head->toldCount === null ? '' : (string) $head->toldCount];
         EvidenceTags::with($record, $texts);
         RecordTags::addFields($record, $head->fields);
         foreach ($roll->images as $image) {
-            EvidenceTags::with($picture = new Structure('_NB_IMAGE'), ['FILE' => $image->path, 'FORM' => $image->type, 'TITL' => $image->title]);
+            EvidenceTags::with($picture = new Structure('_NB_IMAGE'),
+                ['FILE' => $image->path, 'FORM' => $image->type, 'TITL' => $image->title]);
             $record->add($picture);
         }
         $numbers = array_flip(array_column($roll->images, 'id'));
@@ -78,7 +80,8 @@ final readonly class RecordWriter
         RecordTags::addFields($line, $row->columns);
         if ($row->slip !== null && isset($images[$row->slip['image']])) {
             $line->add(new Structure('_NB_SLIP', implode(' ', [$images[$row->slip['image']] + 1, $row->slip['page'] + 1,
-                ...array_map(static fn (string $side): string => sprintf('%.6F', $row->slip[$side]), ['left', 'top', 'width', 'height'])])));
+                ...array_map(static fn (string $side): string => sprintf('%.6F', $row->slip[$side]),
+                    ['left', 'top', 'width', 'height'])])));
         }
         foreach ($roll->placings[$row->id] ?? [] as $placing) {
             if ($placing->personId === null) {
@@ -87,8 +90,9 @@ final readonly class RecordWriter
                 continue;
             }
             $placed = Structure::pointing('_NB_PLACED', $this->pointers->of($placing->personId));
-            EvidenceTags::with($placed, ['_NB_STATE' => $placing->state === 'placed' ? '' : $placing->state, '_NB_REASON' => $placing->reason,
-                '_NB_BY' => $this->pointers->label($placing->decidedBy)]);
+            EvidenceTags::with($placed,
+                ['_NB_STATE' => $placing->state === 'placed' ? '' : $placing->state, '_NB_REASON' => $placing->reason,
+                    '_NB_BY' => $this->pointers->label($placing->decidedBy)]);
             $line->add($placed);
         }
 

@@ -16,15 +16,22 @@ final readonly class RowStructures
     }
 
     /** @param  array<string, array{int, string}>  $written */
-    public function builder(string $tag, string $payload, array $written, string $id, AttachedRows $attached, string $pointer = ''): StructureBuilder
-    {
+    public function builder(
+        string $tag,
+        string $payload,
+        array $written,
+        string $id,
+        AttachedRows $attached,
+        string $pointer = '',
+    ): StructureBuilder {
         return new StructureBuilder($tag, $payload, $written, $attached->kept[$id] ?? [], $this->restore, '', $pointer);
     }
 
     /** @param  array<string, array{int, string}>  $written */
     public function pointing(string $tag, string $to, array $written, string $id, AttachedRows $attached, string $path): StructureBuilder
     {
-        return new StructureBuilder($tag, $this->pointers->of($to), $written, $attached->kept[$id] ?? [], $this->restore, $path, isPointer: true);
+        return new StructureBuilder($tag, $this->pointers->of($to), $written, $attached->kept[$id] ?? [], $this->restore, $path,
+            isPointer: true);
     }
 
     /** What was kept beneath a line that is not written itself any more. */

@@ -33,10 +33,13 @@ final class SchemaDeclarations
         if ($missing === []) {
             return $head;
         }
-        $lines = implode('', array_map(static fn (string $tag): string => "2 TAG {$tag} ".(OwnTags::isOurs($tag) ? self::OURS : self::UNKNOWN)."{$tag}\n", $missing));
+        $lines = implode('',
+            array_map(static fn (string $tag): string => "2 TAG {$tag} ".(OwnTags::isOurs($tag) ? self::OURS : self::UNKNOWN)."{$tag}\n",
+                $missing));
 
         return preg_match('/^1 SCHMA\n(?:2 .*\n(?:[3-9] .*\n)*)*/m', $head, $schema) === 1
             ? str_replace($schema[0], $schema[0].$lines, $head)
-            : (string) preg_replace_callback('/^1 GEDC\n(?:[2-9] .*\n)*/m', static fn (array $gedc): string => "{$gedc[0]}1 SCHMA\n{$lines}", $head, 1);
+            : (string) preg_replace_callback('/^1 GEDC\n(?:[2-9] .*\n)*/m',
+                static fn (array $gedc): string => "{$gedc[0]}1 SCHMA\n{$lines}", $head, 1);
     }
 }

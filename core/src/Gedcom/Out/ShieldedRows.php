@@ -101,7 +101,8 @@ final class ShieldedRows implements TreeRows
                 ...array_column($person->parentSets, 'id'), ...array_column($person->partnerships, 'id')];
             if (! ($this->isLiving)($person->person->id)) {
                 $this->pointedAt += self::pointersHanging($attached, $ids);
-                yield [new PersonRows($person->person, $person->names, $this->telling($person->events), $person->parentSets, $person->partnerships, array_map($this->parents(...), $person->parents), $person->couples), $this->attached($attached)];
+                yield [new PersonRows($person->person, $person->names, $this->telling($person->events), $person->parentSets,
+                    $person->partnerships, array_map($this->parents(...), $person->parents), $person->couples), $this->attached($attached)];
 
                 continue;
             }
@@ -112,8 +113,12 @@ final class ShieldedRows implements TreeRows
                 new PersonRow($row->id, $row->number, Sex::Unknown, $row->ordinal, []),
                 [new NameRow('', $row->id, NameKind::Birth, PersonalName::of(ShieldedTree::WORD, ''), 0, ['' => [0, ShieldedTree::WORD]])],
                 [],
-                array_map(static fn (ParentSetRow $s): ParentSetRow => new ParentSetRow($s->id, $s->childId, $s->unionId, $s->leads, $s->kind, $s->side, $s->ordinal, $s->childOrdinal, [], $s->standing, $s->proof), $person->parentSets),
-                array_map(static fn (UnionPartnerRow $p): UnionPartnerRow => new UnionPartnerRow($p->id, $p->unionId, $p->personId, $p->slot, $p->side, $p->ordinal, $p->personOrdinal, [], $p->standing), $person->partnerships),
+                array_map(static fn (ParentSetRow $s): ParentSetRow => new ParentSetRow($s->id, $s->childId, $s->unionId, $s->leads,
+                    $s->kind, $s->side, $s->ordinal, $s->childOrdinal, [],
+                    $s->standing, $s->proof), $person->parentSets),
+                array_map(static fn (UnionPartnerRow $p): UnionPartnerRow => new UnionPartnerRow($p->id, $p->unionId, $p->personId,
+                    $p->slot, $p->side, $p->ordinal, $p->personOrdinal, [],
+                    $p->standing), $person->partnerships),
             ), new AttachedRows];
         }
     }
@@ -123,10 +128,14 @@ final class ShieldedRows implements TreeRows
         foreach ($this->rows->unions() as [$union, $attached]) {
             $living = array_filter($union->partners, fn (UnionPartnerRow $p): bool => ($this->isLiving)($p->personId));
             $ids = [$union->union->id, ...array_column($union->events, 'id')];
-            $partners = array_values(array_filter($union->partners, fn (UnionPartnerRow $p): bool => $p->standing !== Standing::RuledOut || ! ($this->isLiving)($p->personId)));
+            $partners = array_values(
+                array_filter($union->partners,
+                    fn (UnionPartnerRow $p): bool => $p->standing !== Standing::RuledOut || ! ($this->isLiving)($p->personId)));
             if ($living === []) {
                 $this->pointedAt += self::pointersHanging($attached, $ids);
-                yield [new UnionRows($union->union, $partners, $union->children, Restriction::fromStandard($union->union->restriction)->withholds() ? [] : $this->telling($union->events), array_map($this->names->hide(...), $union->names)), $this->attached($attached)];
+                yield [new UnionRows($union->union, $partners, $union->children, Restriction::fromStandard($union->union->restriction)
+                    ->withholds() ? [] : $this->telling($union->events), array_map($this->names->hide(...), $union->names)),
+                    $this->attached($attached)];
 
                 continue;
             }
@@ -184,7 +193,8 @@ final class ShieldedRows implements TreeRows
     public function otherRecords(): iterable
     {
         foreach ($this->rows->otherRecords() as $kept) {
-            if (! self::isRestricted($kept) && (! isset($this->pointedAtByWithheld[$kept->pointer]) || isset($this->pointedAt[$kept->pointer]))) {
+            if (! self::isRestricted($kept)
+                && (! isset($this->pointedAtByWithheld[$kept->pointer]) || isset($this->pointedAt[$kept->pointer]))) {
                 yield $this->kept($kept);
             }
         }
@@ -201,7 +211,9 @@ final class ShieldedRows implements TreeRows
      */
     private function telling(array $events): array
     {
-        return array_map($this->redactor->copy(...), array_values(array_filter($events, static fn (EventRow $event): bool => ! Restriction::fromStandard($event->restriction)->withholds())));
+        return array_map($this->redactor->copy(...),
+            array_values(array_filter($events, static fn (EventRow $event): bool => ! Restriction::fromStandard($event->restriction)
+                ->withholds())));
     }
 
     private function attached(AttachedRows $attached): AttachedRows
@@ -211,13 +223,16 @@ final class ShieldedRows implements TreeRows
             return $this->lastHidden;
         }
         $copy = $this->redactor->copy(...);
-        $each = static fn (array $groups, callable $do): array => array_map(static fn (array $rows): array => array_map($do, $rows), $groups);
+        $each = static fn (array $groups, callable $do): array => array_map(static fn (array $rows): array => array_map($do, $rows),
+            $groups);
         /** @var array<string, list<NoteRow>> $notes */
         $notes = $each($attached->notes, $copy);
         /** @var array<string, list<ClaimRow>> $claims */
         $claims = $each($attached->claims, $copy);
         /** @var array<string, list<KeptRow>> $kept */
-        $kept = array_map(static fn (array $rows): array => array_values(array_filter($rows, static fn (KeptRow $row): bool => $row->lines !== '')), $each($attached->kept, $this->kept(...)));
+        $kept = array_map(
+            static fn (array $rows): array => array_values(array_filter($rows, static fn (KeptRow $row): bool => $row->lines !== '')),
+            $each($attached->kept, $this->kept(...)));
         /** @var array<string, list<TaskRow|MemberRow|QuestionRow>> $work */
         $work = $each($attached->work, $copy);
         $this->lastAttached = $attached;
@@ -245,7 +260,8 @@ final class ShieldedRows implements TreeRows
      */
     private function copies(array $groups, callable $leaves): array
     {
-        return array_map(fn (array $rows): array => array_map($this->redactor->copy(...), array_values(array_filter($rows, $leaves))), $groups);
+        return array_map(fn (array $rows): array => array_map($this->redactor->copy(...), array_values(array_filter($rows, $leaves))),
+            $groups);
     }
 
     private function isOfLiving(?string $personId): bool
@@ -261,7 +277,8 @@ final class ShieldedRows implements TreeRows
      */
     private function parents(array $parents): array
     {
-        return array_map(fn (ParentageRow $p): ParentageRow => ($this->isLiving)($p->personId) ? new ParentageRow('', $p->parentSetId, $p->personId, $p->kind)
+        return array_map(fn (ParentageRow $p): ParentageRow => ($this->isLiving)($p->personId)
+            ? new ParentageRow('', $p->parentSetId, $p->personId, $p->kind)
             : $this->redactor->copy($p), $parents);
     }
 
@@ -283,7 +300,10 @@ final class ShieldedRows implements TreeRows
         }
     }
 
-    /** A record with the names of the living taken out, and who is living taken off its lines. A picture cannot be read: one goes only with a record on which nobody living stands. */
+    /**
+     * A record with the names of the living taken out, and who is living taken off its lines. A picture cannot be read: one
+     * goes only with a record on which nobody living stands.
+     */
     private function roll(RollRecord $roll): RollRecord
     {
         $copy = $this->redactor->copy(...);
@@ -307,7 +327,8 @@ final class ShieldedRows implements TreeRows
 
     private function kept(KeptRow $row): KeptRow
     {
-        return $this->redactor->copy(new KeptRow($row->id, $row->owner, $row->pointer, $row->path, $row->ordinal, $this->withoutWithheld($row->lines)));
+        return $this->redactor->copy(
+            new KeptRow($row->id, $row->owner, $row->pointer, $row->path, $row->ordinal, $this->withoutWithheld($row->lines)));
     }
 
     /** Kept lines without links to what stays at home. */
@@ -321,7 +342,8 @@ final class ShieldedRows implements TreeRows
         foreach (preg_split('/(?<=\n)/', $lines, flags: PREG_SPLIT_NO_EMPTY) ?: [] as $line) {
             $level = (int) $line;
             $dropping = $dropping !== null && $level > $dropping ? $dropping : null;
-            if ($dropping === null && preg_match('/^\d+ \w+ (@[^@]+@)$/', rtrim($line, "\n"), $m) === 1 && isset($this->withheldPointers()[$m[1]])) {
+            if ($dropping === null && preg_match('/^\d+ \w+ (@[^@]+@)$/', rtrim($line, "\n"), $m) === 1
+                && isset($this->withheldPointers()[$m[1]])) {
                 $dropping = $level;
             }
             $left .= $dropping === null ? $line : '';
@@ -334,9 +356,11 @@ final class ShieldedRows implements TreeRows
     private function withheldPointers(): array
     {
         if ($this->withheldPointers === null) {
-            $this->withheldPointers = array_fill_keys(array_map($this->rows->pointers()->of(...), array_map(strval(...), array_keys($this->withheldPictures()))), true);
+            $this->withheldPointers = array_fill_keys(
+                array_map($this->rows->pointers()->of(...), array_map(strval(...), array_keys($this->withheldPictures()))), true);
             foreach ($this->rows->otherRecords() as $record) {
-                $this->withheldPointers += $record->pointer !== '' && self::isRestricted($record) ? [$this->rows->pointers()->of($record->id) => true] : [];
+                $this->withheldPointers += $record->pointer !== '' && self::isRestricted($record)
+                    ? [$this->rows->pointers()->of($record->id) => true] : [];
             }
         }
 
@@ -346,7 +370,8 @@ final class ShieldedRows implements TreeRows
     /** Names are looked for in payloads only, so that no line loses its level or its tag. */
     private function hideLines(string $lines): string
     {
-        return (string) preg_replace_callback('/^(\d+ (?:@\S+@ )?\w+ )(.+)$/m', fn (array $m): string => $m[1].$this->names->hide($m[2]), $lines);
+        return (string) preg_replace_callback('/^(\d+ (?:@\S+@ )?\w+ )(.+)$/m', fn (array $m): string => $m[1].$this->names->hide($m[2]),
+            $lines);
     }
 
     /**

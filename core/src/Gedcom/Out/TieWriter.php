@@ -19,8 +19,12 @@ use NorthBough\Core\Tree\Standing;
 /** Ties to parents and partners, from both sides: FAMC and FAMS in a person, HUSB and WIFE in a family. */
 final readonly class TieWriter
 {
-    public function __construct(private RowStructures $structures, private CitationWriter $citations, private Pointers $pointers, private Version $version)
-    {
+    public function __construct(
+        private RowStructures $structures,
+        private CitationWriter $citations,
+        private Pointers $pointers,
+        private Version $version,
+    ) {
     }
 
     /** FAMC. A set that only its family record told gets one where there is more to say of a parent. */
@@ -56,16 +60,19 @@ final readonly class TieWriter
         if ($partner->standing === Standing::RuledOut) {
             $family->child($partner->ordinal, $this->ruledOut($partner, $attached));
         } elseif ($partner->side !== TieSide::Person) {
-            $link = $this->structures->pointing(SlotTags::tag($partner->slot), $partner->personId, [], $partner->id, $attached, 'family')->build();
+            $link = $this->structures->pointing(SlotTags::tag($partner->slot), $partner->personId, [], $partner->id, $attached, 'family')
+                ->build();
             // Where the person tells the tie too, how it stands is said there.
-            $family->child($partner->ordinal, $partner->side === TieSide::Family ? EvidenceTags::standing($link, $partner->standing) : $link);
+            $family->child($partner->ordinal,
+                $partner->side === TieSide::Family ? EvidenceTags::standing($link, $partner->standing) : $link);
         }
     }
 
     /** Under a tag of our own, so that no other program reads the two as a couple; what stood under FAMS stays beneath it. */
     private function ruledOut(UnionPartnerRow $partner, AttachedRows $attached): Structure
     {
-        $link = $this->structures->pointing('_NB_RULED_PARTNER', $partner->personId, [], $partner->id, $attached, 'family')->build()->add(new Structure('_NB_SLOT', SlotTags::tag($partner->slot)));
+        $link = $this->structures->pointing('_NB_RULED_PARTNER', $partner->personId, [], $partner->id, $attached, 'family')->build()
+            ->add(new Structure('_NB_SLOT', SlotTags::tag($partner->slot)));
         $fams = $this->structures->beneath('FAMS', $partner->id, $attached, 'person');
 
         return $fams->children === [] ? $link : $link->add($fams);
@@ -83,11 +90,14 @@ final readonly class TieWriter
                 static fn (string $words): bool => ParentageKind::fromStandard($words, $phraseAsRead) === $set->kind,
                 function (StructureBuilder $line) use ($set, $phraseAsRead): void {
                     if ($this->version === Version::V7 || $phraseAsRead !== '') {
-                        $line->field('PHRASE', $set->kind->standardPhrase(), static fn (string $words): bool => $set->kind->standardPhrase() === '' || ParentageKind::fromStandard('OTHER', $words) === $set->kind);
+                        $line->field('PHRASE', $set->kind->standardPhrase(),
+                            static fn (string $words): bool => $set->kind->standardPhrase() === ''
+                                || ParentageKind::fromStandard('OTHER', $words) === $set->kind);
                     }
                 })
             ->field('STAT', $cased($set->standing->standard($set->proof)),
-                static fn (string $words): bool => Standing::fromStandard($words) === $set->standing && Proof::fromStandard($words) === ($set->proof === Proof::Proved ? Proof::Proved : Proof::Unstated));
+                static fn (string $words): bool => Standing::fromStandard($words) === $set->standing
+                    && Proof::fromStandard($words) === ($set->proof === Proof::Proved ? Proof::Proved : Proof::Unstated));
     }
 
     /**

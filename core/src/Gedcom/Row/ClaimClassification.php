@@ -19,7 +19,8 @@ final readonly class ClaimClassification implements Described
      */
     public function __construct(
         #[Field(tag: '_NB_READ', oneOf: ['Y'], isElsewhere: true)] public bool $isRead = false,
-        #[Field(word: 'information', tag: '_NB_INFORMATION', unsaid: 'unstated', oneOf: ['primary', 'secondary', 'undetermined'], isSafe: true)]
+        #[Field(word: 'information', tag: '_NB_INFORMATION', unsaid: 'unstated', oneOf: ['primary', 'secondary', 'undetermined'],
+            isSafe: true)]
         public string $information = '',
         #[Field(word: 'reading', tag: '_NB_READING', unsaid: 'sure', oneOf: ['doubtful'], isSafe: true)]
         public string $reading = '',

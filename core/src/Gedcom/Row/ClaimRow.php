@@ -6,7 +6,10 @@ namespace NorthBough\Core\Gedcom\Row;
 
 use NorthBough\Core\Stored\Field;
 
-/** A citation: what the record is said to say of a fact. `quality` is QUAY as the file had it, `stance` and `evidence` are empty where they are not told, `derivedFromId` where it was copied from no other. */
+/**
+ * A citation: what the record is said to say of a fact. `quality` is QUAY as the file had it, `stance` and `evidence` are
+ * empty where they are not told, `derivedFromId` where it was copied from no other.
+ */
 final readonly class ClaimRow implements Row
 {
     /** @param  array<string, array{int, string}>  $written */

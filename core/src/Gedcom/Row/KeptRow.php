@@ -11,7 +11,8 @@ final readonly class KeptRow implements Row
 {
     public function __construct(
         #[Field(isSafe: true)] public string $id,
-        #[Field(owners: ['person', 'name', 'event', 'union', 'union_partner', 'parent_set', 'source', 'repository', 'claim', 'note'])] public ?FactRef $owner,
+        #[Field(owners: ['person', 'name', 'event', 'union', 'union_partner', 'parent_set', 'source', 'repository', 'claim', 'note'])]
+        public ?FactRef $owner,
         #[Field(isSafe: true)] public string $pointer,
         #[Field(isSafe: true)] public string $path,
         public int $ordinal,

@@ -143,7 +143,8 @@ final class LifeWindows
         [$childBorn] = $this->variables($childId);
         [$parentBorn, $parentDied] = $this->variables($parentId);
         $isMother = $sex === Sex::Female;
-        $alive = $this->sayWords($isMother ? 'A mother lives at the birth of her child.' : 'A child is born within ten months of its father’s death.');
+        $alive = $this->sayWords($isMother ? 'A mother lives at the birth of her child.'
+            : 'A child is born within ten months of its father’s death.');
         $younger = $this->sayWords('A child is born after its parent.');
         foreach ($this->nets as $net) {
             $net->after($childBorn, $parentBorn, 1, $younger);
@@ -155,8 +156,10 @@ final class LifeWindows
             default => [min($this->limits->motherFrom, $this->limits->fatherFrom), max($this->limits->motherTo, $this->limits->fatherTo)],
         };
         $word = $isMother ? 'A mother' : 'A parent';
-        $this->nets[self::LIKELY]->after($childBorn, $parentBorn, LikelyLimits::days($from), $this->sayWords("{$word} is seldom under {$from}."));
-        $this->nets[self::LIKELY]->after($parentBorn, $childBorn, -LikelyLimits::days($to + 1), $this->sayWords("{$word} is seldom over {$to}."));
+        $this->nets[self::LIKELY]->after($childBorn, $parentBorn, LikelyLimits::days($from),
+            $this->sayWords("{$word} is seldom under {$from}."));
+        $this->nets[self::LIKELY]->after($parentBorn, $childBorn, -LikelyLimits::days($to + 1),
+            $this->sayWords("{$word} is seldom over {$to}."));
     }
 
     public function settle(): void
@@ -231,7 +234,9 @@ final class LifeWindows
         $this->settle();
         $variable = $this->variables($personId)[$isBirth ? 0 : 1];
 
-        return array_map(fn (array $link): InferenceStep => new InferenceStep($this->people[intdiv($link[0], 2)], $link[0] % 2 === 0, $link[1], ...$this->told[$link[2]]),
+        return array_map(
+            fn (array $link): InferenceStep => new InferenceStep($this->people[intdiv($link[0], 2)], $link[0] % 2 === 0, $link[1],
+                ...$this->told[$link[2]]),
             $this->nets[$isCertain ? self::CERTAIN : self::LIKELY]->chain($variable, $isEarliest));
     }
 

@@ -23,7 +23,8 @@ final readonly class LikelyLimits
 
     public static function usual(): self
     {
-        return new self(motherFrom: 14, motherTo: 50, fatherFrom: 15, fatherTo: 75, wedFrom: 15, workFrom: 8, longestLife: 104, baptisedWithin: 2);
+        return new self(motherFrom: 14, motherTo: 50, fatherFrom: 15, fatherTo: 75, wedFrom: 15, workFrom: 8, longestLife: 104,
+            baptisedWithin: 2);
     }
 
     public static function days(int $years): int

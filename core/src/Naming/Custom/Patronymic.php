@@ -71,7 +71,9 @@ final readonly class Patronymic implements NamingCustom
     {
         $father = explode(' ', $fathersGiven)[0];
 
-        return $father !== '' && in_array(SearchForm::of($surname), array_map(SearchForm::of(...), [self::made($this->son, $father), self::made($this->daughter, $father)]), true);
+        return $father !== ''
+            && in_array(SearchForm::of($surname),
+                array_map(SearchForm::of(...), [self::made($this->son, $father), self::made($this->daughter, $father)]), true);
     }
 
     private static function made(string $form, string $father): string

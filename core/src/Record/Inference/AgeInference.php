@@ -28,7 +28,8 @@ final class AgeInference implements InferenceRule
         $on = $day !== '' && $roll->day($day)->span() !== null ? $roll->day($day) : $roll->date;
         $age = $written === '' ? null : StatedAge::parse($written, $roll->kind->ageConvention);
         $recordSpan = $on->span();
-        if ($age === null || $recordSpan?->earliest === null || $recordSpan->latest === null || $roll->written($line, ColumnMeaning::BirthDate) !== '') {
+        if ($age === null || $recordSpan?->earliest === null || $recordSpan->latest === null
+            || $roll->written($line, ColumnMeaning::BirthDate) !== '') {
             return [];
         }
         $how = $roll->kind->ageConvention === AgeConvention::Completed ? '' : ", {$roll->kind->ageConvention->value}";
@@ -39,7 +40,8 @@ final class AgeInference implements InferenceRule
         $working = 'Aged '.$written.$how.' on '.$on->shown.': born '.self::day($sum->earliest).' to '.self::day($sum->latest)
             .'. Told ages err: '.self::day($born->earliest).' to '.self::day($born->latest).' cannot be ruled out by it.';
 
-        return [Assertion::ofPerson($line->id, 'birth', $date, $place, '', trim("{$written}, {$place}", ', '))->bySum($this->name(), $working)];
+        return [Assertion::ofPerson($line->id, 'birth', $date, $place, '', trim("{$written}, {$place}", ', '))
+            ->bySum($this->name(), $working)];
     }
 
     private static function day(?int $day): string

@@ -29,6 +29,7 @@ final class ChildCountInference implements InferenceRule
         $words = $living === '' ? "{$born} born" : "{$born} born, {$living} living";
 
         return [Assertion::remark($line->id, 'children', $roll->date, $words)
-            ->bySum($this->name(), "{$born} children {$of} by {$roll->date->shown}".($dead === null ? '.' : ", {$dead} of them dead before then."))];
+            ->bySum($this->name(),
+                "{$born} children {$of} by {$roll->date->shown}".($dead === null ? '.' : ", {$dead} of them dead before then."))];
     }
 }

@@ -14,7 +14,8 @@ use NorthBough\Core\Record\RollLine;
 final class DatedEventInference implements InferenceRule
 {
     private const COLUMNS = [
-        'birth' => [ColumnMeaning::BirthDate, null], 'death' => [ColumnMeaning::DeathDate, ColumnMeaning::DeathPlace], 'burial' => [ColumnMeaning::BurialDate, null],
+        'birth' => [ColumnMeaning::BirthDate, null], 'death' => [ColumnMeaning::DeathDate, ColumnMeaning::DeathPlace],
+        'burial' => [ColumnMeaning::BurialDate, null],
     ];
 
     public function name(): string

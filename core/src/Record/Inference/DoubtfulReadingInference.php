@@ -24,9 +24,11 @@ final class DoubtfulReadingInference
             $alternatives = $line->others($code);
             foreach ($alternatives === [] ? [''] : $alternatives as $reading) {
                 $otherwise = InferenceRules::of($roll, $line->reading($code, $reading));
-                $assertions = array_map(static fn (Assertion $assertion): Assertion => self::isAmong($assertion, $otherwise) ? $assertion : $assertion->doubted(), $assertions);
+                $assertions = array_map(static fn (Assertion $assertion): Assertion => self::isAmong($assertion, $otherwise) ? $assertion
+                    : $assertion->doubted(), $assertions);
                 foreach ($reading === '' ? [] : $otherwise as $assertion) {
-                    if (in_array($assertion->of, [AssertionSubject::Person, AssertionSubject::Couple], true) && ! self::isAmong($assertion, $assertions)) {
+                    if (in_array($assertion->of, [AssertionSubject::Person, AssertionSubject::Couple], true)
+                        && ! self::isAmong($assertion, $assertions)) {
                         $others[] = $assertion->readAs($reading);
                     }
                 }

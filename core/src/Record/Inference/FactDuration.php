@@ -23,7 +23,8 @@ final class FactDuration
 
         // What is told of the dead was so before that day, and nothing says when.
         $died = $roll->written($line, ColumnMeaning::DeathDate);
-        $isOfTheDead = ! $roll->date->isEmpty() && $roll->kind->isOf(EventTrait::OfTheDead) && $roll->tie($line) === RoleRelation::Principal;
+        $isOfTheDead = ! $roll->date->isEmpty() && $roll->kind->isOf(EventTrait::OfTheDead)
+            && $roll->tie($line) === RoleRelation::Principal;
 
         return match (true) {
             $from !== '' && $until !== '' => $roll->day("from {$from} to {$until}"),

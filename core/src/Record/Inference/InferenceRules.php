@@ -15,8 +15,10 @@ final class InferenceRules
     private static function all(): array
     {
         return [
-            new PresenceInference, new PrincipalEventInference, new DatedEventInference, new AgeInference, new BirthplaceInference, new SexInference, new OccupationInference, new ResidenceInference,
-            new RelationshipInference, new MarriageLengthInference, new MaritalStatusInference, new ChildCountInference, new AliveInference, new RegistrationInference,
+            new PresenceInference, new PrincipalEventInference, new DatedEventInference, new AgeInference, new BirthplaceInference,
+            new SexInference, new OccupationInference, new ResidenceInference,
+            new RelationshipInference, new MarriageLengthInference, new MaritalStatusInference, new ChildCountInference, new AliveInference,
+            new RegistrationInference,
         ];
     }
 

@@ -37,9 +37,12 @@ final class MarriageLengthInference implements InferenceRule
             return [];
         }
         $sum = $years->bornBySum($recordSpan);
-        [$from, $to] = array_map(static fn (?int $day): string => GenDate::parse(IsoDay::orNull($day) ?? '')->shown, [$sum->earliest, $sum->latest]);
+        [$from, $to] = array_map(static fn (?int $day): string => GenDate::parse(IsoDay::orNull($day) ?? '')->shown,
+            [$sum->earliest, $sum->latest]);
 
-        return [Assertion::ofCouple($line->id, $other->id, 'marriage', $roll->day("{$written} before {$roll->date->shown}"), '', "married {$written}")
-            ->bySum($this->name(), "Married {$written} years on {$roll->date->shown}: wed {$from} to {$to}; told years err as told ages do.")];
+        return [Assertion::ofCouple($line->id, $other->id, 'marriage', $roll->day("{$written} before {$roll->date->shown}"), '',
+            "married {$written}")
+            ->bySum($this->name(),
+                "Married {$written} years on {$roll->date->shown}: wed {$from} to {$to}; told years err as told ages do.")];
     }
 }

@@ -27,7 +27,8 @@ final class OccupationInference implements InferenceRule
             $written = $roll->written($line, $meaning);
             if (! in_array(mb_strtolower($written), self::NONE, true)) {
                 $label = $roll->kind->column($meaning)?->label;
-                $assertions[] = Assertion::ofPerson($line->id, $event, FactDuration::on($roll, $line), '', $written, $written)->by($this->name(), "The column “{$label}” says “{$written}”.");
+                $assertions[] = Assertion::ofPerson($line->id, $event, FactDuration::on($roll, $line), '', $written, $written)
+                    ->by($this->name(), "The column “{$label}” says “{$written}”.");
             }
         }
 

@@ -30,7 +30,8 @@ final class PresenceInference implements InferenceRule
         };
         $when = $roll->date->isEmpty() ? 'the day of the record' : $roll->date->shown;
 
-        return [Assertion::ofPerson($line->id, $roll->kind->event, $roll->date, $roll->place, '', trim("{$line->name}, {$role?->word}", ', '))
+        return [Assertion::ofPerson($line->id, $roll->kind->event, $roll->date, $roll->place, '',
+            trim("{$line->name}, {$role?->word}", ', '))
             ->by($this->name(), "Named at {$roll->place} on {$when}.{$lives}")];
     }
 }

@@ -15,7 +15,8 @@ use NorthBough\Core\Tree\EventKinds;
 final class PrincipalEventInference implements InferenceRule
 {
     /** The column that tells when itself, where the day of the record is another: that of the registration, of the paper. */
-    private const TELLS = ['birth' => [ColumnMeaning::BirthDate, ColumnMeaning::BirthPlace], 'death' => [ColumnMeaning::DeathDate, ColumnMeaning::DeathPlace]];
+    private const TELLS = ['birth' => [ColumnMeaning::BirthDate, ColumnMeaning::BirthPlace],
+        'death' => [ColumnMeaning::DeathDate, ColumnMeaning::DeathPlace]];
 
     public function name(): string
     {
@@ -32,16 +33,18 @@ final class PrincipalEventInference implements InferenceRule
         if (EventKinds::named($kind->event)->ofUnion) {
             $other = $roll->firstTied($line, RoleRelation::Partner);
 
-            return $other === null ? [] : [Assertion::ofCouple($line->id, $other->id, $kind->event, $roll->date, $roll->place, "{$line->name} and {$other->name}")
-                ->by($this->name(), "The record is of their {$word}.")];
+            return $other === null ? []
+                : [Assertion::ofCouple($line->id, $other->id, $kind->event, $roll->date, $roll->place, "{$line->name} and {$other->name}")
+                    ->by($this->name(), "The record is of their {$word}.")];
         }
         if (isset(self::TELLS[$kind->event])) {
             [$when, $where] = self::TELLS[$kind->event];
             $written = $roll->written($line, $when);
             $place = $roll->written($line, $where);
 
-            return $written.$place === '' ? [] : [Assertion::ofPerson($line->id, $kind->event, $roll->day($written), $place, '', trim("{$written}, {$place}", ', '))
-                ->by($this->name(), "The record is of this {$word}, and says when and where.")];
+            return $written.$place === '' ? []
+                : [Assertion::ofPerson($line->id, $kind->event, $roll->day($written), $place, '', trim("{$written}, {$place}", ', '))
+                    ->by($this->name(), "The record is of this {$word}, and says when and where.")];
         }
 
         return [Assertion::ofPerson($line->id, $kind->event, $roll->date, $roll->place, '', $line->name)

@@ -31,6 +31,7 @@ final class RegistrationInference implements InferenceRule
         $to = DayWords::of($span->latest);
 
         return [Assertion::ofPerson($line->id, $roll->kind->event, $roll->day("between {$from} and {$to}"), '', '', $roll->date->shown)
-            ->bySum($this->name(), "Registered {$roll->date->shown}, which the law allowed {$roll->kind->delayDays} days for: {$from} to {$to}.")];
+            ->bySum($this->name(),
+                "Registered {$roll->date->shown}, which the law allowed {$roll->kind->delayDays} days for: {$from} to {$to}.")];
     }
 }

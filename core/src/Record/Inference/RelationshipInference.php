@@ -32,7 +32,8 @@ final class RelationshipInference implements InferenceRule
         $of = $roll->role($principal)->word ?? 'first';
 
         return match ($role->tie) {
-            RoleRelation::Partner => [Assertion::tie(AssertionSubject::Partner, $line->id, $principal->id, $role->word)->by($this->name(), "The page calls her or him {$role->word} of the {$of}.")],
+            RoleRelation::Partner => [Assertion::tie(AssertionSubject::Partner, $line->id, $principal->id, $role->word)
+                ->by($this->name(), "The page calls her or him {$role->word} of the {$of}.")],
             RoleRelation::Child => $this->child($roll, $line, $principal, $role),
             RoleRelation::Parent => $this->parent($roll, $line, $principal, $role, $of),
             default => [],
@@ -42,11 +43,13 @@ final class RelationshipInference implements InferenceRule
     /** @return list<Assertion> */
     private function child(Roll $roll, RollLine $line, RollLine $head, Role $role): array
     {
-        $assertions = [Assertion::tie(AssertionSubject::Child, $line->id, $head->id, $role->word)->by($this->name(), "The page says {$role->word} of the head.")];
+        $assertions = [Assertion::tie(AssertionSubject::Child, $line->id, $head->id, $role->word)
+            ->by($this->name(), "The page says {$role->word} of the head.")];
         $wife = $roll->firstTied($head, RoleRelation::Partner);
         if ($wife !== null) {
             $assertions[] = Assertion::tie(AssertionSubject::Child, $line->id, $wife->id, $role->word, isSaid: false)
-                ->by('child of the head’s partner', "The page ties {$line->name} to the head, not to {$wife->name}: that is likely, and not said.");
+                ->by('child of the head’s partner',
+                    "The page ties {$line->name} to the head, not to {$wife->name}: that is likely, and not said.");
         }
 
         return $assertions;
@@ -55,7 +58,8 @@ final class RelationshipInference implements InferenceRule
     /** @return list<Assertion> */
     private function parent(Roll $roll, RollLine $line, RollLine $child, Role $role, string $of): array
     {
-        $assertions = [Assertion::tie(AssertionSubject::Child, $child->id, $line->id, $role->word)->by($this->name(), "The page says {$role->word} of the {$of}.")];
+        $assertions = [Assertion::tie(AssertionSubject::Child, $child->id, $line->id, $role->word)
+            ->by($this->name(), "The page says {$role->word} of the {$of}.")];
         // Father and mother of one child: each is told of the child, and that they were a couple follows.
         foreach ($roll->lines as $other) {
             if ($other->id === $line->id) {

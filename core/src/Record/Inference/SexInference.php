@@ -27,6 +27,7 @@ final class SexInference implements InferenceRule
         $column = $roll->written($line, ColumnMeaning::Sex);
         $working = $column !== '' ? "The page says “{$column}”." : "Who is {$roll->role($line)?->word} is {$sex->word()}.";
 
-        return [Assertion::sex($line->id, $sex->value, $column !== '' ? $column : (string) $roll->role($line)?->word)->by($this->name(), $working)];
+        return [Assertion::sex($line->id, $sex->value, $column !== '' ? $column : (string) $roll->role($line)?->word)
+            ->by($this->name(), $working)];
     }
 }

@@ -19,8 +19,10 @@ final class Baptism implements ShippedKind
         return new RecordKind(
             'baptism', 'Baptism', 'christening church parish register font',
             [
-                Column::of('born', 'Born', ColumnMeaning::BirthDate, 16), Column::of('age', 'Age', ColumnMeaning::Age, 7, 'of grown people'),
-                Column::of('sex', 'Sex', ColumnMeaning::Sex, 6), Column::of('abode', 'Abode', ColumnMeaning::Abode, 22), Column::of('trade', 'Trade', ColumnMeaning::Trade, 20),
+                Column::of('born', 'Born', ColumnMeaning::BirthDate, 16),
+                Column::of('age', 'Age', ColumnMeaning::Age, 7, 'of grown people'),
+                Column::of('sex', 'Sex', ColumnMeaning::Sex, 6), Column::of('abode', 'Abode', ColumnMeaning::Abode, 22),
+                Column::of('trade', 'Trade', ColumnMeaning::Trade, 20),
             ],
             [
                 Role::of('child', RoleRelation::Principal, spelled: 'son,daughter,infant,baptised'),

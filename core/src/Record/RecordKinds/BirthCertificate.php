@@ -19,7 +19,8 @@ final class BirthCertificate implements ShippedKind
         return new RecordKind(
             'birth-certificate', 'Birth certificate', 'civil registration born registrar entry',
             [
-                Column::of('born', 'Born', ColumnMeaning::BirthDate, 18), Column::of('where', 'Where born', ColumnMeaning::BirthPlace, 24), Column::of('sex', 'Sex', ColumnMeaning::Sex, 6),
+                Column::of('born', 'Born', ColumnMeaning::BirthDate, 18), Column::of('where', 'Where born', ColumnMeaning::BirthPlace, 24),
+                Column::of('sex', 'Sex', ColumnMeaning::Sex, 6),
                 Column::of('trade', 'Trade', ColumnMeaning::Trade, 20), Column::of('abode', 'Abode', ColumnMeaning::Abode, 22),
             ],
             [
@@ -27,7 +28,9 @@ final class BirthCertificate implements ShippedKind
                 Role::of('father', RoleRelation::Parent, Sex::Male), Role::of('mother', RoleRelation::Parent, Sex::Female),
                 Role::acting('informant'), Role::acting('registrar', isAside: true),
             ],
-            event: 'birth', heads: [Column::of('district', 'District', ColumnMeaning::Words), Column::of('entry', 'Entry', ColumnMeaning::Number)], isTall: true, delayDays: 42,
+            event: 'birth',
+            heads: [Column::of('district', 'District', ColumnMeaning::Words), Column::of('entry', 'Entry', ColumnMeaning::Number)],
+            isTall: true, delayDays: 42,
         );
     }
 }

@@ -19,11 +19,13 @@ final class Burial implements ShippedKind
         return new RecordKind(
             'burial', 'Burial', 'funeral church parish register grave',
             [
-                Column::of('age', 'Age', ColumnMeaning::Age, 8), Column::of('died', 'Died', ColumnMeaning::DeathDate, 16), Column::of('abode', 'Abode', ColumnMeaning::Abode, 26), Column::of('trade', 'Trade', ColumnMeaning::Trade, 20),
+                Column::of('age', 'Age', ColumnMeaning::Age, 8), Column::of('died', 'Died', ColumnMeaning::DeathDate, 16),
+                Column::of('abode', 'Abode', ColumnMeaning::Abode, 26), Column::of('trade', 'Trade', ColumnMeaning::Trade, 20),
             ],
             [
                 Role::of('buried', RoleRelation::Principal, spelled: 'deceased,dead'),
-                Role::of('husband', RoleRelation::Partner, Sex::Male, 'husband of'), Role::of('wife', RoleRelation::Partner, Sex::Female, 'wife of,widow'),
+                Role::of('husband', RoleRelation::Partner, Sex::Male, 'husband of'),
+                Role::of('wife', RoleRelation::Partner, Sex::Female, 'wife of,widow'),
                 Role::of('father', RoleRelation::Parent, Sex::Male), Role::of('mother', RoleRelation::Parent, Sex::Female),
                 Role::acting('minister', 'priest,vicar,curate,rector', isAside: true),
             ],

@@ -27,7 +27,8 @@ final class CensusHousehold implements ShippedKind
             HouseholdRoles::all(),
             event: 'census', eventIsOfAll: true,
             heads: [
-                Column::of('district', 'District', ColumnMeaning::Words), Column::of('schedule', 'Page or household', ColumnMeaning::Number),
+                Column::of('district', 'District', ColumnMeaning::Words),
+                Column::of('schedule', 'Page or household', ColumnMeaning::Number),
                 Column::of('street', 'Street or house', ColumnMeaning::Dwelling),
             ],
         );

@@ -18,10 +18,12 @@ final class Headstone implements ShippedKind
         return new RecordKind(
             'headstone', 'Headstone', 'grave stone cemetery churchyard inscription monument',
             [
-                Column::of('born', 'Born', ColumnMeaning::BirthDate, 18), Column::of('died', 'Died', ColumnMeaning::DeathDate, 18), Column::of('age', 'Age', ColumnMeaning::Age, 8),
+                Column::of('born', 'Born', ColumnMeaning::BirthDate, 18), Column::of('died', 'Died', ColumnMeaning::DeathDate, 18),
+                Column::of('age', 'Age', ColumnMeaning::Age, 8),
                 Column::of('text', 'Further words', ColumnMeaning::Words, 34),
             ],
-            [Role::of('buried', RoleRelation::Principal, spelled: 'in memory of,here lies'), ...NamedKin::roles(), Role::acting('erected by', 'put up by')],
+            [Role::of('buried', RoleRelation::Principal, spelled: 'in memory of,here lies'), ...NamedKin::roles(),
+                Role::acting('erected by', 'put up by')],
             isTall: true, heads: [Column::of('plot', 'Plot', ColumnMeaning::Words)],
         );
     }

@@ -18,7 +18,8 @@ final class Letter implements ShippedKind
         return new RecordKind(
             'letter', 'Letter', 'correspondence post private note',
             [Column::of('says', 'What it says', ColumnMeaning::Words, 46), Column::of('abode', 'At', ColumnMeaning::Abode, 22)],
-            [Role::acting('writer', 'author,from'), Role::of('receiver', RoleRelation::Principal, spelled: 'to'), ...NamedKin::roles(), Role::of('named', RoleRelation::None)],
+            [Role::acting('writer', 'author,from'), Role::of('receiver', RoleRelation::Principal, spelled: 'to'), ...NamedKin::roles(),
+                Role::of('named', RoleRelation::None)],
             isTall: true,
         );
     }

@@ -16,7 +16,8 @@ final class Marriage implements ShippedKind
         return new RecordKind(
             'marriage', 'Marriage', 'wedding church parish register banns',
             MarriageForm::columns(), MarriageForm::roles(),
-            event: 'marriage', heads: [Column::of('entry', 'Entry', ColumnMeaning::Number), Column::of('page', 'Page', ColumnMeaning::Page)],
+            event: 'marriage',
+            heads: [Column::of('entry', 'Entry', ColumnMeaning::Number), Column::of('page', 'Page', ColumnMeaning::Page)],
         );
     }
 }

@@ -16,7 +16,9 @@ final class MarriageCertificate implements ShippedKind
         return new RecordKind(
             'marriage-certificate', 'Marriage certificate', 'civil registration wedding registrar entry',
             MarriageForm::columns(), MarriageForm::roles(),
-            event: 'marriage', heads: [Column::of('district', 'District', ColumnMeaning::Words), Column::of('entry', 'Entry', ColumnMeaning::Number)], isTall: true,
+            event: 'marriage',
+            heads: [Column::of('district', 'District', ColumnMeaning::Words), Column::of('entry', 'Entry', ColumnMeaning::Number)],
+            isTall: true,
         );
     }
 }

@@ -18,10 +18,12 @@ final class Obituary implements ShippedKind
         return new RecordKind(
             'obituary', 'Obituary', 'newspaper death notice press funeral',
             [
-                Column::of('died', 'Died', ColumnMeaning::DeathDate, 16), Column::of('where', 'Where died', ColumnMeaning::DeathPlace, 18), Column::of('age', 'Age', ColumnMeaning::Age, 8),
+                Column::of('died', 'Died', ColumnMeaning::DeathDate, 16), Column::of('where', 'Where died', ColumnMeaning::DeathPlace, 18),
+                Column::of('age', 'Age', ColumnMeaning::Age, 8),
                 Column::of('abode', 'Of', ColumnMeaning::Abode, 20), Column::of('trade', 'Trade', ColumnMeaning::Trade, 20),
             ],
-            [Role::of('deceased', RoleRelation::Principal, spelled: 'dead,the late'), ...NamedKin::roles(), Role::acting('writer', isAside: true)],
+            [Role::of('deceased', RoleRelation::Principal, spelled: 'dead,the late'), ...NamedKin::roles(),
+                Role::acting('writer', isAside: true)],
             event: 'death', isTall: true, heads: [Column::of('page', 'Page', ColumnMeaning::Page)],
         );
     }

@@ -17,7 +17,8 @@ final class OtherRecord implements ShippedKind
     {
         return new RecordKind(
             'free', 'Any record', 'other free anything deed licence list',
-            [Column::of('age', 'Age', ColumnMeaning::Age, 8), Column::of('abode', 'Abode', ColumnMeaning::Abode, 22), Column::of('trade', 'Trade', ColumnMeaning::Trade, 20), Column::of('says', 'What it says', ColumnMeaning::Words, 30)],
+            [Column::of('age', 'Age', ColumnMeaning::Age, 8), Column::of('abode', 'Abode', ColumnMeaning::Abode, 22),
+                Column::of('trade', 'Trade', ColumnMeaning::Trade, 20), Column::of('says', 'What it says', ColumnMeaning::Words, 30)],
             [Role::of('named', RoleRelation::Principal), ...NamedKin::roles(), Role::acting('witness'), Role::acting('informant')],
         );
     }

@@ -17,11 +17,14 @@ final class PassengerList implements ShippedKind
         return new RecordKind(
             'passenger-list', 'Passenger list', 'ship emigration voyage immigration steerage manifest',
             [
-                Column::of('party', 'Party', ColumnMeaning::Number, 7), Column::of('relation', 'Relation', ColumnMeaning::Relation, 14), Column::of('age', 'Age', ColumnMeaning::Age, 7), Column::of('sex', 'Sex', ColumnMeaning::Sex, 5),
-                Column::of('condition', 'Condition', ColumnMeaning::Condition, 10), Column::of('trade', 'Trade', ColumnMeaning::Trade, 20), Column::of('native', 'Native of', ColumnMeaning::BirthPlace, 22),
+                Column::of('party', 'Party', ColumnMeaning::Number, 7), Column::of('relation', 'Relation', ColumnMeaning::Relation, 14),
+                Column::of('age', 'Age', ColumnMeaning::Age, 7), Column::of('sex', 'Sex', ColumnMeaning::Sex, 5),
+                Column::of('condition', 'Condition', ColumnMeaning::Condition, 10), Column::of('trade', 'Trade', ColumnMeaning::Trade, 20),
+                Column::of('native', 'Native of', ColumnMeaning::BirthPlace, 22),
             ],
             HouseholdRoles::all(),
-            event: 'emigration', eventIsOfAll: true, heads: [Column::of('vessel', 'Vessel', ColumnMeaning::Words), Column::of('for', 'Bound for', ColumnMeaning::Words)],
+            event: 'emigration', eventIsOfAll: true,
+            heads: [Column::of('vessel', 'Vessel', ColumnMeaning::Words), Column::of('for', 'Bound for', ColumnMeaning::Words)],
         );
     }
 }

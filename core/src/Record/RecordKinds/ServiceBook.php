@@ -18,10 +18,12 @@ final class ServiceBook implements ShippedKind
         return new RecordKind(
             'service-book', 'Service book', 'service record postings keeper military muster regiment career',
             [
-                Column::of('from', 'From', ColumnMeaning::From, 14), Column::of('until', 'Until', ColumnMeaning::Until, 14), Column::of('station', 'Station', ColumnMeaning::Abode, 24),
+                Column::of('from', 'From', ColumnMeaning::From, 14), Column::of('until', 'Until', ColumnMeaning::Until, 14),
+                Column::of('station', 'Station', ColumnMeaning::Abode, 24),
                 Column::of('rank', 'Rank', ColumnMeaning::Trade, 20), Column::of('born', 'Born', ColumnMeaning::BirthDate, 14),
             ],
-            [Role::of('keeper', RoleRelation::Principal, spelled: 'servant,man,soldier,sailor'), Role::acting('superintendent', 'officer', isAside: true)],
+            [Role::of('keeper', RoleRelation::Principal, spelled: 'servant,man,soldier,sailor'),
+                Role::acting('superintendent', 'officer', isAside: true)],
             isTall: true, heads: [Column::of('number', 'Number', ColumnMeaning::Number), Column::of('page', 'Page', ColumnMeaning::Page)],
         );
     }

@@ -17,8 +17,10 @@ final class Will implements ShippedKind
     {
         return new RecordKind(
             'will', 'Will', 'probate testament court estate bequest legacy',
-            [Column::of('gift', 'What is left', ColumnMeaning::Words, 40), Column::of('abode', 'Of', ColumnMeaning::Abode, 22), Column::of('trade', 'Trade', ColumnMeaning::Trade, 18)],
-            [Role::of('testator', RoleRelation::Principal, spelled: 'testatrix'), ...NamedKin::roles(), Role::acting('executor', 'executrix'), Role::acting('witness')],
+            [Column::of('gift', 'What is left', ColumnMeaning::Words, 40), Column::of('abode', 'Of', ColumnMeaning::Abode, 22),
+                Column::of('trade', 'Trade', ColumnMeaning::Trade, 18)],
+            [Role::of('testator', RoleRelation::Principal, spelled: 'testatrix'), ...NamedKin::roles(),
+                Role::acting('executor', 'executrix'), Role::acting('witness')],
             event: 'will', isTall: true, heads: [Column::of('folio', 'Folio', ColumnMeaning::Page)],
         );
     }

@@ -19,7 +19,8 @@ final class Html
     {
         $title = self::escape($document->title);
 
-        return "<!doctype html>\n<html lang=\"en\">\n<head>\n<meta charset=\"utf-8\">\n<title>{$title}</title>\n<style>\n{$style}\n</style>\n</head>\n<body>\n"
+        return "<!doctype html>\n<html lang=\"en\">\n<head>\n<meta charset=\"utf-8\">\n<title>{$title}</title>\n<style>\n{$style}\n"
+            ."</style>\n</head>\n<body>\n"
             .self::body($document).'<footer>'.self::escape($document->footer)."</footer>\n</body>\n</html>\n";
     }
 
@@ -47,7 +48,8 @@ final class Html
             $rows .= '<tr>'.implode('', array_map(static fn (array $cell): string => '<td>'.self::words($cell).'</td>', $row))."</tr>\n";
         }
 
-        return '<table><caption>'.self::escape($table->caption)."</caption>\n<thead><tr>{$heads}</tr></thead>\n<tbody>\n{$rows}</tbody></table>\n";
+        return '<table><caption>'.self::escape($table->caption)
+            ."</caption>\n<thead><tr>{$heads}</tr></thead>\n<tbody>\n{$rows}</tbody></table>\n";
     }
 
     private static function notes(NoteList $list): string

@@ -20,7 +20,10 @@ use Random\Randomizer;
 
 final class ImpactAnalysisTest extends TestCase
 {
-    /** @return iterable<string, array{list<Conclusion>, AssumedFalse, array<string, string>, array<string, string>}> conclusions, what is false, placings by claim, what becomes of which */
+    /**
+     * @return iterable<string, array{list<Conclusion>, AssumedFalse, array<string, string>, array<string, string>}>
+     *     conclusions, what is false, placings by claim, what becomes of which
+     */
     public static function threads(): iterable
     {
         $register = self::claim('register', strong: true);
@@ -28,35 +31,53 @@ final class ImpactAnalysisTest extends TestCase
         $copy = self::claim('copy', strong: false, derivedFrom: 'register');
         $other = self::claim('other', strong: true);
 
-        yield 'what rests on one record falls with it' => [[self::fact('birth', $register)], AssumedFalse::claims('register'), [], ['birth' => 'falls']];
-        yield 'what another record says too stands, but weaker' => [[self::fact('birth', $register, $stone)], AssumedFalse::claims('register'), [], ['birth' => 'weaker']];
-        yield 'what another says as well stands on that' => [[self::fact('birth', $register, $other)], AssumedFalse::claims('register'), [], ['birth' => 'stands on other ground']];
-        yield 'the weaker of two is not missed' => [[self::fact('birth', $register, $stone)], AssumedFalse::claims('stone'), [], ['birth' => 'stands on other ground']];
-        yield 'a copy of what is false is false' => [[self::fact('birth', $register, $copy)], AssumedFalse::claims('register'), [], ['birth' => 'falls']];
-        yield 'what was copied is not false with its copy' => [[self::fact('birth', $register, $copy)], AssumedFalse::claims('copy'), [], ['birth' => 'stands on other ground']];
-        yield 'other facts are not touched' => [[self::fact('birth', $register), self::fact('death', $stone)], AssumedFalse::claims('register'), [], ['birth' => 'falls']];
+        yield 'what rests on one record falls with it' => [[self::fact('birth', $register)], AssumedFalse::claims('register'), [],
+            ['birth' => 'falls']];
+        yield 'what another record says too stands, but weaker' => [[self::fact('birth', $register, $stone)],
+            AssumedFalse::claims('register'), [], ['birth' => 'weaker']];
+        yield 'what another says as well stands on that' => [[self::fact('birth', $register, $other)], AssumedFalse::claims('register'), [],
+            ['birth' => 'stands on other ground']];
+        yield 'the weaker of two is not missed' => [[self::fact('birth', $register, $stone)], AssumedFalse::claims('stone'), [],
+            ['birth' => 'stands on other ground']];
+        yield 'a copy of what is false is false' => [[self::fact('birth', $register, $copy)], AssumedFalse::claims('register'), [],
+            ['birth' => 'falls']];
+        yield 'what was copied is not false with its copy' => [[self::fact('birth', $register, $copy)], AssumedFalse::claims('copy'), [],
+            ['birth' => 'stands on other ground']];
+        yield 'other facts are not touched' => [[self::fact('birth', $register), self::fact('death', $stone)],
+            AssumedFalse::claims('register'), [], ['birth' => 'falls']];
         yield 'a decision opens when the fact that it let lead falls' => [
-            [self::fact('birth', $register), new Conclusion(ConclusionKind::Decision, 'when born', [], ['birth'])], AssumedFalse::claims('register'), [], ['birth' => 'falls', 'when born' => 'opens again'],
+            [self::fact('birth', $register), new Conclusion(ConclusionKind::Decision, 'when born', [], ['birth'])],
+            AssumedFalse::claims('register'), [], ['birth' => 'falls', 'when born' => 'opens again'],
         ];
         yield 'a decision that rests on the claim opens even where the fact stands' => [
-            [self::fact('birth', $register, $other), new Conclusion(ConclusionKind::Decision, 'when born', [$register, $other], ['birth'])], AssumedFalse::claims('register'), [], ['birth' => 'stands on other ground', 'when born' => 'opens again'],
+            [self::fact('birth', $register, $other), new Conclusion(ConclusionKind::Decision, 'when born', [$register, $other], ['birth'])],
+            AssumedFalse::claims('register'), [], ['birth' => 'stands on other ground', 'when born' => 'opens again'],
         ];
         yield 'decisions on decisions' => [
-            [new Conclusion(ConclusionKind::Decision, 'second', [], ['first']), new Conclusion(ConclusionKind::Decision, 'first', [$register])], AssumedFalse::claims('register'), [], ['second' => 'opens again', 'first' => 'opens again'],
+            [new Conclusion(ConclusionKind::Decision, 'second', [], ['first']),
+                new Conclusion(ConclusionKind::Decision, 'first', [$register])], AssumedFalse::claims('register'), [],
+            ['second' => 'opens again', 'first' => 'opens again'],
         ];
         yield 'a line that is somebody else takes its claims with it' => [
-            [new Conclusion(ConclusionKind::Placing, 'line 4', []), self::fact('census', $register), self::fact('birth', $stone, $other)], AssumedFalse::conclusions('line 4'),
+            [new Conclusion(ConclusionKind::Placing, 'line 4', []), self::fact('census', $register), self::fact('birth', $stone, $other)],
+            AssumedFalse::conclusions('line 4'),
             ['register' => 'line 4', 'stone' => 'line 4'], ['line 4' => 'falls', 'census' => 'falls', 'birth' => 'stands on other ground'],
         ];
         yield 'a line that was placed by a claim' => [
-            [new Conclusion(ConclusionKind::Placing, 'line 4', [$other]), self::fact('census', $register)], AssumedFalse::claims('other'), ['register' => 'line 4'], ['line 4' => 'falls', 'census' => 'falls'],
+            [new Conclusion(ConclusionKind::Placing, 'line 4', [$other]), self::fact('census', $register)], AssumedFalse::claims('other'),
+            ['register' => 'line 4'], ['line 4' => 'falls', 'census' => 'falls'],
         ];
         yield 'what a decision alone proved is unproved when it is asked again' => [
-            [new Conclusion(ConclusionKind::Decision, 'who was she', [$register]), new Conclusion(ConclusionKind::Tie, 'mother', [], ['who was she']), new Conclusion(ConclusionKind::Placing, 'line 4', [$other], ['who was she'])], AssumedFalse::claims('register'),
+            [new Conclusion(ConclusionKind::Decision, 'who was she', [$register]),
+                new Conclusion(ConclusionKind::Tie, 'mother', [], ['who was she']),
+                new Conclusion(ConclusionKind::Placing, 'line 4', [$other], ['who was she'])], AssumedFalse::claims('register'),
             [], ['who was she' => 'opens again', 'mother' => 'unproved', 'line 4' => 'unproved'],
         ];
-        yield 'a tie' => [[new Conclusion(ConclusionKind::Tie, 'mother', [$register, $stone])], AssumedFalse::claims('register', 'stone'), [], ['mother' => 'falls']];
-        yield 'a tie that is supposed false whatever says so' => [[new Conclusion(ConclusionKind::Tie, 'mother', [$register])], AssumedFalse::conclusions('mother'), [], ['mother' => 'falls']];
+        yield 'a tie' => [[new Conclusion(ConclusionKind::Tie, 'mother', [$register, $stone])],
+            AssumedFalse::claims('register', 'stone'), [],
+            ['mother' => 'falls']];
+        yield 'a tie that is supposed false whatever says so' => [[new Conclusion(ConclusionKind::Tie, 'mother', [$register])],
+            AssumedFalse::conclusions('mother'), [], ['mother' => 'falls']];
         yield 'nothing is false' => [[self::fact('birth', $register)], AssumedFalse::claims(), [], []];
         yield 'what nobody cited anything for' => [[self::fact('birth')], AssumedFalse::claims('register'), [], []];
     }
@@ -74,12 +95,14 @@ final class ImpactAnalysisTest extends TestCase
 
     public function test_more_that_is_false_never_mends_anything_and_the_order_changes_nothing(): void
     {
-        $worse = [Outcome::StandsOnOtherGround->value => 1, Outcome::Weaker->value => 2, Outcome::Unproved->value => 3, Outcome::Falls->value => 4, Outcome::OpensAgain->value => 4];
+        $worse = [Outcome::StandsOnOtherGround->value => 1, Outcome::Weaker->value => 2, Outcome::Unproved->value => 3,
+            Outcome::Falls->value => 4, Outcome::OpensAgain->value => 4];
         foreach (range(1, 300) as $seed) {
             $random = new Randomizer(new Mt19937($seed));
             $claims = [];
             foreach (range(0, 9) as $at) {
-                $claims[] = self::claim("c{$at}", $random->getInt(0, 1) === 1, $at > 0 && $random->getInt(0, 4) === 0 ? 'c'.$random->getInt(0, $at - 1) : '');
+                $claims[] = self::claim("c{$at}", $random->getInt(0, 1) === 1,
+                    $at > 0 && $random->getInt(0, 4) === 0 ? 'c'.$random->getInt(0, $at - 1) : '');
             }
             $conclusions = [];
             foreach (range(0, 11) as $at) {
@@ -123,6 +146,7 @@ final class ImpactAnalysisTest extends TestCase
 
     private static function claim(string $id, bool $strong, string $derivedFrom = ''): ClassifiedClaim
     {
-        return new ClassifiedClaim($id, "record of {$id}", SourceClass::Original, $strong ? Information::Primary : Information::Secondary, $strong, derivedFrom: $derivedFrom);
+        return new ClassifiedClaim($id, "record of {$id}", SourceClass::Original, $strong ? Information::Primary : Information::Secondary,
+            $strong, derivedFrom: $derivedFrom);
     }
 }

@@ -50,7 +50,8 @@ final class Checker
             }
         }
         $tags = array_column($records, 'tag');
-        if (($tags[0] ?? '') !== 'HEAD' || end($tags) !== 'TRLR' || count(array_keys($tags, 'HEAD', true)) !== 1 || count(array_keys($tags, 'TRLR', true)) !== 1) {
+        if (($tags[0] ?? '') !== 'HEAD' || end($tags) !== 'TRLR' || count(array_keys($tags, 'HEAD', true)) !== 1
+            || count(array_keys($tags, 'TRLR', true)) !== 1) {
             $checker->faults[] = 'the file does not begin with HEAD and end with TRLR';
         }
 

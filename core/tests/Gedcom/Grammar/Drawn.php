@@ -7,7 +7,8 @@ namespace NorthBough\Core\Tests\Gedcom\Grammar;
 /** Files drawn by lot from the tables of a version: every line is one that may stand there, and says what it may. */
 final class Drawn
 {
-    private const RECORDS = ['@I1@' => 'INDI', '@I2@' => 'INDI', '@F1@' => 'FAM', '@S1@' => 'SOUR', '@R1@' => 'REPO', '@O1@' => 'OBJE', '@N1@' => 'NOTE', '@U1@' => 'SUBM'];
+    private const RECORDS = ['@I1@' => 'INDI', '@I2@' => 'INDI', '@F1@' => 'FAM', '@S1@' => 'SOUR', '@R1@' => 'REPO', '@O1@' => 'OBJE',
+        '@N1@' => 'NOTE', '@U1@' => 'SUBM'];
 
     private const WORDS = ['keeper', 'as it stands', 'Tolsay', '77', 'Shore Street', "two\nlines", 'ends with a mark @ within'];
 
@@ -19,7 +20,8 @@ final class Drawn
     {
         mt_srand($seed);
         $drawn = new self($grammar, $grammar instanceof Seven);
-        $lines = $drawn->isSeven ? "0 HEAD\n1 GEDC\n2 VERS 7.0\n" : "0 HEAD\n1 SOUR OTHER\n1 SUBM @U1@\n1 GEDC\n2 VERS 5.5.1\n2 FORM LINEAGE-LINKED\n1 CHAR UTF-8\n";
+        $lines = $drawn->isSeven ? "0 HEAD\n1 GEDC\n2 VERS 7.0\n"
+            : "0 HEAD\n1 SOUR OTHER\n1 SUBM @U1@\n1 GEDC\n2 VERS 5.5.1\n2 FORM LINEAGE-LINKED\n1 CHAR UTF-8\n";
         foreach (self::RECORDS as $pointer => $tag) {
             $tag = $drawn->isSeven && $tag === 'NOTE' ? 'SNOTE' : $tag;
             $kind = $grammar->records()[$tag];
@@ -42,7 +44,8 @@ final class Drawn
                 continue;
             }
             $said = $this->said((string) $tag, $as ?? (string) $tag, $above);
-            $lines .= $said === null ? '' : self::line($level, (string) $tag, $said).$this->beneath($as ?? (string) $tag, $level + 1, (string) $tag);
+            $lines .= $said === null ? ''
+                : self::line($level, (string) $tag, $said).$this->beneath($as ?? (string) $tag, $level + 1, (string) $tag);
         }
 
         return $lines;
@@ -66,8 +69,11 @@ final class Drawn
             in_array($tag, ['GIVN', 'NICK', 'SURN', 'NPFX', 'NSFX', 'SPFX'], true) => ['Ann'],
             $kind === 'words' => [self::WORDS[mt_rand(0, 4)]],
             in_array($tag, ['NOTE', 'TEXT', 'TRAN', 'FONE', 'ROMN'], true) => self::WORDS,
-            default => ['', 'Y', '3', 'M', 'CONFIDENTIAL', 'confidential', 'LOCKED', 'locked', 'AKA', 'birth', 'MARRIED', 'ADOPTED', 'foster', 'PROVEN', 'proven', 'PHOTO', 'film', 'CHIL', 'WITN', 'OTHER', '2', 'HUSB', 'BOTH', 'BIC', 'BIRT', 'MARR', '> 20y 3m', '7d',
-                'en', 'English', 'text/plain', 'image/jpeg', 'jpg', 'N59.1', 'W3.25', '10:11:12', '3 MAY 1902', 'FROM 1900 TO 1903', 'ABT 1850', 'BET 1 JAN 1850 AND 1851', 'AFT 1 MAY 1850', 'BEF MAR 1784', 'FROM 1850', ...self::WORDS],
+            default => ['', 'Y', '3', 'M', 'CONFIDENTIAL', 'confidential', 'LOCKED', 'locked', 'AKA', 'birth', 'MARRIED', 'ADOPTED',
+                'foster', 'PROVEN', 'proven', 'PHOTO', 'film', 'CHIL', 'WITN', 'OTHER', '2', 'HUSB', 'BOTH', 'BIC', 'BIRT', 'MARR',
+                '> 20y 3m', '7d',
+                'en', 'English', 'text/plain', 'image/jpeg', 'jpg', 'N59.1', 'W3.25', '10:11:12', '3 MAY 1902', 'FROM 1900 TO 1903',
+                'ABT 1850', 'BET 1 JAN 1850 AND 1851', 'AFT 1 MAY 1850', 'BEF MAR 1784', 'FROM 1850', ...self::WORDS],
         };
         $able = array_values(array_filter($able, static fn (string $words): bool => preg_match($form, $words) === 1));
 

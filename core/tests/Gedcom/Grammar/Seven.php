@@ -18,7 +18,8 @@ final class Seven implements Grammar
         '@change' => 'CHAN? CREA:stamp?',
         '@ids' => 'REFN:typed UID:words EXID:typed',
         '@reach' => 'ADDR? PHON:words EMAIL:words FAX:words WWW:words',
-        '@detail' => 'DATE:when? PLAC:place? @reach AGNC:words? RELI:words? CAUS:words? RESN:resn? SDATE:when? ASSO @note @cite @media UID:words',
+        '@detail' => 'DATE:when? PLAC:place? @reach AGNC:words? RELI:words? CAUS:words? RESN:resn? SDATE:when? ASSO @note @cite @media '
+            .'UID:words',
         '@personal' => '@detail AGE? TYPE:words?',
         '@couple' => '@detail HUSB:aged? WIFE:aged? TYPE:words?',
         '@pieces' => 'NPFX:words GIVN:words NICK:words SPFX:words SURN:words NSFX:words',
@@ -26,39 +27,54 @@ final class Seven implements Grammar
     ];
 
     private const LINES = [
-        'HEAD' => 'GEDC! SCHMA? SOUR:program? DEST:words? DATE:stampday? SUBM:pointer? COPR:words? LANG:lang? PLAC:headplace? NOTE? SNOTE:pointer?',
-        'GEDC' => 'VERS:seven!', 'SCHMA' => 'TAG:schema', 'program' => 'VERS:words? NAME:words? CORP? DATA:programdata?', 'CORP' => '@reach',
+        'HEAD' => 'GEDC! SCHMA? SOUR:program? DEST:words? DATE:stampday? SUBM:pointer? COPR:words? LANG:lang? PLAC:headplace? NOTE? '
+            .'SNOTE:pointer?',
+        'GEDC' => 'VERS:seven!', 'SCHMA' => 'TAG:schema', 'program' => 'VERS:words? NAME:words? CORP? DATA:programdata?',
+        'CORP' => '@reach',
         'programdata' => 'DATE:stampday? COPR:words?', 'stampday' => 'TIME:time?', 'headplace' => 'FORM:words!',
-        'INDI' => 'RESN:resn? NAME SEX:sex? CAST:value DSCR:value EDUC:value IDNO:typedvalue NATI:value NCHI:countof NMR:countof OCCU:value PROP:value RELI:value RESI:value SSN:value TITL:value FACT:typedvalue '
-            .'ADOP:adoption BAPM:personal BARM:personal BASM:personal BIRT:birth BLES:personal BURI:personal CENS:personal CHR:birth CHRA:personal CONF:personal CREM:personal DEAT:personal EMIG:personal FCOM:personal '
-            .'GRAD:personal IMMI:personal NATU:personal ORDN:personal PROB:personal RETI:personal WILL:personal EVEN:typedevent NO BAPL:rite CONL:rite ENDL:rite INIL:rite SLGC:sealing '
+        'INDI' => 'RESN:resn? NAME SEX:sex? CAST:value DSCR:value EDUC:value IDNO:typedvalue NATI:value NCHI:countof NMR:countof '
+            .'OCCU:value PROP:value RELI:value RESI:value SSN:value TITL:value FACT:typedvalue '
+            .'ADOP:adoption BAPM:personal BARM:personal BASM:personal BIRT:birth BLES:personal BURI:personal CENS:personal CHR:birth '
+            .'CHRA:personal CONF:personal CREM:personal DEAT:personal EMIG:personal FCOM:personal '
+            .'GRAD:personal IMMI:personal NATU:personal ORDN:personal PROB:personal RETI:personal WILL:personal EVEN:typedevent NO '
+            .'BAPL:rite CONL:rite ENDL:rite INIL:rite SLGC:sealing '
             .'FAMC:childlink FAMS:noted SUBM:pointer ASSO ALIA:phrased ANCI:pointer DESI:pointer @ids @note @cite @media @change',
-        'FAM' => 'RESN:resn? NCHI:couplecount RESI:couplevalue FACT:couplefact ANUL:couple CENS:couple DIV:couple DIVF:couple ENGA:couple MARB:couple MARC:couple MARL:couple MARR:couple MARS:couple EVEN:coupleevent NO '
+        'FAM' => 'RESN:resn? NCHI:couplecount RESI:couplevalue FACT:couplefact ANUL:couple CENS:couple DIV:couple DIVF:couple ENGA:couple '
+            .'MARB:couple MARC:couple MARL:couple MARR:couple MARS:couple EVEN:coupleevent NO '
             .'HUSB:phrased? WIFE:phrased? CHIL:phrased ASSO SUBM:pointer SLGS:rite @ids @note @cite @media @change',
-        'OBJE' => 'RESN:resn? FILE+ @ids @note @cite @change', 'FILE' => 'FORM:media! TITL:words? TRAN:filetran', 'media' => 'MEDI?', 'MEDI' => 'PHRASE:words?', 'filetran' => 'FORM:mime!',
+        'OBJE' => 'RESN:resn? FILE+ @ids @note @cite @change', 'FILE' => 'FORM:media! TITL:words? TRAN:filetran', 'media' => 'MEDI?',
+        'MEDI' => 'PHRASE:words?', 'filetran' => 'FORM:mime!',
         'REPO' => 'NAME:words! @reach @note @ids @change',
-        'SNOTE' => 'MIME:mime? LANG:lang? TRAN:notetran @cite @ids @change', 'notetran' => 'MIME:mime? LANG:lang?', 'NOTE' => 'MIME:mime? LANG:lang? TRAN:notetran @cite',
+        'SNOTE' => 'MIME:mime? LANG:lang? TRAN:notetran @cite @ids @change', 'notetran' => 'MIME:mime? LANG:lang?',
+        'NOTE' => 'MIME:mime? LANG:lang? TRAN:notetran @cite',
         'SOUR' => 'DATA:sourcedata? AUTH:words? TITL:words? ABBR:words? PUBL:words? TEXT? REPO:holder @ids @note @media @change',
-        'sourcedata' => 'EVEN:recorded AGNC:words? @note', 'recorded' => 'DATE:period? PLAC:place?', 'period' => 'PHRASE:words?', 'TEXT' => 'MIME:mime? LANG:lang?', 'holder' => '@note CALN', 'CALN' => 'MEDI?',
+        'sourcedata' => 'EVEN:recorded AGNC:words? @note', 'recorded' => 'DATE:period? PLAC:place?', 'period' => 'PHRASE:words?',
+        'TEXT' => 'MIME:mime? LANG:lang?', 'holder' => '@note CALN', 'CALN' => 'MEDI?',
         'SUBM' => 'NAME:words! @reach @media LANG:lang @ids @note @change',
         'NAME' => 'TYPE:nametype? @pieces TRAN:nametran @note @cite', 'nametype' => 'PHRASE:words?', 'nametran' => 'LANG:lang! @pieces',
-        'personal' => '@personal', 'value' => '@personal', 'typedvalue' => '@detail AGE? TYPE:words!', 'typedevent' => '@detail AGE? TYPE:words!', 'countof' => '@personal', 'birth' => '@personal FAMC:pointer?',
+        'personal' => '@personal', 'value' => '@personal', 'typedvalue' => '@detail AGE? TYPE:words!',
+        'typedevent' => '@detail AGE? TYPE:words!', 'countof' => '@personal', 'birth' => '@personal FAMC:pointer?',
         'adoption' => '@personal FAMC:adopted?', 'adopted' => 'ADOP:adopter?', 'adopter' => 'PHRASE:words?',
-        'couple' => '@couple', 'couplevalue' => '@couple', 'couplecount' => '@couple', 'couplefact' => '@detail HUSB:aged? WIFE:aged? TYPE:words!', 'coupleevent' => '@detail HUSB:aged? WIFE:aged? TYPE:words!',
+        'couple' => '@couple', 'couplevalue' => '@couple', 'couplecount' => '@couple',
+        'couplefact' => '@detail HUSB:aged? WIFE:aged? TYPE:words!', 'coupleevent' => '@detail HUSB:aged? WIFE:aged? TYPE:words!',
         'aged' => 'AGE!', 'AGE' => 'PHRASE:words?', 'NO' => 'DATE:period? @note @cite',
         'rite' => '@rite', 'sealing' => '@rite FAMC:pointer!', 'ritestate' => 'DATE:stampday!',
-        'childlink' => 'PEDI? STAT? @note', 'PEDI' => 'PHRASE:words?', 'STAT' => 'PHRASE:words?', 'noted' => '@note', 'phrased' => 'PHRASE:words?',
+        'childlink' => 'PEDI? STAT? @note', 'PEDI' => 'PHRASE:words?', 'STAT' => 'PHRASE:words?', 'noted' => '@note',
+        'phrased' => 'PHRASE:words?',
         'ASSO' => 'PHRASE:words? ROLE! @note @cite', 'ROLE' => 'PHRASE:words?',
-        'when' => 'TIME:time? PHRASE:words?', 'place' => 'FORM:words? LANG:lang? TRAN:placetran MAP? EXID:typed @note', 'placetran' => 'LANG:lang!', 'MAP' => 'LATI:latitude! LONG:longitude!',
+        'when' => 'TIME:time? PHRASE:words?', 'place' => 'FORM:words? LANG:lang? TRAN:placetran MAP? EXID:typed @note',
+        'placetran' => 'LANG:lang!', 'MAP' => 'LATI:latitude! LONG:longitude!',
         'ADDR' => 'ADR1:words? ADR2:words? ADR3:words? CITY:words? STAE:words? POST:words? CTRY:words?',
-        'cite' => 'PAGE:words? DATA:citedata? EVEN:citeevent? QUAY? @media @note', 'citedata' => 'DATE:when? TEXT', 'citeevent' => 'PHRASE:words? ROLE?',
+        'cite' => 'PAGE:words? DATA:citedata? EVEN:citeevent? QUAY? @media @note', 'citedata' => 'DATE:when? TEXT',
+        'citeevent' => 'PHRASE:words? ROLE?',
         'link' => 'CROP? TITL:words?', 'CROP' => 'TOP:count? LEFT:count? HEIGHT:count? WIDTH:count?',
         'CHAN' => 'DATE:stampday! @note', 'stamp' => 'DATE:stampday!', 'typed' => 'TYPE:words?',
     ];
 
     private const POINTS = ['pointer', 'cite', 'link', 'holder', 'childlink', 'noted', 'phrased', 'ASSO', 'adopted'];
 
-    private const NOTHING = ['HEAD', 'GEDC', 'SCHMA', 'INDI', 'FAM', 'OBJE', 'REPO', 'SOUR', 'SUBM', 'MAP', 'CROP', 'CHAN', 'stamp', 'aged', 'citedata', 'sourcedata', 'headplace', 'rite', 'sealing', 'TRLR'];
+    private const NOTHING = ['HEAD', 'GEDC', 'SCHMA', 'INDI', 'FAM', 'OBJE', 'REPO', 'SOUR', 'SUBM', 'MAP', 'CROP', 'CHAN', 'stamp', 'aged',
+        'citedata', 'sourcedata', 'headplace', 'rite', 'sealing', 'TRLR'];
 
     public function lines(string $kind): string
     {
@@ -72,7 +88,8 @@ final class Seven implements Grammar
 
     public function records(): array
     {
-        return ['HEAD' => 'HEAD', 'INDI' => 'INDI', 'FAM' => 'FAM', 'OBJE' => 'OBJE', 'REPO' => 'REPO', 'SNOTE' => 'SNOTE', 'SOUR' => 'SOUR', 'SUBM' => 'SUBM', 'TRLR' => 'TRLR'];
+        return ['HEAD' => 'HEAD', 'INDI' => 'INDI', 'FAM' => 'FAM', 'OBJE' => 'OBJE', 'REPO' => 'REPO', 'SNOTE' => 'SNOTE',
+            'SOUR' => 'SOUR', 'SUBM' => 'SUBM', 'TRLR' => 'TRLR'];
     }
 
     public function payload(string $kind): string
@@ -125,7 +142,8 @@ final class Seven implements Grammar
 
     private static function date(bool $isPeriodOnly): string
     {
-        $month = '(JAN|FEB|MAR|APR|MAY|JUN|JUL|AUG|SEP|OCT|NOV|DEC|VEND|BRUM|FRIM|NIVO|PLUV|VENT|GERM|FLOR|PRAI|MESS|THER|FRUC|COMP|TSH|CSH|KSL|TVT|SHV|ADR|ADS|NSN|IYR|SVN|TMZ|AAV|ELL)';
+        $month = '(JAN|FEB|MAR|APR|MAY|JUN|JUL|AUG|SEP|OCT|NOV|DEC|VEND|BRUM|FRIM|NIVO|PLUV|VENT|GERM'
+            .'|FLOR|PRAI|MESS|THER|FRUC|COMP|TSH|CSH|KSL|TVT|SHV|ADR|ADS|NSN|IYR|SVN|TMZ|AAV|ELL)';
         $day = "((GREGORIAN|JULIAN|FRENCH_R|HEBREW) )?(((\\d{1,2} )?{$month} )?\\d{1,4}( BCE)?)";
         $period = "FROM {$day}( TO {$day})?|TO {$day}";
 

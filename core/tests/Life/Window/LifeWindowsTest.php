@@ -22,7 +22,8 @@ final class LifeWindowsTest extends TestCase
     /**
      * What is told of one person alone.
      *
-     * @return iterable<string, array{list<list<string>>, string, string, string}> facts, and certain birth, certain death, likely birth as years
+     * @return iterable<string, array{list<list<string>>, string, string, string}> facts, and certain birth, certain death, likely birth
+     *     as years
      */
     public static function lives(): iterable
     {
@@ -34,7 +35,8 @@ final class LifeWindowsTest extends TestCase
         yield 'a burial bounds a death' => [[['burial', '6 May 1799']], '?–1799', '?–1799', '1694–1799'];
         yield 'probate bounds a death' => [[['probate', '1869']], '?–1869', '?–1869', '?–1869'];
         yield 'a census: alive that day' => [[['census', '2 Apr 1881']], '?–1881', '1881–?', '1776–1881'];
-        yield 'a trade that lasted: alive when it began, and likely no infant' => [[['occupation', 'from 1826 to 1858']], '?–1826', '1826–?', '1753–1818'];
+        yield 'a trade that lasted: alive when it began, and likely no infant' => [[['occupation', 'from 1826 to 1858']], '?–1826',
+            '1826–?', '1753–1818'];
         yield 'a trade told of the dead' => [[['occupation', 'by 22 Nov 1889']], '?–1889', '?–?', '?–1881'];
         yield 'a rival says nothing' => [[['birth', '1817', 'rival'], ['census', '1841']], '?–1841', '1841–?', '1736–1841'];
         yield 'nor does one that was ruled out' => [[['death', '1850', 'ruled out']], '?–?', '?–?', '?–?'];
@@ -51,7 +53,8 @@ final class LifeWindowsTest extends TestCase
             $windows->event('p', self::event("f{$at}", ...$fact));
         }
         $window = $windows->of('p');
-        self::assertSame([$born, $died, $likely], [self::years($window->bornCertain), self::years($window->diedCertain), self::years($window->bornLikely)]);
+        self::assertSame([$born, $died, $likely],
+            [self::years($window->bornCertain), self::years($window->diedCertain), self::years($window->bornLikely)]);
         self::assertSame([], $window->impossible);
     }
 
@@ -64,20 +67,27 @@ final class LifeWindowsTest extends TestCase
         $windows->event('grandchild', self::event('g', 'census', '2 Apr 1881'));
         $child = $windows->of('child');
         self::assertSame(['1818–1881', '1832–1866'], [self::years($child->bornCertain), self::years($child->bornLikely)]);
-        self::assertSame([['mother', 'Birth 3 May 1818', 'm'], ['child', 'A child is born after its parent.', ''], ['grandchild', 'A child is born after its parent.', '']],
-            array_map(static fn (InferenceStep $step): array => [$step->personId, $step->says, $step->eventId], $windows->why('grandchild', true, true, true)));
+        self::assertSame(
+            [['mother', 'Birth 3 May 1818', 'm'], ['child', 'A child is born after its parent.', ''],
+                ['grandchild', 'A child is born after its parent.', '']],
+            array_map(static fn (InferenceStep $step): array => [$step->personId, $step->says, $step->eventId],
+                $windows->why('grandchild', true, true, true)));
         self::assertSame([], $windows->why('mother', false, false, true));
     }
 
     public function test_whoever_signs_was_alive_and_a_wedding_bounds_both(): void
     {
         $windows = new LifeWindows(LikelyLimits::usual());
-        $windows->seen('informant', DaySpan::between(self::day('1889-12-09'), self::day('1889-12-09')), 'Informed of a death on 9 Dec 1889.');
+        $windows->seen('informant', DaySpan::between(self::day('1889-12-09'), self::day('1889-12-09')),
+            'Informed of a death on 9 Dec 1889.');
         foreach (['him', 'her'] as $who) {
             $windows->wed($who, self::event('w', 'marriage', '9 Oct 1845'));
         }
-        self::assertSame(['?–1889', '1889–?'], [self::years($windows->of('informant')->bornCertain), self::years($windows->of('informant')->diedCertain)]);
-        self::assertSame(['?–1845', '1740–1830', '1845–?'], [self::years($windows->of('her')->bornCertain), self::years($windows->of('her')->bornLikely), self::years($windows->of('him')->diedCertain)]);
+        self::assertSame(['?–1889', '1889–?'],
+            [self::years($windows->of('informant')->bornCertain), self::years($windows->of('informant')->diedCertain)]);
+        self::assertSame(['?–1845', '1740–1830', '1845–?'],
+            [self::years($windows->of('her')->bornCertain), self::years($windows->of('her')->bornLikely),
+                self::years($windows->of('him')->diedCertain)]);
     }
 
     public function test_what_contradicts_itself_is_said_and_does_not_go_on_for_ever(): void
@@ -102,7 +112,8 @@ final class LifeWindowsTest extends TestCase
         $windows->events('p', [self::event('b', 'birth', '1850'), self::event('c', 'birth', '1852'), self::event('d', 'census', '1881')]);
         $windows->events('q', [self::event('e', 'birth', '1850'), self::event('f', 'birth', '1850')]);
         $windows->events('r', [self::event('g', 'death', '1790'), self::event('h', 'death', 'Oct 1790')]);
-        self::assertSame(['?–1881', '1850–1850'], [self::years($windows->of('p')->bornCertain), self::years($windows->of('p')->bornLikely)]);
+        self::assertSame(['?–1881', '1850–1850'],
+            [self::years($windows->of('p')->bornCertain), self::years($windows->of('p')->bornLikely)]);
         self::assertSame('1850–1850', self::years($windows->of('q')->bornCertain));
         self::assertSame('1790–1790', self::years($windows->of('r')->diedCertain));
     }
@@ -135,10 +146,13 @@ final class LifeWindowsTest extends TestCase
             }
             foreach ($truth as $id => [$born, $died]) {
                 $window = $windows->of($id);
-                foreach ([[$window->bornCertain, $born], [$window->bornLikely, $born], [$window->diedCertain, $died], [$window->diedLikely, $died]] as [$span, $day]) {
-                    self::assertTrue(($span->earliest ?? $day) <= $day && ($span->latest ?? $day) >= $day, "{$id}, seed {$seed}, try {$try}");
+                foreach ([[$window->bornCertain, $born], [$window->bornLikely, $born], [$window->diedCertain, $died],
+                    [$window->diedLikely, $died]] as [$span, $day]) {
+                    self::assertTrue(($span->earliest ?? $day) <= $day && ($span->latest ?? $day) >= $day,
+                        "{$id}, seed {$seed}, try {$try}");
                 }
-                self::assertTrue(self::isWithin($window->bornLikely, $window->bornCertain) && self::isWithin($window->diedLikely, $window->diedCertain), "The likely is within the certain: {$id}, seed {$seed}.");
+                self::assertTrue(self::isWithin($window->bornLikely, $window->bornCertain)
+                    && self::isWithin($window->diedLikely, $window->diedCertain), "The likely is within the certain: {$id}, seed {$seed}.");
                 self::assertEquals($window, $again->of($id), "The order in which it is told changes nothing: seed {$seed}.");
             }
         }
@@ -160,10 +174,14 @@ final class LifeWindowsTest extends TestCase
         self::assertLessThan(2.5, $moves(40_000) / $moves(20_000));
     }
 
-    /** @return array{array<string, array{int, int}>, list<\Closure(LifeWindows): void>} births and deaths, and some of what can be told of them */
+    /**
+     * @return array{array<string, array{int, int}>, list<\Closure(LifeWindows): void>} births and deaths, and some of what
+     *     can be told of them
+     */
     private static function family(): array
     {
-        $truth = ['m0' => [2_370_000, 2_370_000 + mt_rand(18_000, 33_000)], 'f0' => [2_370_000 - mt_rand(0, 3000), 2_370_000 + mt_rand(18_000, 33_000)]];
+        $truth = ['m0' => [2_370_000, 2_370_000 + mt_rand(18_000, 33_000)],
+            'f0' => [2_370_000 - mt_rand(0, 3000), 2_370_000 + mt_rand(18_000, 33_000)]];
         $tell = [];
         [$mother, $father] = ['m0', 'f0'];
         for ($generation = 1; $generation <= 4; $generation++) {
@@ -183,7 +201,9 @@ final class LifeWindowsTest extends TestCase
             [$mother, $father] = [$next, $partner];
         }
         foreach ($truth as $id => [$born, $died]) {
-            $facts = ['birth' => IsoDay::of($born), 'death' => IsoDay::of($died), 'baptism' => IsoDay::of(min($died, $born + mt_rand(0, 300))), 'burial' => IsoDay::of($died + mt_rand(0, 9)), 'census' => IsoDay::of(mt_rand($born, $died))];
+            $facts = ['birth' => IsoDay::of($born), 'death' => IsoDay::of($died),
+                'baptism' => IsoDay::of(min($died, $born + mt_rand(0, 300))), 'burial' => IsoDay::of($died + mt_rand(0, 9)),
+                'census' => IsoDay::of(mt_rand($born, $died))];
             foreach ($facts as $kind => $day) {
                 if (mt_rand(0, 3) === 0) {
                     $event = self::event("{$id}{$kind}", $kind, $day);
@@ -197,7 +217,8 @@ final class LifeWindowsTest extends TestCase
 
     private static function isWithin(DaySpan $inner, DaySpan $outer): bool
     {
-        return ($outer->earliest === null || $inner->earliest >= $outer->earliest) && ($outer->latest === null || ($inner->latest !== null && $inner->latest <= $outer->latest));
+        return ($outer->earliest === null || $inner->earliest >= $outer->earliest)
+            && ($outer->latest === null || ($inner->latest !== null && $inner->latest <= $outer->latest));
     }
 
     private static function event(string $id, string $kind, string $date, string $standing = 'unweighed'): Event
@@ -212,6 +233,7 @@ final class LifeWindowsTest extends TestCase
 
     private static function years(DaySpan $span): string
     {
-        return substr(IsoDay::orNull($span->earliest) ?? '?', 0, $span->earliest === null ? 1 : 4).'–'.substr(IsoDay::orNull($span->latest) ?? '?', 0, $span->latest === null ? 1 : 4);
+        return substr(IsoDay::orNull($span->earliest) ?? '?', 0, $span->earliest === null ? 1 : 4).'–'
+            .substr(IsoDay::orNull($span->latest) ?? '?', 0, $span->latest === null ? 1 : 4);
     }
 }

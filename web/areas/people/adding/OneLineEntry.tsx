@@ -195,7 +195,8 @@ function There(props: {
             role="option"
             aria-selected={index === at}
             aria-disabled={!offer.canBe}
-            className={`flex items-baseline gap-3 px-1 py-[2px] ${offer.canBe ? 'cursor-pointer' : 'text-graphite'} ${index === at ? 'bg-wash' : 'hover:bg-wash/60'}`}
+            className={`flex items-baseline gap-3 px-1 py-[2px] ${offer.canBe ? 'cursor-pointer' : 'text-graphite'}
+              ${index === at ? 'bg-wash' : 'hover:bg-wash/60'}`}
             onClick={() => onChoose(offer)}
           >
             <span className="font-serif text-[16px]">{offer.name}</span>

@@ -7,7 +7,10 @@ import { useDraft } from '../../../parts/useDraft'
 import { FormButtons } from '../../../parts/FormButtons'
 import { count } from '../../../parts/count'
 
-/** A citation in its own form: which source, which page, the words. A source that is not there is begun by its title. Done, it tells the claim. */
+/**
+ * A citation in its own form: which source, which page, the words. A source that is not there is begun by its
+ * title. Done, it tells the claim.
+ */
 export function Cite({ factId, onDone }: { factId: string; onDone: (made: string) => void }) {
   const tree = useTreeId()
   const list = useId()

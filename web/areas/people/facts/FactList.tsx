@@ -104,7 +104,10 @@ function rows(facts: Fact[], folded: Folded[]): (Fact | Folded)[] {
 
 function FamilyLine({ event }: { event: Folded }) {
   return (
-    <li className="grid min-h-[28px] grid-cols-[52px_130px_180px_minmax(0,1fr)] items-center gap-x-3 text-[14px] text-graphite max-sm:grid-cols-[52px_1fr_1fr]">
+    <li
+      className="grid min-h-[28px] grid-cols-[52px_130px_180px_minmax(0,1fr)] items-center gap-x-3 text-[14px] text-graphite
+      max-sm:grid-cols-[52px_1fr_1fr]"
+    >
       <span className="whitespace-nowrap">{event.age}</span>
       <span className="col-span-1 truncate" title={event.says}>
         {event.personId === '' ? (
@@ -149,7 +152,8 @@ function FactLine(props: { fact: Fact; chosen: string; onChoose: (id: string) =>
         onClick={() => onChoose(fact.id)}
         aria-pressed={fact.id === chosen}
         aria-label={aloud(fact)}
-        className={`grid min-h-[32px] w-full grid-cols-[52px_130px_180px_minmax(0,1fr)] items-center gap-x-3 text-left max-sm:grid-cols-[52px_1fr_1fr] max-sm:py-1 ${fact.id === chosen ? 'bg-wash' : 'hover:bg-wash/60'}`}
+        className={`grid min-h-[32px] w-full grid-cols-[52px_130px_180px_minmax(0,1fr)] items-center gap-x-3 text-left
+          max-sm:grid-cols-[52px_1fr_1fr] max-sm:py-1 ${fact.id === chosen ? 'bg-wash' : 'hover:bg-wash/60'}`}
       >
         <span className="whitespace-nowrap text-graphite">{fact.age}</span>
         <span className="truncate" title={fact.word}>
@@ -162,7 +166,8 @@ function FactLine(props: { fact: Fact; chosen: string; onChoose: (id: string) =>
             </span>
           )}
           <span
-            className={`truncate ${fact.date.ambiguous || fact.date.problem ? 'text-ochre' : ''} ${fact.standing === 'ruled out' ? 'line-through' : ''}`}
+            className={`truncate ${fact.date.ambiguous || fact.date.problem ? 'text-ochre' : ''}
+              ${fact.standing === 'ruled out' ? 'line-through' : ''}`}
             title={fact.standing === 'ruled out' ? 'Ruled out' : fact.date.understood}
           >
             {fact.date.shown || <span className="text-graphite italic">when?</span>}

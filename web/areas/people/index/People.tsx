@@ -16,7 +16,8 @@ import { SortableHeader, type Sort } from './SortableHeader'
 
 const ROW = 32
 const COLUMNS =
-  'grid grid-cols-[56px_minmax(160px,1.4fr)_minmax(110px,0.8fr)_minmax(120px,1.2fr)_minmax(110px,0.8fr)] gap-4 px-2 max-sm:grid-cols-[44px_1fr_110px]'
+  'grid grid-cols-[56px_minmax(160px,1.4fr)_minmax(110px,0.8fr)_minmax(120px,1.2fr)_minmax(110px,0.8fr)] gap-4 px-2 ' +
+  'max-sm:grid-cols-[44px_1fr_110px]'
 
 type Row = Schemas['PersonLine']
 
@@ -250,7 +251,8 @@ export default function People() {
                       aria-rowindex={item.index + 2}
                       aria-selected={isPicked(row)}
                       onClick={() => go(row.id)}
-                      className={`${COLUMNS} absolute inset-x-0 cursor-pointer items-center ${item.index === at ? 'bg-wash' : 'hover:bg-wash/60'}`}
+                      className={`${COLUMNS} absolute inset-x-0 cursor-pointer items-center
+                        ${item.index === at ? 'bg-wash' : 'hover:bg-wash/60'}`}
                       style={{ height: ROW, transform: `translateY(${item.start}px)` }}
                     >
                       <span role="gridcell" className="flex items-center gap-2 text-graphite">

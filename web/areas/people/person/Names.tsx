@@ -54,7 +54,8 @@ export function Names({ person }: { person: Person }) {
             <li key={name.id} className="flex items-baseline gap-3">
               <button
                 type="button"
-                className={`text-left font-serif text-[16px] hover:text-tide ${name.standing === 'ruled out' ? 'text-graphite line-through' : ''}`}
+                className={`text-left font-serif text-[16px] hover:text-tide
+                  ${name.standing === 'ruled out' ? 'text-graphite line-through' : ''}`}
                 title="Change the name"
                 onClick={() => setInHand(name.id)}
               >

@@ -107,7 +107,9 @@ export function PersonMargin({ person }: { person: Person }) {
       <Confirm
         trigger="Delete this person"
         title={`Delete ${person.name}?`}
-        says={`With ${person.sex === 'F' ? 'her' : person.sex === 'M' ? 'him' : 'them'} go ${person.deleting}. It can be restored from the journal. If the person did live and only the ties are wrong, unlink them instead; if somebody is in the tree twice, keep both until they are joined.`}
+        says={`With ${person.sex === 'F' ? 'her' : person.sex === 'M' ? 'him' : 'them'} go ${person.deleting}. It can be restored from the
+          journal. If the person did live and only the ties are wrong, unlink them instead; if somebody is in the tree twice, keep both
+          until they are joined.`}
         {...(person.parentSets.length + person.unions.length > 0
           ? { instead: { says: 'Unlink from all kin', onChosen: () => unlink.mutate(undefined) } }
           : {})}

@@ -113,7 +113,8 @@ export default function Kinds() {
                   <button
                     type="button"
                     aria-pressed={kind === chosen}
-                    className={`min-h-[24px] w-full truncate px-1 text-left ${kind === chosen ? 'bg-wash font-semibold' : 'hover:bg-wash/60'}`}
+                    className={`min-h-[24px] w-full truncate px-1 text-left
+                      ${kind === chosen ? 'bg-wash font-semibold' : 'hover:bg-wash/60'}`}
                     onClick={() => setQuery({ kind: `${kind.of}:${kind.code}` }, { replace: true })}
                   >
                     {kind.name}

@@ -22,7 +22,8 @@ export function DeleteRecord({ record, source, lines }: { record: string; source
       <Confirm
         trigger="Delete this record"
         title="Delete this record?"
-        says={`${said} with it, whom they are placed on, and every citation of it. The people and facts stay; the pictures stay among the pictures.`}
+        says={`${said} with it, whom they are placed on, and every citation of it. The people and facts stay; the pictures stay among the
+          pictures.`}
         onDelete={() => remove.mutate(undefined)}
       />
     </p>

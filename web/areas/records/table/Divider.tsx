@@ -46,7 +46,8 @@ export function Divider({ isUpright, size, onSize }: Props) {
         onKeyDown={pressed}
       />
       <span
-        className={`absolute z-[4] flex rounded-[3px] bg-raised text-[12px] shadow-sm ${isUpright ? 'bottom-2 left-1/2 -translate-x-1/2 flex-col' : 'top-1/2 left-3 -translate-y-1/2'}`}
+        className={`absolute z-[4] flex rounded-[3px] bg-raised text-[12px] shadow-sm
+          ${isUpright ? 'bottom-2 left-1/2 -translate-x-1/2 flex-col' : 'top-1/2 left-3 -translate-y-1/2'}`}
       >
         {steps.map(([sign, says, by]) => (
           <button

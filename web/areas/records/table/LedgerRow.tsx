@@ -50,7 +50,15 @@ export const LedgerRow = memo(function LedgerRow(props: Props) {
           <button
             type="button"
             id={`line-${at}`}
-            aria-label={`Line ${at + 1}${line.name === '' ? '' : `, ${line.name}`}${stands.word || stands.name ? `, ${stands.word || `is ${stands.name}`}` : ''}`}
+            aria-label={`Line ${at + 1}${line.name === '' ? '' : `, ${line.name}`}${
+              stands.word || stands.name
+                ? `, ${
+                    stands.word ||
+                    `is
+              ${stands.name}`
+                  }`
+                : ''
+            }`}
             className={`h-full w-full pr-2 text-right text-[13px] ${isInHand ? 'font-semibold text-tide' : 'text-graphite'}`}
             onFocus={() => actions.inHand(at)}
             onKeyDown={(event) => actions.rowKey(event, at)}
@@ -69,7 +77,10 @@ export const LedgerRow = memo(function LedgerRow(props: Props) {
               autoComplete="off"
               spellCheck={false}
               value={valueOf(line, cell)}
-              className={`h-full w-full min-w-0 border-r border-graphite/70 bg-transparent px-[5px] focus:bg-raised focus:outline-2 focus:outline-offset-[-2px] focus:outline-tide ${cell === 'name' ? 'font-serif text-[16px]' : 'text-[14px]'} ${isDitto(line, cell) ? 'italic text-graphite' : ''} ${doubtOf(line, cell) !== '' ? 'underline decoration-ochre decoration-wavy underline-offset-4' : ''}`}
+              className={`h-full w-full min-w-0 border-r border-graphite/70 bg-transparent px-[5px] focus:bg-raised focus:outline-2
+                focus:outline-offset-[-2px] focus:outline-tide ${cell === 'name' ? 'font-serif text-[16px]' : 'text-[14px]'}
+                ${isDitto(line, cell) ? 'italic text-graphite' : ''}
+                ${doubtOf(line, cell) !== '' ? 'underline decoration-ochre decoration-wavy underline-offset-4' : ''}`}
               onChange={(event) => actions.type(at, cell, event.target.value)}
               onFocus={() => actions.inHand(at)}
               onBlur={() => void actions.leaveCell(at, cell)}
@@ -85,7 +96,8 @@ export const LedgerRow = memo(function LedgerRow(props: Props) {
           title={
             stands.name === '' ? undefined : `${stands.name}: drag onto another line to say that it is them`
           }
-          className={`flex h-full min-w-0 items-center gap-1 truncate px-2 text-[13px] ${stands.name !== '' ? 'cursor-grab text-tide' : lined?.as === 'aside' ? 'text-graphite' : 'text-ochre'}`}
+          className={`flex h-full min-w-0 items-center gap-1 truncate px-2 text-[13px]
+            ${stands.name !== '' ? 'cursor-grab text-tide' : lined?.as === 'aside' ? 'text-graphite' : 'text-ochre'}`}
         >
           <span className="truncate">{stands.name || stands.word}</span>
           {lined && lined.as === 'placed' && lined.odds !== '' && (

@@ -31,7 +31,10 @@ export function TableBar(props: Props) {
   const tree = useTreeId()
   const path = useTreePath()
   return (
-    <div className="flex h-[48px] shrink-0 items-center gap-4 border-b border-rule px-3 max-lg:h-auto max-lg:flex-wrap max-lg:gap-y-1 max-lg:py-1">
+    <div
+      className="flex h-[48px] shrink-0 items-center gap-4 border-b border-rule px-3 max-lg:h-auto max-lg:flex-wrap max-lg:gap-y-1
+      max-lg:py-1"
+    >
       <h1 className="min-w-0 shrink truncate">
         <Link
           to={path(`records/${record.sourceId}`)}

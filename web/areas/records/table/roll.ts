@@ -195,7 +195,10 @@ export function withDittos(lines: Line[], at: number[], cell: Cell, value: strin
   })
 }
 
-/** Rows and cells of a spreadsheet, put down from a cell on to the right; lines that are wanted are made. Dittos in them are not read yet. */
+/**
+ * Rows and cells of a spreadsheet, put down from a cell on to the right; lines that are wanted are made.
+ * Dittos in them are not read yet.
+ */
 export function pasted(lines: Line[], at: number, cells: Cell[], from: number, text: string): Line[] {
   const next = [...lines]
   rowsOf(text).forEach((row, down) => {

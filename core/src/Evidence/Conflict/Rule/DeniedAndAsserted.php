@@ -24,8 +24,10 @@ final class DeniedAndAsserted implements ConflictRule
         $found = [];
         foreach (array_filter($claimed, static fn (Event $event): bool => $event->denied) as $denied) {
             foreach ($claimed as $event) {
-                if (! $event->denied && $event->kind === $denied->kind && UndecidedConflict::between($denied->standing, $event->standing) && self::isWithin($event, $denied)) {
-                    $found[] = new Conflict($event->kind, Verdict::Contradicts, [$denied->id, $event->id], "{$event->word()} is told, and that it did not happen.", 1.0);
+                if (! $event->denied && $event->kind === $denied->kind && UndecidedConflict::between($denied->standing, $event->standing)
+                    && self::isWithin($event, $denied)) {
+                    $found[] = new Conflict($event->kind, Verdict::Contradicts, [$denied->id, $event->id],
+                        "{$event->word()} is told, and that it did not happen.", 1.0);
                 }
             }
         }

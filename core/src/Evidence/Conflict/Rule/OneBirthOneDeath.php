@@ -26,7 +26,8 @@ final class OneBirthOneDeath implements ConflictRule
     {
         $found = [];
         foreach ([EventTrait::Birth, EventTrait::Death] as $trait) {
-            $claimed = array_values(array_filter($subject->person->events, static fn (Event $event): bool => $event->is($trait) && ! $event->denied));
+            $claimed = array_values(
+                array_filter($subject->person->events, static fn (Event $event): bool => $event->is($trait) && ! $event->denied));
             $conflict = self::among($trait->value, $claimed, $places);
             if ($conflict !== null) {
                 $found[] = $conflict;
@@ -44,7 +45,8 @@ final class OneBirthOneDeath implements ConflictRule
         $standings = array_map(static fn (Event $event): Standing => $event->standing, $claimed);
         foreach ($claimed as $at => $one) {
             foreach (array_slice($claimed, $at + 1) as $other) {
-                $comparison = UndecidedConflict::between($one->standing, $other->standing, $standings) ? self::compare($one, $other, $places) : null;
+                $comparison = UndecidedConflict::between($one->standing, $other->standing, $standings)
+                    ? self::compare($one, $other, $places) : null;
                 if ($comparison === null) {
                     continue;
                 }
@@ -55,7 +57,8 @@ final class OneBirthOneDeath implements ConflictRule
             }
         }
 
-        return $worst === null ? null : new Conflict($kind, $worst->verdict, self::inOrder($claimed, $ids), $worst->ground, 1 - $worst->level);
+        return $worst === null ? null
+            : new Conflict($kind, $worst->verdict, self::inOrder($claimed, $ids), $worst->ground, 1 - $worst->level);
     }
 
     /** What disagrees between two; null where they agree or say nothing of one another. */
@@ -82,6 +85,8 @@ final class OneBirthOneDeath implements ConflictRule
      */
     private static function inOrder(array $claimed, array $ids): array
     {
-        return array_values(array_filter(array_map(static fn (Event $event): string => $event->id, $claimed), static fn (string $id): bool => isset($ids[$id])));
+        return array_values(
+            array_filter(array_map(static fn (Event $event): string => $event->id, $claimed),
+                static fn (string $id): bool => isset($ids[$id])));
     }
 }

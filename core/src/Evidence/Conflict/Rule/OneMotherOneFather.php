@@ -15,7 +15,10 @@ use NorthBough\Core\Tree\Parentage;
 use NorthBough\Core\Tree\ParentageKind;
 use NorthBough\Core\Tree\Standing;
 
-/** One mother and one father by birth. Adoptive, foster and recognised parents stand beside them, and so does a certificate that was made anew. */
+/**
+ * One mother and one father by birth. Adoptive, foster and recognised parents stand beside them, and so does a certificate
+ * that was made anew.
+ */
 final class OneMotherOneFather implements ConflictRule
 {
     private const ASPECTS = ['mother' => Sex::Female, 'father' => Sex::Male];
@@ -32,7 +35,8 @@ final class OneMotherOneFather implements ConflictRule
         }
         $found = [];
         foreach (self::ASPECTS as $aspect => $sex) {
-            $claimed = array_values(array_filter($byBirth, static fn (Parentage $tie): bool => ($subject->sexOf[$tie->personId] ?? Sex::Unknown) === $sex));
+            $claimed = array_values(
+                array_filter($byBirth, static fn (Parentage $tie): bool => ($subject->sexOf[$tie->personId] ?? Sex::Unknown) === $sex));
             $ids = self::disagreeing($claimed);
             if ($ids !== []) {
                 $found[] = new Conflict($aspect, Verdict::Contradicts, $ids, count($ids)." are told to be the {$aspect} by birth.", 1.0);

@@ -25,19 +25,24 @@ final class TwoPlacesOneDay implements ConflictRule
         foreach ($subject->unions as $union) {
             array_push($events, ...array_filter($union->events, static fn (Event $event): bool => $event->kind === 'marriage'));
         }
-        $present = array_values(array_filter($events, static fn (Event $event): bool => $event->is(EventTrait::Presence) && ! $event->denied && $event->place !== '' && self::day($event) !== null));
+        $present = array_values(
+            array_filter($events,
+                static fn (Event $event): bool => $event->is(EventTrait::Presence) && ! $event->denied && $event->place !== ''
+                    && self::day($event) !== null));
         $found = [];
         foreach ($present as $at => $one) {
             foreach (array_slice($present, $at + 1) as $other) {
                 // Two births, or two deaths, are one value told twice: OneBirthOneDeath weighs them.
                 $isOneValue = $one->kind === $other->kind && ($one->is(EventTrait::Birth) || $one->is(EventTrait::Death));
                 $isHomeAway = $one->is(EventTrait::Residence) !== $other->is(EventTrait::Residence);
-                if ($isOneValue || $isHomeAway || self::day($one) !== self::day($other) || ! UndecidedConflict::between($one->standing, $other->standing)) {
+                if ($isOneValue || $isHomeAway || self::day($one) !== self::day($other)
+                    || ! UndecidedConflict::between($one->standing, $other->standing)) {
                     continue;
                 }
                 $where = $places->compare($one->place, $other->place, $one->date->span());
                 if ($where->verdict === Verdict::Contradicts) {
-                    $found[] = new Conflict('presence', Verdict::Contradicts, [$one->id, $other->id], "{$one->word()} and {$other->word()} on {$one->date->shown}: {$where->ground}", 1 - $where->level);
+                    $found[] = new Conflict('presence', Verdict::Contradicts, [$one->id, $other->id],
+                        "{$one->word()} and {$other->word()} on {$one->date->shown}: {$where->ground}", 1 - $where->level);
                 }
             }
         }
@@ -50,7 +55,8 @@ final class TwoPlacesOneDay implements ConflictRule
     {
         $span = $event->date->span();
 
-        return count($event->date->readings) === 1 && $event->date->readings[0]->end === null && $span?->earliest !== null && $span->earliest === $span->latest
+        return count($event->date->readings) === 1 && $event->date->readings[0]->end === null && $span?->earliest !== null
+            && $span->earliest === $span->latest
             && $span->softBefore === 0 && $span->softAfter === 0 ? $span->earliest : null;
     }
 }

@@ -18,10 +18,13 @@ final readonly class Encoding
      */
     private const NAMES = [
         'ANSEL' => 'ANSEL', 'UTF8' => 'UTF-8', 'UNICODE' => 'UTF-8', 'UNICODEUTF8' => 'UTF-8', 'ASCII' => 'UTF-8', 'USASCII' => 'UTF-8',
-        'ANSI' => 'CP1252', 'WINDOWS' => 'CP1252', 'IBMWINDOWS' => 'CP1252', 'WINDOWS1252' => 'CP1252', 'WIN1252' => 'CP1252', 'CP1252' => 'CP1252',
+        'ANSI' => 'CP1252', 'WINDOWS' => 'CP1252', 'IBMWINDOWS' => 'CP1252', 'WINDOWS1252' => 'CP1252', 'WIN1252' => 'CP1252',
+        'CP1252' => 'CP1252',
         'ISO88591' => 'CP1252', 'LATIN1' => 'CP1252', 'ISOLATIN1' => 'CP1252', 'ISO885915' => 'ISO-8859-15', 'LATIN9' => 'ISO-8859-15',
-        'ISO88592' => 'ISO-8859-2', 'LATIN2' => 'ISO-8859-2', 'WINDOWS1250' => 'CP1250', 'CP1250' => 'CP1250', 'WINDOWS1251' => 'CP1251', 'CP1251' => 'CP1251',
-        'IBMPC' => 'CP437', 'IBM' => 'CP437', 'CP437' => 'CP437', 'IBMDOS' => 'CP850', 'MSDOS' => 'CP850', 'DOS' => 'CP850', 'OEM' => 'CP850', 'CP850' => 'CP850',
+        'ISO88592' => 'ISO-8859-2', 'LATIN2' => 'ISO-8859-2', 'WINDOWS1250' => 'CP1250', 'CP1250' => 'CP1250', 'WINDOWS1251' => 'CP1251',
+        'CP1251' => 'CP1251',
+        'IBMPC' => 'CP437', 'IBM' => 'CP437', 'CP437' => 'CP437', 'IBMDOS' => 'CP850', 'MSDOS' => 'CP850', 'DOS' => 'CP850',
+        'OEM' => 'CP850', 'CP850' => 'CP850',
         'MACINTOSH' => 'MACINTOSH', 'MAC' => 'MACINTOSH', 'MACROMAN' => 'MACINTOSH', 'MACOSROMAN' => 'MACINTOSH',
     ];
 

@@ -21,7 +21,8 @@ final readonly class EncodingCheck
      * What no name, place or note has: a letter that is none, a control sign, an accent on no letter; within a word a sign, a
      * capital that is no ASCII, or a letter of another script; a low quotation mark or a dagger at its end.
      */
-    private const ODD = '/\x{FFFD}|[\x{80}-\x{9F}]|\p{M}|\p{L}[^\p{L}\p{N}\p{Z}\x00-\x7F’·\x{2010}-\x{2015}]\p{L}|\p{Ll}(?=[^\x00-\x7F])\p{Lu}|\p{L}(?=[^\x00-\x7F])\p{Lu}\p{Ll}'
+    private const ODD = '/\x{FFFD}|[\x{80}-\x{9F}]|\p{M}|\p{L}[^\p{L}\p{N}\p{Z}\x00-\x7F’·\x{2010}-\x{2015}]\p{L}'
+        .'|\p{Ll}(?=[^\x00-\x7F])\p{Lu}|\p{L}(?=[^\x00-\x7F])\p{Lu}\p{Ll}'
         .'|\p{Latin}[\p{Cyrillic}\p{Greek}]|[\p{Cyrillic}\p{Greek}]\p{Latin}|\p{L}[‚„†‡‰\p{So}\p{Sm}]/u';
 
     /**
@@ -66,7 +67,8 @@ final readonly class EncodingCheck
     /**
      * How it can be read, what fits best first; empty where all of it is UTF-8.
      *
-     * @return list<array{name: string, odd: int, lines: list<string>}> the encoding, in how many lines it has letters that stand in no word, and some lines as they read in it
+     * @return list<array{name: string, odd: int, lines: list<string>}> the encoding, in how many lines it has letters that stand in no
+     *     word, and some lines as they read in it
      */
     public function readings(): array
     {
@@ -76,7 +78,8 @@ final readonly class EncodingCheck
         $named = $this->encoding;
         $readings = array_map(fn (string $name): array => [
             'name' => $name, 'odd' => self::oddIn($name, $this->lines),
-            'lines' => array_map(static fn (string $line): string => mb_substr(self::read($name, $line), 0, 200), array_slice(array_values(array_unique($this->lines)), 0, self::SAMPLES)),
+            'lines' => array_map(static fn (string $line): string => mb_substr(self::read($name, $line), 0, 200),
+                array_slice(array_values(array_unique($this->lines)), 0, self::SAMPLES)),
         ], array_values(array_filter(Encoding::names(), static fn (string $name): bool => $name !== 'UTF-8')));
         usort($readings, static fn (array $a, array $b): int => [$a['odd'], $a['name'] !== $named] <=> [$b['odd'], $b['name'] !== $named]);
 
@@ -86,7 +89,9 @@ final readonly class EncodingCheck
     /** @param  list<string>  $lines */
     private static function oddIn(string $name, array $lines): int
     {
-        return count(array_filter($lines, static fn (string $line): bool => ! mb_check_encoding($read = self::read($name, $line), 'UTF-8') || preg_match(self::ODD, $read) === 1));
+        return count(array_filter($lines,
+            static fn (string $line): bool => ! mb_check_encoding($read = self::read($name, $line), 'UTF-8')
+                || preg_match(self::ODD, $read) === 1));
     }
 
     private static function read(string $name, string $line): string
