@@ -20,7 +20,6 @@ return new class extends Migration
         $this->sourcesAndRecords();
         $this->evidence();
         $this->work();
-        $this->exchange();
     }
 
     private function placesOverTime(): void
@@ -29,7 +28,7 @@ return new class extends Migration
             $table->string('kind', 40)->default('');
             $table->decimal('latitude', 9, 6)->nullable();
             $table->decimal('longitude', 9, 6)->nullable();
-            $this->reckoning($table);
+            TreeTable::reckoning($table);
         });
         // What a place was called, in a language, between two days; the name of the place itself is the usual one.
         TreeTable::create('place_names', function (Blueprint $table): void {
@@ -37,7 +36,7 @@ return new class extends Migration
             $table->text('name');
             $table->text('search');
             $table->string('language', 35)->default('');
-            $this->days($table);
+            TreeTable::days($table);
             $table->integer('position')->default(0);
         });
         DB::statement('CREATE INDEX place_names_search ON place_names USING gin (search gin_trgm_ops)');
@@ -46,7 +45,7 @@ return new class extends Migration
             TreeTable::create($name, function (Blueprint $table) use ($other): void {
                 TreeTable::belongs($table, 'place_id', 'places');
                 TreeTable::belongs($table, $other, 'places');
-                $this->days($table);
+                TreeTable::days($table);
             });
         }
     }
@@ -62,8 +61,8 @@ return new class extends Migration
             $table->text('kind_words')->default('');
             $table->text('years')->default('');
         });
-        $this->oneOf('parentages', 'standing', self::STANDING);
-        $this->oneOf('parentages', 'proof', ['unstated', 'unresolved', 'probable', 'proved']);
+        TreeTable::oneOf('parentages', 'standing', self::STANDING);
+        TreeTable::oneOf('parentages', 'proof', ['unstated', 'unresolved', 'probable', 'proved']);
         TreeTable::create('event_kinds', function (Blueprint $table): void {
             $table->string('code', 40);
             $table->text('word');
@@ -116,7 +115,7 @@ return new class extends Migration
             TreeTable::mayBelong($table, 'source_kind_id', 'source_kinds');
             $table->jsonb('fields')->default('{}');
             $table->text('list_name')->default('');
-            $this->reckoning($table);
+            TreeTable::reckoning($table);
         });
         Schema::table('records', function (Blueprint $table): void {
             TreeTable::mayBelong($table, 'record_kind_id', 'record_kinds');
@@ -131,7 +130,7 @@ return new class extends Migration
             $table->jsonb('draft')->nullable();
             $table->boolean('look_again')->default(false);
         });
-        $this->oneOf('records', 'source_class', ['unstated', 'original', 'derivative', 'authored']);
+        TreeTable::oneOf('records', 'source_class', ['unstated', 'original', 'derivative', 'authored']);
         TreeTable::create('roll_lines', function (Blueprint $table): void {
             TreeTable::belongs($table, 'record_id', 'records');
             $table->integer('position');
@@ -189,8 +188,8 @@ return new class extends Migration
             $table->text('reopened_by')->default('');
             $table->index(['tree_id', 'state']);
         });
-        $this->oneOf('questions', 'kind', ['conflict', 'identity', 'kinship']);
-        $this->oneOf('questions', 'state', ['open', 'unresolved', 'probable', 'proved', 'ruled out', 'decided']);
+        TreeTable::oneOf('questions', 'kind', ['conflict', 'identity', 'kinship']);
+        TreeTable::oneOf('questions', 'state', ['open', 'unresolved', 'probable', 'proved', 'ruled out', 'decided']);
         TreeTable::create('placings', function (Blueprint $table): void {
             TreeTable::belongs($table, 'roll_line_id', 'roll_lines');
             TreeTable::mayBelong($table, 'person_id', 'people');
@@ -199,7 +198,7 @@ return new class extends Migration
             $table->text('reason')->default('');
             $table->uuid('entered_for')->nullable();
         });
-        $this->oneOf('placings', 'state', ['placed', 'probable', 'alternative', 'refused', 'set aside']);
+        TreeTable::oneOf('placings', 'state', ['placed', 'probable', 'alternative', 'refused', 'set aside']);
         DB::statement("ALTER TABLE placings ADD CONSTRAINT placings_whom CHECK ((person_id IS NULL) = (state = 'set aside'))");
         DB::statement("CREATE UNIQUE INDEX placings_one_placed ON placings (tree_id, roll_line_id) WHERE state = 'placed'");
         Schema::table('claims', function (Blueprint $table): void {
@@ -217,7 +216,7 @@ return new class extends Migration
             $table->text('weight_why')->default('');
             $table->jsonb('said')->default('{}');
         });
-        $this->oneOf('claims', 'information', ['unstated', 'primary', 'secondary', 'undetermined']);
+        TreeTable::oneOf('claims', 'information', ['unstated', 'primary', 'secondary', 'undetermined']);
         $uses = ['event' => 'events', 'name' => 'names', 'union' => 'unions', 'parentage' => 'parentages', 'question' => 'questions'];
         TreeTable::create('claim_uses', function (Blueprint $table) use ($uses): void {
             TreeTable::belongs($table, 'claim_id', 'claims');
@@ -226,8 +225,8 @@ return new class extends Migration
             $table->string('evidence', 10)->default('unstated');
         });
         TreeTable::onlyOne('claim_uses', array_keys($uses));
-        $this->oneOf('claim_uses', 'stance', ['supports', 'contradicts', 'bears on']);
-        $this->oneOf('claim_uses', 'evidence', ['unstated', 'direct', 'indirect', 'negative']);
+        TreeTable::oneOf('claim_uses', 'stance', ['supports', 'contradicts', 'bears on']);
+        TreeTable::oneOf('claim_uses', 'evidence', ['unstated', 'direct', 'indirect', 'negative']);
         TreeTable::create('alternatives', function (Blueprint $table): void {
             TreeTable::belongs($table, 'question_id', 'questions');
             $table->text('title');
@@ -265,7 +264,7 @@ return new class extends Migration
             TreeTable::mayBelong($table, 'place_id', 'places');
             TreeTable::mayBelong($table, 'repository_id', 'repositories');
             $table->string('kind', 40)->default('');
-            $this->days($table);
+            TreeTable::days($table);
             $table->jsonb('gaps')->default('[]');
             $table->boolean('is_complete')->default(false);
         });
@@ -328,49 +327,6 @@ return new class extends Migration
             TreeTable::mayBelong($table, 'person_id', 'people');
             $table->jsonb('settings')->default('{}');
         });
-    }
-
-    private function exchange(): void
-    {
-        TreeTable::create('joins', function (Blueprint $table): void {
-            foreach (['person' => 'people', 'place' => 'places', 'source' => 'sources', 'repository' => 'repositories'] as $kind => $to) {
-                TreeTable::mayBelong($table, "kept_{$kind}_id", $to);
-            }
-            $table->uuid('gone_id');
-            $table->integer('gone_number')->nullable();
-            $table->jsonb('choices')->default('{}');
-            $table->jsonb('merged')->default('[]');
-            $table->uuid('apart_by')->nullable();
-            $table->index(['tree_id', 'gone_id']);
-        });
-        TreeTable::create('outside_links', function (Blueprint $table): void {
-            TreeTable::belongs($table, 'person_id', 'people');
-            $table->string('service', 40);
-            $table->text('outside_id');
-            $table->jsonb('seen')->default('{}');
-            $table->unique(['tree_id', 'service', 'outside_id']);
-        });
-    }
-
-    private function days(Blueprint $table): void
-    {
-        $table->text('from_typed')->default('');
-        $table->text('to_typed')->default('');
-        $table->integer('from_day')->nullable();
-        $table->integer('to_day')->nullable();
-    }
-
-    /** How dates are written in a source or at a place: calendar, first day of the year, until when, order of bare numbers. */
-    private function reckoning(Blueprint $table): void
-    {
-        $table->jsonb('reckoning')->nullable();
-    }
-
-    /** @param  list<string>  $values */
-    private function oneOf(string $table, string $column, array $values): void
-    {
-        $list = implode(', ', array_map(static fn (string $value): string => "'{$value}'", $values));
-        DB::statement("ALTER TABLE {$table} ADD CONSTRAINT {$table}_{$column}_one_of CHECK ({$column} IN ({$list}))");
     }
 
     public function down(): void

@@ -16,6 +16,7 @@ use NorthBough\Core\Record\RecordKinds;
 /** Every kind of change, a family that each can be made to, and the tree as it is stored. */
 trait EveryChange
 {
+    use EveryAddress;
     use UploadsFiles;
 
     /** Every kind of change that the page can make; StrangersTest knows the routes, this list must know them too. */
@@ -265,44 +266,6 @@ trait EveryChange
         };
 
         return [$method, '/'.preg_replace_callback('/\{(\w+)\}/', static fn (array $m): string => $family[$m[1]], $path), $body];
-    }
-
-    /**
-     * The addresses of everything that can be read of a family, without the tree before them.
-     *
-     * @param  array<string, string>  $family
-     * @return list<string>
-     */
-    private function readable(array $family): array
-    {
-        $media = $this->api('POST', '/pictures',
-            ['uploadId' => $this->upload(self::picture(33, 30), 'shore.png'), 'personId' => $family['person']])->assertOk()->json('id');
-        $known = ['media' => $media, 'subject' => $family['person'], 'question' => $family['case'], 'target' => 'claim',
-            'id' => $family['claim'], 'kind' => 'family-group-sheet', 'format' => 'html', 'list' => 'places',
-            'page' => '0', 'level' => '0', 'x' => '0', 'y' => '0', 'run' => $this->looked(),
-            'change' => (string) DB::table('change_sets')->where('tree_id', $this->tree->id)->orderBy('seq')->value('id')] + $family;
-        $addresses = [];
-        foreach (Routes::getRoutes()->getRoutes() as $route) {
-            if ($route->methods()[0] === 'GET' && str_starts_with($route->uri(), 'api/trees/{tree}')) {
-                $of = match (true) {
-                    str_contains($route->uri(), 'drawings/') => ['kind' => 'ancestors', 'format' => 'svg'],
-                    str_contains($route->uri(), 'source-kinds/') => ['kind' => 'letter'],
-                    default => [],
-                } + $known;
-                $addresses[] = (string) preg_replace_callback('/\{(\w+)\}/', static fn (array $m): string => $of[$m[1]],
-                    substr($route->uri(), strlen('api/trees/{tree}')));
-            }
-        }
-
-        return $addresses;
-    }
-
-    /** A file that was looked at and is not in. */
-    private function looked(): string
-    {
-        $upload = $this->upload("0 HEAD\n1 GEDC\n2 VERS 7.0\n0 @I1@ INDI\n1 NAME Una /Osk/\n0 TRLR\n", 'una.ged');
-
-        return (string) $this->api('POST', '/exchange/previews', ['uploadId' => $upload])->assertOk()->json('id');
     }
 
     /** Of a row as it is now; 1 where it is gone. */

@@ -66,4 +66,26 @@ final class TreeTable
         $table->foreign(['tree_id', $column])->references(['tree_id', 'id'])->on($to);
         $table->index(['tree_id', $column]);
     }
+
+    /** From when until when, as it was typed and in days. */
+    public static function days(Blueprint $table): void
+    {
+        $table->text('from_typed')->default('');
+        $table->text('to_typed')->default('');
+        $table->integer('from_day')->nullable();
+        $table->integer('to_day')->nullable();
+    }
+
+    /** How dates are written in a source or at a place: calendar, first day of the year, until when, order of bare numbers. */
+    public static function reckoning(Blueprint $table): void
+    {
+        $table->jsonb('reckoning')->nullable();
+    }
+
+    /** @param  list<string>  $values */
+    public static function oneOf(string $table, string $column, array $values): void
+    {
+        $list = implode(', ', array_map(static fn (string $value): string => "'{$value}'", $values));
+        DB::statement("ALTER TABLE {$table} ADD CONSTRAINT {$table}_{$column}_one_of CHECK ({$column} IN ({$list}))");
+    }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace NorthBough\Core\Linkage;
 
 use NorthBough\Core\Naming\NameVariants;
-use NorthBough\Core\Record\Presence;
 use NorthBough\Core\Record\RoleRelation;
 use NorthBough\Core\Record\Roll;
 use NorthBough\Core\Record\RollLine;
@@ -20,18 +19,6 @@ use NorthBough\Core\Record\RollLine;
  */
 final class HouseholdMatcher
 {
-    /** What speaks for somebody who is not in the tree yet. */
-    private const NOBODY = 6.0;
-
-    /** The same for a lodger or a visitor: a name and an age alone place nobody whom the page ties to nobody. */
-    private const NOBODY_UNTIED = 8.2;
-
-    private const NOBODY_WED = 5.4;
-
-    private const NOBODY_BORN = 4.4;
-
-    private const NOBODY_DEAD = 4.0;
-
     /** Candidates that are less like a line than this are not looked at for it. */
     private const LEAST = -3.5;
 
@@ -231,23 +218,9 @@ final class HouseholdMatcher
     private function nobody(RollLine $line): float
     {
         return match ($this->pinned[$line->id] ?? null) {
-            null => $this->strangeness($line),
+            null => StrangerWeight::of($this->roll, $line),
             '' => -MatchWeight::NEVER,
             default => MatchWeight::NEVER,
-        };
-    }
-
-    private function strangeness(RollLine $line): float
-    {
-        return match (true) {
-            $this->roll->tie($line) === RoleRelation::None => self::NOBODY_UNTIED,
-            $this->roll->kind->eventIsOfAll => self::NOBODY,
-            // Whoever brings an entry looks for the people of whom it is made, and for some more than for others.
-            default => match (Presence::of($this->roll, $line)) {
-                Presence::Wed, Presence::ParentOfGrown, Presence::There => self::NOBODY_WED,
-                Presence::Born, Presence::Mother, Presence::Father => self::NOBODY_BORN,
-                Presence::Dead, Presence::Named => self::NOBODY_DEAD,
-            },
         };
     }
 
@@ -287,7 +260,7 @@ final class HouseholdMatcher
         foreach ($this->lines as $at => $line) {
             $person = $placed[$line->id] ?? null;
             if ($person === null) {
-                $sum += $this->strangeness($line);
+                $sum += StrangerWeight::of($this->roll, $line);
 
                 continue;
             }
@@ -330,13 +303,13 @@ final class HouseholdMatcher
         }
         $sums = array_filter($sums, static fn (float $sum): bool => $sum > MatchWeight::NEVER / 2);
         arsort($sums);
-        $all = array_sum(array_map(exp(...), $sums)) + exp($this->strangeness($line));
+        $all = array_sum(array_map(exp(...), $sums)) + exp(StrangerWeight::of($this->roll, $line));
         $offers = [];
         foreach (array_slice($sums, 0, self::MOST_OFFERS, true) as $person => $sum) {
             $offers[] = new MatchOffer((string) $person, exp($sum) / $all, $this->grounds($line, (string) $person, $placed));
         }
 
-        return [$offers, exp($this->strangeness($line)) / $all];
+        return [$offers, exp(StrangerWeight::of($this->roll, $line)) / $all];
     }
 
     /**

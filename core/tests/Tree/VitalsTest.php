@@ -76,7 +76,7 @@ final class VitalsTest extends TestCase
         foreach (new \RecursiveIteratorIterator(
             new \RecursiveDirectoryIterator(dirname(__DIR__, 2).'/src', \FilesystemIterator::SKIP_DOTS)) as $file) {
             if ($file instanceof \SplFileInfo
-                && preg_match("/'(cremation|christening|probate)'(?!,? \\[)/", (string) file_get_contents((string) $file)) === 1) {
+                && preg_match("/'(cremation|christening|probate)'(?!,?\\s+\\[)/", (string) file_get_contents((string) $file)) === 1) {
                 $found[] = $file->getBasename('.php');
             }
         }

@@ -14,8 +14,6 @@ use NorthBough\Core\Gedcom\Row\ParentageRow;
 use NorthBough\Core\Gedcom\Row\ParentSetRow;
 use NorthBough\Core\Gedcom\Row\PersonRow;
 use NorthBough\Core\Gedcom\Row\PictureLinkRow;
-use NorthBough\Core\Gedcom\Row\PictureRegion;
-use NorthBough\Core\Gedcom\Row\PictureRow;
 use NorthBough\Core\Gedcom\Row\QuestionRow;
 use NorthBough\Core\Gedcom\Row\RoleRow;
 use NorthBough\Core\Gedcom\Row\RollRecord;
@@ -45,17 +43,13 @@ final class ShieldedRows implements TreeRows
     /** @var array<string, true> pointers in what leaves */
     private array $pointedAt = [];
 
-    /** @var array<string, true>|null */
-    private ?array $withheldPictures = null;
-
-    /** @var array<string, true>|null */
-    private ?array $withheldPointers = null;
-
     private ?AttachedRows $lastAttached = null;
 
     private AttachedRows $lastHidden;
 
     private readonly Redactor $redactor;
+
+    private readonly WithheldRecords $records;
 
     /** @param  \Closure(string): bool  $isLiving told the id of a person */
     public function __construct(
@@ -64,6 +58,7 @@ final class ShieldedRows implements TreeRows
         private readonly LivingNames $names,
     ) {
         $this->lastHidden = new AttachedRows;
+        $this->records = new WithheldRecords($rows, $isLiving);
         $this->redactor = new Redactor($names->hide(...), $this->hideLines(...), $isLiving);
     }
 
@@ -164,45 +159,20 @@ final class ShieldedRows implements TreeRows
     public function pictures(): iterable
     {
         foreach ($this->rows->pictures() as $picture) {
-            if ($this->leaves($picture)) {
+            if ($this->records->leaves($picture)) {
                 yield $this->redactor->copy($picture);
             }
         }
     }
 
-    private function leaves(PictureRow $picture): bool
-    {
-        $on = [...$picture->on, ...array_filter(array_map(static fn (PictureRegion $r): ?string => $r->personId, $picture->regions))];
-
-        return ! Restriction::fromStandard($picture->restriction)->withholds() && $on !== [] && array_filter($on, $this->isLiving) === [];
-    }
-
-    /** @return array<string, true> pictures that stay at home, by id */
-    private function withheldPictures(): array
-    {
-        if ($this->withheldPictures === null) {
-            $this->withheldPictures = [];
-            foreach ($this->rows->pictures() as $picture) {
-                $this->withheldPictures += $this->leaves($picture) ? [] : [$picture->id => true];
-            }
-        }
-
-        return $this->withheldPictures;
-    }
-
     public function otherRecords(): iterable
     {
         foreach ($this->rows->otherRecords() as $kept) {
-            if (! self::isRestricted($kept)
+            if (! WithheldRecords::isRestricted($kept)
                 && (! isset($this->pointedAtByWithheld[$kept->pointer]) || isset($this->pointedAt[$kept->pointer]))) {
                 yield $this->kept($kept);
             }
         }
-    }
-
-    private static function isRestricted(KeptRow $record): bool
-    {
-        return preg_match('/^1 RESN .*(?:CONFIDENTIAL|PRIVACY)/mi', $record->lines) === 1;
     }
 
     /**
@@ -247,7 +217,7 @@ final class ShieldedRows implements TreeRows
             array_map($copy, $attached->groups),
             array_map(fn (array $records): array => array_map($this->roll(...), $records), $attached->rolls),
             array_map($copy, $attached->kinds),
-            $this->copies($attached->pictures, fn (PictureLinkRow $row): bool => ! isset($this->withheldPictures()[$row->pictureId])),
+            $this->copies($attached->pictures, fn (PictureLinkRow $row): bool => ! isset($this->records->pictures()[$row->pictureId])),
         );
     }
 
@@ -328,43 +298,7 @@ final class ShieldedRows implements TreeRows
     private function kept(KeptRow $row): KeptRow
     {
         return $this->redactor->copy(
-            new KeptRow($row->id, $row->owner, $row->pointer, $row->path, $row->ordinal, $this->withoutWithheld($row->lines)));
-    }
-
-    /** Kept lines without links to what stays at home. */
-    private function withoutWithheld(string $lines): string
-    {
-        if (! str_contains($lines, ' @')) {
-            return $lines;
-        }
-        $left = '';
-        $dropping = null;
-        foreach (preg_split('/(?<=\n)/', $lines, flags: PREG_SPLIT_NO_EMPTY) ?: [] as $line) {
-            $level = (int) $line;
-            $dropping = $dropping !== null && $level > $dropping ? $dropping : null;
-            if ($dropping === null && preg_match('/^\d+ \w+ (@[^@]+@)$/', rtrim($line, "\n"), $m) === 1
-                && isset($this->withheldPointers()[$m[1]])) {
-                $dropping = $level;
-            }
-            $left .= $dropping === null ? $line : '';
-        }
-
-        return $left;
-    }
-
-    /** @return array<string, true> */
-    private function withheldPointers(): array
-    {
-        if ($this->withheldPointers === null) {
-            $this->withheldPointers = array_fill_keys(
-                array_map($this->rows->pointers()->of(...), array_map(strval(...), array_keys($this->withheldPictures()))), true);
-            foreach ($this->rows->otherRecords() as $record) {
-                $this->withheldPointers += $record->pointer !== '' && self::isRestricted($record)
-                    ? [$this->rows->pointers()->of($record->id) => true] : [];
-            }
-        }
-
-        return $this->withheldPointers;
+            new KeptRow($row->id, $row->owner, $row->pointer, $row->path, $row->ordinal, $this->records->linesWithout($row->lines)));
     }
 
     /** Names are looked for in payloads only, so that no line loses its level or its tag. */

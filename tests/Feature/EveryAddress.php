@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Route as Routes;
+
+/** Every address of a tree that can be read, filled in. */
+trait EveryAddress
+{
+    /**
+     * The addresses of everything that can be read of a family, without the tree before them.
+     *
+     * @param  array<string, string>  $family
+     * @return list<string>
+     */
+    private function readable(array $family): array
+    {
+        $media = $this->api('POST', '/pictures',
+            ['uploadId' => $this->upload(self::picture(33, 30), 'shore.png'), 'personId' => $family['person']])->assertOk()->json('id');
+        $known = ['media' => $media, 'subject' => $family['person'], 'question' => $family['case'], 'target' => 'claim',
+            'id' => $family['claim'], 'kind' => 'family-group-sheet', 'format' => 'html', 'list' => 'places',
+            'page' => '0', 'level' => '0', 'x' => '0', 'y' => '0', 'run' => $this->looked(),
+            'change' => (string) DB::table('change_sets')->where('tree_id', $this->tree->id)->orderBy('seq')->value('id')] + $family;
+        $addresses = [];
+        foreach (Routes::getRoutes()->getRoutes() as $route) {
+            if ($route->methods()[0] === 'GET' && str_starts_with($route->uri(), 'api/trees/{tree}')) {
+                $of = match (true) {
+                    str_contains($route->uri(), 'drawings/') => ['kind' => 'ancestors', 'format' => 'svg'],
+                    str_contains($route->uri(), 'source-kinds/') => ['kind' => 'letter'],
+                    default => [],
+                } + $known;
+                $addresses[] = (string) preg_replace_callback('/\{(\w+)\}/', static fn (array $m): string => $of[$m[1]],
+                    substr($route->uri(), strlen('api/trees/{tree}')));
+            }
+        }
+
+        return $addresses;
+    }
+
+    /** A file that was looked at and is not in. */
+    private function looked(): string
+    {
+        $upload = $this->upload("0 HEAD\n1 GEDC\n2 VERS 7.0\n0 @I1@ INDI\n1 NAME Una /Osk/\n0 TRLR\n", 'una.ged');
+
+        return (string) $this->api('POST', '/exchange/previews', ['uploadId' => $upload])->assertOk()->json('id');
+    }
+}
