@@ -1,6 +1,7 @@
 import createClient, { type Middleware } from 'openapi-fetch'
 import { heldHead } from '../shell/citationShelf'
 import type { components, paths } from './schema'
+import type { WritePath } from './topics'
 
 export type Schemas = components['schemas']
 
@@ -35,6 +36,15 @@ const A_MOMENT = 500
 
 const keyOf = async (request: Request) => `${request.method} ${request.url} ${await request.clone().text()}`
 
+/** What was written to since it was last taken note of. */
+const written = new Set<WritePath>()
+
+export function takeWritten(): WritePath[] {
+  const taken = [...written]
+  written.clear()
+  return taken
+}
+
 const guarded: Middleware = {
   async onRequest({ request }) {
     const tree = /^\/api\/trees\/([0-9a-f-]{36})\//.exec(new URL(request.url).pathname)?.[1]
@@ -46,7 +56,8 @@ const guarded: Middleware = {
     }
     return request
   },
-  async onResponse({ request, response }) {
+  async onResponse({ request, response, schemaPath }) {
+    if (request.method !== 'GET' && response.ok) written.add(schemaPath as WritePath)
     if (request.method !== 'POST') return
     const key = await keyOf(request).catch(() => '')
     if (key === '') return

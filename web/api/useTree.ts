@@ -3,8 +3,9 @@ import { useRef } from 'react'
 import { useParams } from 'react-router'
 import { toast } from 'sonner'
 import { fieldInHand, refuseField } from '../parts/refusal'
-import { askAgain } from './askAgain'
-import { api, Refused, unwrap, type Schemas } from './client'
+import { askAfter, askForAll } from './askAgain'
+import { Refused, type Schemas, takeWritten } from './client'
+import { queries } from './queries'
 
 /** The id of the tree in the address. */
 export function useTreeId(): string {
@@ -19,23 +20,15 @@ export function useTreePath(): (to: string) => string {
 
 export function useTree() {
   const tree = useTreeId()
-  return useQuery({
-    queryKey: ['tree', tree],
-    queryFn: () => unwrap(api.GET('/api/trees/{tree}', { params: { path: { tree } } })),
-  })
+  return useQuery(queries.tree(tree))
 }
 
 export function usePerson(person: string) {
   const tree = useTreeId()
-  return useQuery({
-    queryKey: ['person', tree, person],
-    queryFn: () =>
-      unwrap(api.GET('/api/trees/{tree}/people/{person}', { params: { path: { tree, person } } })),
-    enabled: person !== '',
-  })
+  return useQuery({ ...queries.person(tree, person), enabled: person !== '' })
 }
 
-/** A write: whatever it may have changed is asked for anew; a refusal is told in its own words. */
+/** A write: what it touched is asked for anew; a refusal is told in its own words. */
 export function useWrite<Said = void, Made = unknown>(
   write: (said: Said) => Promise<Made>,
   after?: (made: Made, said: Said) => void,
@@ -53,7 +46,7 @@ export function useWrite<Said = void, Made = unknown>(
     ...(scope === undefined ? {} : { scope: { id: scope } }),
     onSuccess: async (made, said) => {
       after?.(made, said)
-      await askAgain(queries)
+      await askAfter(queries, takeWritten())
     },
     onError: async (problem, said) => {
       if (problem.details.again === true) {
@@ -64,8 +57,10 @@ export function useWrite<Said = void, Made = unknown>(
         })
         return
       }
+      // A write of several steps may have done the first of them.
+      await askAfter(queries, takeWritten())
       // What somebody else saved comes onto the page; what was typed here stays in its field.
-      if (problem.status === 409) await askAgain(queries)
+      if (problem.status === 409) await askForAll(queries)
       // It stays beneath the field that it is about until that is changed; where there is none, until it is put away.
       if (problem.details.sides === undefined && !refuseField(field.current, problem.message))
         toast.error(problem.message, { duration: Infinity, closeButton: true })

@@ -1,8 +1,8 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { useId, type InputHTMLAttributes } from 'react'
-import { api, unwrap } from '../api/client'
 import { useTreeId } from '../api/useTree'
 import { useDebounced } from './useDebounced'
+import { queries } from '../api/queries'
 
 type Props = Omit<InputHTMLAttributes<HTMLInputElement>, 'value' | 'onChange'> & {
   value: string
@@ -18,13 +18,7 @@ export function DateField({ value, onValue, place = '', ...rest }: Props) {
   const where = useDebounced(place.trim())
   const rested = useDebounced(value.trim())
   const { data } = useQuery({
-    queryKey: ['date', tree, rested, where],
-    queryFn: () =>
-      unwrap(
-        api.GET('/api/trees/{tree}/reading/date', {
-          params: { path: { tree }, query: { text: rested, place: where } },
-        }),
-      ),
+    ...queries.date(tree, rested, where),
     enabled: rested !== '',
     placeholderData: keepPreviousData,
   })

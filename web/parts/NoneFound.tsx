@@ -1,8 +1,8 @@
 import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
-import { api, unwrap } from '../api/client'
 import { useTreeId, useTreePath } from '../api/useTree'
 import { NothingFound } from './NothingFound'
+import { queries } from '../api/queries'
 
 const LISTS = {
   source: { list: 'sources', path: 'records' },
@@ -17,16 +17,7 @@ export function NoneFound({ what, words, onClear }: Props) {
   const tree = useTreeId()
   const treePath = useTreePath()
   const { list, path } = LISTS[what]
-  const { data } = useQuery({
-    queryKey: ['nearest', tree, list, words],
-    queryFn: () =>
-      unwrap(
-        api.GET('/api/trees/{tree}/nearest/{list}', {
-          params: { path: { tree, list }, query: { q: words } },
-        }),
-      ),
-    enabled: words !== '',
-  })
+  const { data } = useQuery({ ...queries.nearest(tree, list, words), enabled: words !== '' })
   return (
     <NothingFound
       label={`No ${what} found`}

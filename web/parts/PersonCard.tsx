@@ -1,16 +1,11 @@
 import { useQuery } from '@tanstack/react-query'
-import { api, unwrap } from '../api/client'
 import { useTreeId } from '../api/useTree'
+import { queries } from '../api/queries'
 
 /** Who somebody is, in a few lines: name, years, kin to the person at the centre, and the main facts. */
 export function PersonCard({ id }: { id: string }) {
   const tree = useTreeId()
-  const { data } = useQuery({
-    queryKey: ['card', tree, id],
-    queryFn: () =>
-      unwrap(api.GET('/api/trees/{tree}/people/{person}/card', { params: { path: { tree, person: id } } })),
-    staleTime: 30_000,
-  })
+  const { data } = useQuery({ ...queries.card(tree, id), staleTime: 30_000 })
   if (!data) return <p className="text-graphite">One moment…</p>
   return (
     <div>

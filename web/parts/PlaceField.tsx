@@ -1,8 +1,8 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { useId, type InputHTMLAttributes } from 'react'
-import { api, unwrap } from '../api/client'
 import { useTreeId } from '../api/useTree'
 import { useDebounced } from './useDebounced'
+import { queries } from '../api/queries'
 
 type Props = Omit<InputHTMLAttributes<HTMLInputElement>, 'value' | 'onChange'> & {
   value: string
@@ -18,22 +18,9 @@ export function PlaceField({ value, onValue, date = '', ...rest }: Props) {
   const tree = useTreeId()
   const rested = useDebounced(value.trim())
   const when = useDebounced(date.trim())
-  const { data: offers } = useQuery({
-    queryKey: ['places', tree, rested],
-    queryFn: () =>
-      unwrap(
-        api.GET('/api/trees/{tree}/reading/places', { params: { path: { tree }, query: { q: rested } } }),
-      ),
-    enabled: rested.length > 1,
-  })
+  const { data: offers } = useQuery({ ...queries.placeOffers(tree, rested), enabled: rested.length > 1 })
   const { data: reading } = useQuery({
-    queryKey: ['place-reading', tree, rested, when],
-    queryFn: () =>
-      unwrap(
-        api.GET('/api/trees/{tree}/reading/place', {
-          params: { path: { tree }, query: { text: rested, date: when } },
-        }),
-      ),
+    ...queries.placeReading(tree, rested, when),
     enabled: rested.length > 1,
     placeholderData: keepPreviousData,
   })

@@ -1,10 +1,10 @@
 import { useQuery } from '@tanstack/react-query'
 import { lazy, Suspense } from 'react'
 import { Navigate, Outlet, Route, Routes } from 'react-router'
-import { api, unwrap } from '../api/client'
 import { SignIn } from '../areas/account/SignIn'
 import { Shell } from './Shell'
 import { useTitles } from './useTitles'
+import { queries } from '../api/queries'
 
 const Account = lazy(() => import('../areas/account/Account'))
 const Trees = lazy(() => import('../areas/account/Trees'))
@@ -33,10 +33,7 @@ const TreePage = lazy(() => import('../areas/tree/TreePage'))
 
 /** Only who is signed in comes past here. */
 function SignedIn() {
-  const { data, isPending, error } = useQuery({
-    queryKey: ['session'],
-    queryFn: () => unwrap(api.GET('/api/session')),
-  })
+  const { data, isPending, error } = useQuery(queries.session())
   if (isPending) return <p className="p-10 text-graphite">One moment…</p>
   if (error) return <p className="p-10 text-madder">{error.message}</p>
   return data.user ? <Outlet /> : <SignIn session={data} />

@@ -1,11 +1,11 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { useEffect, useId, useState, type KeyboardEvent, type RefObject } from 'react'
 import { useNavigate } from 'react-router'
-import { api, unwrap } from '../api/client'
 import { useTreeId, useTreePath } from '../api/useTree'
 import { useDebounced } from '../parts/useDebounced'
 import { useAllCommands } from './commandRegistry'
 import { count } from '../parts/count'
+import { queries } from '../api/queries'
 
 type Offer = { id: string; line: string; more: string; go: () => void }
 
@@ -33,9 +33,7 @@ export function JumpField({ field, word }: Props) {
   }, [word, field])
   const commands = useAllCommands()
   const { data } = useQuery({
-    queryKey: ['jump', tree, rested],
-    queryFn: () =>
-      unwrap(api.GET('/api/trees/{tree}/jump', { params: { path: { tree }, query: { q: rested } } })),
+    ...queries.jump(tree, rested),
     enabled: rested !== '' && !rested.startsWith('='),
     placeholderData: keepPreviousData,
   })
@@ -47,11 +45,7 @@ export function JumpField({ field, word }: Props) {
   })
   const isSum = typed.trimStart().startsWith('=')
   const { data: sum } = useQuery({
-    queryKey: ['sum', tree, rested],
-    queryFn: () =>
-      unwrap(
-        api.GET('/api/trees/{tree}/reading/sum', { params: { path: { tree }, query: { text: rested } } }),
-      ),
+    ...queries.sum(tree, rested),
     enabled: rested.length > 1 && isSum,
     placeholderData: keepPreviousData,
   })

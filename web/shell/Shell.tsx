@@ -1,7 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import { useRef, useState } from 'react'
 import { Link, Outlet, useMatch, useNavigate, useParams } from 'react-router'
-import { api, unwrap } from '../api/client'
 import { useTree, useTreeId, useTreePath } from '../api/useTree'
 import { AREAS } from './areas'
 import { HeldCitation } from './HeldCitation'
@@ -15,7 +14,9 @@ import { Tools } from './Tools'
 import { useTrail } from './trail'
 import { useFocusKept } from './useFocusKept'
 import { useScrollMemory } from './useScrollMemory'
+import { useRunning } from './useRunning'
 import { useSteps } from './useSteps'
+import { queries } from '../api/queries'
 
 /** Spine, top line and trail; the area stands in the middle. */
 export function Shell() {
@@ -115,17 +116,8 @@ function TopLine({ jump, meant, steps, onHelp }: TopLineProps) {
   const tree = useTreeId()
   const path = useTreePath()
   const { data } = useTree()
-  const { data: session } = useQuery({
-    queryKey: ['session'],
-    queryFn: () => unwrap(api.GET('/api/session')),
-  })
-  const { data: exchange } = useQuery({
-    queryKey: ['exchange', tree],
-    queryFn: () => unwrap(api.GET('/api/trees/{tree}/exchange', { params: { path: { tree } } })),
-    refetchInterval: (query) =>
-      query.state.data?.runs.some((run) => ['waiting', 'running'].includes(run.state)) ? 700 : 15_000,
-  })
-  const running = exchange?.runs.find((run) => ['waiting', 'running'].includes(run.state))
+  const { data: session } = useQuery(queries.session())
+  const running = useRunning()
   return (
     <header className="flex min-w-0 flex-wrap items-center gap-x-4 gap-y-1 border-b border-rule px-4 max-sm:px-2 max-sm:py-1">
       <Link to="/trees" className="max-w-[220px] shrink-0 truncate font-serif text-[17px] font-semibold">

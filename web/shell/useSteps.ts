@@ -3,14 +3,14 @@ import { useEffect } from 'react'
 import { api, unwrap } from '../api/client'
 import { useTree, useTreeId, useWrite } from '../api/useTree'
 import { STEP, stepped } from '../parts/saved'
+import { queries } from '../api/queries'
 
 /** Undo and redo of one's own last step, and what they would undo and redo. */
 export function useSteps() {
   const tree = useTreeId()
   const { data: about } = useTree()
   const { data: next } = useQuery({
-    queryKey: ['next-steps', tree],
-    queryFn: () => unwrap(api.GET('/api/trees/{tree}/journal/next', { params: { path: { tree } } })),
+    ...queries.nextSteps(tree),
     enabled: about !== undefined && about.role !== 'reader',
   })
   const body = { steps: 1 }

@@ -4,9 +4,10 @@ import { api, unwrap } from '../../api/client'
 import { useWrite } from '../../api/useTree'
 import { DisplayPreferences } from './DisplayPreferences'
 import { switchTheme } from '../../shell/theme'
+import { queries } from '../../api/queries'
 
 export default function Account() {
-  const { data } = useQuery({ queryKey: ['session'], queryFn: () => unwrap(api.GET('/api/session')) })
+  const { data } = useQuery(queries.session())
   const leave = useWrite(
     () => unwrap(api.DELETE('/api/session')),
     () => location.assign('/'),

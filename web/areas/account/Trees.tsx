@@ -7,14 +7,12 @@ import { count } from '../../parts/count'
 import { NewTree } from './NewTree'
 import { OpenDemo } from './OpenDemo'
 import { formatDay } from '../../parts/formatDay'
+import { queries } from '../../api/queries'
 
 /** The trees that one belongs to, and a new one: empty, or from a file dropped anywhere on the page. */
 export default function Trees() {
-  const { data } = useQuery({ queryKey: ['trees'], queryFn: () => unwrap(api.GET('/api/trees')) })
-  const { data: deleted } = useQuery({
-    queryKey: ['deleted-trees'],
-    queryFn: () => unwrap(api.GET('/api/deleted-trees')),
-  })
+  const { data } = useQuery(queries.trees())
+  const { data: deleted } = useQuery(queries.deletedTrees())
   const restore = useWrite((id: string) =>
     unwrap(api.POST('/api/deleted-trees/{deleted}/restore', { params: { path: { deleted: id } } })),
   )

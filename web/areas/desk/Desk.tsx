@@ -1,18 +1,15 @@
 import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
-import { api, unwrap } from '../../api/client'
 import { useTree, useTreeId, useTreePath } from '../../api/useTree'
 import { FirstSteps } from './FirstSteps'
 import { formatMoment } from '../../parts/formatDay'
+import { queries } from '../../api/queries'
 
 /** What waits, in sentences, and what is new. */
 export default function Desk() {
   const tree = useTreeId()
   const path = useTreePath()
-  const { data } = useQuery({
-    queryKey: ['desk', tree],
-    queryFn: () => unwrap(api.GET('/api/trees/{tree}/desk', { params: { path: { tree } } })),
-  })
+  const { data } = useQuery(queries.desk(tree))
   const { data: about } = useTree()
   if (!data) return <p className="p-6 text-graphite">One moment…</p>
   return (

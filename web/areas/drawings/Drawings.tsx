@@ -1,11 +1,11 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router'
-import { api, unwrap } from '../../api/client'
 import { useTree, useTreeId, useTreePath } from '../../api/useTree'
 import { Empty } from '../../parts/Empty'
 import { useTrail } from '../../shell/trail'
 import { Sheet } from './Sheet'
+import { queries } from '../../api/queries'
 
 const KINDS = { ancestors: 'Ancestors', descendants: 'Descendants' }
 type Kind = keyof typeof KINDS
@@ -22,13 +22,7 @@ export default function Drawings() {
   const [query, setQuery] = useSearchParams()
   const kind: Kind = query.get('kind') === 'descendants' ? 'descendants' : 'ancestors'
   const { data: scene, error } = useQuery({
-    queryKey: ['drawing', tree, kind, person, generations],
-    queryFn: () =>
-      unwrap(
-        api.GET('/api/trees/{tree}/drawings/{kind}/{person}', {
-          params: { path: { tree, kind, person }, query: { generations: String(generations) } },
-        }),
-      ),
+    ...queries.drawing(tree, kind, person, generations),
     enabled: person !== '',
   })
   if (person === '') {

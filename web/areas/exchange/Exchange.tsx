@@ -1,7 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import { useEffect, useRef, useState, type DragEvent } from 'react'
 import { useNavigate } from 'react-router'
-import { api, unwrap } from '../../api/client'
 import { useTree, useTreeId } from '../../api/useTree'
 import { ImportReport } from './ImportReport'
 import { Export } from './Export'
@@ -9,6 +8,7 @@ import { takeHanded, TREE_FILES } from './handedFile'
 import { FilePreview } from './FilePreview'
 import { Runs } from './Runs'
 import { useIncoming } from './useIncoming'
+import { queries } from '../../api/queries'
 
 /** Files in and out. */
 export default function Exchange() {
@@ -18,8 +18,7 @@ export default function Exchange() {
   const [goingTo, setGoingTo] = useState('')
   const navigate = useNavigate()
   const { data, error } = useQuery({
-    queryKey: ['exchange', tree],
-    queryFn: () => unwrap(api.GET('/api/trees/{tree}/exchange', { params: { path: { tree } } })),
+    ...queries.exchange(tree),
     refetchInterval: (query) =>
       query.state.data?.runs.some((run) => ['waiting', 'running'].includes(run.state)) ? 700 : false,
   })

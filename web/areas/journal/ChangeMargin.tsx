@@ -5,6 +5,7 @@ import { api, unwrap, type Schemas } from '../../api/client'
 import { useTreeId, useTreePath, useWrite } from '../../api/useTree'
 import { formatMoment } from '../../parts/formatDay'
 import { EntryValues } from './EntryValues'
+import { queries } from '../../api/queries'
 
 const DID: Record<string, string> = { insert: 'Made', update: 'Changed', delete: 'Deleted' }
 
@@ -12,13 +13,7 @@ const DID: Record<string, string> = { insert: 'Made', update: 'Changed', delete:
 export function ChangeMargin({ change, onDone }: { change: Schemas['ChangeResource']; onDone: () => void }) {
   const tree = useTreeId()
   const path = useTreePath()
-  const { data, error } = useQuery({
-    queryKey: ['change', tree, change.id],
-    queryFn: () =>
-      unwrap(
-        api.GET('/api/trees/{tree}/journal/{change}', { params: { path: { tree, change: change.id } } }),
-      ),
-  })
+  const { data, error } = useQuery(queries.change(tree, change.id))
   const undo = useWrite(
     () =>
       unwrap(

@@ -5,22 +5,13 @@ import { api, unwrap } from '../../api/client'
 import { useTreeId, useTreePath, useWrite } from '../../api/useTree'
 import { Empty } from '../../parts/Empty'
 import { formatMoment } from '../../parts/formatDay'
+import { queries } from '../../api/queries'
 
 /** What was deleted waits here to be put back, with everything that went with it. */
 export default function Deleted() {
   const tree = useTreeId()
   const path = useTreePath()
-  const deleted = useInfiniteQuery({
-    queryKey: ['deleted', tree],
-    queryFn: ({ pageParam }) =>
-      unwrap(
-        api.GET('/api/trees/{tree}/deleted', {
-          params: { path: { tree }, query: pageParam > 0 ? { before: String(pageParam) } : {} },
-        }),
-      ),
-    initialPageParam: 0,
-    getNextPageParam: (page) => page.next,
-  })
+  const deleted = useInfiniteQuery(queries.deleted(tree))
   const putBack = useWrite(
     (entry: string) =>
       unwrap(

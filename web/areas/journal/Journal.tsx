@@ -1,7 +1,6 @@
 import { keepPreviousData, useInfiniteQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Link, useSearchParams } from 'react-router'
-import { api, unwrap } from '../../api/client'
 import { useTreeId, useTreePath } from '../../api/useTree'
 import { Empty } from '../../parts/Empty'
 import { useCommands } from '../../shell/commandRegistry'
@@ -9,6 +8,7 @@ import { ChangeLine } from './ChangeLine'
 import { ChangeMargin } from './ChangeMargin'
 import { JournalFilter } from './JournalFilter'
 import { StepsOf } from './StepsOf'
+import { queries } from '../../api/queries'
 
 const ASKED = ['person', 'author', 'from', 'to', 'field', 'how'] as const
 
@@ -21,21 +21,7 @@ export default function Journal() {
   const asked = Object.fromEntries(
     ASKED.flatMap((name) => (query.get(name) ? [[name, query.get(name)!]] : [])),
   )
-  const journal = useInfiniteQuery({
-    queryKey: ['journal', tree, asked],
-    queryFn: ({ pageParam }) =>
-      unwrap(
-        api.GET('/api/trees/{tree}/journal', {
-          params: {
-            path: { tree },
-            query: { ...asked, ...(pageParam > 0 ? { before: String(pageParam) } : {}) },
-          },
-        }),
-      ),
-    initialPageParam: 0,
-    getNextPageParam: (page) => page.next,
-    placeholderData: keepPreviousData,
-  })
+  const journal = useInfiniteQuery({ ...queries.journal(tree, asked), placeholderData: keepPreviousData })
   const first = journal.data?.pages[0]
   const changes = journal.data?.pages.flatMap((page) => page.changes) ?? []
   const at = changes.findIndex((change) => change.id === inHand)

@@ -1,13 +1,13 @@
 import { useQuery } from '@tanstack/react-query'
 import { useEffect, useState } from 'react'
 import { useSearchParams } from 'react-router'
-import { api, unwrap } from '../../api/client'
 import { useTreeId } from '../../api/useTree'
 import { DateField } from '../../parts/DateField'
 import { findPeople } from '../../parts/findPeople'
 import { Finder } from '../../parts/Finder'
 import { HOW } from './how'
 import { useWindowState } from '../../parts/useWindowState'
+import { queries } from '../../api/queries'
 
 const FIELDS = [
   'names',
@@ -29,12 +29,7 @@ export function JournalFilter({ authors }: { authors: Record<string, string> }) 
   const [last, setLast] = useWindowState('journal.asked', '')
   const [finding, setFinding] = useState(false)
   const person = query.get('person') ?? ''
-  const { data } = useQuery({
-    queryKey: ['journal person', tree, person],
-    queryFn: () =>
-      unwrap(api.GET('/api/trees/{tree}/people/{person}', { params: { path: { tree, person } } })),
-    enabled: person !== '',
-  })
+  const { data } = useQuery({ ...queries.person(tree, person), enabled: person !== '' })
   const set = (name: string, value: string) => {
     const next = new URLSearchParams(query)
     if (value === '') next.delete(name)

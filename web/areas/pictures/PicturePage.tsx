@@ -12,6 +12,7 @@ import { PageFrame } from '../../parts/page/PageFrame'
 import { PersonLink } from '../../parts/PersonLink'
 import { RestrictionField } from '../../parts/RestrictionField'
 import { SaveOrCancel } from '../../parts/SaveOrCancel'
+import { queries } from '../../api/queries'
 
 /** A picture, who is on it, and what it is on; a face can be cut out of it for a portrait. */
 export default function PicturePage() {
@@ -24,9 +25,7 @@ export default function PicturePage() {
   const [title, setTitle] = useState<string | null>(null)
   const at = { params: { path: { tree, media: id } } }
   const { data, error } = useQuery({
-    queryKey: ['picture', tree, id],
-    queryFn: () =>
-      unwrap(api.GET('/api/trees/{tree}/pictures/{media}', { params: { path: { tree, media: id } } })),
+    ...queries.picture(tree, id),
     refetchInterval: (query) => (query.state.data?.state === 'waiting' ? 800 : false),
   })
   const call = useWrite(

@@ -12,6 +12,7 @@ import { upload } from '../exchange/upload'
 import { count } from '../../parts/count'
 import { useWindowState } from '../../parts/useWindowState'
 import { NoneFound } from '../../parts/NoneFound'
+import { queries } from '../../api/queries'
 
 /** States of a picture whose preview is still being made. */
 const WAITING = ['waiting', 'running']
@@ -26,18 +27,7 @@ export default function Pictures() {
   const [share, setShare] = useState<number | null>(null)
   const q = useDebounced(typed.trim())
   const pictures = useInfiniteQuery({
-    queryKey: ['pictures', tree, q, untitled],
-    queryFn: ({ pageParam }) =>
-      unwrap(
-        api.GET('/api/trees/{tree}/pictures', {
-          params: {
-            path: { tree },
-            query: { q, untitled: untitled ? '1' : '0', ...(pageParam ? { after: pageParam } : {}) },
-          },
-        }),
-      ),
-    initialPageParam: '',
-    getNextPageParam: (page) => page.next,
+    ...queries.pictures(tree, q, untitled),
     placeholderData: keepPreviousData,
     refetchInterval: (query) =>
       query.state.data?.pages.some((page) => page.rows.some((row) => WAITING.includes(row.state)))

@@ -7,6 +7,7 @@ import { AttachedPictures } from '../pictures/AttachedPictures'
 import { PlaceHeading } from './PlaceHeading'
 import { PlaceHistory } from './PlaceHistory'
 import { saved } from '../../parts/saved'
+import { queries } from '../../api/queries'
 
 /** A place: what is said of it over time, what lies in it, and what happened there; in the margin, the words that stand for it. */
 export function PlacePage({ id }: { id: string }) {
@@ -14,16 +15,8 @@ export function PlacePage({ id }: { id: string }) {
   const path = useTreePath()
   const navigate = useNavigate()
   const at = { path: { tree, place: id } }
-  const { data, error } = useQuery({
-    queryKey: ['place', tree, id],
-    queryFn: () =>
-      unwrap(api.GET('/api/trees/{tree}/places/{place}', { params: { path: { tree, place: id } } })),
-  })
-  const { data: pictures } = useQuery({
-    queryKey: ['pictures at', tree, id],
-    queryFn: () =>
-      unwrap(api.GET('/api/trees/{tree}/places/{place}/pictures', { params: { path: { tree, place: id } } })),
-  })
+  const { data, error } = useQuery(queries.place(tree, id))
+  const { data: pictures } = useQuery(queries.picturesOfPlace(tree, id))
   const reckon = useWrite(
     (body: Schemas['DatingSettingInput']) =>
       unwrap(api.PUT('/api/trees/{tree}/places/{place}/reckoning', { params: at, body })),

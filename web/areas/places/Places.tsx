@@ -2,7 +2,6 @@ import { keepPreviousData, useInfiniteQuery } from '@tanstack/react-query'
 import { useVirtualizer } from '@tanstack/react-virtual'
 import { useEffect, useRef, useState, type KeyboardEvent } from 'react'
 import { Link, useNavigate, useParams } from 'react-router'
-import { api, unwrap } from '../../api/client'
 import { useTreeId, useTreePath } from '../../api/useTree'
 import { Empty } from '../../parts/Empty'
 import { useDebounced } from '../../parts/useDebounced'
@@ -13,6 +12,7 @@ import { UnlinkedPlaceNames } from './UnlinkedPlaceNames'
 import { count } from '../../parts/count'
 import { useWindowState } from '../../parts/useWindowState'
 import { NoneFound } from '../../parts/NoneFound'
+import { queries } from '../../api/queries'
 
 const ROW = 44
 
@@ -27,18 +27,7 @@ export default function Places() {
   const q = useDebounced(typed.trim())
   const scroller = useRef<HTMLDivElement>(null)
   const filter = useRef<HTMLInputElement>(null)
-  const places = useInfiniteQuery({
-    queryKey: ['gazetteer', tree, q],
-    queryFn: ({ pageParam }) =>
-      unwrap(
-        api.GET('/api/trees/{tree}/places', {
-          params: { path: { tree }, query: { q, ...(pageParam ? { after: pageParam } : {}) } },
-        }),
-      ),
-    initialPageParam: '',
-    getNextPageParam: (page) => page.next,
-    placeholderData: keepPreviousData,
-  })
+  const places = useInfiniteQuery({ ...queries.places(tree, q), placeholderData: keepPreviousData })
   const rows = places.data?.pages.flatMap((page) => page.rows) ?? []
   const { shown = 0, total = 0, unsettled = 0 } = places.data?.pages[0] ?? {}
   const list = useVirtualizer({

@@ -8,6 +8,7 @@ import { useDebounced } from '../../parts/useDebounced'
 import { saved } from '../../parts/saved'
 import { count } from '../../parts/count'
 import { useWindowState } from '../../parts/useWindowState'
+import { queries } from '../../api/queries'
 
 /** Words that people typed for places and that stand for none yet: each becomes a place, is said to be one, or stays as it is. */
 export function UnlinkedPlaceNames() {
@@ -15,12 +16,7 @@ export function UnlinkedPlaceNames() {
   const [typed, setTyped] = useWindowState('wordings.words', '')
   const [choosing, setChoosing] = useState('')
   const q = useDebounced(typed.trim())
-  const { data } = useQuery({
-    queryKey: ['wordings', tree, q],
-    queryFn: () =>
-      unwrap(api.GET('/api/trees/{tree}/wordings', { params: { path: { tree }, query: { q } } })),
-    placeholderData: keepPreviousData,
-  })
+  const { data } = useQuery({ ...queries.unlinkedPlaceNames(tree, q), placeholderData: keepPreviousData })
   const settle = useWrite(
     (said: { typed: string; placeId?: string }) =>
       unwrap(api.POST('/api/trees/{tree}/wordings', { params: { path: { tree } }, body: said })),

@@ -11,6 +11,7 @@ import { AlternativeColumn } from './AlternativeColumn'
 import { CaseContext } from './CaseContext'
 import { ReasonField } from '../../parts/ReasonField'
 import { saved } from '../../parts/saved'
+import { queries } from '../../api/queries'
 
 const STATES = [
   { state: 'unresolved', says: 'unresolved', mark: '?' },
@@ -25,11 +26,7 @@ type State = (typeof STATES)[number]['state']
 export default function Case() {
   const tree = useTreeId()
   const question = useParams().question ?? ''
-  const { data, error } = useQuery({
-    queryKey: ['case', tree, question],
-    queryFn: () =>
-      unwrap(api.GET('/api/trees/{tree}/cases/{question}', { params: { path: { tree, question } } })),
-  })
+  const { data, error } = useQuery(queries.case(tree, question))
   if (error) return <p className="p-6 text-madder">{error.message}</p>
   if (!data) return <p className="p-6 text-graphite">One moment…</p>
   return <CaseOf key={`${data.id} ${data.state}`} page={data} />

@@ -6,6 +6,7 @@ import { PersonLink } from '../../parts/PersonLink'
 import { useDebounced } from '../../parts/useDebounced'
 import { LogSearch } from '../research/LogSearch'
 import { SearchLine } from '../research/SearchLine'
+import { queries } from '../../api/queries'
 
 /** What helps in deciding: ages and places at one time, spellings, when each was last seen, searches, and what to look for next. */
 export function CaseContext({ page }: { page: Schemas['CasePage'] }) {
@@ -14,13 +15,7 @@ export function CaseContext({ page }: { page: Schemas['CasePage'] }) {
   const [logging, setLogging] = useState(false)
   const rested = useDebounced(on.trim(), 300)
   const { data } = useQuery({
-    queryKey: ['beside', tree, page.id, rested],
-    queryFn: () =>
-      unwrap(
-        api.GET('/api/trees/{tree}/cases/{question}/beside', {
-          params: { path: { tree, question: page.id }, query: { on: rested } },
-        }),
-      ),
+    ...queries.besideCase(tree, page.id, rested),
     placeholderData: keepPreviousData,
   })
   const concerned = [

@@ -8,6 +8,7 @@ import { ReasonField } from '../../parts/ReasonField'
 import type { Row } from './axis'
 import { classingOf, changesOf, type Classing } from './classification'
 import { saved } from '../../parts/saved'
+import { queries } from '../../api/queries'
 
 type Props = { row: Row; rows: Row[]; onDone: () => void; autoFocus?: boolean }
 
@@ -18,10 +19,7 @@ export function ClassificationOf({
   autoFocus = true,
 }: Omit<Props, 'row' | 'rows'> & { claim: string }) {
   const tree = useTreeId()
-  const { data, error } = useQuery({
-    queryKey: ['claim', tree, claim],
-    queryFn: () => unwrap(api.GET('/api/trees/{tree}/claims/{claim}', { params: { path: { tree, claim } } })),
-  })
+  const { data, error } = useQuery(queries.claim(tree, claim))
   if (error) return <p className="text-[14px] text-madder">{error.message}</p>
   if (!data) return <p className="text-[14px] text-graphite">One moment…</p>
   return (

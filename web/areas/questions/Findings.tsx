@@ -4,20 +4,13 @@ import { api, unwrap, type Schemas } from '../../api/client'
 import { useTreeId, useTreePath, useWrite } from '../../api/useTree'
 import { PersonLink } from '../../parts/PersonLink'
 import { OpenCase } from './OpenCase'
+import { queries } from '../../api/queries'
 
 /** What disagrees in the whole tree and nobody has taken up, the worst first. */
 export function Findings() {
   const tree = useTreeId()
   const found = useInfiniteQuery({
-    queryKey: ['findings', tree],
-    queryFn: ({ pageParam }) =>
-      unwrap(
-        api.GET('/api/trees/{tree}/findings', {
-          params: { path: { tree }, query: pageParam > 0 ? { after: String(pageParam) } : {} },
-        }),
-      ),
-    initialPageParam: 0,
-    getNextPageParam: (page) => page.next,
+    ...queries.findings(tree),
     refetchInterval: (query) => (query.state.data?.pages[0]?.isFollowing ? 2000 : false),
   })
   const first = found.data?.pages[0]

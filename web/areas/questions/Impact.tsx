@@ -8,6 +8,7 @@ import { PersonLink } from '../../parts/PersonLink'
 import { ReasonField } from '../../parts/ReasonField'
 import { saved } from '../../parts/saved'
 import { Cancel } from '../../parts/Cancel'
+import { queries } from '../../api/queries'
 
 type Effect = Schemas['ImpactEffect']
 
@@ -29,11 +30,7 @@ export default function Impact() {
   const [target, id] = [params.target as Target, params.id ?? '']
   const [why, setWhy] = useState('')
   const at = { params: { path: { tree, target, id } } }
-  const { data, error } = useQuery({
-    queryKey: ['impact', tree, target, id],
-    queryFn: () =>
-      unwrap(api.GET('/api/trees/{tree}/impact/{target}/{id}', { params: { path: { tree, target, id } } })),
-  })
+  const { data, error } = useQuery(queries.impact(tree, target, id))
   const makeSo = useWrite(
     (seen: string) =>
       unwrap(api.POST('/api/trees/{tree}/impact/{target}/{id}', { ...at, body: { why, seen } })),

@@ -1,12 +1,12 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Link } from 'react-router'
-import { api, unwrap } from '../../api/client'
 import { useTreeId, useTreePath } from '../../api/useTree'
 import { Empty } from '../../parts/Empty'
 import { useCommands } from '../../shell/commandRegistry'
 import { NewCase } from './NewCase'
 import { Findings } from './Findings'
+import { queries } from '../../api/queries'
 
 /** States in which a case may stay for years. */
 const UNPROVED = ['unresolved', 'probable']
@@ -17,10 +17,7 @@ export default function Questions() {
   const path = useTreePath()
   const [beginning, setBeginning] = useState(false)
   useCommands([{ key: 'a', says: 'New case', run: () => setBeginning(true) }])
-  const { data, error } = useQuery({
-    queryKey: ['questions', tree],
-    queryFn: () => unwrap(api.GET('/api/trees/{tree}/questions', { params: { path: { tree } } })),
-  })
+  const { data, error } = useQuery(queries.questions(tree))
   if (error) return <p className="p-6 text-madder">{error.message}</p>
   if (!data) return <p className="p-6 text-graphite">One moment…</p>
   const lists = [

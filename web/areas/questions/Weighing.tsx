@@ -1,10 +1,10 @@
 import { useQuery } from '@tanstack/react-query'
 import { useParams } from 'react-router'
-import { api, unwrap } from '../../api/client'
 import { useTreeId } from '../../api/useTree'
 import { PersonLink } from '../../parts/PersonLink'
 import { UndatedWeighing } from './UndatedWeighing'
 import { DatedWeighing } from './DatedWeighing'
+import { queries } from '../../api/queries'
 
 /** Aspects that are weighed on an axis of time. */
 const OF_TIME = ['birth', 'death']
@@ -13,11 +13,7 @@ const OF_TIME = ['birth', 'death']
 export default function Weighing() {
   const tree = useTreeId()
   const question = useParams().question ?? ''
-  const { data, error } = useQuery({
-    queryKey: ['question', tree, question],
-    queryFn: () =>
-      unwrap(api.GET('/api/trees/{tree}/questions/{question}', { params: { path: { tree, question } } })),
-  })
+  const { data, error } = useQuery(queries.question(tree, question))
   if (error) return <p className="p-6 text-madder">{error.message}</p>
   if (!data) return <p className="p-6 text-graphite">One moment…</p>
   return (

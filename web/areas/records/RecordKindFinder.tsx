@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
-import { api, unwrap } from '../../api/client'
 import { useTreeId } from '../../api/useTree'
 import { Finder } from '../../parts/Finder'
+import { queries } from '../../api/queries'
 
 const folded = (text: string) => text.toLowerCase().normalize('NFD').replace(/\p{M}/gu, '')
 
@@ -10,11 +10,7 @@ type Props = { label: string; onChosen: (code: string) => void; onLeave: () => v
 /** Finds a kind of record by everyday words. */
 export function RecordKindFinder({ label, onChosen, onLeave }: Props) {
   const tree = useTreeId()
-  const { data } = useQuery({
-    queryKey: ['record-kinds', tree],
-    queryFn: () => unwrap(api.GET('/api/trees/{tree}/record-kinds', { params: { path: { tree } } })),
-    staleTime: 60_000,
-  })
+  const { data } = useQuery({ ...queries.recordKinds(tree), staleTime: 60_000 })
   const kinds = data?.kinds ?? []
   return (
     <Finder

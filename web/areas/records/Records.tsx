@@ -11,6 +11,7 @@ import { EMPTY_SOURCE, forgetSource, SourceSentence, type SourceWords } from './
 import { count } from '../../parts/count'
 import { useWindowState } from '../../parts/useWindowState'
 import { NoneFound } from '../../parts/NoneFound'
+import { queries } from '../../api/queries'
 
 /** Every source, as its bibliography entry reads. */
 export default function Records() {
@@ -20,18 +21,7 @@ export default function Records() {
   const [typed, setTyped] = useWindowState('records.words', '')
   const [adding, setAdding] = useState(false)
   const q = useDebounced(typed.trim())
-  const sources = useInfiniteQuery({
-    queryKey: ['sources-list', tree, q],
-    queryFn: ({ pageParam }) =>
-      unwrap(
-        api.GET('/api/trees/{tree}/sources', {
-          params: { path: { tree }, query: { q, ...(pageParam ? { after: pageParam } : {}) } },
-        }),
-      ),
-    initialPageParam: '',
-    getNextPageParam: (page) => page.next,
-    placeholderData: keepPreviousData,
-  })
+  const sources = useInfiniteQuery({ ...queries.sources(tree, q), placeholderData: keepPreviousData })
   const rows = sources.data?.pages.flatMap((page) => page.rows) ?? []
   const { shown = 0, total = 0 } = sources.data?.pages[0] ?? {}
   const describe = useWrite(

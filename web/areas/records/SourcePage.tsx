@@ -17,6 +17,7 @@ import { UnmappedLines } from '../../parts/UnmappedLines'
 import { forgetSource, SourceSentence, wordsOf, type SourceWords } from './SourceSentence'
 import { saved } from '../../parts/saved'
 import { count } from '../../parts/count'
+import { queries } from '../../api/queries'
 
 /** A source in its three forms, its records, and everything that rests on them. */
 export default function SourcePage() {
@@ -25,11 +26,7 @@ export default function SourcePage() {
   const id = useParams().source ?? ''
   const [changing, setChanging] = useState(false)
   const [beginning, setBeginning] = useState(false)
-  const { data, error } = useQuery({
-    queryKey: ['source', tree, id],
-    queryFn: () =>
-      unwrap(api.GET('/api/trees/{tree}/sources/{source}', { params: { path: { tree, source: id } } })),
-  })
+  const { data, error } = useQuery(queries.source(tree, id))
   const change = useWrite(
     (words: SourceWords) =>
       unwrap(

@@ -1,13 +1,14 @@
 import { useQuery, keepPreviousData } from '@tanstack/react-query'
 import { useState, type FormEvent } from 'react'
 import { Link } from 'react-router'
-import { api, unwrap, type Schemas } from '../../api/client'
+import { type Schemas } from '../../api/client'
 import { useTreeId, useTreePath } from '../../api/useTree'
 import { FormButtons } from '../../parts/FormButtons'
 import { useDebounced } from '../../parts/useDebounced'
 import { StyledText } from '../../parts/StyledText'
 import { SourceKindChooser } from './kinds/SourceKindChooser'
 import { useSourceKinds, type SourceKind } from './kinds/kinds'
+import { queries } from '../../api/queries'
 
 export type SourceWords = { kind: string; fields: Record<string, string>; listName: string }
 
@@ -86,14 +87,7 @@ function Sentence(props: {
   const [help, setHelp] = useState('')
   const rested = useDebounced(words, 350)
   const { data: forms } = useQuery({
-    queryKey: ['forms', tree, rested.kind, rested.fields, id],
-    queryFn: () =>
-      unwrap(
-        api.POST('/api/trees/{tree}/reading/source', {
-          params: { path: { tree } },
-          body: { kind: rested.kind, fields: rested.fields, except: id ?? null },
-        }),
-      ),
+    ...queries.sourceForms(tree, { kind: rested.kind, fields: rested.fields, except: id ?? null }),
     placeholderData: keepPreviousData,
   })
   const isAsked = (code: string) => {

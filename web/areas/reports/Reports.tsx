@@ -1,9 +1,9 @@
 import { useQuery } from '@tanstack/react-query'
 import { Link, useParams } from 'react-router'
-import { api, unwrap } from '../../api/client'
 import { useTreeId, useTreePath } from '../../api/useTree'
 import { useDebounced } from '../../parts/useDebounced'
 import { useWindowState } from '../../parts/useWindowState'
+import { queries } from '../../api/queries'
 
 /** Family group sheets: the couples at the side, the sheet as it will be printed in the middle. */
 export default function Reports() {
@@ -12,18 +12,9 @@ export default function Reports() {
   const union = useParams().union ?? ''
   const [typed, setTyped] = useWindowState('reports.words', '')
   const q = useDebounced(typed.trim())
-  const { data: couples } = useQuery({
-    queryKey: ['unions', tree, q],
-    queryFn: () => unwrap(api.GET('/api/trees/{tree}/unions', { params: { path: { tree }, query: { q } } })),
-  })
+  const { data: couples } = useQuery(queries.unions(tree, q))
   const { data: report, error } = useQuery({
-    queryKey: ['report', tree, union],
-    queryFn: () =>
-      unwrap(
-        api.GET('/api/trees/{tree}/reports/{kind}/{subject}', {
-          params: { path: { tree, kind: 'family-group-sheet', subject: union } },
-        }),
-      ),
+    ...queries.report(tree, 'family-group-sheet', union),
     enabled: union !== '',
   })
   const file = (format: string) => `/api/trees/${tree}/reports/family-group-sheet/${union}.${format}`

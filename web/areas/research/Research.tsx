@@ -1,6 +1,5 @@
 import { useInfiniteQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import { api, unwrap } from '../../api/client'
 import { useTreeId } from '../../api/useTree'
 import { Empty } from '../../parts/Empty'
 import { useDebounced } from '../../parts/useDebounced'
@@ -8,6 +7,7 @@ import { useCommands } from '../../shell/commandRegistry'
 import { LogSearch } from './LogSearch'
 import { SearchLine } from './SearchLine'
 import { useWindowState } from '../../parts/useWindowState'
+import { queries } from '../../api/queries'
 
 /** The log of searches, found or not. */
 export default function Research() {
@@ -15,17 +15,7 @@ export default function Research() {
   const [words, setWords] = useWindowState('research.words', '')
   const [logging, setLogging] = useState(false)
   const q = useDebounced(words.trim(), 250)
-  const { data, error, fetchNextPage, hasNextPage } = useInfiniteQuery({
-    queryKey: ['searches', tree, q],
-    queryFn: ({ pageParam }) =>
-      unwrap(
-        api.GET('/api/trees/{tree}/searches', {
-          params: { path: { tree }, query: { q, cursor: pageParam } },
-        }),
-      ),
-    initialPageParam: '',
-    getNextPageParam: (last) => last.next ?? undefined,
-  })
+  const { data, error, fetchNextPage, hasNextPage } = useInfiniteQuery(queries.searches(tree, q))
   useCommands([{ key: 'a', says: 'Log a search', run: () => setLogging(true) }])
   if (error) return <p className="p-6 text-madder">{error.message}</p>
   if (!data) return <p className="p-6 text-graphite">One moment…</p>

@@ -2,15 +2,13 @@ import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { api, unwrap } from '../../api/client'
 import { useTreeId, useWrite } from '../../api/useTree'
+import { queries } from '../../api/queries'
 
 /** Names that stand for one another in this tree, beside those that everybody knows. */
 export function NameVariants() {
   const tree = useTreeId()
   const [words, setWords] = useState('')
-  const { data } = useQuery({
-    queryKey: ['name-variants', tree],
-    queryFn: () => unwrap(api.GET('/api/trees/{tree}/name-variants', { params: { path: { tree } } })),
-  })
+  const { data } = useQuery(queries.nameVariants(tree))
   const say = useWrite(
     () =>
       unwrap(api.POST('/api/trees/{tree}/name-variants', { params: { path: { tree } }, body: { words } })),

@@ -4,6 +4,7 @@ import { api, unwrap } from '../../api/client'
 import { useTreeId, useWrite } from '../../api/useTree'
 import { DateField } from '../../parts/DateField'
 import { PlaceField } from '../../parts/PlaceField'
+import { queries } from '../../api/queries'
 
 /** What happened around the people of this tree; it can be folded in beside their lives. */
 export function WorldEvents() {
@@ -11,10 +12,7 @@ export function WorldEvents() {
   const [words, setWords] = useState('')
   const [date, setDate] = useState('')
   const [place, setPlace] = useState('')
-  const { data } = useQuery({
-    queryKey: ['world-events', tree],
-    queryFn: () => unwrap(api.GET('/api/trees/{tree}/world-events', { params: { path: { tree } } })),
-  })
+  const { data } = useQuery(queries.worldEvents(tree))
   const tell = useWrite(
     () =>
       unwrap(

@@ -6,6 +6,7 @@ import { DateField } from '../../../parts/DateField'
 import { PlaceField } from '../../../parts/PlaceField'
 import { useDraft } from '../../../parts/useDraft'
 import { Cancel } from '../../../parts/Cancel'
+import { queries } from '../../../api/queries'
 
 /** A fact as a sentence with gaps: what, when, where, and what else it says. */
 export function AddFact(props: { person: Person; onKept: (id: string) => void; onLeave: () => void }) {
@@ -16,10 +17,7 @@ export function AddFact(props: { person: Person; onKept: (id: string) => void; o
   const [date, setDate, forgetDate] = useDraft(`${draft}:date`)
   const [place, setPlace, forgetPlace] = useDraft(`${draft}:place`)
   const [value, setValue, forgetValue] = useDraft(`${draft}:value`)
-  const { data: kinds } = useQuery({
-    queryKey: ['event-kinds', tree],
-    queryFn: () => unwrap(api.GET('/api/trees/{tree}/event-kinds', { params: { path: { tree } } })),
-  })
+  const { data: kinds } = useQuery(queries.eventKinds(tree))
   const chosen = kinds?.kinds.find((one) => (one.ownId ?? one.code) === kind)
   const [own, setOwn] = useState('')
   const make = useWrite(

@@ -1,9 +1,10 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { useEffect, useId, useRef, useState, type KeyboardEvent, type ReactNode } from 'react'
-import { api, unwrap, type Schemas } from '../../../api/client'
+import { type Schemas } from '../../../api/client'
 import { useTreeId, useWrite } from '../../../api/useTree'
 import { useDebounced } from '../../../parts/useDebounced'
 import { useDraft } from '../../../parts/useDraft'
+import { queries } from '../../../api/queries'
 
 /** Who was made or tied, and the union by which, where there is one. */
 type Made = { id: string; unionId?: string | null }
@@ -60,22 +61,12 @@ export function OneLineEntry({
   }, [draftKey])
   const rested = useDebounced(line.trim(), 120)
   const { data } = useQuery({
-    queryKey: ['entry', tree, rested],
-    queryFn: () =>
-      unwrap(
-        api.GET('/api/trees/{tree}/reading/entry', { params: { path: { tree }, query: { line: rested } } }),
-      ),
+    ...queries.entryReading(tree, rested),
     enabled: rested !== '',
     placeholderData: keepPreviousData,
   })
   const { data: found } = useQuery({
-    queryKey: ['entry offers', tree, rested, as.of ?? '', as.relation],
-    queryFn: () =>
-      unwrap(
-        api.GET('/api/trees/{tree}/reading/relative', {
-          params: { path: { tree }, query: { line: rested, of: as.of ?? '', relation: as.relation } },
-        }),
-      ),
+    ...queries.entryOffers(tree, rested, as.of ?? '', as.relation),
     enabled: rested !== '',
     placeholderData: keepPreviousData,
   })

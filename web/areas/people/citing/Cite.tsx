@@ -6,6 +6,7 @@ import { useDebounced } from '../../../parts/useDebounced'
 import { useDraft } from '../../../parts/useDraft'
 import { FormButtons } from '../../../parts/FormButtons'
 import { count } from '../../../parts/count'
+import { queries } from '../../../api/queries'
 
 /**
  * A citation in its own form: which source, which page, the words. A source that is not there is begun by its
@@ -18,21 +19,11 @@ export function Cite({ factId, onDone }: { factId: string; onDone: (made: string
   const [locator, setLocator] = useState('')
   const [words, setWords] = useState('')
   const rested = useDebounced(title.trim())
-  const { data } = useQuery({
-    queryKey: ['sources', tree, rested],
-    queryFn: () =>
-      unwrap(api.GET('/api/trees/{tree}/sources', { params: { path: { tree }, query: { q: rested } } })),
-  })
+  const { data } = useQuery(queries.sourceOffers(tree, rested))
   const known = data?.rows.find((source) => source.title === title.trim())
   // The records of a known source are offered: citing one of them says the same entry again.
   const { data: source } = useQuery({
-    queryKey: ['source', tree, known?.id],
-    queryFn: () =>
-      unwrap(
-        api.GET('/api/trees/{tree}/sources/{source}', {
-          params: { path: { tree, source: known?.id ?? '' } },
-        }),
-      ),
+    ...queries.source(tree, known?.id ?? ''),
     enabled: known !== undefined,
   })
   const cite = useWrite(

@@ -4,17 +4,14 @@ import { api, unwrap } from '../../../api/client'
 import { useTreeId, useWrite } from '../../../api/useTree'
 import { saved } from '../../../parts/saved'
 import { count } from '../../../parts/count'
+import { queries } from '../../../api/queries'
 
 /** One citation put on the same event of the family in one act; who has no such event gets it. */
 export function CiteForRelatives({ claim, onDone }: { claim: string; onDone: () => void }) {
   const tree = useTreeId()
   const at = { params: { path: { tree, claim } } }
   const [said, setSaid] = useState<Record<string, boolean>>({})
-  const { data } = useQuery({
-    queryKey: ['others', tree, claim],
-    queryFn: () =>
-      unwrap(api.GET('/api/trees/{tree}/claims/{claim}/others', { params: { path: { tree, claim } } })),
-  })
+  const { data } = useQuery(queries.claimOnOthers(tree, claim))
   const people = data?.people ?? []
   const isIn = (one: { personId: string; fact: string; isCited: boolean }) =>
     !one.isCited && (said[one.personId] ?? one.fact !== '')

@@ -22,6 +22,7 @@ import { PlaceOfFact } from './PlaceOfFact'
 import { FormButtons } from '../../../parts/FormButtons'
 import { ReasonField } from '../../../parts/ReasonField'
 import { saved } from '../../../parts/saved'
+import { queries } from '../../../api/queries'
 
 /** How tall the ink behind a citation is drawn, in pixels. */
 const INK = 40
@@ -42,11 +43,7 @@ export function FactMargin({ fact, person, changing, onChanging, onGone }: Props
   const [sharing, setSharing] = useState('')
   const [grading, setGrading] = useState('')
   const [cited, setCited] = useState('')
-  const { data: beside } = useQuery({
-    queryKey: ['beside', tree, fact.id, fact.version, fact.citations.length],
-    queryFn: () =>
-      unwrap(api.GET('/api/trees/{tree}/facts/{fact}/beside', { params: { path: { tree, fact: fact.id } } })),
-  })
+  const { data: beside } = useQuery(queries.besideFact(tree, fact.id, fact.version, fact.citations.length))
   const uncite = useWrite((claim: string) =>
     unwrap(api.DELETE('/api/trees/{tree}/claims/{claim}', { params: { path: { tree, claim } } })),
   )

@@ -2,23 +2,13 @@ import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
 import { api, unwrap } from '../../../api/client'
 import { useTreeId, useTreePath, useWrite, type Fact } from '../../../api/useTree'
+import { queries } from '../../../api/queries'
 
 /** The words of a fact's place, and under them the place that they stand for then. */
 export function PlaceOfFact({ fact }: { fact: Fact }) {
   const tree = useTreeId()
   const path = useTreePath()
-  const { data } = useQuery({
-    queryKey: ['place-reading', tree, fact.place, fact.date.typed, fact.placeId],
-    queryFn: () =>
-      unwrap(
-        api.GET('/api/trees/{tree}/reading/place', {
-          params: {
-            path: { tree },
-            query: { text: fact.place, date: fact.date.typed, chosen: fact.placeId ?? '' },
-          },
-        }),
-      ),
-  })
+  const { data } = useQuery(queries.placeReading(tree, fact.place, fact.date.typed, fact.placeId ?? ''))
   const choose = useWrite((placeId: string) =>
     unwrap(
       api.PATCH('/api/trees/{tree}/facts/{fact}', {

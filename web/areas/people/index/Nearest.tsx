@@ -1,18 +1,13 @@
 import { useQuery } from '@tanstack/react-query'
-import { api, unwrap } from '../../../api/client'
 import { useTreeId } from '../../../api/useTree'
 import { NothingFound } from '../../../parts/NothingFound'
 import { PersonLink } from '../../../parts/PersonLink'
+import { queries } from '../../../api/queries'
 
 /** Says that nobody was found, and offers whoever comes nearest: by other forms of the name, by sound, by likeness. */
 export function Nearest({ words, onClear }: { words: string; onClear: () => void }) {
   const tree = useTreeId()
-  const { data } = useQuery({
-    queryKey: ['jump', tree, words],
-    queryFn: () =>
-      unwrap(api.GET('/api/trees/{tree}/jump', { params: { path: { tree }, query: { q: words } } })),
-    enabled: words !== '',
-  })
+  const { data } = useQuery({ ...queries.jump(tree, words), enabled: words !== '' })
   return (
     <NothingFound
       label="Nobody found"

@@ -13,6 +13,7 @@ import { PlaceFilter } from './PlaceFilter'
 import { Nearest } from './Nearest'
 import { Selection } from './Selection'
 import { SortableHeader, type Sort } from './SortableHeader'
+import { queries } from '../../../api/queries'
 
 const ROW = 32
 const COLUMNS =
@@ -42,27 +43,7 @@ export default function People() {
   const scroller = useRef<HTMLDivElement>(null)
   const filter = useRef<HTMLInputElement>(null)
   const people = useInfiniteQuery({
-    queryKey: ['people', tree, q, sort, sex, only, from, to, place],
-    queryFn: ({ pageParam }) =>
-      unwrap(
-        api.GET('/api/trees/{tree}/people', {
-          params: {
-            path: { tree },
-            query: {
-              q,
-              sort,
-              ...(sex ? { sex } : {}),
-              ...(place ? { place } : {}),
-              ...(only ? { only } : {}),
-              ...(from ? { from: String(from) } : {}),
-              ...(to ? { to: String(to) } : {}),
-              ...(pageParam ? { after: pageParam } : {}),
-            },
-          },
-        }),
-      ),
-    initialPageParam: '',
-    getNextPageParam: (page) => page.next,
+    ...queries.people(tree, { q, sort, sex, only, from, to, place }),
     placeholderData: keepPreviousData,
   })
   const rows = people.data?.pages.flatMap((page) => page.rows) ?? []

@@ -3,6 +3,7 @@ import { api, unwrap, type Schemas } from '../../../api/client'
 import { EditConflict } from '../../../parts/EditConflict'
 import { InlineTextField } from '../../../parts/InlineTextField'
 import { useTree, useTreeId, useWrite } from '../../../api/useTree'
+import { queries } from '../../../api/queries'
 
 const STATES: Record<string, string> = {
   'never wed': 'had not been married before',
@@ -16,11 +17,7 @@ export function CoupleDetails({ id }: { id: string }) {
   const tree = useTreeId()
   const { data: settings } = useTree()
   const at = { params: { path: { tree, union: id } } }
-  const { data } = useQuery({
-    queryKey: ['union', tree, id],
-    queryFn: () =>
-      unwrap(api.GET('/api/trees/{tree}/unions/{union}', { params: { path: { tree, union: id } } })),
-  })
+  const { data } = useQuery(queries.union(tree, id))
   const change = useWrite((body: Omit<Schemas['UnionInput'], 'version'>) =>
     unwrap(
       api.PATCH('/api/trees/{tree}/unions/{union}', {

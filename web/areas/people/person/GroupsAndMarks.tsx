@@ -4,6 +4,7 @@ import { api, unwrap, type Schemas } from '../../../api/client'
 import { useTreeId, useWrite, type Person } from '../../../api/useTree'
 import { count } from '../../../parts/count'
 import { NewField } from '../../../parts/NewField'
+import { queries } from '../../../api/queries'
 
 type Group = Schemas['GroupResource']
 
@@ -27,10 +28,7 @@ const WORDS: Record<string, string> = {
 /** Groups that somebody belongs to and marks put on them; what they mean is the user's. */
 export function GroupsAndMarks({ person }: { person: Person }) {
   const tree = useTreeId()
-  const { data } = useQuery({
-    queryKey: ['groups', tree],
-    queryFn: () => unwrap(api.GET('/api/trees/{tree}/groups', { params: { path: { tree } } })),
-  })
+  const { data } = useQuery(queries.groups(tree))
   const [kind, setKind] = useState('group')
   const all = data?.groups ?? []
   const own = all.filter((one) => person.groups.includes(one.id))

@@ -1,18 +1,14 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import { api, unwrap, type Schemas } from '../../../api/client'
+import { type Schemas } from '../../../api/client'
 import { useTreeId } from '../../../api/useTree'
+import { queries } from '../../../api/queries'
 
 /** When somebody must and likely did live, worked out from everything around; asked for when wanted. */
 export function LifeWindows({ person }: { person: string }) {
   const tree = useTreeId()
   const [open, setOpen] = useState(false)
-  const { data, error } = useQuery({
-    queryKey: ['window', tree, person],
-    queryFn: () =>
-      unwrap(api.GET('/api/trees/{tree}/people/{person}/window', { params: { path: { tree, person } } })),
-    enabled: open,
-  })
+  const { data, error } = useQuery({ ...queries.lifeWindow(tree, person), enabled: open })
   return (
     <details open={open} onToggle={(event) => setOpen(event.currentTarget.open)}>
       <summary className="heads cursor-pointer font-semibold">When they lived</summary>

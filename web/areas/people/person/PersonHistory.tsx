@@ -1,12 +1,13 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import { api, unwrap, type Schemas } from '../../../api/client'
+import { type Schemas } from '../../../api/client'
 import { useTreeId, useTreePath } from '../../../api/useTree'
 import { formatMoment } from '../../../parts/formatDay'
 import { EntryValues } from '../../journal/EntryValues'
 import { Link } from 'react-router'
 import { count } from '../../../parts/count'
 import { FoldedCount } from '../../../parts/FoldedCount'
+import { queries } from '../../../api/queries'
 
 const DID: Record<string, string> = { insert: 'Made', update: 'Changed', delete: 'Deleted' }
 
@@ -15,11 +16,7 @@ export function PersonHistory({ person }: { person: string }) {
   const tree = useTreeId()
   const path = useTreePath()
   const [open, setOpen] = useState(false)
-  const { data, error } = useQuery({
-    queryKey: ['history', tree, person],
-    queryFn: () =>
-      unwrap(api.GET('/api/trees/{tree}/people/{person}/history', { params: { path: { tree, person } } })),
-  })
+  const { data, error } = useQuery(queries.history(tree, person))
   const changed = data?.entries.filter((entry) => entry.op !== 'insert') ?? []
   const made = data?.entries.filter((entry) => entry.op === 'insert') ?? []
   return (

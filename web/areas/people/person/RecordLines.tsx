@@ -1,24 +1,16 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Link } from 'react-router'
-import { api, unwrap } from '../../../api/client'
 import { useTreeId, useTreePath, type Person } from '../../../api/useTree'
 import { FoldedCount } from '../../../parts/FoldedCount'
+import { queries } from '../../../api/queries'
 
 /** The records that name somebody, and names on records that nobody has placed and that may be theirs; folded, with a count. */
 export function RecordLines({ person }: { person: Person }) {
   const tree = useTreeId()
   const path = useTreePath()
   const [open, setOpen] = useState(false)
-  const { data } = useQuery({
-    queryKey: ['lines', tree, person.id],
-    queryFn: () =>
-      unwrap(
-        api.GET('/api/trees/{tree}/people/{person}/lines', {
-          params: { path: { tree, person: person.id } },
-        }),
-      ),
-  })
+  const { data } = useQuery(queries.linesOfPerson(tree, person.id))
   const lists = [
     { head: 'Stands on', lines: data?.lines.filter((line) => line.isPlaced) ?? [] },
     {

@@ -10,6 +10,7 @@ import { isFoundBy, useSourceKinds, type SourceKind } from './kinds'
 import { RecordKindEditor, type RecordTemplate } from './RecordKindEditor'
 import { SourceKindEditor, templateOf, type SourceTemplate } from './SourceKindEditor'
 import { useWindowState } from '../../../parts/useWindowState'
+import { queries } from '../../../api/queries'
 
 type Of = 'source' | 'record'
 type Listed = {
@@ -54,11 +55,7 @@ export default function Kinds() {
   const tree = useTreeId()
   const [query, setQuery] = useSearchParams()
   const { data: sources = [] } = useSourceKinds()
-  const { data: records = [] } = useQuery({
-    queryKey: ['record-kinds', tree],
-    queryFn: () => unwrap(api.GET('/api/trees/{tree}/record-kinds', { params: { path: { tree } } })),
-    select: (data) => data.kinds,
-  })
+  const { data: records = [] } = useQuery({ ...queries.recordKinds(tree), select: (data) => data.kinds })
   const [typed, setTyped] = useWindowState('kinds.words', '')
   const lists: [string, Listed[]][] = [
     ['Of source', sources.map(sourceKind)],

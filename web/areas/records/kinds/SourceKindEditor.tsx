@@ -1,10 +1,10 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import { api, unwrap } from '../../../api/client'
 import { useTreeId } from '../../../api/useTree'
 import { StyledText } from '../../../parts/StyledText'
 import { freeCode, QUESTIONS, renamed, type SourceKind } from './kinds'
 import { Choice, Rows, Word } from './Rows'
+import { queries } from '../../../api/queries'
 
 export type SourceTemplate = Pick<
   SourceKind,
@@ -54,13 +54,7 @@ export function SourceKindEditor({
   onChange: ((said: Partial<SourceTemplate>) => void) | null
 }) {
   const tree = useTreeId()
-  const { data: used } = useQuery({
-    queryKey: ['source-kind-use', tree, kind.code],
-    queryFn: () =>
-      unwrap(
-        api.GET('/api/trees/{tree}/source-kinds/{kind}/use', { params: { path: { tree, kind: kind.code } } }),
-      ),
-  })
+  const { data: used } = useQuery(queries.sourceKindUse(tree, kind.code))
   const [said, setSaid] = useState<Record<string, string>>({})
   const values = { ...Object.fromEntries(kind.fields.map((field) => [field.code, field.example])), ...said }
   const isAsOnServer = onChange === null
@@ -76,14 +70,7 @@ export function SourceKindEditor({
       bibliography: renamed(kind.bibliography, from, to),
     })
   const { data: forms } = useQuery({
-    queryKey: ['forms', tree, kind.code, values],
-    queryFn: () =>
-      unwrap(
-        api.POST('/api/trees/{tree}/reading/source', {
-          params: { path: { tree } },
-          body: { kind: kind.code, fields: { ...values, locator: 'p. 31' } },
-        }),
-      ),
+    ...queries.sourceForms(tree, { kind: kind.code, fields: { ...values, locator: 'p. 31' } }),
     enabled: isAsOnServer,
   })
   return (

@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
-import { api, unwrap, type Schemas } from '../../../api/client'
+import { type Schemas } from '../../../api/client'
 import { useTreeId } from '../../../api/useTree'
+import { queries } from '../../../api/queries'
 
 export type SourceKind = Schemas['SourceKindResource']
 
@@ -26,12 +27,7 @@ export const renamed = (pattern: string, from: string, to: string) =>
 
 export function useSourceKinds() {
   const tree = useTreeId()
-  return useQuery({
-    queryKey: ['source-kinds', tree],
-    queryFn: () => unwrap(api.GET('/api/trees/{tree}/source-kinds', { params: { path: { tree } } })),
-    staleTime: 60_000,
-    select: (data) => data.kinds,
-  })
+  return useQuery({ ...queries.sourceKinds(tree), staleTime: 60_000, select: (data) => data.kinds })
 }
 
 export const QUESTIONS = {

@@ -1,15 +1,12 @@
 import { useQuery } from '@tanstack/react-query'
 import { api, unwrap } from '../../../api/client'
 import { useTreeId, useWrite } from '../../../api/useTree'
+import { queries } from '../../../api/queries'
 
 /** What the copy of a page lacks becomes something to do, and stays in sight until it is done. */
 export function MissingPartTask({ record, lacks }: { record: string; lacks: string }) {
   const tree = useTreeId()
-  const { data } = useQuery({
-    queryKey: ['tasks', tree, record],
-    queryFn: () =>
-      unwrap(api.GET('/api/trees/{tree}/tasks', { params: { path: { tree }, query: { record } } })),
-  })
+  const { data } = useQuery(queries.tasksOfRecord(tree, record))
   const make = useWrite(() =>
     unwrap(
       api.POST('/api/trees/{tree}/records/{record}/tasks', {

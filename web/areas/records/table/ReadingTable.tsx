@@ -1,17 +1,15 @@
 import { useQuery } from '@tanstack/react-query'
 import { useParams } from 'react-router'
-import { api, unwrap } from '../../../api/client'
 import { useTreeId } from '../../../api/useTree'
 import { TableOfRecord } from './TableOfRecord'
+import { queries } from '../../../api/queries'
 
 /** The reading table: a page beside its roll, and what each line tells us. */
 export default function ReadingTable() {
   const tree = useTreeId()
   const id = useParams().record ?? ''
   const { data, error } = useQuery({
-    queryKey: ['record', tree, id],
-    queryFn: () =>
-      unwrap(api.GET('/api/trees/{tree}/records/{record}', { params: { path: { tree, record: id } } })),
+    ...queries.record(tree, id),
     refetchInterval: (query) =>
       query.state.data?.images.some((image) => image.state === 'waiting') ? 800 : false,
   })

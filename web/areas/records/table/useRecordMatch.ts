@@ -1,9 +1,10 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { useMemo, useState } from 'react'
-import { api, unwrap, type Schemas } from '../../../api/client'
+import { type Schemas } from '../../../api/client'
 import { useTreeId } from '../../../api/useTree'
 import { useDebounced } from '../../../parts/useDebounced'
 import type { RecordPage, Roll } from './roll'
+import { queries } from '../../../api/queries'
 
 export type Choice = Schemas['LineChoiceInput']
 export type MatchedLine = Schemas['MatchedLine']
@@ -30,14 +31,7 @@ export function useRecordMatch(record: RecordPage, roll: Roll) {
   )
   const rested = useDebounced(asked, 500)
   const { data, isFetching } = useQuery({
-    queryKey: ['line-up', tree, record.id, record.version, rested],
-    queryFn: () =>
-      unwrap(
-        api.POST('/api/trees/{tree}/records/{record}/line-up', {
-          params: { path: { tree, record: record.id } },
-          body: rested,
-        }),
-      ),
+    ...queries.recordMatch(tree, record.id, record.version, rested),
     enabled: rested.lines.length > 0,
     placeholderData: keepPreviousData,
     gcTime: 60_000,
