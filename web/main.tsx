@@ -5,8 +5,8 @@ import { BrowserRouter } from 'react-router'
 import { Toaster } from 'sonner'
 import { Refused } from './api/client'
 import { App } from './shell/App'
-import { CommandProvider } from './shell/commandRegistry'
-import { applyTheme } from './shell/theme'
+import { CommandProvider } from './keys/commandRegistry'
+import { applyTheme } from './parts/theme'
 import './styles.css'
 
 applyTheme()

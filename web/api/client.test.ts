@@ -43,7 +43,7 @@ vi.stubGlobal(
 )
 
 const { api, Refused, unwrap } = await import('./client')
-const { hold, release, movePage } = await import('../shell/citationShelf')
+const { hold, release, movePage } = await import('./heldCitation')
 
 const post = (title: string) =>
   unwrap(api.POST('/api/trees/{tree}/sources', { params: { path: { tree: TREE } }, body: { title } }))

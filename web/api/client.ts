@@ -1,5 +1,5 @@
 import createClient, { type Middleware } from 'openapi-fetch'
-import { heldHead } from '../shell/citationShelf'
+import { heldHead } from './heldCitation'
 import type { components, paths } from './schema'
 import type { WritePath } from './topics'
 

@@ -1,6 +1,6 @@
 import { Popover } from 'radix-ui'
 import { useTreeId } from '../api/useTree'
-import { forget, hold, release, movePage, useShelf } from './citationShelf'
+import { forget, hold, release, movePage, useShelf } from '../api/heldCitation'
 
 /** What is held, always on view; its page can be moved on, and another of those set by can be taken up. */
 export function HeldCitation() {

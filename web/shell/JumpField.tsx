@@ -3,7 +3,7 @@ import { useEffect, useId, useState, type KeyboardEvent, type RefObject } from '
 import { useNavigate } from 'react-router'
 import { useTreeId, useTreePath } from '../api/useTree'
 import { useDebounced } from '../parts/useDebounced'
-import { useAllCommands } from './commandRegistry'
+import { useAllCommands } from '../keys/commandRegistry'
 import { count } from '../parts/count'
 import { queries } from '../api/queries'
 

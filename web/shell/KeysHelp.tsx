@@ -1,7 +1,7 @@
 import { Dialog } from 'radix-ui'
 import { useState } from 'react'
-import { useAllCommands, type Command } from './commandRegistry'
-import { lettersAreOff, switchLetters } from './letterCommands'
+import { useAllCommands, type Command } from '../keys/commandRegistry'
+import { lettersAreOff, switchLetters } from '../keys/letterCommands'
 
 /** The keys of each command by what it says, in the order in which they stand. */
 function byWords(commands: Command[]): Map<string, string[]> {

@@ -1,6 +1,6 @@
 import { useState } from 'react'
-import { useNameAsked } from './commandRegistry'
-import { knowLetters, lettersAreMet, lettersAreOff, meetLetters, switchLetters } from './letterCommands'
+import { useNameAsked } from '../keys/commandRegistry'
+import { knowLetters, lettersAreMet, lettersAreOff, meetLetters, switchLetters } from '../keys/letterCommands'
 
 /** Tells a newcomer once that letters act, and asks somebody who types a name with no field in focus whether a name was meant. */
 export function LettersLine({ onJump }: { onJump: (word: string) => void }) {

@@ -6,12 +6,12 @@ import { AREAS } from './areas'
 import { HeldCitation } from './HeldCitation'
 import { JumpField } from './JumpField'
 import { KeysHelp } from './KeysHelp'
-import { useCommands } from './commandRegistry'
+import { useCommands } from '../keys/commandRegistry'
 import { LettersLine } from './LettersLine'
 import { Spine } from './Spine'
 import { StepButtons } from './StepButtons'
 import { Tools } from './Tools'
-import { useTrail } from './trail'
+import { useTrail } from '../parts/trail'
 import { useFocusKept } from './useFocusKept'
 import { useScrollMemory } from './useScrollMemory'
 import { useRunning } from './useRunning'
@@ -113,7 +113,6 @@ type TopLineProps = {
 }
 
 function TopLine({ jump, meant, steps, onHelp }: TopLineProps) {
-  const tree = useTreeId()
   const path = useTreePath()
   const { data } = useTree()
   const { data: session } = useQuery(queries.session())

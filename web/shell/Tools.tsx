@@ -1,7 +1,7 @@
 import { Popover } from 'radix-ui'
 import { Link } from 'react-router'
 import { useTreePath } from '../api/useTree'
-import { switchTheme } from './theme'
+import { switchTheme } from '../parts/theme'
 
 /** Guide, keys, theme and account at the end of the top line; in a narrow window behind one button. */
 export function Tools({ onHelp, name }: { onHelp: () => void; name: string }) {

@@ -3,7 +3,7 @@ import { Link } from 'react-router'
 import { api, unwrap } from '../../api/client'
 import { useWrite } from '../../api/useTree'
 import { DisplayPreferences } from './DisplayPreferences'
-import { switchTheme } from '../../shell/theme'
+import { switchTheme } from '../../parts/theme'
 import { queries } from '../../api/queries'
 
 export default function Account() {

@@ -3,7 +3,7 @@ import { useState } from 'react'
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router'
 import { useTree, useTreeId, useTreePath } from '../../api/useTree'
 import { Empty } from '../../parts/Empty'
-import { useTrail } from '../../shell/trail'
+import { useTrail } from '../../parts/trail'
 import { Sheet } from './Sheet'
 import { queries } from '../../api/queries'
 

@@ -2,7 +2,7 @@ import { select } from 'd3-selection'
 import { zoom, zoomIdentity, type ZoomBehavior } from 'd3-zoom'
 import { useEffect, useRef, type KeyboardEvent } from 'react'
 import type { Schemas } from '../../api/client'
-import { useCommands } from '../../shell/commandRegistry'
+import { useCommands } from '../../keys/commandRegistry'
 import { aloud } from './aloud'
 
 type Props = {

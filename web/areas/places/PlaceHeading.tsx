@@ -5,7 +5,7 @@ import { EditConflict } from '../../parts/EditConflict'
 import { Finder } from '../../parts/Finder'
 import { findPlaces } from '../../parts/findPlaces'
 import { FormButtons } from '../../parts/FormButtons'
-import { useCommands } from '../../shell/commandRegistry'
+import { useCommands } from '../../keys/commandRegistry'
 
 type Place = Schemas['PlacePage']
 

@@ -2,7 +2,7 @@ import { useState } from 'react'
 import { api, unwrap, type Schemas } from '../../api/client'
 import { useTreeId, useWrite } from '../../api/useTree'
 import { EditConflict } from '../../parts/EditConflict'
-import { Notes } from '../people/person/Notes'
+import { Notes } from '../../parts/Notes'
 import { count } from '../../parts/count'
 import { SaveOrCancel } from '../../parts/SaveOrCancel'
 

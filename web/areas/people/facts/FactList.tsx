@@ -3,7 +3,7 @@ import type { Schemas } from '../../../api/client'
 import type { Fact } from '../../../api/useTree'
 import { OriginWeights } from '../../../parts/OriginWeights'
 import { PersonLink } from '../../../parts/PersonLink'
-import { useCommands } from '../../../shell/commandRegistry'
+import { useCommands } from '../../../keys/commandRegistry'
 import { count } from '../../../parts/count'
 
 type Folded = Schemas['SurroundingEvent']

@@ -5,7 +5,7 @@ import { GroupsAndMarks } from './GroupsAndMarks'
 import { PersonHistory } from './PersonHistory'
 import { LivingStatus } from './LivingStatus'
 import { Names } from './Names'
-import { Notes } from './Notes'
+import { Notes } from '../../../parts/Notes'
 import { RecordLines } from './RecordLines'
 import { PersonPictures } from './PersonPictures'
 import { RestrictionField } from '../../../parts/RestrictionField'
@@ -15,7 +15,7 @@ import { Confirm } from '../../../parts/Confirm'
 import { UnmappedLines } from '../../../parts/UnmappedLines'
 import { saved } from '../../../parts/saved'
 import { count } from '../../../parts/count'
-import { gone } from '../../../shell/trail'
+import { gone } from '../../../parts/trail'
 
 /** What belongs to the person as a whole, while no fact is in hand. */
 export function PersonMargin({ person }: { person: Person }) {

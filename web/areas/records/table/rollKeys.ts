@@ -1,4 +1,4 @@
-import type { Command } from '../../../shell/commandRegistry'
+import type { Command } from '../../../keys/commandRegistry'
 
 /** The keys that the roll itself answers, in a cell and on a line, as *Keys* tells them. */
 export const ROLL_KEYS: Command[] = [

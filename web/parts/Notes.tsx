@@ -1,8 +1,8 @@
 import { useState } from 'react'
-import { api, unwrap, type Schemas } from '../../../api/client'
-import { useTreeId, useWrite } from '../../../api/useTree'
-import { NewField } from '../../../parts/NewField'
-import { useDraft } from '../../../parts/useDraft'
+import { api, unwrap, type Schemas } from '../api/client'
+import { useTreeId, useWrite } from '../api/useTree'
+import { NewField } from './NewField'
+import { useDraft } from './useDraft'
 
 type Note = Schemas['NoteResource']
 type Props = {

@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
-import { LetterGate, PAUSE } from './letterCommands'
+import { LetterGate, PAUSE } from '../keys/letterCommands'
 
 describe('letters with no field in focus', () => {
   beforeEach(() => void vi.useFakeTimers())

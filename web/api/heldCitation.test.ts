@@ -1,6 +1,6 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { storage } from '../testing/storage'
-import { forget, heldHead, hold, release, movePage, shelfOf, type Citation } from './citationShelf'
+import { forget, heldHead, hold, release, movePage, shelfOf, type Citation } from '../api/heldCitation'
 
 const citation = (said: Partial<Citation> = {}): Citation => ({
   name: 'St Osmund',

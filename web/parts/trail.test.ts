@@ -1,6 +1,6 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { storage } from '../testing/storage'
-import { trailOf, walked } from './trail'
+import { trailOf, walked } from '../parts/trail'
 
 const names = (tree: string) => trailOf(tree).map((step) => step.name)
 
