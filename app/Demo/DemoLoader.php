@@ -18,15 +18,11 @@ use App\Trees\Changes\Change;
 use App\Trees\Changes\ChangeMethod;
 use App\Trees\Changes\ChangeSets;
 use App\Trees\Changes\Intent;
-use App\Trees\Editing\Citations;
-use App\Trees\Editing\Facts;
 use App\Trees\Editing\People;
-use App\Trees\Editing\Relatives;
 use App\Trees\Evidence\Questions;
 use App\Trees\Exchange\Cancelled;
 use App\Trees\Exchange\Progress;
 use App\Trees\Exchange\SilentProgress;
-use App\Trees\Families\FamilyWriter;
 use App\Trees\Scope\CurrentTree;
 use Illuminate\Support\Facades\DB;
 use NorthBough\Core\Chrono\GenDate;
@@ -58,16 +54,9 @@ final class DemoLoader
     public function __construct(
         private readonly CurrentTree $current,
         private readonly ChangeSets $changes,
-        private readonly People $editing,
-        private readonly Relatives $relatives,
-        private readonly FamilyWriter $families,
-        private readonly Facts $facts,
-        private readonly Citations $citations,
-        private readonly DemoPlaces $places,
-        private readonly DemoRecords $records,
-        private readonly DemoPictures $pictures,
-        private readonly DemoCases $cases,
         private readonly Questions $questions,
+        private readonly DemoEditing $hands,
+        private readonly DemoSections $sections,
     ) {
     }
 
@@ -90,14 +79,14 @@ final class DemoLoader
         // A database that has just been filled takes its tables for empty until somebody counts them.
         DB::statement('ANALYZE people, names, events, claims, records, sources, parent_sets, parentages, unions, union_partners, places');
         $progress->report(60, 'loading records');
-        $this->records->load($tree, $user, $folder, $this->sources, $this->people);
+        $this->sections->records->load($tree, $user, $folder, $this->sources, $this->people);
         $progress->report(80, 'loading pictures');
-        $this->pictures->load($tree, $user, $folder, $this->people, $this->places);
+        $this->sections->pictures->load($tree, $user, $folder, $this->people, $this->sections->places);
         $this->changes->run(new Intent($user, 'Opened questions about conflicting facts', '', ChangeMethod::Batch),
             fn (Change $change) => $this->questions->openHard(
                 array_values(array_map(static fn (Person $person): string => $person->id, $this->people)),
                 $change));
-        $this->cases->load($user, "{$folder}/cases.txt", $this->people);
+        $this->sections->cases->load($user, "{$folder}/cases.txt", $this->people);
         $centre = $this->people['centre'] ?? null;
         if ($centre !== null) {
             DB::table('trees')->where('id', $tree->id)->update(['centre_person_id' => $centre->id]);
@@ -116,11 +105,11 @@ final class DemoLoader
             try {
                 [$word, $rest] = explode(' ', $text, 2) + [1 => ''];
                 match ($word) {
-                    'place' => $this->places->place($rest),
-                    'called' => $this->places->called($rest),
-                    'inside' => $this->places->inside($rest),
-                    'church' => $this->places->church($rest),
-                    'reckoning' => $this->places->reckoning($rest),
+                    'place' => $this->sections->places->place($rest),
+                    'called' => $this->sections->places->called($rest),
+                    'inside' => $this->sections->places->inside($rest),
+                    'church' => $this->sections->places->church($rest),
+                    'reckoning' => $this->sections->places->reckoning($rest),
                     'source' => $this->source($rest),
                     'person' => $this->person($rest),
                     'same' => $this->same($rest),
@@ -145,7 +134,7 @@ final class DemoLoader
         [$key, $title, $author, $publication, $repository, $callNumber, $code] = self::parts($rest, 7);
         $kind = SourceKinds::all()[$code] ?? null;
         if ($kind === null) {
-            $this->sources[$key] = $this->citations->describe(compact('title', 'author', 'publication', 'repository', 'callNumber'));
+            $this->sources[$key] = $this->hands->citations->describe(compact('title', 'author', 'publication', 'repository', 'callNumber'));
 
             return;
         }
@@ -160,7 +149,7 @@ final class DemoLoader
                 $fields[$field->code] = $values[$field->tag];
             }
         }
-        $this->sources[$key] = $this->citations->describe(['kind' => $kind->code, 'fields' => $fields]);
+        $this->sources[$key] = $this->hands->citations->describe(['kind' => $kind->code, 'fields' => $fields]);
     }
 
     private function titleOf(SourceKind $kind): string
@@ -174,7 +163,7 @@ final class DemoLoader
     private function person(string $rest): void
     {
         [$key, $line] = self::keyed($rest);
-        $this->person = $this->people[$key] = $this->editing->enter(OneLineEntry::parse($line));
+        $this->person = $this->people[$key] = $this->hands->editing->enter(OneLineEntry::parse($line));
         $this->union = null;
     }
 
@@ -192,11 +181,11 @@ final class DemoLoader
             throw new Refusal('A couple is written KEY + KEY m date place.');
         }
         $first = $this->known($m[1]);
-        $this->union = $this->families->couple(($m[2] ?? '') === '' ? new BeginCouple($first->id)
+        $this->union = $this->hands->families->couple(($m[2] ?? '') === '' ? new BeginCouple($first->id)
             : new AddPartner($first->id, $this->known($m[2])->id));
         $this->person = $first;
         if (($m[3] ?? '') !== '') {
-            $this->relatives->marriage(OneLineEntry::parse('? '.$m[3]), $first, $this->union);
+            $this->hands->relatives->marriage(OneLineEntry::parse('? '.$m[3]), $first, $this->union);
         }
     }
 
@@ -208,11 +197,11 @@ final class DemoLoader
             ->findOrFail(UnionPartner::query()->where('union_id', $union->id)->orderBy('slot')->firstOrFail()->person_id);
         if (str_contains($rest, ':')) {
             [$key, $line] = self::keyed($rest);
-            [$child] = $this->relatives->add($parent, 'child', OneLineEntry::parse($line), $union->id);
+            [$child] = $this->hands->relatives->add($parent, 'child', OneLineEntry::parse($line), $union->id);
             $this->people[$key] = $child;
         } else {
             [$key, $kind] = explode(' as ', $rest) + [1 => 'birth'];
-            [$child] = $this->relatives->add($parent, 'child', $this->known(trim($key)), $union->id, ParentageKind::from($kind));
+            [$child] = $this->hands->relatives->add($parent, 'child', $this->known(trim($key)), $union->id, ParentageKind::from($kind));
         }
         $this->person = $child;
     }
@@ -223,7 +212,7 @@ final class DemoLoader
         [$kind, $date, $place, $value] = self::parts($rest, 4);
         $person = $this->person ?? throw new Refusal('A fact stands under a person.');
         $denied = str_starts_with($kind, 'no ');
-        $this->facts->add('person_id', $person->id,
+        $this->hands->facts->add('person_id', $person->id,
             ['kind' => $denied ? substr($kind, 3) : $kind, 'date' => $date, 'place' => $place, 'value' => $value, 'denied' => $denied]);
     }
 
@@ -231,7 +220,7 @@ final class DemoLoader
     private function name(string $rest): void
     {
         [$kind, $name] = self::parts($rest, 2);
-        $this->editing->addName($this->person ?? throw new Refusal('A name stands under a person.'), PersonalName::parse($name),
+        $this->hands->editing->addName($this->person ?? throw new Refusal('A name stands under a person.'), PersonalName::parse($name),
             NameKind::from($kind));
     }
 
@@ -244,7 +233,8 @@ final class DemoLoader
             ? $events->where('union_id', $this->union->id ?? null)
             : $events->where('person_id', $this->person->id ?? null))->orderByDesc('position')->first()
             ?? throw new Refusal("There is no {$kind} to cite here.");
-        $this->citations->cite('event_id', $event->id, $this->sources[$source] ?? throw new Refusal("There is no source {$source}."), $page,
+        $this->hands->citations->cite('event_id', $event->id,
+            $this->sources[$source] ?? throw new Refusal("There is no source {$source}."), $page,
             $words);
     }
 

@@ -9,7 +9,6 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Facades\DB;
 use NorthBough\Core\Life\DeathYears;
-use stdClass;
 
 /**
  * @property string $id
@@ -44,16 +43,17 @@ final class Tree extends Model
         return ['reckoning' => 'array'];
     }
 
-    /** What a user is in this tree, with role and centre_person_id; null for a stranger. */
-    public function memberOf(User $user): ?stdClass
+    public function memberOf(User $user): Membership
     {
-        return DB::table('members')->where('tree_id', $this->id)->where('user_id', $user->id)->first();
+        $row = DB::table('members')->where('tree_id', $this->id)->where('user_id', $user->id)->first();
+
+        return new Membership($row->role ?? '', $row->centre_person_id ?? '');
     }
 
     /** The role that a user has in this tree; empty for a stranger. */
     public function roleOf(User $user): string
     {
-        return $this->memberOf($user)->role ?? '';
+        return $this->memberOf($user)->role;
     }
 
     /** The number for the next person, and so many reserved after it. */

@@ -35,7 +35,8 @@ final class PrintStyle
         return self::COMMON.<<<'CSS'
 
             @page { size: A4; margin: 18mm 20mm 20mm;
-                @bottom-right { content: counter(page) " of " counter(pages); font: 8pt "Atkinson Hyperlegible Next", sans-serif; color: #5a6167; } }
+                @bottom-right { content: counter(page) " of " counter(pages); font: 8pt "Atkinson Hyperlegible Next", sans-serif;
+                    color: #5a6167; } }
             body { font-size: 10.5pt; }
             caption { display: none; }
             CSS;

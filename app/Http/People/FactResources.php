@@ -4,12 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\People;
 
-use App\Http\Exchange\Resources\KeptLinesResource;
 use App\Http\Interpretation\Resources\DateResource;
 use App\Http\People\Resources\CitationResource;
 use App\Http\People\Resources\FactResource;
-use App\Http\People\Resources\NoteResource;
-use App\Http\People\Resources\RoleResource;
 use App\Http\Records\Resources\StyledText;
 use NorthBough\Core\Chrono\Age;
 use NorthBough\Core\Chrono\DateExplanation;
@@ -42,21 +39,12 @@ final readonly class FactResources
     /**
      * @param  list<Union>  $unions
      * @param  array<string, Person>  $people
-     * @param  array<string, int>  $versions
-     * @param  array<string, list<RoleResource>>  $roles
-     * @param  array<string, list<NoteResource>>  $notes
-     * @param  array<string, list<KeptLinesResource>>  $kept
-     * @param  array<string, true>  $reasoned  those of which somebody wrote why they stand, by fact
      */
     public function __construct(
         private Person $person,
         array $unions,
         private array $people,
-        private array $versions,
-        private array $roles,
-        private array $notes,
-        private array $kept,
-        private array $reasoned,
+        private FactsBeside $beside,
     ) {
         $this->contested = ContestedValues::among($person->events);
         $unionOf = [];
@@ -77,7 +65,7 @@ final readonly class FactResources
         return new FactResource(
             id: $event->id,
             unionId: $union?->id,
-            version: $this->versions[$event->id] ?? 1,
+            version: $this->beside->versions[$event->id] ?? 1,
             kind: $event->kind,
             word: $event->word(),
             typeWords: $event->typeWords,
@@ -92,12 +80,12 @@ final readonly class FactResources
             standing: $event->standing->value,
             restriction: $event->restriction,
             notches: $this->originWeights($event),
-            reasoned: isset($this->reasoned[$event->id]),
+            reasoned: isset($this->beside->reasoned[$event->id]),
             disagrees: isset($this->contested[$event->id]),
             citations: array_map($this->citation(...), $event->evidence),
-            roles: $this->roles[$event->id] ?? [],
-            notes: $this->notes[$event->id] ?? [],
-            kept: $this->kept[$event->id] ?? [],
+            roles: $this->beside->roles[$event->id] ?? [],
+            notes: $this->beside->notes[$event->id] ?? [],
+            kept: $this->beside->kept[$event->id] ?? [],
         );
     }
 

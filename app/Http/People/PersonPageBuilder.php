@@ -14,8 +14,6 @@ use App\Http\People\Resources\NoteResource;
 use App\Http\People\Resources\PersonPage;
 use App\Http\People\Resources\RoleResource;
 use App\Http\Pictures\PicturePages;
-use App\Http\Questions\CaseLines;
-use App\Http\Research\TaskRows;
 use App\Models\Event as EventRow;
 use App\Models\EventRole;
 use App\Models\GroupMember;
@@ -25,9 +23,6 @@ use App\Models\Note;
 use App\Models\Person as PersonRow;
 use App\Trees\Access\LivingPeople;
 use App\Trees\Derived\Window\StoredWindows;
-use App\Trees\Evidence\WrittenReasons;
-use App\Trees\Exchange\KeptLines;
-use App\Trees\Journal\DeletedKin;
 use App\Trees\Loading\DatabaseTree;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Query\Builder as QueryBuilder;
@@ -50,15 +45,9 @@ final readonly class PersonPageBuilder
         private LivingPeople $living,
         private KinResources $kin,
         private KinToCentre $centre,
-        private TaskRows $tasks,
-        private SurnameOffers $offers,
-        private WorldAround $world,
-        private CaseLines $cases,
         private DatabaseTree $tree,
-        private WrittenReasons $reasons,
-        private DeletedKin $bin,
-        private KeptLines $keptLines,
         private StoredWindows $windows,
+        private PersonPageParts $parts,
     ) {
     }
 
@@ -91,13 +80,13 @@ final readonly class PersonPageBuilder
         $kept = array_map(
             static fn (array $lines): array => array_map(
                 static fn (array $line): KeptLinesResource => new KeptLinesResource($line['words'], $line['lines']), $lines),
-            $this->keptLines->ofPerson($row->id, array_column($person->names, 'id'), array_column($own, 'id'),
+            $this->parts->keptLines->ofPerson($row->id, array_column($person->names, 'id'), array_column($own, 'id'),
                 array_column($unions, 'id')));
-        $facts = new FactResources($person, $unions, $people, $versions,
+        $facts = new FactResources($person, $unions, $people, new FactsBeside($versions,
             $this->roles(array_column($own, 'id'), $this->living->isShielding()), $notes, $kept,
-            $this->reasons->among(
+            $this->parts->reasons->among(
                 array_column(array_filter($own,
-                    static fn (Event $event): bool => $event->standing === Standing::Accepted && $event->grounds() === []), 'id')));
+                    static fn (Event $event): bool => $event->standing === Standing::Accepted && $event->grounds() === []), 'id'))));
         // The bounds of a life can follow from those of living kin.
         $bounds = $this->living->isShielding() ? [] : $this->windows->of([$row->id])[$row->id]->days ?? [];
         $lifeline = LifeStrip::draw($own, $this->familyEvents($people, $unions, $row->id), $bounds[0] ?? null,
@@ -113,7 +102,7 @@ final readonly class PersonPageBuilder
             names: $isWithheld ? [] : self::names($person, $versions),
             facts: array_map($facts->resource(...), LifeOrder::sorted($own)),
             family: FamilyEvents::of($person, $people, $unions, $parentUnions),
-            world: $isWithheld ? [] : $this->world->of($person),
+            world: $isWithheld ? [] : $this->parts->world->of($person),
             lifeline: new LifeStripResource(
                 array_map(static fn ($m): LifeStripMark => new LifeStripMark($m->eventId, $m->word, $m->date, $m->whose, $m->personId,
                     $m->row, $m->from, $m->to, $m->softFrom,
@@ -126,16 +115,16 @@ final readonly class PersonPageBuilder
             goneKin: $this->living->isShielding() ? []
                 : array_map(static fn (\stdClass $gone): DeletedKinResource => new DeletedKinResource($gone->entry_id, $gone->word,
                     (string) $gone->name ?: '?', $gone->made_at),
-                    $this->bin->of($row->id)),
-            offers: $this->offers->of($person, $unions, $sets, $parentUnions, $people),
+                    $this->parts->bin->of($row->id)),
+            offers: $this->parts->offers->of($person, $unions, $sets, $parentUnions, $people),
             notes: $isWithheld ? [] : $notes[$row->id] ?? [],
             kept: $isWithheld ? [] : $kept[$row->id] ?? [],
             deleting: self::weight($person, $own,
                 array_sum(array_map(static fn (Union $union): int => count($union->partnersOf($person->id)) + count($union->childIds),
                     $unions)) + array_sum(array_map(static fn (ParentSet $set): int => max(1, count($set->parents)), $sets))),
-            cases: $this->living->isShielding() ? [] : $this->cases->about($row->id),
+            cases: $this->living->isShielding() ? [] : $this->parts->cases->about($row->id),
             groups: $groups,
-            tasks: $isWithheld ? [] : $this->tasks->of(['person_id' => $row->id], 50),
+            tasks: $isWithheld ? [] : $this->parts->tasks->of(['person_id' => $row->id], 50),
             isLiving: $isLiving,
             saidDeadWhy: $isWithheld ? '' : $row->said_dead_why,
             restriction: $isWithheld ? '' : $row->restriction,

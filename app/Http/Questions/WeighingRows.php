@@ -9,6 +9,7 @@ use App\Http\Pictures\ImagesBeside;
 use App\Http\Pictures\Resources\ClaimImageStrip;
 use App\Http\Questions\Resources\SaidOfClaim;
 use App\Http\Questions\Resources\WeighingRow;
+use App\Http\Records\Resources\StyledText;
 use App\Models\Claim;
 use App\Models\Event;
 use App\Models\Record;
@@ -73,34 +74,42 @@ final readonly class WeighingRows
                 $source = $sources[$record->source_id] ?? throw new \LogicException('A record has no source.');
                 $fact = $facts[$claim->event_id ?? ''] ?? null;
                 $stated = $fact === null ? GenDate::phrase('') : ClassifiedClaims::statedDate($claim, $fact);
-                $rows[] = [$this->row($claim, $one, $fact, $stated, $record, $source, $origin, $strips[$claim->id] ?? null), $stated];
+                $rows[] = [$this->row($claim, $one, $fact, $stated, $this->note($record, $source), $origin, $strips[$claim->id] ?? null),
+                    $stated];
             }
         }
 
         return $rows;
     }
 
+    /** @param  list<StyledText>  $note  the short note of its source */
     private function row(
         Claim $claim,
         ClassifiedClaim $classed,
         ?Event $fact,
         GenDate $genDate,
-        Record $record,
-        Source $source,
+        array $note,
         int $origin,
         ?ClaimImageStrip $strip,
     ): WeighingRow {
         $weighed = WeightRule::of($classed);
-        $cited = new CitedSource($source->id, $source->title, $source->author, $source->publication, '',
-            $this->sourceKinds->forms($source->kind, $source->source_kind_id,
-                TreeSourceKinds::ofRecord($record->fields) + $source->fields, ''));
 
-        return new WeighingRow($claim->id, $claim->version, $fact->id ?? '', $fact->standing ?? '', $origin, $claim->words,
-            FactResources::words(NoteForms::short($cited, $record->locator)), $record->id,
+        return new WeighingRow($claim->id, $claim->version, $fact->id ?? '', $fact->standing ?? '', $origin, $claim->words, $note,
+            $claim->record_id,
             $classed->source->value, $classed->information->value, $claim->reading, $weighed->weight->value, $weighed->working,
             $genDate->shown, $fact->place_typed ?? '', ...self::days($genDate->span()), slip: $strip,
             evidence: $classed->directness->value, said: SaidOfClaim::of($claim), derivedFromId: $claim->leans_on_id ?? '',
             saidWeight: $claim->weight_said, saidWhy: $claim->weight_why);
+    }
+
+    /** @return list<StyledText> */
+    private function note(Record $record, Source $source): array
+    {
+        $fields = TreeSourceKinds::ofRecord($record->fields) + $source->fields;
+        $forms = $this->sourceKinds->forms($source->kind, $source->source_kind_id, $fields, '');
+        $cited = new CitedSource($source->id, $source->title, $source->author, $source->publication, '', $forms);
+
+        return FactResources::words(NoteForms::short($cited, $record->locator));
     }
 
     /** A value for which nothing is cited. */

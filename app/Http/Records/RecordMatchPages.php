@@ -20,9 +20,7 @@ use App\Trees\Search\OwnVariants;
 use NorthBough\Core\Compare\PersonalNames;
 use NorthBough\Core\Compare\Verdict;
 use NorthBough\Core\Life\LifeYears;
-use NorthBough\Core\Life\Window\Bounds;
 use NorthBough\Core\Life\Window\OutsideLifespan;
-use NorthBough\Core\Linkage\HouseholdMatch;
 use NorthBough\Core\Linkage\MatchOffer;
 use NorthBough\Core\Linkage\ProbabilityWords;
 use NorthBough\Core\Naming\NameVariants;
@@ -74,9 +72,8 @@ final readonly class RecordMatchPages
         $against = new RecordComparison($roll, $placed, $this->tree, $record->id, $this->ruledOut->why(...));
         $variants = OwnVariants::of($this->current);
         $windows = $this->windows->of(array_values($placed));
-        $lines = array_map(
-            fn (RollLine $line): MatchedLine => $this->line($roll, $line, $as[$line->id], $placed, $lined, $people, $against, $variants,
-                $windows[$placed[$line->id] ?? ''] ?? null), $roll->lines);
+        $state = new MatchState($placed, $people, $windows, $lined, $against, $variants);
+        $lines = array_map(fn (RollLine $line): MatchedLine => $this->line($roll, $line, $as[$line->id], $state), $roll->lines);
         $fewer = $toldCount !== null && $toldCount > count($roll->lines)
             ? 'The page counts '.$toldCount.', and '.count($roll->lines).' lines are here.' : '';
 
@@ -159,41 +156,28 @@ final readonly class RecordMatchPages
             array_map(strval(...), $aside), $as];
     }
 
-    /**
-     * @param  array<string, string>  $placed
-     * @param  array<string, Person>  $people
-     * @param  Bounds|null  $bounds  of the life of whoever the line is placed on; null where none was settled yet
-     */
-    private function line(
-        Roll $roll,
-        RollLine $line,
-        string $as,
-        array $placed,
-        HouseholdMatch $householdMatch,
-        array $people,
-        RecordComparison $against,
-        NameVariants $variants,
-        ?Bounds $bounds,
-    ): MatchedLine {
-        $person = $placed[$line->id] ?? '';
-        $state = $as === self::OPEN ? LineChoice::UNPLACED : $as;
-        $offers = $householdMatch->offers[$line->id] ?? [];
-        $check = in_array($state, [LineChoice::PLACED, LineChoice::NEW], true) ? $against->of($line) : [];
+    private function line(Roll $roll, RollLine $line, string $as, MatchState $at): MatchedLine
+    {
+        $person = $at->placed[$line->id] ?? '';
+        $stands = $as === self::OPEN ? LineChoice::UNPLACED : $as;
+        $window = $at->windows[$person] ?? null;
+        $offers = $at->match->offers[$line->id] ?? [];
+        $check = in_array($stands, [LineChoice::PLACED, LineChoice::NEW], true) ? $at->against->of($line) : [];
 
         return new MatchedLine(
-            $line->id, $state, $person, isset($people[$person]) ? $people[$person]->name()->shown() : '',
-            $householdMatch->odds($line->id, $person) > 0.0 ? ProbabilityWords::of($householdMatch->odds($line->id, $person)) : '',
-            ProbabilityWords::of($householdMatch->newOdds[$line->id] ?? 1.0),
+            $line->id, $stands, $person, isset($at->people[$person]) ? $at->people[$person]->name()->shown() : '',
+            $at->match->odds($line->id, $person) > 0.0 ? ProbabilityWords::of($at->match->odds($line->id, $person)) : '',
+            ProbabilityWords::of($at->match->newOdds[$line->id] ?? 1.0),
             match (true) {
-                $as === self::OPEN => self::asksWho($offers, $people),
-                $state === LineChoice::PLACED
-                    && isset($people[$person]) => trim(
-                        ($bounds === null ? '' : OutsideLifespan::explanation($roll, $line, $bounds->window())).' '
-                            .self::asks($roll, $line, $people[$person], $variants)),
+                $as === self::OPEN => self::asksWho($offers, $at->people),
+                $stands === LineChoice::PLACED
+                    && isset($at->people[$person]) => trim(
+                        ($window === null ? '' : OutsideLifespan::explanation($roll, $line, $window->window())).' '
+                            .self::asks($roll, $line, $at->people[$person], $at->variants)),
                 default => '',
             },
-            array_map(static fn (MatchOffer $offer): LineOffer => new LineOffer($offer->personId, $people[$offer->personId]->name()
-                ->shown(), LifeYears::shown($people[$offer->personId]),
+            array_map(static fn (MatchOffer $offer): LineOffer => new LineOffer($offer->personId, $at->people[$offer->personId]->name()
+                ->shown(), LifeYears::shown($at->people[$offer->personId]),
                 ProbabilityWords::of($offer->odds), $offer->grounds), $offers),
             array_map(fn (AssertionCheck $assertionCheck): AssertionResource => $this->assertion($roll, $assertionCheck), $check),
         );

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Security;
 
+use App\Models\Membership;
 use App\Models\Tree;
 use App\Models\User;
 use App\Refusal;
@@ -33,8 +34,8 @@ final readonly class InTree
             throw new AuthenticationException;
         }
         $tree = Tree::query()->where('id', $request->route('tree'))->first();
-        $member = $tree?->memberOf($user);
-        $audience = Audience::tryFrom($member->role ?? '');
+        $member = $tree?->memberOf($user) ?? new Membership;
+        $audience = Audience::tryFrom($member->role);
         if ($tree === null || $audience === null) {
             throw new Refusal(Refusal::NOT_HERE, 404);
         }
@@ -42,7 +43,7 @@ final readonly class InTree
             throw new Refusal("You may read this tree; changing it needs the role of {$needed}.", 403);
         }
         $this->current->enter($tree);
-        $this->current->centreOn($member->centre_person_id ?? null);
+        $this->current->centreOn($member->centrePersonId ?: null);
         $this->current->readFor($audience);
 
         return $this->redacted($next($request));

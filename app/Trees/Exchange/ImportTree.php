@@ -68,8 +68,8 @@ final readonly class ImportTree
         try {
             $report = $this->changes->run(
                 new Intent($user, "Brought in {$fileName}", '', ChangeMethod::Import),
-                fn (Change $change): array => $this->bringIn($change, $tree, $path, $fileName, $sha256, $folder, $progress, $askTwice,
-                    $choice),
+                fn (Change $change): array => $this->bringIn(
+                    $change, $tree, new ImportedFile($path, $fileName, $sha256, $folder), $progress, $askTwice, $choice),
             );
         } finally {
             File::deleteDirectory($folder);
@@ -84,22 +84,19 @@ final readonly class ImportTree
     private function bringIn(
         Change $change,
         Tree $tree,
-        string $path,
-        string $fileName,
-        string $sha256,
-        string $folder,
+        ImportedFile $file,
         Progress $progress,
         bool $askTwice,
         ImportOptions $choice,
     ): array {
-        $archive = Archive::open($path, $folder);
+        $archive = Archive::open($file->path, $file->folder);
         $before = TreeCounts::of($tree->id);
         $alike = new FileOverlap($this->current);
         $bytes = (int) filesize($archive->gedcomPath);
         $importId = (string) Str::uuid7();
         // A line is some twenty bytes; near enough for telling how far it has come.
         $lines = max(1, intdiv($bytes, 20));
-        $sink = new SpoolSink($folder, $tree->id, $change->id, $importId,
+        $sink = new SpoolSink(new SpoolTarget($file->folder, $tree->id, $change->id, $importId),
             array_fill_keys(DB::table('place_wordings')->where('tree_id', $tree->id)->pluck('typed')->all(), true),
             new PlaceResolver($this->gazetteers->whole()), $this->groups(),
             static fn (int $line) => $progress->report(max(0, min(60, (int) (60 * $line / $lines))), "Reading, line {$line}"), $alike);
@@ -112,11 +109,12 @@ final readonly class ImportTree
         }
         $kept = self::kept($report);
         Import::query()->create([
-            'id' => $importId, 'file_name' => $fileName, 'bytes' => $bytes, 'sha256' => $sha256, 'standard' => $report->version->value,
+            'id' => $importId, 'file_name' => $file->name, 'bytes' => $bytes, 'sha256' => $file->sha256,
+            'standard' => $report->version->value,
             'head' => $report->head, 'report' => $kept, 'brought_in_at' => Carbon::now(),
         ]);
         $this->copy($change, $sink->close(), $progress);
-        $pictures = ArchivePictures::take($archive, $tree->id, $change->id, $folder);
+        $pictures = ArchivePictures::take($archive, $tree->id, $change->id, $file->folder);
         if ($pictures > 0) {
             $change->bulk('media', $pictures);
         }

@@ -41,10 +41,7 @@ final class SpoolSink implements RowSink
      * @param  \Closure(int): void  $progress  told the line that has been read
      */
     public function __construct(
-        private readonly string $folder,
-        private readonly string $treeId,
-        private readonly string $changeSetId,
-        private readonly string $importId,
+        private readonly SpoolTarget $target,
         private array $understood,
         private readonly PlaceResolver $places,
         private readonly array $groups,
@@ -66,7 +63,7 @@ final class SpoolSink implements RowSink
 
             return;
         }
-        $columns = RowColumns::of($row, $this->importId);
+        $columns = RowColumns::of($row, $this->target->importId);
         if ($row instanceof MemberRow) {
             $columns["{$row->kind->value}_id"] = $this->known[$row->groupId] ?? $row->groupId;
         }
@@ -110,7 +107,7 @@ final class SpoolSink implements RowSink
     /** @param  array<string, string|int|bool|null>  $columns */
     private function write(string $table, array $columns): void
     {
-        $columns = ['tree_id' => $this->treeId, 'made_by' => $this->changeSetId, ...$columns];
+        $columns = ['tree_id' => $this->target->treeId, 'made_by' => $this->target->changeSetId, ...$columns];
         if (! isset($this->files[$table])) {
             $this->files[$table] = fopen($this->path($table),
                 'wb') ?: throw new RuntimeException("The spool file for {$table} cannot be written.");
@@ -123,6 +120,6 @@ final class SpoolSink implements RowSink
 
     private function path(string $table): string
     {
-        return "{$this->folder}/{$table}.copy";
+        return "{$this->target->folder}/{$table}.copy";
     }
 }

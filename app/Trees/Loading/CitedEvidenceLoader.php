@@ -82,8 +82,9 @@ final readonly class CitedEvidenceLoader
         if ($row->kind === '' && $row->source_kind_id === null) {
             return null;
         }
-        [$ofRecord, $ofSource] = array_map(static fn (string $fields): array => json_decode($fields, true, flags: JSON_THROW_ON_ERROR), [$row->record_fields, $row->fields]);
+        $read = static fn (string $fields): array => json_decode($fields, true, flags: JSON_THROW_ON_ERROR);
+        $fields = TreeSourceKinds::ofRecord($read($row->record_fields)) + $read($row->fields);
 
-        return app(TreeSourceKinds::class)->forms($row->kind, $row->source_kind_id, TreeSourceKinds::ofRecord($ofRecord) + $ofSource, $row->repository ?? '');
+        return app(TreeSourceKinds::class)->forms($row->kind, $row->source_kind_id, $fields, $row->repository ?? '');
     }
 }

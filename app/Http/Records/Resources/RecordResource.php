@@ -8,7 +8,6 @@ use App\Http\Api\ListOf;
 use App\Http\Api\MapOf;
 use App\Http\Pictures\Resources\ImageResource;
 use OpenApi\Attributes as OA;
-use stdClass;
 
 /** One record, ready for the reading table. */
 #[OA\Schema]
@@ -31,7 +30,7 @@ final readonly class RecordResource
         #[OA\Property] public string $date,
         #[OA\Property] public string $understood,
         #[OA\Property] public string $place,
-        #[MapOf] public stdClass $fields,
+        #[MapOf] public object $fields,
         #[OA\Property] public string $transcription,
         #[OA\Property] public string $fileNumber,
         #[OA\Property] public ?int $toldCount,

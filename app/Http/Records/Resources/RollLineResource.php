@@ -8,7 +8,6 @@ use App\Http\Api\MapOf;
 use App\Http\Api\Shielded;
 use App\Http\Pictures\Resources\ImageStrip;
 use OpenApi\Attributes as OA;
-use stdClass;
 
 /** One line of a roll, as written, and whom it is placed on. */
 #[OA\Schema]
@@ -18,7 +17,7 @@ final readonly class RollLineResource
         #[OA\Property] public string $id,
         #[OA\Property] public string $role,
         #[OA\Property] public string $name,
-        #[MapOf] public stdClass $columns,
+        #[MapOf] public object $columns,
         #[OA\Property] public ?ImageStrip $slip,
         #[OA\Property] public string $state,
         #[OA\Property] public string $personId,

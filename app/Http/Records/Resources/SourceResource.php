@@ -8,7 +8,6 @@ use App\Http\Api\ListOf;
 use App\Http\Api\MapOf;
 use App\Http\Interpretation\Resources\DatingSettingResource;
 use OpenApi\Attributes as OA;
-use stdClass;
 
 #[OA\Schema]
 final readonly class SourceResource
@@ -32,7 +31,7 @@ final readonly class SourceResource
         #[ListOf(StyledText::class)] public array $bibliography,
         #[OA\Property] public DatingSettingResource $reckoning,
         #[OA\Property] public string $kind,
-        #[MapOf] public stdClass $fields,
+        #[MapOf] public object $fields,
         #[OA\Property] public string $listName,
     ) {
     }

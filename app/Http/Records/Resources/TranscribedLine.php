@@ -6,7 +6,6 @@ namespace App\Http\Records\Resources;
 
 use App\Http\Api\MapOf;
 use OpenApi\Attributes as OA;
-use stdClass;
 
 /** One line of a roll, read: what stands beside a value is under its code with `~` (the ditto as written) or `?` (other readings). */
 #[OA\Schema]
@@ -15,7 +14,7 @@ final readonly class TranscribedLine
     public function __construct(
         #[OA\Property] public string $id,
         #[OA\Property] public string $name,
-        #[MapOf] public stdClass $columns,
+        #[MapOf] public object $columns,
     ) {
     }
 }

@@ -29,13 +29,15 @@ final class Svg
         $title = self::escape($scene->title);
         $foot = self::number($scene->height + 6);
 
+        $legend = 'rule at the left: whole, cited; dashed, in part; dotted, not yet · dotted line: not proved';
+
         return <<<SVG
             <?xml version="1.0" encoding="UTF-8"?>
             <svg xmlns="http://www.w3.org/2000/svg" width="{$width}pt" height="{$height}pt" viewBox="0 0 {$width} {$height}">
             <title>{$title}</title>
             <rect width="100%" height="100%" fill="#fdfdfb"/>
             {$lines}{$boxes}<text x="24" y="{$foot}"
-            font-family="Atkinson Hyperlegible Next, sans-serif" font-size="9" fill="#5a6167">{$title} · rule at the left: whole, cited; dashed, in part; dotted, not yet · dotted line: not proved</text>
+            font-family="Atkinson Hyperlegible Next, sans-serif" font-size="9" fill="#5a6167">{$title} · {$legend}</text>
             </svg>
 
             SVG;

@@ -24,19 +24,19 @@ final readonly class RowStructures
         AttachedRows $attached,
         string $pointer = '',
     ): StructureBuilder {
-        return new StructureBuilder($tag, $payload, $written, $attached->kept[$id] ?? [], $this->restore, '', $pointer);
+        return new StructureBuilder(new Structure($tag, $payload, $pointer), $written, $attached->kept[$id] ?? [], $this->restore);
     }
 
     /** @param  array<string, array{int, string}>  $written */
     public function pointing(string $tag, string $to, array $written, string $id, AttachedRows $attached, string $path): StructureBuilder
     {
-        return new StructureBuilder($tag, $this->pointers->of($to), $written, $attached->kept[$id] ?? [], $this->restore, $path,
-            isPointer: true);
+        return new StructureBuilder(
+            new Structure($tag, $this->pointers->of($to), isPointer: true), $written, $attached->kept[$id] ?? [], $this->restore, $path);
     }
 
     /** What was kept beneath a line that is not written itself any more. */
     public function beneath(string $tag, string $id, AttachedRows $attached, string $path): Structure
     {
-        return (new StructureBuilder($tag, '', [], $attached->kept[$id] ?? [], $this->restore, $path))->build();
+        return (new StructureBuilder(new Structure($tag), [], $attached->kept[$id] ?? [], $this->restore, $path))->build();
     }
 }

@@ -13,8 +13,6 @@ use NorthBough\Core\Gedcom\Structure;
  */
 final class StructureBuilder
 {
-    private readonly Structure $structure;
-
     /** @var list<array{int, int, Structure}> ordinal, turn, line */
     private array $parts = [];
 
@@ -24,16 +22,12 @@ final class StructureBuilder
      * @param  \Closure(string): Structure  $restore  kept lines as a structure, its pointers brought up to date
      */
     public function __construct(
-        string $tag,
-        string $payload,
+        private readonly Structure $structure,
         private readonly array $written,
         private readonly array $kept,
         private readonly \Closure $restore,
         private readonly string $path = '',
-        string $pointer = '',
-        bool $isPointer = false,
     ) {
-        $this->structure = new Structure($tag, $payload, $pointer, isPointer: $isPointer);
         foreach ($kept as $row) {
             if ($row->path === $path) {
                 $this->child($row->ordinal, ($restore)($row->lines));
@@ -57,7 +51,7 @@ final class StructureBuilder
         } elseif ($value === '' && ! $this->hasInside($path)) {
             return $this;
         }
-        $line = new self($tag, $value, $this->written, $this->kept, $this->restore, $path);
+        $line = new self(new Structure($tag, $value), $this->written, $this->kept, $this->restore, $path);
         if ($inside !== null) {
             $inside($line);
         }
