@@ -6,6 +6,7 @@ namespace App\Providers;
 
 use App\Console\RenamedMigrations;
 use App\Trees\Changes\OpenChange;
+use App\Trees\Changes\ReadVersion;
 use App\Trees\Editing\HeldCitation;
 use App\Trees\Kinds\TreeRecordKinds;
 use App\Trees\Kinds\TreeSourceKinds;
@@ -26,6 +27,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->bind(NewIds::class, OrderedIds::class);
         $this->app->scoped(CurrentTree::class);
         $this->app->scoped(OpenChange::class);
+        $this->app->scoped(ReadVersion::class);
         $this->app->scoped(HeldCitation::class);
         $this->app->scoped(TreeRecordKinds::class);
         $this->app->scoped(TreeSourceKinds::class);

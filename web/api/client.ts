@@ -74,6 +74,9 @@ const guarded: Middleware = {
 export const api = createClient<paths>({ baseUrl: '/' })
 api.use(guarded)
 
+/** Says in which version a thing was read, so that one that somebody changed meanwhile is not deleted unseen. */
+export const asRead = (version: number) => ({ headers: { 'If-Match': `"${version}"` } })
+
 export async function refusal(response: Response): Promise<Refused> {
   const body = (await response.json().catch(() => ({}))) as Partial<Schemas['Problem']>
   return new Refused(

@@ -1,5 +1,5 @@
 import { useState } from 'react'
-import { api, unwrap, type Schemas } from '../api/client'
+import { api, asRead, unwrap, type Schemas } from '../api/client'
 import { useTreeId, useWrite } from '../api/useTree'
 import { NewField } from './NewField'
 import { useDraft } from './useDraft'
@@ -28,8 +28,13 @@ export function Notes({ subject, notes, add, of = '' }: Props) {
       ),
     () => setInHand(''),
   )
-  const remove = useWrite((note: string) =>
-    unwrap(api.DELETE('/api/trees/{tree}/notes/{note}', { params: { path: { tree, note } } })),
+  const remove = useWrite((note: { id: string; version: number }) =>
+    unwrap(
+      api.DELETE('/api/trees/{tree}/notes/{note}', {
+        params: { path: { tree, note: note.id } },
+        ...asRead(note.version),
+      }),
+    ),
   )
   return (
     <section aria-label={`Notes${of}`}>
@@ -58,7 +63,7 @@ export function Notes({ subject, notes, add, of = '' }: Props) {
               >
                 {note.isResearch ? 'Print it too' : 'For research only'}
               </button>
-              <button type="button" className="act" onClick={() => remove.mutate(note.id)}>
+              <button type="button" className="act" onClick={() => remove.mutate(note)}>
                 Delete
               </button>
             </p>

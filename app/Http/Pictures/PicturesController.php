@@ -84,10 +84,9 @@ final readonly class PicturesController
     #[Delete('/trees/{tree}/images/{image}', 'takeImageOff')]
     public function destroy(Request $request, string $tree, string $image): Response
     {
+        $row = MediaLink::query()->findOrFail($image);
         $this->changes->run(new Intent(TreesController::user($request), 'Removed a picture'),
-            static function (Change $change) use ($image): void {
-                $change->deleteWhole(MediaLink::query()->findOrFail($image));
-            });
+            static fn (Change $change) => $change->deleteWhole($row), $row);
 
         return response()->noContent();
     }

@@ -43,8 +43,9 @@ final readonly class RegionsController
     #[Delete('/trees/{tree}/regions/{region}', 'untagRegion')]
     public function destroy(Request $request, string $tree, string $region): Response
     {
+        $row = Region::query()->findOrFail($region);
         $this->changes->run(new Intent(TreesController::user($request), 'Removed a name from a picture'),
-            static fn (Change $change) => $change->deleteWhole(Region::query()->findOrFail($region)));
+            static fn (Change $change) => $change->deleteWhole($row), $row);
 
         return response()->noContent();
     }

@@ -119,8 +119,9 @@ final readonly class RecordsController
     #[Delete('/trees/{tree}/records/{record}', 'deleteRecord')]
     public function destroy(Request $request, string $tree, string $record): Response
     {
+        $row = Record::query()->findOrFail($record);
         $this->changes->run(new Intent(TreesController::user($request), 'Deleted a record'),
-            static fn (Change $change) => $change->deleteWhole(Record::query()->findOrFail($record)));
+            static fn (Change $change) => $change->deleteWhole($row), $row);
 
         return response()->noContent();
     }

@@ -9,6 +9,7 @@ use App\Models\Tree;
 use App\Models\User;
 use App\Refusal;
 use App\Trees\Access\LivingPeople;
+use App\Trees\Changes\ReadVersion;
 use App\Trees\Scope\Audience;
 use App\Trees\Scope\CurrentTree;
 use Closure;
@@ -23,7 +24,7 @@ use Symfony\Component\HttpFoundation\Response;
  */
 final readonly class InTree
 {
-    public function __construct(private CurrentTree $current, private LivingPeople $living)
+    public function __construct(private CurrentTree $current, private LivingPeople $living, private ReadVersion $read)
     {
     }
 
@@ -45,6 +46,7 @@ final readonly class InTree
         $this->current->enter($tree);
         $this->current->centreOn($member->centrePersonId ?: null);
         $this->current->readFor($audience);
+        $this->read->version = (int) trim((string) $request->header('If-Match'), '"');
 
         return $this->redacted($next($request));
     }

@@ -22,6 +22,7 @@ final readonly class ChangeSets
         private ChangeSteps $steps,
         private DerivedTables $derived,
         private Recalculation $recalculation,
+        private ReadVersion $read,
     ) {
     }
 
@@ -29,10 +30,12 @@ final readonly class ChangeSets
      * @template T
      *
      * @param  Closure(Change): T  $work
-     * @param  TreeModel  ...$rows  what was fetched before, for words or to look at: read again under the lock of the tree
+     * @param  TreeModel  ...$rows  what was fetched before, for words or to look at: read again under the lock of the tree. The first
+     *     is what is changed, and is refused where it is no longer as it was read
      * @return T
      *
      * @throws ModelNotFoundException when one of the rows is gone
+     * @throws ChangedMeanwhile when it was changed since it was read
      * @throws TreeIsBusy while a file is being brought in
      */
     public function run(Intent $intent, Closure $work, TreeModel ...$rows): mixed
@@ -52,6 +55,7 @@ final readonly class ChangeSets
                 foreach ($rows as $row) {
                     $row->refresh();
                 }
+                ChangedMeanwhile::sinceRead($this->read, ...array_slice(array_values($rows), 0, 1));
                 $result = $work($change);
                 foreach ($this->steps->all as $step) {
                     $step->complete($change, $intent);

@@ -37,6 +37,14 @@ final class ChangedMeanwhile extends Refusal
         }
     }
 
+    /** @throws self when a row that is to go, or to be changed, is no longer as whoever asks had read it */
+    public static function sinceRead(ReadVersion $read, ?TreeModel $row = null): void
+    {
+        if ($row !== null && $read->version !== 0 && $row->version !== $read->version) {
+            throw new self('Somebody changed this while you had it open. Look at it as it is now, then do it again.', 409, ['version' => $row->version]);
+        }
+    }
+
     /**
      * @param  array<string, mixed>  $yours
      * @return list<array{field: string, yours: string, theirs: string}> those fields in which the two differ

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import { Link, useNavigate } from 'react-router'
-import { api, unwrap, type Schemas } from '../../api/client'
+import { api, asRead, unwrap, type Schemas } from '../../api/client'
 import { useTreeId, useTreePath, useWrite } from '../../api/useTree'
 import { DatingSettingForm } from '../../parts/DatingSettingForm'
 import { AttachedPictures } from '../pictures/AttachedPictures'
@@ -23,7 +23,8 @@ export function PlacePage({ id }: { id: string }) {
     () => saved('Saved. Dates there were read again.'),
   )
   const remove = useWrite(
-    () => unwrap(api.DELETE('/api/trees/{tree}/places/{place}', { params: at })),
+    () =>
+      unwrap(api.DELETE('/api/trees/{tree}/places/{place}', { params: at, ...asRead(data?.version ?? 0) })),
     () => {
       saved('Deleted.')
       void navigate(path('places'))

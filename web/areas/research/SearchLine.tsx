@@ -1,5 +1,5 @@
 import { useState } from 'react'
-import { api, unwrap, type Schemas } from '../../api/client'
+import { api, asRead, unwrap, type Schemas } from '../../api/client'
 import { useTreeId, useWrite } from '../../api/useTree'
 import { PersonLink } from '../../parts/PersonLink'
 import { LogSearch } from './LogSearch'
@@ -14,7 +14,10 @@ export function SearchLine({ search }: { search: Schemas['SearchResource'] }) {
   const remove = useWrite(
     () =>
       unwrap(
-        api.DELETE('/api/trees/{tree}/searches/{search}', { params: { path: { tree, search: search.id } } }),
+        api.DELETE('/api/trees/{tree}/searches/{search}', {
+          params: { path: { tree, search: search.id } },
+          ...asRead(search.version),
+        }),
       ),
     () => saved('Deleted.'),
   )

@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { UnmappedLines } from '../../../parts/UnmappedLines'
 import { useState, type FormEvent } from 'react'
 import { Link } from 'react-router'
-import { api, unwrap } from '../../../api/client'
+import { api, asRead, unwrap } from '../../../api/client'
 import { useTreeId, useTreePath, useWrite, type Fact } from '../../../api/useTree'
 import { EditConflict } from '../../../parts/EditConflict'
 import { DateField } from '../../../parts/DateField'
@@ -48,7 +48,13 @@ export function FactMargin({ fact, person, changing, onChanging, onGone }: Props
     unwrap(api.DELETE('/api/trees/{tree}/claims/{claim}', { params: { path: { tree, claim } } })),
   )
   const remove = useWrite(
-    () => unwrap(api.DELETE('/api/trees/{tree}/facts/{fact}', { params: { path: { tree, fact: fact.id } } })),
+    () =>
+      unwrap(
+        api.DELETE('/api/trees/{tree}/facts/{fact}', {
+          params: { path: { tree, fact: fact.id } },
+          ...asRead(fact.version),
+        }),
+      ),
     () => {
       saved('Deleted.')
       onGone()

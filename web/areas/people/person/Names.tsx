@@ -1,5 +1,5 @@
 import { useState, type KeyboardEvent } from 'react'
-import { api, unwrap, type Schemas } from '../../../api/client'
+import { api, asRead, unwrap, type Schemas } from '../../../api/client'
 import { useTreeId, useWrite, type Person } from '../../../api/useTree'
 import { EditConflict } from '../../../parts/EditConflict'
 import { NameStanding } from './NameStanding'
@@ -37,8 +37,13 @@ export function Names({ person }: { person: Person }) {
       ),
     () => setRefused(''),
   )
-  const remove = useWrite((id: string) =>
-    unwrap(api.DELETE('/api/trees/{tree}/names/{name}', { params: { path: { tree, name: id } } })),
+  const remove = useWrite((name: { id: string; version: number }) =>
+    unwrap(
+      api.DELETE('/api/trees/{tree}/names/{name}', {
+        params: { path: { tree, name: name.id } },
+        ...asRead(name.version),
+      }),
+    ),
   )
   return (
     <section aria-label="Names">
@@ -66,7 +71,7 @@ export function Names({ person }: { person: Person }) {
                 <span className="text-[13px] text-ochre">{name.standing}</span>
               )}
               {index > 0 && (
-                <button type="button" className="act text-[13px]" onClick={() => remove.mutate(name.id)}>
+                <button type="button" className="act text-[13px]" onClick={() => remove.mutate(name)}>
                   Delete
                 </button>
               )}

@@ -1,5 +1,5 @@
 import { useNavigate } from 'react-router'
-import { api, unwrap } from '../../../api/client'
+import { api, asRead, unwrap } from '../../../api/client'
 import { useTreeId, useTreePath, useWrite, type Person } from '../../../api/useTree'
 import { GroupsAndMarks } from './GroupsAndMarks'
 import { PersonHistory } from './PersonHistory'
@@ -41,7 +41,7 @@ export function PersonMargin({ person }: { person: Person }) {
     (done) => saved(`${done.said}`),
   )
   const remove = useWrite(
-    () => unwrap(api.DELETE('/api/trees/{tree}/people/{person}', { params: at })),
+    () => unwrap(api.DELETE('/api/trees/{tree}/people/{person}', { params: at, ...asRead(person.version) })),
     () => {
       gone(tree, person.id)
       saved('Deleted.')

@@ -1,4 +1,4 @@
-import { api, unwrap, type Schemas } from '../../../api/client'
+import { api, asRead, unwrap, type Schemas } from '../../../api/client'
 import { useTreeId, useWrite, type Person } from '../../../api/useTree'
 import { NewField } from '../../../parts/NewField'
 
@@ -21,8 +21,13 @@ export function Tasks({ person }: { person: Person }) {
       }),
     ),
   )
-  const remove = useWrite((task: string) =>
-    unwrap(api.DELETE('/api/trees/{tree}/tasks/{task}', { params: { path: { tree, task } } })),
+  const remove = useWrite((task: { id: string; version: number }) =>
+    unwrap(
+      api.DELETE('/api/trees/{tree}/tasks/{task}', {
+        params: { path: { tree, task: task.id } },
+        ...asRead(task.version),
+      }),
+    ),
   )
   return (
     <section aria-label="To do">
@@ -33,7 +38,7 @@ export function Tasks({ person }: { person: Person }) {
             <label className={task.done ? 'text-graphite line-through' : ''}>
               <input type="checkbox" checked={task.done} onChange={() => tick.mutate(task)} /> {task.text}
             </label>
-            <button type="button" className="act text-[13px]" onClick={() => remove.mutate(task.id)}>
+            <button type="button" className="act text-[13px]" onClick={() => remove.mutate(task)}>
               Delete
             </button>
           </li>

@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { useSearchParams } from 'react-router'
 import { toast } from 'sonner'
-import { api, unwrap, type Schemas } from '../../../api/client'
+import { api, asRead, unwrap, type Schemas } from '../../../api/client'
 import { useTreeId, useWrite } from '../../../api/useTree'
 import { EditConflict } from '../../../parts/EditConflict'
 import { Confirm } from '../../../parts/Confirm'
@@ -165,8 +165,8 @@ function Kind(props: { listed: Listed; source: SourceKind | undefined; onCopy: (
   const remove = useWrite(() =>
     unwrap(
       listed.of === 'source'
-        ? api.DELETE('/api/trees/{tree}/source-kinds/{sourceKind}', at)
-        : api.DELETE('/api/trees/{tree}/record-kinds/{recordKind}', at),
+        ? api.DELETE('/api/trees/{tree}/source-kinds/{sourceKind}', { ...at, ...asRead(listed.version) })
+        : api.DELETE('/api/trees/{tree}/record-kinds/{recordKind}', { ...at, ...asRead(listed.version) }),
     ),
   )
   const change = changing

@@ -1,16 +1,24 @@
 import { useNavigate } from 'react-router'
-import { api, unwrap } from '../../../api/client'
+import { api, asRead, unwrap } from '../../../api/client'
 import { useTreeId, useTreePath, useWrite } from '../../../api/useTree'
 import { Confirm } from '../../../parts/Confirm'
 import { saved } from '../../../parts/saved'
 
+type Props = { record: string; version: number; source: string; lines: number }
+
 /** Deletes a record that was entered by mistake; what it says of how much goes with it comes first. */
-export function DeleteRecord({ record, source, lines }: { record: string; source: string; lines: number }) {
+export function DeleteRecord({ record, version, source, lines }: Props) {
   const tree = useTreeId()
   const path = useTreePath()
   const navigate = useNavigate()
   const remove = useWrite(
-    () => unwrap(api.DELETE('/api/trees/{tree}/records/{record}', { params: { path: { tree, record } } })),
+    () =>
+      unwrap(
+        api.DELETE('/api/trees/{tree}/records/{record}', {
+          params: { path: { tree, record } },
+          ...asRead(version),
+        }),
+      ),
     () => {
       saved('Deleted.')
       void navigate(path(`records/${source}`))

@@ -249,7 +249,12 @@ export function TableOfRecord({ record }: { record: RecordPage }) {
                 onKind={keeping.mutate}
                 onDone={back}
               />
-              <DeleteRecord record={record.id} source={record.sourceId} lines={record.lines.length} />
+              <DeleteRecord
+                record={record.id}
+                version={record.version}
+                source={record.sourceId}
+                lines={record.lines.length}
+              />
             </>
           ) : (
             line &&
