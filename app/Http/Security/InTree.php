@@ -46,7 +46,7 @@ final readonly class InTree
         $this->current->enter($tree);
         $this->current->centreOn($member->centrePersonId ?: null);
         $this->current->readFor($audience);
-        $this->read->version = (int) trim((string) $request->header('If-Match'), '"');
+        $this->read->version = (int) trim($request->headers->get('If-Match') ?? '', '"');
 
         return $this->redacted($next($request));
     }

@@ -41,7 +41,8 @@ final class ChangedMeanwhile extends Refusal
     public static function sinceRead(ReadVersion $read, ?TreeModel $row = null): void
     {
         if ($row !== null && $read->version !== 0 && $row->version !== $read->version) {
-            throw new self('Somebody changed this while you had it open. Look at it as it is now, then do it again.', 409, ['version' => $row->version]);
+            throw new self('Somebody changed this while you had it open. Look at it as it is now, then do it again.', 409,
+                ['version' => $row->version]);
         }
     }
 
