@@ -1,9 +1,9 @@
 import { keepPreviousData, useInfiniteQuery } from '@tanstack/react-query'
-import { useVirtualizer } from '@tanstack/react-virtual'
 import { useEffect, useRef, useState, type KeyboardEvent } from 'react'
 import { Link, useNavigate, useParams } from 'react-router'
 import { useTreeId, useTreePath } from '../../api/useTree'
 import { Empty } from '../../parts/Empty'
+import { placed, useVirtualList, VirtualList } from '../../parts/VirtualList'
 import { useDebounced } from '../../parts/useDebounced'
 import { useCommands } from '../../keys/commandRegistry'
 import { AddPlace } from './AddPlace'
@@ -30,17 +30,7 @@ export default function Places() {
   const places = useInfiniteQuery({ ...queries.places(tree, q), placeholderData: keepPreviousData })
   const rows = places.data?.pages.flatMap((page) => page.rows) ?? []
   const { shown = 0, total = 0, unsettled = 0 } = places.data?.pages[0] ?? {}
-  const list = useVirtualizer({
-    count: rows.length,
-    getScrollElement: () => scroller.current,
-    estimateSize: () => ROW,
-    overscan: 8,
-  })
-  const lastSeen = list.getVirtualItems().at(-1)?.index ?? 0
-  const { hasNextPage, isFetchingNextPage, fetchNextPage } = places
-  useEffect(() => {
-    if (lastSeen > rows.length - 20 && hasNextPage && !isFetchingNextPage) void fetchNextPage()
-  }, [lastSeen, rows.length, hasNextPage, isFetchingNextPage, fetchNextPage])
+  const list = useVirtualList(scroller, rows.length, ROW, places)
   const go = (id: string) => navigate(path(`places/${id}`))
   // While there is no place yet, the words that wait are where one begins.
   const begins = place === '' && total === 0 && unsettled > 0
@@ -104,36 +94,34 @@ export default function Places() {
           aria-activedescendant={isDrawn ? `place-${place}` : undefined}
           onKeyDown={pressed}
         >
-          <div className="relative" style={{ height: list.getTotalSize() }}>
-            {list.getVirtualItems().map((item) => {
-              const row = rows[item.index]
-              if (!row) return null
-              return (
-                <div
-                  key={row.id}
-                  id={`place-${row.id}`}
-                  role="option"
-                  aria-selected={row.id === place}
-                  onClick={() => go(row.id)}
-                  className={`absolute inset-x-0 cursor-pointer overflow-hidden px-1 pt-[3px] leading-tight
+          <VirtualList
+            list={list}
+            rows={rows}
+            show={(row, item) => (
+              <div
+                key={row.id}
+                id={`place-${row.id}`}
+                role="option"
+                aria-selected={row.id === place}
+                onClick={() => go(row.id)}
+                className={`absolute inset-x-0 cursor-pointer overflow-hidden px-1 pt-[3px] leading-tight
                     ${row.id === place ? 'bg-wash' : 'hover:bg-wash/60'}`}
-                  style={{ height: ROW, transform: `translateY(${item.start}px)` }}
-                >
-                  <span className="flex items-baseline justify-between gap-2">
-                    <span className="truncate font-serif text-[17px]" title={row.name}>
-                      {row.name}
-                    </span>
-                    <span className="text-[13px] whitespace-nowrap text-graphite">
-                      {row.facts === 0 ? '' : count(row.facts, 'fact')}
-                    </span>
+                style={placed(item)}
+              >
+                <span className="flex items-baseline justify-between gap-2">
+                  <span className="truncate font-serif text-[17px]" title={row.name}>
+                    {row.name}
                   </span>
-                  <span className="block truncate text-[13px] text-graphite" title={row.inside}>
-                    {row.inside ? `in ${row.inside}` : row.kind}
+                  <span className="text-[13px] whitespace-nowrap text-graphite">
+                    {row.facts === 0 ? '' : count(row.facts, 'fact')}
                   </span>
-                </div>
-              )
-            })}
-          </div>
+                </span>
+                <span className="block truncate text-[13px] text-graphite" title={row.inside}>
+                  {row.inside ? `in ${row.inside}` : row.kind}
+                </span>
+              </div>
+            )}
+          />
         </div>
       </section>
       <div className="min-h-0 overflow-auto">

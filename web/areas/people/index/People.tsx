@@ -1,10 +1,10 @@
 import { keepPreviousData, useInfiniteQuery } from '@tanstack/react-query'
-import { useVirtualizer } from '@tanstack/react-virtual'
-import { useEffect, useRef, useState, type KeyboardEvent } from 'react'
+import { useRef, useState, type KeyboardEvent } from 'react'
 import { useNavigate, useSearchParams } from 'react-router'
 import { api, unwrap, type Schemas } from '../../../api/client'
 import { useTreeId, useTreePath } from '../../../api/useTree'
 import { Empty } from '../../../parts/Empty'
+import { placed, useVirtualList, VirtualList } from '../../../parts/VirtualList'
 import { useDebounced } from '../../../parts/useDebounced'
 import { useCommands } from '../../../keys/commandRegistry'
 import { OneLineEntry } from '../adding/OneLineEntry'
@@ -48,19 +48,8 @@ export default function People() {
   })
   const rows = people.data?.pages.flatMap((page) => page.rows) ?? []
   const { shown = 0, total = 0 } = people.data?.pages[0] ?? {}
-  const list = useVirtualizer({
-    count: rows.length,
-    getScrollElement: () => scroller.current,
-    estimateSize: () => ROW,
-    // The heads of the columns stand over the first row.
-    scrollPaddingStart: ROW,
-    overscan: 12,
-  })
-  const lastSeen = list.getVirtualItems().at(-1)?.index ?? 0
-  const { hasNextPage, isFetchingNextPage, fetchNextPage } = people
-  useEffect(() => {
-    if (lastSeen > rows.length - 30 && hasNextPage && !isFetchingNextPage) void fetchNextPage()
-  }, [lastSeen, rows.length, hasNextPage, isFetchingNextPage, fetchNextPage])
+  // The heads of the columns stand over the first row.
+  const list = useVirtualList(scroller, rows.length, ROW, people, ROW)
   const go = (id: string) => void navigate(path(`people/${id}`))
   const [picked, setPicked] = useState<Row[]>([])
   const pick = (row: Row) =>
@@ -220,42 +209,40 @@ export default function People() {
               />
             </div>
             <div role="rowgroup">
-              <div role="presentation" className="relative" style={{ height: list.getTotalSize() }}>
-                {list.getVirtualItems().map((item) => {
-                  const row = rows[item.index]
-                  if (!row) return null
-                  return (
-                    <div
-                      key={row.id}
-                      id={`row-${row.id}`}
-                      role="row"
-                      aria-rowindex={item.index + 2}
-                      aria-selected={isPicked(row)}
-                      onClick={() => go(row.id)}
-                      className={`${COLUMNS} absolute inset-x-0 cursor-pointer items-center
+              <VirtualList
+                list={list}
+                rows={rows}
+                show={(row, item) => (
+                  <div
+                    key={row.id}
+                    id={`row-${row.id}`}
+                    role="row"
+                    aria-rowindex={item.index + 2}
+                    aria-selected={isPicked(row)}
+                    onClick={() => go(row.id)}
+                    className={`${COLUMNS} absolute inset-x-0 cursor-pointer items-center
                         ${item.index === at ? 'bg-wash' : 'hover:bg-wash/60'}`}
-                      style={{ height: ROW, transform: `translateY(${item.start}px)` }}
-                    >
-                      <span role="gridcell" className="flex items-center gap-2 text-graphite">
-                        <Mark name={row.name} isPicked={isPicked(row)} onPick={() => pick(row)} />
-                        {row.number}
-                      </span>
-                      <span role="gridcell" className="truncate font-serif text-[16px]" title={row.filed}>
-                        {row.filed}
-                      </span>
-                      <span role="gridcell" className="truncate">
-                        {row.born}
-                      </span>
-                      <span role="gridcell" className="truncate text-graphite max-sm:hidden">
-                        {row.birthPlace}
-                      </span>
-                      <span role="gridcell" className="truncate max-sm:hidden">
-                        {row.died}
-                      </span>
-                    </div>
-                  )
-                })}
-              </div>
+                    style={placed(item)}
+                  >
+                    <span role="gridcell" className="flex items-center gap-2 text-graphite">
+                      <Mark name={row.name} isPicked={isPicked(row)} onPick={() => pick(row)} />
+                      {row.number}
+                    </span>
+                    <span role="gridcell" className="truncate font-serif text-[16px]" title={row.filed}>
+                      {row.filed}
+                    </span>
+                    <span role="gridcell" className="truncate">
+                      {row.born}
+                    </span>
+                    <span role="gridcell" className="truncate text-graphite max-sm:hidden">
+                      {row.birthPlace}
+                    </span>
+                    <span role="gridcell" className="truncate max-sm:hidden">
+                      {row.died}
+                    </span>
+                  </div>
+                )}
+              />
             </div>
           </div>
         </>
