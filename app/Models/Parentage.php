@@ -36,6 +36,13 @@ final class Parentage extends TreeModel
         return self::query()->whereIn('standing', ['accepted', 'unweighed']);
     }
 
+    /** @return Builder<self> the ties of a child to one parent, those that were ruled out among them */
+    public static function between(string $childId, string $parentId): Builder
+    {
+        return self::query()->where('person_id', $parentId)
+            ->whereIn('parent_set_id', ParentSet::query()->where('child_id', $childId)->select('id'));
+    }
+
     public static function dependents(): array
     {
         return [[ClaimUse::class, 'parentage_id'], [RestsOn::class, 'deciding_parentage_id']];

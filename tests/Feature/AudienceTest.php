@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Http\Journal\Resources\DoneResource;
+use App\Http\People\Resources\NamedPerson;
+use App\Http\Security\AnswerRedaction;
 use App\Trees\Changes\AuthoredTables;
 use App\Trees\Scope\Audience;
 use App\Trees\Storage\StoredColumns;
@@ -47,6 +50,17 @@ final class AudienceTest extends TestCase
         self::assertSame([true, true, false, false, false], $sees());
         $this->tree->readers_see_living = true;
         self::assertSame([true, true, true, false, false], $sees());
+    }
+
+    public function test_every_text_of_an_answer_is_searched_but_names_that_are_shielded_already(): void
+    {
+        $answer = new DoneResource('Una Osk');
+        $person = new NamedPerson('una', 7, 'Una Osk', '');
+        $redacted = (new AnswerRedaction(static fn (string $text): string => str_replace('Una Osk', '[living]', $text)))
+            ->of(['done' => [$answer], 'person' => $person, 'said' => (object) ['valid' => 'Una Osk']]);
+        self::assertSame(
+            '{"done":[{"said":"[living]"}],"person":{"id":"una","number":7,"name":"Una Osk","life":""},"said":{"valid":"[living]"}}',
+            json_encode($redacted));
     }
 
     private function said(string $address): string

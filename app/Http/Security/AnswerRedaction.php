@@ -54,8 +54,7 @@ final class AnswerRedaction
         if (! isset(self::$read[$class])) {
             self::$read[$class] = [];
             foreach ((new ReflectionClass($class))->getProperties(ReflectionProperty::IS_PUBLIC) as $property) {
-                self::$read[$class][$property->getName()] = $property->getAttributes(Shielded::class) === []
-                    && ! str_ends_with(strtolower($property->getName()), 'id');
+                self::$read[$class][$property->getName()] = $property->getAttributes(Shielded::class) === [];
             }
         }
 

@@ -7,7 +7,6 @@ namespace App\Trees\Casework;
 use App\Models\Alternative;
 use App\Models\Name;
 use App\Models\Parentage;
-use App\Models\ParentSet;
 use App\Models\Person;
 use App\Models\Placing;
 use App\Models\Point;
@@ -171,8 +170,7 @@ final readonly class Cases
 
     private function tie(string $childId, string $parentId): ?Parentage
     {
-        return Parentage::query()->where('person_id', $parentId)
-            ->whereIn('parent_set_id', ParentSet::query()->where('child_id', $childId)->select('id'))->first();
+        return Parentage::between($childId, $parentId)->first();
     }
 
     /** The line may be that person; nothing where the case is about no line. */

@@ -8,7 +8,6 @@ use App\Models\Claim;
 use App\Models\ClaimUse;
 use App\Models\Event;
 use App\Models\Parentage;
-use App\Models\ParentSet;
 use App\Models\Person;
 use App\Models\Record;
 use App\Models\Union;
@@ -189,8 +188,7 @@ final readonly class AssertionWriter
 
     private function parentage(string $child, string $parent): ?Parentage
     {
-        return Parentage::query()->where('person_id', $parent)
-            ->whereIn('parent_set_id', ParentSet::query()->where('child_id', $child)->select('id'))->first();
+        return Parentage::between($child, $parent)->first();
     }
 
     /** @return array{kind: string, value: string, date: string, place: string} */

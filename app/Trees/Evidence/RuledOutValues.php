@@ -6,7 +6,6 @@ namespace App\Trees\Evidence;
 
 use App\Models\Name;
 use App\Models\Parentage;
-use App\Models\ParentSet;
 use App\Models\UnionPartner;
 use App\Refusal;
 use App\Trees\Changes\JournalEntries;
@@ -58,10 +57,8 @@ final readonly class RuledOutValues
                 ->whereIn('union_id', UnionPartner::query()->where('person_id', $personId)->select('union_id'))
                 ->whereIn('union_id', UnionPartner::query()->where('person_id', $relativeId)->select('union_id'))->first(),
             'sibling' => null,
-            default => Parentage::query()->where('standing', 'ruled out')
-                ->where('person_id', $relation === 'child' ? $personId : $relativeId)
-                ->whereIn('parent_set_id', ParentSet::query()->where('child_id', $relation === 'child' ? $relativeId : $personId)
-                    ->select('id'))->first(),
+            'child' => Parentage::between($relativeId, $personId)->where('standing', 'ruled out')->first(),
+            default => Parentage::between($personId, $relativeId)->where('standing', 'ruled out')->first(),
         };
         if ($tie !== null) {
             $why = $this->why($tie->id);

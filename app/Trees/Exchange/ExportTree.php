@@ -151,7 +151,7 @@ final class ExportTree implements TreeRows
 
     public function otherRecords(): iterable
     {
-        $columns = array_map(static fn (string $kind): string => "{$kind}_id", KeptPointers::OWNERS);
+        $columns = array_map(static fn (string $kind): string => "{$kind}_id", KeptRow::OWNERS);
         $rows = $this->rows('kept')->whereRaw('num_nonnulls('.implode(',', $columns).') = 0')->orderBy('import_id')->orderBy('ordinal')
             ->cursor();
         foreach ($rows as $row) {

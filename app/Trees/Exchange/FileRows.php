@@ -36,9 +36,7 @@ use NorthBough\Core\Gedcom\Row\SourceRow;
 use NorthBough\Core\Gedcom\Row\TaskRow;
 use NorthBough\Core\Gedcom\Row\UnionPartnerRow;
 use NorthBough\Core\Gedcom\Row\UnionRow;
-use NorthBough\Core\Naming\NameKind;
 use NorthBough\Core\Naming\PersonalName;
-use NorthBough\Core\Sex;
 use NorthBough\Core\Tree\Proof;
 use NorthBough\Core\Tree\Standing;
 use stdClass;
@@ -48,16 +46,14 @@ final class FileRows
 {
     public static function person(stdClass $row): PersonRow
     {
-        return new PersonRow($row->id, $row->number, Sex::from($row->sex), $row->ordinal, self::written($row), self::changedAt($row),
-            $row->restriction);
+        return DescribedColumns::restore(PersonRow::class, $row, ['changedAt' => self::changedAt($row)]);
     }
 
     public static function name(stdClass $row): NameRow
     {
         $name = PersonalName::of($row->given, $row->surname, $row->surname_prefix, $row->suffix, $row->title, $row->nickname);
 
-        return new NameRow($row->id, $row->person_id, NameKind::from($row->kind), $name, $row->ordinal, self::written($row),
-            Standing::from($row->standing));
+        return DescribedColumns::restore(NameRow::class, $row, ['name' => $name]);
     }
 
     public static function event(stdClass $row): EventRow
@@ -195,11 +191,5 @@ final class FileRows
     private static function changedAt(stdClass $row): ?\DateTimeImmutable
     {
         return $row->changed_at === null ? null : new \DateTimeImmutable($row->changed_at);
-    }
-
-    /** @return array<string, array{int, string}> */
-    private static function written(stdClass $row): array
-    {
-        return json_decode($row->written, true, flags: JSON_THROW_ON_ERROR);
     }
 }

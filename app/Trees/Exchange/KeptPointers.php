@@ -17,8 +17,6 @@ use NorthBough\Core\Gedcom\Row\KeptRow;
  */
 final class KeptPointers
 {
-    public const OWNERS = ['person', 'name', 'event', 'union', 'union_partner', 'parent_set', 'source', 'repository', 'claim', 'note'];
-
     /** @var array<string, array<string, string>> import => old pointer => new */
     private array $renamed = [];
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Trees\Exchange;
 
-use App\Models\Casts\DateColumns;
 use App\Trees\Scope\CurrentTree;
+use App\Trees\Storage\DescribedColumns;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
@@ -13,7 +13,6 @@ use NorthBough\Core\Gedcom\Row\OwnKindRow;
 use NorthBough\Core\Gedcom\Row\PlacingRow;
 use NorthBough\Core\Gedcom\Row\RecordHead;
 use NorthBough\Core\Gedcom\Row\RecordImageRow;
-use NorthBough\Core\Gedcom\Row\RecordRow;
 use NorthBough\Core\Gedcom\Row\RollLineRow;
 use NorthBough\Core\Gedcom\Row\RollRecord;
 use stdClass;
@@ -54,14 +53,14 @@ final readonly class RollRecords
         foreach ($records as $row) {
             $ofRecord = ($lines->get($row->id) ?? collect())->map(self::line(...));
             $bySource[$row->source_id][] = new RollRecord(
-                new RecordRow($row->id, $row->source_id, $row->locator), self::head($row), array_values($ofRecord->all()),
+                FileRows::record($row), DescribedColumns::restore(RecordHead::class, $row), array_values($ofRecord->all()),
                 array_map(static fn (Collection $ofLine): array => array_values($ofLine->map(
-                    static fn (stdClass $p): PlacingRow => new PlacingRow($p->id, $p->roll_line_id, $p->person_id, $p->state, $p->reason,
-                        $p->decided_by ?? ''))->all()),
+                    static fn (stdClass $p): PlacingRow => DescribedColumns::restore(PlacingRow::class, $p,
+                        ['decidedBy' => $p->decided_by ?? '']))
+                    ->all()),
                     $placings->only($ofRecord->pluck('id')->all())->all()),
                 array_values(($images->get($row->id) ?? collect())
-                    ->map(static fn (stdClass $i): RecordImageRow => new RecordImageRow($i->id, $i->record_id, $i->path, $i->type,
-                        $i->title, $i->position))->all()),
+                    ->map(static fn (stdClass $i): RecordImageRow => DescribedColumns::restore(RecordImageRow::class, $i))->all()),
             );
         }
 
@@ -83,18 +82,9 @@ final readonly class RollRecords
         return $kinds;
     }
 
-    private static function head(stdClass $row): RecordHead
-    {
-        return new RecordHead($row->kind, $row->record_kind_id, DateColumns::restore((array) $row), $row->place_typed,
-            json_decode($row->fields, true, flags: JSON_THROW_ON_ERROR),
-            $row->transcription, $row->source_class, $row->file_number, $row->told_count);
-    }
-
     private static function line(stdClass $row): RollLineRow
     {
-        return new RollLineRow($row->id, $row->record_id, $row->position, $row->role, $row->name_typed,
-            json_decode($row->columns, true, flags: JSON_THROW_ON_ERROR),
-            $row->slip === null ? null : json_decode($row->slip, true, flags: JSON_THROW_ON_ERROR), $row->day_lo, $row->day_hi);
+        return DescribedColumns::restore(RollLineRow::class, $row);
     }
 
     private function rows(string $table): Builder

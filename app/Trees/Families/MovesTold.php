@@ -47,40 +47,34 @@ final readonly class MovesTold
      */
     public function child(ParentSet $set, Union $to): array
     {
-        $told = $this->of(new MoveChild($set->id, $to->id));
+        [$graph, $changes] = $this->writer->plan(new MoveChild($set->id, $to->id));
+        $words = $this->words($graph);
+        $told = $words->of($changes);
 
-        return [...array_slice($told, 0, 1), $this->facts($set->child_id), ...$this->named($set),
+        return [...array_slice($told, 0, 1), self::facts($set->child_id, $words), ...$this->named($set),
             ...$this->bornBefore($set->child_id, $to->id), ...array_slice($told, 1)];
     }
 
     /** From whom to whom a child is moved, for the journal. */
     public function fromTo(ParentSet $set, Union $to): string
     {
-        $graph = $this->loader->around(Reach::people()->sets($set->id)->couples($to->id));
-        $words = $this->words($graph);
+        $words = $this->words($this->loader->around(Reach::people()->sets($set->id)->couples($to->id)));
 
-        return "Moved {$this->names($graph)[$set->child_id]} from {$words->couple($set->union_id)} to {$words->couple($to->id)}";
+        return "Moved {$words->name($set->child_id)} from {$words->couple($set->union_id)} to {$words->couple($to->id)}";
     }
 
     private function words(FamilyGraph $graph): ChangesInWords
     {
-        return new ChangesInWords($graph, $this->names($graph));
+        $names = DB::table('person_lines')->where('tree_id', $this->current->id())->whereIn('person_id', $graph->personIds());
+
+        return new ChangesInWords($graph, $names->pluck('shown_name', 'person_id')->all());
     }
 
-    /** @return array<string, string> by person */
-    private function names(FamilyGraph $graph): array
-    {
-        return DB::table('person_lines')->where('tree_id', $this->current->id())->whereIn('person_id', $graph->personIds())
-            ->pluck('shown_name', 'person_id')->all();
-    }
-
-    private function facts(string $childId): string
+    private static function facts(string $childId, ChangesInWords $words): string
     {
         $facts = Event::query()->where('person_id', $childId)->count();
-        $name = (string) DB::table('person_lines')->where('tree_id', $this->current->id())->where('person_id', $childId)
-            ->value('shown_name');
 
-        return ($facts === 1 ? 'The one fact stays' : "All {$facts} facts stay")." with {$name}.";
+        return ($facts === 1 ? 'The one fact stays' : "All {$facts} facts stay")." with {$words->name($childId)}.";
     }
 
     /** @return list<string> the child's events on whose records one of the parents stands whom it would leave */

@@ -40,11 +40,6 @@ final class CurrentTree
         $this->audience = $audience;
     }
 
-    public function audience(): Audience
-    {
-        return $this->audience;
-    }
-
     /** Whom whoever asks put at the centre for themselves. */
     public function centreOn(?string $personId): void
     {

@@ -120,7 +120,7 @@ final readonly class ChangesInWords
         return $names === [] ? 'parents who are not known' : implode(' and ', $names);
     }
 
-    private function name(string $personId): string
+    public function name(string $personId): string
     {
         return $this->names[$personId] ?? '?';
     }
