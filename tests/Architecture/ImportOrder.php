@@ -14,7 +14,7 @@ final class ImportOrder
 {
     /** @var list<string> */
     public const CORE = ['Chrono', 'Naming', 'Place', 'Stored', 'Claim', 'Tree', 'Family', 'Compare', 'Entry', 'Record', 'Evidence', 'Kin',
-        'Life', 'Privacy', 'Citation', 'Linkage', 'Report', 'Drawing', 'Gedcom'];
+        'Life', 'Privacy', 'Citation', 'Linkage', 'Presentation', 'Report', 'Drawing', 'Gedcom'];
 
     /** @var list<string> */
     public const TREES = ['Scope', 'Storage', 'Changes', 'Display', 'Kinds', 'Pictures', 'Places', 'Claims', 'Dating', 'Loading',

@@ -69,7 +69,7 @@ final class CommandsTest extends TestCase
         self::assertCount(3, array_diff($waits, $unplaced));
         // Some rolls are half placed, so that there is something to decide.
         self::assertContains('Six names are not placed on Census of Marren, 1881, district 4, sheet 9.', $unplaced);
-        self::assertGreaterThan(10, count($this->api('GET', "/drawings/ancestors/{$this->tree->centre_person_id}")->json('boxes')));
+        self::assertGreaterThan(10, count($this->api('GET', "/drawings/ancestors/{$this->tree->centre_person_id}")->json('areas')));
         self::assertGreaterThanOrEqual(150, DB::table('roll_lines')->where('tree_id', $this->tree->id)->distinct()->count('record_id'));
         self::assertSame([40, 40], [$this->api('GET', '/pictures')->json('total'), DB::table('jobs')->where('queue', 'previews')->count()]);
         self::assertSame([], DB::table('events')->where('tree_id', $this->tree->id)->where('standing', 'rival')->pluck('kind')->all(),

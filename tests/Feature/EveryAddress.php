@@ -6,6 +6,11 @@ namespace Tests\Feature;
 
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route as Routes;
+use NorthBough\Core\Drawing\Drawings;
+use NorthBough\Core\Presentation\Kinds;
+use NorthBough\Core\Presentation\Presented;
+use NorthBough\Core\Presentation\SubjectKind;
+use NorthBough\Core\Report\Reports;
 
 /** Every address of a tree that can be read, filled in. */
 trait EveryAddress
@@ -27,17 +32,38 @@ trait EveryAddress
         $addresses = [];
         foreach (Routes::getRoutes()->getRoutes() as $route) {
             if ($route->methods()[0] === 'GET' && str_starts_with($route->uri(), 'api/trees/{tree}')) {
-                $of = match (true) {
-                    str_contains($route->uri(), 'drawings/') => ['kind' => 'ancestors', 'format' => 'svg'],
-                    str_contains($route->uri(), 'source-kinds/') => ['kind' => 'letter'],
-                    default => [],
-                } + $known;
-                $addresses[] = (string) preg_replace_callback('/\{(\w+)\}/', static fn (array $m): string => $of[$m[1]],
-                    substr($route->uri(), strlen('api/trees/{tree}')));
+                $each = match (true) {
+                    str_contains($route->uri(), 'drawings/') => self::presented(Drawings::kinds(), ['format' => 'svg'] + $known),
+                    str_contains($route->uri(), 'reports/') => self::presented(Reports::kinds(), $known),
+                    str_contains($route->uri(), 'source-kinds/') => [['kind' => 'letter'] + $known],
+                    default => [$known],
+                };
+                foreach ($each as $of) {
+                    $addresses[] = (string) preg_replace_callback('/\{(\w+)\}/', static fn (array $m): string => $of[$m[1]],
+                        substr($route->uri(), strlen('api/trees/{tree}')));
+                }
             }
         }
 
         return $addresses;
+    }
+
+    /**
+     * Every kind of drawing or report, each of what it is about.
+     *
+     * @param  Kinds<Presented>  $kinds
+     * @param  array<string, string>  $known
+     * @return list<array<string, string>>
+     */
+    private static function presented(Kinds $kinds, array $known): array
+    {
+        return array_map(static fn (string $class): array => ['kind' => $class::code(), 'subject' => match ($class::subject()) {
+            SubjectKind::Person, SubjectKind::People => $known['person'],
+            SubjectKind::Couple => $known['union'],
+            SubjectKind::Record => $known['record'],
+            SubjectKind::Question => $known['question'],
+            SubjectKind::Set => throw new \LogicException('No working set is laid out for the addresses yet.'),
+        }] + $known, $kinds->classes);
     }
 
     /** A file that was looked at and is not in. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
 
 /** Finding, drawing, printing. */
 final class ViewsTest extends TestCase
@@ -44,8 +45,8 @@ final class ViewsTest extends TestCase
         $child = $this->person('Ewan Tarrel b 1847');
         $this->relative($child, 'father', 'Magnus Tarrel b 1818');
         $scene = $this->api('GET', "/drawings/ancestors/{$child}?generations=5")->assertOk();
-        self::assertCount(2, $scene->json('boxes'));
-        self::assertCount(8, $scene->json('lines.0.points'));
+        self::assertCount(2, $scene->json('areas'));
+        self::assertCount(8, $scene->json('paths.0.points'));
 
         $svg = $this->get("/api/trees/{$this->tree->id}/drawings/ancestors/{$child}.svg?living=keep")->assertOk();
         self::assertStringContainsString('Magnus Tarrel', (string) $svg->getContent());
@@ -53,6 +54,14 @@ final class ViewsTest extends TestCase
         self::assertStringStartsWith('%PDF', $pdf);
         self::assertStringContainsString('SourceSerif4', $pdf, 'the face that ships is the face that prints');
         $this->api('GET', "/drawings/wheel/{$child}")->assertNotFound();
+        $this->api('GET', '/drawings/ancestors/'.Str::uuid7())->assertNotFound();
+        $this->api('GET', "/drawings/ancestors/{$child},{$child}")->assertNotFound();
+        $this->api('GET', "/drawings/ancestors/{$child}?generations=13")->assertUnprocessable()
+            ->assertSee('Generations is a number from 1 to 12');
+        $this->api('GET', "/drawings/ancestors/{$child}?colour=red")->assertUnprocessable();
+        self::assertCount(1, $this->api('GET', "/drawings/ancestors/{$child}?generations=1")->json('areas.0.rules'));
+        self::assertContains('draw from',
+            array_column($this->api('GET', "/drawings/ancestors/{$child}?generations=1")->json('areas'), 'gesture'));
 
         $oonagh = $this->person('Oönagh Corran');
         $named = (string) $this->get("/api/trees/{$this->tree->id}/drawings/ancestors/{$oonagh}.svg?living=keep")->assertOk()
@@ -76,6 +85,16 @@ final class ViewsTest extends TestCase
         self::assertStringStartsWith('<!doctype html>', (string) $html->getContent());
         $pdf = $this->get("/api/trees/{$this->tree->id}/reports/family-group-sheet/{$union['id']}.pdf")->assertOk();
         self::assertStringStartsWith('%PDF', (string) $pdf->getContent());
+    }
+
+    public function test_what_can_be_chosen_of_each_kind_is_told_to_the_page(): void
+    {
+        $kinds = $this->api('GET', '/drawing-kinds')->assertOk()->json('kinds');
+        self::assertSame(['ancestors', 'descendants'], array_column($kinds, 'code'));
+        self::assertSame(['generations', 'number', 'Generations', '5', 12],
+            [...array_map(static fn (string $key) => $kinds[0]['options'][0][$key], ['name', 'type', 'label', 'usual']),
+                count($kinds[0]['options'][0]['words'])]);
+        self::assertSame(['couple', 'record', 'question'], array_column($this->api('GET', '/report-kinds')->json('kinds'), 'subject'));
     }
 
     public function test_one_record_cited_by_many_facts_is_changed_in_one_place(): void

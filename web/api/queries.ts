@@ -1,59 +1,5 @@
-import { infiniteQueryOptions, queryOptions } from '@tanstack/react-query'
-import { api, unwrap, type Schemas } from './client'
-import type { Topic } from './topics'
-
-type Answer<T> = Promise<{ data?: T; error?: unknown; response: Response }>
-
-/** What is asked of no tree. */
-const ofNoTree = <T>(name: string, reads: readonly Topic[], ask: () => Answer<T>) =>
-  queryOptions({ queryKey: [name], queryFn: () => unwrap(ask()), meta: { reads } })
-
-/** What is asked of a tree, whose id is in every key, so that nothing of one shows in another. */
-const ofTree = <T>(
-  name: string,
-  tree: string,
-  asked: readonly unknown[],
-  reads: readonly Topic[],
-  ask: () => Answer<T>,
-) => queryOptions({ queryKey: [name, tree, ...asked], queryFn: () => unwrap(ask()), meta: { reads } })
-
-/** A list of a tree, page after page; each page says from where the next goes on. */
-const listOf = <T extends { next?: string | null }>(
-  name: string,
-  tree: string,
-  asked: readonly unknown[],
-  reads: readonly Topic[],
-  ask: (from: string) => Answer<T>,
-) =>
-  infiniteQueryOptions({
-    queryKey: [name, tree, ...asked],
-    queryFn: ({ pageParam }) => unwrap(ask(pageParam)),
-    initialPageParam: '',
-    getNextPageParam: (page) => page.next,
-    meta: { reads },
-  })
-
-/** The same, where a number says from where. */
-const numberedListOf = <T extends { next?: number | null }>(
-  name: string,
-  tree: string,
-  asked: readonly unknown[],
-  reads: readonly Topic[],
-  ask: (from: number) => Answer<T>,
-) =>
-  infiniteQueryOptions({
-    queryKey: [name, tree, ...asked],
-    queryFn: ({ pageParam }) => unwrap(ask(pageParam)),
-    initialPageParam: 0,
-    getNextPageParam: (page) => page.next,
-    meta: { reads },
-  })
-
-const KIN: readonly Topic[] = ['people', 'tree', 'account']
-const LIFE: readonly Topic[] = [...KIN, 'evidence', 'questions', 'places', 'pictures', 'groups', 'work']
-const RECORD: readonly Topic[] = ['evidence', 'people', 'kinds', 'pictures', 'places', 'work']
-const ASKED: readonly Topic[] = ['questions', 'evidence', 'people', 'places', 'work']
-const READING: readonly Topic[] = ['tree', 'places', 'evidence', 'people']
+import { ASKED, KIN, LIFE, listOf, numberedListOf, ofNoTree, ofTree, READING, RECORD } from './asking'
+import { api, type Schemas } from './client'
 
 export type PeopleAsked = {
   q: string
@@ -64,6 +10,12 @@ export type PeopleAsked = {
   to: number | undefined
   place: string
 }
+
+/** Options of a drawing or a report by name, as words; what is not said is as usual. */
+export type Options = Record<string, string>
+
+/** The same in an address. */
+export const asWords = (options: Options) => new URLSearchParams(options).toString()
 
 const after = (from: string) => (from === '' ? {} : { after: from })
 
@@ -191,15 +143,27 @@ export const queries = {
     ofTree('unions', tree, [q], KIN, () =>
       api.GET('/api/trees/{tree}/unions', { params: { path: { tree }, query: { q } } }),
     ),
-  drawing: (tree: string, kind: string, person: string, generations: number) =>
-    ofTree('drawing', tree, [kind, person, generations], LIFE, () =>
-      api.GET('/api/trees/{tree}/drawings/{kind}/{person}', {
-        params: { path: { tree, kind, person }, query: { generations: String(generations) } },
+  drawingKinds: (tree: string) =>
+    ofTree('drawing-kinds', tree, [], ['kinds'], () =>
+      api.GET('/api/trees/{tree}/drawing-kinds', { params: { path: { tree } } }),
+    ),
+  reportKinds: (tree: string) =>
+    ofTree('report-kinds', tree, [], ['kinds'], () =>
+      api.GET('/api/trees/{tree}/report-kinds', { params: { path: { tree } } }),
+    ),
+  drawing: (tree: string, kind: string, subject: string, options: Options) =>
+    ofTree('drawing', tree, [kind, subject, asWords(options)], LIFE, () =>
+      api.GET('/api/trees/{tree}/drawings/{kind}/{subject}', {
+        params: { path: { tree, kind, subject } },
+        querySerializer: () => asWords(options),
       }),
     ),
-  report: (tree: string, kind: string, subject: string) =>
-    ofTree('report', tree, [kind, subject], LIFE, () =>
-      api.GET('/api/trees/{tree}/reports/{kind}/{subject}', { params: { path: { tree, kind, subject } } }),
+  report: (tree: string, kind: string, subject: string, options: Options) =>
+    ofTree('report', tree, [kind, subject, asWords(options)], [...LIFE, 'kinds'], () =>
+      api.GET('/api/trees/{tree}/reports/{kind}/{subject}', {
+        params: { path: { tree, kind, subject } },
+        querySerializer: () => asWords(options),
+      }),
     ),
 
   sources: (tree: string, q: string) =>

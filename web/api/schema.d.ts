@@ -68,13 +68,14 @@ export interface paths {
     patch?: never
     trace?: never
   }
-  '/api/trees/{tree}/drawings/{kind}/{person}': {
+  '/api/trees/{tree}/drawings/{kind}/{subject}': {
     parameters: {
       query?: never
       header?: never
       path?: never
       cookie?: never
     }
+    /** Options of the kind are asked for by their names, as words. */
     get: operations['drawing']
     put?: never
     post?: never
@@ -1429,6 +1430,38 @@ export interface paths {
     patch?: never
     trace?: never
   }
+  '/api/trees/{tree}/drawing-kinds': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get: operations['drawingKinds']
+    put?: never
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/report-kinds': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get: operations['reportKinds']
+    put?: never
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
   '/api/trees/{tree}/cases/{question}': {
     parameters: {
       query?: never
@@ -1623,23 +1656,6 @@ export interface paths {
     patch?: never
     trace?: never
   }
-  '/api/trees/{tree}/questions/{question}/summary': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    /** Writes the summary otherwise; an empty text is the one that follows from the decision again. */
-    put: operations['writeSummary']
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
   '/api/trees/{tree}/questions': {
     parameters: {
       query?: never
@@ -1733,6 +1749,23 @@ export interface paths {
     put?: never
     /** Rules a value out: it stays, with why, so that nobody finds it again. */
     post: operations['ruleOut']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/questions/{question}/summary': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    /** Writes the summary otherwise; an empty text is the one that follows from the decision again. */
+    put: operations['writeSummary']
+    post?: never
     delete?: never
     options?: never
     head?: never
@@ -2519,7 +2552,10 @@ export interface components {
       yours: components['schemas']['DeskItem'][]
       recent: components['schemas']['ChangeResource'][]
     }
-    BoxResource: {
+    /** @description A person as they are drawn, or words that lead on; `gesture` says what choosing it does. */
+    AreaResource: {
+      /** @enum {string} */
+      gesture: 'open' | 'draw from'
       personId: string
       number: number
       /** Format: float */
@@ -2530,30 +2566,66 @@ export interface components {
       width: number
       /** Format: float */
       height: number
-      nameLines: string[]
-      lines: string[]
-      fullName: string
-      rule: string
-      mark: string
-      more: string
-      footing: string
-      linesAtLeft: boolean
+      title: string
+      aloud: string
+      rules: components['schemas']['RuleResource'][]
+      texts: components['schemas']['TextResource'][]
     }
     /** @description `points` is x, y, x, y … */
-    LineResource: {
+    PathResource: {
       points: number[]
-      dotted: boolean
-      fromId: string
-      toId: string
+      style: string
+      personIds: string[]
     }
+    RuleResource: {
+      /** Format: float */
+      fromX: number
+      /** Format: float */
+      fromY: number
+      /** Format: float */
+      toX: number
+      /** Format: float */
+      toY: number
+      style: string
+    }
+    /** @description All that the page needs to paint a drawing, with the styles that its strokes and texts name. */
     SceneResource: {
       title: string
       /** Format: float */
       width: number
       /** Format: float */
       height: number
-      boxes: components['schemas']['BoxResource'][]
-      lines: components['schemas']['LineResource'][]
+      paths: components['schemas']['PathResource'][]
+      areas: components['schemas']['AreaResource'][]
+      legend: string
+      strokeStyles: components['schemas']['StrokeStyleResource'][]
+      textStyles: components['schemas']['TextStyleResource'][]
+    }
+    StrokeStyleResource: {
+      name: string
+      /** Format: float */
+      width: number
+      dashes: number[]
+      /** @enum {string} */
+      ink: 'ink' | 'graphite' | 'hairline' | 'link'
+    }
+    TextResource: {
+      /** Format: float */
+      x: number
+      /** Format: float */
+      y: number
+      words: string
+      style: string
+      endsAtX: boolean
+    }
+    TextStyleResource: {
+      name: string
+      /** Format: float */
+      size: number
+      /** @enum {string} */
+      typeface: 'serif' | 'sans'
+      /** @enum {string} */
+      ink: 'ink' | 'graphite' | 'hairline' | 'link'
     }
     ExportInput: {
       /** @enum {string} */
@@ -3547,6 +3619,26 @@ export interface components {
     WordingsPage: {
       rows: components['schemas']['WordingResource'][]
       total: number
+    }
+    OptionResource: {
+      name: string
+      /** @enum {string} */
+      type: 'number' | 'yes or no' | 'choice'
+      label: string
+      says: string
+      usual: string
+      words: string[]
+    }
+    PresentedList: {
+      kinds: components['schemas']['PresentedResource'][]
+    }
+    /** @description A kind of drawing or report: what it is about, and what can be chosen. */
+    PresentedResource: {
+      code: string
+      title: string
+      /** @enum {string} */
+      subject: 'person' | 'people' | 'couple' | 'record' | 'question' | 'set'
+      options: components['schemas']['OptionResource'][]
     }
     /** @description Somebody else whom it may be, or in words where it is nobody of the tree. */
     AlternativeInput: {
@@ -4639,14 +4731,12 @@ export interface operations {
   }
   drawing: {
     parameters: {
-      query?: {
-        generations?: string
-      }
+      query?: never
       header?: never
       path: {
         tree: string
         kind: string
-        person: string
+        subject: string
       }
       cookie?: never
     }
@@ -8083,6 +8173,68 @@ export interface operations {
       }
     }
   }
+  drawingKinds: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['PresentedList']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  reportKinds: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['PresentedList']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
   case: {
     parameters: {
       query?: never
@@ -8589,42 +8741,6 @@ export interface operations {
       }
     }
   }
-  writeSummary: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        tree: string
-        question: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['SummaryInput']
-      }
-    }
-    responses: {
-      /** @description Done. */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['CreatedResource']
-        }
-      }
-      /** @description Refused, with a sentence. */
-      default: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Problem']
-        }
-      }
-    }
-  }
   questions: {
     parameters: {
       query?: never
@@ -8844,6 +8960,42 @@ export interface operations {
     requestBody: {
       content: {
         'application/json': components['schemas']['ReasonInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['CreatedResource']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  writeSummary: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        question: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['SummaryInput']
       }
     }
     responses: {

@@ -62,7 +62,8 @@ export function App() {
             <Route path="drawings" element={<Drawings />} />
             <Route path="drawings/:person" element={<Drawings />} />
             <Route path="reports" element={<Reports />} />
-            <Route path="reports/:union" element={<Reports />} />
+            <Route path="reports/:subject" element={<Reports />} />
+            <Route path="reports/:kind/:subject" element={<Reports />} />
             <Route path="places" element={<Places />} />
             <Route path="places/:place" element={<Places />} />
             <Route path="pictures" element={<Pictures />} />

@@ -22,6 +22,7 @@ use NorthBough\Core\Chrono\GenDate;
 use NorthBough\Core\Compare\Verdict;
 use NorthBough\Core\Evidence\CandidateDate;
 use NorthBough\Core\Evidence\CandidateDates;
+use NorthBough\Core\Evidence\ProofSummaryText;
 use NorthBough\Core\Life\LifeYears;
 use NorthBough\Core\Sex;
 use NorthBough\Core\Tree\EventKinds;
@@ -47,6 +48,16 @@ final readonly class QuestionPages
         $rows = Question::query()->orderByRaw("state IN ('decided', 'proved', 'ruled out'), id DESC")->limit(self::MOST)->get();
 
         return new QuestionsPage($this->lines->of($rows), Question::query()->where('state', 'open')->count(), Question::query()->count());
+    }
+
+    /** The proof summary of a decision: as it follows from the weighing, or as somebody wrote it. */
+    public static function summary(Question $question, QuestionPage $page): string
+    {
+        return $question->summary !== '' ? $question->summary
+            : ProofSummaryText::of($page->sentence, array_map(static fn (WeighingRow $row): array => [
+                'told' => $row->told, 'note' => trim(implode('', array_map(static fn ($words): string => $words->text, $row->note)), '. '),
+                'weight' => $row->weight, 'standing' => $row->standing, 'origin' => $row->origin,
+            ], $page->rows), $page->decision, $page->reason);
     }
 
     public function one(Question $question): QuestionPage

@@ -58,7 +58,7 @@ final readonly class QuestionsController
         $page = $this->pages->one($row);
 
         // What nobody wrote otherwise is the summary that follows from the decision.
-        return response()->json(['summary' => ProofPages::text($row, $page)] + get_object_vars($page));
+        return response()->json(['summary' => QuestionPages::summary($row, $page)] + get_object_vars($page));
     }
 
     /** Takes up a conflict that was found and waits, such as one that came in with a file. */

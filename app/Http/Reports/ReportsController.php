@@ -6,13 +6,13 @@ namespace App\Http\Reports;
 
 use App\Http\Api\Get;
 use App\Http\LivingInFull;
+use App\Http\Presentation\Asked;
 use App\Http\Reports\Resources\ReportResource;
 use App\Http\Reports\Resources\UnionLine;
 use App\Http\Reports\Resources\UnionList;
 use App\Printing\Attachment;
 use App\Printing\Pdf;
-use App\Printing\PrintStyle;
-use App\Refusal;
+use App\Printing\PrintedReport;
 use App\Trees\Access\LivingPeople;
 use App\Trees\Exchange\PrivacyAwareExport;
 use App\Trees\Scope\CurrentTree;
@@ -22,13 +22,8 @@ use Illuminate\Database\Query\Builder;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
-use NorthBough\Core\Report\Document;
-use NorthBough\Core\Report\NothingToReport;
 use NorthBough\Core\Report\Render\Html;
-use NorthBough\Core\Report\Reports;
-use NorthBough\Core\Tree\TreeView;
 
 final readonly class ReportsController
 {
@@ -37,25 +32,28 @@ final readonly class ReportsController
     /** How many people a misspelt name may have meant. */
     private const NEAR = 8;
 
-    public function __construct(private LivingPeople $living, private PrivacyAwareExport $export, private CurrentTree $current)
-    {
+    public function __construct(
+        private LivingPeople $living,
+        private PrivacyAwareExport $export,
+        private CurrentTree $current,
+        private ReportMaker $maker,
+    ) {
     }
 
     #[Get('/trees/{tree}/reports/{kind}/{subject}', 'report', ReportResource::class)]
-    public function show(string $tree, string $kind, string $subject): JsonResponse
+    public function show(Request $request, string $tree, string $kind, string $subject): JsonResponse
     {
-        $document = $this->document($this->living->forReader(), $kind, $subject);
+        $document = $this->maker->make($this->living->seen(), $kind, $subject, Asked::options($request));
 
         return response()->json(new ReportResource($document->title, Html::body($document)));
     }
 
     public function file(Request $request, Pdf $pdf, string $tree, string $kind, string $subject, string $format): Response
     {
-        $document = $this->document($this->export->view(LivingInFull::askedBy($request), 'Saved a report'), $kind, $subject);
+        $seen = $this->export->seen(LivingInFull::askedBy($request), 'Saved a report');
+        $document = $this->maker->make($seen, $kind, $subject, Asked::options($request));
 
-        return Attachment::of($format === 'pdf'
-            ? $pdf->fromHtml(Html::page($document, PrintStyle::paper()))
-            : Html::page($document, PrintStyle::screen()), $document->title, $format);
+        return Attachment::of(PrintedReport::of($document, $format, $pdf), $document->title, $format);
     }
 
     /** Couples to choose from, by the names of either; where nobody is called so, those of whoever comes nearest. */
@@ -103,14 +101,5 @@ final readonly class ReportsController
     {
         return array_values($couples->orderBy('person_lines.sort_name')->limit(self::AT_ONCE)->pluck('counted_partners.union_id')->unique()
             ->all());
-    }
-
-    private function document(TreeView $view, string $kind, string $subject): Document
-    {
-        try {
-            return Reports::named($kind)->build($view, $subject, Carbon::now()->format('j F Y'));
-        } catch (NothingToReport $problem) {
-            throw new Refusal($problem->getMessage(), 404);
-        }
     }
 }

@@ -78,6 +78,13 @@ final readonly class LivingPeople
         return $this->reader->view($this->view());
     }
 
+    /** The same with its texts: what a drawing or a report on the page is made of. */
+    public function seen(): SeenTree
+    {
+        return $this->current->seesLiving() ? SeenTree::whole($this->forReader())
+            : SeenTree::shielded($this->forReader(), $this->names());
+    }
+
     public function isShielding(): bool
     {
         return ! $this->current->seesLiving();

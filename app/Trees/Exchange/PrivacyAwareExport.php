@@ -7,13 +7,13 @@ namespace App\Trees\Exchange;
 use App\Models\User;
 use App\Refusal;
 use App\Trees\Access\LivingPeople;
+use App\Trees\Access\SeenTree;
 use App\Trees\Changes\ChangeMethod;
 use App\Trees\Changes\ChangeSets;
 use App\Trees\Changes\Intent;
 use App\Trees\Scope\CurrentTree;
 use NorthBough\Core\Gedcom\Out\ShieldedRows;
 use NorthBough\Core\Gedcom\Out\TreeRows;
-use NorthBough\Core\Tree\TreeView;
 
 /**
  * The one way in which people leave the program, in files, drawings and reports: the living are hidden, unless the
@@ -40,14 +40,22 @@ final readonly class PrivacyAwareExport
      *
      * @throws Refusal when that is not the owner
      */
-    public function view(?User $keeping, string $what): TreeView
+    public function seen(?User $keeping, string $what): SeenTree
     {
-        if ($keeping === null) {
-            return $this->living->shielded();
-        }
-        $this->journal($keeping, $what);
+        return $keeping === null ? $this->seenShielded() : $this->seenInFull($keeping, $what);
+    }
 
-        return $this->living->view();
+    public function seenShielded(): SeenTree
+    {
+        return SeenTree::shielded($this->living->shielded(), $this->living->names());
+    }
+
+    /** @throws Refusal when the one who asks is not the owner; nobody is whoever sits at the machine itself */
+    public function seenInFull(?User $user, string $what): SeenTree
+    {
+        $this->journal($user, $what);
+
+        return SeenTree::whole($this->living->view());
     }
 
     /** What Leaving::view() gives for a file. */

@@ -4,9 +4,17 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Drawing;
 
-use NorthBough\Core\Drawing\Scene\Box;
-use NorthBough\Core\Drawing\Scene\Line;
+use NorthBough\Core\Drawing\Boxes\Box;
+use NorthBough\Core\Drawing\Boxes\BoxLayout;
+use NorthBough\Core\Drawing\Boxes\BoxSetting;
+use NorthBough\Core\Drawing\Boxes\Line;
+use NorthBough\Core\Drawing\Boxes\ParentProofText;
+use NorthBough\Core\Drawing\Boxes\PersonBox;
 use NorthBough\Core\Drawing\Scene\Scene;
+use NorthBough\Core\Presentation\Option;
+use NorthBough\Core\Presentation\Subject;
+use NorthBough\Core\Presentation\SubjectKind;
+use NorthBough\Core\Presentation\SubjectMissing;
 use NorthBough\Core\Sex;
 use NorthBough\Core\Tree\Parentage;
 use NorthBough\Core\Tree\ParentSet;
@@ -17,7 +25,7 @@ use NorthBough\Core\Tree\TreeView;
  * The ancestors of one person, generation by generation to the right, by the parent set that leads. Somebody who is
  * an ancestor twice is drawn where he first occurs; every other line runs to that place.
  */
-final class AncestorDrawing implements Drawing
+final readonly class AncestorDrawing implements Drawing
 {
     private const GAP_ACROSS = 56.0;
 
@@ -28,15 +36,36 @@ final class AncestorDrawing implements Drawing
     /** Room at the right for "parents not drawn". */
     private const MORE_WIDTH = 96.0;
 
-    public function code(): string
+    /** @param  int<1, 12>  $generations */
+    public function __construct(
+        #[Option('Generations', 'How many generations are drawn, with the person at the start', 1, 12)] public int $generations = 5,
+    ) {
+    }
+
+    public static function code(): string
     {
         return 'ancestors';
     }
 
-    public function lay(TreeView $tree, string $personId, int $generations): Scene
+    public static function title(): string
     {
-        /** @var array<string, Person> $people */
-        $people = [];
+        return 'Ancestors';
+    }
+
+    public static function subject(): SubjectKind
+    {
+        return SubjectKind::Person;
+    }
+
+    public function draw(TreeView $tree, Subject $subject): Scene
+    {
+        return BoxSetting::scene($this->lay($tree, $subject));
+    }
+
+    /** @throws SubjectMissing */
+    public function lay(TreeView $tree, Subject $subject): BoxLayout
+    {
+        [$personId, $generations] = [$subject->id(), $this->generations];
         /** @var array<string, ParentSet> $leading */
         $leading = [];
         /** @var array<string, int> $column */
@@ -44,7 +73,7 @@ final class AncestorDrawing implements Drawing
         /** @var array<string, list<string>> $drawnBelow parents that are drawn from this child, others are only lines */
         $drawnBelow = [];
         $row = [$personId];
-        $people = $tree->people($row);
+        $people = $tree->people($row) ?: throw SubjectMissing::of(SubjectKind::Person);
         for ($generation = 0; $row !== []; $generation++) {
             foreach ($tree->parentSets($row) as $childId => $sets) {
                 $standing = array_values(array_filter($sets, static fn (ParentSet $set): bool => ! $set->isRuledOut()));
@@ -91,7 +120,7 @@ final class AncestorDrawing implements Drawing
         $columns = count($column) === 0 ? 1 : max($column) + 1;
         $name = ($people[$personId] ?? null)?->name()->shown() ?? '?';
 
-        return new Scene("Ancestors of {$name}",
+        return new BoxLayout("Ancestors of {$name}",
             2 * self::MARGIN + $columns * PersonBox::WIDTH + ($columns - 1) * self::GAP_ACROSS + self::MORE_WIDTH,
             $bottom - self::GAP_DOWN + self::MARGIN, $boxes, $lines);
     }

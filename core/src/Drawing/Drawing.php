@@ -5,13 +5,18 @@ declare(strict_types=1);
 namespace NorthBough\Core\Drawing;
 
 use NorthBough\Core\Drawing\Scene\Scene;
+use NorthBough\Core\Presentation\Presented;
+use NorthBough\Core\Presentation\Subject;
+use NorthBough\Core\Presentation\SubjectMissing;
 use NorthBough\Core\Tree\TreeView;
 
-/** Lays one kind of drawing out. */
-interface Drawing
+/** One kind of drawing, made with its options: lays its subject out as a scene. */
+interface Drawing extends Presented
 {
-    public function code(): string;
-
-    /** @param  int<1, max>  $generations counting the person at the start */
-    public function lay(TreeView $tree, string $personId, int $generations): Scene;
+    /**
+     * @param  TreeView  $tree  without what the audience may not see
+     *
+     * @throws SubjectMissing
+     */
+    public function draw(TreeView $tree, Subject $subject): Scene;
 }

@@ -4,24 +4,28 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Drawing;
 
+use NorthBough\Core\Presentation\Kinds;
+use NorthBough\Core\Presentation\Options;
+use NorthBough\Core\Presentation\UnknownKind;
+use NorthBough\Core\Presentation\WrongOption;
+
 /** Every kind of drawing. A new one is one file and one line here. */
 final class Drawings
 {
-    /** @return list<Drawing> */
-    public static function all(): array
+    /** @return Kinds<Drawing> */
+    public static function kinds(): Kinds
     {
-        return [new AncestorDrawing, new DescendantDrawing];
+        return new Kinds('drawing', [AncestorDrawing::class, DescendantDrawing::class]);
     }
 
-    /** @throws UnknownDrawing */
-    public static function named(string $code): Drawing
+    /**
+     * @param  array<string, string>  $options  by name, as words; what is not given is as usual
+     *
+     * @throws UnknownKind
+     * @throws WrongOption
+     */
+    public static function named(string $code, array $options = []): Drawing
     {
-        foreach (self::all() as $drawing) {
-            if ($drawing->code() === $code) {
-                return $drawing;
-            }
-        }
-
-        throw UnknownDrawing::named($code);
+        return Options::make(self::kinds()->named($code), $options);
     }
 }

@@ -6,6 +6,10 @@ namespace NorthBough\Core\Report;
 
 use NorthBough\Core\Citation\StyledWords;
 use NorthBough\Core\Life\LifeOrder;
+use NorthBough\Core\Presentation\Option;
+use NorthBough\Core\Presentation\Subject;
+use NorthBough\Core\Presentation\SubjectKind;
+use NorthBough\Core\Presentation\SubjectMissing;
 use NorthBough\Core\Report\Node\Heading;
 use NorthBough\Core\Report\Node\Paragraph;
 use NorthBough\Core\Report\Node\Table;
@@ -21,19 +25,31 @@ use NorthBough\Core\Tree\Union;
 /** One couple: their marriage, each of them with parents, and their children; every fact with its source notes. */
 final readonly class FamilyGroupSheet implements Report
 {
-    public function code(): string
+    public function __construct(
+        #[Option('Rivals', 'With facts that rival the leading ones')] public bool $rivals = true,
+        #[Option('Source notes', 'With a numbered note for each citation')] public bool $notes = true,
+    ) {
+    }
+
+    public static function code(): string
     {
         return 'family-group-sheet';
     }
 
-    public function title(): string
+    public static function title(): string
     {
         return 'Family group sheet';
     }
 
-    public function build(TreeView $tree, string $subjectId, string $day): Document
+    public static function subject(): SubjectKind
     {
-        $union = $tree->unions([$subjectId])[$subjectId] ?? throw NothingToReport::about('couple');
+        return SubjectKind::Couple;
+    }
+
+    public function build(Material $material, Subject $subject, string $day): Document
+    {
+        $tree = $material->tree();
+        $union = $tree->unions([$subject->id()])[$subject->id()] ?? throw SubjectMissing::of(SubjectKind::Couple);
         $partners = $tree->people($union->partnerIds);
         $children = $tree->people($union->childIds);
         $notes = new NoteNumbering;
@@ -58,7 +74,9 @@ final readonly class FamilyGroupSheet implements Report
         $blocks[] = $children === []
             ? new Paragraph([StyledWords::faint('No children are known.')])
             : $this->children($tree, $union, $children, $partners, $notes);
-        $blocks[] = $notes->list();
+        if ($this->notes) {
+            $blocks[] = $notes->list();
+        }
 
         return new Document("Family group sheet: {$title}", "Made with North Bough on {$day}.", $blocks);
     }
@@ -86,11 +104,22 @@ final readonly class FamilyGroupSheet implements Report
     {
         return array_map(fn (Event $event): array => [
             [StyledWords::plain($event->word()), StyledWords::faint($event->standing === Standing::Rival ? ' (a rival)' : ''),
-                ...$notes->marks($event->grounds())],
+                ...$this->marks($event, $notes)],
             [StyledWords::plain($event->date->shown)],
             [StyledWords::plain(implode('; ', array_filter([$event->value, $event->place], static fn (string $s): bool => $s !== '')))],
         ], LifeOrder::sorted(
-            array_values(array_filter($events, static fn (Event $event): bool => $event->standing !== Standing::RuledOut))));
+            array_values(array_filter($events, $this->isTold(...)))));
+    }
+
+    private function isTold(Event $event): bool
+    {
+        return $event->standing !== Standing::RuledOut && ($this->rivals || $event->standing !== Standing::Rival);
+    }
+
+    /** @return list<StyledWords> */
+    private function marks(Event $event, NoteNumbering $notes): array
+    {
+        return $this->notes ? $notes->marks($event->grounds()) : [];
     }
 
     /**
@@ -167,7 +196,7 @@ final readonly class FamilyGroupSheet implements Report
         $words = implode(', ', array_filter([$event->date->shown, $event->place], static fn (string $s): bool => $s !== ''));
         $kind = $event->kind === $expected ? '' : mb_strtolower($event->word()).' ';
 
-        return [StyledWords::plain($kind.($words === '' ? 'yes' : $words)), ...$notes->marks($event->grounds())];
+        return [StyledWords::plain($kind.($words === '' ? 'yes' : $words)), ...$this->marks($event, $notes)];
     }
 
     /**

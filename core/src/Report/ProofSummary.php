@@ -5,38 +5,67 @@ declare(strict_types=1);
 namespace NorthBough\Core\Report;
 
 use NorthBough\Core\Citation\StyledWords;
+use NorthBough\Core\Presentation\Option;
+use NorthBough\Core\Presentation\Subject;
+use NorthBough\Core\Presentation\SubjectKind;
 use NorthBough\Core\Report\Node\Heading;
 use NorthBough\Core\Report\Node\Paragraph;
 use NorthBough\Core\Report\Node\Table;
 
 /** A proof summary for print: the words that were written, the claims in a table, and every citation in full. */
-final class ProofSummary
+final readonly class ProofSummary implements Report
 {
-    /**
-     * @param  string  $text  paragraphs parted by empty lines; the first is the question
-     * @param  list<array{told: string, words: string, classes: string, weight: string, note: list<StyledWords>}>  $claims
-     * @param  string  $day  on which it is printed
-     */
-    public static function build(string $title, string $text, array $claims, string $day): Document
+    public function __construct(
+        #[Option('Claims', 'With the table of claims, and what each rests on')] public bool $claims = true,
+    ) {
+    }
+
+    public static function code(): string
     {
-        $blocks = [new Heading(1, [StyledWords::plain($title)])];
-        foreach (array_filter(preg_split('/\n{2,}/', trim($text)) ?: []) as $paragraph) {
-            foreach ($paragraph === $title ? [] : explode("\n", $paragraph) as $line) {
+        return 'proof-summary';
+    }
+
+    public static function title(): string
+    {
+        return 'Proof summary';
+    }
+
+    public static function subject(): SubjectKind
+    {
+        return SubjectKind::Question;
+    }
+
+    public function build(Material $material, Subject $subject, string $day): Document
+    {
+        $question = $material->question($subject->id());
+        $blocks = [new Heading(1, [StyledWords::plain($question->sentence)])];
+        foreach (array_filter(preg_split('/\n{2,}/', trim($question->text)) ?: []) as $paragraph) {
+            foreach ($paragraph === $question->sentence ? [] : explode("\n", $paragraph) as $line) {
                 $blocks[] = new Paragraph([StyledWords::plain($line)]);
             }
         }
-        if ($claims !== []) {
-            $blocks[] = new Table('Claims', ['', 'Told', 'Words', 'Classed', 'Weight'],
-                array_map(static fn (array $claim, int $at): array => [
-                    [StyledWords::faint((string) ($at + 1))], [StyledWords::plain($claim['told'])], [StyledWords::plain($claim['words'])],
-                    [StyledWords::plain($claim['classes'])], [StyledWords::plain($claim['weight'])],
-                ], $claims, array_keys($claims)));
-            $blocks[] = new Heading(2, [StyledWords::plain('Citations')]);
-            foreach ($claims as $at => $claim) {
-                $blocks[] = new Paragraph([StyledWords::faint(($at + 1).'. '), ...$claim['note']]);
-            }
+        if ($this->claims && $question->claims !== []) {
+            array_push($blocks, ...self::claims($question->claims));
         }
 
-        return new Document($title, "Proof summary, printed {$day}", $blocks);
+        return new Document($question->sentence, "Proof summary, printed {$day}", $blocks);
+    }
+
+    /**
+     * @param  non-empty-list<WeighedClaim>  $claims
+     * @return list<Heading|Paragraph|Table>
+     */
+    private static function claims(array $claims): array
+    {
+        $blocks = [new Table('Claims', ['', 'Told', 'Words', 'Classed', 'Weight'],
+            array_map(static fn (WeighedClaim $claim, int $at): array => [
+                [StyledWords::faint((string) ($at + 1))], [StyledWords::plain($claim->told)], [StyledWords::plain($claim->words)],
+                [StyledWords::plain($claim->classes)], [StyledWords::plain($claim->weight)],
+            ], $claims, array_keys($claims))), new Heading(2, [StyledWords::plain('Citations')])];
+        foreach ($claims as $at => $claim) {
+            $blocks[] = new Paragraph([StyledWords::faint(($at + 1).'. '), ...$claim->note]);
+        }
+
+        return $blocks;
     }
 }

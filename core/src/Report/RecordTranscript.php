@@ -6,53 +6,64 @@ namespace NorthBough\Core\Report;
 
 use NorthBough\Core\Citation\NoteForms;
 use NorthBough\Core\Citation\StyledWords;
+use NorthBough\Core\Presentation\Option;
+use NorthBough\Core\Presentation\Subject;
+use NorthBough\Core\Presentation\SubjectKind;
 use NorthBough\Core\Record\Column;
 use NorthBough\Core\Record\Roll;
 use NorthBough\Core\Record\RollLine;
 use NorthBough\Core\Report\Node\Heading;
 use NorthBough\Core\Report\Node\Paragraph;
 use NorthBough\Core\Report\Node\Table;
-use NorthBough\Core\Tree\CitedSource;
 
 /** A record as a transcript with its roll: what the page says, as written, and whom each line is taken for. */
-final class RecordTranscript
+final readonly class RecordTranscript implements Report
 {
-    /**
-     * @param  array<string, string>  $fields  of the head, by code
-     * @param  array<string, string>  $placed  in words, by line: a name with its years, or why nobody
-     * @param  string  $words  of the page besides its roll
-     * @param  string  $day  on which it is printed
-     */
-    public static function build(
-        CitedSource $source,
-        string $locator,
-        Roll $roll,
-        array $fields,
-        array $placed,
-        string $words,
-        string $day,
-    ): Document {
-        $title = trim("{$source->title}, {$locator}", ', ');
+    public function __construct(
+        #[Option('Taken for', 'With whom each line is taken for')] public bool $placings = true,
+    ) {
+    }
+
+    public static function code(): string
+    {
+        return 'record-transcript';
+    }
+
+    public static function title(): string
+    {
+        return 'Record transcript';
+    }
+
+    public static function subject(): SubjectKind
+    {
+        return SubjectKind::Record;
+    }
+
+    public function build(Material $material, Subject $subject, string $day): Document
+    {
+        $record = $material->record($subject->id());
+        [$source, $roll, $fields] = [$record->source, $record->roll, $record->fields];
+        $title = trim("{$source->title}, {$record->locator}", ', ');
         $head = array_filter([$roll->date->isEmpty() ? '' : $roll->date->shown, $roll->place,
             ...array_map(static fn (Column $column): string => ($fields[$column->code] ?? '') === '' ? ''
                 : "{$column->label} {$fields[$column->code]}", $roll->kind->heads)]);
         $blocks = [new Heading(1, [StyledWords::plain($title)]), new Paragraph([StyledWords::faint(implode(', ', $head))])];
-        foreach (array_filter(explode("\n", $words)) as $line) {
+        foreach (array_filter(explode("\n", $record->words)) as $line) {
             $blocks[] = new Paragraph([StyledWords::plain($line)]);
         }
         if ($roll->lines !== []) {
-            $blocks[] = self::roll($roll, $placed);
+            $blocks[] = $this->roll($roll, $record->placed);
         }
         if (($fields['lacks'] ?? '') !== '') {
             $blocks[] = new Paragraph([StyledWords::faint("The copy lacks: {$fields['lacks']}")]);
         }
-        $blocks[] = new Paragraph(NoteForms::full($source, $locator));
+        $blocks[] = new Paragraph(NoteForms::full($source, $record->locator));
 
         return new Document($title, "Transcript, printed {$day}", $blocks);
     }
 
     /** @param  array<string, string>  $placed */
-    private static function roll(Roll $roll, array $placed): Table
+    private function roll(Roll $roll, array $placed): Table
     {
         // A column that no line says anything in only takes room from the others.
         $columns = array_values(array_filter($roll->kind->columns, static function (Column $column) use ($roll): bool {
@@ -66,7 +77,7 @@ final class RecordTranscript
         }));
         $hasRoles = array_filter($roll->lines, static fn (RollLine $line): bool => $line->role !== '') !== [];
         $heads = ['', 'Name', ...($hasRoles ? ['As'] : []), ...array_map(static fn (Column $column): string => $column->label, $columns),
-            'Taken for'];
+            ...($this->placings ? ['Taken for'] : [])];
         $rows = [];
         foreach ($roll->lines as $at => $line) {
             $rows[] = [
@@ -74,7 +85,7 @@ final class RecordTranscript
                 ...($hasRoles ? [[StyledWords::plain($roll->role($line)->word ?? '')]] : []),
                 ...array_map(static fn (Column $column): array => [
                     StyledWords::plain(self::asWritten($line, $column->code, $line->columns[$column->code] ?? ''))], $columns),
-                [StyledWords::faint($placed[$line->id] ?? 'unplaced')],
+                ...($this->placings ? [[StyledWords::faint($placed[$line->id] ?? 'unplaced')]] : []),
             ];
         }
 

@@ -4,15 +4,17 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Report;
 
-use NorthBough\Core\Tree\TreeView;
+use NorthBough\Core\Presentation\Presented;
+use NorthBough\Core\Presentation\Subject;
+use NorthBough\Core\Presentation\SubjectMissing;
 
-/** Builds one kind of report. What it is about is a person's or a union's id, as the kind says. */
-interface Report
+/** One kind of report, made with its options: tells its subject as a document. */
+interface Report extends Presented
 {
-    public function code(): string;
-
-    public function title(): string;
-
-    /** @throws NothingToReport when the subject is not in the tree */
-    public function build(TreeView $tree, string $subjectId, string $day): Document;
+    /**
+     * @param  string  $day  on which it is made, in words
+     *
+     * @throws SubjectMissing
+     */
+    public function build(Material $material, Subject $subject, string $day): Document;
 }

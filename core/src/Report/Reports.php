@@ -4,24 +4,28 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Report;
 
+use NorthBough\Core\Presentation\Kinds;
+use NorthBough\Core\Presentation\Options;
+use NorthBough\Core\Presentation\UnknownKind;
+use NorthBough\Core\Presentation\WrongOption;
+
 /** Every kind of report. A new one is one file and one line here. */
 final class Reports
 {
-    /** @return list<Report> */
-    public static function all(): array
+    /** @return Kinds<Report> */
+    public static function kinds(): Kinds
     {
-        return [new FamilyGroupSheet];
+        return new Kinds('report', [FamilyGroupSheet::class, RecordTranscript::class, ProofSummary::class]);
     }
 
-    /** @throws NothingToReport when there is no such kind */
-    public static function named(string $code): Report
+    /**
+     * @param  array<string, string>  $options  by name, as words; what is not given is as usual
+     *
+     * @throws UnknownKind
+     * @throws WrongOption
+     */
+    public static function named(string $code, array $options = []): Report
     {
-        foreach (self::all() as $report) {
-            if ($report->code() === $code) {
-                return $report;
-            }
-        }
-
-        throw NothingToReport::about("kind of report “{$code}”");
+        return Options::make(self::kinds()->named($code), $options);
     }
 }

@@ -56,4 +56,14 @@ enum ParentageKind: string
             self::Other => 'oth.',
         };
     }
+
+    /** Before "parent of", with the space after it; a parent by birth needs none. */
+    public function adjective(): string
+    {
+        return match ($this) {
+            self::Birth => '',
+            self::Adoptive, self::Foster, self::Guardian, self::Recognised => "{$this->value} ",
+            self::Other => 'of another kind ',
+        };
+    }
 }

@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace NorthBough\Core\Tests\Drawing;
 
 use NorthBough\Core\Drawing\AncestorDrawing;
+use NorthBough\Core\Drawing\Boxes\Line;
 use NorthBough\Core\Drawing\Drawings;
-use NorthBough\Core\Drawing\PersonBox;
 use NorthBough\Core\Drawing\Render\Svg;
-use NorthBough\Core\Drawing\Scene\Line;
+use NorthBough\Core\Drawing\Scene\TextStyle;
 use NorthBough\Core\Drawing\TypeMeasure;
-use NorthBough\Core\Drawing\UnknownDrawing;
+use NorthBough\Core\Presentation\Subject;
+use NorthBough\Core\Presentation\UnknownKind;
 use NorthBough\Core\Tests\Tree\Isles;
 use NorthBough\Core\Tree\ParentageKind;
 use NorthBough\Core\Tree\Proof;
@@ -23,7 +24,7 @@ final class AncestorDrawingTest extends TestCase
 
     public function test_fathers_stand_above_mothers_and_generations_go_to_the_right(): void
     {
-        $scene = (new AncestorDrawing)->lay(self::family()->tree(), 'child', 5);
+        $scene = (new AncestorDrawing(5))->lay(self::family()->tree(), Subject::person('child'));
         $boxes = self::byPerson($scene);
 
         self::assertCount(7, $boxes);
@@ -35,7 +36,7 @@ final class AncestorDrawingTest extends TestCase
 
     public function test_stops_after_so_many_generations_and_says_so(): void
     {
-        $boxes = self::byPerson((new AncestorDrawing)->lay(self::family()->tree(), 'child', 2));
+        $boxes = self::byPerson((new AncestorDrawing(2))->lay(self::family()->tree(), Subject::person('child')));
 
         self::assertSame(['child', 'father', 'mother'], array_keys($boxes));
         self::assertSame('parents not drawn', $boxes['father']->more);
@@ -49,7 +50,7 @@ final class AncestorDrawingTest extends TestCase
             ->person('alec', 'Alec Drum h')->person('wilma', 'Wilma Osk w')->person('child', 'Hezzy Drum w')
             ->union('u1', ['t', 'e'], ['a', 'b'])->union('u2', ['a'], ['alec'])->union('u3', ['b'], ['wilma'])
             ->union('u4', ['alec', 'wilma'], ['child']);
-        $scene = (new AncestorDrawing)->lay($isles->tree(), 'child', 6);
+        $scene = (new AncestorDrawing(6))->lay($isles->tree(), Subject::person('child'));
 
         self::assertCount(7, $scene->boxes);
         self::assertCount(2, array_filter($scene->lines, static fn ($line): bool => $line->toId === 't'));
@@ -69,7 +70,7 @@ final class AncestorDrawingTest extends TestCase
                 }
                 $isles->union("u{$at}", $parents, [$ids[$at]]);
             }
-            $scene = (new AncestorDrawing)->lay($isles->tree(), 'p0', 8);
+            $scene = (new AncestorDrawing(8))->lay($isles->tree(), Subject::person('p0'));
             self::assertNoOverlap($scene);
         }
     }
@@ -78,7 +79,7 @@ final class AncestorDrawingTest extends TestCase
     {
         $isles = (new Isles)->person('moll', 'Moll Stair w')->person('adam', 'Adam Ibsley h')
             ->union('u', ['adam'], ['moll'], '', ParentageKind::Adoptive);
-        $scene = (new AncestorDrawing)->lay($isles->tree(), 'moll', 3);
+        $scene = (new AncestorDrawing(3))->lay($isles->tree(), Subject::person('moll'));
 
         self::assertSame('ad.', self::byPerson($scene)['moll']->mark);
     }
@@ -87,31 +88,32 @@ final class AncestorDrawingTest extends TestCase
     {
         $isles = (new Isles)->person('moll', 'Moll Stair w')->person('adam', 'Adam Ibsley h')->person('nan', 'Nan Osk w')
             ->union('u', ['adam', 'nan'], ['moll']);
-        $lines = static fn (): array => array_map(static fn (Line $line): array => [$line->toId, $line->dotted], (new AncestorDrawing)
-            ->lay($isles->tree(), 'moll', 3)
+        $lines = static fn (): array => array_map(static fn (Line $line): array => [$line->toId, $line->dotted], (new AncestorDrawing(3))
+            ->lay($isles->tree(), Subject::person('moll'))
                 ->lines);
         self::assertSame([['adam', false], ['nan', false]], $lines());
         $isles->tie('moll', 'nan', ParentageKind::Birth, Proof::Probable);
         self::assertSame([['adam', false], ['nan', true]], $lines());
-        self::assertSame('one parent not proved', self::byPerson((new AncestorDrawing)->lay($isles->tree(), 'moll', 3))['moll']->footing);
+        self::assertSame('one parent not proved',
+            self::byPerson((new AncestorDrawing(3))->lay($isles->tree(), Subject::person('moll')))['moll']->footing);
         $isles->tie('moll', 'adam', ParentageKind::Birth, Proof::Unstated, Standing::Rival)
             ->tie('moll', 'nan', ParentageKind::Birth, Proof::Unstated, Standing::RuledOut);
         self::assertSame([['adam', true]], $lines());
         $isles->tie('moll', 'adam', ParentageKind::Birth, Proof::Proved, Standing::RuledOut);
         self::assertSame([], $lines());
-        self::assertSame(['moll'], array_keys(self::byPerson((new AncestorDrawing)->lay($isles->tree(), 'moll', 3))));
+        self::assertSame(['moll'], array_keys(self::byPerson((new AncestorDrawing(3))->lay($isles->tree(), Subject::person('moll')))));
     }
 
     public function test_a_very_long_name_is_broken_and_cut_but_told_whole(): void
     {
         $name = 'Augustus Bartholomew Cornelius Desmond Everard Fitzgerald Montgomery Archibald Halloway-Sten';
-        $box = (new AncestorDrawing)->lay((new Isles)->person('p', $name)->tree(), 'p', 1)->boxes[0];
+        $box = (new AncestorDrawing(1))->lay((new Isles)->person('p', $name)->tree(), Subject::person('p'))->boxes[0];
 
         self::assertCount(2, $box->nameLines);
         self::assertStringEndsWith('…', $box->nameLines[1]);
         self::assertSame($name, $box->fullName);
         foreach ($box->nameLines as $line) {
-            self::assertLessThan($box->width, TypeMeasure::width($line, PersonBox::NAME_SIZE));
+            self::assertLessThan($box->width, TypeMeasure::width($line, TextStyle::Name->size()));
         }
     }
 
@@ -119,13 +121,14 @@ final class AncestorDrawingTest extends TestCase
     {
         $isles = (new Isles)->person('a', 'A Osk b 1800 d 1860', cited: true)->person('b', 'B Osk b 1800');
 
-        self::assertSame('cited', (new AncestorDrawing)->lay($isles->tree(), 'a', 1)->boxes[0]->rule);
-        self::assertSame('uncited', (new AncestorDrawing)->lay($isles->tree(), 'b', 1)->boxes[0]->rule);
+        self::assertSame('cited', (new AncestorDrawing(1))->lay($isles->tree(), Subject::person('a'))->boxes[0]->rule);
+        self::assertSame('uncited', (new AncestorDrawing(1))->lay($isles->tree(), Subject::person('b'))->boxes[0]->rule);
     }
 
     public function test_svg_is_well_formed_and_escapes_names(): void
     {
-        $svg = Svg::render((new AncestorDrawing)->lay((new Isles)->person('p', 'Ann <b>&</b> Osk b 1800')->tree(), 'p', 1));
+        $svg = Svg::render((new AncestorDrawing(1))
+            ->draw((new Isles)->person('p', 'Ann <b>&</b> Osk b 1800')->tree(), Subject::person('p')));
         $document = simplexml_load_string($svg);
 
         self::assertNotFalse($document);
@@ -136,7 +139,7 @@ final class AncestorDrawingTest extends TestCase
     public function test_an_unknown_kind_says_so(): void
     {
         self::assertInstanceOf(AncestorDrawing::class, Drawings::named('ancestors'));
-        $this->expectException(UnknownDrawing::class);
+        $this->expectException(UnknownKind::class);
         Drawings::named('wheel');
     }
 

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Tests\Drawing;
 
+use NorthBough\Core\Drawing\Boxes\BoxSetting;
+use NorthBough\Core\Drawing\Boxes\Line;
 use NorthBough\Core\Drawing\DescendantDrawing;
 use NorthBough\Core\Drawing\Render\Svg;
-use NorthBough\Core\Drawing\Scene\Line;
+use NorthBough\Core\Presentation\Subject;
 use NorthBough\Core\Tests\Tree\Isles;
 use NorthBough\Core\Tree\ParentageKind;
 use NorthBough\Core\Tree\Proof;
@@ -19,7 +21,7 @@ final class DescendantDrawingTest extends TestCase
 
     public function test_partners_stand_under_whom_they_married_and_children_to_the_right(): void
     {
-        $scene = (new DescendantDrawing)->lay(self::family()->tree(), 'silvan', 5);
+        $scene = (new DescendantDrawing(5))->lay(self::family()->tree(), Subject::person('silvan'));
         $boxes = self::byPerson($scene);
 
         self::assertSame('Descendants of Silvan Tarrel', $scene->title);
@@ -37,7 +39,7 @@ final class DescendantDrawingTest extends TestCase
 
     public function test_stops_after_so_many_generations_and_says_so(): void
     {
-        $boxes = self::byPerson((new DescendantDrawing)->lay(self::family()->tree(), 'silvan', 2));
+        $boxes = self::byPerson((new DescendantDrawing(2))->lay(self::family()->tree(), Subject::person('silvan')));
 
         self::assertArrayNotHasKey('ann', $boxes);
         self::assertSame('children not drawn', $boxes['wilma']->more);
@@ -51,7 +53,7 @@ final class DescendantDrawingTest extends TestCase
             ->person('alec', 'Alec Drum h')->person('wilma', 'Wilma Osk w')->person('child', 'Hezzy Drum w')
             ->union('u1', ['t'], ['a', 'b'])->union('u2', ['a'], ['alec'])->union('u3', ['b'], ['wilma'])
             ->union('u4', ['alec', 'wilma'], ['child']);
-        $scene = (new DescendantDrawing)->lay($isles->tree(), 't', 6);
+        $scene = (new DescendantDrawing(6))->lay($isles->tree(), Subject::person('t'));
 
         self::assertEqualsCanonicalizing(['t', 'a', 'b', 'alec', 'wilma', 'child'], array_column($scene->boxes, 'personId'));
         self::assertEqualsCanonicalizing(['alec', 'wilma'],
@@ -74,7 +76,7 @@ final class DescendantDrawingTest extends TestCase
                     $isles->union("u{$at}-{$couple}", [$ids[$at], $partner], $children);
                 }
             }
-            self::assertNoOverlap((new DescendantDrawing)->lay($isles->tree(), 'p0', 8));
+            self::assertNoOverlap((new DescendantDrawing(8))->lay($isles->tree(), Subject::person('p0')));
         }
     }
 
@@ -83,7 +85,7 @@ final class DescendantDrawingTest extends TestCase
         $isles = (new Isles)->person('moll', 'Moll Stair w')->person('adam', 'Adam Ibsley h')->person('ned', 'Ned Ibsley h')
             ->union('u', ['adam'], ['moll'], '', ParentageKind::Adoptive)->union('v', ['adam'], ['ned']);
         $isles->tie('ned', 'adam', ParentageKind::Birth, Proof::Probable);
-        $scene = (new DescendantDrawing)->lay($isles->tree(), 'adam', 3);
+        $scene = (new DescendantDrawing(3))->lay($isles->tree(), Subject::person('adam'));
         $boxes = self::byPerson($scene);
 
         self::assertSame(['ad.', true, ''], [$boxes['moll']->mark, $boxes['moll']->linesAtLeft, $boxes['moll']->footing]);
@@ -91,16 +93,16 @@ final class DescendantDrawingTest extends TestCase
         self::assertSame(['moll' => false, 'ned' => true],
             array_column(array_map(static fn (Line $line): array => ['id' => $line->fromId, 'dotted' => $line->dotted], $scene->lines),
                 'dotted', 'id'));
-        self::assertMatchesRegularExpression('/<text[^>]*>ad\.</', Svg::render($scene));
+        self::assertMatchesRegularExpression('/<text[^>]*>ad\.</', Svg::render(BoxSetting::scene($scene)));
 
         $isles->tie('ned', 'adam', ParentageKind::Birth, Proof::Unstated, Standing::RuledOut);
         self::assertEqualsCanonicalizing(['adam', 'moll'],
-            array_column((new DescendantDrawing)->lay($isles->tree(), 'adam', 3)->boxes, 'personId'));
+            array_column((new DescendantDrawing(3))->lay($isles->tree(), Subject::person('adam'))->boxes, 'personId'));
     }
 
     public function test_somebody_alone_is_one_box(): void
     {
-        $scene = (new DescendantDrawing)->lay((new Isles)->person('p', 'Hezzy Drum')->tree(), 'p', 5);
+        $scene = (new DescendantDrawing(5))->lay((new Isles)->person('p', 'Hezzy Drum')->tree(), Subject::person('p'));
 
         self::assertCount(1, $scene->boxes);
         self::assertSame([], $scene->lines);

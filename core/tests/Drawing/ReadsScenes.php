@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Tests\Drawing;
 
-use NorthBough\Core\Drawing\Scene\Box;
-use NorthBough\Core\Drawing\Scene\Scene;
+use NorthBough\Core\Drawing\Boxes\Box;
+use NorthBough\Core\Drawing\Boxes\BoxLayout;
 
-/** What tests of drawings ask of a scene. */
+/** What tests of drawings ask of a layout. */
 trait ReadsScenes
 {
     /** @return array<string, Box> */
-    private static function byPerson(Scene $scene): array
+    private static function byPerson(BoxLayout $scene): array
     {
         return array_column($scene->boxes, null, 'personId');
     }
 
-    private static function assertNoOverlap(Scene $scene): void
+    private static function assertNoOverlap(BoxLayout $scene): void
     {
         foreach ($scene->boxes as $index => $a) {
             self::assertLessThanOrEqual($scene->height, $a->y + $a->height);

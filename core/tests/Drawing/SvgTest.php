@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Tests\Drawing;
 
+use NorthBough\Core\Drawing\Boxes\Box;
+use NorthBough\Core\Drawing\Boxes\BoxLayout;
+use NorthBough\Core\Drawing\Boxes\BoxSetting;
+use NorthBough\Core\Drawing\Boxes\Line;
 use NorthBough\Core\Drawing\Render\Svg;
-use NorthBough\Core\Drawing\Scene\Box;
-use NorthBough\Core\Drawing\Scene\Line;
-use NorthBough\Core\Drawing\Scene\Scene;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -31,7 +32,7 @@ final class SvgTest extends TestCase
     public function test_it_is_well_formed_and_holds_every_name_as_text(string $name): void
     {
         $box = new Box('p1', 1, 10, 20, 160, 60, [$name], ['1847–1923'], $name, 'cited', 'ad.', '3');
-        $svg = Svg::render(new Scene('Ancestors of '.$name, 400, 300, [$box], [new Line([[0.0, 0.0], [10.5, 20.25]], true, 'a', 'b')]));
+        $svg = self::svg('Ancestors of '.$name, 400, 300, [$box], [new Line([[0.0, 0.0], [10.5, 20.25]], true, 'a', 'b')]);
         $document = new \DOMDocument;
 
         self::assertTrue($document->loadXML($svg, LIBXML_NONET));
@@ -53,9 +54,8 @@ final class SvgTest extends TestCase
     public function test_a_line_that_is_not_proved_is_dotted_and_a_rule_says_how_far_it_is_cited(): void
     {
         $box = static fn (string $id, string $rule): Box => new Box($id, 1, 0, 0, 100, 40, ['x'], [], 'x', $rule, '', '');
-        $svg = Svg::render(
-            new Scene('t', 100, 100, [$box('a', 'cited'), $box('b', 'partly'), $box('c', 'uncited')],
-                [new Line([[0.0, 0.0], [1.0, 1.0]], false, 'a', 'b'), new Line([[0.0, 0.0], [2.0, 1.0]], true, 'a', 'b')]));
+        $svg = self::svg('t', 100, 100, [$box('a', 'cited'), $box('b', 'partly'), $box('c', 'uncited')],
+            [new Line([[0.0, 0.0], [1.0, 1.0]], false, 'a', 'b'), new Line([[0.0, 0.0], [2.0, 1.0]], true, 'a', 'b')]);
 
         preg_match_all('/<polyline points="([^"]+)"[^>]*?(stroke-dasharray="[^"]+")?\/>/', $svg, $lines, PREG_SET_ORDER);
         self::assertSame([['0,0 1,1', ''], ['0,0 2,1', 'stroke-dasharray="2 4"']],
@@ -67,7 +67,16 @@ final class SvgTest extends TestCase
     public function test_an_empty_scene_is_a_drawing_too(): void
     {
         $document = new \DOMDocument;
-        self::assertTrue($document->loadXML(Svg::render(new Scene('Nobody', 0, 0, [], []))));
+        self::assertTrue($document->loadXML(self::svg('Nobody', 0, 0, [], [])));
         self::assertSame('0 0 0 20', $document->documentElement?->getAttribute('viewBox'));
+    }
+
+    /**
+     * @param  list<Box>  $boxes
+     * @param  list<Line>  $lines
+     */
+    private static function svg(string $title, float $width, float $height, array $boxes, array $lines): string
+    {
+        return Svg::render(BoxSetting::scene(new BoxLayout($title, $width, $height, $boxes, $lines)));
     }
 }

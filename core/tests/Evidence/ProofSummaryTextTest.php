@@ -4,10 +4,7 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Tests\Evidence;
 
-use NorthBough\Core\Citation\StyledWords;
 use NorthBough\Core\Evidence\ProofSummaryText;
-use NorthBough\Core\Report\ProofSummary;
-use NorthBough\Core\Report\Render\Html;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -61,27 +58,6 @@ final class ProofSummaryTextTest extends TestCase
         $words = self::written([['3 May 1818', 'Register', 'strong', 'unweighed', 0]], '', '');
         self::assertStringNotContainsString('Concluded', $words);
         self::assertStringEndsWith('What is told comes from one origin.', $words);
-    }
-
-    public function test_in_print_whatever_was_written_stands_as_words(): void
-    {
-        $html = Html::page(ProofSummary::build('When was “Ewan” born?', "When was “Ewan” born?\n\n<script>alert(1)</script>\nA & B", [
-            ['told' => '3 May <b>1818</b>', 'words' => '"quoted"', 'classes' => 'original', 'weight' => 'strong',
-                'note' => [StyledWords::italic('A <i>title</i>')]],
-        ], '27 November 2026'), '');
-        self::assertStringNotContainsString('<script>alert', $html);
-        self::assertStringNotContainsString('<b>1818', $html);
-        self::assertStringContainsString('&lt;script&gt;alert(1)&lt;/script&gt;', $html);
-        self::assertStringContainsString('A &amp; B', $html);
-        self::assertStringContainsString('A &lt;i&gt;title&lt;/i&gt;', $html);
-        self::assertSame(1, substr_count($html, '<h1>'), 'the question is said once');
-    }
-
-    public function test_without_claims_there_is_no_table(): void
-    {
-        $html = Html::page(ProofSummary::build('Who?', 'Who?', [], '27 November 2026'), '');
-        self::assertStringNotContainsString('<table', $html);
-        self::assertStringNotContainsString('Citations', $html);
     }
 
     /** @param  list<array{string, string, string, string, int}>  $said */

@@ -7,9 +7,10 @@ namespace NorthBough\Core\Tests\Report;
 use NorthBough\Core\Chrono\GenDate;
 use NorthBough\Core\Citation\NoteForms;
 use NorthBough\Core\Citation\StyledWords;
+use NorthBough\Core\Presentation\Subject;
+use NorthBough\Core\Presentation\SubjectMissing;
 use NorthBough\Core\Report\FamilyGroupSheet;
 use NorthBough\Core\Report\Node\NoteList;
-use NorthBough\Core\Report\NothingToReport;
 use NorthBough\Core\Report\Render\Html;
 use NorthBough\Core\Report\Reports;
 use NorthBough\Core\Sex;
@@ -62,7 +63,7 @@ final class FamilyGroupSheetTest extends TestCase
     {
         $isles = (new Isles)->person('a', 'Hew Osk h')->person('c', 'Nan Osk w')->union('u', ['a'], ['c']);
         self::assertStringContainsString('<span class="faint">–</span>',
-            Html::body((new FamilyGroupSheet)->build($isles->tree(), 'u', 'today')));
+            Html::body((new FamilyGroupSheet)->build(new TestMaterial($isles->tree()), Subject::couple('u'), 'today')));
     }
 
     public function test_what_is_disputed_or_ruled_out_is_told_as_that(): void
@@ -73,7 +74,7 @@ final class FamilyGroupSheetTest extends TestCase
             ->tie('b', 'nan', ParentageKind::Birth, Proof::Unstated, Standing::RuledOut)
             ->tie('c', 'nan', ParentageKind::Birth, Proof::Unstated, Standing::RuledOut)
             ->tie('c', 'hew', ParentageKind::Birth, Proof::Unstated, Standing::RuledOut);
-        $html = Html::body((new FamilyGroupSheet)->build($isles->tree(), 'u', 'today'));
+        $html = Html::body((new FamilyGroupSheet)->build(new TestMaterial($isles->tree()), Subject::couple('u'), 'today'));
         self::assertMatchesRegularExpression('/Ada Osk<\/span><span class="faint"> not proved</', $html);
         self::assertMatchesRegularExpression('/Ben Osk<\/span><span class="faint"> not of Nan Drum</', $html);
         self::assertStringNotContainsString('Cora Osk', $html);
@@ -85,7 +86,8 @@ final class FamilyGroupSheetTest extends TestCase
                 [$born('x', '1800', Standing::Accepted), $born('y', '1802', Standing::Rival), $born('z', '1804', Standing::RuledOut)]);
 
             return Html::body((new FamilyGroupSheet)
-                ->build(new Snapshot([$person], [new Union('u', ['p'], [], [], standings: ['p' => $couple])], []), 'u', 'today'));
+                ->build(new TestMaterial(new Snapshot([$person], [new Union('u', ['p'], [], [], standings: ['p' => $couple])], [])),
+                    Subject::couple('u'), 'today'));
         };
         self::assertMatchesRegularExpression('/Birth.*1800.*Birth<span class="faint"> \(a rival\)<\/span>.*1802/s',
             $of(Standing::Accepted));
@@ -94,17 +96,35 @@ final class FamilyGroupSheetTest extends TestCase
         self::assertStringNotContainsString('only said', $of(Standing::Accepted));
     }
 
+    public function test_rivals_and_source_notes_are_left_out_where_that_is_chosen(): void
+    {
+        $event = static fn (string $id, string $date, Standing $standing): Event => new Event($id, 'birth', '', '', GenDate::parse($date),
+            '', false, [], $standing);
+        $person = new Person('p', 1, Sex::Female, [], [$event('x', '1800', Standing::Accepted), $event('y', '1802', Standing::Rival)]);
+        $tree = new Snapshot([$person], [new Union('u', ['p'], [], [])], []);
+        $with = static fn (FamilyGroupSheet $sheet): string => Html::body($sheet->build(new TestMaterial($tree), Subject::couple('u'), ''));
+        self::assertStringContainsString('1802', $with(new FamilyGroupSheet));
+        self::assertStringNotContainsString('1802', $with(new FamilyGroupSheet(rivals: false)));
+
+        $bare = Html::body((new FamilyGroupSheet(notes: false))
+            ->build(new TestMaterial(self::isles()->tree()), Subject::couple('u1'), 'today'));
+        self::assertStringContainsString('note-1', self::sheet());
+        self::assertStringNotContainsString('note', $bare);
+        self::assertSame(strip_tags((string) preg_replace('/<sup>.*?<\/sup>|<h2>Notes.*|<h2>Sources.*/s', '', self::sheet())),
+            strip_tags($bare));
+    }
+
     public function test_an_unknown_couple_or_report_says_so(): void
     {
         self::assertInstanceOf(FamilyGroupSheet::class, Reports::named('family-group-sheet'));
-        $this->expectException(NothingToReport::class);
-        (new FamilyGroupSheet)->build((new Isles)->tree(), 'nobody', 'today');
+        $this->expectException(SubjectMissing::class);
+        (new FamilyGroupSheet)->build(new TestMaterial((new Isles)->tree()), Subject::couple('nobody'), 'today');
     }
 
     public function test_names_cannot_smuggle_markup(): void
     {
         $isles = (new Isles)->person('a', '<script>alert(1)</script> Osk')->union('u', ['a'], []);
-        $html = Html::page((new FamilyGroupSheet)->build($isles->tree(), 'u', 'today'), '');
+        $html = Html::page((new FamilyGroupSheet)->build(new TestMaterial($isles->tree()), Subject::couple('u'), 'today'), '');
 
         self::assertStringNotContainsString('<script>', $html);
         self::assertStringContainsString('&lt;script&gt;', $html);
@@ -132,13 +152,13 @@ final class FamilyGroupSheetTest extends TestCase
 
     private static function sheet(): string
     {
-        return Html::body((new FamilyGroupSheet)->build(self::isles()->tree(), 'u1', '1 January 2026'));
+        return Html::body((new FamilyGroupSheet)->build(new TestMaterial(self::isles()->tree()), Subject::couple('u1'), '1 January 2026'));
     }
 
     /** @return list<list<StyledWords>> */
     private static function notes(): array
     {
-        $blocks = (new FamilyGroupSheet)->build(self::isles()->tree(), 'u1', '1 January 2026')->blocks;
+        $blocks = (new FamilyGroupSheet)->build(new TestMaterial(self::isles()->tree()), Subject::couple('u1'), '1 January 2026')->blocks;
         $last = $blocks[count($blocks) - 1];
 
         return $last instanceof NoteList ? $last->notes : [];

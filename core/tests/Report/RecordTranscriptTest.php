@@ -6,12 +6,15 @@ namespace NorthBough\Core\Tests\Report;
 
 use NorthBough\Core\Chrono\GenDate;
 use NorthBough\Core\Citation\StyledWords;
+use NorthBough\Core\Presentation\Subject;
+use NorthBough\Core\Presentation\SubjectMissing;
 use NorthBough\Core\Record\RecordKinds;
 use NorthBough\Core\Record\Roll;
 use NorthBough\Core\Record\RollLine;
 use NorthBough\Core\Report\Document;
 use NorthBough\Core\Report\Node\Table;
 use NorthBough\Core\Report\RecordTranscript;
+use NorthBough\Core\Report\TranscribedRecord;
 use NorthBough\Core\Tests\Tree\Isles;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -31,6 +34,20 @@ final class RecordTranscriptTest extends TestCase
             ['1', 'Magnus Tarrel', 'Head', '63', 'Light keeper', 'Magnus Tarrel, 1818–1890'],
             ['2', 'Ann Tarrel', 'Wife', '60', ' ', 'unplaced'],
         ], self::cells($table));
+    }
+
+    public function test_whom_the_lines_are_taken_for_is_left_out_where_that_is_chosen(): void
+    {
+        $table = self::table(self::built([new RollLine('a', 'Magnus Tarrel', '', ['age' => '63'])], ['a' => 'Somebody'], placings: false));
+
+        self::assertSame(['', 'Name', 'Age'], $table->heads);
+        self::assertSame([['1', 'Magnus Tarrel', '63']], self::cells($table));
+    }
+
+    public function test_a_record_that_is_not_there_is_refused_in_words(): void
+    {
+        $this->expectException(SubjectMissing::class);
+        (new RecordTranscript)->build(new TestMaterial((new Isles)->tree()), Subject::record('x'), 'today');
     }
 
     public function test_roles_stand_where_lines_have_them(): void
@@ -92,10 +109,14 @@ final class RecordTranscriptTest extends TestCase
         string $kind = 'census-1881',
         array $fields = [],
         string $words = '',
+        bool $placings = true,
     ): Document {
         $roll = new Roll(RecordKinds::named($kind), GenDate::parse('3 April 1881'), 'Tolsay', $lines);
 
-        return RecordTranscript::build(Isles::register(), 'sheet 4', $roll, $fields, $placed, $words, '2 Jan 2026');
+        $record = new TranscribedRecord(Isles::register(), 'sheet 4', $roll, $fields, $placed, $words);
+
+        return (new RecordTranscript($placings))->build(new TestMaterial((new Isles)->tree(), records: ['r' => $record]),
+            Subject::record('r'), '2 Jan 2026');
     }
 
     private static function table(Document $document): Table

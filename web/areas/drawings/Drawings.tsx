@@ -1,16 +1,13 @@
 import { useQuery } from '@tanstack/react-query'
-import { useState } from 'react'
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router'
+import { asWords, queries } from '../../api/queries'
 import { useTree, useTreeId, useTreePath } from '../../api/useTree'
 import { Empty } from '../../parts/Empty'
+import { OptionFields, useOptions } from '../../parts/OptionFields'
 import { useTrail } from '../../parts/trail'
 import { Sheet } from './Sheet'
-import { queries } from '../../api/queries'
 
-const KINDS = { ancestors: 'Ancestors', descendants: 'Descendants' }
-type Kind = keyof typeof KINDS
-
-/** A drawing of somebody's ancestors or descendants on the whole of the middle. */
+/** A drawing on the whole of the middle, of whatever kind is chosen. */
 export default function Drawings() {
   const tree = useTreeId()
   const path = useTreePath()
@@ -18,12 +15,14 @@ export default function Drawings() {
   const { data: about } = useTree()
   const trail = useTrail(tree)
   const person = useParams().person ?? about?.centrePersonId ?? trail.at(-1)?.id ?? ''
-  const [generations, setGenerations] = useState(5)
   const [query, setQuery] = useSearchParams()
-  const kind: Kind = query.get('kind') === 'descendants' ? 'descendants' : 'ancestors'
+  const { data: offered } = useQuery(queries.drawingKinds(tree))
+  const kinds = offered?.kinds ?? []
+  const kind = kinds.find(({ code }) => code === query.get('kind')) ?? kinds[0]
+  const [options, choose] = useOptions(kind?.options ?? [])
   const { data: scene, error } = useQuery({
-    ...queries.drawing(tree, kind, person, generations),
-    enabled: person !== '',
+    ...queries.drawing(tree, kind?.code ?? '', person, options),
+    enabled: person !== '' && kind !== undefined,
   })
   if (person === '') {
     return (
@@ -37,38 +36,25 @@ export default function Drawings() {
       </div>
     )
   }
+  const chosen = kind?.code ?? ''
+  const drawn = (code: string) => setQuery({ ...options, kind: code }, { replace: true })
   const file = (format: string) =>
-    `/api/trees/${tree}/drawings/${kind}/${person}.${format}?generations=${generations}`
+    `/api/trees/${tree}/drawings/${chosen}/${person}.${format}?${asWords(options)}`
   return (
     <div className="flex h-full flex-col">
       <div className="flex flex-wrap items-baseline gap-x-6 px-6 py-2">
         <h1 className="font-serif text-[22px]">{scene?.title ?? 'A drawing'}</h1>
         <label className="text-[14px] text-graphite">
           Drawn{' '}
-          <select
-            className="gap"
-            value={kind}
-            onChange={(event) => setQuery({ kind: event.target.value }, { replace: true })}
-          >
-            {Object.entries(KINDS).map(([code, says]) => (
+          <select className="gap" value={chosen} onChange={(event) => drawn(event.target.value)}>
+            {kinds.map(({ code, title }) => (
               <option key={code} value={code}>
-                {says}
+                {title}
               </option>
             ))}
           </select>
         </label>
-        <label className="text-[14px] text-graphite">
-          Generations{' '}
-          <select
-            className="gap"
-            value={generations}
-            onChange={(event) => setGenerations(Number(event.target.value))}
-          >
-            {[2, 3, 4, 5, 6, 7, 8].map((count) => (
-              <option key={count}>{count}</option>
-            ))}
-          </select>
-        </label>
+        {kind && <OptionFields options={kind.options} chosen={options} onChoose={choose} />}
         <span className="ml-auto flex gap-5 text-[14px]">
           <a className="act" href={file('svg')} download>
             SVG
@@ -79,15 +65,13 @@ export default function Drawings() {
         </span>
       </div>
       {error && <p className="px-6 text-madder">{error.message}</p>}
-      {scene?.boxes.length === 1 && (
-        <Alone kind={kind} onDraw={(kind) => setQuery({ kind }, { replace: true })} />
-      )}
+      {scene?.areas.length === 1 && <Alone kind={chosen} onDraw={drawn} />}
       {scene && (
         <Sheet
-          key={`${kind}${person}${generations}`}
+          key={`${chosen}${person}${asWords(options)}`}
           scene={scene}
           onGo={(id) => navigate(path(`people/${id}`))}
-          onDraw={(id) => navigate(path(`drawings/${id}?kind=${kind}`))}
+          onDraw={(id) => navigate(path(`drawings/${id}?${asWords({ ...options, kind: chosen })}`))}
         />
       )}
     </div>
@@ -95,8 +79,8 @@ export default function Drawings() {
 }
 
 /** Where there is nobody to draw in one direction, the other is offered. */
-function Alone({ kind, onDraw }: { kind: Kind; onDraw: (kind: Kind) => void }) {
-  const other: Kind = kind === 'ancestors' ? 'descendants' : 'ancestors'
+function Alone({ kind, onDraw }: { kind: string; onDraw: (kind: string) => void }) {
+  const other = kind === 'ancestors' ? 'descendants' : 'ancestors'
   return (
     <p className="flex flex-wrap gap-x-4 px-6 py-1">
       <span className="text-graphite">

@@ -3,15 +3,13 @@ import { zoom, zoomIdentity, type ZoomBehavior } from 'd3-zoom'
 import { useEffect, useRef, type KeyboardEvent } from 'react'
 import type { Schemas } from '../../api/client'
 import { useCommands } from '../../keys/commandRegistry'
-import { aloud } from './aloud'
+import { Painted, type Area } from './Painted'
 
 type Props = {
   scene: Schemas['SceneResource']
   onGo: (personId: string) => void
   onDraw: (personId: string) => void
 }
-
-const RULES: Record<string, string> = { cited: 'none', partly: '7 4', uncited: '1.5 4' }
 
 /** A scene to pan, zoom and walk through; the server has laid it out. */
 export function Sheet({ scene, onGo, onDraw }: Props) {
@@ -59,11 +57,12 @@ export function Sheet({ scene, onGo, onDraw }: Props) {
     { key: 'ArrowDown', sign: '↓', says: 'Pan down', run: () => pan(0, -60) },
   ]
   useCommands(views)
-  const pressed = (id: string) => (event: KeyboardEvent) => {
-    if (event.key === 'Enter') onGo(id)
+  const chosen = (area: Area) => (area.gesture === 'open' ? onGo : onDraw)(area.personId)
+  const pressed = (area: Area) => (event: KeyboardEvent) => {
+    if (event.key === 'Enter') chosen(area)
     if (event.key === 'd') {
       event.stopPropagation()
-      onDraw(id)
+      onDraw(area.personId)
     }
   }
   return (
@@ -93,93 +92,12 @@ export function Sheet({ scene, onGo, onDraw }: Props) {
         aria-label={scene.title}
       >
         <g ref={paper}>
-          {scene.lines.map((line, index) => (
-            <polyline
-              key={index}
-              points={line.points.join(' ')}
-              className="fill-none stroke-graphite"
-              strokeWidth={1}
-              strokeDasharray={line.dotted ? '2 4' : undefined}
-            />
-          ))}
-          {scene.boxes.map((box) => (
-            <g
-              key={box.personId}
-              tabIndex={0}
-              role="link"
-              aria-label={aloud(box, scene)}
-              className="cursor-pointer"
-              onClick={() => onGo(box.personId)}
-              onKeyDown={pressed(box.personId)}
-            >
-              <title>{box.fullName}</title>
-              <rect
-                x={box.x}
-                y={box.y}
-                width={box.width}
-                height={box.height}
-                className="fill-paper hover:fill-wash"
-              />
-              <line
-                x1={box.x}
-                x2={box.x}
-                y1={box.y + 4}
-                y2={box.y + box.height - 4}
-                className="stroke-ink"
-                strokeWidth={2}
-                strokeDasharray={RULES[box.rule]}
-              />
-              {box.nameLines.map((line, index) => (
-                <text
-                  key={line + index}
-                  x={box.x + 10}
-                  y={box.y + 18 + 17 * index}
-                  className="fill-ink font-serif text-[15px]"
-                >
-                  {line}
-                </text>
-              ))}
-              {box.lines.map((line, index) => (
-                <text
-                  key={line + index}
-                  x={box.x + 10}
-                  y={box.y + 18 + 17 * box.nameLines.length + 14 * index}
-                  className="fill-graphite text-[11.5px]"
-                >
-                  {line}
-                </text>
-              ))}
-              {box.mark !== '' && (
-                <text
-                  x={box.linesAtLeft ? box.x - 6 : box.x + box.width + 2}
-                  textAnchor={box.linesAtLeft ? 'end' : 'start'}
-                  y={box.y + box.height / 2 - 8}
-                  className="fill-graphite text-[11px]"
-                >
-                  {box.mark}
-                </text>
-              )}
-              {box.more !== '' && (
-                <text
-                  x={box.x + box.width}
-                  y={box.y + box.height / 2 + 4}
-                  className="fill-tide text-[12px]"
-                  onClick={(event) => {
-                    event.stopPropagation()
-                    onDraw(box.personId)
-                  }}
-                >
-                  … {box.more}
-                </text>
-              )}
-            </g>
-          ))}
+          <Painted scene={scene} onChoose={chosen} onPress={pressed} />
         </g>
       </svg>
       <p className="px-6 py-1 text-[13px] text-graphite">
-        Rule at the left: whole, cited; dashed, in part; dotted, not yet. Dotted line: not proved.{' '}
-        <kbd>0</kbd> fits, arrows pan, <kbd>+</kbd> <kbd>-</kbd> zoom, <kbd>Enter</kbd> goes there,{' '}
-        <kbd>d</kbd> draws from there.
+        {scene.legend}. <kbd>0</kbd> fits, arrows pan, <kbd>+</kbd> <kbd>-</kbd> zoom, <kbd>Enter</kbd> goes
+        there, <kbd>d</kbd> draws from there.
       </p>
     </div>
   )

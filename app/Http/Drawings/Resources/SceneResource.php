@@ -6,21 +6,37 @@ namespace App\Http\Drawings\Resources;
 
 use App\Http\Api\ListOf;
 use App\Http\Api\Shielded;
+use NorthBough\Core\Drawing\Scene\Scene;
+use NorthBough\Core\Drawing\Scene\StrokeStyle;
+use NorthBough\Core\Drawing\Scene\TextStyle;
 use OpenApi\Attributes as OA;
 
+/** All that the page needs to paint a drawing, with the styles that its strokes and texts name. */
 #[OA\Schema]
 final readonly class SceneResource
 {
     /**
-     * @param  list<BoxResource>  $boxes
-     * @param  list<LineResource>  $lines
+     * @param  list<PathResource>  $paths
+     * @param  list<AreaResource>  $areas
+     * @param  list<StrokeStyleResource>  $strokeStyles
+     * @param  list<TextStyleResource>  $textStyles
      */
     public function __construct(
         #[Shielded] #[OA\Property] public string $title,
         #[OA\Property] public float $width,
         #[OA\Property] public float $height,
-        #[ListOf(BoxResource::class)] public array $boxes,
-        #[ListOf(LineResource::class)] public array $lines,
+        #[ListOf(PathResource::class)] public array $paths,
+        #[ListOf(AreaResource::class)] public array $areas,
+        #[Shielded] #[OA\Property] public string $legend,
+        #[ListOf(StrokeStyleResource::class)] public array $strokeStyles,
+        #[ListOf(TextStyleResource::class)] public array $textStyles,
     ) {
+    }
+
+    public static function of(Scene $scene): self
+    {
+        return new self($scene->title, $scene->width, $scene->height, array_map(PathResource::of(...), $scene->paths),
+            array_map(AreaResource::of(...), $scene->areas), $scene->foot->words,
+            array_map(StrokeStyleResource::of(...), StrokeStyle::cases()), array_map(TextStyleResource::of(...), TextStyle::cases()));
     }
 }

@@ -4,89 +4,88 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Drawing\Render;
 
-use NorthBough\Core\Drawing\PersonBox;
-use NorthBough\Core\Drawing\Scene\Box;
-use NorthBough\Core\Drawing\Scene\Line;
+use NorthBough\Core\Drawing\Scene\HitArea;
+use NorthBough\Core\Drawing\Scene\Ink;
+use NorthBough\Core\Drawing\Scene\Path;
+use NorthBough\Core\Drawing\Scene\Rule;
 use NorthBough\Core\Drawing\Scene\Scene;
-use NorthBough\Core\Drawing\TypeMeasure;
+use NorthBough\Core\Drawing\Scene\StrokeStyle;
+use NorthBough\Core\Drawing\Scene\Text;
+use NorthBough\Core\Drawing\Scene\Typeface;
 
 /** A scene as SVG 1.1 of its own size, one unit to the point. */
 final class Svg
 {
-    private const INK = '#1f2326';
-
-    private const GRAPHITE = '#5a6167';
-
-    /** Stroke patterns of the rule at the left of a box. */
-    public const RULES = ['cited' => 'none', 'partly' => '7 4', 'uncited' => '1.5 4'];
+    private const PAPER = '#fdfdfb';
 
     public static function render(Scene $scene): string
     {
-        $width = self::number($scene->width);
-        $height = self::number($scene->height + 20);
-        $lines = implode('', array_map(self::line(...), $scene->lines));
-        $boxes = implode('', array_map(self::box(...), $scene->boxes));
-        $title = self::escape($scene->title);
-        $foot = self::number($scene->height + 6);
-
-        $legend = 'rule at the left: whole, cited; dashed, in part; dotted, not yet · dotted line: not proved';
+        [$width, $height] = [self::number($scene->width), self::number($scene->height)];
+        $paths = implode('', array_map(self::path(...), $scene->paths));
+        $areas = implode('', array_map(self::area(...), $scene->areas));
+        [$title, $paper] = [self::escape($scene->title), self::PAPER];
+        $foot = self::text(new Text($scene->foot->x, $scene->foot->y, "{$scene->title} · {$scene->foot->words}", $scene->foot->style));
 
         return <<<SVG
             <?xml version="1.0" encoding="UTF-8"?>
             <svg xmlns="http://www.w3.org/2000/svg" width="{$width}pt" height="{$height}pt" viewBox="0 0 {$width} {$height}">
             <title>{$title}</title>
-            <rect width="100%" height="100%" fill="#fdfdfb"/>
-            {$lines}{$boxes}<text x="24" y="{$foot}"
-            font-family="Atkinson Hyperlegible Next, sans-serif" font-size="9" fill="#5a6167">{$title} · {$legend}</text>
+            <rect width="100%" height="100%" fill="{$paper}"/>
+            {$paths}{$areas}{$foot}
             </svg>
 
             SVG;
     }
 
-    private static function box(Box $box): string
+    private static function area(HitArea $area): string
     {
-        $x = self::number($box->x);
-        $top = self::number($box->y + 4);
-        $bottom = self::number($box->y + $box->height - 4);
-        $textX = self::number($box->x + 10);
-        $dashes = self::RULES[$box->rule] ?? 'none';
-        $y = $box->y + 18;
-        $text = '';
-        foreach ($box->nameLines as $line) {
-            $text .= self::text($textX, $y, PersonBox::NAME_SIZE, 'Source Serif 4, serif', self::INK, $line);
-            $y += 17;
-        }
-        foreach ($box->lines as $line) {
-            $text .= self::text($textX, $y, PersonBox::LINE_SIZE, 'Atkinson Hyperlegible Next, sans-serif', self::GRAPHITE, $line);
-            $y += 14;
-        }
-        if ($box->mark !== '') {
-            $markX = $box->linesAtLeft ? $box->x - 6 - TypeMeasure::width($box->mark, 10) : $box->x + $box->width + 2;
-            $text .= self::text(self::number($markX), $box->y + $box->height / 2 - 8, 10, 'Atkinson Hyperlegible Next, sans-serif',
-                self::GRAPHITE, $box->mark);
-        }
-        if ($box->more !== '') {
-            $text .= self::text(self::number($box->x + $box->width), $box->y + $box->height / 2 + 4, 11,
-                'Atkinson Hyperlegible Next, sans-serif', self::GRAPHITE, "… {$box->more}");
-        }
-        $name = self::escape($box->fullName);
+        $title = $area->title === '' ? '' : '<title>'.self::escape($area->title).'</title>';
 
-        return "<g><title>{$name}</title><line x1=\"{$x}\" y1=\"{$top}\" x2=\"{$x}\" y2=\"{$bottom}\" stroke=\"#1f2326\" "
-            ."stroke-width=\"2\" stroke-dasharray=\"{$dashes}\"/>{$text}</g>\n";
+        return "<g>{$title}".implode('', array_map(self::rule(...), $area->rules)).implode('', array_map(self::text(...), $area->texts))
+            ."</g>\n";
     }
 
-    private static function line(Line $line): string
+    private static function path(Path $path): string
     {
-        $points = implode(' ', array_map(static fn (array $p): string => self::number($p[0]).','.self::number($p[1]), $line->points));
-        $dashes = $line->dotted ? ' stroke-dasharray="2 4"' : '';
+        $points = implode(' ', array_map(static fn (array $p): string => self::number($p[0]).','.self::number($p[1]), $path->points));
+        $dashes = $path->style->dashes() === [] ? '' : ' stroke-dasharray="'.self::dashes($path->style).'"';
 
-        return "<polyline points=\"{$points}\" fill=\"none\" stroke=\"#8b9297\" stroke-width=\"1\"{$dashes}/>\n";
+        return "<polyline points=\"{$points}\" fill=\"none\" stroke=\"".self::colour($path->style->ink()).'" stroke-width="'
+            .self::number($path->style->width())."\"{$dashes}/>\n";
     }
 
-    private static function text(string $x, float $y, float $size, string $family, string $colour, string $words): string
+    private static function rule(Rule $rule): string
     {
-        return "<text x=\"{$x}\" y=\"".self::number($y).'" font-family="'.$family.'" font-size="'.self::number($size).'" fill="'.$colour
-            .'">'.self::escape($words).'</text>';
+        [$x1, $y1, $x2, $y2] = array_map(self::number(...), [$rule->fromX, $rule->fromY, $rule->toX, $rule->toY]);
+
+        return "<line x1=\"{$x1}\" y1=\"{$y1}\" x2=\"{$x2}\" y2=\"{$y2}\" stroke=\"".self::colour($rule->style->ink())
+            .'" stroke-width="'.self::number($rule->style->width()).'" stroke-dasharray="'.self::dashes($rule->style).'"/>';
+    }
+
+    private static function text(Text $text): string
+    {
+        $family = match ($text->style->typeface()) {
+            Typeface::Serif => 'Source Serif 4, serif',
+            Typeface::Sans => 'Atkinson Hyperlegible Next, sans-serif',
+        };
+        $anchor = $text->endsAtX ? ' text-anchor="end"' : '';
+
+        return '<text x="'.self::number($text->x).'" y="'.self::number($text->y)."\"{$anchor} font-family=\"{$family}\" font-size=\""
+            .self::number($text->style->size()).'" fill="'.self::colour($text->style->ink()).'">'.self::escape($text->words).'</text>';
+    }
+
+    private static function dashes(StrokeStyle $style): string
+    {
+        return $style->dashes() === [] ? 'none' : implode(' ', array_map(self::number(...), $style->dashes()));
+    }
+
+    private static function colour(Ink $ink): string
+    {
+        return match ($ink) {
+            Ink::Ink => '#1f2326',
+            Ink::Graphite, Ink::Link => '#5a6167',
+            Ink::Hairline => '#8b9297',
+        };
     }
 
     private static function number(float $number): string

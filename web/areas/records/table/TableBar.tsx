@@ -1,6 +1,6 @@
 import type { RefObject } from 'react'
 import { Link } from 'react-router'
-import { useTreeId, useTreePath } from '../../../api/useTree'
+import { useTreePath } from '../../../api/useTree'
 import type { RecordPage, Roll } from './roll'
 import { ReasonField } from '../../../parts/ReasonField'
 import { count as counted } from '../../../parts/count'
@@ -28,7 +28,6 @@ type Props = {
 export function TableBar(props: Props) {
   const { record, roll, count, unplaced, fewer, said, onHead, reason, why, offeredWhy } = props
   const { onWhy, onBack, onTakeIn, isBusy } = props
-  const tree = useTreeId()
   const path = useTreePath()
   return (
     <div
@@ -57,9 +56,9 @@ export function TableBar(props: Props) {
           <span className="text-ochre">. Changed since it was added to the tree: look again</span>
         )}
         {said !== '' && `. ${said}`}.{' '}
-        <a className="act" href={`/api/trees/${tree}/records/${record.id}/transcript.pdf`} download>
+        <Link className="act" to={path(`reports/record-transcript/${record.id}`)}>
           Print
-        </a>
+        </Link>
       </p>
       <form
         className="flex shrink-0 items-center gap-3"

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console;
+
+use App\Http\Drawings\DrawingMaker;
+use App\Printing\Pdf;
+use App\Printing\PrintedDrawing;
+use App\Trees\Access\SeenTree;
+use NorthBough\Core\Drawing\Drawings;
+use NorthBough\Core\Presentation\Kinds;
+use NorthBough\Core\Presentation\Subject;
+
+final class DrawCommand extends PresentCommand
+{
+    protected $signature = 'bough:draw {tree} {kind} {subject* : @X@, a number or an id} {--to= : the file to write} '
+        .'{--living=shield : shield or keep}';
+
+    protected $description = 'Writes a drawing to a file';
+
+    public function __construct(private readonly Pdf $pdf)
+    {
+        parent::__construct();
+    }
+
+    protected function kinds(): Kinds
+    {
+        return Drawings::kinds();
+    }
+
+    protected function formats(): array
+    {
+        return PrintedDrawing::FORMATS;
+    }
+
+    protected function content(SeenTree $seen, string $kind, Subject $subject, array $options, string $format): string
+    {
+        return PrintedDrawing::of(DrawingMaker::make($seen, $kind, implode(',', $subject->ids), $options), $format, $this->pdf);
+    }
+}

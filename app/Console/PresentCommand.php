@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console;
+
+use App\Refusal;
+use App\Trees\Access\LivingPeople;
+use App\Trees\Access\SeenTree;
+use App\Trees\Exchange\NotWritten;
+use App\Trees\Exchange\PrivacyAwareExport;
+use App\Trees\Scope\CurrentTree;
+use Illuminate\Console\Command;
+use NorthBough\Core\Presentation\Kinds;
+use NorthBough\Core\Presentation\Presented;
+use NorthBough\Core\Presentation\Subject;
+use NorthBough\Core\Presentation\UnknownKind;
+use Symfony\Component\Console\Input\InputOption;
+
+/** Writes one kind of drawing or report to a file. Every option of every kind is an option of the command. */
+abstract class PresentCommand extends Command
+{
+    use Worded;
+
+    /** @return Kinds<Presented> */
+    abstract protected function kinds(): Kinds;
+
+    /** @return non-empty-list<string> endings of file names */
+    abstract protected function formats(): array;
+
+    /**
+     * @param  array<string, string>  $options
+     * @return string the content of the file
+     *
+     * @throws Refusal
+     */
+    abstract protected function content(SeenTree $seen, string $kind, Subject $subject, array $options, string $format): string;
+
+    protected function configure(): void
+    {
+        parent::configure();
+        foreach ($this->kinds()->options() as $option) {
+            $this->addOption($option->name, null, InputOption::VALUE_REQUIRED, $option->help());
+        }
+    }
+
+    public function handle(CurrentTree $current, PrivacyAwareExport $export, LivingPeople $living): int
+    {
+        try {
+            $tree = TreeNamed::find($this->word('tree')) ?? throw new Refusal('There is no tree of that name.');
+            [$to, $format] = $this->file();
+            $current->enter($tree);
+            $class = $this->kinds()->named($this->word('kind'));
+            $subject = SubjectNamed::find($class::subject(), $this->subjects());
+            $isKept = $this->isKept();
+            $seen = $isKept ? $export->seenInFull(null, "Wrote {$this->word('kind')} to a file") : $export->seenShielded();
+            $content = $this->content($seen, $class::code(), $subject, $this->chosen(), $format);
+            if (@file_put_contents($to, $content) === false) {
+                throw NotWritten::to($to);
+            }
+        } catch (Refusal|UnknownKind|NotWritten $problem) {
+            $this->error($problem->getMessage());
+
+            return self::FAILURE;
+        }
+        $this->output->writeln('Wrote '.mb_strtolower($class::title()).'. '.($isKept
+            ? 'Living people are in it in full; the journal says so.'
+            : "Living people are hidden in it; the tree has {$living->count()}."));
+
+        return self::SUCCESS;
+    }
+
+    /**
+     * @return array{string, string} the file to write, and its format
+     *
+     * @throws Refusal
+     */
+    private function file(): array
+    {
+        $to = $this->word('to');
+        $format = strtolower(pathinfo($to, PATHINFO_EXTENSION));
+
+        return in_array($format, $this->formats(), true) ? [$to, $format]
+            : throw new Refusal('Say where to write with --to=FILE. It ends in .'.implode(' or .', $this->formats()).'.');
+    }
+
+    /** @throws Refusal */
+    private function isKept(): bool
+    {
+        return match ($this->word('living')) {
+            'shield' => false,
+            'keep' => true,
+            default => throw new Refusal('Living people are shielded or kept: --living=shield or --living=keep.'),
+        };
+    }
+
+    /** @return non-empty-list<string> */
+    private function subjects(): array
+    {
+        $words = array_values(array_map(static fn (mixed $one): string => is_scalar($one) ? (string) $one : '',
+            (array) $this->argument('subject')));
+
+        return $words === [] ? [''] : $words;
+    }
+
+    /** @return array<string, string> only those that were given */
+    private function chosen(): array
+    {
+        $chosen = [];
+        foreach ($this->kinds()->options() as $option) {
+            if ($this->option($option->name) !== null) {
+                $chosen[$option->name] = $this->word($option->name);
+            }
+        }
+
+        return $chosen;
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console;
+
+use App\Http\Reports\ReportMaker;
+use App\Printing\Pdf;
+use App\Printing\PrintedReport;
+use App\Trees\Access\SeenTree;
+use NorthBough\Core\Presentation\Kinds;
+use NorthBough\Core\Presentation\Subject;
+use NorthBough\Core\Report\Reports;
+
+final class ReportCommand extends PresentCommand
+{
+    protected $signature = 'bough:report {tree} {kind} {subject* : @X@, a number or an id} {--to= : the file to write} '
+        .'{--living=shield : shield or keep}';
+
+    protected $description = 'Writes a report to a file';
+
+    public function __construct(private readonly Pdf $pdf, private readonly ReportMaker $maker)
+    {
+        parent::__construct();
+    }
+
+    protected function kinds(): Kinds
+    {
+        return Reports::kinds();
+    }
+
+    protected function formats(): array
+    {
+        return PrintedReport::FORMATS;
+    }
+
+    protected function content(SeenTree $seen, string $kind, Subject $subject, array $options, string $format): string
+    {
+        return PrintedReport::of($this->maker->make($seen, $kind, implode(',', $subject->ids), $options), $format, $this->pdf);
+    }
+}

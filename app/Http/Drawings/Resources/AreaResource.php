@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Drawings\Resources;
+
+use App\Http\Api\ListOf;
+use App\Http\Api\Shielded;
+use NorthBough\Core\Drawing\Scene\HitArea;
+use OpenApi\Attributes as OA;
+
+/** A person as they are drawn, or words that lead on; `gesture` says what choosing it does. */
+#[OA\Schema]
+final readonly class AreaResource
+{
+    /**
+     * @param  list<RuleResource>  $rules
+     * @param  list<TextResource>  $texts
+     */
+    public function __construct(
+        #[OA\Property(enum: ['open', 'draw from'])] public string $gesture,
+        #[OA\Property] public string $personId,
+        #[OA\Property] public int $number,
+        #[OA\Property] public float $x,
+        #[OA\Property] public float $y,
+        #[OA\Property] public float $width,
+        #[OA\Property] public float $height,
+        #[Shielded] #[OA\Property] public string $title,
+        #[OA\Property] public string $aloud,
+        #[ListOf(RuleResource::class)] public array $rules,
+        #[ListOf(TextResource::class)] public array $texts,
+    ) {
+    }
+
+    public static function of(HitArea $area): self
+    {
+        return new self($area->gesture->value, $area->personId, $area->number, $area->x, $area->y, $area->width, $area->height,
+            $area->title, $area->aloud, array_map(RuleResource::of(...), $area->rules), array_map(TextResource::of(...), $area->texts));
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Reports;
+
+use App\Trees\Access\SeenTree;
+use NorthBough\Core\Report\Material;
+use NorthBough\Core\Report\ProvedQuestion;
+use NorthBough\Core\Report\TranscribedRecord;
+use NorthBough\Core\Tree\TreeView;
+
+/** What reports are made of, from the current tree as one audience sees it. */
+final readonly class ReportMaterial implements Material
+{
+    public function __construct(private SeenTree $seen, private RecordMaterial $records, private ProofMaterial $proofs)
+    {
+    }
+
+    public function tree(): TreeView
+    {
+        return $this->seen->view;
+    }
+
+    public function record(string $id): TranscribedRecord
+    {
+        return $this->records->of($id, $this->seen);
+    }
+
+    public function question(string $id): ProvedQuestion
+    {
+        return $this->proofs->of($id, $this->seen);
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Drawing\Boxes;
+
+use NorthBough\Core\Place\PlacePath;
+use NorthBough\Core\Tree\Event;
+use NorthBough\Core\Tree\EventKinds;
+use NorthBough\Core\Tree\Person;
+
+/** What a drawing says of a person, in a line each. */
+final class PersonText
+{
+    /** @return list<string> */
+    public static function lines(Person $person): array
+    {
+        return array_values(array_filter([
+            self::line($person->vitals()->beginning()),
+            self::line($person->vitals()->end()),
+        ], static fn (string $line): bool => $line !== ''));
+    }
+
+    /** Whether the facts that are drawn stand on records: cited, partly, uncited. */
+    public static function backing(Person $person): string
+    {
+        $events = array_filter([$person->vitals()->beginning(), $person->vitals()->end()]);
+        $cited = array_filter($events, static fn (Event $event): bool => $event->grounds() !== []);
+
+        return match (count($cited)) {
+            0 => 'uncited',
+            count($events) => 'cited',
+            default => 'partly',
+        };
+    }
+
+    private static function line(?Event $event): string
+    {
+        if ($event === null) {
+            return '';
+        }
+        $text = implode(', ',
+            array_filter([$event->date->shown, PlacePath::shortOf($event->place)], static fn (string $s): bool => $s !== ''));
+
+        return trim(EventKinds::named($event->kind)->participle." {$text}");
+    }
+}

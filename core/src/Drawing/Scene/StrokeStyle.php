@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Drawing\Scene;
+
+/** How a stroke is drawn: lines of kinship by their proof, the rule at the left of a box by how its facts are backed. */
+enum StrokeStyle: string
+{
+    case Proved = 'proved';
+    case Unproved = 'unproved';
+    case Cited = 'cited';
+    case Partly = 'partly';
+    case Uncited = 'uncited';
+
+    public function width(): float
+    {
+        return match ($this) {
+            self::Proved, self::Unproved => 1.0,
+            self::Cited, self::Partly, self::Uncited => 2.0,
+        };
+    }
+
+    /** @return list<float> stroke and gap by turns; nothing where it is whole */
+    public function dashes(): array
+    {
+        return match ($this) {
+            self::Proved, self::Cited => [],
+            self::Unproved => [2.0, 4.0],
+            self::Partly => [7.0, 4.0],
+            self::Uncited => [1.5, 4.0],
+        };
+    }
+
+    public function ink(): Ink
+    {
+        return match ($this) {
+            self::Proved, self::Unproved => Ink::Hairline,
+            self::Cited, self::Partly, self::Uncited => Ink::Ink,
+        };
+    }
+}

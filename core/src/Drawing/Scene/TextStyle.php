@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Drawing\Scene;
+
+/** How words are set. Sizes are in units of the scene, and those by which the words were measured. */
+enum TextStyle: string
+{
+    case Name = 'name';
+    case Fact = 'fact';
+    /** The kind of a tie, at the end of its line. */
+    case Mark = 'mark';
+    /** Why a line stops. */
+    case More = 'more';
+    case Foot = 'foot';
+
+    public function size(): float
+    {
+        return match ($this) {
+            self::Name => 15.0,
+            self::Fact => 11.5,
+            self::Mark, self::More => 11.0,
+            self::Foot => 9.0,
+        };
+    }
+
+    public function typeface(): Typeface
+    {
+        return match ($this) {
+            self::Name => Typeface::Serif,
+            self::Fact, self::Mark, self::More, self::Foot => Typeface::Sans,
+        };
+    }
+
+    public function ink(): Ink
+    {
+        return match ($this) {
+            self::Name => Ink::Ink,
+            self::More => Ink::Link,
+            self::Fact, self::Mark, self::Foot => Ink::Graphite,
+        };
+    }
+}

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Presentation;
+
+/** What one drawing or report is about: a kind, and the id of each thing of that kind. */
+final readonly class Subject
+{
+    /** @param  non-empty-list<string>  $ids */
+    private function __construct(public SubjectKind $kind, public array $ids)
+    {
+    }
+
+    public static function person(string $id): self
+    {
+        return new self(SubjectKind::Person, [$id]);
+    }
+
+    /** @param  non-empty-list<string>  $ids */
+    public static function people(array $ids): self
+    {
+        return new self(SubjectKind::People, $ids);
+    }
+
+    /** @param  string  $unionId  of the couple, who may be one partner alone */
+    public static function couple(string $unionId): self
+    {
+        return new self(SubjectKind::Couple, [$unionId]);
+    }
+
+    public static function record(string $id): self
+    {
+        return new self(SubjectKind::Record, [$id]);
+    }
+
+    public static function question(string $id): self
+    {
+        return new self(SubjectKind::Question, [$id]);
+    }
+
+    /** @param  string  $id  of a working set */
+    public static function set(string $id): self
+    {
+        return new self(SubjectKind::Set, [$id]);
+    }
+
+    /**
+     * A subject as an address has it: ids, parted by commas where there may be several.
+     *
+     * @throws SubjectMissing where no id is given, or several for a kind that takes one
+     */
+    public static function read(SubjectKind $kind, string $words): self
+    {
+        $ids = array_values(array_filter(array_map(trim(...), explode(',', $words)), static fn (string $id): bool => $id !== ''));
+        if ($ids === [] || (count($ids) > 1 && $kind !== SubjectKind::People)) {
+            throw SubjectMissing::of($kind);
+        }
+
+        return new self($kind, $ids);
+    }
+
+    /** The one id, or the first of several. */
+    public function id(): string
+    {
+        return $this->ids[0];
+    }
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Report;
+
+use NorthBough\Core\Presentation\SubjectMissing;
+use NorthBough\Core\Tree\TreeView;
+
+/** What reports are made of, without anything that the audience may not see. */
+interface Material
+{
+    public function tree(): TreeView;
+
+    /** @throws SubjectMissing */
+    public function record(string $id): TranscribedRecord;
+
+    /** @throws SubjectMissing */
+    public function question(string $id): ProvedQuestion;
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Tests\Report;
+
+use NorthBough\Core\Presentation\SubjectKind;
+use NorthBough\Core\Presentation\SubjectMissing;
+use NorthBough\Core\Report\Material;
+use NorthBough\Core\Report\ProvedQuestion;
+use NorthBough\Core\Report\TranscribedRecord;
+use NorthBough\Core\Tree\TreeView;
+
+/** What a test of reports lays out itself. */
+final readonly class TestMaterial implements Material
+{
+    /**
+     * @param  array<string, TranscribedRecord>  $records
+     * @param  array<string, ProvedQuestion>  $questions
+     */
+    public function __construct(private TreeView $tree, private array $records = [], private array $questions = [])
+    {
+    }
+
+    public function tree(): TreeView
+    {
+        return $this->tree;
+    }
+
+    public function record(string $id): TranscribedRecord
+    {
+        return $this->records[$id] ?? throw SubjectMissing::of(SubjectKind::Record);
+    }
+
+    public function question(string $id): ProvedQuestion
+    {
+        return $this->questions[$id] ?? throw SubjectMissing::of(SubjectKind::Question);
+    }
+}
