@@ -223,6 +223,7 @@ Route::prefix('api')->group(function (): void {
         Route::post('name-variants', [NameVariantsController::class, 'store']);
         Route::delete('name-variants/{nameVariant}', [NameVariantsController::class, 'destroy']);
         Route::post('event-kinds', [EventKindsController::class, 'store']);
+        Route::put('event-kinds/{eventKind}', [EventKindsController::class, 'update']);
         Route::delete('event-kinds/{eventKind}', [EventKindsController::class, 'destroy']);
         Route::post('people/{person}/unlink', [TiesController::class, 'everybody']);
         Route::delete('union-partners/{unionPartner}', [TiesController::class, 'partner']);

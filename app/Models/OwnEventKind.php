@@ -18,6 +18,7 @@ use NorthBough\Core\Stored\Column;
  * @property bool $has_value
  * @property list<string> $fields
  * @property string $sentence
+ * @property list<string> $traits  what it says of a life, as EventTrait has it
  */
 #[Column('code', isSafe: true)]
 #[Column('word')]
@@ -28,12 +29,13 @@ use NorthBough\Core\Stored\Column;
 #[Column('has_value', isSafe: true)]
 #[Column('fields')]
 #[Column('sentence')]
+#[Column('traits', word: 'what it says of a life', isSafe: true)]
 final class OwnEventKind extends TreeModel
 {
     protected $table = 'event_kinds';
 
     protected function casts(): array
     {
-        return [...parent::casts(), 'fields' => 'array'];
+        return [...parent::casts(), 'fields' => 'array', 'traits' => 'array'];
     }
 }

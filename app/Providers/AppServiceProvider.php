@@ -8,6 +8,7 @@ use App\Console\RenamedMigrations;
 use App\Trees\Changes\OpenChange;
 use App\Trees\Changes\ReadVersion;
 use App\Trees\Editing\HeldCitation;
+use App\Trees\Kinds\TreeEventKinds;
 use App\Trees\Kinds\TreeRecordKinds;
 use App\Trees\Kinds\TreeSourceKinds;
 use App\Trees\Scope\CurrentTree;
@@ -29,6 +30,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->scoped(OpenChange::class);
         $this->app->scoped(ReadVersion::class);
         $this->app->scoped(HeldCitation::class);
+        $this->app->scoped(TreeEventKinds::class);
         $this->app->scoped(TreeRecordKinds::class);
         $this->app->scoped(TreeSourceKinds::class);
     }

@@ -40,7 +40,7 @@ trait EveryChange
         'DELETE marks/{mark}',
         'PUT people/{person}/groups/{group}', 'DELETE people/{person}/groups/{group}', 'PUT people/{person}/marks/{mark}',
         'DELETE people/{person}/marks/{mark}',
-        'POST facts/{fact}/roles', 'DELETE roles/{role}', 'POST event-kinds', 'DELETE event-kinds/{eventKind}',
+        'POST facts/{fact}/roles', 'DELETE roles/{role}', 'POST event-kinds', 'PUT event-kinds/{eventKind}', 'DELETE event-kinds/{eventKind}',
         'PUT sources/{source}/reckoning', 'POST places', 'PATCH places/{place}', 'PUT places/{place}/reckoning', 'DELETE places/{place}',
         'POST places/{place}/names', 'POST places/{place}/insides', 'POST places/{place}/churches', 'DELETE place-names/{placeName}',
         'DELETE place-insides/{placeInside}', 'DELETE place-churches/{placeChurch}', 'POST wordings', 'POST wordings/all',
@@ -240,6 +240,8 @@ trait EveryChange
             'POST claims/{claim}/others' => ['people' => [$family['second']]],
             'POST records/{record}/images' => ['uploadId' => $this->upload(self::picture(40, 30), 'page.png')],
             'POST event-kinds' => ['word' => 'Boat licence', 'hasValue' => true],
+            'PUT event-kinds/{eventKind}' => ['version' => 1, 'ofPerson' => true, 'ofUnion' => true, 'single' => true,
+                'traits' => ['told of an adult']],
             default => [],
         };
         if (str_contains($change, '{media}') || str_contains($change, '{region}')) {

@@ -2336,7 +2336,8 @@ export interface paths {
       cookie?: never
     }
     get?: never
-    put?: never
+    /** What it says of a life, for the facts of it that are there and those to come. */
+    put: operations['changeEventKind']
     post?: never
     delete: operations['deleteEventKind']
     options?: never
@@ -4431,6 +4432,16 @@ export interface components {
       ofPerson: boolean
       ofUnion: boolean
       hasValue: boolean
+      single: boolean
+      traits: string[]
+    }
+    /** @description What a kind of event of one's own says, beside its word, which the facts of it keep. */
+    EventKindTraitsInput: {
+      version: number
+      ofPerson: boolean
+      ofUnion: boolean
+      single: boolean
+      traits: string[]
     }
     TreeInput: {
       name?: string | null
@@ -4462,6 +4473,9 @@ export interface components {
     }
     KindList: {
       kinds: components['schemas']['KindResource'][]
+      traits: {
+        [key: string]: string
+      }
     }
     KindResource: {
       code: string
@@ -4469,7 +4483,10 @@ export interface components {
       ofPerson: boolean
       ofUnion: boolean
       hasValue: boolean
+      single: boolean
+      traits: string[]
       ownId: string | null
+      version: number
     }
     /** @description A custom by which families hand their surname on. */
     NamingCustomResource: {
@@ -10609,6 +10626,42 @@ export interface operations {
     requestBody: {
       content: {
         'application/json': components['schemas']['EventKindInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['CreatedResource']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  changeEventKind: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        eventKind: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['EventKindTraitsInput']
       }
     }
     responses: {

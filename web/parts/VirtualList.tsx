@@ -3,25 +3,28 @@ import { useEffect, type ReactNode, type RefObject } from 'react'
 
 type Pages = { hasNextPage: boolean; isFetchingNextPage: boolean; fetchNextPage: () => unknown }
 
+const NO_MORE: Pages = { hasNextPage: false, isFetchingNextPage: false, fetchNextPage: () => undefined }
+
 /** How near the end of what was fetched the next page is asked for, in rows. */
 const NEAR = 30
 
 /**
  * The rows of a long list that are in sight, and the next page as one comes near the end of those that were fetched.
  *
- * `height` is that of a row in pixels, `under` what stands over the first row while it scrolls.
+ * `height` is that of a row in pixels, or of each by its place; where heights change, `list.measure()` is owed.
+ * `pages` is left out where everything is there already; `under` what stands over the first row while it scrolls.
  */
 export function useVirtualList(
   scroller: RefObject<HTMLDivElement | null>,
   count: number,
-  height: number,
-  pages: Pages,
+  height: number | ((index: number) => number),
+  pages: Pages = NO_MORE,
   under = 0,
 ) {
   const list = useVirtualizer({
     count,
     getScrollElement: () => scroller.current,
-    estimateSize: () => height,
+    estimateSize: typeof height === 'number' ? () => height : height,
     scrollPaddingStart: under,
     overscan: 12,
   })

@@ -1,8 +1,9 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
-import { useEffect, useId, useState, type KeyboardEvent, type RefObject } from 'react'
+import { useEffect, useState, type RefObject } from 'react'
 import { useNavigate } from 'react-router'
 import { useTreeId, useTreePath } from '../api/useTree'
 import { useDebounced } from '../parts/useDebounced'
+import { useOffers } from '../parts/useOffers'
 import { useAllCommands } from '../keys/commandRegistry'
 import { count } from '../parts/count'
 import { queries } from '../api/queries'
@@ -20,10 +21,8 @@ export function JumpField({ field, word }: Props) {
   const tree = useTreeId()
   const path = useTreePath()
   const navigate = useNavigate()
-  const list = useId()
   const [typed, setTyped] = useState('')
   const [open, setOpen] = useState(false)
-  const [at, setAt] = useState(0)
   const rested = useDebounced(typed.trim(), 120)
   useEffect(() => {
     if (word === '') return
@@ -87,72 +86,66 @@ export function JumpField({ field, word }: Props) {
       })
     }
   }
-  const choose = (offer: Offer | undefined) => {
-    if (!offer) return
+  const choose = (offer: Offer) => {
     setTyped('')
     setOpen(false)
     ;(document.activeElement as HTMLElement | null)?.blur()
     offer.go()
   }
-  const pressed = (event: KeyboardEvent) => {
-    if (event.key === 'ArrowDown' || event.key === 'ArrowUp') {
-      event.preventDefault()
-      const step = event.key === 'ArrowDown' ? 1 : -1
-      setAt((now) => Math.max(0, Math.min(offers.length - 1, now + step)))
-    } else if (event.key === 'Enter') {
-      choose(offers[at])
-    } else if (event.key === 'Escape') {
-      setOpen(false)
-      ;(event.target as HTMLElement).blur()
-    }
-  }
   const shown = open && words !== ''
   const isNobody = shown && offers.length === 0
+  const { getInputProps, getMenuProps, getItemProps, at, onKeyDown } = useOffers({
+    offers,
+    isOpen: shown && !isNobody,
+    isFirstInHand: true,
+    onChosen: choose,
+    onLeave: () => {
+      setOpen(false)
+      field.current?.blur()
+    },
+  })
   return (
     <div className="relative w-full max-w-[420px]">
       <input
-        ref={field}
-        role="combobox"
-        aria-expanded={shown && !isNobody}
-        aria-controls={list}
-        aria-activedescendant={shown && offers[at] ? `${list}-${at}` : undefined}
-        aria-label="Jump to a person, a number or a command"
-        placeholder="Jump to a name or number"
-        className="h-[28px] w-full rounded-[3px] border border-graphite/70 bg-raised px-2 placeholder:text-graphite"
+        {...getInputProps({
+          ref: field,
+          'aria-label': 'Jump to a person, a number or a command',
+          placeholder: 'Jump to a name or number',
+          className:
+            'h-[28px] w-full rounded-[3px] border border-graphite/70 bg-raised px-2 placeholder:text-graphite',
+          onChange: (event) => {
+            setTyped(event.currentTarget.value)
+            setOpen(true)
+          },
+          onFocus: () => setOpen(true),
+          onBlur: () => setTimeout(() => setOpen(false), 150),
+          onKeyDown,
+        })}
+        aria-labelledby={undefined}
         value={typed}
-        onChange={(event) => {
-          setTyped(event.target.value)
-          setAt(0)
-          setOpen(true)
-        }}
-        onFocus={() => setOpen(true)}
-        onBlur={() => setTimeout(() => setOpen(false), 150)}
-        onKeyDown={pressed}
       />
-      {shown && !isNobody && (
-        <ul
-          id={list}
-          role="listbox"
-          aria-label="Found"
-          className="absolute z-20 mt-1 max-h-[60vh] w-full min-w-[300px] overflow-auto rounded-[3px] border border-rule bg-raised py-1
-            shadow-lg"
-        >
-          {offers.map((offer, index) => (
+      <ul
+        {...getMenuProps({
+          'aria-label': 'Found',
+          hidden: !shown || isNobody,
+          className:
+            'absolute z-20 mt-1 max-h-[60vh] w-full min-w-[300px] overflow-auto rounded-[3px] border border-rule bg-raised py-1 shadow-lg',
+        })}
+        aria-labelledby={undefined}
+      >
+        {shown &&
+          offers.map((offer, index) => (
             <li
               key={offer.id}
-              id={`${list}-${index}`}
-              role="option"
+              {...getItemProps({ item: offer, index })}
               aria-selected={index === at}
-              onMouseDown={() => choose(offer)}
-              onMouseEnter={() => setAt(index)}
               className={`flex items-baseline justify-between gap-3 px-3 py-[5px] ${index === at ? 'bg-wash' : ''}`}
             >
               <span className="truncate font-serif text-[16px]">{offer.line}</span>
               <span className="shrink-0 text-[13px] text-graphite">{offer.more}</span>
             </li>
           ))}
-        </ul>
-      )}
+      </ul>
       <p
         role="status"
         className={

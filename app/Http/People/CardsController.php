@@ -12,7 +12,6 @@ use App\Trees\Access\LivingPeople;
 use Illuminate\Http\JsonResponse;
 use NorthBough\Core\Life\LifeYears;
 use NorthBough\Core\Tree\Event;
-use NorthBough\Core\Tree\EventKinds;
 use NorthBough\Core\Tree\Union;
 
 /** Cards: who somebody is, without leaving the page that names them. */
@@ -57,7 +56,7 @@ final readonly class CardsController
     private static function line(?Event $event): string
     {
         return $event === null || ($event->date->isEmpty() && $event->place === '') ? ''
-            : trim(ucfirst(EventKinds::named($event->kind)->participle)." {$event->date->shown}")
+            : trim(ucfirst($event->participle())." {$event->date->shown}")
             .($event->place === '' ? '' : ", {$event->place}");
     }
 }

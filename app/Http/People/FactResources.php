@@ -22,7 +22,6 @@ use NorthBough\Core\Evidence\OriginGroups;
 use NorthBough\Core\Evidence\WeightRule;
 use NorthBough\Core\Tree\CitedEvidence;
 use NorthBough\Core\Tree\Event;
-use NorthBough\Core\Tree\EventKinds;
 use NorthBough\Core\Tree\Person;
 use NorthBough\Core\Tree\Standing;
 use NorthBough\Core\Tree\Union;
@@ -128,11 +127,11 @@ final readonly class FactResources
 
     private function rivals(Event $event): int
     {
-        if (! EventKinds::named($event->kind)->single || $event->denied || $event->standing === Standing::RuledOut) {
+        if (! $event->isSingle() || $event->denied || $event->standing === Standing::RuledOut) {
             return 0;
         }
         $others = array_filter($this->person->events,
-            static fn (Event $other): bool => $other->kind === $event->kind && $other->id !== $event->id && ! $other->denied
+            static fn (Event $other): bool => $other->isOfKindOf($event) && $other->id !== $event->id && ! $other->denied
                 && $other->standing !== Standing::RuledOut);
 
         return count($others);

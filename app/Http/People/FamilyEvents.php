@@ -9,7 +9,6 @@ use NorthBough\Core\Chrono\Age;
 use NorthBough\Core\Chrono\IsoDay;
 use NorthBough\Core\Sex;
 use NorthBough\Core\Tree\Event;
-use NorthBough\Core\Tree\EventKinds;
 use NorthBough\Core\Tree\Person;
 use NorthBough\Core\Tree\Union;
 
@@ -66,7 +65,7 @@ final class FamilyEvents
             || ($death?->latest !== null && $then->earliest > $death->latest)) {
             return null;
         }
-        $did = EventKinds::named($event->kind)->participle;
+        $did = $event->participle();
 
         return new SurroundingEvent($event->id, $whose->id, "{$word} {$whose->name()->given} {$did}",
             $birth === null ? '' : Age::at($birth, $then)?->shown() ?? '',

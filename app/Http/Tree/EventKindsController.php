@@ -8,12 +8,15 @@ use App\Http\Api\CreatedResource;
 use App\Http\Api\Delete;
 use App\Http\Api\Get;
 use App\Http\Api\Post;
+use App\Http\Api\Put;
 use App\Http\Tree\Inputs\EventKindInput;
+use App\Http\Tree\Inputs\EventKindTraitsInput;
 use App\Http\Tree\Resources\KindList;
 use App\Http\Tree\Resources\KindResource;
 use App\Models\OwnEventKind;
 use App\Refusal;
 use App\Trees\Changes\Change;
+use App\Trees\Changes\ChangedMeanwhile;
 use App\Trees\Changes\ChangeSets;
 use App\Trees\Changes\Intent;
 use Illuminate\Http\JsonResponse;
@@ -22,6 +25,7 @@ use Illuminate\Http\Response;
 use Illuminate\Support\Str;
 use NorthBough\Core\Tree\EventKind;
 use NorthBough\Core\Tree\EventKinds;
+use NorthBough\Core\Tree\EventTrait;
 
 /** Kinds of event of a tree's own, beside those that come with North Bough. A fact of such a kind is an event of that type. */
 final readonly class EventKindsController
@@ -34,13 +38,16 @@ final readonly class EventKindsController
     public function index(): JsonResponse
     {
         $usual = array_map(
-            static fn (EventKind $k): KindResource => new KindResource($k->code, $k->word, $k->ofPerson, $k->ofUnion, $k->hasValue),
+            static fn (EventKind $k): KindResource => new KindResource($k->code, $k->word, $k->ofPerson, $k->ofUnion, $k->hasValue, $k->single,
+                array_column($k->traits, 'value')),
             array_values(EventKinds::all()));
         $own = OwnEventKind::query()->orderBy('word')->get()->map(static fn (OwnEventKind $k): KindResource => new KindResource(
-            $k->has_value ? 'fact' : 'event', $k->word, $k->of_person, $k->of_union, $k->has_value, $k->id,
+            $k->has_value ? 'fact' : 'event', $k->word, $k->of_person, $k->of_union, $k->has_value, $k->single, $k->traits, $k->id, $k->version,
         ));
 
-        return response()->json(new KindList([...$usual, ...array_values($own->all())]));
+        return response()->json(new KindList([...$usual, ...array_values($own->all())],
+            array_combine(array_column(EventTrait::cases(), 'value'),
+                array_map(static fn (EventTrait $trait): string => $trait->says(), EventTrait::cases()))));
     }
 
     #[Post('/trees/{tree}/event-kinds', 'makeEventKind', CreatedResource::class, EventKindInput::class)]
@@ -55,10 +62,29 @@ final readonly class EventKindsController
         $made = $this->changes->run(new Intent(TreesController::user($request), "Made the kind of event “{$word}”"),
             static fn (): OwnEventKind => OwnEventKind::query()->create([
                 'code' => $code, 'word' => $word, 'tag' => $input->hasValue ? 'FACT' : 'EVEN', 'of_person' => $input->ofPerson,
-                'of_union' => $input->ofUnion, 'has_value' => $input->hasValue,
+                'of_union' => $input->ofUnion, 'has_value' => $input->hasValue, 'single' => $input->single,
+                'traits' => array_values(array_unique($input->traits)),
             ]));
 
         return response()->json(new CreatedResource($made->id));
+    }
+
+    /** What it says of a life, for the facts of it that are there and those to come. */
+    #[Put('/trees/{tree}/event-kinds/{eventKind}', 'changeEventKind', CreatedResource::class, EventKindTraitsInput::class)]
+    public function update(Request $request, string $tree, string $eventKind): JsonResponse
+    {
+        $input = EventKindTraitsInput::from($request);
+        $word = OwnEventKind::query()->findOrFail($eventKind)->word;
+        $this->changes->run(new Intent(TreesController::user($request), "Changed what the kind of event “{$word}” says"),
+            static function () use ($eventKind, $input): void {
+                $row = OwnEventKind::query()->findOrFail($eventKind);
+                $said = ['of_person' => $input->ofPerson, 'of_union' => $input->ofUnion, 'single' => $input->single,
+                    'traits' => array_values(array_unique($input->traits))];
+                ChangedMeanwhile::unless($row, $input->version, $said);
+                $row->fill($said)->save();
+            });
+
+        return response()->json(new CreatedResource($eventKind));
     }
 
     #[Delete('/trees/{tree}/event-kinds/{eventKind}', 'deleteEventKind')]

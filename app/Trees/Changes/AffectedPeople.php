@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Trees\Changes;
 
+use App\Models\OwnEventKind;
 use App\Models\Record;
 use App\Models\RestsOn;
 use App\Models\Source;
@@ -28,6 +29,9 @@ final class AffectedPeople
 
     /** @var array<string, true> questions of which a ground was written or went */
     private array $deciding = [];
+
+    /** @var array<string, true> words of kinds of event */
+    private array $eventWords = [];
 
     /** @var array<string, true> ids of the rows themselves */
     private array $rows = [];
@@ -55,6 +59,9 @@ final class AffectedPeople
 
     public function by(TreeModel $row): void
     {
+        if ($row instanceof OwnEventKind) {
+            $this->eventWords[mb_strtolower($row->word)] = true;
+        }
         $this->rows[$row->id] = true;
         $this->tables[$row->getTable()] = true;
         if ($row instanceof RestsOn && $row->deciding_question_id !== null) {
@@ -69,6 +76,12 @@ final class AffectedPeople
                 $this->ids[$id] = true;
             }
         }
+    }
+
+    /** @return list<string> words of kinds of event of one's own of which something was changed, in small letters */
+    public function eventWords(): array
+    {
+        return array_map(strval(...), array_keys($this->eventWords));
     }
 
     /** @return list<string> questions whose ground was touched though they were not decided anew */

@@ -197,10 +197,10 @@ final readonly class PersonIndex implements DerivedData
             'search' => self::inBothScripts(implode(' ', $names)),
             'surname_sound' => SoundCode::of(SearchForm::latin($name->surname)),
             'sounds' => '{'.implode(',', SoundCode::each(SearchForm::latin(implode(' ', $names)))).'}',
-            'birth_shown' => self::shown($birth, 'birth', 'chr. '),
+            'birth_shown' => self::shown($birth),
             'birth_day' => self::day($birth),
             'birth_place' => $birth->place ?? '',
-            'death_shown' => self::shown($death, 'death', 'bur. '),
+            'death_shown' => self::shown($death),
             'death_day' => self::day($death),
         ];
     }
@@ -213,10 +213,9 @@ final readonly class PersonIndex implements DerivedData
         return $written === $latin ? $written : "{$written} {$latin}";
     }
 
-    /** A christening is marked as one: it never passes for a birth. */
-    private static function shown(?Event $event, string $kind, string $mark): string
+    private static function shown(?Event $event): string
     {
-        return $event === null || $event->date->shown === '' ? '' : ($event->kind === $kind ? '' : $mark).$event->date->shown;
+        return $event === null || $event->date->shown === '' ? '' : ltrim("{$event->mark()} {$event->date->shown}");
     }
 
     private static function day(?Event $event): ?int

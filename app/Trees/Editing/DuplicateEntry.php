@@ -12,6 +12,7 @@ use App\Models\Source;
 use App\Models\UnionPartner;
 use App\Refusal;
 use App\Trees\Dating\SourceDates;
+use App\Trees\Kinds\TreeEventKinds;
 use App\Trees\Scope\CurrentTree;
 use Illuminate\Support\Facades\DB;
 use NorthBough\Core\Chrono\GenDate;
@@ -25,13 +26,13 @@ use NorthBough\Core\Tree\EventKinds;
 /** Points out that what is about to be entered is there already. Saving the very same again enters it all the same. */
 final readonly class DuplicateEntry
 {
-    public function __construct(private CurrentTree $current, private SourceDates $dates)
+    public function __construct(private CurrentTree $current, private SourceDates $dates, private TreeEventKinds $kinds)
     {
     }
 
     /**
      * @param  string  $column  person_id or union_id
-     * @param  array{kind: string, value?: string, date?: string, place?: string, denied?: bool}  $values
+     * @param  array{kind: string, typeWords?: string, value?: string, date?: string, place?: string, denied?: bool}  $values
      *
      * @throws Refusal when the same is told of the same person or couple
      */
@@ -42,17 +43,21 @@ final readonly class DuplicateEntry
             return;
         }
         $date = $this->dates->read($values['date'] ?? '', null);
+        $words = trim($values['typeWords'] ?? '');
+        $isSingle = $kind->single || $values['kind'] === 'marriage' || $this->kinds->named($values['kind'], $words)->single;
         foreach (Event::query()->where($column, $ownerId)->where('kind', $values['kind'])->where('denied', false)
             ->where('standing', '<>', 'ruled out')->orderBy('position')->orderBy('id')->get() as $event) {
-            if ($this->isSame($event, $date, $values, $kind->single || $values['kind'] === 'marriage')) {
+            $isOfKind = ! in_array($event->kind, EventKinds::OF_OWN_WORDS, true)
+                || mb_strtolower($words) === mb_strtolower($event->type_words);
+            if ($isOfKind && $this->isSame($event, $date, $values, $isSingle)) {
                 $there = implode(', ', array_filter([$event->date->shown, $event->value, $event->place_typed]));
-                throw self::refusal("{$kind->word} is there already".($there === '' ? '' : ": {$there}")
+                throw self::refusal(($words === '' ? $kind->word : $words).' is there already'.($there === '' ? '' : ": {$there}")
                     .'. Change that one, or save this again to have both.', ['factId' => $event->id]);
             }
         }
     }
 
-    /** @param  array{kind: string, value?: string, date?: string, place?: string, denied?: bool}  $values */
+    /** @param  array{kind: string, typeWords?: string, value?: string, date?: string, place?: string, denied?: bool}  $values */
     private function isSame(Event $event, GenDate $date, array $values, bool $isSingle): bool
     {
         $days = Dates::compare($date, $event->date)->verdict;

@@ -46,7 +46,7 @@ final readonly class FamilyLoader
         AND s.union_id = nearest.id)
         SELECT id FROM nearest UNION SELECT s.union_id FROM children JOIN parent_sets s ON s.tree_id = ? AND s.child_id = children.id';
 
-    public function __construct(private CurrentTree $current)
+    public function __construct(private CurrentTree $current, private DatabaseTree $tree)
     {
     }
 
@@ -96,7 +96,7 @@ final readonly class FamilyLoader
         )])->map(static fn (stdClass $row): Couple => new Couple($row->id, $row->events, $row->order_by_hand))->all();
 
         return FamilyGraph::of(array_values([...$told, ...$partners, ...$sets, ...$parents]),
-            $this->sexes([...$people, ...array_column($parents, 'personId')]), new DatabaseTree($this->current));
+            $this->sexes([...$people, ...array_column($parents, 'personId')]), $this->tree);
     }
 
     /**

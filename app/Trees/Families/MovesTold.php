@@ -22,8 +22,12 @@ use NorthBough\Core\Tree\EventKinds;
 /** Tells what a move among families would change, by the very steps that then do it, and what speaks against it. */
 final readonly class MovesTold
 {
-    public function __construct(private CurrentTree $current, private FamilyWriter $writer, private FamilyLoader $loader)
-    {
+    public function __construct(
+        private CurrentTree $current,
+        private DatabaseTree $tree,
+        private FamilyWriter $writer,
+        private FamilyLoader $loader,
+    ) {
     }
 
     /**
@@ -107,9 +111,8 @@ final readonly class MovesTold
     /** @return list<string> */
     private function bornBefore(string $childId, string $coupleId): array
     {
-        $tree = new DatabaseTree($this->current);
-        $child = $tree->lives([$childId])[$childId] ?? null;
-        $couple = $tree->unions([$coupleId], [])[$coupleId] ?? null;
+        $child = $this->tree->lives([$childId])[$childId] ?? null;
+        $couple = $this->tree->unions([$coupleId], [])[$coupleId] ?? null;
 
         return array_values(array_filter([$child === null || $couple === null ? '' : BeforeWedding::says($child, $couple)]));
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Trees\Loading;
 
 use App\Models\Casts\DateColumns;
+use App\Trees\Kinds\TreeEventKinds;
 use App\Trees\Scope\CurrentTree;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Collection;
@@ -32,7 +33,7 @@ use stdClass;
 /** The current tree as core sees it, fetched by ids, a fixed number of queries a call. */
 final readonly class DatabaseTree implements TreeView
 {
-    public function __construct(private CurrentTree $current)
+    public function __construct(private CurrentTree $current, private TreeEventKinds $kinds)
     {
     }
 
@@ -68,7 +69,7 @@ final readonly class DatabaseTree implements TreeView
         $rows = $this->eventsByPartner($personIds)->get();
         $events = [];
         foreach ($rows as $row) {
-            $events[$row->partner_id][] = self::event($row, DateColumns::restore((array) $row), []);
+            $events[$row->partner_id][] = $this->event($row, DateColumns::restore((array) $row), []);
         }
 
         return $events;
@@ -88,7 +89,7 @@ final readonly class DatabaseTree implements TreeView
             foreach ($unions as $ofUnion) {
                 $leading = Event::leadingOf(
                     array_values($ofUnion->map(
-                        static fn (stdClass $row): Event => self::event($row, DateColumns::restore((array) $row), []))->all()), 'marriage');
+                        fn (stdClass $row): Event => $this->event($row, DateColumns::restore((array) $row), []))->all()), 'marriage');
                 if ($leading !== null) {
                     $weddings[(string) $partnerId][] = $leading;
                 }
@@ -273,17 +274,18 @@ final readonly class DatabaseTree implements TreeView
         $evidence = (new CitedEvidenceLoader($this->current))->of(array_intersect_key($dates, $kinds), $kinds);
         $events = [];
         foreach ($rows as $row) {
-            $events[$row->{$column}][] = self::event($row, $dates[$row->id], $evidence[$row->id] ?? []);
+            $events[$row->{$column}][] = $this->event($row, $dates[$row->id], $evidence[$row->id] ?? []);
         }
 
         return $events;
     }
 
     /** @param  list<CitedEvidence>  $evidence */
-    private static function event(stdClass $row, GenDate $date, array $evidence): Event
+    private function event(stdClass $row, GenDate $date, array $evidence): Event
     {
         return new Event($row->id, $row->kind, $row->type_words, $row->value,
-            $date, $row->place_typed, $row->denied, $evidence, Standing::from($row->standing), $row->place_id, $row->restriction);
+            $date, $row->place_typed, $row->denied, $evidence, Standing::from($row->standing), $row->place_id, $row->restriction,
+            $this->kinds->named($row->kind, $row->type_words));
     }
 
     private function name(stdClass $row): Name

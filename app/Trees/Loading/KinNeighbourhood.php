@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Trees\Loading;
 
 use App\Models\Casts\DateColumns;
+use App\Trees\Kinds\TreeEventKinds;
 use App\Trees\Scope\CurrentTree;
 use Illuminate\Support\Facades\DB;
 use NorthBough\Core\Sex;
@@ -27,6 +28,9 @@ use NorthBough\Core\Tree\Union;
  */
 final readonly class KinNeighbourhood
 {
+    /** What tells whether a union can have stood. */
+    private const OF_LIFE = [EventTrait::Birth, EventTrait::SignOfBirth, EventTrait::Death, EventTrait::SignOfDeath];
+
     /** The people asked for, their partners, their parents and the partners of these; then all above them. */
     private const ABOVE = 'WITH RECURSIVE asked AS (SELECT unnest(?::uuid[]) AS id),
         parents AS (
@@ -57,7 +61,7 @@ final readonly class KinNeighbourhood
         LEFT JOIN parentages p ON p.tree_id = s.tree_id AND p.parent_set_id = s.id
         ORDER BY s.leads DESC, s.id, p.id';
 
-    public function __construct(private CurrentTree $current)
+    public function __construct(private CurrentTree $current, private TreeEventKinds $kinds)
     {
     }
 
@@ -116,9 +120,7 @@ final readonly class KinNeighbourhood
     /** @return list<string> kinds of event that tell whether a union can have stood */
     private static function telling(): array
     {
-        return array_merge(['marriage', 'divorce', 'annulment'],
-            ...array_map(EventKinds::codesOf(...),
-                [EventTrait::Birth, EventTrait::SignOfBirth, EventTrait::Death, EventTrait::SignOfDeath]));
+        return array_merge(['marriage', 'divorce', 'annulment'], ...array_map(EventKinds::codesOf(...), self::OF_LIFE));
     }
 
     /**
@@ -128,13 +130,17 @@ final readonly class KinNeighbourhood
      */
     private function events(array $personIds, array $unionIds): array
     {
-        $rows = DB::table('events')->where('tree_id', $this->current->id())->whereIn('kind', self::telling())
+        $own = $this->kinds->saying(...self::OF_LIFE);
+        $rows = DB::table('events')->where('tree_id', $this->current->id())
+            ->where(static fn ($any) => $any->whereIn('kind', self::telling())->when($own !== [],
+                static fn ($any) => $any->orWhere(static fn ($both) => $both->whereIn('kind', EventKinds::OF_OWN_WORDS)
+                    ->whereIn(DB::raw('lower(type_words)'), $own))))
             ->where(static fn ($either) => $either->whereIn('person_id', $personIds)->orWhereIn('union_id', $unionIds))
             ->orderBy('position')->orderBy('ordinal')->orderBy('id')->get();
         $events = [];
         foreach ($rows as $row) {
             $events[$row->person_id ?? $row->union_id][] = new Event($row->id, $row->kind, '', '', DateColumns::restore((array) $row), '',
-                $row->denied, [], Standing::from($row->standing));
+                $row->denied, [], Standing::from($row->standing), custom: $this->kinds->named($row->kind, $row->type_words));
         }
 
         return $events;

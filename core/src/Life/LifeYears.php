@@ -7,7 +7,6 @@ namespace NorthBough\Core\Life;
 use NorthBough\Core\Chrono\DateKind;
 use NorthBough\Core\Chrono\IsoDay;
 use NorthBough\Core\Tree\Event;
-use NorthBough\Core\Tree\EventTrait;
 use NorthBough\Core\Tree\Person;
 
 /** A life in its years, as it stands beside a name: 1731–1799, b. 1731, chr. 1820–c. 1890. */
@@ -19,13 +18,13 @@ final class LifeYears
         $death = $person->vitals()->end();
         $from = self::year($birth);
         $to = self::year($death);
-        // A christening never passes for a birth.
-        $from = $from === '' || $birth?->is(EventTrait::Birth) ? $from : "chr. {$from}";
+        $mark = $birth?->mark() ?? '';
+        $from = $from === '' || $mark === '' ? $from : "{$mark} {$from}";
 
         return match (true) {
             $from !== '' && $to !== '' => "{$from}–{$to}",
             $from !== '' && $death !== null => "{$from}–?",
-            $from !== '' => str_starts_with($from, 'chr.') ? $from : "b. {$from}",
+            $from !== '' => $mark === '' ? "b. {$from}" : $from,
             $to !== '' => "d. {$to}",
             default => '',
         };

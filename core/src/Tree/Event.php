@@ -16,6 +16,7 @@ final readonly class Event implements Described
      * @param  string  $typeWords  what narrows the kind down, such as "military" of an event
      * @param  string  $value  what it says besides when and where: a trade, a title
      * @param  list<CitedEvidence>  $evidence  the claims behind it
+     * @param  CustomEventKind  $custom  what the tree says of its own kind of these words
      */
     public function __construct(
         #[Field(isSafe: true)] public string $id,
@@ -29,13 +30,51 @@ final readonly class Event implements Described
         public Standing $standing = Standing::Unweighed,
         #[Field(isSafe: true)] public ?string $placeId = null,
         #[Field(isSafe: true)] public string $restriction = '',
+        #[Field(isSafe: true)] public CustomEventKind $custom = new CustomEventKind([], false),
     ) {
     }
 
     /** Whether its kind says this of a life. */
     public function is(EventTrait $trait): bool
     {
-        return EventKinds::named($this->kind)->is($trait);
+        return EventKinds::named($this->kind)->is($trait) || $this->custom->is($trait);
+    }
+
+    /**
+     * What stands before its date where it tells of a birth or a death: nothing where it is one, so that a christening
+     * never passes for a birth.
+     */
+    public function mark(): string
+    {
+        return match (true) {
+            $this->is(EventTrait::Birth), $this->is(EventTrait::Death) => '',
+            $this->custom->is(EventTrait::SignOfBirth), $this->custom->is(EventTrait::SignOfDeath) => mb_strtolower($this->word()),
+            $this->is(EventTrait::SignOfBirth) => 'chr.',
+            $this->is(EventTrait::SignOfDeath) => 'bur.',
+            default => '',
+        };
+    }
+
+    /** What somebody was by it: born, buried; the word of its kind where the language has none. */
+    public function participle(): string
+    {
+        $participle = EventKinds::named($this->kind)->participle;
+
+        return $participle === '' ? mb_strtolower($this->word()) : $participle;
+    }
+
+    /** Whether it can have happened once only, so that two values are rivals. */
+    public function isSingle(): bool
+    {
+        return EventKinds::named($this->kind)->single || $this->custom->single;
+    }
+
+    /** Whether another is of the same kind; those of one's own are told apart by their words. */
+    public function isOfKindOf(self $other): bool
+    {
+        return $this->kind === $other->kind
+            && (! in_array($this->kind, EventKinds::OF_OWN_WORDS, true)
+                || mb_strtolower($this->typeWords) === mb_strtolower($other->typeWords));
     }
 
     /**
@@ -47,7 +86,7 @@ final readonly class Event implements Described
     public static function leadingOf(array $events, string ...$kinds): ?self
     {
         foreach ($kinds as $kind) {
-            $event = self::leadingOfKind($events, $kind);
+            $event = self::leadingAmong(array_filter($events, static fn (self $event): bool => $event->kind === $kind));
             if ($event !== null) {
                 return $event;
             }
@@ -56,12 +95,16 @@ final readonly class Event implements Described
         return null;
     }
 
-    /** @param  list<self>  $events */
-    private static function leadingOfKind(array $events, string $kind): ?self
+    /**
+     * The one that leads among events that are rivals.
+     *
+     * @param  array<self>  $events  in hand order
+     */
+    public static function leadingAmong(array $events): ?self
     {
         $first = null;
         foreach ($events as $event) {
-            if ($event->kind !== $kind || $event->denied || ! $event->standing->mayLead()) {
+            if ($event->denied || ! $event->standing->mayLead()) {
                 continue;
             }
             if ($event->standing === Standing::Accepted) {
@@ -77,7 +120,7 @@ final readonly class Event implements Described
     public function onOtherFooting(Standing $standing, array $evidence): self
     {
         return new self($this->id, $this->kind, $this->typeWords, $this->value, $this->date, $this->place, $this->denied, $evidence,
-            $standing, $this->placeId, $this->restriction);
+            $standing, $this->placeId, $this->restriction, $this->custom);
     }
 
     /** What is asked of a couple is asked of whatever happened to them. */
@@ -86,7 +129,7 @@ final readonly class Event implements Described
         return $restriction === '' ? $this
             : new self($this->id, $this->kind, $this->typeWords, $this->value, $this->date, $this->place, $this->denied, $this->evidence,
                 $this->standing, $this->placeId,
-                Restriction::fromStandard("{$this->restriction} {$restriction}")->words());
+                Restriction::fromStandard("{$this->restriction} {$restriction}")->words(), $this->custom);
     }
 
     public function isWithheld(): bool
@@ -103,7 +146,7 @@ final readonly class Event implements Described
     public function word(): string
     {
         $kind = EventKinds::all()[$this->kind]->word ?? $this->kind;
-        $word = $this->typeWords !== '' && in_array($this->kind, ['event', 'fact'], true) ? $this->typeWords : $kind;
+        $word = $this->typeWords !== '' && in_array($this->kind, EventKinds::OF_OWN_WORDS, true) ? $this->typeWords : $kind;
 
         return $this->denied ? "No {$word}" : $word;
     }
@@ -112,6 +155,6 @@ final readonly class Event implements Described
     public function citing(array $evidence): self
     {
         return new self($this->id, $this->kind, $this->typeWords, $this->value, $this->date, $this->place, $this->denied, $evidence,
-            $this->standing, $this->placeId, $this->restriction);
+            $this->standing, $this->placeId, $this->restriction, $this->custom);
     }
 }

@@ -7,6 +7,9 @@ namespace NorthBough\Core\Tree;
 /** The kinds of event that come with North Bough. A new one is one line here. Tags: GEDCOM, 5.5.1 and 7. */
 final class EventKinds
 {
+    /** Those that a tree narrows down by words of its own: what happened, and what was so. */
+    public const OF_OWN_WORDS = ['event', 'fact'];
+
     /** @var array<string, EventKind>|null */
     private static ?array $byCode = null;
 

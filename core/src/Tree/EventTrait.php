@@ -23,4 +23,20 @@ enum EventTrait: string
     case OfAnAdult = 'told of an adult';
     /** Where somebody lived. */
     case Residence = 'residence';
+
+    /** In a form, after "An event of this kind". */
+    public function says(): string
+    {
+        return match ($this) {
+            self::Birth => 'is a birth',
+            self::SignOfBirth => 'stands for a birth that nothing tells',
+            self::Death => 'is a death',
+            self::SignOfDeath => 'stands for a death that nothing tells',
+            self::OfTheDead => 'is told of somebody who was dead by then',
+            self::Presence => 'has whoever it is of there on that day',
+            self::OfTheLiving => 'is told of somebody who lived on that day',
+            self::OfAnAdult => 'is told of an adult only',
+            self::Residence => 'says where somebody lived',
+        };
+    }
 }

@@ -88,6 +88,6 @@ final readonly class FormattedTree implements TreeView
     {
         return $this->dates === DateStyle::Short ? $events : array_map(fn (Event $event): Event => new Event(
             $event->id, $event->kind, $event->typeWords, $event->value, $event->date->styled($this->dates), $event->place, $event->denied,
-            $event->evidence, $event->standing, $event->placeId, $event->restriction), $events);
+            $event->evidence, $event->standing, $event->placeId, $event->restriction, $event->custom), $events);
     }
 }

@@ -52,6 +52,7 @@ final readonly class Vitals
 
     private function leading(EventTrait $trait): ?Event
     {
-        return Event::leadingOf($this->events, ...EventKinds::codesOf($trait));
+        return Event::leadingOf($this->events, ...EventKinds::codesOf($trait))
+            ?? Event::leadingAmong(array_filter($this->events, static fn (Event $event): bool => $event->custom->is($trait)));
     }
 }

@@ -8,6 +8,7 @@ import { DatingSettingForm } from '../../parts/DatingSettingForm'
 import { CopyTree } from './CopyTree'
 import { OwnCentre } from './OwnCentre'
 import { NameVariants } from './NameVariants'
+import { EventKinds } from './EventKinds'
 import { WorldEvents } from './WorldEvents'
 import { Confirm } from '../../parts/Confirm'
 import { InlineTextField } from '../../parts/InlineTextField'
@@ -120,6 +121,7 @@ export default function TreePage() {
           </p>
         </section>
       )}
+      {data.role !== 'reader' && <EventKinds />}
       {data.role !== 'reader' && <NameVariants />}
       {data.role !== 'reader' && <WorldEvents />}
       {data.role === 'owner' && (

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Tree\Inputs;
 
+use App\Http\Api\ListOf;
 use App\Http\Api\ReadsRequest;
+use Illuminate\Validation\Rule;
+use NorthBough\Core\Tree\EventTrait;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema]
@@ -12,11 +15,14 @@ final readonly class EventKindInput
 {
     use ReadsRequest;
 
+    /** @param  list<string>  $traits  what it says of a life */
     public function __construct(
         #[OA\Property] public string $word,
         #[OA\Property] public bool $ofPerson = true,
         #[OA\Property] public bool $ofUnion = false,
         #[OA\Property] public bool $hasValue = false,
+        #[OA\Property] public bool $single = false,
+        #[ListOf('string')] public array $traits = [],
     ) {
     }
 
@@ -28,6 +34,9 @@ final readonly class EventKindInput
             'ofPerson' => ['boolean'],
             'ofUnion' => ['boolean'],
             'hasValue' => ['boolean'],
+            'single' => ['boolean'],
+            'traits' => ['array'],
+            'traits.*' => [Rule::enum(EventTrait::class)],
         ];
     }
 }

@@ -6,7 +6,6 @@ namespace NorthBough\Core\Drawing\Boxes;
 
 use NorthBough\Core\Place\PlacePath;
 use NorthBough\Core\Tree\Event;
-use NorthBough\Core\Tree\EventKinds;
 use NorthBough\Core\Tree\Person;
 
 /** What a drawing says of a person, in a line each. */
@@ -42,6 +41,6 @@ final class PersonText
         $text = implode(', ',
             array_filter([$event->date->shown, PlacePath::shortOf($event->place)], static fn (string $s): bool => $s !== ''));
 
-        return trim(EventKinds::named($event->kind)->participle." {$text}");
+        return trim("{$event->participle()} {$text}");
     }
 }

@@ -7,7 +7,6 @@ namespace NorthBough\Core\Evidence\Conflict;
 use NorthBough\Core\Compare\Dates;
 use NorthBough\Core\Compare\Verdict;
 use NorthBough\Core\Tree\Event;
-use NorthBough\Core\Tree\EventKinds;
 
 /** Which values of a life disagree with another value of the same kind that nobody has decided about. */
 final class ContestedValues
@@ -21,11 +20,11 @@ final class ContestedValues
         $contested = [];
         foreach ($events as $at => $one) {
             foreach (array_slice($events, $at + 1) as $other) {
-                if ($one->kind !== $other->kind || $one->denied || $other->denied || ! EventKinds::named($one->kind)->single) {
+                if (! $one->isOfKindOf($other) || $one->denied || $other->denied || ! $one->isSingle()) {
                     continue;
                 }
                 $beside = array_map(static fn (Event $event) => $event->standing,
-                    array_filter($events, static fn (Event $event): bool => $event->kind === $one->kind && ! $event->denied));
+                    array_filter($events, static fn (Event $event): bool => $event->isOfKindOf($one) && ! $event->denied));
                 $verdict = UndecidedConflict::between($one->standing, $other->standing, array_values($beside))
                     ? Dates::compare($one->date, $other->date)->verdict : Verdict::Same;
                 if ($verdict === Verdict::Contradicts || $verdict === Verdict::Strains) {

@@ -10,6 +10,7 @@ use NorthBough\Core\Evidence\Conflict\ContestedValues;
 use NorthBough\Core\Sex;
 use NorthBough\Core\Tree\Event;
 use NorthBough\Core\Tree\EventTrait;
+use NorthBough\Core\Tree\Vitals;
 
 /**
  * Works out when people must, and likely did, live, from everything that is told of them, their marriages, parents and
@@ -67,8 +68,13 @@ final class LifeWindows
     public function events(string $personId, array $events): void
     {
         $contested = ContestedValues::among($events);
+        $vitals = Vitals::of($events);
         foreach ($events as $event) {
-            if (! in_array($event->kind, ['birth', 'death'], true) || Event::leadingOf($events, $event->kind) === $event) {
+            if (match (true) {
+                $event->is(EventTrait::Birth) => $vitals->birth() === $event,
+                $event->is(EventTrait::Death) => $vitals->death() === $event,
+                default => true,
+            }) {
                 $this->event($personId, $event, ($contested[$event->id] ?? null) === Verdict::Contradicts);
             }
         }

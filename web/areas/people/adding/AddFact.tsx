@@ -6,6 +6,7 @@ import { DateField } from '../../../parts/DateField'
 import { PlaceField } from '../../../parts/PlaceField'
 import { useDraft } from '../../../parts/useDraft'
 import { Cancel } from '../../../parts/Cancel'
+import { KindTraits, SAYS_NOTHING } from '../../../parts/KindTraits'
 import { queries } from '../../../api/queries'
 
 /** A fact as a sentence with gaps: what, when, where, and what else it says. */
@@ -20,12 +21,13 @@ export function AddFact(props: { person: Person; onKept: (id: string) => void; o
   const { data: kinds } = useQuery(queries.eventKinds(tree))
   const chosen = kinds?.kinds.find((one) => (one.ownId ?? one.code) === kind)
   const [own, setOwn] = useState('')
+  const [says, setSays] = useState(SAYS_NOTHING)
   const make = useWrite(
     () =>
       unwrap(
         api.POST('/api/trees/{tree}/event-kinds', {
           params: { path: { tree } },
-          body: { word: own, ofPerson: true, ofUnion: false, hasValue: true },
+          body: { word: own, hasValue: true, ...says },
         }),
       ),
     (made) => setKind(made.id),
@@ -89,19 +91,30 @@ export function AddFact(props: { person: Person; onKept: (id: string) => void; o
         <option value="own">a kind of one’s own…</option>
       </select>
       {kind === 'own' && (
-        <input
-          className="gap"
-          aria-label="What the kind is called"
-          placeholder="what it is called"
-          autoFocus
-          value={own}
-          onChange={(event) => setOwn(event.target.value)}
-          onKeyDown={(event) => {
-            if (event.key !== 'Enter') return
-            event.preventDefault()
-            if (own.trim() !== '') make.mutate(undefined)
-          }}
-        />
+        <>
+          <input
+            className="gap"
+            aria-label="What the kind is called"
+            placeholder="what it is called"
+            autoFocus
+            value={own}
+            onChange={(event) => setOwn(event.target.value)}
+            onKeyDown={(event) => {
+              if (event.key !== 'Enter') return
+              event.preventDefault()
+              if (own.trim() !== '') make.mutate(undefined)
+            }}
+          />
+          <button
+            type="button"
+            className="act justify-self-start"
+            disabled={own.trim() === '' || make.isPending}
+            onClick={() => make.mutate(undefined)}
+          >
+            Make the kind
+          </button>
+          <KindTraits says={says} traits={kinds?.traits ?? {}} onSays={setSays} />
+        </>
       )}
       <DateField aria-label="Date" value={date} onValue={setDate} place={place} />
       <span className="flex flex-col gap-2">

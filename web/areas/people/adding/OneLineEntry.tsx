@@ -1,9 +1,10 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
-import { useEffect, useId, useRef, useState, type KeyboardEvent, type ReactNode } from 'react'
+import { useEffect, useId, useRef, type ReactNode } from 'react'
 import { type Schemas } from '../../../api/client'
 import { useTreeId, useWrite } from '../../../api/useTree'
 import { useDebounced } from '../../../parts/useDebounced'
 import { useDraft } from '../../../parts/useDraft'
+import { useOffers } from '../../../parts/useOffers'
 import { queries } from '../../../api/queries'
 
 /** Who was made or tied, and the union by which, where there is one. */
@@ -48,7 +49,6 @@ export function OneLineEntry({
   latest.current = line
   const write = useWrite(keep)
   const tie = useWrite(take)
-  const [at, setAt] = useState(-1)
   // The line is free for the next one at once; what is refused comes back in front of whatever was typed meanwhile.
   const send = () => {
     const sent = line
@@ -71,29 +71,19 @@ export function OneLineEntry({
     placeholderData: keepPreviousData,
   })
   const offers = line.trim() === '' ? [] : (found?.offers ?? [])
-  const choose = (offer: Schemas['EntryOffer'] | undefined) => {
-    if (!offer?.canBe) return
+  const choose = (offer: Schemas['EntryOffer']) => {
+    if (!offer.canBe) return
     const sent = line
     forget()
-    setAt(-1)
     tie.mutate(offer.id, { onSuccess: onKept, onError: () => setLine(`${sent} ${latest.current}`.trim()) })
   }
-  const pressed = (event: KeyboardEvent) => {
-    if ((event.key === 'ArrowDown' || event.key === 'ArrowUp') && offers.length > 0) {
-      event.preventDefault()
-      const by = event.key === 'ArrowDown' ? 1 : -1
-      setAt((now) => Math.max(-1, Math.min(offers.length - 1, now + by)))
-    } else if (event.key === 'Enter' && at >= 0) {
-      event.preventDefault()
-      choose(offers[at])
-    } else if (event.key === 'Enter' && line.trim() !== '') {
-      event.preventDefault()
-      send()
-    } else if (event.key === 'Escape') {
-      event.stopPropagation()
-      onLeave()
-    }
-  }
+  const { getInputProps, getMenuProps, getItemProps, at, onKeyDown } = useOffers({
+    offers,
+    isFirstInHand: false,
+    onChosen: choose,
+    onEnter: () => line.trim() !== '' && send(),
+    onLeave,
+  })
   return (
     <div className="min-w-0">
       <div className="flex items-baseline gap-3">
@@ -101,29 +91,25 @@ export function OneLineEntry({
           {label}
         </label>
         <input
-          id={id}
-          ref={field}
-          className="gap grow font-serif text-[17px]"
-          role="combobox"
-          aria-expanded={offers.length > 0}
-          aria-controls={`${id}-there`}
-          aria-activedescendant={at >= 0 ? `${id}-there-${at}` : undefined}
+          {...getInputProps({
+            id,
+            ref: field,
+            className: 'gap grow font-serif text-[17px]',
+            onChange: (event) =>
+              setLine(
+                event.currentTarget.value
+                  .replace(/(^| )\/ $/, `$1${offered || '/'} `)
+                  .replace(/(^| )\/([hw]) $/, (typed, before: string, sex: 'h' | 'w') =>
+                    offeredBySex[sex] ? `${before}${offeredBySex[sex]} ${sex} ` : typed,
+                  ),
+              ),
+            onKeyDown,
+            'aria-describedby': `${id}-read`,
+            placeholder: 'Ewan Tarrel b 14 June 1851 Hask d 1920',
+            spellCheck: false,
+          })}
+          aria-labelledby={undefined}
           value={line}
-          onChange={(event) => {
-            setAt(-1)
-            setLine(
-              event.target.value
-                .replace(/(^| )\/ $/, `$1${offered || '/'} `)
-                .replace(/(^| )\/([hw]) $/, (typed, before: string, sex: 'h' | 'w') =>
-                  offeredBySex[sex] ? `${before}${offeredBySex[sex]} ${sex} ` : typed,
-                ),
-            )
-          }}
-          onKeyDown={pressed}
-          aria-describedby={`${id}-read`}
-          placeholder="Ewan Tarrel b 14 June 1851 Hask d 1920"
-          autoComplete="off"
-          spellCheck={false}
         />
         <button type="button" className="act shrink-0" onClick={send}>
           Save <kbd>Enter</kbd>
@@ -157,48 +143,40 @@ export function OneLineEntry({
         </p>
         {aside}
       </div>
-      <There id={`${id}-there`} offers={offers} at={at} onChoose={choose} />
-    </div>
-  )
-}
-
-/** Who of the tree may be meant; whoever is typed on becomes somebody new. */
-function There(props: {
-  id: string
-  offers: Schemas['EntryOffer'][]
-  at: number
-  onChoose: (offer: Schemas['EntryOffer']) => void
-}) {
-  const { id, offers, at, onChoose } = props
-  return (
-    <>
       {offers.length > 0 && (
         <p className="text-[13px] text-graphite">
           In the tree already? <kbd>↓</kbd> and <kbd>Enter</kbd> take somebody; <kbd>Enter</kbd> alone makes a
           new person.
         </p>
       )}
-      <ul id={id} role="listbox" aria-label="People of the tree">
+      <ul {...getMenuProps({ 'aria-label': 'People of the tree' })} aria-labelledby={undefined}>
         {offers.map((offer, index) => (
           <li
             key={offer.id}
-            id={`${id}-${index}`}
-            role="option"
+            {...getItemProps({ item: offer, index })}
             aria-selected={index === at}
             aria-disabled={!offer.canBe}
             className={`flex items-baseline gap-3 px-1 py-[2px] ${offer.canBe ? 'cursor-pointer' : 'text-graphite'}
               ${index === at ? 'bg-wash' : 'hover:bg-wash/60'}`}
-            onClick={() => onChoose(offer)}
           >
-            <span className="font-serif text-[16px]">{offer.name}</span>
-            <span className="text-[13px] text-graphite">
-              {offer.years} no. {offer.number}
-            </span>
-            <span className="text-[13px]">{offer.canBe ? offer.odds : ''}</span>
-            <span className="truncate text-[13px] text-graphite">{offer.says}</span>
+            <OfferLine offer={offer} />
           </li>
         ))}
       </ul>
+    </div>
+  )
+}
+
+/** Who of the tree may be meant; whoever is typed on becomes somebody new. */
+function OfferLine({ offer }: { offer: Schemas['EntryOffer'] }) {
+  return (
+    <>
+      <span className="font-serif text-[16px]">{offer.name}</span>
+      <span className="text-[13px] text-graphite">
+        {offer.years} no. {offer.number}
+      </span>
+      <span className="text-[13px]">{offer.canBe ? offer.odds : ''}</span>
+      <span className="truncate text-[13px] text-graphite">{offer.says}</span>
     </>
   )
 }

@@ -1,4 +1,3 @@
-import { useVirtualizer } from '@tanstack/react-virtual'
 import {
   forwardRef,
   useEffect,
@@ -9,6 +8,7 @@ import {
   type KeyboardEvent,
   type ReactNode,
 } from 'react'
+import { placed, useVirtualList, VirtualList } from '../../../parts/VirtualList'
 import { LedgerRow, type RowActions } from './LedgerRow'
 import {
   carried,
@@ -69,12 +69,9 @@ export const Ledger = forwardRef<LedgerHandle, Props>(function Ledger(props, ref
     [cells],
   )
   const scroller = useRef<HTMLDivElement>(null)
-  const rows = useVirtualizer({
-    count: lines.length,
-    getScrollElement: () => scroller.current,
-    estimateSize: (index) => (index === inHand ? LINE + slip.height : LINE),
-    overscan: 12,
-  })
+  const rows = useVirtualList(scroller, lines.length, (index) =>
+    index === inHand ? LINE + slip.height : LINE,
+  )
   useEffect(() => rows.measure(), [inHand, slip.height, rows])
   useEffect(() => {
     if (!scroller.current) return
@@ -247,33 +244,30 @@ export const Ledger = forwardRef<LedgerHandle, Props>(function Ledger(props, ref
           In the tree
         </span>
       </div>
-      <div role="presentation" className="relative" style={{ height: rows.getTotalSize() }}>
-        {rows.getVirtualItems().map((row) => {
-          const line = lines[row.index]
-          return (
-            line && (
-              <div
-                key={line.id}
-                role="presentation"
-                className="absolute inset-x-0 top-0 border-b border-rule"
-                style={{ transform: `translateY(${row.start}px)`, height: row.size }}
-              >
-                <LedgerRow
-                  line={line}
-                  at={row.index}
-                  cells={cells}
-                  template={template}
-                  isInHand={row.index === inHand}
-                  lined={lineUp.byLine.get(line.id)}
-                  actions={actions}
-                  slip={row.index === inHand ? slip.of : null}
-                  roles="roles"
-                />
-              </div>
-            )
-          )
-        })}
-      </div>
+      <VirtualList
+        list={rows}
+        rows={lines}
+        show={(line, row) => (
+          <div
+            key={line.id}
+            role="presentation"
+            className="absolute inset-x-0 top-0 border-b border-rule"
+            style={placed(row)}
+          >
+            <LedgerRow
+              line={line}
+              at={row.index}
+              cells={cells}
+              template={template}
+              isInHand={row.index === inHand}
+              lined={lineUp.byLine.get(line.id)}
+              actions={actions}
+              slip={row.index === inHand ? slip.of : null}
+              roles="roles"
+            />
+          </div>
+        )}
+      />
     </div>
   )
 })
