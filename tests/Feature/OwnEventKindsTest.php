@@ -77,7 +77,8 @@ final class OwnEventKindsTest extends TestCase
     /** @param  list<string>  $traits */
     private function kind(string $word, array $traits, bool $single = false): string
     {
-        return (string) $this->api('POST', '/event-kinds', ['word' => $word, 'traits' => $traits, 'single' => $single])->assertOk()->json('id');
+        return (string) $this->api('POST', '/event-kinds', ['word' => $word, 'traits' => $traits, 'single' => $single])->assertOk()
+            ->json('id');
     }
 
     /** @param  array<string, string|bool>  $values */

@@ -38,11 +38,13 @@ final readonly class EventKindsController
     public function index(): JsonResponse
     {
         $usual = array_map(
-            static fn (EventKind $k): KindResource => new KindResource($k->code, $k->word, $k->ofPerson, $k->ofUnion, $k->hasValue, $k->single,
+            static fn (EventKind $k): KindResource => new KindResource($k->code, $k->word, $k->ofPerson, $k->ofUnion, $k->hasValue,
+                $k->single,
                 array_column($k->traits, 'value')),
             array_values(EventKinds::all()));
         $own = OwnEventKind::query()->orderBy('word')->get()->map(static fn (OwnEventKind $k): KindResource => new KindResource(
-            $k->has_value ? 'fact' : 'event', $k->word, $k->of_person, $k->of_union, $k->has_value, $k->single, $k->traits, $k->id, $k->version,
+            $k->has_value ? 'fact' : 'event', $k->word, $k->of_person, $k->of_union, $k->has_value, $k->single, $k->traits, $k->id,
+            $k->version,
         ));
 
         return response()->json(new KindList([...$usual, ...array_values($own->all())],

@@ -42,7 +42,8 @@ final class AffectedKin
             return [];
         }
         $this->kinds->forget();
-        $events = $this->rows('events')->whereIn('events.kind', EventKinds::OF_OWN_WORDS)->whereIn(DB::raw('lower(events.type_words)'), $words);
+        $events = $this->rows('events')->whereIn('events.kind', EventKinds::OF_OWN_WORDS)
+            ->whereIn(DB::raw('lower(events.type_words)'), $words);
         $own = (clone $events)->whereNotNull('events.person_id')->pluck('events.person_id');
         $partners = $this->rows('union_partners')->whereIn('union_id', $events->whereNotNull('events.union_id')->select('events.union_id'))
             ->pluck('person_id');

@@ -29,13 +29,6 @@ final class TreeEventKinds
             ? $this->own->all()[mb_strtolower($words)] ?? CustomEventKind::plain() : CustomEventKind::plain();
     }
 
-    /** @return list<string> the words of those that say any of these of a life, in small letters */
-    public function saying(EventTrait ...$traits): array
-    {
-        return array_map(strval(...), array_keys(array_filter($this->own->all(),
-            static fn (CustomEventKind $kind): bool => array_filter($traits, $kind->is(...)) !== [])));
-    }
-
     public function forget(): void
     {
         $this->own->forget();
