@@ -208,6 +208,8 @@ final class RecordsTest extends TestCase
         $this->takeIn($record, [['lineId' => $lines[0], 'as' => 'new']]);
         self::assertFalse($this->api('GET', "/records/{$record}")->json('lookAgain'));
         self::assertSame(1, Person::query()->count());
+        $this->api('POST', "/records/{$record}/images", ['uploadId' => $this->upload(self::picture(60, 40), 'leaf.png')])->assertOk();
+        self::assertTrue($this->api('GET', "/records/{$record}")->json('lookAgain'), 'A picture that came later asks for one too.');
     }
 
     public function test_what_is_held_cites_every_fact_that_is_entered(): void

@@ -10,12 +10,12 @@ use App\Http\Journal\Resources\DeletedPage;
 use App\Http\Journal\Resources\DeletedResource;
 use App\Http\Journal\Resources\DoneResource;
 use App\Http\Tree\TreesController;
+use App\Trees\Journal\DeletedThing;
 use App\Trees\Journal\DeletedThings;
 use App\Trees\Journal\Restoration;
 use App\Trees\Scope\CurrentTree;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use stdClass;
 
 /** What was deleted waits here to be put back. */
 final readonly class DeletedController
@@ -32,7 +32,8 @@ final readonly class DeletedController
 
         return response()
             ->json(new DeletedPage(
-                array_map(static fn (stdClass $thing): DeletedResource => new DeletedResource($thing->id, $thing->called, $thing->whose,
+                array_map(static fn (DeletedThing $thing): DeletedResource => new DeletedResource($thing->entryId, $thing->called,
+                    $thing->whose,
                     $thing->with, $thing->who, $thing->madeAt, $thing->why),
                     $things), $next));
     }

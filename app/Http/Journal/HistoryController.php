@@ -15,10 +15,10 @@ use App\Http\Tree\TreesController;
 use App\Models\Person;
 use App\Trees\Changes\Intent;
 use App\Trees\Journal\History;
+use App\Trees\Journal\HistoryLine;
 use App\Trees\Scope\CurrentTree;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use stdClass;
 
 /** What was changed about one person, values side by side; one value can be put back. */
 final readonly class HistoryController
@@ -32,9 +32,9 @@ final readonly class HistoryController
     {
         JournalController::refuseShielded($this->current);
         $entries = array_map(
-            static fn (stdClass $row): HistoryEntry => new HistoryEntry($row->id, (int) $row->change_seq, $row->op, $row->called,
-                $row->version, $row->who ?? 'North Bough',
-                $row->made_at, $row->summary, $row->why, EntryResource::values($row)),
+            static fn (HistoryLine $line): HistoryEntry => new HistoryEntry($line->told->entry->id, $line->told->entry->changeSeq,
+                $line->told->entry->op, $line->told->called, $line->told->version, $line->who, $line->madeAt, $line->summary, $line->why,
+                EntryResource::values($line->told)),
             $this->history->of(Person::query()->findOrFail($person)->id, $request->integer('before')));
         $last = end($entries);
 

@@ -17,13 +17,14 @@ use App\Http\Journal\Resources\NextStepsResource;
 use App\Http\Tree\TreesController;
 use App\Models\User;
 use App\Refusal;
+use App\Trees\Changes\Step;
 use App\Trees\Changes\Undo;
 use App\Trees\Journal\Changes;
+use App\Trees\Journal\ToldChange;
 use App\Trees\Places\Gazetteers;
 use App\Trees\Scope\CurrentTree;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use stdClass;
 
 /** What was changed, by whom and why, and undoing it. */
 final readonly class JournalController
@@ -74,7 +75,7 @@ final readonly class JournalController
         $user = TreesController::user($request);
 
         return $this->each($request, 'Undid',
-            fn (): stdClass => $this->undo->undoable($user, 1)[0]
+            fn (): Step => $this->undo->undoable($user, 1)[0]
                 ?? throw new Refusal('There is nothing of yours to undo in this tree.', 409), $user);
     }
 
@@ -84,7 +85,7 @@ final readonly class JournalController
         $user = TreesController::user($request);
 
         return $this->each($request, 'Redid',
-            fn (): stdClass => $this->undo->redoable($user, 1)[0] ?? throw new Refusal('There is nothing to redo.', 409), $user);
+            fn (): Step => $this->undo->redoable($user, 1)[0] ?? throw new Refusal('There is nothing to redo.', 409), $user);
     }
 
     #[Post('/trees/{tree}/journal/{change}/undo', 'undoChange', DoneResource::class)]
@@ -98,33 +99,32 @@ final readonly class JournalController
         $current->refuseShielded('The journal names living people; it is for those who may see them.');
     }
 
-    public static function line(stdClass $row): ChangeResource
+    public static function line(ToldChange $change): ChangeResource
     {
-        return new ChangeResource($row->id, $row->seq, $row->summary, $row->whose, $row->why, $row->who ?? 'North Bough', $row->how,
-            $row->made_at,
-            $row->undone_by !== null, $row->undone_by === null && $row->kind !== 'undo', $row->rows);
+        return new ChangeResource($change->id, $change->seq, $change->summary, $change->whose, $change->why, $change->who, $change->how,
+            $change->madeAt, $change->isUndone, ! $change->isUndone && ! $change->isUndoing, $change->rows);
     }
 
     /**
-     * @param  list<stdClass>  $sets
+     * @param  list<Step>  $steps
      * @return list<string>
      */
-    private static function steps(array $sets): array
+    private static function steps(array $steps): array
     {
-        return array_map(static fn (stdClass $set): string => Undo::step((string) $set->summary), $sets);
+        return array_map(static fn (Step $step): string => $step->words(), $steps);
     }
 
     /**
      * As many steps as were asked for, each a change of its own; where one cannot be taken, those before it stand.
      *
-     * @param  \Closure(): stdClass  $next
+     * @param  \Closure(): Step  $next
      */
     private function each(Request $request, string $did, \Closure $next, User $user): JsonResponse
     {
         $done = [];
         for ($step = StepsInput::from($request)->steps; $step > 0; $step--) {
             try {
-                $done[] = Undo::step($this->undo->undo($next()->id, $user));
+                $done[] = Step::without($this->undo->undo($next()->id, $user));
             } catch (Refusal $refused) {
                 if ($done === []) {
                     throw $refused;

@@ -39,9 +39,8 @@ final readonly class EntryOffersController
         $line = trim(mb_substr($request->string('line')->toString(), 0, 1000));
         $entry = OneLineEntry::parse($line);
         $isNumber = preg_match('/^#?\d+$/', $line) === 1;
-        $ids = array_values(
-            $this->search->nearest($isNumber ? $line : $entry->name->given.' '.$entry->name->wholeSurname(), self::LOOKED_AT)
-                ->pluck('person_id')->all());
+        $ids = array_column(
+            $this->search->nearest($isNumber ? $line : $entry->name->given.' '.$entry->name->wholeSurname(), self::LOOKED_AT), 'personId');
         $ofId = Str::isUuid($request->string('of')->toString()) ? $request->string('of')->toString() : '';
         $people = $this->living->view()->lives(array_values(array_unique(array_filter([...$ids, $ofId]))));
         $of = $people[$ofId] ?? null;

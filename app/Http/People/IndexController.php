@@ -12,11 +12,11 @@ use App\Http\People\Resources\PersonLine;
 use App\Trees\Access\LivingPeople;
 use App\Trees\Display\DisplayPreferences;
 use App\Trees\Places\FactsAtPlaces;
+use App\Trees\Search\IndexLine;
 use App\Trees\Search\PeopleSearch;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Collection;
 use Illuminate\Support\Str;
 use NorthBough\Core\Chrono\Calendar\Calendars;
 use stdClass;
@@ -57,7 +57,7 @@ final readonly class IndexController
         $last = $rows->count() === self::AT_ONCE ? $rows->last() : null;
 
         return response()->json(new PeoplePage(
-            $this->lines($rows),
+            $this->lines(array_values(array_map(static fn (stdClass $row): IndexLine => IndexLine::read((array) $row), $rows->all()))),
             $last === null ? null : Cursor::of($last->{$sort}, $last->person_id),
             $shown, $total,
         ));
@@ -123,19 +123,20 @@ final readonly class IndexController
     }
 
     /**
-     * @param  Collection<int, stdClass>  $rows
+     * @param  list<IndexLine>  $found
      * @return list<PersonLine> with names and dates as the reader wants them
      */
-    private function lines(Collection $rows): array
+    private function lines(array $found): array
     {
-        $people = $this->reader->isUsual() ? [] : $this->living->forReader()->lives(array_values($rows->pluck('person_id')->all()));
+        $people = $this->reader->isUsual() ? [] : $this->living->forReader()->lives(array_column($found, 'personId'));
+        $dates = $this->reader->dates();
 
-        return array_values($rows->map(fn (stdClass $row): PersonLine => new PersonLine(
-            $row->person_id, $row->number, $row->sex,
-            isset($people[$row->person_id]) ? $people[$row->person_id]->name()->shown() : $row->shown_name,
-            isset($people[$row->person_id]) ? $people[$row->person_id]->name()->filed() : $row->filed_name,
-            $this->reader->dates()->set($row->birth_shown, 'GREGORIAN'), $row->birth_place, $this->reader->dates()
-                ->set($row->death_shown, 'GREGORIAN'),
-        ))->all());
+        return array_map(static function (IndexLine $line) use ($people, $dates): PersonLine {
+            $name = isset($people[$line->personId]) ? $people[$line->personId]->name() : null;
+
+            return new PersonLine($line->personId, $line->number, $line->sex, $name?->shown() ?? $line->shownName,
+                $name?->filed() ?? $line->filedName, $dates->set($line->birthShown, 'GREGORIAN'), $line->birthPlace,
+                $dates->set($line->deathShown, 'GREGORIAN'));
+        }, $found);
     }
 }

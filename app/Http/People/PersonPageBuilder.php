@@ -23,6 +23,7 @@ use App\Models\Note;
 use App\Models\Person as PersonRow;
 use App\Trees\Access\LivingPeople;
 use App\Trees\Derived\Window\StoredWindows;
+use App\Trees\Journal\DeletedRelative;
 use App\Trees\Loading\DatabaseTree;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Query\Builder as QueryBuilder;
@@ -113,8 +114,8 @@ final readonly class PersonPageBuilder
             unions: $this->kin->unions($person, [...$unions, ...$notTheirs], $people,
                 $tree->parentSets(array_merge(...array_column([...$unions, ...$notTheirs], 'childIds')))),
             goneKin: $this->living->isShielding() ? []
-                : array_map(static fn (\stdClass $gone): DeletedKinResource => new DeletedKinResource($gone->entry_id, $gone->word,
-                    (string) $gone->name ?: '?', $gone->made_at),
+                : array_map(static fn (DeletedRelative $gone): DeletedKinResource => new DeletedKinResource($gone->entryId, $gone->word,
+                    $gone->name ?: '?', $gone->madeAt),
                     $this->parts->bin->of($row->id)),
             offers: $this->parts->offers->of($person, $unions, $sets, $parentUnions, $people),
             notes: $isWithheld ? [] : $notes[$row->id] ?? [],

@@ -41,7 +41,7 @@ final readonly class ImagesBeside
             if ($file !== null) {
                 $preview = $previews->get($file->sha256);
                 $here[] = new PictureHere($link->id, $file->id, $file->called(), $preview->state ?? 'waiting',
-                    PicturePages::pages($preview)[0] ?? null);
+                    PicturePages::pages($preview->pages ?? PicturePages::NO_PAGES)[0] ?? null);
             }
         }
 
@@ -84,7 +84,8 @@ final readonly class ImagesBeside
         foreach ($cut as $claim => $strip) {
             $link = $links->get($strip['image']);
             $file = $link === null ? null : $media->get($link->media_id);
-            $page = $file === null ? null : PicturePages::pages($previews->get($file->sha256))[$strip['page']] ?? null;
+            $page = $file === null ? null
+                : PicturePages::pages($previews->get($file->sha256)->pages ?? PicturePages::NO_PAGES)[$strip['page']] ?? null;
             if ($link !== null && $file !== null && $page !== null) {
                 $strips[] = new ClaimImageStrip($claim, $file->id, $page, ImageStrip::of($strip), PicturePages::view($link->view));
             }

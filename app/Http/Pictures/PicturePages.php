@@ -27,6 +27,9 @@ use stdClass;
 /** Pictures for the page. */
 final readonly class PicturePages
 {
+    /** Where no preview was made yet. */
+    public const NO_PAGES = '[]';
+
     private const AT_ONCE = 60;
 
     public function __construct(private CurrentTree $current, private OpenRecords $openness)
@@ -88,7 +91,7 @@ final readonly class PicturePages
 
         return new PicturesPage(array_values($files->map(static fn (Media $file): PictureLine => new PictureLine(
             $file->id, $file->title, $file->path, $file->type, $file->bytes, $previews[$file->sha256]->state ?? 'waiting',
-            self::pages($previews[$file->sha256] ?? null),
+            self::pages($previews[$file->sha256]->pages ?? self::NO_PAGES),
             array_map(static fn (PictureOn $pictureOn): string => $pictureOn->says, $on[$file->id] ?? []),
         ))->all()), $last === null ? null : Cursor::of($last->path, $last->id), $shown, Media::query()->count());
     }
@@ -102,7 +105,7 @@ final readonly class PicturePages
         $portraits = MediaLink::query()->where('media_id', $file->id)->where('is_main', true)->pluck('person_id')->flip();
 
         return new PicturePage($file->id, $file->version, $file->title, $file->restriction, $file->path, $file->type, $file->bytes,
-            $preview->state ?? 'waiting', $preview->problem ?? '', self::pages($preview),
+            $preview->state ?? 'waiting', $preview->problem ?? '', self::pages($preview->pages ?? self::NO_PAGES),
             array_values($regions->map(
                 static fn (Region $region): RegionResource => new RegionResource($region->id, $region->page, (float) $region->left,
                     (float) $region->top, (float) $region->width,
@@ -150,11 +153,14 @@ final readonly class PicturePages
         return $on;
     }
 
-    /** @return list<PagePreview> */
-    public static function pages(?stdClass $preview): array
+    /**
+     * @param  string  $kept  as previews keep their pages
+     * @return list<PagePreview>
+     */
+    public static function pages(string $kept): array
     {
         /** @var list<array{width: int, height: int, levels: int}> $pages */
-        $pages = $preview === null ? [] : json_decode($preview->pages, true, flags: JSON_THROW_ON_ERROR);
+        $pages = json_decode($kept, true, flags: JSON_THROW_ON_ERROR);
 
         return array_map(static fn (array $page): PagePreview => new PagePreview($page['width'], $page['height'], $page['levels']), $pages);
     }
@@ -163,7 +169,7 @@ final readonly class PicturePages
     {
         return new ImageResource(
             $link->id, $file->id, $file->called(), $file->type, $preview->state ?? 'waiting', $preview->problem ?? '',
-            self::pages($preview),
+            self::pages($preview->pages ?? self::NO_PAGES),
             self::view($link->view),
         );
     }

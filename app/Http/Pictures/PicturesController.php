@@ -61,9 +61,10 @@ final readonly class PicturesController
     public function store(Request $request, Rolls $rolls, string $tree, string $record): JsonResponse
     {
         $input = ImageInput::from($request);
-        $row = Record::query()->findOrFail($record);
+        Record::query()->findOrFail($record);
         $linkId = '';
-        $this->taken($request, $input->uploadId, function (Upload $upload) use ($row, $input, $rolls, &$linkId): Media {
+        $this->taken($request, $input->uploadId, function (Upload $upload) use ($record, $input, $rolls, &$linkId): Media {
+            $row = Record::query()->findOrFail($record);
             $media = $this->files->take($upload->path(), $upload->name, $input->title ?? '');
             $there = MediaLink::query()->where('record_id', $row->id);
             if ((clone $there)->where('media_id', $media->id)->exists()) {

@@ -64,7 +64,7 @@ final readonly class ReportsController
         $ids = self::firstUnions($this->couplesCalled($typed));
         $isNearest = $ids === [] && $typed !== '';
         if ($isNearest) {
-            $near = array_values($search->nearest($typed, self::NEAR)->pluck('person_id')->all());
+            $near = array_column($search->nearest($typed, self::NEAR), 'personId');
             $ids = self::firstUnions($this->couples()->whereIn('counted_partners.person_id', $near));
         }
         $unions = $this->living->forReader()->unions($ids);

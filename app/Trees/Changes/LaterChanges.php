@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Trees\Changes;
 
 use App\Trees\Scope\CurrentTree;
-use stdClass;
 
 /**
  * What became of a row after an entry of the journal: the first later entry that wrote a field knows what this one left in
@@ -22,10 +21,10 @@ final readonly class LaterChanges
      *
      * @throws CannotUndo naming the first of them that is not as the entry left it
      */
-    public function refuse(stdClass $entry, array $now): void
+    public function refuse(JournalEntry $entry, array $now): void
     {
         foreach ($this->changed($entry, array_diff_key($now, [ChangeDates::COLUMN => true, 'version' => true])) as $field) {
-            throw CannotUndo::changedSince($entry->table_name, $entry->op === 'insert' ? '' : $field);
+            throw CannotUndo::changedSince($entry->table, $entry->op === 'insert' ? '' : $field);
         }
     }
 
@@ -33,7 +32,7 @@ final readonly class LaterChanges
      * @param  array<string, mixed>  $now
      * @return list<string> fields that are not as the entry left them
      */
-    public function changed(stdClass $entry, array $now): array
+    public function changed(JournalEntry $entry, array $now): array
     {
         $left = [];
         foreach ($this->later($entry) as $before) {
@@ -46,12 +45,12 @@ final readonly class LaterChanges
     }
 
     /** @return list<string> what later entries of the same row replaced, the earliest first */
-    private function later(stdClass $entry): array
+    private function later(JournalEntry $entry): array
     {
-        return array_values(JournalEntries::of($this->current->id())->where('journal.row_id', $entry->row_id)
+        return array_values(JournalEntries::of($this->current->id())->where('journal.row_id', $entry->rowId)
             ->whereNotNull('journal.before')
             ->whereRaw('(change_sets.seq, journal.seq) > ((SELECT seq FROM change_sets WHERE tree_id = ? AND id = ?), ?)',
-                [$this->current->id(), $entry->change_set_id, $entry->seq])
+                [$this->current->id(), $entry->changeSetId, $entry->seq])
             ->orderBy('change_sets.seq')->orderBy('journal.seq')->pluck('journal.before')->all());
     }
 

@@ -22,13 +22,13 @@ final readonly class Undo
     {
     }
 
-    /** @return list<stdClass> what this user did and has not undone, the newest first */
+    /** @return list<Step> what this user did and has not undone, the newest first */
     public function undoable(User $user, int $most = self::LISTED): array
     {
         return $this->latest($user, ['do', 'redo'], 0, $most);
     }
 
-    /** @return list<stdClass> what this user undid and can do again, as long as nothing new was done after it; the next first */
+    /** @return list<Step> what this user undid and can do again, as long as nothing new was done after it; the next first */
     public function redoable(User $user, int $most = self::LISTED): array
     {
         return $this->latest($user, ['undo'], (int) ($this->latest($user, ['do'], 0, 1)[0]->seq ?? 0), $most);
@@ -48,15 +48,14 @@ final readonly class Undo
         if ($set->undone_by !== null) {
             throw CannotUndo::already((string) $set->summary);
         }
-        $step = self::step((string) $set->summary);
+        $step = Step::without((string) $set->summary);
         [$kind, $summary] = $set->kind === 'undo' ? ['redo', "Redid: {$step}"] : ['undo', "Undid: {$step}"];
         $how = $set->how === 'import' ? ChangeMethod::Import : ChangeMethod::Hand;
         try {
             $this->changes->run(new Intent($user, $summary, '', $how, $kind, $changeSetId), function (Change $change) use ($set): void {
                 $this->claim($set, $change);
-                $entries = DB::table('journal')->where('tree_id', $this->current->id())->where('change_set_id', $set->id)
-                    ->orderByDesc('seq')->get();
-                foreach ($entries as $entry) {
+                $entries = JournalEntries::of($this->current->id())->where('journal.change_set_id', $set->id)->orderByDesc('journal.seq');
+                foreach (JournalEntries::read($entries) as $entry) {
                     match ($entry->op) {
                         'insert' => $this->takeOut($change, $entry),
                         'update' => $this->restore($change, $entry),
@@ -83,16 +82,10 @@ final readonly class Undo
         }
     }
 
-    /** A summary without what undoing and redoing put before it, older wordings too. */
-    public static function step(string $summary): string
+    private function takeOut(Change $change, JournalEntry $entry): void
     {
-        return (string) preg_replace('/^(Undid|Redid|Did again): /', '', $summary);
-    }
-
-    private function takeOut(Change $change, stdClass $entry): void
-    {
-        $class = AuthoredTables::model($entry->table_name);
-        $row = $class::query()->where('id', (string) $entry->row_id)->first();
+        $class = AuthoredTables::model($entry->table);
+        $row = $class::query()->where('id', $entry->rowId)->first();
         if ($row === null) {
             return;
         }
@@ -100,58 +93,57 @@ final readonly class Undo
         $row->delete();
     }
 
-    private function restore(Change $change, stdClass $entry): void
+    private function restore(Change $change, JournalEntry $entry): void
     {
-        /** @var array<string, mixed> $before */
-        $before = json_decode($entry->before, true, flags: JSON_THROW_ON_ERROR);
+        $before = $entry->before;
         if (array_keys($before) === [ChangeDates::COLUMN]) {
             $this->restoreDate($change, $entry, $before[ChangeDates::COLUMN]);
 
             return;
         }
-        $class = AuthoredTables::model($entry->table_name);
-        $row = $class::query()->where('id', (string) $entry->row_id)->first() ?? throw CannotUndo::gone($entry->table_name);
+        $class = AuthoredTables::model($entry->table);
+        $row = $class::query()->where('id', $entry->rowId)->first() ?? throw CannotUndo::gone($entry->table);
         $this->since->refuse($entry, array_intersect_key($row->getRawOriginal(), $before));
         $row->setRawAttributes(array_replace($row->getAttributes(), $before));
         $row->save();
     }
 
     /** A record that was changed again since keeps its later date; one that went with the set has none. */
-    private function restoreDate(Change $change, stdClass $entry, ?string $date): void
+    private function restoreDate(Change $change, JournalEntry $entry, ?string $date): void
     {
-        $row = DB::table($entry->table_name)->where('tree_id', $this->current->id())->where('id', $entry->row_id)
+        $row = DB::table($entry->table)->where('tree_id', $this->current->id())->where('id', $entry->rowId)
             ->first([ChangeDates::COLUMN]);
         if ($row !== null && $this->since->changed($entry, get_object_vars($row)) === []) {
-            $change->restoreDate($entry->table_name, $entry->row_id, $date);
+            $change->restoreDate($entry->table, $entry->rowId, $date);
         }
     }
 
-    private function putBack(stdClass $entry): void
+    private function putBack(JournalEntry $entry): void
     {
-        $class = AuthoredTables::model($entry->table_name);
-        if ($class::query()->whereKey($entry->row_id)->exists()) {
-            throw CannotUndo::changedSince($entry->table_name);
+        $class = AuthoredTables::model($entry->table);
+        if ($class::query()->whereKey($entry->rowId)->exists()) {
+            throw CannotUndo::changedSince($entry->table);
         }
         $row = new $class;
-        $row->setRawAttributes(json_decode($entry->before, true, flags: JSON_THROW_ON_ERROR));
+        $row->setRawAttributes($entry->before);
         $row->version++;
         $row->save();
     }
 
-    private function takeOutBulk(Change $change, stdClass $entry): void
+    private function takeOutBulk(Change $change, JournalEntry $entry): void
     {
-        $rows = DB::table($entry->table_name)->where('tree_id', $this->current->id())->where('made_by', $entry->change_set_id);
+        $rows = DB::table($entry->table)->where('tree_id', $this->current->id())->where('made_by', $entry->changeSetId);
         if ((clone $rows)->where('version', '>', 1)->exists()) {
-            throw CannotUndo::changedSince($entry->table_name);
+            throw CannotUndo::changedSince($entry->table);
         }
         $gone = $rows->delete();
-        $change->bulk($entry->table_name, $gone);
-        $change->touched->people -= $entry->table_name === 'people' ? $gone : 0;
+        $change->bulk($entry->table, $gone);
+        $change->touched->people -= $entry->table === 'people' ? $gone : 0;
     }
 
     /**
      * @param  list<string>  $kinds
-     * @return list<stdClass>
+     * @return list<Step>
      */
     private function latest(User $user, array $kinds, int $afterSeq, int $most): array
     {
@@ -161,7 +153,7 @@ final readonly class Undo
             ->where('seq', '>', $afterSeq)
             ->whereIn('kind', $kinds)
             ->whereNull('undone_by')
-            ->orderByDesc('seq')->limit($most)
-            ->get()->all());
+            ->orderByDesc('seq')->limit($most)->get(['id', 'seq', 'summary'])
+            ->map(static fn (stdClass $set): Step => new Step($set->id, $set->seq, (string) $set->summary))->all());
     }
 }

@@ -20,7 +20,6 @@ use NorthBough\Core\Claim\Information;
 use NorthBough\Core\Claim\SourceClass;
 use NorthBough\Core\Claim\WeightGrade;
 use NorthBough\Core\Evidence\Contemporaneity;
-use stdClass;
 
 /** Claims as they are stored, with their classes: as somebody said them, else as they are first proposed. */
 final readonly class ClassifiedClaims
@@ -56,8 +55,7 @@ final readonly class ClassifiedClaims
             $record = $records[$claim->record_id] ?? throw new \LogicException('A claim has no record.');
             $source = $sources[$record->source_id] ?? throw new \LogicException('A record has no source.');
             $fact = $facts[$claim->event_id ?? ''] ?? null;
-            $classed[$claim->id] = $this->one((object) $claim->getAttributes(), (object) $record->getAttributes(),
-                (object) $source->getAttributes(),
+            $classed[$claim->id] = $this->one($claim->getAttributes(), $record->getAttributes(), $source->getAttributes(),
                 $fact === null ? null : self::statedDate($claim, $fact), $claim->aspect !== '' ? $claim->aspect : (string) $fact?->kind);
         }
 
@@ -65,26 +63,27 @@ final readonly class ClassifiedClaims
     }
 
     /**
-     * @param  stdClass  $claim  columns of a claim
-     * @param  stdClass  $record  those of its record: class, kind and date
-     * @param  stdClass  $source  those of its source: kind
+     * @param  array<string, mixed>  $claim  columns of a claim
+     * @param  array<string, mixed>  $record  those of its record: class, kind and date
+     * @param  array<string, mixed>  $source  those of its source: kind
      * @param  GenDate|null  $genDate  when what it tells happened; null where it is no event
      */
-    public function one(stdClass $claim, stdClass $record, stdClass $source, ?GenDate $genDate, string $aspect): ClassifiedClaim
+    public function one(array $claim, array $record, array $source, ?GenDate $genDate, string $aspect): ClassifiedClaim
     {
-        $value = Information::from($claim->information);
+        $value = Information::from($claim['information']);
 
         return new ClassifiedClaim(
-            $claim->id, $claim->record_id,
-            ProposedClassification::source(SourceClass::from($record->source_class),
-                $this->sourceKinds->of($source->kind, $source->source_kind_id)),
+            $claim['id'], $claim['record_id'],
+            ProposedClassification::source(SourceClass::from($record['source_class']),
+                $this->sourceKinds->of($source['kind'], $source['source_kind_id'])),
             $value !== Information::Unstated ? $value
-                : ProposedClassification::information($this->kinds->named($record->kind, $record->record_kind_id), $aspect),
-            $genDate !== null && Contemporaneity::of(DateColumns::restore((array) $record), $genDate),
-            informant: $claim->informant, isRead: ! $claim->taken_over, derivedFrom: $claim->leans_on_id ?? '', saidOrigin: $claim->origin,
-            saidWeight: $claim->weight_said === '' ? null : WeightGrade::from($claim->weight_said), why: $claim->weight_why,
-            withdrawn: $claim->withdrawn,
-            directness: ProposedClassification::directness(Directness::from($claim->evidence)), informantTie: $claim->informant_tie,
+                : ProposedClassification::information($this->kinds->named($record['kind'], $record['record_kind_id']), $aspect),
+            $genDate !== null && Contemporaneity::of(DateColumns::restore($record), $genDate),
+            informant: $claim['informant'], isRead: ! $claim['taken_over'], derivedFrom: $claim['leans_on_id'] ?? '',
+            saidOrigin: $claim['origin'],
+            saidWeight: $claim['weight_said'] === '' ? null : WeightGrade::from($claim['weight_said']), why: $claim['weight_why'],
+            withdrawn: $claim['withdrawn'],
+            directness: ProposedClassification::directness(Directness::from($claim['evidence'])), informantTie: $claim['informant_tie'],
         );
     }
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Trees\Journal;
 
+use App\Trees\Changes\JournalEntry;
 use App\Trees\Scope\CurrentTree;
 use Illuminate\Support\Facades\DB;
-use stdClass;
 
 /** The people whom change sets are about, by the rows that they wrote. */
 final readonly class AboutWhom
@@ -52,15 +52,14 @@ final readonly class AboutWhom
     /**
      * Whose rows were that are gone: of a person, of a couple, or of the fact that a citation stood on.
      *
-     * @param  list<stdClass>  $entries  of the journal: table_name, row_id, before
+     * @param  list<JournalEntry>  $entries  deletions
      * @return array<string, string> names by row; what is nobody's is missing
      */
     public function ofDeleted(array $entries): array
     {
         $tree = $this->current->id();
-        $rows = array_map(static fn (stdClass $entry): array => json_decode($entry->before, true, flags: JSON_THROW_ON_ERROR),
-            array_column($entries, null, 'row_id'));
-        $tables = array_column($entries, 'table_name', 'row_id');
+        $rows = array_column($entries, 'before', 'rowId');
+        $tables = array_column($entries, 'table', 'rowId');
         $ofFacts = DB::table('events')->where('tree_id', $tree)->whereIn('id', array_values(array_filter(array_column($rows, 'event_id'))))
             ->get(['id', 'person_id', 'union_id'])->keyBy('id');
         $unions = array_values(array_filter([...array_column($rows, 'union_id'), ...$ofFacts->pluck('union_id')->all()]));

@@ -26,7 +26,7 @@ final readonly class Changes
     ) {
     }
 
-    /** @return list<stdClass> change sets with `who`, `whose` and the number of `rows` */
+    /** @return list<ToldChange> the newest first */
     public function list(JournalFilter $asked, int $most = self::AT_ONCE, int $before = 0): array
     {
         $rows = $asked->narrow($this->sets(), $this->history)
@@ -40,43 +40,30 @@ final readonly class Changes
         $whose = $this->whose->names($rows->mapWithKeys(static fn (stdClass $row): array => [$row->id => (int) ($counts[$row->id] ?? 0)])
             ->all());
 
-        return array_values($rows->map(static function (stdClass $row) use ($counts, $whose): stdClass {
-            $row->rows = (int) ($counts[$row->id] ?? 0);
-            $row->whose = AboutWhom::withNames($whose[$row->id] ?? [], $row->summary);
-
-            return $row;
-        })->all());
+        return array_values($rows->map(static fn (stdClass $row): ToldChange => new ToldChange(
+            $row->id, $row->seq, $row->summary, AboutWhom::withNames($whose[$row->id] ?? [], $row->summary), $row->why,
+            $row->who ?? 'North Bough', $row->how, $row->made_at, $row->undone_by !== null, $row->kind === 'undo',
+            (int) ($counts[$row->id] ?? 0),
+        ))->all());
     }
 
-    /**
-     * @return list<stdClass> the entries of one change set, with what EntryValues tells, and whose they are: `personId` and `person`,
-     *     empty where they are nobody's
-     */
+    /** @return list<OwnedEntry> the entries of one change set, in the order in which they were written */
     public function entries(string $changeSetId): array
     {
-        $entries = $this->values->describe(
-            array_values(JournalEntries::of($this->current->id())->where('journal.change_set_id', $changeSetId)
-                ->whereNotNull('journal.row_id')
-                ->orderByDesc('journal.seq')->limit(self::ENTRIES)
-                ->get(['journal.id', 'journal.table_name', 'journal.row_id', 'journal.op', 'change_sets.seq as change_seq'])->all()));
-        $ofFacts = DB::table('events')->where('tree_id', $this->current->id())
-            ->whereIn('id', array_filter(array_map(static fn (stdClass $entry): ?string => $entry->row['event_id'] ?? null, $entries)))
-            ->pluck('person_id', 'id');
-        foreach ($entries as $one) {
-            $one->personId = (string) match ($one->table_name) {
-                'people' => $one->row_id,
-                default => $one->row['person_id'] ?? $one->row['child_id'] ?? $ofFacts[$one->row['event_id'] ?? ''] ?? '',
-            };
-        }
-        $names = DB::table('person_lines')->where('tree_id', $this->current->id())
-            ->whereIn('person_id', array_filter(array_column($entries, 'personId')))->pluck('shown_name', 'person_id');
-        foreach ($entries as $one) {
-            $one->person = (string) ($names[$one->personId] ?? '');
-            $one->personId = $one->person === '' ? '' : $one->personId;
-        }
+        $told = $this->values->describe(JournalEntries::read(JournalEntries::of($this->current->id())
+            ->where('journal.change_set_id', $changeSetId)->whereNotNull('journal.row_id')
+            ->orderByDesc('journal.seq')->limit(self::ENTRIES)));
+        $facts = array_filter(array_map(static fn (ToldEntry $one): string => (string) ($one->row['event_id'] ?? ''), $told));
+        $ofFacts = DB::table('events')->where('tree_id', $this->current->id())->whereIn('id', $facts)->pluck('person_id', 'id');
+        $whose = array_map(static fn (ToldEntry $one): string => (string) match ($one->entry->table) {
+            'people' => $one->entry->rowId,
+            default => $one->row['person_id'] ?? $one->row['child_id'] ?? $ofFacts[$one->row['event_id'] ?? ''] ?? '',
+        }, $told);
+        $names = DB::table('person_lines')->where('tree_id', $this->current->id())->whereIn('person_id', array_filter($whose))
+            ->pluck('shown_name', 'person_id');
 
-        // In the order in which they were written.
-        return array_reverse($entries);
+        return array_reverse(array_map(static fn (ToldEntry $one, string $personId): OwnedEntry => isset($names[$personId])
+            ? new OwnedEntry($one, $personId, $names[$personId]) : new OwnedEntry($one, '', ''), $told, $whose));
     }
 
     public function isThere(string $changeSetId): bool

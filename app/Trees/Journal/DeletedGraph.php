@@ -6,41 +6,39 @@ namespace App\Trees\Journal;
 
 use App\Models\TreeModel;
 use App\Trees\Changes\AuthoredTables;
-use stdClass;
+use App\Trees\Changes\JournalEntry;
 
 /** The rows that one change set deleted, and which of them belong together. */
 final readonly class DeletedGraph
 {
     /**
-     * @param  array<string, stdClass>  $entries  by row
-     * @param  array<string, array<string, mixed>>  $rows  as they were, by row
+     * @param  array<string, JournalEntry>  $entries  by row
      * @param  array<string, list<string>>  $parts  rows that hang on a row
      */
-    private function __construct(private array $entries, private array $rows, private array $parts)
+    private function __construct(private array $entries, private array $parts)
     {
     }
 
-    /** @param  list<stdClass>  $entries  deletions of one change set: id, table_name, row_id, before */
+    /** @param  list<JournalEntry>  $entries  deletions of one change set */
     public static function of(array $entries): self
     {
-        $byRow = array_column($entries, null, 'row_id');
-        $rows = array_map(static fn (stdClass $entry): array => json_decode($entry->before, true, flags: JSON_THROW_ON_ERROR), $byRow);
+        $byRow = array_column($entries, null, 'rowId');
         $parts = [];
         foreach ($entries as $entry) {
-            foreach (self::hangsBy($entry->table_name) as $column) {
-                $owner = $rows[$entry->row_id][$column] ?? null;
+            foreach (self::hangsBy($entry->table) as $column) {
+                $owner = $entry->before[$column] ?? null;
                 if (is_string($owner) && isset($byRow[$owner])) {
-                    $parts[$owner][] = (string) $entry->row_id;
+                    $parts[$owner][] = $entry->rowId;
                 }
             }
         }
 
-        return new self($byRow, $rows, $parts);
+        return new self($byRow, $parts);
     }
 
     /**
      * @param  list<string>  $tables
-     * @return list<stdClass> entries of what did not go with something else
+     * @return list<JournalEntry> entries of what did not go with something else
      */
     public function things(array $tables): array
     {
@@ -48,14 +46,14 @@ final readonly class DeletedGraph
 
         return array_values(
             array_filter($this->entries,
-                static fn (stdClass $entry): bool => in_array($entry->table_name, $tables, true) && ! isset($isPart[$entry->row_id])));
+                static fn (JournalEntry $entry): bool => in_array($entry->table, $tables, true) && ! isset($isPart[$entry->rowId])));
     }
 
-    /** @return list<stdClass> entries of whatever hangs on a thing, directly or not, without itself */
-    public function goingWith(stdClass $thing): array
+    /** @return list<JournalEntry> entries of whatever hangs on a thing, directly or not, without itself */
+    public function goingWith(JournalEntry $thing): array
     {
         $with = [];
-        for ($waiting = [(string) $thing->row_id]; $waiting !== [];) {
+        for ($waiting = [$thing->rowId]; $waiting !== [];) {
             foreach ($this->parts[array_pop($waiting)] ?? [] as $part) {
                 if (! isset($with[$part])) {
                     $with[$part] = $this->entries[$part];
@@ -67,35 +65,29 @@ final readonly class DeletedGraph
         return array_values($with);
     }
 
-    /** @return array<string, mixed> the row as it was */
-    public function row(stdClass $entry): array
-    {
-        return $this->rows[$entry->row_id];
-    }
-
-    public function entry(string $rowId): ?stdClass
+    public function entry(string $rowId): ?JournalEntry
     {
         return $this->entries[$rowId] ?? null;
     }
 
-    public function called(stdClass $thing): string
+    public function called(JournalEntry $thing): string
     {
-        $row = $this->rows[$thing->row_id];
-        $names = array_map($this->row(...),
-            array_filter($thing->table_name === 'people' ? $this->goingWith($thing) : [],
-                static fn (stdClass $part): bool => $part->table_name === 'names'));
+        $row = $thing->before;
+        $names = array_map(static fn (JournalEntry $part): array => $part->before,
+            array_filter($thing->table === 'people' ? $this->goingWith($thing) : [],
+                static fn (JournalEntry $part): bool => $part->table === 'names'));
         if ($names !== []) {
             usort($names, static fn (array $a, array $b): int => [$a['position'], $a['ordinal']] <=> [$b['position'], $b['ordinal']]);
 
             return self::name($names[0]);
         }
-        $says = match ($thing->table_name) {
+        $says = match ($thing->table) {
             'names' => self::name($row),
             'events' => trim("{$row['kind']} {$row['date_shown']}"),
             default => (string) ($row['title'] ?? $row['name'] ?? $row['text'] ?? $row['words'] ?? ''),
         };
 
-        return trim(AuthoredTables::word($thing->table_name).' '.mb_strimwidth($says, 0, 90, '…'));
+        return trim(AuthoredTables::word($thing->table).' '.mb_strimwidth($says, 0, 90, '…'));
     }
 
     /** @param  array<string, mixed>  $row */

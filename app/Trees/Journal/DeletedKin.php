@@ -56,9 +56,12 @@ final readonly class DeletedKin
     {
     }
 
-    /** @return list<stdClass> `word` (child, partner or parent), `name`, `made_at`, `entry_id` by which they are restored */
+    /** @return list<DeletedRelative> */
     public function of(string $personId): array
     {
-        return array_values(DB::select(self::FOUND, ['tree' => $this->current->id(), 'person' => $personId, 'word' => $personId]));
+        return array_map(
+            static fn (stdClass $row): DeletedRelative => new DeletedRelative($row->word, (string) $row->name, $row->made_at,
+                (string) $row->entry_id),
+            array_values(DB::select(self::FOUND, ['tree' => $this->current->id(), 'person' => $personId, 'word' => $personId])));
     }
 }

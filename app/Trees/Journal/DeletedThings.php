@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace App\Trees\Journal;
 
 use App\Trees\Changes\AuthoredTables;
+use App\Trees\Changes\JournalEntries;
+use App\Trees\Changes\JournalEntry;
 use App\Trees\Scope\CurrentTree;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
-use stdClass;
 
 /** What was deleted and is not there again: a view of the journal. */
 final readonly class DeletedThings
@@ -31,8 +32,7 @@ final readonly class DeletedThings
     }
 
     /**
-     * @return array{list<stdClass>, int|null} the newest first, and where to go on: `id` of the journal's entry, `called`, `whose`
-     *     (empty of what is nobody's), `with` (what went with it, in words), who, made_at, why
+     * @return array{list<DeletedThing>, int|null} the newest first, and where to go on
      */
     public function list(int $before = 0): array
     {
@@ -46,19 +46,18 @@ final readonly class DeletedThings
             ->when($before > 0, static fn (Builder $query) => $query->where('change_sets.seq', '<', $before))
             ->orderByDesc('change_sets.seq')->limit(self::AT_ONCE)
             ->get(['change_sets.id', 'change_sets.seq', 'change_sets.made_at', 'change_sets.why', 'users.name as who'])->keyBy('id');
-        $entries = DB::table('journal')->where('tree_id', $this->current->id())->where('op', 'delete')
-            ->whereIn('change_set_id', $sets->keys())
-            ->orderBy('seq')->get(['id', 'change_set_id', 'table_name', 'row_id', 'before']);
-        $isBack = $this->thatAreBack(array_values($entries->all()));
-        $whose = $this->whose->ofDeleted(array_values($entries->all()));
+        $entries = JournalEntries::read(JournalEntries::of($this->current->id())->where('journal.op', 'delete')
+            ->whereIn('journal.change_set_id', $sets->keys())->orderBy('journal.seq'));
+        $isBack = $this->thatAreBack($entries);
+        $whose = $this->whose->ofDeleted($entries);
         $listed = [];
         foreach ($sets as $set) {
-            $whole = DeletedGraph::of(array_values($entries->where('change_set_id', $set->id)->all()));
+            $whole = DeletedGraph::of(
+                array_values(array_filter($entries, static fn (JournalEntry $entry): bool => $entry->changeSetId === $set->id)));
             foreach ($whole->things(self::THINGS) as $thing) {
-                if (! isset($isBack[$thing->row_id])) {
-                    $listed[] = (object) ['id' => $thing->id, 'called' => $whole->called($thing), 'whose' => $whose[$thing->row_id] ?? '',
-                        'with' => self::counted($whole->goingWith($thing)),
-                        'who' => $set->who ?? 'North Bough', 'madeAt' => $set->made_at, 'why' => $set->why];
+                if (! isset($isBack[$thing->rowId])) {
+                    $listed[] = new DeletedThing($thing->id, $whole->called($thing), $whose[$thing->rowId] ?? '',
+                        self::counted($whole->goingWith($thing)), $set->who ?? 'North Bough', $set->made_at, $set->why);
                 }
             }
         }
@@ -67,15 +66,15 @@ final readonly class DeletedThings
     }
 
     /**
-     * @param  list<stdClass>  $entries
+     * @param  list<JournalEntry>  $entries
      * @return array<string, true> ids of rows that are there again
      */
     private function thatAreBack(array $entries): array
     {
         $byTable = [];
         foreach ($entries as $entry) {
-            if (in_array($entry->table_name, self::THINGS, true)) {
-                $byTable[$entry->table_name][] = $entry->row_id;
+            if (in_array($entry->table, self::THINGS, true)) {
+                $byTable[$entry->table][] = $entry->rowId;
             }
         }
         $back = [];
@@ -86,10 +85,10 @@ final readonly class DeletedThings
         return $back;
     }
 
-    /** @param  list<stdClass>  $entries */
+    /** @param  list<JournalEntry>  $entries */
     private static function counted(array $entries): string
     {
-        $counts = array_count_values(array_column($entries, 'table_name'));
+        $counts = array_count_values(array_column($entries, 'table'));
         $words = [];
         foreach (self::COUNTED as $table => [$one, $many]) {
             $count = $counts[$table] ?? 0;

@@ -6,10 +6,10 @@ namespace App\Trees\Journal;
 
 use App\Trees\Changes\AuthoredTables;
 use App\Trees\Changes\JournalEntries;
+use App\Trees\Changes\JournalEntry;
 use App\Trees\Scope\CurrentTree;
 use App\Trees\Storage\StoredColumns;
 use Illuminate\Support\Facades\DB;
-use stdClass;
 
 /** What entries of the journal changed, value by value: from what, and to what. */
 final readonly class EntryValues
@@ -37,44 +37,40 @@ final readonly class EntryValues
     }
 
     /**
-     * @param  list<stdClass>  $entries  of the journal, the newest first, with the `change_seq` of their change set
-     * @return list<stdClass> those that tell anything; each with `values` ({field, word, before, after}), with `called`, and with the
-     *     `version` of the row now, 0 where it is gone
+     * @param  list<JournalEntry>  $entries  the newest first
+     * @return list<ToldEntry> those that tell anything
      */
     public function describe(array $entries): array
     {
         $rows = $this->rowsNow($entries);
-        $described = [];
+        $told = [];
         $listed = array_column($entries, null, 'id');
         foreach ($this->since($entries) as $entry) {
-            $before = $entry->before === null ? [] : json_decode($entry->before, true, flags: JSON_THROW_ON_ERROR);
-            $then = $rows[$entry->row_id] ?? [];
+            $then = $rows[$entry->rowId] ?? [];
+            $row = [...$then, ...$entry->before];
             if (isset($listed[$entry->id])) {
-                $one = $listed[$entry->id];
-                $one->version = (int) ($rows[$entry->row_id]['version now'] ?? 0);
-                $one->called = self::called($entry->table_name, [...$then, ...$before]);
-                $one->values = self::values($entry->table_name, $entry->op, $before, $then);
-                $one->row = [...$then, ...$before];
-                $described[] = $one;
+                $values = self::values($entry, $then);
+                if ($entry->op !== 'update' || $values !== []) {
+                    $told[] = new ToldEntry($entry, self::called($entry->table, $row), (int) ($then['version now'] ?? 0), $values, $row);
+                }
             }
             // Entries come newest first, so that each row is taken back on the way.
-            $rows[$entry->row_id] = [...$then, ...$before];
+            $rows[$entry->rowId] = $row;
         }
 
-        return array_values(
-            array_filter($described, static fn (stdClass $entry): bool => $entry->op !== 'update' || $entry->values !== []));
+        return $told;
     }
 
     /**
-     * @param  list<stdClass>  $entries
+     * @param  list<JournalEntry>  $entries
      * @return array<string, array<string, mixed>> by row
      */
     private function rowsNow(array $entries): array
     {
         $byTable = [];
         foreach ($entries as $entry) {
-            if ($entry->row_id !== null) {
-                $byTable[$entry->table_name][] = $entry->row_id;
+            if ($entry->rowId !== '') {
+                $byTable[$entry->table][] = $entry->rowId;
             }
         }
         $rows = [];
@@ -88,40 +84,33 @@ final readonly class EntryValues
     }
 
     /**
-     * @param  list<stdClass>  $entries
-     * @return list<stdClass> every entry of the same rows that is as new as the oldest of these, the newest first
+     * @param  list<JournalEntry>  $entries
+     * @return list<JournalEntry> every entry of the same rows that is as new as the oldest of these, the newest first
      */
     private function since(array $entries): array
     {
-        if ($entries === []) {
-            return [];
-        }
-
-        return array_values(JournalEntries::of($this->current->id())
-            ->whereIn('journal.row_id', array_values(array_unique(array_column($entries, 'row_id'))))
-            ->where('change_sets.seq', '>=', min(array_column($entries, 'change_seq')))
-            ->orderByDesc('change_sets.seq')->orderByDesc('journal.seq')
-            ->get(['journal.id', 'journal.table_name', 'journal.row_id', 'journal.op', 'journal.before'])->all());
+        return $entries === [] ? [] : JournalEntries::read(JournalEntries::of($this->current->id())
+            ->whereIn('journal.row_id', array_values(array_unique(array_filter(array_column($entries, 'rowId')))))
+            ->where('change_sets.seq', '>=', min(array_column($entries, 'changeSeq')))
+            ->orderByDesc('change_sets.seq')->orderByDesc('journal.seq'));
     }
 
     /**
-     * @param  array<string, mixed>  $before
      * @param  array<string, mixed>  $then  the row just after the entry
-     * @return list<array{field: string, word: string, before: string, after: string}>
+     * @return list<ChangedValue>
      */
-    private static function values(string $table, string $op, array $before, array $then): array
+    private static function values(JournalEntry $entry, array $then): array
     {
         $values = [];
-        foreach (StoredColumns::words(AuthoredTables::model($table)) as $field => $word) {
-            [$was, $is] = [self::text($before[$field] ?? ''), self::text($then[$field] ?? '')];
-            $isTold = match ($op) {
-                'update' => array_key_exists($field, $before),
+        foreach (StoredColumns::words(AuthoredTables::model($entry->table)) as $field => $word) {
+            [$was, $is] = [self::text($entry->before[$field] ?? ''), self::text($then[$field] ?? '')];
+            $isTold = match ($entry->op) {
+                'update' => array_key_exists($field, $entry->before),
                 'delete' => ! in_array($was, self::PLAIN, true),
                 default => ! in_array($is, self::PLAIN, true),
             };
             if ($isTold) {
-                $values[] = ['field' => $field, 'word' => $word, 'before' => $op === 'insert' ? '' : $was,
-                    'after' => $op === 'delete' ? '' : $is];
+                $values[] = new ChangedValue($field, $word, $entry->op === 'insert' ? '' : $was, $entry->op === 'delete' ? '' : $is);
             }
         }
 

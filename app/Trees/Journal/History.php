@@ -14,7 +14,6 @@ use App\Trees\Changes\JournalEntries;
 use App\Trees\Scope\CurrentTree;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
-use stdClass;
 
 /** What was changed about one person, value by value, and putting one value back. */
 final readonly class History
@@ -25,18 +24,22 @@ final readonly class History
     {
     }
 
-    /**
-     * @return list<stdClass> entries of the journal, the newest first: id, table_name, row_id, op, and of their change set change_seq,
-     *     who, made_at, why, summary, with what EntryValues tells of them
-     */
+    /** @return list<HistoryLine> the newest first */
     public function of(string $personId, int $beforeSeq = 0): array
     {
-        return $this->values->describe(
-            array_values($this->entries($personId)
-                ->when($beforeSeq > 0, static fn (Builder $query) => $query->where('change_sets.seq', '<', $beforeSeq))
-                ->orderByDesc('change_sets.seq')->orderByDesc('journal.seq')->limit(self::AT_ONCE)
-                ->get(['journal.id', 'journal.table_name', 'journal.row_id', 'journal.op', 'change_sets.seq as change_seq',
-                    'change_sets.made_at', 'change_sets.why', 'change_sets.summary', 'users.name as who'])->all()));
+        $told = $this->values->describe(JournalEntries::read($this->entries($personId)
+            ->when($beforeSeq > 0, static fn (Builder $query) => $query->where('change_sets.seq', '<', $beforeSeq))
+            ->orderByDesc('change_sets.seq')->orderByDesc('journal.seq')->limit(self::AT_ONCE)));
+        $ids = array_map(static fn (ToldEntry $one): string => $one->entry->changeSetId, $told);
+        $sets = DB::table('change_sets')->leftJoin('users', 'users.id', 'change_sets.user_id')
+            ->where('change_sets.tree_id', $this->current->id())->whereIn('change_sets.id', array_unique($ids))
+            ->get(['change_sets.id', 'change_sets.made_at', 'change_sets.why', 'change_sets.summary', 'users.name as who'])->keyBy('id');
+
+        return array_map(static function (ToldEntry $one) use ($sets): HistoryLine {
+            $set = $sets[$one->entry->changeSetId];
+
+            return new HistoryLine($one, $set->who ?? 'North Bough', $set->made_at, (string) $set->summary, (string) $set->why);
+        }, $told);
     }
 
     /** @return Builder ids of the change sets that changed anything of somebody */
@@ -87,7 +90,7 @@ final readonly class History
         // Citations and notes of facts that are gone went with them.
         array_push($ids, ...$this->deletedOf($ids, ['event_id']));
 
-        return JournalEntries::of($tree)->leftJoin('users', 'users.id', 'change_sets.user_id')->whereIn('journal.row_id', $ids);
+        return JournalEntries::of($tree)->whereIn('journal.row_id', $ids);
     }
 
     /**

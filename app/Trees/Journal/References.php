@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Trees\Journal;
 
+use App\Trees\Changes\JournalEntry;
 use App\Trees\Scope\CurrentTree;
 use Illuminate\Support\Facades\DB;
 use stdClass;
@@ -19,21 +20,21 @@ final class References
     }
 
     /**
-     * @param  list<stdClass>  $rows  {table, row}
+     * @param  list<JournalEntry>  $gone  deletions, each of a whole row
      * @return array<string, true> ids of whatever they refer to that is there, and their own
      */
-    public function standing(array $rows): array
+    public function standing(array $gone): array
     {
         $asked = [];
-        foreach ($rows as $row) {
-            foreach ($this->of($row->table) as $reference) {
-                $id = $row->row[$reference['column']] ?? null;
+        foreach ($gone as $entry) {
+            foreach ($this->of($entry->table) as $reference) {
+                $id = $entry->before[$reference['column']] ?? null;
                 if (is_string($id)) {
                     $asked[$reference['table']][] = $id;
                 }
             }
         }
-        $standing = array_fill_keys(array_map(static fn (stdClass $row): string => $row->row['id'], $rows), true);
+        $standing = array_fill_keys(array_column($gone, 'rowId'), true);
         foreach ($asked as $table => $ids) {
             $query = DB::table($table)->whereIn('id', $ids);
             $standing += array_fill_keys(($table === 'users' ? $query : $query->where('tree_id', $this->current->id()))->pluck('id')

@@ -12,13 +12,13 @@ use App\Trees\Changes\CannotUndo;
 use App\Trees\Changes\Change;
 use App\Trees\Changes\ChangeSets;
 use App\Trees\Changes\Intent;
+use App\Trees\Changes\JournalEntries;
+use App\Trees\Changes\JournalEntry;
 use App\Trees\Changes\Undo;
 use App\Trees\Families\FamilyWriter;
 use App\Trees\Scope\CurrentTree;
 use Illuminate\Database\QueryException;
-use Illuminate\Support\Facades\DB;
 use NorthBough\Core\Family\Command\TidyCouples;
-use stdClass;
 
 /** Puts something that was deleted back, with every tie, citation and note that went with it. */
 final readonly class Restoration
@@ -43,20 +43,18 @@ final readonly class Restoration
      */
     public function thing(string $entryId, User $user): string
     {
-        $entry = DB::table('journal')->where('tree_id', $this->current->id())->where('id', $entryId)->where('op', 'delete')
-            ->first(['id', 'change_set_id', 'table_name', 'row_id'])
+        $deleted = JournalEntries::of($this->current->id())->where('journal.op', 'delete');
+        $entry = JournalEntries::read((clone $deleted)->where('journal.id', $entryId))[0]
             ?? throw new Refusal(Refusal::NOT_HERE, 404);
         $whole = DeletedGraph::of(
-            array_values(DB::table('journal')->where('tree_id', $this->current->id())->where('change_set_id', $entry->change_set_id)
-                ->where('op', 'delete')
-                ->orderByDesc('seq')->get(['id', 'table_name', 'row_id', 'before'])->all()));
-        if (AuthoredTables::model($entry->table_name)::query()->where('id', $entry->row_id)->exists()) {
+            JournalEntries::read($deleted->where('journal.change_set_id', $entry->changeSetId)->orderByDesc('journal.seq')));
+        if (AuthoredTables::model($entry->table)::query()->where('id', $entry->rowId)->exists()) {
             throw new Refusal('It is there again already.', 409);
         }
         $called = $whole->called($entry);
-        if (count($whole->things(['people', 'sources', 'records', 'places', $entry->table_name])) === 1) {
+        if (count($whole->things(['people', 'sources', 'records', 'places', $entry->table])) === 1) {
             try {
-                $this->undo->undo($entry->change_set_id, $user);
+                $this->undo->undo($entry->changeSetId, $user);
 
                 return "Restored: {$called}.";
             } catch (CannotUndo) {
@@ -81,31 +79,29 @@ final readonly class Restoration
     /**
      * The thing, what went with it, and whatever of the same change these cannot be without. Other people stay where they are.
      *
-     * @return list<stdClass> {table, row}, each after those that it refers to
+     * @return list<JournalEntry> their deletions, each after those that it refers to
      */
-    private function belonging(DeletedGraph $whole, stdClass $thing): array
+    private function belonging(DeletedGraph $whole, JournalEntry $thing): array
     {
         $wanted = [];
-        for ($waiting = [(string) $thing->row_id]; $waiting !== [];) {
+        for ($waiting = [$thing->rowId]; $waiting !== [];) {
             $entry = $whole->entry(array_pop($waiting));
-            if ($entry === null || isset($wanted[$entry->row_id])
-                || ($entry->table_name === 'people' && $entry->row_id !== $thing->row_id)) {
+            if ($entry === null || isset($wanted[$entry->rowId])
+                || ($entry->table === 'people' && $entry->rowId !== $thing->rowId)) {
                 continue;
             }
-            $wanted[$entry->row_id] = $entry;
-            array_push($waiting, ...array_column($whole->goingWith($entry), 'row_id'),
-                ...array_values(array_filter($whole->row($entry), is_string(...))));
+            $wanted[$entry->rowId] = $entry;
+            array_push($waiting, ...array_column($whole->goingWith($entry), 'rowId'),
+                ...array_values(array_filter($entry->before, is_string(...))));
         }
         $order = array_flip(AuthoredTables::names());
-        $rows = array_map(static fn (stdClass $entry): stdClass => (object) ['table' => $entry->table_name, 'row' => $whole->row($entry)],
-            array_values($wanted));
-        usort($rows, static fn (stdClass $a, stdClass $b): int => $order[$a->table] <=> $order[$b->table]);
+        usort($wanted, static fn (JournalEntry $a, JournalEntry $b): int => $order[$a->table] <=> $order[$b->table]);
 
-        return $rows;
+        return $wanted;
     }
 
     /**
-     * @param  list<stdClass>  $rows
+     * @param  list<JournalEntry>  $rows
      * @return int how many stayed away
      */
     private function insert(Change $change, array $rows): int
@@ -113,9 +109,9 @@ final readonly class Restoration
         $left = 0;
         $standing = $this->references->standing($rows);
         foreach ($rows as $one) {
-            $row = $this->references->mended($one->table, $one->row, $standing);
+            $row = $this->references->mended($one->table, $one->before, $standing);
             if ($row === null) {
-                unset($standing[$one->row['id']]);
+                unset($standing[$one->rowId]);
                 $left++;
 
                 continue;
@@ -126,7 +122,7 @@ final readonly class Restoration
             $model->version++;
             $model->save();
         }
-        $unions = array_column(array_column(array_filter($rows, static fn (stdClass $row): bool => $row->table === 'unions'), 'row'), 'id');
+        $unions = array_column(array_filter($rows, static fn (JournalEntry $one): bool => $one->table === 'unions'), 'rowId');
         $this->families->run(new TidyCouples(array_values(Union::query()->whereIn('id', $unions)->pluck('id')->all())));
 
         return $left;

@@ -68,11 +68,11 @@ final readonly class CitedEvidenceLoader
 
     private static function classed(ClassifiedClaims $classes, stdClass $row, GenDate $date, string $kind): ClassifiedClaim
     {
-        $record = clone $row;
-        $record->kind = $row->record_kind;
+        $columns = (array) $row;
+        $record = ['kind' => $row->record_kind] + $columns;
         $locator = (string) (json_decode($row->said, true, flags: JSON_THROW_ON_ERROR)['date'] ?? '');
 
-        return $classes->one($row, $record, $row, ClassifiedClaims::statedDateAt($locator, $date),
+        return $classes->one($columns, $record, $columns, ClassifiedClaims::statedDateAt($locator, $date),
             $row->aspect !== '' ? $row->aspect : $kind);
     }
 

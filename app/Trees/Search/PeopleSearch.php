@@ -61,8 +61,15 @@ final readonly class PeopleSearch
         return self::around(self::beginning($lines, array_map(static fn (string $word): array => [$word], $words)), $year);
     }
 
-    /** @return Collection<int, stdClass> the nearest first */
-    public function nearest(string $typed, int $most): Collection
+    /** @return list<IndexLine> the nearest first */
+    public function nearest(string $typed, int $most): array
+    {
+        return array_values(array_map(static fn (stdClass $row): IndexLine => IndexLine::read((array) $row),
+            $this->nearestRows($typed, $most)->all()));
+    }
+
+    /** @return Collection<int, stdClass> */
+    private function nearestRows(string $typed, int $most): Collection
     {
         [$words, $year] = self::parts($typed);
         $filed = $year === null ? $this->filed($words, $most) : collect();

@@ -6,8 +6,10 @@ namespace App\Http\Journal\Resources;
 
 use App\Http\Api\ListOf;
 use App\Http\Api\Shielded;
+use App\Trees\Journal\ChangedValue;
+use App\Trees\Journal\OwnedEntry;
+use App\Trees\Journal\ToldEntry;
 use OpenApi\Attributes as OA;
-use stdClass;
 
 /**
  * One row that a change wrote: `op` is insert, update or delete; `version` that of the row now, 0 where it is gone;
@@ -28,16 +30,18 @@ final readonly class EntryResource
     ) {
     }
 
-    public static function of(stdClass $entry): self
+    public static function of(OwnedEntry $owned): self
     {
-        return new self($entry->id, $entry->op, $entry->called, $entry->version, $entry->personId, $entry->person, self::values($entry));
+        $told = $owned->told;
+
+        return new self($told->entry->id, $told->entry->op, $told->called, $told->version, $owned->personId, $owned->person,
+            self::values($told));
     }
 
     /** @return list<HistoryValue> */
-    public static function values(stdClass $entry): array
+    public static function values(ToldEntry $told): array
     {
-        return array_values(
-            array_map(static fn (array $value): HistoryValue => new HistoryValue($value['field'], $value['word'], $value['before'],
-                $value['after']), $entry->values));
+        return array_map(static fn (ChangedValue $value): HistoryValue => new HistoryValue($value->field, $value->word, $value->before,
+            $value->after), $told->values);
     }
 }
