@@ -5,10 +5,9 @@ declare(strict_types=1);
 namespace App\Trees\Exchange;
 
 use App\Models\Name;
+use App\Trees\Changes\AuthoredTables;
 use App\Trees\Storage\DescribedColumns;
-use NorthBough\Core\Gedcom\Row\AlternativeRow;
 use NorthBough\Core\Gedcom\Row\ClaimRow;
-use NorthBough\Core\Gedcom\Row\ClaimUseRow;
 use NorthBough\Core\Gedcom\Row\DecisionSubject;
 use NorthBough\Core\Gedcom\Row\EventRow;
 use NorthBough\Core\Gedcom\Row\FactRef;
@@ -18,41 +17,28 @@ use NorthBough\Core\Gedcom\Row\KeptRow;
 use NorthBough\Core\Gedcom\Row\MemberRow;
 use NorthBough\Core\Gedcom\Row\MembershipKind;
 use NorthBough\Core\Gedcom\Row\NameRow;
-use NorthBough\Core\Gedcom\Row\NoteRow;
 use NorthBough\Core\Gedcom\Row\OwnKindRow;
-use NorthBough\Core\Gedcom\Row\ParentageRow;
 use NorthBough\Core\Gedcom\Row\ParentSetRow;
-use NorthBough\Core\Gedcom\Row\PersonRow;
 use NorthBough\Core\Gedcom\Row\PlacingRow;
-use NorthBough\Core\Gedcom\Row\PointRow;
 use NorthBough\Core\Gedcom\Row\QuestionRow;
 use NorthBough\Core\Gedcom\Row\RecordHead;
 use NorthBough\Core\Gedcom\Row\RecordRow;
-use NorthBough\Core\Gedcom\Row\RepositoryRow;
 use NorthBough\Core\Gedcom\Row\RestsOnRow;
 use NorthBough\Core\Gedcom\Row\RoleRow;
 use NorthBough\Core\Gedcom\Row\RollLineRow;
 use NorthBough\Core\Gedcom\Row\Row;
-use NorthBough\Core\Gedcom\Row\SearchPersonRow;
-use NorthBough\Core\Gedcom\Row\SearchRow;
 use NorthBough\Core\Gedcom\Row\SourceRow;
 use NorthBough\Core\Gedcom\Row\TaskRow;
 use NorthBough\Core\Gedcom\Row\UnionPartnerRow;
-use NorthBough\Core\Gedcom\Row\UnionRow;
 use NorthBough\Core\Naming\SearchForm;
+use NorthBough\Core\Stored\DescribedBy;
+use ReflectionClass;
 
 /** A row as core gives it, in the columns of its table. */
 final class RowColumns
 {
-    private const TABLES = [
-        PersonRow::class => 'people', NameRow::class => 'names', EventRow::class => 'events', UnionRow::class => 'unions',
-        UnionPartnerRow::class => 'union_partners', ParentSetRow::class => 'parent_sets', ParentageRow::class => 'parentages',
-        SourceRow::class => 'sources', RepositoryRow::class => 'repositories', RecordRow::class => 'records', ClaimRow::class => 'claims',
-        QuestionRow::class => 'questions', AlternativeRow::class => 'alternatives', PointRow::class => 'points',
-        ClaimUseRow::class => 'claim_uses', RestsOnRow::class => 'rests_on', SearchRow::class => 'searches',
-        SearchPersonRow::class => 'search_people', NoteRow::class => 'notes', RoleRow::class => 'event_roles', TaskRow::class => 'tasks',
-        RollLineRow::class => 'roll_lines', PlacingRow::class => 'placings', KeptRow::class => 'kept', FileRefRow::class => 'file_refs',
-    ];
+    /** @var array<class-string, string> tables by the value of core that describes them */
+    private static array $tables = [];
 
     public static function table(Row $row): string
     {
@@ -60,8 +46,21 @@ final class RowColumns
             $row instanceof GroupRow => $row->kind === MembershipKind::Group ? 'groups' : 'marks',
             $row instanceof MemberRow => $row->kind === MembershipKind::Group ? 'group_members' : 'markings',
             $row instanceof OwnKindRow => $row->isOfSource ? 'source_kinds' : 'record_kinds',
-            default => self::TABLES[$row::class],
+            default => self::tables()[$row::class],
         };
+    }
+
+    /** @return array<class-string, string> of every value that describes one table alone */
+    private static function tables(): array
+    {
+        if (self::$tables === []) {
+            foreach (AuthoredTables::names() as $table) {
+                $by = (new ReflectionClass(AuthoredTables::model($table)))->getAttributes(DescribedBy::class)[0] ?? null;
+                self::$tables += $by === null ? [] : [$by->newInstance()->class => $table];
+            }
+        }
+
+        return self::$tables;
     }
 
     /** @return array<string, string|int|bool|null> as the row describes itself, and what is worked out or kept beside it */
