@@ -10,8 +10,8 @@ use Illuminate\Support\Str;
 final class Counted
 {
     /** @param  string  $many  what more than one are called; empty for the plural that English makes of it */
-    public static function of(int $count, string $one, string $many = ''): string
+    public static function of(int $count, string $singular, string $many = ''): string
     {
-        return number_format($count).' '.($count === 1 ? $one : ($many === '' ? Str::plural($one) : $many));
+        return number_format($count).' '.($count === 1 ? $singular : ($many === '' ? Str::plural($singular) : $many));
     }
 }

@@ -51,8 +51,8 @@ function tellTimes(int $people, array $times, array $of = []): void
 {
     $empty = percentile($times['empty'], 0.95);
     $median = percentile($times['empty'], 0.5);
-    foreach ($times as $what => $values) {
-        told([...$of, 'what' => $what, 'people' => $people, 'times' => count($values), 'p50' => round(percentile($values, 0.5), 1),
+    foreach ($times as $route => $values) {
+        told([...$of, 'what' => $route, 'people' => $people, 'times' => count($values), 'p50' => round(percentile($values, 0.5), 1),
             'p95' => round(percentile($values, 0.95), 1),
             'p50 to empty' => round(percentile($values, 0.5) / $median, 2),
             'p95 to empty' => round(percentile($values, 0.95) / $empty, 2)]);

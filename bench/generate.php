@@ -67,33 +67,34 @@ for ($i = 0; $i < $founders; $i++) {
 }
 $next = 0;
 while (count($people) < $n) {
-    $one = $next++;
-    if (! isset($people[$one])) {
+    $personNumber = $next++;
+    if (! isset($people[$personNumber])) {
         $newcomer('M', mt_rand(1700, 1880));
-        $next = $one;
+        $next = $personNumber;
 
         continue;
     }
-    if ($people[$one]['fams'] !== [] || $people[$one]['died'] - $people[$one]['born'] < 20) {
+    if ($people[$personNumber]['fams'] !== [] || $people[$personNumber]['died'] - $people[$personNumber]['born'] < 20) {
         continue;
     }
     // A partner of the same age from the island, else somebody from elsewhere.
     $partner = null;
     for ($try = 0; $try < 6 && $partner === null; $try++) {
-        $candidate = mt_rand(max(0, $one - 400), min(count($people) - 1, $one + 400));
+        $candidate = mt_rand(max(0, $personNumber - 400), min(count($people) - 1, $personNumber + 400));
         $c = $people[$candidate];
-        if ($c['sex'] !== $people[$one]['sex'] && $c['fams'] === [] && abs($c['born'] - $people[$one]['born']) < 15
+        if ($c['sex'] !== $people[$personNumber]['sex'] && $c['fams'] === [] && abs($c['born'] - $people[$personNumber]['born']) < 15
             && $c['died'] - $c['born'] > 20
-            && ($c['famc'] === null || $c['famc'] !== $people[$one]['famc'])) {
+            && ($c['famc'] === null || $c['famc'] !== $people[$personNumber]['famc'])) {
             $partner = $candidate;
         }
     }
-    $partner ??= $newcomer($people[$one]['sex'] === 'M' ? 'F' : 'M', $people[$one]['born'] + mt_rand(-6, 6));
+    $partner ??= $newcomer($people[$personNumber]['sex'] === 'M' ? 'F' : 'M', $people[$personNumber]['born'] + mt_rand(-6, 6));
     $unions = mt_rand(0, 11) === 0 ? 2 : 1;
     for ($u = 0; $u < $unions && count($people) < $n; $u++) {
-        $spouse = $u === 0 ? $partner : $newcomer($people[$one]['sex'] === 'M' ? 'F' : 'M', $people[$one]['born'] + mt_rand(0, 12));
-        $husband = $people[$one]['sex'] === 'M' ? $one : $spouse;
-        $wife = $husband === $one ? $spouse : $one;
+        $spouse = $u === 0 ? $partner
+            : $newcomer($people[$personNumber]['sex'] === 'M' ? 'F' : 'M', $people[$personNumber]['born'] + mt_rand(0, 12));
+        $husband = $people[$personNumber]['sex'] === 'M' ? $personNumber : $spouse;
+        $wife = $husband === $personNumber ? $spouse : $personNumber;
         $year = max($people[$husband]['born'], $people[$wife]['born']) + mt_rand(20, 28) + 8 * $u;
         $family = count($families);
         $families[] = ['husb' => $husband, 'wife' => $wife, 'year' => $year, 'children' => [], 'place' => $people[$husband]['place']];

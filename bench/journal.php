@@ -65,7 +65,7 @@ foreach ([...$random, ...$busiest] as $i => $id) {
     $times['history'][] = $took;
     $entry = array_values(
         array_filter(json_decode($body, true)['entries'],
-            static fn (array $one): bool => $one['op'] === 'update' && $one['values'] !== []))[0] ?? null;
+            static fn (array $entry): bool => $entry['op'] === 'update' && $entry['values'] !== []))[0] ?? null;
     if ($entry !== null && $i % 3 === 0) {
         $times['restore a value'][] = $ask('POST', "{$base}/changed-values/{$entry['id']}/put-back",
             ['field' => $entry['values'][0]['field'], 'version' => $entry['version']])[0];

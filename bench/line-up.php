@@ -38,18 +38,18 @@ foreach (['census', 'marriage', 'baptism', 'burial', 'death-certificate'] as $ki
         $placed = $lined->placed;
         $longest = max($longest, microtime(true) - $begun);
         foreach ($truth as $line => $person) {
-            $said = $placed[$line] ?? '';
+            $placedAs = $placed[$line] ?? '';
             $lines++;
-            $right += $said === $person ? 1 : 0;
+            $right += $placedAs === $person ? 1 : 0;
             $asks += $lined->isOpen($line) ? 1 : 0;
-            $isNew = $said === '' && ! $lined->isOpen($line);
+            $isNew = $placedAs === '' && ! $lined->isOpen($line);
             $new += $isNew ? 1 : 0;
             $newRight += $isNew && $person === '' ? 1 : 0;
-            $strangers += $said !== $person && $person === '' ? 1 : 0;
-            $missed += $said !== $person && $said === '' ? 1 : 0;
-            $wrong += $said !== $person && $said !== '' && $person !== '' ? 1 : 0;
-            if ($said !== $person && $show-- > 0) {
-                explain($roll, $line, $person, $said, $lined, $isle);
+            $strangers += $placedAs !== $person && $person === '' ? 1 : 0;
+            $missed += $placedAs !== $person && $placedAs === '' ? 1 : 0;
+            $wrong += $placedAs !== $person && $placedAs !== '' && $person !== '' ? 1 : 0;
+            if ($placedAs !== $person && $show-- > 0) {
+                explain($roll, $line, $person, $placedAs, $lined, $isle);
             }
         }
     }
@@ -57,7 +57,7 @@ foreach (['census', 'marriage', 'baptism', 'burial', 'death-certificate'] as $ki
         100 * $newRight / max(1, $new), $asks, $missed, $strangers, $wrong, 1000 * $longest);
 }
 
-function explain($roll, $line, $person, $said, $lined, $isle): void
+function explain($roll, $line, $person, $placedAs, $lined, $isle): void
 {
     echo "\n{$roll->kind->code} {$roll->date->shown}\n";
     foreach ($roll->lines as $l) {
@@ -67,7 +67,7 @@ function explain($roll, $line, $person, $said, $lined, $isle): void
     $who = fn ($id) => $id === '' ? 'nobody'
         : "{$id} {$isle->people[$id]->given} {$isle->people[$id]->surname} b ".$isle->people[$id]->yearBorn().' d '
         .\NorthBough\Core\Tests\Linkage\Islander::year($isle->people[$id]->died);
-    echo "   truth {$who($person)}; said {$who($said)}; new ".round($lined->newOdds[$line], 3)."\n";
+    echo "   truth {$who($person)}; said {$who($placedAs)}; new ".round($lined->newOdds[$line], 3)."\n";
     foreach ($lined->offers[$line] as $o) {
         echo "     {$who($o->personId)} ".round($o->odds, 3).' '.implode(' ', $o->grounds)."\n";
     }

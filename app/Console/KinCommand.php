@@ -49,9 +49,9 @@ final class KinCommand extends Command
 
             return self::SUCCESS;
         }
-        foreach ($kin as $one) {
-            $this->output->writeln("{$one['term']} ({$one['kind']}, {$one['paths']['total']}): "
-                .implode(' | ', array_map(static fn (array $p): string => implode(' – ', $p), $one['paths']['listed'])));
+        foreach ($kin as $relation) {
+            $this->output->writeln("{$relation['term']} ({$relation['kind']}, {$relation['paths']['total']}): "
+                .implode(' | ', array_map(static fn (array $p): string => implode(' – ', $p), $relation['paths']['listed'])));
         }
         $this->output->writeln($kin === [] ? 'No relation is known.' : '');
 

@@ -97,7 +97,7 @@ abstract class PresentCommand extends Command
     /** @return non-empty-list<string> */
     private function subjects(): array
     {
-        $words = array_values(array_map(static fn (mixed $one): string => is_scalar($one) ? (string) $one : '',
+        $words = array_values(array_map(static fn (mixed $value): string => is_scalar($value) ? (string) $value : '',
             (array) $this->argument('subject')));
 
         return $words === [] ? [''] : $words;

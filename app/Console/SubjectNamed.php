@@ -38,7 +38,7 @@ final class SubjectNamed
 
         return match ($kind) {
             SubjectKind::Person => Subject::person(PersonNamed::find($words[0])->id),
-            SubjectKind::People => Subject::people(array_map(static fn (string $one): string => PersonNamed::find($one)->id, $words)),
+            SubjectKind::People => Subject::people(array_map(static fn (string $person): string => PersonNamed::find($person)->id, $words)),
             SubjectKind::Couple => Subject::couple(self::couple($words)),
             SubjectKind::Record => Subject::record(self::known(Record::class, $words[0], 'record')),
             SubjectKind::Question => Subject::question(self::known(Question::class, $words[0], 'question')),
@@ -51,10 +51,10 @@ final class SubjectNamed
      *
      * @throws Refusal
      */
-    private static function known(string $model, string $id, string $what): string
+    private static function known(string $model, string $id, string $kindWord): string
     {
         return Str::isUuid($id) && $model::query()->where('id', $id)->exists() ? $id
-            : throw new Refusal("There is no {$what} {$id} in this tree. It is named by its id.");
+            : throw new Refusal("There is no {$kindWord} {$id} in this tree. It is named by its id.");
     }
 
     /**
@@ -68,7 +68,7 @@ final class SubjectNamed
         if ($family !== '') {
             return $family;
         }
-        $people = array_map(static fn (string $one): string => PersonNamed::find($one)->id, $words);
+        $people = array_map(static fn (string $person): string => PersonNamed::find($person)->id, $words);
         $unions = DB::table('counted_partners')->where('tree_id', app(CurrentTree::class)->id())
             ->whereIn('person_id', $people)->groupBy('union_id')->havingRaw('count(*) = ?', [count($people)])->orderBy('union_id')
             ->pluck('union_id');

@@ -64,7 +64,7 @@ final readonly class PreviewsController
         $row = self::looked($this->current->id(), TreesController::user($request)->id, $run);
         $found = PeopleInFile::found("{$row->asked['path']}.people", mb_substr($request->string('q')->toString(), 0, 100));
 
-        return response()->json(new FilePeople(array_map(static fn (array $one): FilePerson => new FilePerson(...$one), $found)));
+        return response()->json(new FilePeople(array_map(static fn (array $person): FilePerson => new FilePerson(...$person), $found)));
     }
 
     /** @throws Refusal where somebody else handed it in, or it is not looked at yet */

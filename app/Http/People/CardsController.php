@@ -31,10 +31,11 @@ final readonly class CardsController
         $parents = $sets === [] ? [] : array_column($sets[0]->whoStand(), 'personId');
         $kin = [...$parents, ...array_merge([], ...array_map(static fn (Union $u): array => $u->partnersOf($id), $unions))];
         $people = $view->lives([$id, ...$kin]);
-        $one = $people[$id];
+        $shownPerson = $people[$id];
         $name = static fn (string $of): string => isset($people[$of]) ? $people[$of]->name()->shown() : '?';
         $lines = array_map(self::line(...),
-            [$one->vitals()->birth(), $one->vitals()->signOfBirth(), $one->vitals()->death(), $one->vitals()->signOfDeath()]);
+            [$shownPerson->vitals()->birth(), $shownPerson->vitals()->signOfBirth(), $shownPerson->vitals()->death(), $shownPerson->vitals()
+                ->signOfDeath()]);
         if ($parents !== []) {
             $lines[] = 'Child of '.implode(' and ', array_map($name, $parents));
         }
@@ -49,7 +50,8 @@ final readonly class CardsController
         }
 
         return response()
-            ->json(new CardResource($id, $one->number, $one->name()->shown(), LifeYears::shown($one), $this->centre->termOf($id),
+            ->json(new CardResource($id, $shownPerson->number, $shownPerson->name()->shown(), LifeYears::shown($shownPerson),
+                $this->centre->termOf($id),
                 array_values(array_filter($lines, static fn (string $line): bool => $line !== ''))));
     }
 

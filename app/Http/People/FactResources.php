@@ -131,8 +131,9 @@ final readonly class FactResources
             return 0;
         }
         $others = array_filter($this->person->events,
-            static fn (Event $other): bool => $other->isOfKindOf($event) && $other->id !== $event->id && ! $other->denied
-                && $other->standing !== Standing::RuledOut);
+            static fn (Event $otherEvent): bool => $otherEvent->isOfKindOf($event) && $otherEvent->id !== $event->id
+                && ! $otherEvent->denied
+                && $otherEvent->standing !== Standing::RuledOut);
 
         return count($others);
     }

@@ -33,19 +33,20 @@ final readonly class UnionsController
     {
         $row = UnionRow::query()->findOrFail($union);
         $view = $this->living->forReader();
-        $one = $view->unions([$row->id])[$row->id];
-        $unions = $one->marriage() === null ? [] : $view->unionsOf($one->partnerIds);
+        $shownUnion = $view->unions([$row->id])[$row->id];
+        $unions = $shownUnion->marriage() === null ? [] : $view->unionsOf($shownUnion->partnerIds);
         $people = $view->lives(
             array_values(array_unique(
-                array_merge($one->partnerIds,
+                array_merge($shownUnion->partnerIds,
                     ...array_map(static fn (Union $u): array => $u->partnerIds, array_merge([], ...array_values($unions)))))));
         $states = [];
-        foreach ($unions === [] ? [] : $one->partnerIds as $id) {
-            $states[] = new WeddingStateResource($people[$id]->name()->shown(), WeddingState::of($id, $one, $unions[$id] ?? [], $people)
+        foreach ($unions === [] ? [] : $shownUnion->partnerIds as $id) {
+            $states[] = new WeddingStateResource($people[$id]->name()->shown(),
+                WeddingState::of($id, $shownUnion, $unions[$id] ?? [], $people)
                 ->value);
         }
 
-        return response()->json(new UnionPage($row->id, $row->version, $row->kind, $row->surname_custom, $states, $this->why($one)));
+        return response()->json(new UnionPage($row->id, $row->version, $row->kind, $row->surname_custom, $states, $this->why($shownUnion)));
     }
 
     private function why(Union $union): string

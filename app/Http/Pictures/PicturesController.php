@@ -156,8 +156,8 @@ final readonly class PicturesController
             ['title' => $input->title === null ? null : trim($input->title),
                 'restriction' => $input->restriction === null ? null : Restriction::fromStandard($input->restriction)->words()],
             static fn (?string $value): bool => $value !== null);
-        $what = $input->title === null ? 'Restricted a picture' : "Called a picture {$input->title}";
-        $this->changes->run(new Intent(TreesController::user($request), $what), static function () use ($media, $input, $changed): void {
+        $summary = $input->title === null ? 'Restricted a picture' : "Called a picture {$input->title}";
+        $this->changes->run(new Intent(TreesController::user($request), $summary), static function () use ($media, $input, $changed): void {
             $row = Media::query()->findOrFail($media);
             ChangedMeanwhile::unless($row, $input->version, $changed);
             $row->fill($changed)->save();

@@ -45,7 +45,7 @@ final readonly class ClassesController
         $row = Claim::query()->findOrFail($claim);
         $claims = $this->beside($row);
         $facts = $row->event_id === null ? [] : array_filter([$row->event_id => Event::query()->find($row->event_id)]);
-        $rows = array_map(static fn (array $one): WeighingRow => $one[0], $this->rows->of($claims, $facts));
+        $rows = array_map(static fn (array $weighed): WeighingRow => $weighed[0], $this->rows->of($claims, $facts));
         $own = array_values(array_filter($rows, static fn (WeighingRow $weighingRow): bool => $weighingRow->claimId === $row->id));
 
         return response()->json(new ClaimPage($own[0], $rows));

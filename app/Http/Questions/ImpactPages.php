@@ -138,9 +138,10 @@ final readonly class ImpactPages
             [$before, $after] = [$this->windows->around((string) $id)[0]->of((string) $id),
                 $this->windows->around((string) $id, $tree)[0]->of((string) $id)];
             foreach (['born' => [$before->bornCertain, $after->bornCertain],
-                'died' => [$before->diedCertain, $after->diedCertain]] as $what => [$one, $other]) {
-                if ($one != $other) {
-                    $moved[] = new MovedWindow((string) $id, $person->name()->shown(), $what, SpanWords::of($one), SpanWords::of($other));
+                'died' => [$before->diedCertain, $after->diedCertain]] as $vital => [$spanBefore, $spanAfter]) {
+                if ($spanBefore != $spanAfter) {
+                    $moved[] = new MovedWindow((string) $id, $person->name()->shown(), $vital, SpanWords::of($spanBefore),
+                        SpanWords::of($spanAfter));
                 }
             }
         }

@@ -68,13 +68,13 @@ final readonly class WeighingRows
         $rows = [];
         $byId = $claims->keyBy('id');
         foreach (OriginGroups::among(array_values($this->classes->of($claims, $records, $sources, $facts))) as $origin => $group) {
-            foreach ($group as $one) {
-                $claim = $byId[$one->id] ?? throw new \LogicException('A claim is gone.');
+            foreach ($group as $member) {
+                $claim = $byId[$member->id] ?? throw new \LogicException('A claim is gone.');
                 $record = $records[$claim->record_id] ?? throw new \LogicException('A claim has no record.');
                 $source = $sources[$record->source_id] ?? throw new \LogicException('A record has no source.');
                 $fact = $facts[$claim->event_id ?? ''] ?? null;
                 $stated = $fact === null ? GenDate::phrase('') : ClassifiedClaims::statedDate($claim, $fact);
-                $rows[] = [$this->row($claim, $one, $fact, $stated, $this->note($record, $source), $origin, $strips[$claim->id] ?? null),
+                $rows[] = [$this->row($claim, $member, $fact, $stated, $this->note($record, $source), $origin, $strips[$claim->id] ?? null),
                     $stated];
             }
         }

@@ -65,9 +65,10 @@ final readonly class CitationsController
     #[Get('/trees/{tree}/claims/{claim}/others', 'othersToCite', ShareOffers::class)]
     public function others(SharedCitations $shared, string $tree, string $claim): JsonResponse
     {
-        return response()->json(new ShareOffers(array_map(static fn (array $one): ShareOffer => new ShareOffer(
-            $one['person']->id, $one['person']->name()->shown(), LifeYears::shown($one['person']),
-            $one['fact'] === null ? '' : implode(', ', array_filter([$one['fact']->date->shown, $one['fact']->place])), $one['isCited'],
+        return response()->json(new ShareOffers(array_map(static fn (array $offer): ShareOffer => new ShareOffer(
+            $offer['person']->id, $offer['person']->name()->shown(), LifeYears::shown($offer['person']),
+            $offer['fact'] === null ? '' : implode(', ', array_filter([$offer['fact']->date->shown, $offer['fact']->place])),
+            $offer['isCited'],
         ), $shared->among(Claim::query()->findOrFail($claim)))));
     }
 

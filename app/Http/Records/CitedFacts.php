@@ -53,10 +53,10 @@ final readonly class CitedFacts
                 $row->kind === null => 'Name',
                 default => EventKinds::all()[$row->kind]->word ?? $row->kind,
             };
-            $one = $classed[$row->id] ?? throw new \LogicException('A claim is gone.');
+            $classification = $classed[$row->id] ?? throw new \LogicException('A claim is gone.');
             $facts[$row->record_id][] = new CitedFact($row->person_id ?? '', $row->shown_name ?? '?', $word, $row->date_shown ?? '',
                 $row->words,
-                $row->id, $row->roll_line_id ?? '', WeightRule::of($one)->weight->value, $one->saidWeight !== null);
+                $row->id, $row->roll_line_id ?? '', WeightRule::of($classification)->weight->value, $classification->saidWeight !== null);
         }
 
         return $facts;

@@ -196,15 +196,15 @@ final readonly class RecordMatchPages
 
     private static function sentence(Roll $roll, Assertion $assertion): string
     {
-        $other = $roll->line($assertion->otherLineId)->name ?? '';
+        $partnerName = $roll->line($assertion->otherLineId)->name ?? '';
         $rest = implode(', ',
             array_filter([$assertion->date->shown, $assertion->value, $assertion->place], static fn (string $part): bool => $part !== ''));
 
         return match ($assertion->of) {
             AssertionSubject::Person => trim(EventKinds::named($assertion->kind)->word." {$rest}"),
-            AssertionSubject::Couple => trim(EventKinds::named($assertion->kind)->word." with {$other} {$rest}"),
-            AssertionSubject::Partner => "Partner of {$other}",
-            AssertionSubject::Child => ($roll->line($assertion->lineId)->name ?? '')." is a child of {$other}",
+            AssertionSubject::Couple => trim(EventKinds::named($assertion->kind)->word." with {$partnerName} {$rest}"),
+            AssertionSubject::Partner => "Partner of {$partnerName}",
+            AssertionSubject::Child => ($roll->line($assertion->lineId)->name ?? '')." is a child of {$partnerName}",
             AssertionSubject::Sex => ucfirst((Sex::tryFrom($assertion->value) ?? Sex::Unknown)->word()),
             AssertionSubject::Remark => $assertion->working,
         };

@@ -71,7 +71,7 @@ final readonly class SourceKindsController
         $set = static fn (string $pattern): array => FactResources::words(NotePattern::parse($pattern)->set($values));
 
         return response()->json(new FormsResource($set($kind->full), $set($kind->short), $set($kind->bibliography),
-            array_map(static fn (array $one): SimilarSource => new SimilarSource($one[0], FactResources::words($one[1])),
+            array_map(static fn (array $similar): SimilarSource => new SimilarSource($similar[0], FactResources::words($similar[1])),
                 $like->to($values, $kind->value('TITL', $values), $input->except))));
     }
 

@@ -84,7 +84,7 @@ final readonly class SourcePages
                 $facts[$record->id] ?? [],
             ))->all()),
             $this->notes('source_id', $source->id), $this->repository($source->repository_id),
-            array_map(static fn (array $one): KeptLinesResource => new KeptLinesResource($one['words'], $one['lines']),
+            array_map(static fn (array $keptLines): KeptLinesResource => new KeptLinesResource($keptLines['words'], $keptLines['lines']),
                 $this->kept->ofSource($source->id, $source->repository_id)),
         );
     }

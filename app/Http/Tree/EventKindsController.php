@@ -80,10 +80,10 @@ final readonly class EventKindsController
         $this->changes->run(new Intent(TreesController::user($request), "Changed what the kind of event “{$word}” says"),
             static function () use ($eventKind, $input): void {
                 $row = OwnEventKind::query()->findOrFail($eventKind);
-                $said = ['of_person' => $input->ofPerson, 'of_union' => $input->ofUnion, 'single' => $input->single,
+                $columns = ['of_person' => $input->ofPerson, 'of_union' => $input->ofUnion, 'single' => $input->single,
                     'traits' => array_values(array_unique($input->traits))];
-                ChangedMeanwhile::unless($row, $input->version, $said);
-                $row->fill($said)->save();
+                ChangedMeanwhile::unless($row, $input->version, $columns);
+                $row->fill($columns)->save();
             });
 
         return response()->json(new CreatedResource($eventKind));

@@ -58,7 +58,7 @@ final class DateColumns implements CastsAttributes
     public static function of(GenDate $date): array
     {
         $first = $date->readings[0] ?? null;
-        $other = $date->readings[1] ?? null;
+        $secondReading = $date->readings[1] ?? null;
 
         return [
             'date_typed' => $date->typed,
@@ -76,10 +76,10 @@ final class DateColumns implements CastsAttributes
             'date_begin_soft_hi' => $first->begin->softAfter ?? 0,
             'date_end_soft_lo' => $first->end->softBefore ?? 0,
             'date_end_soft_hi' => $first->end->softAfter ?? 0,
-            'other_begin_lo' => $other?->begin->earliest,
-            'other_begin_hi' => $other?->begin->latest,
-            'other_end_lo' => $other?->end?->earliest,
-            'other_end_hi' => $other?->end?->latest,
+            'other_begin_lo' => $secondReading?->begin->earliest,
+            'other_begin_hi' => $secondReading?->begin->latest,
+            'other_end_lo' => $secondReading?->end?->earliest,
+            'other_end_hi' => $secondReading?->end?->latest,
         ];
     }
 }

@@ -60,8 +60,8 @@ final readonly class Cases
             'person_id' => $subjectId, 'other_person_id' => $aspect === 'same' ? $people[0] : null, 'roll_line_id' => $lineId,
         ]);
         $people = array_values(array_unique([...$this->present($aspect, $subjectId), ...$people]));
-        foreach ($aspect === 'same' ? ['They are one person', 'They are two people'] : $people as $at => $one) {
-            $aspect === 'same' ? $this->alternative($question, null, $one, $at) : $this->alternative($question, $one, '', $at);
+        foreach ($aspect === 'same' ? ['They are one person', 'They are two people'] : $people as $at => $option) {
+            $aspect === 'same' ? $this->alternative($question, null, $option, $at) : $this->alternative($question, $option, '', $at);
         }
 
         return $question;
@@ -117,10 +117,10 @@ final readonly class Cases
             $before->delete();
         }
         // The others first: of one line, one at most is placed.
-        foreach ($alternatives->sortBy(static fn (Alternative $alternative): bool => $alternative->id === $chosen?->id) as $one) {
-            $isChosen = $one->id === $chosen?->id;
-            $one->fill(['outcome' => $isChosen && $state->isConcluded() ? $state->value : ''])->save();
-            $this->place($question, $one, $isChosen, $chosen === null ? CaseState::Unresolved : $state);
+        foreach ($alternatives->sortBy(static fn (Alternative $alternative): bool => $alternative->id === $chosen?->id) as $option) {
+            $isChosen = $option->id === $chosen?->id;
+            $option->fill(['outcome' => $isChosen && $state->isConcluded() ? $state->value : ''])->save();
+            $this->place($question, $option, $isChosen, $chosen === null ? CaseState::Unresolved : $state);
         }
         if ($question->kind === 'kinship') {
             $this->settleParents($question, array_values(array_filter($alternatives->pluck('person_id')->all())),

@@ -20,9 +20,9 @@ final class CannotUndo extends Refusal
 
     public static function changedSince(string $table, string $field = ''): self
     {
-        $what = AuthoredTables::word($table).($field === '' ? '' : ' ('.str_replace('_', ' ', $field).')');
+        $thing = AuthoredTables::word($table).($field === '' ? '' : ' ('.str_replace('_', ' ', $field).')');
 
-        return new self("It was not undone: {$what} has been changed since. Undo the later change first.", 409);
+        return new self("It was not undone: {$thing} has been changed since. Undo the later change first.", 409);
     }
 
     public static function broughtInFromItsFile(): self

@@ -55,10 +55,10 @@ final class ChangedMeanwhile extends Refusal
         $theirs = $row->attributesToArray();
         $sides = [];
         foreach (array_diff_key($yours, array_flip(self::UNTOLD)) as $field => $mine) {
-            $other = $theirs[self::COLUMNS[$field] ?? $field] ?? '';
-            if (is_scalar($mine) && is_scalar($other) && (string) $mine !== (string) $other) {
+            $theirValue = $theirs[self::COLUMNS[$field] ?? $field] ?? '';
+            if (is_scalar($mine) && is_scalar($theirValue) && (string) $mine !== (string) $theirValue) {
                 $sides[] = ['field' => self::WORDS[$field] ?? Str::of($field)->snake(' ')->replace('_', ' ')->ucfirst()->toString(),
-                    'yours' => self::worded($mine), 'theirs' => self::worded($other)];
+                    'yours' => self::worded($mine), 'theirs' => self::worded($theirValue)];
             }
         }
 

@@ -55,10 +55,11 @@ final readonly class LaterChanges
     }
 
     /** The database writes what is open-ended in an order of its own. */
-    private static function isSame(mixed $one, mixed $other): bool
+    private static function isSame(mixed $leftValue, mixed $otherValue): bool
     {
         $isOpenEnded = static fn (mixed $value): bool => is_string($value) && ($value[0] ?? '') === '{';
 
-        return $isOpenEnded($one) && $isOpenEnded($other) ? json_decode($one, true) == json_decode($other, true) : $one === $other;
+        return $isOpenEnded($leftValue) && $isOpenEnded($otherValue) ? json_decode($leftValue, true) == json_decode($otherValue, true)
+            : $leftValue === $otherValue;
     }
 }

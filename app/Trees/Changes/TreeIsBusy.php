@@ -8,8 +8,8 @@ use App\Refusal;
 
 final class TreeIsBusy extends Refusal
 {
-    public static function with(string $what): self
+    public static function with(string $work): self
     {
-        return new self("{$what}. This tree can be read meanwhile; changes wait until it is done.", 423);
+        return new self("{$work}. This tree can be read meanwhile; changes wait until it is done.", 423);
     }
 }

@@ -31,17 +31,18 @@ final readonly class AssertionWriter
     public function enter(Record $record, AssertionCheck $assertionCheck, array $placed, CommitSummary $taken): void
     {
         $assertion = $assertionCheck->assertion;
-        $one = $placed[$assertion->lineId] ?? null;
-        $other = $placed[$assertion->otherLineId] ?? null;
-        if ($one === null || ($assertion->otherLineId !== '' && ($other === null || $other === $one))) {
+        $personId = $placed[$assertion->lineId] ?? null;
+        $otherId = $placed[$assertion->otherLineId] ?? null;
+        if ($personId === null || ($assertion->otherLineId !== '' && ($otherId === null || $otherId === $personId))) {
             return;
         }
         match ($assertion->of) {
-            AssertionSubject::Sex => $this->sex($record, $assertionCheck, $one, $taken),
-            AssertionSubject::Partner => $this->partner($record, $assertionCheck, $one, (string) $other, $taken),
-            AssertionSubject::Child => $this->child($record, $assertionCheck, $one, (string) $other, $taken),
-            AssertionSubject::Couple => $this->fact($record, $assertionCheck, 'union_id', $this->union($one, (string) $other)->id, $taken),
-            AssertionSubject::Person => $this->fact($record, $assertionCheck, 'person_id', $one, $taken),
+            AssertionSubject::Sex => $this->sex($record, $assertionCheck, $personId, $taken),
+            AssertionSubject::Partner => $this->partner($record, $assertionCheck, $personId, (string) $otherId, $taken),
+            AssertionSubject::Child => $this->child($record, $assertionCheck, $personId, (string) $otherId, $taken),
+            AssertionSubject::Couple => $this->fact($record, $assertionCheck, 'union_id', $this->union($personId, (string) $otherId)->id,
+                $taken),
+            AssertionSubject::Person => $this->fact($record, $assertionCheck, 'person_id', $personId, $taken),
             AssertionSubject::Remark => null,
         };
     }
@@ -54,12 +55,12 @@ final readonly class AssertionWriter
         }
     }
 
-    private function partner(Record $record, AssertionCheck $assertionCheck, string $one, string $other, CommitSummary $taken): void
+    private function partner(Record $record, AssertionCheck $assertionCheck, string $personId, string $otherId, CommitSummary $taken): void
     {
-        $union = $this->unionOf($one, $other);
+        $union = $this->unionOf($personId, $otherId);
         $isThere = $union !== null;
         if ($union === null) {
-            $union = $this->families->couple(new AddPartner($one, $other));
+            $union = $this->families->couple(new AddPartner($personId, $otherId));
             $taken->ties++;
         }
         $this->claim($record, $assertionCheck->assertion, ['union_id' => $union->id], $taken, $isThere);
@@ -175,15 +176,15 @@ final readonly class AssertionWriter
         return Claim::query()->create(['record_id' => $record->id, 'words' => $assertion->words, ...$columns, ...$on]);
     }
 
-    private function union(string $one, string $other): Union
+    private function union(string $personId, string $otherId): Union
     {
-        return $this->unionOf($one, $other) ?? $this->families->couple(new AddPartner($one, $other));
+        return $this->unionOf($personId, $otherId) ?? $this->families->couple(new AddPartner($personId, $otherId));
     }
 
-    private function unionOf(string $one, string $other): ?Union
+    private function unionOf(string $personId, string $otherId): ?Union
     {
-        return Union::query()->whereIn('id', UnionPartner::query()->where('person_id', $one)->select('union_id'))
-            ->whereIn('id', UnionPartner::query()->where('person_id', $other)->select('union_id'))->orderBy('id')->first();
+        return Union::query()->whereIn('id', UnionPartner::query()->where('person_id', $personId)->select('union_id'))
+            ->whereIn('id', UnionPartner::query()->where('person_id', $otherId)->select('union_id'))->orderBy('id')->first();
     }
 
     private function parentage(string $child, string $parent): ?Parentage

@@ -84,8 +84,8 @@ final readonly class People
         }
         if ($standing === 'accepted') {
             // What led before gives way, and is as good as it was.
-            foreach ($others->where('standing', 'accepted') as $other) {
-                $other->fill(['standing' => 'unweighed'])->save();
+            foreach ($others->where('standing', 'accepted') as $rival) {
+                $rival->fill(['standing' => 'unweighed'])->save();
             }
         }
         $name->fill(['standing' => $standing])->save();

@@ -46,8 +46,8 @@ final readonly class SharedCitations
         }
 
         // Who has the event stands before who would get it.
-        return [...array_filter($among, static fn (array $one): bool => $one['fact'] !== null),
-            ...array_filter($among, static fn (array $one): bool => $one['fact'] === null)];
+        return [...array_filter($among, static fn (array $offer): bool => $offer['fact'] !== null),
+            ...array_filter($among, static fn (array $offer): bool => $offer['fact'] === null)];
     }
 
     /**
@@ -65,17 +65,17 @@ final readonly class SharedCitations
         $record = Record::query()->findOrFail($claim->record_id);
         $source = Source::query()->findOrFail($record->source_id);
         $offered = [];
-        foreach ($this->among($claim) as $one) {
-            $offered[$one['person']->id] = $one;
+        foreach ($this->among($claim) as $offer) {
+            $offered[$offer['person']->id] = $offer;
         }
         $count = 0;
         foreach (array_unique($personIds) as $id) {
-            $one = $offered[$id]
+            $offer = $offered[$id]
                 ?? throw new Refusal('Somebody named there is not of the family, or cannot share this event. Look at it again.', 409);
-            if ($one['isCited']) {
+            if ($offer['isCited']) {
                 continue;
             }
-            $factId = $one['fact']->id
+            $factId = $offer['fact']->id
                 ?? $this->facts->add('person_id', $id,
                     ['kind' => $row->kind, 'typeWords' => $row->type_words, 'date' => $row->date_typed, 'place' => $row->place_typed,
                         'placeId' => $row->place_id])->id;

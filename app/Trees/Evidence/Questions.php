@@ -117,9 +117,9 @@ final readonly class Questions
             return;
         }
         foreach (Event::query()->where($fact->person_id === null ? 'union_id' : 'person_id', $fact->person_id ?? $fact->union_id)
-            ->where('kind', $fact->kind)->where('denied', false)->get() as $other) {
-            if ($other->id !== $fact->id && in_array($other->standing, ['accepted', 'unweighed'], true)) {
-                $other->fill(['standing' => 'rival'])->save();
+            ->where('kind', $fact->kind)->where('denied', false)->get() as $rival) {
+            if ($rival->id !== $fact->id && in_array($rival->standing, ['accepted', 'unweighed'], true)) {
+                $rival->fill(['standing' => 'rival'])->save();
             }
         }
         $fact->fill(['standing' => 'accepted'])->save();

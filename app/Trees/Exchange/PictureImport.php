@@ -90,7 +90,8 @@ final class PictureImport
         }
         $this->media[$row->id] = $file->id;
         $this->called($file, $row->title);
-        foreach (array_merge(...array_map(static fn (array $one): array => ReferencedFiles::in($one[1]), $row->kept), ...[[]]) as $named) {
+        foreach (array_merge(...array_map(static fn (array $keptLines): array => ReferencedFiles::in($keptLines[1]), $row->kept),
+            ...[[]]) as $named) {
             $this->paths += $this->came->meant($named) === '' ? [] : [$this->came->meant($named) => true];
         }
         $words = array_filter(['POINTER' => [0, $row->pointer], 'FORM' => [0, $row->form], 'FORM/MEDI' => [0, $row->medium]],

@@ -40,9 +40,9 @@ final readonly class PrivacyAwareExport
      *
      * @throws Refusal when that is not the owner
      */
-    public function seen(?User $keeping, string $what): SeenTree
+    public function seen(?User $keeping, string $summary): SeenTree
     {
-        return $keeping === null ? $this->seenShielded() : $this->seenInFull($keeping, $what);
+        return $keeping === null ? $this->seenShielded() : $this->seenInFull($keeping, $summary);
     }
 
     public function seenShielded(): SeenTree
@@ -51,23 +51,23 @@ final readonly class PrivacyAwareExport
     }
 
     /** @throws Refusal when the one who asks is not the owner; nobody is whoever sits at the machine itself */
-    public function seenInFull(?User $user, string $what): SeenTree
+    public function seenInFull(?User $user, string $summary): SeenTree
     {
-        $this->journal($user, $what);
+        $this->journal($user, $summary);
 
         return SeenTree::whole($this->living->view());
     }
 
     /** What Leaving::view() gives for a file. */
-    public function rows(?User $keeping, string $what): TreeRows
+    public function rows(?User $keeping, string $summary): TreeRows
     {
-        return $keeping === null ? $this->shielded() : $this->inFull($keeping, $what);
+        return $keeping === null ? $this->shielded() : $this->inFull($keeping, $summary);
     }
 
     /** @throws Refusal when the one who asks is not the owner */
-    public function inFull(?User $user, string $what): TreeRows
+    public function inFull(?User $user, string $summary): TreeRows
     {
-        $this->journal($user, $what);
+        $this->journal($user, $summary);
 
         return new ExportTree($this->current);
     }
@@ -78,13 +78,13 @@ final readonly class PrivacyAwareExport
     }
 
     /** @throws Refusal when the one who asks is not the owner */
-    public function journal(?User $user, string $what): void
+    public function journal(?User $user, string $summary): void
     {
         if ($user !== null && $this->current->get()->roleOf($user) !== 'owner') {
             throw self::notTheirs();
         }
         $this->changes->run(
-            new Intent($user, "{$what}, with {$this->living->count()} living people in full", '', ChangeMethod::Hand, 'told'),
+            new Intent($user, "{$summary}, with {$this->living->count()} living people in full", '', ChangeMethod::Hand, 'told'),
             static fn (): null => null);
     }
 }

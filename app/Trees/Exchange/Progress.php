@@ -12,5 +12,5 @@ interface Progress
      *
      * @throws Cancelled
      */
-    public function report(int $percent, string $what): void;
+    public function report(int $percent, string $step): void;
 }

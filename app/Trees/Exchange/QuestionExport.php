@@ -26,8 +26,8 @@ final readonly class QuestionExport
     public function ofPeople(Collection $personIds): array
     {
         $questions = [];
-        foreach ($this->whole($this->asked()->whereIn('questions.person_id', $personIds)) as $one) {
-            $questions[$one->personId][] = $one;
+        foreach ($this->whole($this->asked()->whereIn('questions.person_id', $personIds)) as $question) {
+            $questions[$question->personId][] = $question;
         }
 
         return $questions;

@@ -16,14 +16,14 @@ final class RunProgress implements Progress
     {
     }
 
-    public function report(int $percent, string $what): void
+    public function report(int $percent, string $step): void
     {
         if (microtime(true) - $this->lastTold < 0.25) {
             return;
         }
         $this->lastTold = microtime(true);
         $runs = DB::connection('progress')->table('runs')->where('id', $this->runId);
-        $runs->update(['done' => $percent, 'total' => 100, 'said' => $what, 'heartbeat_at' => Carbon::now()]);
+        $runs->update(['done' => $percent, 'total' => 100, 'said' => $step, 'heartbeat_at' => Carbon::now()]);
         if ($runs->value('cancel_asked')) {
             throw new Cancelled('It was cancelled. Nothing of it was kept.');
         }

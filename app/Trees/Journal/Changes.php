@@ -53,17 +53,17 @@ final readonly class Changes
         $told = $this->values->describe(JournalEntries::read(JournalEntries::of($this->current->id())
             ->where('journal.change_set_id', $changeSetId)->whereNotNull('journal.row_id')
             ->orderByDesc('journal.seq')->limit(self::ENTRIES)));
-        $facts = array_filter(array_map(static fn (ToldEntry $one): string => (string) ($one->row['event_id'] ?? ''), $told));
+        $facts = array_filter(array_map(static fn (ToldEntry $entry): string => (string) ($entry->row['event_id'] ?? ''), $told));
         $ofFacts = DB::table('events')->where('tree_id', $this->current->id())->whereIn('id', $facts)->pluck('person_id', 'id');
-        $whose = array_map(static fn (ToldEntry $one): string => (string) match ($one->entry->table) {
-            'people' => $one->entry->rowId,
-            default => $one->row['person_id'] ?? $one->row['child_id'] ?? $ofFacts[$one->row['event_id'] ?? ''] ?? '',
+        $whose = array_map(static fn (ToldEntry $entry): string => (string) match ($entry->entry->table) {
+            'people' => $entry->entry->rowId,
+            default => $entry->row['person_id'] ?? $entry->row['child_id'] ?? $ofFacts[$entry->row['event_id'] ?? ''] ?? '',
         }, $told);
         $names = DB::table('person_lines')->where('tree_id', $this->current->id())->whereIn('person_id', array_filter($whose))
             ->pluck('shown_name', 'person_id');
 
-        return array_reverse(array_map(static fn (ToldEntry $one, string $personId): OwnedEntry => isset($names[$personId])
-            ? new OwnedEntry($one, $personId, $names[$personId]) : new OwnedEntry($one, '', ''), $told, $whose));
+        return array_reverse(array_map(static fn (ToldEntry $entry, string $personId): OwnedEntry => isset($names[$personId])
+            ? new OwnedEntry($entry, $personId, $names[$personId]) : new OwnedEntry($entry, '', ''), $told, $whose));
     }
 
     public function isThere(string $changeSetId): bool

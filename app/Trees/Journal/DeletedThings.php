@@ -90,10 +90,10 @@ final readonly class DeletedThings
     {
         $counts = array_count_values(array_column($entries, 'table'));
         $words = [];
-        foreach (self::COUNTED as $table => [$one, $many]) {
+        foreach (self::COUNTED as $table => [$singular, $plural]) {
             $count = $counts[$table] ?? 0;
             if ($count > 0) {
-                $words[] = $count === 1 ? "1 {$one}" : "{$count} {$many}";
+                $words[] = $count === 1 ? "1 {$singular}" : "{$count} {$plural}";
             }
         }
 

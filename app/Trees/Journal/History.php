@@ -30,15 +30,15 @@ final readonly class History
         $told = $this->values->describe(JournalEntries::read($this->entries($personId)
             ->when($beforeSeq > 0, static fn (Builder $query) => $query->where('change_sets.seq', '<', $beforeSeq))
             ->orderByDesc('change_sets.seq')->orderByDesc('journal.seq')->limit(self::AT_ONCE)));
-        $ids = array_map(static fn (ToldEntry $one): string => $one->entry->changeSetId, $told);
+        $ids = array_map(static fn (ToldEntry $entry): string => $entry->entry->changeSetId, $told);
         $sets = DB::table('change_sets')->leftJoin('users', 'users.id', 'change_sets.user_id')
             ->where('change_sets.tree_id', $this->current->id())->whereIn('change_sets.id', array_unique($ids))
             ->get(['change_sets.id', 'change_sets.made_at', 'change_sets.why', 'change_sets.summary', 'users.name as who'])->keyBy('id');
 
-        return array_map(static function (ToldEntry $one) use ($sets): HistoryLine {
-            $set = $sets[$one->entry->changeSetId];
+        return array_map(static function (ToldEntry $entry) use ($sets): HistoryLine {
+            $set = $sets[$entry->entry->changeSetId];
 
-            return new HistoryLine($one, $set->who ?? 'North Bough', $set->made_at, (string) $set->summary, (string) $set->why);
+            return new HistoryLine($entry, $set->who ?? 'North Bough', $set->made_at, (string) $set->summary, (string) $set->why);
         }, $told);
     }
 

@@ -108,21 +108,21 @@ final readonly class Restoration
     {
         $left = 0;
         $standing = $this->references->standing($rows);
-        foreach ($rows as $one) {
-            $row = $this->references->mended($one->table, $one->before, $standing);
+        foreach ($rows as $deletion) {
+            $row = $this->references->mended($deletion->table, $deletion->before, $standing);
             if ($row === null) {
-                unset($standing[$one->rowId]);
+                unset($standing[$deletion->rowId]);
                 $left++;
 
                 continue;
             }
-            $class = AuthoredTables::model($one->table);
+            $class = AuthoredTables::model($deletion->table);
             $model = new $class;
             $model->setRawAttributes($row);
             $model->version++;
             $model->save();
         }
-        $unions = array_column(array_filter($rows, static fn (JournalEntry $one): bool => $one->table === 'unions'), 'rowId');
+        $unions = array_column(array_filter($rows, static fn (JournalEntry $entry): bool => $entry->table === 'unions'), 'rowId');
         $this->families->run(new TidyCouples(array_values(Union::query()->whereIn('id', $unions)->pluck('id')->all())));
 
         return $left;

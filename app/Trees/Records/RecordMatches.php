@@ -56,9 +56,9 @@ final readonly class RecordMatches
                 array_push($ids, ...$this->alike($look));
             }
         }
-        foreach (StatedCouples::couples($roll) as [$one, $other]) {
-            if (isset($looks[$one], $looks[$other])) {
-                array_push($ids, ...$this->couples($looks[$one], $looks[$other]));
+        foreach (StatedCouples::couples($roll) as [$lineId, $partnerLineId]) {
+            if (isset($looks[$lineId], $looks[$partnerLineId])) {
+                array_push($ids, ...$this->couples($looks[$lineId], $looks[$partnerLineId]));
             }
         }
 
@@ -123,27 +123,27 @@ final readonly class RecordMatches
      *
      * @return list<string>
      */
-    private function couples(CandidateQuery $candidateQuery, CandidateQuery $other): array
+    private function couples(CandidateQuery $query, CandidateQuery $otherQuery): array
     {
-        if ($candidateQuery->givenForms === [] || $other->givenForms === []
-            || [...$candidateQuery->surnameSounds, ...$other->surnameSounds] === []) {
+        if ($query->givenForms === [] || $otherQuery->givenForms === []
+            || [...$query->surnameSounds, ...$otherQuery->surnameSounds] === []) {
             return [];
         }
         $ids = DB::table('person_lines')->where('person_lines.tree_id', $this->current->id())
-            ->whereRaw("person_lines.words @@ to_tsquery('simple', ?)", [self::beginning($candidateQuery->givenForms)])
+            ->whereRaw("person_lines.words @@ to_tsquery('simple', ?)", [self::beginning($query->givenForms)])
             ->whereRaw('person_lines.sounds && ?::text[]',
-                ['{'.implode(',', [...$candidateQuery->surnameSounds, ...$other->surnameSounds]).'}'])
+                ['{'.implode(',', [...$query->surnameSounds, ...$otherQuery->surnameSounds]).'}'])
             ->join('counted_partners AS one', static fn ($join) => $join->on('one.tree_id', 'person_lines.tree_id')
                 ->on('one.person_id', 'person_lines.person_id'))
             ->join('counted_partners AS two', static fn ($join) => $join->on('two.tree_id', 'one.tree_id')
                 ->on('two.union_id', 'one.union_id')->on('two.person_id', '<>', 'one.person_id'))
             ->join('person_lines AS partner', static fn ($join) => $join->on('partner.tree_id', 'two.tree_id')
                 ->on('partner.person_id', 'two.person_id'))
-            ->whereRaw("partner.words @@ to_tsquery('simple', ?)", [self::beginning($other->givenForms)])
+            ->whereRaw("partner.words @@ to_tsquery('simple', ?)", [self::beginning($otherQuery->givenForms)])
             ->where(static fn (Builder $either) => $either->whereNull('person_lines.birth_day')
                 ->orWhereBetween('person_lines.birth_day',
-                    [$candidateQuery->bornFrom ?? self::EVER * -1, $candidateQuery->bornTo ?? self::EVER]))
-            ->orderByRaw('abs(person_lines.birth_sort::bigint - ?), person_lines.person_id', [$candidateQuery->bornAbout ?? 0])
+                    [$query->bornFrom ?? self::EVER * -1, $query->bornTo ?? self::EVER]))
+            ->orderByRaw('abs(person_lines.birth_sort::bigint - ?), person_lines.person_id', [$query->bornAbout ?? 0])
             ->limit(self::A_LINE)->get(['one.person_id AS one', 'two.person_id AS two']);
 
         return array_values($ids->flatMap(static fn (\stdClass $row): array => [$row->one, $row->two])->unique()->all());

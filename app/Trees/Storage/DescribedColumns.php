@@ -83,8 +83,8 @@ final class DescribedColumns
     {
         $columns = [];
         foreach (Description::of($class) as $field) {
-            $said = $input->{$field->name} ?? null;
-            $columns += is_string($said) && ! in_array($field->name, $but, true) ? [$field->column => trim($said)] : [];
+            $given = $input->{$field->name} ?? null;
+            $columns += is_string($given) && ! in_array($field->name, $but, true) ? [$field->column => trim($given)] : [];
         }
 
         return $columns;

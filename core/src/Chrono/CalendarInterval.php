@@ -38,9 +38,9 @@ final readonly class CalendarInterval
         return self::shifted($day - $this->days, -12 * $this->years - $this->months);
     }
 
-    public function plus(self $other): self
+    public function plus(self $otherInterval): self
     {
-        return new self($this->years + $other->years, $this->months + $other->months, $this->days + $other->days);
+        return new self($this->years + $otherInterval->years, $this->months + $otherInterval->months, $this->days + $otherInterval->days);
     }
 
     /** 24 years, 3 months and 5 days. */

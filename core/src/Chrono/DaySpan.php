@@ -44,17 +44,17 @@ final readonly class DaySpan
     }
 
     /** The smallest span that holds both. */
-    public function hull(self $other): self
+    public function hull(self $otherSpan): self
     {
         [$earliest, $softBefore] = match (true) {
-            $this->earliest === null || $other->earliest === null => [null, 0],
-            $this->earliest <= $other->earliest => [$this->earliest, $this->softBefore],
-            default => [$other->earliest, $other->softBefore],
+            $this->earliest === null || $otherSpan->earliest === null => [null, 0],
+            $this->earliest <= $otherSpan->earliest => [$this->earliest, $this->softBefore],
+            default => [$otherSpan->earliest, $otherSpan->softBefore],
         };
         [$latest, $softAfter] = match (true) {
-            $this->latest === null || $other->latest === null => [null, 0],
-            $this->latest >= $other->latest => [$this->latest, $this->softAfter],
-            default => [$other->latest, $other->softAfter],
+            $this->latest === null || $otherSpan->latest === null => [null, 0],
+            $this->latest >= $otherSpan->latest => [$this->latest, $this->softAfter],
+            default => [$otherSpan->latest, $otherSpan->softAfter],
         };
 
         return new self($earliest, $latest, $softBefore, $softAfter);

@@ -44,7 +44,7 @@ final readonly class SourceKind
         string $code,
         string $name,
         string $words,
-        string $what,
+        string $says,
         array $where,
         array $form,
         array $fields,
@@ -63,7 +63,7 @@ final readonly class SourceKind
             }
         }
 
-        return new self($code, $name, $words, $what, $where, $form, $fields, $full, $short, $bibliography);
+        return new self($code, $name, $words, $says, $where, $form, $fields, $full, $short, $bibliography);
     }
 
     public function field(string $code): ?SourceField
@@ -84,14 +84,14 @@ final readonly class SourceKind
      */
     public function value(string $tag, array $values): string
     {
-        $said = [];
+        $told = [];
         foreach ($this->fields as $field) {
             if ($field->tag === $tag && ! $field->isOfRecord && trim($values[$field->code] ?? '') !== '') {
-                $said[] = trim($values[$field->code]);
+                $told[] = trim($values[$field->code]);
             }
         }
 
-        return implode(', ', $said);
+        return implode(', ', $told);
     }
 
     /** @return list<SourceField> those asked of each record and not of the source */
@@ -107,9 +107,9 @@ final readonly class SourceKind
      */
     public function locator(array $values): string
     {
-        $said = array_map(static fn (SourceField $field): string => trim($values[$field->code] ?? ''), $this->ofRecord());
+        $told = array_map(static fn (SourceField $field): string => trim($values[$field->code] ?? ''), $this->ofRecord());
 
-        return implode(', ', array_filter($said, static fn (string $value): bool => $value !== ''));
+        return implode(', ', array_filter($told, static fn (string $value): bool => $value !== ''));
     }
 
     /**

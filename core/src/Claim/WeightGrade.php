@@ -23,9 +23,9 @@ enum WeightGrade: string
         return $this !== self::Derived && $this !== self::Withdrawn;
     }
 
-    public function isAtLeast(self $other): bool
+    public function isAtLeast(self $otherGrade): bool
     {
-        return $this->place() >= $other->place();
+        return $this->place() >= $otherGrade->place();
     }
 
     /** From 0, which counts nothing, to 3. */

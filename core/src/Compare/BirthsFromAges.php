@@ -33,11 +33,11 @@ final class BirthsFromAges
         };
     }
 
-    private static function years(DaySpan $daySpan, DaySpan $other): float
+    private static function years(DaySpan $daySpan, DaySpan $otherSpan): float
     {
         $gap = max(
-            $daySpan->latest !== null && $other->earliest !== null ? $other->earliest - $daySpan->latest : 0,
-            $other->latest !== null && $daySpan->earliest !== null ? $daySpan->earliest - $other->latest : 0,
+            $daySpan->latest !== null && $otherSpan->earliest !== null ? $otherSpan->earliest - $daySpan->latest : 0,
+            $otherSpan->latest !== null && $daySpan->earliest !== null ? $daySpan->earliest - $otherSpan->latest : 0,
             0,
         );
 

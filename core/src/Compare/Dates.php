@@ -17,30 +17,30 @@ final class Dates
 {
     private const NEAR_DAYS = 3653;
 
-    public static function compare(GenDate $genDate, GenDate $other): Comparison
+    public static function compare(GenDate $genDate, GenDate $otherDate): Comparison
     {
-        if ($genDate->readings === [] || $other->readings === []) {
+        if ($genDate->readings === [] || $otherDate->readings === []) {
             return Comparison::incomparable('One of the two names no time.');
         }
         $best = null;
         foreach ($genDate->readings as $mine) {
-            foreach ($other->readings as $theirs) {
+            foreach ($otherDate->readings as $theirs) {
                 $comparison = self::readings($mine, $theirs);
                 $best = $best === null || $comparison->verdict->orKinder($best->verdict) !== $best->verdict ? $comparison : $best;
             }
         }
 
-        return new Comparison($best->verdict, "{$genDate->shown} and {$other->shown}: {$best->ground}", $best->level);
+        return new Comparison($best->verdict, "{$genDate->shown} and {$otherDate->shown}: {$best->ground}", $best->level);
     }
 
-    private static function readings(Interpretation $interpretation, Interpretation $other): Comparison
+    private static function readings(Interpretation $interpretation, Interpretation $otherInterpretation): Comparison
     {
-        if ($interpretation->end !== null || $other->end !== null) {
-            return self::gap($interpretation->outermost(), $other->outermost()) === 0
+        if ($interpretation->end !== null || $otherInterpretation->end !== null) {
+            return self::gap($interpretation->outermost(), $otherInterpretation->outermost()) === 0
                 ? new Comparison(Verdict::Fits, 'they overlap.', 0.7)
                 : Comparison::incomparable('what lasted bounds no other time.');
         }
-        [$mine, $theirs] = [$interpretation->begin, $other->begin];
+        [$mine, $theirs] = [$interpretation->begin, $otherInterpretation->begin];
         $gap = self::gap($mine, $theirs);
         if ($gap === 0) {
             $same = $mine->earliest === $theirs->earliest && $mine->latest === $theirs->latest && $mine->earliest !== null
@@ -61,26 +61,26 @@ final class Dates
     }
 
     /** Days between two spans; 0 where they meet. */
-    private static function gap(DaySpan $daySpan, DaySpan $other): int
+    private static function gap(DaySpan $daySpan, DaySpan $otherSpan): int
     {
-        if ($daySpan->latest !== null && $other->earliest !== null && $daySpan->latest < $other->earliest) {
-            return $other->earliest - $daySpan->latest;
+        if ($daySpan->latest !== null && $otherSpan->earliest !== null && $daySpan->latest < $otherSpan->earliest) {
+            return $otherSpan->earliest - $daySpan->latest;
         }
-        if ($other->latest !== null && $daySpan->earliest !== null && $other->latest < $daySpan->earliest) {
-            return $daySpan->earliest - $other->latest;
+        if ($otherSpan->latest !== null && $daySpan->earliest !== null && $otherSpan->latest < $daySpan->earliest) {
+            return $daySpan->earliest - $otherSpan->latest;
         }
 
         return 0;
     }
 
     /** From 0.6 to 1: how much of the wider span the common part fills. */
-    private static function overlap(DaySpan $daySpan, DaySpan $other): float
+    private static function overlap(DaySpan $daySpan, DaySpan $otherSpan): float
     {
-        if ($daySpan->earliest === null || $daySpan->latest === null || $other->earliest === null || $other->latest === null) {
+        if ($daySpan->earliest === null || $daySpan->latest === null || $otherSpan->earliest === null || $otherSpan->latest === null) {
             return 0.6;
         }
-        $common = min($daySpan->latest, $other->latest) - max($daySpan->earliest, $other->earliest) + 1;
-        $widest = max($daySpan->latest - $daySpan->earliest, $other->latest - $other->earliest) + 1;
+        $common = min($daySpan->latest, $otherSpan->latest) - max($daySpan->earliest, $otherSpan->earliest) + 1;
+        $widest = max($daySpan->latest - $daySpan->earliest, $otherSpan->latest - $otherSpan->earliest) + 1;
 
         return 0.6 + 0.4 * $common / $widest;
     }

@@ -35,14 +35,14 @@ final class GazetteerPlaces
     }
 
     /** @param  DaySpan|null  $when  at which both are told; for what a place was called, and which church served it */
-    public function compare(string $one, string $other, ?DaySpan $when = null): Comparison
+    public function compare(string $place, string $otherPlace, ?DaySpan $when = null): Comparison
     {
-        $words = Places::compare($one, $other);
+        $words = Places::compare($place, $otherPlace);
         if ($words->verdict === Verdict::Same) {
             return $words;
         }
         $reader = new PlaceResolver($this->gazetteer());
-        [$mine, $theirs] = [$reader->read($one, $when)->standard, $reader->read($other, $when)->standard];
+        [$mine, $theirs] = [$reader->read($place, $when)->standard, $reader->read($otherPlace, $when)->standard];
         if ($mine === null || $theirs === null) {
             return $words->verdict === Verdict::Incomparable && $words->level < 0.5
                 ? new Comparison(Verdict::Strains, $words->ground, $words->level) : $words;

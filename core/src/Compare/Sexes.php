@@ -9,12 +9,12 @@ use NorthBough\Core\Sex;
 /** An unknown sex is no conflict. */
 final class Sexes
 {
-    public static function compare(Sex $sex, Sex $other): Comparison
+    public static function compare(Sex $sex, Sex $otherSex): Comparison
     {
         return match (true) {
-            $sex === Sex::Unknown || $other === Sex::Unknown => Comparison::incomparable('The sex of one is not known.'),
-            $sex === $other => new Comparison(Verdict::Same, "Both are {$sex->word()}.", 1.0),
-            default => new Comparison(Verdict::Contradicts, "One is {$sex->word()}, the other {$other->word()}.", 0.0),
+            $sex === Sex::Unknown || $otherSex === Sex::Unknown => Comparison::incomparable('The sex of one is not known.'),
+            $sex === $otherSex => new Comparison(Verdict::Same, "Both are {$sex->word()}.", 1.0),
+            default => new Comparison(Verdict::Contradicts, "One is {$sex->word()}, the other {$otherSex->word()}.", 0.0),
         };
     }
 }

@@ -14,9 +14,9 @@ enum Verdict: string
     case Incomparable = 'incomparable';
 
     /** The kinder of two, where one of several readings is enough. */
-    public function orKinder(self $other): self
+    public function orKinder(self $otherVerdict): self
     {
-        return $this->rank() <= $other->rank() ? $this : $other;
+        return $this->rank() <= $otherVerdict->rank() ? $this : $otherVerdict;
     }
 
     private function rank(): int

@@ -92,9 +92,9 @@ final class OriginGroups
     }
 
     /** @param  array<int, int>  $groupOf */
-    private static function join(array &$groupOf, int $one, int $other): void
+    private static function join(array &$groupOf, int $claim, int $otherClaim): void
     {
-        [$one, $other] = [self::root($groupOf, $one), self::root($groupOf, $other)];
-        $groupOf[max($one, $other)] = min($one, $other);
+        [$claim, $otherClaim] = [self::root($groupOf, $claim), self::root($groupOf, $otherClaim)];
+        $groupOf[max($claim, $otherClaim)] = min($claim, $otherClaim);
     }
 }

@@ -27,9 +27,9 @@ final readonly class CoupleSteps
     }
 
     /** @throws FamilyRefused where they are one and the same */
-    public function beginOfTwo(string $one, string $two): string
+    public function beginOfTwo(string $partnerId, string $otherId): string
     {
-        return $one === $two ? throw new FamilyRefused(FamilyProblem::OwnPartner) : $this->begin($one, $two);
+        return $partnerId === $otherId ? throw new FamilyRefused(FamilyProblem::OwnPartner) : $this->begin($partnerId, $otherId);
     }
 
     /** A couple of somebody with a partner who is not known, or a new one. */
@@ -125,7 +125,8 @@ final readonly class CoupleSteps
     public function stand(Partnership $tie, Standing $standing, string $why): void
     {
         $others = array_values(
-            array_filter($this->draft->graph->partners($tie->coupleId), static fn (Partnership $other): bool => $other->id !== $tie->id));
+            array_filter($this->draft->graph->partners($tie->coupleId),
+                static fn (Partnership $otherPartnership): bool => $otherPartnership->id !== $tie->id));
         match (true) {
             $standing === Standing::RuledOut && $why === '' => throw new FamilyRefused(FamilyProblem::NoReason),
             $standing === Standing::RuledOut && $others === [] => throw new FamilyRefused(FamilyProblem::NobodyLeft),

@@ -150,9 +150,9 @@ final readonly class FamilyGraph
     }
 
     /** The couple in which two people are partners, neither of them ruled out; empty for none. */
-    public function coupleOf(string $one, string $two): string
+    public function coupleOf(string $partnerId, string $otherId): string
     {
-        $both = array_intersect($this->couplesOf($one), $this->couplesOf($two));
+        $both = array_intersect($this->couplesOf($partnerId), $this->couplesOf($otherId));
         sort($both);
 
         return $both[0] ?? '';

@@ -22,6 +22,6 @@ final readonly class ParentRuling
 
     public function saysSomething(): bool
     {
-        return array_filter((array) $this, static fn (mixed $said): bool => $said !== null) !== [];
+        return array_filter((array) $this, static fn (mixed $value): bool => $value !== null) !== [];
     }
 }

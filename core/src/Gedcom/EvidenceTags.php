@@ -16,13 +16,13 @@ final class EvidenceTags
     /** Whether what is beneath _NB_CLASSED is no more than we write. */
     public static function areClasses(Structure $structure): bool
     {
-        $said = [];
+        $told = [];
         foreach (Description::of(ClaimClassification::class) as $field) {
-            $said[$field->said->tag] = $field->said->oneOf;
+            $told[$field->said->tag] = $field->said->oneOf;
         }
         $seen = [];
         foreach ($structure->children as $child) {
-            $words = $said[$child->tag] ?? null;
+            $words = $told[$child->tag] ?? null;
             if ($words === null || isset($seen[$child->tag]) || $child->children !== [] || $child->isPointer
                 || ($words !== [] && ! in_array($child->payload, $words, true))) {
                 return false;

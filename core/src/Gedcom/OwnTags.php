@@ -54,8 +54,9 @@ final class OwnTags
     }
 
     /** Whether two tags say the same, one of them perhaps in the way of an earlier file. */
-    public static function areSame(string $one, string $other): bool
+    public static function areSame(string $tag, string $otherTag): bool
     {
-        return $one === $other || (str_starts_with($one, '_') && str_starts_with($other, '_') && self::bare($one) === self::bare($other));
+        return $tag === $otherTag
+            || (str_starts_with($tag, '_') && str_starts_with($otherTag, '_') && self::bare($tag) === self::bare($otherTag));
     }
 }

@@ -106,7 +106,8 @@ final class PictureTags
         }
         $rest = array_values(
             array_filter($kept,
-                static fn (array $one): bool => preg_match('/^0 _?RESN (.*)\n$/', $one[1], $m) !== 1 || ! Restriction::isKnown($m[1])));
+                static fn (array $keptLines): bool => preg_match('/^0 _?RESN (.*)\n$/', $keptLines[1], $m) !== 1
+                    || ! Restriction::isKnown($m[1])));
 
         return $restriction === '' ? $rest
             : [...$rest, [PHP_INT_MAX, $version === Version::V7 ? '0 RESN '.strtoupper($restriction)."\n" : "0 _NB_RESN {$restriction}\n"]];

@@ -25,12 +25,12 @@ final class LineageKin
     /** @return list<LineageDegree> */
     private function find(string $oneId, string $otherId): array
     {
-        $one = $this->pedigree->nodeOf($oneId);
-        $other = $this->pedigree->nodeOf($otherId);
-        if ($one === null || $other === null || $one === $other) {
+        $node = $this->pedigree->nodeOf($oneId);
+        $otherNode = $this->pedigree->nodeOf($otherId);
+        if ($node === null || $otherNode === null || $node === $otherNode) {
             return [];
         }
-        $lines = LineagePairs::between($this->pedigree, $one, $other);
+        $lines = LineagePairs::between($this->pedigree, $node, $otherNode);
         $ties = [];
         foreach ($lines->meetings() as $meeting) {
             $kind = KinKind::ofBits($meeting['bits']);

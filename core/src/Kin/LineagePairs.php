@@ -41,11 +41,11 @@ final class LineagePairs
         $this->size = 1 << 24;
     }
 
-    public static function between(Pedigree $pedigree, int $one, int $other): self
+    public static function between(Pedigree $pedigree, int $node, int $otherNode): self
     {
         $lines = new self($pedigree);
-        $lines->start = $one * $lines->size + $other;
-        $lines->walk($one, $other);
+        $lines->start = $node * $lines->size + $otherNode;
+        $lines->walk($node, $otherNode);
 
         return $lines;
     }
@@ -93,13 +93,13 @@ final class LineagePairs
         return $paths;
     }
 
-    private function walk(int $one, int $other): void
+    private function walk(int $node, int $otherNode): void
     {
-        $useful = $this->useful($one, $other);
+        $useful = $this->useful($node, $otherNode);
         $buckets = [];
-        if (isset($useful[$one], $useful[$other])) {
+        if (isset($useful[$node], $useful[$otherNode])) {
             $this->counts[$this->start] = [0 => 1];
-            $buckets[$this->lower($one, $other)] = [$this->start];
+            $buckets[$this->lower($node, $otherNode)] = [$this->start];
         }
         while ($buckets !== []) {
             $rank = min(array_keys($buckets));
@@ -178,10 +178,10 @@ final class LineagePairs
      *
      * @return array<int, true>
      */
-    private function useful(int $one, int $other): array
+    private function useful(int $firstNode, int $otherNode): array
     {
-        $aboveOne = $this->pedigree->allAbove($one);
-        $aboveOther = $this->pedigree->allAbove($other);
+        $aboveOne = $this->pedigree->allAbove($firstNode);
+        $aboveOther = $this->pedigree->allAbove($otherNode);
         $useful = array_intersect_key($aboveOne, $aboveOther);
         $rest = array_keys(array_diff_key($aboveOne + $aboveOther, $useful));
         usort($rest, fn (int $a, int $b): int => $this->pedigree->rank($b) <=> $this->pedigree->rank($a));

@@ -26,11 +26,11 @@ final readonly class Relationship
     }
 
     /** The same term come by in another way: two wives who were sisters make one mother-in-law. */
-    public function with(self $other): self
+    public function with(self $otherRelationship): self
     {
-        $total = $this->total > PHP_INT_MAX - $other->total ? PHP_INT_MAX : $this->total + $other->total;
-        $paths = array_slice([...$this->paths, ...$other->paths], 0, self::LISTED);
+        $total = $this->total > PHP_INT_MAX - $otherRelationship->total ? PHP_INT_MAX : $this->total + $otherRelationship->total;
+        $paths = array_slice([...$this->paths, ...$otherRelationship->paths], 0, self::LISTED);
 
-        return new self($this->term, $this->kind, $total, $paths, min($this->distance, $other->distance));
+        return new self($this->term, $this->kind, $total, $paths, min($this->distance, $otherRelationship->distance));
     }
 }

@@ -17,27 +17,27 @@ final class CandidateTies
     }
 
     /** What one is to another: her tie is Child when she is a child of his. */
-    public function between(string $one, string $other): RoleRelation
+    public function between(string $personId, string $otherId): RoleRelation
     {
-        return $this->found["{$one} {$other}"] ??= $this->look($this->candidates->all[$one], $this->candidates->all[$other]);
+        return $this->found["{$personId} {$otherId}"] ??= $this->look($this->candidates->all[$personId], $this->candidates->all[$otherId]);
     }
 
-    private function look(Candidate $candidate, Candidate $other): RoleRelation
+    private function look(Candidate $candidate, Candidate $otherCandidate): RoleRelation
     {
         return match (true) {
-            in_array($other->id, $candidate->partners, true) => RoleRelation::Partner,
-            in_array($other->id, $candidate->parents, true) => RoleRelation::Child,
-            in_array($candidate->id, $other->parents, true) => RoleRelation::Parent,
-            array_intersect($candidate->parents, $other->parents) !== [] => RoleRelation::Sibling,
-            $this->share($candidate->parents, $other->partners) => RoleRelation::StepChild,
-            $this->isOver($other, $candidate) => RoleRelation::Grandchild,
-            $this->isOver($candidate, $other) => RoleRelation::Grandparent,
-            $this->share($candidate->partners, $other->children) => RoleRelation::ChildInLaw,
-            $this->share($candidate->children, $other->partners) => RoleRelation::ParentInLaw,
-            $this->shareSiblings($candidate->partners, $other),
-            $this->shareSiblings($other->partners, $candidate) => RoleRelation::SiblingInLaw,
-            $this->shareSiblings($candidate->parents, $other) => RoleRelation::SiblingsChild,
-            $this->shareSiblings($other->parents, $candidate) => RoleRelation::ParentsSibling,
+            in_array($otherCandidate->id, $candidate->partners, true) => RoleRelation::Partner,
+            in_array($otherCandidate->id, $candidate->parents, true) => RoleRelation::Child,
+            in_array($candidate->id, $otherCandidate->parents, true) => RoleRelation::Parent,
+            array_intersect($candidate->parents, $otherCandidate->parents) !== [] => RoleRelation::Sibling,
+            $this->share($candidate->parents, $otherCandidate->partners) => RoleRelation::StepChild,
+            $this->isOver($otherCandidate, $candidate) => RoleRelation::Grandchild,
+            $this->isOver($candidate, $otherCandidate) => RoleRelation::Grandparent,
+            $this->share($candidate->partners, $otherCandidate->children) => RoleRelation::ChildInLaw,
+            $this->share($candidate->children, $otherCandidate->partners) => RoleRelation::ParentInLaw,
+            $this->shareSiblings($candidate->partners, $otherCandidate),
+            $this->shareSiblings($otherCandidate->partners, $candidate) => RoleRelation::SiblingInLaw,
+            $this->shareSiblings($candidate->parents, $otherCandidate) => RoleRelation::SiblingsChild,
+            $this->shareSiblings($otherCandidate->parents, $candidate) => RoleRelation::ParentsSibling,
             default => RoleRelation::None,
         };
     }

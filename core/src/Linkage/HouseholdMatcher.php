@@ -200,8 +200,8 @@ final class HouseholdMatcher
                 $row[] = ($held[$line->id] ?? $person) === $person ? $this->gain($line, $person, $placed) : MatchWeight::NEVER;
             }
             // Each line has a nobody of its own.
-            foreach ($this->lines as $other => $_) {
-                $row[] = $other === $at && ! isset($held[$line->id]) ? $this->nobody($line) : MatchWeight::NEVER;
+            foreach ($this->lines as $otherLine => $_) {
+                $row[] = $otherLine === $at && ! isset($held[$line->id]) ? $this->nobody($line) : MatchWeight::NEVER;
             }
             $gain[] = $row;
         }
@@ -243,10 +243,10 @@ final class HouseholdMatcher
     private function together(RollLine $line, string $person, array $placed): float
     {
         $sum = $this->alike[$line->id][$person]->logOdds;
-        foreach ($this->lines as $other) {
-            if ($other->id !== $line->id) {
-                $sum += isset($placed[$other->id]) ? $this->tie($line, $person, $other, $placed[$other->id])
-                    : $this->ties->ofStranger($line, $person, $other);
+        foreach ($this->lines as $otherLine) {
+            if ($otherLine->id !== $line->id) {
+                $sum += isset($placed[$otherLine->id]) ? $this->tie($line, $person, $otherLine, $placed[$otherLine->id])
+                    : $this->ties->ofStranger($line, $person, $otherLine);
             }
         }
 
@@ -265,11 +265,11 @@ final class HouseholdMatcher
                 continue;
             }
             $sum += $this->alike[$line->id][$person]->logOdds;
-            foreach ($this->lines as $later => $other) {
-                if (! isset($placed[$other->id])) {
-                    $sum += $this->ties->ofStranger($line, $person, $other);
+            foreach ($this->lines as $later => $otherLine) {
+                if (! isset($placed[$otherLine->id])) {
+                    $sum += $this->ties->ofStranger($line, $person, $otherLine);
                 } elseif ($later > $at) {
-                    $sum += $this->tie($line, $person, $other, $placed[$other->id]);
+                    $sum += $this->tie($line, $person, $otherLine, $placed[$otherLine->id]);
                 }
             }
         }
@@ -277,14 +277,14 @@ final class HouseholdMatcher
         return $sum;
     }
 
-    private function tie(RollLine $line, string $person, RollLine $other, string $otherPerson): float
+    private function tie(RollLine $line, string $person, RollLine $otherLine, string $otherPerson): float
     {
         if ($person === $otherPerson) {
             return 0.0;
         }
 
-        return $this->tied["{$line->id} {$person} {$other->id} {$otherPerson}"] ??= min(
-            $this->ties->of($line, $person, $other, $otherPerson), $this->ties->of($other, $otherPerson, $line, $person),
+        return $this->tied["{$line->id} {$person} {$otherLine->id} {$otherPerson}"] ??= min(
+            $this->ties->of($line, $person, $otherLine, $otherPerson), $this->ties->of($otherLine, $otherPerson, $line, $person),
         );
     }
 
@@ -320,11 +320,11 @@ final class HouseholdMatcher
     {
         $grounds = $this->alike[$line->id][$person]->grounds;
         $kin = [];
-        foreach ($this->lines as $other) {
-            if ($other->id !== $line->id && isset($placed[$other->id]) && $placed[$other->id] !== $person) {
-                $tie = $this->ties->agreed($line, $person, $other, $placed[$other->id]);
+        foreach ($this->lines as $otherLine) {
+            if ($otherLine->id !== $line->id && isset($placed[$otherLine->id]) && $placed[$otherLine->id] !== $person) {
+                $tie = $this->ties->agreed($line, $person, $otherLine, $placed[$otherLine->id]);
                 if ($tie !== RoleRelation::None) {
-                    $kin[$tie->value][] = $this->candidates->all[$placed[$other->id]]->given;
+                    $kin[$tie->value][] = $this->candidates->all[$placed[$otherLine->id]]->given;
                 }
             }
         }

@@ -133,8 +133,8 @@ final class LifespanComparison
     /** Partners are of an age, more or less. */
     private function besidePartner(RollLine $line, Candidate $candidate): MatchWeight
     {
-        $other = $this->roll->principalOf($line);
-        $stated = $other === null ? null : $this->roll->born($other);
+        $principal = $this->roll->principalOf($line);
+        $stated = $principal === null ? null : $this->roll->born($principal);
         $apart = $stated === null ? null : $this->age($stated, $candidate);
 
         return match (true) {
@@ -232,7 +232,7 @@ final class LifespanComparison
     }
 
     /** @param  non-empty-array<int, float>  $weights  by the age from which each holds */
-    private static function aged(?float $age, array $weights, string $what): MatchWeight
+    private static function aged(?float $age, array $weights, string $says): MatchWeight
     {
         if ($age === null) {
             return new MatchWeight(0.0, []);
@@ -243,7 +243,7 @@ final class LifespanComparison
         }
         $years = (int) round($age);
 
-        return new MatchWeight($weight, $weight >= 0.0 ? [] : ["Aged about {$years}: rather ".($years < 30 ? 'young' : 'old')." {$what}."]);
+        return new MatchWeight($weight, $weight >= 0.0 ? [] : ["Aged about {$years}: rather ".($years < 30 ? 'young' : 'old')." {$says}."]);
     }
 
     private static function isDay(DaySpan $span): bool

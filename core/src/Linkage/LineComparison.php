@@ -172,11 +172,11 @@ final class LineComparison
             && ($born === null || ($this->roll->date->span()->earliest ?? $born) - $born > 18 * 365) ? self::PERHAPS_AS_WIFE : -INF;
     }
 
-    private function part(string $which, string $one, string $other): Comparison
+    private function part(string $which, string $word, string $otherWord): Comparison
     {
-        return $this->compared["{$which}|{$one}|{$other}"] ??= $which === 'g'
-            ? PersonalNames::compare(PersonalName::of($one, ''), PersonalName::of($other, ''), $this->variants)
-            : PersonalNames::compare(PersonalName::of('', $one), PersonalName::of('', $other), $this->variants);
+        return $this->compared["{$which}|{$word}|{$otherWord}"] ??= $which === 'g'
+            ? PersonalNames::compare(PersonalName::of($word, ''), PersonalName::of($otherWord, ''), $this->variants)
+            : PersonalNames::compare(PersonalName::of('', $word), PersonalName::of('', $otherWord), $this->variants);
     }
 
     /** @param  array<string, float>  $weights  the highest level first */

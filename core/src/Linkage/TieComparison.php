@@ -42,16 +42,16 @@ final class TieComparison
     {
     }
 
-    public function of(RollLine $line, string $person, RollLine $other, string $otherPerson): float
+    public function of(RollLine $line, string $person, RollLine $otherLine, string $otherPerson): float
     {
-        [$tie, $isSaid] = $this->expected["{$line->id} {$other->id}"] ??= $this->expect($line, $other);
+        [$tie, $isSaid] = $this->expected["{$line->id} {$otherLine->id}"] ??= $this->expect($line, $otherLine);
         $known = $this->known->between($person, $otherPerson);
         if ($tie === RoleRelation::None || $tie === RoleRelation::Kin) {
             return match ($known) {
                 RoleRelation::None => $tie === RoleRelation::Kin ? -0.3 : 0.0,
                 RoleRelation::Partner, RoleRelation::Child, RoleRelation::Parent, RoleRelation::Sibling => match (true) {
                     $tie === RoleRelation::Kin => self::KIN_UNSAID,
-                    $this->acts($line) || $this->acts($other) => self::KIN_WHO_ACTS,
+                    $this->acts($line) || $this->acts($otherLine) => self::KIN_WHO_ACTS,
                     default => self::FARTHER_KIN,
                 },
                 default => self::FARTHER_KIN,
@@ -106,9 +106,9 @@ final class TieComparison
     }
 
     /** What the tree knows one as to the other, where it is what the page says; None otherwise. */
-    public function agreed(RollLine $line, string $person, RollLine $other, string $otherPerson): RoleRelation
+    public function agreed(RollLine $line, string $person, RollLine $otherLine, string $otherPerson): RoleRelation
     {
-        [$tie] = $this->expected["{$line->id} {$other->id}"] ??= $this->expect($line, $other);
+        [$tie] = $this->expected["{$line->id} {$otherLine->id}"] ??= $this->expect($line, $otherLine);
         $known = $this->known->between($person, $otherPerson);
 
         return $tie === $known || $tie === RoleRelation::Kin || $tie === RoleRelation::None ? $known : RoleRelation::None;
@@ -120,18 +120,18 @@ final class TieComparison
     }
 
     /** @return array{RoleRelation, bool} */
-    private function expect(RollLine $line, RollLine $other): array
+    private function expect(RollLine $line, RollLine $otherLine): array
     {
         $tie = $this->roll->tie($line);
-        $otherTie = $this->roll->tie($other);
+        $otherTie = $this->roll->tie($otherLine);
         $principal = $this->roll->principalOf($line);
-        if ($principal?->id === $other->id) {
+        if ($principal?->id === $otherLine->id) {
             return [$tie, true];
         }
-        if ($this->roll->principalOf($other)?->id === $line->id) {
+        if ($this->roll->principalOf($otherLine)?->id === $line->id) {
             return [self::opposite($otherTie), true];
         }
-        if ($principal === null || $principal->id !== $this->roll->principalOf($other)?->id) {
+        if ($principal === null || $principal->id !== $this->roll->principalOf($otherLine)?->id) {
             return [$tie === RoleRelation::Kin && $otherTie === RoleRelation::Kin ? RoleRelation::Kin : RoleRelation::None, false];
         }
 
@@ -155,9 +155,9 @@ final class TieComparison
     }
 
     /** What two are to one another who are this and that to the same head. */
-    private static function following(RoleRelation $roleRelation, RoleRelation $other): RoleRelation
+    private static function following(RoleRelation $roleRelation, RoleRelation $otherRoleRelation): RoleRelation
     {
-        return match ([$roleRelation, $other]) {
+        return match ([$roleRelation, $otherRoleRelation]) {
             [RoleRelation::Child, RoleRelation::Partner], [RoleRelation::StepChild, RoleRelation::Partner] => RoleRelation::Child,
             [RoleRelation::Partner, RoleRelation::Child], [RoleRelation::Partner, RoleRelation::StepChild] => RoleRelation::Parent,
             [RoleRelation::Child, RoleRelation::Child], [RoleRelation::StepChild, RoleRelation::StepChild],

@@ -46,10 +46,10 @@ final class NameVariants
         return array_map(strval(...), array_keys($variants));
     }
 
-    public function areVariants(string $one, string $other): bool
+    public function areVariants(string $name, string $otherName): bool
     {
-        $folded = SearchForm::of($one);
+        $folded = SearchForm::of($name);
 
-        return $folded === SearchForm::of($other) || isset($this->byName[$folded][SearchForm::of($other)]);
+        return $folded === SearchForm::of($otherName) || isset($this->byName[$folded][SearchForm::of($otherName)]);
     }
 }

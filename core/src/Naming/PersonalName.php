@@ -110,9 +110,9 @@ final readonly class PersonalName
         return self::joined($this->title, $this->given, $surname === '' ? '' : '/'.$surname.'/', $this->suffix);
     }
 
-    public function equals(self $other): bool
+    public function equals(self $otherName): bool
     {
-        return array_diff_key(get_object_vars($this), ['style' => 1, 'marriedSurname' => 1]) === array_diff_key(get_object_vars($other),
+        return array_diff_key(get_object_vars($this), ['style' => 1, 'marriedSurname' => 1]) === array_diff_key(get_object_vars($otherName),
             ['style' => 1, 'marriedSurname' => 1]);
     }
 

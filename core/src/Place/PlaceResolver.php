@@ -70,8 +70,8 @@ final readonly class PlaceResolver
         if ($when === null || SearchForm::of($place->name) === SearchForm::of($name)) {
             return true;
         }
-        foreach ($place->names as $other) {
-            if (SearchForm::of($other->name) === SearchForm::of($name) && $other->tenure->touches($when)) {
+        foreach ($place->names as $otherName) {
+            if (SearchForm::of($otherName->name) === SearchForm::of($name) && $otherName->tenure->touches($when)) {
                 return true;
             }
         }

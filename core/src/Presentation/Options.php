@@ -81,19 +81,19 @@ final class Options
 
     private static function described(ReflectionParameter $parameter): DescribedOption
     {
-        $said = ($parameter->getAttributes(Option::class)[0] ?? null)?->newInstance()
+        $option = ($parameter->getAttributes(Option::class)[0] ?? null)?->newInstance()
             ?? throw new \LogicException("{$parameter->getName()} is an option that does not say what it is.");
         $usual = $parameter->getDefaultValue();
         $enum = self::enumOf($parameter);
         [$type, $usual, $words] = match (true) {
-            is_int($usual) => [OptionType::Number, (string) $usual, array_map(strval(...), range($said->from, $said->to))],
+            is_int($usual) => [OptionType::Number, (string) $usual, array_map(strval(...), range($option->from, $option->to))],
             is_bool($usual) => [OptionType::YesNo, $usual ? 'yes' : 'no', ['yes', 'no']],
             $usual instanceof BackedEnum && $enum !== null => [OptionType::Choice, (string) $usual->value,
                 array_map(static fn (BackedEnum $case): string => (string) $case->value, $enum::cases())],
             default => throw new \LogicException("{$parameter->getName()} is of a type that no form asks for."),
         };
 
-        return new DescribedOption($parameter->getName(), $type, $said->label, $said->says, $usual, $words);
+        return new DescribedOption($parameter->getName(), $type, $option->label, $option->says, $usual, $words);
     }
 
     /** @return class-string<BackedEnum>|null null where the parameter is no enumeration */

@@ -8,11 +8,11 @@ namespace NorthBough\Core\Presentation;
 final class UnknownKind extends \DomainException
 {
     /**
-     * @param  string  $what  drawing, report
+     * @param  string  $things  drawing, report
      * @param  list<string>  $known  the codes that there are
      */
-    public static function of(string $what, string $code, array $known): self
+    public static function of(string $things, string $code, array $known): self
     {
-        return new self("There is no kind of {$what} called “{$code}”. There are: ".implode(', ', $known).'.');
+        return new self("There is no kind of {$things} called “{$code}”. There are: ".implode(', ', $known).'.');
     }
 }

@@ -63,7 +63,7 @@ final readonly class Redactor
     {
         return match (true) {
             is_string($value) => $hide($value),
-            is_array($value) => array_map(fn (mixed $one): mixed => $this->hidden($one, $hide), $value),
+            is_array($value) => array_map(fn (mixed $value): mixed => $this->hidden($value, $hide), $value),
             $value instanceof Described => $this->copy($value),
             default => $value,
         };

@@ -92,10 +92,11 @@ final readonly class Assertion
     }
 
     /** Whether two tell the same of the same. */
-    public function saysTheSameAs(self $other): bool
+    public function saysTheSameAs(self $otherAssertion): bool
     {
-        return [$this->key(), $this->date->typed, $this->place, $this->value] === [$other->key(), $other->date->typed, $other->place,
-            $other->value];
+        return [$this->key(), $this->date->typed, $this->place, $this->value] === [$otherAssertion->key(), $otherAssertion->date->typed,
+            $otherAssertion->place,
+            $otherAssertion->value];
     }
 
     /** By which it is declined, and known again when the roll is read anew. */

@@ -120,9 +120,9 @@ final class FactComparison
     }
 
     /** By how many years two dates miss each other, our allowances left out; 0 where they meet or one is open. */
-    private static function yearsApart(GenDate $genDate, GenDate $other): float
+    private static function yearsApart(GenDate $genDate, GenDate $otherDate): float
     {
-        [$mine, $theirs] = [$genDate->span(), $other->span()];
+        [$mine, $theirs] = [$genDate->span(), $otherDate->span()];
         if ($mine?->earliest === null || $mine->latest === null || $theirs?->earliest === null || $theirs->latest === null) {
             return 0.0;
         }

@@ -134,8 +134,8 @@ final readonly class RecordComparison
         $marriage = $union?->marriage();
         $wed = $marriage !== null && $this->standsByItself($marriage) ? $marriage->date->span()?->earliest : null;
         $born = null;
-        foreach ($line === null ? [] : InferenceRules::of($this->roll, $line) as $other) {
-            $born ??= $other->kind === 'birth' ? $other->date->span()?->latest : null;
+        foreach ($line === null ? [] : InferenceRules::of($this->roll, $line) as $otherId) {
+            $born ??= $otherId->kind === 'birth' ? $otherId->date->span()?->latest : null;
         }
 
         return $wed !== null && $born !== null && $wed <= $born;
@@ -152,8 +152,8 @@ final readonly class RecordComparison
     /** The tie that was ruled out between the two of an assertion; null where none was. */
     private function ruledOutUnion(Assertion $assertion): ?string
     {
-        [$one, $other] = [$this->placed[$assertion->lineId] ?? '', $this->placed[$assertion->otherLineId] ?? ''];
-        foreach ([[$one, $other], [$other, $one]] as [$who, $whom]) {
+        [$personId, $otherId] = [$this->placed[$assertion->lineId] ?? '', $this->placed[$assertion->otherLineId] ?? ''];
+        foreach ([[$personId, $otherId], [$otherId, $personId]] as [$who, $whom]) {
             foreach ($this->unions[$who] ?? [] as $union) {
                 if ($whom !== '' && in_array($whom, $union->ruledOutIds(), true)) {
                     return $union->tieIds[$whom] ?? '';
@@ -239,13 +239,13 @@ final readonly class RecordComparison
         return $this->unionOf($this->placed[$assertion->lineId] ?? null, $this->placed[$assertion->otherLineId] ?? null);
     }
 
-    private function unionOf(?string $one, ?string $other): ?Union
+    private function unionOf(?string $personId, ?string $otherId): ?Union
     {
-        if ($one === null || $other === null) {
+        if ($personId === null || $otherId === null) {
             return null;
         }
-        foreach ($this->unions[$one] ?? [] as $union) {
-            if (in_array($other, $union->partnersOf($one), true)) {
+        foreach ($this->unions[$personId] ?? [] as $union) {
+            if (in_array($otherId, $union->partnersOf($personId), true)) {
                 return $union;
             }
         }

@@ -40,7 +40,7 @@ final readonly class RollLine
     {
         $others = array_map(trim(...), explode('/', $this->columns["{$code}?"] ?? ''));
 
-        return array_values(array_filter($others, static fn (string $other): bool => $other !== '' && $other !== '?'));
+        return array_values(array_filter($others, static fn (string $reading): bool => $reading !== '' && $reading !== '?'));
     }
 
     /** The same line with one word read otherwise. */

@@ -21,10 +21,10 @@ final class SharedEvent
      */
     public static function among(Event $event, array $events): ?Event
     {
-        foreach ($events as $other) {
-            if ($other->kind === $event->kind && ! $other->denied && $other->standing !== Standing::RuledOut
-                && self::isSame($event, $other)) {
-                return $other;
+        foreach ($events as $otherEvent) {
+            if ($otherEvent->kind === $event->kind && ! $otherEvent->denied && $otherEvent->standing !== Standing::RuledOut
+                && self::isSame($event, $otherEvent)) {
+                return $otherEvent;
             }
         }
 
@@ -49,10 +49,10 @@ final class SharedEvent
         return ! $isUnborn && ! $isDead;
     }
 
-    private static function isSame(Event $event, Event $other): bool
+    private static function isSame(Event $event, Event $otherEvent): bool
     {
-        $isSameTime = in_array(Dates::compare($event->date, $other->date)->verdict, [Verdict::Same, Verdict::Fits], true);
-        $isElsewhere = $event->place !== '' && $other->place !== '' && Places::compare($event->place, $other->place)
+        $isSameTime = in_array(Dates::compare($event->date, $otherEvent->date)->verdict, [Verdict::Same, Verdict::Fits], true);
+        $isElsewhere = $event->place !== '' && $otherEvent->place !== '' && Places::compare($event->place, $otherEvent->place)
             ->verdict === Verdict::Incomparable;
 
         return $isSameTime && ! $isElsewhere;

@@ -96,7 +96,7 @@ final class TranscriptionMarks
     {
         if (preg_match('/^(.*[^\s\/?])\s*((?:\/[^\/?]+)*)\?$/u', $typed) === 1 && ! preg_match('/\?.*\?$/u', $typed)) {
             $readings = array_values(
-                array_filter(array_map(trim(...), explode('/', rtrim($typed, '?'))), static fn (string $one): bool => $one !== ''));
+                array_filter(array_map(trim(...), explode('/', rtrim($typed, '?'))), static fn (string $written): bool => $written !== ''));
             $first = array_shift($readings) ?? '';
 
             return [$first,
@@ -111,7 +111,7 @@ final class TranscriptionMarks
         foreach ($isName ? $words : [] as $at => $word) {
             if (preg_match('/^([^?\/]+)((?:\/[^?\/]+)*)\?$/u', $word, $m) === 1) {
                 $words[$at] = $m[1];
-                $others[$at] = array_filter(explode('/', $m[2]), static fn (string $one): bool => $one !== '');
+                $others[$at] = array_filter(explode('/', $m[2]), static fn (string $written): bool => $written !== '');
             }
         }
         if ($others === []) {
@@ -128,11 +128,11 @@ final class TranscriptionMarks
     }
 
     /** "Farrel" beside "Ewan Tarrel" is another surname of the same given name. */
-    private static function whole(string $first, string $other): string
+    private static function whole(string $first, string $otherReading): string
     {
         $words = explode(' ', $first);
-        $instead = explode(' ', $other);
+        $instead = explode(' ', $otherReading);
 
-        return count($instead) < count($words) ? implode(' ', [...array_slice($words, 0, -count($instead)), ...$instead]) : $other;
+        return count($instead) < count($words) ? implode(' ', [...array_slice($words, 0, -count($instead)), ...$instead]) : $otherReading;
     }
 }

@@ -57,13 +57,13 @@ final class Description
     private static function field(ReflectionParameter $parameter): DescribedField
     {
         $type = $parameter->getType();
-        $said = $parameter->getAttributes(Field::class)[0] ?? null;
+        $attribute = $parameter->getAttributes(Field::class)[0] ?? null;
 
         return new DescribedField(
             $parameter->getName(),
             $type instanceof ReflectionNamedType ? $type->getName() : 'mixed',
             $type?->allowsNull() ?? true,
-            $said?->newInstance() ?? new Field,
+            $attribute?->newInstance() ?? new Field,
         );
     }
 }

@@ -164,11 +164,12 @@ final class StepAndInLawTest extends TestCase
         $isles = self::isles();
         $people = ['old', 'magnus', 'moll', 'isbel', 'bran', 'half', 'tam', 'ewan', 'kit', 'isbelm', 'isis'];
         foreach ($people as $person) {
-            foreach ($people as $other) {
-                $isParentOrChild = array_intersect(self::terms($isles, $person, $other),
+            foreach ($people as $otherPerson) {
+                $isParentOrChild = array_intersect(self::terms($isles, $person, $otherPerson),
                     ['stepmother', 'stepfather', 'stepson', 'stepdaughter', 'stepbrother', 'stepsister']);
                 if ($isParentOrChild !== []) {
-                    self::assertNotSame([], preg_grep('/^step/', self::terms($isles, $other, $person)), "{$person} and {$other}");
+                    self::assertNotSame([], preg_grep('/^step/', self::terms($isles, $otherPerson, $person)),
+                        "{$person} and {$otherPerson}");
                 }
             }
         }

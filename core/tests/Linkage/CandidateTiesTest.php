@@ -51,13 +51,13 @@ final class CandidateTiesTest extends TestCase
         $known = new CandidateTies(self::isles());
         $people = ['magnus', 'isbel', 'ewan', 'jean', 'half', 'bran', 'kit', 'lone'];
         foreach ($people as $person) {
-            foreach ($people as $other) {
-                $tie = $known->between($person, $other);
+            foreach ($people as $otherPerson) {
+                $tie = $known->between($person, $otherPerson);
                 // A stepmother has no word of her own on a page: she is called his wife.
-                if ($person !== $other && $tie !== RoleRelation::StepChild
-                    && $known->between($other, $person) !== RoleRelation::StepChild) {
-                    self::assertSame($opposite[$tie->value] ?? 'no opposite', $known->between($other, $person)->value,
-                        "{$person} and {$other}");
+                if ($person !== $otherPerson && $tie !== RoleRelation::StepChild
+                    && $known->between($otherPerson, $person) !== RoleRelation::StepChild) {
+                    self::assertSame($opposite[$tie->value] ?? 'no opposite', $known->between($otherPerson, $person)->value,
+                        "{$person} and {$otherPerson}");
                 }
             }
         }

@@ -68,9 +68,9 @@ final class HouseholdMatcherTest extends TestCase
             $line = $roll->lines[0]->id;
             $others = array_filter($free->offers[$line] ?? [],
                 static fn ($offer): bool => $offer->personId !== ($free->placed[$line] ?? ''));
-            foreach ($others as $other) {
-                $pinned = HouseholdMatcher::of($roll, $isle->candidates($roll), null, [$line => $other->personId]);
-                self::assertSame($other->personId, $pinned->placed[$line]);
+            foreach ($others as $otherOther) {
+                $pinned = HouseholdMatcher::of($roll, $isle->candidates($roll), null, [$line => $otherOther->personId]);
+                self::assertSame($otherOther->personId, $pinned->placed[$line]);
                 self::assertSame(count($pinned->placed), count(array_unique($pinned->placed)));
                 $tried++;
             }

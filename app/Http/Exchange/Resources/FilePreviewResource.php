@@ -48,11 +48,12 @@ final readonly class FilePreviewResource
             $seen['version'], $seen['program'], $seen['encoding'], $seen['people'], $seen['families'], $seen['events'], $seen['sources'],
             $seen['firstYear'], $seen['lastYear'], $seen['lines'],
             self::kept($seen['kept']),
-            array_values(array_map(static fn (array $one): UnplacedLine => new UnplacedLine($one['line'], $one['text'], $one['why']),
+            array_values(array_map(
+                static fn (array $counted): UnplacedLine => new UnplacedLine($counted['line'], $counted['text'], $counted['why']),
                 $seen['odd'])), $seen['oddCount'],
             $seen['pictures']['found'], $seen['pictures']['missingCount'], $seen['pictures']['missing'], $seen['alike'],
             $seen['inDoubt'],
-            array_values(array_map(static fn (array $one): EncodingSample => new EncodingSample(...$one), $seen['readings'])),
+            array_values(array_map(static fn (array $counted): EncodingSample => new EncodingSample(...$counted), $seen['readings'])),
         );
     }
 
@@ -63,8 +64,8 @@ final readonly class FilePreviewResource
     public static function kept(array $kept): array
     {
         return array_map(
-            static fn (array $one): KeptCountResource => new KeptCountResource($one['tag'],
-                implode(', ', array_map(Labels::of(...), explode('.', $one['tag']))), $one['count'],
-                $one['shown']), $kept);
+            static fn (array $counted): KeptCountResource => new KeptCountResource($counted['tag'],
+                implode(', ', array_map(Labels::of(...), explode('.', $counted['tag']))), $counted['count'],
+                $counted['shown']), $kept);
     }
 }

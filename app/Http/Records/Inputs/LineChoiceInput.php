@@ -51,9 +51,9 @@ final readonly class LineChoiceInput
         $text = static fn (mixed $value): string => is_string($value) ? $value : '';
         $list = static fn (mixed $value): array => array_values(array_filter(is_array($value) ? $value : [], is_string(...)));
 
-        return array_map(static fn (array $one): LineChoice => new LineChoice(
-            $text($one['lineId'] ?? ''), $text($one['as'] ?? ''), $text($one['personId'] ?? ''), $text($one['reason'] ?? ''),
-            $list($one['declined'] ?? []), $list($one['wanted'] ?? []),
+        return array_map(static fn (array $choice): LineChoice => new LineChoice(
+            $text($choice['lineId'] ?? ''), $text($choice['as'] ?? ''), $text($choice['personId'] ?? ''), $text($choice['reason'] ?? ''),
+            $list($choice['declined'] ?? []), $list($choice['wanted'] ?? []),
         ), $sent);
     }
 }

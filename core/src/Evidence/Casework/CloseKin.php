@@ -27,24 +27,24 @@ final class CloseKin
         }
         $people = $tree->lives(array_values(array_unique(array_merge(...array_values($around)))));
         $called = [$person->id => ''];
-        foreach ($around as $what => $ids) {
+        foreach ($around as $relation => $ids) {
             foreach ($ids as $id) {
-                $called[$id] ??= self::word($what, ($people[$id] ?? null)->sex ?? Sex::Unknown);
+                $called[$id] ??= self::word($relation, ($people[$id] ?? null)->sex ?? Sex::Unknown);
             }
         }
 
         return $called;
     }
 
-    private static function word(string $what, Sex $sex): string
+    private static function word(string $relation, Sex $sex): string
     {
         $words = ['parent' => ['father', 'mother'], 'sibling' => ['brother', 'sister'], 'partner' => ['husband', 'wife'],
             'child' => ['son', 'daughter']];
 
         return match ($sex) {
-            Sex::Male => $words[$what][0],
-            Sex::Female => $words[$what][1],
-            default => $what,
+            Sex::Male => $words[$relation][0],
+            Sex::Female => $words[$relation][1],
+            default => $relation,
         };
     }
 }

@@ -57,12 +57,12 @@ final readonly class PersonAtTime
     }
 
     /** Days between two spans, 0 where they touch; null where one is open on the side of the other. */
-    private static function daysApart(?DaySpan $daySpan, DaySpan $other): ?int
+    private static function daysApart(?DaySpan $daySpan, DaySpan $otherSpan): ?int
     {
-        if ($daySpan?->earliest === null || $daySpan->latest === null || $other->earliest === null || $other->latest === null) {
+        if ($daySpan?->earliest === null || $daySpan->latest === null || $otherSpan->earliest === null || $otherSpan->latest === null) {
             return null;
         }
 
-        return max(0, $daySpan->earliest - $other->latest, $other->earliest - $daySpan->latest);
+        return max(0, $daySpan->earliest - $otherSpan->latest, $otherSpan->earliest - $daySpan->latest);
     }
 }

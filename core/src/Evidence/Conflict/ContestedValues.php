@@ -18,17 +18,17 @@ final class ContestedValues
     public static function among(array $events): array
     {
         $contested = [];
-        foreach ($events as $at => $one) {
-            foreach (array_slice($events, $at + 1) as $other) {
-                if (! $one->isOfKindOf($other) || $one->denied || $other->denied || ! $one->isSingle()) {
+        foreach ($events as $at => $value) {
+            foreach (array_slice($events, $at + 1) as $otherEvent) {
+                if (! $value->isOfKindOf($otherEvent) || $value->denied || $otherEvent->denied || ! $value->isSingle()) {
                     continue;
                 }
                 $beside = array_map(static fn (Event $event) => $event->standing,
-                    array_filter($events, static fn (Event $event): bool => $event->isOfKindOf($one) && ! $event->denied));
-                $verdict = UndecidedConflict::between($one->standing, $other->standing, array_values($beside))
-                    ? Dates::compare($one->date, $other->date)->verdict : Verdict::Same;
+                    array_filter($events, static fn (Event $event): bool => $event->isOfKindOf($value) && ! $event->denied));
+                $verdict = UndecidedConflict::between($value->standing, $otherEvent->standing, array_values($beside))
+                    ? Dates::compare($value->date, $otherEvent->date)->verdict : Verdict::Same;
                 if ($verdict === Verdict::Contradicts || $verdict === Verdict::Strains) {
-                    foreach ([$one->id, $other->id] as $id) {
+                    foreach ([$value->id, $otherEvent->id] as $id) {
                         $contested[$id] = ($contested[$id] ?? null) === Verdict::Contradicts ? Verdict::Contradicts : $verdict;
                     }
                 }

@@ -13,14 +13,14 @@ use NorthBough\Core\Tree\Standing;
 final class UndecidedConflict
 {
     /** @param  list<Standing>  $beside  how whatever else stands that is told of the same */
-    public static function between(Standing $standing, Standing $other, array $beside = []): bool
+    public static function between(Standing $standing, Standing $otherStanding, array $beside = []): bool
     {
-        if ($standing === Standing::RuledOut || $other === Standing::RuledOut) {
+        if ($standing === Standing::RuledOut || $otherStanding === Standing::RuledOut) {
             return false;
         }
-        $isRival = $standing === Standing::Rival || $other === Standing::Rival;
+        $isRival = $standing === Standing::Rival || $otherStanding === Standing::Rival;
 
-        return ! ($isRival && in_array(Standing::Accepted, [$standing, $other, ...$beside], true))
-            && ! ($standing === Standing::Rival && $other === Standing::Rival);
+        return ! ($isRival && in_array(Standing::Accepted, [$standing, $otherStanding, ...$beside], true))
+            && ! ($standing === Standing::Rival && $otherStanding === Standing::Rival);
     }
 }

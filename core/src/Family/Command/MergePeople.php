@@ -100,7 +100,7 @@ final readonly class MergePeople implements FamilyCommand
                 $isBeside && $known[] = $tie->personId;
             }
         }
-        if (array_filter($sets, static fn (ParentSetTie $other): bool => $other->leads) === []) {
+        if (array_filter($sets, static fn (ParentSetTie $otherParentSetTie): bool => $otherParentSetTie->leads) === []) {
             (new ParentSteps($draft))->lead($moved);
         } elseif ($draft->graph->parentsIn($moved->id) === []) {
             $draft->remove($moved);

@@ -68,7 +68,8 @@ final readonly class SettleSet implements FamilyCommand
         $graph = $draft->graph;
         $others = array_values(
             array_filter($graph->setsOf($set->childId),
-                static fn (ParentSetTie $other): bool => $other->id !== $set->id && $graph->counts($other)));
+                static fn (ParentSetTie $otherParentSetTie): bool => $otherParentSetTie->id !== $set->id
+                    && $graph->counts($otherParentSetTie)));
         usort($others, static fn (ParentSetTie $a, ParentSetTie $b): int => [$a->position, $a->id] <=> [$b->position, $b->id]);
         if ($others !== [] && array_filter($graph->parentsIn($set->id), static fn (ParentTie $tie): bool => $tie->leads()) === []) {
             (new ParentSteps($draft))->lead($others[0]);

@@ -62,12 +62,12 @@ final readonly class CitationMapping
     /** What the claim does to what it stands under, where it does more than support a fact of its own. */
     private function use(StructureFields $citation, string $claimId, FactRef $subject): void
     {
-        $one = static fn (string $tag,
+        $text = static fn (string $tag,
             array $words): string => $citation->takeOne(static fn (Structure $s): bool => $s->tag === $tag && $s->children === []
                 && ! $s->isPointer
                 && in_array($s->payload, $words, true))->payload ?? '';
-        $stance = $one('_NB_STANCE', ['contradicts', 'bears on']);
-        $evidence = $one('_NB_EVIDENCE', ['direct', 'indirect', 'negative']);
+        $stance = $text('_NB_STANCE', ['contradicts', 'bears on']);
+        $evidence = $text('_NB_EVIDENCE', ['direct', 'indirect', 'negative']);
         if ($subject->kind === Owner::Parentage || ($subject->kind === Owner::Event && $stance.$evidence !== '')) {
             $this->mapping->add(
                 new ClaimUseRow($this->mapping->newId(), $claimId, $subject, $stance ?: 'supports', $evidence ?: 'unstated'));
@@ -90,13 +90,13 @@ final readonly class CitationMapping
             return null;
         }
         $fields->takeOne(static fn (Structure $s): bool => $s === $pointer);
-        $other = (int) $pointer->text('_NB_WITH');
+        $otherNumber = (int) $pointer->text('_NB_WITH');
         $worked = array_filter(array_map(static fn (string $tag): string => $pointer->text($tag), self::WORKED_OUT),
             static fn (string $words): bool => $words !== '');
 
         return new ClaimLineRef($this->mapping->lineId($recordId, (int) $pointer->payload), (int) $pointer->payload,
             mb_substr($pointer->text('_NB_ASPECT'), 0, 40),
-            $other === 0 ? '' : $this->mapping->lineId($recordId, $other), $other, $worked);
+            $otherNumber === 0 ? '' : $this->mapping->lineId($recordId, $otherNumber), $otherNumber, $worked);
     }
 
     /** The _NB_LINE beneath a citation, when it holds no more than we write and names lines that the roll has. */

@@ -100,10 +100,10 @@ final class DuplicatePointers
     {
         [$tag, $back] = self::MEANT[$reference->tag] ?? ['', []];
         $all = $this->sharing[$reference->payload];
-        $able = array_values(array_filter($all, static fn (array $one): bool => $tag === '' || $one[1] === $tag));
-        $answering = array_values(array_filter($able, static function (array $one) use ($back, $from): bool {
+        $able = array_values(array_filter($all, static fn (array $place): bool => $tag === '' || $place[1] === $tag));
+        $answering = array_values(array_filter($able, static function (array $place) use ($back, $from): bool {
             foreach ($back as $line) {
-                if (isset($one[2]["{$line} {$from}"])) {
+                if (isset($place[2]["{$line} {$from}"])) {
                     return true;
                 }
             }

@@ -51,13 +51,13 @@ final readonly class EventMapping
         $date = $this->date($fields);
         $place = $fields->text('PLAC');
         $restriction = $fields->restriction();
-        $said = $fields->standing();
+        $toldStanding = $fields->standing();
         $standing = match (true) {
             $isRuledOut => Standing::RuledOut,
-            $isAsserted || $said === Standing::Accepted => $said,
+            $isAsserted || $toldStanding === Standing::Accepted => $toldStanding,
             default => Standing::Rival,
         };
-        $written = $fields->written() + ($standing === Standing::Rival && $said !== Standing::Rival
+        $written = $fields->written() + ($standing === Standing::Rival && $toldStanding !== Standing::Rival
             ? [EventAssertion::IMPLIED => [0, '']] : []);
         $id = $this->mapping->newId();
         $owner = new FactRef(Owner::Event, $id);

@@ -127,6 +127,6 @@ final class FileKinship
      */
     private function ofAll(array $families, array $people): array
     {
-        return array_merge(...array_values(array_map(static fn (array $one): array => $one, array_intersect_key($families, $people))));
+        return array_merge(...array_values(array_map(static fn (array $ids): array => $ids, array_intersect_key($families, $people))));
     }
 }

@@ -111,13 +111,13 @@ final class FurtherCouples
         });
     }
 
-    /** @param  array{string, string, string, string}  $one */
-    private static function couple(Structure $family, array $one): Structure
+    /** @param  array{string, string, string, string}  $partner */
+    private static function couple(Structure $family, array $partner): Structure
     {
-        [$new, $slot, $person, $with] = $one;
+        [$new, $slot, $person, $with] = $partner;
         $couple = new Structure('FAM', '', $new, $family->line);
-        $other = $slot === 'HUSB' ? 'WIFE' : 'HUSB';
-        foreach ($slot === 'HUSB' ? [[$slot, $person], [$other, $with]] : [[$other, $with], [$slot, $person]] as [$tag, $who]) {
+        $otherSlot = $slot === 'HUSB' ? 'WIFE' : 'HUSB';
+        foreach ($slot === 'HUSB' ? [[$slot, $person], [$otherSlot, $with]] : [[$otherSlot, $with], [$slot, $person]] as [$tag, $who]) {
             $couple->add(Structure::pointing($tag, $who));
         }
 

@@ -131,10 +131,10 @@ final readonly class PersonMapping
             $inner = new StructureFields($structure);
             $pedigree = $inner->take('PEDI');
             $adopting = $pedigree === null ? $adoptedInto[$family] ?? '' : '';
-            $one = $adopting === '' || $adopting === 'BOTH' ? '' : $this->parentId($family, $adopting);
+            $adopter = $adopting === '' || $adopting === 'BOTH' ? '' : $this->parentId($family, $adopting);
             $implied = match (true) {
                 $adopting === '' => [],
-                $one !== '' => [ParentTags::ONE_ADOPTED => [0, $one]],
+                $adopter !== '' => [ParentTags::ONE_ADOPTED => [0, $adopter]],
                 default => ['IMPLIED' => [0, ParentageKind::Adoptive->value]],
             };
             $kind = isset($implied['IMPLIED']) ? ParentageKind::Adoptive
@@ -147,7 +147,7 @@ final readonly class PersonMapping
             $this->mapping->add(
                 new ParentSetRow($id, $personId, $unionId, $family === $leading, $kind, $side, $ordinal, $childOrdinal,
                     $inner->written() + $implied, $standing, $proof));
-            $this->ofParents($inner, $family, $id, $kind, $standing, $proof, $one);
+            $this->ofParents($inner, $family, $id, $kind, $standing, $proof, $adopter);
             $this->mapping->keep($inner, new FactRef(Owner::ParentSet, $id), 'person');
             $seen[$family] = true;
         }

@@ -73,7 +73,7 @@ final readonly class PictureWriter
      */
     private function keep(Structure $line, array $kept, int $first = 0): void
     {
-        $before = count(array_filter($kept, static fn (array $one): bool => $one[0] < $first));
+        $before = count(array_filter($kept, static fn (array $keptLines): bool => $keptLines[0] < $first));
         foreach ($kept as $at => [$ordinal, $lines]) {
             array_splice($line->children, $at < $before ? $at : $ordinal, 0, [($this->restore)($lines)]);
         }

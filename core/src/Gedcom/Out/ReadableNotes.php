@@ -102,9 +102,9 @@ final class ReadableNotes
     }
 
     /** @param  array<string>  $parts */
-    private static function sentence(string $what, array $parts, string $why): string
+    private static function sentence(string $subject, array $parts, string $why): string
     {
-        return trim(($parts === [] ? "{$what}." : "{$what}: ".implode(', ', $parts).'.')." {$why}");
+        return trim(($parts === [] ? "{$subject}." : "{$subject}: ".implode(', ', $parts).'.')." {$why}");
     }
 
     private static function note(string $words, string $mark): Structure

@@ -36,9 +36,9 @@ final readonly class TieWriter
             return;
         }
         $link = $this->parentLink($set, $attached);
-        foreach ($isMore ? $parents : [] as $one) {
-            $structure = ParentTags::structure($one, $set, $this->pointers);
-            foreach ($attached->claims[$one->id] ?? [] as $claim) {
+        foreach ($isMore ? $parents : [] as $parent) {
+            $structure = ParentTags::structure($parent, $set, $this->pointers);
+            foreach ($attached->claims[$parent->id] ?? [] as $claim) {
                 $structure->add($this->citations->citation($claim, $attached));
             }
             $link->child(-1, $structure);

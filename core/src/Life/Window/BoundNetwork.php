@@ -62,15 +62,15 @@ final class BoundNetwork
     private array $nextTo = [];
 
     /** Says that one day lies at least `$gap` days after another; a negative gap is at most so many days before. */
-    public function after(int $variable, int $other, int $gap, int $rule): void
+    public function after(int $variable, int $otherVariable, int $gap, int $rule): void
     {
         $edge = count($this->from);
-        $this->from[] = $other;
+        $this->from[] = $otherVariable;
         $this->to[] = $variable;
         $this->gap[] = $gap;
         $this->rule[] = $rule;
-        $this->nextFrom[] = $this->lastFrom[$other] ?? self::NONE;
-        $this->lastFrom[$other] = $edge;
+        $this->nextFrom[] = $this->lastFrom[$otherVariable] ?? self::NONE;
+        $this->lastFrom[$otherVariable] = $edge;
         $this->nextTo[] = $this->lastTo[$variable] ?? self::NONE;
         $this->lastTo[$variable] = $edge;
     }
@@ -105,11 +105,11 @@ final class BoundNetwork
             if ($turns[$variable] > self::TURNS) {
                 $this->toTheEnd($variable);
             }
-            foreach ($this->push($variable) as $other) {
+            foreach ($this->push($variable) as $otherVariable) {
                 $moved++;
-                if (! isset($isWaiting[$other])) {
-                    $isWaiting[$other] = true;
-                    $waiting[] = $other;
+                if (! isset($isWaiting[$otherVariable])) {
+                    $isWaiting[$otherVariable] = true;
+                    $waiting[] = $otherVariable;
                 }
             }
             // What was looked at is not needed again.

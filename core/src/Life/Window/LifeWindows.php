@@ -231,7 +231,7 @@ final class LifeWindows
             }
         }
 
-        return array_map(fn (int $other): string => $this->people[$other], array_keys($from));
+        return array_map(fn (int $at): string => $this->people[$at], array_keys($from));
     }
 
     /** @return list<InferenceStep> from what is told to the bound itself; none where that side is open */

@@ -41,8 +41,8 @@ final class DoubtfulReadingInference
     /** @param  list<Assertion>  $assertions */
     private static function isAmong(Assertion $assertion, array $assertions): bool
     {
-        foreach ($assertions as $other) {
-            if ($assertion->saysTheSameAs($other)) {
+        foreach ($assertions as $otherAssertion) {
+            if ($assertion->saysTheSameAs($otherAssertion)) {
                 return true;
             }
         }

@@ -26,21 +26,21 @@ final class MarriageLengthInference implements InferenceRule
         $written = $roll->written($line, ColumnMeaning::YearsMarried);
         $recordSpan = $roll->date->span();
         $years = preg_match('/^\d{1,2}/', $written) === 1 ? StatedAge::parse($written) : null;
-        $other = match ($roll->tie($line)) {
+        $spouse = match ($roll->tie($line)) {
             RoleRelation::Partner => $roll->principalOf($line),
             RoleRelation::Principal => $roll->firstTied($line, RoleRelation::Partner),
             default => null,
         };
         // Told of both, it is one telling, on the line that comes second.
-        if ($years === null || $other === null || $recordSpan?->earliest === null || $recordSpan->latest === null
-            || ($roll->tie($line) === RoleRelation::Principal && $roll->written($other, ColumnMeaning::YearsMarried) !== '')) {
+        if ($years === null || $spouse === null || $recordSpan?->earliest === null || $recordSpan->latest === null
+            || ($roll->tie($line) === RoleRelation::Principal && $roll->written($spouse, ColumnMeaning::YearsMarried) !== '')) {
             return [];
         }
         $sum = $years->bornBySum($recordSpan);
         [$from, $to] = array_map(static fn (?int $day): string => GenDate::parse(IsoDay::orNull($day) ?? '')->shown,
             [$sum->earliest, $sum->latest]);
 
-        return [Assertion::ofCouple($line->id, $other->id, 'marriage', $roll->day("{$written} before {$roll->date->shown}"), '',
+        return [Assertion::ofCouple($line->id, $spouse->id, 'marriage', $roll->day("{$written} before {$roll->date->shown}"), '',
             "married {$written}")
             ->bySum($this->name(),
                 "Married {$written} years on {$roll->date->shown}: wed {$from} to {$to}; told years err as told ages do.")];

@@ -31,10 +31,11 @@ final class PrincipalEventInference implements InferenceRule
         }
         $word = mb_strtolower(EventKinds::named($kind->event)->word);
         if (EventKinds::named($kind->event)->ofUnion) {
-            $other = $roll->firstTied($line, RoleRelation::Partner);
+            $partner = $roll->firstTied($line, RoleRelation::Partner);
 
-            return $other === null ? []
-                : [Assertion::ofCouple($line->id, $other->id, $kind->event, $roll->date, $roll->place, "{$line->name} and {$other->name}")
+            return $partner === null ? []
+                : [Assertion::ofCouple($line->id, $partner->id, $kind->event, $roll->date, $roll->place,
+                    "{$line->name} and {$partner->name}")
                     ->by($this->name(), "The record is of their {$word}.")];
         }
         if (isset(self::TELLS[$kind->event])) {

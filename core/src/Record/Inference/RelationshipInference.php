@@ -61,13 +61,13 @@ final class RelationshipInference implements InferenceRule
         $assertions = [Assertion::tie(AssertionSubject::Child, $child->id, $line->id, $role->word)
             ->by($this->name(), "The page says {$role->word} of the {$of}.")];
         // Father and mother of one child: each is told of the child, and that they were a couple follows.
-        foreach ($roll->lines as $other) {
-            if ($other->id === $line->id) {
+        foreach ($roll->lines as $otherLine) {
+            if ($otherLine->id === $line->id) {
                 break;
             }
-            if ($roll->tie($other) === RoleRelation::Parent && $roll->principalOf($other)?->id === $child->id) {
-                $assertions[] = Assertion::tie(AssertionSubject::Partner, $line->id, $other->id, $role->word, isSaid: false)
-                    ->by('parents of one child', "{$other->name} and {$line->name} are named as parents of one child.");
+            if ($roll->tie($otherLine) === RoleRelation::Parent && $roll->principalOf($otherLine)?->id === $child->id) {
+                $assertions[] = Assertion::tie(AssertionSubject::Partner, $line->id, $otherLine->id, $role->word, isSaid: false)
+                    ->by('parents of one child', "{$otherLine->name} and {$line->name} are named as parents of one child.");
             }
         }
 

@@ -43,14 +43,14 @@ final class OneBirthOneDeath implements ConflictRule
         $worst = null;
         $ids = [];
         $standings = array_map(static fn (Event $event): Standing => $event->standing, $claimed);
-        foreach ($claimed as $at => $one) {
-            foreach (array_slice($claimed, $at + 1) as $other) {
-                $comparison = UndecidedConflict::between($one->standing, $other->standing, $standings)
-                    ? self::compare($one, $other, $places) : null;
+        foreach ($claimed as $at => $claimedEvent) {
+            foreach (array_slice($claimed, $at + 1) as $rival) {
+                $comparison = UndecidedConflict::between($claimedEvent->standing, $rival->standing, $standings)
+                    ? self::compare($claimedEvent, $rival, $places) : null;
                 if ($comparison === null) {
                     continue;
                 }
-                $ids += [$one->id => true, $other->id => true];
+                $ids += [$claimedEvent->id => true, $rival->id => true];
                 $isWorse = $worst === null || ($comparison->verdict === Verdict::Contradicts && $worst->verdict !== Verdict::Contradicts)
                     || ($comparison->verdict === $worst->verdict && $comparison->level < $worst->level);
                 $worst = $isWorse ? $comparison : $worst;
@@ -62,13 +62,14 @@ final class OneBirthOneDeath implements ConflictRule
     }
 
     /** What disagrees between two; null where they agree or say nothing of one another. */
-    private static function compare(Event $event, Event $other, GazetteerPlaces $places): ?Comparison
+    private static function compare(Event $event, Event $otherEvent, GazetteerPlaces $places): ?Comparison
     {
-        $days = Dates::compare($event->date, $other->date);
+        $days = Dates::compare($event->date, $otherEvent->date);
         if ($days->verdict === Verdict::Contradicts) {
             return $days;
         }
-        $where = $event->place === '' || $other->place === '' ? null : $places->compare($event->place, $other->place, $event->date->span());
+        $where = $event->place === '' || $otherEvent->place === '' ? null
+            : $places->compare($event->place, $otherEvent->place, $event->date->span());
 
         return match (true) {
             $where?->verdict === Verdict::Contradicts => $where,

@@ -54,10 +54,11 @@ final class OneMotherOneFather implements ConflictRule
     {
         $ids = [];
         $standings = array_map(static fn (Parentage $tie): Standing => $tie->standing, $claimed);
-        foreach ($claimed as $at => $one) {
-            foreach (array_slice($claimed, $at + 1) as $other) {
-                if ($one->personId !== $other->personId && UndecidedConflict::between($one->standing, $other->standing, $standings)) {
-                    $ids += [$one->personId => true, $other->personId => true];
+        foreach ($claimed as $at => $claimedTie) {
+            foreach (array_slice($claimed, $at + 1) as $rival) {
+                if ($claimedTie->personId !== $rival->personId
+                    && UndecidedConflict::between($claimedTie->standing, $rival->standing, $standings)) {
+                    $ids += [$claimedTie->personId => true, $rival->personId => true];
                 }
             }
         }

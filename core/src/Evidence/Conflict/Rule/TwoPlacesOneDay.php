@@ -30,19 +30,20 @@ final class TwoPlacesOneDay implements ConflictRule
                 static fn (Event $event): bool => $event->is(EventTrait::Presence) && ! $event->denied && $event->place !== ''
                     && self::day($event) !== null));
         $found = [];
-        foreach ($present as $at => $one) {
-            foreach (array_slice($present, $at + 1) as $other) {
+        foreach ($present as $at => $presence) {
+            foreach (array_slice($present, $at + 1) as $otherEvent) {
                 // Two births, or two deaths, are one value told twice: OneBirthOneDeath weighs them.
-                $isOneValue = $one->kind === $other->kind && ($one->is(EventTrait::Birth) || $one->is(EventTrait::Death));
-                $isHomeAway = $one->is(EventTrait::Residence) !== $other->is(EventTrait::Residence);
-                if ($isOneValue || $isHomeAway || self::day($one) !== self::day($other)
-                    || ! UndecidedConflict::between($one->standing, $other->standing)) {
+                $isOneValue = $presence->kind === $otherEvent->kind
+                    && ($presence->is(EventTrait::Birth) || $presence->is(EventTrait::Death));
+                $isHomeAway = $presence->is(EventTrait::Residence) !== $otherEvent->is(EventTrait::Residence);
+                if ($isOneValue || $isHomeAway || self::day($presence) !== self::day($otherEvent)
+                    || ! UndecidedConflict::between($presence->standing, $otherEvent->standing)) {
                     continue;
                 }
-                $where = $places->compare($one->place, $other->place, $one->date->span());
+                $where = $places->compare($presence->place, $otherEvent->place, $presence->date->span());
                 if ($where->verdict === Verdict::Contradicts) {
-                    $found[] = new Conflict('presence', Verdict::Contradicts, [$one->id, $other->id],
-                        "{$one->word()} and {$other->word()} on {$one->date->shown}: {$where->ground}", 1 - $where->level);
+                    $found[] = new Conflict('presence', Verdict::Contradicts, [$presence->id, $otherEvent->id],
+                        "{$presence->word()} and {$otherEvent->word()} on {$presence->date->shown}: {$where->ground}", 1 - $where->level);
                 }
             }
         }
