@@ -4,14 +4,16 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use App\Http\Drawings\DrawingMaker;
 use App\Printing\Pdf;
 use App\Printing\PrintedDrawing;
 use App\Trees\Access\SeenTree;
+use NorthBough\Core\Drawing\Drawing;
 use NorthBough\Core\Drawing\Drawings;
 use NorthBough\Core\Presentation\Kinds;
+use NorthBough\Core\Presentation\Presented;
 use NorthBough\Core\Presentation\Subject;
 
+/** @extends PresentCommand<Drawing> */
 final class DrawCommand extends PresentCommand
 {
     protected $signature = 'bough:draw {tree} {kind} {subject* : @X@, a number or an id} {--to= : the file to write} '
@@ -34,8 +36,8 @@ final class DrawCommand extends PresentCommand
         return PrintedDrawing::FORMATS;
     }
 
-    protected function content(SeenTree $seen, string $kind, Subject $subject, array $options, string $format): string
+    protected function content(Presented $presented, SeenTree $seen, Subject $subject, string $format): string
     {
-        return PrintedDrawing::of(DrawingMaker::make($seen, $kind, implode(',', $subject->ids), $options), $format, $this->pdf);
+        return PrintedDrawing::of($presented->draw($seen->view, $subject), $format, $this->pdf);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console;
 
 use App\Counted;
+use App\Refusal;
 use App\Trees\Exchange\NotWritten;
 use App\Trees\Exchange\PrivacyAwareExport;
 use App\Trees\Exchange\WriteFile;
@@ -19,6 +20,7 @@ use NorthBough\Core\Gedcom\Version;
 
 final class ExportCommand extends Command
 {
+    use KeepsLiving;
     use Worded;
 
     protected $signature = 'bough:export {tree} {--to= : the file to write} {--standard=7 : 7 or 5.5.1; --version= is understood too} '
@@ -38,11 +40,12 @@ final class ExportCommand extends Command
         if ($tree === null || $to === '') {
             return $this->refuse($tree === null ? 'There is no tree of that name.' : 'Say where to write with --to=FILE.');
         }
-        if (! in_array($this->word('living'), ['shield', 'keep'], true)) {
-            return $this->refuse('Living people are shielded or kept: --living=shield or --living=keep.');
-        }
         $current->enter($tree);
-        $rows = $this->word('living') === 'keep' ? $export->inFull(null, 'Wrote a file') : $export->shielded();
+        try {
+            $rows = $this->keepsLiving() ? $export->inFull(null, 'Wrote a file') : $export->shielded();
+        } catch (Refusal $problem) {
+            return $this->refuse($problem->getMessage());
+        }
         $now = Carbon::now()->toDateTimeImmutable();
         try {
             if (preg_match('/\.(gdz|zip)$/i', $to) === 1) {

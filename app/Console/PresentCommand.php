@@ -12,29 +12,38 @@ use App\Trees\Exchange\PrivacyAwareExport;
 use App\Trees\Scope\CurrentTree;
 use Illuminate\Console\Command;
 use NorthBough\Core\Presentation\Kinds;
+use NorthBough\Core\Presentation\Options;
 use NorthBough\Core\Presentation\Presented;
 use NorthBough\Core\Presentation\Subject;
+use NorthBough\Core\Presentation\SubjectMissing;
 use NorthBough\Core\Presentation\UnknownKind;
+use NorthBough\Core\Presentation\WrongOption;
 use Symfony\Component\Console\Input\InputOption;
 
-/** Writes one kind of drawing or report to a file. Every option of every kind is an option of the command. */
+/**
+ * Writes one kind of drawing or report to a file. Every option of every kind is an option of the command.
+ *
+ * @template T of Presented
+ */
 abstract class PresentCommand extends Command
 {
+    use KeepsLiving;
     use Worded;
 
-    /** @return Kinds<Presented> */
+    /** @return Kinds<T> */
     abstract protected function kinds(): Kinds;
 
     /** @return non-empty-list<string> endings of file names */
     abstract protected function formats(): array;
 
     /**
-     * @param  array<string, string>  $options
+     * @param  T  $presented
      * @return string the content of the file
      *
      * @throws Refusal
+     * @throws SubjectMissing
      */
-    abstract protected function content(SeenTree $seen, string $kind, Subject $subject, array $options, string $format): string;
+    abstract protected function content(Presented $presented, SeenTree $seen, Subject $subject, string $format): string;
 
     protected function configure(): void
     {
@@ -51,14 +60,15 @@ abstract class PresentCommand extends Command
             [$to, $format] = $this->file();
             $current->enter($tree);
             $class = $this->kinds()->named($this->word('kind'));
+            $presented = Options::make($class, $this->chosen());
             $subject = SubjectNamed::find($class::subject(), $this->subjects());
-            $isKept = $this->isKept();
+            $isKept = $this->keepsLiving();
             $seen = $isKept ? $export->seenInFull(null, "Wrote {$this->word('kind')} to a file") : $export->seenShielded();
-            $content = $this->content($seen, $class::code(), $subject, $this->chosen(), $format);
+            $content = $this->content($presented, $seen, $subject, $format);
             if (@file_put_contents($to, $content) === false) {
                 throw NotWritten::to($to);
             }
-        } catch (Refusal|UnknownKind|NotWritten $problem) {
+        } catch (Refusal|UnknownKind|WrongOption|SubjectMissing|NotWritten $problem) {
             $this->error($problem->getMessage());
 
             return self::FAILURE;
@@ -82,16 +92,6 @@ abstract class PresentCommand extends Command
 
         return in_array($format, $this->formats(), true) ? [$to, $format]
             : throw new Refusal('Say where to write with --to=FILE. It ends in .'.implode(' or .', $this->formats()).'.');
-    }
-
-    /** @throws Refusal */
-    private function isKept(): bool
-    {
-        return match ($this->word('living')) {
-            'shield' => false,
-            'keep' => true,
-            default => throw new Refusal('Living people are shielded or kept: --living=shield or --living=keep.'),
-        };
     }
 
     /** @return non-empty-list<string> */

@@ -9,9 +9,12 @@ use App\Printing\Pdf;
 use App\Printing\PrintedReport;
 use App\Trees\Access\SeenTree;
 use NorthBough\Core\Presentation\Kinds;
+use NorthBough\Core\Presentation\Presented;
 use NorthBough\Core\Presentation\Subject;
+use NorthBough\Core\Report\Report;
 use NorthBough\Core\Report\Reports;
 
+/** @extends PresentCommand<Report> */
 final class ReportCommand extends PresentCommand
 {
     protected $signature = 'bough:report {tree} {kind} {subject* : @X@, a number or an id} {--to= : the file to write} '
@@ -34,8 +37,8 @@ final class ReportCommand extends PresentCommand
         return PrintedReport::FORMATS;
     }
 
-    protected function content(SeenTree $seen, string $kind, Subject $subject, array $options, string $format): string
+    protected function content(Presented $presented, SeenTree $seen, Subject $subject, string $format): string
     {
-        return PrintedReport::of($this->maker->make($seen, $kind, implode(',', $subject->ids), $options), $format, $this->pdf);
+        return PrintedReport::of($this->maker->make($presented, $seen, $subject), $format, $this->pdf);
     }
 }

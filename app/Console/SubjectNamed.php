@@ -40,9 +40,9 @@ final class SubjectNamed
             SubjectKind::Person => Subject::person(PersonNamed::find($words[0])->id),
             SubjectKind::People => Subject::people(array_map(static fn (string $person): string => PersonNamed::find($person)->id, $words)),
             SubjectKind::Couple => Subject::couple(self::couple($words)),
-            SubjectKind::Record => Subject::record(self::known(Record::class, $words[0], 'record')),
-            SubjectKind::Question => Subject::question(self::known(Question::class, $words[0], 'question')),
-            SubjectKind::Set => Subject::set(self::known(WorkingSet::class, $words[0], 'working set')),
+            SubjectKind::Record => Subject::record(self::known(Record::class, $words[0], $kind)),
+            SubjectKind::Question => Subject::question(self::known(Question::class, $words[0], $kind)),
+            SubjectKind::Set => Subject::set(self::known(WorkingSet::class, $words[0], $kind)),
         };
     }
 
@@ -51,10 +51,10 @@ final class SubjectNamed
      *
      * @throws Refusal
      */
-    private static function known(string $model, string $id, string $kindWord): string
+    private static function known(string $model, string $id, SubjectKind $kind): string
     {
         return Str::isUuid($id) && $model::query()->where('id', $id)->exists() ? $id
-            : throw new Refusal("There is no {$kindWord} {$id} in this tree. It is named by its id.");
+            : throw new Refusal("There is no {$kind->word()} {$id} in this tree. It is named by its id.");
     }
 
     /**

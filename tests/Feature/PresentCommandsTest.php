@@ -146,8 +146,10 @@ final class PresentCommandsTest extends TestCase
         array $options,
         string $sentence,
     ): void {
-        [$code, $said, $written] = $this->wrote($command, $kind, $subject, $format, $options);
+        $before = DB::table('change_sets')->count();
+        [$code, $said, $written] = $this->wrote($command, $kind, $subject, $format, $options + ['--living' => 'keep']);
 
+        self::assertSame($before, DB::table('change_sets')->count(), 'What was not made did not leave, and the journal does not say so.');
         self::assertSame([1, ''], [$code, $written]);
         self::assertStringContainsString($sentence, (string) preg_replace('/\s+/', ' ', $said));
     }

@@ -14,6 +14,7 @@ use App\Printing\Attachment;
 use App\Printing\Pdf;
 use App\Printing\PrintedReport;
 use App\Trees\Access\LivingPeople;
+use App\Trees\Access\SeenTree;
 use App\Trees\Exchange\PrivacyAwareExport;
 use App\Trees\Scope\CurrentTree;
 use App\Trees\Search\PeopleSearch;
@@ -23,7 +24,11 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
+use NorthBough\Core\Presentation\Subject;
+use NorthBough\Core\Report\Document;
 use NorthBough\Core\Report\Render\Html;
+use NorthBough\Core\Report\Report;
+use NorthBough\Core\Report\Reports;
 
 final readonly class ReportsController
 {
@@ -43,17 +48,28 @@ final readonly class ReportsController
     #[Get('/trees/{tree}/reports/{kind}/{subject}', 'report', ReportResource::class)]
     public function show(Request $request, string $tree, string $kind, string $subject): JsonResponse
     {
-        $document = $this->maker->make($this->living->seen(), $kind, $subject, Asked::options($request));
+        $report = self::asked($request, $kind);
+        $document = $this->document($report, $this->living->seen(), $subject);
 
         return response()->json(new ReportResource($document->title, Html::body($document)));
     }
 
     public function file(Request $request, Pdf $pdf, string $tree, string $kind, string $subject, string $format): Response
     {
-        $seen = $this->export->seen(LivingInFull::askedBy($request), 'Saved a report');
-        $document = $this->maker->make($seen, $kind, $subject, Asked::options($request));
+        $report = self::asked($request, $kind);
+        $document = $this->document($report, $this->export->seen(LivingInFull::askedBy($request), 'Saved a report'), $subject);
 
         return Attachment::of(PrintedReport::of($document, $format, $pdf), $document->title, $format);
+    }
+
+    private static function asked(Request $request, string $kind): Report
+    {
+        return Asked::answer(static fn (): Report => Reports::named($kind, Asked::options($request)));
+    }
+
+    private function document(Report $report, SeenTree $seen, string $subject): Document
+    {
+        return Asked::answer(fn (): Document => $this->maker->make($report, $seen, Subject::read($report::subject(), $subject)));
     }
 
     /** Couples to choose from, by the names of either; where nobody is called so, those of whoever comes nearest. */

@@ -47,9 +47,8 @@ final readonly class DuplicateEntry
         $isSingle = $kind->single || $values['kind'] === 'marriage' || $this->kinds->named($values['kind'], $words)->single;
         foreach (Event::query()->where($column, $ownerId)->where('kind', $values['kind'])->where('denied', false)
             ->where('standing', '<>', 'ruled out')->orderBy('position')->orderBy('id')->get() as $event) {
-            $isOfKind = ! in_array($event->kind, EventKinds::OF_OWN_WORDS, true)
-                || mb_strtolower($words) === mb_strtolower($event->type_words);
-            if ($isOfKind && $this->isSame($event, $date, $values, $isSingle)) {
+            if (EventKinds::areOne($values['kind'], $words, $event->kind, $event->type_words)
+                && $this->isSame($event, $date, $values, $isSingle)) {
                 $there = implode(', ', array_filter([$event->date->shown, $event->value, $event->place_typed]));
                 throw self::refusal(($words === '' ? $kind->word : $words).' is there already'.($there === '' ? '' : ": {$there}")
                     .'. Change that one, or save this again to have both.', ['factId' => $event->id]);

@@ -58,7 +58,7 @@ final readonly class PrivacyAwareExport
         return SeenTree::whole($this->living->view());
     }
 
-    /** What Leaving::view() gives for a file. */
+    /** What seen() gives for a file. */
     public function rows(?User $keeping, string $summary): TreeRows
     {
         return $keeping === null ? $this->shielded() : $this->inFull($keeping, $summary);

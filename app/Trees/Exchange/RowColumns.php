@@ -7,6 +7,7 @@ namespace App\Trees\Exchange;
 use App\Models\Name;
 use App\Trees\Changes\AuthoredTables;
 use App\Trees\Storage\DescribedColumns;
+use App\Trees\Storage\StoredColumns;
 use NorthBough\Core\Gedcom\Row\ClaimRow;
 use NorthBough\Core\Gedcom\Row\DecisionSubject;
 use NorthBough\Core\Gedcom\Row\EventRow;
@@ -31,8 +32,6 @@ use NorthBough\Core\Gedcom\Row\SourceRow;
 use NorthBough\Core\Gedcom\Row\TaskRow;
 use NorthBough\Core\Gedcom\Row\UnionPartnerRow;
 use NorthBough\Core\Naming\SearchForm;
-use NorthBough\Core\Stored\DescribedBy;
-use ReflectionClass;
 
 /** A row as core gives it, in the columns of its table. */
 final class RowColumns
@@ -55,8 +54,7 @@ final class RowColumns
     {
         if (self::$tables === []) {
             foreach (AuthoredTables::names() as $table) {
-                $by = (new ReflectionClass(AuthoredTables::model($table)))->getAttributes(DescribedBy::class)[0] ?? null;
-                self::$tables += $by === null ? [] : [$by->newInstance()->class => $table];
+                self::$tables += array_fill_keys(StoredColumns::describedBy(AuthoredTables::model($table)), $table);
             }
         }
 

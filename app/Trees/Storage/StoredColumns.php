@@ -6,6 +6,7 @@ namespace App\Trees\Storage;
 
 use App\Models\TreeModel;
 use NorthBough\Core\Stored\Column;
+use NorthBough\Core\Stored\Described;
 use NorthBough\Core\Stored\DescribedBy;
 use NorthBough\Core\Stored\Description;
 use ReflectionAttribute;
@@ -49,13 +50,22 @@ final class StoredColumns
 
     /**
      * @param  class-string<TreeModel>  $model
+     * @return list<class-string<Described>> the value of core that describes it, where there is one
+     */
+    public static function describedBy(string $model): array
+    {
+        return array_map(static fn (ReflectionAttribute $by): string => $by->newInstance()->class,
+            (new ReflectionClass($model))->getAttributes(DescribedBy::class));
+    }
+
+    /**
+     * @param  class-string<TreeModel>  $model
      * @return list<Column>
      */
     private static function described(string $model): array
     {
-        $by = (new ReflectionClass($model))->getAttributes(DescribedBy::class)[0] ?? null;
         $columns = [];
-        foreach ($by === null ? [] : Description::columns($by->newInstance()->class) as $field) {
+        foreach (array_merge([], ...array_map(Description::columns(...), self::describedBy($model))) as $field) {
             $names = $field->said->owners === [] ? [$field->column]
                 : array_map(static fn (string $kind): string => "{$kind}_id", $field->said->owners);
             foreach ($names as $name) {

@@ -72,9 +72,7 @@ final readonly class Event implements Described
     /** Whether another is of the same kind; those of one's own are told apart by their words. */
     public function isOfKindOf(self $otherEvent): bool
     {
-        return $this->kind === $otherEvent->kind
-            && (! in_array($this->kind, EventKinds::OF_OWN_WORDS, true)
-                || mb_strtolower($this->typeWords) === mb_strtolower($otherEvent->typeWords));
+        return EventKinds::areOne($this->kind, $this->typeWords, $otherEvent->kind, $otherEvent->typeWords);
     }
 
     /**

@@ -97,6 +97,13 @@ final class EventKinds
                 array_filter(self::all(), static fn (EventKind $kind): bool => $kind->is($trait))));
     }
 
+    /** Whether two events are of one kind; those that are narrowed down by words of a tree's own are told apart by these. */
+    public static function areOne(string $kind, string $words, string $otherKind, string $otherWords): bool
+    {
+        return $kind === $otherKind
+            && (! in_array($kind, self::OF_OWN_WORDS, true) || mb_strtolower($words) === mb_strtolower($otherWords));
+    }
+
     /** @throws UnknownEventKind */
     public static function named(string $code): EventKind
     {

@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query'
-import { useState } from 'react'
+import { useState, type ReactNode } from 'react'
 import { api, asRead, unwrap, type Schemas } from '../../api/client'
 import { queries } from '../../api/queries'
 import { useTreeId, useWrite } from '../../api/useTree'
@@ -94,14 +94,7 @@ function Change(props: { kind: Kind; traits: Record<string, string>; onLeave: ()
     props.onLeave,
   )
   return (
-    <form
-      className="border-l-2 border-tide py-2 pl-4"
-      onKeyDown={(event) => event.key === 'Escape' && props.onLeave()}
-      onSubmit={(event) => {
-        event.preventDefault()
-        keep.mutate(undefined)
-      }}
-    >
+    <KindForm onSave={() => keep.mutate(undefined)} onLeave={props.onLeave}>
       <p className="font-serif text-[16px]">{kind.word}</p>
       <KindTraits says={says} traits={props.traits} onSays={setSays} />
       <p className="mt-2 flex flex-wrap gap-5">
@@ -113,7 +106,7 @@ function Change(props: { kind: Kind; traits: Record<string, string>; onLeave: ()
           Delete, its facts stay
         </button>
       </p>
-    </form>
+    </KindForm>
   )
 }
 
@@ -133,14 +126,7 @@ function Make(props: { traits: Record<string, string>; onLeave: () => void }) {
     props.onLeave,
   )
   return (
-    <form
-      className="border-l-2 border-tide py-2 pl-4"
-      onKeyDown={(event) => event.key === 'Escape' && props.onLeave()}
-      onSubmit={(event) => {
-        event.preventDefault()
-        make.mutate(undefined)
-      }}
-    >
+    <KindForm onSave={() => make.mutate(undefined)} onLeave={props.onLeave}>
       <p className="flex flex-wrap items-baseline gap-5">
         <input
           className="gap w-[240px] font-serif text-[16px]"
@@ -162,6 +148,21 @@ function Make(props: { traits: Record<string, string>; onLeave: () => void }) {
         </button>
         <Cancel onLeave={props.onLeave} />
       </p>
+    </KindForm>
+  )
+}
+
+function KindForm(props: { onSave: () => void; onLeave: () => void; children: ReactNode }) {
+  return (
+    <form
+      className="border-l-2 border-tide py-2 pl-4"
+      onKeyDown={(event) => event.key === 'Escape' && props.onLeave()}
+      onSubmit={(event) => {
+        event.preventDefault()
+        props.onSave()
+      }}
+    >
+      {props.children}
     </form>
   )
 }
