@@ -14,14 +14,20 @@ final class NameVariants
     /** @var array<string, array<string, true>> name => names that can stand for it */
     private array $byName = [];
 
+    /** @var array<string, list<int>> name => the groups it is in */
+    private array $groupsOf = [];
+
     /** @param  iterable<string>  $groups of names, parted by spaces, that stand for one another */
     private function __construct(iterable $groups)
     {
+        $number = 0;
         foreach ($groups as $group) {
             $names = explode(' ', SearchForm::of($group));
             foreach ($names as $name) {
                 $this->byName[$name] = ($this->byName[$name] ?? []) + array_fill_keys($names, true);
+                $this->groupsOf[$name][] = $number;
             }
+            $number++;
         }
     }
 
@@ -44,6 +50,12 @@ final class NameVariants
         unset($variants[$folded]);
 
         return array_map(strval(...), array_keys($variants));
+    }
+
+    /** @return list<int> numbers of the groups a name is in; two that share one can stand for each other */
+    public function groupsOf(string $name): array
+    {
+        return $this->groupsOf[SearchForm::of($name)] ?? [];
     }
 
     public function areVariants(string $name, string $otherName): bool
