@@ -26,7 +26,7 @@ final readonly class ChangesInWords
                 array_push($moved, ...$this->changed($change));
             } elseif ($change instanceof Removed && $change->tie instanceof Couple) {
                 $gone[] = 'The couple that was only there for this tie goes with it.';
-            } elseif ($change instanceof Merged) {
+            } elseif ($change instanceof Merged && $change->into instanceof Couple) {
                 $gone[] = "Two couples become one: {$this->couple($change->into->id)}.";
             }
         }

@@ -41,7 +41,7 @@ final class FamilyDraft
         $this->step(new Removed($tie));
     }
 
-    public function merge(Couple $gone, Couple $into): void
+    public function merge(FamilyTie $gone, FamilyTie $into): void
     {
         $this->step(new Merged($gone, $into));
     }

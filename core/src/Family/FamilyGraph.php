@@ -56,8 +56,10 @@ final readonly class FamilyGraph
             }
         } elseif ($change instanceof Merged) {
             unset($ties[$change->gone->key()]);
-            $into = $change->into;
-            $ties[$into->key()] = new Couple($into->id, $into->events + $change->gone->events, $into->isOrderedByHand);
+            [$gone, $into] = [$change->gone, $change->into];
+            if ($gone instanceof Couple && $into instanceof Couple) {
+                $ties[$into->key()] = new Couple($into->id, $into->events + $gone->events, $into->isOrderedByHand);
+            }
         }
         ksort($ties);
 

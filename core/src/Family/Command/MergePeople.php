@@ -12,6 +12,7 @@ use NorthBough\Core\Family\FamilyProblem;
 use NorthBough\Core\Family\FamilyRefused;
 use NorthBough\Core\Family\ParentSetTie;
 use NorthBough\Core\Family\ParentSteps;
+use NorthBough\Core\Family\ParentTie;
 use NorthBough\Core\Family\Partnership;
 use NorthBough\Core\Family\Reach;
 use NorthBough\Core\Family\TieChanges;
@@ -40,8 +41,8 @@ final readonly class MergePeople implements FamilyCommand
             $this->partnership($draft, $tie);
         }
         foreach ($draft->graph->parentTiesOf($this->goneId) as $tie) {
-            $isThere = in_array($this->keptId, array_column($draft->graph->parentsIn($tie->setId), 'personId'), true);
-            $isThere ? $draft->remove($tie) : $draft->change($tie, $tie->of($this->keptId));
+            $there = self::tieOf($this->keptId, $draft->graph->parentsIn($tie->setId));
+            $there === null ? $draft->change($tie, $tie->of($this->keptId)) : $draft->merge($tie, $there);
         }
         foreach ($draft->graph->setsOf($this->goneId) as $set) {
             $this->set($draft, $set);
@@ -68,8 +69,9 @@ final readonly class MergePeople implements FamilyCommand
 
     private function partnership(FamilyDraft $draft, Partnership $tie): void
     {
-        if (in_array($this->keptId, array_column($draft->graph->allPartners($tie->coupleId), 'personId'), true)) {
-            $draft->remove($tie);
+        $there = self::tieOf($this->keptId, $draft->graph->allPartners($tie->coupleId));
+        if ($there !== null) {
+            $draft->merge($tie, $there);
 
             return;
         }
@@ -93,17 +95,19 @@ final readonly class MergePeople implements FamilyCommand
             $isBeside = $tie->kind === ParentageKind::Birth && $tie->leads();
             if ($isBeside && in_array($tie->personId, $known, true)) {
                 // The same parent is had already.
-                $draft->remove($tie);
+                $there = self::tieOf($tie->personId, $draft->graph->leadingByBirth($this->keptId), $tie->id);
+                $there === null ? $draft->remove($tie) : $draft->merge($tie, $there);
             } elseif ($isBeside && count($known) > 1) {
                 $draft->change($tie, $tie->standing(Standing::Rival));
             } else {
                 $isBeside && $known[] = $tie->personId;
             }
         }
-        if (array_filter($sets, static fn (ParentSetTie $otherParentSetTie): bool => $otherParentSetTie->leads) === []) {
+        $leading = array_values(array_filter($sets, static fn (ParentSetTie $other): bool => $other->leads));
+        if ($leading === []) {
             (new ParentSteps($draft))->lead($moved);
         } elseif ($draft->graph->parentsIn($moved->id) === []) {
-            $draft->remove($moved);
+            $draft->merge($moved, $leading[0]);
             (new CoupleSteps($draft))->tidy($moved->coupleId);
         }
     }
@@ -111,11 +115,11 @@ final readonly class MergePeople implements FamilyCommand
     /** The parents of a set that are not in another go there, and the set goes. */
     private function joinSets(FamilyDraft $draft, ParentSetTie $gone, ParentSetTie $into): void
     {
-        $there = array_column($draft->graph->parentsIn($into->id), 'personId');
         foreach ($draft->graph->parentsIn($gone->id) as $tie) {
-            in_array($tie->personId, $there, true) || $draft->change($tie, $tie->in($into->id));
+            $there = self::tieOf($tie->personId, $draft->graph->parentsIn($into->id));
+            $there === null ? $draft->change($tie, $tie->in($into->id)) : $draft->merge($tie, $there);
         }
-        $draft->remove($gone);
+        $draft->merge($gone, $into);
         $gone->leads && (new ParentSteps($draft))->lead($draft->graph->set($into->id));
     }
 
@@ -139,9 +143,26 @@ final readonly class MergePeople implements FamilyCommand
             $same === null ? $draft->change($set, $set->in($intoId)) : $this->joinSets($draft, $set, $same);
         }
         foreach ($draft->graph->allPartners($goneId) as $tie) {
-            $isThere = in_array($tie->personId, array_column($draft->graph->allPartners($intoId), 'personId'), true);
-            $isThere ? $draft->remove($tie) : $draft->change($tie, $tie->in($intoId, $tie->slot));
+            $there = self::tieOf($tie->personId, $draft->graph->allPartners($intoId));
+            $there === null ? $draft->change($tie, $tie->in($intoId, $tie->slot)) : $draft->merge($tie, $there);
         }
         $draft->merge($draft->graph->couple($goneId), $draft->graph->couple($intoId));
+    }
+
+    /**
+     * @template T of Partnership|ParentTie
+     *
+     * @param  list<T>  $ties
+     * @return T|null the tie of somebody among some; null for none
+     */
+    private static function tieOf(string $personId, array $ties, string $except = ''): Partnership|ParentTie|null
+    {
+        foreach ($ties as $tie) {
+            if ($tie->personId === $personId && $tie->id !== $except) {
+                return $tie;
+            }
+        }
+
+        return null;
     }
 }
