@@ -5,6 +5,9 @@ declare(strict_types=1);
 use App\Http\Account\DisplayController as AccountReadingController;
 use App\Http\Account\SessionController;
 use App\Http\Desk\DeskController;
+use App\Http\Doubles\DoublesController;
+use App\Http\Doubles\JoinsController;
+use App\Http\Doubles\RulingsController;
 use App\Http\Drawings\DrawingsController;
 use App\Http\Exchange\ExchangeController;
 use App\Http\Exchange\ExportsController;
@@ -65,7 +68,8 @@ use App\Printing\PrintedReport;
 use Illuminate\Support\Facades\Route;
 
 $uuid = '[0-9a-fA-F]{8}(?:-[0-9a-fA-F]{4}){3}-[0-9a-fA-F]{12}';
-foreach (['tree', 'person', 'union', 'fact', 'name', 'source', 'claim', 'change', 'run', 'upload', 'parentSet', 'unionPartner', 'subject',
+foreach (['tree', 'person', 'otherPerson', 'join', 'union', 'fact', 'name', 'source', 'claim', 'change', 'run', 'upload', 'parentSet',
+    'unionPartner', 'subject',
     'deleted', 'note', 'task', 'group', 'mark', 'role', 'eventKind', 'nameVariant', 'worldEvent', 'repository', 'place', 'placeName',
     'placeInside', 'placeChurch', 'record', 'image', 'media', 'sourceKind', 'recordKind', 'region', 'question', 'entry'] as $key) {
     Route::pattern($key, $uuid);
@@ -125,6 +129,11 @@ Route::prefix('api')->group(function (): void {
         Route::get('reading/relative', [EntryOffersController::class, 'index']);
         Route::get('reading/sum', [InterpretationController::class, 'sum']);
         Route::get('reading/place', [InterpretationController::class, 'place']);
+        Route::get('doubles', [DoublesController::class, 'index']);
+        Route::get('doubles/pairs.csv', [DoublesController::class, 'table']);
+        Route::get('doubles/{person}/{otherPerson}', [DoublesController::class, 'compare']);
+        Route::get('doubles/{person}/{otherPerson}/plan', [JoinsController::class, 'plan']);
+        Route::get('people/{person}/doubles', [JoinsController::class, 'index']);
         Route::get('searches', [SearchLogController::class, 'index']);
         Route::get('cases/{question}', [CasesController::class, 'show']);
         Route::get('cases/{question}/beside', [CasesController::class, 'beside']);
@@ -168,6 +177,11 @@ Route::prefix('api')->group(function (): void {
         Route::patch('facts/{fact}', [FactsController::class, 'update']);
         Route::delete('facts/{fact}', [FactsController::class, 'destroy']);
         Route::post('changed-values/{entry}/put-back', [HistoryController::class, 'putBack']);
+        Route::post('doubles/scans', [DoublesController::class, 'scan']);
+        Route::put('doubles/{person}/{otherPerson}/ruling', [RulingsController::class, 'update']);
+        Route::delete('doubles/{person}/{otherPerson}/ruling', [RulingsController::class, 'destroy']);
+        Route::post('doubles/{person}/{otherPerson}/join', [JoinsController::class, 'store']);
+        Route::post('joins/{join}/apart', [JoinsController::class, 'apart']);
         Route::post('searches', [SearchLogController::class, 'store']);
         Route::patch('searches/{search}', [SearchLogController::class, 'update']);
         Route::delete('searches/{search}', [SearchLogController::class, 'destroy']);

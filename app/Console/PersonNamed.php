@@ -8,6 +8,7 @@ use App\Models\FileRef;
 use App\Models\Import;
 use App\Models\Person;
 use App\Refusal;
+use App\Trees\Joins\Joined;
 use Illuminate\Support\Str;
 
 /** A person as commands name them: `@X@` (the pointer of an imported file), a number of the tree, or an id. */
@@ -18,8 +19,9 @@ final class PersonNamed
     {
         $person = match (true) {
             str_starts_with($words, '@') => self::pointedAt($words),
-            Str::isUuid($words) => Person::query()->where('id', $words)->first(),
-            ctype_digit($words) && strlen($words) < 10 => Person::query()->where('number', (int) $words)->first(),
+            Str::isUuid($words) => Person::query()->where('id', app(Joined::class)->resolve($words))->first(),
+            ctype_digit($words) && strlen($words) < 10 => Person::query()->where('number', (int) $words)->first()
+                ?? Person::query()->where('id', app(Joined::class)->byNumber((int) $words) ?: null)->first(),
             default => null,
         };
 

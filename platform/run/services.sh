@@ -103,7 +103,7 @@ EOF
 # The workers are begun again when they end, which they do by themselves now and then to give memory back. Pictures have
 # one of their own, so that nobody who puts one on a record waits for an import; what follows from a change goes with them.
 start_worker() {
-  local loop='while true; do "$1" "$2/artisan" queue:work long --quiet'
+  local loop='while true; do "$1" -d pcov.enabled=0 "$2/artisan" queue:work long --quiet'
   as setsid bash -c "($loop --queue=previews,follow --timeout=1800 --memory=512 --sleep=0.5 --tries=2; sleep 1; done) & $loop --queue=long --timeout=3600 --memory=1024 --sleep=0.3 --tries=1; sleep 1; done" \
     worker "$php" "$root" >>"$NB_VAR/log/worker.log" 2>&1 </dev/null 9>&- &
   local shell=$! tries=0 pid=

@@ -14,11 +14,11 @@ final class ImportOrder
 {
     /** @var list<string> */
     public const CORE = ['Chrono', 'Naming', 'Place', 'Stored', 'Claim', 'Tree', 'Family', 'Compare', 'Entry', 'Record', 'Evidence', 'Kin',
-        'Life', 'Privacy', 'Citation', 'Linkage', 'Presentation', 'Report', 'Drawing', 'Gedcom'];
+        'Life', 'Privacy', 'Citation', 'Linkage', 'Join', 'Presentation', 'Report', 'Drawing', 'Gedcom'];
 
     /** @var list<string> */
     public const TREES = ['Scope', 'Storage', 'Changes', 'Display', 'Kinds', 'Pictures', 'Places', 'Claims', 'Dating', 'Loading',
-        'Families', 'Access', 'Evidence', 'Derived', 'Search', 'Records', 'Exchange',
+        'Families', 'Access', 'Evidence', 'Derived', 'Search', 'Records', 'Exchange', 'Doubles', 'Joins',
         'Editing', 'Casework', 'Journal'];
 
     /** @return iterable<string, Rule> */

@@ -25,7 +25,8 @@ trait EveryAddress
     {
         $media = $this->api('POST', '/pictures',
             ['uploadId' => $this->upload(self::picture(33, 30), 'shore.png'), 'personId' => $family['person']])->assertOk()->json('id');
-        $known = ['media' => $media, 'subject' => $family['person'], 'question' => $family['case'], 'target' => 'claim',
+        $known = ['media' => $media, 'otherPerson' => $family['second'], 'subject' => $family['person'], 'question' => $family['case'],
+            'target' => 'claim',
             'id' => $family['claim'], 'kind' => 'family-group-sheet', 'format' => 'html', 'list' => 'places',
             'page' => '0', 'level' => '0', 'x' => '0', 'y' => '0', 'run' => $this->looked(),
             'change' => (string) DB::table('change_sets')->where('tree_id', $this->tree->id)->orderBy('seq')->value('id')] + $family;

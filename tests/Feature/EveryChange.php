@@ -17,6 +17,7 @@ use NorthBough\Core\Record\RecordKinds;
 trait EveryChange
 {
     use EveryAddress;
+    use PeopleEnteredTwice;
     use UploadsFiles;
 
     /** Every kind of change that the page can make; StrangersTest knows the routes, this list must know them too. */
@@ -52,8 +53,9 @@ trait EveryChange
         'POST sources/{source}/records', 'PUT records/{record}', 'DELETE records/{record}', 'POST records/{record}/take-in',
         'POST records/{record}/called', 'POST records/{record}/tasks', 'POST records/{record}/images', 'DELETE images/{image}',
         'POST pictures', 'PATCH pictures/{media}', 'POST pictures/{media}/regions', 'DELETE regions/{region}',
-        'POST regions/{region}/portrait',
-        'POST world-events', 'DELETE world-events/{worldEvent}',
+        'POST regions/{region}/portrait', 'POST world-events', 'DELETE world-events/{worldEvent}',
+        'PUT doubles/{person}/{otherPerson}/ruling', 'DELETE doubles/{person}/{otherPerson}/ruling', 'POST joins/{join}/apart',
+        'POST doubles/{person}/{otherPerson}/join',
     ];
 
     /** @return array<string, array<int, array<string, mixed>>> every authored row of the tree, but for its version, which only rises */
@@ -241,6 +243,7 @@ trait EveryChange
             'POST claims/{claim}/others' => ['people' => [$family['second']]],
             'POST records/{record}/images' => ['uploadId' => $this->upload(self::picture(40, 30), 'page.png')],
             'POST event-kinds' => ['word' => 'Boat licence', 'hasValue' => true],
+            'PUT doubles/{person}/{otherPerson}/ruling' => ['ruling' => 'different', 'reason' => 'Their fathers are two.'],
             'PUT event-kinds/{eventKind}' => ['version' => 1, 'ofPerson' => true, 'ofUnion' => true, 'single' => true,
                 'traits' => ['told of an adult']],
             default => [],
@@ -263,6 +266,10 @@ trait EveryChange
             'POST questions/{question}/decide', 'POST questions/{question}/reopen',
             'PUT questions/{question}/summary' => ['question' => $this->asks($family, false)] + $family,
             'POST claims/{claim}/others' => ['claim' => $this->censusClaim($family)] + $family,
+            'PUT doubles/{person}/{otherPerson}/ruling', 'POST doubles/{person}/{otherPerson}/join' => [
+                'otherPerson' => $this->person('Evan Tarrel h b 1847 d 1924')] + $family,
+            'DELETE doubles/{person}/{otherPerson}/ruling' => ['otherPerson' => $this->ruledApart($family['person'])] + $family,
+            'POST joins/{join}/apart' => ['join' => $this->joined($family['person'])] + $family,
             'PUT people/{person}/groups/{group}' => ['group' => $family['emptyGroup']] + $family,
             'PUT people/{person}/marks/{mark}' => ['mark' => $family['emptyMark']] + $family,
             default => $family,

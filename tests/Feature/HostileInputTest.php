@@ -112,7 +112,8 @@ final class HostileInputTest extends TestCase
     private function queries(array $family): array
     {
         $paths = json_decode((string) file_get_contents(base_path('docs/openapi.json')), true, flags: JSON_THROW_ON_ERROR)['paths'];
-        $known = [...$family, 'question' => $family['case'], 'kind' => 'ancestors', 'list' => 'places', 'run' => $this->looked()];
+        $known = [...$family, 'question' => $family['case'], 'kind' => 'ancestors', 'list' => 'places', 'run' => $this->looked(),
+            'otherPerson' => $family['second']];
         $queries = [];
         foreach ($paths as $path => $methods) {
             $names = array_column(

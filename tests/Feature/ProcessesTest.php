@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Note;
 use App\Models\Person;
 use App\Models\Tree;
 use App\Models\User;
@@ -130,6 +131,63 @@ final class ProcessesTest extends BaseTestCase
         $undone = DB::table('change_sets')->where('tree_id', $tree->id)->where('kind', 'undo')->pluck('undoes');
         self::assertSame([20, 20, 0],
             [$undone->count(), $undone->unique()->count(), DB::table('people')->where('tree_id', $tree->id)->count()]);
+    }
+
+    public function test_of_eight_joins_of_overlapping_pairs_at_once_each_is_whole_or_refused(): void
+    {
+        [$tree, $numbers] = $this->entriesOfOneWoman('Joined at once');
+        $joins = array_map(fn (array $pair): Process => $this->artisanProcess('bough:join', $tree->id, (string) $numbers[$pair[0]],
+            (string) $numbers[$pair[1]], '--json'), [[0, 1], [1, 2], [2, 3], [3, 0], [0, 2], [1, 3], [1, 0], [3, 2]]);
+        array_map(static fn (Process $process) => $process->start(), $joins);
+        array_map(static fn (Process $process): int => $process->wait(), $joins);
+
+        $done = count(array_filter($joins, static fn (Process $process): bool => $process->getExitCode() === 0));
+        $codes = array_map(static fn (Process $process): ?int => $process->getExitCode(), $joins);
+        self::assertSame([], array_values(array_diff($codes, [0, 1])));
+        self::assertSame(3, $done, 'Four entries become one by three joins; whatever else was asked is refused.');
+        self::assertSame([1, 3, 1], [DB::table('people')->where('tree_id', $tree->id)->count(),
+            DB::table('joins')->where('tree_id', $tree->id)->count(),
+            DB::table('events')->where('tree_id', $tree->id)->distinct()->count('person_id')]);
+        self::assertSame(4, DB::table('notes')->where('tree_id', $tree->id)->count());
+    }
+
+    public function test_a_join_or_a_search_for_doubles_killed_at_any_moment_leaves_nothing_half(): void
+    {
+        [$tree, $numbers] = $this->entriesOfOneWoman('Killed while joining');
+        mt_srand(1841);
+        for ($round = 0; $round < 10; $round++) {
+            $isJoin = $round % 2 === 0;
+            $process = $isJoin ? $this->artisanProcess('bough:join', $tree->id, (string) $numbers[0], (string) $numbers[1])
+                : $this->artisanProcess('bough:doubles', $tree->id);
+            $process->start();
+            usleep(mt_rand(50_000, 600_000));
+            $process->isRunning() && $process->signal(SIGKILL);
+            $process->wait(static fn () => null);
+            $people = DB::table('people')->where('tree_id', $tree->id)->count();
+            $joins = DB::table('joins')->where('tree_id', $tree->id)->whereNull('apart_by')->pluck('id');
+            self::assertSame(4 - count($joins), $people, "round {$round}");
+            self::assertSame(4, DB::table('notes')->where('tree_id', $tree->id)->count(), "round {$round}");
+            foreach ($joins as $join) {
+                $this->artisanProcess('bough:apart', $tree->id, $join)->mustRun();
+            }
+        }
+        $this->artisanProcess('bough:doubles', $tree->id)->mustRun();
+        self::assertSame(4, DB::table('people')->where('tree_id', $tree->id)->count());
+    }
+
+    /** @return array{Tree, list<int>} four entries of one woman, each with a birth and a note, and their numbers */
+    private function entriesOfOneWoman(string $name): array
+    {
+        $tree = Tree::begin($name, $this->user);
+        $numbers = app(CurrentTree::class)->within($tree, fn (): array => array_map(fn (int $year): int => app(ChangeSets::class)
+            ->run(new Intent($this->user, "Entered {$year}"), static function () use ($year): int {
+                $person = app(People::class)->enter(OneLineEntry::parse("Una Osk w b {$year} Hask"));
+                Note::query()->create(['person_id' => $person->id, 'text' => "Of {$year}."]);
+
+                return $person->number;
+            }), [1801, 1802, 1803, 1804]));
+
+        return [$tree, $numbers];
     }
 
     /** Runs lines of PHP in two processes at once, each in the tree, and waits for both. */

@@ -25,6 +25,7 @@ use App\Trees\Editing\DuplicateEntry;
 use App\Trees\Editing\People;
 use App\Trees\Editing\Relatives;
 use App\Trees\Evidence\RuledOutValues;
+use App\Trees\Joins\Joined;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -41,13 +42,14 @@ final readonly class PeopleController
         private PersonPageBuilder $pages,
         private RuledOutValues $ruledOut,
         private DuplicateEntry $doubled,
+        private Joined $joined,
     ) {
     }
 
     #[Get('/trees/{tree}/people/{person}', 'person', PersonPage::class)]
     public function show(string $tree, string $person): JsonResponse
     {
-        return response()->json($this->pages->build(Person::query()->findOrFail($person)));
+        return response()->json($this->pages->build(Person::query()->findOrFail($this->joined->resolve($person))));
     }
 
     #[Post('/trees/{tree}/people', 'enterPerson', CreatedResource::class, PersonInput::class)]

@@ -6,6 +6,7 @@ namespace App\Trees\Changes;
 
 use App\Models\Person;
 use App\Models\TreeModel;
+use Illuminate\Database\QueryException;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
@@ -96,6 +97,24 @@ final class Change
     {
         $this->touched->inBulk();
         $this->journal($table, null, 'bulk', ['rows' => $rows]);
+    }
+
+    /**
+     * A step that the database may refuse: where it does, nothing of it is written nor journalled, and the change goes on.
+     *
+     * @param  \Closure(): mixed  $step
+     *
+     * @throws QueryException what the database said
+     */
+    public function attempt(\Closure $step): void
+    {
+        $this->flush();
+        try {
+            DB::transaction($step);
+        } catch (QueryException $refused) {
+            $this->entries = [];
+            throw $refused;
+        }
     }
 
     /** Stores what was journalled; done before the transaction ends. */

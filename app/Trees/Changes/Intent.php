@@ -16,12 +16,13 @@ final readonly class Intent
         public ChangeMethod $how = ChangeMethod::Hand,
         public string $kind = 'do',
         public ?string $undoes = null,
+        public bool $restores = false,
     ) {
     }
 
-    /** Whether it is done for the first time: neither undone nor redone. */
+    /** Whether it is done for the first time: neither undone nor redone, nor puts back what was there before. */
     public function isNew(): bool
     {
-        return $this->kind === 'do';
+        return $this->kind === 'do' && ! $this->restores;
     }
 }

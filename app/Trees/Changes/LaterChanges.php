@@ -44,6 +44,19 @@ final readonly class LaterChanges
                 ARRAY_FILTER_USE_BOTH));
     }
 
+    /** What an entry left in a field that was changed since; null where it left nothing, or nobody changed it. */
+    public function left(JournalEntry $entry, string $field): mixed
+    {
+        foreach ($this->later($entry) as $before) {
+            $columns = json_decode($before, true, flags: JSON_THROW_ON_ERROR);
+            if (array_key_exists($field, $columns)) {
+                return $columns[$field];
+            }
+        }
+
+        return null;
+    }
+
     /** @return list<string> what later entries of the same row replaced, the earliest first */
     private function later(JournalEntry $entry): array
     {

@@ -60,6 +60,7 @@ final class LostRuns
         $again = match ($run->kind) {
             'copy' => 'Copy the tree again.',
             'export' => 'Write the file again.',
+            'doubles' => 'Look for doubles again.',
             default => 'Bring the file in again.',
         };
         $run->update(['state' => 'failed', 'said' => "It was interrupted, and nothing of it was kept. {$again}"]);

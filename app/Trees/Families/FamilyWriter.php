@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Trees\Families;
 
+use App\Models\Parentage;
 use App\Models\ParentSet;
 use App\Models\Union;
 use App\Models\UnionPartner;
@@ -75,7 +76,7 @@ final readonly class FamilyWriter
             $change instanceof Changed => $this->change($change->before, $change->after),
             $change instanceof Removed => TieRows::model($change->tie)::query()->where('id', $change->tie->key())->firstOrFail()
                 ->deleteWhole(),
-            $change instanceof Merged => $this->merge($change->gone->id, $change->into->id),
+            $change instanceof Merged => $this->merge($change->gone, $change->into),
             default => throw new LogicException('A change to a family that nobody stores: '.$change::class),
         };
     }
@@ -86,14 +87,16 @@ final readonly class FamilyWriter
             ->fill([...TieRows::columns($after), ...TieRows::moved($before, $after)])->save();
     }
 
-    private function merge(string $goneId, string $intoId): void
+    /** What is told of a tie goes to the other; its own ties have gone before. */
+    private function merge(FamilyTie $gone, FamilyTie $into): void
     {
-        foreach (Union::dependents() as [$model, $column]) {
-            foreach (in_array($model, [UnionPartner::class, ParentSet::class], true) ? [] : $model::query()->where($column, $goneId)
-                ->get() as $row) {
-                $row->fill([$column => $intoId])->save();
+        $class = TieRows::model($gone);
+        foreach ($class::dependents() as [$model, $column]) {
+            foreach (in_array($model, [UnionPartner::class, ParentSet::class, Parentage::class], true) ? [] : $model::query()
+                ->where($column, $gone->key())->get() as $row) {
+                $row->fill([$column => $into->key()])->save();
             }
         }
-        Union::query()->where('id', $goneId)->firstOrFail()->deleteWhole();
+        $class::query()->where('id', $gone->key())->firstOrFail()->deleteWhole();
     }
 }

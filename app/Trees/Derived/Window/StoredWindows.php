@@ -24,7 +24,7 @@ use stdClass;
  */
 final readonly class StoredWindows implements DerivedData
 {
-    private const COLUMNS = ['born_from', 'born_to', 'died_from', 'died_to', 'likely_born_from', 'likely_born_to', 'likely_died_from',
+    public const COLUMNS = ['born_from', 'born_to', 'died_from', 'died_to', 'likely_born_from', 'likely_born_to', 'likely_died_from',
         'likely_died_to'];
 
     private const AT_ONCE = 2000;
