@@ -214,6 +214,28 @@ export const queries = {
     ofTree('claim-on-others', tree, [claim], RECORD, () =>
       api.GET('/api/trees/{tree}/claims/{claim}/others', { params: { path: { tree, claim } } }),
     ),
+  doubles: (tree: string, show: string, sort: string, q: string) =>
+    listOf('doubles', tree, [show, sort, q], [...LIFE, 'doubles', 'exchange'], (from) =>
+      api.GET('/api/trees/{tree}/doubles', {
+        params: { path: { tree }, query: { show, sort, q, ...after(from) } },
+      }),
+    ),
+  compare: (tree: string, person: string, otherPerson: string, beside: string) =>
+    ofTree('compare', tree, [person, otherPerson, beside], [...LIFE, 'doubles'], () =>
+      api.GET('/api/trees/{tree}/doubles/{person}/{otherPerson}', {
+        params: { path: { tree, person, otherPerson }, query: { beside } },
+      }),
+    ),
+  joinPlan: (tree: string, person: string, otherPerson: string, leading: string) =>
+    ofTree('join-plan', tree, [person, otherPerson, leading], [...LIFE, 'doubles'], () =>
+      api.GET('/api/trees/{tree}/doubles/{person}/{otherPerson}/plan', {
+        params: { path: { tree, person, otherPerson }, query: { leading } },
+      }),
+    ),
+  doublesOfPerson: (tree: string, person: string) =>
+    ofTree('doubles-of-person', tree, [person], [...LIFE, 'doubles'], () =>
+      api.GET('/api/trees/{tree}/people/{person}/doubles', { params: { path: { tree, person } } }),
+    ),
   searches: (tree: string, q: string) =>
     listOf('searches', tree, [q], ['work', 'people', 'evidence'], (cursor) =>
       api.GET('/api/trees/{tree}/searches', { params: { path: { tree }, query: { q, cursor } } }),

@@ -68,6 +68,152 @@ export interface paths {
     patch?: never
     trace?: never
   }
+  '/api/trees/{tree}/doubles': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get: operations['doubles']
+    put?: never
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/doubles/{person}/{otherPerson}': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get: operations['compare']
+    put?: never
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/doubles/pairs.csv': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    /** The ids of a list, for a table elsewhere. */
+    get: operations['doublesAsTable']
+    put?: never
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/doubles/scans': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post: operations['scanForDoubles']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/doubles/{person}/{otherPerson}/plan': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    /** The first of the two stays. */
+    get: operations['planJoin']
+    put?: never
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/doubles/{person}/{otherPerson}/join': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post: operations['joinPeople']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/people/{person}/doubles': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get: operations['doublesOfPerson']
+    put?: never
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/joins/{join}/apart': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post: operations['takeApart']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/doubles/{person}/{otherPerson}/ruling': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put: operations['ruleOnDouble']
+    post?: never
+    delete: operations['unruleDouble']
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
   '/api/trees/{tree}/drawings/{kind}/{subject}': {
     parameters: {
       query?: never
@@ -2553,6 +2699,199 @@ export interface components {
       yours: components['schemas']['DeskItem'][]
       recent: components['schemas']['ChangeResource'][]
     }
+    /** @description Whose is what was made since two people were joined. */
+    ApartInput: {
+      ofKept: string[]
+      ofGone: string[]
+    }
+    /** @description How two people are joined. */
+    JoinInput: {
+      leading: string[]
+      reason?: string | null
+    }
+    /** @description What somebody says of two who may be one. */
+    RulingInput: {
+      /** @enum {string} */
+      ruling: 'different' | 'not now'
+      reason?: string | null
+    }
+    /** @description Of whom doubles are looked for: everybody where nothing is said. */
+    ScanInput: {
+      /** @description words of a name */
+      name?: string | null
+      /** @description words of a place of birth */
+      place?: string | null
+      /** @description born in this year or later */
+      from?: number | null
+      /** @description born in this year or before */
+      to?: number | null
+      /** @description numbers of people: 1-200, 315 */
+      numbers?: string | null
+      /** @description a group */
+      groupId?: string | null
+      /** @description somebody and their descendants */
+      belowId?: string | null
+      /** @description somebody and their ancestors */
+      aboveId?: string | null
+    }
+    /** @description What came of taking two people apart. */
+    ApartPage: {
+      backId: string
+      asked: components['schemas']['RowSinceResource'][]
+      remarks: string[]
+    }
+    /** @description Two to four people side by side, each against each other. */
+    ComparePage: {
+      people: components['schemas']['NamedPerson'][]
+      lines: components['schemas']['ComparedLine'][]
+      pairs: components['schemas']['ComparedPair'][]
+      lives: components['schemas']['ComparedLife'][]
+      /** @description first year of the axis of lives; 0 where nothing is dated */
+      fromYear: number
+      toYear: number
+      others: components['schemas']['NamedPerson'][]
+    }
+    /** @description What is told of one person in one aspect, the leading value first. */
+    ComparedCell: {
+      values: string[]
+    }
+    /** @description One life on the common axis. */
+    ComparedLife: {
+      personId: string
+      marks: components['schemas']['ComparedMark'][]
+    }
+    /** @description One aspect of people who stand side by side. */
+    ComparedLine: {
+      aspect: string
+      cells: components['schemas']['ComparedCell'][]
+      /** @enum {string} */
+      word: 'agrees' | 'fits' | 'strains' | 'contradicts' | 'differs' | 'told of one'
+    }
+    /** @description An event on the common axis of lives that are compared. */
+    ComparedMark: {
+      /**
+       * Format: float
+       * @description share of the axis, from 0 to 1
+       */
+      from: number
+      /** Format: float */
+      to: number
+      says: string
+    }
+    /** @description What was found, and ruled, of two among those who stand side by side. */
+    ComparedPair: {
+      a: string
+      b: string
+      /**
+       * Format: float
+       * @description from 0 to 1; null where nothing was found of them
+       */
+      probability: number | null
+      /** @description in words; empty where nothing was found */
+      shown: string
+      working: components['schemas']['WorkingResource'][]
+      /** @description different, not now; empty for nothing */
+      ruling: string
+      reason: string
+      /** @description who ruled, and when; empty for nothing */
+      ruledBy: string
+    }
+    /** @description Relatives who are likely one person too, once the two are joined. */
+    DoubleKinResource: {
+      relation: string
+      a: components['schemas']['NamedPerson']
+      b: components['schemas']['NamedPerson']
+    }
+    /** @description A pair that may be one person, in the list. */
+    DoubleRow: {
+      a: components['schemas']['NamedPerson']
+      b: components['schemas']['NamedPerson']
+      /**
+       * Format: float
+       * @description from 0 to 1
+       */
+      probability: number
+      /** @description in words: 97 % */
+      shown: string
+      /** @description how many entries hang together with these */
+      entries: number
+      /** @description what speaks most for it, or against it */
+      says: string
+      /** @description what was ruled: different, not now; empty for nothing */
+      ruling: string
+      reason: string
+    }
+    /** @description Who may be the same as one person, the likeliest first; and who was joined to them, the last first. */
+    DoublesOfPerson: {
+      pairs: components['schemas']['DoubleRow'][]
+      joins: components['schemas']['JoinResource'][]
+    }
+    /** @description Pairs that may be one person, the likeliest or the largest cluster first. */
+    DoublesPage: {
+      pairs: components['schemas']['DoubleRow'][]
+      /** @description cursor of the next page */
+      next: string | null
+      /** @description pairs that nobody ruled on */
+      toDo: number
+      /** @description pairs that were ruled to be two people */
+      different: number
+      /** @description pairs put off */
+      later: number
+      scan: components['schemas']['RunResource'] | null
+      counts: components['schemas']['ScanCounts'] | null
+    }
+    /** @description All that a join would do. */
+    JoinPlanPage: {
+      /** @description why they cannot be joined; empty where they can */
+      refusal: string
+      values: components['schemas']['PlannedValueResource'][]
+      family: string[]
+      moves: string[]
+      remarks: string[]
+      next: components['schemas']['DoubleKinResource'][]
+    }
+    /** @description Somebody who was joined to somebody: who, by whom and when; and what would have to be asked if they were taken apart. */
+    JoinResource: {
+      id: string
+      says: string
+      asked: components['schemas']['RowSinceResource'][]
+    }
+    /** @description A name or a fact, and what becomes of it by a join. */
+    PlannedValueResource: {
+      id: string
+      /** @description of the one who stays */
+      isOfKept: boolean
+      kind: string
+      says: string
+      /** @enum {string} */
+      fate: 'stays' | 'moves' | 'is the same' | 'becomes a rival' | 'leads'
+      /** @description what one of which leads is chosen together; empty where nothing is chosen */
+      choice: string
+    }
+    /** @description Something that was made after a join, of which nothing tells whose it is. */
+    RowSinceResource: {
+      id: string
+      says: string
+    }
+    /** @description Whom a search for doubles looked at: those with one sure double, with several or unsure ones, and with none add up. */
+    ScanCounts: {
+      /** @description whom it was asked of: everybody, or a slice in words */
+      of: string
+      lookedAt: number
+      sure: number
+      several: number
+      none: number
+    }
+    /** @description What one aspect says of two being one. */
+    WorkingResource: {
+      aspect: string
+      /**
+       * Format: float
+       * @description log odds to the base 2
+       */
+      weight: number
+      says: string
+    }
     /** @description A person as they are drawn, or words that lead on; `gesture` says what choosing it does. */
     AreaResource: {
       /** @enum {string} */
@@ -4734,6 +5073,352 @@ export interface operations {
         content: {
           'application/json': components['schemas']['DeskPage']
         }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  doubles: {
+    parameters: {
+      query?: {
+        show?: string
+        sort?: string
+        q?: string
+        after?: string
+      }
+      header?: never
+      path: {
+        tree: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['DoublesPage']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  compare: {
+    parameters: {
+      query?: {
+        beside?: string
+      }
+      header?: never
+      path: {
+        tree: string
+        person: string
+        otherPerson: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['ComparePage']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  doublesAsTable: {
+    parameters: {
+      query?: {
+        show?: string
+        q?: string
+      }
+      header?: never
+      path: {
+        tree: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      204: {
+        headers: {
+          [name: string]: unknown
+        }
+        content?: never
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  scanForDoubles: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['ScanInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['RunResource']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  planJoin: {
+    parameters: {
+      query?: {
+        leading?: string
+      }
+      header?: never
+      path: {
+        tree: string
+        person: string
+        otherPerson: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['JoinPlanPage']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  joinPeople: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        person: string
+        otherPerson: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['JoinInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['CreatedResource']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  doublesOfPerson: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        person: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['DoublesOfPerson']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  takeApart: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        join: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['ApartInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['ApartPage']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  ruleOnDouble: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        person: string
+        otherPerson: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['RulingInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['CreatedResource']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  unruleDouble: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        person: string
+        otherPerson: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      204: {
+        headers: {
+          [name: string]: unknown
+        }
+        content?: never
       }
       /** @description Refused, with a sentence. */
       default: {

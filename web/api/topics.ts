@@ -12,6 +12,7 @@ export const TOPICS = [
   'pictures',
   'groups',
   'work',
+  'doubles',
   'kinds',
   'exchange',
   'journal',
@@ -36,6 +37,7 @@ const RESEARCH: readonly Topic[] = [
   'pictures',
   'groups',
   'work',
+  'doubles',
   'journal',
 ]
 const EVERYTHING: readonly Topic[] = TOPICS
@@ -46,6 +48,7 @@ const GROUPS: readonly Topic[] = ['groups', 'people', 'journal']
 const PICTURES: readonly Topic[] = ['pictures', 'people', 'evidence', 'places', 'journal']
 const PLACES: readonly Topic[] = ['places', 'people', 'evidence', 'questions', 'journal', 'tree']
 const RUNS: readonly Topic[] = ['exchange', 'journal']
+const RULING: readonly Topic[] = ['doubles', 'journal']
 const NOTHING: readonly Topic[] = []
 
 const T = '/api/trees/{tree}'
@@ -77,6 +80,10 @@ export const TOUCHES: Readonly<Record<WritePath, readonly Topic[]>> = {
   [`${T}/people/{person}/tasks`]: ['people', ...WORK],
   [`${T}/people/{person}/unions`]: RESEARCH,
   [`${T}/people/{person}/unlink`]: RESEARCH,
+  [`${T}/doubles/scans`]: ['doubles', 'exchange'],
+  [`${T}/doubles/{person}/{otherPerson}/ruling`]: RULING,
+  [`${T}/doubles/{person}/{otherPerson}/join`]: RESEARCH,
+  [`${T}/joins/{join}/apart`]: RESEARCH,
   [`${T}/names/{name}`]: RESEARCH,
   [`${T}/names/{name}/standing`]: RESEARCH,
   [`${T}/facts/{fact}`]: RESEARCH,
@@ -166,7 +173,7 @@ export const TOUCHES: Readonly<Record<WritePath, readonly Topic[]>> = {
   [`${T}/exchange/imports`]: RUNS,
   [`${T}/exchange/previews`]: RUNS,
   [`${T}/exchange/previews/{run}`]: RUNS,
-  [`${T}/exchange/runs/{run}`]: RUNS,
+  [`${T}/exchange/runs/{run}`]: [...RUNS, 'doubles'],
   [`${T}/exchange/runs/{run}/again`]: RUNS,
 
   [`${T}/changed-values/{entry}/put-back`]: EVERYTHING,

@@ -23,6 +23,8 @@ const Places = lazy(() => import('../areas/places/Places'))
 const Exchange = lazy(() => import('../areas/exchange/Exchange'))
 const Questions = lazy(() => import('../areas/questions/Questions'))
 const Case = lazy(() => import('../areas/questions/Case'))
+const Doubles = lazy(() => import('../areas/doubles/Doubles'))
+const Compare = lazy(() => import('../areas/doubles/Compare'))
 const Research = lazy(() => import('../areas/research/Research'))
 const Impact = lazy(() => import('../areas/questions/Impact'))
 const Weighing = lazy(() => import('../areas/questions/Weighing'))
@@ -70,6 +72,8 @@ export function App() {
             <Route path="pictures/:picture" element={<PicturePage />} />
             <Route path="exchange" element={<Exchange />} />
             <Route path="questions" element={<Questions />} />
+            <Route path="doubles" element={<Doubles />} />
+            <Route path="doubles/:person/:otherPerson" element={<Compare />} />
             <Route path="research" element={<Research />} />
             <Route path="questions/cases/:question" element={<Case />} />
             <Route path="questions/impact/:target/:id" element={<Impact />} />

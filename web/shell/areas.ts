@@ -7,6 +7,7 @@ export const GROUPS: Area[][] = [
     { path: 'people', name: 'People', initial: 'Pe', key: 'p' },
     { path: 'records', name: 'Records', initial: 'Re', key: 'r' },
     { path: 'questions', name: 'Questions', initial: 'Qu', key: 'q' },
+    { path: 'doubles', name: 'Doubles', initial: 'Do', key: 'b' },
     { path: 'research', name: 'Research', initial: 'Rs', key: 's' },
   ],
   [

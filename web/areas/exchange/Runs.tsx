@@ -1,4 +1,5 @@
 import type { Schemas } from '../../api/client'
+import { RunBar } from '../../parts/RunBar'
 
 type Props = {
   runs: Schemas['RunResource'][]
@@ -14,18 +15,7 @@ export function Runs({ runs, onCancel, onAgain }: Props) {
     <>
       {running.map((run) => (
         <div key={run.id} className="mt-5 max-w-[560px]">
-          <p>
-            {run.title}: {run.said}{' '}
-            <button type="button" className="act ml-3" onClick={() => onCancel(run.id)}>
-              Cancel
-            </button>
-          </p>
-          <progress
-            className="mt-1 h-[6px] w-full accent-tide"
-            max={100}
-            value={run.percent}
-            aria-label={run.title}
-          />
+          <RunBar run={run} onCancel={onCancel} />
         </div>
       ))}
       {running.length === 0 && over && (

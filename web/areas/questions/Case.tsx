@@ -65,6 +65,7 @@ function CaseOf({ page }: { page: Schemas['CasePage'] }) {
     })),
     { key: 'a', says: 'Add a point to the chosen answer', run: () => setAdding(true) },
   ])
+  const areProvedOne = page.state === 'proved' && page.decision === page.alternatives[0]?.title
   const keep = (event: FormEvent) => {
     event.preventDefault()
     conclude.mutate(undefined)
@@ -85,6 +86,14 @@ function CaseOf({ page }: { page: Schemas['CasePage'] }) {
               {page.line.source}
             </Link>{' '}
             {page.line.date}
+          </p>
+        )}
+        {page.person && page.other && page.person.id !== page.other.id && page.aspect === 'same' && (
+          <p className="text-[14px]">
+            {areProvedOne && 'They were proved to be one person, and stand in the tree twice. '}
+            <Link className="act" to={path(`doubles/${page.person.id}/${page.other.id}`)}>
+              {areProvedOne ? 'Compare and join these two' : 'Compare side by side'}
+            </Link>
           </p>
         )}
         {page.reopenedBy !== '' && (

@@ -1,6 +1,7 @@
 import { useNavigate } from 'react-router'
 import { api, asRead, unwrap } from '../../../api/client'
 import { useTreeId, useTreePath, useWrite, type Person } from '../../../api/useTree'
+import { DoublesOfPerson } from './DoublesOfPerson'
 import { GroupsAndMarks } from './GroupsAndMarks'
 import { PersonHistory } from './PersonHistory'
 import { LivingStatus } from './LivingStatus'
@@ -71,6 +72,7 @@ export function PersonMargin({ person }: { person: Person }) {
       </section>
       <Names person={person} />
       <RecordLines key={person.id} person={person} />
+      <DoublesOfPerson key={`doubles ${person.id}`} person={person} />
       <LifeWindows key={`window ${person.id}`} person={person.id} />
       <PersonPictures key={`pictures ${person.id}`} person={person.id} />
       <label className="flex items-baseline gap-3">
