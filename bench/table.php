@@ -45,3 +45,15 @@ foreach ($rows as $row) {
         echo '| ', number_format($row['people']), " | {$row['times']} | {$row['p50']} | {$row['p95']} | {$row['related']} |\n";
     }
 }
+echo "\n## Doubles\n\nTrees in which some people stand twice, as is known: how many of the pairs are found at a probability of one "
+    ."half, how many of those\nthat are found are right, and seconds from a cold process to stored pairs.\n\n",
+"| tree | people | pairs | recall | precision | candidates a person | seconds |\n| --- | ---: | ---: | ---: | ---: | ---: | ---: |\n";
+$doubles = array_filter($rows, static fn (array $row): bool => ($row['part'] ?? '') === 'doubles');
+foreach ($doubles as $row) {
+    echo "| {$row['what']} | ", number_format($row['people']), ' | ', number_format($row['truth']),
+    " | {$row['recall']} | {$row['precision']} | {$row['candidates a person']} | {$row['seconds']} |\n";
+}
+echo "\nOf the pairs in each tenth of probability, the share that is right, of how many:\n\n";
+foreach ($doubles as $row) {
+    echo "- {$row['what']}, ", number_format($row['people']), ": {$row['calibration']}\n";
+}
