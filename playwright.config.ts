@@ -5,7 +5,7 @@ const folder = process.env.NB_VAR ? `${process.env.NB_VAR}/browser` : 'test-resu
 export default defineConfig({
   testDir: 'tests/Browser',
   outputDir: folder,
-  workers: 1,
+  workers: 2,
   timeout: 180_000,
   expect: { timeout: 20_000 },
   reporter: [['list']],

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 /*
  * How well and how fast doubles are found in a tree whose doubles are known:
- *     php bench/doubles.php islands|fjords 20000 [seed]
+ *     php bench/doubles.php islands|fjords|marches 20000 [seed]
  * Makes the tree, brings it in, looks for doubles in a cold process, and tells recall and precision at one half, the share of
  * true pairs in each tenth of probability, candidates a person and seconds. The tree is removed at the end.
  */

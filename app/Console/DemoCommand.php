@@ -12,7 +12,8 @@ use Illuminate\Console\Command;
 
 final class DemoCommand extends Command
 {
-    protected $signature = 'bough:demo {--unless-there : do nothing when the demo account is there}';
+    protected $signature = 'bough:demo {--unless-there : do nothing when the account is there}
+        {--for= : e-mail of the account that gets the tree; else the demo account}';
 
     protected $description = 'Makes the demo account and loads the Marren Isles from demo/';
 
@@ -20,6 +21,10 @@ final class DemoCommand extends Command
     {
         /** @var array{email: string, password: string, name: string} $account */
         $account = config('northbough.demo');
+        $email = $this->option('for');
+        if ($email !== null) {
+            $account['email'] = $email;
+        }
         $user = User::query()->where('email', $account['email'])->first();
         if ($user !== null && $this->option('unless-there')) {
             return self::SUCCESS;

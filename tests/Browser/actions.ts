@@ -1,6 +1,13 @@
 import { expect, type Cookie, type Page } from '@playwright/test'
+import { readFileSync } from 'node:fs'
 
-export const DEMO = { email: 'reader@marren.example', password: 'kelp-and-slate' }
+/** Each browser that runs beside another signs in to an account, and so to a demo tree, of its own. */
+const ACCOUNTS = ['reader@marren.example', 'second@marren.example']
+
+export const DEMO = {
+  email: ACCOUNTS[Number(process.env.TEST_PARALLEL_INDEX ?? 0)] ?? 'reader@marren.example',
+  password: 'kelp-and-slate',
+}
 
 /** Signs in as somebody who knows that letters act: they act at once, and nothing is announced. */
 export async function signIn(page: Page) {
@@ -127,4 +134,17 @@ export async function bringIn(page: Page, file: Chosen) {
   const look = await lookAt(page, file)
   await look.getByRole('button', { name: 'Bring it in' }).click()
   await expect(look).toBeHidden()
+}
+
+/**
+ * Presses what saves a file, and gives the file. A busy browser calls a download off at times, with nothing wrong on
+ * either side: the file is then asked for once more at the same address, and must come.
+ */
+export async function saved(page: Page, press: () => Promise<void>): Promise<Buffer> {
+  const [download] = await Promise.all([page.waitForEvent('download'), press()])
+  const failure = await download.failure()
+  if (failure === null) return readFileSync(await download.path())
+  const again = await page.request.get(download.url())
+  expect(again.ok(), `${failure}, then ${again.status()}`).toBe(true)
+  return again.body()
 }

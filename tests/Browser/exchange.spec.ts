@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test'
 import { readFileSync } from 'node:fs'
-import { bringIn, lookAt, newTree, signIn } from './actions'
+import { bringIn, lookAt, newTree, signIn, saved } from './actions'
 
 const file = 'core/tests/Gedcom/files/isles-551.ged'
 
@@ -28,10 +28,8 @@ test('a file comes in with a report, is drawn, printed and written out again', a
     expect(said).toContain(line)
   }
 
-  const written = page.waitForEvent('download')
-  await page.getByRole('button', { name: 'Export version 7', exact: true }).click()
-  const saved = readFileSync(await (await written).path(), 'utf8')
-  expect(saved).toContain('1 NAME Keziah "Hezzy" /Osk/')
+  const written = await saved(page, () => page.getByRole('button', { name: 'Export version 7', exact: true }).click())
+  expect(written.toString()).toContain('1 NAME Keziah "Hezzy" /Osk/')
   await expect(page.getByRole('complementary', { name: 'Export' })).toContainText('It is written.')
   await expect(page.getByRole('link', { name: /^Save / })).toBeVisible()
 
@@ -43,9 +41,8 @@ test('a file comes in with a report, is drawn, printed and written out again', a
     ['SVG', '<?xml'],
     ['PDF', '%PDF'],
   ] as const) {
-    const download = page.waitForEvent('download')
-    await page.getByRole('link', { name: format, exact: true }).click()
-    expect(readFileSync(await (await download).path(), 'latin1').startsWith(start)).toBe(true)
+    const drawn = await saved(page, () => page.getByRole('link', { name: format, exact: true }).click())
+    expect(drawn.toString('latin1').startsWith(start)).toBe(true)
   }
 
   await page.goto(`${tree}/reports`)
@@ -53,9 +50,8 @@ test('a file comes in with a report, is drawn, printed and written out again', a
   const sheet = page.getByRole('article')
   await expect(sheet).toContainText('Parish book')
   await expect(sheet.getByRole('link', { name: '1', exact: true })).toHaveAttribute('href', '#note-1')
-  const download = page.waitForEvent('download')
-  await page.getByRole('link', { name: 'PDF', exact: true }).click()
-  expect(readFileSync(await (await download).path(), 'latin1').startsWith('%PDF')).toBe(true)
+  const printed = await saved(page, () => page.getByRole('link', { name: 'PDF', exact: true }).click())
+  expect(printed.toString('latin1').startsWith('%PDF')).toBe(true)
 })
 
 test('what is no such file is refused in words and leaves nothing', async ({ page }) => {

@@ -1,6 +1,5 @@
 import { expect, test, type Locator, type Page } from '@playwright/test'
 import { randomUUID } from 'node:crypto'
-import { readFileSync } from 'node:fs'
 
 /** No page has more stops than these between two things. */
 const MOST_TABS = 160
@@ -228,9 +227,8 @@ for (const way of ['by mouse alone', 'by keys alone'] as const)
     await hands.area('Reports')
     await hands.press(hands.link(/Wat Drum and Moll Stair/))
     await expect(page.getByRole('article')).toContainText('Ewan')
-    const printed = page.waitForEvent('download')
-    await hands.press(page.getByRole('link', { name: 'PDF', exact: true }))
-    expect(readFileSync(await (await printed).path(), 'latin1').startsWith('%PDF')).toBe(true)
+    const printed = await saved(page, () => hands.press(page.getByRole('link', { name: 'PDF', exact: true })))
+    expect(printed.toString('latin1').startsWith('%PDF')).toBe(true)
     hands.over('a printed sheet')
 
     await hands.area('Research')
@@ -246,9 +244,8 @@ for (const way of ['by mouse alone', 'by keys alone'] as const)
     await hands.press(hands.button('Bring it in'))
     await expect(page.getByRole('article').filter({ hasText: 'isles-551.ged' })).toContainText('Families')
     hands.over('a file in')
-    const written = page.waitForEvent('download')
-    await hands.press(hands.button('Export version 7'))
-    expect(readFileSync(await (await written).path(), 'utf8')).toContain('1 NAME Wat /Drum/')
+    const written = await saved(page, () => hands.press(hands.button('Export version 7')))
+    expect(written.toString()).toContain('1 NAME Wat /Drum/')
     hands.over('a file out')
 
     await hands.press(hands.link('The people of this tree'))

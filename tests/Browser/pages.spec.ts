@@ -7,6 +7,7 @@ const AREAS = [
   'people',
   'records',
   'questions',
+  'doubles',
   'research',
   'drawings',
   'reports',
@@ -68,9 +69,14 @@ async function scanNarrow(page: Page, where: string) {
   await page.setViewportSize({ width: 1280, height: 800 })
 }
 
-test('every main page can be used by everybody, light and dark, wide and narrow', async ({ page }) => {
+test.describe.configure({ mode: 'parallel' })
+
+test.beforeEach(async ({ page }) => {
   test.setTimeout(480_000)
   await page.addInitScript(() => localStorage.setItem('theme', 'light'))
+})
+
+test('every area can be used by everybody, light and dark, wide and narrow', async ({ page }) => {
   await page.goto('/')
   await page.getByLabel('E-mail').waitFor()
   await scan(page, 'sign in')
@@ -88,6 +94,11 @@ test('every main page can be used by everybody, light and dark, wide and narrow'
     await scan(page, area)
     await scanNarrow(page, area)
   }
+})
+
+test('what opens from an area can be used by everybody', async ({ page }) => {
+  await signIn(page)
+  const tree = await demoTree(page)
   await page.goto(`${tree}/questions`)
   await page.getByRole('link', { name: /When was Magnus Tarrel born/ }).click()
   await page.getByRole('slider').waitFor()
@@ -159,6 +170,10 @@ test('every main page can be used by everybody, light and dark, wide and narrow'
   await page.getByRole('link', { name: 'What if this is wrong?' }).first().click()
   await page.getByLabel('Why it is false').waitFor()
   await scan(page, 'impact')
+})
+
+test('an empty tree can be used by everybody', async ({ page }) => {
+  await signIn(page)
   const empty = await newTree(page, 'Empty')
   for (const area of AREAS) {
     await page.goto(`${empty}/${area}`)

@@ -28,20 +28,23 @@ final class FieldScore
     ];
 
     private const SIBLINGS_BORN = [
-        DateLevel::SAME_DAY => 0.012, DateLevel::SWAPPED => 0.0005, DateLevel::OTHER_YEAR => 0.004, DateLevel::NEAR => 0.002,
+        DateLevel::SAME_DAY => 0.006, DateLevel::SWAPPED => 0.0005, DateLevel::OTHER_YEAR => 0.0025, DateLevel::NEAR => 0.002,
         DateLevel::WITHIN_YEAR => 0.02, DateLevel::WITHIN_THREE => 0.36, DateLevel::WITHIN_TEN => 0.5, DateLevel::FAR => 0.1,
         DateLevel::ABOUT_WITHIN_YEAR => 0.12, DateLevel::ABOUT_WITHIN_THREE => 0.3,
         DateLevel::ABOUT_WITHIN_TEN => 0.42, DateLevel::ABOUT_FAR => 0.1,
     ];
 
     private const SIBLINGS_SURNAME = [
-        SurnameLevel::SAME => 0.97, SurnameLevel::ALIKE => 0.5, SurnameLevel::PATRONYMIC => 0.9, SurnameLevel::MARRIED => 0.05,
+        SurnameLevel::SAME => 0.97, SurnameLevel::ALIKE => 0.06, SurnameLevel::PATRONYMIC => 0.9, SurnameLevel::MARRIED => 0.05,
         SurnameLevel::DIFFERENT => 0.05,
     ];
 
     private const SIBLINGS_PLACE = [
         PlaceLevel::SAME => 0.75, PlaceLevel::FITS => 0.4, PlaceLevel::NEAR => 0.2, PlaceLevel::DIFFERENT => 0.2,
     ];
+
+    /** To be two, each must have been forgotten where the other is told. */
+    private const ONLY_ONES = 0.2;
 
     public int $given = 0;
 
@@ -164,11 +167,12 @@ final class FieldScore
      *
      * @param  float  $odds  from 0 to 1, that they are
      * @param  bool  $areGrown  neither died as a child, so that no name was given again
+     * @param  bool  $areOnly  the family is there twice, and has nobody else of their name in either
      */
-    public function asSiblings(float $odds, bool $areGrown): float
+    public function asSiblings(float $odds, bool $areGrown, bool $areOnly): float
     {
         $this->givenWeight = self::between($odds, $this->givenWeight, $this->mGiven[$this->given],
-            $this->chanceOfName($areGrown));
+            $this->chanceOfName($areGrown) * ($areOnly ? self::ONLY_ONES : 1.0));
         $this->surnameWeight = self::between($odds, $this->surnameWeight, $this->mSurname[$this->surname],
             self::SIBLINGS_SURNAME[$this->surname] ?? 1.0);
         $this->birthWeight = self::between($odds, $this->birthWeight, $this->mBirth[$this->birth] + $this->births->touching,

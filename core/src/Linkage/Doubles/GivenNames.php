@@ -105,6 +105,12 @@ final class GivenNames
         return array_values(array_unique($codes));
     }
 
+    /** Whether they begin with one and the same name. */
+    public function beginAlike(int $given, int $other): bool
+    {
+        return $this->first[$given] >= 0 && $this->first[$given] === $this->first[$other];
+    }
+
     /** @return list<int> of the first name only */
     public function firstCodesOf(int $number): array
     {

@@ -12,7 +12,7 @@ namespace NorthBough\Core\Linkage\Doubles;
 final class KinScore
 {
     /** Log odds that two are one, before their names, whose relatives are one and the same entry, or were found double. */
-    private const CHILDREN_OF_SAME = -7.6;
+    private const CHILDREN_OF_SAME = -8.2;
 
     private const CHILDREN_OF_DOUBLE = 0.8;
 
@@ -23,6 +23,9 @@ final class KinScore
     private const PARENTS_OF_SAME = 0.5;
 
     private const PARENTS_OF_DOUBLE = 2.5;
+
+    /** What it takes off that a child of each has no match among those of the other. */
+    private const CHILD_MISSED = 2.2;
 
     private const MOST_RELATIVES = 12;
 
@@ -80,6 +83,25 @@ final class KinScore
         rsort($weights);
 
         return $weights[0] + min($weights[1], 7.0) + min($weights[2], 5.0);
+    }
+
+    /** Whether the family is there twice, and each entry of it has one child of the name. */
+    public function areOnlyOnesOfTheirName(int $a, int $b): bool
+    {
+        [$mine, $theirs] = [$this->people->parents[$a], $this->people->parents[$b]];
+        if (array_intersect($mine, $theirs) !== []) {
+            return false;
+        }
+        $people = $this->people;
+        foreach ([[$mine[0], $a, $b], [$theirs[0], $b, $a]] as [$parent, $child, $other]) {
+            foreach ($people->children[$parent] as $sibling) {
+                if ($sibling !== $child && $people->given->beginAlike($people->names[$sibling][0][0], $people->names[$other][0][0])) {
+                    return false;
+                }
+            }
+        }
+
+        return true;
     }
 
     private function parents(int $a, int $b): float
@@ -177,12 +199,12 @@ final class KinScore
         if (array_intersect($mine, $theirs) !== []) {
             return self::PARENTS_OF_SAME - $this->prior;
         }
-        [$names, $odds] = $this->names($mine, $theirs, $this->people->sex[$a] === 1 ? $this->found->ofMothersChildren
+        [$names, $odds, $missed] = $this->names($mine, $theirs, $this->people->sex[$a] === 1 ? $this->found->ofMothersChildren
             : $this->found->ofFathersChildren);
         $this->haveOneChild = $odds;
         $this->childrenByName = max(-4.0, min(12.0, $names));
 
-        return self::mixed($odds, self::PARENTS_OF_DOUBLE - $this->prior, $this->childrenByName);
+        return self::mixed($odds, self::PARENTS_OF_DOUBLE - $this->prior - self::CHILD_MISSED * $missed, $this->childrenByName);
     }
 
     private function siblings(int $a, int $b): float
@@ -193,14 +215,14 @@ final class KinScore
         $mine = array_values(array_diff($this->people->children[$this->people->parents[$a][0]], [$a]));
         $theirs = array_values(array_diff($this->people->children[$this->people->parents[$b][0]], [$b]));
 
-        return max(-1.5, min(3.0, 0.4 * $this->names($mine, $theirs, [])[0]));
+        return max(-4.0, min(4.0, 0.6 * $this->names($mine, $theirs, [])[0]));
     }
 
     /**
      * @param  list<int>  $mine
      * @param  list<int>  $theirs
      * @param  array<int, float>  $found
-     * @return array{float, float} what their names and years say, each of one with the likeliest of the other; and from 0 to 1 the odds
+     * @return array{float, float, int} what their names and years say, each of one with the likeliest of the other; and from 0 to 1 the odds
      *     that some were found double
      */
     private function names(array $mine, array $theirs, array $found): array
@@ -237,7 +259,7 @@ final class KinScore
         }
         $missed = min($unmatched, count($theirs) - count($taken));
 
-        return [$names - 1.2 * $missed, 1 - $none];
+        return [$names - self::CHILD_MISSED * $missed, 1 - $none, $missed];
     }
 
     /** A weight between what was found of relatives and what their names say, by the odds of the former. */

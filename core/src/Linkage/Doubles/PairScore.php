@@ -31,7 +31,8 @@ final class PairScore
         $kin = $this->kin->of($a, $b);
         $this->themselves = $this->model->prior + $this->fields->of($a, $b);
         $fields = $this->kin->areSiblings < 0.01 ? $this->themselves
-            : $this->model->prior + $this->fields->asSiblings($this->kin->areSiblings, $this->isGrown($a) && $this->isGrown($b));
+            : $this->model->prior + $this->fields->asSiblings($this->kin->areSiblings, $this->isGrown($a) && $this->isGrown($b),
+                $this->kin->areOnlyOnesOfTheirName($a, $b));
 
         return $fields + $kin;
     }

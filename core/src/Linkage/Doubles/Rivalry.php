@@ -10,15 +10,15 @@ namespace NorthBough\Core\Linkage\Doubles;
 final readonly class Rivalry
 {
     /** Candidates who are one by so much do not compete. */
-    private const ARE_ONE = 0.1;
+    private const ARE_ONE = 0.5;
 
     /**
      * What is left is stretched so that of the pairs of seven in ten, seven in ten are doubles: measured on trees of known
      * doubles (J. Platt, "Probabilistic Outputs for Support Vector Machines", 1999).
      */
-    private const STRETCH = 1.5;
+    private const STRETCH = 1.25;
 
-    private const SHIFT = 1.5;
+    private const SHIFT = 2.5;
 
     /** @param  array<int, float>  $logOdds  to the base 2, by pair */
     public function __construct(private array $logOdds)

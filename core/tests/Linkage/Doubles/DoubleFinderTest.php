@@ -104,6 +104,39 @@ final class DoubleFinderTest extends TestCase
         self::assertLessThan(0.3, $village->probability($id, $otherId));
     }
 
+    public function test_of_two_brothers_of_one_name_each_is_his_own_double(): void
+    {
+        $village = new Village;
+        foreach (['x', 'y'] as $which) {
+            $village->add("{$which}f", 'Simon /Neap/', Sex::Male, '4 May 1810')->add("{$which}m", 'Joan /Corran/', Sex::Female, '6 Jun 1812')
+                ->add("{$which}1", 'Col /Neap/', Sex::Male, '3 Mar 1840', '', '9 Mar 1841')->add("{$which}2", 'Col /Neap/', Sex::Male)
+                ->family("{$which}f", "{$which}m", ["{$which}1", "{$which}2"], '8 Aug 1838');
+        }
+
+        self::assertGreaterThan(0.9, $village->probability('x1', 'y1'));
+        self::assertGreaterThan($village->probability('x1', 'y2'), $village->probability('x2', 'y2'));
+        self::assertLessThan(0.5, $village->probability('x1', 'y2'));
+    }
+
+    public function test_two_couples_of_one_name_with_other_children_are_two(): void
+    {
+        $couples = static function (array $second): Village {
+            $village = new Village;
+            foreach (['x' => ['Ada', 'Bran', 'Cora', 'Hugh', 'Una'], 'y' => $second] as $which => $children) {
+                $village->add("{$which}f", 'John /Tarrel/', Sex::Male)->add("{$which}m", 'Mary /Tarrel/', Sex::Female);
+                foreach ($children as $at => $child) {
+                    $village->add("{$which}{$at}", "{$child} /Tarrel/", Sex::Unknown, (string) (1840 + 2 * $at));
+                }
+                $village->family("{$which}f", "{$which}m", array_map(static fn (int $at): string => "{$which}{$at}", array_keys($children)));
+            }
+
+            return $village;
+        };
+
+        self::assertGreaterThan(0.5, $couples(['Ada', 'Bran', 'Cora', 'Hugh', 'Una'])->probability('xf', 'yf'));
+        self::assertLessThan(0.1, $couples(['Morwen', 'Niall', 'Rhoda', 'Simon', 'Flora'])->probability('xf', 'yf'));
+    }
+
     public function test_a_rare_name_weighs_more_than_a_common_one(): void
     {
         $weight = static function (string $name): float {
