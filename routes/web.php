@@ -8,6 +8,7 @@ use App\Http\Desk\DeskController;
 use App\Http\Doubles\DoublesController;
 use App\Http\Doubles\JoinsController;
 use App\Http\Doubles\RulingsController;
+use App\Http\Doubles\ThingsController;
 use App\Http\Drawings\DrawingsController;
 use App\Http\Exchange\ExchangeController;
 use App\Http\Exchange\ExportsController;
@@ -65,10 +66,12 @@ use App\Http\Tree\TreesController;
 use App\Http\Tree\WorldEventsController;
 use App\Printing\PrintedDrawing;
 use App\Printing\PrintedReport;
+use App\Trees\Joins\Things\JoinableKinds;
 use Illuminate\Support\Facades\Route;
 
 $uuid = '[0-9a-fA-F]{8}(?:-[0-9a-fA-F]{4}){3}-[0-9a-fA-F]{12}';
-foreach (['tree', 'person', 'otherPerson', 'join', 'union', 'fact', 'name', 'source', 'claim', 'change', 'run', 'upload', 'parentSet',
+foreach (['tree', 'person', 'otherPerson', 'join', 'thing', 'otherThing', 'union', 'fact', 'name', 'source', 'claim', 'change', 'run',
+    'upload', 'parentSet',
     'unionPartner', 'subject',
     'deleted', 'note', 'task', 'group', 'mark', 'role', 'eventKind', 'nameVariant', 'worldEvent', 'repository', 'place', 'placeName',
     'placeInside', 'placeChurch', 'record', 'image', 'media', 'sourceKind', 'recordKind', 'region', 'question', 'entry'] as $key) {
@@ -134,6 +137,10 @@ Route::prefix('api')->group(function (): void {
         Route::get('doubles/{person}/{otherPerson}', [DoublesController::class, 'compare']);
         Route::get('doubles/{person}/{otherPerson}/plan', [JoinsController::class, 'plan']);
         Route::get('people/{person}/doubles', [JoinsController::class, 'index']);
+        Route::get('joinables/{joinable}', [ThingsController::class, 'find'])->whereIn('joinable', JoinableKinds::codes());
+        Route::get('joinables/{joinable}/{thing}', [ThingsController::class, 'index'])->whereIn('joinable', JoinableKinds::codes());
+        Route::get('joinables/{joinable}/{thing}/{otherThing}', [ThingsController::class, 'plan'])
+            ->whereIn('joinable', JoinableKinds::codes());
         Route::get('searches', [SearchLogController::class, 'index']);
         Route::get('cases/{question}', [CasesController::class, 'show']);
         Route::get('cases/{question}/beside', [CasesController::class, 'beside']);
@@ -182,6 +189,8 @@ Route::prefix('api')->group(function (): void {
         Route::delete('doubles/{person}/{otherPerson}/ruling', [RulingsController::class, 'destroy']);
         Route::post('doubles/{person}/{otherPerson}/join', [JoinsController::class, 'store']);
         Route::post('joins/{join}/apart', [JoinsController::class, 'apart']);
+        Route::post('joinables/{joinable}/{thing}/{otherThing}', [ThingsController::class, 'store'])
+            ->whereIn('joinable', JoinableKinds::codes());
         Route::post('searches', [SearchLogController::class, 'store']);
         Route::patch('searches/{search}', [SearchLogController::class, 'update']);
         Route::delete('searches/{search}', [SearchLogController::class, 'destroy']);

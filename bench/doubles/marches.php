@@ -22,13 +22,15 @@ const RARE = ['Abendroth', 'Brindelac', 'Corvash', 'Dunnevel', 'Estermalk', 'Fen
     'Kettenmar', 'Lobwasse', 'Munkefall', 'Nettelkamp', 'Oberlund', 'Pruskat', 'Rindevar', 'Schollamund', 'Trevanik', 'Umberling'];
 const MEN = ['Jost', 'Matthias', 'Kaspar', 'Balthar', 'Georg', 'Wenzel', 'Adam', 'Tobias', 'Simon', 'Veit', 'Lorenz', 'Gregor', 'Urban',
     'Bastian', 'Ambros', 'Lukas'];
-const WOMEN = ['Barbara', 'Rosina', 'Apollonia', 'Dorothea', 'Salome', 'Regina', 'Judita', 'Ottilia', 'Sabina', 'Walpurga', 'Eva', 'Ludmila',
+const WOMEN = ['Barbara', 'Rosina', 'Apollonia', 'Dorothea', 'Salome', 'Regina', 'Judita', 'Ottilia', 'Sabina', 'Walpurga', 'Eva',
+    'Ludmila',
     'Agata', 'Justina', 'Benigna', 'Kordula'];
 const SAINTS = ['Florian', 'Donat', 'Marzell', 'Hubert', 'Kilian', 'Pankraz', 'Quirin', 'Severin', 'Valten', 'Xaver'];
 const HOLY = ['Afra', 'Brigida', 'Cilia', 'Emerenz', 'Felizitas', 'Gaudenz', 'Hedwig', 'Notburga', 'Petronella', 'Scholastika'];
 const TOWNS = ['Ravensgard' => ['Old Gate', 'Weavers'], 'Tollenbruck' => ['Salt Gate', 'Tanners'], 'Ostrawall' => ['Mill Gate', 'Potters'],
     'Hradomir' => ['Upper Gate', 'Coopers'], 'Seldenmark' => ['Bridge Gate', 'Dyers'], 'Vintenau' => ['Hill Gate', 'Vintners']];
-const SHORT = ['Matthias' => 'Mats', 'Kaspar' => 'Kasp', 'Bastian' => 'Basti', 'Barbara' => 'Barb', 'Apollonia' => 'Apol', 'Dorothea' => 'Doro',
+const SHORT = ['Matthias' => 'Mats', 'Kaspar' => 'Kasp', 'Bastian' => 'Basti', 'Barbara' => 'Barb', 'Apollonia' => 'Apol',
+    'Dorothea' => 'Doro',
     'Ottilia' => 'Otti', 'Walpurga' => 'Walp', 'Lorenz' => 'Lor', 'Balthar' => 'Balt', 'Ludmila' => 'Ludi'];
 const MONTHS = ['JAN', 'FEB', 'MAR', 'APR', 'MAY', 'JUN', 'JUL', 'AUG', 'SEP', 'OCT', 'NOV', 'DEC'];
 
@@ -110,7 +112,8 @@ for ($seen = 0; count($souls) < $target; $seen++) {
 }
 
 $misread = static fn (string $word): string => match ($dice->getInt(1, 4)) {
-    1 => preg_replace('/(?<=.)n/', 'u', $word, 1), 2 => preg_replace('/(?<=.)s/', 'f', $word, 1), 3 => preg_replace('/ck|k/', 'c', $word, 1),
+    1 => preg_replace('/(?<=.)n/', 'u', $word, 1), 2 => preg_replace('/(?<=.)s/', 'f', $word, 1), 3 => preg_replace('/ck|k/', 'c', $word,
+        1),
     default => substr_replace($word, '', $dice->getInt(1, strlen($word) - 1), 1),
 };
 /** @var array<int, int> $person the soul that an entry tells of */
@@ -133,7 +136,8 @@ $again = static function (int $id) use (&$souls, &$person, $in, $one, $dice, $mi
         $s['born'] = match (true) {
             $slip <= 7 => ['y' => $b['y'], 'm' => min(12, intdiv($days, 28) + 1), 'd' => $days % 28 + 1, 'form' => $b['form']],
             $slip <= 11 && $b['d'] <= 12 => ['y' => $b['y'], 'm' => $b['d'], 'd' => $b['m'], 'form' => $b['form']],
-            $slip <= 13 => ['y' => (int) (substr((string) $b['y'], 0, 2).strrev(substr((string) $b['y'], 2))), 'm' => $b['m'], 'd' => $b['d'],
+            $slip <= 13 => ['y' => (int) (substr((string) $b['y'], 0, 2).strrev(substr((string) $b['y'], 2))), 'm' => $b['m'],
+                'd' => $b['d'],
                 'form' => $b['form']],
             $slip <= 22 => ['y' => $b['y'] + $one([-2, -1, 1, 2]), 'm' => $b['m'], 'd' => $b['d'], 'form' => 'about'],
             $slip <= 30 => null,

@@ -28,7 +28,9 @@ test('a file comes in with a report, is drawn, printed and written out again', a
     expect(said).toContain(line)
   }
 
-  const written = await saved(page, () => page.getByRole('button', { name: 'Export version 7', exact: true }).click())
+  const written = await saved(page, () =>
+    page.getByRole('button', { name: 'Export version 7', exact: true }).click(),
+  )
   expect(written.toString()).toContain('1 NAME Keziah "Hezzy" /Osk/')
   await expect(page.getByRole('complementary', { name: 'Export' })).toContainText('It is written.')
   await expect(page.getByRole('link', { name: /^Save / })).toBeVisible()

@@ -1,5 +1,6 @@
 import { expect, test, type Locator, type Page } from '@playwright/test'
 import { randomUUID } from 'node:crypto'
+import { saved } from './actions'
 
 /** No page has more stops than these between two things. */
 const MOST_TABS = 160

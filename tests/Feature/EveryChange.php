@@ -40,9 +40,8 @@ trait EveryChange
         'POST people/{person}/tasks', 'PATCH tasks/{task}', 'DELETE tasks/{task}', 'POST groups', 'POST marks', 'DELETE groups/{group}',
         'DELETE marks/{mark}',
         'PUT people/{person}/groups/{group}', 'DELETE people/{person}/groups/{group}', 'PUT people/{person}/marks/{mark}',
-        'DELETE people/{person}/marks/{mark}',
-        'POST facts/{fact}/roles', 'DELETE roles/{role}', 'POST event-kinds', 'PUT event-kinds/{eventKind}',
-        'DELETE event-kinds/{eventKind}',
+        'DELETE people/{person}/marks/{mark}', 'POST facts/{fact}/roles', 'DELETE roles/{role}', 'POST event-kinds',
+        'PUT event-kinds/{eventKind}', 'DELETE event-kinds/{eventKind}',
         'PUT sources/{source}/reckoning', 'POST places', 'PATCH places/{place}', 'PUT places/{place}/reckoning', 'DELETE places/{place}',
         'POST places/{place}/names', 'POST places/{place}/insides', 'POST places/{place}/churches', 'DELETE place-names/{placeName}',
         'DELETE place-insides/{placeInside}', 'DELETE place-churches/{placeChurch}', 'POST wordings', 'POST wordings/all',
@@ -55,7 +54,7 @@ trait EveryChange
         'POST pictures', 'PATCH pictures/{media}', 'POST pictures/{media}/regions', 'DELETE regions/{region}',
         'POST regions/{region}/portrait', 'POST world-events', 'DELETE world-events/{worldEvent}',
         'PUT doubles/{person}/{otherPerson}/ruling', 'DELETE doubles/{person}/{otherPerson}/ruling', 'POST joins/{join}/apart',
-        'POST doubles/{person}/{otherPerson}/join',
+        'POST doubles/{person}/{otherPerson}/join', 'POST joinables/{joinable}/{thing}/{otherThing}',
     ];
 
     /** @return array<string, array<int, array<string, mixed>>> every authored row of the tree, but for its version, which only rises */
@@ -103,7 +102,8 @@ trait EveryChange
         [$tolsay, $hask] = array_map(fn (string $name): string => $this->api('POST', '/places', ['name' => $name, 'insideId' => $isles])
             ->assertOk()->json('id'), ['Tolsay', 'Hask']);
         $ties = ['placeId' => $tolsay, 'from' => '1782', 'to' => ''];
-        $parts = ['place' => $hask, 'tolsay' => $tolsay,
+        $parts = ['place' => $hask, 'tolsay' => $tolsay, 'joinable' => 'place', 'thing' => $hask,
+            'otherThing' => $this->api('POST', '/places', ['name' => 'Old Tolsay'])->assertOk()->json('id'),
             'nameVariant' => $this->api('POST', '/name-variants', ['words' => 'Ewan Ewie'])->json('id'),
             'worldEvent' => $this->api('POST', '/world-events', ['words' => 'The light was lit', 'date' => '1807'])->json('id'),
             'repository' => $this->repository('Record House'),

@@ -115,8 +115,8 @@ final class StrangersTest extends TestCase
 
     private static function filled(string $address, string $tree): string
     {
-        $address = str_replace(['{tree}', '{kind}', '{format}', '{page}', '{level}', '{x}', '{y}'],
-            [$tree, 'ancestors', 'pdf', '0', '0', '0', '0'], $address);
+        $address = str_replace(['{tree}', '{kind}', '{format}', '{page}', '{level}', '{x}', '{y}', '{joinable}'],
+            [$tree, 'ancestors', 'pdf', '0', '0', '0', '0', 'place'], $address);
 
         return '/'.preg_replace('/\{\w+\}/', (string) Str::uuid7(), $address);
     }

@@ -11,6 +11,9 @@ export type PeopleAsked = {
   place: string
 }
 
+/** What can be joined, beside people. */
+export type JoinableKind = 'place' | 'source' | 'repository' | 'file'
+
 /** Options of a drawing or a report by name, as words; what is not said is as usual. */
 export type Options = Record<string, string>
 
@@ -235,6 +238,18 @@ export const queries = {
   doublesOfPerson: (tree: string, person: string) =>
     ofTree('doubles-of-person', tree, [person], [...LIFE, 'doubles'], () =>
       api.GET('/api/trees/{tree}/people/{person}/doubles', { params: { path: { tree, person } } }),
+    ),
+  joinsOfThing: (tree: string, joinable: JoinableKind, first: string) =>
+    ofTree('joins-of-thing', tree, [joinable, first], [...LIFE, 'doubles'], () =>
+      api.GET('/api/trees/{tree}/joinables/{joinable}/{thing}', {
+        params: { path: { tree, joinable, thing: first } },
+      }),
+    ),
+  thingPlan: (tree: string, joinable: JoinableKind, first: string, second: string) =>
+    ofTree('thing-plan', tree, [joinable, first, second], [...LIFE, 'doubles'], () =>
+      api.GET('/api/trees/{tree}/joinables/{joinable}/{thing}/{otherThing}', {
+        params: { path: { tree, joinable, thing: first, otherThing: second } },
+      }),
     ),
   searches: (tree: string, q: string) =>
     listOf('searches', tree, [q], ['work', 'people', 'evidence'], (cursor) =>

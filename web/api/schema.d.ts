@@ -214,6 +214,56 @@ export interface paths {
     patch?: never
     trace?: never
   }
+  '/api/trees/{tree}/joinables/{joinable}': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    /** Those whose name has what is typed. */
+    get: operations['joinables']
+    put?: never
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/joinables/{joinable}/{thing}': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get: operations['joinsOfThing']
+    put?: never
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/joinables/{joinable}/{thing}/{otherThing}': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    /** The first of the two stays. */
+    get: operations['planThings']
+    put?: never
+    post: operations['joinThings']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
   '/api/trees/{tree}/drawings/{kind}/{subject}': {
     parameters: {
       query?: never
@@ -2856,6 +2906,22 @@ export interface components {
       says: string
       asked: components['schemas']['RowSinceResource'][]
     }
+    /** @description Something of a kind that can be joined, by what it is called. */
+    JoinableResource: {
+      id: string
+      name: string
+      /** @description what else is told of it */
+      more: string
+    }
+    /** @description Some of a kind that can be joined, by their names. */
+    JoinablesPage: {
+      rows: components['schemas']['JoinableResource'][]
+    }
+    /** @description What is called the same as something, or has the same content; and what was joined to it, the last first. */
+    JoinsOfThing: {
+      alike: components['schemas']['JoinableResource'][]
+      joins: components['schemas']['JoinResource'][]
+    }
     /** @description A name or a fact, and what becomes of it by a join. */
     PlannedValueResource: {
       id: string
@@ -2881,6 +2947,23 @@ export interface components {
       sure: number
       several: number
       none: number
+    }
+    /** @description What is told of two, side by side. */
+    ThingLine: {
+      label: string
+      /** @description empty where nothing is told */
+      kept: string
+      gone: string
+    }
+    /** @description What joining two of a kind would do. */
+    ThingPlanPage: {
+      /** @description why they cannot be joined; empty where they can */
+      refusal: string
+      kept: components['schemas']['JoinableResource']
+      gone: components['schemas']['JoinableResource']
+      lines: components['schemas']['ThingLine'][]
+      moves: string[]
+      remarks: string[]
     }
     /** @description What one aspect says of two being one. */
     WorkingResource: {
@@ -5419,6 +5502,145 @@ export interface operations {
           [name: string]: unknown
         }
         content?: never
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  joinables: {
+    parameters: {
+      query?: {
+        q?: string
+      }
+      header?: never
+      path: {
+        tree: string
+        joinable: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['JoinablesPage']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  joinsOfThing: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        joinable: string
+        thing: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['JoinsOfThing']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  planThings: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        joinable: string
+        thing: string
+        otherThing: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['ThingPlanPage']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  joinThings: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        joinable: string
+        thing: string
+        otherThing: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['ReasonInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['CreatedResource']
+        }
       }
       /** @description Refused, with a sentence. */
       default: {

@@ -84,6 +84,7 @@ export const TOUCHES: Readonly<Record<WritePath, readonly Topic[]>> = {
   [`${T}/doubles/{person}/{otherPerson}/ruling`]: RULING,
   [`${T}/doubles/{person}/{otherPerson}/join`]: RESEARCH,
   [`${T}/joins/{join}/apart`]: RESEARCH,
+  [`${T}/joinables/{joinable}/{thing}/{otherThing}`]: RESEARCH,
   [`${T}/names/{name}`]: RESEARCH,
   [`${T}/names/{name}/standing`]: RESEARCH,
   [`${T}/facts/{fact}`]: RESEARCH,

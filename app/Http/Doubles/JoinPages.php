@@ -11,7 +11,6 @@ use App\Http\Doubles\Resources\PlannedValueResource;
 use App\Http\Doubles\Resources\RowSinceResource;
 use App\Http\Research\SearchRows;
 use App\Models\Join;
-use App\Models\Person;
 use App\Trees\Changes\JournalEntries;
 use App\Trees\Joins\MadeSince;
 use App\Trees\Joins\RowSince;
@@ -44,11 +43,14 @@ final readonly class JoinPages
                 SearchRows::named($lives[$kin->personId]), SearchRows::named($lives[$kin->otherId])), $plan->next));
     }
 
-    /** @return list<JoinResource> who was joined to somebody and is one with them still, the last first */
-    public function of(Person $person): array
+    /**
+     * @param  string  $column  the column of joins that names what stays
+     * @return list<JoinResource> who or what was joined to it and is one with it still, the last first
+     */
+    public function of(string $column, string $id): array
     {
         $joins = [];
-        foreach (Join::query()->where('kept_person_id', $person->id)->whereNull('apart_by')->orderByDesc('id')->limit(self::MOST)
+        foreach (Join::query()->where($column, $id)->whereNull('apart_by')->orderByDesc('id')->limit(self::MOST)
             ->get() as $join) {
             $entries = JournalEntries::read(JournalEntries::of($this->current->id())
                 ->where('journal.change_set_id', $join->choices['set'] ?? '')->orderByDesc('journal.seq'));
@@ -68,7 +70,7 @@ final readonly class JoinPages
             ->where('change_sets.tree_id', $this->current->id())->where('change_sets.id', $join->choices['set'] ?? '')
             ->first(['change_sets.summary', 'change_sets.made_at', 'users.name']);
 
-        return $set === null ? "No. {$join->gone_number} was joined to this person."
+        return $set === null ? 'Joined before the journal began.'
             : trim("{$set->summary}, ".date('j M Y', (int) strtotime($set->made_at)).($set->name === null ? '' : ", by {$set->name}"));
     }
 

@@ -76,7 +76,7 @@ final readonly class JoinsController
         $this->current->refuseShielded('Doubles are told of the living, too; they are for those who may see them.');
         $row = Person::query()->findOrFail($person);
 
-        return response()->json(new DoublesOfPerson($this->doubles->ofPerson($row->id), $this->pages->of($row)));
+        return response()->json(new DoublesOfPerson($this->doubles->ofPerson($row->id), $this->pages->of('kept_person_id', $row->id)));
     }
 
     #[Post('/trees/{tree}/joins/{join}/apart', 'takeApart', ApartPage::class, ApartInput::class)]

@@ -22,6 +22,7 @@ use App\Trees\Changes\ChangedMeanwhile;
 use App\Trees\Changes\ChangeSets;
 use App\Trees\Changes\Intent;
 use App\Trees\Editing\Places;
+use App\Trees\Joins\Joined;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -30,7 +31,7 @@ use NorthBough\Core\Naming\SearchForm;
 /** The gazetteer: places inside places. */
 final readonly class PlacesController
 {
-    public function __construct(private ChangeSets $changes, private Places $places, private PlacePages $pages)
+    public function __construct(private ChangeSets $changes, private Places $places, private PlacePages $pages, private Joined $joined)
     {
     }
 
@@ -43,7 +44,7 @@ final readonly class PlacesController
     #[Get('/trees/{tree}/places/{place}', 'place', PlacePage::class)]
     public function show(string $tree, string $place): JsonResponse
     {
-        return response()->json($this->pages->one(Place::query()->findOrFail($place)));
+        return response()->json($this->pages->one(Place::query()->findOrFail($this->joined->resolve($place))));
     }
 
     #[Post('/trees/{tree}/places', 'makePlace', CreatedResource::class, PlaceInput::class)]

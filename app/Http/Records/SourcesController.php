@@ -22,6 +22,7 @@ use App\Trees\Changes\ChangeSets;
 use App\Trees\Changes\Intent;
 use App\Trees\Editing\Citations;
 use App\Trees\Editing\DuplicateEntry;
+use App\Trees\Joins\Joined;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -32,6 +33,7 @@ final readonly class SourcesController
         private Citations $citations,
         private SourcePages $pages,
         private DuplicateEntry $doubled,
+        private Joined $joined,
     ) {
     }
 
@@ -44,7 +46,7 @@ final readonly class SourcesController
     #[Get('/trees/{tree}/sources/{source}', 'source', SourcePage::class)]
     public function show(string $tree, string $source): JsonResponse
     {
-        return response()->json($this->pages->one(Source::query()->findOrFail($source)));
+        return response()->json($this->pages->one(Source::query()->findOrFail($this->joined->resolve($source))));
     }
 
     #[Post('/trees/{tree}/sources', 'describeSource', CreatedResource::class, SourceInput::class)]

@@ -77,6 +77,11 @@ final class AuthoredTables
         return self::ALL[$table][0] ?? throw new LogicException("The journal names a table {$table} that there is not.");
     }
 
+    public static function has(string $table): bool
+    {
+        return isset(self::ALL[$table]);
+    }
+
     public static function word(string $table): string
     {
         return self::ALL[$table][1] ?? $table;

@@ -4,32 +4,47 @@ declare(strict_types=1);
 
 namespace App\Trees\Joins;
 
+use App\Models\Join;
 use App\Trees\Scope\CurrentTree;
 use Illuminate\Support\Facades\DB;
 
-/** Whoever was joined to somebody answers to the old id and number all the same. */
+/** Who or what was joined to another answers to the old id and number all the same. */
 final readonly class Joined
 {
     /** Joins after joins; more than these are no forest. */
     private const DEPTH = 50;
 
+    /** Columns of which one names what was kept. */
+    private const KEPT = ['kept_person_id', 'kept_place_id', 'kept_source_id', 'kept_repository_id', 'kept_media_id'];
+
     public function __construct(private CurrentTree $current)
     {
     }
 
-    /** @return string the id of whoever somebody became, or their own */
-    public function resolve(string $personId): string
+    /** @return string the id of whom or what something became, or its own */
+    public function resolve(string $id): string
     {
         for ($depth = 0; $depth < self::DEPTH; $depth++) {
-            $kept = DB::table('joins')->where('tree_id', $this->current->id())->where('gone_id', $personId)->whereNull('apart_by')
-                ->whereNotNull('kept_person_id')->orderByDesc('id')->value('kept_person_id');
+            $kept = DB::table('joins')->where('tree_id', $this->current->id())->where('gone_id', $id)->whereNull('apart_by')
+                ->orderByDesc('id')->selectRaw('coalesce('.implode(', ', self::KEPT).') AS kept')->value('kept');
             if ($kept === null) {
                 break;
             }
-            $personId = (string) $kept;
+            $id = (string) $kept;
         }
 
-        return $personId;
+        return $id;
+    }
+
+    /** @return string the id of what was kept, or of what that became since */
+    public function kept(Join $join): string
+    {
+        foreach (self::KEPT as $column) {
+            if ($join->getAttribute($column) !== null) {
+                return $this->resolve((string) $join->getAttribute($column));
+            }
+        }
+        throw new \LogicException("The join {$join->id} names nothing that was kept.");
     }
 
     /** @return string the id of whoever a number became; empty where nobody who went had it */

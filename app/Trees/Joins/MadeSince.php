@@ -13,6 +13,7 @@ use App\Models\Union;
 use App\Trees\Changes\AuthoredTables;
 use App\Trees\Changes\JournalEntries;
 use App\Trees\Changes\JournalEntry;
+use App\Trees\Joins\Things\JoinableKinds;
 use App\Trees\Scope\CurrentTree;
 use Illuminate\Support\Facades\DB;
 
@@ -29,8 +30,7 @@ final readonly class MadeSince
      */
     public function of(Join $join, array $entries): array
     {
-        $kept = $this->joined->resolve((string) $join->kept_person_id);
-        $rows = $this->hangingOn(Person::class, $kept, $join->gone_id, $entries);
+        $rows = $this->hangingOn(JoinableKinds::of($join)?->model() ?? Person::class, $this->joined->kept($join), $join->gone_id, $entries);
         foreach ($this->unionsThatBecameOne($entries) as [$gone, $into]) {
             array_push($rows, ...$this->hangingOn(Union::class, $into, $gone, $entries));
         }
@@ -69,7 +69,7 @@ final readonly class MadeSince
     private function hangingOn(string $class, string $keptId, string $goneId, array $entries): array
     {
         $rows = [];
-        foreach ($class::dependents() as [$model, $column]) {
+        foreach (Pointing::at($class) as [$model, $column]) {
             $table = (new $model)->getTable();
             if ($model === Join::class) {
                 continue;

@@ -26,7 +26,7 @@ use App\Models\WorkingSetPerson;
 use App\Trees\Scope\CurrentTree;
 use Illuminate\Support\Facades\DB;
 
-/** What hangs on something goes over to something else that it turns out to be: everything, for a model says what hangs on it. */
+/** What hangs on something goes over to something else that it turns out to be: everything, for the database says what hangs on it. */
 final readonly class MovedRows
 {
     /** What somebody is in once: the column that says in what. */
@@ -53,7 +53,7 @@ final readonly class MovedRows
      */
     public function move(string $class, string $fromId, string $toId, array $except = []): void
     {
-        foreach ([...$class::dependents(), ...$class::nullOnDelete()] as [$model, $column]) {
+        foreach (Pointing::at($class) as [$model, $column]) {
             foreach (in_array($model, $except, true) ? [] : $model::query()->where($column, $fromId)->orderBy('id')->get() as $row) {
                 $this->moveRow($row, $column, $toId);
             }

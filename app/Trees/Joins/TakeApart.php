@@ -22,12 +22,18 @@ use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 
 /**
- * Takes two people apart who were joined, however long ago. What the join changed goes back as it was, field by field;
+ * Takes apart what was joined, however long ago. What the join changed goes back as it was, field by field;
  * what was changed since stays as it was changed, with whom the row belongs to. Of what was made since, records that name
  * the one who comes back tell; of the rest it is asked.
  */
 final readonly class TakeApart
 {
+    /** Columns that name what may have been joined to something since, and the table that they name. */
+    private const NAMING = ['person_id' => 'people', 'child_id' => 'people', 'other_person_id' => 'people', 'kept_person_id' => 'people',
+        'place_id' => 'places', 'inside_id' => 'places', 'church_id' => 'places', 'kept_place_id' => 'places',
+        'source_id' => 'sources', 'kept_source_id' => 'sources', 'repository_id' => 'repositories',
+        'kept_repository_id' => 'repositories', 'media_id' => 'media', 'kept_media_id' => 'media'];
+
     public function __construct(
         private CurrentTree $current,
         private ChangeSets $changes,
@@ -54,8 +60,9 @@ final readonly class TakeApart
                 'What the join did is not in the journal of this tree: it was done in the tree of which this is a copy.', 409);
         }
 
-        return $this->changes->run(new Intent($user, "Took apart what was joined as no. {$join->gone_number}", $why,
-            restores: true),
+        $whom = $join->gone_number === null ? (string) ($join->choices['name'] ?? '') : "no. {$join->gone_number}";
+
+        return $this->changes->run(new Intent($user, "Took apart what was joined as {$whom}", $why, restores: true),
             function (Change $change) use ($join, $entries, $answers): TakenApart {
                 $join = Join::query()->findOrFail($join->id);
                 $this->refuse($join);
@@ -68,7 +75,7 @@ final readonly class TakeApart
                 $left = $this->since->share($since, $join, $answers);
                 $join->fill(['apart_by' => $change->id])->save();
 
-                return new TakenApart($join->gone_id, $this->joined->resolve((string) $join->kept_person_id), $left, $open);
+                return new TakenApart($join->gone_id, $this->joined->kept($join), $left, $open);
             });
     }
 
@@ -77,9 +84,6 @@ final readonly class TakeApart
     {
         if ($join->apart_by !== null) {
             throw new Refusal('They were taken apart already.', 409);
-        }
-        if ($join->kept_person_id === null) {
-            throw new Refusal('Only people are taken apart here.');
         }
     }
 
@@ -175,13 +179,14 @@ final readonly class TakeApart
 
     /**
      * @param  array<string, mixed>  $columns
-     * @return array<string, mixed> those that name somebody who went since name whom they became
+     * @return array<string, mixed> those that name what went since name what it became
      */
     private function resolved(array $columns): array
     {
         foreach ($columns as $column => $value) {
-            if (in_array($column, ['person_id', 'child_id', 'other_person_id', 'kept_person_id'], true) && is_string($value)
-                && DB::table('people')->where('tree_id', $this->current->id())->where('id', $value)->doesntExist()) {
+            $table = self::NAMING[$column] ?? '';
+            if ($table !== '' && is_string($value)
+                && DB::table($table)->where('tree_id', $this->current->id())->where('id', $value)->doesntExist()) {
                 $columns[$column] = $this->joined->resolve($value);
             }
         }

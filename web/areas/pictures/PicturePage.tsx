@@ -3,6 +3,7 @@ import { useState } from 'react'
 import { Link, useParams } from 'react-router'
 import { api, unwrap } from '../../api/client'
 import { useTree, useTreeId, useTreePath, useWrite } from '../../api/useTree'
+import { DoublesOfThing } from '../../parts/DoublesOfThing'
 import { EditConflict } from '../../parts/EditConflict'
 import { Finder } from '../../parts/Finder'
 import { findPeople } from '../../parts/findPeople'
@@ -207,6 +208,7 @@ export default function PicturePage() {
             })}
           </ul>
         </section>
+        <DoublesOfThing kind="file" id={id} name={name} to={(other) => path(`pictures/${other}`)} />
         <section>
           <h2 className="heads font-semibold">It is on</h2>
           {data.on.length === 0 && <p className="text-graphite">Nothing yet.</p>}

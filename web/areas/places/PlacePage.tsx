@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { Link, useNavigate } from 'react-router'
 import { api, asRead, unwrap, type Schemas } from '../../api/client'
 import { useTreeId, useTreePath, useWrite } from '../../api/useTree'
+import { DoublesOfThing } from '../../parts/DoublesOfThing'
 import { DatingSettingForm } from '../../parts/DatingSettingForm'
 import { AttachedPictures } from '../pictures/AttachedPictures'
 import { PlaceHeading } from './PlaceHeading'
@@ -98,6 +99,7 @@ export function PlacePage({ id }: { id: string }) {
           </ul>
         </section>
         <AttachedPictures pictures={pictures?.pictures ?? []} on={{ placeId: id }} />
+        <DoublesOfThing kind="place" id={id} name={data.name} to={(other) => path(`places/${other}`)} />
         <p className="text-[14px]">
           <button type="button" className="act" onClick={() => remove.mutate(undefined)}>
             Delete this place

@@ -1,6 +1,7 @@
 import { useState } from 'react'
 import { api, unwrap, type Schemas } from '../../api/client'
 import { useTreeId, useWrite } from '../../api/useTree'
+import { DoublesOfThing } from '../../parts/DoublesOfThing'
 import { EditConflict } from '../../parts/EditConflict'
 import { Notes } from '../../parts/Notes'
 import { count } from '../../parts/count'
@@ -52,6 +53,7 @@ export function RepositoryOfSource({ repository }: { repository: Schemas['Reposi
       <p className="text-[13px] text-graphite">
         {count(repository.sources, 'source is', 'sources are')} kept there; a new name is theirs too.
       </p>
+      <DoublesOfThing kind="repository" id={repository.id} name={repository.name} />
       <Notes
         subject={repository.id}
         notes={repository.notes}

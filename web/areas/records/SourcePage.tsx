@@ -5,6 +5,7 @@ import { toast } from 'sonner'
 import { api, unwrap, type Schemas } from '../../api/client'
 import { useTreeId, useTreePath, useWrite } from '../../api/useTree'
 import { EditConflict } from '../../parts/EditConflict'
+import { DoublesOfThing } from '../../parts/DoublesOfThing'
 import { DatingSettingForm } from '../../parts/DatingSettingForm'
 import { StyledText } from '../../parts/StyledText'
 import { useCommands } from '../../keys/commandRegistry'
@@ -169,6 +170,14 @@ export default function SourcePage() {
                 }),
               )
             }
+          />
+        </div>
+        <div className="mb-5">
+          <DoublesOfThing
+            kind="source"
+            id={id}
+            name={source.listName || source.title}
+            to={(other) => path(`records/${other}`)}
           />
         </div>
         {repository && <RepositoryOfSource key={repository.id} repository={repository} />}

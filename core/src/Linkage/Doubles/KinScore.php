@@ -222,7 +222,8 @@ final class KinScore
      * @param  list<int>  $mine
      * @param  list<int>  $theirs
      * @param  array<int, float>  $found
-     * @return array{float, float, int} what their names and years say, each of one with the likeliest of the other; and from 0 to 1 the odds
+     * @return array{float, float, int} what their names and years say, each of one with the likeliest of the other; and from 0 to 1 the
+     *     odds
      *     that some were found double
      */
     private function names(array $mine, array $theirs, array $found): array

@@ -108,7 +108,8 @@ final class DoubleFinderTest extends TestCase
     {
         $village = new Village;
         foreach (['x', 'y'] as $which) {
-            $village->add("{$which}f", 'Simon /Neap/', Sex::Male, '4 May 1810')->add("{$which}m", 'Joan /Corran/', Sex::Female, '6 Jun 1812')
+            $village->add("{$which}f", 'Simon /Neap/', Sex::Male, '4 May 1810')->add("{$which}m", 'Joan /Corran/', Sex::Female,
+                '6 Jun 1812')
                 ->add("{$which}1", 'Col /Neap/', Sex::Male, '3 Mar 1840', '', '9 Mar 1841')->add("{$which}2", 'Col /Neap/', Sex::Male)
                 ->family("{$which}f", "{$which}m", ["{$which}1", "{$which}2"], '8 Aug 1838');
         }
@@ -127,7 +128,8 @@ final class DoubleFinderTest extends TestCase
                 foreach ($children as $at => $child) {
                     $village->add("{$which}{$at}", "{$child} /Tarrel/", Sex::Unknown, (string) (1840 + 2 * $at));
                 }
-                $village->family("{$which}f", "{$which}m", array_map(static fn (int $at): string => "{$which}{$at}", array_keys($children)));
+                $village->family("{$which}f", "{$which}m", array_map(static fn (int $at): string => "{$which}{$at}",
+                    array_keys($children)));
             }
 
             return $village;

@@ -4,8 +4,8 @@ import { Link } from 'react-router'
 import { queries } from '../../../api/queries'
 import { useTreeId, useTreePath, type Person } from '../../../api/useTree'
 import { useCommands } from '../../../keys/commandRegistry'
+import { Joins } from '../../../parts/Joins'
 import { PickTwo } from '../../../parts/PickTwo'
-import { Joins } from './Joins'
 
 /** Who may be the same person, who was joined to this one, and anybody to compare with. */
 export function DoublesOfPerson({ person }: { person: Person }) {
@@ -36,7 +36,7 @@ export function DoublesOfPerson({ person }: { person: Person }) {
           )
         })}
       </ul>
-      <Joins joins={data.joins} />
+      <Joins joins={data.joins} again="They are two people again." />
       {picking ? (
         <PickTwo
           first={{ id: person.id, line: `${person.name}, no. ${person.number}` }}

@@ -1,12 +1,12 @@
 import { useState } from 'react'
 import { toast } from 'sonner'
-import { api, unwrap, type Schemas } from '../../../api/client'
-import { useTreeId, useWrite } from '../../../api/useTree'
-import { Cancel } from '../../../parts/Cancel'
-import { saved } from '../../../parts/saved'
+import { api, unwrap, type Schemas } from '../api/client'
+import { useTreeId, useWrite } from '../api/useTree'
+import { Cancel } from './Cancel'
+import { saved } from './saved'
 
-/** Who was joined to this person; each is taken apart here, and whose what was made since is, is asked first. */
-export function Joins({ joins }: { joins: Schemas['JoinResource'][] }) {
+/** Who or what was joined to this; each is taken apart here, and whose what was made since is, is asked first. */
+export function Joins({ joins, again }: { joins: Schemas['JoinResource'][]; again: string }) {
   const tree = useTreeId()
   const [asking, setAsking] = useState('')
   const [ofGone, setOfGone] = useState<string[]>([])
@@ -20,7 +20,7 @@ export function Joins({ joins }: { joins: Schemas['JoinResource'][] }) {
       ),
     (done) => {
       setAsking('')
-      saved('They are two people again.')
+      saved(again)
       done.remarks.forEach((remark) => toast(remark, { duration: Infinity, closeButton: true }))
     },
   )
@@ -43,7 +43,7 @@ export function Joins({ joins }: { joins: Schemas['JoinResource'][] }) {
                 apart.mutate(join)
               }}
             >
-              <p>Since then this was added. Tick what belongs to the one who comes back:</p>
+              <p>Since then this was added. Tick what belongs to the one that comes back:</p>
               {join.asked.map((row) => (
                 <label key={row.id} className="flex items-baseline gap-2">
                   <input

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Trees\Joins\Things;
+
+/** What joining two of a kind would do. */
+final readonly class ThingPlan
+{
+    /**
+     * @param  list<array{label: string, kept: string, gone: string}>  $told  side by side; empty where nothing is told
+     * @param  array<string, int>  $moves  how much of each goes over, by table
+     * @param  list<string>  $remarks  sentences
+     */
+    public function __construct(
+        public string $keptId,
+        public string $keptName,
+        public string $goneId,
+        public string $goneName,
+        public array $told,
+        public array $moves,
+        public array $remarks,
+    ) {
+    }
+}
