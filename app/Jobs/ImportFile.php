@@ -12,6 +12,7 @@ use App\Trees\Exchange\AlreadyImported;
 use App\Trees\Exchange\Cancelled;
 use App\Trees\Exchange\ImportTree;
 use App\Trees\Exchange\RunProgress;
+use App\Trees\Joins\TakeExisting;
 use App\Trees\Scope\CurrentTree;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
@@ -34,7 +35,7 @@ final class ImportFile implements ShouldQueue
     {
     }
 
-    public function handle(ImportTree $import, CurrentTree $current): void
+    public function handle(ImportTree $import, TakeExisting $take, CurrentTree $current): void
     {
         $run = Run::query()->findOrFail($this->runId);
         if ($run->isOver()) {
@@ -42,7 +43,7 @@ final class ImportFile implements ShouldQueue
         }
         $run->update(['state' => 'running', 'heartbeat_at' => Carbon::now()]);
         $asked = $run->asked + ['into' => $run->tree_id, 'mode' => 'add', 'again' => false, 'encoding' => '', 'start' => '',
-            'generations' => 0];
+            'generations' => 0, 'take' => []];
         $tree = Tree::query()->where('id', $asked['into'])->firstOrFail();
         $path = (string) $asked['path'];
         $isIn = false;
@@ -53,7 +54,13 @@ final class ImportFile implements ShouldQueue
                     ! $asked['again'],
                     new ImportOptions((string) $asked['encoding'], (string) $asked['start'], (int) $asked['generations'])));
             $isIn = true;
-            $run->update(['state' => 'done', 'done' => 100, 'total' => 100, 'said' => 'It is in.', 'result' => $report]);
+            try {
+                $taken = $asked['mode'] !== 'add' ? '' : $current->within($tree, static fn (): string => $take->run($asked['take'],
+                    User::query()->find($run->user_id), new RunProgress($run->id)));
+            } catch (Cancelled) {
+                $taken = 'Joining them to who was here was ended on the way; what is joined stays joined.';
+            }
+            $run->update(['state' => 'done', 'done' => 100, 'total' => 100, 'said' => trim("It is in. {$taken}"), 'result' => $report]);
             if ($asked['mode'] === 'replace') {
                 Tree::query()->where('id', $run->tree_id)->firstOrFail()->delete();
             }

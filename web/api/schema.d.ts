@@ -3076,6 +3076,12 @@ export interface components {
       start: string
       /** @description how many generations up and down from there */
       generations: number
+      take: components['schemas']['TakenInput'][]
+    }
+    /** @description Somebody of a file who is somebody of the tree. */
+    TakenInput: {
+      pointer: string
+      personId: string
     }
     UploadInput: {
       name: string
@@ -3132,6 +3138,9 @@ export interface components {
       /** @description the bytes are not what its head says: somebody must choose */
       inDoubt: boolean
       readings: components['schemas']['EncodingSample'][]
+      /** @description how many of it are likely in the tree already */
+      hereCount: number
+      here: components['schemas']['PersonHere'][]
     }
     /** @description What of a file stayed outside because only a part of it was wanted. */
     ImportExclusionsResource: {
@@ -3166,6 +3175,23 @@ export interface components {
     KeptLinesResource: {
       words: string
       lines: string
+    }
+    /** @description Somebody of a file who is likely in the tree already. */
+    PersonHere: {
+      pointer: string
+      /** @description name and years in the file */
+      says: string
+      personId: string
+      /** @description name and birth in the tree */
+      personSays: string
+      number: number
+      /**
+       * Format: float
+       * @description from 0 to 1
+       */
+      probability: number
+      /** @description the same in words */
+      shown: string
     }
     RunResource: {
       id: string

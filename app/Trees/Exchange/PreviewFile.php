@@ -31,12 +31,13 @@ final readonly class PreviewFile
 
     /**
      * @param  string  $people  path of a file to which everybody in it is written, to choose one from; empty for none
+     * @param  \Closure(Row): void|null  $also  told every row, too
      * @return array<string, mixed> version, program, encoding, inDoubt, readings, people, families, events, sources, firstYear,
      *     lastYear, lines, kept, odd, oddCount, pictures, alike
      *
      * @throws NotReadable
      */
-    public function run(string $path, Progress $progress, string $people = ''): array
+    public function run(string $path, Progress $progress, string $people = '', ?\Closure $also = null): array
     {
         $folder = storage_path('app/spool/'.Str::uuid7());
         File::ensureDirectoryExists($folder);
@@ -50,8 +51,9 @@ final readonly class PreviewFile
             $everybody = $people === '' ? null : new PeopleInFile($people);
             $lines = max(1, intdiv((int) filesize($archive->gedcomPath), 20));
             $look = FilePreview::into(static fn (): iterable => ImportTree::chunks($archive->gedcomPath), new UuidMint,
-                static function (Row $row) use ($alike, $everybody, &$named): void {
+                static function (Row $row) use ($alike, $everybody, $also, &$named): void {
                     $alike->see($row);
+                    $also === null || $also($row);
                     $everybody?->see($row);
                     $named += match (true) {
                         $row instanceof PictureRow, $row instanceof RecordImageRow => [$row->path => true],

@@ -5,6 +5,7 @@ import { encodingName, EncodingChoice } from './EncodingChoice'
 import { FileSubset, type Part } from './FileSubset'
 import type { Wanted } from './useIncoming'
 import { ImportTarget, type Mode } from './ImportTarget'
+import { PeopleHere } from './PeopleHere'
 import { count } from '../../parts/count'
 
 type Props = {
@@ -22,6 +23,7 @@ export function FilePreview({ run, name, look, onBring, onGiveUp, isBusy }: Prop
   const [treeName, setTreeName] = useState('')
   const [encoding, setEncoding] = useState(look.inDoubt ? '' : (look.readings[0]?.name ?? ''))
   const [part, setPart] = useState<Part>({ start: '', generations: 3 })
+  const [taken, setTaken] = useState<string[]>([])
   const wanting = [
     ...(look.inDoubt && encoding === '' ? ['Choose how its letters read first.'] : []),
     ...(part.start === null ? ['Choose the person first.'] : []),
@@ -58,13 +60,25 @@ export function FilePreview({ run, name, look, onBring, onGiveUp, isBusy }: Prop
         <ImportTarget mode={mode} treeName={treeName} onMode={setMode} onTreeName={setTreeName} />
         <FileSubset run={run} people={look.people} part={part} onChange={setPart} />
       </div>
+      {mode === 'add' && look.here.length > 0 && (
+        <PeopleHere total={look.hereCount} people={look.here} taken={taken} onChange={setTaken} />
+      )}
       <p className="mt-3 flex items-baseline gap-5">
         <button
           type="button"
           className="act-main"
           disabled={isBusy || wanting.length > 0}
           onClick={() =>
-            onBring({ mode, treeName, encoding, start: part.start ?? '', generations: part.generations })
+            onBring({
+              mode,
+              treeName,
+              encoding,
+              start: part.start ?? '',
+              generations: part.generations,
+              take: look.here
+                .filter((person) => taken.includes(person.pointer))
+                .map(({ pointer, personId }) => ({ pointer, personId })),
+            })
           }
         >
           Bring it in

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Exchange\Inputs;
 
+use App\Http\Api\ListOf;
 use App\Http\Api\ReadsRequest;
 use Illuminate\Validation\Rule;
 use NorthBough\Core\Gedcom\In\Encoding\Encoding;
@@ -14,6 +15,7 @@ final readonly class ImportInput
 {
     use ReadsRequest;
 
+    /** @param  list<array{pointer: string, personId: string}>  $take */
     public function __construct(
         #[OA\Property] public ?string $uploadId = null,
         #[OA\Property(description: 'the look at it, where it was looked at first')] public ?string $lookId = null,
@@ -23,6 +25,7 @@ final readonly class ImportInput
         #[OA\Property(description: 'how its letters are read; empty for what the file says')] public string $encoding = '',
         #[OA\Property(description: 'pointer of the person in the file whose kin come in; empty for everybody')] public string $start = '',
         #[OA\Property(description: 'how many generations up and down from there')] public int $generations = 0,
+        #[ListOf(TakenInput::class)] public array $take = [],
     ) {
     }
 
@@ -37,6 +40,9 @@ final readonly class ImportInput
             'treeName' => ['nullable', 'string', 'max:200'],
             'encoding' => ['nullable', Rule::in(['', ...Encoding::names()])],
             'start' => ['nullable', 'string', 'max:200'],
+            'take' => ['nullable', 'array', 'max:500'],
+            'take.*.pointer' => ['required', 'string', 'max:200'],
+            'take.*.personId' => ['required', 'uuid'],
             'generations' => ['nullable', 'integer', 'min:0', 'max:99'],
         ];
     }

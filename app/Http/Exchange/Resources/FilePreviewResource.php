@@ -17,6 +17,7 @@ final readonly class FilePreviewResource
      * @param  list<UnplacedLine>  $odd
      * @param  list<string>  $picturesMissing
      * @param  list<EncodingSample>  $readings  empty where all letters are UTF-8
+     * @param  list<PersonHere>  $here  the likeliest first
      */
     public function __construct(
         #[OA\Property] public string $version,
@@ -38,6 +39,8 @@ final readonly class FilePreviewResource
         #[OA\Property(description: 'how much of it the tree has already; empty where it has little')] public string $alike,
         #[OA\Property(description: 'the bytes are not what its head says: somebody must choose')] public bool $inDoubt,
         #[ListOf(EncodingSample::class)] public array $readings,
+        #[OA\Property(description: 'how many of it are likely in the tree already')] public int $hereCount,
+        #[ListOf(PersonHere::class)] public array $here,
     ) {
     }
 
@@ -54,6 +57,8 @@ final readonly class FilePreviewResource
             $seen['pictures']['found'], $seen['pictures']['missingCount'], $seen['pictures']['missing'], $seen['alike'],
             $seen['inDoubt'],
             array_values(array_map(static fn (array $counted): EncodingSample => new EncodingSample(...$counted), $seen['readings'])),
+            (int) ($seen['here']['count'] ?? 0),
+            array_values(array_map(static fn (array $person): PersonHere => new PersonHere(...$person), $seen['here']['people'] ?? [])),
         );
     }
 
