@@ -184,6 +184,7 @@ Route::prefix('api')->group(function (): void {
         Route::patch('facts/{fact}', [FactsController::class, 'update']);
         Route::delete('facts/{fact}', [FactsController::class, 'destroy']);
         Route::post('changed-values/{entry}/put-back', [HistoryController::class, 'putBack']);
+        Route::post('doubles/joins', [DoublesController::class, 'joinSure']);
         Route::post('doubles/scans', [DoublesController::class, 'scan']);
         Route::put('doubles/{person}/{otherPerson}/ruling', [RulingsController::class, 'update']);
         Route::delete('doubles/{person}/{otherPerson}/ruling', [RulingsController::class, 'destroy']);

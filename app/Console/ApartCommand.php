@@ -14,7 +14,7 @@ use Illuminate\Support\Str;
 
 final class ApartCommand extends Command
 {
-    use Worded;
+    use EntersTree;
 
     protected $signature = 'bough:apart {tree} {join : the id that bough:join gave} {--json}';
 
@@ -22,13 +22,9 @@ final class ApartCommand extends Command
 
     public function handle(CurrentTree $current, TakeApart $joins): int
     {
-        $tree = TreeNamed::find($this->word('tree'));
-        if ($tree === null) {
-            $this->error('There is no tree of that name.');
-
+        if (! $this->entered($current)) {
             return self::FAILURE;
         }
-        $current->enter($tree);
         try {
             $id = $this->word('join');
             $join = Str::isUuid($id) ? Join::query()->find($id) : null;

@@ -14,7 +14,7 @@ use NorthBough\Core\Linkage\ProbabilityWords;
 
 final class DoublesCommand extends Command
 {
-    use WithoutCoverage, Worded;
+    use EntersTree, WithoutCoverage;
 
     protected $signature = 'bough:doubles {tree} {--limit=0 : how many pairs are told at most; 0 for all} {--json}';
 
@@ -23,14 +23,10 @@ final class DoublesCommand extends Command
     public function handle(CurrentTree $current, FindDoubles $doubles): int
     {
         $this->withoutCoverage();
-        $tree = TreeNamed::find($this->word('tree'));
-        if ($tree === null) {
-            $this->error('There is no tree of that name.');
-
+        if (! $this->entered($current)) {
             return self::FAILURE;
         }
         ini_set('memory_limit', '3G');
-        $current->enter($tree);
         $scan = $doubles->run(new SilentProgress);
         $limit = (int) $this->word('limit');
         $pairs = $limit > 0 ? array_slice($scan->pairs, 0, $limit) : $scan->pairs;

@@ -13,7 +13,7 @@ use Illuminate\Console\Command;
 
 final class JoinCommand extends Command
 {
-    use Worded;
+    use EntersTree;
 
     protected $signature = 'bough:join {tree} {a : @X@, a number or an id} {b} {--keep=A : which of the two stays, A or B}
         {--dry-run : only say what it would do} {--json}';
@@ -22,13 +22,9 @@ final class JoinCommand extends Command
 
     public function handle(CurrentTree $current, JoinPeople $joins, PlanTold $told): int
     {
-        $tree = TreeNamed::find($this->word('tree'));
-        if ($tree === null) {
-            $this->error('There is no tree of that name.');
-
+        if (! $this->entered($current)) {
             return self::FAILURE;
         }
-        $current->enter($tree);
         try {
             [$kept, $gone] = $this->sides();
             $plan = $joins->plan($kept, $gone);

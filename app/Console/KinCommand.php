@@ -14,7 +14,7 @@ use NorthBough\Core\Kin\Relationship;
 
 final class KinCommand extends Command
 {
-    use Worded;
+    use EntersTree;
 
     protected $signature = 'bough:kin {tree} {a : @X@, a number or an id} {b} {--json}';
 
@@ -22,13 +22,9 @@ final class KinCommand extends Command
 
     public function handle(CurrentTree $current, KinNeighbourhood $kin): int
     {
-        $tree = TreeNamed::find($this->word('tree'));
-        if ($tree === null) {
-            $this->error('There is no tree of that name.');
-
+        if (! $this->entered($current)) {
             return self::FAILURE;
         }
-        $current->enter($tree);
         try {
             [$a, $b] = [PersonNamed::find($this->word('a'))->id, PersonNamed::find($this->word('b'))->id];
             $found = Kinship::between($kin->of([$a, $b]), $a, $b);

@@ -14,7 +14,7 @@ use NorthBough\Core\Record\Role;
 
 final class KindsCommand extends Command
 {
-    use Worded;
+    use EntersTree;
 
     protected $signature = 'bough:kinds {tree? : with the kinds of its own} {--json}';
 
@@ -24,13 +24,9 @@ final class KindsCommand extends Command
     {
         $kinds = array_values(RecordKinds::all());
         if ($this->word('tree') !== '') {
-            $tree = TreeNamed::find($this->word('tree'));
-            if ($tree === null) {
-                $this->error('There is no tree of that name.');
-
+            if (! $this->entered($current)) {
                 return self::FAILURE;
             }
-            $current->enter($tree);
             $kinds = $own->all();
         }
         if ($this->option('json')) {

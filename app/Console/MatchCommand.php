@@ -17,7 +17,7 @@ use NorthBough\Core\Record\RollLine;
 
 final class MatchCommand extends Command
 {
-    use Worded;
+    use EntersTree;
 
     protected $signature = 'bough:match {tree} {--record= : a JSON file: kind, date, place, lines of name, role and columns} {--json}';
 
@@ -25,13 +25,9 @@ final class MatchCommand extends Command
 
     public function handle(CurrentTree $current, RecordMatches $lineUps, RecordFile $written): int
     {
-        $tree = TreeNamed::find($this->word('tree'));
-        if ($tree === null) {
-            $this->error('There is no tree of that name.');
-
+        if (! $this->entered($current)) {
             return self::FAILURE;
         }
-        $current->enter($tree);
         try {
             $roll = $written->roll(self::contentOf($this->word('record')));
         } catch (Refusal $refusal) {

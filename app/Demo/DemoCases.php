@@ -19,6 +19,8 @@ use App\Trees\Casework\Cases;
 use App\Trees\Changes\ChangeMethod;
 use App\Trees\Changes\ChangeSets;
 use App\Trees\Changes\Intent;
+use App\Trees\Doubles\Ruling;
+use App\Trees\Doubles\Rulings;
 use NorthBough\Core\Chrono\GenDate;
 use NorthBough\Core\Evidence\Casework\CaseState;
 
@@ -27,7 +29,8 @@ final class DemoCases
 {
     private ?Question $case = null;
 
-    public function __construct(private readonly ChangeSets $changes, private readonly Cases $cases)
+    public function __construct(private readonly ChangeSets $changes, private readonly Cases $cases,
+        private readonly Rulings $rulings)
     {
     }
 
@@ -55,6 +58,7 @@ final class DemoCases
                                 ->max('position')]),
                         'state' => $this->conclude($rest),
                         'search' => self::search($rest, $known),
+                        'different' => $this->different($rest, $known),
                         default => throw new Refusal("“{$word}” is no word of this file."),
                     };
                 } catch (Refusal $problem) {
@@ -103,6 +107,14 @@ final class DemoCases
         foreach (array_filter(explode(' ', $keys)) as $key) {
             SearchPerson::query()->create(['search_id' => $search->id, 'person_id' => $known($key)]);
         }
+    }
+
+    /** @param  \Closure(string): string  $known */
+    private function different(string $rest, \Closure $known): void
+    {
+        [$keys, $reason] = DemoLoader::parts($rest, 2);
+        [$one, $other] = explode(' ', $keys, 2) + [1 => ''];
+        $this->rulings->rule($known($one), $known($other), Ruling::Different, $reason);
     }
 
     private function alternative(string $title): Alternative

@@ -12,6 +12,7 @@ use App\Trees\Exchange\AlreadyImported;
 use App\Trees\Exchange\Cancelled;
 use App\Trees\Exchange\ImportTree;
 use App\Trees\Exchange\RunProgress;
+use App\Trees\Exchange\SafetyCopy;
 use App\Trees\Joins\TakeExisting;
 use App\Trees\Scope\CurrentTree;
 use Illuminate\Contracts\Queue\ShouldQueue;
@@ -35,7 +36,7 @@ final class ImportFile implements ShouldQueue
     {
     }
 
-    public function handle(ImportTree $import, TakeExisting $take, CurrentTree $current): void
+    public function handle(ImportTree $import, TakeExisting $take, SafetyCopy $copy, CurrentTree $current): void
     {
         $run = Run::query()->findOrFail($this->runId);
         if ($run->isOver()) {
@@ -43,12 +44,14 @@ final class ImportFile implements ShouldQueue
         }
         $run->update(['state' => 'running', 'heartbeat_at' => Carbon::now()]);
         $asked = $run->asked + ['into' => $run->tree_id, 'mode' => 'add', 'again' => false, 'encoding' => '', 'start' => '',
-            'generations' => 0, 'take' => []];
+            'generations' => 0, 'take' => [], 'copyFirst' => false];
         $tree = Tree::query()->where('id', $asked['into'])->firstOrFail();
         $path = (string) $asked['path'];
         $isIn = false;
         $isAsked = false;
         try {
+            $kept = $asked['mode'] === 'add' && $asked['copyFirst'] ? $copy->run($tree, User::query()->findOrFail($run->user_id),
+                (string) $asked['name'], new RunProgress($run->id))->name : '';
             $report = $current->within($tree,
                 fn (): array => $import->run($path, (string) $asked['name'], User::query()->find($run->user_id), new RunProgress($run->id),
                     ! $asked['again'],
@@ -60,7 +63,8 @@ final class ImportFile implements ShouldQueue
             } catch (Cancelled) {
                 $taken = 'Joining them to who was here was ended on the way; what is joined stays joined.';
             }
-            $run->update(['state' => 'done', 'done' => 100, 'total' => 100, 'said' => trim("It is in. {$taken}"), 'result' => $report]);
+            $run->update(['state' => 'done', 'done' => 100, 'total' => 100, 'said' => implode(' ', array_filter(['It is in.', $taken,
+                $kept === '' ? '' : "The tree as it was before is kept as {$kept}."])), 'result' => $report]);
             if ($asked['mode'] === 'replace') {
                 Tree::query()->where('id', $run->tree_id)->firstOrFail()->delete();
             }

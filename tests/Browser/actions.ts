@@ -145,6 +145,6 @@ export async function saved(page: Page, press: () => Promise<void>): Promise<Buf
   const failure = await download.failure()
   if (failure === null) return readFileSync(await download.path())
   const again = await page.request.get(download.url())
-  expect(again.ok(), `${failure}, then ${again.status()}`).toBe(true)
+  expect(again.ok(), `${failure}, then ${again.status()}: ${(await again.text()).slice(0, 200)}`).toBe(true)
   return again.body()
 }

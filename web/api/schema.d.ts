@@ -117,6 +117,22 @@ export interface paths {
     patch?: never
     trace?: never
   }
+  '/api/trees/{tree}/doubles/joins': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post: operations['joinSureDoubles']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
   '/api/trees/{tree}/doubles/scans': {
     parameters: {
       query?: never
@@ -2759,6 +2775,13 @@ export interface components {
       leading: string[]
       reason?: string | null
     }
+    /** @description Which pairs are joined all at once, and whether the tree is copied first. */
+    JoinSureInput: {
+      /** @description words of a name of either; empty for everybody */
+      q: string
+      /** @description a copy of the tree as it is now is kept */
+      copyFirst: boolean
+    }
     /** @description What somebody says of two who may be one. */
     RulingInput: {
       /** @enum {string} */
@@ -2883,6 +2906,8 @@ export interface components {
       next: string | null
       /** @description pairs that nobody ruled on */
       toDo: number
+      /** @description those of them that are over 99 % likely and of the name that is asked for */
+      sure: number
       /** @description pairs that were ruled to be two people */
       different: number
       /** @description pairs put off */
@@ -3076,6 +3101,8 @@ export interface components {
       start: string
       /** @description how many generations up and down from there */
       generations: number
+      /** @description a copy of the tree as it is now is kept */
+      copyFirst: boolean
       take: components['schemas']['TakenInput'][]
     }
     /** @description Somebody of a file who is somebody of the tree. */
@@ -3196,7 +3223,7 @@ export interface components {
     RunResource: {
       id: string
       /** @enum {string} */
-      kind: 'import' | 'look' | 'copy' | 'export'
+      kind: 'import' | 'look' | 'copy' | 'export' | 'doubles' | 'joins'
       title: string
       state: string
       percent: number
@@ -5285,6 +5312,41 @@ export interface operations {
           [name: string]: unknown
         }
         content?: never
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  joinSureDoubles: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['JoinSureInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['RunResource']
+        }
       }
       /** @description Refused, with a sentence. */
       default: {

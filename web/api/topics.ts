@@ -80,6 +80,7 @@ export const TOUCHES: Readonly<Record<WritePath, readonly Topic[]>> = {
   [`${T}/people/{person}/tasks`]: ['people', ...WORK],
   [`${T}/people/{person}/unions`]: RESEARCH,
   [`${T}/people/{person}/unlink`]: RESEARCH,
+  [`${T}/doubles/joins`]: ['doubles', 'exchange'],
   [`${T}/doubles/scans`]: ['doubles', 'exchange'],
   [`${T}/doubles/{person}/{otherPerson}/ruling`]: RULING,
   [`${T}/doubles/{person}/{otherPerson}/join`]: RESEARCH,

@@ -12,12 +12,13 @@ use App\Http\Research\SearchRows;
 use App\Models\Run;
 use App\Trees\Doubles\Ruling;
 use App\Trees\Doubles\Rulings;
+use App\Trees\Doubles\StoredPairs;
+use App\Trees\Joins\JoinLikely;
 use App\Trees\Loading\DatabaseTree;
 use App\Trees\Scope\CurrentTree;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use NorthBough\Core\Linkage\ProbabilityWords;
-use NorthBough\Core\Naming\SearchForm;
 
 /** The list of pairs, page by page. */
 final readonly class DoublePages
@@ -26,7 +27,7 @@ final readonly class DoublePages
 
     private const MOST_IN_TABLE = 100000;
 
-    public function __construct(private CurrentTree $current, private DatabaseTree $tree)
+    public function __construct(private CurrentTree $current, private DatabaseTree $tree, private StoredPairs $stored)
     {
     }
 
@@ -46,14 +47,16 @@ final readonly class DoublePages
         $rows = array_values($query->orderByDesc('probability')->orderBy('a_id')->orderBy('b_id')->limit(self::AT_ONCE + 1)->get()->all());
         $page = array_slice($rows, 0, self::AT_ONCE);
         $end = count($rows) > self::AT_ONCE ? $page[self::AT_ONCE - 1] : null;
-        $run = Run::query()->where('tree_id', $this->current->id())->where('kind', 'doubles')->orderByDesc('created_at')->orderByDesc('id')
-            ->first();
+        $run = Run::query()->where('tree_id', $this->current->id())->whereIn('kind', ['doubles', 'joins'])->orderByDesc('created_at')
+            ->orderByDesc('id')->first();
         $done = Run::query()->where('tree_id', $this->current->id())->where('kind', 'doubles')->where('state', 'done')
             ->orderByDesc('created_at')->orderByDesc('id')->first();
 
         return new DoublesPage($this->rows($page), $end === null ? null
             : base64_encode((string) json_encode([$end->cluster_size, $end->probability, $end->a_id, $end->b_id])),
-            $this->pairs(new DoublesAsked('', '', ''))->count(), $this->ruled(Ruling::Different), $this->ruled(Ruling::NotNow),
+            $this->pairs(new DoublesAsked('', '', ''))->count(),
+            $this->stored->likely(JoinLikely::SURE, $asked->words)->reorder()->count(), $this->ruled(Ruling::Different),
+            $this->ruled(Ruling::NotNow),
             $run === null ? null : ExchangeController::run($run), self::counts($done));
     }
 
@@ -61,7 +64,7 @@ final readonly class DoublePages
     public function ofPerson(string $personId): array
     {
         return $this->rows(
-            array_values($this->all()->where(static fn ($either) => $either->where('a_id', $personId)->orWhere('b_id', $personId))
+            array_values($this->stored->all()->where(static fn ($either) => $either->where('a_id', $personId)->orWhere('b_id', $personId))
                 ->orderByDesc('probability')->orderBy('a_id')->orderBy('b_id')->limit(self::AT_ONCE)->get()->all()));
     }
 
@@ -79,30 +82,7 @@ final readonly class DoublePages
 
     private function pairs(DoublesAsked $asked): Builder
     {
-        $ruling = Ruling::tryFrom($asked->show);
-        $query = $this->all();
-        $ruling === null ? $query->whereNull('ruling') : $query->where('ruling', $ruling->value);
-        foreach (array_filter(explode(' ', SearchForm::of($asked->words))) as $word) {
-            $query->where(static fn ($either) => $either->where('one.search', 'like', "%{$word}%")
-                ->orWhere('two.search', 'like', "%{$word}%"));
-        }
-
-        return $query;
-    }
-
-    /** Pairs with the people they are of, and what was ruled. */
-    private function all(): Builder
-    {
-        return DB::table('double_pairs')->where('double_pairs.tree_id', $this->current->id())
-            ->leftJoin('pair_rulings', static fn ($join) => $join->on('pair_rulings.tree_id', 'double_pairs.tree_id')
-                ->where('pair_rulings.rule', Rulings::RULE)
-                ->whereRaw("pair_rulings.read_hash = md5(double_pairs.a_id || ' ' || double_pairs.b_id)"))
-            ->join('person_lines as one', static fn ($join) => $join->on('one.tree_id', 'double_pairs.tree_id')
-                ->on('one.person_id', 'double_pairs.a_id'))
-            ->join('person_lines as two', static fn ($join) => $join->on('two.tree_id', 'double_pairs.tree_id')
-                ->on('two.person_id', 'double_pairs.b_id'))
-            ->select(['a_id', 'b_id', 'probability', 'working', 'cluster_size', 'ruling', 'reason', 'one.number as a_number',
-                'two.number as b_number']);
+        return $this->stored->ruled(Ruling::tryFrom($asked->show), $asked->words);
     }
 
     private function ruled(Ruling $ruling): int

@@ -6,12 +6,14 @@ namespace App\Http\Doubles;
 
 use App\Http\Api\Get;
 use App\Http\Api\Post;
+use App\Http\Doubles\Inputs\JoinSureInput;
 use App\Http\Doubles\Inputs\ScanInput;
 use App\Http\Doubles\Resources\ComparePage;
 use App\Http\Doubles\Resources\DoublesPage;
 use App\Http\Exchange\ExchangeController;
 use App\Http\Exchange\Resources\RunResource;
 use App\Http\Tree\TreesController;
+use App\Jobs\JoinSureDoubles;
 use App\Jobs\ScanForDoubles;
 use App\Trees\Doubles\ScanScope;
 use App\Trees\Exchange\LostRuns;
@@ -59,6 +61,17 @@ final readonly class DoublesController
 
         return response($this->pages->table($asked), 200, ['Content-Type' => 'text/csv; charset=utf-8',
             'Content-Disposition' => 'attachment; filename="doubles.csv"']);
+    }
+
+    #[Post('/trees/{tree}/doubles/joins', 'joinSureDoubles', RunResource::class, JoinSureInput::class)]
+    public function joinSure(Request $request): JsonResponse
+    {
+        $input = JoinSureInput::from($request);
+        $run = LostRuns::begin($this->current->id(), TreesController::user($request), 'joins', 'Joining pairs that are over 99 % likely',
+            'Pairs are being joined already. Wait until it is done, or cancel it.', static fn (): array => get_object_vars($input));
+        JoinSureDoubles::dispatch($run->id);
+
+        return response()->json(ExchangeController::run($run->refresh()));
     }
 
     #[Post('/trees/{tree}/doubles/scans', 'scanForDoubles', RunResource::class, ScanInput::class)]

@@ -74,7 +74,7 @@ final readonly class ExchangeController
             'A file is being brought into this tree already. Wait until it is in, or cancel it.', fn (): array => [
                 'path' => $path, 'name' => $name, 'mode' => $input->mode, 'again' => $input->again,
                 'encoding' => $input->encoding, 'start' => $input->start, 'generations' => $input->generations,
-                'take' => $input->take, 'into' => $this->into($input, $user),
+                'take' => $input->take, 'copyFirst' => $input->copyFirst, 'into' => $this->into($input, $user),
             ]);
         ImportFile::dispatch($run->id);
         $upload?->delete();

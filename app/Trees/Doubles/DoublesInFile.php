@@ -22,7 +22,7 @@ final readonly class DoublesInFile
     /** A larger file is compared once it is in. */
     private const MOST = 50_000;
 
-    public function __construct(private CurrentTree $current, private PeopleToLink $people)
+    public function __construct(private CurrentTree $current, private PeopleToLink $people, private StoredModel $model)
     {
     }
 
@@ -46,7 +46,7 @@ final readonly class DoublesInFile
         $file->addTo($table);
         $scope = array_fill_keys(range($here, $table->size() - 1), true);
         $pairs = (new DoubleFinder($table, static fn (float $far) => $progress->report(99, 'Looking for who is here already'), $scope,
-            new TwoProcesses))->find(self::LEAST);
+            new TwoProcesses, $this->model->last($table->size())))->find(self::LEAST);
         $found = [];
         foreach ($pairs as $pair) {
             [$inFile, $inTree] = isset($file->pointers[$pair->a]) ? [$pair->a, $pair->b] : [$pair->b, $pair->a];

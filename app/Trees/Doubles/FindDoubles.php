@@ -7,7 +7,6 @@ namespace App\Trees\Doubles;
 use App\Trees\Exchange\Progress;
 use App\Trees\Scope\CurrentTree;
 use App\Trees\Storage\CopyRows;
-use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use NorthBough\Core\Linkage\Doubles\Clusters;
 use NorthBough\Core\Linkage\Doubles\DoubleFinder;
@@ -20,7 +19,7 @@ final readonly class FindDoubles
     /** Pairs that are less likely are not kept. */
     public const LEAST = 0.1;
 
-    public function __construct(private CurrentTree $current, private PeopleToLink $people, private Rulings $rulings)
+    public function __construct(private CurrentTree $current, private PeopleToLink $people, private Rulings $rulings, private StoredModel $model)
     {
     }
 
@@ -41,12 +40,12 @@ final readonly class FindDoubles
         }
         $known = $scope === null ? null : array_values(array_filter($scope, static fn (string $id): bool => isset($table->numbers[$id])));
         $finder = new DoubleFinder($table, static fn (float $far) => $progress->report(max(10, min(95, (int) (100 * $far))),
-            'Comparing people'), $known === null ? null : array_fill_keys(array_map($table->number(...), $known), true), new TwoProcesses);
+            'Comparing people'), $known === null ? null : array_fill_keys(array_map($table->number(...), $known), true), new TwoProcesses,
+            $known === null ? null : $this->model->last($table->size()));
         $pairs = $finder->find(self::LEAST);
         DB::transaction(function () use ($pairs, $known, $finder): void {
             $this->keep($pairs, $known);
-            $known !== null || DB::table('double_models')->upsert([['tree_id' => $this->current->id(),
-                'model' => json_encode($finder->model->stored(), JSON_THROW_ON_ERROR), 'made_at' => Carbon::now()]], ['tree_id']);
+            $known !== null || $this->model->keep($finder->model);
         });
 
         return new DoubleScan($pairs, count($known ?? $table->ids), $finder->candidates, microtime(true) - $begun,

@@ -10,6 +10,7 @@ import { NothingFound } from '../../parts/NothingFound'
 import { useDebounced } from '../../parts/useDebounced'
 import { useWindowState } from '../../parts/useWindowState'
 import { placed, useVirtualList, VirtualList } from '../../parts/VirtualList'
+import { JoinSure } from './JoinSure'
 import { ScanForm } from './ScanForm'
 import { ScanProgress } from './ScanProgress'
 import { PickTwo } from '../../parts/PickTwo'
@@ -72,6 +73,7 @@ export default function Doubles() {
   if (found.error) return <p className="p-6 text-madder">{found.error.message}</p>
   if (!first) return <p className="p-6 text-graphite">One moment…</p>
   const never = first.counts == null && first.toDo === 0
+  const hasRows = !never || first.different + first.later > 0
   const minutes = Math.max(1, Math.round((first.toDo * 5) / 3))
   return (
     <div className="flex h-full flex-col px-6 py-3">
@@ -100,7 +102,7 @@ export default function Doubles() {
           {first.counts.none.toLocaleString('en')} with none.
         </p>
       )}
-      {!never && (
+      {hasRows && (
         <div className="mt-2 flex flex-wrap items-baseline gap-x-5 gap-y-1 text-[14px]">
           <input
             className="gap w-[220px]"
@@ -137,9 +139,10 @@ export default function Doubles() {
           >
             Download as CSV
           </a>
+          {show === '' && <JoinSure sure={first.sure} q={q} />}
         </div>
       )}
-      {never && !asking && first.scan?.state !== 'running' && first.scan?.state !== 'waiting' && (
+      {never && show === '' && !asking && first.scan?.state !== 'running' && first.scan?.state !== 'waiting' && (
         <Empty
           says="Here will stand people who may be in the tree twice, each pair with how likely it is and why. Nothing is joined by
           itself. (Elsewhere this is called finding and merging duplicates.)"

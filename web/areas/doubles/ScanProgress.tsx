@@ -13,7 +13,9 @@ export function ScanProgress({ scan }: { scan: Schemas['RunResource'] | null }) 
   )
   if (!scan) return null
   if (!['waiting', 'running'].includes(scan.state)) {
-    return scan.state === 'done' ? null : <p className="mt-2 text-[14px] text-ochre">{scan.said}</p>
+    return scan.state === 'done' && scan.kind === 'doubles' ? null : (
+      <p className={`mt-2 text-[14px] ${scan.state === 'done' ? '' : 'text-ochre'}`}>{scan.said}</p>
+    )
   }
   return (
     <div className="mt-2 max-w-[560px]" role="status">

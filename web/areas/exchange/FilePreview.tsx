@@ -23,6 +23,7 @@ export function FilePreview({ run, name, look, onBring, onGiveUp, isBusy }: Prop
   const [treeName, setTreeName] = useState('')
   const [encoding, setEncoding] = useState(look.inDoubt ? '' : (look.readings[0]?.name ?? ''))
   const [part, setPart] = useState<Part>({ start: '', generations: 3 })
+  const [copyFirst, setCopyFirst] = useState(false)
   const [taken, setTaken] = useState<string[]>([])
   const wanting = [
     ...(look.inDoubt && encoding === '' ? ['Choose how its letters read first.'] : []),
@@ -57,7 +58,14 @@ export function FilePreview({ run, name, look, onBring, onGiveUp, isBusy }: Prop
         onChange={setEncoding}
       />
       <div className="grid grid-cols-2 gap-x-6 max-sm:grid-cols-1">
-        <ImportTarget mode={mode} treeName={treeName} onMode={setMode} onTreeName={setTreeName} />
+        <ImportTarget
+          mode={mode}
+          treeName={treeName}
+          onMode={setMode}
+          onTreeName={setTreeName}
+          copyFirst={copyFirst}
+          onCopyFirst={setCopyFirst}
+        />
         <FileSubset run={run} people={look.people} part={part} onChange={setPart} />
       </div>
       {mode === 'add' && look.here.length > 0 && (
@@ -75,6 +83,7 @@ export function FilePreview({ run, name, look, onBring, onGiveUp, isBusy }: Prop
               encoding,
               start: part.start ?? '',
               generations: part.generations,
+              copyFirst,
               take: look.here
                 .filter((person) => taken.includes(person.pointer))
                 .map(({ pointer, personId }) => ({ pointer, personId })),

@@ -9,10 +9,12 @@ type Props = {
   treeName: string
   onMode: (mode: Mode) => void
   onTreeName: (name: string) => void
+  copyFirst: boolean
+  onCopyFirst: (wanted: boolean) => void
 }
 
 /** Into which tree a file goes. */
-export function ImportTarget({ mode, treeName, onMode, onTreeName }: Props) {
+export function ImportTarget({ mode, treeName, onMode, onTreeName, copyFirst, onCopyFirst }: Props) {
   const { data: about } = useTree()
   const group = useId()
   const modes: [Mode, string][] = [
@@ -30,6 +32,16 @@ export function ImportTarget({ mode, treeName, onMode, onTreeName }: Props) {
             <input type="radio" name={group} checked={mode === one} onChange={() => onMode(one)} /> {words}
           </label>
         ))}
+      {mode === 'add' && (
+        <label className="block pl-6">
+          <input
+            type="checkbox"
+            checked={copyFirst}
+            onChange={(event) => onCopyFirst(event.target.checked)}
+          />{' '}
+          keep a copy of {about?.name ?? 'this tree'} as it is now first
+        </label>
+      )}
       {mode === 'new' && (
         <input
           className="gap w-[320px] max-w-full"

@@ -17,6 +17,7 @@ final readonly class DoublesPage
         #[ListOf(DoubleRow::class)] public array $pairs,
         #[OA\Property(description: 'cursor of the next page')] public ?string $next,
         #[OA\Property(description: 'pairs that nobody ruled on')] public int $toDo,
+        #[OA\Property(description: 'those of them that are over 99 % likely and of the name that is asked for')] public int $sure,
         #[OA\Property(description: 'pairs that were ruled to be two people')] public int $different,
         #[OA\Property(description: 'pairs put off')] public int $later,
         #[OA\Property(description: 'the search that is under way or was the last; null before the first')] public ?RunResource $scan,

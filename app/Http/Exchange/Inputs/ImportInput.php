@@ -25,6 +25,7 @@ final readonly class ImportInput
         #[OA\Property(description: 'how its letters are read; empty for what the file says')] public string $encoding = '',
         #[OA\Property(description: 'pointer of the person in the file whose kin come in; empty for everybody')] public string $start = '',
         #[OA\Property(description: 'how many generations up and down from there')] public int $generations = 0,
+        #[OA\Property(description: 'a copy of the tree as it is now is kept')] public bool $copyFirst = false,
         #[ListOf(TakenInput::class)] public array $take = [],
     ) {
     }
@@ -40,6 +41,7 @@ final readonly class ImportInput
             'treeName' => ['nullable', 'string', 'max:200'],
             'encoding' => ['nullable', Rule::in(['', ...Encoding::names()])],
             'start' => ['nullable', 'string', 'max:200'],
+            'copyFirst' => ['nullable', 'boolean'],
             'take' => ['nullable', 'array', 'max:500'],
             'take.*.pointer' => ['required', 'string', 'max:200'],
             'take.*.personId' => ['required', 'uuid'],

@@ -34,14 +34,16 @@ final class DoubleFinder
     /**
      * @param  \Closure(float): void  $progress  told how far it is, from 0 to 1, or -1 for no farther; may throw to end it
      * @param  array<int, true>|null  $scope  numbers of the people whose doubles are looked for; null for everybody
+     * @param  MatchModel|null  $learnt  what was learnt from the whole tree, for a part of it; null to learn it
      */
     public function __construct(
         private readonly PeopleTable $people,
         private readonly \Closure $progress,
         private readonly ?array $scope = null,
         private readonly SharedWork $workers = new OneProcess,
+        private readonly ?MatchModel $learnt = null,
     ) {
-        $this->model = MatchModel::expected($people->size());
+        $this->model = $learnt ?? MatchModel::expected($people->size());
         $this->found = new Findings;
     }
 
@@ -122,7 +124,7 @@ final class DoubleFinder
         }
         $this->found = $found;
         $this->logOdds = $logOdds;
-        if (! $isLast) {
+        if (! $isLast && $this->learnt === null) {
             $this->model = $this->model->learning($counted, $doubles, $this->people->size());
         }
 

@@ -21,6 +21,8 @@ final class FieldScore
 
     private const MOST_OF_PLACES = 5.0;
 
+    private const NEAR_KIN = 0.6;
+
     /** How often children of one couple agree so far who are two. */
     private const SIBLINGS_GIVEN = [
         GivenLevel::VARIANT => 0.015,
@@ -156,6 +158,10 @@ final class FieldScore
         [$here, $there] = [$p->placesOf[2 * $a], $p->placesOf[2 * $b]];
         $this->birthPlace = $p->places->level($here, $there);
         $this->birthPlaceWeight = $this->mBirthPlace[$this->birthPlace] - $p->places->chance($this->birthPlace, $here, $there);
+        // People of one surname live near each other: between them the place says less.
+        if ($this->birthPlaceWeight > 0.0 && ($this->surname === SurnameLevel::SAME || $this->surname === SurnameLevel::ALIKE)) {
+            $this->birthPlaceWeight *= self::NEAR_KIN;
+        }
         [$here, $there] = [$p->placesOf[2 * $a + 1], $p->placesOf[2 * $b + 1]];
         $this->deathPlace = $p->places->level($here, $there);
         // Who dies where they were born says nothing new by it.

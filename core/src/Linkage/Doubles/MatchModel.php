@@ -64,6 +64,23 @@ final readonly class MatchModel
         return new self($shares, self::priorOf(0.01 * $people, $people));
     }
 
+    /**
+     * @param  array<mixed>  $stored  as stored() gave it; what is missing is as expected
+     */
+    public static function fromStored(array $stored, int $people): self
+    {
+        $model = self::expected($people);
+        $shares = $model->shares;
+        foreach ($shares as $aspect => $levels) {
+            foreach ($levels as $level => $share) {
+                $kept = is_array($stored['shares'] ?? null) ? $stored['shares'][$aspect][$level] ?? null : null;
+                $shares[$aspect][$level] = is_numeric($kept) && $kept > 0 ? (float) $kept : $share;
+            }
+        }
+
+        return new self($shares, is_numeric($stored['prior'] ?? null) ? (float) $stored['prior'] : $model->prior);
+    }
+
     /** @return array{shares: array<string, array<int, float>>, prior: float} */
     public function stored(): array
     {

@@ -6,8 +6,10 @@ namespace NorthBough\Core\Tests\Linkage\Doubles;
 
 use NorthBough\Core\Linkage\Doubles\Clusters;
 use NorthBough\Core\Linkage\Doubles\DoubleFinder;
+use NorthBough\Core\Linkage\Doubles\MatchModel;
 use NorthBough\Core\Linkage\Doubles\PeopleTable;
 use NorthBough\Core\Linkage\Doubles\ScoredPair;
+use NorthBough\Core\Linkage\Doubles\SurnameLevel;
 use NorthBough\Core\Sex;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -171,6 +173,17 @@ final class DoubleFinderTest extends TestCase
 
         self::assertSame([], $finder->find(0.0));
         self::assertSame(0, $finder->candidates);
+    }
+
+    public function test_what_was_learnt_is_kept_and_read_again(): void
+    {
+        $model = MatchModel::expected(2000)->learning(['surname' => [SurnameLevel::SAME => 10.0, SurnameLevel::MARRIED => 90.0]], 40.0, 2000);
+        $again = MatchModel::fromStored((array) json_decode((string) json_encode($model->stored()), true), 2000);
+
+        self::assertSame($model->stored(), $again->stored());
+        self::assertGreaterThan(MatchModel::expected(2000)->shares['surname'][SurnameLevel::MARRIED],
+            $again->shares['surname'][SurnameLevel::MARRIED]);
+        self::assertSame(MatchModel::expected(2000)->stored(), MatchModel::fromStored(['shares' => 'odd', 'prior' => []], 2000)->stored());
     }
 
     public function test_pairs_that_hang_together_are_one_cluster(): void
