@@ -136,15 +136,9 @@ export async function bringIn(page: Page, file: Chosen) {
   await expect(look).toBeHidden()
 }
 
-/**
- * Presses what saves a file, and gives the file. A busy browser calls a download off at times, with nothing wrong on
- * either side: the file is then asked for once more at the same address, and must come.
- */
+/** Presses what saves a file, and gives the file. */
 export async function saved(page: Page, press: () => Promise<void>): Promise<Buffer> {
   const [download] = await Promise.all([page.waitForEvent('download'), press()])
-  const failure = await download.failure()
-  if (failure === null) return readFileSync(await download.path())
-  const again = await page.request.get(download.url())
-  expect(again.ok(), `${failure}, then ${again.status()}: ${(await again.text()).slice(0, 200)}`).toBe(true)
-  return again.body()
+  expect(await download.failure(), `of ${download.url()}`).toBeNull()
+  return readFileSync(await download.path())
 }

@@ -51,7 +51,9 @@ test('a place that was entered twice is joined where it stands, by keys alone, a
   await expect(page.getByRole('option', { name: /Haske Isle/ })).toBeVisible()
 })
 
-test('whoever of a file is here already is ticked, and is one person when the file is in', async ({ page }) => {
+test('whoever of a file is here already is ticked, and is one person when the file is in', async ({
+  page,
+}) => {
   await signIn(page)
   const tree = await newTree(page, 'Here already')
   for (const year of [1801, 1811, 1821, 1831, 1841, 1851, 1861, 1871]) {

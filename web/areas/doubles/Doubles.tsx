@@ -142,16 +142,20 @@ export default function Doubles() {
           {show === '' && <JoinSure sure={first.sure} q={q} />}
         </div>
       )}
-      {never && show === '' && !asking && first.scan?.state !== 'running' && first.scan?.state !== 'waiting' && (
-        <Empty
-          says="Here will stand people who may be in the tree twice, each pair with how likely it is and why. Nothing is joined by
+      {never &&
+        show === '' &&
+        !asking &&
+        first.scan?.state !== 'running' &&
+        first.scan?.state !== 'waiting' && (
+          <Empty
+            says="Here will stand people who may be in the tree twice, each pair with how likely it is and why. Nothing is joined by
           itself. (Elsewhere this is called finding and merging duplicates.)"
-        >
-          <button type="button" className="act-main" onClick={() => setAsking(true)}>
-            Look for doubles
-          </button>
-        </Empty>
-      )}
+          >
+            <button type="button" className="act-main" onClick={() => setAsking(true)}>
+              Look for doubles
+            </button>
+          </Empty>
+        )}
       {!never && rows.length === 0 && q !== '' && (
         <NothingFound
           label="No pair found"

@@ -55,14 +55,16 @@ export default function Drawings() {
           </select>
         </label>
         {kind && <OptionFields options={kind.options} chosen={options} onChoose={choose} />}
-        <span className="ml-auto flex gap-5 text-[14px]">
-          <a className="act" href={file('svg')} download>
-            SVG
-          </a>
-          <a className="act" href={file('pdf')} download>
-            PDF
-          </a>
-        </span>
+        {scene && (
+          <span className="ml-auto flex gap-5 text-[14px]">
+            <a className="act" href={file('svg')} download>
+              SVG
+            </a>
+            <a className="act" href={file('pdf')} download>
+              PDF
+            </a>
+          </span>
+        )}
       </div>
       {error && <p className="px-6 text-madder">{error.message}</p>}
       {scene?.areas.length === 1 && <Alone kind={chosen} onDraw={drawn} />}
