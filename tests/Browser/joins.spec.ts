@@ -32,9 +32,10 @@ test('a place that was entered twice is joined where it stands, by keys alone, a
   await expect(same.getByRole('button', { name: 'Join with another place' })).toBeVisible()
 
   await page.keyboard.press('b')
-  await expect(page.getByLabel('Which place is the same')).toBeFocused()
+  await expect(page.getByRole('combobox', { name: 'Which place is the same' })).toBeFocused()
   await page.keyboard.type('haske')
-  await expect(page.getByRole('option', { name: 'Haske Isle' })).toBeVisible()
+  const offered = page.getByRole('listbox', { name: 'Which place is the same' })
+  await expect(offered.getByRole('option', { name: 'Haske Isle' })).toBeVisible()
   await page.keyboard.press('Enter')
   const plan = page.getByRole('form', { name: 'Join' })
   await expect(plan.getByRole('row', { name: 'Name Hask Haske Isle' })).toBeVisible()

@@ -32,11 +32,11 @@ final readonly class ThingsController
     private const FOUND = 8;
 
     /** What points at one, by table: one of it. */
-    private const WORDS = ['events' => 'fact', 'records' => 'record', 'place_wordings' => 'wording', 'place_names' => 'other name',
-        'place_insides' => 'time in which it lay somewhere', 'places' => 'place in it', 'place_churches' => 'church',
+    private const WORDS = ['events' => 'linked fact', 'records' => 'record', 'place_wordings' => 'wording', 'place_names' => 'other name',
+        'place_insides' => 'former allegiance', 'places' => 'inner place', 'place_churches' => 'church',
         'media_links' => 'picture', 'regions' => 'region', 'notes' => 'note', 'tasks' => 'task', 'group_members' => 'group',
-        'markings' => 'mark', 'searches' => 'logged search', 'series' => 'run of records', 'sources' => 'source',
-        'kept' => 'line kept from a file', 'file_refs' => 'pointer of a file', 'joins' => 'earlier join'];
+        'markings' => 'mark', 'searches' => 'logged search', 'series' => 'series', 'sources' => 'source',
+        'kept' => 'kept line', 'file_refs' => 'file pointer', 'joins' => 'earlier join'];
 
     public function __construct(private CurrentTree $current, private JoinThings $things, private JoinPages $pages)
     {
@@ -85,8 +85,9 @@ final readonly class ThingsController
 
         return response()->json(new ThingPlanPage('', $kept, $gone,
             array_map(static fn (array $line): ThingLine => new ThingLine(...$line), $plan->told),
-            array_map(static fn (string $table, int $count): string => Counted::of($count, self::WORDS[$table] ?? 'row'),
-                array_keys($plan->moves), $plan->moves), $plan->remarks));
+            [...self::counted($plan->weighs, static fn (string $word): string => $word),
+                ...self::counted($plan->moves, static fn (string $table): string => self::WORDS[$table] ?? 'row')],
+            $plan->remarks));
     }
 
     #[Post('/trees/{tree}/joinables/{joinable}/{thing}/{otherThing}', 'joinThings', CreatedResource::class, ReasonInput::class)]
@@ -96,6 +97,18 @@ final readonly class ThingsController
             trim(ReasonInput::from($request)->why ?? ''));
 
         return response()->json(new CreatedResource($join->id));
+    }
+
+    /**
+     * @param  array<string, int>  $counts
+     * @param  \Closure(string): string  $word
+     * @return list<string>
+     */
+    private static function counted(array $counts, \Closure $word): array
+    {
+        $counts = array_filter($counts);
+
+        return array_map(static fn (string $of, int $count): string => Counted::of($count, $word($of)), array_keys($counts), $counts);
     }
 
     private function refuse(): void

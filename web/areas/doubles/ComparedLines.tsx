@@ -1,10 +1,14 @@
-import { useState } from 'react'
+import { useState, type CSSProperties } from 'react'
 import type { Schemas } from '../../api/client'
 import { count } from '../../parts/count'
 import { PersonLink } from '../../parts/PersonLink'
 import { isSettled, LINE_OF, MARKS } from './words'
 
 type Props = { page: Schemas['ComparePage']; kept: string }
+
+/** In a narrow window what a line is about and what it says stand above and below the people. */
+const COLUMNS = `grid gap-x-3 grid-cols-[140px_repeat(var(--people),minmax(0,240px))_minmax(0,1fr)]
+  max-sm:grid-cols-[repeat(var(--people),minmax(0,1fr))]`
 
 /** The aspects, one a line: what agrees runs across and folds; what differs breaks into columns, each with its word. */
 export function ComparedLines({ page, kept }: Props) {
@@ -16,16 +20,14 @@ export function ComparedLines({ page, kept }: Props) {
   const rest = working.filter(
     (one) => !(one.aspect in LINE_OF) || !page.lines.some((line) => line.aspect === LINE_OF[one.aspect]),
   )
-  const columns = {
-    gridTemplateColumns: `140px repeat(${page.people.length}, minmax(0, 240px)) minmax(0, 1fr)`,
-  }
+  const people = { '--people': page.people.length } as CSSProperties
   return (
     <div role="table" aria-label="Side by side" className="mt-2">
-      <div role="row" className="grid gap-x-3 border-b border-rule pb-1" style={columns}>
+      <div role="row" className={`${COLUMNS} border-b border-rule pb-1`} style={people}>
         <span role="columnheader" className="sr-only">
           Aspect
         </span>
-        <span aria-hidden="true" />
+        <span aria-hidden="true" className="max-sm:hidden" />
         {page.people.map((person) => (
           <span key={person.id} role="columnheader" className="min-w-0 leading-tight">
             <span className="block font-serif text-[18px] break-words">
@@ -37,7 +39,7 @@ export function ComparedLines({ page, kept }: Props) {
             </span>
           </span>
         ))}
-        <span role="columnheader" className="self-end text-[13px] text-graphite">
+        <span role="columnheader" className="self-end text-[13px] text-graphite max-sm:sr-only">
           what it says
         </span>
       </div>
@@ -47,10 +49,13 @@ export function ComparedLines({ page, kept }: Props) {
           <div
             key={line.aspect}
             role="row"
-            className="grid gap-x-3 border-b border-rule py-1 leading-snug"
-            style={columns}
+            className={`${COLUMNS} border-b border-rule py-1 leading-snug`}
+            style={people}
           >
-            <span role="rowheader" className="text-[14px] text-graphite">
+            <span
+              role="rowheader"
+              className="text-[14px] text-graphite max-sm:col-span-full max-sm:flex max-sm:gap-2"
+            >
               {line.aspect}
               <span className={`block text-[13px] ${colour}`}>
                 {mark} {line.word}
@@ -82,7 +87,7 @@ export function ComparedLines({ page, kept }: Props) {
                 </span>
               ))
             )}
-            <span role="cell" className="text-[13px] leading-snug text-graphite">
+            <span role="cell" className="text-[13px] leading-snug text-graphite max-sm:col-span-full">
               {sentences(line.aspect).map((one) => (
                 <Sentence key={one.aspect} line={one} />
               ))}

@@ -28,20 +28,22 @@ export function ImportTarget({ mode, treeName, onMode, onTreeName, copyFirst, on
       {modes
         .filter(([one]) => one !== 'replace' || about?.role === 'owner')
         .map(([one, words]) => (
-          <label key={one} className="block">
-            <input type="radio" name={group} checked={mode === one} onChange={() => onMode(one)} /> {words}
-          </label>
+          <div key={one}>
+            <label className="block">
+              <input type="radio" name={group} checked={mode === one} onChange={() => onMode(one)} /> {words}
+            </label>
+            {one === 'add' && mode === 'add' && (
+              <label className="block pl-6">
+                <input
+                  type="checkbox"
+                  checked={copyFirst}
+                  onChange={(event) => onCopyFirst(event.target.checked)}
+                />{' '}
+                keep a copy of {about?.name ?? 'this tree'} first
+              </label>
+            )}
+          </div>
         ))}
-      {mode === 'add' && (
-        <label className="block pl-6">
-          <input
-            type="checkbox"
-            checked={copyFirst}
-            onChange={(event) => onCopyFirst(event.target.checked)}
-          />{' '}
-          keep a copy of {about?.name ?? 'this tree'} as it is now first
-        </label>
-      )}
       {mode === 'new' && (
         <input
           className="gap w-[320px] max-w-full"

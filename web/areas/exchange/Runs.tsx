@@ -7,10 +7,14 @@ type Props = {
   onAgain: (run: string) => void
 }
 
+/** What is said of a file that is in, where there is nothing more to say: it stands below with its counts. */
+const NOTHING_MORE = 'It is in.'
+
 /** What is being looked at, brought in or written, how far it is, and what came of the last where it did not work. */
 export function Runs({ runs, onCancel, onAgain }: Props) {
   const running = runs.filter((run) => ['waiting', 'running'].includes(run.state))
   const over = runs.find((run) => !['waiting', 'running', 'done'].includes(run.state))
+  const [last] = runs.filter((run) => run.kind === 'import')
   return (
     <>
       {running.map((run) => (
@@ -18,6 +22,11 @@ export function Runs({ runs, onCancel, onAgain }: Props) {
           <RunBar run={run} onCancel={onCancel} />
         </div>
       ))}
+      {running.length === 0 && last?.state === 'done' && last.said !== NOTHING_MORE && (
+        <p className="mt-4 max-w-[560px]" role="status">
+          {last.title}: {last.said}
+        </p>
+      )}
       {running.length === 0 && over && (
         <p className="mt-4 max-w-[560px] text-ochre">
           {over.title}: {over.said}{' '}

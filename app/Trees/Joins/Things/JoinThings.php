@@ -36,7 +36,7 @@ final readonly class JoinThings
         return new ThingPlan($kept->id, $kind->shown($kept), $gone->id, $kind->shown($gone),
             array_map(static fn (string $label): array => ['label' => $label, 'kept' => $mine[$label] ?? '',
                 'gone' => $theirs[$label] ?? ''],
-                array_keys($mine + $theirs)), $moves, $kind->remarks($kept, $gone));
+                array_keys($mine + $theirs)), $moves, $kind->weighs($gone), $kind->remarks($kept, $gone));
     }
 
     /** @throws Refusal where they cannot be joined, saying why */

@@ -43,6 +43,12 @@ abstract class Joinable
     {
     }
 
+    /** @return array<string, int> how much hangs on it by way of something else, by the word for one */
+    public function weighs(TreeModel $row): array
+    {
+        return [];
+    }
+
     /** @return list<string> sentences that whoever joins them should know */
     public function remarks(TreeModel $kept, TreeModel $gone): array
     {

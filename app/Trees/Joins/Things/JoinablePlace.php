@@ -67,6 +67,11 @@ final class JoinablePlace extends Joinable
         }
     }
 
+    public function weighs(TreeModel $row): array
+    {
+        return ['fact' => $this->facts->in([$row->id])->count()];
+    }
+
     public function complete(TreeModel $kept, TreeModel $gone): void
     {
         parent::complete($kept, $gone);

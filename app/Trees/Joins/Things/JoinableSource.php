@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Trees\Joins\Things;
 
+use App\Models\Claim;
+use App\Models\Record;
 use App\Models\Source;
 use App\Models\TreeModel;
 use App\Trees\Dating\SourceDates;
@@ -49,6 +51,11 @@ final class JoinableSource extends Joinable
         }
 
         return $told;
+    }
+
+    public function weighs(TreeModel $row): array
+    {
+        return ['citation' => Claim::query()->whereIn('record_id', Record::query()->where('source_id', $row->id)->select('id'))->count()];
     }
 
     public function complete(TreeModel $kept, TreeModel $gone): void

@@ -25,8 +25,8 @@ final class FieldScore
 
     /** How often children of one couple agree so far who are two. */
     private const SIBLINGS_GIVEN = [
-        GivenLevel::VARIANT => 0.015,
-        GivenLevel::INITIAL => 0.08, GivenLevel::ALIKE => 0.012, GivenLevel::BY_SECOND => 0.05, GivenLevel::DIFFERENT => 0.93,
+        GivenLevel::VARIANT => 0.008,
+        GivenLevel::INITIAL => 0.08, GivenLevel::ALIKE => 0.008, GivenLevel::BY_SECOND => 0.05, GivenLevel::DIFFERENT => 0.93,
     ];
 
     private const SIBLINGS_BORN = [
