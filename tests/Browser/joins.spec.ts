@@ -74,3 +74,28 @@ test('whoever of a file is here already is ticked, and is one person when the fi
   await page.goto(`${tree}/people`)
   await expect(page.getByRole('row', { name: /Ibsley/ })).toHaveCount(1)
 })
+
+test('those who are picked in the list of people are compared side by side, up to four', async ({ page }) => {
+  await signIn(page)
+  const tree = await newTree(page, 'Three of one name')
+  for (const line of [
+    'Ewan Tarrel h b 1790 Hask',
+    'Ewan Tarrel h b 1821 Hask',
+    'Ewan Tarrel h b 1822 Slatequay',
+  ]) {
+    await ask(page, 'POST', '/people', { line })
+  }
+  await page.goto(`${tree}/people`)
+  await expect(page.getByRole('row', { name: /Tarrel, Ewan/ })).toHaveCount(3)
+  await page.getByRole('grid').focus()
+  for (let row = 0; row < 3; row++) {
+    await page.keyboard.press(' ')
+    await page.keyboard.press('ArrowDown')
+  }
+  await expect(page.getByText('3 chosen:')).toBeVisible()
+  await page.keyboard.press('b')
+  await expect(
+    page.getByRole('table', { name: 'Side by side' }).getByRole('columnheader', { name: /^Ewan Tarrel/ }),
+  ).toHaveCount(3)
+  await expect(page.getByText(/^No. \d and no. \d:/)).toHaveCount(3)
+})

@@ -52,7 +52,8 @@ final class JoinSureTest extends TestCase
 
         self::assertSame($people - $of, $this->api('GET', '/people')->json('total'));
         self::assertNotNull(DB::table('people')->where('tree_id', $this->tree->id)->where('id', $ruled['b']['id'])->value('id'));
-        self::assertSame(1, Tree::query()->whereIn('id', DB::table('members')->where('user_id', $this->user->id)->select('tree_id'))->count());
+        self::assertSame(1, Tree::query()->whereIn('id', DB::table('members')->where('user_id', $this->user->id)->select('tree_id'))
+            ->count());
     }
 
     public function test_a_file_can_come_in_after_a_copy_was_kept(): void
@@ -63,9 +64,11 @@ final class JoinSureTest extends TestCase
         $look = $this->api('GET', '/exchange')->json('runs.0.id');
         $this->api('POST', '/exchange/imports', ['lookId' => $look, 'mode' => 'add', 'copyFirst' => true])->assertOk();
 
-        self::assertSame("It is in. The tree as it was before is kept as {$this->tree->name}, before una.ged.", $this->api('GET', '/exchange')
+        self::assertSame("It is in. The tree as it was before is kept as {$this->tree->name}, before una.ged.", $this->api('GET',
+            '/exchange')
             ->json('runs.0.said'));
-        self::assertSame([1, 2], [DB::table('people')->where('tree_id', Tree::query()->where('name', 'like', '%before una.ged')->value('id'))
+        self::assertSame([1, 2], [DB::table('people')->where('tree_id', Tree::query()->where('name', 'like', '%before una.ged')
+            ->value('id'))
             ->count(), $this->api('GET', '/people')->json('total')]);
     }
 

@@ -19,7 +19,8 @@ final readonly class FindDoubles
     /** Pairs that are less likely are not kept. */
     public const LEAST = 0.1;
 
-    public function __construct(private CurrentTree $current, private PeopleToLink $people, private Rulings $rulings, private StoredModel $model)
+    public function __construct(private CurrentTree $current, private PeopleToLink $people, private Rulings $rulings,
+        private StoredModel $model)
     {
     }
 

@@ -106,7 +106,8 @@ final class PeopleOfFile
     public function shown(string $id): string
     {
         $name = isset($this->names[$id]) ? $this->names[$id][0]->shown() : 'without a name';
-        $year = static fn (?DaySpan $span): string => ($day = $span->earliest ?? $span?->latest) === null ? '' : (string) IsoDay::year($day);
+        $year = static fn (?DaySpan $span): string => ($day = $span->earliest ?? $span?->latest) === null ? ''
+            : (string) IsoDay::year($day);
         [$birth, $baptism, $death, $burial] = array_map(fn (EventTrait $trait): ?DaySpan => $this->events[$id][$trait->value][0] ?? null,
             self::TRAITS);
         $years = $year($birth ?? $baptism).'–'.$year($death ?? $burial);

@@ -38,7 +38,8 @@ final readonly class StoredPairs
             ->whereNotExists(static fn (Builder $query) => $query->selectRaw('1')->from('double_pairs')
                 ->whereColumn('double_pairs.tree_id', 'pair_rulings.tree_id')
                 ->whereRaw("pair_rulings.read_hash = md5(double_pairs.a_id || ' ' || double_pairs.b_id)"))
-            ->selectRaw("pair_rulings.tree_id, (subjects->>0)::uuid, (subjects->>1)::uuid, 0::float8, '[]'::jsonb, 2::smallint, ruling, reason");
+            ->selectRaw('pair_rulings.tree_id, (subjects->>0)::uuid, (subjects->>1)::uuid')
+            ->selectRaw("0::float8, '[]'::jsonb, 2::smallint, ruling, reason");
     }
 
     private function of(Builder $pairs): Builder

@@ -34,8 +34,7 @@ final readonly class TakeExisting
         foreach ($chosen as $at => ['pointer' => $pointer, 'personId' => $personId]) {
             $progress->report(98, 'Joining who was here already, '.($at + 1).' of '.count($chosen));
             $kept = Person::query()->find($personId);
-            $gone = Person::query()->find((string) DB::table('file_refs')->where('tree_id', $this->current->id())->where('pointer', $pointer)
-                ->whereNotNull('person_id')->orderByDesc('id')->value('person_id'));
+            $gone = Person::query()->find($this->broughtIn($pointer));
             if ($kept === null || $gone === null || $kept->id === $gone->id) {
                 $said[] = "{$pointer} was not joined: one of the two is not there.";
 
@@ -50,5 +49,12 @@ final readonly class TakeExisting
         }
 
         return $chosen === [] ? '' : implode(' ', [Counted::of($joined, 'person was', 'people were').' joined to who was here.', ...$said]);
+    }
+
+    /** @return string the id of whoever came in last under a pointer; empty where nobody did */
+    private function broughtIn(string $pointer): string
+    {
+        return (string) DB::table('file_refs')->where('tree_id', $this->current->id())->where('pointer', $pointer)
+            ->whereNotNull('person_id')->orderByDesc('id')->value('person_id');
     }
 }

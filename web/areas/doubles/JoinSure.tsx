@@ -44,7 +44,7 @@ export function JoinSure({ sure, q }: Props) {
       </p>
       <label className="flex items-baseline gap-2">
         <input type="checkbox" checked={copyFirst} onChange={(event) => setCopyFirst(event.target.checked)} />
-        Keep a copy of {about?.name} as it is now first
+        Save a copy of {about?.name} as it is now first
       </label>
       <p className="mt-1 flex gap-4">
         <button className="act-main" autoFocus disabled={join.isPending}>

@@ -39,7 +39,7 @@ export function ImportTarget({ mode, treeName, onMode, onTreeName, copyFirst, on
                   checked={copyFirst}
                   onChange={(event) => onCopyFirst(event.target.checked)}
                 />{' '}
-                keep a copy of {about?.name ?? 'this tree'} first
+                save a copy of {about?.name ?? 'this tree'} first
               </label>
             )}
           </div>

@@ -177,7 +177,8 @@ final class DoubleFinderTest extends TestCase
 
     public function test_what_was_learnt_is_kept_and_read_again(): void
     {
-        $model = MatchModel::expected(2000)->learning(['surname' => [SurnameLevel::SAME => 10.0, SurnameLevel::MARRIED => 90.0]], 40.0, 2000);
+        $model = MatchModel::expected(2000)->learning(['surname' => [SurnameLevel::SAME => 10.0, SurnameLevel::MARRIED => 90.0]], 40.0,
+            2000);
         $again = MatchModel::fromStored((array) json_decode((string) json_encode($model->stored()), true), 2000);
 
         self::assertSame($model->stored(), $again->stored());

@@ -1,13 +1,26 @@
+import { useNavigate } from 'react-router'
 import { api, unwrap, type Schemas } from '../../../api/client'
-import { useTreeId, useWrite } from '../../../api/useTree'
+import { useTreeId, useTreePath, useWrite } from '../../../api/useTree'
+import { useCommands } from '../../../keys/commandRegistry'
 import { saved } from '../../../parts/saved'
+
+/** So many stand side by side. */
+const MOST_BESIDE = 4
 
 type Row = Schemas['PersonLine']
 
 /** Who was picked, whatever is listed now, and what can be done with them. */
 export function Selection({ picked, onPicked }: { picked: Row[]; onPicked: (picked: Row[]) => void }) {
   const tree = useTreeId()
-  const [one, other] = picked
+  const path = useTreePath()
+  const navigate = useNavigate()
+  const [one, other, ...beside] = picked
+  const canCompare = other !== undefined && picked.length <= MOST_BESIDE
+  const compare = () => {
+    const ids = beside.map((row) => row.id).join(',')
+    void navigate(path(`doubles/${one?.id}/${other?.id}${ids === '' ? '' : `?beside=${ids}`}`))
+  }
+  useCommands(canCompare ? [{ key: 'b', says: 'Compare those who are chosen', run: compare }] : [])
   const couple = useWrite(
     () =>
       unwrap(
@@ -30,7 +43,12 @@ export function Selection({ picked, onPicked }: { picked: Row[]; onPicked: (pick
           Make these two a couple
         </button>
       ) : (
-        <span className="text-graphite">Two can be made a couple.</span>
+        <span className="text-graphite">Two can be made a couple, two to four compared.</span>
+      )}
+      {canCompare && (
+        <button type="button" className="act" onClick={compare}>
+          Compare them <kbd>b</kbd>
+        </button>
       )}
       <button type="button" className="act" onClick={() => onPicked([])}>
         Clear the choice
