@@ -8,8 +8,8 @@ use App\Counted;
 use App\Models\Tree;
 use App\Models\User;
 use App\Refusal;
+use App\Trees\Doubles\DoublesInFile;
 use App\Trees\Exchange\ImportTree;
-use App\Trees\Exchange\PreviewFile;
 use App\Trees\Exchange\SilentProgress;
 use App\Trees\Scope\CurrentTree;
 use Illuminate\Console\Command;
@@ -21,13 +21,16 @@ final class ImportCommand extends Command
 {
     use Worded;
 
+    /** So many of those who are likely in the tree are named. */
+    private const TOLD = 10;
+
     protected $signature = 'bough:import {file} {--tree= : name or id; a name that is not there makes a new tree} {--owner= : e-mail of '
         .'whoever owns a new tree} {--dry-run : look at it only} {--encoding= : how its letters are read, where the file says it wrongly} '
         .'{--start= : pointer of the person whose kin come in, such as @I1@} {--generations=3 : how many up and down from there} {--json}';
 
     protected $description = 'Brings a GEDCOM file into a tree';
 
-    public function handle(ImportTree $import, CurrentTree $current, PreviewFile $look): int
+    public function handle(ImportTree $import, CurrentTree $current, DoublesInFile $look): int
     {
         $file = $this->word('file');
         if (! is_readable($file) || is_dir($file)) {
@@ -82,12 +85,12 @@ final class ImportCommand extends Command
     }
 
     /** What the file is; nothing of it is brought in. A tree that is not there has nobody whom it could be like. */
-    private function look(PreviewFile $look, CurrentTree $current, string $file): int
+    private function look(DoublesInFile $look, CurrentTree $current, string $file): int
     {
         $tree = TreeNamed::find(trim($this->word('tree'))) ?? new Tree(['name' => '']);
         $tree->id ??= (string) Str::uuid7();
         try {
-            $seen = $current->within($tree, static fn (): array => $look->run($file, new SilentProgress));
+            $seen = $current->within($tree, static fn (): array => $look->look($file, new SilentProgress));
         } catch (NotReadable $refused) {
             $this->error($refused->getMessage());
 
@@ -103,8 +106,18 @@ final class ImportCommand extends Command
                         .($seen['inDoubt']
                             ? 'Its letters are not what it says; say with --encoding how they are read: '
                             .implode(', ', array_column($seen['readings'], 'name')).'. ' : '')
-                                .($seen['alike'] ?: 'Nothing was brought in.'));
+                                .($seen['alike'] ?: 'Nothing was brought in.').self::here($seen['here']));
 
         return self::SUCCESS;
+    }
+
+    /** @param  array{count: int, people: list<array{pointer: string, says: string, number: int, shown: string}>}  $here */
+    private static function here(array $here): string
+    {
+        $told = array_map(static fn (array $one): string => "{$one['pointer']} {$one['says']} is no. {$one['number']}, {$one['shown']}",
+            array_slice($here['people'], 0, self::TOLD));
+
+        return $told === [] ? '' : ' Likely in the tree already: '.implode('; ', $told)
+            .($here['count'] > count($told) ? '; and '.($here['count'] - count($told)).' more.' : '.');
     }
 }

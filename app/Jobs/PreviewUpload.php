@@ -7,9 +7,7 @@ namespace App\Jobs;
 use App\Models\Run;
 use App\Models\Tree;
 use App\Trees\Doubles\DoublesInFile;
-use App\Trees\Doubles\PeopleOfFile;
 use App\Trees\Exchange\Cancelled;
-use App\Trees\Exchange\PreviewFile;
 use App\Trees\Exchange\RunProgress;
 use App\Trees\Scope\CurrentTree;
 use Illuminate\Contracts\Queue\ShouldQueue;
@@ -32,7 +30,7 @@ final class PreviewUpload implements ShouldQueue
     {
     }
 
-    public function handle(PreviewFile $look, DoublesInFile $doubles, CurrentTree $current): void
+    public function handle(DoublesInFile $doubles, CurrentTree $current): void
     {
         $run = Run::query()->findOrFail($this->runId);
         if ($run->isOver()) {
@@ -42,12 +40,7 @@ final class PreviewUpload implements ShouldQueue
         $path = (string) $run->asked['path'];
         try {
             $seen = $current->within(Tree::query()->where('id', $run->tree_id)->firstOrFail(),
-                static function () use ($look, $doubles, $path, $run): array {
-                    $people = new PeopleOfFile;
-                    $seen = $look->run($path, new RunProgress($run->id), "{$path}.people", $people->see(...));
-
-                    return $seen + ['here' => $doubles->among($people, new RunProgress($run->id))];
-                });
+                static fn (): array => $doubles->look($path, new RunProgress($run->id), "{$path}.people"));
             $run->update(['state' => 'done', 'done' => 100, 'total' => 100, 'said' => 'It was looked at. Nothing of it is in yet.',
                 'result' => ['look' => $seen]]);
 

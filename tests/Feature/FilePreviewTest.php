@@ -73,7 +73,7 @@ final class FilePreviewTest extends TestCase
         $seen = json_decode(Artisan::output(), true);
         self::assertSame(
             ['version', 'program', 'encoding', 'inDoubt', 'readings', 'people', 'families', 'events', 'sources', 'firstYear', 'lastYear',
-                'lines', 'kept', 'odd', 'oddCount', 'pictures', 'alike'], array_keys($seen));
+                'lines', 'kept', 'odd', 'oddCount', 'pictures', 'alike', 'here'], array_keys($seen));
         self::assertSame([3, 1], [$seen['people'], $seen['families']]);
         self::assertSame(0,
             Artisan::call('bough:import', ['file' => self::coreFile('isles-551.ged'), '--tree' => 'Marren', '--dry-run' => true]));

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Person;
+use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 
 /** Whoever of a file is in the tree already is pointed at before it comes in, and can be taken instead. */
@@ -57,6 +58,19 @@ final class WhoIsHereTest extends TestCase
 
         $this->bringIn($this->look()['id'], []);
         self::assertSame('It is in.', $this->api('GET', '/exchange')->json('runs.0.said'));
+    }
+
+    public function test_the_command_line_says_so_too(): void
+    {
+        $this->couple();
+        $path = storage_path('app/ibsley.ged');
+        file_put_contents($path, self::FILE);
+
+        self::assertSame(0, Artisan::call('bough:import', ['file' => $path, '--tree' => $this->tree->id, '--dry-run' => true]));
+
+        self::assertMatchesRegularExpression('/Likely in the tree already: @I1@ Keziah Ibsley 1851–1921 is no\. \d+, over 99 %/u',
+            Artisan::output());
+        $this->enter($this->tree);
     }
 
     public function test_an_empty_tree_has_nobody_and_a_new_tree_takes_nobody(): void

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Trees\Doubles;
 
+use App\Trees\Exchange\PreviewFile;
 use App\Trees\Exchange\Progress;
 use App\Trees\Scope\CurrentTree;
 use Illuminate\Support\Facades\DB;
@@ -22,8 +23,29 @@ final readonly class DoublesInFile
     /** A larger file is compared once it is in. */
     private const MOST = 50_000;
 
-    public function __construct(private CurrentTree $current, private PeopleToLink $people, private StoredModel $model)
+    public function __construct(
+        private CurrentTree $current,
+        private PeopleToLink $people,
+        private StoredModel $model,
+        private PreviewFile $preview,
+    ) {
+    }
+
+    /**
+     * Looks at a file, and says who of it is likely here, too.
+     *
+     * @param  string  $people  path of a file to which everybody in it is written, to choose one from; empty for none
+     * @return array<string, mixed> as PreviewFile tells it, and under `here` what among() tells
+     *
+     * @throws \NorthBough\Core\Gedcom\NotReadable
+     * @throws \App\Trees\Exchange\Cancelled
+     */
+    public function look(string $path, Progress $progress, string $people = ''): array
     {
+        $file = new PeopleOfFile;
+        $seen = $this->preview->run($path, $progress, $people, $file->see(...));
+
+        return $seen + ['here' => $this->among($file, $progress)];
     }
 
     /**
@@ -32,7 +54,7 @@ final readonly class DoublesInFile
      *
      * @throws \App\Trees\Exchange\Cancelled
      */
-    public function among(PeopleOfFile $file, Progress $progress): array
+    private function among(PeopleOfFile $file, Progress $progress): array
     {
         if ($file->size() === 0 || $file->size() > self::MOST) {
             return ['count' => 0, 'people' => []];
