@@ -90,7 +90,7 @@ final class ViewsTest extends TestCase
     public function test_what_can_be_chosen_of_each_kind_is_told_to_the_page(): void
     {
         $kinds = $this->api('GET', '/drawing-kinds')->assertOk()->json('kinds');
-        self::assertSame(['ancestors', 'descendants'], array_column($kinds, 'code'));
+        self::assertSame(['ancestors', 'descendants', 'lifespans'], array_column($kinds, 'code'));
         self::assertSame(['generations', 'number', 'Generations', '5', 12],
             [...array_map(static fn (string $key) => $kinds[0]['options'][0][$key], ['name', 'type', 'label', 'usual']),
                 count($kinds[0]['options'][0]['words'])]);

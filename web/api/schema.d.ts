@@ -3045,6 +3045,7 @@ export interface components {
       height: number
       paths: components['schemas']['PathResource'][]
       areas: components['schemas']['AreaResource'][]
+      texts: components['schemas']['TextResource'][]
       legend: string
       strokeStyles: components['schemas']['StrokeStyleResource'][]
       textStyles: components['schemas']['TextStyleResource'][]

@@ -15,7 +15,7 @@ final class Drawings
     /** @return Kinds<Drawing> */
     public static function kinds(): Kinds
     {
-        return new Kinds('drawing', [AncestorDrawing::class, DescendantDrawing::class]);
+        return new Kinds('drawing', [AncestorDrawing::class, DescendantDrawing::class, LifespansDrawing::class]);
     }
 
     /**

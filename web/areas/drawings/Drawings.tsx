@@ -67,7 +67,7 @@ export default function Drawings() {
         )}
       </div>
       {error && <p className="px-6 text-madder">{error.message}</p>}
-      {scene?.areas.length === 1 && <Alone kind={chosen} onDraw={drawn} />}
+      {scene?.areas.length === 1 && kind?.subject === 'person' && <Alone kind={chosen} onDraw={drawn} />}
       {scene && (
         <Sheet
           key={`${chosen}${person}${asWords(options)}`}

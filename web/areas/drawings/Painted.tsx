@@ -56,6 +56,17 @@ export function Painted({ scene, onChoose, onPress }: Props) {
       {scene.paths.map((path, index) => (
         <polyline key={index} points={path.points.join(' ')} {...strokes.get(path.style)} />
       ))}
+      {scene.texts.map((text) => (
+        <text
+          key={`${text.x} ${text.words}`}
+          x={text.x}
+          y={text.y}
+          textAnchor={text.endsAtX ? 'end' : 'start'}
+          {...texts.get(text.style)}
+        >
+          {text.words}
+        </text>
+      ))}
       {scene.areas.map((area) => (
         <g
           key={area.gesture + area.personId}

@@ -18,6 +18,7 @@ final readonly class SceneResource
     /**
      * @param  list<PathResource>  $paths
      * @param  list<AreaResource>  $areas
+     * @param  list<TextResource>  $texts  of nobody
      * @param  list<StrokeStyleResource>  $strokeStyles
      * @param  list<TextStyleResource>  $textStyles
      */
@@ -27,6 +28,7 @@ final readonly class SceneResource
         #[OA\Property] public float $height,
         #[ListOf(PathResource::class)] public array $paths,
         #[ListOf(AreaResource::class)] public array $areas,
+        #[ListOf(TextResource::class)] public array $texts,
         #[Shielded] #[OA\Property] public string $legend,
         #[ListOf(StrokeStyleResource::class)] public array $strokeStyles,
         #[ListOf(TextStyleResource::class)] public array $textStyles,
@@ -36,7 +38,7 @@ final readonly class SceneResource
     public static function of(Scene $scene): self
     {
         return new self($scene->title, $scene->width, $scene->height, array_map(PathResource::of(...), $scene->paths),
-            array_map(AreaResource::of(...), $scene->areas), $scene->foot->words,
+            array_map(AreaResource::of(...), $scene->areas), array_map(TextResource::of(...), $scene->texts), $scene->foot->words,
             array_map(StrokeStyleResource::of(...), StrokeStyle::cases()), array_map(TextStyleResource::of(...), TextStyle::cases()));
     }
 }

@@ -22,7 +22,7 @@ final class Svg
     {
         [$width, $height] = [self::number($scene->width), self::number($scene->height)];
         $paths = implode('', array_map(self::path(...), $scene->paths));
-        $areas = implode('', array_map(self::area(...), $scene->areas));
+        $areas = implode('', array_map(self::text(...), $scene->texts)).implode('', array_map(self::area(...), $scene->areas));
         [$title, $paper] = [self::escape($scene->title), self::PAPER];
         $foot = self::text(new Text($scene->foot->x, $scene->foot->y, "{$scene->title} · {$scene->foot->words}", $scene->foot->style));
 

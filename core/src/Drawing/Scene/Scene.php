@@ -14,6 +14,7 @@ final readonly class Scene
      * @param  list<Path>  $paths
      * @param  list<HitArea>  $areas
      * @param  Text  $foot  what the strokes mean; the page says it in its own place
+     * @param  list<Text>  $texts  words that belong to nobody, such as the years of an axis
      */
     public function __construct(
         public string $title,
@@ -22,6 +23,7 @@ final readonly class Scene
         public array $paths,
         public array $areas,
         public Text $foot,
+        public array $texts = [],
     ) {
     }
 

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Drawing\Scene;
 
-/** How a stroke is drawn: lines of kinship by their proof, the rule at the left of a box by how its facts are backed. */
+/**
+ * How a stroke is drawn: lines of kinship by their proof, the rule at the left of a box by how its facts are backed, a
+ * life by whether it is certain.
+ */
 enum StrokeStyle: string
 {
     case Proved = 'proved';
@@ -12,12 +15,15 @@ enum StrokeStyle: string
     case Cited = 'cited';
     case Partly = 'partly';
     case Uncited = 'uncited';
+    case Alive = 'alive';
+    case PerhapsAlive = 'perhaps alive';
 
     public function width(): float
     {
         return match ($this) {
             self::Proved, self::Unproved => 1.0,
             self::Cited, self::Partly, self::Uncited => 2.0,
+            self::Alive, self::PerhapsAlive => 7.0,
         };
     }
 
@@ -25,7 +31,8 @@ enum StrokeStyle: string
     public function dashes(): array
     {
         return match ($this) {
-            self::Proved, self::Cited => [],
+            self::Proved, self::Cited, self::Alive => [],
+            self::PerhapsAlive => [2.0, 3.0],
             self::Unproved => [2.0, 4.0],
             self::Partly => [7.0, 4.0],
             self::Uncited => [1.5, 4.0],
@@ -37,6 +44,7 @@ enum StrokeStyle: string
         return match ($this) {
             self::Proved, self::Unproved => Ink::Hairline,
             self::Cited, self::Partly, self::Uncited => Ink::Ink,
+            self::Alive, self::PerhapsAlive => Ink::Graphite,
         };
     }
 }
