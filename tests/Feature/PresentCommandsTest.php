@@ -118,7 +118,7 @@ final class PresentCommandsTest extends TestCase
     public static function refused(): iterable
     {
         yield 'no such kind' => ['bough:draw', 'wheel', ['@A@'], 'svg', [],
-            'There is no kind of drawing called “wheel”. There are: ancestors, descendants.'];
+            'There is no kind of drawing called “wheel”. There are: ancestors, descendants, lifespans.'];
         yield 'nobody' => ['bough:draw', 'ancestors', ['@Z@'], 'svg', [], 'Nobody in this tree is @Z@.'];
         yield 'two for one' => ['bough:draw', 'ancestors', ['@A@', '@B@'], 'svg', [], 'This kind is about one person.'];
         yield 'a format that is none' => ['bough:draw', 'ancestors', ['@A@'], 'doc', [], 'It ends in .svg or .pdf.'];
