@@ -22,79 +22,81 @@ export function ComparedLines({ page, kept }: Props) {
   )
   const people = { '--people': page.people.length } as CSSProperties
   return (
-    <div role="table" aria-label="Side by side" className="mt-2">
-      <div role="row" className={`${COLUMNS} border-b border-rule pb-1`} style={people}>
-        <span role="columnheader" className="sr-only">
-          Aspect
-        </span>
-        <span aria-hidden="true" className="max-sm:hidden" />
-        {page.people.map((person) => (
-          <span key={person.id} role="columnheader" className="min-w-0 leading-tight">
-            <span className="block font-serif text-[18px] break-words">
-              <PersonLink id={person.id}>{person.name}</PersonLink>
-            </span>
-            <span className="text-[13px] text-graphite">
-              {person.life} no. {person.number}
-              {person.id === kept ? ', stays' : ''}
-            </span>
+    <div className="mt-2">
+      <div role="table" aria-label="Side by side">
+        <div role="row" className={`${COLUMNS} border-b border-rule pb-1`} style={people}>
+          <span role="columnheader" className="sr-only">
+            Aspect
           </span>
-        ))}
-        <span role="columnheader" className="self-end text-[13px] text-graphite max-sm:sr-only">
-          what it says
-        </span>
-      </div>
-      {lines.map((line) => {
-        const { mark, colour } = MARKS[line.word]
-        return (
-          <div
-            key={line.aspect}
-            role="row"
-            className={`${COLUMNS} border-b border-rule py-1 leading-snug`}
-            style={people}
-          >
-            <span
-              role="rowheader"
-              className="text-[14px] text-graphite max-sm:col-span-full max-sm:flex max-sm:gap-2"
+          <span aria-hidden="true" className="max-sm:hidden" />
+          {page.people.map((person) => (
+            <span key={person.id} role="columnheader" className="min-w-0 leading-tight">
+              <span className="block font-serif text-[18px] break-words">
+                <PersonLink id={person.id}>{person.name}</PersonLink>
+              </span>
+              <span className="text-[13px] text-graphite">
+                {person.life} no. {person.number}
+                {person.id === kept ? ', stays' : ''}
+              </span>
+            </span>
+          ))}
+          <span role="columnheader" className="self-end text-[13px] text-graphite max-sm:sr-only">
+            what it says
+          </span>
+        </div>
+        {lines.map((line) => {
+          const { mark, colour } = MARKS[line.word]
+          return (
+            <div
+              key={line.aspect}
+              role="row"
+              className={`${COLUMNS} border-b border-rule py-1 leading-snug`}
+              style={people}
             >
-              {line.aspect}
-              <span className={`block text-[13px] ${colour}`}>
-                {mark} {line.word}
-              </span>
-            </span>
-            {isSettled(line) ? (
               <span
-                role="cell"
-                className="text-graphite"
-                style={{ gridColumn: `span ${page.people.length}` }}
+                role="rowheader"
+                className="text-[14px] text-graphite max-sm:col-span-full max-sm:flex max-sm:gap-2"
               >
-                {line.cells[0]?.values.join(' · ')}
-              </span>
-            ) : (
-              line.cells.map((cell, at) => (
-                <span key={page.people[at]?.id} role="cell" className="min-w-0 break-words">
-                  {cell.values.length === 0 ? (
-                    <span className="text-graphite">–</span>
-                  ) : (
-                    cell.values.map((value, index) => (
-                      <span
-                        key={value + index}
-                        className={`block ${index > 0 ? 'text-[14px] text-graphite' : ''}`}
-                      >
-                        {value}
-                      </span>
-                    ))
-                  )}
+                {line.aspect}
+                <span className={`block text-[13px] ${colour}`}>
+                  {mark} {line.word}
                 </span>
-              ))
-            )}
-            <span role="cell" className="text-[13px] leading-snug text-graphite max-sm:col-span-full">
-              {sentences(line.aspect).map((one) => (
-                <Sentence key={one.aspect} line={one} />
-              ))}
-            </span>
-          </div>
-        )
-      })}
+              </span>
+              {isSettled(line) ? (
+                <span
+                  role="cell"
+                  className="text-graphite"
+                  style={{ gridColumn: `span ${page.people.length}` }}
+                >
+                  {line.cells[0]?.values.join(' · ')}
+                </span>
+              ) : (
+                line.cells.map((cell, at) => (
+                  <span key={page.people[at]?.id} role="cell" className="min-w-0 break-words">
+                    {cell.values.length === 0 ? (
+                      <span className="text-graphite">–</span>
+                    ) : (
+                      cell.values.map((value, index) => (
+                        <span
+                          key={value + index}
+                          className={`block ${index > 0 ? 'text-[14px] text-graphite' : ''}`}
+                        >
+                          {value}
+                        </span>
+                      ))
+                    )}
+                  </span>
+                ))
+              )}
+              <span role="cell" className="text-[13px] leading-snug text-graphite max-sm:col-span-full">
+                {sentences(line.aspect).map((one) => (
+                  <Sentence key={one.aspect} line={one} />
+                ))}
+              </span>
+            </div>
+          )
+        })}
+      </div>
       {settled.length > 0 && (
         <button
           type="button"
