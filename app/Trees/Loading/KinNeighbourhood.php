@@ -14,7 +14,10 @@ use NorthBough\Core\Tree\Snapshot;
  */
 final readonly class KinNeighbourhood
 {
-    /** The people asked for, their partners, their parents and the partners of these; then all above them. */
+    /**
+     * The people asked for, their partners, their parents and the partners of these; then all above them. Of whoever is a
+     * child of a partner more is told: a step-parent of somebody far above is one only if they came later.
+     */
     private const ABOVE = 'WITH RECURSIVE asked AS (SELECT unnest(?::uuid[]) AS id),
         parents AS (
             SELECT p.person_id AS id FROM asked JOIN parent_sets s ON s.tree_id = ? AND s.child_id = asked.id
@@ -25,13 +28,21 @@ final readonly class KinNeighbourhood
             SELECT other.person_id AS id FROM near JOIN counted_partners own ON own.tree_id = ? AND own.person_id = near.id
             JOIN counted_partners other ON other.tree_id = own.tree_id AND other.union_id = own.union_id
         ),
+        partners AS (
+            SELECT other.person_id AS id FROM asked JOIN counted_partners own ON own.tree_id = ? AND own.person_id = asked.id
+            JOIN counted_partners other ON other.tree_id = own.tree_id AND other.union_id = own.union_id
+        ),
+        stepchildren AS (
+            SELECT s.child_id AS id FROM partners JOIN parentages p ON p.tree_id = ? AND p.person_id = partners.id
+            JOIN parent_sets s ON s.tree_id = p.tree_id AND s.id = p.parent_set_id
+        ),
         above(id) AS (
             SELECT id FROM near UNION SELECT id FROM mates
             UNION
             SELECT p.person_id FROM above JOIN parent_sets s ON s.tree_id = ? AND s.child_id = above.id
             JOIN parentages p ON p.tree_id = s.tree_id AND p.parent_set_id = s.id
         )
-        SELECT above.id, above.id IN (SELECT id FROM near UNION SELECT id FROM mates) AS is_near,
+        SELECT above.id, above.id IN (SELECT id FROM near UNION SELECT id FROM mates UNION SELECT id FROM stepchildren) AS is_near,
             CASE WHEN above.id IN (SELECT id FROM near) THEN (
                 SELECT string_agg(union_id::text, \' \' ORDER BY position, id)
                 FROM counted_partners WHERE tree_id = ? AND person_id = above.id
@@ -46,7 +57,7 @@ final readonly class KinNeighbourhood
     public function of(array $personIds): Snapshot
     {
         $treeId = $this->current->id();
-        $above = collect(DB::select(self::ABOVE, ['{'.implode(',', $personIds).'}', $treeId, $treeId, $treeId, $treeId]));
+        $above = collect(DB::select(self::ABOVE, ['{'.implode(',', $personIds).'}', ...array_fill(0, 6, $treeId)]));
         $unionIds = array_filter(explode(' ', $above->pluck('unions')->filter()->implode(' ')));
 
         return new Snapshot(

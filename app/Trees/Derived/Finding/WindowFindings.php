@@ -52,7 +52,10 @@ final readonly class WindowFindings implements DerivedData
             }
         }
         $there = $this->rows()->pluck('read_hash')->all();
-        $this->rows()->whereNotIn('read_hash', array_keys($found))->delete();
+        // A statement takes no more than 65,535 values.
+        foreach (array_chunk(array_diff($there, array_keys($found)), 5000) as $gone) {
+            $this->rows()->whereIn('read_hash', $gone)->delete();
+        }
         foreach (array_chunk(array_values(array_diff_key($found, array_flip($there))), 500) as $some) {
             DB::table('findings')->insert($some);
         }
