@@ -60,7 +60,13 @@ export async function demoTree(page: Page): Promise<string> {
 export async function jumpTo(page: Page, name: string) {
   await expect(page.getByRole('combobox', { name: /Jump/ })).toBeVisible()
   await page.keyboard.press('/')
+  // What was found for the first letters is not what Enter is to take.
+  const whole = page.waitForResponse(
+    (answer) => new URL(answer.url()).searchParams.get('q') === name && answer.url().includes('/jump'),
+  )
   await page.keyboard.type(name)
+  await whole
+  await page.waitForTimeout(150)
   await expect(
     page
       .getByRole('option')
