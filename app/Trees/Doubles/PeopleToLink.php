@@ -49,10 +49,11 @@ final readonly class PeopleToLink
     {
         $names = $this->names($ids);
         $events = $this->events($ids);
-        $people = $this->rows('people')->whereBetween('people.id', [$ids[0], $ids[count($ids) - 1]])
-            ->leftJoin('life_windows', static fn ($join) => $join
-                ->on('life_windows.tree_id', 'people.tree_id')->on('life_windows.person_id', 'people.id'))
-            ->orderBy('people.id')->get(['people.id', 'people.sex', ...StoredWindows::COLUMNS]);
+        $span = [$ids[0], $ids[count($ids) - 1]];
+        // Two ranges and no join: where a tree has just come in, a join of the two is planned for a tree of nobody.
+        $windows = $this->rows('life_windows')->whereBetween('person_id', $span)->get(['person_id', ...StoredWindows::COLUMNS])
+            ->keyBy('person_id');
+        $people = $this->rows('people')->whereBetween('id', $span)->orderBy('id')->get(['id', 'sex']);
         foreach ($people as $row) {
             $of = $events[$row->id] ?? [];
             [$birth, $baptism, $death, $burial] = [$of['birth'] ?? null, $of['sign of a birth'] ?? null, $of['death'] ?? null,
@@ -61,7 +62,8 @@ final readonly class PeopleToLink
                 $row->id, Sex::from($row->sex), $names[$row->id] ?? [],
                 self::span($birth), self::span($baptism), $birth->place_typed ?? $baptism->place_typed ?? '',
                 self::span($death), self::span($burial), $death->place_typed ?? $burial->place_typed ?? '',
-                new Bounds(array_map(static fn (string $column): ?int => $row->{$column}, StoredWindows::COLUMNS)),
+                new Bounds(array_map(static fn (string $column): ?int => $windows[$row->id]->{$column} ?? null,
+                    StoredWindows::COLUMNS)),
             ));
         }
     }
