@@ -36,7 +36,7 @@ export function DoublesOfThing({ kind, id, name, to }: Props) {
   return (
     <section aria-label={`The same ${kind}`} onKeyDown={(event) => event.key === 'Escape' && leave()}>
       <h2 className="heads font-semibold">The same {kind}</h2>
-      <Joins joins={data.joins} again={`They are two again.`} />
+      <Joins joins={data.joins} again="They are two again." />
       {other !== '' ? (
         <ThingPlan kind={kind} first={id} second={other} to={to} onLeave={leave} />
       ) : (
@@ -96,7 +96,7 @@ function ThingPlan({ kind, first, second, to, onLeave }: PlanProps) {
         }),
       ),
     () => {
-      saved(`Joined. It can be taken apart here.`)
+      saved('Joined. It can be taken apart here.')
       onLeave()
       if (kept !== first && to) void navigate(to(kept))
     },

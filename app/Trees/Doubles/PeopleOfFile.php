@@ -20,14 +20,11 @@ use NorthBough\Core\Linkage\Doubles\LinkedPerson;
 use NorthBough\Core\Linkage\Doubles\PeopleTable;
 use NorthBough\Core\Naming\PersonalName;
 use NorthBough\Core\Sex;
-use NorthBough\Core\Tree\EventKinds;
 use NorthBough\Core\Tree\EventTrait;
 
 /** The people of a file that is looked at, as they are compared with those of the tree. Nothing of it is in. */
 final class PeopleOfFile
 {
-    private const TRAITS = [EventTrait::Birth, EventTrait::SignOfBirth, EventTrait::Death, EventTrait::SignOfDeath];
-
     /** @var array<string, Sex> */
     private array $sex = [];
 
@@ -53,13 +50,11 @@ final class PeopleOfFile
     private array $weddings = [];
 
     /** @var array<string, string> the trait that is looked at, by the code of a kind of event */
-    private array $traits = [];
+    private readonly array $traits;
 
     public function __construct()
     {
-        foreach (self::TRAITS as $trait) {
-            $this->traits += array_fill_keys(EventKinds::codesOf($trait), $trait->value);
-        }
+        $this->traits = PeopleToLink::traits();
     }
 
     public function see(Row $row): void
@@ -86,7 +81,7 @@ final class PeopleOfFile
     {
         foreach ($this->sex as $id => $sex) {
             [[$birth, $born], [$baptism, $baptised], [$death, $died], [$burial, $buried]] = array_map(
-                fn (EventTrait $trait): array => $this->events[$id][$trait->value] ?? [null, ''], self::TRAITS);
+                fn (EventTrait $trait): array => $this->events[$id][$trait->value] ?? [null, ''], PeopleToLink::TRAITS);
             $from = $birth ?? $baptism;
             $to = $death ?? $burial;
             $window = [$birth?->earliest, $from?->latest, $death?->earliest, $to?->latest];
@@ -109,7 +104,7 @@ final class PeopleOfFile
         $year = static fn (?DaySpan $span): string => ($day = $span->earliest ?? $span?->latest) === null ? ''
             : (string) IsoDay::year($day);
         [$birth, $baptism, $death, $burial] = array_map(fn (EventTrait $trait): ?DaySpan => $this->events[$id][$trait->value][0] ?? null,
-            self::TRAITS);
+            PeopleToLink::TRAITS);
         $years = $year($birth ?? $baptism).'–'.$year($death ?? $burial);
 
         return $years === '–' ? $name : "{$name} {$years}";

@@ -22,6 +22,9 @@ use stdClass;
 /** Tells core what is looked at of the people of a tree to find doubles, in chunks, without a model for any row. */
 final readonly class PeopleToLink
 {
+    /** What of the events of a life is looked at. */
+    public const TRAITS = [EventTrait::Birth, EventTrait::SignOfBirth, EventTrait::Death, EventTrait::SignOfDeath];
+
     private const AT_ONCE = 4000;
 
     /** Of a list without end only those who stand near each other are told apart by it. */
@@ -29,6 +32,17 @@ final readonly class PeopleToLink
 
     public function __construct(private CurrentTree $current, private EveryPerson $everybody)
     {
+    }
+
+    /** @return array<string, string> the trait that is looked at, by the code of a kind of event */
+    public static function traits(): array
+    {
+        $traits = [];
+        foreach (self::TRAITS as $trait) {
+            $traits += array_fill_keys(EventKinds::codesOf($trait), $trait->value);
+        }
+
+        return $traits;
     }
 
     /** Everybody, as the whole tree is searched. */
@@ -90,10 +104,7 @@ final readonly class PeopleToLink
      */
     private function events(array $ids): array
     {
-        $traits = [];
-        foreach ([EventTrait::Birth, EventTrait::SignOfBirth, EventTrait::Death, EventTrait::SignOfDeath] as $trait) {
-            $traits += array_fill_keys(EventKinds::codesOf($trait), $trait->value);
-        }
+        $traits = self::traits();
         $events = [];
         $rows = $this->rows('events')->whereBetween('person_id', [$ids[0], $ids[count($ids) - 1]])->whereIn('kind', array_keys($traits))
             ->where('denied', false)

@@ -31,9 +31,9 @@ final readonly class JoinLikely
      */
     public function run(string $words, ?User $user, Progress $progress): string
     {
-        $pairs = $this->pairs->likely(self::SURE, $words)->get(['a_id', 'b_id', 'probability'])->all();
+        $pairs = $this->pairs->likely(self::SURE, $words)->get(['a_id', 'b_id']);
         [$joined, $refused] = [0, []];
-        foreach (array_values($pairs) as $at => $pair) {
+        foreach ($pairs as $at => $pair) {
             $progress->report(max(0, min(99, intdiv(100 * $at, count($pairs)))), 'Joining, '.($at + 1).' of '.count($pairs));
             // Whoever was joined by a pair before this one is whom they became.
             $people = array_map(fn (string $id): ?Person => Person::query()->find($this->joined->resolve($id)),

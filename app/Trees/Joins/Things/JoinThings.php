@@ -33,10 +33,8 @@ final readonly class JoinThings
             $count === 0 || $moves[$table] = ($moves[$table] ?? 0) + $count;
         }
 
-        return new ThingPlan($kept->id, $kind->shown($kept), $gone->id, $kind->shown($gone),
-            array_map(static fn (string $label): array => ['label' => $label, 'kept' => $mine[$label] ?? '',
-                'gone' => $theirs[$label] ?? ''],
-                array_keys($mine + $theirs)), $moves, $kind->weighs($gone), $kind->remarks($kept, $gone));
+        return new ThingPlan(array_map(static fn (string $label): array => ['label' => $label, 'kept' => $mine[$label] ?? '',
+            'gone' => $theirs[$label] ?? ''], array_keys($mine + $theirs)), $moves, $kind->weighs($gone), $kind->remarks($kept, $gone));
     }
 
     /** @throws Refusal where they cannot be joined, saying why */

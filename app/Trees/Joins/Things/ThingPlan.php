@@ -14,10 +14,6 @@ final readonly class ThingPlan
      * @param  list<string>  $remarks  sentences
      */
     public function __construct(
-        public string $keptId,
-        public string $keptName,
-        public string $goneId,
-        public string $goneName,
         public array $told,
         public array $moves,
         public array $weighs,
