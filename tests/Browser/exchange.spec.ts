@@ -101,6 +101,8 @@ test('a file is looked at, its letters are chosen, and one person of it comes in
   await page.keyboard.type('osk')
   await expect(look.getByRole('option', { name: 'Una Osk' })).toBeVisible()
   await page.keyboard.press('Enter')
+  await expect(look.getByRole('button', { name: 'Change' })).toBeFocused()
+  await expect(look.getByRole('button', { name: 'Bring it in' })).toBeEnabled()
   await look.getByRole('button', { name: 'Bring it in' }).focus()
   await page.keyboard.press('Enter')
   const report = page.getByRole('article').filter({ hasText: 'windows.ged' })

@@ -70,6 +70,7 @@ export function FileSubset({ run, people, part, onChange }: Props) {
               <button
                 type="button"
                 className="act"
+                autoFocus
                 onClick={() => {
                   setChosen(null)
                   onChange({ ...part, start: null })
