@@ -148,3 +148,14 @@ export async function saved(page: Page, press: () => Promise<void>): Promise<Buf
   expect(await download.failure(), `of ${download.url()}`).toBeNull()
   return readFileSync(await download.path())
 }
+
+/** Goes where a link leads without loading the page anew, as the link would; there is a page of another title then. */
+export async function follow(page: Page, address: string) {
+  if (new URL(page.url()).pathname === address) return
+  const before = await page.title()
+  await page.evaluate((to) => {
+    history.pushState({}, '', to)
+    dispatchEvent(new PopStateEvent('popstate'))
+  }, address)
+  await expect(page).not.toHaveTitle(before)
+}

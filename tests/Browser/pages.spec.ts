@@ -21,7 +21,9 @@ const AREAS = [
   'guide',
 ]
 
-const WIDTHS = [640, 320]
+const NARROWEST = 320
+
+const WIDTHS = [640, NARROWEST]
 
 const STANDARD = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice']
 
@@ -61,7 +63,8 @@ async function scanNarrow(page: Page, where: string) {
   for (const width of WIDTHS) {
     await page.setViewportSize({ width, height: 800 })
     await page.waitForLoadState('networkidle')
-    await faults(new AxeBuilder({ page }).withRules(OF_WIDTH), `${where} at ${width}`)
+    if (width === NARROWEST)
+      await faults(new AxeBuilder({ page }).withRules(OF_WIDTH), `${where} at ${width}`)
     expect
       .soft(await page.evaluate(() => document.documentElement.scrollWidth), `${where} runs off at ${width}`)
       .toBeLessThanOrEqual(width)

@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test'
-import { ask, demoTree, jumpTo, newTree, signIn, signInAsNewcomer } from './actions'
+import { ask, demoTree, follow, jumpTo, newTree, signIn, signInAsNewcomer } from './actions'
 
 const focused = (page: Page) =>
   page.evaluate(() => document.activeElement?.getAttribute('aria-label') ?? document.activeElement?.id ?? '')
@@ -195,15 +195,16 @@ test('every page of the guide opens, every link of it leads somewhere, and the j
   expect(pages.length).toBeGreaterThan(14)
   const links = new Set<string>()
   for (const address of pages) {
-    await page.goto(address)
+    if (address !== pages[0]) await follow(page, address)
     await expect(page.getByRole('article').getByRole('heading', { level: 1 })).toBeVisible()
     for (const href of await page
       .getByRole('article')
       .getByRole('link')
       .evaluateAll((found) => found.map((link) => link.getAttribute('href') ?? '')))
-      links.add(href)
+      links.add(href.replace(/#.*/, ''))
   }
   for (const href of links) {
+    if (pages.includes(href)) continue
     await page.goto(href)
     await expect(page.getByText('One moment…')).toHaveCount(0)
     await expect(page.getByText('There is no such page')).toHaveCount(0)

@@ -16,9 +16,9 @@ final readonly class Rivalry
      * What is left is stretched so that of the pairs of seven in ten, seven in ten are doubles: measured on trees of known
      * doubles (J. Platt, "Probabilistic Outputs for Support Vector Machines", 1999).
      */
-    private const STRETCH = 1.25;
+    private const STRETCH = 1.55;
 
-    private const SHIFT = 2.5;
+    private const SHIFT = 3.12;
 
     /** @param  array<int, float>  $logOdds  to the base 2, by pair */
     public function __construct(private array $logOdds)
