@@ -28,7 +28,8 @@ final class Media extends TreeModel
 
     public static function dependents(): array
     {
-        return [[MediaLink::class, 'media_id'], [Region::class, 'media_id'], [Note::class, 'media_id']];
+        return [[MediaLink::class, 'media_id'], [Region::class, 'media_id'], [Note::class, 'media_id'],
+            [Join::class, 'kept_media_id']];
     }
 
     /** Its title; without one, the name that the file had, without the sum by which it is kept. */

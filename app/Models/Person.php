@@ -30,4 +30,9 @@ final class Person extends TreeModel
             [SearchPerson::class, 'person_id'], [Task::class, 'person_id'], [WorkingSetPerson::class, 'person_id'],
             [Drawing::class, 'person_id'], [OutsideLink::class, 'person_id'], [Join::class, 'kept_person_id']];
     }
+
+    public static function nullOnDelete(): array
+    {
+        return [[Claim::class, 'informant_id']];
+    }
 }

@@ -36,6 +36,7 @@ final class Place extends TreeModel
         return [[PlaceWording::class, 'place_id'], [PlaceName::class, 'place_id'], [PlaceInside::class, 'place_id'],
             [PlaceInside::class, 'inside_id'],
             [PlaceChurch::class, 'place_id'], [PlaceChurch::class, 'church_id'], [Note::class, 'place_id'], [Task::class, 'place_id'],
-            [GroupMember::class, 'place_id'], [Marking::class, 'place_id'], [MediaLink::class, 'place_id']];
+            [GroupMember::class, 'place_id'], [Marking::class, 'place_id'], [MediaLink::class, 'place_id'],
+            [Join::class, 'kept_place_id']];
     }
 }

@@ -17,6 +17,7 @@ final class Repository extends TreeModel
 
     public static function dependents(): array
     {
-        return [[Note::class, 'repository_id'], [Kept::class, 'repository_id'], [FileRef::class, 'repository_id']];
+        return [[Note::class, 'repository_id'], [Kept::class, 'repository_id'], [FileRef::class, 'repository_id'],
+            [Join::class, 'kept_repository_id']];
     }
 }

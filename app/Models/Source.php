@@ -37,6 +37,7 @@ final class Source extends TreeModel
 
     public static function dependents(): array
     {
-        return [[Note::class, 'source_id'], [Kept::class, 'source_id'], [FileRef::class, 'source_id']];
+        return [[Note::class, 'source_id'], [Kept::class, 'source_id'], [FileRef::class, 'source_id'],
+            [Join::class, 'kept_source_id']];
     }
 }

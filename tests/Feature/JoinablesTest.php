@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Join;
+use App\Trees\Changes\AuthoredTables;
 use App\Trees\Joins\Pointing;
 use App\Trees\Joins\TakeApart;
 use App\Trees\Joins\Things\JoinableKinds;
@@ -69,6 +70,35 @@ final class JoinablesTest extends TestCase
         $this->api('POST', "/joinables/place/{$isles}/{$family['place']}", [])->assertUnprocessable()
             ->assertJsonPath('message', 'Hask lies in Marren Isles: joined, it would lie in itself.');
         $this->api('POST', "/joinables/place/{$isles}/{$isles}", [])->assertUnprocessable();
+    }
+
+    public function test_a_place_that_stayed_in_a_join_can_be_deleted_and_comes_back_with_it(): void
+    {
+        [$kept, $gone] = $this->pairs($this->family())['place'];
+        $this->join('place', $kept, $gone);
+        $version = (int) DB::table('places')->where('id', $kept)->value('version');
+        $this->withHeader('If-Match', (string) $version)->api('DELETE', "/places/{$kept}")->assertSuccessful();
+        self::assertSame(0, Join::query()->whereNotNull('kept_place_id')->count());
+
+        $this->api('POST', '/journal/undo')->assertOk();
+        self::assertSame($kept, Join::query()->whereNotNull('kept_place_id')->value('kept_place_id'));
+    }
+
+    /** Whatever points at a row goes with it, or lets go of it, when it is deleted; places let go by a rule of their own. */
+    public function test_nothing_that_is_deleted_is_held_by_the_database(): void
+    {
+        $letGo = ['places.inside_id', 'events.place_id', 'records.place_id', 'series.place_id'];
+        foreach (['people', 'places'] as $table) {
+            $model = AuthoredTables::model($table);
+            $told = array_map(static fn (array $end): string => (new $end[0])->getTable().".{$end[1]}",
+                [...$model::dependents(), ...$model::nullOnDelete()]);
+            $pointing = array_map(static fn (object $key): string => "{$key->table}.{$key->column}", DB::select(
+                "SELECT c.conrelid::regclass::text AS table, a.attname AS column FROM pg_constraint c
+                    JOIN pg_attribute a ON a.attrelid = c.conrelid AND a.attnum = ANY (c.conkey) AND a.attname <> 'tree_id'
+                    WHERE c.contype = 'f' AND c.confdeltype = 'a' AND c.confrelid = ?::regclass", [$table]));
+            self::assertNotSame([], $pointing);
+            self::assertSame([], array_values(array_diff($pointing, $told, $letGo)), $table);
+        }
     }
 
     public function test_of_two_scans_of_one_page_it_is_said_which_one_is_shown(): void
