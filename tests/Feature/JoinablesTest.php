@@ -9,6 +9,7 @@ use App\Trees\Changes\AuthoredTables;
 use App\Trees\Joins\Pointing;
 use App\Trees\Joins\TakeApart;
 use App\Trees\Joins\Things\JoinableKinds;
+use Illuminate\Database\Query\JoinClause;
 use Illuminate\Support\Facades\DB;
 
 /** Places, sources, repositories and files that stand in a tree twice. */
@@ -92,10 +93,10 @@ final class JoinablesTest extends TestCase
             $model = AuthoredTables::model($table);
             $told = array_map(static fn (array $end): string => (new $end[0])->getTable().".{$end[1]}",
                 [...$model::dependents(), ...$model::nullOnDelete()]);
-            $pointing = array_map(static fn (object $key): string => "{$key->table}.{$key->column}", DB::select(
-                "SELECT c.conrelid::regclass::text AS table, a.attname AS column FROM pg_constraint c
-                    JOIN pg_attribute a ON a.attrelid = c.conrelid AND a.attnum = ANY (c.conkey) AND a.attname <> 'tree_id'
-                    WHERE c.contype = 'f' AND c.confdeltype = 'a' AND c.confrelid = ?::regclass", [$table]));
+            $pointing = DB::table('pg_constraint AS c')->join('pg_attribute AS a', static fn (JoinClause $on) => $on
+                ->on('a.attrelid', 'c.conrelid')->where('a.attname', '<>', 'tree_id')->whereRaw('a.attnum = ANY (c.conkey)'))
+                ->where('c.contype', 'f')->where('c.confdeltype', 'a')->whereRaw('c.confrelid = ?::regclass', [$table])
+                ->selectRaw("c.conrelid::regclass || '.' || a.attname AS told")->pluck('told')->map(strval(...))->all();
             self::assertNotSame([], $pointing);
             self::assertSame([], array_values(array_diff($pointing, $told, $letGo)), $table);
         }
