@@ -10,6 +10,7 @@ use App\Http\Doubles\JoinsController;
 use App\Http\Doubles\RulingsController;
 use App\Http\Doubles\ThingsController;
 use App\Http\Drawings\DrawingsController;
+use App\Http\Drawings\SavedDrawingsController;
 use App\Http\Exchange\ExchangeController;
 use App\Http\Exchange\ExportsController;
 use App\Http\Exchange\PreviewsController;
@@ -74,9 +75,11 @@ foreach (['tree', 'person', 'otherPerson', 'join', 'thing', 'otherThing', 'union
     'upload', 'parentSet',
     'unionPartner', 'subject',
     'deleted', 'note', 'task', 'group', 'mark', 'role', 'eventKind', 'nameVariant', 'worldEvent', 'repository', 'place', 'placeName',
-    'placeInside', 'placeChurch', 'record', 'image', 'media', 'sourceKind', 'recordKind', 'region', 'question', 'entry'] as $key) {
+    'placeInside', 'placeChurch', 'record', 'image', 'media', 'sourceKind', 'recordKind', 'region', 'question', 'entry',
+    'savedDrawing'] as $key) {
     Route::pattern($key, $uuid);
 }
+Route::pattern('subjects', "{$uuid}(?:,{$uuid}){0,49}");
 
 Route::prefix('api')->group(function (): void {
     Route::get('session', [SessionController::class, 'show']);
@@ -158,8 +161,13 @@ Route::prefix('api')->group(function (): void {
         Route::get('journal/{change}', [JournalController::class, 'show']);
         Route::get('deleted', [DeletedController::class, 'index']);
         Route::get('drawing-kinds', [KindsController::class, 'drawings']);
-        Route::get('drawings/{kind}/{subject}', [DrawingsController::class, 'show']);
-        Route::get('drawings/{kind}/{subject}.{format}', [DrawingsController::class, 'file'])->whereIn('format', PrintedDrawing::FORMATS);
+        Route::get('drawings/{kind}/{subjects}', [DrawingsController::class, 'show']);
+        Route::get('drawings/{kind}/{subjects}.{format}', [DrawingsController::class, 'file'])->whereIn('format', PrintedDrawing::FORMATS);
+        Route::post('reading/drawing/{kind}/{subjects}', [DrawingsController::class, 'byHand']);
+        Route::get('saved-drawings', [SavedDrawingsController::class, 'index']);
+        Route::get('saved-drawings/{savedDrawing}', [SavedDrawingsController::class, 'show']);
+        Route::get('saved-drawings/{savedDrawing}.{format}', [SavedDrawingsController::class, 'file'])
+            ->whereIn('format', PrintedDrawing::FORMATS);
         Route::get('report-kinds', [KindsController::class, 'reports']);
         Route::get('reports/{kind}/{subject}', [ReportsController::class, 'show']);
         Route::get('reports/{kind}/{subject}.{format}', [ReportsController::class, 'file'])->whereIn('format', PrintedReport::FORMATS);
@@ -228,6 +236,9 @@ Route::prefix('api')->group(function (): void {
         Route::post('facts/{fact}/notes', [NotesController::class, 'onFact']);
         Route::patch('notes/{note}', [NotesController::class, 'update']);
         Route::delete('notes/{note}', [NotesController::class, 'destroy']);
+        Route::post('saved-drawings', [SavedDrawingsController::class, 'store']);
+        Route::put('saved-drawings/{savedDrawing}', [SavedDrawingsController::class, 'update']);
+        Route::delete('saved-drawings/{savedDrawing}', [SavedDrawingsController::class, 'destroy']);
         Route::post('people/{person}/tasks', [TasksController::class, 'store']);
         Route::post('records/{record}/tasks', [TasksController::class, 'onRecord']);
         Route::patch('tasks/{task}', [TasksController::class, 'update']);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console;
 
 use App\Trees\Doubles\FindDoubles;
+use App\Trees\Exchange\FilePointers;
 use App\Trees\Exchange\SilentProgress;
 use App\Trees\Scope\CurrentTree;
 use Illuminate\Console\Command;
@@ -20,7 +21,7 @@ final class DoublesCommand extends Command
 
     protected $description = 'Looks for people who stand in a tree twice, keeps the pairs and tells them, the likeliest first';
 
-    public function handle(CurrentTree $current, FindDoubles $doubles): int
+    public function handle(CurrentTree $current, FindDoubles $doubles, FilePointers $pointers): int
     {
         $this->withoutCoverage();
         if (! $this->entered($current)) {
@@ -30,7 +31,7 @@ final class DoublesCommand extends Command
         $scan = $doubles->run(new SilentProgress);
         $limit = (int) $this->word('limit');
         $pairs = $limit > 0 ? array_slice($scan->pairs, 0, $limit) : $scan->pairs;
-        $refs = $this->refs($current->id());
+        $refs = $pointers->ofPeople();
         if ($this->option('json')) {
             $this->output->writeln((string) json_encode([
                 'pairs' => array_map(static fn (ScoredPair $pair): array => ['a' => $pair->a, 'b' => $pair->b,
@@ -49,12 +50,5 @@ final class DoublesCommand extends Command
             .number_format($scan->candidates).' candidates were compared in '.round($scan->seconds, 1).' s.');
 
         return self::SUCCESS;
-    }
-
-    /** @return array<string, string> the pointer that somebody had in an imported file, the last one, by person */
-    private function refs(string $treeId): array
-    {
-        return DB::table('file_refs')->where('tree_id', $treeId)->whereNotNull('person_id')->orderBy('id')
-            ->pluck('pointer', 'person_id')->all();
     }
 }

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use App\Printing\Pdf;
 use App\Printing\PrintedDrawing;
 use App\Trees\Access\SeenTree;
 use NorthBough\Core\Drawing\Drawing;
 use NorthBough\Core\Drawing\Drawings;
+use NorthBough\Core\Drawing\Handwork\Handwork;
 use NorthBough\Core\Presentation\Kinds;
 use NorthBough\Core\Presentation\Presented;
 use NorthBough\Core\Presentation\Subject;
@@ -21,7 +21,7 @@ final class DrawCommand extends PresentCommand
 
     protected $description = 'Writes a drawing to a file';
 
-    public function __construct(private readonly Pdf $pdf)
+    public function __construct(private readonly PrintedDrawing $printed)
     {
         parent::__construct();
     }
@@ -38,6 +38,6 @@ final class DrawCommand extends PresentCommand
 
     protected function content(Presented $presented, SeenTree $seen, Subject $subject, string $format): string
     {
-        return PrintedDrawing::of($presented->draw($seen->view, $subject), $format, $this->pdf);
+        return $this->printed->of(Drawings::drawn($presented, $seen->view, $subject, Handwork::none()), $format);
     }
 }

@@ -11,7 +11,8 @@ use Symfony\Component\HttpFoundation\HeaderUtils;
 /** A finished document as a file to keep, named after its title in any script. */
 final class Attachment
 {
-    private const TYPES = ['svg' => 'image/svg+xml', 'pdf' => 'application/pdf', 'html' => 'text/html; charset=utf-8'];
+    private const TYPES = ['svg' => 'image/svg+xml', 'pdf' => 'application/pdf', 'png' => 'image/png',
+        'json' => 'application/json', 'html' => 'text/html; charset=utf-8'];
 
     public static function of(string $content, string $title, string $format): Response
     {

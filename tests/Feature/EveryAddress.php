@@ -26,15 +26,16 @@ trait EveryAddress
         $media = $this->api('POST', '/pictures',
             ['uploadId' => $this->upload(self::picture(33, 30), 'shore.png'), 'personId' => $family['person']])->assertOk()->json('id');
         $known = ['media' => $media, 'otherPerson' => $family['second'], 'subject' => $family['person'], 'question' => $family['case'],
-            'target' => 'claim',
-            'id' => $family['claim'], 'kind' => 'family-group-sheet', 'format' => 'html', 'list' => 'places',
+            'target' => 'claim', 'id' => $family['claim'],
+            'subjects' => $family['person'], 'kind' => 'family-group-sheet', 'format' => 'html', 'list' => 'places',
             'page' => '0', 'level' => '0', 'x' => '0', 'y' => '0', 'run' => $this->looked(),
             'change' => (string) DB::table('change_sets')->where('tree_id', $this->tree->id)->orderBy('seq')->value('id')] + $family;
         $addresses = [];
         foreach (Routes::getRoutes()->getRoutes() as $route) {
             if ($route->methods()[0] === 'GET' && str_starts_with($route->uri(), 'api/trees/{tree}')) {
                 $each = match (true) {
-                    str_contains($route->uri(), 'drawings/') => self::presented(Drawings::kinds(), ['format' => 'svg'] + $known),
+                    str_contains($route->uri(), '/drawings/') => self::presented(Drawings::kinds(), ['format' => 'svg'] + $known),
+                    str_contains($route->uri(), 'saved-drawings/') => [['format' => 'svg'] + $known],
                     str_contains($route->uri(), 'reports/') => self::presented(Reports::kinds(), $known),
                     str_contains($route->uri(), 'source-kinds/') => [['kind' => 'letter'] + $known],
                     default => [$known],

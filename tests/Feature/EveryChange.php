@@ -16,45 +16,46 @@ use NorthBough\Core\Record\RecordKinds;
 /** Every kind of change, a family that each can be made to, and the tree as it is stored. */
 trait EveryChange
 {
+    use Destinations;
     use EveryAddress;
+    use KeepsDrawings;
     use PeopleEnteredTwice;
     use UploadsFiles;
 
     /** Every kind of change that the page can make; StrangersTest knows the routes, this list must know them too. */
     public const CHANGES = [
-        'POST people', 'PATCH people/{person}', 'DELETE people/{person}', 'POST people/{person}/relatives', 'POST people/{person}/names',
-        'POST people/{person}/facts', 'POST unions/{union}/facts', 'PATCH names/{name}', 'DELETE names/{name}',
-        'POST names/{name}/standing', 'PATCH facts/{fact}',
-        'DELETE facts/{fact}', 'POST facts/{fact}/citations', 'POST changed-values/{entry}/put-back', 'POST impact/{target}/{id}',
-        'POST searches', 'PATCH searches/{search}', 'DELETE searches/{search}', 'POST cases', 'POST cases/{question}/alternatives',
-        'DELETE alternatives/{alternative}', 'POST cases/{question}/points',
-        'DELETE points/{point}', 'POST cases/{question}/conclude', 'POST cases/{question}/tasks', 'POST questions',
-        'POST questions/{question}/decide', 'POST questions/{question}/reopen', 'PUT questions/{question}/summary',
-        'POST facts/{fact}/lead', 'POST facts/{fact}/rule-out', 'PATCH claims/{claim}', 'DELETE claims/{claim}',
-        'POST claims/{claim}/others', 'DELETE parent-sets/{parentSet}',
-        'DELETE union-partners/{unionPartner}', 'POST union-partners/{unionPartner}/standing', 'POST people/{person}/unlink',
-        'POST sources', 'PATCH sources/{source}',
-        'PATCH parent-sets/{parentSet}', 'POST parent-sets/{parentSet}/move', 'POST union-partners/{unionPartner}/move',
-        'PUT unions/{union}/children',
-        'PUT people/{person}/unions', 'POST people/{person}/notes', 'POST facts/{fact}/notes', 'PATCH notes/{note}', 'DELETE notes/{note}',
-        'POST people/{person}/tasks', 'PATCH tasks/{task}', 'DELETE tasks/{task}', 'POST groups', 'POST marks', 'DELETE groups/{group}',
-        'DELETE marks/{mark}',
-        'PUT people/{person}/groups/{group}', 'DELETE people/{person}/groups/{group}', 'PUT people/{person}/marks/{mark}',
-        'DELETE people/{person}/marks/{mark}', 'POST facts/{fact}/roles', 'DELETE roles/{role}', 'POST event-kinds',
-        'PUT event-kinds/{eventKind}', 'DELETE event-kinds/{eventKind}',
-        'PUT sources/{source}/reckoning', 'POST places', 'PATCH places/{place}', 'PUT places/{place}/reckoning', 'DELETE places/{place}',
-        'POST places/{place}/names', 'POST places/{place}/insides', 'POST places/{place}/churches', 'DELETE place-names/{placeName}',
-        'DELETE place-insides/{placeInside}', 'DELETE place-churches/{placeChurch}', 'POST wordings', 'POST wordings/all',
-        'PATCH unions/{union}', 'POST name-variants', 'DELETE name-variants/{nameVariant}',
-        'POST sources/{source}/notes', 'PATCH repositories/{repository}', 'POST repositories/{repository}/notes',
-        'POST source-kinds', 'PATCH source-kinds/{sourceKind}', 'DELETE source-kinds/{sourceKind}', 'POST record-kinds',
-        'PATCH record-kinds/{recordKind}', 'DELETE record-kinds/{recordKind}',
-        'POST sources/{source}/records', 'PUT records/{record}', 'DELETE records/{record}', 'POST records/{record}/take-in',
-        'POST records/{record}/called', 'POST records/{record}/tasks', 'POST records/{record}/images', 'DELETE images/{image}',
-        'POST pictures', 'PATCH pictures/{media}', 'POST pictures/{media}/regions', 'DELETE regions/{region}',
-        'POST regions/{region}/portrait', 'POST world-events', 'DELETE world-events/{worldEvent}',
-        'PUT doubles/{person}/{otherPerson}/ruling', 'DELETE doubles/{person}/{otherPerson}/ruling', 'POST joins/{join}/apart',
-        'POST doubles/{person}/{otherPerson}/join', 'POST joinables/{joinable}/{thing}/{otherThing}',
+        'POST people', 'PATCH people/{person}', 'DELETE people/{person}', 'POST people/{person}/relatives',
+        'POST people/{person}/names', 'POST people/{person}/facts', 'POST unions/{union}/facts', 'PATCH names/{name}',
+        'DELETE names/{name}', 'POST names/{name}/standing', 'PATCH facts/{fact}', 'DELETE facts/{fact}',
+        'POST facts/{fact}/citations', 'POST changed-values/{entry}/put-back', 'POST impact/{target}/{id}', 'POST searches',
+        'PATCH searches/{search}', 'DELETE searches/{search}', 'POST cases', 'POST cases/{question}/alternatives',
+        'DELETE alternatives/{alternative}', 'POST cases/{question}/points', 'DELETE points/{point}',
+        'POST cases/{question}/conclude', 'POST cases/{question}/tasks', 'POST questions', 'POST questions/{question}/decide',
+        'POST questions/{question}/reopen', 'PUT questions/{question}/summary', 'POST facts/{fact}/lead',
+        'POST facts/{fact}/rule-out', 'PATCH claims/{claim}', 'DELETE claims/{claim}', 'POST claims/{claim}/others',
+        'DELETE parent-sets/{parentSet}', 'DELETE union-partners/{unionPartner}', 'POST union-partners/{unionPartner}/standing',
+        'POST people/{person}/unlink', 'POST sources', 'PATCH sources/{source}', 'PATCH parent-sets/{parentSet}',
+        'POST parent-sets/{parentSet}/move', 'POST union-partners/{unionPartner}/move', 'PUT unions/{union}/children',
+        'PUT people/{person}/unions', 'POST people/{person}/notes', 'POST facts/{fact}/notes', 'PATCH notes/{note}',
+        'DELETE notes/{note}', 'POST people/{person}/tasks', 'PATCH tasks/{task}', 'DELETE tasks/{task}', 'POST groups',
+        'POST marks', 'DELETE groups/{group}', 'DELETE marks/{mark}', 'PUT people/{person}/groups/{group}',
+        'DELETE people/{person}/groups/{group}', 'PUT people/{person}/marks/{mark}', 'DELETE people/{person}/marks/{mark}',
+        'POST facts/{fact}/roles', 'DELETE roles/{role}', 'POST event-kinds', 'PUT event-kinds/{eventKind}',
+        'DELETE event-kinds/{eventKind}', 'PUT sources/{source}/reckoning', 'POST places', 'PATCH places/{place}',
+        'PUT places/{place}/reckoning', 'DELETE places/{place}', 'POST places/{place}/names', 'POST places/{place}/insides',
+        'POST places/{place}/churches', 'DELETE place-names/{placeName}', 'DELETE place-insides/{placeInside}',
+        'DELETE place-churches/{placeChurch}', 'POST wordings', 'POST wordings/all', 'PATCH unions/{union}', 'POST name-variants',
+        'DELETE name-variants/{nameVariant}', 'POST sources/{source}/notes', 'PATCH repositories/{repository}',
+        'POST repositories/{repository}/notes', 'POST source-kinds', 'PATCH source-kinds/{sourceKind}',
+        'DELETE source-kinds/{sourceKind}', 'POST record-kinds', 'PATCH record-kinds/{recordKind}',
+        'DELETE record-kinds/{recordKind}', 'POST sources/{source}/records', 'PUT records/{record}', 'DELETE records/{record}',
+        'POST records/{record}/take-in', 'POST records/{record}/called', 'POST records/{record}/tasks',
+        'POST records/{record}/images', 'DELETE images/{image}', 'POST pictures', 'PATCH pictures/{media}',
+        'POST pictures/{media}/regions', 'DELETE regions/{region}', 'POST regions/{region}/portrait', 'POST world-events',
+        'DELETE world-events/{worldEvent}', 'PUT doubles/{person}/{otherPerson}/ruling',
+        'DELETE doubles/{person}/{otherPerson}/ruling', 'POST joins/{join}/apart', 'POST doubles/{person}/{otherPerson}/join',
+        'POST joinables/{joinable}/{thing}/{otherThing}', 'POST saved-drawings', 'PUT saved-drawings/{savedDrawing}',
+        'DELETE saved-drawings/{savedDrawing}',
     ];
 
     /** @return array<string, array<int, array<string, mixed>>> every authored row of the tree, but for its version, which only rises */
@@ -139,6 +140,7 @@ trait EveryChange
             'task' => $task, 'group' => $group, 'mark' => $mark, 'role' => $role, 'eventKind' => $kind,
             'emptyGroup' => $empty[0], 'emptyMark' => $empty[1], 'person' => $person, 'union' => $union, 'name' => $name, 'fact' => $fact,
             'source' => $source, 'claim' => $claim,
+            'savedDrawing' => $this->api('POST', '/saved-drawings', self::drawing('ancestors', [$person]))->assertOk()->json('id'),
             'parentSet' => $page->json('parentSets.0.id'), 'unionPartner' => $page->json('unions.0.tieId')];
     }
 
@@ -152,8 +154,10 @@ trait EveryChange
         $body = match ($change) {
             'POST searches',
             'PATCH searches/{search}' => ['lookedFor' => 'Ewan Tarrel', 'lookedIn' => 'Burials of St Bregan', 'outcome' => 'in part',
-                'found' => 'a stone',
-                'people' => [$family['person']], 'version' => $this->versionOf('searches', $family['search'])],
+                'found' => 'a stone', 'people' => [$family['person']], 'version' => $this->versionOf('searches', $family['search'])],
+            'POST saved-drawings' => self::drawing('kindred', [$family['person']]),
+            'PUT saved-drawings/{savedDrawing}' => self::drawing('fan', [$family['person']], ['hidden' => [$family['second']]],
+                $this->versionOf('drawings', $family['savedDrawing'])),
             'POST cases' => ['aspect' => 'mother', 'personId' => $family['person'], 'people' => [$family['second']]],
             'POST cases/{question}/alternatives' => ['title' => 'Somebody of Tolsay'],
             'POST cases/{question}/points' => ['text' => 'The sister says so.', 'isFor' => true, 'alternativeId' => $family['alternative'],
@@ -330,21 +334,5 @@ trait EveryChange
 
         return $this->api('POST', "/facts/{$census}/citations", ['sourceId' => $family['source'], 'locator' => 'sheet 4'])->assertOk()
             ->json('id');
-    }
-
-    private function repository(string $name): string
-    {
-        $source = $this->api('POST', '/sources', ['title' => 'Boat licences', 'repository' => $name])->assertOk()->json('id');
-
-        return $this->api('GET', "/sources/{$source}")->json('repository.id');
-    }
-
-    /** A union that a child can be moved to. */
-    private function elsewhere(): string
-    {
-        $keziah = $this->person('Keziah Osk w');
-        $this->relative($keziah, 'partner', 'Bran Drum h');
-
-        return (string) $this->api('GET', "/people/{$keziah}")->json('unions.0.id');
     }
 }

@@ -113,7 +113,7 @@ final class HostileInputTest extends TestCase
     {
         $paths = json_decode((string) file_get_contents(base_path('docs/openapi.json')), true, flags: JSON_THROW_ON_ERROR)['paths'];
         $known = [...$family, 'question' => $family['case'], 'kind' => 'ancestors', 'list' => 'places', 'run' => $this->looked(),
-            'otherPerson' => $family['second']];
+            'otherPerson' => $family['second'], 'subjects' => $family['person']];
         $queries = [];
         foreach ($paths as $path => $methods) {
             $names = array_column(

@@ -1,5 +1,8 @@
 import { ASKED, KIN, LIFE, listOf, numberedListOf, ofNoTree, ofTree, READING, RECORD } from './asking'
 import { api, type Schemas } from './client'
+import { presentedQueries } from './presentedQueries'
+
+export { asWords, type Handwork, type Options } from './presentedQueries'
 
 export type PeopleAsked = {
   q: string
@@ -13,12 +16,6 @@ export type PeopleAsked = {
 
 /** What can be joined, beside people. */
 export type JoinableKind = 'place' | 'source' | 'repository' | 'file'
-
-/** Options of a drawing or a report by name, as words; what is not said is as usual. */
-export type Options = Record<string, string>
-
-/** The same in an address. */
-export const asWords = (options: Options) => new URLSearchParams(options).toString()
 
 const after = (from: string) => (from === '' ? {} : { after: from })
 
@@ -146,28 +143,7 @@ export const queries = {
     ofTree('unions', tree, [q], KIN, () =>
       api.GET('/api/trees/{tree}/unions', { params: { path: { tree }, query: { q } } }),
     ),
-  drawingKinds: (tree: string) =>
-    ofTree('drawing-kinds', tree, [], ['kinds'], () =>
-      api.GET('/api/trees/{tree}/drawing-kinds', { params: { path: { tree } } }),
-    ),
-  reportKinds: (tree: string) =>
-    ofTree('report-kinds', tree, [], ['kinds'], () =>
-      api.GET('/api/trees/{tree}/report-kinds', { params: { path: { tree } } }),
-    ),
-  drawing: (tree: string, kind: string, subject: string, options: Options) =>
-    ofTree('drawing', tree, [kind, subject, asWords(options)], LIFE, () =>
-      api.GET('/api/trees/{tree}/drawings/{kind}/{subject}', {
-        params: { path: { tree, kind, subject } },
-        querySerializer: () => asWords(options),
-      }),
-    ),
-  report: (tree: string, kind: string, subject: string, options: Options) =>
-    ofTree('report', tree, [kind, subject, asWords(options)], [...LIFE, 'kinds'], () =>
-      api.GET('/api/trees/{tree}/reports/{kind}/{subject}', {
-        params: { path: { tree, kind, subject } },
-        querySerializer: () => asWords(options),
-      }),
-    ),
+  ...presentedQueries,
 
   sources: (tree: string, q: string) =>
     listOf('sources', tree, [q], RECORD, (from) =>

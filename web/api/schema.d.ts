@@ -280,7 +280,7 @@ export interface paths {
     patch?: never
     trace?: never
   }
-  '/api/trees/{tree}/drawings/{kind}/{subject}': {
+  '/api/trees/{tree}/drawings/{kind}/{subjects}': {
     parameters: {
       query?: never
       header?: never
@@ -292,6 +292,55 @@ export interface paths {
     put?: never
     post?: never
     delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/reading/drawing/{kind}/{subjects}': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    /** The same with what the hand did to it, which is not kept. */
+    post: operations['drawByHand']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/saved-drawings': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get: operations['savedDrawings']
+    put?: never
+    post: operations['saveDrawing']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/saved-drawings/{savedDrawing}': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get: operations['savedDrawing']
+    put: operations['changeDrawing']
+    post?: never
+    delete: operations['deleteDrawing']
     options?: never
     head?: never
     patch?: never
@@ -3000,10 +3049,71 @@ export interface components {
       weight: number
       says: string
     }
+    /** @description By how much a box was moved, from where it would stand. */
+    BoxMoveInput: {
+      personId: string
+      /** Format: float */
+      x: number
+      /** Format: float */
+      y: number
+    }
+    /** @description A line that goes on by one generation where it would have stopped. */
+    BroughtInput: {
+      personId: string
+      /** @enum {string} */
+      toward: 'parents' | 'children' | 'partners'
+    }
+    /** @description What the hand did to a drawing that is not saved so far. */
+    DrawnByHandInput: {
+      handwork: components['schemas']['HandworkInput']
+    }
+    /** @description What was done to a drawing by hand, as it is sent and told. */
+    HandworkInput: {
+      title: string
+      moves: components['schemas']['BoxMoveInput'][]
+      hidden: string[]
+      hiddenBranches: string[]
+      brought: components['schemas']['BroughtInput'][]
+      notes: components['schemas']['SetNoteInput'][]
+      pictures: components['schemas']['SetPictureInput'][]
+    }
+    /** @description A drawing to be kept: what it is called, from whom it is drawn, what was chosen and what the hand did to it. */
+    SavedDrawingInput: {
+      name: string
+      kind: string
+      subjects: string[]
+      options: {
+        [key: string]: string
+      }
+      handwork: components['schemas']['HandworkInput']
+      version?: number | null
+    }
+    /** @description Words set on a drawing, from the upper left corner of somebody's box. */
+    SetNoteInput: {
+      personId: string
+      /** Format: float */
+      x: number
+      /** Format: float */
+      y: number
+      words: string
+    }
+    /** @description A picture set on a drawing, from the upper left corner of somebody's box. */
+    SetPictureInput: {
+      personId: string
+      /** Format: float */
+      x: number
+      /** Format: float */
+      y: number
+      /** Format: float */
+      width: number
+      /** Format: float */
+      height: number
+      mediaId: string
+    }
     /** @description A person as they are drawn, or words that lead on; `gesture` says what choosing it does. */
     AreaResource: {
       /** @enum {string} */
-      gesture: 'open' | 'draw from'
+      gesture: 'open' | 'bring parents' | 'bring children' | 'bring partners'
       personId: string
       number: number
       /** Format: float */
@@ -3018,6 +3128,8 @@ export interface components {
       aloud: string
       rules: components['schemas']['RuleResource'][]
       texts: components['schemas']['TextResource'][]
+      outline: number[]
+      isByHand: boolean
     }
     /** @description `points` is x, y, x, y … */
     PathResource: {
@@ -3036,6 +3148,35 @@ export interface components {
       toY: number
       style: string
     }
+    /** @description A saved drawing as it stands in a list. */
+    SavedDrawingLine: {
+      id: string
+      version: number
+      name: string
+      kind: string
+      people: number
+    }
+    SavedDrawingList: {
+      drawings: components['schemas']['SavedDrawingLine'][]
+    }
+    /** @description A saved drawing with the tree of today, and what is no more as it was when it was saved. */
+    SavedDrawingResource: {
+      id: string
+      version: number
+      name: string
+      kind: string
+      subjects: string[]
+      options: {
+        [key: string]: string
+      }
+      handwork: components['schemas']['HandworkInput']
+      scene: components['schemas']['SceneResource']
+      came: string[]
+      cameCount: number
+      gone: string[]
+      goneCount: number
+      idle: string[]
+    }
     /** @description All that the page needs to paint a drawing, with the styles that its strokes and texts name. */
     SceneResource: {
       title: string
@@ -3046,9 +3187,22 @@ export interface components {
       paths: components['schemas']['PathResource'][]
       areas: components['schemas']['AreaResource'][]
       texts: components['schemas']['TextResource'][]
+      pictures: components['schemas']['SetPictureResource'][]
       legend: string
       strokeStyles: components['schemas']['StrokeStyleResource'][]
       textStyles: components['schemas']['TextStyleResource'][]
+    }
+    /** @description A picture in its place on a drawing. */
+    SetPictureResource: {
+      /** Format: float */
+      x: number
+      /** Format: float */
+      y: number
+      /** Format: float */
+      width: number
+      /** Format: float */
+      height: number
+      mediaId: string
     }
     StrokeStyleResource: {
       name: string
@@ -3065,7 +3219,10 @@ export interface components {
       y: number
       words: string
       style: string
-      endsAtX: boolean
+      /** @enum {string} */
+      anchor: 'start' | 'middle' | 'end'
+      /** Format: float */
+      turn: number
     }
     TextStyleResource: {
       name: string
@@ -4100,7 +4257,7 @@ export interface components {
     OptionResource: {
       name: string
       /** @enum {string} */
-      type: 'number' | 'yes or no' | 'choice'
+      type: 'number' | 'yes or no' | 'choice' | 'several'
       label: string
       says: string
       usual: string
@@ -5749,7 +5906,7 @@ export interface operations {
       path: {
         tree: string
         kind: string
-        subject: string
+        subjects: string
       }
       cookie?: never
     }
@@ -5763,6 +5920,207 @@ export interface operations {
         content: {
           'application/json': components['schemas']['SceneResource']
         }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  drawByHand: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        kind: string
+        subjects: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['DrawnByHandInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['SceneResource']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  savedDrawings: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['SavedDrawingList']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  saveDrawing: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['SavedDrawingInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['CreatedResource']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  savedDrawing: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        savedDrawing: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['SavedDrawingResource']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  changeDrawing: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        savedDrawing: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['SavedDrawingInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['CreatedResource']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  deleteDrawing: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        savedDrawing: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      204: {
+        headers: {
+          [name: string]: unknown
+        }
+        content?: never
       }
       /** @description Refused, with a sentence. */
       default: {

@@ -15,6 +15,7 @@ export const TOPICS = [
   'doubles',
   'kinds',
   'exchange',
+  'drawings',
   'journal',
 ] as const
 
@@ -38,6 +39,7 @@ const RESEARCH: readonly Topic[] = [
   'groups',
   'work',
   'doubles',
+  'drawings',
   'journal',
 ]
 const EVERYTHING: readonly Topic[] = TOPICS
@@ -49,6 +51,7 @@ const PICTURES: readonly Topic[] = ['pictures', 'people', 'evidence', 'places', 
 const PLACES: readonly Topic[] = ['places', 'people', 'evidence', 'questions', 'journal', 'tree']
 const RUNS: readonly Topic[] = ['exchange', 'journal']
 const RULING: readonly Topic[] = ['doubles', 'journal']
+const DRAWINGS: readonly Topic[] = ['drawings', 'journal']
 const NOTHING: readonly Topic[] = []
 
 const T = '/api/trees/{tree}'
@@ -77,6 +80,9 @@ export const TOUCHES: Readonly<Record<WritePath, readonly Topic[]>> = {
   [`${T}/people/{person}/names`]: RESEARCH,
   [`${T}/people/{person}/notes`]: ['people', 'work', 'journal'],
   [`${T}/people/{person}/relatives`]: RESEARCH,
+  [`${T}/saved-drawings`]: DRAWINGS,
+  [`${T}/saved-drawings/{savedDrawing}`]: DRAWINGS,
+  [`${T}/reading/drawing/{kind}/{subjects}`]: NOTHING,
   [`${T}/people/{person}/tasks`]: ['people', ...WORK],
   [`${T}/people/{person}/unions`]: RESEARCH,
   [`${T}/people/{person}/unlink`]: RESEARCH,

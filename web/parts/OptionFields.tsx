@@ -2,6 +2,7 @@ import { useState } from 'react'
 import { useSearchParams } from 'react-router'
 import type { Schemas } from '../api/client'
 import type { Options } from '../api/queries'
+import { SeveralField, wordsOf } from './SeveralField'
 
 type Option = Schemas['OptionResource']
 
@@ -13,9 +14,10 @@ export function useOptions(options: readonly Option[]): [Options, (name: string,
   const [just, setJust] = useState<{ address: string; chosen: Options }>({ address, chosen: {} })
   if (just.address !== address) setJust({ address, chosen: {} })
   const chosen: Options = {}
-  for (const { name, words } of options) {
+  for (const { name, type, words } of options) {
     const word = just.chosen[name] ?? query.get(name)
-    if (word !== null && words.includes(word)) chosen[name] = word
+    const parts = type === 'several' ? wordsOf(word ?? '') : [word ?? '']
+    if (word !== null && parts.every((part) => words.includes(part))) chosen[name] = word
   }
   const choose = (name: string, word: string) => {
     setJust({ address, chosen: { ...chosen, [name]: word } })
@@ -51,6 +53,18 @@ export function OptionFields({ options, chosen, onChoose }: Props) {
           />{' '}
           {option.label}
         </label>
+      )
+    }
+    if (option.type === 'several') {
+      return (
+        <SeveralField
+          key={option.name}
+          label={option.label}
+          says={option.says}
+          words={option.words}
+          value={word}
+          onChange={(next) => onChoose(option.name, next)}
+        />
       )
     }
     return (

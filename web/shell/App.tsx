@@ -18,6 +18,8 @@ const Kinds = lazy(() => import('../areas/records/kinds/Kinds'))
 const Pictures = lazy(() => import('../areas/pictures/Pictures'))
 const PicturePage = lazy(() => import('../areas/pictures/PicturePage'))
 const Drawings = lazy(() => import('../areas/drawings/Drawings'))
+const OneDrawing = lazy(() => import('../areas/drawings/OneDrawing'))
+const SavedDrawing = lazy(() => import('../areas/drawings/SavedDrawing'))
 const Reports = lazy(() => import('../areas/reports/Reports'))
 const Places = lazy(() => import('../areas/places/Places'))
 const Exchange = lazy(() => import('../areas/exchange/Exchange'))
@@ -62,7 +64,8 @@ export function App() {
             <Route path="records/:source" element={<SourcePage />} />
             <Route path="records/table/:record" element={<ReadingTable />} />
             <Route path="drawings" element={<Drawings />} />
-            <Route path="drawings/:person" element={<Drawings />} />
+            <Route path="drawings/saved/:saved" element={<SavedDrawing />} />
+            <Route path="drawings/:subjects" element={<OneDrawing />} />
             <Route path="reports" element={<Reports />} />
             <Route path="reports/:subject" element={<Reports />} />
             <Route path="reports/:kind/:subject" element={<Reports />} />

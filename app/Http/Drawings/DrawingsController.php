@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Drawings;
 
 use App\Http\Api\Get;
+use App\Http\Api\Post;
+use App\Http\Drawings\Inputs\DrawnByHandInput;
 use App\Http\Drawings\Resources\SceneResource;
 use App\Http\LivingInFull;
 use App\Http\Presentation\Asked;
 use App\Printing\Attachment;
-use App\Printing\Pdf;
 use App\Printing\PrintedDrawing;
 use App\Trees\Access\LivingPeople;
 use App\Trees\Access\SeenTree;
@@ -19,6 +20,8 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use NorthBough\Core\Drawing\Drawing;
 use NorthBough\Core\Drawing\Drawings;
+use NorthBough\Core\Drawing\Handwork\Handwork;
+use NorthBough\Core\Drawing\Handwork\StoredHandwork;
 use NorthBough\Core\Drawing\Scene\Scene;
 use NorthBough\Core\Presentation\Subject;
 
@@ -29,20 +32,31 @@ final readonly class DrawingsController
     }
 
     /** Options of the kind are asked for by their names, as words. */
-    #[Get('/trees/{tree}/drawings/{kind}/{subject}', 'drawing', SceneResource::class)]
-    public function show(Request $request, string $tree, string $kind, string $subject): JsonResponse
+    #[Get('/trees/{tree}/drawings/{kind}/{subjects}', 'drawing', SceneResource::class)]
+    public function show(Request $request, string $tree, string $kind, string $subjects): JsonResponse
     {
         $drawing = self::asked($request, $kind);
 
-        return response()->json(SceneResource::of(self::scene($drawing, $this->living->seen(), $subject)));
+        return response()->json(SceneResource::of(self::scene($drawing, $this->living->seen(), $subjects, Handwork::none())));
     }
 
-    public function file(Request $request, Pdf $pdf, string $tree, string $kind, string $subject, string $format): Response
+    /** The same with what the hand did to it, which is not kept. */
+    #[Post('/trees/{tree}/reading/drawing/{kind}/{subjects}', 'drawByHand', SceneResource::class, DrawnByHandInput::class)]
+    public function byHand(Request $request, string $tree, string $kind, string $subjects): JsonResponse
     {
         $drawing = self::asked($request, $kind);
-        $scene = self::scene($drawing, $this->export->seen(LivingInFull::askedBy($request), 'Saved a drawing'), $subject);
+        $handwork = StoredHandwork::read(DrawnByHandInput::from($request)->handwork, static fn (string $id): string => $id);
 
-        return Attachment::of(PrintedDrawing::of($scene, $format, $pdf), $scene->title, $format);
+        return response()->json(SceneResource::of(self::scene($drawing, $this->living->seen(), $subjects, $handwork)));
+    }
+
+    public function file(Request $request, PrintedDrawing $printed, string $tree, string $kind, string $subjects, string $format): Response
+    {
+        $drawing = self::asked($request, $kind);
+        $scene = self::scene($drawing, $this->export->seen(LivingInFull::askedBy($request), 'Saved a drawing'), $subjects,
+            Handwork::none());
+
+        return Attachment::of($printed->of($scene, $format), $scene->title, $format);
     }
 
     private static function asked(Request $request, string $kind): Drawing
@@ -50,8 +64,9 @@ final readonly class DrawingsController
         return Asked::answer(static fn (): Drawing => Drawings::named($kind, Asked::options($request)));
     }
 
-    private static function scene(Drawing $drawing, SeenTree $seen, string $subject): Scene
+    private static function scene(Drawing $drawing, SeenTree $seen, string $subjects, Handwork $handwork): Scene
     {
-        return Asked::answer(static fn (): Scene => $drawing->draw($seen->view, Subject::read($drawing::subject(), $subject)));
+        return Asked::answer(static fn (): Scene => Drawings::drawn($drawing, $seen->view, Subject::read($drawing::subject(), $subjects),
+            $handwork));
     }
 }

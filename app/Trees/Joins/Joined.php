@@ -36,6 +36,26 @@ final readonly class Joined
         return $id;
     }
 
+    /**
+     * @param  list<string>  $ids
+     * @return array<string, string> by each of them that became another: the id it has now
+     */
+    public function resolveAll(array $ids): array
+    {
+        $now = [];
+        $open = array_combine($ids, $ids);
+        for ($depth = 0; $open !== [] && $depth < self::DEPTH; $depth++) {
+            $kept = DB::table('joins')->where('tree_id', $this->current->id())->whereIn('gone_id', array_values(array_unique($open)))
+                ->whereNull('apart_by')->orderBy('id')->selectRaw('gone_id, coalesce('.implode(', ', self::KEPT).') AS kept')
+                ->pluck('kept', 'gone_id')->all();
+            $open = array_filter(array_map(static fn (string $id): string => (string) ($kept[$id] ?? ''), $open),
+                static fn (string $id): bool => $id !== '');
+            $now = [...$now, ...$open];
+        }
+
+        return $now;
+    }
+
     /** @return string the id of what was kept, or of what that became since */
     public function kept(Join $join): string
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Drawing;
 
+use NorthBough\Core\Drawing\Handwork\Handwork;
 use NorthBough\Core\Drawing\Scene\Scene;
 use NorthBough\Core\Presentation\Presented;
 use NorthBough\Core\Presentation\Subject;
@@ -15,8 +16,9 @@ interface Drawing extends Presented
 {
     /**
      * @param  TreeView  $tree  without what the audience may not see
+     * @param  Handwork|null  $handwork  what was done to the drawing by hand; null for nothing
      *
      * @throws SubjectMissing
      */
-    public function draw(TreeView $tree, Subject $subject): Scene;
+    public function draw(TreeView $tree, Subject $subject, ?Handwork $handwork = null): Scene;
 }

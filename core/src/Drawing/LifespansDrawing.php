@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Drawing;
 
+use NorthBough\Core\Drawing\Handwork\Handwork;
 use NorthBough\Core\Drawing\Lifespans\LifespanSetting;
 use NorthBough\Core\Drawing\Lifespans\Span;
 use NorthBough\Core\Drawing\Scene\Scene;
@@ -37,7 +38,7 @@ final readonly class LifespansDrawing implements Drawing
         return SubjectKind::People;
     }
 
-    public function draw(TreeView $tree, Subject $subject): Scene
+    public function draw(TreeView $tree, Subject $subject, ?Handwork $handwork = null): Scene
     {
         return LifespanSetting::scene($this->heading($tree, $subject->ids), $this->spans($tree, $subject->ids));
     }

@@ -25,8 +25,11 @@ final readonly class DescribedOption
     /** For the command line: what it does and what it takes. */
     public function help(): string
     {
-        $words = $this->type === OptionType::Number ? "{$this->words[0]} to {$this->words[count($this->words) - 1]}"
-            : implode(' or ', $this->words);
+        $words = match ($this->type) {
+            OptionType::Number => "{$this->words[0]} to {$this->words[count($this->words) - 1]}",
+            OptionType::Several => 'any of '.implode(',', $this->words),
+            OptionType::YesNo, OptionType::Choice => implode(' or ', $this->words),
+        };
 
         return "{$this->says}: {$words}; {$this->usual} where nothing is said";
     }

@@ -18,8 +18,14 @@ final readonly class Option
      * @param  string  $says  what it does, in a sentence without its full stop
      * @param  int  $from  the least, of a number
      * @param  int  $to  the most, of a number
+     * @param  class-string<\BackedEnum>|null  $of  of a list: what it is a list of
      */
-    public function __construct(public string $label, public string $says, public int $from = 0, public int $to = 0)
-    {
+    public function __construct(
+        public string $label,
+        public string $says,
+        public int $from = 0,
+        public int $to = 0,
+        public ?string $of = null,
+    ) {
     }
 }

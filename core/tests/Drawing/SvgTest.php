@@ -31,7 +31,7 @@ final class SvgTest extends TestCase
     #[DataProvider('names')]
     public function test_it_is_well_formed_and_holds_every_name_as_text(string $name): void
     {
-        $box = new Box('p1', 1, 10, 20, 160, 60, [$name], ['1847–1923'], $name, 'cited', 'ad.', '3');
+        $box = new Box('p1', 1, 10, 20, 160, 60, [$name], ['1847–1923'], $name, 'cited');
         $svg = self::svg('Ancestors of '.$name, 400, 300, [$box], [new Line([[0.0, 0.0], [10.5, 20.25]], true, 'a', 'b')]);
         $document = new \DOMDocument;
 
@@ -53,7 +53,7 @@ final class SvgTest extends TestCase
 
     public function test_a_line_that_is_not_proved_is_dotted_and_a_rule_says_how_far_it_is_cited(): void
     {
-        $box = static fn (string $id, string $rule): Box => new Box($id, 1, 0, 0, 100, 40, ['x'], [], 'x', $rule, '', '');
+        $box = static fn (string $id, string $rule): Box => new Box($id, 1, 0, 0, 100, 40, ['x'], [], 'x', $rule);
         $svg = self::svg('t', 100, 100, [$box('a', 'cited'), $box('b', 'partly'), $box('c', 'uncited')],
             [new Line([[0.0, 0.0], [1.0, 1.0]], false, 'a', 'b'), new Line([[0.0, 0.0], [2.0, 1.0]], true, 'a', 'b')]);
 

@@ -72,7 +72,8 @@ final class OptionsTest extends TestCase
             self::assertSame($class, $kinds->named($class::code()));
             self::assertMatchesRegularExpression('/^[a-z-]+$/', $class::code());
             foreach (Options::of($class) as $option) {
-                self::assertContains($option->usual, $option->words);
+                $usual = $option->type === OptionType::Several ? explode(',', $option->usual) : [$option->usual];
+                self::assertSame([], array_diff($usual, $option->words));
                 foreach ($option->words as $word) {
                     self::assertInstanceOf($class, Options::make($class, [$option->name => $word]));
                 }

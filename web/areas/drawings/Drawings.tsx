@@ -1,96 +1,111 @@
 import { useQuery } from '@tanstack/react-query'
-import { Link, useNavigate, useParams, useSearchParams } from 'react-router'
-import { asWords, queries } from '../../api/queries'
+import { useState } from 'react'
+import { Link, useNavigate } from 'react-router'
+import { queries } from '../../api/queries'
 import { useTree, useTreeId, useTreePath } from '../../api/useTree'
+import { count } from '../../parts/count'
 import { Empty } from '../../parts/Empty'
-import { OptionFields, useOptions } from '../../parts/OptionFields'
-import { useTrail } from '../../parts/trail'
-import { Sheet } from './Sheet'
+import { Finder, type Found } from '../../parts/Finder'
+import { findPeople } from '../../parts/findPeople'
 
-/** A drawing on the whole of the middle, of whatever kind is chosen. */
+/** The drawings that are kept, and the beginning of a new one. */
 export default function Drawings() {
   const tree = useTreeId()
   const path = useTreePath()
-  const navigate = useNavigate()
-  const { data: about } = useTree()
-  const trail = useTrail(tree)
-  const person = useParams().person ?? about?.centrePersonId ?? trail.at(-1)?.id ?? ''
-  const [query, setQuery] = useSearchParams()
-  const { data: offered } = useQuery(queries.drawingKinds(tree))
-  const kinds = offered?.kinds ?? []
-  const kind = kinds.find(({ code }) => code === query.get('kind')) ?? kinds[0]
-  const [options, choose] = useOptions(kind?.options ?? [])
-  const { data: scene, error } = useQuery({
-    ...queries.drawing(tree, kind?.code ?? '', person, options),
-    enabled: person !== '' && kind !== undefined,
-  })
-  if (person === '') {
-    return (
-      <div className="px-6 py-3">
-        <h1 className="font-serif text-[26px]">Drawings</h1>
-        <Empty says="Here a drawing will stand. Open somebody first; d draws their ancestors.">
-          <Link className="act-main" to={path('people')}>
-            To the people
-          </Link>
-        </Empty>
-      </div>
-    )
-  }
-  const chosen = kind?.code ?? ''
-  const drawn = (code: string) => setQuery({ ...options, kind: code }, { replace: true })
-  const file = (format: string) =>
-    `/api/trees/${tree}/drawings/${chosen}/${person}.${format}?${asWords(options)}`
+  const { data: saved } = useQuery(queries.savedDrawings(tree))
   return (
-    <div className="flex h-full flex-col">
-      <div className="flex flex-wrap items-baseline gap-x-6 px-6 py-2">
-        <h1 className="font-serif text-[22px]">{scene?.title ?? 'A drawing'}</h1>
-        <label className="text-[14px] text-graphite">
-          Drawn{' '}
-          <select className="gap" value={chosen} onChange={(event) => drawn(event.target.value)}>
-            {kinds.map(({ code, title }) => (
-              <option key={code} value={code}>
-                {title}
-              </option>
-            ))}
-          </select>
-        </label>
-        {kind && <OptionFields options={kind.options} chosen={options} onChoose={choose} />}
-        {scene && (
-          <span className="ml-auto flex gap-5 text-[14px]">
-            <a className="act" href={file('svg')} download>
-              SVG
-            </a>
-            <a className="act" href={file('pdf')} download>
-              PDF
-            </a>
-          </span>
-        )}
-      </div>
-      {error && <p className="px-6 text-madder">{error.message}</p>}
-      {scene?.areas.length === 1 && kind?.subject === 'person' && <Alone kind={chosen} onDraw={drawn} />}
-      {scene && (
-        <Sheet
-          key={`${chosen}${person}${asWords(options)}`}
-          scene={scene}
-          onGo={(id) => navigate(path(`people/${id}`))}
-          onDraw={(id) => navigate(path(`drawings/${id}?${asWords({ ...options, kind: chosen })}`))}
-        />
+    <div className="h-full overflow-auto px-6 py-3">
+      <h1 className="font-serif text-[26px]">Drawings</h1>
+      <Begin />
+      {saved?.drawings.length === 0 && (
+        <Empty says="Drawings that are saved will stand here. Choose whom to draw; d on a person's page draws their ancestors." />
       )}
+      <ul aria-label="Saved drawings" className="mt-4 max-w-[900px]">
+        {(saved?.drawings ?? []).map((drawing) => (
+          <li key={drawing.id} className="border-t border-rule">
+            <Link
+              to={path(`drawings/saved/${drawing.id}`)}
+              className="grid grid-cols-[minmax(0,1fr)_180px_120px] gap-x-4 py-[6px] hover:bg-wash max-sm:grid-cols-1"
+            >
+              <span className="font-serif text-[17px]">{drawing.name}</span>
+              <span className="text-graphite">{drawing.kind}</span>
+              <span className="text-graphite">{count(drawing.people, 'person', 'people')}</span>
+            </Link>
+          </li>
+        ))}
+      </ul>
     </div>
   )
 }
 
-/** Where there is nobody to draw in one direction, the other is offered. */
-function Alone({ kind, onDraw }: { kind: string; onDraw: (kind: string) => void }) {
-  const other = kind === 'ancestors' ? 'descendants' : 'ancestors'
+/** Whom to draw and how; the person at the centre of the tree is there already. */
+function Begin() {
+  const tree = useTreeId()
+  const path = useTreePath()
+  const navigate = useNavigate()
+  const { data: about } = useTree()
+  const { data: offered } = useQuery(queries.drawingKinds(tree))
+  const [code, setCode] = useState('')
+  const [people, setPeople] = useState<Found[]>([])
+  const [isAdding, setIsAdding] = useState(false)
+  const kinds = offered?.kinds ?? []
+  const kind = kinds.find((each) => each.code === code) ?? kinds[0]
+  const takesMore = people.length === 0 || kind?.subject === 'people'
+  const centre = about?.centrePersonId ?? ''
+  const subjects = people.length > 0 ? people.map(({ id }) => id) : centre === '' ? [] : [centre]
   return (
-    <p className="flex flex-wrap gap-x-4 px-6 py-1">
-      <span className="text-graphite">
-        {kind === 'ancestors' ? 'No parents are known.' : 'No partners or children are known.'}
-      </span>
-      <button type="button" className="act" onClick={() => onDraw(other)}>
-        Draw the {other}
+    <section aria-label="Draw somebody" className="mt-2 flex flex-wrap items-baseline gap-x-5 gap-y-1">
+      <label>
+        <span className="text-graphite">Draw</span>{' '}
+        <select className="gap" value={kind?.code ?? ''} onChange={(event) => setCode(event.target.value)}>
+          {kinds.map((each) => (
+            <option key={each.code} value={each.code}>
+              {each.title}
+            </option>
+          ))}
+        </select>
+      </label>
+      <span className="text-graphite">of</span>
+      {people.map((person) => (
+        <span key={person.id}>
+          <span className="font-serif text-[16px]">{person.line}</span>{' '}
+          <button
+            type="button"
+            className="act text-[13px]"
+            aria-label={`Not ${person.line}`}
+            onClick={() => setPeople(people.filter(({ id }) => id !== person.id))}
+          >
+            ×
+          </button>
+        </span>
+      ))}
+      {people.length === 0 && !isAdding && centre !== '' && <span>the person at the centre</span>}
+      {isAdding ? (
+        <Finder
+          label="Whom to draw"
+          queryKey="drawn"
+          find={(q) => findPeople(tree, q)}
+          onChosen={(found) => {
+            setPeople([...people.filter(({ id }) => id !== found.id), found])
+            setIsAdding(false)
+          }}
+          onLeave={() => setIsAdding(false)}
+        />
+      ) : (
+        takesMore && (
+          <button type="button" className="act" onClick={() => setIsAdding(true)}>
+            {people.length === 0 ? 'Choose somebody' : 'And somebody else'}
+          </button>
+        )
+      )}
+      <button
+        type="button"
+        className="act-main"
+        disabled={subjects.length === 0 || !kind}
+        onClick={() => void navigate(path(`drawings/${subjects.join(',')}?kind=${kind?.code ?? ''}`))}
+      >
+        Draw
       </button>
-    </p>
+    </section>
   )
 }

@@ -1,90 +1,61 @@
-import type { KeyboardEvent } from 'react'
+import type { KeyboardEvent, PointerEvent } from 'react'
 import type { Schemas } from '../../api/client'
+import { Texts } from './Texts'
+import { useStyles, type Scene } from './styles'
 
-type Scene = Schemas['SceneResource']
-type Ink = Schemas['TextStyleResource']['ink']
 export type Area = Schemas['AreaResource']
-
-const STROKE: Record<Ink, string> = {
-  ink: 'stroke-ink',
-  graphite: 'stroke-graphite',
-  hairline: 'stroke-graphite',
-  link: 'stroke-tide',
-}
-
-const FILL: Record<Ink, string> = {
-  ink: 'fill-ink',
-  graphite: 'fill-graphite',
-  hairline: 'fill-graphite',
-  link: 'fill-tide group-hover:underline',
-}
-
-const FACE: Record<Schemas['TextStyleResource']['typeface'], string> = {
-  serif: 'font-serif',
-  sans: 'font-sans',
-}
 
 type Props = {
   scene: Scene
+  areas: readonly Area[]
+  paths: Scene['paths']
+  chosen: string
+  pictureOf: (mediaId: string) => string
   onChoose: (area: Area) => void
+  onOpen: (area: Area) => void
+  onBring: (area: Area) => void
   onPress: (area: Area) => (event: KeyboardEvent) => void
+  onGrab: (area: Area) => (event: PointerEvent<SVGGElement>) => void
 }
 
+const LEADS_ON = 'fill-transparent group-hover:fill-wash'
+
 /** A scene as it came: every place, size and stroke is the server's; only ink and typeface are those of the theme. */
-export function Painted({ scene, onChoose, onPress }: Props) {
-  const strokes = new Map(
-    scene.strokeStyles.map((style) => [
-      style.name,
-      {
-        className: `fill-none ${STROKE[style.ink]}`,
-        strokeWidth: style.width,
-        strokeDasharray: style.dashes.join(' ') || undefined,
-      },
-    ]),
-  )
-  const texts = new Map(
-    scene.textStyles.map((style) => [
-      style.name,
-      {
-        className: `${FILL[style.ink]} ${FACE[style.typeface]}`,
-        fontSize: style.size,
-      },
-    ]),
-  )
+export function Painted(props: Props) {
+  const { scene } = props
+  const styles = useStyles(scene)
   return (
     <>
-      {scene.paths.map((path, index) => (
-        <polyline key={index} points={path.points.join(' ')} {...strokes.get(path.style)} />
+      {props.paths.map((path, index) => (
+        <polyline key={index} points={path.points.join(' ')} {...styles.strokes.get(path.style)} />
       ))}
-      {scene.texts.map((text) => (
-        <text
-          key={`${text.x} ${text.words}`}
-          x={text.x}
-          y={text.y}
-          textAnchor={text.endsAtX ? 'end' : 'start'}
-          {...texts.get(text.style)}
-        >
-          {text.words}
-        </text>
+      {scene.pictures.map((picture) => (
+        <image
+          key={`${picture.x} ${picture.y}`}
+          href={props.pictureOf(picture.mediaId)}
+          x={picture.x}
+          y={picture.y}
+          width={picture.width}
+          height={picture.height}
+        />
       ))}
-      {scene.areas.map((area) => (
+      <Texts texts={scene.texts} styles={styles.texts} />
+      {props.areas.map((area) => (
         <g
-          key={area.gesture + area.personId}
+          key={`${area.gesture} ${area.personId} ${area.x} ${area.y}`}
+          data-box={area.gesture === 'open' ? area.personId : undefined}
           tabIndex={0}
           role="link"
           aria-label={area.aloud}
           className="group cursor-pointer"
-          onClick={() => onChoose(area)}
-          onKeyDown={onPress(area)}
+          onFocus={() => props.onChoose(area)}
+          onClick={() => (area.gesture === 'open' ? props.onChoose(area) : props.onBring(area))}
+          onDoubleClick={() => props.onOpen(area)}
+          onKeyDown={props.onPress(area)}
+          onPointerDown={props.onGrab(area)}
         >
           {area.title !== '' && <title>{area.title}</title>}
-          <rect
-            x={area.x}
-            y={area.y}
-            width={area.width}
-            height={area.height}
-            className={area.gesture === 'open' ? 'fill-paper hover:fill-wash' : 'fill-transparent'}
-          />
+          <Ground area={area} isChosen={area.gesture === 'open' && area.personId === props.chosen} />
           {area.rules.map((rule, index) => (
             <line
               key={index}
@@ -92,22 +63,25 @@ export function Painted({ scene, onChoose, onPress }: Props) {
               y1={rule.fromY}
               x2={rule.toX}
               y2={rule.toY}
-              {...strokes.get(rule.style)}
+              {...styles.strokes.get(rule.style)}
             />
           ))}
-          {area.texts.map((text, index) => (
-            <text
-              key={index}
-              x={text.x}
-              y={text.y}
-              textAnchor={text.endsAtX ? 'end' : 'start'}
-              {...texts.get(text.style)}
-            >
-              {text.words}
-            </text>
-          ))}
+          <Texts texts={area.texts} styles={styles.texts} />
         </g>
       ))}
     </>
+  )
+}
+
+function Ground({ area, isChosen }: { area: Area; isChosen: boolean }) {
+  const fill =
+    area.gesture !== 'open' ? LEADS_ON : isChosen ? 'fill-wash stroke-tide' : 'fill-paper hover:fill-wash'
+  return area.outline.length > 0 ? (
+    <polygon
+      points={area.outline.join(' ')}
+      className={isChosen ? fill : 'fill-transparent hover:fill-wash'}
+    />
+  ) : (
+    <rect x={area.x} y={area.y} width={area.width} height={area.height} className={fill} />
   )
 }

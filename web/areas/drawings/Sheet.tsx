@@ -1,76 +1,155 @@
-import { select } from 'd3-selection'
-import { zoom, zoomIdentity, type ZoomBehavior } from 'd3-zoom'
-import { useEffect, useRef, type KeyboardEvent } from 'react'
-import type { Schemas } from '../../api/client'
+import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react'
+import { useTreeId } from '../../api/useTree'
 import { useCommands } from '../../keys/commandRegistry'
+import { ChosenBox } from './ChosenBox'
+import { FindInDrawing } from './FindInDrawing'
+import { Greeked } from './Greeked'
 import { Painted, type Area } from './Painted'
+import type { Scene } from './styles'
+import type { HandworkTools, Toward } from './useHandwork'
+import { useView, type Seen } from './useView'
 
 type Props = {
-  scene: Schemas['SceneResource']
+  scene: Scene
+  tools: HandworkTools
   onGo: (personId: string) => void
   onDraw: (personId: string) => void
 }
 
-/** A scene to pan, zoom and walk through; the server has laid it out. */
-export function Sheet({ scene, onGo, onDraw }: Props) {
-  const svg = useRef<SVGSVGElement>(null)
-  const paper = useRef<SVGGElement>(null)
-  const zoomer = useRef<ZoomBehavior<SVGSVGElement, unknown> | null>(null)
-  const fit = () => {
-    if (!svg.current || !zoomer.current) return
-    const { width, height } = svg.current.getBoundingClientRect()
-    const scale = Math.min(width / scene.width, height / scene.height, 1.4)
-    const x = (width - scene.width * scale) / 2
-    const y = (height - scene.height * scale) / 2
-    select(svg.current).call(zoomer.current.transform, zoomIdentity.translate(x, y).scale(scale))
-  }
-  useEffect(() => {
-    if (!svg.current) return
-    zoomer.current = zoom<SVGSVGElement, unknown>()
-      .scaleExtent([0.05, 4])
-      .on('zoom', (event: { transform: { toString(): string } }) => {
-        paper.current?.setAttribute('transform', event.transform.toString())
+/** With no more boxes than these all are painted always. */
+const FEW = 400
+
+/** A name is this high or it is not read; where many boxes are smaller, they are blocks. */
+const LEGIBLE = 0.28
+
+/** By how much a key moves a box. */
+const NUDGE = 8
+
+const ARROWS: Readonly<Record<string, readonly [number, number]>> = {
+  ArrowLeft: [-1, 0],
+  ArrowRight: [1, 0],
+  ArrowUp: [0, -1],
+  ArrowDown: [0, 1],
+}
+
+const isSeen = (seen: Seen, left: number, top: number, right: number, bottom: number) =>
+  right >= seen.left && left <= seen.right && bottom >= seen.top && top <= seen.bottom
+
+/** Toward whom words lead that stand for those who are not drawn. */
+const towardOf = (area: Area) => area.gesture.slice('bring '.length) as Toward
+
+/** A scene to pan, zoom, walk through and move boxes in; the server has laid it out. */
+export function Sheet({ scene, tools, onGo, onDraw }: Props) {
+  const tree = useTreeId()
+  const view = useView(scene)
+  const [chosenId, setChosenId] = useState('')
+  const [isList, setIsList] = useState(false)
+  const frame = useRef<SVGRectElement>(null)
+  const chosen = scene.areas.find((area) => area.gesture === 'open' && area.personId === chosenId)
+  const stops = scene.areas.filter((area) => area.gesture !== 'open' && area.personId === chosenId)
+  const isMany = scene.areas.length > FEW
+  const isFar = isMany && view.seen.scale < LEGIBLE
+  const areas = isMany
+    ? scene.areas.filter(({ x, y, width, height }) => isSeen(view.seen, x, y, x + width, y + height))
+    : scene.areas
+  const paths = isMany
+    ? scene.paths.filter(({ points }) => {
+        const [xs, ys] = [points.filter((_, at) => at % 2 === 0), points.filter((_, at) => at % 2 === 1)]
+        return isSeen(view.seen, Math.min(...xs), Math.min(...ys), Math.max(...xs), Math.max(...ys))
       })
-    const drawn = select(svg.current)
-    drawn.call(zoomer.current).on('dblclick.zoom', null)
-    fit()
-    return () => {
-      drawn.on('.zoom', null)
-    }
-    // Only another scene is fitted anew; whoever zooms stays where they are.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [scene])
-  const pan = (x: number, y: number) => {
-    if (svg.current && zoomer.current) select(svg.current).call(zoomer.current.translateBy, x, y)
-  }
-  const scaleBy = (by: number) => {
-    if (svg.current && zoomer.current) select(svg.current).call(zoomer.current.scaleBy, by)
-  }
+    : scene.paths
   /** What moves the view, by key and by button. */
   const views = [
-    { key: '+', sign: 'closer', says: 'Closer', run: () => scaleBy(1.25) },
-    { key: '-', sign: 'further', says: 'Further away', run: () => scaleBy(0.8) },
-    { key: '0', sign: 'fit', says: 'Fit the drawing', run: fit },
-    { key: 'ArrowLeft', sign: '←', says: 'Pan left', run: () => pan(80, 0) },
-    { key: 'ArrowRight', sign: '→', says: 'Pan right', run: () => pan(-80, 0) },
-    { key: 'ArrowUp', sign: '↑', says: 'Pan up', run: () => pan(0, 60) },
-    { key: 'ArrowDown', sign: '↓', says: 'Pan down', run: () => pan(0, -60) },
+    { key: '+', sign: 'closer', says: 'Closer', run: () => view.scaleBy(1.25) },
+    { key: '-', sign: 'further', says: 'Further away', run: () => view.scaleBy(0.8) },
+    { key: '0', sign: 'fit', says: 'Fit the drawing', run: view.fit },
+    { key: 'ArrowLeft', sign: '←', says: 'Pan left', run: () => view.pan(80, 0) },
+    { key: 'ArrowRight', sign: '→', says: 'Pan right', run: () => view.pan(-80, 0) },
+    { key: 'ArrowUp', sign: '↑', says: 'Pan up', run: () => view.pan(0, 60) },
+    { key: 'ArrowDown', sign: '↓', says: 'Pan down', run: () => view.pan(0, -60) },
   ]
-  useCommands(views)
-  const chosen = (area: Area) => (area.gesture === 'open' ? onGo : onDraw)(area.personId)
+  const isAsList = isList ? 'As a drawing' : 'As a list'
+  useCommands([...views, { key: 'l', says: isAsList, run: () => setIsList(!isList) }])
+  const choose = (area: Area) => {
+    if (area.gesture === 'open') setChosenId(area.personId)
+    else tools.bring(area.personId, towardOf(area))
+  }
   const pressed = (area: Area) => (event: KeyboardEvent) => {
-    if (event.key === 'Enter') chosen(area)
-    if (event.key === 'd') {
-      event.stopPropagation()
-      onDraw(area.personId)
+    const arrow = ARROWS[event.key]
+    const acts: Record<string, () => void> = {
+      Enter: () => (area.gesture === 'open' ? onGo(area.personId) : choose(area)),
+      d: () => onDraw(area.personId),
+      h: () => tools.hide(area.personId, false),
+      H: () => tools.hide(area.personId, true),
+      b: () => stops[0] && tools.bring(area.personId, towardOf(stops[0])),
+      Backspace: () => tools.putBack(area.personId),
     }
+    if (event.altKey && arrow) {
+      const by = NUDGE * (event.shiftKey ? 5 : 1)
+      tools.move(area.personId, arrow[0] * by, arrow[1] * by)
+    } else if (!event.ctrlKey && !event.metaKey && acts[event.key]) acts[event.key]?.()
+    else return
+    event.preventDefault()
+    event.stopPropagation()
+  }
+  /** A box follows the pointer, and is where it was let go. */
+  const grab = (area: Area) => (event: PointerEvent<SVGGElement>) => {
+    if (area.gesture !== 'open' || area.outline.length > 0 || event.button !== 0 || event.shiftKey) return
+    const box = event.currentTarget
+    const [fromX, fromY, unit] = [event.clientX, event.clientY, view.unit()]
+    const away = (at: globalThis.PointerEvent) =>
+      [(at.clientX - fromX) * unit, (at.clientY - fromY) * unit] as const
+    const follow = (at: globalThis.PointerEvent) =>
+      box.setAttribute('transform', `translate(${away(at).join(' ')})`)
+    const drop = (at: globalThis.PointerEvent) => {
+      window.removeEventListener('pointermove', follow)
+      const [x, y] = away(at)
+      box.removeAttribute('transform')
+      if (Math.hypot(x, y) > 4 * unit) tools.move(area.personId, Math.round(x), Math.round(y))
+    }
+    window.addEventListener('pointermove', follow)
+    window.addEventListener('pointerup', drop, { once: true })
+  }
+  /** Shift and drag frame what is to be seen. */
+  const draw = (event: PointerEvent<SVGSVGElement>) => {
+    const shown = view.svg.current
+    const paper = view.paper.current?.getScreenCTM()
+    if (!event.shiftKey || !shown || !paper) return
+    const on = (at: { clientX: number; clientY: number }) =>
+      new DOMPoint(at.clientX, at.clientY).matrixTransform(paper.inverse())
+    const from = on(event)
+    const follow = (at: globalThis.PointerEvent) => {
+      const to = on(at)
+      frame.current?.setAttribute('x', String(Math.min(from.x, to.x)))
+      frame.current?.setAttribute('y', String(Math.min(from.y, to.y)))
+      frame.current?.setAttribute('width', String(Math.abs(to.x - from.x)))
+      frame.current?.setAttribute('height', String(Math.abs(to.y - from.y)))
+    }
+    const drop = (at: globalThis.PointerEvent) => {
+      window.removeEventListener('pointermove', follow)
+      const to = on(at)
+      frame.current?.setAttribute('width', '0')
+      if (Math.abs(to.x - from.x) > 20)
+        view.showArea(
+          Math.min(from.x, to.x),
+          Math.min(from.y, to.y),
+          Math.max(from.x, to.x),
+          Math.max(from.y, to.y),
+        )
+    }
+    window.addEventListener('pointermove', follow)
+    window.addEventListener('pointerup', drop, { once: true })
+  }
+  const found = (area: Area) => {
+    setChosenId(area.personId)
+    view.showArea(area.x - 400, area.y - 250, area.x + area.width + 400, area.y + area.height + 250, 1.4)
   }
   return (
     <div className="flex min-h-0 grow flex-col border-t border-rule">
-      <p
+      <div
         role="group"
         aria-label="View of the drawing"
-        className="flex flex-wrap gap-x-1 px-4 pt-1 text-[13px]"
+        className="flex flex-wrap items-baseline gap-x-1 px-4 pt-1 text-[13px]"
       >
         {views.map(({ sign, says, run }) => (
           <button
@@ -84,20 +163,56 @@ export function Sheet({ scene, onGo, onDraw }: Props) {
             {sign}
           </button>
         ))}
-      </p>
-      <svg
-        ref={svg}
-        className="min-h-0 w-full grow cursor-grab touch-none select-none active:cursor-grabbing"
-        role="group"
-        aria-label={scene.title}
-      >
-        <g ref={paper}>
-          <Painted scene={scene} onChoose={chosen} onPress={pressed} />
-        </g>
-      </svg>
+        <FindInDrawing areas={scene.areas} onFound={found} />
+        <button type="button" className="act ml-3" onClick={() => setIsList(!isList)}>
+          {isAsList} <kbd>l</kbd>
+        </button>
+        <ChosenBox chosen={chosen} stops={stops} tools={tools} onGo={onGo} onDraw={onDraw} />
+      </div>
+      {isList ? (
+        <ol aria-label={scene.title} className="min-h-0 grow list-decimal overflow-auto py-2 pl-14 pr-6">
+          {scene.areas
+            .filter((area) => area.gesture === 'open')
+            .map((area, at) => (
+              <li key={`${area.personId} ${at}`} style={{ contentVisibility: 'auto' }}>
+                <button type="button" className="act text-left" onClick={() => onGo(area.personId)}>
+                  {area.aloud}
+                </button>
+              </li>
+            ))}
+        </ol>
+      ) : (
+        <svg
+          ref={view.svg}
+          className="min-h-0 w-full grow cursor-grab touch-none select-none active:cursor-grabbing"
+          role="group"
+          aria-label={scene.title}
+          onPointerDown={draw}
+        >
+          <g ref={view.paper}>
+            {isFar ? (
+              <Greeked scene={scene} />
+            ) : (
+              <Painted
+                scene={scene}
+                areas={areas}
+                paths={paths}
+                chosen={chosenId}
+                pictureOf={(mediaId) => `/api/trees/${tree}/media/${mediaId}/preview`}
+                onChoose={(area) => area.gesture === 'open' && setChosenId(area.personId)}
+                onOpen={(area) => (area.gesture === 'open' ? onGo(area.personId) : undefined)}
+                onBring={choose}
+                onPress={pressed}
+                onGrab={grab}
+              />
+            )}
+            <rect ref={frame} width={0} className="fill-none stroke-tide" strokeDasharray="6 4" />
+          </g>
+        </svg>
+      )}
       <p className="px-6 py-1 text-[13px] text-graphite">
         {scene.legend}. <kbd>0</kbd> fits, arrows pan, <kbd>+</kbd> <kbd>-</kbd> zoom, <kbd>Enter</kbd> goes
-        there, <kbd>d</kbd> draws from there.
+        there, <kbd>d</kbd> draws from there, <kbd>Alt</kbd> and arrows move a box, <kbd>h</kbd> hides it.
       </p>
     </div>
   )

@@ -16,9 +16,10 @@ final readonly class AreaResource
     /**
      * @param  list<RuleResource>  $rules
      * @param  list<TextResource>  $texts
+     * @param  list<float>  $outline  x, y, x, y … where it is no rectangle
      */
     public function __construct(
-        #[OA\Property(enum: ['open', 'draw from'])] public string $gesture,
+        #[OA\Property(enum: ['open', 'bring parents', 'bring children', 'bring partners'])] public string $gesture,
         #[OA\Property] public string $personId,
         #[OA\Property] public int $number,
         #[OA\Property] public float $x,
@@ -29,12 +30,15 @@ final readonly class AreaResource
         #[OA\Property] public string $aloud,
         #[ListOf(RuleResource::class)] public array $rules,
         #[ListOf(TextResource::class)] public array $texts,
+        #[ListOf('number')] public array $outline,
+        #[OA\Property] public bool $isByHand,
     ) {
     }
 
     public static function of(HitArea $area): self
     {
         return new self($area->gesture->value, $area->personId, $area->number, $area->x, $area->y, $area->width, $area->height,
-            $area->title, $area->aloud, array_map(RuleResource::of(...), $area->rules), array_map(TextResource::of(...), $area->texts));
+            $area->title, $area->aloud, array_map(RuleResource::of(...), $area->rules), array_map(TextResource::of(...), $area->texts),
+            array_merge(...$area->outline), $area->isByHand);
     }
 }

@@ -19,6 +19,7 @@ final readonly class SceneResource
      * @param  list<PathResource>  $paths
      * @param  list<AreaResource>  $areas
      * @param  list<TextResource>  $texts  of nobody
+     * @param  list<SetPictureResource>  $pictures
      * @param  list<StrokeStyleResource>  $strokeStyles
      * @param  list<TextStyleResource>  $textStyles
      */
@@ -29,6 +30,7 @@ final readonly class SceneResource
         #[ListOf(PathResource::class)] public array $paths,
         #[ListOf(AreaResource::class)] public array $areas,
         #[ListOf(TextResource::class)] public array $texts,
+        #[ListOf(SetPictureResource::class)] public array $pictures,
         #[Shielded] #[OA\Property] public string $legend,
         #[ListOf(StrokeStyleResource::class)] public array $strokeStyles,
         #[ListOf(TextStyleResource::class)] public array $textStyles,
@@ -38,7 +40,8 @@ final readonly class SceneResource
     public static function of(Scene $scene): self
     {
         return new self($scene->title, $scene->width, $scene->height, array_map(PathResource::of(...), $scene->paths),
-            array_map(AreaResource::of(...), $scene->areas), array_map(TextResource::of(...), $scene->texts), $scene->foot->words,
+            array_map(AreaResource::of(...), $scene->areas), array_map(TextResource::of(...), $scene->texts),
+            array_map(SetPictureResource::of(...), $scene->pictures), $scene->foot->words,
             array_map(StrokeStyleResource::of(...), StrokeStyle::cases()), array_map(TextStyleResource::of(...), TextStyle::cases()));
     }
 }

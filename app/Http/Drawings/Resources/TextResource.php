@@ -15,12 +15,13 @@ final readonly class TextResource
         #[OA\Property] public float $y,
         #[OA\Property] public string $words,
         #[OA\Property] public string $style,
-        #[OA\Property] public bool $endsAtX,
+        #[OA\Property(enum: ['start', 'middle', 'end'])] public string $anchor,
+        #[OA\Property] public float $turn,
     ) {
     }
 
     public static function of(Text $text): self
     {
-        return new self($text->x, $text->y, $text->words, $text->style->value, $text->endsAtX);
+        return new self($text->x, $text->y, $text->words, $text->style->value, $text->anchor->value, $text->turn);
     }
 }

@@ -14,7 +14,7 @@ final readonly class OptionResource
     /** @param  list<string>  $words */
     public function __construct(
         #[OA\Property] public string $name,
-        #[OA\Property(enum: ['number', 'yes or no', 'choice'])] public string $type,
+        #[OA\Property(enum: ['number', 'yes or no', 'choice', 'several'])] public string $type,
         #[OA\Property] public string $label,
         #[OA\Property] public string $says,
         #[OA\Property] public string $usual,

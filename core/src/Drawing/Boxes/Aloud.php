@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Drawing\Boxes;
 
-use NorthBough\Core\Tree\ParentageKind;
+use NorthBough\Core\Drawing\Cast\Stop;
+use NorthBough\Core\Drawing\Scene\LineKind;
 
 /** A box as it is read aloud: who, when and where, whose parent, of what kind and how far proved, and how well cited. */
 final class Aloud
@@ -15,27 +16,22 @@ final class Aloud
     public static function all(BoxLayout $layout): array
     {
         $byPerson = array_column($layout->boxes, null, 'personId');
-        $parentOf = [];
+        $kinOf = [];
         foreach ($layout->lines as $line) {
-            $child = $byPerson[$line->fromId] ?? null;
-            $kind = $child === null ? '' : self::adjective($child->mark);
-            $parentOf[$line->toId][] = "{$kind}parent of ".($child->fullName ?? 'somebody not drawn').($line->dotted ? ', not proved' : '');
-        }
-
-        return array_map(static fn (Box $box): string => implode(', ', array_filter(
-            [$box->fullName, ...$box->lines, ...$parentOf[$box->personId] ?? [], self::BACKING[$box->rule] ?? '', $box->footing,
-                $box->more],
-            static fn (string $words): bool => $words !== '')), $layout->boxes);
-    }
-
-    private static function adjective(string $mark): string
-    {
-        foreach (ParentageKind::cases() as $kind) {
-            if ($kind->mark() === $mark) {
-                return $kind->adjective();
+            $other = ($byPerson[$line->fromId] ?? null)->fullName ?? 'somebody not drawn';
+            $kinOf[$line->toId][] = match ($line->kind) {
+                LineKind::Couple => "partner of {$other}",
+                LineKind::Same, LineKind::Axis => '',
+                default => "{$line->kind->adjective()}parent of {$other}".($line->dotted ? ', not proved' : ''),
+            };
+            if ($line->kind === LineKind::Couple) {
+                $kinOf[$line->fromId][] = 'partner of '.(($byPerson[$line->toId] ?? null)->fullName ?? 'somebody not drawn');
             }
         }
 
-        return '';
+        return array_map(static fn (Box $box): string => implode(', ', array_filter(
+            [$box->fullName, ...$box->lines, ...$kinOf[$box->personId] ?? [], self::BACKING[$box->rule] ?? '', $box->footing,
+                ...array_map(static fn (Stop $stop): string => $stop->words(), $box->stops)],
+            static fn (string $words): bool => $words !== '')), $layout->boxes);
     }
 }

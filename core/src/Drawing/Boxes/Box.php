@@ -4,18 +4,19 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Drawing\Boxes;
 
+use NorthBough\Core\Drawing\Cast\Stop;
+
 /** A person as type on paper. Units are those of the scene; x and y are the upper left corner. */
 final readonly class Box
 {
     /**
      * @param  list<string>  $nameLines  the name, broken to fit
-     * @param  list<string>  $lines  dates and places, each cut to fit
+     * @param  list<string>  $lines  what is told beneath, each cut to fit
      * @param  string  $fullName  for whoever cannot see the box
-     * @param  string  $rule  what the rule at the left tells: cited, partly, uncited
-     * @param  string  $mark  what stands at the end of the line to the child: ad., fo., …
-     * @param  string  $more  why the drawing stops here; empty where it goes on or nothing more is known
+     * @param  string  $rule  what the rule at the left tells: cited, partly, uncited; empty where evidence is not shown
+     * @param  list<Stop>  $stops  where its lines go no further
      * @param  string  $footing  how far the lines to the parents are proved, in words; empty where nothing is to be said
-     * @param  bool  $linesAtLeft  whether the lines to the parents, and the mark at their end, leave at the left
+     * @param  bool  $isByHand  whether its place is the hand's
      */
     public function __construct(
         public string $personId,
@@ -28,10 +29,16 @@ final readonly class Box
         public array $lines,
         public string $fullName,
         public string $rule,
-        public string $mark,
-        public string $more,
+        public array $stops = [],
         public string $footing = '',
-        public bool $linesAtLeft = false,
+        public bool $isByHand = false,
     ) {
+    }
+
+    public function at(float $x, float $y, bool $isByHand): self
+    {
+        return new self($this->personId, $this->number, $x, $y, $this->width, $this->height, $this->nameLines, $this->lines,
+            $this->fullName,
+            $this->rule, $this->stops, $this->footing, $isByHand);
     }
 }

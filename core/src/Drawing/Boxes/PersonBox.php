@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Drawing\Boxes;
 
+use NorthBough\Core\Drawing\Cast\Stop;
 use NorthBough\Core\Drawing\Scene\TextStyle;
 use NorthBough\Core\Drawing\TypeMeasure;
 use NorthBough\Core\Tree\Person;
@@ -11,47 +12,34 @@ use NorthBough\Core\Tree\Person;
 /** A person's box as every drawing sets it: the name in at most two lines, then what is told, cut to fit. */
 final class PersonBox
 {
-    public const WIDTH = 208.0;
+    /** A box is as wide as its words, within these. */
+    public const WIDEST = 208.0;
 
-    public const HEIGHT = 74.0;
+    private const NARROWEST = 96.0;
 
-    private const ROOM = self::WIDTH - 16;
+    private const ROOM = self::WIDEST - 16;
 
     /**
-     * @param  string  $mark  the kind of the tie to the parents
-     * @param  string  $more  why the drawing stops here
+     * @param  list<Stop>  $stops  where its lines go no further
      * @param  string  $footing  how far the ties to the parents are proved
-     * @param  bool  $linesAtLeft  whether the lines to the parents leave at the left
      */
-    public static function of(
-        Person $person,
-        float $x,
-        float $y,
-        string $mark = '',
-        string $more = '',
-        string $footing = '',
-        bool $linesAtLeft = false,
-    ): Box {
-        $name = $person->name()->shown();
-
-        return new Box(
-            $person->id, $person->number, $x, $y, self::WIDTH, self::HEIGHT,
-            TypeMeasure::broken($name, TextStyle::Name->size(), self::ROOM, 2),
-            array_map(static fn (string $line): string => TypeMeasure::cut($line, TextStyle::Fact->size(), self::ROOM),
-                PersonText::lines($person)),
-            $name, PersonText::backing($person), $mark, $more, $footing, $linesAtLeft,
-        );
-    }
-
-    /** How far to the right the words of a box reach, so that its lines begin there. */
-    public static function reach(Person $person): float
+    public static function of(Person $person, BoxContents $contents, array $stops = [], string $footing = ''): Box
     {
-        $widths = array_map(static fn (string $line): float => TypeMeasure::width($line, TextStyle::Fact->size()),
-            PersonText::lines($person));
-        foreach (TypeMeasure::broken($person->name()->shown(), TextStyle::Name->size(), self::ROOM, 2) as $line) {
-            $widths[] = TypeMeasure::width($line, TextStyle::Name->size());
-        }
+        $name = $person->name()->shown();
+        $names = TypeMeasure::broken($name, TextStyle::Name->size(), self::ROOM, 2);
+        $lines = array_values(array_filter(array_map(
+            static fn (BoxLine $line): string => TypeMeasure::cut($line->of($person), TextStyle::Fact->size(), self::ROOM),
+            $contents->lines),
+            static fn (string $line): bool => $line !== '' && $line !== '…'));
 
-        return min(self::WIDTH, 18 + max($widths));
+        $widths = [
+            ...array_map(static fn (string $words): float => TypeMeasure::width($words, TextStyle::Name->size()), $names),
+            ...array_map(static fn (string $words): float => TypeMeasure::width($words, TextStyle::Fact->size()), $lines),
+            ...array_map(static fn (Stop $stop): float => TypeMeasure::width("… {$stop->words()}", TextStyle::More->size()), $stops),
+        ];
+        $width = max(self::NARROWEST, min(self::WIDEST, 16 + max($widths)));
+
+        return new Box($person->id, $person->number, 0, 0, $width, BoxSetting::height(count($names), count($lines), count($stops)),
+            $names, $lines, $name, $contents->evidence ? PersonText::backing($person) : '', $stops, $footing);
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Drawing\Render;
 
+use NorthBough\Core\Drawing\Scene\Anchor;
+use NorthBough\Core\Drawing\Scene\Gesture;
 use NorthBough\Core\Drawing\Scene\HitArea;
 use NorthBough\Core\Drawing\Scene\Ink;
 use NorthBough\Core\Drawing\Scene\Path;
@@ -18,11 +20,13 @@ final class Svg
 {
     private const PAPER = '#fdfdfb';
 
-    public static function render(Scene $scene): string
+    /** @param  string  $peopleAddress  before the id of a person whose words lead to their page; empty for no links */
+    public static function render(Scene $scene, string $peopleAddress = ''): string
     {
         [$width, $height] = [self::number($scene->width), self::number($scene->height)];
         $paths = implode('', array_map(self::path(...), $scene->paths));
-        $areas = implode('', array_map(self::text(...), $scene->texts)).implode('', array_map(self::area(...), $scene->areas));
+        $areas = implode('', array_map(self::text(...), $scene->texts))
+            .implode('', array_map(static fn (HitArea $area): string => self::area($area, $peopleAddress), $scene->areas));
         [$title, $paper] = [self::escape($scene->title), self::PAPER];
         $foot = self::text(new Text($scene->foot->x, $scene->foot->y, "{$scene->title} · {$scene->foot->words}", $scene->foot->style));
 
@@ -37,8 +41,11 @@ final class Svg
             SVG;
     }
 
-    private static function area(HitArea $area): string
+    private static function area(HitArea $area, string $peopleAddress): string
     {
+        if ($peopleAddress !== '' && $area->gesture === Gesture::Open) {
+            return '<a href="'.self::escape($peopleAddress.$area->personId).'">'.self::area($area, '').'</a>';
+        }
         $title = $area->title === '' ? '' : '<title>'.self::escape($area->title).'</title>';
 
         return "<g>{$title}".implode('', array_map(self::rule(...), $area->rules)).implode('', array_map(self::text(...), $area->texts))
@@ -68,7 +75,9 @@ final class Svg
             Typeface::Serif => 'Source Serif 4, serif',
             Typeface::Sans => 'Atkinson Hyperlegible Next, sans-serif',
         };
-        $anchor = $text->endsAtX ? ' text-anchor="end"' : '';
+        $anchor = $text->anchor === Anchor::Start ? '' : " text-anchor=\"{$text->anchor->value}\"";
+        $anchor .= $text->turn === 0.0 ? ''
+            : ' transform="rotate('.self::number($text->turn).' '.self::number($text->x).' '.self::number($text->y).')"';
 
         return '<text x="'.self::number($text->x).'" y="'.self::number($text->y)."\"{$anchor} font-family=\"{$family}\" font-size=\""
             .self::number($text->style->size()).'" fill="'.self::colour($text->style->ink()).'">'.self::escape($text->words).'</text>';

@@ -12,6 +12,8 @@ final readonly class HitArea
      * @param  string  $aloud  everything it shows, for whoever cannot see it
      * @param  list<Rule>  $rules
      * @param  list<Text>  $texts
+     * @param  list<array{float, float}>  $outline  its corners where it is no rectangle
+     * @param  bool  $isByHand  whether its place is the hand's
      */
     public function __construct(
         public Gesture $gesture,
@@ -25,6 +27,8 @@ final readonly class HitArea
         public string $aloud,
         public array $rules,
         public array $texts,
+        public array $outline = [],
+        public bool $isByHand = false,
     ) {
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Drawing\Scene;
 
+use NorthBough\Core\Drawing\Cast\Stop;
+
 /**
  * A drawing as strokes, words and areas to point at, each measured and in its place: whatever paints it needs no
  * number of its own. The upper left corner is 0, 0. Paths lie lowest.
@@ -15,6 +17,8 @@ final readonly class Scene
      * @param  list<HitArea>  $areas
      * @param  Text  $foot  what the strokes mean; the page says it in its own place
      * @param  list<Text>  $texts  words that belong to nobody, such as the years of an axis
+     * @param  list<Stop>  $stops  where lines go no further, and how many are not drawn
+     * @param  list<Picture>  $pictures
      */
     public function __construct(
         public string $title,
@@ -24,7 +28,24 @@ final readonly class Scene
         public array $areas,
         public Text $foot,
         public array $texts = [],
+        public array $stops = [],
+        public array $pictures = [],
     ) {
+    }
+
+    /**
+     * The same with more words and pictures on it, as large as these need.
+     *
+     * @param  list<Text>  $texts
+     * @param  list<Picture>  $pictures
+     */
+    public function with(array $texts, array $pictures, float $width, float $height): self
+    {
+        $down = max(0.0, $height - $this->height);
+
+        return new self($this->title, max($width, $this->width), $this->height + $down, $this->paths, $this->areas,
+            new Text($this->foot->x, $this->foot->y + $down, $this->foot->words, $this->foot->style),
+            [...$this->texts, ...$texts], $this->stops, [...$this->pictures, ...$pictures]);
     }
 
     /** @return list<HitArea> those who are drawn, without what only leads on */

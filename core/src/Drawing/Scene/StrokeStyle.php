@@ -15,6 +15,8 @@ enum StrokeStyle: string
     case Cited = 'cited';
     case Partly = 'partly';
     case Uncited = 'uncited';
+    case Couple = 'couple';
+    case PerhapsCouple = 'perhaps couple';
     case Alive = 'alive';
     case PerhapsAlive = 'perhaps alive';
 
@@ -22,6 +24,7 @@ enum StrokeStyle: string
     {
         return match ($this) {
             self::Proved, self::Unproved => 1.0,
+            self::Couple, self::PerhapsCouple => 1.5,
             self::Cited, self::Partly, self::Uncited => 2.0,
             self::Alive, self::PerhapsAlive => 7.0,
         };
@@ -31,9 +34,9 @@ enum StrokeStyle: string
     public function dashes(): array
     {
         return match ($this) {
-            self::Proved, self::Cited, self::Alive => [],
+            self::Proved, self::Cited, self::Alive, self::Couple => [],
             self::PerhapsAlive => [2.0, 3.0],
-            self::Unproved => [2.0, 4.0],
+            self::Unproved, self::PerhapsCouple => [2.0, 4.0],
             self::Partly => [7.0, 4.0],
             self::Uncited => [1.5, 4.0],
         };
@@ -43,6 +46,7 @@ enum StrokeStyle: string
     {
         return match ($this) {
             self::Proved, self::Unproved => Ink::Hairline,
+            self::Couple, self::PerhapsCouple => Ink::Graphite,
             self::Cited, self::Partly, self::Uncited => Ink::Ink,
             self::Alive, self::PerhapsAlive => Ink::Graphite,
         };

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Drawing\Scene;
 
-/** Words on one line. x is where they begin, or end where they are set from the right; y is their base line. */
+/**
+ * Words on one line. x is where they begin, or end or have their middle where they are set so; y is their base line. Turned
+ * words are turned about that point, clockwise, in degrees.
+ */
 final readonly class Text
 {
     public function __construct(
@@ -12,7 +15,8 @@ final readonly class Text
         public float $y,
         public string $words,
         public TextStyle $style,
-        public bool $endsAtX = false,
+        public Anchor $anchor = Anchor::Start,
+        public float $turn = 0.0,
     ) {
     }
 }

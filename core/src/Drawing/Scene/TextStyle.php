@@ -13,6 +13,8 @@ enum TextStyle: string
     case Mark = 'mark';
     /** Why a line stops. */
     case More = 'more';
+    /** What somebody wrote on the drawing. */
+    case Note = 'note';
     case Foot = 'foot';
 
     public function size(): float
@@ -20,6 +22,7 @@ enum TextStyle: string
         return match ($this) {
             self::Name => 15.0,
             self::Fact => 11.5,
+            self::Note => 13.0,
             self::Mark, self::More => 11.0,
             self::Foot => 9.0,
         };
@@ -28,7 +31,7 @@ enum TextStyle: string
     public function typeface(): Typeface
     {
         return match ($this) {
-            self::Name => Typeface::Serif,
+            self::Name, self::Note => Typeface::Serif,
             self::Fact, self::Mark, self::More, self::Foot => Typeface::Sans,
         };
     }
@@ -36,7 +39,7 @@ enum TextStyle: string
     public function ink(): Ink
     {
         return match ($this) {
-            self::Name => Ink::Ink,
+            self::Name, self::Note => Ink::Ink,
             self::More => Ink::Link,
             self::Fact, self::Mark, self::Foot => Ink::Graphite,
         };

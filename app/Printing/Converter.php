@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Printing;
+
+use App\Refusal;
+use Illuminate\Support\Facades\File;
+use Illuminate\Support\Str;
+use Symfony\Component\Process\Process;
+
+/** Runs the programs that make a file of another, with the fonts that ship with North Bough. */
+final class Converter
+{
+    private const SECONDS = 120;
+
+    /**
+     * @param  string  $from  ending of the name of what is converted
+     * @param  string  $to  ending of the name of what it becomes
+     * @param  \Closure(string, string): list<string>  $command  of the two paths
+     *
+     * @throws Refusal when the program makes nothing
+     */
+    public function convert(string $content, string $from, string $to, \Closure $command): string
+    {
+        $folder = storage_path('app/printing/'.Str::uuid7());
+        File::ensureDirectoryExists($folder);
+        try {
+            File::put("{$folder}/in.{$from}", $content);
+            $process = new Process($command("{$folder}/in.{$from}", "{$folder}/out.{$to}"), $folder, [
+                'FONTCONFIG_FILE' => $this->fontConfiguration(), 'HOME' => storage_path('app'),
+                'XDG_CACHE_HOME' => storage_path('app/font-cache'),
+            ], timeout: self::SECONDS);
+            $process->run();
+            if (! File::exists("{$folder}/out.{$to}")) {
+                report(new \RuntimeException($process->getErrorOutput()));
+                throw new Refusal('The '.strtoupper($to).' could not be made. The page itself is unharmed; the log says more.', 500);
+            }
+
+            return File::get("{$folder}/out.{$to}");
+        } finally {
+            File::deleteDirectory($folder);
+        }
+    }
+
+    private function fontConfiguration(): string
+    {
+        $path = storage_path('app/fonts.conf');
+        if (! File::exists($path)) {
+            $fonts = htmlspecialchars(base_path('public/fonts'), ENT_XML1);
+            $cache = htmlspecialchars(storage_path('app/font-cache'), ENT_XML1);
+            File::put($path,
+                "<?xml version=\"1.0\"?>\n<!DOCTYPE fontconfig SYSTEM \"fonts.dtd\">\n<fontconfig>\n<dir>{$fonts}</dir>\n"
+                    ."<dir>/usr/share/fonts</dir>\n<cachedir>{$cache}</cachedir>\n</fontconfig>\n");
+        }
+
+        return $path;
+    }
+}

@@ -1,0 +1,53 @@
+import { LIFE, ofTree } from './asking'
+import { api, type Schemas } from './client'
+
+export type Handwork = Schemas['HandworkInput']
+
+/** Options of a drawing or a report by name, as words; what is not said is as usual. */
+export type Options = Record<string, string>
+
+/** The same in an address. */
+export const asWords = (options: Options) => new URLSearchParams(options).toString()
+
+/** What can be asked of drawings and reports. */
+export const presentedQueries = {
+  drawingKinds: (tree: string) =>
+    ofTree('drawing-kinds', tree, [], ['kinds'], () =>
+      api.GET('/api/trees/{tree}/drawing-kinds', { params: { path: { tree } } }),
+    ),
+  reportKinds: (tree: string) =>
+    ofTree('report-kinds', tree, [], ['kinds'], () =>
+      api.GET('/api/trees/{tree}/report-kinds', { params: { path: { tree } } }),
+    ),
+  /** A drawing with what the hand did to it; without that, an address of its own. */
+  drawing: (tree: string, kind: string, subjects: string, options: Options, handwork: Handwork | null) =>
+    ofTree('drawing', tree, [kind, subjects, asWords(options), handwork], LIFE, () =>
+      handwork === null
+        ? api.GET('/api/trees/{tree}/drawings/{kind}/{subjects}', {
+            params: { path: { tree, kind, subjects } },
+            querySerializer: () => asWords(options),
+          })
+        : api.POST('/api/trees/{tree}/reading/drawing/{kind}/{subjects}', {
+            params: { path: { tree, kind, subjects } },
+            querySerializer: () => asWords(options),
+            body: { handwork },
+          }),
+    ),
+  savedDrawings: (tree: string) =>
+    ofTree('saved-drawings', tree, [], ['drawings'], () =>
+      api.GET('/api/trees/{tree}/saved-drawings', { params: { path: { tree } } }),
+    ),
+  savedDrawing: (tree: string, savedDrawing: string) =>
+    ofTree('saved-drawing', tree, [savedDrawing], [...LIFE, 'drawings'], () =>
+      api.GET('/api/trees/{tree}/saved-drawings/{savedDrawing}', {
+        params: { path: { tree, savedDrawing } },
+      }),
+    ),
+  report: (tree: string, kind: string, subject: string, options: Options) =>
+    ofTree('report', tree, [kind, subject, asWords(options)], [...LIFE, 'kinds'], () =>
+      api.GET('/api/trees/{tree}/reports/{kind}/{subject}', {
+        params: { path: { tree, kind, subject } },
+        querySerializer: () => asWords(options),
+      }),
+    ),
+}
