@@ -30,7 +30,11 @@ test('what can be chosen of a report and a drawing stands above it, in its addre
   await expect(page.getByRole('link', { name: /^Ewan Tarrel/ })).toHaveCount(0)
   await expect(page.getByRole('link', { name: 'SVG' })).toHaveAttribute('href', /generations=2/)
   // The words that lead on are a link of their own.
-  await page.getByRole('link', { name: /^Ruth Fenwhistle: parents not drawn/ }).press('Enter')
+  await page
+    .getByRole('link', { name: /^Ruth Fenwhistle: 2 parents not drawn, bring them in/ })
+    .press('Enter')
+  await expect(page.getByRole('link', { name: /^Sander Fenwhistle/ }).first()).toBeVisible()
+  await page.getByRole('link', { name: /^Ruth Fenwhistle,/ }).press('d')
   await expect(page.getByRole('heading', { name: 'Ancestors of Ruth Fenwhistle' })).toBeVisible()
   await page.getByLabel(/^Drawn/).selectOption('Descendants')
   await expect(page.getByRole('heading', { name: 'Descendants of Ruth Fenwhistle' })).toBeVisible()

@@ -48,7 +48,7 @@ export function ChosenBox({ chosen, stops, tools, onGo, onDraw }: Props) {
       </button>
       {chosen.isByHand && (
         <button type="button" className="act" onClick={() => tools.putBack(id)}>
-          Put back
+          Restore its place
         </button>
       )}
       {isNoting === id ? (

@@ -56,7 +56,7 @@ export function DrawingView(props: Props) {
         <p className="flex flex-wrap gap-x-5 px-6 text-[14px] text-graphite">
           {tools.isChanged && (
             <button type="button" className="act" onClick={tools.stepBack}>
-              Take back the last step
+              Undo the last step
             </button>
           )}
           {hidden > 0 && (

@@ -55,16 +55,21 @@ function Begin() {
   const subjects = people.length > 0 ? people.map(({ id }) => id) : centre === '' ? [] : [centre]
   return (
     <section aria-label="Draw somebody" className="mt-2 flex flex-wrap items-baseline gap-x-5 gap-y-1">
-      <label>
+      <span>
         <span className="text-graphite">Draw</span>{' '}
-        <select className="gap" value={kind?.code ?? ''} onChange={(event) => setCode(event.target.value)}>
+        <select
+          aria-label="Kind of drawing"
+          className="gap"
+          value={kind?.code ?? ''}
+          onChange={(event) => setCode(event.target.value)}
+        >
           {kinds.map((each) => (
             <option key={each.code} value={each.code}>
               {each.title}
             </option>
           ))}
         </select>
-      </label>
+      </span>
       <span className="text-graphite">of</span>
       {people.map((person) => (
         <span key={person.id}>

@@ -8,6 +8,9 @@ type Props = {
 
 const plain = (text: string) => text.normalize('NFD').replace(/\p{M}/gu, '').toLowerCase()
 
+/** The words of a box, and a name in full where it had to be cut. */
+const told = (area: Area) => [area.title, ...area.texts.map((text) => text.words)].join(' ')
+
 /** Finds people of a drawing by the words of their box; Enter goes to the next. */
 export function FindInDrawing({ areas, onFound }: Props) {
   const [words, setWords] = useState('')
@@ -15,7 +18,7 @@ export function FindInDrawing({ areas, onFound }: Props) {
   const found =
     words.trim() === ''
       ? []
-      : areas.filter((area) => area.gesture === 'open' && plain(area.aloud).includes(plain(words.trim())))
+      : areas.filter((area) => area.gesture === 'open' && plain(told(area)).includes(plain(words.trim())))
   const next = () => {
     const place = found.length === 0 ? -1 : (at + 1) % found.length
     setAt(place)

@@ -24,6 +24,13 @@ const LEADS_ON = 'fill-transparent group-hover:fill-wash'
 export function Painted(props: Props) {
   const { scene } = props
   const styles = useStyles(scene)
+  // A box keeps its focus when it moves; whoever is drawn twice has two.
+  const times = new Map<string, number>()
+  const keyOf = ({ gesture, personId }: Area) => {
+    const of = `${gesture} ${personId}`
+    times.set(of, (times.get(of) ?? 0) + 1)
+    return `${of} ${times.get(of)}`
+  }
   return (
     <>
       {props.paths.map((path, index) => (
@@ -42,7 +49,7 @@ export function Painted(props: Props) {
       <Texts texts={scene.texts} styles={styles.texts} />
       {props.areas.map((area) => (
         <g
-          key={`${area.gesture} ${area.personId} ${area.x} ${area.y}`}
+          key={keyOf(area)}
           data-box={area.gesture === 'open' ? area.personId : undefined}
           tabIndex={0}
           role="link"
