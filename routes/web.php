@@ -25,6 +25,7 @@ use App\Http\People\EntryOffersController;
 use App\Http\People\FactsController;
 use App\Http\People\GroupsController;
 use App\Http\People\IndexController;
+use App\Http\People\KinshipController;
 use App\Http\People\NamesController;
 use App\Http\People\NotesController;
 use App\Http\People\PeopleController;
@@ -151,6 +152,7 @@ Route::prefix('api')->group(function (): void {
         Route::get('findings', [FindingsController::class, 'index']);
         Route::get('questions', [QuestionsController::class, 'index']);
         Route::get('questions/{question}', [QuestionsController::class, 'show']);
+        Route::get('kinship/{person}/{otherPerson}', [KinshipController::class, 'show']);
         Route::get('tasks', [TasksController::class, 'index']);
         Route::get('groups', [GroupsController::class, 'index']);
         Route::get('event-kinds', [EventKindsController::class, 'index']);

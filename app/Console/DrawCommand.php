@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace App\Console;
 
 use App\Printing\PrintedDrawing;
+use App\Refusal;
 use App\Trees\Access\SeenTree;
 use NorthBough\Core\Drawing\Drawing;
 use NorthBough\Core\Drawing\Drawings;
 use NorthBough\Core\Drawing\Handwork\Handwork;
+use NorthBough\Core\Drawing\Render\Paper;
 use NorthBough\Core\Presentation\Kinds;
 use NorthBough\Core\Presentation\Presented;
 use NorthBough\Core\Presentation\Subject;
@@ -16,8 +18,10 @@ use NorthBough\Core\Presentation\Subject;
 /** @extends PresentCommand<Drawing> */
 final class DrawCommand extends PresentCommand
 {
+    use Worded;
+
     protected $signature = 'bough:draw {tree} {kind} {subject* : @X@, a number or an id} {--to= : the file to write} '
-        .'{--living=shield : shield or keep}';
+        .'{--living=shield : shield or keep} {--paper= : A4 or Letter, onto whose sheets a PDF is tiled}';
 
     protected $description = 'Writes a drawing to a file';
 
@@ -38,6 +42,15 @@ final class DrawCommand extends PresentCommand
 
     protected function content(Presented $presented, SeenTree $seen, Subject $subject, string $format): string
     {
-        return $this->printed->of(Drawings::drawn($presented, $seen->view, $subject, Handwork::none()), $format);
+        return $this->printed->of(Drawings::drawn($presented, $seen->view, $subject, Handwork::none()), $format, $this->paper());
+    }
+
+    /** @throws Refusal */
+    private function paper(): ?Paper
+    {
+        $word = $this->word('paper');
+
+        return $word === '' ? null : Paper::tryFrom($word)
+            ?? throw new Refusal('Paper is '.implode(' or ', array_column(Paper::cases(), 'value')).'.');
     }
 }

@@ -15,19 +15,23 @@ final class Converter
     private const SECONDS = 120;
 
     /**
-     * @param  string  $from  ending of the name of what is converted
+     * @param  string|non-empty-list<string>  $contents  of one file, or of several that become one
+     * @param  string  $from  ending of the names of what is converted
      * @param  string  $to  ending of the name of what it becomes
-     * @param  \Closure(string, string): list<string>  $command  of the two paths
+     * @param  \Closure(list<string>, string): list<string>  $command  of the paths that are read, and of the one that is written
      *
      * @throws Refusal when the program makes nothing
      */
-    public function convert(string $content, string $from, string $to, \Closure $command): string
+    public function convert(string|array $contents, string $from, string $to, \Closure $command): string
     {
         $folder = storage_path('app/printing/'.Str::uuid7());
         File::ensureDirectoryExists($folder);
         try {
-            File::put("{$folder}/in.{$from}", $content);
-            $process = new Process($command("{$folder}/in.{$from}", "{$folder}/out.{$to}"), $folder, [
+            $paths = [];
+            foreach ((array) $contents as $at => $content) {
+                File::put($paths[] = "{$folder}/in{$at}.{$from}", $content);
+            }
+            $process = new Process($command($paths, "{$folder}/out.{$to}"), $folder, [
                 'FONTCONFIG_FILE' => $this->fontConfiguration(), 'HOME' => storage_path('app'),
                 'XDG_CACHE_HOME' => storage_path('app/font-cache'),
             ], timeout: self::SECONDS);

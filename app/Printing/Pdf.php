@@ -14,6 +14,6 @@ final readonly class Pdf
     public function fromHtml(string $html): string
     {
         return $this->converter->convert($html, 'html', 'pdf',
-            static fn (string $in, string $out): array => [config('northbough.programs.weasyprint'), '--quiet', $in, $out]);
+            static fn (array $in, string $out): array => [config('northbough.programs.weasyprint'), '--quiet', ...$in, $out]);
     }
 }

@@ -7,7 +7,9 @@ namespace App\Printing;
 use App\Trees\Exchange\FilePointers;
 use App\Trees\Scope\CurrentTree;
 use NorthBough\Core\Drawing\Render\Json;
+use NorthBough\Core\Drawing\Render\Paper;
 use NorthBough\Core\Drawing\Render\Svg;
+use NorthBough\Core\Drawing\Render\Tiles;
 use NorthBough\Core\Drawing\Scene\HitArea;
 use NorthBough\Core\Drawing\Scene\Scene;
 
@@ -20,14 +22,21 @@ final readonly class PrintedDrawing
     {
     }
 
-    /** @param  string  $format  one of FORMATS */
-    public function of(Scene $scene, string $format): string
+    /**
+     * @param  string  $format  one of FORMATS
+     * @param  Paper|null  $paper  onto whose sheets a PDF is tiled; null for one page of its own size
+     */
+    public function of(Scene $scene, string $format, ?Paper $paper = null): string
     {
         if ($format === 'json') {
             return Json::render($scene, $this->pointers->ofPeople(array_values(array_unique(
                 array_map(static fn (HitArea $area): string => $area->personId, $scene->people())))));
         }
-        $svg = Svg::render($scene, url("/t/{$this->current->id()}/people").'/');
+        $address = url("/t/{$this->current->id()}/people").'/';
+        if ($format === 'pdf' && $paper !== null) {
+            return $this->rsvg->pdf(Tiles::pages($scene, $paper, $address));
+        }
+        $svg = Svg::render($scene, $address);
 
         return match ($format) {
             'pdf' => $this->rsvg->pdf($svg),

@@ -16,9 +16,10 @@ final readonly class Rsvg
     {
     }
 
-    public function pdf(string $svg): string
+    /** @param  string|non-empty-list<string>  $pages  an SVG a page */
+    public function pdf(string|array $pages): string
     {
-        return $this->converter->convert($svg, 'svg', 'pdf', self::command(['--format=pdf']));
+        return $this->converter->convert($pages, 'svg', 'pdf', self::command(['--format=pdf']));
     }
 
     public function png(string $svg): string
@@ -32,11 +33,13 @@ final readonly class Rsvg
 
     /**
      * @param  list<string>  $how
-     * @return \Closure(string, string): list<string>
+     * @return \Closure(list<string>, string): list<string>
      */
     private static function command(array $how): \Closure
     {
-        return static fn (string $in, string $out): array => [config('northbough.programs.rsvg'), ...$how, '--unlimited',
-            "--output={$out}", $in];
+        $program = config('northbough.programs.rsvg');
+
+        return static fn (array $in, string $out): array => array_values([is_string($program) ? $program : '', ...$how, '--unlimited',
+            "--output={$out}", ...$in]);
     }
 }

@@ -77,6 +77,9 @@ test('a kindred drawing of a man, his two wives and their kin is built, changed 
 
   const pdf = await saved(page, () => page.getByRole('link', { name: 'PDF' }).click())
   expect(pdf.subarray(0, 4).toString()).toBe('%PDF')
+  const sheets = await saved(page, () => page.getByRole('link', { name: 'on A4 sheets' }).click())
+  expect(sheets.subarray(0, 4).toString()).toBe('%PDF')
+  expect(sheets.equals(pdf)).toBe(false)
   await page.getByRole('button', { name: /^As a list/ }).click()
   await expect(page.getByRole('list', { name: /^Kindred of/ }).getByRole('listitem')).toHaveCount(6)
 })
@@ -112,4 +115,43 @@ test('a box is moved by mouse, somebody is found, and a frame is zoomed to', asy
   await page.mouse.up()
   await page.keyboard.up('Shift')
   await expect(paper).not.toHaveAttribute('transform', fitted ?? '')
+})
+
+test('how two are related is asked in the jump field, on a person and of two who are picked', async ({
+  page,
+}) => {
+  await signIn(page)
+  const tree = await demoTree(page)
+  await page.getByRole('combobox', { name: /Jump/ }).fill('Magnus Tarrel to Ailie Averay')
+  await page
+    .getByRole('option', { name: /Magnus Tarrel to Ailie Averay/ })
+    .first()
+    .click()
+  await page.waitForURL(/kind=path/)
+  const related = page.getByRole('region', { name: 'How they are related' })
+  await expect(related).toContainText(/Ailie Averay is the .*great-granddaughter of Magnus Tarrel, \d+ path/)
+  await related
+    .getByText(/is the/)
+    .first()
+    .click()
+  await expect(related.getByRole('link', { name: 'Ruth Fenwhistle' }).first()).toBeVisible()
+  await expect(box(page, 'Ruth Fenwhistle')).toBeVisible()
+
+  await jumpTo(page, 'Ailie Averay')
+  await page.keyboard.press('r')
+  await page.getByRole('combobox', { name: 'Related to whom' }).fill('Moll Stair')
+  await page.getByRole('option', { name: /Moll Stair/ }).waitFor()
+  await page.keyboard.press('Enter')
+  await expect(related).toContainText(/Ailie Averay is the .* of Moll Stair/)
+
+  await page.goto(`${tree}/people?q=osk`)
+  const rows = page.getByRole('grid', { name: 'People' })
+  await rows.focus()
+  await page.keyboard.press('ArrowDown')
+  await page.keyboard.press('Space')
+  await page.keyboard.press('ArrowDown')
+  await page.keyboard.press('Space')
+  await page.getByRole('button', { name: /^How they are related/ }).click()
+  await page.waitForURL(/kind=path/)
+  await expect(related).toBeVisible()
 })

@@ -33,6 +33,13 @@ export const presentedQueries = {
             body: { handwork },
           }),
     ),
+  /** What the second person is to the first. */
+  kinship: (tree: string, person: string, otherPerson: string) =>
+    ofTree('kinship', tree, [person, otherPerson], LIFE, () =>
+      api.GET('/api/trees/{tree}/kinship/{person}/{otherPerson}', {
+        params: { path: { tree, person, otherPerson } },
+      }),
+    ),
   savedDrawings: (tree: string) =>
     ofTree('saved-drawings', tree, [], ['drawings'], () =>
       api.GET('/api/trees/{tree}/saved-drawings', { params: { path: { tree } } }),

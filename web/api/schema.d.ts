@@ -964,6 +964,22 @@ export interface paths {
     patch?: never
     trace?: never
   }
+  '/api/trees/{tree}/kinship/{person}/{otherPerson}': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get: operations['kinship']
+    put?: never
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
   '/api/trees/{tree}/people/{person}/names': {
     parameters: {
       query?: never
@@ -3739,6 +3755,16 @@ export interface components {
     JumpList: {
       people: components['schemas']['PersonLine'][]
     }
+    /** @description The people along one line by which two are related, from the one to the other. */
+    KinPath: {
+      people: components['schemas']['NamedPerson'][]
+    }
+    /** @description Everything that the second person is to the first, nearest first; nothing where they are not kin. */
+    KinshipResource: {
+      of: components['schemas']['NamedPerson']
+      who: components['schemas']['NamedPerson']
+      found: components['schemas']['RelationshipResource'][]
+    }
     LifeStripMark: {
       factId: string
       word: string
@@ -3876,6 +3902,13 @@ export interface components {
       restriction: string
       toCentre: string
       portrait: components['schemas']['PortraitResource'] | null
+    }
+    /** @description One sense in which the second of two people is something to the first; `total` counts every path of it. */
+    RelationshipResource: {
+      term: string
+      kind: string
+      total: number
+      paths: components['schemas']['KinPath'][]
     }
     RelativeResource: {
       id: string
@@ -7551,6 +7584,39 @@ export interface operations {
         }
         content: {
           'application/json': components['schemas']['JumpList']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  kinship: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        person: string
+        otherPerson: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['KinshipResource']
         }
       }
       /** @description Refused, with a sentence. */

@@ -4,6 +4,7 @@ import { useNavigate } from 'react-router'
 import { useTreeId, useTreePath } from '../api/useTree'
 import { useDebounced } from '../parts/useDebounced'
 import { useOffers } from '../parts/useOffers'
+import { useTwo } from './relatedOffers'
 import { useAllCommands } from '../keys/commandRegistry'
 import { count } from '../parts/count'
 import { queries } from '../api/queries'
@@ -48,6 +49,7 @@ export function JumpField({ field, word }: Props) {
     enabled: rested.length > 1 && isSum,
     placeholderData: keepPreviousData,
   })
+  const two = useTwo(rested)
   const words = typed.trim().toLowerCase()
   const offers: Offer[] = []
   if (isSum) {
@@ -59,6 +61,13 @@ export function JumpField({ field, word }: Props) {
         go: () => void navigator.clipboard?.writeText(answer),
       })
   } else if (words !== '') {
+    for (const { one, other } of two)
+      offers.push({
+        id: `${one.id} ${other.id}`,
+        line: `${one.name} to ${other.name}`,
+        more: `no. ${one.number} and ${other.number}, how they are related`,
+        go: () => navigate(path(`drawings/${one.id},${other.id}?kind=path`)),
+      })
     for (const person of data?.people ?? []) {
       offers.push({
         id: person.id,

@@ -56,7 +56,7 @@ final readonly class DrawingsController
         $scene = self::scene($drawing, $this->export->seen(LivingInFull::askedBy($request), 'Saved a drawing'), $subjects,
             Handwork::none());
 
-        return Attachment::of($printed->of($scene, $format), $scene->title, $format);
+        return Attachment::of($printed->of($scene, $format, Asked::paper($request)), $scene->title, $format);
     }
 
     private static function asked(Request $request, string $kind): Drawing

@@ -109,7 +109,7 @@ final readonly class SavedDrawingsController
         $settings = DrawingSettings::of($row, $this->joined);
         $scene = $this->scene($row->kind, $settings, $this->export->seen(LivingInFull::askedBy($request), 'Saved a drawing'));
 
-        return Attachment::of($printed->of($scene, $format), $row->name, $format);
+        return Attachment::of($printed->of($scene, $format, Asked::paper($request)), $row->name, $format);
     }
 
     private function scene(string $kind, DrawingSettings $settings, SeenTree $seen): Scene

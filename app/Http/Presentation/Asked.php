@@ -7,6 +7,7 @@ namespace App\Http\Presentation;
 use App\Refusal;
 use Closure;
 use Illuminate\Http\Request;
+use NorthBough\Core\Drawing\Render\Paper;
 use NorthBough\Core\Presentation\SubjectMissing;
 use NorthBough\Core\Presentation\UnknownKind;
 use NorthBough\Core\Presentation\WrongOption;
@@ -15,7 +16,7 @@ use NorthBough\Core\Presentation\WrongOption;
 final class Asked
 {
     /** What an address says besides options. */
-    private const NO_OPTIONS = ['living'];
+    private const NO_OPTIONS = ['living', 'paper'];
 
     /** @return array<string, string> by name, as words */
     public static function options(Request $request): array
@@ -41,5 +42,18 @@ final class Asked
         } catch (WrongOption $problem) {
             throw new Refusal($problem->getMessage(), 422);
         }
+    }
+
+    /**
+     * @return Paper|null null where no sheets are asked for
+     *
+     * @throws Refusal
+     */
+    public static function paper(Request $request): ?Paper
+    {
+        $word = $request->string('paper')->toString();
+
+        return $word === '' ? null : Paper::tryFrom($word)
+            ?? throw new Refusal('Paper is '.implode(' or ', array_column(Paper::cases(), 'value')).'.', 422);
     }
 }

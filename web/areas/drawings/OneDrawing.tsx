@@ -5,6 +5,7 @@ import { useTree, useTreeId } from '../../api/useTree'
 import { useOptions } from '../../parts/OptionFields'
 import { DrawingView } from './DrawingView'
 import { FileLinks } from './FileLinks'
+import { Related } from './Related'
 import { SaveDrawing } from './SaveDrawing'
 import { isUntouched, NO_HANDWORK, useHandwork } from './useHandwork'
 
@@ -64,6 +65,9 @@ function Addressed({ subjects }: { subjects: string }) {
       tools={tools}
       acts={acts}
     >
+      {kind?.code === 'path' && subjects.split(',').length === 2 && (
+        <Related of={subjects.split(',')[0] ?? ''} who={subjects.split(',')[1] ?? ''} />
+      )}
       {scene?.areas.length === 1 && kind?.subject === 'person' && byHand === null && (
         <Alone kind={kind.code} onDraw={drawn} />
       )}

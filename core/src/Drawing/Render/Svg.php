@@ -24,9 +24,7 @@ final class Svg
     public static function render(Scene $scene, string $peopleAddress = ''): string
     {
         [$width, $height] = [self::number($scene->width), self::number($scene->height)];
-        $paths = implode('', array_map(self::path(...), $scene->paths));
-        $areas = implode('', array_map(self::text(...), $scene->texts))
-            .implode('', array_map(static fn (HitArea $area): string => self::area($area, $peopleAddress), $scene->areas));
+        $content = self::content($scene, new Window(0, 0, $scene->width, $scene->height), $peopleAddress);
         [$title, $paper] = [self::escape($scene->title), self::PAPER];
         $foot = self::text(new Text($scene->foot->x, $scene->foot->y, "{$scene->title} · {$scene->foot->words}", $scene->foot->style));
 
@@ -35,10 +33,21 @@ final class Svg
             <svg xmlns="http://www.w3.org/2000/svg" width="{$width}pt" height="{$height}pt" viewBox="0 0 {$width} {$height}">
             <title>{$title}</title>
             <rect width="100%" height="100%" fill="{$paper}"/>
-            {$paths}{$areas}{$foot}
+            {$content}{$foot}
             </svg>
 
             SVG;
+    }
+
+    /** What of a scene shows in a window, without the paper and what it needs to stand alone. */
+    public static function content(Scene $scene, Window $window, string $peopleAddress): string
+    {
+        $paths = array_map(self::path(...), array_filter($scene->paths, $window->showsPath(...)));
+        $texts = array_map(self::text(...), array_filter($scene->texts, $window->showsText(...)));
+        $areas = array_map(static fn (HitArea $area): string => self::area($area, $peopleAddress),
+            array_filter($scene->areas, $window->showsArea(...)));
+
+        return implode('', [...$paths, ...$texts, ...$areas]);
     }
 
     private static function area(HitArea $area, string $peopleAddress): string
@@ -69,7 +78,7 @@ final class Svg
             .'" stroke-width="'.self::number($rule->style->width()).'" stroke-dasharray="'.self::dashes($rule->style).'"/>';
     }
 
-    private static function text(Text $text): string
+    public static function text(Text $text): string
     {
         $family = match ($text->style->typeface()) {
             Typeface::Serif => 'Source Serif 4, serif',
@@ -97,12 +106,12 @@ final class Svg
         };
     }
 
-    private static function number(float $number): string
+    public static function number(float $number): string
     {
         return rtrim(rtrim(number_format($number, 2, '.', ''), '0'), '.');
     }
 
-    private static function escape(string $text): string
+    public static function escape(string $text): string
     {
         return htmlspecialchars($text, ENT_QUOTES | ENT_XML1 | ENT_SUBSTITUTE | ENT_DISALLOWED, 'UTF-8');
     }

@@ -20,7 +20,13 @@ export function Selection({ picked, onPicked }: { picked: Row[]; onPicked: (pick
     const ids = beside.map((row) => row.id).join(',')
     void navigate(path(`doubles/${one?.id}/${other?.id}${ids === '' ? '' : `?beside=${ids}`}`))
   }
-  useCommands(canCompare ? [{ key: 'b', says: 'Compare those who are chosen', run: compare }] : [])
+  const drawn = (kind: string) =>
+    void navigate(path(`drawings/${picked.map((row) => row.id).join(',')}?kind=${kind}`))
+  useCommands([
+    ...(canCompare ? [{ key: 'b', says: 'Compare those who are chosen', run: compare }] : []),
+    ...(picked.length === 2 ? [{ key: 'r', says: 'How the two are related', run: () => drawn('path') }] : []),
+    { key: 'd', says: 'Draw the kindred of those who are chosen', run: () => drawn('kindred') },
+  ])
   const couple = useWrite(
     () =>
       unwrap(
@@ -50,6 +56,14 @@ export function Selection({ picked, onPicked }: { picked: Row[]; onPicked: (pick
           Compare them <kbd>b</kbd>
         </button>
       )}
+      {picked.length === 2 && (
+        <button type="button" className="act" onClick={() => drawn('path')}>
+          How they are related <kbd>r</kbd>
+        </button>
+      )}
+      <button type="button" className="act" onClick={() => drawn('kindred')}>
+        Draw their kindred <kbd>d</kbd>
+      </button>
       <button type="button" className="act" onClick={() => onPicked([])}>
         Clear the choice
       </button>

@@ -7,6 +7,7 @@ import { PersonHistory } from './PersonHistory'
 import { LivingStatus } from './LivingStatus'
 import { Names } from './Names'
 import { Notes } from '../../../parts/Notes'
+import { RelatedTo } from './RelatedTo'
 import { RecordLines } from './RecordLines'
 import { PersonPictures } from './PersonPictures'
 import { RestrictionField } from '../../../parts/RestrictionField'
@@ -72,6 +73,7 @@ export function PersonMargin({ person }: { person: Person }) {
       </section>
       <Names person={person} />
       <RecordLines key={person.id} person={person} />
+      <RelatedTo key={`related ${person.id}`} person={person} />
       <DoublesOfPerson key={`doubles ${person.id}`} person={person} />
       <LifeWindows key={`window ${person.id}`} person={person.id} />
       <PersonPictures key={`pictures ${person.id}`} person={person.id} />

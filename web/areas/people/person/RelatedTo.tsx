@@ -1,0 +1,32 @@
+import { useState } from 'react'
+import { useNavigate } from 'react-router'
+import { useTreeId, useTreePath, type Person } from '../../../api/useTree'
+import { useCommands } from '../../../keys/commandRegistry'
+import { Finder } from '../../../parts/Finder'
+import { findPeople } from '../../../parts/findPeople'
+
+/** What somebody is to anybody else: whom, is asked; the answer is words and a drawing. */
+export function RelatedTo({ person }: { person: Person }) {
+  const tree = useTreeId()
+  const path = useTreePath()
+  const navigate = useNavigate()
+  const [isAsking, setIsAsking] = useState(false)
+  useCommands([{ key: 'r', says: 'How related to somebody', run: () => setIsAsking(true) }])
+  return (
+    <section aria-label="Relationship">
+      {isAsking ? (
+        <Finder
+          label="Related to whom"
+          queryKey="people"
+          find={(q) => findPeople(tree, q)}
+          onChosen={(found) => void navigate(path(`drawings/${found.id},${person.id}?kind=path`))}
+          onLeave={() => setIsAsking(false)}
+        />
+      ) : (
+        <button type="button" className="act" onClick={() => setIsAsking(true)}>
+          How related to somebody <kbd>r</kbd>
+        </button>
+      )}
+    </section>
+  )
+}
