@@ -87,6 +87,7 @@ final class DemoLoader
                 array_values(array_map(static fn (Person $person): string => $person->id, $this->people)),
                 $change));
         $this->sections->cases->load($user, "{$folder}/cases.txt", $this->people);
+        $this->sections->drawings->load($user, "{$folder}/drawings.txt", $this->people);
         $centre = $this->people['centre'] ?? null;
         if ($centre !== null) {
             DB::table('trees')->where('id', $tree->id)->update(['centre_person_id' => $centre->id]);

@@ -12,6 +12,7 @@ final readonly class DemoSections
         public DemoRecords $records,
         public DemoPictures $pictures,
         public DemoCases $cases,
+        public DemoDrawings $drawings,
     ) {
     }
 }

@@ -26,16 +26,15 @@ use App\Trees\Changes\ChangedMeanwhile;
 use App\Trees\Changes\ChangeSets;
 use App\Trees\Changes\Intent;
 use App\Trees\Drawings\DrawingSettings;
+use App\Trees\Drawings\KeepDrawing;
 use App\Trees\Drawings\SeenHandwork;
 use App\Trees\Exchange\PrivacyAwareExport;
 use App\Trees\Joins\Joined;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use NorthBough\Core\Drawing\Drawing;
 use NorthBough\Core\Drawing\Drawings;
 use NorthBough\Core\Drawing\Handwork\StoredHandwork;
-use NorthBough\Core\Drawing\Scene\HitArea;
 use NorthBough\Core\Drawing\Scene\Scene;
 use NorthBough\Core\Presentation\Subject;
 
@@ -48,6 +47,7 @@ final readonly class SavedDrawingsController
         private ChangeSets $changes,
         private Joined $joined,
         private SavedDrawingPages $pages,
+        private KeepDrawing $keep,
     ) {
     }
 
@@ -130,14 +130,8 @@ final readonly class SavedDrawingsController
     private function values(SavedDrawingInput $input): array
     {
         $today = $this->joined->resolveAll($input->subjects);
-        $id = static fn (string $id): string => $today[$id] ?? $id;
-        $settings = new DrawingSettings(array_values(array_unique(array_map($id, $input->subjects))), $input->options,
-            StoredHandwork::read($input->handwork, $id), []);
-        Asked::answer(static fn (): Drawing => Drawings::named($input->kind, $input->options));
-        $people = $this->scene($input->kind, $settings, $this->living->seen())->people();
-        $seenIds = array_values(array_unique(array_map(static fn (HitArea $area): string => $area->personId, $people)));
 
-        return ['name' => trim($input->name), 'kind' => $input->kind, 'person_id' => $settings->subjectIds[0],
-            'settings' => (new DrawingSettings($settings->subjectIds, $settings->options, $settings->handwork, $seenIds))->stored()];
+        return Asked::answer(fn (): array => $this->keep->columns($input->name, $input->kind, $input->subjects, $input->options,
+            StoredHandwork::read($input->handwork, static fn (string $id): string => $today[$id] ?? $id)));
     }
 }

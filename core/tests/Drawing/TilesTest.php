@@ -40,7 +40,8 @@ final class TilesTest extends TestCase
             self::assertSame(16, preg_match_all('/stroke-width="0.5"/', $page));
             self::assertSame(1, preg_match('/translate\(([-\d.]+) ([-\d.]+)\)/', $page, $at));
             self::assertSame(1, preg_match('/<rect x="([\d.]+)" y="([\d.]+)" width="([\d.]+)" height="([\d.]+)"/', $page, $clip));
-            $shown[] = [(float) $clip[1], (float) $clip[2], (float) $clip[1] + (float) $clip[3], (float) $clip[2] + (float) $clip[4]];
+            [, $left, $top, $wide, $high] = array_map(floatval(...), $clip) + [0.0, 0.0, 0.0, 0.0, 0.0];
+            $shown[] = [$left, $top, $left + $wide, $top + $high];
         }
         self::assertGreaterThanOrEqual($scene->width, max(array_column($shown, 2)));
         self::assertGreaterThanOrEqual($scene->height, max(array_column($shown, 3)));
