@@ -221,7 +221,7 @@ for (const way of ['by mouse alone', 'by keys alone'] as const)
     hands.over('a misspelt name found')
 
     await hands.press(page.getByRole('link', { name: 'Draw', exact: true }))
-    await expect(page.getByRole('link', { name: /Rory Drum/ })).toBeVisible()
+    await expect(page.getByRole('link', { name: /^Rory Drum/ })).toBeVisible()
     await hands.press(hands.button('Fit the drawing'))
     hands.over('a drawing')
 

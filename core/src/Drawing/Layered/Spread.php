@@ -11,10 +11,10 @@ namespace NorthBough\Core\Drawing\Layered;
  */
 final class Spread
 {
-    private const SWEEPS = 24;
+    private const SWEEPS = 16;
 
     /** What moves less than this stands still. */
-    private const STILL = 0.5;
+    private const STILL = 1.0;
 
     private const WEIGHT_OF_FREE = 0.02;
 
@@ -38,6 +38,15 @@ final class Spread
     /** @var array<int, list<int>> */
     private array $under = [];
 
+    /** @var array<int, list<array{int, list<int>, list<int>}>> by gap: net, its tops, its bottoms */
+    private array $inGap = [];
+
+    /** @var array<int, float> by net: how far its tops stand to the right of its bottoms, as the layer was when it was settled */
+    private array $pull = [];
+
+    /** @var array<int, float> by net; a couple without children pulls at nothing */
+    private array $weight = [];
+
     private function __construct(private readonly Layers $layers, private readonly Measures $measures)
     {
         foreach ($layers->members as $unit => $nodes) {
@@ -50,6 +59,13 @@ final class Spread
             $this->width[$unit] = $at;
         }
         foreach ($layers->nets as $net => $ends) {
+            if ($ends->bottoms === []) {
+                continue;
+            }
+            $passes = count($ends->tops) === 1 && count($ends->bottoms) === 1
+                && ! ($layers->isPerson($ends->tops[0]) && $layers->isPerson($ends->bottoms[0]));
+            $this->weight[$net] = $passes ? self::WEIGHT_OF_PASSING : 1.0;
+            $this->inGap[$ends->gap][] = [$net, $ends->tops, $ends->bottoms];
             foreach (array_unique(array_map(static fn (int $node): int => $layers->unit[$node], $ends->bottoms)) as $unit) {
                 $this->over[$unit][] = $net;
             }
@@ -70,10 +86,10 @@ final class Spread
         for ($sweep = 0, $moved = INF; $sweep < self::SWEEPS && $moved > self::STILL; $sweep++) {
             $moved = 0.0;
             for ($layer = $last - 1; $layer >= 0; $layer--) {
-                $moved = max($moved, $spread->settle($layers->order[$layer], $spread->under, false));
+                $moved = max($moved, $spread->settle($layer, $spread->under, false));
             }
             for ($layer = 1; $layer <= $last; $layer++) {
-                $moved = max($moved, $spread->settle($layers->order[$layer], $spread->over, true));
+                $moved = max($moved, $spread->settle($layer, $spread->over, true));
             }
         }
         $edge = min([0.0, ...$spread->left]);
@@ -112,12 +128,16 @@ final class Spread
     /**
      * Moves the units of one layer to where they want to stand, as far as their neighbours let them.
      *
-     * @param  list<int>  $units
      * @param  array<int, list<int>>  $nets  by unit: what pulls at them
      * @return float by how much the one that moved most has moved
      */
-    private function settle(array $units, array $nets, bool $down): float
+    private function settle(int $layer, array $nets, bool $down): float
     {
+        $units = $this->layers->order[$layer];
+        foreach ($this->inGap[$down ? $layer - 1 : $layer] ?? [] as [$net, $tops, $bottoms]) {
+            $pull = $this->mean($tops) - $this->mean($bottoms);
+            $this->pull[$net] = $down ? $pull : -$pull;
+        }
         // Distances that must be kept are taken out first, so that only the order remains to be kept.
         $kept = 0.0;
         $before = [];
@@ -126,7 +146,7 @@ final class Spread
         foreach ($units as $i => $unit) {
             $kept += $i === 0 ? 0.0 : $this->width[$units[$i - 1]] + $this->between($units[$i - 1], $unit);
             $before[] = $kept;
-            [$wanted, $weight] = $this->wanted($unit, $nets[$unit] ?? [], $down);
+            [$wanted, $weight] = $this->wanted($unit, $nets[$unit] ?? []);
             $pool = [$wanted - $kept, $weight, 1];
             while ($pools !== [] && $pools[count($pools) - 1][0] >= $pool[0]) {
                 [$place, $w, $size] = array_pop($pools);
@@ -151,23 +171,12 @@ final class Spread
      * @param  list<int>  $nets
      * @return array{float, float} left edge, weight
      */
-    private function wanted(int $unit, array $nets, bool $down): array
+    private function wanted(int $unit, array $nets): array
     {
-        if ($nets === []) {
-            return [$this->left[$unit], self::WEIGHT_OF_FREE];
-        }
         $shift = $weight = 0.0;
         foreach ($nets as $net) {
-            $ends = $this->layers->nets[$net];
-            if ($ends->bottoms === []) {
-                continue;
-            }
-            $pull = $this->mean($ends->tops) - $this->mean($ends->bottoms);
-            $passes = count($ends->tops) === 1 && count($ends->bottoms) === 1
-                && ! ($this->layers->isPerson($ends->tops[0]) && $this->layers->isPerson($ends->bottoms[0]));
-            $w = $passes ? self::WEIGHT_OF_PASSING : 1.0;
-            $shift += $w * ($down ? $pull : -$pull);
-            $weight += $w;
+            $shift += $this->weight[$net] * $this->pull[$net];
+            $weight += $this->weight[$net];
         }
 
         return $weight === 0.0 ? [$this->left[$unit], self::WEIGHT_OF_FREE] : [$this->left[$unit] + $shift / $weight, $weight];

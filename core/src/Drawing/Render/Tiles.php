@@ -69,14 +69,14 @@ final class Tiles
         [$wide, $high] = [$width - 2 * self::MARGIN, $height - 2 * self::MARGIN];
         $content = Svg::content($scene, new Window($left, $top, $left + $wide, $top + $high), $peopleAddress);
         [$x, $y] = [Svg::number(self::MARGIN - $left), Svg::number(self::MARGIN - $top)];
-        [$pageWidth, $pageHeight, $clipX, $clipY, $clipWidth, $clipHeight, $title] = [Svg::number($width), Svg::number($height),
+        [$across, $down, $clipX, $clipY, $clipWidth, $clipHeight, $title] = [Svg::number($width), Svg::number($height),
             Svg::number($left), Svg::number($top), Svg::number($wide), Svg::number($high), Svg::escape($label)];
         $marks = self::marks($width, $height);
         $foot = Svg::text(new Text(self::MARGIN + self::OVERLAP + 8, $height - 14, $label, TextStyle::Foot));
 
         return <<<SVG
             <?xml version="1.0" encoding="UTF-8"?>
-            <svg xmlns="http://www.w3.org/2000/svg" width="{$pageWidth}pt" height="{$pageHeight}pt" viewBox="0 0 {$pageWidth} {$pageHeight}">
+            <svg xmlns="http://www.w3.org/2000/svg" width="{$across}pt" height="{$down}pt" viewBox="0 0 {$across} {$down}">
             <title>{$title}</title>
             <clipPath id="sheet"><rect x="{$clipX}" y="{$clipY}" width="{$clipWidth}" height="{$clipHeight}"/></clipPath>
             <g transform="translate({$x} {$y})"><g clip-path="url(#sheet)">{$content}</g></g>
