@@ -32,7 +32,7 @@ test('what a file restricts, cites in words, does not assert and has no field fo
   const tree = await newTree(page, 'Kept')
   await page.goto(`${tree}/exchange`)
   await bringIn(page, { name: 'kept.ged', buffer: Buffer.from(file) })
-  const report = page.getByRole('article').filter({ hasText: 'kept.ged' })
+  const report = page.getByRole('article').filter({ hasText: 'kept.ged' }).last()
   await report.getByText('have no field here').press('Enter')
   await expect(report.getByRole('row', { name: /With ASSO 1 on the page of the person/ })).toBeVisible()
 

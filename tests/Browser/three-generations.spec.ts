@@ -68,7 +68,7 @@ test('three generations, a citation and an undo by key presses alone', async ({ 
   await expect(page.getByRole('heading', { name: 'Ewan Tarrel' })).toBeVisible()
   await page.keyboard.press('d')
   await page.waitForURL(/drawings/)
-  await expect(page.getByRole('link', { name: /Magnus Tarrel/ })).toBeVisible()
+  await expect(page.getByRole('link', { name: /^Magnus Tarrel/ })).toBeVisible()
 
   await page.keyboard.press('U')
   await expect(page.getByText('Undid: Cited Register of St Osmund')).toBeVisible()

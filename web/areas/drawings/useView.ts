@@ -6,12 +6,13 @@ export type Seen = { left: number; top: number; right: number; bottom: number; s
 
 type Size = { width: number; height: number }
 
+/** Before anything was fitted: from so far that a large drawing is blocks. */
 const EVERYTHING: Seen = {
   left: -Infinity,
   top: -Infinity,
   right: Infinity,
   bottom: Infinity,
-  scale: 1,
+  scale: 0,
 }
 
 /** As much around the window is painted as the window is wide, so that a pan seldom paints anew. */
