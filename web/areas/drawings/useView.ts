@@ -25,6 +25,8 @@ export function useView({ width, height }: Size) {
   const zoomer = useRef<ZoomBehavior<SVGSVGElement, unknown> | null>(null)
   const [seen, setSeen] = useState(EVERYTHING)
   const painted = useRef(EVERYTHING)
+  /** Whether somebody panned or zoomed since it was fitted. */
+  const isLookedAt = useRef(false)
 
   const showArea = (left: number, top: number, right: number, bottom: number, most = 4) => {
     if (!svg.current || !zoomer.current) return
@@ -32,14 +34,19 @@ export function useView({ width, height }: Size) {
     const scale = Math.min(room.width / (right - left), room.height / (bottom - top), most)
     const x = (room.width - (right + left) * scale) / 2
     const y = (room.height - (bottom + top) * scale) / 2
+    isLookedAt.current = true
     select(svg.current).call(zoomer.current.transform, zoomIdentity.translate(x, y).scale(scale))
   }
-  const fit = () => showArea(0, 0, width, height, 1.4)
+  const fit = () => {
+    showArea(0, 0, width, height, 1.4)
+    isLookedAt.current = false
+  }
 
   useEffect(() => {
     if (!svg.current) return
     const follow = (event: D3ZoomEvent<SVGSVGElement, unknown>) => {
       const { x, y, k } = event.transform
+      if (event.sourceEvent) isLookedAt.current = true
       paper.current?.setAttribute('transform', event.transform.toString())
       if (!svg.current) return
       const room = svg.current.getBoundingClientRect()
@@ -69,12 +76,17 @@ export function useView({ width, height }: Size) {
     }
   }, [])
 
-  // Another drawing is fitted anew; whoever only moves a box stays where they are.
-  const isFitted = useRef(false)
+  // A drawing is fitted until somebody looks at a part of it, also when the window changes; then it stays where it is.
   useEffect(() => {
-    if (isFitted.current) return
-    isFitted.current = true
-    fit()
+    if (!svg.current) return
+    let wide = 0
+    const sized = new ResizeObserver(([entry]) => {
+      // What stands above may take a line more or less; nothing may slip from under the pointer for that.
+      if (entry?.contentRect.width !== wide && !isLookedAt.current) fit()
+      wide = entry?.contentRect.width ?? 0
+    })
+    sized.observe(svg.current)
+    return () => sized.disconnect()
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [])
 
@@ -85,9 +97,11 @@ export function useView({ width, height }: Size) {
     fit,
     showArea,
     pan: (x: number, y: number) => {
+      isLookedAt.current = true
       if (svg.current && zoomer.current) select(svg.current).call(zoomer.current.translateBy, x, y)
     },
     scaleBy: (by: number) => {
+      isLookedAt.current = true
       if (svg.current && zoomer.current) select(svg.current).call(zoomer.current.scaleBy, by)
     },
     /** How many units of the scene a pixel of the screen is. */
