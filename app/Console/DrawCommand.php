@@ -5,12 +5,10 @@ declare(strict_types=1);
 namespace App\Console;
 
 use App\Printing\PrintedDrawing;
-use App\Refusal;
 use App\Trees\Access\SeenTree;
 use NorthBough\Core\Drawing\Drawing;
 use NorthBough\Core\Drawing\Drawings;
 use NorthBough\Core\Drawing\Handwork\Handwork;
-use NorthBough\Core\Drawing\Render\Paper;
 use NorthBough\Core\Presentation\Kinds;
 use NorthBough\Core\Presentation\Presented;
 use NorthBough\Core\Presentation\Subject;
@@ -42,15 +40,8 @@ final class DrawCommand extends PresentCommand
 
     protected function content(Presented $presented, SeenTree $seen, Subject $subject, string $format): string
     {
-        return $this->printed->of(Drawings::drawn($presented, $seen->view, $subject, Handwork::none()), $format, $this->paper());
-    }
+        $scene = Drawings::drawn($presented, $seen->view, $subject, Handwork::none());
 
-    /** @throws Refusal */
-    private function paper(): ?Paper
-    {
-        $word = $this->word('paper');
-
-        return $word === '' ? null : Paper::tryFrom($word)
-            ?? throw new Refusal('Paper is '.implode(' or ', array_column(Paper::cases(), 'value')).'.');
+        return $this->printed->of($scene, $format, PrintedDrawing::paper($this->word('paper')));
     }
 }

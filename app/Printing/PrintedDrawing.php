@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Printing;
 
+use App\Refusal;
 use App\Trees\Exchange\FilePointers;
 use App\Trees\Scope\CurrentTree;
 use NorthBough\Core\Drawing\Render\Json;
@@ -20,6 +21,17 @@ final readonly class PrintedDrawing
 
     public function __construct(private Rsvg $rsvg, private CurrentTree $current, private FilePointers $pointers)
     {
+    }
+
+    /**
+     * @param  string  $word  as it was asked for; empty for one page of the drawing's own size
+     *
+     * @throws Refusal where there is no such paper
+     */
+    public static function paper(string $word): ?Paper
+    {
+        return $word === '' ? null : Paper::tryFrom($word)
+            ?? throw new Refusal('Paper is '.implode(' or ', array_column(Paper::cases(), 'value')).'.', 422);
     }
 
     /**

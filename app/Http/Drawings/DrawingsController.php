@@ -56,7 +56,9 @@ final readonly class DrawingsController
         $scene = self::scene($drawing, $this->export->seen(LivingInFull::askedBy($request), 'Saved a drawing'), $subjects,
             Handwork::none());
 
-        return Attachment::of($printed->of($scene, $format, Asked::paper($request)), $scene->title, $format);
+        $paper = PrintedDrawing::paper($request->string('paper')->toString());
+
+        return Attachment::of($printed->of($scene, $format, $paper), $scene->title, $format);
     }
 
     private static function asked(Request $request, string $kind): Drawing

@@ -109,7 +109,9 @@ final readonly class SavedDrawingsController
         $settings = DrawingSettings::of($row, $this->joined);
         $scene = $this->scene($row->kind, $settings, $this->export->seen(LivingInFull::askedBy($request), 'Saved a drawing'));
 
-        return Attachment::of($printed->of($scene, $format, Asked::paper($request)), $row->name, $format);
+        $paper = PrintedDrawing::paper($request->string('paper')->toString());
+
+        return Attachment::of($printed->of($scene, $format, $paper), $row->name, $format);
     }
 
     private function scene(string $kind, DrawingSettings $settings, SeenTree $seen): Scene
@@ -129,9 +131,7 @@ final readonly class SavedDrawingsController
      */
     private function values(SavedDrawingInput $input): array
     {
-        $today = $this->joined->resolveAll($input->subjects);
-
         return Asked::answer(fn (): array => $this->keep->columns($input->name, $input->kind, $input->subjects, $input->options,
-            StoredHandwork::read($input->handwork, static fn (string $id): string => $today[$id] ?? $id)));
+            StoredHandwork::read($input->handwork, static fn (string $id): string => $id)));
     }
 }

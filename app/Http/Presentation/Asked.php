@@ -7,7 +7,6 @@ namespace App\Http\Presentation;
 use App\Refusal;
 use Closure;
 use Illuminate\Http\Request;
-use NorthBough\Core\Drawing\Render\Paper;
 use NorthBough\Core\Presentation\SubjectMissing;
 use NorthBough\Core\Presentation\UnknownKind;
 use NorthBough\Core\Presentation\WrongOption;
@@ -42,18 +41,5 @@ final class Asked
         } catch (WrongOption $problem) {
             throw new Refusal($problem->getMessage(), 422);
         }
-    }
-
-    /**
-     * @return Paper|null null where no sheets are asked for
-     *
-     * @throws Refusal
-     */
-    public static function paper(Request $request): ?Paper
-    {
-        $word = $request->string('paper')->toString();
-
-        return $word === '' ? null : Paper::tryFrom($word)
-            ?? throw new Refusal('Paper is '.implode(' or ', array_column(Paper::cases(), 'value')).'.', 422);
     }
 }

@@ -1,6 +1,6 @@
 import { useState } from 'react'
 import type { Area } from './Painted'
-import type { HandworkTools, Toward } from './useHandwork'
+import { towardOf, type HandworkTools } from './useHandwork'
 
 type Props = {
   chosen: Area | undefined
@@ -35,7 +35,7 @@ export function ChosenBox({ chosen, stops, tools, onGo, onDraw }: Props) {
           key={stop.gesture}
           type="button"
           className="act"
-          onClick={() => tools.bring(id, stop.gesture.slice('bring '.length) as Toward)}
+          onClick={() => tools.bring(id, towardOf(stop))}
         >
           Bring in {stop.texts[0]?.words.replace(/^… | (not drawn|hidden)$/g, '')}
         </button>

@@ -6,7 +6,7 @@ import { FindInDrawing } from './FindInDrawing'
 import { Greeked } from './Greeked'
 import { Painted, type Area } from './Painted'
 import type { Scene } from './styles'
-import type { HandworkTools, Toward } from './useHandwork'
+import { towardOf, type HandworkTools } from './useHandwork'
 import { useView, type Seen } from './useView'
 
 type Props = {
@@ -34,9 +34,6 @@ const ARROWS: Readonly<Record<string, readonly [number, number]>> = {
 
 const isSeen = (seen: Seen, left: number, top: number, right: number, bottom: number) =>
   right >= seen.left && left <= seen.right && bottom >= seen.top && top <= seen.bottom
-
-/** Toward whom words lead that stand for those who are not drawn. */
-const towardOf = (area: Area) => area.gesture.slice('bring '.length) as Toward
 
 /** A scene to pan, zoom, walk through and move boxes in; the server has laid it out. */
 export function Sheet({ scene, tools, onGo, onDraw }: Props) {

@@ -3,6 +3,9 @@ import type { Handwork } from '../../api/queries'
 
 export type Toward = Handwork['brought'][number]['toward']
 
+/** Toward whom words lead that stand for those who are not drawn. */
+export const towardOf = ({ gesture }: { gesture: string }) => gesture.slice('bring '.length) as Toward
+
 export const NO_HANDWORK: Handwork = {
   title: '',
   moves: [],
@@ -29,8 +32,6 @@ export function useHandwork(initial: Handwork) {
     handwork,
     isChanged: steps.length > 1,
     stepBack: () => setSteps((before) => (before.length > 1 ? before.slice(0, -1) : before)),
-    saved: () => setSteps((before) => before.slice(-1)),
-    setTitle: (title: string) => change((before) => ({ ...before, title })),
     move: (id: string, x: number, y: number) =>
       change((before) => {
         const moved = before.moves.find(({ personId }) => personId === id)
@@ -51,14 +52,6 @@ export function useHandwork(initial: Handwork) {
       change((before) => ({
         ...before,
         notes: [...but(before.notes, id), ...(words === '' ? [] : [{ personId: id, x: 0, y, words }])],
-      })),
-    picture: (id: string, mediaId: string, y: number) =>
-      change((before) => ({
-        ...before,
-        pictures: [
-          ...but(before.pictures, id),
-          ...(mediaId === '' ? [] : [{ personId: id, x: 0, y, width: 120, height: 90, mediaId }]),
-        ],
       })),
   }
 }

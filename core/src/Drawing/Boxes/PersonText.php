@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Drawing\Boxes;
 
-use NorthBough\Core\Place\PlacePath;
 use NorthBough\Core\Tree\Event;
 use NorthBough\Core\Tree\Person;
 
@@ -14,10 +13,8 @@ final class PersonText
     /** @return list<string> */
     public static function lines(Person $person): array
     {
-        return array_values(array_filter([
-            self::line($person->vitals()->beginning()),
-            self::line($person->vitals()->end()),
-        ], static fn (string $line): bool => $line !== ''));
+        return array_values(array_filter([BoxLine::Birth->of($person), BoxLine::Death->of($person)],
+            static fn (string $line): bool => $line !== ''));
     }
 
     /** Whether the facts that are drawn stand on records: cited, partly, uncited. */
@@ -31,16 +28,5 @@ final class PersonText
             count($events) => 'cited',
             default => 'partly',
         };
-    }
-
-    private static function line(?Event $event): string
-    {
-        if ($event === null) {
-            return '';
-        }
-        $text = implode(', ',
-            array_filter([$event->date->shown, PlacePath::shortOf($event->place)], static fn (string $s): bool => $s !== ''));
-
-        return trim("{$event->participle()} {$text}");
     }
 }

@@ -18,6 +18,7 @@ use NorthBough\Core\Drawing\Handwork\Handwork;
 use NorthBough\Core\Drawing\Handwork\Move;
 use NorthBough\Core\Drawing\Scene\Anchor;
 use NorthBough\Core\Drawing\Scene\LineKind;
+use NorthBough\Core\Drawing\Scene\Shift;
 use NorthBough\Core\Drawing\Scene\Text;
 use NorthBough\Core\Drawing\Scene\TextStyle;
 use NorthBough\Core\Tree\ParentageKind;
@@ -136,15 +137,13 @@ final class LayeredBoxes
                 [$x, $y, $right, $bottom] = [min($x, $point[0]), min($y, $point[1]), max($right, $point[0]), max($bottom, $point[1])];
             }
         }
-        [$dx, $dy] = [self::MARGIN - $x, self::MARGIN - $y];
+        $shift = new Shift(self::MARGIN - $x, self::MARGIN - $y);
 
-        return new BoxLayout($title, $right + $dx + self::MARGIN, $bottom + $dy + self::MARGIN,
-            array_map(static fn (Box $box): Box => $box->at($box->x + $dx, $box->y + $dy, $box->isByHand), $boxes),
-            array_map(static fn (Line $line): Line => new Line(
-                array_map(static fn (array $point): array => [$point[0] + $dx, $point[1] + $dy], $line->points),
-                $line->dotted, $line->fromId, $line->toId, $line->kind), $lines),
-            array_map(static fn (Text $mark): Text => new Text($mark->x + $dx, $mark->y + $dy, $mark->words, $mark->style, $mark->anchor),
-                $marks),
+        return new BoxLayout($title, $right + $shift->x + self::MARGIN, $bottom + $shift->y + self::MARGIN,
+            array_map(static fn (Box $box): Box => $box->at($box->x + $shift->x, $box->y + $shift->y, $box->isByHand), $boxes),
+            array_map(static fn (Line $line): Line => new Line($shift->points($line->points), $line->dotted, $line->fromId, $line->toId,
+                $line->kind), $lines),
+            array_map($shift->text(...), $marks),
             $crossings);
     }
 

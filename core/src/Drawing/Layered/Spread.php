@@ -92,8 +92,7 @@ final class Spread
                 $moved = max($moved, $spread->settle($layer, $spread->over, true));
             }
         }
-        $edge = min([0.0, ...$spread->left]);
-        $edge = $spread->left === [] ? $edge : min($spread->left);
+        $edge = $spread->left === [] ? 0.0 : min($spread->left);
 
         return array_map(static fn (float $middle): float => $middle - $edge, $spread->middle);
     }
