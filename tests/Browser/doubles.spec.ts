@@ -39,6 +39,8 @@ test('the woman whom two cousins entered is found, compared, joined with her fiv
     const before = page.url()
     await page.keyboard.press('Enter')
     await expect(page).not.toHaveURL(before)
+    // The address changes before the page does.
+    await expect(plan).toBeHidden()
   }
   const last = page.getByLabel('Last rulings')
   await expect(last.getByRole('button')).toHaveCount(6)

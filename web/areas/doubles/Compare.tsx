@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query'
-import { useEffect, useState } from 'react'
+import { useState } from 'react'
 import { useNavigate, useParams, useSearchParams } from 'react-router'
 import { api, unwrap, type Schemas } from '../../api/client'
 import { queries } from '../../api/queries'
@@ -16,20 +16,21 @@ import { useSitting } from './useSitting'
 
 /** Two to four entries side by side: the same, different, or not now; then the next pair in place. */
 export default function Compare() {
+  const { person = '', otherPerson = '' } = useParams()
+  return <Pair key={`${person} ${otherPerson}`} person={person} otherPerson={otherPerson} />
+}
+
+/** One pair, begun afresh, so that nothing said of the pair before is taken for this one. */
+function Pair({ person, otherPerson }: { person: string; otherPerson: string }) {
   const tree = useTreeId()
   const path = useTreePath()
   const navigate = useNavigate()
-  const { person = '', otherPerson = '' } = useParams()
   const [search, setSearch] = useSearchParams()
   const beside = search.get('beside') ?? ''
   const [doing, setDoing] = useState<'' | 'join' | 'different'>('')
   const [kept, setKept] = useState(person)
   const sitting = useSitting(person, otherPerson)
   const { data, error } = useQuery(queries.compare(tree, person, otherPerson, beside))
-  useEffect(() => {
-    setDoing('')
-    setKept(person)
-  }, [person, otherPerson])
   const goOn = (doubleByIt: Schemas['DoubleKinResource'][] = []) => {
     const next = sitting.after(doubleByIt.map((kin) => ({ a: kin.a.id, b: kin.b.id })))
     void navigate(path(next ? `doubles/${next.a}/${next.b}` : 'doubles'))
