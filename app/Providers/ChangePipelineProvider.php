@@ -12,6 +12,7 @@ use App\Trees\Changes\DerivedTables;
 use App\Trees\Changes\Recalculation;
 use App\Trees\Changes\StampChangeDates;
 use App\Trees\Derived\AffectedKin;
+use App\Trees\Derived\CoupleIndex;
 use App\Trees\Derived\Finding\ConflictFindings;
 use App\Trees\Derived\Finding\WindowFindings;
 use App\Trees\Derived\PersonIndex;
@@ -27,8 +28,8 @@ final class ChangePipelineProvider extends ServiceProvider
     /** @var list<class-string<ChangeStep>> */
     private const STEPS = [OpenQuestions::class, StampChangeDates::class, CountPeople::class];
 
-    /** @var list<class-string<DerivedData>> */
-    private const AT_ONCE = [PersonIndex::class];
+    /** @var list<class-string<DerivedData>> couples are listed by the names of people */
+    private const AT_ONCE = [PersonIndex::class, CoupleIndex::class];
 
     /** @var list<class-string<DerivedData>> findings follow from windows */
     private const IN_QUEUE = [StoredWindows::class, ConflictFindings::class, WindowFindings::class];

@@ -770,6 +770,38 @@ export interface paths {
     patch?: never
     trace?: never
   }
+  '/api/trees/{tree}/couples': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get: operations['couples']
+    put?: never
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/people/{person}/descent': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get: operations['descent']
+    put?: never
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
   '/api/trees/{tree}/reading/relative': {
     parameters: {
       query?: never
@@ -1107,6 +1139,22 @@ export interface paths {
     options?: never
     head?: never
     patch: operations['changeNote']
+    trace?: never
+  }
+  '/api/trees/{tree}/people/{person}/pedigree': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get: operations['pedigree']
+    put?: never
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
     trace?: never
   }
   '/api/trees/{tree}/people/{person}': {
@@ -3686,12 +3734,57 @@ export interface components {
       /** @description whether somebody overruled the rule by which it is weighed */
       overruled: boolean
     }
+    /** @description A couple in one line of the list of couples. */
+    CoupleLine: {
+      id: string
+      partners: components['schemas']['NamedPerson'][]
+      married: string
+      place: string
+      children: number
+      notches: string[]
+    }
+    /** @description A page of the list of couples; `next` is the key of the page after it. */
+    CouplesPage: {
+      rows: components['schemas']['CoupleLine'][]
+      next: string | null
+      shown: number
+      total: number
+    }
     /** @description A parent, partner or child who was deleted; `entryId` restores them. */
     DeletedKinResource: {
       entryId: string
       word: string
       name: string
       madeAt: string
+    }
+    /** @description Somebody in an outline of descendants: `children` is how many they have in all, `age` at death, `kind` where not by birth. */
+    Descendant: {
+      id: string
+      number: number
+      name: string
+      born: string
+      place: string
+      died: string
+      age: string
+      kind: string
+      families: number
+      children: number
+      notches: string[]
+    }
+    /** @description One union of somebody in an outline, with the children; `ages` are those of the two at the wedding. */
+    DescentFamilyLine: {
+      personId: string
+      unionId: string
+      partners: components['schemas']['NamedPerson'][]
+      married: string
+      ages: string
+      notches: string[]
+      children: components['schemas']['Descendant'][]
+    }
+    /** @description An outline of descendants, as far as it was asked for; whose families are missing can be asked for in turn. */
+    DescentPage: {
+      person: components['schemas']['Descendant']
+      families: components['schemas']['DescentFamilyLine'][]
     }
     /** @description Somebody of the tree who may be the one that is being typed. */
     EntryOffer: {
@@ -3855,6 +3948,11 @@ export interface components {
       standing: string
       proof: string
     }
+    /** @description A pedigree of a few generations, and whoever one can step down to. */
+    PedigreePage: {
+      seats: components['schemas']['SeatedAncestor'][]
+      children: components['schemas']['NamedPerson'][]
+    }
     /** @description A page of the index; `next` is the key of the page after it. */
     PeoplePage: {
       rows: components['schemas']['PersonLine'][]
@@ -3862,7 +3960,7 @@ export interface components {
       shown: number
       total: number
     }
-    /** @description A person in one line of a list. */
+    /** @description A person in one line of a list; `kin` is what they are to whoever was asked for, empty where to nobody. */
     PersonLine: {
       id: string
       number: number
@@ -3872,6 +3970,7 @@ export interface components {
       born: string
       birthPlace: string
       died: string
+      kin: string
     }
     /** @description Everything that a person's page shows; `deleting` says what would go with them, `toCentre` what they are to the person at the centre. */
     PersonPage: {
@@ -3923,6 +4022,20 @@ export interface components {
       role: string
       personId: string | null
       name: string
+    }
+    /** @description Somebody in a place of a pedigree; `seat` is by Kekule's numbers, `backing` how birth and death are backed. */
+    SeatedAncestor: {
+      seat: number
+      id: string
+      number: number
+      name: string
+      life: string
+      place: string
+      backing: string
+      sets: number
+      goesOn: boolean
+      kind: string
+      proof: string
     }
     /** @description The surname that a new relative might have, by the custom of the family; a son's and a daughter's may differ. */
     SurnameOfferResource: {
@@ -7031,6 +7144,77 @@ export interface operations {
       }
     }
   }
+  couples: {
+    parameters: {
+      query?: {
+        q?: string
+        without?: string
+        sort?: string
+        order?: string
+        after?: string
+      }
+      header?: never
+      path: {
+        tree: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['CouplesPage']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  descent: {
+    parameters: {
+      query?: {
+        generations?: string
+      }
+      header?: never
+      path: {
+        tree: string
+        person: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['DescentPage']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
   offerRelatives: {
     parameters: {
       query?: {
@@ -7494,12 +7678,14 @@ export interface operations {
       query?: {
         q?: string
         sort?: string
+        order?: string
         after?: string
         sex?: string
         from?: string
         to?: string
         only?: string
         place?: string
+        kin?: string
       }
       header?: never
       path: {
@@ -7965,6 +8151,40 @@ export interface operations {
         }
         content: {
           'application/json': components['schemas']['CreatedResource']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  pedigree: {
+    parameters: {
+      query?: {
+        generations?: string
+      }
+      header?: never
+      path: {
+        tree: string
+        person: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['PedigreePage']
         }
       }
       /** @description Refused, with a sentence. */

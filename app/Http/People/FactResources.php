@@ -14,11 +14,8 @@ use NorthBough\Core\Chrono\GenDate;
 use NorthBough\Core\Chrono\IsoDay;
 use NorthBough\Core\Citation\NoteForms;
 use NorthBough\Core\Citation\StyledWords;
-use NorthBough\Core\Claim\ClassifiedClaim;
-use NorthBough\Core\Claim\WeightGrade;
 use NorthBough\Core\Compare\Verdict;
 use NorthBough\Core\Evidence\Conflict\ContestedValues;
-use NorthBough\Core\Evidence\OriginGroups;
 use NorthBough\Core\Evidence\WeightRule;
 use NorthBough\Core\Tree\CitedEvidence;
 use NorthBough\Core\Tree\Event;
@@ -78,7 +75,7 @@ final readonly class FactResources
             rivals: $this->rivals($event),
             standing: $event->standing->value,
             restriction: $event->restriction,
-            notches: $this->originWeights($event),
+            notches: Notches::of($event),
             reasoned: isset($this->beside->reasoned[$event->id]),
             disagrees: isset($this->contested[$event->id]),
             citations: array_map($this->citation(...), $event->evidence),
@@ -103,15 +100,6 @@ final readonly class FactResources
     public static function words(array $words): array
     {
         return array_map(static fn (StyledWords $part): StyledText => new StyledText($part->text, $part->style), $words);
-    }
-
-    /** @return list<string> a weight for each origin, the strongest first */
-    private function originWeights(Event $event): array
-    {
-        $claims = array_values(
-            array_filter(array_map(static fn (CitedEvidence $claim): ?ClassifiedClaim => $claim->classed, $event->evidence)));
-
-        return array_map(static fn (WeightGrade $weight): string => $weight->value, OriginGroups::weights($claims));
     }
 
     private function age(Event $event): string

@@ -4,15 +4,18 @@ declare(strict_types=1);
 
 namespace App\Http\People;
 
-use App\Http\Api\Cursor;
 use App\Http\Api\Get;
+use App\Http\Api\SortColumn;
+use App\Http\Api\Sorting;
 use App\Http\People\Resources\JumpList;
 use App\Http\People\Resources\PeoplePage;
 use App\Http\People\Resources\PersonLine;
+use App\Models\Person;
 use App\Trees\Access\LivingPeople;
 use App\Trees\Display\DisplayPreferences;
 use App\Trees\Places\FactsAtPlaces;
 use App\Trees\Search\IndexLine;
+use App\Trees\Search\KinFilter;
 use App\Trees\Search\PeopleSearch;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Http\JsonResponse;
@@ -28,38 +31,33 @@ final readonly class IndexController
 
     private const JUMPS = 12;
 
-    private const SORTS = ['name' => 'sort_name', 'number' => 'number', 'birth' => 'birth_sort', 'death' => 'death_sort'];
-
     public function __construct(
         private PeopleSearch $search,
         private FactsAtPlaces $facts,
         private DisplayPreferences $reader,
         private LivingPeople $living,
+        private KinToCentre $kin,
+        private KinFilter $kinFilter,
     ) {
     }
 
-    #[Get('/trees/{tree}/people', 'people', PeoplePage::class, query: ['q', 'sort', 'after', 'sex', 'from', 'to', 'only', 'place'])]
+    #[Get('/trees/{tree}/people', 'people', PeoplePage::class, query: ['q', 'sort', 'order', 'after', 'sex', 'from', 'to', 'only', 'place', 'kin'])]
     public function index(Request $request): JsonResponse
     {
-        $sort = self::SORTS[$request->string('sort')->toString()] ?? 'sort_name';
-        $cursor = $request->string('after')->toString();
-        $after = $sort === 'sort_name' ? Cursor::byWords($cursor) : Cursor::byNumber($cursor);
+        $sorting = Sorting::asked($request, [
+            'name' => SortColumn::words('sort_name'), 'number' => SortColumn::number('number'),
+            'birth' => SortColumn::numberOrNone('birth_day'), 'death' => SortColumn::numberOrNone('death_day'),
+        ], 'person_id');
         $filtered = $this->filtered($request);
-        // Counts are told with the first page only: counting many costs more than the page.
-        $total = $after === null ? $this->search->total() : 0;
-        $shown = $after !== null ? 0 : ($this->isFiltered($request) ? (clone $filtered)->count() : $total);
-        $query = ($request->string('q')->trim()->isEmpty() ? $filtered : PeopleSearch::fenced($filtered))->orderBy($sort)
-            ->orderBy('person_id')->limit(self::AT_ONCE);
-        if ($after !== null) {
-            $query->whereRaw("({$sort}, person_id) > (?, ?)", $after);
-        }
-        $rows = $query->get();
-        $last = $rows->count() === self::AT_ONCE ? $rows->last() : null;
+        $total = $sorting->isFirst() ? $this->search->total() : 0;
+        $shown = ! $sorting->isFirst() ? 0 : ($this->isFiltered($request) ? (clone $filtered)->count() : $total);
+        $query = $request->string('q')->trim()->isEmpty() ? $filtered : PeopleSearch::fenced($filtered);
+        $rows = $sorting->page($query->select('*'), self::AT_ONCE);
 
         return response()->json(new PeoplePage(
-            $this->lines(array_values(array_map(static fn (stdClass $row): IndexLine => IndexLine::read((array) $row), $rows->all()))),
-            $last === null ? null : Cursor::of($last->{$sort}, $last->person_id),
-            $shown, $total,
+            $this->lines(array_values(array_map(static fn (stdClass $row): IndexLine => IndexLine::read((array) $row), $rows->all())),
+                self::kinOf($request)),
+            Sorting::next($rows, self::AT_ONCE), $shown, $total,
         ));
     }
 
@@ -89,6 +87,7 @@ final readonly class IndexController
         }
 
         return match ($request->string('only')->toString()) {
+            'kin' => self::kinOf($request) === '' ? $lines : $this->kinFilter->of($lines, self::kinOf($request)),
             'tied to nobody' => $this->tiedToNobody($lines),
             'living' => LivingPeople::onlyLiving($lines),
             'undated' => $lines->whereNull('birth_day')->whereNull('death_day'),
@@ -104,6 +103,14 @@ final readonly class IndexController
             ->leftJoin('counted_partners', static fn ($join) => $join->on('counted_partners.tree_id', 'events.tree_id')
                 ->on('counted_partners.union_id', 'events.union_id'))
             ->selectRaw('coalesce(events.person_id, counted_partners.person_id)');
+    }
+
+    /** @return string whom the people of the list are told to be something to; empty for nobody */
+    private static function kinOf(Request $request): string
+    {
+        $asked = $request->string('kin')->toString();
+
+        return Str::isUuid($asked) && Person::query()->whereKey($asked)->exists() ? $asked : '';
     }
 
     private function isFiltered(Request $request): bool
@@ -124,19 +131,21 @@ final readonly class IndexController
 
     /**
      * @param  list<IndexLine>  $found
+     * @param  string  $kinOf  whom they are told to be something to; empty for nobody
      * @return list<PersonLine> with names and dates as the reader wants them
      */
-    private function lines(array $found): array
+    private function lines(array $found, string $kinOf = ''): array
     {
         $people = $this->reader->isUsual() ? [] : $this->living->forReader()->lives(array_column($found, 'personId'));
         $dates = $this->reader->dates();
+        $terms = $kinOf === '' ? [] : $this->kin->termsOf(array_column($found, 'personId'), $kinOf);
 
-        return array_map(static function (IndexLine $line) use ($people, $dates): PersonLine {
+        return array_map(static function (IndexLine $line) use ($people, $dates, $terms): PersonLine {
             $name = isset($people[$line->personId]) ? $people[$line->personId]->name() : null;
 
             return new PersonLine($line->personId, $line->number, $line->sex, $name?->shown() ?? $line->shownName,
                 $name?->filed() ?? $line->filedName, $dates->set($line->birthShown, 'GREGORIAN'), $line->birthPlace,
-                $dates->set($line->deathShown, 'GREGORIAN'));
+                $dates->set($line->deathShown, 'GREGORIAN'), $terms[$line->personId] ?? '');
         }, $found);
     }
 }

@@ -19,7 +19,8 @@ use NorthBough\Core\Tree\Union;
 /** The kin strip: a line for each parent set, a line for each union. */
 final class KinResources
 {
-    private const KINDS = ['adoptive' => 'adopted', 'foster' => 'fostered', 'guardian' => 'a ward', 'recognised' => 'recognised',
+    /** What a child is that is none by birth. */
+    public const KINDS = ['adoptive' => 'adopted', 'foster' => 'fostered', 'guardian' => 'a ward', 'recognised' => 'recognised',
         'other' => 'of another kind'];
 
     /**

@@ -9,7 +9,7 @@ use App\Trees\Display\CentralPerson;
 use App\Trees\Loading\KinNeighbourhood;
 use NorthBough\Core\Kin\Kinship;
 
-/** What anyone is to the person at the centre, one's own or the tree's, in the nearest sense. */
+/** What anyone is to the person at the centre, one's own or the tree's, or to anybody else, in the nearest sense. */
 final readonly class KinToCentre
 {
     public function __construct(private CentralPerson $centre, private KinNeighbourhood $kin, private LivingPeople $living)
@@ -27,8 +27,23 @@ final readonly class KinToCentre
             return 'at the centre';
         }
 
-        $term = Kinship::between($this->kin->of([$centre, $personId]), $centre, $personId)[0]->term ?? '';
+        $term = $this->termsOf([$personId], $centre)[$personId];
 
         return $term === '' ? '' : "{$term} of ".($this->living->forReader()->lives([$centre])[$centre] ?? null)?->name()->shown();
+    }
+
+    /**
+     * @param  list<string>  $personIds
+     * @return array<string, string> what each is to somebody in the nearest sense, by person; empty where they are no kin
+     */
+    public function termsOf(array $personIds, string $toId): array
+    {
+        $kin = $this->kin->of([$toId, ...$personIds]);
+        $terms = [];
+        foreach ($personIds as $id) {
+            $terms[$id] = $id === $toId ? '' : Kinship::between($kin, $toId, $id)[0]->term ?? '';
+        }
+
+        return $terms;
     }
 }

@@ -19,6 +19,9 @@ final class AffectedPeople
     /** @var array<string, true> */
     private array $unions = [];
 
+    /** @var array<string, true> */
+    private array $couples = [];
+
     private bool $isBulk = false;
 
     /** How many people there are more, or fewer, than before. */
@@ -70,6 +73,10 @@ final class AffectedPeople
         $ids = $row->getTable() === 'people' ? [$row->id] : [$row->getAttribute('person_id'), $row->getAttribute('child_id')];
         if ($row->getTable() === 'events' && is_string($row->getAttribute('union_id'))) {
             $this->unions[$row->getAttribute('union_id')] = true;
+        }
+        $couple = $row->getTable() === 'unions' ? $row->id : $row->getAttribute('union_id');
+        if (is_string($couple)) {
+            $this->couples[$couple] = true;
         }
         foreach ($ids as $id) {
             if (is_string($id)) {
@@ -123,6 +130,12 @@ final class AffectedPeople
     public function unions(): array
     {
         return array_map(strval(...), array_keys($this->unions));
+    }
+
+    /** @return list<string> unions of which anything was changed, what is told of them as well as who belongs to them */
+    public function couples(): array
+    {
+        return array_map(strval(...), array_keys($this->couples));
     }
 
     /** @return list<string> */

@@ -7,7 +7,7 @@ namespace App\Trees\Derived;
 use App\Trees\Changes\AffectedPeople;
 use App\Trees\Changes\DerivedData;
 use App\Trees\Loading\DatabaseTree;
-use App\Trees\Loading\EveryPerson;
+use App\Trees\Loading\EveryRow;
 use App\Trees\Scope\CurrentTree;
 use App\Trees\Storage\CopyRows;
 use Illuminate\Support\Facades\DB;
@@ -34,7 +34,7 @@ final readonly class PersonIndex implements DerivedData
         private CurrentTree $current,
         private DatabaseTree $tree,
         private KinBirthDays $kinDays,
-        private EveryPerson $everybody,
+        private EveryRow $everybody,
         private AffectedKin $affected,
     ) {
     }
@@ -66,7 +66,7 @@ final readonly class PersonIndex implements DerivedData
     public function rebuild(): void
     {
         DB::table('person_lines')->where('tree_id', $this->current->id())->delete();
-        foreach ($this->everybody->inChunks(self::AT_ONCE) as $ids) {
+        foreach ($this->everybody->people(self::AT_ONCE) as $ids) {
             $lines = $this->lines($ids, []);
             if ($lines !== []) {
                 CopyRows::into('person_lines', $lines);

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Trees\Doubles;
 
 use App\Trees\Derived\Window\StoredWindows;
-use App\Trees\Loading\EveryPerson;
+use App\Trees\Loading\EveryRow;
 use App\Trees\Scope\CurrentTree;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
@@ -30,7 +30,7 @@ final readonly class PeopleToLink
     /** Of a list without end only those who stand near each other are told apart by it. */
     private const ON_ONE_PAGE = 60;
 
-    public function __construct(private CurrentTree $current, private EveryPerson $everybody)
+    public function __construct(private CurrentTree $current, private EveryRow $everybody)
     {
     }
 
@@ -49,7 +49,7 @@ final readonly class PeopleToLink
     public function all(): PeopleTable
     {
         $table = new PeopleTable;
-        foreach ($this->everybody->inChunks(self::AT_ONCE) as $ids) {
+        foreach ($this->everybody->people(self::AT_ONCE) as $ids) {
             $this->add($table, $ids);
         }
         $this->ties($table);
@@ -58,7 +58,7 @@ final readonly class PeopleToLink
         return $table;
     }
 
-    /** @param  list<string>  $ids  in the order of EveryPerson */
+    /** @param  list<string>  $ids  in the order of EveryRow */
     private function add(PeopleTable $table, array $ids): void
     {
         $names = $this->names($ids);

@@ -25,6 +25,9 @@ final readonly class CopyTree
     private const SETTINGS = ['centre_person_id', 'next_number', 'people_count', 'dead_years_after_birth', 'dead_years_after_adult_event',
         'readers_see_living', 'reckoning', 'surname_custom', 'married_custom'];
 
+    /** Worked out from the tree, and the same in a copy. */
+    private const DERIVED = ['person_lines', 'couple_lines'];
+
     private const MANY = 1000;
 
     public function __construct(private CurrentTree $current, private ChangeSets $changes)
@@ -50,11 +53,11 @@ final readonly class CopyTree
         // Whoever was in the middle of a change is waited for; nobody begins another before the copy stands.
         Tree::query()->whereKey($from->id)->lockForUpdate()->firstOrFail();
         DB::statement('SET LOCAL enable_seqscan = off');
-        $tables = [...AuthoredTables::names(), 'person_lines'];
+        $tables = [...AuthoredTables::names(), ...self::DERIVED];
         foreach ($tables as $index => $table) {
             $progress->report(max(0, min(90, intdiv(90 * $index, count($tables)))), 'Copying '.str_replace('_', ' ', $table));
             $rows = $this->rows($table, $from->id, $into->id, $change->id);
-            if ($rows > 0 && $table !== 'person_lines') {
+            if ($rows > 0 && ! in_array($table, self::DERIVED, true)) {
                 $change->bulk($table, $rows);
             }
             if ($rows > self::MANY) {

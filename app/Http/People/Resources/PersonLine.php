@@ -7,7 +7,7 @@ namespace App\Http\People\Resources;
 use App\Http\Api\Shielded;
 use OpenApi\Attributes as OA;
 
-/** A person in one line of a list. */
+/** A person in one line of a list; `kin` is what they are to whoever was asked for, empty where to nobody. */
 #[OA\Schema]
 final readonly class PersonLine
 {
@@ -20,6 +20,7 @@ final readonly class PersonLine
         #[OA\Property] public string $born,
         #[OA\Property] public string $birthPlace,
         #[OA\Property] public string $died,
+        #[OA\Property] public string $kin = '',
     ) {
     }
 }

@@ -9,7 +9,7 @@ use App\Trees\Changes\DerivedData;
 use App\Trees\Derived\AffectedKin;
 use App\Trees\Derived\Window\LifeEvidence;
 use App\Trees\Evidence\ConflictSubjects;
-use App\Trees\Loading\EveryPerson;
+use App\Trees\Loading\EveryRow;
 use App\Trees\Scope\CurrentTree;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
@@ -24,7 +24,7 @@ final readonly class ConflictFindings implements DerivedData
         private CurrentTree $current,
         private ConflictSubjects $subjects,
         private LifeEvidence $kin,
-        private EveryPerson $everybody,
+        private EveryRow $everybody,
         private AffectedKin $affected,
     ) {
     }
@@ -50,7 +50,7 @@ final readonly class ConflictFindings implements DerivedData
     public function rebuild(): void
     {
         $this->rows()->delete();
-        foreach ($this->everybody->inChunks(self::AT_ONCE) as $ids) {
+        foreach ($this->everybody->people(self::AT_ONCE) as $ids) {
             $this->store($ids);
         }
     }

@@ -8,7 +8,7 @@ use App\Trees\Changes\AffectedPeople;
 use App\Trees\Changes\DerivedData;
 use App\Trees\Derived\AffectedKin;
 use App\Trees\Loading\DatabaseTree;
-use App\Trees\Loading\EveryPerson;
+use App\Trees\Loading\EveryRow;
 use App\Trees\Scope\CurrentTree;
 use App\Trees\Storage\CopyRows;
 use Illuminate\Database\Query\Builder;
@@ -36,7 +36,7 @@ final readonly class StoredWindows implements DerivedData
         private CurrentTree $current,
         private DatabaseTree $tree,
         private LifeEvidence $evidence,
-        private EveryPerson $everybody,
+        private EveryRow $everybody,
         private AffectedKin $affected,
     ) {
     }
@@ -99,13 +99,13 @@ final readonly class StoredWindows implements DerivedData
     public function rebuild(): void
     {
         $windows = new LifeWindows(LikelyLimits::usual(), remembers: false);
-        foreach ($this->everybody->inChunks(self::AT_ONCE) as $ids) {
+        foreach ($this->everybody->people(self::AT_ONCE) as $ids) {
             $this->evidence->lives($windows, $ids);
             $this->evidence->parents($windows, LifeEvidence::births($this->tree->parentSets($ids)));
         }
         $windows->settle();
         $this->rows()->delete();
-        foreach ($this->everybody->inChunks(self::AT_ONCE) as $ids) {
+        foreach ($this->everybody->people(self::AT_ONCE) as $ids) {
             $this->store($windows, $ids);
         }
     }
