@@ -12,7 +12,12 @@ export type PeopleAsked = {
   from: number | undefined
   to: number | undefined
   place: string
+  /** The person whom everybody listed is told to be something to. */
+  kin: string
+  isDown: boolean
 }
+
+export type CouplesAsked = { q: string; without: string; sort: string; isDown: boolean }
 
 /** What can be joined, beside people. */
 export type JoinableKind = 'place' | 'source' | 'repository' | 'file'
@@ -92,11 +97,40 @@ export const queries = {
             ...(asked.sex ? { sex: asked.sex } : {}),
             ...(asked.place ? { place: asked.place } : {}),
             ...(asked.only ? { only: asked.only } : {}),
+            ...(asked.kin ? { kin: asked.kin } : {}),
+            ...(asked.isDown ? { order: 'down' } : {}),
             ...(asked.from ? { from: String(asked.from) } : {}),
             ...(asked.to ? { to: String(asked.to) } : {}),
             ...after(from),
           },
         },
+      }),
+    ),
+  couples: (tree: string, asked: CouplesAsked) =>
+    listOf('couples', tree, [asked], LIFE, (from) =>
+      api.GET('/api/trees/{tree}/couples', {
+        params: {
+          path: { tree },
+          query: {
+            q: asked.q,
+            sort: asked.sort,
+            ...(asked.without ? { without: asked.without } : {}),
+            ...(asked.isDown ? { order: 'down' } : {}),
+            ...after(from),
+          },
+        },
+      }),
+    ),
+  pedigree: (tree: string, person: string, generations: number) =>
+    ofTree('pedigree', tree, [person, generations], LIFE, () =>
+      api.GET('/api/trees/{tree}/people/{person}/pedigree', {
+        params: { path: { tree, person }, query: { generations: String(generations) } },
+      }),
+    ),
+  descent: (tree: string, person: string, generations: number) =>
+    ofTree('descent', tree, [person, generations], LIFE, () =>
+      api.GET('/api/trees/{tree}/people/{person}/descent', {
+        params: { path: { tree, person }, query: { generations: String(generations) } },
       }),
     ),
   person: (tree: string, person: string) =>

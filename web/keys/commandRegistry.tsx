@@ -1,4 +1,5 @@
 import { createContext, useContext, useEffect, useRef, type ReactNode } from 'react'
+import { LIST } from './lists'
 import { isLetter, LetterGate, lettersAreKnown, lettersAreOff } from './letterCommands'
 
 /** Without `run` it is answered where it is pressed, and only told in *Keys*. */
@@ -40,13 +41,14 @@ function isTheirs(event: KeyboardEvent): boolean {
 function leaveField(event: KeyboardEvent) {
   if (event.defaultPrevented || document.activeElement !== event.target) return
   const middle = document.getElementById('middle')
-  const list = middle?.querySelector<HTMLElement>('[role=listbox][tabindex="0"], [role=grid][tabindex="0"]')
+  const list = middle?.querySelector<HTMLElement>(LIST)
   ;(list ?? middle)?.focus({ preventScroll: true })
 }
 
-/** The key as commands name it: `a`, `U`, `Ctrl+z`, `Ctrl+Shift+z`. */
+/** The key as commands name it: `a`, `U`, `Ctrl+z`, `Ctrl+Shift+z`, `Shift+Enter`. */
 function keyOf(event: KeyboardEvent): string {
-  if (!event.ctrlKey && !event.metaKey) return event.key
+  if (!event.ctrlKey && !event.metaKey)
+    return event.key === 'Enter' && event.shiftKey ? 'Shift+Enter' : event.key
   return `Ctrl+${event.shiftKey ? 'Shift+' : ''}${event.key.toLowerCase()}`
 }
 

@@ -1,17 +1,24 @@
 import { HoverCard } from 'radix-ui'
-import { useState, type ReactNode } from 'react'
+import { useContext, useState, type MouseEvent, type ReactNode } from 'react'
 import { Link } from 'react-router'
 import { useTreePath } from '../api/useTree'
+import { TakesInHand } from './inHand'
 import { PersonCard } from './PersonCard'
 
 /** A name that leads to its person; over it, or while it is focused, a card says who that is. */
 export function PersonLink({ id, children }: { id: string; children: ReactNode }) {
   const path = useTreePath()
   const [open, setOpen] = useState(false)
+  const take = useContext(TakesInHand)
+  const clicked = (event: MouseEvent) => {
+    if (take === null || event.ctrlKey || event.metaKey || event.shiftKey) return
+    event.preventDefault()
+    take(id)
+  }
   return (
     <HoverCard.Root open={open} onOpenChange={setOpen} openDelay={350} closeDelay={120}>
       <HoverCard.Trigger asChild>
-        <Link to={path(`people/${id}`)} className="hover:text-tide hover:underline">
+        <Link to={path(`people/${id}`)} className="hover:text-tide hover:underline" onClick={clicked}>
           {children}
         </Link>
       </HoverCard.Trigger>

@@ -10,6 +10,10 @@ const Account = lazy(() => import('../areas/account/Account'))
 const Trees = lazy(() => import('../areas/account/Trees'))
 const Desk = lazy(() => import('../areas/desk/Desk'))
 const People = lazy(() => import('../areas/people/index/People'))
+const Walking = lazy(() => import('../areas/people/walking/Walking'))
+const Couples = lazy(() => import('../areas/people/couples/Couples'))
+const LineUp = lazy(() => import('../areas/people/lines/LineUp'))
+const LineDown = lazy(() => import('../areas/people/lines/LineDown'))
 const PersonPage = lazy(() => import('../areas/people/person/PersonPage'))
 const Records = lazy(() => import('../areas/records/Records'))
 const SourcePage = lazy(() => import('../areas/records/SourcePage'))
@@ -57,7 +61,14 @@ export function App() {
           <Route path="t/:tree" element={<Shell />}>
             <Route index element={<Navigate to="desk" replace />} />
             <Route path="desk" element={<Desk />} />
-            <Route path="people" element={<People />} />
+            <Route path="people" element={<Walking />}>
+              <Route index element={<People />} />
+              <Route path="couples" element={<Couples />} />
+              <Route path="up" element={<LineUp />} />
+              <Route path="up/:root" element={<LineUp />} />
+              <Route path="down" element={<LineDown />} />
+              <Route path="down/:root" element={<LineDown />} />
+            </Route>
             <Route path="people/:person" element={<PersonPage />} />
             <Route path="records" element={<Records />} />
             <Route path="records/kinds" element={<Kinds />} />

@@ -1,12 +1,12 @@
 import { useEffect } from 'react'
 import { useLocation } from 'react-router'
+import { LIST } from '../keys/lists'
 
 /** Where focus may go by itself: never into a field, in which the next letter would be text. */
 const QUIET = 'a[href], button:not(:disabled), summary, [tabindex="0"]'
 
 /** What of a page takes the keys first: its list, else the page itself. */
-const firstOf = (middle: HTMLElement | null) =>
-  middle?.querySelector<HTMLElement>('[role=listbox][tabindex="0"], [role=grid][tabindex="0"]') ?? middle
+const firstOf = (middle: HTMLElement | null) => middle?.querySelector<HTMLElement>(LIST) ?? middle
 
 /**
  * Focus is never left on nothing. Where what had it goes away, it goes to what is nearest and still there; a page that is
@@ -49,7 +49,10 @@ export function useFocusKept() {
     let timer: ReturnType<typeof setTimeout>
     const take = () => {
       const now = document.activeElement
-      const isFree = now === document.body || now === middle || now?.closest('nav[aria-label=Areas]') !== null
+      const isFree =
+        now === document.body ||
+        now === middle ||
+        now?.closest('nav[aria-label=Areas], nav[aria-label^=Views]') !== null
       const first = firstOf(middle)
       // A page of the list kind has its list only once it has come.
       if (isFree && (first !== middle || tries === 20)) first?.focus({ preventScroll: true })

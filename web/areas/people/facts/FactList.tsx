@@ -26,7 +26,7 @@ export function FactList({ facts, family, world, chosen, onChoose, onAdd }: Prop
   ])
   return (
     <section aria-label="Facts" className="min-h-0 grow overflow-auto border-t border-rule">
-      <div className="heads sticky top-0 grid grid-cols-[52px_130px_180px_minmax(0,1fr)] gap-3 bg-paper py-1 max-sm:hidden">
+      <div className="heads sticky top-0 grid grid-cols-[52px_130px_180px_minmax(0,1fr)] gap-3 bg-paper py-1 @max-lg:hidden">
         <span>Age</span>
         <span>Fact</span>
         <span>When</span>
@@ -106,7 +106,7 @@ function FamilyLine({ event }: { event: Folded }) {
   return (
     <li
       className="grid min-h-[28px] grid-cols-[52px_130px_180px_minmax(0,1fr)] items-center gap-x-3 text-[14px] text-graphite
-      max-sm:grid-cols-[52px_1fr_1fr]"
+      @max-lg:grid-cols-[52px_1fr_1fr]"
     >
       <span className="whitespace-nowrap">{event.age}</span>
       <span className="col-span-1 truncate" title={event.says}>
@@ -117,7 +117,7 @@ function FamilyLine({ event }: { event: Folded }) {
         )}
       </span>
       <span className="truncate">{event.shown}</span>
-      <span className="truncate max-sm:col-span-3 max-sm:pl-[64px]">{event.place}</span>
+      <span className="truncate @max-lg:col-span-3 @max-lg:pl-[64px]">{event.place}</span>
     </li>
   )
 }
@@ -153,7 +153,7 @@ function FactLine(props: { fact: Fact; chosen: string; onChoose: (id: string) =>
         aria-pressed={fact.id === chosen}
         aria-label={aloud(fact)}
         className={`grid min-h-[32px] w-full grid-cols-[52px_130px_180px_minmax(0,1fr)] items-center gap-x-3 text-left
-          max-sm:grid-cols-[52px_1fr_1fr] max-sm:py-1 ${fact.id === chosen ? 'bg-wash' : 'hover:bg-wash/60'}`}
+          @max-lg:grid-cols-[52px_1fr_1fr] @max-lg:py-1 ${fact.id === chosen ? 'bg-wash' : 'hover:bg-wash/60'}`}
       >
         <span className="whitespace-nowrap text-graphite">{fact.age}</span>
         <span className="truncate" title={fact.word}>
@@ -175,7 +175,7 @@ function FactLine(props: { fact: Fact; chosen: string; onChoose: (id: string) =>
           <OriginWeights weights={fact.notches} />
           {fact.reasoned && <span className="text-[12px] text-graphite">reasoned</span>}
         </span>
-        <span className="truncate max-sm:col-span-3 max-sm:pl-[64px]">
+        <span className="truncate @max-lg:col-span-3 @max-lg:pl-[64px]">
           {fact.with !== '' && <span className="font-serif text-[16px]">with {fact.with} </span>}
           {fact.value !== '' && <span>{fact.value} </span>}
           <span className="text-graphite">{fact.place}</span>

@@ -1,13 +1,12 @@
 import { useNavigate } from 'react-router'
-import { api, unwrap, type Schemas } from '../../../api/client'
+import { api, unwrap } from '../../../api/client'
 import { useTreeId, useTreePath, useWrite } from '../../../api/useTree'
 import { useCommands } from '../../../keys/commandRegistry'
 import { saved } from '../../../parts/saved'
+import type { Row } from './PersonRow'
 
 /** So many stand side by side. */
 const MOST_BESIDE = 4
-
-type Row = Schemas['PersonLine']
 
 /** Who was picked, whatever is listed now, and what can be done with them. */
 export function Selection({ picked, onPicked }: { picked: Row[]; onPicked: (picked: Row[]) => void }) {

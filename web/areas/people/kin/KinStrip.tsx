@@ -15,12 +15,25 @@ type Relative = Schemas['RelativeResource']
 const partnersOf = (union: Person['unions'][number]) =>
   [...union.partners, ...union.ruledOut].map((partner) => partner.name).join(' and ') || 'a partner not known'
 
+type Props = {
+  person: Person
+  onAdd: (adding: Adding) => void
+  /** Unfolds or folds a pedigree beneath; left out where there is none. */
+  onPedigree?: () => void
+  isUnfolded?: boolean
+}
+
 /** A line for each parent set, a line for each union; more than three fold to a count. */
-export function KinStrip({ person, onAdd }: { person: Person; onAdd: (adding: Adding) => void }) {
+export function KinStrip({ person, onAdd, onPedigree, isUnfolded = false }: Props) {
   const path = useTreePath()
   const [open, setOpen] = useState(false)
   const [inHand, setInHand] = useState('')
   const take = (what: string) => setInHand(what === inHand ? '' : what)
+  const pedigree = onPedigree && (
+    <button type="button" className="act mr-3" aria-expanded={isUnfolded} onClick={onPedigree}>
+      Pedigree <kbd>p</kbd>
+    </button>
+  )
   const lines: ReactNode[] = [
     ...person.cases.map((openCase) => (
       <KinLine key={openCase.id} word={openCase.kind === 'conflict' ? 'asked' : 'not proved'}>
@@ -33,20 +46,23 @@ export function KinStrip({ person, onAdd }: { person: Person; onAdd: (adding: Ad
         <span className="font-sans text-[13px] text-ochre">{openCase.state}</span>
       </KinLine>
     )),
-    ...person.parentSets.map((set) => (
+    ...person.parentSets.map((set, index) => (
       <KinLine
         key={set.id}
         word={set.kind === 'birth' ? 'child of' : `${set.kind} child of`}
         tools={
-          <button
-            type="button"
-            className="act"
-            aria-expanded={inHand === set.id}
-            aria-label={`Relationship with ${set.parents.map((parent) => parent.name).join(' and ') || 'parents not known'}`}
-            onClick={() => take(set.id)}
-          >
-            Relationship
-          </button>
+          <>
+            {index === 0 && pedigree}
+            <button
+              type="button"
+              className="act"
+              aria-expanded={inHand === set.id}
+              aria-label={`Relationship with ${set.parents.map((parent) => parent.name).join(' and ') || 'parents not known'}`}
+              onClick={() => take(set.id)}
+            >
+              Relationship
+            </button>
+          </>
         }
         below={inHand === set.id && <ParentTie set={set} child={person.id} />}
       >
@@ -73,7 +89,7 @@ export function KinStrip({ person, onAdd }: { person: Person; onAdd: (adding: Ad
     )),
     ...(person.parentSets.length === 0
       ? [
-          <KinLine key="no-parents" word="child of">
+          <KinLine key="no-parents" word="child of" tools={pedigree}>
             <button
               type="button"
               className="text-graphite italic hover:text-tide"
@@ -219,10 +235,10 @@ function Gone({ gone }: { gone: Schemas['DeletedKinResource'] }) {
 function KinLine(props: { word: string; tools?: ReactNode; below?: ReactNode; children: ReactNode }) {
   return (
     <div className="group">
-      <div className="flex min-h-[26px] items-baseline gap-3 max-sm:flex-wrap">
-        <span className="w-[112px] shrink-0 max-sm:w-[72px] text-[14px] text-graphite">{props.word}</span>
+      <div className="flex min-h-[26px] items-baseline gap-3 @max-lg:grid @max-lg:grid-cols-[72px_minmax(0,1fr)] @max-lg:gap-y-0 @max-lg:py-[2px]">
+        <span className="w-[112px] shrink-0 @max-lg:w-auto text-[14px] text-graphite">{props.word}</span>
         <span className="min-w-0 grow font-serif text-[16px]">{props.children}</span>
-        <span className="shrink-0 text-[13px] max-sm:basis-full">{props.tools}</span>
+        <span className="shrink-0 text-[13px] @max-lg:col-start-2">{props.tools}</span>
       </div>
       {props.below}
     </div>

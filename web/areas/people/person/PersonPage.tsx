@@ -5,11 +5,16 @@ import { usePerson, useTreeId, useTreePath } from '../../../api/useTree'
 import { LifeStrip } from '../../../parts/LifeStrip'
 import { useCommands } from '../../../keys/commandRegistry'
 import { gone, walked } from '../../../parts/trail'
-import { AddFact } from '../adding/AddFact'
-import { AddRelative, type Adding } from '../adding/AddRelative'
+import { AddedHere } from '../adding/AddedHere'
 import { AddMenu } from '../adding/AddMenu'
+import { useAdding } from '../adding/useAdding'
 import { FactList } from '../facts/FactList'
 import { FactMargin } from '../facts/FactMargin'
+import { PedigreeInPlace } from '../lines/PedigreeInPlace'
+import { useUnfolded } from '../lines/useUnfolded'
+import { openBeside } from '../../../parts/openBeside'
+import { Panes } from '../../../parts/Panes'
+import { useHand } from '../walking/useWalk'
 import { Heading } from './Heading'
 import { KinStrip } from '../kin/KinStrip'
 import { PersonMargin } from './PersonMargin'
@@ -23,17 +28,20 @@ export default function PersonPage() {
   const [query, setQuery] = useSearchParams()
   const chosen = query.get('fact') ?? ''
   const { data: person, error } = usePerson(id)
-  const [adding, setAdding] = useState<Adding | 'fact' | 'choosing' | null>(null)
+  const { adding, setAdding, begin, firstUnion } = useAdding(person, 'a')
+  const [, setHand] = useHand()
+  const [isUnfolded, fold] = useUnfolded()
   /** The fact whose words are being changed: another in hand leaves it, and no late effect can close what was just opened. */
   const [changed, setChanged] = useState('')
   const changing = changed !== '' && changed === chosen
   const setChanging = (on: boolean) => setChanged(on ? chosen : '')
-  useEffect(() => setAdding(null), [id])
+  useEffect(() => setAdding(null), [id, setAdding])
   useEffect(() => {
     if (person) {
       walked(tree, { id: person.id, name: person.name })
+      setHand(person.id)
     }
-  }, [tree, person])
+  }, [tree, person, setHand])
   useEffect(() => {
     if (error instanceof Refused && error.status === 404) gone(tree, id)
   }, [tree, id, error])
@@ -41,25 +49,22 @@ export default function PersonPage() {
     setChanged('')
     setQuery(fact === '' || fact === chosen ? {} : { fact }, { replace: true })
   }
-  const begin = (next: Adding | 'fact') => () => setAdding(next)
-  const firstUnion = person?.unions.find((union) => !union.isOut)?.id
   useCommands(
     adding === 'choosing'
-      ? [
-          { key: 'f', says: 'Add the father', run: begin({ relation: 'father' }) },
-          { key: 'm', says: 'Add the mother', run: begin({ relation: 'mother' }) },
-          { key: 'p', says: 'Add a partner', run: begin({ relation: 'partner' }) },
-          { key: 'c', says: 'Add a child', run: begin({ relation: 'child', unionId: firstUnion }) },
-          { key: 's', says: 'Add a sibling', run: begin({ relation: 'sibling' }) },
-          { key: 'e', says: 'Add a fact', run: begin('fact') },
-          { key: 'Escape', says: 'Add nothing', run: () => setAdding(null) },
-        ]
+      ? []
       : [
-          { key: 'a', says: 'Add here', run: () => setAdding('choosing') },
           { key: 'c', says: 'Change the fact in hand', run: () => chosen && setChanging(true) },
           { key: 'd', says: 'Draw the ancestors', run: () => navigate(path(`drawings/${id}`)) },
           { key: 'j', says: 'Next fact', run: () => step(1) },
           { key: 'k', says: 'Fact before', run: () => step(-1) },
+          { key: 'p', says: 'Unfold or fold the pedigree', run: fold },
+          { key: '3', says: 'Line up from here', run: () => navigate(path(`people/up/${id}`)) },
+          { key: '4', says: 'Line down from here', run: () => navigate(path(`people/down/${id}`)) },
+          {
+            key: 'Shift+Enter',
+            says: 'Open this person in a second window',
+            run: () => openBeside(path(`people/${id}`)),
+          },
         ],
   )
   const step = (by: number) => {
@@ -72,8 +77,8 @@ export default function PersonPage() {
   if (!person) return <p className="p-6 text-graphite">One moment…</p>
   const fact = person.facts.find((fact) => fact.id === chosen)
   return (
-    <div className="grid h-full grid-cols-[minmax(0,2fr)_minmax(300px,1fr)] max-lg:block max-lg:overflow-auto">
-      <div className="flex min-h-0 flex-col px-6 max-lg:px-4">
+    <Panes name="person" left={66}>
+      <div className="@container flex h-full min-h-0 flex-col px-6 max-lg:px-4">
         <Heading
           key={person.id}
           person={person}
@@ -89,26 +94,14 @@ export default function PersonPage() {
           onChoose={choose}
           onGo={(who) => void navigate(path(`people/${who}`))}
         />
-        <KinStrip person={person} onAdd={(next) => setAdding(next)} />
-        {adding === 'fact' && (
-          <AddFact
-            person={person}
-            onKept={(made) => {
-              setAdding(null)
-              setQuery({ fact: made }, { replace: true })
-            }}
-            onLeave={() => setAdding(null)}
-          />
-        )}
-        {adding !== null && typeof adding === 'object' && (
-          <AddRelative
-            key={`${adding.relation}${adding.unionId ?? ''}`}
-            person={person}
-            adding={adding}
-            onNext={setAdding}
-            onLeave={() => setAdding(null)}
-          />
-        )}
+        <KinStrip person={person} onAdd={setAdding} onPedigree={fold} isUnfolded={isUnfolded} />
+        {isUnfolded && <PedigreeInPlace person={person.id} onAdd={setAdding} onFold={fold} />}
+        <AddedHere
+          person={person}
+          adding={adding}
+          onAdding={setAdding}
+          onFact={(made) => setQuery({ fact: made }, { replace: true })}
+        />
         <FactList
           facts={person.facts}
           family={person.family}
@@ -118,10 +111,7 @@ export default function PersonPage() {
           onAdd={begin('fact')}
         />
       </div>
-      <aside
-        aria-label="Margin"
-        className="min-h-0 overflow-auto border-l border-rule px-5 py-3 max-lg:border-l-0 max-lg:border-t"
-      >
+      <aside aria-label="Margin" className="h-full overflow-auto px-5 py-3">
         {fact ? (
           <FactMargin
             key={fact.id}
@@ -135,6 +125,6 @@ export default function PersonPage() {
           <PersonMargin person={person} />
         )}
       </aside>
-    </div>
+    </Panes>
   )
 }

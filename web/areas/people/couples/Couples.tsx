@@ -1,0 +1,210 @@
+import { keepPreviousData, useInfiniteQuery } from '@tanstack/react-query'
+import { useEffect, useRef, useState } from 'react'
+import { useNavigate } from 'react-router'
+import { queries } from '../../../api/queries'
+import { useTreeId, useTreePath } from '../../../api/useTree'
+import { useCommands } from '../../../keys/commandRegistry'
+import { ColumnHeads, type Sorted } from '../../../parts/columns/ColumnHeads'
+import { useColumns, type Column } from '../../../parts/columns/useColumns'
+import { openBeside } from '../../../parts/openBeside'
+import { OriginWeights } from '../../../parts/OriginWeights'
+import { rowKeys } from '../../../parts/rowKeys'
+import { useDebounced } from '../../../parts/useDebounced'
+import { useWindowState } from '../../../parts/useWindowState'
+import { placed, useVirtualList, VirtualList } from '../../../parts/VirtualList'
+import { useWalk } from '../walking/useWalk'
+
+const ROW = 32
+type By = 'first' | 'second' | 'married' | 'place' | 'children'
+
+const COLUMNS: readonly Column<By>[] = [
+  { name: 'first', says: 'One', width: 180, grows: true },
+  { name: 'second', says: 'Other', width: 180, grows: true },
+  { name: 'married', says: 'Married', width: 140 },
+  { name: 'place', says: 'At', width: 130, className: 'max-sm:hidden' },
+  { name: 'children', says: 'Children', width: 64, className: 'max-sm:hidden' },
+]
+const WITHOUT = ['a date', 'a source', 'children', 'a partner']
+
+/** All couples: sorted by any column, narrowed to those of whom something is missing. */
+export default function Couples() {
+  const tree = useTreeId()
+  const path = useTreePath()
+  const navigate = useNavigate()
+  const { hand, take } = useWalk()
+  const [typed, setTyped] = useWindowState('couples.words', '')
+  const [without, setWithout] = useWindowState('couples.without', '')
+  const [sorted, setSorted] = useWindowState<Sorted<By>>('couples.sorted', { by: 'first', isDown: false })
+  const [at, setAt] = useState(-1)
+  /** Which of the two is in hand. */
+  const [side, setSide] = useState(0)
+  const scroller = useRef<HTMLDivElement>(null)
+  const filter = useRef<HTMLInputElement>(null)
+  const sizes = useColumns('couples', COLUMNS)
+  const q = useDebounced(typed.trim())
+  const couples = useInfiniteQuery({
+    ...queries.couples(tree, { q, without, sort: sorted.by, isDown: sorted.isDown }),
+    placeholderData: keepPreviousData,
+  })
+  const rows = couples.data?.pages.flatMap((page) => page.rows) ?? []
+  const { shown = 0, total = 0 } = couples.data?.pages[0] ?? {}
+  const list = useVirtualList(scroller, rows.length, ROW, couples, ROW)
+  const partnerAt = (index: number, which: number) => rows[index]?.partners[which] ?? rows[index]?.partners[0]
+  const go = (index: number, which = side) => {
+    setAt(index)
+    setSide(which)
+    list.scrollToIndex(index)
+    const partner = partnerAt(index, which)
+    if (partner) take(partner.id)
+  }
+  // Whoever came in hand from another view is shown where they are among those fetched.
+  const isThere = rows.length > 0
+  useEffect(() => {
+    if (!isThere || partnerAt(at, side)?.id === hand) return
+    const index = rows.findIndex((row) => row.partners.some((partner) => partner.id === hand))
+    setAt(index)
+    if (index >= 0) setSide(Math.max(0, rows[index]?.partners.findIndex((one) => one.id === hand) ?? 0))
+  }, [hand, isThere]) // eslint-disable-line react-hooks/exhaustive-deps
+  const pressed = rowKeys({
+    at,
+    count: rows.length,
+    onAt: (index) => go(index),
+    onOpen: (index, isBeside) => {
+      const partner = partnerAt(index, side)
+      if (!partner) return
+      if (isBeside) openBeside(path(`people/${partner.id}`))
+      else void navigate(path(`people/${partner.id}`))
+    },
+    also: (key, event) => {
+      if (event.target instanceof HTMLInputElement || !['ArrowLeft', 'ArrowRight'].includes(key) || at < 0)
+        return false
+      go(at, key === 'ArrowRight' ? 1 : 0)
+      return true
+    },
+  })
+  useCommands([
+    { key: 'f', says: 'Filter the couples', run: () => filter.current?.focus() },
+    { key: 'ArrowLeft', says: 'Take the one of the two in hand' },
+    { key: 'ArrowRight', says: 'Take the other in hand' },
+  ])
+  const template = { gridTemplateColumns: sizes.template }
+  return (
+    <div className="flex h-full min-h-0 flex-col px-6 pt-2">
+      <div className="flex flex-wrap items-baseline gap-x-5 gap-y-1">
+        <h1 className="font-serif text-[26px]">Couples</h1>
+        <input
+          ref={filter}
+          className="gap w-[180px]"
+          aria-label="Filter by the name of either"
+          placeholder="name of either"
+          value={typed}
+          onChange={(event) => setTyped(event.target.value)}
+          onKeyDown={pressed}
+        />
+        <select
+          className="gap text-[14px]"
+          aria-label="Only those without"
+          value={without}
+          onChange={(event) => setWithout(event.target.value)}
+        >
+          <option value="">all couples</option>
+          {WITHOUT.map((one) => (
+            <option key={one} value={one}>
+              without {one}
+            </option>
+          ))}
+        </select>
+        <span className="whitespace-nowrap text-graphite" role="status">
+          {shown.toLocaleString('en')} of {total.toLocaleString('en')}
+        </span>
+      </div>
+      {couples.isSuccess && total === 0 && (
+        <p className="pt-4 text-graphite">
+          Here every couple of this tree will stand. Take somebody in hand and add a partner.
+        </p>
+      )}
+      {couples.isSuccess && total > 0 && shown === 0 && (
+        <p className="pt-4 text-graphite">
+          No couple is found so.{' '}
+          <button
+            type="button"
+            className="act"
+            onClick={() => {
+              setTyped('')
+              setWithout('')
+            }}
+          >
+            Clear the filters
+          </button>
+        </p>
+      )}
+      <div
+        ref={scroller}
+        role="grid"
+        aria-label="Couples"
+        aria-rowcount={shown + 1}
+        tabIndex={0}
+        aria-activedescendant={rows[at] ? `couple-${rows[at].id}` : undefined}
+        onKeyDown={pressed}
+        className="mt-2 min-h-0 grow overflow-auto"
+      >
+        <div
+          role="row"
+          aria-rowindex={1}
+          style={template}
+          className="heads sticky top-0 z-[1] grid h-[32px] items-end gap-4 border-b border-rule bg-paper px-2 pb-1"
+        >
+          <ColumnHeads columns={COLUMNS} sizes={sizes} sorted={sorted} onSort={setSorted} />
+        </div>
+        <div role="rowgroup">
+          <VirtualList
+            list={list}
+            rows={rows}
+            show={(row, item) => (
+              <div
+                key={row.id}
+                id={`couple-${row.id}`}
+                role="row"
+                aria-rowindex={item.index + 2}
+                aria-selected={item.index === at}
+                className={`absolute inset-x-0 grid cursor-pointer items-center gap-4 px-2
+                  ${item.index === at ? 'bg-wash' : 'hover:bg-wash/60'}`}
+                style={{ ...placed(item), ...template }}
+                onClick={() => go(item.index, 0)}
+                onDoubleClick={() => void navigate(path(`people/${partnerAt(item.index, side)?.id ?? ''}`))}
+              >
+                {[0, 1].map((which) => (
+                  <span
+                    key={which}
+                    role="gridcell"
+                    title={[row.partners[which]?.name, row.partners[which]?.life].filter(Boolean).join(', ')}
+                    className={`truncate ${item.index === at && which === side && row.partners[which] ? 'underline decoration-tide decoration-2 underline-offset-4' : ''}`}
+                    onClick={(event) => {
+                      event.stopPropagation()
+                      go(item.index, which)
+                    }}
+                  >
+                    <span className="font-serif text-[16px]">
+                      {row.partners[which]?.name ?? <em className="text-graphite">not known</em>}
+                    </span>{' '}
+                    <span className="text-[13px] text-graphite">{row.partners[which]?.life}</span>
+                  </span>
+                ))}
+                <span role="gridcell" className="flex min-w-0 items-center gap-2">
+                  <span className="truncate">{row.married}</span>
+                  <OriginWeights weights={row.notches} />
+                </span>
+                <span role="gridcell" className="truncate text-graphite max-sm:hidden">
+                  {row.place}
+                </span>
+                <span role="gridcell" className="tabular text-right max-sm:hidden">
+                  {row.children === 0 ? '' : row.children}
+                </span>
+              </div>
+            )}
+          />
+        </div>
+      </div>
+    </div>
+  )
+}
