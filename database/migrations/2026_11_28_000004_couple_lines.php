@@ -12,7 +12,7 @@ return new class extends Migration
 {
     /** What a list is sorted by, up and down: SortColumn in SQL. */
     private const COUPLES = ['first_sort', "coalesce(nullif(second_sort, ''), U&'\\+10FFFF')", 'second_sort',
-        'coalesce(married_day, 2147483647)', 'coalesce(married_day, -2147483648)',
+        'coalesce(married_day, 2147483647)', 'coalesce(married_day, -2147483647)',
         "coalesce(nullif(married_place, ''), U&'\\+10FFFF')", 'married_place', 'children'];
 
     public function up(): void
@@ -35,7 +35,7 @@ return new class extends Migration
         }
         foreach (['birth', 'death'] as $end) {
             DB::statement(
-                "CREATE INDEX person_lines_{$end}_down ON person_lines (tree_id, (coalesce({$end}_day, -2147483648)), person_id)");
+                "CREATE INDEX person_lines_{$end}_down ON person_lines (tree_id, (coalesce({$end}_day, -2147483647)), person_id)");
         }
         DB::statement('CREATE INDEX couple_lines_search ON couple_lines USING gin (tree_id, search gin_trgm_ops)');
         // Worked out anew, and with it the list of couples, when the program is started.

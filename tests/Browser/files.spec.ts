@@ -37,7 +37,7 @@ test('what a file restricts, cites in words, does not assert and has no field fo
   await expect(report.getByRole('row', { name: /With ASSO 1 on the page of the person/ })).toBeVisible()
 
   await page.goto(`${tree}/people`)
-  await page.getByRole('row', { name: /Tarrel, Ewan/ }).click()
+  await page.getByRole('row', { name: /Tarrel, Ewan/ }).dblclick()
   await expect(page.getByRole('heading', { name: 'Ewan Tarrel' })).toBeVisible()
   const also = page.getByRole('region', { name: 'Also in the file' })
   await expect(also).toContainText('With: Una Osk (as: godfather)')

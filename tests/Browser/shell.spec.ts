@@ -117,7 +117,7 @@ test('filters and the place in a list stay after Back, a reload and a visit else
   await rows.evaluate((one) => (one.scrollTop = 2400))
   await page.waitForTimeout(300)
   const top = () => rows.evaluate((one) => one.scrollTop)
-  await page.mouse.click(600, 500)
+  await page.mouse.dblclick(500, 500)
   await expect(page.getByRole('region', { name: 'Facts' })).toBeVisible()
   await page.goBack()
   await expect.poll(top).toBe(2400)

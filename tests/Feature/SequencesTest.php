@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Trees\Derived\CoupleIndex;
+use App\Trees\Derived\PersonIndex;
 use App\Trees\Kinds\TreeSourceKinds;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Support\Facades\DB;
@@ -61,6 +63,7 @@ final class SequencesTest extends TestCase
             $made += $status < 300 ? [$change => true] : [];
         }
         $after = [$this->exported(), $this->stored()];
+        $this->assertDerivedAsAnew("seed {$seed}");
         $steps = DB::table('change_sets')->where('tree_id', $this->tree->id)->where('seq', '>', $seq)->count();
 
         $this->takes('undo', $steps);
@@ -69,8 +72,20 @@ final class SequencesTest extends TestCase
         self::assertSame($after, [$this->exported(), $this->stored()], "done again, seed {$seed}: ".implode(', ', array_keys($made)));
         $this->takes('undo', $steps);
         self::assertSame($before, [$this->exported(), $this->stored()], "undone again, seed {$seed}: ".implode(', ', array_keys($made)));
+        $this->assertDerivedAsAnew("undone, seed {$seed}");
 
         return $made;
+    }
+
+    /** What is worked out beside the tree is the same as if all of it were worked out anew. */
+    private function assertDerivedAsAnew(string $when): void
+    {
+        $lines = fn (string $table, string $key): array => DB::table($table)->where('tree_id', $this->tree->id)->orderBy($key)->get()
+            ->map(static fn (\stdClass $row): array => (array) $row)->all();
+        $kept = [$lines('person_lines', 'person_id'), $lines('couple_lines', 'union_id')];
+        app(PersonIndex::class)->rebuild();
+        app(CoupleIndex::class)->rebuild();
+        self::assertEquals([$lines('person_lines', 'person_id'), $lines('couple_lines', 'union_id')], $kept, $when);
     }
 
     /**

@@ -10,7 +10,10 @@ type Props = {
   children: [ReactNode, ReactNode]
 }
 
-/** Two panes side by side; the divider is moved by mouse, or by arrows while it is focused, and stays. Narrow windows have them one under the other. */
+/**
+ * Two panes side by side; the divider is moved by mouse, or by arrows while it is focused, and stays. Narrow windows have
+ * them one under the other.
+ */
 export function Panes({ name, left, children: [first, second] }: Props) {
   const isWide = useWide()
   const { defaultLayout, onLayoutChanged } = useDefaultLayout({

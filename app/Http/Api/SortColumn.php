@@ -10,7 +10,7 @@ final readonly class SortColumn
     /** Sorts after every letter. */
     public const AFTER_ALL = "\u{10FFFF}";
 
-    private const LEAST = -2147483648;
+    private const LEAST = -2147483647;
 
     private const MOST = 2147483647;
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Api;
 
+use Closure;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Http\Request;
-use Illuminate\Support\Collection;
 use stdClass;
 
 /** How a list was asked to be sorted (`sort`, and `order` up or down), and from which row on (`after`). */
@@ -36,26 +36,23 @@ final readonly class Sorting
         return $this->after === null;
     }
 
-    /** @return Collection<int, stdClass> the rows of one page, the key of each as `sort_key` and `sort_id` beside what is selected */
-    public function page(Builder $rows, int $atOnce): Collection
+    /**
+     * @template Row
+     *
+     * @param  Closure(array<string, mixed>): Row  $read  a row out of its columns
+     * @return SortedPage<Row>
+     */
+    public function page(Builder $rows, int $atOnce, Closure $read): SortedPage
     {
         [$key, $way, $sign] = $this->isDown ? [$this->column->down, 'DESC', '<'] : [$this->column->up, 'ASC', '>'];
         $rows->selectRaw("{$key} AS sort_key, {$this->id} AS sort_id")->orderByRaw("{$key} {$way}, {$this->id} {$way}")->limit($atOnce);
         if ($this->after !== null) {
             $rows->whereRaw("({$key}, {$this->id}) {$sign} (?, ?)", $this->after);
         }
+        $found = $rows->get();
+        $last = $found->last();
 
-        return $rows->get();
-    }
-
-    /**
-     * @param  Collection<int, stdClass>  $rows  as page() gave them
-     * @return string|null where the next page begins; null where there is none
-     */
-    public static function next(Collection $rows, int $atOnce): ?string
-    {
-        $last = $rows->last();
-
-        return $last === null || $rows->count() < $atOnce ? null : Cursor::of($last->sort_key, $last->sort_id);
+        return new SortedPage(array_values($found->map(static fn (stdClass $row): mixed => $read((array) $row))->all()),
+            $last === null || $found->count() < $atOnce ? null : Cursor::of($last->sort_key, $last->sort_id));
     }
 }

@@ -12,12 +12,11 @@ use App\Http\People\Resources\CouplesPage;
 use App\Http\People\Resources\NamedPerson;
 use App\Trees\Access\LivingPeople;
 use App\Trees\Display\DisplayPreferences;
+use App\Trees\Search\CoupleRow;
 use App\Trees\Search\CoupleSearch;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Collection;
 use NorthBough\Core\Life\LifeYears;
-use stdClass;
 
 /** The list of couples, on the derived lines. */
 final readonly class CouplesController
@@ -39,28 +38,28 @@ final readonly class CouplesController
         $found = $this->search->matching($request->string('q')->trim()->toString(), $request->string('without')->toString());
         $total = $sorting->isFirst() ? $this->search->lines()->count() : 0;
         $shown = $sorting->isFirst() ? (clone $found)->count() : 0;
-        $rows = $sorting->page($found->select('couple_lines.*'), self::AT_ONCE);
+        $page = $sorting->page($found->select('couple_lines.*'), self::AT_ONCE, CoupleRow::read(...));
 
-        return response()->json(new CouplesPage($this->lines($rows), Sorting::next($rows, self::AT_ONCE), $shown, $total));
+        return response()->json(new CouplesPage($this->lines($page->rows), $page->next, $shown, $total));
     }
 
     /**
-     * @param  Collection<int, stdClass>  $rows
+     * @param  list<CoupleRow>  $rows
      * @return list<CoupleLine>
      */
-    private function lines(Collection $rows): array
+    private function lines(array $rows): array
     {
-        $unions = $this->living->forReader()->unions(array_values($rows->pluck('union_id')->all()));
+        $unions = $this->living->forReader()->unions(array_column($rows, 'unionId'));
         $people = $this->living->forReader()->lives(
             array_values(array_unique(array_merge([], ...array_values(array_column($unions, 'partnerIds'))))));
         $dates = $this->reader->dates();
 
-        return array_values($rows->map(static fn (stdClass $row): CoupleLine => new CoupleLine(
-            $row->union_id,
+        return array_map(static fn (CoupleRow $row): CoupleLine => new CoupleLine(
+            $row->unionId,
             array_map(static fn (string $id): NamedPerson => new NamedPerson($id, $people[$id]->number, $people[$id]->name()->shown(),
-                LifeYears::shown($people[$id])), $unions[$row->union_id]->partnerIds),
-            $dates->set($row->married_shown, 'GREGORIAN'), $row->married_place, $row->children,
-            $row->married_shown === '' ? [] : Notches::of($unions[$row->union_id]->marriage()),
-        ))->all());
+                LifeYears::shown($people[$id])), $unions[$row->unionId]->partnerIds),
+            $dates->set($row->marriedShown, 'GREGORIAN'), $row->marriedPlace, $row->children,
+            $row->marriedShown === '' ? [] : Notches::of($unions[$row->unionId]->marriage()),
+        ), $rows);
     }
 }

@@ -22,7 +22,6 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Str;
 use NorthBough\Core\Chrono\Calendar\Calendars;
-use stdClass;
 
 /** The index of people and the jump field, both on the derived lines. */
 final readonly class IndexController
@@ -41,7 +40,8 @@ final readonly class IndexController
     ) {
     }
 
-    #[Get('/trees/{tree}/people', 'people', PeoplePage::class, query: ['q', 'sort', 'order', 'after', 'sex', 'from', 'to', 'only', 'place', 'kin'])]
+    #[Get('/trees/{tree}/people', 'people', PeoplePage::class, query: ['q', 'sort', 'order', 'after', 'sex', 'from', 'to', 'only', 'place',
+        'kin'])]
     public function index(Request $request): JsonResponse
     {
         $sorting = Sorting::asked($request, [
@@ -52,13 +52,9 @@ final readonly class IndexController
         $total = $sorting->isFirst() ? $this->search->total() : 0;
         $shown = ! $sorting->isFirst() ? 0 : ($this->isFiltered($request) ? (clone $filtered)->count() : $total);
         $query = $request->string('q')->trim()->isEmpty() ? $filtered : PeopleSearch::fenced($filtered);
-        $rows = $sorting->page($query->select('*'), self::AT_ONCE);
+        $page = $sorting->page($query->select('*'), self::AT_ONCE, IndexLine::read(...));
 
-        return response()->json(new PeoplePage(
-            $this->lines(array_values(array_map(static fn (stdClass $row): IndexLine => IndexLine::read((array) $row), $rows->all())),
-                self::kinOf($request)),
-            Sorting::next($rows, self::AT_ONCE), $shown, $total,
-        ));
+        return response()->json(new PeoplePage($this->lines($page->rows, self::kinOf($request)), $page->next, $shown, $total));
     }
 
     /** By number, year, the beginnings of names, other forms, sound and likeness. */

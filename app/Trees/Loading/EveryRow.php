@@ -7,7 +7,10 @@ namespace App\Trees\Loading;
 use App\Trees\Scope\CurrentTree;
 use Illuminate\Support\Facades\DB;
 
-/** All people, or all couples, of the current tree by keyset, in the same order each time, so that whole-tree work never holds all of them. */
+/**
+ * All people, or all couples, of the current tree by keyset, in the same order each time, so that whole-tree work never
+ * holds all of them.
+ */
 final readonly class EveryRow
 {
     private const FIRST = '00000000-0000-0000-0000-000000000000';

@@ -27,7 +27,8 @@ export function ColumnHeads<Name extends string>({ columns, sizes, sorted, onSor
       ) : (
         <button
           type="button"
-          className={`max-w-full min-h-[24px] truncate text-left ${sorted.by === column.name ? 'font-semibold text-ink' : 'hover:text-tide'}`}
+          className={`max-w-full min-h-[24px] truncate text-left
+            ${sorted.by === column.name ? 'font-semibold text-ink' : 'hover:text-tide'}`}
           title={`Sort by ${column.says}`}
           onClick={() =>
             onSort({ by: column.name, isDown: sorted.by === column.name ? !sorted.isDown : false })
@@ -78,7 +79,8 @@ function Edge<Name extends string>({
       aria-valuemax={sizes.most}
       tabIndex={0}
       title="Drag, or press left and right, to change the width"
-      className="absolute -right-[12px] bottom-0 z-[2] h-[24px] w-[8px] cursor-col-resize border-r border-rule hover:border-tide max-sm:hidden"
+      className="absolute -right-[12px] bottom-0 z-[2] h-[24px] w-[8px] cursor-col-resize border-r border-rule
+        hover:border-tide max-sm:hidden"
       onPointerDown={dragged}
       onKeyDown={pressed}
     />

@@ -72,7 +72,7 @@ export function AddFact(props: { person: Person; onKept: (id: string) => void; o
     <form
       onSubmit={submit}
       onKeyDown={(event) => event.key === 'Escape' && props.onLeave()}
-      className="grid grid-cols-[150px_190px_minmax(120px,1fr)_auto] items-start gap-3 border-l-2 border-tide py-2 pl-4 max-sm:grid-cols-1"
+      className="grid grid-cols-[150px_190px_minmax(120px,1fr)_auto] items-start gap-3 border-l-2 border-tide py-2 pl-4 @max-xl:grid-cols-1"
     >
       <select
         className="gap"

@@ -85,16 +85,16 @@ export function OneLineEntry({
     onLeave,
   })
   return (
-    <div className="min-w-0">
-      <div className="flex items-baseline gap-3">
-        <label htmlFor={id} className="shrink-0 text-graphite">
+    <div className="@container min-w-0">
+      <div className="flex items-baseline gap-x-3 @max-lg:flex-wrap">
+        <label htmlFor={id} className="shrink-0 text-graphite @max-lg:basis-full">
           {label}
         </label>
         <input
           {...getInputProps({
             id,
             ref: field,
-            className: 'gap grow font-serif text-[17px]',
+            className: 'gap min-w-[160px] grow font-serif text-[17px]',
             onChange: (event) =>
               setLine(
                 event.currentTarget.value
@@ -118,7 +118,7 @@ export function OneLineEntry({
           Cancel <kbd>Esc</kbd>
         </button>
       </div>
-      <div className="flex items-baseline justify-between gap-4">
+      <div className="flex items-baseline justify-between gap-x-4 @max-lg:flex-wrap-reverse @max-lg:justify-start">
         <p id={`${id}-read`} aria-live="polite" className="min-h-[20px] min-w-0 text-[13px] text-graphite">
           {line.trim() !== '' && data && <Understood reading={data} offered={offered} />}
           {line.trim() !== '' && data && <Digits reading={data} line={line} onLine={setLine} />}

@@ -6,9 +6,12 @@ import type { Adding } from './AddRelative'
 /** What is being added to somebody: a relative, a fact, what has yet to be chosen, or nothing. */
 export type AddingHere = Adding | 'fact' | 'choosing' | null
 
-/** Adding to somebody where they stand; `key` begins it, where nothing else does, and the next letter says what. */
-export function useAdding(person: Person | undefined, key = '') {
-  const [adding, setAdding] = useState<AddingHere>(null)
+/** Adding to somebody where they stand; `key` begins it, the next letter says what. Nothing is added to anybody else. */
+export function useAdding(of: string, person: Person | undefined, key: string) {
+  const [{ whose, what }, set] = useState<{ whose: string; what: AddingHere }>({ whose: of, what: null })
+  const adding = whose === of ? what : null
+  const addTo = (whom: string, next: AddingHere) => set({ whose: whom, what: next })
+  const setAdding = (next: AddingHere) => addTo(of, next)
   const begin = (next: Adding | 'fact') => () => setAdding(next)
   const firstUnion = person?.unions.find((union) => !union.isOut)?.id
   useCommands(
@@ -22,9 +25,9 @@ export function useAdding(person: Person | undefined, key = '') {
           { key: 'e', says: 'Add a fact', run: begin('fact') },
           { key: 'Escape', says: 'Add nothing', run: () => setAdding(null) },
         ]
-      : key === ''
-        ? []
-        : [{ key, says: 'Add here', run: () => setAdding('choosing') }],
+      : [{ key, says: 'Add here', run: () => of !== '' && setAdding('choosing') }],
   )
-  return { adding, setAdding, begin, firstUnion }
+  return { adding, setAdding, addTo, begin, firstUnion }
 }
+
+export type AddingTo = ReturnType<typeof useAdding>

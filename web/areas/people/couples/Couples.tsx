@@ -7,11 +7,11 @@ import { useCommands } from '../../../keys/commandRegistry'
 import { ColumnHeads, type Sorted } from '../../../parts/columns/ColumnHeads'
 import { useColumns, type Column } from '../../../parts/columns/useColumns'
 import { openBeside } from '../../../parts/openBeside'
-import { OriginWeights } from '../../../parts/OriginWeights'
 import { rowKeys } from '../../../parts/rowKeys'
 import { useDebounced } from '../../../parts/useDebounced'
 import { useWindowState } from '../../../parts/useWindowState'
 import { placed, useVirtualList, VirtualList } from '../../../parts/VirtualList'
+import { CoupleLine } from './CoupleLine'
 import { useWalk } from '../walking/useWalk'
 
 const ROW = 32
@@ -63,18 +63,20 @@ export default function Couples() {
     if (!isThere || partnerAt(at, side)?.id === hand) return
     const index = rows.findIndex((row) => row.partners.some((partner) => partner.id === hand))
     setAt(index)
+    if (index >= 0) list.scrollToIndex(index)
     if (index >= 0) setSide(Math.max(0, rows[index]?.partners.findIndex((one) => one.id === hand) ?? 0))
   }, [hand, isThere]) // eslint-disable-line react-hooks/exhaustive-deps
+  const open = (index: number, isBeside: boolean) => {
+    const partner = partnerAt(index, side)
+    if (!partner) return
+    if (isBeside) openBeside(path(`people/${partner.id}`))
+    else void navigate(path(`people/${partner.id}`))
+  }
   const pressed = rowKeys({
     at,
     count: rows.length,
     onAt: (index) => go(index),
-    onOpen: (index, isBeside) => {
-      const partner = partnerAt(index, side)
-      if (!partner) return
-      if (isBeside) openBeside(path(`people/${partner.id}`))
-      else void navigate(path(`people/${partner.id}`))
-    },
+    onOpen: open,
     also: (key, event) => {
       if (event.target instanceof HTMLInputElement || !['ArrowLeft', 'ArrowRight'].includes(key) || at < 0)
         return false
@@ -161,46 +163,15 @@ export default function Couples() {
             list={list}
             rows={rows}
             show={(row, item) => (
-              <div
+              <CoupleLine
                 key={row.id}
-                id={`couple-${row.id}`}
-                role="row"
-                aria-rowindex={item.index + 2}
-                aria-selected={item.index === at}
-                className={`absolute inset-x-0 grid cursor-pointer items-center gap-4 px-2
-                  ${item.index === at ? 'bg-wash' : 'hover:bg-wash/60'}`}
+                row={row}
+                index={item.index}
+                sideInHand={item.index === at ? side : null}
                 style={{ ...placed(item), ...template }}
-                onClick={() => go(item.index, 0)}
-                onDoubleClick={() => void navigate(path(`people/${partnerAt(item.index, side)?.id ?? ''}`))}
-              >
-                {[0, 1].map((which) => (
-                  <span
-                    key={which}
-                    role="gridcell"
-                    title={[row.partners[which]?.name, row.partners[which]?.life].filter(Boolean).join(', ')}
-                    className={`truncate ${item.index === at && which === side && row.partners[which] ? 'underline decoration-tide decoration-2 underline-offset-4' : ''}`}
-                    onClick={(event) => {
-                      event.stopPropagation()
-                      go(item.index, which)
-                    }}
-                  >
-                    <span className="font-serif text-[16px]">
-                      {row.partners[which]?.name ?? <em className="text-graphite">not known</em>}
-                    </span>{' '}
-                    <span className="text-[13px] text-graphite">{row.partners[which]?.life}</span>
-                  </span>
-                ))}
-                <span role="gridcell" className="flex min-w-0 items-center gap-2">
-                  <span className="truncate">{row.married}</span>
-                  <OriginWeights weights={row.notches} />
-                </span>
-                <span role="gridcell" className="truncate text-graphite max-sm:hidden">
-                  {row.place}
-                </span>
-                <span role="gridcell" className="tabular text-right max-sm:hidden">
-                  {row.children === 0 ? '' : row.children}
-                </span>
-              </div>
+                onTake={(which) => go(item.index, which)}
+                onOpen={() => open(item.index, false)}
+              />
             )}
           />
         </div>

@@ -62,7 +62,7 @@ export function RelatedFilter({ filters }: { filters: PeopleFilters }) {
               if (only === 'kin') setOnly('')
             }}
           >
-            Tell it no more
+            Hide this column
           </button>
         </>
       )}

@@ -31,7 +31,7 @@ export function ChildOrder(props: { union: string; people: Relative[]; onDone: (
     setOrder(next)
   }
   return (
-    <div className="mb-1 ml-[112px] border-l-2 border-tide pl-3 max-sm:ml-0">
+    <div className="mb-1 ml-[112px] border-l-2 border-tide pl-3 @max-lg:ml-0">
       <ol>
         {order.map((child, index) => (
           <li key={child.id} className="flex items-baseline gap-3">

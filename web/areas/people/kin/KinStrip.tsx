@@ -235,7 +235,10 @@ function Gone({ gone }: { gone: Schemas['DeletedKinResource'] }) {
 function KinLine(props: { word: string; tools?: ReactNode; below?: ReactNode; children: ReactNode }) {
   return (
     <div className="group">
-      <div className="flex min-h-[26px] items-baseline gap-3 @max-lg:grid @max-lg:grid-cols-[72px_minmax(0,1fr)] @max-lg:gap-y-0 @max-lg:py-[2px]">
+      <div
+        className="flex min-h-[26px] items-baseline gap-3 @max-lg:grid @max-lg:grid-cols-[72px_minmax(0,1fr)] @max-lg:gap-y-0
+        @max-lg:py-[2px]"
+      >
         <span className="w-[112px] shrink-0 @max-lg:w-auto text-[14px] text-graphite">{props.word}</span>
         <span className="min-w-0 grow font-serif text-[16px]">{props.children}</span>
         <span className="shrink-0 text-[13px] @max-lg:col-start-2">{props.tools}</span>

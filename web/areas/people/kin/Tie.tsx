@@ -29,7 +29,7 @@ export function ParentTie({ set, child }: { set: Schemas['ParentSetResource']; c
     () => saved('Unlinked; everybody is still in the tree.'),
   )
   return (
-    <div className="mb-1 ml-[112px] border-l-2 border-tide pl-3 text-[14px] max-sm:ml-0">
+    <div className="mb-1 ml-[112px] border-l-2 border-tide pl-3 text-[14px] @max-lg:ml-0">
       {set.ties.map((ty) => (
         <p key={ty.personId} className="flex flex-wrap items-baseline gap-x-4">
           <span className="min-w-[120px] font-serif text-[16px]">{ty.name}</span>
@@ -141,7 +141,7 @@ export function PartnerTie({ union }: { union: Schemas['UnionResource'] }) {
     () => saved('Unlinked; both are still in the tree.'),
   )
   return (
-    <div className="mb-1 ml-[112px] border-l-2 border-tide pl-3 text-[14px] max-sm:ml-0">
+    <div className="mb-1 ml-[112px] border-l-2 border-tide pl-3 text-[14px] @max-lg:ml-0">
       <CoupleDetails id={union.id} />
       {union.partners.length + union.ruledOut.length > 0 && (
         <StandingActions

@@ -28,14 +28,13 @@ export default function PersonPage() {
   const [query, setQuery] = useSearchParams()
   const chosen = query.get('fact') ?? ''
   const { data: person, error } = usePerson(id)
-  const { adding, setAdding, begin, firstUnion } = useAdding(person, 'a')
+  const { adding, setAdding, begin, firstUnion } = useAdding(id, person, 'a')
   const [, setHand] = useHand()
   const [isUnfolded, fold] = useUnfolded()
   /** The fact whose words are being changed: another in hand leaves it, and no late effect can close what was just opened. */
   const [changed, setChanged] = useState('')
   const changing = changed !== '' && changed === chosen
   const setChanging = (on: boolean) => setChanged(on ? chosen : '')
-  useEffect(() => setAdding(null), [id, setAdding])
   useEffect(() => {
     if (person) {
       walked(tree, { id: person.id, name: person.name })

@@ -6,23 +6,21 @@ import { useCommands } from '../../../keys/commandRegistry'
 import { TakesInHand } from '../../../parts/inHand'
 import { AddedHere } from '../adding/AddedHere'
 import { AddMenu } from '../adding/AddMenu'
-import { useAdding, type AddingHere } from '../adding/useAdding'
+import type { AddingTo } from '../adding/useAdding'
 import { FactList } from '../facts/FactList'
 import { FactMargin } from '../facts/FactMargin'
 import { KinStrip } from '../kin/KinStrip'
 
 type Props = {
   id: string
-  /** What the view asked to be added to them. */
-  asked: AddingHere
+  adding: AddingTo
   /** The key of the view that begins to add to them. */
   addKey: string
-  onAnswered: () => void
   onTake: (id: string) => void
 }
 
 /** The margin of a view of people: whoever is in hand, with kin and facts, changed and added to in place. */
-export function InHand({ id, asked, addKey, onAnswered, onTake }: Props) {
+export function InHand({ id, adding, addKey, onTake }: Props) {
   const { data: person, error } = usePerson(id)
   useEffect(() => {
     if (error instanceof Refused && error.status === 404) onTake('')
@@ -38,7 +36,7 @@ export function InHand({ id, asked, addKey, onAnswered, onTake }: Props) {
         <p className="pt-6 text-graphite">{error ? error.message : 'One moment…'}</p>
       ) : (
         <TakesInHand value={onTake}>
-          <OneInHand key={person.id} person={person} asked={asked} addKey={addKey} onAnswered={onAnswered} />
+          <OneInHand key={person.id} person={person} adding={adding} addKey={addKey} />
         </TakesInHand>
       )}
     </aside>
@@ -47,24 +45,16 @@ export function InHand({ id, asked, addKey, onAnswered, onTake }: Props) {
 
 function OneInHand({
   person,
-  asked,
+  adding: { adding, setAdding, begin, firstUnion },
   addKey,
-  onAnswered,
 }: {
   person: Person
-  asked: AddingHere
+  adding: AddingTo
   addKey: string
-  onAnswered: () => void
 }) {
   const path = useTreePath()
-  const { adding, setAdding, begin, firstUnion } = useAdding(person)
   const [chosen, setChosen] = useState('')
   const [changing, setChanging] = useState(false)
-  useEffect(() => {
-    if (asked === null) return
-    setAdding(asked)
-    onAnswered()
-  }, [asked, setAdding, onAnswered])
   const fact = person.facts.find((one) => one.id === chosen)
   const leave = () => {
     setChosen('')

@@ -1,12 +1,12 @@
-import { useEffect, useMemo, useRef, useState } from 'react'
+import { useEffect, useRef } from 'react'
 import { NavLink, Outlet, useLocation, useMatch, useNavigate } from 'react-router'
-import { useTreePath } from '../../../api/useTree'
+import { usePerson, useTreePath } from '../../../api/useTree'
 import { useCommands } from '../../../keys/commandRegistry'
 import { LIST } from '../../../keys/lists'
 import { openBeside } from '../../../parts/openBeside'
 import { Panes } from '../../../parts/Panes'
 import { useDebounced } from '../../../parts/useDebounced'
-import type { AddingHere } from '../adding/useAdding'
+import { useAdding } from '../adding/useAdding'
 import { InHand } from './InHand'
 import { useHand, type Walk } from './useWalk'
 
@@ -22,11 +22,12 @@ export default function Walking() {
   const path = useTreePath()
   const navigate = useNavigate()
   const [hand, setHand] = useHand()
-  const [asked, setAsked] = useState<{ of: string; adding: AddingHere } | null>(null)
   // In the index `a` adds a person of their own.
   const addKey = useMatch('/t/:tree/people') === null ? 'a' : 'A'
   // Arrows pass over many people; the margin follows when they rest.
   const rested = useDebounced(hand, 120)
+  const { data: person } = usePerson(rested === hand ? hand : '')
+  const adding = useAdding(hand, person, addKey)
   useCommands([
     ...VIEWS.map((view, at) => ({
       key: String(at + 1),
@@ -36,11 +37,6 @@ export default function Walking() {
     ...(hand === ''
       ? []
       : [
-          {
-            key: addKey,
-            says: 'Add to whoever is in hand',
-            run: () => setAsked({ of: hand, adding: 'choosing' }),
-          },
           {
             key: 'Shift+Enter',
             says: 'Open who is in hand in a second window',
@@ -63,17 +59,14 @@ export default function Walking() {
     }, 50)
     return () => clearInterval(waiting)
   }, [view])
-  const walk = useMemo<Walk>(
-    () => ({
-      hand,
-      take: setHand,
-      addTo: (of, adding) => {
-        setHand(of)
-        setAsked({ of, adding })
-      },
-    }),
-    [hand, setHand],
-  )
+  const walk: Walk = {
+    hand,
+    take: setHand,
+    addTo: (of, what) => {
+      setHand(of)
+      adding.addTo(of, what)
+    },
+  }
   return (
     <Panes name="people" left={62}>
       <div className="flex h-full min-h-0 flex-col">
@@ -102,9 +95,8 @@ export default function Walking() {
       </div>
       <InHand
         id={hand === '' ? '' : rested}
+        adding={rested === hand ? adding : { ...adding, adding: null }}
         addKey={addKey}
-        asked={asked?.of === rested ? asked.adding : null}
-        onAnswered={() => setAsked(null)}
         onTake={setHand}
       />
     </Panes>
