@@ -133,6 +133,8 @@ Route::prefix('api')->group(function (): void {
         Route::get('pictures/{media}', [PicturesController::class, 'show']);
         Route::get('media/{media}/tiles/{page}/{level}/{x}/{y}', [PicturesController::class, 'tile'])
             ->whereNumber(['page', 'level', 'x', 'y']);
+        Route::get('media/{media}/cuts/{page}/{cut}', [PicturesController::class, 'cut'])->whereNumber('page')
+            ->where('cut', '\d{1,5}-\d{1,5}-\d{1,5}-\d{1,5}');
         Route::get('media/{media}/original', [PicturesController::class, 'original']);
         Route::get('places', [PlacesController::class, 'index']);
         Route::get('places/{place}', [PlacesController::class, 'show']);

@@ -42,6 +42,6 @@ final class DrawCommand extends PresentCommand
     {
         $scene = Drawings::drawn($presented, $seen->view, $subject, Handwork::none());
 
-        return $this->printed->of($scene, $format, PrintedDrawing::paper($this->word('paper')));
+        return $this->printed->of($scene, $seen, $format, PrintedDrawing::paper($this->word('paper')));
     }
 }

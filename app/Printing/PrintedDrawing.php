@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace App\Printing;
 
 use App\Refusal;
+use App\Trees\Access\OpenRecords;
+use App\Trees\Access\SeenTree;
 use App\Trees\Exchange\FilePointers;
 use App\Trees\Scope\CurrentTree;
 use NorthBough\Core\Drawing\Render\Json;
+use NorthBough\Core\Drawing\Render\Outward;
 use NorthBough\Core\Drawing\Render\Paper;
 use NorthBough\Core\Drawing\Render\Svg;
 use NorthBough\Core\Drawing\Render\Tiles;
@@ -19,7 +22,8 @@ final readonly class PrintedDrawing
 {
     public const FORMATS = ['svg', 'pdf', 'png', 'json'];
 
-    public function __construct(private Rsvg $rsvg, private CurrentTree $current, private FilePointers $pointers)
+    public function __construct(private Rsvg $rsvg, private CurrentTree $current, private FilePointers $pointers,
+        private OpenRecords $openness)
     {
     }
 
@@ -35,20 +39,22 @@ final readonly class PrintedDrawing
     }
 
     /**
+     * @param  SeenTree  $seen  what it was drawn from: where the living are withheld, so are their pictures
      * @param  string  $format  one of FORMATS
      * @param  Paper|null  $paper  onto whose sheets a PDF is tiled; null for one page of its own size
      */
-    public function of(Scene $scene, string $format, ?Paper $paper = null): string
+    public function of(Scene $scene, SeenTree $seen, string $format, ?Paper $paper = null): string
     {
         if ($format === 'json') {
             return Json::render($scene, $this->pointers->ofPeople(array_values(array_unique(
                 array_map(static fn (HitArea $area): string => $area->personId, $scene->people())))));
         }
-        $address = url("/t/{$this->current->id()}/people").'/';
+        $outward = new Outward(url("/t/{$this->current->id()}/people").'/',
+            new PrintedPictures($seen->showsLiving() ? $this->openness : $this->openness->leaving()));
         if ($format === 'pdf' && $paper !== null) {
-            return $this->rsvg->pdf(Tiles::pages($scene, $paper, $address));
+            return $this->rsvg->pdf(Tiles::pages($scene, $paper, $outward));
         }
-        $svg = Svg::render($scene, $address);
+        $svg = Svg::render($scene, $outward);
 
         return match ($format) {
             'pdf' => $this->rsvg->pdf($svg),

@@ -3194,6 +3194,8 @@ export interface components {
       texts: components['schemas']['TextResource'][]
       outline: number[]
       isByHand: boolean
+      isLiving: boolean
+      pictures: components['schemas']['SetPictureResource'][]
     }
     /** @description `points` is x, y, x, y … */
     PathResource: {
@@ -3256,7 +3258,7 @@ export interface components {
       strokeStyles: components['schemas']['StrokeStyleResource'][]
       textStyles: components['schemas']['TextStyleResource'][]
     }
-    /** @description A picture in its place on a drawing. */
+    /** @description A picture in its place on a drawing; `address` is beneath that of the tree; `personId` is empty in a box. */
     SetPictureResource: {
       /** Format: float */
       x: number
@@ -3266,7 +3268,8 @@ export interface components {
       width: number
       /** Format: float */
       height: number
-      mediaId: string
+      address: string
+      personId: string
     }
     StrokeStyleResource: {
       name: string
@@ -3274,7 +3277,7 @@ export interface components {
       width: number
       dashes: number[]
       /** @enum {string} */
-      ink: 'ink' | 'graphite' | 'hairline' | 'link'
+      ink: 'ink' | 'graphite' | 'hairline' | 'waiting' | 'link'
     }
     TextResource: {
       /** Format: float */
@@ -3295,7 +3298,7 @@ export interface components {
       /** @enum {string} */
       typeface: 'serif' | 'sans'
       /** @enum {string} */
-      ink: 'ink' | 'graphite' | 'hairline' | 'link'
+      ink: 'ink' | 'graphite' | 'hairline' | 'waiting' | 'link'
     }
     ExportInput: {
       /** @enum {string} */

@@ -27,7 +27,7 @@ use NorthBough\Core\Presentation\Subject;
 
 final readonly class DrawingsController
 {
-    public function __construct(private LivingPeople $living, private PrivacyAwareExport $export)
+    public function __construct(private LivingPeople $living, private PrivacyAwareExport $export, private LivingInDrawing $livingIn)
     {
     }
 
@@ -37,7 +37,7 @@ final readonly class DrawingsController
     {
         $drawing = self::asked($request, $kind);
 
-        return response()->json(SceneResource::of(self::scene($drawing, $this->living->seen(), $subjects, Handwork::none())));
+        return $this->told(self::scene($drawing, $this->living->seen(), $subjects, Handwork::none()));
     }
 
     /** The same with what the hand did to it, which is not kept. */
@@ -47,18 +47,22 @@ final readonly class DrawingsController
         $drawing = self::asked($request, $kind);
         $handwork = StoredHandwork::read(DrawnByHandInput::from($request)->handwork, static fn (string $id): string => $id);
 
-        return response()->json(SceneResource::of(self::scene($drawing, $this->living->seen(), $subjects, $handwork)));
+        return $this->told(self::scene($drawing, $this->living->seen(), $subjects, $handwork));
     }
 
     public function file(Request $request, PrintedDrawing $printed, string $tree, string $kind, string $subjects, string $format): Response
     {
         $drawing = self::asked($request, $kind);
-        $scene = self::scene($drawing, $this->export->seen(LivingInFull::askedBy($request), 'Saved a drawing'), $subjects,
-            Handwork::none());
-
+        $seen = $this->export->seen(LivingInFull::askedBy($request), 'Saved a drawing');
+        $scene = self::scene($drawing, $seen, $subjects, Handwork::none());
         $paper = PrintedDrawing::paper($request->string('paper')->toString());
 
-        return Attachment::of($printed->of($scene, $format, $paper), $scene->title, $format);
+        return Attachment::of($printed->of($scene, $seen, $format, $paper), $scene->title, $format);
+    }
+
+    private function told(Scene $scene): JsonResponse
+    {
+        return response()->json(SceneResource::of($scene, $this->livingIn->drawing($scene)));
     }
 
     private static function asked(Request $request, string $kind): Drawing

@@ -18,12 +18,16 @@ use NorthBough\Core\Drawing\Scene\Scene;
 use NorthBough\Core\Presentation\UnknownKind;
 
 /** Saved drawings as the page shows them. */
-final class SavedDrawingPages
+final readonly class SavedDrawingPages
 {
     private const MOST = 500;
 
     /** So many names of those who came or went are told; all are counted. */
     private const NAMED = 20;
+
+    public function __construct(private LivingInDrawing $livingIn)
+    {
+    }
 
     public function all(): SavedDrawingList
     {
@@ -50,7 +54,8 @@ final class SavedDrawingPages
         $idle = array_values(array_diff(array_map(strval(...), array_keys($settings->handwork->moves)), $drawn));
 
         return new SavedDrawingResource($row->id, $row->version, $row->name, $row->kind, $settings->subjectIds,
-            (object) $settings->options, StoredHandwork::written($settings->handwork), SceneResource::of($scene),
+            (object) $settings->options, StoredHandwork::written($settings->handwork), SceneResource::of($scene,
+                $this->livingIn->drawing($scene)),
             $this->names($seen, $came), count($came), $this->names($seen, array_values(array_diff($gone, $hidden))),
             count(array_diff($gone, $hidden)), $this->names($seen, $idle));
     }

@@ -107,11 +107,12 @@ final readonly class SavedDrawingsController
     {
         $row = SavedDrawing::query()->findOrFail($savedDrawing);
         $settings = DrawingSettings::of($row, $this->joined);
-        $scene = $this->scene($row->kind, $settings, $this->export->seen(LivingInFull::askedBy($request), 'Saved a drawing'));
+        $seen = $this->export->seen(LivingInFull::askedBy($request), 'Saved a drawing');
+        $scene = $this->scene($row->kind, $settings, $seen);
 
         $paper = PrintedDrawing::paper($request->string('paper')->toString());
 
-        return Attachment::of($printed->of($scene, $format, $paper), $row->name, $format);
+        return Attachment::of($printed->of($scene, $seen, $format, $paper), $row->name, $format);
     }
 
     private function scene(string $kind, DrawingSettings $settings, SeenTree $seen): Scene

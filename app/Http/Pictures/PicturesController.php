@@ -10,6 +10,7 @@ use App\Http\Api\Get;
 use App\Http\Api\Patch;
 use App\Http\Api\Post;
 use App\Http\Api\Put;
+use App\Http\Drawings\Resources\SetPictureResource;
 use App\Http\Exchange\UploadsController;
 use App\Http\Pictures\Inputs\ImageInput;
 use App\Http\Pictures\Inputs\ImageViewInput;
@@ -33,6 +34,7 @@ use App\Trees\Changes\ChangedMeanwhile;
 use App\Trees\Changes\ChangeSets;
 use App\Trees\Changes\Intent;
 use App\Trees\Editing\Rolls;
+use App\Trees\Pictures\CutPictures;
 use App\Trees\Pictures\PictureFiles;
 use App\Trees\Scope\CurrentTree;
 use Closure;
@@ -42,12 +44,16 @@ use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Storage;
+use NorthBough\Core\Tree\PictureCut;
 use NorthBough\Core\Tree\Restriction;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
 /** Pictures on records: taken in, put there, taken away, looked at. */
 final readonly class PicturesController
 {
+    /** Points that the longer side of a small picture has at least, where there are so many. */
+    private const CUT_SIDE = 320;
+
     public function __construct(
         private CurrentTree $current,
         private ChangeSets $changes,
@@ -195,6 +201,25 @@ final readonly class PicturesController
         }
 
         return Storage::response($place, null, ['Content-Type' => 'image/webp', 'Cache-Control' => 'private, max-age=31536000, immutable']);
+    }
+
+    /**
+     * A part of a page as a small picture: left, top, width and height in ten thousandths of the page.
+     *
+     * @throws Refusal where it cannot be looked at
+     */
+    public function cut(string $tree, string $media, int $page, string $cut): Response
+    {
+        $file = $this->open($media);
+        [$left, $top, $width, $height] = array_map(static fn (string $part): float => min(1.0, (int) $part / SetPictureResource::PARTS),
+            explode('-', $cut));
+        $jpeg = CutPictures::jpeg($file, new PictureCut($file->id, $page, $left, $top, min($width, 1 - $left), min($height, 1 - $top)),
+            self::CUT_SIDE);
+        if ($jpeg === '') {
+            throw new Refusal(Refusal::NOT_HERE, 404);
+        }
+
+        return new Response($jpeg, 200, ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=31536000, immutable']);
     }
 
     /** The original, as it came in. */

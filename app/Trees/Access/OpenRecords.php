@@ -24,8 +24,20 @@ use NorthBough\Core\Tree\Restriction;
  */
 final readonly class OpenRecords
 {
-    public function __construct(private CurrentTree $current, private LivingPeople $living)
+    /** @param  bool  $isForFiles  whether they leave with a file from which the living are withheld, whoever asks for it */
+    public function __construct(private CurrentTree $current, private LivingPeople $living, private bool $isForFiles = false)
     {
+    }
+
+    /** The same for a file from which the living are withheld. */
+    public function leaving(): self
+    {
+        return new self($this->current, $this->living, true);
+    }
+
+    private function seesLiving(): bool
+    {
+        return ! $this->isForFiles && $this->current->seesLiving();
     }
 
     public function isOpen(Record $record): bool
@@ -44,7 +56,7 @@ final readonly class OpenRecords
     /** Whether a record of this date may be seen by whoever asks. */
     public function isOldEnough(GenDate $date): bool
     {
-        if ($this->current->seesLiving()) {
+        if ($this->seesLiving()) {
             return true;
         }
         $latest = $date->span()?->latest;
@@ -68,7 +80,7 @@ final readonly class OpenRecords
      */
     public function openPictures(Collection $media): Collection
     {
-        if ($this->current->seesLiving() || $media->isEmpty()) {
+        if ($this->seesLiving() || $media->isEmpty()) {
             return $media;
         }
         $links = MediaLink::query()->whereIn('media_id', $media->pluck('id'))->get();

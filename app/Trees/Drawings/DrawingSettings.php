@@ -6,6 +6,7 @@ namespace App\Trees\Drawings;
 
 use App\Models\Drawing;
 use App\Trees\Joins\Joined;
+use Illuminate\Support\Str;
 use NorthBough\Core\Drawing\Handwork\Handwork;
 use NorthBough\Core\Drawing\Handwork\StoredHandwork;
 
@@ -56,7 +57,7 @@ final readonly class DrawingSettings
     {
         $ids = [];
         array_walk_recursive($handwork, static function (mixed $value) use (&$ids): void {
-            if (is_string($value) && strlen($value) === 36) {
+            if (is_string($value) && Str::isUuid($value)) {
                 $ids[] = $value;
             }
         });

@@ -22,6 +22,8 @@ use NorthBough\Core\Tree\Parentage;
 use NorthBough\Core\Tree\ParentageKind;
 use NorthBough\Core\Tree\ParentSet;
 use NorthBough\Core\Tree\Person;
+use NorthBough\Core\Tree\PersonAside;
+use NorthBough\Core\Tree\PictureCut;
 use NorthBough\Core\Tree\Placing;
 use NorthBough\Core\Tree\PlacingState;
 use NorthBough\Core\Tree\Proof;
@@ -243,6 +245,29 @@ final readonly class DatabaseTree implements TreeView
         }
 
         return $placings;
+    }
+
+    public function asides(array $personIds): array
+    {
+        $portraits = $this->rows('media_links')->whereIn('person_id', $personIds)->where('is_main', true)->whereNotNull('view')
+            ->orderByDesc('position')->orderByDesc('id')->get(['person_id', 'media_id', 'view'])->keyBy('person_id');
+        $questions = $this->rows('questions')->whereIn('state', ['open', 'unresolved'])->whereIn('person_id', $personIds)
+            ->groupBy('person_id')->selectRaw('person_id, count(*) AS open')->pluck('open', 'person_id');
+        $asides = [];
+        foreach ($portraits->keys()->merge($questions->keys())->unique() as $id) {
+            $asides[$id] = new PersonAside(self::cut($portraits->get($id)), (int) ($questions[$id] ?? 0));
+        }
+
+        return $asides;
+    }
+
+    private static function cut(?stdClass $link): ?PictureCut
+    {
+        $view = $link === null ? null : json_decode($link->view, true, flags: JSON_THROW_ON_ERROR);
+
+        return $link === null || ! isset($view['left'], $view['top'], $view['width'], $view['height']) ? null
+            : new PictureCut($link->media_id, (int) ($view['page'] ?? 0), (float) $view['left'], (float) $view['top'],
+                (float) $view['width'], (float) $view['height']);
     }
 
     /**

@@ -11,6 +11,7 @@ use NorthBough\Core\Tree\CitedEvidence;
 use NorthBough\Core\Tree\Event;
 use NorthBough\Core\Tree\Name;
 use NorthBough\Core\Tree\Person;
+use NorthBough\Core\Tree\PersonAside;
 use NorthBough\Core\Tree\TreeView;
 use NorthBough\Core\Tree\Union;
 
@@ -80,6 +81,14 @@ final class ShieldedTree implements TreeView
     public function placings(array $personIds): array
     {
         return $this->tree->placings(array_values(array_diff($personIds, array_keys($this->living($personIds)))));
+    }
+
+    /** The portraits of the dead; what is asked of somebody may name the living. */
+    public function asides(array $personIds): array
+    {
+        $dead = array_values(array_diff($personIds, array_keys($this->living($personIds))));
+
+        return array_map(static fn (PersonAside $aside): PersonAside => new PersonAside($aside->portrait), $this->tree->asides($dead));
     }
 
     /** How many people were withheld in what was asked for. */

@@ -45,6 +45,11 @@ final readonly class FormattedTree implements TreeView
         return $this->tree->placings($personIds);
     }
 
+    public function asides(array $personIds): array
+    {
+        return $this->tree->asides($personIds);
+    }
+
     private function union(Union $union): Union
     {
         return $union->telling($this->dated($union->events));

@@ -27,8 +27,9 @@ final readonly class Snapshot implements TreeView
      * @param  list<Union>  $unions  in the order in which each partner lived them
      * @param  list<ParentSet>  $parentSets
      * @param  list<Placing>  $placings
+     * @param  array<string, PersonAside>  $asides  by person
      */
-    public function __construct(array $people, array $unions, array $parentSets, array $placings = [])
+    public function __construct(array $people, array $unions, array $parentSets, array $placings = [], private readonly array $asides = [])
     {
         $this->people = array_column($people, null, 'id');
         $this->unions = array_column($unions, null, 'id');
@@ -83,5 +84,10 @@ final readonly class Snapshot implements TreeView
     public function placings(array $personIds): array
     {
         return array_intersect_key($this->placingsByPerson, array_flip($personIds));
+    }
+
+    public function asides(array $personIds): array
+    {
+        return array_intersect_key($this->asides, array_flip($personIds));
     }
 }

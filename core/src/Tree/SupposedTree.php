@@ -76,6 +76,11 @@ final readonly class SupposedTree implements TreeView
         return array_filter($byPerson, static fn (array $placings): bool => $placings !== []);
     }
 
+    public function asides(array $personIds): array
+    {
+        return $this->tree->asides($personIds);
+    }
+
     private function person(Person $person): Person
     {
         return new Person($person->id, $person->number, $person->sex, $person->names, $this->events($person->events));

@@ -48,4 +48,12 @@ interface TreeView
      * @return array<string, list<Placing>> by person; those whom no line names are missing
      */
     public function placings(array $personIds): array;
+
+    /**
+     * What stands beside people that their facts do not tell.
+     *
+     * @param  list<string>  $personIds
+     * @return array<string, PersonAside> by person; those of whom there is nothing are missing
+     */
+    public function asides(array $personIds): array;
 }

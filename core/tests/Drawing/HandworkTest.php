@@ -114,7 +114,8 @@ final class HandworkTest extends TestCase
         self::assertSame(['Went to sea', 'and came back'], array_column($notes, 'words'));
         self::assertSame($box->x + 5, $notes[0]->x);
         self::assertGreaterThan($box->y + 60, $notes[0]->y);
-        self::assertSame([$box->x, $box->y + 120, 'm1'], [$scene->pictures[0]->x, $scene->pictures[0]->y, $scene->pictures[0]->mediaId]);
+        self::assertSame([$box->x, $box->y + 120, 'm1'], [$scene->pictures[0]->x, $scene->pictures[0]->y,
+            $scene->pictures[0]->cut->mediaId]);
         self::assertGreaterThanOrEqual($box->y + 180, $scene->height);
     }
 

@@ -11,6 +11,8 @@ use NorthBough\Core\Privacy\LivingNames;
 use NorthBough\Core\Privacy\ShieldedTree;
 use NorthBough\Core\Tests\Gedcom\MemoryTree;
 use NorthBough\Core\Tests\Tree\Isles;
+use NorthBough\Core\Tree\PersonAside;
+use NorthBough\Core\Tree\PictureCut;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -50,6 +52,16 @@ final class ShieldedTreeTest extends TestCase
         yield 'not over the end of a sentence' => ['She met Una; Fenwhistle was away', 'She met Una; Fenwhistle was away'];
         yield 'not when far apart' => ['Una went to see whether old Fenwhistle', 'Una went to see whether old Fenwhistle'];
         yield 'not within words' => ['Unarmed Fenwhistles', 'Unarmed Fenwhistles'];
+    }
+
+    public function test_the_portraits_of_the_dead_stay_and_what_is_asked_of_anybody_goes(): void
+    {
+        $tree = (new Isles)->person('ewan', 'Ewan Tarrel b 1847 d 1923')->person('una', 'Una Osk b 1990')
+            ->aside('ewan', new PersonAside(new PictureCut('m1'), 2))->aside('una', new PersonAside(new PictureCut('m2'), 1))->tree();
+        $shielded = new ShieldedTree($tree, static fn (array $ids): array => array_values(array_intersect($ids, ['una'])),
+            new LivingNames([]));
+
+        self::assertEquals(['ewan' => new PersonAside(new PictureCut('m1'))], $shielded->asides(['ewan', 'una']));
     }
 
     public function test_a_file_says_of_the_living_only_that_they_are_there(): void

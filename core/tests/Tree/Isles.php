@@ -14,6 +14,9 @@ use NorthBough\Core\Tree\Parentage;
 use NorthBough\Core\Tree\ParentageKind;
 use NorthBough\Core\Tree\ParentSet;
 use NorthBough\Core\Tree\Person;
+use NorthBough\Core\Tree\PersonAside;
+use NorthBough\Core\Tree\Placing;
+use NorthBough\Core\Tree\PlacingState;
 use NorthBough\Core\Tree\Proof;
 use NorthBough\Core\Tree\Snapshot;
 use NorthBough\Core\Tree\Standing;
@@ -30,6 +33,12 @@ final class Isles
 
     /** @var list<ParentSet> */
     private array $sets = [];
+
+    /** @var array<string, PersonAside> */
+    private array $asides = [];
+
+    /** @var list<Placing> */
+    private array $placings = [];
 
     public function person(string $key, string $line, bool $cited = false): self
     {
@@ -91,9 +100,25 @@ final class Isles
         return $this;
     }
 
+    public function aside(string $key, PersonAside $aside): self
+    {
+        $this->asides[$key] = $aside;
+
+        return $this;
+    }
+
+    /** A line of a roll that is, or might be, somebody. */
+    public function placing(string $key, PlacingState $state): self
+    {
+        $at = count($this->placings) + 1;
+        $this->placings[] = new Placing("placing-{$at}", "line-{$at}", 'record-1', $key, $state, 'as written');
+
+        return $this;
+    }
+
     public function tree(): Snapshot
     {
-        return new Snapshot(array_values($this->people), $this->unions, $this->sets);
+        return new Snapshot(array_values($this->people), $this->unions, $this->sets, $this->placings, $this->asides);
     }
 
     public function of(string $key): Person

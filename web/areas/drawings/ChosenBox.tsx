@@ -1,9 +1,16 @@
 import { useState } from 'react'
 import type { Area } from './Painted'
+import { freePlace } from './freePlace'
+import { PictureForBox } from './PictureForBox'
+import type { Scene } from './styles'
 import { towardOf, type HandworkTools } from './useHandwork'
+
+/** About how much room a note takes: so many letters to a line. */
+const NOTE = { width: 220, line: 16, letters: 34 }
 
 type Props = {
   chosen: Area | undefined
+  scene: Scene
   stops: readonly Area[]
   tools: HandworkTools
   onGo: (personId: string) => void
@@ -11,7 +18,7 @@ type Props = {
 }
 
 /** What can be done with the box that is chosen, in words and by mouse. */
-export function ChosenBox({ chosen, stops, tools, onGo, onDraw }: Props) {
+export function ChosenBox({ chosen, scene, stops, tools, onGo, onDraw }: Props) {
   const [isNoting, setIsNoting] = useState('')
   if (!chosen) return null
   const id = chosen.personId
@@ -51,12 +58,19 @@ export function ChosenBox({ chosen, stops, tools, onGo, onDraw }: Props) {
           Restore its place
         </button>
       )}
+      <PictureForBox key={`picture ${id}`} chosen={chosen} scene={scene} tools={tools} />
       {isNoting === id ? (
         <form
           onSubmit={(event) => {
             event.preventDefault()
             const words = new FormData(event.currentTarget).get('note')
-            tools.note(id, typeof words === 'string' ? words.trim() : '', chosen.height + 4)
+            const text = typeof words === 'string' ? words.trim() : ''
+            const lines = Math.ceil(text.length / NOTE.letters)
+            const place = freePlace(chosen, NOTE.width, (lines + 1) * NOTE.line, [
+              ...scene.areas,
+              ...scene.pictures,
+            ])
+            tools.note(id, text, note ?? place)
             setIsNoting('')
           }}
         >

@@ -4,6 +4,7 @@ import type { Schemas } from '../../api/client'
 import { asWords, type Options } from '../../api/queries'
 import { useTreePath } from '../../api/useTree'
 import { OptionFields } from '../../parts/OptionFields'
+import { DrawingTitle } from './DrawingTitle'
 import { Sheet } from './Sheet'
 import type { Scene } from './styles'
 import { isUntouched, type HandworkTools } from './useHandwork'
@@ -34,7 +35,7 @@ export function DrawingView(props: Props) {
   return (
     <div className="flex h-full flex-col">
       <div className="flex flex-wrap items-baseline gap-x-6 px-6 py-2">
-        <h1 className="font-serif text-[22px]">{scene?.title ?? 'A drawing'}</h1>
+        <DrawingTitle title={scene?.title ?? 'A drawing'} tools={tools} />
         <label className="text-[14px] text-graphite">
           Drawn{' '}
           <select

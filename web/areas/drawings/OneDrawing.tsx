@@ -44,6 +44,7 @@ function Addressed({ subjects }: { subjects: string }) {
       )}
       {byHand === null ? (
         <FileLinks
+          areas={scene.areas}
           address={(format) =>
             `/api/trees/${tree}/drawings/${kind?.code}/${subjects}.${format}?${asWords(options)}`
           }

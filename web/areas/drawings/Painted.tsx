@@ -1,5 +1,6 @@
 import type { KeyboardEvent, PointerEvent } from 'react'
 import type { Schemas } from '../../api/client'
+import { Image, SetPictures } from './SetPictures'
 import { Texts } from './Texts'
 import { useStyles, type Scene } from './styles'
 
@@ -10,11 +11,16 @@ type Props = {
   areas: readonly Area[]
   paths: Scene['paths']
   chosen: string
-  pictureOf: (mediaId: string) => string
+  /** Before the address of a picture. */
+  pictures: string
   onChoose: (area: Area) => void
   onOpen: (area: Area) => void
   onBring: (area: Area) => void
   onPress: (area: Area) => (event: KeyboardEvent) => void
+  onMovePicture: (personId: string, x: number, y: number) => void
+  onRemovePicture: (personId: string) => void
+  /** Units of the drawing to a pixel. */
+  unit: () => number
   onGrab: (area: Area) => (event: PointerEvent<SVGGElement>) => void
 }
 
@@ -36,16 +42,13 @@ export function Painted(props: Props) {
       {props.paths.map((path, index) => (
         <polyline key={index} points={path.points.join(' ')} {...styles.strokes.get(path.style)} />
       ))}
-      {scene.pictures.map((picture) => (
-        <image
-          key={`${picture.x} ${picture.y}`}
-          href={props.pictureOf(picture.mediaId)}
-          x={picture.x}
-          y={picture.y}
-          width={picture.width}
-          height={picture.height}
-        />
-      ))}
+      <SetPictures
+        pictures={scene.pictures}
+        under={props.pictures}
+        unit={props.unit}
+        onMove={props.onMovePicture}
+        onRemove={props.onRemovePicture}
+      />
       <Texts texts={scene.texts} styles={styles.texts} />
       {props.areas.map((area) => (
         <g
@@ -73,11 +76,16 @@ export function Painted(props: Props) {
               {...styles.strokes.get(rule.style)}
             />
           ))}
+          <Pictures of={area.pictures} under={props.pictures} />
           <Texts texts={area.texts} styles={styles.texts} />
         </g>
       ))}
     </>
   )
+}
+
+function Pictures({ of, under }: { of: Scene['pictures']; under: string }) {
+  return of.map((picture, index) => <Image key={index} picture={picture} under={under} />)
 }
 
 function Ground({ area, isChosen }: { area: Area; isChosen: boolean }) {

@@ -89,7 +89,10 @@ function Opened({ saved }: { saved: Saved }) {
         </button>
       )}
       {!isChanged && (
-        <FileLinks address={(format) => `/api/trees/${tree}/saved-drawings/${saved.id}.${format}`} />
+        <FileLinks
+          areas={saved.scene.areas}
+          address={(format) => `/api/trees/${tree}/saved-drawings/${saved.id}.${format}`}
+        />
       )}
     </span>
   )

@@ -3,6 +3,7 @@ import { useTreeId } from '../../api/useTree'
 import { useCommands } from '../../keys/commandRegistry'
 import { ChosenBox } from './ChosenBox'
 import { FindInDrawing } from './FindInDrawing'
+import { follow } from './follow'
 import { Greeked } from './Greeked'
 import { Painted, type Area } from './Painted'
 import type { Scene } from './styles'
@@ -92,20 +93,7 @@ export function Sheet({ scene, tools, onGo, onDraw }: Props) {
   /** A box follows the pointer, and is where it was let go. */
   const grab = (area: Area) => (event: PointerEvent<SVGGElement>) => {
     if (area.gesture !== 'open' || area.outline.length > 0 || event.button !== 0 || event.shiftKey) return
-    const box = event.currentTarget
-    const [fromX, fromY, unit] = [event.clientX, event.clientY, view.unit()]
-    const away = (at: globalThis.PointerEvent) =>
-      [(at.clientX - fromX) * unit, (at.clientY - fromY) * unit] as const
-    const follow = (at: globalThis.PointerEvent) =>
-      box.setAttribute('transform', `translate(${away(at).join(' ')})`)
-    const drop = (at: globalThis.PointerEvent) => {
-      window.removeEventListener('pointermove', follow)
-      const [x, y] = away(at)
-      box.removeAttribute('transform')
-      if (Math.hypot(x, y) > 4 * unit) tools.move(area.personId, Math.round(x), Math.round(y))
-    }
-    window.addEventListener('pointermove', follow)
-    window.addEventListener('pointerup', drop, { once: true })
+    follow(event, view.unit(), (x, y) => tools.move(area.personId, x, y))
   }
   /** Shift and drag frame what is to be seen. */
   const draw = (event: PointerEvent<SVGSVGElement>) => {
@@ -164,7 +152,7 @@ export function Sheet({ scene, tools, onGo, onDraw }: Props) {
         <button type="button" className="act ml-3" onClick={() => setIsList(!isList)}>
           {isAsList} <kbd>l</kbd>
         </button>
-        <ChosenBox chosen={chosen} stops={stops} tools={tools} onGo={onGo} onDraw={onDraw} />
+        <ChosenBox chosen={chosen} scene={scene} stops={stops} tools={tools} onGo={onGo} onDraw={onDraw} />
       </div>
       {isList ? (
         <ol aria-label={scene.title} className="min-h-0 grow list-decimal overflow-auto py-2 pl-14 pr-6">
@@ -195,12 +183,15 @@ export function Sheet({ scene, tools, onGo, onDraw }: Props) {
                 areas={areas}
                 paths={paths}
                 chosen={chosenId}
-                pictureOf={(mediaId) => `/api/trees/${tree}/media/${mediaId}/preview`}
+                pictures={`/api/trees/${tree}/`}
                 onChoose={(area) => area.gesture === 'open' && setChosenId(area.personId)}
                 onOpen={(area) => (area.gesture === 'open' ? onGo(area.personId) : undefined)}
                 onBring={choose}
                 onPress={pressed}
                 onGrab={grab}
+                onMovePicture={tools.movePicture}
+                onRemovePicture={tools.withoutPicture}
+                unit={view.unit}
               />
             )}
             <rect ref={frame} width={0} className="fill-none stroke-tide" strokeDasharray="6 4" />

@@ -8,6 +8,7 @@ const STROKE: Record<Ink, string> = {
   ink: 'stroke-ink',
   graphite: 'stroke-graphite',
   hairline: 'stroke-graphite',
+  waiting: 'stroke-ochre',
   link: 'stroke-tide',
 }
 
@@ -15,6 +16,7 @@ const FILL: Record<Ink, string> = {
   ink: 'fill-ink',
   graphite: 'fill-graphite',
   hairline: 'fill-graphite',
+  waiting: 'fill-ochre',
   link: 'fill-tide group-hover:underline',
 }
 

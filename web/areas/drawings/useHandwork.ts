@@ -48,11 +48,22 @@ export function useHandwork(initial: Handwork) {
     showAll: () => change((before) => ({ ...before, hidden: [], hiddenBranches: [] })),
     bring: (id: string, toward: Toward) =>
       change((before) => ({ ...before, brought: [...before.brought, { personId: id, toward }] })),
-    note: (id: string, words: string, y: number) =>
+    note: (id: string, words: string, { x, y }: { x: number; y: number }) =>
       change((before) => ({
         ...before,
-        notes: [...but(before.notes, id), ...(words === '' ? [] : [{ personId: id, x: 0, y, words }])],
+        notes: [...but(before.notes, id), ...(words === '' ? [] : [{ personId: id, x, y, words }])],
       })),
+    retitle: (title: string) => change((before) => ({ ...before, title })),
+    setPicture: (picture: Handwork['pictures'][number]) =>
+      change((before) => ({ ...before, pictures: [...but(before.pictures, picture.personId), picture] })),
+    movePicture: (id: string, x: number, y: number) =>
+      change((before) => ({
+        ...before,
+        pictures: before.pictures.map((one) =>
+          one.personId === id ? { ...one, x: one.x + x, y: one.y + y } : one,
+        ),
+      })),
+    withoutPicture: (id: string) => change((before) => ({ ...before, pictures: but(before.pictures, id) })),
   }
 }
 

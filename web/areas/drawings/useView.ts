@@ -110,4 +110,4 @@ export function useView({ width, height }: Size) {
 }
 
 const isOnBox = (event: Event) =>
-  event.type !== 'wheel' && event.target instanceof Element && event.target.closest('[data-box]') !== null
+  event.type !== 'wheel' && event.target instanceof Element && event.target.closest('[data-box], [data-set]') !== null

@@ -16,6 +16,7 @@ final readonly class AreaResource
     /**
      * @param  list<RuleResource>  $rules
      * @param  list<TextResource>  $texts
+     * @param  list<SetPictureResource>  $pictures
      * @param  list<float>  $outline  x, y, x, y … where it is no rectangle
      */
     public function __construct(
@@ -32,13 +33,17 @@ final readonly class AreaResource
         #[ListOf(TextResource::class)] public array $texts,
         #[ListOf('number')] public array $outline,
         #[OA\Property] public bool $isByHand,
+        #[OA\Property] public bool $isLiving,
+        #[ListOf(SetPictureResource::class)] public array $pictures,
     ) {
     }
 
-    public static function of(HitArea $area): self
+    /** @param  array<string, true>  $living  who counts as living, by id */
+    public static function of(HitArea $area, array $living): self
     {
         return new self($area->gesture->value, $area->personId, $area->number, $area->x, $area->y, $area->width, $area->height,
             $area->title, $area->aloud, array_map(RuleResource::of(...), $area->rules), array_map(TextResource::of(...), $area->texts),
-            array_merge(...$area->outline), $area->isByHand);
+            array_merge(...$area->outline), $area->isByHand, isset($living[$area->personId]), array_map(SetPictureResource::of(...),
+                $area->pictures));
     }
 }

@@ -6,6 +6,7 @@ namespace App\Http\Drawings\Resources;
 
 use App\Http\Api\ListOf;
 use App\Http\Api\Shielded;
+use NorthBough\Core\Drawing\Scene\HitArea;
 use NorthBough\Core\Drawing\Scene\Scene;
 use NorthBough\Core\Drawing\Scene\StrokeStyle;
 use NorthBough\Core\Drawing\Scene\TextStyle;
@@ -37,10 +38,12 @@ final readonly class SceneResource
     ) {
     }
 
-    public static function of(Scene $scene): self
+    /** @param  array<string, true>  $living  who of it counts as living, by id */
+    public static function of(Scene $scene, array $living): self
     {
         return new self($scene->title, $scene->width, $scene->height, array_map(PathResource::of(...), $scene->paths),
-            array_map(AreaResource::of(...), $scene->areas), array_map(TextResource::of(...), $scene->texts),
+            array_map(static fn (HitArea $area): AreaResource => AreaResource::of($area, $living), $scene->areas),
+            array_map(TextResource::of(...), $scene->texts),
             array_map(SetPictureResource::of(...), $scene->pictures), $scene->foot->words,
             array_map(StrokeStyleResource::of(...), StrokeStyle::cases()), array_map(TextStyleResource::of(...), TextStyle::cases()));
     }

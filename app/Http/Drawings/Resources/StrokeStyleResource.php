@@ -16,7 +16,7 @@ final readonly class StrokeStyleResource
         #[OA\Property] public string $name,
         #[OA\Property] public float $width,
         #[ListOf('number')] public array $dashes,
-        #[OA\Property(enum: ['ink', 'graphite', 'hairline', 'link'])] public string $ink,
+        #[OA\Property(enum: ['ink', 'graphite', 'hairline', 'waiting', 'link'])] public string $ink,
     ) {
     }
 

@@ -14,7 +14,7 @@ final readonly class TextStyleResource
         #[OA\Property] public string $name,
         #[OA\Property] public float $size,
         #[OA\Property(enum: ['serif', 'sans'])] public string $typeface,
-        #[OA\Property(enum: ['ink', 'graphite', 'hairline', 'link'])] public string $ink,
+        #[OA\Property(enum: ['ink', 'graphite', 'hairline', 'waiting', 'link'])] public string $ink,
     ) {
     }
 

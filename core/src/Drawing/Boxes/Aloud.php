@@ -30,7 +30,7 @@ final class Aloud
         }
 
         return array_map(static fn (Box $box): string => implode(', ', array_filter(
-            [$box->fullName, ...$box->lines, ...$kinOf[$box->personId] ?? [], self::BACKING[$box->rule] ?? '', $box->footing,
+            [$box->fullName, ...$box->lines, ...$kinOf[$box->personId] ?? [], self::BACKING[$box->rule] ?? '', $box->footing, $box->waiting,
                 ...array_map(static fn (Stop $stop): string => $stop->words(), $box->stops)],
             static fn (string $words): bool => $words !== '')), $layout->boxes);
     }

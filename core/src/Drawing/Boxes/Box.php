@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NorthBough\Core\Drawing\Boxes;
 
 use NorthBough\Core\Drawing\Cast\Stop;
+use NorthBough\Core\Tree\PictureCut;
 
 /** A person as type on paper. Units are those of the scene; x and y are the upper left corner. */
 final readonly class Box
@@ -16,6 +17,8 @@ final readonly class Box
      * @param  string  $rule  what the rule at the left tells: cited, partly, uncited; empty where evidence is not shown
      * @param  list<Stop>  $stops  where its lines go no further
      * @param  string  $footing  how far the lines to the parents are proved, in words; empty where nothing is to be said
+     * @param  string  $waiting  what waits for a decision, in words
+     * @param  PictureCut|null  $portrait  at the left of the words
      * @param  bool  $isByHand  whether its place is the hand's
      */
     public function __construct(
@@ -31,6 +34,8 @@ final readonly class Box
         public string $rule,
         public array $stops = [],
         public string $footing = '',
+        public string $waiting = '',
+        public ?PictureCut $portrait = null,
         public bool $isByHand = false,
     ) {
     }
@@ -39,6 +44,6 @@ final readonly class Box
     {
         return new self($this->personId, $this->number, $x, $y, $this->width, $this->height, $this->nameLines, $this->lines,
             $this->fullName,
-            $this->rule, $this->stops, $this->footing, $isByHand);
+            $this->rule, $this->stops, $this->footing, $this->waiting, $this->portrait, $isByHand);
     }
 }

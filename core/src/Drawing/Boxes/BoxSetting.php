@@ -10,11 +10,13 @@ use NorthBough\Core\Drawing\Scene\Gesture;
 use NorthBough\Core\Drawing\Scene\HitArea;
 use NorthBough\Core\Drawing\Scene\LineKind;
 use NorthBough\Core\Drawing\Scene\Path;
+use NorthBough\Core\Drawing\Scene\Picture;
 use NorthBough\Core\Drawing\Scene\Rule;
 use NorthBough\Core\Drawing\Scene\Scene;
 use NorthBough\Core\Drawing\Scene\StrokeStyle;
 use NorthBough\Core\Drawing\Scene\Text;
 use NorthBough\Core\Drawing\Scene\TextStyle;
+use NorthBough\Core\Tree\PictureCut;
 
 /** Sets boxes and lines as type: every measure of a box that is not its place stands here. */
 final class BoxSetting
@@ -40,15 +42,29 @@ final class BoxSetting
     /** By how much the rule at the left is shorter than its box, at either end. */
     private const RULE_INSET = 4.0;
 
+    private const PORTRAIT_WIDTH = 38.0;
+
+    private const PORTRAIT_HEIGHT = 46.0;
+
+    private const PORTRAIT_GAP = 6.0;
+
     private const FOOT_HEIGHT = 20.0;
 
     private const LEGEND = 'Rule at the left: whole, cited; dashed, in part; dotted, not yet. Dotted line: not proved';
 
     /** @return float of a box with so many lines of each sort */
-    public static function height(int $names, int $facts, int $stops): float
+    public static function height(int $names, int $facts, int $stops, bool $hasPortrait = false): float
     {
-        return self::FIRST_LINE + ($names - 1) * self::NAME_LEADING
-            + ($facts === 0 ? 0 : self::NAME_TO_FACT + ($facts - 1) * self::FACT_LEADING) + self::BELOW + $stops * self::TARGET;
+        $words = self::FIRST_LINE + ($names - 1) * self::NAME_LEADING
+            + ($facts === 0 ? 0 : self::NAME_TO_FACT + ($facts - 1) * self::FACT_LEADING) + self::BELOW;
+
+        return max($words, $hasPortrait ? self::PORTRAIT_HEIGHT + 2 * self::RULE_INSET : 0.0) + $stops * self::TARGET;
+    }
+
+    /** @return float by how much a portrait makes its box wider */
+    public static function portraitRoom(?PictureCut $portrait): float
+    {
+        return $portrait === null ? 0.0 : self::PORTRAIT_WIDTH + self::PORTRAIT_GAP;
     }
 
     public static function scene(BoxLayout $layout): Scene
@@ -85,16 +101,22 @@ final class BoxSetting
     private static function box(Box $box, string $aloud, string $over): HitArea
     {
         $texts = [];
+        $x = $box->x + self::INDENT + self::portraitRoom($box->portrait);
         $y = $box->y + self::FIRST_LINE;
         foreach ($box->nameLines as $line) {
-            $texts[] = new Text($box->x + self::INDENT, $y, $line, TextStyle::Name);
+            $texts[] = new Text($x, $y, $line, TextStyle::Name);
             $y += self::NAME_LEADING;
         }
         $y += self::NAME_TO_FACT - self::NAME_LEADING;
         foreach ($box->lines as $line) {
-            $texts[] = new Text($box->x + self::INDENT, $y, $line, TextStyle::Fact);
+            $texts[] = new Text($x, $y, $line, TextStyle::Fact);
             $y += self::FACT_LEADING;
         }
+        if ($box->waiting !== '') {
+            $texts[] = new Text($x, $y, $box->waiting, TextStyle::Waiting);
+        }
+        $pictures = $box->portrait === null ? [] : [new Picture($box->x + self::INDENT, $box->y + self::RULE_INSET, self::PORTRAIT_WIDTH,
+            self::PORTRAIT_HEIGHT, $box->portrait)];
         if ($over !== '') {
             $texts[] = new Text($box->x + $box->width, $box->y - 3, 'overlaps', TextStyle::Mark, Anchor::End);
         }
@@ -102,7 +124,7 @@ final class BoxSetting
             $box->y + $box->height - self::RULE_INSET, StrokeStyle::from($box->rule))];
 
         return new HitArea(Gesture::Open, $box->personId, $box->number, $box->x, $box->y, $box->width, $box->height, $box->fullName,
-            $over === '' ? $aloud : "{$aloud}, overlaps {$over}", $rules, $texts, [], $box->isByHand);
+            $over === '' ? $aloud : "{$aloud}, overlaps {$over}", $rules, $texts, [], $box->isByHand, $pictures);
     }
 
     /** @param  int  $fromEnd  the last line of the box is 1 */

@@ -8,6 +8,7 @@ use NorthBough\Core\Drawing\Cast\Stop;
 use NorthBough\Core\Drawing\Scene\TextStyle;
 use NorthBough\Core\Drawing\TypeMeasure;
 use NorthBough\Core\Tree\Person;
+use NorthBough\Core\Tree\PictureCut;
 
 /** A person's box as every drawing sets it: the name in at most two lines, then what is told, cut to fit. */
 final class PersonBox
@@ -22,9 +23,17 @@ final class PersonBox
     /**
      * @param  list<Stop>  $stops  where its lines go no further
      * @param  string  $footing  how far the ties to the parents are proved
+     * @param  string  $waiting  what waits for a decision
      */
-    public static function of(Person $person, BoxContents $contents, array $stops = [], string $footing = ''): Box
-    {
+    public static function of(
+        Person $person,
+        BoxContents $contents,
+        array $stops = [],
+        string $footing = '',
+        string $waiting = '',
+        ?PictureCut $portrait = null,
+    ): Box {
+        [$waiting, $portrait] = [$contents->waiting ? $waiting : '', $contents->portraits ? $portrait : null];
         $name = $person->name()->shown();
         $names = TypeMeasure::broken($name, TextStyle::Name->size(), self::ROOM, 2);
         $lines = array_values(array_filter(array_map(
@@ -35,11 +44,13 @@ final class PersonBox
         $widths = [
             ...array_map(static fn (string $words): float => TypeMeasure::width($words, TextStyle::Name->size()), $names),
             ...array_map(static fn (string $words): float => TypeMeasure::width($words, TextStyle::Fact->size()), $lines),
+            TypeMeasure::width($waiting, TextStyle::Waiting->size()),
             ...array_map(static fn (Stop $stop): float => TypeMeasure::width("… {$stop->words()}", TextStyle::More->size()), $stops),
         ];
-        $width = max(self::NARROWEST, min(self::WIDEST, 16 + max($widths)));
+        $width = max(self::NARROWEST, min(self::WIDEST, 16 + max($widths))) + BoxSetting::portraitRoom($portrait);
 
-        return new Box($person->id, $person->number, 0, 0, $width, BoxSetting::height(count($names), count($lines), count($stops)),
-            $names, $lines, $name, $contents->evidence ? PersonText::backing($person) : '', $stops, $footing);
+        return new Box($person->id, $person->number, 0, 0, $width,
+            BoxSetting::height(count($names), count($lines) + ($waiting === '' ? 0 : 1), count($stops), $portrait !== null),
+            $names, $lines, $name, $contents->evidence ? PersonText::backing($person) : '', $stops, $footing, $waiting, $portrait);
     }
 }

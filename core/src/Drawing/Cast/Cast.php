@@ -6,6 +6,7 @@ namespace NorthBough\Core\Drawing\Cast;
 
 use NorthBough\Core\Tree\ParentSet;
 use NorthBough\Core\Tree\Person;
+use NorthBough\Core\Tree\PersonAside;
 
 /** Whom a drawing shows, each once, with what ties them and where its lines stop. */
 final readonly class Cast
@@ -16,6 +17,8 @@ final readonly class Cast
      * @param  list<Household>  $households  in the order of their partners' lives
      * @param  array<string, ParentSet>  $sets  the set by which somebody is drawn under their parents, by child
      * @param  array<string, list<Stop>>  $stops  by person
+     * @param  array<string, PersonAside>  $asides  by person
+     * @param  array<string, string>  $waiting  what waits for a decision, in words, by person
      */
     public function __construct(
         public array $subjectIds,
@@ -23,6 +26,8 @@ final readonly class Cast
         public array $households,
         public array $sets,
         public array $stops,
+        public array $asides = [],
+        public array $waiting = [],
     ) {
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Drawing\Cast;
 
+use NorthBough\Core\Drawing\Boxes\Waiting;
 use NorthBough\Core\Drawing\Handwork\Handwork;
 use NorthBough\Core\Presentation\SubjectKind;
 use NorthBough\Core\Presentation\SubjectMissing;
@@ -110,9 +111,14 @@ final class Gathering
         $ids = array_map(strval(...), array_keys($people));
         $this->read($ids);
 
+        $asides = $this->tree->asides($ids);
+        $placings = $this->tree->placings($ids);
+        $waiting = array_map(fn (string $id): string => Waiting::words($asides[$id] ?? null, $placings[$id] ?? [], $this->sets[$id]),
+            array_combine($ids, $ids));
+
         return new Cast($subjects, $people, Households::of($people, $this->unions,
             array_map(fn (string $id): array => $this->followed($id), array_combine($ids, $ids))), $this->leadingSets($people),
-            $this->stops($people));
+            $this->stops($people), $asides, array_filter($waiting, static fn (string $words): bool => $words !== ''));
     }
 
     /**

@@ -9,6 +9,7 @@ use NorthBough\Core\Drawing\Scene\Scene;
 use NorthBough\Core\Drawing\Scene\Text;
 use NorthBough\Core\Drawing\Scene\TextStyle;
 use NorthBough\Core\Drawing\TypeMeasure;
+use NorthBough\Core\Tree\PictureCut;
 
 /** Sets the notes and pictures of the hand on a scene, each beside the person it belongs to; those of nobody drawn wait. */
 final class SetByHand
@@ -43,7 +44,8 @@ final class SetByHand
         foreach ($handwork->pictures as $picture) {
             if (isset($corners[$picture->personId])) {
                 [$x, $y] = [$corners[$picture->personId][0] + $picture->x, $corners[$picture->personId][1] + $picture->y];
-                $pictures[] = new Picture($x, $y, $picture->width, $picture->height, $picture->mediaId);
+                $pictures[] = new Picture($x, $y, $picture->width, $picture->height, new PictureCut($picture->mediaId),
+                    $picture->personId);
                 [$right, $bottom] = [max($right, $x + $picture->width), max($bottom, $y + $picture->height)];
             }
         }

@@ -47,7 +47,7 @@ final class LayeredBoxes
         }
         foreach ($cast->people as $id => $person) {
             $this->boxes[] = PersonBox::of($person, $contents, [...$cast->stops[$id] ?? [], ...$circles[$id] ?? []],
-                ParentProofText::of($cast->sets[$id] ?? null));
+                ParentProofText::of($cast->sets[$id] ?? null), $cast->waiting[$id] ?? '', ($cast->asides[$id] ?? null)?->portrait);
         }
     }
 

@@ -9,6 +9,7 @@ use NorthBough\Core\Drawing\Scene\Gesture;
 use NorthBough\Core\Drawing\Scene\HitArea;
 use NorthBough\Core\Drawing\Scene\Ink;
 use NorthBough\Core\Drawing\Scene\Path;
+use NorthBough\Core\Drawing\Scene\Picture;
 use NorthBough\Core\Drawing\Scene\Rule;
 use NorthBough\Core\Drawing\Scene\Scene;
 use NorthBough\Core\Drawing\Scene\StrokeStyle;
@@ -20,17 +21,17 @@ final class Svg
 {
     private const PAPER = '#fdfdfb';
 
-    /** @param  string  $peopleAddress  before the id of a person whose words lead to their page; empty for no links */
-    public static function render(Scene $scene, string $peopleAddress = ''): string
+    public static function render(Scene $scene, Outward $outward = new Outward): string
     {
         [$width, $height] = [self::number($scene->width), self::number($scene->height)];
-        $content = self::content($scene, new Window(0, 0, $scene->width, $scene->height), $peopleAddress);
+        $content = self::content($scene, new Window(0, 0, $scene->width, $scene->height), $outward);
         [$title, $paper] = [self::escape($scene->title), self::PAPER];
         $foot = self::text(new Text($scene->foot->x, $scene->foot->y, "{$scene->title} · {$scene->foot->words}", $scene->foot->style));
+        $root = self::root($width, $height);
 
         return <<<SVG
             <?xml version="1.0" encoding="UTF-8"?>
-            <svg xmlns="http://www.w3.org/2000/svg" width="{$width}pt" height="{$height}pt" viewBox="0 0 {$width} {$height}">
+            {$root}
             <title>{$title}</title>
             <rect width="100%" height="100%" fill="{$paper}"/>
             {$content}{$foot}
@@ -39,26 +40,56 @@ final class Svg
             SVG;
     }
 
+    /** @return string the element that opens an SVG of this many points */
+    public static function root(string $width, string $height): string
+    {
+        return '<svg xmlns="http://www.w3.org/2000/svg" xmlns:xlink="http://www.w3.org/1999/xlink" '
+            ."width=\"{$width}pt\" height=\"{$height}pt\" viewBox=\"0 0 {$width} {$height}\">";
+    }
+
     /** What of a scene shows in a window, without the paper and what it needs to stand alone. */
-    public static function content(Scene $scene, Window $window, string $peopleAddress): string
+    public static function content(Scene $scene, Window $window, Outward $outward): string
     {
         $paths = array_map(self::path(...), array_filter($scene->paths, $window->showsPath(...)));
         $texts = array_map(self::text(...), array_filter($scene->texts, $window->showsText(...)));
-        $areas = array_map(static fn (HitArea $area): string => self::area($area, $peopleAddress),
+        $areas = array_map(static fn (HitArea $area): string => self::area($area, $outward),
             array_filter($scene->areas, $window->showsArea(...)));
+        $pictures = array_map(static fn (Picture $picture): string => self::picture($picture, $outward),
+            array_filter($scene->pictures, $window->showsPicture(...)));
 
-        return implode('', [...$paths, ...$texts, ...$areas]);
+        return implode('', [...$paths, ...$pictures, ...$texts, ...$areas]);
     }
 
-    private static function area(HitArea $area, string $peopleAddress): string
+    private static function area(HitArea $area, Outward $outward): string
     {
-        if ($peopleAddress !== '' && $area->gesture === Gesture::Open) {
-            return '<a href="'.self::escape($peopleAddress.$area->personId).'">'.self::area($area, '').'</a>';
+        if ($outward->peopleAddress !== '' && $area->gesture === Gesture::Open) {
+            return '<a href="'.self::escape($outward->peopleAddress.$area->personId).'">'.self::area($area,
+                $outward->withoutLinks()).'</a>';
         }
+        $pictures = array_map(static fn (Picture $picture): string => self::picture($picture, $outward), $area->pictures);
         $title = $area->title === '' ? '' : '<title>'.self::escape($area->title).'</title>';
 
-        return "<g>{$title}".implode('', array_map(self::rule(...), $area->rules)).implode('', array_map(self::text(...), $area->texts))
-            ."</g>\n";
+        return "<g>{$title}".self::ground($area).implode('', array_map(self::rule(...), $area->rules)).implode('', $pictures)
+            .implode('', array_map(self::text(...), $area->texts))."</g>\n";
+    }
+
+    /** Paper beneath a box, so that nothing that the hand laid there shows through its words. */
+    private static function ground(HitArea $area): string
+    {
+        [$x, $y, $width, $height] = array_map(self::number(...), [$area->x, $area->y, $area->width, $area->height]);
+
+        return $area->gesture !== Gesture::Open || $area->outline !== [] ? ''
+            : "<rect x=\"{$x}\" y=\"{$y}\" width=\"{$width}\" height=\"{$height}\" fill=\"".self::PAPER.'"/>';
+    }
+
+    /** As much of the picture as fills its place, from the middle. */
+    private static function picture(Picture $picture, Outward $outward): string
+    {
+        $address = $outward->pictures->address($picture);
+        [$x, $y, $width, $height] = array_map(self::number(...), [$picture->x, $picture->y, $picture->width, $picture->height]);
+
+        return $address === '' ? '' : "<image x=\"{$x}\" y=\"{$y}\" width=\"{$width}\" height=\"{$height}\" "
+            .'preserveAspectRatio="xMidYMid slice" xlink:href="'.self::escape($address)."\"/>\n";
     }
 
     private static function path(Path $path): string
@@ -103,6 +134,7 @@ final class Svg
             Ink::Ink => '#1f2326',
             Ink::Graphite, Ink::Link => '#5a6167',
             Ink::Hairline => '#8b9297',
+            Ink::Waiting => '#7a5200',
         };
     }
 

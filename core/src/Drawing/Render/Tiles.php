@@ -23,7 +23,7 @@ final class Tiles
     private const MARK = 18.0;
 
     /** @return non-empty-list<string> an SVG a sheet, row by row */
-    public static function pages(Scene $scene, Paper $paper, string $peopleAddress = ''): array
+    public static function pages(Scene $scene, Paper $paper, Outward $outward = new Outward): array
     {
         [$width, $height] = $paper->size();
         [$wide, $high] = self::counts($scene, $width, $height);
@@ -35,11 +35,11 @@ final class Tiles
         for ($row = 0; $row < $high; $row++) {
             for ($column = 0; $column < $wide; $column++) {
                 $pages[] = self::page($scene, $width, $height, $row, $column, "{$scene->title} · row ".($row + 1)." of {$high}, column "
-                    .($column + 1)." of {$wide}", $peopleAddress);
+                    .($column + 1)." of {$wide}", $outward);
             }
         }
 
-        return $pages === [] ? [Svg::render($scene, $peopleAddress)] : $pages;
+        return $pages === [] ? [Svg::render($scene, $outward)] : $pages;
     }
 
     /** @return array{int, int} how many sheets across and down */
@@ -63,20 +63,21 @@ final class Tiles
         int $row,
         int $column,
         string $label,
-        string $peopleAddress,
+        Outward $outward,
     ): string {
         [$left, $top] = [$column * self::step($width), $row * self::step($height)];
         [$wide, $high] = [$width - 2 * self::MARGIN, $height - 2 * self::MARGIN];
-        $content = Svg::content($scene, new Window($left, $top, $left + $wide, $top + $high), $peopleAddress);
+        $content = Svg::content($scene, new Window($left, $top, $left + $wide, $top + $high), $outward);
         [$x, $y] = [Svg::number(self::MARGIN - $left), Svg::number(self::MARGIN - $top)];
         [$across, $down, $clipX, $clipY, $clipWidth, $clipHeight, $title] = [Svg::number($width), Svg::number($height),
             Svg::number($left), Svg::number($top), Svg::number($wide), Svg::number($high), Svg::escape($label)];
         $marks = self::marks($width, $height);
         $foot = Svg::text(new Text(self::MARGIN + self::OVERLAP + 8, $height - 14, $label, TextStyle::Foot));
+        $root = Svg::root($across, $down);
 
         return <<<SVG
             <?xml version="1.0" encoding="UTF-8"?>
-            <svg xmlns="http://www.w3.org/2000/svg" width="{$across}pt" height="{$down}pt" viewBox="0 0 {$across} {$down}">
+            {$root}
             <title>{$title}</title>
             <clipPath id="sheet"><rect x="{$clipX}" y="{$clipY}" width="{$clipWidth}" height="{$clipHeight}"/></clipPath>
             <g transform="translate({$x} {$y})"><g clip-path="url(#sheet)">{$content}</g></g>

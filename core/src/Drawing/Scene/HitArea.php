@@ -14,6 +14,7 @@ final readonly class HitArea
      * @param  list<Text>  $texts
      * @param  list<array{float, float}>  $outline  its corners where it is no rectangle
      * @param  bool  $isByHand  whether its place is the hand's
+     * @param  list<Picture>  $pictures
      */
     public function __construct(
         public Gesture $gesture,
@@ -29,6 +30,7 @@ final readonly class HitArea
         public array $texts,
         public array $outline = [],
         public bool $isByHand = false,
+        public array $pictures = [],
     ) {
     }
 }

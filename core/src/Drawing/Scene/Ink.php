@@ -10,6 +10,8 @@ enum Ink: string
     case Ink = 'ink';
     case Graphite = 'graphite';
     case Hairline = 'hairline';
+    /** What waits for somebody. */
+    case Waiting = 'waiting';
     /** Words that lead somewhere. */
     case Link = 'link';
 }

@@ -30,7 +30,8 @@ final readonly class Shift
     {
         return new HitArea($area->gesture, $area->personId, $area->number, $area->x + $this->x, $area->y + $this->y, $area->width,
             $area->height, $area->title, $area->aloud, array_map($this->rule(...), $area->rules), array_map($this->text(...), $area->texts),
-            $area->outline === [] ? [] : $this->points($area->outline), $area->isByHand);
+            $area->outline === [] ? [] : $this->points($area->outline), $area->isByHand,
+            array_map($this->picture(...), $area->pictures));
     }
 
     /**
@@ -40,5 +41,11 @@ final readonly class Shift
     public function points(array $points): array
     {
         return array_map(fn (array $point): array => [$point[0] + $this->x, $point[1] + $this->y], $points);
+    }
+
+    private function picture(Picture $picture): Picture
+    {
+        return new Picture($picture->x + $this->x, $picture->y + $this->y, $picture->width, $picture->height, $picture->cut,
+            $picture->personId);
     }
 }

@@ -13,6 +13,8 @@ enum TextStyle: string
     case Mark = 'mark';
     /** Why a line stops. */
     case More = 'more';
+    /** What of somebody waits for a decision. */
+    case Waiting = 'waiting';
     /** What somebody wrote on the drawing. */
     case Note = 'note';
     case Foot = 'foot';
@@ -23,7 +25,7 @@ enum TextStyle: string
             self::Name => 15.0,
             self::Fact => 11.5,
             self::Note => 13.0,
-            self::Mark, self::More => 11.0,
+            self::Mark, self::More, self::Waiting => 11.0,
             self::Foot => 9.0,
         };
     }
@@ -32,7 +34,7 @@ enum TextStyle: string
     {
         return match ($this) {
             self::Name, self::Note => Typeface::Serif,
-            self::Fact, self::Mark, self::More, self::Foot => Typeface::Sans,
+            self::Fact, self::Mark, self::More, self::Waiting, self::Foot => Typeface::Sans,
         };
     }
 
@@ -41,6 +43,7 @@ enum TextStyle: string
         return match ($this) {
             self::Name, self::Note => Ink::Ink,
             self::More => Ink::Link,
+            self::Waiting => Ink::Waiting,
             self::Fact, self::Mark, self::Foot => Ink::Graphite,
         };
     }
