@@ -39,6 +39,9 @@ test('a file comes in with a report, is drawn, printed and written out again', a
   await page.getByRole('row', { name: /Tarrel, \?/ }).click()
   await page.getByRole('link', { name: 'Draw', exact: true }).click()
   await expect(page.getByRole('link', { name: /^Ewan Tarrel/ })).toBeVisible()
+  // Of whom nothing is known that says they died counts as living: who they are comes before a file.
+  await page.getByRole('button', { name: 'Save as a file' }).click()
+  await expect(page.getByRole('list', { name: 'The living' })).toContainText('Tarrel')
   for (const [format, start] of [
     ['SVG', '<?xml'],
     ['PDF', '%PDF'],

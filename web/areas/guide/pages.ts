@@ -11,6 +11,7 @@ const ORDER = [
   'index',
   'first-hour',
   'finding',
+  'walking',
   'people',
   'relationships',
   'sources',

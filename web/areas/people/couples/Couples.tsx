@@ -9,6 +9,7 @@ import { useColumns, type Column } from '../../../parts/columns/useColumns'
 import { openBeside } from '../../../parts/openBeside'
 import { rowKeys } from '../../../parts/rowKeys'
 import { useDebounced } from '../../../parts/useDebounced'
+import { useWide } from '../../../parts/useWide'
 import { useWindowState } from '../../../parts/useWindowState'
 import { placed, useVirtualList, VirtualList } from '../../../parts/VirtualList'
 import { CoupleLine } from './CoupleLine'
@@ -89,7 +90,8 @@ export default function Couples() {
     { key: 'ArrowLeft', says: 'Take the one of the two in hand' },
     { key: 'ArrowRight', says: 'Take the other in hand' },
   ])
-  const template = { gridTemplateColumns: sizes.template }
+  const isWide = useWide()
+  const template = { gridTemplateColumns: isWide || innerWidth > 640 ? sizes.template : '1fr 1fr 92px' }
   return (
     <div className="flex h-full min-h-0 flex-col px-6 pt-2">
       <div className="flex flex-wrap items-baseline gap-x-5 gap-y-1">

@@ -45,7 +45,7 @@ export function Pedigree(props: Props) {
       role="rowgroup"
       className="relative grid gap-x-4"
       style={{
-        gridTemplateColumns: `repeat(${generations}, minmax(0, 1fr)) 22px`,
+        gridTemplateColumns: `repeat(${generations}, minmax(112px, 1fr)) 22px`,
         gridTemplateRows: `repeat(${last}, ${row}px)`,
       }}
     >
@@ -108,9 +108,9 @@ function SeatCell({
             {[
               KINDS[seat.kind],
               ['unresolved', 'probable'].includes(seat.proof) && seat.proof,
+              seat.sets > 1 && `${seat.sets} sets`,
               seat.life,
               !isLast && seat.place,
-              seat.sets > 1 && `${seat.sets} sets of parents`,
             ]
               .filter(Boolean)
               .join(' · ')}
