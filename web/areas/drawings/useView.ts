@@ -110,4 +110,6 @@ export function useView({ width, height }: Size) {
 }
 
 const isOnBox = (event: Event) =>
-  event.type !== 'wheel' && event.target instanceof Element && event.target.closest('[data-box], [data-set]') !== null
+  event.type !== 'wheel' &&
+  event.target instanceof Element &&
+  event.target.closest('[data-box], [data-set]') !== null
