@@ -1,4 +1,4 @@
-import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react'
+import { useState, type KeyboardEvent, type PointerEvent } from 'react'
 import { useTreeId } from '../../api/useTree'
 import { useCommands } from '../../keys/commandRegistry'
 import { ChosenBox } from './ChosenBox'
@@ -8,7 +8,9 @@ import { Greeked } from './Greeked'
 import { Painted, type Area } from './Painted'
 import type { Scene } from './styles'
 import { towardOf, type HandworkTools } from './useHandwork'
-import { useView, type Seen } from './useView'
+import { useFrame } from './useFrame'
+import { useInSight } from './useInSight'
+import { useView } from './useView'
 
 type Props = {
   scene: Scene
@@ -16,12 +18,6 @@ type Props = {
   onGo: (personId: string) => void
   onDraw: (personId: string) => void
 }
-
-/** With no more boxes than these all are painted always. */
-const FEW = 400
-
-/** A name is this high or it is not read; where many boxes are smaller, they are blocks. */
-const LEGIBLE = 0.28
 
 /** By how much a key moves a box. */
 const NUDGE = 8
@@ -33,29 +29,16 @@ const ARROWS: Readonly<Record<string, readonly [number, number]>> = {
   ArrowDown: [0, 1],
 }
 
-const isSeen = (seen: Seen, left: number, top: number, right: number, bottom: number) =>
-  right >= seen.left && left <= seen.right && bottom >= seen.top && top <= seen.bottom
-
 /** A scene to pan, zoom, walk through and move boxes in; the server has laid it out. */
 export function Sheet({ scene, tools, onGo, onDraw }: Props) {
   const tree = useTreeId()
   const view = useView(scene)
   const [chosenId, setChosenId] = useState('')
   const [isList, setIsList] = useState(false)
-  const frame = useRef<SVGRectElement>(null)
+  const { frame, begin } = useFrame(view.paper, view.showArea)
   const chosen = scene.areas.find((area) => area.gesture === 'open' && area.personId === chosenId)
   const stops = scene.areas.filter((area) => area.gesture !== 'open' && area.personId === chosenId)
-  const isMany = scene.areas.length > FEW
-  const isFar = isMany && view.seen.scale < LEGIBLE
-  const areas = isMany
-    ? scene.areas.filter(({ x, y, width, height }) => isSeen(view.seen, x, y, x + width, y + height))
-    : scene.areas
-  const paths = isMany
-    ? scene.paths.filter(({ points }) => {
-        const [xs, ys] = [points.filter((_, at) => at % 2 === 0), points.filter((_, at) => at % 2 === 1)]
-        return isSeen(view.seen, Math.min(...xs), Math.min(...ys), Math.max(...xs), Math.max(...ys))
-      })
-    : scene.paths
+  const { isFar, areas, paths } = useInSight(scene, view.seen)
   /** What moves the view, by key and by button. */
   const views = [
     { key: '+', sign: 'closer', says: 'Closer', run: () => view.scaleBy(1.25) },
@@ -94,36 +77,6 @@ export function Sheet({ scene, tools, onGo, onDraw }: Props) {
   const grab = (area: Area) => (event: PointerEvent<SVGGElement>) => {
     if (area.gesture !== 'open' || area.outline.length > 0 || event.button !== 0 || event.shiftKey) return
     follow(event, view.unit(), (x, y) => tools.move(area.personId, x, y))
-  }
-  /** Shift and drag frame what is to be seen. */
-  const draw = (event: PointerEvent<SVGSVGElement>) => {
-    const shown = view.svg.current
-    const paper = view.paper.current?.getScreenCTM()
-    if (!event.shiftKey || !shown || !paper) return
-    const on = (at: { clientX: number; clientY: number }) =>
-      new DOMPoint(at.clientX, at.clientY).matrixTransform(paper.inverse())
-    const from = on(event)
-    const follow = (at: globalThis.PointerEvent) => {
-      const to = on(at)
-      frame.current?.setAttribute('x', String(Math.min(from.x, to.x)))
-      frame.current?.setAttribute('y', String(Math.min(from.y, to.y)))
-      frame.current?.setAttribute('width', String(Math.abs(to.x - from.x)))
-      frame.current?.setAttribute('height', String(Math.abs(to.y - from.y)))
-    }
-    const drop = (at: globalThis.PointerEvent) => {
-      window.removeEventListener('pointermove', follow)
-      const to = on(at)
-      frame.current?.setAttribute('width', '0')
-      if (Math.abs(to.x - from.x) > 20)
-        view.showArea(
-          Math.min(from.x, to.x),
-          Math.min(from.y, to.y),
-          Math.max(from.x, to.x),
-          Math.max(from.y, to.y),
-        )
-    }
-    window.addEventListener('pointermove', follow)
-    window.addEventListener('pointerup', drop, { once: true })
   }
   const found = (area: Area) => {
     setChosenId(area.personId)
@@ -172,7 +125,7 @@ export function Sheet({ scene, tools, onGo, onDraw }: Props) {
           className="min-h-0 w-full grow cursor-grab touch-none select-none active:cursor-grabbing"
           role="group"
           aria-label={scene.title}
-          onPointerDown={draw}
+          onPointerDown={begin}
         >
           <g ref={view.paper}>
             {isFar ? (

@@ -1,11 +1,11 @@
 import { useState } from 'react'
-import { useNavigate } from 'react-router'
+import { Link, useNavigate } from 'react-router'
 import { useTreeId, useTreePath, type Person } from '../../../api/useTree'
 import { useCommands } from '../../../keys/commandRegistry'
 import { Finder } from '../../../parts/Finder'
 import { findPeople } from '../../../parts/findPeople'
 
-/** What somebody is to anybody else: whom, is asked; the answer is words and a drawing. */
+/** What somebody is to anybody else: whom, is asked; the answer is words and a drawing. Beside it the ways up and down their line. */
 export function RelatedTo({ person }: { person: Person }) {
   const tree = useTreeId()
   const path = useTreePath()
@@ -23,9 +23,17 @@ export function RelatedTo({ person }: { person: Person }) {
           onLeave={() => setIsAsking(false)}
         />
       ) : (
-        <button type="button" className="act" onClick={() => setIsAsking(true)}>
-          How related to somebody <kbd>r</kbd>
-        </button>
+        <p className="flex flex-wrap gap-x-5">
+          <button type="button" className="act" onClick={() => setIsAsking(true)}>
+            How related to somebody <kbd>r</kbd>
+          </button>
+          <Link className="act" to={path(`people/up/${person.id}`)}>
+            Line up <kbd>3</kbd>
+          </Link>
+          <Link className="act" to={path(`people/down/${person.id}`)}>
+            Line down <kbd>4</kbd>
+          </Link>
+        </p>
       )}
     </section>
   )
