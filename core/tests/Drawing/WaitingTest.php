@@ -7,6 +7,7 @@ namespace NorthBough\Core\Tests\Drawing;
 use NorthBough\Core\Drawing\AncestorDrawing;
 use NorthBough\Core\Drawing\Boxes\BoxContents;
 use NorthBough\Core\Drawing\Boxes\PersonBox;
+use NorthBough\Core\Drawing\FanDrawing;
 use NorthBough\Core\Drawing\Render\Outward;
 use NorthBough\Core\Drawing\Render\PictureSource;
 use NorthBough\Core\Drawing\Render\Svg;
@@ -41,6 +42,16 @@ final class WaitingTest extends TestCase
         self::assertStringContainsString('2 questions · 1 name unplaced · 2 sets of parents', $aloud['ada']);
 
         $quiet = (new AncestorDrawing(contents: new BoxContents(waiting: false)))->draw(self::family(), Subject::person('ada'));
+        self::assertNotContains('1 question', self::words($quiet)['ewan']);
+    }
+
+    public function test_a_fan_tells_it_too(): void
+    {
+        $words = self::words((new FanDrawing)->draw(self::family(), Subject::person('ada')));
+        self::assertContains('1 question', $words['ewan']);
+        self::assertStringContainsString('2 questions', implode('|', $words['ada']));
+
+        $quiet = (new FanDrawing(contents: new BoxContents(waiting: false)))->draw(self::family(), Subject::person('ada'));
         self::assertNotContains('1 question', self::words($quiet)['ewan']);
     }
 

@@ -125,6 +125,7 @@ final class FanSetting
         $name = $seat->person->name()->shown();
         $told = array_values(array_filter(array_map(fn (BoxLine $line): string => $line->of($seat->person), $this->contents->lines)));
         $again = $seat->isAgain && $this->marksAgain ? ['drawn nearer the middle, too'] : [];
+        $waiting = $this->waiting($seat);
         $stops = array_map(static fn ($stop): string => $stop->words(), $seat->stops);
         // The largest square that surely lies in the seat stands for it where a rectangle is asked for.
         [$x, $y] = self::point($seat->generation === 0 ? 0.0 : ($inner + $outer) / 2, ($from + $to) / 2);
@@ -132,7 +133,13 @@ final class FanSetting
             : min(($outer - $inner) / 2, ($inner + $outer) / 2 * sin(deg2rad(min(180.0, $to - $from) / 2))) / M_SQRT2;
 
         return new HitArea(Gesture::Open, $seat->person->id, $seat->person->number, $x - $half, $y - $half, 2 * $half, 2 * $half, $name,
-            implode(', ', [$name, ...$told, ...$again, ...$stops]), [], $this->texts($seat, $name), $outline);
+            implode(', ', [$name, ...$told, ...$again, ...$waiting, ...$stops]), [], $this->texts($seat, $name), $outline);
+    }
+
+    /** @return list<string> what waits for a decision, where it is told at all */
+    private function waiting(Seat $seat): array
+    {
+        return $this->contents->waiting && $seat->waiting !== '' ? [$seat->waiting] : [];
     }
 
     /** @return list<Text> */
@@ -142,7 +149,7 @@ final class FanSetting
         [$inner, $outer] = [$this->radii[$seat->generation], $this->radii[$seat->generation + 1]];
         $middle = ($from + $to) / 2;
         $years = LifeYears::shown($seat->person);
-        $more = implode(', ', array_filter([$seat->mark, $seat->isAgain && $this->marksAgain ? 'again' : '',
+        $more = implode(', ', array_filter([$seat->mark, $seat->isAgain && $this->marksAgain ? 'again' : '', ...$this->waiting($seat),
             $seat->stops === [] ? '' : "… {$seat->stops[0]->toward->counted($seat->stops[0]->count)}"]));
         if ($seat->generation > 0 && $this->isOutward($seat->generation)) {
             return $this->outward($middle, $inner, $outer, $name, trim("{$years} {$more}"), $to - $from);

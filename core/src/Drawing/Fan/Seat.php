@@ -18,6 +18,7 @@ final readonly class Seat
      * @param  string  $mark  of the kind of that tie
      * @param  bool  $isAgain  whether they sit nearer the middle already, where their own ancestors are
      * @param  list<Stop>  $stops
+     * @param  string  $waiting  what waits for a decision, in words
      */
     public function __construct(
         public Person $person,
@@ -28,6 +29,7 @@ final readonly class Seat
         public string $mark,
         public bool $isAgain,
         public array $stops,
+        public string $waiting,
     ) {
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Drawing\Fan;
 
+use NorthBough\Core\Drawing\Boxes\Waiting;
 use NorthBough\Core\Drawing\Cast\Stop;
 use NorthBough\Core\Drawing\Cast\StopReason;
 use NorthBough\Core\Drawing\Cast\Toward;
@@ -33,8 +34,12 @@ final class Seating
         $seen = [];
         $row = [[$personId, 0.0, 1.0, null]];
         for ($generation = 0; $row !== []; $generation++) {
-            $people = $tree->people(array_values(array_unique(array_column($row, 0))));
-            $sets = self::leading($tree, $row);
+            $ids = array_values(array_unique(array_column($row, 0)));
+            $people = $tree->people($ids);
+            $all = array_map(self::standing(...), $tree->parentSets($ids));
+            $sets = array_map(static fn (array $ofChild): ParentSet => $ofChild[0], array_filter($all,
+                static fn (array $s): bool => $s !== []));
+            [$asides, $placings] = [$tree->asides($ids), $tree->placings($ids)];
             $parents = $tree->people(array_values(array_unique(array_merge(...array_map(
                 static fn (ParentSet $set): array => array_column($set->whoStand(), 'personId'), array_values($sets)), ...[[]]))));
             $next = [];
@@ -48,7 +53,8 @@ final class Seating
                     && $generation + 1 < $generations));
                 $seats[] = new Seat($people[$id], $generation, $from, $to, $parentage instanceof Parentage && $parentage->isUnproved(),
                     $parentage instanceof Parentage ? $parentage->kind->mark() : '', $isAgain,
-                    self::stops($id, count($above) - count($shown), $generation + 1 < $generations));
+                    self::stops($id, count($above) - count($shown), $generation + 1 < $generations),
+                    Waiting::words($asides[$id] ?? null, $placings[$id] ?? [], $all[$id] ?? []));
                 $seen[$id] = true;
                 foreach ($shown as $parent) {
                     $isMother = count($above) > 1 ? $parent === $above[1] : ($parents[$parent->personId]->sex ?? null) === Sex::Female;
@@ -63,21 +69,12 @@ final class Seating
     }
 
     /**
-     * @param  list<array{string, float, float, Parentage|null}>  $row
-     * @return array<string, ParentSet> by child
+     * @param  list<ParentSet>  $sets
+     * @return list<ParentSet> those of which somebody stands
      */
-    private static function leading(TreeView $tree, array $row): array
+    private static function standing(array $sets): array
     {
-        $leading = [];
-        foreach ($tree->parentSets(array_values(array_unique(array_column($row, 0)))) as $childId => $sets) {
-            foreach ($sets as $set) {
-                if (! $set->isRuledOut() && $set->whoStand() !== []) {
-                    $leading[$childId] ??= $set;
-                }
-            }
-        }
-
-        return $leading;
+        return array_values(array_filter($sets, static fn (ParentSet $set): bool => ! $set->isRuledOut() && $set->whoStand() !== []));
     }
 
     /**
