@@ -28,7 +28,7 @@ trait EveryAddress
         $known = ['media' => $media, 'otherPerson' => $family['second'], 'subject' => $family['person'], 'question' => $family['case'],
             'target' => 'claim', 'id' => $family['claim'],
             'subjects' => $family['person'], 'kind' => 'family-group-sheet', 'format' => 'html', 'list' => 'places',
-            'page' => '0', 'level' => '0', 'x' => '0', 'y' => '0', 'run' => $this->looked(),
+            'page' => '0', 'level' => '0', 'x' => '0', 'y' => '0', 'cut' => '0-0-10000-10000', 'run' => $this->looked(),
             'change' => (string) DB::table('change_sets')->where('tree_id', $this->tree->id)->orderBy('seq')->value('id')] + $family;
         $addresses = [];
         foreach (Routes::getRoutes()->getRoutes() as $route) {

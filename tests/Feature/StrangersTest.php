@@ -115,8 +115,8 @@ final class StrangersTest extends TestCase
 
     private static function filled(string $address, string $tree): string
     {
-        $address = str_replace(['{tree}', '{kind}', '{format}', '{page}', '{level}', '{x}', '{y}', '{joinable}'],
-            [$tree, 'ancestors', 'pdf', '0', '0', '0', '0', 'place'], $address);
+        $address = str_replace(['{tree}', '{kind}', '{format}', '{page}', '{level}', '{x}', '{y}', '{cut}', '{joinable}'],
+            [$tree, 'ancestors', 'pdf', '0', '0', '0', '0', '0-0-9-9', 'place'], $address);
 
         return '/'.preg_replace('/\{\w+\}/', (string) Str::uuid7(), $address);
     }
