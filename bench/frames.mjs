@@ -54,7 +54,10 @@ await page.getByLabel('GEDCOM file for a new tree').setInputFiles({
   mimeType: 'text/plain',
   buffer: Buffer.from(family()),
 })
-await page.waitForURL(/\/t\/[0-9a-f-]+\//, { timeout: 300_000 })
+await page.getByRole('button', { name: 'Add it and look at the file' }).click()
+await page.getByRole('button', { name: 'Bring it in' }).click()
+await page.getByRole('link', { name: 'The people of this tree' }).click({ timeout: 120_000 })
+await page.waitForURL(/\/t\/[0-9a-f-]+\/people/)
 const tree = /\/t\/([0-9a-f-]+)\//.exec(page.url())[1]
 const people = () =>
   page.request.get(`${address}/api/trees/${tree}/people?sort=number`).then((answer) => answer.json())
