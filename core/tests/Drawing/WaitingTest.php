@@ -51,7 +51,7 @@ final class WaitingTest extends TestCase
         self::assertContains('1 question', $words['ewan']);
         self::assertStringContainsString('2 questions', implode('|', $words['ada']));
 
-        $quiet = (new FanDrawing(contents: new BoxContents(waiting: false)))->draw(self::family(), Subject::person('ada'));
+        $quiet = (new FanDrawing(waiting: false))->draw(self::family(), Subject::person('ada'));
         self::assertNotContains('1 question', self::words($quiet)['ewan']);
     }
 
