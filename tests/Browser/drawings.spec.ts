@@ -157,3 +157,42 @@ test('how two are related is asked in the jump field, on a person and of two who
   await page.waitForURL(/kind=path/)
   await expect(related).toBeVisible()
 })
+
+test('a drawing has a title of its own, portraits, and a picture and a note where there is room', async ({
+  page,
+}) => {
+  await signIn(page)
+  await demoTree(page)
+  await jumpTo(page, 'Ewan Tarrel 1847')
+  await page.keyboard.press('d')
+  const ewan = page.getByRole('link', { name: /^Ewan Tarrel, born 30 Jul 1847/ })
+  await expect(ewan).toBeVisible()
+  await expect(page.getByRole('link', { name: /^Magnus Tarrel.*1 question/ })).toBeVisible()
+  await page.getByLabel('Portraits').check()
+  await expect(ewan.locator('image')).toHaveCount(1)
+
+  await ewan.click()
+  await page.getByRole('button', { name: 'Picture', exact: true }).click()
+  await page.getByRole('button', { name: /keeper, about 1890/ }).click()
+  const picture = page.getByRole('img', { name: /^A picture set on the drawing/ })
+  await expect(picture).toBeVisible()
+  const [before, box] = [await picture.boundingBox(), await ewan.boundingBox()]
+  const isBeside = (from: 'x' | 'y', size: 'width' | 'height') =>
+    before !== null &&
+    box !== null &&
+    (before[from] + before[size] <= box[from] || before[from] >= box[from] + box[size])
+  expect(isBeside('x', 'width') || isBeside('y', 'height')).toBe(true)
+  await picture.focus()
+  await page.keyboard.press('Alt+ArrowRight')
+  await expect.poll(async () => (await picture.boundingBox())?.x).toBeGreaterThan(before?.x ?? Infinity)
+
+  await page.getByTitle('Change the title').click()
+  await page.getByLabel(/^Title of the drawing/).fill('The keeper and those before him')
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('heading', { name: 'The keeper and those before him' })).toBeVisible()
+  await page.getByRole('button', { name: 'Undo the last step' }).click()
+  await expect(page.getByRole('heading', { name: 'Ancestors of Ewan Tarrel' })).toBeVisible()
+  await ewan.click()
+  await page.getByRole('button', { name: 'Remove the picture' }).click()
+  await expect(picture).toHaveCount(0)
+})

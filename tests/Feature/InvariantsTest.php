@@ -44,7 +44,8 @@ final class InvariantsTest extends TestCase
         // Files and raw pieces are no JSON; the page names their addresses itself.
         $others = ['/api/uploads/{upload} put', '/api/trees/{tree}/exchange/export get',
             '/api/trees/{tree}/exchange/exports/{run}/file get',
-            '/api/trees/{tree}/media/{media}/tiles/{page}/{level}/{x}/{y} get', '/api/trees/{tree}/media/{media}/cuts/{page}/{cut} get', '/api/trees/{tree}/media/{media}/original get'];
+            '/api/trees/{tree}/media/{media}/tiles/{page}/{level}/{x}/{y} get', '/api/trees/{tree}/media/{media}/cuts/{page}/{cut} get',
+            '/api/trees/{tree}/media/{media}/original get'];
         foreach (app('router')->getRoutes()->getRoutes() as $route) {
             $address = '/'.$route->uri();
             $method = strtolower($route->methods()[0]);

@@ -23,9 +23,12 @@ final readonly class CoupleIndex implements DerivedData
     {
     }
 
-    /** Couples that were touched, and those of which a partner was. */
+    /** Couples that were touched, and those of which a partner is called otherwise or is there no more. */
     public function affectedBy(AffectedPeople $affected): array
     {
+        if (! $affected->hasAny('people', 'names', 'kept')) {
+            return $affected->couples();
+        }
         $ofPartners = DB::table('union_partners')->where('tree_id', $this->current->id())->whereIn('person_id', $affected->people())
             ->pluck('union_id')->all();
 
