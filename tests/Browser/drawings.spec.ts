@@ -164,6 +164,11 @@ test('a drawing has a title of its own, portraits, and a picture and a note wher
   await signIn(page)
   await demoTree(page)
   await jumpTo(page, 'Ewan Tarrel 1847')
+  // The pictures of a demo are made ready behind the scenes.
+  const id = /people\/([0-9a-f-]+)/.exec(page.url())?.[1] ?? ''
+  const state = async () =>
+    (await ask<{ pictures: { state: string }[] }>(page, 'GET', `/people/${id}/pictures`)).pictures[0]?.state
+  await expect.poll(state, { timeout: 120_000 }).toBe('ready')
   await page.keyboard.press('d')
   const ewan = page.getByRole('link', { name: /^Ewan Tarrel, born 30 Jul 1847/ })
   await expect(ewan).toBeVisible()

@@ -97,6 +97,16 @@ test('every area can be used by everybody, light and dark, wide and narrow', asy
     await scan(page, area)
     await scanNarrow(page, area)
   }
+  for (const view of ['couples', 'up', 'down']) {
+    await page.goto(`${tree}/people/${view}`)
+    await page
+      .getByRole('main')
+      .getByRole('heading')
+      .or(page.getByLabel('Begin the line with'))
+      .first()
+      .waitFor()
+    await scan(page, `people, ${view}`)
+  }
 })
 
 test('what opens from an area can be used by everybody', async ({ page }) => {

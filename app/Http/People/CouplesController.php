@@ -16,7 +16,6 @@ use App\Trees\Search\CoupleRow;
 use App\Trees\Search\CoupleSearch;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use NorthBough\Core\Life\LifeYears;
 
 /** The list of couples, on the derived lines. */
 final readonly class CouplesController
@@ -56,8 +55,7 @@ final readonly class CouplesController
 
         return array_map(static fn (CoupleRow $row): CoupleLine => new CoupleLine(
             $row->unionId,
-            array_map(static fn (string $id): NamedPerson => new NamedPerson($id, $people[$id]->number, $people[$id]->name()->shown(),
-                LifeYears::shown($people[$id])), $unions[$row->unionId]->partnerIds),
+            array_map(static fn (string $id): NamedPerson => NamedPerson::of($people[$id]), $unions[$row->unionId]->partnerIds),
             $dates->set($row->marriedShown, 'GREGORIAN'), $row->marriedPlace, $row->children,
             $row->marriedShown === '' ? [] : Notches::of($unions[$row->unionId]->marriage()),
         ), $rows);

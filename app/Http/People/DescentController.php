@@ -17,7 +17,6 @@ use Illuminate\Http\Request;
 use NorthBough\Core\Chrono\Age;
 use NorthBough\Core\Kin\Walk\DescentFamilies;
 use NorthBough\Core\Kin\Walk\DescentFamily;
-use NorthBough\Core\Life\LifeYears;
 use NorthBough\Core\Place\PlacePath;
 use NorthBough\Core\Tree\Event;
 use NorthBough\Core\Tree\ParentSet;
@@ -53,8 +52,7 @@ final readonly class DescentController
         return response()->json(new DescentPage($tell($id, ''), array_map(
             static fn (DescentFamily $family): DescentFamilyLine => new DescentFamilyLine(
                 $family->personId, $family->union->id,
-                array_map(static fn (string $partner): NamedPerson => new NamedPerson($partner, $people[$partner]->number,
-                    $people[$partner]->name()->shown(), LifeYears::shown($people[$partner])),
+                array_map(static fn (string $partner): NamedPerson => NamedPerson::of($people[$partner]),
                     $family->union->partnersOf($family->personId)),
                 $family->union->marriage()->date->shown ?? '', self::ages($family, $people), Notches::of($family->union->marriage()),
                 array_map(static fn (string $child): Descendant => $tell($child, self::kind($sets[$child] ?? [], $family->union)),

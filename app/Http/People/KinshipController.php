@@ -15,7 +15,6 @@ use App\Trees\Loading\KinNeighbourhood;
 use Illuminate\Http\JsonResponse;
 use NorthBough\Core\Kin\Kinship;
 use NorthBough\Core\Kin\Relationship;
-use NorthBough\Core\Life\LifeYears;
 use NorthBough\Core\Tree\Person;
 
 /** How any two people are related, in words and by every path. */
@@ -46,6 +45,6 @@ final readonly class KinshipController
 
     private static function named(Person $person): NamedPerson
     {
-        return new NamedPerson($person->id, $person->number, $person->name()->shown(), LifeYears::shown($person));
+        return NamedPerson::of($person);
     }
 }

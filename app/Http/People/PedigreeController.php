@@ -43,8 +43,7 @@ final readonly class PedigreeController
 
         return response()->json(new PedigreePage(
             array_map(static fn (AncestorSeat $seat): SeatedAncestor => self::seated($seat, $people[$seat->personId]), $seats),
-            array_map(static fn (string $child): NamedPerson => new NamedPerson($child, $people[$child]->number,
-                $people[$child]->name()->shown(), LifeYears::shown($people[$child])), $children),
+            array_map(static fn (string $child): NamedPerson => NamedPerson::of($people[$child]), $children),
         ));
     }
 

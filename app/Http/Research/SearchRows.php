@@ -11,7 +11,6 @@ use App\Http\Research\Resources\SearchResource;
 use App\Models\Search;
 use App\Models\SearchPerson;
 use App\Trees\Loading\DatabaseTree;
-use NorthBough\Core\Life\LifeYears;
 use NorthBough\Core\Tree\Person;
 
 /** Searches as lists show them, the last entered first. */
@@ -54,7 +53,7 @@ final readonly class SearchRows
 
     public static function named(Person $person): NamedPerson
     {
-        return new NamedPerson($person->id, $person->number, $person->name()->shown(), LifeYears::shown($person));
+        return NamedPerson::of($person);
     }
 
     /**

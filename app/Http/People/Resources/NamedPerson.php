@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\People\Resources;
 
 use App\Http\Api\Shielded;
+use NorthBough\Core\Life\LifeYears;
+use NorthBough\Core\Tree\Person;
 use OpenApi\Attributes as OA;
 
 /** Somebody by name and years. */
@@ -17,5 +19,10 @@ final readonly class NamedPerson
         #[Shielded] #[OA\Property] public string $name,
         #[OA\Property] public string $life,
     ) {
+    }
+
+    public static function of(Person $person): self
+    {
+        return new self($person->id, $person->number, $person->name()->shown(), LifeYears::shown($person));
     }
 }

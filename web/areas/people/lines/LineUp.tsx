@@ -37,7 +37,7 @@ export default function LineUp() {
     if (next) take(next.id)
     else if (!data.seats.some((one) => one.id === hand)) {
       const first = data.seats[0]
-      // In hand is somebody else: the line is theirs, unless it has only just begun with another.
+      // Whoever was in hand is not of this line, which was asked for by its address: its first is taken instead.
       if (first) take(first.id)
     }
   }, [data, isPlaceholderData]) // eslint-disable-line react-hooks/exhaustive-deps

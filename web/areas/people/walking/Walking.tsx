@@ -80,9 +80,11 @@ export default function Walking() {
               to={path(`people${view.path}`)}
               end={view.path === ''}
               className={({ isActive }) =>
-                isActive
-                  ? 'border-b-2 border-tide font-semibold text-ink'
-                  : 'border-b-2 border-transparent text-graphite hover:text-tide'
+                `inline-block min-h-[26px] border-b-2 ${
+                  isActive
+                    ? 'border-tide font-semibold text-ink'
+                    : 'border-transparent text-graphite hover:text-tide'
+                }`
               }
             >
               {view.says} <kbd>{at + 1}</kbd>
