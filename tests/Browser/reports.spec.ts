@@ -28,6 +28,9 @@ test('what can be chosen of a report and a drawing stands above it, in its addre
   await expect(page.getByRole('link', { name: /Ewan Tarrel/ }).first()).toBeVisible()
   await page.getByLabel('Generations').selectOption('2')
   await expect(page.getByRole('link', { name: /^Ewan Tarrel/ })).toHaveCount(0)
+  // Somebody living is drawn: who they are comes before the files.
+  await page.getByRole('button', { name: 'Save as a file' }).click()
+  await expect(page.getByRole('list', { name: 'The living' })).toContainText('Ailie Averay')
   await expect(page.getByRole('link', { name: 'SVG' })).toHaveAttribute('href', /generations=2/)
   // The words that lead on are a link of their own.
   await page

@@ -73,7 +73,7 @@ export function KinStrip({ person, onAdd, onPedigree, isUnfolded = false }: Prop
         {set.parents.length === 1 && set.kind === 'birth' && (
           <button
             type="button"
-            className="ml-2 text-graphite italic hover:text-tide"
+            className="ml-2 inline-block min-h-[24px] text-graphite italic hover:text-tide"
             onClick={() => onAdd({ relation: 'parent' })}
           >
             other parent?
@@ -92,14 +92,14 @@ export function KinStrip({ person, onAdd, onPedigree, isUnfolded = false }: Prop
           <KinLine key="no-parents" word="child of" tools={pedigree}>
             <button
               type="button"
-              className="text-graphite italic hover:text-tide"
+              className="inline-block min-h-[24px] text-graphite italic hover:text-tide"
               onClick={() => onAdd({ relation: 'father' })}
             >
               father?
             </button>{' '}
             <button
               type="button"
-              className="text-graphite italic hover:text-tide"
+              className="inline-block min-h-[24px] text-graphite italic hover:text-tide"
               onClick={() => onAdd({ relation: 'mother' })}
             >
               mother?
@@ -165,7 +165,7 @@ export function KinStrip({ person, onAdd, onPedigree, isUnfolded = false }: Prop
           ) : (
             <button
               type="button"
-              className="text-graphite italic hover:text-tide"
+              className="inline-block min-h-[24px] text-graphite italic hover:text-tide"
               onClick={() => onAdd({ relation: 'partner', unionId: union.id })}
             >
               a partner not known?

@@ -84,7 +84,7 @@ export default function LineDown() {
     { key: 'ArrowLeft', says: 'Fold, or to the parent' },
   ])
   if (root === '' && hand !== '') return <Navigate to={path(`people/down/${hand}`)} replace />
-  if (root === '') return <StartOfLine onChosen={begin} />
+  if (root === '') return <StartOfLine title="Line down" onChosen={begin} />
   if (outline.error) return <p className="p-6 text-madder">{outline.error.message}</p>
   if (!outline.person) return <p className="p-6 text-graphite">One moment…</p>
   return (

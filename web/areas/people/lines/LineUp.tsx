@@ -75,7 +75,7 @@ export default function LineUp() {
     { key: 'ArrowLeft', says: 'To the child; from the first column down the line' },
   ])
   if (root === '' && hand !== '') return <Navigate to={path(`people/up/${hand}`)} replace />
-  if (root === '') return <StartOfLine onChosen={down} />
+  if (root === '') return <StartOfLine title="Line up" onChosen={down} />
   if (error) return <p className="p-6 text-madder">{error.message}</p>
   if (!data) return <p className="p-6 text-graphite">One moment…</p>
   return (
