@@ -10,7 +10,7 @@ test('the tree is walked up, down and across by keys, with the same person in ha
   await jumpTo(page, 'Ailie Averay')
   // Three generations unfold from the kin strip, and fold again.
   await page.keyboard.press('p')
-  const small = page.getByRole('grid', { name: 'Three generations' })
+  const small = page.getByRole('treegrid', { name: 'Three generations' })
   await expect(small.getByRole('row', { name: /^Ruth Fenwhistle/ })).toBeVisible()
   await page.keyboard.press('p')
   await expect(small).toBeHidden()

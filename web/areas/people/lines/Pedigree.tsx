@@ -1,3 +1,4 @@
+import type { MouseEvent } from 'react'
 import type { Adding } from '../adding/AddRelative'
 import { generationOf, type Seat } from './seats'
 
@@ -116,6 +117,33 @@ function SeatCell({
               .join(' · ')}
           </span>
         </span>
+        {(gaps.length > 0 || (isLast && seat.goesOn)) && (
+          <span role="gridcell">
+            {gaps.map((gap) => (
+              <button
+                key={gap.word}
+                type="button"
+                className="absolute left-[calc(100%+20px)] -translate-y-1/2 text-[14px] text-graphite italic hover:text-tide"
+                style={{ top: gap.top }}
+                aria-label={`Add the ${gap.relation} of ${seat.name}`}
+                onClick={apart(() => onAdd(seat, { relation: gap.relation }))}
+              >
+                {gap.word}
+              </button>
+            ))}
+            {isLast && seat.goesOn && (
+              <button
+                type="button"
+                className="act absolute top-1/2 left-[calc(100%+2px)] -translate-y-1/2 text-[16px]"
+                aria-label={`On to the ancestors of ${seat.name}`}
+                title="On to the ancestors"
+                onClick={apart(() => onOn(seat))}
+              >
+                ›
+              </button>
+            )}
+          </span>
+        )}
       </div>
       {(father || mother) && !isLast && (
         <span
@@ -129,31 +157,14 @@ function SeatCell({
           }}
         />
       )}
-      {gaps.map((gap) => (
-        <button
-          key={gap.word}
-          type="button"
-          className="absolute left-[calc(100%+20px)] -translate-y-1/2 text-[14px] text-graphite italic hover:text-tide"
-          style={{ top: gap.top }}
-          aria-label={`Add the ${gap.relation} of ${seat.name}`}
-          onClick={() => onAdd(seat, { relation: gap.relation })}
-        >
-          {gap.word}
-        </button>
-      ))}
-      {isLast && seat.goesOn && (
-        <button
-          type="button"
-          className="act absolute left-[calc(100%+2px)] text-[16px]"
-          aria-label={`On to the ancestors of ${seat.name}`}
-          title="On to the ancestors"
-          onClick={() => onOn(seat)}
-        >
-          ›
-        </button>
-      )}
     </div>
   )
+}
+
+/** A control within a row does its own, and does not take the row in hand. */
+const apart = (act: () => void) => (event: MouseEvent) => {
+  event.stopPropagation()
+  act()
 }
 
 const aloud = (seat: Seat) =>

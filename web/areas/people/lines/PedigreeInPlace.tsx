@@ -22,7 +22,7 @@ export function PedigreeInPlace({ person, onAdd, onFold }: Props) {
   return (
     <section aria-label="Pedigree" className="shrink-0 border-t border-rule py-1">
       {data && (
-        <div role="grid" aria-label="Three generations">
+        <div role="treegrid" aria-label="Three generations">
           <Pedigree
             seats={data.seats}
             generations={GENERATIONS}
