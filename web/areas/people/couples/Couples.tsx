@@ -4,14 +4,14 @@ import { useNavigate } from 'react-router'
 import { queries } from '../../../api/queries'
 import { useTreeId, useTreePath } from '../../../api/useTree'
 import { useCommands } from '../../../keys/commandRegistry'
-import { ColumnHeads, type Sorted } from '../../../parts/columns/ColumnHeads'
-import { useColumns, type Column } from '../../../parts/columns/useColumns'
+import { ColumnGrid } from '../../../parts/columns/ColumnGrid'
+import type { Sorted } from '../../../parts/columns/ColumnHeads'
+import type { Column } from '../../../parts/columns/useColumns'
 import { openBeside } from '../../../parts/openBeside'
 import { rowKeys } from '../../../parts/rowKeys'
 import { useDebounced } from '../../../parts/useDebounced'
-import { useWide } from '../../../parts/useWide'
 import { useWindowState } from '../../../parts/useWindowState'
-import { placed, useVirtualList, VirtualList } from '../../../parts/VirtualList'
+import { useVirtualList } from '../../../parts/VirtualList'
 import { CoupleLine } from './CoupleLine'
 import { useWalk } from '../walking/useWalk'
 
@@ -41,7 +41,6 @@ export default function Couples() {
   const [side, setSide] = useState(0)
   const scroller = useRef<HTMLDivElement>(null)
   const filter = useRef<HTMLInputElement>(null)
-  const sizes = useColumns('couples', COLUMNS)
   const q = useDebounced(typed.trim())
   const couples = useInfiniteQuery({
     ...queries.couples(tree, { q, without, sort: sorted.by, isDown: sorted.isDown }),
@@ -90,8 +89,6 @@ export default function Couples() {
     { key: 'ArrowLeft', says: 'Take the one of the two in hand' },
     { key: 'ArrowRight', says: 'Take the other in hand' },
   ])
-  const isWide = useWide()
-  const template = { gridTemplateColumns: isWide || innerWidth > 640 ? sizes.template : '1fr 1fr 92px' }
   return (
     <div className="flex h-full min-h-0 flex-col px-6 pt-2">
       <div className="flex flex-wrap items-baseline gap-x-5 gap-y-1">
@@ -142,42 +139,31 @@ export default function Couples() {
           </button>
         </p>
       )}
-      <div
-        ref={scroller}
-        role="grid"
-        aria-label="Couples"
-        aria-rowcount={shown + 1}
-        tabIndex={0}
-        aria-activedescendant={rows[at] ? `couple-${rows[at].id}` : undefined}
+      <ColumnGrid
+        name="couples"
+        label="Couples"
+        columns={COLUMNS}
+        narrow="1fr 1fr 92px"
+        sorted={sorted}
+        onSort={setSorted}
+        scroller={scroller}
+        list={list}
+        rows={rows}
+        count={shown}
+        active={rows[at] ? `couple-${rows[at].id}` : undefined}
         onKeyDown={pressed}
-        className="mt-2 min-h-0 grow overflow-auto"
-      >
-        <div
-          role="row"
-          aria-rowindex={1}
-          style={template}
-          className="heads sticky top-0 z-[1] grid h-[32px] items-end gap-4 border-b border-rule bg-paper px-2 pb-1"
-        >
-          <ColumnHeads columns={COLUMNS} sizes={sizes} sorted={sorted} onSort={setSorted} />
-        </div>
-        <div role="rowgroup">
-          <VirtualList
-            list={list}
-            rows={rows}
-            show={(row, item) => (
-              <CoupleLine
-                key={row.id}
-                row={row}
-                index={item.index}
-                sideInHand={item.index === at ? side : null}
-                style={{ ...placed(item), ...template }}
-                onTake={(which) => go(item.index, which)}
-                onOpen={() => open(item.index, false)}
-              />
-            )}
+        show={(row, item, style) => (
+          <CoupleLine
+            key={row.id}
+            row={row}
+            index={item.index}
+            sideInHand={item.index === at ? side : null}
+            style={style}
+            onTake={(which) => go(item.index, which)}
+            onOpen={() => open(item.index, false)}
           />
-        </div>
-      </div>
+        )}
+      />
     </div>
   )
 }

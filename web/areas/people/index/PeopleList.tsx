@@ -3,12 +3,13 @@ import { useEffect, useMemo, useRef, useState, type KeyboardEvent } from 'react'
 import { useNavigate } from 'react-router'
 import { queries } from '../../../api/queries'
 import { useTreeId, useTreePath } from '../../../api/useTree'
-import { ColumnHeads, type Sorted } from '../../../parts/columns/ColumnHeads'
-import { useColumns, type Column } from '../../../parts/columns/useColumns'
+import { ColumnGrid } from '../../../parts/columns/ColumnGrid'
+import type { Sorted } from '../../../parts/columns/ColumnHeads'
+import type { Column } from '../../../parts/columns/useColumns'
 import { openBeside } from '../../../parts/openBeside'
 import { rowKeys } from '../../../parts/rowKeys'
 import { useWide } from '../../../parts/useWide'
-import { placed, useVirtualList, VirtualList } from '../../../parts/VirtualList'
+import { useVirtualList } from '../../../parts/VirtualList'
 import { useWalk } from '../walking/useWalk'
 import { PersonRow, type Row } from './PersonRow'
 import type { By, PeopleFilters } from './usePeopleFilters'
@@ -84,58 +85,36 @@ export function PeopleList({ filters, list: of, shown }: Props) {
     () => COLUMNS.map((column) => (withKin && column.name === 'place' ? KIN : column)),
     [withKin],
   )
-  const isWide = useWide()
-  const sizes = useColumns('people', columns)
-  const template = {
-    gridTemplateColumns:
-      isWide || innerWidth > 640 ? sizes.template : `44px 1fr 110px${withKin ? ' 90px' : ''}`,
-  }
-  const { rows, at, scroller, picked } = of
+  const { rows, at, picked } = of
   return (
-    <div
-      ref={scroller}
-      role="grid"
-      aria-label="People"
-      aria-rowcount={shown + 1}
-      aria-multiselectable
-      tabIndex={0}
-      aria-activedescendant={rows[at] ? `row-${rows[at].id}` : undefined}
+    <ColumnGrid
+      name="people"
+      label="People"
+      columns={columns}
+      narrow={`44px 1fr 110px${withKin ? ' 90px' : ''}`}
+      sorted={filters.sorted}
+      onSort={(sorted) => filters.setSorted(sorted as Sorted<By>)}
+      scroller={of.scroller}
+      list={of.list}
+      rows={rows}
+      count={shown}
+      active={rows[at] ? `row-${rows[at].id}` : undefined}
+      isMultiselectable
       onKeyDown={of.pressed}
-      className="mt-2 min-h-0 grow overflow-auto"
-    >
-      <div
-        role="row"
-        aria-rowindex={1}
-        style={template}
-        className="heads sticky top-0 z-[1] grid h-[32px] items-end gap-4 border-b border-rule bg-paper px-2 pb-1"
-      >
-        <ColumnHeads
-          columns={columns}
-          sizes={sizes}
-          sorted={filters.sorted}
-          onSort={(sorted) => filters.setSorted(sorted as Sorted<By>)}
+      show={(row, item, style) => (
+        <PersonRow
+          key={row.id}
+          row={row}
+          index={item.index}
+          isInHand={item.index === at}
+          isPicked={picked.some((one) => one.id === row.id)}
+          withKin={withKin}
+          style={style}
+          onTake={() => of.clicked(item.index)}
+          onOpen={() => of.open(row)}
+          onPick={() => of.onPick(row)}
         />
-      </div>
-      <div role="rowgroup">
-        <VirtualList
-          list={of.list}
-          rows={rows}
-          show={(row, item) => (
-            <PersonRow
-              key={row.id}
-              row={row}
-              index={item.index}
-              isInHand={item.index === at}
-              isPicked={picked.some((one) => one.id === row.id)}
-              withKin={withKin}
-              style={{ ...placed(item), ...template }}
-              onTake={() => of.clicked(item.index)}
-              onOpen={() => of.open(row)}
-              onPick={() => of.onPick(row)}
-            />
-          )}
-        />
-      </div>
-    </div>
+      )}
+    />
   )
 }
