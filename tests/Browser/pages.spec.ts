@@ -184,6 +184,7 @@ test('what opens from an area can be used by everybody', async ({ page }) => {
   await scan(page, 'sheet')
   await page.goto(`${tree}/people`)
   await jumpTo(page, 'Magnus Tarrel')
+  await page.getByText('fowler and crofter').waitFor()
   await page.keyboard.press('j')
   await page.keyboard.press('j')
   await page.getByRole('link', { name: 'What if this is wrong?' }).first().click()

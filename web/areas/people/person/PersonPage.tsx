@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react'
+import { useEffect, useRef, useState } from 'react'
 import { useNavigate, useParams, useSearchParams } from 'react-router'
 import { Refused } from '../../../api/client'
 import { usePerson, useTreeId, useTreePath } from '../../../api/useTree'
@@ -31,6 +31,11 @@ export default function PersonPage() {
   const { adding, setAdding, begin, firstUnion } = useAdding(id, person, 'a')
   const [, setHand] = useHand()
   const [isUnfolded, fold] = useUnfolded()
+  /** Keys that are pressed faster than the address changes each go one fact on. */
+  const steppedTo = useRef(chosen)
+  useEffect(() => {
+    steppedTo.current = chosen
+  }, [chosen])
   /** The fact whose words are being changed: another in hand leaves it, and no late effect can close what was just opened. */
   const [changed, setChanged] = useState('')
   const changing = changed !== '' && changed === chosen
@@ -68,9 +73,11 @@ export default function PersonPage() {
   )
   const step = (by: number) => {
     const facts = person?.facts ?? []
-    const at = facts.findIndex((fact) => fact.id === chosen)
+    const at = facts.findIndex((fact) => fact.id === steppedTo.current)
     const next = facts[at < 0 ? (by > 0 ? 0 : facts.length - 1) : at + by]
-    if (next) setQuery({ fact: next.id }, { replace: true })
+    if (!next) return
+    steppedTo.current = next.id
+    setQuery({ fact: next.id }, { replace: true })
   }
   if (error) return <p className="p-6 text-madder">{error.message}</p>
   if (!person) return <p className="p-6 text-graphite">One moment…</p>
