@@ -13,8 +13,8 @@ use PHPat\Test\PHPat;
 final class ImportOrder
 {
     /** @var list<string> */
-    public const CORE = ['Chrono', 'Naming', 'Place', 'Stored', 'Claim', 'Tree', 'Family', 'Compare', 'Entry', 'Record', 'Evidence', 'Kin',
-        'Life', 'Privacy', 'Citation', 'Linkage', 'Join', 'Presentation', 'Report', 'Drawing', 'Gedcom'];
+    public const CORE = ['Chrono', 'Naming', 'Place', 'Stored', 'Claim', 'Tree', 'Family', 'Compare', 'Entry', 'Record', 'Evidence',
+        'Presentation', 'Kin', 'Life', 'Privacy', 'Citation', 'Narrative', 'Linkage', 'Join', 'Drawing', 'Report', 'Gedcom'];
 
     /** @var list<string> */
     public const TREES = ['Scope', 'Storage', 'Changes', 'Display', 'Kinds', 'Pictures', 'Places', 'Claims', 'Dating', 'Loading',

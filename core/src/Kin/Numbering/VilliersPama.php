@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Kin\Numbering;
+
+/**
+ * a, b1, b1.c2 …: a letter for each generation and the place among all children of all marriages. After z the letters are doubled.
+ * Source: Christoffel Coetzee de Villiers, Geslachtregister der Oude Kaapsche Familien, 1894; Cornelis Pama's edition of 1966.
+ */
+final readonly class VilliersPama extends PathNumbers
+{
+    public static function code(): string
+    {
+        return 'villiers-pama';
+    }
+
+    public static function title(): string
+    {
+        return 'de Villiers and Pama';
+    }
+
+    protected function first(): string
+    {
+        return 'a';
+    }
+
+    protected function below(string $above, int $place, int $generation): string
+    {
+        $letter = str_repeat(chr(ord('a') + ($generation - 1) % 26), intdiv($generation - 1, 26) + 1);
+
+        return ($generation === 2 ? '' : "{$above}.")."{$letter}{$place}";
+    }
+}
