@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Console;
 
 use App\Http\Reports\ReportMaker;
-use App\Printing\Pdf;
 use App\Printing\PrintedReport;
 use App\Trees\Access\SeenTree;
 use NorthBough\Core\Presentation\Kinds;
@@ -22,7 +21,7 @@ final class ReportCommand extends PresentCommand
 
     protected $description = 'Writes a report to a file';
 
-    public function __construct(private readonly Pdf $pdf, private readonly ReportMaker $maker)
+    public function __construct(private readonly PrintedReport $printed, private readonly ReportMaker $maker)
     {
         parent::__construct();
     }
@@ -39,6 +38,6 @@ final class ReportCommand extends PresentCommand
 
     protected function content(Presented $presented, SeenTree $seen, Subject $subject, string $format): string
     {
-        return PrintedReport::of($this->maker->make($presented, $seen, $subject), $format, $this->pdf);
+        return $this->printed->of($this->maker->make($presented, $seen, $subject), $format);
     }
 }

@@ -12,7 +12,9 @@ use Symfony\Component\HttpFoundation\HeaderUtils;
 final class Attachment
 {
     private const TYPES = ['svg' => 'image/svg+xml', 'pdf' => 'application/pdf', 'png' => 'image/png',
-        'json' => 'application/json', 'html' => 'text/html; charset=utf-8'];
+        'json' => 'application/json', 'html' => 'text/html; charset=utf-8', 'csv' => 'text/csv; charset=utf-8',
+        'docx' => 'application/vnd.openxmlformats-officedocument.wordprocessingml.document',
+        'odt' => 'application/vnd.oasis.opendocument.text'];
 
     public static function of(string $content, string $title, string $format): Response
     {

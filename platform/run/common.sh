@@ -3,7 +3,7 @@
 account=northbough
 postgres=/usr/lib/postgresql/15/bin
 packages=(postgresql-15 php8.2-cli php8.2-fpm php8.2-pgsql php8.2-gd php8.2-zip php8.2-curl php8.2-intl php8.2-mbstring
-  php8.2-xml php8.2-apcu nginx-light weasyprint librsvg2-bin libvips-tools poppler-utils fontconfig procps)
+  php8.2-xml php8.2-apcu nginx-light weasyprint librsvg2-bin libvips-tools poppler-utils pandoc fontconfig procps)
 test_packages=(chromium)
 php=/usr/bin/php8.2
 umask 022

@@ -11,7 +11,6 @@ use App\Http\Reports\Resources\ReportResource;
 use App\Http\Reports\Resources\UnionLine;
 use App\Http\Reports\Resources\UnionList;
 use App\Printing\Attachment;
-use App\Printing\Pdf;
 use App\Printing\PrintedReport;
 use App\Trees\Access\LivingPeople;
 use App\Trees\Access\SeenTree;
@@ -51,15 +50,16 @@ final readonly class ReportsController
         $report = self::asked($request, $kind);
         $document = $this->document($report, $this->living->seen(), $subject);
 
-        return response()->json(new ReportResource($document->title, Html::body($document)));
+        return response()->json(new ReportResource($document->title,
+            (new Html(people: "/t/{$tree}/people/"))->body($document), PrintedReport::formatsOf($document)));
     }
 
-    public function file(Request $request, Pdf $pdf, string $tree, string $kind, string $subject, string $format): Response
+    public function file(Request $request, PrintedReport $printed, string $tree, string $kind, string $subject, string $format): Response
     {
         $report = self::asked($request, $kind);
         $document = $this->document($report, $this->export->seen(LivingInFull::askedBy($request), 'Saved a report'), $subject);
 
-        return Attachment::of(PrintedReport::of($document, $format, $pdf), $document->title, $format);
+        return Attachment::of($printed->of($document, $format), $document->title, $format);
     }
 
     private static function asked(Request $request, string $kind): Report

@@ -63,7 +63,7 @@ final class FamilyGroupSheetTest extends TestCase
     {
         $isles = (new Isles)->person('a', 'Hew Osk h')->person('c', 'Nan Osk w')->union('u', ['a'], ['c']);
         self::assertStringContainsString('<span class="faint">–</span>',
-            Html::body((new FamilyGroupSheet)->build(new TestMaterial($isles->tree()), Subject::couple('u'), 'today')));
+            (new Html)->body((new FamilyGroupSheet)->build(new TestMaterial($isles->tree()), Subject::couple('u'), 'today')));
     }
 
     public function test_what_is_disputed_or_ruled_out_is_told_as_that(): void
@@ -74,7 +74,7 @@ final class FamilyGroupSheetTest extends TestCase
             ->tie('b', 'nan', ParentageKind::Birth, Proof::Unstated, Standing::RuledOut)
             ->tie('c', 'nan', ParentageKind::Birth, Proof::Unstated, Standing::RuledOut)
             ->tie('c', 'hew', ParentageKind::Birth, Proof::Unstated, Standing::RuledOut);
-        $html = Html::body((new FamilyGroupSheet)->build(new TestMaterial($isles->tree()), Subject::couple('u'), 'today'));
+        $html = (new Html)->body((new FamilyGroupSheet)->build(new TestMaterial($isles->tree()), Subject::couple('u'), 'today'));
         self::assertMatchesRegularExpression('/Ada Osk<\/span><span class="faint"> not proved</', $html);
         self::assertMatchesRegularExpression('/Ben Osk<\/span><span class="faint"> not of Nan Drum</', $html);
         self::assertStringNotContainsString('Cora Osk', $html);
@@ -85,7 +85,7 @@ final class FamilyGroupSheetTest extends TestCase
             $person = new Person('p', 1, Sex::Female, [],
                 [$born('x', '1800', Standing::Accepted), $born('y', '1802', Standing::Rival), $born('z', '1804', Standing::RuledOut)]);
 
-            return Html::body((new FamilyGroupSheet)
+            return (new Html)->body((new FamilyGroupSheet)
                 ->build(new TestMaterial(new Snapshot([$person], [new Union('u', ['p'], [], [], standings: ['p' => $couple])], [])),
                     Subject::couple('u'), 'today'));
         };
@@ -102,15 +102,15 @@ final class FamilyGroupSheetTest extends TestCase
             '', false, [], $standing);
         $person = new Person('p', 1, Sex::Female, [], [$event('x', '1800', Standing::Accepted), $event('y', '1802', Standing::Rival)]);
         $tree = new Snapshot([$person], [new Union('u', ['p'], [], [])], []);
-        $with = static fn (FamilyGroupSheet $sheet): string => Html::body($sheet->build(new TestMaterial($tree), Subject::couple('u'), ''));
+        $with = static fn (FamilyGroupSheet $sheet): string => (new Html)->body($sheet->build(new TestMaterial($tree), Subject::couple('u'), ''));
         self::assertStringContainsString('1802', $with(new FamilyGroupSheet));
         self::assertStringNotContainsString('1802', $with(new FamilyGroupSheet(rivals: false)));
 
-        $bare = Html::body((new FamilyGroupSheet(notes: false))
+        $bare = (new Html)->body((new FamilyGroupSheet(notes: false))
             ->build(new TestMaterial(self::isles()->tree()), Subject::couple('u1'), 'today'));
         self::assertStringContainsString('note-1', self::sheet());
         self::assertStringNotContainsString('note', $bare);
-        self::assertSame(strip_tags((string) preg_replace('/<sup>.*?<\/sup>|<h2>Notes.*|<h2>Sources.*/s', '', self::sheet())),
+        self::assertSame(strip_tags((string) preg_replace('/<sup>.*?<\/sup>|<h2>Notes.*|<h2 id="notes">Sources.*/s', '', self::sheet())),
             strip_tags($bare));
     }
 
@@ -152,7 +152,7 @@ final class FamilyGroupSheetTest extends TestCase
 
     private static function sheet(): string
     {
-        return Html::body((new FamilyGroupSheet)->build(new TestMaterial(self::isles()->tree()), Subject::couple('u1'), '1 January 2026'));
+        return (new Html)->body((new FamilyGroupSheet)->build(new TestMaterial(self::isles()->tree()), Subject::couple('u1'), '1 January 2026'));
     }
 
     /** @return list<list<StyledWords>> */

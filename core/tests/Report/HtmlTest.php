@@ -27,7 +27,7 @@ final class HtmlTest extends TestCase
             "<p>a <i>b</i><span class=\"name\">c</span><span class=\"faint\">d</span></p>\n",
         ];
         yield 'a mark of a note' => [new Paragraph([StyledWords::plain('born'), StyledWords::noteMark(12)]),
-            "<p>born<sup><a href=\"#note-12\">12</a></sup></p>\n"];
+            "<p>born<sup><a id=\"mark-12\" href=\"#note-12\">12</a></sup></p>\n"];
         yield 'a table' => [
             new Table('Roll', ['', 'Name'], [[[StyledWords::plain('1')], [StyledWords::plain('Una')]]]),
             "<table><caption>Roll</caption>\n<thead><tr><th scope=\"col\"></th><th scope=\"col\">Name</th></tr></thead>\n<tbody>\n"
@@ -37,7 +37,7 @@ final class HtmlTest extends TestCase
             "<table><caption>Roll</caption>\n<thead><tr><th scope=\"col\">Name</th></tr></thead>\n<tbody>\n</tbody></table>\n"];
         yield 'notes' => [
             new NoteList('Notes', [[StyledWords::plain('Register')], [StyledWords::italic('Will')]]),
-            "<h2>Notes</h2>\n<ol class=\"notes\">\n<li id=\"note-1\">Register</li>\n<li id=\"note-2\"><i>Will</i></li>\n</ol>\n",
+            "<h2 id=\"notes\">Notes</h2>\n<ol class=\"notes\">\n<li id=\"note-1\">Register</li>\n<li id=\"note-2\"><i>Will</i></li>\n</ol>\n",
         ];
         yield 'no notes, no heading' => [new NoteList('Notes', []), ''];
     }
@@ -45,7 +45,7 @@ final class HtmlTest extends TestCase
     #[DataProvider('parts')]
     public function test_each_part_as_its_element(Block $block, string $html): void
     {
-        self::assertSame($html, Html::body(new Document('A title', 'A foot', [$block])));
+        self::assertSame($html, (new Html)->body(new Document('A title', 'A foot', [$block])));
     }
 
     /** @return iterable<string, array{string}> */

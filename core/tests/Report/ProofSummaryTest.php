@@ -18,7 +18,7 @@ final class ProofSummaryTest extends TestCase
 {
     public function test_the_words_stand_in_their_paragraphs_and_each_claim_has_its_citation(): void
     {
-        $html = Html::body(self::built(new ProofSummary));
+        $html = (new Html)->body(self::built(new ProofSummary));
 
         self::assertSame(1, substr_count($html, 'Who was the father of Moll Stair?'), 'The question is the title, and not said twice.');
         self::assertStringContainsString("<p>One thing.</p>\n<p>Another.</p>\n<p>Concluded: Adam.</p>", $html);
@@ -44,7 +44,7 @@ final class ProofSummaryTest extends TestCase
         $html = self::page(new ProvedQuestion('Who?', 'Who?', []));
         self::assertStringNotContainsString('<table', $html);
         self::assertStringNotContainsString('Citations', $html);
-        self::assertStringNotContainsString('<table', Html::body(self::built(new ProofSummary(claims: false))));
+        self::assertStringNotContainsString('<table', (new Html)->body(self::built(new ProofSummary(claims: false))));
     }
 
     private static function page(ProvedQuestion $question): string
