@@ -27,7 +27,7 @@ trait EveryAddress
             ['uploadId' => $this->upload(self::picture(33, 30), 'shore.png'), 'personId' => $family['person']])->assertOk()->json('id');
         $known = ['media' => $media, 'otherPerson' => $family['second'], 'subject' => $family['person'], 'question' => $family['case'],
             'target' => 'claim', 'id' => $family['claim'],
-            'subjects' => $family['person'], 'kind' => 'family-group-sheet', 'format' => 'html', 'list' => 'places',
+            'subjects' => $family['person'], 'kind' => 'family', 'format' => 'html', 'list' => 'places',
             'page' => '0', 'level' => '0', 'x' => '0', 'y' => '0', 'cut' => '0-0-10000-10000', 'run' => $this->looked(),
             'change' => (string) DB::table('change_sets')->where('tree_id', $this->tree->id)->orderBy('seq')->value('id')] + $family;
         $addresses = [];

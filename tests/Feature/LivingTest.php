@@ -126,7 +126,7 @@ final class LivingTest extends TestCase
             if ($route->methods()[0] !== 'GET' || ! in_array('tree:reader', $route->gatherMiddleware(), true)) {
                 continue;
             }
-            $kind = str_contains($route->uri(), 'reports/') ? 'family-group-sheet' : 'ancestors';
+            $kind = str_contains($route->uri(), 'reports/') ? 'family' : 'ancestors';
             $path = strtr($route->uri(),
                 [...$filled, '{kind}' => $kind, '{format}' => str_contains($route->uri(), 'reports/') ? 'html' : 'svg']);
             foreach (['', '?q=una', '?q=osk', '?text=Una+Steps', '?q=una+st', "?place={$place}"] as $query) {

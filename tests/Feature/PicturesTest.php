@@ -48,7 +48,7 @@ final class PicturesTest extends TestCase
     public function test_the_pages_of_a_pdf_are_cut_one_by_one(): void
     {
         $record = $this->api('POST', '/sources/'.$this->source('Packet').'/records', ['kind' => 'free'])->json('id');
-        $pdf = (string) $this->get("/api/trees/{$this->tree->id}/reports/record-transcript/{$record}.pdf")->assertOk()->getContent();
+        $pdf = (string) $this->get("/api/trees/{$this->tree->id}/reports/record/{$record}.pdf")->assertOk()->getContent();
         $id = $this->take($pdf, 'transcript.pdf');
         self::assertSame(['application/pdf', 'ready'],
             [$this->api('GET', "/pictures/{$id}")->json('type'), $this->api('GET', "/pictures/{$id}")->json('state')]);

@@ -100,7 +100,7 @@ final class PresentCommandsTest extends TestCase
     #[DataProvider('couples')]
     public function test_a_report_of_a_couple(array $subject): void
     {
-        [$code, $said, $html] = $this->wrote('bough:report', 'family-group-sheet', $subject, 'html');
+        [$code, $said, $html] = $this->wrote('bough:report', 'family', $subject, 'html');
 
         self::assertSame(0, $code, $said);
         self::assertStringContainsString('<h1><span class="name">Ewan Tarrel and Moll Stair</span></h1>', $html);
@@ -110,7 +110,7 @@ final class PresentCommandsTest extends TestCase
 
     public function test_options_of_a_report(): void
     {
-        $html = $this->wrote('bough:report', 'family-group-sheet', ['@F2@'], 'html', ['--notes' => 'no'])[2];
+        $html = $this->wrote('bough:report', 'family', ['@F2@'], 'html', ['--notes' => 'no'])[2];
         self::assertStringNotContainsString('Register of St Osmund', $html);
     }
 
@@ -124,12 +124,12 @@ final class PresentCommandsTest extends TestCase
         yield 'a format that is none' => ['bough:draw', 'ancestors', ['@A@'], 'doc', [], 'It ends in .svg or .pdf or .png or .json.'];
         yield 'too many generations' => ['bough:draw', 'ancestors', ['@A@'], 'svg', ['--generations' => '13'],
             'Generations is a number from 1 to 12, not “13”.'];
-        yield 'an option of another kind' => ['bough:report', 'family-group-sheet', ['@F2@'], 'html', ['--claims' => 'no'],
+        yield 'an option of another kind' => ['bough:report', 'family', ['@F2@'], 'html', ['--claims' => 'no'],
             '“claims” is no option of this kind.'];
-        yield 'no couple' => ['bough:report', 'family-group-sheet', ['@B@', '@C@'], 'html', [], '@B@ and @C@ are no couple in this tree.'];
-        yield 'one of two couples' => ['bough:report', 'family-group-sheet', ['@L@'], 'html', [], '@L@ has no family as a partner'];
-        yield 'a record that is none' => ['bough:report', 'record-transcript', ['7'], 'html', [], 'There is no record 7 in this tree.'];
-        yield 'neither shielded nor kept' => ['bough:report', 'family-group-sheet', ['@F2@'], 'html', ['--living' => 'perhaps'],
+        yield 'no couple' => ['bough:report', 'family', ['@B@', '@C@'], 'html', [], '@B@ and @C@ are no couple in this tree.'];
+        yield 'one of two couples' => ['bough:report', 'family', ['@L@'], 'html', [], '@L@ has no family as a partner'];
+        yield 'a record that is none' => ['bough:report', 'record', ['7'], 'html', [], 'There is no record 7 in this tree.'];
+        yield 'neither shielded nor kept' => ['bough:report', 'family', ['@F2@'], 'html', ['--living' => 'perhaps'],
             'Living people are shielded or kept'];
     }
 

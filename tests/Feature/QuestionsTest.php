@@ -122,7 +122,7 @@ final class QuestionsTest extends TestCase
             self::assertStringContainsString($words, $summary);
         }
         $printed = fn (string $format): string => (string) $this->get(
-            "/api/trees/{$this->tree->id}/reports/proof-summary/{$question}.{$format}")->assertOk()->getContent();
+            "/api/trees/{$this->tree->id}/reports/proof/{$question}.{$format}")->assertOk()->getContent();
         self::assertStringContainsString('The register was written that month.', $printed('html'));
         self::assertStringContainsString('Of church-register', $printed('html'));
         self::assertStringStartsWith('%PDF', $printed('pdf'));

@@ -36,7 +36,7 @@ final class RecordEvidenceTest extends TestCase
         self::assertSame(['doubtful', 'doubtful'], Claim::query()->where('aspect', 'birth')->pluck('reading')->all());
         self::assertSame(['sure'], Claim::query()->where('aspect', 'census')->pluck('reading')->all());
         self::assertStringContainsString('36 [or 26?]',
-            (string) $this->get("/api/trees/{$this->tree->id}/reports/record-transcript/{$record}.html")->getContent());
+            (string) $this->get("/api/trees/{$this->tree->id}/reports/record/{$record}.html")->getContent());
     }
 
     public function test_one_citation_is_put_on_the_same_event_of_the_family(): void

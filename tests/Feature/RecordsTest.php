@@ -232,7 +232,7 @@ final class RecordsTest extends TestCase
         $lines = $this->keep($record, [['Ewan Tarrel', 'Head', '36', 'M', 'Keeper'], ['Una Tarrel', 'Visitor', '3', 'F', '']]);
         $this->takeIn($record,
             [['lineId' => $lines[0], 'as' => 'new'], ['lineId' => $lines[1], 'as' => 'aside', 'reason' => 'Another Una.']]);
-        $printed = (string) $this->get("/api/trees/{$this->tree->id}/reports/record-transcript/{$record}.html")->assertOk()->getContent();
+        $printed = (string) $this->get("/api/trees/{$this->tree->id}/reports/record/{$record}.html")->assertOk()->getContent();
         self::assertStringContainsString('Ewan Tarrel', $printed);
         self::assertStringContainsString('Keeper', $printed);
         self::assertStringContainsString('set aside', $printed);

@@ -78,12 +78,12 @@ final class ViewsTest extends TestCase
             ->assertOk();
         $union = $this->api('GET', '/unions?q=moll')->json('unions.0');
         self::assertSame('Ewan Tarrel and Moll Stair', $union['names']);
-        $sheet = $this->api('GET', "/reports/family-group-sheet/{$union['id']}")->assertOk();
+        $sheet = $this->api('GET', "/reports/family/{$union['id']}")->assertOk();
 
         self::assertStringContainsString('<i>Register of St Osmund</i>, baptisms 1847.', $sheet->json('html'));
-        $html = $this->get("/api/trees/{$this->tree->id}/reports/family-group-sheet/{$union['id']}.html")->assertOk();
+        $html = $this->get("/api/trees/{$this->tree->id}/reports/family/{$union['id']}.html")->assertOk();
         self::assertStringStartsWith('<!doctype html>', (string) $html->getContent());
-        $pdf = $this->get("/api/trees/{$this->tree->id}/reports/family-group-sheet/{$union['id']}.pdf")->assertOk();
+        $pdf = $this->get("/api/trees/{$this->tree->id}/reports/family/{$union['id']}.pdf")->assertOk();
         self::assertStringStartsWith('%PDF', (string) $pdf->getContent());
     }
 

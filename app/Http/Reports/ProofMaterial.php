@@ -18,8 +18,8 @@ use NorthBough\Core\Citation\NoteForms;
 use NorthBough\Core\Citation\StyledWords;
 use NorthBough\Core\Presentation\SubjectKind;
 use NorthBough\Core\Presentation\SubjectMissing;
-use NorthBough\Core\Report\ProvedQuestion;
-use NorthBough\Core\Report\WeighedClaim;
+use NorthBough\Core\Report\Research\ProvedQuestion;
+use NorthBough\Core\Report\Research\WeighedClaim;
 
 /** A question as a report tells it: the proof summary, as it follows from the weighing or as somebody wrote it, and its claims. */
 final readonly class ProofMaterial

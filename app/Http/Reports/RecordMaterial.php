@@ -16,7 +16,7 @@ use NorthBough\Core\Presentation\SubjectKind;
 use NorthBough\Core\Presentation\SubjectMissing;
 use NorthBough\Core\Record\Roll;
 use NorthBough\Core\Record\RollLine;
-use NorthBough\Core\Report\TranscribedRecord;
+use NorthBough\Core\Report\Records\TranscribedRecord;
 
 /** A record as a report tells it: what was written down from it, and whom its lines are taken for. */
 final readonly class RecordMaterial

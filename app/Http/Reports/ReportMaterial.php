@@ -6,8 +6,8 @@ namespace App\Http\Reports;
 
 use App\Trees\Access\SeenTree;
 use NorthBough\Core\Report\Material;
-use NorthBough\Core\Report\ProvedQuestion;
-use NorthBough\Core\Report\TranscribedRecord;
+use NorthBough\Core\Report\Records\TranscribedRecord;
+use NorthBough\Core\Report\Research\ProvedQuestion;
 use NorthBough\Core\Tree\TreeView;
 
 /** What reports are made of, from the current tree as one audience sees it. */

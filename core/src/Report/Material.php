@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace NorthBough\Core\Report;
 
 use NorthBough\Core\Presentation\SubjectMissing;
+use NorthBough\Core\Report\Records\TranscribedRecord;
+use NorthBough\Core\Report\Research\ProvedQuestion;
 use NorthBough\Core\Tree\TreeView;
 
 /** What reports are made of, without anything that the audience may not see. */

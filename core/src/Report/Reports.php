@@ -8,6 +8,9 @@ use NorthBough\Core\Presentation\Kinds;
 use NorthBough\Core\Presentation\Options;
 use NorthBough\Core\Presentation\UnknownKind;
 use NorthBough\Core\Presentation\WrongOption;
+use NorthBough\Core\Report\People\FamilyGroupSheet;
+use NorthBough\Core\Report\Records\RecordTranscript;
+use NorthBough\Core\Report\Research\ProofSummary;
 
 /** Every kind of report. A new one is one file and one line here. */
 final class Reports

@@ -7,8 +7,11 @@ namespace NorthBough\Core\Tree;
 /** What a tree says of its own kind of event, beside the word: what it tells of a life, and whether it happens once. */
 final readonly class CustomEventKind
 {
-    /** @param  list<EventTrait>  $traits */
-    public function __construct(public array $traits, public bool $single)
+    /**
+     * @param  list<EventTrait>  $traits
+     * @param  string  $sentence  how it tells itself; empty where nothing is said of that
+     */
+    public function __construct(public array $traits, public bool $single, public string $sentence = '')
     {
     }
 

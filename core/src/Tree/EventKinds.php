@@ -26,60 +26,105 @@ final class EventKinds
             return self::$byCode;
         }
         $kinds = [
-            EventKind::ofPerson('birth', 'Birth', 'BIRT', single: true)->saying(EventTrait::Birth, EventTrait::Presence)->called('born'),
+            EventKind::ofPerson('birth', 'Birth', 'BIRT', single: true)->saying(EventTrait::Birth, EventTrait::Presence)->called('born')
+                ->told('{he} was born[ {when}][ {where}]'),
             EventKind::ofPerson('christening', 'Christening', 'CHR')->saying(EventTrait::SignOfBirth, EventTrait::Presence)
-                ->called('christened'),
-            EventKind::ofPerson('baptism', 'Baptism', 'BAPM')->saying(EventTrait::SignOfBirth, EventTrait::Presence)->called('baptised'),
+                ->called('christened')
+                ->told('{he} was christened[ {when}][ {where}]'),
+            EventKind::ofPerson('baptism', 'Baptism', 'BAPM')->saying(EventTrait::SignOfBirth, EventTrait::Presence)->called('baptised')
+                ->told('{he} was baptised[ {where}][ {when}]'),
             EventKind::ofPerson('death', 'Death', 'DEAT', single: true)
-                ->saying(EventTrait::Death, EventTrait::OfTheDead, EventTrait::Presence)->called('died'),
+                ->saying(EventTrait::Death, EventTrait::OfTheDead, EventTrait::Presence)->called('died')
+                ->told('{he} died[ {when}][ {where}][, aged {age}]'),
             EventKind::ofPerson('burial', 'Burial', 'BURI', single: true)->saying(EventTrait::SignOfDeath, EventTrait::OfTheDead)
-                ->called('buried'),
+                ->called('buried')
+                ->told('{he} was buried[ {when}][ {where}]'),
             EventKind::ofPerson('cremation', 'Cremation', 'CREM', single: true)->saying(EventTrait::SignOfDeath, EventTrait::OfTheDead)
-                ->called('cremated'),
+                ->called('cremated')
+                ->told('{he} was cremated[ {when}][ {where}]'),
             EventKind::ofEither('residence', 'Residence', 'RESI', hasValue: true)
-                ->saying(EventTrait::OfTheLiving, EventTrait::Presence, EventTrait::Residence),
-            EventKind::ofPerson('occupation', 'Occupation', 'OCCU', hasValue: true)->saying(EventTrait::OfTheLiving),
-            EventKind::ofEither('census', 'Census', 'CENS')->saying(EventTrait::OfTheLiving, EventTrait::Presence),
-            EventKind::ofPerson('emigration', 'Emigration', 'EMIG')->saying(EventTrait::OfTheLiving, EventTrait::Presence),
-            EventKind::ofPerson('immigration', 'Immigration', 'IMMI')->saying(EventTrait::OfTheLiving, EventTrait::Presence),
-            EventKind::ofPerson('naturalisation', 'Naturalisation', 'NATU')->saying(EventTrait::OfTheLiving),
-            EventKind::ofPerson('education', 'Education', 'EDUC', hasValue: true)->saying(EventTrait::OfTheLiving),
-            EventKind::ofPerson('graduation', 'Graduation', 'GRAD')->saying(EventTrait::OfTheLiving, EventTrait::Presence),
-            EventKind::ofPerson('religion', 'Religion', 'RELI', hasValue: true),
-            EventKind::ofPerson('nationality', 'Nationality', 'NATI', hasValue: true),
-            EventKind::ofPerson('title', 'Title', 'TITL', hasValue: true),
-            EventKind::ofPerson('description', 'Description', 'DSCR', hasValue: true),
-            EventKind::ofPerson('property', 'Property', 'PROP', hasValue: true),
-            EventKind::ofPerson('caste', 'Caste', 'CAST', hasValue: true),
-            EventKind::ofPerson('number', 'Number', 'IDNO', hasValue: true),
-            EventKind::ofPerson('social_number', 'Social security number', 'SSN', hasValue: true),
-            EventKind::ofPerson('marriage_count', 'Number of marriages', 'NMR', hasValue: true),
-            EventKind::ofEither('child_count', 'Number of children', 'NCHI', hasValue: true),
-            EventKind::ofPerson('retirement', 'Retirement', 'RETI')->saying(EventTrait::OfTheLiving, EventTrait::OfAnAdult),
-            EventKind::ofPerson('will', 'Will', 'WILL')->saying(EventTrait::OfTheLiving, EventTrait::OfAnAdult),
-            EventKind::ofPerson('probate', 'Probate', 'PROB')->saying(EventTrait::OfTheDead),
-            EventKind::ofPerson('adoption', 'Adoption', 'ADOP'),
+                ->saying(EventTrait::OfTheLiving, EventTrait::Presence, EventTrait::Residence)
+                ->told('{he} lived[ at {value}][ {where}][ {when}]'),
+            EventKind::ofPerson('occupation', 'Occupation', 'OCCU', hasValue: true)->saying(EventTrait::OfTheLiving)
+                ->told('{he} {trade}[ {where}][ {when}]'),
+            EventKind::ofEither('census', 'Census', 'CENS')->saying(EventTrait::OfTheLiving, EventTrait::Presence)
+                ->told('{he} was counted in a census[ {where}][ {when}]'),
+            EventKind::ofPerson('emigration', 'Emigration', 'EMIG')->saying(EventTrait::OfTheLiving, EventTrait::Presence)
+                ->told('{he} emigrated[ from {place}][ {when}]'),
+            EventKind::ofPerson('immigration', 'Immigration', 'IMMI')->saying(EventTrait::OfTheLiving, EventTrait::Presence)
+                ->told('{he} immigrated[ to {place}][ {when}]'),
+            EventKind::ofPerson('naturalisation', 'Naturalisation', 'NATU')->saying(EventTrait::OfTheLiving)
+                ->told('{he} was naturalised[ {where}][ {when}]'),
+            EventKind::ofPerson('education', 'Education', 'EDUC', hasValue: true)->saying(EventTrait::OfTheLiving)
+                ->told('{he} was educated[ ({value})][ {where}][ {when}]'),
+            EventKind::ofPerson('graduation', 'Graduation', 'GRAD')->saying(EventTrait::OfTheLiving, EventTrait::Presence)
+                ->told('{he} graduated[ {where}][ {when}]'),
+            EventKind::ofPerson('religion', 'Religion', 'RELI', hasValue: true)
+                ->told('{his} religion was given as {value}[ {when}]'),
+            EventKind::ofPerson('nationality', 'Nationality', 'NATI', hasValue: true)
+                ->told('{his} nationality was given as {value}[ {when}]'),
+            EventKind::ofPerson('title', 'Title', 'TITL', hasValue: true)
+                ->told('{he} bore the title {value}[ {when}]'),
+            EventKind::ofPerson('description', 'Description', 'DSCR', hasValue: true)
+                ->told('{he} was described as “{value}”[ {when}]'),
+            EventKind::ofPerson('property', 'Property', 'PROP', hasValue: true)
+                ->told('{he} held property[ {where}][ {when}][: {value}]'),
+            EventKind::ofPerson('caste', 'Caste', 'CAST', hasValue: true)
+                ->told('{his} caste was given as {value}[ {when}]'),
+            EventKind::ofPerson('number', 'Number', 'IDNO', hasValue: true)
+                ->told('{he} was entered under the number {value}[ {when}]'),
+            EventKind::ofPerson('social_number', 'Social security number', 'SSN', hasValue: true)
+                ->told('{he} had the social security number {value}'),
+            EventKind::ofPerson('marriage_count', 'Number of marriages', 'NMR', hasValue: true)
+                ->told('the number of {his} marriages was given as {value}[ {when}]'),
+            EventKind::ofEither('child_count', 'Number of children', 'NCHI', hasValue: true)
+                ->told('the number of {his} children was given as {value}[ {when}]'),
+            EventKind::ofPerson('retirement', 'Retirement', 'RETI')->saying(EventTrait::OfTheLiving, EventTrait::OfAnAdult)
+                ->told('{he} retired[ {where}][ {when}]'),
+            EventKind::ofPerson('will', 'Will', 'WILL')->saying(EventTrait::OfTheLiving, EventTrait::OfAnAdult)
+                ->told('{he} made a will[ {when}][ {where}]'),
+            EventKind::ofPerson('probate', 'Probate', 'PROB')->saying(EventTrait::OfTheDead)
+                ->told('probate was granted[ {when}][ {where}]'),
+            EventKind::ofPerson('adoption', 'Adoption', 'ADOP')
+                ->told('{he} was adopted[ {when}][ {where}]'),
             EventKind::ofPerson('adult_christening', 'Adult christening', 'CHRA')
-                ->saying(EventTrait::OfTheLiving, EventTrait::OfAnAdult, EventTrait::Presence),
-            EventKind::ofPerson('confirmation', 'Confirmation', 'CONF')->saying(EventTrait::OfTheLiving, EventTrait::Presence),
-            EventKind::ofPerson('first_communion', 'First communion', 'FCOM')->saying(EventTrait::OfTheLiving, EventTrait::Presence),
-            EventKind::ofPerson('blessing', 'Blessing', 'BLES'),
+                ->saying(EventTrait::OfTheLiving, EventTrait::OfAnAdult, EventTrait::Presence)
+                ->told('{he} was christened as an adult[ {when}][ {where}]'),
+            EventKind::ofPerson('confirmation', 'Confirmation', 'CONF')->saying(EventTrait::OfTheLiving, EventTrait::Presence)
+                ->told('{he} was confirmed[ {where}][ {when}]'),
+            EventKind::ofPerson('first_communion', 'First communion', 'FCOM')->saying(EventTrait::OfTheLiving, EventTrait::Presence)
+                ->told('{he} took first communion[ {where}][ {when}]'),
+            EventKind::ofPerson('blessing', 'Blessing', 'BLES')
+                ->told('{he} was blessed[ {where}][ {when}]'),
             EventKind::ofPerson('ordination', 'Ordination', 'ORDN')
-                ->saying(EventTrait::OfTheLiving, EventTrait::OfAnAdult, EventTrait::Presence),
-            EventKind::ofPerson('bar_mitzvah', 'Bar mitzvah', 'BARM'),
-            EventKind::ofPerson('bas_mitzvah', 'Bas mitzvah', 'BASM'),
+                ->saying(EventTrait::OfTheLiving, EventTrait::OfAnAdult, EventTrait::Presence)
+                ->told('{he} was ordained[ {where}][ {when}]'),
+            EventKind::ofPerson('bar_mitzvah', 'Bar mitzvah', 'BARM')
+                ->told('{he} became bar mitzvah[ {where}][ {when}]'),
+            EventKind::ofPerson('bas_mitzvah', 'Bas mitzvah', 'BASM')
+                ->told('{he} became bas mitzvah[ {where}][ {when}]'),
             EventKind::ofUnion('marriage', 'Marriage', 'MARR')
-                ->saying(EventTrait::OfTheLiving, EventTrait::OfAnAdult, EventTrait::Presence),
-            EventKind::ofUnion('banns', 'Banns', 'MARB')->saying(EventTrait::OfTheLiving, EventTrait::OfAnAdult),
-            EventKind::ofUnion('licence', 'Marriage licence', 'MARL')->saying(EventTrait::OfTheLiving, EventTrait::OfAnAdult),
-            EventKind::ofUnion('contract', 'Marriage contract', 'MARC')->saying(EventTrait::OfTheLiving, EventTrait::OfAnAdult),
-            EventKind::ofUnion('settlement', 'Marriage settlement', 'MARS')->saying(EventTrait::OfTheLiving, EventTrait::OfAnAdult),
-            EventKind::ofUnion('engagement', 'Engagement', 'ENGA'),
-            EventKind::ofUnion('divorce', 'Divorce', 'DIV')->saying(EventTrait::OfTheLiving, EventTrait::OfAnAdult),
-            EventKind::ofUnion('divorce_filed', 'Divorce filed', 'DIVF')->saying(EventTrait::OfTheLiving, EventTrait::OfAnAdult),
-            EventKind::ofUnion('annulment', 'Annulment', 'ANUL')->saying(EventTrait::OfTheLiving, EventTrait::OfAnAdult),
+                ->saying(EventTrait::OfTheLiving, EventTrait::OfAnAdult, EventTrait::Presence)
+                ->told('{he} married[ {partner}][ {when}][ {where}]'),
+            EventKind::ofUnion('banns', 'Banns', 'MARB')->saying(EventTrait::OfTheLiving, EventTrait::OfAnAdult)
+                ->told('the banns of {his} marriage[ to {partner}] were called[ {where}][ {when}]'),
+            EventKind::ofUnion('licence', 'Marriage licence', 'MARL')->saying(EventTrait::OfTheLiving, EventTrait::OfAnAdult)
+                ->told('a licence for {his} marriage[ to {partner}] was issued[ {where}][ {when}]'),
+            EventKind::ofUnion('contract', 'Marriage contract', 'MARC')->saying(EventTrait::OfTheLiving, EventTrait::OfAnAdult)
+                ->told('a contract of {his} marriage[ to {partner}] was signed[ {where}][ {when}]'),
+            EventKind::ofUnion('settlement', 'Marriage settlement', 'MARS')->saying(EventTrait::OfTheLiving, EventTrait::OfAnAdult)
+                ->told('a settlement was made for {his} marriage[ to {partner}][ {where}][ {when}]'),
+            EventKind::ofUnion('engagement', 'Engagement', 'ENGA')
+                ->told('{he} became engaged[ to {partner}][ {where}][ {when}]'),
+            EventKind::ofUnion('divorce', 'Divorce', 'DIV')->saying(EventTrait::OfTheLiving, EventTrait::OfAnAdult)
+                ->told('{his} marriage[ to {partner}] ended in divorce[ {where}][ {when}]'),
+            EventKind::ofUnion('divorce_filed', 'Divorce filed', 'DIVF')->saying(EventTrait::OfTheLiving, EventTrait::OfAnAdult)
+                ->told('a divorce[ from {partner}] was asked for[ {where}][ {when}]'),
+            EventKind::ofUnion('annulment', 'Annulment', 'ANUL')->saying(EventTrait::OfTheLiving, EventTrait::OfAnAdult)
+                ->told('{his} marriage[ to {partner}] was annulled[ {where}][ {when}]'),
             EventKind::ofEither('event', 'Event', 'EVEN', hasValue: true),
-            EventKind::ofEither('fact', 'Fact', 'FACT', hasValue: true),
+            EventKind::ofEither('fact', 'Fact', 'FACT', hasValue: true)
+                ->told('{kind} is recorded of {him}[: {value}][ {where}][ {when}]'),
         ];
         self::$byCode = [];
         foreach ($kinds as $kind) {

@@ -9,8 +9,8 @@ use NorthBough\Core\Citation\NoteForms;
 use NorthBough\Core\Citation\StyledWords;
 use NorthBough\Core\Presentation\Subject;
 use NorthBough\Core\Presentation\SubjectMissing;
-use NorthBough\Core\Report\FamilyGroupSheet;
 use NorthBough\Core\Report\Node\NoteList;
+use NorthBough\Core\Report\People\FamilyGroupSheet;
 use NorthBough\Core\Report\Render\Html;
 use NorthBough\Core\Report\Reports;
 use NorthBough\Core\Sex;
@@ -116,7 +116,7 @@ final class FamilyGroupSheetTest extends TestCase
 
     public function test_an_unknown_couple_or_report_says_so(): void
     {
-        self::assertInstanceOf(FamilyGroupSheet::class, Reports::named('family-group-sheet'));
+        self::assertInstanceOf(FamilyGroupSheet::class, Reports::named('family'));
         $this->expectException(SubjectMissing::class);
         (new FamilyGroupSheet)->build(new TestMaterial((new Isles)->tree()), Subject::couple('nobody'), 'today');
     }

@@ -7,10 +7,10 @@ namespace NorthBough\Core\Tests\Report;
 use NorthBough\Core\Citation\StyledWords;
 use NorthBough\Core\Presentation\Subject;
 use NorthBough\Core\Report\Document;
-use NorthBough\Core\Report\ProofSummary;
-use NorthBough\Core\Report\ProvedQuestion;
 use NorthBough\Core\Report\Render\Html;
-use NorthBough\Core\Report\WeighedClaim;
+use NorthBough\Core\Report\Research\ProofSummary;
+use NorthBough\Core\Report\Research\ProvedQuestion;
+use NorthBough\Core\Report\Research\WeighedClaim;
 use NorthBough\Core\Tests\Tree\Isles;
 use PHPUnit\Framework\TestCase;
 

@@ -7,8 +7,8 @@ namespace NorthBough\Core\Tests\Report;
 use NorthBough\Core\Presentation\SubjectKind;
 use NorthBough\Core\Presentation\SubjectMissing;
 use NorthBough\Core\Report\Material;
-use NorthBough\Core\Report\ProvedQuestion;
-use NorthBough\Core\Report\TranscribedRecord;
+use NorthBough\Core\Report\Records\TranscribedRecord;
+use NorthBough\Core\Report\Research\ProvedQuestion;
 use NorthBough\Core\Tree\TreeView;
 
 /** What a test of reports lays out itself. */

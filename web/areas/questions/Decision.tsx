@@ -26,7 +26,7 @@ export function Decision({ question }: { question: Schemas['QuestionPage'] }) {
       ),
     () => setText(null),
   )
-  const file = `/api/trees/${tree}/reports/proof-summary/${question.id}`
+  const file = `/api/trees/${tree}/reports/proof/${question.id}`
   return (
     <div className="mt-2 grid grid-cols-[300px_minmax(0,1fr)] gap-x-4 max-lg:grid-cols-1">
       <section aria-label="Decision">
@@ -67,7 +67,7 @@ export function Decision({ question }: { question: Schemas['QuestionPage'] }) {
                 Write it otherwise
               </button>
             )}
-            <Link className="act" to={path(`reports/proof-summary/${question.id}`)}>
+            <Link className="act" to={path(`reports/proof/${question.id}`)}>
               Report
             </Link>
             <a className="act" href={`${file}.pdf`} download>

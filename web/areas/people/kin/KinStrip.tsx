@@ -296,7 +296,7 @@ function Sheet({ union, partners }: { union: string; partners: string }) {
     <Link
       className="act mr-3"
       aria-label={`Family group sheet with ${partners}`}
-      to={path(`reports/family-group-sheet/${union}`)}
+      to={path(`reports/family/${union}`)}
     >
       Family group sheet
     </Link>

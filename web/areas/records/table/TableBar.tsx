@@ -56,7 +56,7 @@ export function TableBar(props: Props) {
           <span className="text-ochre">. Changed since it was added to the tree: look again</span>
         )}
         {said !== '' && `. ${said}`}.{' '}
-        <Link className="act" to={path(`reports/record-transcript/${record.id}`)}>
+        <Link className="act" to={path(`reports/record/${record.id}`)}>
           Print
         </Link>
       </p>

@@ -2,20 +2,18 @@
 
 declare(strict_types=1);
 
-namespace NorthBough\Core\Report;
+namespace NorthBough\Core\Citation;
 
-use NorthBough\Core\Citation\NoteForms;
-use NorthBough\Core\Citation\StyledWords;
-use NorthBough\Core\Report\Node\NoteList;
 use NorthBough\Core\Tree\CitedEvidence;
+use NorthBough\Core\Tree\CitedSource;
 
-/** Numbers source notes as they are called for. The same page of the same source keeps its number. */
-final class NoteNumbering
+/** Numbers notes as they are called for. The same page of the same source keeps its number; a source is told in full once. */
+final class NoteNumbers
 {
     /** @var array<string, int> record id => number */
     private array $numbers = [];
 
-    /** @var array<string, true> sources told in full already */
+    /** @var array<string, CitedSource> sources told in full already, by id */
     private array $told = [];
 
     /** @var list<list<StyledWords>> */
@@ -37,9 +35,28 @@ final class NoteNumbering
         return array_values($marks);
     }
 
-    public function list(): NoteList
+    /**
+     * A note of other words than a citation.
+     *
+     * @param  list<StyledWords>  $words
+     */
+    public function remark(array $words): StyledWords
     {
-        return new NoteList('Sources', $this->notes);
+        $this->notes[] = $words;
+
+        return StyledWords::noteMark(count($this->notes));
+    }
+
+    /** @return list<list<StyledWords>> in their order, from 1 */
+    public function notes(): array
+    {
+        return $this->notes;
+    }
+
+    /** @return list<CitedSource> what was cited, each once */
+    public function sources(): array
+    {
+        return array_values($this->told);
     }
 
     private function add(CitedEvidence $claim): int
@@ -48,7 +65,7 @@ final class NoteNumbering
         $this->notes[] = isset($this->told[$source->id])
             ? NoteForms::short($source, $claim->locator)
             : NoteForms::full($source, $claim->locator);
-        $this->told[$source->id] = true;
+        $this->told[$source->id] ??= $source;
 
         return count($this->notes);
     }

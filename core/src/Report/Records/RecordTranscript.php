@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace NorthBough\Core\Report;
+namespace NorthBough\Core\Report\Records;
 
 use NorthBough\Core\Citation\NoteForms;
 use NorthBough\Core\Citation\StyledWords;
@@ -12,9 +12,12 @@ use NorthBough\Core\Presentation\SubjectKind;
 use NorthBough\Core\Record\Column;
 use NorthBough\Core\Record\Roll;
 use NorthBough\Core\Record\RollLine;
+use NorthBough\Core\Report\Document;
+use NorthBough\Core\Report\Material;
 use NorthBough\Core\Report\Node\Heading;
 use NorthBough\Core\Report\Node\Paragraph;
 use NorthBough\Core\Report\Node\Table;
+use NorthBough\Core\Report\Report;
 
 /** A record as a transcript with its roll: what the page says, as written, and whom each line is taken for. */
 final readonly class RecordTranscript implements Report
@@ -26,7 +29,7 @@ final readonly class RecordTranscript implements Report
 
     public static function code(): string
     {
-        return 'record-transcript';
+        return 'record';
     }
 
     public static function title(): string

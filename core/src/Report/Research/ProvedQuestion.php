@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace NorthBough\Core\Report;
+namespace NorthBough\Core\Report\Research;
 
 /** A question with what was written of its answer, and the claims that bear on it. */
 final readonly class ProvedQuestion

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace NorthBough\Core\Report;
+namespace NorthBough\Core\Report\Records;
 
 use NorthBough\Core\Record\Roll;
 use NorthBough\Core\Tree\CitedSource;

@@ -2,17 +2,22 @@
 
 declare(strict_types=1);
 
-namespace NorthBough\Core\Report;
+namespace NorthBough\Core\Report\People;
 
+use NorthBough\Core\Citation\NoteNumbers;
 use NorthBough\Core\Citation\StyledWords;
 use NorthBough\Core\Life\LifeOrder;
 use NorthBough\Core\Presentation\Option;
 use NorthBough\Core\Presentation\Subject;
 use NorthBough\Core\Presentation\SubjectKind;
 use NorthBough\Core\Presentation\SubjectMissing;
+use NorthBough\Core\Report\Document;
+use NorthBough\Core\Report\Material;
 use NorthBough\Core\Report\Node\Heading;
+use NorthBough\Core\Report\Node\NoteList;
 use NorthBough\Core\Report\Node\Paragraph;
 use NorthBough\Core\Report\Node\Table;
+use NorthBough\Core\Report\Report;
 use NorthBough\Core\Tree\Event;
 use NorthBough\Core\Tree\Parentage;
 use NorthBough\Core\Tree\ParentageKind;
@@ -33,7 +38,7 @@ final readonly class FamilyGroupSheet implements Report
 
     public static function code(): string
     {
-        return 'family-group-sheet';
+        return 'family';
     }
 
     public static function title(): string
@@ -52,7 +57,7 @@ final readonly class FamilyGroupSheet implements Report
         $union = $tree->unions([$subject->id()])[$subject->id()] ?? throw SubjectMissing::of(SubjectKind::Couple);
         $partners = $tree->people($union->partnerIds);
         $children = $tree->people($union->childIds);
-        $notes = new NoteNumbering;
+        $notes = new NoteNumbers;
         $names = array_map(static fn (string $id): string => ($partners[$id] ?? null)?->name()->shown() ?? '?', $union->partnerIds);
         $title = $names === [] ? 'A family whose parents are not known' : implode(' and ', $names);
 
@@ -75,14 +80,14 @@ final readonly class FamilyGroupSheet implements Report
             ? new Paragraph([StyledWords::faint('No children are known.')])
             : $this->children($tree, $union, $children, $partners, $notes);
         if ($this->notes) {
-            $blocks[] = $notes->list();
+            $blocks[] = new NoteList('Sources', $notes->notes());
         }
 
         return new Document("Family group sheet: {$title}", "Made with North Bough on {$day}.", $blocks);
     }
 
     /** @return list<Heading|Paragraph|Table> */
-    private function partner(Person $person, string $parents, NoteNumbering $notes): array
+    private function partner(Person $person, string $parents, NoteNumbers $notes): array
     {
         $blocks = [new Heading(2, [StyledWords::name($person->name()->shown()), StyledWords::faint("  no. {$person->number}")])];
         if ($parents !== '') {
@@ -100,7 +105,7 @@ final readonly class FamilyGroupSheet implements Report
      * @param  list<Event>  $events
      * @return list<list<list<StyledWords>>>
      */
-    private function facts(array $events, NoteNumbering $notes): array
+    private function facts(array $events, NoteNumbers $notes): array
     {
         return array_map(fn (Event $event): array => [
             [StyledWords::plain($event->word()), StyledWords::faint($event->standing === Standing::Rival ? ' (a rival)' : ''),
@@ -117,7 +122,7 @@ final readonly class FamilyGroupSheet implements Report
     }
 
     /** @return list<StyledWords> */
-    private function marks(Event $event, NoteNumbering $notes): array
+    private function marks(Event $event, NoteNumbers $notes): array
     {
         return $this->notes ? $notes->marks($event->grounds()) : [];
     }
@@ -126,7 +131,7 @@ final readonly class FamilyGroupSheet implements Report
      * @param  array<string, Person>  $children  by id
      * @param  array<string, Person>  $partners  by id
      */
-    private function children(TreeView $tree, Union $union, array $children, array $partners, NoteNumbering $notes): Table
+    private function children(TreeView $tree, Union $union, array $children, array $partners, NoteNumbers $notes): Table
     {
         $sets = $tree->parentSets($union->childIds);
         $unions = $tree->unionsOf($union->childIds);
@@ -188,7 +193,7 @@ final readonly class FamilyGroupSheet implements Report
     }
 
     /** @return list<StyledWords> a christening is named as one, so that it never passes for a birth */
-    private function cells(?Event $event, string $expected, NoteNumbering $notes): array
+    private function cells(?Event $event, string $expected, NoteNumbers $notes): array
     {
         if ($event === null) {
             return [StyledWords::faint('–')];

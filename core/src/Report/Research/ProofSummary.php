@@ -2,15 +2,18 @@
 
 declare(strict_types=1);
 
-namespace NorthBough\Core\Report;
+namespace NorthBough\Core\Report\Research;
 
 use NorthBough\Core\Citation\StyledWords;
 use NorthBough\Core\Presentation\Option;
 use NorthBough\Core\Presentation\Subject;
 use NorthBough\Core\Presentation\SubjectKind;
+use NorthBough\Core\Report\Document;
+use NorthBough\Core\Report\Material;
 use NorthBough\Core\Report\Node\Heading;
 use NorthBough\Core\Report\Node\Paragraph;
 use NorthBough\Core\Report\Node\Table;
+use NorthBough\Core\Report\Report;
 
 /** A proof summary for print: the words that were written, the claims in a table, and every citation in full. */
 final readonly class ProofSummary implements Report
@@ -22,7 +25,7 @@ final readonly class ProofSummary implements Report
 
     public static function code(): string
     {
-        return 'proof-summary';
+        return 'proof';
     }
 
     public static function title(): string

@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Narrative;
+
+use NorthBough\Core\Tree\Parentage;
+use NorthBough\Core\Tree\ParentSet;
+use NorthBough\Core\Tree\Person;
+use NorthBough\Core\Tree\TreeView;
+use NorthBough\Core\Tree\Union;
+
+/** Whom the text of a life names besides the one it is of: parents, partners and children, of several people at once. */
+final readonly class LifeKin
+{
+    /**
+     * @param  array<string, ParentSet>  $parents  the set that leads, by child
+     * @param  array<string, list<Union>>  $unions  as they were lived, by partner
+     * @param  array<string, Person>  $people
+     */
+    private function __construct(private array $parents, private array $unions, private array $people)
+    {
+    }
+
+    /** @param  list<string>  $personIds */
+    public static function of(TreeView $tree, array $personIds): self
+    {
+        $parents = [];
+        foreach ($tree->parentSets($personIds) as $childId => $sets) {
+            foreach ($sets as $set) {
+                if (! $set->isRuledOut()) {
+                    $parents[(string) $childId] = $set;
+
+                    break;
+                }
+            }
+        }
+        $unions = array_map(Union::asLived(...), $tree->unionsOf($personIds));
+        $ids = array_merge([], ...array_map(static fn (ParentSet $set): array => array_column($set->whoStand(), 'personId'),
+            array_values($parents)));
+        foreach ($unions as $list) {
+            foreach ($list as $union) {
+                array_push($ids, ...$union->partnerIds, ...$union->childIds);
+            }
+        }
+
+        return new self($parents, $unions, $tree->lives(array_values(array_unique($ids))));
+    }
+
+    public function parents(string $personId): ?ParentSet
+    {
+        return $this->parents[$personId] ?? null;
+    }
+
+    /** @return list<array{Parentage, Person}> those who stand and are in the tree */
+    public function parentsOf(string $personId): array
+    {
+        $set = $this->parents($personId);
+        $found = [];
+        foreach ($set === null ? [] : $set->whoStand() as $tie) {
+            if (isset($this->people[$tie->personId])) {
+                $found[] = [$tie, $this->people[$tie->personId]];
+            }
+        }
+
+        return $found;
+    }
+
+    /** @return list<Union> */
+    public function unionsOf(string $personId): array
+    {
+        return $this->unions[$personId] ?? [];
+    }
+
+    /** @return list<Person> */
+    public function partners(Union $union, string $personId): array
+    {
+        return $this->those($union->partnersOf($personId));
+    }
+
+    /** @return list<Person> in the order in which they were put */
+    public function children(Union $union, string $personId): array
+    {
+        return $this->those($union->childrenOf($personId));
+    }
+
+    /**
+     * @param  list<string>  $ids
+     * @return list<Person>
+     */
+    private function those(array $ids): array
+    {
+        return array_values(array_filter(array_map(fn (string $id): ?Person => $this->people[$id] ?? null, $ids)));
+    }
+}
