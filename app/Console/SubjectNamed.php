@@ -29,8 +29,8 @@ final class SubjectNamed
     public static function find(SubjectKind $kind, array $words): Subject
     {
         if (count($words) > match ($kind) {
-            SubjectKind::People => PHP_INT_MAX,
-            SubjectKind::Couple => 2,
+            SubjectKind::People, SubjectKind::Tree => PHP_INT_MAX,
+            SubjectKind::Couple, SubjectKind::Line => 2,
             SubjectKind::Person, SubjectKind::Record, SubjectKind::Question, SubjectKind::Set => 1,
         }) {
             throw new Refusal("This kind is about one {$kind->word()}.");
@@ -38,7 +38,9 @@ final class SubjectNamed
 
         return match ($kind) {
             SubjectKind::Person => Subject::person(PersonNamed::find($words[0])->id),
-            SubjectKind::People => Subject::people(array_map(static fn (string $person): string => PersonNamed::find($person)->id, $words)),
+            SubjectKind::People => Subject::people(self::people($words)),
+            SubjectKind::Line => Subject::line(self::people($words)),
+            SubjectKind::Tree => in_array($words, [[''], [Subject::WHOLE]], true) ? Subject::tree() : Subject::tree(self::people($words)),
             SubjectKind::Couple => Subject::couple(self::couple($words)),
             SubjectKind::Record => Subject::record(self::known(Record::class, $words[0], $kind)),
             SubjectKind::Question => Subject::question(self::known(Question::class, $words[0], $kind)),
@@ -68,7 +70,7 @@ final class SubjectNamed
         if ($family !== '') {
             return $family;
         }
-        $people = array_map(static fn (string $person): string => PersonNamed::find($person)->id, $words);
+        $people = self::people($words);
         $unions = DB::table('counted_partners')->where('tree_id', app(CurrentTree::class)->id())
             ->whereIn('person_id', $people)->groupBy('union_id')->havingRaw('count(*) = ?', [count($people)])->orderBy('union_id')
             ->pluck('union_id');
@@ -81,6 +83,17 @@ final class SubjectNamed
             $unions->isEmpty() => "{$words[0]} and {$words[1]} are no couple in this tree.",
             default => "{$words[0]} belongs to {$unions->count()} couples. Name both partners.",
         });
+    }
+
+    /**
+     * @param  non-empty-list<string>  $words
+     * @return non-empty-list<string>
+     *
+     * @throws Refusal
+     */
+    private static function people(array $words): array
+    {
+        return array_map(static fn (string $person): string => PersonNamed::find($person)->id, $words);
     }
 
     /** @return string the id of the family that is named itself; empty where the words name a person */

@@ -7,7 +7,10 @@ namespace NorthBough\Core\Presentation;
 /** What one drawing or report is about: a kind, and the id of each thing of that kind. */
 final readonly class Subject
 {
-    /** @param  non-empty-list<string>  $ids */
+    /** What stands in an address for a whole tree. */
+    public const WHOLE = 'all';
+
+    /** @param  list<string>  $ids  none for a whole tree */
     private function __construct(public SubjectKind $kind, public array $ids)
     {
     }
@@ -21,6 +24,18 @@ final readonly class Subject
     public static function people(array $ids): self
     {
         return new self(SubjectKind::People, $ids);
+    }
+
+    /** @param  non-empty-list<string>  $ids  one, or both of a couple */
+    public static function line(array $ids): self
+    {
+        return new self(SubjectKind::Line, $ids);
+    }
+
+    /** @param  list<string>  $personIds  only what has to do with them; none for all of it */
+    public static function tree(array $personIds = []): self
+    {
+        return new self(SubjectKind::Tree, $personIds);
     }
 
     /** @param  string  $unionId  of the couple, who may be one partner alone */
@@ -53,7 +68,15 @@ final readonly class Subject
     public static function read(SubjectKind $kind, string $words): self
     {
         $ids = array_values(array_filter(array_map(trim(...), explode(',', $words)), static fn (string $id): bool => $id !== ''));
-        if ($ids === [] || (count($ids) > 1 && $kind !== SubjectKind::People)) {
+        $most = match ($kind) {
+            SubjectKind::People, SubjectKind::Tree => PHP_INT_MAX,
+            SubjectKind::Line => 2,
+            default => 1,
+        };
+        if ($kind === SubjectKind::Tree && $ids === [self::WHOLE]) {
+            return self::tree();
+        }
+        if ($ids === [] || count($ids) > $most) {
             throw SubjectMissing::of($kind);
         }
 
@@ -63,6 +86,6 @@ final readonly class Subject
     /** The one id, or the first of several. */
     public function id(): string
     {
-        return $this->ids[0];
+        return $this->ids[0] ?? '';
     }
 }

@@ -9,17 +9,21 @@ enum SubjectKind: string
 {
     case Person = 'person';
     case People = 'people';
+    /** With whom a line begins: one person, or a couple for their common children alone. */
+    case Line = 'line';
     case Couple = 'couple';
     case Record = 'record';
     case Question = 'question';
     case Set = 'set';
+    /** All of it, or what of it has to do with some people. */
+    case Tree = 'tree';
 
     /** In a sentence: "There is no … of that number". */
     public function word(): string
     {
         return match ($this) {
-            self::Person, self::Couple, self::Record, self::Question => $this->value,
-            self::People => 'person',
+            self::Person, self::Couple, self::Record, self::Question, self::Tree => $this->value,
+            self::People, self::Line => 'person',
             self::Set => 'working set',
         };
     }

@@ -8,7 +8,14 @@ use NorthBough\Core\Presentation\Kinds;
 use NorthBough\Core\Presentation\Options;
 use NorthBough\Core\Presentation\UnknownKind;
 use NorthBough\Core\Presentation\WrongOption;
+use NorthBough\Core\Report\Lines\AncestorList;
+use NorthBough\Core\Report\Lines\DabovilleOutline;
+use NorthBough\Core\Report\Lines\HenryOutline;
+use NorthBough\Core\Report\Lines\ModifiedRegister;
+use NorthBough\Core\Report\Lines\Register;
+use NorthBough\Core\Report\Lines\VilliersPamaOutline;
 use NorthBough\Core\Report\People\FamilyGroupSheet;
+use NorthBough\Core\Report\People\PersonReport;
 use NorthBough\Core\Report\Records\RecordTranscript;
 use NorthBough\Core\Report\Research\ProofSummary;
 
@@ -18,7 +25,10 @@ final class Reports
     /** @return Kinds<Report> */
     public static function kinds(): Kinds
     {
-        return new Kinds('report', [FamilyGroupSheet::class, RecordTranscript::class, ProofSummary::class]);
+        return new Kinds('report', [
+            PersonReport::class, FamilyGroupSheet::class, AncestorList::class, Register::class, ModifiedRegister::class,
+            DabovilleOutline::class, HenryOutline::class, VilliersPamaOutline::class, RecordTranscript::class, ProofSummary::class,
+        ]);
     }
 
     /**

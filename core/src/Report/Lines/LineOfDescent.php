@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Report\Lines;
+
+use NorthBough\Core\Citation\NoteNumbers;
+use NorthBough\Core\Kin\Numbering\Descendant;
+use NorthBough\Core\Kin\Numbering\Descent;
+use NorthBough\Core\Kin\Numbering\LinesOfTree;
+use NorthBough\Core\Kin\Numbering\NumberSystem;
+use NorthBough\Core\Kin\Numbering\NumberSystems;
+use NorthBough\Core\Narrative\LifeKin;
+use NorthBough\Core\Presentation\Subject;
+use NorthBough\Core\Presentation\SubjectKind;
+use NorthBough\Core\Presentation\SubjectMissing;
+use NorthBough\Core\Report\PersonRef;
+use NorthBough\Core\Report\Sheet;
+use NorthBough\Core\Tree\Event;
+use NorthBough\Core\Tree\Person;
+use NorthBough\Core\Tree\TreeView;
+use NorthBough\Core\Tree\Union;
+
+/** The numbered descendants of a person or a couple, with what a report tells of them. */
+final readonly class LineOfDescent
+{
+    /** @param  array<string, Person>  $people */
+    private function __construct(
+        public string $title,
+        public Descent $descent,
+        private array $people,
+        public LifeKin $kin,
+        public NoteNumbers $notes,
+        private DescentOptions $options,
+    ) {
+    }
+
+    /** @throws SubjectMissing where the person is not there, or two are no couple */
+    public static function of(TreeView $tree, Subject $subject, NumberSystem $system, DescentOptions $options): self
+    {
+        $ids = $subject->ids;
+        $founders = $tree->people($ids);
+        $first = $founders[$subject->id()] ?? throw SubjectMissing::of(SubjectKind::Person);
+        $unions = [];
+        if (isset($ids[1])) {
+            $unions = array_column(array_filter($tree->unionsOf([$first->id])[$first->id] ?? [],
+                static fn (Union $union): bool => in_array($ids[1], $union->partnerIds, true)), 'id');
+            if ($unions === []) {
+                throw SubjectMissing::of(SubjectKind::Couple);
+            }
+        }
+        $descent = NumberSystems::numbered($system, new LinesOfTree($tree, $options->line), $first->id, $options->generations, $unions);
+        $told = array_values(array_unique(array_column($descent->list, 'personId')));
+
+        return new self('Descendants of '.implode(' and ', array_map(static fn (Person $one): string => $one->name()->shown(), $founders)),
+            $descent, $options->notes ? $tree->people($told) : $tree->lives($told), LifeKin::of($tree, $told), new NoteNumbers, $options);
+    }
+
+    public function person(string $id): ?Person
+    {
+        return $this->people[$id] ?? null;
+    }
+
+    /** Where an entry is told, for links to it. */
+    public static function anchor(int $at): string
+    {
+        return "line-{$at}";
+    }
+
+    /** @return list<\NorthBough\Core\Citation\StyledWords> */
+    public function marks(Event $event): array
+    {
+        return $this->options->notes ? $this->notes->marks($event->grounds()) : [];
+    }
+
+    /** What is printed with the numbers: what they count, and on which day. */
+    public function preface(string $day): string
+    {
+        $open = array_filter($this->descent->list, static fn (Descendant $one): bool => $one->isProvisional) !== [];
+
+        return "{$this->options->line->says()} Numbered on {$day}.".($open
+            ? ' A number with ? is provisional: the order of birth by which it goes is not known.' : '');
+    }
+
+    public function sheet(): Sheet
+    {
+        $rows = [];
+        foreach ($this->descent->list as $one) {
+            $person = $this->person($one->personId);
+            $parent = $this->descent->list[$one->parentAt] ?? null;
+            $first = $this->descent->list[$one->firstAt];
+            $rows[] = [$one->number, new PersonRef($one->personId), $person?->name()->shown() ?? '?',
+                self::date($person?->vitals()->beginning()), self::date($person?->vitals()->end()), (string) $one->generation,
+                $parent->number ?? '', $first === $one ? '' : $first->number, $one->isProvisional ? 'yes' : ''];
+        }
+
+        return new Sheet(['number', 'ref', 'name', 'born', 'died', 'generation', 'parent', 'told at', 'provisional'], $rows);
+    }
+
+    /** A christening is named as one, so that it never passes for a birth. */
+    public static function date(?Event $event): string
+    {
+        return $event === null ? '' : trim("{$event->mark()} {$event->date->shown}");
+    }
+}
