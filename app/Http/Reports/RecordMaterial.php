@@ -8,6 +8,7 @@ use App\Models\Placing;
 use App\Models\Record;
 use App\Models\Repository;
 use App\Models\Source;
+use App\Trees\Access\LivingPeople;
 use App\Trees\Access\OpenRecords;
 use App\Trees\Access\SeenTree;
 use App\Trees\Records\StoredRoll;
@@ -21,7 +22,8 @@ use NorthBough\Core\Report\Records\TranscribedRecord;
 /** A record as a report tells it: what was written down from it, and whom its lines are taken for. */
 final readonly class RecordMaterial
 {
-    public function __construct(private OpenRecords $openness, private StoredRoll $rolls, private CitedIn $cited)
+    public function __construct(private OpenRecords $openness, private StoredRoll $rolls, private CitedIn $cited,
+        private LivingPeople $living)
     {
     }
 
@@ -40,7 +42,18 @@ final readonly class RecordMaterial
 
         return new TranscribedRecord($this->cited->source($record, $source, $repository, $seen), $hide($record->locator),
             new Roll($roll->kind, $roll->date, $hide($roll->place), $lines, $roll->convention),
-            array_map($hide, $record->fields), $this->placed($record, $seen), $hide($record->transcription));
+            array_map($hide, $record->fields), $this->placed($record, $seen), $hide($record->transcription),
+            $this->people($record, $seen));
+    }
+
+    /** @return array<string, string> who is shown of those placed, by line */
+    private function people(Record $record, SeenTree $seen): array
+    {
+        $ids = $this->rolls->placings($record)->pluck('person_id', 'roll_line_id')->filter()->map(strval(...))->all();
+        $shown = $seen->view->lives(array_values(array_unique($ids)));
+        $withheld = $seen->showsLiving() ? [] : array_flip($this->living->among(array_keys($shown)));
+
+        return array_filter($ids, static fn (string $id): bool => isset($shown[$id]) && ! isset($withheld[$id]));
     }
 
     /** @return array<string, string> by line */

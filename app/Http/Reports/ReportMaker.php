@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Reports;
 
 use App\Trees\Access\SeenTree;
+use Illuminate\Contracts\Container\Container;
 use Illuminate\Support\Carbon;
 use NorthBough\Core\Presentation\Subject;
 use NorthBough\Core\Presentation\SubjectMissing;
@@ -14,7 +15,8 @@ use NorthBough\Core\Report\Report;
 /** Makes a report of the current tree today, for the page, a file or a command. */
 final readonly class ReportMaker
 {
-    public function __construct(private RecordMaterial $records, private ProofMaterial $proofs)
+    public function __construct(private RecordMaterial $records, private ProofMaterial $proofs,
+        private Container $container)
     {
     }
 
@@ -24,6 +26,7 @@ final readonly class ReportMaker
      */
     public function make(Report $report, SeenTree $seen, Subject $subject): Document
     {
-        return $report->build(new ReportMaterial($seen, $this->records, $this->proofs), $subject, Carbon::now()->format('j F Y'));
+        return $report->build(new ReportMaterial($seen, $this->records, $this->proofs,
+            $this->container->make(ListMaterial::class, ['seen' => $seen])), $subject, Carbon::now()->format('j F Y'));
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Reports;
 
 use App\Trees\Access\SeenTree;
+use NorthBough\Core\Report\Lists;
 use NorthBough\Core\Report\Material;
 use NorthBough\Core\Report\Records\TranscribedRecord;
 use NorthBough\Core\Report\Research\ProvedQuestion;
@@ -13,13 +14,19 @@ use NorthBough\Core\Tree\TreeView;
 /** What reports are made of, from the current tree as one audience sees it. */
 final readonly class ReportMaterial implements Material
 {
-    public function __construct(private SeenTree $seen, private RecordMaterial $records, private ProofMaterial $proofs)
+    public function __construct(private SeenTree $seen, private RecordMaterial $records, private ProofMaterial $proofs,
+        private ListMaterial $lists)
     {
     }
 
     public function tree(): TreeView
     {
         return $this->seen->view;
+    }
+
+    public function lists(): Lists
+    {
+        return $this->lists;
     }
 
     public function record(string $id): TranscribedRecord

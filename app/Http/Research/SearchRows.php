@@ -40,6 +40,12 @@ final readonly class SearchRows
         return new SearchLogPage($this->resources($page), $last === null ? null : Cursor::of($last->position, $last->id));
     }
 
+    /** @return list<SearchResource> the whole log */
+    public function all(): array
+    {
+        return $this->resources(array_values(Search::query()->orderByDesc('position')->orderByDesc('id')->get()->all()));
+    }
+
     /**
      * @param  list<string>  $personIds
      * @return list<SearchResource> made for any of them

@@ -14,6 +14,8 @@ interface Material
 {
     public function tree(): TreeView;
 
+    public function lists(): Lists;
+
     /** @throws SubjectMissing */
     public function record(string $id): TranscribedRecord;
 

@@ -15,9 +15,18 @@ use NorthBough\Core\Report\Lines\ModifiedRegister;
 use NorthBough\Core\Report\Lines\Register;
 use NorthBough\Core\Report\Lines\VilliersPamaOutline;
 use NorthBough\Core\Report\People\FamilyGroupSheet;
+use NorthBough\Core\Report\People\KinshipList;
 use NorthBough\Core\Report\People\PersonReport;
+use NorthBough\Core\Report\Records\CensusHousehold;
 use NorthBough\Core\Report\Records\RecordTranscript;
+use NorthBough\Core\Report\Records\SourceList;
+use NorthBough\Core\Report\Research\FindingList;
 use NorthBough\Core\Report\Research\ProofSummary;
+use NorthBough\Core\Report\Research\QuestionList;
+use NorthBough\Core\Report\Research\ResearchLog;
+use NorthBough\Core\Report\Research\TaskList;
+use NorthBough\Core\Report\WholeTree\Anniversaries;
+use NorthBough\Core\Report\WholeTree\Statistics;
 
 /** Every kind of report. A new one is one file and one line here. */
 final class Reports
@@ -27,7 +36,9 @@ final class Reports
     {
         return new Kinds('report', [
             PersonReport::class, FamilyGroupSheet::class, AncestorList::class, Register::class, ModifiedRegister::class,
-            DabovilleOutline::class, HenryOutline::class, VilliersPamaOutline::class, RecordTranscript::class, ProofSummary::class,
+            DabovilleOutline::class, HenryOutline::class, VilliersPamaOutline::class, KinshipList::class,
+            CensusHousehold::class, RecordTranscript::class, SourceList::class, ResearchLog::class, TaskList::class, QuestionList::class,
+            ProofSummary::class, FindingList::class, Anniversaries::class, Statistics::class,
         ]);
     }
 

@@ -19,6 +19,8 @@ enum StrokeStyle: string
     case PerhapsCouple = 'perhaps couple';
     case Alive = 'alive';
     case PerhapsAlive = 'perhaps alive';
+    /** How many, in a plot of counts. */
+    case Bar = 'bar';
 
     public function width(): float
     {
@@ -27,6 +29,7 @@ enum StrokeStyle: string
             self::Couple, self::PerhapsCouple => 1.5,
             self::Cited, self::Partly, self::Uncited => 2.0,
             self::Alive, self::PerhapsAlive => 7.0,
+            self::Bar => 10.0,
         };
     }
 
@@ -34,7 +37,7 @@ enum StrokeStyle: string
     public function dashes(): array
     {
         return match ($this) {
-            self::Proved, self::Cited, self::Alive, self::Couple => [],
+            self::Proved, self::Cited, self::Alive, self::Couple, self::Bar => [],
             self::PerhapsAlive => [2.0, 3.0],
             self::Unproved, self::PerhapsCouple => [2.0, 4.0],
             self::Partly => [7.0, 4.0],
@@ -48,7 +51,7 @@ enum StrokeStyle: string
             self::Proved, self::Unproved => Ink::Hairline,
             self::Couple, self::PerhapsCouple => Ink::Graphite,
             self::Cited, self::Partly, self::Uncited => Ink::Ink,
-            self::Alive, self::PerhapsAlive => Ink::Graphite,
+            self::Alive, self::PerhapsAlive, self::Bar => Ink::Graphite,
         };
     }
 }

@@ -13,6 +13,7 @@ final readonly class TranscribedRecord
     /**
      * @param  array<string, string>  $fields  of the head, by code
      * @param  array<string, string>  $placed  in words, by line: a name with its years, or why nobody
+     * @param  array<string, string>  $personIds  for whom each line is taken, by line; those of nobody, or of nobody who is shown, are missing
      * @param  string  $words  of the page besides its roll
      */
     public function __construct(
@@ -22,6 +23,7 @@ final readonly class TranscribedRecord
         public array $fields,
         public array $placed,
         public string $words,
+        public array $personIds = [],
     ) {
     }
 }
