@@ -135,6 +135,12 @@ final class Life
         for ($at = 0; $at < count($events); $at++) {
             $clause = $this->clause($events[$at], $this->he());
             $marks = $this->marksOf($events[$at]);
+            while ($clause !== [] && isset($events[$at + 1]) && self::areOfOneKind($events[$at], $events[$at + 1])) {
+                $more = $this->teller->again($events[$at + 1], $events[$at]);
+                $isLast = ! isset($events[$at + 2]) || ! self::areOfOneKind($events[$at + 1], $events[$at + 2]);
+                $clause = [...$clause, ...$marks, StyledWords::plain($isLast ? ' and ' : ', '), ...$more];
+                $marks = $this->marksOf($events[++$at]);
+            }
             // What happened to somebody twice in the same way is one sentence: he died …, and was buried ….
             $next = $events[$at + 1] ?? null;
             if ($clause !== [] && $next !== null && self::areOneSentence($events[$at], $next)) {
@@ -147,6 +153,13 @@ final class Life
             }
             $this->say($clause, $marks);
         }
+    }
+
+    /** Where somebody lived or was counted one time after another is one sentence. */
+    private static function areOfOneKind(Event $one, Event $other): bool
+    {
+        return in_array($one->kind, ['residence', 'census'], true) && $one->kind === $other->kind && ! $one->denied && ! $other->denied
+            && trim($one->value.$other->value) === '' && ! $other->date->isEmpty() && $one->place !== '' && $other->place !== '';
     }
 
     private static function areOneSentence(Event $one, Event $other): bool

@@ -56,6 +56,19 @@ final class Teller
     }
 
     /**
+     * What an event adds to one of its kind that was just told: the day, and the place where that is another.
+     *
+     * @return list<StyledWords>
+     */
+    public function again(Event $event, Event $before): array
+    {
+        $when = [StyledWords::plain(DateWords::of($event->date))];
+
+        return $event->place === $before->place ? $when
+            : [...$this->places->where($event->place, $event->placeId ?? ''), StyledWords::plain(' '), ...$when];
+    }
+
+    /**
      * @param  list<StyledWords>  $words
      * @return list<StyledWords> with a capital and a full stop
      */

@@ -14,7 +14,7 @@ final class Trade
     /** @return string was a fowler and crofter; was recorded as “Ag. Lab.” */
     public static function words(string $written): string
     {
-        $written = trim($written);
+        $written = self::lowered(trim($written));
         $isPlain = preg_match(self::PLAIN, $written) === 1 && count(explode(' ', $written)) <= 4
             && preg_match('/(?:s|ing|ed)$/u', explode(' ', $written)[0]) !== 1;
 
@@ -23,5 +23,11 @@ final class Trade
             $isPlain => 'was '.(preg_match('/^[aeiou]/u', $written) === 1 ? 'an' : 'a')." {$written}",
             default => "was recorded as “{$written}”",
         };
+    }
+
+    /** "Light keeper" is written as a form has it; a sentence has light keeper. */
+    private static function lowered(string $written): string
+    {
+        return preg_match('/^\p{Lu}[\p{Ll} \'’-]+$/u', $written) === 1 ? mb_strtolower(mb_substr($written, 0, 1)).mb_substr($written, 1) : $written;
     }
 }

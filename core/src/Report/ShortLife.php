@@ -28,22 +28,25 @@ final readonly class ShortLife
             $this->event($person->vitals()->beginning()),
             ...array_map(fn (Union $union): array => $this->union($union, $person->id), $this->kin->unionsOf($person->id)),
             $this->event($person->vitals()->end()),
-        ], static fn (array $part): bool => $part !== []));
-        $words = [StyledWords::person($person->name()->shown(), $person->id)];
-        foreach ($parts as $at => $part) {
-            array_push($words, StyledWords::plain($at === 0 ? ', ' : '; '), ...$part);
+        ], static fn (array $part): bool => $part[0] !== []));
+        $words = [StyledWords::person($person->name()->shown(), $person->id), StyledWords::plain($parts === [] ? '.' : ', ')];
+        foreach ($parts as $at => [$part, $marks]) {
+            // Signs of the sentence stand before the mark of a note.
+            array_push($words, ...$part, ...[StyledWords::plain($at === count($parts) - 1 ? '.' : ';')], ...$marks,
+                ...$at === count($parts) - 1 ? [] : [StyledWords::plain(' ')]);
         }
 
-        return [...$words, StyledWords::plain('.')];
+        return $words;
     }
 
-    /** @return list<StyledWords> */
+    /** @return array{list<StyledWords>, list<StyledWords>} words, and the marks after them */
     private function event(?Event $event): array
     {
-        return $event === null ? [] : [StyledWords::plain($event->participle()), ...$this->whenAndWhere($event), ...($this->marks)($event)];
+        return $event === null ? [[], []]
+            : [[StyledWords::plain($event->participle()), ...$this->whenAndWhere($event)], ($this->marks)($event)];
     }
 
-    /** @return list<StyledWords> */
+    /** @return array{list<StyledWords>, list<StyledWords>} words, and the marks after them */
     private function union(Union $union, string $personId): array
     {
         $marriage = $union->marriage();
@@ -53,10 +56,10 @@ final readonly class ShortLife
                 StyledWords::person($partner->name()->shown(), $partner->id));
         }
         if (count($words) === 1 && $marriage === null) {
-            return [];
+            return [[], []];
         }
 
-        return $marriage === null ? $words : [...$words, ...$this->whenAndWhere($marriage), ...($this->marks)($marriage)];
+        return $marriage === null ? [$words, []] : [[...$words, ...$this->whenAndWhere($marriage)], ($this->marks)($marriage)];
     }
 
     /** @return list<StyledWords> */

@@ -6,6 +6,7 @@ namespace NorthBough\Core\Tests\Report;
 
 use NorthBough\Core\Presentation\SubjectKind;
 use NorthBough\Core\Presentation\SubjectMissing;
+use NorthBough\Core\Report\Lists;
 use NorthBough\Core\Report\Material;
 use NorthBough\Core\Report\Records\TranscribedRecord;
 use NorthBough\Core\Report\Research\ProvedQuestion;
@@ -18,13 +19,19 @@ final readonly class TestMaterial implements Material
      * @param  array<string, TranscribedRecord>  $records
      * @param  array<string, ProvedQuestion>  $questions
      */
-    public function __construct(private TreeView $tree, private array $records = [], private array $questions = [])
+    public function __construct(private TreeView $tree, private array $records = [], private array $questions = [],
+        private Lists $lists = new TestLists)
     {
     }
 
     public function tree(): TreeView
     {
         return $this->tree;
+    }
+
+    public function lists(): Lists
+    {
+        return $this->lists;
     }
 
     public function record(string $id): TranscribedRecord

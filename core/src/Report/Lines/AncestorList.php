@@ -104,7 +104,7 @@ final readonly class AncestorList implements Report
         $paragraphs = $tell($person);
 
         return [new Entry("{$one->number}.", [...$open, ...$paragraphs[0]], 0, "ancestor-{$one->number}"),
-            ...array_map(static fn (array $words): Paragraph => new Paragraph($words), array_slice($paragraphs, 1))];
+            ...array_map(static fn (array $words): Entry => new Entry('', $words), array_slice($paragraphs, 1))];
     }
 
     /**

@@ -8,6 +8,7 @@ use NorthBough\Core\Citation\StyledWords;
 use NorthBough\Core\Kin\Numbering\Descendant;
 use NorthBough\Core\Kin\Numbering\LineFamily;
 use NorthBough\Core\Kin\Numbering\NumberSystem;
+use NorthBough\Core\Narrative\DateWords;
 use NorthBough\Core\Narrative\Life;
 use NorthBough\Core\Narrative\Teller;
 use NorthBough\Core\Presentation\Option;
@@ -98,7 +99,7 @@ abstract readonly class RegisterStyle implements Report
         $life[0] = self::withLineage($life[0], $this->lineage($line, $one));
         $blocks = [new Entry("{$one->number}.".($one->isProvisional ? '?' : ''), $life[0], 0, LineOfDescent::anchor($at))];
         foreach (array_slice($life, 1) as $paragraph) {
-            $blocks[] = new Paragraph($paragraph);
+            $blocks[] = new Entry('', $paragraph);
         }
         $count = 0;
         foreach ($line->descent->families[$at] ?? [] as $family) {
@@ -107,7 +108,7 @@ abstract readonly class RegisterStyle implements Report
             if ($own === []) {
                 continue;
             }
-            $blocks[] = new Paragraph([StyledWords::italic($this->childrenOf($line, $person, $family))]);
+            $blocks[] = new Entry('', [StyledWords::italic($this->childrenOf($line, $person, $family))]);
             $short = new ShortLife($line->kin, $teller->places, $line->marks(...));
             foreach ($own as $place => $child) {
                 $blocks[] = $this->child($line, $short, $child, $place, ++$count);
@@ -155,7 +156,7 @@ abstract readonly class RegisterStyle implements Report
         $beginning = $person->vitals()->beginning();
 
         return $beginning === null || $beginning->date->isEmpty() ? []
-            : [StyledWords::plain(", {$beginning->participle()} "), StyledWords::plain($beginning->date->shown)];
+            : [StyledWords::plain(", {$beginning->participle()} ".DateWords::of($beginning->date))];
     }
 
     /**

@@ -94,7 +94,7 @@ final class Html
 
     private function entry(Entry $entry): string
     {
-        return '<p class="entry depth-'.min($entry->depth, self::DEEPEST).'"'.self::id($entry->anchor).'>'
+        return '<p class="entry'.($entry->mark === '' ? ' more' : '').' depth-'.min($entry->depth, self::DEEPEST).'"'.self::id($entry->anchor).'>'
             .($entry->mark === '' ? '' : '<span class="mark">'.self::escape($entry->mark).'</span> ').$this->words($entry->words)."</p>\n";
     }
 
@@ -157,7 +157,13 @@ final class Html
     /** @param  list<StyledWords>  $words */
     private function words(array $words): string
     {
-        return implode('', array_map($this->part(...), $words));
+        $html = '';
+        foreach ($words as $at => $part) {
+            $follows = $part->note > 0 && ($words[$at - 1]->note ?? 0) > 0;
+            $html .= ($follows ? '<sup>, </sup>' : '').$this->part($part);
+        }
+
+        return $html;
     }
 
     private function part(StyledWords $part): string
@@ -190,7 +196,8 @@ final class Html
         $id = isset($this->marked[$note]) ? '' : " id=\"mark-{$note}\"";
         $this->marked[$note] = true;
 
-        return "<sup><a{$id} href=\"#note-{$note}\">{$note}</a></sup>";
+        // A word joiner keeps the mark on the line of its word.
+        return "\u{2060}<sup><a{$id} href=\"#note-{$note}\">{$note}</a></sup>";
     }
 
     private static function id(string $anchor): string

@@ -183,8 +183,9 @@ final class PandocJson
     private function words(array $words): array
     {
         $inlines = [];
-        foreach ($words as $part) {
-            array_push($inlines, ...$this->part($part));
+        foreach ($words as $at => $part) {
+            $follows = $part->note > 0 && ($words[$at - 1]->note ?? 0) > 0;
+            array_push($inlines, ...$follows ? [self::node('Superscript', [self::node('Str', ',')])] : [], ...$this->part($part));
         }
 
         return $inlines;

@@ -18,7 +18,7 @@ final class BarPlot
 {
     private const WIDTH = 480.0;
 
-    private const ROW = 18.0;
+    private const ROW = 15.0;
 
     /** Between a label, its bar and its number. */
     private const GAP = 8.0;
@@ -30,7 +30,7 @@ final class BarPlot
     {
         $size = TextStyle::Fact->size();
         $labels = array_map(static fn (string|int $label): string => TypeMeasure::cut((string) $label, $size, self::LONGEST_LABEL), array_keys($counts));
-        $labelled = $labels === [] ? 0.0 : max(array_map(static fn (string $label): float => TypeMeasure::width($label, $size), $labels));
+        $labelled = $labels === [] ? 0.0 : self::GAP + max(array_map(static fn (string $label): float => TypeMeasure::width($label, $size), $labels));
         $most = $counts === [] ? 1 : max(1, max($counts));
         $from = $labelled + self::GAP;
         $room = self::WIDTH - $from - self::GAP - TypeMeasure::width((string) $most, $size);
