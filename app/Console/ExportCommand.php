@@ -6,6 +6,7 @@ namespace App\Console;
 
 use App\Counted;
 use App\Refusal;
+use App\Trees\Exchange\LivingTold;
 use App\Trees\Exchange\NotWritten;
 use App\Trees\Exchange\PrivacyAwareExport;
 use App\Trees\Exchange\WriteFile;
@@ -42,7 +43,7 @@ final class ExportCommand extends Command
         }
         $current->enter($tree);
         try {
-            $rows = $this->keepsLiving() ? $export->inFull(null, 'Wrote a file') : $export->shielded();
+            $rows = $export->rows($this->keepsLiving() ? LivingTold::everybody(null) : LivingTold::nobody(), 'Wrote a file');
         } catch (Refusal $problem) {
             return $this->refuse($problem->getMessage());
         }

@@ -7,6 +7,7 @@ namespace App\Console;
 use App\Refusal;
 use App\Trees\Access\LivingPeople;
 use App\Trees\Access\SeenTree;
+use App\Trees\Exchange\LivingTold;
 use App\Trees\Exchange\NotWritten;
 use App\Trees\Exchange\PrivacyAwareExport;
 use App\Trees\Scope\CurrentTree;
@@ -63,7 +64,8 @@ abstract class PresentCommand extends Command
             $presented = Options::make($class, $this->chosen());
             $subject = SubjectNamed::find($class::subject(), $this->subjects());
             $isKept = $this->keepsLiving();
-            $seen = $isKept ? $export->seenInFull(null, "Wrote {$this->word('kind')} to a file") : $export->seenShielded();
+            $seen = $export->seen($isKept ? LivingTold::everybody(null) : LivingTold::nobody(),
+                "Wrote {$this->word('kind')} to a file");
             $content = $this->content($presented, $seen, $subject, $format);
             if (@file_put_contents($to, $content) === false) {
                 throw NotWritten::to($to);

@@ -5,14 +5,23 @@ declare(strict_types=1);
 namespace App\Http;
 
 use App\Http\Tree\TreesController;
-use App\Models\User;
+use App\Trees\Exchange\LivingTold;
 use Illuminate\Http\Request;
+use Illuminate\Support\Str;
 
-/** Whether a request asks for living people in full, and who asks. */
+/** Whom of the living a request asks for in full: everybody with `living=keep`, some of them with `keep` and their ids. */
 final class LivingInFull
 {
-    public static function askedBy(Request $request): ?User
+    /** What an address says of it besides options. */
+    public const NAMES = ['living', 'keep'];
+
+    public static function askedBy(Request $request): LivingTold
     {
-        return $request->string('living')->toString() === 'keep' ? TreesController::user($request) : null;
+        if ($request->string('living')->toString() === 'keep') {
+            return LivingTold::everybody(TreesController::user($request));
+        }
+        $ids = array_values(array_filter(explode(',', $request->string('keep')->toString()), Str::isUuid(...)));
+
+        return $ids === [] ? LivingTold::nobody() : LivingTold::only($ids, TreesController::user($request));
     }
 }

@@ -9,6 +9,7 @@ use App\Models\Tree;
 use App\Models\User;
 use App\Refusal;
 use App\Trees\Exchange\Cancelled;
+use App\Trees\Exchange\LivingTold;
 use App\Trees\Exchange\NotWritten;
 use App\Trees\Exchange\PrivacyAwareExport;
 use App\Trees\Exchange\RunProgress;
@@ -43,7 +44,7 @@ final class WriteTree implements ShouldQueue
         }
         $run->update(['state' => 'running', 'heartbeat_at' => Carbon::now()]);
         $version = Version::from((string) $run->asked['version']);
-        $keeping = $run->asked['keep'] ? User::query()->findOrFail((string) $run->user_id) : null;
+        $keeping = $run->asked['keep'] ? LivingTold::everybody(User::query()->findOrFail((string) $run->user_id)) : LivingTold::nobody();
         try {
             $written = $current->within(Tree::query()->where('id', $run->tree_id)->firstOrFail(), fn (): WrittenFile => WriteFile::spooled(
                 $export->rows($keeping, 'Wrote a file'), $version, $run->tree_id, Carbon::now()->toDateTimeImmutable(),

@@ -9,6 +9,7 @@ use Illuminate\Support\Facades\Route as Routes;
 use NorthBough\Core\Drawing\Drawings;
 use NorthBough\Core\Presentation\Kinds;
 use NorthBough\Core\Presentation\Presented;
+use NorthBough\Core\Presentation\Subject;
 use NorthBough\Core\Presentation\SubjectKind;
 use NorthBough\Core\Report\Reports;
 
@@ -60,7 +61,8 @@ trait EveryAddress
     private static function presented(Kinds $kinds, array $known): array
     {
         return array_map(static fn (string $class): array => ['kind' => $class::code(), 'subject' => match ($class::subject()) {
-            SubjectKind::Person, SubjectKind::People => $known['person'],
+            SubjectKind::Person, SubjectKind::People, SubjectKind::Line => $known['person'],
+            SubjectKind::Tree => Subject::WHOLE,
             SubjectKind::Couple => $known['union'],
             SubjectKind::Record => $known['record'],
             SubjectKind::Question => $known['question'],

@@ -5139,6 +5139,9 @@ export interface components {
     ReportResource: {
       title: string
       html: string
+      formats: string[]
+      left: number
+      living: components['schemas']['NamedPerson'][]
     }
     UnionLine: {
       id: string

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Presentation;
 
+use App\Http\LivingInFull;
 use App\Refusal;
 use Closure;
 use Illuminate\Http\Request;
@@ -15,7 +16,7 @@ use NorthBough\Core\Presentation\WrongOption;
 final class Asked
 {
     /** What an address says besides options. */
-    private const NO_OPTIONS = ['living', 'paper'];
+    private const NO_OPTIONS = [...LivingInFull::NAMES, 'paper'];
 
     /** @return array<string, string> by name, as words */
     public static function options(Request $request): array

@@ -14,13 +14,11 @@ use App\Http\Research\SearchRows;
 use App\Http\Research\TaskRows;
 use App\Models\Question;
 use App\Models\Source;
-use App\Trees\Access\LivingPeople;
 use App\Trees\Access\SeenTree;
 use App\Trees\Kinds\TreeSourceKinds;
 use App\Trees\Loading\EveryRow;
 use App\Trees\Scope\CurrentTree;
 use Closure;
-use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use NorthBough\Core\Report\Lists;
@@ -42,7 +40,6 @@ final readonly class ListMaterial implements Lists
     public function __construct(
         private SeenTree $seen,
         private CurrentTree $current,
-        private LivingPeople $living,
         private EveryRow $every,
         private TreeSourceKinds $kinds,
         private TaskRows $tasks,
@@ -101,12 +98,15 @@ final readonly class ListMaterial implements Lists
         if ($personIds !== []) {
             $asked->where(static fn ($of) => $of->whereIn('person_id', $personIds)->orWhereIn('other_person_id', $personIds));
         }
-        $rows = collect($this->shown(array_values($asked->get()->all()),
-            static fn (Question $row): array => [(string) $row->person_id, (string) $row->other_person_id]))->keyBy('id');
+        /** @var \Illuminate\Database\Eloquent\Collection<int, Question> $all */
+        $all = $asked->get();
+        $about = static fn (Question $row): array => array_values(array_filter([(string) $row->person_id, (string) $row->other_person_id]));
+        $withheld = $this->seen->withheld(array_values(array_unique(array_merge([], ...$all->map($about)->all()))));
+        $rows = $all->filter(static fn (Question $row): bool => array_intersect($about($row), $withheld) === [])->keyBy('id');
 
         return array_map(static fn (QuestionLine $line): ListedQuestion => new ListedQuestion($hide($line->sentence), $line->state,
             $hide($line->decision), $hide($rows[$line->id]->reason ?? ''), $hide($rows[$line->id]->summary ?? '')),
-            $this->questions->of(new Collection($rows->values()->all())));
+            $this->questions->of($rows->values()));
     }
 
     public function findings(array $personIds): array
@@ -169,7 +169,7 @@ final readonly class ListMaterial implements Lists
     private function shown(array $rows, Closure $of): array
     {
         $ids = array_values(array_unique(array_filter(array_merge([], ...array_map($of, $rows)))));
-        $withheld = $this->seen->showsLiving() ? [] : $this->living->among($ids);
+        $withheld = $this->seen->withheld($ids);
 
         return array_values(array_filter($rows, static fn (mixed $row): bool => array_intersect($of($row), $withheld) === []));
     }

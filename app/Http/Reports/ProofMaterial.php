@@ -11,7 +11,6 @@ use App\Models\Record;
 use App\Models\Repository;
 use App\Models\Source;
 use App\Refusal;
-use App\Trees\Access\LivingPeople;
 use App\Trees\Access\SeenTree;
 use App\Trees\Scope\CurrentTree;
 use NorthBough\Core\Citation\NoteForms;
@@ -26,7 +25,6 @@ final readonly class ProofMaterial
 {
     public function __construct(
         private CurrentTree $current,
-        private LivingPeople $living,
         private QuestionPages $pages,
         private CitedIn $cited,
     ) {
@@ -39,8 +37,7 @@ final readonly class ProofMaterial
     public function of(string $id, SeenTree $seen): ProvedQuestion
     {
         $question = Question::query()->find($id) ?? throw SubjectMissing::of(SubjectKind::Question);
-        $isAboutLiving = $this->living->among(array_filter([(string) $question->person_id])) !== [];
-        if (! $this->current->seesLiving() || (! $seen->showsLiving() && $isAboutLiving)) {
+        if (! $this->current->seesLiving() || $seen->withheld(array_values(array_filter([(string) $question->person_id]))) !== []) {
             throw new Refusal('This question is about somebody living. The owner can have it printed with the living kept.', 403);
         }
         $page = $this->pages->one($question);

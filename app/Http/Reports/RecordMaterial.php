@@ -8,7 +8,6 @@ use App\Models\Placing;
 use App\Models\Record;
 use App\Models\Repository;
 use App\Models\Source;
-use App\Trees\Access\LivingPeople;
 use App\Trees\Access\OpenRecords;
 use App\Trees\Access\SeenTree;
 use App\Trees\Records\StoredRoll;
@@ -22,8 +21,7 @@ use NorthBough\Core\Report\Records\TranscribedRecord;
 /** A record as a report tells it: what was written down from it, and whom its lines are taken for. */
 final readonly class RecordMaterial
 {
-    public function __construct(private OpenRecords $openness, private StoredRoll $rolls, private CitedIn $cited,
-        private LivingPeople $living)
+    public function __construct(private OpenRecords $openness, private StoredRoll $rolls, private CitedIn $cited)
     {
     }
 
@@ -51,7 +49,7 @@ final readonly class RecordMaterial
     {
         $ids = $this->rolls->placings($record)->pluck('person_id', 'roll_line_id')->filter()->map(strval(...))->all();
         $shown = $seen->view->lives(array_values(array_unique($ids)));
-        $withheld = $seen->showsLiving() ? [] : array_flip($this->living->among(array_keys($shown)));
+        $withheld = array_flip($seen->withheld(array_map(strval(...), array_keys($shown))));
 
         return array_filter($ids, static fn (string $id): bool => isset($shown[$id]) && ! isset($withheld[$id]));
     }

@@ -6,6 +6,7 @@ namespace App\Http\Reports;
 
 use App\Http\Api\Get;
 use App\Http\LivingInFull;
+use App\Http\People\Resources\NamedPerson;
 use App\Http\Presentation\Asked;
 use App\Http\Reports\Resources\ReportResource;
 use App\Http\Reports\Resources\UnionLine;
@@ -33,6 +34,9 @@ final readonly class ReportsController
 {
     private const AT_ONCE = 40;
 
+    /** Parts of a document that the page shows; a file has all of them. */
+    private const PREVIEWED = 600;
+
     /** How many people a misspelt name may have meant. */
     private const NEAR = 8;
 
@@ -50,8 +54,13 @@ final readonly class ReportsController
         $report = self::asked($request, $kind);
         $document = $this->document($report, $this->living->seen(), $subject);
 
-        return response()->json(new ReportResource($document->title,
-            (new Html(people: "/t/{$tree}/people/"))->body($document), PrintedReport::formatsOf($document)));
+        $shown = $document->beginning(self::PREVIEWED);
+        $people = $this->living->isShielding() ? []
+            : $this->living->forReader()->lives($this->living->among($document->personIds()));
+
+        return response()->json(new ReportResource($document->title, (new Html(people: "/t/{$tree}/people/"))->body($shown),
+            PrintedReport::formatsOf($document), count($document->blocks) - count($shown->blocks),
+            array_map(NamedPerson::of(...), array_values($people))));
     }
 
     public function file(Request $request, PrintedReport $printed, string $tree, string $kind, string $subject, string $format): Response

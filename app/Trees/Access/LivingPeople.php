@@ -42,14 +42,15 @@ final readonly class LivingPeople
         return array_fill_keys($this->lines()->pluck('person_id')->all(), true);
     }
 
-    public function names(): LivingNames
+    /** @param  list<string>  $except  whose names are no secret */
+    public function names(array $except = []): LivingNames
     {
         $names = DB::table('names')
             ->join('person_lines', static fn ($join) => $join->on('person_lines.tree_id', 'names.tree_id')
                 ->on('person_lines.person_id', 'names.person_id'))
             ->where('names.tree_id', $this->current->id());
 
-        return new LivingNames(self::onlyLiving($names)->get(['names.given', 'names.surname'])
+        return new LivingNames(self::onlyLiving($names)->whereNotIn('names.person_id', $except)->get(['names.given', 'names.surname'])
             ->map(static fn ($row): array => [$row->given, $row->surname])->all());
     }
 
@@ -82,7 +83,20 @@ final readonly class LivingPeople
     public function seen(): SeenTree
     {
         return $this->current->seesLiving() ? SeenTree::whole($this->forReader())
-            : SeenTree::shielded($this->forReader(), $this->names());
+            : SeenTree::shielded($this->forReader(), $this->names(), $this->among(...));
+    }
+
+    /**
+     * The tree as it may leave the house.
+     *
+     * @param  list<string>  $except  who of the living is told all the same
+     */
+    public function leaving(array $except = []): SeenTree
+    {
+        $among = fn (array $ids): array => $this->among(array_values(array_diff($ids, $except)));
+        $names = $this->names($except);
+
+        return SeenTree::shielded(new ShieldedTree($this->tree, $among, $names), $names, $among);
     }
 
     public function isShielding(): bool

@@ -25,51 +25,55 @@ final readonly class PrivacyAwareExport
     {
     }
 
-    public function shielded(): ShieldedRows
-    {
-        $living = $this->living->all();
-
-        return new ShieldedRows(new ExportTree($this->current), static fn (string $id): bool => isset($living[$id]),
-            $this->living->names());
-    }
-
     /**
      * The tree as something is printed from it.
      *
-     * @param  User|null  $keeping  who asks for the living in full; null when nobody does
-     *
-     * @throws Refusal when that is not the owner
+     * @throws Refusal when the living are asked for in full, and not by the owner
      */
-    public function seen(?User $keeping, string $summary): SeenTree
+    public function seen(LivingTold $told, string $summary): SeenTree
     {
-        return $keeping === null ? $this->seenShielded() : $this->seenInFull($keeping, $summary);
+        if ($told->isEverybody) {
+            $this->journal($told->asking, $summary, $this->living->count());
+
+            return SeenTree::whole($this->living->view());
+        }
+        $kept = $this->kept($told, $summary);
+
+        return $this->living->leaving($kept);
     }
 
-    public function seenShielded(): SeenTree
+    /**
+     * What seen() gives, for a file.
+     *
+     * @throws Refusal when the living are asked for in full, and not by the owner
+     */
+    public function rows(LivingTold $told, string $summary): TreeRows
     {
-        return SeenTree::shielded($this->living->shielded(), $this->living->names());
+        if ($told->isEverybody) {
+            $this->journal($told->asking, $summary, $this->living->count());
+
+            return new ExportTree($this->current);
+        }
+        $kept = $this->kept($told, $summary);
+        $living = array_diff_key($this->living->all(), array_fill_keys($kept, true));
+
+        return new ShieldedRows(new ExportTree($this->current), static fn (string $id): bool => isset($living[$id]),
+            $this->living->names($kept));
     }
 
-    /** @throws Refusal when the one who asks is not the owner; nobody is whoever sits at the machine itself */
-    public function seenInFull(?User $user, string $summary): SeenTree
+    /**
+     * @return list<string> the living who are told in full
+     *
+     * @throws Refusal when it is not the owner who asks
+     */
+    private function kept(LivingTold $told, string $summary): array
     {
-        $this->journal($user, $summary);
+        $kept = $told->isNobody() ? [] : $this->living->among($told->personIds);
+        if ($kept !== []) {
+            $this->journal($told->asking, $summary, count($kept));
+        }
 
-        return SeenTree::whole($this->living->view());
-    }
-
-    /** What seen() gives for a file. */
-    public function rows(?User $keeping, string $summary): TreeRows
-    {
-        return $keeping === null ? $this->shielded() : $this->inFull($keeping, $summary);
-    }
-
-    /** @throws Refusal when the one who asks is not the owner */
-    public function inFull(?User $user, string $summary): TreeRows
-    {
-        $this->journal($user, $summary);
-
-        return new ExportTree($this->current);
+        return $kept;
     }
 
     public static function notTheirs(): Refusal
@@ -78,13 +82,13 @@ final readonly class PrivacyAwareExport
     }
 
     /** @throws Refusal when the one who asks is not the owner */
-    public function journal(?User $user, string $summary): void
+    private function journal(?User $user, string $summary, int $count): void
     {
         if ($user !== null && $this->current->get()->roleOf($user) !== 'owner') {
             throw self::notTheirs();
         }
         $this->changes->run(
-            new Intent($user, "{$summary}, with {$this->living->count()} living people in full", '', ChangeMethod::Hand, 'told'),
+            new Intent($user, "{$summary}, with {$count} living ".($count === 1 ? 'person' : 'people').' in full', '', ChangeMethod::Hand, 'told'),
             static fn (): null => null);
     }
 }

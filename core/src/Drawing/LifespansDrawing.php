@@ -40,7 +40,7 @@ final readonly class LifespansDrawing implements Drawing
 
     public function draw(TreeView $tree, Subject $subject, ?Handwork $handwork = null): Scene
     {
-        return LifespanSetting::scene($this->heading($tree, $subject->ids), $this->spans($tree, $subject->ids));
+        return LifespanSetting::scene($this->heading($tree, $subject->some()), $this->spans($tree, $subject->some()));
     }
 
     /**

@@ -88,4 +88,16 @@ final readonly class Subject
     {
         return $this->ids[0] ?? '';
     }
+
+    /**
+     * Those whom it is about, where it cannot be about nobody.
+     *
+     * @return non-empty-list<string>
+     *
+     * @throws SubjectMissing where it is about a whole tree
+     */
+    public function some(): array
+    {
+        return $this->ids === [] ? throw SubjectMissing::of($this->kind) : $this->ids;
+    }
 }

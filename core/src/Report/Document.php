@@ -6,6 +6,10 @@ namespace NorthBough\Core\Report;
 
 use NorthBough\Core\Citation\StyledWords;
 use NorthBough\Core\Report\Node\Block;
+use NorthBough\Core\Report\Node\Entry;
+use NorthBough\Core\Report\Node\Heading;
+use NorthBough\Core\Report\Node\NoteList;
+use NorthBough\Core\Report\Node\Paragraph;
 use NorthBough\Core\Report\Node\Table;
 
 /** What a report says, apart from how it is set. */
@@ -17,6 +21,38 @@ final readonly class Document
      */
     public function __construct(public string $title, public string $footer, public array $blocks, public ?Sheet $rows = null)
     {
+    }
+
+    /** As much of it as a page shows at once. */
+    public function beginning(int $most): self
+    {
+        return new self($this->title, $this->footer, array_slice($this->blocks, 0, $most), $this->rows);
+    }
+
+    /** @return list<string> ids of everybody whom its words name, in order, each once */
+    public function personIds(): array
+    {
+        $ids = [];
+        foreach ($this->blocks as $block) {
+            foreach (self::wordsOf($block) as $part) {
+                if ($part->style === 'person') {
+                    $ids[$part->to] = true;
+                }
+            }
+        }
+
+        return array_map(strval(...), array_keys($ids));
+    }
+
+    /** @return list<StyledWords> */
+    private static function wordsOf(Block $block): array
+    {
+        return match (true) {
+            $block instanceof Heading, $block instanceof Paragraph, $block instanceof Entry => $block->words,
+            $block instanceof Table => array_merge([], ...array_map(static fn (array $row): array => array_merge([], ...$row), $block->rows)),
+            $block instanceof NoteList => array_merge([], ...$block->notes),
+            default => [],
+        };
     }
 
     /** @return list<Sheet> what a spreadsheet has of it; none where it tells nothing in rows */

@@ -32,7 +32,7 @@ final class FamilyGroupSheetTest extends TestCase
         $html = self::sheet();
 
         self::assertStringContainsString('<h1><span class="name">Ewan Tarrel and Annot Ibsley</span></h1>', $html);
-        self::assertStringContainsString('Child of Magnus Tarrel.', $html);
+        self::assertStringContainsString('Child of Magnus Tarrel.', strip_tags($html));
         self::assertStringContainsString('4 Jun 1758', $html);
         self::assertStringContainsString('Kirsty Osk', $html);
         self::assertMatchesRegularExpression('/Magnus Tarrel.*Barbra Tarrel/s', $html);
@@ -110,7 +110,7 @@ final class FamilyGroupSheetTest extends TestCase
             ->build(new TestMaterial(self::isles()->tree()), Subject::couple('u1'), 'today'));
         self::assertStringContainsString('note-1', self::sheet());
         self::assertStringNotContainsString('note', $bare);
-        self::assertSame(strip_tags((string) preg_replace('/<sup>.*?<\/sup>|<h2>Notes.*|<h2 id="notes">Sources.*/s', '', self::sheet())),
+        self::assertSame(strip_tags((string) preg_replace('/\x{2060}?<sup>.*?<\/sup>|<h2>Notes.*|<h2 id="notes">Sources.*/su', '', self::sheet())),
             strip_tags($bare));
     }
 

@@ -69,6 +69,6 @@ abstract readonly class Outline implements Report
             default => $short->of($person),
         };
 
-        return new Entry($mark, [...TieWords::of($one->tie), ...$words], $one->generation - 1, LineOfDescent::anchor($at));
+        return new Entry($mark, [...TieWords::of($one->tie), ...$words], max(0, $one->generation - 1), LineOfDescent::anchor($at));
     }
 }

@@ -72,7 +72,7 @@ final readonly class FamilyGroupSheet implements Report
         $parents = $this->parentLines($tree, $union->partnerIds);
         foreach ($union->partnerIds as $id) {
             if (isset($partners[$id])) {
-                array_push($blocks, ...$this->partner($partners[$id], $parents[$id] ?? '', $notes));
+                array_push($blocks, ...$this->partner($partners[$id], $parents[$id] ?? [], $notes));
             }
         }
         $blocks[] = new Heading(2, [StyledWords::plain('Children')]);
@@ -86,12 +86,15 @@ final readonly class FamilyGroupSheet implements Report
         return new Document("Family group sheet: {$title}", "Made with North Bough on {$day}.", $blocks);
     }
 
-    /** @return list<Heading|Paragraph|Table> */
-    private function partner(Person $person, string $parents, NoteNumbers $notes): array
+    /**
+     * @param  list<StyledWords>  $parents
+     * @return list<Heading|Paragraph|Table>
+     */
+    private function partner(Person $person, array $parents, NoteNumbers $notes): array
     {
-        $blocks = [new Heading(2, [StyledWords::name($person->name()->shown()), StyledWords::faint("  no. {$person->number}")])];
-        if ($parents !== '') {
-            $blocks[] = new Paragraph([StyledWords::plain($parents)]);
+        $blocks = [new Heading(2, [StyledWords::person($person->name()->shown(), $person->id), StyledWords::faint("  no. {$person->number}")])];
+        if ($parents !== []) {
+            $blocks[] = new Paragraph($parents);
         }
         $facts = $this->facts($person->events, $notes);
         $blocks[] = $facts === []
@@ -156,15 +159,16 @@ final readonly class FamilyGroupSheet implements Report
             $married = [];
             foreach ($unions[$id] ?? [] as $marriage) {
                 foreach ($marriage->partnersOf($id) as $spouseId) {
-                    $married[] = ($spouses[$spouseId] ?? null)?->name()->shown() ?? '?';
+                    array_push($married, ...$married === [] ? [] : [StyledWords::plain('; ')], ...[isset($spouses[$spouseId])
+                        ? StyledWords::person($spouses[$spouseId]->name()->shown(), $spouseId) : StyledWords::plain('?')]);
                 }
             }
             $rows[] = [
                 [StyledWords::plain((string) (count($rows) + 1))],
-                [StyledWords::name($child->name()->shown()), StyledWords::faint(self::footing($set, $partners))],
+                [StyledWords::person($child->name()->shown(), $child->id), StyledWords::faint(self::footing($set, $partners))],
                 $this->cells($child->vitals()->beginning(), 'birth', $notes),
                 $this->cells($child->vitals()->end(), 'death', $notes),
-                [StyledWords::plain(implode('; ', $married))],
+                $married,
             ];
         }
 
@@ -206,7 +210,7 @@ final readonly class FamilyGroupSheet implements Report
 
     /**
      * @param  list<string>  $ids
-     * @return array<string, string> by person: "Child of A and B."
+     * @return array<string, list<StyledWords>> by person: "Child of A and B."
      */
     private function parentLines(TreeView $tree, array $ids): array
     {
@@ -220,16 +224,18 @@ final readonly class FamilyGroupSheet implements Report
         $parents = $tree->people($parentIds);
         $lines = [];
         foreach ($sets as $childId => $list) {
-            $cells = [];
             foreach ($list as $set) {
-                $names = array_map(static fn (Parentage $tie): string => (($parents[$tie->personId] ?? null)?->name()->shown() ?? '?')
-                    .($tie->isUnproved() ? ' (not proved)' : ''), $set->whoStand());
-                if ($names !== []) {
-                    $how = $set->kind() === ParentageKind::Birth ? 'Child' : ucfirst($set->kind()->value).' child';
-                    $cells[] = "{$how} of ".implode(' and ', $names).'.';
+                $how = $set->kind() === ParentageKind::Birth ? 'Child' : ucfirst($set->kind()->value).' child';
+                foreach ($set->whoStand() as $at => $tie) {
+                    $lines[(string) $childId][] = StyledWords::plain($at > 0 ? ' and ' : (isset($lines[(string) $childId]) ? " {$how} of " : "{$how} of "));
+                    $lines[(string) $childId][] = isset($parents[$tie->personId])
+                        ? StyledWords::person($parents[$tie->personId]->name()->shown(), $tie->personId) : StyledWords::plain('?');
+                    $lines[(string) $childId][] = StyledWords::plain($tie->isUnproved() ? ' (not proved)' : '');
+                }
+                if ($set->whoStand() !== []) {
+                    $lines[(string) $childId][] = StyledWords::plain('.');
                 }
             }
-            $lines[(string) $childId] = implode(' ', $cells);
         }
 
         return $lines;

@@ -106,14 +106,27 @@ final readonly class PersonReport implements Report
                 [StyledWords::plain($event->word()), StyledWords::faint($event->standing === Standing::Rival ? ' (a rival)' : ''),
                     ...$marks($event)],
                 [StyledWords::plain($event->date->shown)],
-                [StyledWords::plain(implode('; ', array_filter([$with[$event->id] ?? '', $event->value, $event->place])))],
+                self::told($with[$event->id] ?? [], implode('; ', array_filter([$event->value, $event->place]))),
             ], $told))];
     }
 
-    private static function with(LifeKin $kin, Union $union, string $personId): string
+    /**
+     * @param  list<StyledWords>  $with
+     * @return list<StyledWords>
+     */
+    private static function told(array $with, string $words): array
     {
-        $names = array_map(static fn (Person $partner): string => $partner->name()->shown(), $kin->partners($union, $personId));
+        return [...$with, ...$words === '' ? [] : [StyledWords::plain($with === [] ? $words : "; {$words}")]];
+    }
 
-        return $names === [] ? '' : 'with '.implode(' and ', $names);
+    /** @return list<StyledWords> */
+    private static function with(LifeKin $kin, Union $union, string $personId): array
+    {
+        $words = [];
+        foreach ($kin->partners($union, $personId) as $at => $partner) {
+            array_push($words, StyledWords::plain($at === 0 ? 'with ' : ' and '), StyledWords::person($partner->name()->shown(), $partner->id));
+        }
+
+        return $words;
     }
 }
