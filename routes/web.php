@@ -73,6 +73,7 @@ use App\Printing\PrintedDrawing;
 use App\Printing\PrintedReport;
 use App\Trees\Joins\Things\JoinableKinds;
 use Illuminate\Support\Facades\Route;
+use NorthBough\Core\Presentation\Subject;
 
 $uuid = '[0-9a-fA-F]{8}(?:-[0-9a-fA-F]{4}){3}-[0-9a-fA-F]{12}';
 foreach (['tree', 'person', 'otherPerson', 'join', 'thing', 'otherThing', 'union', 'fact', 'name', 'source', 'claim', 'change', 'run',
@@ -84,6 +85,8 @@ foreach (['tree', 'person', 'otherPerson', 'join', 'thing', 'otherThing', 'union
     Route::pattern($key, $uuid);
 }
 Route::pattern('subjects', "{$uuid}(?:,{$uuid}){0,49}");
+// What a report is about: all of the tree, or some of its things.
+Route::pattern('reported', Subject::WHOLE."|{$uuid}(?:,{$uuid}){0,49}");
 
 Route::prefix('api')->group(function (): void {
     Route::get('session', [SessionController::class, 'show']);
@@ -179,8 +182,8 @@ Route::prefix('api')->group(function (): void {
         Route::get('saved-drawings/{savedDrawing}.{format}', [SavedDrawingsController::class, 'file'])
             ->whereIn('format', PrintedDrawing::FORMATS);
         Route::get('report-kinds', [KindsController::class, 'reports']);
-        Route::get('reports/{kind}/{subject}', [ReportsController::class, 'show']);
-        Route::get('reports/{kind}/{subject}.{format}', [ReportsController::class, 'file'])->whereIn('format', PrintedReport::FORMATS);
+        Route::get('reports/{kind}/{reported}', [ReportsController::class, 'show']);
+        Route::get('reports/{kind}/{reported}.{format}', [ReportsController::class, 'file'])->whereIn('format', PrintedReport::FORMATS);
         Route::get('unions', [ReportsController::class, 'unions']);
         Route::get('unions/{union}', [UnionsController::class, 'show']);
         Route::get('exchange', [ExchangeController::class, 'index']);

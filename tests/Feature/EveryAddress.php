@@ -26,7 +26,8 @@ trait EveryAddress
     {
         $media = $this->api('POST', '/pictures',
             ['uploadId' => $this->upload(self::picture(33, 30), 'shore.png'), 'personId' => $family['person']])->assertOk()->json('id');
-        $known = ['media' => $media, 'otherPerson' => $family['second'], 'subject' => $family['person'], 'question' => $family['case'],
+        $known = ['media' => $media, 'otherPerson' => $family['second'], 'subject' => $family['person'], 'reported' => $family['person'],
+            'question' => $family['case'],
             'target' => 'claim', 'id' => $family['claim'],
             'subjects' => $family['person'], 'kind' => 'family', 'format' => 'html', 'list' => 'places',
             'page' => '0', 'level' => '0', 'x' => '0', 'y' => '0', 'cut' => '0-0-10000-10000', 'run' => $this->looked(),
@@ -60,7 +61,7 @@ trait EveryAddress
      */
     private static function presented(Kinds $kinds, array $known): array
     {
-        return array_map(static fn (string $class): array => ['kind' => $class::code(), 'subject' => match ($class::subject()) {
+        return array_map(static fn (string $class): array => ['kind' => $class::code(), 'reported' => match ($class::subject()) {
             SubjectKind::Person, SubjectKind::People, SubjectKind::Line => $known['person'],
             SubjectKind::Tree => Subject::WHOLE,
             SubjectKind::Couple => $known['union'],

@@ -94,7 +94,8 @@ final class ViewsTest extends TestCase
         self::assertSame(['generations', 'number', 'Generations', '5', 12],
             [...array_map(static fn (string $key) => $kinds[0]['options'][0][$key], ['name', 'type', 'label', 'usual']),
                 count($kinds[0]['options'][0]['words'])]);
-        self::assertSame(['couple', 'record', 'question'], array_column($this->api('GET', '/report-kinds')->json('kinds'), 'subject'));
+        self::assertSame(['person', 'couple', 'person', 'line', 'line', 'line', 'line', 'line', 'person', 'record', 'record', 'tree', 'tree', 'tree',
+            'tree', 'question', 'tree', 'tree', 'tree'], array_column($this->api('GET', '/report-kinds')->json('kinds'), 'subject'));
     }
 
     public function test_one_record_cited_by_many_facts_is_changed_in_one_place(): void

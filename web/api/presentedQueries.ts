@@ -50,10 +50,10 @@ export const presentedQueries = {
         params: { path: { tree, savedDrawing } },
       }),
     ),
-  report: (tree: string, kind: string, subject: string, options: Options) =>
-    ofTree('report', tree, [kind, subject, asWords(options)], [...LIFE, 'kinds'], () =>
-      api.GET('/api/trees/{tree}/reports/{kind}/{subject}', {
-        params: { path: { tree, kind, subject } },
+  report: (tree: string, kind: string, reported: string, options: Options) =>
+    ofTree('report', tree, [kind, reported, asWords(options)], [...LIFE, 'kinds'], () =>
+      api.GET('/api/trees/{tree}/reports/{kind}/{reported}', {
+        params: { path: { tree, kind, reported } },
         querySerializer: () => asWords(options),
       }),
     ),

@@ -2425,7 +2425,7 @@ export interface paths {
     patch?: never
     trace?: never
   }
-  '/api/trees/{tree}/reports/{kind}/{subject}': {
+  '/api/trees/{tree}/reports/{kind}/{reported}': {
     parameters: {
       query?: never
       header?: never
@@ -4420,7 +4420,7 @@ export interface components {
       code: string
       title: string
       /** @enum {string} */
-      subject: 'person' | 'people' | 'couple' | 'record' | 'question' | 'set'
+      subject: 'person' | 'people' | 'line' | 'couple' | 'record' | 'question' | 'set' | 'tree'
       options: components['schemas']['OptionResource'][]
     }
     /** @description Somebody else whom it may be, or in words where it is nobody of the tree. */
@@ -11706,7 +11706,7 @@ export interface operations {
       path: {
         tree: string
         kind: string
-        subject: string
+        reported: string
       }
       cookie?: never
     }

@@ -78,7 +78,7 @@ export function App() {
             <Route path="drawings/saved/:saved" element={<SavedDrawing />} />
             <Route path="drawings/:subjects" element={<OneDrawing />} />
             <Route path="reports" element={<Reports />} />
-            <Route path="reports/:subject" element={<Reports />} />
+            <Route path="reports/:kind" element={<Reports />} />
             <Route path="reports/:kind/:subject" element={<Reports />} />
             <Route path="places" element={<Places />} />
             <Route path="places/:place" element={<Places />} />

@@ -48,11 +48,11 @@ final readonly class ReportsController
     ) {
     }
 
-    #[Get('/trees/{tree}/reports/{kind}/{subject}', 'report', ReportResource::class)]
-    public function show(Request $request, string $tree, string $kind, string $subject): JsonResponse
+    #[Get('/trees/{tree}/reports/{kind}/{reported}', 'report', ReportResource::class)]
+    public function show(Request $request, string $tree, string $kind, string $reported): JsonResponse
     {
         $report = self::asked($request, $kind);
-        $document = $this->document($report, $this->living->seen(), $subject);
+        $document = $this->document($report, $this->living->seen(), $reported);
 
         $shown = $document->beginning(self::PREVIEWED);
         $people = $this->living->isShielding() ? []
@@ -63,10 +63,10 @@ final readonly class ReportsController
             array_map(NamedPerson::of(...), array_values($people))));
     }
 
-    public function file(Request $request, PrintedReport $printed, string $tree, string $kind, string $subject, string $format): Response
+    public function file(Request $request, PrintedReport $printed, string $tree, string $kind, string $reported, string $format): Response
     {
         $report = self::asked($request, $kind);
-        $document = $this->document($report, $this->export->seen(LivingInFull::askedBy($request), 'Saved a report'), $subject);
+        $document = $this->document($report, $this->export->seen(LivingInFull::askedBy($request), 'Saved a report'), $reported);
 
         return Attachment::of($printed->of($document, $format), $document->title, $format);
     }

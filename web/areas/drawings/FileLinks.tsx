@@ -1,7 +1,4 @@
-import { useState } from 'react'
-import { useTree } from '../../api/useTree'
-import { count } from '../../parts/count'
-import { PersonLink } from '../../parts/PersonLink'
+import { LivingFirst } from '../../parts/LivingFirst'
 import type { Area } from './Painted'
 
 const FORMATS = ['svg', 'pdf', 'png'] as const
@@ -13,72 +10,19 @@ type Props = {
   areas: readonly Area[]
 }
 
-/**
- * A drawing as a file, in each form that there is, or on sheets to be put together; where somebody living is in it, who
- * they are comes first.
- */
+/** A drawing as a file, in each form that there is, or on sheets to be put together. */
 export function FileLinks({ address, areas }: Props) {
-  const [isOpen, setIsOpen] = useState(false)
-  const living = [
-    ...new Map(areas.filter((area) => area.isLiving).map((area) => [area.personId, area])).values(),
-  ]
-  if (living.length === 0) return <Links address={address} />
-  if (!isOpen)
-    return (
-      <button type="button" className="act" onClick={() => setIsOpen(true)}>
-        Save as a file
-      </button>
-    )
-  return <LivingFirst living={living} address={address} onLeave={() => setIsOpen(false)} />
-}
-
-type LivingProps = {
-  living: readonly Area[]
-  address: (format: string) => string
-  onLeave: () => void
-}
-
-/** Who in it is living, and what the file will say of them. */
-function LivingFirst({ living, address, onLeave }: LivingProps) {
-  const { data: about } = useTree()
-  const [inFull, setInFull] = useState(false)
-  const withLiving = (format: string) => {
-    const plain = address(format)
-    return inFull ? `${plain}${plain.includes('?') ? '&' : '?'}living=keep` : plain
-  }
+  const living = new Map(
+    areas
+      .filter((area) => area.isLiving)
+      .map((area) => [area.personId, { id: area.personId, name: area.title }]),
+  )
   return (
-    <section
-      aria-label="Before it is saved"
-      className="basis-full border-l-2 border-ochre py-1 pl-4"
-      onKeyDown={(event) => event.key === 'Escape' && onLeave()}
-    >
-      <p>
-        <span className="text-ochre">{count(living.length, 'living person', 'living people')}</span>{' '}
-        {living.length === 1 ? 'is' : 'are'} drawn here;{' '}
-        {inFull
-          ? 'the file tells of them in full.'
-          : 'the file says “Living” in their place, and nothing else.'}
-      </p>
-      <ul aria-label="The living" className="flex max-h-[120px] flex-wrap gap-x-4 overflow-auto font-serif">
-        {living.map((area) => (
-          <li key={area.personId}>
-            <PersonLink id={area.personId}>{area.title}</PersonLink>
-          </li>
-        ))}
-      </ul>
-      {about?.role === 'owner' && (
-        <label className="flex items-baseline gap-2">
-          <input type="checkbox" checked={inFull} onChange={(event) => setInFull(event.target.checked)} />
-          Tell of them in full; the journal keeps that you did.
-        </label>
-      )}
-      <p className="flex flex-wrap gap-x-5">
-        <Links address={withLiving} />
-        <button type="button" className="act" onClick={onLeave}>
-          Cancel
-        </button>
-      </p>
-    </section>
+    <LivingFirst
+      living={[...living.values()]}
+      how="drawn"
+      links={(withLiving) => <Links address={(format) => withLiving(address(format))} />}
+    />
   )
 }
 

@@ -38,6 +38,12 @@ export default function Questions() {
         <button type="button" className="act" onClick={() => setBeginning(true)}>
           New case <kbd>a</kbd>
         </button>
+        <Link className="act" to={path('reports/questions')}>
+          Print them
+        </Link>
+        <Link className="act" to={path('reports/findings')}>
+          Print the findings
+        </Link>
       </div>
       {beginning && <NewCase onDone={() => setBeginning(false)} />}
       {data.total === 0 && !beginning && (

@@ -53,6 +53,9 @@ export default function Records() {
         <button type="button" className="act" onClick={() => setAdding(true)}>
           Add a source <kbd>a</kbd>
         </button>
+        <Link className="act" to={path('reports/sources')}>
+          Print
+        </Link>
       </div>
       {adding && (
         <div className="my-4">

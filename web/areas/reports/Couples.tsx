@@ -13,7 +13,7 @@ export function Couples({ kind, chosen }: { kind: string; chosen: string }) {
   const q = useDebounced(typed.trim())
   const { data: couples } = useQuery(queries.unions(tree, q))
   return (
-    <aside aria-label="Couples" className="overflow-auto border-l border-rule px-5 py-4 max-lg:border-l-0">
+    <div role="group" aria-label="Couples">
       <input
         className="gap w-full"
         aria-label="Filter couples by name"
@@ -27,7 +27,7 @@ export function Couples({ kind, chosen }: { kind: string; chosen: string }) {
           {couples.unions.length > 0 && 'The nearest:'}
         </p>
       )}
-      <ul className="mt-2">
+      <ul className="mt-2 max-h-[260px] overflow-auto">
         {couples?.unions.map((couple) => (
           <li key={couple.id}>
             <Link
@@ -40,6 +40,6 @@ export function Couples({ kind, chosen }: { kind: string; chosen: string }) {
           </li>
         ))}
       </ul>
-    </aside>
+    </div>
   )
 }

@@ -1,6 +1,7 @@
 import { useInfiniteQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import { useTreeId } from '../../api/useTree'
+import { Link } from 'react-router'
+import { useTreeId, useTreePath } from '../../api/useTree'
 import { Empty } from '../../parts/Empty'
 import { useDebounced } from '../../parts/useDebounced'
 import { useCommands } from '../../keys/commandRegistry'
@@ -12,6 +13,7 @@ import { queries } from '../../api/queries'
 /** The log of searches, found or not. */
 export default function Research() {
   const tree = useTreeId()
+  const path = useTreePath()
   const [words, setWords] = useWindowState('research.words', '')
   const [logging, setLogging] = useState(false)
   const q = useDebounced(words.trim(), 250)
@@ -34,6 +36,12 @@ export default function Research() {
         <button type="button" className="act" onClick={() => setLogging(true)}>
           Log a search <kbd>a</kbd>
         </button>
+        <Link className="act" to={path('reports/log')}>
+          Print the log
+        </Link>
+        <Link className="act" to={path('reports/tasks')}>
+          Print what is to be done
+        </Link>
       </div>
       <div className="mt-3 max-w-[820px]">
         {logging && <LogSearch people={[]} onDone={() => setLogging(false)} />}

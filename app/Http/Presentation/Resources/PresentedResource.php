@@ -17,7 +17,7 @@ final readonly class PresentedResource
     public function __construct(
         #[OA\Property] public string $code,
         #[OA\Property] public string $title,
-        #[OA\Property(enum: ['person', 'people', 'couple', 'record', 'question', 'set'])] public string $subject,
+        #[OA\Property(enum: ['person', 'people', 'line', 'couple', 'record', 'question', 'set', 'tree'])] public string $subject,
         #[ListOf(OptionResource::class)] public array $options,
     ) {
     }

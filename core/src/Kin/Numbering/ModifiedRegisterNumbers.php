@@ -17,7 +17,7 @@ final readonly class ModifiedRegisterNumbers implements NumberSystem
 
     public static function title(): string
     {
-        return 'Register, modified';
+        return 'Modified register';
     }
 
     public function order(): TellingOrder

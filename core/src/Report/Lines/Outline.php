@@ -36,7 +36,7 @@ abstract readonly class Outline implements Report
 
     public static function title(): string
     {
-        return 'Descendants, '.static::system()::title().' numbers';
+        return static::system()::title().' numbers';
     }
 
     public static function subject(): SubjectKind
@@ -65,7 +65,8 @@ abstract readonly class Outline implements Report
         $words = match (true) {
             $person === null => [StyledWords::faint('Somebody who is not shown.')],
             $one->firstAt !== $at => [StyledWords::person($person->name()->shown(), $person->id), StyledWords::plain(': told at '),
-                StyledWords::link($line->descent->list[$one->firstAt]->number, LineOfDescent::anchor($one->firstAt)), StyledWords::plain('.')],
+                StyledWords::link($line->descent->list[$one->firstAt]->number, LineOfDescent::anchor($one->firstAt)),
+                StyledWords::plain('.')],
             default => $short->of($person),
         };
 

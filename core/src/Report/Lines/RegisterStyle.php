@@ -51,7 +51,7 @@ abstract readonly class RegisterStyle implements Report
 
     public static function title(): string
     {
-        return 'Descendants, '.mb_strtolower(static::system()::title()).' style';
+        return static::system()::title().' style';
     }
 
     public static function subject(): SubjectKind

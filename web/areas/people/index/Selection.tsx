@@ -21,9 +21,14 @@ export function Selection({ picked, onPicked }: { picked: Row[]; onPicked: (pick
   }
   const drawn = (kind: string) =>
     void navigate(path(`drawings/${picked.map((row) => row.id).join(',')}?kind=${kind}`))
+  const report = () =>
+    void navigate(
+      path(`reports/${other === undefined ? 'person' : 'sources'}/${picked.map((row) => row.id).join(',')}`),
+    )
   useCommands([
     ...(canCompare ? [{ key: 'b', says: 'Compare those who are chosen', run: compare }] : []),
     ...(picked.length === 2 ? [{ key: 'r', says: 'How the two are related', run: () => drawn('path') }] : []),
+    { key: 't', says: 'Report on those who are chosen', run: report },
     { key: 'd', says: 'Draw the kindred of those who are chosen', run: () => drawn('kindred') },
   ])
   const couple = useWrite(
@@ -62,6 +67,9 @@ export function Selection({ picked, onPicked }: { picked: Row[]; onPicked: (pick
       )}
       <button type="button" className="act" onClick={() => drawn('kindred')}>
         Draw their kindred <kbd>d</kbd>
+      </button>
+      <button type="button" className="act" onClick={report}>
+        Report <kbd>t</kbd>
       </button>
       <button type="button" className="act" onClick={() => onPicked([])}>
         Clear the choice

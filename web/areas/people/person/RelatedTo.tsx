@@ -11,7 +11,11 @@ export function RelatedTo({ person }: { person: Person }) {
   const path = useTreePath()
   const navigate = useNavigate()
   const [isAsking, setIsAsking] = useState(false)
-  useCommands([{ key: 'r', says: 'How related to somebody', run: () => setIsAsking(true) }])
+  const report = path(`reports/person/${person.id}`)
+  useCommands([
+    { key: 'r', says: 'How related to somebody', run: () => setIsAsking(true) },
+    { key: 't', says: 'Report on this person', run: () => navigate(report) },
+  ])
   return (
     <section aria-label="Relationship">
       {isAsking ? (
@@ -32,6 +36,9 @@ export function RelatedTo({ person }: { person: Person }) {
           </Link>
           <Link className="act" to={path(`people/down/${person.id}`)}>
             Line down <kbd>4</kbd>
+          </Link>
+          <Link className="act" to={report}>
+            Report <kbd>t</kbd>
           </Link>
         </p>
       )}

@@ -1,0 +1,62 @@
+import { useQuery } from '@tanstack/react-query'
+import { asWords, queries } from '../../api/queries'
+import { useTreeId } from '../../api/useTree'
+import { count } from '../../parts/count'
+import { LivingFirst } from '../../parts/LivingFirst'
+import { OptionFields, useOptions } from '../../parts/OptionFields'
+import type { Kind } from './KindNav'
+import { Subject } from './Subject'
+
+/** A report as it will be printed; beside it what it is about, what can be chosen, and the files. */
+export function Printed({ kind, subject }: { kind: Kind; subject: string }) {
+  const tree = useTreeId()
+  const [options, choose] = useOptions(kind.options)
+  const { data: report, error, isFetching } = useQuery(queries.report(tree, kind.code, subject, options))
+  const file = (format: string) =>
+    `/api/trees/${tree}/reports/${kind.code}/${subject}.${format}?${asWords(options)}`
+  return (
+    <div className="grid min-h-0 grid-cols-[minmax(0,1fr)_290px] max-lg:flex max-lg:flex-col-reverse">
+      <section aria-label="As it will be printed" className="overflow-auto px-8 py-4" aria-busy={isFetching}>
+        {error && <p className="text-madder">{error.message}</p>}
+        {!report && !error && <p role="status">It is being put together.</p>}
+        {report && (
+          <article className="document max-w-[820px]" dangerouslySetInnerHTML={{ __html: report.html }} />
+        )}
+        {report && report.left > 0 && (
+          <p className="mt-4 text-graphite" role="status">
+            {count(report.left, 'part follows', 'parts follow')}; a file has all of it.
+          </p>
+        )}
+      </section>
+      <aside
+        aria-label="What it tells"
+        className="overflow-auto border-l border-rule px-5 py-4 max-lg:border-l-0"
+      >
+        <h2 className="text-[13px] text-graphite">About</h2>
+        <Subject kind={kind} subject={subject} />
+        {kind.options.length > 0 && <h2 className="mt-4 text-[13px] text-graphite">With</h2>}
+        <div className="flex flex-col gap-[6px]">
+          <OptionFields options={kind.options} chosen={options} onChoose={choose} />
+        </div>
+        {report && (
+          <>
+            <h2 className="mt-4 text-[13px] text-graphite">Files</h2>
+            <div className="flex flex-wrap gap-x-4 gap-y-1">
+              <LivingFirst
+                living={report.living}
+                how="named"
+                links={(withLiving) =>
+                  report.formats.map((format) => (
+                    <a key={format} className="act" href={withLiving(file(format))} download>
+                      {format.toUpperCase()}
+                    </a>
+                  ))
+                }
+              />
+            </div>
+          </>
+        )}
+      </aside>
+    </div>
+  )
+}
