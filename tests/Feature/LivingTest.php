@@ -39,7 +39,7 @@ final class LivingTest extends TestCase
         self::assertStringContainsString('Magnus', $shielded);
 
         self::assertStringContainsString('Una /Osk/', $this->file('&living=keep'));
-        self::assertStringContainsString('1 living people in full', (string) DB::table('change_sets')->where('kind', 'told')
+        self::assertStringContainsString('1 living person in full', (string) DB::table('change_sets')->where('kind', 'told')
             ->value('summary'));
     }
 

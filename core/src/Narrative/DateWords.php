@@ -44,7 +44,8 @@ final class DateWords
 
         return match (true) {
             preg_match('/^(?:about|between) /u', $shown) === 1 => $shown,
-            preg_match('/^quarter ([1-4]) of (.+)$/u', $shown, $quarter) === 1 => "in the {$ordinals[$quarter[1]]} quarter of {$quarter[2]}",
+            preg_match('/^quarter ([1-4]) of (.+)$/u', $shown,
+                $quarter) === 1 => "in the {$ordinals[$quarter[1]]} quarter of {$quarter[2]}",
             preg_match('/^(spring|summer|autumn|winter) (.+)$/u', $shown, $season) === 1 => "in the {$season[1]} of "
                 .self::without(', over New Year', $season[2]),
             preg_match('/^(?:early |mid |middle |late )?\d+s\b/u', $shown) === 1 => "in the {$shown}",

@@ -56,7 +56,8 @@ final class Life
     {
         $events = LifeOrder::sorted(array_values(array_filter($this->person->events, $this->isTold(...))));
         $is = static fn (Event $event, EventTrait ...$traits): bool => array_filter($traits, $event->is(...)) !== [];
-        $begins = array_values(array_filter($events, static fn (Event $event): bool => $is($event, EventTrait::Birth, EventTrait::SignOfBirth)));
+        $begins = array_values(array_filter($events, static fn (Event $event): bool => $is($event, EventTrait::Birth,
+            EventTrait::SignOfBirth)));
         $ends = array_values(array_filter($events, static fn (Event $event): bool => $is($event, EventTrait::Death, EventTrait::OfTheDead,
             EventTrait::SignOfDeath)));
         $between = array_values(array_filter($events, static fn (Event $event): bool => ! in_array($event, $begins, true)
@@ -73,7 +74,8 @@ final class Life
         $this->sentences($ends);
         $this->close();
 
-        return $this->paragraphs === [] ? [[StyledWords::plain('Of '), self::name($this->person), StyledWords::plain(' nothing is known but the name.')]]
+        return $this->paragraphs === [] ? [[StyledWords::plain('Of '), self::name($this->person),
+            StyledWords::plain(' nothing is known but the name.')]]
             : $this->paragraphs;
     }
 
@@ -225,7 +227,8 @@ final class Life
         };
         $count = count($children);
         $names = self::list(array_map(self::child(...), $children));
-        $this->say([...$who, StyledWords::plain($count === 1 ? ' had a child, ' : ' had '.self::number($count).' children: '), ...$names], []);
+        $this->say([...$who, StyledWords::plain($count === 1 ? ' had a child, ' : ' had '.self::number($count).' children: '), ...$names],
+            []);
     }
 
     /** @return list<StyledWords> Ewan, born 1732 */
@@ -241,7 +244,8 @@ final class Life
     private static function year(Event $event): string
     {
         $shown = preg_match('/\b(\d{3,4}(?:\/\d{1,2})?)$/u', $event->date->shown, $year) === 1 ? $year[1] : '';
-        $loose = preg_match('/^(about|before|after|by|since|estimated|calculated)\b/u', $event->date->shown, $word) === 1 ? "{$word[1]} " : '';
+        $loose = preg_match('/^(about|before|after|by|since|estimated|calculated)\b/u', $event->date->shown, $word) === 1 ? "{$word[1]} "
+            : '';
         $mark = $event->mark() === '' ? '' : "{$event->mark()} ";
 
         return str_contains($event->date->shown, ' and ') || str_contains($event->date->shown, ' or ') ? $mark.$event->date->shown
@@ -271,7 +275,8 @@ final class Life
 
     private static function number(int $count): string
     {
-        return ['no', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve'][$count] ?? (string) $count;
+        return ['no', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven',
+            'twelve'][$count] ?? (string) $count;
     }
 
     private static function name(Person $person): StyledWords

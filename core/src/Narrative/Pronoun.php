@@ -6,7 +6,7 @@ namespace NorthBough\Core\Narrative;
 
 use NorthBough\Core\Sex;
 
-/** How somebody is called once they were named. Of whom the sex is not known, the name itself stands again. */
+/** How somebody is called once they were named. Where the language has no pronoun for them, the name itself stands again. */
 final readonly class Pronoun
 {
     private function __construct(public string $subject, public string $object, public string $possessive)
@@ -19,8 +19,7 @@ final readonly class Pronoun
         return match ($sex) {
             Sex::Male => new self('he', 'him', 'his'),
             Sex::Female => new self('she', 'her', 'her'),
-            Sex::Other => new self('they', 'them', 'their'),
-            Sex::Unknown => new self($name, $name, $name.(str_ends_with($name, 's') ? '’' : '’s')),
+            Sex::Other, Sex::Unknown => new self($name, $name, $name.(str_ends_with($name, 's') ? '’' : '’s')),
         };
     }
 }

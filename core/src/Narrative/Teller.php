@@ -16,6 +16,9 @@ use NorthBough\Core\Tree\Person;
 /** Tells events as sentences. Somebody is named once and has a pronoun then, and a place is named in full once. */
 final class Teller
 {
+    /** Words after a place that are looked at. */
+    private const NEAR = 6;
+
     /** Of what says nothing where neither day nor place is known. */
     private const NOTHING_ALONE = ['birth', 'residence', 'census', 'education', 'property'];
 
@@ -77,10 +80,31 @@ final class Teller
         if ($words === []) {
             return [];
         }
+        $words = self::closed($words);
         $words[0] = $words[0]->saying(SentenceCase::begun($words[0]->text));
         $last = StyledWords::textOf([$words[count($words) - 1]]);
 
         return preg_match('/[.?!]”?$/u', $last) === 1 ? $words : [...$words, StyledWords::plain('.')];
+    }
+
+    /**
+     * A place of several names is closed by a comma where the sentence goes on.
+     *
+     * @param  list<StyledWords>  $words
+     * @return list<StyledWords>
+     */
+    private static function closed(array $words): array
+    {
+        $closed = [];
+        foreach ($words as $at => $part) {
+            $closed[] = $part;
+            if ($part->style === 'place' && str_contains($part->text, ',')
+                && preg_match('/^ ?[\p{L}“(]/u', StyledWords::textOf(array_slice($words, $at + 1, self::NEAR))) === 1) {
+                $closed[] = StyledWords::plain(',');
+            }
+        }
+
+        return $closed;
     }
 
     public static function pronoun(Person $person): Pronoun
@@ -102,7 +126,8 @@ final class Teller
         if ($event->denied) {
             return match (true) {
                 $event->kind === 'marriage' => '{he} never married[ {partner}]',
-                $kind->participle !== '' && ! $event->is(EventTrait::Birth) && ! $event->is(EventTrait::Death) => "{he} was never {$kind->participle}",
+                $kind->participle !== '' && ! $event->is(EventTrait::Birth)
+                    && ! $event->is(EventTrait::Death) => "{he} was never {$kind->participle}",
                 default => 'as far as is known there was {kind}',
             };
         }

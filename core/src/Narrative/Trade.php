@@ -28,6 +28,7 @@ final class Trade
     /** "Light keeper" is written as a form has it; a sentence has light keeper. */
     private static function lowered(string $written): string
     {
-        return preg_match('/^\p{Lu}[\p{Ll} \'’-]+$/u', $written) === 1 ? mb_strtolower(mb_substr($written, 0, 1)).mb_substr($written, 1) : $written;
+        return preg_match('/^\p{Lu}[\p{Ll} \'’-]+$/u', $written) === 1 ? mb_strtolower(mb_substr($written, 0, 1)).mb_substr($written, 1)
+            : $written;
     }
 }

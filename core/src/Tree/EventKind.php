@@ -8,7 +8,7 @@ namespace NorthBough\Core\Tree;
 final readonly class EventKind
 {
     /** Of a kind of which no more is known than its word. */
-    private const PLAIN = '{kind} is recorded of {him}[ {where}][ {when}][: {value}]';
+    private const PLAIN = 'there is a record of {his} {kind}[ {where}][ {when}][: {value}]';
 
     /**
      * @param  bool  $ofPerson  a person can have it

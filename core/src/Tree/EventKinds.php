@@ -123,8 +123,7 @@ final class EventKinds
             EventKind::ofUnion('annulment', 'Annulment', 'ANUL')->saying(EventTrait::OfTheLiving, EventTrait::OfAnAdult)
                 ->told('{his} marriage[ to {partner}] was annulled[ {where}][ {when}]'),
             EventKind::ofEither('event', 'Event', 'EVEN', hasValue: true),
-            EventKind::ofEither('fact', 'Fact', 'FACT', hasValue: true)
-                ->told('{kind} is recorded of {him}[: {value}][ {where}][ {when}]'),
+            EventKind::ofEither('fact', 'Fact', 'FACT', hasValue: true),
         ];
         self::$byCode = [];
         foreach ($kinds as $kind) {

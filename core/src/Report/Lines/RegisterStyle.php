@@ -178,7 +178,8 @@ abstract readonly class RegisterStyle implements Report
 
     private static function raised(int $number): string
     {
-        return strtr((string) $number, ['0' => '⁰', '1' => '¹', '2' => '²', '3' => '³', '4' => '⁴', '5' => '⁵', '6' => '⁶', '7' => '⁷',
+        return strtr((string) $number, ['0' => '⁰', '1' => '¹', '2' => '²', '3' => '³', '4' => '⁴', '5' => '⁵', '6' => '⁶',
+            '7' => '⁷',
             '8' => '⁸', '9' => '⁹']);
     }
 

@@ -33,7 +33,7 @@ final class BarPlot
         $labelled = $labels === [] ? 0.0 : self::GAP + max(array_map(static fn (string $label): float => TypeMeasure::width($label, $size), $labels));
         $most = $counts === [] ? 1 : max(1, max($counts));
         $from = $labelled + self::GAP;
-        $room = self::WIDTH - $from - self::GAP - TypeMeasure::width((string) $most, $size);
+        $room = self::WIDTH - $from - 2 * self::GAP - TypeMeasure::width((string) $most, $size);
         [$paths, $texts] = [[], []];
         foreach (array_values($counts) as $row => $count) {
             $middle = (0.5 + $row) * self::ROW;
