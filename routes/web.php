@@ -167,6 +167,7 @@ Route::prefix('api')->group(function (): void {
         Route::get('tasks', [TasksController::class, 'index']);
         Route::get('groups', [GroupsController::class, 'index']);
         Route::get('event-kinds', [EventKindsController::class, 'index']);
+        Route::get('event-kinds/told', [EventKindsController::class, 'told']);
         Route::get('world-events', [WorldEventsController::class, 'index']);
         Route::get('name-variants', [NameVariantsController::class, 'index']);
         Route::get('journal', [JournalController::class, 'index']);

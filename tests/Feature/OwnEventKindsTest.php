@@ -44,6 +44,29 @@ final class OwnEventKindsTest extends TestCase
         self::assertNotSame([], $this->api('GET', "/people/{$id}")->json('lifeline.marks'));
     }
 
+    public function test_a_kind_tells_itself_by_a_sentence_of_one_s_own_that_is_tried_before_it_is_saved(): void
+    {
+        $told = fn (string $sentence): array => $this->api('GET', '/event-kinds/told?'.http_build_query(['word' => 'Wrecked',
+            'sentence' => $sentence]))->assertOk()->json();
+        self::assertSame(['sentence' => 'He was wrecked aboard the Grey off Hask, Marren Isles, on 14 June 1791.', 'problem' => ''],
+            $told('{he} was wrecked[ aboard {value}][ off {place}][ {when}]'));
+        self::assertStringContainsString('is not closed', $told('{he} was wrecked[ {when}')['problem']);
+        $kind = ['word' => 'Wrecked', 'ofPerson' => true, 'sentence' => '{he} was wrecked[ {when}'];
+        $this->api('POST', '/event-kinds', $kind)->assertUnprocessable();
+
+        $id = $this->api('POST', '/event-kinds', ['sentence' => '{he} was wrecked[ off {place}][ {when}]'] + $kind)->assertOk()->json('id');
+        $una = $this->person('Una Osk w b 1790');
+        $this->told($una, ['typeWords' => 'Wrecked', 'date' => '1815', 'place' => 'Tolsay']);
+        $life = fn (): string => strip_tags($this->api('GET', "/reports/person/{$una}")->json('html'));
+        self::assertStringContainsString('Una was wrecked off Tolsay in 1815.', $life());
+
+        $change = ['version' => 1, 'ofPerson' => true, 'ofUnion' => false, 'single' => false, 'traits' => []];
+        $this->api('PUT', "/event-kinds/{$id}", $change)->assertOk();
+        self::assertStringContainsString('Una was wrecked off Tolsay', $life(), 'What is not said of the sentence leaves it.');
+        $this->api('PUT', "/event-kinds/{$id}", ['version' => 1, 'sentence' => ''] + $change)->assertOk();
+        self::assertStringContainsString('There is a record of her wrecked', $life());
+    }
+
     public function test_two_of_a_single_kind_are_rivals_and_those_of_another_kind_are_not(): void
     {
         $this->kind('Lost at sea', [], true);

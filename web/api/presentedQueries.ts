@@ -57,4 +57,11 @@ export const presentedQueries = {
         querySerializer: () => asWords(options),
       }),
     ),
+  /** A made-up event as a sentence of one’s own tells it. */
+  toldSentence: (tree: string, word: string, sentence: string) =>
+    ofTree('told-sentence', tree, [word, sentence], [], () =>
+      api.GET('/api/trees/{tree}/event-kinds/told', {
+        params: { path: { tree }, query: { word, sentence } },
+      }),
+    ),
 }

@@ -2653,6 +2653,23 @@ export interface paths {
     patch?: never
     trace?: never
   }
+  '/api/trees/{tree}/event-kinds/told': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    /** How a sentence of one's own tells an event of the kind, before it is saved. */
+    get: operations['eventKindTold']
+    put?: never
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
   '/api/trees/{tree}/event-kinds/{eventKind}': {
     parameters: {
       query?: never
@@ -5219,6 +5236,7 @@ export interface components {
       hasValue: boolean
       single: boolean
       traits: string[]
+      sentence?: string | null
     }
     /** @description What a kind of event of one's own says, beside its word, which the facts of it keep. */
     EventKindTraitsInput: {
@@ -5227,6 +5245,7 @@ export interface components {
       ofUnion: boolean
       single: boolean
       traits: string[]
+      sentence?: string | null
     }
     TreeInput: {
       name?: string | null
@@ -5272,6 +5291,7 @@ export interface components {
       traits: string[]
       ownId: string | null
       version: number
+      sentence: string
     }
     /** @description A custom by which families hand their surname on. */
     NamingCustomResource: {
@@ -5284,6 +5304,11 @@ export interface components {
     }
     NearestList: {
       names: components['schemas']['NearName'][]
+    }
+    /** @description A made-up event as a sentence tells it. */
+    ToldSentence: {
+      sentence: string
+      problem: string
     }
     /** @description A tree in the list of one's trees; `changedAt` is empty where nothing was ever changed. */
     TreeLine: {
@@ -12282,6 +12307,40 @@ export interface operations {
         }
         content: {
           'application/json': components['schemas']['CreatedResource']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  eventKindTold: {
+    parameters: {
+      query?: {
+        word?: string
+        sentence?: string
+      }
+      header?: never
+      path: {
+        tree: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['ToldSentence']
         }
       }
       /** @description Refused, with a sentence. */

@@ -1,11 +1,25 @@
-export type Says = { ofPerson: boolean; ofUnion: boolean; single: boolean; traits: string[] }
+import { SentenceField } from './SentenceField'
 
-export const SAYS_NOTHING: Says = { ofPerson: true, ofUnion: false, single: false, traits: [] }
+export type Says = {
+  ofPerson: boolean
+  ofUnion: boolean
+  single: boolean
+  traits: string[]
+  sentence: string
+}
 
-type Props = { says: Says; traits: Record<string, string>; onSays: (says: Says) => void }
+export const SAYS_NOTHING: Says = { ofPerson: true, ofUnion: false, single: false, traits: [], sentence: '' }
 
-/** What events of a kind of one's own say: a box for each, in the words that come with the kinds. */
-export function KindTraits({ says, traits, onSays }: Props) {
+type Props = {
+  says: Says
+  /** What the kind is called, for the sentence that is tried. */
+  word: string
+  traits: Record<string, string>
+  onSays: (says: Says) => void
+}
+
+/** What events of a kind of one's own say: a box for each, in the words that come with the kinds, and the sentence. */
+export function KindTraits({ says, word, traits, onSays }: Props) {
   const box = (label: string, isChecked: boolean, after: Says) => (
     <label key={label} className="flex min-h-[24px] items-center gap-2 text-[14px]">
       <input type="checkbox" checked={isChecked} onChange={() => onSays(after)} />
@@ -23,6 +37,11 @@ export function KindTraits({ says, traits, onSays }: Props) {
         const after = has ? says.traits.filter((each) => each !== code) : [...says.traits, code]
         return box(words, has, { ...says, traits: after })
       })}
+      <SentenceField
+        word={word}
+        sentence={says.sentence}
+        onSentence={(sentence) => onSays({ ...says, sentence })}
+      />
     </fieldset>
   )
 }

@@ -13,6 +13,7 @@ use App\Http\Tree\Inputs\EventKindInput;
 use App\Http\Tree\Inputs\EventKindTraitsInput;
 use App\Http\Tree\Resources\KindList;
 use App\Http\Tree\Resources\KindResource;
+use App\Http\Tree\Resources\ToldSentence;
 use App\Models\OwnEventKind;
 use App\Refusal;
 use App\Trees\Changes\Change;
@@ -23,6 +24,11 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Str;
+use NorthBough\Core\Citation\StyledWords;
+use NorthBough\Core\Narrative\ExampleOfKind;
+use NorthBough\Core\Narrative\PatternProblem;
+use NorthBough\Core\Narrative\SentencePattern;
+use NorthBough\Core\Narrative\Teller;
 use NorthBough\Core\Tree\EventKind;
 use NorthBough\Core\Tree\EventKinds;
 use NorthBough\Core\Tree\EventTrait;
@@ -44,7 +50,7 @@ final readonly class EventKindsController
             array_values(EventKinds::all()));
         $own = OwnEventKind::query()->orderBy('word')->get()->map(static fn (OwnEventKind $k): KindResource => new KindResource(
             $k->has_value ? 'fact' : 'event', $k->word, $k->of_person, $k->of_union, $k->has_value, $k->single, $k->traits, $k->id,
-            $k->version,
+            $k->version, $k->sentence,
         ));
 
         return response()->json(new KindList([...$usual, ...array_values($own->all())],
@@ -58,6 +64,7 @@ final readonly class EventKindsController
         $input = EventKindInput::from($request);
         $word = trim($input->word);
         $code = Str::slug($word) ?: throw new Refusal('A kind of event needs a word.');
+        $sentence = self::sentence($input->sentence);
         if (OwnEventKind::query()->where('code', $code)->exists()) {
             throw new Refusal('There is a kind of that word already.', 409);
         }
@@ -66,9 +73,39 @@ final readonly class EventKindsController
                 'code' => $code, 'word' => $word, 'tag' => $input->hasValue ? 'FACT' : 'EVEN', 'of_person' => $input->ofPerson,
                 'of_union' => $input->ofUnion, 'has_value' => $input->hasValue, 'single' => $input->single,
                 'traits' => array_values(array_unique($input->traits)),
+                'sentence' => $sentence,
             ]));
 
         return response()->json(new CreatedResource($made->id));
+    }
+
+    /** How a sentence of one's own tells an event of the kind, before it is saved. */
+    #[Get('/trees/{tree}/event-kinds/told', 'eventKindTold', ToldSentence::class, query: ['word', 'sentence'])]
+    public function told(Request $request): JsonResponse
+    {
+        $word = trim($request->string('word')->toString());
+        try {
+            $sentence = self::sentence($request->string('sentence')->toString());
+        } catch (Refusal $problem) {
+            return response()->json(new ToldSentence('', $problem->getMessage()));
+        }
+        [$event, $person] = ExampleOfKind::of($word === '' ? 'event' : $word, $sentence);
+        $he = [StyledWords::plain(Teller::pronoun($person)->subject)];
+
+        return response()->json(new ToldSentence(StyledWords::textOf(Teller::sentence((new Teller)->clause($event, $person, $he,
+            [StyledWords::plain('Ailie Drum')]))), ''));
+    }
+
+    /** @throws Refusal where it cannot be read */
+    private static function sentence(?string $typed): string
+    {
+        try {
+            SentencePattern::parse(trim((string) $typed));
+        } catch (PatternProblem $problem) {
+            throw new Refusal($problem->getMessage(), 422);
+        }
+
+        return trim((string) $typed);
     }
 
     /** What it says of a life, for the facts of it that are there and those to come. */
@@ -76,12 +113,13 @@ final readonly class EventKindsController
     public function update(Request $request, string $tree, string $eventKind): JsonResponse
     {
         $input = EventKindTraitsInput::from($request);
+        $sentence = self::sentence($input->sentence);
         $word = OwnEventKind::query()->findOrFail($eventKind)->word;
         $this->changes->run(new Intent(TreesController::user($request), "Changed what the kind of event “{$word}” says"),
-            static function () use ($eventKind, $input): void {
+            static function () use ($eventKind, $input, $sentence): void {
                 $row = OwnEventKind::query()->findOrFail($eventKind);
                 $columns = ['of_person' => $input->ofPerson, 'of_union' => $input->ofUnion, 'single' => $input->single,
-                    'traits' => array_values(array_unique($input->traits))];
+                    'traits' => array_values(array_unique($input->traits))] + ($input->sentence === null ? [] : ['sentence' => $sentence]);
                 ChangedMeanwhile::unless($row, $input->version, $columns);
                 $row->fill($columns)->save();
             });

@@ -36,6 +36,7 @@ final class TreeEventKinds
 
     private static function of(OwnEventKind $row): CustomEventKind
     {
-        return new CustomEventKind(array_values(array_filter(array_map(EventTrait::tryFrom(...), $row->traits))), $row->single);
+        return new CustomEventKind(array_values(array_filter(array_map(EventTrait::tryFrom(...), $row->traits))), $row->single,
+            $row->sentence);
     }
 }

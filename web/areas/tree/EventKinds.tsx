@@ -78,6 +78,7 @@ function Change(props: { kind: Kind; traits: Record<string, string>; onLeave: ()
             ofUnion: says.ofUnion,
             single: says.single,
             traits: says.traits,
+            sentence: says.sentence,
           },
         }),
       ),
@@ -96,7 +97,7 @@ function Change(props: { kind: Kind; traits: Record<string, string>; onLeave: ()
   return (
     <KindForm onSave={() => keep.mutate(undefined)} onLeave={props.onLeave}>
       <p className="font-serif text-[16px]">{kind.word}</p>
-      <KindTraits says={says} traits={props.traits} onSays={setSays} />
+      <KindTraits says={says} word={kind.word} traits={props.traits} onSays={setSays} />
       <p className="mt-2 flex flex-wrap gap-5">
         <button className="act-main" disabled={keep.isPending || !(says.ofPerson || says.ofUnion)}>
           Save
@@ -141,7 +142,7 @@ function Make(props: { traits: Record<string, string>; onLeave: () => void }) {
           besides when and where
         </label>
       </p>
-      <KindTraits says={says} traits={props.traits} onSays={setSays} />
+      <KindTraits says={says} word={word} traits={props.traits} onSays={setSays} />
       <p className="mt-2 flex gap-5">
         <button className="act-main" disabled={make.isPending || word.trim() === ''}>
           Save

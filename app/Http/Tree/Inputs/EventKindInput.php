@@ -15,7 +15,10 @@ final readonly class EventKindInput
 {
     use ReadsRequest;
 
-    /** @param  list<string>  $traits  what it says of a life */
+    /**
+     * @param  list<string>  $traits  what it says of a life
+     * @param  string  $sentence  how it tells itself; empty as any kind does
+     */
     public function __construct(
         #[OA\Property] public string $word,
         #[OA\Property] public bool $ofPerson = true,
@@ -23,6 +26,7 @@ final readonly class EventKindInput
         #[OA\Property] public bool $hasValue = false,
         #[OA\Property] public bool $single = false,
         #[ListOf('string')] public array $traits = [],
+        #[OA\Property] public ?string $sentence = null,
     ) {
     }
 
@@ -37,6 +41,7 @@ final readonly class EventKindInput
             'single' => ['boolean'],
             'traits' => ['array'],
             'traits.*' => [Rule::enum(EventTrait::class)],
+            'sentence' => ['nullable', 'string', 'max:400'],
         ];
     }
 }

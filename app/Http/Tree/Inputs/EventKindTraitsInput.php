@@ -16,13 +16,17 @@ final readonly class EventKindTraitsInput
 {
     use ReadsRequest;
 
-    /** @param  list<string>  $traits  what it says of a life */
+    /**
+     * @param  list<string>  $traits  what it says of a life
+     * @param  string  $sentence  how it tells itself; empty as any kind does
+     */
     public function __construct(
         #[OA\Property] public int $version,
         #[OA\Property] public bool $ofPerson,
         #[OA\Property] public bool $ofUnion,
         #[OA\Property] public bool $single,
         #[ListOf('string')] public array $traits,
+        #[OA\Property] public ?string $sentence = null,
     ) {
     }
 
@@ -36,6 +40,7 @@ final readonly class EventKindTraitsInput
             'single' => ['required', 'boolean'],
             'traits' => ['present', 'array'],
             'traits.*' => [Rule::enum(EventTrait::class)],
+            'sentence' => ['nullable', 'string', 'max:400'],
         ];
     }
 }

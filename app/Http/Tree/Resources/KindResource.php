@@ -10,7 +10,10 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class KindResource
 {
-    /** @param  list<string>  $traits  what it says of a life */
+    /**
+     * @param  list<string>  $traits  what it says of a life
+     * @param  string  $sentence  how it tells itself, where the tree has words of its own for that
+     */
     public function __construct(
         #[OA\Property] public string $code,
         #[OA\Property] public string $word,
@@ -21,6 +24,7 @@ final readonly class KindResource
         #[ListOf('string')] public array $traits,
         #[OA\Property] public ?string $ownId = null,
         #[OA\Property] public int $version = 0,
+        #[OA\Property] public string $sentence = '',
     ) {
     }
 }

@@ -113,7 +113,7 @@ export function AddFact(props: { person: Person; onKept: (id: string) => void; o
           >
             Make the kind
           </button>
-          <KindTraits says={says} traits={kinds?.traits ?? {}} onSays={setSays} />
+          <KindTraits says={says} word={own} traits={kinds?.traits ?? {}} onSays={setSays} />
         </>
       )}
       <DateField aria-label="Date" value={date} onValue={setDate} place={place} />
