@@ -7,6 +7,7 @@ return [
     'accounts' => env('NB_ACCOUNTS', 'open'),
     'upload' => ['piece_bytes' => 8 * 1024 * 1024, 'largest_bytes' => 2 * 1024 * 1024 * 1024],
     'programs' => ['weasyprint' => '/usr/bin/weasyprint', 'rsvg' => '/usr/bin/rsvg-convert', 'vips' => '/usr/bin/vips',
-        'vipsheader' => '/usr/bin/vipsheader', 'pdftoppm' => '/usr/bin/pdftoppm', 'pandoc' => '/usr/bin/pandoc', 'pdftotext' => '/usr/bin/pdftotext'],
+        'vipsheader' => '/usr/bin/vipsheader', 'pdftoppm' => '/usr/bin/pdftoppm', 'pandoc' => '/usr/bin/pandoc',
+        'pdftotext' => '/usr/bin/pdftotext'],
     'demo' => ['email' => 'reader@marren.example', 'password' => 'kelp-and-slate', 'name' => 'Una Fenwhistle'],
 ];

@@ -16,8 +16,8 @@ use NorthBough\Core\Report\Reports;
 /** @extends PresentCommand<Report> */
 final class ReportCommand extends PresentCommand
 {
-    protected $signature = 'bough:report {tree} {kind} {subject?* : @X@, a number or an id; nothing for what is of the whole tree} {--to= : the file to write} '
-        .'{--living=shield : shield or keep}';
+    protected $signature = 'bough:report {tree} {kind} {subject?* : @X@, a number or an id; nothing for the whole tree} '
+        .'{--to= : the file to write} {--living=shield : shield or keep}';
 
     protected $description = 'Writes a report to a file';
 

@@ -22,8 +22,9 @@ final readonly class AnchorPages
     {
         $html = new Html;
         $body = $html->body($document);
-        $lines = implode('', array_map(static fn (string $anchor): string => "<p class=\"probe\">§{$anchor} <a href=\"#{$anchor}\"></a></p>",
-            $html->anchors()));
+        $lines = implode('',
+            array_map(static fn (string $anchor): string => "<p class=\"probe\">§{$anchor} <a href=\"#{$anchor}\"></a></p>",
+                $html->anchors()));
         $style = PrintStyle::paper().' .probe { margin: 0; } .probe a::after { content: target-counter(attr(href url), page); }';
         $probe = $this->pdf->fromHtml("<!doctype html><html lang=\"en\"><head><meta charset=\"utf-8\"><style>{$style}</style></head>"
             ."<body>{$body}<div class=\"page-break\"></div>{$lines}</body></html>");

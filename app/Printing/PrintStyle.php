@@ -54,7 +54,9 @@ final class PrintStyle
     /** How far entries are set in, by their class: the maker of PDF does no sums. */
     private static function depths(): string
     {
-        return implode(' ', array_map(static fn (int $depth): string => "p.entry.depth-{$depth} { margin-left: ".(3.2 + 1.6 * $depth).'em; }', range(1, 12)));
+        return implode(' ',
+            array_map(static fn (int $depth): string => "p.entry.depth-{$depth} { margin-left: ".(3.2 + 1.6 * $depth).'em; }', range(1,
+                12)));
     }
 
     public static function screen(): string

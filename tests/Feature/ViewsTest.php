@@ -94,7 +94,8 @@ final class ViewsTest extends TestCase
         self::assertSame(['generations', 'number', 'Generations', '5', 12],
             [...array_map(static fn (string $key) => $kinds[0]['options'][0][$key], ['name', 'type', 'label', 'usual']),
                 count($kinds[0]['options'][0]['words'])]);
-        self::assertSame(['person', 'couple', 'person', 'line', 'line', 'line', 'line', 'line', 'person', 'record', 'record', 'tree', 'tree', 'tree',
+        self::assertSame(['person', 'couple', 'person', 'line', 'line', 'line', 'line', 'line', 'person', 'record', 'record', 'tree',
+            'tree', 'tree',
             'tree', 'question', 'tree', 'tree', 'tree'], array_column($this->api('GET', '/report-kinds')->json('kinds'), 'subject'));
     }
 

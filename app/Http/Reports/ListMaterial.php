@@ -4,14 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Reports;
 
-use App\Http\Questions\CaseLines;
-use App\Http\Questions\FindingRows;
 use App\Http\Questions\Resources\FindingResource;
 use App\Http\Questions\Resources\QuestionLine;
 use App\Http\Research\Resources\SearchResource;
 use App\Http\Research\Resources\TaskResource;
-use App\Http\Research\SearchRows;
-use App\Http\Research\TaskRows;
 use App\Models\Question;
 use App\Models\Source;
 use App\Trees\Access\SeenTree;
@@ -42,10 +38,7 @@ final readonly class ListMaterial implements Lists
         private CurrentTree $current,
         private EveryRow $every,
         private TreeSourceKinds $kinds,
-        private TaskRows $tasks,
-        private SearchRows $searches,
-        private CaseLines $questions,
-        private FindingRows $findings,
+        private ResearchRows $research,
     ) {
     }
 
@@ -72,8 +65,9 @@ final readonly class ListMaterial implements Lists
     public function tasks(array $personIds): array
     {
         $hide = $this->seen->text(...);
-        $rows = $personIds === [] ? $this->tasks->of([], self::MOST)
-            : array_merge([], ...array_map(fn (string $id): array => $this->tasks->of(['person_id' => $id], self::MOST), $personIds));
+        $rows = $personIds === [] ? $this->research->tasks->of([], self::MOST)
+            : array_merge([], ...array_map(fn (string $id): array => $this->research->tasks->of(['person_id' => $id], self::MOST),
+                $personIds));
 
         return array_map(static fn (TaskResource $task): ListedTask => new ListedTask($hide($task->text), $hide($task->about), $task->done),
             $this->shown($rows, static fn (TaskResource $task): array => [(string) $task->personId]));
@@ -83,10 +77,12 @@ final readonly class ListMaterial implements Lists
     {
         $this->refuseUnseen();
         $hide = $this->seen->text(...);
-        $rows = $personIds === [] ? $this->searches->all() : $this->searches->forPeople($personIds);
+        $rows = $personIds === [] ? $this->research->searches->all() : $this->research->searches->forPeople($personIds);
 
-        return array_map(static fn (SearchResource $row): LoggedSearch => new LoggedSearch($row->date, $hide($row->lookedFor), $hide($row->lookedIn),
-            $row->outcome, $hide($row->found), $hide($row->note), array_map(static fn ($person): string => $hide($person->name), $row->people)),
+        return array_map(static fn (SearchResource $row): LoggedSearch => new LoggedSearch($row->date, $hide($row->lookedFor),
+            $hide($row->lookedIn),
+            $row->outcome, $hide($row->found), $hide($row->note), array_map(static fn ($person): string => $hide($person->name),
+                $row->people)),
             $this->shown($rows, static fn (SearchResource $row): array => array_column($row->people, 'id')));
     }
 
@@ -106,7 +102,7 @@ final readonly class ListMaterial implements Lists
 
         return array_map(static fn (QuestionLine $line): ListedQuestion => new ListedQuestion($hide($line->sentence), $line->state,
             $hide($line->decision), $hide($rows[$line->id]->reason ?? ''), $hide($rows[$line->id]->summary ?? '')),
-            $this->questions->of($rows->values()));
+            $this->research->questions->of($rows->values()));
     }
 
     public function findings(array $personIds): array
@@ -114,8 +110,9 @@ final readonly class ListMaterial implements Lists
         $this->refuseUnseen();
         $hide = $this->seen->text(...);
 
-        return array_map(static fn (FindingResource $row): ListedFinding => new ListedFinding($hide($row->sentence), $row->life, $hide($row->ground),
-            $row->isHard), $this->shown($this->findings->first(self::MOST, $personIds),
+        return array_map(static fn (FindingResource $row): ListedFinding => new ListedFinding($hide($row->sentence), $row->life,
+            $hide($row->ground),
+            $row->isHard), $this->shown($this->research->findings->first(self::MOST, $personIds),
                 static fn (FindingResource $row): array => [$row->personId]));
     }
 

@@ -88,7 +88,8 @@ final readonly class PrivacyAwareExport
             throw self::notTheirs();
         }
         $this->changes->run(
-            new Intent($user, "{$summary}, with {$count} living ".($count === 1 ? 'person' : 'people').' in full', '', ChangeMethod::Hand, 'told'),
+            new Intent($user, "{$summary}, with {$count} living ".($count === 1 ? 'person' : 'people').' in full', '', ChangeMethod::Hand,
+                'told'),
             static fn (): null => null);
     }
 }

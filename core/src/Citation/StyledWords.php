@@ -7,7 +7,7 @@ namespace NorthBough\Core\Citation;
 /** Some words in one style; a note mark when `note` is above 0. */
 final readonly class StyledWords
 {
-    /** @param  string  $to  of somebody or a place that is named: the key of its entry in an index; of a link: the anchor that it leads to */
+    /** @param  string  $to  of somebody or a place that is named its key in an index; of a link the anchor that it leads to */
     private function __construct(public string $text, public string $style, public int $note, public string $to)
     {
     }

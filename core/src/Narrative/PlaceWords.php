@@ -14,8 +14,8 @@ use NorthBough\Core\Place\PlacePath;
 final class PlaceWords
 {
     /** What one is at, and not in. */
-    private const SPOT = '/^(?:St|Saint|Our|Holy|No\.?|\d+)\b|\b(?:church|chapel|kirk|abbey|cathedral|minster|priory|cemetery|churchyard|farm'
-        .'|house|hall|cottage|castle|mill|inn|hospital|infirmary|workhouse|school|college|manse|croft|stair|station|lighthouse|light'
+    private const SPOT = '/^(?:St|Saint|Our|Holy|No\.?|\d+)\b|\b(?:church|chapel|kirk|abbey|cathedral|minster|priory|cemetery|churchyard'
+        .'|farm|house|hall|cottage|castle|mill|inn|hospital|infirmary|workhouse|school|college|manse|croft|stair|station|lighthouse|light'
         .'|street|road|lane|row|close|terrace|quay|pier|gate|crossroads|barracks|prison)$/iu';
 
     /** @var array<string, true> what was named already, each with all that it lies in */

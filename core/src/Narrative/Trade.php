@@ -8,8 +8,8 @@ namespace NorthBough\Core\Narrative;
 final class Trade
 {
     /** Four words and fewer, none of which makes a phrase of its own that no article fits. */
-    private const PLAIN = '/^(?!(?:a|an|the|own|at|in|on|of|ex|late|none|no|living|retired|formerly|wife|widow|son|daughter|out|unemployed)\b)'
-        .'[a-z][a-z\'’ -]*$/u';
+    private const PLAIN = '/^(?!(?:a|an|the|own|at|in|on|of|ex|late|none|no|living|retired|formerly|wife|widow|son|daughter|out'
+        .'|unemployed)\b)[a-z][a-z\'’ -]*$/u';
 
     /** @return string was a fowler and crofter; was recorded as “Ag. Lab.” */
     public static function words(string $written): string

@@ -49,7 +49,8 @@ final readonly class Document
     {
         return match (true) {
             $block instanceof Heading, $block instanceof Paragraph, $block instanceof Entry => $block->words,
-            $block instanceof Table => array_merge([], ...array_map(static fn (array $row): array => array_merge([], ...$row), $block->rows)),
+            $block instanceof Table => array_merge([], ...array_map(static fn (array $row): array => array_merge([], ...$row),
+                $block->rows)),
             $block instanceof NoteList => array_merge([], ...$block->notes),
             default => [],
         };

@@ -33,12 +33,14 @@ final class LifeTest extends TestCase
 
         self::assertSame([
             'Odd Tarrel was born about 1700 in Hask, Marren Isles, the son of Gavin Tarrel and Nan Osk.',
-            'Odd married first Ros Drum in 1724 at St Bregan, Great Marren. They had three children: Gavin (1725), Ninian (about 1727) and Mab (1731/2).',
+            'Odd married first Ros Drum in 1724 at St Bregan, Great Marren. '
+                .'They had three children: Gavin (1725), Ninian (about 1727) and Mab (1731/2).',
             'Odd married secondly Ailie Averay in 1735. They had a child, Wilf.',
             'Odd died on 4 May 1758 at Gannet Stair, Hask, aged about 58.',
         ], self::life($isles->tree(), 'odd'));
         self::assertSame([
-            'Ros Drum married Odd Tarrel in 1724 at St Bregan, Great Marren. They had three children: Gavin (1725), Ninian (about 1727) and Mab (1731/2).',
+            'Ros Drum married Odd Tarrel in 1724 at St Bregan, Great Marren. '
+                .'They had three children: Gavin (1725), Ninian (about 1727) and Mab (1731/2).',
         ], self::life($isles->tree(), 'first'));
     }
 

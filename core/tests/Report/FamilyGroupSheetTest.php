@@ -102,7 +102,8 @@ final class FamilyGroupSheetTest extends TestCase
             '', false, [], $standing);
         $person = new Person('p', 1, Sex::Female, [], [$event('x', '1800', Standing::Accepted), $event('y', '1802', Standing::Rival)]);
         $tree = new Snapshot([$person], [new Union('u', ['p'], [], [])], []);
-        $with = static fn (FamilyGroupSheet $sheet): string => (new Html)->body($sheet->build(new TestMaterial($tree), Subject::couple('u'), ''));
+        $with = static fn (FamilyGroupSheet $sheet): string => (new Html)->body($sheet->build(new TestMaterial($tree),
+            Subject::couple('u'), ''));
         self::assertStringContainsString('1802', $with(new FamilyGroupSheet));
         self::assertStringNotContainsString('1802', $with(new FamilyGroupSheet(rivals: false)));
 
@@ -110,7 +111,8 @@ final class FamilyGroupSheetTest extends TestCase
             ->build(new TestMaterial(self::isles()->tree()), Subject::couple('u1'), 'today'));
         self::assertStringContainsString('note-1', self::sheet());
         self::assertStringNotContainsString('note', $bare);
-        self::assertSame(strip_tags((string) preg_replace('/\x{2060}?<sup>.*?<\/sup>|<h2>Notes.*|<h2 id="notes">Sources.*/su', '', self::sheet())),
+        self::assertSame(strip_tags((string) preg_replace('/\x{2060}?<sup>.*?<\/sup>|<h2>Notes.*|<h2 id="notes">Sources.*/su', '',
+            self::sheet())),
             strip_tags($bare));
     }
 
@@ -152,7 +154,8 @@ final class FamilyGroupSheetTest extends TestCase
 
     private static function sheet(): string
     {
-        return (new Html)->body((new FamilyGroupSheet)->build(new TestMaterial(self::isles()->tree()), Subject::couple('u1'), '1 January 2026'));
+        return (new Html)->body((new FamilyGroupSheet)->build(new TestMaterial(self::isles()->tree()), Subject::couple('u1'),
+            '1 January 2026'));
     }
 
     /** @return list<list<StyledWords>> */

@@ -37,7 +37,8 @@ final class HtmlTest extends TestCase
             "<table><caption>Roll</caption>\n<thead><tr><th scope=\"col\">Name</th></tr></thead>\n<tbody>\n</tbody></table>\n"];
         yield 'notes' => [
             new NoteList('Notes', [[StyledWords::plain('Register')], [StyledWords::italic('Will')]]),
-            "<h2 id=\"notes\">Notes</h2>\n<ol class=\"notes\">\n<li id=\"note-1\">Register</li>\n<li id=\"note-2\"><i>Will</i></li>\n</ol>\n",
+            "<h2 id=\"notes\">Notes</h2>\n<ol class=\"notes\">\n"
+                ."<li id=\"note-1\">Register</li>\n<li id=\"note-2\"><i>Will</i></li>\n</ol>\n",
         ];
         yield 'no notes, no heading' => [new NoteList('Notes', []), ''];
     }

@@ -81,7 +81,8 @@ final class RegisterStyleTest extends TestCase
         $words = array_map(static fn ($block): string => StyledWords::textOf($block->words ?? []), self::built(new DabovilleOutline)
             ->blocks);
 
-        self::assertStringContainsString('with adopted children, without stepchildren, with children who are not proved. Numbered on today.',
+        self::assertStringContainsString(
+            'with adopted children, without stepchildren, with children who are not proved. Numbered on today.',
             implode(' ', $words));
         self::assertStringContainsString('A number with ? is provisional', implode(' ', $words));
     }

@@ -12,6 +12,9 @@ const GROUPS: readonly (readonly [string, readonly string[]])[] = [
   ['Of the tree', ['tree', 'set', 'people']],
 ]
 
+const CHOSEN = 'border-tide bg-wash font-semibold'
+const OTHER = 'border-transparent hover:text-tide'
+
 type Props = { kinds: readonly Kind[]; chosen: Kind; subject: string; onChosen: (code: string) => void }
 
 /** Every kind of report, by what it is about; whoever a report was about stays so where the next can be about them. */
@@ -38,7 +41,7 @@ export function KindNav({ kinds, chosen, subject, onChosen }: Props) {
                     )}
                     aria-current={kind.code === chosen.code ? 'page' : undefined}
                     onClick={() => onChosen(kind.code)}
-                    className={`block border-l-2 py-[3px] pl-2 ${kind.code === chosen.code ? 'border-tide bg-wash font-semibold' : 'border-transparent hover:text-tide'}`}
+                    className={`block border-l-2 py-[3px] pl-2 ${kind.code === chosen.code ? CHOSEN : OTHER}`}
                   >
                     {kind.title}
                   </Link>

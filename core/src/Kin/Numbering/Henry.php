@@ -6,7 +6,8 @@ namespace NorthBough\Core\Kin\Numbering;
 
 /**
  * 1, 11, 12, 121 … with one sign a child: 1 to 9, X for the tenth, A for the eleventh and on from there. After Z, which is the
- * thirty-fifth since X is taken, numbers stand in brackets. Source: Reginald Buchanan Henry, Genealogies of the Families of the Presidents, 1935.
+ * thirty-fifth since X is taken, numbers stand in brackets. Source: Reginald Buchanan Henry, Genealogies of the Families of the
+ * Presidents, 1935.
  */
 final readonly class Henry extends PathNumbers
 {

@@ -11,7 +11,8 @@ final class NumberSystems
     public static function all(): array
     {
         $systems = [];
-        foreach ([new Daboville, new Henry, new ModifiedHenry, new VilliersPama, new RegisterNumbers, new ModifiedRegisterNumbers] as $system) {
+        foreach ([new Daboville, new Henry, new ModifiedHenry, new VilliersPama, new RegisterNumbers,
+            new ModifiedRegisterNumbers] as $system) {
             $systems[$system::code()] = $system;
         }
 

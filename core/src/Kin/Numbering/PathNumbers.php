@@ -27,7 +27,8 @@ abstract readonly class PathNumbers implements NumberSystem
         foreach ($descent->list as $one) {
             $parent = $numbered[$one->parentAt] ?? null;
             $numbered[] = $parent === null ? $one->numbered($this->first(), false)
-                : $one->numbered($this->below($parent->number, $one->place, $one->generation), $one->isProvisional || $parent->isProvisional);
+                : $one->numbered($this->below($parent->number, $one->place, $one->generation), $one->isProvisional
+                    || $parent->isProvisional);
         }
 
         return $descent->numbered($numbered);

@@ -57,7 +57,8 @@ final readonly class ParentSeats
             $isTurned = ($sexes[0] ?? null) === Sex::Female && ($sexes[1] ?? null) !== Sex::Female
                 || ($sexes[1] ?? null) === Sex::Male && $sexes[0] !== Sex::Male;
             foreach ($isTurned && count($parents) === 2 ? array_reverse($parents) : $parents as $side => $parent) {
-                $seats[] = new AncestorSeat($child->seat * 2 + (count($parents) === 1 && $isTurned ? 1 : $side), $parent->personId, 0, false,
+                $seats[] = new AncestorSeat($child->seat * 2 + (count($parents) === 1 && $isTurned ? 1 : $side), $parent->personId, 0,
+                    false,
                     $parent->kind, $parent->proof);
             }
         }

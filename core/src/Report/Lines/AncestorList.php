@@ -114,7 +114,8 @@ final readonly class AncestorList implements Report
     private static function sheet(array $list, array $people): Sheet
     {
         return new Sheet(['number', 'ref', 'name', 'born', 'died', 'generation', 'told at'], array_map(
-            static fn (Ancestor $one): array => [$one->number, new PersonRef($one->personId), ($people[$one->personId] ?? null)?->name()->shown() ?? '?',
+            static fn (Ancestor $one): array => [$one->number, new PersonRef($one->personId), ($people[$one->personId] ?? null)?->name()
+                ->shown() ?? '?',
                 LineOfDescent::date(($people[$one->personId] ?? null)?->vitals()->beginning()),
                 LineOfDescent::date(($people[$one->personId] ?? null)?->vitals()->end()), (string) $one->generation,
                 $one->isFirst() ? '' : $one->firstNumber], $list));

@@ -92,7 +92,8 @@ final readonly class FamilyGroupSheet implements Report
      */
     private function partner(Person $person, array $parents, NoteNumbers $notes): array
     {
-        $blocks = [new Heading(2, [StyledWords::person($person->name()->shown(), $person->id), StyledWords::faint("  no. {$person->number}")])];
+        $blocks = [new Heading(2, [StyledWords::person($person->name()->shown(), $person->id),
+            StyledWords::faint("  no. {$person->number}")])];
         if ($parents !== []) {
             $blocks[] = new Paragraph($parents);
         }
@@ -227,7 +228,8 @@ final readonly class FamilyGroupSheet implements Report
             foreach ($list as $set) {
                 $how = $set->kind() === ParentageKind::Birth ? 'Child' : ucfirst($set->kind()->value).' child';
                 foreach ($set->whoStand() as $at => $tie) {
-                    $lines[(string) $childId][] = StyledWords::plain($at > 0 ? ' and ' : (isset($lines[(string) $childId]) ? " {$how} of " : "{$how} of "));
+                    $lines[(string) $childId][] = StyledWords::plain($at > 0 ? ' and ' : (isset($lines[(string) $childId]) ? " {$how} of "
+                        : "{$how} of "));
                     $lines[(string) $childId][] = isset($parents[$tie->personId])
                         ? StyledWords::person($parents[$tie->personId]->name()->shown(), $tie->personId) : StyledWords::plain('?');
                     $lines[(string) $childId][] = StyledWords::plain($tie->isUnproved() ? ' (not proved)' : '');

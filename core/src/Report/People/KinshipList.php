@@ -57,10 +57,12 @@ final readonly class KinshipList implements Report
         foreach ($near['people'] as $id => $person) {
             $terms = $id === $one->id ? [] : Kinship::between($near['tree'], $one->id, (string) $id);
             if ($terms !== []) {
-                $found[] = [$terms[0]->distance, implode('; ', array_map(static fn (Relationship $term): string => $term->term, $terms)), $person];
+                $found[] = [$terms[0]->distance, implode('; ', array_map(static fn (Relationship $term): string => $term->term, $terms)),
+                    $person];
             }
         }
-        usort($found, static fn (array $a, array $b): int => [$a[0], $a[1], $a[2]->vitals()->beginning()?->date->span()->earliest ?? PHP_INT_MAX]
+        usort($found, static fn (array $a, array $b): int => [$a[0], $a[1], $a[2]->vitals()->beginning()?->date->span()
+            ->earliest ?? PHP_INT_MAX]
             <=> [$b[0], $b[1], $b[2]->vitals()->beginning()?->date->span()->earliest ?? PHP_INT_MAX]);
         $title = "Kin of {$one->name()->shown()}";
         $says = "Kin by ancestors of {$this->up} generations and by {$this->down} generations of those who descend from them.";
@@ -136,7 +138,8 @@ final readonly class KinshipList implements Report
     {
         return new Table($title, ['What they are', 'Name', 'Born', 'Died'], array_map(static fn (array $kin): array => [
             [StyledWords::plain($kin[1])], [StyledWords::person($kin[2]->name()->shown(), $kin[2]->id)],
-            [StyledWords::plain(LineOfDescent::date($kin[2]->vitals()->beginning()))], [StyledWords::plain(LineOfDescent::date($kin[2]->vitals()->end()))],
+            [StyledWords::plain(LineOfDescent::date($kin[2]->vitals()->beginning()))],
+            [StyledWords::plain(LineOfDescent::date($kin[2]->vitals()->end()))],
         ], $found));
     }
 

@@ -81,7 +81,8 @@ final readonly class PersonReport implements Report
         $others = array_values(array_filter(array_slice($person->names, 1), static fn (Name $name): bool => $name->counts()));
 
         return $others === [] ? [] : [new Paragraph([StyledWords::plain('Other names: '),
-            StyledWords::plain(implode('; ', array_map(static fn (Name $name): string => $name->name->shown(), $others))), StyledWords::plain('.')])];
+            StyledWords::plain(implode('; ', array_map(static fn (Name $name): string => $name->name->shown(), $others))),
+            StyledWords::plain('.')])];
     }
 
     /**
@@ -101,7 +102,8 @@ final readonly class PersonReport implements Report
         $told = LifeOrder::sorted(array_values(array_filter($events, fn (Event $event): bool => $event->standing !== Standing::RuledOut
             && ($this->rivals || $event->standing !== Standing::Rival))));
 
-        return $told === [] ? [] : [Heading::of(2, 'Facts'), new Table("Facts of {$person->name()->shown()}", ['Fact', 'When', 'Where and what'],
+        return $told === [] ? [] : [Heading::of(2, 'Facts'), new Table("Facts of {$person->name()->shown()}", ['Fact', 'When',
+            'Where and what'],
             array_map(static fn (Event $event): array => [
                 [StyledWords::plain($event->word()), StyledWords::faint($event->standing === Standing::Rival ? ' (a rival)' : ''),
                     ...$marks($event)],
@@ -124,7 +126,8 @@ final readonly class PersonReport implements Report
     {
         $words = [];
         foreach ($kin->partners($union, $personId) as $at => $partner) {
-            array_push($words, StyledWords::plain($at === 0 ? 'with ' : ' and '), StyledWords::person($partner->name()->shown(), $partner->id));
+            array_push($words, StyledWords::plain($at === 0 ? 'with ' : ' and '), StyledWords::person($partner->name()->shown(),
+                $partner->id));
         }
 
         return $words;

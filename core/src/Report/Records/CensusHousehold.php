@@ -49,7 +49,8 @@ final readonly class CensusHousehold implements Report
 
         return new Document($transcript->title, "Made with North Bough on {$day}.", [...$transcript->blocks,
             ...self::listed('Who they were', 'Nobody of the roll is placed in the tree yet.', $people, $short),
-            ...$people === [] ? [] : self::listed('Of the family, and not on the roll', 'Everybody of the family who may have lived then is on it.',
+            ...$people === [] ? [] : self::listed('Of the family, and not on the roll',
+                'Everybody of the family who may have lived then is on it.',
                 self::missing($kin, $ids, $record->roll->date->span()), $short)]);
     }
 
@@ -82,7 +83,8 @@ final readonly class CensusHousehold implements Report
         $born = $person->vitals()->beginning()?->date->span()?->earliest;
         $died = $person->vitals()->end()?->date->span()?->latest;
 
-        return ($day?->latest === null || $born === null || $born <= $day->latest) && ($day?->earliest === null || $died === null || $died >= $day->earliest);
+        return ($day?->latest === null || $born === null || $born <= $day->latest) && ($day?->earliest === null || $died === null
+            || $died >= $day->earliest);
     }
 
     /**

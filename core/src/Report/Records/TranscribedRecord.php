@@ -13,7 +13,8 @@ final readonly class TranscribedRecord
     /**
      * @param  array<string, string>  $fields  of the head, by code
      * @param  array<string, string>  $placed  in words, by line: a name with its years, or why nobody
-     * @param  array<string, string>  $personIds  for whom each line is taken, by line; those of nobody, or of nobody who is shown, are missing
+     * @param  array<string, string>  $personIds  for whom each line is taken, by line; those of nobody, or of nobody who is shown, are
+     *     missing
      * @param  string  $words  of the page besides its roll
      */
     public function __construct(

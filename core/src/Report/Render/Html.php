@@ -68,7 +68,8 @@ final class Html
     private function block(Block $block): string
     {
         return match (true) {
-            $block instanceof Heading => "<h{$block->level}".self::id($block->anchor).'>'.$this->words($block->words)."</h{$block->level}>\n",
+            $block instanceof Heading => "<h{$block->level}".self::id($block->anchor).'>'
+                .$this->words($block->words)."</h{$block->level}>\n",
             $block instanceof Paragraph => '<p'.($block->style === ParagraphStyle::Plain ? '' : " class=\"{$block->style->value}\"").'>'
                 .$this->words($block->words)."</p>\n",
             $block instanceof Entry => $this->entry($block),
@@ -94,7 +95,8 @@ final class Html
 
     private function entry(Entry $entry): string
     {
-        return '<p class="entry'.($entry->mark === '' ? ' more' : '').' depth-'.min($entry->depth, self::DEEPEST).'"'.self::id($entry->anchor).'>'
+        return '<p class="entry'.($entry->mark === '' ? ' more' : '').' depth-'.min($entry->depth,
+            self::DEEPEST).'"'.self::id($entry->anchor).'>'
             .($entry->mark === '' ? '' : '<span class="mark">'.self::escape($entry->mark).'</span> ').$this->words($entry->words)."</p>\n";
     }
 
@@ -125,7 +127,8 @@ final class Html
 
     private static function titlePage(TitlePage $page): string
     {
-        $line = static fn (string $class, string $words): string => $words === '' ? '' : "<p class=\"{$class}\">".self::escape($words)."</p>\n";
+        $line = static fn (string $class, string $words): string => $words === '' ? ''
+            : "<p class=\"{$class}\">".self::escape($words)."</p>\n";
 
         return '<section class="title-page"><h1>'.self::escape($page->title)."</h1>\n".$line('subtitle', $page->subtitle)
             .$line('author', $page->author).$line('day', $page->day)."</section>\n";

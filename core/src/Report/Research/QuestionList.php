@@ -39,7 +39,8 @@ final readonly class QuestionList extends TreeReport
         $decided = $this->decided ? array_values(array_filter($questions, static fn (ListedQuestion $one): bool => ! $one->isOpen())) : [];
         $blocks = $open === [] ? [Paragraph::faint('No question is open.')] : [Heading::of(2, 'Open')];
         foreach ($open as $one) {
-            $blocks[] = new Entry('•', [StyledWords::plain($one->sentence), ...$one->state === 'open' ? [] : [StyledWords::faint(" ({$one->state})")]]);
+            $blocks[] = new Entry('•', [StyledWords::plain($one->sentence), ...$one->state === 'open' ? []
+                : [StyledWords::faint(" ({$one->state})")]]);
         }
         if ($decided !== []) {
             $blocks[] = Heading::of(2, 'Decided');
@@ -54,6 +55,7 @@ final readonly class QuestionList extends TreeReport
         }
 
         return [$blocks, new Sheet(['question', 'state', 'decision', 'reason'], array_map(
-            static fn (ListedQuestion $one): array => [$one->sentence, $one->state, $one->decision, $one->reason], [...$open, ...$decided]))];
+            static fn (ListedQuestion $one): array => [$one->sentence, $one->state, $one->decision, $one->reason], [...$open,
+                ...$decided]))];
     }
 }

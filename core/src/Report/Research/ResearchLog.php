@@ -36,7 +36,8 @@ final readonly class ResearchLog extends TreeReport
 
         return [$searches === [] ? [Paragraph::faint('No search was logged.')]
             : [new Table('Searches', ['When', 'Looked for', 'Looked in', 'Outcome', 'What was found', 'For'], array_map(
-                static fn (LoggedSearch $one): array => [$cell($one->when), $cell($one->lookedFor), $cell($one->lookedIn), $cell($one->outcome),
+                static fn (LoggedSearch $one): array => [$cell($one->when), $cell($one->lookedFor), $cell($one->lookedIn),
+                    $cell($one->outcome),
                     $cell(trim("{$one->found} {$one->note}")), $cell(implode(', ', $one->people))], $searches))], null];
     }
 }

@@ -32,7 +32,8 @@ final readonly class TaskList extends TreeReport
 
     protected function tell(Material $material, array $personIds, string $day): array
     {
-        $tasks = array_values(array_filter($material->lists()->tasks($personIds), fn (ListedTask $task): bool => $this->done || ! $task->isDone));
+        $tasks = array_values(array_filter($material->lists()->tasks($personIds), fn (ListedTask $task): bool => $this->done
+            || ! $task->isDone));
         $groups = [];
         foreach ($tasks as $task) {
             $groups[$task->about][] = $task;

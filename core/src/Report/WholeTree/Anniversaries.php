@@ -51,7 +51,8 @@ final readonly class Anniversaries extends TreeReport
             $partners = $union->marriage() === null ? [] : $material->tree()->lives($union->partnerIds);
             $named = [];
             foreach (array_values($partners) as $at => $partner) {
-                array_push($named, ...$at === 0 ? [] : [StyledWords::plain(' and ')], ...[StyledWords::person($partner->name()->shown(), $partner->id)]);
+                array_push($named, ...$at === 0 ? [] : [StyledWords::plain(' and ')], ...[StyledWords::person($partner->name()->shown(),
+                    $partner->id)]);
             }
             $this->note($days, $named === [] ? null : $union->marriage(), 'married', $named, $union->partnerIds[0] ?? '');
         }
@@ -74,7 +75,8 @@ final readonly class Anniversaries extends TreeReport
         }
         // The day as it was written, in the calendar of its time: that is the one that is kept.
         [$year, $month, $day] = preg_match('/^(?:JULIAN )?(\d{1,2}) ([A-Z]{3}) (\d+)/', $date->normal, $m) === 1
-            ? [(int) $m[3], Calendars::gregorian()->monthNumber(ucfirst(strtolower($m[2]))), (int) $m[1]] : Calendars::gregorian()->fromDay($span->earliest);
+            ? [(int) $m[3], Calendars::gregorian()->monthNumber(ucfirst(strtolower($m[2]))), (int) $m[1]] : Calendars::gregorian()
+                ->fromDay($span->earliest);
         if ($this->month === 0 || $this->month === $month) {
             $days[$month * 100 + $day][] = ['year' => $year, 'what' => $what, 'words' => $named, 'personId' => $personId];
         }
@@ -90,7 +92,8 @@ final readonly class Anniversaries extends TreeReport
         foreach ($days as $key => $notes) {
             usort($notes, static fn (array $a, array $b): int => $a['year'] <=> $b['year']);
             foreach ($notes as $at => $note) {
-                $months[intdiv($key, 100)][] = [$at === 0 ? [StyledWords::plain((string) ($key % 100))] : [], [StyledWords::plain((string) $note['year'])],
+                $months[intdiv($key, 100)][] = [$at === 0 ? [StyledWords::plain((string) ($key % 100))] : [],
+                    [StyledWords::plain((string) $note['year'])],
                     [StyledWords::plain($note['what'])], $note['words']];
             }
         }

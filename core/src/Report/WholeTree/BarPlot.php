@@ -29,8 +29,10 @@ final class BarPlot
     public static function of(string $caption, array $counts): Plot
     {
         $size = TextStyle::Fact->size();
-        $labels = array_map(static fn (string|int $label): string => TypeMeasure::cut((string) $label, $size, self::LONGEST_LABEL), array_keys($counts));
-        $labelled = $labels === [] ? 0.0 : self::GAP + max(array_map(static fn (string $label): float => TypeMeasure::width($label, $size), $labels));
+        $labels = array_map(static fn (string|int $label): string => TypeMeasure::cut((string) $label, $size, self::LONGEST_LABEL),
+            array_keys($counts));
+        $labelled = $labels === [] ? 0.0 : self::GAP + max(array_map(static fn (string $label): float => TypeMeasure::width($label, $size),
+            $labels));
         $most = $counts === [] ? 1 : max(1, max($counts));
         $from = $labelled + self::GAP;
         $room = self::WIDTH - $from - 2 * self::GAP - TypeMeasure::width((string) $most, $size);

@@ -23,7 +23,8 @@ final class CountedTree
     private const STEP = 10;
 
     /** @var array<string, int> */
-    public array $totals = ['People' => 0, 'Women' => 0, 'Men' => 0, 'Of unknown or other sex' => 0, 'With a birth' => 0, 'With a death' => 0,
+    public array $totals = ['People' => 0, 'Women' => 0, 'Men' => 0, 'Of unknown or other sex' => 0, 'With a birth' => 0,
+        'With a death' => 0,
         'Couples' => 0];
 
     /** @var array<string, Counts> */
@@ -99,7 +100,8 @@ final class CountedTree
         if ($span?->earliest === null || $span->latest === null) {
             return '';
         }
-        [$first, $last] = [self::tens(Calendars::gregorian()->fromDay($span->earliest)[0]), self::tens(Calendars::gregorian()->fromDay($span->latest)[0])];
+        [$first, $last] = [self::tens(Calendars::gregorian()->fromDay($span->earliest)[0]), self::tens(Calendars::gregorian()
+            ->fromDay($span->latest)[0])];
 
         return $first === $last ? (string) $first : '';
     }

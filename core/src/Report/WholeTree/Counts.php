@@ -24,7 +24,8 @@ final class Counts
     public function commonest(int $most): array
     {
         $counts = $this->counts;
-        uksort($counts, fn (string|int $a, string|int $b): int => $this->counts[$b] <=> $this->counts[$a] ?: strnatcasecmp((string) $a, (string) $b));
+        uksort($counts, fn (string|int $a, string|int $b): int => $this->counts[$b] <=> $this->counts[$a] ?: strnatcasecmp((string) $a,
+            (string) $b));
 
         return array_slice($counts, 0, $most, true);
     }

@@ -20,7 +20,8 @@ use NorthBough\Core\Report\TreeReport;
  */
 final readonly class Statistics extends TreeReport
 {
-    public function __construct(#[Option('Commonest', 'How many of the commonest names and places', from: 3, to: 50)] public int $commonest = 15)
+    public function __construct(#[Option('Commonest', 'How many of the commonest names and places', from: 3,
+        to: 50)] public int $commonest = 15)
     {
     }
 

@@ -25,7 +25,8 @@ final class AncestorNumbersTest extends TestCase
 
         // Odd and Nan are grandparents of both parents: 8 and 9, and 12 and 13. Nan, who is also told to be Odd's mother, is 17.
         self::assertSame(['1 wilf', '2 pa', '3 ma', '4 gavin', '6 hugh', '8 odd', '9 nan', '12 odd see 8', '13 nan see 9', '17 nan see 9'],
-            array_map(static fn (Ancestor $one): string => "{$one->number} {$one->personId}".($one->isFirst() ? '' : " see {$one->firstNumber}"),
+            array_map(static fn (Ancestor $one): string => "{$one->number} {$one->personId}".($one->isFirst() ? ''
+                : " see {$one->firstNumber}"),
                 $list));
     }
 

@@ -52,9 +52,11 @@ final class NumberSystemsTest extends TestCase
             'hugh' => 'b1.c2', 'ninian' => 'b2', 'mab' => 'b3', 'tam' => 'b3.c1', 'wilf again' => 'b3.c1.d1', 'ewan' => 'b4',
             'bruna' => 'b4.c1', 'isobel' => 'b5']];
         // Only those with children are carried on; they are numbered as they are listed under their parents.
-        yield 'Register' => [new RegisterNumbers, ['odd' => '1', 'gavin' => '2', 'ninian' => '', 'mab' => '3', 'ewan' => '4', 'isobel' => '',
+        yield 'Register' => [new RegisterNumbers, ['odd' => '1', 'gavin' => '2', 'ninian' => '', 'mab' => '3', 'ewan' => '4',
+            'isobel' => '',
             'ailie' => '5', 'hugh' => '', 'tam' => '6', 'bruna' => '', 'wilf' => '', 'wilf again' => '']];
-        yield 'Register, modified' => [new ModifiedRegisterNumbers, ['odd' => '1', 'gavin' => '2', 'ninian' => '3', 'mab' => '4', 'ewan' => '5',
+        yield 'Register, modified' => [new ModifiedRegisterNumbers, ['odd' => '1', 'gavin' => '2', 'ninian' => '3', 'mab' => '4',
+            'ewan' => '5',
             'isobel' => '6', 'ailie' => '7', 'hugh' => '8', 'tam' => '9', 'bruna' => '10', 'wilf' => '11', 'wilf again' => '12']];
     }
 
@@ -101,7 +103,8 @@ final class NumberSystemsTest extends TestCase
 
     public function test_adopted_step_and_unproved_children_count_as_was_chosen(): void
     {
-        $tree = (new Isles)->person('odd', 'Odd Tarrel')->person('wife', 'Nan Osk')->person('before', 'Sim Drum')->person('own', 'Own Tarrel b 1800')
+        $tree = (new Isles)->person('odd', 'Odd Tarrel')->person('wife', 'Nan Osk')->person('before', 'Sim Drum')->person('own',
+            'Own Tarrel b 1800')
             ->person('taken', 'Taken Tarrel b 1802')->person('said', 'Said Tarrel b 1804')->person('step', 'Step Drum b 1790')
             ->union('was', ['before', 'wife'], ['step'])->union('is', ['odd', 'wife'], ['own'])
             ->union('took', ['odd'], ['taken'], kind: ParentageKind::Adoptive)->union('says', ['odd'], ['said'], proof: Proof::Probable)

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthBough\Core\Kin\Numbering;
+
+/** A child in its place among all children of the parent by whom a line comes to it. */
+final readonly class CountedChild
+{
+    /**
+     * @param  int  $place  from 1
+     * @param  bool  $isOpen  whether the order by which that is counted is not known
+     */
+    public function __construct(public LineChild $child, public string $unionId, public int $place, public bool $isOpen)
+    {
+    }
+
+    /** Whoever a line begins with. */
+    public static function founder(string $personId): self
+    {
+        return new self(new LineChild($personId), '', 0, false);
+    }
+
+    /**
+     * The children of all unions in order of birth: those that are dated take the dated places, one that is not stays as put.
+     *
+     * @param  list<LineFamily>  $families
+     * @return list<self>
+     */
+    public static function of(array $families): array
+    {
+        $children = [];
+        foreach ($families as $family) {
+            foreach ($family->children as $child) {
+                $children[] = [$family->unionId, $child];
+            }
+        }
+        $dated = array_filter($children, static fn (array $one): bool => self::day($one[1]) !== null);
+        usort($dated, static fn (array $a, array $b): int => self::day($a[1]) <=> self::day($b[1]));
+        $ordered = array_map(static function (array $one) use (&$dated): array {
+            return self::day($one[1]) === null ? $one : array_shift($dated) ?? $one;
+        }, $children);
+
+        return array_map(static fn (array $one, int $at): self => new self($one[1], $one[0], $at + 1, self::isOpen($ordered, $at)),
+            $ordered, array_keys($ordered));
+    }
+
+    /** @param  list<array{string, LineChild}>  $ordered */
+    private static function isOpen(array $ordered, int $at): bool
+    {
+        foreach ($ordered as $beside => $other) {
+            if ($at !== $beside && ! $ordered[$at][1]->isToldApartFrom($other[1])) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private static function day(LineChild $child): ?int
+    {
+        return $child->born->earliest ?? $child->born->latest ?? null;
+    }
+}
