@@ -178,10 +178,12 @@ test('what opens from an area can be used by everybody', async ({ page }) => {
   await page.getByRole('link', { name: /Register of St Osmund/ }).click()
   await page.getByText('Full note').waitFor()
   await scan(page, 'source')
-  await page.goto(`${tree}/reports`)
-  await page.getByRole('complementary').getByRole('link').first().click()
-  await page.getByRole('article').waitFor()
-  await scan(page, 'sheet')
+  for (const kind of ['register', 'statistics']) {
+    await page.goto(`${tree}/reports/${kind}`)
+    await page.getByRole('article').waitFor()
+    await scan(page, kind)
+  }
+  await scanNarrow(page, 'statistics')
   await page.goto(`${tree}/people`)
   await jumpTo(page, 'Magnus Tarrel')
   await page.getByText('fowler and crofter').waitFor()

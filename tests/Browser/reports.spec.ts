@@ -1,12 +1,13 @@
 import { expect, test } from '@playwright/test'
-import { demoTree, jumpTo, signIn } from './actions'
+import { demoTree, jumpTo, saved, signIn } from './actions'
 
-test('what can be chosen of a report and a drawing stands above it, in its address and in its file', async ({
+test('what can be chosen of a report and a drawing stands beside it, in its address and in its file', async ({
   page,
 }) => {
   await signIn(page)
   await demoTree(page)
   await page.getByRole('link', { name: 'Reports' }).click()
+  await page.getByRole('link', { name: 'Family group sheet' }).click()
   await page.getByLabel('Filter couples by name').fill('Moll')
   await page.getByRole('link', { name: /Ewan Tarrel and Moll Stair/ }).click()
   const sheet = page.getByRole('article')
@@ -19,7 +20,7 @@ test('what can be chosen of a report and a drawing stands above it, in its addre
   await expect(page.getByLabel('Source notes')).not.toBeChecked()
 
   // What a report of another kind is about is chosen where that is.
-  await page.getByLabel(/^Report/).selectOption('Record transcript')
+  await page.getByRole('link', { name: 'Record transcript' }).click()
   await expect(page.getByText('Open the record from')).toBeVisible()
 
   await jumpTo(page, 'Ailie')
@@ -55,4 +56,54 @@ test('a record is printed from where it stands', async ({ page }) => {
   await expect(page.getByRole('article')).toContainText('Taken for')
   await page.getByLabel('Taken for').uncheck()
   await expect(page.getByRole('article')).not.toContainText('Taken for')
+})
+
+test('a report is reached from a person by a key, and whoever it is about stays so from kind to kind', async ({
+  page,
+}) => {
+  await signIn(page)
+  await demoTree(page)
+  await jumpTo(page, 'Magnus Tarrel')
+  await page.getByText('fowler and crofter').waitFor()
+  await page.keyboard.press('t')
+  const sheet = page.getByRole('article')
+  await expect(sheet).toContainText(
+    'Magnus was a fowler and crofter at Gannet Stair, Hask, from 1720 to 1755.',
+  )
+  await page.getByRole('link', { name: 'Register style', exact: true }).click()
+  await expect(sheet).toContainText('Children of Magnus Tarrel and Elspet Corran:')
+  await expect(sheet).toContainText('Generation 4')
+  await page.getByLabel('Generations').selectOption('2')
+  await expect(sheet).not.toContainText('Generation 2')
+
+  // A line of both of a couple, and back to one of them.
+  await page.getByRole('button', { name: 'With a partner' }).click()
+  await page.getByRole('combobox', { name: 'And who else' }).fill('Elspet Corran')
+  await page
+    .getByRole('option', { name: /Elspet Corran/ })
+    .first()
+    .click()
+  await expect(sheet).toContainText('Descendants of Magnus Tarrel and Elspet Corran')
+
+  // What is of the whole tree needs nobody.
+  await page.getByRole('link', { name: 'Statistics' }).click()
+  await expect(sheet.getByRole('img', { name: /Births by decade/ })).toBeVisible()
+})
+
+test('the living whom a report names are looked at before it is saved, and told one by one', async ({
+  page,
+}) => {
+  await signIn(page)
+  await demoTree(page)
+  await jumpTo(page, 'Ruth Fenwhistle')
+  await page.keyboard.press('t')
+  await page.getByRole('link', { name: 'Henry numbers' }).click()
+  await page.getByRole('button', { name: 'Save as a file' }).click()
+  const living = page.getByRole('list', { name: 'The living' })
+  await expect(living).toContainText('Ailie Averay')
+  await page.getByLabel('Tell of Ailie Averay in full').check()
+  await expect(page.getByText(/tells of 1 in full/)).toBeVisible()
+  const kept = await saved(page, () => page.getByRole('link', { name: 'CSV' }).click())
+  expect(kept.toString()).toContain('Ailie Averay')
+  expect(kept.toString()).not.toContain('Ruth Fenwhistle')
 })
