@@ -16,7 +16,13 @@ export function Printed({ kind, subject }: { kind: Kind; subject: string }) {
     `/api/trees/${tree}/reports/${kind.code}/${subject}.${format}?${asWords(options)}`
   return (
     <div className="grid min-h-0 grid-cols-[minmax(0,1fr)_290px] max-lg:flex max-lg:flex-col-reverse">
-      <section aria-label="As it will be printed" className="overflow-auto px-8 py-4" aria-busy={isFetching}>
+      <section
+        aria-label="As it will be printed"
+        // Whoever has keys alone scrolls it by them.
+        tabIndex={0}
+        className="overflow-auto px-8 py-4"
+        aria-busy={isFetching}
+      >
         {error && <p className="text-madder">{error.message}</p>}
         {!report && !error && <p role="status">It is being put together.</p>}
         {report && (

@@ -6,10 +6,11 @@ namespace NorthBough\Core\Report\Node;
 
 use NorthBough\Core\Drawing\Scene\Scene;
 
-/** A drawing within a document, with what it shows in words for whoever cannot see it. */
+/** A drawing within a document. */
 final readonly class Plot implements Block
 {
-    public function __construct(public Scene $scene, public string $caption)
+    /** @param  string  $said  all that it shows in words, for whoever cannot see it */
+    public function __construct(public Scene $scene, public string $caption, public string $said)
     {
     }
 }

@@ -88,8 +88,9 @@ final class Html
     {
         [$scene, $caption] = [$plot->scene, self::escape($plot->caption)];
 
-        return "<figure role=\"img\" aria-label=\"{$caption}\">".Svg::root((string) $scene->width, (string) $scene->height)
-            .Svg::content($scene, new Window(0, 0, $scene->width, $scene->height), new Outward)."</svg>\n"
+        return '<figure><div role="img" aria-label="'.self::escape("{$plot->caption}. {$plot->said}").'">'
+            .Svg::root((string) $scene->width, (string) $scene->height)
+            .Svg::content($scene, new Window(0, 0, $scene->width, $scene->height), new Outward)."</svg></div>\n"
             ."<figcaption>{$caption}</figcaption></figure>\n";
     }
 
