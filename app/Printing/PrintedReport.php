@@ -51,7 +51,7 @@ final readonly class PrintedReport
 
     private function pdf(Document $document): string
     {
-        $hasIndex = array_filter($document->blocks, static fn ($block): bool => $block instanceof Index) !== [];
+        $hasIndex = array_filter($document->all(), static fn ($block): bool => $block instanceof Index) !== [];
         $pages = $hasIndex ? $this->pages->of($document) : [];
 
         return $this->pdf->fromHtml(Html::page($document, PrintStyle::paper(), new Html(pages: $pages)));

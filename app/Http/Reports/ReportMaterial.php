@@ -9,6 +9,7 @@ use NorthBough\Core\Report\Lists;
 use NorthBough\Core\Report\Material;
 use NorthBough\Core\Report\Records\TranscribedRecord;
 use NorthBough\Core\Report\Research\ProvedQuestion;
+use NorthBough\Core\Report\RunningText;
 use NorthBough\Core\Tree\TreeView;
 
 /** What reports are made of, from the current tree as one audience sees it. */
@@ -22,6 +23,11 @@ final readonly class ReportMaterial implements Material
     public function tree(): TreeView
     {
         return $this->seen->view;
+    }
+
+    public function running(): RunningText
+    {
+        return RunningText::begun();
     }
 
     public function lists(): Lists

@@ -18,22 +18,34 @@ final readonly class Document
     /**
      * @param  list<Block>  $blocks
      * @param  Sheet|null  $rows  for a spreadsheet; null where that is its tables as they stand
+     * @param  list<Block>  $apparatus  notes and bibliography, which a book has at its own end
      */
-    public function __construct(public string $title, public string $footer, public array $blocks, public ?Sheet $rows = null)
+    public function __construct(
+        public string $title,
+        public string $footer,
+        public array $blocks,
+        public ?Sheet $rows = null,
+        public array $apparatus = [],
+    ) {
+    }
+
+    /** @return list<Block> */
+    public function all(): array
     {
+        return [...$this->blocks, ...$this->apparatus];
     }
 
     /** As much of it as a page shows at once. */
     public function beginning(int $most): self
     {
-        return new self($this->title, $this->footer, array_slice($this->blocks, 0, $most), $this->rows);
+        return new self($this->title, $this->footer, array_slice($this->blocks, 0, $most), $this->rows, $this->apparatus);
     }
 
     /** @return list<string> ids of everybody whom its words name, in order, each once */
     public function personIds(): array
     {
         $ids = [];
-        foreach ($this->blocks as $block) {
+        foreach ($this->all() as $block) {
             foreach (self::wordsOf($block) as $part) {
                 if ($part->style === 'person') {
                     $ids[$part->to] = true;

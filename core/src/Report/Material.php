@@ -14,6 +14,9 @@ interface Material
 {
     public function tree(): TreeView;
 
+    /** Of this text, or of the book that it is a chapter of. */
+    public function running(): RunningText;
+
     public function lists(): Lists;
 
     /** @throws SubjectMissing */

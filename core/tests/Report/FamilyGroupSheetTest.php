@@ -161,8 +161,8 @@ final class FamilyGroupSheetTest extends TestCase
     /** @return list<list<StyledWords>> */
     private static function notes(): array
     {
-        $blocks = (new FamilyGroupSheet)->build(new TestMaterial(self::isles()->tree()), Subject::couple('u1'), '1 January 2026')->blocks;
-        $last = $blocks[count($blocks) - 1];
+        $blocks = (new FamilyGroupSheet)->build(new TestMaterial(self::isles()->tree()), Subject::couple('u1'), '1 January 2026')->all();
+        $last = array_values(array_filter($blocks, static fn ($block): bool => $block instanceof NoteList))[0] ?? null;
 
         return $last instanceof NoteList ? $last->notes : [];
     }

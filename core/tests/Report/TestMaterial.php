@@ -10,6 +10,7 @@ use NorthBough\Core\Report\Lists;
 use NorthBough\Core\Report\Material;
 use NorthBough\Core\Report\Records\TranscribedRecord;
 use NorthBough\Core\Report\Research\ProvedQuestion;
+use NorthBough\Core\Report\RunningText;
 use NorthBough\Core\Tree\TreeView;
 
 /** What a test of reports lays out itself. */
@@ -27,6 +28,11 @@ final readonly class TestMaterial implements Material
     public function tree(): TreeView
     {
         return $this->tree;
+    }
+
+    public function running(): RunningText
+    {
+        return RunningText::begun();
     }
 
     public function lists(): Lists

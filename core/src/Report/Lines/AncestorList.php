@@ -4,31 +4,26 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Report\Lines;
 
-use NorthBough\Core\Citation\NoteNumbers;
 use NorthBough\Core\Citation\StyledWords;
 use NorthBough\Core\Kin\Numbering\Ancestor;
 use NorthBough\Core\Kin\Numbering\AncestorNumbers;
 use NorthBough\Core\Kin\Numbering\LineChoice;
 use NorthBough\Core\Narrative\Life;
 use NorthBough\Core\Narrative\LifeKin;
-use NorthBough\Core\Narrative\Teller;
 use NorthBough\Core\Presentation\Option;
 use NorthBough\Core\Presentation\Subject;
 use NorthBough\Core\Presentation\SubjectKind;
 use NorthBough\Core\Presentation\SubjectMissing;
-use NorthBough\Core\Report\Bibliography;
 use NorthBough\Core\Report\Document;
 use NorthBough\Core\Report\Material;
 use NorthBough\Core\Report\Node\Block;
 use NorthBough\Core\Report\Node\Entry;
 use NorthBough\Core\Report\Node\Heading;
-use NorthBough\Core\Report\Node\NoteList;
 use NorthBough\Core\Report\Node\Paragraph;
 use NorthBough\Core\Report\PersonRef;
 use NorthBough\Core\Report\Report;
 use NorthBough\Core\Report\Sheet;
 use NorthBough\Core\Report\ShortLife;
-use NorthBough\Core\Tree\Event;
 use NorthBough\Core\Tree\Person;
 
 /** The ancestors of somebody a generation at a time, by number. */
@@ -68,9 +63,9 @@ final readonly class AncestorList implements Report
         $people = $this->notes ? $tree->people($ids) : $tree->lives($ids);
         $title = 'Ancestors of '.($people[$subject->id()] ?? throw SubjectMissing::of(SubjectKind::Person))->name()->shown();
         $kin = LifeKin::of($tree, $ids);
-        $notes = new NoteNumbers;
-        $marks = fn (Event $event): array => $this->notes ? $notes->marks($event->grounds()) : [];
-        $teller = new Teller;
+        $running = $material->running();
+        $marks = $running->marks($this->notes);
+        $teller = $running->teller;
         $short = new ShortLife($kin, $teller->places, $marks);
         $tell = fn (Person $person): array => $this->lives ? Life::of($person, $kin, $teller, $marks) : [$short->of($person)];
 
@@ -83,10 +78,8 @@ final readonly class AncestorList implements Report
             }
             array_push($blocks, ...self::told($one, $people[$one->personId] ?? null, $tell));
         }
-        $blocks[] = new NoteList('Notes', $notes->notes());
 
-        return new Document($title, "Made with North Bough on {$day}.", [...$blocks, ...Bibliography::of($notes->sources())],
-            self::sheet($list, $people));
+        return new Document($title, "Made with North Bough on {$day}.", $blocks, self::sheet($list, $people), $running->apparatus());
     }
 
     /**

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Report\Lines;
 
-use NorthBough\Core\Citation\NoteNumbers;
 use NorthBough\Core\Kin\Numbering\Descendant;
 use NorthBough\Core\Kin\Numbering\Descent;
 use NorthBough\Core\Kin\Numbering\LinesOfTree;
@@ -14,11 +13,12 @@ use NorthBough\Core\Narrative\LifeKin;
 use NorthBough\Core\Presentation\Subject;
 use NorthBough\Core\Presentation\SubjectKind;
 use NorthBough\Core\Presentation\SubjectMissing;
+use NorthBough\Core\Report\Material;
 use NorthBough\Core\Report\PersonRef;
+use NorthBough\Core\Report\RunningText;
 use NorthBough\Core\Report\Sheet;
 use NorthBough\Core\Tree\Event;
 use NorthBough\Core\Tree\Person;
-use NorthBough\Core\Tree\TreeView;
 use NorthBough\Core\Tree\Union;
 
 /** The numbered descendants of a person or a couple, with what a report tells of them. */
@@ -30,14 +30,15 @@ final readonly class LineOfDescent
         public Descent $descent,
         private array $people,
         public LifeKin $kin,
-        public NoteNumbers $notes,
+        public RunningText $running,
         private DescentOptions $options,
     ) {
     }
 
     /** @throws SubjectMissing where the person is not there, or two are no couple */
-    public static function of(TreeView $tree, Subject $subject, NumberSystem $system, DescentOptions $options): self
+    public static function of(Material $material, Subject $subject, NumberSystem $system, DescentOptions $options): self
     {
+        $tree = $material->tree();
         $ids = $subject->ids;
         $founders = $tree->people($ids);
         $first = $founders[$subject->id()] ?? throw SubjectMissing::of(SubjectKind::Person);
@@ -53,7 +54,7 @@ final readonly class LineOfDescent
         $told = array_values(array_unique(array_column($descent->list, 'personId')));
 
         return new self('Descendants of '.implode(' and ', array_map(static fn (Person $one): string => $one->name()->shown(), $founders)),
-            $descent, $options->notes ? $tree->people($told) : $tree->lives($told), LifeKin::of($tree, $told), new NoteNumbers, $options);
+            $descent, $options->notes ? $tree->people($told) : $tree->lives($told), LifeKin::of($tree, $told), $material->running(), $options);
     }
 
     public function person(string $id): ?Person
@@ -70,7 +71,7 @@ final readonly class LineOfDescent
     /** @return list<\NorthBough\Core\Citation\StyledWords> */
     public function marks(Event $event): array
     {
-        return $this->options->notes ? $this->notes->marks($event->grounds()) : [];
+        return $this->running->marks($this->options->notes)($event);
     }
 
     /** What is printed with the numbers: what they count, and on which day. */

@@ -7,15 +7,12 @@ namespace NorthBough\Core\Report\Lines;
 use NorthBough\Core\Citation\StyledWords;
 use NorthBough\Core\Kin\Numbering\Descendant;
 use NorthBough\Core\Kin\Numbering\NumberSystem;
-use NorthBough\Core\Narrative\PlaceWords;
 use NorthBough\Core\Presentation\Subject;
 use NorthBough\Core\Presentation\SubjectKind;
-use NorthBough\Core\Report\Bibliography;
 use NorthBough\Core\Report\Document;
 use NorthBough\Core\Report\Material;
 use NorthBough\Core\Report\Node\Entry;
 use NorthBough\Core\Report\Node\Heading;
-use NorthBough\Core\Report\Node\NoteList;
 use NorthBough\Core\Report\Node\Paragraph;
 use NorthBough\Core\Report\Report;
 use NorthBough\Core\Report\ShortLife;
@@ -46,16 +43,14 @@ abstract readonly class Outline implements Report
 
     public function build(Material $material, Subject $subject, string $day): Document
     {
-        $line = LineOfDescent::of($material->tree(), $subject, static::system(), $this->options);
-        $short = new ShortLife($line->kin, new PlaceWords, $line->marks(...));
+        $line = LineOfDescent::of($material, $subject, static::system(), $this->options);
+        $short = new ShortLife($line->kin, $line->running->places, $line->marks(...));
         $blocks = [Heading::of(1, $line->title), Paragraph::faint($line->preface($day))];
         foreach ($line->descent->list as $at => $one) {
             $blocks[] = $this->entry($line, $short, $one, $at);
         }
-        $blocks[] = new NoteList('Notes', $line->notes->notes());
 
-        return new Document($line->title, "Made with North Bough on {$day}.", [...$blocks, ...Bibliography::of($line->notes->sources())],
-            $line->sheet());
+        return new Document($line->title, "Made with North Bough on {$day}.", $blocks, $line->sheet(), $line->running->apparatus());
     }
 
     private function entry(LineOfDescent $line, ShortLife $short, Descendant $one, int $at): Entry

@@ -14,13 +14,11 @@ use NorthBough\Core\Narrative\Teller;
 use NorthBough\Core\Presentation\Option;
 use NorthBough\Core\Presentation\Subject;
 use NorthBough\Core\Presentation\SubjectKind;
-use NorthBough\Core\Report\Bibliography;
 use NorthBough\Core\Report\Document;
 use NorthBough\Core\Report\Material;
 use NorthBough\Core\Report\Node\Block;
 use NorthBough\Core\Report\Node\Entry;
 use NorthBough\Core\Report\Node\Heading;
-use NorthBough\Core\Report\Node\NoteList;
 use NorthBough\Core\Report\Node\Paragraph;
 use NorthBough\Core\Report\Report;
 use NorthBough\Core\Report\ShortLife;
@@ -61,8 +59,8 @@ abstract readonly class RegisterStyle implements Report
 
     public function build(Material $material, Subject $subject, string $day): Document
     {
-        $line = LineOfDescent::of($material->tree(), $subject, static::system(), $this->options);
-        $teller = new Teller;
+        $line = LineOfDescent::of($material, $subject, static::system(), $this->options);
+        $teller = $line->running->teller;
         $blocks = [Heading::of(1, $line->title), Paragraph::faint($line->preface($day))];
         $generation = 0;
         $children = [];
@@ -79,10 +77,8 @@ abstract readonly class RegisterStyle implements Report
             }
             array_push($blocks, ...$this->account($line, $teller, $one, $at, $children[$at] ?? []));
         }
-        $blocks[] = new NoteList('Notes', $line->notes->notes());
 
-        return new Document($line->title, "Made with North Bough on {$day}.", [...$blocks, ...Bibliography::of($line->notes->sources())],
-            $line->sheet());
+        return new Document($line->title, "Made with North Bough on {$day}.", $blocks, $line->sheet(), $line->running->apparatus());
     }
 
     /**

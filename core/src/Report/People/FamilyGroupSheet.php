@@ -14,7 +14,6 @@ use NorthBough\Core\Presentation\SubjectMissing;
 use NorthBough\Core\Report\Document;
 use NorthBough\Core\Report\Material;
 use NorthBough\Core\Report\Node\Heading;
-use NorthBough\Core\Report\Node\NoteList;
 use NorthBough\Core\Report\Node\Paragraph;
 use NorthBough\Core\Report\Node\Table;
 use NorthBough\Core\Report\Report;
@@ -57,7 +56,8 @@ final readonly class FamilyGroupSheet implements Report
         $union = $tree->unions([$subject->id()])[$subject->id()] ?? throw SubjectMissing::of(SubjectKind::Couple);
         $partners = $tree->people($union->partnerIds);
         $children = $tree->people($union->childIds);
-        $notes = new NoteNumbers;
+        $running = $material->running();
+        $notes = $running->notes;
         $names = array_map(static fn (string $id): string => ($partners[$id] ?? null)?->name()->shown() ?? '?', $union->partnerIds);
         $title = $names === [] ? 'A family whose parents are not known' : implode(' and ', $names);
 
@@ -79,11 +79,8 @@ final readonly class FamilyGroupSheet implements Report
         $blocks[] = $children === []
             ? new Paragraph([StyledWords::faint('No children are known.')])
             : $this->children($tree, $union, $children, $partners, $notes);
-        if ($this->notes) {
-            $blocks[] = new NoteList('Sources', $notes->notes());
-        }
 
-        return new Document("Family group sheet: {$title}", "Made with North Bough on {$day}.", $blocks);
+        return new Document("Family group sheet: {$title}", "Made with North Bough on {$day}.", $blocks, null, $running->apparatus('Sources'));
     }
 
     /**

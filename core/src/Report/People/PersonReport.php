@@ -4,22 +4,18 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Report\People;
 
-use NorthBough\Core\Citation\NoteNumbers;
 use NorthBough\Core\Citation\StyledWords;
 use NorthBough\Core\Life\LifeOrder;
 use NorthBough\Core\Narrative\Life;
 use NorthBough\Core\Narrative\LifeKin;
-use NorthBough\Core\Narrative\Teller;
 use NorthBough\Core\Presentation\Option;
 use NorthBough\Core\Presentation\Subject;
 use NorthBough\Core\Presentation\SubjectKind;
 use NorthBough\Core\Presentation\SubjectMissing;
-use NorthBough\Core\Report\Bibliography;
 use NorthBough\Core\Report\Document;
 use NorthBough\Core\Report\Material;
 use NorthBough\Core\Report\Node\Block;
 use NorthBough\Core\Report\Node\Heading;
-use NorthBough\Core\Report\Node\NoteList;
 use NorthBough\Core\Report\Node\Paragraph;
 use NorthBough\Core\Report\Node\Table;
 use NorthBough\Core\Report\Report;
@@ -60,19 +56,18 @@ final readonly class PersonReport implements Report
         $tree = $material->tree();
         $person = $tree->people([$subject->id()])[$subject->id()] ?? throw SubjectMissing::of(SubjectKind::Person);
         $kin = LifeKin::of($tree, [$person->id]);
-        $notes = new NoteNumbers;
-        $marks = fn (Event $event): array => $this->notes ? $notes->marks($event->grounds()) : [];
+        $running = $material->running();
+        $marks = $running->marks($this->notes);
         $title = $person->name()->shown();
 
         $blocks = [new Heading(1, [StyledWords::name($title), StyledWords::faint("  no. {$person->number}")])];
-        foreach ($this->life ? Life::of($person, $kin, new Teller, $marks) : [] as $words) {
+        foreach ($this->life ? Life::of($person, $kin, $running->teller, $marks) : [] as $words) {
             $blocks[] = new Paragraph($words);
         }
         array_push($blocks, ...self::names($person));
         array_push($blocks, ...$this->facts ? $this->facts($person, $kin, $marks) : []);
-        $blocks[] = new NoteList('Notes', $notes->notes());
 
-        return new Document($title, "Made with North Bough on {$day}.", [...$blocks, ...Bibliography::of($notes->sources())]);
+        return new Document($title, "Made with North Bough on {$day}.", $blocks, null, $running->apparatus());
     }
 
     /** @return list<Block> */

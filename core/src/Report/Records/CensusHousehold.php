@@ -7,7 +7,6 @@ namespace NorthBough\Core\Report\Records;
 use NorthBough\Core\Chrono\DaySpan;
 use NorthBough\Core\Citation\StyledWords;
 use NorthBough\Core\Narrative\LifeKin;
-use NorthBough\Core\Narrative\PlaceWords;
 use NorthBough\Core\Presentation\Subject;
 use NorthBough\Core\Presentation\SubjectKind;
 use NorthBough\Core\Report\Document;
@@ -45,7 +44,7 @@ final readonly class CensusHousehold implements Report
         $ids = array_values(array_unique(array_values($record->personIds)));
         $people = $material->tree()->lives($ids);
         $kin = LifeKin::of($material->tree(), $ids);
-        $short = new ShortLife($kin, new PlaceWords, static fn (): array => []);
+        $short = new ShortLife($kin, $material->running()->places, static fn (): array => []);
 
         return new Document($transcript->title, "Made with North Bough on {$day}.", [...$transcript->blocks,
             ...self::listed('Who they were', 'Nobody of the roll is placed in the tree yet.', $people, $short),

@@ -56,7 +56,7 @@ final class Html
 
     public function body(Document $document): string
     {
-        return implode('', array_map($this->block(...), $document->blocks));
+        return implode('', array_map($this->block(...), $document->all()));
     }
 
     /** @return list<string> of everything that was named so far */

@@ -51,13 +51,13 @@ final class PandocJson
     public static function render(Document $document, Closure $address): string
     {
         $pandoc = new self($address);
-        foreach ($document->blocks as $block) {
+        foreach ($document->all() as $block) {
             if ($block instanceof NoteList) {
                 $pandoc->notes = $block->notes;
             }
         }
         $blocks = [];
-        foreach ($document->blocks as $block) {
+        foreach ($document->all() as $block) {
             array_push($blocks, ...$pandoc->block($block));
         }
         $blocks[] = self::styled('Footer', [self::node('Para', self::text($document->footer))]);
