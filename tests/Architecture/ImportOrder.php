@@ -14,7 +14,7 @@ final class ImportOrder
 {
     /** @var list<string> */
     public const CORE = ['Chrono', 'Naming', 'Place', 'Stored', 'Claim', 'Tree', 'Family', 'Compare', 'Entry', 'Record', 'Evidence',
-        'Presentation', 'Kin', 'Life', 'Privacy', 'Citation', 'Narrative', 'Linkage', 'Join', 'Drawing', 'Report', 'Gedcom'];
+        'Presentation', 'Kin', 'Life', 'Privacy', 'Citation', 'Narrative', 'Prose', 'Linkage', 'Join', 'Drawing', 'Report', 'Gedcom'];
 
     /** @var list<string> */
     public const TREES = ['Scope', 'Storage', 'Changes', 'Display', 'Kinds', 'Pictures', 'Places', 'Claims', 'Dating', 'Loading',

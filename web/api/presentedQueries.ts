@@ -59,7 +59,7 @@ export const presentedQueries = {
     ),
   /** A made-up event as a sentence of one’s own tells it. */
   toldSentence: (tree: string, word: string, sentence: string) =>
-    ofTree('told-sentence', tree, [word, sentence], [], () =>
+    ofTree('told-sentence', tree, [word, sentence], ['kinds'], () =>
       api.GET('/api/trees/{tree}/event-kinds/told', {
         params: { path: { tree }, query: { word, sentence } },
       }),

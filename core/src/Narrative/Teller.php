@@ -93,7 +93,7 @@ final class Teller
      * @param  list<StyledWords>  $words
      * @return list<StyledWords>
      */
-    private static function closed(array $words): array
+    public static function closed(array $words): array
     {
         $closed = [];
         foreach ($words as $at => $part) {

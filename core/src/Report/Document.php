@@ -56,8 +56,8 @@ final readonly class Document
         return array_map(strval(...), array_keys($ids));
     }
 
-    /** @return list<StyledWords> */
-    private static function wordsOf(Block $block): array
+    /** @return list<StyledWords> what stands in a part of a document; nothing of a part that is no text */
+    public static function wordsOf(Block $block): array
     {
         return match (true) {
             $block instanceof Heading, $block instanceof Paragraph, $block instanceof Entry => $block->words,

@@ -78,7 +78,7 @@ final class RegisterStyleTest extends TestCase
 
     public function test_what_is_counted_is_printed_with_the_numbers(): void
     {
-        $words = array_map(static fn ($block): string => StyledWords::textOf($block->words ?? []), self::built(new DabovilleOutline)
+        $words = array_map(static fn ($block): string => StyledWords::textOf(Document::wordsOf($block)), self::built(new DabovilleOutline)
             ->blocks);
 
         self::assertStringContainsString(

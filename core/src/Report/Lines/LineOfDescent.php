@@ -54,7 +54,8 @@ final readonly class LineOfDescent
         $told = array_values(array_unique(array_column($descent->list, 'personId')));
 
         return new self('Descendants of '.implode(' and ', array_map(static fn (Person $one): string => $one->name()->shown(), $founders)),
-            $descent, $options->notes ? $tree->people($told) : $tree->lives($told), LifeKin::of($tree, $told), $material->running(), $options);
+            $descent, $options->notes ? $tree->people($told) : $tree->lives($told), LifeKin::of($tree, $told), $material->running(),
+            $options);
     }
 
     public function person(string $id): ?Person

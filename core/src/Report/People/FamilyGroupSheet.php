@@ -80,7 +80,8 @@ final readonly class FamilyGroupSheet implements Report
             ? new Paragraph([StyledWords::faint('No children are known.')])
             : $this->children($tree, $union, $children, $partners, $notes);
 
-        return new Document("Family group sheet: {$title}", "Made with North Bough on {$day}.", $blocks, null, $running->apparatus('Sources'));
+        return new Document("Family group sheet: {$title}", "Made with North Bough on {$day}.", $blocks, null,
+            $running->apparatus('Sources'));
     }
 
     /**

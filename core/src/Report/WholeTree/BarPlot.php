@@ -50,6 +50,7 @@ final class BarPlot
         $height = count($counts) * self::ROW;
 
         return new Plot(new Scene($caption, self::WIDTH, $height, $paths, [], new Text(0, $height, '', TextStyle::Foot), $texts), $caption,
-            implode('; ', array_map(static fn (string|int $label, int $count): string => "{$label} {$count}", array_keys($counts), $counts)));
+            implode('; ', array_map(static fn (string|int $label, int $count): string => "{$label} {$count}", array_keys($counts),
+                $counts)));
     }
 }
