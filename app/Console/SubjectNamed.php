@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Console;
 
+use App\Models\Book;
 use App\Models\FileRef;
 use App\Models\Question;
 use App\Models\Record;
+use App\Models\Text;
 use App\Models\Union;
 use App\Models\WorkingSet;
 use App\Refusal;
@@ -31,7 +33,7 @@ final class SubjectNamed
         if (count($words) > match ($kind) {
             SubjectKind::People, SubjectKind::Tree => PHP_INT_MAX,
             SubjectKind::Couple, SubjectKind::Line => 2,
-            SubjectKind::Person, SubjectKind::Record, SubjectKind::Question, SubjectKind::Set => 1,
+            SubjectKind::Person, SubjectKind::Record, SubjectKind::Question, SubjectKind::Set, SubjectKind::Text, SubjectKind::Book => 1,
         }) {
             throw new Refusal("This kind is about one {$kind->word()}.");
         }
@@ -45,6 +47,8 @@ final class SubjectNamed
             SubjectKind::Record => Subject::record(self::known(Record::class, $words[0], $kind)),
             SubjectKind::Question => Subject::question(self::known(Question::class, $words[0], $kind)),
             SubjectKind::Set => Subject::set(self::known(WorkingSet::class, $words[0], $kind)),
+            SubjectKind::Text, SubjectKind::Book => Subject::read($kind,
+                self::known($kind === SubjectKind::Text ? Text::class : Book::class, $words[0], $kind)),
         };
     }
 

@@ -28,7 +28,7 @@ final class Person extends TreeModel
             [Marking::class, 'person_id'], [Placing::class, 'person_id'], [MediaLink::class, 'person_id'], [Region::class, 'person_id'],
             [Question::class, 'person_id'], [Question::class, 'other_person_id'], [Alternative::class, 'person_id'],
             [SearchPerson::class, 'person_id'], [Task::class, 'person_id'], [WorkingSetPerson::class, 'person_id'],
-            [Drawing::class, 'person_id'], [OutsideLink::class, 'person_id'], [Join::class, 'kept_person_id']];
+            [Drawing::class, 'person_id'], [Text::class, 'person_id'], [OutsideLink::class, 'person_id'], [Join::class, 'kept_person_id']];
     }
 
     public static function nullOnDelete(): array

@@ -37,6 +37,6 @@ final class Place extends TreeModel
             [PlaceInside::class, 'inside_id'],
             [PlaceChurch::class, 'place_id'], [PlaceChurch::class, 'church_id'], [Note::class, 'place_id'], [Task::class, 'place_id'],
             [GroupMember::class, 'place_id'], [Marking::class, 'place_id'], [MediaLink::class, 'place_id'],
-            [Join::class, 'kept_place_id']];
+            [Text::class, 'place_id'], [Join::class, 'kept_place_id']];
     }
 }

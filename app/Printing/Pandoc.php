@@ -14,10 +14,12 @@ final readonly class Pandoc
     /**
      * @param  string  $json  a document as pandoc reads it
      * @param  string  $to  docx or odt
+     * @param  bool  $contents  with the headings and their pages before it
      */
-    public function write(string $json, string $to): string
+    public function write(string $json, string $to, bool $contents): string
     {
         return $this->converter->convert($json, 'json', $to, static fn (array $in, string $out): array => [
-            config('northbough.programs.pandoc'), '--from=json', "--to={$to}", '--standalone', "--output={$out}", ...$in]);
+            config('northbough.programs.pandoc'), '--from=json', "--to={$to}", '--standalone', "--output={$out}",
+            ...$contents ? ['--toc', '--toc-depth=1'] : [], ...$in]);
     }
 }

@@ -43,7 +43,8 @@ final readonly class PrintedReport
     {
         return match ($format) {
             'pdf' => $this->pdf($document),
-            'docx', 'odt' => $this->pandoc->write(PandocJson::render($document, $this->picture(...)), $format),
+            'docx', 'odt' => $this->pandoc->write(PandocJson::render($document, $this->picture(...)), $format,
+                PandocJson::hasContents($document)),
             'csv' => $this->csv($document),
             default => Html::page($document, PrintStyle::screen()),
         };

@@ -67,6 +67,8 @@ trait EveryAddress
             SubjectKind::Couple => $known['union'],
             SubjectKind::Record => $known['record'],
             SubjectKind::Question => $known['question'],
+            SubjectKind::Text => $known['text'],
+            SubjectKind::Book => $known['book'],
             SubjectKind::Set => throw new \LogicException('No working set is laid out for the addresses yet.'),
         }] + $known, $kinds->classes);
     }

@@ -21,6 +21,7 @@ trait EveryChange
     use KeepsDrawings;
     use PeopleEnteredTwice;
     use UploadsFiles;
+    use WrittenBooks;
 
     /** Every kind of change that the page can make; StrangersTest knows the routes, this list must know them too. */
     public const CHANGES = [
@@ -55,7 +56,8 @@ trait EveryChange
         'DELETE world-events/{worldEvent}', 'PUT doubles/{person}/{otherPerson}/ruling',
         'DELETE doubles/{person}/{otherPerson}/ruling', 'POST joins/{join}/apart', 'POST doubles/{person}/{otherPerson}/join',
         'POST joinables/{joinable}/{thing}/{otherThing}', 'POST saved-drawings', 'PUT saved-drawings/{savedDrawing}',
-        'DELETE saved-drawings/{savedDrawing}',
+        'DELETE saved-drawings/{savedDrawing}', 'POST texts', 'PUT texts/{text}', 'POST books', 'PUT books/{book}',
+        'DELETE books/{book}', 'DELETE texts/{text}',
     ];
 
     /** @return array<string, array<int, array<string, mixed>>> every authored row of the tree, but for its version, which only rises */
@@ -140,7 +142,10 @@ trait EveryChange
             'task' => $task, 'group' => $group, 'mark' => $mark, 'role' => $role, 'eventKind' => $kind,
             'emptyGroup' => $empty[0], 'emptyMark' => $empty[1], 'person' => $person, 'union' => $union, 'name' => $name, 'fact' => $fact,
             'source' => $source, 'claim' => $claim,
-            'savedDrawing' => $this->api('POST', '/saved-drawings', self::drawing('ancestors', [$person]))->assertOk()->json('id'),
+            'savedDrawing' => $drawing = $this->api('POST', '/saved-drawings', self::drawing('ancestors', [$person]))->assertOk()
+                ->json('id'),
+            'text' => $text = $this->api('POST', '/texts', self::text($person, $fact, $record))->assertOk()->json('id'),
+            'book' => $this->api('POST', '/books', self::book($person, $text, $drawing))->assertOk()->json('id'),
             'parentSet' => $page->json('parentSets.0.id'), 'unionPartner' => $page->json('unions.0.tieId')];
     }
 
@@ -156,6 +161,12 @@ trait EveryChange
             'PATCH searches/{search}' => ['lookedFor' => 'Ewan Tarrel', 'lookedIn' => 'Burials of St Bregan', 'outcome' => 'in part',
                 'found' => 'a stone', 'people' => [$family['person']], 'version' => $this->versionOf('searches', $family['search'])],
             'POST saved-drawings' => self::drawing('kindred', [$family['person']]),
+            'POST texts' => self::text($family['person'], $family['fact'], $family['record']),
+            'PUT texts/{text}' => ['title' => 'Another title', 'version' => $this->versionOf('texts', $family['text'])]
+                + self::text($family['person'], $family['fact'], $family['record']),
+            'POST books' => self::book($family['person'], $family['text'], $family['savedDrawing']),
+            'PUT books/{book}' => ['title' => 'The keepers', 'version' => $this->versionOf('books', $family['book'])]
+                + self::book($family['person'], $family['text'], $family['savedDrawing']),
             'PUT saved-drawings/{savedDrawing}' => self::drawing('fan', [$family['person']], ['hidden' => [$family['second']]],
                 $this->versionOf('drawings', $family['savedDrawing'])),
             'POST cases' => ['aspect' => 'mother', 'personId' => $family['person'], 'people' => [$family['second']]],

@@ -115,6 +115,8 @@ final class ReportFilesTest extends TestCase
             SubjectKind::Couple => $family['union'],
             SubjectKind::Record => $family['record'],
             SubjectKind::Question => $family['case'],
+            SubjectKind::Text => $family['text'],
+            SubjectKind::Book => $family['book'],
             SubjectKind::Tree, SubjectKind::Set => Subject::WHOLE,
         };
     }

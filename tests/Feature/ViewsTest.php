@@ -96,7 +96,8 @@ final class ViewsTest extends TestCase
                 count($kinds[0]['options'][0]['words'])]);
         self::assertSame(['person', 'couple', 'person', 'line', 'line', 'line', 'line', 'line', 'person', 'record', 'record', 'tree',
             'tree', 'tree',
-            'tree', 'question', 'tree', 'tree', 'tree'], array_column($this->api('GET', '/report-kinds')->json('kinds'), 'subject'));
+            'tree', 'question', 'tree', 'tree', 'tree', 'text', 'book'], array_column($this->api('GET', '/report-kinds')->json('kinds'),
+                'subject'));
     }
 
     public function test_one_record_cited_by_many_facts_is_changed_in_one_place(): void

@@ -51,7 +51,7 @@ export const presentedQueries = {
       }),
     ),
   report: (tree: string, kind: string, reported: string, options: Options) =>
-    ofTree('report', tree, [kind, reported, asWords(options)], [...LIFE, 'kinds'], () =>
+    ofTree('report', tree, [kind, reported, asWords(options)], [...LIFE, 'kinds', 'texts', 'drawings'], () =>
       api.GET('/api/trees/{tree}/reports/{kind}/{reported}', {
         params: { path: { tree, kind, reported } },
         querySerializer: () => asWords(options),
@@ -63,5 +63,26 @@ export const presentedQueries = {
       api.GET('/api/trees/{tree}/event-kinds/told', {
         params: { path: { tree }, query: { word, sentence } },
       }),
+    ),
+  /** Texts of somebody, or of a couple or a place; of all of them where nothing is said. */
+  texts: (tree: string, of: { person?: string; union?: string; place?: string }) =>
+    ofTree('texts', tree, [of.person ?? '', of.union ?? '', of.place ?? ''], ['texts', 'people'], () =>
+      api.GET('/api/trees/{tree}/texts', { params: { path: { tree }, query: of } }),
+    ),
+  text: (tree: string, text: string) =>
+    ofTree('text', tree, [text], [...LIFE, 'texts'], () =>
+      api.GET('/api/trees/{tree}/texts/{text}', { params: { path: { tree, text } } }),
+    ),
+  callable: (tree: string, person: string) =>
+    ofTree('callable', tree, [person], LIFE, () =>
+      api.GET('/api/trees/{tree}/people/{person}/callable', { params: { path: { tree, person } } }),
+    ),
+  books: (tree: string) =>
+    ofTree('books', tree, [], ['texts'], () =>
+      api.GET('/api/trees/{tree}/books', { params: { path: { tree } } }),
+    ),
+  book: (tree: string, book: string) =>
+    ofTree('book', tree, [book], ['texts', 'drawings'], () =>
+      api.GET('/api/trees/{tree}/books/{book}', { params: { path: { tree, book } } }),
     ),
 }

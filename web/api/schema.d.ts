@@ -52,6 +52,38 @@ export interface paths {
     patch?: never
     trace?: never
   }
+  '/api/trees/{tree}/books': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get: operations['books']
+    put?: never
+    post: operations['bindBook']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/books/{book}': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get: operations['book']
+    put: operations['changeBook']
+    post?: never
+    delete: operations['deleteBook']
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
   '/api/trees/{tree}/desk': {
     parameters: {
       query?: never
@@ -2555,6 +2587,54 @@ export interface paths {
     patch: operations['changeTask']
     trace?: never
   }
+  '/api/trees/{tree}/people/{person}/callable': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get: operations['callable']
+    put?: never
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/texts': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get: operations['texts']
+    put?: never
+    post: operations['writeText']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/texts/{text}': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get: operations['text']
+    put: operations['changeText']
+    post?: never
+    delete: operations['deleteText']
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
   '/api/trees/{tree}/copies': {
     parameters: {
       query?: never
@@ -2884,6 +2964,46 @@ export interface components {
         [key: string]: string[]
       }
       details: Record<string, never>
+    }
+    /** @description A book as it was put together. */
+    BookInput: {
+      title: string
+      subtitle: string
+      author: string
+      chapters: components['schemas']['ChapterInput'][]
+      version?: number | null
+    }
+    /** @description A chapter of a book. */
+    ChapterInput: {
+      /** @enum {string} */
+      kind: 'report' | 'text' | 'drawing'
+      title: string
+      report: string
+      subject: string
+      options: {
+        [key: string]: string
+      }
+    }
+    BookList: {
+      books: components['schemas']['BookResource'][]
+    }
+    BookResource: {
+      id: string
+      version: number
+      title: string
+      subtitle: string
+      author: string
+      chapters: components['schemas']['ChapterResource'][]
+    }
+    ChapterResource: {
+      /** @enum {string} */
+      kind: 'report' | 'text' | 'drawing'
+      title: string
+      report: string
+      subject: string
+      options: {
+        [key: string]: string
+      }
     }
     /** @description One thing that waits, what it holds up, and where to go. */
     DeskItem: {
@@ -4437,7 +4557,8 @@ export interface components {
       code: string
       title: string
       /** @enum {string} */
-      subject: 'person' | 'people' | 'line' | 'couple' | 'record' | 'question' | 'set' | 'tree'
+      subject:
+        'person' | 'people' | 'line' | 'couple' | 'record' | 'question' | 'set' | 'text' | 'book' | 'tree'
       options: components['schemas']['OptionResource'][]
     }
     /** @description Somebody else whom it may be, or in words where it is nobody of the tree. */
@@ -5220,6 +5341,70 @@ export interface components {
       recordId: string | null
       about: string
     }
+    /** @description A text as it was written: what it is about, what it is called, and its body as the editor has it. */
+    TextInput: {
+      title: string
+      body: {
+        [key: string]: unknown
+      }
+      personId?: string | null
+      unionId?: string | null
+      placeId?: string | null
+      version?: number | null
+    }
+    /** @description A fact that can be called into a text, in each form in which it says something. */
+    CallableFact: {
+      owner: string
+      fact: string
+      says: string
+      clause: string
+      when: string
+      where: string
+      value: string
+    }
+    /** @description A record that can be cited in a text. */
+    CallableRecord: {
+      record: string
+      note: string
+    }
+    /** @description What of somebody can be called into a text. */
+    CallableThings: {
+      facts: components['schemas']['CallableFact'][]
+      records: components['schemas']['CallableRecord'][]
+      people: components['schemas']['NamedPerson'][]
+    }
+    /** @description A fact that a text tells in one form. */
+    CalledFact: {
+      fact: string
+      /** @enum {string} */
+      form: 'clause' | 'when' | 'where' | 'value'
+      today: string
+      isThere: boolean
+    }
+    /** @description A text to be read and written on, with what its facts say today. */
+    ProseResource: {
+      id: string
+      version: number
+      title: string
+      body: {
+        [key: string]: unknown
+      }
+      personId: string | null
+      unionId: string | null
+      placeId: string | null
+      facts: components['schemas']['CalledFact'][]
+      words: number
+    }
+    /** @description A text in a list. */
+    TextLine: {
+      id: string
+      title: string
+      about: string
+      words: number
+    }
+    TextList: {
+      texts: components['schemas']['TextLine'][]
+    }
     CentreInput: {
       personId?: string | null
     }
@@ -5513,6 +5698,170 @@ export interface operations {
         content: {
           'application/json': components['schemas']['SessionResource']
         }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  books: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['BookList']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  bindBook: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['BookInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['CreatedResource']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  book: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        book: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['BookResource']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  changeBook: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        book: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['BookInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['CreatedResource']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  deleteBook: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        book: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      204: {
+        headers: {
+          [name: string]: unknown
+        }
+        content?: never
       }
       /** @description Refused, with a sentence. */
       default: {
@@ -12085,6 +12434,206 @@ export interface operations {
         content: {
           'application/json': components['schemas']['CreatedResource']
         }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  callable: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        person: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['CallableThings']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  texts: {
+    parameters: {
+      query?: {
+        person?: string
+        union?: string
+        place?: string
+      }
+      header?: never
+      path: {
+        tree: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['TextList']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  writeText: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['TextInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['CreatedResource']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  text: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        text: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['ProseResource']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  changeText: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        text: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['TextInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['CreatedResource']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  deleteText: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        text: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      204: {
+        headers: {
+          [name: string]: unknown
+        }
+        content?: never
       }
       /** @description Refused, with a sentence. */
       default: {

@@ -16,6 +16,7 @@ export const TOPICS = [
   'kinds',
   'exchange',
   'drawings',
+  'texts',
   'journal',
 ] as const
 
@@ -52,6 +53,7 @@ const PLACES: readonly Topic[] = ['places', 'people', 'evidence', 'questions', '
 const RUNS: readonly Topic[] = ['exchange', 'journal']
 const RULING: readonly Topic[] = ['doubles', 'journal']
 const DRAWINGS: readonly Topic[] = ['drawings', 'journal']
+const TEXTS: readonly Topic[] = ['texts', 'people', 'journal']
 const NOTHING: readonly Topic[] = []
 
 const T = '/api/trees/{tree}'
@@ -80,6 +82,10 @@ export const TOUCHES: Readonly<Record<WritePath, readonly Topic[]>> = {
   [`${T}/people/{person}/names`]: RESEARCH,
   [`${T}/people/{person}/notes`]: ['people', 'work', 'journal'],
   [`${T}/people/{person}/relatives`]: RESEARCH,
+  [`${T}/texts`]: TEXTS,
+  [`${T}/texts/{text}`]: TEXTS,
+  [`${T}/books`]: TEXTS,
+  [`${T}/books/{book}`]: TEXTS,
   [`${T}/saved-drawings`]: DRAWINGS,
   [`${T}/saved-drawings/{savedDrawing}`]: DRAWINGS,
   [`${T}/reading/drawing/{kind}/{subjects}`]: NOTHING,

@@ -25,6 +25,8 @@ const Drawings = lazy(() => import('../areas/drawings/Drawings'))
 const OneDrawing = lazy(() => import('../areas/drawings/OneDrawing'))
 const SavedDrawing = lazy(() => import('../areas/drawings/SavedDrawing'))
 const Reports = lazy(() => import('../areas/reports/Reports'))
+const TextPage = lazy(() => import('../areas/reports/texts/TextPage'))
+const BookPage = lazy(() => import('../areas/reports/books/BookPage'))
 const Places = lazy(() => import('../areas/places/Places'))
 const Exchange = lazy(() => import('../areas/exchange/Exchange'))
 const Questions = lazy(() => import('../areas/questions/Questions'))
@@ -80,6 +82,8 @@ export function App() {
             <Route path="reports" element={<Reports />} />
             <Route path="reports/:kind" element={<Reports />} />
             <Route path="reports/:kind/:subject" element={<Reports />} />
+            <Route path="reports/texts/:text" element={<TextPage />} />
+            <Route path="reports/books/:book" element={<BookPage />} />
             <Route path="places" element={<Places />} />
             <Route path="places/:place" element={<Places />} />
             <Route path="pictures" element={<Pictures />} />

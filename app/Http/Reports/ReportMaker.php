@@ -16,7 +16,7 @@ use NorthBough\Core\Report\Report;
 final readonly class ReportMaker
 {
     public function __construct(private RecordMaterial $records, private ProofMaterial $proofs,
-        private Container $container)
+        private BookMaterial $books, private Container $container)
     {
     }
 
@@ -27,6 +27,6 @@ final readonly class ReportMaker
     public function make(Report $report, SeenTree $seen, Subject $subject): Document
     {
         return $report->build(new ReportMaterial($seen, $this->records, $this->proofs,
-            $this->container->make(ListMaterial::class, ['seen' => $seen])), $subject, Carbon::now()->format('j F Y'));
+            $this->container->make(ListMaterial::class, ['seen' => $seen]), $this->books), $subject, Carbon::now()->format('j F Y'));
     }
 }

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Reports;
 
 use App\Trees\Access\SeenTree;
+use NorthBough\Core\Drawing\Scene\Scene;
+use NorthBough\Core\Report\Book\BoundBook;
+use NorthBough\Core\Report\Book\ToldText;
 use NorthBough\Core\Report\Lists;
 use NorthBough\Core\Report\Material;
 use NorthBough\Core\Report\Records\TranscribedRecord;
@@ -16,7 +19,7 @@ use NorthBough\Core\Tree\TreeView;
 final readonly class ReportMaterial implements Material
 {
     public function __construct(private SeenTree $seen, private RecordMaterial $records, private ProofMaterial $proofs,
-        private ListMaterial $lists)
+        private ListMaterial $lists, private BookMaterial $books)
     {
     }
 
@@ -43,5 +46,20 @@ final readonly class ReportMaterial implements Material
     public function question(string $id): ProvedQuestion
     {
         return $this->proofs->of($id, $this->seen);
+    }
+
+    public function text(string $id): ToldText
+    {
+        return $this->books->text($id, $this->seen);
+    }
+
+    public function drawing(string $id): Scene
+    {
+        return $this->books->drawing($id, $this->seen);
+    }
+
+    public function book(string $id): BoundBook
+    {
+        return $this->books->book($id, $this->seen);
     }
 }

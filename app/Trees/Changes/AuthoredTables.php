@@ -58,6 +58,8 @@ final class AuthoredTables
         'working_sets' => [Models\WorkingSet::class, 'the working set'],
         'working_set_people' => [Models\WorkingSetPerson::class, 'the person in the set'],
         'drawings' => [Models\Drawing::class, 'the drawing'],
+        'texts' => [Models\Text::class, 'the text'],
+        'books' => [Models\Book::class, 'the book'],
         'joins' => [Models\Join::class, 'the join'],
         'outside_links' => [Models\OutsideLink::class, 'the link'],
         'notes' => [Models\Note::class, 'the note'],

@@ -18,6 +18,9 @@ final class PlaceWords
         .'|farm|house|hall|cottage|castle|mill|inn|hospital|infirmary|workhouse|school|college|manse|croft|stair|station|lighthouse|light'
         .'|street|road|lane|row|close|terrace|quay|pier|gate|crossroads|barracks|prison)$/iu';
 
+    /** @var array<string, string> in full, by key */
+    private array $keys = [];
+
     /** @var array<string, true> what was named already, each with all that it lies in */
     private array $named = [];
 
@@ -55,7 +58,16 @@ final class PlaceWords
             $this->named[$wider] = true;
         }
 
-        return [StyledWords::place(implode(', ', array_slice($names, 0, $upTo)), $key === '' ? implode(', ', $names) : $key)];
+        $key = $key === '' ? implode(', ', $names) : $key;
+        $this->keys[$key] ??= implode(', ', $names);
+
+        return [StyledWords::place(implode(', ', array_slice($names, 0, $upTo)), $key)];
+    }
+
+    /** @return array<string, string> everything that was named, in full, by its key */
+    public function named(): array
+    {
+        return $this->keys;
     }
 
     /** A new chapter names places in full again. */

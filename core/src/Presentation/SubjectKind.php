@@ -15,6 +15,8 @@ enum SubjectKind: string
     case Record = 'record';
     case Question = 'question';
     case Set = 'set';
+    case Text = 'text';
+    case Book = 'book';
     /** All of it, or what of it has to do with some people. */
     case Tree = 'tree';
 
@@ -22,7 +24,7 @@ enum SubjectKind: string
     public function word(): string
     {
         return match ($this) {
-            self::Person, self::Couple, self::Record, self::Question, self::Tree => $this->value,
+            self::Person, self::Couple, self::Record, self::Question, self::Tree, self::Text, self::Book => $this->value,
             self::People, self::Line => 'person',
             self::Set => 'working set',
         };

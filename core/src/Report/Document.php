@@ -10,6 +10,7 @@ use NorthBough\Core\Report\Node\Entry;
 use NorthBough\Core\Report\Node\Heading;
 use NorthBough\Core\Report\Node\NoteList;
 use NorthBough\Core\Report\Node\Paragraph;
+use NorthBough\Core\Report\Node\Section;
 use NorthBough\Core\Report\Node\Table;
 
 /** What a report says, apart from how it is set. */
@@ -64,6 +65,7 @@ final readonly class Document
             $block instanceof Table => array_merge([], ...array_map(static fn (array $row): array => array_merge([], ...$row),
                 $block->rows)),
             $block instanceof NoteList => array_merge([], ...$block->notes),
+            $block instanceof Section => array_merge([], ...array_map(self::wordsOf(...), $block->blocks)),
             default => [],
         };
     }

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Report;
 
+use NorthBough\Core\Drawing\Scene\Scene;
 use NorthBough\Core\Presentation\SubjectMissing;
+use NorthBough\Core\Report\Book\BoundBook;
+use NorthBough\Core\Report\Book\ToldText;
 use NorthBough\Core\Report\Records\TranscribedRecord;
 use NorthBough\Core\Report\Research\ProvedQuestion;
 use NorthBough\Core\Tree\TreeView;
@@ -24,4 +27,13 @@ interface Material
 
     /** @throws SubjectMissing */
     public function question(string $id): ProvedQuestion;
+
+    /** @throws SubjectMissing */
+    public function text(string $id): ToldText;
+
+    /** @throws SubjectMissing */
+    public function drawing(string $id): Scene;
+
+    /** @throws SubjectMissing */
+    public function book(string $id): BoundBook;
 }

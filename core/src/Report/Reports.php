@@ -8,6 +8,8 @@ use NorthBough\Core\Presentation\Kinds;
 use NorthBough\Core\Presentation\Options;
 use NorthBough\Core\Presentation\UnknownKind;
 use NorthBough\Core\Presentation\WrongOption;
+use NorthBough\Core\Report\Book\Book;
+use NorthBough\Core\Report\Book\LifeInProse;
 use NorthBough\Core\Report\Lines\AncestorList;
 use NorthBough\Core\Report\Lines\DabovilleOutline;
 use NorthBough\Core\Report\Lines\HenryOutline;
@@ -39,6 +41,7 @@ final class Reports
             DabovilleOutline::class, HenryOutline::class, VilliersPamaOutline::class, KinshipList::class,
             CensusHousehold::class, RecordTranscript::class, SourceList::class, ResearchLog::class, TaskList::class, QuestionList::class,
             ProofSummary::class, FindingList::class, Anniversaries::class, Statistics::class,
+            LifeInProse::class, Book::class,
         ]);
     }
 

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Tests\Report;
 
+use NorthBough\Core\Drawing\Scene\Scene;
 use NorthBough\Core\Presentation\SubjectKind;
 use NorthBough\Core\Presentation\SubjectMissing;
+use NorthBough\Core\Report\Book\BoundBook;
+use NorthBough\Core\Report\Book\ToldText;
 use NorthBough\Core\Report\Lists;
 use NorthBough\Core\Report\Material;
 use NorthBough\Core\Report\Records\TranscribedRecord;
@@ -19,9 +22,11 @@ final readonly class TestMaterial implements Material
     /**
      * @param  array<string, TranscribedRecord>  $records
      * @param  array<string, ProvedQuestion>  $questions
+     * @param  array<string, ToldText>  $texts
+     * @param  array<string, BoundBook>  $books
      */
     public function __construct(private TreeView $tree, private array $records = [], private array $questions = [],
-        private Lists $lists = new TestLists)
+        private Lists $lists = new TestLists, private array $texts = [], private array $books = [])
     {
     }
 
@@ -43,6 +48,21 @@ final readonly class TestMaterial implements Material
     public function record(string $id): TranscribedRecord
     {
         return $this->records[$id] ?? throw SubjectMissing::of(SubjectKind::Record);
+    }
+
+    public function text(string $id): ToldText
+    {
+        return $this->texts[$id] ?? throw SubjectMissing::of(SubjectKind::Text);
+    }
+
+    public function drawing(string $id): Scene
+    {
+        throw SubjectMissing::of(SubjectKind::Set);
+    }
+
+    public function book(string $id): BoundBook
+    {
+        return $this->books[$id] ?? throw SubjectMissing::of(SubjectKind::Book);
     }
 
     public function question(string $id): ProvedQuestion

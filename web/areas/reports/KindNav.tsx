@@ -8,6 +8,7 @@ export type Kind = Schemas['PresentedResource']
 const GROUPS: readonly (readonly [string, readonly string[]])[] = [
   ['Of people', ['person', 'couple']],
   ['Descendants', ['line']],
+  ['To write and to bind', ['text', 'book']],
   ['Of records', ['record', 'question']],
   ['Of the tree', ['tree', 'set', 'people']],
 ]

@@ -6,14 +6,18 @@ import { useTreeId, useTreePath } from '../../api/useTree'
 import { Finder } from '../../parts/Finder'
 import { findPeople } from '../../parts/findPeople'
 import { PersonLink } from '../../parts/PersonLink'
+import { BookList } from './books/BookList'
 import { Couples } from './Couples'
 import type { Kind } from './KindNav'
 import { WHOLE } from './subjects'
+import { TextList } from './texts/TextList'
 
 /** What a report is about, and where it is chosen or changed. */
 export function Subject({ kind, subject }: { kind: Kind; subject: string }) {
   const path = useTreePath()
   if (kind.subject === 'couple') return <Couples kind={kind.code} chosen={subject} />
+  if (kind.subject === 'text') return <TextList chosen={subject} />
+  if (kind.subject === 'book') return <BookList chosen={subject} />
   if (kind.subject === 'record')
     return (
       <p>

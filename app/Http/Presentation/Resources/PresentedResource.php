@@ -17,7 +17,8 @@ final readonly class PresentedResource
     public function __construct(
         #[OA\Property] public string $code,
         #[OA\Property] public string $title,
-        #[OA\Property(enum: ['person', 'people', 'line', 'couple', 'record', 'question', 'set', 'tree'])] public string $subject,
+        #[OA\Property(enum: ['person', 'people', 'line', 'couple', 'record', 'question', 'set', 'text', 'book',
+            'tree'])] public string $subject,
         #[ListOf(OptionResource::class)] public array $options,
     ) {
     }

@@ -19,6 +19,7 @@ use NorthBough\Core\Report\Node\PageBreak;
 use NorthBough\Core\Report\Node\Paragraph;
 use NorthBough\Core\Report\Node\ParagraphStyle;
 use NorthBough\Core\Report\Node\Plot;
+use NorthBough\Core\Report\Node\Section;
 use NorthBough\Core\Report\Node\Table;
 use NorthBough\Core\Report\Node\TitlePage;
 
@@ -32,6 +33,9 @@ final class Html
     private array $mentions = [];
 
     private int $mentioned = 0;
+
+    /** Before the anchors of the chapter that is being set. */
+    private string $within = '';
 
     /** Which notes were called for: the first mark of each is what its note leads back to.
      * @var array<int, true> */
@@ -68,7 +72,7 @@ final class Html
     private function block(Block $block): string
     {
         return match (true) {
-            $block instanceof Heading => "<h{$block->level}".self::id($block->anchor).'>'
+            $block instanceof Heading => "<h{$block->level}".$this->id($block->anchor).'>'
                 .$this->words($block->words)."</h{$block->level}>\n",
             $block instanceof Paragraph => '<p'.($block->style === ParagraphStyle::Plain ? '' : " class=\"{$block->style->value}\"").'>'
                 .$this->words($block->words)."</p>\n",
@@ -79,9 +83,19 @@ final class Html
             $block instanceof TitlePage => self::titlePage($block),
             $block instanceof Contents => self::contents($block),
             $block instanceof Index => $this->index($block),
+            $block instanceof Section => $this->section($block),
             $block instanceof PageBreak => "<div class=\"page-break\"></div>\n",
             default => throw new \LogicException('No rendering for '.$block::class),
         };
+    }
+
+    private function section(Section $section): string
+    {
+        $this->within = $section->name;
+        $html = implode('', array_map($this->block(...), $section->blocks));
+        $this->within = '';
+
+        return $html;
     }
 
     private static function plot(Plot $plot): string
@@ -97,7 +111,7 @@ final class Html
     private function entry(Entry $entry): string
     {
         return '<p class="entry'.($entry->mark === '' ? ' more' : '').' depth-'.min($entry->depth,
-            self::DEEPEST).'"'.self::id($entry->anchor).'>'
+            self::DEEPEST).'"'.$this->id($entry->anchor).'>'
             .($entry->mark === '' ? '' : '<span class="mark">'.self::escape($entry->mark).'</span> ').$this->words($entry->words)."</p>\n";
     }
 
@@ -123,7 +137,7 @@ final class Html
             $items .= '<li id="note-'.($index + 1).'">'.$this->words($note)."</li>\n";
         }
 
-        return '<h2 id="notes">'.self::escape($list->title)."</h2>\n<ol class=\"notes\">\n{$items}</ol>\n";
+        return "<h{$list->level} id=\"notes\">".self::escape($list->title)."</h{$list->level}>\n<ol class=\"notes\">\n{$items}</ol>\n";
     }
 
     private static function titlePage(TitlePage $page): string
@@ -155,7 +169,9 @@ final class Html
             $lines .= $links === [] ? '' : '<li>'.self::escape($label).' '.implode(', ', $links)."</li>\n";
         }
 
-        return $lines === '' ? '' : '<section class="index"><h2>'.self::escape($index->title)."</h2>\n<ol>\n{$lines}</ol></section>\n";
+        $title = $index->title === '' ? '' : '<h2>'.self::escape($index->title)."</h2>\n";
+
+        return $lines === '' ? '' : "<section class=\"index\">{$title}<ol>\n{$lines}</ol></section>\n";
     }
 
     /** @param  list<StyledWords>  $words */
@@ -180,7 +196,7 @@ final class Html
             'name' => "<span class=\"name\">{$text}</span>",
             'faint' => "<span class=\"faint\">{$text}</span>",
             'person', 'place' => $this->mention($part, $text),
-            'link' => '<a href="#'.self::escape($part->to)."\">{$text}</a>",
+            'link' => '<a href="#'.self::escape($this->within.$part->to)."\">{$text}</a>",
             'note' => $this->mark($part->note),
             default => $text,
         };
@@ -204,9 +220,9 @@ final class Html
         return "\u{2060}<sup><a{$id} href=\"#note-{$note}\">{$note}</a></sup>";
     }
 
-    private static function id(string $anchor): string
+    private function id(string $anchor): string
     {
-        return $anchor === '' ? '' : ' id="'.self::escape($anchor).'"';
+        return $anchor === '' ? '' : ' id="'.self::escape($this->within.$anchor).'"';
     }
 
     private static function escape(string $text): string

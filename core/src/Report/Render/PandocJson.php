@@ -18,6 +18,7 @@ use NorthBough\Core\Report\Node\PageBreak;
 use NorthBough\Core\Report\Node\Paragraph;
 use NorthBough\Core\Report\Node\ParagraphStyle;
 use NorthBough\Core\Report\Node\Plot;
+use NorthBough\Core\Report\Node\Section;
 use NorthBough\Core\Report\Node\Table;
 use NorthBough\Core\Report\Node\TitlePage;
 
@@ -37,10 +38,15 @@ final class PandocJson
     /** @var array<int, true> notes that stand at their first mark already */
     private array $placed = [];
 
-    /** @var array<string, list<string>> anchors of what is named, by style and key */
+    /** @var array<string, array<int, string>> anchors of what is named, by style and key, then by paragraph */
     private array $mentions = [];
 
+    private int $paragraph = 0;
+
     private int $mentioned = 0;
+
+    /** Before the anchors of the chapter that is being set. */
+    private string $within = '';
 
     /** @param  Closure(Scene): string  $address  where the picture of a scene is, such as a data address */
     private function __construct(private readonly Closure $address)
@@ -61,42 +67,71 @@ final class PandocJson
             array_push($blocks, ...$pandoc->block($block));
         }
         $blocks[] = self::styled('Footer', [self::node('Para', self::text($document->footer))]);
-        $meta = ['title' => ['t' => 'MetaInlines', 'c' => self::text($document->title)], 'lang' => ['t' => 'MetaString', 'c' => 'en-GB']];
 
-        return json_encode(['pandoc-api-version' => self::VERSION, 'meta' => self::hasTitle($document) ? ['lang' => $meta['lang']] : $meta,
-            'blocks' => $blocks], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_INVALID_UTF8_SUBSTITUTE);
+        return json_encode(['pandoc-api-version' => self::VERSION, 'meta' => self::meta($document), 'blocks' => $blocks],
+            JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_INVALID_UTF8_SUBSTITUTE);
     }
 
-    /** Whether its own first block says what it is called, so that nothing has to say so before it. */
-    private static function hasTitle(Document $document): bool
+    /** Whether the headings with their pages stand before it. */
+    public static function hasContents(Document $document): bool
+    {
+        return array_filter($document->blocks, static fn (Block $block): bool => $block instanceof Contents) !== [];
+    }
+
+    /** @return array<string, mixed> */
+    private static function meta(Document $document): array
     {
         $first = $document->blocks[0] ?? null;
+        $words = match (true) {
+            $first instanceof TitlePage => ['title' => $first->title, 'subtitle' => $first->subtitle, 'author' => $first->author,
+                'date' => $first->day],
+            // Its first heading says what it is called, so that nothing has to say so before it.
+            $first instanceof Heading && $first->level === 1 => [],
+            default => ['title' => $document->title],
+        };
 
-        return $first instanceof TitlePage || ($first instanceof Heading && $first->level === 1);
+        return ['lang' => ['t' => 'MetaString', 'c' => 'en-GB']] + array_map(
+            static fn (string $text): array => ['t' => 'MetaInlines', 'c' => self::text($text)],
+            array_filter($words, static fn (string $text): bool => $text !== ''));
     }
 
     /** @return list<array<string, mixed>> */
     private function block(Block $block): array
     {
+        $this->paragraph++;
+
         return match (true) {
-            $block instanceof Heading => [self::node('Header', [$block->level, [$block->anchor, [], []], $this->words($block->words)])],
+            $block instanceof Heading => [self::node('Header', [$block->level, [$this->anchor($block->anchor), [], []],
+                $this->words($block->words)])],
             $block instanceof Paragraph => [$this->paragraph($block)],
             $block instanceof Entry => [$this->entry($block)],
             $block instanceof Table => [$this->table($block)],
             // The notes stand where they are called for.
             $block instanceof NoteList => [],
             $block instanceof Plot => [$this->plot($block)],
-            $block instanceof TitlePage => array_map(
-                static fn (string $words, string $style): array => self::styled($style, [self::node('Para', self::text($words))]),
-                [$block->title, $block->subtitle, $block->author, $block->day], ['Title', 'Subtitle', 'Author', 'Date']),
-            $block instanceof Contents => [self::node('Header', [2, self::NO_ATTRIBUTES, self::text($block->title)]),
-                ...array_map(static fn (Heading $heading): array => self::node('Para', [
-                    self::link(self::text(StyledWords::textOf($heading->words)), $heading->anchor)]), $block->headings)],
+            // The title is that of the file, and its contents are made by whoever writes it.
+            $block instanceof TitlePage, $block instanceof Contents => [],
             $block instanceof Index => $this->index($block),
+            $block instanceof Section => $this->section($block),
             $block instanceof PageBreak => [self::node('RawBlock', ['openxml', '<w:p><w:r><w:br w:type="page"/></w:r></w:p>']),
                 self::node('RawBlock', ['opendocument', '<text:p text:style-name="Pagebreak"/>'])],
             default => throw new \LogicException('No rendering for '.$block::class),
         };
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function section(Section $section): array
+    {
+        $this->within = $section->name;
+        $blocks = array_merge([], ...array_map($this->block(...), $section->blocks));
+        $this->within = '';
+
+        return $blocks;
+    }
+
+    private function anchor(string $anchor): string
+    {
+        return $anchor === '' ? '' : $this->within.$anchor;
     }
 
     /** @return array<string, mixed> */
@@ -116,7 +151,8 @@ final class PandocJson
     {
         $words = $this->words($entry->words);
         $marked = $entry->mark === '' ? $words : [...self::text($entry->mark), self::node('Space'), ...$words];
-        $inner = self::node('Para', $entry->anchor === '' ? $marked : [self::node('Span', [[$entry->anchor, [], []], $marked])]);
+        $inner = self::node('Para', $entry->anchor === '' ? $marked : [self::node('Span', [[$this->anchor($entry->anchor), [], []],
+            $marked])]);
         for ($depth = 0; $depth < $entry->depth; $depth++) {
             $inner = self::node('BlockQuote', [$inner]);
         }
@@ -152,28 +188,37 @@ final class PandocJson
     {
         $blocks = [];
         foreach ($index->entries as $key => $label) {
-            $anchors = $this->mentions["{$index->style} {$key}"] ?? [];
+            $anchors = array_values($this->mentions["{$index->style} {$key}"] ?? []);
             if ($anchors === []) {
                 continue;
             }
             $words = [...self::text($label), self::node('Space')];
             foreach ($anchors as $at => $anchor) {
-                array_push($words, ...$at === 0 ? [] : [self::node('Str', ','), self::node('Space')], ...[self::pageOf($anchor, $at + 1)]);
+                array_push($words, ...$at === 0 ? [] : [self::node('Str', ','), self::node('Space')], ...self::pageOf($anchor));
             }
             $blocks[] = self::node('Para', $words);
         }
 
-        return $blocks === [] ? [] : [self::node('Header', [2, self::NO_ATTRIBUTES, self::text($index->title)]), ...$blocks];
+        return $blocks === [] || $index->title === '' ? $blocks
+            : [self::node('Header', [2, self::NO_ATTRIBUTES, self::text($index->title)]), ...$blocks];
     }
 
     /**
-     * The page of an anchor, as a field that a word processor fills in; elsewhere a link that is counted.
+     * The page of an anchor, as a field that the word processor fills in.
      *
-     * @return array<string, mixed>
+     * @return list<array<string, mixed>>
      */
-    private static function pageOf(string $anchor, int $count): array
+    private static function pageOf(string $anchor): array
     {
-        return self::link([self::node('Str', (string) $count)], $anchor);
+        $field = static fn (string $type): string => "<w:r><w:fldChar w:fldCharType=\"{$type}\"/></w:r>";
+
+        return [
+            self::node('RawInline', ['openxml',
+                $field('begin')."<w:r><w:instrText xml:space=\"preserve\"> PAGEREF {$anchor} \\h </w:instrText></w:r>"
+                .$field('separate').'<w:r><w:t>…</w:t></w:r>'.$field('end')]),
+            self::node('RawInline', ['opendocument',
+                "<text:bookmark-ref text:reference-format=\"page\" text:ref-name=\"{$anchor}\">…</text:bookmark-ref>"]),
+        ];
     }
 
     /**
@@ -200,7 +245,7 @@ final class PandocJson
             'italic' => [self::node('Emph', $text)],
             'bold' => [self::node('Strong', $text)],
             'person', 'place' => [$this->mention($part, $text)],
-            'link' => [self::link($text, $part->to)],
+            'link' => [self::link($text, $this->anchor($part->to))],
             'note' => [$this->note($part->note)],
             default => $text,
         };
@@ -212,7 +257,9 @@ final class PandocJson
      */
     private function mention(StyledWords $part, array $text): array
     {
-        $this->mentions["{$part->style} {$part->to}"][] = $anchor = 'm'.(++$this->mentioned);
+        $anchor = 'm'.(++$this->mentioned);
+        // Whoever is named twice in one paragraph is on its page once.
+        $this->mentions["{$part->style} {$part->to}"][$this->paragraph] ??= $anchor;
 
         return self::node('Span', [[$anchor, [], []], $text]);
     }

@@ -40,6 +40,9 @@ export function RelatedTo({ person }: { person: Person }) {
           <Link className="act" to={report}>
             Report <kbd>t</kbd>
           </Link>
+          <Link className="act" to={path(`reports/texts/new?person=${person.id}`)}>
+            Write of them
+          </Link>
         </p>
       )}
     </section>
