@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 use App\Http\Account\DisplayController as AccountReadingController;
 use App\Http\Account\SessionController;
-use App\Http\Books\BooksController;
 use App\Http\Desk\DeskController;
 use App\Http\Doubles\DoublesController;
 use App\Http\Doubles\JoinsController;
@@ -62,8 +61,6 @@ use App\Http\Reports\ReportsController;
 use App\Http\Research\SearchLogController;
 use App\Http\Research\TasksController;
 use App\Http\Security\TakesHeldCitation;
-use App\Http\Texts\CallableController;
-use App\Http\Texts\TextsController;
 use App\Http\Tree\CopiesController;
 use App\Http\Tree\DeletedTreesController;
 use App\Http\Tree\DemoController;
@@ -186,11 +183,6 @@ Route::prefix('api')->group(function (): void {
         Route::get('saved-drawings/{savedDrawing}.{format}', [SavedDrawingsController::class, 'file'])
             ->whereIn('format', PrintedDrawing::FORMATS);
         Route::get('report-kinds', [KindsController::class, 'reports']);
-        Route::get('people/{person}/callable', [CallableController::class, 'show']);
-        Route::get('texts', [TextsController::class, 'index']);
-        Route::get('texts/{text}', [TextsController::class, 'show']);
-        Route::get('books', [BooksController::class, 'index']);
-        Route::get('books/{book}', [BooksController::class, 'show']);
         Route::get('reports/{kind}/{reported}', [ReportsController::class, 'show']);
         Route::get('reports/{kind}/{reported}.{format}', [ReportsController::class, 'file'])->whereIn('format', PrintedReport::FORMATS);
         Route::get('unions', [ReportsController::class, 'unions']);
@@ -200,6 +192,7 @@ Route::prefix('api')->group(function (): void {
         Route::get('exchange/exports/{run}/file', [ExportsController::class, 'file']);
     });
 
+    require __DIR__.'/books.php';
     Route::prefix('trees/{tree}')->middleware('tree:editor')->group(function (): void {
         Route::post('people', [PeopleController::class, 'store'])->middleware(TakesHeldCitation::class);
         Route::patch('people/{person}', [PeopleController::class, 'update']);
@@ -279,12 +272,6 @@ Route::prefix('api')->group(function (): void {
         Route::delete('world-events/{worldEvent}', [WorldEventsController::class, 'destroy']);
         Route::post('name-variants', [NameVariantsController::class, 'store']);
         Route::delete('name-variants/{nameVariant}', [NameVariantsController::class, 'destroy']);
-        Route::post('texts', [TextsController::class, 'store']);
-        Route::put('texts/{text}', [TextsController::class, 'update']);
-        Route::delete('texts/{text}', [TextsController::class, 'destroy']);
-        Route::post('books', [BooksController::class, 'store']);
-        Route::put('books/{book}', [BooksController::class, 'update']);
-        Route::delete('books/{book}', [BooksController::class, 'destroy']);
         Route::post('event-kinds', [EventKindsController::class, 'store']);
         Route::put('event-kinds/{eventKind}', [EventKindsController::class, 'update']);
         Route::delete('event-kinds/{eventKind}', [EventKindsController::class, 'destroy']);

@@ -14,6 +14,8 @@ final readonly class Pdf
     public function fromHtml(string $html): string
     {
         return $this->converter->convert($html, 'html', 'pdf',
-            static fn (array $in, string $out): array => [config('northbough.programs.weasyprint'), '--quiet', ...$in, $out]);
+            static fn (array $in, string $out): array => [config('northbough.programs.weasyprint'), '--quiet',
+                // With the tags by which a screen reader finds its way.
+                '--pdf-variant=pdf/ua-1', ...$in, $out]);
     }
 }

@@ -18,6 +18,7 @@ final class PrintStyle
         p.entry .mark { display: inline-block; min-width: 2.6em; margin-right: .6em; text-indent: 0; text-align: right;
             font-variant-numeric: lining-nums; white-space: nowrap; }
         p.entry.more { text-indent: 0; }
+        p.entry.leads { break-after: avoid; }
         p.quote { margin-left: 2.4em; margin-right: 2.4em; }
         p.hanging { padding-left: 1.6em; text-indent: -1.6em; }
         table { border-collapse: collapse; width: 100%; font-size: .92em; margin: .4em 0 .8em; }
@@ -75,8 +76,8 @@ final class PrintStyle
             body { font-size: 10.5pt; hyphens: auto; }
             caption { display: none; }
             .page-break { break-after: page; }
-            .title-page { padding-top: 60mm; break-after: page; }
-            .contents { break-after: page; }
+            .title-page { padding-top: 60mm; }
+            .contents { break-before: page; }
             .contents a::after { content: leader(' . ') target-counter(attr(href url), page); font-variant-numeric: lining-nums; }
             a { text-decoration: none; }
             CSS;

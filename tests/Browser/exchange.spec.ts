@@ -50,11 +50,12 @@ test('a file comes in with a report, is drawn, printed and written out again', a
     expect(drawn.toString('latin1').startsWith(start)).toBe(true)
   }
 
-  await page.goto(`${tree}/reports`)
+  await page.goto(`${tree}/reports/family`)
   await page.getByRole('link', { name: /Ewan Tarrel and Keziah/ }).click()
   const sheet = page.getByRole('article')
   await expect(sheet).toContainText('Parish book')
   await expect(sheet.getByRole('link', { name: '1', exact: true })).toHaveAttribute('href', '#note-1')
+  await page.getByRole('button', { name: 'Save as a file' }).click()
   const printed = await saved(page, () => page.getByRole('link', { name: 'PDF', exact: true }).click())
   expect(printed.toString('latin1').startsWith('%PDF')).toBe(true)
 })

@@ -226,6 +226,7 @@ for (const way of ['by mouse alone', 'by keys alone'] as const)
     hands.over('a drawing')
 
     await hands.area('Reports')
+    await hands.press(hands.link('Family group sheet'))
     await hands.press(hands.link(/Wat Drum and Moll Stair/))
     await expect(page.getByRole('article')).toContainText('Ewan')
     const printed = await saved(page, () => hands.press(page.getByRole('link', { name: 'PDF', exact: true })))

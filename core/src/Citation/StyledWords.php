@@ -37,6 +37,12 @@ final readonly class StyledWords
         return new self($text, 'faint', 0, '');
     }
 
+    /** Above the line, as the number of a generation stands after a name. */
+    public static function raised(string $text): self
+    {
+        return new self($text, 'raised', 0, '');
+    }
+
     /** Somebody by name, where an index of people finds them. */
     public static function person(string $text, string $personId): self
     {

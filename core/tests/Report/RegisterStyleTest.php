@@ -36,7 +36,7 @@ final class RegisterStyleTest extends TestCase
             'Child of Odd Tarrel and Ros Drum:',
             'iii.? Isobel Tarrel.',
             'Generation 2',
-            '2.? Gavin Tarrel (Odd¹) was born in 1725, the son of Odd Tarrel and Nan Osk.',
+            '2.? Gavin Tarrel (Odd1) was born in 1725, the son of Odd Tarrel and Nan Osk.',
             'Children of Gavin Tarrel:',
             'i. Ailie Tarrel, born in 1750.',
             'ii. Hugh Tarrel, born in 1752.',

@@ -9,6 +9,7 @@ use NorthBough\Core\Presentation\Option;
 use NorthBough\Core\Presentation\Subject;
 use NorthBough\Core\Presentation\SubjectKind;
 use NorthBough\Core\Presentation\SubjectMissing;
+use NorthBough\Core\Privacy\ShieldedTree;
 use NorthBough\Core\Report\Bibliography;
 use NorthBough\Core\Report\Document;
 use NorthBough\Core\Report\Material;
@@ -137,8 +138,13 @@ final readonly class Book implements Report
      */
     private static function peopleOf(TreeView $tree, array $ids): array
     {
-        $entries = array_map(static fn (Person $person): string => trim("{$person->name()->filed()} ".self::years($person)),
-            $tree->lives($ids));
+        $entries = [];
+        foreach ($tree->lives($ids) as $id => $person) {
+            // Who is withheld has no name by which anybody could look them up.
+            if ($person->name()->shown() !== ShieldedTree::WORD) {
+                $entries[(string) $id] = trim("{$person->name()->filed()} ".self::years($person));
+            }
+        }
         asort($entries, SORT_NATURAL | SORT_FLAG_CASE);
 
         return $entries;

@@ -104,7 +104,7 @@ abstract readonly class RegisterStyle implements Report
             if ($own === []) {
                 continue;
             }
-            $blocks[] = new Entry('', [StyledWords::italic($this->childrenOf($line, $person, $family))]);
+            $blocks[] = new Entry('', [StyledWords::italic($this->childrenOf($line, $person, $family))], leads: true);
             $short = new ShortLife($line->kin, $teller->places, $line->marks(...));
             foreach ($own as $place => $child) {
                 $blocks[] = $this->child($line, $short, $child, $place, ++$count);
@@ -162,21 +162,15 @@ abstract readonly class RegisterStyle implements Report
      */
     private function lineage(LineOfDescent $line, Descendant $one): array
     {
-        $names = [];
+        $words = [];
         for ($at = $one->parentAt; $at >= 0; $at = $line->descent->list[$at]->parentAt) {
             $above = $line->descent->list[$at];
             $person = $line->person($above->personId);
-            $names[] = ($person === null ? '?' : Teller::given($person)).self::raised($above->generation);
+            array_push($words, StyledWords::plain($words === [] ? ' (' : ', '),
+                StyledWords::italic($person === null ? '?' : Teller::given($person)), StyledWords::raised((string) $above->generation));
         }
 
-        return $names === [] ? [] : [StyledWords::plain(' ('), StyledWords::italic(implode(', ', $names)), StyledWords::plain(')')];
-    }
-
-    private static function raised(int $number): string
-    {
-        return strtr((string) $number, ['0' => '⁰', '1' => '¹', '2' => '²', '3' => '³', '4' => '⁴', '5' => '⁵', '6' => '⁶',
-            '7' => '⁷',
-            '8' => '⁸', '9' => '⁹']);
+        return $words === [] ? [] : [...$words, StyledWords::plain(')')];
     }
 
     /**

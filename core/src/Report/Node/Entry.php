@@ -14,8 +14,14 @@ final readonly class Entry implements Block
      * @param  list<StyledWords>  $words
      * @param  int<0, max>  $depth  how far it is set in
      * @param  string  $anchor  by which links lead to it; empty where none does
+     * @param  bool  $leads  what follows is not parted from it by the end of a page
      */
-    public function __construct(public string $mark, public array $words, public int $depth = 0, public string $anchor = '')
-    {
+    public function __construct(
+        public string $mark,
+        public array $words,
+        public int $depth = 0,
+        public string $anchor = '',
+        public bool $leads = false,
+    ) {
     }
 }

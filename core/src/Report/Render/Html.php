@@ -110,7 +110,7 @@ final class Html
 
     private function entry(Entry $entry): string
     {
-        return '<p class="entry'.($entry->mark === '' ? ' more' : '').' depth-'.min($entry->depth,
+        return '<p class="entry'.($entry->mark === '' ? ' more' : '').($entry->leads ? ' leads' : '').' depth-'.min($entry->depth,
             self::DEEPEST).'"'.$this->id($entry->anchor).'>'
             .($entry->mark === '' ? '' : '<span class="mark">'.self::escape($entry->mark).'</span> ').$this->words($entry->words)."</p>\n";
     }
@@ -193,6 +193,7 @@ final class Html
         return match ($part->style) {
             'italic' => "<i>{$text}</i>",
             'bold' => "<b>{$text}</b>",
+            'raised' => "<sup>{$text}</sup>",
             'name' => "<span class=\"name\">{$text}</span>",
             'faint' => "<span class=\"faint\">{$text}</span>",
             'person', 'place' => $this->mention($part, $text),

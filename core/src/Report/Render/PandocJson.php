@@ -244,6 +244,7 @@ final class PandocJson
         return match ($part->style) {
             'italic' => [self::node('Emph', $text)],
             'bold' => [self::node('Strong', $text)],
+            'raised' => [self::node('Superscript', $text)],
             'person', 'place' => [$this->mention($part, $text)],
             'link' => [self::link($text, $this->anchor($part->to))],
             'note' => [$this->note($part->note)],

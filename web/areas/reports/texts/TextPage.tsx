@@ -134,8 +134,9 @@ function Written({ text, personId }: { text: Text | null; personId: string | nul
             disabled={keep.isPending || title === '' || (!isDirty && text !== null)}
             onClick={() => keep.mutate(undefined)}
           >
-            Save <kbd>Ctrl s</kbd>
+            Save
           </button>
+          <kbd>Ctrl s</kbd>
           {text && (
             <Link className="act" to={path(`reports/text/${text.id}`)}>
               As it will be printed

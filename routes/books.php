@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Books\BooksController;
+use App\Http\Texts\CallableController;
+use App\Http\Texts\TextsController;
+use Illuminate\Support\Facades\Route;
+
+// Texts and books: to be read, and to be written.
+Route::prefix('trees/{tree}')->middleware('tree:reader')->group(function (): void {
+    Route::get('people/{person}/callable', [CallableController::class, 'show']);
+    Route::get('texts', [TextsController::class, 'index']);
+    Route::get('texts/{text}', [TextsController::class, 'show']);
+    Route::get('books', [BooksController::class, 'index']);
+    Route::get('books/{book}', [BooksController::class, 'show']);
+});
+Route::prefix('trees/{tree}')->middleware('tree:editor')->group(function (): void {
+    Route::post('texts', [TextsController::class, 'store']);
+    Route::put('texts/{text}', [TextsController::class, 'update']);
+    Route::delete('texts/{text}', [TextsController::class, 'destroy']);
+    Route::post('books', [BooksController::class, 'store']);
+    Route::put('books/{book}', [BooksController::class, 'update']);
+    Route::delete('books/{book}', [BooksController::class, 'destroy']);
+});
