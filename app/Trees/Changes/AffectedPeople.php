@@ -70,19 +70,19 @@ final class AffectedPeople
         if ($row instanceof RestsOn && $row->deciding_question_id !== null) {
             $this->deciding[$row->deciding_question_id] = true;
         }
-        $ids = $row->getTable() === 'people' ? [$row->id] : [$row->getAttribute('person_id'), $row->getAttribute('child_id')];
-        if ($row->getTable() === 'events' && is_string($row->getAttribute('union_id'))) {
-            $this->unions[$row->getAttribute('union_id')] = true;
+        $ids = $row->getTable() === 'people' ? [$row->id] : [...self::ever($row, 'person_id'), ...self::ever($row, 'child_id')];
+        $unions = self::ever($row, 'union_id');
+        if ($row->getTable() === 'events') {
+            $this->unions += array_fill_keys($unions, true);
         }
-        $couple = $row->getTable() === 'unions' ? $row->id : $row->getAttribute('union_id');
-        if (is_string($couple)) {
-            $this->couples[$couple] = true;
-        }
-        foreach ($ids as $id) {
-            if (is_string($id)) {
-                $this->ids[$id] = true;
-            }
-        }
+        $this->couples += array_fill_keys($row->getTable() === 'unions' ? [$row->id] : $unions, true);
+        $this->ids += array_fill_keys($ids, true);
+    }
+
+    /** @return list<string> what a column says, and what it said before: who lost a row is touched as well as who gets it */
+    private static function ever(TreeModel $row, string $column): array
+    {
+        return array_values(array_unique(array_filter([$row->getAttribute($column), $row->getRawOriginal($column)], is_string(...))));
     }
 
     /** @return list<string> words of kinds of event of one's own of which something was changed, in small letters */

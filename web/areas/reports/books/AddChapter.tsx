@@ -5,7 +5,7 @@ import { useTreeId } from '../../../api/useTree'
 import { Finder } from '../../../parts/Finder'
 import { findPeople } from '../../../parts/findPeople'
 import { WHOLE } from '../subjects'
-import type { Chapter } from './BookPage'
+import type { Chapter } from './chapter'
 
 const NEW = { title: '', report: '', options: {} }
 

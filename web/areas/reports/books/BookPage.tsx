@@ -9,10 +9,10 @@ import { Confirm } from '../../../parts/Confirm'
 import { EditConflict } from '../../../parts/EditConflict'
 import { saved } from '../../../parts/saved'
 import { AddChapter } from './AddChapter'
+import type { Chapter } from './chapter'
 import { Chapters } from './Chapters'
 
 type Book = Schemas['BookResource']
-export type Chapter = Schemas['ChapterInput']
 
 /** A book while it is put together. */
 export default function BookPage() {

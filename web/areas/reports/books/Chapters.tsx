@@ -1,5 +1,5 @@
 import { useChapterNames } from './useChapterNames'
-import type { Chapter } from './BookPage'
+import type { Chapter } from './chapter'
 
 type Props = { chapters: readonly Chapter[]; onChapters: (chapters: readonly Chapter[]) => void }
 

@@ -2,7 +2,7 @@ import { useQueries, useQuery } from '@tanstack/react-query'
 import { queries } from '../../../api/queries'
 import { useTreeId } from '../../../api/useTree'
 import { WHOLE } from '../subjects'
-import type { Chapter } from './BookPage'
+import type { Chapter } from './chapter'
 
 /** What a chapter is called where it has no title of its own: the kind of its report and whom it is about. */
 export function useChapterNames(chapters: readonly Chapter[]): (chapter: Chapter) => string {
