@@ -88,6 +88,7 @@ final class DemoLoader
                 $change));
         $this->sections->cases->load($user, "{$folder}/cases.txt", $this->people);
         $this->sections->drawings->load($user, "{$folder}/drawings.txt", $this->people);
+        $this->sections->books->load($user, "{$folder}/books.txt", $this->people);
         $centre = $this->people['centre'] ?? null;
         if ($centre !== null) {
             DB::table('trees')->where('id', $tree->id)->update(['centre_person_id' => $centre->id]);

@@ -13,6 +13,7 @@ final readonly class DemoSections
         public DemoPictures $pictures,
         public DemoCases $cases,
         public DemoDrawings $drawings,
+        public DemoBooks $books,
     ) {
     }
 }

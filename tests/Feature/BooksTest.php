@@ -16,7 +16,8 @@ final class BooksTest extends TestCase
     {
         $pages = $this->pages($this->printed($this->book()));
         $contents = $pages[1];
-        $chapters = ['The keeper', 'Descendants of Ewan Tarrel', 'Ancestors of Jean Tarrel', 'Notes', 'Bibliography', 'Index of people'];
+        $chapters = ['The keeper', 'Descendants of Ewan Tarrel', 'Ancestors of Jean Tarrel', 'Statistics', 'Notes', 'Bibliography',
+            'Index of people'];
         foreach ($chapters as $chapter) {
             self::assertMatchesRegularExpression('/^'.preg_quote($chapter, '/').'[ .]+(\d+)$/m', $contents, 'The contents have it.');
             preg_match('/^'.preg_quote($chapter, '/').'[ .]+(\d+)$/m', $contents, $found);
@@ -50,7 +51,7 @@ final class BooksTest extends TestCase
     {
         [$ewan, $fact, $text] = $this->written();
         $called = fn (): array => $this->api('GET', "/texts/{$text}")->assertOk()->json('facts.0');
-        self::assertSame(['fact' => $fact, 'form' => 'when', 'today' => 'in 1847', 'isThere' => true], $called());
+        self::assertSame(['fact' => $fact, 'form' => 'when', 'of' => '', 'today' => 'in 1847', 'isThere' => true], $called());
 
         $this->api('PATCH', "/facts/{$fact}", ['date' => '30 July 1847', 'version' => 1])->assertOk();
         self::assertSame('on 30 July 1847', $called()['today']);
@@ -105,7 +106,7 @@ final class BooksTest extends TestCase
         $things = $this->api('GET', "/people/{$ewan}/callable")->assertOk()->json();
 
         self::assertSame(['was born in 1847 at Hask Light, Hask', 'in 1847', 'at Hask Light, Hask', ''],
-            array_values(array_slice($things['facts'][0], 3)));
+            array_values(array_slice($things['facts'][0], 4)));
         self::assertSame('married Moll Stair on 17 October 1888 in Kirkhaven', $things['facts'][1]['clause']);
         self::assertSame(['Ewan Tarrel', 'Moll Stair'], array_column($things['people'], 'name'));
     }
@@ -133,7 +134,8 @@ final class BooksTest extends TestCase
             'subject' => $subject];
 
         return (string) $this->api('POST', '/books', ['title' => 'The Tarrels', 'author' => 'Una Fenwhistle', 'chapters' => [
-            $chapter('text', '', $text), $chapter('report', 'register', $ewan), $chapter('report', 'ancestors', $jean)]])->assertOk()
+            $chapter('text', '', $text), $chapter('report', 'register', $ewan), $chapter('report', 'ancestors', $jean),
+            $chapter('report', 'statistics', 'all')]])->assertOk()
             ->json('id');
     }
 

@@ -5356,6 +5356,7 @@ export interface components {
     CallableFact: {
       owner: string
       fact: string
+      of: string
       says: string
       clause: string
       when: string
@@ -5378,6 +5379,7 @@ export interface components {
       fact: string
       /** @enum {string} */
       form: 'clause' | 'when' | 'where' | 'value'
+      of: string
       today: string
       isThere: boolean
     }

@@ -7,6 +7,7 @@ namespace App\Http\Books;
 use App\Models\Book;
 use App\Trees\Access\SeenTree;
 use App\Trees\Joins\Joined;
+use Illuminate\Support\Str;
 use NorthBough\Core\Report\Book\BoundBook;
 use NorthBough\Core\Report\Book\Chapter;
 use NorthBough\Core\Report\Book\ChapterKind;
@@ -21,7 +22,8 @@ final readonly class StoredBook
     public function of(Book $row, SeenTree $seen): BoundBook
     {
         $subjects = array_map(static fn (array $chapter): array => explode(',', self::word($chapter, 'subject')), $row->chapters);
-        $today = $this->joined->resolveAll(array_values(array_unique(array_merge([], ...$subjects))));
+        $ids = array_values(array_filter(array_unique(array_merge([], ...$subjects)), Str::isUuid(...)));
+        $today = $this->joined->resolveAll($ids);
         $chapters = [];
         foreach ($row->chapters as $at => $chapter) {
             $chapters[] = new Chapter(

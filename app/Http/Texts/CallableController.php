@@ -45,11 +45,13 @@ final readonly class CallableController
         }
         $events = LifeOrder::sorted(array_values(array_filter($events,
             static fn (Event $event): bool => ! $event->denied && $event->standing !== Standing::RuledOut)));
-        $call = static fn (Event $event, FactForm $form): FactCall => new FactCall($owners[$event->id] ?? $person, $event->id, $form, '');
+        $call = static fn (Event $event, FactForm $form): FactCall => new FactCall($owners[$event->id] ?? $person, $event->id, $form, '',
+            isset($owners[$event->id]) ? $person : '');
         $today = FactsToday::of($seen->view, array_map(static fn (Event $event): FactCall => $call($event, FactForm::Clause), $events));
 
         return response()->json(new CallableThings(
             array_map(static fn (Event $event): CallableFact => new CallableFact($owners[$event->id] ?? $person, $event->id,
+                isset($owners[$event->id]) ? $person : '',
                 trim("{$event->word()} {$event->date->shown}"), ...array_map(
                     static fn (FactForm $form): string => $today->words($call($event, $form)), FactForm::cases())), $events),
             self::records($events), array_map(NamedPerson::of(...), self::people($one, $kin))));

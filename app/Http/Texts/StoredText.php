@@ -48,7 +48,7 @@ final readonly class StoredText
         foreach ($node as $name => $value) {
             if (is_string($value) && Str::isUuid($value)) {
                 $node[$name] = $today[$value] ?? $value;
-                $isWithheld = $isWithheld || (in_array($name, ['owner', 'person'], true) && isset($withheld[$node[$name]]));
+                $isWithheld = $isWithheld || (in_array($name, ['owner', 'person', 'of'], true) && isset($withheld[$node[$name]]));
             } elseif (is_array($value)) {
                 $node[$name] = self::seen($value, $today, $withheld, $seen);
             } elseif ($name === 'text' && is_string($value)) {

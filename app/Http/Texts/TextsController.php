@@ -77,7 +77,7 @@ final readonly class TextsController
         $today = FactsToday::of($seen->view, $calls);
         $facts = [];
         foreach ($calls as $call) {
-            $facts["{$call->factId} {$call->form->value}"] = new CalledFact($call->factId, $call->form->value, $today->words($call),
+            $facts[$call->key()] = new CalledFact($call->factId, $call->form->value, $call->ofId, $today->words($call),
                 $today->isThere($call));
         }
 

@@ -17,10 +17,9 @@ use NorthBough\Core\Tree\Union;
 final readonly class FactsToday
 {
     /**
-     * @param  array<string, array{Event, Person}>  $facts  with whoever they are told of, by fact
-     * @param  array<string, list<string>>  $partners  names, by fact of a couple
+     * @param  array<string, array{Event, non-empty-list<Person>}>  $facts  with whose they are, by fact: of a couple both
      */
-    private function __construct(private array $facts, private array $partners)
+    private function __construct(private array $facts)
     {
     }
 
@@ -29,36 +28,38 @@ final readonly class FactsToday
     {
         $ownerIds = array_values(array_unique(array_map(static fn (FactCall $call): string => $call->ownerId, $calls)));
         $facts = [];
-        $partners = [];
         foreach ($tree->lives($ownerIds) as $person) {
             foreach ($person->events as $event) {
-                $facts[$event->id] = [$event, $person];
+                $facts[$event->id] = [$event, [$person]];
             }
         }
         $unions = $tree->unions($ownerIds, []);
         $people = $tree->lives(array_values(array_unique(array_merge([], ...array_values(array_map(
             static fn (Union $union): array => $union->partnerIds, $unions))))));
         foreach ($unions as $union) {
-            $first = $people[$union->partnerIds[0] ?? ''] ?? null;
-            if ($first === null) {
+            $partners = array_values(array_filter(array_map(static fn (string $id): ?Person => $people[$id] ?? null, $union->partnerIds)));
+            if ($partners === []) {
                 continue;
             }
             foreach ($union->events as $event) {
-                $facts[$event->id] = [$event, $first];
-                $partners[$event->id] = array_values(array_map(static fn (Person $partner): string => $partner->name()->shown(),
-                    array_intersect_key($people, array_flip($union->partnersOf($first->id)))));
+                $facts[$event->id] = [$event, $partners];
             }
         }
 
-        return new self($facts, $partners);
+        return new self($facts);
     }
 
     /** @return string empty where the fact is gone */
     public function words(FactCall $call): string
     {
         $found = $this->facts[$call->factId] ?? null;
+        if ($found === null) {
+            return '';
+        }
+        [$event, $people] = $found;
+        $of = array_values(array_filter($people, static fn (Person $person): bool => $person->id === $call->ofId))[0] ?? $people[0];
 
-        return $found === null ? '' : $this->told($found[0], $found[1], $call->form);
+        return self::told($event, $of, array_values(array_filter($people, static fn (Person $other): bool => $other !== $of)), $call->form);
     }
 
     public function isThere(FactCall $call): bool
@@ -66,25 +67,17 @@ final readonly class FactsToday
         return isset($this->facts[$call->factId]);
     }
 
-    private function told(Event $event, Person $person, FactForm $form): string
+    /** @param  list<Person>  $partners */
+    private static function told(Event $event, Person $person, array $partners, FactForm $form): string
     {
-        $teller = new Teller;
+        $names = implode(' and ', array_map(static fn (Person $partner): string => $partner->name()->shown(), $partners));
 
         return match ($form) {
-            FactForm::Clause => trim(StyledWords::textOf(Teller::closed($teller->clause($event, $person, [StyledWords::plain('')],
-                self::partner($this->partners[$event->id] ?? []))))),
+            FactForm::Clause => trim(StyledWords::textOf(Teller::closed((new Teller)->clause($event, $person, [StyledWords::plain('')],
+                $names === '' ? [] : [StyledWords::plain($names)])))),
             FactForm::When => DateWords::of($event->date),
             FactForm::Where => StyledWords::textOf((new PlaceWords)->where($event->place, $event->placeId ?? '')),
             FactForm::Value => trim($event->value),
         };
-    }
-
-    /**
-     * @param  list<string>  $names
-     * @return list<StyledWords>
-     */
-    private static function partner(array $names): array
-    {
-        return $names === [] ? [] : [StyledWords::plain(implode(' and ', $names))];
     }
 }

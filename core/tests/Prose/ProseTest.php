@@ -73,6 +73,8 @@ final class ProseTest extends TestCase
         self::assertSame('died on 3 May 1799 at Gannet Stair, Hask, aged 66 or 67', $today->words($call(FactForm::Clause)));
         self::assertSame('married Annot Ibsley on 4 June 1758 at St Bregan, Great Marren', $today->words($call(FactForm::Clause,
             'marriage-u', 'u')));
+        self::assertSame('married Ewan Tarrel on 4 June 1758 at St Bregan, Great Marren',
+            $today->words(new FactCall('u', 'marriage-u', FactForm::Clause, '', 'annot')), 'Of her it is told that she married him.');
         self::assertSame('', $today->words($call(FactForm::When, 'gone')));
         self::assertFalse($today->isThere($call(FactForm::When, 'gone')));
     }

@@ -1,9 +1,10 @@
 import { NodeViewWrapper, type ReactNodeViewProps } from '@tiptap/react'
 import { createContext, useContext } from 'react'
+import { keyOf, wordOf } from './keyOf'
 
 /** What a text needs to know of what is called into it: how facts would be told today, and the numbers of its notes. */
 export type OfText = {
-  /** By fact and form, as "id form"; what is missing was called in just now. */
+  /** By keyOf; what is missing was called in just now. */
   today: ReadonlyMap<string, { today: string; isThere: boolean }>
   /** By record, from 1 in the order in which they stand. */
   notes: ReadonlyMap<string, number>
@@ -11,14 +12,11 @@ export type OfText = {
 
 export const TextContext = createContext<OfText>({ today: new Map(), notes: new Map() })
 
-const wordOf = (attributes: Record<string, unknown>, name: string) =>
-  typeof attributes[name] === 'string' ? attributes[name] : ''
-
 /** A fact where it is told; one that would be told otherwise today is marked and says so. */
 export function CalledFact({ node, updateAttributes, selected }: ReactNodeViewProps) {
   const { today } = useContext(TextContext)
   const told = wordOf(node.attrs, 'told')
-  const now = today.get(`${wordOf(node.attrs, 'fact')} ${wordOf(node.attrs, 'form')}`)
+  const now = today.get(keyOf(node.attrs))
   const isGone = now !== undefined && !now.isThere
   const isOther = now?.isThere === true && now.today !== told
   return (

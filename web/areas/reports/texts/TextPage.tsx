@@ -12,6 +12,7 @@ import { EditConflict } from '../../../parts/EditConflict'
 import { Finder } from '../../../parts/Finder'
 import { findPeople } from '../../../parts/findPeople'
 import { saved } from '../../../parts/saved'
+import { keyOf } from './keyOf'
 import { Editing } from './Editing'
 import { offersOf } from './offers'
 import { renewed, toldOtherwise } from './renew'
@@ -59,10 +60,7 @@ function Written({ text, personId }: { text: Text | null; personId: string | nul
     sessionStorage.setItem(place, JSON.stringify(next))
   }
   const title = draft.title !== '' ? draft.title : (subject?.name ?? '')
-  const today = useMemo(
-    () => new Map((text?.facts ?? []).map((fact) => [`${fact.fact} ${fact.form}`, fact])),
-    [text],
-  )
+  const today = useMemo(() => new Map((text?.facts ?? []).map((fact) => [keyOf(fact), fact])), [text])
   const keep = useWrite(
     () =>
       text
@@ -154,9 +152,7 @@ function Written({ text, personId }: { text: Text | null; personId: string | nul
             </h2>
             <ul>
               {changed.map((fact) => (
-                <li key={`${fact.fact} ${fact.form}`}>
-                  {fact.isThere ? `now ${fact.today || 'nothing'}` : 'deleted'}
-                </li>
+                <li key={keyOf(fact)}>{fact.isThere ? `now ${fact.today || 'nothing'}` : 'deleted'}</li>
               ))}
             </ul>
             <button

@@ -18,7 +18,7 @@ const called = (name: string, attributes: string[], view: ComponentType<ReactNod
     addNodeView: () => ReactNodeViewRenderer(view),
   })
 
-const Fact = called('fact', ['owner', 'fact', 'form', 'told'], CalledFact)
+const Fact = called('fact', ['owner', 'fact', 'form', 'of', 'told'], CalledFact)
 const Person = called('person', ['person', 'told'], CalledPerson)
 const Citation = called('citation', ['record'], CalledNote)
 

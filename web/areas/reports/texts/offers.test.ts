@@ -6,6 +6,7 @@ const things = {
     {
       owner: 'p',
       fact: 'b',
+      of: '',
       says: 'Birth 3 May 1818',
       clause: 'was born on 3 May 1818',
       when: 'on 3 May 1818',
@@ -15,6 +16,7 @@ const things = {
     {
       owner: 'u',
       fact: 'm',
+      of: 'p',
       says: 'Marriage 1845',
       clause: 'married Jean Penhask in 1845',
       when: 'in 1845',

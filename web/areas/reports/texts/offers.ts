@@ -30,7 +30,10 @@ export function offersOf(things: Things): Offer[] {
         label: fact.says,
         part,
         told: fact[form],
-        node: { type: 'fact', attrs: { owner: fact.owner, fact: fact.fact, form, told: fact[form] } },
+        node: {
+          type: 'fact',
+          attrs: { owner: fact.owner, fact: fact.fact, form, of: fact.of, told: fact[form] },
+        },
       })),
     ),
     ...things.people.map((person) => ({
