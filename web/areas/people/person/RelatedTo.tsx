@@ -1,6 +1,6 @@
 import { useState } from 'react'
 import { Link, useNavigate } from 'react-router'
-import { useTreeId, useTreePath, type Person } from '../../../api/useTree'
+import { useTree, useTreeId, useTreePath, type Person } from '../../../api/useTree'
 import { useCommands } from '../../../keys/commandRegistry'
 import { Finder } from '../../../parts/Finder'
 import { findPeople } from '../../../parts/findPeople'
@@ -11,6 +11,7 @@ export function RelatedTo({ person }: { person: Person }) {
   const path = useTreePath()
   const navigate = useNavigate()
   const [isAsking, setIsAsking] = useState(false)
+  const { data: about } = useTree()
   const report = path(`reports/person/${person.id}`)
   useCommands([
     { key: 'r', says: 'How related to somebody', run: () => setIsAsking(true) },
@@ -40,9 +41,11 @@ export function RelatedTo({ person }: { person: Person }) {
           <Link className="act" to={report}>
             Report <kbd>t</kbd>
           </Link>
-          <Link className="act" to={path(`reports/texts/new?person=${person.id}`)}>
-            Write of them
-          </Link>
+          {about?.role !== 'reader' && (
+            <Link className="act" to={path(`reports/texts/new?person=${person.id}`)}>
+              Write of them
+            </Link>
+          )}
         </p>
       )}
     </section>
