@@ -184,6 +184,12 @@ test('what opens from an area can be used by everybody', async ({ page }) => {
     await scan(page, kind)
   }
   await scanNarrow(page, 'statistics')
+  for (const writing of ['texts/new', 'books/new']) {
+    await page.goto(`${tree}/reports/${writing}`)
+    await page.getByLabel('Title', { exact: true }).waitFor()
+    await scan(page, writing)
+    await scanNarrow(page, writing)
+  }
   await page.goto(`${tree}/people`)
   await jumpTo(page, 'Magnus Tarrel')
   await page.getByText('fowler and crofter').waitFor()

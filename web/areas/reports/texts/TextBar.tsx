@@ -39,7 +39,7 @@ export function TextBar({ editor }: { editor: Editor }) {
         <button
           key={name}
           type="button"
-          className="act"
+          className="act min-h-[24px] min-w-[24px]"
           aria-label={name}
           aria-pressed={editor.isActive(mark)}
           onClick={() => turn(editor)}
