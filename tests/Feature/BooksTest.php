@@ -99,6 +99,29 @@ final class BooksTest extends TestCase
         }
     }
 
+    public function test_what_is_told_of_a_couple_is_withheld_where_one_of_them_is_living(): void
+    {
+        $gavin = $this->person('Gavin Osk h b 1800 d 1850');
+        $this->relative($gavin, 'partner', 'Una Drum w b 1999 m 3 May 2019 Kirkhaven');
+        $union = $this->api('GET', "/people/{$gavin}")->json('unions.0.id');
+        $wedding = (string) DB::table('events')->where('union_id', $union)->value('id');
+        $body = ['type' => 'doc', 'content' => [['type' => 'paragraph', 'content' => [['type' => 'text', 'text' => 'A wedding '],
+            ['type' => 'fact', 'attrs' => ['owner' => $union, 'fact' => $wedding, 'form' => 'when', 'of' => $gavin,
+                'told' => 'on 3 May 2019']]]]]];
+        $of = fn (array $about): string => $this->api('POST', '/texts', ['title' => 'A page', 'body' => $body] + $about)->assertOk()
+            ->json('id');
+        [$about, $telling] = [$of(['unionId' => $union]), $of(['personId' => $gavin])];
+        $reader = $this->account('reader@marren.example');
+        DB::table('members')->insert(['tree_id' => $this->tree->id, 'user_id' => $reader->id, 'role' => 'reader']);
+        $this->actingAs($reader);
+
+        self::assertSame([$telling], array_column($this->api('GET', '/texts')->json('texts'), 'id'));
+        $this->api('GET', "/texts/{$about}")->assertForbidden();
+        foreach (["/texts/{$telling}", "/reports/text/{$telling}"] as $address) {
+            self::assertStringNotContainsString('2019', (string) $this->api('GET', $address)->assertOk()->getContent());
+        }
+    }
+
     public function test_what_can_be_called_in_is_told_in_each_form_in_which_it_says_something(): void
     {
         $ewan = $this->person('Ewan Tarrel h b 1847 Hask Light, Hask');

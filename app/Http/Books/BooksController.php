@@ -25,6 +25,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use NorthBough\Core\Presentation\Subject;
+use NorthBough\Core\Report\Book\BoundBook;
 use NorthBough\Core\Report\Reports;
 
 /** Books that are put together of reports, texts and drawings. How one is printed is the report of the kind *book*. */
@@ -37,14 +38,17 @@ final readonly class BooksController
     #[Get('/trees/{tree}/books', 'books', BookList::class)]
     public function index(): JsonResponse
     {
-        return response()->json(new BookList(array_values(Book::query()->orderBy('title')->orderBy('id')->get()
-            ->map($this->resource(...))->all())));
+        $rows = array_values(Book::query()->orderBy('title')->orderBy('id')->get()->all());
+
+        return response()->json(new BookList(array_map(self::resource(...), $rows, $this->stored->all($rows, $this->living->seen()))));
     }
 
     #[Get('/trees/{tree}/books/{book}', 'book', BookResource::class)]
     public function show(string $tree, string $book): JsonResponse
     {
-        return response()->json($this->resource(Book::query()->findOrFail($book)));
+        $row = Book::query()->findOrFail($book);
+
+        return response()->json(self::resource($row, $this->stored->of($row, $this->living->seen())));
     }
 
     #[Post('/trees/{tree}/books', 'bindBook', CreatedResource::class, BookInput::class)]
@@ -82,10 +86,8 @@ final readonly class BooksController
         return response()->noContent();
     }
 
-    private function resource(Book $row): BookResource
+    private static function resource(Book $row, BoundBook $book): BookResource
     {
-        $book = $this->stored->of($row, $this->living->seen());
-
         return new BookResource($row->id, $row->version, $book->title, $book->subtitle, $book->author,
             array_map(ChapterResource::of(...), $book->chapters));
     }

@@ -7,7 +7,6 @@ namespace App\Http\Books;
 use App\Models\Book;
 use App\Trees\Access\SeenTree;
 use App\Trees\Joins\Joined;
-use Illuminate\Support\Str;
 use NorthBough\Core\Report\Book\BoundBook;
 use NorthBough\Core\Report\Book\Chapter;
 use NorthBough\Core\Report\Book\ChapterKind;
@@ -21,19 +20,34 @@ final readonly class StoredBook
 
     public function of(Book $row, SeenTree $seen): BoundBook
     {
-        $subjects = array_map(static fn (array $chapter): array => explode(',', self::word($chapter, 'subject')), $row->chapters);
-        $ids = array_values(array_filter(array_unique(array_merge([], ...$subjects)), Str::isUuid(...)));
-        $today = $this->joined->resolveAll($ids);
-        $chapters = [];
-        foreach ($row->chapters as $at => $chapter) {
-            $chapters[] = new Chapter(
-                ChapterKind::tryFrom(self::word($chapter, 'kind')) ?? ChapterKind::Report,
-                $seen->text(self::word($chapter, 'title')), self::word($chapter, 'report'),
-                implode(',', array_map(static fn (string $id): string => $today[$id] ?? $id, $subjects[$at])),
-                array_filter(is_array($chapter['options'] ?? null) ? $chapter['options'] : [], is_string(...)));
-        }
+        return $this->all([$row], $seen)[0];
+    }
 
-        return new BoundBook($seen->text($row->title), $seen->text($row->subtitle), $seen->text($row->author), $chapters);
+    /**
+     * @param  list<Book>  $rows
+     * @return list<BoundBook> in their order
+     */
+    public function all(array $rows, SeenTree $seen): array
+    {
+        $subjects = array_merge([], ...array_map(static fn (Book $row): array => array_map(
+            static fn (array $chapter): array => explode(',', self::word($chapter, 'subject')), $row->chapters), $rows));
+        $today = $this->joined->resolveAll(Joined::idsIn($subjects));
+
+        return array_map(static fn (Book $row): BoundBook => new BoundBook($seen->text($row->title), $seen->text($row->subtitle),
+            $seen->text($row->author),
+            array_map(static fn (array $chapter): Chapter => self::chapter($chapter, $today, $seen), $row->chapters)), $rows);
+    }
+
+    /**
+     * @param  array<mixed>  $chapter
+     * @param  array<string, string>  $today  ids by those they had
+     */
+    private static function chapter(array $chapter, array $today, SeenTree $seen): Chapter
+    {
+        return new Chapter(ChapterKind::tryFrom(self::word($chapter, 'kind')) ?? ChapterKind::Report,
+            $seen->text(self::word($chapter, 'title')), self::word($chapter, 'report'),
+            implode(',', array_map(static fn (string $id): string => $today[$id] ?? $id, explode(',', self::word($chapter, 'subject')))),
+            array_filter(is_array($chapter['options'] ?? null) ? $chapter['options'] : [], is_string(...)));
     }
 
     /** @param  array<mixed>  $chapter */

@@ -43,7 +43,7 @@ final readonly class BookMaterial
     public function text(string $id, SeenTree $seen): ToldText
     {
         $row = Text::query()->find($id) ?? throw SubjectMissing::of(SubjectKind::Text);
-        if ($seen->withheld(array_values(array_filter([$row->person_id]))) !== []) {
+        if (StoredText::shown([$row], $seen) === []) {
             throw SubjectMissing::of(SubjectKind::Text);
         }
         $text = $this->texts->text($row, $seen);

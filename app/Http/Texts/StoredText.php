@@ -7,7 +7,9 @@ namespace App\Http\Texts;
 use App\Models\Text;
 use App\Trees\Access\SeenTree;
 use App\Trees\Joins\Joined;
-use Illuminate\Support\Str;
+use NorthBough\Core\Prose\FactCall;
+use NorthBough\Core\Prose\FactsToday;
+use NorthBough\Core\Prose\PersonCall;
 use NorthBough\Core\Prose\ProseReader;
 use NorthBough\Core\Prose\ProseText;
 
@@ -21,14 +23,39 @@ final readonly class StoredText
     {
     }
 
+    /**
+     * Those that an audience may read: one about somebody who is withheld, or about a couple of whom one is, is not among them.
+     *
+     * @param  list<Text>  $rows
+     * @return list<Text>
+     */
+    public static function shown(array $rows, SeenTree $seen): array
+    {
+        $unions = $seen->showsLiving() ? [] : $seen->view->unions(array_values(array_unique(array_filter(array_map(
+            static fn (Text $row): ?string => $row->union_id, $rows)))), []);
+        $about = static fn (Text $row): array => array_values(array_filter([$row->person_id,
+            ...($unions[$row->union_id ?? '']->partnerIds ?? [])]));
+        $withheld = $seen->withheld(array_values(array_unique(array_merge([], ...array_map($about, $rows)))));
+
+        return array_values(array_filter($rows, static fn (Text $row): bool => array_intersect($about($row), $withheld) === []));
+    }
+
     /** @return array<string, mixed> its body */
     public function body(Text $row, SeenTree $seen): array
     {
-        $today = $this->joined->resolveAll(self::ids($row->body));
-        $owners = array_values(array_unique(array_map(static fn (string $id): string => $today[$id] ?? $id, self::ids($row->body))));
-        $withheld = array_fill_keys($seen->withheld($owners), true);
+        $body = self::asOfToday($row->body, $this->joined->resolveAll(Joined::idsIn($row->body)));
+        if ($seen->showsLiving()) {
+            return $body;
+        }
+        $text = ProseReader::read($body);
+        // What the tree as it is seen does not tell, a text that was written from the whole of it tells neither.
+        $facts = FactsToday::of($seen->view, $text->parts(FactCall::class));
+        $gone = array_filter($text->parts(FactCall::class), static fn (FactCall $call): bool => ! $facts->isThere($call));
+        $named = array_map(static fn (PersonCall $call): string => $call->personId, $text->parts(PersonCall::class));
+        $withheld = [...array_map(static fn (FactCall $call): string => $call->factId, $gone),
+            ...$seen->withheld(array_values(array_unique($named)))];
 
-        return self::seen($row->body, $today, $withheld, $seen);
+        return self::hidden($body, array_fill_keys($withheld, true), $seen);
     }
 
     public function text(Text $row, SeenTree $seen): ProseText
@@ -39,43 +66,39 @@ final readonly class StoredText
     /**
      * @param  array<mixed>  $node
      * @param  array<string, string>  $today  ids by those they had
-     * @param  array<string, true>  $withheld
      * @return array<string, mixed>
      */
-    private static function seen(array $node, array $today, array $withheld, SeenTree $seen): array
+    private static function asOfToday(array $node, array $today): array
     {
-        $isWithheld = false;
-        foreach ($node as $name => $value) {
-            if (is_string($value) && Str::isUuid($value)) {
-                $node[$name] = $today[$value] ?? $value;
-                $isWithheld = $isWithheld || (in_array($name, ['owner', 'person', 'of'], true) && isset($withheld[$node[$name]]));
-            } elseif (is_array($value)) {
-                $node[$name] = self::seen($value, $today, $withheld, $seen);
-            } elseif ($name === 'text' && is_string($value)) {
-                $node[$name] = $seen->text($value);
-            }
-        }
-        if (is_string($node['told'] ?? null)) {
-            $node['told'] = $isWithheld ? self::WITHHELD : $seen->text($node['told']);
-        }
+        array_walk_recursive($node, static function (mixed &$value) use ($today): void {
+            $value = is_string($value) ? $today[$value] ?? $value : $value;
+        });
 
         /** @var array<string, mixed> $node */
         return $node;
     }
 
     /**
-     * @param  array<mixed>  $body
-     * @return list<string> every id that it names
+     * @param  array<mixed>  $node
+     * @param  array<string, true>  $withheld  facts and people
+     * @return array<string, mixed>
      */
-    private static function ids(array $body): array
+    private static function hidden(array $node, array $withheld, SeenTree $seen): array
     {
-        $ids = [];
-        array_walk_recursive($body, static function (mixed $value) use (&$ids): void {
-            if (is_string($value) && Str::isUuid($value)) {
-                $ids[$value] = true;
-            }
-        });
+        $called = [];
+        foreach ($node as $name => $value) {
+            $node[$name] = match (true) {
+                is_array($value) => self::hidden($value, $withheld, $seen),
+                is_string($value) && in_array($name, ['text', 'told'], true) => $seen->text($value),
+                default => $value,
+            };
+            $called[] = in_array($name, ['fact', 'person'], true) && is_string($value) && isset($withheld[$value]);
+        }
+        if (isset($node['told']) && in_array(true, $called, true)) {
+            $node['told'] = self::WITHHELD;
+        }
 
-        return array_map(strval(...), array_keys($ids));
+        /** @var array<string, mixed> $node */
+        return $node;
     }
 }

@@ -53,14 +53,11 @@ final readonly class TextsController
             }
         }
         $seen = $this->living->seen();
-        $texts = array_values($rows->get()->all());
+        $texts = StoredText::shown(array_values($rows->get()->all()), $seen);
         $people = $seen->view->lives(array_values(array_filter(array_map(static fn (Text $row): ?string => $row->person_id, $texts))));
-        $withheld = array_fill_keys($seen->withheld(array_map(strval(...), array_keys($people))), true);
-        $texts = array_filter($texts, static fn (Text $row): bool => ! isset($withheld[$row->person_id ?? '']));
 
-        return response()->json(new TextList(array_values(array_map(fn (Text $row): TextLine => new TextLine($row->id,
-            $seen->text($row->title),
-            ($people[$row->person_id ?? ''] ?? null)?->name()->shown() ?? '', $this->stored->text($row, $seen)->words()), $texts))));
+        return response()->json(new TextList(array_map(static fn (Text $row): TextLine => new TextLine($row->id, $seen->text($row->title),
+            ($people[$row->person_id ?? ''] ?? null)?->name()->shown() ?? '', ProseReader::read($row->body)->words()), $texts)));
     }
 
     #[Get('/trees/{tree}/texts/{text}', 'text', ProseResource::class)]
@@ -68,7 +65,7 @@ final readonly class TextsController
     {
         $row = Text::query()->findOrFail($text);
         $seen = $this->living->seen();
-        if ($seen->withheld(array_values(array_filter([$row->person_id]))) !== []) {
+        if (StoredText::shown([$row], $seen) === []) {
             throw new Refusal('This text is about somebody living.', 403);
         }
         $body = $this->stored->body($row, $seen);

@@ -6,7 +6,6 @@ namespace App\Trees\Drawings;
 
 use App\Models\Drawing;
 use App\Trees\Joins\Joined;
-use Illuminate\Support\Str;
 use NorthBough\Core\Drawing\Handwork\Handwork;
 use NorthBough\Core\Drawing\Handwork\StoredHandwork;
 
@@ -31,7 +30,7 @@ final readonly class DrawingSettings
         $lists = array_map(static fn (string $name): array => array_values(array_filter(
             is_array($settings[$name] ?? null) ? $settings[$name] : [], is_string(...))), ['subjects' => 'subjects', 'seen' => 'seen']);
         $handwork = is_array($settings['handwork'] ?? null) ? $settings['handwork'] : [];
-        $today = $joined->resolveAll([...$lists['subjects'], ...$lists['seen'], ...self::named($handwork)]);
+        $today = $joined->resolveAll([...$lists['subjects'], ...$lists['seen'], ...Joined::idsIn($handwork)]);
         $id = static fn (string $id): string => $today[$id] ?? $id;
 
         return new self(
@@ -47,21 +46,5 @@ final readonly class DrawingSettings
     {
         return ['subjects' => $this->subjectIds, 'options' => $this->options, 'handwork' => StoredHandwork::written($this->handwork),
             'seen' => $this->seenIds];
-    }
-
-    /**
-     * @param  array<array-key, mixed>  $handwork
-     * @return list<string> every id that the hand's work names
-     */
-    private static function named(array $handwork): array
-    {
-        $ids = [];
-        array_walk_recursive($handwork, static function (mixed $value) use (&$ids): void {
-            if (is_string($value) && Str::isUuid($value)) {
-                $ids[] = $value;
-            }
-        });
-
-        return array_values(array_unique($ids));
     }
 }

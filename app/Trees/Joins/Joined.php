@@ -7,6 +7,7 @@ namespace App\Trees\Joins;
 use App\Models\Join;
 use App\Trees\Scope\CurrentTree;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
 
 /** Who or what was joined to another answers to the old id and number all the same. */
 final readonly class Joined
@@ -54,6 +55,22 @@ final readonly class Joined
         }
 
         return $now;
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $stored
+     * @return list<string> every id that it names, however deep, each once
+     */
+    public static function idsIn(array $stored): array
+    {
+        $ids = [];
+        array_walk_recursive($stored, static function (mixed $value) use (&$ids): void {
+            if (is_string($value) && Str::isUuid($value)) {
+                $ids[$value] = true;
+            }
+        });
+
+        return array_map(strval(...), array_keys($ids));
     }
 
     /** @return string the id of what was kept, or of what that became since */
