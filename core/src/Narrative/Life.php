@@ -177,16 +177,14 @@ final class Life
         $events = LifeOrder::sorted(array_values(array_filter($union->events,
             static fn (Event $event): bool => ! in_array($event->standing, [Standing::RuledOut, Standing::Rival], true))));
         $isMarried = array_filter($events, static fn (Event $event): bool => $event->kind === 'marriage') !== [];
-        $pronoun = Teller::pronoun($this->person);
         if (! $isMarried && $with !== []) {
             $this->say([...$this->he(), StyledWords::plain($union->isUnproved() ? ' is said to have been the partner of '
                 : ' was the partner of '), ...$with], []);
         }
         foreach ($events as $event) {
-            $told = $with;
-            $clause = $this->clause($event, $this->he(), $told);
+            $clause = $this->clause($event, $this->he(), $with);
             if ($event->kind === 'marriage' && ! $event->denied && $count > 1 && $clause !== []) {
-                $clause = self::ordinal($clause, $at, $pronoun);
+                $clause = self::ordinal($clause, $at);
             }
             $this->say($clause, $this->marksOf($event));
             $with = $with === [] ? [] : [StyledWords::plain(self::them($partners))];
@@ -200,7 +198,7 @@ final class Life
      * @param  list<StyledWords>  $clause
      * @return list<StyledWords>
      */
-    private static function ordinal(array $clause, int $at, Pronoun $pronoun): array
+    private static function ordinal(array $clause, int $at): array
     {
         $word = ['first', 'secondly', 'thirdly', 'fourthly', 'fifthly', 'sixthly'][$at] ?? 'then';
         foreach ($clause as $place => $part) {

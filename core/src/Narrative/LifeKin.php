@@ -25,16 +25,7 @@ final readonly class LifeKin
     /** @param  list<string>  $personIds */
     public static function of(TreeView $tree, array $personIds): self
     {
-        $parents = [];
-        foreach ($tree->parentSets($personIds) as $childId => $sets) {
-            foreach ($sets as $set) {
-                if (! $set->isRuledOut()) {
-                    $parents[(string) $childId] = $set;
-
-                    break;
-                }
-            }
-        }
+        $parents = array_filter(array_map(ParentSet::leadingOf(...), $tree->parentSets($personIds)));
         $unions = array_map(Union::asLived(...), $tree->unionsOf($personIds));
         $ids = array_merge([], ...array_map(static fn (ParentSet $set): array => array_column($set->whoStand(), 'personId'),
             array_values($parents)));

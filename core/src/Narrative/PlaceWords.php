@@ -69,10 +69,4 @@ final class PlaceWords
     {
         return $this->keys;
     }
-
-    /** A new chapter names places in full again. */
-    public function forget(): void
-    {
-        $this->named = [];
-    }
 }

@@ -23,6 +23,25 @@ final readonly class ParentSet
         return array_values(array_filter($this->parents, static fn (Parentage $parent): bool => $parent->standing !== Standing::RuledOut));
     }
 
+    /**
+     * The one that counts for charts and numbers: the first of which somebody stands.
+     *
+     * @param  list<self>  $sets  of one child, the leading one first
+     */
+    public static function leadingOf(array $sets): ?self
+    {
+        return self::standing($sets)[0] ?? null;
+    }
+
+    /**
+     * @param  list<self>  $sets
+     * @return list<self> those of which somebody stands
+     */
+    public static function standing(array $sets): array
+    {
+        return array_values(array_filter($sets, static fn (self $set): bool => ! $set->isRuledOut()));
+    }
+
     /** Whether parents were told and all of them ruled out. */
     public function isRuledOut(): bool
     {

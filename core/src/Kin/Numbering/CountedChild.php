@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Kin\Numbering;
 
+use NorthBough\Core\Tree\ChildOrder;
+
 /** A child in its place among all children of the parent by whom a line comes to it. */
 final readonly class CountedChild
 {
@@ -35,11 +37,9 @@ final readonly class CountedChild
                 $children[] = [$family->unionId, $child];
             }
         }
-        $dated = array_filter($children, static fn (array $one): bool => self::day($one[1]) !== null);
-        usort($dated, static fn (array $a, array $b): int => self::day($a[1]) <=> self::day($b[1]));
-        $ordered = array_map(static function (array $one) use (&$dated): array {
-            return self::day($one[1]) === null ? $one : array_shift($dated) ?? $one;
-        }, $children);
+        $order = ChildOrder::byDate(array_map(static fn (array $one, int $at): array => [(string) $at, self::day($one[1])],
+            $children, array_keys($children)));
+        $ordered = array_map(static fn (string $at): array => $children[(int) $at], $order);
 
         return array_map(static fn (array $one, int $at): self => new self($one[1], $one[0], $at + 1, self::isOpen($ordered, $at)),
             $ordered, array_keys($ordered));

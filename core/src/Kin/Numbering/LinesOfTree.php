@@ -50,7 +50,7 @@ final readonly class LinesOfTree implements Lines
     {
         $children = [];
         foreach ($union->childrenOf($personId) as $childId) {
-            $set = self::leading($sets[$childId] ?? []);
+            $set = ParentSet::leadingOf($sets[$childId] ?? []);
             if ($set === null || $set->unionId !== $union->id) {
                 continue;
             }
@@ -62,7 +62,7 @@ final readonly class LinesOfTree implements Lines
         }
         foreach ($steps as $step) {
             foreach ($step->childIds as $childId) {
-                $set = self::leading($sets[$childId] ?? []);
+                $set = ParentSet::leadingOf($sets[$childId] ?? []);
                 if ($set?->unionId === $step->id && ! $set->isRuledOut()) {
                     $children[] = new LineChild($childId, $set->kind(), false, true, $births[$childId] ?? null);
                 }
@@ -70,18 +70,6 @@ final readonly class LinesOfTree implements Lines
         }
 
         return new LineFamily($union->id, $union->partnersOf($personId), array_values(array_filter($children, $this->choice->counts(...))));
-    }
-
-    /** @param  list<ParentSet>  $sets */
-    private static function leading(array $sets): ?ParentSet
-    {
-        foreach ($sets as $set) {
-            if (! $set->isRuledOut()) {
-                return $set;
-            }
-        }
-
-        return null;
     }
 
     /**

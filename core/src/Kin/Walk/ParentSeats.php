@@ -21,8 +21,7 @@ final readonly class ParentSeats
     /** @param  list<AncestorSeat>  $row */
     public static function over(TreeView $tree, array $row): self
     {
-        return new self($tree, array_map(
-            static fn (array $sets): array => array_values(array_filter($sets, static fn (ParentSet $set): bool => ! $set->isRuledOut())),
+        return new self($tree, array_map(ParentSet::standing(...),
             $tree->parentSets(array_values(array_unique(array_column($row, 'personId'))))));
     }
 
