@@ -45,6 +45,16 @@ foreach ($rows as $row) {
         echo '| ', number_format($row['people']), " | {$row['times']} | {$row['p50']} | {$row['p95']} | {$row['related']} |\n";
     }
 }
+echo "\n## Numbers\n\nEverybody of a line of so many descendants by each system (`php bench/numbers.php PEOPLE`), from the database and in a "
+    ."process\nthat did nothing before: seconds. Limit: 5 seconds for 200,000 people. A page is the d’Aboville numbers of a hundred "
+    ."people.\n\n",
+"| people | system | numbered | seconds | memory, MB |\n| ---: | --- | ---: | ---: | ---: |\n";
+foreach ($rows as $row) {
+    if ($row['what'] === 'numbers') {
+        echo '| ', number_format($row['people']), " | {$row['system']} | ", number_format($row['numbered']),
+        " | {$row['seconds']} | {$row['memory']} |\n";
+    }
+}
 echo "\n## Doubles\n\nTrees in which some people stand twice, as is known: how many of the pairs are found at a probability of one "
     ."half, how many of those\nthat are found are right, and seconds from a cold process to stored pairs.\n\n",
 "| tree | people | pairs | recall | precision | candidates a person | seconds |\n| --- | ---: | ---: | ---: | ---: | ---: | ---: |\n";

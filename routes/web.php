@@ -193,6 +193,7 @@ Route::prefix('api')->group(function (): void {
     });
 
     require __DIR__.'/books.php';
+    require __DIR__.'/numbers.php';
     Route::prefix('trees/{tree}')->middleware('tree:editor')->group(function (): void {
         Route::post('people', [PeopleController::class, 'store'])->middleware(TakesHeldCitation::class);
         Route::patch('people/{person}', [PeopleController::class, 'update']);

@@ -47,7 +47,7 @@ final class Tree extends Model
     {
         $row = DB::table('members')->where('tree_id', $this->id)->where('user_id', $user->id)->first();
 
-        return new Membership($row->role ?? '', $row->centre_person_id ?? '');
+        return new Membership($row->role ?? '', $row->centre_person_id ?? '', $row->numbering ?? '');
     }
 
     /** The role that a user has in this tree; empty for a stranger. */

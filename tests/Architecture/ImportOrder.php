@@ -18,7 +18,7 @@ final class ImportOrder
 
     /** @var list<string> */
     public const TREES = ['Scope', 'Storage', 'Changes', 'Display', 'Kinds', 'Pictures', 'Places', 'Claims', 'Dating', 'Loading',
-        'Families', 'Access', 'Evidence', 'Derived', 'Search', 'Records', 'Exchange', 'Doubles', 'Joins', 'Drawings',
+        'Families', 'Access', 'Evidence', 'Derived', 'Search', 'Records', 'Exchange', 'Doubles', 'Joins', 'Numbers', 'Drawings',
         'Editing', 'Casework', 'Journal'];
 
     /** @return iterable<string, Rule> */

@@ -786,6 +786,22 @@ export interface paths {
     patch?: never
     trace?: never
   }
+  '/api/trees/{tree}/numbering': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get: operations['numbering']
+    put: operations['chooseNumbering']
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
   '/api/trees/{tree}/people/{person}/card': {
     parameters: {
       query?: never
@@ -3762,6 +3778,30 @@ export interface components {
       undo: string
       redo: string
     }
+    /** @description By what everybody is to be numbered for whoever asks; nothing with an empty system. */
+    NumberingInput: {
+      system: string
+      personIds: string[]
+      adopted: boolean
+      step: boolean
+      unproved: boolean
+    }
+    NumberSystemResource: {
+      code: string
+      title: string
+    }
+    /** @description By what everybody is numbered for whoever asks, and by what they could be. */
+    NumberingResource: {
+      /** @description In a sentence, with the day on which they are counted. */
+      system: string
+      personIds: string[]
+      names: string
+      adopted: boolean
+      step: boolean
+      unproved: boolean
+      says: string
+      systems: components['schemas']['NumberSystemResource'][]
+    }
     FactInput: {
       /** @description Though the very value was ruled out. */
       kind?: string | null
@@ -3856,6 +3896,7 @@ export interface components {
       name: string
       years: string
       toCentre: string
+      line: string
       lines: string[]
     }
     /** @description A citation on a fact, with its full note. */
@@ -4100,7 +4141,10 @@ export interface components {
       shown: number
       total: number
     }
-    /** @description A person in one line of a list; `kin` is what they are to whoever was asked for, empty where to nobody. */
+    /**
+     * @description A person in one line of a list; `kin` is what they are to whoever was asked for, empty where to nobody; `line`
+     *     is every number of theirs by what whoever asks has everybody numbered by, empty where they have none.
+     */
     PersonLine: {
       id: string
       number: number
@@ -4111,9 +4155,11 @@ export interface components {
       birthPlace: string
       died: string
       kin: string
+      line: string
     }
     /** @description Everything that a person's page shows; `deleting` says what would go with them, `toCentre` what they are to the person at the centre. */
     PersonPage: {
+      /** @description Every number of theirs by what whoever asks has everybody numbered by; empty where they have none. */
       id: string
       number: number
       sex: string
@@ -4140,6 +4186,7 @@ export interface components {
       /** @description confidential, privacy, locked, or several; empty for none */
       restriction: string
       toCentre: string
+      line: string
       portrait: components['schemas']['PortraitResource'] | null
     }
     /** @description One sense in which the second of two people is something to the first; `total` counts every path of it. */
@@ -7482,6 +7529,70 @@ export interface operations {
         content: {
           'application/json': components['schemas']['DoneResource']
         }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  numbering: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['NumberingResource']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  chooseNumbering: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['NumberingInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      204: {
+        headers: {
+          [name: string]: unknown
+        }
+        content?: never
       }
       /** @description Refused, with a sentence. */
       default: {

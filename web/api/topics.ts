@@ -69,6 +69,7 @@ export const TOUCHES: Readonly<Record<WritePath, readonly Topic[]>> = {
   '/api/uploads': NOTHING,
   [T]: SETTING,
   [`${T}/centre`]: ['account', 'tree', 'people'],
+  [`${T}/numbering`]: ['account', 'tree', 'people'],
   [`${T}/copies`]: ['trees', 'journal'],
   [`${T}/reckoning`]: SETTING,
   [`${T}/name-variants`]: SETTING,

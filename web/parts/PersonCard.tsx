@@ -12,6 +12,7 @@ export function PersonCard({ id }: { id: string }) {
       <p className="font-serif text-[18px] leading-snug">{data.name}</p>
       <p className="text-[13px] text-graphite">
         no. {data.number}
+        {data.line !== '' && `, ${data.line} in the line`}
         {data.years !== '' && `, ${data.years}`}
         {data.toCentre !== '' && `, ${data.toCentre}`}
       </p>

@@ -72,7 +72,10 @@ export function JumpField({ field, word }: Props) {
       offers.push({
         id: person.id,
         line: person.name,
-        more: [person.born, person.died].filter(Boolean).join(' – ') + `  no. ${person.number}`,
+        more:
+          [person.born, person.died].filter(Boolean).join(' – ') +
+          `  no. ${person.number}` +
+          (person.line === '' ? '' : `, ${person.line}`),
         go: () => navigate(path(`people/${person.id}`)),
       })
     }

@@ -9,6 +9,7 @@ use App\Http\Api\Get;
 use App\Http\People\Resources\CardResource;
 use App\Models\Person as PersonRow;
 use App\Trees\Access\LivingPeople;
+use App\Trees\Numbers\LineNumbers;
 use Illuminate\Http\JsonResponse;
 use NorthBough\Core\Life\LifeYears;
 use NorthBough\Core\Tree\Event;
@@ -17,7 +18,7 @@ use NorthBough\Core\Tree\Union;
 /** Cards: who somebody is, without leaving the page that names them. */
 final readonly class CardsController
 {
-    public function __construct(private LivingPeople $living, private KinToCentre $centre)
+    public function __construct(private LivingPeople $living, private KinToCentre $centre, private LineNumbers $numbers)
     {
     }
 
@@ -52,6 +53,7 @@ final readonly class CardsController
         return response()
             ->json(new CardResource($id, $shownPerson->number, $shownPerson->name()->shown(), LifeYears::shown($shownPerson),
                 $this->centre->termOf($id),
+                $this->numbers->of([$id])[$id] ?? '',
                 array_values(array_filter($lines, static fn (string $line): bool => $line !== ''))));
     }
 

@@ -13,6 +13,7 @@ use App\Http\People\Resources\PersonLine;
 use App\Models\Person;
 use App\Trees\Access\LivingPeople;
 use App\Trees\Display\DisplayPreferences;
+use App\Trees\Numbers\LineNumbers;
 use App\Trees\Places\FactsAtPlaces;
 use App\Trees\Search\IndexLine;
 use App\Trees\Search\KinFilter;
@@ -20,6 +21,7 @@ use App\Trees\Search\PeopleSearch;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use NorthBough\Core\Chrono\Calendar\Calendars;
 
@@ -37,6 +39,7 @@ final readonly class IndexController
         private LivingPeople $living,
         private KinToCentre $kin,
         private KinFilter $kinFilter,
+        private LineNumbers $numbers,
     ) {
     }
 
@@ -47,11 +50,15 @@ final readonly class IndexController
         $sorting = Sorting::asked($request, [
             'name' => SortColumn::words('sort_name'), 'number' => SortColumn::number('number'),
             'birth' => SortColumn::numberOrNone('birth_day'), 'death' => SortColumn::numberOrNone('death_day'),
+            'line' => SortColumn::numberOrNone('told_at'),
         ], 'person_id');
-        $filtered = $this->filtered($request);
+        $isInLine = $request->string('sort')->toString() === 'line';
+        $told = $isInLine || $request->string('only')->toString() === 'line' ? $this->numbers->told() : [];
+        $filtered = $this->filtered($request, $told);
         $total = $sorting->isFirst() ? $this->search->total() : 0;
         $shown = ! $sorting->isFirst() ? 0 : ($this->isFiltered($request) ? (clone $filtered)->count() : $total);
         $query = $request->string('q')->trim()->isEmpty() ? $filtered : PeopleSearch::fenced($filtered);
+        $query = $isInLine ? self::toldAt($query, $told) : $query;
         $page = $sorting->page($query->select('*'), self::AT_ONCE, IndexLine::read(...));
 
         return response()->json(new PeoplePage($this->lines($page->rows, self::kinOf($request)), $page->next, $shown, $total));
@@ -61,14 +68,16 @@ final readonly class IndexController
     #[Get('/trees/{tree}/jump', 'jump', JumpList::class, query: ['q'])]
     public function jump(Request $request): JsonResponse
     {
-        $rows = $this->search->nearest($request->string('q')->trim()->toString(), self::JUMPS);
+        $typed = $request->string('q')->trim()->toString();
+        $rows = $this->search->nearest($typed, self::JUMPS, $this->numbers->whoHas($typed));
 
         return response()->json(new JumpList($this->lines($rows)));
     }
 
-    private function filtered(Request $request): Builder
+    /** @param  list<string>  $told  everybody who has a number, where those are asked for */
+    private function filtered(Request $request, array $told): Builder
     {
-        $lines = $this->search->matching($request->string('q')->toString());
+        $lines = $this->search->matching($request->string('q')->toString(), $this->numbers->whoHas($request->string('q')->toString()));
         if (in_array($request->string('sex')->toString(), ['F', 'M', 'X', 'U'], true)) {
             $lines->where('sex', $request->string('sex')->toString());
         }
@@ -84,6 +93,7 @@ final readonly class IndexController
 
         return match ($request->string('only')->toString()) {
             'kin' => self::kinOf($request) === '' ? $lines : $this->kinFilter->of($lines, self::kinOf($request)),
+            'line' => $lines->whereRaw('person_lines.person_id = ANY(?::uuid[])', [self::ids($told)]),
             'tied to nobody' => $this->tiedToNobody($lines),
             'living' => LivingPeople::onlyLiving($lines),
             'undated' => $lines->whereNull('birth_day')->whereNull('death_day'),
@@ -99,6 +109,23 @@ final readonly class IndexController
             ->leftJoin('counted_partners', static fn ($join) => $join->on('counted_partners.tree_id', 'events.tree_id')
                 ->on('counted_partners.union_id', 'events.union_id'))
             ->selectRaw('coalesce(events.person_id, counted_partners.person_id)');
+    }
+
+    /**
+     * With the column `told_at`: where each is told in the line that is numbered.
+     *
+     * @param  list<string>  $told
+     */
+    private static function toldAt(Builder $lines, array $told): Builder
+    {
+        return $lines->leftJoin(DB::raw('(SELECT id AS told_id, at AS told_at FROM unnest('.DB::escape(self::ids($told))
+            .'::uuid[]) WITH ORDINALITY AS line(id, at)) AS told'), 'told.told_id', '=', 'person_lines.person_id');
+    }
+
+    /** @param  list<string>  $ids */
+    private static function ids(array $ids): string
+    {
+        return '{'.implode(',', $ids).'}';
     }
 
     /** @return string whom the people of the list are told to be something to; empty for nobody */
@@ -134,14 +161,16 @@ final readonly class IndexController
     {
         $people = $this->reader->isUsual() ? [] : $this->living->forReader()->lives(array_column($found, 'personId'));
         $dates = $this->reader->dates();
+        $numbers = $this->numbers->of(array_column($found, 'personId'));
         $terms = $kinOf === '' ? [] : $this->kin->termsOf(array_column($found, 'personId'), $kinOf);
 
-        return array_map(static function (IndexLine $line) use ($people, $dates, $terms): PersonLine {
+        return array_map(static function (IndexLine $line) use ($people, $dates, $terms, $numbers): PersonLine {
             $name = isset($people[$line->personId]) ? $people[$line->personId]->name() : null;
 
             return new PersonLine($line->personId, $line->number, $line->sex, $name?->shown() ?? $line->shownName,
                 $name?->filed() ?? $line->filedName, $dates->set($line->birthShown, 'GREGORIAN'), $line->birthPlace,
-                $dates->set($line->deathShown, 'GREGORIAN'), $terms[$line->personId] ?? '');
+                $dates->set($line->deathShown, 'GREGORIAN'), $terms[$line->personId] ?? '',
+                $numbers[$line->personId] ?? '');
         }, $found);
     }
 }

@@ -130,6 +130,7 @@ final readonly class PersonPageBuilder
             saidDeadWhy: $isWithheld ? '' : $row->said_dead_why,
             restriction: $isWithheld ? '' : $row->restriction,
             toCentre: $this->centre->termOf($row->id),
+            line: $this->parts->numbers->of([$row->id])[$row->id] ?? '',
             portrait: $isWithheld ? null : PicturePages::portrait($person->id, $row->tree_id),
         );
     }

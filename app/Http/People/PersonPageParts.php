@@ -9,6 +9,7 @@ use App\Http\Research\TaskRows;
 use App\Trees\Evidence\WrittenReasons;
 use App\Trees\Exchange\KeptLines;
 use App\Trees\Journal\DeletedKin;
+use App\Trees\Numbers\LineNumbers;
 
 /** Who puts together what stands on a person's page beside the facts. */
 final readonly class PersonPageParts
@@ -21,6 +22,7 @@ final readonly class PersonPageParts
         public WrittenReasons $reasons,
         public DeletedKin $bin,
         public KeptLines $keptLines,
+        public LineNumbers $numbers,
     ) {
     }
 }

@@ -44,7 +44,7 @@ final readonly class InTree
             throw new Refusal("You may read this tree; changing it needs the role of {$needed}.", 403);
         }
         $this->current->enter($tree);
-        $this->current->centreOn($member->centrePersonId ?: null);
+        $this->current->enterAs($member);
         $this->current->readFor($audience);
         $this->read->version = (int) trim($request->headers->get('If-Match') ?? '', '"');
 

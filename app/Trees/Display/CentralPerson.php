@@ -23,7 +23,7 @@ final readonly class CentralPerson
     /** Null where they chose nobody. */
     public function own(): ?string
     {
-        return $this->current->ownCentre();
+        return $this->current->member()->centrePersonId ?: null;
     }
 
     public function choose(User $user, ?string $personId): void

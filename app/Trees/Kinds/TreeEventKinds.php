@@ -29,6 +29,12 @@ final class TreeEventKinds
             ? $this->own->all()[mb_strtolower($words)] ?? CustomEventKind::plain() : CustomEventKind::plain();
     }
 
+    /** Whether the tree has any. */
+    public function hasOwn(): bool
+    {
+        return $this->own->all() !== [];
+    }
+
     public function forget(): void
     {
         $this->own->forget();

@@ -81,19 +81,19 @@ final readonly class DatabaseTree implements TreeView
      * The wedding that leads, of each union that people were partners in, without claims.
      *
      * @param  list<string>  $personIds
-     * @return array<string, list<Event>> by partner
+     * @return array<string, array<array-key, Event>> by partner and union
      */
     public function weddings(array $personIds): array
     {
         $rows = $this->eventsByPartner($personIds)->where('events.kind', 'marriage')->get();
         $weddings = [];
         foreach ($rows->groupBy(['partner_id', 'union_id']) as $partnerId => $unions) {
-            foreach ($unions as $ofUnion) {
+            foreach ($unions as $unionId => $ofUnion) {
                 $leading = Event::leadingOf(
                     array_values($ofUnion->map(
                         fn (stdClass $row): Event => $this->event($row, DateColumns::restore((array) $row), []))->all()), 'marriage');
                 if ($leading !== null) {
-                    $weddings[(string) $partnerId][] = $leading;
+                    $weddings[(string) $partnerId][$unionId] = $leading;
                 }
             }
         }

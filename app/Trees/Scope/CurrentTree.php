@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Trees\Scope;
 
+use App\Models\Membership;
 use App\Models\Tree;
 use App\Refusal;
 use Closure;
@@ -19,13 +20,13 @@ final class CurrentTree
 
     private Audience $audience = Audience::Owner;
 
-    private ?string $ownCentre = null;
+    private ?Membership $member = null;
 
     public function enter(Tree $tree): void
     {
         $this->tree = $tree;
         $this->audience = Audience::Owner;
-        $this->ownCentre = null;
+        $this->member = null;
     }
 
     public function leave(): void
@@ -40,15 +41,15 @@ final class CurrentTree
         $this->audience = $audience;
     }
 
-    /** Whom whoever asks put at the centre for themselves. */
-    public function centreOn(?string $personId): void
+    /** Whoever asks, and what they chose in this tree for themselves. */
+    public function enterAs(Membership $member): void
     {
-        $this->ownCentre = $personId;
+        $this->member = $member;
     }
 
-    public function ownCentre(): ?string
+    public function member(): Membership
     {
-        return $this->ownCentre;
+        return $this->member ?? new Membership;
     }
 
     public function seesLiving(): bool

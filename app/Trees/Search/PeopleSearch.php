@@ -49,10 +49,19 @@ final readonly class PeopleSearch
             ->value('people_count') : $this->lines()->count();
     }
 
-    /** Those whose names begin so: what the index is narrowed by. */
-    public function matching(string $typed): Builder
+    /**
+     * Those whose names begin so: what the index is narrowed by.
+     *
+     * @param  list<string>  $also  who is found besides, by what was typed
+     */
+    public function matching(string $typed, array $also = []): Builder
     {
-        $lines = $this->lines();
+        return $also === [] ? self::named($this->lines(), $typed)
+            : $this->lines()->where(static fn (Builder $either) => self::named($either, $typed)->orWhereIn('person_lines.person_id', $also));
+    }
+
+    private static function named(Builder $lines, string $typed): Builder
+    {
         if (preg_match('/^\s*#?(\d+)\s*$/', $typed, $m) === 1) {
             return $lines->where('number', (int) min((int) $m[1], 2147483647));
         }
@@ -61,11 +70,16 @@ final readonly class PeopleSearch
         return self::around(self::beginning($lines, array_map(static fn (string $word): array => [$word], $words)), $year);
     }
 
-    /** @return list<IndexLine> the nearest first */
-    public function nearest(string $typed, int $most): array
+    /**
+     * @param  list<string>  $first  who comes before all others
+     * @return list<IndexLine> the nearest first
+     */
+    public function nearest(string $typed, int $most, array $first = []): array
     {
+        $rows = $first === [] ? collect() : $this->lines()->whereIn('person_id', $first)->get();
+
         return array_values(array_map(static fn (stdClass $row): IndexLine => IndexLine::read((array) $row),
-            $this->nearestRows($typed, $most)->all()));
+            $rows->merge($this->nearestRows($typed, $most))->unique('person_id')->take($most)->all()));
     }
 
     /** @return Collection<int, stdClass> */

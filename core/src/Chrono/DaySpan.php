@@ -81,8 +81,7 @@ final readonly class DaySpan
     /** @throws EmptySpan when a stored row is out of order */
     public static function restore(?int $earliest, ?int $latest, int $softBefore, int $softAfter): self
     {
-        self::between($earliest, $latest);
-
-        return new self($earliest, $latest, $softBefore, $softAfter);
+        return $earliest !== null && $latest !== null && $earliest > $latest ? throw EmptySpan::of($earliest, $latest)
+            : new self($earliest, $latest, $softBefore, $softAfter);
     }
 }

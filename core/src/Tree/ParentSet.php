@@ -30,7 +30,13 @@ final readonly class ParentSet
      */
     public static function leadingOf(array $sets): ?self
     {
-        return self::standing($sets)[0] ?? null;
+        foreach ($sets as $set) {
+            if (! $set->isRuledOut()) {
+                return $set;
+            }
+        }
+
+        return null;
     }
 
     /**
@@ -45,7 +51,13 @@ final readonly class ParentSet
     /** Whether parents were told and all of them ruled out. */
     public function isRuledOut(): bool
     {
-        return $this->parents !== [] && $this->whoStand() === [];
+        foreach ($this->parents as $parent) {
+            if ($parent->standing !== Standing::RuledOut) {
+                return false;
+            }
+        }
+
+        return $this->parents !== [];
     }
 
     /** What the set is called by: where its parents differ, by birth before anything else. */

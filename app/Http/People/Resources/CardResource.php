@@ -19,6 +19,7 @@ final readonly class CardResource
         #[Shielded] #[OA\Property] public string $name,
         #[OA\Property] public string $years,
         #[OA\Property] public string $toCentre,
+        #[OA\Property] public string $line,
         #[ListOf('string')] public array $lines,
     ) {
     }

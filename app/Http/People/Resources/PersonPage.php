@@ -57,6 +57,8 @@ final readonly class PersonPage
         #[OA\Property] public string $saidDeadWhy,
         #[OA\Property(description: 'confidential, privacy, locked, or several; empty for none')] public string $restriction,
         #[OA\Property] public string $toCentre,
+        /** Every number of theirs by what whoever asks has everybody numbered by; empty where they have none. */
+        #[OA\Property] public string $line,
         #[OA\Property] public ?PortraitResource $portrait,
     ) {
     }

@@ -36,11 +36,40 @@ final readonly class AncestorNumbers
                     $seat->proof->isOpen());
             }
             $told = array_values(array_filter($row, static fn (AncestorSeat $seat): bool => $isNew[$seat->seat]));
-            $row = array_values(array_filter(ParentSeats::over($tree, $told)->above($told),
-                static fn (AncestorSeat $seat): bool => ($choice->adopted || $seat->kind === ParentageKind::Birth)
-                    && ($choice->unproved || ! $seat->proof->isOpen())));
+            $row = self::over($tree, $told, $choice);
         }
 
         return $done;
+    }
+
+    /**
+     * Who stands at a number: the way there is told by it, half of it being the number of the child.
+     *
+     * @param  string  $number  decimal
+     * @return list<string> their id, or none
+     */
+    public static function at(TreeView $tree, string $personId, string $number, LineChoice $choice): array
+    {
+        $steps = [];
+        for ($at = (int) $number; $at > 1; $at = intdiv($at, 2)) {
+            array_unshift($steps, $at);
+        }
+        $row = (int) $number < 1 || (string) (int) $number !== $number ? [] : [new AncestorSeat(1, $personId)];
+        foreach ($steps as $step) {
+            $row = array_values(array_filter(self::over($tree, $row, $choice), static fn (AncestorSeat $seat): bool => $seat->seat === $step));
+        }
+
+        return array_column($row, 'personId');
+    }
+
+    /**
+     * @param  list<AncestorSeat>  $row
+     * @return list<AncestorSeat> their parents who are counted
+     */
+    private static function over(TreeView $tree, array $row, LineChoice $choice): array
+    {
+        return array_values(array_filter(ParentSeats::over($tree, $row)->above($row),
+            static fn (AncestorSeat $seat): bool => ($choice->adopted || $seat->kind === ParentageKind::Birth)
+                && ($choice->unproved || ! $seat->proof->isOpen())));
     }
 }

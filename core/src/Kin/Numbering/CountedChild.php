@@ -37,12 +37,39 @@ final readonly class CountedChild
                 $children[] = [$family->unionId, $child];
             }
         }
+        if (self::isInOrder($children)) {
+            $counted = [];
+            foreach ($children as $at => [$unionId, $child]) {
+                $counted[] = new self($child, $unionId, $at + 1, false);
+            }
+
+            return $counted;
+        }
         $order = ChildOrder::byDate(array_map(static fn (array $one, int $at): array => [(string) $at, self::day($one[1])],
             $children, array_keys($children)));
         $ordered = array_map(static fn (string $at): array => $children[(int) $at], $order);
 
         return array_map(static fn (array $one, int $at): self => new self($one[1], $one[0], $at + 1, self::isOpen($ordered, $at)),
             $ordered, array_keys($ordered));
+    }
+
+    /**
+     * Whether each is known to be born after the one before: most families are told so, and need no more to be asked.
+     *
+     * @param  list<array{string, LineChild}>  $children
+     */
+    private static function isInOrder(array $children): bool
+    {
+        $before = PHP_INT_MIN;
+        foreach ($children as [, $child]) {
+            if ($child->born === null || $child->born->earliest === null || $child->born->earliest <= $before
+                || $child->born->latest === null) {
+                return false;
+            }
+            $before = $child->born->latest;
+        }
+
+        return true;
     }
 
     /** @param  list<array{string, LineChild}>  $ordered */

@@ -26,4 +26,11 @@ final readonly class Daboville extends PathNumbers
     {
         return "{$above}.{$place}";
     }
+
+    public function places(string $number): ?array
+    {
+        $parts = self::parts($number, '1', '\.\d{1,6}');
+
+        return $parts === null ? null : array_map(static fn (string $part): int => (int) substr($part, 1), $parts);
+    }
 }

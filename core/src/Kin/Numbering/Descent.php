@@ -26,6 +26,35 @@ final readonly class Descent
         return $order === TellingOrder::ByGeneration ? $walk->byGeneration($personId) : $walk->byLine($personId);
     }
 
+    /**
+     * Only those asked for and whoever stands between them and whom it begins with, each in their place among all.
+     *
+     * @param  list<string>  $personIds
+     * @param  list<string>  $unionIds
+     */
+    public static function towards(Lines $lines, string $personId, array $personIds, array $unionIds = []): self
+    {
+        $between = Towards::between($lines, $personId, $personIds);
+        if ($between === []) {
+            return new self([], []);
+        }
+        $known = $lines->families(array_map(strval(...), array_keys($between)));
+        $known[$personId] = self::within($known[$personId] ?? [], $unionIds);
+
+        return (new DescentWalk($known, PHP_INT_MAX, $between))->byLine($personId);
+    }
+
+    /**
+     * @param  list<LineFamily>  $families
+     * @param  list<string>  $unionIds  none for all
+     * @return list<LineFamily>
+     */
+    public static function within(array $families, array $unionIds): array
+    {
+        return $unionIds === [] ? $families : array_values(array_filter($families,
+            static fn (LineFamily $family): bool => in_array($family->unionId, $unionIds, true)));
+    }
+
     /** @param  list<Descendant>  $list  the same people with their numbers */
     public function numbered(array $list): self
     {
@@ -44,19 +73,14 @@ final readonly class Descent
             $found = $lines->families($row);
             $next = [];
             foreach ($row as $id) {
-                $known[$id] = $found[$id] ?? [];
-                if ($generation === 1 && $unionIds !== []) {
-                    $known[$id] = array_values(array_filter($known[$id],
-                        static fn (LineFamily $family): bool => in_array($family->unionId, $unionIds, true)));
-                }
+                $known[$id] = self::within($found[$id] ?? [], $generation === 1 ? $unionIds : []);
                 foreach ($known[$id] as $family) {
                     foreach ($family->children as $child) {
                         $next[$child->personId] = true;
                     }
                 }
             }
-            $ids = array_map(strval(...), array_keys($next));
-            $row = array_values(array_filter($ids, static fn (string $id): bool => ! isset($known[$id])));
+            $row = array_map(strval(...), array_keys(array_diff_key($next, $known)));
         }
 
         return $known;

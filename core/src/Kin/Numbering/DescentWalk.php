@@ -19,8 +19,9 @@ final class DescentWalk
     /**
      * @param  array<string, list<LineFamily>>  $known  by person
      * @param  int  $generations  how many are listed
+     * @param  array<string, true>  $only  those who are listed, by id, each in their place among all; none for everybody
      */
-    public function __construct(private readonly array $known, private readonly int $generations)
+    public function __construct(private readonly array $known, private readonly int $generations, private readonly array $only = [])
     {
     }
 
@@ -28,7 +29,7 @@ final class DescentWalk
     {
         $this->add(CountedChild::founder($personId), -1);
         for ($at = 0; $at < count($this->list); $at++) {
-            foreach (CountedChild::of($this->families[$at] ?? []) as $child) {
+            foreach ($this->children($at) as $child) {
                 $this->add($child, $at);
             }
         }
@@ -42,12 +43,24 @@ final class DescentWalk
         while ($waiting !== []) {
             [$child, $parentAt] = array_pop($waiting);
             $at = $this->add($child, $parentAt);
-            foreach (array_reverse(CountedChild::of($this->families[$at] ?? [])) as $next) {
+            foreach (array_reverse($this->children($at)) as $next) {
                 $waiting[] = [$next, $at];
             }
         }
 
         return new Descent($this->list, $this->families);
+    }
+
+    /** @return list<CountedChild> of whoever stands there in the list */
+    private function children(int $at): array
+    {
+        if (! isset($this->families[$at])) {
+            return [];
+        }
+        $children = CountedChild::of($this->families[$at]);
+
+        return $this->only === [] ? $children : array_values(array_filter($children,
+            fn (CountedChild $one): bool => isset($this->only[$one->child->personId])));
     }
 
     /** @return int where they stand in the list */
@@ -59,9 +72,12 @@ final class DescentWalk
         $isFirst = ! isset($this->first[$id]);
         $this->first[$id] ??= $at;
         $own = $isFirst && $generation < $this->generations ? $this->known[$id] ?? [] : [];
-        $isCarriedOn = array_filter($own, static fn (LineFamily $family): bool => $family->children !== []) !== [];
-        if ($isCarriedOn) {
-            $this->families[$at] = $own;
+        $isCarriedOn = false;
+        foreach ($own as $family) {
+            if ($family->children !== []) {
+                $isCarriedOn = true;
+                $this->families[$at] = $own;
+            }
         }
         $this->list[] = new Descendant($id, '', $generation, $parentAt, $counted->unionId, $counted->place, $this->first[$id], $isCarriedOn,
             $counted->isOpen, $counted->child);

@@ -37,4 +37,15 @@ final readonly class Henry extends PathNumbers
             default => "({$place})",
         };
     }
+
+    public function places(string $number): ?array
+    {
+        $parts = self::parts(strtoupper($number), '1', '(?:[1-9A-Z]|\(\d{1,6}\))');
+
+        return $parts === null ? null : array_map(static fn (string $part): int => match (true) {
+            $part === 'X' => 10,
+            ctype_alpha($part) => 11 + (int) strpos(self::AFTER_TEN, $part),
+            default => (int) trim($part, '()'),
+        }, $parts);
+    }
 }

@@ -26,4 +26,11 @@ final readonly class ModifiedHenry extends PathNumbers
     {
         return $above.($place < 10 ? (string) $place : "({$place})");
     }
+
+    public function places(string $number): ?array
+    {
+        $parts = self::parts($number, '1', '(?:[1-9]|\(\d{1,6}\))');
+
+        return $parts === null ? null : array_map(static fn (string $part): int => (int) trim($part, '()'), $parts);
+    }
 }

@@ -21,6 +21,28 @@ abstract readonly class PathNumbers implements NumberSystem
      */
     abstract protected function below(string $above, int $place, int $generation): string;
 
+    /**
+     * Reads a number.
+     *
+     * @return list<int>|null the place of each child down the line, none for whoever it begins with; null where it is no number
+     *     of this system
+     */
+    abstract public function places(string $number): ?array;
+
+    /**
+     * @param  string  $one  a pattern for one child, without slashes
+     * @return list<string>|null what stands for each child; null where something else stands there
+     */
+    protected static function parts(string $number, string $first, string $one): ?array
+    {
+        if (preg_match("/^{$first}(?:{$one})*$/D", $number) !== 1) {
+            return null;
+        }
+        preg_match_all("/{$one}/", substr($number, strlen(stripslashes($first))), $parts);
+
+        return $parts[0];
+    }
+
     public function number(Descent $descent): Descent
     {
         $numbered = [];

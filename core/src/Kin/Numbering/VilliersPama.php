@@ -27,8 +27,28 @@ final readonly class VilliersPama extends PathNumbers
 
     protected function below(string $above, int $place, int $generation): string
     {
-        $letter = str_repeat(chr(ord('a') + ($generation - 1) % 26), intdiv($generation - 1, 26) + 1);
+        return ($generation === 2 ? '' : "{$above}.").$this->letters($generation).$place;
+    }
 
-        return ($generation === 2 ? '' : "{$above}.")."{$letter}{$place}";
+    public function places(string $number): ?array
+    {
+        if ($number === 'a') {
+            return [];
+        }
+        $places = [];
+        foreach (explode('.', $number) as $at => $part) {
+            $letters = $this->letters($at + 2);
+            if (preg_match("/^{$letters}(\d{1,6})$/D", $part, $m) !== 1) {
+                return null;
+            }
+            $places[] = (int) $m[1];
+        }
+
+        return $places;
+    }
+
+    private function letters(int $generation): string
+    {
+        return str_repeat(chr(ord('a') + ($generation - 1) % 26), intdiv($generation - 1, 26) + 1);
     }
 }

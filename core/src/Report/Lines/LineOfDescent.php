@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Report\Lines;
 
+use NorthBough\Core\Kin\Numbering\CountedLines;
 use NorthBough\Core\Kin\Numbering\Descendant;
 use NorthBough\Core\Kin\Numbering\Descent;
-use NorthBough\Core\Kin\Numbering\LinesOfTree;
 use NorthBough\Core\Kin\Numbering\NumberSystem;
 use NorthBough\Core\Kin\Numbering\NumberSystems;
 use NorthBough\Core\Narrative\LifeKin;
@@ -50,7 +50,7 @@ final readonly class LineOfDescent
                 throw SubjectMissing::of(SubjectKind::Couple);
             }
         }
-        $descent = NumberSystems::numbered($system, new LinesOfTree($tree, $options->line), $first->id, $options->generations, $unions);
+        $descent = NumberSystems::numbered($system, CountedLines::ofTree($tree, $options->line), $first->id, $options->generations, $unions);
         $told = array_values(array_unique(array_column($descent->list, 'personId')));
 
         return new self('Descendants of '.implode(' and ', array_map(static fn (Person $one): string => $one->name()->shown(), $founders)),

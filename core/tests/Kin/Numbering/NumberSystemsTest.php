@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Tests\Kin\Numbering;
 
+use NorthBough\Core\Kin\Numbering\CountedLines;
 use NorthBough\Core\Kin\Numbering\Daboville;
 use NorthBough\Core\Kin\Numbering\Descendant;
 use NorthBough\Core\Kin\Numbering\Descent;
@@ -12,7 +13,6 @@ use NorthBough\Core\Kin\Numbering\LineChild;
 use NorthBough\Core\Kin\Numbering\LineChoice;
 use NorthBough\Core\Kin\Numbering\LineFamily;
 use NorthBough\Core\Kin\Numbering\Lines;
-use NorthBough\Core\Kin\Numbering\LinesOfTree;
 use NorthBough\Core\Kin\Numbering\ModifiedHenry;
 use NorthBough\Core\Kin\Numbering\ModifiedRegisterNumbers;
 use NorthBough\Core\Kin\Numbering\NumberSystem;
@@ -79,7 +79,7 @@ final class NumberSystemsTest extends TestCase
         self::assertCount(count($list) - 1, $open);
 
         $dated = self::isles('b 1740')->tree();
-        $sure = NumberSystems::numbered(new Daboville, new LinesOfTree($dated, new LineChoice), 'odd', 20)->list;
+        $sure = NumberSystems::numbered(new Daboville, CountedLines::ofTree($dated, new LineChoice), 'odd', 20)->list;
         self::assertSame([], array_filter($sure, static fn (Descendant $one): bool => $one->isProvisional));
     }
 
@@ -98,7 +98,7 @@ final class NumberSystemsTest extends TestCase
             ->union('ua', ['odd', 'a'], ['first', 'third'])->union('ub', ['odd', 'b'], ['second'])->tree();
 
         self::assertSame(['odd' => '1', 'first' => '1.1', 'second' => '1.2', 'third' => '1.3'],
-            self::numbers(NumberSystems::numbered(new Daboville, new LinesOfTree($tree, new LineChoice), 'odd', 9)));
+            self::numbers(NumberSystems::numbered(new Daboville, CountedLines::ofTree($tree, new LineChoice), 'odd', 9)));
     }
 
     public function test_adopted_step_and_unproved_children_count_as_was_chosen(): void
@@ -110,7 +110,7 @@ final class NumberSystemsTest extends TestCase
             ->union('took', ['odd'], ['taken'], kind: ParentageKind::Adoptive)->union('says', ['odd'], ['said'], proof: Proof::Probable)
             ->tree();
         $of = static fn (LineChoice $choice): array => array_keys(self::numbers(NumberSystems::numbered(new Daboville,
-            new LinesOfTree($tree, $choice), 'odd', 9)));
+            CountedLines::ofTree($tree, $choice), 'odd', 9)));
 
         self::assertSame(['odd', 'own', 'taken', 'said'], $of(new LineChoice));
         self::assertSame(['odd', 'own'], $of(new LineChoice(adopted: false, unproved: false)));
@@ -123,7 +123,7 @@ final class NumberSystemsTest extends TestCase
             ->union('a', ['odd'], ['son'])->union('b', ['son'], ['odd'])->tree();
 
         foreach (NumberSystems::all() as $system) {
-            self::assertCount(3, NumberSystems::numbered($system, new LinesOfTree($tree, new LineChoice), 'odd', 50)->list);
+            self::assertCount(3, NumberSystems::numbered($system, CountedLines::ofTree($tree, new LineChoice), 'odd', 50)->list);
         }
     }
 
@@ -137,6 +137,11 @@ final class NumberSystemsTest extends TestCase
             {
                 return $personIds === ['p'] ? ['p' => [new LineFamily('u', [], array_map(
                     static fn (int $at): LineChild => new LineChild("c{$at}"), range(1, 37)))]] : [];
+            }
+
+            public function countedParents(array $childIds): array
+            {
+                return array_fill_keys($childIds, ['p']);
             }
         };
         $numbers = array_column(NumberSystems::numbered($system, $lines, 'p', 3)->list, 'number');
@@ -152,9 +157,9 @@ final class NumberSystemsTest extends TestCase
         yield 'd’Aboville' => [new Daboville, ['1.9', '1.10', '1.11', '1.33', '1.34', '1.35', '1.36']];
     }
 
-    private static function lines(): LinesOfTree
+    private static function lines(): CountedLines
     {
-        return new LinesOfTree(self::tree(), new LineChoice);
+        return CountedLines::ofTree(self::tree(), new LineChoice);
     }
 
     private static function tree(): TreeView

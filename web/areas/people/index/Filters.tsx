@@ -36,6 +36,7 @@ export function Filters({ filters }: { filters: PeopleFilters }) {
         {ONLY.map((one) => (
           <option key={one}>{one}</option>
         ))}
+        {only === 'line' && <option value="line">those who are numbered</option>}
         {relatedTo.id !== '' && <option value="kin">kin of {relatedTo.name}, and their partners</option>}
       </select>
     </span>

@@ -5,6 +5,7 @@ import { useTreeId, useTreePath } from '../../../api/useTree'
 import { Empty } from '../../../parts/Empty'
 import { useCommands } from '../../../keys/commandRegistry'
 import { OneLineEntry } from '../adding/OneLineEntry'
+import { NumberedBy } from '../numbers/NumberedBy'
 import { Filters } from './Filters'
 import { Nearest } from './Nearest'
 import { PeopleList, usePeopleList } from './PeopleList'
@@ -61,7 +62,12 @@ export default function People() {
       </div>
       {picked.length > 0 && <Selection picked={picked} onPicked={setPicked} />}
       {filters.place !== '' && <PlaceFilter place={filters.place} onLetGo={filters.letPlaceGo} />}
-      {!empty && <RelatedFilter filters={filters} />}
+      {!empty && (
+        <div className="flex flex-wrap items-baseline gap-x-4 pt-1 text-[14px]">
+          <RelatedFilter filters={filters} />
+          <NumberedBy filters={filters} />
+        </div>
+      )}
       {adding && (
         <div className="my-3 border-l-2 border-tide pl-4">
           <OneLineEntry

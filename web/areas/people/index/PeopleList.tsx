@@ -11,6 +11,7 @@ import { rowKeys } from '../../../parts/rowKeys'
 import { useWide } from '../../../parts/useWide'
 import { useVirtualList } from '../../../parts/VirtualList'
 import { useWalk } from '../walking/useWalk'
+import { useNumbering } from '../numbers/useNumbering'
 import { PersonRow, type Row } from './PersonRow'
 import type { By, PeopleFilters } from './usePeopleFilters'
 
@@ -23,6 +24,8 @@ const COLUMNS: readonly Column<By | 'place' | 'kin'>[] = [
   { name: 'place', says: 'At', width: 110, grows: true, sorts: false, className: 'max-sm:hidden' },
   { name: 'death', says: 'Died', width: 116, className: 'max-sm:hidden' },
 ]
+/** Beside the number that everybody has for good. */
+const LINE = { name: 'line', says: 'In the line', width: 110 } as const
 /** In the place of where they were born. */
 const KIN = { name: 'kin', says: 'Is to them', width: 200, sorts: false } as const
 
@@ -81,9 +84,15 @@ type Props = { filters: PeopleFilters; list: ReturnType<typeof usePeopleList>; s
 /** The grid of the index. */
 export function PeopleList({ filters, list: of, shown }: Props) {
   const withKin = filters.relatedTo.id !== ''
+  const { numbering } = useNumbering()
+  const withLine = (numbering?.system ?? '') !== ''
   const columns = useMemo(
-    () => COLUMNS.map((column) => (withKin && column.name === 'place' ? KIN : column)),
-    [withKin],
+    () =>
+      COLUMNS.flatMap((column) => [
+        withKin && column.name === 'place' ? KIN : column,
+        ...(withLine && column.name === 'number' ? [LINE] : []),
+      ]),
+    [withKin, withLine],
   )
   const { rows, at, picked } = of
   return (
@@ -91,7 +100,7 @@ export function PeopleList({ filters, list: of, shown }: Props) {
       name="people"
       label="People"
       columns={columns}
-      narrow={`44px 1fr 110px${withKin ? ' 90px' : ''}`}
+      narrow={`44px ${withLine ? '72px ' : ''}1fr 110px${withKin ? ' 90px' : ''}`}
       sorted={filters.sorted}
       onSort={(sorted) => filters.setSorted(sorted as Sorted<By>)}
       scroller={of.scroller}
@@ -109,6 +118,7 @@ export function PeopleList({ filters, list: of, shown }: Props) {
           isInHand={item.index === at}
           isPicked={picked.some((one) => one.id === row.id)}
           withKin={withKin}
+          withLine={withLine}
           style={style}
           onTake={() => of.clicked(item.index)}
           onOpen={() => of.open(row)}

@@ -9,6 +9,7 @@ type Props = {
   isInHand: boolean
   isPicked: boolean
   withKin: boolean
+  withLine: boolean
   style: CSSProperties
   onTake: () => void
   onOpen: () => void
@@ -16,7 +17,18 @@ type Props = {
 }
 
 /** Somebody in a line of the index. */
-export function PersonRow({ row, index, isInHand, isPicked, withKin, style, onTake, onOpen, onPick }: Props) {
+export function PersonRow({
+  row,
+  index,
+  isInHand,
+  isPicked,
+  withKin,
+  withLine,
+  style,
+  onTake,
+  onOpen,
+  onPick,
+}: Props) {
   return (
     <div
       id={`row-${row.id}`}
@@ -34,6 +46,11 @@ export function PersonRow({ row, index, isInHand, isPicked, withKin, style, onTa
         <Mark name={row.name} isPicked={isPicked} onPick={onPick} />
         {row.number}
       </span>
+      {withLine && (
+        <span role="gridcell" className="truncate tabular-nums" title={row.line}>
+          {row.line}
+        </span>
+      )}
       <span role="gridcell" className="truncate font-serif text-[16px]" title={row.filed}>
         {row.filed}
       </span>

@@ -12,7 +12,7 @@ export function RelatedFilter({ filters }: { filters: PeopleFilters }) {
   const [isAsking, setIsAsking] = useState(false)
   if (isAsking)
     return (
-      <div className="pt-1">
+      <div className="basis-full pt-1">
         <Finder
           label="Tell what everybody is to"
           queryKey="people"
@@ -26,7 +26,7 @@ export function RelatedFilter({ filters }: { filters: PeopleFilters }) {
       </div>
     )
   return (
-    <p className="flex flex-wrap items-baseline gap-x-4 pt-1 text-[14px]">
+    <>
       {relatedTo.id === '' ? (
         <>
           <span className="text-graphite">Tell what everybody is to</span>
@@ -66,6 +66,6 @@ export function RelatedFilter({ filters }: { filters: PeopleFilters }) {
           </button>
         </>
       )}
-    </p>
+    </>
   )
 }

@@ -4,7 +4,7 @@ import type { Sorted } from '../../../parts/columns/ColumnHeads'
 import { useDebounced } from '../../../parts/useDebounced'
 import { useWindowState } from '../../../parts/useWindowState'
 
-export type By = 'number' | 'name' | 'birth' | 'death'
+export type By = 'number' | 'name' | 'birth' | 'death' | 'line'
 /** Whom everybody listed is told to be something to; nobody with an empty id. */
 export type RelatedTo = { id: string; name: string }
 

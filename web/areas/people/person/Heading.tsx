@@ -93,6 +93,14 @@ export function Heading({ person, isAdding, onAdd }: Props) {
       >
         no. {person.number}
       </button>
+      {person.line !== '' && (
+        <span
+          className="max-w-[140px] truncate text-[13px] text-graphite"
+          title={`${person.line} in the line`}
+        >
+          {person.line}
+        </span>
+      )}
       <span className="ml-auto flex shrink-0 gap-4 text-[14px]">
         <Link className="act" to={path(`drawings/${person.id}`)}>
           Draw

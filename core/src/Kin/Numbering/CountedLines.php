@@ -8,29 +8,55 @@ use NorthBough\Core\Tree\ParentSet;
 use NorthBough\Core\Tree\TreeView;
 use NorthBough\Core\Tree\Union;
 
-/** The families of a line as a tree has them. */
-final readonly class LinesOfTree implements Lines
+/** The families of a line as a tree has them, with those children whom a choice counts. */
+final readonly class CountedLines implements Lines
 {
-    public function __construct(private TreeView $tree, private LineChoice $choice)
+    public function __construct(private LineRows $rows, private LineChoice $choice)
     {
+    }
+
+    public static function ofTree(TreeView $tree, LineChoice $choice): self
+    {
+        return new self(new TreeLineRows($tree), $choice);
+    }
+
+    public function countedParents(array $childIds): array
+    {
+        $parents = [];
+        foreach ($this->rows->leadingSets($childIds) as $childId => $set) {
+            $parents[(string) $childId] = array_column($set->whoStand(), 'personId');
+        }
+        if (! $this->choice->step) {
+            return $parents;
+        }
+        $unions = $this->rows->unionsOf(array_values(array_unique(array_merge([], ...array_values($parents)))));
+        foreach ($parents as $childId => $ids) {
+            foreach ($ids as $id) {
+                foreach ($unions[$id] ?? [] as $union) {
+                    array_push($parents[$childId], ...$union->partnersOf($id));
+                }
+            }
+            $parents[$childId] = array_values(array_unique($parents[$childId]));
+        }
+
+        return $parents;
     }
 
     public function families(array $personIds): array
     {
-        $unions = array_map(Union::asLived(...), $this->tree->unionsOf($personIds));
+        $unions = $this->rows->unionsOf($personIds);
         $steps = $this->choice->step ? $this->stepUnions($unions) : [];
         $children = [];
         foreach ([$unions, $steps] as $lists) {
             foreach ($lists as $list) {
-                $children = [...$children, ...array_merge([], ...array_column($list, 'childIds'))];
+                foreach ($list as $union) {
+                    $children += array_fill_keys($union->childIds, true);
+                }
             }
         }
-        $children = array_values(array_unique($children));
-        $sets = $this->tree->parentSets($children);
-        $births = [];
-        foreach ($this->tree->lives($children) as $id => $child) {
-            $births[(string) $id] = $child->vitals()->beginning()?->date->span();
-        }
+        $children = array_map(strval(...), array_keys($children));
+        $sets = $this->rows->leadingSets($children);
+        $births = $this->rows->births($children);
         $families = [];
         foreach ($unions as $id => $list) {
             foreach ($list as $union) {
@@ -42,15 +68,15 @@ final readonly class LinesOfTree implements Lines
     }
 
     /**
-     * @param  array<string, list<ParentSet>>  $sets  by child
-     * @param  array<string, \NorthBough\Core\Chrono\DaySpan|null>  $births  by child
+     * @param  array<string, ParentSet>  $sets  that lead, by child
+     * @param  array<string, \NorthBough\Core\Chrono\DaySpan>  $births  by child
      * @param  list<Union>  $steps  of the partners with others
      */
     private function family(string $personId, Union $union, array $sets, array $births, array $steps): LineFamily
     {
         $children = [];
         foreach ($union->childrenOf($personId) as $childId) {
-            $set = ParentSet::leadingOf($sets[$childId] ?? []);
+            $set = $sets[$childId] ?? null;
             if ($set === null || $set->unionId !== $union->id) {
                 continue;
             }
@@ -62,8 +88,8 @@ final readonly class LinesOfTree implements Lines
         }
         foreach ($steps as $step) {
             foreach ($step->childIds as $childId) {
-                $set = ParentSet::leadingOf($sets[$childId] ?? []);
-                if ($set?->unionId === $step->id && ! $set->isRuledOut()) {
+                $set = $sets[$childId] ?? null;
+                if ($set?->unionId === $step->id) {
                     $children[] = new LineChild($childId, $set->kind(), false, true, $births[$childId] ?? null);
                 }
             }
@@ -86,7 +112,7 @@ final readonly class LinesOfTree implements Lines
                 $partners["{$id} {$union->id}"] = $union->partnersOf((string) $id);
             }
         }
-        $others = $this->tree->unionsOf(array_values(array_unique(array_merge([], ...array_values($partners)))));
+        $others = $this->rows->unionsOf(array_values(array_unique(array_merge([], ...array_values($partners)))));
         $steps = [];
         foreach ($partners as $key => $ids) {
             [$personId] = explode(' ', $key);

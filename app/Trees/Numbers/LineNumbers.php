@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Trees\Numbers;
+
+use App\Models\Person;
+use App\Trees\Access\LivingPeople;
+use App\Trees\Joins\Joined;
+use App\Trees\Loading\DatabaseTree;
+use App\Trees\Loading\StoredBirths;
+use App\Trees\Loading\StoredLineRows;
+use App\Trees\Loading\StoredLines;
+use App\Trees\Scope\CurrentTree;
+use NorthBough\Core\Kin\Numbering\LineChoice;
+use NorthBough\Core\Kin\Numbering\LineNumber;
+use NorthBough\Core\Kin\Numbering\Numbering;
+use NorthBough\Core\Tree\Union;
+
+/** The numbers of people by what whoever asks has everybody numbered by. They are computed whenever they are asked for. */
+final readonly class LineNumbers
+{
+    /** What a number of any system is made of. */
+    private const NUMBER = '/^\s*[\w.()]{1,200}\??\s*$/';
+
+    private const MANY = 10000;
+
+    public function __construct(
+        private CurrentTree $current,
+        private DatabaseTree $tree,
+        private StoredBirths $births,
+        private LivingPeople $living,
+        private Joined $joined,
+    ) {
+    }
+
+    /** @return ChosenNumbering|null null where nothing was chosen, or whoever it begins with is not there any more */
+    public function chosen(): ?ChosenNumbering
+    {
+        $chosen = ChosenNumbering::read($this->current->member()->numbering, $this->joined);
+
+        return $chosen !== null && Person::query()->whereIn('id', $chosen->personIds)->count() === count($chosen->personIds)
+            ? $chosen : null;
+    }
+
+    /**
+     * @param  list<string>  $personIds
+     * @return array<string, string> every number of those who have one, the one under which they are told first
+     */
+    public function of(array $personIds): array
+    {
+        $numbering = $personIds === [] ? null : $this->numbering();
+
+        return $numbering === null ? [] : array_map(
+            static fn (array $numbers): string => implode(', ', array_map(static fn (LineNumber $one): string => $one->shown(), $numbers)),
+            $numbering->of($personIds, $this->tree, $this->lines($numbering->choice)));
+    }
+
+    /** @return list<string> ids of those whose number was typed */
+    public function whoHas(string $typed): array
+    {
+        $numbering = preg_match(self::NUMBER, $typed) === 1 ? $this->numbering() : null;
+
+        return $numbering === null ? [] : $numbering->whoHas($typed, $this->tree, $this->lines($numbering->choice));
+    }
+
+    /** @return list<string> everybody who has a number, in the order in which they are told */
+    public function told(): array
+    {
+        $numbering = $this->numbering();
+
+        return $numbering === null ? [] : $numbering->told($this->tree, $this->lines($numbering->choice));
+    }
+
+    /** The lines of the tree as whoever asks may see them. */
+    public function lines(LineChoice $choice): StoredLines
+    {
+        return new StoredLines($this->current, $this->rows(), $choice);
+    }
+
+    private function numbering(): ?Numbering
+    {
+        $chosen = $this->chosen();
+        if ($chosen === null) {
+            return null;
+        }
+        [$founderId, $partnerId] = [...$chosen->personIds, ''];
+        $unions = $partnerId === '' ? [] : array_column(array_filter($this->rows()->unionsOf([$founderId])[$founderId] ?? [],
+            static fn (Union $union): bool => in_array($partnerId, $union->partnerIds, true)), 'id');
+
+        return $partnerId !== '' && $unions === [] ? null : new Numbering($chosen->system, $founderId, $unions, $chosen->choice);
+    }
+
+    private function rows(): StoredLineRows
+    {
+        return new StoredLineRows($this->current, $this->tree, $this->births, $this->withheldAmong(...));
+    }
+
+    /**
+     * @param  list<string>  $personIds
+     * @return list<string>
+     */
+    private function withheldAmong(array $personIds): array
+    {
+        return match (true) {
+            $this->current->seesLiving() => [],
+            count($personIds) > self::MANY => array_map(strval(...), array_keys($this->living->all())),
+            default => $this->living->among($personIds),
+        };
+    }
+}
