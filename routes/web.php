@@ -192,7 +192,7 @@ Route::prefix('api')->group(function (): void {
         Route::get('exchange/exports/{run}/file', [ExportsController::class, 'file']);
     });
 
-    require __DIR__.'/books.php';
+    require __DIR__.'/reports.php';
     require __DIR__.'/numbers.php';
     Route::prefix('trees/{tree}')->middleware('tree:editor')->group(function (): void {
         Route::post('people', [PeopleController::class, 'store'])->middleware(TakesHeldCitation::class);

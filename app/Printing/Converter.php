@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace App\Printing;
 
 use App\Refusal;
+use App\Trees\Exchange\Cancelled;
+use App\Trees\Exchange\Progress;
+use App\Trees\Exchange\SilentProgress;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Str;
 use Symfony\Component\Process\Process;
@@ -12,7 +15,16 @@ use Symfony\Component\Process\Process;
 /** Runs the programs that make a file of another, with the fonts that ship with North Bough. */
 final class Converter
 {
+    /** While somebody waits, and in the queue. */
     private const SECONDS = 120;
+
+    private const SECONDS_IN_QUEUE = 6000;
+
+    private const LOOKED_AFTER_MICROSECONDS = 20000;
+
+    public function __construct(private readonly Progress $progress = new SilentProgress)
+    {
+    }
 
     /**
      * @param  string|non-empty-list<string>  $contents  of one file, or of several that become one
@@ -21,6 +33,7 @@ final class Converter
      * @param  \Closure(list<string>, string): list<string>  $command  of the paths that are read, and of the one that is written
      *
      * @throws Refusal when the program makes nothing
+     * @throws Cancelled where it is not wanted any more
      */
     public function convert(string|array $contents, string $from, string $to, \Closure $command): string
     {
@@ -34,8 +47,8 @@ final class Converter
             $process = new Process($command($paths, "{$folder}/out.{$to}"), $folder, [
                 'FONTCONFIG_FILE' => $this->fontConfiguration(), 'HOME' => storage_path('app'),
                 'XDG_CACHE_HOME' => storage_path('app/font-cache'),
-            ], timeout: self::SECONDS);
-            $process->run();
+            ], timeout: $this->progress instanceof SilentProgress ? self::SECONDS : self::SECONDS_IN_QUEUE);
+            $this->watch($process);
             if (! File::exists("{$folder}/out.{$to}")) {
                 report(new \RuntimeException($process->getErrorOutput()));
                 throw new Refusal('The '.strtoupper($to).' could not be made. The page itself is unharmed; the log says more.', 500);
@@ -44,6 +57,21 @@ final class Converter
             return File::get("{$folder}/out.{$to}");
         } finally {
             File::deleteDirectory($folder);
+        }
+    }
+
+    private function watch(Process $process): void
+    {
+        $process->start();
+        $began = microtime(true);
+        try {
+            while ($process->isRunning()) {
+                usleep(self::LOOKED_AFTER_MICROSECONDS);
+                $process->checkTimeout();
+                $this->progress->report(60, 'It is being set in pages, for '.(int) (microtime(true) - $began).' seconds so far');
+            }
+        } finally {
+            $process->stop(0);
         }
     }
 

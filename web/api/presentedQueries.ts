@@ -57,6 +57,10 @@ export const presentedQueries = {
         querySerializer: () => asWords(options),
       }),
     ),
+  reportFiles: (tree: string) =>
+    ofTree('report-files', tree, [], ['exchange'], () =>
+      api.GET('/api/trees/{tree}/report-files', { params: { path: { tree } } }),
+    ),
   /** A made-up event as a sentence of one’s own tells it. */
   toldSentence: (tree: string, word: string, sentence: string) =>
     ofTree('told-sentence', tree, [word, sentence], ['kinds'], () =>

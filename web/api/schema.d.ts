@@ -2473,6 +2473,38 @@ export interface paths {
     patch?: never
     trace?: never
   }
+  '/api/trees/{tree}/report-files': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get: operations['reportFiles']
+    put?: never
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/reports/{kind}/{reported}/files': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post: operations['makeReportFile']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
   '/api/trees/{tree}/reports/{kind}/{reported}': {
     parameters: {
       query?: never
@@ -3601,7 +3633,7 @@ export interface components {
     RunResource: {
       id: string
       /** @enum {string} */
-      kind: 'import' | 'look' | 'copy' | 'export' | 'doubles' | 'joins'
+      kind: 'import' | 'look' | 'copy' | 'export' | 'doubles' | 'joins' | 'report'
       title: string
       state: string
       percent: number
@@ -5320,6 +5352,20 @@ export interface components {
     /** @description Lines of a roll, read. */
     TranscribedLines: {
       lines: components['schemas']['TranscribedLine'][]
+    }
+    /** @description A report that is to be made into a file in the background. */
+    ReportFileInput: {
+      /** @enum {string} */
+      format: 'html' | 'pdf' | 'docx' | 'odt' | 'csv'
+      options: {
+        [key: string]: string
+      }
+      keep: boolean
+      kept: string[]
+    }
+    /** @description The file that somebody has made of a report in the background, how far it has come, or what came of it; none or one. */
+    ReportFilesResource: {
+      runs: components['schemas']['RunResource'][]
     }
     ReportResource: {
       title: string
@@ -12173,6 +12219,74 @@ export interface operations {
         }
         content: {
           'application/json': components['schemas']['TranscribedLines']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  reportFiles: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['ReportFilesResource']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  makeReportFile: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        kind: string
+        reported: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['ReportFileInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['RunResource']
         }
       }
       /** @description Refused, with a sentence. */

@@ -191,6 +191,8 @@ export const TOUCHES: Readonly<Record<WritePath, readonly Topic[]>> = {
   [`${T}/exchange/runs/{run}`]: [...RUNS, 'doubles'],
   [`${T}/exchange/runs/{run}/again`]: RUNS,
 
+  [`${T}/reports/{kind}/{reported}/files`]: RUNS,
+
   [`${T}/changed-values/{entry}/put-back`]: EVERYTHING,
   [`${T}/journal/deleted/{entry}/put-back`]: EVERYTHING,
   [`${T}/journal/redo`]: EVERYTHING,

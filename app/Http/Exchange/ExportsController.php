@@ -10,17 +10,13 @@ use App\Http\Exchange\Resources\RunResource;
 use App\Http\LivingInFull;
 use App\Http\Tree\TreesController;
 use App\Jobs\WriteTree;
-use App\Models\Run;
-use App\Models\User;
 use App\Refusal;
-use App\Trees\Exchange\LostRuns;
 use App\Trees\Exchange\PrivacyAwareExport;
 use App\Trees\Exchange\WriteFile;
 use App\Trees\Scope\CurrentTree;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
-use Illuminate\Support\Facades\File;
 use NorthBough\Core\Gedcom\NotReadable;
 use NorthBough\Core\Gedcom\Version;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
@@ -28,7 +24,7 @@ use Symfony\Component\HttpFoundation\BinaryFileResponse;
 /** A tree written to a file: in the queue for the page, at once for whoever asks by address. */
 final readonly class ExportsController
 {
-    public function __construct(private CurrentTree $current)
+    public function __construct(private CurrentTree $current, private RunFiles $files)
     {
     }
 
@@ -40,12 +36,8 @@ final readonly class ExportsController
         if ($input->keep && $this->current->get()->roleOf($user) !== 'owner') {
             throw PrivacyAwareExport::notTheirs();
         }
-        $before = Run::query()->where('tree_id', $this->current->id())->where('kind', 'export')->where('user_id', $user->id)->get()
-            ->filter(static fn (Run $run): bool => $run->isOver());
-        $run = LostRuns::begin($this->current->id(), $user, 'export', $this->name($input->zipped),
-            'A file is being written already. Wait until that is done, or cancel it.',
+        $run = $this->files->begin($user, 'export', $this->name($input->zipped),
             static fn (): array => ['version' => $input->version, 'zipped' => $input->zipped, 'keep' => $input->keep]);
-        $before->each(self::forget(...));
         WriteTree::dispatch($run->id);
 
         return response()->json(ExchangeController::run($run->refresh()));
@@ -54,7 +46,7 @@ final readonly class ExportsController
     /** The file that was written, for whoever asked for it. */
     public function file(Request $request, string $tree, string $run): BinaryFileResponse
     {
-        $row = self::own($this->current->id(), TreesController::user($request), $run);
+        $row = $this->files->made(TreesController::user($request), 'export', $run);
 
         return self::download((string) ($row->result['path'] ?? ''), $row->title, (bool) $row->asked['zipped']);
     }
@@ -74,21 +66,6 @@ final readonly class ExportsController
         $file = WriteFile::spooled($rows, $version, $this->current->id(), Carbon::now()->toDateTimeImmutable(), $isZipped);
 
         return self::download($file->path, $this->name($isZipped), $isZipped)->deleteFileAfterSend();
-    }
-
-    /** @throws Refusal where it is not written, or not here any more */
-    private static function own(string $treeId, User $user, string $runId): Run
-    {
-        $row = Run::query()->where('tree_id', $treeId)->where('kind', 'export')->where('user_id', $user->id)->where('id', $runId)
-            ->firstOrFail();
-
-        return is_file((string) ($row->result['path'] ?? '')) ? $row : throw new Refusal('That file is not here. Write it again.', 404);
-    }
-
-    private static function forget(Run $run): void
-    {
-        File::delete((string) ($run->result['path'] ?? ''));
-        $run->delete();
     }
 
     private function name(bool $isZipped): string

@@ -27,6 +27,12 @@ final readonly class SeenTree
         return new self($view, $names, $withheldAmong);
     }
 
+    /** @param  Closure(TreeView): TreeView  $how  what stands between whoever reads and the tree */
+    public function through(Closure $how): self
+    {
+        return new self($how($this->view), $this->names, $this->withheldAmong);
+    }
+
     public function showsLiving(): bool
     {
         return $this->names === null;

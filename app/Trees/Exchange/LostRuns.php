@@ -60,6 +60,7 @@ final class LostRuns
         $again = match ($run->kind) {
             'copy' => 'Copy the tree again.',
             'export' => 'Write the file again.',
+            'report' => 'Make the report again.',
             'joins' => 'What is joined stays joined.',
             'doubles' => 'Look for doubles again.',
             default => 'Bring the file in again.',

@@ -1,15 +1,17 @@
 import { useQuery } from '@tanstack/react-query'
 import { asWords, queries } from '../../api/queries'
-import { useTreeId } from '../../api/useTree'
+import { useTree, useTreeId } from '../../api/useTree'
 import { count } from '../../parts/count'
 import { LivingFirst } from '../../parts/LivingFirst'
 import { OptionFields, useOptions } from '../../parts/OptionFields'
+import { QueuedFiles } from './QueuedFiles'
 import type { Kind } from './KindNav'
 import { Subject } from './Subject'
 
 /** A report as it will be printed; beside it what it is about, what can be chosen, and the files. */
 export function Printed({ kind, subject }: { kind: Kind; subject: string }) {
   const tree = useTreeId()
+  const { data: about } = useTree()
   const [options, choose] = useOptions(kind.options)
   const { data: report, error, isFetching } = useQuery(queries.report(tree, kind.code, subject, options))
   const file = (format: string) =>
@@ -48,17 +50,21 @@ export function Printed({ kind, subject }: { kind: Kind; subject: string }) {
           <>
             <h2 className="mt-4 text-[13px] text-graphite">Files</h2>
             <div className="flex flex-wrap gap-x-4 gap-y-1">
-              <LivingFirst
-                living={report.living}
-                how="named"
-                links={(withLiving) =>
-                  report.formats.map((format) => (
-                    <a key={format} className="act" href={withLiving(file(format))} download>
-                      {format.toUpperCase()}
-                    </a>
-                  ))
-                }
-              />
+              {report.left > 0 && about?.role !== 'reader' ? (
+                <QueuedFiles kind={kind.code} subject={subject} options={options} report={report} />
+              ) : (
+                <LivingFirst
+                  living={report.living}
+                  how="named"
+                  links={(withLiving) =>
+                    report.formats.map((format) => (
+                      <a key={format} className="act" href={withLiving(file(format))} download>
+                        {format.toUpperCase()}
+                      </a>
+                    ))
+                  }
+                />
+              )}
             </div>
           </>
         )}

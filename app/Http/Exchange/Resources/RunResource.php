@@ -11,7 +11,7 @@ final readonly class RunResource
 {
     public function __construct(
         #[OA\Property] public string $id,
-        #[OA\Property(enum: ['import', 'look', 'copy', 'export', 'doubles', 'joins'])] public string $kind,
+        #[OA\Property(enum: ['import', 'look', 'copy', 'export', 'doubles', 'joins', 'report'])] public string $kind,
         #[OA\Property] public string $title,
         #[OA\Property] public string $state,
         #[OA\Property] public int $percent,

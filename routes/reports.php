@@ -3,11 +3,12 @@
 declare(strict_types=1);
 
 use App\Http\Books\BooksController;
+use App\Http\Reports\ReportFilesController;
 use App\Http\Texts\CallableController;
 use App\Http\Texts\TextsController;
 use Illuminate\Support\Facades\Route;
 
-// Texts and books: to be read, and to be written.
+// Texts, books and long reports: to be read, and to be written.
 Route::prefix('trees/{tree}')->middleware('tree:reader')->group(function (): void {
     Route::get('people/{person}/callable', [CallableController::class, 'show']);
     Route::get('texts', [TextsController::class, 'index']);
@@ -16,6 +17,9 @@ Route::prefix('trees/{tree}')->middleware('tree:reader')->group(function (): voi
     Route::get('books/{book}', [BooksController::class, 'show']);
 });
 Route::prefix('trees/{tree}')->middleware('tree:editor')->group(function (): void {
+    Route::get('report-files', [ReportFilesController::class, 'index']);
+    Route::get('report-files/{run}/file', [ReportFilesController::class, 'file']);
+    Route::post('reports/{kind}/{reported}/files', [ReportFilesController::class, 'store']);
     Route::post('texts', [TextsController::class, 'store']);
     Route::put('texts/{text}', [TextsController::class, 'update']);
     Route::delete('texts/{text}', [TextsController::class, 'destroy']);
