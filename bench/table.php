@@ -45,8 +45,8 @@ foreach ($rows as $row) {
         echo '| ', number_format($row['people']), " | {$row['times']} | {$row['p50']} | {$row['p95']} | {$row['related']} |\n";
     }
 }
-echo "\n## Numbers\n\nEverybody of a line of so many descendants by each system (`php bench/numbers.php PEOPLE`), from the database and in a "
-    ."process\nthat did nothing before: seconds. Limit: 5 seconds for 200,000 people. A page is the d’Aboville numbers of a hundred "
+echo "\n## Numbers\n\nEverybody of a line of so many descendants by each system (`php bench/numbers.php PEOPLE`), from the database and "
+    ."in a process\nthat did nothing before: seconds. Limit: 5 seconds for 200,000 people. A page is the d’Aboville numbers of a hundred "
     ."people.\n\n",
 "| people | system | numbered | seconds | memory, MB |\n| ---: | --- | ---: | ---: | ---: |\n";
 foreach ($rows as $row) {

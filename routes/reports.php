@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Books\BooksController;
 use App\Http\Reports\ReportFilesController;
+use App\Http\Reports\SavedReportsController;
 use App\Http\Texts\CallableController;
 use App\Http\Texts\TextsController;
 use Illuminate\Support\Facades\Route;
@@ -13,6 +14,7 @@ Route::prefix('trees/{tree}')->middleware('tree:reader')->group(function (): voi
     Route::get('people/{person}/callable', [CallableController::class, 'show']);
     Route::get('texts', [TextsController::class, 'index']);
     Route::get('texts/{text}', [TextsController::class, 'show']);
+    Route::get('saved-reports', [SavedReportsController::class, 'index']);
     Route::get('books', [BooksController::class, 'index']);
     Route::get('books/{book}', [BooksController::class, 'show']);
 });
@@ -23,6 +25,9 @@ Route::prefix('trees/{tree}')->middleware('tree:editor')->group(function (): voi
     Route::post('texts', [TextsController::class, 'store']);
     Route::put('texts/{text}', [TextsController::class, 'update']);
     Route::delete('texts/{text}', [TextsController::class, 'destroy']);
+    Route::post('saved-reports', [SavedReportsController::class, 'store']);
+    Route::put('saved-reports/{savedReport}', [SavedReportsController::class, 'update']);
+    Route::delete('saved-reports/{savedReport}', [SavedReportsController::class, 'destroy']);
     Route::post('books', [BooksController::class, 'store']);
     Route::put('books/{book}', [BooksController::class, 'update']);
     Route::delete('books/{book}', [BooksController::class, 'destroy']);

@@ -81,7 +81,7 @@ foreach (['tree', 'person', 'otherPerson', 'join', 'thing', 'otherThing', 'union
     'unionPartner', 'subject',
     'deleted', 'note', 'task', 'group', 'mark', 'role', 'eventKind', 'nameVariant', 'worldEvent', 'repository', 'place', 'placeName',
     'placeInside', 'placeChurch', 'record', 'image', 'media', 'sourceKind', 'recordKind', 'region', 'question', 'entry',
-    'savedDrawing', 'text', 'book'] as $key) {
+    'savedDrawing', 'text', 'book', 'savedReport'] as $key) {
     Route::pattern($key, $uuid);
 }
 Route::pattern('subjects', "{$uuid}(?:,{$uuid}){0,49}");

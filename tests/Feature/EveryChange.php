@@ -6,7 +6,6 @@ namespace Tests\Feature;
 
 use App\Models\ParentSet;
 use App\Models\Question;
-use App\Trees\Changes\AuthoredTables;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route as Routes;
 use Illuminate\Support\Str;
@@ -20,6 +19,7 @@ trait EveryChange
     use EveryAddress;
     use KeepsDrawings;
     use PeopleEnteredTwice;
+    use StoredRows;
     use UploadsFiles;
     use WrittenBooks;
 
@@ -57,20 +57,9 @@ trait EveryChange
         'DELETE doubles/{person}/{otherPerson}/ruling', 'POST joins/{join}/apart', 'POST doubles/{person}/{otherPerson}/join',
         'POST joinables/{joinable}/{thing}/{otherThing}', 'POST saved-drawings', 'PUT saved-drawings/{savedDrawing}',
         'DELETE saved-drawings/{savedDrawing}', 'POST texts', 'PUT texts/{text}', 'POST books', 'PUT books/{book}',
-        'DELETE books/{book}', 'DELETE texts/{text}',
+        'DELETE books/{book}', 'DELETE texts/{text}', 'POST saved-reports', 'PUT saved-reports/{savedReport}',
+        'DELETE saved-reports/{savedReport}',
     ];
-
-    /** @return array<string, array<int, array<string, mixed>>> every authored row of the tree, but for its version, which only rises */
-    private function stored(): array
-    {
-        $stored = [];
-        foreach (AuthoredTables::names() as $table) {
-            $stored[$table] = DB::table($table)->where('tree_id', $this->tree->id)->orderBy('id')->get()
-                ->map(static fn (\stdClass $row): array => array_diff_key((array) $row, ['version' => 1]))->all();
-        }
-
-        return array_filter($stored);
-    }
 
     /** @return array<string, string> */
     private function family(): array
@@ -146,6 +135,7 @@ trait EveryChange
                 ->json('id'),
             'text' => $text = $this->api('POST', '/texts', self::text($person, $fact, $record))->assertOk()->json('id'),
             'book' => $this->api('POST', '/books', self::book($person, $text, $drawing))->assertOk()->json('id'),
+            'savedReport' => $this->api('POST', '/saved-reports', self::savedReport($person))->assertOk()->json('id'),
             'parentSet' => $page->json('parentSets.0.id'), 'unionPartner' => $page->json('unions.0.tieId')];
     }
 
@@ -164,6 +154,9 @@ trait EveryChange
             'POST texts' => self::text($family['person'], $family['fact'], $family['record']),
             'PUT texts/{text}' => ['title' => 'Another title', 'version' => $this->versionOf('texts', $family['text'])]
                 + self::text($family['person'], $family['fact'], $family['record']),
+            'POST saved-reports' => self::savedReport($family['second']),
+            'PUT saved-reports/{savedReport}' => ['version' => $this->versionOf('saved_reports', $family['savedReport'])]
+                + self::savedReport($family['second']),
             'POST books' => self::book($family['person'], $family['text'], $family['savedDrawing']),
             'PUT books/{book}' => ['title' => 'The keepers', 'version' => $this->versionOf('books', $family['book'])]
                 + self::book($family['person'], $family['text'], $family['savedDrawing']),

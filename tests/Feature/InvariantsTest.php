@@ -43,7 +43,7 @@ final class InvariantsTest extends TestCase
         $described = json_decode(Description::json(), true, flags: JSON_THROW_ON_ERROR);
         // Files and raw pieces are no JSON; the page names their addresses itself.
         $others = ['/api/uploads/{upload} put', '/api/trees/{tree}/exchange/export get',
-            '/api/trees/{tree}/exchange/exports/{run}/file get',
+            '/api/trees/{tree}/exchange/exports/{run}/file get', '/api/trees/{tree}/report-files/{run}/file get',
             '/api/trees/{tree}/media/{media}/tiles/{page}/{level}/{x}/{y} get', '/api/trees/{tree}/media/{media}/cuts/{page}/{cut} get',
             '/api/trees/{tree}/media/{media}/original get'];
         foreach (app('router')->getRoutes()->getRoutes() as $route) {

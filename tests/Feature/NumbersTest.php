@@ -38,7 +38,8 @@ final class NumbersTest extends TestCase
 
         self::assertSame([$grandchild], $this->api('GET', '/jump?q=1.2.1')->assertOk()->json('people.*.id'));
         self::assertSame([$grandchild], $this->api('GET', '/people?q=1.2.1')->assertOk()->json('rows.*.id'));
-        self::assertSame([$odd, $gavin, $mab, $grandchild], $this->api('GET', '/people?only=line&sort=line')->assertOk()->json('rows.*.id'));
+        self::assertSame([$odd, $gavin, $mab, $grandchild], $this->api('GET', '/people?only=line&sort=line')->assertOk()
+            ->json('rows.*.id'));
         $this->api('GET', '/people?only=line')->assertOk()->assertJsonPath('shown', 4)->assertJsonPath('total', 5);
         self::assertSame('1.2.1', $this->api('GET', "/people/{$grandchild}")->assertOk()->json('line'));
         self::assertSame('1.2.1', $this->api('GET', "/people/{$grandchild}/card")->assertOk()->json('line'));
@@ -145,7 +146,8 @@ final class NumbersTest extends TestCase
             }
         }
         for ($family = 0; $family < 30; $family++) {
-            $families .= "0 @F{$family}@ FAM\n1 HUSB @I".intdiv($family, 2)."@\n".(mt_rand(0, 2) === 0 ? '' : '1 WIFE @I'.mt_rand(0, $count - 1)."@\n")
+            $families .= "0 @F{$family}@ FAM\n1 HUSB @I".intdiv($family, 2)."@\n".(mt_rand(0, 2) === 0 ? '' : '1 WIFE @I'.mt_rand(0,
+                $count - 1)."@\n")
                 .(mt_rand(0, 1) === 0 ? '' : "1 MARR\n2 DATE ".mt_rand(1720, 1790)."\n");
             foreach ($children[$family] ?? [] as $child) {
                 $families .= "1 CHIL @I{$child}@\n";

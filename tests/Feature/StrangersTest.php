@@ -41,7 +41,8 @@ final class StrangersTest extends TestCase
         $this->api('GET', '/people')->assertOk();
         foreach (self::routesOfATree() as [$method, $address]) {
             // Whom a reader puts at the centre and by what they number is no change of the tree, nor is how they look at a drawing.
-            if ($method !== 'GET' && ! str_ends_with($address, '/centre') && ! str_ends_with($address, '/numbering') && ! str_contains($address, '/reading/drawing/')) {
+            if ($method !== 'GET' && ! str_ends_with($address, '/centre') && ! str_ends_with($address, '/numbering')
+                && ! str_contains($address, '/reading/drawing/')) {
                 $this->json($method, self::filled($address, $this->tree->id))->assertForbidden();
             }
         }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-/** A text and a book as the page sends them. */
+/** A text, a book and a report to be saved as the page sends them. */
 trait WrittenBooks
 {
     /** @return array<string, mixed> */
@@ -18,6 +18,12 @@ trait WrittenBooks
                 $node('fact', ['owner' => $person, 'fact' => $fact, 'form' => 'when', 'told' => 'in 1847']),
                 ['type' => 'text', 'text' => '.'], $node('citation', ['record' => $record]),
             ]]]]];
+    }
+
+    /** @return array<string, mixed> */
+    private static function savedReport(string $person): array
+    {
+        return ['name' => 'The line for the wall', 'kind' => 'register', 'subject' => $person, 'options' => ['generations' => '3']];
     }
 
     /** @return array<string, mixed> */

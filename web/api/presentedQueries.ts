@@ -1,4 +1,4 @@
-import { LIFE, ofTree } from './asking'
+import { KIN, LIFE, ofTree } from './asking'
 import { api, type Schemas } from './client'
 
 export type Handwork = Schemas['HandworkInput']
@@ -57,6 +57,11 @@ export const presentedQueries = {
         querySerializer: () => asWords(options),
       }),
     ),
+  /** By what everybody is numbered for whoever reads. */
+  numbering: (tree: string) =>
+    ofTree('numbering', tree, [], KIN, () =>
+      api.GET('/api/trees/{tree}/numbering', { params: { path: { tree } } }),
+    ),
   reportFiles: (tree: string) =>
     ofTree('report-files', tree, [], ['exchange'], () =>
       api.GET('/api/trees/{tree}/report-files', { params: { path: { tree } } }),
@@ -80,6 +85,10 @@ export const presentedQueries = {
   callable: (tree: string, person: string) =>
     ofTree('callable', tree, [person], LIFE, () =>
       api.GET('/api/trees/{tree}/people/{person}/callable', { params: { path: { tree, person } } }),
+    ),
+  savedReports: (tree: string) =>
+    ofTree('saved-reports', tree, [], [...LIFE, 'texts'], () =>
+      api.GET('/api/trees/{tree}/saved-reports', { params: { path: { tree } } }),
     ),
   books: (tree: string) =>
     ofTree('books', tree, [], ['texts'], () =>

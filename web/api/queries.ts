@@ -32,10 +32,6 @@ export const queries = {
 
   tree: (tree: string) =>
     ofTree('tree', tree, [], KIN, () => api.GET('/api/trees/{tree}', { params: { path: { tree } } })),
-  numbering: (tree: string) =>
-    ofTree('numbering', tree, [], KIN, () =>
-      api.GET('/api/trees/{tree}/numbering', { params: { path: { tree } } }),
-    ),
   nameVariants: (tree: string) =>
     ofTree('name-variants', tree, [], ['tree'], () =>
       api.GET('/api/trees/{tree}/name-variants', { params: { path: { tree } } }),

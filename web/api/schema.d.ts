@@ -2538,6 +2538,38 @@ export interface paths {
     patch?: never
     trace?: never
   }
+  '/api/trees/{tree}/saved-reports': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get: operations['savedReports']
+    put?: never
+    post: operations['saveReport']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/trees/{tree}/saved-reports/{savedReport}': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put: operations['changeSavedReport']
+    post?: never
+    delete: operations['deleteSavedReport']
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
   '/api/trees/{tree}/searches': {
     parameters: {
       query?: never
@@ -5363,6 +5395,17 @@ export interface components {
       keep: boolean
       kept: string[]
     }
+    /** @description A report to be saved by a name. */
+    SavedReportInput: {
+      name: string
+      kind: string
+      /** @description what it is about, as its address has it */
+      subject: string
+      options: {
+        [key: string]: string
+      }
+      version?: number | null
+    }
     /** @description The file that somebody has made of a report in the background, how far it has come, or what came of it; none or one. */
     ReportFilesResource: {
       runs: components['schemas']['RunResource'][]
@@ -5373,6 +5416,20 @@ export interface components {
       formats: string[]
       left: number
       living: components['schemas']['NamedPerson'][]
+    }
+    SavedReportList: {
+      reports: components['schemas']['SavedReportResource'][]
+    }
+    /** @description A report that was saved by a name. */
+    SavedReportResource: {
+      id: string
+      version: number
+      name: string
+      kind: string
+      subject: string
+      options: {
+        [key: string]: string
+      }
     }
     UnionLine: {
       id: string
@@ -12354,6 +12411,138 @@ export interface operations {
         content: {
           'application/json': components['schemas']['UnionList']
         }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  savedReports: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['SavedReportList']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  saveReport: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['SavedReportInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['CreatedResource']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  changeSavedReport: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        savedReport: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['SavedReportInput']
+      }
+    }
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['CreatedResource']
+        }
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  deleteSavedReport: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+        savedReport: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      204: {
+        headers: {
+          [name: string]: unknown
+        }
+        content?: never
       }
       /** @description Refused, with a sentence. */
       default: {

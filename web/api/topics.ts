@@ -85,6 +85,8 @@ export const TOUCHES: Readonly<Record<WritePath, readonly Topic[]>> = {
   [`${T}/people/{person}/relatives`]: RESEARCH,
   [`${T}/texts`]: TEXTS,
   [`${T}/texts/{text}`]: TEXTS,
+  [`${T}/saved-reports`]: TEXTS,
+  [`${T}/saved-reports/{savedReport}`]: TEXTS,
   [`${T}/books`]: TEXTS,
   [`${T}/books/{book}`]: TEXTS,
   [`${T}/saved-drawings`]: DRAWINGS,

@@ -42,7 +42,8 @@ final readonly class ExchangeController
         LostRuns::release();
         $user = TreesController::user($request);
         $runs = Run::query()->where('tree_id', $this->current->id())
-            ->where('kind', '!=', 'report')->where(static fn ($own) => $own->whereNotIn('kind', ['look', 'export'])->orWhere('user_id', $user->id))
+            ->where('kind', '!=', 'report')->where(static fn ($own) => $own->whereNotIn('kind', ['look', 'export'])->orWhere('user_id',
+                $user->id))
             ->orderByDesc('created_at')->orderByDesc('id')->limit(5)->get();
         $imports = Import::query()->orderByDesc('brought_in_at')->limit(20)->get();
 

@@ -60,7 +60,7 @@ final readonly class BookMaterial
         $drawing = Drawings::named($row->kind, $settings->options);
 
         return Drawings::drawn($drawing, $seen->view, Subject::read($drawing::subject(), implode(',', $settings->subjectIds)),
-            SeenHandwork::by($seen, $settings->handwork));
+            SeenHandwork::by($seen, $settings->handwork))->titled($seen->text($row->name));
     }
 
     /**

@@ -60,6 +60,7 @@ final class AuthoredTables
         'drawings' => [Models\Drawing::class, 'the drawing'],
         'texts' => [Models\Text::class, 'the text'],
         'books' => [Models\Book::class, 'the book'],
+        'saved_reports' => [Models\SavedReport::class, 'the saved report'],
         'joins' => [Models\Join::class, 'the join'],
         'outside_links' => [Models\OutsideLink::class, 'the link'],
         'notes' => [Models\Note::class, 'the note'],

@@ -22,8 +22,8 @@ final readonly class StoredBirths
     /** A birth of which the columns alone tell: most people have one, and nothing else that could stand for it. */
     private const PLAIN = "kind = 'birth' AND NOT denied AND standing = 'unweighed' AND date_kind = 'exact' AND other_begin_lo IS NULL";
 
-    private const WHOLE = 'SELECT id, person_id, kind, type_words, denied, standing, date_kind, date_precision, date_begin_lo, date_begin_hi,
-        date_begin_soft_lo, date_begin_soft_hi, date_end_lo, date_end_hi, date_end_soft_lo, date_end_soft_hi, other_begin_lo,
+    private const WHOLE = 'SELECT id, person_id, kind, type_words, denied, standing, date_kind, date_precision, date_begin_lo,
+        date_begin_hi, date_begin_soft_lo, date_begin_soft_hi, date_end_lo, date_end_hi, date_end_soft_lo, date_end_soft_hi, other_begin_lo,
         other_begin_hi FROM events';
 
     public function __construct(private CurrentTree $current, private TreeEventKinds $kinds)
@@ -41,7 +41,8 @@ final readonly class StoredBirths
         $signs = self::kinds(EventKinds::codesOf(EventTrait::SignOfBirth));
         $spans = [];
         $others = [];
-        foreach ($this->ask('SELECT person_id, date_begin_lo, date_begin_hi, '.self::PLAIN.' AS is_plain FROM events', "AND kind IN ({$births})",
+        foreach ($this->ask('SELECT person_id, date_begin_lo, date_begin_hi, '.self::PLAIN.' AS is_plain FROM events',
+            "AND kind IN ({$births})",
             $personIds) as $row) {
             $id = $row->person_id;
             if (! $row->is_plain || isset($spans[$id])) {

@@ -15,7 +15,8 @@ use NorthBough\Core\Kin\Numbering\Lines;
 
 /**
  * The lines of the current tree. Asked about many at a time, it reads the families of everybody at once, which takes less time than
- * to pick them out, and lines up plain ones itself: children by birth of whom nothing else is said. Whatever is not as plain as that is left to the
+ * to pick them out, and lines up plain ones itself: children by birth of whom nothing else is said. Whatever is not as plain as that is
+ * left to the
  * rules.
  */
 final class StoredLines implements Lines

@@ -57,7 +57,8 @@ final readonly class PeopleSearch
     public function matching(string $typed, array $also = []): Builder
     {
         return $also === [] ? self::named($this->lines(), $typed)
-            : $this->lines()->where(static fn (Builder $either) => self::named($either, $typed)->orWhereIn('person_lines.person_id', $also));
+            : $this->lines()->where(static fn (Builder $either) => self::named($either, $typed)->orWhereIn('person_lines.person_id',
+                $also));
     }
 
     private static function named(Builder $lines, string $typed): Builder

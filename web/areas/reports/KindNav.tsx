@@ -1,6 +1,7 @@
 import { Link } from 'react-router'
 import type { Schemas } from '../../api/client'
 import { useTreePath } from '../../api/useTree'
+import { SavedReports } from './SavedReports'
 import { carriesOver } from './subjects'
 
 export type Kind = Schemas['PresentedResource']
@@ -26,6 +27,7 @@ export function KindNav({ kinds, chosen, subject, onChosen }: Props) {
       aria-label="Kinds of report"
       className="overflow-auto border-r border-rule px-4 py-3 max-lg:border-r-0"
     >
+      <SavedReports />
       {GROUPS.map(([title, subjects]) => {
         const own = kinds.filter((kind) => subjects.includes(kind.subject))
         return (

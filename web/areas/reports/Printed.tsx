@@ -6,6 +6,7 @@ import { LivingFirst } from '../../parts/LivingFirst'
 import { OptionFields, useOptions } from '../../parts/OptionFields'
 import { QueuedFiles } from './QueuedFiles'
 import type { Kind } from './KindNav'
+import { SaveReport } from './SaveReport'
 import { Subject } from './Subject'
 
 /** A report as it will be printed; beside it what it is about, what can be chosen, and the files. */
@@ -46,6 +47,12 @@ export function Printed({ kind, subject }: { kind: Kind; subject: string }) {
         <div className="flex flex-col gap-[6px]">
           <OptionFields options={kind.options} chosen={options} onChoose={choose} />
         </div>
+        {report && about?.role !== 'reader' && (
+          <>
+            <h2 className="mt-4 text-[13px] text-graphite">To open again</h2>
+            <SaveReport kind={kind.code} subject={subject} options={options} title={report.title} />
+          </>
+        )}
         {report && (
           <>
             <h2 className="mt-4 text-[13px] text-graphite">Files</h2>

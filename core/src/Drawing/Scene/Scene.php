@@ -48,6 +48,13 @@ final readonly class Scene
             [...$this->texts, ...$texts], $this->stops, [...$this->pictures, ...$pictures]);
     }
 
+    /** The same by another title. */
+    public function titled(string $title): self
+    {
+        return new self($title, $this->width, $this->height, $this->paths, $this->areas, $this->foot, $this->texts, $this->stops,
+            $this->pictures);
+    }
+
     /** @return list<HitArea> those who are drawn, without what only leads on */
     public function people(): array
     {

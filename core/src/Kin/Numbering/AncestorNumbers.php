@@ -56,7 +56,8 @@ final readonly class AncestorNumbers
         }
         $row = (int) $number < 1 || (string) (int) $number !== $number ? [] : [new AncestorSeat(1, $personId)];
         foreach ($steps as $step) {
-            $row = array_values(array_filter(self::over($tree, $row, $choice), static fn (AncestorSeat $seat): bool => $seat->seat === $step));
+            $row = array_values(array_filter(self::over($tree, $row, $choice),
+                static fn (AncestorSeat $seat): bool => $seat->seat === $step));
         }
 
         return array_column($row, 'personId');

@@ -50,7 +50,8 @@ final readonly class LineOfDescent
                 throw SubjectMissing::of(SubjectKind::Couple);
             }
         }
-        $descent = NumberSystems::numbered($system, CountedLines::ofTree($tree, $options->line), $first->id, $options->generations, $unions);
+        $descent = NumberSystems::numbered($system, CountedLines::ofTree($tree, $options->line), $first->id, $options->generations,
+            $unions);
         $told = array_values(array_unique(array_column($descent->list, 'personId')));
 
         return new self('Descendants of '.implode(' and ', array_map(static fn (Person $one): string => $one->name()->shown(), $founders)),

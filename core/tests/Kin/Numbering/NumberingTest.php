@@ -56,7 +56,8 @@ final class NumberingTest extends TestCase
         $lines = CountedLines::ofTree($tree, new LineChoice);
         $numbering = new Numbering(Numbering::ANCESTORS, 'wilf', [], new LineChoice);
 
-        foreach (['1' => 'wilf', '2' => 'tam', '3' => 'ailie', '5' => 'mab', '6' => 'gavin', '10' => 'odd', '12' => 'odd'] as $number => $id) {
+        foreach (['1' => 'wilf', '2' => 'tam', '3' => 'ailie', '5' => 'mab', '6' => 'gavin', '10' => 'odd',
+            '12' => 'odd'] as $number => $id) {
             self::assertSame([$id], $numbering->whoHas((string) $number, $tree, $lines), (string) $number);
         }
         foreach (['0', '4', '99', '9999999999999999999999', '-2', '1.2', ''] as $nobody) {

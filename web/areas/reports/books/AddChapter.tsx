@@ -15,6 +15,7 @@ export function AddChapter({ onAdd }: { onAdd: (chapter: Chapter) => void }) {
   const { data: offered } = useQuery(queries.reportKinds(tree))
   const { data: texts } = useQuery(queries.texts(tree, {}))
   const { data: drawings } = useQuery(queries.savedDrawings(tree))
+  const { data: saved } = useQuery(queries.savedReports(tree))
   const [report, setReport] = useState('register')
   const [isAsking, setIsAsking] = useState(false)
   const kinds = (offered?.kinds ?? []).filter((kind) => ['person', 'line', 'tree'].includes(kind.subject))
@@ -31,6 +32,21 @@ export function AddChapter({ onAdd }: { onAdd: (chapter: Chapter) => void }) {
         label="A drawing"
         of={(drawings?.drawings ?? []).map(({ id, name }) => [id, name] as const)}
         onChosen={(subject) => onAdd({ ...NEW, kind: 'drawing', subject })}
+      />
+      <Choice
+        label="A saved report"
+        of={(saved?.reports ?? []).map(({ id, name }) => [id, name] as const)}
+        onChosen={(id) => {
+          const report = saved?.reports.find((each) => each.id === id)
+          if (report)
+            onAdd({
+              kind: 'report',
+              title: '',
+              report: report.kind,
+              subject: report.subject,
+              options: report.options,
+            })
+        }}
       />
       <span>
         <label>

@@ -1,4 +1,5 @@
 import { useChapterNames } from './useChapterNames'
+import { ChapterOptions } from './ChapterOptions'
 import type { Chapter } from './chapter'
 
 type Props = { chapters: readonly Chapter[]; onChapters: (chapters: readonly Chapter[]) => void }
@@ -30,6 +31,7 @@ export function Chapters({ chapters, onChapters }: Props) {
               onChange={(event) => put(at, { ...chapter, title: event.target.value })}
             />
             <span className="block text-[13px] text-graphite">{nameOf(chapter)}</span>
+            <ChapterOptions chapter={chapter} at={at} onChapter={(next) => put(at, next)} />
           </span>
           <span className="flex gap-3 text-[14px]">
             <button type="button" className="act" disabled={at === 0} onClick={() => swap(at, at - 1)}>
