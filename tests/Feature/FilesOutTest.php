@@ -55,7 +55,7 @@ final class FilesOutTest extends TestCase
     {
         Queue::fake();
         $run = $this->api('POST', '/exchange/exports', ['version' => '7'])->assertOk()->json('id');
-        self::assertSame('A file is being written already. Wait until that is done, or cancel it.',
+        self::assertSame('A file is being made already. Wait until that is done, or cancel it.',
             $this->api('POST', '/exchange/exports', ['version' => '7'])->assertStatus(409)->json('message'));
         $this->api('DELETE', "/exchange/runs/{$run}")->assertNoContent();
         $this->api('GET', "/exchange/exports/{$run}/file")->assertNotFound();

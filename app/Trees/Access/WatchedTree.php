@@ -57,6 +57,11 @@ final class WatchedTree implements TreeView
         return $this->tree->placings($personIds);
     }
 
+    public function roles(array $eventIds): array
+    {
+        return $this->tree->roles($eventIds);
+    }
+
     public function asides(array $personIds): array
     {
         return $this->tree->asides($personIds);

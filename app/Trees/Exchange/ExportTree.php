@@ -64,6 +64,7 @@ final class ExportTree implements TreeRows
         if ($this->pointers === null) {
             $this->pointers = $this->keptPointers->all();
             $this->pointers->pointedAt((new QuestionExport($this->current))->pointedAt());
+            $this->pointers->pointedAt((new TextExport($this->current))->pointedAt());
         }
 
         return $this->pointers;
@@ -147,6 +148,11 @@ final class ExportTree implements TreeRows
         foreach ($this->rows('searches')->orderBy('position')->orderBy('id')->cursor() as $row) {
             yield FileRows::search($row, array_values(array_map(strval(...), $people->get($row->id)?->pluck('person_id')->all() ?? [])));
         }
+    }
+
+    public function texts(): iterable
+    {
+        return (new TextExport($this->current))->all();
     }
 
     public function otherRecords(): iterable

@@ -30,6 +30,7 @@ use NorthBough\Core\Gedcom\Row\RollLineRow;
 use NorthBough\Core\Gedcom\Row\Row;
 use NorthBough\Core\Gedcom\Row\SourceRow;
 use NorthBough\Core\Gedcom\Row\TaskRow;
+use NorthBough\Core\Gedcom\Row\TextRow;
 use NorthBough\Core\Gedcom\Row\UnionPartnerRow;
 use NorthBough\Core\Naming\SearchForm;
 
@@ -44,6 +45,7 @@ final class RowColumns
         return match (true) {
             $row instanceof GroupRow => $row->kind === MembershipKind::Group ? 'groups' : 'marks',
             $row instanceof MemberRow => $row->kind === MembershipKind::Group ? 'group_members' : 'markings',
+            $row instanceof TextRow => 'texts',
             $row instanceof OwnKindRow => $row->isOfSource ? 'source_kinds' : 'record_kinds',
             default => self::tables()[$row::class],
         };

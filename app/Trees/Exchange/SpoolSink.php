@@ -14,6 +14,7 @@ use NorthBough\Core\Gedcom\Row\PictureLinkRow;
 use NorthBough\Core\Gedcom\Row\PictureRow;
 use NorthBough\Core\Gedcom\Row\RecordImageRow;
 use NorthBough\Core\Gedcom\Row\Row;
+use NorthBough\Core\Gedcom\Row\TextRow;
 use NorthBough\Core\Place\PlaceResolver;
 use RuntimeException;
 
@@ -66,6 +67,9 @@ final class SpoolSink implements RowSink
         $columns = RowColumns::of($row, $this->target->importId);
         if ($row instanceof MemberRow) {
             $columns["{$row->kind->value}_id"] = $this->known[$row->groupId] ?? $row->groupId;
+        }
+        if ($row instanceof TextRow && $row->place !== '') {
+            $columns['place_id'] = $this->places->read($row->place)->standard?->id;
         }
         if ($row instanceof EventRow) {
             $this->understand($row->place);

@@ -17,6 +17,7 @@ use NorthBough\Core\Sex;
 use NorthBough\Core\Tree\ChildOrder;
 use NorthBough\Core\Tree\CitedEvidence;
 use NorthBough\Core\Tree\Event;
+use NorthBough\Core\Tree\EventRole;
 use NorthBough\Core\Tree\Name;
 use NorthBough\Core\Tree\Parentage;
 use NorthBough\Core\Tree\ParentageKind;
@@ -245,6 +246,17 @@ final readonly class DatabaseTree implements TreeView
         }
 
         return $placings;
+    }
+
+    public function roles(array $eventIds): array
+    {
+        $roles = [];
+        foreach ($eventIds === [] ? [] : $this->rows('event_roles')->whereIn('event_id', $eventIds)->orderBy('position')->orderBy('id')
+            ->get(['event_id', 'role', 'person_id', 'words']) as $row) {
+            $roles[$row->event_id][] = new EventRole($row->role, (string) $row->person_id, $row->words);
+        }
+
+        return $roles;
     }
 
     public function asides(array $personIds): array

@@ -21,7 +21,7 @@ final class OwnTags
         'OTHER', 'ALTERNATIVE', 'PERSON', 'OUTCOME', 'POINT', 'SPEAKS',
         'CLAIM', 'SEARCH', 'ON', 'IN', 'WHOLE', 'FOUND', 'NOTE', 'FOR', 'CASE', 'REGION', 'WHO', 'MAIN', 'CUT', 'LINE', 'AS', 'SLIP',
         'PLACED', 'ASIDE', 'ASPECT', 'WITH', 'RULE', 'WORKING',
-        'DATE', 'PLACE', 'STANCE', 'TOLD', 'WAS', 'RESN', 'TYPE',
+        'DATE', 'PLACE', 'STANCE', 'TOLD', 'WAS', 'RESN', 'TYPE', 'TEXT', 'BODY',
     ];
 
     /** @var array<string, string>|null */

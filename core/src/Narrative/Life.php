@@ -74,7 +74,7 @@ final class Life
         $this->sentences($ends);
         $this->close();
 
-        return $this->paragraphs === [] ? [[StyledWords::plain('Of '), self::name($this->person),
+        return $this->paragraphs === [] ? [[StyledWords::plain('Of '), Teller::name($this->person),
             StyledWords::plain(' nothing is known but the name.')]]
             : $this->paragraphs;
     }
@@ -101,7 +101,9 @@ final class Life
                 $this->say([...$this->he(), StyledWords::plain(' was '), ...$parents], []);
             }
         } else {
-            $this->say([...$clause, ...$parents === [] ? [] : [StyledWords::plain(', '), ...$parents]], $this->marksOf($birth));
+            $this->say([...$clause, ...$parents === [] ? [] : [StyledWords::plain(', '), ...$parents], ...WhoTookPart::words($birth,
+                $this->person, $this->kin)],
+                $this->marksOf($birth));
         }
         $this->sentences($clause === [] ? $events : array_slice($events, 1));
     }
@@ -128,14 +130,14 @@ final class Life
         $isOpen = array_filter($parents, static fn (array $parent): bool => $parent[0]->isUnproved()) !== [];
 
         return [StyledWords::plain(($isOpen ? 'it is thought the ' : 'the ').$how.$child.' of '),
-            ...self::list(array_map(static fn (array $parent): array => [self::name($parent[1])], $parents))];
+            ...Teller::list(array_map(static fn (array $parent): array => [Teller::name($parent[1])], $parents))];
     }
 
     /** @param  list<Event>  $events */
     private function sentences(array $events): void
     {
         for ($at = 0; $at < count($events); $at++) {
-            $clause = $this->clause($events[$at], $this->he());
+            $clause = $this->whole($events[$at], $this->he());
             $marks = $this->marksOf($events[$at]);
             while ($clause !== [] && isset($events[$at + 1]) && self::areOfOneKind($events[$at], $events[$at + 1])) {
                 $more = $this->teller->again($events[$at + 1], $events[$at]);
@@ -145,8 +147,8 @@ final class Life
             }
             // What happened to somebody twice in the same way is one sentence: he died …, and was buried ….
             $next = $events[$at + 1] ?? null;
-            if ($clause !== [] && $next !== null && self::areOneSentence($events[$at], $next)) {
-                $second = $this->clause($next, []);
+            if ($clause !== [] && $next !== null && $this->areOneSentence($events[$at], $next)) {
+                $second = $this->whole($next, []);
                 if ($second !== []) {
                     $clause = [...$clause, ...$marks, StyledWords::plain(' and'), ...$second];
                     $marks = $this->marksOf($next);
@@ -164,16 +166,17 @@ final class Life
             && trim($one->value.$other->value) === '' && ! $other->date->isEmpty() && $one->place !== '' && $other->place !== '';
     }
 
-    private static function areOneSentence(Event $one, Event $other): bool
+    private function areOneSentence(Event $one, Event $other): bool
     {
-        return ! $one->denied && ! $other->denied && $one->is(EventTrait::Death) && $other->is(EventTrait::SignOfDeath)
+        return $this->kin->rolesAt($one->id) === [] && ! $one->denied && ! $other->denied && $one->is(EventTrait::Death)
+            && $other->is(EventTrait::SignOfDeath)
             && $other->custom->sentence === '';
     }
 
     private function couple(Union $union, int $at, int $count): void
     {
         $partners = $this->kin->partners($union, $this->person->id);
-        $with = self::list(array_map(static fn (Person $partner): array => [self::name($partner)], $partners));
+        $with = Teller::list(array_map(static fn (Person $partner): array => [Teller::name($partner)], $partners));
         $events = LifeOrder::sorted(array_values(array_filter($union->events,
             static fn (Event $event): bool => ! in_array($event->standing, [Standing::RuledOut, Standing::Rival], true))));
         $isMarried = array_filter($events, static fn (Event $event): bool => $event->kind === 'marriage') !== [];
@@ -182,7 +185,7 @@ final class Life
                 : ' was the partner of '), ...$with], []);
         }
         foreach ($events as $event) {
-            $clause = $this->clause($event, $this->he(), $with);
+            $clause = $this->whole($event, $this->he(), $with);
             if ($event->kind === 'marriage' && ! $event->denied && $count > 1 && $clause !== []) {
                 $clause = self::ordinal($clause, $at);
             }
@@ -224,7 +227,7 @@ final class Life
             default => $this->he(),
         };
         $count = count($children);
-        $names = self::list(array_map(self::child(...), $children));
+        $names = Teller::list(array_map(self::child(...), $children));
         $this->say([...$who, StyledWords::plain($count === 1 ? ' had a child, ' : ' had '.self::number($count).' children: '), ...$names],
             []);
     }
@@ -256,30 +259,10 @@ final class Life
         return count($partners) === 1 ? Teller::pronoun($partners[0])->object : 'them';
     }
 
-    /**
-     * @param  list<list<StyledWords>>  $names
-     * @return list<StyledWords> A, B and C
-     */
-    private static function list(array $names): array
-    {
-        $words = [];
-        foreach ($names as $at => $name) {
-            $between = $at === 0 ? '' : ($at === count($names) - 1 ? ' and ' : ', ');
-            array_push($words, ...$between === '' ? [] : [StyledWords::plain($between)], ...$name);
-        }
-
-        return $words;
-    }
-
     private static function number(int $count): string
     {
         return ['no', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven',
             'twelve'][$count] ?? (string) $count;
-    }
-
-    private static function name(Person $person): StyledWords
-    {
-        return StyledWords::person($person->name()->shown(), $person->id);
     }
 
     /** @return list<StyledWords> the whole name at the beginning of all, the given one at that of a paragraph, then the pronoun */
@@ -295,7 +278,7 @@ final class Life
     /** @return list<StyledWords> */
     private function named(): array
     {
-        return [self::name($this->person)];
+        return [Teller::name($this->person)];
     }
 
     /**
@@ -306,6 +289,20 @@ final class Life
     private function clause(Event $event, array $he, array $partner = []): array
     {
         return $this->teller->clause($event, $this->person, $he === [] ? [StyledWords::plain('')] : $he, $partner);
+    }
+
+    /**
+     * The same with whoever had a part in it.
+     *
+     * @param  list<StyledWords>  $he
+     * @param  list<StyledWords>  $partner
+     * @return list<StyledWords>
+     */
+    private function whole(Event $event, array $he, array $partner = []): array
+    {
+        $clause = $this->clause($event, $he, $partner);
+
+        return $clause === [] ? [] : [...$clause, ...WhoTookPart::words($event, $this->person, $this->kin)];
     }
 
     /** @return list<StyledWords> */

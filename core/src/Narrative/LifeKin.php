@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Narrative;
 
+use NorthBough\Core\Tree\EventRole;
 use NorthBough\Core\Tree\Parentage;
 use NorthBough\Core\Tree\ParentSet;
 use NorthBough\Core\Tree\Person;
@@ -17,8 +18,9 @@ final readonly class LifeKin
      * @param  array<string, ParentSet>  $parents  the set that leads, by child
      * @param  array<string, list<Union>>  $unions  as they were lived, by partner
      * @param  array<string, Person>  $people
+     * @param  array<string, list<EventRole>>  $roles  by event
      */
-    private function __construct(private array $parents, private array $unions, private array $people)
+    private function __construct(private array $parents, private array $unions, private array $people, private array $roles)
     {
     }
 
@@ -35,7 +37,43 @@ final readonly class LifeKin
             }
         }
 
-        return new self($parents, $unions, $tree->lives(array_values(array_unique($ids))));
+        $roles = $tree->roles(self::eventsOf($tree, $personIds, $unions));
+        array_push($ids, ...array_filter(array_column(array_merge([], ...array_values($roles)), 'personId')));
+
+        return new self($parents, $unions, $tree->lives(array_values(array_unique($ids))), $roles);
+    }
+
+    /**
+     * @param  list<string>  $personIds
+     * @param  array<string, list<Union>>  $unions
+     * @return list<string> ids of what is told of them
+     */
+    private static function eventsOf(TreeView $tree, array $personIds, array $unions): array
+    {
+        $events = array_merge([], ...array_map(static fn (Person $person): array => $person->events,
+            array_values($tree->lives($personIds))));
+        foreach ($unions as $list) {
+            foreach ($list as $union) {
+                array_push($events, ...$union->events);
+            }
+        }
+
+        return array_values(array_unique(array_column($events, 'id')));
+    }
+
+    /** @return list<array{string, list<Person|string>}> each role at an event, and who had it: somebody of the tree,
+        or what they are called */
+    public function rolesAt(string $eventId): array
+    {
+        $byRole = [];
+        foreach ($this->roles[$eventId] ?? [] as $role) {
+            $who = $this->people[$role->personId] ?? $role->words;
+            if ($who !== '') {
+                $byRole[$role->role][] = $who;
+            }
+        }
+
+        return array_map(static fn (string $role, array $who): array => [$role, $who], array_keys($byRole), $byRole);
     }
 
     public function parents(string $personId): ?ParentSet

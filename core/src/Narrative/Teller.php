@@ -120,6 +120,26 @@ final class Teller
         return $given === '' ? $person->name()->shown() : explode(' ', $given)[0];
     }
 
+    /**
+     * @param  list<list<StyledWords>>  $names
+     * @return list<StyledWords> A, B and C
+     */
+    public static function list(array $names): array
+    {
+        $words = [];
+        foreach ($names as $at => $name) {
+            $between = $at === 0 ? '' : ($at === count($names) - 1 ? ' and ' : ', ');
+            array_push($words, ...$between === '' ? [] : [StyledWords::plain($between)], ...$name);
+        }
+
+        return $words;
+    }
+
+    public static function name(Person $person): StyledWords
+    {
+        return StyledWords::person($person->name()->shown(), $person->id);
+    }
+
     private static function patternOf(Event $event): string
     {
         $kind = EventKinds::named($event->kind);

@@ -9,6 +9,7 @@ use NorthBough\Core\Naming\PersonalName;
 use NorthBough\Core\Sex;
 use NorthBough\Core\Tree\CitedEvidence;
 use NorthBough\Core\Tree\Event;
+use NorthBough\Core\Tree\EventRole;
 use NorthBough\Core\Tree\Name;
 use NorthBough\Core\Tree\Person;
 use NorthBough\Core\Tree\PersonAside;
@@ -32,7 +33,7 @@ final class ShieldedTree implements TreeView
     public function __construct(
         private readonly TreeView $tree,
         private readonly \Closure $livingAmong,
-        LivingNames $names,
+        private readonly LivingNames $names,
     ) {
         $this->redactor = new Redactor($names->hide(...), $names->hide(...), static fn (): bool => false);
     }
@@ -84,6 +85,17 @@ final class ShieldedTree implements TreeView
     }
 
     /** The portraits of the dead; what is asked of somebody may name the living. */
+    /** Nobody living had a part in anything, as far as it is told. */
+    public function roles(array $eventIds): array
+    {
+        $roles = $this->tree->roles($eventIds);
+        $living = $this->living(array_values(array_filter(array_column(array_merge([], ...array_values($roles)), 'personId'))));
+        $hidden = fn (EventRole $role): EventRole => new EventRole($role->role, $role->personId, $this->names->hide($role->words));
+
+        return array_map(static fn (array $list): array => array_map($hidden, array_values(array_filter($list,
+            static fn (EventRole $role): bool => ! isset($living[$role->personId])))), $roles);
+    }
+
     public function asides(array $personIds): array
     {
         $dead = array_values(array_diff($personIds, array_keys($this->living($personIds))));

@@ -45,6 +45,11 @@ final readonly class FormattedTree implements TreeView
         return $this->tree->placings($personIds);
     }
 
+    public function roles(array $eventIds): array
+    {
+        return $this->tree->roles($eventIds);
+    }
+
     public function asides(array $personIds): array
     {
         return $this->tree->asides($personIds);

@@ -28,8 +28,10 @@ final readonly class Snapshot implements TreeView
      * @param  list<ParentSet>  $parentSets
      * @param  list<Placing>  $placings
      * @param  array<string, PersonAside>  $asides  by person
+     * @param  array<string, list<EventRole>>  $roles  by event
      */
-    public function __construct(array $people, array $unions, array $parentSets, array $placings = [], private readonly array $asides = [])
+    public function __construct(array $people, array $unions, array $parentSets, array $placings = [], private readonly array $asides = [],
+        private readonly array $roles = [])
     {
         $this->people = array_column($people, null, 'id');
         $this->unions = array_column($unions, null, 'id');
@@ -84,6 +86,11 @@ final readonly class Snapshot implements TreeView
     public function placings(array $personIds): array
     {
         return array_intersect_key($this->placingsByPerson, array_flip($personIds));
+    }
+
+    public function roles(array $eventIds): array
+    {
+        return array_intersect_key($this->roles, array_flip($eventIds));
     }
 
     public function asides(array $personIds): array

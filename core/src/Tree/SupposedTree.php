@@ -76,6 +76,11 @@ final readonly class SupposedTree implements TreeView
         return array_filter($byPerson, static fn (array $placings): bool => $placings !== []);
     }
 
+    public function roles(array $eventIds): array
+    {
+        return $this->tree->roles($eventIds);
+    }
+
     public function asides(array $personIds): array
     {
         return $this->tree->asides($personIds);

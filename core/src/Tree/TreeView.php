@@ -56,4 +56,10 @@ interface TreeView
      * @return array<string, PersonAside> by person; those of whom there is nothing are missing
      */
     public function asides(array $personIds): array;
+
+    /**
+     * @param  list<string>  $eventIds
+     * @return array<string, list<EventRole>> by event, in hand order
+     */
+    public function roles(array $eventIds): array;
 }

@@ -48,6 +48,7 @@ use NorthBough\Core\Gedcom\Row\SearchPersonRow;
 use NorthBough\Core\Gedcom\Row\SearchRow;
 use NorthBough\Core\Gedcom\Row\SourceRow;
 use NorthBough\Core\Gedcom\Row\TaskRow;
+use NorthBough\Core\Gedcom\Row\TextRow;
 use NorthBough\Core\Gedcom\Row\TieSide;
 use NorthBough\Core\Gedcom\Row\UnionPartnerRow;
 use NorthBough\Core\Gedcom\Row\UnionRow;
@@ -112,6 +113,11 @@ final class MemoryTree implements RowSink, TreeRows
                     $this->all(SearchPersonRow::class, static fn (SearchPersonRow $row): bool => $row->searchId === $search->id)),
                 $search->questionId);
         }
+    }
+
+    public function texts(): iterable
+    {
+        return $this->all(TextRow::class);
     }
 
     public function treeName(): string

@@ -11,6 +11,7 @@ use NorthBough\Core\Narrative\LifeKin;
 use NorthBough\Core\Narrative\Teller;
 use NorthBough\Core\Tests\Tree\Isles;
 use NorthBough\Core\Tree\Event;
+use NorthBough\Core\Tree\EventRole;
 use NorthBough\Core\Tree\ParentageKind;
 use NorthBough\Core\Tree\Person;
 use NorthBough\Core\Tree\Proof;
@@ -42,6 +43,26 @@ final class LifeTest extends TestCase
             'Ros Drum married Odd Tarrel in 1724 at St Bregan, Great Marren. '
                 .'They had three children: Gavin (1725), Ninian (about 1727) and Mab (1731/2).',
         ], self::life($isles->tree(), 'first'));
+    }
+
+    public function test_who_had_a_part_in_it_is_named(): void
+    {
+        $isles = (new Isles)->person('odd', 'Odd Tarrel h b 4 May 1700 in Hask d 9 Jun 1758 at Hask')->person('pa', 'Gavin Tarrel h')
+            ->person('first', 'Ros Drum w')->person('kit', 'Kit Osk h')->person('nan', 'Nan Drum w')
+            ->union('p', ['pa'], ['odd'])->union('one', ['odd', 'first'], [], '1724');
+        $tree = $isles->tree();
+        $birth = $tree->lives(['odd'])['odd']->events[0]->id;
+        $with = $isles->tree([$birth => [new EventRole('godparent', 'kit'), new EventRole('godparent', '', 'the laird'),
+            new EventRole('clergy', '', 'Mr Lorne')],
+            'marriage-one' => [new EventRole('witness', 'kit'), new EventRole('witness', 'nan'), new EventRole('piper', '', ''),
+                new EventRole('witness', 'gone'), new EventRole('best man', '', 'Col Brack'), new EventRole('other', 'odd')]]);
+
+        self::assertSame([
+            'Odd Tarrel was born on 4 May 1700 in Hask, the son of Gavin Tarrel, with Kit Osk and the laird as godparents and Mr Lorne '
+                .'officiating.',
+            'Odd married Ros Drum in 1724, with Kit Osk and Nan Drum as witnesses and Col Brack as best man.',
+            'Odd died on 9 June 1758 in Hask, aged 58.',
+        ], self::life($with, 'odd'));
     }
 
     public function test_a_life_of_which_next_to_nothing_is_known(): void

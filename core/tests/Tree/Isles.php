@@ -9,6 +9,7 @@ use NorthBough\Core\Naming\NameKind;
 use NorthBough\Core\Tree\CitedEvidence;
 use NorthBough\Core\Tree\CitedSource;
 use NorthBough\Core\Tree\Event;
+use NorthBough\Core\Tree\EventRole;
 use NorthBough\Core\Tree\Name;
 use NorthBough\Core\Tree\Parentage;
 use NorthBough\Core\Tree\ParentageKind;
@@ -116,9 +117,10 @@ final class Isles
         return $this;
     }
 
-    public function tree(): Snapshot
+    /** @param  array<string, list<EventRole>>  $roles  by event */
+    public function tree(array $roles = []): Snapshot
     {
-        return new Snapshot(array_values($this->people), $this->unions, $this->sets, $this->placings, $this->asides);
+        return new Snapshot(array_values($this->people), $this->unions, $this->sets, $this->placings, $this->asides, $roles);
     }
 
     public function of(string $key): Person

@@ -7,6 +7,7 @@ import { DatingSettingForm } from '../../parts/DatingSettingForm'
 import { AttachedPictures } from '../pictures/AttachedPictures'
 import { PlaceHeading } from './PlaceHeading'
 import { PlaceHistory } from './PlaceHistory'
+import { TextsOf } from '../../parts/TextsOf'
 import { saved } from '../../parts/saved'
 import { queries } from '../../api/queries'
 
@@ -97,6 +98,12 @@ export function PlacePage({ id }: { id: string }) {
               </li>
             ))}
           </ul>
+        </section>
+        <section>
+          <h3 className="heads font-semibold">Told of it</h3>
+          <p className="flex flex-wrap gap-x-4">
+            <TextsOf of={{ place: id }} begin="Write of this place" />
+          </p>
         </section>
         <AttachedPictures pictures={pictures?.pictures ?? []} on={{ placeId: id }} />
         <DoublesOfThing kind="place" id={id} name={data.name} to={(other) => path(`places/${other}`)} />

@@ -10,6 +10,9 @@ export type SavedReport = Schemas['SavedReportResource']
 export const addressOf = (report: SavedReport) =>
   `reports/${report.kind}/${report.subject}?${asWords({ ...report.options, saved: report.id })}`
 
+const CHOSEN = 'border-tide bg-wash font-semibold'
+const OTHER = 'border-transparent hover:text-tide'
+
 /** The reports that were saved, each a link. */
 export function SavedReports() {
   const tree = useTreeId()
@@ -26,7 +29,7 @@ export function SavedReports() {
             <Link
               to={path(addressOf(report))}
               aria-current={asked.get('saved') === report.id ? 'page' : undefined}
-              className={`block border-l-2 py-[3px] pl-2 ${asked.get('saved') === report.id ? 'border-tide bg-wash font-semibold' : 'border-transparent hover:text-tide'}`}
+              className={`block border-l-2 py-[3px] pl-2 ${asked.get('saved') === report.id ? CHOSEN : OTHER}`}
             >
               {report.name}
             </Link>

@@ -39,8 +39,9 @@ final readonly class CitationMapping
             $record = $this->mapping->record($sourceId, $fields->text('PAGE'), $data === null ? '' : LineWriter::kept($data));
             $words = $fields->take('DATA')?->text('TEXT') ?? '';
             $quality = $fields->text('QUAY');
-            $id = $this->mapping->labelled(Owner::Claim,
-                $fields->takeOne(static fn (Structure $s): bool => self::isNumber($s, '_NB_NUMBERED')));
+            $number = $fields->takeOne(static fn (Structure $s): bool => self::isNumber($s, '_NB_NUMBERED'));
+            $id = $this->mapping->labelled(Owner::Claim, $number);
+            $this->mapping->cites($number, $record);
             $line = $this->line($fields, $sourceId, $structure, $record);
             $classed = $fields->takeOne(EvidenceTags::areClasses(...));
             $derivedFrom = $fields->takeOne(static fn (Structure $s): bool => self::isNumber($s, '_NB_FROM'));
@@ -54,7 +55,7 @@ final readonly class CitationMapping
         }
     }
 
-    private static function isNumber(Structure $structure, string $tag): bool
+    public static function isNumber(Structure $structure, string $tag): bool
     {
         return $structure->tag === $tag && $structure->children === [] && preg_match('/^\d{1,9}$/', $structure->payload) === 1;
     }

@@ -59,7 +59,8 @@ final readonly class EventMapping
         };
         $written = $fields->written() + ($standing === Standing::Rival && $toldStanding !== Standing::Rival
             ? [EventAssertion::IMPLIED => [0, '']] : []);
-        $id = $this->mapping->newId();
+        $id = $this->mapping->labelled(Owner::Event,
+            $fields->takeOne(static fn (Structure $s): bool => CitationMapping::isNumber($s, '_NB_NUMBERED')));
         $owner = new FactRef(Owner::Event, $id);
         $this->mapping->add(
             new EventRow($id, $personId, $unionId, $kind->code, $type, $value, $date, $place, $denied, $ordinal,

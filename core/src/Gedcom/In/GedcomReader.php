@@ -9,6 +9,7 @@ use NorthBough\Core\Gedcom\NotReadable;
 use NorthBough\Core\Gedcom\Out\LineWriter;
 use NorthBough\Core\Gedcom\Remark;
 use NorthBough\Core\Gedcom\Structure;
+use NorthBough\Core\Gedcom\TextTags;
 use NorthBough\Core\Gedcom\Version;
 
 /** A file of GEDCOM, 5.5.1 or 7, as rows of the model. It is read twice and never held whole. */
@@ -72,6 +73,7 @@ final class GedcomReader
                     $people, $families, $sources, $nextNumber),
                 $pointer === '' && CaseTags::isQuestion($record, $mapping) => CaseTags::question($record, '', $mapping),
                 CaseTags::isSearch($record, $mapping) => CaseTags::search($record, $ordinal, $mapping),
+                TextTags::isText($record, $mapping) => TextTags::read($record, $mapping),
                 $id === null => $record->tag === 'OBJE' && $pictures->record($record) ? null : $mapping->keepRecord($record, $ordinal),
                 $record->tag === 'INDI' => $people->map($record, $id, $nextNumber++, $ordinal),
                 $record->tag === 'FAM' => $families->map($record, $id, $ordinal),

@@ -42,6 +42,12 @@ final class MappingContext
     /** @var list<array{Owner, Structure, \Closure(string): void}> */
     private array $referring = [];
 
+    /** @var array<string, string> ids of records by the number of a claim that cites them */
+    private array $recordsCited = [];
+
+    /** @var list<\Closure(): void> */
+    private array $lastly = [];
+
     private string $inWordsId = '';
 
     public function __construct(
@@ -111,6 +117,32 @@ final class MappingContext
         $this->referring[] = [$kind, $number, $with];
     }
 
+    /** What a number stands for, once everything was read; empty where the file numbers nothing so. */
+    public function numbered(Owner $kind, string $number): string
+    {
+        return $this->labelled["{$kind->value} {$number}"] ?? '';
+    }
+
+    /** Which record a claim of that number cites. */
+    public function cites(?Structure $number, string $recordId): void
+    {
+        if ($number !== null) {
+            $this->recordsCited[$number->payload] ??= $recordId;
+        }
+    }
+
+    /** The record that the claim of a number cites, once everything was read; empty where the file numbers nothing so. */
+    public function recordOf(string $number): string
+    {
+        return $this->recordsCited[$number] ?? '';
+    }
+
+    /** @param  \Closure(): void  $work  done once everything was read */
+    public function last(\Closure $work): void
+    {
+        $this->lastly[] = $work;
+    }
+
     /** Which claim another was copied from; nothing where that would go round in a circle. */
     public function derivedFrom(string $claimId, string $onId): string
     {
@@ -134,6 +166,10 @@ final class MappingContext
             $with($id);
         }
         $this->referring = [];
+        foreach ($this->lastly as $work) {
+            $work();
+        }
+        $this->lastly = [];
     }
 
     /**

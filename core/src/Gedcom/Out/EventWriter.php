@@ -53,6 +53,8 @@ final readonly class EventWriter
             $builder->child($role->ordinal, $this->role($role, $attached));
         }
 
+        $builder->field('_NB_NUMBERED', $this->structures->pointers->label($row->id));
+
         return EvidenceTags::standing($this->citations->attach($builder, $row->id, $attached)->build(),
             isset($row->written[EventAssertion::IMPLIED]) && $row->standing === Standing::Rival ? Standing::Unweighed : $row->standing);
     }

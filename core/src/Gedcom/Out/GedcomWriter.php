@@ -11,6 +11,7 @@ use NorthBough\Core\Gedcom\Row\RepositoryRow;
 use NorthBough\Core\Gedcom\Row\SourceRow;
 use NorthBough\Core\Gedcom\Row\TieSide;
 use NorthBough\Core\Gedcom\Structure;
+use NorthBough\Core\Gedcom\TextTags;
 use NorthBough\Core\Gedcom\Version;
 use NorthBough\Core\Sex;
 
@@ -113,6 +114,9 @@ final readonly class GedcomWriter
         }
         foreach ($this->rows->searches() as $search) {
             yield $this->lines(CaseTags::searched($search, $this->rows->pointers()));
+        }
+        foreach ($this->rows->texts() as $text) {
+            yield $this->lines(TextTags::written($text, $this->rows->pointers()));
         }
         foreach ($this->rows->otherRecords() as $kept) {
             yield $this->lines($this->restored($kept->lines));

@@ -270,6 +270,13 @@ final class ShieldedRows implements TreeRows
         }
     }
 
+    public function texts(): iterable
+    {
+        foreach (ShieldedTexts::of($this->rows->texts(), $this->isLiving) as $text) {
+            yield $this->redactor->copy($text);
+        }
+    }
+
     /**
      * A record with the names of the living taken out, and who is living taken off its lines. A picture cannot be read: one
      * goes only with a record on which nobody living stands.

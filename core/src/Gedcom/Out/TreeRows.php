@@ -10,6 +10,7 @@ use NorthBough\Core\Gedcom\Row\QuestionRow;
 use NorthBough\Core\Gedcom\Row\RepositoryRow;
 use NorthBough\Core\Gedcom\Row\SearchRow;
 use NorthBough\Core\Gedcom\Row\SourceRow;
+use NorthBough\Core\Gedcom\Row\TextRow;
 
 /** A tree, or part of one, as the rows that a file is written from, in the order in which they are written. */
 interface TreeRows
@@ -41,6 +42,9 @@ interface TreeRows
 
     /** @return iterable<SearchRow> in the order in which they were entered */
     public function searches(): iterable;
+
+    /** @return iterable<TextRow> in the order in which they were begun */
+    public function texts(): iterable;
 
     /** @return iterable<KeptRow> whole records that the model does not hold */
     public function otherRecords(): iterable;

@@ -1,6 +1,7 @@
 import { useState, type ReactNode } from 'react'
 import { Link } from 'react-router'
 import { api, unwrap, type Schemas } from '../../../api/client'
+import { TextsOf } from '../../../parts/TextsOf'
 import { useTreeId, useTreePath, useWrite, type Person } from '../../../api/useTree'
 import { formatMoment } from '../../../parts/formatDay'
 import { PersonLink } from '../../../parts/PersonLink'
@@ -124,6 +125,13 @@ export function KinStrip({ person, onAdd, onPedigree, isUnfolded = false }: Prop
                   Add child
                 </button>
                 <Sheet union={union.id} partners={partnersOf(union)} />
+                <span className="mr-3 inline-flex flex-wrap gap-x-3">
+                  <TextsOf
+                    of={{ union: union.id, person: person.id }}
+                    begin="Write of both"
+                    name={`of them and ${partnersOf(union)}`}
+                  />
+                </span>
               </>
             )}
             {union.children.length > 1 && (

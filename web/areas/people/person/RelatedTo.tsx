@@ -1,8 +1,9 @@
 import { useState } from 'react'
 import { Link, useNavigate } from 'react-router'
-import { useTree, useTreeId, useTreePath, type Person } from '../../../api/useTree'
+import { useTreeId, useTreePath, type Person } from '../../../api/useTree'
 import { useCommands } from '../../../keys/commandRegistry'
 import { Finder } from '../../../parts/Finder'
+import { TextsOf } from '../../../parts/TextsOf'
 import { findPeople } from '../../../parts/findPeople'
 
 /** What somebody is to anybody else: whom, is asked; the answer is words and a drawing. Beside it the ways up and down their line. */
@@ -11,7 +12,6 @@ export function RelatedTo({ person }: { person: Person }) {
   const path = useTreePath()
   const navigate = useNavigate()
   const [isAsking, setIsAsking] = useState(false)
-  const { data: about } = useTree()
   const report = path(`reports/person/${person.id}`)
   useCommands([
     { key: 'r', says: 'How related to somebody', run: () => setIsAsking(true) },
@@ -41,11 +41,7 @@ export function RelatedTo({ person }: { person: Person }) {
           <Link className="act" to={report}>
             Report <kbd>t</kbd>
           </Link>
-          {about?.role !== 'reader' && (
-            <Link className="act" to={path(`reports/texts/new?person=${person.id}`)}>
-              Write of them
-            </Link>
-          )}
+          <TextsOf of={{ person: person.id }} begin="Write of them" />
         </p>
       )}
     </section>

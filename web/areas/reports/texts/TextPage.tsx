@@ -34,32 +34,42 @@ export default function TextPage() {
     <Written
       key={`${id} ${text?.version ?? 0}`}
       text={text ?? null}
-      personId={text?.personId ?? query.get('person')}
+      about={{
+        personId: text?.personId ?? query.get('person'),
+        unionId: text?.unionId ?? query.get('union'),
+        placeId: text?.placeId ?? query.get('place'),
+      }}
     />
   )
 }
 
 type Draft = { title: string; body: JSONContent }
 
-function Written({ text, personId }: { text: Text | null; personId: string | null }) {
+/** Whom or what a text is about. Of a couple, one of the two is who facts are called in from first. */
+type About = { personId: string | null; unionId: string | null; placeId: string | null }
+
+function Written({ text, about }: { text: Text | null; about: About }) {
+  const { personId, unionId, placeId } = about
   const tree = useTreeId()
   const path = useTreePath()
   const navigate = useNavigate()
-  const place = `draft:${tree}:text:${text?.id ?? `new ${personId ?? ''}`}`
+  const draftKey = `draft:${tree}:text:${text?.id ?? `new ${unionId ?? placeId ?? personId ?? ''}`}`
   const [from, setFrom] = useState(personId ?? '')
   const { data: subject } = useQuery({ ...queries.card(tree, from), enabled: from !== '' })
   const { data: things } = useQuery({ ...queries.callable(tree, from), enabled: from !== '' })
   const [draft, setDraft] = useState<Draft>(
-    () => drafted(place) ?? { title: text?.title ?? '', body: text?.body ?? EMPTY },
+    () => drafted(draftKey) ?? { title: text?.title ?? '', body: text?.body ?? EMPTY },
   )
-  const [isDirty, setIsDirty] = useState(() => drafted(place) !== null)
+  const [isDirty, setIsDirty] = useState(() => drafted(draftKey) !== null)
   const [begun, setBegun] = useState(0)
   const write = (next: Draft) => {
     setDraft(next)
     setIsDirty(true)
-    sessionStorage.setItem(place, JSON.stringify(next))
+    sessionStorage.setItem(draftKey, JSON.stringify(next))
   }
-  const title = draft.title !== '' ? draft.title : (subject?.name ?? '')
+  const { data: place } = useQuery({ ...queries.place(tree, placeId ?? ''), enabled: placeId !== null })
+  const title =
+    draft.title !== '' ? draft.title : unionId !== null ? '' : (place?.name ?? subject?.name ?? '')
   const today = useMemo(() => new Map((text?.facts ?? []).map((fact) => [keyOf(fact), fact])), [text])
   const keep = useWrite(
     () =>
@@ -73,11 +83,11 @@ function Written({ text, personId }: { text: Text | null; personId: string | nul
         : unwrap(
             api.POST('/api/trees/{tree}/texts', {
               params: { path: { tree } },
-              body: { title, body: draft.body, ...(personId ? { personId } : {}) },
+              body: { title, body: draft.body, ...aboutOf(about) },
             }),
           ),
     ({ id }) => {
-      sessionStorage.removeItem(place)
+      sessionStorage.removeItem(draftKey)
       setIsDirty(false)
       saved('The text is saved.')
       if (!text) void navigate(path(`reports/texts/${id}`), { replace: true })
@@ -193,6 +203,13 @@ function Written({ text, personId }: { text: Text | null; personId: string | nul
       </aside>
     </div>
   )
+}
+
+/** A couple has no other subject beside it. */
+function aboutOf({ personId, unionId, placeId }: About) {
+  if (unionId !== null) return { unionId }
+  if (placeId !== null) return { placeId }
+  return personId === null ? {} : { personId }
 }
 
 function drafted(place: string): Draft | null {
