@@ -59,13 +59,19 @@ final class NoteNumbers
         return array_values($this->told);
     }
 
-    private function add(CitedEvidence $claim): int
+    /** @return list<StyledWords> a citation within a note of other words: in full at first, short after that */
+    public function cited(CitedEvidence $claim): array
     {
         $source = $claim->source;
-        $this->notes[] = isset($this->told[$source->id])
-            ? NoteForms::short($source, $claim->locator)
-            : NoteForms::full($source, $claim->locator);
+        $words = isset($this->told[$source->id]) ? NoteForms::short($source, $claim->locator) : NoteForms::full($source, $claim->locator);
         $this->told[$source->id] ??= $source;
+
+        return $words;
+    }
+
+    private function add(CitedEvidence $claim): int
+    {
+        $this->notes[] = $this->cited($claim);
 
         return count($this->notes);
     }

@@ -32,11 +32,13 @@ final readonly class RunningText
      * The marks that events call for.
      *
      * @param  bool  $isWanted  false for a text without notes
+     * @param  Rivals  $rivals  what else is said, for notes of their own
      * @return Closure(Event): list<StyledWords>
      */
-    public function marks(bool $isWanted): Closure
+    public function marks(bool $isWanted, Rivals $rivals): Closure
     {
-        return fn (Event $event): array => $isWanted ? $this->notes->marks($event->grounds()) : [];
+        return fn (Event $event): array => $isWanted
+            ? [...$this->notes->marks($event->grounds()), ...$rivals->marks($event, $this->notes)] : [];
     }
 
     /** @return list<Block> the notes and the bibliography at the end of a text; nothing where nothing was cited */

@@ -22,6 +22,7 @@ use NorthBough\Core\Report\Node\Heading;
 use NorthBough\Core\Report\Node\Paragraph;
 use NorthBough\Core\Report\PersonRef;
 use NorthBough\Core\Report\Report;
+use NorthBough\Core\Report\Rivals;
 use NorthBough\Core\Report\Sheet;
 use NorthBough\Core\Report\ShortLife;
 use NorthBough\Core\Tree\Person;
@@ -36,6 +37,7 @@ final readonly class AncestorList implements Report
         #[Option('Not proved', 'With parents who are not proved')] public bool $unproved = true,
         #[Option('Lives', 'Each life told in sentences, not in one line')] public bool $lives = true,
         #[Option('Source notes', 'With a numbered note for each citation, and a bibliography')] public bool $notes = true,
+        #[Option('Rivals', 'With a note for each fact of which something else is said too')] public bool $rivals = false,
     ) {
     }
 
@@ -64,7 +66,7 @@ final readonly class AncestorList implements Report
         $title = 'Ancestors of '.($people[$subject->id()] ?? throw SubjectMissing::of(SubjectKind::Person))->name()->shown();
         $kin = LifeKin::of($tree, $ids);
         $running = $material->running();
-        $marks = $running->marks($this->notes);
+        $marks = $running->marks($this->notes, $this->rivals ? Rivals::of($people, $kin) : Rivals::none());
         $teller = $running->teller;
         $short = new ShortLife($kin, $teller->places, $marks);
         $tell = fn (Person $person): array => $this->lives ? Life::of($person, $kin, $teller, $marks) : [$short->of($person)];

@@ -14,6 +14,7 @@ final readonly class DescentOptions
         #[Option('Generations', 'How many are told, whoever it begins with counted as one', from: 1, to: 60)] public int $generations = 40,
         public LineChoice $line = new LineChoice,
         #[Option('Source notes', 'With a numbered note for each citation, and a bibliography')] public bool $notes = true,
+        #[Option('Rivals', 'With a note for each fact of which something else is said too')] public bool $rivals = false,
     ) {
     }
 }

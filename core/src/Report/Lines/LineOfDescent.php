@@ -15,6 +15,7 @@ use NorthBough\Core\Presentation\SubjectKind;
 use NorthBough\Core\Presentation\SubjectMissing;
 use NorthBough\Core\Report\Material;
 use NorthBough\Core\Report\PersonRef;
+use NorthBough\Core\Report\Rivals;
 use NorthBough\Core\Report\RunningText;
 use NorthBough\Core\Report\Sheet;
 use NorthBough\Core\Tree\Event;
@@ -32,6 +33,7 @@ final readonly class LineOfDescent
         public LifeKin $kin,
         public RunningText $running,
         private DescentOptions $options,
+        private Rivals $rivals,
     ) {
     }
 
@@ -54,9 +56,11 @@ final readonly class LineOfDescent
             $unions);
         $told = array_values(array_unique(array_column($descent->list, 'personId')));
 
+        $people = $options->notes ? $tree->people($told) : $tree->lives($told);
+        $kin = LifeKin::of($tree, $told);
+
         return new self('Descendants of '.implode(' and ', array_map(static fn (Person $one): string => $one->name()->shown(), $founders)),
-            $descent, $options->notes ? $tree->people($told) : $tree->lives($told), LifeKin::of($tree, $told), $material->running(),
-            $options);
+            $descent, $people, $kin, $material->running(), $options, $options->rivals ? Rivals::of($people, $kin) : Rivals::none());
     }
 
     public function person(string $id): ?Person
@@ -73,7 +77,7 @@ final readonly class LineOfDescent
     /** @return list<\NorthBough\Core\Citation\StyledWords> */
     public function marks(Event $event): array
     {
-        return $this->running->marks($this->options->notes)($event);
+        return $this->running->marks($this->options->notes, $this->rivals)($event);
     }
 
     /** What is printed with the numbers: what they count, and on which day. */

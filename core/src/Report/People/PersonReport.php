@@ -19,6 +19,7 @@ use NorthBough\Core\Report\Node\Heading;
 use NorthBough\Core\Report\Node\Paragraph;
 use NorthBough\Core\Report\Node\Table;
 use NorthBough\Core\Report\Report;
+use NorthBough\Core\Report\Rivals;
 use NorthBough\Core\Tree\Event;
 use NorthBough\Core\Tree\Name;
 use NorthBough\Core\Tree\Person;
@@ -31,7 +32,7 @@ final readonly class PersonReport implements Report
     public function __construct(
         #[Option('Life', 'With the life told in sentences')] public bool $life = true,
         #[Option('Facts', 'With a table of the facts')] public bool $facts = true,
-        #[Option('Rivals', 'With facts that rival the leading ones')] public bool $rivals = true,
+        #[Option('Rivals', 'With facts that rival the leading ones: among the facts, or in notes to the life where they are not listed')] public bool $rivals = true,
         #[Option('Source notes', 'With a numbered note for each citation, and a bibliography')] public bool $notes = true,
     ) {
     }
@@ -57,11 +58,12 @@ final readonly class PersonReport implements Report
         $person = $tree->people([$subject->id()])[$subject->id()] ?? throw SubjectMissing::of(SubjectKind::Person);
         $kin = LifeKin::of($tree, [$person->id]);
         $running = $material->running();
-        $marks = $running->marks($this->notes);
+        $marks = $running->marks($this->notes, Rivals::none());
+        $told = $running->marks($this->notes, $this->rivals && ! $this->facts ? Rivals::of([$person], $kin) : Rivals::none());
         $title = $person->name()->shown();
 
         $blocks = [new Heading(1, [StyledWords::name($title), StyledWords::faint("  no. {$person->number}")])];
-        foreach ($this->life ? Life::of($person, $kin, $running->teller, $marks) : [] as $words) {
+        foreach ($this->life ? Life::of($person, $kin, $running->teller, $told) : [] as $words) {
             $blocks[] = new Paragraph($words);
         }
         array_push($blocks, ...self::names($person));
