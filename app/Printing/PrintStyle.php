@@ -25,7 +25,11 @@ final class PrintStyle
         caption { position: absolute; left: -9999px; }
         th { text-align: left; font: 600 .8em "Atkinson Hyperlegible Next", sans-serif; color: #5a6167;
             border-bottom: 1px solid #b9bfc3; padding: .2em .6em .2em 0; }
-        td { vertical-align: top; padding: .2em .6em .2em 0; border-bottom: 1px solid #e4e7e8; overflow-wrap: anywhere; }
+        td { vertical-align: top; padding: .2em .6em .2em 0; border-bottom: 1px solid #e4e7e8; overflow-wrap: break-word; }
+        td, th { hyphens: manual; }
+        td.short { white-space: nowrap; }
+        table.wide { font-size: .74em; }
+        table.wide td, table.wide th { padding-right: .4em; }
         td:nth-child(2) { font-variant-numeric: lining-nums tabular-nums; }
         tr { break-inside: avoid; }
         thead { break-after: avoid; }
@@ -76,7 +80,8 @@ final class PrintStyle
             body { font-size: 10.5pt; hyphens: auto; }
             caption { display: none; }
             .page-break { break-after: page; }
-            .title-page { padding-top: 60mm; }
+            .title-page { padding-top: 60mm; page: title; }
+            @page title { @bottom-right { content: none; } @bottom-left { content: none; } }
             .contents { break-before: page; }
             .contents a::after { content: leader(' . ') target-counter(attr(href url), page); font-variant-numeric: lining-nums; }
             a { text-decoration: none; }

@@ -64,9 +64,13 @@ final class PlaceWords
         return [StyledWords::place(implode(', ', array_slice($names, 0, $upTo)), $key)];
     }
 
-    /** @return array<string, string> everything that was named, in full, by its key */
+    /** @return array<string, string> everything that was named, in full, by its key; what was named shorter too is called as the longer */
     public function named(): array
     {
-        return $this->keys;
+        return array_map(function (string $name): string {
+            $longer = array_unique(array_filter($this->keys, static fn (string $other): bool => str_starts_with($other, "{$name}, ")));
+
+            return count($longer) === 1 ? reset($longer) : $name;
+        }, $this->keys);
     }
 }

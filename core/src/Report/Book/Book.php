@@ -91,7 +91,9 @@ final readonly class Book implements Report
             if ($chapter->kind === ChapterKind::Drawing) {
                 $scene = $material->drawing($chapter->subject);
 
-                return [$chapter->title === '' ? $scene->title : $chapter->title, [new Plot($scene, $scene->title, '')]];
+                // A chapter that is called as its drawing needs no caption.
+                return $chapter->title === '' ? [$scene->title, [new Plot($scene, '', $scene->title)]]
+                    : [$chapter->title, [new Plot($scene, $scene->title, '')]];
             }
             $report = $chapter->kind === ChapterKind::Text ? new LifeInProse($this->research)
                 : Reports::named($chapter->code, $chapter->options);

@@ -26,6 +26,11 @@ use NorthBough\Core\Report\Node\TitlePage;
 /** A document as one HTML page that stands alone; its style sheet is handed in, since fonts lie elsewhere for print and screen. */
 final class Html
 {
+    /** A table of more columns than these is set smaller. */
+    private const WIDE = 7;
+
+    private const SHORT = 12;
+
     /** Entries are set in no further than this. */
     private const DEEPEST = 12;
 
@@ -102,10 +107,10 @@ final class Html
     {
         [$scene, $caption] = [$plot->scene, self::escape($plot->caption)];
 
-        return '<figure><div role="img" aria-label="'.self::escape("{$plot->caption}. {$plot->said}").'">'
+        return '<figure><div role="img" aria-label="'.self::escape(implode('. ', array_filter([$plot->caption, $plot->said]))).'">'
             .Svg::root((string) $scene->width, (string) $scene->height)
             .Svg::content($scene, new Window(0, 0, $scene->width, $scene->height), new Outward)."</svg></div>\n"
-            ."<figcaption>{$caption}</figcaption></figure>\n";
+            .($caption === '' ? '' : "<figcaption>{$caption}</figcaption>")."</figure>\n";
     }
 
     private function entry(Entry $entry): string
@@ -118,13 +123,28 @@ final class Html
     private function table(Table $table): string
     {
         $heads = implode('', array_map(static fn (string $head): string => '<th scope="col">'.self::escape($head).'</th>', $table->heads));
+        $isWide = count($table->heads) > self::WIDE;
         $rows = '';
         foreach ($table->rows as $row) {
-            $rows .= '<tr>'.implode('', array_map(fn (array $cell): string => '<td>'.$this->words($cell).'</td>', $row))."</tr>\n";
+            $rows .= '<tr>'.implode('', array_map(fn (array $cell): string => (! $isWide && self::isShort($cell) ? '<td class="short">'
+                : '<td>').$this->words($cell).'</td>', $row))."</tr>\n";
         }
+        $class = $isWide ? ' class="wide"' : '';
 
-        return '<table><caption>'.self::escape($table->caption)
+        return "<table{$class}><caption>".self::escape($table->caption)
             ."</caption>\n<thead><tr>{$heads}</tr></thead>\n<tbody>\n{$rows}</tbody></table>\n";
+    }
+
+    /**
+     * A day stays on its line.
+     *
+     * @param  list<StyledWords>  $cell
+     */
+    private static function isShort(array $cell): bool
+    {
+        $text = StyledWords::textOf($cell);
+
+        return mb_strlen($text) <= self::SHORT && preg_match('/\d/', $text) === 1;
     }
 
     private function notes(NoteList $list): string
@@ -160,13 +180,13 @@ final class Html
     private function index(Index $index): string
     {
         $lines = '';
-        foreach ($index->entries as $key => $label) {
+        foreach ($index->lines($this->mentions) as [$label, $anchors]) {
             $links = [];
-            foreach ($this->mentions["{$index->style} {$key}"] ?? [] as $at => $anchor) {
+            foreach ($anchors as $at => $anchor) {
                 $page = $this->pages[$anchor] ?? $at + 1;
                 $links[$page] ??= '<a href="#'.$anchor.'">'.$page.'</a>';
             }
-            $lines .= $links === [] ? '' : '<li>'.self::escape($label).' '.implode(', ', $links)."</li>\n";
+            $lines .= '<li>'.self::escape($label).' '.implode(', ', $links)."</li>\n";
         }
 
         $title = $index->title === '' ? '' : '<h2>'.self::escape($index->title)."</h2>\n";

@@ -178,7 +178,7 @@ final class PandocJson
     /** @return array<string, mixed> */
     private function plot(Plot $plot): array
     {
-        $caption = self::text($plot->caption);
+        $caption = self::text($plot->caption === '' ? $plot->said : $plot->caption);
 
         return self::node('Para', [self::node('Image', [self::NO_ATTRIBUTES, $caption, [($this->address)($plot->scene), 'fig:']])]);
     }
@@ -187,11 +187,7 @@ final class PandocJson
     private function index(Index $index): array
     {
         $blocks = [];
-        foreach ($index->entries as $key => $label) {
-            $anchors = array_values($this->mentions["{$index->style} {$key}"] ?? []);
-            if ($anchors === []) {
-                continue;
-            }
+        foreach ($index->lines($this->mentions) as [$label, $anchors]) {
             $words = [...self::text($label), self::node('Space')];
             foreach ($anchors as $at => $anchor) {
                 array_push($words, ...$at === 0 ? [] : [self::node('Str', ','), self::node('Space')], ...self::pageOf($anchor));
