@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Console;
 
 use App\Http\Reports\ReportMaker;
+use App\Printing\PrintedDrawing;
 use App\Printing\PrintedReport;
 use App\Trees\Access\SeenTree;
+use NorthBough\Core\Drawing\Render\Paper;
 use NorthBough\Core\Presentation\Kinds;
 use NorthBough\Core\Presentation\Presented;
 use NorthBough\Core\Presentation\Subject;
@@ -16,8 +18,10 @@ use NorthBough\Core\Report\Reports;
 /** @extends PresentCommand<Report> */
 final class ReportCommand extends PresentCommand
 {
+    use Worded;
+
     protected $signature = 'bough:report {tree} {kind} {subject?* : @X@, a number or an id; nothing for the whole tree} '
-        .'{--to= : the file to write} {--living=shield : shield or keep}';
+        .'{--to= : the file to write} {--living=shield : shield or keep} {--paper= : A4 or Letter}';
 
     protected $description = 'Writes a report to a file';
 
@@ -38,6 +42,7 @@ final class ReportCommand extends PresentCommand
 
     protected function content(Presented $presented, SeenTree $seen, Subject $subject, string $format): string
     {
-        return $this->printed->of($this->maker->make($presented, $seen, $subject), $format);
+        return $this->printed->of($this->maker->make($presented, $seen, $subject), $seen, $format,
+            PrintedDrawing::paper($this->word('paper')) ?? Paper::A4);
     }
 }

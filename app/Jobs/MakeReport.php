@@ -25,6 +25,7 @@ use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\File;
+use NorthBough\Core\Drawing\Render\Paper;
 use NorthBough\Core\Presentation\Subject;
 use NorthBough\Core\Report\Document;
 use NorthBough\Core\Report\Reports;
@@ -89,7 +90,8 @@ final class MakeReport implements ShouldQueue
         $progress->report(self::READ, 'It is put together');
         $path = storage_path("app/reports/{$run->id}");
         File::ensureDirectoryExists(dirname($path));
-        File::put($path, $container->make(PrintedReport::class)->of($document, (string) $asked['format']));
+        File::put($path, $container->make(PrintedReport::class)->of($document, $seen, (string) $asked['format'],
+            Paper::tryFrom((string) $asked['paper']) ?? Paper::A4));
 
         return ['path' => $path, 'title' => $document->title];
     }

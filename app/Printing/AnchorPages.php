@@ -18,14 +18,14 @@ final readonly class AnchorPages
     }
 
     /** @return array<string, int> by anchor */
-    public function of(Document $document): array
+    public function of(Document $document, PrintedPictures $pictures, string $style): array
     {
-        $html = new Html;
+        $html = new Html(pictures: $pictures);
         $body = $html->body($document);
         $lines = implode('',
             array_map(static fn (string $anchor): string => "<p class=\"probe\">§{$anchor} <a href=\"#{$anchor}\"></a></p>",
                 $html->anchors()));
-        $style = PrintStyle::paper().' .probe { margin: 0; } .probe a::after { content: target-counter(attr(href url), page); }';
+        $style .= ' .probe { margin: 0; } .probe a::after { content: target-counter(attr(href url), page); }';
         $probe = $this->pdf->fromHtml("<!doctype html><html lang=\"en\"><head><meta charset=\"utf-8\"><style>{$style}</style></head>"
             ."<body>{$body}<div class=\"page-break\"></div>{$lines}</body></html>");
         $text = $this->converter->convert($probe, 'pdf', 'txt',

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Printing;
 
+use NorthBough\Core\Drawing\Render\Paper;
+
 /** The style sheets of documents that leave as files. */
 final class PrintStyle
 {
@@ -40,6 +42,7 @@ final class PrintStyle
         ol.notes { font-size: .85em; padding-left: 2.4em; }
         ol.notes li { margin: .2em 0; }
         figure { margin: .4em 0 1em; break-inside: avoid; }
+        figure.beside { float: right; margin: 0 0 .6em 1em; clear: right; }
         figure svg { max-width: 100%; height: auto; }
         figcaption { font: .75em "Atkinson Hyperlegible Next", sans-serif; color: #5a6167; }
         .index ol { list-style: none; padding: 0; columns: 2; column-gap: 2.4em; font-size: .9em; }
@@ -69,11 +72,11 @@ final class PrintStyle
         return self::COMMON.self::depths()."\nbody { max-width: 46em; margin: 2em auto; padding: 0 1em; }";
     }
 
-    public static function paper(): string
+    public static function paper(Paper $paper): string
     {
-        return self::COMMON.self::depths().<<<'CSS'
+        return self::COMMON.self::depths()."\n@page { size: {$paper->value}; }\n".<<<'CSS'
 
-            @page { size: A4; margin: 18mm 20mm 20mm;
+            @page { margin: 18mm 20mm 20mm;
                 @bottom-right { content: counter(page) " of " counter(pages); font: 8pt "Atkinson Hyperlegible Next", sans-serif;
                     color: #5a6167; } }
             @page :first { @top-left { content: none; } }

@@ -5,7 +5,11 @@ declare(strict_types=1);
 namespace App\Printing;
 
 use App\Refusal;
+use App\Trees\Access\OpenRecords;
+use App\Trees\Access\SeenTree;
 use App\Trees\Exchange\FilePointers;
+use NorthBough\Core\Drawing\Render\Outward;
+use NorthBough\Core\Drawing\Render\Paper;
 use NorthBough\Core\Drawing\Render\Svg;
 use NorthBough\Core\Drawing\Scene\Scene;
 use NorthBough\Core\Report\Document;
@@ -25,6 +29,7 @@ final readonly class PrintedReport
         private Rsvg $rsvg,
         private AnchorPages $pages,
         private FilePointers $pointers,
+        private OpenRecords $openness,
     ) {
     }
 
@@ -35,27 +40,37 @@ final readonly class PrintedReport
     }
 
     /**
+     * @param  SeenTree  $seen  what it was made from: where the living are withheld, so are their pictures
      * @param  string  $format  one of FORMATS
+     * @param  Paper  $paper  on which a PDF is set
      *
      * @throws Refusal where it cannot be had in that format
      */
-    public function of(Document $document, string $format): string
+    public function of(Document $document, SeenTree $seen, string $format, Paper $paper = Paper::A4): string
     {
+        $pictures = $this->pictures($seen);
+
         return match ($format) {
-            'pdf' => $this->pdf($document),
-            'docx', 'odt' => $this->pandoc->write(PandocJson::render($document, $this->picture(...)), $format,
-                PandocJson::hasContents($document)),
+            'pdf' => $this->pdf($document, $pictures, PrintStyle::paper($paper)),
+            'docx', 'odt' => $this->pandoc->write(PandocJson::render($document, fn (Scene $scene): string => $this->picture($scene,
+                $pictures)), $format, PandocJson::hasContents($document)),
             'csv' => $this->csv($document),
-            default => Html::page($document, PrintStyle::screen()),
+            default => Html::page($document, PrintStyle::screen(), new Html(pictures: $pictures)),
         };
     }
 
-    private function pdf(Document $document): string
+    /** The pictures that may be seen by whoever sees the tree so. */
+    public function pictures(SeenTree $seen): PrintedPictures
+    {
+        return new PrintedPictures($seen->showsLiving() ? $this->openness : $this->openness->leaving());
+    }
+
+    private function pdf(Document $document, PrintedPictures $pictures, string $style): string
     {
         $hasIndex = array_filter($document->all(), static fn ($block): bool => $block instanceof Index) !== [];
-        $pages = $hasIndex ? $this->pages->of($document) : [];
+        $pages = $hasIndex ? $this->pages->of($document, $pictures, $style) : [];
 
-        return $this->pdf->fromHtml(Html::page($document, PrintStyle::paper(), new Html(pages: $pages)));
+        return $this->pdf->fromHtml(Html::page($document, $style, new Html(pages: $pages, pictures: $pictures)));
     }
 
     private function csv(Document $document): string
@@ -69,8 +84,8 @@ final readonly class PrintedReport
         return Csv::render($sheets, $people === [] ? [] : $this->pointers->ofPeople(array_values(array_unique($people))));
     }
 
-    private function picture(Scene $scene): string
+    private function picture(Scene $scene, PrintedPictures $pictures): string
     {
-        return 'data:image/png;base64,'.base64_encode($this->rsvg->png(Svg::render($scene)));
+        return 'data:image/png;base64,'.base64_encode($this->rsvg->png(Svg::render($scene, new Outward('', $pictures))));
     }
 }

@@ -5394,6 +5394,8 @@ export interface components {
       }
       keep: boolean
       kept: string[]
+      /** @enum {string} */
+      paper: 'A4' | 'Letter'
     }
     /** @description A report to be saved by a name. */
     SavedReportInput: {

@@ -55,7 +55,8 @@ final readonly class ReportFilesController
             throw PrivacyAwareExport::notTheirs();
         }
         $run = $this->files->begin($user, self::KIND, $report::title(), static fn (): array => ['kind' => $kind, 'subject' => $reported,
-            'options' => $input->options, 'format' => $input->format, 'keep' => $input->keep, 'kept' => $input->kept]);
+            'options' => $input->options, 'format' => $input->format, 'keep' => $input->keep, 'kept' => $input->kept,
+            'paper' => $input->paper]);
         MakeReport::dispatch($run->id);
 
         return response()->json(ExchangeController::run($run->refresh()));

@@ -12,6 +12,7 @@ use App\Http\Reports\Resources\ReportResource;
 use App\Http\Reports\Resources\UnionLine;
 use App\Http\Reports\Resources\UnionList;
 use App\Printing\Attachment;
+use App\Printing\PrintedDrawing;
 use App\Printing\PrintedReport;
 use App\Trees\Access\LivingPeople;
 use App\Trees\Access\SeenTree;
@@ -24,6 +25,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
+use NorthBough\Core\Drawing\Render\Paper;
 use NorthBough\Core\Presentation\Subject;
 use NorthBough\Core\Report\Document;
 use NorthBough\Core\Report\Render\Html;
@@ -49,16 +51,18 @@ final readonly class ReportsController
     }
 
     #[Get('/trees/{tree}/reports/{kind}/{reported}', 'report', ReportResource::class)]
-    public function show(Request $request, string $tree, string $kind, string $reported): JsonResponse
+    public function show(Request $request, PrintedReport $printed, string $tree, string $kind, string $reported): JsonResponse
     {
         $report = self::asked($request, $kind);
-        $document = $this->document($report, $this->living->seen(), $reported);
+        $seen = $this->living->seen();
+        $document = $this->document($report, $seen, $reported);
 
         $shown = $document->beginning(self::PREVIEWED);
         $people = $this->living->isShielding() ? []
             : $this->living->forReader()->lives($this->living->among($document->personIds()));
 
-        return response()->json(new ReportResource($document->title, (new Html(people: "/t/{$tree}/people/"))->body($shown),
+        return response()->json(new ReportResource($document->title, (new Html(people: "/t/{$tree}/people/",
+            pictures: $printed->pictures($seen)))->body($shown),
             PrintedReport::formatsOf($document), count($document->blocks) - count($shown->blocks),
             array_map(NamedPerson::of(...), array_values($people))));
     }
@@ -66,9 +70,12 @@ final readonly class ReportsController
     public function file(Request $request, PrintedReport $printed, string $tree, string $kind, string $reported, string $format): Response
     {
         $report = self::asked($request, $kind);
-        $document = $this->document($report, $this->export->seen(LivingInFull::askedBy($request), 'Saved a report'), $reported);
+        $seen = $this->export->seen(LivingInFull::askedBy($request), 'Saved a report');
+        $document = $this->document($report, $seen, $reported);
 
-        return Attachment::of($printed->of($document, $format), $document->title, $format);
+        return Attachment::of($printed->of($document, $seen, $format, PrintedDrawing::paper($request->string('paper')
+            ->toString()) ?? Paper::A4),
+            $document->title, $format);
     }
 
     private static function asked(Request $request, string $kind): Report

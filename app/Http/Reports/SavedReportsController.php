@@ -15,6 +15,7 @@ use App\Http\Reports\Resources\SavedReportList;
 use App\Http\Reports\Resources\SavedReportResource;
 use App\Http\Tree\TreesController;
 use App\Models\SavedReport;
+use App\Printing\PrintedDrawing;
 use App\Trees\Access\LivingPeople;
 use App\Trees\Changes\Change;
 use App\Trees\Changes\ChangedMeanwhile;
@@ -97,7 +98,10 @@ final readonly class SavedReportsController
     private static function values(SavedReportInput $input): array
     {
         return Asked::answer(static function () use ($input): array {
-            $subject = Subject::read(Reports::named($input->kind, $input->options)::subject(), $input->subject);
+            // On what it is printed is no option of its own, and is saved with them.
+            $own = array_diff_key($input->options, ['paper' => '']);
+            PrintedDrawing::paper($input->options['paper'] ?? '');
+            $subject = Subject::read(Reports::named($input->kind, $own)::subject(), $input->subject);
 
             return ['name' => trim($input->name), 'kind' => $input->kind,
                 'settings' => ['subject' => implode(',', $subject->ids) ?: Subject::WHOLE, 'options' => $input->options]];

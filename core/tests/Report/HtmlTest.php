@@ -31,7 +31,7 @@ final class HtmlTest extends TestCase
         yield 'a table' => [
             new Table('Roll', ['', 'Name'], [[[StyledWords::plain('1')], [StyledWords::plain('Una')]]]),
             "<table><caption>Roll</caption>\n<thead><tr><th scope=\"col\"></th><th scope=\"col\">Name</th></tr></thead>\n<tbody>\n"
-                ."<tr><td class="short">1</td><td>Una</td></tr>\n</tbody></table>\n",
+                .'<tr><td class="short">1</td><td>Una</td></tr>'."\n</tbody></table>\n",
         ];
         yield 'a table without rows' => [new Table('Roll', ['Name'], []),
             "<table><caption>Roll</caption>\n<thead><tr><th scope=\"col\">Name</th></tr></thead>\n<tbody>\n</tbody></table>\n"];

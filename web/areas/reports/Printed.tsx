@@ -1,4 +1,5 @@
 import { useQuery } from '@tanstack/react-query'
+import { useSearchParams } from 'react-router'
 import { asWords, queries } from '../../api/queries'
 import { useTree, useTreeId } from '../../api/useTree'
 import { count } from '../../parts/count'
@@ -14,9 +15,13 @@ export function Printed({ kind, subject }: { kind: Kind; subject: string }) {
   const tree = useTreeId()
   const { data: about } = useTree()
   const [options, choose] = useOptions(kind.options)
+  const [asked] = useSearchParams()
+  const paper = asked.get('paper') === 'Letter' ? 'Letter' : 'A4'
+  /** With what is kept of a report and is no option of its own: the paper. */
+  const kept = paper === 'A4' ? options : { ...options, paper }
   const { data: report, error, isFetching } = useQuery(queries.report(tree, kind.code, subject, options))
   const file = (format: string) =>
-    `/api/trees/${tree}/reports/${kind.code}/${subject}.${format}?${asWords(options)}`
+    `/api/trees/${tree}/reports/${kind.code}/${subject}.${format}?${asWords(kept)}`
   return (
     <div className="grid min-h-0 grid-cols-[minmax(0,1fr)_290px] max-lg:flex max-lg:flex-col-reverse">
       <section
@@ -50,15 +55,33 @@ export function Printed({ kind, subject }: { kind: Kind; subject: string }) {
         {report && about?.role !== 'reader' && (
           <>
             <h2 className="mt-4 text-[13px] text-graphite">To open again</h2>
-            <SaveReport kind={kind.code} subject={subject} options={options} title={report.title} />
+            <SaveReport kind={kind.code} subject={subject} options={kept} title={report.title} />
           </>
         )}
         {report && (
           <>
             <h2 className="mt-4 text-[13px] text-graphite">Files</h2>
+            <label className="block pb-1 text-[14px] text-graphite">
+              On{' '}
+              <select
+                className="gap"
+                aria-label="Paper"
+                value={paper}
+                onChange={(event) => choose('paper', event.target.value)}
+              >
+                <option>A4</option>
+                <option>Letter</option>
+              </select>
+            </label>
             <div className="flex flex-wrap gap-x-4 gap-y-1">
               {report.left > 0 && about?.role !== 'reader' ? (
-                <QueuedFiles kind={kind.code} subject={subject} options={options} report={report} />
+                <QueuedFiles
+                  kind={kind.code}
+                  subject={subject}
+                  options={options}
+                  paper={paper}
+                  report={report}
+                />
               ) : (
                 <LivingFirst
                   living={report.living}

@@ -7,12 +7,18 @@ import { LivingFirst } from '../../parts/LivingFirst'
 import { RunBar } from '../../parts/RunBar'
 
 type Report = Schemas['ReportResource']
-type Props = { kind: string; subject: string; options: Options; report: Report }
+type Props = {
+  kind: string
+  subject: string
+  options: Options
+  paper: 'A4' | 'Letter'
+  report: Report
+}
 
 const LOOKED_AFTER_MS = 700
 
 /** Files of a long report: made in the background, saved as soon as they are there. */
-export function QueuedFiles({ kind, subject, options, report }: Props) {
+export function QueuedFiles({ kind, subject, options, paper, report }: Props) {
   const tree = useTreeId()
   const [awaited, setAwaited] = useState('')
   const save = useRef<HTMLAnchorElement>(null)
@@ -46,6 +52,7 @@ export function QueuedFiles({ kind, subject, options, report }: Props) {
     make.mutate({
       format: format as Schemas['ReportFileInput']['format'],
       options,
+      paper,
       keep: told.get('living') === 'keep',
       kept: told.get('keep')?.split(',') ?? [],
     })

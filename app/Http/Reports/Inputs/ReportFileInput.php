@@ -9,6 +9,7 @@ use App\Http\Api\MapOf;
 use App\Http\Api\ReadsRequest;
 use App\Printing\PrintedReport;
 use Illuminate\Validation\Rule;
+use NorthBough\Core\Drawing\Render\Paper;
 use OpenApi\Attributes as OA;
 
 /** A report that is to be made into a file in the background. */
@@ -27,6 +28,7 @@ final readonly class ReportFileInput
         #[MapOf] public array $options = [],
         #[OA\Property] public bool $keep = false,
         #[ListOf('string')] public array $kept = [],
+        #[OA\Property(enum: ['A4', 'Letter'])] public string $paper = 'A4',
     ) {
     }
 
@@ -40,6 +42,7 @@ final readonly class ReportFileInput
             'keep' => ['nullable', 'boolean'],
             'kept' => ['nullable', 'array', 'max:20000'],
             'kept.*' => ['uuid'],
+            'paper' => ['nullable', Rule::enum(Paper::class)],
         ];
     }
 }

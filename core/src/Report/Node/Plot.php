@@ -9,8 +9,11 @@ use NorthBough\Core\Drawing\Scene\Scene;
 /** A drawing within a document. */
 final readonly class Plot implements Block
 {
-    /** @param  string  $said  all that it shows in words, for whoever cannot see it */
-    public function __construct(public Scene $scene, public string $caption, public string $said)
+    /**
+     * @param  string  $said  all that it shows in words, for whoever cannot see it
+     * @param  bool  $isBeside  it stands beside the text that follows
+     */
+    public function __construct(public Scene $scene, public string $caption, public string $said, public bool $isBeside = false)
     {
     }
 }

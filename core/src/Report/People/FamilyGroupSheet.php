@@ -32,6 +32,7 @@ final readonly class FamilyGroupSheet implements Report
     public function __construct(
         #[Option('Rivals', 'With facts that rival the leading ones')] public bool $rivals = true,
         #[Option('Source notes', 'With a numbered note for each citation')] public bool $notes = true,
+        #[Option('Pictures', 'With the main pictures of the parents')] public bool $pictures = true,
     ) {
     }
 
@@ -61,7 +62,7 @@ final readonly class FamilyGroupSheet implements Report
         $names = array_map(static fn (string $id): string => ($partners[$id] ?? null)?->name()->shown() ?? '?', $union->partnerIds);
         $title = $names === [] ? 'A family whose parents are not known' : implode(' and ', $names);
 
-        $blocks = [new Heading(1, [StyledWords::name($title)])];
+        $blocks = [new Heading(1, [StyledWords::name($title)]), ...$this->pictures ? Portraits::of($tree, $partners) : []];
         if ($union->isUnproved()) {
             $blocks[] = new Paragraph([StyledWords::faint('That they were a couple is only said.')]);
         }

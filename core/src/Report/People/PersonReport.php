@@ -32,8 +32,10 @@ final readonly class PersonReport implements Report
     public function __construct(
         #[Option('Life', 'With the life told in sentences')] public bool $life = true,
         #[Option('Facts', 'With a table of the facts')] public bool $facts = true,
-        #[Option('Rivals', 'With facts that rival the leading ones: among the facts, or in notes to the life where they are not listed')] public bool $rivals = true,
+        #[Option('Rivals',
+            'With facts that rival the leading ones: among the facts, or in notes to the life where they are not listed')] public bool $rivals = true,
         #[Option('Source notes', 'With a numbered note for each citation, and a bibliography')] public bool $notes = true,
+        #[Option('Pictures', 'With the main picture, where there is one')] public bool $pictures = true,
     ) {
     }
 
@@ -63,6 +65,7 @@ final readonly class PersonReport implements Report
         $title = $person->name()->shown();
 
         $blocks = [new Heading(1, [StyledWords::name($title), StyledWords::faint("  no. {$person->number}")])];
+        array_push($blocks, ...$this->pictures ? Portraits::of($tree, [$person]) : []);
         foreach ($this->life ? Life::of($person, $kin, $running->teller, $told) : [] as $words) {
             $blocks[] = new Paragraph($words);
         }

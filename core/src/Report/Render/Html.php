@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace NorthBough\Core\Report\Render;
 
 use NorthBough\Core\Citation\StyledWords;
+use NorthBough\Core\Drawing\Render\NoPictures;
 use NorthBough\Core\Drawing\Render\Outward;
+use NorthBough\Core\Drawing\Render\PictureSource;
 use NorthBough\Core\Drawing\Render\Svg;
 use NorthBough\Core\Drawing\Render\Window;
 use NorthBough\Core\Report\Document;
@@ -48,9 +50,11 @@ final class Html
 
     /**
      * @param  string  $people  begins the address of a person's page; empty where names are no links
+     * @param  PictureSource  $pictures  where the pictures of drawings are
      * @param  array<string, int>  $pages  on which each anchor stands; none before that is known, or on a screen
      */
-    public function __construct(private readonly string $people = '', private readonly array $pages = [])
+    public function __construct(private readonly string $people = '', private readonly array $pages = [],
+        private readonly PictureSource $pictures = new NoPictures)
     {
     }
 
@@ -84,7 +88,7 @@ final class Html
             $block instanceof Entry => $this->entry($block),
             $block instanceof Table => $this->table($block),
             $block instanceof NoteList => $this->notes($block),
-            $block instanceof Plot => self::plot($block),
+            $block instanceof Plot => $this->plot($block),
             $block instanceof TitlePage => self::titlePage($block),
             $block instanceof Contents => self::contents($block),
             $block instanceof Index => $this->index($block),
@@ -103,13 +107,14 @@ final class Html
         return $html;
     }
 
-    private static function plot(Plot $plot): string
+    private function plot(Plot $plot): string
     {
         [$scene, $caption] = [$plot->scene, self::escape($plot->caption)];
 
-        return '<figure><div role="img" aria-label="'.self::escape(implode('. ', array_filter([$plot->caption, $plot->said]))).'">'
+        return '<figure'.($plot->isBeside ? ' class="beside"' : '').'><div role="img" aria-label="'.self::escape(implode('. ',
+            array_filter([$plot->caption, $plot->said]))).'">'
             .Svg::root((string) $scene->width, (string) $scene->height)
-            .Svg::content($scene, new Window(0, 0, $scene->width, $scene->height), new Outward)."</svg></div>\n"
+            .Svg::content($scene, new Window(0, 0, $scene->width, $scene->height), new Outward('', $this->pictures))."</svg></div>\n"
             .($caption === '' ? '' : "<figcaption>{$caption}</figcaption>")."</figure>\n";
     }
 
