@@ -42,6 +42,25 @@ final class DrawnPicturesTest extends TestCase
         self::assertSame(0, $this->images("drawings/ancestors/{$this->ewan}.svg"));
     }
 
+    public function test_a_report_shows_the_main_picture_where_that_is_wanted_and_may_be_seen(): void
+    {
+        $union = $this->api('POST', "/people/{$this->ewan}/relatives", ['relation' => 'partner', 'line' => 'Moll Stair w b 1850 d 1900'])
+            ->assertOk()->json('unionId') ?? $this->api('GET', "/people/{$this->ewan}")->json('unions.0.id');
+        self::assertStringContainsString('data:image/jpeg', (string) $this->api('GET', "/reports/person/{$this->ewan}")->json('html'));
+        self::assertSame(1, $this->images("reports/person/{$this->ewan}.html"));
+        self::assertSame(1, $this->images("reports/family/{$union}.html"));
+        self::assertSame(0, $this->images("reports/person/{$this->ewan}.html?pictures=no"));
+        self::assertSame(0, $this->images("reports/person/{$this->una}.html?living=keep"));
+
+        // Somebody living stands on it too: it stays at home.
+        $this->api('POST', "/pictures/{$this->group}/regions",
+            ['page' => 0, 'left' => 0.6, 'top' => 0.2, 'width' => 0.2, 'height' => 0.5, 'personId' => $this->una])->assertOk();
+        self::assertSame(0, $this->images("reports/person/{$this->ewan}.html"));
+        self::assertSame(1, $this->images("reports/person/{$this->ewan}.html?living=keep"));
+        $this->actingAs($this->reader());
+        self::assertStringNotContainsString('data:image', (string) $this->api('GET', "/reports/person/{$this->ewan}")->json('html'));
+    }
+
     public function test_what_is_asked_for_and_is_not_there_is_not_found(): void
     {
         foreach (["media/{$this->group}/cuts/7/0-0-10000-10000",

@@ -33,7 +33,7 @@ final readonly class PersonReport implements Report
         #[Option('Life', 'With the life told in sentences')] public bool $life = true,
         #[Option('Facts', 'With a table of the facts')] public bool $facts = true,
         #[Option('Rivals',
-            'With facts that rival the leading ones: among the facts, or in notes to the life where they are not listed')] public bool $rivals = true,
+            'With facts that rival the leading ones, in notes where facts are not listed')] public bool $rivals = true,
         #[Option('Source notes', 'With a numbered note for each citation, and a bibliography')] public bool $notes = true,
         #[Option('Pictures', 'With the main picture, where there is one')] public bool $pictures = true,
     ) {
