@@ -44,6 +44,6 @@ $started = hrtime(true);
 $numbering = new Numbering($system === 'page' ? 'daboville' : $system, $founder, [], new LineChoice);
 $lines = app(LineNumbers::class)->lines($numbering->choice);
 $numbered = count($system === 'page' ? $numbering->of($ids, app(DatabaseTree::class), $lines)
-    : $numbering->told(app(DatabaseTree::class), $lines));
+    : $numbering->everybody(app(DatabaseTree::class), $lines));
 told(['what' => 'numbers', 'people' => $people, 'system' => $system, 'numbered' => $numbered,
     'seconds' => round((hrtime(true) - $started) / 1e9, 2), 'memory' => round(memory_get_peak_usage() / 1e6)]);

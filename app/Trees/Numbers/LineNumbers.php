@@ -50,10 +50,14 @@ final readonly class LineNumbers
     public function of(array $personIds): array
     {
         $numbering = $personIds === [] ? null : $this->numbering();
+        if ($numbering === null) {
+            return [];
+        }
+        $numbers = ! $numbering->isOfPaths() ? $this->everybody($numbering)->of($personIds)
+            : array_map(static fn (array $list): array => array_map(static fn (LineNumber $one): string => $one->shown(), $list),
+                $numbering->of($personIds, $this->tree, $this->lines($numbering->choice)));
 
-        return $numbering === null ? [] : array_map(
-            static fn (array $numbers): string => implode(', ', array_map(static fn (LineNumber $one): string => $one->shown(), $numbers)),
-            $numbering->of($personIds, $this->tree, $this->lines($numbering->choice)));
+        return array_map(static fn (array $list): string => implode(', ', $list), $numbers);
     }
 
     /** @return list<string> ids of those whose number was typed */
@@ -61,7 +65,11 @@ final readonly class LineNumbers
     {
         $numbering = preg_match(self::NUMBER, $typed) === 1 ? $this->numbering() : null;
 
-        return $numbering === null ? [] : $numbering->whoHas($typed, $this->tree, $this->lines($numbering->choice));
+        return match (true) {
+            $numbering === null => [],
+            $numbering->isOfPaths() => $numbering->whoHas($typed, $this->tree, $this->lines($numbering->choice)),
+            default => $this->everybody($numbering)->whoHas(rtrim(trim($typed), '?')),
+        };
     }
 
     /** @return list<string> everybody who has a number, in the order in which they are told */
@@ -69,7 +77,16 @@ final readonly class LineNumbers
     {
         $numbering = $this->numbering();
 
-        return $numbering === null ? [] : $numbering->told($this->tree, $this->lines($numbering->choice));
+        return $numbering === null ? [] : $this->everybody($numbering)->told();
+    }
+
+    private function everybody(Numbering $numbering): EveryNumber
+    {
+        $tree = $this->current->get();
+
+        return EveryNumber::kept([$tree->id, (string) $tree->last_change, $this->current->member()->numbering,
+            $this->current->seesLiving() ? '' : (string) LivingPeople::today()],
+            fn (): array => $numbering->everybody($this->tree, $this->lines($numbering->choice)));
     }
 
     /** The lines of the tree as whoever asks may see them. */

@@ -28,6 +28,12 @@ final readonly class Numbering
             self::ANCESTORS => 'Ancestors'];
     }
 
+    /** Whether the number of one can be told without counting everybody before them. */
+    public function isOfPaths(): bool
+    {
+        return $this->system === self::ANCESTORS || $this->system() instanceof PathNumbers;
+    }
+
     /**
      * @param  list<string>  $personIds
      * @param  Lines  $lines  with the children whom the choice counts
@@ -36,37 +42,31 @@ final readonly class Numbering
      */
     public function of(array $personIds, TreeView $tree, Lines $lines): array
     {
-        $numbers = array_fill_keys($personIds, []);
-        if ($this->system === self::ANCESTORS) {
-            foreach (AncestorNumbers::above($tree, $this->founderId, AncestorNumbers::MOST_GENERATIONS, $this->choice) as $ancestor) {
-                $numbers[$ancestor->personId][] = new LineNumber($ancestor->number);
-            }
-        } else {
-            $system = $this->system();
-            foreach ($system instanceof PathNumbers ? $system->number(Descent::towards($lines, $this->founderId, $personIds,
-                $this->unionIds))->list : $this->whole($lines) as $one) {
-                if ($one->number !== '') {
-                    $numbers[$one->personId][] = new LineNumber($one->number, $one->isProvisional);
-                }
+        $system = $this->system === self::ANCESTORS ? null : $this->system();
+        $all = $system instanceof PathNumbers
+            ? self::numbersOf($system->number(Descent::towards($lines, $this->founderId, $personIds, $this->unionIds))->list)
+            : $this->everybody($tree, $lines);
+        $wanted = array_flip($personIds);
+        $numbers = [];
+        foreach ($all as [$id, $number]) {
+            if (isset($wanted[$id])) {
+                $numbers[$id][] = $number;
             }
         }
 
-        return array_filter(array_intersect_key($numbers, array_flip($personIds)), static fn (array $list): bool => $list !== []);
+        return $numbers;
     }
 
-    /** @return list<string> everybody who has a number, in the order in which they are told */
-    public function told(TreeView $tree, Lines $lines): array
+    /** @return list<array{string, LineNumber}> everybody who has a number, in the order in which they are told */
+    public function everybody(TreeView $tree, Lines $lines): array
     {
-        $told = [];
-        foreach ($this->system === self::ANCESTORS
-            ? AncestorNumbers::above($tree, $this->founderId, AncestorNumbers::MOST_GENERATIONS, $this->choice)
-            : $this->whole($lines) as $one) {
-            if ($one->number !== '') {
-                $told[$one->personId] = true;
-            }
+        if ($this->system === self::ANCESTORS) {
+            return array_map(static fn (Ancestor $one): array => [$one->personId, new LineNumber($one->number)],
+                AncestorNumbers::above($tree, $this->founderId, AncestorNumbers::MOST_GENERATIONS, $this->choice));
         }
 
-        return array_map(strval(...), array_keys($told));
+        return WithoutCollecting::do(fn (): array => self::numbersOf(NumberSystems::numbered($this->system(), $lines, $this->founderId,
+            PHP_INT_MAX, $this->unionIds)->list));
     }
 
     /**
@@ -85,13 +85,29 @@ final readonly class Numbering
         if ($system instanceof PathNumbers) {
             return $this->at($system->places($number), $lines);
         }
-        foreach (preg_match('/^\d+$/', $number) === 1 ? $this->whole($lines) : [] as $one) {
-            if ($one->number === $number) {
-                return [$one->personId];
+        foreach (preg_match('/^\d+$/', $number) === 1 ? $this->everybody($tree, $lines) : [] as [$id, $other]) {
+            if ($other->number === $number) {
+                return [$id];
             }
         }
 
         return [];
+    }
+
+    /**
+     * @param  list<Descendant>  $list
+     * @return list<array{string, LineNumber}>
+     */
+    private static function numbersOf(array $list): array
+    {
+        $numbers = [];
+        foreach ($list as $one) {
+            if ($one->number !== '') {
+                $numbers[] = [$one->personId, new LineNumber($one->number, $one->isProvisional)];
+            }
+        }
+
+        return $numbers;
     }
 
     /**
@@ -110,13 +126,6 @@ final readonly class Numbering
         }
 
         return $places === null ? [] : [$id];
-    }
-
-    /** @return list<Descendant> */
-    private function whole(Lines $lines): array
-    {
-        return WithoutCollecting::do(fn (): array => NumberSystems::numbered($this->system(), $lines, $this->founderId, PHP_INT_MAX,
-            $this->unionIds)->list);
     }
 
     private function system(): NumberSystem
