@@ -35,7 +35,9 @@ test('everybody is numbered from an ancestor, in the index and on the page, and 
   await expect(page.getByRole('button', { name: 'Number everybody' })).toBeVisible()
 })
 
-test('a report is saved with its options and its paper, opened again, changed and deleted', async ({ page }) => {
+test('a report is saved with its options and its paper, opened again, changed and deleted', async ({
+  page,
+}) => {
   await signIn(page)
   await demoTree(page)
   await jumpTo(page, 'Magnus Tarrel')
@@ -70,7 +72,10 @@ test('of a couple and of a place a text is begun where these stand', async ({ pa
   const tree = await demoTree(page)
   await jumpTo(page, 'Sibbie Tarrel')
   await jumpTo(page, 'Magnus Tarrel')
-  await page.getByRole('link', { name: /Write of both/ }).first().click()
+  await page
+    .getByRole('link', { name: /Write of both/ })
+    .first()
+    .click()
   await page.getByLabel('Title').fill('The two of the Stair')
   const text = page.getByRole('textbox', { name: 'The text' })
   await text.click()
