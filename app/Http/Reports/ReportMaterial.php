@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Reports;
 
 use App\Trees\Access\SeenTree;
+use App\Trees\Numbers\LineNumbers;
 use NorthBough\Core\Drawing\Scene\Scene;
+use NorthBough\Core\Kin\Numbering\LineChoice;
+use NorthBough\Core\Kin\Numbering\Lines;
 use NorthBough\Core\Report\Book\BoundBook;
 use NorthBough\Core\Report\Book\ToldText;
-use NorthBough\Core\Report\Lists;
+use NorthBough\Core\Report\Lists as ReportLists;
 use NorthBough\Core\Report\Material;
 use NorthBough\Core\Report\Records\TranscribedRecord;
 use NorthBough\Core\Report\Research\ProvedQuestion;
@@ -19,7 +22,7 @@ use NorthBough\Core\Tree\TreeView;
 final readonly class ReportMaterial implements Material
 {
     public function __construct(private SeenTree $seen, private RecordMaterial $records, private ProofMaterial $proofs,
-        private ListMaterial $lists, private BookMaterial $books)
+        private ListMaterial $lists, private BookMaterial $books, private LineNumbers $numbers, private int $most)
     {
     }
 
@@ -28,12 +31,22 @@ final readonly class ReportMaterial implements Material
         return $this->seen->view;
     }
 
+    public function lines(LineChoice $choice): Lines
+    {
+        return $this->numbers->linesFor($this->seen, $choice);
+    }
+
+    public function most(): int
+    {
+        return $this->most;
+    }
+
     public function running(): RunningText
     {
         return RunningText::begun();
     }
 
-    public function lists(): Lists
+    public function lists(): ReportLists
     {
         return $this->lists;
     }

@@ -36,6 +36,8 @@ final readonly class ReportsController
 {
     private const AT_ONCE = 40;
 
+    private const AT_A_TIME = 10000;
+
     /** Parts of a document that the page shows; a file has all of them. */
     private const PREVIEWED = 600;
 
@@ -55,16 +57,25 @@ final readonly class ReportsController
     {
         $report = self::asked($request, $kind);
         $seen = $this->living->seen();
-        $document = $this->document($report, $seen, $reported);
+        $document = $this->document($report, $seen, $reported, self::PREVIEWED);
 
         $shown = $document->beginning(self::PREVIEWED);
         $people = $this->living->isShielding() ? []
-            : $this->living->forReader()->lives($this->living->among($document->personIds()));
+            : $this->living->forReader()->lives($this->livingAmong($document->personIds()));
 
         return response()->json(new ReportResource($document->title, (new Html(people: "/t/{$tree}/people/",
             pictures: $printed->pictures($seen)))->body($shown),
-            PrintedReport::formatsOf($document), count($document->blocks) - count($shown->blocks),
+            PrintedReport::formatsOf($document), $shown->left,
             array_map(NamedPerson::of(...), array_values($people))));
+    }
+
+    /**
+     * @param  list<string>  $personIds  of a report however long
+     * @return list<string>
+     */
+    private function livingAmong(array $personIds): array
+    {
+        return array_merge([], ...array_map($this->living->among(...), array_chunk($personIds, self::AT_A_TIME)));
     }
 
     public function file(Request $request, PrintedReport $printed, string $tree, string $kind, string $reported, string $format): Response
@@ -83,9 +94,9 @@ final readonly class ReportsController
         return Asked::answer(static fn (): Report => Reports::named($kind, Asked::options($request)));
     }
 
-    private function document(Report $report, SeenTree $seen, string $subject): Document
+    private function document(Report $report, SeenTree $seen, string $subject, int $most = PHP_INT_MAX): Document
     {
-        return Asked::answer(fn (): Document => $this->maker->make($report, $seen, Subject::read($report::subject(), $subject)));
+        return Asked::answer(fn (): Document => $this->maker->make($report, $seen, Subject::read($report::subject(), $subject), $most));
     }
 
     /** Couples to choose from, by the names of either; where nobody is called so, those of whoever comes nearest. */

@@ -48,7 +48,7 @@ final readonly class StoredLineRows implements LineRows
 
     public function births(array $personIds): array
     {
-        return array_diff_key($this->births->spans($personIds), array_flip(($this->withheldAmong)($personIds)));
+        return $this->told($this->births->spans($personIds));
     }
 
     /**
@@ -66,9 +66,21 @@ final readonly class StoredLineRows implements LineRows
     /** @return array<string, DaySpan> the same of everybody */
     public function birthsOfEverybody(): array
     {
-        $spans = $this->births->spans(null);
+        return $this->told($this->births->spans(null));
+    }
 
-        return array_diff_key($spans, array_flip(($this->withheldAmong)(array_map(strval(...), array_keys($spans)))));
+    /**
+     * @param  array<string, DaySpan>  $spans
+     * @return array<string, DaySpan> those that whoever asks may read
+     */
+    private function told(array $spans): array
+    {
+        $told = [];
+        foreach (array_chunk($spans, self::AT_ONCE, true) as $some) {
+            $told += array_diff_key($some, array_flip(($this->withheldAmong)(array_map(strval(...), array_keys($some)))));
+        }
+
+        return $told;
     }
 
     /**

@@ -21,6 +21,9 @@ use NorthBough\Core\Kin\Numbering\Lines;
  */
 final class StoredLines implements Lines
 {
+    /** What the largest trees take, more than a page may have otherwise. */
+    private const MEMORY = '1G';
+
     private readonly CountedLines $byRule;
 
     private bool $isRead = false;
@@ -86,6 +89,7 @@ final class StoredLines implements Lines
 
     private function read(): void
     {
+        ini_set('memory_limit', self::MEMORY);
         $this->isRead = true;
         $isSpecial = $this->readChildren();
         foreach (DB::select('SELECT person_id, union_id FROM counted_partners WHERE tree_id = ? ORDER BY slot, id',

@@ -15,9 +15,6 @@ final readonly class EveryNumber
 {
     private const KEPT_SECONDS = 3600;
 
-    /** What numbering the largest trees takes, more than a page may have. */
-    private const MEMORY = '1G';
-
     /**
      * @param  string  $ids  sixteen bytes each
      * @param  string  $numbers  a line each
@@ -38,7 +35,6 @@ final readonly class EveryNumber
         if (is_array($found)) {
             return new self((string) $found[0], (string) $found[1]);
         }
-        ini_set('memory_limit', self::MEMORY);
         $made = self::packed($count());
         if ($isThere) {
             apcu_store($key, [$made->ids, $made->numbers], self::KEPT_SECONDS);

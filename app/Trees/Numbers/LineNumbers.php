@@ -6,12 +6,14 @@ namespace App\Trees\Numbers;
 
 use App\Models\Person;
 use App\Trees\Access\LivingPeople;
+use App\Trees\Access\SeenTree;
 use App\Trees\Joins\Joined;
 use App\Trees\Loading\DatabaseTree;
 use App\Trees\Loading\StoredBirths;
 use App\Trees\Loading\StoredLineRows;
 use App\Trees\Loading\StoredLines;
 use App\Trees\Scope\CurrentTree;
+use Closure;
 use NorthBough\Core\Kin\Numbering\LineChoice;
 use NorthBough\Core\Kin\Numbering\LineNumber;
 use NorthBough\Core\Kin\Numbering\Numbering;
@@ -22,8 +24,6 @@ final readonly class LineNumbers
 {
     /** What a number of any system is made of. */
     private const NUMBER = '/^\s*[\w.()]{1,200}\??\s*$/';
-
-    private const MANY = 10000;
 
     public function __construct(
         private CurrentTree $current,
@@ -92,7 +92,13 @@ final readonly class LineNumbers
     /** The lines of the tree as whoever asks may see them. */
     public function lines(LineChoice $choice): StoredLines
     {
-        return new StoredLines($this->current, $this->rows(), $choice);
+        return new StoredLines($this->current, $this->rows($this->withheldAmong(...)), $choice);
+    }
+
+    /** The lines of the tree as it is seen there, such as in a file that leaves. */
+    public function linesFor(SeenTree $seen, LineChoice $choice): StoredLines
+    {
+        return new StoredLines($this->current, $this->rows($seen->withheld(...)), $choice);
     }
 
     private function numbering(): ?Numbering
@@ -102,15 +108,17 @@ final readonly class LineNumbers
             return null;
         }
         [$founderId, $partnerId] = [...$chosen->personIds, ''];
-        $unions = $partnerId === '' ? [] : array_column(array_filter($this->rows()->unionsOf([$founderId])[$founderId] ?? [],
+        $unions = $partnerId === '' ? [] : array_column(array_filter($this->rows($this->withheldAmong(...))
+            ->unionsOf([$founderId])[$founderId] ?? [],
             static fn (Union $union): bool => in_array($partnerId, $union->partnerIds, true)), 'id');
 
         return $partnerId !== '' && $unions === [] ? null : new Numbering($chosen->system, $founderId, $unions, $chosen->choice);
     }
 
-    private function rows(): StoredLineRows
+    /** @param  Closure(list<string>): list<string>  $withheldAmong */
+    private function rows(Closure $withheldAmong): StoredLineRows
     {
-        return new StoredLineRows($this->current, $this->tree, $this->births, $this->withheldAmong(...));
+        return new StoredLineRows($this->current, $this->tree, $this->births, $withheldAmong);
     }
 
     /**
@@ -119,10 +127,6 @@ final readonly class LineNumbers
      */
     private function withheldAmong(array $personIds): array
     {
-        return match (true) {
-            $this->current->seesLiving() => [],
-            count($personIds) > self::MANY => array_map(strval(...), array_keys($this->living->all())),
-            default => $this->living->among($personIds),
-        };
+        return $this->current->seesLiving() ? [] : $this->living->among($personIds);
     }
 }

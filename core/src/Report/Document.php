@@ -19,6 +19,8 @@ final readonly class Document
     /**
      * @param  list<Block>  $blocks
      * @param  Sheet|null  $rows  for a spreadsheet; null where that is its tables as they stand
+     * @param  int  $left  how many parts follow that were not made, since only the beginning was wanted
+     * @param  list<string>  $namedLater  ids of those whom these would name
      * @param  list<Block>  $apparatus  notes and bibliography, which a book has at its own end
      */
     public function __construct(
@@ -27,6 +29,8 @@ final readonly class Document
         public array $blocks,
         public ?Sheet $rows = null,
         public array $apparatus = [],
+        public int $left = 0,
+        public array $namedLater = [],
     ) {
     }
 
@@ -39,7 +43,8 @@ final readonly class Document
     /** As much of it as a page shows at once. */
     public function beginning(int $most): self
     {
-        return new self($this->title, $this->footer, array_slice($this->blocks, 0, $most), $this->rows, $this->apparatus);
+        return new self($this->title, $this->footer, array_slice($this->blocks, 0, $most), $this->rows, $this->apparatus,
+            $this->left + max(0, count($this->blocks) - $most), $this->namedLater);
     }
 
     /** @return list<string> ids of everybody whom its words name, in order, each once */
@@ -54,7 +59,7 @@ final readonly class Document
             }
         }
 
-        return array_map(strval(...), array_keys($ids));
+        return array_map(strval(...), array_keys($ids + array_fill_keys($this->namedLater, true)));
     }
 
     /** @return list<StyledWords> what stands in a part of a document; nothing of a part that is no text */

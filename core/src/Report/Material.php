@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace NorthBough\Core\Report;
 
 use NorthBough\Core\Drawing\Scene\Scene;
+use NorthBough\Core\Kin\Numbering\LineChoice;
+use NorthBough\Core\Kin\Numbering\Lines;
 use NorthBough\Core\Presentation\SubjectMissing;
 use NorthBough\Core\Report\Book\BoundBook;
 use NorthBough\Core\Report\Book\ToldText;
@@ -16,6 +18,12 @@ use NorthBough\Core\Tree\TreeView;
 interface Material
 {
     public function tree(): TreeView;
+
+    /** Who descends from whom, of whom a choice counts. */
+    public function lines(LineChoice $choice): Lines;
+
+    /** How many parts are wanted: of a long report a page shows its beginning. */
+    public function most(): int;
 
     /** Of this text, or of the book that it is a chapter of. */
     public function running(): RunningText;

@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace NorthBough\Core\Tests\Report;
 
 use NorthBough\Core\Drawing\Scene\Scene;
+use NorthBough\Core\Kin\Numbering\CountedLines;
+use NorthBough\Core\Kin\Numbering\LineChoice;
+use NorthBough\Core\Kin\Numbering\Lines;
 use NorthBough\Core\Presentation\SubjectKind;
 use NorthBough\Core\Presentation\SubjectMissing;
 use NorthBough\Core\Report\Book\BoundBook;
 use NorthBough\Core\Report\Book\ToldText;
-use NorthBough\Core\Report\Lists;
+use NorthBough\Core\Report\Lists as ReportLists;
 use NorthBough\Core\Report\Material;
 use NorthBough\Core\Report\Records\TranscribedRecord;
 use NorthBough\Core\Report\Research\ProvedQuestion;
@@ -26,7 +29,8 @@ final readonly class TestMaterial implements Material
      * @param  array<string, BoundBook>  $books
      */
     public function __construct(private TreeView $tree, private array $records = [], private array $questions = [],
-        private Lists $lists = new TestLists, private array $texts = [], private array $books = [])
+        private ReportLists $lists = new TestLists, private array $texts = [], private array $books = [],
+        private int $most = PHP_INT_MAX)
     {
     }
 
@@ -40,7 +44,17 @@ final readonly class TestMaterial implements Material
         return RunningText::begun();
     }
 
-    public function lists(): Lists
+    public function lines(LineChoice $choice): Lines
+    {
+        return CountedLines::ofTree($this->tree, $choice);
+    }
+
+    public function most(): int
+    {
+        return $this->most;
+    }
+
+    public function lists(): ReportLists
     {
         return $this->lists;
     }

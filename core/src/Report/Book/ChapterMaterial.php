@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace NorthBough\Core\Report\Book;
 
 use NorthBough\Core\Drawing\Scene\Scene;
-use NorthBough\Core\Report\Lists;
+use NorthBough\Core\Kin\Numbering\LineChoice;
+use NorthBough\Core\Kin\Numbering\Lines;
+use NorthBough\Core\Report\Lists as ReportLists;
 use NorthBough\Core\Report\Material;
 use NorthBough\Core\Report\Records\TranscribedRecord;
 use NorthBough\Core\Report\Research\ProvedQuestion;
@@ -29,7 +31,17 @@ final readonly class ChapterMaterial implements Material
         return $this->material->tree();
     }
 
-    public function lists(): Lists
+    public function lines(LineChoice $choice): Lines
+    {
+        return $this->material->lines($choice);
+    }
+
+    public function most(): int
+    {
+        return $this->material->most();
+    }
+
+    public function lists(): ReportLists
     {
         return $this->material->lists();
     }

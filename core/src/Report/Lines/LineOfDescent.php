@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace NorthBough\Core\Report\Lines;
 
-use NorthBough\Core\Kin\Numbering\CountedLines;
 use NorthBough\Core\Kin\Numbering\Descendant;
 use NorthBough\Core\Kin\Numbering\Descent;
 use NorthBough\Core\Kin\Numbering\NumberSystem;
@@ -34,7 +33,34 @@ final readonly class LineOfDescent
         public RunningText $running,
         private DescentOptions $options,
         private Rivals $rivals,
+        private int $most,
     ) {
+    }
+
+    /** How many stand in the list and are not told, since a page shows the beginning alone. */
+    public function left(): int
+    {
+        return max(0, count($this->descent->list) - $this->most);
+    }
+
+    /** @return list<string> where not everybody is told, ids of all of them and of their partners */
+    public function namedLater(): array
+    {
+        $ids = [];
+        foreach ($this->left() === 0 ? [] : $this->descent->list as $at => $one) {
+            $ids[$one->personId] = true;
+            foreach ($this->descent->families[$at] ?? [] as $family) {
+                $ids += array_fill_keys($family->partnerIds, true);
+            }
+        }
+
+        return array_map(strval(...), array_keys($ids));
+    }
+
+    /** Whether whoever stands there is told, or only counted. */
+    public function isTold(int $at): bool
+    {
+        return $at < $this->most;
     }
 
     /** @throws SubjectMissing where the person is not there, or two are no couple */
@@ -52,15 +78,16 @@ final readonly class LineOfDescent
                 throw SubjectMissing::of(SubjectKind::Couple);
             }
         }
-        $descent = NumberSystems::numbered($system, CountedLines::ofTree($tree, $options->line), $first->id, $options->generations,
+        $descent = NumberSystems::numbered($system, $material->lines($options->line), $first->id, $options->generations,
             $unions);
-        $told = array_values(array_unique(array_column($descent->list, 'personId')));
+        $told = array_values(array_unique(array_column(array_slice($descent->list, 0, $material->most()), 'personId')));
 
         $people = $options->notes ? $tree->people($told) : $tree->lives($told);
         $kin = LifeKin::of($tree, $told);
 
         return new self('Descendants of '.implode(' and ', array_map(static fn (Person $one): string => $one->name()->shown(), $founders)),
-            $descent, $people, $kin, $material->running(), $options, $options->rivals ? Rivals::of($people, $kin) : Rivals::none());
+            $descent, $people, $kin, $material->running(), $options, $options->rivals ? Rivals::of($people, $kin) : Rivals::none(),
+            $material->most());
     }
 
     public function person(string $id): ?Person
@@ -92,7 +119,7 @@ final readonly class LineOfDescent
     public function sheet(): Sheet
     {
         $rows = [];
-        foreach ($this->descent->list as $one) {
+        foreach (array_slice($this->descent->list, 0, $this->most) as $one) {
             $person = $this->person($one->personId);
             $parent = $this->descent->list[$one->parentAt] ?? null;
             $first = $this->descent->list[$one->firstAt];

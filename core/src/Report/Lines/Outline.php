@@ -47,10 +47,13 @@ abstract readonly class Outline implements Report
         $short = new ShortLife($line->kin, $line->running->places, $line->marks(...));
         $blocks = [Heading::of(1, $line->title), Paragraph::faint($line->preface($day))];
         foreach ($line->descent->list as $at => $one) {
-            $blocks[] = $this->entry($line, $short, $one, $at);
+            if ($line->isTold($at)) {
+                $blocks[] = $this->entry($line, $short, $one, $at);
+            }
         }
 
-        return new Document($line->title, "Made with North Bough on {$day}.", $blocks, $line->sheet(), $line->running->apparatus());
+        return new Document($line->title, "Made with North Bough on {$day}.", $blocks, $line->sheet(), $line->running->apparatus(),
+            $line->left(), $line->namedLater());
     }
 
     private function entry(LineOfDescent $line, ShortLife $short, Descendant $one, int $at): Entry

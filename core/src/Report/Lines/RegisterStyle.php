@@ -71,6 +71,9 @@ abstract readonly class RegisterStyle implements Report
             if (($at > 0 && ! $one->isCarriedOn) || $one->firstAt !== $at) {
                 continue;
             }
+            if (! $line->isTold(max($at, ...array_keys($children[$at] ?? [$at => $one])))) {
+                break;
+            }
             if ($one->generation > $generation) {
                 $generation = $one->generation;
                 $blocks[] = Heading::of(2, "Generation {$generation}", "generation-{$generation}");
@@ -78,7 +81,8 @@ abstract readonly class RegisterStyle implements Report
             array_push($blocks, ...$this->account($line, $teller, $one, $at, $children[$at] ?? []));
         }
 
-        return new Document($line->title, "Made with North Bough on {$day}.", $blocks, $line->sheet(), $line->running->apparatus());
+        return new Document($line->title, "Made with North Bough on {$day}.", $blocks, $line->sheet(), $line->running->apparatus(),
+            $line->left(), $line->namedLater());
     }
 
     /**
