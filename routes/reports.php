@@ -7,12 +7,14 @@ use App\Http\Reports\ReportFilesController;
 use App\Http\Reports\SavedReportsController;
 use App\Http\Texts\CallableController;
 use App\Http\Texts\TextsController;
+use App\Http\Texts\WaitingNotesController;
 use Illuminate\Support\Facades\Route;
 
 // Texts, books and long reports: to be read, and to be written.
 Route::prefix('trees/{tree}')->middleware('tree:reader')->group(function (): void {
     Route::get('people/{person}/callable', [CallableController::class, 'show']);
     Route::get('texts', [TextsController::class, 'index']);
+    Route::get('texts/waiting', [WaitingNotesController::class, 'index']);
     Route::get('texts/{text}', [TextsController::class, 'show']);
     Route::get('saved-reports', [SavedReportsController::class, 'index']);
     Route::get('books', [BooksController::class, 'index']);

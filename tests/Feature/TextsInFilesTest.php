@@ -91,6 +91,20 @@ final class TextsInFilesTest extends TestCase
         self::assertEquals([['type' => 'text', 'text' => 'Moll Stair']], Text::query()->firstOrFail()->body['content'][0]['content']);
     }
 
+    public function test_notes_brought_in_wait_until_a_text_sums_them_up(): void
+    {
+        $this->bringInto("0 HEAD\n1 GEDC\n2 VERS 7.0\n0 @I1@ INDI\n1 NAME Ewan /Tarrel/\n1 DEAT\n2 DATE 1899\n1 NOTE Kept the light.\n"
+            ."1 NOTE Drank.\n0 @I2@ INDI\n1 NAME Una /Osk/\n0 TRLR\n")->assertOk();
+        $ewan = $this->api('GET', '/texts/waiting')->assertOk()->assertJsonPath('total', 1)->assertJsonPath('people.0.name', 'Ewan Tarrel')
+            ->assertJsonPath('people.0.notes', 2)->json('people.0.id');
+        self::assertSame(['Kept the light.', 'Drank.'], $this->api('GET', "/people/{$ewan}/callable")->assertOk()->json('notes'));
+        $una = (string) DB::table('person_lines')->where('tree_id', $this->tree->id)->where('shown_name', 'Una Osk')->value('person_id');
+        $this->api('POST', "/people/{$una}/notes", ['text' => 'A note of our own.'])->assertOk();
+        $this->api('GET', '/texts/waiting')->assertJsonPath('total', 1);
+        $this->api('POST', '/texts', ['title' => 'Ewan', 'personId' => $ewan, 'body' => ['type' => 'doc', 'content' => []]])->assertOk();
+        $this->api('GET', '/texts/waiting')->assertJsonPath('total', 0);
+    }
+
     /** @return array{string, string} a man of whom a text tells, and somebody living */
     private function written(): array
     {

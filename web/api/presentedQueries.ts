@@ -82,6 +82,10 @@ export const presentedQueries = {
     ofTree('text', tree, [text], [...LIFE, 'texts'], () =>
       api.GET('/api/trees/{tree}/texts/{text}', { params: { path: { tree, text } } }),
     ),
+  waitingNotes: (tree: string) =>
+    ofTree('waiting-notes', tree, [], [...LIFE, 'texts', 'exchange'], () =>
+      api.GET('/api/trees/{tree}/texts/waiting', { params: { path: { tree } } }),
+    ),
   callable: (tree: string, person: string) =>
     ofTree('callable', tree, [person], LIFE, () =>
       api.GET('/api/trees/{tree}/people/{person}/callable', { params: { path: { tree, person } } }),

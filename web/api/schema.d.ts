@@ -2715,6 +2715,22 @@ export interface paths {
     patch?: never
     trace?: never
   }
+  '/api/trees/{tree}/texts/waiting': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get: operations['waitingNotes']
+    put?: never
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
   '/api/trees/{tree}/copies': {
     parameters: {
       query?: never
@@ -5525,6 +5541,7 @@ export interface components {
       facts: components['schemas']['CallableFact'][]
       records: components['schemas']['CallableRecord'][]
       people: components['schemas']['NamedPerson'][]
+      notes: string[]
     }
     /** @description A fact that a text tells in one form. */
     CalledFact: {
@@ -5558,6 +5575,17 @@ export interface components {
     }
     TextList: {
       texts: components['schemas']['TextLine'][]
+    }
+    /** @description Notes that came with a file and wait to be summed up in a text: the first people by name, and how many there are. */
+    WaitingNotes: {
+      people: components['schemas']['WaitingPerson'][]
+      total: number
+    }
+    /** @description Somebody whose notes came with a file, and of whom nobody wrote a text yet. */
+    WaitingPerson: {
+      id: string
+      name: string
+      notes: number
     }
     CentreInput: {
       personId?: string | null
@@ -13052,6 +13080,37 @@ export interface operations {
           [name: string]: unknown
         }
         content?: never
+      }
+      /** @description Refused, with a sentence. */
+      default: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Problem']
+        }
+      }
+    }
+  }
+  waitingNotes: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        tree: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['WaitingNotes']
+        }
       }
       /** @description Refused, with a sentence. */
       default: {

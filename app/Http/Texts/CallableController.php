@@ -9,7 +9,9 @@ use App\Http\People\Resources\NamedPerson;
 use App\Http\Texts\Resources\CallableFact;
 use App\Http\Texts\Resources\CallableRecord;
 use App\Http\Texts\Resources\CallableThings;
+use App\Models\Note;
 use App\Trees\Access\LivingPeople;
+use App\Trees\Access\SeenTree;
 use Illuminate\Http\JsonResponse;
 use NorthBough\Core\Citation\NoteForms;
 use NorthBough\Core\Citation\StyledWords;
@@ -25,6 +27,8 @@ use NorthBough\Core\Tree\Standing;
 /** What of somebody can be called into a text while it is written. */
 final readonly class CallableController
 {
+    private const MOST_NOTES = 40;
+
     public function __construct(private LivingPeople $living)
     {
     }
@@ -54,7 +58,15 @@ final readonly class CallableController
                 isset($owners[$event->id]) ? $person : '',
                 trim("{$event->word()} {$event->date->shown}"), ...array_map(
                     static fn (FactForm $form): string => $today->words($call($event, $form)), FactForm::cases())), $events),
-            self::records($events), array_map(NamedPerson::of(...), self::people($one, $kin))));
+            self::records($events), array_map(NamedPerson::of(...), self::people($one, $kin)), $this->notes($person, $seen)));
+    }
+
+    /** @return list<string> */
+    private function notes(string $personId, SeenTree $seen): array
+    {
+        return $seen->withheld([$personId]) !== [] ? [] : array_values(array_map($seen->text(...),
+            Note::query()->where('person_id', $personId)->orderBy('ordinal')->orderBy('id')->limit(self::MOST_NOTES)->pluck('text')
+                ->all()));
     }
 
     /**

@@ -16,11 +16,13 @@ final readonly class CallableThings
      * @param  list<CallableFact>  $facts  in the order of the life
      * @param  list<CallableRecord>  $records  cited by these
      * @param  list<NamedPerson>  $people  themselves first, then parents, partners and children
+     * @param  list<string>  $notes  what stands in notes about them, to be read while one writes
      */
     public function __construct(
         #[ListOf(CallableFact::class)] public array $facts,
         #[ListOf(CallableRecord::class)] public array $records,
         #[ListOf(NamedPerson::class)] public array $people,
+        #[ListOf('string')] public array $notes = [],
     ) {
     }
 }

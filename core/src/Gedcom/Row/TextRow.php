@@ -28,7 +28,7 @@ final readonly class TextRow implements Row
         #[Field(isElsewhere: true)] public string $place = '',
         #[Field(isSafe: true, isElsewhere: true)] public array $whose = [],
         #[Field(isSafe: true, isElsewhere: true)] public array $withheldFacts = [],
-        #[Field(isSafe: true, isElsewhere: true)] public array $records = [],
+        #[Field(isElsewhere: true)] public array $records = [],
     ) {
     }
 

@@ -186,6 +186,23 @@ function Written({ text, about }: { text: Text | null; about: About }) {
           find={(q) => findPeople(tree, q)}
           onChosen={(found) => setFrom(found.id)}
         />
+        {things && things.notes.length > 0 && (
+          <>
+            <h2 className="mt-4 text-[13px] text-graphite">{count(things.notes.length, 'note', 'notes')}</h2>
+            <div
+              role="region"
+              aria-label="Notes to sum up"
+              tabIndex={0}
+              className="max-h-[220px] overflow-auto border-l-2 border-rule pl-3 font-serif text-[15px] whitespace-pre-line"
+            >
+              {things.notes.map((note, index) => (
+                <p key={index} className="pb-2">
+                  {note}
+                </p>
+              ))}
+            </div>
+          </>
+        )}
         <p className="mt-3 text-[14px] text-graphite">
           Press <kbd>/</kbd> while you write, then words of what you want: <em>birth when</em>, a name, a
           source. Arrows choose, Enter takes it.

@@ -24,6 +24,7 @@ const things = {
       value: '',
     },
   ],
+  notes: [],
   people: [{ id: 'p', number: 1, name: 'Magnus Tarrel', life: '1818–1889' }],
   records: [{ record: 'r', note: 'Register of St Osmund, marriages 1845.' }],
 }
