@@ -5,6 +5,7 @@ import { useTree, useTreeId } from '../../api/useTree'
 import { count } from '../../parts/count'
 import { LivingFirst } from '../../parts/LivingFirst'
 import { OptionFields, useOptions } from '../../parts/OptionFields'
+import { NumberEverybody } from './NumberEverybody'
 import { QueuedFiles } from './QueuedFiles'
 import type { Kind } from './KindNav'
 import { SaveReport } from './SaveReport'
@@ -52,6 +53,7 @@ export function Printed({ kind, subject }: { kind: Kind; subject: string }) {
         <div className="flex flex-col gap-[6px]">
           <OptionFields options={kind.options} chosen={options} onChoose={choose} />
         </div>
+        <NumberEverybody kind={kind} subject={subject} options={options} />
         {report && about?.role !== 'reader' && (
           <>
             <h2 className="mt-4 text-[13px] text-graphite">To open again</h2>

@@ -11,7 +11,7 @@ import { rowKeys } from '../../../parts/rowKeys'
 import { useWide } from '../../../parts/useWide'
 import { useVirtualList } from '../../../parts/VirtualList'
 import { useWalk } from '../walking/useWalk'
-import { useNumbering } from '../numbers/useNumbering'
+import { useNumbering } from '../../../parts/useNumbering'
 import { PersonRow, type Row } from './PersonRow'
 import type { By, PeopleFilters } from './usePeopleFilters'
 

@@ -6,7 +6,7 @@ import { useTree, useTreeId } from '../../../api/useTree'
 import { Finder } from '../../../parts/Finder'
 import { findPeople } from '../../../parts/findPeople'
 import { SaveOrCancel } from '../../../parts/SaveOrCancel'
-import type { Numbering } from './useNumbering'
+import type { Numbering } from '../../../parts/useNumbering'
 
 type Props = {
   numbering: Numbering

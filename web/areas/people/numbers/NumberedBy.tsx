@@ -1,7 +1,7 @@
 import { useState } from 'react'
 import type { PeopleFilters } from '../index/usePeopleFilters'
 import { ChooseNumbering } from './ChooseNumbering'
-import { useNumbering } from './useNumbering'
+import { useNumbering } from '../../../parts/useNumbering'
 
 /** By what everybody listed is numbered, in sight as long as it counts. */
 export function NumberedBy({ filters }: { filters: PeopleFilters }) {

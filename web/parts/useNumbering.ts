@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
-import { api, unwrap, type Schemas } from '../../../api/client'
-import { queries } from '../../../api/queries'
-import { useTreeId, useWrite } from '../../../api/useTree'
+import { api, unwrap, type Schemas } from '../api/client'
+import { queries } from '../api/queries'
+import { useTreeId, useWrite } from '../api/useTree'
 
 export type Numbering = Schemas['NumberingResource']
 
