@@ -51,9 +51,9 @@ final class UndoTest extends TestCase
         $written = [];
         foreach (app('router')->getRoutes()->getRoutes() as $route) {
             $path = preg_replace('#^api/trees/\{tree\}/#', '', $route->uri());
-            // A draft, a line-up, a view and a reading change no authored row.
+            // A draft, a line-up, a view, a file of a report and a reading change no authored row.
             if ($route->methods()[0] !== 'GET' && in_array('tree:editor', $route->gatherMiddleware(), true)
-                && preg_match('#^(journal|exchange)/|/(draft|line-up|view)$|^reading/|^doubles/(scans|joins)$#', (string) $path) !== 1) {
+                && preg_match('#^(journal|exchange)/|/(draft|line-up|view|files)$|^reading/|^doubles/(scans|joins)$#', (string) $path) !== 1) {
                 $written[] = $route->methods()[0].' '.$path;
             }
         }
