@@ -107,6 +107,10 @@ test('every area can be used by everybody, light and dark, wide and narrow', asy
       .waitFor()
     await scan(page, `people, ${view}`)
   }
+  await page.goto(`${tree}/people`)
+  await page.getByRole('button', { name: 'Number everybody' }).click()
+  await scan(page, 'people, numbering')
+  await scanNarrow(page, 'people, numbering')
 })
 
 test('what opens from an area can be used by everybody', async ({ page }) => {
