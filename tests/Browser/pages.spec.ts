@@ -196,9 +196,7 @@ test('what opens from an area can be used by everybody', async ({ page }) => {
   }
   await page.goto(`${tree}/people`)
   await jumpTo(page, 'Magnus Tarrel')
-  await page.getByText('fowler and crofter').waitFor()
-  await page.keyboard.press('j')
-  await page.keyboard.press('j')
+  await page.getByText('fowler and crofter').first().click()
   await page.getByRole('link', { name: 'What if this is wrong?' }).first().click()
   await page.getByLabel('Why it is false').waitFor()
   await scan(page, 'impact')
