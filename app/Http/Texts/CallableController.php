@@ -38,7 +38,7 @@ final readonly class CallableController
     {
         $seen = $this->living->seen();
         $one = $seen->view->people([$person])[$person] ?? abort(404);
-        $kin = LifeKin::of($seen->view, [$person]);
+        $kin = LifeKin::of($seen->view, [$one]);
         $owners = [];
         $events = $one->events;
         foreach ($kin->unionsOf($person) as $union) {

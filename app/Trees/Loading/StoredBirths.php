@@ -16,7 +16,7 @@ use NorthBough\Core\Tree\Standing;
 use NorthBough\Core\Tree\Vitals;
 use stdClass;
 
-/** When people were born, or what stands for it, without the rest of their lives: one query for however many. */
+/** When people were born, or what stands for it, without the rest of their lives: a few queries for however many. */
 final readonly class StoredBirths
 {
     /** A birth of which the columns alone tell: most people have one, and nothing else that could stand for it. */

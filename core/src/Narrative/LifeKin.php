@@ -24,9 +24,10 @@ final readonly class LifeKin
     {
     }
 
-    /** @param  list<string>  $personIds */
-    public static function of(TreeView $tree, array $personIds): self
+    /** @param  array<Person>  $people  whose lives are told, as they were fetched for it */
+    public static function of(TreeView $tree, array $people): self
     {
+        $personIds = array_values(array_column($people, 'id'));
         $parents = array_filter(array_map(ParentSet::leadingOf(...), $tree->parentSets($personIds)));
         $unions = array_map(Union::asLived(...), $tree->unionsOf($personIds));
         $ids = array_merge([], ...array_map(static fn (ParentSet $set): array => array_column($set->whoStand(), 'personId'),
@@ -37,21 +38,20 @@ final readonly class LifeKin
             }
         }
 
-        $roles = $tree->roles(self::eventsOf($tree, $personIds, $unions));
+        $roles = $tree->roles(self::eventsOf($people, $unions));
         array_push($ids, ...array_filter(array_column(array_merge([], ...array_values($roles)), 'personId')));
 
         return new self($parents, $unions, $tree->lives(array_values(array_unique($ids))), $roles);
     }
 
     /**
-     * @param  list<string>  $personIds
+     * @param  array<Person>  $people
      * @param  array<string, list<Union>>  $unions
      * @return list<string> ids of what is told of them
      */
-    private static function eventsOf(TreeView $tree, array $personIds, array $unions): array
+    private static function eventsOf(array $people, array $unions): array
     {
-        $events = array_merge([], ...array_map(static fn (Person $person): array => $person->events,
-            array_values($tree->lives($personIds))));
+        $events = array_merge([], ...array_map(static fn (Person $person): array => $person->events, array_values($people)));
         foreach ($unions as $list) {
             foreach ($list as $union) {
                 array_push($events, ...$union->events);
@@ -61,8 +61,10 @@ final readonly class LifeKin
         return array_values(array_unique(array_column($events, 'id')));
     }
 
-    /** @return list<array{string, list<Person|string>}> each role at an event, and who had it: somebody of the tree,
-        or what they are called */
+    /**
+     * @return list<array{string, list<Person|string>}> each role at an event, and who had it: somebody of the tree, or what they
+     *     are called
+     */
     public function rolesAt(string $eventId): array
     {
         $byRole = [];

@@ -113,7 +113,7 @@ final class LifeTest extends TestCase
     public function test_marks_of_notes_stand_after_the_full_stop(): void
     {
         $isles = (new Isles)->person('una', 'Una Osk w b 1802', cited: true);
-        $words = Life::of($isles->of('una'), LifeKin::of($isles->tree(), ['una']), new Teller,
+        $words = Life::of($isles->of('una'), LifeKin::of($isles->tree(), [$isles->of('una')]), new Teller,
             static fn (Event $event): array => [StyledWords::noteMark(7)])[0];
 
         self::assertSame(7, $words[count($words) - 1]->note);
@@ -139,7 +139,7 @@ final class LifeTest extends TestCase
     /** @return list<string> */
     private static function life(Snapshot $tree, string $id): array
     {
-        return array_map(StyledWords::textOf(...), Life::of($tree->people([$id])[$id], LifeKin::of($tree, [$id]), new Teller,
+        return array_map(StyledWords::textOf(...), Life::of($tree->people([$id])[$id], LifeKin::of($tree, $tree->people([$id])), new Teller,
             static fn (): array => []));
     }
 }

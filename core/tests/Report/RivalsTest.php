@@ -29,7 +29,7 @@ final class RivalsTest extends TestCase
         $leading = $event('leading', '1847', Standing::Accepted, 'p. 1');
         $odd = new Person('odd', 1, Sex::Male, [], [$leading, $event('rival', '4 May 1849', Standing::Rival, 'p. 2', 'p. 9'),
             $event('other', '1850', Standing::Rival), $event('no', '1860', Standing::RuledOut, 'p. 3')]);
-        $rivals = Rivals::of([$odd], LifeKin::of(new Snapshot([$odd], [], []), ['odd']));
+        $rivals = Rivals::of([$odd], LifeKin::of(new Snapshot([$odd], [], []), [$odd]));
         $notes = new NoteNumbers;
         $notes->marks($leading->grounds());
 

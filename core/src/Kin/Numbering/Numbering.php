@@ -6,8 +6,10 @@ namespace NorthBough\Core\Kin\Numbering;
 
 use NorthBough\Core\Tree\TreeView;
 
-/** A numbering of everybody who descends from somebody or a couple, or is above somebody: the system, whom it begins with,
-    and whom it counts. */
+/**
+ * A numbering of everybody who descends from somebody or a couple, or is above somebody: the system, whom it begins with, and
+ * whom it counts.
+ */
 final readonly class Numbering
 {
     /** The code of the system that numbers ancestors. */

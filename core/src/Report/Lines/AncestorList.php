@@ -64,7 +64,7 @@ final readonly class AncestorList implements Report
         $ids = array_values(array_unique(array_column($list, 'personId')));
         $people = $this->notes ? $tree->people($ids) : $tree->lives($ids);
         $title = 'Ancestors of '.($people[$subject->id()] ?? throw SubjectMissing::of(SubjectKind::Person))->name()->shown();
-        $kin = LifeKin::of($tree, $ids);
+        $kin = LifeKin::of($tree, $people);
         $running = $material->running();
         $marks = $running->marks($this->notes, $this->rivals ? Rivals::of($people, $kin) : Rivals::none());
         $teller = $running->teller;

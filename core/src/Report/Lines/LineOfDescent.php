@@ -83,7 +83,7 @@ final readonly class LineOfDescent
         $told = array_values(array_unique(array_column(array_slice($descent->list, 0, $material->most()), 'personId')));
 
         $people = $options->notes ? $tree->people($told) : $tree->lives($told);
-        $kin = LifeKin::of($tree, $told);
+        $kin = LifeKin::of($tree, $people);
 
         return new self('Descendants of '.implode(' and ', array_map(static fn (Person $one): string => $one->name()->shown(), $founders)),
             $descent, $people, $kin, $material->running(), $options, $options->rivals ? Rivals::of($people, $kin) : Rivals::none(),

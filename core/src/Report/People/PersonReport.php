@@ -58,7 +58,7 @@ final readonly class PersonReport implements Report
     {
         $tree = $material->tree();
         $person = $tree->people([$subject->id()])[$subject->id()] ?? throw SubjectMissing::of(SubjectKind::Person);
-        $kin = LifeKin::of($tree, [$person->id]);
+        $kin = LifeKin::of($tree, [$person]);
         $running = $material->running();
         $marks = $running->marks($this->notes, Rivals::none());
         $told = $running->marks($this->notes, $this->rivals && ! $this->facts ? Rivals::of([$person], $kin) : Rivals::none());

@@ -43,7 +43,7 @@ final readonly class CensusHousehold implements Report
         $transcript = (new RecordTranscript)->build($material, $subject, $day);
         $ids = array_values(array_unique(array_values($record->personIds)));
         $people = $material->tree()->lives($ids);
-        $kin = LifeKin::of($material->tree(), $ids);
+        $kin = LifeKin::of($material->tree(), $people);
         $short = new ShortLife($kin, $material->running()->places, static fn (): array => []);
 
         return new Document($transcript->title, "Made with North Bough on {$day}.", [...$transcript->blocks,
