@@ -50,7 +50,7 @@ final readonly class PrintedDrawing
                 array_map(static fn (HitArea $area): string => $area->personId, $scene->people())))));
         }
         $outward = new Outward(url("/t/{$this->current->id()}/people").'/',
-            new PrintedPictures($seen->showsLiving() ? $this->openness : $this->openness->leaving()));
+            PrintedPictures::seenIn($seen, $this->openness));
         if ($format === 'pdf' && $paper !== null) {
             return $this->rsvg->pdf(Tiles::pages($scene, $paper, $outward));
         }

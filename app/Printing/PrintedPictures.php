@@ -6,6 +6,7 @@ namespace App\Printing;
 
 use App\Models\Media;
 use App\Trees\Access\OpenRecords;
+use App\Trees\Access\SeenTree;
 use App\Trees\Pictures\CutPictures;
 use NorthBough\Core\Drawing\Render\PictureSource;
 use NorthBough\Core\Drawing\Scene\Picture;
@@ -18,6 +19,12 @@ final readonly class PrintedPictures implements PictureSource
 
     public function __construct(private OpenRecords $openness)
     {
+    }
+
+    /** Those that may be seen by whoever sees the tree so: where the living are withheld, so are their pictures. */
+    public static function seenIn(SeenTree $seen, OpenRecords $openness): self
+    {
+        return new self($seen->showsLiving() ? $openness : $openness->leaving());
     }
 
     public function address(Picture $picture): string

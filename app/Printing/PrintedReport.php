@@ -62,7 +62,7 @@ final readonly class PrintedReport
     /** The pictures that may be seen by whoever sees the tree so. */
     public function pictures(SeenTree $seen): PrintedPictures
     {
-        return new PrintedPictures($seen->showsLiving() ? $this->openness : $this->openness->leaving());
+        return PrintedPictures::seenIn($seen, $this->openness);
     }
 
     private function pdf(Document $document, PrintedPictures $pictures, string $style): string

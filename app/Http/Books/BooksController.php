@@ -104,7 +104,7 @@ final readonly class BooksController
             $subject = is_string($chapter['subject'] ?? null) ? $chapter['subject'] : '';
             $options = array_filter(is_array($chapter['options'] ?? null) ? $chapter['options'] : [], is_string(...));
             if ($chapter['kind'] === 'report') {
-                $subject = implode(',', Subject::read(Reports::named($report, $options)::subject(), $subject)->ids) ?: Subject::WHOLE;
+                $subject = Subject::read(Reports::named($report, $options)::subject(), $subject)->words();
             }
 
             return ['kind' => $chapter['kind'], 'title' => trim((string) ($chapter['title'] ?? '')), 'report' => $report,

@@ -104,7 +104,7 @@ final readonly class SavedReportsController
             $subject = Subject::read(Reports::named($input->kind, $own)::subject(), $input->subject);
 
             return ['name' => trim($input->name), 'kind' => $input->kind,
-                'settings' => ['subject' => implode(',', $subject->ids) ?: Subject::WHOLE, 'options' => $input->options]];
+                'settings' => ['subject' => $subject->words(), 'options' => $input->options]];
         });
     }
 }

@@ -7,6 +7,7 @@ namespace App\Http\Texts;
 use App\Models\Text;
 use App\Trees\Access\SeenTree;
 use App\Trees\Joins\Joined;
+use NorthBough\Core\Prose\CallsIn;
 use NorthBough\Core\Prose\FactCall;
 use NorthBough\Core\Prose\FactsToday;
 use NorthBough\Core\Prose\PersonCall;
@@ -16,9 +17,6 @@ use NorthBough\Core\Prose\ProseText;
 /** A text as one audience may read it: whoever was joined to another since is that other, and nobody is named who is withheld. */
 final readonly class StoredText
 {
-    /** What stands for words about somebody who is withheld. */
-    private const WITHHELD = '[living]';
-
     public function __construct(private Joined $joined)
     {
     }
@@ -55,7 +53,15 @@ final readonly class StoredText
         $withheld = [...array_map(static fn (FactCall $call): string => $call->factId, $gone),
             ...$seen->withheld(array_values(array_unique($named)))];
 
-        return self::hidden($body, array_fill_keys($withheld, true), $seen);
+        $isWithheld = array_fill_keys($withheld, true);
+        $body = CallsIn::withholding($body,
+            static fn (string $type, array $call): bool => $type !== 'citation' && isset($isWithheld[$call[$type] ?? '']));
+        array_walk_recursive($body, static function (mixed &$value, int|string $name) use ($seen): void {
+            $value = is_string($value) && in_array($name, ['text', 'told'], true) ? $seen->text($value) : $value;
+        });
+
+        /** @var array<string, mixed> $body */
+        return $body;
     }
 
     public function text(Text $row, SeenTree $seen): ProseText
@@ -73,30 +79,6 @@ final readonly class StoredText
         array_walk_recursive($node, static function (mixed &$value) use ($today): void {
             $value = is_string($value) ? $today[$value] ?? $value : $value;
         });
-
-        /** @var array<string, mixed> $node */
-        return $node;
-    }
-
-    /**
-     * @param  array<mixed>  $node
-     * @param  array<string, true>  $withheld  facts and people
-     * @return array<string, mixed>
-     */
-    private static function hidden(array $node, array $withheld, SeenTree $seen): array
-    {
-        $called = [];
-        foreach ($node as $name => $value) {
-            $node[$name] = match (true) {
-                is_array($value) => self::hidden($value, $withheld, $seen),
-                is_string($value) && in_array($name, ['text', 'told'], true) => $seen->text($value),
-                default => $value,
-            };
-            $called[] = in_array($name, ['fact', 'person'], true) && is_string($value) && isset($withheld[$value]);
-        }
-        if (isset($node['told']) && in_array(true, $called, true)) {
-            $node['told'] = self::WITHHELD;
-        }
 
         /** @var array<string, mixed> $node */
         return $node;

@@ -83,6 +83,12 @@ final readonly class Subject
         return new self($kind, $ids);
     }
 
+    /** As an address has it: what `read` reads. */
+    public function words(): string
+    {
+        return $this->ids === [] ? self::WHOLE : implode(',', $this->ids);
+    }
+
     /** The one id, or the first of several. */
     public function id(): string
     {

@@ -11,6 +11,22 @@ final class CallsIn
 {
     private const CALLS = ['fact', 'citation', 'person'];
 
+    /** What stands for words about somebody who is withheld. */
+    private const WITHHELD = '[living]';
+
+    /**
+     * A text without the words of what may not be told.
+     *
+     * @param  array<mixed>  $body
+     * @param  Closure(string, array<string, string>): bool  $isWithheld  told the type of a call and its attributes
+     * @return array<mixed>
+     */
+    public static function withholding(array $body, Closure $isWithheld): array
+    {
+        return self::changed($body,
+            static fn (string $type, array $call): array => $isWithheld($type, $call) ? ['told' => self::WITHHELD] + $call : $call);
+    }
+
     /**
      * @param  array<mixed>  $node  a text, or a part of one
      * @param  Closure(string, array<string, string>): (array<string, string>|null)  $change  told the type of a call and its

@@ -11,9 +11,6 @@ use NorthBough\Core\Prose\CallsIn;
 /** Texts for a file that leaves the house: what is told of somebody living is taken out of them, and those about the living stay. */
 final class ShieldedTexts
 {
-    /** What stands for words about somebody living. */
-    private const WITHHELD = '[living]';
-
     /**
      * @param  iterable<TextRow>  $texts
      * @param  Closure(string): bool  $isLiving  told the id of a person
@@ -32,12 +29,12 @@ final class ShieldedTexts
     private static function without(TextRow $text, Closure $isLiving): TextRow
     {
         $isWithheld = static fn (string $id): bool => array_filter($text->whose[$id] ?? [], $isLiving) !== [];
-        $body = CallsIn::changed((array) json_decode($text->body, true, flags: JSON_THROW_ON_ERROR),
-            static fn (string $type, array $call): array => match (true) {
-                $type === 'fact' && ($isWithheld($call['owner'] ?? '') || $isWithheld($call['of'] ?? '')
-                    || in_array($call['fact'] ?? '', $text->withheldFacts, true)),
-                $type === 'person' && $isWithheld($call['person'] ?? '') => ['told' => self::WITHHELD] + $call,
-                default => $call,
+        $body = CallsIn::withholding((array) json_decode($text->body, true, flags: JSON_THROW_ON_ERROR),
+            static fn (string $type, array $call): bool => match ($type) {
+                'fact' => $isWithheld($call['owner'] ?? '') || $isWithheld($call['of'] ?? '')
+                    || in_array($call['fact'] ?? '', $text->withheldFacts, true),
+                'person' => $isWithheld($call['person'] ?? ''),
+                default => false,
             });
 
         return $text->saying(json_encode($body, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE));
