@@ -3,6 +3,7 @@ import { useEffect, useRef } from 'react'
 import { askForAll } from '../api/askAgain'
 import { queries } from '../api/queries'
 import { useTreeId } from '../api/useTree'
+import { isUnderWay } from '../parts/isUnderWay'
 
 /** The run that is under way in the tree; when it ends, everything that it may have changed is asked for anew. */
 export function useRunning() {
@@ -11,10 +12,9 @@ export function useRunning() {
   const before = useRef('')
   const { data } = useQuery({
     ...queries.exchange(tree),
-    refetchInterval: (query) =>
-      query.state.data?.runs.some((run) => ['waiting', 'running'].includes(run.state)) ? 700 : 15_000,
+    refetchInterval: (query) => (query.state.data?.runs.some(isUnderWay) ? 700 : 15_000),
   })
-  const running = data?.runs.find((run) => ['waiting', 'running'].includes(run.state))
+  const running = data?.runs.find(isUnderWay)
   const id = running?.id ?? ''
   useEffect(() => {
     if (before.current !== '' && before.current !== id) void askForAll(client)

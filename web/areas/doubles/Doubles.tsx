@@ -14,6 +14,7 @@ import { JoinSure } from './JoinSure'
 import { ScanForm } from './ScanForm'
 import { ScanProgress } from './ScanProgress'
 import { PickTwo } from '../../parts/PickTwo'
+import { isUnderWay } from '../../parts/isUnderWay'
 
 const ROW = 56
 
@@ -39,8 +40,7 @@ export default function Doubles() {
   const found = useInfiniteQuery({
     ...queries.doubles(tree, show, sort, q),
     placeholderData: keepPreviousData,
-    refetchInterval: (query) =>
-      ['waiting', 'running'].includes(query.state.data?.pages[0]?.scan?.state ?? '') ? 1000 : false,
+    refetchInterval: (query) => (isUnderWay(query.state.data?.pages[0]?.scan) ? 1000 : false),
   })
   const rows = found.data?.pages.flatMap((page) => page.pairs) ?? []
   const list = useVirtualList(scroller, rows.length, ROW, found)

@@ -2,6 +2,7 @@ import { toast } from 'sonner'
 import { api, unwrap, type Schemas } from '../../api/client'
 import { useTreeId, useWrite } from '../../api/useTree'
 import { RunBar } from '../../parts/RunBar'
+import { isUnderWay } from '../../parts/isUnderWay'
 
 /** How far the search for doubles has come; what became of the last where it did not end well. */
 export function ScanProgress({ scan }: { scan: Schemas['RunResource'] | null }) {
@@ -12,7 +13,7 @@ export function ScanProgress({ scan }: { scan: Schemas['RunResource'] | null }) 
     () => toast('It stops in a moment.'),
   )
   if (!scan) return null
-  if (!['waiting', 'running'].includes(scan.state)) {
+  if (!isUnderWay(scan)) {
     return scan.state === 'done' && scan.kind === 'doubles' ? null : (
       <p className={`mt-2 text-[14px] ${scan.state === 'done' ? '' : 'text-ochre'}`}>{scan.said}</p>
     )

@@ -9,6 +9,7 @@ import { FilePreview } from './FilePreview'
 import { Runs } from './Runs'
 import { useIncoming } from './useIncoming'
 import { queries } from '../../api/queries'
+import { isUnderWay } from '../../parts/isUnderWay'
 
 /** Files in and out. */
 export default function Exchange() {
@@ -19,8 +20,7 @@ export default function Exchange() {
   const navigate = useNavigate()
   const { data, error } = useQuery({
     ...queries.exchange(tree),
-    refetchInterval: (query) =>
-      query.state.data?.runs.some((run) => ['waiting', 'running'].includes(run.state)) ? 700 : false,
+    refetchInterval: (query) => (query.state.data?.runs.some(isUnderWay) ? 700 : false),
   })
   const { share, stop, look, bring, giveUp, cancel, anew } = useIncoming(setGoingTo)
   const done = data?.runs.some((run) => run.treeId === goingTo && run.state === 'done') ?? false

@@ -1,6 +1,8 @@
-import { useEffect, useRef, useState } from 'react'
+import { useState } from 'react'
 import { api, unwrap, type Schemas } from '../../api/client'
 import { useTree, useTreeId, useWrite } from '../../api/useTree'
+import { isUnderWay } from '../../parts/isUnderWay'
+import { useAwaitedFile } from '../../parts/useAwaitedFile'
 
 type Props = { runs: Schemas['RunResource'][]; onCancel: (run: string) => void }
 
@@ -9,22 +11,13 @@ export function Export({ runs, onCancel }: Props) {
   const tree = useTreeId()
   const { data: about } = useTree()
   const [keep, setKeep] = useState(false)
-  const [awaited, setAwaited] = useState('')
-  const save = useRef<HTMLAnchorElement>(null)
+  const run = runs.find((run) => run.kind === 'export')
+  const { save, isMade, waitFor } = useAwaitedFile(run)
   const write = useWrite(
     (body: Schemas['ExportInput']) =>
       unwrap(api.POST('/api/trees/{tree}/exchange/exports', { params: { path: { tree } }, body })),
-    (run) => setAwaited(run.id),
+    (begun) => waitFor(begun),
   )
-  const run = runs.find((run) => run.kind === 'export')
-  const isOver = run !== undefined && !['waiting', 'running'].includes(run.state)
-  const isWritten = run?.state === 'done'
-  useEffect(() => {
-    if (isWritten && run.id === awaited) {
-      setAwaited('')
-      save.current?.click()
-    }
-  }, [isWritten, run, awaited])
   return (
     <aside aria-label="Export" className="border-l border-rule px-5 py-4 max-lg:border-l-0">
       <h2 className="heads font-semibold">Export this tree as a GEDCOM file</h2>
@@ -59,7 +52,7 @@ export function Export({ runs, onCancel }: Props) {
                   key={String(zipped)}
                   type="button"
                   className="act"
-                  disabled={write.isPending || (run !== undefined && !isOver)}
+                  disabled={write.isPending || isUnderWay(run)}
                   aria-label={zipped ? `Export version ${version}, zipped with its pictures` : undefined}
                   onClick={() => write.mutate({ version, zipped, keep })}
                 >
@@ -77,7 +70,7 @@ export function Export({ runs, onCancel }: Props) {
       )}
       {run && (
         <div role="status" className="mt-4">
-          {isWritten ? (
+          {isMade ? (
             <a
               ref={save}
               className="act"
@@ -90,7 +83,7 @@ export function Export({ runs, onCancel }: Props) {
             <span>{run.title}</span>
           )}
           <p className={run.state === 'failed' ? 'text-madder' : 'text-[14px]'}>{run.said}</p>
-          {!isOver && (
+          {isUnderWay(run) && (
             <>
               <progress
                 className="mt-1 h-[6px] w-full accent-tide"

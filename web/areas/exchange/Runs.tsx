@@ -1,5 +1,6 @@
 import type { Schemas } from '../../api/client'
 import { RunBar } from '../../parts/RunBar'
+import { isUnderWay } from '../../parts/isUnderWay'
 
 type Props = {
   runs: Schemas['RunResource'][]
@@ -12,8 +13,8 @@ const NOTHING_MORE = 'It is in.'
 
 /** What is being looked at, brought in or written, how far it is, and what came of the last where it did not work. */
 export function Runs({ runs, onCancel, onAgain }: Props) {
-  const running = runs.filter((run) => ['waiting', 'running'].includes(run.state))
-  const over = runs.find((run) => !['waiting', 'running', 'done'].includes(run.state))
+  const running = runs.filter(isUnderWay)
+  const over = runs.find((run) => !isUnderWay(run) && run.state !== 'done')
   const [last] = runs.filter((run) => run.kind === 'import')
   return (
     <>

@@ -1,6 +1,7 @@
 import { Link } from 'react-router'
 import type { Schemas } from '../../api/client'
 import { useTreePath } from '../../api/useTree'
+import { inNav } from './inNav'
 import { SavedReports } from './SavedReports'
 import { carriesOver } from './subjects'
 
@@ -13,9 +14,6 @@ const GROUPS: readonly (readonly [string, readonly string[]])[] = [
   ['Of records', ['record', 'question']],
   ['Of the tree', ['tree', 'set', 'people']],
 ]
-
-const CHOSEN = 'border-tide bg-wash font-semibold'
-const OTHER = 'border-transparent hover:text-tide'
 
 type Props = { kinds: readonly Kind[]; chosen: Kind; subject: string; onChosen: (code: string) => void }
 
@@ -44,7 +42,7 @@ export function KindNav({ kinds, chosen, subject, onChosen }: Props) {
                     )}
                     aria-current={kind.code === chosen.code ? 'page' : undefined}
                     onClick={() => onChosen(kind.code)}
-                    className={`block border-l-2 py-[3px] pl-2 ${kind.code === chosen.code ? CHOSEN : OTHER}`}
+                    className={inNav(kind.code === chosen.code)}
                   >
                     {kind.title}
                   </Link>

@@ -1,10 +1,11 @@
 import { useQuery } from '@tanstack/react-query'
-import { useEffect, useRef, useState } from 'react'
 import { api, unwrap, type Schemas } from '../../api/client'
 import { queries, type Options } from '../../api/queries'
 import { useTreeId, useWrite } from '../../api/useTree'
 import { LivingFirst } from '../../parts/LivingFirst'
 import { RunBar } from '../../parts/RunBar'
+import { isUnderWay } from '../../parts/isUnderWay'
+import { useAwaitedFile } from '../../parts/useAwaitedFile'
 
 type Report = Schemas['ReportResource']
 type Props = {
@@ -20,12 +21,12 @@ const LOOKED_AFTER_MS = 700
 /** Files of a long report: made in the background, saved as soon as they are there. */
 export function QueuedFiles({ kind, subject, options, paper, report }: Props) {
   const tree = useTreeId()
-  const [awaited, setAwaited] = useState('')
-  const save = useRef<HTMLAnchorElement>(null)
   const { data } = useQuery({
     ...queries.reportFiles(tree),
     refetchInterval: ({ state }) => (isUnderWay(state.data?.runs[0]) ? LOOKED_AFTER_MS : false),
   })
+  const run = data?.runs[0]
+  const { save, isMade, waitFor } = useAwaitedFile(run)
   const make = useWrite(
     (body: Schemas['ReportFileInput']) =>
       unwrap(
@@ -34,19 +35,11 @@ export function QueuedFiles({ kind, subject, options, paper, report }: Props) {
           body,
         }),
       ),
-    (run) => setAwaited(run.id),
+    (begun) => waitFor(begun),
   )
   const cancel = useWrite((run: string) =>
     unwrap(api.DELETE('/api/trees/{tree}/exchange/runs/{run}', { params: { path: { tree, run } } })),
   )
-  const run = data?.runs[0]
-  const isMade = run?.state === 'done'
-  useEffect(() => {
-    if (isMade && run.id === awaited) {
-      setAwaited('')
-      save.current?.click()
-    }
-  }, [isMade, run, awaited])
   const begin = (format: string, living: string) => {
     const told = new URLSearchParams(living.replace(/^\?/, ''))
     make.mutate({
@@ -100,6 +93,3 @@ export function QueuedFiles({ kind, subject, options, paper, report }: Props) {
     </>
   )
 }
-
-const isUnderWay = (run: Schemas['RunResource'] | undefined) =>
-  run !== undefined && ['waiting', 'running'].includes(run.state)

@@ -3,15 +3,13 @@ import { Link, useSearchParams } from 'react-router'
 import type { Schemas } from '../../api/client'
 import { asWords, queries } from '../../api/queries'
 import { useTreeId, useTreePath } from '../../api/useTree'
+import { inNav } from './inNav'
 
 export type SavedReport = Schemas['SavedReportResource']
 
 /** Where a saved report is opened: made anew, with the options that were saved. */
 export const addressOf = (report: SavedReport) =>
   `reports/${report.kind}/${report.subject}?${asWords({ ...report.options, saved: report.id })}`
-
-const CHOSEN = 'border-tide bg-wash font-semibold'
-const OTHER = 'border-transparent hover:text-tide'
 
 /** The reports that were saved, each a link. */
 export function SavedReports() {
@@ -29,7 +27,7 @@ export function SavedReports() {
             <Link
               to={path(addressOf(report))}
               aria-current={asked.get('saved') === report.id ? 'page' : undefined}
-              className={`block border-l-2 py-[3px] pl-2 ${asked.get('saved') === report.id ? CHOSEN : OTHER}`}
+              className={inNav(asked.get('saved') === report.id)}
             >
               {report.name}
             </Link>
