@@ -1,5 +1,6 @@
 import { ASKED, KIN, LIFE, listOf, numberedListOf, ofNoTree, ofTree, READING, RECORD } from './asking'
 import { api, type Schemas } from './client'
+import { pictureQueries, untilReady } from './pictureQueries'
 import { presentedQueries } from './presentedQueries'
 
 export { asWords, type Handwork, type Options } from './presentedQueries'
@@ -149,10 +150,6 @@ export const queries = {
     ofTree('history', tree, [person], ['journal'], () =>
       api.GET('/api/trees/{tree}/people/{person}/history', { params: { path: { tree, person } } }),
     ),
-  picturesOfPerson: (tree: string, person: string) =>
-    ofTree('pictures-of-person', tree, [person], ['pictures', 'people'], () =>
-      api.GET('/api/trees/{tree}/people/{person}/pictures', { params: { path: { tree, person } } }),
-    ),
   linesOfPerson: (tree: string, person: string) =>
     ofTree('lines-of-person', tree, [person], RECORD, () =>
       api.GET('/api/trees/{tree}/people/{person}/lines', { params: { path: { tree, person } } }),
@@ -177,6 +174,7 @@ export const queries = {
     ofTree('unions', tree, [q], KIN, () =>
       api.GET('/api/trees/{tree}/unions', { params: { path: { tree }, query: { q } } }),
     ),
+  ...pictureQueries,
   ...presentedQueries,
 
   sources: (tree: string, q: string) =>
@@ -203,10 +201,12 @@ export const queries = {
     ofTree('record-kinds', tree, [], ['kinds'], () =>
       api.GET('/api/trees/{tree}/record-kinds', { params: { path: { tree } } }),
     ),
-  record: (tree: string, record: string) =>
-    ofTree('record', tree, [record], RECORD, () =>
+  record: (tree: string, record: string) => ({
+    ...ofTree('record', tree, [record], RECORD, () =>
       api.GET('/api/trees/{tree}/records/{record}', { params: { path: { tree, record } } }),
     ),
+    ...untilReady(({ images }: { images: readonly { state: string }[] }) => images),
+  }),
   recordMatch: (tree: string, record: string, version: number, body: Schemas['RecordMatchInput']) =>
     ofTree('record-match', tree, [record, version, body], RECORD, () =>
       api.POST('/api/trees/{tree}/records/{record}/line-up', { params: { path: { tree, record } }, body }),
@@ -266,17 +266,6 @@ export const queries = {
       api.GET('/api/trees/{tree}/searches', { params: { path: { tree }, query: { q, cursor } } }),
     ),
 
-  pictures: (tree: string, q: string, untitled: boolean) =>
-    listOf('pictures', tree, [q, untitled], ['pictures', 'people', 'evidence', 'places'], (from) =>
-      api.GET('/api/trees/{tree}/pictures', {
-        params: { path: { tree }, query: { q, untitled: untitled ? '1' : '0', ...after(from) } },
-      }),
-    ),
-  picture: (tree: string, media: string) =>
-    ofTree('picture', tree, [media], ['pictures', 'people', 'evidence', 'places'], () =>
-      api.GET('/api/trees/{tree}/pictures/{media}', { params: { path: { tree, media } } }),
-    ),
-
   places: (tree: string, q: string) =>
     listOf('places', tree, [q], ['places', 'people', 'tree'], (from) =>
       api.GET('/api/trees/{tree}/places', { params: { path: { tree }, query: { q, ...after(from) } } }),
@@ -284,10 +273,6 @@ export const queries = {
   place: (tree: string, place: string) =>
     ofTree('place', tree, [place], ['places', 'people', 'tree'], () =>
       api.GET('/api/trees/{tree}/places/{place}', { params: { path: { tree, place } } }),
-    ),
-  picturesOfPlace: (tree: string, place: string) =>
-    ofTree('pictures-of-place', tree, [place], ['pictures', 'places'], () =>
-      api.GET('/api/trees/{tree}/places/{place}/pictures', { params: { path: { tree, place } } }),
     ),
   unlinkedPlaceNames: (tree: string, q: string) =>
     ofTree('wordings', tree, [q], ['places', 'people', 'evidence'], () =>

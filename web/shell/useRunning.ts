@@ -3,7 +3,7 @@ import { useEffect, useRef } from 'react'
 import { askForAll } from '../api/askAgain'
 import { queries } from '../api/queries'
 import { useTreeId } from '../api/useTree'
-import { isUnderWay } from '../parts/isUnderWay'
+import { isUnderWay } from '../api/isUnderWay'
 
 /** The run that is under way in the tree; when it ends, everything that it may have changed is asked for anew. */
 export function useRunning() {

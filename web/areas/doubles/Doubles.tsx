@@ -14,7 +14,7 @@ import { JoinSure } from './JoinSure'
 import { ScanForm } from './ScanForm'
 import { ScanProgress } from './ScanProgress'
 import { PickTwo } from '../../parts/PickTwo'
-import { isUnderWay } from '../../parts/isUnderWay'
+import { isUnderWay } from '../../api/isUnderWay'
 
 const ROW = 56
 

@@ -2,7 +2,7 @@ import { toast } from 'sonner'
 import { api, unwrap, type Schemas } from '../../api/client'
 import { useTreeId, useWrite } from '../../api/useTree'
 import { RunBar } from '../../parts/RunBar'
-import { isUnderWay } from '../../parts/isUnderWay'
+import { isUnderWay } from '../../api/isUnderWay'
 
 /** How far the search for doubles has come; what became of the last where it did not end well. */
 export function ScanProgress({ scan }: { scan: Schemas['RunResource'] | null }) {

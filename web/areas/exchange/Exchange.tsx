@@ -9,7 +9,7 @@ import { FilePreview } from './FilePreview'
 import { Runs } from './Runs'
 import { useIncoming } from './useIncoming'
 import { queries } from '../../api/queries'
-import { isUnderWay } from '../../parts/isUnderWay'
+import { isUnderWay } from '../../api/isUnderWay'
 
 /** Files in and out. */
 export default function Exchange() {

@@ -1,7 +1,7 @@
 import { useState } from 'react'
 import { api, unwrap, type Schemas } from '../../api/client'
 import { useTree, useTreeId, useWrite } from '../../api/useTree'
-import { isUnderWay } from '../../parts/isUnderWay'
+import { isUnderWay } from '../../api/isUnderWay'
 import { useAwaitedFile } from '../../parts/useAwaitedFile'
 
 type Props = { runs: Schemas['RunResource'][]; onCancel: (run: string) => void }

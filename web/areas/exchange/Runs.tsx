@@ -1,6 +1,6 @@
 import type { Schemas } from '../../api/client'
 import { RunBar } from '../../parts/RunBar'
-import { isUnderWay } from '../../parts/isUnderWay'
+import { isUnderWay } from '../../api/isUnderWay'
 
 type Props = {
   runs: Schemas['RunResource'][]

@@ -25,10 +25,7 @@ export default function PicturePage() {
   const [cut, setCut] = useState<StripPlace | null>(null)
   const [title, setTitle] = useState<string | null>(null)
   const at = { params: { path: { tree, media: id } } }
-  const { data, error } = useQuery({
-    ...queries.picture(tree, id),
-    refetchInterval: (query) => (query.state.data?.state === 'waiting' ? 800 : false),
-  })
+  const { data, error } = useQuery(queries.picture(tree, id))
   const call = useWrite(
     (words: string) =>
       unwrap(

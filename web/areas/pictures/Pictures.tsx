@@ -14,9 +14,6 @@ import { useWindowState } from '../../parts/useWindowState'
 import { NoneFound } from '../../parts/NoneFound'
 import { queries } from '../../api/queries'
 
-/** States of a picture whose preview is still being made. */
-const WAITING = ['waiting', 'running']
-
 /** Every picture and file, by name; those that nobody gave a title can be listed alone. */
 export default function Pictures() {
   const tree = useTreeId()
@@ -29,10 +26,6 @@ export default function Pictures() {
   const pictures = useInfiniteQuery({
     ...queries.pictures(tree, q, untitled),
     placeholderData: keepPreviousData,
-    refetchInterval: (query) =>
-      query.state.data?.pages.some((page) => page.rows.some((row) => WAITING.includes(row.state)))
-        ? 2000
-        : false,
   })
   const add = useWrite(async (file: File) => {
     const id = await upload(file, setShare, new AbortController().signal)

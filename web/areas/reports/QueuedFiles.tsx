@@ -4,7 +4,7 @@ import { queries, type Options } from '../../api/queries'
 import { useTreeId, useWrite } from '../../api/useTree'
 import { LivingFirst } from '../../parts/LivingFirst'
 import { RunBar } from '../../parts/RunBar'
-import { isUnderWay } from '../../parts/isUnderWay'
+import { isUnderWay } from '../../api/isUnderWay'
 import { useAwaitedFile } from '../../parts/useAwaitedFile'
 
 type Report = Schemas['ReportResource']

@@ -8,11 +8,7 @@ import { queries } from '../../../api/queries'
 export default function ReadingTable() {
   const tree = useTreeId()
   const id = useParams().record ?? ''
-  const { data, error } = useQuery({
-    ...queries.record(tree, id),
-    refetchInterval: (query) =>
-      query.state.data?.images.some((image) => image.state === 'waiting') ? 800 : false,
-  })
+  const { data, error } = useQuery(queries.record(tree, id))
   if (error) return <p className="p-6 text-madder">{error.message}</p>
   if (!data) return <p className="p-6 text-graphite">One moment…</p>
   return <TableOfRecord key={data.id} record={data} />

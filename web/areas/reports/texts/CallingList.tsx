@@ -17,8 +17,9 @@ export function CallingList({ calling }: { calling: Calling }) {
         top: (place?.bottom ?? 0) + 4,
       }}
     >
-      {offers.length === 0 && <li className="px-3 py-1 text-graphite">Nothing of these words.</li>}
-      {offers.map((offer, index) => (
+      {offers === null && <li className="px-3 py-1 text-graphite">One moment…</li>}
+      {offers?.length === 0 && <li className="px-3 py-1 text-graphite">Nothing of these words.</li>}
+      {offers?.map((offer, index) => (
         <li
           key={offer.key}
           role="option"

@@ -21,7 +21,8 @@ const KIT = StarterKit.configure({
 
 type Props = {
   body: JSONContent
-  offers: readonly Offer[]
+  /** Null while they are asked for. */
+  offers: readonly Offer[] | null
   today: OfText['today']
   onBody: (body: JSONContent) => void
 }

@@ -19,6 +19,7 @@ import { renewed, toldOtherwise } from './renew'
 
 type Text = Schemas['ProseResource']
 
+const OF_NOBODY: Schemas['CallableThings'] = { facts: [], people: [], records: [], notes: [] }
 const EMPTY: JSONContent = { type: 'doc', content: [{ type: 'paragraph' }] }
 
 /** A life told in prose: one that is there, or a new one of whoever the address names. */
@@ -126,7 +127,7 @@ function Written({ text, about }: { text: Text | null; about: About }) {
           // The editor holds its own words: it begins again from those that were renewed.
           key={begun}
           body={draft.body}
-          offers={things ? offersOf(things) : []}
+          offers={things || from === '' ? offersOf(things ?? OF_NOBODY) : null}
           today={today}
           onBody={(body) => write({ ...draft, body })}
         />

@@ -3,18 +3,28 @@ import Suggestion, { type SuggestionProps } from '@tiptap/suggestion'
 import { useMemo, useRef, useState } from 'react'
 import { matching, type Offer } from './offers'
 
-export type Calling = { offers: Offer[]; at: number; place: DOMRect | null; take: (offer: Offer) => void }
+type Asked = { words: string; at: number; place: DOMRect | null; take: (offer: Offer) => void }
+
+/** `offers` is null while what can be called in is still asked for. */
+export type Calling = Asked & { offers: Offer[] | null }
 
 /** What is offered after `/` while one writes: arrows choose, Enter takes, Escape leaves. */
-export function useCalling(offers: readonly Offer[]) {
-  const [calling, setCalling] = useState<Calling | null>(null)
-  const all = useRef(offers)
-  all.current = offers
-  const now = useRef<Calling | null>(null)
-  now.current = calling
+export function useCalling(offers: readonly Offer[] | null) {
+  const [asked, setAsked] = useState<Asked | null>(null)
+  // What can be called in may come from the server after its words were typed.
+  const callingOf = (of: Asked | null): Calling | null =>
+    of && { ...of, offers: offers && matching(offers, of.words) }
+  // A key that comes before the page is drawn again is for the words typed just before it.
+  const typed = useRef<Asked | null>(null)
+  const now = useRef(callingOf)
+  now.current = callingOf
   const extension = useMemo(() => {
+    const show = (next: Asked | null) => {
+      typed.current = next
+      setAsked(next)
+    }
     const shown = (props: SuggestionProps<Offer, Offer>) =>
-      setCalling({ offers: props.items, at: 0, place: props.clientRect?.() ?? null, take: props.command })
+      show({ words: props.query, at: 0, place: props.clientRect?.() ?? null, take: props.command })
     return Extension.create({
       name: 'calling',
       addProseMirrorPlugins() {
@@ -23,7 +33,7 @@ export function useCalling(offers: readonly Offer[]) {
             editor: this.editor,
             char: '/',
             allowSpaces: true,
-            items: ({ query }) => matching(all.current, query),
+            items: () => [],
             command: ({ editor, range, props }) => {
               const chain = editor.chain().focus().deleteRange(range)
               if (props.node === 'research')
@@ -33,14 +43,14 @@ export function useCalling(offers: readonly Offer[]) {
             render: () => ({
               onStart: shown,
               onUpdate: shown,
-              onExit: () => setCalling(null),
+              onExit: () => show(null),
               onKeyDown: ({ event }) => {
-                const { current } = now
-                if (!current) return false
+                const current = now.current(typed.current)
+                if (!current?.offers) return false
                 const step = { ArrowDown: 1, ArrowUp: -1 }[event.key]
                 if (step !== undefined) {
                   const at = Math.max(0, Math.min(current.offers.length - 1, current.at + step))
-                  setCalling({ ...current, at })
+                  show({ ...current, at })
                   return true
                 }
                 const chosen = current.offers[current.at]
@@ -54,5 +64,5 @@ export function useCalling(offers: readonly Offer[]) {
       },
     })
   }, [])
-  return { calling, extension }
+  return { calling: callingOf(asked), extension }
 }
