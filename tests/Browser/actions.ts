@@ -36,9 +36,14 @@ export async function signInAsNewcomer(page: Page) {
   session = await page.context().cookies()
 }
 
+/** Somebody who has just signed in is there already. */
+async function toTrees(page: Page) {
+  if (new URL(page.url()).pathname !== '/trees') await page.goto('/trees')
+}
+
 /** Opens a new tree and gives its address. */
 export async function newTree(page: Page, name: string): Promise<string> {
-  await page.goto('/trees')
+  await toTrees(page)
   await page.getByLabel('A new tree, called').fill(name)
   await page.getByRole('button', { name: 'Add it' }).click()
   await page.waitForURL(/\/t\/[0-9a-f-]+\/people$/)
@@ -47,7 +52,7 @@ export async function newTree(page: Page, name: string): Promise<string> {
 }
 
 export async function demoTree(page: Page): Promise<string> {
-  await page.goto('/trees')
+  await toTrees(page)
   await page
     .getByRole('link', { name: /Marren Isles/ })
     .first()
