@@ -5,9 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Tree;
-use App\Models\User;
 use Illuminate\Support\Facades\Artisan;
-use Illuminate\Support\Facades\DB;
 use NorthBough\Core\Tests\Gedcom\SaysTheSame;
 
 final class CommandsTest extends TestCase
@@ -48,32 +46,5 @@ final class CommandsTest extends TestCase
         self::assertSame(0, Tree::withTrashed()->where('name', 'Nothing')->count());
         self::assertSame(1, Artisan::call('bough:import', ['file' => '/nowhere.ged', '--tree' => 'Nothing']));
         self::assertSame(1, Artisan::call('bough:export', ['tree' => 'Nothing', '--to' => '/tmp/x']));
-    }
-
-    public function test_the_demo_loads_once_and_every_screen_has_something_true(): void
-    {
-        // Forty pictures wait to be cut into tiles, as they do outside of tests; PicturesTest cuts.
-        config(['queue.default' => 'long']);
-        foreach (['first', 'second'] as $time) {
-            self::assertSame(0, Artisan::call('bough:demo', ['--unless-there' => true]), $time);
-        }
-        $user = User::query()->where('email', config('northbough.demo.email'))->firstOrFail();
-        $this->actingAs($user);
-        $this->tree = Tree::query()->where('name', 'Marren Isles')->firstOrFail();
-
-        self::assertSame(1, Tree::query()->where('name', 'Marren Isles')->count());
-        self::assertGreaterThanOrEqual(120, $this->api('GET', '/people')->json('total'));
-        self::assertNotNull($this->tree->centre_person_id);
-        $waits = array_column($this->api('GET', '/desk')->json('yours'), 'text');
-        $unplaced = array_filter($waits, static fn (string $text): bool => str_contains($text, 'not placed on'));
-        self::assertCount(3, array_diff($waits, $unplaced));
-        // Some rolls are half placed, so that there is something to decide.
-        self::assertContains('Six names are not placed on Census of Marren, 1881, district 4, sheet 9.', $unplaced);
-        self::assertGreaterThan(10, count($this->api('GET', "/drawings/ancestors/{$this->tree->centre_person_id}")->json('areas')));
-        self::assertGreaterThanOrEqual(150, DB::table('roll_lines')->where('tree_id', $this->tree->id)->distinct()->count('record_id'));
-        self::assertSame([40, 40], [$this->api('GET', '/pictures')->json('total'), DB::table('jobs')->where('queue', 'previews')->count()]);
-        self::assertSame([], DB::table('events')->where('tree_id', $this->tree->id)->where('standing', 'rival')->pluck('kind')->all(),
-            'A roll of the demo contradicts its family by a slip of ours.');
-        self::assertSame(0, DB::table('runs')->where('tree_id', $this->tree->id)->count());
     }
 }

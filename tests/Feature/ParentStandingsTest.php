@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\Parentage;
 use App\Models\ParentSet;
+use App\Trees\Kinds\TreeSourceKinds;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
 
@@ -18,61 +19,70 @@ final class ParentStandingsTest extends TestCase
 
     private string $father;
 
-    /** @return iterable<string, array{string, list<string>}> operation; how the mother stands, then the father */
-    public static function operations(): iterable
+    private const OPERATIONS = ['add a father', 'add a mother', 'add who is there', 'add the child to somebody',
+        'name a father on a record', 'add a sibling', 'prove a mother', 'call a mother probable', 'let the mother stand',
+        'move to other parents', 'put somebody in the mother’s place'];
+
+    /** @return iterable<string, array{list<string>}> how the mother stands, then the father */
+    public static function standings(): iterable
     {
         $standings = ['accepted', 'unweighed', 'rival', 'ruled out'];
-        $there = [[]];
+        yield 'nobody' => [[]];
         foreach ($standings as $mother) {
-            $there[] = [$mother];
+            yield "a mother, {$mother}" => [[$mother]];
             foreach ($standings as $father) {
-                $there[] = [$mother, $father];
-            }
-        }
-        foreach (['add a father', 'add a mother', 'add who is there', 'add the child to somebody', 'name a father on a record',
-            'add a sibling', 'prove a mother', 'call a mother probable', 'let the mother stand', 'move to other parents',
-            'put somebody in the mother’s place'] as $operation) {
-            foreach ($there as $standing) {
-                yield $operation.' where there '.match (count($standing)) {
-                    0 => 'is nobody',
-                    1 => "is a mother, {$standing[0]}",
-                    default => "are a mother, {$standing[0]}, and a father, {$standing[1]}",
-                } => [$operation, $standing];
+                yield "a mother, {$mother}, and a father, {$father}" => [[$mother, $father]];
             }
         }
     }
 
-    /** @param  list<string>  $there */
-    #[DataProvider('operations')]
-    public function test_who_was_ruled_out_holds_no_place_and_stays(string $operation, array $there): void
+    /**
+     * One family serves every operation: what each leaves behind is rolled back before the next.
+     *
+     * @param  list<string>  $there
+     */
+    #[DataProvider('standings')]
+    public function test_who_was_ruled_out_holds_no_place_and_stays(array $there): void
     {
         $this->family($there);
+        foreach (self::OPERATIONS as $operation) {
+            DB::beginTransaction();
+            $this->holds($operation, $there);
+            DB::rollBack();
+            $this->tree->refresh();
+            app(TreeSourceKinds::class)->forget();
+        }
+    }
+
+    /** @param  list<string>  $there */
+    private function holds(string $operation, array $there): void
+    {
         $ruledOut = Parentage::query()->where('standing', 'ruled out')->pluck('person_id')->sort()->values()->all();
         $leading = Parentage::leading()->count();
         $status = $this->done($operation, $there);
 
-        self::assertLessThan(500, $status);
+        self::assertLessThan(500, $status, $operation);
         $sets = ParentSet::query()->where('child_id', $this->child)->pluck('id');
         $after = Parentage::query()->whereIn('parent_set_id', $sets)->get();
         self::assertLessThanOrEqual(2, $after->whereIn('standing', ['accepted', 'unweighed'])->where('kind', 'birth')->count(),
-            'Two parents by birth lead at most.');
-        self::assertSame($after->count(), $after->pluck('person_id')->unique()->count(), 'Nobody is a parent twice.');
+            "{$operation}: two parents by birth lead at most.");
+        self::assertSame($after->count(), $after->pluck('person_id')->unique()->count(), "{$operation}: nobody is a parent twice.");
         if (! in_array($operation, ['let the mother stand', 'prove a mother', 'call a mother probable'], true)) {
             self::assertSame([], array_values(array_diff($ruledOut, $after->where('standing', 'ruled out')->pluck('person_id')->all())),
-                'Who was ruled out stays.');
+                "{$operation}: who was ruled out stays.");
         }
         $lead = ParentSet::query()->where('child_id', $this->child)->where('leads', true)->get();
-        self::assertLessThanOrEqual(1, $lead->count());
+        self::assertLessThanOrEqual(1, $lead->count(), $operation);
         if ($after->whereIn('standing', ['accepted', 'unweighed'])->isNotEmpty()) {
             self::assertTrue(Parentage::leading()->where('parent_set_id', $lead->sole()->id)->exists(),
-                'A set leads in which somebody does.');
+                "{$operation}: a set leads in which somebody does.");
         }
         // Two who lead are one set: that is what charts and numbers count.
         self::assertCount(min(1, $after->whereIn('standing', ['accepted', 'unweighed'])->count()),
-            $after->whereIn('standing', ['accepted', 'unweighed'])->pluck('parent_set_id')->unique());
+            $after->whereIn('standing', ['accepted', 'unweighed'])->pluck('parent_set_id')->unique(), $operation);
         $isAdding = in_array($operation, ['add a father', 'add a mother', 'add the child to somebody', 'name a father on a record'], true);
         if ($isAdding) {
-            self::assertSame($leading < 2, $status < 300, "{$leading} lead, and it was answered with {$status}.");
+            self::assertSame($leading < 2, $status < 300, "{$operation}: {$leading} lead, and it was answered with {$status}.");
         }
         if ($status < 300 && DB::table('change_sets')->where('tree_id', $this->tree->id)->count() > 1) {
             $stored = DB::table('parentages')->where('tree_id', $this->tree->id)->orderBy('id')
@@ -80,7 +90,7 @@ final class ParentStandingsTest extends TestCase
             $this->api('POST', '/journal/undo')->assertOk();
             $this->api('POST', '/journal/redo')->assertOk();
             self::assertEquals($stored, DB::table('parentages')->where('tree_id', $this->tree->id)->orderBy('id')
-                ->get(['person_id', 'standing', 'parent_set_id']));
+                ->get(['person_id', 'standing', 'parent_set_id']), $operation);
         }
     }
 
