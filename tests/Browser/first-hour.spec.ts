@@ -81,7 +81,7 @@ class Hands {
 
 for (const way of ['by mouse alone', 'by keys alone'] as const)
   test(`the first hour of a newcomer, ${way}`, async ({ page }) => {
-    test.setTimeout(150_000)
+    test.setTimeout(400_000)
     const byKeys = way === 'by keys alone'
     const hands = new Hands(page, byKeys)
     const kin = page.getByRole('region', { name: 'Kin' })

@@ -1,8 +1,6 @@
 import { expect, test } from '@playwright/test'
 import { ask, newTree, signIn } from './actions'
 
-test.setTimeout(60_000)
-
 test('what was changed stands side by side in the journal, a value and a person are put back, and steps are undone as a list', async ({
   page,
 }) => {

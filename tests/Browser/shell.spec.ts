@@ -231,7 +231,7 @@ test('each page has a title of its own, and focus is never on nothing', async ({
   await expect(page.getByRole('grid', { name: 'People' })).toBeFocused()
   await jumpTo(page, 'Magnus Tarrel')
   await expect(page).toHaveTitle('Magnus Tarrel – Marren Isles – North Bough')
-  expect(await focused(page)).toBe('middle')
+  await expect.poll(() => focused(page)).toBe('middle')
   const add = page.getByRole('button', { name: 'Add a' })
   await add.click()
   await expect(add).toHaveAttribute('aria-expanded', 'true')

@@ -34,17 +34,19 @@ test('80 MB go up; one is stopped on its way, one is cancelled halfway, one come
   const tree = await newTree(page, 'A large file')
   await page.goto(`${tree}/exchange`)
 
-  // The fifth piece waits, so that there is a halfway to stop at.
+  // The fifth piece waits until it is stopped: there is a halfway, however fast or slow the machine is.
   let pieces = 0
+  let goOn = () => {}
+  const isStopped = new Promise<void>((resolve) => (goOn = resolve))
   await page.route('**/api/uploads/*', async (route) => {
-    if (route.request().method() === 'PUT' && ++pieces === 5)
-      await new Promise((resolve) => setTimeout(resolve, 3000))
+    if (route.request().method() === 'PUT' && ++pieces === 5) await isStopped
     await route.continue().catch(() => undefined)
   })
   await lookAt(page, large)
   await expect(page.getByText(/sending, [34]\d%/)).toBeVisible()
   await page.getByRole('button', { name: 'Stop' }).click()
   await expect(page.getByRole('alert')).toContainText('Stopped')
+  goOn()
   await page.unroute('**/api/uploads/*')
   await expect(page.getByRole('article')).toHaveCount(0)
 
