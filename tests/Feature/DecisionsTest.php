@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Question;
-use App\Trees\Kinds\TreeSourceKinds;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
 
@@ -30,9 +29,7 @@ final class DecisionsTest extends TestCase
             self::assertLessThan(300, $status, $change);
             $row = DB::table('questions')->where('tree_id', $this->tree->id)->where('id', $question)->first(['state', 'reopened_by']);
             $opened[$change] = $row?->state === 'open' ? $row->reopened_by : ($row === null ? 'gone' : null);
-            DB::rollBack();
-            $this->tree->refresh();
-            app(TreeSourceKinds::class)->forget();
+            $this->rollBack();
         }
         self::assertEquals([
             'DELETE people/{person}' => 'gone',

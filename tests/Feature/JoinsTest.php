@@ -14,7 +14,6 @@ use App\Trees\Joins\JoinPeople;
 use App\Trees\Joins\RowSince;
 use App\Trees\Joins\TakeApart;
 use App\Trees\Joins\TakenApart;
-use App\Trees\Kinds\TreeSourceKinds;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Support\Facades\DB;
 use NorthBough\Core\Join\Fate;
@@ -202,9 +201,7 @@ final class JoinsTest extends TestCase
             }
             self::assertSame($other, $apart->backId);
             self::assertGreaterThan(0, Name::query()->where('person_id', $other)->count(), "seed {$seed}");
-            DB::rollBack();
-            $this->tree->refresh();
-            app(TreeSourceKinds::class)->forget();
+            $this->rollBack();
         }
     }
 

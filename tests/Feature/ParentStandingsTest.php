@@ -6,7 +6,6 @@ namespace Tests\Feature;
 
 use App\Models\Parentage;
 use App\Models\ParentSet;
-use App\Trees\Kinds\TreeSourceKinds;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
 
@@ -48,9 +47,7 @@ final class ParentStandingsTest extends TestCase
         foreach (self::OPERATIONS as $operation) {
             DB::beginTransaction();
             $this->holds($operation, $there);
-            DB::rollBack();
-            $this->tree->refresh();
-            app(TreeSourceKinds::class)->forget();
+            $this->rollBack();
         }
     }
 

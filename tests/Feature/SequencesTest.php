@@ -6,7 +6,6 @@ namespace Tests\Feature;
 
 use App\Trees\Derived\CoupleIndex;
 use App\Trees\Derived\PersonIndex;
-use App\Trees\Kinds\TreeSourceKinds;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\AssertionFailedError;
@@ -28,9 +27,7 @@ final class SequencesTest extends TestCase
         foreach ([1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12, random_int(13, 1_000_000)] as $seed) {
             DB::beginTransaction();
             $seen += $this->isTakenBack($seed, $family);
-            DB::rollBack();
-            $this->tree->refresh();
-            app(TreeSourceKinds::class)->forget();
+            $this->rollBack();
         }
         self::assertGreaterThan(40, count($seen), 'Too few kinds of change were made for the property to mean anything.');
     }

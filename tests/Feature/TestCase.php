@@ -9,10 +9,12 @@ use App\Models\Event;
 use App\Models\Tree;
 use App\Models\User;
 use App\Trees\Exchange\ExportTree;
+use App\Trees\Kinds\TreeSourceKinds;
 use App\Trees\Scope\CurrentTree;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Testing\DatabaseTransactions;
 use Illuminate\Foundation\Testing\TestCase as BaseTestCase;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 use NorthBough\Core\Gedcom\Out\GedcomWriter;
@@ -93,6 +95,14 @@ abstract class TestCase extends BaseTestCase
     protected function source(string $title): string
     {
         return $this->api('POST', '/sources', ['title' => $title])->assertOk()->json('id');
+    }
+
+    /** Takes back what was written since a transaction was begun, and what the test and the program remember of it. */
+    protected function rollBack(): void
+    {
+        DB::rollBack();
+        $this->tree->refresh();
+        app(TreeSourceKinds::class)->forget();
     }
 
     /** The tree as a file, the clock stopped: two trees that say the same give the same bytes. */

@@ -8,7 +8,6 @@ use App\Models\Person;
 use App\Models\Union;
 use App\Trees\Changes\ChangeSets;
 use App\Trees\Changes\Intent;
-use App\Trees\Kinds\TreeSourceKinds;
 use Illuminate\Support\Facades\DB;
 use LogicException;
 
@@ -24,9 +23,7 @@ final class UndoTest extends TestCase
         foreach (self::CHANGES as $change) {
             DB::beginTransaction();
             $this->isTakenBack($change, $family, $start);
-            DB::rollBack();
-            $this->tree->refresh();
-            app(TreeSourceKinds::class)->forget();
+            $this->rollBack();
         }
     }
 

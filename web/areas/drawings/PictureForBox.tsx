@@ -54,7 +54,7 @@ function Choice({ person, onChosen }: { person: string; onChosen: (media: string
   if (!data) return <span className="text-graphite">One moment…</span>
   const ready = data.pictures.filter((picture) => picture.page !== null)
   if (ready.length === 0 && data.pictures.length > 0)
-    return <span className="text-graphite">Their pictures are being made ready; try again in a minute.</span>
+    return <span className="text-graphite">Their pictures are being made ready, and will stand here.</span>
   if (ready.length === 0)
     return (
       <span className="text-graphite">
